@@ -1,0 +1,31 @@
+import { readSetting, writeSetting } from '../settings/index.ts'
+import { showOnAir } from '../show/index.ts'
+import { type Handler, ok, refuse } from '../world/index.ts'
+import { type EarningPlan, earningSetting } from './plan.ts'
+import { nextTick } from './settle.ts'
+
+export interface ChangePlan {
+  readonly kind: 'earning.change'
+  readonly plan: EarningPlan
+  readonly by: string
+}
+
+/** Applies a plan from now on. The sender has paid everyone up to now by the old plan first. */
+export const changePlan: Handler<ChangePlan> = {
+  decide(world, intent) {
+    const { plan } = intent
+    if (plan.cap !== null && plan.base > plan.cap) {
+      const sentence = `One payment of ${plan.base} would already pass the most one can hold, ${plan.cap}. Raise the limit or lower the payment.`
+      return refuse('earning_plan_invalid', sentence)
+    }
+    const before = readSetting(world, earningSetting)
+    writeSetting(world, earningSetting, plan)
+    const show = showOnAir(world)
+    if (show !== undefined && before.intervalSeconds !== plan.intervalSeconds) {
+      const at = nextTick(show.startedAt, plan.intervalSeconds, world.at)
+      world.timer({ job: 'earning.tick', key: 'earning.tick', at, data: { show: show.id } })
+    }
+    world.fact('earning.changed', 'everyone', { before, after: plan, by: intent.by })
+    return ok({ plan })
+  },
+}

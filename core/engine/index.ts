@@ -1,0 +1,2 @@
+export { decide, needs } from './decide.ts'
+export type { Intent } from './intents.ts'

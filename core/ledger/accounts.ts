@@ -1,0 +1,23 @@
+import { defineTable, type World } from '../world/index.ts'
+
+/** The channel's own books. They have no balance row: what they hold is the sum over their transfers. */
+export const BOOKS = { issued: -1, spent: -2, house: -3, adjusted: -4 } as const
+
+/** A wallet bears its viewer's id, a pot the id of what it belongs to (an order, a round ...). */
+export interface AccountRow {
+  readonly id: number
+  readonly kind: 'wallet' | 'pot'
+  /** 0 to 2^53 - 1. */
+  readonly balance: number
+}
+
+export const accounts = defineTable<AccountRow>('account', 'keyed', (row) => row.id)
+
+export const isBook = (account: number): boolean => account < 0
+
+export function openAccount(world: World, id: number, kind: AccountRow['kind']): void {
+  world.put(accounts, { id, kind, balance: 0 })
+}
+
+/** What is on a wallet or pot; 0 where there is none. */
+export const balanceOf = (world: World, id: number): number => world.get(accounts, id)?.balance ?? 0

@@ -1,0 +1,20 @@
+/** The largest amount and the largest balance there can be. */
+export const MAX_AMOUNT = Number.MAX_SAFE_INTEGER
+
+export const isAmount = (n: number): boolean => Number.isSafeInteger(n) && n > 0
+
+/** floor(a x b / by), exact where a x b passes 2^53. All are whole and not negative, `by` at least 1. */
+export function mulDiv(a: number, b: number, by: number): number {
+  const product = a * b
+  if (Number.isSafeInteger(product)) return Math.floor(product / by)
+  return Number((BigInt(a) * BigInt(b)) / BigInt(by))
+}
+
+/**
+ * How much of an earned amount is credited: cut so that the balance does not pass the cap. `cap` null: no limit.
+ * For earnings only; winnings and refunds are never cut.
+ */
+export function creditWithinCap(amount: number, balance: number, cap: number | null): number {
+  const room = (cap ?? MAX_AMOUNT) - balance
+  return Math.max(0, Math.min(amount, room))
+}

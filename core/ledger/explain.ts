@@ -1,0 +1,33 @@
+import { type Currency, durationInWords, inWords } from '../currency/index.ts'
+import type { TransferRow } from './transfer.ts'
+
+type Explained = Pick<TransferRow, 'reason' | 'detail' | 'amount'>
+
+/**
+ * Why an amount moved, as a sentence for the trail: "Watched 10 min: 2 x 12 rivets".
+ * The figures are those the transfer was made with, so the sentence always adds up to the amount.
+ */
+export function explainTransfer({ reason, detail, amount }: Explained, currency: Currency): string {
+  const named = (fallback: string) => (detail?.name === undefined ? fallback : String(detail.name))
+  switch (reason) {
+    case 'watched':
+      return explainWatched(detail, amount, currency)
+    case 'opening':
+      return 'Balance brought in at the start'
+    case 'ordered':
+      return `Bought: ${named('a reward')}`
+    case 'gaveBack':
+      return `Money back: ${named('a reward')}`
+    case 'delivered':
+      return `Done: ${named('a reward')}`
+    case 'reopened':
+      return `Taken up again: ${named('a reward')}`
+  }
+}
+
+function explainWatched(detail: Explained['detail'], amount: number, currency: Currency): string {
+  const payouts = Number(detail?.payouts ?? 1)
+  const each = Number(detail?.each ?? amount)
+  const watched = `Watched ${durationInWords(payouts * Number(detail?.interval ?? 0))}: ${payouts} × ${inWords(each, currency)}`
+  return amount < payouts * each ? `${watched}, cut at the most one can hold` : watched
+}

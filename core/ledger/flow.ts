@@ -1,0 +1,42 @@
+import { defineTable, type World } from '../world/index.ts'
+import { accounts, BOOKS, isBook } from './accounts.ts'
+import type { TransferRow } from './transfer.ts'
+
+/** What was paid to and spent by viewers within one minute (`minute` = seconds since 1970, rounded down to 60). */
+export interface FlowRow {
+  readonly minute: number
+  readonly paid: number
+  readonly spent: number
+}
+
+export const flows = defineTable<FlowRow>('flow', 'keyed', (row) => row.minute)
+
+export const minuteOf = (at: number): number => at - (((at % 60) + 60) % 60)
+
+export interface Flow {
+  readonly paid: number
+  readonly spent: number
+}
+
+/**
+ * How much a list of transfers paid to viewers and took from them. Paid: issued to wallets. Spent: from wallets into
+ * pots and books, less what was given back; a pot passing its stake on to a book counts once, when it left the wallet.
+ */
+export function flowOf(world: World, list: readonly TransferRow[]): Flow {
+  let paid = 0
+  let spent = 0
+  const isWallet = (id: number) => !isBook(id) && world.get(accounts, id)?.kind === 'wallet'
+  for (const { from, to, amount, returns } of list) {
+    if (from === BOOKS.issued) paid += amount
+    else if (isWallet(from)) spent += amount
+    else if (returns !== null && isWallet(to)) spent -= amount
+  }
+  return { paid, spent }
+}
+
+/** Adds a flow to the minute at hand. */
+export function addFlow(world: World, flow: Flow): void {
+  const minute = minuteOf(world.at)
+  const row = world.get(flows, minute) ?? { minute, paid: 0, spent: 0 }
+  world.put(flows, { minute, paid: row.paid + flow.paid, spent: row.spent + flow.spent })
+}

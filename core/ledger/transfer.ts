@@ -1,0 +1,99 @@
+import { defineTable, ok, type Result, refuse, type World } from '../world/index.ts'
+import { accounts, isBook } from './accounts.ts'
+import { isAmount, MAX_AMOUNT } from './amount.ts'
+
+/** Why currency moved. The trail makes a sentence of each (see explain.ts). */
+export const REASONS = ['watched', 'opening', 'ordered', 'delivered', 'reopened', 'gaveBack'] as const
+export type Reason = (typeof REASONS)[number]
+
+/** One movement of currency, never edited or deleted. The balances are those right after it; a book has none (null). */
+export interface TransferRow {
+  readonly id: number
+  readonly at: number
+  readonly from: number
+  readonly to: number
+  readonly amount: number
+  readonly reason: Reason
+  /** The id of what it belongs to: an order, a show. */
+  readonly about: number | null
+  /** The key of the intent that caused it. */
+  readonly intent: string
+  /** The transfer that this one gives back. */
+  readonly returns: number | null
+  readonly fromBalance: number | null
+  readonly toBalance: number | null
+  /** The figures behind the amount, for the trail's sentence. */
+  readonly detail: Readonly<Record<string, string | number>> | null
+}
+
+export const transfers = defineTable<TransferRow>('transfer', 'append', (row) => row.id)
+
+export interface TransferRequest {
+  readonly from: number
+  readonly to: number
+  readonly amount: number
+  readonly reason: Reason
+  readonly about?: number
+  readonly returns?: number
+  readonly detail?: Readonly<Record<string, string | number>>
+}
+
+/**
+ * Moves currency: the one door to every balance.
+ * @returns The transfer, or `amount_not_whole` (not a whole number above 0), `balance_too_small` (wallet or pot holds
+ * less), `amount_too_large` (the balance paid to would pass 2^53 - 1).
+ */
+export function transfer(world: World, request: TransferRequest): Result<TransferRow> {
+  const { from, to, amount } = request
+  if (!isAmount(amount)) return refuse('amount_not_whole', `${amount} is not a whole amount above 0.`)
+  if (from === to) throw new Error(`A transfer from account ${from} to itself makes no sense.`)
+  const fromBalance = balanceAfter(world, from, -amount)
+  if (fromBalance !== null && fromBalance < 0) {
+    const has = fromBalance + amount
+    return refuse('balance_too_small', `There are ${has}, ${-fromBalance} short of ${amount}.`, {
+      has,
+      short: -fromBalance,
+    })
+  }
+  const toBalance = balanceAfter(world, to, amount)
+  if (toBalance !== null && toBalance > MAX_AMOUNT) {
+    return refuse('amount_too_large', `A balance cannot pass ${MAX_AMOUNT}.`)
+  }
+  setBalance(world, from, fromBalance)
+  setBalance(world, to, toBalance)
+  return ok(record(world, request, fromBalance, toBalance))
+}
+
+function record(
+  world: World,
+  request: TransferRequest,
+  fromBalance: number | null,
+  toBalance: number | null,
+): TransferRow {
+  return world.append(transfers, {
+    id: world.nextId(),
+    at: world.at,
+    from: request.from,
+    to: request.to,
+    amount: request.amount,
+    reason: request.reason,
+    about: request.about ?? null,
+    intent: world.intentKey,
+    returns: request.returns ?? null,
+    fromBalance,
+    toBalance,
+    detail: request.detail ?? null,
+  })
+}
+
+function balanceAfter(world: World, account: number, change: number): number | null {
+  if (isBook(account)) return null
+  const row = world.get(accounts, account)
+  if (row === undefined) throw new Error(`There is no account ${account}.`)
+  return row.balance + change
+}
+
+function setBalance(world: World, account: number, balance: number | null): void {
+  const row = balance === null ? undefined : world.get(accounts, account)
+  if (row !== undefined && balance !== null) world.put(accounts, { ...row, balance })
+}

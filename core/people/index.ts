@@ -1,0 +1,1 @@
+export { meet, needViewer, type ViewerRow, viewers, type Who } from './viewers.ts'

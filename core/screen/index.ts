@@ -1,0 +1,16 @@
+export {
+  type AddOverlay,
+  type Alert,
+  addOverlay,
+  type OverlayRow,
+  overlays,
+  PICTURES,
+  type Picture,
+  type RenewOverlay,
+  renewOverlay,
+  SOUNDS,
+  type Sound,
+  showAlert,
+  type TestAlert,
+  testAlert,
+} from './screen.ts'

@@ -1,0 +1,96 @@
+import type { Key, Need, Table } from './table.ts'
+
+// biome-ignore lint/suspicious/noExplicitAny: the store holds rows of every table; World's signatures give them back typed
+type AnyTable = Table<any>
+
+interface Shelf {
+  readonly byKey: Map<Key, object | null>
+  readonly byLookup: Map<string, Map<Key, object | null>>
+}
+
+/** Thrown when a rule reads a row that was not asked for by `needs`: a mistake in the feature, never in the input. */
+export class RowNotLoaded extends Error {
+  constructor(table: string, value: Key) {
+    super(`The row ${value} of ${table} was read but not asked for. Add it to the intent's needs.`)
+  }
+}
+
+/**
+ * The rows of one channel that are in memory. `null` marks a row known not to exist; no mark means not loaded.
+ * A `complete` store (tests, rehearsal, try-outs) holds everything there is, so an unmarked row does not exist.
+ */
+export class Rows {
+  readonly #shelves = new Map<string, Shelf>()
+  #keyed = 0
+
+  constructor(readonly complete: boolean) {}
+
+  /** How many rows of keyed tables are held, marks of absence included. */
+  get size(): number {
+    return this.#keyed
+  }
+
+  get(table: AnyTable, value: Key, lookup?: string): object | undefined {
+    const found = this.#index(table, lookup).get(value)
+    if (found !== undefined) return found ?? undefined
+    if (this.complete || table.load === 'whole') return undefined
+    throw new RowNotLoaded(table.name, value)
+  }
+
+  has(need: Need): boolean {
+    return this.complete || this.#index(need.table, need.lookup).has(need.value)
+  }
+
+  all(table: AnyTable): object[] {
+    return [...this.#shelf(table).byKey.values()].filter((row) => row !== null)
+  }
+
+  set(table: AnyTable, row: object): void {
+    const shelf = this.#shelf(table)
+    const key = table.key(row)
+    const before = shelf.byKey.get(key)
+    if (before === undefined && table.load === 'keyed') this.#keyed++
+    shelf.byKey.set(key, row)
+    for (const lookup of table.lookups) {
+      const index = this.#index(table, lookup)
+      const old = before && (before as Record<string, Key>)[lookup]
+      if (old !== undefined && old !== null) index.set(old, null)
+      const value = (row as Record<string, Key>)[lookup]
+      if (value !== undefined && value !== null) index.set(value, row)
+    }
+  }
+
+  /** Takes a row back that was put for the first time: it is known not to exist again. */
+  unset(table: AnyTable, row: object): void {
+    this.#shelf(table).byKey.set(table.key(row), null)
+    for (const lookup of table.lookups)
+      this.#index(table, lookup).set((row as Record<string, Key>)[lookup] as Key, null)
+  }
+
+  markAbsent(need: Need): void {
+    const index = this.#index(need.table, need.lookup)
+    if (index.has(need.value)) return
+    index.set(need.value, null)
+    this.#keyed++
+  }
+
+  #index(table: AnyTable, lookup?: string): Map<Key, object | null> {
+    const shelf = this.#shelf(table)
+    if (lookup === undefined) return shelf.byKey
+    let index = shelf.byLookup.get(lookup)
+    if (index === undefined) {
+      index = new Map()
+      shelf.byLookup.set(lookup, index)
+    }
+    return index
+  }
+
+  #shelf(table: AnyTable): Shelf {
+    let shelf = this.#shelves.get(table.name)
+    if (shelf === undefined) {
+      shelf = { byKey: new Map(), byLookup: new Map() }
+      this.#shelves.set(table.name, shelf)
+    }
+    return shelf
+  }
+}

@@ -1,0 +1,179 @@
+import { Rows } from './rows.ts'
+import type { Key, Table } from './table.ts'
+
+/** Who is told of a fact. The desk is told of everything. */
+export type Audience = 'everyone' | 'desk' | 'overlay' | `viewer:${number}`
+
+/** Something that has happened in a channel; numbered 1, 2, 3 ... without gaps. `at` in seconds since 1970. */
+export interface Fact {
+  readonly seq: number
+  readonly at: number
+  readonly kind: string
+  readonly audience: Audience
+  readonly body: Readonly<Record<string, unknown>>
+}
+
+/** An intent to be handed in later. A timer with the key of an earlier one takes its place. `at` in seconds. */
+export interface Timer {
+  readonly job: string
+  readonly key: string
+  readonly at: number
+  readonly data: Readonly<Record<string, string | number>>
+}
+
+/** Every intent's envelope: a key unique for its source, by which a repeat is known, and when it came (seconds). */
+export interface Envelope {
+  readonly key: string
+  readonly at: number
+}
+
+/** What a batch of intents changed, for the writer to make durable. */
+export interface Changes {
+  readonly rows: ReadonlyMap<Table<object>, ReadonlyMap<Key, object>>
+  readonly appended: ReadonlyMap<Table<object>, readonly object[]>
+  readonly facts: readonly Fact[]
+  readonly timers: readonly Timer[]
+}
+
+type AnyTable = Table<object>
+
+/**
+ * One channel as the rules see it: typed rows to read and put, transfers and facts to add, and nothing else.
+ * Does no I/O and knows no clock; the intent at hand brings the time. Rows are replaced, never altered in place.
+ */
+export class World {
+  #changed = new Map<AnyTable, Map<Key, object>>()
+  #appended = new Map<AnyTable, object[]>()
+  #facts: Fact[] = []
+  #timers: Timer[] = []
+  #undo: (() => void)[] = []
+  #intent: Envelope = { key: '', at: 0 }
+
+  /**
+   * @param seq - Number of the channel's last fact.
+   * @param lastId - The last id given out in the channel; ids are unique over all its tables.
+   */
+  constructor(
+    readonly rows: Rows = new Rows(true),
+    public seq = 0,
+    public lastId = 0,
+  ) {}
+
+  /** When the intent at hand came, in seconds since 1970. */
+  get at(): number {
+    return this.#intent.at
+  }
+
+  get intentKey(): string {
+    return this.#intent.key
+  }
+
+  get<R extends object>(table: Table<R>, key: Key): R | undefined {
+    return this.rows.get(table, key) as R | undefined
+  }
+
+  find<R extends object>(table: Table<R>, lookup: keyof R & string, value: Key): R | undefined {
+    return this.rows.get(table, value, lookup) as R | undefined
+  }
+
+  /** All rows of a `whole` table (of any table in a complete world). */
+  all<R extends object>(table: Table<R>): R[] {
+    return this.rows.all(table) as R[]
+  }
+
+  put<R extends object>(table: Table<R>, row: R): R {
+    const key = table.key(row)
+    const before =
+      this.rows.complete || table.load === 'whole' || this.rows.has({ table, value: key })
+        ? (this.rows.get(table, key) as R | undefined)
+        : undefined
+    const changed = this.#changesOf(table as unknown as AnyTable)
+    const staged = changed.get(key)
+    this.rows.set(table, row)
+    changed.set(key, row)
+    this.#undo.push(() => {
+      if (before === undefined) this.rows.unset(table, row)
+      else this.rows.set(table, before)
+      if (staged === undefined) changed.delete(key)
+      else changed.set(key, staged)
+    })
+    return row
+  }
+
+  append<R extends object>(table: Table<R>, row: R): R {
+    const list = this.#appendedOf(table as unknown as AnyTable)
+    list.push(row)
+    this.#undo.push(() => list.pop())
+    return row
+  }
+
+  nextId(): number {
+    return ++this.lastId
+  }
+
+  fact(kind: string, audience: Audience, body: Fact['body']): void {
+    this.#facts.push({ seq: ++this.seq, at: this.at, kind, audience, body })
+  }
+
+  timer(timer: Timer): void {
+    this.#timers.push(timer)
+  }
+
+  /** Starts on an intent: what it changes can be taken back as one by `undo`. */
+  begin(intent: Envelope): Savepoint {
+    this.#intent = intent
+    this.#undo = []
+    return { seq: this.seq, lastId: this.lastId, facts: this.#facts.length, timers: this.#timers.length }
+  }
+
+  /** Takes back all that was changed since `begin`: a refused intent leaves no trace. */
+  undo(to: Savepoint): void {
+    for (const step of this.#undo.reverse()) step()
+    this.#undo = []
+    this.#facts.length = to.facts
+    this.#timers.length = to.timers
+    this.seq = to.seq
+    this.lastId = to.lastId
+  }
+
+  /** The rows appended to a table since the last `takeChanges`. */
+  appended<R extends object>(table: Table<R>): readonly R[] {
+    return this.#appendedOf(table as unknown as AnyTable) as unknown as readonly R[]
+  }
+
+  /** Hands over what changed since the last call, and starts afresh. */
+  takeChanges(): Changes {
+    const changes = { rows: this.#changed, appended: this.#appended, facts: this.#facts, timers: this.#timers }
+    this.#changed = new Map()
+    this.#appended = new Map()
+    this.#facts = []
+    this.#timers = []
+    this.#undo = []
+    return changes
+  }
+
+  #changesOf(table: AnyTable): Map<Key, object> {
+    let rows = this.#changed.get(table)
+    if (rows === undefined) {
+      rows = new Map()
+      this.#changed.set(table, rows)
+    }
+    return rows
+  }
+
+  #appendedOf(table: AnyTable): object[] {
+    let rows = this.#appended.get(table)
+    if (rows === undefined) {
+      rows = []
+      this.#appended.set(table, rows)
+    }
+    return rows
+  }
+}
+
+export interface Savepoint {
+  readonly seq: number
+  readonly lastId: number
+  readonly facts: number
+  readonly timers: number
+}

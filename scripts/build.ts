@@ -1,0 +1,51 @@
+import { createHash } from 'node:crypto'
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { build as bundle } from 'esbuild'
+import { build as buildPages } from 'vite'
+
+const STAMP = 'dist/.built-from'
+const SOURCES = [
+  'core',
+  'server/src',
+  'web',
+  'standin',
+  'scripts/build.ts',
+  'package-lock.json',
+  'vite.config.ts',
+  'standin/vite.config.ts',
+]
+
+function* filesIn(path: string): Generator<string> {
+  if (!statSync(path).isDirectory()) return yield path
+  for (const name of readdirSync(path).sort()) yield* filesIn(`${path}/${name}`)
+}
+
+function fingerprint(): string {
+  const hash = createHash('sha256')
+  for (const file of SOURCES.flatMap((source) => [...filesIn(source)]))
+    hash.update(`${file}\n`).update(readFileSync(file))
+  return hash.digest('hex')
+}
+
+/** Builds pages and servers into dist/, unless what is there was made from the very same sources. */
+export async function build(): Promise<void> {
+  const wanted = fingerprint()
+  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted) return
+  console.log('Building the pages and the servers')
+  const { dependencies } = JSON.parse(readFileSync('package.json', 'utf8')) as { dependencies: Record<string, string> }
+  await bundle({
+    entryPoints: { server: 'server/src/main.ts', standin: 'standin/src/main.ts' },
+    outdir: 'dist',
+    bundle: true,
+    platform: 'node',
+    target: 'node20',
+    format: 'esm',
+    sourcemap: true,
+    external: Object.keys(dependencies).flatMap((name) => [name, `${name}/*`]),
+  })
+  await buildPages({ logLevel: 'warn' })
+  await buildPages({ configFile: 'standin/vite.config.ts', logLevel: 'warn' })
+  writeFileSync(STAMP, wanted)
+}
+
+if (process.argv[1]?.endsWith('build.ts')) await build()

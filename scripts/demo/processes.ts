@@ -1,0 +1,32 @@
+import { type ChildProcess, spawn } from 'node:child_process'
+import { setTimeout as pause } from 'node:timers/promises'
+
+/** Starts one of our built servers; what it prints on its error output is passed on. */
+export function startProcess(file: string, environment: Record<string, string>): ChildProcess {
+  const env = { PATH: process.env.PATH ?? '', NODE_ENV: 'production', ...environment }
+  // A group of its own: Ctrl-C must reach it through us, in the right order.
+  return spawn(process.execPath, ['--enable-source-maps', file], {
+    env,
+    stdio: ['ignore', 'inherit', 'inherit'],
+    detached: true,
+  })
+}
+
+/** Waits until an address answers. @throws if the process ends first, or after half a minute. */
+export async function untilAnswers(url: string, child: ChildProcess, name: string): Promise<void> {
+  for (let tries = 0; tries < 300; tries++) {
+    if (child.exitCode !== null) throw new Error(`The ${name} stopped while starting. What it printed above says why.`)
+    const answer = await fetch(url).catch(() => undefined)
+    if (answer?.ok) return
+    await pause(100)
+  }
+  throw new Error(`The ${name} does not answer at ${url}.`)
+}
+
+/** Asks a process to stop and waits for it; after some seconds it is made to. */
+export async function stopProcess(child: ChildProcess): Promise<void> {
+  if (child.exitCode !== null || child.signalCode !== null) return
+  const gone = new Promise((resolve) => child.once('exit', resolve))
+  child.kill('SIGTERM')
+  await Promise.race([gone, pause(8000).then(() => child.kill('SIGKILL'))])
+}

@@ -1,0 +1,166 @@
+import { randomBytes } from 'node:crypto'
+import type pg from 'pg'
+import type { Intent } from '#core/engine'
+import type { Answer, Result } from '#core/world'
+import { ChannelWriter, type Sent } from '#server/writer/index.ts'
+import { chanceFrom } from '../../standin/src/chance.ts'
+import { CROWD, LINES, STREAMER } from '../../standin/src/people.ts'
+import { REWARDS } from './rewards.ts'
+
+const VIEWERS = 320
+const SHOWS = 36
+const DAY = 86_400
+const SHOW_SECONDS = 2.5 * 3600
+
+const TITLES = [
+  'the tram clock',
+  'lamps from the attic',
+  'a radio with no back',
+  'three alarm clocks',
+  'the big amplifier',
+  'toasters, again',
+]
+const ASKED = [
+  'the blue radio please',
+  'Sir Ticks-a-Lot',
+  'the lamp with the green shade',
+  'get well soon, Opa',
+  'chapter four',
+  'Madame Flicker',
+]
+
+interface DemoPerson {
+  readonly account: string
+  readonly name: string
+  readonly moderator: boolean
+  /** How often they come: share of the shows. */
+  readonly faith: number
+}
+
+/** What the seed needs: a chance to draw from, and a way to hand in an intent at a time of the past. */
+interface Past {
+  readonly chance: () => number
+  readonly submit: (at: number, intent: Intent) => Promise<Result<Answer>>
+}
+
+/**
+ * Fills a new database with the demo channel: months of shows with people who came, watched and spent. Everything goes
+ * through the writer like the real thing, so every number has its trail.
+ */
+export async function seedDemo(pool: pg.Pool, now: number): Promise<void> {
+  const made = await pool.query(
+    `insert into channel (slug, name, owner, time_zone) values ('workbench', 'The Evening Workbench', $1, 'Europe/Berlin') returning id`,
+    [STREAMER.account],
+  )
+  const channel = made.rows[0].id as number
+  const writer = new ChannelWriter({ pool, channel, onFacts: () => {}, batchSize: 2000 })
+  let count = 0
+  const submit = (at: number, intent: Intent) =>
+    writer.submit({ ...intent, key: `demo/${++count}`, at: Math.floor(at) } as Sent)
+  const past = { chance: chanceFrom(20), submit }
+  const begin = now - SHOWS * 3.4 * DAY
+  await submit(begin, {
+    kind: 'channel.setUp',
+    currency: { one: 'rivet', many: 'rivets', word: 'rivets' },
+    plan: { intervalSeconds: 300, base: 10, cap: null },
+  })
+  for (const reward of REWARDS) await submit(begin, { kind: 'store.add', reward })
+  for (const name of ['Main picture', 'Second computer']) {
+    await submit(begin, { kind: 'screen.add', name, secret: randomBytes(24).toString('base64url') })
+  }
+  const people = demoPeople(past.chance)
+  for (let i = 0; i < SHOWS; i++) await pastShow(past, people, i, begin + (i + 0.5) * 3.3 * DAY)
+  // Short enough that a visitor of the demo sees it happen.
+  await submit(now, { kind: 'earning.change', plan: { intervalSeconds: 20, base: 2, cap: null }, by: STREAMER.account })
+  const complete = JSON.stringify({ complete: true })
+  await pool.query("insert into setting (channel, name, body) values ($1, 'demo', $2)", [channel, complete])
+}
+
+function demoPeople(chance: () => number): DemoPerson[] {
+  const crowd = CROWD.map(({ account, name, operator }) => ({
+    account,
+    name,
+    moderator: operator,
+    faith: 0.15 + 0.75 * chance(),
+  }))
+  const things = [
+    'anvil',
+    'bolt',
+    'cable',
+    'dial',
+    'file',
+    'gauge',
+    'hammer',
+    'lens',
+    'motor',
+    'nut',
+    'plug',
+    'relay',
+    'spring',
+    'tube',
+    'wire',
+  ]
+  const words = [
+    'little',
+    'rusty',
+    'polished',
+    'spare',
+    'wobbly',
+    'second',
+    'evening',
+    'grandpas',
+    'humming',
+    'copper',
+    'bent',
+    'sunday',
+  ]
+  const others = Array.from({ length: VIEWERS - crowd.length }, (_, i) => {
+    const name = `${words[i % words.length]}_${things[Math.floor(i / words.length) % things.length]}${i >= 180 ? i - 150 : ''}`
+    return { account: name, name, moderator: false, faith: 0.02 + 0.3 * chance() ** 3 }
+  })
+  return [...crowd, ...others]
+}
+
+async function pastShow(past: Past, people: readonly DemoPerson[], index: number, start: number): Promise<void> {
+  const { chance, submit } = past
+  const title = `Thursday bench: ${TITLES[index % TITLES.length]}`
+  await submit(start, { kind: 'show.start', title })
+  const end = start + SHOW_SECONDS
+  const visits = people
+    .filter(({ faith }) => chance() < faith)
+    .map((person) => ({ person, from: start + chance() ** 2 * 5000, until: end - chance() ** 2 * 5000 }))
+    .filter(({ from, until }) => until > from + 120)
+  const moments: { at: number; intent: Intent }[] = []
+  for (const { person, from, until } of visits) {
+    const { account, name, moderator } = person
+    const who = { account, name, moderator }
+    moments.push({ at: from, intent: { kind: 'presence.arrived', who } })
+    moments.push({ at: until, intent: { kind: 'presence.left', account } })
+    if (chance() < 0.4) {
+      const text = LINES[Math.floor(chance() * LINES.length)] ?? 'hello'
+      moments.push({ at: from + chance() * (until - from), intent: { kind: 'chat.line', who, text, privately: false } })
+    }
+  }
+  moments.sort((a, b) => a.at - b.at)
+  await Promise.all(moments.map(({ at, intent }) => submit(at, intent)))
+  await pastOrders(
+    past,
+    visits.map(({ person }) => person),
+    end - 600,
+  )
+  const ended = await submit(end, { kind: 'show.end' })
+  if (ended.ok) await submit(end, { kind: 'show.settled', show: Number(ended.value.show) })
+}
+
+/** Some of those who came buy something at the end of the evening; nearly all of it is done, a little given back. */
+async function pastOrders({ chance, submit }: Past, people: readonly DemoPerson[], at: number): Promise<void> {
+  for (const { account, name } of people) {
+    if (chance() > 0.3) continue
+    const reward = REWARDS[Math.floor(chance() * REWARDS.length)]
+    const text = reward?.ask ? (ASKED[Math.floor(chance() * ASKED.length)] ?? '') : ''
+    const bought = await submit(at, { kind: 'store.buy', who: { account, name }, word: reward?.word ?? '', text })
+    if (!bought.ok || bought.value.status !== 'waiting') continue
+    const order = Number(bought.value.order)
+    await submit(at + 300, { kind: chance() < 0.1 ? 'store.giveBack' : 'store.done', order, by: STREAMER.account })
+  }
+}

@@ -1,0 +1,125 @@
+import { connect as dial } from 'node:net'
+import { pino } from 'pino'
+import { connect, migrateUp, type Pool } from '#server/database/index.ts'
+import { migrateTimers } from '#server/timers/index.ts'
+import { startPostgres } from '../postgres.ts'
+import { startProcess, stopProcess, untilAnswers } from './processes.ts'
+import { seedDemo } from './seed.ts'
+
+export interface Ports {
+  readonly web: number
+  readonly standin: number
+  readonly irc: number
+  readonly postgres: number
+}
+
+export interface StackOptions {
+  readonly name: string
+  readonly ports: Ports
+  readonly fresh: boolean
+  readonly seed: number
+  readonly paceMs: number
+  readonly settings?: readonly string[]
+}
+
+export interface Stack {
+  readonly web: string
+  readonly standin: string
+  readonly chat: string
+  readonly overlay: string
+  readonly database: string
+  readonly seeded: boolean
+  readonly stop: () => Promise<void>
+}
+
+const COMMANDS = [
+  '!rivets',
+  '!rivets',
+  '!get whistle',
+  '!get sparks',
+  '!get next-repair the blue radio please',
+  '!get name-it Sir Ticks-a-Lot',
+]
+
+/** Starts everything the demo is made of: PostgreSQL, stand-in and server, with demo data in a new database. */
+export async function startStack({ name, ports, fresh, seed, paceMs, settings = [] }: StackOptions): Promise<Stack> {
+  for (const [what, port] of Object.entries(ports)) await refuseTakenPort(what, port)
+  const postgres = startPostgres({ name, port: ports.postgres, fresh, settings })
+  const stops: (() => void | Promise<void>)[] = [postgres.stop]
+  const stop = async () => {
+    for (const one of stops.splice(0).reverse()) await one()
+  }
+  try {
+    const { overlay, seeded } = await prepareDatabase(postgres.url)
+    const web = `http://127.0.0.1:${ports.web}`
+    const standin = `http://127.0.0.1:${ports.standin}`
+    const chat = `irc://127.0.0.1:${ports.irc}/#workbench`
+    const standinProcess = startProcess('dist/standin.js', {
+      STANDIN_PORT: String(ports.standin),
+      STANDIN_IRC_PORT: String(ports.irc),
+      STANDIN_REDIRECT_URI: `${web}/auth/callback`,
+      STANDIN_SEED: String(seed),
+      STANDIN_PACE_MS: String(paceMs),
+      STANDIN_COMMANDS: COMMANDS.join('|'),
+      STANDIN_SOURCE: `${web}/overlay/${overlay}`,
+    })
+    stops.push(() => stopProcess(standinProcess))
+    await untilAnswers(`${standin}/api/state`, standinProcess, 'stand-in')
+    const server = startProcess('dist/server.js', {
+      DATABASE_URL: postgres.url,
+      PUBLIC_URL: web,
+      PORT: String(ports.web),
+      OIDC_ISSUER: standin,
+      OIDC_CLIENT_ID: 'ricompensa',
+      OIDC_CLIENT_SECRET: 'stand-in-only',
+      CHAT_ADDRESS: chat,
+      LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
+    })
+    stops.push(() => stopProcess(server))
+    await untilAnswers(`${web}/healthz`, server, 'server')
+    return { web, standin, chat, overlay: `${web}/overlay/${overlay}`, database: postgres.url, seeded, stop }
+  } catch (fault) {
+    await stop()
+    throw fault
+  }
+}
+
+function refuseTakenPort(what: string, port: number): Promise<void> {
+  return new Promise((free, taken) => {
+    const socket = dial(port, '127.0.0.1')
+    socket.on('error', () => free())
+    socket.on('connect', () => {
+      socket.destroy()
+      const name = `${what.toUpperCase()}_PORT`
+      taken(
+        new Error(
+          `Port ${port} (${what}) is in use. Stop what uses it, or choose another: ${name}=${port + 1000} npm run demo`,
+        ),
+      )
+    })
+  })
+}
+
+async function prepareDatabase(url: string): Promise<{ overlay: string; seeded: boolean }> {
+  const pool = connect(url, 4)
+  const log = pino({ level: 'warn' })
+  try {
+    await migrateUp(pool, 'server/migrations')
+    await migrateTimers(pool, log)
+    const seeded = !(await seededBefore(pool))
+    if (seeded) await seedDemo(pool, Math.floor(Date.now() / 1000))
+    const found = await pool.query('select secret from overlay order by id limit 1')
+    return { overlay: found.rows[0].secret as string, seeded }
+  } finally {
+    await pool.end()
+  }
+}
+
+/** @throws if a seed was cut off: its database is of no use to anyone. */
+async function seededBefore(pool: Pool): Promise<boolean> {
+  const channels = await pool.query('select 1 from channel')
+  if (channels.rowCount === 0) return false
+  const last = await pool.query("select 1 from setting where name = 'demo'")
+  if (last.rowCount === 0) throw new Error('The demo data is not complete. Start over: npm run demo -- --fresh')
+  return true
+}

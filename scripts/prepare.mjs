@@ -1,0 +1,68 @@
+// Plain Node, no packages: this is what runs first on a machine that has nothing yet.
+import { spawnSync } from 'node:child_process'
+import { createHash } from 'node:crypto'
+import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+
+const STAMP = 'node_modules/.installed-from'
+
+function run(command, args, environment = {}) {
+  const done = spawnSync(command, args, {
+    stdio: ['ignore', 'inherit', 'inherit'],
+    env: { ...process.env, ...environment },
+  })
+  if (done.status !== 0) {
+    console.error(`"${command} ${args.join(' ')}" did not work. What it printed above says why.`)
+    process.exit(1)
+  }
+}
+
+/** The folder of Debian's PostgreSQL programs, or undefined if the server is not installed. */
+export function postgresPrograms() {
+  const root = '/usr/lib/postgresql'
+  if (!existsSync(root)) return undefined
+  const versions = readdirSync(root).filter((version) => existsSync(`${root}/${version}/bin/initdb`))
+  const newest = versions.sort((a, b) => Number(b) - Number(a))[0]
+  return newest && `${root}/${newest}/bin`
+}
+
+function installDebianPackages(withBrowser) {
+  const missing = []
+  if (postgresPrograms() === undefined) missing.push('postgresql')
+  if (withBrowser && !existsSync('/usr/bin/chromium')) missing.push('chromium')
+  if (missing.length === 0) return
+  console.log(`Installing Debian packages: ${missing.join(', ')}`)
+  const root = process.getuid?.() === 0
+  const apt = (...args) =>
+    run(root ? 'apt-get' : 'sudo', root ? args : ['apt-get', ...args], { DEBIAN_FRONTEND: 'noninteractive' })
+  apt('update', '-qq')
+  apt('install', '-y', '-qq', ...missing)
+}
+
+function installNodePackages() {
+  const wanted = createHash('sha256').update(readFileSync('package-lock.json')).digest('hex')
+  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted) return
+  console.log('Installing Node packages (npm ci)')
+  run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'])
+  mkdirSync('node_modules', { recursive: true })
+  writeFileSync(STAMP, wanted)
+}
+
+/** Makes sure everything the two commands need is on this machine. */
+export function prepare({ withBrowser }) {
+  const major = Number(process.versions.node.split('.')[0])
+  if (major < 20) {
+    console.error(`Ricompensa needs Node 20 or newer; this is ${process.version}.`)
+    process.exit(1)
+  }
+  installDebianPackages(withBrowser)
+  installNodePackages()
+}
+
+/** Runs a TypeScript program of ours in the foreground; signals go to it, and its end is ours. */
+export async function runTypeScript(file, args) {
+  const { spawn } = await import('node:child_process')
+  const child = spawn(process.execPath, ['--import', 'tsx', file, ...args], { stdio: 'inherit' })
+  // Ctrl-C reaches the child by itself; it ends in its own time and we follow.
+  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => signal === 'SIGTERM' && child.kill(signal))
+  child.on('exit', (code, signal) => process.exit(code ?? (signal ? 1 : 0)))
+}

@@ -1,0 +1,60 @@
+import type { Intent } from '#core/engine'
+import type { Answer, Envelope, Result } from '#core/world'
+import type { Clock } from './clock.ts'
+import type { Pool } from './database/index.ts'
+import type { Feed } from './feed/index.ts'
+import { ChannelWriter } from './writer/index.ts'
+
+export interface ChannelHead {
+  readonly id: number
+  readonly slug: string
+  readonly name: string
+  readonly owner: string
+}
+
+/** The channels of this installation, each with its writer. */
+export class Channels {
+  readonly #writers = new Map<number, ChannelWriter>()
+  readonly #heads = new Map<string, ChannelHead>()
+
+  constructor(
+    readonly pool: Pool,
+    readonly feed: Feed,
+    readonly clock: Clock,
+  ) {}
+
+  /** A channel by the word in its address, or undefined. */
+  async find(slug: string): Promise<ChannelHead | undefined> {
+    const known = this.#heads.get(slug)
+    if (known !== undefined) return known
+    const found = await this.pool.query('select id, slug, name, owner from channel where slug = $1', [slug])
+    const head = found.rows[0] as ChannelHead | undefined
+    if (head !== undefined) this.#heads.set(slug, head)
+    return head
+  }
+
+  /** The channel that was made first, which an address without a channel leads to. */
+  async first(): Promise<ChannelHead | undefined> {
+    const found = await this.pool.query('select id, slug, name, owner from channel order by id limit 1')
+    return found.rows[0] as ChannelHead | undefined
+  }
+
+  /** Hands in an intent that has come now. `key` must be unique for what it stands for. */
+  submit(channel: number, key: string, intent: Intent): Promise<Result<Answer>> {
+    return this.#writer(channel).submit({ ...intent, key, at: this.clock() } as Intent & Envelope)
+  }
+
+  async drained(): Promise<void> {
+    await Promise.all([...this.#writers.values()].map((writer) => writer.drained()))
+  }
+
+  #writer(channel: number): ChannelWriter {
+    let writer = this.#writers.get(channel)
+    if (writer === undefined) {
+      const onFacts = (facts: Parameters<Feed['publish']>[1]) => this.feed.publish(channel, facts)
+      writer = new ChannelWriter({ pool: this.pool, channel, onFacts })
+      this.#writers.set(channel, writer)
+    }
+    return writer
+  }
+}

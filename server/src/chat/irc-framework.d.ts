@@ -1,0 +1,38 @@
+/** The part of irc-framework that the connector uses; the package ships no types. */
+declare module 'irc-framework' {
+  import type { EventEmitter } from 'node:events'
+
+  export interface ConnectOptions {
+    host: string
+    port: number
+    tls: boolean
+    nick: string
+    username: string
+    gecos: string
+    version: string | null
+    account?: { account: string; password: string }
+    auto_reconnect: boolean
+    auto_reconnect_max_wait: number
+    auto_reconnect_max_retries: number
+    ping_interval: number
+    ping_timeout: number
+  }
+
+  export class Client extends EventEmitter {
+    readonly user: { readonly nick: string }
+    readonly network: { readonly cap: { isEnabled(name: string): boolean } }
+    readonly connected: boolean
+    requestCap(names: string | readonly string[]): void
+    connect(options: ConnectOptions): void
+    join(room: string): void
+    who(target: string): void
+    say(target: string, message: string): void
+    notice(target: string, message: string): void
+    quit(message?: string): void
+    caseCompare(a: string, b: string): boolean
+    caseLower(text: string): string
+  }
+
+  const framework: { Client: typeof Client }
+  export default framework
+}

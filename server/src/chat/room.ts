@@ -1,0 +1,56 @@
+import type { Who } from '#core/people'
+
+interface Member {
+  account: string | undefined
+  operator: boolean
+}
+
+/** Who is in the chat room, by nick. Knows what account and standing each has, as far as the network tells. */
+export class Room {
+  readonly #members = new Map<string, Member & { nick: string }>()
+
+  /** @param fold - Folds case as the network does, so that "Pia" and "pia" are one. */
+  constructor(readonly fold: (nick: string) => string) {}
+
+  clear(): void {
+    this.#members.clear()
+  }
+
+  set(nick: string, known: Partial<Member>): void {
+    const before = this.#members.get(this.fold(nick))
+    this.#members.set(this.fold(nick), { account: undefined, operator: false, ...before, ...known, nick })
+  }
+
+  delete(nick: string): void {
+    this.#members.delete(this.fold(nick))
+  }
+
+  rename(from: string, to: string): void {
+    const member = this.#members.get(this.fold(from))
+    if (member === undefined) return
+    this.delete(from)
+    this.set(to, member)
+  }
+
+  has(nick: string): boolean {
+    return this.#members.has(this.fold(nick))
+  }
+
+  /**
+   * The person behind a nick. The account identifies them where the network tells it; a bare nick is kept apart by its
+   * prefix, so that taking somebody's name never opens their wallet.
+   */
+  who(nick: string, account?: string): Who {
+    const member = this.#members.get(this.fold(nick))
+    const known = account || member?.account
+    return {
+      account: known ? known.toLowerCase() : `nick/${this.fold(nick)}`,
+      name: nick,
+      moderator: member?.operator ?? false,
+    }
+  }
+
+  all(): Who[] {
+    return [...this.#members.values()].map(({ nick }) => this.who(nick))
+  }
+}

@@ -1,0 +1,41 @@
+import { type Static, Type } from '@sinclair/typebox'
+import { Ajv } from 'ajv'
+
+const Environment = Type.Object({
+  DATABASE_URL: Type.String({ pattern: '^postgres(ql)?://.+' }),
+  PUBLIC_URL: Type.String({ pattern: '^https?://[^/]+$' }),
+  PORT: Type.String({ pattern: '^[0-9]{1,5}$', default: '4000' }),
+  HOST: Type.String({ default: '127.0.0.1' }),
+  WEB_FOLDER: Type.String({ default: 'dist/web' }),
+  MIGRATIONS_FOLDER: Type.String({ default: 'server/migrations' }),
+  OIDC_ISSUER: Type.String({ pattern: '^https?://.+' }),
+  OIDC_CLIENT_ID: Type.String({ minLength: 1 }),
+  OIDC_CLIENT_SECRET: Type.String({ minLength: 1 }),
+  CHAT_ADDRESS: Type.String({ pattern: '^(ircs?://.+)?$', default: '' }),
+  CHAT_NICK: Type.String({ pattern: '^[A-Za-z][A-Za-z0-9_-]{0,29}$', default: 'Ricompensa' }),
+  CHAT_SASL_ACCOUNT: Type.String({ default: '' }),
+  CHAT_SASL_PASSWORD: Type.String({ default: '' }),
+  CHAT_CHANNEL: Type.String({ default: '' }),
+  LOG_LEVEL: Type.String({ pattern: '^(trace|debug|info|warn|error|silent)$', default: 'info' }),
+})
+
+export type Config = Static<typeof Environment>
+
+/**
+ * Reads the configuration from the environment.
+ * @throws With one plain line for each variable that is missing or wrong.
+ */
+export function readConfig(environment: NodeJS.ProcessEnv): Config {
+  const ajv = new Ajv({ allErrors: true, useDefaults: true })
+  const known = Object.keys(Environment.properties)
+  const given: Record<string, unknown> = Object.fromEntries(
+    known.filter((name) => environment[name]).map((name) => [name, environment[name]]),
+  )
+  const check = ajv.compile<Config>(Environment)
+  if (check(given)) return given
+  const lines = (check.errors ?? []).map(({ instancePath, params, message }) => {
+    const name = 'missingProperty' in params ? params.missingProperty : instancePath.slice(1)
+    return `- ${name} ${'missingProperty' in params ? 'is not set' : `${message}; it is "${given[name]}"`}`
+  })
+  throw new Error(`The server cannot start with this configuration:\n${lines.join('\n')}\nSee docs/operations.md.`)
+}

@@ -1,0 +1,28 @@
+import { drizzle } from 'drizzle-orm/node-postgres'
+import { migrate } from 'drizzle-orm/node-postgres/migrator'
+import pg from 'pg'
+import * as schema from './schema.ts'
+
+// int8 arrives as text by default; every amount and id of ours is at most 2^53 - 1 (checked by the rules and the database).
+pg.types.setTypeParser(pg.types.builtins.INT8, Number)
+
+export type Pool = pg.Pool
+export type Client = pg.PoolClient
+
+export const connect = (url: string, max = 10): Pool => new pg.Pool({ connectionString: url, max })
+
+/** Drizzle over the pool, for reading: lists, search, history. Changes go through the channel writer. */
+export const reader = (pool: Pool) => drizzle(pool, { schema })
+export type Reader = ReturnType<typeof reader>
+
+/** Brings the database up to date. Forward only; safe to call on every start and by several instances at once. */
+export async function migrateUp(pool: Pool, folder: string): Promise<void> {
+  const client = await pool.connect()
+  try {
+    await client.query("select pg_advisory_lock(hashtext('ricompensa/migrate'))")
+    await migrate(drizzle(client), { migrationsFolder: folder })
+    await client.query("select pg_advisory_unlock(hashtext('ricompensa/migrate'))")
+  } finally {
+    client.release()
+  }
+}

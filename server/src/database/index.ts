@@ -1,0 +1,2 @@
+export { type Client, connect, migrateUp, type Pool, type Reader, reader } from './connect.ts'
+export * as schema from './schema.ts'

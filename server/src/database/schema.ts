@@ -1,0 +1,232 @@
+import { sql } from 'drizzle-orm'
+import {
+  bigint,
+  boolean,
+  check,
+  foreignKey,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  uniqueIndex,
+} from 'drizzle-orm/pg-core'
+
+// Every key begins with the channel, so that a channel can be moved to another machine whole.
+// Times are seconds since 1970, as everywhere in the rules; ids are unique over all tables of a channel.
+const whole = (name?: string) => (name === undefined ? bigint({ mode: 'number' }) : bigint(name, { mode: 'number' }))
+
+export const channel = pgTable('channel', {
+  id: integer().primaryKey().generatedAlwaysAsIdentity(),
+  slug: text().notNull().unique(),
+  name: text().notNull(),
+  /** Account of the streamer. */
+  owner: text().notNull(),
+  timeZone: text('time_zone').notNull().default('UTC'),
+  /** Number of the last fact. */
+  seq: whole().notNull().default(0),
+  /** Goes up with every batch written: who finds it unchanged knows that cached rows are still true. */
+  revision: whole().notNull().default(0),
+  lastId: whole('last_id').notNull().default(0),
+})
+
+const channelRef = () =>
+  integer()
+    .notNull()
+    .references(() => channel.id)
+
+export const viewer = pgTable(
+  'viewer',
+  {
+    channel: channelRef(),
+    id: whole().notNull(),
+    account: text().notNull(),
+    name: text().notNull(),
+    moderator: boolean().notNull(),
+    ignored: boolean().notNull(),
+    present: boolean().notNull(),
+    presentSince: whole('present_since'),
+    accruedUntil: whole('accrued_until').notNull(),
+    carrySeconds: whole('carry_seconds').notNull(),
+    watchedSeconds: whole('watched_seconds').notNull(),
+    showId: whole('show_id'),
+    showSeconds: whole('show_seconds').notNull(),
+    chattedAt: whole('chatted_at'),
+    firstSeenAt: whole('first_seen_at').notNull(),
+    lastSeenAt: whole('last_seen_at').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.channel, t.id] }),
+    uniqueIndex('viewer_account').on(t.channel, t.account),
+    index('viewer_present').on(t.channel, t.id).where(sql`present`),
+  ],
+)
+
+export const account = pgTable(
+  'account',
+  {
+    channel: channelRef(),
+    id: whole().notNull(),
+    kind: text().$type<'wallet' | 'pot'>().notNull(),
+    balance: whole().notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.channel, t.id] }),
+    check('account_balance_not_negative', sql`${t.balance} >= 0 and ${t.balance} <= 9007199254740991`),
+  ],
+)
+
+export const transfer = pgTable(
+  'transfer',
+  {
+    channel: channelRef(),
+    id: whole().notNull(),
+    at: whole().notNull(),
+    from: whole('from_account').notNull(),
+    to: whole('to_account').notNull(),
+    amount: whole().notNull(),
+    reason: text().notNull(),
+    about: whole(),
+    intent: text().notNull(),
+    returns: whole(),
+    fromBalance: whole('from_balance'),
+    toBalance: whole('to_balance'),
+    detail: jsonb().$type<Record<string, string | number> | null>(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.channel, t.id] }),
+    index('transfer_from').on(t.channel, t.from, t.id).where(sql`from_account > 0`),
+    index('transfer_to').on(t.channel, t.to, t.id).where(sql`to_account > 0`),
+    check('transfer_amount_positive', sql`${t.amount} > 0`),
+    check('transfer_not_to_self', sql`${t.from} <> ${t.to}`),
+  ],
+)
+
+export const flow = pgTable(
+  'flow',
+  { channel: channelRef(), minute: whole().notNull(), paid: whole().notNull(), spent: whole().notNull() },
+  (t) => [primaryKey({ columns: [t.channel, t.minute] })],
+)
+
+export const show = pgTable(
+  'show',
+  {
+    channel: channelRef(),
+    id: whole().notNull(),
+    title: text().notNull(),
+    status: text().$type<'on' | 'closing' | 'ended'>().notNull(),
+    startedAt: whole('started_at').notNull(),
+    endedAt: whole('ended_at'),
+    paid: whole().notNull(),
+    spent: whole().notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.channel, t.id] }),
+    uniqueIndex('show_one_open').on(t.channel).where(sql`status <> 'ended'`),
+  ],
+)
+
+export const setting = pgTable(
+  'setting',
+  { channel: channelRef(), name: text().notNull(), body: jsonb().$type<Record<string, unknown>>().notNull() },
+  (t) => [primaryKey({ columns: [t.channel, t.name] })],
+)
+
+export const reward = pgTable(
+  'reward',
+  {
+    channel: channelRef(),
+    id: whole().notNull(),
+    word: text().notNull(),
+    name: text().notNull(),
+    description: text().notNull(),
+    price: whole().notNull(),
+    delivery: text().$type<'hand' | 'itself'>().notNull(),
+    ask: text(),
+    picture: text().notNull(),
+    sound: text().notNull(),
+    alertTitle: text('alert_title').notNull(),
+    alertLine: text('alert_line').notNull(),
+    open: boolean().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.id] }), uniqueIndex('reward_word').on(t.channel, t.word)],
+)
+
+export const storeOrder = pgTable(
+  'store_order',
+  {
+    channel: channelRef(),
+    id: whole().notNull(),
+    reward: whole().notNull(),
+    rewardName: text('reward_name').notNull(),
+    viewer: whole().notNull(),
+    viewerName: text('viewer_name').notNull(),
+    price: whole().notNull(),
+    text: text(),
+    status: text().$type<'waiting' | 'done' | 'refunded'>().notNull(),
+    show: whole(),
+    placedAt: whole('placed_at').notNull(),
+    endedAt: whole('ended_at'),
+    endedBy: text('ended_by'),
+    payment: whole().notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.channel, t.id] }),
+    foreignKey({ columns: [t.channel, t.viewer], foreignColumns: [viewer.channel, viewer.id] }),
+    foreignKey({ columns: [t.channel, t.reward], foreignColumns: [reward.channel, reward.id] }),
+    index('store_order_waiting').on(t.channel, t.id).where(sql`status = 'waiting'`),
+    index('store_order_viewer').on(t.channel, t.viewer, t.id),
+  ],
+)
+
+export const overlay = pgTable(
+  'overlay',
+  { channel: channelRef(), id: whole().notNull(), name: text().notNull(), secret: text().notNull().unique() },
+  (t) => [primaryKey({ columns: [t.channel, t.id] })],
+)
+
+/** When an overlay page was last known to be open: written by the page's connection, not by the channel's writer. */
+export const overlayPresence = pgTable(
+  'overlay_presence',
+  { channel: channelRef(), overlay: whole().notNull(), seenAt: whole('seen_at').notNull() },
+  (t) => [primaryKey({ columns: [t.channel, t.overlay] })],
+)
+
+export const fact = pgTable(
+  'fact',
+  {
+    channel: channelRef(),
+    seq: whole().notNull(),
+    at: whole().notNull(),
+    kind: text().notNull(),
+    audience: text().notNull(),
+    body: jsonb().$type<Record<string, unknown>>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.seq] })],
+)
+
+export const seenIntent = pgTable(
+  'seen_intent',
+  { channel: channelRef(), key: text().notNull(), at: whole().notNull(), answer: jsonb().notNull() },
+  (t) => [primaryKey({ columns: [t.channel, t.key] })],
+)
+
+export const session = pgTable('session', {
+  /** SHA-256 of the cookie's value: who reads the table cannot sign in with it. */
+  idHash: text('id_hash').primaryKey(),
+  scope: text().$type<'desk' | 'viewer'>().notNull(),
+  account: text().notNull(),
+  name: text().notNull(),
+  createdAt: whole('created_at').notNull(),
+  expiresAt: whole('expires_at').notNull(),
+})
+
+export const signInAttempt = pgTable('sign_in_attempt', {
+  state: text().primaryKey(),
+  scope: text().$type<'desk' | 'viewer'>().notNull(),
+  nonce: text().notNull(),
+  verifier: text().notNull(),
+  returnTo: text('return_to').notNull(),
+  expiresAt: whole('expires_at').notNull(),
+})

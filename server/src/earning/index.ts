@@ -1,0 +1,2 @@
+export { payEveryone, tick } from './pay.ts'
+export { earningRoutes } from './routes.ts'

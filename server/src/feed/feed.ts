@@ -1,0 +1,77 @@
+import pg from 'pg'
+import type { Fact } from '#core/world'
+import type { Pool } from '../database/index.ts'
+import { Hub, type ReadFacts, type Sink } from './hub.ts'
+
+const RECONNECT_MS = 1000
+
+/** The hubs of all channels, kept current by own commits and by PostgreSQL's notices of those of other instances. */
+export class Feed {
+  readonly #hubs = new Map<number, Promise<Hub>>()
+  #listener: pg.Client | undefined
+  #stopped = false
+
+  constructor(
+    readonly pool: Pool,
+    readonly url: string,
+  ) {}
+
+  async start(): Promise<void> {
+    const listener = new pg.Client({ connectionString: this.url })
+    this.#listener = listener
+    listener.on('notification', ({ payload = '' }) => this.#heard(payload))
+    listener.on('error', () => this.#reconnect())
+    await listener.connect()
+    await listener.query('listen ricompensa')
+    // What was committed while nobody listened.
+    for (const [channel, hub] of this.#hubs) (await hub).hear(await this.#lastSeq(channel))
+  }
+
+  async stop(): Promise<void> {
+    this.#stopped = true
+    await this.#listener?.end().catch(() => {})
+  }
+
+  hub(channel: number): Promise<Hub> {
+    const known = this.#hubs.get(channel)
+    if (known !== undefined) return known
+    const made = this.#lastSeq(channel).then((seq) => new Hub(this.#reader(channel), seq))
+    this.#hubs.set(channel, made)
+    made.catch(() => this.#hubs.delete(channel))
+    return made
+  }
+
+  publish(channel: number, facts: readonly Fact[]): void {
+    void this.#hubs.get(channel)?.then((hub) => hub.publish(facts))
+  }
+
+  async subscribe(channel: number, sink: Sink, after?: number): Promise<() => void> {
+    return (await this.hub(channel)).subscribe(sink, after)
+  }
+
+  #heard(payload: string): void {
+    const [channel, seq] = payload.split(':').map(Number)
+    if (channel === undefined || seq === undefined) return
+    // Own commits are published right after; a moment's patience saves reading them back.
+    setTimeout(() => void this.#hubs.get(channel)?.then((hub) => hub.hear(seq)), 5)
+  }
+
+  #reconnect(): void {
+    if (this.#stopped) return
+    void this.#listener?.end().catch(() => {})
+    setTimeout(() => void this.start().catch(() => this.#reconnect()), RECONNECT_MS)
+  }
+
+  async #lastSeq(channel: number): Promise<number> {
+    const found = await this.pool.query('select seq from channel where id = $1', [channel])
+    return (found.rows[0]?.seq as number | undefined) ?? 0
+  }
+
+  #reader(channel: number): ReadFacts {
+    const text = 'select seq, at, kind, audience, body from fact where channel = $1 and seq > $2 order by seq limit $3'
+    return async (after, limit) => {
+      const found = await this.pool.query({ name: 'facts-after', text, values: [channel, after, limit] })
+      return found.rows as Fact[]
+    }
+  }
+}

@@ -1,0 +1,2 @@
+export { Feed } from './feed.ts'
+export { type StreamOptions, streamFacts } from './stream.ts'

@@ -1,0 +1,54 @@
+import type { IncomingMessage, ServerResponse } from 'node:http'
+import type { Fact } from '#core/world'
+import type { Feed } from './feed.ts'
+
+const HEARTBEAT_MS = 15_000
+/** A reader that lets this much pile up is cut off; it comes back and resumes from its last fact. */
+const MAX_BACKLOG_BYTES = 1_000_000
+
+export interface StreamOptions {
+  readonly feed: Feed
+  readonly channel: number
+  readonly wants: (fact: Fact) => boolean
+  readonly incoming: IncomingMessage
+  readonly outgoing: ServerResponse
+  /** Called every few seconds while the page is connected. */
+  readonly onAlive?: () => void
+}
+
+/**
+ * Answers a request with the channel's facts as server-sent events, from after `Last-Event-ID` (or `?after=`) on.
+ * Written straight to the socket: a fact's frame is made once and goes to a thousand readers as it is.
+ */
+export async function streamFacts(options: StreamOptions): Promise<void> {
+  const { feed, channel, wants, incoming, outgoing } = options
+  outgoing.writeHead(200, {
+    'content-type': 'text/event-stream',
+    'cache-control': 'no-store',
+    'x-accel-buffering': 'no',
+  })
+  outgoing.write('retry: 1000\n\n')
+  const send = (_fact: Fact, frame: string) => {
+    outgoing.write(frame)
+    if (outgoing.writableLength > MAX_BACKLOG_BYTES) outgoing.destroy()
+  }
+  const reset = () => void outgoing.write('event: reset\ndata: {}\n\n')
+  const leave = await feed.subscribe(channel, { wants, send, reset }, lastEventId(incoming))
+  options.onAlive?.()
+  const heartbeat = setInterval(() => {
+    outgoing.write(': alive\n\n')
+    options.onAlive?.()
+  }, HEARTBEAT_MS)
+  const close = () => {
+    clearInterval(heartbeat)
+    leave()
+  }
+  outgoing.on('close', close)
+  if (outgoing.destroyed) close()
+}
+
+function lastEventId(incoming: IncomingMessage): number | undefined {
+  const asked = new URL(incoming.url ?? '/', 'http://localhost').searchParams.get('after')
+  const given = String(incoming.headers['last-event-id'] ?? asked ?? '')
+  return /^\d{1,15}$/.test(given) ? Number(given) : undefined
+}

@@ -1,0 +1,77 @@
+import { RESPONSE_ALREADY_SENT } from '@hono/node-server/utils/response'
+import { type Context, Hono } from 'hono'
+import type { Fact } from '#core/world'
+import type { ChannelHead, Channels } from '../channels.ts'
+import { streamFacts } from '../feed/index.ts'
+import { viewerIdOf } from '../people/index.ts'
+import type { Sessions } from '../sign-in/index.ts'
+import type { Env } from './app.ts'
+import { problem } from './problems.ts'
+import { type Allowed, bodyCheck, type Caller, type Route } from './routes.ts'
+
+const NOBODY: Caller = { account: '', name: '' }
+
+/** A channel's API: every route of the features, each behind its declaration of who may call it, and the live feeds. */
+export function channelApi(channels: Channels, sessions: Sessions, routes: readonly Route[]): Hono<Env> {
+  const app = new Hono<Env>()
+  const channelOf = async (c: Context): Promise<ChannelHead> => {
+    const channel = await channels.find(c.req.param('channel') ?? '')
+    if (channel === undefined) throw problem('channel_not_found')
+    return channel
+  }
+  const callerOf = async (c: Context, channel: ChannelHead, allowed: Allowed): Promise<Caller> => {
+    const caller = await sessions.find(c, allowed === 'streamer' ? 'desk' : 'viewer')
+    if (allowed === 'anyone') return caller ?? NOBODY
+    if (caller === undefined) throw problem('not_signed_in')
+    if (allowed === 'streamer' && caller.account !== channel.owner) throw problem('not_allowed')
+    return caller
+  }
+  for (const route of routes) {
+    const check = route.body === undefined ? undefined : bodyCheck(route.body)
+    app.on(route.method, route.path, async (c) => {
+      const channel = await channelOf(c)
+      const caller = await callerOf(c, channel, route.allowed)
+      const key = route.method === 'get' ? '' : keyOf(c, caller)
+      const body = check === undefined ? undefined : await readBody(c, check)
+      const param = (name: string) => c.req.param(name) ?? ''
+      return c.json(await route.handle({ channel, caller, body, param, query: (name) => c.req.query(name), key }))
+    })
+  }
+  app.get('/desk/feed', async (c) => {
+    const channel = await channelOf(c)
+    await callerOf(c, channel, 'streamer')
+    return stream(c, channels, channel, () => true)
+  })
+  app.get('/feed', async (c) => {
+    const channel = await channelOf(c)
+    const caller = await callerOf(c, channel, 'anyone')
+    const viewer = caller === NOBODY ? undefined : await viewerIdOf(channels.pool, channel.id, caller.account)
+    return stream(c, channels, channel, ({ audience }) => audience === 'everyone' || audience === `viewer:${viewer}`)
+  })
+  return app
+}
+
+function keyOf(c: Context, caller: Caller): string {
+  const given = c.req.header('idempotency-key') ?? ''
+  if (!/^[A-Za-z0-9-]{8,100}$/.test(given)) throw problem('key_missing')
+  return `http/${caller.account}/${c.req.method} ${new URL(c.req.url).pathname}/${given}`
+}
+
+async function readBody(c: Context, check: (body: unknown) => void): Promise<unknown> {
+  const body = await c.req.json().catch(() => {
+    throw problem('not_json')
+  })
+  check(body)
+  return body
+}
+
+async function stream(
+  c: Context<Env>,
+  channels: Channels,
+  channel: ChannelHead,
+  wants: (fact: Fact) => boolean,
+): Promise<Response> {
+  const { incoming, outgoing } = c.env
+  await streamFacts({ feed: channels.feed, channel: channel.id, wants, incoming, outgoing })
+  return RESPONSE_ALREADY_SENT
+}

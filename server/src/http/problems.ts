@@ -1,0 +1,69 @@
+import { REFUSALS, type Refusal, type RefusalCode } from '#core/world'
+
+/** Every error of the HTTP edge that is not a refusal of the rules. docs/errors.md lists both kinds. */
+export const API_ERRORS = {
+  body_invalid: { status: 422, message: 'The data sent cannot be used as it is.' },
+  channel_not_found: { status: 404, message: 'There is no channel at this address.' },
+  from_elsewhere: { status: 403, message: 'This request did not come from our own pages.' },
+  internal: { status: 500, message: 'Something went wrong on our side. Nothing was changed; try again.' },
+  key_missing: {
+    status: 400,
+    message: 'Send a header Idempotency-Key with 8 to 100 letters, digits or dashes, new for each action.',
+  },
+  not_allowed: { status: 403, message: 'Only the streamer of this channel can do this.' },
+  not_found: { status: 404, message: 'There is nothing at this address.' },
+  not_json: { status: 400, message: 'The data sent is not valid JSON.' },
+  not_signed_in: { status: 401, message: 'Sign in first.' },
+  sign_in_failed: { status: 400, message: 'The sign-in did not go through. Start again from the page you came from.' },
+  too_large: { status: 413, message: 'The data sent is larger than anything we take.' },
+} as const
+
+export type ApiErrorCode = keyof typeof API_ERRORS
+
+const NOT_CONFLICTS: Partial<Record<RefusalCode, number>> = {
+  amount_not_whole: 422,
+  amount_too_large: 422,
+  earning_plan_invalid: 422,
+  order_not_found: 404,
+  overlay_not_found: 404,
+  reward_not_found: 404,
+  text_missing: 422,
+  text_too_long: 422,
+  viewer_ignored: 403,
+}
+
+/** Every code a problem can bear, with its status. */
+export const PROBLEM_STATUS: Readonly<Record<string, number>> = {
+  ...Object.fromEntries(REFUSALS.map((code) => [code, NOT_CONFLICTS[code] ?? 409])),
+  ...Object.fromEntries(Object.entries(API_ERRORS).map(([code, { status }]) => [code, status])),
+}
+
+/** Thrown by a route to answer with an RFC 9457 problem. */
+export class Problem extends Error {
+  constructor(
+    readonly code: string,
+    readonly detail: string,
+    readonly data?: Refusal['data'],
+  ) {
+    super(detail)
+  }
+}
+
+export const problem = (code: ApiErrorCode, detail: string = API_ERRORS[code].message): Problem =>
+  new Problem(code, detail)
+
+export const problemOfRefusal = ({ code, sentence, data }: Refusal): Problem => new Problem(code, sentence, data)
+
+/** The RFC 9457 document of a problem. `detail` is a sentence that a person can act on. */
+export function problemResponse({ code, detail, data }: Problem): Response {
+  const status = PROBLEM_STATUS[code] ?? 500
+  const document = {
+    type: `/problems/${code}`,
+    title: code.replaceAll('_', ' '),
+    status,
+    detail,
+    code,
+    ...(data && { data }),
+  }
+  return new Response(JSON.stringify(document), { status, headers: { 'content-type': 'application/problem+json' } })
+}

@@ -1,0 +1,66 @@
+import type { Static, TSchema } from '@sinclair/typebox'
+import { Ajv } from 'ajv'
+import type { Answer, Result } from '#core/world'
+import type { ChannelHead } from '../channels.ts'
+import { Problem, problemOfRefusal } from './problems.ts'
+
+/** Who may call a route: anyone; a signed-in viewer; the streamer at the desk. */
+export type Allowed = 'anyone' | 'viewer' | 'streamer'
+
+/** Who is signed in. */
+export interface Caller {
+  readonly account: string
+  readonly name: string
+}
+
+/** A checked call of a route. */
+export interface Call<B> {
+  readonly channel: ChannelHead
+  readonly caller: Caller
+  readonly body: B
+  readonly param: (name: string) => string
+  readonly query: (name: string) => string | undefined
+  /** Unique for this action of this caller: a repeated request bears the same. */
+  readonly key: string
+}
+
+/** One address of a channel's API. A route says who may call it and what it takes; both are checked before it runs. */
+export interface Route {
+  readonly method: 'get' | 'post' | 'put'
+  /** Below /api/channels/:channel. */
+  readonly path: string
+  readonly allowed: Allowed
+  readonly body?: TSchema
+  readonly handle: (call: Call<unknown>) => Promise<object>
+}
+
+export function route<S extends TSchema>(
+  options: Omit<Route, 'handle' | 'body'> & {
+    readonly body: S
+    readonly handle: (call: Call<Static<S>>) => Promise<object>
+  },
+): Route
+export function route(options: Omit<Route, 'body'>): Route
+export function route(options: Route): Route {
+  return options
+}
+
+/** The answer of an intent, or its refusal as a problem. */
+export function answered(result: Result<Answer>): Answer {
+  if (!result.ok) throw problemOfRefusal(result.refusal)
+  return result.value
+}
+
+const ajv = new Ajv({ allErrors: true })
+
+/** A check of a request's body that answers with every fault, each with its place. */
+export function bodyCheck(schema: TSchema): (body: unknown) => void {
+  const check = ajv.compile(schema)
+  return (body) => {
+    if (check(body)) return
+    const faults = (check.errors ?? []).map(
+      ({ instancePath, message }) => `${instancePath.slice(1) || 'data'} ${message}`,
+    )
+    throw new Problem('body_invalid', `Please correct: ${faults.join('; ')}.`)
+  }
+}

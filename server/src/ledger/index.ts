@@ -1,0 +1,1 @@
+export { type Trail, type TrailEntry, trailOf } from './trail.ts'

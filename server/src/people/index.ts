@@ -1,0 +1,2 @@
+export { peopleRoutes } from './routes.ts'
+export { viewerByAccount, viewerIdOf } from './viewers.ts'

@@ -1,0 +1,68 @@
+import { and, desc, eq, sql } from 'drizzle-orm'
+import { type Pool, type Reader, schema } from '../database/index.ts'
+
+const { viewer, account } = schema
+
+/** The id of the viewer with an account in a channel, or undefined if the channel does not know them yet. */
+export async function viewerIdOf(pool: Pool, channel: number, accountName: string): Promise<number | undefined> {
+  const text = 'select id from viewer where channel = $1 and account = $2'
+  const found = await pool.query({ name: 'viewer-id', text, values: [channel, accountName] })
+  return found.rows[0]?.id as number | undefined
+}
+
+const columns = {
+  id: viewer.id,
+  name: viewer.name,
+  moderator: viewer.moderator,
+  present: viewer.present,
+  presentSince: viewer.presentSince,
+  accruedUntil: viewer.accruedUntil,
+  carrySeconds: viewer.carrySeconds,
+  watchedSeconds: viewer.watchedSeconds,
+  showId: viewer.showId,
+  showSeconds: viewer.showSeconds,
+  chattedAt: viewer.chattedAt,
+  firstSeenAt: viewer.firstSeenAt,
+  lastSeenAt: viewer.lastSeenAt,
+  balance: account.balance,
+}
+
+const withWallet = (db: Reader) =>
+  db
+    .select(columns)
+    .from(viewer)
+    .innerJoin(account, and(eq(account.channel, viewer.channel), eq(account.id, viewer.id)))
+
+/** The people in the room, longest there first; `limit` at most. */
+export function presentViewers(db: Reader, channel: number, limit: number) {
+  return withWallet(db)
+    .where(and(eq(viewer.channel, channel), eq(viewer.present, true), eq(viewer.ignored, false)))
+    .orderBy(viewer.presentSince, viewer.id)
+    .limit(limit)
+}
+
+export async function viewerById(db: Reader, channel: number, id: number) {
+  const [found] = await withWallet(db).where(and(eq(viewer.channel, channel), eq(viewer.id, id)))
+  return found
+}
+
+export async function viewerByAccount(db: Reader, channel: number, accountName: string) {
+  const [found] = await withWallet(db).where(and(eq(viewer.channel, channel), eq(viewer.account, accountName)))
+  return found
+}
+
+/** People whose name begins with what was typed, the last seen first. */
+export function searchViewers(db: Reader, channel: number, pattern: string, limit: number) {
+  return db
+    .select({ id: viewer.id, name: viewer.name, lastSeenAt: viewer.lastSeenAt })
+    .from(viewer)
+    .where(
+      and(
+        eq(viewer.channel, channel),
+        eq(viewer.ignored, false),
+        sql`starts_with(lower(${viewer.name}), lower(${pattern}))`,
+      ),
+    )
+    .orderBy(desc(viewer.lastSeenAt))
+    .limit(limit)
+}

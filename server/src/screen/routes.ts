@@ -1,0 +1,36 @@
+import { randomBytes } from 'node:crypto'
+import type { Channels } from '../channels.ts'
+import type { Reader } from '../database/index.ts'
+import { answered, problem, type Route, route } from '../http/index.ts'
+import { overlaysOf } from './read.ts'
+
+/** An address nobody can guess: 192 random bits. */
+export const newSecret = (): string => randomBytes(24).toString('base64url')
+
+/** The overlays: their addresses, a test of what they show, a new address if one leaked. */
+export function screenRoutes(db: Reader, channels: Channels): Route[] {
+  return [
+    route({
+      method: 'get',
+      path: '/desk/overlays',
+      allowed: 'streamer',
+      handle: async ({ channel }) => ({ overlays: await overlaysOf(db, channel.id, channels.clock()) }),
+    }),
+    route({
+      method: 'post',
+      path: '/desk/overlays/test',
+      allowed: 'streamer',
+      handle: async ({ channel, key }) => answered(await channels.submit(channel.id, key, { kind: 'screen.test' })),
+    }),
+    route({
+      method: 'post',
+      path: '/desk/overlays/:overlay/renew',
+      allowed: 'streamer',
+      handle: async ({ channel, key, param }) => {
+        const overlay = Number(param('overlay'))
+        if (!Number.isSafeInteger(overlay)) throw problem('not_found')
+        return answered(await channels.submit(channel.id, key, { kind: 'screen.renew', overlay, secret: newSecret() }))
+      },
+    }),
+  ]
+}

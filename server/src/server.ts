@@ -1,0 +1,71 @@
+import { type ServerType, serve } from '@hono/node-server'
+import type { Logger } from 'pino'
+import { Channels } from './channels.ts'
+import { ChatSeat } from './chat/index.ts'
+import { type Clock, systemClock } from './clock.ts'
+import type { Config } from './config.ts'
+import { connect, migrateUp, reader } from './database/index.ts'
+import { earningRoutes } from './earning/index.ts'
+import { Feed } from './feed/index.ts'
+import { createApp, type Route } from './http/index.ts'
+import { peopleRoutes } from './people/index.ts'
+import { screenRoutes } from './screen/index.ts'
+import { showRoutes } from './show/index.ts'
+import { storeRoutes } from './store/index.ts'
+import { migrateTimers, startTimers } from './timers/index.ts'
+
+export interface RunningServer {
+  readonly channels: Channels
+  readonly routes: readonly Route[]
+  /** Stops taking requests, answers what is in flight, and lets go of the database. */
+  readonly stop: () => Promise<void>
+}
+
+/** Starts the server: database up to date, feed, timers, chat, HTTP. Resolves when it answers. */
+export async function startServer(config: Config, log: Logger, clock: Clock = systemClock): Promise<RunningServer> {
+  const pool = connect(config.DATABASE_URL, 20)
+  pool.on('error', (err) => log.warn({ err }, 'a database connection was lost'))
+  await migrateUp(pool, config.MIGRATIONS_FOLDER)
+  await migrateTimers(pool, log)
+  const feed = new Feed(pool, config.DATABASE_URL)
+  await feed.start()
+  const channels = new Channels(pool, feed, clock)
+  const db = reader(pool)
+  const chat = new ChatSeat(config, channels, db, log)
+  const routes = [
+    ...showRoutes(db, channels, () => chat.state),
+    ...earningRoutes(db, channels),
+    ...peopleRoutes(db, channels),
+    ...storeRoutes(db, channels),
+    ...screenRoutes(db, channels),
+  ]
+  const http = await listen(config, createApp({ config, channels, log, routes }).fetch)
+  const timers = await startTimers(pool, channels, log)
+  await chat.start()
+  log.info({ address: config.PUBLIC_URL }, 'ready')
+  const stop = async () => {
+    chat.stop()
+    await timers.stop()
+    await closeHttp(http)
+    await channels.drained()
+    await feed.stop()
+    await pool.end()
+  }
+  return { channels, routes, stop }
+}
+
+function listen(config: Config, fetch: Parameters<typeof serve>[0]['fetch']): Promise<ServerType> {
+  return new Promise((ready, failed) => {
+    const server = serve({ fetch, port: Number(config.PORT), hostname: config.HOST }, () => ready(server))
+    server.on('error', failed)
+  })
+}
+
+/** Live feeds never end by themselves, so after a moment for requests in flight their sockets are closed. */
+function closeHttp(server: ServerType): Promise<void> {
+  return new Promise((closed) => {
+    server.close(() => closed())
+    if ('closeIdleConnections' in server) server.closeIdleConnections()
+    setTimeout(() => 'closeAllConnections' in server && server.closeAllConnections(), 300)
+  })
+}

@@ -1,0 +1,2 @@
+export { lastSeqOf, openShowOf } from './read.ts'
+export { showRoutes } from './routes.ts'

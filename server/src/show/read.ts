@@ -1,0 +1,52 @@
+import { and, desc, eq, gte, inArray, lte, ne } from 'drizzle-orm'
+import { type Reader, schema } from '../database/index.ts'
+
+const { fact, flow, show } = schema
+
+export async function openShowOf(db: Reader, channel: number) {
+  const [found] = await db
+    .select()
+    .from(show)
+    .where(and(eq(show.channel, channel), ne(show.status, 'ended')))
+  return found
+}
+
+/** The show on air, or else the last one. */
+export async function latestShowOf(db: Reader, channel: number) {
+  const [found] = await db.select().from(show).where(eq(show.channel, channel)).orderBy(desc(show.id)).limit(1)
+  return found
+}
+
+/** What was paid and spent in each minute between two times (seconds); minutes without movement are left out. */
+export function flowsBetween(db: Reader, channel: number, from: number, to: number) {
+  return db
+    .select({ minute: flow.minute, paid: flow.paid, spent: flow.spent })
+    .from(flow)
+    .where(and(eq(flow.channel, channel), gte(flow.minute, from - 59), lte(flow.minute, to)))
+    .orderBy(flow.minute)
+}
+
+const LOOK_BACK = 5000
+
+/** The last lines of chat and the bot's answers, oldest first. */
+export async function recentChat(db: Reader, channel: number, last: number, limit: number) {
+  const rows = await db
+    .select({ seq: fact.seq, at: fact.at, kind: fact.kind, body: fact.body })
+    .from(fact)
+    .where(
+      and(
+        eq(fact.channel, channel),
+        gte(fact.seq, last - LOOK_BACK),
+        inArray(fact.kind, ['chat.said', 'chat.replied']),
+      ),
+    )
+    .orderBy(desc(fact.seq))
+    .limit(limit)
+  return rows.reverse()
+}
+
+export async function lastSeqOf(db: Reader, channel: number): Promise<number> {
+  const { channel: channels } = schema
+  const [found] = await db.select({ seq: channels.seq }).from(channels).where(eq(channels.id, channel))
+  return found?.seq ?? 0
+}

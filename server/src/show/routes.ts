@@ -1,0 +1,93 @@
+import { Type } from '@sinclair/typebox'
+import { and, count, eq } from 'drizzle-orm'
+import { voiceSetting } from '#core/commands'
+import type { Channels } from '../channels.ts'
+import type { ChatState } from '../chat/index.ts'
+import { type Reader, schema } from '../database/index.ts'
+import { answered, type Route, route } from '../http/index.ts'
+import { overlaysOf } from '../screen/index.ts'
+import { currencyOf, settingOf } from '../settings/index.ts'
+import { flowsBetween, lastSeqOf, latestShowOf, openShowOf, recentChat } from './read.ts'
+
+const CHAT_LINES = 80
+
+async function presentCount(db: Reader, channel: number): Promise<number> {
+  const { viewer } = schema
+  const here = and(eq(viewer.channel, channel), eq(viewer.present, true), eq(viewer.ignored, false))
+  const [found] = await db.select({ count: count() }).from(viewer).where(here)
+  return found?.count ?? 0
+}
+
+/** The show bar's figures, going on and off air, the evening's chart, the chat list. */
+export function showRoutes(db: Reader, channels: Channels, chat: () => ChatState): Route[] {
+  return [...statusRoutes(db, channels, chat), ...changeRoutes(channels)]
+}
+
+function statusRoutes(db: Reader, { clock }: Channels, chat: () => ChatState): Route[] {
+  return [
+    route({
+      method: 'get',
+      path: '/desk/status',
+      allowed: 'streamer',
+      handle: async ({ channel, caller }) => ({
+        seq: await lastSeqOf(db, channel.id),
+        now: clock(),
+        channel: { slug: channel.slug, name: channel.name },
+        caller: caller.name,
+        currency: await currencyOf(db, channel.id),
+        show: (await openShowOf(db, channel.id)) ?? null,
+        present: await presentCount(db, channel.id),
+        chat: chat(),
+        overlays: (await overlaysOf(db, channel.id, clock())).map(({ id, connected }) => ({ id, connected })),
+        voice: await settingOf(db, channel.id, voiceSetting),
+      }),
+    }),
+    route({
+      method: 'get',
+      path: '/desk/evening',
+      allowed: 'streamer',
+      handle: async ({ channel }) => {
+        const show = await latestShowOf(db, channel.id)
+        if (show === undefined) return { show: null, minutes: [] }
+        const end = show.endedAt ?? clock()
+        return { show, end, minutes: await flowsBetween(db, channel.id, show.startedAt, end) }
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/desk/chat',
+      allowed: 'streamer',
+      handle: async ({ channel }) => {
+        const seq = await lastSeqOf(db, channel.id)
+        return { seq, lines: await recentChat(db, channel.id, seq, CHAT_LINES) }
+      },
+    }),
+  ]
+}
+
+function changeRoutes(channels: Channels): Route[] {
+  return [
+    route({
+      method: 'post',
+      path: '/desk/show/start',
+      allowed: 'streamer',
+      body: Type.Object({ title: Type.String({ minLength: 1, maxLength: 100 }) }, { additionalProperties: false }),
+      handle: async ({ channel, key, body }) =>
+        answered(await channels.submit(channel.id, key, { kind: 'show.start', title: body.title })),
+    }),
+    route({
+      method: 'post',
+      path: '/desk/show/end',
+      allowed: 'streamer',
+      handle: async ({ channel, key }) => answered(await channels.submit(channel.id, key, { kind: 'show.end' })),
+    }),
+    route({
+      method: 'put',
+      path: '/desk/voice',
+      allowed: 'streamer',
+      body: Type.Object({ muted: Type.Boolean() }, { additionalProperties: false }),
+      handle: async ({ channel, key, body }) =>
+        answered(await channels.submit(channel.id, key, { kind: 'chat.voice', muted: body.muted })),
+    }),
+  ]
+}

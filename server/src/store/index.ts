@@ -1,0 +1,1 @@
+export { storeRoutes } from './routes.ts'

@@ -1,0 +1,1 @@
+export { ChannelWriter, type Sent, type WriterOptions } from './writer.ts'

@@ -1,0 +1,62 @@
+import { needs } from '#core/engine'
+import { type Key, type Need, Rows, World } from '#core/world'
+import type { Client } from '../database/index.ts'
+import { STORED, storedAs } from './tables.ts'
+import type { Sent } from './writer.ts'
+
+/** A fresh world of a channel: its small tables in full, nothing of the large ones. */
+export async function loadWorld(client: Client, channel: number, seq: number, lastId: number): Promise<World> {
+  const rows = new Rows(false)
+  for (const { core, selectList, sqlName, loadWhere } of STORED) {
+    if (core.load !== 'whole') continue
+    const text = `select ${selectList} from "${sqlName}" where channel = $1 and ${loadWhere}`
+    const found = await client.query({ name: `load-${sqlName}`, text, values: [channel] })
+    for (const row of found.rows) rows.set(core, row)
+  }
+  return new World(rows, seq, lastId)
+}
+
+/** Loads what the intents need and is not there yet: one query for each table and column, again until nothing is missing. */
+export async function loadNeeds(
+  client: Client,
+  channel: number,
+  world: World,
+  intents: readonly Sent[],
+): Promise<void> {
+  for (;;) {
+    const missing = intents.flatMap((intent) => needs(world, intent)).filter((need) => !world.rows.has(need))
+    if (missing.length === 0) return
+    for (const group of grouped(missing)) await loadGroup(client, channel, world, group)
+  }
+}
+
+function grouped(missing: readonly Need[]): Need[][] {
+  const groups = new Map<string, Need[]>()
+  for (const need of missing) {
+    const name = `${need.table.name}.${need.lookup ?? ''}`
+    const group = groups.get(name)
+    if (group === undefined) groups.set(name, [need])
+    else group.push(need)
+  }
+  return [...groups.values()]
+}
+
+async function loadGroup(client: Client, channel: number, world: World, group: readonly Need[]): Promise<void> {
+  const [first] = group
+  if (first === undefined) return
+  const { core, columns, selectList, sqlName } = storedAs(first.table)
+  const property = first.lookup ?? keyProperty(first)
+  const column = columns.find((one) => one.property === property)?.name
+  const values: Key[] = [...new Set(group.map((need) => need.value))]
+  const text = `select ${selectList} from "${sqlName}" where channel = $1 and "${column}" = any($2)`
+  const found = await client.query({ name: `need-${sqlName}-${column}`, text, values: [channel, values] })
+  for (const row of found.rows) world.rows.set(core, row)
+  for (const need of group) world.rows.markAbsent(need)
+}
+
+/** The property that is a table's key: it is the one its `key` reads. */
+function keyProperty(need: Need): string {
+  const { core, columns } = storedAs(need.table)
+  const probe = Object.fromEntries(columns.map(({ property }) => [property, property]))
+  return String(core.key(probe))
+}

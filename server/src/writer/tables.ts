@@ -1,0 +1,76 @@
+import { getTableColumns } from 'drizzle-orm'
+import { getTableConfig, type PgTable } from 'drizzle-orm/pg-core'
+import { accounts, flows, transfers } from '#core/ledger'
+import { viewers } from '#core/people'
+import { overlays } from '#core/screen'
+import { settings } from '#core/settings'
+import { shows } from '#core/show'
+import { orders, rewards } from '#core/store'
+import type { Table } from '#core/world'
+import { schema } from '../database/index.ts'
+
+/** How a table of the rules is kept in PostgreSQL: its columns in order, and the statements for it. */
+export interface Stored {
+  readonly core: Table<object>
+  readonly columns: readonly StoredColumn[]
+  readonly selectList: string
+  readonly sqlName: string
+  /** Only these rows of a `whole` table are loaded. */
+  readonly loadWhere: string
+  /** Bulk insert of new rows or, by key, of new versions. $1 is the channel, $2 ... one array for each column. */
+  readonly upsert: string
+  readonly insert: string
+}
+
+export interface StoredColumn {
+  readonly property: string
+  readonly name: string
+  readonly json: boolean
+}
+
+function store<R extends object>(core: Table<R>, table: PgTable, loadWhere = 'true'): Stored {
+  const sqlName = getTableConfig(table).name
+  const columns = Object.entries(getTableColumns(table))
+    .filter(([property]) => property !== 'channel')
+    .map(([property, column]) => ({
+      property,
+      name: column.name,
+      json: column.getSQLType() === 'jsonb',
+      type: column.getSQLType(),
+    }))
+  const names = columns.map(({ name }) => `"${name}"`)
+  const arrays = columns.map(({ type }, i) => `$${i + 2}::${type}[]`)
+  const keys = getTableConfig(table).primaryKeys[0]?.columns.map((column) => column.name) ?? []
+  const sets = columns.filter(({ name }) => !keys.includes(name)).map(({ name }) => `"${name}" = excluded."${name}"`)
+  const insert = `insert into "${sqlName}" (channel, ${names}) select $1, * from unnest(${arrays})`
+  return {
+    core: core as unknown as Table<object>,
+    columns,
+    selectList: columns.map(({ property, name }) => `"${name}" as "${property}"`).join(', '),
+    sqlName,
+    loadWhere,
+    insert,
+    upsert: `${insert} on conflict (${keys.map((key) => `"${key}"`)}) do update set ${sets}`,
+  }
+}
+
+/** In the order in which they are written: what others refer to comes first. */
+export const STORED: readonly Stored[] = [
+  store(settings, schema.setting),
+  store(shows, schema.show, "status <> 'ended'"),
+  store(rewards, schema.reward),
+  store(overlays, schema.overlay),
+  store(viewers, schema.viewer),
+  store(accounts, schema.account),
+  store(orders, schema.storeOrder),
+  store(flows, schema.flow),
+  store(transfers, schema.transfer),
+]
+
+const byName = new Map(STORED.map((stored) => [stored.core.name, stored]))
+
+export function storedAs(table: Table<object>): Stored {
+  const stored = byName.get(table.name)
+  if (stored === undefined) throw new Error(`The table ${table.name} of the rules is kept nowhere. Add it to STORED.`)
+  return stored
+}

@@ -1,0 +1,90 @@
+import { type FormEvent, useEffect, useRef, useState } from 'react'
+import { type Line, type Room, say } from './room.ts'
+
+interface ChatProps {
+  readonly room: Room | undefined
+  readonly as: string
+  readonly setAs: (name: string) => void
+}
+
+/** The room's chat, with a box to speak as anyone. */
+export function Chat({ room, as, setAs }: ChatProps) {
+  const end = useRef<HTMLDivElement>(null)
+  const newest = room?.lines.at(-1)?.id
+  useEffect(() => {
+    if (newest !== undefined) end.current?.scrollIntoView({ block: 'end' })
+  }, [newest])
+  return (
+    <aside aria-label="Chat" className="flex min-h-0 flex-col border-l border-rule bg-sheet">
+      <h2 className="border-b border-rule px-4 py-2.5 font-bold">
+        {room?.room ?? 'Chat'} <span className="font-normal text-faint">{room && `${room.here} here`}</span>
+      </h2>
+      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a part that scrolls must be reachable by keyboard */}
+      <div role="log" aria-label="Lines" tabIndex={0} className="min-h-0 flex-1 overflow-y-auto px-4 py-2">
+        {room === undefined && <p className="text-faint">Connecting …</p>}
+        {room?.lines.map((line) => (
+          <ChatLine key={line.id} line={line} />
+        ))}
+        <div ref={end} />
+      </div>
+      <SpeakForm people={room ? [room.streamer, ...room.people] : []} as={as} setAs={setAs} />
+    </aside>
+  )
+}
+
+function ChatLine({ line }: { line: Line }) {
+  return (
+    <p className="py-0.5 break-words">
+      <span className="font-bold">{line.nick}</span>
+      {line.kind === 'told' && <span className="text-faint"> (to you alone)</span>} {line.text}
+    </p>
+  )
+}
+
+function SpeakForm({ people, as, setAs }: { people: readonly string[]; as: string; setAs: (name: string) => void }) {
+  const [text, setText] = useState('')
+  const [privately, setPrivately] = useState(false)
+  const [problem, setProblem] = useState<string>()
+  const send = async (event: FormEvent) => {
+    event.preventDefault()
+    const wrong = await say(as, text, privately).catch(() => 'The stand-in does not answer.')
+    setProblem(wrong)
+    if (wrong === undefined) setText('')
+  }
+  return (
+    <form onSubmit={(event) => void send(event)} className="flex flex-col gap-2 border-t border-rule p-4">
+      <label className="flex items-center gap-2">
+        <span className="shrink-0">Speak as</span>
+        <input
+          list="people"
+          value={as}
+          onChange={(event) => setAs(event.target.value)}
+          className="min-w-0 flex-1 border border-rule px-2 py-1.5 font-semibold"
+        />
+        <datalist id="people">
+          {people.map((name) => (
+            <option key={name} value={name} />
+          ))}
+        </datalist>
+      </label>
+      <div className="flex gap-2">
+        <input
+          aria-label="What to say"
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          placeholder="!rivets"
+          maxLength={400}
+          className="min-w-0 flex-1 border border-rule px-2 py-1.5"
+        />
+        <button type="submit" className="bg-act px-4 py-1.5 font-semibold text-white">
+          Say
+        </button>
+      </div>
+      <label className="flex items-center gap-2 text-faint">
+        <input type="checkbox" checked={privately} onChange={(event) => setPrivately(event.target.checked)} />
+        to the bot alone
+      </label>
+      {problem && <p role="alert">{problem}</p>}
+    </form>
+  )
+}

@@ -1,0 +1,56 @@
+import { useEffect, useState } from 'react'
+
+export interface Line {
+  readonly kind: 'said' | 'told'
+  readonly nick: string
+  readonly operator: boolean
+  readonly text: string
+  readonly id: string
+}
+
+export interface Room {
+  readonly room: string
+  readonly source: string
+  readonly streamer: string
+  readonly people: readonly string[]
+  readonly here: number
+  readonly lines: readonly Line[]
+}
+
+type Told = Omit<Line, 'kind'> & { readonly kind: string; readonly here: number }
+
+const KEPT = 150
+
+/** The room as somebody sees it: what is said to all, and what is told to them alone. */
+export function useRoom(as: string): Room | undefined {
+  const [room, setRoom] = useState<Room>()
+  useEffect(() => {
+    void fetch('/api/state')
+      .then((answer) => answer.json())
+      .then(({ recent, ...state }) => setRoom((now) => now ?? { ...state, lines: recent }))
+  }, [])
+  useEffect(() => {
+    const source = new EventSource(`/api/events?as=${encodeURIComponent(as)}`)
+    source.onmessage = ({ data }) => {
+      const { here, ...event } = JSON.parse(String(data)) as Told
+      setRoom((now) => {
+        if (now === undefined) return now
+        const isLine = event.kind === 'said' || event.kind === 'told'
+        return { ...now, here, lines: isLine ? [...now.lines, event as Line].slice(-KEPT) : now.lines }
+      })
+    }
+    return () => source.close()
+  }, [as])
+  return room
+}
+
+/** Says a line as somebody. @returns what is wrong, or undefined. */
+export async function say(as: string, text: string, privately: boolean): Promise<string | undefined> {
+  const answer = await fetch('/api/say', {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ as, text, privately }),
+  })
+  const { problem } = (await answer.json()) as { problem?: string }
+  return problem
+}

@@ -1,0 +1,99 @@
+import type { HttpBindings } from '@hono/node-server'
+import { serveStatic } from '@hono/node-server/serve-static'
+import { RESPONSE_ALREADY_SENT } from '@hono/node-server/utils/response'
+import { Hono } from 'hono'
+import { streamSSE } from 'hono/streaming'
+import type { Provider } from 'oidc-provider'
+import { CROWD, STREAMER } from './people.ts'
+import type { Players } from './players.ts'
+import type { ChatRoom, RoomEvent } from './room.ts'
+import { whoPage } from './whoPage.ts'
+
+export interface StandinAppOptions {
+  readonly room: ChatRoom
+  readonly players: Players
+  readonly identity: Provider
+  readonly pageFolder: string
+  /** Address of a page to show over the stand-in's picture, as a streaming program would. */
+  readonly source: string
+}
+
+const NAME = /^[A-Za-z_][A-Za-z0-9_-]{0,29}$/
+const LAST_LINES = 60
+
+type App = Hono<{ Bindings: HttpBindings }>
+
+/** The stand-in's pages: the stream with its chat, where anyone can be played, and the sign-in's question. */
+export function standinApp(options: StandinAppOptions): App {
+  const app: App = new Hono()
+  chatRoutes(app, options)
+  whoRoutes(app, options.identity)
+  app.get('/', serveStatic({ root: options.pageFolder, path: 'index.html' }))
+  app.get('/assets/*', serveStatic({ root: options.pageFolder }))
+  app.get('/fonts/*', serveStatic({ root: options.pageFolder }))
+  return app
+}
+
+function chatRoutes(app: App, { room, players, source }: StandinAppOptions): void {
+  const recent: object[] = []
+  room.listen((event) => {
+    if (event.kind === 'said') recent.push(shown(event))
+    if (recent.length > LAST_LINES) recent.shift()
+  })
+  app.get('/api/state', (c) =>
+    c.json({
+      room: room.name,
+      source,
+      streamer: STREAMER.name,
+      people: CROWD.map(({ name }) => name),
+      here: room.members.length,
+      recent,
+    }),
+  )
+  app.get('/api/events', (c) =>
+    streamSSE(c, async (stream) => {
+      const played = (c.req.query('as') ?? '').toLowerCase()
+      const stop = room.listen((event) => {
+        if (event.kind === 'told' && event.to.toLowerCase() !== played) return
+        void stream.writeSSE({ data: JSON.stringify({ ...shown(event), here: room.members.length }) })
+      })
+      stream.onAbort(stop)
+      while (!stream.aborted) {
+        await stream.sleep(15_000)
+        await stream.writeSSE({ data: '', event: 'alive' })
+      }
+    }),
+  )
+  app.post('/api/say', async (c) => {
+    const { as, text, privately } = await c.req.json<{ as?: string; text?: string; privately?: boolean }>()
+    if (typeof as !== 'string' || !NAME.test(as))
+      return c.json({ problem: 'A name has letters, digits, _ and -, 30 at most.' }, 422)
+    if (typeof text !== 'string' || text.trim() === '') return c.json({ problem: 'Type something to say.' }, 422)
+    const line = text.replace(/[\r\n\0]+/g, ' ').slice(0, 400)
+    if (!players.say(as, line, privately === true))
+      return c.json({ problem: `${as} is connected by a chat program.` }, 409)
+    return c.json({})
+  })
+  app.post('/api/leave', async (c) => {
+    const { as } = await c.req.json<{ as?: string }>()
+    players.leave(String(as))
+    return c.json({})
+  })
+}
+
+function shown(event: RoomEvent): object {
+  const base = { kind: event.kind, nick: event.member.nick, operator: event.member.operator }
+  return event.kind === 'said' || event.kind === 'told' ? { ...base, text: event.text, id: event.id } : base
+}
+
+function whoRoutes(app: App, identity: Provider): void {
+  app.get('/who/:uid', (c) => c.html(whoPage(c.req.param('uid'), STREAMER, CROWD)))
+  app.post('/who/:uid', async (c) => {
+    const name = String((await c.req.parseBody()).name ?? '')
+    if (!NAME.test(name))
+      return c.html(whoPage(c.req.param('uid'), STREAMER, CROWD, 'Use letters, digits, _ and -.'), 422)
+    const result = { login: { accountId: name.toLowerCase() } }
+    await identity.interactionFinished(c.env.incoming, c.env.outgoing, result, { mergeWithLastSubmission: false })
+    return RESPONSE_ALREADY_SENT
+  })
+}

@@ -1,0 +1,29 @@
+import { createServer, type Server } from 'node:net'
+import type { ChatRoom } from '../room.ts'
+import { IrcSession } from './session.ts'
+
+export interface IrcServer {
+  readonly close: () => Promise<void>
+}
+
+/** Starts the chat server for one room. `isOperator` says who is given the room's operator sign. */
+export function startIrc(port: number, room: ChatRoom, isOperator: (account: string) => boolean): Promise<IrcServer> {
+  const sockets = new Set<import('node:net').Socket>()
+  const server: Server = createServer((socket) => {
+    sockets.add(socket)
+    socket.on('close', () => sockets.delete(socket))
+    new IrcSession(socket, room, isOperator)
+  })
+  return new Promise((ready, failed) => {
+    server.on('error', failed)
+    server.listen(port, '127.0.0.1', () => {
+      ready({
+        close: () =>
+          new Promise((closed) => {
+            for (const socket of sockets) socket.destroy()
+            server.close(() => closed())
+          }),
+      })
+    })
+  })
+}

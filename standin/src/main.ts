@@ -1,0 +1,58 @@
+import { createServer } from 'node:http'
+import { getRequestListener } from '@hono/node-server'
+import { standinApp } from './app.ts'
+import { Crowd } from './crowd.ts'
+import { createIdentity } from './identity.ts'
+import { startIrc } from './irc/server.ts'
+import { CROWD, STREAMER } from './people.ts'
+import { Players } from './players.ts'
+import { ChatRoom } from './room.ts'
+
+const env = (name: string, fallback: string) => process.env[name] || fallback
+
+const OWN_PATHS = /^\/(?:$|\?|api\/|assets\/|fonts\/|who\/)/
+
+async function main(): Promise<void> {
+  const port = Number(env('STANDIN_PORT', '4100'))
+  const issuer = env('STANDIN_URL', `http://127.0.0.1:${port}`)
+  const known = new Map([STREAMER, ...CROWD].map((person) => [person.account, person]))
+  const isOperator = (account: string) => known.get(account)?.operator ?? false
+  const room = new ChatRoom(env('STANDIN_ROOM', '#workbench'))
+  const crowd = new Crowd({
+    room,
+    people: CROWD,
+    seed: Number(env('STANDIN_SEED', '7')),
+    paceMs: Number(env('STANDIN_PACE_MS', '1800')),
+    commands: env('STANDIN_COMMANDS', '!rivets').split('|'),
+  })
+  const identity = createIdentity(
+    {
+      issuer,
+      clientId: env('STANDIN_CLIENT_ID', 'ricompensa'),
+      clientSecret: env('STANDIN_CLIENT_SECRET', 'stand-in-only'),
+      redirectUri: env('STANDIN_REDIRECT_URI', 'http://127.0.0.1:4000/auth/callback'),
+    },
+    (account) => known.get(account)?.name ?? account,
+  )
+  const irc = await startIrc(Number(env('STANDIN_IRC_PORT', '4167')), room, isOperator)
+  const players = new Players(room, crowd, isOperator, env('STANDIN_BOT', 'Ricompensa'))
+  const pageFolder = env('STANDIN_PAGE_FOLDER', 'dist/standin')
+  const app = standinApp({ room, players, identity, pageFolder, source: env('STANDIN_SOURCE', '') })
+  const own = getRequestListener(app.fetch)
+  const provider = identity.callback()
+  const http = createServer((req, res) => void (OWN_PATHS.test(req.url ?? '/') ? own(req, res) : provider(req, res)))
+  http.listen(port, '127.0.0.1', () => console.log(`stand-in ready at ${issuer}`))
+  if (env('STANDIN_CROWD', 'on') === 'on') crowd.start()
+  const stop = () => {
+    crowd.stop()
+    void irc.close().then(() => process.exit(0))
+    http.closeAllConnections()
+  }
+  process.on('SIGINT', stop)
+  process.on('SIGTERM', stop)
+}
+
+main().catch((fault: unknown) => {
+  console.error(fault)
+  process.exit(1)
+})

@@ -1,0 +1,14 @@
+import tailwindcss from '@tailwindcss/vite'
+import react from '@vitejs/plugin-react'
+import { defineConfig } from 'vite'
+
+export default defineConfig({
+  root: 'web',
+  plugins: [react(), tailwindcss()],
+  build: {
+    outDir: '../dist/web',
+    emptyOutDir: true,
+    target: 'es2022',
+    rollupOptions: { input: { desk: 'web/desk.html', viewer: 'web/viewer.html', overlay: 'web/overlay.html' } },
+  },
+})

@@ -1,0 +1,67 @@
+import { useQuery } from '@tanstack/react-query'
+import { read } from '../../parts/api.ts'
+import { Figure } from '../../parts/Figure.tsx'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { Empty, Panel } from '../../parts/Panel.tsx'
+import { hoursText } from '../../parts/time.ts'
+import { useStatus } from '../status.ts'
+
+interface Present {
+  readonly total: number
+  readonly viewers: readonly {
+    readonly id: number
+    readonly name: string
+    readonly moderator: boolean
+    readonly balance: number
+    /** Seconds of this show; null off air. */
+    readonly tonight: number | null
+  }[]
+}
+
+/** Who is in the room, how long tonight, and what they hold. A row opens the person's trail. */
+export function PresentList({ onViewer }: { onViewer: (id: number) => void }) {
+  const { currency, show } = useStatus()
+  const present = useQuery({ queryKey: ['present'], queryFn: ({ signal }) => read<Present>('/desk/present', signal) })
+  const list = present.data?.viewers ?? []
+  const more = (present.data?.total ?? 0) - list.length
+  return (
+    <Panel title="Present" aside={present.data && `${present.data.total} in the room`} className="min-h-64">
+      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a part that scrolls must be reachable by keyboard */}
+      <section className="h-full overflow-y-auto" tabIndex={0} aria-label="People present">
+        {present.isPending && <Loading what="who is present" />}
+        {present.isError && <Problem error={present.error} retry={() => void present.refetch()} />}
+        {present.data && list.length === 0 && <Empty>Nobody is in the room. Who joins the chat shows up here.</Empty>}
+        {list.length > 0 && (
+          <table className="w-full">
+            <thead className="sticky top-0 bg-panel text-left text-sm text-muted">
+              <tr>
+                <th className="py-1.5 pl-4 font-medium">Viewer</th>
+                {show && <th className="px-2 py-1.5 text-right font-medium">Tonight</th>}
+                <th className="py-1.5 pr-4 text-right font-medium">{currency.many}</th>
+              </tr>
+            </thead>
+            <tbody>
+              {list.map(({ id, name, moderator, balance, tonight }) => (
+                <tr key={id} className="border-t border-line hover:bg-raised">
+                  <td className="max-w-0 truncate py-1.5 pl-4">
+                    <button type="button" onClick={() => onViewer(id)} className="hover:underline">
+                      {name}
+                    </button>
+                    {moderator && <span className="ml-2 text-sm text-steel-text">mod</span>}
+                  </td>
+                  {show && (
+                    <td className="tabular w-20 px-2 py-1.5 text-right text-muted">{hoursText(tonight ?? 0)}</td>
+                  )}
+                  <td className="w-24 py-1.5 pr-4 text-right">
+                    <Figure value={balance} />
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        )}
+        {more > 0 && <p className="border-t border-line px-4 py-2 text-muted">and {more} more</p>}
+      </section>
+    </Panel>
+  )
+}

@@ -1,0 +1,108 @@
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { type ReactNode, useState } from 'react'
+import { inWords } from '#core/currency'
+import { change } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { Problem } from '../../parts/Notice.tsx'
+import { clockText, useNow } from '../../parts/time.ts'
+import type { Status } from '../status.ts'
+import { eveningQuery } from './evening.ts'
+
+/** Asks what the show is called, and goes on air. */
+export function GoOnAirDialog({ open, close }: { open: boolean; close: () => void }) {
+  return (
+    <AirDialog open={open} close={close} title="Go on air">
+      <StartForm close={close} />
+    </AirDialog>
+  )
+}
+
+function StartForm({ close }: { close: () => void }) {
+  const evening = useQuery(eveningQuery)
+  const [typed, setTyped] = useState<string>()
+  const title = typed ?? evening.data?.show?.title ?? ''
+  const start = useAirChange('/desk/show/start', close)
+  return (
+    <form
+      className="flex flex-col gap-4"
+      onSubmit={(event) => {
+        event.preventDefault()
+        start.mutate({ title: title.trim() })
+      }}
+    >
+      <label className="flex flex-col gap-1">
+        <span className="font-medium">What is tonight’s show called?</span>
+        <input
+          data-autofocus
+          required
+          maxLength={100}
+          value={title}
+          onChange={(event) => setTyped(event.target.value)}
+          className="rounded-md border border-line bg-surface px-3 py-2"
+        />
+      </label>
+      <p className="text-muted">From now on watching pays. Who is already in the room is counted from this moment.</p>
+      {start.error && <Problem error={start.error} />}
+      <div className="flex justify-end gap-2">
+        <Button onClick={close}>Not yet</Button>
+        <Button look="main" type="submit" disabled={start.isPending}>
+          Go on air
+        </Button>
+      </div>
+    </form>
+  )
+}
+
+/** Going off air cannot be undone, so it asks first and says what has come together. */
+export function GoOffAirDialog({ open, close, status }: { open: boolean; close: () => void; status: Status }) {
+  const now = useNow(status.ahead)
+  const end = useAirChange('/desk/show/end', close)
+  const { show, currency } = status
+  return (
+    <AirDialog open={open} close={close} title="Go off air?">
+      {show && (
+        <p>
+          “{show.title}” has been on for {clockText(now - show.startedAt)}. {inWords(show.paid, currency)} were paid and{' '}
+          {inWords(show.spent, currency)} spent. Everyone’s last minutes are counted; what does not fill a payment waits
+          for the next show.
+        </p>
+      )}
+      {end.error && <Problem error={end.error} />}
+      <div className="flex justify-end gap-2">
+        <Button data-autofocus onClick={close}>
+          Stay on air
+        </Button>
+        <Button look="danger" onClick={() => end.mutate(undefined)} disabled={end.isPending}>
+          Go off air
+        </Button>
+      </div>
+    </AirDialog>
+  )
+}
+
+function useAirChange(path: string, done: () => void) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: (body: unknown) => change('POST', path, body),
+    onSuccess: async () => {
+      await client.invalidateQueries({ queryKey: ['status'] })
+      await client.invalidateQueries({ queryKey: ['evening'] })
+      done()
+    },
+  })
+}
+
+function AirDialog(props: { open: boolean; close: () => void; title: string; children: ReactNode }) {
+  return (
+    <Dialog open={props.open} onClose={props.close} className="relative z-40">
+      <div className="fixed inset-0 bg-black/50" aria-hidden="true" />
+      <div className="fixed inset-0 flex items-center justify-center p-4">
+        <DialogPanel className="flex w-full max-w-md flex-col gap-4 rounded-md border border-line bg-panel p-5">
+          <DialogTitle className="text-xl">{props.title}</DialogTitle>
+          {props.children}
+        </DialogPanel>
+      </div>
+    </Dialog>
+  )
+}

@@ -1,0 +1,76 @@
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useRef } from 'react'
+import type { LiveFact } from '../../parts/live.ts'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { Empty, Panel } from '../../parts/Panel.tsx'
+import { timeText, useNow } from '../../parts/time.ts'
+import { useStatus } from '../status.ts'
+import { chatQuery } from './chat.ts'
+
+const NEAR_END_PX = 60
+
+/** What is said in the room and what the bot answers. Follows the newest line until somebody scrolls up. */
+export function ChatList({ onViewer }: { onViewer: (id: number) => void }) {
+  const chat = useQuery(chatQuery)
+  const { ahead } = useStatus()
+  const now = useNow(ahead)
+  const box = useRef<HTMLDivElement>(null)
+  const follow = useRef(true)
+  const lines = chat.data?.lines ?? []
+  const newest = lines.at(-1)?.seq
+  useEffect(() => {
+    if (follow.current && newest !== undefined) box.current?.scrollTo({ top: box.current.scrollHeight })
+  }, [newest])
+  const lastMinute = lines.filter((line) => line.kind === 'chat.said' && line.at > now - 60).length
+  return (
+    <Panel
+      title="Chat"
+      aside={`${lastMinute} ${lastMinute === 1 ? 'line' : 'lines'} in the last minute`}
+      className="min-h-64"
+    >
+      <div
+        ref={box}
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: a part that scrolls must be reachable by keyboard
+        tabIndex={0}
+        role="log"
+        aria-label="Chat"
+        aria-live="off"
+        className="h-full overflow-y-auto px-4 py-2"
+        onScroll={({ currentTarget: el }) => {
+          follow.current = el.scrollHeight - el.scrollTop - el.clientHeight < NEAR_END_PX
+        }}
+      >
+        {chat.isPending && <Loading what="chat" />}
+        {chat.isError && <Problem error={chat.error} retry={() => void chat.refetch()} />}
+        {chat.data && lines.length === 0 && <Empty>Nothing has been said yet.</Empty>}
+        {lines.map((line) => (
+          <Line key={line.seq} line={line} onViewer={onViewer} />
+        ))}
+      </div>
+    </Panel>
+  )
+}
+
+function Line({ line, onViewer }: { line: LiveFact; onViewer: (id: number) => void }) {
+  const { name, text, to, viewer } = line.body
+  const ours = line.kind === 'chat.replied'
+  return (
+    <p className="flex gap-3 py-0.5">
+      <span className="tabular shrink-0 pt-px text-sm text-muted">{timeText(line.at)}</span>
+      <span className="min-w-0 break-words">
+        {ours ? (
+          <span className="font-semibold text-brass-text">Ricompensa{to ? ` to ${String(to)}` : ''}</span>
+        ) : (
+          <button
+            type="button"
+            onClick={() => onViewer(Number(viewer))}
+            className="font-semibold text-steel-text hover:underline"
+          >
+            {String(name)}
+          </button>
+        )}{' '}
+        <span className={ours ? 'text-brass-text' : ''}>{String(text)}</span>
+      </span>
+    </p>
+  )
+}

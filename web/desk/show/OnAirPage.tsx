@@ -1,0 +1,39 @@
+import { useState } from 'react'
+import { Button } from '../../parts/Button.tsx'
+import { PresentList } from '../people/PresentList.tsx'
+import { ViewerPanel } from '../people/ViewerPanel.tsx'
+import { useStatus } from '../status.ts'
+import { GoOnAirDialog } from './AirDialogs.tsx'
+import { ChatList } from './ChatList.tsx'
+import { EveningChart } from './EveningChart.tsx'
+
+/** What happens right now: the evening, the chat, who is there. */
+export function OnAirPage() {
+  const { show, present } = useStatus()
+  const [viewer, setViewer] = useState<number>()
+  const [starting, setStarting] = useState(false)
+  const onAir = show?.status === 'on'
+  return (
+    <div className="flex h-full min-h-[36rem] flex-col gap-4">
+      <div className="flex items-center justify-between gap-4">
+        <h1 className="text-[1.45rem] leading-tight">{onAir ? show.title : 'You are off air'}</h1>
+      </div>
+      {!onAir && (
+        <div className="flex items-center justify-between gap-4 rounded-md border border-line bg-panel px-4 py-3">
+          <p className="text-muted">
+            {present === 0 ? 'Nobody is in the room yet.' : `${present} are in the room.`} Watching pays from the moment
+            you go on air.
+          </p>
+          <Button onClick={() => setStarting(true)}>Start a show</Button>
+        </div>
+      )}
+      <EveningChart />
+      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] gap-4">
+        <ChatList onViewer={setViewer} />
+        <PresentList onViewer={setViewer} />
+      </div>
+      <GoOnAirDialog open={starting} close={() => setStarting(false)} />
+      {viewer !== undefined && <ViewerPanel id={viewer} close={() => setViewer(undefined)} />}
+    </div>
+  )
+}

@@ -1,0 +1,131 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { clsx } from 'clsx'
+import { Volume2, VolumeX } from 'lucide-react'
+import { useState } from 'react'
+import { change } from '../../parts/api.ts'
+import { Button, Key } from '../../parts/Button.tsx'
+import { Figure } from '../../parts/Figure.tsx'
+import { Mark } from '../../parts/Mark.tsx'
+import { clockText, useNow } from '../../parts/time.ts'
+import { useToast } from '../../parts/toasts.tsx'
+import type { Status } from '../status.ts'
+import { GoOffAirDialog, GoOnAirDialog } from './AirDialogs.tsx'
+
+/** Across the top of every page: on or off air, the show's figures, connections, the bot's voice. */
+export function ShowBar({ status, onJump }: { status: Status; onJump: () => void }) {
+  const { show, present, currency } = status
+  return (
+    <header className="flex h-14 shrink-0 items-stretch border-b border-line bg-panel">
+      <div className="flex w-40 shrink-0 items-center border-r border-line px-3">
+        <Mark />
+      </div>
+      <AirState status={status} />
+      <dl className="flex items-center gap-7 px-5">
+        <Count name="present">
+          <Figure value={present} />
+        </Count>
+        {show && (
+          <>
+            <Count name={`${currency.many} paid`}>
+              <Figure value={show.paid} signed />
+            </Count>
+            <Count name={`${currency.many} spent`}>
+              <Figure value={-show.spent} signed />
+            </Count>
+          </>
+        )}
+      </dl>
+      <div className="ml-auto flex items-center gap-4 px-4 text-[0.93rem]">
+        <Lights status={status} />
+        <Voice muted={status.voice.muted} />
+        <button
+          type="button"
+          onClick={onJump}
+          aria-label="Go to a page or a viewer, or do something"
+          className="text-muted hover:text-text"
+        >
+          <Key>Ctrl K</Key>
+        </button>
+      </div>
+    </header>
+  )
+}
+
+function AirState({ status }: { status: Status }) {
+  const [dialog, setDialog] = useState<'on' | 'off'>()
+  const now = useNow(status.ahead)
+  const show = status.show?.status === 'on' ? status.show : null
+  return (
+    <div className={clsx('flex items-center gap-3 border-r border-line px-4', show && 'bg-brass-wash')}>
+      <span aria-hidden="true" className={clsx('size-2.5 rounded-full', show ? 'bg-brass' : 'border-2 border-muted')} />
+      <span className="font-medium">{show ? 'On air' : 'Off air'}</span>
+      {show && (
+        <span role="timer" aria-label="Time on air" className="tabular font-display text-xl font-semibold">
+          {clockText(now - show.startedAt)}
+        </span>
+      )}
+      {show ? (
+        <Button onClick={() => setDialog('off')}>Go off air</Button>
+      ) : (
+        <Button look="main" onClick={() => setDialog('on')}>
+          Go on air
+        </Button>
+      )}
+      <GoOnAirDialog open={dialog === 'on'} close={() => setDialog(undefined)} />
+      <GoOffAirDialog open={dialog === 'off'} close={() => setDialog(undefined)} status={status} />
+    </div>
+  )
+}
+
+function Count({ name, children }: { name: string; children: React.ReactNode }) {
+  return (
+    <div className="flex flex-col-reverse leading-tight">
+      <dt className="text-[0.8rem] text-muted">{name}</dt>
+      <dd className="text-base font-semibold">{children}</dd>
+    </div>
+  )
+}
+
+function Lights({ status }: { status: Status }) {
+  const { chat, overlays } = status
+  const open = overlays.filter(({ connected }) => connected).length
+  const words = { connected: 'Chat', connecting: 'Chat: connecting …', off: 'Chat: no address' }
+  return (
+    <>
+      <Light good={chat.status === 'connected'}>{words[chat.status]}</Light>
+      <Light good={open > 0}>{`Overlay: ${open} of ${overlays.length}`}</Light>
+    </>
+  )
+}
+
+/** A round light when all is well, a square one when not: never told by colour alone. */
+function Light({ good, children }: { good: boolean; children: string }) {
+  return (
+    <span className="flex items-center gap-2">
+      <span aria-hidden="true" className={clsx('size-2.5', good ? 'rounded-full bg-moss' : 'rotate-45 bg-brick')} />
+      {children}
+      {!good && <span className="sr-only">(not connected)</span>}
+    </span>
+  )
+}
+
+function Voice({ muted }: { muted: boolean }) {
+  const client = useQueryClient()
+  const toast = useToast()
+  const turn = useMutation({
+    mutationFn: () => change('PUT', '/desk/voice', { muted: !muted }),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['status'] }),
+    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  })
+  const Icon = muted ? VolumeX : Volume2
+  return (
+    <Button
+      onClick={() => turn.mutate()}
+      aria-pressed={muted}
+      title={muted ? 'Let the bot speak in chat again' : 'Keep the bot quiet in chat; it goes on working'}
+    >
+      <Icon aria-hidden="true" className="size-4" />
+      {muted ? 'Bot is muted' : 'Bot speaks'}
+    </Button>
+  )
+}

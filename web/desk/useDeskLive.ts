@@ -1,0 +1,38 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { feedAddress } from '../parts/api.ts'
+import { type LiveFact, useLive } from '../parts/live.ts'
+import { playSound } from '../parts/sound.ts'
+import { useRefresh } from '../parts/useRefresh.ts'
+import { appendLine } from './show/chat.ts'
+import type { Status } from './status.ts'
+
+/** Which of the desk's queries a kind of fact makes outdated. */
+const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[] = [
+  ['show.', ['status', 'evening', 'present']],
+  ['people.', ['status', 'present']],
+  ['earning.paid', ['status', 'present', 'evening', 'viewer']],
+  ['earning.changed', ['earning']],
+  ['order.', ['orders', 'status', 'present', 'evening', 'viewer']],
+  ['wallet.', ['viewer']],
+  ['chat.voice', ['status']],
+  ['screen.', ['status', 'overlays']],
+]
+
+/** Keeps the desk current: facts mark queries as outdated, chat lines are appended, a waiting order rings. */
+export function useDeskLive(status: Status | undefined): boolean {
+  const client = useQueryClient()
+  const refresh = useRefresh()
+  const [after, setAfter] = useState<number>()
+  if (after === undefined && status !== undefined) setAfter(status.seq)
+  const onFact = (fact: LiveFact) => {
+    if (fact.kind === 'chat.said' || fact.kind === 'chat.replied') appendLine(client, fact)
+    if (fact.kind === 'order.placed' && fact.body.status === 'waiting') void playSound('bell', 0.6)
+    for (const [prefix, names] of OUTDATES) if (fact.kind.startsWith(prefix)) refresh(names)
+  }
+  return useLive({
+    address: after === undefined ? undefined : feedAddress('/desk/feed', after),
+    onFact,
+    onReset: () => void client.invalidateQueries(),
+  })
+}

@@ -1,0 +1,41 @@
+import type { Alert } from '#core/screen'
+import { Alerts } from './alerts.ts'
+import './overlay.css'
+
+const WIDTH = 1920
+const HEIGHT = 1080
+const RETRY_MS = 3000
+
+const stage = document.getElementById('stage') as HTMLElement
+const alerts = new Alerts(stage)
+
+/** The canvas is 1920 x 1080; in a window of another size it is scaled to fit. */
+function scaleStage(): void {
+  stage.style.transform = `scale(${Math.min(window.innerWidth / WIDTH, window.innerHeight / HEIGHT)})`
+}
+
+let last: number | undefined
+
+/** Listens for alerts. Recovers by itself however long the server was away, and never shows the audience an error. */
+function listen(): void {
+  const secret = window.location.pathname.split('/')[2] ?? ''
+  const source = new EventSource(`/api/overlays/${secret}/feed${last === undefined ? '' : `?after=${last}`}`)
+  source.onmessage = ({ data }) => {
+    const fact = JSON.parse(String(data)) as { seq: number; at: number; kind: string; body: unknown }
+    last = fact.seq
+    // The address may have been replaced: connecting anew shows whether this one is still good.
+    if (fact.kind === 'screen.renewed') {
+      source.close()
+      setTimeout(listen, RETRY_MS)
+    } else if (fact.kind === 'screen.alert') {
+      alerts.add(fact.body as Alert, Date.now() / 1000 - fact.at)
+    }
+  }
+  source.onerror = () => {
+    if (source.readyState === EventSource.CLOSED) setTimeout(listen, RETRY_MS)
+  }
+}
+
+window.addEventListener('resize', scaleStage)
+scaleStage()
+listen()

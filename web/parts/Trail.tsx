@@ -1,0 +1,74 @@
+import { useInfiniteQuery } from '@tanstack/react-query'
+import { read } from './api.ts'
+import { Button } from './Button.tsx'
+import { Figure } from './Figure.tsx'
+import { Loading, Problem } from './Notice.tsx'
+import { dayText } from './time.ts'
+
+interface Entry {
+  readonly id: number
+  readonly at: number
+  readonly change: number
+  readonly balance: number
+  readonly why: string
+}
+
+interface Page {
+  readonly entries: readonly Entry[]
+  readonly before: number | null
+}
+
+/** The transfers behind one balance, newest first: when, why, how much, and what was there after it. */
+export function Trail({ name, path, pick }: { name: string; path: string; pick: (answer: never) => Page }) {
+  const trail = useInfiniteQuery({
+    queryKey: [name, 'trail', path],
+    queryFn: async ({ pageParam, signal }) =>
+      pick(await read<never>(`${path}${pageParam ? `?before=${pageParam}` : ''}`, signal)),
+    initialPageParam: 0,
+    getNextPageParam: (last) => last.before ?? undefined,
+  })
+  if (trail.isPending) return <Loading what="the trail" />
+  if (trail.isError) return <Problem error={trail.error} retry={() => void trail.refetch()} />
+  const entries = trail.data.pages.flatMap((page) => page.entries)
+  if (entries.length === 0) return <p className="py-4 text-muted">Nothing has been earned or spent yet.</p>
+  return (
+    <>
+      <TrailTable entries={entries} />
+      {trail.hasNextPage && (
+        <Button className="mt-3" onClick={() => void trail.fetchNextPage()} disabled={trail.isFetchingNextPage}>
+          Show earlier
+        </Button>
+      )}
+    </>
+  )
+}
+
+function TrailTable({ entries }: { entries: readonly Entry[] }) {
+  return (
+    <table className="w-full text-left text-[0.93rem]">
+      <thead className="text-sm text-muted">
+        <tr>
+          <th className="py-1.5 pr-3 font-medium">Why</th>
+          <th className="py-1.5 pl-3 text-right font-medium">Change</th>
+          <th className="py-1.5 pl-3 text-right font-medium">After it</th>
+        </tr>
+      </thead>
+      <tbody>
+        {entries.map(({ id, at, change, balance, why }) => (
+          <tr key={`${id}/${change}`} className="border-t border-line align-top">
+            <td className="py-2 pr-3">
+              {why}
+              <span className="block text-sm text-muted">{dayText(at)}</span>
+            </td>
+            <td className="py-2 pl-3 text-right">
+              <Figure value={change} signed />
+            </td>
+            <td className="py-2 pl-3 text-right">
+              <Figure value={balance} />
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}

@@ -1,0 +1,41 @@
+import { useEffect, useState } from 'react'
+
+/** Seconds as a running clock: 6128 -> "1:42:08". */
+export function clockText(seconds: number): string {
+  const whole = Math.max(0, Math.floor(seconds))
+  const two = (n: number) => String(n).padStart(2, '0')
+  return `${Math.floor(whole / 3600)}:${two(Math.floor((whole % 3600) / 60))}:${two(whole % 60)}`
+}
+
+/** Seconds as hours and minutes: 6128 -> "1:42". */
+export const hoursText = (seconds: number): string => clockText(seconds).slice(0, -3)
+
+const timeOfDay = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' })
+const dayAndTime = new Intl.DateTimeFormat(undefined, {
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+})
+
+/** Seconds since 1970 as the time of day. */
+export const timeText = (at: number): string => timeOfDay.format(at * 1000)
+export const dayText = (at: number): string => dayAndTime.format(at * 1000)
+
+/** How long ago, in the largest unit: "just now", "6 min", "3 h", "2 days". */
+export function ageText(seconds: number): string {
+  if (seconds < 60) return 'just now'
+  if (seconds < 3600) return `${Math.floor(seconds / 60)} min`
+  if (seconds < 2 * 86_400) return `${Math.floor(seconds / 3600)} h`
+  return `${Math.floor(seconds / 86_400)} days`
+}
+
+/** The time now in seconds, anew every second. `ahead`: by how much the server's clock is ahead of this one. */
+export function useNow(ahead = 0): number {
+  const [now, setNow] = useState(() => Date.now() / 1000)
+  useEffect(() => {
+    const timer = setInterval(() => setNow(Date.now() / 1000), 1000)
+    return () => clearInterval(timer)
+  }, [])
+  return now + ahead
+}

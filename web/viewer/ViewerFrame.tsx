@@ -1,0 +1,107 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { clsx } from 'clsx'
+import { ReceiptText, Store } from 'lucide-react'
+import { useEffect, useState } from 'react'
+import { NavLink, Outlet } from 'react-router'
+import { feedAddress } from '../parts/api.ts'
+import { type LiveFact, useLive } from '../parts/live.ts'
+import { Loading, Problem } from '../parts/Notice.tsx'
+import { useRefresh } from '../parts/useRefresh.ts'
+import { BalanceHead } from './BalanceHead.tsx'
+import { type Channel, channelQuery, meQuery } from './channel.ts'
+
+const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[] = [
+  ['show.', ['channel', 'me']],
+  ['store.', ['channel']],
+  ['earning.changed', ['channel']],
+  ['earning.paid', ['me']],
+  ['wallet.', ['me']],
+  ['order.', ['me']],
+]
+
+/** A payment reaches everyone at the same moment; each page asks for its balance within this time of it. */
+const SPREAD_MS = 1500
+
+function useViewerLive(channel: Channel | undefined): boolean {
+  const client = useQueryClient()
+  const refresh = useRefresh()
+  const [after, setAfter] = useState<number>()
+  if (after === undefined && channel !== undefined) setAfter(channel.seq)
+  const onFact = ({ kind, body }: LiveFact) => {
+    if (kind === 'wallet.changed') {
+      client.setQueryData(meQuery.queryKey, (me) => me && { ...me, balance: Number(body.balance) })
+    }
+    const names = OUTDATES.find(([prefix]) => kind.startsWith(prefix))?.[1] ?? []
+    setTimeout(() => refresh(names), kind === 'earning.paid' ? Math.random() * SPREAD_MS : 0)
+  }
+  return useLive({
+    address: after === undefined ? undefined : feedAddress('/feed', after),
+    onFact,
+    onReset: () => void client.invalidateQueries(),
+  })
+}
+
+/** The frame of the viewer pages: what I have above, the pages at the foot of the phone. */
+export function ViewerFrame() {
+  const channel = useQuery(channelQuery)
+  const live = useViewerLive(channel.data)
+  const name = channel.data?.name
+  useEffect(() => {
+    if (name !== undefined) document.title = name
+  }, [name])
+  if (channel.data === undefined) {
+    return (
+      <main className="p-5">
+        {channel.error ? (
+          <Problem error={channel.error} retry={() => void channel.refetch()} />
+        ) : (
+          <Loading what="the channel" />
+        )}
+      </main>
+    )
+  }
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <BalanceHead />
+      {!live && (
+        <p role="status" className="bg-brass-wash px-4 py-2 text-center text-brass-text">
+          The connection is down; it comes back by itself.
+        </p>
+      )}
+      <main className="mx-auto w-full max-w-3xl flex-1 px-4 pt-5 pb-24">
+        <Outlet />
+      </main>
+      <Tabs many={channel.data.currency.many} />
+    </div>
+  )
+}
+
+function Tabs({ many }: { many: string }) {
+  const tabs = [
+    { to: '/', name: 'Store', Icon: Store },
+    { to: '/mine', name: `My ${many}`, Icon: ReceiptText },
+  ]
+  return (
+    <nav aria-label="Pages" data-theme="dark" className="fixed inset-x-0 bottom-0 border-t border-line bg-surface">
+      <ul className="mx-auto flex max-w-3xl">
+        {tabs.map(({ to, name, Icon }) => (
+          <li key={to} className="flex-1">
+            <NavLink
+              to={to}
+              end
+              className={({ isActive }) =>
+                clsx(
+                  'flex items-center justify-center gap-2 border-t-3 py-3.5 text-text',
+                  isActive ? 'border-brass font-semibold' : 'border-transparent text-muted',
+                )
+              }
+            >
+              <Icon aria-hidden="true" className="size-4" />
+              {name}
+            </NavLink>
+          </li>
+        ))}
+      </ul>
+    </nav>
+  )
+}

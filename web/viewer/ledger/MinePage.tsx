@@ -1,0 +1,37 @@
+import { durationInWords } from '#core/currency'
+import { signInAddress } from '../../parts/SignIn.tsx'
+import { Trail } from '../../parts/Trail.tsx'
+import { useChannel, useMe } from '../channel.ts'
+import { OwnOrders } from '../store/OwnOrders.tsx'
+
+/** Where my balance comes from: orders, and every single transfer behind the number. */
+export function MinePage() {
+  const { currency, signedIn } = useChannel()
+  const me = useMe()
+  if (signedIn === null) {
+    return (
+      <p>
+        <a href={signInAddress('viewer')} className="font-semibold underline">
+          Sign in
+        </a>{' '}
+        to see your {currency.many} and where they came from.
+      </p>
+    )
+  }
+  return (
+    <>
+      {me && me.watchedSeconds > 0 && (
+        <p className="mb-5 text-muted">Watched {durationInWords(me.watchedSeconds)} in all.</p>
+      )}
+      <OwnOrders />
+      <section aria-labelledby="trail">
+        <h2 id="trail" className="mb-1 text-xl">
+          Every change
+        </h2>
+        <Trail name="me" path="/me/trail" pick={(page: Parameters<typeof same>[0]) => same(page)} />
+      </section>
+    </>
+  )
+}
+
+const same = <T extends { entries: []; before: number | null }>(page: T): T => page
