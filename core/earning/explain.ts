@@ -1,16 +1,18 @@
 import { type Currency, durationInWords, inWords } from '../currency/index.ts'
+import { creditWithinCap } from '../ledger/index.ts'
 import { accrue } from './accrue.ts'
 import type { EarningPlan } from './plan.ts'
 
-/** What watching for so many seconds from nothing pays, before the cap. */
-export const watchingPays = (plan: EarningPlan, seconds: number): number =>
+const beforeCap = (plan: EarningPlan, seconds: number): number =>
   accrue(0, seconds, plan.intervalSeconds).payouts * plan.base
+
+/** What somebody holds who starts with nothing, watches for so many seconds and spends nothing; the cap applies. */
+export const watchingPays = (plan: EarningPlan, seconds: number): number =>
+  creditWithinCap(beforeCap(plan, seconds), 0, plan.cap)
 
 /** The plan read back: "Somebody who watches for 2 h gets 240 rivets." */
 export function exampleSentence(plan: EarningPlan, currency: Currency, seconds: number): string {
-  const amount = watchingPays(plan, seconds)
-  const within = plan.cap === null ? amount : Math.min(amount, plan.cap)
-  return `Somebody who watches for ${durationInWords(seconds)} gets ${inWords(within, currency)}.`
+  return `Somebody who watches for ${durationInWords(seconds)} gets ${inWords(watchingPays(plan, seconds), currency)}.`
 }
 
 /** "10 rivets for every 5 min of watching". */
@@ -25,7 +27,7 @@ export const watchingFor = (plan: EarningPlan, amount: number): number | null =>
 export function planWarnings(plan: EarningPlan, currency: Currency): string[] {
   const warnings: string[] = []
   if (plan.base === 0) warnings.push('Watching pays nothing with this plan.')
-  if (plan.cap !== null && plan.base > 0 && plan.cap < watchingPays(plan, 36_000)) {
+  if (plan.cap !== null && plan.base > 0 && plan.cap < beforeCap(plan, 36_000)) {
     const reached = watchingFor(plan, plan.cap)
     warnings.push(
       `A viewer can hold ${inWords(plan.cap, currency)} at most and gets there after ${durationInWords(reached ?? 0)}; from then on watching pays nothing.`,

@@ -141,6 +141,11 @@ export class World {
     return this.#appendedOf(table as unknown as AnyTable) as unknown as readonly R[]
   }
 
+  /** The facts added since the last `takeChanges`. */
+  get facts(): readonly Fact[] {
+    return this.#facts
+  }
+
   /** Hands over what changed since the last call, and starts afresh. */
   takeChanges(): Changes {
     const changes = { rows: this.#changed, appended: this.#appended, facts: this.#facts, timers: this.#timers }

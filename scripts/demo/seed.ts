@@ -41,6 +41,7 @@ interface DemoPerson {
 interface Past {
   readonly chance: () => number
   readonly submit: (at: number, intent: Intent) => Promise<Result<Answer>>
+  readonly present: () => Promise<number[]>
 }
 
 /**
@@ -57,8 +58,13 @@ export async function seedDemo(pool: pg.Pool, now: number): Promise<void> {
   let count = 0
   const submit = (at: number, intent: Intent) =>
     writer.submit({ ...intent, key: `demo/${++count}`, at: Math.floor(at) } as Sent)
-  const past = { chance: chanceFrom(20), submit }
-  const begin = now - SHOWS * 3.4 * DAY
+  const present = async () => {
+    const found = await pool.query('select id from viewer where channel = $1 and present', [channel])
+    return found.rows.map((row) => row.id as number)
+  }
+  const past = { chance: chanceFrom(20), submit, present }
+  // Shows begin at 19:00 UTC.
+  const begin = now - (now % DAY) - Math.ceil(SHOWS * 3.4) * DAY + 19 * 3600
   await submit(begin, {
     kind: 'channel.setUp',
     currency: { one: 'rivet', many: 'rivets', word: 'rivets' },
@@ -69,7 +75,7 @@ export async function seedDemo(pool: pg.Pool, now: number): Promise<void> {
     await submit(begin, { kind: 'screen.add', name, secret: randomBytes(24).toString('base64url') })
   }
   const people = demoPeople(past.chance)
-  for (let i = 0; i < SHOWS; i++) await pastShow(past, people, i, begin + (i + 0.5) * 3.3 * DAY)
+  for (let i = 0; i < SHOWS; i++) await pastShow(past, people, i, begin + Math.floor((i + 0.5) * 3.3) * DAY)
   // Short enough that a visitor of the demo sees it happen.
   await submit(now, { kind: 'earning.change', plan: { intervalSeconds: 20, base: 2, cap: null }, by: STREAMER.account })
   const complete = JSON.stringify({ complete: true })
@@ -124,13 +130,13 @@ function demoPeople(chance: () => number): DemoPerson[] {
 async function pastShow(past: Past, people: readonly DemoPerson[], index: number, start: number): Promise<void> {
   const { chance, submit } = past
   const title = `Thursday bench: ${TITLES[index % TITLES.length]}`
-  await submit(start, { kind: 'show.start', title })
+  const started = await submit(start, { kind: 'show.start', title })
   const end = start + SHOW_SECONDS
   const visits = people
     .filter(({ faith }) => chance() < faith)
     .map((person) => ({ person, from: start + chance() ** 2 * 5000, until: end - chance() ** 2 * 5000 }))
     .filter(({ from, until }) => until > from + 120)
-  const moments: { at: number; intent: Intent }[] = []
+  const moments: Moment[] = []
   for (const { person, from, until } of visits) {
     const { account, name, moderator } = person
     const who = { account, name, moderator }
@@ -142,7 +148,10 @@ async function pastShow(past: Past, people: readonly DemoPerson[], index: number
     }
   }
   moments.sort((a, b) => a.at - b.at)
-  await Promise.all(moments.map(({ at, intent }) => submit(at, intent)))
+  // The last shows are paid interval by interval, so that the evening's chart looks as it will; for the others it is
+  // enough that everybody is paid on leaving.
+  if (index >= SHOWS - 2) await paidEvening(past, moments, Number(started.ok && started.value.show), start, end)
+  else await Promise.all(moments.map(({ at, intent }) => submit(at, intent)))
   await pastOrders(
     past,
     visits.map(({ person }) => person),
@@ -150,6 +159,27 @@ async function pastShow(past: Past, people: readonly DemoPerson[], index: number
   )
   const ended = await submit(end, { kind: 'show.end' })
   if (ended.ok) await submit(end, { kind: 'show.settled', show: Number(ended.value.show) })
+}
+
+interface Moment {
+  readonly at: number
+  readonly intent: Intent
+}
+
+async function paidEvening(
+  past: Past,
+  moments: readonly Moment[],
+  show: number,
+  start: number,
+  end: number,
+): Promise<void> {
+  const waiting = [...moments]
+  for (let at = start + 300; at <= end; at += 300) {
+    const due = waiting.splice(0, waiting.filter((moment) => moment.at <= at).length)
+    await Promise.all(due.map((moment) => past.submit(moment.at, moment.intent)))
+    await past.submit(at, { kind: 'earning.pay', show, viewers: await past.present() })
+  }
+  await Promise.all(waiting.map((moment) => past.submit(moment.at, moment.intent)))
 }
 
 /** Some of those who came buy something at the end of the evening; nearly all of it is done, a little given back. */

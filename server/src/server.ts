@@ -24,7 +24,6 @@ export interface RunningServer {
 /** Starts the server: database up to date, feed, timers, chat, HTTP. Resolves when it answers. */
 export async function startServer(config: Config, log: Logger, clock: Clock = systemClock): Promise<RunningServer> {
   const pool = connect(config.DATABASE_URL, 20)
-  pool.on('error', (err) => log.warn({ err }, 'a database connection was lost'))
   await migrateUp(pool, config.MIGRATIONS_FOLDER)
   await migrateTimers(pool, log)
   const feed = new Feed(pool, config.DATABASE_URL)

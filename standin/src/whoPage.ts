@@ -19,7 +19,7 @@ const choice = ({ name }: Person) => `<li><button name="name" value="${inHtml(na
 /** The "who are you" page of the stand-in's sign-in. */
 export function whoPage(uid: string, streamer: Person, people: readonly Person[], problem?: string): string {
   const action = `action="/who/${inHtml(uid)}" method="post"`
-  return `<!doctype html><html lang="en"><head><meta charset="utf-8"><title>Who are you?</title>
+  return `<!doctype html><html lang="en"><head><meta charset="utf-8"><title>Who are you?</title><link rel="icon" href="data:,">
   <meta name="viewport" content="width=device-width"><style>${STYLE}</style></head><body><main>
   <h1>Who are you?</h1>
   <p>This is the stand-in platform's sign-in. It believes whatever you say.</p>

@@ -9,7 +9,7 @@ interface Entry {
   readonly id: number
   readonly at: number
   readonly change: number
-  readonly balance: number
+  readonly balance: number | null
   readonly why: string
 }
 
@@ -60,15 +60,16 @@ function TrailTable({ entries }: { entries: readonly Entry[] }) {
               {why}
               <span className="block text-sm text-muted">{dayText(at)}</span>
             </td>
-            <td className="py-2 pl-3 text-right">
-              <Figure value={change} signed />
-            </td>
-            <td className="py-2 pl-3 text-right">
-              <Figure value={balance} />
-            </td>
+            <td className="py-2 pl-3 text-right">{balance === null ? <Still /> : <Figure value={change} signed />}</td>
+            <td className="py-2 pl-3 text-right">{balance !== null && <Figure value={balance} />}</td>
           </tr>
         ))}
       </tbody>
     </table>
   )
+}
+
+/** Nothing came in or went out: it had been paid before. */
+function Still() {
+  return <span className="text-sm text-muted">paid before</span>
 }

@@ -10,8 +10,8 @@ export function clockText(seconds: number): string {
 /** Seconds as hours and minutes: 6128 -> "1:42". */
 export const hoursText = (seconds: number): string => clockText(seconds).slice(0, -3)
 
-const timeOfDay = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' })
-const dayAndTime = new Intl.DateTimeFormat(undefined, {
+const timeOfDay = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
+const dayAndTime = new Intl.DateTimeFormat('en-GB', {
   day: 'numeric',
   month: 'short',
   hour: '2-digit',

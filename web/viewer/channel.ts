@@ -48,7 +48,7 @@ export interface Me {
 
 export const channelQuery = queryOptions({
   queryKey: ['channel'],
-  queryFn: ({ signal }) => read<Channel>('/', signal),
+  queryFn: ({ signal }) => read<Channel>('/store', signal),
 })
 
 export const meQuery = queryOptions({

@@ -9,7 +9,13 @@ pg.types.setTypeParser(pg.types.builtins.INT8, Number)
 export type Pool = pg.Pool
 export type Client = pg.PoolClient
 
-export const connect = (url: string, max = 10): Pool => new pg.Pool({ connectionString: url, max })
+/** A pool of connections. One that breaks while idle is replaced at its next use; the program goes on. */
+export function connect(url: string, max = 10): Pool {
+  const pool = new pg.Pool({ connectionString: url, max })
+  pool.on('error', () => {})
+  pool.on('connect', (client) => client.on('error', () => {}))
+  return pool
+}
 
 /** Drizzle over the pool, for reading: lists, search, history. Changes go through the channel writer. */
 export const reader = (pool: Pool) => drizzle(pool, { schema })

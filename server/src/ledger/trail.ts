@@ -11,7 +11,8 @@ export interface TrailEntry {
   readonly at: number
   /** Above 0: came in; below: went out. */
   readonly change: number
-  readonly balance: number
+  /** What was there right after it; null for what became of money that had left the wallet before. */
+  readonly balance: number | null
   readonly why: string
 }
 
@@ -25,7 +26,7 @@ interface Row {
   id: number
   at: number
   change: number
-  balance: number
+  balance: number | null
   amount: number
   reason: Reason
   detail: Record<string, string | number> | null
@@ -33,7 +34,7 @@ interface Row {
 
 /**
  * The transfers behind a wallet's balance, newest first: each with its sentence and the balance right after it.
- * Two index scans, one for what came in and one for what went out.
+ * Index scans: one for what came in, one for what went out, and one over the viewer's orders for what became of them.
  */
 export async function trailOf(
   db: Reader,
@@ -47,6 +48,11 @@ export async function trailOf(
     union all
     (select id, at, -amount, from_balance, amount, reason, detail from transfer
       where channel = ${channel} and from_account = ${account} and id < ${before} order by id desc limit ${PAGE + 1})
+    union all
+    (select t.id, t.at, 0, null, t.amount, t.reason, t.detail from store_order o
+      join transfer t on t.channel = o.channel and t.about = o.id and t.reason in ('delivered', 'reopened')
+        and (t.from_account = o.id or t.to_account = o.id)
+      where o.channel = ${channel} and o.viewer = ${account} and t.id < ${before} order by t.id desc limit ${PAGE + 1})
     order by id desc limit ${PAGE + 1}`)
   const currency = await currencyOf(db, channel)
   const rows = found.rows as unknown as Row[]

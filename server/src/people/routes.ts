@@ -1,4 +1,4 @@
-import { and, count, eq } from 'drizzle-orm'
+import { and, count, eq, sql } from 'drizzle-orm'
 import { uncountedSeconds } from '#core/earning'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
@@ -8,6 +8,8 @@ import { openShowOf } from '../show/index.ts'
 import { presentViewers, searchViewers, viewerById } from './viewers.ts'
 
 const MOST_SHOWN = 200
+/** Who has said something within this time counts as chatting. */
+const CHATTING_SECONDS = 600
 
 /** People as the desk sees them: who is present, one person with their trail, a search by name. */
 export function peopleRoutes(db: Reader, { clock }: Channels): Route[] {
@@ -18,19 +20,22 @@ export function peopleRoutes(db: Reader, { clock }: Channels): Route[] {
       allowed: 'streamer',
       handle: async ({ channel }) => {
         const { viewer } = schema
-        const [total] = await db
-          .select({ count: count() })
+        const [counted] = await db
+          .select({
+            total: count(),
+            chatting: sql<number>`count(*) filter (where ${viewer.chattedAt} > ${clock() - CHATTING_SECONDS})`,
+          })
           .from(viewer)
           .where(and(eq(viewer.channel, channel.id), eq(viewer.present, true), eq(viewer.ignored, false)))
         const show = await openShowOf(db, channel.id)
         const now = clock()
         const rows = await presentViewers(db, channel.id, MOST_SHOWN)
         const viewers = rows.map(({ id, name, moderator, balance, ...row }) => {
-          const counted = show !== undefined && row.showId === show.id ? row.showSeconds : 0
-          const tonight = show === undefined ? null : counted + uncountedSeconds(row, show, now)
+          const before = show !== undefined && row.showId === show.id ? row.showSeconds : 0
+          const tonight = show === undefined ? null : before + uncountedSeconds(row, show, now)
           return { id, name, moderator, balance, tonight }
         })
-        return { total: total?.count ?? 0, viewers }
+        return { ...(counted ?? { total: 0, chatting: 0 }), viewers }
       },
     }),
     route({

@@ -26,7 +26,7 @@ function viewerRoutes(db: Reader, channels: Channels): Route[] {
   return [
     route({
       method: 'get',
-      path: '/',
+      path: '/store',
       allowed: 'anyone',
       handle: async ({ channel, caller }) => {
         const show = await openShowOf(db, channel.id)

@@ -31,7 +31,7 @@ export function WhatItMeans({ live, draft, currency }: { live: EarningPlan; draf
       <table className="w-full">
         <thead className="text-left text-sm text-muted">
           <tr>
-            <th className="py-1.5 font-medium">Who watches for</th>
+            <th className="py-1.5 font-medium">Who watches for, spending nothing</th>
             <th className="py-1.5 text-right font-medium">{same ? `gets ${currency.many}` : 'gets now'}</th>
             {!same && <th className="py-1.5 pl-4 text-right font-medium">would get</th>}
           </tr>

@@ -8,6 +8,8 @@ import { useStatus } from '../status.ts'
 
 interface Present {
   readonly total: number
+  /** How many of them have said something in the last ten minutes. */
+  readonly chatting: number
   readonly viewers: readonly {
     readonly id: number
     readonly name: string
@@ -25,7 +27,11 @@ export function PresentList({ onViewer }: { onViewer: (id: number) => void }) {
   const list = present.data?.viewers ?? []
   const more = (present.data?.total ?? 0) - list.length
   return (
-    <Panel title="Present" aside={present.data && `${present.data.total} in the room`} className="min-h-64">
+    <Panel
+      title="Present"
+      aside={present.data && `${present.data.total} in the room, ${present.data.chatting} chatting`}
+      className="min-h-64"
+    >
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a part that scrolls must be reachable by keyboard */}
       <section className="h-full overflow-y-auto" tabIndex={0} aria-label="People present">
         {present.isPending && <Loading what="who is present" />}

@@ -94,7 +94,7 @@ function OverlayRow({ overlay }: { overlay: Overlay }) {
       </div>
       {asking ? (
         <>
-          <p className="text-[0.93rem]">The old address stops at once. Go on?</p>
+          <p className="text-[0.93rem]">For when the address has leaked: the old one stops at once.</p>
           <Button look="danger" onClick={() => renew.mutate()} disabled={renew.isPending}>
             Give it a new address
           </Button>
@@ -112,7 +112,7 @@ function OverlayRow({ overlay }: { overlay: Overlay }) {
             Open it
           </a>
           <Button look="quiet" onClick={() => setAsking(true)}>
-            It leaked
+            New address
           </Button>
         </>
       )}

@@ -16,6 +16,7 @@ export function ChatList({ onViewer }: { onViewer: (id: number) => void }) {
   const now = useNow(ahead)
   const box = useRef<HTMLDivElement>(null)
   const follow = useRef(true)
+  const lastTop = useRef(0)
   const lines = chat.data?.lines ?? []
   const newest = lines.at(-1)?.seq
   useEffect(() => {
@@ -37,7 +38,10 @@ export function ChatList({ onViewer }: { onViewer: (id: number) => void }) {
         aria-live="off"
         className="h-full overflow-y-auto px-4 py-2"
         onScroll={({ currentTarget: el }) => {
-          follow.current = el.scrollHeight - el.scrollTop - el.clientHeight < NEAR_END_PX
+          // Only scrolling up lets go: new lines move the end away, too, and must not.
+          if (el.scrollTop < lastTop.current) follow.current = false
+          if (el.scrollHeight - el.scrollTop - el.clientHeight < NEAR_END_PX) follow.current = true
+          lastTop.current = el.scrollTop
         }}
       >
         {chat.isPending && <Loading what="chat" />}

@@ -14,6 +14,7 @@ const FOOT = 18
 const GAP = 0.22
 /** Fewer bars than this do not spread over the whole width. */
 const LEAST_SLOTS = 18
+const LABEL_PX = 34
 
 /** The evening as a line of what was paid (above) and spent (below). */
 export function EveningChart() {
@@ -69,7 +70,7 @@ function Bars({ bars, unit }: { bars: readonly Bar[]; unit: string }) {
             height={height(Math.max(0, bar.spent))}
             className="fill-brick"
           />
-          {i % every === 0 && (
+          {i % every === 0 && i * slot < WIDTH - LABEL_PX && (
             <text x={slot * GAP} y={HEIGHT - 3} className="fill-muted text-[11px]">
               {timeText(bar.from)}
             </text>

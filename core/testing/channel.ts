@@ -1,0 +1,101 @@
+import { decide, type Intent } from '../engine/index.ts'
+import { accounts, BOOKS, transfers } from '../ledger/index.ts'
+import { viewers } from '../people/index.ts'
+import type { RewardSettings } from '../store/index.ts'
+import { type Answer, type Envelope, type Fact, type Result, Rows, World } from '../world/index.ts'
+
+export const CURRENCY = { one: 'rivet', many: 'rivets', word: 'rivets' }
+
+export const WHISTLE: RewardSettings = {
+  word: 'whistle',
+  name: 'Factory whistle',
+  description: '',
+  price: 60,
+  delivery: 'itself',
+  ask: null,
+  picture: 'whistle',
+  sound: 'whistle',
+  alertTitle: 'End of shift',
+  alertLine: '{{ viewer.name }}, {{ order.cost }}',
+  open: true,
+}
+
+export const NAMING: RewardSettings = {
+  ...WHISTLE,
+  word: 'name-it',
+  name: 'Name the mended thing',
+  price: 45,
+  delivery: 'hand',
+  ask: 'What is its name?',
+}
+
+/** A whole channel in memory, for tests: hands in intents one after the other and remembers what they led to. */
+export class TestChannel {
+  readonly world = new World(new Rows(true))
+  now = 1_000_000
+  #count = 0
+
+  constructor(plan = { intervalSeconds: 60, base: 10, cap: null as number | null }) {
+    this.send({ kind: 'channel.setUp', currency: CURRENCY, plan })
+    this.send({ kind: 'store.add', reward: WHISTLE })
+    this.send({ kind: 'store.add', reward: NAMING })
+  }
+
+  send(intent: Intent, at = this.now): Result<Answer> {
+    const result = decide(this.world, { ...intent, key: `test/${++this.#count}`, at } as Intent & Envelope)
+    return result
+  }
+
+  /** Somebody says something in the room. @returns the bot's answer, if there is one. */
+  say(name: string, text: string): string | undefined {
+    const who = { account: name.toLowerCase(), name }
+    const result = this.send({ kind: 'chat.line', who, text, privately: false })
+    return result.ok ? (result.value.answer as string | undefined) : undefined
+  }
+
+  arrive(name: string): void {
+    this.send({ kind: 'presence.arrived', who: { account: name.toLowerCase(), name } })
+  }
+
+  leave(name: string, until?: number): void {
+    this.send({ kind: 'presence.left', account: name.toLowerCase(), ...(until !== undefined && { until }) })
+  }
+
+  /** The facts so far, of one kind if given. */
+  facts(kind?: string): readonly Fact[] {
+    return this.world.facts.filter((fact) => kind === undefined || fact.kind === kind)
+  }
+
+  startShow(): number {
+    const started = this.send({ kind: 'show.start', title: 'Test' })
+    return started.ok ? Number(started.value.show) : 0
+  }
+
+  /** Pays everyone up to now. */
+  pay(show: number): void {
+    this.send({ kind: 'earning.pay', show, viewers: this.world.all(viewers).map(({ id }) => id) })
+  }
+
+  viewer(name: string) {
+    const viewer = this.world.find(viewers, 'account', name.toLowerCase())
+    if (viewer === undefined) throw new Error(`Nobody is called ${name}.`)
+    return viewer
+  }
+
+  balance(name: string): number {
+    return this.world.get(accounts, this.viewer(name).id)?.balance ?? 0
+  }
+
+  /** The sum over all accounts, books included: always 0. */
+  sum(): number {
+    const held = this.world.all(accounts).reduce((all, { balance }) => all + balance, 0)
+    const books = new Set<number>(Object.values(BOOKS))
+    return this.world.appended(transfers).reduce((all, { from, to, amount }) => {
+      return all + (books.has(to) ? amount : 0) - (books.has(from) ? amount : 0)
+    }, held)
+  }
+
+  lowest(): number {
+    return Math.min(0, ...this.world.all(accounts).map(({ balance }) => balance))
+  }
+}

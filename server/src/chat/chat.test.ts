@@ -1,0 +1,125 @@
+import { connect } from 'node:net'
+import { pino } from 'pino'
+import { describe, expect, onTestFinished, test, vi } from 'vitest'
+import type { Intent } from '#core/engine'
+import { startIrc } from '../../../standin/src/irc/server.ts'
+import { ChatRoom, type RoomEvent } from '../../../standin/src/room.ts'
+import { freePort } from '../testing/server.ts'
+import { ChatConnector, parseChatAddress } from './index.ts'
+import { Room } from './room.ts'
+
+describe('a chat address', () => {
+  test('is taken apart', () => {
+    expect(parseChatAddress('ircs://chat.example/#room')).toEqual({
+      host: 'chat.example',
+      port: 6697,
+      tls: true,
+      room: '#room',
+    })
+    expect(parseChatAddress('irc://[::1]:7000/#a')).toEqual({ host: '::1', port: 7000, tls: false, room: '#a' })
+  })
+  test.each([
+    '',
+    'http://chat.example/#a',
+    'irc://chat.example',
+    'irc://chat.example/room',
+    'irc://a/#x,y',
+    'irc://a:99999/#x',
+  ])('%s is refused with an example', (text) => expect(() => parseChatAddress(text)).toThrow(/One looks like/))
+})
+
+describe('who is behind a nick', () => {
+  test('an account identifies, a bare nick never passes for one', () => {
+    const room = new Room((nick) => nick.toLowerCase())
+    room.set('Pia', { account: 'pia_ohm' })
+    room.set('Guest', {})
+    expect(room.who('PIA')).toMatchObject({ account: 'pia_ohm' })
+    expect(room.who('Guest').account).toBe('nick/guest')
+    room.rename('Pia', 'PiaAway')
+    expect(room.who('PiaAway')).toMatchObject({ account: 'pia_ohm', name: 'PiaAway' })
+    expect(room.has('pia')).toBe(false)
+  })
+})
+
+/** The stand-in's chat server and our connector in its room. */
+async function seated(before: readonly string[] = []) {
+  const port = await freePort()
+  const room = new ChatRoom('#bench')
+  const irc = await startIrc(port, room, (account) => account === 'rosa')
+  room.join({ nick: 'Early', account: 'early', operator: false })
+  const intents: (Intent & { key: string })[] = []
+  const states: string[] = []
+  const connector = new ChatConnector({
+    address: `irc://127.0.0.1:${port}/#bench`,
+    nick: 'Ricompensa',
+    submit: async (key, intent) => void intents.push({ ...intent, key }),
+    presentBefore: async () => ({ accounts: before, until: 77 }),
+    onState: ({ status }) => void states.push(status),
+    clock: () => 0,
+    log: pino({ level: 'silent' }),
+  })
+  connector.start()
+  onTestFinished(async () => {
+    connector.stop()
+    await irc.close()
+  })
+  await vi.waitFor(() => expect(states.at(-1)).toBe('connected'), { timeout: 5000 })
+  const of = (kind: Intent['kind']) => intents.filter((intent) => intent.kind === kind)
+  return { port, room, connector, of }
+}
+
+const soon = (check: () => void) => vi.waitFor(check, { timeout: 5000 })
+
+test('presence follows the room: who was there, comes, goes, and who left while nobody listened', async () => {
+  const { room, of } = await seated(['early', 'gone'])
+  expect(of('presence.arrived')).toMatchObject([{ who: { account: 'early', name: 'Early' } }])
+  expect(of('presence.left')).toMatchObject([{ account: 'gone', until: 77 }])
+  const rosa = { nick: 'Rosa', account: 'rosa', operator: true }
+  room.join(rosa)
+  await soon(() => expect(of('presence.arrived').at(-1)).toMatchObject({ who: { account: 'rosa', moderator: true } }))
+  room.rename(rosa, 'RosaD')
+  await soon(() => expect(of('presence.arrived').at(-1)).toMatchObject({ who: { account: 'rosa', name: 'RosaD' } }))
+  room.leave(rosa, 'quit')
+  await soon(() => expect(of('presence.left').at(-1)).toMatchObject({ account: 'rosa' }))
+})
+
+test('a line bears the id the network gave it; a private one is known as such', async () => {
+  const { room, of } = await seated()
+  const early = room.find('Early')
+  if (early === undefined) throw new Error('Early is not there.')
+  const ids: string[] = []
+  room.listen((event: RoomEvent) => void ('id' in event && ids.push(event.id)))
+  room.say(early, 'hello ünïcode 🙂')
+  room.tell(early, 'Ricompensa', '!rivets')
+  await soon(() => expect(of('chat.line')).toHaveLength(2))
+  expect(of('chat.line')).toMatchObject([
+    { key: `chat/${ids[0]}`, text: 'hello ünïcode 🙂', privately: false, who: { account: 'early' } },
+    { key: `chat/${ids[1]}`, text: '!rivets', privately: true },
+  ])
+})
+
+test('answers go to the room or to one person, and cannot smuggle a second command', async () => {
+  const { room, connector } = await seated()
+  const said: string[] = []
+  room.listen((event) => {
+    if (event.kind === 'said') said.push(event.text)
+    if (event.kind === 'told') said.push(`${event.to} ${event.verb} ${event.text}`)
+  })
+  const reply = (to: string | null, text: string) =>
+    connector.speak({ seq: 1, at: 0, kind: 'chat.replied', audience: 'desk', body: { to, text } })
+  reply(null, 'one\r\nQUIT :two')
+  reply('Early', 'for you alone')
+  await soon(() => expect(said).toEqual(['one QUIT :two', 'Early NOTICE for you alone']))
+})
+
+test('any plain IRC client can sit down and talk', async () => {
+  const { port, of } = await seated()
+  const socket = connect(port, '127.0.0.1')
+  onTestFinished(() => void socket.destroy())
+  socket.write('NICK visitor\r\nUSER v 0 * :V\r\nJOIN #bench\r\nPRIVMSG #bench :!rivets\r\n')
+  await soon(() =>
+    expect(of('chat.line')).toMatchObject([{ text: '!rivets', who: { account: 'visitor', name: 'visitor' } }]),
+  )
+  socket.write('QUIT :bye\r\n')
+  await soon(() => expect(of('presence.left').at(-1)).toMatchObject({ account: 'visitor' }))
+})

@@ -1,0 +1,143 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, test } from 'vitest'
+import { testServer } from '../testing/server.ts'
+import { PROBLEM_STATUS } from './problems.ts'
+
+const KEY = { 'idempotency-key': 'test-key-0001', 'content-type': 'application/json' }
+
+describe('who may call a route', () => {
+  const WHO = ['nobody', 'viewer', 'streamer of another channel', 'streamer as viewer', 'streamer'] as const
+  /** Whether each of them gets past the door, for what a route declares. */
+  const EXPECTED = {
+    anyone: [true, true, true, true, true],
+    viewer: [false, true, false, true, false],
+    streamer: [false, false, false, false, true],
+  }
+
+  test('every route lets in exactly whom it declares', async () => {
+    const { web, server, signedIn } = await testServer()
+    const cookies = [
+      '',
+      await signedIn('viewer', 'pia'),
+      await signedIn('desk', 'other-owner'),
+      await signedIn('viewer', 'wanda'),
+      await signedIn('desk', 'wanda'),
+    ]
+    expect(server.routes.length).toBeGreaterThan(15)
+    for (const route of server.routes) {
+      const path = route.path.replace(/:\w+/g, '999999')
+      for (const [i, cookie] of cookies.entries()) {
+        const method = route.method.toUpperCase()
+        const response = await fetch(`${web}/api/channels/bench${path}`, {
+          method,
+          headers: {
+            cookie,
+            ...(method !== 'GET' && { ...KEY, 'idempotency-key': `walk-${i}-${path.replaceAll('/', '-')}` }),
+          },
+          ...(method !== 'GET' && { body: '{}' }),
+        })
+        const letIn = response.status !== 401 && response.status !== 403
+        expect([method, path, WHO[i], letIn]).toEqual([method, path, WHO[i], EXPECTED[route.allowed][i]])
+        expect(response.status).toBeLessThan(500)
+      }
+    }
+  })
+
+  test('feeds are told apart, too', async () => {
+    const { web, signedIn } = await testServer()
+    const ask = async (path: string, cookie = '') => {
+      const response = await fetch(`${web}${path}`, { headers: { cookie } })
+      await response.body?.cancel()
+      return response.status
+    }
+    expect(await ask('/api/channels/bench/desk/feed')).toBe(401)
+    expect(await ask('/api/channels/bench/desk/feed', await signedIn('desk', 'other-owner'))).toBe(403)
+    expect(await ask('/api/channels/bench/desk/feed', await signedIn('desk', 'wanda'))).toBe(200)
+    expect(await ask('/api/channels/bench/feed')).toBe(200)
+    expect(await ask('/api/overlays/guess/feed')).toBe(404)
+  })
+})
+
+describe('a request that cannot be used', () => {
+  const put = async (path: string, init: RequestInit, as = 'wanda') => {
+    const { web, signedIn } = await testServer()
+    const headers = { cookie: await signedIn('desk', as), ...KEY, ...(init.headers as object) }
+    const response = await fetch(`${web}/api/channels/bench${path}`, { method: 'PUT', ...init, headers })
+    expect(response.headers.get('content-type')).toBe('application/problem+json')
+    return (await response.json()) as { status: number; code: string; detail: string }
+  }
+
+  test('gets a problem document that says every fault', async () => {
+    const body = JSON.stringify({ intervalSeconds: 0, base: 1.5, cap: null, more: 1 })
+    const { status, detail } = await put('/desk/earning', { body })
+    expect(status).toBe(422)
+    expect(detail).toMatch(/intervalSeconds must be >= 10/)
+    expect(detail).toMatch(/base must be integer/)
+    expect(detail).toMatch(/additional properties/)
+  })
+
+  test('that is not JSON, has no key, comes from elsewhere, is too large, or leads nowhere', async () => {
+    expect(await put('/desk/earning', { body: '{' })).toMatchObject({ code: 'not_json', status: 400 })
+    expect(await put('/desk/earning', { body: '{}', headers: { 'idempotency-key': 'x' } })).toMatchObject({
+      code: 'key_missing',
+    })
+    expect(await put('/desk/earning', { body: '{}', headers: { origin: 'https://elsewhere.example' } })).toMatchObject({
+      code: 'from_elsewhere',
+      status: 403,
+    })
+    expect(await put('/desk/earning', { body: `"${'x'.repeat(70_000)}"` })).toMatchObject({
+      code: 'too_large',
+      status: 413,
+    })
+    expect(await put('/nowhere', { body: '{}' })).toMatchObject({ code: 'not_found', status: 404 })
+  })
+})
+
+test('a purchase on the page is made once, answers with the balance, and shows in the trail', async () => {
+  const { web, richViewer, signedIn } = await testServer()
+  await richViewer('pia', 100)
+  const cookie = await signedIn('viewer', 'pia')
+  const order = () =>
+    fetch(`${web}/api/channels/bench/orders`, {
+      method: 'POST',
+      headers: { cookie, ...KEY },
+      body: JSON.stringify({ word: 'whistle', text: '' }),
+    }).then((response) => response.json())
+  const [first, second] = await Promise.all([order(), order()])
+  expect(first).toMatchObject({ status: 'done', balance: 40 })
+  expect(second).toEqual(first)
+  const { entries } = await fetch(`${web}/api/channels/bench/me/trail`, { headers: { cookie } }).then((r) => r.json())
+  expect(entries).toEqual([expect.objectContaining({ change: -60, balance: 40, why: 'Bought: Factory whistle' })])
+})
+
+test('what became of an order shows in the trail of who paid for it', async () => {
+  const { web, submit, signedIn, richViewer } = await testServer()
+  await richViewer('pia', 100)
+  const place = (key: string) =>
+    submit(key, { kind: 'store.buy', who: { account: 'pia', name: 'pia' }, word: 'name-it', text: key })
+  const [done, returned] = [await place('lamp'), await place('radio')]
+  await submit('d', { kind: 'store.done', order: Number(done.ok && done.value.order), by: 'wanda' })
+  await submit('g', { kind: 'store.giveBack', order: Number(returned.ok && returned.value.order), by: 'wanda' })
+  const cookie = await signedIn('viewer', 'pia')
+  const { entries } = await fetch(`${web}/api/channels/bench/me/trail`, { headers: { cookie } }).then((r) => r.json())
+  expect(entries.map(({ why, change, balance }: Record<string, unknown>) => [why, change, balance])).toEqual([
+    ['Money back: Name the mended thing', 45, 55],
+    ['Done: Name the mended thing', 0, null],
+    ['Bought: Name the mended thing', -45, 10],
+    ['Bought: Name the mended thing', -45, 55],
+  ])
+})
+
+test('a sign-in cannot be made to end elsewhere, and an unknown one is refused', async () => {
+  const { web } = await testServer()
+  const back = await fetch(`${web}/auth/callback?state=unknown&code=x`, { redirect: 'manual' })
+  expect(await back.json()).toMatchObject({ code: 'sign_in_failed' })
+  expect((await fetch(`${web}/auth/nobody/start`, { redirect: 'manual' })).status).toBe(404)
+})
+
+test('docs/errors.md lists exactly the codes that there are', () => {
+  const documented = [...readFileSync('docs/errors.md', 'utf8').matchAll(/^\| `(\w+)` \| (\d+) \|/gm)].map(
+    ([, code, status]) => [code, Number(status)],
+  )
+  expect(Object.fromEntries(documented)).toEqual(PROBLEM_STATUS)
+})

@@ -1,0 +1,66 @@
+import { randomBytes } from 'node:crypto'
+import pg from 'pg'
+import { pino } from 'pino'
+import { inject, onTestFinished } from 'vitest'
+import type { Intent } from '#core/engine'
+import type { Fact } from '#core/world'
+import { connect, migrateUp, type Pool } from '../database/index.ts'
+import { migrateTimers } from '../timers/index.ts'
+import { ChannelWriter, type Sent } from '../writer/index.ts'
+
+export interface TestDatabase {
+  readonly pool: Pool
+  readonly url: string
+}
+
+/** A database of its own for one test, with our tables, dropped at the test's end. */
+export async function testDatabase(): Promise<TestDatabase> {
+  const name = `t_${randomBytes(6).toString('hex')}`
+  const server = inject('postgresUrl')
+  const admin = new pg.Client({ connectionString: server })
+  await admin.connect()
+  await admin.query(`create database ${name}`)
+  const url = server.replace(/\/postgres$/, `/${name}`)
+  const pool = connect(url, 20)
+  onTestFinished(async () => {
+    await pool.end()
+    await admin.query(`drop database ${name} with (force)`)
+    await admin.end()
+  })
+  await migrateUp(pool, 'server/migrations')
+  await migrateTimers(pool, pino({ level: 'silent' }))
+  return { pool, url }
+}
+
+export interface TestWriter {
+  readonly writer: ChannelWriter
+  readonly facts: Fact[]
+  /** Hands in an intent under a key, at a time (seconds). */
+  readonly send: (key: string, intent: Intent, at?: number) => ReturnType<ChannelWriter['submit']>
+}
+
+export const PLAN = { intervalSeconds: 60, base: 10, cap: null }
+export const CURRENCY = { one: 'rivet', many: 'rivets', word: 'rivets' }
+
+/** A new channel that belongs to "wanda". @returns its number. */
+export async function addChannel(pool: Pool, slug = 'bench'): Promise<number> {
+  const text = 'insert into channel (slug, name, owner) values ($1, $1, $2) returning id'
+  const made = await pool.query(text, [slug, slug === 'bench' ? 'wanda' : `${slug}-owner`])
+  return made.rows[0].id as number
+}
+
+export function writerFor(pool: Pool, channel: number): TestWriter {
+  const facts: Fact[] = []
+  const writer = new ChannelWriter({ pool, channel, onFacts: (more) => facts.push(...more) })
+  const send = (key: string, intent: Intent, at = 1_000_000) => writer.submit({ ...intent, key, at } as Sent)
+  return { writer, facts, send }
+}
+
+/** The sum over all accounts, books included, in the database: always 0. */
+export async function sumOfAll(pool: Pool): Promise<number> {
+  const found = await pool.query(`select
+    (select coalesce(sum(balance), 0) from account)
+    + (select coalesce(sum(amount), 0) from transfer where to_account < 0)
+    - (select coalesce(sum(amount), 0) from transfer where from_account < 0) as sum`)
+  return Number(found.rows[0].sum)
+}

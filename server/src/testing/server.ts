@@ -1,0 +1,60 @@
+import { createHash } from 'node:crypto'
+import { createServer } from 'node:net'
+import { pino } from 'pino'
+import { onTestFinished } from 'vitest'
+import { NAMING, WHISTLE } from '../../../core/testing/channel.ts'
+import { readConfig } from '../config.ts'
+import { startServer } from '../server.ts'
+import { addChannel, CURRENCY, PLAN, testDatabase } from './database.ts'
+
+export function freePort(): Promise<number> {
+  return new Promise((found) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const address = probe.address()
+      probe.close(() => found(typeof address === 'object' && address ? address.port : 0))
+    })
+  })
+}
+
+/** The real server on a database of its own, with two channels: "bench" of wanda and "other" of other-owner. */
+export async function testServer(environment: Record<string, string> = {}) {
+  const { pool, url } = await testDatabase()
+  const channel = await addChannel(pool)
+  await addChannel(pool, 'other')
+  const port = await freePort()
+  const web = `http://127.0.0.1:${port}`
+  const config = readConfig({
+    DATABASE_URL: url,
+    PUBLIC_URL: web,
+    PORT: String(port),
+    OIDC_ISSUER: 'http://127.0.0.1:9',
+    OIDC_CLIENT_ID: 'test',
+    OIDC_CLIENT_SECRET: 'test',
+    LOG_LEVEL: 'silent',
+    ...environment,
+  })
+  const server = await startServer(config, pino({ level: 'silent' }))
+  onTestFinished(() => server.stop())
+  const submit = (key: string, intent: Parameters<typeof server.channels.submit>[2]) =>
+    server.channels.submit(channel, key, intent)
+  await submit('setup', { kind: 'channel.setUp', currency: CURRENCY, plan: PLAN })
+  await submit('r1', { kind: 'store.add', reward: WHISTLE })
+  await submit('r2', { kind: 'store.add', reward: NAMING })
+  const signedIn = async (scope: 'desk' | 'viewer', account: string) => {
+    const id = `${scope}-${account}`
+    const hash = createHash('sha256').update(id).digest('hex')
+    const text = `insert into session values ($1, $2, $3, $3, 0, 9999999999) on conflict do nothing`
+    await pool.query(text, [hash, scope, account])
+    return `ricompensa_${scope}=${id}`
+  }
+  /** Somebody known to the channel who holds so much, without the ledger knowing why. */
+  const richViewer = async (account: string, balance: number) => {
+    await submit(`arrive-${account}`, { kind: 'presence.arrived', who: { account, name: account } })
+    await pool.query('update account set balance = $2 where id = (select id from viewer where account = $1)', [
+      account,
+      balance,
+    ])
+    await pool.query('update channel set revision = revision + 1')
+  }
+  return { pool, channel, web, server, submit, signedIn, richViewer }
+}

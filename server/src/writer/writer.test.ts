@@ -1,0 +1,175 @@
+import fc from 'fast-check'
+import { expect, test } from 'vitest'
+import type { Intent } from '#core/engine'
+import { NAMING, TestChannel, WHISTLE } from '../../../core/testing/channel.ts'
+import { addChannel, CURRENCY, PLAN, sumOfAll, type TestWriter, testDatabase, writerFor } from '../testing/database.ts'
+
+const say = (name: string, text: string): Intent => ({
+  kind: 'chat.line',
+  who: { account: name, name },
+  text,
+  privately: false,
+})
+const arrive = (name: string): Intent => ({ kind: 'presence.arrived', who: { account: name, name } })
+
+/** A channel with rewards where "pia" holds 100. */
+async function channelWithPia() {
+  const { pool } = await testDatabase()
+  const channel = await addChannel(pool)
+  const one = writerFor(pool, channel)
+  await one.send('setup', { kind: 'channel.setUp', currency: CURRENCY, plan: PLAN })
+  await one.send('r1', { kind: 'store.add', reward: WHISTLE })
+  await one.send('r2', { kind: 'store.add', reward: NAMING })
+  await one.send('start', { kind: 'show.start', title: 'Test' })
+  await one.send('in', arrive('pia'))
+  await one.send('out', { kind: 'presence.left', account: 'pia' }, 1_000_600)
+  const balance = async (name = 'pia') => {
+    const text =
+      'select balance from account a join viewer v on v.channel = a.channel and v.id = a.id where v.account = $1'
+    return (await pool.query(text, [name])).rows[0]?.balance as number
+  }
+  return { pool, channel, one, balance }
+}
+
+test('an intent is applied once, however often it comes, and hears the same answer', async () => {
+  const { one, balance } = await channelWithPia()
+  const buy = say('pia', '!get whistle')
+  const [first, second] = await Promise.all([one.send('chat/1', buy), one.send('chat/1', buy)])
+  const third = await one.send('chat/1', buy)
+  expect(second).toEqual(first)
+  expect(third).toEqual(first)
+  expect(await balance()).toBe(40)
+})
+
+test('two instances on one channel agree: one order gets the last money, facts have no gaps', async () => {
+  const { pool, channel, one, balance } = await channelWithPia()
+  const other = writerFor(pool, channel)
+  const lines = Array.from({ length: 40 }, (_, i) =>
+    (i % 2 ? one : other).send(`chat/${i}`, say('pia', '!get whistle')),
+  )
+  const answers = (await Promise.all(lines)).map((result) => (result.ok ? String(result.value.answer) : ''))
+  expect(answers.filter((answer) => answer.includes('bought'))).toHaveLength(1)
+  expect(answers.filter((answer) => answer.includes('20 rivets short'))).toHaveLength(39)
+  expect(await balance()).toBe(40)
+  const seqs = (await pool.query('select seq from fact order by seq')).rows.map((row) => row.seq)
+  expect(seqs).toEqual(seqs.map((_, i) => i + 1))
+  expect(await sumOfAll(pool)).toBe(0)
+})
+
+test('an instance sees what another changed without any fact', async () => {
+  const { pool, channel, one } = await channelWithPia()
+  const other = writerFor(pool, channel)
+  await other.send('o1', say('jo', 'hello'))
+  // Settling without a full interval changes rows and tells no fact.
+  const { rows } = await pool.query("select id from viewer where account = 'jo'")
+  const show = (await pool.query('select id from show')).rows[0].id as number
+  await one.send('p1', { kind: 'earning.pay', show, viewers: [rows[0].id] }, 1_000_030)
+  await other.send('p2', { kind: 'earning.pay', show, viewers: [rows[0].id] }, 1_000_060)
+  const jo = (await pool.query("select carry_seconds, watched_seconds from viewer where account = 'jo'")).rows[0]
+  expect(jo).toEqual({ carry_seconds: 0, watched_seconds: 60 })
+})
+
+test('a failed transaction changes nothing, tells its senders, and the next one works', async () => {
+  const { pool, one, balance } = await channelWithPia()
+  await pool.query("alter table fact add constraint no_bell check (kind <> 'screen.alert') not valid")
+  await expect(one.send('chat/1', say('pia', '!get whistle'))).rejects.toThrow(/no_bell/)
+  expect(await balance()).toBe(100)
+  await pool.query('alter table fact drop constraint no_bell')
+  const told = one.facts.length
+  expect(await one.send('chat/1', say('pia', '!get whistle'))).toMatchObject({ ok: true })
+  expect(await balance()).toBe(40)
+  expect(one.facts.slice(told).map(({ kind }) => kind)).toContain('screen.alert')
+})
+
+test('an intent that the rules fail on does not cost the others theirs', async () => {
+  const { one, balance } = await channelWithPia()
+  const broken = {
+    kind: 'store.buy',
+    who: { account: 'pia', name: 'pia' },
+    word: 'whistle',
+    text: null as never,
+  } as const
+  const [bad, good] = await Promise.allSettled([one.send('x', broken), one.send('y', say('pia', '!get whistle'))])
+  expect(bad.status).toBe('rejected')
+  expect(good).toMatchObject({ status: 'fulfilled', value: { ok: true } })
+  expect(await balance()).toBe(40)
+})
+
+test('transfers cannot be changed or deleted, balances cannot pass below 0, not even by hand', async () => {
+  const { pool } = await channelWithPia()
+  await expect(pool.query('update transfer set amount = 1')).rejects.toThrow(/never changed/)
+  await expect(pool.query('delete from transfer')).rejects.toThrow(/never changed/)
+  await expect(pool.query('truncate transfer')).rejects.toThrow(/never changed/)
+  await expect(pool.query('update account set balance = -1')).rejects.toThrow(/account_balance_not_negative/)
+})
+
+test('a timer is set exactly if the change that asked for it happened', async () => {
+  const { pool, one } = await channelWithPia()
+  const jobs = async () =>
+    (await pool.query("select key from graphile_worker.jobs where task_identifier = 'earning.tick'")).rows
+  expect(await jobs()).toEqual([{ key: expect.stringMatching(/^\d+\/earning.tick$/) }])
+  await pool.query('delete from graphile_worker._private_jobs')
+  await one.send('again', { kind: 'show.start', title: 'Refused' })
+  expect(await jobs()).toEqual([])
+})
+
+const act = fc.oneof(
+  fc.record({
+    kind: fc.constant('say' as const),
+    who: fc.constantFrom('pia', 'jo', 'sol'),
+    text: fc.constantFrom('!get whistle', '!get name-it x', 'hi'),
+  }),
+  fc.record({ kind: fc.constantFrom('in' as const, 'out' as const), who: fc.constantFrom('pia', 'jo', 'sol') }),
+  fc.record({ kind: fc.constant('wait' as const), seconds: fc.integer({ min: 1, max: 400 }) }),
+)
+type Act = typeof act extends fc.Arbitrary<infer T> ? T : never
+
+test('what the writer makes durable is what the rules decide in memory', async () => {
+  const { pool } = await testDatabase()
+  let run = 0
+  await fc.assert(
+    fc.asyncProperty(fc.array(act, { minLength: 1, maxLength: 25 }), async (acts) => {
+      const memory = new TestChannel()
+      const channel = await addChannel(pool, `run-${++run}`)
+      const durable = writerFor(pool, channel)
+      await replay(durable, memory, acts)
+      const rows = await pool.query(
+        'select v.account, a.balance, v.carry_seconds as carry from viewer v join account a on a.channel = v.channel and a.id = v.id where v.channel = $1',
+        [channel],
+      )
+      for (const { account, balance, carry } of rows.rows) {
+        expect({ account, balance, carry }).toEqual({
+          account,
+          balance: memory.balance(account),
+          carry: memory.viewer(account).carrySeconds,
+        })
+      }
+      expect(durable.facts.map(({ kind, seq, body }) => ({ kind, seq, body }))).toEqual(
+        memory.facts().map(({ kind, seq, body }) => ({ kind, seq, body })),
+      )
+    }),
+    { numRuns: 25 },
+  )
+  expect(await sumOfAll(pool)).toBe(0)
+})
+
+/** The same intents at the same times, once in memory and once through the database, in batches of chance size. */
+async function replay(durable: TestWriter, memory: TestChannel, acts: readonly Act[]): Promise<void> {
+  const intents: [Intent, number][] = [
+    [{ kind: 'channel.setUp', currency: CURRENCY, plan: PLAN }, memory.now],
+    [{ kind: 'store.add', reward: WHISTLE }, memory.now],
+    [{ kind: 'store.add', reward: NAMING }, memory.now],
+    [{ kind: 'show.start', title: 'Test' }, memory.now],
+  ]
+  memory.startShow()
+  for (const step of acts) {
+    if (step.kind === 'wait') memory.now += step.seconds
+    else {
+      const leave = { kind: 'presence.left', account: step.kind === 'say' ? '' : step.who } as const
+      const intent = step.kind === 'say' ? say(step.who, step.text) : step.kind === 'in' ? arrive(step.who) : leave
+      memory.send(intent)
+      intents.push([intent, memory.now])
+    }
+  }
+  await Promise.all(intents.map(([intent, at], i) => durable.send(`k${i}`, intent, at)))
+}
