@@ -1,5 +1,5 @@
-export { type AccountRow, accounts, BOOKS, balanceOf, isBook, openAccount } from './accounts.ts'
-export { creditWithinCap, isAmount, MAX_AMOUNT, mulDiv } from './amount.ts'
+export { type AccountRow, accounts, BOOKS, balanceOf, openAccount } from './accounts.ts'
+export { creditWithinCap, MAX_AMOUNT, mulDiv } from './amount.ts'
 export { explainTransfer } from './explain.ts'
 export { addFlow, type Flow, type FlowRow, flowOf, flows, minuteOf } from './flow.ts'
-export { REASONS, type Reason, type TransferRequest, type TransferRow, transfer, transfers } from './transfer.ts'
+export { type Reason, type TransferRequest, type TransferRow, transfer, transfers } from './transfer.ts'

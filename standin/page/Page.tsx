@@ -14,7 +14,7 @@ export function Page() {
         <p className="text-faint">A made-up streaming site for trying things out: nothing here is real.</p>
       </header>
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_22rem]">
-        <main className="min-w-0 overflow-y-auto p-5">
+        <main aria-label="Stream" className="min-w-0 overflow-y-auto p-5">
           <Stage source={room?.source} />
         </main>
         <Chat room={room} as={as} setAs={setAs} />

@@ -15,6 +15,8 @@ interface Choice {
   readonly run: () => void
 }
 
+const LABEL = 'Go to a page or a viewer, or do something'
+
 /** One box to go anywhere and do things: Ctrl/Cmd-K. */
 export function JumpBox({ open, setOpen }: { open: boolean; setOpen: (open: boolean) => void }) {
   const [viewer, setViewer] = useState<number>()
@@ -29,13 +31,10 @@ export function JumpBox({ open, setOpen }: { open: boolean; setOpen: (open: bool
   }, [setOpen])
   return (
     <>
-      <Dialog open={open} onClose={() => setOpen(false)} className="relative z-40">
+      <Dialog open={open} onClose={() => setOpen(false)} aria-label={LABEL} className="relative z-40">
         <div className="fixed inset-0 bg-black/50" aria-hidden="true" />
         <div className="fixed inset-x-0 top-24 flex justify-center px-4">
-          <DialogPanel
-            className="w-full max-w-lg rounded-md border border-line bg-panel"
-            aria-label="Go to a page or a viewer, or do something"
-          >
+          <DialogPanel className="w-full max-w-lg rounded-md border border-line bg-panel">
             <Choices close={() => setOpen(false)} showViewer={setViewer} />
           </DialogPanel>
         </div>
@@ -60,7 +59,7 @@ function Choices({ close, showViewer }: { close: () => void; showViewer: (id: nu
     >
       <ComboboxInput
         data-autofocus
-        aria-label="Go to a page or a viewer, or do something"
+        aria-label={LABEL}
         placeholder="A page, a viewer’s name, or what to do"
         onChange={(event) => setTyped(event.target.value)}
         className="w-full rounded-md bg-transparent px-4 py-3 text-lg outline-none placeholder:text-muted"

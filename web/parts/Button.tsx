@@ -1,7 +1,7 @@
 import { clsx } from 'clsx'
-import type { ButtonHTMLAttributes } from 'react'
+import type { ComponentProps } from 'react'
 
-export interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
+export interface ButtonProps extends ComponentProps<'button'> {
   /** `main`: the one thing to press in a view. `danger`: takes something away. */
   readonly look?: 'main' | 'plain' | 'danger' | 'quiet'
   /** The key that does the same, shown on the button. */

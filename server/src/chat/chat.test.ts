@@ -4,7 +4,7 @@ import { describe, expect, onTestFinished, test, vi } from 'vitest'
 import type { Intent } from '#core/engine'
 import { startIrc } from '../../../standin/src/irc/server.ts'
 import { ChatRoom, type RoomEvent } from '../../../standin/src/room.ts'
-import { freePort } from '../testing/server.ts'
+import { freePort } from '../testing/ports.ts'
 import { ChatConnector, parseChatAddress } from './index.ts'
 import { Room } from './room.ts'
 

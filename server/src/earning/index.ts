@@ -1,2 +1,2 @@
-export { payEveryone, tick } from './pay.ts'
+export { tick } from './pay.ts'
 export { earningRoutes } from './routes.ts'

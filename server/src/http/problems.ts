@@ -1,7 +1,7 @@
 import { REFUSALS, type Refusal, type RefusalCode } from '#core/world'
 
 /** Every error of the HTTP edge that is not a refusal of the rules. docs/errors.md lists both kinds. */
-export const API_ERRORS = {
+const API_ERRORS = {
   body_invalid: { status: 422, message: 'The data sent cannot be used as it is.' },
   channel_not_found: { status: 404, message: 'There is no channel at this address.' },
   from_elsewhere: { status: 403, message: 'This request did not come from our own pages.' },

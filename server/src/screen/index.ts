@@ -1,2 +1,2 @@
 export { overlaysOf, screenOf } from './read.ts'
-export { newSecret, screenRoutes } from './routes.ts'
+export { screenRoutes } from './routes.ts'

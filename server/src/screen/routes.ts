@@ -5,7 +5,7 @@ import { answered, problem, type Route, route } from '../http/index.ts'
 import { overlaysOf } from './read.ts'
 
 /** An address nobody can guess: 192 random bits. */
-export const newSecret = (): string => randomBytes(24).toString('base64url')
+const newSecret = (): string => randomBytes(24).toString('base64url')
 
 /** The overlays: their addresses, a test of what they show, a new address if one leaked. */
 export function screenRoutes(db: Reader, channels: Channels): Route[] {

@@ -2,8 +2,8 @@ import * as oidc from 'openid-client'
 import type { Clock } from '../clock.ts'
 import type { Config } from '../config.ts'
 import type { Pool } from '../database/index.ts'
-import { problem } from '../http/problems.ts'
-import type { Caller } from '../http/routes.ts'
+import type { Caller } from '../http/index.ts'
+import { problem } from '../http/index.ts'
 import type { Scope } from './sessions.ts'
 
 const ATTEMPT_SECONDS = 600

@@ -1,5 +1,5 @@
 import { type Context, Hono } from 'hono'
-import { problem } from '../http/problems.ts'
+import { problem } from '../http/index.ts'
 import type { Provider } from './provider.ts'
 import type { Scope, Sessions } from './sessions.ts'
 

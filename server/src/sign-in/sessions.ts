@@ -3,7 +3,7 @@ import type { Context } from 'hono'
 import { deleteCookie, getCookie, setCookie } from 'hono/cookie'
 import type { Clock } from '../clock.ts'
 import type { Pool } from '../database/index.ts'
-import type { Caller } from '../http/routes.ts'
+import type { Caller } from '../http/index.ts'
 
 /** The desk and the viewer pages are signed in to apart: a viewer's cookie opens no desk. */
 export type Scope = 'desk' | 'viewer'

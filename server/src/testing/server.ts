@@ -1,20 +1,11 @@
 import { createHash } from 'node:crypto'
-import { createServer } from 'node:net'
 import { pino } from 'pino'
 import { onTestFinished } from 'vitest'
 import { NAMING, WHISTLE } from '../../../core/testing/channel.ts'
 import { readConfig } from '../config.ts'
 import { startServer } from '../server.ts'
 import { addChannel, CURRENCY, PLAN, testDatabase } from './database.ts'
-
-export function freePort(): Promise<number> {
-  return new Promise((found) => {
-    const probe = createServer().listen(0, '127.0.0.1', () => {
-      const address = probe.address()
-      probe.close(() => found(typeof address === 'object' && address ? address.port : 0))
-    })
-  })
-}
+import { freePort } from './ports.ts'
 
 /** The real server on a database of its own, with two channels: "bench" of wanda and "other" of other-owner. */
 export async function testServer(environment: Record<string, string> = {}) {

@@ -1,1 +1,2 @@
-export { ChannelWriter, type Sent, type WriterOptions } from './writer.ts'
+export type { Sent } from './sent.ts'
+export { ChannelWriter, type WriterOptions } from './writer.ts'

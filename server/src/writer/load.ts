@@ -1,8 +1,8 @@
 import { needs } from '#core/engine'
 import { type Key, type Need, Rows, World } from '#core/world'
 import type { Client } from '../database/index.ts'
+import type { Sent } from './sent.ts'
 import { STORED, storedAs } from './tables.ts'
-import type { Sent } from './writer.ts'
 
 /** A fresh world of a channel: its small tables in full, nothing of the large ones. */
 export async function loadWorld(client: Client, channel: number, seq: number, lastId: number): Promise<World> {

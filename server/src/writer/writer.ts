@@ -1,10 +1,9 @@
-import { decide, type Intent } from '#core/engine'
-import type { Answer, Envelope, Fact, Result, World } from '#core/world'
+import { decide } from '#core/engine'
+import type { Answer, Fact, Result, World } from '#core/world'
 import type { Client, Pool } from '../database/index.ts'
 import { loadNeeds, loadWorld } from './load.ts'
 import { type Answered, persist, rememberAnswers, seenAnswers } from './persist.ts'
-
-export type Sent = Intent & Envelope
+import type { Sent } from './sent.ts'
 
 interface Waiting {
   readonly intent: Sent

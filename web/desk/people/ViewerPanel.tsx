@@ -41,13 +41,14 @@ function ViewerDetails({ id, close }: { id: number; close: () => void }) {
   const viewer = found.data?.viewer
   return (
     <>
-      <header className="flex items-center justify-between gap-3 border-b border-line px-5 py-3">
+      <div className="flex items-center justify-between gap-3 border-b border-line px-5 py-3">
         <DialogTitle className="truncate text-xl">{viewer?.name ?? 'Viewer'}</DialogTitle>
         <Button look="quiet" onClick={close} shortcut="Esc">
           Close
         </Button>
-      </header>
-      <div className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
+      </div>
+      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a part that scrolls must be reachable by keyboard */}
+      <section tabIndex={0} aria-label="Trail" className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
         {found.isPending && <Loading what="this viewer" />}
         {found.isError && <Problem error={found.error} retry={() => void found.refetch()} />}
         {viewer && (
@@ -62,7 +63,7 @@ function ViewerDetails({ id, close }: { id: number; close: () => void }) {
             <Trail name="viewer" path={path} pick={(answer: ViewerAnswer) => answer.trail} />
           </>
         )}
-      </div>
+      </section>
     </>
   )
 }

@@ -45,7 +45,7 @@ export function OrderCard({ order, onDone, onGiveBack }: OrderCardProps) {
             <p className="w-full text-[0.93rem]">
               Give {inWords(order.price, currency)} back to {order.viewerName}?
             </p>
-            <Button look="danger" data-autofocus onClick={onGiveBack}>
+            <Button look="danger" ref={(button) => button?.focus()} onClick={onGiveBack}>
               Give back
             </Button>
             <Button onClick={() => setAsking(false)}>Keep the order</Button>

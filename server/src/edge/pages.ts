@@ -2,7 +2,7 @@ import { serveStatic } from '@hono/node-server/serve-static'
 import { Hono, type MiddlewareHandler } from 'hono'
 import type { Channels } from '../channels.ts'
 import type { Config } from '../config.ts'
-import type { Env } from './app.ts'
+import type { Env } from './env.ts'
 
 const YEAR_SECONDS = 31_536_000
 

@@ -3,11 +3,10 @@ import { type Context, Hono } from 'hono'
 import type { Fact } from '#core/world'
 import type { ChannelHead, Channels } from '../channels.ts'
 import { streamFacts } from '../feed/index.ts'
+import { type Allowed, bodyCheck, type Caller, problem, type Route } from '../http/index.ts'
 import { viewerIdOf } from '../people/index.ts'
 import type { Sessions } from '../sign-in/index.ts'
-import type { Env } from './app.ts'
-import { problem } from './problems.ts'
-import { type Allowed, bodyCheck, type Caller, type Route } from './routes.ts'
+import type { Env } from './env.ts'
 
 const NOBODY: Caller = { account: '', name: '' }
 

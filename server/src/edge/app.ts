@@ -1,4 +1,3 @@
-import type { HttpBindings } from '@hono/node-server'
 import { RESPONSE_ALREADY_SENT } from '@hono/node-server/utils/response'
 import { type Context, Hono } from 'hono'
 import { bodyLimit } from 'hono/body-limit'
@@ -7,12 +6,12 @@ import type { Logger } from 'pino'
 import type { Channels } from '../channels.ts'
 import type { Config } from '../config.ts'
 import { streamFacts } from '../feed/index.ts'
+import { Problem, problem, problemResponse, type Route } from '../http/index.ts'
 import { screenOf } from '../screen/index.ts'
 import { Provider, Sessions, signInRoutes } from '../sign-in/index.ts'
 import { channelApi } from './channelApi.ts'
+import type { Env } from './env.ts'
 import { pages } from './pages.ts'
-import { Problem, problem, problemResponse } from './problems.ts'
-import type { Route } from './routes.ts'
 
 export interface AppOptions {
   readonly config: Config
@@ -20,8 +19,6 @@ export interface AppOptions {
   readonly log: Logger
   readonly routes: readonly Route[]
 }
-
-export type Env = { Bindings: HttpBindings }
 
 const MAX_BODY_BYTES = 64 * 1024
 

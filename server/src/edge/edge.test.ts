@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from 'vitest'
+import { PROBLEM_STATUS } from '../http/index.ts'
 import { testServer } from '../testing/server.ts'
-import { PROBLEM_STATUS } from './problems.ts'
 
 const KEY = { 'idempotency-key': 'test-key-0001', 'content-type': 'application/json' }
 

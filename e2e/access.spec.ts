@@ -1,0 +1,77 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, type Page, test } from '@playwright/test'
+import { DESK, deskOnAir, OVERLAY, PHONE, STANDIN, signedIn, VIEWER, WEB } from './stage.ts'
+
+/** axe finds nothing wrong with the page as it stands. */
+async function expectAccessible(page: Page): Promise<void> {
+  // The dialog library's own focus guards: never reached by a person, they pass the focus on at once.
+  // The overlay inside the stand-in's picture is looked at as a page of its own.
+  const { violations } = await new AxeBuilder({ page })
+    .exclude('[data-headlessui-focus-guard]')
+    .exclude('iframe')
+    .analyze()
+  const found = violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`)
+  expect(found).toEqual([])
+}
+
+for (const theme of ['dark', 'light']) {
+  test(`the desk has no accessibility violation in ${theme} colours`, async ({ browser }) => {
+    const desk = await deskOnAir(browser)
+    if (theme === 'light') await desk.getByRole('button', { name: 'Day colours' }).click()
+    await expect(desk.getByRole('log').getByRole('button').first()).toBeVisible()
+    await expectAccessible(desk)
+    await desk.getByRole('region', { name: 'People present' }).getByRole('button').first().click()
+    await expect(
+      desk
+        .getByRole('dialog')
+        .getByText(/rivets$/)
+        .first(),
+    ).toBeVisible()
+    await expectAccessible(desk)
+    await desk.keyboard.press('Escape')
+    await desk.getByRole('button', { name: 'Go off air' }).click()
+    await expect(desk.getByRole('dialog').getByText(/has been on for/)).toBeVisible()
+    await expectAccessible(desk)
+    await desk.getByRole('button', { name: 'Stay on air' }).click()
+    for (const name of ['Earning', 'Screen']) {
+      await desk.getByRole('link', { name }).click()
+      await expect(desk.getByRole('heading', { name, level: 1 })).toBeVisible()
+      await expect(desk.getByRole('status')).toHaveCount(1)
+      await expectAccessible(desk)
+    }
+    await desk.keyboard.press('Control+k')
+    await expect(desk.getByRole('option').first()).toBeVisible()
+    await expectAccessible(desk)
+  })
+}
+
+for (const viewport of [PHONE, { width: 1280, height: 800 }]) {
+  test(`the viewer pages have none at ${viewport.width} px`, async ({ browser, page }) => {
+    await page.setViewportSize(viewport)
+    await page.goto(`${WEB}${VIEWER}`)
+    await expect(page.getByRole('heading', { name: 'Store' })).toBeVisible()
+    await expectAccessible(page)
+    const viewer = await signedIn(browser, VIEWER, 'valve_vera', viewport)
+    await viewer.getByRole('button', { name: /^Factory whistle/ }).click()
+    await expect(viewer.getByText(/will be left/)).toBeVisible()
+    await expectAccessible(viewer)
+    await viewer.getByRole('button', { name: 'Not now' }).click()
+    await viewer.getByRole('link', { name: 'My rivets' }).click()
+    await expect(viewer.getByRole('row').nth(1)).toBeVisible()
+    await expectAccessible(viewer)
+    const wide = await viewer.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
+    expect(wide).toBeLessThanOrEqual(0)
+  })
+}
+
+test('overlay, stand-in, sign-in pages have none', async ({ page }) => {
+  for (const address of [OVERLAY, STANDIN, `${WEB}${DESK}`]) {
+    await page.goto(address)
+    await page.waitForLoadState('load')
+    await expect(page.locator('h1')).toBeAttached()
+    await expectAccessible(page)
+  }
+  await page.getByRole('link', { name: 'Sign in' }).click()
+  await expect(page.getByRole('heading', { name: 'Who are you?' })).toBeVisible()
+  await expectAccessible(page)
+})

@@ -1,0 +1,54 @@
+import { type Browser, expect, type Page } from '@playwright/test'
+
+const from = (name: string): string => {
+  const value = process.env[name]
+  if (value === undefined) throw new Error(`${name} is not set: start these tests by scripts/e2e.ts.`)
+  return value
+}
+
+/** The addresses of the running stack. */
+export const WEB = from('E2E_WEB')
+export const STANDIN = from('E2E_STANDIN')
+export const OVERLAY = from('E2E_OVERLAY')
+
+export const DESK = '/desk/workbench'
+export const VIEWER = '/c/workbench'
+export const PHONE = { width: 390, height: 844 }
+
+/** Signs in through the stand-in's page, in a browser context of its own. */
+export async function signedIn(browser: Browser, path: string, name: string, viewport?: typeof PHONE): Promise<Page> {
+  const context = await browser.newContext(viewport ? { viewport } : {})
+  const page = await context.newPage()
+  await page.goto(`${WEB}${path}`)
+  await page.getByRole('link', { name: 'Sign in' }).first().click()
+  await page.getByLabel('Somebody else').fill(name)
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page).toHaveURL(`${WEB}${path}`)
+  return page
+}
+
+/** The desk, on air. */
+export async function deskOnAir(browser: Browser): Promise<Page> {
+  const desk = await signedIn(browser, DESK, 'wanda_bench')
+  const offAir = desk.getByRole('button', { name: 'Go off air' })
+  const start = desk.getByRole('button', { name: 'Go on air' })
+  await expect(offAir.or(start)).toBeVisible()
+  if (await start.isVisible()) {
+    await start.click()
+    await desk.getByLabel('What is tonight’s show called?').fill('Thursday bench: the tram clock')
+    await desk.getByRole('dialog').getByRole('button', { name: 'Go on air' }).click()
+    await expect(offAir).toBeVisible()
+  }
+  return desk
+}
+
+/** Speaks in the stand-in's chat as somebody. */
+export async function say(page: Page, as: string, text: string): Promise<void> {
+  await page.getByLabel('Speak as').fill(as)
+  await page.getByLabel('What to say').fill(text)
+  await page.getByRole('button', { name: 'Say' }).click()
+  await expect(page.getByLabel('What to say')).toHaveValue('')
+}
+
+/** A new name, so that a test meets a viewer with no past. */
+export const newcomer = (): string => `guest_${Date.now().toString(36)}`

@@ -1,0 +1,1 @@
+export { type AppOptions, createApp } from './app.ts'
