@@ -1,9 +1,10 @@
 import type { TestProject } from 'vitest/node'
 import { startPostgres } from '../../../scripts/postgres.ts'
+import { freePort } from './ports.ts'
 
 /** Starts the tests' own PostgreSQL once for all test files. */
-export default function setup(project: TestProject): () => void {
-  const port = Number(process.env.TEST_POSTGRES_PORT ?? 4532)
+export default async function setup(project: TestProject): Promise<() => void> {
+  const port = await freePort()
   // Nothing of a test's database is kept, so it need not survive a power cut.
   const postgres = startPostgres({ name: 'test', port, settings: ['fsync=off', 'max_connections=200'] })
   project.provide('postgresUrl', postgres.url)

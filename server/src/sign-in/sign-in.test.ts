@@ -1,0 +1,109 @@
+import { createServer } from 'node:http'
+import { getRequestListener } from '@hono/node-server'
+import { expect, onTestFinished, test } from 'vitest'
+import { standinApp } from '../../../standin/src/app.ts'
+import { Crowd } from '../../../standin/src/crowd.ts'
+import { createIdentity } from '../../../standin/src/identity.ts'
+import { Players } from '../../../standin/src/players.ts'
+import { ChatRoom } from '../../../standin/src/room.ts'
+import { freePort } from '../testing/ports.ts'
+import { testServer } from '../testing/server.ts'
+
+/** The server with the stand-in's identity provider beside it. */
+async function withProvider() {
+  const [web, own] = [await freePort(), await freePort()]
+  const issuer = `http://127.0.0.1:${own}`
+  const redirectUri = `http://127.0.0.1:${web}/auth/callback`
+  const identity = createIdentity({ issuer, clientId: 'test', clientSecret: 'test', redirectUri }, (account) =>
+    account.toUpperCase(),
+  )
+  const room = new ChatRoom('#bench')
+  const crowd = new Crowd({ room, people: [], seed: 1, paceMs: 1e9, commands: [] })
+  const players = new Players(room, crowd, () => false, 'Ricompensa')
+  const app = getRequestListener(standinApp({ room, players, identity, pageFolder: '.', source: '' }).fetch)
+  const provider = identity.callback()
+  const http = createServer(
+    (req, res) => void (/^\/who\//.test(req.url ?? '') ? app(req, res) : provider(req, res)),
+  ).listen(own, '127.0.0.1')
+  onTestFinished(() => {
+    http.closeAllConnections()
+    http.close()
+  })
+  const server = await testServer({ PORT: String(web), PUBLIC_URL: `http://127.0.0.1:${web}`, OIDC_ISSUER: issuer })
+  return { ...server, web: `http://127.0.0.1:${web}` }
+}
+
+/** A browser with cookies that follows where it is sent. */
+function browser() {
+  const cookies = new Map<string, Map<string, string>>()
+  const visit = async (address: string, init: RequestInit = {}): Promise<Response> => {
+    const { host } = new URL(address)
+    const jar = cookies.get(host) ?? new Map<string, string>()
+    cookies.set(host, jar)
+    const cookie = [...jar].map(([name, value]) => `${name}=${value}`).join('; ')
+    const response = await fetch(address, { ...init, redirect: 'manual', headers: { ...init.headers, cookie } })
+    for (const line of response.headers.getSetCookie()) {
+      const [, name = '', value = ''] = /^([^=]+)=([^;]*)/.exec(line) ?? []
+      if (value === '') jar.delete(name)
+      else jar.set(name, value)
+    }
+    return response
+  }
+  const follow = async (address: string, init: RequestInit = {}): Promise<{ response: Response; address: string }> => {
+    const response = await visit(address, init)
+    const next = response.headers.get('location')
+    return next === null ? { response, address } : follow(new URL(next, address).href)
+  }
+  return { visit, follow, cookies }
+}
+
+const nameForm = (name: string): RequestInit => ({
+  method: 'POST',
+  headers: { 'content-type': 'application/x-www-form-urlencoded' },
+  body: new URLSearchParams({ name }).toString(),
+})
+
+test('a sign-in by the stand-in ends where it was started, with a session that opens the desk', async () => {
+  const { web, pool } = await withProvider()
+  const { visit, follow, cookies } = browser()
+  const who = await follow(`${web}/auth/desk/start?return=/healthz`)
+  expect(who.address).toMatch(/\/who\//)
+  const back = await follow(who.address, nameForm('Wanda'))
+  expect(back.address).toBe(`${web}/healthz`)
+  expect([...(cookies.get(new URL(web).host)?.keys() ?? [])]).toEqual(['ricompensa_desk'])
+  const status = await visit(`${web}/api/channels/bench/desk/status`)
+  expect(await status.json()).toMatchObject({ caller: 'WANDA', channel: { slug: 'bench' } })
+  const kept = (await pool.query('select id_hash, account from session')).rows
+  expect(kept).toMatchObject([{ account: 'wanda', id_hash: expect.stringMatching(/^[0-9a-f]{64}$/) }])
+  expect(kept[0].id_hash).not.toBe(cookies.get(new URL(web).host)?.get('ricompensa_desk'))
+
+  await visit(`${web}/auth/desk/out`, { method: 'POST' })
+  expect((await visit(`${web}/api/channels/bench/desk/status`)).status).toBe(401)
+  expect((await pool.query('select 1 from session')).rowCount).toBe(0)
+}, 30_000)
+
+test('the way back works once, for who started it, and never leads elsewhere', async () => {
+  const { web } = await withProvider()
+  const { visit, follow } = browser()
+  const who = await follow(`${web}/auth/viewer/start?return=${encodeURIComponent('//elsewhere.example/')}`)
+  let response = await visit(who.address, nameForm('Pia'))
+  let address = who.address
+  while (!(response.headers.get('location') ?? '').startsWith(`${web}/auth/callback`)) {
+    address = new URL(response.headers.get('location') ?? '', address).href
+    response = await visit(address)
+  }
+  const callback = response.headers.get('location') ?? ''
+  const tampered = await visit(callback.replace(/state=[^&]+/, 'state=guessed'))
+  expect(await tampered.json()).toMatchObject({ code: 'sign_in_failed' })
+  expect((await visit(callback)).headers.get('location')).toBe('/')
+  expect(await (await visit(callback)).json()).toMatchObject({ code: 'sign_in_failed' })
+}, 30_000)
+
+test('a name that cannot be is refused by the stand-in’s page', async () => {
+  const { web } = await withProvider()
+  const { follow } = browser()
+  const who = await follow(`${web}/auth/viewer/start`)
+  const { response } = await follow(who.address, nameForm('<b>'))
+  expect(response.status).toBe(422)
+  expect(await response.text()).toContain('Use letters, digits')
+}, 30_000)

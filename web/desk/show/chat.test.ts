@@ -1,0 +1,19 @@
+import { QueryClient } from '@tanstack/react-query'
+import { expect, test } from 'vitest'
+import { appendLine, chatQuery } from './chat.ts'
+
+const line = (seq: number) => ({ seq, at: seq, kind: 'chat.said', body: { text: `line ${seq}` } })
+
+test('a line is added once and in order, and only so many are kept', () => {
+  const client = new QueryClient()
+  appendLine(client, line(1))
+  expect(client.getQueryData(chatQuery.queryKey)).toBeUndefined()
+  client.setQueryData(chatQuery.queryKey, { seq: 2, lines: [line(1), line(2)] })
+  appendLine(client, line(2))
+  appendLine(client, line(3))
+  expect(client.getQueryData(chatQuery.queryKey)?.lines.map(({ seq }) => seq)).toEqual([1, 2, 3])
+  for (let seq = 4; seq <= 400; seq++) appendLine(client, line(seq))
+  const kept = client.getQueryData(chatQuery.queryKey)?.lines ?? []
+  expect(kept).toHaveLength(200)
+  expect(kept.at(-1)?.seq).toBe(400)
+})
