@@ -123,6 +123,7 @@ function Waiting({ orders }: { orders: readonly OrderRow[] }) {
         <OrderCard
           key={order.id}
           order={order}
+          next={index === 0}
           onDone={() => done(order, index)}
           onGiveBack={() => giveBack(order, index)}
         />

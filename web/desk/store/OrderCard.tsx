@@ -7,12 +7,14 @@ import { useStatus } from '../status.ts'
 
 export interface OrderCardProps {
   readonly order: OrderRow
+  /** The one that has waited longest: the next to be done. */
+  readonly next: boolean
   readonly onDone: () => void
   readonly onGiveBack: () => void
 }
 
 /** One order that waits. With the focus on it, D marks it done and B gives the money back (after asking). */
-export function OrderCard({ order, onDone, onGiveBack }: OrderCardProps) {
+export function OrderCard({ order, next, onDone, onGiveBack }: OrderCardProps) {
   const { currency, ahead } = useStatus()
   const now = useNow(ahead)
   const [asking, setAsking] = useState(false)
@@ -52,7 +54,7 @@ export function OrderCard({ order, onDone, onGiveBack }: OrderCardProps) {
           </>
         ) : (
           <>
-            <Button look="main" onClick={onDone} shortcut="D">
+            <Button look={next ? 'main' : 'plain'} onClick={onDone} shortcut="D">
               Done
             </Button>
             <Button onClick={() => setAsking(true)} shortcut="B">

@@ -1,0 +1,31 @@
+import { useRouteError } from 'react-router'
+import { Button } from './Button.tsx'
+
+/** In place of a page that failed: says so plainly, and offers what helps. Nothing that was saved is lost by it. */
+export function Broken() {
+  const fault = useRouteError()
+  return (
+    <main className="mx-auto flex min-h-dvh max-w-md flex-col items-start justify-center gap-4 p-6">
+      <h1 className="text-2xl">This page has stumbled</h1>
+      <p>What was saved is safe. Load the page again; should it happen once more, tell us what you did.</p>
+      <p className="text-sm break-words text-muted">
+        {fault instanceof Error ? fault.message : 'No reason was given.'}
+      </p>
+      <Button look="main" onClick={() => window.location.reload()}>
+        Load it again
+      </Button>
+    </main>
+  )
+}
+
+/** For an address below the application that leads nowhere. */
+export function NoSuchPage({ home }: { home: string }) {
+  return (
+    <div className="flex flex-col items-start gap-3 p-4">
+      <h1 className="text-2xl">There is no page here</h1>
+      <a href={home} className="underline">
+        Go to the first page
+      </a>
+    </div>
+  )
+}

@@ -1,0 +1,28 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { type ReactElement, StrictMode } from 'react'
+import { createRoot } from 'react-dom/client'
+import { createBrowserRouter, type RouteObject, RouterProvider } from 'react-router'
+import { channelSlug } from './api.ts'
+import { Broken, NoSuchPage } from './Broken.tsx'
+import { applyChosenTheme } from './theme.ts'
+import { Toasts } from './toasts.tsx'
+import '../styles/app.css'
+
+/** Starts one of the applications of a channel: its pages, within their frame, below /<folder>/<channel>. */
+export function mount(folder: 'desk' | 'c', frame: ReactElement, pages: RouteObject[]): void {
+  applyChosenTheme()
+  const basename = `/${folder}/${channelSlug()}`
+  const lost = { path: '*', element: <NoSuchPage home={basename} /> }
+  const root = { path: '/', element: frame, errorElement: <Broken />, children: [...pages, lost] }
+  const router = createBrowserRouter([root], { basename })
+  const client = new QueryClient({ defaultOptions: { queries: { staleTime: 15_000, retry: 1 } } })
+  createRoot(document.getElementById('app') as HTMLElement).render(
+    <StrictMode>
+      <QueryClientProvider client={client}>
+        <Toasts>
+          <RouterProvider router={router} />
+        </Toasts>
+      </QueryClientProvider>
+    </StrictMode>,
+  )
+}
