@@ -28,8 +28,7 @@ export function buy(world: World, viewer: ViewerRow, word: string, text: string)
   if (!checked.ok) return checked
   const order = placeOrder(world, viewer, checked.value, text.trim())
   const balance = balanceOf(world, viewer.id)
-  world.fact('wallet.changed', `viewer:${viewer.id}`, { balance, change: -order.price })
-  announce(world, order, checked.value, currency)
+  announce(world, order, checked.value, currency, balance)
   return ok({ order, reward: checked.value, balance })
 }
 
@@ -93,10 +92,10 @@ function placeOrder(world: World, viewer: ViewerRow, reward: RewardRow, text: st
   })
 }
 
-function announce(world: World, order: OrderRow, reward: RewardRow, currency: Currency): void {
+function announce(world: World, order: OrderRow, reward: RewardRow, currency: Currency, balance: number): void {
   const { id, viewer, viewerName, rewardName, price, text, status } = order
   world.fact('order.placed', 'desk', { order: id, viewer, viewerName, rewardName, price, text, status })
-  world.fact('order.changed', `viewer:${viewer}`, { order: id, status })
+  world.fact('order.changed', `viewer:${viewer}`, { order: id, status, balance })
   if (reward.alertTitle === '') return
   const fields = {
     viewer: { name: viewerName },

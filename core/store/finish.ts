@@ -51,10 +51,6 @@ export const giveBackOrder: Handler<GiveBackOrder> = {
     if (!found.ok) return found
     const order = found.value
     move(world, order, { from: order.id, to: order.viewer, reason: 'gaveBack', returns: order.payment })
-    world.fact('wallet.changed', `viewer:${order.viewer}`, {
-      balance: balanceOf(world, order.viewer),
-      change: order.price,
-    })
     return ok(end(world, order, 'refunded', intent.by))
   },
 }
@@ -96,5 +92,9 @@ function end(
 
 function tell(world: World, order: OrderRow, status: OrderRow['status'], by: string): void {
   world.fact('order.ended', 'desk', { order: order.id, status, by, viewer: order.viewer, rewardName: order.rewardName })
-  world.fact('order.changed', `viewer:${order.viewer}`, { order: order.id, status })
+  world.fact('order.changed', `viewer:${order.viewer}`, {
+    order: order.id,
+    status,
+    balance: balanceOf(world, order.viewer),
+  })
 }

@@ -19,6 +19,7 @@ export class Channels {
 
   constructor(
     readonly pool: Pool,
+    readonly writerPool: Pool,
     readonly feed: Feed,
     readonly clock: Clock,
   ) {}
@@ -52,7 +53,7 @@ export class Channels {
     let writer = this.#writers.get(channel)
     if (writer === undefined) {
       const onFacts = (facts: Parameters<Feed['publish']>[1]) => this.feed.publish(channel, facts)
-      writer = new ChannelWriter({ pool: this.pool, channel, onFacts })
+      writer = new ChannelWriter({ pool: this.writerPool, channel, onFacts })
       this.#writers.set(channel, writer)
     }
     return writer

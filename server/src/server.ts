@@ -4,7 +4,7 @@ import { Channels } from './channels.ts'
 import { ChatSeat } from './chat/index.ts'
 import { type Clock, systemClock } from './clock.ts'
 import type { Config } from './config.ts'
-import { connect, migrateUp, reader } from './database/index.ts'
+import { connect, connectWriter, migrateUp, reader } from './database/index.ts'
 import { earningRoutes } from './earning/index.ts'
 import { createApp } from './edge/index.ts'
 import { Feed } from './feed/index.ts'
@@ -29,7 +29,8 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
   await migrateTimers(pool, log)
   const feed = new Feed(pool, config.DATABASE_URL)
   await feed.start()
-  const channels = new Channels(pool, feed, clock)
+  const writerPool = connectWriter(config.DATABASE_URL)
+  const channels = new Channels(pool, writerPool, feed, clock)
   const db = reader(pool)
   const chat = new ChatSeat(config, channels, db, log)
   const routes = [
@@ -49,7 +50,7 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
     await closeHttp(http)
     await channels.drained()
     await feed.stop()
-    await pool.end()
+    await Promise.all([pool.end(), writerPool.end()])
   }
   return { channels, routes, stop }
 }

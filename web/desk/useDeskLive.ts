@@ -14,7 +14,6 @@ const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[]
   ['earning.paid', ['status', 'present', 'evening', 'viewer']],
   ['earning.changed', ['earning']],
   ['order.', ['orders', 'status', 'present', 'evening', 'viewer']],
-  ['wallet.', ['viewer']],
   ['chat.voice', ['status']],
   ['screen.', ['status', 'overlays']],
 ]

@@ -15,7 +15,6 @@ const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[]
   ['store.', ['channel']],
   ['earning.changed', ['channel']],
   ['earning.paid', ['me']],
-  ['wallet.', ['me']],
   ['order.', ['me']],
 ]
 
@@ -28,7 +27,7 @@ function useViewerLive(channel: Channel | undefined): boolean {
   const [after, setAfter] = useState<number>()
   if (after === undefined && channel !== undefined) setAfter(channel.seq)
   const onFact = ({ kind, body }: LiveFact) => {
-    if (kind === 'wallet.changed') {
+    if (kind === 'order.changed') {
       client.setQueryData(meQuery.queryKey, (me) => me && { ...me, balance: Number(body.balance) })
     }
     const names = OUTDATES.find(([prefix]) => kind.startsWith(prefix))?.[1] ?? []

@@ -46,9 +46,10 @@ async function loadGroup(client: Client, channel: number, world: World, group: r
   if (first === undefined) return
   const { core, columns, selectList, sqlName } = storedAs(first.table)
   const property = first.lookup ?? keyProperty(first)
-  const column = columns.find((one) => one.property === property)?.name
+  const { name: column, type } = columns.find((one) => one.property === property) ?? {}
   const values: Key[] = [...new Set(group.map((need) => need.value))]
-  const text = `select ${selectList} from "${sqlName}" where channel = $1 and "${column}" = any($2)`
+  const text = `select found.* from unnest($2::${type}[]) as wanted (value)
+    cross join lateral (select ${selectList} from "${sqlName}" where channel = $1 and "${column}" = wanted.value limit 1) as found`
   const found = await client.query({ name: `need-${sqlName}-${column}`, text, values: [channel, values] })
   for (const row of found.rows) world.rows.set(core, row)
   for (const need of group) world.rows.markAbsent(need)

@@ -82,7 +82,8 @@ export async function seenAnswers(
   channel: number,
   keys: readonly string[],
 ): Promise<Map<string, Result<Answer>>> {
-  const text = 'select key, answer from seen_intent where channel = $1 and key = any($2)'
+  const text = `select seen.* from unnest($2::text[]) as wanted (key)
+    cross join lateral (select key, answer from seen_intent where channel = $1 and key = wanted.key limit 1) as seen`
   const found = await client.query({ name: 'seen-answers', text, values: [channel, keys] })
   return new Map(found.rows.map((row) => [row.key as string, row.answer as Result<Answer>]))
 }

@@ -25,6 +25,7 @@ export interface Stored {
 export interface StoredColumn {
   readonly property: string
   readonly name: string
+  readonly type: string
   readonly json: boolean
 }
 

@@ -1,0 +1,64 @@
+import { pino } from 'pino'
+import type { Intent } from '#core/engine'
+import { connect, connectWriter, migrateUp, type Pool } from '#server/database/index.ts'
+import { migrateTimers } from '#server/timers/index.ts'
+import { ChannelWriter, type Sent } from '#server/writer/index.ts'
+
+export interface BenchChannel {
+  readonly pool: Pool
+  readonly show: number
+  readonly viewers: readonly number[]
+  readonly send: (intent: Intent) => ReturnType<ChannelWriter['submit']>
+  /** Lets an interval go by for everyone. */
+  readonly nextInterval: () => void
+  readonly close: () => Promise<void>
+}
+
+const INTERVAL = 60
+
+/** A channel on air with so many viewers present who can afford things, served by the real writer. */
+export async function benchChannel(url: string, present: number): Promise<BenchChannel> {
+  const pool = connect(url)
+  const writerPool = connectWriter(url)
+  await migrateUp(pool, 'server/migrations')
+  await migrateTimers(pool, pino({ level: 'silent' }))
+  const made = await pool.query(
+    "insert into channel (slug, name, owner) values ('bench', 'Bench', 'bench') returning id",
+  )
+  const writer = new ChannelWriter({ pool: writerPool, channel: made.rows[0].id, onFacts: () => {} })
+  let count = 0
+  let at = 1_000_000
+  const send = (intent: Intent) => writer.submit({ ...intent, key: `bench/${++count}`, at } as Sent)
+  await send({
+    kind: 'channel.setUp',
+    currency: { one: 'rivet', many: 'rivets', word: 'rivets' },
+    plan: { intervalSeconds: INTERVAL, base: 1000, cap: null },
+  })
+  await send({ kind: 'store.add', reward: REWARD })
+  const started = await send({ kind: 'show.start', title: 'Bench' })
+  const who = Array.from({ length: present }, (_, i) => ({ account: `viewer${i}`, name: `viewer${i}` }))
+  await Promise.all(who.map((one) => send({ kind: 'presence.arrived', who: one })))
+  const ids = await pool.query('select id from viewer order by id')
+  const close = async () => {
+    await Promise.all([pool.end(), writerPool.end()])
+  }
+  const nextInterval = () => {
+    at += INTERVAL
+  }
+  const viewers = ids.rows.map((row) => row.id as number)
+  return { pool, show: Number(started.ok && started.value.show), viewers, send, nextInterval, close }
+}
+
+const REWARD = {
+  word: 'whistle',
+  name: 'Factory whistle',
+  description: '',
+  price: 1,
+  delivery: 'itself',
+  ask: null,
+  picture: 'whistle',
+  sound: 'whistle',
+  alertTitle: 'End of shift',
+  alertLine: '{{ viewer.name }}',
+  open: true,
+} as const
