@@ -40,6 +40,7 @@ async function main(): Promise<void> {
     process.exit(0)
   }
   process.on('SIGINT', stop)
+  process.on('SIGHUP', stop)
   process.on('SIGTERM', stop)
 }
 

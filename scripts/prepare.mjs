@@ -63,6 +63,7 @@ export async function runTypeScript(file, args) {
   const { spawn } = await import('node:child_process')
   const child = spawn(process.execPath, ['--import', 'tsx', file, ...args], { stdio: 'inherit' })
   // Ctrl-C reaches the child by itself; it ends in its own time and we follow.
-  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => signal === 'SIGTERM' && child.kill(signal))
+  for (const signal of ['SIGINT', 'SIGHUP', 'SIGTERM'])
+    process.on(signal, () => signal === 'SIGTERM' && child.kill(signal))
   child.on('exit', (code, signal) => process.exit(code ?? (signal ? 1 : 0)))
 }

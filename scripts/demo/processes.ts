@@ -1,15 +1,23 @@
 import { type ChildProcess, spawn } from 'node:child_process'
+import { createInterface } from 'node:readline'
 import { setTimeout as pause } from 'node:timers/promises'
 
-/** Starts one of our built servers; what it prints on its error output is passed on. */
+/** What the identity library says of a stand-in being one, and the stand-in's own greeting: of no use to who tries the demo. */
+const NOISE = /oidc-provider WARNING|^stand-in ready/
+
+/** Starts one of our built servers; what it prints is passed on. */
 export function startProcess(file: string, environment: Record<string, string>): ChildProcess {
   const env = { PATH: process.env.PATH ?? '', NODE_ENV: 'production', ...environment }
   // A group of its own: Ctrl-C must reach it through us, in the right order.
-  return spawn(process.execPath, ['--enable-source-maps', file], {
+  const child = spawn(process.execPath, ['--enable-source-maps', file], {
     env,
-    stdio: ['ignore', 'inherit', 'inherit'],
+    stdio: ['ignore', 'pipe', 'pipe'],
     detached: true,
   })
+  for (const output of [child.stdout, child.stderr]) {
+    createInterface(output).on('line', (line) => NOISE.test(line) || console.error(line))
+  }
+  return child
 }
 
 /** Waits until an address answers. @throws if the process ends first, or after half a minute. */

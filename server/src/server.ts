@@ -34,7 +34,7 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
   const db = reader(pool)
   const chat = new ChatSeat(config, channels, db, log)
   const routes = [
-    ...showRoutes(db, channels, () => chat.state),
+    ...showRoutes(db, channels, (channel) => chat.stateOf(channel)),
     ...earningRoutes(db, channels),
     ...peopleRoutes(db, channels),
     ...storeRoutes(db, channels),

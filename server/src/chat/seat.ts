@@ -8,7 +8,8 @@ import { ChatConnector, type ChatState } from './connector.ts'
 
 /** The connector of this installation's channel, wired to its writer and its facts. */
 export class ChatSeat {
-  state: ChatState
+  #state: ChatState
+  #channel: number | undefined
   #connector: ChatConnector | undefined
   #unsubscribe: (() => void) | undefined
 
@@ -18,7 +19,12 @@ export class ChatSeat {
     readonly db: Reader,
     readonly log: Logger,
   ) {
-    this.state = { status: 'off', since: channels.clock(), room: null }
+    this.#state = { status: 'off', since: channels.clock(), room: null }
+  }
+
+  /** How a channel's chat stands; off for every channel but the one with the seat. */
+  stateOf(channel: number): ChatState {
+    return channel === this.#channel ? this.#state : { status: 'off', since: this.#state.since, room: null }
   }
 
   /** Connects, if an address is set and its channel exists. */
@@ -35,12 +41,13 @@ export class ChatSeat {
       submit: (key, intent) => this.channels.submit(channel.id, key, intent),
       presentBefore: () => this.#presentBefore(channel.id),
       onState: (state) => {
-        this.state = state
+        this.#state = state
       },
       clock: this.channels.clock,
       log: this.log,
     })
     await this.#listen(channel.id, connector)
+    this.#channel = channel.id
     this.#connector = connector
     connector.start()
   }

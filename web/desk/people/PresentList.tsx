@@ -35,7 +35,11 @@ export function PresentList({ onViewer }: { onViewer: (id: number) => void }) {
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a part that scrolls must be reachable by keyboard */}
       <section className="h-full overflow-y-auto" tabIndex={0} aria-label="People present">
         {present.isPending && <Loading what="who is present" />}
-        {present.isError && <Problem error={present.error} retry={() => void present.refetch()} />}
+        {present.isError && (
+          <div className="p-3">
+            <Problem error={present.error} retry={() => void present.refetch()} />
+          </div>
+        )}
         {present.data && list.length === 0 && <Empty>Nobody is in the room. Who joins the chat shows up here.</Empty>}
         {list.length > 0 && (
           <table className="w-full">
@@ -49,8 +53,8 @@ export function PresentList({ onViewer }: { onViewer: (id: number) => void }) {
             <tbody>
               {list.map(({ id, name, moderator, balance, tonight }) => (
                 <tr key={id} className="border-t border-line hover:bg-raised">
-                  <td className="max-w-0 truncate py-1.5 pl-4">
-                    <button type="button" onClick={() => onViewer(id)} className="hover:underline">
+                  <td className="flex max-w-full min-w-32 items-baseline py-1.5 pl-4">
+                    <button type="button" onClick={() => onViewer(id)} className="min-w-0 truncate hover:underline">
                       {name}
                     </button>
                     {moderator && <span className="ml-2 text-sm text-steel-text">mod</span>}

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef } from 'react'
 import type { LiveFact } from '../../parts/live.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
-import { Empty, Panel } from '../../parts/Panel.tsx'
+import { Panel } from '../../parts/Panel.tsx'
 import { timeText, useNow } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
 import { chatQuery } from './chat.ts'
@@ -46,7 +46,7 @@ export function ChatList({ onViewer }: { onViewer: (id: number) => void }) {
       >
         {chat.isPending && <Loading what="chat" />}
         {chat.isError && <Problem error={chat.error} retry={() => void chat.refetch()} />}
-        {chat.data && lines.length === 0 && <Empty>Nothing has been said yet.</Empty>}
+        {chat.data && lines.length === 0 && <p className="py-2 text-muted">Nothing has been said yet.</p>}
         {lines.map((line) => (
           <Line key={line.seq} line={line} onViewer={onViewer} />
         ))}

@@ -18,10 +18,10 @@ const LABEL_PX = 34
 
 /** The evening as a line of what was paid (above) and spent (below). */
 export function EveningChart() {
-  const { currency } = useStatus()
+  const { currency, show } = useStatus()
   const evening = useQuery(eveningQuery)
   const { width, bars } = barsOf(evening.data ?? { show: null, minutes: [] })
-  const over = evening.data?.show?.status !== 'on'
+  const over = show?.status !== 'on'
   return (
     <Panel
       title={over ? 'The last show' : 'The evening so far'}
