@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
+import { digits } from '#core/currency'
 import { read } from '../../parts/api.ts'
 import { Figure } from '../../parts/Figure.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
@@ -25,6 +26,8 @@ export function PresentList({ onViewer }: { onViewer: (id: number) => void }) {
   const { currency, show } = useStatus()
   const present = useQuery({ queryKey: ['present'], queryFn: ({ signal }) => read<Present>('/desk/present', signal) })
   const list = present.data?.viewers ?? []
+  // Figures are never cut: their column is as wide as the longest of them, and names give way.
+  const widest = Math.max(currency.many.length, ...list.map(({ balance }) => digits(balance).length)) + 1
   const more = (present.data?.total ?? 0) - list.length
   return (
     <Panel
@@ -42,7 +45,12 @@ export function PresentList({ onViewer }: { onViewer: (id: number) => void }) {
         )}
         {present.data && list.length === 0 && <Empty>Nobody is in the room. Who joins the chat shows up here.</Empty>}
         {list.length > 0 && (
-          <table className="w-full">
+          <table className="w-full table-fixed">
+            <colgroup>
+              <col />
+              {show && <col className="w-[4.6rem]" />}
+              <col style={{ width: `calc(${widest}ch + 2rem)` }} />
+            </colgroup>
             <thead className="sticky top-0 bg-panel text-left text-sm text-muted">
               <tr>
                 <th className="py-1.5 pl-4 font-medium">Viewer</th>
@@ -53,16 +61,16 @@ export function PresentList({ onViewer }: { onViewer: (id: number) => void }) {
             <tbody>
               {list.map(({ id, name, moderator, balance, tonight }) => (
                 <tr key={id} className="border-t border-line hover:bg-raised">
-                  <td className="flex max-w-full min-w-32 items-baseline py-1.5 pl-4">
-                    <button type="button" onClick={() => onViewer(id)} className="min-w-0 truncate hover:underline">
-                      {name}
-                    </button>
-                    {moderator && <span className="ml-2 text-sm text-steel-text">mod</span>}
+                  <td className="py-1.5 pl-4">
+                    <div className="flex items-baseline">
+                      <button type="button" onClick={() => onViewer(id)} className="min-w-0 truncate hover:underline">
+                        {name}
+                      </button>
+                      {moderator && <span className="ml-2 text-sm text-steel-text">mod</span>}
+                    </div>
                   </td>
-                  {show && (
-                    <td className="tabular w-20 px-2 py-1.5 text-right text-muted">{hoursText(tonight ?? 0)}</td>
-                  )}
-                  <td className="w-24 py-1.5 pr-4 text-right">
+                  {show && <td className="tabular px-2 py-1.5 text-right text-muted">{hoursText(tonight ?? 0)}</td>}
+                  <td className="py-1.5 pr-4 text-right">
                     <Figure value={balance} />
                   </td>
                 </tr>
