@@ -15,11 +15,16 @@ function scaleStage(): void {
 }
 
 let last: number | undefined
+/** By how many seconds the server's clock is ahead of this computer's. */
+let ahead = 0
 
 /** Listens for alerts. Recovers by itself however long the server was away, and never shows the audience an error. */
 function listen(): void {
   const secret = window.location.pathname.split('/')[2] ?? ''
   const source = new EventSource(`/api/overlays/${secret}/feed${last === undefined ? '' : `?after=${last}`}`)
+  source.addEventListener('now', ({ data }) => {
+    ahead = Number(data) - Date.now() / 1000
+  })
   source.onmessage = ({ data }) => {
     const fact = JSON.parse(String(data)) as { seq: number; at: number; kind: string; body: unknown }
     last = fact.seq
@@ -28,7 +33,7 @@ function listen(): void {
       source.close()
       setTimeout(listen, RETRY_MS)
     } else if (fact.kind === 'screen.alert') {
-      alerts.add(fact.body as Alert, Date.now() / 1000 - fact.at)
+      alerts.add(fact.body as Alert, Date.now() / 1000 + ahead - fact.at)
     }
   }
   source.onerror = () => {

@@ -76,6 +76,7 @@ async function overlayFeed(c: Context<Env>, channels: Channels): Promise<Respons
   await streamFacts({
     feed: channels.feed,
     channel: overlay.channel,
+    now: channels.clock(),
     wants: (fact) => fact.audience === 'overlay' || fact.audience === 'everyone' || fact.kind === 'screen.renewed',
     incoming,
     outgoing,

@@ -71,6 +71,6 @@ async function stream(
   wants: (fact: Fact) => boolean,
 ): Promise<Response> {
   const { incoming, outgoing } = c.env
-  await streamFacts({ feed: channels.feed, channel: channel.id, wants, incoming, outgoing })
+  await streamFacts({ feed: channels.feed, channel: channel.id, wants, now: channels.clock(), incoming, outgoing })
   return RESPONSE_ALREADY_SENT
 }

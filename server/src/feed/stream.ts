@@ -10,6 +10,8 @@ export interface StreamOptions {
   readonly feed: Feed
   readonly channel: number
   readonly wants: (fact: Fact) => boolean
+  /** The server's time in seconds, told first: a page's own clock may be wrong. */
+  readonly now: number
   readonly incoming: IncomingMessage
   readonly outgoing: ServerResponse
   /** Called every few seconds while the page is connected. */
@@ -21,13 +23,13 @@ export interface StreamOptions {
  * Written straight to the socket: a fact's frame is made once and goes to a thousand readers as it is.
  */
 export async function streamFacts(options: StreamOptions): Promise<void> {
-  const { feed, channel, wants, incoming, outgoing } = options
+  const { feed, channel, wants, now, incoming, outgoing } = options
   outgoing.writeHead(200, {
     'content-type': 'text/event-stream',
     'cache-control': 'no-store',
     'x-accel-buffering': 'no',
   })
-  outgoing.write('retry: 1000\n\n')
+  outgoing.write(`retry: 1000\nevent: now\ndata: ${now}\n\n`)
   const send = (_fact: Fact, frame: string) => {
     outgoing.write(frame)
     if (outgoing.writableLength > MAX_BACKLOG_BYTES) outgoing.destroy()

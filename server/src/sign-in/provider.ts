@@ -23,6 +23,7 @@ export class Provider {
     const provider = await this.#discover()
     const verifier = oidc.randomPKCECodeVerifier()
     const attempt = { state: oidc.randomState(), nonce: oidc.randomNonce() }
+    await this.pool.query('delete from sign_in_attempt where expires_at < $1', [this.clock()])
     const text = `insert into sign_in_attempt (state, scope, nonce, verifier, return_to, expires_at) values ($1, $2, $3, $4, $5, $6)`
     await this.pool.query(text, [
       attempt.state,

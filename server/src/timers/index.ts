@@ -3,9 +3,13 @@ import type { Logger as Log } from 'pino'
 import type { Channels } from '../channels.ts'
 import type { Pool } from '../database/index.ts'
 import { tick } from '../earning/index.ts'
+import { prune } from './prune.ts'
 
 /** How often PostgreSQL is asked for timers that are due: they run at most this late. */
 const POLL_MS = 200
+
+/** Every night at 4:17 UTC; caught up with if the server was down then. */
+const NIGHTLY = '17 4 * * * prune ?fill=1d'
 
 const quiet = (log: Log) =>
   new Logger(() => (level, message) => {
@@ -26,7 +30,11 @@ export function startTimers(pool: Pool, channels: Channels, log: Log): Promise<R
     pollInterval: POLL_MS,
     concurrency: 4,
     noHandleSignals: true,
+    crontab: NIGHTLY,
     taskList: {
+      prune: async () => {
+        log.info(await prune(pool, channels.clock), 'pruned')
+      },
       'earning.tick': async (payload) => {
         const { channel, show } = payload as { channel: number; show: number }
         await tick(channels, channel, show)

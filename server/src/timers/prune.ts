@@ -1,0 +1,18 @@
+import type { Clock } from '../clock.ts'
+import type { Pool } from '../database/index.ts'
+
+const KEPT_SECONDS = 40 * 86_400
+
+/**
+ * Lets go of what only serves repeats and pages that were away: seen intents and facts older than 40 days. A page that was
+ * away for longer is told to load everything anew. Transfers, orders and shows are kept for good.
+ * @returns How many rows went.
+ */
+export async function prune(pool: Pool, clock: Clock): Promise<{ intents: number; facts: number }> {
+  const before = clock() - KEPT_SECONDS
+  const intents = await pool.query('delete from seen_intent where at < $1', [before])
+  // The newest fact stays, so that a channel's last number can always be read back with its time.
+  const text = 'delete from fact f where at < $1 and seq < (select seq from channel where id = f.channel)'
+  const facts = await pool.query(text, [before])
+  return { intents: intents.rowCount ?? 0, facts: facts.rowCount ?? 0 }
+}
