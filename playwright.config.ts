@@ -5,7 +5,7 @@ export default defineConfig({
   workers: 1,
   // One stack for all: the tests follow one another like an evening.
   fullyParallel: false,
-  timeout: 60_000,
+  timeout: 120_000,
   expect: { timeout: 15_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {

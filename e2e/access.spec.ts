@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, type Page, test } from '@playwright/test'
-import { DESK, deskOnAir, OVERLAY, PHONE, STANDIN, signedIn, VIEWER, WEB } from './stage.ts'
+import { expect, type Page } from '@playwright/test'
+import { DESK, deskOnAir, OVERLAY, PHONE, STANDIN, signedIn, test, VIEWER, WEB } from './stage.ts'
 
 /** axe finds nothing wrong with the page as it stands. */
 async function expectAccessible(page: Page): Promise<void> {

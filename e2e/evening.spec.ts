@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test'
-import { DESK, deskOnAir, newcomer, OVERLAY, PHONE, STANDIN, say, signedIn, VIEWER, WEB } from './stage.ts'
+import { expect } from '@playwright/test'
+import { DESK, deskOnAir, newcomer, OVERLAY, PHONE, STANDIN, say, signedIn, test, VIEWER, WEB } from './stage.ts'
 
 test.describe.configure({ mode: 'serial' })
 

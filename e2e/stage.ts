@@ -1,4 +1,15 @@
-import { type Browser, expect, type Page } from '@playwright/test'
+import { type Browser, test as base, expect, type Page } from '@playwright/test'
+
+/** Tests that close the pages they opened: left open, every one of them would go on following the show. */
+export const test = base.extend<{ closesItsPages: undefined }>({
+  closesItsPages: [
+    async ({ browser }, use) => {
+      await use(undefined)
+      for (const context of browser.contexts()) await context.close()
+    },
+    { auto: true },
+  ],
+})
 
 const from = (name: string): string => {
   const value = process.env[name]

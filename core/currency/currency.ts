@@ -1,16 +1,5 @@
-import { type Static, Type } from '@sinclair/typebox'
 import type { Setting } from '../settings/index.ts'
-
-/** The currency's words. `word` is what is typed in chat after the "!" to ask for one's balance. */
-export const Currency = Type.Object(
-  {
-    one: Type.String({ minLength: 1, maxLength: 30 }),
-    many: Type.String({ minLength: 1, maxLength: 30 }),
-    word: Type.String({ pattern: '^[\\p{L}\\p{N}_-]{1,30}$' }),
-  },
-  { additionalProperties: false },
-)
-export type Currency = Static<typeof Currency>
+import type { Currency } from './schema.ts'
 
 export const currencySetting: Setting<Currency> = {
   name: 'currency',

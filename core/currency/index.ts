@@ -1,2 +1,3 @@
-export { Currency, currencySetting, digits, inWords } from './currency.ts'
+export { currencySetting, digits, inWords } from './currency.ts'
 export { durationInWords } from './duration.ts'
+export { Currency } from './schema.ts'

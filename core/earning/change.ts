@@ -1,7 +1,8 @@
 import { readSetting, writeSetting } from '../settings/index.ts'
 import { showOnAir } from '../show/index.ts'
 import { type Handler, ok, refuse } from '../world/index.ts'
-import { type EarningPlan, earningSetting } from './plan.ts'
+import { earningSetting } from './plan.ts'
+import type { EarningPlan } from './schema.ts'
 import { nextTick } from './settle.ts'
 
 export interface ChangePlan {

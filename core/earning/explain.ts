@@ -1,7 +1,7 @@
 import { type Currency, durationInWords, inWords } from '../currency/index.ts'
 import { creditWithinCap } from '../ledger/index.ts'
 import { accrue } from './accrue.ts'
-import type { EarningPlan } from './plan.ts'
+import type { EarningPlan } from './schema.ts'
 
 const beforeCap = (plan: EarningPlan, seconds: number): number =>
   accrue(0, seconds, plan.intervalSeconds).payouts * plan.base

@@ -1,6 +1,7 @@
 export { accrue, uncountedSeconds } from './accrue.ts'
 export { type ChangePlan, changePlan } from './change.ts'
 export { exampleSentence, planInWords, planWarnings, watchingFor, watchingPays } from './explain.ts'
-export { EarningPlan, earningSetting } from './plan.ts'
+export { earningSetting } from './plan.ts'
 export { type Arrive, arrive, type Leave, leave, markPresent } from './presence.ts'
+export { EarningPlan } from './schema.ts'
 export { nextTick, type PayWatching, payPresent, type ScheduleTick, scheduleTick } from './settle.ts'

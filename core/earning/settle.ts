@@ -4,7 +4,8 @@ import { readSetting } from '../settings/index.ts'
 import { openShow, type ShowRow } from '../show/index.ts'
 import { type Handler, needKey, ok, type World } from '../world/index.ts'
 import { accrue, uncountedSeconds } from './accrue.ts'
-import { type EarningPlan, earningSetting } from './plan.ts'
+import { earningSetting } from './plan.ts'
+import type { EarningPlan } from './schema.ts'
 
 /**
  * Counts somebody's watch time up to `until` and pays the intervals it fills.

@@ -6,8 +6,9 @@ import { readSetting } from '../settings/index.ts'
 import { showOnAir } from '../show/index.ts'
 import { fillIn } from '../texts/index.ts'
 import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
+import { MAX_TEXT } from './limits.ts'
 import { type OrderRow, orders } from './orders.ts'
-import { MAX_TEXT, openWords, type RewardRow, rewards } from './rewards.ts'
+import { openWords, type RewardRow, rewards } from './rewards.ts'
 
 export interface Purchase {
   readonly order: OrderRow

@@ -7,5 +7,7 @@ export {
   type ReopenOrder,
   reopenOrder,
 } from './finish.ts'
+export { MAX_TEXT } from './limits.ts'
 export { type OrderRow, orders } from './orders.ts'
-export { type AddReward, addReward, MAX_TEXT, openWords, type RewardRow, RewardSettings, rewards } from './rewards.ts'
+export { type AddReward, addReward, openWords, type RewardRow, rewards } from './rewards.ts'
+export { RewardSettings } from './schema.ts'
