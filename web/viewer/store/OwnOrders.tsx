@@ -1,7 +1,12 @@
 import { clsx } from 'clsx'
+import { useState } from 'react'
 import { digits } from '#core/currency'
+import { Button } from '../../parts/Button.tsx'
 import { dayText } from '../../parts/time.ts'
 import { type OwnOrder, useMe } from '../channel.ts'
+
+/** So many of the latest are shown at first: what comes below them must not be far. */
+const FIRST = 3
 
 const WORDS = { waiting: 'waiting', done: 'done', refunded: 'money back' }
 
@@ -12,15 +17,17 @@ function stateText({ status, place }: OwnOrder): string {
 
 /** What I have ordered and what became of it. */
 export function OwnOrders({ only }: { only?: 'waiting' }) {
+  const [all, setAll] = useState(false)
   const orders = (useMe()?.orders ?? []).filter(({ status }) => only === undefined || status === only)
   if (orders.length === 0) return null
+  const shown = all || only === 'waiting' ? orders : orders.slice(0, FIRST)
   return (
     <section aria-labelledby="orders" className="mb-6">
       <h2 id="orders" className="text-xl">
         {only === 'waiting' ? 'On its way' : 'My orders'}
       </h2>
       <ul className="mt-1">
-        {orders.map((order) => (
+        {shown.map((order) => (
           <li key={order.id} className="flex items-baseline justify-between gap-4 border-b border-line py-2.5">
             <div className="min-w-0">
               <p className="font-semibold">{order.rewardName}</p>
@@ -40,6 +47,11 @@ export function OwnOrders({ only }: { only?: 'waiting' }) {
           </li>
         ))}
       </ul>
+      {shown.length < orders.length && (
+        <Button className="mt-3" onClick={() => setAll(true)}>
+          Show earlier ones
+        </Button>
+      )}
     </section>
   )
 }
