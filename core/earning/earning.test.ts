@@ -94,6 +94,21 @@ describe('watch time', () => {
     expect(channel.balance('pia')).toBe(20)
   })
 
+  test('is paid no further than it is known who was there', () => {
+    const channel = new TestChannel()
+    const show = channel.startShow()
+    channel.arrive('pia')
+    const known = channel.now + 120
+    channel.now += 3600
+    const viewers = [channel.viewer('pia').id]
+    channel.send({ kind: 'earning.pay', show, viewers, until: known })
+    channel.leave('pia', known)
+    channel.arrive('pia')
+    channel.now += 60
+    channel.pay(show)
+    expect(channel.balance('pia')).toBe(30)
+  })
+
   test('stops paying at the cap, and goes on counting', () => {
     const channel = new TestChannel({ intervalSeconds: 60, base: 10, cap: 25 })
     const show = channel.startShow()

@@ -46,6 +46,8 @@ export interface PayWatching {
   readonly show: number
   /** Ids of viewers present; some thousands at most, so that chat does not wait behind a large audience. */
   readonly viewers: readonly number[]
+  /** Up to when it is known who was there, if that is not now (chat is away). */
+  readonly until?: number
 }
 
 /** Pays a page of the people present. Who has left meanwhile was settled on leaving. */
@@ -54,12 +56,13 @@ export const payPresent: Handler<PayWatching> = {
   decide(world, intent) {
     const show = openShow(world)
     if (show === undefined || show.id !== intent.show) return ok({ viewers: 0, paid: 0 })
+    const until = Math.min(world.at, intent.until ?? world.at)
     let paid = 0
     let paidViewers = 0
     for (const id of intent.viewers) {
       const viewer = world.get(viewers, id)
       if (viewer === undefined || !viewer.present || viewer.ignored) continue
-      const settled = settleWatching(world, viewer, show, world.at)
+      const settled = settleWatching(world, viewer, show, until)
       paid += settled.paid
       if (settled.paid > 0) paidViewers++
     }

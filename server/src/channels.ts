@@ -16,6 +16,8 @@ export interface ChannelHead {
 export class Channels {
   readonly #writers = new Map<number, ChannelWriter>()
   readonly #heads = new Map<string, ChannelHead>()
+  /** Up to when it is known who is present in a channel (seconds): now, unless its chat is away. */
+  presenceKnownUntil: (channel: number) => number = () => this.clock()
 
   constructor(
     readonly pool: Pool,

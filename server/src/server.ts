@@ -41,8 +41,10 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
     ...screenRoutes(db, channels),
   ]
   const http = await listen(config, createApp({ config, channels, log, routes }).fetch)
-  const timers = await startTimers(pool, channels, log)
+  channels.presenceKnownUntil = (channel) => chat.knownUntil(channel)
+  // Before the timers: a payment due now must know that nobody has looked round the room yet.
   await chat.start()
+  const timers = await startTimers(pool, channels, log)
   log.info({ address: config.PUBLIC_URL }, 'ready')
   const stop = async () => {
     chat.stop()

@@ -2,11 +2,15 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { type ReactElement, StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { createBrowserRouter, type RouteObject, RouterProvider } from 'react-router'
-import { channelSlug } from './api.ts'
+import { ApiProblem, channelSlug } from './api.ts'
 import { Broken, NoSuchPage } from './Broken.tsx'
 import { applyChosenTheme } from './theme.ts'
 import { Toasts } from './toasts.tsx'
 import '../styles/app.css'
+
+/** A clear no (not signed in, not there) is no different a second later. */
+const onceIfWorthwhile = (count: number, fault: Error): boolean =>
+  count < 1 && !(fault instanceof ApiProblem && fault.status >= 400 && fault.status < 500)
 
 /** Starts one of the applications of a channel: its pages, within their frame, below /<folder>/<channel>. */
 export function mount(folder: 'desk' | 'c', frame: ReactElement, pages: RouteObject[]): void {
@@ -15,7 +19,7 @@ export function mount(folder: 'desk' | 'c', frame: ReactElement, pages: RouteObj
   const lost = { path: '*', element: <NoSuchPage home={basename} /> }
   const root = { path: '/', element: frame, errorElement: <Broken />, children: [...pages, lost] }
   const router = createBrowserRouter([root], { basename })
-  const client = new QueryClient({ defaultOptions: { queries: { staleTime: 15_000, retry: 1 } } })
+  const client = new QueryClient({ defaultOptions: { queries: { staleTime: 15_000, retry: onceIfWorthwhile } } })
   createRoot(document.getElementById('app') as HTMLElement).render(
     <StrictMode>
       <QueryClientProvider client={client}>

@@ -73,7 +73,10 @@ const soon = (check: () => void) => vi.waitFor(check, { timeout: 5000 })
 test('presence follows the room: who was there, comes, goes, and who left while nobody listened', async () => {
   const { room, of } = await seated(['early', 'gone'])
   expect(of('presence.arrived')).toMatchObject([{ who: { account: 'early', name: 'Early' } }])
-  expect(of('presence.left')).toMatchObject([{ account: 'gone', until: 77 }])
+  expect(of('presence.left')).toMatchObject([
+    { account: 'early', until: 77 },
+    { account: 'gone', until: 77 },
+  ])
   const rosa = { nick: 'Rosa', account: 'rosa', operator: true }
   room.join(rosa)
   await soon(() => expect(of('presence.arrived').at(-1)).toMatchObject({ who: { account: 'rosa', moderator: true } }))

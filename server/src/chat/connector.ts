@@ -18,7 +18,7 @@ export interface ConnectorOptions {
   readonly nick: string
   readonly sasl?: { readonly account: string; readonly password: string }
   readonly submit: (key: string, intent: Intent) => Promise<unknown>
-  /** Accounts the channel holds for present, with when it last knew: who has gone meanwhile is told to have left then. */
+  /** Accounts the channel holds for present, and up to when that was known. */
   readonly presentBefore: () => Promise<{ accounts: readonly string[]; until: number }>
   readonly onState: (state: ChatState) => void
   readonly clock: () => number
@@ -167,19 +167,18 @@ export class ChatConnector {
     this.#client.who(this.#address.room)
   }
 
-  /** The room as it stands after joining: who is here is present, who is not has left while nobody was listening. */
+  /** The room as it stands after joining. */
   async #lookedRound({ users }: IrcEvent): Promise<void> {
     for (const { nick, account } of users) if (!this.#own(nick)) this.#room.set(nick, { account: account || undefined })
     this.#joined = true
-    this.#state('connected')
     const here = this.#room.all()
-    const accounts = new Set(here.map(({ account }) => account))
     const before = await this.options.presentBefore()
+    // Nobody saw who was there meanwhile: everyone is settled to when it was last known, and counts anew from now.
     for (const account of before.accounts) {
-      if (!accounts.has(account))
-        this.#submit(`left/${randomUUID()}`, { kind: 'presence.left', account, until: before.until })
+      this.#submit(`left/${randomUUID()}`, { kind: 'presence.left', account, until: before.until })
     }
     for (const who of here) this.#submit(`arrived/${randomUUID()}`, { kind: 'presence.arrived', who })
+    if (this.#joined) this.#state('connected')
   }
 
   #lost(): void {

@@ -10,6 +10,8 @@ import { ChatConnector, type ChatState } from './connector.ts'
 export class ChatSeat {
   #state: ChatState
   #channel: number | undefined
+  /** When it was last known who is in the room (seconds). */
+  #lastKnown = 0
   #connector: ChatConnector | undefined
   #unsubscribe: (() => void) | undefined
 
@@ -27,6 +29,11 @@ export class ChatSeat {
     return channel === this.#channel ? this.#state : { status: 'off', since: this.#state.since, room: null }
   }
 
+  /** Up to when it is known who is present in a channel: now, unless its chat is away. */
+  knownUntil(channel: number): number {
+    return channel === this.#channel && this.#state.status !== 'connected' ? this.#lastKnown : this.channels.clock()
+  }
+
   /** Connects, if an address is set and its channel exists. */
   async start(): Promise<void> {
     const { CHAT_ADDRESS: address, CHAT_NICK: nick, CHAT_CHANNEL: slug } = this.config
@@ -41,6 +48,7 @@ export class ChatSeat {
       submit: (key, intent) => this.channels.submit(channel.id, key, intent),
       presentBefore: () => this.#presentBefore(channel.id),
       onState: (state) => {
+        if (this.#state.status === 'connected' && state.status !== 'connected') this.#lastKnown = this.channels.clock()
         this.#state = state
       },
       clock: this.channels.clock,
@@ -48,6 +56,7 @@ export class ChatSeat {
     })
     await this.#listen(channel.id, connector)
     this.#channel = channel.id
+    this.#lastKnown = await this.#lastFactAt(channel.id)
     this.#connector = connector
     connector.start()
   }
@@ -72,10 +81,14 @@ export class ChatSeat {
     const present = await this.channels.pool.query('select account from viewer where channel = $1 and present', [
       channel,
     ])
+    return { accounts: present.rows.map((row) => row.account as string), until: this.#lastKnown }
+  }
+
+  /** When the channel was last known to be served: its last fact. */
+  async #lastFactAt(channel: number): Promise<number> {
     const last = await this.channels.pool.query('select at from fact where channel = $1 order by seq desc limit 1', [
       channel,
     ])
-    const until = (last.rows[0]?.at as number | undefined) ?? this.channels.clock()
-    return { accounts: present.rows.map((row) => row.account as string), until }
+    return (last.rows[0]?.at as number | undefined) ?? this.channels.clock()
   }
 }
