@@ -12,8 +12,6 @@ export function explainTransfer({ reason, detail, amount }: Explained, currency:
   switch (reason) {
     case 'watched':
       return explainWatched(detail, amount, currency)
-    case 'opening':
-      return 'Balance brought in at the start'
     case 'ordered':
       return `Bought: ${named('a reward')}`
     case 'gaveBack':

@@ -23,7 +23,7 @@ function worldWith(...balances: number[]): World {
   world.begin({ key: 'test', at: 500 })
   for (const [i, balance] of balances.entries()) {
     openAccount(world, i + 1, 'wallet')
-    if (balance > 0) transfer(world, { from: BOOKS.issued, to: i + 1, amount: balance, reason: 'opening' })
+    if (balance > 0) transfer(world, { from: BOOKS.issued, to: i + 1, amount: balance, reason: 'watched' })
   }
   return world
 }

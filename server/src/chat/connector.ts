@@ -171,13 +171,13 @@ export class ChatConnector {
   async #lookedRound({ users }: IrcEvent): Promise<void> {
     for (const { nick, account } of users) if (!this.#own(nick)) this.#room.set(nick, { account: account || undefined })
     this.#joined = true
-    const here = this.#room.all()
     const before = await this.options.presentBefore()
     // Nobody saw who was there meanwhile: everyone is settled to when it was last known, and counts anew from now.
     for (const account of before.accounts) {
       this.#submit(`left/${randomUUID()}`, { kind: 'presence.left', account, until: before.until })
     }
-    for (const who of here) this.#submit(`arrived/${randomUUID()}`, { kind: 'presence.arrived', who })
+    // The room as it is by now: who came in while we asked must not be left out.
+    for (const who of this.#room.all()) this.#submit(`arrived/${randomUUID()}`, { kind: 'presence.arrived', who })
     if (this.#joined) this.#state('connected')
   }
 
