@@ -47,6 +47,8 @@ describe('undo', () => {
     expect(changes.facts.map(({ kind, seq }) => [kind, seq])).toEqual([['kept', 8]])
     expect(changes.timers).toEqual([])
     expect([...changes.appended.values()].flat()).toEqual([])
-    expect([...changes.rows.values()].flatMap((rows) => [...rows.values()])).toEqual([{ id: 41, name: 'lamp' }])
+    expect([...changes.rows.values()].flatMap((rows) => [...rows.values()])).toEqual([
+      { row: { id: 41, name: 'lamp' }, before: undefined },
+    ])
   })
 })

@@ -27,9 +27,15 @@ export interface Envelope {
   readonly at: number
 }
 
+/** A row as it is now, and as it was before the batch; undefined: there was none. */
+export interface ChangedRow {
+  readonly row: object
+  readonly before: object | undefined
+}
+
 /** What a batch of intents changed, for the writer to make durable. */
 export interface Changes {
-  readonly rows: ReadonlyMap<Table<object>, ReadonlyMap<Key, object>>
+  readonly rows: ReadonlyMap<Table<object>, ReadonlyMap<Key, ChangedRow>>
   readonly appended: ReadonlyMap<Table<object>, readonly object[]>
   readonly facts: readonly Fact[]
   readonly timers: readonly Timer[]
@@ -42,7 +48,7 @@ type AnyTable = Table<object>
  * Does no I/O and knows no clock; the intent at hand brings the time. Rows are replaced, never altered in place.
  */
 export class World {
-  #changed = new Map<AnyTable, Map<Key, object>>()
+  #changed = new Map<AnyTable, Map<Key, ChangedRow>>()
   #appended = new Map<AnyTable, object[]>()
   #facts: Fact[] = []
   #timers: Timer[] = []
@@ -90,7 +96,7 @@ export class World {
     const changed = this.#changesOf(table as unknown as AnyTable)
     const staged = changed.get(key)
     this.rows.set(table, row)
-    changed.set(key, row)
+    changed.set(key, { row, before: staged === undefined ? before : staged.before })
     this.#undo.push(() => {
       if (before === undefined) this.rows.unset(table, row)
       else this.rows.set(table, before)
@@ -157,7 +163,7 @@ export class World {
     return changes
   }
 
-  #changesOf(table: AnyTable): Map<Key, object> {
+  #changesOf(table: AnyTable): Map<Key, ChangedRow> {
     let rows = this.#changed.get(table)
     if (rows === undefined) {
       rows = new Map()

@@ -48,13 +48,13 @@ interface Past {
  * Fills a new database with the demo channel: months of shows with people who came, watched and spent. Everything goes
  * through the writer like the real thing, so every number has its trail.
  */
-export async function seedDemo(pool: pg.Pool, now: number): Promise<void> {
+export async function seedDemo(pool: pg.Pool, writerPool: pg.Pool, now: number): Promise<void> {
   const made = await pool.query(
     `insert into channel (slug, name, owner, time_zone) values ('workbench', 'The Evening Workbench', $1, 'Europe/Berlin') returning id`,
     [STREAMER.account],
   )
   const channel = made.rows[0].id as number
-  const writer = new ChannelWriter({ pool, channel, onFacts: () => {}, batchSize: 2000 })
+  const writer = new ChannelWriter({ pool: writerPool, channel, onFacts: () => {}, batchSize: 2000 })
   let count = 0
   const submit = (at: number, intent: Intent) =>
     writer.submit({ ...intent, key: `demo/${++count}`, at: Math.floor(at) } as Sent)

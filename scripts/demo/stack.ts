@@ -1,6 +1,6 @@
 import { connect as dial } from 'node:net'
 import { pino } from 'pino'
-import { connect, migrateUp, type Pool } from '#server/database/index.ts'
+import { connect, connectWriter, migrateUp, type Pool } from '#server/database/index.ts'
 import { migrateTimers } from '#server/timers/index.ts'
 import { startPostgres } from '../postgres.ts'
 import { startProcess, stopProcess, untilAnswers } from './processes.ts'
@@ -102,16 +102,17 @@ function refuseTakenPort(what: string, port: number): Promise<void> {
 
 async function prepareDatabase(url: string): Promise<{ overlay: string; seeded: boolean }> {
   const pool = connect(url, 4)
+  const writerPool = connectWriter(url, 2)
   const log = pino({ level: 'warn' })
   try {
     await migrateUp(pool, 'server/migrations')
     await migrateTimers(pool, log)
     const seeded = !(await seededBefore(pool))
-    if (seeded) await seedDemo(pool, Math.floor(Date.now() / 1000))
+    if (seeded) await seedDemo(pool, writerPool, Math.floor(Date.now() / 1000))
     const found = await pool.query('select secret from overlay order by id limit 1')
     return { overlay: found.rows[0].secret as string, seeded }
   } finally {
-    await pool.end()
+    await Promise.all([pool.end(), writerPool.end()])
   }
 }
 

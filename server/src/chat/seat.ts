@@ -3,6 +3,7 @@ import { voiceSetting } from '#core/commands'
 import type { Channels } from '../channels.ts'
 import type { Config } from '../config.ts'
 import type { Reader } from '../database/index.ts'
+import { lastFactAt } from '../feed/index.ts'
 import { settingOf } from '../settings/index.ts'
 import { ChatConnector, type ChatState } from './connector.ts'
 
@@ -56,7 +57,8 @@ export class ChatSeat {
     })
     await this.#listen(channel.id, connector)
     this.#channel = channel.id
-    this.#lastKnown = await this.#lastFactAt(channel.id)
+    // When the channel was last known to be served.
+    this.#lastKnown = (await lastFactAt(this.channels.pool, channel.id)) ?? this.channels.clock()
     this.#connector = connector
     connector.start()
   }
@@ -82,13 +84,5 @@ export class ChatSeat {
       channel,
     ])
     return { accounts: present.rows.map((row) => row.account as string), until: this.#lastKnown }
-  }
-
-  /** When the channel was last known to be served: its last fact. */
-  async #lastFactAt(channel: number): Promise<number> {
-    const last = await this.channels.pool.query('select at from fact where channel = $1 order by seq desc limit 1', [
-      channel,
-    ])
-    return (last.rows[0]?.at as number | undefined) ?? this.channels.clock()
   }
 }

@@ -16,10 +16,11 @@ export const connect = (url: string, max = 10): Pool => open({ connectionString:
  * The pool of the channel writers. They find every row by its key. Their statements are planned once for a connection's
  * life, often while a table is still empty; without this the plan of that moment, a scan of the whole table, stays: looking
  * up seen intents took 190 ms a batch instead of 1 ms (20,000 chat lines, 256 a batch). For the same reason their
- * look-ups ask for one key at a time, laterally: nothing but a probe of the index can serve that.
+ * look-ups ask for one key at a time, laterally: nothing but a probe of the index can serve that. Statements that do not wait
+ * for each other's answer are sent together (pipelined).
  */
-export const connectWriter = (url: string, max = 4): Pool =>
-  open({ connectionString: url, max, options: '-c enable_seqscan=off' })
+export const connectWriter = (url: string, max = 8): Pool =>
+  open({ connectionString: url, max, options: '-c enable_seqscan=off', pipeline: true })
 
 function open(config: pg.PoolConfig): Pool {
   const pool = new pg.Pool(config)

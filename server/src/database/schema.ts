@@ -6,6 +6,7 @@ import {
   foreignKey,
   index,
   integer,
+  json,
   jsonb,
   pgTable,
   primaryKey,
@@ -31,6 +32,8 @@ export const channel = pgTable('channel', {
   lastId: whole('last_id').notNull().default(0),
 })
 
+// Tables that grow with every batch bear the channel without a foreign key: checking it cost more than writing the row, and
+// the writer holds that channel's own row already.
 const channelRef = () =>
   integer()
     .notNull()
@@ -80,7 +83,7 @@ export const account = pgTable(
 export const transfer = pgTable(
   'transfer',
   {
-    channel: channelRef(),
+    channel: integer().notNull(),
     id: whole().notNull(),
     at: whole().notNull(),
     from: whole('from_account').notNull(),
@@ -156,7 +159,7 @@ export const reward = pgTable(
 export const storeOrder = pgTable(
   'store_order',
   {
-    channel: channelRef(),
+    channel: integer().notNull(),
     id: whole().notNull(),
     reward: whole().notNull(),
     rewardName: text('reward_name').notNull(),
@@ -193,22 +196,22 @@ export const overlayPresence = pgTable(
   (t) => [primaryKey({ columns: [t.channel, t.overlay] })],
 )
 
-export const fact = pgTable(
-  'fact',
+/** Facts as they were committed: a row for each batch, found by its last number, `facts` a JSON array of them in order. */
+export const factBatch = pgTable(
+  'fact_batch',
   {
-    channel: channelRef(),
-    seq: whole().notNull(),
+    channel: integer().notNull(),
+    last: whole().notNull(),
+    first: whole().notNull(),
     at: whole().notNull(),
-    kind: text().notNull(),
-    audience: text().notNull(),
-    body: jsonb().$type<Record<string, unknown>>().notNull(),
+    facts: text().notNull(),
   },
-  (t) => [primaryKey({ columns: [t.channel, t.seq] })],
+  (t) => [primaryKey({ columns: [t.channel, t.last] })],
 )
 
 export const seenIntent = pgTable(
   'seen_intent',
-  { channel: channelRef(), key: text().notNull(), at: whole().notNull(), answer: jsonb().notNull() },
+  { channel: integer().notNull(), key: text().notNull(), at: whole().notNull(), answer: json().notNull() },
   (t) => [primaryKey({ columns: [t.channel, t.key] })],
 )
 

@@ -13,7 +13,7 @@ const fact = (seq: number, audience: Fact['audience'] = 'desk'): Fact => ({
 /** A table of facts that can be read with a delay, like the database's. */
 function table(count: number, from = 1) {
   const facts = Array.from({ length: count }, (_, i) => fact(from + i))
-  const read = async (after: number, limit: number) => {
+  const read = async (after: number, limit = 1000) => {
     await new Promise((later) => setTimeout(later, 2))
     return facts.filter(({ seq }) => seq > after).slice(0, limit)
   }

@@ -1,6 +1,7 @@
 import pg from 'pg'
 import type { Fact } from '#core/world'
 import type { Pool } from '../database/index.ts'
+import { factsAfter } from './facts.ts'
 import { Hub, type ReadFacts, type Sink } from './hub.ts'
 
 const RECONNECT_MS = 1000
@@ -68,10 +69,6 @@ export class Feed {
   }
 
   #reader(channel: number): ReadFacts {
-    const text = 'select seq, at, kind, audience, body from fact where channel = $1 and seq > $2 order by seq limit $3'
-    return async (after, limit) => {
-      const found = await this.pool.query({ name: 'facts-after', text, values: [channel, after, limit] })
-      return found.rows as Fact[]
-    }
+    return (after) => factsAfter(this.pool, channel, after)
   }
 }

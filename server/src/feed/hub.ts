@@ -10,9 +10,8 @@ export interface Sink {
   readonly reset?: () => void
 }
 
-export type ReadFacts = (after: number, limit: number) => Promise<Fact[]>
-
-const PAGE = 1000
+/** Reads some of the facts after a number, in order. */
+export type ReadFacts = (after: number) => Promise<Fact[]>
 
 interface Member {
   readonly sink: Sink
@@ -70,7 +69,7 @@ export class Hub {
 
   async #pull(): Promise<void> {
     try {
-      for (const fact of await this.read(this.last, PAGE)) this.#deliver(fact)
+      for (const fact of await this.read(this.last)) this.#deliver(fact)
     } catch {
       // The database is away. Everyone is caught up at the next commit, notice or reconnection.
       this.#told = this.last
@@ -91,7 +90,7 @@ export class Hub {
 
   async #catchUp(member: Member): Promise<void> {
     while (member.sent < this.last && this.#members.has(member)) {
-      const facts = await this.read(member.sent, PAGE).catch(() => [])
+      const facts = await this.read(member.sent).catch(() => [])
       if (facts[0]?.seq !== member.sent + 1) {
         member.sink.reset?.()
         member.sent = this.last

@@ -1,5 +1,6 @@
 import { expect, test, vi } from 'vitest'
 import { testServer } from '../testing/server.ts'
+import { factsAfter } from './index.ts'
 
 /** Reads a live feed until it is let go of. */
 function listen(address: string, headers: Record<string, string> = {}) {
@@ -26,7 +27,7 @@ function listen(address: string, headers: Record<string, string> = {}) {
 const soon = (check: () => void) => vi.waitFor(check, { timeout: 5000 })
 
 test('a page that was away resumes after the last fact it saw, without a gap or a repeat', async () => {
-  const { web, submit, signedIn, pool } = await testServer()
+  const { web, submit, signedIn, pool, channel } = await testServer()
   const cookie = await signedIn('desk', 'wanda')
   const address = `${web}/api/channels/bench/desk/feed`
   const first = listen(`${address}?after=0`, { cookie })
@@ -40,7 +41,7 @@ test('a page that was away resumes after the last fact it saw, without a gap or 
   await soon(() => expect(second.got).toHaveLength(30))
   second.stop()
   const seqs = [...first.got, ...second.got].map(({ seq }) => seq)
-  expect(seqs).toEqual((await pool.query('select seq from fact order by seq')).rows.map(({ seq }) => seq))
+  expect(seqs).toEqual((await factsAfter(pool, channel, 0)).map(({ seq }) => seq))
 })
 
 test('a viewer hears what is for everyone and for them, and nothing of others or of the desk', async () => {

@@ -1,7 +1,8 @@
-import { and, desc, eq, gte, inArray, lte, ne } from 'drizzle-orm'
-import { type Reader, schema } from '../database/index.ts'
+import { and, desc, eq, gte, lte, ne } from 'drizzle-orm'
+import { type Pool, type Reader, schema } from '../database/index.ts'
+import { factsAfter } from '../feed/index.ts'
 
-const { fact, flow, show } = schema
+const { flow, show } = schema
 
 export async function openShowOf(db: Reader, channel: number) {
   const [found] = await db
@@ -29,20 +30,12 @@ export function flowsBetween(db: Reader, channel: number, from: number, to: numb
 const LOOK_BACK = 5000
 
 /** The last lines of chat and the bot's answers, oldest first. */
-export async function recentChat(db: Reader, channel: number, last: number, limit: number) {
-  const rows = await db
-    .select({ seq: fact.seq, at: fact.at, kind: fact.kind, body: fact.body })
-    .from(fact)
-    .where(
-      and(
-        eq(fact.channel, channel),
-        gte(fact.seq, last - LOOK_BACK),
-        inArray(fact.kind, ['chat.said', 'chat.replied']),
-      ),
-    )
-    .orderBy(desc(fact.seq))
-    .limit(limit)
-  return rows.reverse()
+export async function recentChat(pool: Pool, channel: number, last: number, limit: number) {
+  const facts = await factsAfter(pool, channel, Math.max(0, last - LOOK_BACK), LOOK_BACK)
+  return facts
+    .filter(({ kind }) => kind === 'chat.said' || kind === 'chat.replied')
+    .slice(-limit)
+    .map(({ seq, at, kind, body }) => ({ seq, at, kind, body }))
 }
 
 export async function lastSeqOf(db: Reader, channel: number): Promise<number> {

@@ -23,7 +23,7 @@ export function showRoutes(db: Reader, channels: Channels, chat: (channel: numbe
   return [...statusRoutes(db, channels, chat), ...changeRoutes(channels)]
 }
 
-function statusRoutes(db: Reader, { clock }: Channels, chat: (channel: number) => ChatState): Route[] {
+function statusRoutes(db: Reader, { clock, pool }: Channels, chat: (channel: number) => ChatState): Route[] {
   return [
     route({
       method: 'get',
@@ -59,7 +59,7 @@ function statusRoutes(db: Reader, { clock }: Channels, chat: (channel: number) =
       allowed: 'streamer',
       handle: async ({ channel }) => {
         const seq = await lastSeqOf(db, channel.id)
-        return { seq, lines: await recentChat(db, channel.id, seq, CHAT_LINES) }
+        return { seq, lines: await recentChat(pool, channel.id, seq, CHAT_LINES) }
       },
     }),
   ]

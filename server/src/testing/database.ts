@@ -4,7 +4,7 @@ import { pino } from 'pino'
 import { inject, onTestFinished } from 'vitest'
 import type { Intent } from '#core/engine'
 import type { Fact } from '#core/world'
-import { connect, migrateUp, type Pool } from '../database/index.ts'
+import { connect, connectWriter, migrateUp, type Pool } from '../database/index.ts'
 import { migrateTimers } from '../timers/index.ts'
 import { ChannelWriter, type Sent } from '../writer/index.ts'
 
@@ -49,8 +49,10 @@ export async function addChannel(pool: Pool, slug = 'bench'): Promise<number> {
   return made.rows[0].id as number
 }
 
-export function writerFor(pool: Pool, channel: number): TestWriter {
+export function writerFor({ options }: Pool, channel: number): TestWriter {
   const facts: Fact[] = []
+  const pool = connectWriter(String(options.connectionString), 2)
+  onTestFinished(() => pool.end())
   const writer = new ChannelWriter({ pool, channel, onFacts: (more) => facts.push(...more) })
   const send = (key: string, intent: Intent, at = 1_000_000) => writer.submit({ ...intent, key, at } as Sent)
   return { writer, facts, send }

@@ -1,4 +1,5 @@
 import { expect, test } from 'vitest'
+import { factsAfter } from '../feed/index.ts'
 import { addChannel, testDatabase, writerFor } from '../testing/database.ts'
 import { prune } from './prune.ts'
 
@@ -20,7 +21,7 @@ test('seen intents and facts go after 40 days; the numbering goes on, and money 
   expect((await pool.query('select key from seen_intent')).rows).toEqual([{ key: 'new' }])
   expect(await transfers()).toBe(before)
   await send('next', { kind: 'chat.voice', muted: true }, NOW)
-  const seqs = (await pool.query('select seq from fact order by seq')).rows.map((row) => row.seq as number)
+  const seqs = (await factsAfter(pool, channel, 0)).map(({ seq }) => seq)
   expect(seqs).toEqual([4, 5, 6])
   expect(await prune(pool, () => NOW)).toEqual({ intents: 0, facts: 0 })
 })

@@ -12,7 +12,7 @@ export async function prune(pool: Pool, clock: Clock): Promise<{ intents: number
   const before = clock() - KEPT_SECONDS
   const intents = await pool.query('delete from seen_intent where at < $1', [before])
   // The newest fact stays, so that a channel's last number can always be read back with its time.
-  const text = 'delete from fact f where at < $1 and seq < (select seq from channel where id = f.channel)'
-  const facts = await pool.query(text, [before])
-  return { intents: intents.rowCount ?? 0, facts: facts.rowCount ?? 0 }
+  const text = 'delete from fact_batch f where at < $1 and last < (select seq from channel where id = f.channel)'
+  const facts = await pool.query(`${text} returning last - first + 1 as count`, [before])
+  return { intents: intents.rowCount ?? 0, facts: facts.rows.reduce((sum, { count }) => sum + (count as number), 0) }
 }

@@ -1,6 +1,7 @@
 import { needs } from '#core/engine'
 import { type Key, type Need, Rows, World } from '#core/world'
 import type { Client } from '../database/index.ts'
+import { arrayLiteral } from './arrays.ts'
 import type { Sent } from './sent.ts'
 import { STORED, storedAs } from './tables.ts'
 
@@ -50,7 +51,7 @@ async function loadGroup(client: Client, channel: number, world: World, group: r
   const values: Key[] = [...new Set(group.map((need) => need.value))]
   const text = `select found.* from unnest($2::${type}[]) as wanted (value)
     cross join lateral (select ${selectList} from "${sqlName}" where channel = $1 and "${column}" = wanted.value limit 1) as found`
-  const found = await client.query({ name: `need-${sqlName}-${column}`, text, values: [channel, values] })
+  const found = await client.query({ name: `need-${sqlName}-${column}`, text, values: [channel, arrayLiteral(values)] })
   for (const row of found.rows) world.rows.set(core, row)
   for (const need of group) world.rows.markAbsent(need)
 }

@@ -1,49 +1,64 @@
-import type { Answer, Changes, Result, Timer } from '#core/world'
+import type { Answer, ChangedRow, Changes, Fact, Result, Timer } from '#core/world'
 import type { Client } from '../database/index.ts'
-import { STORED, type Stored } from './tables.ts'
+import { arrayLiteral } from './arrays.ts'
+import { STORED, type Stored, type StoredColumn, updateOf } from './tables.ts'
 
-/** Writes what a batch changed: a handful of bulk statements, all within the caller's transaction. */
+/**
+ * Writes what a batch changed: a handful of bulk statements within the caller's transaction, sent one behind the other
+ * without waiting for each.
+ */
 export async function persist(client: Client, channel: number, changes: Changes): Promise<void> {
+  const written: Promise<unknown>[] = []
   for (const stored of STORED) {
-    const changed = changes.rows.get(stored.core)
-    if (changed !== undefined && changed.size > 0)
-      await writeRows(client, channel, stored, [...changed.values()], 'upsert')
-    const appended = changes.appended.get(stored.core)
-    if (appended !== undefined && appended.length > 0) await writeRows(client, channel, stored, appended, 'insert')
+    const changed = [...(changes.rows.get(stored.core)?.values() ?? [])]
+    const fresh = changed.filter(({ before }) => before === undefined).map(({ row }) => row)
+    fresh.push(...(changes.appended.get(stored.core) ?? []))
+    if (fresh.length > 0) written.push(insertRows(client, channel, stored, fresh))
+    written.push(updateRows(client, channel, stored, changed))
   }
-  await writeFacts(client, channel, changes.facts)
-  for (const timer of changes.timers) await setTimer(client, channel, timer)
+  written.push(insertFacts(client, channel, changes.facts))
+  for (const timer of changes.timers) written.push(setTimer(client, channel, timer))
+  await Promise.all(written)
 }
 
-async function writeRows(
+const column = (rows: readonly object[], { property, json }: StoredColumn): string =>
+  arrayLiteral(
+    rows.map((row) => (row as Record<string, unknown>)[property]),
+    json,
+  )
+
+function insertRows(client: Client, channel: number, stored: Stored, rows: readonly object[]): Promise<unknown> {
+  const arrays = stored.columns.map((one) => column(rows, one))
+  return client.query({ name: `insert-${stored.sqlName}`, text: stored.insert, values: [channel, ...arrays] })
+}
+
+/** Updates the columns that changed in any of the rows, and no others: a new version of an untouched column costs, too. */
+async function updateRows(
   client: Client,
   channel: number,
   stored: Stored,
-  rows: readonly object[],
-  how: 'insert' | 'upsert',
+  changed: readonly ChangedRow[],
 ): Promise<void> {
-  const arrays = stored.columns.map(({ property, json }) =>
-    rows.map((row) => {
-      const value = (row as Record<string, unknown>)[property]
-      return json && value !== null ? JSON.stringify(value) : value
-    }),
-  )
-  await client.query({ name: `${how}-${stored.sqlName}`, text: stored[how], values: [channel, ...arrays] })
+  const updated = changed.filter(({ before }) => before !== undefined)
+  const columns = stored.columns.filter((one) => one !== stored.key && updated.some((row) => differs(row, one)))
+  if (columns.length === 0) return
+  const rows = updated.map(({ row }) => row)
+  const arrays = [stored.key, ...columns].map((one) => column(rows, one))
+  const name = `update-${stored.sqlName}-${columns.map((one) => stored.columns.indexOf(one))}`
+  await client.query({ name, text: updateOf(stored, columns), values: [channel, ...arrays] })
 }
 
-const INSERT_FACTS = `insert into fact (channel, seq, at, kind, audience, body)
-  select $1, * from unnest($2::bigint[], $3::bigint[], $4::text[], $5::text[], $6::jsonb[])`
+function differs({ row, before }: ChangedRow, { property }: StoredColumn): boolean {
+  return (row as Record<string, unknown>)[property] !== (before as Record<string, unknown>)[property]
+}
 
-async function writeFacts(client: Client, channel: number, facts: Changes['facts']): Promise<void> {
-  if (facts.length === 0) return
-  const values = [
-    channel,
-    facts.map((fact) => fact.seq),
-    facts.map((fact) => fact.at),
-    facts.map((fact) => fact.kind),
-    facts.map((fact) => fact.audience),
-    facts.map((fact) => JSON.stringify(fact.body)),
-  ]
+const INSERT_FACTS = 'insert into fact_batch (channel, last, first, at, facts) values ($1, $2, $3, $4, $5)'
+
+/** A batch's facts are one row: they are read back in order and whole, and a row for each was a third of the time. */
+async function insertFacts(client: Client, channel: number, facts: readonly Fact[]): Promise<void> {
+  const [first, last] = [facts[0], facts.at(-1)]
+  if (first === undefined || last === undefined) return
+  const values = [channel, last.seq, first.seq, last.at, JSON.stringify(facts)]
   await client.query({ name: 'insert-facts', text: INSERT_FACTS, values })
 }
 
@@ -57,7 +72,7 @@ async function setTimer(client: Client, channel: number, timer: Timer): Promise<
 }
 
 const INSERT_SEEN = `insert into seen_intent (channel, key, at, answer)
-  select $1, * from unnest($2::text[], $3::bigint[], $4::jsonb[])`
+  select $1, * from unnest($2::text[], $3::bigint[], $4::json[])`
 
 export interface Answered {
   readonly key: string
@@ -69,9 +84,12 @@ export interface Answered {
 export async function rememberAnswers(client: Client, channel: number, answered: readonly Answered[]): Promise<void> {
   const values = [
     channel,
-    answered.map((one) => one.key),
-    answered.map((one) => one.at),
-    answered.map((one) => JSON.stringify(one.result)),
+    arrayLiteral(answered.map((one) => one.key)),
+    arrayLiteral(answered.map((one) => one.at)),
+    arrayLiteral(
+      answered.map((one) => one.result),
+      true,
+    ),
   ]
   await client.query({ name: 'remember-answers', text: INSERT_SEEN, values })
 }
@@ -84,6 +102,6 @@ export async function seenAnswers(
 ): Promise<Map<string, Result<Answer>>> {
   const text = `select seen.* from unnest($2::text[]) as wanted (key)
     cross join lateral (select key, answer from seen_intent where channel = $1 and key = wanted.key limit 1) as seen`
-  const found = await client.query({ name: 'seen-answers', text, values: [channel, keys] })
+  const found = await client.query({ name: 'seen-answers', text, values: [channel, arrayLiteral(keys)] })
   return new Map(found.rows.map((row) => [row.key as string, row.answer as Result<Answer>]))
 }

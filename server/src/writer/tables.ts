@@ -13,12 +13,13 @@ import { schema } from '../database/index.ts'
 export interface Stored {
   readonly core: Table<object>
   readonly columns: readonly StoredColumn[]
+  /** The column that tells a channel's rows apart. */
+  readonly key: StoredColumn
   readonly selectList: string
   readonly sqlName: string
   /** Only these rows of a `whole` table are loaded. */
   readonly loadWhere: string
-  /** Bulk insert of new rows or, by key, of new versions. $1 is the channel, $2 ... one array for each column. */
-  readonly upsert: string
+  /** Bulk insert. $1 is the channel, $2 ... one array for each column. */
   readonly insert: string
 }
 
@@ -36,23 +37,33 @@ function store<R extends object>(core: Table<R>, table: PgTable, loadWhere = 'tr
     .map(([property, column]) => ({
       property,
       name: column.name,
-      json: column.getSQLType() === 'jsonb',
+      json: column.getSQLType().startsWith('json'),
       type: column.getSQLType(),
     }))
-  const names = columns.map(({ name }) => `"${name}"`)
-  const arrays = columns.map(({ type }, i) => `$${i + 2}::${type}[]`)
   const keys = getTableConfig(table).primaryKeys[0]?.columns.map((column) => column.name) ?? []
-  const sets = columns.filter(({ name }) => !keys.includes(name)).map(({ name }) => `"${name}" = excluded."${name}"`)
-  const insert = `insert into "${sqlName}" (channel, ${names}) select $1, * from unnest(${arrays})`
+  const key = columns.find(({ name }) => keys.includes(name))
+  if (key === undefined) throw new Error(`The table ${sqlName} has no key beside its channel.`)
+  const names = columns.map(({ name }) => `"${name}"`)
   return {
     core: core as unknown as Table<object>,
     columns,
+    key,
     selectList: columns.map(({ property, name }) => `"${name}" as "${property}"`).join(', '),
     sqlName,
     loadWhere,
-    insert,
-    upsert: `${insert} on conflict (${keys.map((key) => `"${key}"`)}) do update set ${sets}`,
+    insert: `insert into "${sqlName}" (channel, ${names}) select $1, * from ${unnested(columns)}`,
   }
+}
+
+const unnested = (columns: readonly StoredColumn[]): string =>
+  `unnest(${columns.map(({ type }, i) => `$${i + 2}::${type}[]`)})`
+
+/** Bulk update of some columns of rows found by key. $1 is the channel, $2 the keys, $3 ... one array for each column. */
+export function updateOf({ sqlName, key }: Stored, columns: readonly StoredColumn[]): string {
+  const names = [key, ...columns].map(({ name }) => `"${name}"`)
+  const sets = columns.map(({ name }) => `"${name}" = new."${name}"`)
+  return `update "${sqlName}" as old set ${sets} from ${unnested([key, ...columns])} as new (${names})
+    where old.channel = $1 and old."${key.name}" = new."${key.name}"`
 }
 
 /** In the order in which they are written: what others refer to comes first. */

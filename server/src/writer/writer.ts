@@ -1,15 +1,10 @@
-import { decide } from '#core/engine'
 import type { Answer, Fact, Result, World } from '#core/world'
 import type { Client, Pool } from '../database/index.ts'
+import { type Answers, type Decided, decideBatch, type Waiting } from './batch.ts'
+import { advance, lock, movedOn, readHead } from './channelRow.ts'
 import { loadNeeds, loadWorld } from './load.ts'
-import { type Answered, persist, rememberAnswers, seenAnswers } from './persist.ts'
+import { persist, rememberAnswers, seenAnswers } from './persist.ts'
 import type { Sent } from './sent.ts'
-
-interface Waiting {
-  readonly intent: Sent
-  readonly resolve: (result: Result<Answer>) => void
-  readonly reject: (fault: unknown) => void
-}
 
 export interface WriterOptions {
   readonly pool: Pool
@@ -24,15 +19,19 @@ export interface WriterOptions {
 
 /**
  * Makes one channel's intents durable, one after the other, many in a transaction. While a batch is being written the
- * next one gathers, so batches grow by themselves with the load. A failed transaction changed nothing: its senders get
- * the error, and the cached rows are dropped.
+ * next one is decided on the rows in memory, and the one after that gathers. What was decided ahead is written only if
+ * the rows were still true, which the channel's revision tells; otherwise it is decided anew under the channel's lock.
+ * A failed transaction changed nothing: its senders get the error, and the rows in memory are dropped.
  */
 export class ChannelWriter {
   readonly #options: Required<WriterOptions>
   #waiting: Waiting[] = []
   #working: Promise<void> | undefined
   #world: World | undefined
+  /** The revision that the rows in memory are of, batches decided ahead included. */
   #revision = -1
+  /** Answers of the batch that is being written: the database does not know them yet. */
+  #inFlight: Answers = new Map()
 
   constructor(options: WriterOptions) {
     this.#options = { batchSize: 256, cacheRows: 300_000, ...options }
@@ -57,114 +56,115 @@ export class ChannelWriter {
   async #work(): Promise<void> {
     // One turn of the event loop lets everything that arrived with the first intent join its batch.
     await new Promise((next) => setImmediate(next))
+    let writing = Promise.resolve()
     while (this.#waiting.length > 0) {
       const batch = this.#waiting.splice(0, this.#options.batchSize)
-      try {
-        await this.#writeBatch(batch)
-      } catch (fault) {
-        this.#world = undefined
-        for (const { reject } of batch) reject(fault)
-      }
+      const ahead = await this.#decideAhead(batch)
+      await writing
+      writing = this.#write(batch, ahead)
+      // Nothing may come between the last look at what waits and the end: whoever comes then starts this anew.
+      if (this.#waiting.length === 0) await writing
     }
     this.#working = undefined
   }
 
-  async #writeBatch(batch: readonly Waiting[]): Promise<void> {
-    const client = await this.#options.pool.connect()
-    let broken: Error | undefined
-    try {
-      await client.query('begin')
-      const { outcomes, facts } = await this.#decideBatch(client, batch)
-      await client.query('commit')
-      this.#options.onFacts(facts)
-      for (const settle of outcomes) settle()
-    } catch (fault) {
-      broken = fault instanceof Error ? fault : new Error(String(fault))
-      await client.query('rollback').catch(() => {})
-      throw fault
-    } finally {
-      // A connection that failed within a transaction is not lent out again.
-      client.release(broken)
-    }
-  }
-
-  async #decideBatch(
-    client: Client,
-    batch: readonly Waiting[],
-  ): Promise<{ outcomes: (() => void)[]; facts: readonly Fact[] }> {
-    const { channel } = this.#options
-    const world = await this.#lock(client)
-    const answers = await seenAnswers(
-      client,
-      channel,
-      batch.map(({ intent }) => intent.key),
-    )
-    await loadNeeds(
-      client,
-      channel,
-      world,
-      batch.map(({ intent }) => intent),
-    )
-    const { outcomes, answered } = decideAll(world, batch, answers)
-    const changes = world.takeChanges()
-    await persist(client, channel, changes)
-    if (answered.length > 0) await rememberAnswers(client, channel, answered)
-    if (answered.length > 0) await this.#advance(client, world)
-    return { outcomes, facts: changes.facts }
-  }
-
-  /** Takes the channel's lock until the transaction ends, and drops cached rows that another instance has outdated. */
-  async #lock(client: Client): Promise<World> {
-    const { channel, cacheRows } = this.#options
-    await client.query({ name: 'lock', text: 'select pg_advisory_xact_lock($1, $2)', values: [LOCK_SPACE, channel] })
-    const text = 'select seq, last_id as "lastId", revision from channel where id = $1'
-    const found = await client.query({ name: 'head', text, values: [channel] })
-    const head = found.rows[0] as { seq: number; lastId: number; revision: number } | undefined
-    if (head === undefined) throw new Error(`There is no channel ${channel}.`)
+  /** Decides on the rows in memory, outside the lock; undefined if there are none, or they cannot be completed. */
+  async #decideAhead(batch: readonly Waiting[]): Promise<Decided | undefined> {
+    const { channel, pool, cacheRows } = this.#options
     const world = this.#world
-    if (world !== undefined && this.#revision === head.revision && world.rows.size < cacheRows) return world
-    const fresh = await loadWorld(client, channel, head.seq, head.lastId)
-    this.#world = fresh
-    this.#revision = head.revision
-    return fresh
-  }
-
-  async #advance(client: Client, world: World): Promise<void> {
-    const text = `with ahead as (
-        update channel set seq = $2, last_id = $3, revision = revision + 1 where id = $1 and revision = $4 returning id
-      ) select pg_notify('ricompensa', id || ':' || $2::bigint) from ahead`
-    const { channel } = this.#options
-    const done = await client.query({
-      name: 'advance',
-      text,
-      values: [channel, world.seq, world.lastId, this.#revision],
-    })
-    if (done.rowCount !== 1) throw new Error(`Channel ${channel} moved on while it was locked.`)
-    this.#revision++
-  }
-}
-
-/** First half of the advisory lock's key: keeps our locks apart from others in the same database. */
-const LOCK_SPACE = 0x52c0
-
-function decideAll(world: World, batch: readonly Waiting[], answers: Map<string, Result<Answer>>) {
-  const outcomes: (() => void)[] = []
-  const answered: Answered[] = []
-  for (const { intent, resolve, reject } of batch) {
-    const seen = answers.get(intent.key)
-    if (seen !== undefined) {
-      outcomes.push(() => resolve(seen))
-      continue
-    }
+    if (world === undefined || world.rows.size > cacheRows) return undefined
+    const client = await pool.connect().catch(() => undefined)
+    if (client === undefined) return undefined
     try {
-      const result = decide(world, intent)
-      answers.set(intent.key, result)
-      answered.push({ key: intent.key, at: intent.at, result })
-      outcomes.push(() => resolve(result))
+      const seen = await this.#prepare(client, channel, world, batch)
+      client.release()
+      // What was being written meanwhile may have failed, and its rows with it.
+      if (this.#world !== world) return undefined
+      const decided = decideBatch(world, this.#revision, batch, seen)
+      if (decided.answered.length > 0) this.#revision++
+      this.#inFlight = new Map(decided.answered.map(({ key, result }) => [key, result]))
+      return decided
     } catch (fault) {
-      // A mistake of ours in one intent must not cost the others theirs.
-      outcomes.push(() => reject(fault))
+      client.release(fault as Error)
+      return undefined
     }
   }
-  return { outcomes, answered }
+
+  /** Loads what a batch needs, and the answers given before to keys of it. */
+  async #prepare(client: Client, channel: number, world: World, batch: readonly Waiting[]): Promise<Answers> {
+    const intents = batch.map(({ intent }) => intent)
+    const keys = intents.map(({ key }) => key)
+    const inFlight = this.#inFlight
+    const [seen] = await Promise.all([seenAnswers(client, channel, keys), loadNeeds(client, channel, world, intents)])
+    for (const key of keys) {
+      const answer = inFlight.get(key)
+      if (answer !== undefined) seen.set(key, answer)
+    }
+    return seen
+  }
+
+  async #write(batch: readonly Waiting[], ahead: Decided | undefined): Promise<void> {
+    try {
+      const usable = ahead !== undefined && ahead.world === this.#world
+      const done = (usable && (await this.#commit(ahead))) || (await this.#decideLocked(batch))
+      this.#options.onFacts(done.changes.facts)
+      done.settle()
+    } catch (fault) {
+      this.#world = undefined
+      for (const { reject } of batch) reject(fault)
+    }
+  }
+
+  /** Writes what was decided ahead. @returns undefined if the rows it was decided on are outdated. */
+  async #commit(decided: Decided): Promise<Decided | undefined> {
+    if (decided.answered.length === 0) return decided
+    const client = await this.#options.pool.connect()
+    try {
+      await Promise.all([lock(client, this.#options.channel), this.#persist(client, decided)])
+      await client.query('commit')
+      client.release()
+      return decided
+    } catch (fault) {
+      this.#world = undefined
+      await this.#giveUp(client, fault)
+      if (movedOn(fault)) return undefined
+      throw fault
+    }
+  }
+
+  /** Reads what is true, decides and writes under the channel's lock: always possible, whatever others do. */
+  async #decideLocked(batch: readonly Waiting[]): Promise<Decided> {
+    const { channel, pool } = this.#options
+    this.#inFlight = new Map()
+    const client = await pool.connect()
+    try {
+      const [, head] = await Promise.all([lock(client, channel), readHead(client, channel)])
+      const world = await loadWorld(client, channel, head.seq, head.lastId)
+      const decided = decideBatch(world, head.revision, batch, await this.#prepare(client, channel, world, batch))
+      if (decided.answered.length > 0) await this.#persist(client, decided)
+      await client.query('commit')
+      client.release()
+      this.#world = world
+      this.#revision = head.revision + (decided.answered.length > 0 ? 1 : 0)
+      return decided
+    } catch (fault) {
+      await this.#giveUp(client, fault)
+      throw fault
+    }
+  }
+
+  async #persist(client: Client, decided: Decided): Promise<void> {
+    const { channel } = this.#options
+    await Promise.all([
+      advance(client, channel, decided.revision, decided),
+      persist(client, channel, decided.changes),
+      rememberAnswers(client, channel, decided.answered),
+    ])
+  }
+
+  async #giveUp(client: Client, fault: unknown): Promise<void> {
+    await client.query('rollback').catch(() => {})
+    // A connection that failed is not lent out again; one that was merely late is sound.
+    client.release(movedOn(fault) ? undefined : (fault as Error))
+  }
 }

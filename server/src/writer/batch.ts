@@ -1,0 +1,56 @@
+import { decide } from '#core/engine'
+import type { Answer, Changes, Result, World } from '#core/world'
+import type { Answered } from './persist.ts'
+import type { Sent } from './sent.ts'
+
+export interface Waiting {
+  readonly intent: Sent
+  readonly resolve: (result: Result<Answer>) => void
+  readonly reject: (fault: unknown) => void
+}
+
+/** A batch decided but not yet durable. */
+export interface Decided {
+  /** The rows it was decided on; they hold its changes already. */
+  readonly world: World
+  /** The channel's revision that those rows must still be of when it is written. */
+  readonly revision: number
+  readonly changes: Changes
+  readonly seq: number
+  readonly lastId: number
+  readonly answered: readonly Answered[]
+  /** Tells the senders, to be called once it is durable. */
+  readonly settle: () => void
+}
+
+export type Answers = Map<string, Result<Answer>>
+
+/**
+ * Decides a batch in order. An intent whose key has been answered before hears that answer again.
+ * @param seen - Answers given so far; those of this batch are added.
+ */
+export function decideBatch(world: World, revision: number, batch: readonly Waiting[], seen: Answers): Decided {
+  const outcomes: (() => void)[] = []
+  const answered: Answered[] = []
+  for (const { intent, resolve, reject } of batch) {
+    const before = seen.get(intent.key)
+    if (before !== undefined) {
+      outcomes.push(() => resolve(before))
+      continue
+    }
+    try {
+      const result = decide(world, intent)
+      seen.set(intent.key, result)
+      answered.push({ key: intent.key, at: intent.at, result })
+      outcomes.push(() => resolve(result))
+    } catch (fault) {
+      // A mistake of ours in one intent must not cost the others theirs.
+      outcomes.push(() => reject(fault))
+    }
+  }
+  const settle = () => {
+    for (const outcome of outcomes) outcome()
+  }
+  const { seq, lastId } = world
+  return { world, revision, changes: world.takeChanges(), seq, lastId, answered, settle }
+}
