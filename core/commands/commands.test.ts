@@ -71,7 +71,7 @@ describe('chat', () => {
     channel.say('otherbot', 'hello')
     const bot = channel.viewer('otherbot')
     channel.world.rows.set(
-      { name: 'viewer', load: 'keyed', key: () => bot.id, lookups: ['account'] },
+      { name: 'viewer', load: 'keyed', key: () => bot.id, lookups: ['account'], keyedById: true },
       { ...bot, ignored: true },
     )
     const before = channel.facts().length

@@ -1,7 +1,7 @@
 import { currencySetting, inWords } from '../currency/index.ts'
-import { markPresent } from '../earning/index.ts'
+import { markPresent, needWatch } from '../earning/index.ts'
 import { balanceOf } from '../ledger/index.ts'
-import { meet, needViewer, type ViewerRow, viewers, type Who } from '../people/index.ts'
+import { meet, type ViewerRow, viewers, type Who } from '../people/index.ts'
 import { readSetting } from '../settings/index.ts'
 import { boughtInWords, buy, openWords } from '../store/index.ts'
 import { type Handler, ok, type World } from '../world/index.ts'
@@ -20,7 +20,7 @@ export interface ChatLine {
 
 /** A line in chat: shown on the desk, and answered if it begins with one of our words. */
 export const chatLine: Handler<ChatLine> = {
-  needs: (world, intent) => needViewer(world, intent.who.account),
+  needs: (world, intent) => needWatch(world, intent.who.account),
   decide(world, intent) {
     const viewer = notice(world, intent)
     if (viewer.ignored) return ok({})

@@ -16,11 +16,10 @@ export function accrue(
  * @param until - Up to when to count; a show that is over counts to its end at most.
  */
 export function uncountedSeconds(
-  viewer: { readonly presentSince: number | null; readonly accruedUntil: number },
+  watch: { readonly counting: boolean; readonly countedUntil: number },
   show: { readonly startedAt: number; readonly endedAt: number | null },
   until: number,
 ): number {
-  if (viewer.presentSince === null) return 0
-  const from = Math.max(viewer.presentSince, viewer.accruedUntil, show.startedAt)
-  return Math.max(0, Math.min(until, show.endedAt ?? until) - from)
+  if (!watch.counting) return 0
+  return Math.max(0, Math.min(until, show.endedAt ?? until) - Math.max(watch.countedUntil, show.startedAt))
 }

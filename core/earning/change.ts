@@ -1,9 +1,9 @@
 import { readSetting, writeSetting } from '../settings/index.ts'
 import { showOnAir } from '../show/index.ts'
 import { type Handler, ok, refuse } from '../world/index.ts'
+import { nextTick } from './payments.ts'
 import { earningSetting } from './plan.ts'
 import type { EarningPlan } from './schema.ts'
-import { nextTick } from './settle.ts'
 
 export interface ChangePlan {
   readonly kind: 'earning.change'

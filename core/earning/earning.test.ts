@@ -47,7 +47,7 @@ describe('watch time', () => {
         }
         for (const channel of [often, once]) channel.leave('pia')
         expect(often.balance('pia')).toBe(once.balance('pia'))
-        expect(often.viewer('pia').carrySeconds).toBe(once.viewer('pia').carrySeconds)
+        expect(often.watch('pia').carrySeconds).toBe(once.watch('pia').carrySeconds)
       }),
     )
   })
@@ -63,7 +63,7 @@ describe('watch time', () => {
     channel.pay(show)
     channel.send({ kind: 'show.settled', show })
     expect(channel.balance('pia')).toBe(20)
-    expect(channel.viewer('pia')).toMatchObject({ carrySeconds: 10, watchedSeconds: 130, showSeconds: 130 })
+    expect(channel.watch('pia')).toMatchObject({ carrySeconds: 10, watchedSeconds: 130, showSeconds: 130 })
   })
 
   test('carries what does not fill an interval over to the next show', () => {
@@ -100,8 +100,7 @@ describe('watch time', () => {
     channel.arrive('pia')
     const known = channel.now + 120
     channel.now += 3600
-    const viewers = [channel.viewer('pia').id]
-    channel.send({ kind: 'earning.pay', show, viewers, until: known })
+    channel.send({ kind: 'earning.pay', show, after: 0, upTo: 99, until: known })
     channel.leave('pia', known)
     channel.arrive('pia')
     channel.now += 60
@@ -116,7 +115,7 @@ describe('watch time', () => {
     channel.now += 600
     channel.pay(show)
     expect(channel.balance('pia')).toBe(25)
-    expect(channel.viewer('pia').watchedSeconds).toBe(600)
+    expect(channel.watch('pia').watchedSeconds).toBe(600)
   })
 
   test('of a page is told once, with the sum', () => {
@@ -152,9 +151,9 @@ describe('timers', () => {
 
   test('uncounted seconds never run backwards', () => {
     const show = { startedAt: 100, endedAt: null }
-    expect(uncountedSeconds({ presentSince: 50, accruedUntil: 500 }, show, 400)).toBe(0)
-    expect(uncountedSeconds({ presentSince: null, accruedUntil: 0 }, show, 400)).toBe(0)
-    expect(uncountedSeconds({ presentSince: 50, accruedUntil: 0 }, show, 400)).toBe(300)
+    expect(uncountedSeconds({ counting: true, countedUntil: 500 }, show, 400)).toBe(0)
+    expect(uncountedSeconds({ counting: false, countedUntil: 0 }, show, 400)).toBe(0)
+    expect(uncountedSeconds({ counting: true, countedUntil: 50 }, show, 400)).toBe(300)
   })
 })
 

@@ -1,93 +1,70 @@
-import { accounts, BOOKS, balanceOf, creditWithinCap, transfer } from '../ledger/index.ts'
-import { type ViewerRow, viewers } from '../people/index.ts'
+import { BOOKS, balanceOf, creditWithinCap, transfer } from '../ledger/index.ts'
 import { readSetting } from '../settings/index.ts'
-import { openShow, type ShowRow } from '../show/index.ts'
-import { type Handler, needKey, ok, type World } from '../world/index.ts'
+import type { ShowRow } from '../show/index.ts'
+import type { World } from '../world/index.ts'
 import { accrue, uncountedSeconds } from './accrue.ts'
 import { earningSetting } from './plan.ts'
 import type { EarningPlan } from './schema.ts'
+import { type WatchRow, watches } from './watch.ts'
+
+/** What somebody's payment depends on, besides the room in their wallet. */
+export type Standing = Pick<WatchRow, 'countedUntil' | 'carrySeconds'>
+
+/** What a standing comes to at a payment. */
+export interface Payout {
+  readonly seconds: number
+  readonly payouts: number
+  /** Before it is cut at the most one can hold. */
+  readonly amount: number
+  readonly carrySeconds: number
+}
+
+/** What watching up to `until` pays to everybody who stands like this. */
+export function payoutFor(standing: Standing, show: ShowRow, plan: EarningPlan, until: number): Payout {
+  const seconds = uncountedSeconds({ ...standing, counting: true }, show, until)
+  const { payouts, carrySeconds } = accrue(standing.carrySeconds, seconds, plan.intervalSeconds)
+  return { seconds, payouts, amount: payouts * plan.base, carrySeconds }
+}
+
+/** The figures behind a payment, for the trail's sentence. */
+export const payoutDetail = ({ payouts }: Payout, plan: EarningPlan) => ({
+  payouts,
+  each: plan.base,
+  interval: plan.intervalSeconds,
+})
+
+/** Up to when somebody's time has been counted once it was counted up to `until`. */
+export const countedUntil = (show: ShowRow, until: number): number => Math.min(until, show.endedAt ?? until)
 
 /**
  * Counts somebody's watch time up to `until` and pays the intervals it fills.
- * @returns The viewer as they are now and the amount paid (0 if no interval was filled, or the cap is reached).
+ * @returns What they have watched by now and the amount paid (0 if no interval was filled, or the cap is reached).
  */
 export function settleWatching(
   world: World,
-  viewer: ViewerRow,
+  watch: WatchRow,
   show: ShowRow,
   until: number,
-): { viewer: ViewerRow; paid: number } {
-  const seconds = uncountedSeconds(viewer, show, until)
-  if (seconds === 0) return { viewer, paid: 0 }
+): { watch: WatchRow; paid: number } {
+  if (!watch.counting) return { watch, paid: 0 }
   const plan = readSetting(world, earningSetting)
-  const { payouts, carrySeconds } = accrue(viewer.carrySeconds, seconds, plan.intervalSeconds)
-  const paid = payWatching(world, viewer, show, plan, payouts)
+  const payout = payoutFor(watch, show, plan, until)
+  if (payout.seconds === 0) return { watch, paid: 0 }
   const counted = {
-    ...viewer,
-    accruedUntil: Math.min(until, show.endedAt ?? until),
-    carrySeconds,
-    watchedSeconds: viewer.watchedSeconds + seconds,
+    ...watch,
+    countedUntil: countedUntil(show, until),
+    carrySeconds: payout.carrySeconds,
+    watchedSeconds: watch.watchedSeconds + payout.seconds,
     showId: show.id,
-    showSeconds: (viewer.showId === show.id ? viewer.showSeconds : 0) + seconds,
+    showSeconds: (watch.showId === show.id ? watch.showSeconds : 0) + payout.seconds,
   }
-  return { viewer: world.put(viewers, counted), paid }
+  return { watch: world.put(watches, counted), paid: pay(world, watch.id, show, plan, payout) }
 }
 
-function payWatching(world: World, viewer: ViewerRow, show: ShowRow, plan: EarningPlan, payouts: number): number {
-  const amount = creditWithinCap(payouts * plan.base, balanceOf(world, viewer.id), plan.cap)
+function pay(world: World, viewer: number, show: ShowRow, plan: EarningPlan, payout: Payout): number {
+  const amount = creditWithinCap(payout.amount, balanceOf(world, viewer), plan.cap)
   if (amount === 0) return 0
-  const detail = { payouts, each: plan.base, interval: plan.intervalSeconds }
-  const paid = transfer(world, { from: BOOKS.issued, to: viewer.id, amount, reason: 'watched', about: show.id, detail })
+  const detail = payoutDetail(payout, plan)
+  const paid = transfer(world, { from: BOOKS.issued, to: viewer, amount, reason: 'watched', about: show.id, detail })
   return paid.ok ? amount : 0
 }
-
-export interface PayWatching {
-  readonly kind: 'earning.pay'
-  readonly show: number
-  /** Ids of viewers present; some thousands at most, so that chat does not wait behind a large audience. */
-  readonly viewers: readonly number[]
-  /** Up to when it is known who was there, if that is not now (chat is away). */
-  readonly until?: number
-}
-
-/** Pays a page of the people present. Who has left meanwhile was settled on leaving. */
-export const payPresent: Handler<PayWatching> = {
-  needs: (_world, intent) => intent.viewers.flatMap((id) => [needKey(viewers, id), needKey(accounts, id)]),
-  decide(world, intent) {
-    const show = openShow(world)
-    if (show === undefined || show.id !== intent.show) return ok({ viewers: 0, paid: 0 })
-    const until = Math.min(world.at, intent.until ?? world.at)
-    let paid = 0
-    let paidViewers = 0
-    for (const id of intent.viewers) {
-      const viewer = world.get(viewers, id)
-      if (viewer === undefined || !viewer.present || viewer.ignored) continue
-      const settled = settleWatching(world, viewer, show, until)
-      paid += settled.paid
-      if (settled.paid > 0) paidViewers++
-    }
-    if (paidViewers > 0) world.fact('earning.paid', 'everyone', { viewers: paidViewers, amount: paid })
-    return ok({ viewers: paidViewers, paid })
-  },
-}
-
-export interface ScheduleTick {
-  readonly kind: 'earning.schedule'
-  readonly show: number
-}
-
-/** Sets the next payment: one interval on, counted from the start of the show, so that it does not drift. */
-export const scheduleTick: Handler<ScheduleTick> = {
-  decide(world, intent) {
-    const show = openShow(world)
-    if (show === undefined || show.id !== intent.show) return ok({})
-    const { intervalSeconds } = readSetting(world, earningSetting)
-    const at = nextTick(show.startedAt, intervalSeconds, world.at)
-    world.timer({ job: 'earning.tick', key: 'earning.tick', at, data: { show: show.id } })
-    return ok({ at })
-  },
-}
-
-/** The first whole number of intervals after `start` that lies after `now` (seconds). */
-export const nextTick = (start: number, interval: number, now: number): number =>
-  start + (Math.floor((now - start) / interval) + 1) * interval

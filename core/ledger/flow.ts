@@ -9,7 +9,7 @@ export interface FlowRow {
   readonly spent: number
 }
 
-export const flows = defineTable<FlowRow>('flow', 'keyed', (row) => row.minute)
+export const flows = defineTable<FlowRow>('flow', 'keyed', (row) => row.minute, [], false)
 
 export const minuteOf = (at: number): number => at - (((at % 60) + 60) % 60)
 

@@ -19,14 +19,6 @@ export interface ViewerRow {
   readonly ignored: boolean
   readonly present: boolean
   readonly presentSince: number | null
-  /** Up to when watch time has been counted. */
-  readonly accruedUntil: number
-  /** Seconds watched that have not filled an interval yet. */
-  readonly carrySeconds: number
-  readonly watchedSeconds: number
-  /** The last show attended, and the seconds of it watched. */
-  readonly showId: number | null
-  readonly showSeconds: number
   readonly chattedAt: number | null
   readonly firstSeenAt: number
   readonly lastSeenAt: number
@@ -59,11 +51,6 @@ export function meet(world: World, who: Who): ViewerRow {
     ignored: false,
     present: false,
     presentSince: null,
-    accruedUntil: 0,
-    carrySeconds: 0,
-    watchedSeconds: 0,
-    showId: null,
-    showSeconds: 0,
     chattedAt: null,
     firstSeenAt: world.at,
     lastSeenAt: world.at,

@@ -1,3 +1,4 @@
+import { watchOf } from '../earning/index.ts'
 import { decide, type Intent } from '../engine/index.ts'
 import { accounts, BOOKS, transfers } from '../ledger/index.ts'
 import { viewers } from '../people/index.ts'
@@ -73,13 +74,17 @@ export class TestChannel {
 
   /** Pays everyone up to now. */
   pay(show: number): void {
-    this.send({ kind: 'earning.pay', show, viewers: this.world.all(viewers).map(({ id }) => id) })
+    this.send({ kind: 'earning.pay', show, after: 0, upTo: Number.MAX_SAFE_INTEGER })
   }
 
   viewer(name: string) {
     const viewer = this.world.find(viewers, 'account', name.toLowerCase())
     if (viewer === undefined) throw new Error(`Nobody is called ${name}.`)
     return viewer
+  }
+
+  watch(name: string) {
+    return watchOf(this.world, this.viewer(name).id)
   }
 
   balance(name: string): number {

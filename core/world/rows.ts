@@ -23,7 +23,14 @@ export class Rows {
   readonly #shelves = new Map<string, Shelf>()
   #keyed = 0
 
-  constructor(readonly complete: boolean) {}
+  /**
+   * @param knownUpTo - The channel's last id when these rows were loaded: whatever bears a higher one was made since, so it is
+   * here or does not exist.
+   */
+  constructor(
+    readonly complete: boolean,
+    readonly knownUpTo = Number.MAX_SAFE_INTEGER,
+  ) {}
 
   /** How many rows of keyed tables are held, marks of absence included. */
   get size(): number {
@@ -33,12 +40,18 @@ export class Rows {
   get(table: AnyTable, value: Key, lookup?: string): object | undefined {
     const found = this.#index(table, lookup).get(value)
     if (found !== undefined) return found ?? undefined
-    if (this.complete || table.load === 'whole') return undefined
+    if (this.complete || table.load === 'whole' || (lookup === undefined && this.#madeSince(table, value)))
+      return undefined
     throw new RowNotLoaded(table.name, value)
   }
 
   has(need: Need): boolean {
-    return this.complete || this.#index(need.table, need.lookup).has(need.value)
+    if (this.complete || this.#index(need.table, need.lookup).has(need.value)) return true
+    return need.lookup === undefined && this.#madeSince(need.table, need.value)
+  }
+
+  #madeSince(table: AnyTable, value: Key): boolean {
+    return table.keyedById && typeof value === 'number' && value > this.knownUpTo
   }
 
   all(table: AnyTable): object[] {

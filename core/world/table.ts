@@ -10,6 +10,8 @@ export interface Table<R extends object> {
   readonly key: (row: R) => Key
   /** Other unique properties a row can be found by, such as a viewer's account. */
   readonly lookups: readonly (keyof R & string)[]
+  /** Whether the key is an id given out by the channel's counter. */
+  readonly keyedById: boolean
 }
 
 export function defineTable<R extends object>(
@@ -17,8 +19,9 @@ export function defineTable<R extends object>(
   load: Table<R>['load'],
   key: (row: R) => Key,
   lookups: readonly (keyof R & string)[] = [],
+  keyedById = true,
 ): Table<R> {
-  return { name, load, key, lookups }
+  return { name, load, key, lookups, keyedById }
 }
 
 /** A row that an intent needs: by its key, or by the value of a lookup. */

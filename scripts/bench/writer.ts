@@ -1,6 +1,6 @@
 import type { BenchChannel } from './channel.ts'
 
-const PAGE = 2000
+const PAGE = 20_000
 const AT_ONCE = 1024
 
 const seconds = (since: number) => (performance.now() - since) / 1000
@@ -14,7 +14,12 @@ export async function payments({ viewers, show, send, nextInterval }: BenchChann
   }, 5)
   const began = performance.now()
   for (let i = 0; i < viewers.length; i += PAGE)
-    await send({ kind: 'earning.pay', show, viewers: viewers.slice(i, i + PAGE) })
+    await send({
+      kind: 'earning.pay',
+      show,
+      after: (viewers[i] ?? 0) - 1,
+      upTo: viewers[i + PAGE - 1] ?? Number.MAX_SAFE_INTEGER,
+    })
   const took = seconds(began)
   clearInterval(watch)
   return { seconds: took, perSecond: viewers.length / took, peakMegabytes: peak / 1e6 }

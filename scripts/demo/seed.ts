@@ -41,7 +41,6 @@ interface DemoPerson {
 interface Past {
   readonly chance: () => number
   readonly submit: (at: number, intent: Intent) => Promise<Result<Answer>>
-  readonly present: () => Promise<number[]>
 }
 
 /**
@@ -58,11 +57,7 @@ export async function seedDemo(pool: pg.Pool, writerPool: pg.Pool, now: number):
   let count = 0
   const submit = (at: number, intent: Intent) =>
     writer.submit({ ...intent, key: `demo/${++count}`, at: Math.floor(at) } as Sent)
-  const present = async () => {
-    const found = await pool.query('select id from viewer where channel = $1 and present', [channel])
-    return found.rows.map((row) => row.id as number)
-  }
-  const past = { chance: chanceFrom(20), submit, present }
+  const past = { chance: chanceFrom(20), submit }
   // Shows begin at 19:00 UTC.
   const begin = now - (now % DAY) - Math.ceil(SHOWS * 3.4) * DAY + 19 * 3600
   await submit(begin, {
@@ -177,7 +172,7 @@ async function paidEvening(
   for (let at = start + 300; at <= end; at += 300) {
     const due = waiting.splice(0, waiting.filter((moment) => moment.at <= at).length)
     await Promise.all(due.map((moment) => past.submit(moment.at, moment.intent)))
-    await past.submit(at, { kind: 'earning.pay', show, viewers: await past.present() })
+    await past.submit(at, { kind: 'earning.pay', show, after: 0, upTo: Number.MAX_SAFE_INTEGER })
   }
   await Promise.all(waiting.map((moment) => past.submit(moment.at, moment.intent)))
 }

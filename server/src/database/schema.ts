@@ -50,11 +50,6 @@ export const viewer = pgTable(
     ignored: boolean().notNull(),
     present: boolean().notNull(),
     presentSince: whole('present_since'),
-    accruedUntil: whole('accrued_until').notNull(),
-    carrySeconds: whole('carry_seconds').notNull(),
-    watchedSeconds: whole('watched_seconds').notNull(),
-    showId: whole('show_id'),
-    showSeconds: whole('show_seconds').notNull(),
     chattedAt: whole('chatted_at'),
     firstSeenAt: whole('first_seen_at').notNull(),
     lastSeenAt: whole('last_seen_at').notNull(),
@@ -63,6 +58,26 @@ export const viewer = pgTable(
     primaryKey({ columns: [t.channel, t.id] }),
     uniqueIndex('viewer_account').on(t.channel, t.account),
     index('viewer_present').on(t.channel, t.id).where(sql`present`),
+  ],
+)
+
+/** Kept apart from the viewer because every payment rewrites it for everyone present: a short row costs a third. */
+export const watch = pgTable(
+  'watch',
+  {
+    channel: integer().notNull(),
+    id: whole().notNull(),
+    counting: boolean().notNull(),
+    countedUntil: whole('counted_until').notNull(),
+    carrySeconds: whole('carry_seconds').notNull(),
+    watchedSeconds: whole('watched_seconds').notNull(),
+    showId: whole('show_id'),
+    showSeconds: whole('show_seconds').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.channel, t.id] }),
+    index('watch_counting').on(t.channel, t.id).where(sql`counting`),
+    foreignKey({ columns: [t.channel, t.id], foreignColumns: [viewer.channel, viewer.id] }),
   ],
 )
 

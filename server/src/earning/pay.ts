@@ -1,23 +1,26 @@
 import type { Channels } from '../channels.ts'
 
-/** People paid in one intent: few enough that a chat line behind it waits some tens of milliseconds at most. */
-const PAGE = 2000
+/** People paid in one transaction: few enough that a chat line behind it waits some tenths of a second at most. */
+const PAGE = 20_000
+
+const NEXT_PAGE = `select max(id)::bigint as last, count(*)::int as count
+  from (select id from watch where channel = $1 and counting and id > $2 order by id limit $3) as page`
 
 /**
  * Settles the watch time of everyone present, page by page, up to now or to when it was last known who is there. Each
  * person's count is their own: a repeat pays nothing twice.
  */
 export async function payEveryone(channels: Channels, channel: number, show: number): Promise<void> {
-  const text = 'select id from viewer where channel = $1 and present and id > $2 order by id limit $3'
   const at = channels.clock()
   const until = channels.presenceKnownUntil(channel)
   for (let after = 0; ; ) {
-    const found = await channels.pool.query({ name: 'present-page', text, values: [channel, after, PAGE] })
-    const viewers = found.rows.map((row) => row.id as number)
-    if (viewers.length > 0)
-      await channels.submit(channel, `pay/${show}/${at}/${after}`, { kind: 'earning.pay', show, viewers, until })
-    if (viewers.length < PAGE) return
-    after = viewers.at(-1) ?? 0
+    const found = await channels.pool.query({ name: 'next-page', text: NEXT_PAGE, values: [channel, after, PAGE] })
+    const { last, count } = found.rows[0] as { last: number | null; count: number }
+    if (last === null) return
+    const key = `pay/${show}/${at}/${after}`
+    await channels.submit(channel, key, { kind: 'earning.pay', show, after, upTo: last, until })
+    if (count < PAGE) return
+    after = last
   }
 }
 

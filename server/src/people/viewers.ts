@@ -1,7 +1,7 @@
 import { and, desc, eq, sql } from 'drizzle-orm'
 import { type Pool, type Reader, schema } from '../database/index.ts'
 
-const { viewer, account } = schema
+const { viewer, account, watch } = schema
 
 /** The id of the viewer with an account in a channel, or undefined if the channel does not know them yet. */
 export async function viewerIdOf(pool: Pool, channel: number, accountName: string): Promise<number | undefined> {
@@ -16,11 +16,11 @@ const columns = {
   moderator: viewer.moderator,
   present: viewer.present,
   presentSince: viewer.presentSince,
-  accruedUntil: viewer.accruedUntil,
-  carrySeconds: viewer.carrySeconds,
-  watchedSeconds: viewer.watchedSeconds,
-  showId: viewer.showId,
-  showSeconds: viewer.showSeconds,
+  counting: sql<boolean>`coalesce(${watch.counting}, false)`,
+  countedUntil: sql<number>`coalesce(${watch.countedUntil}, 0)`.mapWith(Number),
+  watchedSeconds: sql<number>`coalesce(${watch.watchedSeconds}, 0)`.mapWith(Number),
+  showId: watch.showId,
+  showSeconds: sql<number>`coalesce(${watch.showSeconds}, 0)`.mapWith(Number),
   chattedAt: viewer.chattedAt,
   firstSeenAt: viewer.firstSeenAt,
   lastSeenAt: viewer.lastSeenAt,
@@ -32,6 +32,7 @@ const withWallet = (db: Reader) =>
     .select(columns)
     .from(viewer)
     .innerJoin(account, and(eq(account.channel, viewer.channel), eq(account.id, viewer.id)))
+    .leftJoin(watch, and(eq(watch.channel, viewer.channel), eq(watch.id, viewer.id)))
 
 /** The people in the room, longest there first; `limit` at most. */
 export function presentViewers(db: Reader, channel: number, limit: number) {

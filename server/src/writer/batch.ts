@@ -9,6 +9,15 @@ export interface Waiting {
   readonly reject: (fault: unknown) => void
 }
 
+/** An intent about everyone at once is applied by one statement under the lock: it is a batch of its own. */
+export const alone = ({ kind }: Sent): boolean => kind === 'earning.pay'
+
+/** Takes the next batch off the front of what waits. */
+export function takeBatch(waiting: Waiting[], most: number): Waiting[] {
+  const found = waiting.findIndex(({ intent }) => alone(intent))
+  return waiting.splice(0, Math.min(most, found < 0 ? most : Math.max(1, found)))
+}
+
 /** A batch decided but not yet durable. */
 export interface Decided {
   /** The rows it was decided on; they hold its changes already. */

@@ -7,7 +7,7 @@ import { STORED, storedAs } from './tables.ts'
 
 /** A fresh world of a channel: its small tables in full, nothing of the large ones. */
 export async function loadWorld(client: Client, channel: number, seq: number, lastId: number): Promise<World> {
-  const rows = new Rows(false)
+  const rows = new Rows(false, lastId)
   for (const { core, selectList, sqlName, loadWhere } of STORED) {
     if (core.load !== 'whole') continue
     const text = `select ${selectList} from "${sqlName}" where channel = $1 and ${loadWhere}`

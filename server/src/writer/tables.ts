@@ -1,5 +1,6 @@
 import { getTableColumns } from 'drizzle-orm'
 import { getTableConfig, type PgTable } from 'drizzle-orm/pg-core'
+import { watches } from '#core/earning'
 import { accounts, flows, transfers } from '#core/ledger'
 import { viewers } from '#core/people'
 import { overlays } from '#core/screen'
@@ -73,6 +74,7 @@ export const STORED: readonly Stored[] = [
   store(rewards, schema.reward),
   store(overlays, schema.overlay),
   store(viewers, schema.viewer),
+  store(watches, schema.watch),
   store(accounts, schema.account),
   store(orders, schema.storeOrder),
   store(flows, schema.flow),

@@ -64,9 +64,9 @@ test('an instance sees what another changed without any fact', async () => {
   // Settling without a full interval changes rows and tells no fact.
   const { rows } = await pool.query("select id from viewer where account = 'jo'")
   const show = (await pool.query('select id from show')).rows[0].id as number
-  await one.send('p1', { kind: 'earning.pay', show, viewers: [rows[0].id] }, 1_000_030)
-  await other.send('p2', { kind: 'earning.pay', show, viewers: [rows[0].id] }, 1_000_060)
-  const jo = (await pool.query("select carry_seconds, watched_seconds from viewer where account = 'jo'")).rows[0]
+  await one.send('p1', { kind: 'earning.pay', show, after: rows[0].id - 1, upTo: rows[0].id }, 1_000_030)
+  await other.send('p2', { kind: 'earning.pay', show, after: rows[0].id - 1, upTo: rows[0].id }, 1_000_060)
+  const jo = (await pool.query('select carry_seconds, watched_seconds from watch where id = $1', [rows[0].id])).rows[0]
   expect(jo).toEqual({ carry_seconds: 0, watched_seconds: 60 })
 })
 
@@ -121,29 +121,29 @@ const act = fc.oneof(
     text: fc.constantFrom('!get whistle', '!get name-it x', 'hi'),
   }),
   fc.record({ kind: fc.constantFrom('in' as const, 'out' as const), who: fc.constantFrom('pia', 'jo', 'sol') }),
+  fc.constant({ kind: 'pay' as const }),
   fc.record({ kind: fc.constant('wait' as const), seconds: fc.integer({ min: 1, max: 400 }) }),
 )
+/** A cap low enough to be reached, so that cut payments are compared, too. */
+const CAPPED = { ...PLAN, cap: 95 }
 type Act = typeof act extends fc.Arbitrary<infer T> ? T : never
 
 test('what the writer makes durable is what the rules decide in memory', async () => {
   const { pool } = await testDatabase()
   let run = 0
   await fc.assert(
-    fc.asyncProperty(fc.array(act, { minLength: 1, maxLength: 25 }), async (acts) => {
-      const memory = new TestChannel()
+    fc.asyncProperty(fc.array(act, { minLength: 1, maxLength: 40 }), async (acts) => {
+      const memory = new TestChannel(CAPPED)
       const channel = await addChannel(pool, `run-${++run}`)
       const durable = writerFor(pool, channel)
       await replay(durable, memory, acts)
       const rows = await pool.query(
-        'select v.account, a.balance, v.carry_seconds as carry from viewer v join account a on a.channel = v.channel and a.id = v.id where v.channel = $1',
+        'select v.account, a.balance, w.carry_seconds as carry, w.show_seconds as watched from viewer v join account a on a.channel = v.channel and a.id = v.id join watch w on w.channel = v.channel and w.id = v.id where v.channel = $1',
         [channel],
       )
-      for (const { account, balance, carry } of rows.rows) {
-        expect({ account, balance, carry }).toEqual({
-          account,
-          balance: memory.balance(account),
-          carry: memory.viewer(account).carrySeconds,
-        })
+      for (const row of rows.rows) {
+        const { carrySeconds: carry, showSeconds: watched } = memory.watch(row.account)
+        expect(row).toEqual({ account: row.account, balance: memory.balance(row.account), carry, watched })
       }
       expect(durable.facts.map(({ kind, seq, body }) => ({ kind, seq, body }))).toEqual(
         memory.facts().map(({ kind, seq, body }) => ({ kind, seq, body })),
@@ -154,20 +154,26 @@ test('what the writer makes durable is what the rules decide in memory', async (
   expect(await sumOfAll(pool)).toBe(0)
 })
 
+function intentOf(step: Exclude<Act, { kind: 'wait' }>, show: number): Intent {
+  if (step.kind === 'say') return say(step.who, step.text)
+  if (step.kind === 'in') return arrive(step.who)
+  if (step.kind === 'out') return { kind: 'presence.left', account: step.who }
+  return { kind: 'earning.pay', show, after: 0, upTo: Number.MAX_SAFE_INTEGER }
+}
+
 /** The same intents at the same times, once in memory and once through the database, in batches of chance size. */
 async function replay(durable: TestWriter, memory: TestChannel, acts: readonly Act[]): Promise<void> {
   const intents: [Intent, number][] = [
-    [{ kind: 'channel.setUp', currency: CURRENCY, plan: PLAN }, memory.now],
+    [{ kind: 'channel.setUp', currency: CURRENCY, plan: CAPPED }, memory.now],
     [{ kind: 'store.add', reward: WHISTLE }, memory.now],
     [{ kind: 'store.add', reward: NAMING }, memory.now],
     [{ kind: 'show.start', title: 'Test' }, memory.now],
   ]
-  memory.startShow()
+  const show = memory.startShow()
   for (const step of acts) {
     if (step.kind === 'wait') memory.now += step.seconds
     else {
-      const leave = { kind: 'presence.left', account: step.kind === 'say' ? '' : step.who } as const
-      const intent = step.kind === 'say' ? say(step.who, step.text) : step.kind === 'in' ? arrive(step.who) : leave
+      const intent = intentOf(step, show)
       memory.send(intent)
       intents.push([intent, memory.now])
     }

@@ -1,10 +1,12 @@
 import type { Answer, Fact, Result, World } from '#core/world'
 import type { Client, Pool } from '../database/index.ts'
-import { type Answers, type Decided, decideBatch, type Waiting } from './batch.ts'
+import { type Answers, alone, type Decided, decideBatch, takeBatch, type Waiting } from './batch.ts'
 import { advance, lock, movedOn, readHead } from './channelRow.ts'
 import { loadNeeds, loadWorld } from './load.ts'
+import { payTogether } from './payout.ts'
 import { persist, rememberAnswers, seenAnswers } from './persist.ts'
 import type { Sent } from './sent.ts'
+import { together } from './together.ts'
 
 export interface WriterOptions {
   readonly pool: Pool
@@ -58,7 +60,7 @@ export class ChannelWriter {
     await new Promise((next) => setImmediate(next))
     let writing = Promise.resolve()
     while (this.#waiting.length > 0) {
-      const batch = this.#waiting.splice(0, this.#options.batchSize)
+      const batch = takeBatch(this.#waiting, this.#options.batchSize)
       const ahead = await this.#decideAhead(batch)
       await writing
       writing = this.#write(batch, ahead)
@@ -72,7 +74,8 @@ export class ChannelWriter {
   async #decideAhead(batch: readonly Waiting[]): Promise<Decided | undefined> {
     const { channel, pool, cacheRows } = this.#options
     const world = this.#world
-    if (world === undefined || world.rows.size > cacheRows) return undefined
+    if (world === undefined || world.rows.size > cacheRows || batch.some(({ intent }) => alone(intent)))
+      return undefined
     const client = await pool.connect().catch(() => undefined)
     if (client === undefined) return undefined
     try {
@@ -120,7 +123,7 @@ export class ChannelWriter {
     if (decided.answered.length === 0) return decided
     const client = await this.#options.pool.connect()
     try {
-      await Promise.all([lock(client, this.#options.channel), this.#persist(client, decided)])
+      await together([lock(client, this.#options.channel), this.#persist(client, decided)])
       await client.query('commit')
       client.release()
       return decided
@@ -140,11 +143,13 @@ export class ChannelWriter {
     try {
       const [, head] = await Promise.all([lock(client, channel), readHead(client, channel)])
       const world = await loadWorld(client, channel, head.seq, head.lastId)
-      const decided = decideBatch(world, head.revision, batch, await this.#prepare(client, channel, world, batch))
+      const seen = await this.#prepare(client, channel, world, batch)
+      const together = await this.#applyToAll(client, world, batch, seen)
+      const decided = decideBatch(world, head.revision, together ?? batch, seen)
       if (decided.answered.length > 0) await this.#persist(client, decided)
       await client.query('commit')
       client.release()
-      this.#world = world
+      this.#world = together === undefined ? world : undefined
       this.#revision = head.revision + (decided.answered.length > 0 ? 1 : 0)
       return decided
     } catch (fault) {
@@ -153,9 +158,21 @@ export class ChannelWriter {
     }
   }
 
+  /** What one statement does to everyone is done first; deciding the intent then tells of it. Undefined if it is no such batch. */
+  async #applyToAll(
+    client: Client,
+    world: World,
+    batch: readonly Waiting[],
+    seen: Answers,
+  ): Promise<Waiting[] | undefined> {
+    const [first] = batch
+    if (first?.intent.kind !== 'earning.pay' || seen.has(first.intent.key)) return undefined
+    return [{ ...first, intent: await payTogether(client, this.#options.channel, world, first.intent) }]
+  }
+
   async #persist(client: Client, decided: Decided): Promise<void> {
     const { channel } = this.#options
-    await Promise.all([
+    await together([
       advance(client, channel, decided.revision, decided),
       persist(client, channel, decided.changes),
       rememberAnswers(client, channel, decided.answered),
