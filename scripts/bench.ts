@@ -3,7 +3,10 @@ import { cpus } from 'node:os'
 import { freePort } from '../server/src/testing/ports.ts'
 import { tpcbLike } from './bench/baseline.ts'
 import { benchChannel } from './bench/channel.ts'
+import { feedDelay } from './bench/feed.ts'
+import { firstLoads } from './bench/pages.ts'
 import { bareUpdate, chatLines, payments } from './bench/writer.ts'
+import { startTimes } from './bench/year.ts'
 import { startPostgres } from './postgres.ts'
 
 interface Figure {
@@ -15,6 +18,8 @@ interface Figure {
 }
 
 const PRESENT = 100_000
+/** What the pages are meant to weigh at most: the yardstick of their first load. */
+const AIM_KB: Readonly<Record<string, number>> = { desk: 220, 'viewer page': 130, overlay: 45 }
 
 /** Measures on a PostgreSQL of its own, durable as shipped; every figure is a ratio to a baseline of the same run. */
 async function main(): Promise<void> {
@@ -32,12 +37,25 @@ async function main(): Promise<void> {
     const bench = await benchChannel(postgres.url, PRESENT)
     const paid = await payments(bench)
     note('(a) transfers through the writer', '/s', paid.perSecond, rate)
-    note('(c) one interval paid to 100,000', 's', paid.seconds, await bareUpdate(bench))
-    note('(c) peak memory of the process meanwhile', 'MB', paid.peakMegabytes, 300)
     const lines = await chatLines(bench, 20_000)
     note('(b) chat lines that cost currency', '/s', lines.perSecond, rate)
     note('(b) p99 latency at a tenth of that load', 'ms', lines.p99AtTenth, 50)
+    note('(c) one interval paid to 100,000', 's', paid.seconds, await bareUpdate(bench))
+    note('(c) peak memory of the process meanwhile', 'MB', paid.peakMegabytes, 300)
+    const feed = await feedDelay(bench)
+    note('(d) p99 from commit to 1,000 listeners', 'ms', feed.ours, feed.bare)
     await bench.close()
+    const start = await startTimes(postgres.url)
+    note('(f) start on a year of a busy channel', 's', start.year, start.empty)
+    for (const { name, kilobytes, fontKilobytes, usableMs } of await firstLoads()) {
+      note(
+        `(e) first load of the ${name}, gzip, without fonts (${fontKilobytes.toFixed(0)} KB)`,
+        'KB',
+        kilobytes,
+        AIM_KB[name] ?? 1,
+      )
+      note(`(e) ${name} usable on a CPU a quarter as fast`, 'ms', usableMs, 1500)
+    }
     writeFileSync('bench.json', JSON.stringify({ cores: cpus().length, figures }, null, 2))
   } finally {
     postgres.stop()

@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto'
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { brotliCompressSync, gzipSync } from 'node:zlib'
 import { build as bundle } from 'esbuild'
 import { build as buildPages } from 'vite'
 
@@ -44,8 +45,19 @@ export async function build(): Promise<void> {
     external: Object.keys(dependencies).flatMap((name) => [name, `${name}/*`]),
   })
   await buildPages({ logLevel: 'warn' })
+  compress('dist/web')
   await buildPages({ configFile: 'standin/vite.config.ts', logLevel: 'warn' })
   writeFileSync(STAMP, wanted)
+}
+
+/** Compressed once here, as small as it gets, instead of at every request. */
+function compress(folder: string): void {
+  for (const file of filesIn(folder)) {
+    if (!/\.(html|js|css|svg|json)$/.test(file)) continue
+    const content = readFileSync(file)
+    writeFileSync(`${file}.gz`, gzipSync(content, { level: 9 }))
+    writeFileSync(`${file}.br`, brotliCompressSync(content))
+  }
 }
 
 if (process.argv[1]?.endsWith('build.ts')) await build()

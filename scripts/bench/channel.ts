@@ -6,15 +6,21 @@ import { ChannelWriter, type Sent } from '#server/writer/index.ts'
 
 export interface BenchChannel {
   readonly pool: Pool
+  readonly writerPool: Pool
+  readonly url: string
+  readonly channel: number
+  /** The bench's own time, in seconds. */
+  readonly at: () => number
   readonly show: number
   readonly viewers: readonly number[]
   readonly send: (intent: Intent) => ReturnType<ChannelWriter['submit']>
-  /** Lets an interval go by for everyone. */
-  readonly nextInterval: () => void
+  /** Lets so many intervals go by. */
+  readonly goOn: (intervals: number) => void
   readonly close: () => Promise<void>
 }
 
 const INTERVAL = 60
+const AT_ONCE = 2000
 
 /** A channel on air with so many viewers present who can afford things, served by the real writer. */
 export async function benchChannel(url: string, present: number): Promise<BenchChannel> {
@@ -36,17 +42,32 @@ export async function benchChannel(url: string, present: number): Promise<BenchC
   })
   await send({ kind: 'store.add', reward: REWARD })
   const started = await send({ kind: 'show.start', title: 'Bench' })
-  const who = Array.from({ length: present }, (_, i) => ({ account: `viewer${i}`, name: `viewer${i}` }))
-  await Promise.all(who.map((one) => send({ kind: 'presence.arrived', who: one })))
+  for (let i = 0; i < present; i += AT_ONCE) {
+    const names = Array.from({ length: Math.min(AT_ONCE, present - i) }, (_, j) => `viewer${i + j}`)
+    await Promise.all(names.map((name) => send({ kind: 'presence.arrived', who: { account: name, name } })))
+  }
+  // A database in use has been analyzed by itself long since.
+  await pool.query('analyze')
   const ids = await pool.query('select id from viewer order by id')
   const close = async () => {
     await Promise.all([pool.end(), writerPool.end()])
   }
-  const nextInterval = () => {
-    at += INTERVAL
+  const goOn = (intervals: number) => {
+    at += INTERVAL * intervals
   }
   const viewers = ids.rows.map((row) => row.id as number)
-  return { pool, show: Number(started.ok && started.value.show), viewers, send, nextInterval, close }
+  return {
+    pool,
+    writerPool,
+    url,
+    channel: made.rows[0].id as number,
+    at: () => at,
+    show: Number(started.ok && started.value.show),
+    viewers,
+    send,
+    goOn,
+    close,
+  }
 }
 
 const REWARD = {

@@ -21,12 +21,12 @@ export function startProcess(file: string, environment: Record<string, string>):
 }
 
 /** Waits until an address answers. @throws if the process ends first, or after half a minute. */
-export async function untilAnswers(url: string, child: ChildProcess, name: string): Promise<void> {
-  for (let tries = 0; tries < 300; tries++) {
+export async function untilAnswers(url: string, child: ChildProcess, name: string, pauseMs = 100): Promise<void> {
+  for (let tries = 0; tries < 30_000 / pauseMs; tries++) {
     if (child.exitCode !== null) throw new Error(`The ${name} stopped while starting. What it printed above says why.`)
     const answer = await fetch(url).catch(() => undefined)
     if (answer?.ok) return
-    await pause(100)
+    await pause(pauseMs)
   }
   throw new Error(`The ${name} does not answer at ${url}.`)
 }

@@ -1,7 +1,6 @@
 import { mount } from '../parts/mount.tsx'
 import { Desk } from './Desk.tsx'
-import { EarningPage } from './earning/EarningPage.tsx'
-import { ScreenPage } from './screen/ScreenPage.tsx'
+import { EarningPage, ScreenPage } from './later.tsx'
 import { OnAirPage } from './show/OnAirPage.tsx'
 
 mount('desk', <Desk />, [

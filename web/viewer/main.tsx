@@ -1,5 +1,5 @@
 import { mount } from '../parts/mount.tsx'
-import { MinePage } from './ledger/MinePage.tsx'
+import { MinePage } from './later.tsx'
 import { StorePage } from './store/StorePage.tsx'
 import { ViewerFrame } from './ViewerFrame.tsx'
 

@@ -12,6 +12,7 @@ export function pages(config: Config, channels: Channels): Hono<Env> {
   const document = (name: string): MiddlewareHandler => {
     return serveStatic({
       root: config.WEB_FOLDER,
+      precompressed: true,
       path: `${name}.html`,
       onFound: (_path, c) => c.header('cache-control', 'no-cache'),
     })
@@ -30,6 +31,7 @@ export function pages(config: Config, channels: Channels): Hono<Env> {
     '/*',
     serveStatic({
       root: config.WEB_FOLDER,
+      precompressed: true,
       onFound: (path, c) => {
         if (path.includes('/assets/')) c.header('cache-control', `public, max-age=${YEAR_SECONDS}, immutable`)
       },

@@ -21,7 +21,11 @@ export async function payTogether(client: Client, channel: number, world: World,
   const table = payoutTable(world, intent, found.rows as Standing[])
   if (table === undefined || table.lines.length === 0) return { ...intent, done: { viewers: 0, paid: 0 } }
   const values = [...range, ...whoGetsWhat(table), ...whatIsWritten(table, intent, world.lastId)]
-  const paid = await client.query({ name: 'apply-payouts', text: APPLY, values })
+  const [, paid] = await Promise.all([
+    client.query(FOR_MANY),
+    client.query({ name: 'apply-payouts', text: APPLY, values }),
+    client.query(FOR_FEW),
+  ])
   const done = paid.rows[0] as { viewers: number; paid: number }
   world.lastId += done.viewers
   return { ...intent, done }
@@ -50,6 +54,10 @@ const whatIsWritten = ({ show, plan, countedUntil }: PayoutTable, { at, key }: P
   lastId,
 ]
 
+// One row at a time by index is right for everything else the writer does, and three times slower for a whole audience.
+const FOR_MANY = 'set local enable_nestloop = off; set local enable_bitmapscan = off; set local work_mem = "64MB"'
+const FOR_FEW = 'set local enable_nestloop = on; set local enable_bitmapscan = on; set local work_mem = default'
+
 const APPLY = `with line as (
     select * from unnest($4::bigint[], $5::bigint[], $6::bigint[], $7::bigint[], $8::bigint[], $9::jsonb[])
       as line (counted_until, carry_seconds, seconds, amount, carry_after, detail)
@@ -58,19 +66,19 @@ const APPLY = `with line as (
       greatest(0, least(line.amount, $10::bigint - a.balance)) as credit
     from watch w
       join line on line.counted_until = w.counted_until and line.carry_seconds = w.carry_seconds
-      join account a on a.channel = w.channel and a.id = w.id
+      join account a on a.channel = w.channel and a.id = w.id and a.channel = $1 and a.id > $2 and a.id <= $3
     where w.channel = $1 and w.counting and w.id > $2 and w.id <= $3
   ), counted as (
     update watch w set counted_until = $11, carry_seconds = due.carry_after,
       watched_seconds = w.watched_seconds + due.seconds, show_id = $12,
       show_seconds = case when w.show_id = $12 then w.show_seconds else 0 end + due.seconds
-    from due where w.channel = $1 and w.id = due.id
+    from due where w.channel = $1 and w.id > $2 and w.id <= $3 and w.id = due.id
   ), credited as (
     update account a set balance = due.balance + due.credit
-    from due where a.channel = $1 and a.id = due.id and due.credit > 0
+    from due where a.channel = $1 and a.id > $2 and a.id <= $3 and a.id = due.id and due.credit > 0
   ), written as (
     insert into transfer (channel, id, at, from_account, to_account, amount, reason, about, intent, to_balance, detail)
-    select $1, $15::bigint + row_number() over (order by id), $13, ${BOOKS.issued}, id, credit, 'watched', $12, $14,
+    select $1, $15::bigint + row_number() over (), $13, ${BOOKS.issued}, id, credit, 'watched', $12, $14,
       balance + credit, detail
     from due where credit > 0
     returning amount

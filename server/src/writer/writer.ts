@@ -36,7 +36,7 @@ export class ChannelWriter {
   #inFlight: Answers = new Map()
 
   constructor(options: WriterOptions) {
-    this.#options = { batchSize: 256, cacheRows: 300_000, ...options }
+    this.#options = { batchSize: 256, cacheRows: 100_000, ...options }
   }
 
   /**

@@ -24,7 +24,7 @@ interface ViewerAnswer {
 /** One person: what they hold and every transfer behind it. Lies beside the list, which stays in view. */
 export function ViewerPanel({ id, close }: { id: number; close: () => void }) {
   return (
-    <Dialog open onClose={close} className="relative z-30">
+    <Dialog open onClose={close} className="fixed inset-0 z-30">
       <div className="fixed inset-y-0 right-0 flex w-full max-w-md pt-14">
         <DialogPanel className="flex min-h-0 w-full flex-col border-l border-line bg-panel shadow-[-12px_0_24px_rgb(0_0_0/0.25)]">
           <ViewerDetails id={id} close={close} />

@@ -10,9 +10,9 @@ import type { Status } from '../status.ts'
 import { eveningQuery } from './evening.ts'
 
 /** Asks what the show is called, and goes on air. */
-export function GoOnAirDialog({ open, close }: { open: boolean; close: () => void }) {
+export function GoOnAirDialog({ close }: { close: () => void }) {
   return (
-    <AirDialog open={open} close={close} title="Go on air">
+    <AirDialog close={close} title="Go on air">
       <StartForm close={close} />
     </AirDialog>
   )
@@ -55,12 +55,12 @@ function StartForm({ close }: { close: () => void }) {
 }
 
 /** Going off air cannot be undone, so it asks first and says what has come together. */
-export function GoOffAirDialog({ open, close, status }: { open: boolean; close: () => void; status: Status }) {
+export function GoOffAirDialog({ close, status }: { close: () => void; status: Status }) {
   const now = useNow(status.ahead)
   const end = useAirChange('/desk/show/end', close)
   const { show, currency } = status
   return (
-    <AirDialog open={open} close={close} title="Go off air?">
+    <AirDialog close={close} title="Go off air?">
       {show && (
         <p>
           “{show.title}” has been on for {clockText(now - show.startedAt)}. {inWords(show.paid, currency)} were paid and{' '}
@@ -93,9 +93,9 @@ function useAirChange(path: string, done: () => void) {
   })
 }
 
-function AirDialog(props: { open: boolean; close: () => void; title: string; children: ReactNode }) {
+function AirDialog(props: { close: () => void; title: string; children: ReactNode }) {
   return (
-    <Dialog open={props.open} onClose={props.close} className="relative z-40">
+    <Dialog open onClose={props.close} className="fixed inset-0 z-40">
       <div className="fixed inset-0 bg-black/50" aria-hidden="true" />
       <div className="fixed inset-0 flex items-center justify-center p-4">
         <DialogPanel className="flex w-full max-w-md flex-col gap-4 rounded-md border border-line bg-panel p-5">

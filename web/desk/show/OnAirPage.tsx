@@ -1,9 +1,8 @@
 import { useState } from 'react'
 import { Button } from '../../parts/Button.tsx'
+import { GoOnAirDialog, ViewerPanel } from '../later.tsx'
 import { PresentList } from '../people/PresentList.tsx'
-import { ViewerPanel } from '../people/ViewerPanel.tsx'
 import { useStatus } from '../status.ts'
-import { GoOnAirDialog } from './AirDialogs.tsx'
 import { ChatList } from './ChatList.tsx'
 import { EveningChart } from './EveningChart.tsx'
 
@@ -32,7 +31,7 @@ export function OnAirPage() {
         <ChatList onViewer={setViewer} />
         <PresentList onViewer={setViewer} />
       </div>
-      <GoOnAirDialog open={starting} close={() => setStarting(false)} />
+      {starting && <GoOnAirDialog close={() => setStarting(false)} />}
       {viewer !== undefined && <ViewerPanel id={viewer} close={() => setViewer(undefined)} />}
     </div>
   )

@@ -8,8 +8,8 @@ import { Figure } from '../../parts/Figure.tsx'
 import { Mark } from '../../parts/Mark.tsx'
 import { clockText, useNow } from '../../parts/time.ts'
 import { useToast } from '../../parts/toasts.tsx'
+import { GoOffAirDialog, GoOnAirDialog } from '../later.tsx'
 import type { Status } from '../status.ts'
-import { GoOffAirDialog, GoOnAirDialog } from './AirDialogs.tsx'
 
 /** Across the top of every page: on or off air, the show's figures, connections, the bot's voice. */
 export function ShowBar({ status, onJump }: { status: Status; onJump: () => void }) {
@@ -71,8 +71,8 @@ function AirState({ status }: { status: Status }) {
           Go on air
         </Button>
       )}
-      <GoOnAirDialog open={dialog === 'on'} close={() => setDialog(undefined)} />
-      <GoOffAirDialog open={dialog === 'off'} close={() => setDialog(undefined)} status={status} />
+      {dialog === 'on' && <GoOnAirDialog close={() => setDialog(undefined)} />}
+      {dialog === 'off' && <GoOffAirDialog close={() => setDialog(undefined)} status={status} />}
     </div>
   )
 }

@@ -14,7 +14,7 @@ import { meQuery, type Reward, useChannel, useMe } from '../channel.ts'
 /** One reward: what it is, what it costs, what is left after it, and the button that buys it. */
 export function BuyDialog({ reward, close }: { reward: Reward; close: () => void }) {
   return (
-    <Dialog open onClose={close} className="relative z-40">
+    <Dialog open onClose={close} className="fixed inset-0 z-40">
       <div className="fixed inset-0 bg-black/50" aria-hidden="true" />
       <div className="fixed inset-0 flex items-end justify-center sm:items-center sm:p-4">
         <DialogPanel className="flex max-h-dvh w-full max-w-md flex-col gap-4 overflow-y-auto rounded-t-md border border-line bg-panel p-5 sm:rounded-md">

@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { digits, durationInWords, inWords } from '#core/currency'
 import { watchingFor } from '#core/earning'
 import { type Reward, useChannel, useMe } from '../channel.ts'
-import { BuyDialog } from './BuyDialog.tsx'
+import { BuyDialog } from '../later.tsx'
 import { OwnOrders } from './OwnOrders.tsx'
 
 /** What can be bought, with what is missing said in hours of watching. */

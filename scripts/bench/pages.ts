@@ -1,0 +1,82 @@
+import { createHash } from 'node:crypto'
+import { gzipSync } from 'node:zlib'
+import { type Browser, chromium } from '@playwright/test'
+import pg from 'pg'
+import { freePort } from '../../server/src/testing/ports.ts'
+import { STREAMER } from '../../standin/src/people.ts'
+import { build } from '../build.ts'
+import { startStack } from '../demo/stack.ts'
+
+interface PageFigure {
+  readonly name: string
+  readonly kilobytes: number
+  readonly fontKilobytes: number
+  readonly usableMs: number
+}
+
+/** First load of desk, viewer page and overlay: what it transfers, and when it can be used on a computer a quarter as fast. */
+export async function firstLoads(): Promise<PageFigure[]> {
+  await build()
+  const ports = { web: await freePort(), standin: await freePort(), irc: await freePort(), postgres: await freePort() }
+  const stack = await startStack({ name: 'bench-pages', ports, fresh: true, seed: 7, paceMs: 1500 })
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] })
+  try {
+    const cookie = await deskCookie(stack.database)
+    const { hostname } = new URL(stack.web)
+    const desk = { name: 'ricompensa_desk', value: cookie, domain: hostname, path: '/' }
+    return [
+      await firstLoad(browser, 'desk', `${stack.web}/desk/workbench`, 'main h1, main h2', [desk]),
+      await firstLoad(browser, 'viewer page', `${stack.web}/c/workbench`, 'main article, main li', []),
+      await firstLoad(browser, 'overlay', stack.overlay, '#stage', []),
+    ]
+  } finally {
+    await browser.close()
+    await stack.stop()
+  }
+}
+
+async function deskCookie(database: string): Promise<string> {
+  const client = new pg.Client({ connectionString: database })
+  await client.connect()
+  const hash = createHash('sha256').update('bench').digest('hex')
+  const text = `insert into session (id_hash, scope, account, name, created_at, expires_at)
+    values ($1, 'desk', $2, $2, extract(epoch from now())::bigint, 9999999999)`
+  await client.query(text, [hash, STREAMER.account])
+  await client.end()
+  return 'bench'
+}
+
+type Cookies = Parameters<Awaited<ReturnType<Browser['newContext']>>['addCookies']>[0]
+
+async function firstLoad(
+  browser: Browser,
+  name: string,
+  url: string,
+  usable: string,
+  cookies: Cookies,
+): Promise<PageFigure> {
+  const context = await browser.newContext()
+  await context.addCookies(cookies)
+  const page = await context.newPage()
+  const session = await context.newCDPSession(page)
+  await session.send('Emulation.setCPUThrottlingRate', { rate: 4 })
+  const bodies: Promise<{ font: boolean; bytes: number }>[] = []
+  page.on('response', (response) => {
+    // A live feed never ends, so it has no body to weigh.
+    if (/feed/.test(response.url())) return
+    const font = /\.woff2$/.test(response.url())
+    const weigh = (body: Buffer) => ({ font, bytes: font ? body.length : gzipSync(body).length })
+    bodies.push(response.body().then(weigh, () => ({ font, bytes: 0 })))
+  })
+  const began = performance.now()
+  await page.goto(url, { waitUntil: 'commit' })
+  await page.locator(usable).first().waitFor({ state: 'attached' })
+  const usableMs = performance.now() - began
+  // What the first view asks for by itself; parts fetched ahead for later come two seconds after.
+  await page.waitForLoadState('load')
+  await page.waitForTimeout(500)
+  const weights = await Promise.all(bodies)
+  await context.close()
+  const sum = (fonts: boolean) => weights.reduce((all, { font, bytes }) => all + (font === fonts ? bytes : 0), 0) / 1024
+  return { name, kilobytes: sum(false), fontKilobytes: sum(true), usableMs }
+}

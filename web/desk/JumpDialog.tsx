@@ -1,0 +1,114 @@
+import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Dialog, DialogPanel } from '@headlessui/react'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useNavigate } from 'react-router'
+import { change, read } from '../parts/api.ts'
+import { ageText } from '../parts/time.ts'
+import { useToast } from '../parts/toasts.tsx'
+import { useStatus } from './status.ts'
+
+interface Choice {
+  readonly id: string
+  readonly name: string
+  readonly kind: string
+  readonly run: () => void
+}
+
+const LABEL = 'Go to a page or a viewer, or do something'
+
+/** The box itself, with what can be chosen in it. */
+export function JumpDialog({ close, showViewer }: { close: () => void; showViewer: (id: number) => void }) {
+  return (
+    <Dialog open onClose={close} aria-label={LABEL} className="fixed inset-0 z-40">
+      <div className="fixed inset-0 bg-black/50" aria-hidden="true" />
+      <div className="fixed inset-x-0 top-24 flex justify-center px-4">
+        <DialogPanel className="w-full max-w-lg rounded-md border border-line bg-panel">
+          <Choices close={close} showViewer={showViewer} />
+        </DialogPanel>
+      </div>
+    </Dialog>
+  )
+}
+
+function Choices({ close, showViewer }: { close: () => void; showViewer: (id: number) => void }) {
+  const [typed, setTyped] = useState('')
+  const choices = useChoices(typed, showViewer)
+  return (
+    <Combobox
+      value={null}
+      onChange={(choice: Choice | null) => {
+        if (choice === null) return
+        close()
+        choice.run()
+      }}
+      immediate
+    >
+      <ComboboxInput
+        data-autofocus
+        aria-label={LABEL}
+        placeholder="A page, a viewer’s name, or what to do"
+        onChange={(event) => setTyped(event.target.value)}
+        className="w-full rounded-md bg-transparent px-4 py-3 text-lg outline-none placeholder:text-muted"
+      />
+      <ComboboxOptions static className="max-h-80 overflow-y-auto border-t border-line py-1">
+        {choices.map((choice) => (
+          <ComboboxOption
+            key={choice.id}
+            value={choice}
+            className="flex cursor-pointer justify-between gap-4 px-4 py-2 data-focus:bg-raised"
+          >
+            <span>{choice.name}</span>
+            <span className="text-sm text-muted">{choice.kind}</span>
+          </ComboboxOption>
+        ))}
+        {choices.length === 0 && <p className="px-4 py-3 text-muted">Nothing here is called that.</p>}
+      </ComboboxOptions>
+    </Combobox>
+  )
+}
+
+function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
+  const go = useNavigate()
+  const toast = useToast()
+  const { voice, now } = useStatus()
+  const name = typed.trim()
+  const found = useQuery({
+    queryKey: ['viewers', name],
+    queryFn: ({ signal }) =>
+      read<{ viewers: { id: number; name: string; lastSeenAt: number }[] }>(
+        `/desk/viewers?name=${encodeURIComponent(name)}`,
+        signal,
+      ),
+    enabled: name !== '',
+  })
+  const act = (path: string, body: unknown, done: string) => () =>
+    void change('PUT', path, body).then(
+      () => toast({ text: done }),
+      (fault: Error) => toast({ text: fault.message, look: 'problem' }),
+    )
+  const fixed: Choice[] = [
+    { id: 'onair', name: 'On air', kind: 'page', run: () => void go('/') },
+    { id: 'earning', name: 'Earning', kind: 'page', run: () => void go('/earning') },
+    { id: 'screen', name: 'Screen', kind: 'page', run: () => void go('/screen') },
+    voice.muted
+      ? {
+          id: 'voice',
+          name: 'Let the bot speak',
+          kind: 'do',
+          run: act('/desk/voice', { muted: false }, 'The bot speaks again.'),
+        }
+      : {
+          id: 'voice',
+          name: 'Mute the bot',
+          kind: 'do',
+          run: act('/desk/voice', { muted: true }, 'The bot is muted. It goes on working.'),
+        },
+  ]
+  const people = (found.data?.viewers ?? []).map((viewer) => ({
+    id: `viewer-${viewer.id}`,
+    name: viewer.name,
+    kind: `viewer, seen ${ageText(now - viewer.lastSeenAt)} ago`.replace('just now ago', 'just now'),
+    run: () => showViewer(viewer.id),
+  }))
+  return [...fixed.filter((choice) => choice.name.toLowerCase().includes(name.toLowerCase())), ...people]
+}
