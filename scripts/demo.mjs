@@ -1,4 +1,4 @@
 import { prepare, runTypeScript } from './prepare.mjs'
 
-prepare({ withBrowser: false })
+prepare({ forTests: false })
 await runTypeScript('scripts/demo.ts', process.argv.slice(2))

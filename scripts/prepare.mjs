@@ -25,10 +25,12 @@ export function postgresPrograms() {
   return newest && `${root}/${newest}/bin`
 }
 
-function installDebianPackages(withBrowser) {
+function installDebianPackages(forTests) {
   const missing = []
   if (postgresPrograms() === undefined) missing.push('postgresql')
-  if (withBrowser && !existsSync('/usr/bin/chromium')) missing.push('chromium')
+  if (forTests && !existsSync('/usr/bin/chromium')) missing.push('chromium')
+  // A chat server that we did not write, for the chat tests.
+  if (forTests && !existsSync('/usr/sbin/ngircd')) missing.push('ngircd')
   if (missing.length === 0) return
   console.log(`Installing Debian packages: ${missing.join(', ')}`)
   const root = process.getuid?.() === 0
@@ -48,13 +50,13 @@ function installNodePackages() {
 }
 
 /** Makes sure everything the two commands need is on this machine. */
-export function prepare({ withBrowser }) {
+export function prepare({ forTests }) {
   const major = Number(process.versions.node.split('.')[0])
   if (major < 20) {
     console.error(`Ricompensa needs Node 20 or newer; this is ${process.version}.`)
     process.exit(1)
   }
-  installDebianPackages(withBrowser)
+  installDebianPackages(forTests)
   installNodePackages()
 }
 

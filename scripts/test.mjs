@@ -1,4 +1,4 @@
 import { prepare, runTypeScript } from './prepare.mjs'
 
-prepare({ withBrowser: true })
+prepare({ forTests: true })
 await runTypeScript('scripts/test.ts', process.argv.slice(2))

@@ -11,6 +11,7 @@ import {
   type ScheduleTick,
   scheduleTick,
 } from '../earning/index.ts'
+import { type ReceiveEvent, receiveEvent } from '../events/index.ts'
 import {
   type AddOverlay,
   addOverlay,
@@ -49,6 +50,7 @@ export type Intent =
   | Leave
   | PayWatching
   | PlaceOrder
+  | ReceiveEvent
   | RenewOverlay
   | ReopenOrder
   | ScheduleTick
@@ -67,6 +69,7 @@ export const handlers: Handlers = {
   'earning.change': changePlan,
   'earning.pay': payPresent,
   'earning.schedule': scheduleTick,
+  'event.received': receiveEvent,
   'presence.arrived': arrive,
   'presence.left': leave,
   'screen.add': addOverlay,

@@ -17,7 +17,7 @@ export class Channels {
   readonly #writers = new Map<number, ChannelWriter>()
   readonly #heads = new Map<string, ChannelHead>()
   /** Up to when it is known who is present in a channel (seconds): now, unless its chat is away. */
-  presenceKnownUntil: (channel: number) => number = () => this.clock()
+  presenceKnownUntil: (channel: number) => Promise<number> = async () => this.clock()
 
   constructor(
     readonly pool: Pool,

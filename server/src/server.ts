@@ -1,7 +1,7 @@
 import { type ServerType, serve } from '@hono/node-server'
 import type { Logger } from 'pino'
 import { Channels } from './channels.ts'
-import { ChatSeat } from './chat/index.ts'
+import { ChatSeat, SeatTable } from './chat/index.ts'
 import { type Clock, systemClock } from './clock.ts'
 import type { Config } from './config.ts'
 import { connect, connectWriter, migrateUp, reader } from './database/index.ts'
@@ -32,22 +32,23 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
   const writerPool = connectWriter(config.DATABASE_URL)
   const channels = new Channels(pool, writerPool, feed, clock)
   const db = reader(pool)
-  const chat = new ChatSeat(config, channels, db, log)
+  const seats = new SeatTable(pool, clock)
+  const chat = new ChatSeat(config, channels, seats, db, log)
   const routes = [
-    ...showRoutes(db, channels, (channel) => chat.stateOf(channel)),
+    ...showRoutes(db, channels, (channel) => seats.stateOf(channel)),
     ...earningRoutes(db, channels),
     ...peopleRoutes(db, channels),
     ...storeRoutes(db, channels),
     ...screenRoutes(db, channels),
   ]
   const http = await listen(config, createApp({ config, channels, log, routes }).fetch)
-  channels.presenceKnownUntil = (channel) => chat.knownUntil(channel)
+  channels.presenceKnownUntil = (channel) => seats.knownUntil(channel)
   // Before the timers: a payment due now must know that nobody has looked round the room yet.
   await chat.start()
   const timers = await startTimers(pool, channels, log)
   log.info({ address: config.PUBLIC_URL }, 'ready')
   const stop = async () => {
-    chat.stop()
+    await chat.stop()
     await timers.stop()
     await closeHttp(http)
     await channels.drained()

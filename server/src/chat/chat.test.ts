@@ -56,6 +56,8 @@ async function seated(before: readonly string[] = []) {
     presentBefore: async () => ({ accounts: before, until: 77 }),
     onState: ({ status }) => void states.push(status),
     clock: () => 0,
+    firstPauseMs: 50,
+    lookRoundMs: 1000,
     log: pino({ level: 'silent' }),
   })
   connector.start()

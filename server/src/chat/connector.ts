@@ -1,17 +1,13 @@
-import { randomUUID } from 'node:crypto'
+import { createHash, randomUUID } from 'node:crypto'
 import irc from 'irc-framework'
 import type { Logger } from 'pino'
 import type { Intent } from '#core/engine'
 import type { Fact } from '#core/world'
 import { type ChatAddress, parseChatAddress } from './address.ts'
-import { Room } from './room.ts'
-
-/** How the connection stands, in words for the show bar. `since` in seconds. */
-export interface ChatState {
-  readonly status: 'off' | 'connecting' | 'connected'
-  readonly since: number
-  readonly room: string | null
-}
+import { Presence } from './presence.ts'
+import { Speaker } from './speaker.ts'
+import { speakable } from './speech.ts'
+import { type ChatState, refusalSentence } from './state.ts'
 
 export interface ConnectorOptions {
   readonly address: string
@@ -23,6 +19,13 @@ export interface ConnectorOptions {
   readonly onState: (state: ChatState) => void
   readonly clock: () => number
   readonly log: Logger
+  /** The first pause before connecting or joining again; each next one is twice as long (milliseconds). */
+  readonly firstPauseMs?: number
+  /** How long to wait for the network to tell who is in the room (milliseconds). */
+  readonly lookRoundMs?: number
+  /** How many lines at once, and the pause for each one more. */
+  readonly burst?: number
+  readonly everyMs?: number
 }
 
 interface IrcEvent {
@@ -33,41 +36,92 @@ interface IrcEvent {
   readonly account?: string | false
   readonly new_nick: string
   readonly kicked: string
+  readonly error: string
+  readonly reason: string
+  readonly command: string
+  readonly from: string
+  readonly to: string
+  readonly params: readonly string[]
   readonly tags: Readonly<Record<string, string>>
   readonly users: readonly {
     nick: string
     modes?: readonly string[]
     account?: string
-    channel_modes?: readonly string[]
   }[]
   readonly modes: readonly { mode: string; param?: string }[]
 }
+
+const CAPS = ['message-tags', 'account-tag', 'account-notify', 'extended-join', 'multi-prefix', 'server-time']
+const LONGEST_PAUSE_MS = 120_000
+const MINUTE_MS = 60_000
+const SHORT_NICK = 9
 
 /** The bot's seat in one IRC room: turns what happens there into intents, and speaks the answers. */
 export class ChatConnector {
   readonly #client = new irc.Client()
   readonly #address: ChatAddress
-  readonly #room: Room
+  readonly #presence: Presence
+  readonly #speaker: Speaker
+  #room: string
   #joined = false
+  #stopped = false
+  #failures = 0
+  #told = false
+  #again: NodeJS.Timeout | undefined
+  #looking: NodeJS.Timeout | undefined
+  #minutes: NodeJS.Timeout | undefined
 
   constructor(readonly options: ConnectorOptions) {
     this.#address = parseChatAddress(options.address)
-    this.#room = new Room((nick) => this.#client.caseLower(nick))
+    this.#room = this.#address.room
+    const { clock, log, burst, everyMs, presentBefore } = options
+    this.#presence = new Presence({
+      submit: (key, intent) => this.#submit(key, intent),
+      presentBefore,
+      clock,
+      fold: (nick) => this.#client.caseLower(nick),
+      isOwn: (nick) => this.#own(nick),
+    })
+    this.#speaker = new Speaker({
+      say: (to, line) => (to === null ? this.#client.say(this.#room, line) : this.#client.notice(to, line)),
+      now: () => performance.now(),
+      clock,
+      log,
+      ...(burst !== undefined && { burst }),
+      ...(everyMs !== undefined && { everyMs }),
+    })
   }
 
   start(): void {
+    this.#listen()
+    this.#client.requestCap(CAPS)
+    this.#minutes = setInterval(() => this.#presence.forgetSilent(), MINUTE_MS)
+    this.#connect()
+  }
+
+  stop(): void {
+    this.#stopped = true
+    clearTimeout(this.#again)
+    clearTimeout(this.#looking)
+    clearInterval(this.#minutes)
+    this.#speaker.close()
+    this.#presence.clear()
+    this.#client.removeAllListeners()
+    this.#client.quit('closing the workshop')
+  }
+
+  /** Speaks a reply that has been decided: in the room, or privately to whom it is for; as soon as it can be said. */
+  speak({ seq, at, body }: Fact): void {
+    const to = body.to === null ? null : String(body.to)
+    // A name that could not be a nick would end the command or start another.
+    if (to !== null && (to === '' || /[\s,:]/.test(to) || speakable(to) !== to)) return
+    this.#speaker.add({ seq, at, to, text: String(body.text) })
+  }
+
+  #connect(): void {
     const { nick, sasl } = this.options
     const { host, port, tls } = this.#address
-    this.#listen()
-    this.#client.requestCap([
-      'message-tags',
-      'account-tag',
-      'account-notify',
-      'extended-join',
-      'multi-prefix',
-      'server-time',
-    ])
-    this.#state('connecting')
+    this.#state('connecting', `Connecting to ${host}.`)
     this.#client.connect({
       host,
       port,
@@ -77,115 +131,154 @@ export class ChatConnector {
       gecos: nick,
       version: null,
       ...(sasl && { account: { account: sasl.account, password: sasl.password } }),
-      auto_reconnect: true,
-      auto_reconnect_max_wait: 30_000,
-      auto_reconnect_max_retries: Number.MAX_SAFE_INTEGER,
+      // Its own way of reconnecting gives up if the first attempt fails.
+      auto_reconnect: false,
+      auto_reconnect_max_wait: 0,
+      auto_reconnect_max_retries: 0,
       ping_interval: 30,
       ping_timeout: 90,
     })
   }
 
-  stop(): void {
-    this.#client.removeAllListeners()
-    this.#client.quit('closing the workshop')
-  }
-
-  /** Speaks a reply that has been decided: in the room, or privately to whom it is for. */
-  speak(fact: Fact): void {
-    if (!this.#joined)
-      return this.options.log.warn({ seq: fact.seq }, 'a reply could not be said: chat is not connected')
-    // A line break would end the command and start another.
-    const text = String(fact.body.text).replace(/[\r\n\0]+/g, ' ')
-    if (fact.body.to === null) this.#client.say(this.#address.room, text)
-    else this.#client.notice(String(fact.body.to), text)
-  }
-
   #listen(): void {
     const on = (name: string, heard: (event: IrcEvent) => void) => this.#client.on(name, heard)
-    on('registered', () => this.#client.join(this.#address.room))
-    on('socket close', () => this.#lost())
-    on('reconnecting', () => this.#state('connecting'))
+    on('registered', () => this.#client.join(this.#room))
+    on('socket close', () => this.#closed())
+    on('nick in use', ({ nick }) => this.#client.changeNick(otherNick(nick)))
+    // Most often too long for an old network, which takes nine letters.
+    on('nick invalid', ({ nick }) => this.#client.changeNick(nick.slice(0, SHORT_NICK)))
     on('userlist', (event) => this.#seated(event))
-    on('wholist', (event) => void this.#lookedRound(event))
-    on('join', (event) => this.#arrived(event))
+    on('wholist', (event) => this.#accountsTold(event))
+    on('join', ({ nick, account }) => this.#joins(nick, account || undefined))
     on('part', ({ nick }) => this.#left(nick))
-    on('quit', ({ nick }) => this.#left(nick))
-    on('kick', ({ kicked }) => this.#left(kicked))
-    on('nick', ({ nick, new_nick }) => this.#renamed(nick, new_nick))
-    on('account', ({ nick, account }) => this.#room.set(nick, { account: account || undefined }))
+    on('quit', ({ nick, message }) => this.#left(nick, message))
+    on('kick', ({ kicked, nick, message }) => this.#kicked(kicked, nick, message))
+    on('nick', ({ nick, new_nick }) => this.#presence.renamed(nick, new_nick))
+    on('account', ({ nick, account }) => this.#presence.room.set(nick, { account: account || undefined }))
     on('mode', (event) => this.#modesSet(event))
     on('privmsg', (event) => this.#said(event))
     on('action', (event) => this.#said(event))
+    on('irc error', (event) => this.#refused(event))
+    on('channel_redirect', ({ from, to }) => this.#roomMoved(from, to))
+    on('unknown command', ({ command, params: [first = '', second = ''] }) => {
+      if (command === 'RENAME') this.#roomMoved(first, second)
+      // "No such room": the answer to joining one that cannot be.
+      if (command === '403') this.#refused({ error: 'no_such_channel', channel: second })
+    })
   }
 
   #said({ nick, target, message, account, tags }: IrcEvent): void {
     if (this.#own(nick)) return
-    const privately = !this.#client.caseCompare(target, this.#address.room)
-    const who = this.#room.who(nick, account || undefined)
-    const id = tags.msgid ?? randomUUID()
-    this.#submit(`chat/${id}`, { kind: 'chat.line', who, text: message, privately })
+    const privately = !this.#client.caseCompare(target, this.#room)
+    const who = this.#presence.room.who(nick, account || undefined)
+    this.#presence.spoke(who)
+    this.#submit(`chat/${lineId(tags, nick, message)}`, { kind: 'chat.line', who, text: message, privately })
   }
 
-  #arrived({ nick, account }: IrcEvent): void {
-    if (this.#own(nick)) return
-    this.#room.set(nick, { account: account || undefined, operator: false })
-    this.#submit(`arrived/${randomUUID()}`, { kind: 'presence.arrived', who: this.#room.who(nick) })
+  #joins(nick: string, account: string | undefined): void {
+    if (!this.#own(nick)) return this.#presence.arrived(nick, account)
+    // The network tells next who is here; one that never does must not keep us waiting for ever.
+    this.#lookLater()
   }
 
-  #left(nick: string): void {
-    if (this.#own(nick)) return this.#lost()
-    const { account } = this.#room.who(nick)
-    this.#room.delete(nick)
-    // Somebody here on two devices stays until the last one leaves.
-    if (this.#room.all().some((who) => who.account === account)) return
-    this.#submit(`left/${randomUUID()}`, { kind: 'presence.left', account })
+  #left(nick: string, reason?: string): void {
+    if (this.#own(nick)) return this.#putOut(`The bot has left ${this.#room}; it comes back by itself.`)
+    this.#presence.left(nick, reason)
   }
 
-  #renamed(from: string, to: string): void {
-    if (this.#own(from) || this.#own(to)) return
-    const before = this.#room.who(from).account
-    this.#room.rename(from, to)
-    const who = this.#room.who(to)
-    if (who.account !== before) this.#submit(`left/${randomUUID()}`, { kind: 'presence.left', account: before })
-    this.#submit(`arrived/${randomUUID()}`, { kind: 'presence.arrived', who })
+  #kicked(kicked: string, by: string, reason: string): void {
+    if (!this.#own(kicked)) return this.#presence.left(kicked)
+    const why = reason ? ` ("${speakable(reason)}")` : ''
+    this.#putOut(`${by} has put the bot out of ${this.#room}${why}; it tries to come back by itself.`)
   }
 
   #modesSet({ target, modes }: IrcEvent): void {
-    if (!this.#client.caseCompare(target, this.#address.room)) return
+    if (!this.#client.caseCompare(target, this.#room)) return
     for (const { mode, param } of modes) {
-      if (param === undefined || mode.slice(1) !== 'o') continue
-      this.#room.set(param, { operator: mode.startsWith('+') })
-      if (!this.#own(param))
-        this.#submit(`arrived/${randomUUID()}`, { kind: 'presence.arrived', who: this.#room.who(param) })
+      if (param !== undefined && mode.slice(1) === 'o') this.#presence.operatorSet(param, mode.startsWith('+'))
     }
   }
 
   #seated({ users }: IrcEvent): void {
+    this.#told = true
     for (const { nick, modes } of users) {
-      if (!this.#own(nick)) this.#room.set(nick, { operator: modes?.includes('o') ?? false })
+      if (!this.#own(nick)) this.#presence.room.set(nick, { operator: modes?.includes('o') ?? false })
     }
-    this.#client.who(this.#address.room)
+    this.#client.who(this.#room)
+    this.#lookLater()
   }
 
-  /** The room as it stands after joining. */
-  async #lookedRound({ users }: IrcEvent): Promise<void> {
-    for (const { nick, account } of users) if (!this.#own(nick)) this.#room.set(nick, { account: account || undefined })
-    this.#joined = true
-    const before = await this.options.presentBefore()
-    // Nobody saw who was there meanwhile: everyone is settled to when it was last known, and counts anew from now.
-    for (const account of before.accounts) {
-      this.#submit(`left/${randomUUID()}`, { kind: 'presence.left', account, until: before.until })
+  #accountsTold({ users }: IrcEvent): void {
+    for (const { nick, account } of users) {
+      if (!this.#own(nick) && this.#presence.room.has(nick))
+        this.#presence.room.set(nick, { account: account || undefined })
     }
-    // The room as it is by now: who came in while we asked must not be left out.
-    for (const who of this.#room.all()) this.#submit(`arrived/${randomUUID()}`, { kind: 'presence.arrived', who })
-    if (this.#joined) this.#state('connected')
+    if (!this.#joined) void this.#lookRound()
+  }
+
+  #lookLater(): void {
+    clearTimeout(this.#looking)
+    this.#looking = setTimeout(() => void this.#lookRound(), this.options.lookRoundMs ?? 5000)
+  }
+
+  async #lookRound(): Promise<void> {
+    clearTimeout(this.#looking)
+    this.#joined = true
+    await this.#presence.lookRound(this.#told)
+    if (!this.#joined) return
+    this.#failures = 0
+    const blind = this.#told
+      ? ''
+      : ' The network does not tell who is in the room, so only who speaks counts as present.'
+    this.#state('connected', `In ${this.#room}.${blind}`)
+    this.#speaker.open()
+  }
+
+  /** The room is called something else now: IRC's rename, or a server that sends us on. */
+  #roomMoved(from: string, to: string): void {
+    if (to === '' || !this.#client.caseCompare(from, this.#room)) return
+    this.#room = to
+    if (this.#joined) this.#state('connected', `In ${to}: the room was renamed from ${from}.`)
+  }
+
+  #refused({ error, channel, reason }: { error: string; channel?: string; reason?: string }): void {
+    if (error === 'cannot_send_to_channel' && this.#joined)
+      return this.#state('connected', `In ${this.#room}, but the bot may not speak there. Give it a voice.`)
+    const sentence = refusalSentence(error, this.#room, reason)
+    if (sentence === undefined || (channel !== undefined && !this.#client.caseCompare(channel, this.#room))) return
+    this.#lost()
+    this.#state('refused', sentence)
+    this.#after(() => this.#client.join(this.#room))
+  }
+
+  #putOut(sentence: string): void {
+    this.#lost()
+    this.#state('refused', sentence)
+    this.#after(() => this.#client.join(this.#room))
+  }
+
+  #closed(): void {
+    if (this.#stopped) return
+    this.#lost()
+    this.#state('connecting', `There is no connection to ${this.#address.host}; it is tried again by itself.`)
+    this.#after(() => this.#connect())
   }
 
   #lost(): void {
     if (this.#joined) this.options.log.warn('chat connection lost')
+    clearTimeout(this.#looking)
     this.#joined = false
-    this.#room.clear()
-    this.#state('connecting')
+    this.#told = false
+    this.#speaker.close()
+    this.#presence.clear()
+  }
+
+  /** Tries again later: each time after twice as long, never at the same moment as others who lost the same server. */
+  #after(attempt: () => void): void {
+    const { firstPauseMs = 1000 } = this.options
+    const pause = Math.min(LONGEST_PAUSE_MS, firstPauseMs * 2 ** this.#failures++)
+    clearTimeout(this.#again)
+    this.#again = setTimeout(attempt, pause * (0.5 + Math.random()))
   }
 
   #own(nick: string): boolean {
@@ -198,7 +291,18 @@ export class ChatConnector {
       .catch((err) => this.options.log.error({ err, kind: intent.kind }, 'an intent from chat failed'))
   }
 
-  #state(status: ChatState['status']): void {
-    this.options.onState({ status, since: this.options.clock(), room: this.#address.room })
+  #state(status: ChatState['status'], sentence: string): void {
+    this.options.onState({ status, sentence, since: this.options.clock(), room: this.#room })
   }
+}
+
+/** Another nick in place of one that is taken: with a tail, or, where that would make it too long, with another last letter. */
+const otherNick = (nick: string): string =>
+  nick.length === SHORT_NICK ? `${nick.slice(0, -1)}${Math.floor(Math.random() * 10)}` : `${nick}_`
+
+/** The network's id of a line; else one made of who said what when, so that the line seen twice is one; else a new one. */
+function lineId(tags: IrcEvent['tags'], nick: string, message: string): string {
+  if (tags.msgid) return tags.msgid
+  if (!tags.time) return randomUUID()
+  return createHash('sha256').update(`${nick}\0${tags.time}\0${message}`).digest('base64url')
 }

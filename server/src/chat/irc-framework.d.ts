@@ -22,6 +22,7 @@ declare module 'irc-framework' {
     readonly user: { readonly nick: string }
     readonly network: { readonly cap: { isEnabled(name: string): boolean } }
     readonly connected: boolean
+    changeNick(nick: string): void
     requestCap(names: string | readonly string[]): void
     connect(options: ConnectOptions): void
     join(room: string): void

@@ -1,88 +1,158 @@
+import pg from 'pg'
 import type { Logger } from 'pino'
 import { voiceSetting } from '#core/commands'
-import type { Channels } from '../channels.ts'
+import type { ChannelHead, Channels } from '../channels.ts'
 import type { Config } from '../config.ts'
 import type { Reader } from '../database/index.ts'
 import { lastFactAt } from '../feed/index.ts'
 import { settingOf } from '../settings/index.ts'
-import { ChatConnector, type ChatState } from './connector.ts'
+import { lastSeqOf } from '../show/index.ts'
+import { ChatConnector } from './connector.ts'
+import type { SeatTable } from './seatTable.ts'
+import type { ChatState } from './state.ts'
 
-/** The connector of this installation's channel, wired to its writer and its facts. */
+/** First half of the advisory lock's key: whoever holds it sits in the channel's chat room. */
+const SEAT_SPACE = 0x52c1
+const TRY_AGAIN_MS = 2000
+const SIGN_OF_LIFE_MS = 5000
+
+/**
+ * The seat of this installation's bot in its channel's chat room. Of several instances one has it, by an advisory lock that
+ * PostgreSQL gives back when that instance is gone; the others stand by.
+ */
 export class ChatSeat {
-  #state: ChatState
-  #channel: number | undefined
-  /** When it was last known who is in the room (seconds). */
-  #lastKnown = 0
-  #connector: ChatConnector | undefined
-  #unsubscribe: (() => void) | undefined
+  #stopped = false
+  #lock: pg.Client | undefined
+  #again: NodeJS.Timeout | undefined
+  #leave: (() => Promise<void>) | undefined
 
   constructor(
     readonly config: Config,
     readonly channels: Channels,
+    readonly table: SeatTable,
     readonly db: Reader,
     readonly log: Logger,
-  ) {
-    this.#state = { status: 'off', since: channels.clock(), room: null }
-  }
+  ) {}
 
-  /** How a channel's chat stands; off for every channel but the one with the seat. */
-  stateOf(channel: number): ChatState {
-    return channel === this.#channel ? this.#state : { status: 'off', since: this.#state.since, room: null }
-  }
-
-  /** Up to when it is known who is present in a channel: now, unless its chat is away. */
-  knownUntil(channel: number): number {
-    return channel === this.#channel && this.#state.status !== 'connected' ? this.#lastKnown : this.channels.clock()
-  }
-
-  /** Connects, if an address is set and its channel exists. */
+  /** Takes the seat, now or whenever it becomes free, if an address is set and its channel exists. */
   async start(): Promise<void> {
-    const { CHAT_ADDRESS: address, CHAT_NICK: nick, CHAT_CHANNEL: slug } = this.config
-    if (address === '') return
+    if (this.config.CHAT_ADDRESS === '' || this.#lock !== undefined) return
+    const slug = this.config.CHAT_CHANNEL
     const channel = slug === '' ? await this.channels.first() : await this.channels.find(slug)
     if (channel === undefined) return this.log.warn('chat is not connected: there is no channel yet')
-    const { CHAT_SASL_ACCOUNT: account, CHAT_SASL_PASSWORD: password } = this.config
-    const connector = new ChatConnector({
-      address,
-      nick,
-      ...(account !== '' && { sasl: { account, password } }),
-      submit: (key, intent) => this.channels.submit(channel.id, key, intent),
-      presentBefore: () => this.#presentBefore(channel.id),
-      onState: (state) => {
-        if (this.#state.status === 'connected' && state.status !== 'connected') this.#lastKnown = this.channels.clock()
-        this.#state = state
+    await this.#tryToSit(channel)
+  }
+
+  async stop(): Promise<void> {
+    this.#stopped = true
+    clearTimeout(this.#again)
+    await this.#leave?.()
+    await this.#lock?.end().catch(() => {})
+  }
+
+  async #tryToSit(channel: ChannelHead): Promise<void> {
+    if (this.#stopped) return
+    const lock = new pg.Client({ connectionString: this.config.DATABASE_URL, keepAlive: true })
+    this.#lock = lock
+    lock.on('error', () => void this.#lostLock(channel))
+    try {
+      await lock.connect()
+      const got = await lock.query('select pg_try_advisory_lock($1, $2) as got', [SEAT_SPACE, channel.id])
+      if (got.rows[0]?.got === true) return await this.#sit(channel)
+    } catch (err) {
+      this.log.warn({ err }, 'the seat in chat could not be asked for')
+    }
+    await lock.end().catch(() => {})
+    this.#lock = undefined
+    this.#tryLater(channel)
+  }
+
+  #tryLater(channel: ChannelHead): void {
+    if (!this.#stopped) this.#again = setTimeout(() => void this.#tryToSit(channel), TRY_AGAIN_MS)
+  }
+
+  /** Without the lock another instance may sit down: this one must get up at once. */
+  async #lostLock(channel: ChannelHead): Promise<void> {
+    if (this.#leave === undefined) return
+    await this.#leave()
+    this.#lock = undefined
+    this.#tryLater(channel)
+  }
+
+  async #sit({ id }: ChannelHead): Promise<void> {
+    const { clock, pool } = this.channels
+    const before = await this.table.taken(id, (await lastFactAt(pool, id)) ?? clock(), await lastSeqOf(this.db, id))
+    let state: ChatState = { status: 'connecting', sentence: 'Connecting.', since: clock(), room: null }
+    let { knownUntil, spokenSeq } = before
+    const write = () => {
+      if (state.status === 'connected') knownUntil = clock()
+      return this.table.write(id, state, knownUntil, spokenSeq).catch((err: unknown) => {
+        this.log.warn({ err }, 'the state of chat could not be written down')
+      })
+    }
+    const connector = this.#connector(id, {
+      knownUntil: () => knownUntil,
+      onState: (next) => {
+        if (state.status === 'connected') knownUntil = clock()
+        state = next
+        void write()
       },
-      clock: this.channels.clock,
-      log: this.log,
     })
-    await this.#listen(channel.id, connector)
-    this.#channel = channel.id
-    // When the channel was last known to be served.
-    this.#lastKnown = (await lastFactAt(this.channels.pool, channel.id)) ?? this.channels.clock()
-    this.#connector = connector
+    const unsubscribe = await this.#listen(id, connector, spokenSeq, (seq) => {
+      spokenSeq = seq
+    })
+    const alive = setInterval(() => void write(), SIGN_OF_LIFE_MS)
+    this.#leave = async () => {
+      this.#leave = undefined
+      clearInterval(alive)
+      unsubscribe()
+      connector.stop()
+      if (state.status === 'connected') knownUntil = clock()
+      state = { ...state, status: 'connecting', sentence: 'The server was stopped.' }
+      await write()
+    }
     connector.start()
   }
 
-  stop(): void {
-    this.#unsubscribe?.()
-    this.#connector?.stop()
-  }
-
-  async #listen(channel: number, connector: ChatConnector): Promise<void> {
-    let { muted } = await settingOf(this.db, channel, voiceSetting)
-    this.#unsubscribe = await this.channels.feed.subscribe(channel, {
-      wants: ({ kind }) => kind === 'chat.replied' || kind === 'chat.voice',
-      send: (fact) => {
-        if (fact.kind === 'chat.voice') muted = fact.body.muted === true
-        else if (!muted) connector.speak(fact)
-      },
+  #connector(channel: number, on: { knownUntil: () => number; onState: (state: ChatState) => void }): ChatConnector {
+    const { CHAT_ADDRESS: address, CHAT_NICK: nick } = this.config
+    const { CHAT_SASL_ACCOUNT: account, CHAT_SASL_PASSWORD: password } = this.config
+    return new ChatConnector({
+      address,
+      nick,
+      ...(account !== '' && { sasl: { account, password } }),
+      submit: (key, intent) => this.channels.submit(channel, key, intent),
+      presentBefore: async () => ({ accounts: await this.#presentAccounts(channel), until: on.knownUntil() }),
+      onState: on.onState,
+      clock: this.channels.clock,
+      log: this.log,
     })
   }
 
-  async #presentBefore(channel: number): Promise<{ accounts: string[]; until: number }> {
-    const present = await this.channels.pool.query('select account from viewer where channel = $1 and present', [
+  /** Speaks what is decided from after the last that was said, whoever said that. */
+  async #listen(
+    channel: number,
+    connector: ChatConnector,
+    after: number,
+    spoken: (seq: number) => void,
+  ): Promise<() => void> {
+    let { muted } = await settingOf(this.db, channel, voiceSetting)
+    return this.channels.feed.subscribe(
       channel,
-    ])
-    return { accounts: present.rows.map((row) => row.account as string), until: this.#lastKnown }
+      {
+        wants: ({ kind }) => kind === 'chat.replied' || kind === 'chat.voice',
+        send: (fact) => {
+          spoken(fact.seq)
+          if (fact.kind === 'chat.voice') muted = fact.body.muted === true
+          else if (!muted) connector.speak(fact)
+        },
+      },
+      after,
+    )
+  }
+
+  async #presentAccounts(channel: number): Promise<string[]> {
+    const text = 'select account from viewer where channel = $1 and present'
+    return (await this.channels.pool.query(text, [channel])).rows.map((row) => row.account as string)
   }
 }

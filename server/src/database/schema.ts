@@ -238,6 +238,71 @@ export const session = pgTable('session', {
   name: text().notNull(),
   createdAt: whole('created_at').notNull(),
   expiresAt: whole('expires_at').notNull(),
+  /** When it was last used, give or take some minutes: an idle session ends early. */
+  seenAt: whole('seen_at').notNull().default(0),
+})
+
+/** The hash of the code that claims a fresh installation; gone once it has been used. */
+export const claimCode = pgTable('claim_code', { hash: text().primaryKey(), createdAt: whole('created_at').notNull() })
+
+export const event = pgTable(
+  'event',
+  {
+    channel: integer().notNull(),
+    id: whole().notNull(),
+    at: whole().notNull(),
+    happenedAt: whole('happened_at').notNull(),
+    source: text().notNull(),
+    type: text().notNull(),
+    viewer: whole(),
+    name: text(),
+    body: jsonb().$type<Record<string, unknown>>().notNull(),
+    outcome: text().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.id] })],
+)
+
+/** What outside services sign their events with. Kept as it is, because a signature is checked with it; shown only once. */
+export const eventSecret = pgTable(
+  'event_secret',
+  {
+    channel: channelRef(),
+    id: integer().generatedAlwaysAsIdentity(),
+    name: text().notNull(),
+    secret: text().notNull(),
+    createdAt: whole('created_at').notNull(),
+    usedAt: whole('used_at'),
+    revokedAt: whole('revoked_at'),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.id] })],
+)
+
+/** Deliveries that were turned away before they became events, so that whoever sets up a sender sees why. */
+export const eventRefusal = pgTable(
+  'event_refusal',
+  {
+    channel: channelRef(),
+    id: integer().generatedAlwaysAsIdentity(),
+    at: whole().notNull(),
+    code: text().notNull(),
+    sentence: text().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.id] })],
+)
+
+/** How a channel's chat stands, written by the one instance that has its seat and read by all. */
+export const chatSeat = pgTable('chat_seat', {
+  channel: integer()
+    .primaryKey()
+    .references(() => channel.id),
+  status: text().$type<'off' | 'connecting' | 'connected' | 'refused'>().notNull(),
+  sentence: text().notNull(),
+  room: text(),
+  since: whole().notNull(),
+  /** Up to when it is known who is in the room. */
+  knownUntil: whole('known_until').notNull(),
+  /** The last fact whose words were said, or were too old to say. */
+  spokenSeq: whole('spoken_seq').notNull(),
 })
 
 export const signInAttempt = pgTable('sign_in_attempt', {

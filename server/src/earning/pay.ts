@@ -12,7 +12,7 @@ const NEXT_PAGE = `select max(id)::bigint as last, count(*)::int as count
  */
 export async function payEveryone(channels: Channels, channel: number, show: number): Promise<void> {
   const at = channels.clock()
-  const until = channels.presenceKnownUntil(channel)
+  const until = await channels.presenceKnownUntil(channel)
   for (let after = 0; ; ) {
     const found = await channels.pool.query({ name: 'next-page', text: NEXT_PAGE, values: [channel, after, PAGE] })
     const { last, count } = found.rows[0] as { last: number | null; count: number }

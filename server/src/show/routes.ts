@@ -19,11 +19,11 @@ async function presentCount(db: Reader, channel: number): Promise<number> {
 }
 
 /** The show bar's figures, going on and off air, the evening's chart, the chat list. */
-export function showRoutes(db: Reader, channels: Channels, chat: (channel: number) => ChatState): Route[] {
+export function showRoutes(db: Reader, channels: Channels, chat: (channel: number) => Promise<ChatState>): Route[] {
   return [...statusRoutes(db, channels, chat), ...changeRoutes(channels)]
 }
 
-function statusRoutes(db: Reader, { clock, pool }: Channels, chat: (channel: number) => ChatState): Route[] {
+function statusRoutes(db: Reader, { clock, pool }: Channels, chat: (channel: number) => Promise<ChatState>): Route[] {
   return [
     route({
       method: 'get',
@@ -37,7 +37,7 @@ function statusRoutes(db: Reader, { clock, pool }: Channels, chat: (channel: num
         currency: await currencyOf(db, channel.id),
         show: (await openShowOf(db, channel.id)) ?? null,
         present: await presentCount(db, channel.id),
-        chat: chat(channel.id),
+        chat: await chat(channel.id),
         overlays: (await overlaysOf(db, channel.id, clock())).map(({ id, connected }) => ({ id, connected })),
         voice: await settingOf(db, channel.id, voiceSetting),
       }),

@@ -1,0 +1,2 @@
+export { type EventRow, events, type ReceiveEvent, receiveEvent } from './events.ts'
+export { CloudEvent, EVENT_DATA, type EventKind, isEventKind } from './schema.ts'

@@ -1,0 +1,61 @@
+import { type Static, type TSchema, Type } from '@sinclair/typebox'
+
+/** Somebody on the platform. `account` is the one that chat and sign-in report for them, in lower case. */
+const Person = Type.Object({
+  account: Type.String({ minLength: 1, maxLength: 100, pattern: '^[^\\u0000-\\u0020\\u007f]+$' }),
+  name: Type.String({ minLength: 1, maxLength: 100, pattern: '^[^\\u0000-\\u001f\\u007f]+$' }),
+})
+
+const Text = Type.Optional(Type.String({ maxLength: 500 }))
+const Tier = Type.Integer({ minimum: 1, maximum: 3 })
+const Count = (maximum: number) => Type.Integer({ minimum: 0, maximum })
+
+/** What each kind of event carries in `data`. */
+export const EVENT_DATA = {
+  'ricompensa.show.started': Type.Object({ title: Type.Optional(Type.String({ minLength: 1, maxLength: 100 })) }),
+  'ricompensa.show.ended': Type.Object({}),
+  'ricompensa.follow': Type.Object({ who: Person }),
+  'ricompensa.subscription': Type.Object({ who: Person, tier: Tier }),
+  'ricompensa.resubscription': Type.Object({ who: Person, tier: Tier, months: Count(10_000), text: Text }),
+  'ricompensa.gift': Type.Object({ who: Person, tier: Tier, count: Type.Integer({ minimum: 1, maximum: 10_000 }) }),
+  'ricompensa.raid': Type.Object({ who: Person, viewers: Count(10_000_000) }),
+  'ricompensa.tip': Type.Object({
+    who: Person,
+    minorUnits: Type.Integer({ minimum: 1, maximum: 1_000_000_000 }),
+    currency: Type.String({ pattern: '^[A-Z]{3}$' }),
+    text: Text,
+  }),
+  'ricompensa.cheer': Type.Object({
+    who: Person,
+    units: Type.Integer({ minimum: 1, maximum: 1_000_000_000 }),
+    text: Text,
+  }),
+  'ricompensa.reward.redeemed': Type.Object({
+    who: Person,
+    reward: Type.Object({
+      id: Type.String({ minLength: 1, maxLength: 100 }),
+      name: Type.String({ minLength: 1, maxLength: 200 }),
+    }),
+    text: Text,
+  }),
+  'ricompensa.test': Type.Object({}),
+} as const satisfies Readonly<Record<string, TSchema>>
+
+export type EventKind = keyof typeof EVENT_DATA
+
+export const isEventKind = (type: string): type is EventKind => Object.hasOwn(EVENT_DATA, type)
+
+const Id = Type.String({ minLength: 1, maxLength: 200, pattern: '^[^\\u0000-\\u001f\\u007f]+$' })
+
+/** The envelope: a CloudEvent in structured mode. What it does not name is allowed and ignored. */
+export const CloudEvent = Type.Object({
+  specversion: Type.Literal('1.0'),
+  id: Id,
+  source: Id,
+  type: Id,
+  time: Type.Optional(Type.String({ maxLength: 40 })),
+  subject: Type.Optional(Type.String({ maxLength: 200 })),
+  datacontenttype: Type.Optional(Type.String({ pattern: '^application/json' })),
+  data: Type.Optional(Type.Unknown()),
+})
+export type CloudEvent = Static<typeof CloudEvent>

@@ -1,0 +1,177 @@
+import { spawn } from 'node:child_process'
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { createServer, connect as dial, type Socket } from 'node:net'
+import { tmpdir } from 'node:os'
+import { createInterface } from 'node:readline'
+import { pino } from 'pino'
+import { expect, onTestFinished, test, vi } from 'vitest'
+import type { Intent } from '#core/engine'
+import { freePort } from '../testing/ports.ts'
+import { ChatConnector, type ChatState } from './index.ts'
+
+const soon = (check: () => void) => vi.waitFor(check, { timeout: 10_000, interval: 50 })
+
+/** Our connector on its way to a room at a port, with pauses short enough for a test. */
+function connectTo(port: number) {
+  const intents: (Intent & { key: string })[] = []
+  const states: ChatState[] = []
+  const connector = new ChatConnector({
+    address: `irc://127.0.0.1:${port}/#bench`,
+    nick: 'Ricompensa',
+    submit: async (key, intent) => void intents.push({ ...intent, key }),
+    presentBefore: async () => ({ accounts: [], until: 0 }),
+    onState: (state) => void states.push(state),
+    clock: () => Math.floor(Date.now() / 1000),
+    log: pino({ level: 'silent' }),
+    firstPauseMs: 100,
+    lookRoundMs: 300,
+  })
+  connector.start()
+  onTestFinished(() => connector.stop())
+  const of = (kind: Intent['kind']) => intents.filter((intent) => intent.kind === kind)
+  const reply = (text: string, to: string | null = null) =>
+    connector.speak({
+      seq: 1,
+      at: Math.floor(Date.now() / 1000),
+      kind: 'chat.replied',
+      audience: 'desk',
+      body: { to, text },
+    })
+  return { connector, states, of, reply, state: () => states.at(-1) }
+}
+
+/** A plain client: what it sends, and every line it got. */
+function plainClient(port: number, nick: string) {
+  const socket = dial(port, '127.0.0.1')
+  const lines: string[] = []
+  createInterface(socket).on('line', (line) => {
+    lines.push(line)
+    if (line.startsWith('PING')) socket.write(line.replace('PING', 'PONG') + '\r\n')
+  })
+  const send = (...commands: string[]) => socket.write(commands.map((one) => `${one}\r\n`).join(''))
+  send(`NICK ${nick}`, `USER ${nick} 0 * :${nick}`)
+  onTestFinished(() => void socket.destroy())
+  return { lines, send }
+}
+
+/** Debian's ngircd: a server that we did not write, without tags and without accounts. */
+async function ngircd(nickLength = 30) {
+  const port = await freePort()
+  const folder = mkdtempSync(`${tmpdir()}/ngircd-`)
+  const config = ['[Global]', 'Name = irc.test', 'Info = test', 'Listen = 127.0.0.1', `Ports = ${port}`]
+  const limits = ['[Limits]', 'MaxConnectionsIP = 0', 'PingTimeout = 20', `MaxNickLength = ${nickLength}`]
+  const options = ['[Options]', 'Ident = no', 'PAM = no', 'DNS = no']
+  writeFileSync(`${folder}/ngircd.conf`, [...config, ...limits, ...options, ''].join('\n'))
+  const child = spawn('/usr/sbin/ngircd', ['-n', '-f', `${folder}/ngircd.conf`], { stdio: 'ignore' })
+  onTestFinished(() => void child.kill())
+  const reachable = () =>
+    new Promise<boolean>((answer) => {
+      const probe = dial(port, '127.0.0.1')
+      probe.on('connect', () => answer(probe.destroy() !== undefined)).on('error', () => answer(false))
+    })
+  await vi.waitFor(async () => expect(await reachable()).toBe(true), { timeout: 10_000 })
+  return port
+}
+
+test('on ngircd: takes another nick if its own is in use, hears, answers, and comes back when put out', async () => {
+  const port = await ngircd()
+  const host = plainClient(port, 'Ricompensa')
+  host.send('JOIN #bench')
+  await soon(() => expect(host.lines.join('\n')).toContain('366'))
+  const { of, reply, state } = connectTo(port)
+  await soon(() => expect(state()?.status).toBe('connected'))
+  expect(of('presence.arrived')).toMatchObject([{ who: { account: 'nick/ricompensa', moderator: true } }])
+
+  const pia = plainClient(port, 'Pia')
+  pia.send('JOIN #bench')
+  await soon(() => expect(of('presence.arrived').at(-1)).toMatchObject({ who: { account: 'nick/pia', name: 'Pia' } }))
+  pia.send('PRIVMSG #bench :!rivets', 'PRIVMSG Ricompensa_ :!rivets')
+  await soon(() => expect(of('chat.line')).toHaveLength(2))
+  expect(of('chat.line')).toMatchObject([
+    { text: '!rivets', privately: false, who: { account: 'nick/pia' } },
+    { text: '!rivets', privately: true },
+  ])
+  expect(new Set(of('chat.line').map(({ key }) => key)).size).toBe(2)
+
+  reply(`${'rivet '.repeat(100)}\r\nQUIT :gone`)
+  reply('for you alone', 'Pia')
+  await soon(() => expect(pia.lines.filter((line) => line.includes('PRIVMSG #bench :rivet'))).toHaveLength(2))
+  await soon(() => expect(pia.lines.join('\n')).toMatch(/NOTICE Pia :for you alone/))
+
+  host.send('KICK #bench Ricompensa_ :out with you')
+  await soon(() => expect(state()?.status).toBe('refused'))
+  expect(state()?.sentence).toBe(
+    'Ricompensa has put the bot out of #bench ("out with you"); it tries to come back by itself.',
+  )
+  reply('said when I am back')
+  await soon(() => expect(state()?.status).toBe('connected'))
+  await soon(() => expect(pia.lines.join('\n')).toContain('said when I am back'))
+
+  host.send('MODE #bench +b Ricompensa_!*@*', 'KICK #bench Ricompensa_ :and stay out')
+  await soon(() => expect(state()?.sentence).toMatch(/banned from #bench. Lift the ban/))
+  host.send('MODE #bench -b Ricompensa_!*@*')
+  await soon(() => expect(state()?.status).toBe('connected'))
+}, 40_000)
+
+test('on an old network its nick is shortened to what is allowed', async () => {
+  const port = await ngircd(9)
+  const { state } = connectTo(port)
+  await soon(() => expect(state()?.status).toBe('connected'))
+  const host = plainClient(port, 'host')
+  host.send('JOIN #bench')
+  await soon(() => expect(host.lines.join('\n')).toMatch(/353 .*Ricompens/))
+}, 20_000)
+
+/** A server that says only what it is told to, and nothing of who is in the room. */
+async function silentServer(port: number) {
+  const sockets = new Set<Socket>()
+  const got: string[] = []
+  const server = createServer((socket) => {
+    sockets.add(socket)
+    socket.on('error', () => {}).on('close', () => sockets.delete(socket))
+    let nick = 'Ricompensa'
+    createInterface(socket).on('line', (line) => {
+      got.push(line)
+      if (line.startsWith('NICK ')) nick = line.slice(5)
+      if (line.startsWith('CAP LS')) socket.write(':s CAP * LS :\r\n')
+      if (line.startsWith('USER')) socket.write(`:s 001 ${nick} :hello\r\n:s 376 ${nick} :end\r\n`)
+      if (line.startsWith('JOIN')) socket.write(`:${nick}!r@h JOIN ${line.slice(5)}\r\n`)
+    })
+  }).listen(port, '127.0.0.1')
+  const close = () => {
+    for (const socket of sockets) socket.destroy()
+    return new Promise((closed) => server.close(closed))
+  }
+  onTestFinished(() => void close())
+  const tell = (line: string) => {
+    for (const socket of sockets) socket.write(`${line}\r\n`)
+  }
+  return { got, tell, close }
+}
+
+test('on a server that tells nothing of who is there: hears all the same, follows a renamed room, survives its end', async () => {
+  const port = await freePort()
+  const { of, reply, state, states } = connectTo(port)
+  // Nobody listens yet: it tries again.
+  await soon(() => expect(states.length).toBeGreaterThan(1))
+  const { got, tell, close } = await silentServer(port)
+  await soon(() => expect(state()?.status).toBe('connected'))
+  expect(state()?.sentence).toContain('only who speaks counts as present')
+  tell(':Pia!p@h PRIVMSG #bench :hello')
+  tell('@time=2026-11-23T19:00:00.000Z :Pia!p@h PRIVMSG #bench :again')
+  tell('@time=2026-11-23T19:00:00.000Z :Pia!p@h PRIVMSG #bench :again')
+  await soon(() => expect(of('chat.line')).toHaveLength(3))
+  const keys = of('chat.line').map(({ key }) => key)
+  expect(keys[1]).toBe(keys[2])
+  expect(keys[0]).not.toBe(keys[1])
+
+  tell(':s RENAME #bench #workbench :better')
+  await soon(() => expect(state()).toMatchObject({ status: 'connected', room: '#workbench' }))
+  reply('here now')
+  await soon(() => expect(got).toContain('PRIVMSG #workbench :here now'))
+
+  await close()
+  await soon(() => expect(state()?.status).toBe('connecting'))
+  await silentServer(port)
+  await soon(() => expect(state()?.status).toBe('connected'))
+}, 30_000)

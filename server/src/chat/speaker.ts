@@ -1,0 +1,102 @@
+import type { Logger } from 'pino'
+import { inLines } from './speech.ts'
+
+export interface Saying {
+  readonly seq: number
+  /** When it was decided, in seconds. */
+  readonly at: number
+  /** A nick to say it to alone; null: the room. */
+  readonly to: string | null
+  readonly text: string
+}
+
+export interface SpeakerOptions {
+  /** Says one line. */
+  readonly say: (to: string | null, line: string) => void
+  /** Milliseconds on a clock that only goes forward, and seconds since 1970. */
+  readonly now: () => number
+  readonly clock: () => number
+  readonly log: Logger
+  /** So many lines at once, and after that one in each so many milliseconds. */
+  readonly burst?: number
+  readonly everyMs?: number
+}
+
+const MOST_WAITING = 100
+/** An answer this old helps nobody any more. */
+const STALE_SECONDS = 30
+
+/**
+ * Says what the bot has to say, in order and never faster than the network allows (a token bucket). While it cannot speak
+ * the answers wait: a bounded number of them, and none for longer than it makes sense.
+ */
+export class Speaker {
+  readonly #options: Required<SpeakerOptions>
+  readonly #waiting: Saying[] = []
+  /** When the bucket will be full again (milliseconds). */
+  #fullAt = 0
+  #open = false
+  #timer: NodeJS.Timeout | undefined
+
+  constructor(options: SpeakerOptions) {
+    this.#options = { burst: 15, everyMs: 1500, ...options }
+  }
+
+  get waiting(): number {
+    return this.#waiting.length
+  }
+
+  add(saying: Saying): void {
+    this.#waiting.push(saying)
+    if (this.#waiting.length > MOST_WAITING) this.#drop(this.#waiting.shift(), 'too many are waiting')
+    this.#go()
+  }
+
+  /** The room can be spoken in from now on. */
+  open(): void {
+    this.#open = true
+    this.#go()
+  }
+
+  close(): void {
+    this.#open = false
+    clearTimeout(this.#timer)
+    this.#timer = undefined
+  }
+
+  #go(): void {
+    if (this.#timer !== undefined) return
+    while (this.#open && this.#waiting.length > 0) {
+      const pause = this.#pause()
+      if (pause > 0) {
+        this.#timer = setTimeout(() => {
+          this.#timer = undefined
+          this.#go()
+        }, pause)
+        return
+      }
+      this.#sayNext()
+    }
+  }
+
+  /** Milliseconds until the next line may be said. */
+  #pause(): number {
+    const { now, burst, everyMs } = this.#options
+    return Math.max(0, this.#fullAt - now() - (burst - 1) * everyMs)
+  }
+
+  #sayNext(): void {
+    const { now, clock, everyMs, say } = this.#options
+    const next = this.#waiting.shift()
+    if (next === undefined) return
+    if (clock() - next.at > STALE_SECONDS) return this.#drop(next, 'it is too old')
+    for (const line of inLines(next.text)) {
+      this.#fullAt = Math.max(this.#fullAt, now()) + everyMs
+      say(next.to, line)
+    }
+  }
+
+  #drop(saying: Saying | undefined, why: string): void {
+    this.#options.log.warn({ seq: saying?.seq }, `an answer is not said in chat: ${why}`)
+  }
+}

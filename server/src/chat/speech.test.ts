@@ -1,0 +1,81 @@
+import fc from 'fast-check'
+import { pino } from 'pino'
+import { afterEach, describe, expect, test, vi } from 'vitest'
+import { Speaker } from './speaker.ts'
+import { inLines, LINE_BYTES, speakable } from './speech.ts'
+
+const bytes = (text: string) => new TextEncoder().encode(text).length
+
+describe('a text for chat', () => {
+  test('loses what would end the command, act on the screen or turn the text round', () => {
+    expect(speakable('one\r\nQUIT :two\0')).toBe('one QUIT :two')
+    expect(speakable('\u0001ACTION waves\u0001')).toBe('ACTION waves')
+    expect(speakable('pia\u202Enimda')).toBe('pia nimda')
+  })
+
+  test('is cut between words, by bytes', () => {
+    expect(inLines('aaa bbb ccc', 7)).toEqual(['aaa bbb', 'ccc'])
+    expect(inLines('äöü äöü', 7)).toEqual(['äöü', 'äöü'])
+    expect(inLines('🙂🙂🙂', 9)).toEqual(['🙂🙂', '🙂'])
+    expect(inLines('')).toEqual([])
+  })
+
+  test('of any kind fits into its lines and carries nothing that must not be sent', () => {
+    fc.assert(
+      fc.property(fc.string({ unit: 'binary', maxLength: 2000 }), (text) => {
+        for (const line of inLines(text)) {
+          expect(bytes(line)).toBeLessThanOrEqual(LINE_BYTES)
+          expect(line).not.toMatch(/[\p{Cc}\u202a-\u202e]/u)
+          expect(line).not.toBe('')
+        }
+      }),
+    )
+  })
+})
+
+describe('the bot’s voice', () => {
+  afterEach(() => void vi.useRealTimers())
+
+  function speaker(burst = 3) {
+    vi.useFakeTimers()
+    const said: string[] = []
+    let at = 1000
+    const speaker = new Speaker({
+      say: (_to, line) => void said.push(line),
+      now: () => Date.now(),
+      clock: () => at,
+      log: pino({ level: 'silent' }),
+      burst,
+      everyMs: 1000,
+    })
+    const add = (text: string) => speaker.add({ seq: 1, at, to: null, text })
+    return { speaker, said, add, later: (seconds: number) => void (at += seconds) }
+  }
+
+  test('never floods: a few at once, then one after the other, in order', () => {
+    const { speaker: one, said, add } = speaker()
+    one.open()
+    for (let i = 0; i < 6; i++) add(`line ${i}`)
+    expect(said).toHaveLength(3)
+    vi.advanceTimersByTime(1000)
+    expect(said).toHaveLength(4)
+    vi.advanceTimersByTime(5000)
+    expect(said).toEqual(['line 0', 'line 1', 'line 2', 'line 3', 'line 4', 'line 5'])
+  })
+
+  test('waits while it cannot speak, and then says what is not too old', () => {
+    const { speaker: one, said, add, later } = speaker()
+    add('old')
+    later(31)
+    add('fresh')
+    expect(said).toEqual([])
+    one.open()
+    expect(said).toEqual(['fresh'])
+  })
+
+  test('keeps no more than it can use', () => {
+    const { speaker: one, add } = speaker()
+    for (let i = 0; i < 500; i++) add(`line ${i}`)
+    expect(one.waiting).toBe(100)
+  })
+})
