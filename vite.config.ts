@@ -9,6 +9,8 @@ export default defineConfig({
     outDir: '../dist/web',
     emptyOutDir: true,
     target: 'es2022',
-    rollupOptions: { input: { desk: 'web/desk.html', viewer: 'web/viewer.html', overlay: 'web/overlay.html' } },
+    rollupOptions: {
+      input: { desk: 'web/desk.html', viewer: 'web/viewer.html', overlay: 'web/overlay.html', claim: 'web/claim.html' },
+    },
   },
 })

@@ -1,4 +1,4 @@
-import { type ChangeVoice, type ChatLine, changeVoice, chatLine } from '../commands/index.ts'
+import { type ChangeVoice, type ChatLine, changeVoice, chatLine, type TestVoice, testVoice } from '../commands/index.ts'
 import {
   type Arrive,
   arrive,
@@ -58,6 +58,7 @@ export type Intent =
   | SetUpChannel
   | StartShow
   | TestAlert
+  | TestVoice
 
 type Handlers = { readonly [K in Intent['kind']]: Handler<Extract<Intent, { kind: K }>> }
 
@@ -65,6 +66,7 @@ type Handlers = { readonly [K in Intent['kind']]: Handler<Extract<Intent, { kind
 export const handlers: Handlers = {
   'channel.setUp': setUpChannel,
   'chat.line': chatLine,
+  'chat.test': testVoice,
   'chat.voice': changeVoice,
   'earning.change': changePlan,
   'earning.pay': payPresent,

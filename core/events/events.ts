@@ -2,6 +2,7 @@ import { meet, needViewer, type Who } from '../people/index.ts'
 import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
 import { endShow, showOnAir, startShow } from '../show/index.ts'
 import { defineTable, type Envelope, type Handler, ok, type World } from '../world/index.ts'
+import { isEventKind } from './schema.ts'
 
 /** An event from outside as it was received; kept, shown, never changed. Times in seconds since 1970. */
 export interface EventRow {
@@ -54,7 +55,7 @@ export const receiveEvent: Handler<ReceiveEvent> = {
 type Received = ReceiveEvent & Envelope
 
 function act(world: World, intent: Received): string {
-  if (!intent.type.startsWith('ricompensa.')) return 'Not a kind known here: kept, nothing done.'
+  if (!isEventKind(intent.type)) return 'Not a kind known here: kept, nothing done.'
   if (world.at - intent.happenedAt > STALE_SECONDS) return 'Older than a week: kept, nothing done.'
   switch (intent.type) {
     case 'ricompensa.show.started':

@@ -1,6 +1,8 @@
 import { connect as dial } from 'node:net'
 import { pino } from 'pino'
+import { systemClock } from '#server/clock.ts'
 import { connect, connectWriter, migrateUp, type Pool } from '#server/database/index.ts'
+import { EventSecrets } from '#server/events/index.ts'
 import { migrateTimers } from '#server/timers/index.ts'
 import { startPostgres } from '../postgres.ts'
 import { startProcess, stopProcess, untilAnswers } from './processes.ts'
@@ -50,7 +52,7 @@ export async function startStack({ name, ports, fresh, seed, paceMs, settings = 
     for (const one of stops.splice(0).reverse()) await one()
   }
   try {
-    const { overlay, seeded } = await prepareDatabase(postgres.url)
+    const { overlay, eventSecret, seeded } = await prepareDatabase(postgres.url)
     const web = `http://127.0.0.1:${ports.web}`
     const standin = `http://127.0.0.1:${ports.standin}`
     const chat = `irc://127.0.0.1:${ports.irc}/#workbench`
@@ -61,6 +63,8 @@ export async function startStack({ name, ports, fresh, seed, paceMs, settings = 
       STANDIN_SEED: String(seed),
       STANDIN_PACE_MS: String(paceMs),
       STANDIN_COMMANDS: COMMANDS.join('|'),
+      STANDIN_EVENTS_URL: `${web}/api/channels/workbench/events`,
+      STANDIN_EVENTS_SECRET: eventSecret,
       STANDIN_SOURCE: `${web}/overlay/${overlay}`,
     })
     stops.push(() => stopProcess(standinProcess))
@@ -100,7 +104,7 @@ function refuseTakenPort(what: string, port: number): Promise<void> {
   })
 }
 
-async function prepareDatabase(url: string): Promise<{ overlay: string; seeded: boolean }> {
+async function prepareDatabase(url: string): Promise<{ overlay: string; eventSecret: string; seeded: boolean }> {
   const pool = connect(url, 4)
   const writerPool = connectWriter(url, 2)
   const log = pino({ level: 'warn' })
@@ -110,10 +114,19 @@ async function prepareDatabase(url: string): Promise<{ overlay: string; seeded: 
     const seeded = !(await seededBefore(pool))
     if (seeded) await seedDemo(pool, writerPool, Math.floor(Date.now() / 1000))
     const found = await pool.query('select secret from overlay order by id limit 1')
-    return { overlay: found.rows[0].secret as string, seeded }
+    return { overlay: found.rows[0].secret as string, eventSecret: await standinSecret(pool), seeded }
   } finally {
     await Promise.all([pool.end(), writerPool.end()])
   }
+}
+
+/** The secret that the stand-in signs its events with; made with the demo's data. */
+async function standinSecret(pool: Pool): Promise<string> {
+  const text = "select secret from event_secret where name = 'Stand-in platform' and revoked_at is null"
+  const found = await pool.query(text)
+  if (found.rowCount !== 0) return found.rows[0].secret as string
+  const channel = (await pool.query('select id from channel order by id limit 1')).rows[0].id as number
+  return (await new EventSecrets(pool, systemClock).add(channel, 'Stand-in platform')).secret
 }
 
 /** @throws if a seed was cut off: its database is of no use to anyone. */

@@ -3,6 +3,7 @@ import type { Answer, Envelope, Result } from '#core/world'
 import type { Clock } from './clock.ts'
 import type { Pool } from './database/index.ts'
 import type { Feed } from './feed/index.ts'
+import { Metrics } from './metrics/index.ts'
 import { ChannelWriter } from './writer/index.ts'
 
 export interface ChannelHead {
@@ -24,6 +25,7 @@ export class Channels {
     readonly writerPool: Pool,
     readonly feed: Feed,
     readonly clock: Clock,
+    readonly metrics = new Metrics(),
   ) {}
 
   /** A channel by the word in its address, or undefined. */
@@ -43,8 +45,18 @@ export class Channels {
   }
 
   /** Hands in an intent that has come now. `key` must be unique for what it stands for. */
-  submit(channel: number, key: string, intent: Intent): Promise<Result<Answer>> {
-    return this.#writer(channel).submit({ ...intent, key, at: this.clock() } as Intent & Envelope)
+  async submit(channel: number, key: string, intent: Intent): Promise<Result<Answer>> {
+    const { waiting, intents } = this.metrics
+    waiting.inc()
+    let outcome = 'failed'
+    try {
+      const result = await this.#writer(channel).submit({ ...intent, key, at: this.clock() } as Intent & Envelope)
+      outcome = result.ok ? 'accepted' : 'refused'
+      return result
+    } finally {
+      waiting.dec()
+      intents.inc({ kind: intent.kind, outcome })
+    }
   }
 
   async drained(): Promise<void> {

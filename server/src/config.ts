@@ -16,6 +16,9 @@ const Environment = Type.Object({
   CHAT_SASL_ACCOUNT: Type.String({ default: '' }),
   CHAT_SASL_PASSWORD: Type.String({ default: '' }),
   CHAT_CHANNEL: Type.String({ default: '' }),
+  TRUSTED_PROXIES: Type.String({ pattern: '^[0-9]$', default: '0' }),
+  REQUESTS_PER_10S: Type.String({ pattern: '^[1-9][0-9]{0,9}$', default: '300' }),
+  METRICS_TOKEN: Type.String({ pattern: '^(.{16,})?$', default: '' }),
   LOG_LEVEL: Type.String({ pattern: '^(trace|debug|info|warn|error|silent)$', default: 'info' }),
 })
 

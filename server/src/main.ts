@@ -1,20 +1,14 @@
-import { pino } from 'pino'
 import { readConfig } from './config.ts'
+import { createLog } from './log.ts'
 import { startServer } from './server.ts'
-
-const SECRETS = [
-  'req.headers.cookie',
-  'req.headers.authorization',
-  '*.password',
-  '*.secret',
-  'DATABASE_URL',
-  'OIDC_CLIENT_SECRET',
-]
 
 async function main(): Promise<void> {
   const config = readConfig(process.env)
-  const log = pino({ level: config.LOG_LEVEL, redact: SECRETS })
+  const log = createLog(config.LOG_LEVEL)
   const server = await startServer(config, log)
+  if (server.claimCode !== undefined) {
+    console.log(`This installation has no channel yet. Open ${config.PUBLIC_URL}/claim and enter: ${server.claimCode}`)
+  }
   let stopping = false
   const stop = async () => {
     if (stopping) return

@@ -2,13 +2,17 @@ import { type ServerType, serve } from '@hono/node-server'
 import type { Logger } from 'pino'
 import { Channels } from './channels.ts'
 import { ChatSeat, SeatTable } from './chat/index.ts'
+import { newClaimCode } from './claim/index.ts'
 import { type Clock, systemClock } from './clock.ts'
 import type { Config } from './config.ts'
+import { connectionRoutes } from './connections/index.ts'
 import { connect, connectWriter, migrateUp, reader } from './database/index.ts'
 import { earningRoutes } from './earning/index.ts'
 import { createApp } from './edge/index.ts'
+import { EventDoor, EventSecrets } from './events/index.ts'
 import { Feed } from './feed/index.ts'
 import type { Route } from './http/index.ts'
+import { Metrics } from './metrics/index.ts'
 import { peopleRoutes } from './people/index.ts'
 import { screenRoutes } from './screen/index.ts'
 import { showRoutes } from './show/index.ts'
@@ -18,6 +22,8 @@ import { migrateTimers, startTimers } from './timers/index.ts'
 export interface RunningServer {
   readonly channels: Channels
   readonly routes: readonly Route[]
+  /** What claims the channel of a fresh installation; undefined where there is one. */
+  readonly claimCode: string | undefined
   /** Stops taking requests, answers what is in flight, and lets go of the database. */
   readonly stop: () => Promise<void>
 }
@@ -30,24 +36,32 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
   const feed = new Feed(pool, config.DATABASE_URL)
   await feed.start()
   const writerPool = connectWriter(config.DATABASE_URL)
-  const channels = new Channels(pool, writerPool, feed, clock)
+  const metrics = new Metrics()
+  const channels = new Channels(pool, writerPool, feed, clock, metrics)
   const db = reader(pool)
   const seats = new SeatTable(pool, clock)
   const chat = new ChatSeat(config, channels, seats, db, log)
+  const secrets = new EventSecrets(pool, clock)
+  const door = new EventDoor(channels, secrets)
   const routes = [
     ...showRoutes(db, channels, (channel) => seats.stateOf(channel)),
     ...earningRoutes(db, channels),
     ...peopleRoutes(db, channels),
     ...storeRoutes(db, channels),
     ...screenRoutes(db, channels),
+    ...connectionRoutes({ db, channels, seats, secrets, door, publicUrl: config.PUBLIC_URL }),
   ]
-  const http = await listen(config, createApp({ config, channels, log, routes }).fetch)
   channels.presenceKnownUntil = (channel) => seats.knownUntil(channel)
+  let accepting = true
+  const onClaimed = () => void chat.start().catch((err: unknown) => log.error({ err }, 'chat could not be started'))
+  const app = createApp({ config, channels, log, routes, metrics, door, onClaimed, accepting: () => accepting })
+  const http = await listen(config, app.fetch)
   // Before the timers: a payment due now must know that nobody has looked round the room yet.
   await chat.start()
   const timers = await startTimers(pool, channels, log)
   log.info({ address: config.PUBLIC_URL }, 'ready')
   const stop = async () => {
+    accepting = false
     await chat.stop()
     await timers.stop()
     await closeHttp(http)
@@ -55,7 +69,7 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
     await feed.stop()
     await Promise.all([pool.end(), writerPool.end()])
   }
-  return { channels, routes, stop }
+  return { channels, routes, claimCode: await newClaimCode(pool, clock()), stop }
 }
 
 function listen(config: Config, fetch: Parameters<typeof serve>[0]['fetch']): Promise<ServerType> {

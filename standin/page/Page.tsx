@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { Chat } from './Chat.tsx'
+import { Happenings } from './Happenings.tsx'
 import { useRoom } from './room.ts'
 import { Stage } from './Stage.tsx'
 
@@ -16,6 +17,7 @@ export function Page() {
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_22rem]">
         <main aria-label="Stream" className="min-w-0 overflow-y-auto p-5">
           <Stage source={room?.source} />
+          <Happenings as={as} />
         </main>
         <Chat room={room} as={as} setAs={setAs} />
       </div>

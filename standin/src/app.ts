@@ -4,6 +4,7 @@ import { RESPONSE_ALREADY_SENT } from '@hono/node-server/utils/response'
 import { Hono } from 'hono'
 import { streamSSE } from 'hono/streaming'
 import type { Provider } from 'oidc-provider'
+import { type EventSender, type Happening, KINDS, WAYS, type Way } from './events.ts'
 import { CROWD, STREAMER } from './people.ts'
 import type { Players } from './players.ts'
 import type { ChatRoom, RoomEvent } from './room.ts'
@@ -16,6 +17,7 @@ export interface StandinAppOptions {
   readonly pageFolder: string
   /** Address of a page to show over the stand-in's picture, as a streaming program would. */
   readonly source: string
+  readonly sender: EventSender
 }
 
 const NAME = /^[A-Za-z_][A-Za-z0-9_-]{0,29}$/
@@ -28,6 +30,7 @@ export function standinApp(options: StandinAppOptions): App {
   const app: App = new Hono()
   chatRoutes(app, options)
   whoRoutes(app, options.identity)
+  eventRoutes(app, options.sender)
   app.get('/', serveStatic({ root: options.pageFolder, path: 'index.html' }))
   app.get('/assets/*', serveStatic({ root: options.pageFolder }))
   app.get('/fonts/*', serveStatic({ root: options.pageFolder }))
@@ -78,6 +81,17 @@ function chatRoutes(app: App, { room, players, source }: StandinAppOptions): voi
     const { as } = await c.req.json<{ as?: string }>()
     players.leave(String(as))
     return c.json({})
+  })
+}
+
+function eventRoutes(app: App, sender: EventSender): void {
+  app.post('/api/event', async (c) => {
+    const { kind, name, count, text, way } = await c.req.json<Happening & { way: Way }>()
+    if (!KINDS.includes(kind) || !WAYS.includes(way) || !NAME.test(name) || !Number.isSafeInteger(count))
+      return c.json({ answer: 'Choose what happens, by whom, and how many.' }, 422)
+    if (!sender.ready) return c.json({ answer: 'Nobody listens: no address or secret is set.' }, 409)
+    const sent = await sender.send({ kind, name, count, text }, way).catch(() => undefined)
+    return c.json({ answer: sent ? `${sent.status}: ${sent.answer}` : 'The receiver does not answer.' })
   })
 }
 

@@ -1,4 +1,5 @@
 import { chanceFrom } from './chance.ts'
+import type { Kind } from './events.ts'
 import { LINES, type Person } from './people.ts'
 import type { ChatRoom, Member } from './room.ts'
 
@@ -10,10 +11,25 @@ export interface CrowdOptions {
   readonly paceMs: number
   /** What somebody now and then types besides talking: commands of whoever runs the channel. */
   readonly commands: readonly string[]
+  /** Told when something happens that is no line of chat: a follow, a tip ... */
+  readonly happens?: (kind: Kind, name: string, count: number) => void
 }
 
 /** About two thirds of the crowd is here at a time. */
 const SHARE_HERE = 0.68
+
+/** How often something happens, and how large it is at most. */
+const HAPPENS = 0.04
+const HAPPENINGS: readonly (readonly [Kind, number])[] = [
+  ['follow', 1],
+  ['subscription', 1],
+  ['resubscription', 30],
+  ['gift', 5],
+  ['raid', 60],
+  ['tip', 2000],
+  ['cheer', 500],
+  ['reward.redeemed', 1],
+]
 
 /** A crowd of viewers by a script made from a seed: they arrive, talk, try commands, and go. */
 export class Crowd {
@@ -61,7 +77,13 @@ export class Crowd {
     if (roll > 0.97) return this.#leave()
     const speaker = this.#pick([...this.#here.values()])
     if (speaker === undefined) return
+    if (this.#chance() < HAPPENS) this.#happen(speaker.nick)
     room.say(speaker, (this.#chance() < 0.12 ? this.#pick(commands) : this.#pick(LINES)) ?? '')
+  }
+
+  #happen(name: string): void {
+    const [kind, most] = this.#pick(HAPPENINGS) ?? ['follow', 1]
+    this.options.happens?.(kind, name, 1 + Math.floor(this.#chance() * most))
   }
 
   #arrive(person: Person | undefined): void {

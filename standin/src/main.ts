@@ -2,6 +2,7 @@ import { createServer } from 'node:http'
 import { getRequestListener } from '@hono/node-server'
 import { standinApp } from './app.ts'
 import { Crowd } from './crowd.ts'
+import { EventSender } from './events.ts'
 import { createIdentity } from './identity.ts'
 import { startIrc } from './irc/server.ts'
 import { CROWD, STREAMER } from './people.ts'
@@ -18,7 +19,12 @@ async function main(): Promise<void> {
   const known = new Map([STREAMER, ...CROWD].map((person) => [person.account, person]))
   const isOperator = (account: string) => known.get(account)?.operator ?? false
   const room = new ChatRoom(env('STANDIN_ROOM', '#workbench'))
+  const listener = env('STANDIN_EVENTS_URL', '')
+  const sender = new EventSender(listener, env('STANDIN_EVENTS_SECRET', ''), issuer)
   const crowd = new Crowd({
+    happens: (kind, name, count) => {
+      if (sender.ready) void sender.send({ kind, name, count, text: '' }).catch(() => {})
+    },
     room,
     people: CROWD,
     seed: Number(env('STANDIN_SEED', '7')),
@@ -37,7 +43,7 @@ async function main(): Promise<void> {
   const irc = await startIrc(Number(env('STANDIN_IRC_PORT', '4167')), room, isOperator)
   const players = new Players(room, crowd, isOperator, env('STANDIN_BOT', 'Ricompensa'))
   const pageFolder = env('STANDIN_PAGE_FOLDER', 'dist/standin')
-  const app = standinApp({ room, players, identity, pageFolder, source: env('STANDIN_SOURCE', '') })
+  const app = standinApp({ room, players, identity, pageFolder, source: env('STANDIN_SOURCE', ''), sender })
   const own = getRequestListener(app.fetch)
   const provider = identity.callback()
   const http = createServer((req, res) => void (OWN_PATHS.test(req.url ?? '/') ? own(req, res) : provider(req, res)))

@@ -17,6 +17,7 @@ const PAGES = [
   { group: 'Live', pages: [{ to: '/', name: 'On air' }] },
   { group: 'The economy', pages: [{ to: '/earning', name: 'Earning' }] },
   { group: 'On the stream', pages: [{ to: '/screen', name: 'Screen' }] },
+  { group: 'Behind it', pages: [{ to: '/connections', name: 'Connections' }] },
 ]
 
 /** The frame of every page of the desk: show bar above, pages at the left, the bench at the right. */

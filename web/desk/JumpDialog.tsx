@@ -90,6 +90,7 @@ function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
     { id: 'onair', name: 'On air', kind: 'page', run: () => void go('/') },
     { id: 'earning', name: 'Earning', kind: 'page', run: () => void go('/earning') },
     { id: 'screen', name: 'Screen', kind: 'page', run: () => void go('/screen') },
+    { id: 'connections', name: 'Connections', kind: 'page', run: () => void go('/connections') },
     voice.muted
       ? {
           id: 'voice',

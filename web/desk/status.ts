@@ -12,7 +12,7 @@ export interface Status {
   readonly currency: Currency
   readonly show: ShowRow | null
   readonly present: number
-  readonly chat: { readonly status: 'off' | 'connecting' | 'connected'; readonly room: string | null }
+  readonly chat: { readonly status: 'off' | 'connecting' | 'connected' | 'refused'; readonly room: string | null }
   readonly overlays: readonly { readonly id: number; readonly connected: boolean }[]
   readonly voice: { readonly muted: boolean }
   /** By how many seconds the server's clock is ahead of this computer's. */

@@ -15,6 +15,7 @@ const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[]
   ['earning.changed', ['earning']],
   ['order.', ['orders', 'status', 'present', 'evening', 'viewer']],
   ['chat.voice', ['status']],
+  ['event.', ['connections']],
   ['screen.', ['status', 'overlays']],
 ]
 

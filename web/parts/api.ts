@@ -64,7 +64,7 @@ export async function change<T>(method: 'POST' | 'PUT', path: string, body?: unk
 
 export const feedAddress = (path: string, after: number): string => `${base()}${path}?after=${after}`
 
-/** Signs out of the desk or the viewer page. */
-export async function signOut(scope: 'desk' | 'viewer'): Promise<void> {
-  await fetch(`/auth/${scope}/out`, { method: 'POST' })
+/** Signs out of the desk or the viewer page, here or on every device. */
+export async function signOut(scope: 'desk' | 'viewer', where: 'here' | 'everywhere' = 'here'): Promise<void> {
+  await fetch(`/auth/${scope}/out${where === 'everywhere' ? '-everywhere' : ''}`, { method: 'POST' })
 }

@@ -12,6 +12,7 @@ export function earningRoutes(db: Reader, channels: Channels): Route[] {
     route({
       method: 'get',
       path: '/desk/earning',
+      does: 'The earning plan',
       allowed: 'streamer',
       handle: async ({ channel }) => ({
         plan: await settingOf(db, channel.id, earningSetting),
@@ -21,6 +22,7 @@ export function earningRoutes(db: Reader, channels: Channels): Route[] {
     route({
       method: 'put',
       path: '/desk/earning',
+      does: 'Change the earning plan',
       allowed: 'streamer',
       body: EarningPlan,
       handle: async ({ channel, caller, key, body }) => {

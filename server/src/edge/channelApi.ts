@@ -4,14 +4,22 @@ import type { Fact } from '#core/world'
 import type { ChannelHead, Channels } from '../channels.ts'
 import { streamFacts } from '../feed/index.ts'
 import { type Allowed, bodyCheck, type Caller, problem, type Route } from '../http/index.ts'
+import type { Metrics } from '../metrics/index.ts'
 import { viewerIdOf } from '../people/index.ts'
 import type { Sessions } from '../sign-in/index.ts'
 import type { Env } from './env.ts'
+import type { Limits } from './limits.ts'
+
+interface ApiParts {
+  readonly channels: Channels
+  readonly routes: readonly Route[]
+  readonly metrics: Metrics
+}
 
 const NOBODY: Caller = { account: '', name: '' }
 
 /** A channel's API: every route of the features, each behind its declaration of who may call it, and the live feeds. */
-export function channelApi(channels: Channels, sessions: Sessions, routes: readonly Route[]): Hono<Env> {
+export function channelApi({ channels, routes, metrics }: ApiParts, sessions: Sessions, limits: Limits): Hono<Env> {
   const app = new Hono<Env>()
   const channelOf = async (c: Context): Promise<ChannelHead> => {
     const channel = await channels.find(c.req.param('channel') ?? '')
@@ -31,6 +39,7 @@ export function channelApi(channels: Channels, sessions: Sessions, routes: reado
       const channel = await channelOf(c)
       const caller = await callerOf(c, channel, route.allowed)
       const key = route.method === 'get' ? '' : keyOf(c, caller)
+      if (route.method !== 'get') await limits.change(caller.account || 'nobody')
       const body = check === undefined ? undefined : await readBody(c, check)
       const param = (name: string) => c.req.param(name) ?? ''
       return c.json(await route.handle({ channel, caller, body, param, query: (name) => c.req.query(name), key }))
@@ -39,13 +48,18 @@ export function channelApi(channels: Channels, sessions: Sessions, routes: reado
   app.get('/desk/feed', async (c) => {
     const channel = await channelOf(c)
     await callerOf(c, channel, 'streamer')
-    return stream(c, channels, channel, () => true)
+    return stream(c, { channels, metrics }, channel, () => true)
   })
   app.get('/feed', async (c) => {
     const channel = await channelOf(c)
     const caller = await callerOf(c, channel, 'anyone')
     const viewer = caller === NOBODY ? undefined : await viewerIdOf(channels.pool, channel.id, caller.account)
-    return stream(c, channels, channel, ({ audience }) => audience === 'everyone' || audience === `viewer:${viewer}`)
+    return stream(
+      c,
+      { channels, metrics },
+      channel,
+      ({ audience }) => audience === 'everyone' || audience === `viewer:${viewer}`,
+    )
   })
   return app
 }
@@ -66,11 +80,13 @@ async function readBody(c: Context, check: (body: unknown) => void): Promise<unk
 
 async function stream(
   c: Context<Env>,
-  channels: Channels,
+  { channels, metrics }: Pick<ApiParts, 'channels' | 'metrics'>,
   channel: ChannelHead,
   wants: (fact: Fact) => boolean,
 ): Promise<Response> {
   const { incoming, outgoing } = c.env
+  metrics.feeds.inc()
+  outgoing.on('close', () => metrics.feeds.dec())
   await streamFacts({ feed: channels.feed, channel: channel.id, wants, now: channels.clock(), incoming, outgoing })
   return RESPONSE_ALREADY_SENT
 }

@@ -19,11 +19,13 @@ export function pages(config: Config, channels: Channels): Hono<Env> {
   }
   app.get('/', async (c) => {
     const channel = await channels.first()
-    return channel === undefined
-      ? c.text('No channel has been set up yet. See docs/operations.md.', 503)
-      : c.redirect(`/c/${channel.slug}`)
+    return c.redirect(channel === undefined ? '/claim' : `/c/${channel.slug}`)
   })
-  app.get('/desk', async (c) => c.redirect(`/desk/${(await channels.first())?.slug ?? ''}`))
+  app.get('/desk', async (c) => {
+    const channel = await channels.first()
+    return c.redirect(channel === undefined ? '/claim' : `/desk/${channel.slug}`)
+  })
+  app.get('/claim', document('claim'))
   app.get('/desk/*', document('desk'))
   app.get('/c/*', document('viewer'))
   app.get('/overlay/*', document('overlay'))

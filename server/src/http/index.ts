@@ -1,2 +1,2 @@
 export { PROBLEM_STATUS, Problem, problem, problemResponse } from './problems.ts'
-export { type Allowed, answered, bodyCheck, type Call, type Caller, type Route, route } from './routes.ts'
+export { ALLOWED, type Allowed, answered, bodyCheck, type Call, type Caller, type Route, route } from './routes.ts'

@@ -2,8 +2,22 @@ import { REFUSALS, type Refusal, type RefusalCode } from '#core/world'
 
 /** Every error of the HTTP edge that is not a refusal of the rules. docs/errors.md lists both kinds. */
 const API_ERRORS = {
+  already_claimed: { status: 409, message: 'This installation has its channel already.' },
   body_invalid: { status: 422, message: 'The data sent cannot be used as it is.' },
   channel_not_found: { status: 404, message: 'There is no channel at this address.' },
+  claim_code_wrong: {
+    status: 403,
+    message: 'This is not the code that the server printed when it started. Copy it from there, with its dashes.',
+  },
+  event_not_signed: {
+    status: 401,
+    message: 'Send the headers webhook-id, webhook-timestamp (seconds since 1970) and webhook-signature.',
+  },
+  event_out_of_time: { status: 401, message: 'This delivery is too old, or its clock is wrong. Send it anew.' },
+  event_signature_wrong: {
+    status: 401,
+    message: 'The signature was made with none of this channel’s secrets, or the body was changed on the way.',
+  },
   from_elsewhere: { status: 403, message: 'This request did not come from our own pages.' },
   internal: { status: 500, message: 'Something went wrong on our side. Nothing was changed; try again.' },
   key_missing: {
@@ -11,10 +25,13 @@ const API_ERRORS = {
     message: 'Send a header Idempotency-Key with 8 to 100 letters, digits or dashes, new for each action.',
   },
   not_allowed: { status: 403, message: 'Only the streamer of this channel can do this.' },
+  not_ready: { status: 503, message: 'The server is starting, stopping, or has lost its database. Try again.' },
   not_found: { status: 404, message: 'There is nothing at this address.' },
   not_json: { status: 400, message: 'The data sent is not valid JSON.' },
   not_signed_in: { status: 401, message: 'Sign in first.' },
   sign_in_failed: { status: 400, message: 'The sign-in did not go through. Start again from the page you came from.' },
+  too_many_requests: { status: 429, message: 'Too many requests. Wait a moment, then go on.' },
+  too_many_secrets: { status: 409, message: 'Five secrets are the most. Revoke one that is not in use.' },
   too_large: { status: 413, message: 'The data sent is larger than anything we take.' },
 } as const
 

@@ -5,7 +5,8 @@ import type { ChannelHead } from '../channels.ts'
 import { Problem, problemOfRefusal } from './problems.ts'
 
 /** Who may call a route: anyone; a signed-in viewer; the streamer at the desk. */
-export type Allowed = 'anyone' | 'viewer' | 'streamer'
+export const ALLOWED = ['anyone', 'viewer', 'streamer'] as const
+export type Allowed = (typeof ALLOWED)[number]
 
 /** Who is signed in. */
 export interface Caller {
@@ -30,7 +31,11 @@ export interface Route {
   /** Below /api/channels/:channel. */
   readonly path: string
   readonly allowed: Allowed
+  /** What it does, for the API's own description. */
+  readonly does: string
   readonly body?: TSchema
+  /** Names of what may be asked in the address. */
+  readonly asks?: readonly string[]
   readonly handle: (call: Call<unknown>) => Promise<object>
 }
 
@@ -54,12 +59,12 @@ export function answered(result: Result<Answer>): Answer {
 const ajv = new Ajv({ allErrors: true })
 
 /** A check of a request's body that answers with every fault, each with its place. */
-export function bodyCheck(schema: TSchema): (body: unknown) => void {
+export function bodyCheck(schema: TSchema, at = ''): (body: unknown) => void {
   const check = ajv.compile(schema)
   return (body) => {
     if (check(body)) return
     const faults = (check.errors ?? []).map(
-      ({ instancePath, message }) => `${instancePath.slice(1) || 'data'} ${message}`,
+      ({ instancePath, message }) => `${`${at}${instancePath}`.replace(/^\//, '') || 'data'} ${message}`,
     )
     throw new Problem('body_invalid', `Please correct: ${faults.join('; ')}.`)
   }

@@ -17,6 +17,7 @@ export function peopleRoutes(db: Reader, { clock }: Channels): Route[] {
     route({
       method: 'get',
       path: '/desk/present',
+      does: 'Who is in the room',
       allowed: 'streamer',
       handle: async ({ channel }) => {
         const { viewer } = schema
@@ -41,6 +42,8 @@ export function peopleRoutes(db: Reader, { clock }: Channels): Route[] {
     route({
       method: 'get',
       path: '/desk/viewers/:viewer',
+      does: 'One viewer with their trail',
+      asks: ['before'],
       allowed: 'streamer',
       handle: async ({ channel, param, query }) => {
         const found = await viewerById(db, channel.id, Number(param('viewer')) || 0)
@@ -51,6 +54,8 @@ export function peopleRoutes(db: Reader, { clock }: Channels): Route[] {
     route({
       method: 'get',
       path: '/desk/viewers',
+      does: 'Viewers whose name begins so',
+      asks: ['name'],
       allowed: 'streamer',
       handle: async ({ channel, query }) => ({
         viewers: await searchViewers(db, channel.id, (query('name') ?? '').slice(0, 60), 8),

@@ -13,18 +13,21 @@ export function screenRoutes(db: Reader, channels: Channels): Route[] {
     route({
       method: 'get',
       path: '/desk/overlays',
+      does: 'The overlays and whether they are open somewhere',
       allowed: 'streamer',
       handle: async ({ channel }) => ({ overlays: await overlaysOf(db, channel.id, channels.clock()) }),
     }),
     route({
       method: 'post',
       path: '/desk/overlays/test',
+      does: 'Show a test alert on every overlay',
       allowed: 'streamer',
       handle: async ({ channel, key }) => answered(await channels.submit(channel.id, key, { kind: 'screen.test' })),
     }),
     route({
       method: 'post',
       path: '/desk/overlays/:overlay/renew',
+      does: 'Give an overlay a new address',
       allowed: 'streamer',
       handle: async ({ channel, key, param }) => {
         const overlay = Number(param('overlay'))

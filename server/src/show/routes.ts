@@ -28,6 +28,7 @@ function statusRoutes(db: Reader, { clock, pool }: Channels, chat: (channel: num
     route({
       method: 'get',
       path: '/desk/status',
+      does: 'How the show stands: figures of the show bar',
       allowed: 'streamer',
       handle: async ({ channel, caller }) => ({
         seq: await lastSeqOf(db, channel.id),
@@ -45,6 +46,7 @@ function statusRoutes(db: Reader, { clock, pool }: Channels, chat: (channel: num
     route({
       method: 'get',
       path: '/desk/evening',
+      does: 'What was paid and spent in each minute of the evening',
       allowed: 'streamer',
       handle: async ({ channel }) => {
         const show = await latestShowOf(db, channel.id)
@@ -56,6 +58,7 @@ function statusRoutes(db: Reader, { clock, pool }: Channels, chat: (channel: num
     route({
       method: 'get',
       path: '/desk/chat',
+      does: 'The last lines of chat',
       allowed: 'streamer',
       handle: async ({ channel }) => {
         const seq = await lastSeqOf(db, channel.id)
@@ -70,6 +73,7 @@ function changeRoutes(channels: Channels): Route[] {
     route({
       method: 'post',
       path: '/desk/show/start',
+      does: 'Go on air',
       allowed: 'streamer',
       body: Type.Object({ title: Type.String({ minLength: 1, maxLength: 100 }) }, { additionalProperties: false }),
       handle: async ({ channel, key, body }) =>
@@ -78,12 +82,14 @@ function changeRoutes(channels: Channels): Route[] {
     route({
       method: 'post',
       path: '/desk/show/end',
+      does: 'Go off air',
       allowed: 'streamer',
       handle: async ({ channel, key }) => answered(await channels.submit(channel.id, key, { kind: 'show.end' })),
     }),
     route({
       method: 'put',
       path: '/desk/voice',
+      does: 'Mute the bot, or let it speak',
       allowed: 'streamer',
       body: Type.Object({ muted: Type.Boolean() }, { additionalProperties: false }),
       handle: async ({ channel, key, body }) =>

@@ -74,7 +74,10 @@ export class Provider {
     const { OIDC_ISSUER: issuer, OIDC_CLIENT_ID: id, OIDC_CLIENT_SECRET: secret } = this.config
     // Plain HTTP only for a provider on this very machine.
     const local = /^http:\/\/(127\.0\.0\.1|localhost|\[::1\])[:/]/.test(`${issuer}/`)
-    const options = local ? { execute: [oidc.allowInsecureRequests] } : {}
+    // The ID token's signature is checked, too, by the provider's keys as they are then: it may have changed them.
+    const options = {
+      execute: [oidc.enableNonRepudiationChecks, ...(local ? [oidc.allowInsecureRequests] : [])],
+    }
     this.#discovered ??= oidc.discovery(new URL(issuer), id, secret, undefined, options).catch((fault) => {
       this.#discovered = undefined
       throw fault

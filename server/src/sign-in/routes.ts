@@ -13,7 +13,7 @@ function scopeOf(c: Context): Scope {
   return scope
 }
 
-/** /auth: start a sign-in, come back from the provider, sign out. */
+/** /auth: start a sign-in, come back from the provider, sign out here or everywhere. */
 export function signInRoutes(provider: Provider, sessions: Sessions): Hono {
   const app = new Hono()
   app.get('/callback', async (c) => {
@@ -30,5 +30,6 @@ export function signInRoutes(provider: Provider, sessions: Sessions): Hono {
     await sessions.end(c, scopeOf(c))
     return c.json({})
   })
+  app.post('/:scope/out-everywhere', async (c) => c.json({ ended: await sessions.endEverywhere(c, scopeOf(c)) }))
   return app
 }

@@ -3,6 +3,7 @@ import { getRequestListener } from '@hono/node-server'
 import { expect, onTestFinished, test } from 'vitest'
 import { standinApp } from '../../../standin/src/app.ts'
 import { Crowd } from '../../../standin/src/crowd.ts'
+import { EventSender } from '../../../standin/src/events.ts'
 import { createIdentity } from '../../../standin/src/identity.ts'
 import { Players } from '../../../standin/src/players.ts'
 import { ChatRoom } from '../../../standin/src/room.ts'
@@ -20,7 +21,9 @@ async function withProvider() {
   const room = new ChatRoom('#bench')
   const crowd = new Crowd({ room, people: [], seed: 1, paceMs: 1e9, commands: [] })
   const players = new Players(room, crowd, () => false, 'Ricompensa')
-  const app = getRequestListener(standinApp({ room, players, identity, pageFolder: '.', source: '' }).fetch)
+  const app = getRequestListener(
+    standinApp({ room, players, identity, pageFolder: '.', source: '', sender: new EventSender('', '', '') }).fetch,
+  )
   const provider = identity.callback()
   const http = createServer(
     (req, res) => void (/^\/who\//.test(req.url ?? '') ? app(req, res) : provider(req, res)),

@@ -27,6 +27,7 @@ function viewerRoutes(db: Reader, channels: Channels): Route[] {
     route({
       method: 'get',
       path: '/store',
+      does: 'The store as viewers see it',
       allowed: 'anyone',
       handle: async ({ channel, caller }) => {
         const show = await openShowOf(db, channel.id)
@@ -41,10 +42,18 @@ function viewerRoutes(db: Reader, channels: Channels): Route[] {
         }
       },
     }),
-    route({ method: 'get', path: '/me', allowed: 'viewer', handle: (call) => ownView(db, call) }),
+    route({
+      method: 'get',
+      path: '/me',
+      does: 'The caller’s own balance and orders',
+      allowed: 'viewer',
+      handle: (call) => ownView(db, call),
+    }),
     route({
       method: 'get',
       path: '/me/trail',
+      does: 'Why the caller’s balance is what it is',
+      asks: ['before'],
       allowed: 'viewer',
       handle: async ({ channel, caller, query }) => {
         const id = await viewerIdOf(channels.pool, channel.id, caller.account)
@@ -56,6 +65,7 @@ function viewerRoutes(db: Reader, channels: Channels): Route[] {
     route({
       method: 'post',
       path: '/orders',
+      does: 'Buy a reward',
       allowed: 'viewer',
       body: PlaceOrder,
       handle: async ({ channel, caller, key, body }) =>
@@ -71,6 +81,11 @@ async function ownView(db: Reader, { channel, caller }: Call<unknown>): Promise<
   return { name, balance, present, watchedSeconds, orders: await ordersOfViewer(db, channel.id, id, OWN_ORDERS) }
 }
 
+const WHAT = {
+  done: 'Mark an order as done',
+  'give-back': 'Give an order’s price back',
+  reopen: 'Take up an order again that was marked done',
+} as const
 const ACTIONS = { done: 'store.done', 'give-back': 'store.giveBack', reopen: 'store.reopen' } as const
 
 function benchRoutes(db: Reader, channels: Channels): Route[] {
@@ -78,6 +93,7 @@ function benchRoutes(db: Reader, channels: Channels): Route[] {
     route({
       method: 'post',
       path: `/desk/orders/:order/${path}`,
+      does: WHAT[path],
       allowed: 'streamer',
       handle: async ({ channel, caller, key, param }) => {
         const order = Number(param('order'))
@@ -89,6 +105,7 @@ function benchRoutes(db: Reader, channels: Channels): Route[] {
     route({
       method: 'get',
       path: '/desk/orders',
+      does: 'Orders that wait on the bench',
       allowed: 'streamer',
       handle: async ({ channel }) => ({ orders: await waitingOrders(db, channel.id, MOST_WAITING) }),
     }),

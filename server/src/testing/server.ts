@@ -3,15 +3,13 @@ import { pino } from 'pino'
 import { onTestFinished } from 'vitest'
 import { NAMING, WHISTLE } from '../../../core/testing/channel.ts'
 import { readConfig } from '../config.ts'
+import type { Pool } from '../database/index.ts'
 import { startServer } from '../server.ts'
 import { addChannel, CURRENCY, PLAN, testDatabase } from './database.ts'
 import { freePort } from './ports.ts'
 
-/** The real server on a database of its own, with two channels: "bench" of wanda and "other" of other-owner. */
-export async function testServer(environment: Record<string, string> = {}) {
-  const { pool, url } = await testDatabase()
-  const channel = await addChannel(pool)
-  await addChannel(pool, 'other')
+/** The real server on a database, at a port of its own. The caller stops it. */
+export async function startOn(url: string, environment: Record<string, string> = {}) {
   const port = await freePort()
   const web = `http://127.0.0.1:${port}`
   const config = readConfig({
@@ -22,22 +20,34 @@ export async function testServer(environment: Record<string, string> = {}) {
     OIDC_CLIENT_ID: 'test',
     OIDC_CLIENT_SECRET: 'test',
     LOG_LEVEL: 'silent',
+    REQUESTS_PER_10S: '1000000',
     ...environment,
   })
-  const server = await startServer(config, pino({ level: 'silent' }))
+  return { web, server: await startServer(config, pino({ level: 'silent' })) }
+}
+
+/** Puts a session there. @returns its cookie. */
+export async function signedInAs(pool: Pool, scope: 'desk' | 'viewer', account: string): Promise<string> {
+  const id = `${scope}-${account}`
+  const hash = createHash('sha256').update(id).digest('hex')
+  const text = `insert into session values ($1, $2, $3, $3, 0, 9999999999, 9999999999) on conflict do nothing`
+  await pool.query(text, [hash, scope, account])
+  return `ricompensa_${scope}=${id}`
+}
+
+/** The real server on a database of its own, with two channels: "bench" of wanda and "other" of other-owner. */
+export async function testServer(environment: Record<string, string> = {}) {
+  const { pool, url } = await testDatabase()
+  const channel = await addChannel(pool)
+  await addChannel(pool, 'other')
+  const { web, server } = await startOn(url, environment)
   onTestFinished(() => server.stop())
   const submit = (key: string, intent: Parameters<typeof server.channels.submit>[2]) =>
     server.channels.submit(channel, key, intent)
   await submit('setup', { kind: 'channel.setUp', currency: CURRENCY, plan: PLAN })
   await submit('r1', { kind: 'store.add', reward: WHISTLE })
   await submit('r2', { kind: 'store.add', reward: NAMING })
-  const signedIn = async (scope: 'desk' | 'viewer', account: string) => {
-    const id = `${scope}-${account}`
-    const hash = createHash('sha256').update(id).digest('hex')
-    const text = `insert into session values ($1, $2, $3, $3, 0, 9999999999) on conflict do nothing`
-    await pool.query(text, [hash, scope, account])
-    return `ricompensa_${scope}=${id}`
-  }
+  const signedIn = (scope: 'desk' | 'viewer', account: string) => signedInAs(pool, scope, account)
   /** Somebody known to the channel who holds so much, without the ledger knowing why. */
   const richViewer = async (account: string, balance: number) => {
     await submit(`arrive-${account}`, { kind: 'presence.arrived', who: { account, name: account } })
@@ -47,5 +57,5 @@ export async function testServer(environment: Record<string, string> = {}) {
     ])
     await pool.query('update channel set revision = revision + 1')
   }
-  return { pool, channel, web, server, submit, signedIn, richViewer }
+  return { pool, url, channel, web, server, submit, signedIn, richViewer }
 }

@@ -1,6 +1,7 @@
 import { getTableColumns } from 'drizzle-orm'
 import { getTableConfig, type PgTable } from 'drizzle-orm/pg-core'
 import { watches } from '#core/earning'
+import { events } from '#core/events'
 import { accounts, flows, transfers } from '#core/ledger'
 import { viewers } from '#core/people'
 import { overlays } from '#core/screen'
@@ -79,6 +80,7 @@ export const STORED: readonly Stored[] = [
   store(orders, schema.storeOrder),
   store(flows, schema.flow),
   store(transfers, schema.transfer),
+  store(events, schema.event),
 ]
 
 const byName = new Map(STORED.map((stored) => [stored.core.name, stored]))

@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { change } from '../../parts/api.ts'
 import { Button, Key } from '../../parts/Button.tsx'
 import { Figure } from '../../parts/Figure.tsx'
+import { Light } from '../../parts/Light.tsx'
 import { Mark } from '../../parts/Mark.tsx'
 import { clockText, useNow } from '../../parts/time.ts'
 import { useToast } from '../../parts/toasts.tsx'
@@ -89,23 +90,17 @@ function Count({ name, children }: { name: string; children: React.ReactNode }) 
 function Lights({ status }: { status: Status }) {
   const { chat, overlays } = status
   const open = overlays.filter(({ connected }) => connected).length
-  const words = { connected: 'Chat', connecting: 'Chat: connecting …', off: 'Chat: no address' }
+  const words = {
+    connected: 'Chat',
+    connecting: 'Chat: connecting …',
+    refused: 'Chat: not let in',
+    off: 'Chat: no address',
+  }
   return (
     <>
       <Light good={chat.status === 'connected'}>{words[chat.status]}</Light>
       <Light good={open > 0}>{`Overlay: ${open} of ${overlays.length}`}</Light>
     </>
-  )
-}
-
-/** A round light when all is well, a square one when not: never told by colour alone. */
-function Light({ good, children }: { good: boolean; children: string }) {
-  return (
-    <span className="flex items-center gap-2">
-      <span aria-hidden="true" className={clsx('size-2.5', good ? 'rounded-full bg-moss' : 'rotate-45 bg-brick')} />
-      {children}
-      {!good && <span className="sr-only">(not connected)</span>}
-    </span>
   )
 }
 

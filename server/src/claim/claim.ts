@@ -1,0 +1,73 @@
+import { createHash, randomInt } from 'node:crypto'
+import { type Static, Type } from '@sinclair/typebox'
+import { Currency } from '#core/currency'
+import type { Channels } from '../channels.ts'
+import type { Pool } from '../database/index.ts'
+import { answered, type Caller, problem } from '../http/index.ts'
+
+/** Letters and digits that cannot be taken for one another when copied from a screen. */
+const LETTERS = 'ABCDEFGHJKMNPQRSTVWXYZ23456789'
+const hashOf = (code: string) =>
+  createHash('sha256')
+    .update(code.toUpperCase().replace(/[^A-Z0-9]/g, ''))
+    .digest('hex')
+
+/** What is needed to make the installation's channel. */
+export const Claim = Type.Object(
+  {
+    code: Type.String({ minLength: 1, maxLength: 60 }),
+    slug: Type.String({ pattern: '^[a-z0-9][a-z0-9-]{1,39}$' }),
+    name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }),
+    currency: Currency,
+  },
+  { additionalProperties: false },
+)
+export type Claim = Static<typeof Claim>
+
+/** What watching pays until the streamer changes it. */
+const FIRST_PLAN = { intervalSeconds: 300, base: 10, cap: null }
+
+/**
+ * The code that claims a fresh installation. Whoever can read what the server prints may own the channel; being the first
+ * to open the page is not enough.
+ * @returns The code, to be printed; undefined if there is a channel already. A new start makes a new code.
+ */
+export async function newClaimCode(pool: Pool, now: number): Promise<string | undefined> {
+  if ((await pool.query('select 1 from channel limit 1')).rowCount === 1) return undefined
+  const code = Array.from({ length: 4 }, () =>
+    Array.from({ length: 5 }, () => LETTERS[randomInt(LETTERS.length)]).join(''),
+  ).join('-')
+  await pool.query('insert into claim_code (hash, created_at) values ($1, $2)', [hashOf(code), now])
+  return code
+}
+
+/**
+ * Makes the channel for whoever has the code, and gives it its currency and first plan. The code is used up.
+ * @throws `claim_code_wrong`, `already_claimed`.
+ */
+export async function claimChannel(channels: Channels, caller: Caller, claim: Claim): Promise<{ channel: string }> {
+  const { pool } = channels
+  const client = await pool.connect()
+  let id: number
+  try {
+    await client.query('begin')
+    // One claim at a time: of two with the same code, one finds it used up.
+    await client.query('lock table claim_code in exclusive mode')
+    if ((await client.query('select 1 from channel limit 1')).rowCount === 1) throw problem('already_claimed')
+    const known = await client.query('select 1 from claim_code where hash = $1', [hashOf(claim.code)])
+    if (known.rowCount !== 1) throw problem('claim_code_wrong')
+    const text = 'insert into channel (slug, name, owner) values ($1, $2, $3) returning id'
+    const made = await client.query(text, [claim.slug, claim.name.trim(), caller.account])
+    id = made.rows[0].id as number
+    await client.query('delete from claim_code')
+    await client.query('commit')
+  } catch (fault) {
+    await client.query('rollback').catch(() => {})
+    throw fault
+  } finally {
+    client.release()
+  }
+  const { currency } = claim
+  answered(await channels.submit(id, 'claim', { kind: 'channel.setUp', currency, plan: FIRST_PLAN }))
+  return { channel: claim.slug }
+}

@@ -1,0 +1,1 @@
+export { Claim, claimChannel, newClaimCode } from './claim.ts'

@@ -1,0 +1,1 @@
+export { connectionRoutes } from './routes.ts'

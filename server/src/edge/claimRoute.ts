@@ -1,0 +1,29 @@
+import type { Context } from 'hono'
+import type { Channels } from '../channels.ts'
+import { Claim, claimChannel } from '../claim/index.ts'
+import { bodyCheck, problem } from '../http/index.ts'
+import type { Sessions } from '../sign-in/index.ts'
+import type { Env } from './env.ts'
+import type { Limits } from './limits.ts'
+
+interface ClaimParts {
+  readonly channels: Channels
+  readonly onClaimed: () => void
+}
+
+/** Makes the installation's channel for who is signed in at the desk and has the code that the server printed. */
+export function claimRoute({ channels, onClaimed }: ClaimParts, sessions: Sessions, limits: Limits) {
+  const check = bodyCheck(Claim)
+  return async (c: Context<Env>): Promise<Response> => {
+    const caller = await sessions.find(c, 'desk')
+    if (caller === undefined) throw problem('not_signed_in')
+    await limits.change(caller.account)
+    const body = await c.req.json().catch(() => {
+      throw problem('not_json')
+    })
+    check(body)
+    const claimed = await claimChannel(channels, caller, body as Claim)
+    onClaimed()
+    return c.json(claimed)
+  }
+}

@@ -1,0 +1,18 @@
+import type { Context } from 'hono'
+import type { Channels } from '../channels.ts'
+import type { EventDoor } from '../events/index.ts'
+import { problem } from '../http/index.ts'
+import type { Env } from './env.ts'
+
+/** Where outside services send their events: whoever can sign may call it. docs/protocols.md says how. */
+export function eventRoute({ channels, door }: { channels: Channels; door: EventDoor }) {
+  return async (c: Context<Env>): Promise<Response> => {
+    const channel = await channels.find(c.req.param('channel') ?? '')
+    if (channel === undefined) throw problem('channel_not_found')
+    const header = (name: string) => c.req.header(name) ?? ''
+    const headers = Object.fromEntries(
+      ['webhook-id', 'webhook-timestamp', 'webhook-signature'].map((name) => [name, header(name)]),
+    )
+    return c.json(await door.receive(channel, { body: await c.req.text(), headers }), 202)
+  }
+}

@@ -1,0 +1,3 @@
+export { lastEvents, lastRefusals } from './read.ts'
+export { EventDoor } from './receive.ts'
+export { EventSecrets } from './secrets.ts'

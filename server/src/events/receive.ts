@@ -1,0 +1,119 @@
+import { createHash } from 'node:crypto'
+import type { Static } from '@sinclair/typebox'
+import { CloudEvent, EVENT_DATA, isEventKind, type ReceiveEvent } from '#core/events'
+import type { Answer } from '#core/world'
+import type { ChannelHead, Channels } from '../channels.ts'
+import { answered, bodyCheck, Problem, problem } from '../http/index.ts'
+import type { EventSecrets } from './secrets.ts'
+
+/** How far a delivery's time may be from ours, either way (seconds), as Standard Webhooks advises. */
+const TOLERANCE_SECONDS = 300
+const DEEPEST = 20
+const REFUSALS_KEPT = 20
+
+export interface Delivery {
+  readonly body: string
+  /** `webhook-id`, `webhook-timestamp` and `webhook-signature`. */
+  readonly headers: Readonly<Record<string, string>>
+}
+
+/** Takes events from outside: CloudEvents in structured JSON, signed per Standard Webhooks. */
+export class EventDoor {
+  readonly #envelope = bodyCheck(CloudEvent)
+  readonly #data = new Map(Object.entries(EVENT_DATA).map(([type, schema]) => [type, bodyCheck(schema, 'data')]))
+
+  constructor(
+    readonly channels: Channels,
+    readonly secrets: EventSecrets,
+  ) {}
+
+  /**
+   * Checks a delivery and hands in its event. The same event again, by whatever delivery, is answered the same and changes
+   * nothing.
+   * @throws A problem that says what to change; the desk's log shows it, too.
+   */
+  async receive(channel: ChannelHead, delivery: Delivery): Promise<Answer> {
+    try {
+      const event = await this.#checked(channel, delivery)
+      const key = createHash('sha256').update(`${event.source}\0${event.id}`).digest('base64url')
+      return answered(await this.channels.submit(channel.id, `event/${key}`, this.#intent(event)))
+    } catch (fault) {
+      if (fault instanceof Problem) await this.#note(channel.id, fault)
+      throw fault
+    }
+  }
+
+  async #checked(channel: ChannelHead, { body, headers }: Delivery): Promise<CloudEvent> {
+    const stamp = headers['webhook-timestamp'] ?? ''
+    if (!headers['webhook-id'] || !headers['webhook-signature'] || !/^\d{1,12}$/.test(stamp))
+      throw problem('event_not_signed')
+    const off = this.channels.clock() - Number(stamp)
+    if (Math.abs(off) > TOLERANCE_SECONDS) {
+      const way = off > 0 ? 'old' : 'ahead of our clock'
+      throw problem(
+        'event_out_of_time',
+        `This delivery is ${Math.abs(off)} seconds ${way}; ${TOLERANCE_SECONDS} are allowed. Send it anew with the time of now.`,
+      )
+    }
+    if (!(await this.secrets.verify(channel.id, body, { ...headers }))) throw problem('event_signature_wrong')
+    const event = parsed(body)
+    this.#envelope(event)
+    this.#data.get((event as CloudEvent).type)?.((event as CloudEvent).data ?? {})
+    return event as CloudEvent
+  }
+
+  #intent({ source, type, time, data }: CloudEvent): ReceiveEvent {
+    const now = this.channels.clock()
+    const happened = time === undefined ? now : Math.floor(Date.parse(time) / 1000)
+    if (!Number.isFinite(happened))
+      throw problem(
+        'body_invalid',
+        `Please correct: time "${time}" is not a time. One looks like 2026-11-23T19:00:00Z.`,
+      )
+    if (happened > now + TOLERANCE_SECONDS) throw problem('body_invalid', 'Please correct: time lies in the future.')
+    const body = typeof data === 'object' && data !== null && !Array.isArray(data) ? data : { data: data ?? null }
+    return {
+      kind: 'event.received',
+      source,
+      type,
+      happenedAt: happened,
+      ...(isEventKind(type) &&
+        'who' in body && { who: whoOf(body.who as Static<(typeof EVENT_DATA)['ricompensa.follow']>['who']) }),
+      body: body as Record<string, unknown>,
+    }
+  }
+
+  /** Keeps the last few refusals for the desk. */
+  async #note(channel: number, { code, detail }: Problem): Promise<void> {
+    const { pool, clock } = this.channels
+    await pool.query('insert into event_refusal (channel, at, code, sentence) values ($1, $2, $3, $4)', [
+      channel,
+      clock(),
+      code,
+      detail.slice(0, 500),
+    ])
+    const text = `delete from event_refusal where channel = $1 and id <= (
+      select id from event_refusal where channel = $1 order by id desc offset $2 limit 1)`
+    await pool.query(text, [channel, REFUSALS_KEPT])
+  }
+}
+
+const whoOf = ({ account, name }: { account: string; name: string }) => ({ account: account.toLowerCase(), name })
+
+function parsed(body: string): unknown {
+  let event: unknown
+  try {
+    event = JSON.parse(body)
+  } catch {
+    throw problem('not_json')
+  }
+  if (depthOf(event) > DEEPEST)
+    throw problem('body_invalid', `Please correct: the data is nested more than ${DEEPEST} levels deep.`)
+  return event
+}
+
+/** How deep a value is nested, counted no further than matters. */
+function depthOf(value: unknown, level = 0): number {
+  if (typeof value !== 'object' || value === null || level > DEEPEST) return level
+  return Math.max(level, ...Object.values(value).map((one) => depthOf(one, level + 1)))
+}

@@ -1,0 +1,66 @@
+import { randomBytes } from 'node:crypto'
+import { Webhook } from 'standardwebhooks'
+import type { Clock } from '../clock.ts'
+import type { Pool } from '../database/index.ts'
+
+/** A secret as the desk may see it: never the secret itself. */
+export interface SecretHead {
+  readonly id: number
+  readonly name: string
+  readonly createdAt: number
+  readonly usedAt: number | null
+}
+
+/** What outside services sign their events with: several at a time, so that one can be replaced without a gap. */
+export class EventSecrets {
+  constructor(
+    readonly pool: Pool,
+    readonly clock: Clock,
+  ) {}
+
+  async list(channel: number): Promise<SecretHead[]> {
+    const text = `select id, name, created_at as "createdAt", used_at as "usedAt" from event_secret
+      where channel = $1 and revoked_at is null order by id`
+    return (await this.pool.query(text, [channel])).rows as SecretHead[]
+  }
+
+  /** @returns The new secret, which can be read this once only: 192 random bits in the form of Standard Webhooks. */
+  async add(
+    channel: number,
+    name: string,
+    secret = `whsec_${randomBytes(24).toString('base64')}`,
+  ): Promise<{ id: number; secret: string }> {
+    const text = 'insert into event_secret (channel, name, secret, created_at) values ($1, $2, $3, $4) returning id'
+    const made = await this.pool.query(text, [channel, name, secret, this.clock()])
+    return { id: made.rows[0].id as number, secret }
+  }
+
+  /** From now on nothing signed with it is taken. @returns false if there is no such secret. */
+  async revoke(channel: number, id: number): Promise<boolean> {
+    const text = 'update event_secret set revoked_at = $3 where channel = $1 and id = $2 and revoked_at is null'
+    return (await this.pool.query(text, [channel, id, this.clock()])).rowCount === 1
+  }
+
+  /** Whether one of the channel's secrets made this signature; notes which one was used. */
+  async verify(channel: number, body: string, headers: Record<string, string>): Promise<boolean> {
+    const found = await this.pool.query({
+      name: 'event-secrets',
+      text: 'select id, secret from event_secret where channel = $1 and revoked_at is null',
+      values: [channel],
+    })
+    const used = found.rows.find(({ secret }) => isSigned(secret as string, body, headers))
+    if (used === undefined) return false
+    const text = 'update event_secret set used_at = $3 where channel = $1 and id = $2'
+    await this.pool.query(text, [channel, used.id, this.clock()])
+    return true
+  }
+}
+
+function isSigned(secret: string, body: string, headers: Record<string, string>): boolean {
+  try {
+    new Webhook(secret).verify(body, headers, { jsonParse: false })
+    return true
+  } catch {
+    return false
+  }
+}

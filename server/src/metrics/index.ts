@@ -1,0 +1,1 @@
+export { Metrics } from './metrics.ts'

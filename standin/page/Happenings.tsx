@@ -1,0 +1,79 @@
+import { type FormEvent, useState } from 'react'
+
+/** What each kind counts, where it counts anything. */
+const KINDS = {
+  'show.started': null,
+  'show.ended': null,
+  follow: null,
+  subscription: null,
+  resubscription: 'months',
+  gift: 'gifts',
+  raid: 'viewers',
+  tip: 'cents',
+  cheer: 'units',
+  'reward.redeemed': null,
+  'something.new': null,
+} as const
+type Kind = keyof typeof KINDS
+const WAYS = ['right', 'twice', 'wrong secret', 'an hour old'] as const
+
+/** Lets something happen on the platform, which tells it to whoever listens. */
+export function Happenings({ as }: { as: string }) {
+  const [kind, setKind] = useState<Kind>('follow')
+  const [count, setCount] = useState(100)
+  const [way, setWay] = useState<(typeof WAYS)[number]>('right')
+  const [answer, setAnswer] = useState('')
+  const send = async (event: FormEvent) => {
+    event.preventDefault()
+    setAnswer('Sending …')
+    const body = JSON.stringify({ kind, name: as, count, text: '', way })
+    const response = await fetch('/api/event', { method: 'POST', body }).catch(() => undefined)
+    setAnswer(response ? ((await response.json()) as { answer: string }).answer : 'The stand-in does not answer.')
+  }
+  const field = 'border border-rule bg-sheet px-2 py-1.5'
+  return (
+    <form
+      onSubmit={(event) => void send(event)}
+      className="mt-5 flex flex-wrap items-center gap-3 border-t border-rule pt-4"
+    >
+      <span className="font-semibold">Something happens</span>
+      <select
+        aria-label="What happens"
+        value={kind}
+        onChange={(event) => setKind(event.target.value as Kind)}
+        className={field}
+      >
+        {Object.keys(KINDS).map((name) => (
+          <option key={name}>{name}</option>
+        ))}
+      </select>
+      <span>by {as || 'nobody'}</span>
+      {KINDS[kind] && (
+        <label className="flex items-center gap-2">
+          <input
+            type="number"
+            min={1}
+            value={count}
+            onChange={(event) => setCount(event.target.valueAsNumber || 1)}
+            className={`${field} w-24`}
+          />
+          {KINDS[kind]}
+        </label>
+      )}
+      <label className="flex items-center gap-2">
+        delivered
+        <select value={way} onChange={(event) => setWay(event.target.value as typeof way)} className={field}>
+          {WAYS.map((name) => (
+            <option key={name}>{name}</option>
+          ))}
+        </select>
+      </label>
+      <button type="submit" className="border border-rule bg-sheet px-4 py-1.5 font-semibold">
+        Send it
+      </button>
+      <p role="status" className="w-full text-faint">
+        {answer}
+      </p>
+    </form>
+  )
+}

@@ -1,0 +1,133 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { change, read, signOut } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { Light } from '../../parts/Light.tsx'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { Panel } from '../../parts/Panel.tsx'
+import { timeText } from '../../parts/time.ts'
+import { useToast } from '../../parts/toasts.tsx'
+import { useStatus } from '../status.ts'
+import { EventLog, type EventRefusal, type ReceivedEvent } from './EventLog.tsx'
+import { type Secret, Secrets } from './Secrets.tsx'
+
+interface Connections {
+  readonly chat: {
+    readonly status: string
+    readonly sentence: string
+    readonly since: number
+    readonly room: string | null
+  }
+  readonly eventsAddress: string
+  readonly secrets: readonly Secret[]
+  readonly events: readonly ReceivedEvent[]
+  readonly refusals: readonly EventRefusal[]
+}
+
+/** What the channel is connected to, in plain sentences, each with a way to test it. */
+export function ConnectionsPage() {
+  const found = useQuery({
+    queryKey: ['connections'],
+    queryFn: ({ signal }) => read<Connections>('/desk/connections', signal),
+    refetchInterval: 5000,
+  })
+  return (
+    <div className="flex max-w-4xl flex-col gap-4">
+      <h1 className="text-[1.45rem] leading-tight">Connections</h1>
+      {found.isPending && <Loading what="the connections" />}
+      {found.isError && <Problem error={found.error} retry={() => void found.refetch()} />}
+      {found.data && (
+        <>
+          <ChatPanel chat={found.data.chat} />
+          <EventsPanel {...found.data} />
+          <SignedInPanel />
+        </>
+      )}
+    </div>
+  )
+}
+
+function ChatPanel({ chat }: { chat: Connections['chat'] }) {
+  const { voice } = useStatus()
+  const toast = useToast()
+  const connected = chat.status === 'connected'
+  const test = useMutation({
+    mutationFn: () => change<{ muted: boolean }>('POST', '/desk/connections/chat-test'),
+    onSuccess: ({ muted }) =>
+      toast({
+        text: muted
+          ? 'The bot is muted, so the test shows on the desk only.'
+          : connected
+            ? 'The bot says a test line in chat now. It also shows in the chat list of On air.'
+            : 'Chat is not connected. The test line is said if it comes back within half a minute.',
+      }),
+    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  })
+  return (
+    <Panel title="Chat" aside={chat.since > 0 && `since ${timeText(chat.since)}`}>
+      <div className="flex items-center gap-4 px-4 py-3">
+        <Light good={connected}>{chat.sentence}</Light>
+        <Button className="ml-auto" onClick={() => test.mutate()} disabled={test.isPending || chat.status === 'off'}>
+          Say a test line
+        </Button>
+      </div>
+      {voice.muted && <p className="px-4 pb-3 text-muted">The bot is muted: it answers on the desk only.</p>}
+    </Panel>
+  )
+}
+
+function EventsPanel({ eventsAddress, secrets, events, refusals }: Connections) {
+  const client = useQueryClient()
+  const toast = useToast()
+  const refresh = () => client.invalidateQueries({ queryKey: ['connections'] })
+  const test = useMutation({
+    mutationFn: () => change('POST', '/desk/connections/event-test'),
+    onSuccess: () => {
+      toast({ text: 'A test event was signed, sent and received.' })
+      return refresh()
+    },
+    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  })
+  const copy = () =>
+    void navigator.clipboard.writeText(eventsAddress).then(
+      () => toast({ text: 'The address is copied.' }),
+      () => toast({ text: 'The browser does not let us copy. Mark the address and copy it by hand.', look: 'problem' }),
+    )
+  return (
+    <Panel title="Events from outside">
+      <div className="flex flex-col gap-3 border-b border-line px-4 py-3">
+        <p className="text-muted">
+          Follows, subscriptions, tips and the like reach you here: let the service that knows of them send to this
+          address, signed with one of the secrets.
+        </p>
+        <div className="flex items-center gap-3">
+          <code className="min-w-0 flex-1 truncate rounded-md border border-line bg-surface px-3 py-1.5 text-[0.93rem]">
+            {eventsAddress}
+          </code>
+          <Button onClick={copy}>Copy</Button>
+          <Button onClick={() => test.mutate()} disabled={test.isPending}>
+            Send a test event
+          </Button>
+        </div>
+      </div>
+      <Secrets secrets={secrets} changed={refresh} />
+      <EventLog events={events} refusals={refusals} />
+    </Panel>
+  )
+}
+
+function SignedInPanel() {
+  const { caller } = useStatus()
+  const leave = () => void signOut('desk', 'everywhere').then(() => window.location.reload())
+  return (
+    <Panel title="Your sign-in">
+      <div className="flex items-center gap-4 px-4 py-3">
+        <p>
+          Signed in as <strong>{caller}</strong>. If a device is lost, or a browser was left open somewhere:
+        </p>
+        <Button className="ml-auto" onClick={leave}>
+          Sign out everywhere
+        </Button>
+      </div>
+    </Panel>
+  )
+}

@@ -1,0 +1,75 @@
+import { timeText } from '../../parts/time.ts'
+import { eventInWords } from './eventInWords.ts'
+
+export interface ReceivedEvent {
+  readonly id: number
+  readonly at: number
+  readonly type: string
+  readonly name: string | null
+  readonly body: Readonly<Record<string, unknown>>
+  readonly outcome: string
+}
+
+export interface EventRefusal {
+  readonly id: number
+  readonly at: number
+  readonly sentence: string
+}
+
+/** The last deliveries, newest first: what came, and what was turned away and why. */
+export function EventLog({
+  events,
+  refusals,
+}: {
+  events: readonly ReceivedEvent[]
+  refusals: readonly EventRefusal[]
+}) {
+  return (
+    <>
+      {refusals.length > 0 && (
+        <details className="border-b border-line px-4 py-2.5">
+          <summary className="cursor-pointer">
+            {refusals.length} turned away lately, last at {timeText(refusals[0]?.at ?? 0)}
+          </summary>
+          <ul className="pt-1">
+            {refusals.map(({ id, at, sentence }) => (
+              <li key={id} className="flex gap-3 py-1">
+                <time className="tabular shrink-0 text-muted">{timeText(at)}</time>
+                <span>{sentence}</span>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+      {events.length === 0 && (
+        <p className="px-4 py-3 text-muted">No event has arrived yet. The test shows what one looks like.</p>
+      )}
+      {events.length > 0 && (
+        <table className="w-full text-left">
+          <thead className="text-sm text-muted">
+            <tr>
+              <th scope="col" className="w-24 px-4 py-2 font-normal whitespace-nowrap">
+                Came at
+              </th>
+              <th scope="col" className="py-2 pr-4 font-normal">
+                What happened
+              </th>
+              <th scope="col" className="py-2 pr-4 font-normal">
+                What was done
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {events.map((event) => (
+              <tr key={event.id} className="border-t border-line align-baseline">
+                <td className="tabular px-4 py-1.5 text-muted">{timeText(event.at)}</td>
+                <td className="py-1.5 pr-4 break-words">{eventInWords(event)}</td>
+                <td className="py-1.5 pr-4 text-muted">{event.outcome}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </>
+  )
+}

@@ -1,0 +1,132 @@
+import { useMutation } from '@tanstack/react-query'
+import { type FormEvent, useState } from 'react'
+import { change } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { dayText } from '../../parts/time.ts'
+import { useToast } from '../../parts/toasts.tsx'
+
+export interface Secret {
+  readonly id: number
+  readonly name: string
+  readonly createdAt: number
+  readonly usedAt: number | null
+}
+
+/** What senders sign with: made here, shown once, several at a time so that one can be replaced without a gap. */
+export function Secrets({ secrets, changed }: { secrets: readonly Secret[]; changed: () => Promise<void> }) {
+  const [shown, setShown] = useState<string>()
+  return (
+    <div className="border-b border-line">
+      <ul>
+        {secrets.map((secret) => (
+          <SecretRow key={secret.id} secret={secret} changed={changed} />
+        ))}
+      </ul>
+      {secrets.length === 0 && (
+        <p className="px-4 pt-3 text-muted">
+          There is no secret yet, so nothing is taken. Make one for the first sender.
+        </p>
+      )}
+      {shown === undefined ? (
+        <NewSecret made={setShown} changed={changed} />
+      ) : (
+        <Once secret={shown} done={() => setShown(undefined)} />
+      )}
+    </div>
+  )
+}
+
+function SecretRow({ secret, changed }: { secret: Secret; changed: () => Promise<void> }) {
+  const toast = useToast()
+  const [asking, setAsking] = useState(false)
+  const revoke = useMutation({
+    mutationFn: () => change('POST', `/desk/connections/secrets/${secret.id}/revoke`),
+    onSuccess: () => {
+      toast({ text: `Nothing signed with the secret of ${secret.name} is taken any more.` })
+      return changed()
+    },
+    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  })
+  return (
+    <li className="flex items-center gap-3 border-b border-line px-4 py-2.5 last:border-b-0">
+      <div className="min-w-0 flex-1">
+        <p className="truncate font-semibold">{secret.name}</p>
+        <p className="text-sm text-muted">
+          Made {dayText(secret.createdAt)} ·{' '}
+          {secret.usedAt === null ? 'not used yet' : `last used ${dayText(secret.usedAt)}`}
+        </p>
+      </div>
+      {asking ? (
+        <>
+          <p className="text-[0.93rem]">Its sender is turned away from then on.</p>
+          <Button look="danger" onClick={() => revoke.mutate()} disabled={revoke.isPending}>
+            Revoke it
+          </Button>
+          <Button onClick={() => setAsking(false)}>Keep it</Button>
+        </>
+      ) : (
+        <Button look="quiet" onClick={() => setAsking(true)}>
+          Revoke
+        </Button>
+      )}
+    </li>
+  )
+}
+
+function NewSecret({ made, changed }: { made: (secret: string) => void; changed: () => Promise<void> }) {
+  const toast = useToast()
+  const [name, setName] = useState('')
+  const add = useMutation({
+    mutationFn: () => change<{ secret: string }>('POST', '/desk/connections/secrets', { name: name.trim() }),
+    onSuccess: ({ secret }) => {
+      setName('')
+      made(secret)
+      return changed()
+    },
+    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  })
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    add.mutate()
+  }
+  return (
+    <form onSubmit={submit} className="flex items-center gap-3 px-4 py-3">
+      <label className="flex min-w-0 flex-1 items-center gap-3">
+        <span className="shrink-0">New secret for</span>
+        <input
+          required
+          maxLength={60}
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+          placeholder="what sends the events"
+          className="min-w-0 flex-1 rounded-md border border-line bg-surface px-3 py-1.5"
+        />
+      </label>
+      <Button type="submit" disabled={add.isPending}>
+        Make a secret
+      </Button>
+    </form>
+  )
+}
+
+/** The secret itself, this once. */
+function Once({ secret, done }: { secret: string; done: () => void }) {
+  const toast = useToast()
+  const copy = () =>
+    void navigator.clipboard.writeText(secret).then(
+      () => toast({ text: 'The secret is copied.' }),
+      () => toast({ text: 'The browser does not let us copy. Mark the secret and copy it by hand.', look: 'problem' }),
+    )
+  return (
+    <div role="status" className="flex flex-col gap-2 bg-brass-wash px-4 py-3">
+      <p className="text-brass-text">Copy it now and give it to the sender: it is not shown again.</p>
+      <div className="flex items-center gap-3">
+        <code className="min-w-0 flex-1 rounded-md border border-line bg-surface px-3 py-1.5 break-all">{secret}</code>
+        <Button look="main" onClick={copy}>
+          Copy
+        </Button>
+        <Button onClick={done}>I have it</Button>
+      </div>
+    </div>
+  )
+}
