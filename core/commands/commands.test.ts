@@ -58,6 +58,18 @@ describe('chat', () => {
     expect(channel.viewer('pia').present).toBe(false)
   })
 
+  test.each([
+    ['pia\u202Enimda', 'pianimda'],
+    ['  pia \n ohm ', 'pia ohm'],
+    ['\u200b\u2060', 'pia'],
+    ['e\u0301va', '\u00e9va'],
+    ['x'.repeat(200), 'x'.repeat(60)],
+  ])('the name %j is shown as %j', (name, shown) => {
+    const channel = new TestChannel()
+    channel.send({ kind: 'presence.arrived', who: { account: 'pia', name } })
+    expect(channel.viewer('pia').name).toBe(shown)
+  })
+
   test('a new name of a known account is kept, and their wallet with it', () => {
     const channel = new TestChannel()
     channel.say('pia', 'hello')

@@ -1,35 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { TestChannel } from '../testing/channel.ts'
-import intervals from '../vectors/intervals.json' with { type: 'json' }
-import {
-  accrue,
-  exampleSentence,
-  nextTick,
-  planWarnings,
-  uncountedSeconds,
-  watchingFor,
-  watchingPays,
-} from './index.ts'
+import { exampleSentence, nextTick, planWarnings, uncountedSeconds, watchingFor, watchingPays } from './index.ts'
 
 const CURRENCY = { one: 'rivet', many: 'rivets', word: 'rivets' }
 const PLAN = { intervalSeconds: 300, base: 10, cap: null }
-
-describe('the interval vectors', () => {
-  test.each(intervals)(
-    'carry $carrySeconds over $presentSpans',
-    ({ carrySeconds, presentSpans, intervalSeconds, payouts, carryAfter }) => {
-      let carry = carrySeconds
-      let paid = 0
-      for (const [from = 0, until = 0] of presentSpans) {
-        const done = accrue(carry, until - from, intervalSeconds)
-        carry = done.carrySeconds
-        paid += done.payouts
-      }
-      expect({ paid, carry }).toEqual({ paid: payouts, carry: carryAfter })
-    },
-  )
-})
 
 describe('watch time', () => {
   test('pays the same however often it is settled in between', () => {

@@ -1,11 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import credits from '../vectors/credit.json' with { type: 'json' }
 import { Rows, World } from '../world/index.ts'
 import {
   accounts,
   BOOKS,
-  creditWithinCap,
   explainTransfer,
   flowOf,
   MAX_AMOUNT,
@@ -29,12 +27,6 @@ function worldWith(...balances: number[]): World {
 }
 
 const balance = (world: World, id: number) => world.get(accounts, id)?.balance
-
-describe('the credit vectors', () => {
-  test.each(credits)('$amount onto $balance with cap $cap credits $credited', ({ amount, balance, cap, credited }) => {
-    expect(creditWithinCap(amount, balance, cap)).toBe(credited)
-  })
-})
 
 describe('a transfer', () => {
   test('moves the amount and records both balances right after it', () => {

@@ -1,5 +1,6 @@
 import { accounts, openAccount } from '../ledger/index.ts'
 import { defineTable, type Need, needKey, needLookup, type World } from '../world/index.ts'
+import { shownName } from './names.ts'
 
 /** Somebody as chat or sign-in shows them. `account` identifies the person; the name may change. */
 export interface Who {
@@ -36,17 +37,18 @@ export function needViewer(world: World, account: string): Need[] {
 /** Finds somebody by account, or makes their acquaintance: a row and an empty wallet. Keeps name and standing current. */
 export function meet(world: World, who: Who): ViewerRow {
   const known = world.find(viewers, 'account', who.account)
+  const name = shownName(who.name, who.account)
   if (known !== undefined) {
     const moderator = who.moderator ?? known.moderator
-    if (known.name === who.name && known.moderator === moderator) return known
-    return world.put(viewers, { ...known, name: who.name, moderator })
+    if (known.name === name && known.moderator === moderator) return known
+    return world.put(viewers, { ...known, name, moderator })
   }
   const id = world.nextId()
   openAccount(world, id, 'wallet')
   return world.put(viewers, {
     id,
     account: who.account,
-    name: who.name,
+    name,
     moderator: who.moderator ?? false,
     ignored: false,
     present: false,

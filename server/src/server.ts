@@ -60,7 +60,8 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
   await chat.start()
   const timers = await startTimers(pool, channels, log)
   log.info({ address: config.PUBLIC_URL }, 'ready')
-  const stop = async () => {
+  let stopped: Promise<void> | undefined
+  const stopAll = async () => {
     accepting = false
     await chat.stop()
     await timers.stop()
@@ -68,6 +69,10 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
     await channels.drained()
     await feed.stop()
     await Promise.all([pool.end(), writerPool.end()])
+  }
+  const stop = () => {
+    stopped ??= stopAll()
+    return stopped
   }
   return { channels, routes, claimCode: await newClaimCode(pool, clock()), stop }
 }

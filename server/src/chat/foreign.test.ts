@@ -46,7 +46,7 @@ function plainClient(port: number, nick: string) {
   const lines: string[] = []
   createInterface(socket).on('line', (line) => {
     lines.push(line)
-    if (line.startsWith('PING')) socket.write(line.replace('PING', 'PONG') + '\r\n')
+    if (line.startsWith('PING')) socket.write(`${line.replace('PING', 'PONG')}\r\n`)
   })
   const send = (...commands: string[]) => socket.write(commands.map((one) => `${one}\r\n`).join(''))
   send(`NICK ${nick}`, `USER ${nick} 0 * :${nick}`)

@@ -16,7 +16,10 @@ function presence() {
     isOwn: (nick) => nick === 'Bot',
   })
   const left = () => intents.filter(({ kind }) => kind === 'presence.left')
-  return { one, left, later: (seconds: number) => void (at += seconds) }
+  const later = (seconds: number) => {
+    at += seconds
+  }
+  return { one, left, later }
 }
 
 const SPLIT = 'hub.example leaf.example'

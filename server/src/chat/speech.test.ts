@@ -49,7 +49,10 @@ describe('the bot’s voice', () => {
       everyMs: 1000,
     })
     const add = (text: string) => speaker.add({ seq: 1, at, to: null, text })
-    return { speaker, said, add, later: (seconds: number) => void (at += seconds) }
+    const later = (seconds: number) => {
+      at += seconds
+    }
+    return { speaker, said, add, later }
   }
 
   test('never floods: a few at once, then one after the other, in order', () => {

@@ -1,5 +1,4 @@
 import { drizzle } from 'drizzle-orm/node-postgres'
-import { migrate } from 'drizzle-orm/node-postgres/migrator'
 import pg from 'pg'
 import * as schema from './schema.ts'
 
@@ -32,15 +31,3 @@ function open(config: pg.PoolConfig): Pool {
 /** Drizzle over the pool, for reading: lists, search, history. Changes go through the channel writer. */
 export const reader = (pool: Pool) => drizzle(pool, { schema })
 export type Reader = ReturnType<typeof reader>
-
-/** Brings the database up to date. Forward only; safe to call on every start and by several instances at once. */
-export async function migrateUp(pool: Pool, folder: string): Promise<void> {
-  const client = await pool.connect()
-  try {
-    await client.query("select pg_advisory_lock(hashtext('ricompensa/migrate'))")
-    await migrate(drizzle(client), { migrationsFolder: folder })
-    await client.query("select pg_advisory_unlock(hashtext('ricompensa/migrate'))")
-  } finally {
-    client.release()
-  }
-}

@@ -58,6 +58,8 @@ export class Provider {
         expectedState: url.searchParams.get('state') ?? '',
       })
       .catch(() => {
+        // Perhaps the provider has new keys or addresses: the next attempt asks it anew.
+        this.#discovered = undefined
         throw problem('sign_in_failed')
       })
     const claims = tokens.claims()

@@ -15,25 +15,31 @@ async function withProvider() {
   const [web, own] = [await freePort(), await freePort()]
   const issuer = `http://127.0.0.1:${own}`
   const redirectUri = `http://127.0.0.1:${web}/auth/callback`
-  const identity = createIdentity({ issuer, clientId: 'test', clientSecret: 'test', redirectUri }, (account) =>
-    account.toUpperCase(),
-  )
+  const options = { issuer, clientId: 'test', clientSecret: 'test', redirectUri }
+  const newIdentity = () => createIdentity(options, (account) => account.toUpperCase())
   const room = new ChatRoom('#bench')
   const crowd = new Crowd({ room, people: [], seed: 1, paceMs: 1e9, commands: [] })
   const players = new Players(room, crowd, () => false, 'Ricompensa')
-  const app = getRequestListener(
-    standinApp({ room, players, identity, pageFolder: '.', source: '', sender: new EventSender('', '', '') }).fetch,
-  )
-  const provider = identity.callback()
+  const handlers = () => {
+    const identity = newIdentity()
+    const sender = new EventSender('', '', '')
+    const app = getRequestListener(standinApp({ room, players, identity, pageFolder: '.', source: '', sender }).fetch)
+    return { app, provider: identity.callback() }
+  }
+  let current = handlers()
   const http = createServer(
-    (req, res) => void (/^\/who\//.test(req.url ?? '') ? app(req, res) : provider(req, res)),
+    (req, res) => void (/^\/who\//.test(req.url ?? '') ? current.app(req, res) : current.provider(req, res)),
   ).listen(own, '127.0.0.1')
   onTestFinished(() => {
     http.closeAllConnections()
     http.close()
   })
   const server = await testServer({ PORT: String(web), PUBLIC_URL: `http://127.0.0.1:${web}`, OIDC_ISSUER: issuer })
-  return { ...server, web: `http://127.0.0.1:${web}` }
+  /** The provider signs with other keys from now on. */
+  const changeKeys = () => {
+    current = handlers()
+  }
+  return { ...server, web: `http://127.0.0.1:${web}`, changeKeys }
 }
 
 /** A browser with cookies that follows where it is sent. */
@@ -109,4 +115,28 @@ test('a name that cannot be is refused by the stand-in’s page', async () => {
   const { response } = await follow(who.address, nameForm('<b>'))
   expect(response.status).toBe(422)
   expect(await response.text()).toContain('Use letters, digits')
+}, 30_000)
+
+test('a provider may change its keys: one attempt at most fails, and nobody gets in by the old ones', async () => {
+  const { web, changeKeys } = await withProvider()
+  const signIn = async () => {
+    const { follow } = browser()
+    const who = await follow(`${web}/auth/viewer/start?return=/healthz`)
+    const { response, address } = await follow(who.address, nameForm('Pia'))
+    return address.endsWith('/healthz') && response.status === 200
+  }
+  expect(await signIn()).toBe(true)
+  changeKeys()
+  const after = [await signIn(), await signIn()]
+  expect(after.at(-1)).toBe(true)
+}, 30_000)
+
+test('a session that the browser had ends when a new one begins', async () => {
+  const { web, pool } = await withProvider()
+  const { follow } = browser()
+  for (const name of ['Pia', 'Pia']) {
+    const who = await follow(`${web}/auth/viewer/start`)
+    await follow(who.address, nameForm(name))
+  }
+  expect((await pool.query('select 1 from session')).rowCount).toBe(1)
 }, 30_000)

@@ -1,0 +1,1 @@
+export { type Case, HOLDERS, wrongCases } from './hold.ts'
