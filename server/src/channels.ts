@@ -26,6 +26,7 @@ export class Channels {
     readonly feed: Feed,
     readonly clock: Clock,
     readonly metrics = new Metrics(),
+    readonly forgetAnswers = false,
   ) {}
 
   /** A channel by the word in its address, or undefined. */
@@ -67,7 +68,7 @@ export class Channels {
     let writer = this.#writers.get(channel)
     if (writer === undefined) {
       const onFacts = (facts: Parameters<Feed['publish']>[1]) => this.feed.publish(channel, facts)
-      writer = new ChannelWriter({ pool: this.writerPool, channel, onFacts })
+      writer = new ChannelWriter({ pool: this.writerPool, channel, onFacts, forgetAnswers: this.forgetAnswers })
       this.#writers.set(channel, writer)
     }
     return writer

@@ -19,6 +19,8 @@ const Environment = Type.Object({
   TRUSTED_PROXIES: Type.String({ pattern: '^[0-9]$', default: '0' }),
   REQUESTS_PER_10S: Type.String({ pattern: '^[1-9][0-9]{0,9}$', default: '300' }),
   METRICS_TOKEN: Type.String({ pattern: '^(.{16,})?$', default: '' }),
+  /** For the chaos test's own test only: makes the server forget what it answered. */
+  PLANTED_FAULT: Type.String({ pattern: '^(forget-answers)?$', default: '' }),
   LOG_LEVEL: Type.String({ pattern: '^(trace|debug|info|warn|error|silent)$', default: 'info' }),
 })
 

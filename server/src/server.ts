@@ -37,7 +37,7 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
   await feed.start()
   const writerPool = connectWriter(config.DATABASE_URL)
   const metrics = new Metrics()
-  const channels = new Channels(pool, writerPool, feed, clock, metrics)
+  const channels = new Channels(pool, writerPool, feed, clock, metrics, config.PLANTED_FAULT === 'forget-answers')
   const db = reader(pool)
   const seats = new SeatTable(pool, clock)
   const chat = new ChatSeat(config, channels, seats, db, log)
@@ -58,7 +58,8 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
   const http = await listen(config, app.fetch)
   // Before the timers: a payment due now must know that nobody has looked round the room yet.
   await chat.start()
-  const timers = await startTimers(pool, channels, log)
+  const timers = await startTimers(pool, config.DATABASE_URL, channels, log)
+  if (config.PLANTED_FAULT !== '') log.warn('this server has a planted fault and must hold nothing of worth')
   log.info({ address: config.PUBLIC_URL }, 'ready')
   let stopped: Promise<void> | undefined
   const stopAll = async () => {

@@ -305,6 +305,12 @@ export const chatSeat = pgTable('chat_seat', {
   spokenSeq: whole('spoken_seq').notNull(),
 })
 
+/** The servers that run timers on this database, each with its workers; one that has died leaves its row behind. */
+export const instance = pgTable('instance', {
+  key: integer().primaryKey().generatedAlwaysAsIdentity(),
+  workers: text().array().notNull(),
+})
+
 export const signInAttempt = pgTable('sign_in_attempt', {
   state: text().primaryKey(),
   scope: text().$type<'desk' | 'viewer'>().notNull(),

@@ -36,7 +36,7 @@ export class Feed {
   hub(channel: number): Promise<Hub> {
     const known = this.#hubs.get(channel)
     if (known !== undefined) return known
-    const made = this.#lastSeq(channel).then((seq) => new Hub(this.#reader(channel), seq))
+    const made = this.#lastSeq(channel).then((seq) => new Hub(this.#reader(channel), seq, () => this.#lastSeq(channel)))
     this.#hubs.set(channel, made)
     made.catch(() => this.#hubs.delete(channel))
     return made

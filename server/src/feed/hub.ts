@@ -8,6 +8,8 @@ export interface Sink {
   readonly send: (fact: Fact, frame: string) => void
   /** The sink asked for facts that are no longer kept: it must load everything anew. */
   readonly reset?: () => void
+  /** Facts could not be read: the sink must come back and ask again from the last it has. */
+  readonly lost?: () => void
 }
 
 /** Reads some of the facts after a number, in order. */
@@ -31,10 +33,14 @@ export class Hub {
   #pulling: Promise<void> | undefined
   #told = 0
 
-  /** @param last - Number of the last fact delivered so far. */
+  /**
+   * @param last - Number of the last fact delivered so far.
+   * @param newest - Reads the number of the last fact there is.
+   */
   constructor(
     readonly read: ReadFacts,
     public last: number,
+    readonly newest: () => Promise<number>,
   ) {}
 
   /** Delivers a batch committed by this server. A gap before it (another instance's) is read from the database first. */
@@ -80,7 +86,9 @@ export class Hub {
     if (fact.seq !== this.last + 1) return
     this.last = fact.seq
     const frame = frameOf(fact)
-    for (const member of this.#members) if (member.live) this.#sendTo(member, fact, frame)
+    for (const member of this.#members) {
+      if (member.live && fact.seq > member.sent) this.#sendTo(member, fact, frame)
+    }
   }
 
   #sendTo(member: Member, fact: Fact, frame = frameOf(fact)): void {
@@ -89,20 +97,33 @@ export class Hub {
   }
 
   async #catchUp(member: Member): Promise<void> {
-    while (member.sent < this.last && this.#members.has(member)) {
-      const facts = await this.read(member.sent).catch(() => [])
-      if (facts[0]?.seq !== member.sent + 1) {
-        member.sink.reset?.()
-        member.sent = this.last
-        break
+    try {
+      if (member.sent > this.last) await this.#checkAhead(member)
+      while (member.sent < this.last && this.#members.has(member)) {
+        const facts = await this.read(member.sent)
+        if (facts[0]?.seq !== member.sent + 1) {
+          this.#reset(member, this.last)
+          break
+        }
+        for (const fact of facts) if (fact.seq === member.sent + 1) this.#sendTo(member, fact)
       }
-      for (const fact of facts) if (fact.seq === member.sent + 1) this.#sendTo(member, fact)
+      member.live = true
+    } catch {
+      // The database is away. Whoever is let go of comes back, and goes on from the last fact they have.
+      this.#members.delete(member)
+      member.sink.lost?.()
     }
-    // A number from the future belongs to another database: start over.
-    if (member.sent > this.last) {
-      member.sink.reset?.()
-      member.sent = this.last
-    }
-    member.live = true
+  }
+
+  /** Somebody knows more than this hub: another instance told them first, or they come from another database. */
+  async #checkAhead(member: Member): Promise<void> {
+    const newest = await this.newest()
+    if (member.sent > newest) this.#reset(member, newest)
+    this.hear(newest)
+  }
+
+  #reset(member: Member, to: number): void {
+    member.sink.reset?.()
+    member.sent = to
   }
 }

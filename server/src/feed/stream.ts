@@ -35,7 +35,11 @@ export async function streamFacts(options: StreamOptions): Promise<void> {
     if (outgoing.writableLength > MAX_BACKLOG_BYTES) outgoing.destroy()
   }
   const reset = () => void outgoing.write('event: reset\ndata: {}\n\n')
-  const leave = await feed.subscribe(channel, { wants, send, reset }, lastEventId(incoming))
+  const leave = await feed.subscribe(
+    channel,
+    { wants, send, reset, lost: () => outgoing.destroy() },
+    lastEventId(incoming),
+  )
   options.onAlive?.()
   const heartbeat = setInterval(() => {
     outgoing.write(': alive\n\n')

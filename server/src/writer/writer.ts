@@ -17,6 +17,8 @@ export interface WriterOptions {
   readonly batchSize?: number
   /** Rows held in memory beyond which the cache starts afresh. */
   readonly cacheRows?: number
+  /** A planted fault, to see that the chaos test finds it. */
+  readonly forgetAnswers?: boolean
 }
 
 /**
@@ -36,7 +38,7 @@ export class ChannelWriter {
   #inFlight: Answers = new Map()
 
   constructor(options: WriterOptions) {
-    this.#options = { batchSize: 256, cacheRows: 100_000, ...options }
+    this.#options = { batchSize: 256, cacheRows: 100_000, forgetAnswers: false, ...options }
   }
 
   /**
@@ -171,11 +173,11 @@ export class ChannelWriter {
   }
 
   async #persist(client: Client, decided: Decided): Promise<void> {
-    const { channel } = this.#options
+    const { channel, forgetAnswers } = this.#options
     await together([
       advance(client, channel, decided.revision, decided),
       persist(client, channel, decided.changes),
-      rememberAnswers(client, channel, decided.answered),
+      rememberAnswers(client, channel, forgetAnswers ? [] : decided.answered),
     ])
   }
 

@@ -1,0 +1,119 @@
+import { setTimeout as pause } from 'node:timers/promises'
+import type pg from 'pg'
+import { type CheckedFact, factNumbers } from './factNumbers.ts'
+import { cookieOf, type Stage } from './stage.ts'
+import type { Follower, Storm } from './storm.ts'
+
+/** A thing that must hold at the end, and what is wrong with it. */
+export interface Check {
+  readonly name: string
+  readonly wrong: readonly string[]
+}
+
+const SETTLED_MS = 30_000
+
+/** All that must hold after the storm, whatever happened in it. */
+export async function checkAll(stage: Stage, storm: Storm, followers: readonly Follower[]): Promise<Check[]> {
+  const timers = await timersAlive(stage)
+  const facts = await factNumbers(stage.pool, stage.channel)
+  const { pool } = stage
+  return [
+    timers,
+    { name: 'no server died of itself', wrong: deathsOf(stage) },
+    { name: 'all accounts sum to 0', wrong: await unequal(pool, SUM, 0) },
+    {
+      name: 'no wallet or pot below 0',
+      wrong: await unequal(pool, 'select count(*) from account where balance < 0', 0),
+    },
+    { name: 'every wallet is what its last transfer left', wrong: await unequal(pool, UNEXPLAINED, 0) },
+    { name: 'no intent applied twice', wrong: await unequal(pool, TWICE, 0) },
+    { name: 'every answered order exists once', wrong: await ordersWrong(pool, storm) },
+    { name: 'every event was kept once', wrong: await eventsWrong(pool, storm) },
+    { name: 'facts are numbered without gaps', wrong: facts.wrong },
+    {
+      name: 'every page caught up, without a gap or a repeat',
+      wrong: followers.flatMap((one, i) => pageWrong(one, i, facts)),
+    },
+  ]
+}
+
+const deathsOf = ({ servers }: Stage): string[] =>
+  servers.flatMap((server, i) => (server.deaths() === 0 ? [] : [`server ${i + 1} ended ${server.deaths()} times`]))
+
+const SUM = `select (select coalesce(sum(balance), 0) from account)
+  + (select coalesce(sum(amount), 0) from transfer where to_account < 0)
+  - (select coalesce(sum(amount), 0) from transfer where from_account < 0)`
+
+const UNEXPLAINED = `select count(*) from account a cross join lateral (
+    select case when t.from_account = a.id then t.from_balance else t.to_balance end as left_there from transfer t
+    where t.channel = a.channel and (t.from_account = a.id or t.to_account = a.id) order by t.id desc limit 1) as last
+  where last.left_there <> a.balance`
+
+const TWICE = `select count(*) from (
+  select intent from transfer where reason = 'ordered' group by intent having count(*) > 1) as twice`
+
+async function unequal(pool: pg.Pool, query: string, expected: number): Promise<string[]> {
+  const found = Number(Object.values((await pool.query(query)).rows[0] as object)[0])
+  return found === expected ? [] : [`${found} instead of ${expected}`]
+}
+
+async function ordersWrong(pool: pg.Pool, { orders }: Storm): Promise<string[]> {
+  const kept = await pool.query("select about, intent from transfer where reason = 'ordered' and intent like 'http/%'")
+  const byOrder = new Map(kept.rows.map(({ about, intent }) => [about as number, intent as string]))
+  const wrong = orders.flatMap(({ key, order }) => {
+    if (!byOrder.has(order)) return [`order ${order} was answered and is not there`]
+    return byOrder.get(order)?.endsWith(key) ? [] : [`order ${order} belongs to another request`]
+  })
+  return [
+    ...wrong,
+    ...(new Set(orders.map(({ order }) => order)).size === orders.length ? [] : ['two requests got one order']),
+  ]
+}
+
+async function eventsWrong(pool: pg.Pool, { events }: Storm): Promise<string[]> {
+  const kept = Number((await pool.query("select count(*) from event where type = 'ricompensa.follow'")).rows[0].count)
+  return kept === events.length ? [] : [`${events.length} were answered, ${kept} are kept`]
+}
+
+/** Going off air settles everyone by a timer: it ends only if no timer was lost. */
+async function timersAlive({ servers, pool }: Stage): Promise<Check> {
+  const name = 'no timer lost: the show is settled and ends'
+  const [{ address }] = servers
+  const headers = { cookie: cookieOf('desk', 'wanda'), 'idempotency-key': 'end-of-the-storm' }
+  const init = { method: 'POST', headers }
+  const paidSoFar = async () =>
+    Number((await pool.query("select count(*) from transfer where reason = 'watched'")).rows[0].count)
+  const before = await paidSoFar()
+  // After a fault it takes a moment until somebody sits in chat again and a failed timer is tried anew.
+  let after = before
+  for (let waited = 0; waited < SETTLED_MS && after === before; waited += 500) {
+    await pause(500)
+    after = await paidSoFar()
+  }
+  const why = after > before ? '' : await stateOfTimers(pool)
+  await fetch(`${address}/api/channels/chaos/desk/show/end`, init)
+  for (let waited = 0; waited < SETTLED_MS; waited += 200) {
+    const { status } = (await pool.query('select status from show order by id desc limit 1')).rows[0]
+    if (status === 'ended') return { name, wrong: after > before ? [] : [`nobody was paid any more: ${why}`] }
+    await pause(200)
+  }
+  return { name, wrong: ['the show was still not settled half a minute later'] }
+}
+
+/** What the timers and the chat seat look like, for whoever has to find out why. */
+async function stateOfTimers(pool: pg.Pool): Promise<string> {
+  const jobs = await pool.query(
+    'select task_identifier, attempts, last_error, locked_at, locked_by, run_at, now() from graphile_worker._private_jobs j join graphile_worker._private_tasks t on t.id = j.task_id',
+  )
+  const seat = await pool.query(
+    'select status, sentence, known_until, extract(epoch from now())::int as now from chat_seat',
+  )
+  const counting = await pool.query('select count(*) from watch where counting')
+  return JSON.stringify([jobs.rows, seat.rows, counting.rows])
+}
+
+function pageWrong({ seqs }: Follower, page: number, { last }: CheckedFact): string[] {
+  const off = seqs.findIndex((seq, i) => seq !== i + 1)
+  if (off >= 0) return [`page ${page} got ${seqs[off]} after ${seqs[off - 1] ?? 0}`]
+  return seqs.length === last ? [] : [`page ${page} got ${seqs.length} of ${last}`]
+}

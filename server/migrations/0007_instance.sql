@@ -1,0 +1,4 @@
+CREATE TABLE "instance" (
+	"key" integer PRIMARY KEY GENERATED ALWAYS AS IDENTITY (sequence name "instance_key_seq" INCREMENT BY 1 MINVALUE 1 MAXVALUE 2147483647 START WITH 1 CACHE 1),
+	"workers" text[] NOT NULL
+);
