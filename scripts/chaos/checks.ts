@@ -103,7 +103,7 @@ async function timersAlive({ servers, pool }: Stage): Promise<Check> {
 /** What the timers and the chat seat look like, for whoever has to find out why. */
 async function stateOfTimers(pool: pg.Pool): Promise<string> {
   const jobs = await pool.query(
-    'select task_identifier, attempts, last_error, locked_at, locked_by, run_at, now() from graphile_worker._private_jobs j join graphile_worker._private_tasks t on t.id = j.task_id',
+    'select task_identifier, attempts, last_error, locked_at, locked_by, run_at, now() from graphile_worker.jobs',
   )
   const seat = await pool.query(
     'select status, sentence, known_until, extract(epoch from now())::int as now from chat_seat',

@@ -64,11 +64,12 @@ function startRunner(
   stopped: () => boolean,
 ): Promise<Runner> {
   const events: WorkerEvents = new EventEmitter()
-  events.on('worker:create', ({ worker }) => {
-    instance
-      .addWorker(worker.workerId)
-      .catch((err: unknown) => log.warn({ err }, 'a timer worker could not be registered'))
-  })
+  const register = (id: string) => {
+    instance.addWorker(id).catch((err: unknown) => log.warn({ err }, 'a timer worker could not be registered'))
+  }
+  // A timer is locked by the worker or by its pool, depending on how it was fetched.
+  events.on('pool:create', ({ workerPool }) => register(workerPool.id))
+  events.on('worker:create', ({ worker }) => register(worker.workerId))
   return run({
     pgPool: pool,
     logger: quiet(log),

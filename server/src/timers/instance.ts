@@ -6,6 +6,9 @@ import type { Pool } from '../database/index.ts'
 const INSTANCE_SPACE = 0x52c2
 const SWEEP_MS = 2000
 
+const UNLOCK_ORPHANS = `select graphile_worker.force_unlock_workers(array_agg(distinct locked_by)) from graphile_worker.jobs
+  where locked_at < now() - interval '10 seconds' and not exists (select 1 from instance where locked_by = any(workers))`
+
 /**
  * This server among those that run timers on the database. A timer that was running when its server died stays locked by it;
  * whoever sees that the dead one's lock is free gives its timers back, so that they run at once instead of hours later.
@@ -76,6 +79,8 @@ export class Instance {
     if (this.#lock === undefined) await this.#register()
     const others = await this.pool.query('select key from instance where key <> $1', [this.#key])
     for (const { key } of others.rows) await this.#buryIfDead(key as number)
+    // One that died before it could say which workers it had.
+    await this.pool.query(UNLOCK_ORPHANS)
   }
 
   async #buryIfDead(key: number): Promise<void> {

@@ -1,0 +1,170 @@
+import fc from 'fast-check'
+import { Webhook } from 'standardwebhooks'
+import { afterAll, beforeAll, expect, test } from 'vitest'
+import { EVENT_DATA } from '#core/events'
+import { factNumbers } from '../../scripts/chaos/factNumbers.ts'
+import { systemClock } from './clock.ts'
+import { EventSecrets } from './events/index.ts'
+import { sumOfAll } from './testing/database.ts'
+import { testServer } from './testing/server.ts'
+
+/** How much is thrown at the server: seven tenths chat lines, the rest requests and events. `npm run fuzz` throws more. */
+const RUNS = Number(process.env.FUZZ_RUNS ?? 200_000)
+const SEED = Number(process.env.FUZZ_SEED ?? Date.now() % 1_000_000_000)
+const AT_ONCE = 256
+
+const unheard: unknown[] = []
+const hear = (fault: unknown) => void unheard.push(fault)
+beforeAll(() => void process.on('unhandledRejection', hear))
+afterAll(() => void process.off('unhandledRejection', hear))
+
+const anyText = fc.oneof(fc.string({ unit: 'binary', maxLength: 300 }), fc.string({ unit: 'grapheme', maxLength: 40 }))
+const account = fc.oneof(fc.constantFrom('pia', 'jo', 'sol', 'wanda'), fc.stringMatching(/^[a-z0-9_]{1,20}$/))
+const word = fc.constantFrom('whistle', 'name-it', 'WHISTLE', 'nothing', '')
+
+const chatLine = fc.record({
+  kind: fc.constant('chat.line' as const),
+  who: fc.record({ account, name: anyText, moderator: fc.boolean() }),
+  text: fc.oneof(
+    anyText,
+    fc.tuple(word, anyText).map(([name, text]) => `!get ${name} ${text}`),
+    anyText.map((text) => `!${text}`),
+    fc.constant('!rivets'),
+  ),
+  privately: fc.boolean(),
+})
+
+const anyJson = fc.jsonValue({ maxDepth: 4 })
+const person = fc.record({ account, name: anyText })
+const eventData = fc.oneof(
+  anyJson,
+  fc.record({ who: person, tier: fc.integer(), months: fc.integer(), count: fc.integer(), viewers: fc.nat() }),
+  fc.record({
+    who: person,
+    minorUnits: fc.double(),
+    currency: fc.string({ maxLength: 4 }),
+    units: fc.nat(),
+    text: anyText,
+  }),
+  fc.record({ who: person, reward: fc.record({ id: anyText, name: anyText }) }),
+)
+const event = fc.record({
+  body: fc.oneof(
+    { weight: 1, arbitrary: anyText },
+    { weight: 1, arbitrary: anyJson.map((value) => JSON.stringify(value)) },
+    {
+      weight: 6,
+      arbitrary: fc
+        .record({
+          specversion: fc.constantFrom('1.0', '1.0', '0.3'),
+          id: fc.oneof(fc.uuid(), anyText),
+          source: anyText,
+          type: fc.oneof(fc.constantFrom(...Object.keys(EVENT_DATA)), anyText),
+          time: fc.oneof(
+            fc.constant(undefined),
+            fc.date({ noInvalidDate: true }).map((one) => one.toISOString()),
+            anyText,
+          ),
+          data: eventData,
+        })
+        .map((value) => JSON.stringify(value)),
+    },
+  ),
+  age: fc.constantFrom(0, 0, 0, 1000, -1000),
+  rightly: fc.constantFrom(true, true, true, false),
+})
+
+/** Half of a letter cannot be written into an address. */
+const inAddress = (text: string): string => encodeURIComponent(text.replace(/[\ud800-\udfff]/g, ''))
+
+async function arena() {
+  const one = await testServer()
+  const { secret } = await new EventSecrets(one.pool, systemClock).add(one.channel, 'Fuzz')
+  const cookies = [
+    '',
+    await one.signedIn('viewer', 'pia'),
+    await one.signedIn('desk', 'wanda'),
+    'ricompensa_desk=guess',
+  ]
+  return { ...one, secret, cookies: [...cookies, `${cookies[1]}; ${cookies[2]}`] }
+}
+
+/** Throws so many of a kind, some hundred at once. The seed printed with it makes the same ones again. */
+async function throwAll<T>(
+  name: string,
+  arbitrary: fc.Arbitrary<T>,
+  count: number,
+  one: (value: T, i: number) => Promise<void>,
+) {
+  console.log(`${count} ${name}, seed ${SEED}`)
+  for (let done = 0; done < count; done += AT_ONCE) {
+    const values = fc.sample(arbitrary, { numRuns: Math.min(AT_ONCE, count - done), seed: SEED + done })
+    await Promise.all(values.map((value, i) => one(value, done + i)))
+  }
+}
+
+test('nothing that is thrown at it makes the server stumble or the sums wrong', async () => {
+  const { pool, web, channel, server, secret, cookies } = await arena()
+  const submit = server.channels.submit.bind(server.channels, channel)
+  await submit('start', { kind: 'show.start', title: 'Fuzz' })
+
+  await throwAll('chat lines', chatLine, RUNS * 0.7, async (line, i) => {
+    const result = await submit(`chat/${i}`, line)
+    expect(result.ok).toBe(true)
+  })
+
+  const post = async (path: string, init: RequestInit) => {
+    const response = await fetch(`${web}${path}`, { redirect: 'manual', ...init })
+    const text = await response.text()
+    if (response.status >= 500) throw new Error(`${init.method} ${path} -> ${response.status}: ${text}`)
+    if (response.status >= 400 && path.startsWith('/api/')) expect(JSON.parse(text)).toHaveProperty('detail')
+  }
+
+  await throwAll('events', event, RUNS / 10, async ({ body, age, rightly }, i) => {
+    const at = new Date(Date.now() - age * 1000)
+    const key = rightly ? secret : `whsec_${Buffer.from('another').toString('base64')}`
+    const headers = {
+      'webhook-id': `fuzz-${i}`,
+      'webhook-timestamp': String(Math.floor(at.getTime() / 1000)),
+      'webhook-signature': new Webhook(key).sign(`fuzz-${i}`, at, Buffer.from(body).toString()),
+    }
+    await post('/api/channels/bench/events', { method: 'POST', headers, body })
+  })
+
+  const safe = server.routes.filter(({ path }) => !path.includes('show/end'))
+  const request = fc.record({
+    method: fc.constantFrom('GET', 'POST', 'PUT', 'DELETE'),
+    route: fc.constantFrom(...safe),
+    rightMethod: fc.constantFrom(true, true, true, false),
+    param: fc.oneof(fc.nat(200).map(String), anyText),
+    query: anyText,
+    cookie: fc.constantFrom(...cookies),
+    key: fc.oneof(fc.uuid(), fc.constant('same-key-again')),
+    body: fc.oneof(
+      anyText,
+      anyJson.map((value) => JSON.stringify(value)),
+      fc
+        .record({ word, text: anyText, muted: fc.boolean(), title: anyText, name: anyText }, { requiredKeys: [] })
+        .map((value) => JSON.stringify(value)),
+      fc
+        .record({ intervalSeconds: fc.integer(), base: fc.integer(), cap: fc.option(fc.integer()) })
+        .map((value) => JSON.stringify(value)),
+    ),
+  })
+  await throwAll('requests', request, RUNS * 0.2, async ({ route, rightMethod, method, ...sent }) => {
+    const path = route.path.replace(/:\w+/g, inAddress(sent.param))
+    const verb = rightMethod ? route.method.toUpperCase() : method
+    const query = `?name=${inAddress(sent.query)}&before=${inAddress(sent.param)}`
+    const headers = { cookie: sent.cookie, 'idempotency-key': sent.key, 'content-type': 'application/json' }
+    await post(`/api/channels/bench${path}${query}`, {
+      method: verb,
+      headers,
+      ...(verb !== 'GET' && { body: sent.body }),
+    })
+  })
+
+  expect(await sumOfAll(pool)).toBe(0)
+  expect((await pool.query('select 1 from account where balance < 0')).rowCount).toBe(0)
+  expect((await factNumbers(pool, channel)).wrong).toEqual([])
+  expect(unheard).toEqual([])
+}, 600_000)
