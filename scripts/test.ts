@@ -11,7 +11,19 @@ interface Suite {
   readonly command: readonly [string, ...string[]]
   /** Reads how many passed and failed from the suite's report; without one the suite counts as a single check. */
   readonly report?: () => Counts
+  readonly environment?: Readonly<Record<string, string>>
+  /** Passes if the command fails: it is there to see that a check can. */
+  readonly mustFail?: boolean
 }
+
+const chaos = (cycles: number): Suite['command'] => [
+  process.execPath,
+  '--import',
+  'tsx',
+  'scripts/chaos.ts',
+  '--cycles',
+  String(cycles),
+]
 
 const RESULTS = 'test-results'
 
@@ -61,12 +73,21 @@ const SUITES: readonly Suite[] = [
     ],
     report: vitestReport,
   },
+  { name: 'faults', command: chaos(6) },
+  {
+    name: 'faults: a planted one is found',
+    command: chaos(2),
+    environment: { CHAOS_PLANTED_FAULT: 'forget-answers' },
+    mustFail: true,
+  },
   { name: 'real browser', command: [process.execPath, '--import', 'tsx', 'scripts/e2e.ts'], report: playwrightReport },
 ]
 
-function runSuite({ name, command: [program, ...args], report }: Suite): Counts {
+function runSuite({ name, command: [program, ...args], report, environment, mustFail }: Suite): Counts {
   console.log(`\n== ${name}`)
-  const { status } = spawnSync(program, args, { stdio: ['ignore', 'inherit', 'inherit'] })
+  const env = { ...process.env, ...environment }
+  const ended = spawnSync(program, args, { stdio: ['ignore', 'inherit', 'inherit'], env })
+  const status = mustFail ? (ended.status === 1 ? 0 : 1) : ended.status
   const counts = report?.() ?? { passed: status === 0 ? 1 : 0, failed: status === 0 ? 0 : 1 }
   // A suite that ended badly has failed, whatever its report says.
   return status !== 0 && counts.failed === 0 ? { ...counts, failed: 1 } : counts

@@ -27,13 +27,15 @@ export async function payEveryone(channels: Channels, channel: number, show: num
 /**
  * The timer for watching: pays everyone, then sets the next one; after the show's end it settles the last seconds
  * and ends the show. Run again after a crash it goes on where it was.
+ * @param run - Unique for this run of the timer. Each run must set the next timer itself: of two at the same instant (one of
+ * them given back by a dead server) one can find the other's timer being taken, and then sets none.
  */
-export async function tick(channels: Channels, channel: number, show: number): Promise<void> {
+export async function tick(channels: Channels, channel: number, show: number, run: string): Promise<void> {
   const found = await channels.pool.query('select status from show where channel = $1 and id = $2', [channel, show])
   const status = found.rows[0]?.status as string | undefined
   if (status === undefined || status === 'ended') return
   await payEveryone(channels, channel, show)
-  const key = `tick/${show}/${channels.clock()}/${status}`
+  const key = `tick/${show}/${run}/${status}`
   await channels.submit(
     channel,
     key,

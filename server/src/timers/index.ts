@@ -82,9 +82,9 @@ function startRunner(
       prune: async () => {
         log.info(await prune(pool, channels.clock), 'pruned')
       },
-      'earning.tick': async (payload) => {
+      'earning.tick': async (payload, { job }) => {
         const { channel, show } = payload as { channel: number; show: number }
-        await untilDone(() => tick(channels, channel, show), stopped)
+        await untilDone(() => tick(channels, channel, show, `${job.id}/${job.attempts}`), stopped)
       },
     },
   })

@@ -9,10 +9,11 @@ const LOCK =
 /** A database with timers that were running: each locked by the worker whose name is its key. */
 async function withRunningTimers(...running: [worker: string, sinceSeconds: number][]) {
   const { pool, url } = await testDatabase()
-  for (const [worker, since] of running) {
+  const lock = async (worker: string, since: number) => {
     await pool.query("select graphile_worker.add_job('earning.tick', '{}', job_key := $1)", [worker])
     await pool.query(LOCK, [worker, since])
   }
+  for (const [worker, since] of running) await lock(worker, since)
   const locked = async () =>
     (await pool.query('select key from graphile_worker.jobs where locked_by is not null order by key')).rows.map(
       ({ key }) => key,
@@ -23,19 +24,15 @@ async function withRunningTimers(...running: [worker: string, sinceSeconds: numb
     onTestFinished(() => instance.stop())
     return instance
   }
-  return { pool, locked, start }
+  return { pool, lock, locked, start }
 }
 
 test('timers of a server that has died are given back at once; those of a living one are left alone', async () => {
-  const { pool, locked, start } = await withRunningTimers(
-    ['dead', 60],
-    ['alive', 60],
-    ['just-begun', 1],
-    ['orphan', 60],
-  )
+  const { pool, lock, locked, start } = await withRunningTimers(['dead', 60], ['just-begun', 1], ['orphan', 60])
   await pool.query("insert into instance (workers) values (array['dead'])")
   const living = await start()
   await living.addWorker('alive')
+  await lock('alive', 60)
   await start()
   await vi.waitFor(async () => expect(await locked()).toEqual(['alive', 'just-begun']), { timeout: 8000 })
   await living.stop()
