@@ -10,8 +10,13 @@ type Outcome = { readonly error: Error; readonly signIn: boolean } | undefined
 export function ClaimPage() {
   const [outcome, setOutcome] = useState<Outcome>()
   const [sending, setSending] = useState(false)
-  const [values, setValues] = useState({ code: '', name: '', slug: '', one: '', many: '', word: '' })
-  const set = (name: keyof typeof values) => (value: string) => setValues((before) => ({ ...before, [name]: value }))
+  const [values, setValues] = useState(typedBefore)
+  const set = (name: keyof typeof values) => (value: string) => {
+    const next = { ...values, [name]: value }
+    setValues(next)
+    // Signing in leaves the page; what was typed must still be there on return.
+    sessionStorage.setItem(KEPT_AS, JSON.stringify(next))
+  }
   const submit = async (event: FormEvent) => {
     event.preventDefault()
     setSending(true)
@@ -65,6 +70,17 @@ export function ClaimPage() {
   )
 }
 
+const KEPT_AS = 'claim'
+const EMPTY = { code: '', name: '', slug: '', one: '', many: '', word: '' }
+
+function typedBefore(): typeof EMPTY {
+  try {
+    return { ...EMPTY, ...(JSON.parse(sessionStorage.getItem(KEPT_AS) ?? '{}') as object) }
+  } catch {
+    return EMPTY
+  }
+}
+
 interface FieldProps extends Omit<InputHTMLAttributes<HTMLInputElement>, 'onChange'> {
   readonly label: string
   readonly hint?: string
@@ -96,6 +112,7 @@ async function claim({ code, name, slug, one, many, word }: Record<string, strin
     throw new Error('The server does not answer. Try again in a moment.')
   })
   if (response.ok) {
+    sessionStorage.removeItem(KEPT_AS)
     window.location.assign(`/desk/${slug}`)
     return undefined
   }

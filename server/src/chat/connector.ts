@@ -1,9 +1,9 @@
-import { createHash, randomUUID } from 'node:crypto'
 import irc from 'irc-framework'
 import type { Logger } from 'pino'
 import type { Intent } from '#core/engine'
 import type { Fact } from '#core/world'
 import { type ChatAddress, parseChatAddress } from './address.ts'
+import { type IrcEvent, lineId, otherNick, SHORT_NICK } from './ircEvent.ts'
 import { Presence } from './presence.ts'
 import { Speaker } from './speaker.ts'
 import { speakable } from './speech.ts'
@@ -28,33 +28,9 @@ export interface ConnectorOptions {
   readonly everyMs?: number
 }
 
-interface IrcEvent {
-  readonly nick: string
-  readonly channel: string
-  readonly target: string
-  readonly message: string
-  readonly account?: string | false
-  readonly new_nick: string
-  readonly kicked: string
-  readonly error: string
-  readonly reason: string
-  readonly command: string
-  readonly from: string
-  readonly to: string
-  readonly params: readonly string[]
-  readonly tags: Readonly<Record<string, string>>
-  readonly users: readonly {
-    nick: string
-    modes?: readonly string[]
-    account?: string
-  }[]
-  readonly modes: readonly { mode: string; param?: string }[]
-}
-
 const CAPS = ['message-tags', 'account-tag', 'account-notify', 'extended-join', 'multi-prefix', 'server-time']
 const LONGEST_PAUSE_MS = 120_000
 const MINUTE_MS = 60_000
-const SHORT_NICK = 9
 
 /** The bot's seat in one IRC room: turns what happens there into intents, and speaks the answers. */
 export class ChatConnector {
@@ -294,15 +270,4 @@ export class ChatConnector {
   #state(status: ChatState['status'], sentence: string): void {
     this.options.onState({ status, sentence, since: this.options.clock(), room: this.#room })
   }
-}
-
-/** Another nick in place of one that is taken: with a tail, or, where that would make it too long, with another last letter. */
-const otherNick = (nick: string): string =>
-  nick.length === SHORT_NICK ? `${nick.slice(0, -1)}${Math.floor(Math.random() * 10)}` : `${nick}_`
-
-/** The network's id of a line; else one made of who said what when, so that the line seen twice is one; else a new one. */
-function lineId(tags: IrcEvent['tags'], nick: string, message: string): string {
-  if (tags.msgid) return tags.msgid
-  if (!tags.time) return randomUUID()
-  return createHash('sha256').update(`${nick}\0${tags.time}\0${message}`).digest('base64url')
 }

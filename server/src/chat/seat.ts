@@ -4,9 +4,8 @@ import { voiceSetting } from '#core/commands'
 import type { ChannelHead, Channels } from '../channels.ts'
 import type { Config } from '../config.ts'
 import type { Reader } from '../database/index.ts'
-import { lastFactAt } from '../feed/index.ts'
+import { lastFactAt, newestSeq } from '../feed/index.ts'
 import { settingOf } from '../settings/index.ts'
-import { lastSeqOf } from '../show/index.ts'
 import { ChatConnector } from './connector.ts'
 import type { SeatTable } from './seatTable.ts'
 import type { ChatState } from './state.ts'
@@ -81,7 +80,7 @@ export class ChatSeat {
 
   async #sit({ id }: ChannelHead): Promise<void> {
     const { clock, pool } = this.channels
-    const before = await this.table.taken(id, (await lastFactAt(pool, id)) ?? clock(), await lastSeqOf(this.db, id))
+    const before = await this.table.taken(id, (await lastFactAt(pool, id)) ?? clock(), await newestSeq(pool, id))
     let state: ChatState = { status: 'connecting', sentence: 'Connecting.', since: clock(), room: null }
     let { knownUntil, spokenSeq } = before
     const write = () => {

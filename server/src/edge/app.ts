@@ -69,6 +69,11 @@ function guard(app: Hono<Env>, { config, log, metrics }: AppOptions, limits: Lim
   app.use(headers(config))
   for (const path of ['/api/*', '/auth/*']) app.use(path, limits.perAddress)
   app.use(bodyLimit({ maxSize: MAX_BODY_BYTES, onError: () => problemResponse(problem('too_large')) }))
+  app.use(async function refuseNul(c, next) {
+    // PostgreSQL keeps none in a text, so there can be nothing at such an address.
+    if (/%00/.test(c.req.url)) throw problem('not_found')
+    await next()
+  })
   app.use(async function refuseOtherOrigins(c, next) {
     const origin = c.req.header('origin')
     const site = c.req.header('sec-fetch-site')

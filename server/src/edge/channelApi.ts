@@ -8,6 +8,7 @@ import type { Metrics } from '../metrics/index.ts'
 import { viewerIdOf } from '../people/index.ts'
 import type { Sessions } from '../sign-in/index.ts'
 import type { Env } from './env.ts'
+import { jsonOf } from './jsonOf.ts'
 import type { Limits } from './limits.ts'
 
 interface ApiParts {
@@ -71,9 +72,7 @@ function keyOf(c: Context, caller: Caller): string {
 }
 
 async function readBody(c: Context, check: (body: unknown) => void): Promise<unknown> {
-  const body = await c.req.json().catch(() => {
-    throw problem('not_json')
-  })
+  const body = await jsonOf(c)
   check(body)
   return body
 }

@@ -4,6 +4,7 @@ import { Claim, claimChannel } from '../claim/index.ts'
 import { bodyCheck, problem } from '../http/index.ts'
 import type { Sessions } from '../sign-in/index.ts'
 import type { Env } from './env.ts'
+import { jsonOf } from './jsonOf.ts'
 import type { Limits } from './limits.ts'
 
 interface ClaimParts {
@@ -18,9 +19,7 @@ export function claimRoute({ channels, onClaimed }: ClaimParts, sessions: Sessio
     const caller = await sessions.find(c, 'desk')
     if (caller === undefined) throw problem('not_signed_in')
     await limits.change(caller.account)
-    const body = await c.req.json().catch(() => {
-      throw problem('not_json')
-    })
+    const body = await jsonOf(c)
     check(body)
     const claimed = await claimChannel(channels, caller, body as Claim)
     onClaimed()

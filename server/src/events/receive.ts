@@ -90,7 +90,7 @@ export class EventDoor {
       channel,
       clock(),
       code,
-      detail.slice(0, 500),
+      detail.replaceAll('\0', '').slice(0, 500),
     ])
     const text = `delete from event_refusal where channel = $1 and id <= (
       select id from event_refusal where channel = $1 order by id desc offset $2 limit 1)`

@@ -17,3 +17,9 @@ export async function lastFactAt(pool: Pool, channel: number): Promise<number | 
   const found = await pool.query('select at from fact_batch where channel = $1 order by last desc limit 1', [channel])
   return found.rows[0]?.at as number | undefined
 }
+
+/** The number of a channel's last fact; 0 where nothing has happened yet. */
+export async function newestSeq(pool: Pool, channel: number): Promise<number> {
+  const found = await pool.query('select seq from channel where id = $1', [channel])
+  return (found.rows[0]?.seq as number | undefined) ?? 0
+}

@@ -1,7 +1,7 @@
 import pg from 'pg'
 import type { Fact } from '#core/world'
 import type { Pool } from '../database/index.ts'
-import { factsAfter } from './facts.ts'
+import { factsAfter, newestSeq } from './facts.ts'
 import { Hub, type ReadFacts, type Sink } from './hub.ts'
 
 const RECONNECT_MS = 1000
@@ -25,7 +25,7 @@ export class Feed {
     await listener.connect()
     await listener.query('listen ricompensa')
     // What was committed while nobody listened.
-    for (const [channel, hub] of this.#hubs) (await hub).hear(await this.#lastSeq(channel))
+    for (const [channel, hub] of this.#hubs) (await hub).hear(await newestSeq(this.pool, channel))
   }
 
   async stop(): Promise<void> {
@@ -36,7 +36,9 @@ export class Feed {
   hub(channel: number): Promise<Hub> {
     const known = this.#hubs.get(channel)
     if (known !== undefined) return known
-    const made = this.#lastSeq(channel).then((seq) => new Hub(this.#reader(channel), seq, () => this.#lastSeq(channel)))
+    const made = newestSeq(this.pool, channel).then(
+      (seq) => new Hub(this.#reader(channel), seq, () => newestSeq(this.pool, channel)),
+    )
     this.#hubs.set(channel, made)
     made.catch(() => this.#hubs.delete(channel))
     return made
@@ -61,11 +63,6 @@ export class Feed {
     if (this.#stopped) return
     void this.#listener?.end().catch(() => {})
     setTimeout(() => void this.start().catch(() => this.#reconnect()), RECONNECT_MS)
-  }
-
-  async #lastSeq(channel: number): Promise<number> {
-    const found = await this.pool.query('select seq from channel where id = $1', [channel])
-    return (found.rows[0]?.seq as number | undefined) ?? 0
   }
 
   #reader(channel: number): ReadFacts {

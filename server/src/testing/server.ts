@@ -1,9 +1,9 @@
 import { createHash } from 'node:crypto'
-import { pino } from 'pino'
 import { onTestFinished } from 'vitest'
 import { NAMING, WHISTLE } from '../../../core/testing/channel.ts'
 import { readConfig } from '../config.ts'
 import type { Pool } from '../database/index.ts'
+import { createLog } from '../log.ts'
 import { startServer } from '../server.ts'
 import { addChannel, CURRENCY, PLAN, testDatabase } from './database.ts'
 import { freePort } from './ports.ts'
@@ -23,7 +23,7 @@ export async function startOn(url: string, environment: Record<string, string> =
     REQUESTS_PER_10S: '1000000',
     ...environment,
   })
-  return { web, server: await startServer(config, pino({ level: 'silent' })) }
+  return { web, server: await startServer(config, createLog(process.env.TEST_LOG ?? 'silent')) }
 }
 
 /** Puts a session there. @returns its cookie. */

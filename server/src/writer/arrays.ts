@@ -17,6 +17,6 @@ function element(value: unknown, json: boolean): string {
 
 /** PostgreSQL keeps neither NUL nor half a letter in its JSON: each becomes the sign for what cannot be shown. */
 const storable = (json: string): string =>
-  json.replace(/\\(\\|u0000|ud[89a-f][0-9a-f]{2})/g, (escape) => (escape === '\\\\' ? escape : '\\ufffd'))
+  json.replace(/\\(\\|u0000|ud[89a-f][0-9a-f]{2})/g, (found) => (found === '\\\\' ? found : '\\ufffd'))
 
 const quoted = (text: string): string => `"${text.replace(/["\\]/g, '\\$&').replaceAll('\0', '\uFFFD')}"`

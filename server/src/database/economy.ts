@@ -1,0 +1,218 @@
+import { sql } from 'drizzle-orm'
+import {
+  boolean,
+  check,
+  foreignKey,
+  index,
+  integer,
+  json,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  uniqueIndex,
+} from 'drizzle-orm/pg-core'
+import { channelRef, whole } from './channel.ts'
+
+// What the channel writer keeps: rows of the rules, facts, and the intents it has seen.
+
+export const viewer = pgTable(
+  'viewer',
+  {
+    channel: channelRef(),
+    id: whole().notNull(),
+    account: text().notNull(),
+    name: text().notNull(),
+    moderator: boolean().notNull(),
+    ignored: boolean().notNull(),
+    present: boolean().notNull(),
+    presentSince: whole('present_since'),
+    chattedAt: whole('chatted_at'),
+    firstSeenAt: whole('first_seen_at').notNull(),
+    lastSeenAt: whole('last_seen_at').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.channel, t.id] }),
+    uniqueIndex('viewer_account').on(t.channel, t.account),
+    index('viewer_present').on(t.channel, t.id).where(sql`present`),
+  ],
+)
+
+/** Kept apart from the viewer because every payment rewrites it for everyone present: a short row costs a third. */
+export const watch = pgTable(
+  'watch',
+  {
+    channel: integer().notNull(),
+    id: whole().notNull(),
+    counting: boolean().notNull(),
+    countedUntil: whole('counted_until').notNull(),
+    carrySeconds: whole('carry_seconds').notNull(),
+    watchedSeconds: whole('watched_seconds').notNull(),
+    showId: whole('show_id'),
+    showSeconds: whole('show_seconds').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.channel, t.id] }),
+    index('watch_counting').on(t.channel, t.id).where(sql`counting`),
+    foreignKey({ columns: [t.channel, t.id], foreignColumns: [viewer.channel, viewer.id] }),
+  ],
+)
+
+export const account = pgTable(
+  'account',
+  {
+    channel: channelRef(),
+    id: whole().notNull(),
+    kind: text().$type<'wallet' | 'pot'>().notNull(),
+    balance: whole().notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.channel, t.id] }),
+    check('account_balance_not_negative', sql`${t.balance} >= 0 and ${t.balance} <= 9007199254740991`),
+  ],
+)
+
+export const transfer = pgTable(
+  'transfer',
+  {
+    channel: integer().notNull(),
+    id: whole().notNull(),
+    at: whole().notNull(),
+    from: whole('from_account').notNull(),
+    to: whole('to_account').notNull(),
+    amount: whole().notNull(),
+    reason: text().notNull(),
+    about: whole(),
+    intent: text().notNull(),
+    returns: whole(),
+    fromBalance: whole('from_balance'),
+    toBalance: whole('to_balance'),
+    detail: jsonb().$type<Record<string, string | number> | null>(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.channel, t.id] }),
+    index('transfer_from').on(t.channel, t.from, t.id).where(sql`from_account > 0`),
+    index('transfer_to').on(t.channel, t.to, t.id).where(sql`to_account > 0`),
+    check('transfer_amount_positive', sql`${t.amount} > 0`),
+    check('transfer_not_to_self', sql`${t.from} <> ${t.to}`),
+  ],
+)
+
+export const flow = pgTable(
+  'flow',
+  { channel: channelRef(), minute: whole().notNull(), paid: whole().notNull(), spent: whole().notNull() },
+  (t) => [primaryKey({ columns: [t.channel, t.minute] })],
+)
+
+export const show = pgTable(
+  'show',
+  {
+    channel: channelRef(),
+    id: whole().notNull(),
+    title: text().notNull(),
+    status: text().$type<'on' | 'closing' | 'ended'>().notNull(),
+    startedAt: whole('started_at').notNull(),
+    endedAt: whole('ended_at'),
+    paid: whole().notNull(),
+    spent: whole().notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.channel, t.id] }),
+    uniqueIndex('show_one_open').on(t.channel).where(sql`status <> 'ended'`),
+  ],
+)
+
+export const setting = pgTable(
+  'setting',
+  { channel: channelRef(), name: text().notNull(), body: jsonb().$type<Record<string, unknown>>().notNull() },
+  (t) => [primaryKey({ columns: [t.channel, t.name] })],
+)
+
+export const reward = pgTable(
+  'reward',
+  {
+    channel: channelRef(),
+    id: whole().notNull(),
+    word: text().notNull(),
+    name: text().notNull(),
+    description: text().notNull(),
+    price: whole().notNull(),
+    delivery: text().$type<'hand' | 'itself'>().notNull(),
+    ask: text(),
+    picture: text().notNull(),
+    sound: text().notNull(),
+    alertTitle: text('alert_title').notNull(),
+    alertLine: text('alert_line').notNull(),
+    open: boolean().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.id] }), uniqueIndex('reward_word').on(t.channel, t.word)],
+)
+
+export const storeOrder = pgTable(
+  'store_order',
+  {
+    channel: integer().notNull(),
+    id: whole().notNull(),
+    reward: whole().notNull(),
+    rewardName: text('reward_name').notNull(),
+    viewer: whole().notNull(),
+    viewerName: text('viewer_name').notNull(),
+    price: whole().notNull(),
+    text: text(),
+    status: text().$type<'waiting' | 'done' | 'refunded'>().notNull(),
+    show: whole(),
+    placedAt: whole('placed_at').notNull(),
+    endedAt: whole('ended_at'),
+    endedBy: text('ended_by'),
+    payment: whole().notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.channel, t.id] }),
+    foreignKey({ columns: [t.channel, t.viewer], foreignColumns: [viewer.channel, viewer.id] }),
+    foreignKey({ columns: [t.channel, t.reward], foreignColumns: [reward.channel, reward.id] }),
+    index('store_order_waiting').on(t.channel, t.id).where(sql`status = 'waiting'`),
+    index('store_order_viewer').on(t.channel, t.viewer, t.id),
+  ],
+)
+
+export const overlay = pgTable(
+  'overlay',
+  { channel: channelRef(), id: whole().notNull(), name: text().notNull(), secret: text().notNull().unique() },
+  (t) => [primaryKey({ columns: [t.channel, t.id] })],
+)
+
+/** Facts as they were committed: a row for each batch, found by its last number, `facts` a JSON array of them in order. */
+export const factBatch = pgTable(
+  'fact_batch',
+  {
+    channel: integer().notNull(),
+    last: whole().notNull(),
+    first: whole().notNull(),
+    at: whole().notNull(),
+    facts: text().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.last] })],
+)
+
+export const seenIntent = pgTable(
+  'seen_intent',
+  { channel: integer().notNull(), key: text().notNull(), at: whole().notNull(), answer: json().notNull() },
+  (t) => [primaryKey({ columns: [t.channel, t.key] })],
+)
+
+export const event = pgTable(
+  'event',
+  {
+    channel: integer().notNull(),
+    id: whole().notNull(),
+    at: whole().notNull(),
+    happenedAt: whole('happened_at').notNull(),
+    source: text().notNull(),
+    type: text().notNull(),
+    viewer: whole(),
+    name: text(),
+    body: jsonb().$type<Record<string, unknown>>().notNull(),
+    outcome: text().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.id] })],
+)

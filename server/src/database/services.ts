@@ -1,0 +1,84 @@
+import { integer, pgTable, primaryKey, text } from 'drizzle-orm/pg-core'
+import { channel, channelRef, whole } from './channel.ts'
+
+// What the parts of the server keep for themselves: sign-in, connections, timers.
+
+/** When an overlay page was last known to be open: written by the page's connection, not by the channel's writer. */
+export const overlayPresence = pgTable(
+  'overlay_presence',
+  { channel: channelRef(), overlay: whole().notNull(), seenAt: whole('seen_at').notNull() },
+  (t) => [primaryKey({ columns: [t.channel, t.overlay] })],
+)
+
+export const session = pgTable('session', {
+  /** SHA-256 of the cookie's value: who reads the table cannot sign in with it. */
+  idHash: text('id_hash').primaryKey(),
+  scope: text().$type<'desk' | 'viewer'>().notNull(),
+  account: text().notNull(),
+  name: text().notNull(),
+  createdAt: whole('created_at').notNull(),
+  expiresAt: whole('expires_at').notNull(),
+  /** When it was last used, give or take some minutes: an idle session ends early. */
+  seenAt: whole('seen_at').notNull().default(0),
+})
+
+/** The hash of the code that claims a fresh installation; gone once it has been used. */
+export const claimCode = pgTable('claim_code', { hash: text().primaryKey(), createdAt: whole('created_at').notNull() })
+
+/** What outside services sign their events with. Kept as it is, because a signature is checked with it; shown only once. */
+export const eventSecret = pgTable(
+  'event_secret',
+  {
+    channel: channelRef(),
+    id: integer().generatedAlwaysAsIdentity(),
+    name: text().notNull(),
+    secret: text().notNull(),
+    createdAt: whole('created_at').notNull(),
+    usedAt: whole('used_at'),
+    revokedAt: whole('revoked_at'),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.id] })],
+)
+
+/** Deliveries that were turned away before they became events, so that whoever sets up a sender sees why. */
+export const eventRefusal = pgTable(
+  'event_refusal',
+  {
+    channel: channelRef(),
+    id: integer().generatedAlwaysAsIdentity(),
+    at: whole().notNull(),
+    code: text().notNull(),
+    sentence: text().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.id] })],
+)
+
+/** How a channel's chat stands, written by the one instance that has its seat and read by all. */
+export const chatSeat = pgTable('chat_seat', {
+  channel: integer()
+    .primaryKey()
+    .references(() => channel.id),
+  status: text().$type<'off' | 'connecting' | 'connected' | 'refused'>().notNull(),
+  sentence: text().notNull(),
+  room: text(),
+  since: whole().notNull(),
+  /** Up to when it is known who is in the room. */
+  knownUntil: whole('known_until').notNull(),
+  /** The last fact whose words were said, or were too old to say. */
+  spokenSeq: whole('spoken_seq').notNull(),
+})
+
+/** The servers that run timers on this database, each with its workers; one that has died leaves its row behind. */
+export const instance = pgTable('instance', {
+  key: integer().primaryKey().generatedAlwaysAsIdentity(),
+  workers: text().array().notNull(),
+})
+
+export const signInAttempt = pgTable('sign_in_attempt', {
+  state: text().primaryKey(),
+  scope: text().$type<'desk' | 'viewer'>().notNull(),
+  nonce: text().notNull(),
+  verifier: text().notNull(),
+  returnTo: text('return_to').notNull(),
+  expiresAt: whole('expires_at').notNull(),
+})

@@ -1,0 +1,18 @@
+import type { Context } from 'hono'
+import { Problem, problem } from '../http/index.ts'
+
+/** The body of a request as JSON. @throws `not_json`, or `body_invalid` if a text in it holds a NUL, which nothing can keep. */
+export async function jsonOf(c: Context): Promise<unknown> {
+  const text = await c.req.text()
+  let holdsNul = false
+  try {
+    const body: unknown = JSON.parse(text, (_name, value: unknown) => {
+      if (typeof value === 'string' && value.includes('\0')) holdsNul = true
+      return value
+    })
+    if (!holdsNul) return body
+  } catch {
+    throw problem('not_json')
+  }
+  throw new Problem('body_invalid', 'Please correct: a text holds a NUL character. Take it out.')
+}
