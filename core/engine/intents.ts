@@ -12,6 +12,7 @@ import {
   scheduleTick,
 } from '../earning/index.ts'
 import { type ReceiveEvent, receiveEvent } from '../events/index.ts'
+import { type AdjustBalances, adjustBalances, type UndoAdjustment, undoAdjustment } from '../people/index.ts'
 import {
   type AddOverlay,
   addOverlay,
@@ -39,6 +40,7 @@ import { type SetUpChannel, setUpChannel } from './setup.ts'
 /** Everything that can change a channel. */
 export type Intent =
   | AddOverlay
+  | AdjustBalances
   | AddReward
   | Arrive
   | ChangePlan
@@ -59,6 +61,7 @@ export type Intent =
   | StartShow
   | TestAlert
   | TestVoice
+  | UndoAdjustment
 
 type Handlers = { readonly [K in Intent['kind']]: Handler<Extract<Intent, { kind: K }>> }
 
@@ -72,6 +75,8 @@ export const handlers: Handlers = {
   'earning.pay': payPresent,
   'earning.schedule': scheduleTick,
   'event.received': receiveEvent,
+  'people.adjust': adjustBalances,
+  'people.undo': undoAdjustment,
   'presence.arrived': arrive,
   'presence.left': leave,
   'screen.add': addOverlay,

@@ -20,7 +20,17 @@ export function explainTransfer({ reason, detail, amount }: Explained, currency:
       return `Done: ${named('a reward')}`
     case 'reopened':
       return `Taken up again: ${named('a reward')}`
+    case 'adjusted':
+      return explainAdjusted(detail)
   }
+}
+
+const BY_HAND: Readonly<Record<string, string>> = { give: 'Given', take: 'Taken', set: 'Set', undo: 'Corrected again' }
+
+/** "Given by wanda_bench: helped with the lamps". */
+function explainAdjusted(detail: Explained['detail']): string {
+  const why = String(detail?.why ?? '')
+  return `${BY_HAND[String(detail?.how)] ?? 'Corrected'} by ${detail?.by ?? 'the team'}${why === '' ? '' : `: ${why}`}`
 }
 
 function explainWatched(detail: Explained['detail'], amount: number, currency: Currency): string {

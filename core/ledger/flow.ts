@@ -26,7 +26,9 @@ export function flowOf(world: World, list: readonly TransferRow[]): Flow {
   let paid = 0
   let spent = 0
   const isWallet = (id: number) => !isBook(id) && world.get(accounts, id)?.kind === 'wallet'
-  for (const { from, to, amount, returns } of list) {
+  for (const { from, to, amount, returns, reason } of list) {
+    // A correction by hand is nobody's earning and nobody's purchase.
+    if (reason === 'adjusted') continue
     if (from === BOOKS.issued) paid += amount
     else if (isWallet(from)) spent += amount
     else if (returns !== null && isWallet(to)) spent -= amount

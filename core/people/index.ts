@@ -1,1 +1,12 @@
+export {
+  type AdjustBalances,
+  type AdjustmentRow,
+  adjustBalances,
+  adjustments,
+  type How,
+  MOST_ADJUSTED,
+  UNDO_SECONDS,
+  type UndoAdjustment,
+  undoAdjustment,
+} from './adjust.ts'
 export { meet, needViewer, type ViewerRow, viewers, type Who } from './viewers.ts'

@@ -3,6 +3,9 @@ export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok
 
 /** Every reason for which the rules say no. The HTTP edge maps each to a status; docs/errors.md lists them. */
 export const REFUSALS = [
+  'adjustment_not_found',
+  'adjustment_too_old',
+  'adjustment_undone',
   'already_on_air',
   'amount_not_whole',
   'amount_too_large',
@@ -19,6 +22,7 @@ export const REFUSALS = [
   'text_missing',
   'text_too_long',
   'viewer_ignored',
+  'viewer_not_found',
 ] as const
 
 export type RefusalCode = (typeof REFUSALS)[number]

@@ -30,11 +30,14 @@ export const viewer = pgTable(
     chattedAt: whole('chatted_at'),
     firstSeenAt: whole('first_seen_at').notNull(),
     lastSeenAt: whole('last_seen_at').notNull(),
+    /** The name as it is searched by: look-alikes folded together. PostgreSQL keeps it. */
+    folded: text().notNull().generatedAlwaysAs(sql`fold_name(name)`),
   },
   (t) => [
     primaryKey({ columns: [t.channel, t.id] }),
     uniqueIndex('viewer_account').on(t.channel, t.account),
     index('viewer_present').on(t.channel, t.id).where(sql`present`),
+    index('viewer_folded').using('gin', sql`${t.folded} gin_trgm_ops`),
   ],
 )
 
@@ -96,6 +99,23 @@ export const transfer = pgTable(
     check('transfer_amount_positive', sql`${t.amount} > 0`),
     check('transfer_not_to_self', sql`${t.from} <> ${t.to}`),
   ],
+)
+
+/** Corrections by hand: whom, by how much, who and why; kept so that they can be undone and explained. */
+export const adjustment = pgTable(
+  'adjustment',
+  {
+    channel: integer().notNull(),
+    id: whole().notNull(),
+    at: whole().notNull(),
+    by: text().notNull(),
+    how: text().$type<'give' | 'take' | 'set'>().notNull(),
+    amount: whole().notNull(),
+    why: text().notNull(),
+    lines: jsonb().$type<readonly { viewer: number; change: number }[]>().notNull(),
+    undoneAt: whole('undone_at'),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.id] })],
 )
 
 export const flow = pgTable(

@@ -24,6 +24,7 @@ const API_ERRORS = {
     status: 400,
     message: 'Send a header Idempotency-Key with 8 to 100 letters, digits or dashes, new for each action.',
   },
+  nobody_present: { status: 409, message: 'Nobody is in the room right now.' },
   not_allowed: { status: 403, message: 'Only the streamer of this channel can do this.' },
   not_ready: { status: 503, message: 'The server is starting, stopping, or has lost its database. Try again.' },
   not_found: { status: 404, message: 'There is nothing at this address.' },
@@ -38,6 +39,7 @@ const API_ERRORS = {
 export type ApiErrorCode = keyof typeof API_ERRORS
 
 const NOT_CONFLICTS: Partial<Record<RefusalCode, number>> = {
+  adjustment_not_found: 404,
   amount_not_whole: 422,
   amount_too_large: 422,
   earning_plan_invalid: 422,
@@ -47,6 +49,7 @@ const NOT_CONFLICTS: Partial<Record<RefusalCode, number>> = {
   text_missing: 422,
   text_too_long: 422,
   viewer_ignored: 403,
+  viewer_not_found: 404,
 }
 
 /** Every code a problem can bear, with its status. */

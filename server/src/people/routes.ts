@@ -1,18 +1,116 @@
+import { Type } from '@sinclair/typebox'
 import { and, count, eq, sql } from 'drizzle-orm'
 import { uncountedSeconds } from '#core/earning'
+import { MOST_ADJUSTED } from '#core/people'
+import type { Answer } from '#core/world'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { problem, type Route, route } from '../http/index.ts'
+import { answered, problem, type Route, route } from '../http/index.ts'
 import { trailOf } from '../ledger/index.ts'
 import { openShowOf } from '../show/index.ts'
+import { peoplePage, presentIds, SORTS } from './table.ts'
 import { presentViewers, searchViewers, viewerById } from './viewers.ts'
 
 const MOST_SHOWN = 200
 /** Who has said something within this time counts as chatting. */
 const CHATTING_SECONDS = 600
 
-/** People as the desk sees them: who is present, one person with their trail, a search by name. */
-export function peopleRoutes(db: Reader, { clock }: Channels): Route[] {
+/** People as the desk sees them: everybody, who is present, one person with their trail; and corrections by hand. */
+export function peopleRoutes(db: Reader, channels: Channels): Route[] {
+  return [...lookRoutes(db, channels), tableRoute(db), ...correctionRoutes(db, channels)]
+}
+
+const PAGE = 100
+const FURTHEST = 10_000_000
+
+function tableRoute(db: Reader): Route {
+  return route({
+    method: 'get',
+    path: '/desk/people',
+    does: 'Everybody whom the channel knows, page by page',
+    allowed: 'streamer',
+    asks: ['name', 'present', 'sort', 'down', 'offset'],
+    handle: async ({ channel, query }) => {
+      const offset = Number(query('offset') ?? 0)
+      return peoplePage(db, channel.id, {
+        name: (query('name') ?? '').trim().slice(0, 60),
+        present: query('present') === '1',
+        sort: SORTS.find((one) => one === query('sort')) ?? 'seen',
+        down: query('down') !== '0',
+        offset: Number.isSafeInteger(offset) && offset >= 0 && offset <= FURTHEST ? offset : 0,
+        limit: PAGE,
+      })
+    },
+  })
+}
+
+const Correction = Type.Object(
+  {
+    /** Ids, or everyone who is in the room right now. */
+    viewers: Type.Union([
+      Type.Array(Type.Integer({ minimum: 1 }), { minItems: 1, maxItems: MOST_ADJUSTED }),
+      Type.Literal('present'),
+    ]),
+    how: Type.Union([Type.Literal('give'), Type.Literal('take'), Type.Literal('set')]),
+    amount: Type.Integer({ minimum: 0, maximum: Number.MAX_SAFE_INTEGER }),
+    why: Type.String({ maxLength: 200 }),
+  },
+  { additionalProperties: false },
+)
+
+function correctionRoutes(db: Reader, channels: Channels): Route[] {
+  const Undo = Type.Object(
+    { adjustments: Type.Array(Type.Integer({ minimum: 1 }), { minItems: 1, maxItems: 200 }) },
+    { additionalProperties: false },
+  )
+  return [
+    route({
+      method: 'post',
+      path: '/desk/people/correct',
+      does: 'Give to, take from or set the balance of people by hand',
+      allowed: 'streamer',
+      body: Correction,
+      handle: async ({ channel, caller, key, body }) => {
+        const { how, amount, why } = body
+        const ids = body.viewers === 'present' ? await presentIds(db, channel.id) : body.viewers
+        if (ids.length === 0) throw problem('nobody_present')
+        const done: Answer[] = []
+        for (let i = 0; i < ids.length; i += MOST_ADJUSTED) {
+          const viewers = ids.slice(i, i + MOST_ADJUSTED)
+          const intent = { kind: 'people.adjust', viewers, how, amount, why: why.trim(), by: caller.account } as const
+          done.push(answered(await channels.submit(channel.id, `${key}/${i}`, intent)))
+        }
+        return {
+          adjustments: done.map(({ adjustment }) => adjustment),
+          asked: sumOf(done, 'asked'),
+          changed: sumOf(done, 'changed'),
+          total: sumOf(done, 'total'),
+        }
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/desk/people/undo',
+      does: 'Take corrections back, within ten minutes',
+      allowed: 'streamer',
+      body: Undo,
+      handle: async ({ channel, caller, key, body }) => {
+        const done: Answer[] = []
+        for (const adjustment of body.adjustments) {
+          const intent = { kind: 'people.undo', adjustment, by: caller.account } as const
+          done.push(answered(await channels.submit(channel.id, `${key}/${adjustment}`, intent)))
+        }
+        const owing = done.flatMap((one) => one.owing as { viewer: string; owed: number }[])
+        return { changed: sumOf(done, 'changed'), total: sumOf(done, 'total'), owed: sumOf(done, 'owed'), owing }
+      },
+    }),
+  ]
+}
+
+const sumOf = (answers: readonly Answer[], name: string): number =>
+  answers.reduce((sum, answer) => sum + Number(answer[name]), 0)
+
+function lookRoutes(db: Reader, { clock }: Channels): Route[] {
   return [
     route({
       method: 'get',

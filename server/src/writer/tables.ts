@@ -3,7 +3,7 @@ import { getTableConfig, type PgTable } from 'drizzle-orm/pg-core'
 import { watches } from '#core/earning'
 import { events } from '#core/events'
 import { accounts, flows, transfers } from '#core/ledger'
-import { viewers } from '#core/people'
+import { adjustments, viewers } from '#core/people'
 import { overlays } from '#core/screen'
 import { settings } from '#core/settings'
 import { shows } from '#core/show'
@@ -35,7 +35,7 @@ export interface StoredColumn {
 function store<R extends object>(core: Table<R>, table: PgTable, loadWhere = 'true'): Stored {
   const sqlName = getTableConfig(table).name
   const columns = Object.entries(getTableColumns(table))
-    .filter(([property]) => property !== 'channel')
+    .filter(([property, column]) => property !== 'channel' && column.generated === undefined)
     .map(([property, column]) => ({
       property,
       name: column.name,
@@ -81,6 +81,7 @@ export const STORED: readonly Stored[] = [
   store(flows, schema.flow),
   store(transfers, schema.transfer),
   store(events, schema.event),
+  store(adjustments, schema.adjustment),
 ]
 
 const byName = new Map(STORED.map((stored) => [stored.core.name, stored]))
