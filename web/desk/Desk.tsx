@@ -15,7 +15,13 @@ import { useDeskLive } from './useDeskLive.ts'
 
 const PAGES = [
   { group: 'Live', pages: [{ to: '/', name: 'On air' }] },
-  { group: 'The economy', pages: [{ to: '/earning', name: 'Earning' }] },
+  {
+    group: 'The economy',
+    pages: [
+      { to: '/earning', name: 'Earning' },
+      { to: '/people', name: 'People' },
+    ],
+  },
   { group: 'On the stream', pages: [{ to: '/screen', name: 'Screen' }] },
   { group: 'Behind it', pages: [{ to: '/connections', name: 'Connections' }] },
 ]

@@ -89,6 +89,7 @@ function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
   const fixed: Choice[] = [
     { id: 'onair', name: 'On air', kind: 'page', run: () => void go('/') },
     { id: 'earning', name: 'Earning', kind: 'page', run: () => void go('/earning') },
+    { id: 'people', name: 'People', kind: 'page', run: () => void go('/people') },
     { id: 'screen', name: 'Screen', kind: 'page', run: () => void go('/screen') },
     { id: 'connections', name: 'Connections', kind: 'page', run: () => void go('/connections') },
     voice.muted

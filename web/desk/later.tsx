@@ -4,6 +4,7 @@ import { lazily } from '../parts/lazily.tsx'
 export const EarningPage = lazily(async () => (await import('./earning/EarningPage.tsx')).EarningPage)
 export const ScreenPage = lazily(async () => (await import('./screen/ScreenPage.tsx')).ScreenPage)
 export const ConnectionsPage = lazily(async () => (await import('./connections/ConnectionsPage.tsx')).ConnectionsPage)
+export const PeoplePage = lazily(async () => (await import('./people/PeoplePage.tsx')).PeoplePage)
 export const ViewerPanel = lazily(async () => (await import('./people/ViewerPanel.tsx')).ViewerPanel)
 export const GoOnAirDialog = lazily(async () => (await import('./show/AirDialogs.tsx')).GoOnAirDialog)
 export const GoOffAirDialog = lazily(async () => (await import('./show/AirDialogs.tsx')).GoOffAirDialog)

@@ -10,6 +10,7 @@ import type { Status } from './status.ts'
 /** Which of the desk's queries a kind of fact makes outdated. */
 const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[] = [
   ['show.', ['status', 'evening', 'present']],
+  ['people.adjusted', ['viewer', 'present', 'people']],
   ['people.', ['status', 'present']],
   ['earning.paid', ['status', 'present', 'evening', 'viewer']],
   ['earning.changed', ['earning']],

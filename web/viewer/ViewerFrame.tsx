@@ -27,7 +27,7 @@ function useViewerLive(channel: Channel | undefined): boolean {
   const [after, setAfter] = useState<number>()
   if (after === undefined && channel !== undefined) setAfter(channel.seq)
   const onFact = ({ kind, body }: LiveFact) => {
-    if (kind === 'order.changed') {
+    if (kind === 'order.changed' || kind === 'balance.changed') {
       client.setQueryData(meQuery.queryKey, (me) => me && { ...me, balance: Number(body.balance) })
     }
     const names = OUTDATES.find(([prefix]) => kind.startsWith(prefix))?.[1] ?? []

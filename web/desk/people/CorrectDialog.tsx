@@ -1,0 +1,135 @@
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { type FormEvent, useState } from 'react'
+import { inWords, readAmount } from '#core/currency'
+import { change } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { Problem } from '../../parts/Notice.tsx'
+import { useToast } from '../../parts/toasts.tsx'
+import { useStatus } from '../status.ts'
+import { type Corrected, correctedInWords, type Undone, undoneInWords } from './correction.ts'
+
+/** Whom a correction is for: ids, or everyone in the room; and how to call them. */
+export interface Whom {
+  readonly viewers: readonly number[] | 'present'
+  readonly words: string
+}
+
+const HOWS = [
+  { how: 'give', name: 'Give' },
+  { how: 'take', name: 'Take' },
+  { how: 'set', name: 'Set to' },
+] as const
+type How = (typeof HOWS)[number]['how']
+
+/** Gives to, takes from or sets the balance of people, with a reason that stands in their trail. Can be undone. */
+export function CorrectDialog({ whom, close, done }: { whom: Whom; close: () => void; done: () => void }) {
+  return (
+    <Dialog open onClose={close} className="fixed inset-0 z-40">
+      <div className="fixed inset-0 bg-black/50" aria-hidden="true" />
+      <div className="fixed inset-0 flex items-center justify-center p-4">
+        <DialogPanel className="flex w-full max-w-md flex-col gap-4 rounded-md border border-line bg-panel p-5">
+          <DialogTitle className="text-xl">Correct {whom.words}</DialogTitle>
+          <CorrectForm whom={whom} close={close} done={done} />
+        </DialogPanel>
+      </div>
+    </Dialog>
+  )
+}
+
+function CorrectForm({ whom, close, done }: { whom: Whom; close: () => void; done: () => void }) {
+  const { currency } = useStatus()
+  const [how, setHow] = useState<How>('give')
+  const [typed, setTyped] = useState('')
+  const [why, setWhy] = useState('')
+  const correct = useCorrect(whom, () => {
+    done()
+    close()
+  })
+  const read = how === 'set' && typed.trim() === '0' ? { ok: true as const, value: 0 } : readAmount(typed, 0, currency)
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    if (read.ok) correct.mutate({ viewers: whom.viewers, how, amount: read.value, why: why.trim() })
+  }
+  const field = 'min-w-0 rounded-md border border-line bg-surface px-3 py-2'
+  return (
+    <form onSubmit={submit} className="flex flex-col gap-4">
+      <fieldset className="flex gap-2">
+        <legend className="sr-only">What to do</legend>
+        {HOWS.map(({ how: one, name }) => (
+          <Button
+            key={one}
+            aria-pressed={how === one}
+            look={how === one ? 'main' : 'plain'}
+            onClick={() => setHow(one)}
+          >
+            {name}
+          </Button>
+        ))}
+      </fieldset>
+      <label className="flex flex-col gap-1">
+        <span className="font-medium">
+          How many {currency.many}
+          {whom.viewers === 'present' || whom.viewers.length > 1 ? ', each' : ''}
+        </span>
+        <input
+          data-autofocus
+          required
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          placeholder="250, 1,000 or 1k"
+          className={field}
+        />
+        <span className="min-h-5 text-sm text-muted" aria-live="polite">
+          {typed.trim() !== '' && (read.ok ? inWords(read.value, currency) : read.refusal.sentence)}
+        </span>
+      </label>
+      <label className="flex flex-col gap-1">
+        <span className="font-medium">Why</span>
+        <input
+          value={why}
+          maxLength={200}
+          onChange={(event) => setWhy(event.target.value)}
+          placeholder="stands in their trail"
+          className={field}
+        />
+      </label>
+      {how === 'take' && <p className="text-muted">Whoever holds less keeps nothing, and nobody falls below 0.</p>}
+      {correct.error && <Problem error={correct.error} />}
+      <div className="flex justify-end gap-2">
+        <Button onClick={close}>Not now</Button>
+        <Button look="main" type="submit" disabled={correct.isPending || !read.ok}>
+          {HOWS.find((one) => one.how === how)?.name}
+          {read.ok && ` ${inWords(read.value, currency)}`}
+        </Button>
+      </div>
+    </form>
+  )
+}
+
+interface Correction {
+  readonly viewers: Whom['viewers']
+  readonly how: How
+  readonly amount: number
+  readonly why: string
+}
+
+function useCorrect(whom: Whom, done: () => void) {
+  const { currency } = useStatus()
+  const client = useQueryClient()
+  const toast = useToast()
+  const fail = (fault: Error) => toast({ text: fault.message, look: 'problem' })
+  const undo = (adjustments: readonly number[]) =>
+    void change<Undone>('POST', '/desk/people/undo', { adjustments }).then((undone) => {
+      toast({ text: undoneInWords(undone, currency) })
+      void client.invalidateQueries({ queryKey: ['people'] })
+    }, fail)
+  return useMutation({
+    mutationFn: (correction: Correction) => change<Corrected>('POST', '/desk/people/correct', correction),
+    onSuccess: (corrected) => {
+      toast({ text: correctedInWords(corrected, whom.words, currency), undo: () => undo(corrected.adjustments) })
+      void client.invalidateQueries({ queryKey: ['people'] })
+      done()
+    },
+  })
+}

@@ -1,0 +1,170 @@
+import { useVirtualizer } from '@tanstack/react-virtual'
+import { clsx } from 'clsx'
+import { useEffect, useRef } from 'react'
+import { durationInWords } from '#core/currency'
+import { Figure } from '../../parts/Figure.tsx'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { Empty } from '../../parts/Panel.tsx'
+import { dayText } from '../../parts/time.ts'
+import { useStatus } from '../status.ts'
+import type { PeopleResult, PeopleView, Person, Sort } from './people.ts'
+
+interface PeopleTableProps {
+  readonly people: PeopleResult
+  readonly view: PeopleView
+  readonly setView: (view: PeopleView) => void
+  readonly chosen: ReadonlyMap<number, string>
+  readonly toggle: (id: number, name: string) => void
+  readonly open: (id: number) => void
+}
+
+const ROW_PX = 40
+
+/** One row for each person; only those in view are drawn, however many there are. */
+export function PeopleTable({ people, view, setView, chosen, toggle, open }: PeopleTableProps) {
+  const scroller = useRef<HTMLElement>(null)
+  const rows = people.data?.pages.flatMap((part) => part.people) ?? []
+  const { hasNextPage, isFetchingNextPage, fetchNextPage } = people
+  const virtual = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => ROW_PX,
+    overscan: 12,
+  })
+  const drawn = virtual.getVirtualItems()
+  const last = drawn.at(-1)?.index ?? 0
+  useEffect(() => {
+    if (last >= rows.length - 20 && hasNextPage && !isFetchingNextPage) void fetchNextPage()
+  }, [last, rows.length, hasNextPage, isFetchingNextPage, fetchNextPage])
+  const above = drawn[0]?.start ?? 0
+  const below = virtual.getTotalSize() - (drawn.at(-1)?.end ?? 0)
+  return (
+    <section
+      ref={scroller}
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: a part that scrolls must be reachable by keyboard
+      tabIndex={0}
+      aria-label="Everybody"
+      className="min-h-0 flex-1 overflow-y-auto rounded-md border border-line bg-panel"
+    >
+      {people.isPending && <Loading what="the people" />}
+      {people.isError && <Problem error={people.error} retry={() => void people.refetch()} />}
+      {people.data && rows.length === 0 && (
+        <Empty>{view.name.trim() === '' ? 'Nobody is here.' : `Nobody’s name holds "${view.name.trim()}".`}</Empty>
+      )}
+      {rows.length > 0 && (
+        <table className="w-full table-fixed" aria-rowcount={(people.data?.pages[0]?.total ?? 0) + 1}>
+          <Head view={view} setView={setView} />
+          <tbody>
+            <Gap height={above} />
+            {drawn.map(({ index }) => {
+              const person = rows[index]
+              return (
+                person && (
+                  <tr
+                    key={person.id}
+                    aria-rowindex={index + 2}
+                    style={{ height: ROW_PX }}
+                    className={clsx('border-b border-line', chosen.has(person.id) && 'bg-brass-wash')}
+                  >
+                    <PersonCells person={person} chosen={chosen.has(person.id)} toggle={toggle} open={open} />
+                  </tr>
+                )
+              )
+            })}
+            <Gap height={below} />
+          </tbody>
+        </table>
+      )}
+    </section>
+  )
+}
+
+/** Stands for the rows that are out of view. */
+function Gap({ height }: { height: number }) {
+  return height > 0 ? (
+    <tr>
+      <td colSpan={5} style={{ height }} />
+    </tr>
+  ) : null
+}
+
+const HEADS: readonly { readonly sort: Sort; readonly name: string; readonly width?: string }[] = [
+  { sort: 'name', name: 'Name' },
+  { sort: 'balance', name: 'Balance', width: 'w-32' },
+  { sort: 'hours', name: 'Watched', width: 'w-36' },
+  { sort: 'seen', name: 'Last seen', width: 'w-40' },
+]
+
+function Head({ view, setView }: Pick<PeopleTableProps, 'view' | 'setView'>) {
+  return (
+    <thead className="sticky top-0 z-10 bg-panel text-sm">
+      <tr>
+        <th scope="col" className="w-11 border-b border-line">
+          <span className="sr-only">Choose</span>
+        </th>
+        {HEADS.map(({ sort, name, width }) => (
+          <th
+            key={sort}
+            scope="col"
+            aria-sort={view.sort === sort ? (view.down ? 'descending' : 'ascending') : 'none'}
+            className={clsx('border-b border-line font-normal', width, width ? 'text-right' : 'text-left')}
+          >
+            <button
+              type="button"
+              onClick={() => setView({ ...view, sort, down: view.sort === sort ? !view.down : sort !== 'name' })}
+              className={clsx(
+                'px-3 py-2',
+                view.sort === sort ? 'font-semibold text-text' : 'text-muted hover:text-text',
+              )}
+            >
+              {name}
+              <span aria-hidden="true">{view.sort === sort && (view.down ? ' ↓' : ' ↑')}</span>
+            </button>
+          </th>
+        ))}
+      </tr>
+    </thead>
+  )
+}
+
+interface PersonCellsProps extends Pick<PeopleTableProps, 'toggle' | 'open'> {
+  readonly person: Person
+  readonly chosen: boolean
+}
+
+function PersonCells({ person, chosen, toggle, open }: PersonCellsProps) {
+  const { now, ahead } = useStatus()
+  const seconds = person.present ? 0 : now + ahead - person.lastSeenAt
+  return (
+    <>
+      <td className="pl-4">
+        <input
+          type="checkbox"
+          checked={chosen}
+          onChange={() => toggle(person.id, person.name)}
+          aria-label={`Choose ${person.name}`}
+          className="size-4 accent-brass"
+        />
+      </td>
+      <td className="px-3">
+        <button
+          type="button"
+          onClick={() => open(person.id)}
+          className="max-w-full truncate font-medium hover:underline"
+        >
+          {person.name}
+          {person.moderator && <span className="font-normal text-muted"> · moderator</span>}
+        </button>
+      </td>
+      <td className="px-3 text-right">
+        <Figure value={person.balance} />
+      </td>
+      <td className="tabular px-3 text-right text-muted">
+        {person.watchedSeconds < 60 ? '–' : durationInWords(person.watchedSeconds - (person.watchedSeconds % 60))}
+      </td>
+      <td className="tabular px-3 text-right text-muted">
+        {person.present ? 'in the room' : seconds < 60 ? 'just now' : dayText(person.lastSeenAt)}
+      </td>
+    </>
+  )
+}
