@@ -30,7 +30,7 @@ for (const theme of ['dark', 'light']) {
     await expect(desk.getByRole('dialog').getByText(/has been on for/)).toBeVisible()
     await expectAccessible(desk)
     await desk.getByRole('button', { name: 'Stay on air' }).click()
-    for (const name of ['Earning', 'Screen', 'Connections']) {
+    for (const name of ['Earning', 'People', 'Screen', 'Connections']) {
       await desk.getByRole('link', { name }).click()
       await expect(desk.getByRole('heading', { name, level: 1 })).toBeVisible()
       await expect(desk.getByRole('status')).toHaveCount(1)

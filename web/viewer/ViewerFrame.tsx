@@ -16,6 +16,7 @@ const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[]
   ['earning.changed', ['channel']],
   ['earning.paid', ['me']],
   ['order.', ['me']],
+  ['balance.changed', ['me']],
 ]
 
 /** A payment reaches everyone at the same moment; each page asks for its balance within this time of it. */

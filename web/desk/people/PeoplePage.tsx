@@ -28,7 +28,7 @@ export function PeoplePage() {
           {total !== undefined && `${digits(total)} ${total === 1 ? 'person' : 'people'}`}
         </p>
         <Button className="ml-auto" onClick={() => setWhom({ viewers: 'present', words: 'everyone in the room' })}>
-          Everyone present …
+          Correct everyone present …
         </Button>
       </div>
       <div className="flex items-center gap-4">

@@ -143,7 +143,7 @@ function PersonCells({ person, chosen, toggle, open }: PersonCellsProps) {
           checked={chosen}
           onChange={() => toggle(person.id, person.name)}
           aria-label={`Choose ${person.name}`}
-          className="size-4 accent-brass"
+          className="size-4 align-middle accent-brass"
         />
       </td>
       <td className="px-3">

@@ -1,5 +1,6 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react'
 import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { durationInWords, inWords } from '#core/currency'
 import { read } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
@@ -7,6 +8,7 @@ import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Trail } from '../../parts/Trail.tsx'
 import { dayText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
+import { CorrectDialog } from './CorrectDialog.tsx'
 
 interface ViewerAnswer {
   readonly viewer: {
@@ -39,6 +41,7 @@ function ViewerDetails({ id, close }: { id: number; close: () => void }) {
   const path = `/desk/viewers/${id}`
   const found = useQuery({ queryKey: ['viewer', id], queryFn: ({ signal }) => read<ViewerAnswer>(path, signal) })
   const viewer = found.data?.viewer
+  const [correcting, setCorrecting] = useState(false)
   return (
     <>
       <div className="flex items-center justify-between gap-3 border-b border-line px-5 py-3">
@@ -53,7 +56,10 @@ function ViewerDetails({ id, close }: { id: number; close: () => void }) {
         {found.isError && <Problem error={found.error} retry={() => void found.refetch()} />}
         {viewer && (
           <>
-            <p className="tabular font-display text-3xl font-semibold">{inWords(viewer.balance, currency)}</p>
+            <div className="flex items-center justify-between gap-3">
+              <p className="tabular font-display text-3xl font-semibold">{inWords(viewer.balance, currency)}</p>
+              <Button onClick={() => setCorrecting(true)}>Correct …</Button>
+            </div>
             <p className="mt-1 text-muted">
               {viewer.present ? 'In the room now' : `Last here ${dayText(viewer.lastSeenAt)}`}
               {viewer.moderator && ' · moderator'} · watched {durationInWords(viewer.watchedSeconds)} in all · first
@@ -64,6 +70,13 @@ function ViewerDetails({ id, close }: { id: number; close: () => void }) {
           </>
         )}
       </section>
+      {viewer && correcting && (
+        <CorrectDialog
+          whom={{ viewers: [id], words: viewer.name }}
+          close={() => setCorrecting(false)}
+          done={() => void found.refetch()}
+        />
+      )}
     </>
   )
 }

@@ -23,7 +23,7 @@ export interface Undone {
 export function correctedInWords({ asked, changed, total }: Corrected, whom: string, currency: Currency): string {
   if (changed === 0) return `Nothing changed: ${whom} ${asked === 1 ? 'has' : 'have'} that already.`
   const did = total >= 0 ? `Gave ${whom} ${inWords(total, currency)}` : `Took ${inWords(-total, currency)} from ${whom}`
-  return `${did}${asked > 1 ? ` in all, ${changed} of ${asked} changed` : ''}.`
+  return `${did}${asked > 1 ? ` in all${changed < asked ? `, ${changed} of ${asked} changed` : ''}` : ''}.`
 }
 
 /** "Taken back. pia had spent 60 rivets of it." */
