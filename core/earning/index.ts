@@ -14,4 +14,13 @@ export { earningSetting } from './plan.ts'
 export { type Arrive, arrive, type Leave, leave, markPresent } from './presence.ts'
 export { EarningPlan } from './schema.ts'
 export type { Standing } from './settle.ts'
+export {
+  type ChangeSupport,
+  changeSupport,
+  paySupport,
+  type Support,
+  supportPays,
+  supportSetting,
+} from './support.ts'
+export { SupportPlan } from './supportPlan.ts'
 export { needWatch, type WatchRow, watches, watchOf } from './watch.ts'

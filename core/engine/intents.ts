@@ -3,7 +3,9 @@ import {
   type Arrive,
   arrive,
   type ChangePlan,
+  type ChangeSupport,
   changePlan,
+  changeSupport,
   type Leave,
   leave,
   type PayWatching,
@@ -44,6 +46,7 @@ export type Intent =
   | AddReward
   | Arrive
   | ChangePlan
+  | ChangeSupport
   | ChangeVoice
   | ChatLine
   | EndShow
@@ -72,6 +75,7 @@ export const handlers: Handlers = {
   'chat.test': testVoice,
   'chat.voice': changeVoice,
   'earning.change': changePlan,
+  'earning.changeSupport': changeSupport,
   'earning.pay': payPresent,
   'earning.schedule': scheduleTick,
   'event.received': receiveEvent,

@@ -1,4 +1,6 @@
-import { meet, needViewer, type Who } from '../people/index.ts'
+import { currencySetting, inWords } from '../currency/index.ts'
+import { paySupport, type Support } from '../earning/index.ts'
+import { meet, needViewer, type ViewerRow, type Who } from '../people/index.ts'
 import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
 import { endShow, showOnAir, startShow } from '../show/index.ts'
 import { defineTable, type Envelope, type Handler, ok, type World } from '../world/index.ts'
@@ -43,7 +45,7 @@ export const receiveEvent: Handler<ReceiveEvent> = {
   needs: (world, intent) => (intent.who === undefined ? [] : needViewer(world, intent.who.account)),
   decide(world, intent) {
     const viewer = intent.who === undefined ? undefined : meet(world, intent.who)
-    const outcome = act(world, intent)
+    const outcome = act(world, intent, viewer)
     const { source, type, happenedAt, body } = intent
     const row = { source, type, happenedAt, body, outcome, viewer: viewer?.id ?? null, name: viewer?.name ?? null }
     const event = world.append(events, { id: world.nextId(), at: world.at, ...row })
@@ -54,7 +56,7 @@ export const receiveEvent: Handler<ReceiveEvent> = {
 
 type Received = ReceiveEvent & Envelope
 
-function act(world: World, intent: Received): string {
+function act(world: World, intent: Received, viewer: ViewerRow | undefined): string {
   if (!isEventKind(intent.type)) return 'Not a kind known here: kept, nothing done.'
   if (world.at - intent.happenedAt > STALE_SECONDS) return 'Older than a week: kept, nothing done.'
   switch (intent.type) {
@@ -64,7 +66,40 @@ function act(world: World, intent: Received): string {
     case 'ricompensa.test':
       return 'The test arrived.'
     default:
-      return 'Noted.'
+      return viewer === undefined ? 'Noted.' : thank(world, viewer, intent)
+  }
+}
+
+/** Pays for what the plan says support is worth. */
+function thank(world: World, viewer: ViewerRow, { type, body }: Received): string {
+  if (viewer.ignored) return 'The account is ignored: nothing paid.'
+  const support = supportOf(type, body)
+  const again = support?.kind === 'follow' && viewer.followedAt !== null
+  const paid = support === undefined ? 0 : paySupport(world, viewer, support)
+  if (paid > 0) return `Paid ${inWords(paid, readSetting(world, currencySetting))}.`
+  return again ? 'Has followed before: nothing paid.' : 'Noted.'
+}
+
+/** The support in an event; undefined for one that is none. Its figures have been checked against their schema. */
+function supportOf(type: string, body: Received['body']): Support | undefined {
+  const figure = (name: string) => Number(body[name])
+  switch (type) {
+    case 'ricompensa.follow':
+      return { kind: 'follow' }
+    case 'ricompensa.subscription':
+      return { kind: 'subscription', tier: figure('tier') }
+    case 'ricompensa.resubscription':
+      return { kind: 'resubscription', tier: figure('tier') }
+    case 'ricompensa.gift':
+      return { kind: 'gift', count: figure('count') }
+    case 'ricompensa.raid':
+      return { kind: 'raid', viewers: figure('viewers') }
+    case 'ricompensa.tip':
+      return { kind: 'tip', minorUnits: figure('minorUnits') }
+    case 'ricompensa.cheer':
+      return { kind: 'cheer', units: figure('units') }
+    default:
+      return undefined
   }
 }
 

@@ -1,4 +1,4 @@
-import { type Currency, durationInWords, inWords } from '../currency/index.ts'
+import { type Currency, digits, durationInWords, inWords } from '../currency/index.ts'
 import type { TransferRow } from './transfer.ts'
 
 type Explained = Pick<TransferRow, 'reason' | 'detail' | 'amount'>
@@ -20,9 +20,27 @@ export function explainTransfer({ reason, detail, amount }: Explained, currency:
       return `Done: ${named('a reward')}`
     case 'reopened':
       return `Taken up again: ${named('a reward')}`
+    case 'supported':
+      return explainSupport(detail, amount, currency)
     case 'adjusted':
       return explainAdjusted(detail)
   }
+}
+
+const SUPPORT: Readonly<Record<string, (figure: (name: string) => number) => string>> = {
+  follow: () => 'Followed',
+  subscription: (figure) => `Subscribed, tier ${figure('tier')}`,
+  resubscription: (figure) => `Subscribed again, tier ${figure('tier')}`,
+  gift: (figure) => `Gave away ${digits(figure('count'))} ${figure('count') === 1 ? 'subscription' : 'subscriptions'}`,
+  raid: (figure) => `Brought ${digits(figure('viewers'))} ${figure('viewers') === 1 ? 'viewer' : 'viewers'}`,
+  tip: (figure) => `Tipped ${(figure('minorUnits') / 100).toFixed(2)}`,
+  cheer: (figure) => `Cheered with ${digits(figure('units'))}`,
+}
+
+function explainSupport(detail: Explained['detail'], amount: number, currency: Currency): string {
+  const what = SUPPORT[String(detail?.kind)]?.((name) => Number(detail?.[name] ?? 0)) ?? 'Supported the channel'
+  const pays = Number(detail?.pays ?? amount)
+  return amount < pays ? `${what}: ${inWords(pays, currency)}, cut at the most one can hold` : what
 }
 
 const BY_HAND: Readonly<Record<string, string>> = { give: 'Given', take: 'Taken', set: 'Set', undo: 'Corrected again' }

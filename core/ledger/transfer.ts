@@ -3,7 +3,7 @@ import { accounts, isBook } from './accounts.ts'
 import { isAmount, MAX_AMOUNT } from './amount.ts'
 
 /** Why currency moved. The trail makes a sentence of each (see explain.ts). */
-export type Reason = 'watched' | 'ordered' | 'delivered' | 'reopened' | 'gaveBack' | 'adjusted'
+export type Reason = 'watched' | 'ordered' | 'delivered' | 'reopened' | 'gaveBack' | 'adjusted' | 'supported'
 
 /** One movement of currency, never edited or deleted. The balances are those right after it; a book has none (null). */
 export interface TransferRow {

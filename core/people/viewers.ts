@@ -21,6 +21,8 @@ export interface ViewerRow {
   readonly present: boolean
   readonly presentSince: number | null
   readonly chattedAt: number | null
+  /** When they first followed; a follow is paid once in a viewer's life. */
+  readonly followedAt: number | null
   readonly firstSeenAt: number
   readonly lastSeenAt: number
 }
@@ -54,6 +56,7 @@ export function meet(world: World, who: Who): ViewerRow {
     present: false,
     presentSince: null,
     chattedAt: null,
+    followedAt: null,
     firstSeenAt: world.at,
     lastSeenAt: world.at,
   })

@@ -1,4 +1,4 @@
-import { accrue } from '../earning/index.ts'
+import { accrue, supportPays, supportSetting } from '../earning/index.ts'
 import { creditWithinCap } from '../ledger/index.ts'
 
 /** A rule case: what goes in and what must come out, as in the files beside this one. */
@@ -38,8 +38,22 @@ const intervals: Holder = (one) => {
   return paid === payouts && carry === carryAfter
 }
 
+type Event =
+  | { readonly kind: 'tip'; readonly minorUnits: number; readonly perUnit: number; readonly payout: number }
+  | { readonly kind: 'cheer'; readonly units: number; readonly perHundred: number; readonly payout: number }
+
+const events: Holder = (one) => {
+  const event = one as unknown as Event
+  const plan = supportSetting.initial
+  const pays =
+    event.kind === 'tip'
+      ? supportPays({ ...plan, tip: event.perUnit }, { kind: 'tip', minorUnits: event.minorUnits })
+      : supportPays({ ...plan, cheer: event.perHundred }, { kind: 'cheer', units: event.units })
+  return pays === event.payout
+}
+
 /** The rules that are built, by the name of their file of cases. */
-export const HOLDERS: Readonly<Record<string, Holder>> = { credit, intervals }
+export const HOLDERS: Readonly<Record<string, Holder>> = { credit, intervals, events }
 
 /** How many of the cases the rules of this name get wrong; undefined where those rules are not built yet. */
 export function wrongCases(name: string, cases: readonly Case[]): number | undefined {

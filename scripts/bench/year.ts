@@ -9,7 +9,8 @@ import { stopProcess, untilAnswers } from '../demo/processes.ts'
 /** A year of a busy channel: 150 shows, 60,000 people, 3 million transfers, 200,000 orders, 40 days of facts and seen intents. */
 const FILL = [
   "insert into channel (slug, name, owner, seq, revision, last_id) values ('year', 'A year', 'year', 400000, 400000, 9000000)",
-  `insert into viewer select 1, i, 'viewer' || i, 'Viewer ' || i, false, false, i % 40 = 0, 1700000000, null, 1690000000, 1700000000
+  `insert into viewer (channel, id, account, name, moderator, ignored, present, present_since, first_seen_at, last_seen_at)
+    select 1, i, 'viewer' || i, 'Viewer ' || i, false, false, i % 40 = 0, 1700000000, 1690000000, 1700000000
     from generate_series(1, 60000) i`,
   'insert into account select 1, i, $$wallet$$, i from generate_series(1, 60000) i',
   'insert into watch select 1, i, i % 40 = 0, 1700000000, i % 300, 90000, 1000000, 3000 from generate_series(1, 60000) i',

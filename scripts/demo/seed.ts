@@ -1,5 +1,6 @@
 import { randomBytes } from 'node:crypto'
 import type pg from 'pg'
+import type { SupportPlan } from '#core/earning'
 import type { Intent } from '#core/engine'
 import type { Answer, Result } from '#core/world'
 import { ChannelWriter, type Sent } from '#server/writer/index.ts'
@@ -28,6 +29,15 @@ const ASKED = [
   'chapter four',
   'Madame Flicker',
 ]
+
+const SUPPORT: SupportPlan = {
+  follow: 20,
+  subscription: [100, 200, 500],
+  gift: 50,
+  raid: { fixed: 50, perViewer: 2 },
+  tip: 30,
+  cheer: 40,
+}
 
 interface DemoPerson {
   readonly account: string
@@ -71,6 +81,7 @@ export async function seedDemo(pool: pg.Pool, writerPool: pg.Pool, now: number):
   }
   const people = demoPeople(past.chance)
   for (let i = 0; i < SHOWS; i++) await pastShow(past, people, i, begin + Math.floor((i + 0.5) * 3.3) * DAY)
+  await submit(now, { kind: 'earning.changeSupport', plan: SUPPORT, by: STREAMER.account })
   // Short enough that a visitor of the demo sees it happen.
   await submit(now, { kind: 'earning.change', plan: { intervalSeconds: 20, base: 2, cap: null }, by: STREAMER.account })
   const complete = JSON.stringify({ complete: true })

@@ -28,6 +28,7 @@ export const viewer = pgTable(
     present: boolean().notNull(),
     presentSince: whole('present_since'),
     chattedAt: whole('chatted_at'),
+    followedAt: whole('followed_at'),
     firstSeenAt: whole('first_seen_at').notNull(),
     lastSeenAt: whole('last_seen_at').notNull(),
     /** The name as it is searched by: look-alikes folded together. PostgreSQL keeps it. */

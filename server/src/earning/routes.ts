@@ -1,4 +1,4 @@
-import { EarningPlan, earningSetting } from '#core/earning'
+import { EarningPlan, earningSetting, SupportPlan, supportSetting } from '#core/earning'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, type Route, route } from '../http/index.ts'
@@ -16,6 +16,7 @@ export function earningRoutes(db: Reader, channels: Channels): Route[] {
       allowed: 'streamer',
       handle: async ({ channel }) => ({
         plan: await settingOf(db, channel.id, earningSetting),
+        support: await settingOf(db, channel.id, supportSetting),
         currency: await currencyOf(db, channel.id),
       }),
     }),
@@ -32,6 +33,17 @@ export function earningRoutes(db: Reader, channels: Channels): Route[] {
         return answered(
           await channels.submit(channel.id, key, { kind: 'earning.change', plan: body, by: caller.account }),
         )
+      },
+    }),
+    route({
+      method: 'put',
+      path: '/desk/earning/support',
+      does: 'Change what support pays',
+      allowed: 'streamer',
+      body: SupportPlan,
+      handle: async ({ channel, caller, key, body }) => {
+        const intent = { kind: 'earning.changeSupport', plan: body, by: caller.account } as const
+        return answered(await channels.submit(channel.id, key, intent))
       },
     }),
   ]

@@ -1,0 +1,1 @@
+ALTER TABLE "viewer" ADD COLUMN "followed_at" bigint;
