@@ -38,11 +38,11 @@ export function SupportForm({ live, currency }: { live: SupportPlan; currency: C
         <p className="text-muted">
           Paid when the platform tells of it (see Connections), in {currency.many}. 0 pays nothing.
         </p>
-        <ul className="grid grid-cols-1 gap-x-8 gap-y-2 xl:grid-cols-2">
+        <ul className="flex flex-col gap-2">
           {SUPPORT_FIELDS.map((field) => (
             <li key={field.name}>
               <label className="flex items-center gap-3">
-                <span className="min-w-0 flex-1">{field.label}</span>
+                <span className="w-64 shrink-0">{field.label}</span>
                 <input
                   value={draft[field.name]}
                   onChange={(event) => setDraft({ ...draft, [field.name]: event.target.value })}
@@ -53,7 +53,7 @@ export function SupportForm({ live, currency }: { live: SupportPlan; currency: C
                 />
                 <span
                   id={`${field.name}-means`}
-                  className={`w-52 text-[0.93rem] ${problems[field.name] ? 'text-brick-text' : 'text-muted'}`}
+                  className={`min-w-0 flex-1 text-[0.93rem] ${problems[field.name] ? 'text-brick-text' : 'text-muted'}`}
                 >
                   {problems[field.name] ?? exampleInWords(plan, field, currency)}
                 </span>
