@@ -23,8 +23,9 @@ test('the streamer goes on air, the crowd is there live, and watching is paid', 
   await desk.getByLabel('Each payment, in rivets').fill('7')
   await expect(desk.getByText('Somebody who watches for 2 h gets 5,040 rivets.')).toBeVisible()
   await expect(desk.getByText('not live yet')).toBeVisible()
-  await desk.getByRole('button', { name: 'Apply now' }).click()
-  await expect(desk.getByRole('button', { name: 'Applied' })).toBeVisible()
+  const watching = desk.getByRole('region', { name: 'Watching' })
+  await watching.getByRole('button', { name: 'Apply now' }).click()
+  await expect(watching.getByRole('button', { name: 'Applied' })).toBeVisible()
 
   const paid = desk.locator('dd', { has: desk.locator('xpath=../dt[.="rivets paid"]') })
   const before = await paid.textContent()
@@ -37,9 +38,10 @@ test('a plan that cannot be used says what to change', async ({ browser }) => {
   await desk.getByLabel('Each payment, in rivets').fill('many')
   await expect(desk.getByText('at least 10 seconds')).toBeVisible()
   await expect(desk.getByText('Give a whole number from 0')).toBeVisible()
-  await expect(desk.getByRole('button', { name: 'Apply now' })).toBeDisabled()
+  const watching = desk.getByRole('region', { name: 'Watching' })
+  await expect(watching.getByRole('button', { name: 'Apply now' })).toBeDisabled()
   await desk.getByRole('button', { name: 'Back to what is live' }).click()
-  await expect(desk.getByRole('button', { name: 'Applied' })).toBeVisible()
+  await expect(watching.getByRole('button', { name: 'Applied' })).toBeVisible()
 })
 
 test('chat answers with the balance, with what is missing, and sells', async ({ page, browser }) => {

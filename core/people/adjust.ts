@@ -25,7 +25,7 @@ export interface AdjustmentRow {
 export const adjustments = defineTable<AdjustmentRow>('adjustment', 'keyed', (row) => row.id)
 
 /** How long a correction can be undone (seconds). */
-export const UNDO_SECONDS = 600
+const UNDO_SECONDS = 600
 /** The most people in one intent, so that chat does not wait behind it. */
 export const MOST_ADJUSTED = 2000
 

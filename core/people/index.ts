@@ -5,7 +5,6 @@ export {
   adjustments,
   type How,
   MOST_ADJUSTED,
-  UNDO_SECONDS,
   type UndoAdjustment,
   undoAdjustment,
 } from './adjust.ts'

@@ -21,8 +21,11 @@ export const connect = (url: string, max = 10): Pool => open({ connectionString:
 export const connectWriter = (url: string, max = 8): Pool =>
   open({ connectionString: url, max, options: '-c enable_seqscan=off', pipeline: true })
 
+/** A database that does not answer in this time is as good as away: whoever asked is told. */
+const PATIENCE_MS = 10_000
+
 function open(config: pg.PoolConfig): Pool {
-  const pool = new pg.Pool(config)
+  const pool = new pg.Pool({ connectionTimeoutMillis: PATIENCE_MS, ...config })
   pool.on('error', () => {})
   pool.on('connect', (client) => client.on('error', () => {}))
   return pool

@@ -43,7 +43,8 @@ type Schema = {
   required?: string[]
   minimum?: number
   anyOf?: Schema[]
-  pattern?: string
+  items?: Schema | Schema[]
+  const?: unknown
 }
 
 /** A body that fits a documented schema. */
@@ -52,8 +53,11 @@ function exampleOf(requestBody: object | undefined): unknown {
   return content === undefined ? {} : example(content['application/json'].schema)
 }
 
-function example({ type, properties = {}, required = [], minimum, anyOf }: Schema): unknown {
+function example({ type, properties = {}, required = [], minimum, anyOf, items, const: fixed }: Schema): unknown {
   if (anyOf?.[0] !== undefined) return example(anyOf[0])
+  if (fixed !== undefined) return fixed
+  if (Array.isArray(items)) return items.map(example)
+  if (type === 'array') return [example(items ?? {})]
   if (type === 'object') return Object.fromEntries(required.map((name) => [name, example(properties[name] ?? {})]))
   if (type === 'integer' || type === 'number') return minimum ?? 1
   if (type === 'boolean') return true

@@ -80,19 +80,14 @@ export class ChannelWriter {
       return undefined
     const client = await pool.connect().catch(() => undefined)
     if (client === undefined) return undefined
-    try {
-      const seen = await this.#prepare(client, channel, world, batch)
-      client.release()
-      // What was being written meanwhile may have failed, and its rows with it.
-      if (this.#world !== world) return undefined
-      const decided = decideBatch(world, this.#revision, batch, seen)
-      if (decided.answered.length > 0) this.#revision++
-      this.#inFlight = new Map(decided.answered.map(({ key, result }) => [key, result]))
-      return decided
-    } catch (fault) {
-      client.release(fault as Error)
-      return undefined
-    }
+    const seen = await this.#prepare(client, channel, world, batch).catch((fault: Error) => fault)
+    client.release(seen instanceof Error ? seen : undefined)
+    // What was being written meanwhile may have failed, and its rows with it.
+    if (seen instanceof Error || this.#world !== world) return undefined
+    const decided = decideBatch(world, this.#revision, batch, seen)
+    if (decided.answered.length > 0) this.#revision++
+    this.#inFlight = new Map(decided.answered.map(({ key, result }) => [key, result]))
+    return decided
   }
 
   /** Loads what a batch needs, and the answers given before to keys of it. */

@@ -1,10 +1,10 @@
 import { useDeferredValue, useState } from 'react'
 import { digits } from '#core/currency'
 import { Button } from '../../parts/Button.tsx'
-import { ViewerPanel } from '../later.tsx'
 import { CorrectDialog, type Whom } from './CorrectDialog.tsx'
 import { PeopleTable } from './PeopleTable.tsx'
 import { INITIAL_VIEW, type PeopleView, usePeople } from './people.ts'
+import { ViewerPanel } from './ViewerPanel.tsx'
 
 /** Everybody whom the channel knows: found, sorted, and corrected by hand. */
 export function PeoplePage() {
