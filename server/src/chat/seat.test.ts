@@ -1,0 +1,74 @@
+import { expect, onTestFinished, test, vi } from 'vitest'
+import { startIrc } from '../../../standin/src/irc/server.ts'
+import { ChatRoom } from '../../../standin/src/room.ts'
+import { addChannel, CURRENCY, PLAN, testDatabase } from '../testing/database.ts'
+import { freePort } from '../testing/ports.ts'
+import { startOn } from '../testing/server.ts'
+import { SeatTable } from './seatTable.ts'
+
+const soon = (check: () => void | Promise<void>) => vi.waitFor(check, { timeout: 15_000, interval: 50 })
+
+/** A chat room, and a database with a channel; servers on both are started by the test. */
+async function withRoom() {
+  const { pool, url } = await testDatabase()
+  const channel = await addChannel(pool)
+  const port = await freePort()
+  const room = new ChatRoom('#bench')
+  const irc = await startIrc(port, room, () => false)
+  onTestFinished(() => irc.close())
+  const said: string[] = []
+  room.listen((event) => {
+    if (event.kind === 'said' && event.member.nick.startsWith('Ricompensa')) said.push(event.text)
+  })
+  const start = async () => {
+    const { server } = await startOn(url, { CHAT_ADDRESS: `irc://127.0.0.1:${port}/#bench` })
+    onTestFinished(() => server.stop())
+    return server
+  }
+  const bots = () => room.members.filter(({ nick }) => nick.startsWith('Ricompensa')).length
+  return { pool, channel, room, said, start, bots }
+}
+
+test('of two servers one sits in the room; when it goes the other takes over, and what was not said yet is said once', async () => {
+  const { pool, channel, room, said, start, bots } = await withRoom()
+  const [first, second] = [await start(), await start()]
+  await first.channels.submit(channel, 'setup', { kind: 'channel.setUp', currency: CURRENCY, plan: PLAN })
+  const seats = new SeatTable(pool, () => Math.floor(Date.now() / 1000))
+  await soon(async () => expect((await seats.stateOf(channel)).status).toBe('connected'))
+  await new Promise((later) => setTimeout(later, 2500))
+  expect(bots()).toBe(1)
+
+  const pia = { nick: 'Pia', account: 'pia', operator: false }
+  room.join(pia)
+  room.say(pia, '!rivets')
+  await soon(() => expect(said).toEqual(['Pia has 0 rivets.']))
+
+  await first.stop()
+  // Decided while nobody sits there: it waits for whoever comes next.
+  await second.channels.submit(channel, 'test', { kind: 'chat.test' })
+  await soon(() => expect(said).toHaveLength(2))
+  expect(said[1]).toContain('A test from the desk')
+  room.say(pia, '!rivets')
+  await soon(() => expect(said).toHaveLength(3))
+  expect(bots()).toBe(1)
+}, 40_000)
+
+test('a seat that gives no sign of life counts as empty, and nobody is paid beyond its last', async () => {
+  const { pool, channel } = await withRoom()
+  let now = 10_000
+  const seats = new SeatTable(pool, () => now)
+  expect(await seats.stateOf(channel)).toMatchObject({ status: 'off' })
+  expect(await seats.knownUntil(channel)).toBe(now)
+  await seats.taken(channel, 9000, 0)
+  expect(await seats.knownUntil(channel)).toBe(9000)
+  await seats.write(channel, { status: 'connected', sentence: 'In #bench.', since: now, room: '#bench' }, now, 5)
+  now += 15
+  expect(await seats.knownUntil(channel)).toBe(now)
+  now += 15
+  expect(await seats.knownUntil(channel)).toBe(10_000)
+  expect(await seats.stateOf(channel)).toMatchObject({
+    status: 'connecting',
+    sentence: expect.stringContaining('another one'),
+  })
+  expect(await seats.taken(channel, 0, 0)).toEqual({ knownUntil: 10_000, spokenSeq: 5 })
+})

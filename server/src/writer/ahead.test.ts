@@ -1,0 +1,103 @@
+import fc from 'fast-check'
+import { expect, test } from 'vitest'
+import type { Intent } from '#core/engine'
+import { WHISTLE } from '../../../core/testing/channel.ts'
+import { factsAfter } from '../feed/index.ts'
+import { addChannel, CURRENCY, PLAN, sumOfAll, testDatabase, writerFor } from '../testing/database.ts'
+import { takeBatch, type Waiting } from './batch.ts'
+
+const PEOPLE = ['pia', 'jo', 'sol', 'rosa']
+const say = (name: string, text: string): Intent => ({
+  kind: 'chat.line',
+  who: { account: name, name },
+  text,
+  privately: false,
+})
+
+/** A channel on air where everybody holds 600, and two servers' writers on it. */
+async function twoWriters() {
+  const { pool } = await testDatabase()
+  const channel = await addChannel(pool)
+  const [one, other] = [writerFor(pool, channel), writerFor(pool, channel)]
+  await one.send('setup', { kind: 'channel.setUp', currency: CURRENCY, plan: PLAN })
+  await one.send('reward', { kind: 'store.add', reward: WHISTLE })
+  const started = await one.send('start', { kind: 'show.start', title: 'Test' })
+  const show = Number(started.ok && started.value.show)
+  await Promise.all(PEOPLE.map((name) => one.send(`in-${name}`, say(name, 'hello'))))
+  const pay = (at: number): Intent => ({
+    kind: 'earning.pay',
+    show,
+    after: 0,
+    upTo: Number.MAX_SAFE_INTEGER,
+    until: at,
+  })
+  await one.send('pay', pay(1_003_600), 1_003_600)
+  return { pool, channel, one, other, pay }
+}
+
+const act = fc.record({
+  who: fc.constantFrom(...PEOPLE),
+  buys: fc.boolean(),
+  twice: fc.boolean(),
+  other: fc.boolean(),
+  pays: fc.integer({ min: 0, max: 12 }).map((n) => n === 0),
+  pause: fc.integer({ min: 0, max: 5 }).map((n) => n === 0),
+})
+
+test('however two servers write at once, with repeats and payments between, each intent counts once', async () => {
+  const { pool, channel, one, other, pay } = await twoWriters()
+  let run = 0
+  await fc.assert(
+    fc.asyncProperty(fc.array(act, { minLength: 5, maxLength: 60 }), async (acts) => {
+      run++
+      const answers: Promise<unknown>[] = []
+      for (const [i, { who, buys, twice, other: there, pays, pause }] of acts.entries()) {
+        const writer = there ? other : one
+        const [key, at] = [`run-${run}-${i}`, 1_003_600 + run * 100]
+        const intent = pays ? pay(at) : say(who, buys ? '!get whistle' : 'hello')
+        answers.push(writer.send(key, intent, at))
+        if (twice) answers.push((there ? one : other).send(key, intent, at))
+        if (pause) await new Promise((later) => setTimeout(later, 3))
+      }
+      await Promise.all(answers)
+    }),
+    { numRuns: 15 },
+  )
+  expect(await sumOfAll(pool)).toBe(0)
+  const twice = await pool.query(
+    "select intent from transfer where reason = 'ordered' group by intent having count(*) > 1",
+  )
+  expect(twice.rows).toEqual([])
+  const bought = Number((await pool.query("select count(*) from transfer where reason = 'ordered'")).rows[0].count)
+  expect(Number((await pool.query('select count(*) from store_order')).rows[0].count)).toBe(bought)
+  const facts = await factsAfter(pool, channel, 0, 100_000)
+  expect(facts.map(({ seq }) => seq)).toEqual(facts.map((_, i) => i + 1))
+  expect(facts.filter(({ kind }) => kind === 'order.placed')).toHaveLength(bought)
+  // Both servers told their pages every fact of theirs, in order.
+  for (const { facts: told } of [one, other])
+    expect(told.map(({ seq }) => seq)).toEqual(told.map(({ seq }) => seq).sort((a, b) => a - b))
+}, 60_000)
+
+test('the same intent again while the first is still being written hears the same', async () => {
+  const { one, pool } = await twoWriters()
+  const first = one.send('again', say('pia', '!get whistle'), 1_003_700)
+  // The first is on its way to the disk by now.
+  await new Promise((later) => setImmediate(() => setTimeout(later, 1)))
+  const second = one.send('again', say('pia', '!get whistle'), 1_003_700)
+  expect(await second).toEqual(await first)
+  expect((await pool.query("select 1 from transfer where intent = 'again'")).rowCount).toBe(1)
+})
+
+test('a payment to everyone is a batch of its own', () => {
+  const waiting = ['a', 'b', 'pay', 'c', 'pay'].map((key) => ({
+    intent: { key, kind: key === 'pay' ? 'earning.pay' : 'chat.voice' },
+  })) as unknown as Waiting[]
+  const batches: string[] = []
+  while (waiting.length > 0)
+    batches.push(
+      takeBatch(waiting, 3)
+        .map(({ intent }) => intent.key)
+        .join(' '),
+    )
+  expect(batches).toEqual(['a b', 'pay', 'c', 'pay'])
+})
