@@ -137,6 +137,19 @@ test('an overlay’s address can be replaced; the old one shows nothing any more
   expect((await request.get(`${WEB}/api/overlays/${before.split('/').pop()}/feed`)).status()).toBe(404)
 })
 
+test('an overlay can be added, and has an address of its own', async ({ browser }) => {
+  const desk = await signedIn(browser, `${DESK}/screen`, 'wanda_bench')
+  const name = newcomer()
+  await desk.getByLabel('Another overlay called').fill(name)
+  await desk.getByRole('button', { name: 'Add it' }).click()
+  const row = desk.getByRole('listitem').filter({ hasText: name })
+  await expect(row.getByText('Not open anywhere')).toBeVisible()
+  const address = await row.getByRole('link', { name: 'Open it' }).getAttribute('href')
+  const overlay = await (await browser.newContext()).newPage()
+  await overlay.goto(address ?? '')
+  await expect(row.getByText('Open in a streaming program')).toBeVisible()
+})
+
 test('one box jumps to a page and to a viewer', async ({ browser }) => {
   const desk = await signedIn(browser, DESK, 'wanda_bench')
   await expect(desk.getByRole('log')).toBeVisible()

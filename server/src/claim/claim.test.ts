@@ -29,6 +29,7 @@ test('the channel goes to who has the code, not to who comes first', async () =>
   expect((await pool.query('select 1 from channel')).rowCount).toBe(0)
   expect(await claim('wanda', code.toLowerCase().replaceAll('-', ' '))).toEqual({ channel: 'workbench' })
   expect((await pool.query('select slug, owner from channel')).rows).toEqual([{ slug: 'workbench', owner: 'wanda' }])
+  expect((await pool.query('select name from overlay')).rows).toEqual([{ name: 'Main picture' }])
   const status = await fetch(`${web}/api/channels/workbench/desk/status`, {
     headers: { cookie: await signedInAs(pool, 'desk', 'wanda') },
   })

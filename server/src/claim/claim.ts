@@ -4,6 +4,7 @@ import { Currency } from '#core/currency'
 import type { Channels } from '../channels.ts'
 import type { Pool } from '../database/index.ts'
 import { answered, type Caller, problem } from '../http/index.ts'
+import { newSecret } from '../screen/index.ts'
 
 /** Letters and digits that cannot be taken for one another when copied from a screen. */
 const LETTERS = 'ABCDEFGHJKMNPQRSTVWXYZ23456789'
@@ -42,7 +43,8 @@ export async function newClaimCode(pool: Pool, now: number): Promise<string | un
 }
 
 /**
- * Makes the channel for whoever has the code, and gives it its currency and first plan. The code is used up.
+ * Makes the channel for whoever has the code, and gives it its currency, a first plan and a first overlay. The code is
+ * used up.
  * @throws `claim_code_wrong`, `already_claimed`.
  */
 export async function claimChannel(channels: Channels, caller: Caller, claim: Claim): Promise<{ channel: string }> {
@@ -69,5 +71,7 @@ export async function claimChannel(channels: Channels, caller: Caller, claim: Cl
   }
   const { currency } = claim
   answered(await channels.submit(id, 'claim', { kind: 'channel.setUp', currency, plan: FIRST_PLAN }))
+  const overlay = { kind: 'screen.add', name: 'Main picture', secret: newSecret() } as const
+  answered(await channels.submit(id, 'claim/overlay', overlay))
   return { channel: claim.slug }
 }

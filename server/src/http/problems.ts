@@ -31,6 +31,7 @@ const API_ERRORS = {
   not_json: { status: 400, message: 'The data sent is not valid JSON.' },
   not_signed_in: { status: 401, message: 'Sign in first.' },
   sign_in_failed: { status: 400, message: 'The sign-in did not go through. Start again from the page you came from.' },
+  too_many_overlays: { status: 409, message: 'Twenty overlays are the most.' },
   too_many_requests: { status: 429, message: 'Too many requests. Wait a moment, then go on.' },
   too_many_secrets: { status: 409, message: 'Five secrets are the most. Revoke one that is not in use.' },
   too_large: { status: 413, message: 'The data sent is larger than anything we take.' },

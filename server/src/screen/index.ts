@@ -1,2 +1,3 @@
 export { overlaysOf, screenOf } from './read.ts'
 export { screenRoutes } from './routes.ts'
+export { newSecret } from './secret.ts'

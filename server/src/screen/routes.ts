@@ -1,11 +1,11 @@
-import { randomBytes } from 'node:crypto'
+import { Type } from '@sinclair/typebox'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, problem, type Route, route } from '../http/index.ts'
 import { overlaysOf } from './read.ts'
+import { newSecret } from './secret.ts'
 
-/** An address nobody can guess: 192 random bits. */
-const newSecret = (): string => randomBytes(24).toString('base64url')
+const MOST_OVERLAYS = 20
 
 /** The overlays: their addresses, a test of what they show, a new address if one leaked. */
 export function screenRoutes(db: Reader, channels: Channels): Route[] {
@@ -33,6 +33,22 @@ export function screenRoutes(db: Reader, channels: Channels): Route[] {
         const overlay = Number(param('overlay'))
         if (!Number.isSafeInteger(overlay)) throw problem('not_found')
         return answered(await channels.submit(channel.id, key, { kind: 'screen.renew', overlay, secret: newSecret() }))
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/desk/overlays',
+      does: 'Add an overlay',
+      allowed: 'streamer',
+      body: Type.Object(
+        { name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }) },
+        { additionalProperties: false },
+      ),
+      handle: async ({ channel, key, body }) => {
+        if ((await overlaysOf(db, channel.id, channels.clock())).length >= MOST_OVERLAYS)
+          throw problem('too_many_overlays')
+        const intent = { kind: 'screen.add', name: body.name.trim(), secret: newSecret() } as const
+        return answered(await channels.submit(channel.id, key, intent))
       },
     }),
   ]

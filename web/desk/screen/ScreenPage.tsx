@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { clsx } from 'clsx'
-import { useState } from 'react'
+import { type FormEvent, useState } from 'react'
 import { change, read } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
@@ -43,12 +43,13 @@ export function ScreenPage() {
       {overlays.isError && <Problem error={overlays.error} retry={() => void overlays.refetch()} />}
       {overlays.data && (
         <Panel title="Overlays" aside={`${overlays.data.overlays.length}`}>
-          {overlays.data.overlays.length === 0 && <Empty>There is no overlay yet.</Empty>}
+          {overlays.data.overlays.length === 0 && <Empty>There is no overlay yet. Name the first one.</Empty>}
           <ul>
             {overlays.data.overlays.map((overlay) => (
               <OverlayRow key={overlay.id} overlay={overlay} />
             ))}
           </ul>
+          <NewOverlay />
         </Panel>
       )}
     </div>
@@ -117,5 +118,42 @@ function OverlayRow({ overlay }: { overlay: Overlay }) {
         </>
       )}
     </li>
+  )
+}
+
+function NewOverlay() {
+  const client = useQueryClient()
+  const toast = useToast()
+  const [name, setName] = useState('')
+  const add = useMutation({
+    mutationFn: () => change('POST', '/desk/overlays', { name: name.trim() }),
+    onSuccess: () => {
+      toast({ text: `${name.trim()} is there. Copy its address into your streaming program.` })
+      setName('')
+      return client.invalidateQueries({ queryKey: ['overlays'] })
+    },
+    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  })
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    add.mutate()
+  }
+  return (
+    <form onSubmit={submit} className="flex items-center gap-3 border-t border-line px-4 py-3">
+      <label className="flex min-w-0 flex-1 items-center gap-3">
+        <span className="shrink-0">Another overlay called</span>
+        <input
+          required
+          maxLength={60}
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+          placeholder="where it is shown"
+          className="min-w-0 flex-1 rounded-md border border-line bg-surface px-3 py-1.5"
+        />
+      </label>
+      <Button type="submit" disabled={add.isPending}>
+        Add it
+      </Button>
+    </form>
   )
 }
