@@ -1,5 +1,5 @@
 import { readSetting, writeSetting } from '../settings/index.ts'
-import { showOnAir } from '../show/index.ts'
+import { setTick, showOnAir } from '../show/index.ts'
 import { type Handler, ok, refuse } from '../world/index.ts'
 import { nextTick } from './payments.ts'
 import { earningSetting } from './plan.ts'
@@ -24,7 +24,7 @@ export const changePlan: Handler<ChangePlan> = {
     const show = showOnAir(world)
     if (show !== undefined && before.intervalSeconds !== plan.intervalSeconds) {
       const at = nextTick(show.startedAt, plan.intervalSeconds, world.at)
-      world.timer({ job: 'earning.tick', key: 'earning.tick', at, data: { show: show.id } })
+      setTick(world, show, at)
     }
     world.fact('earning.changed', 'everyone', { before, after: plan, by: intent.by })
     return ok({ plan })

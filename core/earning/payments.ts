@@ -1,6 +1,6 @@
 import { addFlow } from '../ledger/index.ts'
 import { readSetting } from '../settings/index.ts'
-import { addToShow, openShow, type ShowRow } from '../show/index.ts'
+import { addToShow, openShow, type ShowRow, setTick } from '../show/index.ts'
 import { type Envelope, type Handler, ok, type World } from '../world/index.ts'
 import { earningSetting } from './plan.ts'
 import type { EarningPlan } from './schema.ts'
@@ -87,7 +87,7 @@ export const scheduleTick: Handler<ScheduleTick> = {
     if (show === undefined || show.id !== intent.show) return ok({})
     const { intervalSeconds } = readSetting(world, earningSetting)
     const at = nextTick(show.startedAt, intervalSeconds, world.at)
-    world.timer({ job: 'earning.tick', key: 'earning.tick', at, data: { show: show.id } })
+    setTick(world, show, at)
     return ok({ at })
   },
 }

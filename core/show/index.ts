@@ -6,6 +6,7 @@ export {
   type SettleShow,
   type ShowRow,
   type StartShow,
+  setTick,
   settleShow,
   showOnAir,
   shows,

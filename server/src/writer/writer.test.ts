@@ -108,7 +108,7 @@ test('a timer is set exactly if the change that asked for it happened', async ()
   const { pool, one } = await channelWithPia()
   const jobs = async () =>
     (await pool.query("select key from graphile_worker.jobs where task_identifier = 'earning.tick'")).rows
-  expect(await jobs()).toEqual([{ key: expect.stringMatching(/^\d+\/earning.tick$/) }])
+  expect(await jobs()).toEqual([{ key: expect.stringMatching(/^\d+\/earning.tick\/\d+$/) }])
   await pool.query('delete from graphile_worker._private_jobs')
   await one.send('again', { kind: 'show.start', title: 'Refused' })
   expect(await jobs()).toEqual([])
