@@ -141,12 +141,15 @@ export class ChannelWriter {
       const [, head] = await Promise.all([lock(client, channel), readHead(client, channel)])
       const world = await loadWorld(client, channel, head.seq, head.lastId)
       const seen = await this.#prepare(client, channel, world, batch)
-      const together = await this.#applyToAll(client, world, batch, seen)
-      const decided = decideBatch(world, head.revision, together ?? batch, seen)
+      const applied = await this.#applyToAll(client, world, batch, seen)
+      const decided = decideBatch(world, head.revision, applied ?? batch, seen)
+      // What was applied to everyone must not be committed without the transfers' ids and the revision that go with it.
+      if (applied !== undefined && decided.answered.length === 0)
+        throw new Error('A payment was applied but not decided.')
       if (decided.answered.length > 0) await this.#persist(client, decided)
       await client.query('commit')
       client.release()
-      this.#world = together === undefined ? world : undefined
+      this.#world = applied === undefined ? world : undefined
       this.#revision = head.revision + (decided.answered.length > 0 ? 1 : 0)
       return decided
     } catch (fault) {

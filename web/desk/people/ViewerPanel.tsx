@@ -9,17 +9,10 @@ import { Trail } from '../../parts/Trail.tsx'
 import { dayText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
 import { CorrectDialog } from './CorrectDialog.tsx'
+import type { Person } from './people.ts'
 
 interface ViewerAnswer {
-  readonly viewer: {
-    readonly name: string
-    readonly moderator: boolean
-    readonly present: boolean
-    readonly balance: number
-    readonly watchedSeconds: number
-    readonly firstSeenAt: number
-    readonly lastSeenAt: number
-  }
+  readonly viewer: Person
   readonly trail: { readonly entries: []; readonly before: number | null }
 }
 
