@@ -1,9 +1,35 @@
-import { readSetting, writeSetting } from '../settings/index.ts'
-import { setTick, showOnAir } from '../show/index.ts'
-import { type Handler, ok, refuse } from '../world/index.ts'
-import { nextTick } from './payments.ts'
+import { openCircles } from '../people/index.ts'
+import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
+import { openShow, type ShowRow, setTick } from '../show/index.ts'
+import { defineTable, type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
+import { scheduleAllowance } from './allowance.ts'
 import { earningSetting } from './plan.ts'
 import type { EarningPlan } from './schema.ts'
+import { startOffAir } from './settleShow.ts'
+import { nextTick } from './tick.ts'
+
+/** A plan as it was applied; kept for good. */
+export interface PlanRow {
+  readonly id: number
+  readonly at: number
+  readonly by: string
+  readonly plan: EarningPlan
+}
+
+export const plans = defineTable<PlanRow>('plan', 'append', (row) => row.id)
+
+/** A plan in the making: kept as it is typed. `nextShow`: it is applied when the next show starts. */
+export interface PlanDraft {
+  readonly plan: EarningPlan | null
+  readonly nextShow: boolean
+  readonly by: string
+  readonly at: number
+}
+
+export const planDraftSetting: Setting<PlanDraft> = {
+  name: 'earningDraft',
+  initial: { plan: null, nextShow: false, by: '', at: 0 },
+}
 
 export interface ChangePlan {
   readonly kind: 'earning.change'
@@ -14,19 +40,65 @@ export interface ChangePlan {
 /** Applies a plan from now on. The sender has paid everyone up to now by the old plan first. */
 export const changePlan: Handler<ChangePlan> = {
   decide(world, intent) {
-    const { plan } = intent
-    if (plan.cap !== null && plan.base > plan.cap) {
-      const sentence = `One payment of ${plan.base} would already pass the most one can hold, ${plan.cap}. Raise the limit or lower the payment.`
-      return refuse('earning_plan_invalid', sentence)
-    }
-    const before = readSetting(world, earningSetting)
-    writeSetting(world, earningSetting, plan)
-    const show = showOnAir(world)
-    if (show !== undefined && before.intervalSeconds !== plan.intervalSeconds) {
-      const at = nextTick(show.startedAt, plan.intervalSeconds, world.at)
-      setTick(world, show, at)
-    }
-    world.fact('earning.changed', 'everyone', { before, after: plan, by: intent.by })
-    return ok({ plan })
+    const checked = checkPlan(world, intent.plan)
+    if (!checked.ok) return checked
+    applyPlan(world, intent.plan, intent.by)
+    return ok({ plan: intent.plan })
   },
+}
+
+export interface DraftPlan {
+  readonly kind: 'earning.draft'
+  /** Null: back to what is live. */
+  readonly plan: EarningPlan | null
+  readonly nextShow: boolean
+  readonly by: string
+}
+
+/** Keeps a draft, or sets it to be applied when the next show starts. */
+export const draftPlan: Handler<DraftPlan> = {
+  decide(world, { plan, nextShow, by }) {
+    const checked = plan === null ? ok(null) : checkPlan(world, plan)
+    if (!checked.ok && nextShow) return checked
+    writeSetting(world, planDraftSetting, { plan, nextShow: plan !== null && nextShow, by, at: world.at })
+    world.fact('earning.drafted', 'desk', { by, nextShow })
+    return ok({ nextShow })
+  },
+}
+
+/** What cannot be in a plan beyond what its schema says. */
+export function checkPlan(world: World, plan: EarningPlan): Result<EarningPlan> {
+  if (plan.cap !== null && plan.base > plan.cap) {
+    const sentence = `One payment of ${plan.base} would already pass the most one can hold, ${plan.cap}. Raise the limit or lower the payment.`
+    return refuse('earning_plan_invalid', sentence)
+  }
+  const known = new Set(openCircles(world).map(({ id }) => `circle:${id}`))
+  const named = [...Object.keys(plan.standings), ...plan.allowance.to]
+  const gone = named.find((standing) => standing.startsWith('circle:') && !known.has(standing))
+  if (gone !== undefined)
+    return refuse(
+      'earning_plan_invalid',
+      'The plan names a circle that is gone. Take it out, or make the circle again.',
+    )
+  return ok(plan)
+}
+
+function applyPlan(world: World, plan: EarningPlan, by: string): void {
+  const before = readSetting(world, earningSetting)
+  writeSetting(world, earningSetting, plan)
+  world.append(plans, { id: world.nextId(), at: world.at, by, plan })
+  writeSetting(world, planDraftSetting, planDraftSetting.initial)
+  const show = openShow(world)
+  if (show?.status === 'on' && before.intervalSeconds !== plan.intervalSeconds)
+    setTick(world, show.id, nextTick(show.startedAt, plan.intervalSeconds, world.at))
+  if (show === undefined && before.offAir.base !== plan.offAir.base) startOffAir(world, world.at)
+  scheduleAllowance(world, plan)
+  world.fact('earning.changed', 'everyone', { by })
+}
+
+/** Applies the plan that waits for the next show, once that has started. */
+export function applyPending(world: World, show: ShowRow): void {
+  const draft = readSetting(world, planDraftSetting)
+  if (draft.plan === null || !draft.nextShow || draft.at > show.countsFrom) return
+  if (checkPlan(world, draft.plan).ok) applyPlan(world, draft.plan, draft.by)
 }

@@ -1,10 +1,18 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { TestChannel } from '../testing/channel.ts'
-import { exampleSentence, nextTick, planWarnings, uncountedSeconds, watchingFor, watchingPays } from './index.ts'
+import {
+  earningSetting,
+  exampleSentence,
+  nextTick,
+  planWarnings,
+  uncountedSeconds,
+  watchingFor,
+  watchingPays,
+} from './index.ts'
 
 const CURRENCY = { one: 'rivet', many: 'rivets', word: 'rivets' }
-const PLAN = { intervalSeconds: 300, base: 10, cap: null }
+const PLAN = earningSetting.initial
 
 describe('watch time', () => {
   test('pays the same however often it is settled in between', () => {
@@ -84,7 +92,7 @@ describe('watch time', () => {
   })
 
   test('stops paying at the cap, and goes on counting', () => {
-    const channel = new TestChannel({ intervalSeconds: 60, base: 10, cap: 25 })
+    const channel = new TestChannel({ intervalSeconds: 60, cap: 25 })
     const show = channel.startShow()
     channel.arrive('pia')
     channel.now += 600
@@ -125,7 +133,7 @@ describe('timers', () => {
   })
 
   test('uncounted seconds never run backwards', () => {
-    const show = { startedAt: 100, endedAt: null }
+    const show = { from: 100, to: null }
     expect(uncountedSeconds({ counting: true, countedUntil: 500 }, show, 400)).toBe(0)
     expect(uncountedSeconds({ counting: false, countedUntil: 0 }, show, 400)).toBe(0)
     expect(uncountedSeconds({ counting: true, countedUntil: 50 }, show, 400)).toBe(300)
@@ -137,7 +145,7 @@ describe('changing the plan', () => {
     const channel = new TestChannel()
     channel.startShow()
     channel.now += 100
-    channel.send({ kind: 'earning.change', plan: { intervalSeconds: 30, base: 1, cap: null }, by: 'wanda' })
+    channel.send({ kind: 'earning.change', plan: { ...PLAN, intervalSeconds: 30, base: 1 }, by: 'wanda' })
     const timers = channel.world.takeChanges().timers
     expect(timers.at(-1)).toMatchObject({ job: 'earning.tick', at: 1_000_000 + 120 })
   })
@@ -146,7 +154,7 @@ describe('changing the plan', () => {
     const channel = new TestChannel()
     const refused = channel.send({
       kind: 'earning.change',
-      plan: { intervalSeconds: 30, base: 50, cap: 20 },
+      plan: { ...PLAN, intervalSeconds: 30, base: 50, cap: 20 },
       by: 'wanda',
     })
     expect(refused).toMatchObject({ refusal: { code: 'earning_plan_invalid' } })

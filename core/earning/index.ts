@@ -1,26 +1,48 @@
-export { accrue, uncountedSeconds } from './accrue.ts'
-export { type ChangePlan, changePlan } from './change.ts'
-export { exampleSentence, planInWords, planWarnings, watchingFor, watchingPays } from './explain.ts'
+export { accrue } from './accrue.ts'
 export {
-  nextTick,
+  type AllowancePaid,
+  allowancePaid,
+  allowanceSetting,
+  nextAllowance,
+  type PayAllowance,
+  payAllowance,
+} from './allowance.ts'
+export {
+  type ChangePlan,
+  changePlan,
+  type DraftPlan,
+  draftPlan,
+  type PlanDraft,
+  planDraftSetting,
+  plans,
+} from './change.ts'
+export { type ChangeZone, changeZone } from './changeZone.ts'
+export { payChat } from './chat.ts'
+export { type CheckedIn, checkIn, checkInPays, streakAfter } from './checkIn.ts'
+export { type Difference, planDifference, weekdayName } from './difference.ts'
+export { type Example, examplesOf, type Gets, getsOf, offAirWeek, type Week } from './examples.ts'
+export { exampleSentence, planInWords, watchingFor, watchingPays } from './explain.ts'
+export { type EndGap, endGap, gaps, type NoteGap, noteGap, type PayGap, payGap } from './gap.ts'
+export { mayTakePart } from './newcomer.ts'
+export {
+  type PayeesAsked,
   type PayoutTable,
   type PayWatching,
+  payeesAsked,
   payoutTable,
   payPresent,
   type ScheduleTick,
   scheduleTick,
 } from './payments.ts'
-export { earningSetting } from './plan.ts'
+export { bonusInWords, hasBonuses, type PayRules, payoutOf, timesInWords } from './payout.ts'
+export { type Period, showPeriod, uncountedSeconds } from './period.ts'
+export { earningSetting, NO_SUPPORT, offAirSetting } from './plan.ts'
 export { type Arrive, arrive, type Leave, leave, markPresent } from './presence.ts'
-export { EarningPlan } from './schema.ts'
-export type { Standing } from './settle.ts'
-export {
-  type ChangeSupport,
-  changeSupport,
-  paySupport,
-  type Support,
-  supportPays,
-  supportSetting,
-} from './support.ts'
-export { SupportPlan } from './supportPlan.ts'
-export { needWatch, type WatchRow, watches, watchOf } from './watch.ts'
+export { type Bonus, EarningPlan, StandingName } from './schema.ts'
+export type { Payee } from './settle.ts'
+export { type SettleShow, settleShow } from './settleShow.ts'
+export { STARTERS, type Starter } from './starters.ts'
+export { paySupport, type Support, supportPays } from './support.ts'
+export { SUPPORT_KINDS, type SupportKind, SupportPlan, type Thanks } from './supportPlan.ts'
+export { nextTick } from './tick.ts'
+export { getsDiffer, planWarnings } from './warnings.ts'

@@ -1,8 +1,8 @@
-import { meet, type ViewerRow, viewers, type Who } from '../people/index.ts'
-import { openShow } from '../show/index.ts'
+import { findViewer, meet, needWatch, type ViewerRow, viewers, type Who, watches, watchOf } from '../people/index.ts'
 import { type Handler, ok, type World } from '../world/index.ts'
+import { welcome } from './newcomer.ts'
+import { periodsOf } from './period.ts'
 import { settleWatching } from './settle.ts'
-import { needWatch, watches, watchOf } from './watch.ts'
 
 export interface Arrive {
   readonly kind: 'presence.arrived'
@@ -19,14 +19,26 @@ export const arrive: Handler<Arrive> = {
 }
 
 /**
- * Makes somebody present from now on; also called for who speaks without having been seen to arrive. Needs `needWatch`.
+ * Makes somebody present from now on; also called for who speaks without having been seen to arrive. A first visit is
+ * welcomed, and who was archived is back. Needs `needWatch`.
  */
 export function markPresent(world: World, who: Who): ViewerRow {
+  const first = findViewer(world, who.account) === undefined
   const viewer = meet(world, who)
-  if (viewer.present || viewer.ignored) return viewer
+  if (viewer.ignored) return stopCounting(world, viewer)
+  if (viewer.present) return viewer
   world.fact('people.arrived', 'everyone', { viewer: viewer.id, name: viewer.name })
   world.put(watches, { ...watchOf(world, viewer.id), counting: true, countedUntil: world.at })
-  return world.put(viewers, { ...viewer, present: true, presentSince: world.at, lastSeenAt: world.at })
+  const here = { present: true, presentSince: world.at, lastSeenAt: world.at, archivedAt: null }
+  const present = world.put(viewers, { ...viewer, ...here })
+  if (first) welcome(world, present)
+  return present
+}
+
+function stopCounting(world: World, viewer: ViewerRow): ViewerRow {
+  const watch = watchOf(world, viewer.id)
+  if (watch.counting) world.put(watches, { ...watch, counting: false })
+  return viewer
 }
 
 export interface Leave {
@@ -40,15 +52,17 @@ export interface Leave {
 export const leave: Handler<Leave> = {
   needs: (world, intent) => needWatch(world, intent.account),
   decide(world, intent) {
-    const found = world.find(viewers, 'account', intent.account)
-    if (found === undefined || !found.present) return ok({})
-    const show = openShow(world)
-    const until = Math.min(world.at, intent.until ?? world.at)
-    const watch = watchOf(world, found.id)
-    const settled = show === undefined ? watch : settleWatching(world, watch, show, until).watch
-    world.put(watches, { ...settled, counting: false })
-    world.put(viewers, { ...found, present: false, presentSince: null, lastSeenAt: until })
-    world.fact('people.left', 'everyone', { viewer: found.id, name: found.name })
+    const found = findViewer(world, intent.account)
+    if (found?.present) markGone(world, found, Math.min(world.at, intent.until ?? world.at))
     return ok({})
   },
+}
+
+/** Ends somebody's presence at a time. Needs `needWatch`. */
+export function markGone(world: World, viewer: ViewerRow, until: number): ViewerRow {
+  let watch = watchOf(world, viewer.id)
+  for (const period of periodsOf(world)) watch = settleWatching(world, watch, period, until).watch
+  world.put(watches, { ...watch, counting: false })
+  world.fact('people.left', 'everyone', { viewer: viewer.id, name: viewer.name })
+  return world.put(viewers, { ...viewer, present: false, presentSince: null, lastSeenAt: until })
 }

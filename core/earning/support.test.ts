@@ -2,20 +2,21 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { explainTransfer, transfers } from '../ledger/index.ts'
 import { CURRENCY, TestChannel } from '../testing/channel.ts'
-import { type Support, supportPays } from './index.ts'
+import { NO_SUPPORT, type Support, supportPays } from './index.ts'
 
 const PLAN = {
+  ...NO_SUPPORT,
   follow: 20,
   subscription: [100, 200, 500] as [number, number, number],
   gift: 50,
-  raid: { fixed: 40, perViewer: 3 },
+  raid: { fixed: 40, perViewer: 3, followersOnly: false },
   tip: 30,
   cheer: 40,
 }
 
 function channelWith(cap: number | null = null) {
-  const channel = new TestChannel({ intervalSeconds: 60, base: 10, cap })
-  channel.send({ kind: 'earning.changeSupport', plan: PLAN, by: 'wanda' })
+  const channel = new TestChannel({ intervalSeconds: 60, cap, support: PLAN })
+  channel.arrive('pia')
   const who = { account: 'pia', name: 'pia' }
   const happen = (kind: string, figures: Record<string, number> = {}) => {
     const type = `ricompensa.${kind}`
@@ -63,6 +64,7 @@ describe('support', () => {
 
   test('that the plan does not pay for is noted', () => {
     const channel = new TestChannel()
+    channel.arrive('pia')
     const who = { account: 'pia', name: 'pia' }
     const body = { who, minorUnits: 750 }
     const tip = {

@@ -1,20 +1,17 @@
-import { BOOKS, balanceOf, creditWithinCap, mulDiv, transfer } from '../ledger/index.ts'
+import { mulDiv } from '../ledger/index.ts'
 import { type ViewerRow, viewers } from '../people/index.ts'
-import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
-import { type Handler, ok, type World } from '../world/index.ts'
+import { readSetting } from '../settings/index.ts'
+import type { World } from '../world/index.ts'
+import { payFor } from './payFor.ts'
 import { earningSetting } from './plan.ts'
 import type { SupportPlan } from './supportPlan.ts'
-
-export const supportSetting: Setting<SupportPlan> = {
-  name: 'support',
-  initial: { follow: 0, subscription: [0, 0, 0], gift: 0, raid: { fixed: 0, perViewer: 0 }, tip: 0, cheer: 0 },
-}
 
 /** Something that a viewer did for the channel, with the figures its payment depends on. */
 export type Support =
   | { readonly kind: 'follow' }
   | { readonly kind: 'subscription' | 'resubscription'; readonly tier: number }
-  | { readonly kind: 'gift'; readonly count: number }
+  | { readonly kind: 'gift'; readonly count: number; readonly tier: number }
+  | { readonly kind: 'giftReceived'; readonly tier: number }
   | { readonly kind: 'raid'; readonly viewers: number }
   | { readonly kind: 'tip'; readonly minorUnits: number }
   | { readonly kind: 'cheer'; readonly units: number }
@@ -29,6 +26,8 @@ export function supportPays(plan: SupportPlan, support: Support): number {
       return plan.subscription[support.tier - 1] ?? 0
     case 'gift':
       return plan.gift * support.count
+    case 'giftReceived':
+      return plan.giftReceived
     case 'raid':
       return plan.raid.fixed + plan.raid.perViewer * support.viewers
     case 'tip':
@@ -38,46 +37,32 @@ export function supportPays(plan: SupportPlan, support: Support): number {
   }
 }
 
+/** A month of a subscription, with some days' grace for the platform to tell of the next (seconds). */
+const SUBSCRIPTION_SECONDS = 35 * 86_400
+
+/** What support makes of somebody's standing: a follower for good, a subscriber for a month. */
+function standAs(world: World, viewer: ViewerRow, support: Support): ViewerRow {
+  if (support.kind === 'follow')
+    return viewer.followedAt === null ? world.put(viewers, { ...viewer, followedAt: world.at }) : viewer
+  if (support.kind !== 'subscription' && support.kind !== 'resubscription' && support.kind !== 'giftReceived')
+    return viewer
+  const lapsed = viewer.subscribedUntil === null || viewer.subscribedUntil < world.at
+  const since = lapsed || viewer.subscribedSince === null ? world.at : viewer.subscribedSince
+  const subscribed = { tier: support.tier, subscribedSince: since, subscribedUntil: world.at + SUBSCRIPTION_SECONDS }
+  return world.put(viewers, { ...viewer, ...subscribed })
+}
+
 /**
- * Pays a viewer for support. A second follow pays nothing; what would pass the most one can hold is cut.
+ * Notes what support makes of somebody, and pays for it. A second follow pays nothing, nor does a raid by who does not
+ * follow where the plan asks for that; what would pass the most one can hold is cut. Needs their watch row.
  * @returns The amount paid.
  */
 export function paySupport(world: World, viewer: ViewerRow, support: Support): number {
-  if (viewer.ignored) return 0
-  if (support.kind === 'follow') {
-    if (viewer.followedAt !== null) return 0
-    world.put(viewers, { ...viewer, followedAt: world.at })
-  }
-  const { cap } = readSetting(world, earningSetting)
-  const pays = supportPays(readSetting(world, supportSetting), support)
-  const amount = creditWithinCap(pays, balanceOf(world, viewer.id), cap)
-  if (amount === 0) return 0
+  const plan = readSetting(world, earningSetting).support
+  const again = support.kind === 'follow' && viewer.followedAt !== null
+  const standing = standAs(world, viewer, support)
+  if (again || (support.kind === 'raid' && plan.raid.followersOnly && viewer.followedAt === null)) return 0
+  const pays = supportPays(plan, support)
   const { kind, ...figures } = support
-  const paid = transfer(world, {
-    from: BOOKS.issued,
-    to: viewer.id,
-    amount,
-    reason: 'supported',
-    detail: { kind, ...figures, pays },
-  })
-  if (!paid.ok) return 0
-  world.fact('balance.changed', `viewer:${viewer.id}`, { balance: balanceOf(world, viewer.id) })
-  world.fact('earning.paid', 'desk', { viewers: 1, amount })
-  return amount
-}
-
-export interface ChangeSupport {
-  readonly kind: 'earning.changeSupport'
-  readonly plan: SupportPlan
-  readonly by: string
-}
-
-/** Applies what support pays from now on. */
-export const changeSupport: Handler<ChangeSupport> = {
-  decide(world, intent) {
-    const before = readSetting(world, supportSetting)
-    writeSetting(world, supportSetting, intent.plan)
-    world.fact('earning.changed', 'desk', { support: { before, after: intent.plan }, by: intent.by })
-    return ok({ plan: intent.plan })
-  },
+  return payFor(world, standing, pays, { reason: 'supported', detail: { kind, ...figures, pays } })
 }

@@ -1,6 +1,15 @@
 import { type Static, Type } from '@sinclair/typebox'
 
 const Amount = Type.Integer({ minimum: 0, maximum: 1_000_000_000 })
+const closed = { additionalProperties: false }
+
+/** What can be done for the channel; each can be thanked for in its own words. */
+export const SUPPORT_KINDS = ['follow', 'subscription', 'resubscription', 'gift', 'raid', 'tip', 'cheer'] as const
+export type SupportKind = (typeof SUPPORT_KINDS)[number]
+
+/** Liquid texts, each empty where nothing is said or shown. */
+const Thanks = Type.Object({ say: Type.String({ maxLength: 300 }), alert: Type.String({ maxLength: 200 }) }, closed)
+export type Thanks = Static<typeof Thanks>
 
 /** What support pays; 0: nothing. */
 export const SupportPlan = Type.Object(
@@ -11,12 +20,21 @@ export const SupportPlan = Type.Object(
     subscription: Type.Tuple([Amount, Amount, Amount]),
     /** To the giver, for each gift. */
     gift: Amount,
-    raid: Type.Object({ fixed: Amount, perViewer: Amount }, { additionalProperties: false }),
+    /** To each receiver of a gift. */
+    giftReceived: Amount,
+    raid: Type.Object({ fixed: Amount, perViewer: Amount, followersOnly: Type.Boolean() }, closed),
     /** For each whole unit of money. */
     tip: Amount,
     /** For each hundred units. */
     cheer: Amount,
+    thanks: Type.Partial(
+      Type.Object(
+        Object.fromEntries(SUPPORT_KINDS.map((kind) => [kind, Thanks])) as Record<SupportKind, typeof Thanks>,
+        closed,
+      ),
+      closed,
+    ),
   },
-  { additionalProperties: false },
+  closed,
 )
 export type SupportPlan = Static<typeof SupportPlan>

@@ -1,4 +1,6 @@
-import { addFlow, flowOf, flows, minuteOf, transfers } from '../ledger/index.ts'
+import { accounts, addFlow, flowOf, flows, minuteOf, transfers } from '../ledger/index.ts'
+import { viewers, watches } from '../people/index.ts'
+import { review } from '../ranks/index.ts'
 import { addToShow } from '../show/index.ts'
 import {
   type Answer,
@@ -30,14 +32,31 @@ export function decide(world: World, intent: Sent): Result<Answer> {
   const moved = world.appended(transfers).length
   try {
     const result = handlerOf(intent).decide(world, intent)
-    if (result.ok) countFlow(world, moved)
-    else world.undo(savepoint)
+    if (result.ok) {
+      countFlow(world, moved)
+      reviewTouched(world)
+    } else world.undo(savepoint)
     return result
   } catch (fault) {
     world.undo(savepoint)
     throw fault
   }
 }
+
+/** Rank and circles follow at once whatever changed somebody's hours, earnings or standing. */
+function reviewTouched(world: World): void {
+  const people = new Set<number>()
+  for (const [table, key] of world.touched) if (REVIEWED.has(table)) people.add(Number(key))
+  for (const id of people) {
+    const known = [needKey(viewers, id), needKey(watches, id), needKey(accounts, id)].every((need) =>
+      world.rows.has(need),
+    )
+    if (known) review(world, id)
+  }
+}
+
+/** A change to any of these rows of somebody can change their rank or circles. What loads them loads all three. */
+const REVIEWED: ReadonlySet<string> = new Set([viewers.name, watches.name, accounts.name])
 
 function countFlow(world: World, from: number): void {
   const list = world.appended(transfers)

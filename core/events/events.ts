@@ -1,10 +1,12 @@
 import { currencySetting, inWords } from '../currency/index.ts'
-import { paySupport, type Support } from '../earning/index.ts'
-import { meet, needViewer, type ViewerRow, type Who } from '../people/index.ts'
+import type { Support } from '../earning/index.ts'
+import { findViewer, meet, needWatch, type ViewerRow, viewers, type Who } from '../people/index.ts'
 import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
 import { endShow, showOnAir, startShow } from '../show/index.ts'
 import { defineTable, type Envelope, type Handler, ok, type World } from '../world/index.ts'
 import { isEventKind } from './schema.ts'
+import { putAside } from './supporters.ts'
+import { thank } from './thank.ts'
 
 /** An event from outside as it was received; kept, shown, never changed. Times in seconds since 1970. */
 export interface EventRow {
@@ -31,6 +33,8 @@ export interface ReceiveEvent {
   readonly happenedAt: number
   /** Whom it is about, if anybody. */
   readonly who?: Who
+  /** Who received something through it, if anybody. */
+  readonly to?: readonly Who[]
   readonly body: Readonly<Record<string, unknown>>
 }
 
@@ -42,12 +46,21 @@ const showEventsSetting: Setting<{ readonly latest: number }> = { name: 'showEve
 
 /** Keeps an event, does what follows from it, and tells the desk. */
 export const receiveEvent: Handler<ReceiveEvent> = {
-  needs: (world, intent) => (intent.who === undefined ? [] : needViewer(world, intent.who.account)),
+  needs: (world, { who, to = [] }) =>
+    [...(who === undefined ? [] : [who]), ...to].flatMap(({ account }) => needWatch(world, account)),
   decide(world, intent) {
-    const viewer = intent.who === undefined ? undefined : meet(world, intent.who)
+    const viewer = intent.who === undefined || isUnknown(world, intent) ? undefined : meet(world, intent.who)
     const outcome = act(world, intent, viewer)
     const { source, type, happenedAt, body } = intent
-    const row = { source, type, happenedAt, body, outcome, viewer: viewer?.id ?? null, name: viewer?.name ?? null }
+    const row = {
+      source,
+      type,
+      happenedAt,
+      body,
+      outcome,
+      viewer: viewer?.id ?? null,
+      name: viewer?.name ?? intent.who?.name ?? null,
+    }
     const event = world.append(events, { id: world.nextId(), at: world.at, ...row })
     world.fact('event.received', 'desk', { event: event.id, type, name: event.name, outcome })
     return ok({ event: event.id, outcome })
@@ -55,6 +68,10 @@ export const receiveEvent: Handler<ReceiveEvent> = {
 }
 
 type Received = ReceiveEvent & Envelope
+
+/** Tips come from services that know no chat accounts: who tips under a name not seen here may be known under another. */
+const isUnknown = (world: World, { type, who }: ReceiveEvent): boolean =>
+  type === 'ricompensa.tip' && who !== undefined && findViewer(world, who.account) === undefined
 
 function act(world: World, intent: Received, viewer: ViewerRow | undefined): string {
   if (!isEventKind(intent.type)) return 'Not a kind known here: kept, nothing done.'
@@ -65,19 +82,41 @@ function act(world: World, intent: Received, viewer: ViewerRow | undefined): str
       return actOnShow(world, intent)
     case 'ricompensa.test':
       return 'The test arrived.'
+    case 'ricompensa.subscription.ended':
+      return viewer === undefined ? 'Noted.' : endSubscription(world, viewer)
     default:
-      return viewer === undefined ? 'Noted.' : thank(world, viewer, intent)
+      return viewer === undefined ? waitForMatch(world, intent) : actOnSupport(world, viewer, intent)
   }
 }
 
-/** Pays for what the plan says support is worth. */
-function thank(world: World, viewer: ViewerRow, { type, body }: Received): string {
+/** Pays for what the plan says support is worth, and says thanks. */
+function actOnSupport(world: World, viewer: ViewerRow, { type, body, to = [] }: Received): string {
   if (viewer.ignored) return 'The account is ignored: nothing paid.'
   const support = supportOf(type, body)
-  const again = support?.kind === 'follow' && viewer.followedAt !== null
-  const paid = support === undefined ? 0 : paySupport(world, viewer, support)
-  if (paid > 0) return `Paid ${inWords(paid, readSetting(world, currencySetting))}.`
+  if (support === undefined) return 'Noted.'
+  const again = support.kind === 'follow' && viewer.followedAt !== null
+  const raidOfStranger = support.kind === 'raid' && viewer.followedAt === null
+  const paid = thank(world, viewer, support, body.months === undefined ? {} : { months: Number(body.months) })
+  const received = support.kind === 'gift' ? receive(world, to, support.tier) : 0
+  if (paid + received > 0) return `Paid ${inWords(paid + received, readSetting(world, currencySetting))}.`
+  if (raidOfStranger) return 'Noted. Nothing paid to who does not follow, if the plan says so.'
   return again ? 'Has followed before: nothing paid.' : 'Noted.'
+}
+
+/** Who is given a subscription is a subscriber, and paid as the plan says. */
+const receive = (world: World, to: readonly Who[], tier: number): number =>
+  to.reduce((sum, who) => sum + thank(world, meet(world, who), { kind: 'giftReceived', tier }, {}), 0)
+
+function waitForMatch(world: World, { who, type, body }: Received): string {
+  const support = supportOf(type, body)
+  if (who === undefined || support === undefined) return 'Noted.'
+  putAside(world, who.account, who.name, support)
+  return 'Nobody here goes by this name: waits on the People page to be matched.'
+}
+
+function endSubscription(world: World, viewer: ViewerRow): string {
+  world.put(viewers, { ...viewer, subscribedUntil: world.at })
+  return 'No subscriber any more.'
 }
 
 /** The support in an event; undefined for one that is none. Its figures have been checked against their schema. */
@@ -91,7 +130,7 @@ function supportOf(type: string, body: Received['body']): Support | undefined {
     case 'ricompensa.resubscription':
       return { kind: 'resubscription', tier: figure('tier') }
     case 'ricompensa.gift':
-      return { kind: 'gift', count: figure('count') }
+      return { kind: 'gift', count: figure('count'), tier: figure('tier') }
     case 'ricompensa.raid':
       return { kind: 'raid', viewers: figure('viewers') }
     case 'ricompensa.tip':
@@ -109,8 +148,14 @@ function actOnShow(world: World, { type, happenedAt, body, key, at }: Received):
   const show = showOnAir(world)
   if (type === 'ricompensa.show.started') {
     if (show !== undefined) return 'The show was on air already.'
-    const started = startShow.decide(world, { kind: 'show.start', title: String(body.title ?? 'Show'), key, at })
-    return started.ok ? 'The show is on air.' : started.refusal.sentence
+    const started = startShow.decide(world, {
+      kind: 'show.start',
+      title: String(body.title ?? 'Show'),
+      resume: true,
+      key,
+      at,
+    })
+    return started.ok ? (started.value.resumed ? 'The show goes on.' : 'The show is on air.') : started.refusal.sentence
   }
   if (show === undefined) return 'There was no show on air.'
   if (show.startedAt > happenedAt) return 'The show on air began later than this: nothing done.'

@@ -17,7 +17,14 @@ export const EVENT_DATA = {
   'ricompensa.follow': Type.Object({ who: Person }),
   'ricompensa.subscription': Type.Object({ who: Person, tier: Tier }),
   'ricompensa.resubscription': Type.Object({ who: Person, tier: Tier, months: Count(10_000), text: Text }),
-  'ricompensa.gift': Type.Object({ who: Person, tier: Tier, count: Type.Integer({ minimum: 1, maximum: 10_000 }) }),
+  'ricompensa.subscription.ended': Type.Object({ who: Person }),
+  'ricompensa.gift': Type.Object({
+    who: Person,
+    tier: Tier,
+    count: Type.Integer({ minimum: 1, maximum: 10_000 }),
+    /** Who received them, where the platform tells. */
+    to: Type.Optional(Type.Array(Person, { maxItems: 500 })),
+  }),
   'ricompensa.raid': Type.Object({ who: Person, viewers: Count(10_000_000) }),
   'ricompensa.tip': Type.Object({
     who: Person,

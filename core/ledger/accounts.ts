@@ -9,6 +9,8 @@ export interface AccountRow {
   readonly kind: 'wallet' | 'pot'
   /** 0 to 2^53 - 1. */
   readonly balance: number
+  /** All that was ever earned into a wallet, less earnings taken back; spending and winnings do not touch it. */
+  readonly earned: number
 }
 
 export const accounts = defineTable<AccountRow>('account', 'keyed', (row) => row.id)
@@ -16,8 +18,11 @@ export const accounts = defineTable<AccountRow>('account', 'keyed', (row) => row
 export const isBook = (account: number): boolean => account < 0
 
 export function openAccount(world: World, id: number, kind: AccountRow['kind']): void {
-  world.put(accounts, { id, kind, balance: 0 })
+  world.put(accounts, { id, kind, balance: 0, earned: 0 })
 }
+
+/** All that a wallet has ever earned; 0 where there is none. */
+export const earnedOf = (world: World, id: number): number => world.get(accounts, id)?.earned ?? 0
 
 /** What is on a wallet or pot; 0 where there is none. */
 export const balanceOf = (world: World, id: number): number => world.get(accounts, id)?.balance ?? 0

@@ -24,11 +24,37 @@ export function explainTransfer({ reason, detail, amount }: Explained, currency:
       return explainSupport(detail, amount, currency)
     case 'adjusted':
       return explainAdjusted(detail)
+    case 'gap':
+      return `${explainWatched(detail, amount, currency)}, while chat was away`
+    case 'handed':
+      return `Passed on from ${detail?.from ?? 'somebody'} to ${detail?.to ?? 'somebody'}`
+    case 'merged':
+      return `The accounts ${detail?.from ?? 'one'} and ${detail?.into ?? 'another'} were made one`
+    case 'checkedIn':
+      return cutAt(
+        `Checked in, ${detail?.streak ?? 1} ${detail?.streak === 1 ? 'show' : 'shows'} in a row`,
+        detail,
+        amount,
+        currency,
+      )
+    case 'chatted':
+      return cutAt('Chatted', detail, amount, currency)
+    case 'welcomed':
+      return cutAt('Welcome: the first visit', detail, amount, currency)
+    case 'imported':
+      return `Taken in from a file by ${detail?.by ?? 'the team'}`
+    case 'gapUndone':
+      return 'Taken back: pay for a time when chat was away'
+    case 'allowance':
+      return 'The weekly allowance'
+    case 'forgotten':
+      return 'Forgotten: what was left went back'
   }
 }
 
 const SUPPORT: Readonly<Record<string, (figure: (name: string) => number) => string>> = {
   follow: () => 'Followed',
+  giftReceived: (figure) => `Was given a subscription, tier ${figure('tier')}`,
   subscription: (figure) => `Subscribed, tier ${figure('tier')}`,
   resubscription: (figure) => `Subscribed again, tier ${figure('tier')}`,
   gift: (figure) => `Gave away ${digits(figure('count'))} ${figure('count') === 1 ? 'subscription' : 'subscriptions'}`,
@@ -39,6 +65,11 @@ const SUPPORT: Readonly<Record<string, (figure: (name: string) => number) => str
 
 function explainSupport(detail: Explained['detail'], amount: number, currency: Currency): string {
   const what = SUPPORT[String(detail?.kind)]?.((name) => Number(detail?.[name] ?? 0)) ?? 'Supported the channel'
+  return cutAt(what, detail, amount, currency)
+}
+
+/** What happened, and that less was paid for it than it is worth, if the wallet had no room for more. */
+function cutAt(what: string, detail: Explained['detail'], amount: number, currency: Currency): string {
   const pays = Number(detail?.pays ?? amount)
   return amount < pays ? `${what}: ${inWords(pays, currency)}, cut at the most one can hold` : what
 }
@@ -54,6 +85,8 @@ function explainAdjusted(detail: Explained['detail']): string {
 function explainWatched(detail: Explained['detail'], amount: number, currency: Currency): string {
   const payouts = Number(detail?.payouts ?? 1)
   const each = Number(detail?.each ?? amount)
-  const watched = `Watched ${durationInWords(payouts * Number(detail?.interval ?? 0))}: ${payouts} × ${inWords(each, currency)}`
+  const what = detail?.offAir === undefined ? 'Watched' : 'Was there off air for'
+  const bonus = detail?.bonus === undefined ? '' : ` (${digits(Number(detail.base))} and ${detail.bonus})`
+  const watched = `${what} ${durationInWords(payouts * Number(detail?.interval ?? 0))}: ${payouts} × ${inWords(each, currency)}${bonus}`
   return amount < payouts * each ? `${watched}, cut at the most one can hold` : watched
 }

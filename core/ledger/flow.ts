@@ -13,6 +13,9 @@ export const flows = defineTable<FlowRow>('flow', 'keyed', (row) => row.minute, 
 
 export const minuteOf = (at: number): number => at - (((at % 60) + 60) % 60)
 
+/** What a hand did, and what only changed hands: nobody's earning and nobody's purchase. */
+const NEITHER: ReadonlySet<string> = new Set(['adjusted', 'handed', 'merged', 'imported', 'forgotten'])
+
 export interface Flow {
   readonly paid: number
   readonly spent: number
@@ -27,9 +30,9 @@ export function flowOf(world: World, list: readonly TransferRow[]): Flow {
   let spent = 0
   const isWallet = (id: number) => !isBook(id) && world.get(accounts, id)?.kind === 'wallet'
   for (const { from, to, amount, returns, reason } of list) {
-    // A correction by hand is nobody's earning and nobody's purchase.
-    if (reason === 'adjusted') continue
+    if (NEITHER.has(reason)) continue
     if (from === BOOKS.issued) paid += amount
+    else if (to === BOOKS.issued) paid -= amount
     else if (isWallet(from)) spent += amount
     else if (returns !== null && isWallet(to)) spent -= amount
   }

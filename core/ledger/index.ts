@@ -1,4 +1,4 @@
-export { type AccountRow, accounts, BOOKS, balanceOf, openAccount } from './accounts.ts'
+export { type AccountRow, accounts, BOOKS, balanceOf, earnedOf, openAccount } from './accounts.ts'
 export { creditWithinCap, MAX_AMOUNT, mulDiv } from './amount.ts'
 export { explainTransfer } from './explain.ts'
 export { addFlow, type Flow, type FlowRow, flowOf, flows, minuteOf } from './flow.ts'

@@ -1,9 +1,26 @@
 import { defineTable, ok, type Result, refuse, type World } from '../world/index.ts'
-import { accounts, isBook } from './accounts.ts'
+import { accounts, BOOKS, isBook } from './accounts.ts'
 import { isAmount, MAX_AMOUNT } from './amount.ts'
 
 /** Why currency moved. The trail makes a sentence of each (see explain.ts). */
-export type Reason = 'watched' | 'ordered' | 'delivered' | 'reopened' | 'gaveBack' | 'adjusted' | 'supported'
+export type Reason =
+  | 'watched'
+  | 'ordered'
+  | 'delivered'
+  | 'reopened'
+  | 'gaveBack'
+  | 'adjusted'
+  | 'supported'
+  | 'chatted'
+  | 'checkedIn'
+  | 'allowance'
+  | 'welcomed'
+  | 'gap'
+  | 'gapUndone'
+  | 'handed'
+  | 'merged'
+  | 'imported'
+  | 'forgotten'
 
 /** One movement of currency, never edited or deleted. The balances are those right after it; a book has none (null). */
 export interface TransferRow {
@@ -58,8 +75,8 @@ export function transfer(world: World, request: TransferRequest): Result<Transfe
   if (toBalance !== null && toBalance > MAX_AMOUNT) {
     return refuse('amount_too_large', `A balance cannot pass ${MAX_AMOUNT}.`)
   }
-  setBalance(world, from, fromBalance)
-  setBalance(world, to, toBalance)
+  setBalance(world, from, fromBalance, to === BOOKS.issued ? -amount : 0)
+  setBalance(world, to, toBalance, from === BOOKS.issued ? amount : 0)
   return ok(record(world, request, fromBalance, toBalance))
 }
 
@@ -92,7 +109,8 @@ function balanceAfter(world: World, account: number, change: number): number | n
   return row.balance + change
 }
 
-function setBalance(world: World, account: number, balance: number | null): void {
+function setBalance(world: World, account: number, balance: number | null, earned: number): void {
   const row = balance === null ? undefined : world.get(accounts, account)
-  if (row !== undefined && balance !== null) world.put(accounts, { ...row, balance })
+  if (row !== undefined && balance !== null)
+    world.put(accounts, { ...row, balance, earned: Math.max(0, row.earned + earned) })
 }

@@ -11,6 +11,7 @@ function withPeople(...names: string[]) {
   const adjust = (how: How, amount: number, ...who: string[]) => {
     const result = channel.send({
       kind: 'people.adjust',
+      of: 'balance',
       viewers: ids(...who),
       how,
       amount,
@@ -52,7 +53,15 @@ describe('a correction by hand', () => {
 
   test('of nobody who is known is refused', () => {
     const { channel } = withPeople()
-    const result = channel.send({ kind: 'people.adjust', viewers: [999], how: 'give', amount: 5, why: '', by: 'w' })
+    const result = channel.send({
+      kind: 'people.adjust',
+      of: 'balance',
+      viewers: [999],
+      how: 'give',
+      amount: 5,
+      why: '',
+      by: 'w',
+    })
     expect(result).toMatchObject({ ok: false, refusal: { code: 'viewer_not_found' } })
   })
 

@@ -1,8 +1,12 @@
-import { accounts, BOOKS, balanceOf, MAX_AMOUNT, transfer } from '../ledger/index.ts'
-import { defineTable, type Handler, type Need, needKey, ok, refuse, type World } from '../world/index.ts'
-import { type ViewerRow, viewers } from './viewers.ts'
+import { BOOKS, balanceOf, MAX_AMOUNT, transfer } from '../ledger/index.ts'
+import { defineTable, type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
+import { needPerson, type ViewerRow, viewers } from './viewers.ts'
+import { watches, watchOf } from './watch.ts'
 
 export type How = 'give' | 'take' | 'set'
+
+/** What is corrected: what people hold, or the seconds they have watched. */
+export type Of = 'balance' | 'hours'
 
 /** What was changed of whom: above 0 came in, below 0 went out. */
 export interface AdjustedLine {
@@ -15,69 +19,98 @@ export interface AdjustmentRow {
   readonly id: number
   readonly at: number
   readonly by: string
+  readonly of: Of
   readonly how: How
   readonly amount: number
   readonly why: string
   readonly lines: readonly AdjustedLine[]
   readonly undoneAt: number | null
+  /** Up to when it can be taken back. */
+  readonly undoUntil: number
 }
 
 export const adjustments = defineTable<AdjustmentRow>('adjustment', 'keyed', (row) => row.id)
 
-/** How long a correction can be undone (seconds). */
+/** How long a correction can be undone, and one of everybody (seconds). */
 const UNDO_SECONDS = 600
+const UNDO_RESET_SECONDS = 86_400
 /** The most people in one intent, so that chat does not wait behind it. */
 export const MOST_ADJUSTED = 2000
 
 export interface AdjustBalances {
   readonly kind: 'people.adjust'
   readonly viewers: readonly number[]
+  /** Units of currency, or seconds. */
+  readonly of: Of
   readonly how: How
   readonly amount: number
   readonly why: string
   /** Account of who does it. */
   readonly by: string
+  /** Part of a reset of everybody, which can be taken back for a day. */
+  readonly reset?: boolean
 }
 
-const needPeople = (ids: readonly number[]): Need[] =>
-  ids.flatMap((id) => [needKey(viewers, id), needKey(accounts, id)])
+const needPeople = (ids: readonly number[], of: Of): Need[] =>
+  ids.flatMap((id) => [...needPerson(id), ...(of === 'hours' ? [needKey(watches, id)] : [])])
 
 /**
- * Gives to, takes from or sets the balance of people by hand. Taking takes at most what is there, giving no more than a
- * wallet can hold; the answer says how much it came to.
+ * Gives to, takes from or sets the balance or the hours of people by hand. Taking takes at most what is there, giving no
+ * more than there can be; the answer says how much it came to.
  */
 export const adjustBalances: Handler<AdjustBalances> = {
-  needs: (_world, intent) => needPeople(intent.viewers),
+  needs: (_world, intent) => needPeople(intent.viewers, intent.of),
   decide(world, intent) {
-    const { how, amount, why, by } = intent
-    const least = how === 'set' ? 0 : 1
-    if (!Number.isSafeInteger(amount) || amount < least)
-      return refuse('amount_not_whole', `${amount} is not a whole amount from ${least} up.`)
-    const people = [...new Set(intent.viewers)].map((id) => world.get(viewers, id))
-    const known = people.filter((viewer) => viewer !== undefined)
-    if (known.length === 0)
-      return refuse('viewer_not_found', 'None of these people is known here. Load the page again.')
+    const { of, how, amount, why, by } = intent
+    const checked = checkPeople(world, intent)
+    if (!checked.ok) return checked
     const id = world.nextId()
-    const lines = known.flatMap((viewer) => adjust(world, id, viewer, intent))
-    world.put(adjustments, { id, at: world.at, by, how, amount, why, lines, undoneAt: null })
-    tell(world, id, lines)
-    return ok({ adjustment: id, ...sumOf(lines), asked: known.length })
+    const lines = checked.value.flatMap((viewer) => adjust(world, id, viewer, intent))
+    const undoUntil = world.at + (intent.reset ? UNDO_RESET_SECONDS : UNDO_SECONDS)
+    world.put(adjustments, { id, at: world.at, by, of, how, amount, why, lines, undoneAt: null, undoUntil })
+    tell(world, id, of, lines)
+    return ok({ adjustment: id, ...sumOf(lines), asked: checked.value.length })
   },
 }
+
+function checkPeople(world: World, { how, amount, viewers: ids }: AdjustBalances): Result<ViewerRow[]> {
+  const least = how === 'set' ? 0 : 1
+  if (!Number.isSafeInteger(amount) || amount < least)
+    return refuse('amount_not_whole', `${amount} is not a whole amount from ${least} up.`)
+  const known = [...new Set(ids)].map((id) => world.get(viewers, id)).filter((viewer) => viewer !== undefined)
+  return known.length > 0
+    ? ok(known)
+    : refuse('viewer_not_found', 'None of these people is known here. Load the page again.')
+}
+
+/** The most that can be held of either: hours have a limit, too, so that no sum of theirs ever passes 2^53. */
+const most = (of: Of): number => (of === 'balance' ? MAX_AMOUNT : 1_000_000 * 3600)
+
+const holdsNow = (world: World, of: Of, viewer: number): number =>
+  of === 'balance' ? balanceOf(world, viewer) : watchOf(world, viewer).watchedSeconds
 
 function adjust(
   world: World,
   about: number,
   viewer: ViewerRow,
-  { how, amount, why, by }: AdjustBalances,
+  { of, how, amount, why, by }: AdjustBalances,
 ): AdjustedLine[] {
-  const balance = balanceOf(world, viewer.id)
+  const held = holdsNow(world, of, viewer.id)
   const change = {
-    give: Math.min(amount, MAX_AMOUNT - balance),
-    take: -Math.min(amount, balance),
-    set: amount - balance,
+    give: Math.min(amount, most(of) - held),
+    take: -Math.min(amount, held),
+    set: Math.min(amount, most(of)) - held,
   }[how]
-  return move(world, about, viewer.id, change, { how, why, by })
+  return of === 'balance'
+    ? move(world, about, viewer.id, change, { how, why, by })
+    : moveHours(world, viewer.id, change)
+}
+
+function moveHours(world: World, viewer: number, change: number): AdjustedLine[] {
+  if (change === 0) return []
+  const watch = watchOf(world, viewer)
+  world.put(watches, { ...watch, watchedSeconds: watch.watchedSeconds + change })
+  return [{ viewer, change }]
 }
 
 type Detail = Readonly<Record<string, string>>
@@ -96,9 +129,9 @@ const sumOf = (lines: readonly AdjustedLine[]) => ({
   total: lines.reduce((sum, { change }) => sum + change, 0),
 })
 
-function tell(world: World, adjustment: number, lines: readonly AdjustedLine[]): void {
-  world.fact('people.adjusted', 'desk', { adjustment, ...sumOf(lines) })
-  for (const { viewer } of lines)
+function tell(world: World, adjustment: number, of: Of, lines: readonly AdjustedLine[]): void {
+  world.fact('people.adjusted', 'desk', { adjustment, of, ...sumOf(lines) })
+  for (const { viewer } of of === 'balance' ? lines : [])
     world.fact('balance.changed', `viewer:${viewer}`, { balance: balanceOf(world, viewer) })
 }
 
@@ -108,28 +141,31 @@ export interface UndoAdjustment {
   readonly by: string
 }
 
-/** Takes a correction back, within ten minutes: of what was given meanwhile spent it takes what is there, and says what is missing. */
+/** Takes a correction back, within ten minutes (a reset of everybody: a day): of what was given meanwhile spent it takes what is there, and says what is missing. */
 export const undoAdjustment: Handler<UndoAdjustment> = {
   needs(world, intent) {
     const need = needKey(adjustments, intent.adjustment)
     const row = world.rows.has(need) ? world.get(adjustments, intent.adjustment) : undefined
-    return row === undefined ? [need] : [need, ...needPeople(row.lines.map(({ viewer }) => viewer))]
+    return row === undefined
+      ? [need]
+      : [
+          need,
+          ...needPeople(
+            row.lines.map(({ viewer }) => viewer),
+            row.of,
+          ),
+        ]
   },
   decide(world, intent) {
     const row = world.get(adjustments, intent.adjustment)
     if (row === undefined) return refuse('adjustment_not_found', 'This correction is not there. Load the page again.')
     if (row.undoneAt !== null) return refuse('adjustment_undone', 'This correction was taken back already.')
-    if (world.at - row.at > UNDO_SECONDS)
-      return refuse('adjustment_too_old', 'This correction is older than ten minutes. Correct it by hand instead.')
+    if (world.at > row.undoUntil)
+      return refuse('adjustment_too_old', 'The time to take this correction back is over. Correct it by hand instead.')
     const missing: AdjustedLine[] = []
-    const lines = row.lines.flatMap(({ viewer, change }) => {
-      const balance = balanceOf(world, viewer)
-      const back = change > 0 ? -Math.min(change, balance) : Math.min(-change, MAX_AMOUNT - balance)
-      if (change + back !== 0) missing.push({ viewer, change: change + back })
-      return move(world, row.id, viewer, back, { how: 'undo', why: row.why, by: intent.by })
-    })
+    const lines = row.lines.flatMap((line) => takeBack(world, row, line, intent.by, missing))
     world.put(adjustments, { ...row, undoneAt: world.at })
-    tell(world, row.id, lines)
+    tell(world, row.id, row.of, lines)
     const owed = missing.reduce((sum, { change }) => sum + change, 0)
     return ok({
       ...sumOf(lines),
@@ -137,6 +173,19 @@ export const undoAdjustment: Handler<UndoAdjustment> = {
       owing: missing.slice(0, 20).map(({ viewer, change }) => ({ viewer: nameOf(world, viewer), owed: change })),
     })
   },
+}
+
+function takeBack(
+  world: World,
+  { id, of, why }: AdjustmentRow,
+  { viewer, change }: AdjustedLine,
+  by: string,
+  missing: AdjustedLine[],
+): AdjustedLine[] {
+  const held = holdsNow(world, of, viewer)
+  const back = change > 0 ? -Math.min(change, held) : Math.min(-change, most(of) - held)
+  if (change + back !== 0) missing.push({ viewer, change: change + back })
+  return of === 'balance' ? move(world, id, viewer, back, { how: 'undo', why, by }) : moveHours(world, viewer, back)
 }
 
 const nameOf = (world: World, viewer: number): string => world.get(viewers, viewer)?.name ?? 'Somebody'

@@ -8,4 +8,63 @@ export {
   type UndoAdjustment,
   undoAdjustment,
 } from './adjust.ts'
-export { meet, needViewer, type ViewerRow, viewers, type Who } from './viewers.ts'
+export { type CircleRow, circles, hasRules, openCircles } from './circles.ts'
+export { type HabitRow, habitOf, habits } from './habits.ts'
+export { type ChangeHanding, changeHanding, handingSetting, handOn } from './hand.ts'
+export {
+  type ImportColumns,
+  type ImportLine,
+  type ImportPeople,
+  type ImportProblem,
+  importPeople,
+  imports,
+  MOST_IMPORTED,
+  readImport,
+} from './import.ts'
+export {
+  type AddPerson,
+  type ArchivePeople,
+  addPerson,
+  archivePeople,
+  type IgnorePeople,
+  ignorePeople,
+  type KeepPerson,
+  keepPerson,
+  notes,
+  type RemoveNote,
+  rememberAlias,
+  removeNote,
+  type WriteNote,
+  writeNote,
+} from './keep.ts'
+export { type ForgetPerson, forgetPerson, type MergePeople, mergePeople } from './merge.ts'
+export {
+  circleStanding,
+  holds,
+  PLAIN_STANDINGS,
+  type Standing,
+  type StandingFacts,
+  standingName,
+  standingsOf,
+  subscribes,
+} from './standing.ts'
+export {
+  aliases,
+  findViewer,
+  meet,
+  needPerson,
+  needViewer,
+  type ViewerRow,
+  viewers,
+  type Who,
+} from './viewers.ts'
+export {
+  ATTENDED_SECONDS,
+  attend,
+  attendedOfLast,
+  needWatch,
+  SHOWS_KNOWN,
+  type WatchRow,
+  watches,
+  watchOf,
+} from './watch.ts'

@@ -8,13 +8,20 @@ export interface Who {
   readonly name: string
   /** Left out where the source cannot tell: what is known stays. */
   readonly moderator?: boolean
+  /** The source says that this is a program: whoever is new and one is ignored. */
+  readonly bot?: boolean
 }
 
 /** Somebody known to the channel. Times in seconds since 1970, durations in seconds. */
 export interface ViewerRow {
   readonly id: number
   readonly account: string
+  /** As shown everywhere: the nickname if the team gave one, else the chat name. */
   readonly name: string
+  readonly chatName: string
+  /** The chat name in lower case: what others type to mean this person. */
+  readonly handle: string
+  readonly nickname: string | null
   readonly moderator: boolean
   /** Other bots: they never earn and appear in no list. */
   readonly ignored: boolean
@@ -23,40 +30,103 @@ export interface ViewerRow {
   readonly chattedAt: number | null
   /** When they first followed; a follow is paid once in a viewer's life. */
   readonly followedAt: number | null
+  /** 1 to 3, 0: none ever. Counts until `subscribedUntil`. */
+  readonly tier: number
+  readonly subscribedSince: number | null
+  readonly subscribedUntil: number | null
+  /** Ids of the circles they are in. */
+  readonly circles: readonly number[]
+  /** What a hand decided about circles, by their id: it outweighs their rules. */
+  readonly circlesByHand: Readonly<Record<string, 'in' | 'out'>>
+  /** The id of the rank held, as last looked at. */
+  readonly rank: number | null
+  /** The measure from which the rank must be looked at again; null: never by measure alone. */
+  readonly rankNext: number | null
+  /** Wants to be in no public list. */
+  readonly unlisted: boolean
+  readonly archivedAt: number | null
+  /** The person whose second account this was. */
+  readonly mergedInto: number | null
   readonly firstSeenAt: number
   readonly lastSeenAt: number
 }
 
-export const viewers = defineTable<ViewerRow>('viewer', 'keyed', (row) => row.id, ['account'])
+export const viewers = defineTable<ViewerRow>('viewer', 'keyed', (row) => row.id, ['account', 'handle'])
 
-/** What an intent about somebody known by account needs: the person, and then their wallet. */
+/** Another account of somebody known: merged into theirs, or matched by hand. */
+export interface AliasRow {
+  readonly account: string
+  readonly viewer: number
+}
+
+export const aliases = defineTable<AliasRow>('alias', 'keyed', (row) => row.account, [], false)
+
+/** What an intent about somebody known by account needs: the person, by an alias if need be, and their wallet. */
 export function needViewer(world: World, account: string): Need[] {
   const byAccount = needLookup(viewers, 'account', account)
-  const viewer = world.rows.has(byAccount) ? world.find(viewers, 'account', account) : undefined
-  return viewer === undefined ? [byAccount] : [byAccount, needKey(accounts, viewer.id)]
+  if (!world.rows.has(byAccount)) return [byAccount]
+  const viewer = world.find(viewers, 'account', account)
+  if (viewer !== undefined) return [byAccount, needKey(accounts, viewer.id)]
+  const byAlias = needKey(aliases, account)
+  const alias = world.rows.has(byAlias) ? world.get(aliases, account) : undefined
+  return alias === undefined ? [byAccount, byAlias] : [byAccount, byAlias, ...needPerson(alias.viewer)]
+}
+
+/** What an intent about somebody known by id needs. */
+export const needPerson = (id: number): Need[] => [needKey(viewers, id), needKey(accounts, id)]
+
+/** Somebody by their account or by another account of theirs. Needs `needViewer`. */
+export function findViewer(world: World, account: string): ViewerRow | undefined {
+  const known = world.find(viewers, 'account', account)
+  if (known !== undefined) return known
+  const alias = world.get(aliases, account)
+  return alias && world.get(viewers, alias.viewer)
 }
 
 /** Finds somebody by account, or makes their acquaintance: a row and an empty wallet. Keeps name and standing current. */
 export function meet(world: World, who: Who): ViewerRow {
-  const known = world.find(viewers, 'account', who.account)
-  const name = shownName(who.name, who.account)
-  if (known !== undefined) {
-    const moderator = who.moderator ?? known.moderator
-    if (known.name === name && known.moderator === moderator) return known
-    return world.put(viewers, { ...known, name, moderator })
-  }
+  const known = findViewer(world, who.account)
+  const chatName = shownName(who.name, who.account)
+  if (known === undefined) return acquaint(world, who, chatName)
+  const moderator = who.moderator ?? known.moderator
+  // What a program says first tells that it is one; from then on the team decides.
+  if (who.bot && known.chattedAt === null && !known.ignored) return world.put(viewers, { ...known, ignored: true })
+  // Seen through a second account: that account's name is not theirs.
+  if (known.account !== who.account || (known.chatName === chatName && known.moderator === moderator)) return known
+  return world.put(viewers, { ...known, ...namesOf(chatName, known.nickname), moderator })
+}
+
+/** The three forms of a person's name. */
+export const namesOf = (chatName: string, nickname: string | null) => ({
+  name: nickname ?? chatName,
+  chatName,
+  handle: chatName.toLowerCase(),
+  nickname,
+})
+
+function acquaint(world: World, who: Who, chatName: string): ViewerRow {
   const id = world.nextId()
   openAccount(world, id, 'wallet')
   return world.put(viewers, {
     id,
     account: who.account,
-    name,
+    ...namesOf(chatName, null),
     moderator: who.moderator ?? false,
-    ignored: false,
+    ignored: who.bot ?? false,
     present: false,
     presentSince: null,
     chattedAt: null,
     followedAt: null,
+    tier: 0,
+    subscribedSince: null,
+    subscribedUntil: null,
+    circles: [],
+    circlesByHand: {},
+    rank: null,
+    rankNext: 0,
+    unlisted: false,
+    archivedAt: null,
+    mergedInto: null,
     firstSeenAt: world.at,
     lastSeenAt: world.at,
   })

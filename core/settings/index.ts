@@ -1,24 +1,2 @@
-import { defineTable, type World } from '../world/index.ts'
-
-/** One group of a channel's settings, kept as JSON and checked against its schema where it comes in. */
-export interface SettingRow {
-  readonly name: string
-  readonly body: Readonly<Record<string, unknown>>
-}
-
-export const settings = defineTable<SettingRow>('setting', 'whole', (row) => row.name)
-
-/** A group of settings with what holds until the streamer changes it. */
-export interface Setting<T> {
-  readonly name: string
-  readonly initial: T
-}
-
-/** The group as set, with the initial value for whatever is not set. */
-export function readSetting<T extends object>(world: World, setting: Setting<T>): T {
-  return { ...setting.initial, ...(world.get(settings, setting.name)?.body as Partial<T> | undefined) }
-}
-
-export function writeSetting<T extends object>(world: World, setting: Setting<T>, body: T): void {
-  world.put(settings, { name: setting.name, body: body as Record<string, unknown> })
-}
+export { readSetting, type Setting, type SettingRow, settings, writeSetting } from './settings.ts'
+export { isZone, zoneSetting } from './zone.ts'

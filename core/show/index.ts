@@ -1,14 +1,16 @@
+export { type ShowGuest, showGuest } from './guest.ts'
 export {
   addToShow,
   type EndShow,
   endShow,
+  latestShow,
   openShow,
-  type SettleShow,
+  SAME_SHOW_SECONDS,
   type ShowRow,
   type StartShow,
   setTick,
-  settleShow,
   showOnAir,
   shows,
+  showToResume,
   startShow,
 } from './show.ts'

@@ -7,15 +7,23 @@ import { defineTable, type Handler, ok, refuse, type World } from '../world/inde
  */
 export interface ShowRow {
   readonly id: number
+  /** 1, 2, 3 ... in the channel. */
+  readonly number: number
   readonly title: string
   readonly status: 'on' | 'closing' | 'ended'
   readonly startedAt: number
   readonly endedAt: number | null
+  /** Since when watching counts: the start, or when it went on after a break. */
+  readonly countsFrom: number
+  /** Up to when watching counts while earning is paused; null: it is not. */
+  readonly pausedAt: number | null
+  /** The channel that is being shown in place of one's own. */
+  readonly guest: string | null
   readonly paid: number
   readonly spent: number
 }
 
-/** Only shows that have not ended are loaded, at most one. */
+/** Only the show that has not ended and the last that has are loaded. */
 export const shows = defineTable<ShowRow>('show', 'whole', (row) => row.id)
 
 /** The show on air or being settled. */
@@ -24,20 +32,36 @@ export const openShow = (world: World): ShowRow | undefined => world.all(shows).
 /** The show on air. */
 export const showOnAir = (world: World): ShowRow | undefined => world.all(shows).find((show) => show.status === 'on')
 
+/** The latest show, whatever its state. */
+export const latestShow = (world: World): ShowRow | undefined =>
+  world.all(shows).reduce<ShowRow | undefined>((last, show) => (last && last.id > show.id ? last : show), undefined)
+
+/** A show that comes back within this time of its end (seconds) is the same show: its limits do not start over. */
+export const SAME_SHOW_SECONDS = 15 * 60
+
+/** The show that would go on if one started at a time: the last one, if it ended only some minutes before. */
+export function showToResume(world: World, at: number): ShowRow | undefined {
+  const last = latestShow(world)
+  return last?.status === 'ended' && last.endedAt !== null && at - last.endedAt <= SAME_SHOW_SECONDS ? last : undefined
+}
+
 /**
  * Sets a payment for a time (seconds). Each time has a timer of its own: one timer moved on and on could be taken away by
  * a server that is late to report that it has run it. One too many does no harm, it finds nothing to pay.
+ * @param show - 0: for the time off air.
  */
-export function setTick(world: World, show: ShowRow, at: number): void {
-  world.timer({ job: 'earning.tick', key: `earning.tick/${at}`, at, data: { show: show.id } })
+export function setTick(world: World, show: number, at: number): void {
+  world.timer({ job: 'earning.tick', key: `earning.tick/${at}`, at, data: { show } })
 }
 
 export interface StartShow {
   readonly kind: 'show.start'
   readonly title: string
+  /** Go on with the last show where it ended only some minutes ago. */
+  readonly resume?: boolean
 }
 
-/** Goes on air and sets the payments for watching going. */
+/** Goes on air and sets the payments for watching going. A show that dropped can go on as the same show. */
 export const startShow: Handler<StartShow> = {
   decide(world, intent) {
     const open = openShow(world)
@@ -45,52 +69,53 @@ export const startShow: Handler<StartShow> = {
     if (open !== undefined) {
       return refuse('show_still_settling', 'The last show is still being settled. Try again in a moment.')
     }
-    const show: ShowRow = {
-      id: world.nextId(),
-      title: intent.title,
-      status: 'on',
-      startedAt: world.at,
-      endedAt: null,
-      paid: 0,
-      spent: 0,
-    }
-    world.put(shows, show)
-    setTick(world, show, world.at)
-    world.fact('show.started', 'everyone', { show: show.id, title: show.title })
-    return ok({ show: show.id })
+    const dropped = intent.resume ? showToResume(world, world.at) : undefined
+    const show = world.put(shows, dropped === undefined ? newShow(world, intent.title) : wentOn(world, dropped))
+    setTick(world, show.id, world.at)
+    world.fact('show.started', 'everyone', { show: show.id, title: show.title, resumed: dropped !== undefined })
+    return ok({ show: show.id, resumed: dropped !== undefined })
   },
 }
+
+const newShow = (world: World, title: string): ShowRow => ({
+  id: world.nextId(),
+  number: (latestShow(world)?.number ?? 0) + 1,
+  title,
+  status: 'on',
+  startedAt: world.at,
+  endedAt: null,
+  countsFrom: world.at,
+  pausedAt: null,
+  guest: null,
+  paid: 0,
+  spent: 0,
+})
+
+const wentOn = (world: World, show: ShowRow): ShowRow => ({
+  ...show,
+  status: 'on',
+  endedAt: null,
+  countsFrom: world.at,
+})
 
 export interface EndShow {
   readonly kind: 'show.end'
+  /** When it really ended, if that was earlier: a show forgotten on air. */
+  readonly endedAt?: number
 }
 
-/** Goes off air. Watch time up to now is settled by the timer that this sets; only then is the show ended. */
+/** Goes off air. Watch time up to the end is settled by the timer that this sets; only then is the show ended. */
 export const endShow: Handler<EndShow> = {
-  decide(world) {
+  decide(world, intent) {
     const show = showOnAir(world)
     if (show === undefined) return refuse('not_on_air', 'There is no show on air.')
-    world.put(shows, { ...show, status: 'closing', endedAt: world.at })
-    setTick(world, show, world.at)
-    world.fact('show.ended', 'everyone', { show: show.id, seconds: world.at - show.startedAt })
-    return ok({ show: show.id, seconds: world.at - show.startedAt })
-  },
-}
-
-export interface SettleShow {
-  readonly kind: 'show.settled'
-  readonly show: number
-}
-
-/** Ends a show whose watch time has been settled to the last second. A repeat changes nothing. */
-export const settleShow: Handler<SettleShow> = {
-  decide(world, intent) {
-    const show = world.get(shows, intent.show)
-    if (show?.status === 'closing') {
-      world.put(shows, { ...show, status: 'ended' })
-      world.fact('show.settled', 'desk', { show: show.id, paid: show.paid, spent: show.spent })
-    }
-    return ok({})
+    const endedAt = Math.min(world.at, intent.endedAt ?? world.at)
+    if (endedAt < show.countsFrom)
+      return refuse('show_end_too_early', 'The show cannot have ended before it began. Give a later time.')
+    world.put(shows, { ...show, status: 'closing', endedAt })
+    setTick(world, show.id, world.at)
+    world.fact('show.ended', 'everyone', { show: show.id, seconds: endedAt - show.startedAt })
+    return ok({ show: show.id, seconds: endedAt - show.startedAt })
   },
 }
 

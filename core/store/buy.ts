@@ -1,6 +1,8 @@
 import { type Currency, currencySetting, inWords } from '../currency/index.ts'
+import { mayTakePart } from '../earning/index.ts'
 import { BOOKS, balanceOf, openAccount, transfer } from '../ledger/index.ts'
 import { meet, needViewer, type ViewerRow, type Who } from '../people/index.ts'
+import { rankName } from '../ranks/index.ts'
 import { showAlert } from '../screen/index.ts'
 import { readSetting } from '../settings/index.ts'
 import { showOnAir } from '../show/index.ts'
@@ -48,6 +50,8 @@ function checkPurchase(
     return refuse('reward_not_found', `There is no reward "${word}". ${offer}`)
   }
   if (!reward.open) return refuse('reward_closed', `${reward.name} is not for sale right now.`)
+  const newcomer = mayTakePart(world, viewer)
+  if (!newcomer.ok) return newcomer
   const balance = balanceOf(world, viewer.id)
   if (balance < reward.price) {
     const short = reward.price - balance
@@ -99,7 +103,7 @@ function announce(world: World, order: OrderRow, reward: RewardRow, currency: Cu
   world.fact('order.changed', `viewer:${viewer}`, { order: id, status, balance })
   if (reward.alertTitle === '') return
   const fields = {
-    viewer: { name: viewerName },
+    viewer: { name: viewerName, rank: rankName(world, viewer) },
     reward: { name: rewardName, price },
     order: { text: text ?? '', cost: inWords(price, currency) },
   }

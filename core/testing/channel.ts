@@ -1,7 +1,8 @@
-import { watchOf } from '../earning/index.ts'
+import { type EarningPlan, earningSetting } from '../earning/index.ts'
 import { decide, type Intent } from '../engine/index.ts'
 import { accounts, BOOKS, transfers } from '../ledger/index.ts'
-import { viewers } from '../people/index.ts'
+import { habitOf, viewers, watchOf } from '../people/index.ts'
+import { readSetting } from '../settings/index.ts'
 import type { RewardSettings } from '../store/index.ts'
 import { type Answer, type Envelope, type Fact, type Result, Rows, World } from '../world/index.ts'
 
@@ -36,7 +37,7 @@ export class TestChannel {
   now = 1_000_000
   #count = 0
 
-  constructor(plan = { intervalSeconds: 60, base: 10, cap: null as number | null }) {
+  constructor(plan: Partial<EarningPlan> = { intervalSeconds: 60 }) {
     this.send({ kind: 'channel.setUp', currency: CURRENCY, plan })
     this.send({ kind: 'store.add', reward: WHISTLE })
     this.send({ kind: 'store.add', reward: NAMING })
@@ -72,8 +73,26 @@ export class TestChannel {
     return started.ok ? Number(started.value.show) : 0
   }
 
-  /** Pays everyone up to now. */
+  /** The plan with some of it changed, applied from now on. */
+  plan(changed: Partial<EarningPlan>): Result<Answer> {
+    const plan = { ...readSetting(this.world, earningSetting), ...changed }
+    return this.send({ kind: 'earning.change', plan, by: 'wanda' })
+  }
+
+  habit(name: string) {
+    return habitOf(this.world, this.viewer(name).id)
+  }
+
+  /** Ends the show on air and settles it. */
+  endShow(show: number): void {
+    this.send({ kind: 'show.end' })
+    this.pay(show)
+    this.send({ kind: 'show.settled', show })
+  }
+
+  /** Pays everyone up to now, as the server does: what is left of the time off air first. */
   pay(show: number): void {
+    if (show !== 0) this.pay(0)
     this.send({ kind: 'earning.pay', show, after: 0, upTo: Number.MAX_SAFE_INTEGER })
   }
 

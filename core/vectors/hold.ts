@@ -1,5 +1,6 @@
-import { accrue, supportPays, supportSetting } from '../earning/index.ts'
+import { accrue, type Bonus, NO_SUPPORT, payoutOf, supportPays } from '../earning/index.ts'
 import { creditWithinCap } from '../ledger/index.ts'
+import { rankFor } from '../ranks/index.ts'
 
 /** A rule case: what goes in and what must come out, as in the files beside this one. */
 export type Case = Readonly<Record<string, unknown>>
@@ -44,7 +45,7 @@ type Event =
 
 const events: Holder = (one) => {
   const event = one as unknown as Event
-  const plan = supportSetting.initial
+  const plan = NO_SUPPORT
   const pays =
     event.kind === 'tip'
       ? supportPays({ ...plan, tip: event.perUnit }, { kind: 'tip', minorUnits: event.minorUnits })
@@ -52,8 +53,46 @@ const events: Holder = (one) => {
   return pays === event.payout
 }
 
+interface Earning {
+  readonly plan: {
+    readonly base: number
+    readonly offAirBase: number
+    readonly activePlus: number
+    readonly standings: Readonly<Record<string, Partial<Bonus>>>
+  }
+  readonly viewer: { readonly standings: readonly string[]; readonly active: boolean }
+  readonly offAir: boolean
+  readonly payout: number
+}
+
+const earning: Holder = (one) => {
+  const { plan, viewer, offAir, payout } = one as unknown as Earning
+  const standings = Object.fromEntries(
+    Object.entries(plan.standings).map(([name, bonus]) => [name, { plus: 0, times: 100, ...bonus }]),
+  )
+  const rules = {
+    base: plan.base,
+    offAir: { base: plan.offAirBase },
+    standings,
+    active: { plus: plan.activePlus },
+  }
+  return payoutOf(rules, viewer.standings, viewer.active, offAir) === payout
+}
+
+interface RankCase {
+  readonly ranks: readonly { readonly name: string; readonly from: number; readonly needs: string | null }[]
+  readonly measure: number
+  readonly standings: readonly string[]
+  readonly rank: string | null
+}
+
+const ranks: Holder = (one) => {
+  const { ranks: all, measure, standings, rank } = one as unknown as RankCase
+  return (rankFor(all, measure, standings)?.name ?? null) === rank
+}
+
 /** The rules that are built, by the name of their file of cases. */
-export const HOLDERS: Readonly<Record<string, Holder>> = { credit, intervals, events }
+export const HOLDERS: Readonly<Record<string, Holder>> = { credit, intervals, events, earning, ranks }
 
 /** How many of the cases the rules of this name get wrong; undefined where those rules are not built yet. */
 export function wrongCases(name: string, cases: readonly Case[]): number | undefined {

@@ -54,6 +54,7 @@ export class World {
   #timers: Timer[] = []
   #undo: (() => void)[] = []
   #intent: Envelope = { key: '', at: 0 }
+  #touched: [table: string, key: Key][] = []
 
   /**
    * @param seq - Number of the channel's last fact.
@@ -97,6 +98,7 @@ export class World {
     const staged = changed.get(key)
     this.rows.set(table, row)
     changed.set(key, { row, before: staged === undefined ? before : staged.before })
+    this.#touched.push([table.name, key])
     this.#undo.push(() => {
       if (before === undefined) this.rows.unset(table, row)
       else this.rows.set(table, before)
@@ -129,7 +131,13 @@ export class World {
   begin(intent: Envelope): Savepoint {
     this.#intent = intent
     this.#undo = []
+    this.#touched = []
     return { seq: this.seq, lastId: this.lastId, facts: this.#facts.length, timers: this.#timers.length }
+  }
+
+  /** The rows put since `begin`, as table and key; one put twice is there twice. */
+  get touched(): readonly (readonly [table: string, key: Key])[] {
+    return this.#touched
   }
 
   /** Takes back all that was changed since `begin`: a refused intent leaves no trace. */

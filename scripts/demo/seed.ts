@@ -1,7 +1,8 @@
 import { randomBytes } from 'node:crypto'
 import type pg from 'pg'
-import type { SupportPlan } from '#core/earning'
+import { type EarningPlan, STARTERS } from '#core/earning'
 import type { Intent } from '#core/engine'
+import type { CircleSettings, Rank, RankPlan } from '#core/ranks'
 import type { Answer, Result } from '#core/world'
 import { ChannelWriter, type Sent } from '#server/writer/index.ts'
 import { chanceFrom } from '../../standin/src/chance.ts'
@@ -30,14 +31,35 @@ const ASKED = [
   'Madame Flicker',
 ]
 
-const SUPPORT: SupportPlan = {
-  follow: 20,
-  subscription: [100, 200, 500],
-  gift: 50,
-  raid: { fixed: 50, perViewer: 2 },
-  tip: 30,
-  cheer: 40,
+const [, STARTER] = STARTERS
+if (STARTER === undefined) throw new Error('There is no plan to start the demo from.')
+const PLAN: EarningPlan = { ...STARTER.plan, base: 10, newcomerWaitSeconds: 0 }
+
+const rank = (id: number, name: string, hours: number, badge: Rank['badge'], needs: string | null = null): Rank => ({
+  id,
+  name,
+  from: hours * 60,
+  needs,
+  badge,
+})
+
+const RANKS: RankPlan = {
+  measure: 'hours',
+  ranks: [
+    rank(1, 'Onlooker', 1, 'washer'),
+    rank(2, 'Apprentice', 5, 'bolt'),
+    rank(3, 'Fitter', 15, 'cog'),
+    rank(4, 'Journeyman', 30, 'key'),
+    rank(5, 'Master', 50, 'anvil', 'follower'),
+  ],
+  announce: '{{ viewer.name }} is {{ viewer.rank }} now. Mind the soldering iron!',
 }
+
+const NO_RULES = { hours: null, shows: null, followerDays: null, subscriberMonths: null, rank: null }
+const CIRCLES: readonly CircleSettings[] = [
+  { name: 'Regulars', keep: false, rules: { ...NO_RULES, shows: { least: 6, of: 10 } } },
+  { name: 'Bench crew', keep: false, rules: NO_RULES },
+]
 
 interface DemoPerson {
   readonly account: string
@@ -59,7 +81,7 @@ interface Past {
  */
 export async function seedDemo(pool: pg.Pool, writerPool: pg.Pool, now: number): Promise<void> {
   const made = await pool.query(
-    `insert into channel (slug, name, owner, time_zone) values ('workbench', 'The Evening Workbench', $1, 'Europe/Berlin') returning id`,
+    `insert into channel (slug, name, owner) values ('workbench', 'The Evening Workbench', $1) returning id`,
     [STREAMER.account],
   )
   const channel = made.rows[0].id as number
@@ -73,17 +95,29 @@ export async function seedDemo(pool: pg.Pool, writerPool: pg.Pool, now: number):
   await submit(begin, {
     kind: 'channel.setUp',
     currency: { one: 'rivet', many: 'rivets', word: 'rivets' },
-    plan: { intervalSeconds: 300, base: 10, cap: null },
+    plan: PLAN,
+    timeZone: 'Europe/Berlin',
   })
+  await submit(begin, { kind: 'ranks.change', plan: RANKS })
+  const circles = await Promise.all(
+    CIRCLES.map((settings) => submit(begin, { kind: 'circle.save', circle: null, settings })),
+  )
   for (const reward of REWARDS) await submit(begin, { kind: 'store.add', reward })
   for (const name of ['Main picture', 'Second computer']) {
     await submit(begin, { kind: 'screen.add', name, secret: randomBytes(24).toString('base64url') })
   }
   const people = demoPeople(past.chance)
+  await pastSupport(past, people, begin)
   for (let i = 0; i < SHOWS; i++) await pastShow(past, people, i, begin + Math.floor((i + 0.5) * 3.3) * DAY)
-  await submit(now, { kind: 'earning.changeSupport', plan: SUPPORT, by: STREAMER.account })
+  await pastKeeping({ pool, channel, submit, now }, Number(circles[1]?.ok && circles[1].value.circle))
   // Short enough that a visitor of the demo sees it happen.
-  await submit(now, { kind: 'earning.change', plan: { intervalSeconds: 20, base: 2, cap: null }, by: STREAMER.account })
+  const live = {
+    ...PLAN,
+    intervalSeconds: 20,
+    base: 2,
+    standings: { ...PLAN.standings, follower: { plus: 1, times: 100 } },
+  }
+  await submit(now, { kind: 'earning.change', plan: live, by: STREAMER.account })
   const complete = JSON.stringify({ complete: true })
   await pool.query("insert into setting (channel, name, body) values ($1, 'demo', $2)", [channel, complete])
 }
@@ -186,6 +220,38 @@ async function paidEvening(
     await past.submit(at, { kind: 'earning.pay', show, after: 0, upTo: Number.MAX_SAFE_INTEGER })
   }
   await Promise.all(waiting.map((moment) => past.submit(moment.at, moment.intent)))
+}
+
+/** Before the first show: who follows, and who subscribes. */
+async function pastSupport({ chance, submit }: Past, people: readonly DemoPerson[], at: number): Promise<void> {
+  for (const { account, name, faith } of people) {
+    const who = { account, name }
+    const happened = { kind: 'event.received', source: 'demo', happenedAt: at, who } as const
+    if (chance() < 0.25 + faith * 0.6) await submit(at, { ...happened, type: 'ricompensa.follow', body: { who } })
+    if (chance() < faith * 0.35) {
+      const tier = 1 + Math.floor(chance() ** 2 * 3)
+      await submit(at, { ...happened, type: 'ricompensa.subscription', body: { who, tier } })
+    }
+  }
+}
+
+interface Keeping {
+  readonly pool: pg.Pool
+  readonly channel: number
+  readonly submit: Past['submit']
+  readonly now: number
+}
+
+/** What the team keeps of people: a circle joined by hand, notes; and everybody's rank and circles looked at. */
+async function pastKeeping({ pool, channel, submit, now }: Keeping, crew: number): Promise<void> {
+  const found = await pool.query('select id, moderator, tier from viewer where channel = $1 order by id', [channel])
+  const ids = found.rows.map(({ id }) => id as number)
+  const moderators = found.rows.filter(({ moderator }) => moderator).map(({ id }) => id as number)
+  for (const { id, tier } of found.rows) if (tier > 0) await submit(now, { kind: 'people.keep', viewer: id, tier })
+  await submit(now, { kind: 'circle.join', circle: crew, viewers: [...moderators, ...ids.slice(0, 4)], how: 'in' })
+  for (const text of ['Brings the best radios.', 'Asked to be read out as "Opa’s lamp".'])
+    await submit(now, { kind: 'people.note', viewer: ids[0] ?? 0, text, by: STREAMER.account })
+  await submit(now, { kind: 'ranks.review', viewers: ids, quietly: true })
 }
 
 /** Some of those who came buy something at the end of the evening; nearly all of it is done, a little given back. */

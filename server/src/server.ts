@@ -4,6 +4,7 @@ import { Channels } from './channels.ts'
 import { ChatSeat, SeatTable } from './chat/index.ts'
 import { newClaimCode } from './claim/index.ts'
 import { type Clock, systemClock } from './clock.ts'
+import { commandRoutes, followUp } from './commands/index.ts'
 import type { Config } from './config.ts'
 import { connectionRoutes } from './connections/index.ts'
 import { connect, connectWriter, migrateUp, reader } from './database/index.ts'
@@ -14,6 +15,7 @@ import { Feed } from './feed/index.ts'
 import type { Route } from './http/index.ts'
 import { Metrics } from './metrics/index.ts'
 import { peopleRoutes } from './people/index.ts'
+import { rankRoutes } from './ranks/index.ts'
 import { screenRoutes } from './screen/index.ts'
 import { showRoutes } from './show/index.ts'
 import { storeRoutes } from './store/index.ts'
@@ -40,7 +42,9 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
   const channels = new Channels(pool, writerPool, feed, clock, metrics, config.PLANTED_FAULT === 'forget-answers')
   const db = reader(pool)
   const seats = new SeatTable(pool, clock)
-  const chat = new ChatSeat(config, channels, seats, db, log)
+  const chat = new ChatSeat(config, channels, seats, db, log, (channel, key, result) =>
+    followUp(db, channels, channel, key, result),
+  )
   const secrets = new EventSecrets(pool, clock)
   const door = new EventDoor(channels, secrets)
   const routes = [
@@ -49,6 +53,8 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
     ...peopleRoutes(db, channels),
     ...storeRoutes(db, channels),
     ...screenRoutes(db, channels),
+    ...rankRoutes(db, channels),
+    ...commandRoutes(db, channels),
     ...connectionRoutes({ db, channels, seats, secrets, door, publicUrl: config.PUBLIC_URL }),
   ]
   channels.presenceKnownUntil = (channel) => seats.knownUntil(channel)

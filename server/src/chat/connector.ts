@@ -146,7 +146,7 @@ export class ChatConnector {
   #said({ nick, target, message, account, tags }: IrcEvent): void {
     if (this.#own(nick)) return
     const privately = !this.#client.caseCompare(target, this.#room)
-    const who = this.#presence.room.who(nick, account || undefined)
+    const who = { ...this.#presence.room.who(nick, account || undefined), ...('bot' in tags && { bot: true }) }
     this.#presence.spoke(who)
     this.#submit(`chat/${lineId(tags, nick, message)}`, { kind: 'chat.line', who, text: message, privately })
   }

@@ -19,6 +19,8 @@ export interface PresenceOptions {
 const SPLIT = /^[\w*-]+(\.[\w*-]+)+ [\w*-]+(\.[\w*-]+)+$/
 
 const SPLIT_MS = 60_000
+/** How many people one note of a gap names: so many that other lines do not wait long behind it. */
+const GAP_PEOPLE = 5000
 /** Where the network does not tell who is in the room, who has been silent for this long counts as gone (seconds). */
 const SILENCE_SECONDS = 15 * 60
 
@@ -50,7 +52,22 @@ export class Presence {
     // Nobody saw who was there meanwhile: everyone is settled to when it was last known, and counts anew from now.
     for (const account of before.accounts) this.#leave(account, before.until)
     // The room as it is by now: who came in while we asked must not be left out.
-    for (const who of this.room.all()) this.#arrive(who)
+    const here = this.room.all()
+    for (const who of here) this.#arrive(who)
+    const stayed = new Set(here.map(({ account }) => account))
+    this.#tellGap(
+      before.until,
+      before.accounts.filter((account) => stayed.has(account)),
+    )
+  }
+
+  /** Who was here before and after it was not known who was: what of a show they may have watched meanwhile. */
+  #tellGap(from: number, accounts: readonly string[]): void {
+    const until = this.#options.clock()
+    for (let i = 0; i < accounts.length; i += GAP_PEOPLE) {
+      const part = accounts.slice(i, i + GAP_PEOPLE)
+      this.#options.submit(`gap/${randomUUID()}`, { kind: 'presence.gap', from, until, accounts: part })
+    }
   }
 
   arrived(nick: string, account: string | undefined): void {

@@ -1,6 +1,7 @@
 import pg from 'pg'
 import type { Logger } from 'pino'
 import { voiceSetting } from '#core/commands'
+import type { Answer, Result } from '#core/world'
 import type { ChannelHead, Channels } from '../channels.ts'
 import type { Config } from '../config.ts'
 import type { Reader } from '../database/index.ts'
@@ -31,6 +32,8 @@ export class ChatSeat {
     readonly table: SeatTable,
     readonly db: Reader,
     readonly log: Logger,
+    /** Told of the outcome of every line: some ask for more than the rules could answer. */
+    readonly answered: (channel: number, key: string, result: Result<Answer>) => Promise<void> = async () => {},
   ) {}
 
   /** Takes the seat, now or whenever it becomes free, if an address is set and its channel exists. */
@@ -120,7 +123,10 @@ export class ChatSeat {
       address,
       nick,
       ...(account !== '' && { sasl: { account, password } }),
-      submit: (key, intent) => this.channels.submit(channel, key, intent),
+      submit: async (key, intent) => {
+        const result = await this.channels.submit(channel, key, intent)
+        if (intent.kind === 'chat.line') await this.answered(channel, key, result)
+      },
       presentBefore: async () => ({ accounts: await this.#presentAccounts(channel), until: on.knownUntil() }),
       onState: on.onState,
       clock: this.channels.clock,

@@ -11,7 +11,6 @@ export const channel = pgTable('channel', {
   name: text().notNull(),
   /** Account of the streamer. */
   owner: text().notNull(),
-  timeZone: text('time_zone').notNull().default('UTC'),
   /** Number of the last fact. */
   seq: whole().notNull().default(0),
   /** Goes up with every batch written: who finds it unchanged knows that cached rows are still true. */

@@ -13,54 +13,9 @@ import {
   uniqueIndex,
 } from 'drizzle-orm/pg-core'
 import { channelRef, whole } from './channel.ts'
+import { viewer } from './people.ts'
 
 // What the channel writer keeps: rows of the rules, facts, and the intents it has seen.
-
-export const viewer = pgTable(
-  'viewer',
-  {
-    channel: channelRef(),
-    id: whole().notNull(),
-    account: text().notNull(),
-    name: text().notNull(),
-    moderator: boolean().notNull(),
-    ignored: boolean().notNull(),
-    present: boolean().notNull(),
-    presentSince: whole('present_since'),
-    chattedAt: whole('chatted_at'),
-    followedAt: whole('followed_at'),
-    firstSeenAt: whole('first_seen_at').notNull(),
-    lastSeenAt: whole('last_seen_at').notNull(),
-    /** The name as it is searched by: look-alikes folded together. PostgreSQL keeps it. */
-    folded: text().notNull().generatedAlwaysAs(sql`fold_name(name)`),
-  },
-  (t) => [
-    primaryKey({ columns: [t.channel, t.id] }),
-    uniqueIndex('viewer_account').on(t.channel, t.account),
-    index('viewer_present').on(t.channel, t.id).where(sql`present`),
-    index('viewer_folded').using('gin', sql`${t.folded} gin_trgm_ops`),
-  ],
-)
-
-/** Kept apart from the viewer because every payment rewrites it for everyone present: a short row costs a third. */
-export const watch = pgTable(
-  'watch',
-  {
-    channel: integer().notNull(),
-    id: whole().notNull(),
-    counting: boolean().notNull(),
-    countedUntil: whole('counted_until').notNull(),
-    carrySeconds: whole('carry_seconds').notNull(),
-    watchedSeconds: whole('watched_seconds').notNull(),
-    showId: whole('show_id'),
-    showSeconds: whole('show_seconds').notNull(),
-  },
-  (t) => [
-    primaryKey({ columns: [t.channel, t.id] }),
-    index('watch_counting').on(t.channel, t.id).where(sql`counting`),
-    foreignKey({ columns: [t.channel, t.id], foreignColumns: [viewer.channel, viewer.id] }),
-  ],
-)
 
 export const account = pgTable(
   'account',
@@ -69,6 +24,7 @@ export const account = pgTable(
     id: whole().notNull(),
     kind: text().$type<'wallet' | 'pot'>().notNull(),
     balance: whole().notNull(),
+    earned: whole().notNull().default(0),
   },
   (t) => [
     primaryKey({ columns: [t.channel, t.id] }),
@@ -102,23 +58,6 @@ export const transfer = pgTable(
   ],
 )
 
-/** Corrections by hand: whom, by how much, who and why; kept so that they can be undone and explained. */
-export const adjustment = pgTable(
-  'adjustment',
-  {
-    channel: integer().notNull(),
-    id: whole().notNull(),
-    at: whole().notNull(),
-    by: text().notNull(),
-    how: text().$type<'give' | 'take' | 'set'>().notNull(),
-    amount: whole().notNull(),
-    why: text().notNull(),
-    lines: jsonb().$type<readonly { viewer: number; change: number }[]>().notNull(),
-    undoneAt: whole('undone_at'),
-  },
-  (t) => [primaryKey({ columns: [t.channel, t.id] })],
-)
-
 export const flow = pgTable(
   'flow',
   { channel: channelRef(), minute: whole().notNull(), paid: whole().notNull(), spent: whole().notNull() },
@@ -132,8 +71,12 @@ export const show = pgTable(
     id: whole().notNull(),
     title: text().notNull(),
     status: text().$type<'on' | 'closing' | 'ended'>().notNull(),
+    number: whole().notNull(),
     startedAt: whole('started_at').notNull(),
     endedAt: whole('ended_at'),
+    countsFrom: whole('counts_from').notNull(),
+    pausedAt: whole('paused_at'),
+    guest: text(),
     paid: whole().notNull(),
     spent: whole().notNull(),
   },

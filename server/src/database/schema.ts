@@ -1,3 +1,4 @@
 export { channel } from './channel.ts'
 export * from './economy.ts'
+export * from './people.ts'
 export * from './services.ts'

@@ -1,2 +1,3 @@
-export { tick } from './pay.ts'
+export { payAllowances } from './allowance.ts'
+export { payEveryone, tick } from './pay.ts'
 export { earningRoutes } from './routes.ts'

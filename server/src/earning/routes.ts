@@ -1,24 +1,50 @@
-import { EarningPlan, earningSetting, SupportPlan, supportSetting } from '#core/earning'
+import { Type } from '@sinclair/typebox'
+import { and, desc, eq, gte, isNotNull } from 'drizzle-orm'
+import { EarningPlan, earningSetting, planDraftSetting, type Week } from '#core/earning'
+import { zoneSetting } from '#core/settings'
 import type { Channels } from '../channels.ts'
-import type { Reader } from '../database/index.ts'
+import { type Reader, schema } from '../database/index.ts'
 import { answered, type Route, route } from '../http/index.ts'
+import { circlesOf } from '../ranks/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { openShowOf } from '../show/index.ts'
+import { gapRoutes } from './gapRoutes.ts'
+import { guestRoute } from './guestRoute.ts'
 import { payEveryone } from './pay.ts'
 
-/** The earning plan: read and changed at the desk. */
+const HISTORY = 50
+
+/** The earning plan: read, drafted and changed at the desk; and the gaps that can be paid. */
 export function earningRoutes(db: Reader, channels: Channels): Route[] {
+  return [...planRoutes(db, channels), ...gapRoutes(db, channels), guestRoute(db, channels)]
+}
+
+function planRoutes(db: Reader, channels: Channels): Route[] {
+  const Draft = Type.Object(
+    { plan: Type.Union([EarningPlan, Type.Null()]), nextShow: Type.Boolean() },
+    { additionalProperties: false },
+  )
   return [
     route({
       method: 'get',
       path: '/desk/earning',
-      does: 'The earning plan',
+      does: 'The earning plan, its draft, and what they are measured by',
       allowed: 'streamer',
       handle: async ({ channel }) => ({
         plan: await settingOf(db, channel.id, earningSetting),
-        support: await settingOf(db, channel.id, supportSetting),
+        draft: await settingOf(db, channel.id, planDraftSetting),
         currency: await currencyOf(db, channel.id),
+        circles: (await circlesOf(db, channel.id)).map(({ id, name }) => ({ id, name })),
+        zone: (await settingOf(db, channel.id, zoneSetting)).timeZone,
+        week: await typicalWeek(db, channel.id, channels.clock()),
       }),
+    }),
+    route({
+      method: 'get',
+      path: '/desk/earning/history',
+      does: 'Every plan that was applied, the latest first',
+      allowed: 'streamer',
+      handle: async ({ channel }) => ({ plans: await plansOf(db, channel.id) }),
     }),
     route({
       method: 'put',
@@ -29,7 +55,7 @@ export function earningRoutes(db: Reader, channels: Channels): Route[] {
       handle: async ({ channel, caller, key, body }) => {
         // What was watched so far is paid by the plan that held while it was watched.
         const show = await openShowOf(db, channel.id)
-        if (show !== undefined) await payEveryone(channels, channel.id, show.id)
+        await payEveryone(channels, channel.id, show?.id ?? 0)
         return answered(
           await channels.submit(channel.id, key, { kind: 'earning.change', plan: body, by: caller.account }),
         )
@@ -37,14 +63,42 @@ export function earningRoutes(db: Reader, channels: Channels): Route[] {
     }),
     route({
       method: 'put',
-      path: '/desk/earning/support',
-      does: 'Change what support pays',
+      path: '/desk/earning/draft',
+      does: 'Keep a draft of the plan, or have it applied when the next show starts',
       allowed: 'streamer',
-      body: SupportPlan,
-      handle: async ({ channel, caller, key, body }) => {
-        const intent = { kind: 'earning.changeSupport', plan: body, by: caller.account } as const
-        return answered(await channels.submit(channel.id, key, intent))
-      },
+      body: Draft,
+      handle: async ({ channel, caller, key, body }) =>
+        answered(await channels.submit(channel.id, key, { kind: 'earning.draft', ...body, by: caller.account })),
     }),
   ]
+}
+
+function plansOf(db: Reader, channel: number) {
+  const { plan } = schema
+  return db
+    .select({ id: plan.id, at: plan.at, by: plan.by, plan: plan.plan })
+    .from(plan)
+    .where(eq(plan.channel, channel))
+    .orderBy(desc(plan.id))
+    .limit(HISTORY)
+}
+
+const FOUR_WEEKS = 28 * 86_400
+/** What is taken for a week where there is no history yet: three shows of two and a half hours. */
+const USUAL: Week = { shows: 3, seconds: 27_000 }
+
+/** How much of a week the channel has been on air lately: a quarter of the last four weeks. */
+export async function typicalWeek(
+  db: Reader,
+  channel: number,
+  now: number,
+): Promise<Week & { readonly usual: boolean }> {
+  const { show } = schema
+  const shows = await db
+    .select({ startedAt: show.startedAt, endedAt: show.endedAt })
+    .from(show)
+    .where(and(eq(show.channel, channel), gte(show.startedAt, now - FOUR_WEEKS), isNotNull(show.endedAt)))
+  if (shows.length < 2) return { ...USUAL, usual: true }
+  const seconds = shows.reduce((sum, { startedAt, endedAt }) => sum + ((endedAt ?? startedAt) - startedAt), 0)
+  return { shows: Math.round(shows.length / 4), seconds: Math.round(seconds / 4), usual: false }
 }

@@ -43,7 +43,8 @@ export function channelApi({ channels, routes, metrics }: ApiParts, sessions: Se
       if (route.method !== 'get') await limits.change(caller.account || 'nobody')
       const body = check === undefined ? undefined : await readBody(c, check)
       const param = (name: string) => c.req.param(name) ?? ''
-      return c.json(await route.handle({ channel, caller, body, param, query: (name) => c.req.query(name), key }))
+      const answer = await route.handle({ channel, caller, body, param, query: (name) => c.req.query(name), key })
+      return answer instanceof Response ? answer : c.json(answer)
     })
   }
   app.get('/desk/feed', async (c) => {

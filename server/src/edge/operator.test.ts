@@ -45,6 +45,7 @@ type Schema = {
   anyOf?: Schema[]
   items?: Schema | Schema[]
   const?: unknown
+  pattern?: string
 }
 
 /** A body that fits a documented schema. */
@@ -53,7 +54,7 @@ function exampleOf(requestBody: object | undefined): unknown {
   return content === undefined ? {} : example(content['application/json'].schema)
 }
 
-function example({ type, properties = {}, required = [], minimum, anyOf, items, const: fixed }: Schema): unknown {
+function example({ type, properties = {}, required = [], minimum, anyOf, items, const: fixed, pattern }: Schema): unknown {
   if (anyOf?.[0] !== undefined) return example(anyOf[0])
   if (fixed !== undefined) return fixed
   if (Array.isArray(items)) return items.map(example)
@@ -61,8 +62,10 @@ function example({ type, properties = {}, required = [], minimum, anyOf, items, 
   if (type === 'object') return Object.fromEntries(required.map((name) => [name, example(properties[name] ?? {})]))
   if (type === 'integer' || type === 'number') return minimum ?? 1
   if (type === 'boolean') return true
-  return 'example'
+  return WORDS.find((word) => new RegExp(pattern ?? '', 'u').test(word)) ?? 'example'
 }
+
+const WORDS = ['example', 'follower', 'circle:1', 'abc0']
 
 test('readiness tells whether it can serve, metrics only who has the token', async () => {
   const token = 'a-token-of-some-length'

@@ -77,8 +77,8 @@ export class EventDoor {
       source,
       type,
       happenedAt: happened,
-      ...(isEventKind(type) &&
-        'who' in body && { who: whoOf(body.who as Static<(typeof EVENT_DATA)['ricompensa.follow']>['who']) }),
+      ...(isEventKind(type) && 'who' in body && { who: whoOf(body.who as Person) }),
+      ...(type === 'ricompensa.gift' && 'to' in body && { to: (body.to as Person[]).map(whoOf) }),
       body: body as Record<string, unknown>,
     }
   }
@@ -97,6 +97,8 @@ export class EventDoor {
     await pool.query(text, [channel, REFUSALS_KEPT])
   }
 }
+
+type Person = Static<(typeof EVENT_DATA)['ricompensa.follow']>['who']
 
 const whoOf = ({ account, name }: { account: string; name: string }) => ({ account: account.toLowerCase(), name })
 

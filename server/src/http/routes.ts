@@ -36,6 +36,7 @@ export interface Route {
   readonly body?: TSchema
   /** Names of what may be asked in the address. */
   readonly asks?: readonly string[]
+  /** What is answered as JSON; a `Response` as it is. */
   readonly handle: (call: Call<unknown>) => Promise<object>
 }
 

@@ -1,1 +1,1 @@
-export { type Trail, type TrailEntry, trailOf } from './trail.ts'
+export { ONLY, type Trail, type TrailEntry, trailOf } from './trail.ts'

@@ -1,2 +1,4 @@
+export { panelOf, rankOf } from './panel.ts'
 export { peopleRoutes } from './routes.ts'
+export { presentIds } from './table.ts'
 export { viewerByAccount, viewerIdOf } from './viewers.ts'

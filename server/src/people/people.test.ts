@@ -5,7 +5,16 @@ import { addChannel, testDatabase, writerFor } from '../testing/database.ts'
 import { testServer } from '../testing/server.ts'
 import { type PeopleQuery, peoplePage } from './table.ts'
 
-const ALL: PeopleQuery = { name: '', present: false, sort: 'name', down: false, offset: 0, limit: 100 }
+const ALL: PeopleQuery = {
+  name: '',
+  present: false,
+  shown: 'listed',
+  now: 0,
+  sort: 'name',
+  down: false,
+  offset: 0,
+  limit: 100,
+}
 
 describe('everybody whom the channel knows', () => {
   test('is found by any part of the name, look-alikes included, and sorted as asked', async () => {
@@ -51,7 +60,7 @@ describe('a correction by hand', () => {
 
   test('reaches everyone present, happens once, and can be taken back', async () => {
     const { call, balances, pool } = await atTheDesk()
-    const gift = { viewers: 'present', how: 'give', amount: 50, why: 'a long evening' }
+    const gift = { viewers: 'present', of: 'balance', how: 'give', amount: 50, why: 'a long evening' }
     const [first, again] = [await call('correct', gift, 'gift-key-1'), await call('correct', gift, 'gift-key-1')]
     expect(first).toMatchObject({ asked: 2, changed: 2, total: 100 })
     expect(again).toEqual(first)
@@ -64,7 +73,7 @@ describe('a correction by hand', () => {
 
   test('says what is wrong with it', async () => {
     const { call, submit } = await atTheDesk()
-    const give = { how: 'give', amount: 5, why: '' }
+    const give = { of: 'balance', how: 'give', amount: 5, why: '' }
     expect(await call('correct', { ...give, viewers: [987654] })).toMatchObject({ code: 'viewer_not_found' })
     expect(await call('correct', { ...give, viewers: 'present', amount: 0 })).toMatchObject({
       code: 'amount_not_whole',

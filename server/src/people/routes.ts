@@ -1,15 +1,21 @@
 import { Type } from '@sinclair/typebox'
 import { and, count, eq, sql } from 'drizzle-orm'
-import { uncountedSeconds } from '#core/earning'
+import { showPeriod, uncountedSeconds } from '#core/earning'
 import { MOST_ADJUSTED } from '#core/people'
 import type { Answer } from '#core/world'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { answered, problem, type Route, route } from '../http/index.ts'
-import { trailOf } from '../ledger/index.ts'
+import { ONLY, trailOf } from '../ledger/index.ts'
 import { openShowOf } from '../show/index.ts'
-import { peoplePage, presentIds, SORTS } from './table.ts'
-import { presentViewers, searchViewers, viewerById } from './viewers.ts'
+import { cleanRoutes } from './cleanRoutes.ts'
+import { keepRoutes } from './keepRoutes.ts'
+import { ownRoutes } from './ownRoutes.ts'
+import { panelOf } from './panel.ts'
+import { supporterRoutes } from './supporterRoutes.ts'
+import { idsOf, presentIds } from './table.ts'
+import { tableRoutes } from './tableRoutes.ts'
+import { presentViewers, searchViewers } from './viewers.ts'
 
 const MOST_SHOWN = 200
 /** Who has said something within this time counts as chatting. */
@@ -17,40 +23,26 @@ const CHATTING_SECONDS = 600
 
 /** People as the desk sees them: everybody, who is present, one person with their trail; and corrections by hand. */
 export function peopleRoutes(db: Reader, channels: Channels): Route[] {
-  return [...lookRoutes(db, channels), tableRoute(db), ...correctionRoutes(db, channels)]
-}
-
-const PAGE = 100
-const FURTHEST = 10_000_000
-
-function tableRoute(db: Reader): Route {
-  return route({
-    method: 'get',
-    path: '/desk/people',
-    does: 'Everybody whom the channel knows, page by page',
-    allowed: 'streamer',
-    asks: ['name', 'present', 'sort', 'down', 'offset'],
-    handle: async ({ channel, query }) => {
-      const offset = Number(query('offset') ?? 0)
-      return peoplePage(db, channel.id, {
-        name: (query('name') ?? '').trim().slice(0, 60),
-        present: query('present') === '1',
-        sort: SORTS.find((one) => one === query('sort')) ?? 'seen',
-        down: query('down') !== '0',
-        offset: Number.isSafeInteger(offset) && offset >= 0 && offset <= FURTHEST ? offset : 0,
-        limit: PAGE,
-      })
-    },
-  })
+  return [
+    ...lookRoutes(db, channels),
+    ...tableRoutes(db, channels),
+    ...correctionRoutes(db, channels),
+    ...keepRoutes(channels),
+    ...cleanRoutes(db, channels),
+    ...supporterRoutes(db, channels),
+    ...ownRoutes(db, channels),
+  ]
 }
 
 const Correction = Type.Object(
   {
-    /** Ids, or everyone who is in the room right now. */
+    /** Ids, everyone who is in the room right now, or everyone in a circle. */
     viewers: Type.Union([
       Type.Array(Type.Integer({ minimum: 1 }), { minItems: 1, maxItems: MOST_ADJUSTED }),
       Type.Literal('present'),
+      Type.String({ pattern: '^circle:[1-9][0-9]{0,15}$' }),
     ]),
+    of: Type.Union([Type.Literal('balance'), Type.Literal('hours')]),
     how: Type.Union([Type.Literal('give'), Type.Literal('take'), Type.Literal('set')]),
     amount: Type.Integer({ minimum: 0, maximum: Number.MAX_SAFE_INTEGER }),
     why: Type.String({ maxLength: 200 }),
@@ -71,13 +63,21 @@ function correctionRoutes(db: Reader, channels: Channels): Route[] {
       allowed: 'streamer',
       body: Correction,
       handle: async ({ channel, caller, key, body }) => {
-        const { how, amount, why } = body
-        const ids = body.viewers === 'present' ? await presentIds(db, channel.id) : body.viewers
+        const { of, how, amount, why } = body
+        const ids = await idsMeant(db, channel.id, body.viewers, channels.clock())
         if (ids.length === 0) throw problem('nobody_present')
         const done: Answer[] = []
         for (let i = 0; i < ids.length; i += MOST_ADJUSTED) {
           const viewers = ids.slice(i, i + MOST_ADJUSTED)
-          const intent = { kind: 'people.adjust', viewers, how, amount, why: why.trim(), by: caller.account } as const
+          const intent = {
+            kind: 'people.adjust',
+            viewers,
+            of,
+            how,
+            amount,
+            why: why.trim(),
+            by: caller.account,
+          } as const
           done.push(answered(await channels.submit(channel.id, `${key}/${i}`, intent)))
         }
         return {
@@ -107,8 +107,19 @@ function correctionRoutes(db: Reader, channels: Channels): Route[] {
   ]
 }
 
+async function idsMeant(db: Reader, channel: number, viewers: readonly number[] | string, now: number) {
+  if (typeof viewers !== 'string') return viewers
+  if (viewers === 'present') return presentIds(db, channel)
+  return idsOf(db, channel, { name: '', present: false, shown: 'listed', standing: viewers, now })
+}
+
 const sumOf = (answers: readonly Answer[], name: string): number =>
   answers.reduce((sum, answer) => sum + Number(answer[name]), 0)
+
+const viewerOf = (text: string): number => {
+  const id = Number(text)
+  return Number.isSafeInteger(id) ? id : 0
+}
 
 function lookRoutes(db: Reader, { clock }: Channels): Route[] {
   return [
@@ -131,7 +142,7 @@ function lookRoutes(db: Reader, { clock }: Channels): Route[] {
         const rows = await presentViewers(db, channel.id, MOST_SHOWN)
         const viewers = rows.map(({ id, name, moderator, balance, ...row }) => {
           const before = show !== undefined && row.showId === show.id ? row.showSeconds : 0
-          const tonight = show === undefined ? null : before + uncountedSeconds(row, show, now)
+          const tonight = show === undefined ? null : before + uncountedSeconds(row, showPeriod(show), now)
           return { id, name, moderator, balance, tonight }
         })
         return { ...(counted ?? { total: 0, chatting: 0 }), viewers }
@@ -140,14 +151,25 @@ function lookRoutes(db: Reader, { clock }: Channels): Route[] {
     route({
       method: 'get',
       path: '/desk/viewers/:viewer',
-      does: 'One viewer with their trail',
-      asks: ['before'],
+      does: 'All that is known of one viewer',
       allowed: 'streamer',
-      handle: async ({ channel, param, query }) => {
-        const found = await viewerById(db, channel.id, Number(param('viewer')) || 0)
+      handle: async ({ channel, param }) => {
+        const found = await panelOf(db, channel.id, viewerOf(param('viewer')), clock())
         if (found === undefined) throw problem('not_found', 'This viewer is not known here.')
-        return { viewer: found, trail: await trailOf(db, channel.id, found.id, Number(query('before')) || undefined) }
+        return found
       },
+    }),
+    route({
+      method: 'get',
+      path: '/desk/viewers/:viewer/trail',
+      does: 'Why somebody’s balance is what it is',
+      asks: ['before', 'only'],
+      allowed: 'streamer',
+      handle: ({ channel, param, query }) =>
+        trailOf(db, channel.id, viewerOf(param('viewer')), {
+          before: Number(query('before')) || undefined,
+          only: ONLY.find((one) => one === query('only')),
+        }),
     }),
     route({
       method: 'get',

@@ -1,11 +1,12 @@
-import { and, desc, eq, sql } from 'drizzle-orm'
+import { and, desc, eq, inArray, isNull, or, sql } from 'drizzle-orm'
 import { type Pool, type Reader, schema } from '../database/index.ts'
 
 const { viewer, account, watch } = schema
 
 /** The id of the viewer with an account in a channel, or undefined if the channel does not know them yet. */
 export async function viewerIdOf(pool: Pool, channel: number, accountName: string): Promise<number | undefined> {
-  const text = 'select id from viewer where channel = $1 and account = $2'
+  const text = `select id from viewer where channel = $1 and account = $2
+    union all select viewer from alias where channel = $1 and account = $2 limit 1`
   const found = await pool.query({ name: 'viewer-id', text, values: [channel, accountName] })
   return found.rows[0]?.id as number | undefined
 }
@@ -13,7 +14,21 @@ export async function viewerIdOf(pool: Pool, channel: number, accountName: strin
 const columns = {
   id: viewer.id,
   name: viewer.name,
+  chatName: viewer.chatName,
+  nickname: viewer.nickname,
+  account: viewer.account,
   moderator: viewer.moderator,
+  ignored: viewer.ignored,
+  followedAt: viewer.followedAt,
+  tier: viewer.tier,
+  subscribedSince: viewer.subscribedSince,
+  subscribedUntil: viewer.subscribedUntil,
+  circles: viewer.circles,
+  circlesByHand: viewer.circlesByHand,
+  rank: viewer.rank,
+  unlisted: viewer.unlisted,
+  archivedAt: viewer.archivedAt,
+  mergedInto: viewer.mergedInto,
   present: viewer.present,
   presentSince: viewer.presentSince,
   counting: sql<boolean>`coalesce(${watch.counting}, false)`,
@@ -24,7 +39,10 @@ const columns = {
   chattedAt: viewer.chattedAt,
   firstSeenAt: viewer.firstSeenAt,
   lastSeenAt: viewer.lastSeenAt,
+  attended: sql<number>`coalesce(${watch.attended}, 0)`.mapWith(Number),
+  attendedShow: sql<number>`coalesce(${watch.attendedShow}, 0)`.mapWith(Number),
   balance: account.balance,
+  earned: account.earned,
 }
 
 const withWallet = (db: Reader) =>
@@ -47,8 +65,16 @@ export async function viewerById(db: Reader, channel: number, id: number) {
   return found
 }
 
+/** Somebody by their account, or by another account of theirs. */
 export async function viewerByAccount(db: Reader, channel: number, accountName: string) {
-  const [found] = await withWallet(db).where(and(eq(viewer.channel, channel), eq(viewer.account, accountName)))
+  const { alias } = schema
+  const other = db
+    .select({ id: alias.viewer })
+    .from(alias)
+    .where(and(eq(alias.channel, channel), eq(alias.account, accountName)))
+  const [found] = await withWallet(db)
+    .where(and(eq(viewer.channel, channel), or(eq(viewer.account, accountName), inArray(viewer.id, other))))
+    .limit(1)
   return found
 }
 
@@ -61,6 +87,7 @@ export function searchViewers(db: Reader, channel: number, pattern: string, limi
       and(
         eq(viewer.channel, channel),
         eq(viewer.ignored, false),
+        isNull(viewer.mergedInto),
         sql`starts_with(lower(${viewer.name}), lower(${pattern}))`,
       ),
     )

@@ -18,6 +18,27 @@ export async function latestShowOf(db: Reader, channel: number) {
   return found
 }
 
+/** A show is taken for forgotten when nobody has been there and nobody has spoken for so long (seconds). */
+const FORGOTTEN_SECONDS = 30 * 60
+
+/**
+ * When a show on air was really over, if it seems to have been forgotten: since then nobody was there and nobody spoke.
+ * @param known - Up to when it is known who was there (seconds).
+ */
+export async function forgottenSince(
+  pool: Pool,
+  channel: number,
+  on: { readonly countsFrom: number },
+  now: number,
+  known: number,
+): Promise<number | null> {
+  const text = `select max(greatest(last_seen_at, coalesce(chatted_at, 0))) as last from viewer
+    where channel = $1 and not ignored`
+  const last = Number((await pool.query(text, [channel])).rows[0]?.last ?? 0)
+  const since = Math.min(Math.max(last, on.countsFrom), known)
+  return now - since > FORGOTTEN_SECONDS ? Math.max(since, on.countsFrom) : null
+}
+
 /** What was paid and spent in each minute between two times (seconds); minutes without movement are left out. */
 export function flowsBetween(db: Reader, channel: number, from: number, to: number) {
   return db

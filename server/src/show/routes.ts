@@ -1,13 +1,14 @@
 import { Type } from '@sinclair/typebox'
 import { and, count, eq } from 'drizzle-orm'
 import { voiceSetting } from '#core/commands'
+import { SAME_SHOW_SECONDS } from '#core/show'
 import type { Channels } from '../channels.ts'
 import type { ChatState } from '../chat/index.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { answered, type Route, route } from '../http/index.ts'
 import { overlaysOf } from '../screen/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
-import { flowsBetween, lastSeqOf, latestShowOf, openShowOf, recentChat } from './read.ts'
+import { flowsBetween, forgottenSince, lastSeqOf, latestShowOf, openShowOf, recentChat } from './read.ts'
 
 const CHAT_LINES = 80
 
@@ -23,7 +24,26 @@ export function showRoutes(db: Reader, channels: Channels, chat: (channel: numbe
   return [...statusRoutes(db, channels, chat), ...changeRoutes(channels)]
 }
 
-function statusRoutes(db: Reader, { clock, pool }: Channels, chat: (channel: number) => Promise<ChatState>): Route[] {
+/** The show, who is there, and what may have been forgotten about it. */
+async function airOf(db: Reader, channels: Channels, channel: number) {
+  const now = channels.clock()
+  const show = (await openShowOf(db, channel)) ?? null
+  const present = await presentCount(db, channel)
+  const alone = show?.status === 'on' && present === 0
+  const known = await channels.presenceKnownUntil(channel)
+  const forgotten = alone ? await forgottenSince(channels.pool, channel, show, now, known) : null
+  return { show, present, forgotten, resumable: show === null ? await resumableShow(db, channel, now) : null }
+}
+
+/** The last show, if one that starts now could go on with it. */
+async function resumableShow(db: Reader, channel: number, now: number) {
+  const last = await latestShowOf(db, channel)
+  if (last?.endedAt == null || now - last.endedAt > SAME_SHOW_SECONDS) return null
+  return { title: last.title, endedAt: last.endedAt }
+}
+
+function statusRoutes(db: Reader, channels: Channels, chat: (channel: number) => Promise<ChatState>): Route[] {
+  const { clock, pool } = channels
   return [
     route({
       method: 'get',
@@ -31,13 +51,12 @@ function statusRoutes(db: Reader, { clock, pool }: Channels, chat: (channel: num
       does: 'How the show stands: figures of the show bar',
       allowed: 'streamer',
       handle: async ({ channel, caller }) => ({
+        ...(await airOf(db, channels, channel.id)),
         seq: await lastSeqOf(db, channel.id),
         now: clock(),
         channel: { slug: channel.slug, name: channel.name },
         caller: caller.name,
         currency: await currencyOf(db, channel.id),
-        show: (await openShowOf(db, channel.id)) ?? null,
-        present: await presentCount(db, channel.id),
         chat: await chat(channel.id),
         overlays: (await overlaysOf(db, channel.id, clock())).map(({ id, connected }) => ({ id, connected })),
         voice: await settingOf(db, channel.id, voiceSetting),
@@ -75,9 +94,12 @@ function changeRoutes(channels: Channels): Route[] {
       path: '/desk/show/start',
       does: 'Go on air',
       allowed: 'streamer',
-      body: Type.Object({ title: Type.String({ minLength: 1, maxLength: 100 }) }, { additionalProperties: false }),
+      body: Type.Object(
+        { title: Type.String({ minLength: 1, maxLength: 100 }), resume: Type.Optional(Type.Boolean()) },
+        { additionalProperties: false },
+      ),
       handle: async ({ channel, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'show.start', title: body.title })),
+        answered(await channels.submit(channel.id, key, { kind: 'show.start', ...body })),
     }),
     route({
       method: 'post',
@@ -85,6 +107,15 @@ function changeRoutes(channels: Channels): Route[] {
       does: 'Go off air',
       allowed: 'streamer',
       handle: async ({ channel, key }) => answered(await channels.submit(channel.id, key, { kind: 'show.end' })),
+    }),
+    route({
+      method: 'post',
+      path: '/desk/show/close',
+      does: 'Close a show that was forgotten on air, at the time when it was really over',
+      allowed: 'streamer',
+      body: Type.Object({ endedAt: Type.Integer({ minimum: 1 }) }, { additionalProperties: false }),
+      handle: async ({ channel, key, body }) =>
+        answered(await channels.submit(channel.id, key, { kind: 'show.end', endedAt: body.endedAt })),
     }),
     route({
       method: 'put',

@@ -59,7 +59,7 @@ function viewerRoutes(db: Reader, channels: Channels): Route[] {
         const id = await viewerIdOf(channels.pool, channel.id, caller.account)
         return id === undefined
           ? { entries: [], before: null }
-          : trailOf(db, channel.id, id, Number(query('before')) || undefined)
+          : trailOf(db, channel.id, id, { before: Number(query('before')) || undefined })
       },
     }),
     route({

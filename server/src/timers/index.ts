@@ -3,7 +3,7 @@ import { Logger, type Runner, run, runMigrations, type WorkerEvents } from 'grap
 import type { Logger as Log } from 'pino'
 import type { Channels } from '../channels.ts'
 import type { Pool } from '../database/index.ts'
-import { tick } from '../earning/index.ts'
+import { payAllowances, tick } from '../earning/index.ts'
 import { Instance } from './instance.ts'
 import { prune } from './prune.ts'
 
@@ -81,6 +81,10 @@ function startRunner(
     taskList: {
       prune: async () => {
         log.info(await prune(pool, channels.clock), 'pruned')
+      },
+      'earning.allowance': async (payload) => {
+        const { channel, due } = payload as { channel: number; due: number }
+        await untilDone(() => payAllowances(channels, channel, due), stopped)
       },
       'earning.tick': async (payload, { job }) => {
         const { channel, show } = payload as { channel: number; show: number }

@@ -1,5 +1,6 @@
 import { decide } from '#core/engine'
 import type { Answer, Changes, Result, World } from '#core/world'
+import { alone } from './everyone.ts'
 import type { Answered } from './persist.ts'
 import type { Sent } from './sent.ts'
 
@@ -8,9 +9,6 @@ export interface Waiting {
   readonly resolve: (result: Result<Answer>) => void
   readonly reject: (fault: unknown) => void
 }
-
-/** An intent about everyone at once is applied by one statement under the lock: it is a batch of its own. */
-export const alone = ({ kind }: Sent): boolean => kind === 'earning.pay'
 
 /** Takes the next batch off the front of what waits. */
 export function takeBatch(waiting: Waiting[], most: number): Waiting[] {

@@ -1,9 +1,10 @@
 import { getTableColumns } from 'drizzle-orm'
 import { getTableConfig, type PgTable } from 'drizzle-orm/pg-core'
-import { watches } from '#core/earning'
-import { events } from '#core/events'
+import { cooldowns } from '#core/commands'
+import { gaps, plans } from '#core/earning'
+import { events, supporters } from '#core/events'
 import { accounts, flows, transfers } from '#core/ledger'
-import { adjustments, viewers } from '#core/people'
+import { adjustments, aliases, circles, habits, imports, notes, viewers, watches } from '#core/people'
 import { overlays } from '#core/screen'
 import { settings } from '#core/settings'
 import { shows } from '#core/show'
@@ -68,20 +69,32 @@ export function updateOf({ sqlName, key }: Stored, columns: readonly StoredColum
     where old.channel = $1 and old."${key.name}" = new."${key.name}"`
 }
 
+/** The show that has not ended, and the last one: it can go on. */
+const LATEST_SHOWS = 'id = (select max(id) from show as last where last.channel = $1)'
+
 /** In the order in which they are written: what others refer to comes first. */
 export const STORED: readonly Stored[] = [
   store(settings, schema.setting),
-  store(shows, schema.show, "status <> 'ended'"),
+  store(shows, schema.show, LATEST_SHOWS),
+  store(circles, schema.circle, 'gone_at is null'),
   store(rewards, schema.reward),
   store(overlays, schema.overlay),
   store(viewers, schema.viewer),
+  store(aliases, schema.alias),
   store(watches, schema.watch),
+  store(habits, schema.habit),
   store(accounts, schema.account),
   store(orders, schema.storeOrder),
   store(flows, schema.flow),
   store(transfers, schema.transfer),
   store(events, schema.event),
   store(adjustments, schema.adjustment),
+  store(notes, schema.note),
+  store(imports, schema.peopleImport),
+  store(supporters, schema.supporter),
+  store(gaps, schema.gap),
+  store(plans, schema.plan),
+  store(cooldowns, schema.cooldown),
 ]
 
 const byName = new Map(STORED.map((stored) => [stored.core.name, stored]))

@@ -1,9 +1,10 @@
 import type { Answer, Fact, Result, World } from '#core/world'
 import type { Client, Pool } from '../database/index.ts'
-import { type Answers, alone, type Decided, decideBatch, takeBatch, type Waiting } from './batch.ts'
+import { type Answers, type Decided, decideBatch, takeBatch, type Waiting } from './batch.ts'
 import { advance, lock, movedOn, readHead } from './channelRow.ts'
+import { alone, applyToEveryone } from './everyone.ts'
+import { changeHistory } from './history.ts'
 import { loadNeeds, loadWorld } from './load.ts'
-import { payTogether } from './payout.ts'
 import { persist, rememberAnswers, seenAnswers } from './persist.ts'
 import type { Sent } from './sent.ts'
 import { together } from './together.ts'
@@ -147,6 +148,7 @@ export class ChannelWriter {
       if (applied !== undefined && decided.answered.length === 0)
         throw new Error('A payment was applied but not decided.')
       if (decided.answered.length > 0) await this.#persist(client, decided)
+      for (const { intent } of applied ?? []) await changeHistory(client, channel, intent, decided.answered[0]?.result)
       await client.query('commit')
       client.release()
       this.#world = applied === undefined ? world : undefined
@@ -166,8 +168,8 @@ export class ChannelWriter {
     seen: Answers,
   ): Promise<Waiting[] | undefined> {
     const [first] = batch
-    if (first?.intent.kind !== 'earning.pay' || seen.has(first.intent.key)) return undefined
-    return [{ ...first, intent: await payTogether(client, this.#options.channel, world, first.intent) }]
+    if (first === undefined || !alone(first.intent) || seen.has(first.intent.key)) return undefined
+    return [{ ...first, intent: await applyToEveryone(client, this.#options.channel, world, first.intent) }]
   }
 
   async #persist(client: Client, decided: Decided): Promise<void> {

@@ -1,0 +1,128 @@
+import { type Currency, currencySetting, digits, inWords, readAmount } from '../currency/index.ts'
+import { balanceOf } from '../ledger/index.ts'
+import {
+  adjustBalances,
+  type How,
+  handingSetting,
+  handOn,
+  holds,
+  standingsOf,
+  type ViewerRow,
+} from '../people/index.ts'
+import { readSetting } from '../settings/index.ts'
+import { fillIn } from '../texts/index.ts'
+import type { Result, World } from '../world/index.ts'
+import { findNamed, typedName } from './named.ts'
+import { wordsSetting } from './words.ts'
+
+/** Somebody and an amount, in either order, and what follows: "@pia 50 for the lamp". */
+export interface NamedAmount {
+  readonly name: string
+  readonly amount: string
+  readonly rest: string
+}
+
+const AMOUNT = /^(\d|half$|all$)/i
+
+/** Reads who and how many from what was typed behind a word; undefined if one of them is missing. */
+export function readNamedAmount(typed: string): NamedAmount | undefined {
+  const [first, second, ...rest] = typed.trim().split(/\s+/)
+  if (first === undefined || second === undefined) return undefined
+  const swapped = !first.startsWith('@') && AMOUNT.test(first) && !AMOUNT.test(second)
+  const [name, amount] = swapped ? [second, first] : [first, second]
+  return { name, amount, rest: rest.join(' ') }
+}
+
+/** Whether somebody may correct balances in chat. */
+export function mayCorrect(world: World, viewer: ViewerRow): boolean {
+  const held = standingsOf(viewer, world.at)
+  return readSetting(world, wordsSetting).allowed.some((standing) => holds(held, standing))
+}
+
+/** Everyone present: what the server is asked to do in parts. */
+export interface ForEveryone {
+  readonly how: How
+  readonly amount: number
+  readonly why: string
+  readonly by: string
+}
+
+export const EVERYONE = 'everyone'
+
+/**
+ * Gives to, takes from or sets the balance of somebody named in chat.
+ * @returns What to answer; or what to do to everyone present. Undefined for who may not: chat is not told.
+ */
+export function correct(
+  world: World,
+  by: ViewerRow,
+  how: How,
+  word: string,
+  typed: string,
+): string | ForEveryone | undefined {
+  if (!mayCorrect(world, by)) return undefined
+  const currency = readSetting(world, currencySetting)
+  const read = readNamedAmount(typed)
+  if (read === undefined)
+    return `${by.name}: type !${word}, a name or ${EVERYONE}, and how many, like !${word} @pia 50.`
+  const everyone = typedName(read.name) === EVERYONE
+  const target = everyone ? undefined : findNamed(world, read.name)
+  if (!everyone && target === undefined) return `${by.name}: nobody here goes by "${read.name.slice(0, 40)}".`
+  const amount = amountOf(world, how, read.amount, target, currency)
+  if (!amount.ok) return `${by.name}: ${amount.refusal.sentence}`
+  const why = read.rest.slice(0, 200)
+  if (target === undefined) return { how, amount: amount.value, why, by: by.account }
+  return correctOne(world, by, target, { how, amount: amount.value, why }, currency)
+}
+
+function amountOf(
+  world: World,
+  how: How,
+  typed: string,
+  target: ViewerRow | undefined,
+  currency: Currency,
+): Result<number> {
+  if (how === 'set' && typed === '0') return { ok: true, value: 0 }
+  return readAmount(typed, target === undefined ? 0 : balanceOf(world, target.id), currency)
+}
+
+function correctOne(
+  world: World,
+  by: ViewerRow,
+  target: ViewerRow,
+  { how, amount, why }: { how: How; amount: number; why: string },
+  currency: Currency,
+): string {
+  const before = balanceOf(world, target.id)
+  const intent = {
+    kind: 'people.adjust',
+    viewers: [target.id],
+    of: 'balance',
+    how,
+    amount,
+    why,
+    by: by.account,
+  } as const
+  const done = adjustBalances.decide(world, { ...intent, key: world.intentKey, at: world.at })
+  if (!done.ok) return `${by.name}: ${done.refusal.sentence}`
+  const after = balanceOf(world, target.id)
+  const short = how === 'take' && before < amount ? ` (${digits(amount)} were asked, ${digits(before)} were there)` : ''
+  return `${target.name} has ${inWords(after, currency)} now${short}.`
+}
+
+/** Passes currency on to somebody named. Needs the giver's habits. @returns What to answer. */
+export function hand(world: World, from: ViewerRow, word: string, typed: string): string {
+  const currency = readSetting(world, currencySetting)
+  const { reply, on } = readSetting(world, handingSetting)
+  const read = readNamedAmount(typed)
+  if (!on) return `${from.name}: Passing ${currency.many} on is switched off here.`
+  if (read === undefined) return `${from.name}: type !${word}, a name and how many, like !${word} @pia 50.`
+  const to = findNamed(world, read.name)
+  if (to === undefined) return `${from.name}: nobody here goes by "${read.name.slice(0, 40)}".`
+  const amount = readAmount(read.amount, balanceOf(world, from.id), currency)
+  const done = amount.ok ? handOn(world, from, to, amount.value) : amount
+  if (!done.ok) return `${from.name}: ${done.refusal.sentence}`
+  const gave = inWords(done.value.amount, currency)
+  if (reply.trim() !== '') return fillIn(reply, { viewer: { name: from.name }, other: { name: to.name }, amount: gave })
+  return `${from.name} passed ${gave} on to ${to.name}, who has ${inWords(balanceOf(world, to.id), currency)} now.`
+}

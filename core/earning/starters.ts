@@ -1,0 +1,113 @@
+import { earningSetting } from './plan.ts'
+import type { EarningPlan } from './schema.ts'
+
+/** A plan that fills in everything sensibly at once. */
+export interface Starter {
+  readonly name: string
+  readonly for: string
+  readonly plan: EarningPlan
+}
+
+const bonus = (plus: number, times = 100) => ({ plus, times })
+const empty = earningSetting.initial
+
+const thanks = {
+  follow: { say: 'Thank you for following, {{ viewer.name }}!', alert: '' },
+  subscription: { say: '', alert: '{{ viewer.name }} subscribed' },
+  gift: { say: '', alert: '{{ viewer.name }} gave away {{ support.count }}' },
+  raid: { say: 'Welcome, all of you who came with {{ viewer.name }}!', alert: '' },
+  tip: { say: '', alert: '{{ viewer.name }} tipped {{ support.amount }}' },
+}
+
+/** Where each person counts: generous, quick to show, and chatting is worth as much as watching. */
+const small: EarningPlan = {
+  ...empty,
+  intervalSeconds: 300,
+  base: 10,
+  standings: {
+    follower: bonus(2),
+    tier1: bonus(0, 150),
+    tier2: bonus(0, 175),
+    tier3: bonus(0, 250),
+    moderator: bonus(5),
+  },
+  active: { plus: 5, withinSeconds: 600 },
+  chat: { amount: 2, everySeconds: 120, commands: false, offAir: false },
+  checkIn: { amount: 25, streakPlus: 5, streakMost: 50, missedAllowed: true },
+  welcome: 50,
+  support: {
+    ...empty.support,
+    follow: 50,
+    subscription: [250, 500, 1250],
+    gift: 100,
+    giftReceived: 50,
+    raid: { fixed: 100, perViewer: 5, followersOnly: false },
+    tip: 40,
+    cheer: 60,
+    thanks,
+  },
+}
+
+/** Where regulars and newcomers meet: bonuses for staying, a little wait against prize hunters. */
+const growing: EarningPlan = {
+  ...small,
+  base: 8,
+  standings: {
+    follower: bonus(2),
+    tier1: bonus(0, 150),
+    tier2: bonus(0, 175),
+    tier3: bonus(0, 200),
+    moderator: bonus(2),
+  },
+  active: { plus: 2, withinSeconds: 600 },
+  chat: { amount: 1, everySeconds: 300, commands: false, offAir: false },
+  checkIn: { amount: 20, streakPlus: 2, streakMost: 30, missedAllowed: true },
+  welcome: 20,
+  newcomerWaitSeconds: 3600,
+  support: {
+    ...small.support,
+    follow: 25,
+    subscription: [200, 400, 1000],
+    gift: 75,
+    giftReceived: 20,
+    raid: { fixed: 50, perViewer: 2, followersOnly: true },
+    tip: 30,
+    cheer: 45,
+  },
+}
+
+/** Where thousands are present: watching is what pays, chat is not flooded for it, and newcomers wait a day. */
+const large: EarningPlan = {
+  ...growing,
+  intervalSeconds: 600,
+  base: 10,
+  standings: {
+    follower: bonus(1),
+    tier1: bonus(0, 125),
+    tier2: bonus(0, 150),
+    tier3: bonus(0, 200),
+    moderator: bonus(0),
+  },
+  active: { plus: 1, withinSeconds: 900 },
+  chat: { ...growing.chat, amount: 0 },
+  checkIn: { amount: 10, streakPlus: 1, streakMost: 15, missedAllowed: false },
+  welcome: 0,
+  newcomerWaitSeconds: 86_400,
+  support: {
+    ...growing.support,
+    follow: 10,
+    subscription: [150, 300, 750],
+    gift: 50,
+    giftReceived: 0,
+    raid: { fixed: 50, perViewer: 1, followersOnly: true },
+    tip: 20,
+    cheer: 30,
+  },
+}
+
+/** The plans to start from. One can go into detail later; what differs from the starter is shown. */
+export const STARTERS: readonly Starter[] = [
+  { name: 'Small', for: 'up to about 30 people in the room', plan: small },
+  { name: 'Growing', for: 'some dozens to some hundreds', plan: growing },
+  { name: 'Large', for: 'many hundreds and more', plan: large },
+]

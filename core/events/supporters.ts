@@ -1,0 +1,66 @@
+import type { Support } from '../earning/index.ts'
+import { needPerson, needViewer, rememberAlias, viewers, watches } from '../people/index.ts'
+import { defineTable, type Handler, needKey, ok, refuse, type World } from '../world/index.ts'
+import { thank } from './thank.ts'
+
+/** Support by somebody whom chat does not know under that name: waits for a hand to say who it was. */
+export interface SupporterRow {
+  readonly id: number
+  readonly at: number
+  readonly account: string
+  readonly name: string
+  readonly support: Support
+  readonly status: 'waiting' | 'matched' | 'dismissed'
+  readonly viewer: number | null
+}
+
+export const supporters = defineTable<SupporterRow>('supporter', 'keyed', (row) => row.id)
+
+/** Puts support by an unknown account aside, to be matched to a person by hand. */
+export function putAside(world: World, account: string, name: string, support: Support): SupporterRow {
+  const row: SupporterRow = {
+    id: world.nextId(),
+    at: world.at,
+    account,
+    name,
+    support,
+    status: 'waiting',
+    viewer: null,
+  }
+  world.fact('supporter.waits', 'desk', { supporter: row.id, name })
+  return world.put(supporters, row)
+}
+
+export interface MatchSupporter {
+  readonly kind: 'supporter.match'
+  readonly supporter: number
+  /** Null: nobody; it is let go. */
+  readonly viewer: number | null
+}
+
+/** Says who an unknown supporter was: pays them for it, and knows the account from then on. */
+export const matchSupporter: Handler<MatchSupporter> = {
+  needs: (world, intent) => {
+    const need = needKey(supporters, intent.supporter)
+    const row = world.rows.has(need) ? world.get(supporters, intent.supporter) : undefined
+    const person = intent.viewer === null ? [] : [...needPerson(intent.viewer), needKey(watches, intent.viewer)]
+    return [need, ...person, ...(row ? needViewer(world, row.account) : [])]
+  },
+  decide(world, intent) {
+    const row = world.get(supporters, intent.supporter)
+    if (row?.status !== 'waiting')
+      return refuse('supporter_not_found', 'This has been dealt with. Load the page again.')
+    if (intent.viewer === null) {
+      world.put(supporters, { ...row, status: 'dismissed' })
+      world.fact('supporter.matched', 'desk', { supporter: row.id })
+      return ok({ paid: 0 })
+    }
+    const viewer = world.get(viewers, intent.viewer)
+    if (viewer === undefined || viewer.mergedInto !== null)
+      return refuse('viewer_not_found', 'This person is not known here any more. Load the page again.')
+    world.put(supporters, { ...row, status: 'matched', viewer: viewer.id })
+    rememberAlias(world, row.account, viewer.id)
+    world.fact('supporter.matched', 'desk', { supporter: row.id, viewer: viewer.id })
+    return ok({ paid: thank(world, viewer, row.support, {}) })
+  },
+}

@@ -1,0 +1,56 @@
+import { currencySetting, digits, inWords } from '../currency/index.ts'
+import { earningSetting, paySupport, type Support, type SupportKind } from '../earning/index.ts'
+import type { ViewerRow } from '../people/index.ts'
+import { rankName } from '../ranks/index.ts'
+import { showAlert } from '../screen/index.ts'
+import { readSetting } from '../settings/index.ts'
+import { fillIn } from '../texts/index.ts'
+import type { World } from '../world/index.ts'
+
+/** What a text of thanks can tell: figures of the support, as people write them. */
+type Figures = Readonly<Record<string, string | number>>
+
+/** The figures of support, by the names that texts use. */
+export function figuresOf(support: Support): Figures {
+  switch (support.kind) {
+    case 'tip':
+      return { amount: (support.minorUnits / 100).toFixed(2) }
+    case 'cheer':
+      return { amount: digits(support.units) }
+    case 'raid':
+      return { viewers: digits(support.viewers) }
+    case 'gift':
+      return { count: digits(support.count), tier: support.tier }
+    case 'subscription':
+    case 'resubscription':
+    case 'giftReceived':
+      return { tier: support.tier }
+    case 'follow':
+      return {}
+  }
+}
+
+/**
+ * Pays somebody for support and thanks them as the streamer wishes: in chat, on screen, or not at all. A second follow is
+ * not thanked again. Needs their watch row. @returns What was paid.
+ */
+export function thank(world: World, viewer: ViewerRow, support: Support, more: Figures): number {
+  const again = support.kind === 'follow' && viewer.followedAt !== null
+  const paid = paySupport(world, viewer, support)
+  const thanks = support.kind === 'giftReceived' ? undefined : thanksFor(world, support.kind)
+  if (thanks === undefined || again || viewer.ignored) return paid
+  const currency = readSetting(world, currencySetting)
+  const fields = {
+    viewer: { name: viewer.name, rank: rankName(world, viewer.id) },
+    support: { ...figuresOf(support), ...more },
+    paid: inWords(paid, currency),
+  }
+  if (thanks.say.trim() !== '') world.fact('chat.replied', 'desk', { to: null, text: fillIn(thanks.say, fields) })
+  if (thanks.alert.trim() !== '') {
+    const line = paid > 0 ? `${inWords(paid, currency)} for ${viewer.name}` : `from ${viewer.name}`
+    showAlert(world, { title: fillIn(thanks.alert, fields), line, picture: 'sparks', sound: 'bell', seconds: 7 })
+  }
+  return paid
+}
+
+const thanksFor = (world: World, kind: SupportKind) => readSetting(world, earningSetting).support.thanks[kind]

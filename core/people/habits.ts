@@ -1,0 +1,35 @@
+import { defineTable, type World } from '../world/index.ts'
+
+/** What somebody does again and again; bears their viewer's id. Times in seconds since 1970. */
+export interface HabitRow {
+  readonly id: number
+  /** Number of the show they checked in to last; 0: never. */
+  readonly checkedIn: number
+  /** Shows in a row, and the most there ever were. */
+  readonly streak: number
+  readonly bestStreak: number
+  /** How often they have checked in: a tally. */
+  readonly checkIns: number
+  readonly chatPaidAt: number
+  /** The weekly allowance that was paid last, by its time. */
+  readonly allowanceAt: number
+  /** What was passed on to others on a day (`handedDay`: days since 1970 in the channel's time zone). */
+  readonly handedDay: number
+  readonly handed: number
+}
+
+export const habits = defineTable<HabitRow>('habit', 'keyed', (row) => row.id)
+
+/** Somebody's habits; for who has none yet: nothing. */
+export const habitOf = (world: World, viewer: number): HabitRow =>
+  world.get(habits, viewer) ?? {
+    id: viewer,
+    checkedIn: 0,
+    streak: 0,
+    bestStreak: 0,
+    checkIns: 0,
+    chatPaidAt: 0,
+    allowanceAt: 0,
+    handedDay: 0,
+    handed: 0,
+  }

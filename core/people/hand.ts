@@ -1,0 +1,59 @@
+import { currencySetting, inWords } from '../currency/index.ts'
+import { balanceOf, transfer } from '../ledger/index.ts'
+import { readSetting, type Setting, writeSetting, zoneSetting } from '../settings/index.ts'
+import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
+import { habitOf, habits } from './habits.ts'
+import type { ViewerRow } from './viewers.ts'
+
+/** Whether viewers may pass currency on, and how much each of them in a day (of the channel's time zone). */
+export interface Handing {
+  readonly on: boolean
+  readonly perDay: number
+  /** A Liquid text; empty: our own. */
+  readonly reply: string
+}
+
+export const handingSetting: Setting<Handing> = { name: 'handing', initial: { on: false, perDay: 500, reply: '' } }
+
+export interface ChangeHanding {
+  readonly kind: 'people.handing'
+  readonly handing: Handing
+}
+
+export const changeHanding: Handler<ChangeHanding> = {
+  decide(world, { handing }) {
+    writeSetting(world, handingSetting, handing)
+    world.fact('chat.words', 'desk', {})
+    return ok({})
+  },
+}
+
+/** The day of a time in a time zone, counted in days: the same number from midnight to midnight there. */
+export function dayIn(timeZone: string, at: number): number {
+  const parts = new Intl.DateTimeFormat('en-CA', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' })
+  return Date.parse(`${parts.format(at * 1000)}T00:00:00Z`) / 86_400_000
+}
+
+/** Passes currency on from one viewer to another. Needs both wallets and the giver's habits. */
+export function handOn(world: World, from: ViewerRow, to: ViewerRow, amount: number): Result<{ amount: number }> {
+  const { on, perDay } = readSetting(world, handingSetting)
+  const currency = readSetting(world, currencySetting)
+  if (!on) return refuse('handing_off', `Passing ${currency.many} on is switched off here.`)
+  if (from.ignored || to.ignored) return refuse('viewer_ignored', 'This account takes no part in the channel.')
+  if (from.id === to.id) return refuse('hand_to_self', `You have these ${currency.many} already.`)
+  const day = dayIn(readSetting(world, zoneSetting).timeZone, world.at)
+  const habit = habitOf(world, from.id)
+  const handed = habit.handedDay === day ? habit.handed : 0
+  if (handed + amount > perDay) {
+    const left = Math.max(0, perDay - handed)
+    return refuse('hand_limit', `You can pass on ${inWords(left, currency)} more today.`, { left })
+  }
+  const balance = balanceOf(world, from.id)
+  if (balance < amount) return refuse('balance_too_small', `You have ${inWords(balance, currency)}.`, { balance })
+  const detail = { from: from.name, to: to.name }
+  const moved = transfer(world, { from: from.id, to: to.id, amount, reason: 'handed', detail })
+  if (!moved.ok) return moved
+  world.put(habits, { ...habit, handedDay: day, handed: handed + amount })
+  for (const { id } of [from, to]) world.fact('balance.changed', `viewer:${id}`, { balance: balanceOf(world, id) })
+  return ok({ amount })
+}

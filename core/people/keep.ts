@@ -1,0 +1,154 @@
+import { defineTable, type Handler, needKey, needLookup, ok, refuse } from '../world/index.ts'
+import { shownName } from './names.ts'
+import { aliases, findViewer, meet, namesOf, needPerson, needViewer, viewers } from './viewers.ts'
+import { watches, watchOf } from './watch.ts'
+
+export interface KeepPerson {
+  readonly kind: 'people.keep'
+  readonly viewer: number
+  /** What to change; what is left out stays. An empty nickname takes it away. */
+  readonly nickname?: string
+  readonly follower?: boolean
+  /** 0: no subscriber. One set by hand holds until it is taken away, or the platform tells of another. */
+  readonly tier?: number
+  readonly unlisted?: boolean
+}
+
+const UNKNOWN = 'This person is not known here any more. Load the page again.'
+
+/** Changes what the team keeps of a person. */
+export const keepPerson: Handler<KeepPerson> = {
+  needs: (_world, intent) => [...needPerson(intent.viewer), needKey(watches, intent.viewer)],
+  decide(world, { viewer: id, nickname, follower, tier, unlisted }) {
+    const viewer = world.get(viewers, id)
+    if (viewer === undefined || viewer.mergedInto !== null) return refuse('viewer_not_found', UNKNOWN)
+    const named = nickname === undefined ? viewer.nickname : shownName(nickname, '') || null
+    const followedAt = follower === undefined ? viewer.followedAt : follower ? (viewer.followedAt ?? world.at) : null
+    const changed = { ...viewer, ...namesOf(viewer.chatName, named), followedAt, unlisted: unlisted ?? viewer.unlisted }
+    const subscribed = {
+      tier: tier ?? viewer.tier,
+      subscribedSince: tier ? (viewer.subscribedSince ?? world.at) : viewer.subscribedSince,
+      subscribedUntil: tier === undefined ? viewer.subscribedUntil : tier > 0 ? null : world.at,
+    }
+    world.put(viewers, { ...changed, ...subscribed })
+    world.fact('people.changed', 'desk', { viewers: 1 })
+    world.fact('me.changed', `viewer:${id}`, {})
+    return ok({})
+  },
+}
+
+export interface IgnorePeople {
+  readonly kind: 'people.ignore'
+  readonly viewers: readonly number[]
+  readonly ignored: boolean
+}
+
+/** Has the channel ignore people, or know them again: who is ignored earns nothing, is in no list and never wins. */
+export const ignorePeople: Handler<IgnorePeople> = {
+  needs: (_world, intent) => intent.viewers.flatMap((id) => [...needPerson(id), needKey(watches, id)]),
+  decide(world, { viewers: ids, ignored }) {
+    let changed = 0
+    for (const id of ids) {
+      const viewer = world.get(viewers, id)
+      if (viewer === undefined || viewer.ignored === ignored) continue
+      world.put(viewers, { ...viewer, ignored })
+      const watch = watchOf(world, id)
+      // What was watched up to now and not paid yet stays with them; it is a part of one interval at most.
+      if (viewer.present) world.put(watches, { ...watch, counting: !ignored, countedUntil: world.at })
+      changed++
+    }
+    world.fact('people.changed', 'desk', { viewers: changed })
+    return ok({ changed })
+  },
+}
+
+export interface ArchivePeople {
+  readonly kind: 'people.archive'
+  readonly viewers: readonly number[]
+  readonly archived: boolean
+}
+
+/** Puts people aside who have not been seen for long, or takes them back. They keep all they have; coming back is enough. */
+export const archivePeople: Handler<ArchivePeople> = {
+  needs: (_world, intent) => intent.viewers.flatMap(needPerson),
+  decide(world, { viewers: ids, archived }) {
+    let changed = 0
+    for (const id of ids) {
+      const viewer = world.get(viewers, id)
+      if (viewer === undefined || viewer.present || (viewer.archivedAt !== null) === archived) continue
+      world.put(viewers, { ...viewer, archivedAt: archived ? world.at : null })
+      changed++
+    }
+    world.fact('people.changed', 'desk', { viewers: changed })
+    return ok({ changed })
+  },
+}
+
+export interface AddPerson {
+  readonly kind: 'people.add'
+  readonly account: string
+  readonly name: string
+}
+
+/** Makes somebody known before they ever come, so that they can be given something. */
+export const addPerson: Handler<AddPerson> = {
+  needs: (world, intent) => [...needViewer(world, intent.account), needLookup(viewers, 'handle', intent.account)],
+  decide(world, { account, name }) {
+    const known = findViewer(world, account)
+    if (known !== undefined) return refuse('viewer_known', `${known.name} is known here already.`)
+    const viewer = meet(world, { account, name })
+    world.fact('people.changed', 'desk', { viewers: 1 })
+    return ok({ viewer: viewer.id })
+  },
+}
+
+/** Something that the team wrote about a person. */
+export interface NoteRow {
+  readonly id: number
+  readonly viewer: number
+  readonly at: number
+  readonly by: string
+  readonly text: string
+  readonly removedAt: number | null
+}
+
+export const notes = defineTable<NoteRow>('note', 'keyed', (row) => row.id)
+
+export interface WriteNote {
+  readonly kind: 'people.note'
+  readonly viewer: number
+  readonly text: string
+  readonly by: string
+}
+
+export const writeNote: Handler<WriteNote> = {
+  needs: (_world, intent) => needPerson(intent.viewer),
+  decide(world, { viewer, text, by }) {
+    if (world.get(viewers, viewer) === undefined) return refuse('viewer_not_found', UNKNOWN)
+    if (text.trim() === '') return refuse('text_missing', 'A note needs some words.')
+    const note = world.put(notes, { id: world.nextId(), viewer, at: world.at, by, text: text.trim(), removedAt: null })
+    world.fact('people.changed', 'desk', { viewers: 1 })
+    return ok({ note: note.id })
+  },
+}
+
+export interface RemoveNote {
+  readonly kind: 'people.removeNote'
+  readonly note: number
+}
+
+export const removeNote: Handler<RemoveNote> = {
+  needs: (_world, intent) => [needKey(notes, intent.note)],
+  decide(world, intent) {
+    const note = world.get(notes, intent.note)
+    if (note === undefined || note.removedAt !== null) return refuse('note_not_found', 'This note is gone already.')
+    world.put(notes, { ...note, removedAt: world.at })
+    world.fact('people.changed', 'desk', { viewers: 1 })
+    return ok({})
+  },
+}
+
+/** Has another account stand for somebody known, from now on. */
+export const rememberAlias = (world: Parameters<typeof findViewer>[0], account: string, viewer: number): void => {
+  world.put(aliases, { account, viewer })
+}

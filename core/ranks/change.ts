@@ -1,0 +1,130 @@
+import { circles, needPerson, openCircles, viewers, watches } from '../people/index.ts'
+import { readSetting, writeSetting } from '../settings/index.ts'
+import { type Handler, needKey, ok, type Result, refuse } from '../world/index.ts'
+import { ranksSetting } from './ranks.ts'
+import { review } from './review.ts'
+import type { CircleSettings, RankPlan } from './schema.ts'
+
+export interface ChangeRanks {
+  readonly kind: 'ranks.change'
+  readonly plan: RankPlan
+}
+
+/** Sets the ranks. The sender then has everyone's looked at (`ranks.review`). */
+export const changeRanks: Handler<ChangeRanks> = {
+  decide(world, { plan }) {
+    const checked = checkRanks(plan)
+    if (!checked.ok) return checked
+    writeSetting(world, ranksSetting, plan)
+    world.fact('ranks.changed', 'everyone', {})
+    return ok({ ranks: plan.ranks.length })
+  },
+}
+
+/** Two ranks may not begin at the same measure with the same need, nor bear one name; thresholds rise down the list. */
+export function checkRanks({ ranks }: RankPlan): Result<true> {
+  for (const [i, rank] of ranks.entries()) {
+    const before = ranks[i - 1]
+    if (before !== undefined && rank.from < before.from)
+      return refuse('ranks_invalid', `"${rank.name}" begins lower than "${before.name}" above it. Put them in order.`)
+    if (before !== undefined && rank.from === before.from && rank.needs === before.needs)
+      return refuse('ranks_invalid', `"${before.name}" and "${rank.name}" begin at the same point. Change one of them.`)
+    if (ranks.some((other, j) => j < i && other.name.toLowerCase() === rank.name.toLowerCase()))
+      return refuse('ranks_invalid', `Two ranks are called "${rank.name}". Give one of them another name.`)
+    if (ranks.some((other, j) => j < i && other.id === rank.id))
+      return refuse('ranks_invalid', `"${rank.name}" bears the number of another rank. Add it anew.`)
+  }
+  return ok(true)
+}
+
+export interface SaveCircle {
+  readonly kind: 'circle.save'
+  /** Null: a new one. */
+  readonly circle: number | null
+  readonly settings: CircleSettings
+}
+
+/** Makes or changes a circle. The sender then has everyone's looked at. */
+export const saveCircle: Handler<SaveCircle> = {
+  decide(world, { circle: id, settings }) {
+    const others = openCircles(world).filter((circle) => circle.id !== id)
+    if (others.length >= 50) return refuse('circle_invalid', 'Fifty circles are the most. Close one first.')
+    if (others.some(({ name }) => name.toLowerCase() === settings.name.trim().toLowerCase()))
+      return refuse(
+        'circle_invalid',
+        `There is a circle called "${settings.name}" already. Give this one another name.`,
+      )
+    const { shows, rank } = settings.rules
+    if (shows !== null && shows.least > shows.of)
+      return refuse('circle_invalid', `Nobody can attend ${shows.least} of ${shows.of} shows. Lower the first number.`)
+    if (rank !== null && !readSetting(world, ranksSetting).ranks.some((one) => one.id === rank))
+      return refuse('circle_invalid', 'The circle asks for a rank that is gone. Choose another.')
+    if (id !== null && !openCircles(world).some((circle) => circle.id === id))
+      return refuse('circle_not_found', 'This circle is not there any more. Load the page again.')
+    const row = world.put(circles, { ...settings, name: settings.name.trim(), id: id ?? world.nextId(), goneAt: null })
+    world.fact('ranks.changed', 'everyone', { circle: row.id })
+    return ok({ circle: row.id })
+  },
+}
+
+export interface CloseCircle {
+  readonly kind: 'circle.close'
+  readonly circle: number
+}
+
+/** Closes a circle: nobody is in it any more once everyone has been looked at. */
+export const closeCircle: Handler<CloseCircle> = {
+  decide(world, intent) {
+    const circle = world.get(circles, intent.circle)
+    if (circle === undefined || circle.goneAt !== null)
+      return refuse('circle_not_found', 'This circle is not there any more. Load the page again.')
+    world.put(circles, { ...circle, goneAt: world.at })
+    world.fact('ranks.changed', 'everyone', { circle: circle.id })
+    return ok({})
+  },
+}
+
+export interface ReviewPeople {
+  readonly kind: 'ranks.review'
+  readonly viewers: readonly number[]
+  /** Says nothing in chat: the rules changed, not the people. */
+  readonly quietly: boolean
+}
+
+/** Looks at the rank and circles of some people anew. */
+export const reviewPeople: Handler<ReviewPeople> = {
+  needs: (_world, intent) => intent.viewers.flatMap((id) => [...needPerson(id), needKey(watches, id)]),
+  decide(world, intent) {
+    for (const id of intent.viewers) review(world, id, intent.quietly)
+    return ok({ looked: intent.viewers.length })
+  },
+}
+
+export interface JoinCircle {
+  readonly kind: 'circle.join'
+  readonly circle: number
+  readonly viewers: readonly number[]
+  /** `in` and `out` outweigh the rules; `rules` leaves it to them again. */
+  readonly how: 'in' | 'out' | 'rules'
+}
+
+/** Takes people into a circle by hand, keeps them out, or leaves it to the rules. */
+export const joinCircle: Handler<JoinCircle> = {
+  needs: (_world, intent) => intent.viewers.flatMap((id) => [...needPerson(id), needKey(watches, id)]),
+  decide(world, { circle: id, viewers: ids, how }) {
+    if (!openCircles(world).some((circle) => circle.id === id))
+      return refuse('circle_not_found', 'This circle is not there any more. Load the page again.')
+    let changed = 0
+    for (const viewerId of ids) {
+      const viewer = world.get(viewers, viewerId)
+      if (viewer === undefined) continue
+      const { [id]: _, ...others } = viewer.circlesByHand
+      const circlesByHand = how === 'rules' ? others : { ...others, [id]: how }
+      world.put(viewers, { ...viewer, circlesByHand })
+      review(world, viewerId)
+      changed++
+    }
+    world.fact('people.changed', 'desk', { viewers: changed })
+    return ok({ changed })
+  },
+}

@@ -1,0 +1,16 @@
+export {
+  type ChangeRanks,
+  type CloseCircle,
+  changeRanks,
+  checkRanks,
+  closeCircle,
+  type JoinCircle,
+  joinCircle,
+  type ReviewPeople,
+  reviewPeople,
+  type SaveCircle,
+  saveCircle,
+} from './change.ts'
+export { measureOf, nextRank, rankFor, ranksSetting } from './ranks.ts'
+export { promotionText, rankName, review } from './review.ts'
+export { BADGES, type Badge, CircleSettings, type Rank, RankPlan } from './schema.ts'

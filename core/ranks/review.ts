@@ -1,0 +1,138 @@
+import { earnedOf } from '../ledger/index.ts'
+import {
+  attendedOfLast,
+  type CircleRow,
+  hasRules,
+  openCircles,
+  standingsOf,
+  subscribes,
+  type ViewerRow,
+  viewers,
+  type WatchRow,
+  watchOf,
+} from '../people/index.ts'
+import { readSetting } from '../settings/index.ts'
+import { latestShow } from '../show/index.ts'
+import { fillIn } from '../texts/index.ts'
+import type { World } from '../world/index.ts'
+import { measureOf, nextThreshold, rankFor, ranksSetting } from './ranks.ts'
+import type { RankPlan } from './schema.ts'
+
+const DAY = 86_400
+/** A month of tenure: as people count it, near enough, and the same for everybody. */
+const MONTH = 30 * DAY
+
+/** What the rules of circles look at. Times and durations in seconds. */
+export interface CircleFacts {
+  readonly viewer: Pick<ViewerRow, 'followedAt' | 'tier' | 'subscribedSince' | 'subscribedUntil'>
+  readonly watch: Pick<WatchRow, 'watchedSeconds' | 'attended' | 'attendedShow'>
+  /** Number of the latest show. */
+  readonly latest: number
+  /** Where the held rank stands among all, lowest 0; -1: none. */
+  readonly rankAt: number
+  readonly at: number
+}
+
+/** Whether somebody meets every rule of a circle; one without rules is met by nobody. */
+export function meetsRules(
+  { rules }: Pick<CircleRow, 'rules'>,
+  { viewer, watch, latest, rankAt, at }: CircleFacts,
+  rankPlace: (rank: number) => number,
+): boolean {
+  const { hours, shows, followerDays, subscriberMonths, rank } = rules
+  if (!hasRules({ rules })) return false
+  if (hours !== null && watch.watchedSeconds < hours * 3600) return false
+  if (shows !== null && attendedOfLast(watch, latest, shows.of) < shows.least) return false
+  if (followerDays !== null && (viewer.followedAt === null || at - viewer.followedAt < followerDays * DAY)) return false
+  if (subscriberMonths !== null) {
+    if (!subscribes(viewer, at) || viewer.subscribedSince === null) return false
+    if (at - viewer.subscribedSince < subscriberMonths * MONTH) return false
+  }
+  return rank === null || (rankPlace(rank) >= 0 && rankAt >= rankPlace(rank))
+}
+
+/** The circles somebody is in: as a hand decided, else by the rules, else as before where a circle keeps its members. */
+export function circlesFor(
+  all: readonly CircleRow[],
+  viewer: Pick<ViewerRow, 'circles' | 'circlesByHand'>,
+  meets: (circle: CircleRow) => boolean,
+): number[] {
+  return all
+    .filter((circle) => {
+      const byHand = viewer.circlesByHand[circle.id]
+      if (byHand !== undefined) return byHand === 'in'
+      return (circle.keep && viewer.circles.includes(circle.id)) || meets(circle)
+    })
+    .map(({ id }) => id)
+}
+
+const placeIn = ({ ranks }: RankPlan) => {
+  const order = [...ranks].sort((a, b) => a.from - b.from).map(({ id }) => id)
+  return (rank: number) => order.indexOf(rank)
+}
+
+/**
+ * Looks at somebody's rank and circles anew, after whatever may have changed them. A promotion is announced as the
+ * streamer wishes. Circles may need a rank and ranks a circle: ranks are looked at first, and again once circles changed.
+ * @param quietly - For the whole audience at once: nothing is said in chat.
+ */
+export function review(world: World, id: number, quietly = false): void {
+  const plan = readSetting(world, ranksSetting)
+  const circles = openCircles(world)
+  const viewer = world.get(viewers, id)
+  if (viewer === undefined || viewer.ignored || viewer.mergedInto !== null) return
+  if (plan.ranks.length === 0 && circles.length === 0 && viewer.rank === null && viewer.circles.length === 0) return
+  const ranked = rerank(world, viewer, plan)
+  const circled = recircle(world, ranked, circles, plan)
+  const after = circled === ranked ? ranked : rerank(world, circled, plan)
+  if (same(viewer, after)) return
+  world.put(viewers, after)
+  tell(world, viewer, after, plan, quietly)
+}
+
+const same = (a: ViewerRow, b: ViewerRow): boolean =>
+  a.rank === b.rank && a.rankNext === b.rankNext && String(a.circles) === String(b.circles)
+
+function rerank(world: World, viewer: ViewerRow, plan: RankPlan): ViewerRow {
+  const { watchedSeconds } = watchOf(world, viewer.id)
+  const measure = measureOf(plan, { watchedSeconds, earned: earnedOf(world, viewer.id) })
+  const rank = rankFor(plan.ranks, measure, standingsOf(viewer, world.at))?.id ?? null
+  return { ...viewer, rank, rankNext: nextThreshold(plan.ranks, measure) }
+}
+
+function recircle(world: World, viewer: ViewerRow, all: readonly CircleRow[], plan: RankPlan): ViewerRow {
+  const place = placeIn(plan)
+  const facts: CircleFacts = {
+    viewer,
+    watch: watchOf(world, viewer.id),
+    latest: latestShow(world)?.number ?? 0,
+    rankAt: viewer.rank === null ? -1 : place(viewer.rank),
+    at: world.at,
+  }
+  const circles = circlesFor(all, viewer, (circle) => meetsRules(circle, facts, place))
+  return String(circles) === String(viewer.circles) ? viewer : { ...viewer, circles }
+}
+
+function tell(world: World, before: ViewerRow, after: ViewerRow, plan: RankPlan, quietly: boolean): void {
+  const place = placeIn(plan)
+  if (before.rank !== after.rank) {
+    const rank = plan.ranks.find(({ id }) => id === after.rank)
+    const up = rank !== undefined && place(rank.id) > (before.rank === null ? -1 : place(before.rank))
+    world.fact('rank.changed', 'desk', { viewer: after.id, name: after.name, rank: rank?.name ?? null, up })
+    world.fact('me.changed', `viewer:${after.id}`, {})
+    if (up && !quietly && plan.announce.trim() !== '')
+      world.fact('chat.replied', 'desk', { to: null, text: promotionText(plan.announce, after.name, rank.name) })
+  }
+  if (String(before.circles) !== String(after.circles))
+    world.fact('circle.changed', 'desk', { viewer: after.id, name: after.name })
+}
+
+/** "{{ viewer.name }} is {{ viewer.rank }} now." filled in. */
+export const promotionText = (announce: string, name: string, rank: string): string =>
+  fillIn(announce, { viewer: { name, rank } })
+
+/** The name of the rank somebody holds, for texts; empty where they hold none. */
+export function rankName(world: World, viewer: number): string {
+  const held = world.get(viewers, viewer)?.rank
+  return readSetting(world, ranksSetting).ranks.find(({ id }) => id === held)?.name ?? ''
+}

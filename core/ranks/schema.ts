@@ -1,0 +1,61 @@
+import { type Static, Type } from '@sinclair/typebox'
+import { StandingName } from '../earning/index.ts'
+
+const closed = { additionalProperties: false }
+
+/** The badges that a rank can wear: shapes of the workshop, told apart without colour. */
+export const BADGES = ['washer', 'bolt', 'cog', 'lamp', 'key', 'anvil'] as const
+export type Badge = (typeof BADGES)[number]
+
+/** A title. `from`: whole minutes watched, or currency earned in all, as the measure is. */
+export const Rank = Type.Object(
+  {
+    id: Type.Integer({ minimum: 1, maximum: 1_000_000 }),
+    name: Type.String({ minLength: 1, maxLength: 40 }),
+    from: Type.Integer({ minimum: 0, maximum: Number.MAX_SAFE_INTEGER }),
+    needs: Type.Union([StandingName, Type.Null()]),
+    badge: Type.Union(BADGES.map((badge) => Type.Literal(badge))),
+  },
+  closed,
+)
+export type Rank = Static<typeof Rank>
+
+/** The ranks of a channel, and what they go by. */
+export const RankPlan = Type.Object(
+  {
+    measure: Type.Union([Type.Literal('hours'), Type.Literal('earned')]),
+    ranks: Type.Array(Rank, { maxItems: 50 }),
+    /** A Liquid text said in chat on a promotion; empty: nothing. */
+    announce: Type.String({ maxLength: 300 }),
+  },
+  closed,
+)
+export type RankPlan = Static<typeof RankPlan>
+
+const Some = (maximum: number) => Type.Union([Type.Integer({ minimum: 1, maximum }), Type.Null()])
+
+/** What the streamer sets of a circle. */
+export const CircleSettings = Type.Object(
+  {
+    name: Type.String({ minLength: 1, maxLength: 40 }),
+    keep: Type.Boolean(),
+    rules: Type.Object(
+      {
+        hours: Some(100_000),
+        shows: Type.Union([
+          Type.Object(
+            { least: Type.Integer({ minimum: 1, maximum: 50 }), of: Type.Integer({ minimum: 1, maximum: 50 }) },
+            closed,
+          ),
+          Type.Null(),
+        ]),
+        followerDays: Some(36_500),
+        subscriberMonths: Some(1200),
+        rank: Some(1_000_000),
+      },
+      closed,
+    ),
+  },
+  closed,
+)
+export type CircleSettings = Static<typeof CircleSettings>

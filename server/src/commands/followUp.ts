@@ -1,0 +1,82 @@
+import type { FollowUp } from '#core/commands'
+import { type Currency, digits, durationInWords, inWords } from '#core/currency'
+import { MOST_ADJUSTED } from '#core/people'
+import type { Answer, Result } from '#core/world'
+import type { Channels } from '../channels.ts'
+import type { Reader } from '../database/index.ts'
+import { presentIds } from '../people/index.ts'
+import { type Place, topList } from '../ranks/index.ts'
+import { currencyOf } from '../settings/index.ts'
+
+/** How many of a list are told in chat: what fits into a line. */
+const TOLD = 5
+
+type Followed = FollowUp & { readonly to: string | null }
+
+/**
+ * Does what a line of chat asked for and the rules could not do with the rows of one person: lists over everybody, and
+ * corrections for everyone present. Says the answer.
+ * @param key - The key of the line: its answer's is made of it, so that a line seen twice is answered once.
+ */
+export async function followUp(
+  db: Reader,
+  channels: Channels,
+  channel: number,
+  key: string,
+  result: Result<Answer>,
+): Promise<void> {
+  const follow = result.ok ? (result.value.follow as Followed | undefined) : undefined
+  if (follow === undefined) return
+  const currency = await currencyOf(db, channel)
+  const text =
+    'list' in follow
+      ? await listAnswer(db, channels, channel, follow, currency)
+      : await everyoneAnswer(db, channels, channel, key, follow, currency)
+  await channels.submit(channel, `${key}/answer`, { kind: 'chat.tell', to: follow.to, text })
+}
+
+type Asked<K extends string> = Extract<Followed, { [P in K]: unknown }>
+
+const NAMES = { balance: 'Most', hours: 'Watched longest', earned: 'Earned most' } as const
+const PERIODS = { all: '', days: ' in the shows of 30 days', show: ' this show' } as const
+
+async function listAnswer(
+  db: Reader,
+  channels: Channels,
+  channel: number,
+  { list, period }: Asked<'list'>,
+  currency: Currency,
+): Promise<string> {
+  const { places } = await topList(db, channel, { list, period, now: channels.clock(), limit: TOLD })
+  if (places.length === 0) return 'Nobody is in that list yet.'
+  const value = ({ value }: Place) => (list === 'hours' ? durationInWords(value - (value % 60)) : digits(value))
+  const what = list === 'balance' ? `Most ${currency.many}` : `${NAMES[list]}${PERIODS[period]}`
+  return `${what}: ${places.map((one) => `${one.place}. ${one.name} ${value(one)}`).join(', ')}.`
+}
+
+async function everyoneAnswer(
+  db: Reader,
+  channels: Channels,
+  channel: number,
+  key: string,
+  { everyone }: Asked<'everyone'>,
+  currency: Currency,
+): Promise<string> {
+  const ids = await presentIds(db, channel)
+  let [changed, total] = [0, 0]
+  for (let i = 0; i < ids.length; i += MOST_ADJUSTED) {
+    const viewers = ids.slice(i, i + MOST_ADJUSTED)
+    const done = await channels.submit(channel, `${key}/${i}`, {
+      kind: 'people.adjust',
+      of: 'balance',
+      viewers,
+      ...everyone,
+    })
+    if (!done.ok) return done.refusal.sentence
+    changed += Number(done.value.changed)
+    total += Number(done.value.total)
+  }
+  if (changed === 0) return 'Nothing changed for anybody present.'
+  const did = total >= 0 ? `got ${inWords(total, currency)}` : `lost ${inWords(-total, currency)}`
+  return `${digits(changed)} ${changed === 1 ? 'person' : 'people'} ${did} in all.`
+}

@@ -1,0 +1,2 @@
+export { followUp } from './followUp.ts'
+export { commandRoutes } from './routes.ts'

@@ -1,0 +1,29 @@
+import { Type } from '@sinclair/typebox'
+import type { Channels } from '../channels.ts'
+import type { Reader } from '../database/index.ts'
+import { answered, type Route, route } from '../http/index.ts'
+import { openShowOf } from '../show/index.ts'
+import { payEveryone } from './pay.ts'
+
+/** Marks the show as showing somebody else's channel: it stands with earning, because a pause must pay first. */
+export function guestRoute(db: Reader, channels: Channels): Route {
+  return route({
+    method: 'put',
+    path: '/desk/show/guest',
+    does: 'Show somebody else’s channel, with earning going on or paused; or one’s own again',
+    allowed: 'streamer',
+    body: Type.Object(
+      {
+        guest: Type.Union([Type.String({ minLength: 1, maxLength: 60 }), Type.Null()]),
+        earning: Type.Union([Type.Literal('going'), Type.Literal('paused')]),
+      },
+      { additionalProperties: false },
+    ),
+    handle: async ({ channel, key, body }) => {
+      const show = await openShowOf(db, channel.id)
+      // A pause ends or begins now: what was watched before it is paid first.
+      if (show !== undefined) await payEveryone(channels, channel.id, show.id)
+      return answered(await channels.submit(channel.id, key, { kind: 'show.guest', ...body }))
+    },
+  })
+}

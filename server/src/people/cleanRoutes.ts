@@ -1,0 +1,72 @@
+import { Type } from '@sinclair/typebox'
+import { MOST_ADJUSTED } from '#core/people'
+import type { Answer } from '#core/world'
+import type { Channels } from '../channels.ts'
+import type { Reader } from '../database/index.ts'
+import { answered, Problem, type Route, route } from '../http/index.ts'
+import { idsOf, type PeopleFilter } from './table.ts'
+
+const closed = { additionalProperties: false }
+const DAY = 86_400
+
+const everybody = (now: number): PeopleFilter => ({ name: '', present: false, shown: 'listed', now })
+
+/** Cleaning up: everybody's balances or hours set to nothing, and people archived who were not seen for long. */
+export function cleanRoutes(db: Reader, channels: Channels): Route[] {
+  const Reset = Type.Object(
+    {
+      of: Type.Union([Type.Literal('balance'), Type.Literal('hours')]),
+      /** The channel's name, typed: a slip must not do this. */
+      confirm: Type.String({ maxLength: 100 }),
+    },
+    closed,
+  )
+  return [
+    route({
+      method: 'post',
+      path: '/desk/people/reset',
+      does: 'Set everybody’s balance or hours to nothing; can be taken back for a day',
+      allowed: 'streamer',
+      body: Reset,
+      handle: async ({ channel, caller, key, body }) => {
+        if (body.confirm.trim() !== channel.name)
+          throw new Problem('confirm_wrong', `Type the channel’s name exactly as it stands here: ${channel.name}`)
+        const now = channels.clock()
+        const archived = await idsOf(db, channel.id, { ...everybody(now), shown: 'archived' })
+        const ids = [...(await idsOf(db, channel.id, everybody(now))), ...archived]
+        const adjustments: number[] = []
+        let changed = 0
+        for (let i = 0; i < ids.length; i += MOST_ADJUSTED) {
+          const viewers = ids.slice(i, i + MOST_ADJUSTED)
+          const intent = { kind: 'people.adjust', of: body.of, viewers, how: 'set', amount: 0 } as const
+          const why = 'everybody starts anew'
+          const done: Answer = answered(
+            await channels.submit(channel.id, `${key}/${i}`, { ...intent, why, by: caller.account, reset: true }),
+          )
+          adjustments.push(Number(done.adjustment))
+          changed += Number(done.changed)
+        }
+        return { adjustments, changed }
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/desk/people/archive-unseen',
+      does: 'Archive who was not seen for so many days, or tell how many that would be',
+      allowed: 'streamer',
+      body: Type.Object({ days: Type.Integer({ minimum: 1, maximum: 36_500 }), preview: Type.Boolean() }, closed),
+      handle: async ({ channel, key, body }) => {
+        const now = channels.clock()
+        const ids = await idsOf(db, channel.id, { ...everybody(now), seenBefore: now - body.days * DAY })
+        if (body.preview) return { people: ids.length }
+        for (let i = 0; i < ids.length; i += MOST_ADJUSTED) {
+          const viewers = ids.slice(i, i + MOST_ADJUSTED)
+          answered(
+            await channels.submit(channel.id, `${key}/${i}`, { kind: 'people.archive', viewers, archived: true }),
+          )
+        }
+        return { people: ids.length }
+      },
+    }),
+  ]
+}

@@ -1,0 +1,154 @@
+import { Type } from '@sinclair/typebox'
+import { MOST_IMPORTED } from '#core/people'
+import type { Channels } from '../channels.ts'
+import { answered, problem, type Route, route } from '../http/index.ts'
+
+const closed = { additionalProperties: false }
+const Id = Type.Integer({ minimum: 1 })
+const Ids = Type.Array(Id, { minItems: 1, maxItems: 2000 })
+const Account = Type.String({ minLength: 1, maxLength: 100, pattern: '^[^\\s\\u0000-\\u001f\\u007f]+$' })
+
+const Keep = Type.Object(
+  {
+    nickname: Type.Optional(Type.String({ maxLength: 60 })),
+    follower: Type.Optional(Type.Boolean()),
+    tier: Type.Optional(Type.Integer({ minimum: 0, maximum: 3 })),
+    unlisted: Type.Optional(Type.Boolean()),
+  },
+  closed,
+)
+
+const idOf = (text: string): number => {
+  const id = Number(text)
+  if (!Number.isSafeInteger(id) || id < 1) throw problem('not_found')
+  return id
+}
+
+/** What the team keeps of people: names, standings, notes; who is ignored or archived; two accounts made one. */
+export function keepRoutes(channels: Channels): Route[] {
+  return [...oneRoutes(channels), ...manyRoutes(channels)]
+}
+
+function oneRoutes(channels: Channels): Route[] {
+  return [
+    route({
+      method: 'put',
+      path: '/desk/viewers/:viewer',
+      does: 'Change what the team keeps of somebody: nickname, standings, whether they are listed',
+      allowed: 'streamer',
+      body: Keep,
+      handle: async ({ channel, key, param, body }) => {
+        const viewer = idOf(param('viewer'))
+        return answered(await channels.submit(channel.id, key, { kind: 'people.keep', viewer, ...body }))
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/desk/viewers/:viewer/notes',
+      does: 'Write a note about somebody',
+      allowed: 'streamer',
+      body: Type.Object({ text: Type.String({ minLength: 1, maxLength: 1000 }) }, closed),
+      handle: async ({ channel, caller, key, param, body }) => {
+        const intent = {
+          kind: 'people.note',
+          viewer: idOf(param('viewer')),
+          text: body.text,
+          by: caller.account,
+        } as const
+        return answered(await channels.submit(channel.id, key, intent))
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/desk/notes/:note/remove',
+      does: 'Remove a note',
+      allowed: 'streamer',
+      handle: async ({ channel, key, param }) =>
+        answered(await channels.submit(channel.id, key, { kind: 'people.removeNote', note: idOf(param('note')) })),
+    }),
+    route({
+      method: 'post',
+      path: '/desk/viewers/:viewer/merge',
+      does: 'Make one person of two accounts; the one in the address is given up',
+      allowed: 'streamer',
+      body: Type.Object({ into: Id }, closed),
+      handle: async ({ channel, key, param, body }) => {
+        const intent = { kind: 'people.merge', from: idOf(param('viewer')), into: body.into } as const
+        return answered(await channels.submit(channel.id, key, intent))
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/desk/viewers/:viewer/forget',
+      does: 'Forget somebody for good',
+      allowed: 'streamer',
+      body: Type.Object({ confirm: Type.String({ maxLength: 100 }) }, closed),
+      handle: async ({ channel, key, param, body }) => {
+        const intent = { kind: 'people.forget', viewer: idOf(param('viewer')), confirm: body.confirm } as const
+        return answered(await channels.submit(channel.id, key, intent))
+      },
+    }),
+  ]
+}
+
+const Line = Type.Object(
+  {
+    account: Account,
+    name: Type.String({ minLength: 1, maxLength: 100 }),
+    balance: Type.Union([Type.Integer({ minimum: 0, maximum: Number.MAX_SAFE_INTEGER }), Type.Null()]),
+    seconds: Type.Union([Type.Integer({ minimum: 0, maximum: 3_600_000_000 }), Type.Null()]),
+  },
+  closed,
+)
+
+const Import = Type.Object(
+  {
+    digest: Type.String({ pattern: '^[0-9a-f/]{1,100}$' }),
+    lines: Type.Array(Line, { minItems: 1, maxItems: MOST_IMPORTED }),
+    how: Type.Union([Type.Literal('add'), Type.Literal('set')]),
+  },
+  closed,
+)
+
+function manyRoutes(channels: Channels): Route[] {
+  return [
+    route({
+      method: 'post',
+      path: '/desk/people/add',
+      does: 'Make somebody known before they ever come',
+      allowed: 'streamer',
+      body: Type.Object({ account: Account }, closed),
+      handle: async ({ channel, key, body }) => {
+        const intent = { kind: 'people.add', account: body.account.toLowerCase(), name: body.account } as const
+        return answered(await channels.submit(channel.id, key, intent))
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/desk/people/ignore',
+      does: 'Ignore people, or know them again',
+      allowed: 'streamer',
+      body: Type.Object({ viewers: Ids, ignored: Type.Boolean() }, closed),
+      handle: async ({ channel, key, body }) =>
+        answered(await channels.submit(channel.id, key, { kind: 'people.ignore', ...body })),
+    }),
+    route({
+      method: 'post',
+      path: '/desk/people/archive',
+      does: 'Put people aside, or take them back',
+      allowed: 'streamer',
+      body: Type.Object({ viewers: Ids, archived: Type.Boolean() }, closed),
+      handle: async ({ channel, key, body }) =>
+        answered(await channels.submit(channel.id, key, { kind: 'people.archive', ...body })),
+    }),
+    route({
+      method: 'post',
+      path: '/desk/people/import',
+      does: 'Take in a part of a file of people; the same part again changes nothing',
+      allowed: 'streamer',
+      body: Import,
+      handle: async ({ channel, caller, key, body }) =>
+        answered(await channels.submit(channel.id, key, { kind: 'people.import', ...body, by: caller.account })),
+    }),
+  ]
+}

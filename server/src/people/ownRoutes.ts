@@ -1,0 +1,96 @@
+import { Type } from '@sinclair/typebox'
+import { and, eq } from 'drizzle-orm'
+import { earningSetting } from '#core/earning'
+import { standingName, standingsOf } from '#core/people'
+import { ranksSetting } from '#core/ranks'
+import type { Channels } from '../channels.ts'
+import { type Reader, schema } from '../database/index.ts'
+import { answered, problem, type Route, route } from '../http/index.ts'
+import { circlesOf, LISTS, PERIODS, topList } from '../ranks/index.ts'
+import { settingOf } from '../settings/index.ts'
+import { latestShowOf } from '../show/index.ts'
+import { rankOf } from './panel.ts'
+import { viewerByAccount, viewerIdOf } from './viewers.ts'
+
+const LONGEST_LIST = 20
+
+/** What a viewer sees of themselves: rank, standings, streak and places in the lists; checking in, and not being listed. */
+export function ownRoutes(db: Reader, channels: Channels): Route[] {
+  return [
+    route({
+      method: 'get',
+      path: '/me/standing',
+      does: 'The caller’s own rank, standings, circles, hours and streak',
+      allowed: 'viewer',
+      handle: ({ channel, caller }) => ownStanding(db, channel.id, caller.account, channels.clock()),
+    }),
+    route({
+      method: 'post',
+      path: '/me/check-in',
+      does: 'Check in to the show',
+      allowed: 'viewer',
+      handle: async ({ channel, caller, key }) =>
+        answered(await channels.submit(channel.id, key, { kind: 'people.checkIn', who: caller })),
+    }),
+    route({
+      method: 'put',
+      path: '/me/listed',
+      does: 'Be in the public lists, or not',
+      allowed: 'viewer',
+      body: Type.Object({ listed: Type.Boolean() }, { additionalProperties: false }),
+      handle: async ({ channel, caller, key, body }) => {
+        const viewer = await viewerIdOf(channels.pool, channel.id, caller.account)
+        if (viewer === undefined) throw problem('not_found', 'You are in no list yet: come to the chat first.')
+        const intent = { kind: 'people.keep', viewer, unlisted: !body.listed } as const
+        return answered(await channels.submit(channel.id, key, intent))
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/lists',
+      does: 'Top lists, with the caller’s own place',
+      allowed: 'anyone',
+      asks: ['list', 'period'],
+      handle: async ({ channel, caller, query }) => {
+        const list = LISTS.find((one) => one === query('list')) ?? 'hours'
+        const period = PERIODS.find((one) => one === query('period')) ?? 'all'
+        const viewer = caller.account === '' ? undefined : await viewerIdOf(channels.pool, channel.id, caller.account)
+        return topList(db, channel.id, { list, period, now: channels.clock(), limit: LONGEST_LIST, viewer })
+      },
+    }),
+  ]
+}
+
+async function ownStanding(db: Reader, channel: number, account: string, now: number) {
+  const circles = await circlesOf(db, channel)
+  const { ranks } = await settingOf(db, channel, ranksSetting)
+  const { checkIn } = await settingOf(db, channel, earningSetting)
+  const found = await viewerByAccount(db, channel, account)
+  const show = await latestShowOf(db, channel)
+  if (found === undefined)
+    return { known: false, ranks: ranks.length, standings: [], circles: [], rank: null, checkIn: null, listed: true }
+  const standings = standingsOf(found, now)
+  const { habit } = schema
+  const [habits] = await db
+    .select()
+    .from(habit)
+    .where(and(eq(habit.channel, channel), eq(habit.id, found.id)))
+  return {
+    known: true,
+    standings,
+    names: Object.fromEntries(standings.map((standing) => [standing, standingName(standing, circles)])),
+    circles: circles.filter(({ id }) => found.circles.includes(id)).map(({ name }) => name),
+    rank: ranks.length > 0 ? await rankOf(db, channel, found, now) : null,
+    watchedSeconds: found.watchedSeconds,
+    checkIn:
+      checkIn.amount === 0
+        ? null
+        : {
+            open: show?.status === 'on' && habits?.checkedIn !== show.number,
+            done: show?.status === 'on' && habits?.checkedIn === show.number,
+            streak: habits?.streak ?? 0,
+            best: habits?.bestStreak ?? 0,
+          },
+    listed: !found.unlisted,
+  }
+}

@@ -1,0 +1,125 @@
+import Papa from 'papaparse'
+import { standingName, standingsOf } from '#core/people'
+import { ranksSetting } from '#core/ranks'
+import type { Channels } from '../channels.ts'
+import type { Reader } from '../database/index.ts'
+import { type Call, type Route, route } from '../http/index.ts'
+import { circlesOf } from '../ranks/index.ts'
+import { settingOf } from '../settings/index.ts'
+import { allPeople, type PeopleFilter, type PeopleQuery, peoplePage, SHOWN, SORTS } from './table.ts'
+
+const PAGE = 100
+const FURTHEST = 10_000_000
+
+const FILTERS = [
+  'name',
+  'present',
+  'shown',
+  'standing',
+  'rank',
+  'balanceFrom',
+  'balanceTo',
+  'hoursFrom',
+  'seenAfter',
+  'seenBefore',
+] as const
+
+type Query = Call<unknown>['query']
+
+const wholeOf = (text: string | undefined): number | undefined => {
+  const number = text === undefined || text.trim() === '' ? Number.NaN : Number(text)
+  return Number.isSafeInteger(number) ? number : undefined
+}
+
+/** The filter in an address; what cannot be read does not filter. */
+export const filterOf = (query: Query, now: number): PeopleFilter => ({
+  name: (query('name') ?? '').trim().slice(0, 60),
+  present: query('present') === '1',
+  shown: SHOWN.find((one) => one === query('shown')) ?? 'listed',
+  standing: query('standing'),
+  rank: wholeOf(query('rank')),
+  balanceFrom: wholeOf(query('balanceFrom')),
+  balanceTo: wholeOf(query('balanceTo')),
+  hoursFrom: wholeOf(query('hoursFrom')),
+  seenAfter: wholeOf(query('seenAfter')),
+  seenBefore: wholeOf(query('seenBefore')),
+  now,
+})
+
+const sortOf = (query: Query): Pick<PeopleQuery, 'sort' | 'down'> => ({
+  sort: SORTS.find((one) => one === query('sort')) ?? 'seen',
+  down: query('down') !== '0',
+})
+
+/** Everybody whom the channel knows: page by page, and as a file. */
+export function tableRoutes(db: Reader, { clock }: Channels): Route[] {
+  return [
+    route({
+      method: 'get',
+      path: '/desk/people',
+      does: 'Everybody whom the channel knows, page by page',
+      allowed: 'streamer',
+      asks: [...FILTERS, 'sort', 'down', 'offset'],
+      handle: async ({ channel, query }) => {
+        const offset = Number(query('offset') ?? 0)
+        return peoplePage(db, channel.id, {
+          ...filterOf(query, clock()),
+          ...sortOf(query),
+          offset: Number.isSafeInteger(offset) && offset >= 0 && offset <= FURTHEST ? offset : 0,
+          limit: PAGE,
+        })
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/desk/people.csv',
+      does: 'The same people as a file of comma-separated values',
+      allowed: 'streamer',
+      asks: [...FILTERS, 'sort', 'down'],
+      handle: async ({ channel, query }) => {
+        const text = await csvOf(db, channel.id, { ...filterOf(query, clock()), ...sortOf(query) })
+        const headers = {
+          'content-type': 'text/csv; charset=utf-8',
+          'content-disposition': `attachment; filename="people-${channel.slug}.csv"`,
+        }
+        return new Response(text, { headers })
+      },
+    }),
+  ]
+}
+
+const dayOf = (at: number): string => new Date(at * 1000).toISOString().slice(0, 16).replace('T', ' ')
+
+/** One line for each person; hours with two places. Cells that a spreadsheet would take for a formula are quoted. */
+async function csvOf(db: Reader, channel: number, query: Omit<PeopleQuery, 'offset' | 'limit'>): Promise<string> {
+  const circles = await circlesOf(db, channel)
+  const { ranks } = await settingOf(db, channel, ranksSetting)
+  const people = await allPeople(db, channel, query)
+  const lines = people.map((person) => ({
+    name: person.chatName,
+    account: person.account,
+    nickname: person.nickname ?? '',
+    balance: person.balance,
+    earned: person.earned,
+    hours: (person.watchedSeconds / 3600).toFixed(2),
+    rank: ranks.find(({ id }) => id === person.rank)?.name ?? '',
+    standings: standingsOf(person, query.now)
+      .map((standing) => standingName(standing, circles))
+      .join('; '),
+    first_seen: dayOf(person.firstSeenAt),
+    last_seen: dayOf(person.lastSeenAt),
+  }))
+  const columns = [
+    'name',
+    'account',
+    'nickname',
+    'balance',
+    'earned',
+    'hours',
+    'rank',
+    'standings',
+    'first_seen',
+    'last_seen',
+  ]
+  return `${Papa.unparse({ fields: columns, data: lines }, { escapeFormulae: true })}\r\n`
+}

@@ -1,0 +1,114 @@
+import { Type } from '@sinclair/typebox'
+import { MOST_ADJUSTED } from '#core/people'
+import { CircleSettings, checkRanks, RankPlan, ranksSetting } from '#core/ranks'
+import type { Channels } from '../channels.ts'
+import type { Reader } from '../database/index.ts'
+import { answered, problem, type Route, route } from '../http/index.ts'
+import { currencyOf, settingOf } from '../settings/index.ts'
+import { circlesOf, countsOf, rankMoves } from './read.ts'
+import { reviewEveryone } from './review.ts'
+
+const closed = { additionalProperties: false }
+
+/** Ranks and circles at the desk. */
+export function rankRoutes(db: Reader, channels: Channels): Route[] {
+  return [...deskRoutes(db, channels), ...circleRoutes(channels)]
+}
+
+function deskRoutes(db: Reader, channels: Channels): Route[] {
+  return [
+    route({
+      method: 'get',
+      path: '/desk/ranks',
+      does: 'Ranks and circles, and how many people are in each',
+      allowed: 'streamer',
+      handle: async ({ channel }) => ({
+        plan: await settingOf(db, channel.id, ranksSetting),
+        circles: await circlesOf(db, channel.id),
+        counts: await countsOf(db, channel.id),
+        currency: await currencyOf(db, channel.id),
+      }),
+    }),
+    route({
+      method: 'post',
+      path: '/desk/ranks/preview',
+      does: 'Who would rise and who would fall by other ranks',
+      allowed: 'streamer',
+      body: RankPlan,
+      handle: async ({ channel, body }) => {
+        const checked = checkRanks(body)
+        if (!checked.ok) return answered(checked)
+        const live = await settingOf(db, channel.id, ranksSetting)
+        return rankMoves(db, channel.id, live, body, channels.clock())
+      },
+    }),
+    route({
+      method: 'put',
+      path: '/desk/ranks',
+      does: 'Change the ranks; everybody’s follows at once',
+      allowed: 'streamer',
+      body: RankPlan,
+      handle: async ({ channel, key, body }) => {
+        const done = answered(await channels.submit(channel.id, key, { kind: 'ranks.change', plan: body }))
+        await reviewEveryone(channels, channel.id, key)
+        return done
+      },
+    }),
+  ]
+}
+
+function circleRoutes(channels: Channels): Route[] {
+  const Save = Type.Object(
+    { circle: Type.Union([Type.Integer({ minimum: 1 }), Type.Null()]), settings: CircleSettings },
+    closed,
+  )
+  const Join = Type.Object(
+    {
+      viewers: Type.Array(Type.Integer({ minimum: 1 }), { minItems: 1, maxItems: MOST_ADJUSTED }),
+      how: Type.Union([Type.Literal('in'), Type.Literal('out'), Type.Literal('rules')]),
+    },
+    closed,
+  )
+  const idOf = (text: string): number => {
+    const id = Number(text)
+    if (!Number.isSafeInteger(id)) throw problem('not_found')
+    return id
+  }
+  return [
+    route({
+      method: 'put',
+      path: '/desk/circles',
+      does: 'Make or change a circle; who is in it follows at once',
+      allowed: 'streamer',
+      body: Save,
+      handle: async ({ channel, key, body }) => {
+        const done = answered(await channels.submit(channel.id, key, { kind: 'circle.save', ...body }))
+        await reviewEveryone(channels, channel.id, key)
+        return done
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/desk/circles/:circle/close',
+      does: 'Close a circle',
+      allowed: 'streamer',
+      handle: async ({ channel, key, param }) => {
+        const circle = idOf(param('circle'))
+        const done = answered(await channels.submit(channel.id, key, { kind: 'circle.close', circle }))
+        await reviewEveryone(channels, channel.id, key)
+        return done
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/desk/circles/:circle/join',
+      does: 'Take people into a circle, keep them out of it, or leave it to its rules',
+      allowed: 'streamer',
+      body: Join,
+      handle: async ({ channel, key, param, body }) => {
+        const circle = idOf(param('circle'))
+        return answered(await channels.submit(channel.id, key, { kind: 'circle.join', circle, ...body }))
+      },
+    }),
+  ]
+}

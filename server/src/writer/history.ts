@@ -1,0 +1,59 @@
+import type { Answer, Result } from '#core/world'
+import type { Client } from '../database/index.ts'
+import type { Sent } from './sent.ts'
+
+type Of<K extends Sent['kind']> = Extract<Sent, { kind: K }>
+
+/** Does to a person's history what has been decided about them, in the same transaction. */
+export async function changeHistory(
+  client: Client,
+  channel: number,
+  intent: Sent,
+  result: Result<Answer> | undefined,
+): Promise<void> {
+  if (!result?.ok) return
+  if (intent.kind === 'people.merge') await mergeAttendance(client, channel, intent)
+  if (intent.kind === 'people.forget') await forget(client, channel, intent.viewer)
+}
+
+const MOVE_ATTENDANCE = `insert into attendance (channel, viewer, show, seconds, earned)
+  select channel, $3, show, seconds, earned from attendance where channel = $1 and viewer = $2
+  on conflict (channel, viewer, show) do update
+    set seconds = attendance.seconds + excluded.seconds, earned = attendance.earned + excluded.earned`
+
+/** The shows that a second account attended are shows that the person attended. */
+async function mergeAttendance(client: Client, channel: number, { from, into }: Of<'people.merge'>): Promise<void> {
+  await client.query(MOVE_ATTENDANCE, [channel, from, into])
+  await client.query('delete from attendance where channel = $1 and viewer = $2', [channel, from])
+}
+
+/** What names a person or quotes them, beside their own row. Transfers stay: they name nobody once these are gone. */
+const FORGET = [
+  "update store_order set viewer_name = 'somebody ' || $2::bigint, text = null where channel = $1 and viewer = $2",
+  "update event set name = null, body = '{}' where channel = $1 and viewer = $2",
+  "update supporter set name = 'somebody', account = 'forgotten/' || id where channel = $1 and viewer = $2",
+  "update note set text = '', removed_at = coalesce(removed_at, 0) where channel = $1 and viewer = $2",
+  'delete from alias where channel = $1 and viewer = $2',
+]
+
+async function forget(client: Client, channel: number, viewer: number): Promise<void> {
+  for (const statement of FORGET) await client.query(statement, [channel, viewer])
+  const mark = `"viewer":${viewer},`
+  const told = await client.query('select last, facts from fact_batch where channel = $1 and strpos(facts, $2) > 0', [
+    channel,
+    mark,
+  ])
+  for (const { last, facts } of told.rows as { last: number; facts: string }[]) {
+    const values = [channel, last, JSON.stringify(withoutWords(JSON.parse(facts), viewer))]
+    await client.query('update fact_batch set facts = $3 where channel = $1 and last = $2', values)
+  }
+}
+
+/** Facts with what they tell of somebody in words taken out; their numbers stay, so that no client misses one. */
+function withoutWords(facts: { body: Record<string, unknown> }[], viewer: number) {
+  return facts.map((fact) => {
+    if (fact.body.viewer !== viewer) return fact
+    const plain = Object.entries(fact.body).filter(([, value]) => typeof value !== 'string')
+    return { ...fact, body: { ...Object.fromEntries(plain), name: `somebody ${viewer}`, text: '' } }
+  })
+}
