@@ -23,6 +23,7 @@ export { type Difference, planDifference, weekdayName } from './difference.ts'
 export { type Example, examplesOf, type Gets, getsOf, offAirWeek, type Week } from './examples.ts'
 export { exampleSentence, planInWords, watchingFor, watchingPays } from './explain.ts'
 export { type EndGap, endGap, gaps, type NoteGap, noteGap, type PayGap, payGap } from './gap.ts'
+export { type Way, waysToEarn } from './howTo.ts'
 export { mayTakePart } from './newcomer.ts'
 export {
   type PayeesAsked,

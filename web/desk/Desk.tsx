@@ -20,6 +20,8 @@ const PAGES = [
     pages: [
       { to: '/earning', name: 'Earning' },
       { to: '/people', name: 'People' },
+      { to: '/ranks', name: 'Ranks' },
+      { to: '/commands', name: 'Commands' },
     ],
   },
   { group: 'On the stream', pages: [{ to: '/screen', name: 'Screen' }] },

@@ -12,6 +12,10 @@ export interface Status {
   readonly currency: Currency
   readonly show: ShowRow | null
   readonly present: number
+  /** Since when a show on air seems to be over: nobody was there and nobody spoke. */
+  readonly forgotten: number | null
+  /** The last show, if one that starts now can go on with it. */
+  readonly resumable: { readonly title: string; readonly endedAt: number } | null
   readonly chat: { readonly status: 'off' | 'connecting' | 'connected' | 'refused'; readonly room: string | null }
   readonly overlays: readonly { readonly id: number; readonly connected: boolean }[]
   readonly voice: { readonly muted: boolean }

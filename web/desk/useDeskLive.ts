@@ -10,6 +10,12 @@ import type { Status } from './status.ts'
 /** Which of the desk's queries a kind of fact makes outdated. */
 const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[] = [
   ['show.', ['status', 'evening', 'present']],
+  ['presence.gap', ['gaps']],
+  ['supporter.', ['supporters']],
+  ['people.changed', ['people', 'viewer', 'ranks']],
+  ['rank.changed', ['viewer']],
+  ['ranks.changed', ['ranks', 'people']],
+  ['currency.changed', ['status', 'words', 'earning']],
   ['people.adjusted', ['viewer', 'present', 'people']],
   ['people.', ['status', 'present']],
   ['earning.paid', ['status', 'present', 'evening', 'viewer']],

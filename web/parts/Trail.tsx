@@ -23,7 +23,9 @@ export function Trail({ name, path, pick }: { name: string; path: string; pick: 
   const trail = useInfiniteQuery({
     queryKey: [name, 'trail', path],
     queryFn: async ({ pageParam, signal }) =>
-      pick(await read<never>(`${path}${pageParam ? `?before=${pageParam}` : ''}`, signal)),
+      pick(
+        await read<never>(`${path}${pageParam ? `${path.includes('?') ? '&' : '?'}before=${pageParam}` : ''}`, signal),
+      ),
     initialPageParam: 0,
     getNextPageParam: (last) => last.before ?? undefined,
   })

@@ -20,6 +20,9 @@ export function newKey(): string {
   return Array.from(bytes, (byte) => byte.toString(16).padStart(2, '0')).join('')
 }
 
+/** The address of something of this channel's, for a link. */
+export const channelAddress = (path: string): string => `${base()}${path}`
+
 async function request<T>(
   method: string,
   path: string,

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { clsx } from 'clsx'
-import { ReceiptText, Store } from 'lucide-react'
+import { ListOrdered, ReceiptText, Store } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { NavLink, Outlet } from 'react-router'
 import { feedAddress } from '../parts/api.ts'
@@ -11,12 +11,15 @@ import { BalanceHead } from './BalanceHead.tsx'
 import { type Channel, channelQuery, meQuery } from './channel.ts'
 
 const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[] = [
-  ['show.', ['channel', 'me']],
+  ['show.', ['channel', 'me', 'standing']],
+  ['me.', ['standing', 'me']],
+  ['ranks.', ['standing', 'channel']],
+  ['currency.', ['channel']],
   ['store.', ['channel']],
   ['earning.changed', ['channel']],
   ['earning.paid', ['me']],
   ['order.', ['me']],
-  ['balance.changed', ['me']],
+  ['balance.changed', ['me', 'standing']],
 ]
 
 /** A payment reaches everyone at the same moment; each page asks for its balance within this time of it. */
@@ -80,6 +83,7 @@ function Tabs({ many }: { many: string }) {
   const tabs = [
     { to: '/', name: 'Store', Icon: Store },
     { to: '/mine', name: `My ${many}`, Icon: ReceiptText },
+    { to: '/lists', name: 'Lists', Icon: ListOrdered },
   ]
   return (
     <nav aria-label="Pages" data-theme="dark" className="fixed inset-x-0 bottom-0 border-t border-line bg-surface">

@@ -21,6 +21,8 @@ export interface Channel {
   readonly name: string
   readonly currency: Currency
   readonly plan: EarningPlan
+  readonly circles: readonly { readonly id: number; readonly name: string }[]
+  readonly words: { readonly here: string }
   readonly show: { readonly title: string; readonly startedAt: number } | null
   readonly rewards: readonly Reward[]
   readonly signedIn: string | null

@@ -1,9 +1,10 @@
 import { mount } from '../parts/mount.tsx'
-import { MinePage } from './later.tsx'
+import { ListsPage, MinePage } from './later.tsx'
 import { StorePage } from './store/StorePage.tsx'
 import { ViewerFrame } from './ViewerFrame.tsx'
 
 mount('c', <ViewerFrame />, [
   { index: true, element: <StorePage /> },
   { path: 'mine', element: <MinePage /> },
+  { path: 'lists', element: <ListsPage /> },
 ])

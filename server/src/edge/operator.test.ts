@@ -22,7 +22,9 @@ test('every operation that the API describes is there, takes what it says it tak
       const call = (body?: string) =>
         fetch(address, { method, headers, ...(method !== 'get' && { body: body ?? '{}' }) })
       const response = await call(JSON.stringify(exampleOf(operation.requestBody)))
-      const answer = (await response.json()) as { code?: string }
+      // One address answers with a file; all others with JSON.
+      const isFile = response.headers.get('content-type')?.startsWith('text/csv')
+      const answer = (isFile ? {} : await response.json()) as { code?: string }
       expect([operation.operationId, response.status < 500, answer.code]).not.toEqual([
         operation.operationId,
         true,
@@ -54,7 +56,16 @@ function exampleOf(requestBody: object | undefined): unknown {
   return content === undefined ? {} : example(content['application/json'].schema)
 }
 
-function example({ type, properties = {}, required = [], minimum, anyOf, items, const: fixed, pattern }: Schema): unknown {
+function example({
+  type,
+  properties = {},
+  required = [],
+  minimum,
+  anyOf,
+  items,
+  const: fixed,
+  pattern,
+}: Schema): unknown {
   if (anyOf?.[0] !== undefined) return example(anyOf[0])
   if (fixed !== undefined) return fixed
   if (Array.isArray(items)) return items.map(example)

@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox'
+import { wordsSetting } from '#core/commands'
 import { earningSetting } from '#core/earning'
 import { MAX_TEXT } from '#core/store'
 import type { Channels } from '../channels.ts'
@@ -6,6 +7,7 @@ import type { Reader } from '../database/index.ts'
 import { answered, type Call, problem, type Route, route } from '../http/index.ts'
 import { trailOf } from '../ledger/index.ts'
 import { viewerByAccount, viewerIdOf } from '../people/index.ts'
+import { circlesOf } from '../ranks/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { lastSeqOf, openShowOf } from '../show/index.ts'
 import { ordersOfViewer, rewardsOf, waitingOrders } from './read.ts'
@@ -36,6 +38,8 @@ function viewerRoutes(db: Reader, channels: Channels): Route[] {
           name: channel.name,
           currency: await currencyOf(db, channel.id),
           plan: await settingOf(db, channel.id, earningSetting),
+          circles: (await circlesOf(db, channel.id)).map(({ id, name }) => ({ id, name })),
+          words: { here: (await settingOf(db, channel.id, wordsSetting)).here.word },
           show: show?.status === 'on' ? { title: show.title, startedAt: show.startedAt } : null,
           rewards: (await rewardsOf(db, channel.id)).filter(({ open }) => open),
           signedIn: caller.account === '' ? null : caller.name,

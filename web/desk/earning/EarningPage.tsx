@@ -1,33 +1,64 @@
 import { useQuery } from '@tanstack/react-query'
-import type { Currency } from '#core/currency'
-import type { EarningPlan, SupportPlan } from '#core/earning'
+import { Link } from 'react-router'
+import { planDifference } from '#core/earning'
 import { read } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
-import { PlanForm } from './PlanForm.tsx'
-import { SupportForm } from './SupportForm.tsx'
+import { Panel } from '../../parts/Panel.tsx'
+import { DraftBar } from './DraftBar.tsx'
+import { type Earning, useDraft } from './draft.ts'
+import { History, Starters } from './PlanChoices.tsx'
+import { SupportSection } from './SupportSection.tsx'
+import { BonusSection, ChatSection, WatchingSection, WeekSection } from './sections.tsx'
+import { Differences, WhatItMeans } from './WhatItMeans.tsx'
 
-/** How watching is paid, and what that means for a viewer, computed while typing. */
+/** Everything by which currency is earned, and what that means for viewers, computed while typing. */
 export function EarningPage() {
   const earning = useQuery({
     queryKey: ['earning'],
-    queryFn: ({ signal }) =>
-      read<{ plan: EarningPlan; support: SupportPlan; currency: Currency }>('/desk/earning', signal),
+    queryFn: ({ signal }) => read<Earning>('/desk/earning', signal),
   })
+  if (earning.isPending) return <Loading what="the earning plan" />
+  if (earning.isError) return <Problem error={earning.error} retry={() => void earning.refetch()} />
+  // A plan that went live begins a new draft.
+  return <EarningForm key={JSON.stringify(earning.data.plan)} earning={earning.data} />
+}
+
+function EarningForm({ earning }: { earning: Earning }) {
+  const draft = useDraft(earning.plan, earning.draft.plan)
+  const differences = planDifference(earning.plan, draft.plan, earning.circles)
+  const parts = { draft, earning }
   return (
-    <div className="flex max-w-5xl flex-col gap-4">
-      <h1 className="text-[1.45rem] leading-tight">Earning</h1>
-      {earning.isPending && <Loading what="the earning plan" />}
-      {earning.isError && <Problem error={earning.error} retry={() => void earning.refetch()} />}
-      {earning.data && (
-        <>
-          <PlanForm key={JSON.stringify(earning.data.plan)} plan={earning.data.plan} currency={earning.data.currency} />
-          <SupportForm
-            key={JSON.stringify(earning.data.support)}
-            live={earning.data.support}
-            currency={earning.data.currency}
-          />
-        </>
-      )}
+    <div className="flex min-h-full max-w-6xl flex-col gap-4">
+      <div className="flex items-baseline gap-4">
+        <h1 className="text-[1.45rem] leading-tight">Earning</h1>
+        <p className="text-muted">
+          Every change is kept as a draft until you apply it. The currency’s names:{' '}
+          <Link to="/commands" className="underline underline-offset-2">
+            Commands
+          </Link>
+          .
+        </p>
+      </div>
+      <Starters earning={earning} draft={draft.plan} take={draft.replace} />
+      <div className="grid flex-1 grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] items-start gap-4">
+        <div key={draft.version} className="flex flex-col gap-4">
+          <WatchingSection {...parts} />
+          <BonusSection {...parts} />
+          <ChatSection {...parts} />
+          <SupportSection {...parts} />
+          <WeekSection {...parts} />
+          <History earning={earning} draft={draft.plan} take={draft.replace} />
+        </div>
+        <div className="sticky top-0 flex flex-col gap-4">
+          <WhatItMeans earning={earning} draft={draft.plan} />
+          {differences.length > 0 && (
+            <Panel title="What changes" bodyClassName="px-4 py-2">
+              <Differences list={differences} />
+            </Panel>
+          )}
+        </div>
+      </div>
+      {draft.changed && <DraftBar draft={draft} earning={earning} />}
     </div>
   )
 }

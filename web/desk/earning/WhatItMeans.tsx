@@ -1,57 +1,96 @@
 import { TriangleAlert } from 'lucide-react'
-import type { Currency } from '#core/currency'
-import { type EarningPlan, exampleSentence, planInWords, planWarnings, watchingPays } from '#core/earning'
+import { durationInWords } from '#core/currency'
+import { type Difference, type EarningPlan, exampleSentence, examplesOf, getsOf, planWarnings } from '#core/earning'
 import { Figure } from '../../parts/Figure.tsx'
 import { Panel } from '../../parts/Panel.tsx'
-
-const EXAMPLES = [
-  { name: 'Half an hour', seconds: 1800 },
-  { name: 'Two hours', seconds: 7200 },
-  { name: 'A week of three shows, 2½ h each', seconds: 3 * 9000 },
-  { name: 'A month of such weeks', seconds: 13 * 9000 },
-]
+import type { Earning } from './draft.ts'
 
 /** What the plan in the form would pay, beside what the live one pays. Computed by the rules, while typing. */
-export function WhatItMeans({ live, draft, currency }: { live: EarningPlan; draft: EarningPlan; currency: Currency }) {
-  const same = JSON.stringify(live) === JSON.stringify(draft)
+export function WhatItMeans({ earning, draft }: { earning: Earning; draft: EarningPlan }) {
+  const { plan, currency, circles, week } = earning
   return (
-    <Panel title="What it means" bodyClassName="flex flex-col gap-4 p-4">
-      <p aria-live="polite" className="text-lg text-balance">
+    <Panel title="What it means" bodyClassName="flex flex-col gap-3 p-4">
+      <p aria-live="polite" className="text-balance">
         {exampleSentence(draft, currency, 7200)}
       </p>
-      <p className="text-muted">
-        {planInWords(draft, currency)}. Minutes that do not fill a payment are kept for the next one.
-      </p>
-      {planWarnings(draft, currency).map((warning) => (
+      {planWarnings(draft, currency, circles, week).map((warning) => (
         <p key={warning} className="flex gap-2 text-brass-text">
           <TriangleAlert aria-hidden="true" className="mt-0.5 size-4 shrink-0" />
           {warning}
         </p>
       ))}
-      <table className="w-full">
-        <thead className="text-left text-sm text-muted">
-          <tr>
-            <th className="py-1.5 font-medium">Who watches for, spending nothing</th>
-            <th className="py-1.5 text-right font-medium">{same ? `gets ${currency.many}` : 'gets now'}</th>
-            {!same && <th className="py-1.5 pl-4 text-right font-medium">would get</th>}
-          </tr>
-        </thead>
-        <tbody>
-          {EXAMPLES.map(({ name, seconds }) => (
-            <tr key={name} className="border-t border-line">
-              <td className="py-2">{name}</td>
-              <td className="py-2 text-right">
-                <Figure value={watchingPays(live, seconds)} />
-              </td>
-              {!same && (
-                <td className="py-2 pl-4 text-right font-semibold text-brass-text">
-                  <Figure value={watchingPays(draft, seconds)} />
-                </td>
-              )}
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Examples live={plan} draft={draft} earning={earning} />
+      <p className="text-sm text-muted">
+        In {currency.many}, without support and without the limit.{' '}
+        {week.usual ? 'A week is taken to be' : 'Your week is'} {week.shows} {week.shows === 1 ? 'show' : 'shows'},{' '}
+        {durationInWords(week.seconds - (week.seconds % 60))} in all; they miss nothing of it.
+      </p>
     </Panel>
+  )
+}
+
+function Examples({ live, draft, earning }: { live: EarningPlan; draft: EarningPlan; earning: Earning }) {
+  return (
+    <table className="w-full text-[0.93rem]">
+      <thead className="text-left text-sm text-muted">
+        <tr>
+          <th className="py-1 font-medium">Somebody who</th>
+          <th className="py-1 text-right font-medium">payment</th>
+          <th className="py-1 text-right font-medium">hour</th>
+          <th className="py-1 text-right font-medium">week</th>
+        </tr>
+      </thead>
+      <tbody>
+        {examplesOf(earning.circles).map((example) => {
+          const [before, after] = [getsOf(live, example, earning.week), getsOf(draft, example, earning.week)]
+          return (
+            <tr key={example.name} className="border-t border-line align-top">
+              <th scope="row" className="py-1.5 pr-2 text-left font-normal">
+                {example.name}
+              </th>
+              {(['interval', 'hour', 'week'] as const).map((per) => (
+                <td key={per} className="py-1.5 pl-2 text-right">
+                  <Change before={before[per]} after={after[per]} />
+                </td>
+              ))}
+            </tr>
+          )
+        })}
+      </tbody>
+    </table>
+  )
+}
+
+function Change({ before, after }: { before: number; after: number }) {
+  if (before === after) return <Figure value={after} />
+  return (
+    <>
+      <Figure value={after} className="font-semibold text-brass-text" />
+      <span className="block text-sm whitespace-nowrap text-muted">
+        <span className="sr-only">instead of </span>
+        <s aria-hidden="true" className="no-underline">
+          was <Figure value={before} />
+        </s>
+        <span className="sr-only">{before}</span>
+      </span>
+    </>
+  )
+}
+
+/** What differs from the live plan, line by line. */
+export function Differences({ list }: { list: readonly Difference[] }) {
+  if (list.length === 0) return <p className="text-muted">Nothing differs from what is live.</p>
+  return (
+    <ul className="flex flex-col">
+      {list.map(({ what, before, after }) => (
+        <li key={what} className="flex gap-3 border-t border-line py-1.5 first:border-0">
+          <span className="min-w-0 flex-1">{what}</span>
+          <span className="max-w-[55%] text-right text-muted">
+            {before} <span aria-hidden="true">→</span>
+            <span className="sr-only"> becomes </span> <span className="font-semibold text-text">{after}</span>
+          </span>
+        </li>
+      ))}
+    </ul>
   )
 }

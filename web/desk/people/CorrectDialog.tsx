@@ -1,17 +1,24 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
-import { inWords, readAmount } from '#core/currency'
+import { durationInWords, inWords, readAmount } from '#core/currency'
 import { change } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import { useStatus } from '../status.ts'
-import { type Corrected, correctedInWords, type Undone, undoneInWords } from './correction.ts'
+import {
+  type Corrected,
+  correctedInWords,
+  hoursCorrected,
+  readHours,
+  type Undone,
+  undoneInWords,
+} from './correction.ts'
 
 /** Whom a correction is for: ids, or everyone in the room; and how to call them. */
 export interface Whom {
-  readonly viewers: readonly number[] | 'present'
+  readonly viewers: readonly number[] | 'present' | `circle:${number}`
   readonly words: string
 }
 
@@ -39,6 +46,7 @@ export function CorrectDialog({ whom, close, done }: { whom: Whom; close: () => 
 
 function CorrectForm({ whom, close, done }: { whom: Whom; close: () => void; done: () => void }) {
   const { currency } = useStatus()
+  const [of, setOf] = useState<'balance' | 'hours'>('balance')
   const [how, setHow] = useState<How>('give')
   const [typed, setTyped] = useState('')
   const [why, setWhy] = useState('')
@@ -46,14 +54,35 @@ function CorrectForm({ whom, close, done }: { whom: Whom; close: () => void; don
     done()
     close()
   })
-  const read = how === 'set' && typed.trim() === '0' ? { ok: true as const, value: 0 } : readAmount(typed, 0, currency)
+  const read =
+    of === 'hours'
+      ? readHours(typed, how)
+      : how === 'set' && typed.trim() === '0'
+        ? { ok: true as const, value: 0 }
+        : readAmount(typed, 0, currency)
+  const inAmount = (value: number) => (of === 'hours' ? durationInWords(value) : inWords(value, currency))
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    if (read.ok) correct.mutate({ viewers: whom.viewers, how, amount: read.value, why: why.trim() })
+    if (read.ok) correct.mutate({ viewers: whom.viewers, of, how, amount: read.value, why: why.trim() })
   }
   const field = 'min-w-0 rounded-md border border-line bg-surface px-3 py-2'
   return (
     <form onSubmit={submit} className="flex flex-col gap-4">
+      <fieldset className="flex gap-4">
+        <legend className="sr-only">What is corrected</legend>
+        {(['balance', 'hours'] as const).map((one) => (
+          <label key={one} className="flex items-center gap-2">
+            <input
+              type="radio"
+              name="of"
+              checked={of === one}
+              onChange={() => setOf(one)}
+              className="size-4 accent-brass"
+            />
+            {one === 'balance' ? 'The balance' : 'The hours watched'}
+          </label>
+        ))}
+      </fieldset>
       <fieldset className="flex gap-2">
         <legend className="sr-only">What to do</legend>
         {HOWS.map(({ how: one, name }) => (
@@ -69,19 +98,19 @@ function CorrectForm({ whom, close, done }: { whom: Whom; close: () => void; don
       </fieldset>
       <label className="flex flex-col gap-1">
         <span className="font-medium">
-          How many {currency.many}
-          {whom.viewers === 'present' || whom.viewers.length > 1 ? ', each' : ''}
+          How many {of === 'hours' ? 'hours' : currency.many}
+          {typeof whom.viewers === 'string' || whom.viewers.length > 1 ? ', each' : ''}
         </span>
         <input
           data-autofocus
           required
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
-          placeholder="250, 1,000 or 1k"
+          placeholder={of === 'hours' ? '12, 1.5 or 1:30' : '250, 1,000 or 1k'}
           className={field}
         />
         <span className="min-h-5 text-sm text-muted" aria-live="polite">
-          {typed.trim() !== '' && (read.ok ? inWords(read.value, currency) : read.refusal.sentence)}
+          {typed.trim() !== '' && (read.ok ? inAmount(read.value) : read.refusal.sentence)}
         </span>
       </label>
       <label className="flex flex-col gap-1">
@@ -100,7 +129,7 @@ function CorrectForm({ whom, close, done }: { whom: Whom; close: () => void; don
         <Button onClick={close}>Not now</Button>
         <Button look="main" type="submit" disabled={correct.isPending || !read.ok}>
           {HOWS.find((one) => one.how === how)?.name}
-          {read.ok && ` ${inWords(read.value, currency)}`}
+          {read.ok && ` ${inAmount(read.value)}`}
         </Button>
       </div>
     </form>
@@ -109,6 +138,7 @@ function CorrectForm({ whom, close, done }: { whom: Whom; close: () => void; don
 
 interface Correction {
   readonly viewers: Whom['viewers']
+  readonly of: 'balance' | 'hours'
   readonly how: How
   readonly amount: number
   readonly why: string
@@ -126,8 +156,12 @@ function useCorrect(whom: Whom, done: () => void) {
     }, fail)
   return useMutation({
     mutationFn: (correction: Correction) => change<Corrected>('POST', '/desk/people/correct', correction),
-    onSuccess: (corrected) => {
-      toast({ text: correctedInWords(corrected, whom.words, currency), undo: () => undo(corrected.adjustments) })
+    onSuccess: (corrected, { of }) => {
+      toast({
+        text:
+          of === 'hours' ? hoursCorrected(corrected, whom.words) : correctedInWords(corrected, whom.words, currency),
+        undo: () => undo(corrected.adjustments),
+      })
       void client.invalidateQueries({ queryKey: ['people'] })
       done()
     },

@@ -2,12 +2,13 @@ import { useVirtualizer } from '@tanstack/react-virtual'
 import { clsx } from 'clsx'
 import { useEffect, useRef } from 'react'
 import { durationInWords } from '#core/currency'
+import { subscribes } from '#core/people'
 import { Figure } from '../../parts/Figure.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Empty } from '../../parts/Panel.tsx'
 import { dayText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
-import type { PeopleResult, PeopleView, Person, Sort } from './people.ts'
+import { filtersOf, type PeopleResult, type PeopleView, type Person, type RanksKnown, type Sort } from './people.ts'
 
 interface PeopleTableProps {
   readonly people: PeopleResult
@@ -16,12 +17,13 @@ interface PeopleTableProps {
   readonly chosen: ReadonlyMap<number, string>
   readonly toggle: (id: number, name: string) => void
   readonly open: (id: number) => void
+  readonly ranks: RanksKnown
 }
 
 const ROW_PX = 40
 
 /** One row for each person; only those in view are drawn, however many there are. */
-export function PeopleTable({ people, view, setView, chosen, toggle, open }: PeopleTableProps) {
+export function PeopleTable({ people, view, setView, chosen, toggle, open, ranks }: PeopleTableProps) {
   const scroller = useRef<HTMLElement>(null)
   const rows = people.data?.pages.flatMap((part) => part.people) ?? []
   const { hasNextPage, isFetchingNextPage, fetchNextPage } = people
@@ -49,7 +51,11 @@ export function PeopleTable({ people, view, setView, chosen, toggle, open }: Peo
       {people.isPending && <Loading what="the people" />}
       {people.isError && <Problem error={people.error} retry={() => void people.refetch()} />}
       {people.data && rows.length === 0 && (
-        <Empty>{view.name.trim() === '' ? 'Nobody is here.' : `Nobody’s name holds "${view.name.trim()}".`}</Empty>
+        <Empty>
+          {view.name.trim() === '' || filtersOf(view) > 0
+            ? 'Nobody like that is here. Take a filter away.'
+            : `Nobody’s name holds "${view.name.trim()}".`}
+        </Empty>
       )}
       {rows.length > 0 && (
         <table className="w-full table-fixed" aria-rowcount={(people.data?.pages[0]?.total ?? 0) + 1}>
@@ -66,7 +72,13 @@ export function PeopleTable({ people, view, setView, chosen, toggle, open }: Peo
                     style={{ height: ROW_PX }}
                     className={clsx('border-b border-line', chosen.has(person.id) && 'bg-brass-wash')}
                   >
-                    <PersonCells person={person} chosen={chosen.has(person.id)} toggle={toggle} open={open} />
+                    <PersonCells
+                      person={person}
+                      chosen={chosen.has(person.id)}
+                      toggle={toggle}
+                      open={open}
+                      ranks={ranks}
+                    />
                   </tr>
                 )
               )
@@ -83,16 +95,17 @@ export function PeopleTable({ people, view, setView, chosen, toggle, open }: Peo
 function Gap({ height }: { height: number }) {
   return height > 0 ? (
     <tr>
-      <td colSpan={5} style={{ height }} />
+      <td colSpan={7} style={{ height }} />
     </tr>
   ) : null
 }
 
 const HEADS: readonly { readonly sort: Sort; readonly name: string; readonly width?: string }[] = [
-  { sort: 'name', name: 'Name' },
-  { sort: 'balance', name: 'Balance', width: 'w-32' },
-  { sort: 'hours', name: 'Watched', width: 'w-36' },
-  { sort: 'seen', name: 'Last seen', width: 'w-40' },
+  { sort: 'name', name: 'Name', width: 'w-40' },
+  { sort: 'balance', name: 'Balance', width: 'w-24' },
+  { sort: 'earned', name: 'Earned', width: 'w-24' },
+  { sort: 'hours', name: 'Watched', width: 'w-[7.5rem]' },
+  { sort: 'seen', name: 'Last seen', width: 'w-[8.5rem]' },
 ]
 
 function Head({ view, setView }: Pick<PeopleTableProps, 'view' | 'setView'>) {
@@ -102,12 +115,12 @@ function Head({ view, setView }: Pick<PeopleTableProps, 'view' | 'setView'>) {
         <th scope="col" className="w-11 border-b border-line">
           <span className="sr-only">Choose</span>
         </th>
-        {HEADS.map(({ sort, name, width }) => (
+        {HEADS.map(({ sort, name, width }) => [
           <th
             key={sort}
             scope="col"
             aria-sort={view.sort === sort ? (view.down ? 'descending' : 'ascending') : 'none'}
-            className={clsx('border-b border-line font-normal', width, width ? 'text-right' : 'text-left')}
+            className={clsx('border-b border-line font-normal', width, sort === 'name' ? 'text-left' : 'text-right')}
           >
             <button
               type="button"
@@ -120,19 +133,35 @@ function Head({ view, setView }: Pick<PeopleTableProps, 'view' | 'setView'>) {
               {name}
               <span aria-hidden="true">{view.sort === sort && (view.down ? ' ↓' : ' ↑')}</span>
             </button>
-          </th>
-        ))}
+          </th>,
+          sort === 'name' && (
+            <th key="rank" scope="col" className="border-b border-line px-3 text-left font-normal text-muted">
+              Rank and standings
+            </th>
+          ),
+        ])}
       </tr>
     </thead>
   )
 }
 
-interface PersonCellsProps extends Pick<PeopleTableProps, 'toggle' | 'open'> {
+/** "Fitter · follower, tier 1, Regulars". */
+function standingWords(person: Person, { plan, circles }: RanksKnown, now: number): string {
+  const rank = plan.ranks.find(({ id }) => id === person.rank)?.name
+  const held = [
+    person.moderator && 'moderator',
+    subscribes(person, now) ? `tier ${person.tier}` : person.followedAt !== null && 'follower',
+    ...circles.filter(({ id }) => person.circles.includes(id)).map(({ name }) => name),
+  ].filter(Boolean)
+  return [rank, held.join(', ')].filter(Boolean).join(' · ')
+}
+
+interface PersonCellsProps extends Pick<PeopleTableProps, 'toggle' | 'open' | 'ranks'> {
   readonly person: Person
   readonly chosen: boolean
 }
 
-function PersonCells({ person, chosen, toggle, open }: PersonCellsProps) {
+function PersonCells({ person, chosen, toggle, open, ranks }: PersonCellsProps) {
   const { now, ahead } = useStatus()
   const seconds = person.present ? 0 : now + ahead - person.lastSeenAt
   return (
@@ -153,11 +182,15 @@ function PersonCells({ person, chosen, toggle, open }: PersonCellsProps) {
           className="max-w-full truncate font-medium hover:underline"
         >
           {person.name}
-          {person.moderator && <span className="font-normal text-muted"> · moderator</span>}
+          {person.nickname && <span className="font-normal text-muted"> ({person.chatName})</span>}
         </button>
       </td>
+      <td className="truncate px-3 text-[0.93rem] text-muted">{standingWords(person, ranks, now + ahead)}</td>
       <td className="px-3 text-right">
         <Figure value={person.balance} />
+      </td>
+      <td className="px-3 text-right text-muted">
+        <Figure value={person.earned} />
       </td>
       <td className="tabular px-3 text-right text-muted">
         {person.watchedSeconds < 60 ? '–' : durationInWords(person.watchedSeconds - (person.watchedSeconds % 60))}

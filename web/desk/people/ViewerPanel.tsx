@@ -1,7 +1,8 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { durationInWords, inWords } from '#core/currency'
+import { inWords } from '#core/currency'
+import { standingName } from '#core/people'
 import { read } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
@@ -9,18 +10,16 @@ import { Trail } from '../../parts/Trail.tsx'
 import { dayText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
 import { CorrectDialog } from './CorrectDialog.tsx'
-import type { Person } from './people.ts'
+import { KeepForm } from './KeepForm.tsx'
+import { Notes } from './Notes.tsx'
+import type { PanelAnswer } from './panel.ts'
+import { RankAndHours } from './RankAndHours.tsx'
 
-interface ViewerAnswer {
-  readonly viewer: Person
-  readonly trail: { readonly entries: []; readonly before: number | null }
-}
-
-/** One person: what they hold and every transfer behind it. Lies beside the list, which stays in view. */
+/** One person: what they are, what they hold, and every transfer behind it. Lies beside the list, which stays in view. */
 export function ViewerPanel({ id, close }: { id: number; close: () => void }) {
   return (
     <Dialog open onClose={close} className="fixed inset-0 z-30">
-      <div className="fixed inset-y-0 right-0 flex w-full max-w-md pt-14">
+      <div className="fixed inset-y-0 right-0 flex w-full max-w-lg pt-14">
         <DialogPanel className="flex min-h-0 w-full flex-col border-l border-line bg-panel shadow-[-12px_0_24px_rgb(0_0_0/0.25)]">
           <ViewerDetails id={id} close={close} />
         </DialogPanel>
@@ -29,47 +28,128 @@ export function ViewerPanel({ id, close }: { id: number; close: () => void }) {
   )
 }
 
+const PARTS = ['What is known', 'Trail', 'Change'] as const
+
 function ViewerDetails({ id, close }: { id: number; close: () => void }) {
-  const { currency } = useStatus()
-  const path = `/desk/viewers/${id}`
-  const found = useQuery({ queryKey: ['viewer', id], queryFn: ({ signal }) => read<ViewerAnswer>(path, signal) })
-  const viewer = found.data?.viewer
-  const [correcting, setCorrecting] = useState(false)
+  const found = useQuery({
+    queryKey: ['viewer', id],
+    queryFn: ({ signal }) => read<PanelAnswer>(`/desk/viewers/${id}`, signal),
+  })
+  const [part, setPart] = useState<(typeof PARTS)[number]>('What is known')
+  const panel = found.data
   return (
     <>
-      <div className="flex items-center justify-between gap-3 border-b border-line px-5 py-3">
-        <DialogTitle className="truncate text-xl">{viewer?.name ?? 'Viewer'}</DialogTitle>
+      <div className="flex items-center justify-between gap-3 px-5 pt-3">
+        <DialogTitle className="truncate text-xl">{panel?.viewer.name ?? 'Viewer'}</DialogTitle>
         <Button look="quiet" onClick={close} shortcut="Esc">
           Close
         </Button>
       </div>
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a part that scrolls must be reachable by keyboard */}
-      <section tabIndex={0} aria-label="Trail" className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
-        {found.isPending && <Loading what="this viewer" />}
-        {found.isError && <Problem error={found.error} retry={() => void found.refetch()} />}
-        {viewer && (
-          <>
-            <div className="flex items-center justify-between gap-3">
-              <p className="tabular font-display text-3xl font-semibold">{inWords(viewer.balance, currency)}</p>
-              <Button onClick={() => setCorrecting(true)}>Correct …</Button>
-            </div>
-            <p className="mt-1 text-muted">
-              {viewer.present ? 'In the room now' : `Last here ${dayText(viewer.lastSeenAt)}`}
-              {viewer.moderator && ' · moderator'} · watched {durationInWords(viewer.watchedSeconds)} in all · first
-              seen {dayText(viewer.firstSeenAt)}
-            </p>
-            <h3 className="mt-6 mb-1 text-base">Where it came from and where it went</h3>
-            <Trail name="viewer" path={path} pick={(answer: ViewerAnswer) => answer.trail} />
-          </>
-        )}
-      </section>
-      {viewer && correcting && (
+      {found.isPending && <Loading what="this viewer" />}
+      {found.isError && <Problem error={found.error} retry={() => void found.refetch()} />}
+      {panel && (
+        <>
+          <Holds panel={panel} />
+          <fieldset className="flex gap-1 border-b border-line px-4" aria-label="Parts">
+            {PARTS.map((one) => (
+              <button
+                key={one}
+                type="button"
+                aria-pressed={part === one}
+                onClick={() => setPart(one)}
+                className={`border-b-3 px-2.5 py-2 ${part === one ? 'border-brass font-semibold' : 'border-transparent text-muted hover:text-text'}`}
+              >
+                {one}
+              </button>
+            ))}
+          </fieldset>
+          {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a part that scrolls must be reachable by keyboard */}
+          <section tabIndex={0} aria-label={part} className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
+            {part === 'What is known' && <Known panel={panel} />}
+            {part === 'Trail' && <FilteredTrail id={id} />}
+            {part === 'Change' && <KeepForm key={JSON.stringify(panel.viewer)} panel={panel} close={close} />}
+          </section>
+        </>
+      )}
+    </>
+  )
+}
+
+function Holds({ panel: { viewer } }: { panel: PanelAnswer }) {
+  const { currency } = useStatus()
+  const [correcting, setCorrecting] = useState(false)
+  const here = viewer.present ? 'In the room now' : `Last here ${dayText(viewer.lastSeenAt)}`
+  return (
+    <div className="px-5 pb-3">
+      <div className="flex items-center justify-between gap-3">
+        <p className="tabular font-display text-3xl font-semibold">{inWords(viewer.balance, currency)}</p>
+        <Button onClick={() => setCorrecting(true)}>Correct …</Button>
+      </div>
+      <p className="mt-1 text-muted">
+        {here} · earned {inWords(viewer.earned, currency)} in all · first seen {dayText(viewer.firstSeenAt)}
+        {viewer.ignored && ' · ignored'}
+        {viewer.archivedAt !== null && ' · archived'}
+      </p>
+      {correcting && (
         <CorrectDialog
-          whom={{ viewers: [id], words: viewer.name }}
+          whom={{ viewers: [viewer.id], words: viewer.name }}
           close={() => setCorrecting(false)}
-          done={() => void found.refetch()}
+          done={() => {}}
         />
       )}
+    </div>
+  )
+}
+
+function Known({ panel }: { panel: PanelAnswer }) {
+  const standings = panel.standings.map((standing) => standingName(standing, panel.circles))
+  const accounts = [panel.viewer.account, ...panel.aliases]
+  return (
+    <div className="flex flex-col gap-5">
+      <RankAndHours panel={panel} />
+      <dl className="grid grid-cols-[9rem_1fr] gap-y-1.5">
+        <dt className="text-muted">Is</dt>
+        <dd>{standings.length > 0 ? standings.join(', ') : 'a viewer without any standing'}</dd>
+        <dt className="text-muted">Checked in</dt>
+        <dd className="tabular">
+          {panel.habits.checkIns} times, {panel.habits.streak} shows in a row now, {panel.habits.bestStreak} at best
+        </dd>
+        <dt className="text-muted">{accounts.length > 1 ? 'Accounts' : 'Account'}</dt>
+        <dd className="break-all">{accounts.join(', ')}</dd>
+      </dl>
+      <Notes viewer={panel.viewer.id} notes={panel.notes} />
+    </div>
+  )
+}
+
+const ONLY = [
+  { only: '', name: 'Everything' },
+  { only: 'earned', name: 'Earned' },
+  { only: 'spent', name: 'Spent' },
+  { only: 'hand', name: 'By hand' },
+]
+
+function FilteredTrail({ id }: { id: number }) {
+  const [only, setOnly] = useState('')
+  return (
+    <>
+      <fieldset className="mb-2 flex gap-1.5" aria-label="Show of the trail">
+        {ONLY.map((one) => (
+          <Button
+            key={one.only}
+            look={only === one.only ? 'plain' : 'quiet'}
+            aria-pressed={only === one.only}
+            onClick={() => setOnly(one.only)}
+          >
+            {one.name}
+          </Button>
+        ))}
+      </fieldset>
+      <Trail
+        name="viewer"
+        path={`/desk/viewers/${id}/trail${only === '' ? '' : `?only=${only}`}`}
+        pick={(page: { entries: []; before: number | null }) => page}
+      />
     </>
   )
 }

@@ -1,4 +1,4 @@
-import { type Currency, inWords } from '#core/currency'
+import { type Currency, durationInWords, inWords } from '#core/currency'
 
 /** What a correction came to. */
 export interface Corrected {
@@ -32,4 +32,31 @@ export function undoneInWords({ owed, owing }: Undone, currency: Currency): stri
   const [first] = owing
   const who = owing.length === 1 && first ? first.viewer : `${owing.length} people`
   return `Taken back as far as it goes: ${who} had spent ${inWords(owed, currency)} of it meanwhile.`
+}
+
+/** "Corrected the hours of pia: 1 h 30 min more." */
+export function hoursCorrected({ changed, total }: Corrected, whom: string): string {
+  if (changed === 0) return `Nothing changed: ${whom} had that already.`
+  return `Corrected the hours of ${whom}: ${durationInWords(Math.abs(total))} ${total > 0 ? 'more' : 'less'}${changed > 1 ? ' in all' : ''}.`
+}
+
+type Read =
+  | { readonly ok: true; readonly value: number }
+  | { readonly ok: false; readonly refusal: { readonly sentence: string } }
+
+/** Reads hours as people type them, "12", "1.5" or "1:30", as seconds. */
+export function readHours(typed: string, how: 'give' | 'take' | 'set'): Read {
+  const text = typed.trim()
+  const clock = /^(\d{1,6}):([0-5]\d)$/.exec(text)
+  const plain = /^\d{1,6}(\.\d{1,2})?$/.test(text)
+  const seconds = clock
+    ? Number(clock[1]) * 3600 + Number(clock[2]) * 60
+    : plain
+      ? Math.round(Number(text) * 3600)
+      : Number.NaN
+  if (seconds > 0 || (how === 'set' && seconds === 0)) return { ok: true, value: seconds }
+  return {
+    ok: false,
+    refusal: { sentence: `"${text.slice(0, 30)}" is not a number of hours. Type one like 12, 1.5 or 1:30.` },
+  }
 }

@@ -6,7 +6,7 @@ import { change } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { clockText, useNow } from '../../parts/time.ts'
-import type { Status } from '../status.ts'
+import { type Status, useStatus } from '../status.ts'
 import { eveningQuery } from './evening.ts'
 
 /** Asks what the show is called, and goes on air. */
@@ -19,6 +19,7 @@ export function GoOnAirDialog({ close }: { close: () => void }) {
 }
 
 function StartForm({ close }: { close: () => void }) {
+  const { resumable } = useStatus()
   const evening = useQuery(eveningQuery)
   const [typed, setTyped] = useState<string>()
   const title = typed ?? evening.data?.show?.title ?? ''
@@ -42,6 +43,17 @@ function StartForm({ close }: { close: () => void }) {
           className="rounded-md border border-line bg-surface px-3 py-2"
         />
       </label>
+      {resumable && (
+        <div className="flex flex-col items-start gap-2 rounded-md border border-line bg-surface p-3">
+          <p>
+            “{resumable.title}” ended only minutes ago. Gone on with, it stays the same show: streaks and what is
+            counted per show do not start over.
+          </p>
+          <Button onClick={() => start.mutate({ title: resumable.title, resume: true })} disabled={start.isPending}>
+            Go on with it
+          </Button>
+        </div>
+      )}
       <p className="text-muted">From now on watching pays. Who is already in the room is counted from this moment.</p>
       {start.error && <Problem error={start.error} />}
       <div className="flex justify-end gap-2">

@@ -5,6 +5,8 @@ import { PresentList } from '../people/PresentList.tsx'
 import { useStatus } from '../status.ts'
 import { ChatList } from './ChatList.tsx'
 import { EveningChart } from './EveningChart.tsx'
+import { GuestControl } from './GuestControl.tsx'
+import { ShowNotices } from './ShowNotices.tsx'
 
 /** What happens right now: the evening, the chat, who is there. */
 export function OnAirPage() {
@@ -16,7 +18,9 @@ export function OnAirPage() {
     <div className="flex h-full min-h-[36rem] flex-col gap-4">
       <div className="flex items-center justify-between gap-4">
         <h1 className="text-[1.45rem] leading-tight">{onAir ? show.title : 'You are off air'}</h1>
+        {onAir && <GuestControl show={show} />}
       </div>
+      <ShowNotices />
       {!onAir && (
         <div className="flex items-center justify-between gap-4 rounded-md border border-line bg-panel px-4 py-3">
           <p className="text-muted">

@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { barSeconds, barsOf, type Evening } from './evening.ts'
 
-const show = { id: 1, title: 'Test', status: 'on' as const, startedAt: 600, endedAt: null, paid: 0, spent: 0 }
+const MORE = { number: 1, countsFrom: 600, pausedAt: null, guest: null }
+const show = { id: 1, title: 'Test', status: 'on' as const, startedAt: 600, endedAt: null, paid: 0, spent: 0, ...MORE }
 
 describe('the evening’s bars', () => {
   test('are empty without a show', () => {

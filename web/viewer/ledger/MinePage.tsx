@@ -1,29 +1,31 @@
-import { durationInWords } from '#core/currency'
 import { signInAddress } from '../../parts/SignIn.tsx'
 import { Trail } from '../../parts/Trail.tsx'
-import { useChannel, useMe } from '../channel.ts'
+import { useChannel } from '../channel.ts'
+import { HowToEarn } from '../earning/HowToEarn.tsx'
+import { OwnStanding } from '../ranks/OwnStanding.tsx'
 import { OwnOrders } from '../store/OwnOrders.tsx'
 
 /** Where my balance comes from: orders, and every single transfer behind the number. */
 export function MinePage() {
   const { currency, signedIn } = useChannel()
-  const me = useMe()
   if (signedIn === null) {
     return (
-      <p>
-        <a href={signInAddress('viewer')} className="font-semibold underline">
-          Sign in
-        </a>{' '}
-        to see your {currency.many} and where they came from.
-      </p>
+      <>
+        <p className="mb-7">
+          <a href={signInAddress('viewer')} className="font-semibold underline">
+            Sign in
+          </a>{' '}
+          to see your {currency.many} and where they came from.
+        </p>
+        <HowToEarn />
+      </>
     )
   }
   return (
     <>
-      {me && me.watchedSeconds > 0 && (
-        <p className="mb-5 text-muted">Watched {durationInWords(me.watchedSeconds)} in all.</p>
-      )}
+      <OwnStanding />
       <OwnOrders />
+      <HowToEarn />
       <section aria-labelledby="trail">
         <h2 id="trail" className="mb-1 text-xl">
           Every change

@@ -1,0 +1,38 @@
+import { useQuery } from '@tanstack/react-query'
+import type { ChatWords } from '#core/commands'
+import type { Currency } from '#core/currency'
+import { read } from '../../parts/api.ts'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { CurrencyForm } from './CurrencyForm.tsx'
+import { HandingForm } from './HandingForm.tsx'
+import { WordsForm } from './WordsForm.tsx'
+import { ZoneForm } from './ZoneForm.tsx'
+
+export interface Words {
+  readonly currency: Currency
+  readonly words: ChatWords
+  readonly handing: { readonly on: boolean; readonly perDay: number; readonly reply: string }
+  readonly zone: string
+}
+
+/** The currency's names, and every word that chat understands. */
+export function CommandsPage() {
+  const words = useQuery({ queryKey: ['words'], queryFn: ({ signal }) => read<Words>('/desk/words', signal) })
+  return (
+    <div className="flex max-w-5xl flex-col gap-4">
+      <h1 className="text-[1.45rem] leading-tight">Commands</h1>
+      {words.isPending && <Loading what="the words of chat" />}
+      {words.isError && <Problem error={words.error} retry={() => void words.refetch()} />}
+      {words.data && (
+        <>
+          <CurrencyForm key={JSON.stringify(words.data.currency)} currency={words.data.currency} />
+          <WordsForm key={JSON.stringify(words.data.words)} words={words.data.words} currency={words.data.currency} />
+          <div className="grid grid-cols-2 items-start gap-4">
+            <HandingForm key={JSON.stringify(words.data.handing)} {...words.data} />
+            <ZoneForm key={words.data.zone} zone={words.data.zone} />
+          </div>
+        </>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,166 @@
+import { useQuery } from '@tanstack/react-query'
+import { type FormEvent, useState } from 'react'
+import { type ChatWords, checkWords, type WordKind } from '#core/commands'
+import type { Currency } from '#core/currency'
+import { read } from '../../parts/api.ts'
+import { Panel } from '../../parts/Panel.tsx'
+import { same } from '../../parts/same.ts'
+import { Applies } from './Applies.tsx'
+import { useSave } from './useSave.ts'
+
+const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1 aria-invalid:border-brick'
+
+const NAMES: readonly { readonly kind: WordKind; readonly does: string }[] = [
+  { kind: 'get', does: 'Buys a reward' },
+  { kind: 'here', does: 'Checks in to the show' },
+  { kind: 'rank', does: 'One’s rank and the way to the next' },
+  { kind: 'hours', does: 'How long one has watched' },
+  { kind: 'top', does: 'Who has most' },
+  { kind: 'longest', does: 'Who watched longest (add "show" or "30")' },
+  { kind: 'earners', does: 'Who earned most (add "show" or "30")' },
+  { kind: 'hand', does: 'Passes currency on: a name, how many' },
+  { kind: 'give', does: 'Team: gives to a name, or "everyone"' },
+  { kind: 'take', does: 'Team: takes from somebody' },
+  { kind: 'set', does: 'Team: sets somebody’s balance' },
+]
+
+/** Every word that chat understands: what it is called, whether it is on, and how soon it may be used again. */
+export function WordsForm({ words, currency }: { words: ChatWords; currency: Currency }) {
+  const [draft, setDraft] = useState(words)
+  const save = useSave('/desk/words', 'Chat understands these words from now on.')
+  const changed = !same(draft, words)
+  const checked = checkWords(currency, draft)
+  const empty = NAMES.find(({ kind }) => !/^[\p{L}\p{N}_-]{1,30}$/u.test(draft[kind].word))
+  const wrong = empty
+    ? `Give "${empty.does}" a word of letters, digits, - and _.`
+    : checked.ok
+      ? undefined
+      : checked.refusal.sentence
+  const put = (kind: WordKind, patch: Partial<ChatWords[WordKind]>) =>
+    setDraft({ ...draft, [kind]: { ...draft[kind], ...patch } })
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    if (changed && wrong === undefined) save.mutate(draft)
+  }
+  return (
+    <form onSubmit={submit}>
+      <Panel title="Words in chat" aside={changed ? undefined : 'live'} bodyClassName="flex flex-col gap-4 p-4">
+        <table className="w-full">
+          <thead className="text-left text-sm text-muted">
+            <tr>
+              <th className="w-10 pb-1 font-medium">On</th>
+              <th className="w-44 pb-1 font-medium">Word</th>
+              <th className="pb-1 font-medium">What it does</th>
+              <th className="w-36 pb-1 text-right font-medium">Rests for everyone, s</th>
+              <th className="w-36 pb-1 text-right font-medium">for each viewer, s</th>
+            </tr>
+          </thead>
+          <tbody>
+            {NAMES.map(({ kind, does }) => (
+              <tr key={kind} className="border-t border-line">
+                <td className="py-1.5">
+                  <input
+                    type="checkbox"
+                    aria-label={`${does}: on`}
+                    checked={draft[kind].on}
+                    onChange={(event) => put(kind, { on: event.target.checked })}
+                    className="size-4 accent-brass"
+                  />
+                </td>
+                <td className="py-1.5">
+                  <span aria-hidden="true" className="text-muted">
+                    !
+                  </span>
+                  <input
+                    aria-label={`Word: ${does}`}
+                    value={draft[kind].word}
+                    maxLength={30}
+                    onChange={(event) => put(kind, { word: event.target.value.replace(/^!+/, '') })}
+                    className={`ml-1 w-36 ${INPUT}`}
+                  />
+                </td>
+                <td className="py-1.5">{does}</td>
+                <Rest
+                  label={`${does}: seconds of rest for everyone`}
+                  value={draft[kind].everyoneSeconds}
+                  onValue={(everyoneSeconds) => put(kind, { everyoneSeconds })}
+                />
+                <Rest
+                  label={`${does}: seconds of rest for each viewer`}
+                  value={draft[kind].eachSeconds}
+                  onValue={(eachSeconds) => put(kind, { eachSeconds })}
+                />
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <Allowed draft={draft} setDraft={setDraft} />
+        <Applies
+          changed={changed}
+          wrong={wrong}
+          pending={save.isPending}
+          error={save.error}
+          back={() => setDraft(words)}
+        />
+      </Panel>
+    </form>
+  )
+}
+
+function Rest({ label, value, onValue }: { label: string; value: number; onValue: (value: number) => void }) {
+  return (
+    <td className="py-1.5 text-right">
+      <input
+        aria-label={label}
+        value={value}
+        inputMode="numeric"
+        onChange={(event) => onValue(Math.min(86_400, Number(event.target.value.replace(/\D/g, '').slice(0, 5)) || 0))}
+        className={`tabular w-20 text-right ${INPUT}`}
+      />
+    </td>
+  )
+}
+
+interface AllowedProps {
+  readonly draft: ChatWords
+  readonly setDraft: (draft: ChatWords) => void
+}
+
+/** Who may give, take and set in chat, and whether balances of others may be asked. */
+function Allowed({ draft, setDraft }: AllowedProps) {
+  const ranks = useQuery({
+    queryKey: ['ranks'],
+    queryFn: ({ signal }) => read<{ circles: readonly { id: number; name: string }[] }>('/desk/ranks', signal),
+  })
+  const all = [
+    { standing: 'moderator', name: 'moderators' },
+    ...(ranks.data?.circles ?? []).map(({ id, name }) => ({ standing: `circle:${id}`, name: `circle "${name}"` })),
+  ]
+  const toggle = (standing: string, on: boolean) =>
+    setDraft({ ...draft, allowed: on ? [...draft.allowed, standing] : draft.allowed.filter((one) => one !== standing) })
+  return (
+    <div className="flex flex-wrap gap-x-5 gap-y-1.5 border-t border-line pt-3">
+      <span className="text-muted">The team’s words may be used by</span>
+      {all.map(({ standing, name }) => (
+        <label key={standing} className="flex items-center gap-2">
+          <input
+            type="checkbox"
+            checked={draft.allowed.includes(standing)}
+            onChange={(event) => toggle(standing, event.target.checked)}
+            className="size-4 accent-brass"
+          />
+          {name}
+        </label>
+      ))}
+      <label className="flex items-center gap-2">
+        <input
+          type="checkbox"
+          checked={draft.askOthers}
+          onChange={(event) => setDraft({ ...draft, askOthers: event.target.checked })}
+          className="size-4 accent-brass"
+        />
+        anybody may ask for somebody else’s balance
+      </label>
+    </div>
+  )
+}

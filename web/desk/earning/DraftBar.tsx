@@ -1,0 +1,63 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { planDifference } from '#core/earning'
+import { change } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { Problem } from '../../parts/Notice.tsx'
+import { useToast } from '../../parts/toasts.tsx'
+import type { Draft, Earning } from './draft.ts'
+
+const SAVING = { saved: 'kept as a draft', saving: 'being kept …', failed: 'not kept: the server does not answer' }
+
+/** At the foot of the page while the draft differs from what is live: apply it now, at the next show, or drop it. */
+export function DraftBar({ draft, earning }: { draft: Draft; earning: Earning }) {
+  const client = useQueryClient()
+  const toast = useToast()
+  const { plan, circles } = earning
+  const count = planDifference(plan, draft.plan, circles).length
+  const wrong = Object.keys(draft.problems).length
+  const done = (text: string) => async () => {
+    toast({ text })
+    await client.invalidateQueries({ queryKey: ['earning'] })
+  }
+  const apply = useMutation({
+    mutationFn: () => change('PUT', '/desk/earning', draft.plan),
+    onSuccess: done('The plan is live from now on. What was watched so far was paid by the old one.'),
+  })
+  const later = useMutation({
+    mutationFn: (nextShow: boolean) => change('PUT', '/desk/earning/draft', { plan: draft.plan, nextShow }),
+    onSuccess: (_, nextShow) => done(nextShow ? 'It goes live when the next show starts.' : 'It stays a draft.')(),
+  })
+  const drop = useMutation({
+    mutationFn: () => change('PUT', '/desk/earning/draft', { plan: null, nextShow: false }),
+    onSuccess: () => {
+      draft.replace(plan)
+      return client.invalidateQueries({ queryKey: ['earning'] })
+    },
+  })
+  const waits = earning.draft.nextShow
+  const fault = apply.error ?? later.error ?? drop.error
+  return (
+    <div className="sticky -bottom-5 z-10 -mx-5 -mb-5 flex flex-col gap-2 border-t border-line bg-panel px-5 py-3">
+      {fault && <Problem error={fault} />}
+      <div className="flex flex-wrap items-center gap-3">
+        <p role="status" className="mr-auto">
+          <span className="font-semibold text-brass-text">Not live yet</span>
+          {': '}
+          {wrong > 0
+            ? `${wrong} ${wrong === 1 ? 'field needs' : 'fields need'} a correction first`
+            : `${count} ${count === 1 ? 'change' : 'changes'}, ${SAVING[draft.saving]}`}
+          {waits && '; waits for the next show'}
+        </p>
+        <Button look="quiet" onClick={() => drop.mutate()}>
+          Drop the draft
+        </Button>
+        <Button disabled={wrong > 0 || draft.saving === 'saving'} onClick={() => later.mutate(!waits)}>
+          {waits ? 'Do not apply by itself' : 'Apply at the next show'}
+        </Button>
+        <Button look="main" disabled={wrong > 0 || apply.isPending} onClick={() => apply.mutate()}>
+          Apply now
+        </Button>
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,95 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { inWords } from '#core/currency'
+import { type EarningPlan, planDifference, STARTERS } from '#core/earning'
+import { read } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { Empty, Panel } from '../../parts/Panel.tsx'
+import { same } from '../../parts/same.ts'
+import { dayText } from '../../parts/time.ts'
+import type { Earning } from './draft.ts'
+
+interface ChoicesProps {
+  readonly earning: Earning
+  readonly draft: EarningPlan
+  /** Takes a plan into the draft; nothing is live by it. */
+  readonly take: (plan: EarningPlan) => void
+}
+
+/** Plans to start from. What the draft differs in from each is told, so that one can go into detail later. */
+export function Starters({ earning, draft, take }: ChoicesProps) {
+  return (
+    <div className="flex flex-wrap items-center gap-x-2 gap-y-1">
+      <span className="mr-1 text-muted">Start from a plan for an audience that is</span>
+      {STARTERS.map(({ name, for: audience, plan }) => {
+        const differs = planDifference(plan, draft, earning.circles).length
+        const each = `${inWords(plan.base, earning.currency)} every ${plan.intervalSeconds / 60} min`
+        return (
+          <Button
+            key={name}
+            disabled={differs === 0}
+            title={`${audience}: ${each}; ${differs} of its lines differ from your draft`}
+            onClick={() => take(plan)}
+          >
+            {name}
+            <span className="text-sm font-normal text-muted">{differs === 0 ? 'your draft' : `${differs} differ`}</span>
+          </Button>
+        )
+      })}
+      <span className="text-sm text-muted">It fills in everything; nothing is live by it.</span>
+    </div>
+  )
+}
+
+interface Applied {
+  readonly id: number
+  readonly at: number
+  readonly by: string
+  readonly plan: EarningPlan
+}
+
+/** Every plan that was applied, with what differs from the live one; any can be brought back into the draft. */
+export function History({ earning, draft, take }: ChoicesProps) {
+  const [shown, setShown] = useState(false)
+  const history = useQuery({
+    queryKey: ['earning', 'history'],
+    queryFn: ({ signal }) => read<{ plans: readonly Applied[] }>('/desk/earning/history', signal),
+    enabled: shown,
+  })
+  return (
+    <Panel
+      title="Plans before this one"
+      aside={
+        <Button look="quiet" aria-expanded={shown} onClick={() => setShown(!shown)}>
+          {shown ? 'Hide' : 'Show'}
+        </Button>
+      }
+    >
+      {shown && history.isPending && <Loading what="the plans" />}
+      {shown && history.isError && <Problem error={history.error} retry={() => void history.refetch()} />}
+      {shown && history.data?.plans.length === 0 && <Empty>No plan has been applied yet.</Empty>}
+      {shown &&
+        history.data?.plans.map(({ id, at, by, plan }) => {
+          const list = planDifference(earning.plan, plan, earning.circles)
+          return (
+            <div key={id} className="flex items-center gap-3 border-t border-line px-4 py-2 first:border-t-0">
+              <p className="min-w-0 flex-1">
+                {dayText(at)} <span className="text-muted">by {by}</span>
+                <span className="block truncate text-[0.93rem] text-muted">
+                  {list.length === 0
+                    ? 'is what is live'
+                    : list.map(({ what, after }) => `${what}: ${after}`).join('; ')}
+                </span>
+              </p>
+              {list.length > 0 && (
+                <Button disabled={same(plan, draft)} onClick={() => take(plan)}>
+                  Bring back
+                </Button>
+              )}
+            </div>
+          )
+        })}
+    </Panel>
+  )
+}

@@ -1,0 +1,52 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { type FormEvent, useState } from 'react'
+import { change } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { FormDialog } from '../../parts/FormDialog.tsx'
+import { Problem } from '../../parts/Notice.tsx'
+import { useToast } from '../../parts/toasts.tsx'
+
+/** Makes somebody known before they ever come. */
+export function AddDialog({ close }: { close: () => void }) {
+  const client = useQueryClient()
+  const toast = useToast()
+  const [account, setAccount] = useState('')
+  const add = useMutation({
+    mutationFn: () => change('POST', '/desk/people/add', { account: account.trim().replace(/^@/, '') }),
+    onSuccess: async () => {
+      toast({ text: `${account.trim()} is known here now.` })
+      close()
+      await client.invalidateQueries({ queryKey: ['people'] })
+    },
+  })
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    add.mutate()
+  }
+  return (
+    <FormDialog title="Add somebody" close={close}>
+      <form onSubmit={submit} className="flex flex-col gap-4">
+        <label className="flex flex-col gap-1">
+          The name of their account on the platform
+          <input
+            data-autofocus
+            required
+            value={account}
+            maxLength={100}
+            pattern="@?[^\s]+"
+            onChange={(event) => setAccount(event.target.value)}
+            className="rounded-md border border-line bg-surface px-3 py-2"
+          />
+          <span className="text-[0.93rem] text-muted">Whatever you give them waits for when they come.</span>
+        </label>
+        {add.error && <Problem error={add.error} />}
+        <div className="flex justify-end gap-2">
+          <Button onClick={close}>Not now</Button>
+          <Button look="main" type="submit" disabled={account.trim() === '' || add.isPending}>
+            Add
+          </Button>
+        </div>
+      </form>
+    </FormDialog>
+  )
+}

@@ -1,0 +1,95 @@
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react'
+import { change } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { useToast } from '../../parts/toasts.tsx'
+import type { Whom } from './CorrectDialog.tsx'
+import { MENU, MENU_BUTTON, MENU_ITEM } from './menu.ts'
+import type { PeopleView, RanksKnown } from './people.ts'
+
+interface ChosenBarProps {
+  readonly chosen: ReadonlyMap<number, string>
+  readonly view: PeopleView
+  readonly ranks: RanksKnown
+  readonly correct: (whom: Whom) => void
+  readonly clear: () => void
+  readonly done: () => void
+}
+
+/** What can be done with the people chosen in the list. */
+export function ChosenBar({ chosen, view, ranks, correct, clear, done }: ChosenBarProps) {
+  const toast = useToast()
+  const viewers = [...chosen.keys()]
+  const who = chosen.size === 1 ? [...chosen.values()][0] : `${chosen.size} people`
+  const act = (path: string, body: object, text: string, back?: object) =>
+    void change('POST', path, { viewers, ...body }).then(
+      () => {
+        const undo = back && (() => act(path, back, 'Taken back.'))
+        toast({ text, ...(undo && { undo }) })
+        done()
+      },
+      (fault: Error) => toast({ text: fault.message, look: 'problem' }),
+    )
+  const archived = view.shown === 'archived'
+  const ignored = view.shown === 'ignored'
+  const items = [
+    {
+      name: archived ? 'Take out of the archive' : 'Archive',
+      run: () =>
+        act(
+          '/desk/people/archive',
+          { archived: !archived },
+          archived ? `${who}: listed again.` : `${who}: archived, and back as soon as they come.`,
+          { archived },
+        ),
+    },
+    {
+      name: ignored ? 'Know again' : 'Ignore',
+      run: () =>
+        act(
+          '/desk/people/ignore',
+          { ignored: !ignored },
+          ignored ? `${who}: known again.` : `${who}: ignored, earning nothing and in no list.`,
+          { ignored },
+        ),
+    },
+    ...ranks.circles.flatMap(({ id, name }) => [
+      {
+        name: `Into "${name}"`,
+        run: () => act(`/desk/circles/${id}/join`, { how: 'in' }, `${who}: in "${name}".`, { how: 'rules' }),
+      },
+      {
+        name: `Out of "${name}"`,
+        run: () => act(`/desk/circles/${id}/join`, { how: 'out' }, `${who}: out of "${name}".`, { how: 'rules' }),
+      },
+    ]),
+  ]
+  return (
+    <div className="ml-auto flex items-center gap-2">
+      <Button look="main" onClick={() => correct({ viewers, words: wordsFor([...chosen.values()]) })}>
+        Correct {chosen.size === 1 ? [...chosen.values()][0] : `${chosen.size} chosen`} …
+      </Button>
+      <Menu>
+        <MenuButton className={MENU_BUTTON}>Do with them …</MenuButton>
+        <MenuItems anchor="bottom end" className={MENU}>
+          {items.map(({ name, run }) => (
+            <MenuItem key={name}>
+              <button type="button" onClick={run} className={MENU_ITEM}>
+                {name}
+              </button>
+            </MenuItem>
+          ))}
+        </MenuItems>
+      </Menu>
+      <Button look="quiet" onClick={clear}>
+        Choose nobody
+      </Button>
+    </div>
+  )
+}
+
+/** "pia, jo and 3 others". */
+function wordsFor(names: readonly string[]): string {
+  const [first, second, ...others] = names
+  if (others.length === 0) return second === undefined ? (first ?? '') : `${first} and ${second}`
+  return `${first}, ${second} and ${others.length} ${others.length === 1 ? 'other' : 'others'}`
+}

@@ -1,0 +1,128 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { type FormEvent, useState } from 'react'
+import { digits } from '#core/currency'
+import { change, channelAddress } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { FormDialog } from '../../parts/FormDialog.tsx'
+import { Problem } from '../../parts/Notice.tsx'
+import { useToast } from '../../parts/toasts.tsx'
+import { useStatus } from '../status.ts'
+
+const FIELD = 'rounded-md border border-line bg-surface px-3 py-2'
+
+/** Cleaning up: archives people, or starts everybody anew. */
+export function CleanDialog({ what, close }: { what: 'archive' | 'balance' | 'hours'; close: () => void }) {
+  return what === 'archive' ? <ArchiveDialog close={close} /> : <ResetDialog of={what} close={close} />
+}
+
+function ArchiveDialog({ close }: { close: () => void }) {
+  const client = useQueryClient()
+  const toast = useToast()
+  const [days, setDays] = useState(180)
+  const count = useQuery({
+    queryKey: ['people', 'unseen', days],
+    queryFn: () => change<{ people: number }>('POST', '/desk/people/archive-unseen', { days, preview: true }),
+  })
+  const archive = useMutation({
+    mutationFn: () => change<{ people: number }>('POST', '/desk/people/archive-unseen', { days, preview: false }),
+    onSuccess: async ({ people }) => {
+      toast({ text: `${digits(people)} archived. Whoever comes back is back by that.` })
+      close()
+      await client.invalidateQueries({ queryKey: ['people'] })
+    },
+  })
+  return (
+    <FormDialog title="Archive who was not seen for long" close={close}>
+      <label className="flex items-center gap-3">
+        Not seen for
+        <select value={days} onChange={(event) => setDays(Number(event.target.value))} className={FIELD}>
+          {[30, 90, 180, 365, 730].map((one) => (
+            <option key={one} value={one}>
+              {one} days
+            </option>
+          ))}
+        </select>
+      </label>
+      <p role="status">
+        {count.data
+          ? `That is ${digits(count.data.people)} ${count.data.people === 1 ? 'person' : 'people'}.`
+          : 'Counting …'}{' '}
+        <span className="text-muted">They keep all they have, and are listed again as soon as they come.</span>
+      </p>
+      {archive.error && <Problem error={archive.error} />}
+      <div className="flex justify-end gap-2">
+        <Button onClick={close}>Not now</Button>
+        <Button look="main" disabled={!count.data?.people || archive.isPending} onClick={() => archive.mutate()}>
+          Archive them
+        </Button>
+      </div>
+    </FormDialog>
+  )
+}
+
+/** A file of everybody is saved first; the channel's name must be typed; it can be taken back for a day. */
+function ResetDialog({ of, close }: { of: 'balance' | 'hours'; close: () => void }) {
+  const { channel, currency } = useStatus()
+  const [confirm, setConfirm] = useState('')
+  const [saved, setSaved] = useState(false)
+  const reset = useReset(of, close)
+  const what = of === 'balance' ? `everybody’s ${currency.many}` : 'everybody’s hours'
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    reset.mutate(confirm)
+  }
+  return (
+    <FormDialog title={of === 'balance' ? 'Start all balances anew' : 'Start all hours anew'} close={close}>
+      <form onSubmit={submit} className="flex flex-col gap-4">
+        <p>This sets {what} to 0. It can be taken back for a day, as far as nothing was spent meanwhile.</p>
+        <p className="flex items-center gap-3">
+          First
+          <a
+            href={channelAddress('/desk/people.csv')}
+            download
+            onClick={() => setSaved(true)}
+            className="rounded-md border border-line px-3 py-1.5 font-medium hover:bg-raised"
+          >
+            Save everybody as CSV
+          </a>
+          {saved && <span className="text-moss-text">saved</span>}
+        </p>
+        <label className="flex flex-col gap-1">
+          <span>
+            Then type the channel’s name: <span className="font-semibold">{channel.name}</span>
+          </span>
+          <input value={confirm} onChange={(event) => setConfirm(event.target.value)} className={FIELD} />
+        </label>
+        {reset.error && <Problem error={reset.error} />}
+        <div className="flex justify-end gap-2">
+          <Button onClick={close}>Not now</Button>
+          <Button look="danger" type="submit" disabled={!saved || confirm.trim() !== channel.name || reset.isPending}>
+            Set {what} to 0
+          </Button>
+        </div>
+      </form>
+    </FormDialog>
+  )
+}
+
+function useReset(of: 'balance' | 'hours', close: () => void) {
+  const client = useQueryClient()
+  const toast = useToast()
+  const undo = (adjustments: readonly number[]) =>
+    void change('POST', '/desk/people/undo', { adjustments }).then(
+      () => {
+        toast({ text: 'Taken back as far as it goes.' })
+        return client.invalidateQueries()
+      },
+      (fault: Error) => toast({ text: fault.message, look: 'problem' }),
+    )
+  return useMutation({
+    mutationFn: (confirm: string) =>
+      change<{ adjustments: number[]; changed: number }>('POST', '/desk/people/reset', { of, confirm }),
+    onSuccess: async ({ adjustments, changed }) => {
+      toast({ text: `${digits(changed)} people start anew.`, undo: () => undo(adjustments) })
+      close()
+      await client.invalidateQueries()
+    },
+  })
+}

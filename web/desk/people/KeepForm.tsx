@@ -1,0 +1,213 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { type FormEvent, useState } from 'react'
+import { change } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { Problem } from '../../parts/Notice.tsx'
+import { useToast } from '../../parts/toasts.tsx'
+import { FindPerson } from './FindPerson.tsx'
+import type { PanelAnswer } from './panel.ts'
+
+const FIELD = 'rounded-md border border-line bg-surface px-2.5 py-1.5'
+
+/** What the team can change of a person: applied as it is chosen, with a word of what happened. */
+export function KeepForm({ panel, close }: { panel: PanelAnswer; close: () => void }) {
+  const { viewer, circles } = panel
+  const act = useAct()
+  const keep = (body: object, text: string) =>
+    act.mutate({ method: 'PUT', path: `/desk/viewers/${viewer.id}`, body, text })
+  const [nickname, setNickname] = useState(viewer.nickname ?? '')
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    keep({ nickname }, nickname.trim() === '' ? 'The nickname is gone.' : `Shown as ${nickname.trim()} everywhere.`)
+  }
+  return (
+    <div className="flex flex-col gap-5">
+      {act.error && <Problem error={act.error} />}
+      <form onSubmit={submit} className="flex items-end gap-2">
+        <label className="flex min-w-0 flex-1 flex-col gap-1">
+          Nickname, shown in place of {viewer.chatName}
+          <input
+            value={nickname}
+            maxLength={60}
+            onChange={(event) => setNickname(event.target.value)}
+            className={FIELD}
+          />
+        </label>
+        <Button type="submit" disabled={nickname.trim() === (viewer.nickname ?? '')}>
+          Rename
+        </Button>
+      </form>
+      <fieldset className="flex flex-col gap-2">
+        <legend className="mb-1 font-medium">Standings</legend>
+        <label className="flex items-center gap-2">
+          <input
+            type="checkbox"
+            checked={viewer.followedAt !== null}
+            onChange={(event) =>
+              keep({ follower: event.target.checked }, event.target.checked ? 'A follower.' : 'No follower any more.')
+            }
+            className="size-4 accent-brass"
+          />
+          Follower
+        </label>
+        <label className="flex items-center gap-2">
+          Subscriber
+          <select
+            value={panel.standings.some((one) => one.startsWith('tier')) ? viewer.tier : 0}
+            onChange={(event) => keep({ tier: Number(event.target.value) }, 'The subscription is changed by hand.')}
+            className={FIELD}
+          >
+            <option value={0}>no</option>
+            {[1, 2, 3].map((tier) => (
+              <option key={tier} value={tier}>
+                tier {tier}
+              </option>
+            ))}
+          </select>
+        </label>
+        {circles.map(({ id, name }) => (
+          <label key={id} className="flex items-center gap-2">
+            Circle "{name}"
+            <select
+              value={viewer.circlesByHand[id] ?? 'rules'}
+              onChange={(event) =>
+                act.mutate({
+                  method: 'POST',
+                  path: `/desk/circles/${id}/join`,
+                  body: { viewers: [viewer.id], how: event.target.value },
+                  text: `Circle "${name}": changed.`,
+                })
+              }
+              className={FIELD}
+            >
+              <option value="rules">by its rules ({viewer.circles.includes(id) ? 'in' : 'not in'})</option>
+              <option value="in">in, by hand</option>
+              <option value="out">kept out, by hand</option>
+            </select>
+          </label>
+        ))}
+        <label className="flex items-center gap-2">
+          <input
+            type="checkbox"
+            checked={!viewer.unlisted}
+            onChange={(event) =>
+              keep(
+                { unlisted: !event.target.checked },
+                event.target.checked ? 'In the public lists.' : 'In no public list.',
+              )
+            }
+            className="size-4 accent-brass"
+          />
+          In the public lists
+        </label>
+      </fieldset>
+      <Aside panel={panel} act={act.mutate} close={close} />
+    </div>
+  )
+}
+
+interface Act {
+  readonly method: 'POST' | 'PUT'
+  readonly path: string
+  readonly body: object
+  readonly text: string
+}
+
+function useAct() {
+  const client = useQueryClient()
+  const toast = useToast()
+  return useMutation({
+    mutationFn: ({ method, path, body }: Act) => change(method, path, body),
+    onSuccess: async (_, { text }) => {
+      toast({ text })
+      await client.invalidateQueries()
+    },
+  })
+}
+
+/** What takes a person out of sight, or makes two one: each asks for one thing more before it happens. */
+function Aside({ panel: { viewer }, act, close }: { panel: PanelAnswer; act: (act: Act) => void; close: () => void }) {
+  const [other, setOther] = useState<{ id: number; name: string }>()
+  const [confirm, setConfirm] = useState('')
+  const [archived, ignored] = [viewer.archivedAt !== null, viewer.ignored]
+  return (
+    <div className="flex flex-col gap-4 border-t border-line pt-4">
+      <div className="flex gap-2">
+        <Button
+          onClick={() =>
+            act({
+              method: 'POST',
+              path: '/desk/people/ignore',
+              body: { viewers: [viewer.id], ignored: !ignored },
+              text: ignored ? 'Known again.' : 'Ignored: earns nothing, is in no list, never wins.',
+            })
+          }
+        >
+          {ignored ? 'Know again' : 'Ignore'}
+        </Button>
+        <Button
+          disabled={viewer.present}
+          onClick={() =>
+            act({
+              method: 'POST',
+              path: '/desk/people/archive',
+              body: { viewers: [viewer.id], archived: !archived },
+              text: archived ? 'Listed again.' : 'Archived.',
+            })
+          }
+        >
+          {archived ? 'Take out of the archive' : 'Archive'}
+        </Button>
+      </div>
+      <div className="flex flex-col gap-1.5">
+        <p className="font-medium">Is the same person as somebody else?</p>
+        <p className="text-[0.93rem] text-muted">
+          What {viewer.name} has is added to theirs; whoever comes as {viewer.chatName} is them from then on.
+        </p>
+        <div className="flex gap-2">
+          <FindPerson label="The person who stays" chosen={other} choose={setOther} />
+          <Button
+            disabled={other === undefined || other.id === viewer.id}
+            onClick={() => {
+              if (other)
+                act({
+                  method: 'POST',
+                  path: `/desk/viewers/${viewer.id}/merge`,
+                  body: { into: other.id },
+                  text: `${viewer.name} and ${other.name} are one.`,
+                })
+              close()
+            }}
+          >
+            Merge{other && ` into ${other.name}`}
+          </Button>
+        </div>
+      </div>
+      <div className="flex flex-col gap-1.5">
+        <p className="font-medium">Forget for good</p>
+        <p className="text-[0.93rem] text-muted">
+          Names, account, notes and what they wrote go; their transfers stay as somebody’s. This cannot be undone. Type
+          the name: {viewer.name}
+        </p>
+        <div className="flex gap-2">
+          <input
+            aria-label="The name, to confirm"
+            value={confirm}
+            onChange={(event) => setConfirm(event.target.value)}
+            className={`min-w-0 flex-1 ${FIELD}`}
+          />
+          <Button
+            look="danger"
+            disabled={confirm.trim() !== viewer.name}
+            onClick={() => {
+              act({ method: 'POST', path: `/desk/viewers/${viewer.id}/forget`, body: { confirm }, text: 'Forgotten.' })
+              close()
+            }}
+          >
+            Forget
+          </Button>
+        </div>
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,39 @@
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react'
+import { useState } from 'react'
+import { AddDialog } from './AddDialog.tsx'
+import { CleanDialog } from './CleanDialog.tsx'
+import { ImportDialog } from './ImportDialog.tsx'
+import { MENU, MENU_BUTTON, MENU_ITEM } from './menu.ts'
+
+const ITEMS = [
+  { what: 'add', name: 'Add somebody …' },
+  { what: 'import', name: 'Take people in from a CSV file …' },
+  { what: 'archive', name: 'Archive who was not seen for long …' },
+  { what: 'balance', name: 'Start all balances anew …' },
+  { what: 'hours', name: 'Start all hours anew …' },
+] as const
+
+/** What is done to the list as a whole, and not often. */
+export function MoreMenu() {
+  const [open, setOpen] = useState<(typeof ITEMS)[number]['what']>()
+  const close = () => setOpen(undefined)
+  return (
+    <>
+      <Menu>
+        <MenuButton className={MENU_BUTTON}>More …</MenuButton>
+        <MenuItems anchor="bottom end" className={MENU}>
+          {ITEMS.map(({ what, name }) => (
+            <MenuItem key={what}>
+              <button type="button" onClick={() => setOpen(what)} className={MENU_ITEM}>
+                {name}
+              </button>
+            </MenuItem>
+          ))}
+        </MenuItems>
+      </Menu>
+      {open === 'add' && <AddDialog close={close} />}
+      {open === 'import' && <ImportDialog close={close} />}
+      {(open === 'archive' || open === 'balance' || open === 'hours') && <CleanDialog what={open} close={close} />}
+    </>
+  )
+}

@@ -1,0 +1,70 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { X } from 'lucide-react'
+import { type FormEvent, useState } from 'react'
+import { change } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { Problem } from '../../parts/Notice.tsx'
+import { dayText } from '../../parts/time.ts'
+import type { PanelAnswer } from './panel.ts'
+
+/** What the team wrote about somebody. Viewers never see it. */
+export function Notes({ viewer, notes }: { viewer: number; notes: PanelAnswer['notes'] }) {
+  const client = useQueryClient()
+  const [text, setText] = useState('')
+  const refresh = () => client.invalidateQueries({ queryKey: ['viewer', viewer] })
+  const write = useMutation({
+    mutationFn: () => change('POST', `/desk/viewers/${viewer}/notes`, { text: text.trim() }),
+    onSuccess: async () => {
+      setText('')
+      await refresh()
+    },
+  })
+  const remove = useMutation({
+    mutationFn: (note: number) => change('POST', `/desk/notes/${note}/remove`, {}),
+    onSuccess: refresh,
+  })
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    if (text.trim() !== '') write.mutate()
+  }
+  const fault = write.error ?? remove.error
+  return (
+    <section aria-labelledby="notes" className="flex flex-col gap-2">
+      <h3 id="notes" className="text-base">
+        Notes of the team
+      </h3>
+      {notes.map((note) => (
+        <div key={note.id} className="flex items-start gap-2 border-t border-line pt-2">
+          <p className="min-w-0 flex-1 break-words">
+            {note.text}
+            <span className="block text-sm text-muted">
+              {note.by}, {dayText(note.at)}
+            </span>
+          </p>
+          <Button
+            look="quiet"
+            className="px-1.5!"
+            aria-label={`Remove the note: ${note.text}`}
+            onClick={() => remove.mutate(note.id)}
+          >
+            <X aria-hidden="true" className="size-4" />
+          </Button>
+        </div>
+      ))}
+      {fault && <Problem error={fault} />}
+      <form onSubmit={submit} className="flex gap-2">
+        <input
+          aria-label="A new note"
+          value={text}
+          maxLength={1000}
+          onChange={(event) => setText(event.target.value)}
+          placeholder="Only the team sees this"
+          className="min-w-0 flex-1 rounded-md border border-line bg-surface px-3 py-1.5"
+        />
+        <Button type="submit" disabled={text.trim() === '' || write.isPending}>
+          Write down
+        </Button>
+      </form>
+    </section>
+  )
+}

@@ -1,0 +1,77 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { inWords } from '#core/currency'
+import type { Support } from '#core/earning'
+import { change, read } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { Panel } from '../../parts/Panel.tsx'
+import { dayText } from '../../parts/time.ts'
+import { useToast } from '../../parts/toasts.tsx'
+import { useStatus } from '../status.ts'
+import { FindPerson } from './FindPerson.tsx'
+
+interface Waiting {
+  readonly id: number
+  readonly at: number
+  readonly name: string
+  readonly support: Support
+}
+
+/** Support under names that chat does not know: who was it? Nothing is shown where nothing waits. */
+export function Supporters() {
+  const waiting = useQuery({
+    queryKey: ['supporters'],
+    queryFn: ({ signal }) => read<{ supporters: readonly Waiting[] }>('/desk/supporters', signal),
+  })
+  const list = waiting.data?.supporters ?? []
+  if (list.length === 0) return null
+  return (
+    <Panel title="Who was this?" aside="supported under a name that chat does not know" className="shrink-0">
+      <ul className="max-h-48 overflow-y-auto">
+        {list.map((one) => (
+          <WaitingLine key={one.id} one={one} />
+        ))}
+      </ul>
+    </Panel>
+  )
+}
+
+const told = (support: Support): string =>
+  support.kind === 'tip' ? `tipped ${(support.minorUnits / 100).toFixed(2)}` : support.kind
+
+function WaitingLine({ one }: { one: Waiting }) {
+  const client = useQueryClient()
+  const toast = useToast()
+  const { currency } = useStatus()
+  const [person, setPerson] = useState<{ id: number; name: string }>()
+  const match = useMutation({
+    mutationFn: (viewer: number | null) =>
+      change<{ matched: number; paid: number }>('POST', `/desk/supporters/${one.id}/match`, { viewer }),
+    onSuccess: async ({ paid }, viewer) => {
+      const text =
+        viewer === null ? 'Let go.' : `${person?.name} got ${inWords(paid, currency)}; the name is remembered.`
+      toast({ text })
+      await client.invalidateQueries()
+    },
+    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  })
+  return (
+    <li className="flex items-center gap-3 border-t border-line px-4 py-2 first:border-t-0">
+      <p className="min-w-0 flex-1 truncate">
+        <span className="font-semibold">{one.name}</span> {told(one.support)}{' '}
+        <span className="text-muted">{dayText(one.at)}</span>
+      </p>
+      <FindPerson label={`Who ${one.name} is`} chosen={person} choose={setPerson} />
+      <Button
+        look={person ? 'main' : 'plain'}
+        disabled={!person || match.isPending}
+        onClick={() => person && match.mutate(person.id)}
+      >
+        That was them
+      </Button>
+      <Button look="quiet" onClick={() => match.mutate(null)}>
+        Nobody here
+      </Button>
+    </li>
+  )
+}

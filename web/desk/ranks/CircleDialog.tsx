@@ -1,0 +1,135 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { type FormEvent, type ReactNode, useState } from 'react'
+import type { CircleRow } from '#core/people'
+import type { CircleSettings, Rank } from '#core/ranks'
+import { change } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { FormDialog } from '../../parts/FormDialog.tsx'
+import { Problem } from '../../parts/Notice.tsx'
+import { useToast } from '../../parts/toasts.tsx'
+import { type CircleDraft, draftOf, readCircle } from './circleDraft.ts'
+
+const INPUT = 'tabular rounded-md border border-line bg-surface px-2.5 py-1.5'
+
+interface CircleDialogProps {
+  readonly circle: CircleRow | null
+  readonly ranks: readonly Rank[]
+  readonly close: () => void
+}
+
+/** Makes or changes a circle: its name, and what makes somebody a member by itself. */
+export function CircleDialog({ circle, ranks, close }: CircleDialogProps) {
+  const [draft, setDraft] = useState(() => draftOf(circle))
+  const { save, end } = useCircleChange(circle, close)
+  const read = readCircle(draft)
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    if (typeof read !== 'string') save.mutate(read)
+  }
+  const put = (patch: Partial<CircleDraft>) => setDraft({ ...draft, ...patch })
+  const number = (name: 'hours' | 'showsLeast' | 'showsOf' | 'followerDays' | 'subscriberMonths', label: string) => (
+    <input
+      aria-label={label}
+      value={draft[name]}
+      inputMode="numeric"
+      onChange={(event) => put({ [name]: event.target.value })}
+      placeholder="–"
+      className={`w-16 text-right ${INPUT}`}
+    />
+  )
+  const fault = save.error ?? end.error
+  return (
+    <FormDialog title={circle === null ? 'Make a circle' : `Circle "${circle.name}"`} close={close}>
+      <form onSubmit={submit} className="flex flex-col gap-4">
+        <label className="flex flex-col gap-1">
+          Name
+          <input
+            data-autofocus
+            value={draft.name}
+            maxLength={40}
+            onChange={(event) => put({ name: event.target.value })}
+            className={INPUT}
+          />
+        </label>
+        <fieldset className="flex flex-col gap-2">
+          <legend className="mb-1 text-muted">
+            Joined by itself by whoever meets all of this; empty asks for nothing
+          </legend>
+          <Rule>Watched {number('hours', 'Hours watched')} hours</Rule>
+          <Rule>
+            Attended {number('showsLeast', 'Shows attended at least')} of the last{' '}
+            {number('showsOf', 'Of the last so many shows')} shows
+          </Rule>
+          <Rule>Followed for {number('followerDays', 'Days followed')} days</Rule>
+          <Rule>Subscribed for {number('subscriberMonths', 'Months subscribed')} months</Rule>
+          <Rule>
+            Holds
+            <select
+              aria-label="Rank held"
+              value={draft.rank}
+              onChange={(event) => put({ rank: event.target.value })}
+              className={INPUT}
+            >
+              <option value="">any rank or none</option>
+              {ranks.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name} or higher
+                </option>
+              ))}
+            </select>
+          </Rule>
+        </fieldset>
+        <label className="flex items-center gap-2">
+          <input
+            type="checkbox"
+            checked={draft.keep}
+            onChange={(event) => put({ keep: event.target.checked })}
+            className="size-4 accent-brass"
+          />
+          Who has joined stays for good
+        </label>
+        <p className="text-[0.93rem] text-muted">
+          By hand people join and leave on the People page; that outweighs the rules.
+        </p>
+        {typeof read === 'string' && draft.name !== '' && <p className="text-brick-text">{read}</p>}
+        {fault && <Problem error={fault} />}
+        <div className="flex gap-2">
+          {circle !== null && (
+            <Button look="danger" className="mr-auto" onClick={() => end.mutate()}>
+              Close this circle
+            </Button>
+          )}
+          <Button className="ml-auto" onClick={close}>
+            Not now
+          </Button>
+          <Button look="main" type="submit" disabled={typeof read === 'string' || save.isPending}>
+            {circle === null ? 'Make the circle' : 'Apply now'}
+          </Button>
+        </div>
+      </form>
+    </FormDialog>
+  )
+}
+
+function Rule({ children }: { children: ReactNode }) {
+  return <div className="flex items-center gap-2">{children}</div>
+}
+
+function useCircleChange(circle: CircleRow | null, close: () => void) {
+  const client = useQueryClient()
+  const toast = useToast()
+  const done = (text: string) => async () => {
+    toast({ text })
+    close()
+    await client.invalidateQueries()
+  }
+  const save = useMutation({
+    mutationFn: (settings: CircleSettings) => change('PUT', '/desk/circles', { circle: circle?.id ?? null, settings }),
+    onSuccess: done('The circle is live, and whoever meets its rules is in it.'),
+  })
+  const end = useMutation({
+    mutationFn: () => change('POST', `/desk/circles/${circle?.id}/close`, {}),
+    onSuccess: done('The circle is closed.'),
+  })
+  return { save, end }
+}

@@ -1,0 +1,49 @@
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { digits } from '#core/currency'
+import type { CircleRow } from '#core/people'
+import { Button } from '../../parts/Button.tsx'
+import { Empty, Panel } from '../../parts/Panel.tsx'
+import { CircleDialog } from './CircleDialog.tsx'
+import { rulesInWords } from './circleDraft.ts'
+import type { Ranks } from './RanksPage.tsx'
+
+/** The circles, what makes somebody a member, and how many there are. */
+export function Circles({ ranks }: { ranks: Ranks }) {
+  const [open, setOpen] = useState<CircleRow | 'new'>()
+  const add = <Button onClick={() => setOpen('new')}>Make a circle …</Button>
+  return (
+    <Panel title="Circles" aside="count as a standing everywhere: bonuses, words of the team, allowance">
+      {ranks.circles.length === 0 ? (
+        <Empty action={add}>
+          No circles yet. A circle is a group that you name; people join by your hand, or by themselves when they meet
+          its rules.
+        </Empty>
+      ) : (
+        <>
+          <ul>
+            {ranks.circles.map((circle) => {
+              const count = ranks.counts.circles.find(({ id }) => id === circle.id)?.count ?? 0
+              return (
+                <li key={circle.id} className="flex items-center gap-4 border-b border-line px-4 py-2.5">
+                  <div className="min-w-0 flex-1">
+                    <p className="font-semibold">{circle.name}</p>
+                    <p className="text-[0.93rem] text-muted">{rulesInWords(circle, ranks.plan.ranks)}</p>
+                  </div>
+                  <Link to={`/people?standing=circle:${circle.id}`} className="tabular underline underline-offset-2">
+                    {digits(count)} {count === 1 ? 'person' : 'people'}
+                  </Link>
+                  <Button onClick={() => setOpen(circle)}>Change …</Button>
+                </li>
+              )
+            })}
+          </ul>
+          <div className="p-4">{add}</div>
+        </>
+      )}
+      {open !== undefined && (
+        <CircleDialog circle={open === 'new' ? null : open} ranks={ranks.plan.ranks} close={() => setOpen(undefined)} />
+      )}
+    </Panel>
+  )
+}

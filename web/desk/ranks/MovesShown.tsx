@@ -1,0 +1,45 @@
+import { digits } from '#core/currency'
+
+interface Side {
+  readonly count: number
+  readonly people: readonly { readonly name: string; readonly before: string | null; readonly after: string | null }[]
+}
+
+/** Who would rise and who would fall. */
+export interface Moves {
+  readonly rises: Side
+  readonly falls: Side
+}
+
+/** What a change of the ranks would do to people, by name. */
+export function MovesShown({ moves }: { moves: Moves }) {
+  return (
+    <div role="status" className="grid grid-cols-2 gap-4 rounded-md border border-line bg-surface p-3">
+      <SideShown title="Would rise" none="Nobody would rise." side={moves.rises} />
+      <SideShown title="Would fall" none="Nobody would fall." side={moves.falls} />
+    </div>
+  )
+}
+
+function SideShown({ title, none, side }: { title: string; none: string; side: Side }) {
+  if (side.count === 0) return <p className="text-muted">{none}</p>
+  const more = side.count - side.people.length
+  return (
+    <div>
+      <p className="font-semibold">
+        {title}: {digits(side.count)}
+      </p>
+      <ul className="mt-1 max-h-48 overflow-y-auto text-[0.93rem]">
+        {side.people.map(({ name, before, after }) => (
+          <li key={name} className="flex justify-between gap-3">
+            <span className="truncate">{name}</span>
+            <span className="shrink-0 text-muted">
+              {before ?? 'no rank'} → {after ?? 'no rank'}
+            </span>
+          </li>
+        ))}
+        {more > 0 && <li className="text-muted">and {digits(more)} more</li>}
+      </ul>
+    </div>
+  )
+}

@@ -1,0 +1,27 @@
+import { expect, test } from 'vitest'
+import { draftOf, readCircle, rulesInWords } from './circleDraft.ts'
+
+const RULES = { hours: 20, shows: { least: 6, of: 10 }, followerDays: null, subscriberMonths: null, rank: null }
+
+test('what is typed of a circle reads back as it is', () => {
+  const circle = { name: 'Regulars', keep: true, rules: RULES }
+  expect(readCircle(draftOf(circle))).toEqual(circle)
+})
+
+test('says in words what makes a member', () => {
+  expect(rulesInWords({ rules: RULES, keep: false }, [])).toBe(
+    'watched 20 h and attended 6 of the last 10 shows; left again when that ends',
+  )
+  const none = { hours: null, shows: null, followerDays: null, subscriberMonths: null, rank: null }
+  expect(rulesInWords({ rules: none, keep: true }, [])).toBe('joined by hand')
+})
+
+test.each([
+  [{ name: '' }, 'Give the circle a name.'],
+  [{ hours: '1.5' }, 'Give whole hours from 1 up, or leave them empty.'],
+  [{ showsOf: '' }, 'Give both numbers of shows, from 1 to 50, or leave both empty.'],
+  [{ showsLeast: '11' }, 'Nobody can attend 11 of 10 shows.'],
+  [{ followerDays: '0' }, 'Give whole days and months from 1 up, or leave them empty.'],
+])('%j says what to change', (patch, sentence) => {
+  expect(readCircle({ ...draftOf({ name: 'A', keep: false, rules: RULES }), ...patch })).toBe(sentence)
+})

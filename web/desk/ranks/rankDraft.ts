@@ -1,0 +1,55 @@
+import type { Rank, RankPlan } from '#core/ranks'
+
+/** A rank as it is being typed. `from`: hours, or currency earned. */
+export interface RankLine {
+  readonly id: number
+  readonly name: string
+  readonly from: string
+  readonly needs: string
+  readonly badge: Rank['badge']
+}
+
+/** Minutes as the hours they are: 90 -> "1.5". */
+export const hoursOf = (minutes: number): string => String(Math.round((minutes / 60) * 100) / 100)
+
+export const linesOf = ({ ranks, measure }: RankPlan): RankLine[] =>
+  ranks.map(({ id, name, from, needs, badge }) => ({
+    id,
+    name,
+    from: measure === 'hours' ? hoursOf(from) : String(from),
+    needs: needs ?? '',
+    badge,
+  }))
+
+function readFrom(text: string, measure: RankPlan['measure']): number {
+  const plain = text.trim().replaceAll(',', '')
+  if (measure === 'earned') return /^\d{1,15}$/.test(plain) ? Number(plain) : Number.NaN
+  return /^\d{1,6}(\.\d{1,2})?$/.test(plain) ? Math.round(Number(plain) * 60) : Number.NaN
+}
+
+/** The ranks that the lines stand for, or what is wrong with the first that cannot be read. */
+export function readLines(lines: readonly RankLine[], measure: RankPlan['measure']): Rank[] | string {
+  const ranks = lines.map(({ id, name, from, needs, badge }) => ({
+    id,
+    name: name.trim(),
+    from: readFrom(from, measure),
+    needs: needs === '' ? null : needs,
+    badge,
+  }))
+  const nameless = ranks.findIndex(({ name }) => name === '')
+  if (nameless >= 0) return `Give rank ${nameless + 1} a name.`
+  const wrong = ranks.find(({ from }) => Number.isNaN(from))
+  if (wrong === undefined) return ranks
+  return measure === 'hours'
+    ? `Give "${wrong.name}" a number of hours, like 12 or 1.5.`
+    : `Give "${wrong.name}" a whole number from 0 up.`
+}
+
+/** A new line behind the last. */
+export const newLine = (lines: readonly RankLine[]): RankLine => ({
+  id: Math.max(0, ...lines.map(({ id }) => id)) + 1,
+  name: '',
+  from: '',
+  needs: '',
+  badge: 'bolt',
+})

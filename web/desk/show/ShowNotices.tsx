@@ -1,0 +1,114 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { durationInWords, inWords } from '#core/currency'
+import { change, read } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { timeText } from '../../parts/time.ts'
+import { useToast } from '../../parts/toasts.tsx'
+import { useStatus } from '../status.ts'
+
+/** What happened while nobody looked: a show forgotten on air, a time when chat was away. */
+export function ShowNotices() {
+  const { forgotten } = useStatus()
+  const gaps = useQuery({
+    queryKey: ['gaps'],
+    queryFn: ({ signal }) => read<{ gaps: readonly Gap[] }>('/desk/gaps', signal),
+  })
+  const open = (gaps.data?.gaps ?? []).filter(({ status }) => status === 'open')
+  return (
+    <>
+      {forgotten !== null && <Forgotten since={forgotten} />}
+      {open.slice(0, 3).map((gap) => (
+        <GapNotice key={gap.id} gap={gap} />
+      ))}
+    </>
+  )
+}
+
+const BOX = 'flex items-center gap-4 rounded-md border border-brass bg-brass-wash px-4 py-2.5'
+
+function Forgotten({ since }: { since: number }) {
+  const client = useQueryClient()
+  const toast = useToast()
+  const close = useMutation({
+    mutationFn: () => change('POST', '/desk/show/close', { endedAt: since }),
+    onSuccess: async () => {
+      toast({ text: `The show ended at ${timeText(since)}.` })
+      await client.invalidateQueries()
+    },
+    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  })
+  return (
+    <div role="status" className={BOX}>
+      <p className="flex-1">Still on air? Since {timeText(since)} nobody has been here and nobody has written.</p>
+      <Button look="main" disabled={close.isPending} onClick={() => close.mutate()}>
+        Close the show at {timeText(since)}
+      </Button>
+    </div>
+  )
+}
+
+interface Gap {
+  readonly id: number
+  readonly from: number
+  readonly until: number
+  readonly people: number
+  readonly status: 'open' | 'paid'
+}
+
+interface Preview {
+  readonly people: number
+  readonly total: number
+}
+
+function GapNotice({ gap }: { gap: Gap }) {
+  const { currency } = useStatus()
+  const client = useQueryClient()
+  const toast = useToast()
+  const [preview, setPreview] = useState<Preview>()
+  const refresh = () => client.invalidateQueries({ queryKey: ['gaps'] })
+  const fail = (fault: Error) => toast({ text: fault.message, look: 'problem' })
+  const look = useMutation({
+    mutationFn: () => change<Preview>('POST', `/desk/gaps/${gap.id}/pay`, { preview: true }),
+    onSuccess: setPreview,
+    onError: fail,
+  })
+  const end = (how: 'dismiss' | 'undo', said: string) =>
+    void change<{ owed?: number }>('POST', `/desk/gaps/${gap.id}/end`, { how }).then(({ owed = 0 }) => {
+      toast({ text: owed > 0 ? `${said} ${inWords(owed, currency)} had been spent meanwhile.` : said })
+      void refresh()
+    }, fail)
+  const pay = useMutation({
+    mutationFn: () => change<Preview>('POST', `/desk/gaps/${gap.id}/pay`, { preview: false }),
+    onSuccess: async ({ people, total }) => {
+      toast({
+        text: `${people} people got ${inWords(total, currency)} in all.`,
+        undo: () => end('undo', 'Taken back.'),
+      })
+      await refresh()
+    },
+    onError: fail,
+  })
+  const length = durationInWords(gap.until - gap.from)
+  return (
+    <div role="status" className={BOX}>
+      <p className="flex-1">
+        Chat was away from {timeText(gap.from)} to {timeText(gap.until)}, for {length}. {gap.people}{' '}
+        {gap.people === 1 ? 'person was' : 'people were'} here before and after it
+        {preview ? `: together they would get ${inWords(preview.total, currency)}.` : '.'}
+      </p>
+      <Button look="quiet" onClick={() => end('dismiss', 'Left as it is.')}>
+        Leave it
+      </Button>
+      {preview ? (
+        <Button look="main" disabled={pay.isPending} onClick={() => pay.mutate()}>
+          Pay {inWords(preview.total, currency)}
+        </Button>
+      ) : (
+        <Button disabled={look.isPending} onClick={() => look.mutate()}>
+          What would paying it come to?
+        </Button>
+      )}
+    </div>
+  )
+}

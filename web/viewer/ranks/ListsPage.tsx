@@ -1,0 +1,120 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { digits, durationInWords } from '#core/currency'
+import { change, read } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { useChannel } from '../channel.ts'
+import { useStanding } from '../standing.ts'
+
+interface Place {
+  readonly place: number
+  readonly id: number
+  readonly name: string
+  readonly value: number
+}
+
+const PERIODS = [
+  { period: 'all', name: 'All time' },
+  { period: 'days', name: '30 days' },
+  { period: 'show', name: 'This show' },
+] as const
+
+/** Who watched longest, earned most, has most; and one's own place among them. */
+export function ListsPage() {
+  const { currency } = useChannel()
+  const [list, setList] = useState<'hours' | 'earned' | 'balance'>('hours')
+  const [period, setPeriod] = useState<'all' | 'days' | 'show'>('all')
+  const lists = [
+    { list: 'hours', name: 'Watched longest' },
+    { list: 'earned', name: 'Earned most' },
+    { list: 'balance', name: `Most ${currency.many}` },
+  ] as const
+  return (
+    <>
+      <h1 className="sr-only">Lists</h1>
+      <fieldset className="mb-2 flex flex-wrap gap-1.5" aria-label="Which list">
+        {lists.map((one) => (
+          <Button
+            key={one.list}
+            aria-pressed={list === one.list}
+            look={list === one.list ? 'main' : 'plain'}
+            onClick={() => setList(one.list)}
+          >
+            {one.name}
+          </Button>
+        ))}
+      </fieldset>
+      {list !== 'balance' && (
+        <fieldset className="mb-3 flex gap-1.5" aria-label="Of which time">
+          {PERIODS.map((one) => (
+            <Button
+              key={one.period}
+              aria-pressed={period === one.period}
+              look={period === one.period ? 'plain' : 'quiet'}
+              onClick={() => setPeriod(one.period)}
+            >
+              {one.name}
+            </Button>
+          ))}
+        </fieldset>
+      )}
+      <List list={list} period={list === 'balance' ? 'all' : period} />
+      <Listed />
+    </>
+  )
+}
+
+function List({ list, period }: { list: 'hours' | 'earned' | 'balance'; period: string }) {
+  const found = useQuery({
+    queryKey: ['lists', list, period],
+    queryFn: ({ signal }) =>
+      read<{ places: readonly Place[]; own: Place | null }>(`/lists?list=${list}&period=${period}`, signal),
+    placeholderData: keepPreviousData,
+  })
+  if (found.isPending) return <Loading what="the list" />
+  if (found.isError) return <Problem error={found.error} retry={() => void found.refetch()} />
+  const { places, own } = found.data
+  if (places.length === 0) return <p className="py-4 text-muted">Nobody is in this list yet.</p>
+  const isIn = own !== null && places.some(({ id }) => id === own.id)
+  const value = (n: number) => (list === 'hours' ? durationInWords(n - (n % 60)) : digits(n))
+  return (
+    <ol>
+      {[...places, ...(own && !isIn ? [own] : [])].map((one) => (
+        <li
+          key={one.id}
+          className={`flex items-baseline gap-3 border-t border-line py-2.5 first:border-t-0 ${own?.id === one.id ? '-mx-2 bg-brass-wash px-2 font-semibold' : ''}`}
+        >
+          <span className="tabular w-9 shrink-0 text-right text-muted">{one.place}.</span>
+          <span className="min-w-0 flex-1 truncate">
+            {one.name}
+            {own?.id === one.id && <span className="font-normal"> – you</span>}
+          </span>
+          <span className="tabular shrink-0">{value(one.value)}</span>
+        </li>
+      ))}
+    </ol>
+  )
+}
+
+/** Being in the lists, or in none of them. */
+function Listed() {
+  const client = useQueryClient()
+  const standing = useStanding()
+  const put = useMutation({
+    mutationFn: (listed: boolean) => change('PUT', '/me/listed', { listed }),
+    onSuccess: () => client.invalidateQueries(),
+  })
+  if (!standing?.known) return null
+  return (
+    <label className="mt-6 flex items-center gap-2">
+      <input
+        type="checkbox"
+        checked={!standing.listed}
+        onChange={(event) => put.mutate(!event.target.checked)}
+        className="size-4 accent-brass"
+      />
+      I want to be in no list
+    </label>
+  )
+}
