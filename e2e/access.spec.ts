@@ -30,9 +30,9 @@ for (const theme of ['dark', 'light']) {
     await expect(desk.getByRole('dialog').getByText(/has been on for/)).toBeVisible()
     await expectAccessible(desk)
     await desk.getByRole('button', { name: 'Stay on air' }).click()
-    for (const name of ['Earning', 'People', 'Screen', 'Connections']) {
-      await desk.getByRole('link', { name }).click()
-      await expect(desk.getByRole('heading', { name, level: 1 })).toBeVisible()
+    for (const name of ['Earning', 'People', 'Ranks', 'Commands', 'Screen', 'Connections']) {
+      await desk.getByRole('navigation').getByRole('link', { name }).click()
+      await expect(desk.getByRole('heading', { name: new RegExp(`^${name}`), level: 1 })).toBeVisible()
       await expect(desk.getByText(/^Loading/)).toHaveCount(0)
       await expectAccessible(desk)
     }
@@ -53,6 +53,9 @@ for (const viewport of [PHONE, { width: 1280, height: 800 }]) {
     await expect(viewer.getByText(/will be left/)).toBeVisible()
     await expectAccessible(viewer)
     await viewer.getByRole('button', { name: 'Not now' }).click()
+    await viewer.getByRole('link', { name: 'Lists' }).click()
+    await expect(viewer.getByRole('listitem').nth(5)).toBeVisible()
+    await expectAccessible(viewer)
     await viewer.getByRole('link', { name: 'My rivets' }).click()
     await expect(viewer.getByRole('row').nth(1)).toBeVisible()
     await expectAccessible(viewer)

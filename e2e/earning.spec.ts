@@ -1,5 +1,18 @@
-import { expect } from '@playwright/test'
-import { DESK, newcomer, PHONE, STANDIN, signedIn, test, VIEWER } from './stage.ts'
+import { expect, type Page } from '@playwright/test'
+import { DESK, newcomer, PHONE, STANDIN, say, signedIn, test, VIEWER } from './stage.ts'
+
+/** Applies the draft and waits until it is live. */
+async function apply(desk: Page): Promise<void> {
+  await desk.getByRole('button', { name: 'Apply now' }).click()
+  await expect(desk.getByText('Not live yet')).toBeHidden()
+}
+
+async function tips(standin: Page, name: string, cents: string): Promise<void> {
+  await standin.getByLabel('Speak as').fill(name)
+  await standin.getByLabel('What happens').selectOption('tip')
+  await standin.getByRole('spinbutton').fill(cents)
+  await standin.getByRole('button', { name: 'Send it' }).click()
+}
 
 test('support is paid as the plan says, once applied, and the viewer sees why', async ({ browser }) => {
   const guest = newcomer()
@@ -8,23 +21,90 @@ test('support is paid as the plan says, once applied, and the viewer sees why', 
   const tip = support.getByLabel('A tip, per whole unit of money')
   await tip.fill('1.5')
   await expect(support.getByText('Give a whole number from 0')).toBeVisible()
-  await expect(support.getByRole('button', { name: 'Apply now' })).toBeDisabled()
   await tip.fill('45')
   await expect(support.getByText('7.50: 337 rivets')).toBeVisible()
-  await support.getByRole('button', { name: 'Apply now' }).click()
-  await expect(support.getByRole('button', { name: 'Applied' })).toBeVisible()
+  await apply(desk)
 
   const standin = await (await browser.newContext()).newPage()
   await standin.goto(STANDIN)
-  await standin.getByLabel('Speak as').fill(guest)
-  await standin.getByLabel('What happens').selectOption('tip')
-  await standin.getByRole('spinbutton').fill('750')
-  await standin.getByRole('button', { name: 'Send it' }).click()
+  await say(standin, guest, 'hello')
+  await tips(standin, guest, '750')
   await expect(standin.getByText('202: Paid 337 rivets.')).toBeVisible()
 
   const phone = await signedIn(browser, `${VIEWER}/mine`, guest, PHONE)
-  await expect(phone.getByRole('row', { name: /Tipped 7\.50.*\+337.*337/ })).toBeVisible()
-  await tip.fill('30')
-  await support.getByRole('button', { name: 'Apply now' }).click()
-  await expect(support.getByRole('button', { name: 'Applied' })).toBeVisible()
+  await expect(phone.getByRole('row', { name: /Tipped 7\.50.*\+337/ })).toBeVisible()
+  await expect(phone.getByText('Tip: 45 rivets for each whole unit of money.')).toBeVisible()
+})
+
+test('a draft is kept while it is typed, told as a difference, and a plan before it can be brought back', async ({
+  browser,
+}) => {
+  const desk = await signedIn(browser, `${DESK}/earning`, 'wanda_bench')
+  const welcome = desk.getByLabel('For a first visit')
+  const before = await welcome.inputValue()
+  await welcome.fill('77')
+  await expect(desk.getByText('1 change, kept as a draft')).toBeVisible()
+  const changes = desk.getByRole('region', { name: 'What changes' })
+  await expect(changes.getByText('For a first visit')).toBeVisible()
+  await desk.reload()
+  await expect(welcome).toHaveValue('77')
+  await desk.getByRole('button', { name: 'Apply at the next show' }).click()
+  await expect(desk.getByText('waits for the next show')).toBeVisible()
+  await apply(desk)
+  await desk.getByRole('button', { name: 'Show', exact: true }).click()
+  const history = desk.getByRole('region', { name: 'Plans before this one' })
+  await expect(history.getByText('is what is live').first()).toBeVisible()
+  await history.getByRole('button', { name: 'Bring back' }).first().click()
+  await expect(welcome).toHaveValue(before)
+  await expect(desk.getByText('Not live yet')).toBeVisible()
+  await apply(desk)
+})
+
+test('a tip under another name waits to be matched, is paid, and the name is known from then on', async ({
+  browser,
+}) => {
+  const [guest, stranger] = [newcomer(), `other_${Date.now().toString(36)}`]
+  const standin = await (await browser.newContext()).newPage()
+  await standin.goto(STANDIN)
+  await say(standin, guest, 'hello')
+  await tips(standin, stranger, '1000')
+  await expect(standin.getByText(/waits on the People page/)).toBeVisible()
+  const desk = await signedIn(browser, `${DESK}/people`, 'wanda_bench')
+  const waiting = desk
+    .getByRole('region', { name: 'Who was this?' })
+    .getByRole('listitem')
+    .filter({ hasText: stranger })
+  await waiting.getByRole('combobox').fill(guest)
+  await desk.getByRole('option', { name: guest }).click()
+  await waiting.getByRole('button', { name: 'That was them' }).click()
+  await expect(desk.getByText(`${guest} got 450 rivets; the name is remembered.`)).toBeVisible()
+  await tips(standin, stranger, '200')
+  await expect(standin.getByText('202: Paid 90 rivets.')).toBeVisible()
+})
+
+test('the currency and the words of chat can be renamed, and two words never mean two things', async ({ browser }) => {
+  const guest = newcomer()
+  const desk = await signedIn(browser, `${DESK}/commands`, 'wanda_bench')
+  const words = desk.getByRole('region', { name: 'Words in chat' })
+  await words.getByLabel('Word: One’s rank and the way to the next').fill('hours')
+  await expect(words.getByText('"!hours" would mean two things.')).toBeVisible()
+  await expect(words.getByRole('button', { name: 'Apply now' })).toBeDisabled()
+  await words.getByLabel('Word: One’s rank and the way to the next').fill('title')
+  await words.getByRole('button', { name: 'Apply now' }).click()
+  await expect(words.getByText('live', { exact: true })).toBeVisible()
+  const currency = desk.getByRole('region', { name: 'The currency' })
+  await currency.getByLabel('Other words for it').fill('purse')
+  await currency.getByLabel('Answer to who asks for a balance').fill('{{ viewer.name }}: {{ balance }} in the tin.')
+  await expect(currency.getByText('valve_vera: 1,204 rivets in the tin.')).toBeVisible()
+  await currency.getByRole('button', { name: 'Apply now' }).click()
+  await expect(currency.getByText('live', { exact: true })).toBeVisible()
+  const standin = await (await browser.newContext()).newPage()
+  await standin.goto(STANDIN)
+  await say(standin, guest, '!purse')
+  await expect(standin.getByText(new RegExp(`${guest}: [0-9,]+ rivets in the tin\\.`))).toBeVisible()
+  await say(standin, guest, '!title')
+  await expect(standin.getByText(new RegExp(`${guest} has no rank yet; .* more to Onlooker`))).toBeVisible()
+  await currency.getByLabel('Answer to who asks for a balance').fill('{{ viewer.name }} has {{ balance }}.')
+  await currency.getByRole('button', { name: 'Apply now' }).click()
+  await expect(currency.getByText('live', { exact: true })).toBeVisible()
 })

@@ -99,6 +99,6 @@ function applyPlan(world: World, plan: EarningPlan, by: string): void {
 /** Applies the plan that waits for the next show, once that has started. */
 export function applyPending(world: World, show: ShowRow): void {
   const draft = readSetting(world, planDraftSetting)
-  if (draft.plan === null || !draft.nextShow || draft.at > show.countsFrom) return
+  if (draft.plan === null || !draft.nextShow || draft.at >= show.countsFrom) return
   if (checkPlan(world, draft.plan).ok) applyPlan(world, draft.plan, draft.by)
 }

@@ -79,6 +79,15 @@ export class TestChannel {
     return this.send({ kind: 'earning.change', plan, by: 'wanda' })
   }
 
+  livePlan(): EarningPlan {
+    return readSetting(this.world, earningSetting)
+  }
+
+  /** The intents by which a channel gets the rewards that this one has. */
+  rewards(): Intent[] {
+    return [WHISTLE, NAMING].map((reward) => ({ kind: 'store.add', reward }))
+  }
+
   habit(name: string) {
     return habitOf(this.world, this.viewer(name).id)
   }

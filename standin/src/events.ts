@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { Webhook } from 'standardwebhooks'
+import { CROWD } from './people.ts'
 
 /** The kinds of things that happen on the platform, with what each carries. */
 export const KINDS = [
@@ -8,6 +9,7 @@ export const KINDS = [
   'follow',
   'subscription',
   'resubscription',
+  'subscription.ended',
   'gift',
   'raid',
   'tip',
@@ -24,7 +26,7 @@ export type Way = (typeof WAYS)[number]
 export interface Happening {
   readonly kind: Kind
   readonly name: string
-  /** How many: months, gifts, viewers brought, minor units, units. */
+  /** How many: months, gifts, viewers brought, minor units, units; of a subscription, its tier. */
   readonly count: number
   readonly text: string
 }
@@ -40,11 +42,11 @@ function dataOf({ kind, name, count, text }: Happening): object {
     case 'show.ended':
       return {}
     case 'subscription':
-      return { who, tier: 1 }
+      return { who, tier: Math.min(3, Math.max(1, count)) }
     case 'resubscription':
       return { who, tier: 1, months: count, ...saying }
     case 'gift':
-      return { who, tier: 1, count }
+      return { who, tier: 1, count, to: receivers(name, count) }
     case 'raid':
       return { who, viewers: count }
     case 'tip':
@@ -57,6 +59,12 @@ function dataOf({ kind, name, count, text }: Happening): object {
       return { who }
   }
 }
+
+/** Who of the crowd receives gifts; of many, the platform names the first few. */
+const receivers = (giver: string, count: number) =>
+  CROWD.filter(({ name }) => name !== giver)
+    .slice(0, Math.min(count, 5))
+    .map(({ account, name }) => ({ account, name }))
 
 /** Tells the product what happens: CloudEvents, signed, by POST. */
 export class EventSender {

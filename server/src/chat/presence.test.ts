@@ -60,3 +60,20 @@ test('where the network tells nothing, who has been silent for long is gone', as
   one.forgetSilent()
   expect(left()).toEqual([{ kind: 'presence.left', account: 'pia', until: 1900 }])
 })
+
+test('who was here before and after the connection was lost is told of, and nobody else', async () => {
+  const intents: Intent[] = []
+  const one = new Presence({
+    submit: (_key, intent) => void intents.push(intent),
+    presentBefore: async () => ({ accounts: ['pia', 'jo'], until: 400 }),
+    clock: () => 1000,
+    fold: (nick) => nick.toLowerCase(),
+    isOwn: () => false,
+  })
+  one.room.set('Pia', { account: 'pia' })
+  one.room.set('Sol', { account: 'sol' })
+  await one.lookRound(true)
+  expect(intents.filter(({ kind }) => kind === 'presence.gap')).toEqual([
+    { kind: 'presence.gap', from: 400, until: 1000, accounts: ['pia'] },
+  ])
+})

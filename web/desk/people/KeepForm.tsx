@@ -16,6 +16,9 @@ export function KeepForm({ panel, close }: { panel: PanelAnswer; close: () => vo
   const keep = (body: object, text: string) =>
     act.mutate({ method: 'PUT', path: `/desk/viewers/${viewer.id}`, body, text })
   const [nickname, setNickname] = useState(viewer.nickname ?? '')
+  // Shown at once; what the server says afterwards begins this form anew.
+  const [follower, setFollower] = useState(viewer.followedAt !== null)
+  const [listed, setListed] = useState(!viewer.unlisted)
   const submit = (event: FormEvent) => {
     event.preventDefault()
     keep({ nickname }, nickname.trim() === '' ? 'The nickname is gone.' : `Shown as ${nickname.trim()} everywhere.`)
@@ -42,10 +45,11 @@ export function KeepForm({ panel, close }: { panel: PanelAnswer; close: () => vo
         <label className="flex items-center gap-2">
           <input
             type="checkbox"
-            checked={viewer.followedAt !== null}
-            onChange={(event) =>
+            checked={follower}
+            onChange={(event) => {
+              setFollower(event.target.checked)
               keep({ follower: event.target.checked }, event.target.checked ? 'A follower.' : 'No follower any more.')
-            }
+            }}
             className="size-4 accent-brass"
           />
           Follower
@@ -89,13 +93,14 @@ export function KeepForm({ panel, close }: { panel: PanelAnswer; close: () => vo
         <label className="flex items-center gap-2">
           <input
             type="checkbox"
-            checked={!viewer.unlisted}
-            onChange={(event) =>
+            checked={listed}
+            onChange={(event) => {
+              setListed(event.target.checked)
               keep(
                 { unlisted: !event.target.checked },
                 event.target.checked ? 'In the public lists.' : 'In no public list.',
               )
-            }
+            }}
             className="size-4 accent-brass"
           />
           In the public lists

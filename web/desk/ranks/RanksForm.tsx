@@ -155,7 +155,9 @@ function RankTable({ lines, edit, measure, ranks }: RankTableProps) {
           </th>
           <th className="w-44 pb-1 pl-3 font-medium">only for</th>
           <th className="w-20 pb-1 text-right font-medium">hold it</th>
-          <th className="w-24 pb-1" />
+          <th className="w-24 pb-1">
+            <span className="sr-only">Move or remove</span>
+          </th>
         </tr>
       </thead>
       <tbody>

@@ -110,7 +110,7 @@ function Listed() {
     <label className="mt-6 flex items-center gap-2">
       <input
         type="checkbox"
-        checked={!standing.listed}
+        checked={put.isPending ? !put.variables : !standing.listed}
         onChange={(event) => put.mutate(!event.target.checked)}
         className="size-4 accent-brass"
       />
