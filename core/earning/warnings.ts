@@ -1,6 +1,6 @@
 import { type Currency, digits, durationInWords, inWords } from '../currency/index.ts'
 import { type CircleRow, circleStanding, PLAIN_STANDINGS, standingName } from '../people/index.ts'
-import { type Gets, getsOf, hourlyHundredths, offAirWeek, type Week } from './examples.ts'
+import { hourlyHundredths, offAirWeek, type Week } from './examples.ts'
 import { watchingFor, watchingPays } from './explain.ts'
 import { payoutOf } from './payout.ts'
 import type { EarningPlan } from './schema.ts'
@@ -56,15 +56,4 @@ function ofOffAir(plan: EarningPlan, currency: Currency, week: Week = { shows: 3
   const collects = `Being there off air pays: who never leaves collects ${inWords(offAirWeek(plan, week), currency)} a week without watching anything.`
   const more = hourlyHundredths(offAir.base, offAir.intervalSeconds) > hourlyHundredths(plan.base, plan.intervalSeconds)
   return more ? [collects, 'An hour off air pays more than an hour of the show.'] : [collects]
-}
-
-/** How what somebody gets differs between two plans: "216 -> 252"; undefined if it does not. */
-export function getsDiffer(
-  before: EarningPlan,
-  after: EarningPlan,
-  example: Parameters<typeof getsOf>[1],
-  week: Week,
-): { before: Gets; after: Gets } | undefined {
-  const [a, b] = [getsOf(before, example, week), getsOf(after, example, week)]
-  return a.interval === b.interval && a.hour === b.hour && a.week === b.week ? undefined : { before: a, after: b }
 }

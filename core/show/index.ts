@@ -11,6 +11,5 @@ export {
   setTick,
   showOnAir,
   shows,
-  showToResume,
   startShow,
 } from './show.ts'

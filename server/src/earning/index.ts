@@ -1,3 +1,3 @@
 export { payAllowances } from './allowance.ts'
-export { payEveryone, tick } from './pay.ts'
+export { tick } from './pay.ts'
 export { earningRoutes } from './routes.ts'

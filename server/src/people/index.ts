@@ -1,4 +1,3 @@
-export { panelOf, rankOf } from './panel.ts'
 export { peopleRoutes } from './routes.ts'
 export { presentIds } from './table.ts'
 export { viewerByAccount, viewerIdOf } from './viewers.ts'
