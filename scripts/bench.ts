@@ -5,6 +5,7 @@ import { tpcbLike } from './bench/baseline.ts'
 import { benchChannel } from './bench/channel.ts'
 import { feedDelay } from './bench/feed.ts'
 import { firstLoads } from './bench/pages.ts'
+import { measureAtSize } from './bench/size.ts'
 import { bareUpdate, chatLines, payments } from './bench/writer.ts'
 import { startTimes } from './bench/year.ts'
 import { startPostgres } from './postgres.ts'
@@ -45,6 +46,16 @@ async function main(): Promise<void> {
     const feed = await feedDelay(bench)
     note('(d) p99 from commit to 1,000 listeners', 'ms', feed.ours, feed.bare)
     await bench.close()
+    const hundredth = await measureAtSize(postgres.url, 100)
+    const tenth = await measureAtSize(postgres.url, 10)
+    note(
+      '(g) p95 of a search among people, a tenth of a year against a hundredth',
+      'ms',
+      tenth.search,
+      hundredth.search,
+    )
+    note('(g) p95 of a trail, the same', 'ms', tenth.trail, hundredth.trail)
+    note('(g) p95 of a payment to 200 present, the same', 'ms', tenth.payout, hundredth.payout)
     const start = await startTimes(postgres.url)
     note('(f) start on a year of a busy channel', 's', start.year, start.empty)
     for (const { name, kilobytes, fontKilobytes, usableMs } of await firstLoads()) {

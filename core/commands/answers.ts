@@ -1,5 +1,5 @@
 import { currencySetting, durationInWords, inWords, REPLY } from '../currency/index.ts'
-import { checkIn } from '../earning/index.ts'
+import { checkIn, showPeriod, uncountedSeconds } from '../earning/index.ts'
 import { balanceOf, earnedOf } from '../ledger/index.ts'
 import { attendedOfLast, standingsOf, type ViewerRow, watchOf } from '../people/index.ts'
 import { measureOf, nextRank, rankName, ranksSetting } from '../ranks/index.ts'
@@ -41,13 +41,20 @@ export function rankAnswer(world: World, viewer: ViewerRow): string {
 export function hoursAnswer(world: World, viewer: ViewerRow): string {
   const watch = watchOf(world, viewer.id)
   const show = latestShow(world)
-  const inAll = durationInWords(watch.watchedSeconds - (watch.watchedSeconds % 60))
-  if (show === undefined || watch.showId !== show.id || show.status !== 'on') {
+  const running =
+    show === undefined || show.status === 'ended' ? 0 : uncountedSeconds(watch, showPeriod(show), world.at)
+  const inAll = minutesInWords(watch.watchedSeconds + running)
+  if (show?.status !== 'on' || (watch.showId !== show.id && running === 0)) {
     const attended = attendedOfLast(watch, show?.number ?? 0, 10)
     return `${viewer.name} has watched ${inAll}; ${attended} of the last ${Math.min(10, show?.number ?? 0)} shows.`
   }
-  return `${viewer.name} has watched ${inAll}, ${durationInWords(watch.showSeconds - (watch.showSeconds % 60))} of it this show.`
+  const here = (watch.showId === show.id ? watch.showSeconds : 0) + running
+  return `${viewer.name} has watched ${inAll}, ${minutesInWords(here)} of it this show.`
 }
+
+/** Whole minutes, as people say how long they have watched. */
+const minutesInWords = (seconds: number): string =>
+  seconds < 60 ? 'less than a minute' : durationInWords(seconds - (seconds % 60))
 
 /** Checks somebody in and says what it paid. Needs their habits. */
 export function checkInAnswer(world: World, viewer: ViewerRow): string {

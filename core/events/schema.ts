@@ -6,6 +6,12 @@ const Person = Type.Object({
   name: Type.String({ minLength: 1, maxLength: 100, pattern: '^[^\\u0000-\\u001f\\u007f]+$' }),
 })
 
+/** Who tips: services for that know people by names of their own, with spaces in them, too. */
+const Tipper = Type.Object({
+  account: Type.String({ minLength: 1, maxLength: 100, pattern: '^[^\\u0000-\\u001f\\u007f]+$' }),
+  name: Person.properties.name,
+})
+
 const Text = Type.Optional(Type.String({ maxLength: 500 }))
 const Tier = Type.Integer({ minimum: 1, maximum: 3 })
 const Count = (maximum: number) => Type.Integer({ minimum: 0, maximum })
@@ -27,7 +33,7 @@ export const EVENT_DATA = {
   }),
   'ricompensa.raid': Type.Object({ who: Person, viewers: Count(10_000_000) }),
   'ricompensa.tip': Type.Object({
-    who: Person,
+    who: Tipper,
     minorUnits: Type.Integer({ minimum: 1, maximum: 1_000_000_000 }),
     currency: Type.String({ pattern: '^[A-Z]{3}$' }),
     text: Text,

@@ -9,12 +9,13 @@ import { stopProcess, untilAnswers } from '../demo/processes.ts'
 /** A year of a busy channel: 150 shows, 60,000 people, 3 million transfers, 200,000 orders, 40 days of facts and seen intents. */
 const FILL = [
   "insert into channel (slug, name, owner, seq, revision, last_id) values ('year', 'A year', 'year', 400000, 400000, 9000000)",
-  `insert into viewer (channel, id, account, name, moderator, ignored, present, present_since, first_seen_at, last_seen_at)
-    select 1, i, 'viewer' || i, 'Viewer ' || i, false, false, i % 40 = 0, 1700000000, 1690000000, 1700000000
+  `insert into viewer (channel, id, account, name, chat_name, handle, moderator, ignored, present, present_since, first_seen_at, last_seen_at)
+    select 1, i, 'viewer' || i, 'Viewer ' || i, 'Viewer ' || i, 'viewer ' || i, false, false, i % 40 = 0, 1700000000, 1690000000, 1700000000
     from generate_series(1, 60000) i`,
   'insert into account select 1, i, $$wallet$$, i from generate_series(1, 60000) i',
   'insert into watch select 1, i, i % 40 = 0, 1700000000, i % 300, 90000, 1000000, 3000 from generate_series(1, 60000) i',
-  `insert into show select 1, 1000000 + i, 'Show ' || i, 'ended', 1690000000 + i * 200000, 1690010000 + i * 200000, 1, 1
+  `insert into show (channel, id, title, status, number, started_at, counts_from, ended_at, paid, spent)
+    select 1, 1000000 + i, 'Show ' || i, 'ended', i, 1690000000 + i * 200000, 1690000000 + i * 200000, 1690010000 + i * 200000, 1, 1
     from generate_series(1, 150) i`,
   `insert into reward (channel, id, word, name, description, price, delivery, picture, sound, alert_title, alert_line, open)
     select 1, 1001000 + i, 'reward' || i, 'Reward ' || i, '', 100, 'hand', 'whistle', 'whistle', '', '', true from generate_series(1, 40) i`,
@@ -27,6 +28,7 @@ const FILL = [
     'audience', 'desk', 'body', json_build_object('viewer', 1, 'name', 'Viewer', 'text', 'a line of chat of usual length, more or less')))
     from generate_series(1, 400000) i`,
   `insert into seen_intent select 1, 'chat/' || md5(i::text), 1700000000, '{"ok": true, "value": {}}' from generate_series(1, 400000) i`,
+  `insert into attendance select 1, v, 1000000 + s, 6000, 200 from generate_series(1, 60000, 7) v, generate_series(1, 150) s`,
   'analyze',
 ]
 
@@ -39,7 +41,7 @@ export async function startTimes(postgresUrl: string): Promise<{ year: number; e
   return { empty: await startTime(empty), year: await startTime(year) }
 }
 
-async function freshDatabase(postgresUrl: string, name: string, fill: readonly string[]): Promise<string> {
+export async function freshDatabase(postgresUrl: string, name: string, fill: readonly string[]): Promise<string> {
   const server = connect(postgresUrl, 1)
   await server.query(`create database ${name}`)
   await server.end()
