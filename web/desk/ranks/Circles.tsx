@@ -6,7 +6,7 @@ import { Button } from '../../parts/Button.tsx'
 import { Empty, Panel } from '../../parts/Panel.tsx'
 import { CircleDialog } from './CircleDialog.tsx'
 import { rulesInWords } from './circleDraft.ts'
-import type { Ranks } from './RanksPage.tsx'
+import type { Ranks } from './ranks.ts'
 
 /** The circles, what makes somebody a member, and how many there are. */
 export function Circles({ ranks }: { ranks: Ranks }) {

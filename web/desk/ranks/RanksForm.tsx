@@ -11,8 +11,8 @@ import { Panel } from '../../parts/Panel.tsx'
 import { same } from '../../parts/same.ts'
 import { useToast } from '../../parts/toasts.tsx'
 import { type Moves, MovesShown } from './MovesShown.tsx'
-import type { Ranks } from './RanksPage.tsx'
 import { linesOf, newLine, type RankLine, readLines } from './rankDraft.ts'
+import type { Ranks } from './ranks.ts'
 
 const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1'
 const MEASURES = [

@@ -1,21 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
-import type { Currency } from '#core/currency'
-import type { CircleRow } from '#core/people'
-import type { RankPlan } from '#core/ranks'
 import { read } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Circles } from './Circles.tsx'
 import { RanksForm } from './RanksForm.tsx'
-
-export interface Ranks {
-  readonly plan: RankPlan
-  readonly circles: readonly CircleRow[]
-  readonly counts: {
-    readonly ranks: readonly { readonly id: number | null; readonly count: number }[]
-    readonly circles: readonly { readonly id: number; readonly count: number }[]
-  }
-  readonly currency: Currency
-}
+import type { Ranks } from './ranks.ts'
 
 /** Titles for the faithful, and groups with rules of their own. */
 export function RanksPage() {
