@@ -1,19 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
-import type { ChatWords } from '#core/commands'
-import type { Currency } from '#core/currency'
 import { read } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { CurrencyForm } from './CurrencyForm.tsx'
 import { HandingForm } from './HandingForm.tsx'
 import { WordsForm } from './WordsForm.tsx'
+import type { Words } from './words.ts'
 import { ZoneForm } from './ZoneForm.tsx'
-
-export interface Words {
-  readonly currency: Currency
-  readonly words: ChatWords
-  readonly handing: { readonly on: boolean; readonly perDay: number; readonly reply: string }
-  readonly zone: string
-}
 
 /** The currency's names, and every word that chat understands. */
 export function CommandsPage() {

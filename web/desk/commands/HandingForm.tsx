@@ -4,8 +4,8 @@ import { fillIn } from '#core/texts'
 import { Panel } from '../../parts/Panel.tsx'
 import { same } from '../../parts/same.ts'
 import { Applies } from './Applies.tsx'
-import type { Words } from './CommandsPage.tsx'
 import { useSave } from './useSave.ts'
+import type { Words } from './words.ts'
 
 const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1.5'
 
