@@ -51,7 +51,9 @@ export const receiveEvent: Handler<ReceiveEvent> = {
   decide(world, intent) {
     const viewer = intent.who === undefined || isUnknown(world, intent) ? undefined : meet(world, intent.who)
     const outcome = act(world, intent, viewer)
-    const { source, type, happenedAt, body } = intent
+    const { source, type, happenedAt } = intent
+    // Who received something is not kept with the event: it would name them after they were forgotten.
+    const { to: _, ...body } = intent.body
     const row = {
       source,
       type,

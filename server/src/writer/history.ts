@@ -30,7 +30,7 @@ async function mergeAttendance(client: Client, channel: number, { from, into }: 
 /** What names a person or quotes them, beside their own row. Transfers stay: they name nobody once these are gone. */
 const FORGET = [
   "update store_order set viewer_name = 'somebody ' || $2::bigint, text = null where channel = $1 and viewer = $2",
-  "update event set name = null, body = '{}' where channel = $1 and viewer = $2",
+  "update event set name = null, body = body - array['who', 'text'] where channel = $1 and viewer = $2",
   "update supporter set name = 'somebody', account = 'forgotten/' || id where channel = $1 and viewer = $2",
   "update note set text = '', removed_at = coalesce(removed_at, 0) where channel = $1 and viewer = $2",
   'delete from alias where channel = $1 and viewer = $2',

@@ -30,6 +30,8 @@ export function eventInWords({ type, name, body }: Happened): string {
       return `${who} subscribed, tier ${String(body.tier)}`
     case 'ricompensa.resubscription':
       return `${who} subscribed again, tier ${String(body.tier)}, for ${counted(body.months, 'month', 'months')}`
+    case 'ricompensa.subscription.ended':
+      return `${who} is no subscriber any more`
     case 'ricompensa.gift':
       return `${who} gave away ${counted(body.count, 'subscription', 'subscriptions')}`
     case 'ricompensa.raid':

@@ -6,9 +6,10 @@ import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { DraftBar } from './DraftBar.tsx'
 import { type Earning, useDraft } from './draft.ts'
+import { ChatSection, WeekSection } from './moreSections.tsx'
 import { History, Starters } from './PlanChoices.tsx'
 import { SupportSection } from './SupportSection.tsx'
-import { BonusSection, ChatSection, WatchingSection, WeekSection } from './sections.tsx'
+import { BonusSection, WatchingSection } from './sections.tsx'
 import { Differences, WhatItMeans } from './WhatItMeans.tsx'
 
 /** Everything by which currency is earned, and what that means for viewers, computed while typing. */

@@ -1,5 +1,5 @@
-import { expect, test } from 'vitest'
-import { correctedInWords, undoneInWords } from './correction.ts'
+import { describe, expect, test } from 'vitest'
+import { correctedInWords, hoursCorrected, readHours, undoneInWords } from './correction.ts'
 
 const CURRENCY = { one: 'rivet', many: 'rivets', word: 'rivets' }
 const corrected = (asked: number, changed: number, total: number, whom = 'pia') =>
@@ -20,4 +20,30 @@ test('what could not be taken back is named', () => {
   expect(undoneInWords({ changed: 1, total: -40, owed: 60, owing }, CURRENCY)).toBe(
     'Taken back as far as it goes: pia had spent 60 rivets of it meanwhile.',
   )
+})
+
+describe('hours', () => {
+  test.each([
+    ['12', 43_200],
+    ['1.5', 5400],
+    ['1:30', 5400],
+  ])('"%s" are %d seconds', (typed, value) => expect(readHours(typed, 'give')).toEqual({ ok: true, value }))
+
+  test.each(['', 'long', '1:75', '-1', '0'])('"%s" says how hours look', (typed) =>
+    expect(readHours(typed, 'take')).toMatchObject({
+      ok: false,
+      refusal: { sentence: expect.stringMatching(/like 12/) },
+    }),
+  )
+
+  test('can be set to nothing', () => expect(readHours('0', 'set')).toEqual({ ok: true, value: 0 }))
+
+  test('corrected are told in words', () => {
+    const corrected = { adjustments: [1], asked: 1, changed: 1, total: -5400 }
+    expect(hoursCorrected(corrected, 'pia')).toBe('Corrected the hours of pia: 1 h 30 min less.')
+    expect(hoursCorrected({ ...corrected, changed: 2, total: 60 }, 'two')).toBe(
+      'Corrected the hours of two: 1 min more in all.',
+    )
+    expect(hoursCorrected({ ...corrected, changed: 0 }, 'pia')).toBe('Nothing changed: pia had that already.')
+  })
 })

@@ -1,0 +1,176 @@
+import { durationInWords, inWords } from '#core/currency'
+import { checkInPays, weekdayName } from '#core/earning'
+import { Panel } from '../../parts/Panel.tsx'
+import { INPUT, NumberRow, TickRow, TimeRow } from './fields.tsx'
+import type { SectionProps } from './sections.tsx'
+
+/** What a line of chat and a check-in pay. */
+export function ChatSection({ draft, earning: { currency } }: SectionProps) {
+  const { plan, set } = draft
+  const { chat, checkIn } = plan
+  const long = inWords(checkInPays(checkIn, 100), currency)
+  return (
+    <Panel title="Chatting and checking in" bodyClassName="flex flex-col gap-3 p-4">
+      <NumberRow
+        draft={draft}
+        name="chat"
+        label="A line of chat"
+        value={chat.amount}
+        onValue={(amount) => set({ chat: { ...chat, amount } })}
+        hint={
+          chat.amount === 0
+            ? 'Chat pays nothing by itself.'
+            : `at most once every ${durationInWords(chat.everySeconds)} for each viewer`
+        }
+      />
+      {chat.amount > 0 && (
+        <>
+          <TimeRow
+            draft={draft}
+            name="chatEvery"
+            label="At most once every"
+            value={chat.everySeconds}
+            range={{ least: 1, most: 86_400 }}
+            onValue={(everySeconds) => set({ chat: { ...chat, everySeconds } })}
+          />
+          <TickRow
+            label="Commands count as chat, too"
+            value={chat.commands}
+            onValue={(commands) => set({ chat: { ...chat, commands } })}
+          />
+          <TickRow
+            label="Chat is paid off air, too"
+            value={chat.offAir}
+            onValue={(offAir) => set({ chat: { ...chat, offAir } })}
+          />
+        </>
+      )}
+      <NumberRow
+        draft={draft}
+        name="checkIn"
+        label="A check-in, once a show"
+        value={checkIn.amount}
+        onValue={(amount) => set({ checkIn: { ...checkIn, amount } })}
+        hint={checkIn.amount === 0 ? 'There is no check-in.' : 'by a word in chat or the button on the viewer page'}
+      />
+      {checkIn.amount > 0 && (
+        <>
+          <NumberRow
+            draft={draft}
+            name="streakPlus"
+            label="More for each show in a row"
+            value={checkIn.streakPlus}
+            onValue={(streakPlus) => set({ checkIn: { ...checkIn, streakPlus } })}
+          />
+          <NumberRow
+            draft={draft}
+            name="streakMost"
+            label="At most so much more"
+            value={checkIn.streakMost}
+            onValue={(streakMost) => set({ checkIn: { ...checkIn, streakMost } })}
+            hint={`A long streak brings ${long} a show.`}
+          />
+          <TickRow
+            label="One missed show does not end a streak"
+            value={checkIn.missedAllowed}
+            onValue={(missedAllowed) => set({ checkIn: { ...checkIn, missedAllowed } })}
+          />
+        </>
+      )}
+    </Panel>
+  )
+}
+
+const TO = [
+  { standing: 'follower', name: 'followers' },
+  { standing: 'subscriber', name: 'subscribers' },
+  { standing: 'moderator', name: 'moderators' },
+]
+
+/** The weekly allowance, and what newcomers get and wait for. */
+export function WeekSection({ draft, earning: { circles, zone } }: SectionProps) {
+  const { plan, set } = draft
+  const { allowance } = plan
+  const all = [...TO, ...circles.map(({ id, name }) => ({ standing: `circle:${id}`, name: `circle "${name}"` }))]
+  const toggle = (standing: string, on: boolean) =>
+    set({
+      allowance: {
+        ...allowance,
+        to: on ? [...allowance.to, standing] : allowance.to.filter((one) => one !== standing),
+      },
+    })
+  return (
+    <Panel title="Every week, and at first" bodyClassName="flex flex-col gap-3 p-4">
+      <NumberRow
+        draft={draft}
+        name="allowance"
+        label="A weekly allowance"
+        value={allowance.amount}
+        onValue={(amount) => set({ allowance: { ...allowance, amount } })}
+        hint={
+          allowance.amount > 0 && allowance.to.length === 0
+            ? 'Choose whom it goes to, below.'
+            : `${weekdayName(allowance.weekday)} at ${allowance.hour}:00, time of ${zone}`
+        }
+      />
+      {allowance.amount > 0 && (
+        <>
+          <div className="flex items-center gap-2">
+            <select
+              aria-label="Weekday of the allowance"
+              value={allowance.weekday}
+              onChange={(event) => set({ allowance: { ...allowance, weekday: Number(event.target.value) } })}
+              className={INPUT}
+            >
+              {[1, 2, 3, 4, 5, 6, 7].map((day) => (
+                <option key={day} value={day}>
+                  {weekdayName(day)}
+                </option>
+              ))}
+            </select>
+            at
+            <select
+              aria-label="Hour of the allowance"
+              value={allowance.hour}
+              onChange={(event) => set({ allowance: { ...allowance, hour: Number(event.target.value) } })}
+              className={`tabular ${INPUT}`}
+            >
+              {Array.from({ length: 24 }, (_, hour) => `${hour}:00`).map((text, hour) => (
+                <option key={text} value={hour}>
+                  {text}
+                </option>
+              ))}
+            </select>
+          </div>
+          <fieldset className="flex flex-wrap gap-x-5 gap-y-1">
+            <legend className="mb-1 text-muted">It goes to</legend>
+            {all.map(({ standing, name }) => (
+              <TickRow
+                key={standing}
+                label={name}
+                value={allowance.to.includes(standing)}
+                onValue={(on) => toggle(standing, on)}
+              />
+            ))}
+          </fieldset>
+        </>
+      )}
+      <NumberRow
+        draft={draft}
+        name="welcome"
+        label="For a first visit"
+        value={plan.welcome}
+        onValue={(welcome) => set({ welcome })}
+      />
+      <TimeRow
+        draft={draft}
+        name="wait"
+        label="Newcomers can spend after"
+        value={plan.newcomerWaitSeconds}
+        range={{ least: 0, most: 366 * 86_400 }}
+        onValue={(newcomerWaitSeconds) => set({ newcomerWaitSeconds })}
+        hint={plan.newcomerWaitSeconds === 0 ? 'at once' : 'against who only comes for prizes'}
+      />
+    </Panel>
+  )
+}
