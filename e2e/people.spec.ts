@@ -24,6 +24,9 @@ test('somebody is found by a look-alike, given currency for a reason, and it can
   await expect(phone.getByText(/^1,2\d\d$/).first()).toBeVisible()
   await desk.getByRole('button', { name: 'Undo' }).click()
   await expect(desk.getByText('Taken back: all is as it was.')).toBeVisible()
+  await expect(
+    desk.getByRole('region', { name: 'Corrections that can be taken back' }).getByText(`Gave ${guest}`),
+  ).toBeHidden()
   await desk.getByRole('button', { name: guest, exact: true }).click()
   const panel = desk.getByRole('dialog')
   await panel.getByRole('button', { name: 'Trail' }).click()

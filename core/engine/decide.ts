@@ -1,6 +1,6 @@
 import { accounts, addFlow, flowOf, flows, minuteOf, transfers } from '../ledger/index.ts'
 import { viewers, watches } from '../people/index.ts'
-import { review } from '../ranks/index.ts'
+import { announce, type Promotion, review } from '../ranks/index.ts'
 import { addToShow } from '../show/index.ts'
 import {
   type Answer,
@@ -47,12 +47,15 @@ export function decide(world: World, intent: Sent): Result<Answer> {
 function reviewTouched(world: World): void {
   const people = new Set<number>()
   for (const [table, key] of world.touched) if (REVIEWED.has(table)) people.add(Number(key))
+  const promotions: Promotion[] = []
   for (const id of people) {
     const known = [needKey(viewers, id), needKey(watches, id), needKey(accounts, id)].every((need) =>
       world.rows.has(need),
     )
-    if (known) review(world, id)
+    const promotion = known ? review(world, id) : undefined
+    if (promotion !== undefined) promotions.push(promotion)
   }
+  if (promotions.length > 0) announce(world, promotions)
 }
 
 /** A change to any of these rows of somebody can change their rank or circles. What loads them loads all three. */

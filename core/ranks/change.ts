@@ -2,7 +2,7 @@ import { circles, needPerson, openCircles, viewers, watches } from '../people/in
 import { readSetting, writeSetting } from '../settings/index.ts'
 import { type Handler, needKey, ok, type Result, refuse } from '../world/index.ts'
 import { ranksSetting } from './ranks.ts'
-import { review } from './review.ts'
+import { announce, review } from './review.ts'
 import type { CircleSettings, RankPlan } from './schema.ts'
 
 export interface ChangeRanks {
@@ -95,7 +95,8 @@ export interface ReviewPeople {
 export const reviewPeople: Handler<ReviewPeople> = {
   needs: (_world, intent) => intent.viewers.flatMap((id) => [...needPerson(id), needKey(watches, id)]),
   decide(world, intent) {
-    for (const id of intent.viewers) review(world, id, intent.quietly)
+    const promotions = intent.viewers.flatMap((id) => review(world, id) ?? [])
+    if (!intent.quietly) announce(world, promotions)
     return ok({ looked: intent.viewers.length })
   },
 }
@@ -108,7 +109,7 @@ export interface JoinCircle {
   readonly how: 'in' | 'out' | 'rules'
 }
 
-/** Takes people into a circle by hand, keeps them out, or leaves it to the rules. */
+/** Takes people into a circle by hand, keeps them out, or leaves it to the rules: what follows from it, the engine looks at. */
 export const joinCircle: Handler<JoinCircle> = {
   needs: (_world, intent) => intent.viewers.flatMap((id) => [...needPerson(id), needKey(watches, id)]),
   decide(world, { circle: id, viewers: ids, how }) {
@@ -121,7 +122,6 @@ export const joinCircle: Handler<JoinCircle> = {
       const { [id]: _, ...others } = viewer.circlesByHand
       const circlesByHand = how === 'rules' ? others : { ...others, [id]: how }
       world.put(viewers, { ...viewer, circlesByHand })
-      review(world, viewerId)
       changed++
     }
     world.fact('people.changed', 'desk', { viewers: changed })

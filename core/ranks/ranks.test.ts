@@ -76,6 +76,19 @@ describe('a rank', () => {
     expect(channel.viewer('pia').rank).toBe(2)
   })
 
+  test('reached by many at once is said once, by few one by one', () => {
+    const { channel, said } = withRanks()
+    for (const name of ['jo', 'sol', 'mo', 'kim']) channel.arrive(name)
+    const show = channel.startShow()
+    channel.now += 60
+    channel.pay(show)
+    expect(said()).toEqual(['New: Apprentice. Well done, pia, jo, sol and 2 more!'])
+    for (const name of ['sol', 'mo', 'kim']) channel.leave(name)
+    channel.now += 540
+    channel.pay(show)
+    expect(said().slice(1)).toEqual(['pia is Fitter now.', 'jo is Fitter now.'])
+  })
+
   test('never falls as the measure grows, and the next one is the first above', () => {
     const ranks = fc
       .uniqueArray(fc.nat(500), { minLength: 1, maxLength: 8 })

@@ -72,22 +72,29 @@ const placeIn = ({ ranks }: RankPlan) => {
 }
 
 /**
- * Looks at somebody's rank and circles anew, after whatever may have changed them. A promotion is announced as the
- * streamer wishes. Circles may need a rank and ranks a circle: ranks are looked at first, and again once circles changed.
- * @param quietly - For the whole audience at once: nothing is said in chat.
+ * Looks at somebody's rank and circles anew, after whatever may have changed them. Circles may need a rank and ranks a
+ * circle: ranks are looked at first, and again once circles changed.
+ * @returns Their promotion, if there was one, to be announced (`announce`).
  */
-export function review(world: World, id: number, quietly = false): void {
+export function review(world: World, id: number): Promotion | undefined {
   const plan = readSetting(world, ranksSetting)
   const circles = openCircles(world)
   const viewer = world.get(viewers, id)
-  if (viewer === undefined || viewer.ignored || viewer.mergedInto !== null) return
-  if (plan.ranks.length === 0 && circles.length === 0 && viewer.rank === null && viewer.circles.length === 0) return
+  if (viewer === undefined || viewer.ignored || viewer.mergedInto !== null) return undefined
+  if (plan.ranks.length === 0 && circles.length === 0 && viewer.rank === null && viewer.circles.length === 0)
+    return undefined
   const ranked = rerank(world, viewer, plan)
   const circled = recircle(world, ranked, circles, plan)
   const after = circled === ranked ? ranked : rerank(world, circled, plan)
-  if (same(viewer, after)) return
+  if (same(viewer, after)) return undefined
   world.put(viewers, after)
-  tell(world, viewer, after, plan, quietly)
+  return tell(world, viewer, after, plan)
+}
+
+/** Somebody who rose to a rank. */
+export interface Promotion {
+  readonly name: string
+  readonly rank: string
 }
 
 const same = (a: ViewerRow, b: ViewerRow): boolean =>
@@ -113,18 +120,31 @@ function recircle(world: World, viewer: ViewerRow, all: readonly CircleRow[], pl
   return String(circles) === String(viewer.circles) ? viewer : { ...viewer, circles }
 }
 
-function tell(world: World, before: ViewerRow, after: ViewerRow, plan: RankPlan, quietly: boolean): void {
-  const place = placeIn(plan)
-  if (before.rank !== after.rank) {
-    const rank = plan.ranks.find(({ id }) => id === after.rank)
-    const up = rank !== undefined && place(rank.id) > (before.rank === null ? -1 : place(before.rank))
-    world.fact('rank.changed', 'desk', { viewer: after.id, name: after.name, rank: rank?.name ?? null, up })
-    world.fact('me.changed', `viewer:${after.id}`, {})
-    if (up && !quietly && plan.announce.trim() !== '')
-      world.fact('chat.replied', 'desk', { to: null, text: promotionText(plan.announce, after.name, rank.name) })
-  }
+function tell(world: World, before: ViewerRow, after: ViewerRow, plan: RankPlan): Promotion | undefined {
   if (String(before.circles) !== String(after.circles))
     world.fact('circle.changed', 'desk', { viewer: after.id, name: after.name })
+  if (before.rank === after.rank) return undefined
+  const place = placeIn(plan)
+  const rank = plan.ranks.find(({ id }) => id === after.rank)
+  const up = rank !== undefined && place(rank.id) > (before.rank === null ? -1 : place(before.rank))
+  world.fact('rank.changed', 'desk', { viewer: after.id, name: after.name, rank: rank?.name ?? null, up })
+  world.fact('me.changed', `viewer:${after.id}`, {})
+  return up ? { name: after.name, rank: rank.name } : undefined
+}
+
+/** As many promotions to one rank are told one by one; of more at a time chat would hear nothing else for minutes. */
+const TOLD_ALONE = 3
+
+/** Says promotions in chat as the streamer wishes: those to one rank together where there are many. */
+export function announce(world: World, promotions: readonly Promotion[]): void {
+  const text = readSetting(world, ranksSetting).announce
+  if (text.trim() === '') return
+  for (const rank of new Set(promotions.map((one) => one.rank))) {
+    const names = promotions.filter((one) => one.rank === rank).map(({ name }) => name)
+    const many = `New: ${rank}. Well done, ${names.slice(0, 3).join(', ')} and ${names.length - 3} more!`
+    const told = names.length > TOLD_ALONE ? [many] : names.map((name) => promotionText(text, name, rank))
+    for (const line of told) world.fact('chat.replied', 'desk', { to: null, text: line })
+  }
 }
 
 /** "{{ viewer.name }} is {{ viewer.rank }} now." filled in. */

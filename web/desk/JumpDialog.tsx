@@ -91,6 +91,8 @@ function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
     { id: 'earning', name: 'Earning', kind: 'page', run: () => void go('/earning') },
     { id: 'people', name: 'People', kind: 'page', run: () => void go('/people') },
     { id: 'screen', name: 'Screen', kind: 'page', run: () => void go('/screen') },
+    { id: 'ranks', name: 'Ranks and circles', kind: 'page', run: () => void go('/ranks') },
+    { id: 'commands', name: 'Commands', kind: 'page', run: () => void go('/commands') },
     { id: 'connections', name: 'Connections', kind: 'page', run: () => void go('/connections') },
     voice.muted
       ? {

@@ -16,7 +16,7 @@ const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[]
   ['rank.changed', ['viewer']],
   ['ranks.changed', ['ranks', 'people']],
   ['currency.changed', ['status', 'words', 'earning']],
-  ['people.adjusted', ['viewer', 'present', 'people']],
+  ['people.adjusted', ['viewer', 'present', 'people', 'corrections']],
   ['people.', ['status', 'present']],
   ['earning.paid', ['status', 'present', 'evening', 'viewer']],
   ['earning.changed', ['earning']],

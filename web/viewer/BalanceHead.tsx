@@ -2,6 +2,7 @@ import { Link } from 'react-router'
 import { digits, inWords } from '#core/currency'
 import { planInWords } from '#core/earning'
 import { signOut } from '../parts/api.ts'
+import { CurrencyIcon } from '../parts/CurrencyIcon.tsx'
 import { signInAddress } from '../parts/SignIn.tsx'
 import { useChannel, useMe } from './channel.ts'
 
@@ -68,6 +69,7 @@ function Balance() {
         <span className="tabular font-display text-[2.7rem] leading-tight font-bold">
           {me === undefined ? '–' : digits(me.balance)}
         </span>
+        <CurrencyIcon icon={currency.icon} className="size-5 self-center text-brass-text" />
         <span className="text-lg text-brass-text">{me?.balance === 1 ? currency.one : currency.many}</span>
       </h1>
       <div className="flex justify-between gap-4 text-[0.93rem]">

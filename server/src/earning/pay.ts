@@ -54,9 +54,12 @@ async function payPages(channels: Channels, channel: number, { show, at, until }
  * them given back by a dead server) one can find the other's timer being taken, and then sets none.
  */
 export async function tick(channels: Channels, channel: number, show: number, run: string): Promise<void> {
-  const found = await channels.pool.query('select status from show where channel = $1 and id = $2', [channel, show])
+  const text = 'select status, ended_at as "endedAt" from show where channel = $1 and id = $2'
+  const found = await channels.pool.query(text, [channel, show])
   const status = show === 0 ? 'off' : (found.rows[0]?.status as string | undefined)
-  if (status === undefined || status === 'ended') return
+  if (status === undefined) return
+  // Settled already, perhaps by a run that was cut off right after it: a repeat of what follows changes nothing.
+  if (status === 'ended') return reviewShow(channels, channel, show, Number(found.rows[0]?.endedAt))
   await payEveryone(channels, channel, show)
   const key = `tick/${show}/${run}/${status}`
   if (status !== 'closing') {
@@ -64,5 +67,5 @@ export async function tick(channels: Channels, channel: number, show: number, ru
     return
   }
   const settled = await channels.submit(channel, key, { kind: 'show.settled', show })
-  if (settled.ok && settled.value.settled) await reviewShow(channels, channel, show)
+  if (settled.ok) await reviewShow(channels, channel, show, Number(found.rows[0]?.endedAt))
 }

@@ -1,5 +1,5 @@
 import { RESPONSE_ALREADY_SENT } from '@hono/node-server/utils/response'
-import { type Context, Hono } from 'hono'
+import { type Context, Hono, type MiddlewareHandler } from 'hono'
 import { bodyLimit } from 'hono/body-limit'
 import { secureHeaders } from 'hono/secure-headers'
 import type { Logger } from 'pino'
@@ -33,6 +33,8 @@ export interface AppOptions extends OperatorParts {
 }
 
 const MAX_BODY_BYTES = 64 * 1024
+/** A part of a file of people: a thousand lines of them. */
+const MAX_FILE_PART_BYTES = 512 * 1024
 
 /** The whole HTTP edge: sign-in, the channels' API, events, the live feeds, the web pages, and what watches them. */
 export function createApp(options: AppOptions): Hono<Env> {
@@ -68,7 +70,10 @@ function guard(app: Hono<Env>, { config, log, metrics }: AppOptions, limits: Lim
   })
   app.use(headers(config))
   for (const path of ['/api/*', '/auth/*']) app.use(path, limits.perAddress)
-  app.use(bodyLimit({ maxSize: MAX_BODY_BYTES, onError: () => problemResponse(problem('too_large')) }))
+  const [usual, large] = [MAX_BODY_BYTES, MAX_FILE_PART_BYTES].map((maxSize) =>
+    bodyLimit({ maxSize, onError: () => problemResponse(problem('too_large')) }),
+  ) as [MiddlewareHandler, MiddlewareHandler]
+  app.use((c, next) => (c.req.path.endsWith('/desk/people/import') ? large : usual)(c, next))
   app.use(async function refuseNul(c, next) {
     // PostgreSQL keeps none in a text, so there can be nothing at such an address.
     if (/%00/.test(c.req.url)) throw problem('not_found')

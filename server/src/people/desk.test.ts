@@ -34,6 +34,7 @@ describe('the list', () => {
     expect(await names('balanceFrom=90&balanceTo=90')).toEqual(['jo'])
     expect(await names('hoursFrom=2')).toEqual(['jo'])
     expect(await names('hoursFrom=3')).toEqual([])
+    expect(await names('earnedFrom=1')).toEqual([])
     expect(await names('seenBefore=2000')).toEqual(['sol'])
     expect(await names('seenAfter=2000')).toEqual(['jo', 'pia'])
     expect(await names('balanceFrom=lots&rank=x')).toEqual(['jo', 'pia', 'sol'])
@@ -124,6 +125,49 @@ describe('a person at the desk', () => {
     expect(await call('POST', `/desk/viewers/${ids.sol}/forget`, { confirm: 'sol' })).toMatchObject({
       code: 'forget_present',
     })
+  })
+})
+
+describe('a file', () => {
+  test('of a thousand long lines is taken in as one part, once; a longer part is refused', async () => {
+    const { call, balance, pool } = await testDesk([])
+    const line = (i: number) => ({
+      account: `${'a'.repeat(90)}${i}`,
+      name: `${'A'.repeat(90)}${i}`,
+      balance: i,
+      seconds: 60,
+    })
+    const lines = Array.from({ length: 1000 }, (_, i) => line(i))
+    const part = { digest: 'abc0', lines, how: 'add' }
+    expect(await call('POST', '/desk/people/import', part)).toEqual({ again: false, added: 1000, changed: 1000 })
+    expect(await call('POST', '/desk/people/import', part)).toMatchObject({ again: true })
+    expect(await balance(line(7).account)).toBe(7)
+    expect((await pool.query('select sum(balance)::int as n from account')).rows[0].n).toBe(499_500)
+    expect(await call('POST', '/desk/people/import', { ...part, lines: [...lines, line(1000)] })).toMatchObject({
+      code: 'body_invalid',
+    })
+    const huge = { ...part, lines: Array.from({ length: 3000 }, (_, i) => line(i)) }
+    expect(await call('POST', '/desk/people/import', huge)).toMatchObject({ code: 'too_large' })
+  })
+})
+
+describe('corrections', () => {
+  test('that can still be taken back are listed, those of one go as one, until they are or the time is over', async () => {
+    const { call, ids, pool } = await testDesk()
+    const give = { of: 'balance', how: 'give', amount: 40, why: 'a lamp' }
+    await call('POST', '/desk/people/correct', { ...give, viewers: [ids.pia] })
+    await call('POST', '/desk/people/correct', { ...give, viewers: [ids.jo, ids.sol], why: '' })
+    await call('POST', '/desk/people/correct', { ...give, viewers: [ids.pia], of: 'hours', amount: 3600 })
+    const list = async () => (await call('GET', '/desk/people/corrections')).corrections as { adjustments: number[] }[]
+    expect(await list()).toMatchObject([
+      { of: 'hours', people: 1, total: 3600, name: 'pia' },
+      { of: 'balance', people: 2, total: 80, name: null, by: 'wanda' },
+      { of: 'balance', people: 1, total: 40, name: 'pia', why: 'a lamp' },
+    ])
+    await call('POST', '/desk/people/undo', { adjustments: (await list())[1]?.adjustments })
+    expect(await list()).toHaveLength(2)
+    await pool.query('update adjustment set undo_until = 1')
+    expect(await list()).toEqual([])
   })
 })
 

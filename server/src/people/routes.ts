@@ -9,6 +9,7 @@ import { answered, problem, type Route, route } from '../http/index.ts'
 import { ONLY, trailOf } from '../ledger/index.ts'
 import { openShowOf } from '../show/index.ts'
 import { cleanRoutes } from './cleanRoutes.ts'
+import { undoableCorrections } from './corrections.ts'
 import { keepRoutes } from './keepRoutes.ts'
 import { ownRoutes } from './ownRoutes.ts'
 import { panelOf } from './panel.ts'
@@ -87,6 +88,13 @@ function correctionRoutes(db: Reader, channels: Channels): Route[] {
           total: sumOf(done, 'total'),
         }
       },
+    }),
+    route({
+      method: 'get',
+      path: '/desk/people/corrections',
+      does: 'Corrections that can still be taken back',
+      allowed: 'streamer',
+      handle: async ({ channel }) => ({ corrections: await undoableCorrections(db, channel.id, channels.clock()) }),
     }),
     route({
       method: 'post',

@@ -21,6 +21,7 @@ export interface PeopleFilter {
   readonly balanceFrom?: number | undefined
   readonly balanceTo?: number | undefined
   readonly hoursFrom?: number | undefined
+  readonly earnedFrom?: number | undefined
   /** Last seen after, or not since (seconds since 1970). */
   readonly seenAfter?: number | undefined
   readonly seenBefore?: number | undefined
@@ -88,7 +89,8 @@ async function named(db: Reader, channel: number, typed: string): Promise<SQL | 
 }
 
 async function wanted(db: Reader, channel: number, filter: PeopleFilter): Promise<SQL | undefined> {
-  const { present, shown, standing, rank, balanceFrom, balanceTo, hoursFrom, seenAfter, seenBefore, now } = filter
+  const { present, shown, standing, rank, balanceFrom, balanceTo, hoursFrom, earnedFrom, seenAfter, seenBefore, now } =
+    filter
   return and(
     eq(viewer.channel, channel),
     isNull(viewer.mergedInto),
@@ -103,6 +105,7 @@ async function wanted(db: Reader, channel: number, filter: PeopleFilter): Promis
     balanceFrom === undefined ? undefined : gte(account.balance, balanceFrom),
     balanceTo === undefined ? undefined : lte(account.balance, balanceTo),
     hoursFrom === undefined ? undefined : sql`${hours} >= ${hoursFrom * 3600}`,
+    earnedFrom === undefined ? undefined : gte(account.earned, earnedFrom),
     seenAfter === undefined ? undefined : gte(viewer.lastSeenAt, seenAfter),
     seenBefore === undefined ? undefined : sql`${viewer.lastSeenAt} < ${seenBefore}`,
   )

@@ -20,6 +20,7 @@ const FILTERS = [
   'balanceFrom',
   'balanceTo',
   'hoursFrom',
+  'earnedFrom',
   'seenAfter',
   'seenBefore',
 ] as const
@@ -41,6 +42,7 @@ export const filterOf = (query: Query, now: number): PeopleFilter => ({
   balanceFrom: wholeOf(query('balanceFrom')),
   balanceTo: wholeOf(query('balanceTo')),
   hoursFrom: wholeOf(query('hoursFrom')),
+  earnedFrom: wholeOf(query('earnedFrom')),
   seenAfter: wholeOf(query('seenAfter')),
   seenBefore: wholeOf(query('seenBefore')),
   now,

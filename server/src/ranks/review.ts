@@ -30,10 +30,10 @@ export async function reviewPromoted(channels: Channels, channel: number, measur
 }
 
 /** Looks at who attended a show, and at who is in a circle: rules count shows, and time goes by. */
-export function reviewShow(channels: Channels, channel: number, show: number): Promise<void> {
+export function reviewShow(channels: Channels, channel: number, show: number, endedAt: number): Promise<void> {
   const text = `select id from (select viewer as id from attendance where channel = $1 and show = $4
     union select id from viewer where channel = $1 and circles <> '[]') as looked where id > $2 order by id limit $3`
-  return reviewPages(channels, channel, `show/${show}`, text, [show])
+  return reviewPages(channels, channel, `show/${show}/${endedAt}`, text, [show])
 }
 
 /** Looks at everybody, saying nothing in chat: the rules changed. `key` is unique for the change. */

@@ -7,6 +7,7 @@ import { FormDialog } from '../../parts/FormDialog.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import { useStatus } from '../status.ts'
+import { useUndo } from './useUndo.ts'
 
 const FIELD = 'rounded-md border border-line bg-surface px-3 py-2'
 
@@ -108,14 +109,7 @@ function ResetDialog({ of, close }: { of: 'balance' | 'hours'; close: () => void
 function useReset(of: 'balance' | 'hours', close: () => void) {
   const client = useQueryClient()
   const toast = useToast()
-  const undo = (adjustments: readonly number[]) =>
-    void change('POST', '/desk/people/undo', { adjustments }).then(
-      () => {
-        toast({ text: 'Taken back as far as it goes.' })
-        return client.invalidateQueries()
-      },
-      (fault: Error) => toast({ text: fault.message, look: 'problem' }),
-    )
+  const undo = useUndo()
   return useMutation({
     mutationFn: (confirm: string) =>
       change<{ adjustments: number[]; changed: number }>('POST', '/desk/people/reset', { of, confirm }),

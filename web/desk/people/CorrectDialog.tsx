@@ -7,14 +7,8 @@ import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import { useStatus } from '../status.ts'
-import {
-  type Corrected,
-  correctedInWords,
-  hoursCorrected,
-  readHours,
-  type Undone,
-  undoneInWords,
-} from './correction.ts'
+import { type Corrected, correctedInWords, hoursCorrected, readHours } from './correction.ts'
+import { useUndo } from './useUndo.ts'
 
 /** Whom a correction is for: ids, or everyone in the room; and how to call them. */
 export interface Whom {
@@ -148,12 +142,7 @@ function useCorrect(whom: Whom, done: () => void) {
   const { currency } = useStatus()
   const client = useQueryClient()
   const toast = useToast()
-  const fail = (fault: Error) => toast({ text: fault.message, look: 'problem' })
-  const undo = (adjustments: readonly number[]) =>
-    void change<Undone>('POST', '/desk/people/undo', { adjustments }).then((undone) => {
-      toast({ text: undoneInWords(undone, currency) })
-      void client.invalidateQueries({ queryKey: ['people'] })
-    }, fail)
+  const undo = useUndo()
   return useMutation({
     mutationFn: (correction: Correction) => change<Corrected>('POST', '/desk/people/correct', correction),
     onSuccess: (corrected, { of }) => {

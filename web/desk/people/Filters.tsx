@@ -30,7 +30,7 @@ const SEEN = [
 /** What holds people back from the list, beyond their name. */
 export function Filters({ view, setView, ranks }: FiltersProps) {
   const put = (patch: Partial<PeopleView>) => setView({ ...view, ...patch })
-  const figure = (name: 'balanceFrom' | 'balanceTo' | 'hoursFrom', label: string) => (
+  const figure = (name: 'balanceFrom' | 'balanceTo' | 'hoursFrom' | 'earnedFrom', label: string) => (
     <label className="flex items-center gap-2">
       {label}
       <input
@@ -99,6 +99,7 @@ export function Filters({ view, setView, ranks }: FiltersProps) {
       </select>
       {figure('balanceFrom', 'Balance from')}
       {figure('balanceTo', 'to')}
+      {figure('earnedFrom', 'Earned from')}
       {figure('hoursFrom', 'Hours from')}
       <Button
         look="quiet"

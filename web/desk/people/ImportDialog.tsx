@@ -2,12 +2,12 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { digits } from '#core/currency'
 import { readImport } from '#core/people'
-import { change } from '../../parts/api.ts'
+import { ApiProblem, change } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
-import { type Columns, guessColumns, type ImportFile, partsOf, readFile } from './importFile.ts'
+import { type Columns, guessColumns, type ImportFile, type Part, partsOf, readFile } from './importFile.ts'
 
 const FIELD = 'rounded-md border border-line bg-surface px-2.5 py-1.5'
 const HOWS = [
@@ -142,6 +142,26 @@ function Found({ lines, problems }: { lines: number; problems: readonly { line: 
   )
 }
 
+interface Taken {
+  readonly again: boolean
+  readonly added: number
+  readonly changed: number
+}
+
+const WAIT_MS = 3000
+
+/** Hands in a part; told to wait, it waits and goes on, so that a long file is not left half taken in. */
+async function takeIn(part: Part): Promise<Taken> {
+  for (;;) {
+    try {
+      return await change<Taken>('POST', '/desk/people/import', part)
+    } catch (fault) {
+      if (!(fault instanceof ApiProblem) || fault.status !== 429) throw fault
+      await new Promise((later) => setTimeout(later, WAIT_MS))
+    }
+  }
+}
+
 type Lines = ReturnType<typeof readImport>['lines']
 
 function useImport(close: () => void) {
@@ -152,11 +172,7 @@ function useImport(close: () => void) {
     mutationFn: async ({ lines, how }: { lines: Lines; how: 'add' | 'set' }) => {
       let [added, changed, again] = [0, 0, 0]
       for (const part of await partsOf(lines, how)) {
-        const done = await change<{ again: boolean; added: number; changed: number }>(
-          'POST',
-          '/desk/people/import',
-          part,
-        )
+        const done = await takeIn(part)
         added += done.added
         changed += done.changed
         if (done.again) again += part.lines.length

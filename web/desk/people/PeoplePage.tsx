@@ -10,6 +10,7 @@ import { Filters } from './Filters.tsx'
 import { MoreMenu } from './MoreMenu.tsx'
 import { PeopleTable } from './PeopleTable.tsx'
 import { askedOf, filtersOf, INITIAL_VIEW, type PeopleView, usePeople, useRanks } from './people.ts'
+import { RecentCorrections } from './RecentCorrections.tsx'
 import { Supporters } from './Supporters.tsx'
 import { ViewerPanel } from './ViewerPanel.tsx'
 
@@ -38,6 +39,7 @@ export function PeoplePage() {
     <div className="flex h-full max-w-6xl flex-col gap-3">
       <Head total={people.data?.pages[0]?.total} view={view} correct={setWhom} />
       <Supporters />
+      <RecentCorrections />
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <Search view={view} setView={setView} filtering={filtering} setFiltering={setFiltering} />
         {chosen.size > 0 && (

@@ -21,6 +21,7 @@ export interface PeopleView {
   readonly balanceFrom: string
   readonly balanceTo: string
   readonly hoursFrom: string
+  readonly earnedFrom: string
   /** Days: seen within the last so many, or with a minus not seen for so many. */
   readonly seen: string
   readonly sort: Sort
@@ -36,6 +37,7 @@ export const INITIAL_VIEW: PeopleView = {
   balanceFrom: '',
   balanceTo: '',
   hoursFrom: '',
+  earnedFrom: '',
   seen: '',
   sort: 'seen',
   down: true,
@@ -80,7 +82,7 @@ export function askedOf(view: PeopleView): URLSearchParams {
     shown: view.shown,
   })
   if (view.present) asked.set('present', '1')
-  for (const name of ['standing', 'rank', 'balanceFrom', 'balanceTo', 'hoursFrom'] as const)
+  for (const name of ['standing', 'rank', 'balanceFrom', 'balanceTo', 'hoursFrom', 'earnedFrom'] as const)
     if (view[name].trim() !== '') asked.set(name, view[name].trim())
   const days = Number(view.seen)
   if (days > 0) asked.set('seenAfter', String(hourNow() - days * DAY))
@@ -90,8 +92,9 @@ export function askedOf(view: PeopleView): URLSearchParams {
 
 /** How many filters beyond the name hold something back. */
 export const filtersOf = (view: PeopleView): number =>
-  (['standing', 'rank', 'balanceFrom', 'balanceTo', 'hoursFrom', 'seen'] as const).filter((name) => view[name] !== '')
-    .length + (view.shown === 'listed' ? 0 : 1)
+  (['standing', 'rank', 'balanceFrom', 'balanceTo', 'hoursFrom', 'earnedFrom', 'seen'] as const).filter(
+    (name) => view[name] !== '',
+  ).length + (view.shown === 'listed' ? 0 : 1)
 
 /** The people of a view, fetched part by part as they are scrolled to. */
 export function usePeople(view: PeopleView): PeopleResult {

@@ -4,6 +4,7 @@ import { digits } from '#core/currency'
 import type { CircleRow } from '#core/people'
 import { Button } from '../../parts/Button.tsx'
 import { Empty, Panel } from '../../parts/Panel.tsx'
+import { CorrectDialog, type Whom } from '../people/CorrectDialog.tsx'
 import { CircleDialog } from './CircleDialog.tsx'
 import { rulesInWords } from './circleDraft.ts'
 import type { Ranks } from './ranks.ts'
@@ -11,6 +12,7 @@ import type { Ranks } from './ranks.ts'
 /** The circles, what makes somebody a member, and how many there are. */
 export function Circles({ ranks }: { ranks: Ranks }) {
   const [open, setOpen] = useState<CircleRow | 'new'>()
+  const [whom, setWhom] = useState<Whom>()
   const add = <Button onClick={() => setOpen('new')}>Make a circle …</Button>
   return (
     <Panel title="Circles" aside="count as a standing everywhere: bonuses, words of the team, allowance">
@@ -33,6 +35,12 @@ export function Circles({ ranks }: { ranks: Ranks }) {
                   <Link to={`/people?standing=circle:${circle.id}`} className="tabular underline underline-offset-2">
                     {digits(count)} {count === 1 ? 'person' : 'people'}
                   </Link>
+                  <Button
+                    disabled={count === 0}
+                    onClick={() => setWhom({ viewers: `circle:${circle.id}`, words: `everyone in "${circle.name}"` })}
+                  >
+                    Correct all …
+                  </Button>
                   <Button onClick={() => setOpen(circle)}>Change …</Button>
                 </li>
               )
@@ -41,6 +49,7 @@ export function Circles({ ranks }: { ranks: Ranks }) {
           <div className="p-4">{add}</div>
         </>
       )}
+      {whom && <CorrectDialog whom={whom} close={() => setWhom(undefined)} done={() => {}} />}
       {open !== undefined && (
         <CircleDialog circle={open === 'new' ? null : open} ranks={ranks.plan.ranks} close={() => setOpen(undefined)} />
       )}

@@ -9,21 +9,29 @@ import { useStatus } from '../status.ts'
 
 /** What happened while nobody looked: a show forgotten on air, a time when chat was away. */
 export function ShowNotices() {
-  const { forgotten } = useStatus()
+  const { forgotten, now, ahead } = useStatus()
   const gaps = useQuery({
     queryKey: ['gaps'],
     queryFn: ({ signal }) => read<{ gaps: readonly Gap[] }>('/desk/gaps', signal),
   })
-  const open = (gaps.data?.gaps ?? []).filter(({ status }) => status === 'open')
+  const all = gaps.data?.gaps ?? []
+  const open = all.filter(({ status }) => status === 'open')
+  const paid = all.filter(({ status, endedAt }) => status === 'paid' && now + ahead - (endedAt ?? 0) < UNDO_SECONDS)
   return (
     <>
       {forgotten !== null && <Forgotten since={forgotten} />}
+      {paid.map((gap) => (
+        <PaidNotice key={gap.id} gap={gap} />
+      ))}
       {open.slice(0, 3).map((gap) => (
         <GapNotice key={gap.id} gap={gap} />
       ))}
     </>
   )
 }
+
+/** How long a payment of such a time can be taken back (seconds). */
+const UNDO_SECONDS = 600
 
 const BOX = 'flex items-center gap-4 rounded-md border border-brass bg-brass-wash px-4 py-2.5'
 
@@ -54,6 +62,37 @@ interface Gap {
   readonly until: number
   readonly people: number
   readonly status: 'open' | 'paid'
+  readonly endedAt: number | null
+}
+
+/** A payment that can still be taken back. */
+function PaidNotice({ gap }: { gap: Gap }) {
+  const end = useEndGap(gap)
+  return (
+    <p className="flex items-center gap-4 rounded-md border border-line bg-panel px-4 py-1.5 text-muted">
+      <span className="flex-1">
+        The time from {timeText(gap.from)} to {timeText(gap.until)}, when chat was away, is paid.
+      </span>
+      <Button look="quiet" onClick={() => end('undo', 'Taken back.')}>
+        Take it back
+      </Button>
+    </p>
+  )
+}
+
+/** Leaves a gap unpaid, or takes its payment back. */
+function useEndGap(gap: Gap) {
+  const { currency } = useStatus()
+  const client = useQueryClient()
+  const toast = useToast()
+  return (how: 'dismiss' | 'undo', said: string) =>
+    void change<{ owed?: number }>('POST', `/desk/gaps/${gap.id}/end`, { how }).then(
+      ({ owed = 0 }) => {
+        toast({ text: owed > 0 ? `${said} ${inWords(owed, currency)} had been spent meanwhile.` : said })
+        void client.invalidateQueries({ queryKey: ['gaps'] })
+      },
+      (fault: Error) => toast({ text: fault.message, look: 'problem' }),
+    )
 }
 
 interface Preview {
@@ -73,11 +112,7 @@ function GapNotice({ gap }: { gap: Gap }) {
     onSuccess: setPreview,
     onError: fail,
   })
-  const end = (how: 'dismiss' | 'undo', said: string) =>
-    void change<{ owed?: number }>('POST', `/desk/gaps/${gap.id}/end`, { how }).then(({ owed = 0 }) => {
-      toast({ text: owed > 0 ? `${said} ${inWords(owed, currency)} had been spent meanwhile.` : said })
-      void refresh()
-    }, fail)
+  const end = useEndGap(gap)
   const pay = useMutation({
     mutationFn: () => change<Preview>('POST', `/desk/gaps/${gap.id}/pay`, { preview: false }),
     onSuccess: async ({ people, total }) => {

@@ -1,0 +1,70 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { type Currency, durationInWords, inWords } from '#core/currency'
+import { read } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { timeText } from '../../parts/time.ts'
+import { useStatus } from '../status.ts'
+import { useUndo } from './useUndo.ts'
+
+interface Correction {
+  readonly adjustments: readonly number[]
+  readonly at: number
+  readonly by: string
+  readonly of: 'balance' | 'hours'
+  readonly why: string
+  readonly people: number
+  readonly total: number
+  readonly name: string | null
+}
+
+/** What was corrected lately and can still be taken back: a message that has passed by must not be the only way. */
+export function RecentCorrections() {
+  const { currency } = useStatus()
+  const undo = useUndo()
+  const [all, setAll] = useState(false)
+  const found = useQuery({
+    queryKey: ['corrections'],
+    queryFn: ({ signal }) => read<{ corrections: readonly Correction[] }>('/desk/people/corrections', signal),
+    refetchInterval: 30_000,
+  })
+  const list = found.data?.corrections ?? []
+  if (list.length === 0) return null
+  return (
+    <section
+      aria-label="Corrections that can be taken back"
+      className="max-h-40 shrink-0 overflow-y-auto rounded-md border border-line bg-panel text-[0.93rem]"
+    >
+      {(all ? list : list.slice(0, 1)).map((one) => (
+        <div
+          key={one.adjustments[0]}
+          className="flex items-center gap-3 border-b border-line px-3 py-1.5 last:border-b-0"
+        >
+          <p className="min-w-0 flex-1 truncate">
+            {told(one, currency)}{' '}
+            <span className="text-muted">
+              {timeText(one.at)}, by {one.by}
+              {one.why === '' ? '' : `: ${one.why}`}
+            </span>
+          </p>
+          <Button look="quiet" onClick={() => undo(one.adjustments)}>
+            Take it back
+          </Button>
+          {one === list[0] && list.length > 1 && (
+            <Button look="quiet" aria-expanded={all} onClick={() => setAll(!all)}>
+              {all ? 'Only the last' : `and ${list.length - 1} more`}
+            </Button>
+          )}
+        </div>
+      ))}
+    </section>
+  )
+}
+
+/** "Gave pia 50 rivets", "Took 1 h from 12 people in all". */
+function told({ of, total, people, name }: Correction, currency: Currency): string {
+  const much = of === 'hours' ? durationInWords(Math.abs(total)) : inWords(Math.abs(total), currency)
+  const whom = name ?? `${people} people`
+  const all = people > 1 ? ' in all' : ''
+  return total >= 0 ? `Gave ${whom} ${much}${all}` : `Took ${much} from ${whom}${all}`
+}

@@ -1,0 +1,20 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { change } from '../../parts/api.ts'
+import { useToast } from '../../parts/toasts.tsx'
+import { useStatus } from '../status.ts'
+import { type Undone, undoneInWords } from './correction.ts'
+
+/** Takes corrections back, and says how far that went. */
+export function useUndo(): (adjustments: readonly number[]) => void {
+  const { currency } = useStatus()
+  const client = useQueryClient()
+  const toast = useToast()
+  return (adjustments) =>
+    void change<Undone>('POST', '/desk/people/undo', { adjustments }).then(
+      (undone) => {
+        toast({ text: undoneInWords(undone, currency) })
+        for (const name of ['people', 'corrections', 'viewer']) void client.invalidateQueries({ queryKey: [name] })
+      },
+      (fault: Error) => toast({ text: fault.message, look: 'problem' }),
+    )
+}
