@@ -18,8 +18,8 @@ test('the streamer goes on air, the crowd is there live, and watching is paid', 
   await expect(desk.getByText('rivets paid', { exact: true })).toBeVisible()
 
   await desk.getByRole('link', { name: 'Earning' }).click()
-  await desk.getByLabel('A payment every').fill('10')
-  await desk.getByLabel('Unit of the interval').selectOption('seconds')
+  await desk.getByLabel('A payment every', { exact: true }).fill('10')
+  await desk.getByLabel('Unit of: A payment every').selectOption('seconds')
   await desk.getByLabel('Each payment, in rivets').fill('7')
   await expect(desk.getByText('Somebody who watches for 2 h gets 5,040 rivets.')).toBeVisible()
   await expect(desk.getByText('Not live yet')).toBeVisible()
@@ -33,7 +33,7 @@ test('the streamer goes on air, the crowd is there live, and watching is paid', 
 
 test('a plan that cannot be used says what to change', async ({ browser }) => {
   const desk = await signedIn(browser, `${DESK}/earning`, 'wanda_bench')
-  await desk.getByLabel('A payment every').fill('0')
+  await desk.getByLabel('A payment every', { exact: true }).fill('0')
   await desk.getByLabel('Each payment, in rivets').fill('many')
   await expect(desk.getByText('Give a time from 10 seconds to 24 hours.')).toBeVisible()
   await expect(desk.getByText('Give a whole number from 0')).toBeVisible()
@@ -42,7 +42,7 @@ test('a plan that cannot be used says what to change', async ({ browser }) => {
   await expect(desk.getByRole('button', { name: 'Apply now' })).toBeDisabled()
   await desk.getByRole('button', { name: 'Drop the draft' }).click()
   await expect(desk.getByText('Not live yet')).toBeHidden()
-  await expect(desk.getByLabel('A payment every')).toHaveValue('10')
+  await expect(desk.getByLabel('A payment every', { exact: true })).toHaveValue('10')
 })
 
 test('chat answers with the balance, with what is missing, and sells', async ({ page, browser }) => {
@@ -51,11 +51,12 @@ test('chat answers with the balance, with what is missing, and sells', async ({ 
   await overlay.goto(OVERLAY)
   await page.goto(STANDIN)
   const lines = page.getByRole('log')
+  // A first visit is welcomed with 20; a command is no chat that pays.
   await say(page, guest, '!rivets')
-  await expect(lines.getByText(`${guest} has 0 rivets.`)).toBeVisible()
+  await expect(lines.getByText(`${guest} has 20 rivets.`)).toBeVisible()
   await say(page, guest, '!get next-repair the toaster')
   await expect(
-    lines.getByText(`${guest}: Choose the next repair costs 900 rivets; with 0 rivets that is 900 rivets short.`),
+    lines.getByText(`${guest}: Choose the next repair costs 900 rivets; with 20 rivets that is 880 rivets short.`),
   ).toBeVisible()
 
   await say(page, RICH, '!get next-repair the toaster <b>please</b>')

@@ -15,27 +15,35 @@ import { Notes } from './Notes.tsx'
 import type { PanelAnswer } from './panel.ts'
 import { RankAndHours } from './RankAndHours.tsx'
 
+const PARTS = ['What is known', 'Trail', 'Change'] as const
+type Part = (typeof PARTS)[number]
+
+interface ViewerPanelProps {
+  readonly id: number
+  readonly close: () => void
+  /** Which part is shown first: during a show, why somebody has what they have. */
+  readonly begin?: Part
+}
+
 /** One person: what they are, what they hold, and every transfer behind it. Lies beside the list, which stays in view. */
-export function ViewerPanel({ id, close }: { id: number; close: () => void }) {
+export function ViewerPanel({ id, close, begin = 'What is known' }: ViewerPanelProps) {
   return (
     <Dialog open onClose={close} className="fixed inset-0 z-30">
       <div className="fixed inset-y-0 right-0 flex w-full max-w-lg pt-14">
         <DialogPanel className="flex min-h-0 w-full flex-col border-l border-line bg-panel shadow-[-12px_0_24px_rgb(0_0_0/0.25)]">
-          <ViewerDetails id={id} close={close} />
+          <ViewerDetails id={id} close={close} begin={begin} />
         </DialogPanel>
       </div>
     </Dialog>
   )
 }
 
-const PARTS = ['What is known', 'Trail', 'Change'] as const
-
-function ViewerDetails({ id, close }: { id: number; close: () => void }) {
+function ViewerDetails({ id, close, begin }: Required<ViewerPanelProps>) {
   const found = useQuery({
     queryKey: ['viewer', id],
     queryFn: ({ signal }) => read<PanelAnswer>(`/desk/viewers/${id}`, signal),
   })
-  const [part, setPart] = useState<(typeof PARTS)[number]>('What is known')
+  const [part, setPart] = useState<Part>(begin)
   const panel = found.data
   return (
     <>
