@@ -1,10 +1,11 @@
 import { Link } from 'react-router'
 import { digits, inWords } from '#core/currency'
-import { planInWords } from '#core/earning'
+import { payoutOf, planInWords } from '#core/earning'
 import { signOut } from '../parts/api.ts'
 import { CurrencyIcon } from '../parts/CurrencyIcon.tsx'
 import { signInAddress } from '../parts/SignIn.tsx'
 import { useChannel, useMe } from './channel.ts'
+import { useStanding } from './standing.ts'
 
 /** Above every viewer page: is the show on, what do I have, how does it grow. */
 export function BalanceHead() {
@@ -63,23 +64,25 @@ function Balance() {
   const { currency, plan, show } = useChannel()
   const me = useMe()
   const growing = show !== null && me?.present === true
+  // As it is for them: with their own standings, chatting left out.
+  const own = { ...plan, base: payoutOf(plan, useStanding()?.standings ?? [], false, false) }
   return (
     <>
       <h1 className="mt-2 flex items-baseline gap-2.5">
         <span className="tabular font-display text-[2.7rem] leading-tight font-bold">
           {me === undefined ? '–' : digits(me.balance)}
         </span>
-        <CurrencyIcon icon={currency.icon} className="size-5 self-center text-brass-text" />
+        <CurrencyIcon icon={currency.icon} className="size-5 translate-y-0.5 text-brass-text" />
         <span className="text-lg text-brass-text">{me?.balance === 1 ? currency.one : currency.many}</span>
       </h1>
       <div className="flex justify-between gap-4 text-[0.93rem]">
         <p className="text-muted">
           {me === undefined && 'Counting …'}
-          {me !== undefined && growing && `+${planInWords(plan, currency)}; you are in the chat`}
+          {me !== undefined && growing && `+${planInWords(own, currency)}; you are in the chat`}
           {me !== undefined &&
             !growing &&
             show !== null &&
-            `Join the chat to earn ${inWords(plan.base, currency)} at a time`}
+            `Join the chat to earn ${inWords(own.base, currency)} at a time`}
           {me !== undefined && show === null && 'Earning starts when the show does'}
         </p>
         <Link to="/mine" className="shrink-0 underline underline-offset-2">
