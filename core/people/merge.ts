@@ -107,6 +107,8 @@ export interface ForgetPerson {
   readonly viewer: number
   /** Their name as shown, typed again: what is forgotten cannot be brought back. */
   readonly confirm: string
+  /** The account that is forgotten, noted by the writer for what lies outside the rules: where they are signed in. */
+  readonly account?: string
 }
 
 /**

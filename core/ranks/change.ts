@@ -1,6 +1,7 @@
-import { circles, needPerson, openCircles, viewers, watches } from '../people/index.ts'
+import { type EarningPlan, earningSetting, planDraftSetting } from '../earning/index.ts'
+import { circleStanding, circles, needPerson, openCircles, viewers, watches } from '../people/index.ts'
 import { readSetting, writeSetting } from '../settings/index.ts'
-import { type Handler, needKey, ok, type Result, refuse } from '../world/index.ts'
+import { type Handler, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { ranksSetting } from './ranks.ts'
 import { announce, review } from './review.ts'
 import type { CircleSettings, RankPlan } from './schema.ts'
@@ -79,9 +80,25 @@ export const closeCircle: Handler<CloseCircle> = {
     if (circle === undefined || circle.goneAt !== null)
       return refuse('circle_not_found', 'This circle is not there any more. Load the page again.')
     world.put(circles, { ...circle, goneAt: world.at })
+    leavePlan(world, circleStanding(circle.id))
     world.fact('ranks.changed', 'everyone', { circle: circle.id })
     return ok({})
   },
+}
+
+/** A plan that names a circle which is gone could not be applied again, nor the circle be taken out of it. */
+function leavePlan(world: World, standing: string): void {
+  const without = (plan: EarningPlan): EarningPlan => {
+    const { [standing]: _, ...standings } = plan.standings
+    return {
+      ...plan,
+      standings,
+      allowance: { ...plan.allowance, to: plan.allowance.to.filter((one) => one !== standing) },
+    }
+  }
+  writeSetting(world, earningSetting, without(readSetting(world, earningSetting)))
+  const draft = readSetting(world, planDraftSetting)
+  if (draft.plan !== null) writeSetting(world, planDraftSetting, { ...draft, plan: without(draft.plan) })
 }
 
 export interface ReviewPeople {

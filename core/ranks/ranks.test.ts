@@ -191,6 +191,18 @@ describe('a circle', () => {
     expect(channel.balance('pia')).toBe(17)
   })
 
+  test('that is closed leaves the plan and its draft, so that both can still be applied', () => {
+    const { channel, save } = withRanks()
+    const id = save(circle('Crew'))
+    const standings = { [`circle:${id}`]: { plus: 7, times: 100 }, follower: { plus: 1, times: 100 } }
+    const allowance = { amount: 5, weekday: 1, hour: 0, to: [`circle:${id}`, 'follower'] }
+    channel.plan({ standings, allowance })
+    channel.send({ kind: 'earning.draft', plan: channel.livePlan(), nextShow: false, by: 'w' })
+    channel.send({ kind: 'circle.close', circle: id })
+    expect(channel.livePlan()).toMatchObject({ standings: { follower: { plus: 1 } }, allowance: { to: ['follower'] } })
+    expect(channel.plan({ base: 11 }).ok).toBe(true)
+  })
+
   test('is refused with a name that is taken, more shows than there are to attend, or a rank that is gone', () => {
     const { channel, save } = withRanks()
     save(circle('Crew'))

@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest'
 import type { EarningPlan } from '#core/earning'
 import type { Intent } from '#core/engine'
 import { accounts } from '#core/ledger'
-import { TestChannel } from '../../../core/testing/channel.ts'
+import { NAMING, TestChannel } from '../../../core/testing/channel.ts'
 import { addChannel, CURRENCY, sumOfAll, testDatabase, writerFor } from '../testing/database.ts'
 
 const bonus = (plus: number, times = 100) => ({ plus, times })
@@ -182,6 +182,22 @@ describe('a person', () => {
     })
   })
 
+  test('whose second account had an order waiting is given its money back themselves', async () => {
+    const { pool, one, pia, too } = await channelWithTwo()
+    await one.send('r', { kind: 'store.add', reward: { ...NAMING, price: 60 } }, 1_150_000)
+    const who = { account: 'pia_too', name: 'pia_too' }
+    const bought = await one.send('buy', { kind: 'store.buy', who, word: 'name-it', text: 'Lamp' }, 1_150_000)
+    await one.send('merge', { kind: 'people.merge', from: too, into: pia }, 1_200_000)
+    const order = bought.ok ? Number(bought.value.order) : 0
+    expect(await one.send('back', { kind: 'store.giveBack', order, by: 'wanda' }, 1_200_000)).toMatchObject({
+      ok: true,
+    })
+    expect((await pool.query('select balance from account where id = any($1) order by id', [[pia, too]])).rows).toEqual(
+      [{ balance: 200 }, { balance: 0 }],
+    )
+    expect(await sumOfAll(pool)).toBe(0)
+  })
+
   test('that is refused to be merged keeps its history', async () => {
     const { pool, one, pia, too } = await channelWithTwo()
     await one.send('in', arrive('pia_too'), 1_200_000)
@@ -196,6 +212,9 @@ describe('a person', () => {
     const { pool, one, pia } = await channelWithTwo()
     const note: Intent = { kind: 'people.note', viewer: pia, text: 'pia said so', by: 'wanda' }
     await one.send('note', note, 1_150_000)
+    await pool.query(
+      "insert into session values ('x', 'viewer', 'pia', 'pia', 0, 1, 1), ('y', 'viewer', 'jo', 'jo', 0, 1, 1)",
+    )
     expect(await one.send('no', { kind: 'people.forget', viewer: pia, confirm: 'pia!' }, 1_200_000)).toMatchObject({
       refusal: { code: 'confirm_wrong' },
     })

@@ -1,4 +1,4 @@
-import { ATTENDED_SECONDS, SHOWS_KNOWN } from '#core/people'
+import { ATTENDED_SECONDS, SHOWS_KNOWN, viewers } from '#core/people'
 import { shows } from '#core/show'
 import type { World } from '#core/world'
 import type { Client } from '../database/index.ts'
@@ -19,6 +19,10 @@ export const alone = ({ kind }: Sent): boolean => KINDS.has(kind)
 export async function applyToEveryone(client: Client, channel: number, world: World, intent: Sent): Promise<Sent> {
   if (intent.kind === 'earning.pay') return payTogether(client, channel, world, intent)
   if (intent.kind === 'show.settled') return noteAttendance(client, channel, world, intent)
+  if (intent.kind === 'people.forget') {
+    const account = world.get(viewers, intent.viewer)?.account
+    return account === undefined ? intent : { ...intent, account }
+  }
   return intent
 }
 

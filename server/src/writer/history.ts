@@ -12,8 +12,8 @@ export async function changeHistory(
   result: Result<Answer> | undefined,
 ): Promise<void> {
   if (!result?.ok) return
-  if (intent.kind === 'people.merge') await mergeAttendance(client, channel, intent)
-  if (intent.kind === 'people.forget') await forget(client, channel, intent.viewer)
+  if (intent.kind === 'people.merge') await mergeHistory(client, channel, intent)
+  if (intent.kind === 'people.forget') await forget(client, channel, intent)
 }
 
 const MOVE_ATTENDANCE = `insert into attendance (channel, viewer, show, seconds, earned)
@@ -21,10 +21,15 @@ const MOVE_ATTENDANCE = `insert into attendance (channel, viewer, show, seconds,
   on conflict (channel, viewer, show) do update
     set seconds = attendance.seconds + excluded.seconds, earned = attendance.earned + excluded.earned`
 
-/** The shows that a second account attended are shows that the person attended. */
-async function mergeAttendance(client: Client, channel: number, { from, into }: Of<'people.merge'>): Promise<void> {
+/**
+ * The shows that a second account attended, its orders and the notes about it are the person's: money given back for an
+ * order must not go to a wallet that nobody opens any more.
+ */
+async function mergeHistory(client: Client, channel: number, { from, into }: Of<'people.merge'>): Promise<void> {
   await client.query(MOVE_ATTENDANCE, [channel, from, into])
   await client.query('delete from attendance where channel = $1 and viewer = $2', [channel, from])
+  for (const table of ['store_order', 'note'])
+    await client.query(`update ${table} set viewer = $3 where channel = $1 and viewer = $2`, [channel, from, into])
 }
 
 /** What names a person or quotes them, beside their own row. Transfers stay: they name nobody once these are gone. */
@@ -36,7 +41,8 @@ const FORGET = [
   'delete from alias where channel = $1 and viewer = $2',
 ]
 
-async function forget(client: Client, channel: number, viewer: number): Promise<void> {
+async function forget(client: Client, channel: number, { viewer, account }: Of<'people.forget'>): Promise<void> {
+  await client.query('delete from session where account = $1', [account ?? ''])
   for (const statement of FORGET) await client.query(statement, [channel, viewer])
   const mark = `"viewer":${viewer},`
   const told = await client.query('select last, facts from fact_batch where channel = $1 and strpos(facts, $2) > 0', [
