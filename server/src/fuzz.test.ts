@@ -29,6 +29,13 @@ const chatLine = fc.record({
     anyText,
     fc.tuple(word, anyText).map(([name, text]) => `!get ${name} ${text}`),
     anyText.map((text) => `!${text}`),
+    fc
+      .tuple(
+        fc.constantFrom('give', 'take', 'set', 'hand', 'rivets', 'here', 'rank', 'hours', 'top'),
+        fc.oneof(account, anyText),
+        anyText,
+      )
+      .map(([command, name, text]) => `!${command} ${name} ${text}`),
     fc.constant('!rivets'),
   ),
   privately: fc.boolean(),
