@@ -1,7 +1,7 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { inWords } from '#core/currency'
+import { digits, inWords } from '#core/currency'
 import { standingName } from '#core/people'
 import { read } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
@@ -120,7 +120,8 @@ function Known({ panel }: { panel: PanelAnswer }) {
         <dd>{standings.length > 0 ? standings.join(', ') : 'a viewer without any standing'}</dd>
         <dt className="text-muted">Checked in</dt>
         <dd className="tabular">
-          {panel.habits.checkIns} times, {panel.habits.streak} shows in a row now, {panel.habits.bestStreak} at best
+          {counted(panel.habits.checkIns, 'time')}, {counted(panel.habits.streak, 'show')} in a row now,{' '}
+          {panel.habits.bestStreak} at best
         </dd>
         <dt className="text-muted">{accounts.length > 1 ? 'Accounts' : 'Account'}</dt>
         <dd className="break-all">{accounts.join(', ')}</dd>
@@ -129,6 +130,9 @@ function Known({ panel }: { panel: PanelAnswer }) {
     </div>
   )
 }
+
+/** "1 time", "3 times". */
+const counted = (n: number, what: string): string => `${digits(n)} ${what}${n === 1 ? '' : 's'}`
 
 const ONLY = [
   { only: '', name: 'Everything' },
