@@ -5,7 +5,7 @@ import { CURRENCY, TestChannel } from '../testing/channel.ts'
 import { earningSetting, payoutOf } from './index.ts'
 
 const PLAN = earningSetting.initial
-const bonus = (plus: number, times = 100) => ({ plus, times })
+const adds = (plus: number, times = 100) => ({ plus, times })
 
 function lastReason(channel: TestChannel): string | undefined {
   const last = channel.world.appended(transfers).at(-1)
@@ -14,7 +14,7 @@ function lastReason(channel: TestChannel): string | undefined {
 
 describe('a payment', () => {
   test('of base 10, follower plus 2 and subscriber times 150 is 18', () => {
-    const plan = { ...PLAN, standings: { follower: bonus(2), tier1: bonus(0, 150) } }
+    const plan = { ...PLAN, standings: { follower: adds(2), tier1: adds(0, 150) } }
     expect(payoutOf(plan, ['follower', 'tier1'], false, false)).toBe(18)
     expect(payoutOf(plan, ['follower', 'tier1'], false, true)).toBe(0)
   })
@@ -47,7 +47,7 @@ describe('a payment', () => {
   })
 
   test('goes by the standings held when it is paid, and the trail says which', () => {
-    const channel = new TestChannel({ intervalSeconds: 60, standings: { follower: bonus(2), tier1: bonus(0, 150) } })
+    const channel = new TestChannel({ intervalSeconds: 60, standings: { follower: adds(2), tier1: adds(0, 150) } })
     const show = channel.startShow()
     channel.arrive('pia')
     channel.send({ kind: 'people.keep', viewer: channel.viewer('pia').id, follower: true, tier: 1 })

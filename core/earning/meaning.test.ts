@@ -5,7 +5,7 @@ import { checkPlan } from './change.ts'
 import { earningSetting, examplesOf, getsOf, planDifference, planWarnings, STARTERS, waysToEarn } from './index.ts'
 
 const PLAN = earningSetting.initial
-const bonus = (plus: number, times = 100) => ({ plus, times })
+const adds = (plus: number, times = 100) => ({ plus, times })
 const WEEK = { shows: 3, seconds: 3 * 9000 }
 const gets = (plan: typeof PLAN, name: string) => {
   const example = examplesOf([{ id: 1, name: 'Crew' }]).find((one) => one.name === name)
@@ -17,7 +17,7 @@ describe('what a plan means', () => {
   test('for one who only watches, chats, subscribes or is in a circle', () => {
     const plan = {
       ...PLAN,
-      standings: { follower: bonus(2), tier1: bonus(0, 150), 'circle:1': bonus(5) },
+      standings: { follower: adds(2), tier1: adds(0, 150), 'circle:1': adds(5) },
       active: { plus: 3, withinSeconds: 600 },
       checkIn: { amount: 20, streakPlus: 1, streakMost: 10, missedAllowed: true },
       allowance: { amount: 100, weekday: 1, hour: 0, to: ['subscriber'] },
@@ -31,10 +31,10 @@ describe('what a plan means', () => {
   test('warns of what rounds away, of standings far apart, and of being paid for being away', () => {
     const warn = (patch: Partial<typeof PLAN>) =>
       planWarnings({ ...PLAN, ...patch }, CURRENCY, [{ id: 1, name: 'Crew' }], WEEK)
-    expect(warn({ base: 1, standings: { tier1: bonus(0, 150) } })).toEqual([
+    expect(warn({ base: 1, standings: { tier1: adds(0, 150) } })).toEqual([
       'The bonus of "subscriber, tier 1" rounds away: a payment stays at 1.',
     ])
-    expect(warn({ standings: { 'circle:1': bonus(0, 1100) } })).toEqual([
+    expect(warn({ standings: { 'circle:1': adds(0, 1100) } })).toEqual([
       '"Crew" earns 110 where others earn 10: more than ten times as much.',
     ])
     const away = warn({ offAir: { intervalSeconds: 600, base: 30 } })
@@ -48,7 +48,7 @@ describe('what a plan means', () => {
 
 describe('a difference', () => {
   test('names every line that differs, and none that does not', () => {
-    const after = { ...PLAN, base: 12, standings: { tier1: bonus(0, 150) }, support: { ...PLAN.support, tip: 30 } }
+    const after = { ...PLAN, base: 12, standings: { tier1: adds(0, 150) }, support: { ...PLAN.support, tip: 30 } }
     expect(planDifference(PLAN, after)).toEqual([
       { what: 'Each payment', before: '10', after: '12' },
       { what: 'A tip, per whole unit', before: 'nothing', after: '30' },
@@ -72,7 +72,7 @@ describe('how to earn', () => {
   const reader = { standings: ['follower', 'tier1'], nameOf: (one: string) => one, here: 'here' }
 
   test('is told with one’s own standings applied, and leaves out what pays nothing', () => {
-    const plan = { ...PLAN, standings: { follower: bonus(2), tier1: bonus(0, 150) } }
+    const plan = { ...PLAN, standings: { follower: adds(2), tier1: adds(0, 150) } }
     expect(waysToEarn(plan, CURRENCY, reader)).toEqual([
       {
         way: 'Watch: 10 rivets for every 5 min in the chat while the show is on.',
@@ -129,7 +129,7 @@ describe('a draft', () => {
 
   test('that names a circle that is gone cannot wait to go live', () => {
     const channel = new TestChannel()
-    const plan = { ...channel.livePlan(), standings: { 'circle:9': bonus(1) } }
+    const plan = { ...channel.livePlan(), standings: { 'circle:9': adds(1) } }
     expect(channel.send({ kind: 'earning.draft', plan, nextShow: true, by: 'w' }).ok).toBe(false)
     expect(channel.send({ kind: 'earning.draft', plan, nextShow: false, by: 'w' }).ok).toBe(true)
   })

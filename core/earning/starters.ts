@@ -8,7 +8,7 @@ export interface Starter {
   readonly plan: EarningPlan
 }
 
-const bonus = (plus: number, times = 100) => ({ plus, times })
+const adds = (plus: number, times = 100) => ({ plus, times })
 const empty = earningSetting.initial
 
 const thanks = {
@@ -25,11 +25,11 @@ const small: EarningPlan = {
   intervalSeconds: 300,
   base: 10,
   standings: {
-    follower: bonus(2),
-    tier1: bonus(0, 150),
-    tier2: bonus(0, 175),
-    tier3: bonus(0, 250),
-    moderator: bonus(5),
+    follower: adds(2),
+    tier1: adds(0, 150),
+    tier2: adds(0, 175),
+    tier3: adds(0, 250),
+    moderator: adds(5),
   },
   active: { plus: 5, withinSeconds: 600 },
   chat: { amount: 2, everySeconds: 120, commands: false, offAir: false },
@@ -53,11 +53,11 @@ const growing: EarningPlan = {
   ...small,
   base: 8,
   standings: {
-    follower: bonus(2),
-    tier1: bonus(0, 150),
-    tier2: bonus(0, 175),
-    tier3: bonus(0, 200),
-    moderator: bonus(2),
+    follower: adds(2),
+    tier1: adds(0, 150),
+    tier2: adds(0, 175),
+    tier3: adds(0, 200),
+    moderator: adds(2),
   },
   active: { plus: 2, withinSeconds: 600 },
   chat: { amount: 1, everySeconds: 300, commands: false, offAir: false },
@@ -82,11 +82,11 @@ const large: EarningPlan = {
   intervalSeconds: 600,
   base: 10,
   standings: {
-    follower: bonus(1),
-    tier1: bonus(0, 125),
-    tier2: bonus(0, 150),
-    tier3: bonus(0, 200),
-    moderator: bonus(0),
+    follower: adds(1),
+    tier1: adds(0, 125),
+    tier2: adds(0, 150),
+    tier3: adds(0, 200),
+    moderator: adds(0),
   },
   active: { plus: 1, withinSeconds: 900 },
   chat: { ...growing.chat, amount: 0 },

@@ -1,5 +1,5 @@
 import { currencySetting, inWords } from '../currency/index.ts'
-import type { Support } from '../earning/index.ts'
+import { earningSetting, type Support } from '../earning/index.ts'
 import { findViewer, meet, needWatch, type ViewerRow, viewers, type Who } from '../people/index.ts'
 import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
 import { endShow, showOnAir, startShow } from '../show/index.ts'
@@ -97,11 +97,12 @@ function actOnSupport(world: World, viewer: ViewerRow, { type, body, to = [] }: 
   const support = supportOf(type, body)
   if (support === undefined) return 'Noted.'
   const again = support.kind === 'follow' && viewer.followedAt !== null
-  const raidOfStranger = support.kind === 'raid' && viewer.followedAt === null
+  const { followersOnly } = readSetting(world, earningSetting).support.raid
+  const raidOfStranger = support.kind === 'raid' && followersOnly && viewer.followedAt === null
   const paid = thank(world, viewer, support, body.months === undefined ? {} : { months: Number(body.months) })
   const received = support.kind === 'gift' ? receive(world, to, support.tier) : 0
   if (paid + received > 0) return `Paid ${inWords(paid + received, readSetting(world, currencySetting))}.`
-  if (raidOfStranger) return 'Noted. Nothing paid to who does not follow, if the plan says so.'
+  if (raidOfStranger) return 'Does not follow: nothing paid.'
   return again ? 'Has followed before: nothing paid.' : 'Noted.'
 }
 

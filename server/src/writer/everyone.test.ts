@@ -6,14 +6,14 @@ import { accounts } from '#core/ledger'
 import { NAMING, TestChannel } from '../../../core/testing/channel.ts'
 import { addChannel, CURRENCY, sumOfAll, testDatabase, writerFor } from '../testing/database.ts'
 
-const bonus = (plus: number, times = 100) => ({ plus, times })
+const adds = (plus: number, times = 100) => ({ plus, times })
 /** A plan in which everything makes a difference, with a cap low enough to be reached. */
 const PLAN: Partial<EarningPlan> = {
   intervalSeconds: 60,
   base: 7,
   cap: 400,
   offAir: { intervalSeconds: 50, base: 3 },
-  standings: { follower: bonus(2), tier1: bonus(0, 150), tier2: bonus(1, 225), moderator: bonus(4) },
+  standings: { follower: adds(2), tier1: adds(0, 150), tier2: adds(1, 225), moderator: adds(4) },
   active: { plus: 5, withinSeconds: 90 },
 }
 const PEOPLE = ['pia', 'jo', 'sol']
