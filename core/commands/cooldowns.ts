@@ -19,12 +19,16 @@ export function needCooldowns(kind: WordKind, word: ChatWord, viewer: number | u
   return needed
 }
 
+/** Who became known by an earlier line of the same batch was not known when rows were asked for; they have no cooldowns yet. */
+const untilOf = (world: World, key: string): number =>
+  world.rows.has(needKey(cooldowns, key)) ? (world.get(cooldowns, key)?.until ?? 0) : 0
+
 /** Whether a word may be used now; if so, its cooldowns start. */
 export function cooledDown(world: World, kind: WordKind, word: ChatWord, viewer: number): boolean {
   const rests: [string, number][] = []
   if (word.everyoneSeconds > 0) rests.push([kind, word.everyoneSeconds])
   if (word.eachSeconds > 0) rests.push([eachKey(kind, viewer), word.eachSeconds])
-  if (rests.some(([key]) => (world.get(cooldowns, key)?.until ?? 0) > world.at)) return false
+  if (rests.some(([key]) => untilOf(world, key) > world.at)) return false
   for (const [key, seconds] of rests) world.put(cooldowns, { key, until: world.at + seconds })
   return true
 }

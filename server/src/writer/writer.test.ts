@@ -70,6 +70,14 @@ test('an instance sees what another changed without any fact', async () => {
   expect(jo).toEqual({ carry_seconds: 0, watched_seconds: 60 })
 })
 
+test('somebody new may use a word that rests right after their first line, in one batch, and it rests then', async () => {
+  const { one } = await channelWithPia()
+  const lines = ['hello', '!hours', '!hours'].map((text, i) => one.send(`new/${i}`, say('newcomer', text)))
+  const answers = (await Promise.all(lines)).map((result) => (result.ok ? result.value.answer : 'refused'))
+  expect(answers).toEqual([undefined, expect.stringMatching(/^newcomer has watched/), undefined])
+  expect(await one.send('new/4', say('newcomer', '!hours'))).toEqual({ ok: true, value: {} })
+})
+
 test('a failed transaction changes nothing, tells its senders, and the next one works', async () => {
   const { pool, one, balance } = await channelWithPia()
   await pool.query("alter table fact_batch add constraint no_bell check (facts not like '%screen.alert%') not valid")
