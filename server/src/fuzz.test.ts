@@ -26,17 +26,20 @@ const chatLine = fc.record({
   kind: fc.constant('chat.line' as const),
   who: fc.record({ account, name: anyText, moderator: fc.boolean() }),
   text: fc.oneof(
-    anyText,
-    fc.tuple(word, anyText).map(([name, text]) => `!get ${name} ${text}`),
-    anyText.map((text) => `!${text}`),
-    fc
-      .tuple(
-        fc.constantFrom('give', 'take', 'set', 'hand', 'rivets', 'here', 'rank', 'hours', 'top'),
-        fc.oneof(account, anyText),
-        anyText,
-      )
-      .map(([command, name, text]) => `!${command} ${name} ${text}`),
-    fc.constant('!rivets'),
+    { weight: 3, arbitrary: anyText },
+    { weight: 3, arbitrary: fc.tuple(word, anyText).map(([name, text]) => `!get ${name} ${text}`) },
+    { weight: 3, arbitrary: anyText.map((text) => `!${text}`) },
+    { weight: 3, arbitrary: fc.constant('!rivets') },
+    {
+      weight: 1,
+      arbitrary: fc
+        .tuple(
+          fc.constantFrom('give', 'take', 'set', 'hand', 'rivets', 'here', 'rank', 'hours', 'top'),
+          fc.oneof(account, anyText),
+          anyText,
+        )
+        .map(([command, name, text]) => `!${command} ${name} ${text}`),
+    },
   ),
   privately: fc.boolean(),
 })
