@@ -11,14 +11,11 @@ import type { World } from '../world/index.ts'
 /** What somebody holds, in the streamer's words. */
 export function balanceAnswer(world: World, viewer: ViewerRow): string {
   const currency = readSetting(world, currencySetting)
-  return balanceText(currency.reply ?? REPLY, {
+  return fillIn(currency.reply ?? REPLY, {
     viewer: { name: viewer.name, rank: rankName(world, viewer.id) },
     balance: inWords(balanceOf(world, viewer.id), currency),
   })
 }
-
-/** A reply text filled in. */
-export const balanceText = (reply: string, fields: Readonly<Record<string, unknown>>): string => fillIn(reply, fields)
 
 /** The rank held and the way to the next: "pia is Fitter; 3 h 20 min more to Master." */
 export function rankAnswer(world: World, viewer: ViewerRow): string {

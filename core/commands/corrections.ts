@@ -6,6 +6,7 @@ import {
   handingSetting,
   handOn,
   holds,
+  mayHand,
   standingsOf,
   type ViewerRow,
 } from '../people/index.ts'
@@ -113,9 +114,10 @@ function correctOne(
 /** Passes currency on to somebody named. Needs the giver's habits. @returns What to answer. */
 export function hand(world: World, from: ViewerRow, word: string, typed: string): string {
   const currency = readSetting(world, currencySetting)
-  const { reply, on } = readSetting(world, handingSetting)
+  const { reply } = readSetting(world, handingSetting)
+  const allowed = mayHand(world)
   const read = readNamedAmount(typed)
-  if (!on) return `${from.name}: Passing ${currency.many} on is switched off here.`
+  if (!allowed.ok) return `${from.name}: ${allowed.refusal.sentence}`
   if (read === undefined) return `${from.name}: type !${word}, a name and how many, like !${word} @pia 50.`
   const to = findNamed(world, read.name)
   if (to === undefined) return `${from.name}: nobody here goes by "${read.name.slice(0, 40)}".`

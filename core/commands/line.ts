@@ -1,8 +1,8 @@
 import { earningSetting, markPresent, payChat } from '../earning/index.ts'
-import { findViewer, habits, meet, needWatch, type ViewerRow, viewers, type Who } from '../people/index.ts'
+import { findViewer, meet, needHabits, needWatch, type ViewerRow, viewers, type Who } from '../people/index.ts'
 import { readSetting } from '../settings/index.ts'
 import { boughtInWords, buy, openWords } from '../store/index.ts'
-import { type Handler, type Need, needKey, ok, type World } from '../world/index.ts'
+import { type Handler, type Need, ok, type World } from '../world/index.ts'
 import { balanceAnswer, checkInAnswer, hoursAnswer, rankAnswer } from './answers.ts'
 import { cooledDown, needCooldowns } from './cooldowns.ts'
 import { correct, type ForEveryone, hand, mayCorrect } from './corrections.ts'
@@ -39,15 +39,19 @@ function commandIn(world: World, text: string): Command | undefined {
 const NAMING: ReadonlySet<string> = new Set(['balance', 'hand', 'give', 'take', 'set'])
 
 function needLine(world: World, { who, text }: ChatLine): Need[] {
-  const needed = needWatch(world, who.account)
   const command = commandIn(world, text)
-  const known = needed.every((need) => world.rows.has(need)) ? findViewer(world, who.account) : undefined
-  if (known !== undefined && needsHabits(world, command)) needed.push(needKey(habits, known.id))
-  if (command === undefined) return needed
+  const needed = needsHabits(world, command) ? needHabits(world, who.account) : needWatch(world, who.account)
+  if (command === undefined || !needed.every((need) => world.rows.has(need))) return needed
   if (NAMING.has(command.kind))
     for (const typed of command.rest.split(/\s+/).slice(0, 2)) needed.push(...needNamed(world, typed))
   if (command.kind !== 'balance')
-    needed.push(...needCooldowns(command.kind, readSetting(world, wordsSetting)[command.kind], known?.id))
+    needed.push(
+      ...needCooldowns(
+        command.kind,
+        readSetting(world, wordsSetting)[command.kind],
+        findViewer(world, who.account)?.id,
+      ),
+    )
   return needed
 }
 

@@ -1,5 +1,5 @@
 import { mulDiv } from '../ledger/index.ts'
-import { type CircleRow, circleStanding } from '../people/index.ts'
+import { type CircleRow, circleStanding, holds } from '../people/index.ts'
 import { payoutOf } from './payout.ts'
 import type { EarningPlan } from './schema.ts'
 
@@ -39,10 +39,6 @@ export const examplesOf = (circles: readonly Pick<CircleRow, 'id' | 'name'>[]): 
   })),
 ]
 
-/** What chatting adds in some seconds to who never stops: one payment for each `everySeconds`. */
-const chatPays = ({ chat }: EarningPlan, seconds: number): number =>
-  chat.amount === 0 ? 0 : Math.floor(seconds / chat.everySeconds) * chat.amount
-
 /**
  * What one like the example gets by a plan, cap and support left out: for one interval, for an hour of watching, and for a
  * typical week in which they miss nothing and check in to every show (their streak being long). A chatter is taken to
@@ -53,22 +49,15 @@ export function getsOf(plan: EarningPlan, { standings, chats }: Example, week: W
   const forSeconds = (seconds: number) =>
     Math.floor(seconds / plan.intervalSeconds) * interval + (chats ? chatted(plan, seconds) : 0)
   const checkIns = chats ? week.shows * (plan.checkIn.amount && plan.checkIn.amount + plan.checkIn.streakMost) : 0
-  const allowance = plan.allowance.to.some((one) => standings.includes(one) || isTier(one, standings))
-    ? plan.allowance.amount
-    : 0
+  const allowance = plan.allowance.to.some((one) => holds(standings, one)) ? plan.allowance.amount : 0
   return { interval, hour: forSeconds(3600), week: forSeconds(week.seconds) + checkIns + allowance }
 }
 
-const isTier = (needed: string, held: readonly string[]): boolean =>
-  needed === 'subscriber' && held.some((one) => one.startsWith('tier'))
-
+/** How often an example who chats writes (seconds). */
 const LINE_EVERY_SECONDS = 300
 
-const chatted = (plan: EarningPlan, seconds: number): number =>
-  chatPays(
-    { ...plan, chat: { ...plan.chat, everySeconds: Math.max(plan.chat.everySeconds, LINE_EVERY_SECONDS) } },
-    seconds,
-  )
+const chatted = ({ chat }: EarningPlan, seconds: number): number =>
+  Math.floor(seconds / Math.max(chat.everySeconds, LINE_EVERY_SECONDS)) * chat.amount
 
 /** What somebody who never leaves collects off air in a week with so many seconds on air. */
 export const offAirWeek = ({ offAir }: EarningPlan, week: Week): number =>

@@ -31,6 +31,14 @@ describe('a time when it was not known who was there', () => {
     expect(pay(false)).toMatchObject({ refusal: { code: 'gap_not_open' } })
   })
 
+  test('is previewed as it will be paid, cut at the most one can hold', () => {
+    const { channel, pay } = withGap()
+    channel.plan({ cap: 15 })
+    expect(pay(true)).toMatchObject({ value: { total: 5 } })
+    expect(pay(false)).toMatchObject({ value: { total: 5 } })
+    expect(channel.balance('pia')).toBe(15)
+  })
+
   test('can be taken back within ten minutes, as far as it was not spent', () => {
     const { channel, pay, act } = withGap()
     pay(false)

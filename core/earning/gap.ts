@@ -1,7 +1,16 @@
-import { BOOKS, balanceOf, transfer } from '../ledger/index.ts'
-import { findViewer, needPerson, needViewer, standingsOf, viewers, watches, watchOf } from '../people/index.ts'
+import { BOOKS, balanceOf, creditWithinCap, transfer } from '../ledger/index.ts'
+import {
+  findViewer,
+  needPerson,
+  needViewer,
+  standingsOf,
+  UNDO_SECONDS,
+  viewers,
+  watches,
+  watchOf,
+} from '../people/index.ts'
 import { readSetting } from '../settings/index.ts'
-import { type ShowRow, shows } from '../show/index.ts'
+import { openShow, type ShowRow, shows } from '../show/index.ts'
 import { defineTable, type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { credit } from './credit.ts'
 import { earningSetting } from './plan.ts'
@@ -32,7 +41,6 @@ export const gaps = defineTable<GapRow>('gap', 'keyed', (row) => row.id)
 
 /** A shorter gap is not worth a word (seconds). */
 const LEAST_GAP = 30
-const UNDO_SECONDS = 600
 
 export interface NoteGap {
   readonly kind: 'presence.gap'
@@ -46,7 +54,7 @@ export interface NoteGap {
 export const noteGap: Handler<NoteGap> = {
   needs: (world, intent) => intent.accounts.flatMap((account) => needViewer(world, account)),
   decide(world, intent) {
-    const show = world.all(shows).find((one) => one.status !== 'ended')
+    const show = openShow(world)
     if (show === undefined) return ok({})
     const from = Math.max(intent.from, show.countsFrom)
     const until = Math.min(intent.until, show.endedAt ?? intent.until, show.pausedAt ?? intent.until)
@@ -94,7 +102,11 @@ export const payGap: Handler<PayGap> = {
     const { gap, show } = found.value
     const due = gap.people.map((viewer) => ({ viewer, payout: gapPays(world, gap, show, viewer) }))
     if (intent.preview) {
-      const total = due.reduce((sum, { payout }) => sum + payout.amount, 0)
+      const { cap } = readSetting(world, earningSetting)
+      const total = due.reduce(
+        (sum, { viewer, payout }) => sum + creditWithinCap(payout.amount, balanceOf(world, viewer), cap),
+        0,
+      )
       return ok({ people: due.length, total, seconds: gap.until - gap.from })
     }
     const lines = due.map(({ viewer, payout }) => payLine(world, show, viewer, payout))

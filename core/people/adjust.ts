@@ -31,8 +31,8 @@ export interface AdjustmentRow {
 
 export const adjustments = defineTable<AdjustmentRow>('adjustment', 'keyed', (row) => row.id)
 
-/** How long a correction can be undone, and one of everybody (seconds). */
-const UNDO_SECONDS = 600
+/** How long what a hand did can be taken back, and a correction of everybody (seconds). */
+export const UNDO_SECONDS = 600
 const UNDO_RESET_SECONDS = 86_400
 /** The most people in one intent, so that chat does not wait behind it. */
 export const MOST_ADJUSTED = 2000

@@ -1,4 +1,6 @@
-import { defineTable, type World } from '../world/index.ts'
+import { defineTable, type Need, needKey, type World } from '../world/index.ts'
+import { findViewer } from './viewers.ts'
+import { needWatch } from './watch.ts'
 
 /** What somebody does again and again; bears their viewer's id. Times in seconds since 1970. */
 export interface HabitRow {
@@ -19,6 +21,13 @@ export interface HabitRow {
 }
 
 export const habits = defineTable<HabitRow>('habit', 'keyed', (row) => row.id)
+
+/** What an intent about somebody's habits needs: all that `needWatch` asks for, and the habits. */
+export function needHabits(world: World, account: string): Need[] {
+  const needed = needWatch(world, account)
+  const viewer = needed.every((need) => world.rows.has(need)) ? findViewer(world, account) : undefined
+  return viewer === undefined ? needed : [...needed, needKey(habits, viewer.id)]
+}
 
 /** Somebody's habits; for who has none yet: nothing. */
 export const habitOf = (world: World, viewer: number): HabitRow =>

@@ -34,11 +34,20 @@ export function dayIn(timeZone: string, at: number): number {
   return Date.parse(`${parts.format(at * 1000)}T00:00:00Z`) / 86_400_000
 }
 
+/** Whether viewers may pass currency on at all. */
+export function mayHand(world: World): Result<true> {
+  const { many } = readSetting(world, currencySetting)
+  return readSetting(world, handingSetting).on
+    ? ok(true)
+    : refuse('handing_off', `Passing ${many} on is switched off here.`)
+}
+
 /** Passes currency on from one viewer to another. Needs both wallets and the giver's habits. */
 export function handOn(world: World, from: ViewerRow, to: ViewerRow, amount: number): Result<{ amount: number }> {
-  const { on, perDay } = readSetting(world, handingSetting)
+  const allowed = mayHand(world)
+  if (!allowed.ok) return allowed
+  const { perDay } = readSetting(world, handingSetting)
   const currency = readSetting(world, currencySetting)
-  if (!on) return refuse('handing_off', `Passing ${currency.many} on is switched off here.`)
   if (from.ignored || to.ignored) return refuse('viewer_ignored', 'This account takes no part in the channel.')
   if (from.id === to.id) return refuse('hand_to_self', `You have these ${currency.many} already.`)
   const day = dayIn(readSetting(world, zoneSetting).timeZone, world.at)

@@ -5,12 +5,13 @@ export {
   adjustments,
   type How,
   MOST_ADJUSTED,
+  UNDO_SECONDS,
   type UndoAdjustment,
   undoAdjustment,
 } from './adjust.ts'
 export { type CircleRow, circles, hasRules, openCircles } from './circles.ts'
-export { type HabitRow, habitOf, habits } from './habits.ts'
-export { type ChangeHanding, changeHanding, handingSetting, handOn } from './hand.ts'
+export { type HabitRow, habitOf, habits, needHabits } from './habits.ts'
+export { type ChangeHanding, changeHanding, handingSetting, handOn, mayHand } from './hand.ts'
 export {
   type ImportColumns,
   type ImportLine,

@@ -1,10 +1,9 @@
 import type { FollowUp } from '#core/commands'
 import { type Currency, digits, durationInWords, inWords } from '#core/currency'
-import { MOST_ADJUSTED } from '#core/people'
 import type { Answer, Result } from '#core/world'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { presentIds } from '../people/index.ts'
+import { adjustMany, presentIds } from '../people/index.ts'
 import { type Place, topList } from '../ranks/index.ts'
 import { currencyOf } from '../settings/index.ts'
 
@@ -63,19 +62,7 @@ async function everyoneAnswer(
   currency: Currency,
 ): Promise<string> {
   const ids = await presentIds(db, channel)
-  let [changed, total] = [0, 0]
-  for (let i = 0; i < ids.length; i += MOST_ADJUSTED) {
-    const viewers = ids.slice(i, i + MOST_ADJUSTED)
-    const done = await channels.submit(channel, `${key}/${i}`, {
-      kind: 'people.adjust',
-      of: 'balance',
-      viewers,
-      ...everyone,
-    })
-    if (!done.ok) return done.refusal.sentence
-    changed += Number(done.value.changed)
-    total += Number(done.value.total)
-  }
+  const { changed, total } = await adjustMany(channels, channel, key, ids, { of: 'balance', ...everyone })
   if (changed === 0) return 'Nothing changed for anybody present.'
   const did = total >= 0 ? `got ${inWords(total, currency)}` : `lost ${inWords(-total, currency)}`
   return `${digits(changed)} ${changed === 1 ? 'person' : 'people'} ${did} in all.`

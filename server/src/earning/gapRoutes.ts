@@ -2,15 +2,10 @@ import { Type } from '@sinclair/typebox'
 import { and, desc, eq, inArray } from 'drizzle-orm'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { answered, problem, type Route, route } from '../http/index.ts'
+import { answered, idOf, type Route, route } from '../http/index.ts'
 
 /** Times within a show when it was not known who was there: told of, paid, let go, taken back. */
 export function gapRoutes(db: Reader, channels: Channels): Route[] {
-  const idOf = (text: string): number => {
-    const id = Number(text)
-    if (!Number.isSafeInteger(id)) throw problem('not_found')
-    return id
-  }
   return [
     route({
       method: 'get',

@@ -1,2 +1,12 @@
 export { PROBLEM_STATUS, Problem, problem, problemResponse } from './problems.ts'
-export { ALLOWED, type Allowed, answered, bodyCheck, type Call, type Caller, type Route, route } from './routes.ts'
+export {
+  ALLOWED,
+  type Allowed,
+  answered,
+  bodyCheck,
+  type Call,
+  type Caller,
+  idOf,
+  type Route,
+  route,
+} from './routes.ts'

@@ -2,7 +2,7 @@ import type { Static, TSchema } from '@sinclair/typebox'
 import { Ajv } from 'ajv'
 import type { Answer, Result } from '#core/world'
 import type { ChannelHead } from '../channels.ts'
-import { Problem, problemOfRefusal } from './problems.ts'
+import { Problem, problem, problemOfRefusal } from './problems.ts'
 
 /** Who may call a route: anyone; a signed-in viewer; the streamer at the desk. */
 export const ALLOWED = ['anyone', 'viewer', 'streamer'] as const
@@ -49,6 +49,13 @@ export function route<S extends TSchema>(
 export function route(options: Omit<Route, 'body'>): Route
 export function route(options: Route): Route {
   return options
+}
+
+/** The number of something, from an address. @throws `not_found` for what is none. */
+export function idOf(text: string): number {
+  const id = Number(text)
+  if (!Number.isSafeInteger(id) || id < 1) throw problem('not_found')
+  return id
 }
 
 /** The answer of an intent, or its refusal as a problem. */

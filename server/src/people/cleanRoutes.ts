@@ -1,9 +1,9 @@
 import { Type } from '@sinclair/typebox'
 import { MOST_ADJUSTED } from '#core/people'
-import type { Answer } from '#core/world'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, Problem, type Route, route } from '../http/index.ts'
+import { adjustMany } from './adjustMany.ts'
 import { idsOf, type PeopleFilter } from './table.ts'
 
 const closed = { additionalProperties: false }
@@ -34,19 +34,9 @@ export function cleanRoutes(db: Reader, channels: Channels): Route[] {
         const now = channels.clock()
         const archived = await idsOf(db, channel.id, { ...everybody(now), shown: 'archived' })
         const ids = [...(await idsOf(db, channel.id, everybody(now))), ...archived]
-        const adjustments: number[] = []
-        let changed = 0
-        for (let i = 0; i < ids.length; i += MOST_ADJUSTED) {
-          const viewers = ids.slice(i, i + MOST_ADJUSTED)
-          const intent = { kind: 'people.adjust', of: body.of, viewers, how: 'set', amount: 0 } as const
-          const why = 'everybody starts anew'
-          const done: Answer = answered(
-            await channels.submit(channel.id, `${key}/${i}`, { ...intent, why, by: caller.account, reset: true }),
-          )
-          adjustments.push(Number(done.adjustment))
-          changed += Number(done.changed)
-        }
-        return { adjustments, changed }
+        const why = 'everybody starts anew'
+        const correction = { of: body.of, how: 'set', amount: 0, why, by: caller.account, reset: true } as const
+        return adjustMany(channels, channel.id, key, ids, correction)
       },
     }),
     route({

@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox'
 import { MOST_IMPORTED } from '#core/people'
 import type { Channels } from '../channels.ts'
-import { answered, problem, type Route, route } from '../http/index.ts'
+import { answered, idOf, type Route, route } from '../http/index.ts'
 
 const closed = { additionalProperties: false }
 const Id = Type.Integer({ minimum: 1 })
@@ -17,12 +17,6 @@ const Keep = Type.Object(
   },
   closed,
 )
-
-const idOf = (text: string): number => {
-  const id = Number(text)
-  if (!Number.isSafeInteger(id) || id < 1) throw problem('not_found')
-  return id
-}
 
 /** What the team keeps of people: names, standings, notes; who is ignored or archived; two accounts made one. */
 export function keepRoutes(channels: Channels): Route[] {

@@ -8,6 +8,7 @@ import { type Reader, schema } from '../database/index.ts'
 import { answered, problem, type Route, route } from '../http/index.ts'
 import { ONLY, trailOf } from '../ledger/index.ts'
 import { openShowOf } from '../show/index.ts'
+import { adjustMany } from './adjustMany.ts'
 import { cleanRoutes } from './cleanRoutes.ts'
 import { undoableCorrections } from './corrections.ts'
 import { keepRoutes } from './keepRoutes.ts'
@@ -67,26 +68,8 @@ function correctionRoutes(db: Reader, channels: Channels): Route[] {
         const { of, how, amount, why } = body
         const ids = await idsMeant(db, channel.id, body.viewers, channels.clock())
         if (ids.length === 0) throw problem('nobody_present')
-        const done: Answer[] = []
-        for (let i = 0; i < ids.length; i += MOST_ADJUSTED) {
-          const viewers = ids.slice(i, i + MOST_ADJUSTED)
-          const intent = {
-            kind: 'people.adjust',
-            viewers,
-            of,
-            how,
-            amount,
-            why: why.trim(),
-            by: caller.account,
-          } as const
-          done.push(answered(await channels.submit(channel.id, `${key}/${i}`, intent)))
-        }
-        return {
-          adjustments: done.map(({ adjustment }) => adjustment),
-          asked: sumOf(done, 'asked'),
-          changed: sumOf(done, 'changed'),
-          total: sumOf(done, 'total'),
-        }
+        const correction = { of, how, amount, why: why.trim(), by: caller.account }
+        return adjustMany(channels, channel.id, key, ids, correction)
       },
     }),
     route({

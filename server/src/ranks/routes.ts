@@ -3,7 +3,7 @@ import { MOST_ADJUSTED } from '#core/people'
 import { CircleSettings, checkRanks, RankPlan, ranksSetting } from '#core/ranks'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, problem, type Route, route } from '../http/index.ts'
+import { answered, idOf, type Route, route } from '../http/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { circlesOf, countsOf, rankMoves } from './read.ts'
 import { reviewEveryone } from './review.ts'
@@ -69,11 +69,6 @@ function circleRoutes(channels: Channels): Route[] {
     },
     closed,
   )
-  const idOf = (text: string): number => {
-    const id = Number(text)
-    if (!Number.isSafeInteger(id)) throw problem('not_found')
-    return id
-  }
   return [
     route({
       method: 'put',

@@ -1,9 +1,9 @@
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
 import { durationInWords, inWords, readAmount } from '#core/currency'
 import { change } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { FormDialog } from '../../parts/FormDialog.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import { useStatus } from '../status.ts'
@@ -26,15 +26,9 @@ type How = (typeof HOWS)[number]['how']
 /** Gives to, takes from or sets the balance of people, with a reason that stands in their trail. Can be undone. */
 export function CorrectDialog({ whom, close, done }: { whom: Whom; close: () => void; done: () => void }) {
   return (
-    <Dialog open onClose={close} className="fixed inset-0 z-40">
-      <div className="fixed inset-0 bg-black/50" aria-hidden="true" />
-      <div className="fixed inset-0 flex items-center justify-center p-4">
-        <DialogPanel className="flex w-full max-w-md flex-col gap-4 rounded-md border border-line bg-panel p-5">
-          <DialogTitle className="text-xl">Correct {whom.words}</DialogTitle>
-          <CorrectForm whom={whom} close={close} done={done} />
-        </DialogPanel>
-      </div>
-    </Dialog>
+    <FormDialog title={`Correct ${whom.words}`} close={close}>
+      <CorrectForm whom={whom} close={close} done={done} />
+    </FormDialog>
   )
 }
 

@@ -1,9 +1,9 @@
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { type ReactNode, useState } from 'react'
+import { useState } from 'react'
 import { inWords } from '#core/currency'
 import { change } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { FormDialog } from '../../parts/FormDialog.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { clockText, useNow } from '../../parts/time.ts'
 import { type Status, useStatus } from '../status.ts'
@@ -12,9 +12,9 @@ import { eveningQuery } from './evening.ts'
 /** Asks what the show is called, and goes on air. */
 export function GoOnAirDialog({ close }: { close: () => void }) {
   return (
-    <AirDialog close={close} title="Go on air">
+    <FormDialog close={close} title="Go on air">
       <StartForm close={close} />
-    </AirDialog>
+    </FormDialog>
   )
 }
 
@@ -72,7 +72,7 @@ export function GoOffAirDialog({ close, status }: { close: () => void; status: S
   const end = useAirChange('/desk/show/end', close)
   const { show, currency } = status
   return (
-    <AirDialog close={close} title="Go off air?">
+    <FormDialog close={close} title="Go off air?">
       {show && (
         <p>
           “{show.title}” has been on for {clockText(now - show.startedAt)}. {inWords(show.paid, currency)} were paid and{' '}
@@ -89,7 +89,7 @@ export function GoOffAirDialog({ close, status }: { close: () => void; status: S
           Go off air
         </Button>
       </div>
-    </AirDialog>
+    </FormDialog>
   )
 }
 
@@ -103,18 +103,4 @@ function useAirChange(path: string, done: () => void) {
       done()
     },
   })
-}
-
-function AirDialog(props: { close: () => void; title: string; children: ReactNode }) {
-  return (
-    <Dialog open onClose={props.close} className="fixed inset-0 z-40">
-      <div className="fixed inset-0 bg-black/50" aria-hidden="true" />
-      <div className="fixed inset-0 flex items-center justify-center p-4">
-        <DialogPanel className="flex w-full max-w-md flex-col gap-4 rounded-md border border-line bg-panel p-5">
-          <DialogTitle className="text-xl">{props.title}</DialogTitle>
-          {props.children}
-        </DialogPanel>
-      </div>
-    </Dialog>
-  )
 }

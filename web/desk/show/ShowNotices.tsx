@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { durationInWords, inWords } from '#core/currency'
+import { UNDO_SECONDS } from '#core/people'
 import { change, read } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { timeText } from '../../parts/time.ts'
@@ -29,9 +30,6 @@ export function ShowNotices() {
     </>
   )
 }
-
-/** How long a payment of such a time can be taken back (seconds). */
-const UNDO_SECONDS = 600
 
 const BOX = 'flex items-center gap-4 rounded-md border border-brass bg-brass-wash px-4 py-2.5'
 
