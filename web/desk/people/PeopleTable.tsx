@@ -1,7 +1,7 @@
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { clsx } from 'clsx'
 import { useEffect, useRef } from 'react'
-import { durationInWords } from '#core/currency'
+import { digits, durationInWords } from '#core/currency'
 import { subscribes } from '#core/people'
 import { Figure } from '../../parts/Figure.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
@@ -39,6 +39,9 @@ export function PeopleTable({ people, view, setView, chosen, toggle, open, ranks
     if (last >= rows.length - 20 && hasNextPage && !isFetchingNextPage) void fetchNextPage()
   }, [last, rows.length, hasNextPage, isFetchingNextPage, fetchNextPage])
   const above = drawn[0]?.start ?? 0
+  // Figures are never cut, nor may they run into each other: their columns are as wide as the longest of them (the head is
+  // set smaller than they are, so its "0" is narrower).
+  const widest = Math.max(6, ...rows.flatMap(({ balance, earned }) => [balance, earned]).map((n) => digits(n).length))
   const below = virtual.getTotalSize() - (drawn.at(-1)?.end ?? 0)
   return (
     <section
@@ -46,7 +49,7 @@ export function PeopleTable({ people, view, setView, chosen, toggle, open, ranks
       // biome-ignore lint/a11y/noNoninteractiveTabindex: a part that scrolls must be reachable by keyboard
       tabIndex={0}
       aria-label="Everybody"
-      className="min-h-0 flex-1 overflow-y-auto rounded-md border border-line bg-panel"
+      className="min-h-0 flex-1 overflow-auto rounded-md border border-line bg-panel"
     >
       {people.isPending && <Loading what="the people" />}
       {people.isError && <Problem error={people.error} retry={() => void people.refetch()} />}
@@ -58,8 +61,12 @@ export function PeopleTable({ people, view, setView, chosen, toggle, open, ranks
         </Empty>
       )}
       {rows.length > 0 && (
-        <table className="w-full table-fixed" aria-rowcount={(people.data?.pages[0]?.total ?? 0) + 1}>
-          <Head view={view} setView={setView} />
+        <table
+          className="w-full table-fixed"
+          style={{ minWidth: `calc(40rem + ${2 * widest}ch)` }}
+          aria-rowcount={(people.data?.pages[0]?.total ?? 0) + 1}
+        >
+          <Head view={view} setView={setView} widest={widest} />
           <tbody>
             <Gap height={above} />
             {drawn.map(({ index }) => {
@@ -102,13 +109,17 @@ function Gap({ height }: { height: number }) {
 
 const HEADS: readonly { readonly sort: Sort; readonly name: string; readonly width?: string }[] = [
   { sort: 'name', name: 'Name', width: 'w-40' },
-  { sort: 'balance', name: 'Balance', width: 'w-24' },
-  { sort: 'earned', name: 'Earned', width: 'w-24' },
+  { sort: 'balance', name: 'Balance' },
+  { sort: 'earned', name: 'Earned' },
   { sort: 'hours', name: 'Watched', width: 'w-[7.5rem]' },
-  { sort: 'seen', name: 'Last seen', width: 'w-[8.5rem]' },
+  { sort: 'seen', name: 'Last seen', width: 'w-[9.5rem]' },
 ]
 
-function Head({ view, setView }: Pick<PeopleTableProps, 'view' | 'setView'>) {
+interface HeadProps extends Pick<PeopleTableProps, 'view' | 'setView'> {
+  readonly widest: number
+}
+
+function Head({ view, setView, widest }: HeadProps) {
   return (
     <thead className="sticky top-0 z-10 bg-panel text-sm">
       <tr>
@@ -120,6 +131,7 @@ function Head({ view, setView }: Pick<PeopleTableProps, 'view' | 'setView'>) {
             key={sort}
             scope="col"
             aria-sort={view.sort === sort ? (view.down ? 'descending' : 'ascending') : 'none'}
+            style={width === undefined ? { width: `calc(${1.15 * widest}ch + 2rem)` } : undefined}
             className={clsx('border-b border-line font-normal', width, sort === 'name' ? 'text-left' : 'text-right')}
           >
             <button
@@ -192,10 +204,10 @@ function PersonCells({ person, chosen, toggle, open, ranks }: PersonCellsProps) 
       <td className="px-3 text-right text-muted">
         <Figure value={person.earned} />
       </td>
-      <td className="tabular px-3 text-right text-muted">
+      <td className="tabular px-3 text-right whitespace-nowrap text-muted">
         {person.watchedSeconds < 60 ? '–' : durationInWords(person.watchedSeconds - (person.watchedSeconds % 60))}
       </td>
-      <td className="tabular px-3 text-right text-muted">
+      <td className="tabular px-3 text-right whitespace-nowrap text-muted">
         {person.present ? 'in the room' : seconds < 60 ? 'just now' : dayText(person.lastSeenAt)}
       </td>
     </>

@@ -57,9 +57,10 @@ function WaitingLine({ one }: { one: Waiting }) {
   })
   return (
     <li className="flex items-center gap-3 border-t border-line px-4 py-2 first:border-t-0">
-      <p className="min-w-0 flex-1 truncate">
-        <span className="font-semibold">{one.name}</span> {told(one.support)}{' '}
-        <span className="text-muted">{dayText(one.at)}</span>
+      <p className="flex min-w-0 flex-1 items-baseline gap-1.5">
+        <span className="min-w-0 truncate font-semibold">{one.name}</span>
+        <span className="tabular shrink-0">{told(one.support)}</span>
+        <span className="min-w-0 shrink-[3] truncate text-muted">{dayText(one.at)}</span>
       </p>
       <FindPerson label={`Who ${one.name} is`} chosen={person} choose={setPerson} />
       <Button
