@@ -8,9 +8,9 @@ let room: ChatRoom
 let port = 0
 
 beforeEach(async () => {
-  port = 20_000 + Math.floor(Math.random() * 20_000)
   room = new ChatRoom('#bench')
-  const irc = await startIrc(port, room, (account) => account === 'rosa')
+  const irc = await startIrc(0, room, (account) => account === 'rosa')
+  port = irc.port
   return () => irc.close()
 })
 

@@ -3,10 +3,12 @@ import type { ChatRoom } from '../room.ts'
 import { IrcSession } from './session.ts'
 
 export interface IrcServer {
+  /** Where it listens: the one asked for, or one that was free. */
+  readonly port: number
   readonly close: () => Promise<void>
 }
 
-/** Starts the chat server for one room. `isOperator` says who is given the room's operator sign. */
+/** Starts the chat server for one room; port 0 takes one that is free. `isOperator` says who is given the room's operator sign. */
 export function startIrc(port: number, room: ChatRoom, isOperator: (account: string) => boolean): Promise<IrcServer> {
   const sockets = new Set<import('node:net').Socket>()
   const server: Server = createServer((socket) => {
@@ -17,7 +19,9 @@ export function startIrc(port: number, room: ChatRoom, isOperator: (account: str
   return new Promise((ready, failed) => {
     server.on('error', failed)
     server.listen(port, '127.0.0.1', () => {
+      const address = server.address()
       ready({
+        port: typeof address === 'object' && address ? address.port : port,
         close: () =>
           new Promise((closed) => {
             for (const socket of sockets) socket.destroy()
