@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { TestChannel } from '../testing/channel.ts'
-import { parseWord } from './parse.ts'
+import { typedWord } from './parse.ts'
 
 describe('a line that begins with a word of ours', () => {
   test.each([
@@ -16,7 +16,8 @@ describe('a line that begins with a word of ours', () => {
     ['!get,whistle', undefined],
     ['', undefined],
   ])('%j is read as %o', (text, expected) => {
-    expect(parseWord(text)).toEqual(expected)
+    const typed = typedWord(text)
+    expect(typed && { word: typed.word, rest: text.slice(typed.end).trim() }).toEqual(expected)
   })
 
   test('no line of any letters upsets the channel or its sums', () => {
@@ -54,7 +55,7 @@ describe('chat', () => {
     const who = { account: 'pia', name: 'Pia' }
     channel.send({ kind: 'chat.line', who, text: '!rivets', privately: true })
     expect(channel.facts('chat.said')).toEqual([])
-    expect(channel.facts('chat.replied')[0]?.body).toEqual({ to: 'Pia', text: 'Pia has 0 rivets.' })
+    expect(channel.facts('chat.replied')[0]?.body).toMatchObject({ to: 'Pia', text: 'Pia has 0 rivets.' })
     expect(channel.viewer('pia').present).toBe(false)
   })
 
@@ -83,7 +84,7 @@ describe('chat', () => {
     channel.say('otherbot', 'hello')
     const bot = channel.viewer('otherbot')
     channel.world.rows.set(
-      { name: 'viewer', load: 'keyed', key: () => bot.id, lookups: ['account'], keyedById: true },
+      { name: 'viewer', load: 'keyed', key: () => bot.id, lookups: ['account'], idIn: () => bot.id },
       { ...bot, ignored: true },
     )
     const before = channel.facts().length
@@ -100,7 +101,7 @@ describe('chat', () => {
 
   test('the bot’s voice is a setting that everyone at the desk hears of', () => {
     const channel = new TestChannel()
-    channel.send({ kind: 'chat.voice', muted: true })
+    channel.send({ kind: 'chat.voice', voice: { muted: true } })
     expect(channel.facts('chat.voice')[0]?.body).toEqual({ muted: true })
   })
 })

@@ -67,8 +67,9 @@ export function correct(
   if (read === undefined)
     return `${by.name}: type !${word}, a name or ${EVERYONE}, and how many, like !${word} @pia 50.`
   const everyone = typedName(read.name) === EVERYONE
-  const target = everyone ? undefined : findNamed(world, read.name)
-  if (!everyone && target === undefined) return `${by.name}: nobody here goes by "${read.name.slice(0, 40)}".`
+  const found = everyone ? undefined : findNamed(world, read.name)
+  if (found?.ok === false) return `${by.name}: ${found.refusal.sentence}`
+  const target = found?.value
   const amount = amountOf(world, how, read.amount, target, currency)
   if (!amount.ok) return `${by.name}: ${amount.refusal.sentence}`
   const why = read.rest.slice(0, 200)
@@ -119,8 +120,9 @@ export function hand(world: World, from: ViewerRow, word: string, typed: string)
   const read = readNamedAmount(typed)
   if (!allowed.ok) return `${from.name}: ${allowed.refusal.sentence}`
   if (read === undefined) return `${from.name}: type !${word}, a name and how many, like !${word} @pia 50.`
-  const to = findNamed(world, read.name)
-  if (to === undefined) return `${from.name}: nobody here goes by "${read.name.slice(0, 40)}".`
+  const found = findNamed(world, read.name)
+  if (!found.ok) return `${from.name}: ${found.refusal.sentence}`
+  const to = found.value
   const amount = readAmount(read.amount, balanceOf(world, from.id), currency)
   const done = amount.ok ? handOn(world, from, to, amount.value) : amount
   if (!done.ok) return `${from.name}: ${done.refusal.sentence}`

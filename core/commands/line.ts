@@ -1,15 +1,19 @@
 import { earningSetting, markPresent, payChat } from '../earning/index.ts'
 import { findViewer, meet, needHabits, needWatch, type ViewerRow, viewers, type Who } from '../people/index.ts'
 import { readSetting } from '../settings/index.ts'
+import { showOnAir } from '../show/index.ts'
 import { boughtInWords, buy, openWords } from '../store/index.ts'
-import { type Handler, type Need, ok, type World } from '../world/index.ts'
+import { answer, voiceSetting } from '../voice/index.ts'
+import { type Envelope, type Handler, type Need, ok, type World } from '../world/index.ts'
 import { balanceAnswer, checkInAnswer, hoursAnswer, rankAnswer } from './answers.ts'
 import { cooledDown, needCooldowns } from './cooldowns.ts'
 import { correct, type ForEveryone, hand, mayCorrect } from './corrections.ts'
+import { helpAnswer } from './help.ts'
+import { hint, needHint } from './hint.ts'
+import { type Heard, heard } from './match.ts'
 import { findNamed, needNamed } from './named.ts'
-import { parseWord } from './parse.ts'
-import type { WordKind } from './schema.ts'
-import { kindOf, wordsSetting } from './words.ts'
+import { carryOut, needUse } from './use.ts'
+import { wordsSetting } from './words.ts'
 
 /** The longest chat text that is kept; chat networks carry less. */
 const MAX_LINE = 1000
@@ -22,43 +26,28 @@ export interface ChatLine {
   readonly privately: boolean
 }
 
-/** A line of chat read as one of our words. */
-interface Command {
-  readonly kind: WordKind | 'balance'
-  readonly word: string
-  readonly rest: string
-}
-
-function commandIn(world: World, text: string): Command | undefined {
-  const parsed = parseWord(text.slice(0, MAX_LINE))
-  const kind = parsed && kindOf(world, parsed.word)
-  return parsed && kind && { kind, ...parsed }
+function needLine(world: World, { who, text, at }: ChatLine & Envelope): Need[] {
+  const command = heard(world, text.slice(0, MAX_LINE))
+  const needed = needsHabits(world, command) ? needHabits(world, who.account) : needWatch(world, who.account)
+  if (!needed.every((need) => world.rows.has(need))) return needed
+  const viewer = findViewer(world, who.account)?.id
+  if (command === undefined) return [...needed, ...needHint(world, text, viewer)]
+  if (command.kind === 'command')
+    return [...needed, ...needUse(world, command.command, { account: who.account, typed: command.rest, at })]
+  if (NAMING.has(command.kind))
+    for (const typed of command.rest.split(/\s+/).slice(0, 2)) needed.push(...needNamed(world, typed))
+  if (command.kind !== 'balance')
+    needed.push(...needCooldowns(command.kind, readSetting(world, wordsSetting)[command.kind], viewer))
+  return needed
 }
 
 /** Words behind which somebody may be named. */
 const NAMING: ReadonlySet<string> = new Set(['balance', 'hand', 'give', 'take', 'set'])
 
-function needLine(world: World, { who, text }: ChatLine): Need[] {
-  const command = commandIn(world, text)
-  const needed = needsHabits(world, command) ? needHabits(world, who.account) : needWatch(world, who.account)
-  if (command === undefined || !needed.every((need) => world.rows.has(need))) return needed
-  if (NAMING.has(command.kind))
-    for (const typed of command.rest.split(/\s+/).slice(0, 2)) needed.push(...needNamed(world, typed))
-  if (command.kind !== 'balance')
-    needed.push(
-      ...needCooldowns(
-        command.kind,
-        readSetting(world, wordsSetting)[command.kind],
-        findViewer(world, who.account)?.id,
-      ),
-    )
-  return needed
-}
-
-const needsHabits = (world: World, command: Command | undefined): boolean =>
+const needsHabits = (world: World, command: Heard | undefined): boolean =>
   command?.kind === 'here' || command?.kind === 'hand' || readSetting(world, earningSetting).chat.amount > 0
 
-/** A line in chat: shown on the desk, paid as the plan says, and answered if it begins with one of our words. */
+/** A line in chat: shown on the desk, paid as the plan says, and answered if it begins with one of the words. */
 export const chatLine: Handler<ChatLine> = {
   needs: needLine,
   decide(world, intent) {
@@ -66,14 +55,18 @@ export const chatLine: Handler<ChatLine> = {
     if (viewer.ignored) return ok({})
     const text = intent.text.slice(0, MAX_LINE)
     if (!intent.privately) world.fact('chat.said', 'desk', { viewer: viewer.id, name: viewer.name, text })
-    const command = commandIn(world, text)
+    const command = heard(world, text)
     if (!intent.privately) payChat(world, viewer, command !== undefined)
-    const answer = command && answerTo(world, viewer, command)
-    if (answer === undefined) return ok({})
-    const to = intent.privately ? intent.who.name : null
-    if (typeof answer !== 'string') return ok({ follow: { ...answer, to } })
-    world.fact('chat.replied', 'desk', { to, text: answer })
-    return ok({ answer })
+    const asker = { name: intent.who.name, privately: intent.privately }
+    if (command === undefined) return ok(hint(world, viewer, text, asker))
+    if (command.kind === 'command') return ok({ used: carryOut(world, command.command, viewer, command.rest, asker) })
+    const answered = answerTo(world, viewer, command)
+    if (answered === undefined) return ok({})
+    const alone = intent.privately || readSetting(world, voiceSetting).reply === 'private'
+    const to = alone ? intent.who.name : null
+    if (typeof answered !== 'string') return ok({ follow: { ...answered, to } })
+    answer(world, asker, answered, command.kind === 'balance' ? { likeness: 'balance' } : {})
+    return ok({ answer: answered })
   },
 }
 
@@ -81,7 +74,16 @@ function notice(world: World, { who, privately }: ChatLine): ViewerRow {
   // A private line may come from outside the room: it makes nobody present.
   const viewer = privately ? meet(world, who) : markPresent(world, who)
   if (viewer.ignored) return viewer
+  if (!privately) tellOfLine(world, viewer)
   return world.put(viewers, { ...viewer, chattedAt: world.at, lastSeenAt: world.at })
+}
+
+/** What triggers are set off by: a line, the first of a viewer in a show, the first of all. */
+function tellOfLine(world: World, { id, chattedAt }: ViewerRow): void {
+  const show = showOnAir(world)
+  world.moment('said', id)
+  if (chattedAt === null) world.moment('firstEver', id)
+  if (show !== undefined && (chattedAt === null || chattedAt < show.startedAt)) world.moment('firstInShow', id)
 }
 
 /** What the rules cannot do with the rows of one person: the server does it, and says the answer (`chat.tell`). */
@@ -91,7 +93,11 @@ export type FollowUp =
 
 const LISTS = { top: 'balance', longest: 'hours', earners: 'earned' } as const
 
-function answerTo(world: World, viewer: ViewerRow, command: Command): string | FollowUp | undefined {
+function answerTo(
+  world: World,
+  viewer: ViewerRow,
+  command: Exclude<Heard, { kind: 'command' }>,
+): string | FollowUp | undefined {
   const { kind, word, rest } = command
   if (kind === 'balance') return answerToBalance(world, viewer, rest)
   if (!cooledDown(world, kind, readSetting(world, wordsSetting)[kind], viewer.id)) return undefined
@@ -104,6 +110,8 @@ function answerTo(world: World, viewer: ViewerRow, command: Command): string | F
       return hoursAnswer(world, viewer)
     case 'here':
       return checkInAnswer(world, viewer)
+    case 'help':
+      return helpAnswer(world, rest)
     case 'top':
     case 'longest':
     case 'earners':
@@ -129,10 +137,12 @@ function answerToBalance(world: World, viewer: ViewerRow, rest: string): string 
   const [typed = ''] = rest.split(/\s+/)
   const { askOthers } = readSetting(world, wordsSetting)
   if (typed === '' || !(askOthers || mayCorrect(world, viewer))) return balanceAnswer(world, viewer)
-  const other = findNamed(world, typed)
+  const found = findNamed(world, typed)
   // Behind the word may stand anything; only who is plainly named must be known.
-  if (other === undefined && !typed.startsWith('@')) return balanceAnswer(world, viewer)
-  if (other === undefined || other.ignored) return `${viewer.name}: nobody here goes by "${typed.slice(0, 40)}".`
+  if (!found.ok && !typed.startsWith('@')) return balanceAnswer(world, viewer)
+  if (!found.ok) return `${viewer.name}: ${found.refusal.sentence}`
+  const other = found.value
+  if (other.ignored) return `${viewer.name}: nobody here goes by "${typed.slice(0, 40)}".`
   if (other.unlisted && other.id !== viewer.id && !mayCorrect(world, viewer))
     return `${other.name} keeps that to themselves.`
   return balanceAnswer(world, other)
@@ -153,19 +163,4 @@ function answerToGet(world: World, viewer: ViewerRow, get: string, rest: string)
 function splitOnce(rest: string): [string, string] {
   const at = rest.search(/\s/)
   return at < 0 ? [rest, ''] : [rest.slice(0, at), rest.slice(at).trim()]
-}
-
-export interface Tell {
-  readonly kind: 'chat.tell'
-  /** Null: the room. */
-  readonly to: string | null
-  readonly text: string
-}
-
-/** Says a line: what the server found out for a follow-up. */
-export const tell: Handler<Tell> = {
-  decide(world, { to, text }) {
-    world.fact('chat.replied', 'desk', { to, text })
-    return ok({})
-  },
 }

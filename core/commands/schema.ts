@@ -1,5 +1,8 @@
 import { type Static, Type } from '@sinclair/typebox'
+import { Limits, Who } from '../access/index.ts'
 import { StandingName } from '../earning/index.ts'
+import { REPLIES } from '../voice/index.ts'
+import { oneOfThese, Steps } from './steps/schema.ts'
 
 const Word = Type.String({ pattern: '^[\\p{L}\\p{N}_-]{1,30}$' })
 const Cooldown = Type.Integer({ minimum: 0, maximum: 86_400 })
@@ -30,6 +33,7 @@ export const WORD_KINDS = [
   'give',
   'take',
   'set',
+  'help',
 ] as const
 export type WordKind = (typeof WORD_KINDS)[number]
 
@@ -44,3 +48,44 @@ export const ChatWords = Type.Object(
   { additionalProperties: false },
 )
 export type ChatWords = Static<typeof ChatWords>
+
+const closed = { additionalProperties: false }
+
+/** What is typed behind a word. `choices`: of a choice; `most`: letters of a text. */
+export const Argument = Type.Object(
+  {
+    name: Type.String({ pattern: '^[a-z][a-z0-9_]{0,19}$' }),
+    kind: oneOfThese(['viewer', 'amount', 'number', 'choice', 'text']),
+    needed: Type.Boolean(),
+    choices: Type.Array(Type.String({ minLength: 1, maxLength: 30, pattern: '^\\S+$' }), { maxItems: 30 }),
+    most: Type.Integer({ minimum: 1, maximum: 300 }),
+  },
+  closed,
+)
+export type Argument = Static<typeof Argument>
+
+/** A word in chat, and what happens when somebody says it. */
+export const CommandSettings = Type.Object(
+  {
+    word: Word,
+    aliases: Type.Array(Word, { maxItems: 20 }),
+    description: Type.String({ maxLength: 200 }),
+    group: Type.String({ maxLength: 40 }),
+    on: Type.Boolean(),
+    who: Who,
+    where: oneOfThese(['room', 'private', 'both']),
+    onAir: Type.Boolean(),
+    cost: Type.Integer({ minimum: 0, maximum: 1_000_000_000 }),
+    limits: Limits,
+    /** Whether who may not use it is told why, once per spell. */
+    refusals: Type.Boolean(),
+    /** What they hear, as a Liquid text that can tell {{ viewer.name }} and {{ why }}; left out or empty: our own words. */
+    refusalText: Type.Optional(Type.String({ maxLength: 200 })),
+    /** How its answers reach who used it; null: as the channel does. */
+    reply: Type.Union([Type.Null(), oneOfThese(REPLIES)]),
+    arguments: Type.Array(Argument, { maxItems: 6 }),
+    steps: Steps,
+  },
+  closed,
+)
+export type CommandSettings = Static<typeof CommandSettings>

@@ -86,7 +86,10 @@ describe('words', () => {
     const { channel, words, change } = withPeople()
     expect(change({ rank: { ...words().rank, word: 'GET' } })).toMatchObject({ refusal: { code: 'words_overlap' } })
     expect(channel.send({ kind: 'currency.change', currency: { ...CURRENCY, aliases: ['here'] } })).toMatchObject({
-      refusal: { code: 'words_overlap', sentence: '"!here" would mean two things. Change one of the two words.' },
+      refusal: {
+        code: 'words_overlap',
+        sentence: '"!here" would mean two things: checking in and the balance. Change one of the two words.',
+      },
     })
   })
 

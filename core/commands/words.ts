@@ -1,7 +1,9 @@
 import { type Currency, currencySetting } from '../currency/index.ts'
 import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
+import { lookAlike } from '../texts/index.ts'
 import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 import { type ChatWord, type ChatWords, WORD_KINDS, type WordKind } from './schema.ts'
+import { type CommandRow, openCommands } from './table.ts'
 
 const word = (name: string, everyoneSeconds = 0, eachSeconds = 0): ChatWord => ({
   word: name,
@@ -25,6 +27,7 @@ export const wordsSetting: Setting<ChatWords> = {
     give: word('give'),
     take: word('take'),
     set: word('set'),
+    help: word('help', 0, 10),
     allowed: ['moderator'],
     askOthers: true,
   },
@@ -45,22 +48,80 @@ export function allWords(
   return [...own, ...others]
 }
 
-/** What a word typed in chat is for; undefined for one that is none of ours, or switched off. */
-export function kindOf(world: World, typed: string): WordKind | 'balance' | undefined {
-  const words = readSetting(world, wordsSetting)
-  const kind = allWords(readSetting(world, currencySetting), words).find((one) => one.word === typed)?.kind
-  return kind === undefined || kind === 'balance' || words[kind].on ? kind : undefined
+/** Something that listens in chat, and its words. */
+export interface Listener {
+  readonly words: readonly string[]
+  /** What it is called where it collides: "the balance", "!lamp". */
+  readonly name: string
 }
 
-/** Whether each word stands for one thing only. */
-export function checkWords(currency: Currency, words: ChatWords): Result<true> {
-  const seen = new Set<string>()
-  for (const { word: one } of allWords(currency, words)) {
-    if (seen.has(one)) return refuse('words_overlap', `"!${one}" would mean two things. Change one of the two words.`)
-    seen.add(one)
+const OWN_NAMES: Readonly<Record<WordKind | 'balance', string>> = {
+  balance: 'the balance',
+  get: 'buying a reward',
+  rank: 'one’s rank',
+  hours: 'the hours watched',
+  here: 'checking in',
+  top: 'who has most',
+  longest: 'who watched longest',
+  earners: 'who earned most',
+  hand: 'passing on',
+  give: 'giving',
+  take: 'taking',
+  set: 'setting a balance',
+  help: 'the list of commands',
+}
+
+/** Our own words as listeners, those that are off included: they may be switched on again. */
+export const ownListeners = (currency: Currency, words: ChatWords): Listener[] =>
+  allWords(currency, words).map(({ word: one, kind }) => ({ words: [one], name: OWN_NAMES[kind] }))
+
+/**
+ * Whether each word stands for one thing only, and none looks like another of another script.
+ * @param listeners - All that listens in chat, in the order in which it is named.
+ */
+export function checkListeners(listeners: readonly Listener[]): Result<true> {
+  const seen = new Map<string, { word: string; name: string }>()
+  for (const { words, name } of listeners) {
+    for (const one of words) {
+      const look = lookAlike(one)
+      const other = seen.get(look)
+      const [typed, known] = [one.toLowerCase(), other?.word]
+      if (known === typed)
+        return refuse(
+          'words_overlap',
+          `"!${typed}" would mean two things: ${name} and ${other?.name}. Change one of the two words.`,
+        )
+      if (known !== undefined)
+        return refuse(
+          'words_overlap',
+          `"!${typed}" looks like "!${known}"${other?.name === `!${known}` ? '' : ` of ${other?.name}`}. Chat could not tell them apart; change one.`,
+        )
+      seen.set(look, { word: typed, name })
+    }
   }
   return ok(true)
 }
+
+/** Whether our own words are told apart from one another, and from those of others. */
+export const checkWords = (currency: Currency, words: ChatWords, others: readonly Listener[] = []): Result<true> =>
+  checkListeners([...ownListeners(currency, words), ...others])
+
+/** The words of the channel's commands, those that are off included. */
+export const commandListeners = (world: World, but?: number): Listener[] => listenersOf(openCommands(world), but)
+
+/** The words of commands, those that are off included. */
+export const listenersOf = (all: readonly Pick<CommandRow, 'id' | 'settings'>[], but?: number | null): Listener[] =>
+  all
+    .filter(({ id }) => id !== but)
+    .map(({ settings }) => ({ words: [settings.word, ...settings.aliases], name: `!${settings.word}` }))
+
+/** All that listens in chat beside one command. */
+export const otherWords = (
+  currency: Currency,
+  words: ChatWords,
+  all: readonly Pick<CommandRow, 'id' | 'settings'>[],
+  but: number | null,
+): Listener[] => [...ownListeners(currency, words), ...listenersOf(all, but)]
 
 export interface ChangeWords {
   readonly kind: 'chat.words'
@@ -69,7 +130,7 @@ export interface ChangeWords {
 
 export const changeWords: Handler<ChangeWords> = {
   decide(world, { words }) {
-    const checked = checkWords(readSetting(world, currencySetting), words)
+    const checked = checkWords(readSetting(world, currencySetting), words, commandListeners(world))
     if (!checked.ok) return checked
     writeSetting(world, wordsSetting, words)
     world.fact('chat.words', 'desk', {})
@@ -85,7 +146,7 @@ export interface ChangeCurrency {
 /** Renames the currency and its words. */
 export const changeCurrency: Handler<ChangeCurrency> = {
   decide(world, { currency }) {
-    const checked = checkWords(currency, readSetting(world, wordsSetting))
+    const checked = checkWords(currency, readSetting(world, wordsSetting), commandListeners(world))
     if (!checked.ok) return checked
     writeSetting(world, currencySetting, currency)
     world.fact('currency.changed', 'everyone', {})

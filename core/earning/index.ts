@@ -25,6 +25,7 @@ export { exampleSentence, planInWords, watchingFor, watchingPays } from './expla
 export { type EndGap, endGap, gaps, type NoteGap, noteGap, type PayGap, payGap } from './gap.ts'
 export { type Way, waysToEarn } from './howTo.ts'
 export { mayTakePart } from './newcomer.ts'
+export { payFor } from './payFor.ts'
 export {
   type PayeesAsked,
   type PayoutTable,

@@ -15,6 +15,7 @@ const SHOW = {
   guest: null,
   paid: 0,
   spent: 0,
+  lines: 0,
 }
 
 describe('what counts of a show', () => {

@@ -2,6 +2,7 @@ import { accounts, addFlow, flowOf, flows, minuteOf, transfers } from '../ledger
 import { viewers, watches } from '../people/index.ts'
 import { announce, type Promotion, review } from '../ranks/index.ts'
 import { addToShow } from '../show/index.ts'
+import { setOffTriggers } from '../triggers/index.ts'
 import {
   type Answer,
   type Envelope,
@@ -35,6 +36,7 @@ export function decide(world: World, intent: Sent): Result<Answer> {
     if (result.ok) {
       countFlow(world, moved)
       reviewTouched(world)
+      setOffTriggers(world, [...world.moments], 'depth' in intent ? intent.depth : 0)
     } else world.undo(savepoint)
     return result
   } catch (fault) {

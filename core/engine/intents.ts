@@ -1,21 +1,7 @@
-import {
-  type ChangeCurrency,
-  type ChangeVoice,
-  type ChangeWords,
-  type ChatLine,
-  type CheckInByPage,
-  changeCurrency,
-  changeVoice,
-  changeWords,
-  chatLine,
-  checkInByPage,
-  type Tell,
-  type TestVoice,
-  tell,
-  testVoice,
-} from '../commands/index.ts'
+import * as commands from '../commands/index.ts'
 import * as earning from '../earning/index.ts'
 import { type MatchSupporter, matchSupporter, type ReceiveEvent, receiveEvent } from '../events/index.ts'
+import { type ChangeSeed, changeSeed } from '../fairness/index.ts'
 import * as people from '../people/index.ts'
 import * as ranks from '../ranks/index.ts'
 import {
@@ -26,6 +12,7 @@ import {
   type TestAlert,
   testAlert,
 } from '../screen/index.ts'
+import { type ChangeHome, changeHome } from '../settings/index.ts'
 import { type EndShow, endShow, type ShowGuest, type StartShow, showGuest, startShow } from '../show/index.ts'
 import {
   type AddReward,
@@ -39,6 +26,9 @@ import {
   type ReopenOrder,
   reopenOrder,
 } from '../store/index.ts'
+import * as tallies from '../tallies/index.ts'
+import * as triggers from '../triggers/index.ts'
+import * as voice from '../voice/index.ts'
 import type { Handler } from '../world/index.ts'
 import { type SetUpChannel, setUpChannel } from './setup.ts'
 
@@ -73,18 +63,39 @@ type PeopleIntent =
 
 type RankIntent = ranks.ChangeRanks | ranks.CloseCircle | ranks.JoinCircle | ranks.ReviewPeople | ranks.SaveCircle
 
+type CommandIntent =
+  | commands.ChangeCurrency
+  | commands.ChangeWords
+  | commands.ChatLine
+  | commands.CheckInByPage
+  | commands.ContinueRun
+  | commands.RemoveCommand
+  | commands.SaveCommand
+  | commands.SwitchCommand
+  | commands.UseCommand
+  | tallies.CloseTally
+  | tallies.CorrectTally
+  | tallies.SaveTally
+  | triggers.DecideRedemption
+  | triggers.RemoveTrigger
+  | triggers.RunTrigger
+  | triggers.SaveTrigger
+  | triggers.SwitchTrigger
+  | triggers.TickTrigger
+  | voice.ChangeVoice
+  | voice.Tell
+  | voice.TestVoice
+
 /** Everything that can change a channel. */
 export type Intent =
+  | CommandIntent
   | EarningIntent
   | PeopleIntent
   | RankIntent
   | AddOverlay
   | AddReward
-  | ChangeCurrency
-  | ChangeVoice
-  | ChangeWords
-  | ChatLine
-  | CheckInByPage
+  | ChangeHome
+  | ChangeSeed
   | EndShow
   | FinishOrder
   | GiveBackOrder
@@ -96,25 +107,28 @@ export type Intent =
   | SetUpChannel
   | ShowGuest
   | StartShow
-  | Tell
   | TestAlert
-  | TestVoice
 
 type Handlers = { readonly [K in Intent['kind']]: Handler<Extract<Intent, { kind: K }>> }
 
 /** One handler for each kind; a kind without one does not compile. */
 export const handlers: Handlers = {
+  'channel.home': changeHome,
   'channel.setUp': setUpChannel,
   'channel.zone': earning.changeZone,
-  'chat.line': chatLine,
-  'chat.tell': tell,
-  'chat.test': testVoice,
-  'chat.voice': changeVoice,
-  'chat.words': changeWords,
+  'chat.line': commands.chatLine,
+  'chat.tell': voice.tell,
+  'chat.test': voice.testVoice,
+  'chat.voice': voice.changeVoice,
+  'chat.words': commands.changeWords,
   'circle.close': ranks.closeCircle,
   'circle.join': ranks.joinCircle,
   'circle.save': ranks.saveCircle,
-  'currency.change': changeCurrency,
+  'command.remove': commands.removeCommand,
+  'command.save': commands.saveCommand,
+  'command.switch': commands.switchCommand,
+  'command.use': commands.carryOutByDesk,
+  'currency.change': commands.changeCurrency,
   'earning.allowance': earning.payAllowance,
   'earning.allowancePaid': earning.allowancePaid,
   'earning.change': earning.changePlan,
@@ -124,10 +138,11 @@ export const handlers: Handlers = {
   'earning.payGap': earning.payGap,
   'earning.schedule': earning.scheduleTick,
   'event.received': receiveEvent,
+  'fairness.seed': changeSeed,
   'people.add': people.addPerson,
   'people.adjust': people.adjustBalances,
   'people.archive': people.archivePeople,
-  'people.checkIn': checkInByPage,
+  'people.checkIn': commands.checkInByPage,
   'people.forget': people.forgetPerson,
   'people.handing': people.changeHanding,
   'people.ignore': people.ignorePeople,
@@ -142,6 +157,8 @@ export const handlers: Handlers = {
   'presence.left': earning.leave,
   'ranks.change': ranks.changeRanks,
   'ranks.review': ranks.reviewPeople,
+  'redemption.decide': triggers.decideRedemption,
+  'run.continue': commands.continueRun,
   'screen.add': addOverlay,
   'screen.renew': renewOverlay,
   'screen.test': testAlert,
@@ -155,4 +172,12 @@ export const handlers: Handlers = {
   'store.giveBack': giveBackOrder,
   'store.reopen': reopenOrder,
   'supporter.match': matchSupporter,
+  'tally.close': tallies.closeTally,
+  'tally.correct': tallies.correctTally,
+  'tally.save': tallies.saveTally,
+  'trigger.remove': triggers.removeTrigger,
+  'trigger.run': triggers.runTrigger,
+  'trigger.save': triggers.saveTrigger,
+  'trigger.switch': triggers.switchTrigger,
+  'trigger.tick': triggers.tickTrigger,
 }

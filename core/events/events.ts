@@ -3,6 +3,7 @@ import { earningSetting, type Support } from '../earning/index.ts'
 import { findViewer, meet, needWatch, type ViewerRow, viewers, type Who } from '../people/index.ts'
 import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
 import { endShow, showOnAir, startShow } from '../show/index.ts'
+import { type ListedReward, noteRedeemed, noteRewards, openTriggers } from '../triggers/index.ts'
 import { defineTable, type Envelope, type Handler, ok, type World } from '../world/index.ts'
 import { isEventKind } from './schema.ts'
 import { putAside } from './supporters.ts'
@@ -53,7 +54,7 @@ export const receiveEvent: Handler<ReceiveEvent> = {
     const outcome = act(world, intent, viewer)
     const { source, type, happenedAt } = intent
     // Who received something is not kept with the event: it would name them after they were forgotten.
-    const { to: _, ...body } = intent.body
+    const { to: _, rewards: __, ...body } = intent.body
     const row = {
       source,
       type,
@@ -84,6 +85,10 @@ function act(world: World, intent: Received, viewer: ViewerRow | undefined): str
       return actOnShow(world, intent)
     case 'ricompensa.test':
       return 'The test arrived.'
+    case 'ricompensa.rewards.listed':
+      return listRewards(world, intent)
+    case 'ricompensa.reward.redeemed':
+      return viewer === undefined ? 'Noted.' : redeem(world, viewer, intent)
     case 'ricompensa.subscription.ended':
       return viewer === undefined ? 'Noted.' : endSubscription(world, viewer)
     default:
@@ -109,6 +114,26 @@ function actOnSupport(world: World, viewer: ViewerRow, { type, body, to = [] }: 
 /** Who is given a subscription is a subscriber, and paid as the plan says. */
 const receive = (world: World, to: readonly Who[], tier: number): number =>
   to.reduce((sum, who) => sum + thank(world, meet(world, who), { kind: 'giftReceived', tier }, {}), 0)
+
+function listRewards(world: World, { body }: Received): string {
+  const rewards = body.rewards as readonly ListedReward[]
+  noteRewards(world, rewards)
+  return `The platform has ${rewards.length} ${rewards.length === 1 ? 'reward' : 'rewards'} of its own points.`
+}
+
+/** Somebody spent the platform's own points: what answers it is a trigger. */
+function redeem(world: World, viewer: ViewerRow, { body, key }: Received): string {
+  const reward = body.reward as { id: string; name: string }
+  noteRedeemed(world, reward)
+  if (viewer.ignored) return 'The account is ignored: nothing done.'
+  const answers = openTriggers(world).some(
+    ({ settings: { on, source } }) => on && source.of === 'outside' && source.reward === reward.id,
+  )
+  const redemption = String(body.redemption ?? key)
+  const text = String(body.text ?? '').slice(0, 300)
+  world.moment('redeemed', viewer.id, { reward: reward.id, name: reward.name, text, redemption })
+  return answers ? `"${reward.name}" sets its trigger off.` : `Nothing answers "${reward.name}": noted.`
+}
 
 function waitForMatch(world: World, { who, type, body }: Received): string {
   const support = supportOf(type, body)

@@ -45,11 +45,24 @@ export const EVENT_DATA = {
   }),
   'ricompensa.reward.redeemed': Type.Object({
     who: Person,
+    /** The platform's id of this redemption, by which it is answered; left out: the event's own. */
+    redemption: Type.Optional(Type.String({ minLength: 1, maxLength: 200 })),
     reward: Type.Object({
       id: Type.String({ minLength: 1, maxLength: 100 }),
       name: Type.String({ minLength: 1, maxLength: 200 }),
     }),
     text: Text,
+  }),
+  /** All rewards of the platform's own points that there are now. */
+  'ricompensa.rewards.listed': Type.Object({
+    rewards: Type.Array(
+      Type.Object({
+        id: Type.String({ minLength: 1, maxLength: 100 }),
+        name: Type.String({ minLength: 1, maxLength: 200 }),
+        price: Type.Integer({ minimum: 0, maximum: 1_000_000_000 }),
+      }),
+      { maxItems: 500 },
+    ),
   }),
   'ricompensa.test': Type.Object({}),
 } as const satisfies Readonly<Record<string, TSchema>>

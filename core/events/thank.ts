@@ -5,6 +5,7 @@ import { rankName } from '../ranks/index.ts'
 import { showAlert } from '../screen/index.ts'
 import { readSetting } from '../settings/index.ts'
 import { fillIn } from '../texts/index.ts'
+import { say } from '../voice/index.ts'
 import type { World } from '../world/index.ts'
 
 /** What a text of thanks can tell: figures of the support, as people write them. */
@@ -30,6 +31,24 @@ export function figuresOf(support: Support): Figures {
   }
 }
 
+/** The figures of support as numbers, which triggers look at. A tip's amount is in whole units, rounded down. */
+function figuresIn(support: Support): Readonly<Record<string, number>> {
+  switch (support.kind) {
+    case 'tip':
+      return { amount: Math.floor(support.minorUnits / 100), minorUnits: support.minorUnits }
+    case 'cheer':
+      return { amount: support.units }
+    case 'raid':
+      return { viewers: support.viewers }
+    case 'gift':
+      return { count: support.count, tier: support.tier }
+    case 'follow':
+      return {}
+    default:
+      return { tier: support.tier }
+  }
+}
+
 /**
  * Pays somebody for support and thanks them as the streamer wishes: in chat, on screen, or not at all. A second follow is
  * not thanked again. Needs their watch row. @returns What was paid.
@@ -37,6 +56,7 @@ export function figuresOf(support: Support): Figures {
 export function thank(world: World, viewer: ViewerRow, support: Support, more: Figures): number {
   const again = support.kind === 'follow' && viewer.followedAt !== null
   const paid = paySupport(world, viewer, support)
+  if (!again && !viewer.ignored) world.moment(support.kind, viewer.id, { ...figuresIn(support), ...more, paid })
   const thanks = support.kind === 'giftReceived' ? undefined : thanksFor(world, support.kind)
   if (thanks === undefined || again || viewer.ignored) return paid
   const currency = readSetting(world, currencySetting)
@@ -45,7 +65,7 @@ export function thank(world: World, viewer: ViewerRow, support: Support, more: F
     support: { ...figuresOf(support), ...more },
     paid: inWords(paid, currency),
   }
-  if (thanks.say.trim() !== '') world.fact('chat.replied', 'desk', { to: null, text: fillIn(thanks.say, fields) })
+  if (thanks.say.trim() !== '') say(world, { topic: 'thanks', to: null, text: fillIn(thanks.say, fields) })
   if (thanks.alert.trim() !== '') {
     const line = paid > 0 ? `${inWords(paid, currency)} for ${viewer.name}` : `from ${viewer.name}`
     showAlert(world, { title: fillIn(thanks.alert, fields), line, picture: 'sparks', sound: 'bell', seconds: 7 })

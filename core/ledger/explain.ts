@@ -47,6 +47,12 @@ export function explainTransfer({ reason, detail, amount }: Explained, currency:
       return 'Taken back: pay for a time when chat was away'
     case 'allowance':
       return 'The weekly allowance'
+    case 'run':
+      return cutAt(named('A command'), detail, amount, currency)
+    case 'charged':
+      return `Used: ${named('a command')}`
+    case 'chargeBack':
+      return `Given back: ${named('a command')}`
     case 'forgotten':
       return 'Forgotten: what was left went back'
   }

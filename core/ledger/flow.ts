@@ -1,4 +1,4 @@
-import { defineTable, type World } from '../world/index.ts'
+import { defineTable, noId, type World } from '../world/index.ts'
 import { accounts, BOOKS, isBook } from './accounts.ts'
 import type { TransferRow } from './transfer.ts'
 
@@ -9,7 +9,7 @@ export interface FlowRow {
   readonly spent: number
 }
 
-export const flows = defineTable<FlowRow>('flow', 'keyed', (row) => row.minute, [], false)
+export const flows = defineTable<FlowRow>('flow', 'keyed', (row) => row.minute, [], noId)
 
 export const minuteOf = (at: number): number => at - (((at % 60) + 60) % 60)
 

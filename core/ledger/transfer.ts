@@ -21,6 +21,9 @@ export type Reason =
   | 'merged'
   | 'imported'
   | 'forgotten'
+  | 'run'
+  | 'charged'
+  | 'chargeBack'
 
 /** One movement of currency, never edited or deleted. The balances are those right after it; a book has none (null). */
 export interface TransferRow {

@@ -1,5 +1,5 @@
 import { BOOKS, balanceOf, MAX_AMOUNT, transfer } from '../ledger/index.ts'
-import { defineTable, type Handler, needKey, ok, type World } from '../world/index.ts'
+import { defineTable, type Handler, needKey, noId, ok, type World } from '../world/index.ts'
 import { findViewer, meet } from './viewers.ts'
 import { needWatch, watches, watchOf } from './watch.ts'
 
@@ -20,7 +20,7 @@ export interface ImportRow {
   readonly lines: number
 }
 
-export const imports = defineTable<ImportRow>('import', 'keyed', (row) => row.digest, [], false)
+export const imports = defineTable<ImportRow>('import', 'keyed', (row) => row.digest, [], noId)
 
 export interface ImportPeople {
   readonly kind: 'people.import'

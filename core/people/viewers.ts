@@ -1,5 +1,5 @@
 import { accounts, openAccount } from '../ledger/index.ts'
-import { defineTable, type Need, needKey, needLookup, type World } from '../world/index.ts'
+import { defineTable, type Need, needKey, needLookup, noId, type World } from '../world/index.ts'
 import { shownName } from './names.ts'
 
 /** Somebody as chat or sign-in shows them. `account` identifies the person; the name may change. */
@@ -59,7 +59,7 @@ export interface AliasRow {
   readonly viewer: number
 }
 
-export const aliases = defineTable<AliasRow>('alias', 'keyed', (row) => row.account, [], false)
+export const aliases = defineTable<AliasRow>('alias', 'keyed', (row) => row.account, [], noId)
 
 /** What an intent about somebody known by account needs: the person, by an alias if need be, and their wallet. */
 export function needViewer(world: World, account: string): Need[] {

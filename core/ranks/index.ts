@@ -12,5 +12,5 @@ export {
   saveCircle,
 } from './change.ts'
 export { measureOf, nextRank, rankFor, ranksSetting } from './ranks.ts'
-export { announce, type Promotion, promotionText, rankName, review } from './review.ts'
+export { announce, type Promotion, promotionText, rankFrom, rankName, review } from './review.ts'
 export { BADGES, type Badge, CircleSettings, type Rank, RankPlan } from './schema.ts'

@@ -14,6 +14,7 @@ import {
 import { readSetting } from '../settings/index.ts'
 import { latestShow } from '../show/index.ts'
 import { fillIn } from '../texts/index.ts'
+import { say } from '../voice/index.ts'
 import type { World } from '../world/index.ts'
 import { measureOf, nextThreshold, rankFor, ranksSetting } from './ranks.ts'
 import type { RankPlan } from './schema.ts'
@@ -129,6 +130,7 @@ function tell(world: World, before: ViewerRow, after: ViewerRow, plan: RankPlan)
   const up = rank !== undefined && place(rank.id) > (before.rank === null ? -1 : place(before.rank))
   world.fact('rank.changed', 'desk', { viewer: after.id, name: after.name, rank: rank?.name ?? null, up })
   world.fact('me.changed', `viewer:${after.id}`, {})
+  if (up) world.moment('rankReached', after.id, { rank: rank.id, name: rank.name })
   return up ? { name: after.name, rank: rank.name } : undefined
 }
 
@@ -143,7 +145,7 @@ export function announce(world: World, promotions: readonly Promotion[]): void {
     const names = promotions.filter((one) => one.rank === rank).map(({ name }) => name)
     const many = `New: ${rank}. Well done, ${names.slice(0, 3).join(', ')} and ${names.length - 3} more!`
     const told = names.length > TOLD_ALONE ? [many] : names.map((name) => promotionText(text, name, rank))
-    for (const line of told) world.fact('chat.replied', 'desk', { to: null, text: line })
+    for (const line of told) say(world, { topic: 'ranks', to: null, text: line })
   }
 }
 
@@ -155,4 +157,10 @@ export const promotionText = (announce: string, name: string, rank: string): str
 export function rankName(world: World, viewer: number): string {
   const held = world.get(viewers, viewer)?.rank
   return readSetting(world, ranksSetting).ranks.find(({ id }) => id === held)?.name ?? ''
+}
+
+/** Whether somebody holds a rank or a higher one. A rank that is gone is held by nobody. */
+export function rankFrom(world: World, viewer: Pick<ViewerRow, 'rank'>, rank: number): boolean {
+  const place = placeIn(readSetting(world, ranksSetting))
+  return viewer.rank !== null && place(rank) >= 0 && place(viewer.rank) >= place(rank)
 }

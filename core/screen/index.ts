@@ -11,6 +11,7 @@ export {
   SOUNDS,
   type Sound,
   showAlert,
+  showSound,
   type TestAlert,
   testAlert,
 } from './screen.ts'

@@ -29,6 +29,11 @@ export function showAlert(world: World, alert: Alert): void {
   world.fact('screen.alert', 'overlay', { ...alert })
 }
 
+/** Plays a sound on every overlay, without a picture. */
+export function showSound(world: World, sound: Sound): void {
+  if (sound !== 'none') world.fact('screen.sound', 'overlay', { sound })
+}
+
 export interface TestAlert {
   readonly kind: 'screen.test'
 }

@@ -4,6 +4,7 @@ export {
   type EndShow,
   endShow,
   latestShow,
+  limitPeriod,
   openShow,
   SAME_SHOW_SECONDS,
   type ShowRow,

@@ -21,6 +21,8 @@ export interface ShowRow {
   readonly guest: string | null
   readonly paid: number
   readonly spent: number
+  /** Lines said in the room, counted while something waits for so many of them. */
+  readonly lines: number
 }
 
 /** Only the show that has not ended and the last that has are loaded. */
@@ -35,6 +37,15 @@ export const showOnAir = (world: World): ShowRow | undefined => world.all(shows)
 /** The latest show, whatever its state. */
 export const latestShow = (world: World): ShowRow | undefined =>
   world.all(shows).reduce<ShowRow | undefined>((last, show) => (last && last.id > show.id ? last : show), undefined)
+
+/**
+ * What limits "per show" are counted in: the id of the show on air; between shows a number of their own, so that what is
+ * used off air does not count for the next show.
+ */
+export function limitPeriod(world: World): number {
+  const last = latestShow(world)
+  return last === undefined || last.status === 'on' ? (last?.id ?? 0) : -last.id
+}
 
 /** A show that comes back within this time of its end (seconds) is the same show: its limits do not start over. */
 export const SAME_SHOW_SECONDS = 15 * 60
@@ -73,6 +84,7 @@ export const startShow: Handler<StartShow> = {
     const show = world.put(shows, dropped === undefined ? newShow(world, intent.title) : wentOn(world, dropped))
     setTick(world, show.id, world.at)
     world.fact('show.started', 'everyone', { show: show.id, title: show.title, resumed: dropped !== undefined })
+    world.moment('showStarted', null, { show: show.id, resumed: dropped === undefined ? 0 : 1 })
     return ok({ show: show.id, resumed: dropped !== undefined })
   },
 }
@@ -89,6 +101,7 @@ const newShow = (world: World, title: string): ShowRow => ({
   guest: null,
   paid: 0,
   spent: 0,
+  lines: 0,
 })
 
 const wentOn = (world: World, show: ShowRow): ShowRow => ({
@@ -115,6 +128,7 @@ export const endShow: Handler<EndShow> = {
     world.put(shows, { ...show, status: 'closing', endedAt })
     setTick(world, show.id, world.at)
     world.fact('show.ended', 'everyone', { show: show.id, seconds: endedAt - show.startedAt })
+    world.moment('showEnded', null, { show: show.id, seconds: endedAt - show.startedAt })
     return ok({ show: show.id, seconds: endedAt - show.startedAt })
   },
 }

@@ -7,6 +7,7 @@ import { showAlert } from '../screen/index.ts'
 import { readSetting } from '../settings/index.ts'
 import { showOnAir } from '../show/index.ts'
 import { fillIn } from '../texts/index.ts'
+import { say } from '../voice/index.ts'
 import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 import { MAX_TEXT } from './limits.ts'
 import { type OrderRow, orders } from './orders.ts'
@@ -33,6 +34,16 @@ export function buy(world: World, viewer: ViewerRow, word: string, text: string)
   const balance = balanceOf(world, viewer.id)
   announce(world, order, checked.value, currency, balance)
   return ok({ order, reward: checked.value, balance })
+}
+
+/** Places an order without a price, as a step does: whoever it is for has paid otherwise, or nothing. */
+export function placeFree(world: World, viewer: ViewerRow, reward: RewardRow, text: string): Result<OrderRow> {
+  if (viewer.ignored) return refuse('viewer_ignored', 'This account takes no part in the channel.')
+  if (!reward.open) return refuse('reward_closed', `${reward.name} is not for sale right now.`)
+  const free = { ...reward, price: 0 }
+  const order = placeOrder(world, viewer, free, text.slice(0, MAX_TEXT))
+  announce(world, order, free, readSetting(world, currencySetting), balanceOf(world, viewer.id))
+  return ok(order)
 }
 
 function checkPurchase(
@@ -70,16 +81,7 @@ function checkPurchase(
 function placeOrder(world: World, viewer: ViewerRow, reward: RewardRow, text: string): OrderRow {
   const id = world.nextId()
   const byHand = reward.delivery === 'hand'
-  if (byHand) openAccount(world, id, 'pot')
-  const payment = transfer(world, {
-    from: viewer.id,
-    to: byHand ? id : BOOKS.spent,
-    amount: reward.price,
-    reason: 'ordered',
-    about: id,
-    detail: { name: reward.name },
-  })
-  if (!payment.ok) throw new Error(`A checked purchase was refused: ${payment.refusal.sentence}`)
+  const payment = reward.price === 0 ? 0 : pay(world, viewer, reward, id)
   return world.put(orders, {
     id,
     reward: reward.id,
@@ -93,14 +95,31 @@ function placeOrder(world: World, viewer: ViewerRow, reward: RewardRow, text: st
     placedAt: world.at,
     endedAt: byHand ? null : world.at,
     endedBy: null,
-    payment: payment.value.id,
+    payment,
   })
+}
+
+/** @returns The id of the transfer. */
+function pay(world: World, viewer: ViewerRow, reward: RewardRow, order: number): number {
+  const byHand = reward.delivery === 'hand'
+  if (byHand) openAccount(world, order, 'pot')
+  const payment = transfer(world, {
+    from: viewer.id,
+    to: byHand ? order : BOOKS.spent,
+    amount: reward.price,
+    reason: 'ordered',
+    about: order,
+    detail: { name: reward.name },
+  })
+  if (!payment.ok) throw new Error(`A checked purchase was refused: ${payment.refusal.sentence}`)
+  return payment.value.id
 }
 
 function announce(world: World, order: OrderRow, reward: RewardRow, currency: Currency, balance: number): void {
   const { id, viewer, viewerName, rewardName, price, text, status } = order
   world.fact('order.placed', 'desk', { order: id, viewer, viewerName, rewardName, price, text, status })
   world.fact('order.changed', `viewer:${viewer}`, { order: id, status, balance })
+  world.moment('orderPlaced', viewer, { reward: order.reward, name: rewardName, price, text: text ?? '' })
   if (reward.alertTitle === '') return
   const fields = {
     viewer: { name: viewerName, rank: rankName(world, viewer) },
@@ -130,7 +149,7 @@ export const placeByPage: Handler<PlaceOrder> = {
     const bought = buy(world, meet(world, intent.who), intent.word, intent.text)
     if (!bought.ok) return bought
     const { order, balance } = bought.value
-    world.fact('chat.replied', 'desk', { to: null, text: boughtInWords(world, bought.value) })
+    say(world, { topic: 'store', to: null, text: boughtInWords(world, bought.value) })
     return ok({ order: order.id, status: order.status, price: order.price, balance })
   },
 }

@@ -61,8 +61,8 @@ export const reopenOrder: Handler<ReopenOrder> = {
   decide(world, intent) {
     const order = world.get(orders, intent.order)
     if (order === undefined) return refuse('order_not_found', 'This order is not there. Load the page again.')
-    const pot = world.get(accounts, order.id)
-    if (order.status !== 'done' || pot === undefined) {
+    const byHand = order.price === 0 ? order.endedBy !== null : world.get(accounts, order.id) !== undefined
+    if (order.status !== 'done' || !byHand) {
       return refuse('order_not_done', 'Only an order that was marked done by hand can be taken up again.')
     }
     move(world, order, { from: BOOKS.spent, to: order.id, reason: 'reopened' })
@@ -75,6 +75,7 @@ export const reopenOrder: Handler<ReopenOrder> = {
 type Move = Pick<Parameters<typeof transfer>[1], 'from' | 'to' | 'reason' | 'returns'>
 
 function move(world: World, order: OrderRow, how: Move): void {
+  if (order.price === 0) return
   const moved = transfer(world, { ...how, amount: order.price, about: order.id, detail: { name: order.rewardName } })
   if (!moved.ok) throw new Error(`The pot of order ${order.id} does not hold its price: ${moved.refusal.sentence}`)
 }

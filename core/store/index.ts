@@ -1,4 +1,4 @@
-export { boughtInWords, buy, type PlaceOrder, type Purchase, placeByPage } from './buy.ts'
+export { boughtInWords, buy, type PlaceOrder, type Purchase, placeByPage, placeFree } from './buy.ts'
 export {
   type FinishOrder,
   finishOrder,

@@ -15,7 +15,7 @@ export interface OrderRow {
   readonly endedAt: number | null
   /** Account of who ended it; null while it waits or if it was done by itself. */
   readonly endedBy: string | null
-  /** The transfer that paid for it. */
+  /** The transfer that paid for it; 0: it was placed without a price. */
   readonly payment: number
 }
 

@@ -1,9 +1,13 @@
+import { EVERYONE_MAY, NO_LIMITS } from '../access/index.ts'
+import type { CommandSettings } from '../commands/index.ts'
 import { type EarningPlan, earningSetting } from '../earning/index.ts'
 import { decide, type Intent } from '../engine/index.ts'
 import { accounts, BOOKS, transfers } from '../ledger/index.ts'
 import { habitOf, viewers, watchOf } from '../people/index.ts'
 import { readSetting } from '../settings/index.ts'
 import type { RewardSettings } from '../store/index.ts'
+import { countOf, type TallySettings } from '../tallies/index.ts'
+import type { TriggerSettings } from '../triggers/index.ts'
 import { type Answer, type Envelope, type Fact, type Result, Rows, World } from '../world/index.ts'
 
 export const CURRENCY = { one: 'rivet', many: 'rivets', word: 'rivets' }
@@ -31,11 +35,50 @@ export const NAMING: RewardSettings = {
   ask: 'What is its name?',
 }
 
+/** A command that says a word to everyone who asks. */
+export const COMMAND: CommandSettings = {
+  word: 'lamp',
+  aliases: [],
+  description: 'Tells of the lamp',
+  group: '',
+  on: true,
+  who: EVERYONE_MAY,
+  where: 'both',
+  onAir: false,
+  cost: 0,
+  limits: NO_LIMITS,
+  refusals: true,
+  reply: null,
+  arguments: [],
+  steps: [{ do: 'say', text: 'The lamp is lit.' }],
+}
+
+export const TRIGGER: TriggerSettings = {
+  name: 'Thanks',
+  group: '',
+  on: true,
+  source: { of: 'follow' },
+  who: EVERYONE_MAY,
+  onAir: false,
+  limits: NO_LIMITS,
+  steps: [{ do: 'say', text: 'Welcome, {{ viewer.name }}!' }],
+}
+
+export const TALLY: TallySettings = {
+  name: 'Stamps',
+  one: 'stamp',
+  many: 'stamps',
+  key: 'stamps',
+  ceiling: null,
+  passing: false,
+}
+
 /** A whole channel in memory, for tests: hands in intents one after the other and remembers what they led to. */
 export class TestChannel {
   readonly world = new World(new Rows(true))
   now = 1_000_000
   #count = 0
+  readonly #timersRun = new Set<string>()
 
   constructor(plan: Partial<EarningPlan> = { intervalSeconds: 60 }) {
     this.send({ kind: 'channel.setUp', currency: CURRENCY, plan })
@@ -53,6 +96,73 @@ export class TestChannel {
     const who = { account: name.toLowerCase(), name }
     const result = this.send({ kind: 'chat.line', who, text, privately: false })
     return result.ok ? (result.value.answer as string | undefined) : undefined
+  }
+
+  /** Says a line and gives what the bot said then: in the room as it is, to somebody alone as "to name: text". */
+  hear(name: string, text: string, privately = false): string[] {
+    const before = this.world.facts.length
+    this.send({ kind: 'chat.line', who: { account: name.toLowerCase(), name }, text, privately })
+    return this.saidSince(before)
+  }
+
+  /** What the bot said since there were so many facts. */
+  saidSince(facts: number): string[] {
+    const replies = this.world.facts.slice(facts).filter(({ kind }) => kind === 'chat.replied')
+    return replies.map(({ body }) => (body.to === null ? String(body.text) : `to ${body.to}: ${body.text}`))
+  }
+
+  /** Opens a seed that draws can be made from. */
+  openSeed(): void {
+    this.send({ kind: 'fairness.seed', seed: '11'.repeat(32), first: true })
+  }
+
+  /** Makes a command, or changes one. @returns Its id; what was refused is thrown. */
+  command(settings: Partial<CommandSettings>, id: number | null = null): number {
+    this.openSeed()
+    const made = this.send({ kind: 'command.save', command: id, settings: { ...COMMAND, ...settings } })
+    if (!made.ok) throw new Error(made.refusal.sentence)
+    return Number(made.value.command)
+  }
+
+  /** Makes a trigger. @returns Its id; what was refused is thrown. */
+  trigger(settings: Partial<TriggerSettings>, id: number | null = null): number {
+    this.openSeed()
+    const made = this.send({ kind: 'trigger.save', trigger: id, settings: { ...TRIGGER, ...settings } })
+    if (!made.ok) throw new Error(made.refusal.sentence)
+    return Number(made.value.trigger)
+  }
+
+  /** Makes a tally. */
+  tally(settings: Partial<TallySettings> = {}): number {
+    const made = this.send({ kind: 'tally.save', tally: null, settings: { ...TALLY, ...settings } })
+    if (!made.ok) throw new Error(made.refusal.sentence)
+    return Number(made.value.tally)
+  }
+
+  tallied(name: string, tally: number): number {
+    return countOf(this.world, tally, this.viewer(name).id).total
+  }
+
+  /** Gives somebody currency by hand. */
+  give(name: string, amount: number): void {
+    const viewers = [this.viewer(name).id]
+    this.send({ kind: 'people.adjust', viewers, of: 'balance', how: 'give', amount, why: '', by: 'wanda' })
+  }
+
+  /** Runs the timers that are due by now, those they set included, in the order in which they were set. */
+  runTimers(): void {
+    for (const intent of this.dueTimers()) this.send(intent)
+  }
+
+  /** The intents of the timers that are due by now, for as long as those handed in set more. */
+  *dueTimers(): Generator<Intent> {
+    for (;;) {
+      const timer = this.world.timers.find((one) => one.at <= this.now && !this.#timersRun.has(one.key))
+      if (timer === undefined) return
+      this.#timersRun.add(timer.key)
+      const runs = timer.job === 'trigger.run' || timer.job === 'trigger.tick' || timer.job === 'run.continue'
+      if (runs) yield { kind: timer.job, ...timer.data } as unknown as Intent
+    }
   }
 
   arrive(name: string): void {

@@ -1,4 +1,5 @@
 import { accrue, type Bonus, NO_SUPPORT, payoutOf, supportPays } from '../earning/index.ts'
+import { Chance, commitmentOf } from '../fairness/index.ts'
 import { creditWithinCap } from '../ledger/index.ts'
 import { rankFor } from '../ranks/index.ts'
 
@@ -91,8 +92,22 @@ const ranks: Holder = (one) => {
   return (rankFor(all, measure, standings)?.name ?? null) === rank
 }
 
+interface ChanceCase {
+  readonly seed: string
+  readonly commitment: string
+  readonly label: string
+  readonly bounds: readonly string[]
+  readonly values: readonly string[]
+}
+
+const chance: Holder = (one) => {
+  const { seed, commitment, label, bounds, values } = one as unknown as ChanceCase
+  const stream = new Chance(seed, label)
+  return commitmentOf(seed) === commitment && bounds.every((bound, i) => String(stream.big(BigInt(bound))) === values[i])
+}
+
 /** The rules that are built, by the name of their file of cases. */
-export const HOLDERS: Readonly<Record<string, Holder>> = { credit, intervals, events, earning, ranks }
+export const HOLDERS: Readonly<Record<string, Holder>> = { chance, credit, intervals, events, earning, ranks }
 
 /** How many of the cases the rules of this name get wrong; undefined where those rules are not built yet. */
 export function wrongCases(name: string, cases: readonly Case[]): number | undefined {

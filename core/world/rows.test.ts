@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest'
-import { defineTable, needKey, RowNotLoaded, Rows } from './index.ts'
+import { defineTable, needKey, noId, RowNotLoaded, Rows } from './index.ts'
 
 const things = defineTable<{ id: number }>('thing', 'keyed', (row) => row.id)
-const minutes = defineTable<{ minute: number }>('minute', 'keyed', (row) => row.minute, [], false)
+const minutes = defineTable<{ minute: number }>('minute', 'keyed', (row) => row.minute, [], noId)
 
 describe('rows in memory', () => {
   test('know that what was made since they were loaded is here or does not exist', () => {

@@ -6,6 +6,7 @@ type AnyTable = Table<any>
 interface Shelf {
   readonly byKey: Map<Key, object | null>
   readonly byLookup: Map<string, Map<Key, object | null>>
+  changes: number
 }
 
 /** Thrown when a rule reads a row that was not asked for by `needs`: a mistake in the feature, never in the input. */
@@ -51,7 +52,21 @@ export class Rows {
   }
 
   #madeSince(table: AnyTable, value: Key): boolean {
-    return table.keyedById && typeof value === 'number' && value > this.knownUpTo
+    const id = table.idIn(value)
+    return id !== undefined && id > this.knownUpTo
+  }
+
+  /** Goes up whenever a row of the table is put or taken back: what was derived from its rows is true until then. */
+  changesOf(table: AnyTable): number {
+    return this.#shelf(table).changes
+  }
+
+  /** Lets go of all rows of a table: they are loaded anew when they are needed. */
+  drop(table: AnyTable): void {
+    const shelf = this.#shelves.get(table.name)
+    if (shelf === undefined || shelf.byKey.size === 0) return
+    this.#keyed -= table.load === 'keyed' ? shelf.byKey.size : 0
+    this.#shelves.set(table.name, { byKey: new Map(), byLookup: new Map(), changes: shelf.changes + 1 })
   }
 
   all(table: AnyTable): object[] {
@@ -64,6 +79,7 @@ export class Rows {
     const before = shelf.byKey.get(key)
     if (before === undefined && table.load === 'keyed') this.#keyed++
     shelf.byKey.set(key, row)
+    shelf.changes++
     for (const lookup of table.lookups) {
       const index = this.#index(table, lookup)
       const old = before && (before as Record<string, Key>)[lookup]
@@ -75,7 +91,9 @@ export class Rows {
 
   /** Takes a row back that was put for the first time: it is known not to exist again. */
   unset(table: AnyTable, row: object): void {
-    this.#shelf(table).byKey.set(table.key(row), null)
+    const shelf = this.#shelf(table)
+    shelf.byKey.set(table.key(row), null)
+    shelf.changes++
     for (const lookup of table.lookups)
       this.#index(table, lookup).set((row as Record<string, Key>)[lookup] as Key, null)
   }
@@ -101,7 +119,7 @@ export class Rows {
   #shelf(table: AnyTable): Shelf {
     let shelf = this.#shelves.get(table.name)
     if (shelf === undefined) {
-      shelf = { byKey: new Map(), byLookup: new Map() }
+      shelf = { byKey: new Map(), byLookup: new Map(), changes: 0 }
       this.#shelves.set(table.name, shelf)
     }
     return shelf

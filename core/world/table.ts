@@ -10,18 +10,33 @@ export interface Table<R extends object> {
   readonly key: (row: R) => Key
   /** Other unique properties a row can be found by, such as a viewer's account. */
   readonly lookups: readonly (keyof R & string)[]
-  /** Whether the key is an id given out by the channel's counter. */
-  readonly keyedById: boolean
+  /**
+   * The id within a key, given out by the channel's counter, without which the row cannot be: its own, or that of the viewer
+   * it is about. Undefined for a key that names none.
+   */
+  readonly idIn: (key: Key) => number | undefined
 }
+
+/** The key is the row's own id. */
+const ownId = (key: Key): number | undefined => (typeof key === 'number' ? key : undefined)
+
+/** The id of a viewer at the end of a key such as "top/34"; undefined where there is none. */
+export function viewerIn(key: Key): number | undefined {
+  const id = /\/(\d+)$/.exec(String(key))?.[1]
+  return id === undefined ? undefined : Number(id)
+}
+
+/** For keys that tell nothing of when the row was made. */
+export const noId = (): undefined => undefined
 
 export function defineTable<R extends object>(
   name: string,
   load: Table<R>['load'],
   key: (row: R) => Key,
   lookups: readonly (keyof R & string)[] = [],
-  keyedById = true,
+  idIn: Table<R>['idIn'] = ownId,
 ): Table<R> {
-  return { name, load, key, lookups, keyedById }
+  return { name, load, key, lookups, idIn }
 }
 
 /** A row that an intent needs: by its key, or by the value of a lookup. */

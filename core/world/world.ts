@@ -18,7 +18,19 @@ export interface Timer {
   readonly job: string
   readonly key: string
   readonly at: number
-  readonly data: Readonly<Record<string, string | number>>
+  readonly data: Readonly<Record<string, unknown>>
+  /** Timers of one queue run one after the other, in the order in which they were set. */
+  readonly queue?: string
+}
+
+/**
+ * Something happened that triggers may be set off by. `viewer`: whom it is about, null for nobody. The figures are what
+ * conditions look at and texts can tell.
+ */
+export interface Moment {
+  readonly kind: string
+  readonly viewer: number | null
+  readonly figures: Readonly<Record<string, string | number>>
 }
 
 /** Every intent's envelope: a key unique for its source, by which a repeat is known, and when it came (seconds). */
@@ -55,6 +67,7 @@ export class World {
   #undo: (() => void)[] = []
   #intent: Envelope = { key: '', at: 0 }
   #touched: [table: string, key: Key][] = []
+  #moments: Moment[] = []
 
   /**
    * @param seq - Number of the channel's last fact.
@@ -127,12 +140,35 @@ export class World {
     this.#timers.push(timer)
   }
 
+  /** Notes that something happened which triggers may be set off by. */
+  moment(kind: string, viewer: number | null, figures: Moment['figures'] = {}): void {
+    this.#moments.push({ kind, viewer, figures })
+  }
+
+  /** What happened since `begin`. */
+  get moments(): readonly Moment[] {
+    return this.#moments
+  }
+
   /** Starts on an intent: what it changes can be taken back as one by `undo`. */
   begin(intent: Envelope): Savepoint {
     this.#intent = intent
     this.#undo = []
     this.#touched = []
-    return { seq: this.seq, lastId: this.lastId, facts: this.#facts.length, timers: this.#timers.length }
+    this.#moments = []
+    return this.mark()
+  }
+
+  /** A point within an intent to which its changes can be taken back: a run that fails must not undo the line that asked for it. */
+  mark(): Savepoint {
+    return {
+      seq: this.seq,
+      lastId: this.lastId,
+      facts: this.#facts.length,
+      timers: this.#timers.length,
+      steps: this.#undo.length,
+      moments: this.#moments.length,
+    }
   }
 
   /** The rows put since `begin`, as table and key; one put twice is there twice. */
@@ -140,10 +176,10 @@ export class World {
     return this.#touched
   }
 
-  /** Takes back all that was changed since `begin`: a refused intent leaves no trace. */
+  /** Takes back all that was changed since `begin` or `mark`: what was refused leaves no trace. */
   undo(to: Savepoint): void {
-    for (const step of this.#undo.reverse()) step()
-    this.#undo = []
+    for (const step of this.#undo.splice(to.steps).reverse()) step()
+    this.#moments.length = to.moments
     this.#facts.length = to.facts
     this.#timers.length = to.timers
     this.seq = to.seq
@@ -158,6 +194,11 @@ export class World {
   /** The facts added since the last `takeChanges`. */
   get facts(): readonly Fact[] {
     return this.#facts
+  }
+
+  /** The timers set since the last `takeChanges`. */
+  get timers(): readonly Timer[] {
+    return this.#timers
   }
 
   /** Hands over what changed since the last call, and starts afresh. */
@@ -195,4 +236,6 @@ export interface Savepoint {
   readonly lastId: number
   readonly facts: number
   readonly timers: number
+  readonly steps: number
+  readonly moments: number
 }

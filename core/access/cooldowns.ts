@@ -1,0 +1,14 @@
+import { defineTable, viewerIn } from '../world/index.ts'
+
+/**
+ * When something may be used again (seconds since 1970), and how often it was used in a show (`period`): by anybody (`kind`),
+ * or by one viewer (`kind/viewer`).
+ */
+export interface CooldownRow {
+  readonly key: string
+  readonly until: number
+  readonly period: number
+  readonly used: number
+}
+
+export const cooldowns = defineTable<CooldownRow>('cooldown', 'keyed', (row) => row.key, [], viewerIn)

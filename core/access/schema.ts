@@ -1,0 +1,29 @@
+import { type Static, Type } from '@sinclair/typebox'
+import { StandingName } from '../earning/index.ts'
+
+const closed = { additionalProperties: false }
+const Id = Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER })
+const Cooldown = Type.Integer({ minimum: 0, maximum: 86_400 })
+const Limit = Type.Integer({ minimum: 0, maximum: 1_000_000 })
+
+/** Who may use something: everyone, or whoever is one of these. Nobody where all is empty. */
+export const Who = Type.Object(
+  {
+    everyone: Type.Boolean(),
+    streamer: Type.Boolean(),
+    standings: Type.Array(StandingName, { maxItems: 60 }),
+    /** The id of a rank: this one and every higher one. */
+    rank: Type.Union([Id, Type.Null()]),
+    /** Ids of viewers. */
+    people: Type.Array(Id, { maxItems: 100 }),
+  },
+  closed,
+)
+export type Who = Static<typeof Who>
+
+/** How often something may be used; 0: as often as one likes. Seconds of rest, and times in one show. */
+export const Limits = Type.Object(
+  { everyoneSeconds: Cooldown, eachSeconds: Cooldown, perViewer: Limit, perShow: Limit },
+  closed,
+)
+export type Limits = Static<typeof Limits>

@@ -1,0 +1,56 @@
+import { holds, type Standing, type StandingFacts, standingName, standingsOf, type ViewerRow } from '../people/index.ts'
+import { rankFrom } from '../ranks/index.ts'
+import { homeSetting, readSetting } from '../settings/index.ts'
+import type { World } from '../world/index.ts'
+import type { Who } from './schema.ts'
+
+export const EVERYONE_MAY: Who = { everyone: true, streamer: false, standings: [], rank: null, people: [] }
+
+/** Whether somebody is one of those who may. */
+export function mayUse(
+  world: World,
+  who: Who,
+  viewer: Pick<ViewerRow, 'id' | 'account' | 'rank'> & StandingFacts,
+): boolean {
+  if (who.everyone || who.people.includes(viewer.id)) return true
+  if (who.streamer && viewer.account === readSetting(world, homeSetting).owner) return true
+  const held = standingsOf(viewer, world.at)
+  return who.standings.some((one) => holds(held, one)) || (who.rank !== null && rankFrom(world, viewer, who.rank))
+}
+
+export const isNobody = ({ everyone, streamer, standings, rank, people }: Who): boolean =>
+  !everyone && !streamer && standings.length === 0 && rank === null && people.length === 0
+
+/** What those who may are called. */
+export interface WhoNames {
+  readonly circles: readonly { readonly id: number; readonly name: string }[]
+  readonly ranks: readonly { readonly id: number; readonly name: string }[]
+  /** Names of people by id. */
+  readonly people: Readonly<Record<number, string>>
+}
+
+const PLURAL: Readonly<Record<string, string>> = {
+  follower: 'followers',
+  subscriber: 'subscribers',
+  tier1: 'subscribers of tier 1',
+  tier2: 'subscribers of tier 2',
+  tier3: 'subscribers of tier 3',
+  moderator: 'moderators',
+}
+
+const inPlural = (standing: Standing, names: WhoNames): string =>
+  PLURAL[standing] ?? `the circle ${standingName(standing, names.circles)}`
+
+/** "everyone", "followers, moderators and pia", "nobody". */
+export function whoInWords(who: Who, names: WhoNames): string {
+  if (who.everyone) return 'everyone'
+  const rank = who.rank === null ? undefined : names.ranks.find(({ id }) => id === who.rank)?.name
+  const parts = [
+    ...who.standings.map((one) => inPlural(one, names)),
+    ...(who.rank === null ? [] : [`${rank ?? 'a rank that is gone'} and above`]),
+    ...(who.streamer ? ['the streamer'] : []),
+    ...who.people.map((id) => names.people[id] ?? 'somebody who is gone'),
+  ]
+  if (parts.length < 2) return parts[0] ?? 'nobody'
+  return `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`
+}

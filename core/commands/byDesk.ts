@@ -1,0 +1,37 @@
+import { viewers } from '../people/index.ts'
+import { type Handler, ok, refuse } from '../world/index.ts'
+import { needAbout } from './steps/needs.ts'
+import { commandOf } from './table.ts'
+import { carryOut, needUse } from './use.ts'
+
+export interface UseCommand {
+  readonly kind: 'command.use'
+  readonly command: number
+  /** As whom. */
+  readonly viewer: number
+  /** What stands behind the word. */
+  readonly typed: string
+}
+
+/** Uses a command from the desk, exactly as if somebody had said it in the room. */
+export const carryOutByDesk: Handler<UseCommand> = {
+  needs(world, intent) {
+    const about = needAbout(intent.viewer)
+    const command = commandOf(world, intent.command)
+    const viewer = about.every((need) => world.rows.has(need)) ? world.get(viewers, intent.viewer) : undefined
+    return command === undefined || viewer === undefined
+      ? about
+      : [...about, ...needUse(world, command, { account: viewer.account, typed: intent.typed, at: intent.at })]
+  },
+  decide(world, intent) {
+    const command = commandOf(world, intent.command)
+    const viewer = world.get(viewers, intent.viewer)
+    if (command === undefined)
+      return refuse('command_not_found', 'This command is not there any more. Load the page again.')
+    if (viewer === undefined)
+      return refuse('viewer_not_found', 'This person is not known here any more. Load the page again.')
+    // A command that is heard privately only is used so.
+    const asker = { name: viewer.chatName, privately: command.settings.where === 'private' }
+    return ok({ used: carryOut(world, command, viewer, intent.typed, asker) })
+  },
+}

@@ -1,0 +1,19 @@
+import { homeSetting, readSetting } from '../settings/index.ts'
+import type { World } from '../world/index.ts'
+import { takes, usageLine } from './arguments.ts'
+import { heard } from './match.ts'
+
+/** Answers a call for help: where all commands are listed, or how one is called. */
+export function helpAnswer(world: World, rest: string): string {
+  const [typed = ''] = rest.split(/\s+/)
+  const { address } = readSetting(world, homeSetting)
+  const list = address === '' ? 'Ask the streamer for the list of commands.' : `All commands: ${address}/commands`
+  if (typed === '') return list
+  const found = heard(world, `!${typed.replace(/^!+/, '')}`)
+  if (found === undefined) return `There is no !${typed.replace(/^!+/, '').slice(0, 30)} here. ${list}`
+  if (found.kind !== 'command') return `!${found.word} is explained here: ${list}`
+  const { settings } = found.command
+  const usage = usageLine(settings.word, settings.arguments)
+  const how = settings.arguments.map((one) => `${one.name.replaceAll('_', ' ')}: ${takes(one)}`).join('; ')
+  return [usage, settings.description, how].filter((part) => part !== '').join(' · ')
+}

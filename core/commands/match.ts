@@ -1,0 +1,81 @@
+import { currencySetting } from '../currency/index.ts'
+import { readSetting, settings } from '../settings/index.ts'
+import { oneSlipAway } from '../texts/index.ts'
+import type { Rows, World } from '../world/index.ts'
+import { typedWord } from './parse.ts'
+import type { WordKind } from './schema.ts'
+import { type CommandRow, commands, openCommands } from './table.ts'
+import { allWords, wordsSetting } from './words.ts'
+
+/** What a word means: one of our own, or a command of the channel's. */
+export type Meaning =
+  | { readonly kind: WordKind | 'balance' }
+  | { readonly kind: 'command'; readonly command: CommandRow }
+
+/** A line of chat read as one of the words. */
+export type Heard = Meaning & { readonly word: string; readonly rest: string }
+
+interface Index {
+  readonly settingsAt: number
+  readonly commandsAt: number
+  readonly words: ReadonlyMap<string, Meaning>
+}
+
+const indexes = new WeakMap<Rows, Index>()
+
+/** Every word that is on, with its meaning: made anew only when a word may have changed. */
+function indexOf(world: World): Index {
+  const { rows } = world
+  const known = indexes.get(rows)
+  const settingsAt = rows.changesOf(settings)
+  const commandsAt = rows.changesOf(commands)
+  if (known !== undefined && known.settingsAt === settingsAt && known.commandsAt === commandsAt) return known
+  const index = { settingsAt, commandsAt, words: meanings(world) }
+  indexes.set(rows, index)
+  return index
+}
+
+function meanings(world: World): Map<string, Meaning> {
+  const words = new Map<string, Meaning>()
+  for (const command of openCommands(world)) {
+    const { word, aliases, on } = command.settings
+    if (on) for (const one of [word, ...aliases]) words.set(one.toLowerCase(), { kind: 'command', command })
+  }
+  const own = readSetting(world, wordsSetting)
+  for (const { word, kind } of allWords(readSetting(world, currencySetting), own))
+    if (kind === 'balance' || own[kind].on) words.set(word, { kind })
+  return words
+}
+
+/** Reads a line as one of the words that are on; undefined for any other line. */
+export function heard(world: World, text: string): Heard | undefined {
+  const typed = typedWord(text)
+  if (typed === undefined) return undefined
+  const meaning = indexOf(world).words.get(typed.word)
+  if (meaning === undefined) return undefined
+  const rest = text.slice(typed.end).trim()
+  if (meaning.kind === 'command') return { kind: 'command', command: meaning.command, word: typed.word, rest }
+  return { kind: meaning.kind, word: typed.word, rest }
+}
+
+/** A short word has too many neighbours to guess from. */
+const LEAST_LETTERS = 4
+
+/**
+ * A word that is on and one slip away from what a line begins with, by the word itself if it can be, else by an alias.
+ * @returns undefined if there is none, or the line is no try.
+ */
+export function nearWord(world: World, text: string): string | undefined {
+  const parsed = typedWord(text)
+  if (parsed === undefined || parsed.word.length < LEAST_LETTERS) return undefined
+  const { words } = indexOf(world)
+  if (words.has(parsed.word)) return undefined
+  let alias: string | undefined
+  for (const [word, meaning] of words) {
+    if (!oneSlipAway(parsed.word, word)) continue
+    const own = meaning.kind === 'command' ? meaning.command.settings.word.toLowerCase() : word
+    if (own === word) return word
+    alias ??= own
+  }
+  return alias
+}

@@ -1,0 +1,136 @@
+import { currencySetting } from '../currency/index.ts'
+import { readSetting } from '../settings/index.ts'
+import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
+import type { CommandSettings } from './schema.ts'
+import { faultsOf } from './steps/catalogue.ts'
+import { aroundIn, callsIn, checkSteps, type Fault } from './steps/check.ts'
+import { type CommandRow, commandOf, commands, openCommands } from './table.ts'
+import { checkListeners, type Listener, otherWords, wordsSetting } from './words.ts'
+
+export const MOST_COMMANDS = 1000
+const GONE = 'This command is not there any more. Load the page again.'
+
+export interface SaveCommand {
+  readonly kind: 'command.save'
+  /** Null: a new one. */
+  readonly command: number | null
+  readonly settings: CommandSettings
+}
+
+/** Makes or changes a command. What is answered is what is live from that moment. */
+export const saveCommand: Handler<SaveCommand> = {
+  decide(world, { command: id, settings }) {
+    if (id !== null && commandOf(world, id) === undefined) return refuse('command_not_found', GONE)
+    if (id === null && openCommands(world).length >= MOST_COMMANDS)
+      return refuse('command_invalid', `${MOST_COMMANDS} commands are the most. Take one away first.`)
+    const checked = checkCommand(world, id, settings)
+    if (!checked.ok) return checked
+    const row = world.put(commands, { id: id ?? world.nextId(), settings: tidy(settings), goneAt: null })
+    world.fact('commands.changed', 'everyone', { command: row.id })
+    return ok({ command: row.id, settings: row.settings })
+  },
+}
+
+const tidy = (settings: CommandSettings): CommandSettings => ({
+  ...settings,
+  word: settings.word.toLowerCase(),
+  aliases: [...new Set(settings.aliases.map((alias) => alias.toLowerCase()))],
+  group: settings.group.trim(),
+})
+
+/** Whether a command's words, arguments and steps can be. The refusal names the first fault and where it is. */
+export function checkCommand(world: World, id: number | null, settings: CommandSettings): Result<true> {
+  const words = checkCommandWords(otherListeners(world, id), settings)
+  if (!words.ok) return words
+  const wrong = argumentFault(settings) ?? refusalFault(settings)
+  if (wrong !== undefined) return refuse('command_invalid', wrong)
+  const faults = checkSteps(
+    settings.steps,
+    aroundIn(world, { ...settings, figures: {}, viewer: true, self: id ?? undefined }),
+  )
+  const fault = faults.find(({ hint }) => !hint)
+  return fault === undefined ? ok(true) : refuse('command_invalid', faultInWords(fault))
+}
+
+/** "Step 2: Choose a tally." */
+export const faultInWords = ({ at, sentence }: Pick<Fault, 'at' | 'sentence'>): string =>
+  `Step ${at
+    .filter((_, i) => i % 2 === 0)
+    .map((place) => place + 1)
+    .join(', within it step ')}: ${sentence}`
+
+/** All that listens in chat beside a command. */
+export const otherListeners = (world: World, but: number | null): Listener[] =>
+  otherWords(readSetting(world, currencySetting), readSetting(world, wordsSetting), openCommands(world), but)
+
+/** Whether a command's word and aliases are told apart from all others. */
+export const checkCommandWords = (
+  others: readonly Listener[],
+  { word, aliases }: Pick<CommandSettings, 'word' | 'aliases'>,
+): Result<true> =>
+  checkListeners([
+    ...others,
+    { words: [word, ...aliases.filter((alias) => alias.toLowerCase() !== word.toLowerCase())], name: `!${word}` },
+  ])
+
+/** What is wrong with a command's arguments; undefined: nothing. */
+export function argumentFault({ arguments: wanted }: Pick<CommandSettings, 'arguments'>): string | undefined {
+  for (const [i, { name, kind, needed, choices }] of wanted.entries()) {
+    if (wanted.some((other, k) => k < i && other.name === name))
+      return `Two arguments are called "${name}". Rename one.`
+    if (kind === 'text' && i < wanted.length - 1) return `"${name}" is a text and takes all that is left. Put it last.`
+    if (kind === 'choice' && choices.length < 2) return `Give "${name}" at least two things to choose from.`
+    if (needed && wanted.some((other, k) => k < i && !other.needed))
+      return `"${name}" is needed, but one before it can be left out. Put it first.`
+  }
+  return undefined
+}
+
+const REFUSAL_FIELDS = [
+  { path: 'viewer.name', tells: 'whose line it was', sample: 'valve_vera' },
+  { path: 'why', tells: 'why it was refused', sample: 'That rests for 40 s more.' },
+]
+
+/** What is wrong with the text of a refusal; undefined: nothing. */
+export function refusalFault({ refusalText = '' }: Pick<CommandSettings, 'refusalText'>): string | undefined {
+  const [fault] = faultsOf(refusalText, REFUSAL_FIELDS)
+  return fault && `In the text for who may not use it: ${fault}`
+}
+
+export interface SwitchCommand {
+  readonly kind: 'command.switch'
+  readonly command: number
+  readonly on: boolean
+}
+
+/** Switches a command on or off. */
+export const switchCommand: Handler<SwitchCommand> = {
+  decide(world, { command: id, on }) {
+    const row = commandOf(world, id)
+    if (row === undefined) return refuse('command_not_found', GONE)
+    world.put(commands, { ...row, settings: { ...row.settings, on } })
+    world.fact('commands.changed', 'everyone', { command: id })
+    return ok({ command: id, on })
+  },
+}
+
+export interface RemoveCommand {
+  readonly kind: 'command.remove'
+  readonly command: number
+}
+
+/** Takes a command away, unless another one's steps call it. */
+export const removeCommand: Handler<RemoveCommand> = {
+  decide(world, { command: id }) {
+    const row = commandOf(world, id)
+    if (row === undefined) return refuse('command_not_found', GONE)
+    const caller = openCommands(world).find((one) => calls(one, id))
+    if (caller !== undefined)
+      return refuse('command_invalid', `!${caller.settings.word} calls its steps. Change that one first.`)
+    world.put(commands, { ...row, goneAt: world.at })
+    world.fact('commands.changed', 'everyone', { command: id })
+    return ok({})
+  },
+}
+
+const calls = ({ settings }: CommandRow, id: number): boolean => callsIn(settings.steps).includes(id)

@@ -1,0 +1,192 @@
+import { currencySetting, digits, inWords } from '../../currency/index.ts'
+import { payFor } from '../../earning/index.ts'
+import { BOOKS, balanceOf, transfer } from '../../ledger/index.ts'
+import type { ViewerRow } from '../../people/index.ts'
+import { joinCircle } from '../../ranks/index.ts'
+import { showAlert, showSound } from '../../screen/index.ts'
+import { readSetting } from '../../settings/index.ts'
+import { placeFree, rewards } from '../../store/index.ts'
+import { award, needTally, passOn, tallies, tallyInWords } from '../../tallies/index.ts'
+import { cutForChat, render } from '../../texts/index.ts'
+import { answer, say } from '../../voice/index.ts'
+import { ok, type Result, refuse } from '../../world/index.ts'
+import { fieldsNow } from './fields.ts'
+import { amountOf, oneOf, peopleOf, whom } from './people.ts'
+import type { Run } from './run.ts'
+import type { Step, StepOf } from './schema.ts'
+
+type Acting = Exclude<Step, { do: 'choose' | 'when' | 'call' | 'wait' }>
+
+/** Does one step. @returns What it came to, as a sentence; or why it cannot be done, and with it the whole run. */
+export function act(run: Run, step: Acting): Result<string> {
+  switch (step.do) {
+    case 'say':
+      return speak(run, step.text)
+    case 'tell':
+      return tellOne(run, step)
+    case 'pay':
+      return pay(run, step)
+    case 'take':
+      return take(run, step)
+    case 'tally':
+      return step.how === 'pass' ? pass(run, step) : count(run, step)
+    case 'order':
+      return order(run, step)
+    case 'alert':
+      return alert(run, step)
+    case 'sound':
+      showSound(run.world, step.sound)
+      return ok(`Plays ${step.sound}.`)
+    case 'circle':
+      return join(run, step)
+  }
+}
+
+/** A text as it reads now, cut to a line; empty, with the reason in the log, where it cannot be filled in. */
+function fill(run: Run, text: string): string {
+  const { world } = run
+  const currency = readSetting(world, currencySetting)
+  const filled = render(text, fieldsNow(run), { draw: run.draw, inWords: (n: number) => inWords(n, currency) })
+  if (filled.ok) return cutForChat(filled.text)
+  run.log.push({ do: 'text', sentence: `A text could not be filled in: ${filled.why}` })
+  return ''
+}
+
+function speak(run: Run, text: string): Result<string> {
+  const { world, asker, reply } = run
+  const filled = fill(run, text)
+  if (asker === null) say(world, { topic: 'triggers', to: null, text: filled })
+  else answer(world, asker, filled, reply === null ? {} : { reply })
+  return ok(filled === '' ? 'Says nothing: the text is empty.' : `Says: ${filled}`)
+}
+
+function tellOne(run: Run, { to, text }: StepOf<'tell'>): Result<string> {
+  const who = oneOf(run, to)
+  if (!who.ok) return who
+  const filled = fill(run, text)
+  say(run.world, { topic: 'answers', to: who.value.chatName, text: filled })
+  return ok(`Tells ${who.value.name} privately: ${filled}`)
+}
+
+const change = (run: Run, { name }: ViewerRow, before: number, after: number): string =>
+  `${name} ${digits(before)} → ${inWords(after, readSetting(run.world, currencySetting))}`
+
+function pay(run: Run, step: StepOf<'pay'>): Result<string> {
+  const { world, source } = run
+  const people = peopleOf(run, step.to)
+  if (!people.ok) return people
+  const amount = amountOf(run, step.amount)
+  if (amount === 0) return ok('Pays nothing.')
+  let [paid, said] = [0, '']
+  for (const viewer of people.value) {
+    const before = balanceOf(world, viewer.id)
+    const got = payFor(world, viewer, amount, {
+      reason: 'run',
+      about: run.id,
+      detail: { name: source.name, pays: amount },
+    })
+    paid += got
+    said = change(run, viewer, before, before + got)
+  }
+  run.paid += paid
+  return ok(`Pays ${sum(run, paid)} to ${whom(people.value)}${people.value.length === 1 ? `: ${said}` : ''}.`)
+}
+
+/** Of one person all of it or the run fails; of many at most what each has. */
+function take(run: Run, step: StepOf<'take'>): Result<string> {
+  const { world, source } = run
+  const people = peopleOf(run, step.from)
+  if (!people.ok) return people
+  const amount = amountOf(run, step.amount)
+  const many = step.from.of === 'present' || step.from.of === 'circle'
+  let [taken, said] = [0, '']
+  for (const viewer of people.value) {
+    const before = balanceOf(world, viewer.id)
+    const asked = many ? Math.min(amount, before) : amount
+    if (asked === 0) continue
+    const detail = { name: source.name }
+    const moved = transfer(world, {
+      from: viewer.id,
+      to: BOOKS.spent,
+      amount: asked,
+      reason: 'charged',
+      about: run.id,
+      detail,
+    })
+    if (!moved.ok) return tooLittle(run, viewer, asked, before)
+    world.fact('balance.changed', `viewer:${viewer.id}`, { balance: before - asked })
+    taken += asked
+    said = change(run, viewer, before, before - asked)
+  }
+  run.taken += taken
+  return ok(`Takes ${sum(run, taken)} from ${whom(people.value)}${people.value.length === 1 ? `: ${said}` : ''}.`)
+}
+
+function tooLittle(run: Run, { name }: ViewerRow, asked: number, balance: number): Result<never> {
+  const currency = readSetting(run.world, currencySetting)
+  const short = asked - balance
+  const sentence = `That takes ${inWords(asked, currency)}; ${name} has ${digits(balance)}, ${digits(short)} short.`
+  return refuse('balance_too_small', sentence, { balance, short })
+}
+
+const sum = (run: Run, amount: number): string => inWords(amount, readSetting(run.world, currencySetting))
+
+function count(run: Run, step: StepOf<'tally'>): Result<string> {
+  const { world } = run
+  const tally = world.get(tallies, step.tally)
+  if (tally === undefined || tally.goneAt !== null) return refuse('tally_not_found', 'The tally it counts is gone.')
+  const people = peopleOf(run, step.to)
+  if (!people.ok) return people
+  const amount = amountOf(run, step.amount)
+  let said = ''
+  for (const { id, name } of people.value) {
+    // Who came in within this very moment is not counted yet.
+    if (!world.rows.has(needTally(tally.id, id))) continue
+    const { before, after } = award(world, tally, id, step.how as 'add', amount)
+    said = `: ${name} ${digits(before)} → ${tallyInWords(tally, after)}`
+  }
+  const one = people.value.length === 1
+  return ok(`${tally.name}, ${HOWS[step.how]} ${digits(amount)}, ${whom(people.value)}${one ? said : ''}.`)
+}
+
+const HOWS: Readonly<Record<string, string>> = { add: 'adds', take: 'takes', set: 'sets to', pass: 'passes on' }
+
+function pass(run: Run, step: StepOf<'tally'>): Result<string> {
+  const { world, caller } = run
+  const tally = world.get(tallies, step.tally)
+  if (tally === undefined || tally.goneAt !== null) return refuse('tally_not_found', 'The tally it passes on is gone.')
+  const to = oneOf(run, step.to)
+  if (!to.ok) return to
+  if (caller === undefined) return refuse('person_missing', 'There is nobody to pass anything on.')
+  const amount = amountOf(run, step.amount)
+  const done = passOn(world, tally, caller.id, to.value.id, amount)
+  return done.ok ? ok(`${caller.name} passes ${tallyInWords(tally, amount)} on to ${to.value.name}.`) : done
+}
+
+function order(run: Run, step: StepOf<'order'>): Result<string> {
+  const { world } = run
+  const who = oneOf(run, step.to)
+  if (!who.ok) return who
+  const reward = world.get(rewards, step.reward)
+  if (reward === undefined) return refuse('reward_not_found', 'The reward it orders is gone.')
+  const placed = placeFree(world, who.value, reward, fill(run, step.text))
+  return placed.ok ? ok(`Orders ${reward.name} for ${who.value.name}, without a price.`) : placed
+}
+
+function alert(run: Run, step: StepOf<'alert'>): Result<string> {
+  const { picture, sound, seconds } = step
+  const [title, line] = [fill(run, step.title), fill(run, step.line)]
+  showAlert(run.world, { title, line, picture, sound, seconds })
+  return ok(`Shows: ${title}${line === '' ? '' : ` / ${line}`}`)
+}
+
+function join(run: Run, { circle, how, who }: StepOf<'circle'>): Result<string> {
+  const { world } = run
+  const people = peopleOf(run, who)
+  if (!people.ok) return people
+  const ids = people.value.map(({ id }) => id)
+  const intent = { kind: 'circle.join', circle, viewers: ids, how, key: world.intentKey, at: world.at } as const
+  const done = joinCircle.decide(world, intent)
+  if (!done.ok) return refuse('circle_not_found', 'The circle it is about is gone.')
+  return ok(`${whom(people.value)} ${how === 'in' ? 'joins' : 'leaves'} the circle.`)
+}

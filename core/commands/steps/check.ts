@@ -1,0 +1,272 @@
+import { type CircleRow, openCircles } from '../../people/index.ts'
+import { rewards } from '../../store/index.ts'
+import { openTallies, type TallyRow } from '../../tallies/index.ts'
+import { fieldsOf } from '../../texts/index.ts'
+import type { World } from '../../world/index.ts'
+import type { Argument } from '../schema.ts'
+import { type CommandRow, openCommands } from '../table.ts'
+import { type Field, faultsOf, fieldsFor } from './catalogue.ts'
+import { textsOf } from './mentions.ts'
+import { DEEPEST, type HowMany, type Step, type Target } from './schema.ts'
+
+/** What steps can refer to. */
+export interface Around {
+  readonly arguments: readonly Argument[]
+  readonly figures: Readonly<Record<string, string>>
+  /** Whether somebody sets them off. */
+  readonly viewer: boolean
+  readonly tallies: readonly TallyRow[]
+  readonly circles: readonly CircleRow[]
+  readonly rewards: readonly { readonly id: number; readonly name: string }[]
+  readonly commands: readonly CommandRow[]
+  /** The command whose steps they are; it may not call itself. */
+  readonly self?: number | undefined
+}
+
+/** Something about a step that is wrong, or that may not be meant so. `at`: its place, as numbers from 0, lists within included. */
+export interface Fault {
+  readonly at: readonly number[]
+  readonly sentence: string
+  /** A hint does not keep it from being saved. */
+  readonly hint: boolean
+}
+
+/** What there is around steps in a world. */
+export const aroundIn = (world: World, own: Pick<Around, 'arguments' | 'figures' | 'viewer' | 'self'>): Around => ({
+  ...own,
+  tallies: openTallies(world),
+  circles: openCircles(world),
+  rewards: world.all(rewards),
+  commands: openCommands(world),
+})
+
+/** Everything that is wrong with steps, each with its place. */
+export function checkSteps(steps: readonly Step[], around: Around): Fault[] {
+  const fields = fieldsFor(around)
+  return [
+    ...walk(steps, [], around, fields),
+    ...moneyFaults(steps),
+    ...laterFaults(steps, []),
+    ...mintFaults(steps, [], steps),
+  ]
+}
+
+function walk(steps: readonly Step[], at: readonly number[], around: Around, fields: readonly Field[]): Fault[] {
+  if (at.length > DEEPEST * 2)
+    return [
+      {
+        at,
+        sentence: `Steps stand within one another more than ${DEEPEST} deep. Call another command instead.`,
+        hint: false,
+      },
+    ]
+  return steps.flatMap((step, i) => {
+    const here = [...at, i]
+    const own = [...textFaults(step, fields), ...stepFaults(step, around)]
+    const faults = own.map((sentence): Fault => ({ at: here, sentence, hint: false }))
+    const within = listsOf(step).flatMap((list, k) => walk(list, [...here, k], around, fields))
+    return [...faults, ...within]
+  })
+}
+
+/** The lists of steps within a step. */
+export const listsOf = (step: Step): readonly (readonly Step[])[] =>
+  step.do === 'choose'
+    ? step.branches.map(({ steps }) => steps)
+    : step.do === 'when'
+      ? [step.steps, step.otherwise]
+      : []
+
+function textFaults(step: Step, fields: readonly Field[]): string[] {
+  const texts = textsOf(step)
+  const empty = (step.do === 'say' || step.do === 'tell' || step.do === 'alert') && texts[0]?.trim() === ''
+  const missing = step.do === 'alert' ? 'Give the alert a title.' : 'Write what is to be said.'
+  return [...(empty ? [missing] : []), ...texts.flatMap((text) => faultsOf(text, fields))]
+}
+
+function stepFaults(step: Step, around: Around): string[] {
+  switch (step.do) {
+    case 'tell':
+      return [...targetFaults(step.to, around), ...oneOnly(step.to)]
+    case 'pay':
+      return [...targetFaults(step.to, around), ...amountFaults(step.amount, around)]
+    case 'take':
+      return [...targetFaults(step.from, around), ...amountFaults(step.amount, around)]
+    case 'tally': {
+      const tally = around.tallies.find(({ id }) => id === step.tally)
+      const passing = step.how === 'pass' && tally?.passing === false
+      return [
+        ...(tally === undefined ? ['Choose a tally.'] : []),
+        ...(passing ? [`${tally.name} cannot be passed on. Allow it where the tally is set up.`] : []),
+        ...(step.how === 'pass' ? oneOnly(step.to) : []),
+        ...targetFaults(step.to, around),
+        ...amountFaults(step.amount, around, step.how === 'set'),
+      ]
+    }
+    case 'order':
+      return [
+        ...(around.rewards.some(({ id }) => id === step.reward) ? [] : ['Choose a reward.']),
+        ...targetFaults(step.to, around),
+        ...oneOnly(step.to),
+      ]
+    case 'circle':
+      return [
+        ...(around.circles.some(({ id }) => id === step.circle) ? [] : ['Choose a circle.']),
+        ...targetFaults(step.who, around),
+      ]
+    case 'when':
+      return conditionFaults(step.if, around)
+    case 'call':
+      return callFaults(step.command, around)
+    default:
+      return []
+  }
+}
+
+const oneOnly = (target: Target): string[] =>
+  target.of === 'present' || target.of === 'circle' ? ['This can be about one person only.'] : []
+
+function targetFaults(target: Target, { arguments: wanted, circles, viewer }: Around): string[] {
+  if (target.of === 'caller' && !viewer) return ['Nobody sets this off: choose whom it is about.']
+  if (target.of === 'circle' && !circles.some(({ id }) => id === target.circle)) return ['Choose a circle.']
+  if (target.of !== 'argument') return []
+  const found = wanted.find(({ name, kind }) => name === target.name && kind === 'viewer')
+  if (found === undefined) return [`There is no argument "${target.name}" that names a viewer.`]
+  return found.needed ? [] : [`"${target.name}" can be left out: then there is nobody to do this for. Make it needed.`]
+}
+
+function amountFaults(amount: HowMany, { arguments: wanted }: Around, zero = false): string[] {
+  if ('fixed' in amount) return amount.fixed > 0 || zero ? [] : ['Give an amount above 0.']
+  const found = wanted.find(({ name, kind }) => name === amount.argument && (kind === 'amount' || kind === 'number'))
+  if (found === undefined) return [`There is no argument "${amount.argument}" that is an amount.`]
+  return found.needed ? [] : [`"${amount.argument}" can be left out: then the amount is 0. Make it needed.`]
+}
+
+function conditionFaults(condition: Extract<Step, { do: 'when' }>['if'], around: Around): string[] {
+  const asks = Object.values(condition).some((value) => value !== undefined)
+  const { tally, standing } = condition
+  const circle = /^circle:(\d+)$/.exec(standing ?? '')?.[1]
+  return [
+    ...(asks ? [] : ['Choose what must hold.']),
+    ...(tally !== undefined && !around.tallies.some(({ id }) => id === tally.tally) ? ['Choose a tally.'] : []),
+    ...(circle !== undefined && !around.circles.some(({ id }) => id === Number(circle)) ? ['Choose a circle.'] : []),
+  ]
+}
+
+/** A command may be called if it leads back to nobody on the way, and asks for nothing that is not given here. */
+function callFaults(id: number, around: Around): string[] {
+  const command = around.commands.find((one) => one.id === id)
+  if (command === undefined) return ['Choose a command.']
+  if (leadsTo(id, around.self, around.commands))
+    return [`!${command.settings.word} comes back to this one: that would never end.`]
+  const missing = command.settings.arguments.filter(
+    ({ needed, name, kind }) =>
+      needed && !around.arguments.some((own) => own.name === name && own.kind === kind && own.needed),
+  )
+  return missing.map(({ name }) => `!${command.settings.word} needs "${name}". Ask for it here, too, under that name.`)
+}
+
+/** Whether the steps of a command lead to another one (`to`), or round in a circle. */
+function leadsTo(
+  from: number,
+  to: number | undefined,
+  all: readonly CommandRow[],
+  path: readonly number[] = [],
+): boolean {
+  if (from === to || path.includes(from)) return true
+  const steps = all.find(({ id }) => id === from)?.settings.steps ?? []
+  return callsIn(steps).some((next) => leadsTo(next, to, all, [...path, from]))
+}
+
+/** The commands that steps call. */
+export const callsIn = (steps: readonly Step[]): number[] =>
+  steps.flatMap((step) => (step.do === 'call' ? [step.command] : listsOf(step).flatMap(callsIn)))
+
+const moves = (step: Step): boolean => step.do === 'pay' || step.do === 'take'
+
+/** All money of one run moves at once: it stands on one side of every wait. */
+function moneyFaults(steps: readonly Step[]): Fault[] {
+  const faults: Fault[] = []
+  const go = (
+    list: readonly Step[],
+    at: readonly number[],
+    state: { paid: boolean; waited: boolean },
+  ): typeof state => {
+    let now = state
+    for (const [i, step] of list.entries()) {
+      const here = [...at, i]
+      if (step.do === 'wait') now = { ...now, waited: now.paid }
+      if (moves(step)) {
+        if (now.waited)
+          faults.push({
+            at: here,
+            sentence:
+              'Money moves before a wait and after it. Put all of it on one side of the wait, so that it moves at once.',
+            hint: false,
+          })
+        now = { ...now, paid: true }
+      }
+      const ends = listsOf(step).map((within, k) => go(within, [...here, k], now))
+      for (const end of ends) now = { paid: now.paid || end.paid, waited: now.waited || end.waited }
+    }
+    return now
+  }
+  go(steps, [], { paid: false, waited: false })
+  return faults
+}
+
+/** Texts that tell a value which a later step changes: they tell what it was before. */
+function laterFaults(steps: readonly Step[], at: readonly number[]): Fault[] {
+  return steps.flatMap((step, i) => {
+    const here = [...at, i]
+    const later = steps.slice(i + 1)
+    const told = textsOf(step)
+      .flatMap(fieldsOf)
+      .map((path) => path.join('.'))
+    const stale = [...new Set(told)].filter((path) => later.some((one) => changes(one, path)))
+    const own = stale.map(
+      (path): Fault => ({
+        at: here,
+        sentence: `"${path}" is changed further down: this text tells what it was before. Move the text below it.`,
+        hint: true,
+      }),
+    )
+    return [...own, ...listsOf(step).flatMap((list, k) => laterFaults(list, [...here, k]))]
+  })
+}
+
+/** Whether a step, or one within it, changes what a field tells. */
+function changes(step: Step, path: string): boolean {
+  if (listsOf(step).some((list) => list.some((one) => changes(one, path)))) return true
+  const money = /\.(balance|has|earned)$|^(paid|taken)$|^top\.(balance|earned)/.test(path) && !path.includes('tally.')
+  if (moves(step)) return money
+  if (step.do === 'tally') return path.includes('tally.')
+  return false
+}
+
+/** Paying an amount that the viewer types, which nobody gives: whoever uses it makes as much as they like. */
+function mintFaults(steps: readonly Step[], at: readonly number[], all: readonly Step[]): Fault[] {
+  return steps.flatMap((step, i) => {
+    const here = [...at, i]
+    const typed = step.do === 'pay' && 'argument' in step.amount ? step.amount.argument : undefined
+    const own: Fault[] =
+      typed === undefined || takes(all, typed)
+        ? []
+        : [
+            {
+              at: here,
+              sentence: `This pays whatever is typed for "${typed}", and nobody gives it. Take it from somebody first, or see who may use this.`,
+              hint: true,
+            },
+          ]
+    return [...own, ...listsOf(step).flatMap((list, k) => mintFaults(list, [...here, k], all))]
+  })
+}
+
+/** Whether some step takes the amount that was typed for an argument. */
+const takes = (steps: readonly Step[], argument: string): boolean =>
+  steps.some(
+    (step) =>
+      (step.do === 'take' && 'argument' in step.amount && step.amount.argument === argument) ||
+      listsOf(step).some((list) => takes(list, argument)),
+  )

@@ -1,0 +1,73 @@
+import { needPerson, viewers } from '../people/index.ts'
+import { type Handler, ok, refuse } from '../world/index.ts'
+import type { TallySettings } from './schema.ts'
+import { award, needTally, openTallies, type TallyHow, tallies } from './tallies.ts'
+
+const GONE = 'This tally is not there any more. Load the page again.'
+const MOST_TALLIES = 50
+
+export interface SaveTally {
+  readonly kind: 'tally.save'
+  /** Null: a new one. */
+  readonly tally: number | null
+  readonly settings: TallySettings
+}
+
+/** Makes or changes a tally. */
+export const saveTally: Handler<SaveTally> = {
+  decide(world, { tally: id, settings }) {
+    const others = openTallies(world).filter((tally) => tally.id !== id)
+    if (id !== null && world.get(tallies, id)?.goneAt !== null) return refuse('tally_not_found', GONE)
+    if (id === null && others.length >= MOST_TALLIES)
+      return refuse('tally_invalid', `${MOST_TALLIES} tallies are the most. Close one first.`)
+    if (others.some(({ key }) => key === settings.key))
+      return refuse('tally_invalid', `Texts call another tally "${settings.key}" already. Give this one another word.`)
+    if (others.some(({ name }) => name.toLowerCase() === settings.name.trim().toLowerCase()))
+      return refuse('tally_invalid', `There is a tally called "${settings.name}" already. Give this one another name.`)
+    const row = world.put(tallies, { ...settings, name: settings.name.trim(), id: id ?? world.nextId(), goneAt: null })
+    world.fact('commands.changed', 'everyone', { tally: row.id })
+    return ok({ tally: row.id })
+  },
+}
+
+export interface CloseTally {
+  readonly kind: 'tally.close'
+  readonly tally: number
+}
+
+/** Closes a tally: nothing counts it any more. What was counted is kept. */
+export const closeTally: Handler<CloseTally> = {
+  decide(world, intent) {
+    const tally = world.get(tallies, intent.tally)
+    if (tally === undefined || tally.goneAt !== null) return refuse('tally_not_found', GONE)
+    // Its key is free for another one from now on.
+    world.put(tallies, { ...tally, key: `${tally.key.slice(0, 12)}_gone_${tally.id}`, goneAt: world.at })
+    world.fact('commands.changed', 'everyone', { tally: tally.id })
+    return ok({})
+  },
+}
+
+export interface CorrectTally {
+  readonly kind: 'tally.correct'
+  readonly tally: number
+  readonly viewer: number
+  readonly how: TallyHow
+  readonly amount: number
+  /** Account of who does it. */
+  readonly by: string
+}
+
+/** Corrects somebody's tally by hand. */
+export const correctTally: Handler<CorrectTally> = {
+  needs: (_world, intent) => [...needPerson(intent.viewer), needTally(intent.tally, intent.viewer)],
+  decide(world, { tally: id, viewer: viewerId, how, amount, by }) {
+    const tally = world.get(tallies, id)
+    const viewer = world.get(viewers, viewerId)
+    if (tally === undefined || tally.goneAt !== null) return refuse('tally_not_found', GONE)
+    if (viewer === undefined || viewer.mergedInto !== null)
+      return refuse('viewer_not_found', 'This person is not known here any more. Load the page again.')
+    const done = award(world, tally, viewer.id, how, amount)
+    world.fact('tally.corrected', 'desk', { tally: id, viewer: viewer.id, name: viewer.name, ...done, by })
+    return ok(done)
+  },
+}

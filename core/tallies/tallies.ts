@@ -1,0 +1,98 @@
+import { limitPeriod } from '../show/index.ts'
+import { defineTable, type Need, needKey, ok, type Result, refuse, viewerIn, type World } from '../world/index.ts'
+import type { TallySettings } from './schema.ts'
+
+export interface TallyRow extends TallySettings {
+  readonly id: number
+  readonly goneAt: number | null
+}
+
+/** Tallies that are gone are not loaded. */
+export const tallies = defineTable<TallyRow>('tally', 'whole', (row) => row.id, ['key'])
+
+/** How much of a tally somebody has: in all, and awarded in the show `show` (see `limitPeriod`). */
+export interface TallyCountRow {
+  /** The tally's id, "/", the viewer's. */
+  readonly key: string
+  readonly tally: number
+  readonly viewer: number
+  readonly total: number
+  readonly show: number
+  readonly shown: number
+}
+
+export const tallyCounts = defineTable<TallyCountRow>('tallyCount', 'keyed', (row) => row.key, [], viewerIn)
+
+const keyOf = (tally: number, viewer: number): string => `${tally}/${viewer}`
+
+export const needTally = (tally: number, viewer: number): Need => needKey(tallyCounts, keyOf(tally, viewer))
+
+/** The most that can be counted at all. */
+const MOST = 1_000_000_000
+
+/** The tallies there are, in the order in which they were made. */
+export const openTallies = (world: World): TallyRow[] =>
+  world
+    .all(tallies)
+    .filter(({ goneAt }) => goneAt === null)
+    .sort((a, b) => a.id - b.id)
+
+/** What somebody has of a tally: in all, and of this show. Needs `needTally`. */
+export function countOf(world: World, tally: number, viewer: number): { total: number; show: number } {
+  const row = world.get(tallyCounts, keyOf(tally, viewer))
+  return { total: row?.total ?? 0, show: row !== undefined && row.show === limitPeriod(world) ? row.shown : 0 }
+}
+
+export type TallyHow = 'add' | 'take' | 'set'
+
+/**
+ * Adds to somebody's tally, takes from it or sets it. Taking takes at most what is there, adding stops at the ceiling. What
+ * is awarded in a show counts for it; what is taken away or set is a correction of the sum.
+ * @returns What it was and is.
+ */
+export function award(
+  world: World,
+  tally: TallyRow,
+  viewer: number,
+  how: TallyHow,
+  amount: number,
+): { before: number; after: number } {
+  const { total: before, show } = countOf(world, tally.id, viewer)
+  const most = tally.ceiling ?? MOST
+  const wanted = { add: before + amount, take: before - amount, set: amount }[how]
+  // A ceiling that was set later takes nothing away from who has more.
+  const after = Math.max(0, how === 'take' ? wanted : Math.min(wanted, Math.max(most, how === 'add' ? before : 0)))
+  const period = limitPeriod(world)
+  const shown = Math.max(0, how === 'set' ? Math.min(show, after) : show + after - before)
+  world.put(tallyCounts, { key: keyOf(tally.id, viewer), tally: tally.id, viewer, total: after, show: period, shown })
+  world.fact('tally.changed', 'desk', { tally: tally.id, viewer, before, after })
+  return { before, after }
+}
+
+/** Passes some of a tally on from one viewer to another, where the tally allows it. */
+export function passOn(
+  world: World,
+  tally: TallyRow,
+  from: number,
+  to: number,
+  amount: number,
+): Result<{ left: number }> {
+  const { total } = countOf(world, tally.id, from)
+  if (!tally.passing) return refuse('tally_not_passed', `${capital(tally.many)} cannot be passed on here.`)
+  if (from === to) return refuse('hand_to_self', `You have these ${tally.many} already.`)
+  if (total < amount)
+    return refuse('tally_too_small', `There are ${tallyInWords(tally, total)} to pass on.`, { has: total })
+  if (tally.ceiling !== null && countOf(world, tally.id, to).total + amount > tally.ceiling)
+    return refuse('tally_full', `Nobody can have more than ${tallyInWords(tally, tally.ceiling)}.`)
+  award(world, tally, from, 'take', amount)
+  award(world, tally, to, 'add', amount)
+  return ok({ left: total - amount })
+}
+
+const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1)
+
+const grouped = new Intl.NumberFormat('en')
+
+/** "1 stamp", "1,204 stamps". */
+export const tallyInWords = (tally: Pick<TallyRow, 'one' | 'many'>, count: number): string =>
+  `${grouped.format(count)} ${count === 1 ? tally.one : tally.many}`

@@ -1,0 +1,30 @@
+export { type ListedReward, noteRedeemed, noteRewards } from './outside.ts'
+export { triggerReady } from './ready.ts'
+export {
+  type DecideRedemption,
+  decideRedemption,
+  type RunTrigger,
+  runTrigger,
+  type TickTrigger,
+  tickTrigger,
+} from './run.ts'
+export {
+  type RemoveTrigger,
+  removeTrigger,
+  type SaveTrigger,
+  type SwitchTrigger,
+  saveTrigger,
+  switchTrigger,
+} from './save.ts'
+export { type Source, type SourceKind, TriggerSettings } from './schema.ts'
+export { setOffTriggers } from './setOff.ts'
+export { FIGURES, hasViewer } from './sources.ts'
+export {
+  type OutsideRewardRow,
+  openTriggers,
+  outsideRewards,
+  type RedemptionRow,
+  redemptions,
+  type TriggerRow,
+  triggers,
+} from './table.ts'

@@ -1,0 +1,26 @@
+import { type Fault, inOneLine, peopleReady, type Readiness, type Standing, stepsReady } from '../commands/index.ts'
+import type { TriggerSettings } from './schema.ts'
+import { hasViewer } from './sources.ts'
+
+const not = (sentence: string, page: string, label: string): Readiness => ({
+  ready: false,
+  sentence,
+  mend: { page, label },
+})
+
+/** Whether a trigger works now. @param listed - The ids of the rewards that the platform lists. */
+export function triggerReady(
+  { source, who, on, onAir, steps }: TriggerSettings,
+  faults: readonly Fault[],
+  around: Standing,
+  listed: ReadonlySet<string>,
+): Readiness {
+  const everyone = { ...who, everyone: true }
+  const found = peopleReady(hasViewer(source.of) ? who : everyone, on, onAir || source.of === 'timer', around)
+  if (source.of === 'outside' && !listed.has(source.reward))
+    found.push(not('The platform does not list this reward any more.', '/connections', 'See what it reports'))
+  const chat = source.of === 'firstEver' || source.of === 'firstInShow'
+  if (chat && !around.chatConnected)
+    found.push(not('Chat is not connected: nobody is heard.', '/connections', 'See the connection'))
+  return inOneLine([...found, ...stepsReady(steps, faults, around, false)])
+}

@@ -1,0 +1,76 @@
+import type { Moment } from '../world/index.ts'
+import type { Source, SourceKind } from './schema.ts'
+
+/** The moments that a kind of trigger is set off by. */
+const MOMENTS: Readonly<Record<SourceKind, readonly string[]>> = {
+  follow: ['follow'],
+  subscription: ['subscription', 'resubscription'],
+  gift: ['gift'],
+  raid: ['raid'],
+  tip: ['tip'],
+  cheer: ['cheer'],
+  firstInShow: ['firstInShow'],
+  firstEver: ['firstEver'],
+  showStarted: ['showStarted'],
+  showEnded: ['showEnded'],
+  outside: ['redeemed'],
+  timer: [],
+  rankReached: ['rankReached'],
+  orderPlaced: ['orderPlaced'],
+}
+
+/** The figure that a range is of. */
+const MEASURED: Readonly<Record<string, string>> = {
+  subscription: 'tier',
+  gift: 'count',
+  raid: 'viewers',
+  tip: 'amount',
+  cheer: 'amount',
+}
+
+/** The figures that a kind of trigger brings, with what they tell. */
+export const FIGURES: Readonly<Record<SourceKind, Readonly<Record<string, string>>>> = {
+  follow: {},
+  firstInShow: {},
+  firstEver: {},
+  showStarted: {},
+  showEnded: { seconds: 'how long the show was, in seconds' },
+  subscription: { tier: 'the tier, 1 to 3', months: 'months in a row, where the platform tells' },
+  gift: { count: 'how many were given', tier: 'their tier' },
+  raid: { viewers: 'how many viewers came along' },
+  tip: { amount: 'whole units of money', paid: 'what the earning plan paid for it' },
+  cheer: { amount: 'how much was cheered', paid: 'what the earning plan paid for it' },
+  outside: { name: 'what the reward is called', text: 'what was typed to it' },
+  timer: {},
+  rankReached: { name: 'the rank that was reached' },
+  orderPlaced: { name: 'the reward that was ordered', price: 'what it cost', text: 'what was typed to it' },
+}
+
+/** Kinds that nobody sets off: there is no viewer in their steps. */
+export const hasViewer = (kind: SourceKind): boolean =>
+  kind !== 'timer' && kind !== 'showStarted' && kind !== 'showEnded'
+
+/** Whether a moment sets a trigger of this source off. */
+export function setsOff(source: Source, { kind, figures }: Moment): boolean {
+  if (!MOMENTS[source.of].includes(kind)) return false
+  switch (source.of) {
+    case 'subscription':
+    case 'gift':
+    case 'raid':
+    case 'tip':
+    case 'cheer': {
+      const measured = Number(figures[MEASURED[source.of] ?? ''] ?? 0)
+      return measured >= source.from && (source.to === null || measured <= source.to)
+    }
+    case 'outside':
+      return figures.reward === source.reward
+    case 'rankReached':
+      return source.rank === null || figures.rank === source.rank
+    case 'orderPlaced':
+      return source.reward === null || figures.reward === source.reward
+    case 'showStarted':
+      return figures.resumed !== 1
+    default:
+      return true
+  }
+}

@@ -1,0 +1,67 @@
+import { defineTable, type World } from '../world/index.ts'
+import type { TriggerSettings } from './schema.ts'
+
+export interface TriggerRow {
+  readonly id: number
+  readonly settings: TriggerSettings
+  readonly goneAt: number | null
+  /** When a timer is looked at next; null: not at all, or no timer. */
+  readonly dueAt: number | null
+  /** The show's lines when it last ran, and that show. */
+  readonly linesAt: number
+  readonly showId: number
+}
+
+/** Triggers that are gone are not loaded. */
+export const triggers = defineTable<TriggerRow>('trigger', 'whole', (row) => row.id)
+
+/** The triggers there are, in the order in which they were made. */
+export const openTriggers = (world: World): TriggerRow[] =>
+  world
+    .all(triggers)
+    .filter(({ goneAt }) => goneAt === null)
+    .sort((a, b) => a.id - b.id)
+
+export function triggerOf(world: World, id: number): TriggerRow | undefined {
+  const row = world.get(triggers, id)
+  return row?.goneAt === null ? row : undefined
+}
+
+/** A reward of the platform's own points, as the platform reported it. */
+export interface OutsideRewardRow {
+  /** The platform's id. */
+  readonly id: string
+  readonly name: string
+  /** In the platform's points; null: not told. */
+  readonly price: number | null
+  /** When the platform listed it last, or told that it was redeemed (seconds). */
+  readonly seenAt: number
+  /** Whether the platform's latest list has it. */
+  readonly listed: boolean
+}
+
+export const outsideRewards = defineTable<OutsideRewardRow>('outsideReward', 'whole', (row) => row.id)
+
+/** One redemption of an outside reward that a trigger answers. Times in seconds. */
+export interface RedemptionRow {
+  readonly id: number
+  /** The platform's id of it, by which it is answered. */
+  readonly outside: string
+  readonly trigger: number
+  readonly rewardName: string
+  readonly viewer: number
+  readonly viewerName: string
+  readonly text: string | null
+  /** `waiting` for a hand. */
+  readonly status: 'waiting' | 'approved' | 'refused'
+  /** Why it was refused. */
+  readonly why: string | null
+  readonly at: number
+  /** What it counted towards (see `limitPeriod`). */
+  readonly period: number
+  readonly endedAt: number | null
+  /** Account of who decided; null: it went by itself. */
+  readonly by: string | null
+}
+
+export const redemptions = defineTable<RedemptionRow>('redemption', 'keyed', (row) => row.id)

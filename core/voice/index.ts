@@ -1,0 +1,17 @@
+export {
+  type Asker,
+  answer,
+  type ChangeVoice,
+  changeVoice,
+  REPLIES,
+  type Reply,
+  say,
+  type Tell,
+  type TestVoice,
+  TOPICS,
+  type Topic,
+  tell,
+  testVoice,
+  Voice,
+  voiceSetting,
+} from './voice.ts'

@@ -1,0 +1,116 @@
+import { type Static, Type } from '@sinclair/typebox'
+import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
+import { type Handler, ok, type World } from '../world/index.ts'
+
+/** What the bot speaks about, each of which can be silenced. Answers to who asked are `answers`. */
+export const TOPICS = ['answers', 'store', 'thanks', 'ranks', 'triggers'] as const
+export type Topic = (typeof TOPICS)[number]
+
+export const REPLIES = ['plain', 'mention', 'private'] as const
+export type Reply = (typeof REPLIES)[number]
+
+/** How the bot speaks. Muted, it goes on working; its answers show on the desk only. */
+export const Voice = Type.Object(
+  {
+    muted: Type.Boolean(),
+    /** How an answer reaches who asked: as it is, with their name before it, or to them alone. */
+    reply: Type.Union(REPLIES.map((reply) => Type.Literal(reply))),
+    /** What it says nothing about. */
+    silent: Type.Array(Type.Union(TOPICS.map((topic) => Type.Literal(topic))), { maxItems: TOPICS.length }),
+    /** Whether a word that is nearly one of ours gets a hint. */
+    hints: Type.Boolean(),
+  },
+  { additionalProperties: false },
+)
+export type Voice = Static<typeof Voice>
+
+export const voiceSetting: Setting<Voice> = {
+  name: 'voice',
+  initial: { muted: false, reply: 'plain', silent: [], hints: true },
+}
+
+/** Something to say. `to`: to them alone; null: in the room. `likeness`: answers of one likeness can be joined into a line. */
+export interface Saying {
+  readonly topic: Topic
+  readonly to: string | null
+  readonly text: string
+  readonly likeness?: string
+}
+
+/** Has the bot say something, unless the streamer wants to hear nothing of that kind; what was asked for privately is always said. */
+export function say(world: World, { topic, to, text, likeness }: Saying): void {
+  if (text.trim() === '') return
+  if (to === null && readSetting(world, voiceSetting).silent.includes(topic)) return
+  world.fact('chat.replied', 'desk', { to, text, ...(likeness !== undefined && { likeness }) })
+}
+
+/** Somebody who asked for something in chat: their name there, and whether they asked the bot alone. */
+export interface Asker {
+  readonly name: string
+  readonly privately: boolean
+}
+
+/**
+ * Answers who asked, in the way asked for: to them alone, with their name before it, or plainly.
+ * @param reply - The way; left out: as the channel does it.
+ */
+export function answer(world: World, asker: Asker, text: string, how: { reply?: Reply; likeness?: string } = {}): void {
+  const reply = how.reply ?? readSetting(world, voiceSetting).reply
+  const to = asker.privately || reply === 'private' ? asker.name : null
+  const named = withoutName(text, asker.name)
+  const mention = to === null && reply === 'mention'
+  const spoken = mention ? `@${asker.name} ${named}` : text
+  say(world, { topic: 'answers', to, text: spoken, ...(how.likeness !== undefined && { likeness: how.likeness }) })
+}
+
+/** An answer that begins with a name, without it: "pia: not now" -> "not now". */
+function withoutName(text: string, name: string): string {
+  const after = text.slice(name.length)
+  const begins = text.toLowerCase().startsWith(name.toLowerCase()) && /^[: ]/.test(after)
+  return begins ? after.replace(/^:? */, '') : text
+}
+
+export interface ChangeVoice {
+  readonly kind: 'chat.voice'
+  readonly voice: Partial<Voice>
+}
+
+export const changeVoice: Handler<ChangeVoice> = {
+  decide(world, intent) {
+    const voice = { ...readSetting(world, voiceSetting), ...intent.voice }
+    writeSetting(world, voiceSetting, voice)
+    world.fact('chat.voice', 'desk', { muted: voice.muted })
+    return ok({ muted: voice.muted })
+  },
+}
+
+export interface TestVoice {
+  readonly kind: 'chat.test'
+}
+
+/** Lets the bot say a line in the room, so that the streamer sees that it can. */
+export const testVoice: Handler<TestVoice> = {
+  decide(world) {
+    const { muted } = readSetting(world, voiceSetting)
+    world.fact('chat.replied', 'desk', { to: null, text: 'A test from the desk: the bot is here and can speak.' })
+    return ok({ muted })
+  },
+}
+
+export interface Tell {
+  readonly kind: 'chat.tell'
+  /** Null: the room. */
+  readonly to: string | null
+  readonly text: string
+  /** What it is about, which the streamer may want to hear nothing of; left out: it is said in any case. */
+  readonly topic?: Topic
+}
+
+/** Says a line: what the server found out for a follow-up, or what the team writes as the bot. */
+export const tell: Handler<Tell> = {
+  decide(world, { to, text, topic }) {
+    if (topic === undefined) world.fact('chat.replied', 'desk', { to, text })
+    else say(world, { topic, to, text })
+    return ok({ muted: readSetting(world, voiceSetting).muted })
+  },
+}
