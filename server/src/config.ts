@@ -16,6 +16,8 @@ const Environment = Type.Object({
   CHAT_SASL_ACCOUNT: Type.String({ default: '' }),
   CHAT_SASL_PASSWORD: Type.String({ default: '' }),
   CHAT_CHANNEL: Type.String({ default: '' }),
+  /** Where the platform takes answers to redemptions of its own points; empty: it is not told. */
+  PLATFORM_ANSWERS_URL: Type.String({ pattern: '^(https?://.+)?$', default: '' }),
   TRUSTED_PROXIES: Type.String({ pattern: '^[0-9]$', default: '0' }),
   REQUESTS_PER_10S: Type.String({ pattern: '^[1-9][0-9]{0,9}$', default: '300' }),
   METRICS_TOKEN: Type.String({ pattern: '^(.{16,})?$', default: '' }),

@@ -11,15 +11,19 @@ import { connect, connectWriter, migrateUp, reader } from './database/index.ts'
 import { earningRoutes } from './earning/index.ts'
 import { createApp } from './edge/index.ts'
 import { EventDoor, EventSecrets } from './events/index.ts'
+import { fairnessRoutes, settleIn } from './fairness/index.ts'
 import { Feed } from './feed/index.ts'
 import type { Route } from './http/index.ts'
 import { Metrics } from './metrics/index.ts'
 import { peopleRoutes } from './people/index.ts'
 import { rankRoutes } from './ranks/index.ts'
+import { noteRunTime } from './runs/index.ts'
 import { screenRoutes } from './screen/index.ts'
 import { showRoutes } from './show/index.ts'
 import { storeRoutes } from './store/index.ts'
+import { tallyRoutes } from './tallies/index.ts'
 import { migrateTimers, startTimers } from './timers/index.ts'
+import { reportRedemption, triggerRoutes } from './triggers/index.ts'
 
 export interface RunningServer {
   readonly channels: Channels
@@ -42,29 +46,41 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
   const channels = new Channels(pool, writerPool, feed, clock, metrics, config.PLANTED_FAULT === 'forget-answers')
   const db = reader(pool)
   const seats = new SeatTable(pool, clock)
-  const chat = new ChatSeat(config, channels, seats, db, log, (channel, key, result) =>
-    followUp(db, channels, channel, key, result),
-  )
+  const chat = new ChatSeat(config, channels, seats, db, log, (channel, key, result, ms) => {
+    noteRunTime(channels, channel, result, ms)
+    return followUp(db, channels, channel, key, result)
+  })
+  const chatOf = (channel: number) => seats.stateOf(channel)
   const secrets = new EventSecrets(pool, clock)
   const door = new EventDoor(channels, secrets)
   const routes = [
-    ...showRoutes(db, channels, (channel) => seats.stateOf(channel)),
+    ...showRoutes(db, channels, chatOf),
     ...earningRoutes(db, channels),
     ...peopleRoutes(db, channels),
     ...storeRoutes(db, channels),
     ...screenRoutes(db, channels),
     ...rankRoutes(db, channels),
-    ...commandRoutes(db, channels),
+    ...commandRoutes(db, channels, chatOf),
+    ...triggerRoutes(db, channels),
+    ...tallyRoutes(db, channels),
+    ...fairnessRoutes(db),
     ...connectionRoutes({ db, channels, seats, secrets, door, publicUrl: config.PUBLIC_URL }),
   ]
   channels.presenceKnownUntil = (channel) => seats.knownUntil(channel)
   let accepting = true
-  const onClaimed = () => void chat.start().catch((err: unknown) => log.error({ err }, 'chat could not be started'))
+  const begin = async () => {
+    await settleIn(channels, config.PUBLIC_URL)
+    await chat.start()
+  }
+  const onClaimed = () =>
+    void begin().catch((err: unknown) => log.error({ err }, 'the channel could not be begun with'))
   const app = createApp({ config, channels, log, routes, metrics, door, onClaimed, accepting: () => accepting })
   const http = await listen(config, app.fetch)
   // Before the timers: a payment due now must know that nobody has looked round the room yet.
-  await chat.start()
-  const timers = await startTimers(pool, config.DATABASE_URL, channels, log)
+  await begin()
+  const timers = await startTimers(pool, config.DATABASE_URL, channels, log, (answer) =>
+    reportRedemption(pool, config.PLATFORM_ANSWERS_URL, config.PUBLIC_URL, answer),
+  )
   if (config.PLANTED_FAULT !== '') log.warn('this server has a planted fault and must hold nothing of worth')
   log.info({ address: config.PUBLIC_URL }, 'ready')
   let stopped: Promise<void> | undefined

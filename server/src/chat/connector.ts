@@ -91,7 +91,8 @@ export class ChatConnector {
     const to = body.to === null ? null : String(body.to)
     // A name that could not be a nick would end the command or start another.
     if (to !== null && (to === '' || /[\s,:]/.test(to) || speakable(to) !== to)) return
-    this.#speaker.add({ seq, at, to, text: String(body.text) })
+    const likeness = typeof body.likeness === 'string' ? { likeness: body.likeness } : {}
+    this.#speaker.add({ seq, at, to, text: String(body.text), ...likeness })
   }
 
   #connect(): void {

@@ -1,6 +1,6 @@
 import pg from 'pg'
 import type { Logger } from 'pino'
-import { voiceSetting } from '#core/commands'
+import { voiceSetting } from '#core/voice'
 import type { Answer, Result } from '#core/world'
 import type { ChannelHead, Channels } from '../channels.ts'
 import type { Config } from '../config.ts'
@@ -33,7 +33,12 @@ export class ChatSeat {
     readonly db: Reader,
     readonly log: Logger,
     /** Told of the outcome of every line: some ask for more than the rules could answer. */
-    readonly answered: (channel: number, key: string, result: Result<Answer>) => Promise<void> = async () => {},
+    readonly answered: (
+      channel: number,
+      key: string,
+      result: Result<Answer>,
+      ms: number,
+    ) => Promise<void> = async () => {},
   ) {}
 
   /** Takes the seat, now or whenever it becomes free, if an address is set and its channel exists. */
@@ -124,8 +129,9 @@ export class ChatSeat {
       nick,
       ...(account !== '' && { sasl: { account, password } }),
       submit: async (key, intent) => {
+        const began = performance.now()
         const result = await this.channels.submit(channel, key, intent)
-        if (intent.kind === 'chat.line') await this.answered(channel, key, result)
+        if (intent.kind === 'chat.line') await this.answered(channel, key, result, performance.now() - began)
       },
       presentBefore: async () => ({ accounts: await this.#presentAccounts(channel), until: on.knownUntil() }),
       onState: on.onState,

@@ -1,5 +1,5 @@
 import type { Logger } from 'pino'
-import { inLines } from './speech.ts'
+import { fitsLine, inLines } from './speech.ts'
 
 export interface Saying {
   readonly seq: number
@@ -8,6 +8,8 @@ export interface Saying {
   /** A nick to say it to alone; null: the room. */
   readonly to: string | null
   readonly text: string
+  /** Sayings of one likeness can be joined into a line. */
+  readonly likeness?: string
 }
 
 export interface SpeakerOptions {
@@ -90,10 +92,30 @@ export class Speaker {
     const next = this.#waiting.shift()
     if (next === undefined) return
     if (clock() - next.at > STALE_SECONDS) return this.#drop(next, 'it is too old')
-    for (const line of inLines(next.text)) {
+    for (const line of inLines(this.#joined(next))) {
       this.#fullAt = Math.max(this.#fullAt, now()) + everyMs
       say(next.to, line)
     }
+  }
+
+  /**
+   * What is said next, with the waiting answers of its likeness for as long as they fit into a line: ten people who ask the
+   * same at once are answered together, and chat is not flooded.
+   */
+  #joined(next: Saying): string {
+    if (next.likeness === undefined || next.to !== null) return next.text
+    let line = next.text
+    for (let i = 0; i < this.#waiting.length; ) {
+      const other = this.#waiting[i]
+      const longer = `${line} ${other?.text ?? ''}`
+      if (other?.likeness !== next.likeness || other.to !== null || !fitsLine(longer)) {
+        i++
+        continue
+      }
+      line = longer
+      this.#waiting.splice(i, 1)
+    }
+    return line
   }
 
   #drop(saying: Saying | undefined, why: string): void {

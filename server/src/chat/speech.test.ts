@@ -49,11 +49,32 @@ describe('the bot’s voice', () => {
       everyMs: 1000,
     })
     const add = (text: string) => speaker.add({ seq: 1, at, to: null, text })
+    const alike = (text: string) => speaker.add({ seq: 1, at, to: null, text, likeness: 'balance' })
     const later = (seconds: number) => {
       at += seconds
     }
-    return { speaker, said, add, later }
+    return { speaker, said, add, alike, later }
   }
+
+  test('joins answers to the same question into as few lines as fit, and leaves others in their order', () => {
+    const { speaker: one, said, add, alike } = speaker()
+    for (let i = 0; i < 5; i++) alike(`viewer_${i} has ${i} rivets.`)
+    add('something else')
+    alike('viewer_5 has 5 rivets.')
+    one.open()
+    expect(said).toHaveLength(2)
+    expect(said[0]).toMatch(/^viewer_0 has 0 rivets\. .*viewer_5 has 5 rivets\.$/)
+    expect(said[1]).toBe('something else')
+  })
+
+  test('joins no more than fits into a line', () => {
+    const { speaker: one, said, alike } = speaker(10)
+    for (let i = 0; i < 30; i++) alike(`somebody_with_a_name_${i} has 1,000,000 rivets.`)
+    one.open()
+    expect(said.length).toBeGreaterThan(3)
+    for (const line of said) expect(bytes(line)).toBeLessThanOrEqual(LINE_BYTES)
+    expect(said.join(' ').match(/somebody/g)).toHaveLength(30)
+  })
 
   test('never floods: a few at once, then one after the other, in order', () => {
     const { speaker: one, said, add } = speaker()

@@ -11,6 +11,9 @@ const MOST_LINES = 3
 /** A text as it can be said: one line, without anything that would end the command or act on the reader's screen. */
 export const speakable = (text: string): string => text.replace(UNSPEAKABLE, ' ').trim()
 
+/** Whether a text can be said in one line. */
+export const fitsLine = (text: string): boolean => encoder.encode(speakable(text)).length <= LINE_BYTES
+
 /** Cuts a text into lines of at most so many bytes, between words where there are any, never within a letter. */
 export function inLines(text: string, bytes = LINE_BYTES): string[] {
   const lines: string[] = []

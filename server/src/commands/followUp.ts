@@ -31,7 +31,7 @@ export async function followUp(
     'list' in follow
       ? await listAnswer(db, channels, channel, follow, currency)
       : await everyoneAnswer(db, channels, channel, key, follow, currency)
-  await channels.submit(channel, `${key}/answer`, { kind: 'chat.tell', to: follow.to, text })
+  await channels.submit(channel, `${key}/answer`, { kind: 'chat.tell', to: follow.to, text, topic: 'answers' })
 }
 
 type Asked<K extends string> = Extract<Followed, { [P in K]: unknown }>

@@ -4,9 +4,12 @@ import { Currency } from '#core/currency'
 import { handingSetting } from '#core/people'
 import { zoneSetting } from '#core/settings'
 import type { Channels } from '../channels.ts'
+import type { ChatState } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, type Route, route } from '../http/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
+import { ownCommandRoutes } from './ownRoutes.ts'
+import { publicCommandRoutes } from './publicRoutes.ts'
 
 const closed = { additionalProperties: false }
 const Handing = Type.Object(
@@ -18,8 +21,12 @@ const Handing = Type.Object(
   closed,
 )
 
-/** The currency and the words of chat, as the desk sets them. */
-export function commandRoutes(db: Reader, channels: Channels): Route[] {
+/** The channel's commands, its currency and the words of chat, as the desk sets them. */
+export function commandRoutes(db: Reader, channels: Channels, chat: (channel: number) => Promise<ChatState>): Route[] {
+  return [...ownCommandRoutes(db, channels, chat), ...publicCommandRoutes(db, channels), ...wordRoutes(db, channels)]
+}
+
+function wordRoutes(db: Reader, channels: Channels): Route[] {
   return [
     route({
       method: 'get',

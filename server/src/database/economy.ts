@@ -79,6 +79,7 @@ export const show = pgTable(
     guest: text(),
     paid: whole().notNull(),
     spent: whole().notNull(),
+    lines: whole().notNull().default(0),
   },
   (t) => [
     primaryKey({ columns: [t.channel, t.id] }),

@@ -225,6 +225,12 @@ export const plan = pgTable(
 /** Until when words of chat rest. */
 export const cooldown = pgTable(
   'cooldown',
-  { channel: integer().notNull(), key: text().notNull(), until: whole().notNull() },
+  {
+    channel: integer().notNull(),
+    key: text().notNull(),
+    until: whole().notNull(),
+    period: whole().notNull().default(0),
+    used: whole().notNull().default(0),
+  },
   (t) => [primaryKey({ columns: [t.channel, t.key] })],
 )

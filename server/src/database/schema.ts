@@ -1,4 +1,5 @@
 export { channel } from './channel.ts'
+export * from './commands.ts'
 export * from './economy.ts'
 export * from './people.ts'
 export * from './services.ts'

@@ -1,6 +1,7 @@
 import { ranksSetting } from '#core/ranks'
 import type { Channels } from '../channels.ts'
 import { reader } from '../database/index.ts'
+import { rotateSeed } from '../fairness/index.ts'
 import { reviewPromoted, reviewShow } from '../ranks/index.ts'
 import { settingOf } from '../settings/index.ts'
 
@@ -59,7 +60,7 @@ export async function tick(channels: Channels, channel: number, show: number, ru
   const status = show === 0 ? 'off' : (found.rows[0]?.status as string | undefined)
   if (status === undefined) return
   // Settled already, perhaps by a run that was cut off right after it: a repeat of what follows changes nothing.
-  if (status === 'ended') return reviewShow(channels, channel, show, Number(found.rows[0]?.endedAt))
+  if (status === 'ended') return afterShow(channels, channel, show, Number(found.rows[0]?.endedAt))
   await payEveryone(channels, channel, show)
   const key = `tick/${show}/${run}/${status}`
   if (status !== 'closing') {
@@ -67,5 +68,11 @@ export async function tick(channels: Channels, channel: number, show: number, ru
     return
   }
   const settled = await channels.submit(channel, key, { kind: 'show.settled', show })
-  if (settled.ok) await reviewShow(channels, channel, show, Number(found.rows[0]?.endedAt))
+  if (settled.ok) await afterShow(channels, channel, show, Number(found.rows[0]?.endedAt))
+}
+
+/** What follows from a show that is settled: everyone is looked at, and what its draws were made from is published. */
+async function afterShow(channels: Channels, channel: number, show: number, endedAt: number): Promise<void> {
+  await reviewShow(channels, channel, show, endedAt)
+  await rotateSeed(channels, channel, `show/${show}/${endedAt}`)
 }

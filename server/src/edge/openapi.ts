@@ -1,4 +1,5 @@
 import type { TSchema } from '@sinclair/typebox'
+import { StepSchema } from '#core/commands'
 import { type Allowed, PROBLEM_STATUS, type Route } from '../http/index.ts'
 
 const PROBLEM = {
@@ -47,7 +48,7 @@ export function openApi(routes: readonly Route[], publicUrl: string): object {
     servers: [{ url: publicUrl }],
     paths,
     components: {
-      schemas: { Problem: PROBLEM },
+      schemas: { Problem: PROBLEM, Step: plain(StepSchema) },
       securitySchemes: {
         desk: { type: 'apiKey', in: 'cookie', name: 'ricompensa_desk' },
         viewer: { type: 'apiKey', in: 'cookie', name: 'ricompensa_viewer' },
@@ -72,5 +73,8 @@ function operationOf({ method, path, allowed, does, body, asks = [] }: Route): o
   }
 }
 
-/** The schema as plain JSON, without what the library keeps beside it. */
-const plain = (schema: TSchema): unknown => JSON.parse(JSON.stringify(schema))
+/** The schema as plain JSON, without what the library keeps beside it; what has a name is referred to in this document. */
+function plain(schema: TSchema): unknown {
+  const { $id: _, ...rest } = schema
+  return JSON.parse(JSON.stringify(rest).replaceAll('"$ref":"Step"', '"$ref":"#/components/schemas/Step"'))
+}

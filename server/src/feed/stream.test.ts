@@ -68,7 +68,7 @@ test('two servers on one database tell each other’s pages', async () => {
   const { Channels } = await import('../channels.ts')
   const other = new Channels(pool, pool, { publish: () => {} } as never, () => 5)
   const channel = (await server.channels.find('bench'))?.id ?? 0
-  await other.submit(channel, 'elsewhere', { kind: 'chat.voice', muted: true })
+  await other.submit(channel, 'elsewhere', { kind: 'chat.voice', voice: { muted: true } })
   await soon(() => expect(page.got.map(({ kind }) => kind)).toEqual(['chat.voice']))
   page.stop()
 })

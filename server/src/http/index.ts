@@ -10,3 +10,4 @@ export {
   type Route,
   route,
 } from './routes.ts'
+export { savedRoutes } from './saved.ts'

@@ -1,5 +1,6 @@
 import type { Static, TSchema } from '@sinclair/typebox'
 import { Ajv } from 'ajv'
+import { StepSchema } from '#core/commands'
 import type { Answer, Result } from '#core/world'
 import type { ChannelHead } from '../channels.ts'
 import { Problem, problem, problemOfRefusal } from './problems.ts'
@@ -64,7 +65,8 @@ export function answered(result: Result<Answer>): Answer {
   return result.value
 }
 
-const ajv = new Ajv({ allErrors: true })
+// The one schema that names itself is known by its name.
+const ajv = new Ajv({ allErrors: true }).addSchema(StepSchema)
 
 /** A check of a request's body that answers with every fault, each with its place. */
 export function bodyCheck(schema: TSchema, at = ''): (body: unknown) => void {

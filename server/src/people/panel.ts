@@ -5,6 +5,7 @@ import { type Reader, schema } from '../database/index.ts'
 import { circlesOf } from '../ranks/index.ts'
 import { settingOf } from '../settings/index.ts'
 import { latestShowOf } from '../show/index.ts'
+import { talliesOfViewer } from '../tallies/index.ts'
 import { viewerById } from './viewers.ts'
 
 const DAY = 86_400
@@ -62,6 +63,7 @@ export async function panelOf(db: Reader, channel: number, id: number, now: numb
       attended: seconds >= ATTENDED_SECONDS,
     })),
     habits: habits ?? { streak: 0, bestStreak: 0, checkIns: 0 },
+    tallies: (await talliesOfViewer(db, channel, id)).filter(({ total }) => total > 0),
     notes: await notesOf(db, channel, id),
     aliases: await aliasesOf(db, channel, id),
   }

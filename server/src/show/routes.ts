@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox'
 import { and, count, eq } from 'drizzle-orm'
-import { voiceSetting } from '#core/commands'
 import { SAME_SHOW_SECONDS } from '#core/show'
+import { voiceSetting } from '#core/voice'
 import type { Channels } from '../channels.ts'
 import type { ChatState } from '../chat/index.ts'
 import { type Reader, schema } from '../database/index.ts'
@@ -116,15 +116,6 @@ function changeRoutes(channels: Channels): Route[] {
       body: Type.Object({ endedAt: Type.Integer({ minimum: 1 }) }, { additionalProperties: false }),
       handle: async ({ channel, key, body }) =>
         answered(await channels.submit(channel.id, key, { kind: 'show.end', endedAt: body.endedAt })),
-    }),
-    route({
-      method: 'put',
-      path: '/desk/voice',
-      does: 'Mute the bot, or let it speak',
-      allowed: 'streamer',
-      body: Type.Object({ muted: Type.Boolean() }, { additionalProperties: false }),
-      handle: async ({ channel, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'chat.voice', muted: body.muted })),
     }),
   ]
 }

@@ -6,6 +6,7 @@ import { Crowd } from '../../../standin/src/crowd.ts'
 import { EventSender } from '../../../standin/src/events.ts'
 import { createIdentity } from '../../../standin/src/identity.ts'
 import { Players } from '../../../standin/src/players.ts'
+import { NativePoints } from '../../../standin/src/points.ts'
 import { ChatRoom } from '../../../standin/src/room.ts'
 import { freePort } from '../testing/ports.ts'
 import { testServer } from '../testing/server.ts'
@@ -23,7 +24,9 @@ async function withProvider() {
   const handlers = () => {
     const identity = newIdentity()
     const sender = new EventSender('', '', '')
-    const app = getRequestListener(standinApp({ room, players, identity, pageFolder: '.', source: '', sender }).fetch)
+    const points = new NativePoints(sender)
+    const options = { room, players, identity, pageFolder: '.', source: '', sender, points }
+    const app = getRequestListener(standinApp(options).fetch)
     return { app, provider: identity.callback() }
   }
   let current = handlers()

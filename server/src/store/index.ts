@@ -1,1 +1,2 @@
+export { rewardsOf } from './read.ts'
 export { storeRoutes } from './routes.ts'

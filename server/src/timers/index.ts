@@ -1,9 +1,12 @@
 import { EventEmitter } from 'node:events'
-import { Logger, type Runner, run, runMigrations, type WorkerEvents } from 'graphile-worker'
+import { Logger, type Runner, run, runMigrations, type TaskList, type WorkerEvents } from 'graphile-worker'
 import type { Logger as Log } from 'pino'
+import type { RunTrigger } from '#core/triggers'
 import type { Channels } from '../channels.ts'
 import type { Pool } from '../database/index.ts'
 import { payAllowances, tick } from '../earning/index.ts'
+import { timed } from '../runs/index.ts'
+import type { RedemptionAnswer } from '../triggers/index.ts'
 import { Instance } from './instance.ts'
 import { prune } from './prune.ts'
 
@@ -30,14 +33,20 @@ export interface Timers {
 }
 
 /** Runs what is due, for as long as the server runs. A timer only hands in intents; one that fails is run again later. */
-export async function startTimers(pool: Pool, url: string, channels: Channels, log: Log): Promise<Timers> {
+export async function startTimers(
+  pool: Pool,
+  url: string,
+  channels: Channels,
+  log: Log,
+  report: (answer: RedemptionAnswer) => Promise<void> = async () => {},
+): Promise<Timers> {
   const instance = new Instance(pool, url, log)
   await instance.start()
   let stopped = false
   let runner: Runner | undefined
   let again: NodeJS.Timeout | undefined
   const start = async () => {
-    const started = await startRunner(pool, instance, channels, log, () => stopped)
+    const started = await startRunner({ pool, instance, channels, log, report, stopped: () => stopped })
     runner = started
     // It gives up where the database was away for long; we do not.
     void started.promise.catch(() => {}).then(() => later())
@@ -56,13 +65,17 @@ export async function startTimers(pool: Pool, url: string, channels: Channels, l
   return { stop }
 }
 
-function startRunner(
-  pool: Pool,
-  instance: Instance,
-  channels: Channels,
-  log: Log,
-  stopped: () => boolean,
-): Promise<Runner> {
+interface RunnerParts {
+  readonly pool: Pool
+  readonly instance: Instance
+  readonly channels: Channels
+  readonly log: Log
+  readonly report: (answer: RedemptionAnswer) => Promise<void>
+  readonly stopped: () => boolean
+}
+
+function startRunner(parts: RunnerParts): Promise<Runner> {
+  const { pool, instance, log } = parts
   const events: WorkerEvents = new EventEmitter()
   const register = (id: string) => {
     instance.addWorker(id).catch((err: unknown) => log.warn({ err }, 'a timer worker could not be registered'))
@@ -78,31 +91,63 @@ function startRunner(
     concurrency: 4,
     noHandleSignals: true,
     crontab: NIGHTLY,
-    taskList: {
-      prune: async () => {
-        log.info(await prune(pool, channels.clock), 'pruned')
-      },
-      'earning.allowance': async (payload) => {
-        const { channel, due } = payload as { channel: number; due: number }
-        await untilDone(() => payAllowances(channels, channel, due), stopped)
-      },
-      'earning.tick': async (payload, { job }) => {
-        const { channel, show } = payload as { channel: number; show: number }
-        await untilDone(() => tick(channels, channel, show, `${job.id}/${job.attempts}`), stopped)
-      },
-    },
+    taskList: tasksOf(parts),
   })
 }
 
+/** What each kind of timer does: hands in its intent. */
+function tasksOf({ pool, channels, log, report, stopped }: RunnerParts): TaskList {
+  return {
+    prune: async () => {
+      log.info(await prune(pool, channels.clock), 'pruned')
+    },
+    'run.continue': async (payload) => {
+      const { channel, run, due, depth } = payload as { channel: number; run: number; due: number; depth: number }
+      const key = `run/${run}/${due}`
+      await untilDone(
+        async () => void (await channels.submit(channel, key, { kind: 'run.continue', run, depth })),
+        stopped,
+      )
+    },
+    'trigger.run': async (payload) => {
+      const { channel, run, ...set } = payload as { channel: number; run: number } & Omit<RunTrigger, 'kind'>
+      const work = async () => void (await timed(channels, channel, `trigger/${run}`, { kind: 'trigger.run', ...set }))
+      await untilDone(work, stopped, MOST_TRIES)
+    },
+    'trigger.tick': async (payload) => {
+      const { channel, trigger, due } = payload as { channel: number; trigger: number; due: number }
+      const key = `trigger.tick/${trigger}/${due}`
+      const intent = { kind: 'trigger.tick', trigger, due } as const
+      await untilDone(async () => void (await channels.submit(channel, key, intent)), stopped)
+    },
+    // Where the platform does not answer it is asked again, later each time.
+    'platform.report': async (payload) => await report(payload as RedemptionAnswer),
+    'earning.allowance': async (payload) => {
+      const { channel, due } = payload as { channel: number; due: number }
+      await untilDone(() => payAllowances(channels, channel, due), stopped)
+    },
+    'earning.tick': async (payload, { job }) => {
+      const { channel, show } = payload as { channel: number; show: number }
+      await untilDone(() => tick(channels, channel, show, `${job.id}/${job.attempts}`), stopped)
+    },
+  }
+}
+
 const RETRY_MS = 300
+/** After so many tries at once a trigger waits, so that one that cannot be run keeps no other one waiting. */
+const MOST_TRIES = 30
 
 /** Tries again until it works: left to itself the queue would wait longer after each failure, and people are waiting. */
-async function untilDone(work: () => Promise<void>, stopped: () => boolean): Promise<void> {
-  for (;;) {
+async function untilDone(
+  work: () => Promise<void>,
+  stopped: () => boolean,
+  most = Number.POSITIVE_INFINITY,
+): Promise<void> {
+  for (let tries = 1; ; tries++) {
     try {
       return await work()
     } catch (fault) {
-      if (stopped()) throw fault
+      if (stopped() || tries >= most) throw fault
       await new Promise((later) => setTimeout(later, RETRY_MS))
     }
   }

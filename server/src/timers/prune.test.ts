@@ -20,7 +20,7 @@ test('seen intents and facts go after 40 days; the numbering goes on, and money 
   expect(await prune(pool, () => NOW)).toEqual({ intents: 3, facts: 3 })
   expect((await pool.query('select key from seen_intent')).rows).toEqual([{ key: 'new' }])
   expect(await transfers()).toBe(before)
-  await send('next', { kind: 'chat.voice', muted: true }, NOW)
+  await send('next', { kind: 'chat.voice', voice: { muted: true } }, NOW)
   const seqs = (await factsAfter(pool, channel, 0)).map(({ seq }) => seq)
   expect(seqs).toEqual([4, 5, 6])
   expect(await prune(pool, () => NOW)).toEqual({ intents: 0, facts: 0 })

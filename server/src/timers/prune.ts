@@ -2,9 +2,11 @@ import type { Clock } from '../clock.ts'
 import type { Pool } from '../database/index.ts'
 
 const KEPT_SECONDS = 40 * 86_400
+const RUNS_KEPT_SECONDS = 30 * 86_400
 
 /**
- * Lets go of what only serves repeats and pages that were away: seen intents and facts older than 40 days. A page that was
+ * Lets go of what only serves repeats and pages that were away: seen intents and facts older than 40 days, and the log of
+ * runs after 30. A page that was
  * away for longer is told to load everything anew. Transfers, orders and shows are kept for good.
  * @returns How many rows went.
  */
@@ -14,5 +16,8 @@ export async function prune(pool: Pool, clock: Clock): Promise<{ intents: number
   // The newest fact stays, so that a channel's last number can always be read back with its time.
   const text = 'delete from fact_batch f where at < $1 and last < (select seq from channel where id = f.channel)'
   const facts = await pool.query(`${text} returning last - first + 1 as count`, [before])
+  const runsBefore = clock() - RUNS_KEPT_SECONDS
+  await pool.query("delete from run where at < $1 and outcome <> 'waiting'", [runsBefore])
+  await pool.query('delete from run_time where at < $1', [runsBefore])
   return { intents: intents.rowCount ?? 0, facts: facts.rows.reduce((sum, { count }) => sum + (count as number), 0) }
 }

@@ -1,5 +1,6 @@
 import { decide } from '#core/engine'
-import type { Answer, Changes, Result, World } from '#core/world'
+import { lists } from '#core/lists'
+import { type Answer, type Changes, type Result, RowNotLoaded, type World } from '#core/world'
 import { alone } from './everyone.ts'
 import type { Answered } from './persist.ts'
 import type { Sent } from './sent.ts'
@@ -28,6 +29,11 @@ export interface Decided {
   readonly answered: readonly Answered[]
   /** Tells the senders, to be called once it is durable. */
   readonly settle: () => void
+  /**
+   * Those at the end of the batch that could not be decided yet: one before them changed what they need. They are to be
+   * prepared anew.
+   */
+  readonly rest: readonly Waiting[]
 }
 
 export type Answers = Map<string, Result<Answer>>
@@ -39,7 +45,8 @@ export type Answers = Map<string, Result<Answer>>
 export function decideBatch(world: World, revision: number, batch: readonly Waiting[], seen: Answers): Decided {
   const outcomes: (() => void)[] = []
   const answered: Answered[] = []
-  for (const { intent, resolve, reject } of batch) {
+  let rest: readonly Waiting[] = []
+  for (const [i, { intent, resolve, reject }] of batch.entries()) {
     const before = seen.get(intent.key)
     if (before !== undefined) {
       outcomes.push(() => resolve(before))
@@ -51,6 +58,10 @@ export function decideBatch(world: World, revision: number, batch: readonly Wait
       answered.push({ key: intent.key, at: intent.at, result })
       outcomes.push(() => resolve(result))
     } catch (fault) {
+      if (fault instanceof RowNotLoaded && i > 0) {
+        rest = batch.slice(i)
+        break
+      }
       // A mistake of ours in one intent must not cost the others theirs.
       outcomes.push(() => reject(fault))
     }
@@ -58,6 +69,8 @@ export function decideBatch(world: World, revision: number, batch: readonly Wait
   const settle = () => {
     for (const outcome of outcomes) outcome()
   }
+  // What was asked of everybody is true for this batch only.
+  world.rows.drop(lists)
   const { seq, lastId } = world
-  return { world, revision, changes: world.takeChanges(), seq, lastId, answered, settle }
+  return { world, revision, changes: world.takeChanges(), seq, lastId, answered, settle, rest }
 }

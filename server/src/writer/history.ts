@@ -21,6 +21,12 @@ const MOVE_ATTENDANCE = `insert into attendance (channel, viewer, show, seconds,
   on conflict (channel, viewer, show) do update
     set seconds = attendance.seconds + excluded.seconds, earned = attendance.earned + excluded.earned`
 
+const MOVE_TALLIES = `insert into tally_count (channel, key, tally, viewer, total, show, shown)
+  select channel, tally || '/' || $3::bigint, tally, $3::bigint, total, show, shown from tally_count where channel = $1 and viewer = $2
+  on conflict (channel, key) do update set total = tally_count.total + excluded.total, show = greatest(tally_count.show, excluded.show),
+    shown = case when tally_count.show = excluded.show then tally_count.shown + excluded.shown
+      when excluded.show > tally_count.show then excluded.shown else tally_count.shown end`
+
 /**
  * The shows that a second account attended, its orders and the notes about it are the person's: money given back for an
  * order must not go to a wallet that nobody opens any more.
@@ -28,7 +34,9 @@ const MOVE_ATTENDANCE = `insert into attendance (channel, viewer, show, seconds,
 async function mergeHistory(client: Client, channel: number, { from, into }: Of<'people.merge'>): Promise<void> {
   await client.query(MOVE_ATTENDANCE, [channel, from, into])
   await client.query('delete from attendance where channel = $1 and viewer = $2', [channel, from])
-  for (const table of ['store_order', 'note'])
+  await client.query(MOVE_TALLIES, [channel, from, into])
+  await client.query('delete from tally_count where channel = $1 and viewer = $2', [channel, from])
+  for (const table of ['store_order', 'note', 'redemption', 'run'])
     await client.query(`update ${table} set viewer = $3 where channel = $1 and viewer = $2`, [channel, from, into])
 }
 
@@ -38,6 +46,9 @@ const FORGET = [
   "update event set name = null, body = body - array['who', 'text'] where channel = $1 and viewer = $2",
   "update supporter set name = 'somebody', account = 'forgotten/' || id where channel = $1 and viewer = $2",
   "update note set text = '', removed_at = coalesce(removed_at, 0) where channel = $1 and viewer = $2",
+  "update run set viewer_name = 'somebody ' || $2::bigint, log = '[]', state = null, why = null where channel = $1 and viewer = $2",
+  "update redemption set viewer_name = 'somebody ' || $2::bigint, text = null where channel = $1 and viewer = $2",
+  'delete from tally_count where channel = $1 and viewer = $2',
   'delete from alias where channel = $1 and viewer = $2',
 ]
 

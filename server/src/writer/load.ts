@@ -1,7 +1,9 @@
 import { needs } from '#core/engine'
+import { lists } from '#core/lists'
 import { type Key, type Need, Rows, World } from '#core/world'
 import type { Client } from '../database/index.ts'
 import { arrayLiteral } from './arrays.ts'
+import { loadLists } from './lists.ts'
 import type { Sent } from './sent.ts'
 import { STORED, storedAs } from './tables.ts'
 
@@ -18,16 +20,24 @@ export async function loadWorld(client: Client, channel: number, seq: number, la
 }
 
 /** Loads what the intents need and is not there yet: one query for each table and column, again until nothing is missing. */
-export async function loadNeeds(
+export function loadNeeds(client: Client, channel: number, world: World, intents: readonly Sent[]): Promise<void> {
+  return loadUntilThere(client, channel, world, () => intents.flatMap((intent) => needs(world, intent)))
+}
+
+/** Loads what is asked for; asked again after each load, for as long as something is missing. */
+export async function loadUntilThere(
   client: Client,
   channel: number,
   world: World,
-  intents: readonly Sent[],
+  ask: () => readonly Need[],
 ): Promise<void> {
   for (;;) {
-    const missing = intents.flatMap((intent) => needs(world, intent)).filter((need) => !world.rows.has(need))
+    const missing = ask().filter((need) => !world.rows.has(need))
     if (missing.length === 0) return
-    for (const group of grouped(missing)) await loadGroup(client, channel, world, group)
+    for (const group of grouped(missing)) {
+      if (group[0]?.table === lists) await loadLists(client, channel, world, group)
+      else await loadGroup(client, channel, world, group)
+    }
   }
 }
 

@@ -65,10 +65,11 @@ async function insertFacts(client: Client, channel: number, facts: readonly Fact
 
 /** Queues a timer with the transaction, so that it is set exactly if the change that asked for it happened. */
 async function setTimer(client: Client, channel: number, timer: Timer): Promise<void> {
+  const queue = timer.queue === undefined ? null : `${channel}/${timer.queue}`
   await client.query({
     name: 'set-timer',
-    text: 'select graphile_worker.add_job($1, $2::json, run_at := to_timestamp($3), job_key := $4)',
-    values: [timer.job, JSON.stringify({ channel, ...timer.data }), timer.at, `${channel}/${timer.key}`],
+    text: 'select graphile_worker.add_job($1, $2::json, run_at := to_timestamp($3), job_key := $4, queue_name := $5)',
+    values: [timer.job, JSON.stringify({ channel, ...timer.data }), timer.at, `${channel}/${timer.key}`, queue],
   })
 }
 

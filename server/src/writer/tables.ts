@@ -1,14 +1,18 @@
 import { getTableColumns } from 'drizzle-orm'
 import { getTableConfig, type PgTable } from 'drizzle-orm/pg-core'
-import { cooldowns } from '#core/commands'
+import { cooldowns } from '#core/access'
+import { commands, runs } from '#core/commands'
 import { gaps, plans } from '#core/earning'
 import { events, supporters } from '#core/events'
+import { seeds } from '#core/fairness'
 import { accounts, flows, transfers } from '#core/ledger'
 import { adjustments, aliases, circles, habits, imports, notes, viewers, watches } from '#core/people'
 import { overlays } from '#core/screen'
 import { settings } from '#core/settings'
 import { shows } from '#core/show'
 import { orders, rewards } from '#core/store'
+import { tallies, tallyCounts } from '#core/tallies'
+import { outsideRewards, redemptions, triggers } from '#core/triggers'
 import type { Table } from '#core/world'
 import { schema } from '../database/index.ts'
 
@@ -33,7 +37,7 @@ export interface StoredColumn {
   readonly json: boolean
 }
 
-function store<R extends object>(core: Table<R>, table: PgTable, loadWhere = 'true'): Stored {
+function kept<R extends object>(core: Table<R>, table: PgTable, loadWhere = 'true'): Stored {
   const sqlName = getTableConfig(table).name
   const columns = Object.entries(getTableColumns(table))
     .filter(([property, column]) => property !== 'channel' && column.generated === undefined)
@@ -74,27 +78,35 @@ const LATEST_SHOWS = 'id = (select max(id) from show as last where last.channel 
 
 /** In the order in which they are written: what others refer to comes first. */
 export const STORED: readonly Stored[] = [
-  store(settings, schema.setting),
-  store(shows, schema.show, LATEST_SHOWS),
-  store(circles, schema.circle, 'gone_at is null'),
-  store(rewards, schema.reward),
-  store(overlays, schema.overlay),
-  store(viewers, schema.viewer),
-  store(aliases, schema.alias),
-  store(watches, schema.watch),
-  store(habits, schema.habit),
-  store(accounts, schema.account),
-  store(orders, schema.storeOrder),
-  store(flows, schema.flow),
-  store(transfers, schema.transfer),
-  store(events, schema.event),
-  store(adjustments, schema.adjustment),
-  store(notes, schema.note),
-  store(imports, schema.peopleImport),
-  store(supporters, schema.supporter),
-  store(gaps, schema.gap),
-  store(plans, schema.plan),
-  store(cooldowns, schema.cooldown),
+  kept(settings, schema.setting),
+  kept(shows, schema.show, LATEST_SHOWS),
+  kept(circles, schema.circle, 'gone_at is null'),
+  kept(tallies, schema.tally, 'gone_at is null'),
+  kept(commands, schema.command, 'gone_at is null'),
+  kept(outsideRewards, schema.outsideReward),
+  kept(triggers, schema.trigger, 'gone_at is null'),
+  kept(rewards, schema.reward),
+  kept(overlays, schema.overlay),
+  kept(viewers, schema.viewer),
+  kept(aliases, schema.alias),
+  kept(watches, schema.watch),
+  kept(habits, schema.habit),
+  kept(accounts, schema.account),
+  kept(orders, schema.storeOrder),
+  kept(flows, schema.flow),
+  kept(transfers, schema.transfer),
+  kept(events, schema.event),
+  kept(adjustments, schema.adjustment),
+  kept(notes, schema.note),
+  kept(imports, schema.peopleImport),
+  kept(supporters, schema.supporter),
+  kept(gaps, schema.gap),
+  kept(plans, schema.plan),
+  kept(cooldowns, schema.cooldown),
+  kept(tallyCounts, schema.tallyCount),
+  kept(runs, schema.run),
+  kept(redemptions, schema.redemption),
+  kept(seeds, schema.seed),
 ]
 
 const byName = new Map(STORED.map((stored) => [stored.core.name, stored]))

@@ -1,6 +1,8 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import type { Intent } from '#core/engine'
+import { tallies } from '#core/tallies'
+import { ARSENAL_WORDS, arsenal } from '../../../core/testing/arsenal.ts'
 import { NAMING, TestChannel, WHISTLE } from '../../../core/testing/channel.ts'
 import { factsAfter } from '../feed/index.ts'
 import { addChannel, CURRENCY, PLAN, sumOfAll, type TestWriter, testDatabase, writerFor } from '../testing/database.ts'
@@ -158,6 +160,66 @@ test('what the writer makes durable is what the rules decide in memory', async (
       )
     }),
     { numRuns: 25 },
+  )
+  expect(await sumOfAll(pool)).toBe(0)
+})
+
+const use = fc.oneof(
+  fc.record({
+    kind: fc.constant('say' as const),
+    who: fc.constantFrom('pia', 'jo', 'sol', 'newt'),
+    word: fc.constantFrom(...ARSENAL_WORDS),
+    typed: fc.constantFrom('', 'pia 3', 'jo half', 'sol', '@newt all and more', 'nobody 1'),
+  }),
+  fc.record({ kind: fc.constant('wait' as const), seconds: fc.integer({ min: 1, max: 40 }) }),
+)
+
+test('commands come to the same through the writer, in batches of chance size, as in memory', async () => {
+  const { pool } = await testDatabase()
+  let run = 0
+  await fc.assert(
+    fc.asyncProperty(fc.array(use, { minLength: 1, maxLength: 40 }), fc.nat(6), async (uses, size) => {
+      const memory = new TestChannel(CAPPED)
+      const channel = await addChannel(pool, `use-${++run}`)
+      const durable = writerFor(pool, channel)
+      const intents: [Intent, number][] = [
+        [{ kind: 'channel.setUp', currency: CURRENCY, plan: CAPPED }, memory.now],
+        [{ kind: 'store.add', reward: WHISTLE }, memory.now],
+        [{ kind: 'store.add', reward: NAMING }, memory.now],
+      ]
+      const hand = (intent: Intent) => {
+        const result = memory.send(intent)
+        intents.push([intent, memory.now])
+        return result
+      }
+      for (const intent of arsenal(memory.world.lastId + 1)) expect(hand(intent)).toMatchObject({ ok: true })
+      hand({ kind: 'show.start', title: 'Test' })
+      for (const step of uses) {
+        if (step.kind === 'wait') memory.now += step.seconds
+        else hand(say(step.who, `!${step.word} ${step.typed}`))
+      }
+      for (const intent of memory.dueTimers()) hand(intent)
+      for (let i = 0; i < intents.length; i += size + 1)
+        await Promise.all(
+          intents.slice(i, i + size + 1).map(([intent, at], k) => durable.send(`k${i + k}`, intent, at)),
+        )
+      const rows = await pool.query(
+        `select v.account, a.balance, coalesce(t.total, 0) as stamps from viewer v join account a on a.channel = v.channel and a.id = v.id
+          left join tally_count t on t.channel = v.channel and t.viewer = v.id where v.channel = $1`,
+        [channel],
+      )
+      const tally = memory.world.all(tallies)[0]?.id ?? 0
+      for (const row of rows.rows)
+        expect(row).toEqual({
+          account: row.account,
+          balance: memory.balance(row.account),
+          stamps: memory.tallied(row.account, tally),
+        })
+      expect(durable.facts.map(({ kind, seq, body }) => ({ kind, seq, body }))).toEqual(
+        memory.facts().map(({ kind, seq, body }) => ({ kind, seq, body })),
+      )
+    }),
+    { numRuns: 20 },
   )
   expect(await sumOfAll(pool)).toBe(0)
 })

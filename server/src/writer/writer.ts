@@ -66,7 +66,7 @@ export class ChannelWriter {
       const batch = takeBatch(this.#waiting, this.#options.batchSize)
       const ahead = await this.#decideAhead(batch)
       await writing
-      writing = this.#write(batch, ahead)
+      writing = this.#write(ahead === undefined ? batch : batch.slice(0, batch.length - ahead.rest.length), ahead)
       // Nothing may come between the last look at what waits and the end: whoever comes then starts this anew.
       if (this.#waiting.length === 0) await writing
     }
@@ -86,6 +86,7 @@ export class ChannelWriter {
     // What was being written meanwhile may have failed, and its rows with it.
     if (seen instanceof Error || this.#world !== world) return undefined
     const decided = decideBatch(world, this.#revision, batch, seen)
+    this.#waiting.unshift(...decided.rest)
     if (decided.answered.length > 0) this.#revision++
     this.#inFlight = new Map(decided.answered.map(({ key, result }) => [key, result]))
     return decided
@@ -151,6 +152,8 @@ export class ChannelWriter {
       for (const { intent } of applied ?? []) await changeHistory(client, channel, intent, decided.answered[0]?.result)
       await client.query('commit')
       client.release()
+      // Only now: were this to fail, they would be told so with the others.
+      this.#waiting.unshift(...decided.rest)
       this.#world = applied === undefined ? world : undefined
       this.#revision = head.revision + (decided.answered.length > 0 ? 1 : 0)
       return decided

@@ -1,22 +1,26 @@
 import fc from 'fast-check'
 import { Webhook } from 'standardwebhooks'
-import { afterAll, beforeAll, expect, test } from 'vitest'
+import { expect, onTestFinished } from 'vitest'
 import { EVENT_DATA } from '#core/events'
-import { factNumbers } from '../../scripts/chaos/factNumbers.ts'
-import { systemClock } from './clock.ts'
-import { EventSecrets } from './events/index.ts'
-import { sumOfAll } from './testing/database.ts'
-import { testServer } from './testing/server.ts'
+import { ARSENAL_WORDS, arsenal } from '../../../core/testing/arsenal.ts'
+import { factNumbers } from '../../../scripts/chaos/factNumbers.ts'
+import { systemClock } from '../clock.ts'
+import { EventSecrets } from '../events/index.ts'
+import { sumOfAll } from './database.ts'
+import { testServer } from './server.ts'
 
-/** How much is thrown at the server: seven tenths chat lines, the rest requests and events. `npm run fuzz` throws more. */
-const RUNS = Number(process.env.FUZZ_RUNS ?? 200_000)
+/**
+ * How much is thrown at the server by each of the two halves, which run side by side: seven tenths chat lines, the rest
+ * requests and events. `npm run fuzz` throws more.
+ */
+const RUNS = Number(process.env.FUZZ_RUNS ?? 200_000) / 2
 const SEED = Number(process.env.FUZZ_SEED ?? Date.now() % 1_000_000_000)
+/** The two halves throw different things. */
+const APART = 1_000_000_000
 const AT_ONCE = 256
 
 const unheard: unknown[] = []
 const hear = (fault: unknown) => void unheard.push(fault)
-beforeAll(() => void process.on('unhandledRejection', hear))
-afterAll(() => void process.off('unhandledRejection', hear))
 
 const anyText = fc.oneof(fc.string({ unit: 'binary', maxLength: 300 }), fc.string({ unit: 'grapheme', maxLength: 40 }))
 const account = fc.oneof(fc.constantFrom('pia', 'jo', 'sol', 'wanda'), fc.stringMatching(/^[a-z0-9_]{1,20}$/))
@@ -34,7 +38,19 @@ const chatLine = fc.record({
       weight: 1,
       arbitrary: fc
         .tuple(
-          fc.constantFrom('give', 'take', 'set', 'hand', 'rivets', 'here', 'rank', 'hours', 'top'),
+          fc.constantFrom(
+            'give',
+            'take',
+            'set',
+            'hand',
+            'rivets',
+            'here',
+            'rank',
+            'hours',
+            'top',
+            'help',
+            ...ARSENAL_WORDS,
+          ),
           fc.oneof(account, anyText),
           anyText,
         )
@@ -101,24 +117,33 @@ async function arena() {
 
 /** Throws so many of a kind, some hundred at once. The seed printed with it makes the same ones again. */
 async function throwAll<T>(
+  seed: number,
   name: string,
   arbitrary: fc.Arbitrary<T>,
   count: number,
   one: (value: T, i: number) => Promise<void>,
 ) {
-  console.log(`${count} ${name}, seed ${SEED}`)
+  console.log(`${count} ${name}, seed ${seed}`)
   for (let done = 0; done < count; done += AT_ONCE) {
-    const values = fc.sample(arbitrary, { numRuns: Math.min(AT_ONCE, count - done), seed: SEED + done })
+    const values = fc.sample(arbitrary, { numRuns: Math.min(AT_ONCE, count - done), seed: seed + done })
     await Promise.all(values.map((value, i) => one(value, done + i)))
   }
 }
 
-test('nothing that is thrown at it makes the server stumble or the sums wrong', async () => {
+/** Throws one half of everything at a server of its own. @param half - 0 or 1. */
+export async function fuzz(half: number): Promise<void> {
+  process.on('unhandledRejection', hear)
+  onTestFinished(() => void process.off('unhandledRejection', hear))
+  const seed = SEED + half * APART
   const { pool, web, channel, server, secret, cookies } = await arena()
   const submit = server.channels.submit.bind(server.channels, channel)
+  const next = (await pool.query('select last_id from channel where id = $1', [channel])).rows[0].last_id + 1
+  // The server has opened its seed before: one id less is given out.
+  const [, ...rest] = arsenal(next - 1)
+  for (const [i, intent] of rest.entries()) expect(await submit(`arsenal/${i}`, intent)).toMatchObject({ ok: true })
   await submit('start', { kind: 'show.start', title: 'Fuzz' })
 
-  await throwAll('chat lines', chatLine, RUNS * 0.7, async (line, i) => {
+  await throwAll(seed, 'chat lines', chatLine, RUNS * 0.7, async (line, i) => {
     const result = await submit(`chat/${i}`, line)
     expect(result.ok).toBe(true)
   })
@@ -130,7 +155,7 @@ test('nothing that is thrown at it makes the server stumble or the sums wrong', 
     if (response.status >= 400 && path.startsWith('/api/')) expect(JSON.parse(text)).toHaveProperty('detail')
   }
 
-  await throwAll('events', event, RUNS / 10, async ({ body, age, rightly }, i) => {
+  await throwAll(seed, 'events', event, RUNS / 10, async ({ body, age, rightly }, i) => {
     const at = new Date(Date.now() - age * 1000)
     const key = rightly ? secret : `whsec_${Buffer.from('another').toString('base64')}`
     const headers = {
@@ -161,7 +186,7 @@ test('nothing that is thrown at it makes the server stumble or the sums wrong', 
         .map((value) => JSON.stringify(value)),
     ),
   })
-  await throwAll('requests', request, RUNS * 0.2, async ({ route, rightMethod, method, ...sent }) => {
+  await throwAll(seed, 'requests', request, RUNS * 0.2, async ({ route, rightMethod, method, ...sent }) => {
     const path = route.path.replace(/:\w+/g, inAddress(sent.param))
     const verb = rightMethod ? route.method.toUpperCase() : method
     const query = `?name=${inAddress(sent.query)}&before=${inAddress(sent.param)}`
@@ -177,4 +202,4 @@ test('nothing that is thrown at it makes the server stumble or the sums wrong', 
   expect((await pool.query('select 1 from account where balance < 0')).rowCount).toBe(0)
   expect((await factNumbers(pool, channel)).wrong).toEqual([])
   expect(unheard).toEqual([])
-}, 600_000)
+}

@@ -1,0 +1,1 @@
+ALTER TABLE "redemption" ADD COLUMN "period" bigint DEFAULT 0 NOT NULL;

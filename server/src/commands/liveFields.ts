@@ -1,0 +1,66 @@
+import { needLimits } from '#core/access'
+import { fieldsFor, fieldsNow, needAbout, needSteps, newRun, type Step } from '#core/commands'
+import { seedSetting } from '#core/fairness'
+import { viewers } from '#core/people'
+import { writeSetting } from '#core/settings'
+import { openTallies } from '#core/tallies'
+import { atWord, render } from '#core/texts'
+import type { World } from '#core/world'
+import type { Pool } from '../database/index.ts'
+import { newSeed } from '../fairness/index.ts'
+import { loadUntilThere } from '../writer/index.ts'
+import { onCopy } from './copy.ts'
+
+/** The longest value that a list of fields shows (bytes). */
+const SHOWN_BYTES = 60
+
+const SOMEBODY = `select id from viewer where channel = $1 and not ignored and merged_into is null
+  order by present desc, last_seen_at desc limit 1`
+
+/** What every field that is always there tells right now, by its path; those of the viewer tell of somebody who is present. */
+export function liveFields(pool: Pool, channel: number, at: number): Promise<Record<string, string>> {
+  return onCopy(pool, channel, async (client, world) => {
+    const found = await client.query(SOMEBODY, [channel])
+    const caller = found.rows[0]?.id as number | undefined
+    const known = fieldsFor({ arguments: [], figures: {}, tallies: openTallies(world), viewer: caller !== undefined })
+    const texts = known.map(({ path, list }) => ({ path, text: `{{ ${path}${list ? ' | places: 3' : ''} }}` }))
+    const steps: Step[] = texts.map(({ text }) => ({ do: 'say', text }))
+    await loadUntilThere(client, channel, world, () => [
+      ...(caller === undefined ? [] : needAbout(caller)),
+      ...needLimits('c0', caller),
+      ...needSteps(world, steps, { caller, named: {} }),
+    ])
+    return valuesOf(world, caller, at, texts)
+  })
+}
+
+function valuesOf(
+  world: World,
+  caller: number | undefined,
+  at: number,
+  texts: readonly { readonly path: string; readonly text: string }[],
+): Record<string, string> {
+  world.begin({ key: 'fields', at })
+  writeSetting(world, seedSetting, { id: 0, seed: newSeed(), openedAt: at })
+  const run = newRun({
+    world,
+    id: 0,
+    source: { source: 'command', of: 0, name: '' },
+    limitKey: 'c0',
+    caller: caller === undefined ? undefined : world.get(viewers, caller),
+    wanted: [],
+    given: {},
+    figures: {},
+    depth: 0,
+    asker: null,
+    reply: null,
+    paid: 0,
+    taken: 0,
+  })
+  const fields = fieldsNow(run)
+  const filled = texts.map(({ path, text }) => {
+    const value = render(text, fields, { draw: run.draw })
+    return [path, value.ok ? atWord(value.text, SHOWN_BYTES) : ''] as const
+  })
+  return Object.fromEntries(filled)
+}

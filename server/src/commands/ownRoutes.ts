@@ -1,0 +1,158 @@
+import { Type } from '@sinclair/typebox'
+import { CommandSettings } from '#core/commands'
+import { TriggerSettings } from '#core/triggers'
+import { REPLIES, TOPICS } from '#core/voice'
+import type { Channels } from '../channels.ts'
+import type { ChatState } from '../chat/index.ts'
+import type { Reader } from '../database/index.ts'
+import { answered, idOf, type Route, route, savedRoutes } from '../http/index.ts'
+import { timed } from '../runs/index.ts'
+import { liveFields } from './liveFields.ts'
+import { commandsView, runsOf } from './read.ts'
+import { MADE_UP, type Trial, tryOut } from './tryOut.ts'
+
+const closed = { additionalProperties: false }
+const Id = Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER })
+const IdOrNull = Type.Union([Id, Type.Null()])
+const Typed = Type.String({ maxLength: 400 })
+
+const What = Type.Union([
+  Type.Object({ kind: Type.Literal('command'), id: IdOrNull, settings: CommandSettings, typed: Typed }, closed),
+  Type.Object(
+    {
+      kind: Type.Literal('trigger'),
+      id: IdOrNull,
+      settings: TriggerSettings,
+      figures: Type.Record(
+        Type.String({ maxLength: 30 }),
+        Type.Union([Type.String({ maxLength: 300 }), Type.Integer({ minimum: 0 })]),
+      ),
+    },
+    closed,
+  ),
+])
+const TryBody = Type.Object(
+  {
+    what: What,
+    as: Type.Union([
+      Type.Object({ viewer: Id }, closed),
+      Type.Object({ madeUp: Type.Union(MADE_UP.map((one) => Type.Literal(one))) }, closed),
+    ]),
+    onAir: Type.Optional(Type.Boolean()),
+  },
+  closed,
+)
+const VoiceBody = Type.Object(
+  {
+    muted: Type.Optional(Type.Boolean()),
+    reply: Type.Optional(Type.Union(REPLIES.map((one) => Type.Literal(one)))),
+    silent: Type.Optional(Type.Array(Type.Union(TOPICS.map((one) => Type.Literal(one))), { maxItems: TOPICS.length })),
+    hints: Type.Optional(Type.Boolean()),
+  },
+  closed,
+)
+
+/** The channel's own commands: making, trying, using them, and the log of what ran. */
+export function ownCommandRoutes(
+  db: Reader,
+  channels: Channels,
+  chat: (channel: number) => Promise<ChatState>,
+): Route[] {
+  return [
+    ...readRoutes(db, channels, chat),
+    ...changeRoutes(channels),
+    ...tryRoutes(channels),
+    ...voiceRoutes(channels),
+  ]
+}
+
+function readRoutes(db: Reader, channels: Channels, chat: (channel: number) => Promise<ChatState>): Route[] {
+  return [
+    route({
+      method: 'get',
+      path: '/desk/commands',
+      does: 'Commands, triggers and tallies, and whether each of them works now',
+      allowed: 'streamer',
+      handle: async ({ channel }) => commandsView(db, channel.id, channels.clock(), await chat(channel.id)),
+    }),
+    route({
+      method: 'get',
+      path: '/desk/fields',
+      does: 'What the fields of texts tell right now, for somebody present',
+      allowed: 'streamer',
+      handle: async ({ channel }) => ({ values: await liveFields(channels.pool, channel.id, channels.clock()) }),
+    }),
+    route({
+      method: 'get',
+      path: '/desk/runs',
+      does: 'What ran lately, for whom, and what came of it',
+      asks: ['outcome', 'of', 'text', 'before'],
+      allowed: 'streamer',
+      handle: async ({ channel, query }) =>
+        runsOf(db, channel.id, {
+          outcome: query('outcome') || undefined,
+          of: Number(query('of')) || undefined,
+          text: query('text')?.slice(0, 60) || undefined,
+          before: Number(query('before')) || undefined,
+        }),
+    }),
+  ]
+}
+
+const changeRoutes = (channels: Channels): Route[] =>
+  savedRoutes(channels, {
+    path: 'commands',
+    what: 'a command',
+    body: CommandSettings,
+    save: (command, settings) => ({ kind: 'command.save', command, settings }),
+    turn: (command, on) => ({ kind: 'command.switch', command, on }),
+    remove: (command) => ({ kind: 'command.remove', command }),
+    removing: 'remove',
+  })
+
+function tryRoutes(channels: Channels): Route[] {
+  return [
+    route({
+      method: 'post',
+      path: '/desk/try',
+      does: 'Try a command or trigger on a copy of the channel: nothing is written',
+      allowed: 'streamer',
+      body: TryBody,
+      handle: async ({ channel, body }) => tryOut(channels.pool, channel.id, channels.clock(), body as Trial),
+    }),
+    route({
+      method: 'post',
+      path: '/desk/commands/:command/use',
+      does: 'Use a command for real, as if somebody had said it in the room',
+      allowed: 'streamer',
+      body: Type.Object({ viewer: Id, typed: Typed }, closed),
+      handle: async ({ channel, key, body, param }) => {
+        const intent = { kind: 'command.use', command: idOf(param('command')), ...body } as const
+        return answered(await timed(channels, channel.id, key, intent))
+      },
+    }),
+  ]
+}
+
+function voiceRoutes(channels: Channels): Route[] {
+  return [
+    route({
+      method: 'put',
+      path: '/desk/voice',
+      does: 'Mute the bot or let it speak, and say how and of what it speaks',
+      allowed: 'streamer',
+      body: VoiceBody,
+      handle: async ({ channel, key, body }) =>
+        answered(await channels.submit(channel.id, key, { kind: 'chat.voice', voice: body as Record<string, never> })),
+    }),
+    route({
+      method: 'post',
+      path: '/desk/say',
+      does: 'Say something in chat as the bot',
+      allowed: 'streamer',
+      body: Type.Object({ text: Type.String({ minLength: 1, maxLength: 300, pattern: '\\S' }) }, closed),
+      handle: async ({ channel, key, body }) =>
+        answered(await channels.submit(channel.id, key, { kind: 'chat.tell', to: null, text: body.text.trim() })),
+    }),
+  ]
+}

@@ -1,0 +1,131 @@
+import { mayUse, whoInWords } from '#core/access'
+import { type CommandRow, usageLine, type WordKind, wordsSetting } from '#core/commands'
+import { handingSetting } from '#core/people'
+import { ranksSetting } from '#core/ranks'
+import { homeSetting, writeSetting } from '#core/settings'
+import { World } from '#core/world'
+import type { Channels } from '../channels.ts'
+import type { Reader } from '../database/index.ts'
+import { type Route, route } from '../http/index.ts'
+import { viewerByAccount } from '../people/index.ts'
+import { currencyOf, settingOf } from '../settings/index.ts'
+import { commandsOf, whoNames } from './read.ts'
+
+/** What our own words do, for the list. Those for the team are left out. */
+const OWN: readonly { readonly kind: WordKind; readonly does: string; readonly usage?: string }[] = [
+  { kind: 'get', does: 'Buys a reward from the store', usage: '<reward> (text)' },
+  { kind: 'here', does: 'Checks you in to the show' },
+  { kind: 'rank', does: 'Your rank and the way to the next' },
+  { kind: 'hours', does: 'How long you have watched' },
+  { kind: 'top', does: 'Who has most' },
+  { kind: 'longest', does: 'Who watched longest', usage: '(show/30)' },
+  { kind: 'earners', does: 'Who earned most', usage: '(show/30)' },
+  { kind: 'hand', does: 'Passes some of yours on to somebody', usage: '<who> <how many>' },
+  { kind: 'help', does: 'This list, or how a command is called', usage: '(command)' },
+]
+
+interface Listed {
+  readonly word: string
+  readonly aliases: readonly string[]
+  readonly usage: string
+  readonly does: string
+  readonly group: string
+  readonly who: string
+  readonly cost: number
+  readonly everyoneSeconds: number
+  readonly eachSeconds: number
+  readonly perViewer: number
+  readonly onAir: boolean
+  readonly where: string
+  /** Whether the caller may use it; null: nobody is signed in. */
+  readonly yours: boolean | null
+}
+
+/** The list of commands on the viewer page: made from what there is and is on. */
+export function publicCommandRoutes(db: Reader, channels: Channels): Route[] {
+  return [
+    route({
+      method: 'get',
+      path: '/commands',
+      does: 'All commands that viewers can use',
+      allowed: 'anyone',
+      handle: async ({ channel, caller }) => {
+        const viewer = caller.account === '' ? undefined : await viewerByAccount(db, channel.id, caller.account)
+        const own = await ownWords(db, channel.id, caller.account !== '')
+        const rows = (await commandsOf(db, channel.id)).filter(({ settings }) => settings.on)
+        const names = await whoNames(db, channel.id, rows)
+        const world = new World()
+        world.begin({ key: '', at: channels.clock() })
+        writeSetting(world, ranksSetting, await settingOf(db, channel.id, ranksSetting))
+        writeSetting(world, homeSetting, await settingOf(db, channel.id, homeSetting))
+        const listed = rows.map((row) => ({
+          ...listedAs(row, whoInWords(row.settings.who, names)),
+          yours: caller.account === '' ? null : yours(world, row, viewer),
+        }))
+        return { currency: await currencyOf(db, channel.id), commands: [...own, ...listed] }
+      },
+    }),
+  ]
+}
+
+type Known = Parameters<typeof mayUse>[2]
+
+/** Somebody signed in who was never in the room may use what everyone may. */
+const yours = (world: World, { settings }: CommandRow, viewer: Known | undefined): boolean =>
+  viewer === undefined ? settings.who.everyone : mayUse(world, settings.who, viewer)
+
+function listedAs({ settings }: CommandRow, who: string): Omit<Listed, 'yours'> {
+  const { word, aliases, description, group, cost, limits, onAir, where } = settings
+  const { everyoneSeconds, eachSeconds, perViewer } = limits
+  const usage = usageLine(word, settings.arguments)
+  return {
+    word,
+    aliases,
+    usage,
+    does: description,
+    group,
+    who,
+    cost,
+    everyoneSeconds,
+    eachSeconds,
+    perViewer,
+    onAir,
+    where,
+  }
+}
+
+async function ownWords(db: Reader, channel: number, signedIn: boolean): Promise<Listed[]> {
+  const words = await settingOf(db, channel, wordsSetting)
+  const currency = await currencyOf(db, channel)
+  const { on: handing } = await settingOf(db, channel, handingSetting)
+  const plain = {
+    group: '',
+    who: 'everyone',
+    cost: 0,
+    perViewer: 0,
+    onAir: false,
+    where: 'both',
+    yours: signedIn || null,
+  }
+  const balance: Listed = {
+    ...plain,
+    word: currency.word,
+    aliases: currency.aliases ?? [],
+    usage: `!${currency.word}`,
+    does: `How many ${currency.many} you have`,
+    everyoneSeconds: 0,
+    eachSeconds: 0,
+  }
+  const others = OWN.filter(({ kind }) => words[kind].on && (kind !== 'hand' || handing)).map(
+    ({ kind, does, usage }) => ({
+      ...plain,
+      word: words[kind].word,
+      aliases: words[kind].aliases,
+      usage: `!${words[kind].word}${usage === undefined ? '' : ` ${usage}`}`,
+      does,
+      everyoneSeconds: words[kind].everyoneSeconds,
+      eachSeconds: words[kind].eachSeconds,
+    }),
+  )
+  return [balance, ...others]
+}

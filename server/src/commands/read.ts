@@ -1,0 +1,163 @@
+import { and, asc, desc, eq, ilike, inArray, isNull, lt, or, sql } from 'drizzle-orm'
+import { type WhoNames, whoInWords } from '#core/access'
+import { type CommandRow, checkSteps, commandReady, type Standing, wordsSetting } from '#core/commands'
+import { ranksSetting } from '#core/ranks'
+import { FIGURES, hasViewer, type TriggerRow, triggerReady } from '#core/triggers'
+import { voiceSetting } from '#core/voice'
+import type { ChatState } from '../chat/index.ts'
+import { type Reader, schema } from '../database/index.ts'
+import { circlesOf } from '../ranks/index.ts'
+import { overlaysOf } from '../screen/index.ts'
+import { settingOf } from '../settings/index.ts'
+import { openShowOf } from '../show/index.ts'
+import { rewardsOf } from '../store/index.ts'
+import { talliesOf } from '../tallies/index.ts'
+import { outsideRewardsOf } from '../triggers/index.ts'
+
+const { command, trigger, run, runTime, viewer } = schema
+
+export const commandsOf = (db: Reader, channel: number): Promise<CommandRow[]> =>
+  db
+    .select({ id: command.id, settings: command.settings, goneAt: command.goneAt })
+    .from(command)
+    .where(and(eq(command.channel, channel), isNull(command.goneAt)))
+    .orderBy(asc(command.id))
+
+const triggersOf = (db: Reader, channel: number) =>
+  db
+    .select({ id: trigger.id, settings: trigger.settings, dueAt: trigger.dueAt })
+    .from(trigger)
+    .where(and(eq(trigger.channel, channel), isNull(trigger.goneAt)))
+    .orderBy(asc(trigger.id))
+
+/** What those who may use something are called. */
+export async function whoNames(
+  db: Reader,
+  channel: number,
+  all: readonly Pick<CommandRow | TriggerRow, 'settings'>[],
+): Promise<WhoNames> {
+  const ids = [...new Set(all.flatMap(({ settings }) => settings.who.people))]
+  const people =
+    ids.length === 0
+      ? []
+      : await db
+          .select({ id: viewer.id, name: viewer.name })
+          .from(viewer)
+          .where(and(eq(viewer.channel, channel), inArray(viewer.id, ids)))
+  return {
+    circles: (await circlesOf(db, channel)).map(({ id, name }) => ({ id, name })),
+    ranks: (await settingOf(db, channel, ranksSetting)).ranks.map(({ id, name }) => ({ id, name })),
+    people: Object.fromEntries(people.map(({ id, name }) => [id, name])),
+  }
+}
+
+/** How everything stands that commands need in order to work. */
+async function standingOf(db: Reader, channel: number, now: number, chat: ChatState): Promise<Standing> {
+  const voice = await settingOf(db, channel, voiceSetting)
+  const overlays = await overlaysOf(db, channel, now)
+  const show = await openShowOf(db, channel)
+  return {
+    muted: voice.muted,
+    silent: voice.silent,
+    chatConnected: chat.status === 'connected',
+    overlays: overlays.length,
+    overlaysConnected: overlays.filter(({ connected }) => connected).length,
+    onAir: show?.status === 'on',
+  }
+}
+
+/** Commands, triggers and tallies with all that their forms need, and whether each of them works now. */
+export async function commandsView(db: Reader, channel: number, now: number, chat: ChatState) {
+  const commands = await commandsOf(db, channel)
+  const triggers = await triggersOf(db, channel)
+  const tallies = await talliesOf(db, channel)
+  const names = await whoNames(db, channel, [...commands, ...triggers])
+  const circles = await circlesOf(db, channel)
+  const rewards = (await rewardsOf(db, channel)).map(({ id, name, word }) => ({ id, name, word }))
+  const outside = await outsideRewardsOf(db, channel)
+  const standing = await standingOf(db, channel, now, chat)
+  const listed = new Set(outside.filter((one) => one.listed).map(({ id }) => id))
+  const around = { tallies, circles, rewards, commands }
+  return {
+    commands: commands.map(({ id, settings }) => {
+      const faults = checkSteps(settings.steps, {
+        ...around,
+        arguments: settings.arguments,
+        figures: {},
+        viewer: true,
+        self: id,
+      })
+      return { id, settings, who: whoInWords(settings.who, names), ready: commandReady(settings, faults, standing) }
+    }),
+    triggers: triggers.map(({ id, settings, dueAt }) => {
+      const { of } = settings.source
+      const faults = checkSteps(settings.steps, {
+        ...around,
+        arguments: [],
+        figures: FIGURES[of],
+        viewer: hasViewer(of),
+      })
+      return {
+        id,
+        settings,
+        dueAt,
+        who: whoInWords(settings.who, names),
+        ready: triggerReady(settings, faults, standing, listed),
+      }
+    }),
+    tallies,
+    circles,
+    rewards,
+    outside,
+    names,
+    standing,
+    voice: await settingOf(db, channel, voiceSetting),
+    words: await settingOf(db, channel, wordsSetting),
+  }
+}
+
+export interface RunsAsked {
+  readonly outcome?: string | undefined
+  /** The id of a command or trigger. */
+  readonly of?: number | undefined
+  readonly text?: string | undefined
+  readonly before?: number | undefined
+}
+
+const RUNS_SHOWN = 100
+
+/** What ran lately, newest first: who, when, what came of it and how long it took (ms; null: not measured). */
+export async function runsOf(db: Reader, channel: number, { outcome, of, text, before }: RunsAsked) {
+  const like = text === undefined ? undefined : `%${text.replaceAll(/[%_\\]/g, '\\$&')}%`
+  const { id, at, endedAt, source, name, viewerName, why, log, seed } = run
+  const rows = await db
+    .select({
+      id,
+      at,
+      endedAt,
+      source,
+      of: run.of,
+      name,
+      viewer: run.viewer,
+      viewerName,
+      outcome: run.outcome,
+      why,
+      log,
+      seed,
+      ms: runTime.ms,
+    })
+    .from(run)
+    .leftJoin(runTime, and(eq(runTime.channel, run.channel), eq(runTime.run, run.id)))
+    .where(
+      and(
+        eq(run.channel, channel),
+        outcome === undefined ? undefined : sql`${run.outcome} = ${outcome}`,
+        of === undefined ? undefined : eq(run.of, of),
+        like === undefined ? undefined : or(ilike(name, like), ilike(viewerName, like), ilike(why, like)),
+        before === undefined ? undefined : lt(id, before),
+      ),
+    )
+    .orderBy(desc(id))
+    .limit(RUNS_SHOWN)
+  return { runs: rows, before: rows.length === RUNS_SHOWN ? (rows.at(-1)?.id ?? null) : null }
+}

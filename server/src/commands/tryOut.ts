@@ -1,0 +1,136 @@
+import { type CommandSettings, commands } from '#core/commands'
+import { decide, type Intent } from '#core/engine'
+import { seedSetting } from '#core/fairness'
+import { accounts } from '#core/ledger'
+import { viewers } from '#core/people'
+import { writeSetting } from '#core/settings'
+import { latestShow, showOnAir, shows } from '#core/show'
+import { type TriggerSettings, triggers } from '#core/triggers'
+import type { Envelope, Refusal, World } from '#core/world'
+import type { Client, Pool } from '../database/index.ts'
+import { newSeed } from '../fairness/index.ts'
+import { loadNeeds } from '../writer/index.ts'
+import { onCopy } from './copy.ts'
+import { type Tried, whatHappened } from './tried.ts'
+
+export const MADE_UP = ['newcomer', 'follower', 'subscriber', 'moderator'] as const
+export type MadeUp = (typeof MADE_UP)[number]
+
+type Figures = Readonly<Record<string, string | number>>
+
+/** Something to try: a command or trigger as it stands in the form, saved or not, and who would set it off. */
+export interface Trial {
+  readonly what:
+    | {
+        readonly kind: 'command'
+        readonly id: number | null
+        readonly settings: CommandSettings
+        readonly typed: string
+      }
+    | {
+        readonly kind: 'trigger'
+        readonly id: number | null
+        readonly settings: TriggerSettings
+        readonly figures: Figures
+      }
+  readonly as: { readonly viewer: number } | { readonly madeUp: MadeUp }
+  /** Whether to try it as if the show were on air; left out: as it is. */
+  readonly onAir?: boolean | undefined
+}
+
+const MOST_WAITS = 25
+
+/** Tries something on a copy of the channel: the same rules on the same rows, and nothing of it is written. */
+export const tryOut = (pool: Pool, channel: number, at: number, trial: Trial): Promise<Tried> =>
+  onCopy(pool, channel, (client, world) => play(client, channel, world, at, trial))
+
+async function play(client: Client, channel: number, world: World, at: number, trial: Trial): Promise<Tried> {
+  const hand = async (intent: Intent, now: number) => {
+    const sent = { ...intent, key: `trial/${now}`, at: now } as Intent & Envelope
+    await loadNeeds(client, channel, world, [sent])
+    return decide(world, sent)
+  }
+  if ('madeUp' in trial.as) await hand({ kind: 'presence.arrived', who: madeUpWho(trial.as.madeUp) }, at)
+  world.begin({ key: 'trial', at })
+  // What is drawn for real must not be known from trying.
+  writeSetting(world, seedSetting, { id: 0, seed: newSeed(), openedAt: at })
+  if (trial.onAir !== undefined) setAir(world, trial.onAir)
+  const viewer = 'viewer' in trial.as ? trial.as.viewer : standAs(world, trial.as.madeUp)
+  let intent = intentOf(world, trial, viewer)
+  world.takeChanges()
+  let refusal: Refusal | null = null
+  let now = at
+  for (let i = 0; i < MOST_WAITS; i++) {
+    const result = await hand(intent, now)
+    refusal ??= result.ok ? refusalIn(result.value) : result.refusal
+    const next = world.timers.find((timer) => timer.job === 'run.continue' && timer.at > now)
+    if (next === undefined) break
+    now = next.at
+    intent = { kind: 'run.continue', run: Number(next.data.run), depth: 0 }
+  }
+  return whatHappened(world, at, refusal)
+}
+
+/** The refusal within an answer: a run that was refused is an answer, too. */
+function refusalIn(answer: Readonly<Record<string, unknown>>): Refusal | null {
+  const used = answer.used as { refusal?: Refusal } | undefined
+  return used?.refusal ?? (answer.refusal as Refusal | undefined) ?? null
+}
+
+const madeUpWho = (madeUp: MadeUp) => ({
+  account: `made-up/${madeUp}`,
+  name: `a_${madeUp}`,
+  moderator: madeUp === 'moderator',
+})
+
+const LONG_AGO_SECONDS = 90 * 86_400
+/** What somebody made up holds, so that prices can be tried; a newcomer has what newcomers are given. */
+const HOLDS = 500
+
+/** Gives somebody made up the standing they are to have. @returns Their id. */
+function standAs(world: World, madeUp: MadeUp): number {
+  const viewer = world.find(viewers, 'account', madeUpWho(madeUp).account)
+  if (viewer === undefined) throw new Error('Nobody was made up.')
+  if (madeUp === 'newcomer') return viewer.id
+  const known = { ...viewer, firstSeenAt: world.at - LONG_AGO_SECONDS, followedAt: world.at - LONG_AGO_SECONDS }
+  world.put(
+    viewers,
+    madeUp === 'subscriber' ? { ...known, tier: 1, subscribedSince: world.at - LONG_AGO_SECONDS } : known,
+  )
+  const account = world.get(accounts, viewer.id)
+  if (account !== undefined) world.put(accounts, { ...account, balance: HOLDS })
+  return viewer.id
+}
+
+function setAir(world: World, onAir: boolean): void {
+  const show = showOnAir(world)
+  if (!onAir && show !== undefined) world.put(shows, { ...show, status: 'ended', endedAt: world.at })
+  if (!onAir || show !== undefined) return
+  const last = latestShow(world)
+  const number = (last?.number ?? 0) + 1
+  const fresh = {
+    title: 'A try',
+    startedAt: world.at,
+    countsFrom: world.at,
+    endedAt: null,
+    pausedAt: null,
+    guest: null,
+  }
+  world.put(shows, { id: world.nextId(), number, status: 'on', ...fresh, paid: 0, spent: 0, lines: 0 })
+}
+
+/** Puts what is tried in place, as if it had been saved and switched on. @returns The intent that sets it off. */
+function intentOf(world: World, { what }: Trial, viewer: number): Intent {
+  const id = what.id ?? world.nextId()
+  if (what.kind === 'command') {
+    world.put(commands, { id, settings: what.settings, goneAt: null })
+    return { kind: 'command.use', command: id, viewer, typed: what.typed }
+  }
+  // Approval by hand would end the try where it begins.
+  const { source } = what.settings
+  const settings =
+    source.of === 'outside' ? { ...what.settings, source: { ...source, approval: 'itself' as const } } : what.settings
+  world.put(triggers, { id, settings, goneAt: null, dueAt: null, linesAt: 0, showId: 0 })
+  const nobody = source.of === 'timer' || source.of === 'showStarted' || source.of === 'showEnded'
+  return { kind: 'trigger.run', trigger: id, viewer: nobody ? null : viewer, figures: what.figures, depth: 1 }
+}

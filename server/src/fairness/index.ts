@@ -1,0 +1,2 @@
+export { fairnessRoutes } from './routes.ts'
+export { newSeed, rotateSeed, settleIn } from './seed.ts'

@@ -1,0 +1,1 @@
+export { noteRunTime, timed } from './times.ts'

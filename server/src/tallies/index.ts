@@ -1,0 +1,2 @@
+export { talliesOf, talliesOfViewer } from './read.ts'
+export { tallyRoutes } from './routes.ts'

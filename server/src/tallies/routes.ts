@@ -1,0 +1,73 @@
+import { Type } from '@sinclair/typebox'
+import { CommandSettings } from '#core/commands'
+import { TallySettings } from '#core/tallies'
+import type { Channels } from '../channels.ts'
+import type { Reader } from '../database/index.ts'
+import { answered, idOf, type Route, route, savedRoutes } from '../http/index.ts'
+import { latestShowOf } from '../show/index.ts'
+import { countsOf } from './read.ts'
+
+const closed = { additionalProperties: false }
+const MOST_WORDS = 6
+
+/** Tallies as the desk sets and corrects them. */
+export function tallyRoutes(db: Reader, channels: Channels): Route[] {
+  return [
+    ...savedRoutes(channels, {
+      path: 'tallies',
+      what: 'a tally',
+      body: TallySettings,
+      save: (tally, settings) => ({ kind: 'tally.save', tally, settings }),
+      remove: (tally) => ({ kind: 'tally.close', tally }),
+      removing: 'close',
+    }),
+    route({
+      method: 'get',
+      path: '/desk/tallies/:tally/counts',
+      does: 'Who has how much of a tally',
+      allowed: 'streamer',
+      handle: async ({ channel, param }) => {
+        const show = await latestShowOf(db, channel.id)
+        const period = show === undefined ? 0 : show.status === 'on' ? show.id : -show.id
+        return { counts: await countsOf(db, channel.id, idOf(param('tally')), period) }
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/desk/tallies/:tally/correct',
+      does: 'Correct somebody’s tally by hand',
+      allowed: 'streamer',
+      body: Type.Object(
+        {
+          viewer: Type.Integer({ minimum: 1 }),
+          how: Type.Union([Type.Literal('add'), Type.Literal('take'), Type.Literal('set')]),
+          amount: Type.Integer({ minimum: 0, maximum: 1_000_000_000 }),
+        },
+        closed,
+      ),
+      handle: async ({ channel, caller, key, body, param }) => {
+        const intent = { kind: 'tally.correct', tally: idOf(param('tally')), ...body, by: caller.account } as const
+        return answered(await channels.submit(channel.id, key, intent))
+      },
+    }),
+    wordsRoute(channels),
+  ]
+}
+
+/** Commands for a tally that was just made, one after the other: the first that cannot be is answered, those before it stay. */
+const wordsRoute = (channels: Channels): Route =>
+  route({
+    method: 'post',
+    path: '/desk/commands/several',
+    does: 'Make several commands at once',
+    allowed: 'streamer',
+    body: Type.Object({ commands: Type.Array(CommandSettings, { maxItems: MOST_WORDS }) }, closed),
+    handle: async ({ channel, key, body }) => {
+      const made: unknown[] = []
+      for (const [i, settings] of body.commands.entries()) {
+        const intent = { kind: 'command.save', command: null, settings } as const
+        made.push(answered(await channels.submit(channel.id, `${key}/${i}`, intent)).command)
+      }
+      return { commands: made }
+    },
+  })

@@ -1,0 +1,3 @@
+export { outsideRewardsOf } from './read.ts'
+export { type RedemptionAnswer, reportRedemption } from './report.ts'
+export { triggerRoutes } from './routes.ts'

@@ -1,0 +1,52 @@
+import { randomUUID } from 'node:crypto'
+import { Webhook } from 'standardwebhooks'
+import type { Pool } from '../database/index.ts'
+
+/** What was decided about a redemption of the platform's own points. */
+export interface RedemptionAnswer {
+  readonly channel: number
+  /** The platform's id of it. */
+  readonly redemption: string
+  readonly status: 'approved' | 'refused'
+  readonly why: string
+}
+
+const PATIENCE_MS = 10_000
+
+/**
+ * Tells the platform what became of a redemption: a CloudEvent, signed per Standard Webhooks with the channel's newest
+ * secret. The same redemption bears the same event id each time, so that a repeat is known.
+ * @throws where the platform does not take it: it is told again later.
+ */
+export async function reportRedemption(
+  pool: Pool,
+  url: string,
+  source: string,
+  answer: RedemptionAnswer,
+): Promise<void> {
+  if (url === '') return
+  const text = 'select secret from event_secret where channel = $1 and revoked_at is null order by id desc limit 1'
+  const found = await pool.query(text, [answer.channel])
+  const secret = found.rows[0]?.secret as string | undefined
+  if (secret === undefined) return
+  const at = new Date()
+  const id = `redemption/${answer.redemption}`
+  const body = JSON.stringify({
+    specversion: '1.0',
+    id,
+    source,
+    type: `ricompensa.redemption.${answer.status}`,
+    time: at.toISOString(),
+    datacontenttype: 'application/json',
+    data: { redemption: answer.redemption, why: answer.why },
+  })
+  const delivery = randomUUID()
+  const headers = {
+    'content-type': 'application/cloudevents+json',
+    'webhook-id': delivery,
+    'webhook-timestamp': String(Math.floor(at.getTime() / 1000)),
+    'webhook-signature': new Webhook(secret).sign(delivery, at, body),
+  }
+  const response = await fetch(url, { method: 'POST', headers, body, signal: AbortSignal.timeout(PATIENCE_MS) })
+  if (!response.ok) throw new Error(`The platform answered ${response.status} to what became of a redemption.`)
+}

@@ -1,0 +1,87 @@
+import { Type } from '@sinclair/typebox'
+import { TriggerSettings } from '#core/triggers'
+import type { Channels } from '../channels.ts'
+import type { Reader } from '../database/index.ts'
+import { answered, idOf, type Route, route, savedRoutes } from '../http/index.ts'
+import { timed } from '../runs/index.ts'
+import { redemptionsWaiting } from './read.ts'
+
+const closed = { additionalProperties: false }
+
+/** Triggers as the desk sets them, and the redemptions that wait for a hand. */
+export function triggerRoutes(db: Reader, channels: Channels): Route[] {
+  return [...settingRoutes(channels), ...redemptionRoutes(db, channels)]
+}
+
+function settingRoutes(channels: Channels): Route[] {
+  return [
+    ...savedRoutes(channels, {
+      path: 'triggers',
+      what: 'a trigger',
+      body: TriggerSettings,
+      save: (trigger, settings) => ({ kind: 'trigger.save', trigger, settings }),
+      turn: (trigger, on) => ({ kind: 'trigger.switch', trigger, on }),
+      remove: (trigger) => ({ kind: 'trigger.remove', trigger }),
+      removing: 'remove',
+    }),
+    route({
+      method: 'post',
+      path: '/desk/triggers/:trigger/run',
+      does: 'Run a trigger for real, as if somebody had set it off',
+      allowed: 'streamer',
+      body: Type.Object(
+        {
+          viewer: Type.Union([Type.Integer({ minimum: 1 }), Type.Null()]),
+          figures: Type.Record(
+            Type.String({ maxLength: 30 }),
+            Type.Union([Type.String({ maxLength: 300 }), Type.Integer()]),
+          ),
+        },
+        closed,
+      ),
+      handle: async ({ channel, key, body, param }) => {
+        // A redemption is the platform's: one that is made up here must not be answered there.
+        const { redemption: _, ...figures } = body.figures
+        const intent = {
+          kind: 'trigger.run',
+          trigger: idOf(param('trigger')),
+          viewer: body.viewer,
+          figures,
+          depth: 1,
+        } as const
+        return answered(await timed(channels, channel.id, key, intent))
+      },
+    }),
+  ]
+}
+
+function redemptionRoutes(db: Reader, channels: Channels): Route[] {
+  const decide = (path: 'approve' | 'refuse', does: string) =>
+    route({
+      method: 'post',
+      path: `/desk/redemptions/:redemption/${path}`,
+      does,
+      allowed: 'streamer',
+      handle: async ({ channel, caller, key, param }) => {
+        const redemption = idOf(param('redemption'))
+        const intent = {
+          kind: 'redemption.decide',
+          redemption,
+          approve: path === 'approve',
+          by: caller.account,
+        } as const
+        return answered(await channels.submit(channel.id, key, intent))
+      },
+    })
+  return [
+    route({
+      method: 'get',
+      path: '/desk/redemptions',
+      does: 'Redemptions of the platform’s own points that wait for a hand',
+      allowed: 'streamer',
+      handle: async ({ channel }) => ({ redemptions: await redemptionsWaiting(db, channel.id) }),
+    }),
+    decide('approve', 'Approve a redemption: its steps are done, and the platform is told'),
+    decide('refuse', 'Refuse a redemption: the platform gives its points back'),
+  ]
+}

@@ -1,0 +1,85 @@
+import { type ListEntry, lists, MOST_PEOPLE, namedKey, PRESENT, PRESENT_COUNT, TOP_LOADED } from '#core/lists'
+import type { Need, World } from '#core/world'
+import type { Client } from '../database/index.ts'
+import { arrayLiteral } from './arrays.ts'
+
+const SHOWN = 'not v.ignored and not v.unlisted and v.archived_at is null and v.merged_into is null'
+
+const VALUES: Readonly<Record<string, string>> = {
+  balance: 'a.balance',
+  earned: 'a.earned',
+  hours: 'coalesce(w.watched_seconds, 0)',
+}
+
+interface Query {
+  readonly text: string
+  readonly values: readonly unknown[]
+}
+
+/** The query of a list by its key, without the channel, which is $1. */
+function queryOf(key: string): Query {
+  const [kind = '', ...rest] = key.split('/')
+  const about = rest.join('/')
+  if (key === PRESENT)
+    return {
+      text: `select v.id, v.name, 0 as value from viewer v where v.channel = $1 and v.present and not v.ignored
+        order by v.id limit ${MOST_PEOPLE + 1}`,
+      values: [],
+    }
+  if (key === PRESENT_COUNT)
+    return {
+      text: `select 0 as id, '' as name, count(*)::int as value from viewer v where v.channel = $1 and v.present and not v.ignored`,
+      values: [],
+    }
+  if (kind === 'circle')
+    return {
+      text: `select v.id, v.name, 0 as value from viewer v where v.channel = $1 and v.circles @> $2::jsonb and not v.ignored
+        and v.merged_into is null order by v.id limit ${MOST_PEOPLE + 1}`,
+      values: [JSON.stringify([Number(about)])],
+    }
+  if (kind === 'top' && about.startsWith('tally/'))
+    return {
+      text: `select v.id, v.name, c.total as value from tally_count c join viewer v on v.channel = c.channel and v.id = c.viewer
+        where c.channel = $1 and c.tally = $2 and c.total > 0 and ${SHOWN} order by c.total desc, v.id limit ${TOP_LOADED}`,
+      values: [Number(about.slice(6))],
+    }
+  const value = VALUES[about]
+  if (kind !== 'top' || value === undefined) throw new Error(`There is no list "${key}".`)
+  return {
+    text: `select v.id, v.name, ${value} as value from account a join viewer v on v.channel = a.channel and v.id = a.id
+      left join watch w on w.channel = v.channel and w.id = v.id
+      where a.channel = $1 and ${value} > 0 and ${SHOWN} order by ${value} desc, v.id limit ${TOP_LOADED}`,
+    values: [],
+  }
+}
+
+/** Who goes by names that look like those typed, the last seen first. Of one or two letters nobody can be told. */
+const NAMED = `select wanted.place, found.* from unnest($2::text[]) with ordinality as wanted (typed, place)
+  cross join lateral (select fold_name(wanted.typed) as look) as folded
+  cross join lateral (select v.id, v.name, 0 as value from viewer v
+    where v.channel = $1 and v.merged_into is null and not v.ignored and v.folded like '%' || folded.look || '%'
+      and folded.look in (fold_name(v.name), fold_name(v.chat_name)) order by v.last_seen_at desc limit 5) as found
+  where length(folded.look) >= 3 and folded.look !~ '[%\\\\]'`
+
+const NAMED_KEY = namedKey('')
+
+/** Reads what is asked of everybody at once, as it is in the database now: names together, each other list by itself. */
+export async function loadLists(client: Client, channel: number, world: World, needs: readonly Need[]): Promise<void> {
+  const keys = [...new Set(needs.map(({ value }) => String(value)))]
+  const names = keys.filter((key) => key.startsWith(NAMED_KEY))
+  if (names.length > 0) await loadNamed(client, channel, world, names)
+  for (const key of keys) {
+    if (key.startsWith(NAMED_KEY)) continue
+    const { text, values } = queryOf(key)
+    const found = await client.query(text, [channel, ...values])
+    world.rows.set(lists, { key, entries: found.rows as ListEntry[] })
+  }
+}
+
+async function loadNamed(client: Client, channel: number, world: World, keys: readonly string[]): Promise<void> {
+  const typed = keys.map((key) => key.slice(NAMED_KEY.length))
+  const found = await client.query({ name: 'named', text: NAMED, values: [channel, arrayLiteral(typed)] })
+  const entries = keys.map((): ListEntry[] => [])
+  for (const { place, ...entry } of found.rows) entries[Number(place) - 1]?.push(entry as ListEntry)
+  for (const [i, key] of keys.entries()) world.rows.set(lists, { key, entries: entries[i] ?? [] })
+}
