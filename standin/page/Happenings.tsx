@@ -12,7 +12,6 @@ const KINDS = {
   raid: 'viewers',
   tip: 'cents',
   cheer: 'units',
-  'reward.redeemed': null,
   'something.new': null,
 } as const
 type Kind = keyof typeof KINDS

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { Chat } from './Chat.tsx'
 import { Happenings } from './Happenings.tsx'
+import { Points } from './Points.tsx'
 import { useRoom } from './room.ts'
 import { Stage } from './Stage.tsx'
 
@@ -18,6 +19,7 @@ export function Page() {
         <main aria-label="Stream" className="min-w-0 overflow-y-auto p-5">
           <Stage source={room?.source} />
           <Happenings as={as} />
+          <Points as={as} />
         </main>
         <Chat room={room} as={as} setAs={setAs} />
       </div>

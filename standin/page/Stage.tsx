@@ -16,7 +16,10 @@ export function Stage({ source }: { source: string | undefined }) {
   }, [])
   return (
     <>
-      <div ref={box} className="relative aspect-video overflow-hidden border border-rule bg-[#1d262b]">
+      <div
+        ref={box}
+        className="relative mx-auto aspect-video max-h-[56vh] max-w-full overflow-hidden border border-rule bg-[#1d262b]"
+      >
         <Picture />
         {/^https?:\/\//.test(address) && (
           <iframe

@@ -7,6 +7,7 @@ import type { Provider } from 'oidc-provider'
 import { type EventSender, type Happening, KINDS, WAYS, type Way } from './events.ts'
 import { CROWD, STREAMER } from './people.ts'
 import type { Players } from './players.ts'
+import { NATIVE_REWARDS, type NativePoints } from './points.ts'
 import type { ChatRoom, RoomEvent } from './room.ts'
 import { whoPage } from './whoPage.ts'
 
@@ -18,6 +19,7 @@ export interface StandinAppOptions {
   /** Address of a page to show over the stand-in's picture, as a streaming program would. */
   readonly source: string
   readonly sender: EventSender
+  readonly points: NativePoints
 }
 
 const NAME = /^[A-Za-z_][A-Za-z0-9_-]{0,29}$/
@@ -31,6 +33,7 @@ export function standinApp(options: StandinAppOptions): App {
   chatRoutes(app, options)
   whoRoutes(app, options.identity)
   eventRoutes(app, options.sender)
+  pointRoutes(app, options.points)
   app.get('/', serveStatic({ root: options.pageFolder, path: 'index.html' }))
   app.get('/assets/*', serveStatic({ root: options.pageFolder }))
   app.get('/fonts/*', serveStatic({ root: options.pageFolder }))
@@ -100,6 +103,31 @@ function eventRoutes(app: App, sender: EventSender): void {
     if (!sender.ready) return c.json({ answer: 'Nobody listens: no address or secret is set.' }, 409)
     const sent = await sender.send({ kind, name, count, text }, way).catch(() => undefined)
     return c.json({ answer: sent ? `${sent.status}: ${sent.answer}` : 'The receiver does not answer.' })
+  })
+}
+
+function pointRoutes(app: App, points: NativePoints): void {
+  app.get('/api/points', (c) => {
+    const as = c.req.query('as') ?? ''
+    return c.json({ points: points.pointsOf(as), rewards: NATIVE_REWARDS, spent: points.ofViewer(as) })
+  })
+  app.post('/api/points', async (c) => {
+    const { as, reward, text } = await c.req.json<{ as?: string; reward?: string; text?: string }>()
+    if (typeof as !== 'string' || !NAME.test(as))
+      return c.json({ problem: 'A name has letters, digits, _ and -, 30 at most.' }, 422)
+    if (!points.sender.ready) return c.json({ problem: 'Nobody listens: no address or secret is set.' }, 409)
+    const problem = await points.redeem(as, String(reward), String(text ?? '').slice(0, 200)).catch(() => undefined)
+    return problem === undefined ? c.json({}) : c.json({ problem }, 409)
+  })
+  /** What the other side decided: a signed CloudEvent. */
+  app.post('/api/redemptions', async (c) => {
+    const body = await c.req.text()
+    if (!points.sender.verifies(body, c.req.header())) return c.json({ problem: 'Not signed with our secret.' }, 401)
+    const event = JSON.parse(body) as { type?: string; data?: { redemption?: string; why?: string } }
+    const status = event.type === 'ricompensa.redemption.approved' ? 'approved' : 'refused'
+    const known = points.decided(String(event.data?.redemption), status, String(event.data?.why ?? ''))
+    // What is not known here can never be: told once is enough.
+    return c.json({ known })
   })
 }
 

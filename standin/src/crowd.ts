@@ -13,6 +13,8 @@ export interface CrowdOptions {
   readonly commands: readonly string[]
   /** Told when something happens that is no line of chat: a follow, a tip ... */
   readonly happens?: (kind: Kind, name: string, count: number) => void
+  /** Told when somebody spends points of the platform; `roll`: a number from 0 to below 1 to choose by. */
+  readonly redeems?: (name: string, roll: number) => void
 }
 
 /** About two thirds of the crowd is here at a time. */
@@ -20,6 +22,7 @@ const SHARE_HERE = 0.68
 
 /** How often something happens, and how large it is at most. */
 const HAPPENS = 0.04
+const REDEEMS = 0.01
 const HAPPENINGS: readonly (readonly [Kind, number])[] = [
   ['follow', 1],
   ['subscription', 1],
@@ -28,7 +31,6 @@ const HAPPENINGS: readonly (readonly [Kind, number])[] = [
   ['raid', 60],
   ['tip', 2000],
   ['cheer', 500],
-  ['reward.redeemed', 1],
 ]
 
 /** A crowd of viewers by a script made from a seed: they arrive, talk, try commands, and go. */
@@ -78,6 +80,7 @@ export class Crowd {
     const speaker = this.#pick([...this.#here.values()])
     if (speaker === undefined) return
     if (this.#chance() < HAPPENS) this.#happen(speaker.nick)
+    if (this.#chance() < REDEEMS) this.options.redeems?.(speaker.nick, this.#chance())
     room.say(speaker, (this.#chance() < 0.12 ? this.#pick(commands) : this.#pick(LINES)) ?? '')
   }
 

@@ -14,7 +14,6 @@ export const KINDS = [
   'raid',
   'tip',
   'cheer',
-  'reward.redeemed',
   'something.new',
 ] as const
 export type Kind = (typeof KINDS)[number]
@@ -53,8 +52,6 @@ function dataOf({ kind, name, count, text }: Happening): object {
       return { who, minorUnits: count, currency: 'EUR', ...saying }
     case 'cheer':
       return { who, units: count, ...saying }
-    case 'reward.redeemed':
-      return { who, reward: { id: 'native-1', name: 'Say hello' }, ...saying }
     default:
       return { who }
   }
@@ -79,18 +76,33 @@ export class EventSender {
     return this.url !== '' && this.secret !== ''
   }
 
+  /** Whether something was signed with the secret that both sides share. */
+  verifies(body: string, headers: Record<string, string>): boolean {
+    try {
+      new Webhook(this.secret).verify(body, headers)
+      return true
+    } catch {
+      return false
+    }
+  }
+
   /** @returns What the receiver answered, as text to show. */
-  async send(happening: Happening, way: Way = 'right'): Promise<{ status: number; answer: string }> {
+  send(happening: Happening, way: Way = 'right'): Promise<{ status: number; answer: string }> {
+    return this.tell(happening.kind, dataOf(happening), way)
+  }
+
+  /** Tells of something with data of its own. @returns What the receiver answered, as text to show. */
+  async tell(kind: string, data: object, way: Way = 'right'): Promise<{ status: number; answer: string }> {
     const id = randomUUID()
     const at = new Date(Date.now() - (way === 'an hour old' ? HOUR_MS : 0))
     const body = JSON.stringify({
       specversion: '1.0',
       id,
       source: this.source,
-      type: `ricompensa.${happening.kind}`,
+      type: `ricompensa.${kind}`,
       time: at.toISOString(),
       datacontenttype: 'application/json',
-      data: dataOf(happening),
+      data,
     })
     const secret = way === 'wrong secret' ? `whsec_${Buffer.from('of somebody else').toString('base64')}` : this.secret
     const headers = {

@@ -7,6 +7,7 @@ import { createIdentity } from './identity.ts'
 import { startIrc } from './irc/server.ts'
 import { CROWD, STREAMER } from './people.ts'
 import { Players } from './players.ts'
+import { NATIVE_REWARDS, NativePoints } from './points.ts'
 import { ChatRoom } from './room.ts'
 
 const env = (name: string, fallback: string) => process.env[name] || fallback
@@ -21,7 +22,12 @@ async function main(): Promise<void> {
   const room = new ChatRoom(env('STANDIN_ROOM', '#workbench'))
   const listener = env('STANDIN_EVENTS_URL', '')
   const sender = new EventSender(listener, env('STANDIN_EVENTS_SECRET', ''), issuer)
+  const points = new NativePoints(sender)
   const crowd = new Crowd({
+    redeems: (name, roll) => {
+      const reward = NATIVE_REWARDS[Math.floor(roll * NATIVE_REWARDS.length)]
+      if (sender.ready && reward !== undefined) void points.redeem(name, reward.id, '').catch(() => {})
+    },
     happens: (kind, name, count) => {
       if (sender.ready) void sender.send({ kind, name, count, text: '' }).catch(() => {})
     },
@@ -43,11 +49,12 @@ async function main(): Promise<void> {
   const irc = await startIrc(Number(env('STANDIN_IRC_PORT', '4167')), room, isOperator)
   const players = new Players(room, crowd, isOperator, env('STANDIN_BOT', 'Ricompensa'))
   const pageFolder = env('STANDIN_PAGE_FOLDER', 'dist/standin')
-  const app = standinApp({ room, players, identity, pageFolder, source: env('STANDIN_SOURCE', ''), sender })
+  const app = standinApp({ room, players, identity, pageFolder, source: env('STANDIN_SOURCE', ''), sender, points })
   const own = getRequestListener(app.fetch)
   const provider = identity.callback()
   const http = createServer((req, res) => void (OWN_PATHS.test(req.url ?? '/') ? own(req, res) : provider(req, res)))
   http.listen(port, '127.0.0.1', () => console.log(`stand-in ready at ${issuer}`))
+  void tellRewards(points)
   if (env('STANDIN_CROWD', 'on') === 'on') crowd.start()
   const stop = () => {
     crowd.stop()
@@ -56,6 +63,18 @@ async function main(): Promise<void> {
   }
   process.on('SIGINT', stop)
   process.on('SIGTERM', stop)
+}
+
+const AGAIN_MS = 2000
+
+/** Tells which rewards there are as soon as somebody listens, and now and then again. */
+async function tellRewards(points: NativePoints): Promise<void> {
+  if (!points.sender.ready) return
+  const told = await points.list().then(
+    () => true,
+    () => false,
+  )
+  setTimeout(() => void tellRewards(points), told ? 300_000 : AGAIN_MS)
 }
 
 main().catch((fault: unknown) => {
