@@ -91,7 +91,7 @@ function Sidebar({ caller }: { caller: string }) {
             <NavLink
               key={to}
               to={to}
-              end
+              end={to === '/'}
               className={({ isActive }) =>
                 clsx(
                   'block border-l-3 px-[13px] py-1.5',

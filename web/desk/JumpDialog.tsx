@@ -93,6 +93,11 @@ function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
     { id: 'screen', name: 'Screen', kind: 'page', run: () => void go('/screen') },
     { id: 'ranks', name: 'Ranks and circles', kind: 'page', run: () => void go('/ranks') },
     { id: 'commands', name: 'Commands', kind: 'page', run: () => void go('/commands') },
+    { id: 'triggers', name: 'Triggers', kind: 'page', run: () => void go('/commands/triggers') },
+    { id: 'tallies', name: 'Tallies', kind: 'page', run: () => void go('/commands/tallies') },
+    { id: 'log', name: 'What ran', kind: 'page', run: () => void go('/commands/log') },
+    { id: 'words', name: 'Built-in words', kind: 'page', run: () => void go('/commands/words') },
+    { id: 'voicepage', name: 'The bot’s voice', kind: 'page', run: () => void go('/commands/voice') },
     { id: 'connections', name: 'Connections', kind: 'page', run: () => void go('/connections') },
     voice.muted
       ? {

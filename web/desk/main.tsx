@@ -1,6 +1,19 @@
 import { mount } from '../parts/mount.tsx'
 import { Desk } from './Desk.tsx'
-import { CommandsPage, ConnectionsPage, EarningPage, PeoplePage, RanksPage, ScreenPage } from './later.tsx'
+import {
+  CommandsFrame,
+  CommandsPage,
+  ConnectionsPage,
+  EarningPage,
+  PeoplePage,
+  RanksPage,
+  RunsPage,
+  ScreenPage,
+  TalliesPage,
+  TriggersPage,
+  VoicePage,
+  WordsPage,
+} from './later.tsx'
 import { OnAirPage } from './show/OnAirPage.tsx'
 
 mount('desk', <Desk />, [
@@ -8,7 +21,18 @@ mount('desk', <Desk />, [
   { path: 'earning', element: <EarningPage /> },
   { path: 'people', element: <PeoplePage /> },
   { path: 'ranks', element: <RanksPage /> },
-  { path: 'commands', element: <CommandsPage /> },
+  {
+    path: 'commands',
+    element: <CommandsFrame />,
+    children: [
+      { index: true, element: <CommandsPage /> },
+      { path: 'triggers', element: <TriggersPage /> },
+      { path: 'tallies', element: <TalliesPage /> },
+      { path: 'log', element: <RunsPage /> },
+      { path: 'words', element: <WordsPage /> },
+      { path: 'voice', element: <VoicePage /> },
+    ],
+  },
   { path: 'screen', element: <ScreenPage /> },
   { path: 'connections', element: <ConnectionsPage /> },
 ])

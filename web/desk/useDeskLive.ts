@@ -21,10 +21,18 @@ const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[]
   ['earning.paid', ['status', 'present', 'evening', 'viewer']],
   ['earning.changed', ['earning']],
   ['order.', ['orders', 'status', 'present', 'evening', 'viewer']],
-  ['chat.voice', ['status']],
+  ['chat.voice', ['status', 'commands']],
+  ['commands.changed', ['commands']],
+  ['run.ended', ['runs']],
+  ['tally.', ['tally', 'viewer']],
+  ['redemption.', ['redemptions']],
   ['event.', ['connections']],
   ['screen.', ['status', 'overlays']],
 ]
+
+/** Something waits for the streamer from now on. */
+const rings = ({ kind, body }: LiveFact): boolean =>
+  (kind === 'order.placed' && body.status === 'waiting') || kind === 'redemption.waits'
 
 /** Keeps the desk current: facts mark queries as outdated, chat lines are appended, a waiting order rings. */
 export function useDeskLive(status: Status | undefined): boolean {
@@ -34,7 +42,7 @@ export function useDeskLive(status: Status | undefined): boolean {
   if (after === undefined && status !== undefined) setAfter(status.seq)
   const onFact = (fact: LiveFact) => {
     if (fact.kind === 'chat.said' || fact.kind === 'chat.replied') appendLine(client, fact)
-    if (fact.kind === 'order.placed' && fact.body.status === 'waiting') void playSound('bell', 0.6)
+    if (rings(fact)) void playSound('bell', 0.6)
     for (const [prefix, names] of OUTDATES) if (fact.kind.startsWith(prefix)) refresh(names)
   }
   return useLive({

@@ -1,10 +1,13 @@
-import type { Alert } from '#core/screen'
+import type { Alert, Sound } from '#core/screen'
+import { playSound } from '../parts/sound.ts'
 import { Alerts } from './alerts.ts'
 import './overlay.css'
 
 const WIDTH = 1920
 const HEIGHT = 1080
 const RETRY_MS = 3000
+/** A sound this late would puzzle the audience. */
+const STALE_SECONDS = 15
 
 const stage = document.getElementById('stage') as HTMLElement
 const alerts = new Alerts(stage)
@@ -34,6 +37,8 @@ function listen(): void {
       setTimeout(listen, RETRY_MS)
     } else if (fact.kind === 'screen.alert') {
       alerts.add(fact.body as Alert, Date.now() / 1000 + ahead - fact.at)
+    } else if (fact.kind === 'screen.sound' && Date.now() / 1000 + ahead - fact.at < STALE_SECONDS) {
+      void playSound((fact.body as { sound: Sound }).sound)
     }
   }
   source.onerror = () => {

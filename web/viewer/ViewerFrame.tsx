@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { clsx } from 'clsx'
-import { ListOrdered, ReceiptText, Store } from 'lucide-react'
+import { ListOrdered, MessageSquareText, ReceiptText, Store } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { NavLink, Outlet } from 'react-router'
 import { feedAddress } from '../parts/api.ts'
@@ -16,6 +16,7 @@ const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[]
   ['ranks.', ['standing', 'channel']],
   ['currency.', ['channel']],
   ['store.', ['channel']],
+  ['commands.changed', ['commands']],
   ['earning.changed', ['channel']],
   ['earning.paid', ['me']],
   ['order.', ['me']],
@@ -84,6 +85,7 @@ function Tabs({ many }: { many: string }) {
     { to: '/', name: 'Store', Icon: Store },
     { to: '/mine', name: `My ${many}`, Icon: ReceiptText },
     { to: '/lists', name: 'Lists', Icon: ListOrdered },
+    { to: '/commands', name: 'Chat', Icon: MessageSquareText },
   ]
   return (
     <nav aria-label="Pages" data-theme="dark" className="fixed inset-x-0 bottom-0 border-t border-line bg-surface">

@@ -1,5 +1,5 @@
 import { mount } from '../parts/mount.tsx'
-import { ListsPage, MinePage } from './later.tsx'
+import { CommandsPage, ListsPage, MinePage } from './later.tsx'
 import { StorePage } from './store/StorePage.tsx'
 import { ViewerFrame } from './ViewerFrame.tsx'
 
@@ -7,4 +7,5 @@ mount('c', <ViewerFrame />, [
   { index: true, element: <StorePage /> },
   { path: 'mine', element: <MinePage /> },
   { path: 'lists', element: <ListsPage /> },
+  { path: 'commands', element: <CommandsPage /> },
 ])

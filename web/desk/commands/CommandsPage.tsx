@@ -1,30 +1,112 @@
 import { useQuery } from '@tanstack/react-query'
-import { read } from '../../parts/api.ts'
+import { useState } from 'react'
+import { inWords } from '#core/currency'
+import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
-import { CurrencyForm } from './CurrencyForm.tsx'
-import { HandingForm } from './HandingForm.tsx'
-import { WordsForm } from './WordsForm.tsx'
-import type { Words } from './words.ts'
-import { ZoneForm } from './ZoneForm.tsx'
+import { Empty } from '../../parts/Panel.tsx'
+import { useStatus } from '../status.ts'
+import { CommandPanel } from './CommandPanel.tsx'
+import { grouped } from './grouped.ts'
+import { INPUT } from './inputs.tsx'
+import { Ready } from './Ready.tsx'
+import { Switch } from './Switch.tsx'
+import { type CommandShown, type CommandsView, commandsQuery } from './view.ts'
 
-/** The currency's names, and every word that chat understands. */
+/** The channel's own commands, by group, each with whether it works now. */
 export function CommandsPage() {
-  const words = useQuery({ queryKey: ['words'], queryFn: ({ signal }) => read<Words>('/desk/words', signal) })
+  const view = useQuery(commandsQuery)
+  const [open, setOpen] = useState<number | 'new'>()
+  const [asked, setAsked] = useState('')
+  const wanted = asked.trim().toLowerCase().replace(/^!/, '')
+  const shown = (view.data?.commands ?? []).filter(({ settings }) =>
+    [settings.word, ...settings.aliases, settings.description].some((text) => text.toLowerCase().includes(wanted)),
+  )
+  const chosen = view.data?.commands.find(({ id }) => id === open)
   return (
-    <div className="flex max-w-5xl flex-col gap-4">
-      <h1 className="text-[1.45rem] leading-tight">Commands</h1>
-      {words.isPending && <Loading what="the words of chat" />}
-      {words.isError && <Problem error={words.error} retry={() => void words.refetch()} />}
-      {words.data && (
-        <>
-          <CurrencyForm key={JSON.stringify(words.data.currency)} currency={words.data.currency} />
-          <WordsForm key={JSON.stringify(words.data.words)} words={words.data.words} currency={words.data.currency} />
-          <div className="grid grid-cols-2 items-start gap-4">
-            <HandingForm key={JSON.stringify(words.data.handing)} {...words.data} />
-            <ZoneForm key={words.data.zone} zone={words.data.zone} />
-          </div>
-        </>
+    <div className="flex flex-col gap-4">
+      <div className="flex items-center gap-3">
+        <h1 className="text-[1.45rem] leading-tight">Commands</h1>
+        <input
+          aria-label="Find a command"
+          placeholder="Find a word"
+          value={asked}
+          onChange={(event) => setAsked(event.target.value)}
+          className={`ml-auto w-44 ${INPUT} placeholder:text-muted`}
+        />
+        <Button look="main" onClick={() => setOpen('new')}>
+          Make a command
+        </Button>
+      </div>
+      {view.isPending && <Loading what="the commands" />}
+      {view.isError && <Problem error={view.error} retry={() => void view.refetch()} />}
+      {view.data && view.data.commands.length === 0 && (
+        <Empty action={<Button onClick={() => setOpen('new')}>Make the first one</Button>}>
+          There are no commands of your own yet. A command is a word in chat, and what happens when somebody says it.
+        </Empty>
+      )}
+      {view.data && view.data.commands.length > 0 && shown.length === 0 && (
+        <p className="text-muted">No command has “{asked}” in its words.</p>
+      )}
+      {view.data && shown.length > 0 && <CommandTable commands={shown} open={setOpen} />}
+      {view.data && open === 'new' && (
+        <CommandPanel key="new" view={view.data} command={undefined} close={() => setOpen(undefined)} />
+      )}
+      {view.data && chosen && (
+        <CommandPanel key={chosen.id} view={view.data} command={chosen} close={() => setOpen(undefined)} />
       )}
     </div>
+  )
+}
+
+function CommandTable({ commands, open }: { commands: CommandsView['commands']; open: (id: number) => void }) {
+  return (
+    <table className="w-full table-fixed rounded-md border border-line bg-panel">
+      <thead className="text-left text-sm text-muted">
+        <tr className="border-b border-line">
+          <th className="w-14 px-3 py-2 font-medium">On</th>
+          <th className="w-[25%] px-2 py-2 font-medium">Word</th>
+          <th className="w-[20%] px-2 py-2 font-medium">Who</th>
+          <th className="w-36 px-2 py-2 text-right font-medium">Price</th>
+          <th className="px-3 py-2 font-medium">Will it work?</th>
+        </tr>
+      </thead>
+      {grouped(commands).map(([group, rows]) => (
+        <tbody key={group} className="border-b border-line last:border-0">
+          {group !== '' && (
+            <tr>
+              <th colSpan={5} scope="rowgroup" className="px-3 pt-3 pb-1 text-left text-sm font-medium text-muted">
+                {group}
+              </th>
+            </tr>
+          )}
+          {rows.map((command) => (
+            <Row key={command.id} command={command} open={open} />
+          ))}
+        </tbody>
+      ))}
+    </table>
+  )
+}
+
+function Row({ command, open }: { command: CommandShown; open: (id: number) => void }) {
+  const { currency } = useStatus()
+  const { id, settings, who, ready } = command
+  return (
+    <tr className="align-top hover:bg-raised">
+      <td className="px-3 py-2">
+        <Switch path={`/desk/commands/${id}/switch`} on={settings.on} label={`!${settings.word}`} />
+      </td>
+      <td className="px-2 py-2">
+        <button type="button" onClick={() => open(id)} className="text-left font-semibold break-all hover:underline">
+          !{settings.word}
+        </button>
+        {settings.description !== '' && <span className="block text-sm text-muted">{settings.description}</span>}
+      </td>
+      <td className="px-2 py-2 break-words">{who}</td>
+      <td className="tabular px-2 py-2 text-right">{settings.cost === 0 ? '–' : inWords(settings.cost, currency)}</td>
+      <td className="px-3 py-2">
+        <Ready ready={ready} />
+      </td>
+    </tr>
   )
 }

@@ -1,4 +1,6 @@
+import { useQuery } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
+import { type ChatWords, checkWords, listenersOf } from '#core/commands'
 import { type Currency, ICONS, inWords, REPLY } from '#core/currency'
 import { fillIn } from '#core/texts'
 import { CurrencyIcon } from '../../parts/CurrencyIcon.tsx'
@@ -6,6 +8,7 @@ import { Panel } from '../../parts/Panel.tsx'
 import { same } from '../../parts/same.ts'
 import { Applies } from './Applies.tsx'
 import { useSave } from './useSave.ts'
+import { commandsQuery } from './view.ts'
 
 const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1.5'
 const WORD = /^[\p{L}\p{N}_-]{1,30}$/u
@@ -19,7 +22,7 @@ function problemOf({ one, many, word, aliases = [] }: Currency): string | undefi
 }
 
 /** The currency: names, picture, what is typed to ask for a balance, and what is answered. */
-export function CurrencyForm({ currency }: { currency: Currency }) {
+export function CurrencyForm({ currency, words }: { currency: Currency; words: ChatWords }) {
   const [draft, setDraft] = useState(currency)
   const [aliases, setAliases] = useState((currency.aliases ?? []).join(' '))
   const save = useSave('/desk/currency', 'The currency is called so everywhere from now on.')
@@ -28,7 +31,9 @@ export function CurrencyForm({ currency }: { currency: Currency }) {
     { aliases: [], ...currency, reply: currency.reply ?? REPLY },
     { ...wanted, reply: wanted.reply ?? REPLY },
   )
-  const wrong = problemOf(wanted)
+  const commands = useQuery(commandsQuery).data?.commands ?? []
+  const checked = checkWords(wanted, words, listenersOf(commands))
+  const wrong = problemOf(wanted) ?? (checked.ok ? undefined : checked.refusal.sentence)
   const submit = (event: FormEvent) => {
     event.preventDefault()
     if (changed && wrong === undefined) save.mutate(wanted)

@@ -1,12 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
-import { type ChatWords, checkWords, type WordKind } from '#core/commands'
+import { type ChatWords, checkWords, listenersOf, type WordKind } from '#core/commands'
 import type { Currency } from '#core/currency'
 import { read } from '../../parts/api.ts'
 import { Panel } from '../../parts/Panel.tsx'
 import { same } from '../../parts/same.ts'
 import { Applies } from './Applies.tsx'
 import { useSave } from './useSave.ts'
+import { commandsQuery } from './view.ts'
 
 const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1 aria-invalid:border-brick'
 
@@ -18,6 +19,7 @@ const NAMES: readonly { readonly kind: WordKind; readonly does: string }[] = [
   { kind: 'top', does: 'Who has most' },
   { kind: 'longest', does: 'Who watched longest (add "show" or "30")' },
   { kind: 'earners', does: 'Who earned most (add "show" or "30")' },
+  { kind: 'help', does: 'Where commands are listed, or how one is called' },
   { kind: 'hand', does: 'Passes currency on: a name, how many' },
   { kind: 'give', does: 'Team: gives to a name, or "everyone"' },
   { kind: 'take', does: 'Team: takes from somebody' },
@@ -29,7 +31,8 @@ export function WordsForm({ words, currency }: { words: ChatWords; currency: Cur
   const [draft, setDraft] = useState(words)
   const save = useSave('/desk/words', 'Chat understands these words from now on.')
   const changed = !same(draft, words)
-  const checked = checkWords(currency, draft)
+  const commands = useQuery(commandsQuery).data?.commands ?? []
+  const checked = checkWords(currency, draft, listenersOf(commands))
   const empty = NAMES.find(({ kind }) => !/^[\p{L}\p{N}_-]{1,30}$/u.test(draft[kind].word))
   const wrong = empty
     ? `Give "${empty.does}" a word of letters, digits, - and _.`

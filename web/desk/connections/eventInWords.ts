@@ -24,6 +24,8 @@ export function eventInWords({ type, name, body }: Happened): string {
       return `The show began${body.title === undefined ? '' : `: ${String(body.title)}`}`
     case 'ricompensa.show.ended':
       return 'The show ended'
+    case 'ricompensa.rewards.listed':
+      return 'The platform told which rewards of its own points there are'
     case 'ricompensa.follow':
       return `${who} follows`
     case 'ricompensa.subscription':

@@ -1,8 +1,9 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react'
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { Fragment, useState } from 'react'
 import { digits, inWords } from '#core/currency'
 import { standingName } from '#core/people'
+import { tallyInWords } from '#core/tallies'
 import { read } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
@@ -118,6 +119,12 @@ function Known({ panel }: { panel: PanelAnswer }) {
       <dl className="grid grid-cols-[9rem_1fr] gap-y-1.5">
         <dt className="text-muted">Is</dt>
         <dd>{standings.length > 0 ? standings.join(', ') : 'a viewer without any standing'}</dd>
+        {panel.tallies.map((tally) => (
+          <Fragment key={tally.id}>
+            <dt className="text-muted">{tally.name}</dt>
+            <dd className="tabular">{tallyInWords(tally, tally.total)}</dd>
+          </Fragment>
+        ))}
         <dt className="text-muted">Checked in</dt>
         <dd className="tabular">
           {counted(panel.habits.checkIns, 'time')}, {counted(panel.habits.streak, 'show')} in a row now,{' '}

@@ -29,6 +29,13 @@ export interface PanelAnswer {
   readonly attended: { readonly count: number; readonly of: number }
   readonly shows: readonly ShowAttended[]
   readonly habits: { readonly streak: number; readonly bestStreak: number; readonly checkIns: number }
+  readonly tallies: readonly {
+    readonly id: number
+    readonly name: string
+    readonly one: string
+    readonly many: string
+    readonly total: number
+  }[]
   readonly notes: readonly { readonly id: number; readonly at: number; readonly by: string; readonly text: string }[]
   readonly aliases: readonly string[]
 }

@@ -6,13 +6,14 @@ import { Panel } from '../../parts/Panel.tsx'
 import { timeText, useNow } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
 import { chatQuery } from './chat.ts'
+import { SayBox } from './SayBox.tsx'
 
 const NEAR_END_PX = 60
 
 /** What is said in the room and what the bot answers. Follows the newest line until somebody scrolls up. */
 export function ChatList({ onViewer }: { onViewer: (id: number) => void }) {
   const chat = useQuery(chatQuery)
-  const { ahead } = useStatus()
+  const { ahead, voice } = useStatus()
   const now = useNow(ahead)
   const box = useRef<HTMLDivElement>(null)
   const follow = useRef(true)
@@ -28,6 +29,7 @@ export function ChatList({ onViewer }: { onViewer: (id: number) => void }) {
       title="Chat"
       aside={`${lastMinute} ${lastMinute === 1 ? 'line' : 'lines'} in the last minute`}
       className="min-h-64"
+      bodyClassName="flex flex-col"
     >
       <div
         ref={box}
@@ -36,7 +38,7 @@ export function ChatList({ onViewer }: { onViewer: (id: number) => void }) {
         role="log"
         aria-label="Chat"
         aria-live="off"
-        className="h-full overflow-y-auto px-4 py-2"
+        className="min-h-0 flex-1 overflow-y-auto px-4 py-2"
         onScroll={({ currentTarget: el }) => {
           // Only scrolling up lets go: new lines move the end away, too, and must not.
           if (el.scrollTop < lastTop.current) follow.current = false
@@ -51,6 +53,7 @@ export function ChatList({ onViewer }: { onViewer: (id: number) => void }) {
           <Line key={line.seq} line={line} onViewer={onViewer} />
         ))}
       </div>
+      <SayBox muted={voice.muted} />
     </Panel>
   )
 }

@@ -3,7 +3,17 @@ import { describe, expect, test } from 'vitest'
 import { barSeconds, barsOf, type Evening } from './evening.ts'
 
 const MORE = { number: 1, countsFrom: 600, pausedAt: null, guest: null }
-const show = { id: 1, title: 'Test', status: 'on' as const, startedAt: 600, endedAt: null, paid: 0, spent: 0, ...MORE }
+const show = {
+  id: 1,
+  title: 'Test',
+  status: 'on' as const,
+  startedAt: 600,
+  endedAt: null,
+  paid: 0,
+  spent: 0,
+  lines: 0,
+  ...MORE,
+}
 
 describe('the evening’s bars', () => {
   test('are empty without a show', () => {

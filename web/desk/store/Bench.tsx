@@ -6,6 +6,7 @@ import { Loading, Problem } from '../../parts/Notice.tsx'
 import { ageText, useNow } from '../../parts/time.ts'
 import { useToast } from '../../parts/toasts.tsx'
 import { useStatus } from '../status.ts'
+import { Redemptions, redemptionsQuery } from '../triggers/Redemptions.tsx'
 import { OrderCard } from './OrderCard.tsx'
 import { ordersQuery, useOrderAction } from './orders.ts'
 
@@ -15,8 +16,9 @@ const OPEN_KEY = 'ricompensa-bench-open'
 export function Bench() {
   const [open, setOpen] = useState(() => localStorage.getItem(OPEN_KEY) !== 'no')
   const orders = useQuery(ordersQuery)
+  const redemptions = useQuery(redemptionsQuery).data?.redemptions ?? []
   const waiting = orders.data?.orders ?? []
-  const count = waiting.length
+  const count = waiting.length + redemptions.length
   useEffect(() => {
     document.title = count > 0 ? `(${count}) Ricompensa` : 'Ricompensa'
   }, [count])
@@ -37,6 +39,7 @@ export function Bench() {
           </p>
         )}
         <Waiting orders={waiting} />
+        <Redemptions />
       </div>
     </aside>
   )

@@ -101,17 +101,23 @@ function List({ list, period }: { list: 'hours' | 'earned' | 'balance'; period: 
 function Listed() {
   const client = useQueryClient()
   const standing = useStanding()
+  const [chosen, setChosen] = useState<boolean>()
   const put = useMutation({
     mutationFn: (listed: boolean) => change('PUT', '/me/listed', { listed }),
     onSuccess: () => client.invalidateQueries(),
+    onSettled: () => setChosen(undefined),
   })
   if (!standing?.known) return null
   return (
     <label className="mt-6 flex items-center gap-2">
       <input
         type="checkbox"
-        checked={put.isPending ? !put.variables : !standing.listed}
-        onChange={(event) => put.mutate(!event.target.checked)}
+        checked={chosen ?? !standing.listed}
+        onChange={(event) => {
+          // At once: the box must not spring back until the mutation says that it is under way.
+          setChosen(event.target.checked)
+          put.mutate(!event.target.checked)
+        }}
         className="size-4 accent-brass"
       />
       I want to be in no list

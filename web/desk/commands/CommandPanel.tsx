@@ -1,0 +1,117 @@
+import { useState } from 'react'
+import {
+  argumentFault,
+  type CommandSettings,
+  checkCommandWords,
+  checkSteps,
+  commandReady,
+  faultInWords,
+  refusalFault,
+} from '#core/commands'
+import { useStatus } from '../status.ts'
+import { ArgumentFields } from './ArgumentFields.tsx'
+import { FRESH } from './fresh.ts'
+import { SaveFoot } from './SaveFoot.tsx'
+import { SidePanel } from './SidePanel.tsx'
+import { StepList } from './steps/StepList.tsx'
+import { TryPart } from './TryPart.tsx'
+import { useSaved } from './useSaved.ts'
+import { type CommandShown, type CommandsView, othersThan, rowsOf } from './view.ts'
+import { WhoPart } from './WhoPart.tsx'
+import { WordPart } from './WordPart.tsx'
+
+const PARTS = ['Word', 'Who and how often', 'Steps', 'Try it']
+
+interface CommandPanelProps {
+  readonly view: CommandsView
+  /** Undefined: a new one. */
+  readonly command: CommandShown | undefined
+  readonly close: () => void
+}
+
+/** Makes or changes a command: its word, who may, what happens, and a try before the audience has one. */
+export function CommandPanel({ view, command, close }: CommandPanelProps) {
+  const { currency } = useStatus()
+  const saved = useSaved('/desk/commands', 'command', command?.settings ?? FRESH, command?.id ?? null)
+  const { draft, setDraft, live, changed } = saved
+  const [part, setPart] = useState('Word')
+  const put = (patch: Partial<CommandSettings>) => setDraft({ ...draft, ...patch })
+  const around = {
+    arguments: draft.arguments,
+    figures: {},
+    viewer: true,
+    tallies: view.tallies,
+    circles: view.circles,
+    rewards: view.rewards,
+    commands: rowsOf(view),
+    self: live?.id,
+  }
+  const faults = checkSteps(draft.steps, around)
+  const words = checkCommandWords(othersThan(view, currency, live?.id ?? null), draft)
+  const wrong = wrongWith(draft, words.ok ? undefined : words.refusal.sentence, faults)
+  const foot = (
+    <SaveFoot
+      saved={saved}
+      wrong={wrong}
+      ready={commandReady(draft, faults, view.standing)}
+      nameOf={({ word }) => `!${word}`}
+      close={close}
+    />
+  )
+  const title = live === undefined ? 'Make a command' : `!${live.settings.word}`
+  return (
+    <SidePanel
+      title={title}
+      close={close}
+      parts={PARTS}
+      part={part}
+      setPart={setPart}
+      unsaved={saved.unsaved}
+      foot={foot}
+    >
+      {part === 'Word' && (
+        <div className="flex flex-col gap-5">
+          <WordPart draft={draft} put={put} view={view} collides={words.ok ? undefined : words.refusal.sentence} />
+          <ArgumentFields
+            word={draft.word}
+            wanted={draft.arguments}
+            setWanted={(wanted) => put({ arguments: wanted })}
+          />
+        </div>
+      )}
+      {part === 'Who and how often' && <WhoPart draft={draft} put={put} view={view} id={live?.id} />}
+      {part === 'Steps' && (
+        <StepList
+          steps={draft.steps}
+          setSteps={(steps) => put({ steps })}
+          view={view}
+          around={around}
+          faults={faults}
+        />
+      )}
+      {part === 'Try it' && (
+        <TryPart
+          what={{ kind: 'command', id: live?.id ?? null, settings: draft }}
+          wrong={wrong}
+          unsaved={changed}
+          view={view}
+        />
+      )}
+    </SidePanel>
+  )
+}
+
+/** The first thing that keeps a command from being saved. */
+function wrongWith(
+  draft: CommandSettings,
+  words: string | undefined,
+  faults: ReturnType<typeof checkSteps>,
+): string | undefined {
+  const bad = [draft.word, ...draft.aliases].find((word) => !/^[\p{L}\p{N}_-]{1,30}$/u.test(word))
+  if (draft.word === '') return 'Give it a word.'
+  if (bad !== undefined) return `"${bad}" cannot be typed as one word in chat. Use letters, digits, - and _.`
+  const nameless = draft.arguments.find(({ name }) => !/^[a-z][a-z0-9_]*$/.test(name))
+  if (nameless !== undefined) return 'The name of an argument begins with a letter: a to z, digits and _ after it.'
+  const fault = faults.find(({ hint }) => !hint)
+  return words ?? argumentFault(draft) ?? refusalFault(draft) ?? (fault && faultInWords(fault))
+}

@@ -1,0 +1,50 @@
+import type { Limits } from '#core/access'
+import { NumberInput, Tick } from './inputs.tsx'
+
+interface LimitFieldsProps {
+  readonly limits: Limits
+  readonly setLimits: (limits: Limits) => void
+  readonly onAir: boolean
+  readonly setOnAir: (onAir: boolean) => void
+  /** Whether somebody sets it off: if not, there is no limit for each viewer. */
+  readonly viewer: boolean
+}
+
+/** How often something may be used. */
+export function LimitFields({ limits, setLimits, onAir, setOnAir, viewer }: LimitFieldsProps) {
+  const number = (name: keyof Limits, label: string, most: number) => (
+    <NumberInput
+      label={label}
+      value={limits[name]}
+      most={most}
+      none="–"
+      onValue={(value) => setLimits({ ...limits, [name]: value })}
+    />
+  )
+  return (
+    <fieldset className="flex flex-col gap-2">
+      <legend className="mb-1 font-semibold">How often</legend>
+      <div className="grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-3 gap-y-1.5">
+        <span>Rests for everyone</span>
+        {number('everyoneSeconds', 'Rests for everyone, seconds', 86_400)}
+        <span className="text-muted">seconds</span>
+        {viewer && (
+          <>
+            <span>Rests for each viewer</span>
+            {number('eachSeconds', 'Rests for each viewer, seconds', 86_400)}
+            <span className="text-muted">seconds</span>
+            <span>Each viewer, in one show</span>
+            {number('perViewer', 'Times for each viewer in one show', 1_000_000)}
+            <span className="text-muted">times</span>
+          </>
+        )}
+        <span>All together, in one show (1: only for the first)</span>
+        {number('perShow', 'Times in one show', 1_000_000)}
+        <span className="text-muted">times</span>
+      </div>
+      <Tick on={onAir} onTick={setOnAir}>
+        Only while the show is on air
+      </Tick>
+    </fieldset>
+  )
+}

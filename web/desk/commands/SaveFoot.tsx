@@ -1,0 +1,48 @@
+import type { Readiness } from '#core/commands'
+import { Button } from '../../parts/Button.tsx'
+import { Problem } from '../../parts/Notice.tsx'
+import { Ready } from './Ready.tsx'
+import { Remove } from './Remove.tsx'
+import type { Saved } from './useSaved.ts'
+
+interface SaveFootProps<S> {
+  readonly saved: Saved<S>
+  readonly wrong: string | undefined
+  readonly ready: Readiness
+  /** What it is called where it is taken away. */
+  readonly nameOf: (settings: S) => string
+  readonly close: () => void
+}
+
+/** The foot of a form: what is wrong, whether it would work, and whether what is seen is live. */
+export function SaveFoot<S>({ saved, wrong, ready, nameOf, close }: SaveFootProps<S>) {
+  const { path, draft, setDraft, live, changed, save } = saved
+  return (
+    <div className="flex flex-col gap-2">
+      {wrong !== undefined && changed ? (
+        <p role="alert" className="text-brick-text">
+          {wrong}
+        </p>
+      ) : (
+        <Ready ready={ready} />
+      )}
+      {save.error && changed && <Problem error={save.error} />}
+      <div className="flex flex-wrap items-center gap-2">
+        {changed && (
+          <Button look="main" disabled={wrong !== undefined || save.isPending} onClick={() => save.mutate(draft)}>
+            {save.isPending ? 'Saving …' : 'Save: live at once'}
+          </Button>
+        )}
+        {changed && live && <Button onClick={() => setDraft(live.settings)}>Back to what is live</Button>}
+        <span role="status" className={changed ? 'text-brass-text' : 'text-muted'}>
+          {changed ? 'Not live yet.' : 'What you see is live.'}
+        </span>
+        {live && (
+          <span className="ml-auto">
+            <Remove path={`${path}/${live.id}/remove`} name={nameOf(live.settings)} close={close} />
+          </span>
+        )}
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,129 @@
+import type { StepOutcome } from '#core/commands'
+import { digits } from '#core/currency'
+import { Figure } from '../../parts/Figure.tsx'
+
+/** What would happen, as the server's copy of the channel had it. */
+export interface Tried {
+  readonly outcome: string
+  readonly refusal: { readonly sentence: string } | null
+  readonly steps: readonly StepOutcome[]
+  readonly lines: readonly { readonly to: string | null; readonly text: string; readonly after: number }[]
+  readonly transfers: readonly {
+    readonly who: string
+    readonly why: string
+    readonly change: number
+    readonly before: number
+    readonly after: number
+  }[]
+  readonly alerts: readonly {
+    readonly title: string
+    readonly line: string
+    readonly picture: string
+    readonly seconds: number
+  }[]
+  readonly sounds: readonly string[]
+  readonly orders: readonly string[]
+  readonly seconds: number
+}
+
+/** The outcome of a try: each step, chat as it would read, money with balances, what the screen would show. */
+export function TriedReport({ tried }: { tried: Tried }) {
+  const { refusal, steps, lines, transfers, alerts, sounds, orders, seconds } = tried
+  return (
+    <section
+      aria-label="What would happen"
+      aria-live="polite"
+      className="flex flex-col gap-4 rounded-md border border-line p-4"
+    >
+      {refusal ? (
+        <p className="text-brick-text">It would be refused: {refusal.sentence}</p>
+      ) : (
+        <p className="text-moss-text">
+          It would work{seconds > 0 ? `, and take ${seconds} seconds with its waits` : ''}.
+        </p>
+      )}
+      {steps.length > 0 && (
+        <Part title="Step by step">
+          <ol className="list-decimal pl-6">
+            {steps.map((step, i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: an outcome is its place
+              <li key={i}>{step.sentence}</li>
+            ))}
+          </ol>
+        </Part>
+      )}
+      {lines.length > 0 && (
+        <Part title="In chat">
+          {lines.map((line, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a line is its place
+            <p key={i} className="rounded-md bg-surface px-3 py-1.5 break-words">
+              <span className="font-semibold text-brass-text">
+                Ricompensa{line.to === null ? '' : ` to ${line.to}`}
+              </span>{' '}
+              {line.text}
+              {line.after > 0 && <span className="text-sm text-muted"> after {line.after} s</span>}
+            </p>
+          ))}
+        </Part>
+      )}
+      {transfers.length > 0 && <Moved transfers={transfers} />}
+      {alerts.map((alert) => (
+        <figure
+          key={`${alert.title}/${alert.line}`}
+          data-theme="dark"
+          className="flex items-center gap-4 rounded-md border border-brass bg-panel p-3 text-text"
+        >
+          <img src={`/pictures/${alert.picture}.svg`} alt={alert.picture} className="size-12" />
+          <figcaption>
+            <span className="block font-display text-lg font-semibold">{alert.title}</span>
+            <span className="block">{alert.line}</span>
+            <span className="block text-sm text-muted">on screen for {alert.seconds} s</span>
+          </figcaption>
+        </figure>
+      ))}
+      {sounds.length > 0 && <p>Plays: {sounds.join(', ')}.</p>}
+      {orders.length > 0 && <p>Orders: {orders.join(', ')}.</p>}
+    </section>
+  )
+}
+
+function Part({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <div className="flex flex-col gap-1.5">
+      <h3 className="font-sans text-sm font-semibold text-muted">{title}</h3>
+      {children}
+    </div>
+  )
+}
+
+function Moved({ transfers }: Pick<Tried, 'transfers'>) {
+  return (
+    <Part title="Money">
+      <table className="tabular w-full">
+        <thead className="text-left text-sm text-muted">
+          <tr>
+            <th className="font-medium">Who</th>
+            <th className="font-medium">Why</th>
+            <th className="text-right font-medium">Before</th>
+            <th className="text-right font-medium">Change</th>
+            <th className="text-right font-medium">After</th>
+          </tr>
+        </thead>
+        <tbody>
+          {transfers.map((one, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a transfer is its place
+            <tr key={i} className="border-t border-line">
+              <td>{one.who}</td>
+              <td className="text-muted">{one.why}</td>
+              <td className="text-right">{digits(one.before)}</td>
+              <td className="text-right">
+                <Figure value={one.change} signed />
+              </td>
+              <td className="text-right">{digits(one.after)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Part>
+  )
+}

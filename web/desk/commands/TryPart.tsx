@@ -1,0 +1,135 @@
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import { type CommandSettings, usageLine } from '#core/commands'
+import { FIGURES, hasViewer, type TriggerSettings } from '#core/triggers'
+import { change } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { Problem } from '../../parts/Notice.tsx'
+import { useToast } from '../../parts/toasts.tsx'
+import { FindPerson } from '../people/FindPerson.tsx'
+import { Choose, INPUT, Tick } from './inputs.tsx'
+import { type Tried, TriedReport } from './TriedReport.tsx'
+import type { CommandsView } from './view.ts'
+
+const MADE_UP = [
+  { value: 'newcomer', name: 'a made-up newcomer' },
+  { value: 'follower', name: 'a made-up follower' },
+  { value: 'subscriber', name: 'a made-up subscriber' },
+  { value: 'moderator', name: 'a made-up moderator' },
+  { value: 'known', name: 'somebody known …' },
+] as const
+
+interface TryPartProps {
+  readonly what:
+    | { readonly kind: 'command'; readonly id: number | null; readonly settings: CommandSettings }
+    | { readonly kind: 'trigger'; readonly id: number | null; readonly settings: TriggerSettings }
+  readonly wrong: string | undefined
+  readonly unsaved: boolean
+  readonly view: CommandsView
+}
+
+interface Person {
+  readonly id: number
+  readonly name: string
+}
+
+/** Tries it as it stands in the form, on a copy of the channel; and, once it is live, runs it for real. */
+export function TryPart({ what, wrong, unsaved, view }: TryPartProps) {
+  const toast = useToast()
+  const [as, setAs] = useState<(typeof MADE_UP)[number]['value']>('follower')
+  const [person, setPerson] = useState<Person>()
+  const [typed, setTyped] = useState('')
+  const [figures, setFigures] = useState<Readonly<Record<string, string>>>({})
+  const [air, setAir] = useState(false)
+  const nobody = what.kind === 'trigger' && !hasViewer(what.settings.source.of)
+  const who = as === 'known' ? person && { viewer: person.id } : { madeUp: as }
+  const given = Object.fromEntries(Object.entries(figures).filter(([, value]) => value !== ''))
+  const more = what.kind === 'command' ? { typed } : { figures: given }
+  const tryIt = useMutation({
+    mutationFn: () =>
+      change<Tried>('POST', '/desk/try', { what: { ...what, ...more }, as: who, ...(air && { onAir: true }) }),
+  })
+  const run = useMutation({
+    mutationFn: () =>
+      what.kind === 'command'
+        ? change('POST', `/desk/commands/${what.id}/use`, { viewer: person?.id, typed })
+        : change('POST', `/desk/triggers/${what.id}/run`, { viewer: nobody ? null : person?.id, figures: given }),
+    onSuccess: () => toast({ text: 'It ran for real. See “What ran” for what came of it.' }),
+    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  })
+  const real = what.id !== null && !unsaved && (nobody || (as === 'known' && person !== undefined))
+  return (
+    <div className="flex flex-col gap-4">
+      {!nobody && (
+        <div className="flex flex-wrap items-center gap-2">
+          <span>As</span>
+          <Choose label="Who tries it" value={as} choices={MADE_UP} onChoose={setAs} />
+          {as === 'known' && <FindPerson label="Who tries it, by name" chosen={person} choose={setPerson} />}
+        </div>
+      )}
+      {what.kind === 'command' ? (
+        <label className="flex items-center gap-2">
+          <span>!{what.settings.word}</span>
+          <input
+            aria-label="What stands behind the word"
+            value={typed}
+            maxLength={300}
+            placeholder={usageLine('', what.settings.arguments).replace('!', '').trim() || 'nothing needed'}
+            onChange={(event) => setTyped(event.target.value)}
+            className={`flex-1 ${INPUT} placeholder:text-muted`}
+          />
+        </label>
+      ) : (
+        <Figures what={what.settings} figures={figures} setFigures={setFigures} />
+      )}
+      {!view.standing.onAir && (
+        <Tick on={air} onTick={setAir}>
+          As if the show were on air
+        </Tick>
+      )}
+      <div className="flex flex-wrap items-center gap-2">
+        <Button
+          look="main"
+          disabled={wrong !== undefined || tryIt.isPending || (who === undefined && !nobody)}
+          onClick={() => tryIt.mutate()}
+        >
+          Try it: nothing is written
+        </Button>
+        <Button disabled={!real || run.isPending} onClick={() => run.mutate()}>
+          Run it for real
+        </Button>
+        {!real && <span className="text-muted">For real: save it, and choose somebody known.</span>}
+      </div>
+      {wrong !== undefined && <p className="text-muted">It can be tried once this is mended: {wrong}</p>}
+      {tryIt.error && <Problem error={tryIt.error} />}
+      {tryIt.data && <TriedReport tried={tryIt.data} />}
+    </div>
+  )
+}
+
+interface FiguresProps {
+  readonly what: TriggerSettings
+  readonly figures: Readonly<Record<string, string>>
+  readonly setFigures: (figures: Readonly<Record<string, string>>) => void
+}
+
+/** What the event would bring. */
+function Figures({ what, figures, setFigures }: FiguresProps) {
+  const names = Object.entries(FIGURES[what.source.of])
+  if (names.length === 0) return null
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      {names.map(([name, tells]) => (
+        <label key={name} className="flex flex-col gap-1">
+          {tells}
+          <input
+            value={figures[name] ?? ''}
+            maxLength={100}
+            onChange={(event) => setFigures({ ...figures, [name]: event.target.value })}
+            className={INPUT}
+          />
+        </label>
+      ))}
+    </div>
+  )
+}

@@ -1,0 +1,98 @@
+import { type Who, whoInWords } from '#core/access'
+import { circleStanding, PLAIN_STANDINGS } from '#core/people'
+import { FindPerson } from '../people/FindPerson.tsx'
+import { Choose, Tick } from './inputs.tsx'
+import type { CommandsView } from './view.ts'
+
+const NAMES: Readonly<Record<string, string>> = {
+  follower: 'Followers',
+  tier1: 'Subscribers, tier 1',
+  tier2: 'Subscribers, tier 2',
+  tier3: 'Subscribers, tier 3',
+  moderator: 'Moderators',
+}
+
+interface WhoFieldsProps {
+  readonly who: Who
+  readonly view: CommandsView
+  readonly setWho: (who: Who) => void
+  /** Names of people chosen since the list was loaded. */
+  readonly named: Readonly<Record<number, string>>
+  readonly setNamed: (named: Readonly<Record<number, string>>) => void
+  /** "may use it in chat", "may set it off". */
+  readonly may: string
+}
+
+/** Who may use something: everyone, or any mix. Read back as a sentence. */
+export function WhoFields({ who, view, setWho, named, setNamed, may }: WhoFieldsProps) {
+  const { circles, names } = view
+  const people = { ...names.people, ...named }
+  const tick = (standing: string, on: boolean) =>
+    setWho({ ...who, standings: on ? [...who.standings, standing] : who.standings.filter((one) => one !== standing) })
+  const standings = [
+    ...PLAIN_STANDINGS.map((standing) => ({ standing, name: NAMES[standing] ?? standing })),
+    ...circles.map(({ id, name }) => ({ standing: circleStanding(id), name: `Circle: ${name}` })),
+  ]
+  const sentence = whoInWords(who, { ...names, people })
+  return (
+    <fieldset className="flex flex-col gap-3">
+      <legend className="mb-1 font-semibold">Who {may}</legend>
+      <p aria-live="polite" className="rounded-md bg-surface px-3 py-2">
+        {sentence.charAt(0).toUpperCase() + sentence.slice(1)} {may}.
+      </p>
+      <Tick on={who.everyone} onTick={(everyone) => setWho({ ...who, everyone })}>
+        Everyone
+      </Tick>
+      {!who.everyone && (
+        <>
+          <div className="grid grid-cols-2 gap-x-4 gap-y-1.5">
+            <Tick on={who.streamer} onTick={(streamer) => setWho({ ...who, streamer })}>
+              The streamer
+            </Tick>
+            {standings.map(({ standing, name }) => (
+              <Tick key={standing} on={who.standings.includes(standing)} onTick={(on) => tick(standing, on)}>
+                {name}
+              </Tick>
+            ))}
+          </div>
+          <div className="flex flex-wrap items-center gap-3">
+            <span>Rank</span>
+            <Choose
+              label="Rank and above"
+              value={String(who.rank ?? '')}
+              choices={[
+                { value: '', name: 'by no rank' },
+                ...names.ranks.map(({ id, name }) => ({ value: String(id), name: `${name} and above` })),
+              ]}
+              onChoose={(rank) => setWho({ ...who, rank: rank === '' ? null : Number(rank) })}
+            />
+            <span>Named</span>
+            <FindPerson
+              label="Somebody by name"
+              chosen={undefined}
+              choose={(person) => {
+                if (person === undefined || who.people.includes(person.id)) return
+                setNamed({ ...named, [person.id]: person.name })
+                setWho({ ...who, people: [...who.people, person.id] })
+              }}
+            />
+          </div>
+          <ul className="flex flex-wrap gap-2">
+            {who.people.map((id) => (
+              <li key={id}>
+                <button
+                  type="button"
+                  onClick={() => setWho({ ...who, people: who.people.filter((one) => one !== id) })}
+                  className="rounded-md border border-line px-2 py-0.5 hover:bg-raised"
+                >
+                  {people[id] ?? 'somebody who is gone'} <span aria-hidden="true">×</span>
+                  <span className="sr-only">take out</span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </fieldset>
+  )
+}

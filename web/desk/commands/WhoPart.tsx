@@ -1,0 +1,106 @@
+import { useState } from 'react'
+import { type CommandSettings, callsIn } from '#core/commands'
+import { useStatus } from '../status.ts'
+import { Choose, Field, INPUT, NumberInput, Tick } from './inputs.tsx'
+import { LimitFields } from './LimitFields.tsx'
+import type { CommandsView } from './view.ts'
+import { WhoFields } from './WhoFields.tsx'
+
+interface WhoPartProps {
+  readonly draft: CommandSettings
+  readonly put: (patch: Partial<CommandSettings>) => void
+  readonly view: CommandsView
+  readonly id: number | undefined
+}
+
+/** Who may use it, where, for how much, and what they hear. */
+export function WhoPart({ draft, put, view, id }: WhoPartProps) {
+  const { currency } = useStatus()
+  const [named, setNamed] = useState<Readonly<Record<number, string>>>({})
+  return (
+    <div className="flex flex-col gap-5">
+      <WhoFields
+        who={draft.who}
+        view={view}
+        setWho={(who) => put({ who })}
+        named={named}
+        setNamed={setNamed}
+        may="may use it in chat"
+      />
+      <OutsideToo id={id} view={view} />
+      <fieldset className="flex flex-col gap-2">
+        <legend className="mb-1 font-semibold">Where, and for how much</legend>
+        <div className="flex flex-wrap items-center gap-3">
+          <Choose
+            label="Where it is heard"
+            value={draft.where}
+            choices={[
+              { value: 'both', name: 'in the room and privately' },
+              { value: 'room', name: 'in the room only' },
+              { value: 'private', name: 'privately only' },
+            ]}
+            onChoose={(where) => put({ where })}
+          />
+        </div>
+        <div className="flex items-center gap-3">
+          <span>Costs</span>
+          <NumberInput label="Price" value={draft.cost} none="nothing" onValue={(cost) => put({ cost })} />
+          <span className="text-muted">{currency.many}, given back if a step cannot be done</span>
+        </div>
+      </fieldset>
+      <LimitFields
+        limits={draft.limits}
+        setLimits={(limits) => put({ limits })}
+        onAir={draft.onAir}
+        setOnAir={(onAir) => put({ onAir })}
+        viewer
+      />
+      <fieldset className="flex flex-col gap-2">
+        <legend className="mb-1 font-semibold">Answers</legend>
+        <div className="flex items-center gap-3">
+          <span>Who used it is answered</span>
+          <Choose
+            label="How it answers"
+            value={draft.reply ?? 'channel'}
+            choices={[
+              { value: 'channel', name: 'as set for the bot’s voice' },
+              { value: 'plain', name: 'plainly' },
+              { value: 'mention', name: 'by their name' },
+              { value: 'private', name: 'privately' },
+            ]}
+            onChoose={(reply) => put({ reply: reply === 'channel' ? null : reply })}
+          />
+        </div>
+        <Tick on={draft.refusals} onTick={(refusals) => put({ refusals })}>
+          Who may not use it is told why, once, and not again while it lasts
+        </Tick>
+        {draft.refusals && (
+          <Field label="In these words" hint="Can be used: {{ viewer.name }}, {{ why }}">
+            <input
+              value={draft.refusalText ?? ''}
+              maxLength={200}
+              placeholder="our own"
+              onChange={(event) => put({ refusalText: event.target.value })}
+              className={`${INPUT} placeholder:text-muted`}
+            />
+          </Field>
+        )}
+      </fieldset>
+    </div>
+  )
+}
+
+/** Who may set a command off by spending the platform's own points is said where its trigger is. */
+function OutsideToo({ id, view }: { id: number | undefined; view: CommandsView }) {
+  const callers = view.triggers.filter(({ settings }) => id !== undefined && callsIn(settings.steps).includes(id))
+  if (callers.length === 0) return null
+  return (
+    <ul className="flex flex-col gap-1 rounded-md bg-surface px-3 py-2">
+      {callers.map(({ id: trigger, settings, who }) => (
+        <li key={trigger}>
+          The trigger “{settings.name}” does its steps, too: {who} may set that off, without a price of ours.
+        </li>
+      ))}
+    </ul>
+  )
+}

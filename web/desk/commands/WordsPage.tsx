@@ -1,0 +1,34 @@
+import { useQuery } from '@tanstack/react-query'
+import { read } from '../../parts/api.ts'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { CurrencyForm } from './CurrencyForm.tsx'
+import { HandingForm } from './HandingForm.tsx'
+import { WordsForm } from './WordsForm.tsx'
+import type { Words } from './words.ts'
+import { ZoneForm } from './ZoneForm.tsx'
+
+/** The currency's names, and the words that come with the product. */
+export function WordsPage() {
+  const words = useQuery({ queryKey: ['words'], queryFn: ({ signal }) => read<Words>('/desk/words', signal) })
+  return (
+    <div className="flex max-w-5xl flex-col gap-4">
+      <h1 className="text-[1.45rem] leading-tight">Built-in words</h1>
+      {words.isPending && <Loading what="the words of chat" />}
+      {words.isError && <Problem error={words.error} retry={() => void words.refetch()} />}
+      {words.data && (
+        <>
+          <CurrencyForm
+            key={JSON.stringify(words.data.currency)}
+            currency={words.data.currency}
+            words={words.data.words}
+          />
+          <WordsForm key={JSON.stringify(words.data.words)} words={words.data.words} currency={words.data.currency} />
+          <div className="grid grid-cols-2 items-start gap-4">
+            <HandingForm key={JSON.stringify(words.data.handing)} {...words.data} />
+            <ZoneForm key={words.data.zone} zone={words.data.zone} />
+          </div>
+        </>
+      )}
+    </div>
+  )
+}

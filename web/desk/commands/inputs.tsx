@@ -1,0 +1,97 @@
+import { type ReactNode, useState } from 'react'
+
+export const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1.5 aria-invalid:border-brick'
+
+/** A label above its field, with a word of explanation below. */
+export function Field({ label, hint, children }: { label: string; hint?: ReactNode; children: ReactNode }) {
+  return (
+    // biome-ignore lint/a11y/noLabelWithoutControl: the control is the child
+    <label className="flex flex-col gap-1">
+      <span>{label}</span>
+      {children}
+      {hint && <span className="text-[0.93rem] text-muted">{hint}</span>}
+    </label>
+  )
+}
+
+interface NumberInputProps {
+  readonly label: string
+  readonly value: number
+  readonly onValue: (value: number) => void
+  readonly most?: number
+  /** What an empty field or 0 means, shown in place of the figure. */
+  readonly none?: string
+  readonly className?: string
+}
+
+/** A whole number from 0. While it is typed it may be empty. */
+export function NumberInput({
+  label,
+  value,
+  onValue,
+  most = 1_000_000_000,
+  none,
+  className = 'w-24',
+}: NumberInputProps) {
+  const [typed, setTyped] = useState<string>()
+  const shown = typed ?? (value === 0 && none !== undefined ? '' : String(value))
+  return (
+    <input
+      aria-label={label}
+      value={shown}
+      inputMode="numeric"
+      placeholder={none}
+      onChange={(event) => {
+        const kept = event.target.value.replace(/\D/g, '').slice(0, 10)
+        setTyped(kept)
+        onValue(Math.min(most, Number(kept) || 0))
+      }}
+      onBlur={() => setTyped(undefined)}
+      className={`tabular text-right placeholder:text-muted ${className} ${INPUT}`}
+    />
+  )
+}
+
+/** A box to tick, with its words behind it. */
+export function Tick({ on, onTick, children }: { on: boolean; onTick: (on: boolean) => void; children: ReactNode }) {
+  return (
+    <label className="flex items-start gap-2">
+      <input
+        type="checkbox"
+        checked={on}
+        onChange={(event) => onTick(event.target.checked)}
+        className="mt-1 size-4 shrink-0 accent-brass"
+      />
+      <span>{children}</span>
+    </label>
+  )
+}
+
+interface ChooseProps<T extends string> {
+  readonly label: string
+  readonly value: T
+  readonly choices: readonly { readonly value: T; readonly name: string }[]
+  readonly onChoose: (value: T) => void
+  readonly className?: string
+}
+
+/** One of several, as a list that opens. */
+export function Choose<T extends string>({ label, value, choices, onChoose, className = '' }: ChooseProps<T>) {
+  return (
+    <select
+      aria-label={label}
+      value={value}
+      onChange={(event) => onChoose(event.target.value as T)}
+      className={`${INPUT} ${className}`}
+    >
+      {choices.map((one) => (
+        <option key={one.value} value={one.value}>
+          {one.name}
+        </option>
+      ))}
+    </select>
+  )
+}
+
+/** Words apart by spaces or commas, as a list. */
+export const splitWords = (text: string): string[] => text.split(/[\s,!]+/).filter((word) => word !== '')

@@ -1,0 +1,214 @@
+import { type Step, type StepOf, tallyHows } from '#core/commands'
+import { PICTURES, SOUNDS } from '#core/screen'
+import { Choose, NumberInput } from '../inputs.tsx'
+import { BranchFields } from './BranchFields.tsx'
+import { ConditionFields } from './ConditionFields.tsx'
+import { AmountField, TargetField } from './choices.tsx'
+import type { StepsFor } from './nested.ts'
+import { TextField } from './TextField.tsx'
+
+interface StepFieldsProps extends StepsFor {
+  readonly step: Step
+  readonly at: readonly number[]
+  readonly setStep: (step: Step) => void
+}
+
+/** The fields of a step, by its kind. */
+export function StepFields({ step, ...rest }: StepFieldsProps) {
+  const { view, around, setStep } = rest
+  switch (step.do) {
+    case 'say':
+      return <TextField label="Text" value={step.text} onText={(text) => setStep({ ...step, text })} around={around} />
+    case 'tell':
+      return (
+        <>
+          <TargetField label="To" target={step.to} onTarget={(to) => setStep({ ...step, to })} around={around} one />
+          <TextField label="Text" value={step.text} onText={(text) => setStep({ ...step, text })} around={around} />
+        </>
+      )
+    case 'pay':
+      return (
+        <Row>
+          <AmountField amount={step.amount} onAmount={(amount) => setStep({ ...step, amount })} around={around} />
+          <TargetField label="to" target={step.to} onTarget={(to) => setStep({ ...step, to })} around={around} />
+        </Row>
+      )
+    case 'take':
+      return (
+        <Row>
+          <AmountField amount={step.amount} onAmount={(amount) => setStep({ ...step, amount })} around={around} />
+          <TargetField
+            label="from"
+            target={step.from}
+            onTarget={(from) => setStep({ ...step, from })}
+            around={around}
+          />
+        </Row>
+      )
+    case 'tally':
+      return <TallyFields {...rest} step={step} />
+    case 'order':
+      return <OrderFields {...rest} step={step} />
+    case 'alert':
+      return <AlertFields {...rest} step={step} />
+    case 'sound':
+      return <SoundField sound={step.sound} onSound={(sound) => setStep({ ...step, sound })} />
+    case 'circle':
+      return <CircleFields {...rest} step={step} />
+    case 'choose':
+      return <BranchFields {...rest} step={step} />
+    case 'when':
+      return <ConditionFields {...rest} step={step} />
+    case 'wait':
+      return (
+        <Row>
+          <NumberInput
+            label="Seconds to wait"
+            value={step.seconds}
+            most={3600}
+            onValue={(seconds) => setStep({ ...step, seconds: Math.max(1, seconds) })}
+          />
+          <span>seconds, then go on. A restart does not end it.</span>
+        </Row>
+      )
+    case 'call':
+      return (
+        <Choose
+          label="Command"
+          value={String(step.command)}
+          choices={view.commands.map(({ id, settings }) => ({ value: String(id), name: `!${settings.word}` }))}
+          onChoose={(command) => setStep({ ...step, command: Number(command) })}
+        />
+      )
+  }
+}
+
+const Row = ({ children }: { children: React.ReactNode }) => (
+  <div className="flex flex-wrap items-center gap-2">{children}</div>
+)
+
+type FieldsOf<K extends Step['do']> = Omit<StepFieldsProps, 'step'> & { readonly step: StepOf<K> }
+
+const HOWS = { add: 'add', take: 'take', set: 'set to', pass: 'pass on from the viewer' } as const
+
+function TallyFields({ step, setStep, view, around }: FieldsOf<'tally'>) {
+  return (
+    <Row>
+      <Choose
+        label="Tally"
+        value={String(step.tally)}
+        choices={view.tallies.map(({ id, name }) => ({ value: String(id), name }))}
+        onChoose={(tally) => setStep({ ...step, tally: Number(tally) })}
+      />
+      <Choose
+        label="How"
+        value={step.how}
+        choices={tallyHows.map((value) => ({ value, name: HOWS[value] }))}
+        onChoose={(how) => setStep({ ...step, how })}
+      />
+      <AmountField amount={step.amount} onAmount={(amount) => setStep({ ...step, amount })} around={around} unit="" />
+      <TargetField
+        label={step.how === 'pass' ? 'to' : 'for'}
+        target={step.to}
+        onTarget={(to) => setStep({ ...step, to })}
+        around={around}
+        one={step.how === 'pass'}
+      />
+    </Row>
+  )
+}
+
+function OrderFields({ step, setStep, view, around }: FieldsOf<'order'>) {
+  return (
+    <>
+      <Row>
+        <Choose
+          label="Reward"
+          value={String(step.reward)}
+          choices={view.rewards.map(({ id, name }) => ({ value: String(id), name }))}
+          onChoose={(reward) => setStep({ ...step, reward: Number(reward) })}
+        />
+        <TargetField label="for" target={step.to} onTarget={(to) => setStep({ ...step, to })} around={around} one />
+      </Row>
+      <TextField label="Words to it" value={step.text} onText={(text) => setStep({ ...step, text })} around={around} />
+    </>
+  )
+}
+
+function AlertFields({ step, setStep, around }: FieldsOf<'alert'>) {
+  return (
+    <>
+      <TextField
+        label="Title"
+        value={step.title}
+        onText={(title) => setStep({ ...step, title })}
+        around={around}
+        most={200}
+      />
+      <TextField
+        label="Line below"
+        value={step.line}
+        onText={(line) => setStep({ ...step, line })}
+        around={around}
+        most={200}
+      />
+      <Row>
+        <Choose
+          label="Picture"
+          value={step.picture}
+          choices={PICTURES.map((value) => ({ value, name: `Picture: ${value}` }))}
+          onChoose={(picture) => setStep({ ...step, picture })}
+        />
+        <SoundField sound={step.sound} onSound={(sound) => setStep({ ...step, sound })} />
+        <NumberInput
+          label="Seconds shown"
+          value={step.seconds}
+          most={30}
+          onValue={(seconds) => setStep({ ...step, seconds: Math.max(2, seconds) })}
+          className="w-16"
+        />
+        <span>seconds</span>
+      </Row>
+    </>
+  )
+}
+
+function SoundField({
+  sound,
+  onSound,
+}: {
+  sound: (typeof SOUNDS)[number]
+  onSound: (sound: (typeof SOUNDS)[number]) => void
+}) {
+  return (
+    <Choose
+      label="Sound"
+      value={sound}
+      choices={SOUNDS.map((value) => ({ value, name: value === 'none' ? 'No sound' : `Sound: ${value}` }))}
+      onChoose={onSound}
+    />
+  )
+}
+
+function CircleFields({ step, setStep, view, around }: FieldsOf<'circle'>) {
+  return (
+    <Row>
+      <TargetField label="Who" target={step.who} onTarget={(who) => setStep({ ...step, who })} around={around} />
+      <Choose
+        label="In or out"
+        value={step.how}
+        choices={[
+          { value: 'in', name: 'joins' },
+          { value: 'out', name: 'leaves' },
+        ]}
+        onChoose={(how) => setStep({ ...step, how })}
+      />
+      <Choose
+        label="Circle"
+        value={String(step.circle)}
+        choices={view.circles.map(({ id, name }) => ({ value: String(id), name }))}
+        onChoose={(circle) => setStep({ ...step, circle: Number(circle) })}
+      />
+    </Row>
+  )
+}

@@ -1,0 +1,66 @@
+import { queryOptions } from '@tanstack/react-query'
+import type { WhoNames } from '#core/access'
+import type { ChatWords, CommandSettings, Listener, Readiness, Standing } from '#core/commands'
+import { otherWords } from '#core/commands'
+import type { Currency } from '#core/currency'
+import type { CircleRow } from '#core/people'
+import type { TallyRow } from '#core/tallies'
+import type { TriggerSettings } from '#core/triggers'
+import type { Voice } from '#core/voice'
+import { read } from '../../parts/api.ts'
+
+export interface CommandShown {
+  readonly id: number
+  readonly settings: CommandSettings
+  readonly who: string
+  readonly ready: Readiness
+}
+
+export interface TriggerShown {
+  readonly id: number
+  readonly settings: TriggerSettings
+  readonly dueAt: number | null
+  readonly who: string
+  readonly ready: Readiness
+}
+
+/** Everything that the pages about commands show and their forms need. */
+export interface CommandsView {
+  readonly commands: readonly CommandShown[]
+  readonly triggers: readonly TriggerShown[]
+  readonly tallies: readonly TallyRow[]
+  readonly circles: readonly CircleRow[]
+  readonly rewards: readonly { readonly id: number; readonly name: string; readonly word: string }[]
+  readonly outside: readonly {
+    readonly id: string
+    readonly name: string
+    readonly price: number | null
+    readonly seenAt: number
+    readonly listed: boolean
+  }[]
+  readonly names: WhoNames
+  readonly standing: Standing
+  readonly voice: Voice
+  readonly words: ChatWords
+}
+
+export const commandsQuery = queryOptions({
+  queryKey: ['commands'],
+  queryFn: ({ signal }) => read<CommandsView>('/desk/commands', signal),
+  // Whether something works depends on connections, which are no facts of the channel.
+  refetchInterval: 10_000,
+})
+
+/** All that listens in chat beside one command. */
+export const othersThan = (view: CommandsView, currency: Currency, id: number | null): Listener[] =>
+  otherWords(currency, view.words, view.commands, id)
+
+/** The rows of commands as the rules know them. */
+export const rowsOf = ({ commands }: CommandsView) =>
+  commands.map(({ id, settings }) => ({ id, settings, goneAt: null }))
+
+/** The groups there are, without the empty one, in the order of the alphabet. */
+export function groupsOf({ commands, triggers }: CommandsView): string[] {
+  const names = [...commands, ...triggers].map(({ settings }) => settings.group)
+  return [...new Set(names.filter((name) => name !== ''))].sort((a, b) => a.localeCompare(b))
+}

@@ -1,0 +1,74 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { type FormEvent, useState } from 'react'
+import { type TallyRow, tallyInWords } from '#core/tallies'
+import { change } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { FormDialog } from '../../parts/FormDialog.tsx'
+import { Problem } from '../../parts/Notice.tsx'
+import { useToast } from '../../parts/toasts.tsx'
+import { Choose, NumberInput } from '../commands/inputs.tsx'
+import { FindPerson } from '../people/FindPerson.tsx'
+
+type How = 'add' | 'take' | 'set'
+
+/** Corrects somebody's count by hand, and offers to take it back. */
+export function CorrectTally({ tally, close }: { tally: TallyRow; close: () => void }) {
+  const client = useQueryClient()
+  const toast = useToast()
+  const [person, setPerson] = useState<{ readonly id: number; readonly name: string }>()
+  const [how, setHow] = useState<How>('add')
+  const [amount, setAmount] = useState(1)
+  const send = (viewer: number, what: How, count: number) =>
+    change<{ before: number; after: number }>('POST', `/desk/tallies/${tally.id}/correct`, {
+      viewer,
+      how: what,
+      amount: count,
+    })
+  const correct = useMutation({
+    mutationFn: ({ id }: { id: number; name: string }) => send(id, how, amount),
+    onSuccess: async ({ before, after }, { id, name }) => {
+      await client.invalidateQueries({ queryKey: ['tally', tally.id] })
+      toast({
+        text: `${name} has ${tallyInWords(tally, after)} now.`,
+        undo: () =>
+          void send(id, 'set', before).then(() => client.invalidateQueries({ queryKey: ['tally', tally.id] })),
+      })
+      close()
+    },
+  })
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    if (person !== undefined) correct.mutate(person)
+  }
+  return (
+    <FormDialog title={`Correct ${tally.name}`} close={close}>
+      <form onSubmit={submit} className="flex flex-col gap-4">
+        <div className="flex items-center gap-3">
+          <span>Whose</span>
+          <FindPerson label="Whose tally" chosen={person} choose={setPerson} />
+        </div>
+        <div className="flex items-center gap-3">
+          <Choose
+            label="How"
+            value={how}
+            choices={[
+              { value: 'add', name: 'add' },
+              { value: 'take', name: 'take' },
+              { value: 'set', name: 'set to' },
+            ]}
+            onChoose={setHow}
+          />
+          <NumberInput label="How many" value={amount} onValue={setAmount} />
+          <span>{tally.many}</span>
+        </div>
+        {correct.error && <Problem error={correct.error} />}
+        <div className="flex gap-2">
+          <Button look="main" type="submit" disabled={person === undefined || correct.isPending}>
+            Correct it
+          </Button>
+          <Button onClick={close}>Leave it</Button>
+        </div>
+      </form>
+    </FormDialog>
+  )
+}

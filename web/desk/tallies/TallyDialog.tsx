@@ -1,0 +1,151 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { type FormEvent, useState } from 'react'
+import type { TallyRow, TallySettings } from '#core/tallies'
+import { change } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { FormDialog } from '../../parts/FormDialog.tsx'
+import { Problem } from '../../parts/Notice.tsx'
+import { useToast } from '../../parts/toasts.tsx'
+import { Field, INPUT, NumberInput, Tick } from '../commands/inputs.tsx'
+import { Remove } from '../commands/Remove.tsx'
+import type { CommandsView } from '../commands/view.ts'
+import { TallyWords } from './TallyWords.tsx'
+
+const FRESH: TallySettings = { name: '', one: '', many: '', key: '', ceiling: null, passing: false }
+
+/** What texts call a tally: its name in plain letters. */
+const keyFor = (name: string): string =>
+  name
+    .normalize('NFKD')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '_')
+    .replace(/^[^a-z]+|_+$/g, '')
+    .slice(0, 30)
+
+interface TallyDialogProps {
+  readonly view: CommandsView
+  readonly tally: TallyRow | null
+  readonly close: () => void
+}
+
+/** Makes or changes a tally; a new one is followed by the words that can be made for it. */
+export function TallyDialog({ view, tally, close }: TallyDialogProps) {
+  const client = useQueryClient()
+  const toast = useToast()
+  const [draft, setDraft] = useState<TallySettings>(tally === null ? FRESH : settingsOf(tally))
+  const [made, setMade] = useState<TallyRow>()
+  const put = (patch: Partial<TallySettings>) => setDraft({ ...draft, ...patch })
+  const save = useMutation({
+    mutationFn: () =>
+      change<{ tally: number }>(
+        tally === null ? 'POST' : 'PUT',
+        tally === null ? '/desk/tallies' : `/desk/tallies/${tally.id}`,
+        { ...draft, key: draft.key || keyFor(draft.name) },
+      ),
+    onSuccess: async (answer) => {
+      await client.invalidateQueries({ queryKey: ['commands'] })
+      toast({ text: `${draft.name} is live.` })
+      if (tally === null) setMade({ ...draft, key: draft.key || keyFor(draft.name), id: answer.tally, goneAt: null })
+      else close()
+    },
+  })
+  if (made !== undefined) return <TallyWords view={view} tally={made} close={close} />
+  const wrong =
+    [draft.name, draft.one, draft.many].some((text) => text.trim() === '') || keyFor(draft.key || draft.name) === ''
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    if (!wrong) save.mutate()
+  }
+  const fault = save.error
+  return (
+    <FormDialog title={tally === null ? 'Make a tally' : tally.name} close={close}>
+      <form onSubmit={submit} className="flex flex-col gap-4">
+        <TallyFields draft={draft} put={put} />
+        {fault && <Problem error={fault} />}
+        <div className="flex gap-2">
+          <Button look="main" type="submit" disabled={wrong || save.isPending}>
+            {tally === null ? 'Make it' : 'Save: live at once'}
+          </Button>
+          <Button onClick={close}>Leave it</Button>
+          {tally !== null && (
+            <span className="ml-auto">
+              <Remove path={`/desk/tallies/${tally.id}/close`} name={tally.name} close={close} />
+            </span>
+          )}
+        </div>
+      </form>
+    </FormDialog>
+  )
+}
+
+const settingsOf = ({ name, one, many, key, ceiling, passing }: TallyRow): TallySettings => ({
+  name,
+  one,
+  many,
+  key,
+  ceiling,
+  passing,
+})
+
+function TallyFields({ draft, put }: { draft: TallySettings; put: (patch: Partial<TallySettings>) => void }) {
+  return (
+    <>
+      <Field label="Name">
+        <input
+          data-autofocus
+          value={draft.name}
+          maxLength={60}
+          onChange={(event) => put({ name: event.target.value })}
+          className={INPUT}
+        />
+      </Field>
+      <div className="grid grid-cols-2 gap-3">
+        <Field label="One of it">
+          <input
+            value={draft.one}
+            maxLength={30}
+            placeholder="stamp"
+            onChange={(event) => put({ one: event.target.value })}
+            className={`${INPUT} placeholder:text-muted`}
+          />
+        </Field>
+        <Field label="Many of it">
+          <input
+            value={draft.many}
+            maxLength={30}
+            placeholder="stamps"
+            onChange={(event) => put({ many: event.target.value })}
+            className={`${INPUT} placeholder:text-muted`}
+          />
+        </Field>
+      </div>
+      <Field
+        label="Texts call it"
+        hint="Letters a to z, digits and _. Changing it later leaves texts that name it behind."
+      >
+        <input
+          value={draft.key}
+          maxLength={30}
+          placeholder={keyFor(draft.name) || 'stamps'}
+          onChange={(event) => put({ key: keyFor(event.target.value) })}
+          className={`${INPUT} placeholder:text-muted`}
+        />
+      </Field>
+      <div className="flex items-center gap-3">
+        <span>At most</span>
+        <NumberInput
+          label="At most"
+          value={draft.ceiling ?? 0}
+          none="no limit"
+          onValue={(most) => put({ ceiling: most === 0 ? null : most })}
+          className="w-28"
+        />
+        <span>each</span>
+      </div>
+      <Tick on={draft.passing} onTick={(passing) => put({ passing })}>
+        Viewers can pass theirs on, by a command that does so
+      </Tick>
+      <p className="text-muted">Only steps and your own hand change it. There is no rate by time or chat to be set.</p>
+    </>
+  )
+}

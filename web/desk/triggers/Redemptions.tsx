@@ -1,0 +1,79 @@
+import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { change, read } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { Problem } from '../../parts/Notice.tsx'
+import { ageText, useNow } from '../../parts/time.ts'
+import { useToast } from '../../parts/toasts.tsx'
+import { useStatus } from '../status.ts'
+
+interface Waiting {
+  readonly id: number
+  readonly rewardName: string
+  readonly viewerName: string
+  readonly text: string | null
+  readonly at: number
+}
+
+export const redemptionsQuery = queryOptions({
+  queryKey: ['redemptions'],
+  queryFn: ({ signal }) => read<{ redemptions: readonly Waiting[] }>('/desk/redemptions', signal),
+})
+
+/** Redemptions of the platform's own points that wait for a hand, on the bench below the orders. */
+export function Redemptions() {
+  const found = useQuery(redemptionsQuery)
+  const client = useQueryClient()
+  const toast = useToast()
+  const { ahead } = useStatus()
+  const now = useNow(ahead)
+  const decide = useMutation({
+    mutationFn: ({ id, how }: { id: number; how: 'approve' | 'refuse'; name: string }) =>
+      change<{ status: string; why?: string }>('POST', `/desk/redemptions/${id}/${how}`),
+    onSuccess: ({ status, why }, { name }) =>
+      toast({
+        text:
+          status === 'approved'
+            ? `Approved for ${name}.`
+            : `Refused: ${name} gets the platform’s points back.${why === undefined ? '' : ` ${why}`}`,
+        look: why === undefined ? 'done' : 'problem',
+      }),
+    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+    onSettled: () => client.invalidateQueries(redemptionsQuery),
+  })
+  if (found.isError) return <Problem error={found.error} retry={() => void found.refetch()} />
+  const waiting = found.data?.redemptions ?? []
+  if (waiting.length === 0) return null
+  return (
+    <section aria-label="Platform points that wait">
+      <h3 className="border-t border-line px-4 pt-3 pb-1 font-sans text-sm font-semibold text-muted">
+        Platform points
+      </h3>
+      <ul>
+        {waiting.map(({ id, rewardName, viewerName, text, at }) => (
+          <li key={id} className="border-b border-line px-4 py-3">
+            <div className="flex items-baseline justify-between gap-2">
+              <h4 className="min-w-0 font-sans font-semibold break-words">{rewardName}</h4>
+              <span className="tabular shrink-0 text-sm text-muted">{ageText(now - at)}</span>
+            </div>
+            <p className="text-[0.93rem] text-muted">{viewerName}</p>
+            {text !== null && <p className="mt-1.5 rounded-md bg-surface px-2.5 py-1.5 break-words">{text}</p>}
+            <div className="mt-2 flex gap-2">
+              <Button
+                disabled={decide.isPending}
+                onClick={() => decide.mutate({ id, how: 'approve', name: viewerName })}
+              >
+                Approve
+              </Button>
+              <Button
+                disabled={decide.isPending}
+                onClick={() => decide.mutate({ id, how: 'refuse', name: viewerName })}
+              >
+                Refuse
+              </Button>
+            </div>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

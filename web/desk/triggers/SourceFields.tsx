@@ -1,0 +1,162 @@
+import type { Source, SourceKind } from '#core/triggers'
+import { Choose, Field, NumberInput } from '../commands/inputs.tsx'
+import type { CommandsView } from '../commands/view.ts'
+import { freshSource, SOURCES, unitOf } from './sources.ts'
+
+interface SourceFieldsProps {
+  readonly source: Source
+  readonly setSource: (source: Source) => void
+  readonly view: CommandsView
+}
+
+/** What sets it off. */
+export function SourceFields({ source, setSource, view }: SourceFieldsProps) {
+  return (
+    <div className="flex flex-col gap-3">
+      <Field label="What sets it off">
+        <Choose
+          label="What sets it off"
+          value={source.of as SourceKind}
+          choices={SOURCES}
+          onChoose={(of) => setSource(freshSource(of, view))}
+        />
+      </Field>
+      <More source={source} setSource={setSource} view={view} />
+    </div>
+  )
+}
+
+function More({ source, setSource, view }: SourceFieldsProps) {
+  switch (source.of) {
+    case 'outside':
+      return <Outside source={source} setSource={setSource} view={view} />
+    case 'timer':
+      return (
+        <div className="flex flex-wrap items-center gap-2">
+          <span>every</span>
+          <NumberInput
+            label="Minutes between"
+            value={source.minutes}
+            most={1440}
+            onValue={(minutes) => setSource({ ...source, minutes: Math.max(1, minutes) })}
+            className="w-16"
+          />
+          <span>minutes, and at least</span>
+          <NumberInput
+            label="Lines of chat since"
+            value={source.lines}
+            most={10_000}
+            onValue={(lines) => setSource({ ...source, lines })}
+            className="w-16"
+          />
+          <span>lines of chat since; on air only</span>
+        </div>
+      )
+    case 'rankReached':
+      return (
+        <Choose
+          label="Rank"
+          value={String(source.rank ?? '')}
+          choices={[
+            { value: '', name: 'any rank' },
+            ...view.names.ranks.map(({ id, name }) => ({ value: String(id), name })),
+          ]}
+          onChoose={(rank) => setSource({ ...source, rank: rank === '' ? null : Number(rank) })}
+        />
+      )
+    case 'orderPlaced':
+      return (
+        <Choose
+          label="Reward"
+          value={String(source.reward ?? '')}
+          choices={[
+            { value: '', name: 'any reward' },
+            ...view.rewards.map(({ id, name }) => ({ value: String(id), name })),
+          ]}
+          onChoose={(reward) => setSource({ ...source, reward: reward === '' ? null : Number(reward) })}
+        />
+      )
+    case 'subscription':
+    case 'gift':
+    case 'raid':
+    case 'tip':
+    case 'cheer':
+      return (
+        <div className="flex flex-wrap items-center gap-2">
+          <span>from</span>
+          <NumberInput label="From" value={source.from} onValue={(from) => setSource({ ...source, from })} />
+          <span>to</span>
+          <NumberInput
+            label="To"
+            value={source.to ?? 0}
+            none="any"
+            onValue={(to) => setSource({ ...source, to: to === 0 ? null : to })}
+          />
+          <span>{unitOf(source.of)}</span>
+        </div>
+      )
+    default:
+      return null
+  }
+}
+
+function Outside({
+  source,
+  setSource,
+  view,
+}: SourceFieldsProps & { readonly source: Extract<Source, { of: 'outside' }> }) {
+  if (view.outside.length === 0)
+    return (
+      <p className="text-muted">
+        The platform has reported no rewards yet. They appear here by themselves once it does; until then nothing can be
+        chosen.
+      </p>
+    )
+  const chosen = view.outside.find(({ id }) => id === source.reward)
+  const choices = view.outside.map(({ id, name, price, listed }) => ({
+    value: id,
+    name: `${name}${price === null ? '' : `, ${price} points`}${listed ? '' : ' (not listed any more)'}`,
+  }))
+  return (
+    <>
+      <Field label="Reward, as the platform reports it">
+        <Choose
+          label="Outside reward"
+          value={source.reward}
+          choices={chosen ? choices : [{ value: source.reward, name: 'choose …' }, ...choices]}
+          onChoose={(reward) => setSource({ ...source, reward })}
+        />
+      </Field>
+      <fieldset className="flex flex-col gap-1">
+        <legend className="sr-only">Approval</legend>
+        {(
+          [
+            ['itself', 'It runs by itself; what cannot be done is refused, and the platform gives its points back'],
+            ['hand', 'It waits on the bench until you approve or refuse it'],
+          ] as const
+        ).map(([approval, name]) => (
+          <label key={approval} className="flex items-start gap-2">
+            <input
+              type="radio"
+              name="approval"
+              checked={source.approval === approval}
+              onChange={() => setSource({ ...source, approval })}
+              className="mt-1 accent-brass"
+            />
+            {name}
+          </label>
+        ))}
+      </fieldset>
+      <label className="flex items-center gap-2">
+        Price of ours
+        <input
+          value="0"
+          disabled
+          readOnly
+          className="w-16 rounded-md border border-line bg-surface px-2.5 py-1.5 text-right"
+        />
+        <span className="text-muted">locked: it was paid in the platform’s points already</span>
+      </label>
+    </>
+  )
+}

@@ -1,0 +1,157 @@
+import { useState } from 'react'
+import { EVERYONE_MAY, NO_LIMITS } from '#core/access'
+import { checkSteps, type Fault, faultInWords } from '#core/commands'
+import { FIGURES, hasViewer, type TriggerSettings, triggerReady } from '#core/triggers'
+import { Field, INPUT } from '../commands/inputs.tsx'
+import { LimitFields } from '../commands/LimitFields.tsx'
+import { SaveFoot } from '../commands/SaveFoot.tsx'
+import { SidePanel } from '../commands/SidePanel.tsx'
+import { StepList } from '../commands/steps/StepList.tsx'
+import { TryPart } from '../commands/TryPart.tsx'
+import { useSaved } from '../commands/useSaved.ts'
+import { type CommandsView, rowsOf, type TriggerShown } from '../commands/view.ts'
+import { WhoFields } from '../commands/WhoFields.tsx'
+import { GroupField } from '../commands/WordPart.tsx'
+import { SourceFields } from './SourceFields.tsx'
+
+const FRESH: TriggerSettings = {
+  name: '',
+  group: '',
+  on: true,
+  source: { of: 'follow' },
+  who: EVERYONE_MAY,
+  onAir: false,
+  limits: NO_LIMITS,
+  steps: [{ do: 'say', text: '' }],
+}
+
+const PARTS = ['What sets it off', 'Who and how often', 'Steps', 'Try it']
+
+interface TriggerPanelProps {
+  readonly view: CommandsView
+  readonly trigger: TriggerShown | undefined
+  readonly close: () => void
+}
+
+/** Makes or changes a trigger. */
+export function TriggerPanel({ view, trigger, close }: TriggerPanelProps) {
+  const saved = useSaved('/desk/triggers', 'trigger', trigger?.settings ?? FRESH, trigger?.id ?? null)
+  const { draft, setDraft, live, changed } = saved
+  const [part, setPart] = useState('What sets it off')
+  const put = (patch: Partial<TriggerSettings>) => setDraft({ ...draft, ...patch })
+  const viewer = hasViewer(draft.source.of)
+  const around = {
+    arguments: [],
+    figures: FIGURES[draft.source.of],
+    viewer,
+    tallies: view.tallies,
+    circles: view.circles,
+    rewards: view.rewards,
+    commands: rowsOf(view),
+  }
+  const faults = checkSteps(draft.steps, around)
+  const wrong = wrongWith(draft, faults)
+  const listed = new Set(view.outside.filter((one) => one.listed).map(({ id }) => id))
+  const foot = (
+    <SaveFoot
+      saved={saved}
+      wrong={wrong}
+      ready={triggerReady(draft, faults, view.standing, listed)}
+      nameOf={({ name }) => `“${name}”`}
+      close={close}
+    />
+  )
+  return (
+    <SidePanel
+      title={live === undefined ? 'Make a trigger' : live.settings.name}
+      close={close}
+      parts={PARTS}
+      part={part}
+      setPart={setPart}
+      unsaved={saved.unsaved}
+      foot={foot}
+    >
+      {part === 'What sets it off' && <SourcePart draft={draft} put={put} view={view} />}
+      {part === 'Who and how often' && <MayPart draft={draft} put={put} view={view} />}
+      {part === 'Steps' && (
+        <StepList
+          steps={draft.steps}
+          setSteps={(steps) => put({ steps })}
+          view={view}
+          around={around}
+          faults={faults}
+        />
+      )}
+      {part === 'Try it' && (
+        <TryPart
+          what={{ kind: 'trigger', id: live?.id ?? null, settings: draft }}
+          wrong={wrong}
+          unsaved={changed}
+          view={view}
+        />
+      )}
+    </SidePanel>
+  )
+}
+
+/** The first thing that keeps a trigger from being saved. */
+function wrongWith({ name, source }: TriggerSettings, faults: readonly Fault[]): string | undefined {
+  if (name.trim() === '') return 'Give it a name.'
+  if (source.of === 'outside' && source.reward === '') return 'Choose a reward that the platform has reported.'
+  const fault = faults.find(({ hint }) => !hint)
+  return fault && faultInWords(fault)
+}
+
+interface PartProps {
+  readonly draft: TriggerSettings
+  readonly put: (patch: Partial<TriggerSettings>) => void
+  readonly view: CommandsView
+}
+
+function SourcePart({ draft, put, view }: PartProps) {
+  return (
+    <div className="flex flex-col gap-5">
+      <div className="grid grid-cols-2 gap-4">
+        <Field label="Name">
+          <input
+            data-autofocus
+            value={draft.name}
+            maxLength={60}
+            onChange={(event) => put({ name: event.target.value })}
+            className={INPUT}
+          />
+        </Field>
+        <GroupField group={draft.group} setGroup={(group) => put({ group })} view={view} />
+      </div>
+      <SourceFields source={draft.source} setSource={(source) => put({ source })} view={view} />
+    </div>
+  )
+}
+
+function MayPart({ draft, put, view }: PartProps) {
+  const [named, setNamed] = useState<Readonly<Record<number, string>>>({})
+  const viewer = hasViewer(draft.source.of)
+  return (
+    <div className="flex flex-col gap-5">
+      {viewer ? (
+        <WhoFields
+          who={draft.who}
+          view={view}
+          setWho={(who) => put({ who })}
+          named={named}
+          setNamed={setNamed}
+          may="may set it off"
+        />
+      ) : (
+        <p className="text-muted">Nobody sets this off: it happens by itself.</p>
+      )}
+      <LimitFields
+        limits={draft.limits}
+        setLimits={(limits) => put({ limits })}
+        onAir={draft.onAir}
+        setOnAir={(onAir) => put({ onAir })}
+        viewer={viewer}
+      />
+    </div>
+  )
+}

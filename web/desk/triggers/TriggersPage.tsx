@@ -1,0 +1,85 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Button } from '../../parts/Button.tsx'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { Empty } from '../../parts/Panel.tsx'
+import { grouped } from '../commands/grouped.ts'
+import { Ready } from '../commands/Ready.tsx'
+import { Switch } from '../commands/Switch.tsx'
+import { type CommandsView, commandsQuery } from '../commands/view.ts'
+import { sourceInWords } from './sources.ts'
+import { TriggerPanel } from './TriggerPanel.tsx'
+
+/** What sets steps going besides a word in chat. */
+export function TriggersPage() {
+  const view = useQuery(commandsQuery)
+  const [open, setOpen] = useState<number | 'new'>()
+  const chosen = view.data?.triggers.find(({ id }) => id === open)
+  return (
+    <div className="flex flex-col gap-4">
+      <div className="flex items-center gap-3">
+        <h1 className="text-[1.45rem] leading-tight">Triggers</h1>
+        <Button look="main" className="ml-auto" onClick={() => setOpen('new')}>
+          Make a trigger
+        </Button>
+      </div>
+      {view.isPending && <Loading what="the triggers" />}
+      {view.isError && <Problem error={view.error} retry={() => void view.refetch()} />}
+      {view.data && view.data.triggers.length === 0 && (
+        <Empty action={<Button onClick={() => setOpen('new')}>Make the first one</Button>}>
+          There are no triggers yet. A trigger does its steps when something happens: a follow, a raid, the platform’s
+          own points spent, the first message of somebody, or simply every twenty minutes.
+        </Empty>
+      )}
+      {view.data && view.data.triggers.length > 0 && <TriggerTable view={view.data} open={setOpen} />}
+      {view.data && (open === 'new' || chosen) && (
+        <TriggerPanel key={open} view={view.data} trigger={chosen} close={() => setOpen(undefined)} />
+      )}
+    </div>
+  )
+}
+
+function TriggerTable({ view, open }: { view: CommandsView; open: (id: number) => void }) {
+  return (
+    <table className="w-full table-fixed rounded-md border border-line bg-panel">
+      <thead className="text-left text-sm text-muted">
+        <tr className="border-b border-line">
+          <th className="w-14 px-3 py-2 font-medium">On</th>
+          <th className="w-[24%] px-2 py-2 font-medium">Name</th>
+          <th className="w-[30%] px-2 py-2 font-medium">Set off by</th>
+          <th className="px-3 py-2 font-medium">Will it work?</th>
+        </tr>
+      </thead>
+      {grouped(view.triggers).map(([group, rows]) => (
+        <tbody key={group} className="border-b border-line last:border-0">
+          {group !== '' && (
+            <tr>
+              <th colSpan={4} scope="rowgroup" className="px-3 pt-3 pb-1 text-left text-sm font-medium text-muted">
+                {group}
+              </th>
+            </tr>
+          )}
+          {rows.map(({ id, settings, who, ready }) => (
+            <tr key={id} className="align-top hover:bg-raised">
+              <td className="px-3 py-2">
+                <Switch path={`/desk/triggers/${id}/switch`} on={settings.on} label={settings.name} />
+              </td>
+              <td className="px-2 py-2">
+                <button type="button" onClick={() => open(id)} className="text-left font-semibold hover:underline">
+                  {settings.name}
+                </button>
+              </td>
+              <td className="px-2 py-2">
+                {sourceInWords(settings.source, view)}
+                {who !== 'everyone' && <span className="block text-sm text-muted">{who}</span>}
+              </td>
+              <td className="px-3 py-2">
+                <Ready ready={ready} />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      ))}
+    </table>
+  )
+}

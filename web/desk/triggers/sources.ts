@@ -1,0 +1,88 @@
+import type { Source, SourceKind } from '#core/triggers'
+import type { CommandsView } from '../commands/view.ts'
+
+/** What each kind of trigger is called in a list. */
+export const SOURCES: readonly { readonly value: SourceKind; readonly name: string }[] = [
+  { value: 'outside', name: 'Somebody spends the platform’s own points' },
+  { value: 'follow', name: 'Somebody follows' },
+  { value: 'subscription', name: 'Somebody subscribes' },
+  { value: 'gift', name: 'Somebody gives subscriptions away' },
+  { value: 'raid', name: 'A raid arrives' },
+  { value: 'tip', name: 'A tip arrives' },
+  { value: 'cheer', name: 'A cheer arrives' },
+  { value: 'timer', name: 'Every so many minutes on air' },
+  { value: 'firstInShow', name: 'First message of a viewer in a show' },
+  { value: 'firstEver', name: 'First message of a viewer ever' },
+  { value: 'showStarted', name: 'The show starts' },
+  { value: 'showEnded', name: 'The show ends' },
+  { value: 'rankReached', name: 'Somebody reaches a rank' },
+  { value: 'orderPlaced', name: 'Somebody orders a reward' },
+]
+
+/** A source of a kind as it begins. */
+export function freshSource(of: SourceKind, view: CommandsView): Source {
+  switch (of) {
+    case 'outside':
+      return { of, reward: view.outside[0]?.id ?? '', approval: 'itself' }
+    case 'timer':
+      return { of, minutes: 20, lines: 10 }
+    case 'rankReached':
+      return { of, rank: null }
+    case 'orderPlaced':
+      return { of, reward: null }
+    case 'subscription':
+    case 'gift':
+    case 'raid':
+    case 'tip':
+    case 'cheer':
+      return { of, from: 1, to: null }
+    default:
+      return { of }
+  }
+}
+
+const UNITS: Readonly<Record<string, string>> = {
+  subscription: 'tier',
+  gift: 'subscriptions',
+  raid: 'viewers',
+  tip: 'whole units of money',
+  cheer: 'cheered',
+}
+
+/** What a range counts. */
+export const unitOf = (of: SourceKind): string => UNITS[of] ?? ''
+
+/** What sets a trigger off, as a sentence for the list. */
+export function sourceInWords(source: Source, view: CommandsView): string {
+  const plain = SOURCES.find(({ value }) => value === source.of)?.name ?? source.of
+  switch (source.of) {
+    case 'outside': {
+      const name = view.outside.find(({ id }) => id === source.reward)?.name ?? 'a reward that is gone'
+      return `Platform points spent on “${name}”${source.approval === 'hand' ? ', once approved' : ''}`
+    }
+    case 'timer':
+      return `Every ${source.minutes} min on air${source.lines > 0 ? `, after ${source.lines} lines of chat` : ''}`
+    case 'rankReached':
+      return source.rank === null
+        ? 'Somebody reaches any rank'
+        : `Somebody reaches ${view.names.ranks.find(({ id }) => id === source.rank)?.name ?? 'a rank that is gone'}`
+    case 'orderPlaced':
+      return source.reward === null
+        ? 'Somebody orders any reward'
+        : `Somebody orders ${view.rewards.find(({ id }) => id === source.reward)?.name ?? 'a reward that is gone'}`
+    case 'subscription':
+    case 'gift':
+    case 'raid':
+    case 'tip':
+    case 'cheer':
+      return `${plain}${rangeInWords(source)}`
+    default:
+      return plain
+  }
+}
+
+function rangeInWords({ of, from, to }: Extract<Source, { to: number | null }>): string {
+  if (from <= 1 && to === null) return ''
+  if (to === null) return `: ${from} ${unitOf(of)} or more`
+  return from === to ? `: exactly ${from} ${unitOf(of)}` : `: ${from} to ${to} ${unitOf(of)}`
+}

@@ -1,0 +1,113 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { type Currency, durationInWords, inWords } from '#core/currency'
+import { read } from '../../parts/api.ts'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+
+interface Listed {
+  readonly word: string
+  readonly aliases: readonly string[]
+  readonly usage: string
+  readonly does: string
+  readonly group: string
+  readonly who: string
+  readonly cost: number
+  readonly everyoneSeconds: number
+  readonly eachSeconds: number
+  readonly perViewer: number
+  readonly onAir: boolean
+  readonly where: string
+  /** Null: nobody is signed in. */
+  readonly yours: boolean | null
+}
+
+interface Answer {
+  readonly currency: Currency
+  readonly commands: readonly Listed[]
+}
+
+/** Every word that chat understands here, made from what there is. */
+export function CommandsPage() {
+  const [asked, setAsked] = useState('')
+  const [onlyMine, setOnlyMine] = useState(false)
+  const found = useQuery({ queryKey: ['commands'], queryFn: ({ signal }) => read<Answer>('/commands', signal) })
+  const wanted = asked.trim().toLowerCase().replace(/^!/, '')
+  const all = found.data?.commands ?? []
+  const shown = all.filter(
+    ({ word, aliases, does, yours }) =>
+      (!onlyMine || yours !== false) && [word, ...aliases, does].some((text) => text.toLowerCase().includes(wanted)),
+  )
+  const groups = [...new Set(shown.map(({ group }) => group))]
+  const signedIn = all.some(({ yours }) => yours !== null)
+  return (
+    <div className="flex flex-col gap-3">
+      <h1 className="text-xl">Commands in chat</h1>
+      <input
+        aria-label="Find a command"
+        placeholder="Find a word"
+        value={asked}
+        onChange={(event) => setAsked(event.target.value)}
+        className="rounded-md border border-line bg-panel px-3 py-2 placeholder:text-muted"
+      />
+      {signedIn && (
+        <label className="flex items-center gap-2">
+          <input
+            type="checkbox"
+            checked={onlyMine}
+            onChange={(event) => setOnlyMine(event.target.checked)}
+            className="size-4 accent-brass"
+          />
+          Only what I can use
+        </label>
+      )}
+      {found.isPending && <Loading what="the commands" />}
+      {found.isError && <Problem error={found.error} retry={() => void found.refetch()} />}
+      {found.data && shown.length === 0 && <p className="text-muted">No command here is like “{asked}”.</p>}
+      {found.data &&
+        groups.map((group) => (
+          <section key={group} aria-label={group || 'Commands'} className="flex flex-col gap-2">
+            {group !== '' && <h2 className="mt-2 text-base">{group}</h2>}
+            <ul className="flex flex-col gap-2">
+              {shown
+                .filter((one) => one.group === group)
+                .map((one) => (
+                  <Card key={one.word} command={one} currency={found.data.currency} />
+                ))}
+            </ul>
+          </section>
+        ))}
+    </div>
+  )
+}
+
+function Card({ command, currency }: { command: Listed; currency: Currency }) {
+  const { usage, aliases, does, who, cost, yours } = command
+  return (
+    <li className="rounded-md border border-line bg-panel px-4 py-3">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-3">
+        <code className="font-semibold break-all">{usage}</code>
+        {cost > 0 && <span className="tabular text-brass-text">{inWords(cost, currency)}</span>}
+      </div>
+      {does !== '' && <p>{does}</p>}
+      {aliases.length > 0 && <p className="text-sm text-muted">also {aliases.map((one) => `!${one}`).join(', ')}</p>}
+      <p className="text-sm text-muted">
+        {[`for ${who}`, ...limitsOf(command)].join(' · ')}
+        {yours !== null && (
+          <span className={yours ? 'text-moss-text' : 'text-brick-text'}>
+            {yours ? ' · you can use this' : ' · not for you yet'}
+          </span>
+        )}
+      </p>
+    </li>
+  )
+}
+
+function limitsOf({ everyoneSeconds, eachSeconds, perViewer, onAir, where }: Listed): string[] {
+  return [
+    ...(everyoneSeconds > 0 ? [`rests ${durationInWords(everyoneSeconds)}`] : []),
+    ...(eachSeconds > 0 ? [`rests ${durationInWords(eachSeconds)} for each`] : []),
+    ...(perViewer > 0 ? [`${perViewer === 1 ? 'once' : `${perViewer} times`} each show`] : []),
+    ...(onAir ? ['on air only'] : []),
+    ...(where === 'private' ? ['to the bot alone'] : where === 'room' ? ['in the room'] : []),
+  ]
+}
