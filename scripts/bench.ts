@@ -3,6 +3,7 @@ import { cpus } from 'node:os'
 import { freePort } from '../server/src/testing/ports.ts'
 import { tpcbLike } from './bench/baseline.ts'
 import { benchChannel } from './bench/channel.ts'
+import { matching, mixedChat } from './bench/commands.ts'
 import { feedDelay } from './bench/feed.ts'
 import { firstLoads } from './bench/pages.ts'
 import { measureAtSize } from './bench/size.ts'
@@ -43,6 +44,9 @@ async function main(): Promise<void> {
     note('(b) p99 latency at a tenth of that load', 'ms', lines.p99AtTenth, 50)
     note('(c) one interval paid to 100,000', 's', paid.seconds, await bareUpdate(bench))
     note('(c) peak memory of the process meanwhile', 'MB', paid.peakMegabytes, 300)
+    const match = matching()
+    note('(h) lines through the matcher of 500 commands, a bare Map against it', '/s', match.bare, match.perSecond)
+    note('(i) p99 from line to answer, 200 lines a second of mixed chat for a minute', 'ms', await mixedChat(bench), 50)
     const feed = await feedDelay(bench)
     note('(d) p99 from commit to 1,000 listeners', 'ms', feed.ours, feed.bare)
     await bench.close()

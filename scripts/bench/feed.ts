@@ -34,7 +34,7 @@ async function ourFeed({ pool, writerPool, url, channel, at }: BenchChannel): Pr
     void streamFacts({ feed, channel, wants: ({ kind }) => kind === 'chat.voice', now: 0, incoming, outgoing })
   }).listen(port, '127.0.0.1')
   const p99 = await measured(port, sent, async (i) => {
-    await writer.submit({ kind: 'chat.voice', muted: i % 2 === 0, key: `feed/${i}`, at: at() })
+    await writer.submit({ kind: 'chat.voice', voice: { muted: i % 2 === 0 }, key: `feed/${i}`, at: at() })
   })
   http.closeAllConnections()
   http.close()

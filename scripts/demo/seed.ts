@@ -7,6 +7,7 @@ import type { Answer, Result } from '#core/world'
 import { ChannelWriter, type Sent } from '#server/writer/index.ts'
 import { chanceFrom } from '../../standin/src/chance.ts'
 import { CROWD, LINES, STREAMER } from '../../standin/src/people.ts'
+import { seedCommands } from './commands.ts'
 import { REWARDS } from './rewards.ts'
 
 const VIEWERS = 320
@@ -118,6 +119,7 @@ export async function seedDemo(pool: pg.Pool, writerPool: pg.Pool, now: number):
     standings: { ...PLAN.standings, follower: { plus: 1, times: 100 } },
   }
   await submit(now, { kind: 'earning.change', plan: live, by: STREAMER.account })
+  await seedCommands(now, (intent) => submit(now, intent))
   const complete = JSON.stringify({ complete: true })
   await pool.query("insert into setting (channel, name, body) values ($1, 'demo', $2)", [channel, complete])
 }

@@ -38,6 +38,10 @@ const COMMANDS = [
   '!rivets',
   '!rivets',
   '!get whistle',
+  '!stamps',
+  '!rummage',
+  '!topstamps',
+  '!bellows',
   '!get sparks',
   '!get next-repair the blue radio please',
   '!get name-it Sir Ticks-a-Lot',
@@ -77,6 +81,7 @@ export async function startStack({ name, ports, fresh, seed, paceMs, settings = 
       OIDC_CLIENT_ID: 'ricompensa',
       OIDC_CLIENT_SECRET: 'stand-in-only',
       CHAT_ADDRESS: chat,
+      PLATFORM_ANSWERS_URL: `${standin}/api/redemptions`,
       LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
     })
     stops.push(() => stopProcess(server))
