@@ -1,15 +1,5 @@
-import AxeBuilder from '@axe-core/playwright'
-import { expect, type Page } from '@playwright/test'
-import { DESK, deskOnAir, OVERLAY, PHONE, STANDIN, signedIn, test, VIEWER, WEB } from './stage.ts'
-
-/** axe finds nothing wrong with the page as it stands. */
-async function expectAccessible(page: Page): Promise<void> {
-  // The dialog library's own focus guards: never reached by a person, they pass the focus on at once.
-  // The overlay inside the stand-in's picture is looked at as a page of its own.
-  const { violations } = await new AxeBuilder({ page }).exclude('iframe').analyze()
-  const found = violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`)
-  expect(found).toEqual([])
-}
+import { expect } from '@playwright/test'
+import { DESK, deskOnAir, expectAccessible, OVERLAY, PHONE, STANDIN, signedIn, test, VIEWER, WEB } from './stage.ts'
 
 for (const theme of ['dark', 'light']) {
   test(`the desk has no accessibility violation in ${theme} colours`, async ({ browser }) => {

@@ -84,10 +84,10 @@ test('a tip under another name waits to be matched, is paid, and the name is kno
 
 test('the currency and the words of chat can be renamed, and two words never mean two things', async ({ browser }) => {
   const guest = newcomer()
-  const desk = await signedIn(browser, `${DESK}/commands`, 'wanda_bench')
+  const desk = await signedIn(browser, `${DESK}/commands/words`, 'wanda_bench')
   const words = desk.getByRole('region', { name: 'Words in chat' })
   await words.getByLabel('Word: One’s rank and the way to the next').fill('hours')
-  await expect(words.getByText('"!hours" would mean two things.')).toBeVisible()
+  await expect(words.getByText('"!hours" would mean two things')).toBeVisible()
   await expect(words.getByRole('button', { name: 'Apply now' })).toBeDisabled()
   await words.getByLabel('Word: One’s rank and the way to the next').fill('title')
   await words.getByRole('button', { name: 'Apply now' }).click()

@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright'
 import { type Browser, test as base, expect, type Page } from '@playwright/test'
 
 /** Tests that close the pages they opened: left open, every one of them would go on following the show. */
@@ -63,3 +64,12 @@ export async function say(page: Page, as: string, text: string): Promise<void> {
 
 /** A new name, so that a test meets a viewer with no past. */
 export const newcomer = (): string => `guest_${Date.now().toString(36)}`
+
+/** axe finds nothing wrong with the page as it stands. */
+export async function expectAccessible(page: Page): Promise<void> {
+  // The dialog library's own focus guards: never reached by a person, they pass the focus on at once.
+  // The overlay inside the stand-in's picture is looked at as a page of its own.
+  const { violations } = await new AxeBuilder({ page }).exclude('iframe').analyze()
+  const found = violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`)
+  expect(found).toEqual([])
+}

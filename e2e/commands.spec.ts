@@ -1,0 +1,193 @@
+import { expect, type Page } from '@playwright/test'
+import { DESK, expectAccessible, newcomer, PHONE, STANDIN, say, signedIn, test, VIEWER, WEB } from './stage.ts'
+
+const tab = (desk: Page, name: string) => desk.getByRole('tab', { name }).click()
+
+test('a command is made, tried without anything being written, saved, and used in chat', async ({ browser }) => {
+  const guest = newcomer()
+  const word = `glue${guest.replace(/\W/g, '').toLowerCase()}`
+  const desk = await signedIn(browser, `${DESK}/commands`, 'wanda_bench')
+  await desk.getByRole('button', { name: 'Make a command' }).click()
+  await desk.getByLabel('Word, after the !').fill('get')
+  await expect(desk.getByText('"!get" would mean two things').first()).toBeVisible()
+  await desk.getByLabel('Word, after the !').fill(word)
+  await desk.getByRole('button', { name: 'Add an argument' }).click()
+  await expect(desk.getByText(`!${word} <who>`)).toBeVisible()
+  await tab(desk, 'Steps')
+  await desk.getByLabel('Text', { exact: true }).fill('{{ viewer.nam }}')
+  await expect(desk.getByText('There is no field "viewer.nam" here.').first()).toBeVisible()
+  await expect(desk.getByRole('button', { name: 'Save: live at once' })).toBeDisabled()
+  await desk.getByLabel('Text', { exact: true }).fill('Glued to the bench: ')
+  await desk.getByRole('button', { name: 'Put a field in …' }).click()
+  await desk.getByLabel('Find a field').fill('args.who.name')
+  await desk.getByRole('button', { name: /^args\.who\.name/ }).click()
+  await expect(desk.getByText('Reads like: Glued to the bench: valve_vera')).toBeVisible()
+  await expectAccessible(desk)
+  await tab(desk, 'Try it')
+  await desk.getByLabel('What stands behind the word').fill('@valve_vera')
+  await desk.getByRole('button', { name: 'Try it: nothing is written' }).click()
+  const tried = desk.getByRole('region', { name: 'What would happen' })
+  await expect(tried.getByText('Glued to the bench: valve_vera').first()).toBeVisible()
+  await expectAccessible(desk)
+  await expect(desk.getByText('Not live yet.')).toBeVisible()
+  await desk.getByRole('button', { name: 'Save: live at once' }).click()
+  await expect(desk.getByText('What you see is live.')).toBeVisible()
+
+  const standin = await (await browser.newContext()).newPage()
+  await standin.goto(STANDIN)
+  const lines = standin.getByRole('log')
+  await say(standin, guest, `!${word} valve_vera`)
+  await expect(lines.getByText('Glued to the bench: valve_vera')).toBeVisible()
+  await say(standin, guest, `!${word}`)
+  await expect(lines.getByText(`${guest}: Type !${word} <who>.`)).toBeVisible()
+  await desk.keyboard.press('Escape')
+  await desk.getByRole('link', { name: 'What ran' }).click()
+  const row = desk.getByRole('row').filter({ hasText: `!${word}` })
+  await expect(row.filter({ hasText: 'refused: Type' })).toBeVisible()
+  await expect(row.filter({ hasText: 'done' })).toBeVisible()
+  await expectAccessible(desk)
+})
+
+test('steps are put in another order by keyboard, and a text that tells too early is pointed out', async ({
+  browser,
+}) => {
+  const desk = await signedIn(browser, `${DESK}/commands`, 'wanda_bench')
+  await desk.getByRole('button', { name: 'Make a command' }).click()
+  await tab(desk, 'Steps')
+  await desk.getByLabel('Text', { exact: true }).fill('{{ viewer.has }}')
+  await desk.getByLabel('Add a step', { exact: true }).selectOption({ label: 'Pay' })
+  await expect(desk.getByText('is changed further down')).toBeVisible()
+  await desk.getByRole('button', { name: 'Move step 1, Say in chat' }).focus()
+  await desk.keyboard.press('Space')
+  await expect(desk.getByText('Step 1 is over place 1.')).toBeAttached()
+  await desk.keyboard.press('ArrowDown')
+  await expect(desk.getByText('Step 1 is over place 2.')).toBeAttached()
+  await desk.keyboard.press('Space')
+  await expect(desk.getByRole('button', { name: 'Move step 2, Say in chat' })).toBeVisible()
+  await expect(desk.getByText('is changed further down')).toBeHidden()
+  await desk.getByRole('button', { name: 'Close' }).click()
+  await expect(desk.getByText('What you typed is saved nowhere.')).toBeVisible()
+  await expectAccessible(desk)
+  await desk.getByRole('button', { name: 'Go on with it' }).click()
+  await expect(desk.getByRole('button', { name: 'Move step 2, Say in chat' })).toBeVisible()
+  await desk.keyboard.press('Escape')
+  await desk.getByRole('button', { name: 'Throw it away' }).click()
+  await expect(desk.getByRole('dialog')).toBeHidden()
+})
+
+test('a tally is made with its words, awarded, asked for in chat and corrected', async ({ browser }) => {
+  const guest = newcomer()
+  const many = `mugs${guest.replace(/\W/g, '').toLowerCase()}`.slice(0, 24)
+  const desk = await signedIn(browser, `${DESK}/commands/tallies`, 'wanda_bench')
+  await desk.getByRole('button', { name: 'Make a tally' }).click()
+  await desk.getByLabel('Name', { exact: true }).fill(`Mugs of ${guest}`)
+  await desk.getByLabel('One of it').fill('mug')
+  await desk.getByLabel('Many of it').fill(many)
+  await desk.getByRole('button', { name: 'Make it' }).click()
+  await expect(desk.getByLabel('Word: Tells who has most')).toHaveValue(`top${many}`)
+  await expectAccessible(desk)
+  await desk.getByRole('button', { name: 'Make these words' }).click()
+  const panel = desk.getByRole('region', { name: `Mugs of ${guest}` })
+  await expect(panel.getByText(`Nobody has any ${many} yet.`)).toBeVisible()
+
+  const standin = await (await browser.newContext()).newPage()
+  await standin.goto(STANDIN)
+  await say(standin, guest, `!${many}`)
+  await expect(standin.getByRole('log').getByText(`${guest} has 0 ${many}.`)).toBeVisible()
+  await panel.getByRole('button', { name: 'Correct somebody’s' }).click()
+  await desk.getByLabel('Whose tally').fill(guest)
+  await desk.getByRole('option', { name: guest }).click()
+  await desk.getByLabel('How many').fill('3')
+  await desk.getByRole('button', { name: 'Correct it' }).click()
+  await expect(desk.getByText(`${guest} has 3 ${many} now.`)).toBeVisible()
+  await expect(panel.getByRole('row', { name: new RegExp(`${guest} 3`) })).toBeVisible()
+  await desk.getByRole('button', { name: 'Undo' }).click()
+  await expect(panel.getByText(`Nobody has any ${many} yet.`)).toBeVisible()
+})
+
+test('the platform’s own points: paid at once, or approved on the bench; refused ones are given back', async ({
+  browser,
+}) => {
+  const guest = newcomer()
+  const standin = await (await browser.newContext()).newPage()
+  await standin.goto(STANDIN)
+  await say(standin, guest, 'hello')
+  const points = standin.getByRole('region', { name: 'Points of the platform' })
+  await expect(points.getByText(`${guest} has 5,000`)).toBeVisible()
+  await points.getByRole('button', { name: /^Swap for rivets/ }).click()
+  await expect(points.getByText('Swap for rivets: approved')).toBeVisible()
+  await say(standin, guest, '!rivets')
+  await expect(standin.getByRole('log').getByText(new RegExp(`${guest} has 7[0-9] rivets`))).toBeVisible()
+
+  await points.getByLabel('Words to the reward').fill(`a question by ${guest}`)
+  await points.getByRole('button', { name: /^Ask for advice/ }).click()
+  await expect(points.getByText('Ask for advice: waits for an answer')).toBeVisible()
+  const desk = await signedIn(browser, DESK, 'wanda_bench')
+  const card = desk
+    .getByRole('region', { name: 'Platform points that wait' })
+    .getByRole('listitem')
+    .filter({ hasText: `a question by ${guest}` })
+  await expectAccessible(desk)
+  await card.getByRole('button', { name: 'Refuse' }).click()
+  await expect(card).toBeHidden()
+  await expect(points.getByText('Ask for advice: refused, points given back')).toBeVisible()
+  await expect(points.getByText(`${guest} has 4,500`)).toBeVisible()
+})
+
+test('a trigger is made from what the platform reported, read back, and tried', async ({ browser }) => {
+  const desk = await signedIn(browser, `${DESK}/commands/triggers`, 'wanda_bench')
+  await desk.getByRole('button', { name: 'Stamp of the evening' }).click()
+  await expect(desk.getByLabel('Outside reward')).toContainText('Stamp the card, 100 points')
+  await expect(desk.getByText('locked: it was paid in the platform’s points already')).toBeVisible()
+  await expectAccessible(desk)
+  await tab(desk, 'Who and how often')
+  await expect(desk.getByText('Everyone may set it off.')).toBeVisible()
+  await expectAccessible(desk)
+  await tab(desk, 'Try it')
+  await desk.getByRole('button', { name: 'Try it: nothing is written' }).click()
+  await expect(
+    desk.getByRole('region', { name: 'What would happen' }).getByText('a_follower has 1 stamp now.').first(),
+  ).toBeVisible()
+  await desk.keyboard.press('Escape')
+  await desk.getByRole('button', { name: 'Make a trigger' }).click()
+  await desk.getByLabel('Name', { exact: true }).fill('Other stamp')
+  await desk
+    .getByRole('combobox', { name: 'What sets it off' })
+    .selectOption({ label: 'Somebody spends the platform’s own points' })
+  await desk.getByLabel('Outside reward').selectOption({ label: 'Stamp the card, 100 points' })
+  await tab(desk, 'Steps')
+  await desk.getByLabel('Text', { exact: true }).fill('Once more')
+  await desk.getByRole('button', { name: 'Save: live at once' }).click()
+  await expect(desk.getByText('"Stamp of the evening" answers this reward already.')).toBeVisible()
+})
+
+test('viewers see every command, whether it is for them, and the bot says what the desk writes', async ({
+  browser,
+}) => {
+  const phone = await signedIn(browser, VIEWER, newcomer(), PHONE)
+  await phone.getByRole('link', { name: 'Chat' }).click()
+  const card = (text: string) => phone.getByRole('listitem').filter({ hasText: text })
+  await expect(card('!toast <who>').getByText('you can use this')).toBeVisible()
+  await expect(card('!stamp <who>').getByText('not for you yet')).toBeVisible()
+  await expectAccessible(phone)
+  await phone.getByLabel('Only what I can use').check()
+  await expect(card('!stamp <who>')).toBeHidden()
+  await phone.getByLabel('Find a command').fill('bellows')
+  await expect(phone.getByRole('listitem').filter({ hasText: 'Pumps the bellows' })).toBeVisible()
+
+  const desk = await signedIn(browser, DESK, 'wanda_bench')
+  await desk.getByLabel('Say in chat as the bot').fill('Tea break, five minutes.')
+  await desk.getByRole('button', { name: 'Say', exact: true }).click()
+  await expect(desk.getByRole('log').getByText('Tea break, five minutes.')).toBeVisible()
+  for (const [link, heading] of [
+    ['Triggers', 'Triggers'],
+    ['Tallies', 'Tallies'],
+    ['Built-in words', 'Built-in words'],
+    ['The bot’s voice', 'The bot’s voice'],
+  ] as const) {
+    await desk.goto(`${WEB}${DESK}/commands`)
+    await desk.getByRole('link', { name: link }).click()
+    await expect(desk.getByRole('heading', { name: heading, level: 1 })).toBeVisible()
+    await expectAccessible(desk)
+  }
+})
