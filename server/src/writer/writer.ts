@@ -61,14 +61,25 @@ export class ChannelWriter {
   async #work(): Promise<void> {
     // One turn of the event loop lets everything that arrived with the first intent join its batch.
     await new Promise((next) => setImmediate(next))
-    let writing = Promise.resolve()
+    let writing: Promise<readonly Waiting[]> = Promise.resolve([])
     while (this.#waiting.length > 0) {
       const batch = takeBatch(this.#waiting, this.#options.batchSize)
       const ahead = await this.#decideAhead(batch)
-      await writing
-      writing = this.#write(ahead === undefined ? batch : batch.slice(0, batch.length - ahead.rest.length), ahead)
+      const own = ahead === undefined ? batch : batch.slice(0, batch.length - ahead.rest.length)
+      const before = await writing
+      if (before.length > 0) {
+        // What came first is decided first: what was decided ahead of it does not hold.
+        this.#waiting.unshift(...before, ...own)
+        this.#world = undefined
+        writing = Promise.resolve([])
+        continue
+      }
+      writing = this.#write(own, ahead)
       // Nothing may come between the last look at what waits and the end: whoever comes then starts this anew.
-      if (this.#waiting.length === 0) await writing
+      if (this.#waiting.length === 0) {
+        this.#waiting.unshift(...(await writing))
+        writing = Promise.resolve([])
+      }
     }
     this.#working = undefined
   }
@@ -105,15 +116,20 @@ export class ChannelWriter {
     return seen
   }
 
-  async #write(batch: readonly Waiting[], ahead: Decided | undefined): Promise<void> {
+  /** @returns What must be decided anew, before anything that came after it. */
+  async #write(batch: readonly Waiting[], ahead: Decided | undefined): Promise<readonly Waiting[]> {
     try {
       const usable = ahead !== undefined && ahead.world === this.#world
-      const done = (usable && (await this.#commit(ahead))) || (await this.#decideLocked(batch))
+      const committed = usable ? await this.#commit(ahead) : undefined
+      const done = committed ?? (await this.#decideLocked(batch))
       this.#options.onFacts(done.changes.facts)
       done.settle()
+      // The rest of what was decided ahead waits already.
+      return committed === undefined ? done.rest : []
     } catch (fault) {
       this.#world = undefined
       for (const { reject } of batch) reject(fault)
+      return []
     }
   }
 
@@ -152,8 +168,6 @@ export class ChannelWriter {
       for (const { intent } of applied ?? []) await changeHistory(client, channel, intent, decided.answered[0]?.result)
       await client.query('commit')
       client.release()
-      // Only now: were this to fail, they would be told so with the others.
-      this.#waiting.unshift(...decided.rest)
       this.#world = applied === undefined ? world : undefined
       this.#revision = head.revision + (decided.answered.length > 0 ? 1 : 0)
       return decided
