@@ -1,3 +1,5 @@
 export { atWord, cutForChat } from './cut.ts'
+export { CHANNEL_FIELDS, type Field, faultsOf, field, listField } from './fields.ts'
 export { lookAlike, oneSlipAway } from './lookAlike.ts'
-export { type Fields, fieldsOf, fillIn, type Means, type Read, readText, render } from './texts.ts'
+export { plainText } from './plain.ts'
+export { type Fields, fieldsOf, fillIn, type Means, type Read, render } from './texts.ts'

@@ -43,11 +43,13 @@ engine.registerFilter('in_words', function inWords(this: Filtering, n: unknown) 
   return meansOf(this).inWords?.(Number(n)) ?? grouped(n)
 })
 // "1. pia 12, 2. umbra 9": {{ top.balance | places }}
-engine.registerFilter('places', (list: unknown, most: unknown = 5) =>
-  (Array.isArray(list) ? list : [])
-    .slice(0, Number(most) || 5)
-    .map((one: { name: string; value: unknown }, i) => `${i + 1}. ${one.name} ${grouped(one.value)}`)
-    .join(', '),
+engine.registerFilter(
+  'places',
+  (list: unknown, most: unknown = 5) =>
+    (Array.isArray(list) ? list : [])
+      .slice(0, Number(most) || 5)
+      .map((one: { name: string; value: unknown }, i) => `${i + 1}. ${one.name} ${grouped(one.value)}`)
+      .join(', ') || 'nobody yet',
 )
 
 const numbers = new Intl.NumberFormat('en')

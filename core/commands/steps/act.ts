@@ -3,19 +3,18 @@ import { payFor } from '../../earning/index.ts'
 import { BOOKS, balanceOf, transfer } from '../../ledger/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
 import { joinCircle } from '../../ranks/index.ts'
-import { showAlert, showSound } from '../../screen/index.ts'
+import { showAlert, showSaved, showSound } from '../../screen/index.ts'
 import { readSetting } from '../../settings/index.ts'
-import { placeFree, rewards } from '../../store/index.ts'
+import type { Step, StepOf } from '../../steps/index.ts'
 import { award, needTally, passOn, tallies, tallyInWords } from '../../tallies/index.ts'
-import { cutForChat, render } from '../../texts/index.ts'
 import { answer, say } from '../../voice/index.ts'
 import { ok, type Result, refuse } from '../../world/index.ts'
 import { fieldsNow } from './fields.ts'
+import { fill } from './fill.ts'
 import { amountOf, oneOf, peopleOf, whom } from './people.ts'
 import type { Run } from './run.ts'
-import type { Step, StepOf } from './schema.ts'
 
-type Acting = Exclude<Step, { do: 'choose' | 'when' | 'call' | 'wait' }>
+type Acting = Exclude<Step, { do: 'choose' | 'when' | 'call' | 'wait' | 'order' }>
 
 /** Does one step. @returns What it came to, as a sentence; or why it cannot be done, and with it the whole run. */
 export function act(run: Run, step: Acting): Result<string> {
@@ -30,8 +29,6 @@ export function act(run: Run, step: Acting): Result<string> {
       return take(run, step)
     case 'tally':
       return step.how === 'pass' ? pass(run, step) : count(run, step)
-    case 'order':
-      return order(run, step)
     case 'alert':
       return alert(run, step)
     case 'sound':
@@ -40,16 +37,6 @@ export function act(run: Run, step: Acting): Result<string> {
     case 'circle':
       return join(run, step)
   }
-}
-
-/** A text as it reads now, cut to a line; empty, with the reason in the log, where it cannot be filled in. */
-function fill(run: Run, text: string): string {
-  const { world } = run
-  const currency = readSetting(world, currencySetting)
-  const filled = render(text, fieldsNow(run), { draw: run.draw, inWords: (n: number) => inWords(n, currency) })
-  if (filled.ok) return cutForChat(filled.text)
-  run.log.push({ do: 'text', sentence: `A text could not be filled in: ${filled.why}` })
-  return ''
 }
 
 function speak(run: Run, text: string): Result<string> {
@@ -163,18 +150,14 @@ function pass(run: Run, step: StepOf<'tally'>): Result<string> {
   return done.ok ? ok(`${caller.name} passes ${tallyInWords(tally, amount)} on to ${to.value.name}.`) : done
 }
 
-function order(run: Run, step: StepOf<'order'>): Result<string> {
-  const { world } = run
-  const who = oneOf(run, step.to)
-  if (!who.ok) return who
-  const reward = world.get(rewards, step.reward)
-  if (reward === undefined) return refuse('reward_not_found', 'The reward it orders is gone.')
-  const placed = placeFree(world, who.value, reward, fill(run, step.text))
-  return placed.ok ? ok(`Orders ${reward.name} for ${who.value.name}, without a price.`) : placed
-}
-
 function alert(run: Run, step: StepOf<'alert'>): Result<string> {
   const { picture, sound, seconds } = step
+  if (step.alert !== undefined) {
+    const shown = showSaved(run.world, step.alert, fieldsNow(run))
+    return shown === undefined
+      ? refuse('alert_not_found', 'The alert it shows is gone.')
+      : ok(`Shows the alert “${shown.name}”.`)
+  }
   const [title, line] = [fill(run, step.title), fill(run, step.line)]
   showAlert(run.world, { title, line, picture, sound, seconds })
   return ok(`Shows: ${title}${line === '' ? '' : ` / ${line}`}`)

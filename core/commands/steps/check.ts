@@ -1,13 +1,23 @@
 import { type CircleRow, openCircles } from '../../people/index.ts'
-import { rewards } from '../../store/index.ts'
+import { openAlerts } from '../../screen/index.ts'
+import { DEEPEST, type HowMany, type Step, type Target } from '../../steps/index.ts'
+import type { RewardKind } from '../../store/index.ts'
 import { openTallies, type TallyRow } from '../../tallies/index.ts'
-import { fieldsOf } from '../../texts/index.ts'
+import { type Field, faultsOf, fieldsOf } from '../../texts/index.ts'
 import type { World } from '../../world/index.ts'
 import type { Argument } from '../schema.ts'
 import { type CommandRow, openCommands } from '../table.ts'
-import { type Field, faultsOf, fieldsFor } from './catalogue.ts'
+import { fieldsFor } from './catalogue.ts'
 import { textsOf } from './mentions.ts'
-import { DEEPEST, type HowMany, type Step, type Target } from './schema.ts'
+import { rewardsAround } from './order.ts'
+
+/** A reward as steps refer to it. */
+export interface RewardAround {
+  readonly id: number
+  readonly name: string
+  readonly kind: RewardKind
+  readonly steps: readonly Step[]
+}
 
 /** What steps can refer to. */
 export interface Around {
@@ -17,10 +27,14 @@ export interface Around {
   readonly viewer: boolean
   readonly tallies: readonly TallyRow[]
   readonly circles: readonly CircleRow[]
-  readonly rewards: readonly { readonly id: number; readonly name: string }[]
+  readonly rewards: readonly RewardAround[]
+  readonly alerts: readonly { readonly id: number }[]
   readonly commands: readonly CommandRow[]
-  /** The command whose steps they are; it may not call itself. */
+  /** The command whose steps they are, or the reward: it may not call itself. */
   readonly self?: number | undefined
+  readonly selfReward?: number | undefined
+  /** Whether they are steps of a reward, which can tell of the order. */
+  readonly order?: boolean | undefined
 }
 
 /** Something about a step that is wrong, or that may not be meant so. `at`: its place, as numbers from 0, lists within included. */
@@ -32,11 +46,15 @@ export interface Fault {
 }
 
 /** What there is around steps in a world. */
-export const aroundIn = (world: World, own: Pick<Around, 'arguments' | 'figures' | 'viewer' | 'self'>): Around => ({
+export const aroundIn = (
+  world: World,
+  own: Pick<Around, 'arguments' | 'figures' | 'viewer' | 'self' | 'selfReward' | 'order'>,
+): Around => ({
   ...own,
   tallies: openTallies(world),
   circles: openCircles(world),
-  rewards: world.all(rewards),
+  rewards: rewardsAround(world),
+  alerts: openAlerts(world),
   commands: openCommands(world),
 })
 
@@ -79,7 +97,8 @@ export const listsOf = (step: Step): readonly (readonly Step[])[] =>
 
 function textFaults(step: Step, fields: readonly Field[]): string[] {
   const texts = textsOf(step)
-  const empty = (step.do === 'say' || step.do === 'tell' || step.do === 'alert') && texts[0]?.trim() === ''
+  const shown = step.do === 'alert' && step.alert === undefined
+  const empty = (step.do === 'say' || step.do === 'tell' || shown) && texts[0]?.trim() === ''
   const missing = step.do === 'alert' ? 'Give the alert a title.' : 'Write what is to be said.'
   return [...(empty ? [missing] : []), ...texts.flatMap((text) => faultsOf(text, fields))]
 }
@@ -104,16 +123,16 @@ function stepFaults(step: Step, around: Around): string[] {
       ]
     }
     case 'order':
-      return [
-        ...(around.rewards.some(({ id }) => id === step.reward) ? [] : ['Choose a reward.']),
-        ...targetFaults(step.to, around),
-        ...oneOnly(step.to),
-      ]
+      return [...orderFaults(step.reward, around), ...targetFaults(step.to, around), ...oneOnly(step.to)]
     case 'circle':
       return [
         ...(around.circles.some(({ id }) => id === step.circle) ? [] : ['Choose a circle.']),
         ...targetFaults(step.who, around),
       ]
+    case 'alert': {
+      const { alert } = step
+      return alert === undefined || around.alerts.some(({ id }) => id === alert) ? [] : ['Choose an alert.']
+    }
     case 'when':
       return conditionFaults(step.if, around)
     case 'call':
@@ -157,7 +176,7 @@ function conditionFaults(condition: Extract<Step, { do: 'when' }>['if'], around:
 function callFaults(id: number, around: Around): string[] {
   const command = around.commands.find((one) => one.id === id)
   if (command === undefined) return ['Choose a command.']
-  if (leadsTo(id, around.self, around.commands))
+  if (leadsBack({ command: id }, around))
     return [`!${command.settings.word} comes back to this one: that would never end.`]
   const missing = command.settings.arguments.filter(
     ({ needed, name, kind }) =>
@@ -166,17 +185,37 @@ function callFaults(id: number, around: Around): string[] {
   return missing.map(({ name }) => `!${command.settings.word} needs "${name}". Ask for it here, too, under that name.`)
 }
 
-/** Whether the steps of a command lead to another one (`to`), or round in a circle. */
-function leadsTo(
-  from: number,
-  to: number | undefined,
-  all: readonly CommandRow[],
-  path: readonly number[] = [],
-): boolean {
-  if (from === to || path.includes(from)) return true
-  const steps = all.find(({ id }) => id === from)?.settings.steps ?? []
-  return callsIn(steps).some((next) => leadsTo(next, to, all, [...path, from]))
+function orderFaults(id: number, around: Around): string[] {
+  const reward = around.rewards.find((one) => one.id === id)
+  if (reward === undefined) return ['Choose a reward.']
+  return leadsBack({ reward: id }, around) ? [`${reward.name} comes back to this one: that would never end.`] : []
 }
+
+/** Where steps go on: those of a command, or of a reward that happens by itself. */
+type Way = { readonly command: number } | { readonly reward: number }
+
+const wayKey = (way: Way): string => ('command' in way ? `c${way.command}` : `r${way.reward}`)
+
+/** Whether a way leads to what is being checked, or round in a circle. */
+function leadsBack(from: Way, around: Around, path: readonly string[] = []): boolean {
+  const key = wayKey(from)
+  if (path.includes(key)) return true
+  if ('command' in from ? from.command === around.self : from.reward === around.selfReward) return true
+  return waysIn(stepsAt(from, around)).some((next) => leadsBack(next, around, [...path, key]))
+}
+
+function stepsAt(way: Way, { commands, rewards }: Around): readonly Step[] {
+  if ('command' in way) return commands.find(({ id }) => id === way.command)?.settings.steps ?? []
+  const reward = rewards.find(({ id }) => id === way.reward)
+  return reward?.kind === 'itself' ? reward.steps : []
+}
+
+const waysIn = (steps: readonly Step[]): Way[] =>
+  steps.flatMap((step): Way[] => {
+    if (step.do === 'call') return [{ command: step.command }]
+    if (step.do === 'order') return [{ reward: step.reward }]
+    return listsOf(step).flatMap(waysIn)
+  })
 
 /** The commands that steps call. */
 export const callsIn = (steps: readonly Step[]): number[] =>

@@ -2,10 +2,10 @@ import { balanceOf } from '../../ledger/index.ts'
 import { holds, standingsOf, viewers } from '../../people/index.ts'
 import { readSetting, zoneSetting } from '../../settings/index.ts'
 import { showOnAir } from '../../show/index.ts'
+import type { Condition } from '../../steps/index.ts'
 import { countOf } from '../../tallies/index.ts'
 import type { World } from '../../world/index.ts'
 import type { Run } from './run.ts'
-import type { Condition } from './schema.ts'
 
 /** Whether all of a condition holds at this moment of a run. What asks for somebody does not hold for nobody. */
 export function holdsNow({ world, caller: before }: Run, condition: Condition): boolean {

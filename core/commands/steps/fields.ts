@@ -47,6 +47,8 @@ export function fieldsNow(run: Run): Lazy {
     now: () => nowFields(world),
     currency: () => lazily({ one: () => currency.one, many: () => currency.many }),
     event: () => run.figures,
+    reward: () => ({ name: run.figures.name ?? '', price: run.figures.price ?? 0 }),
+    order: () => ({ text: run.figures.text ?? '', cost: run.figures.cost ?? '' }),
     paid: () => run.paid,
     taken: () => run.taken,
   })

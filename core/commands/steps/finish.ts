@@ -2,6 +2,7 @@ import { currencySetting, inWords } from '../../currency/index.ts'
 import { BOOKS, balanceOf, transfer } from '../../ledger/index.ts'
 import { type ViewerRow, viewers } from '../../people/index.ts'
 import { readSetting } from '../../settings/index.ts'
+import { giveBackOrder } from '../../store/index.ts'
 import { answer } from '../../voice/index.ts'
 import { type Handler, needKey, ok, type Refusal, type Result, refuse, type World } from '../../world/index.ts'
 import { type RunRow, type RunState, runs } from '../runs.ts'
@@ -97,9 +98,11 @@ export const continueRun: Handler<ContinueRun> = {
       ),
     )
     const caller = row.viewer ?? undefined
-    const people = [...Object.values(named), ...(caller === undefined ? [] : [caller])]
-    const steps = queue.map(({ step }) => step)
-    return [need, ...people.flatMap(needAbout), ...needSteps(world, steps, { caller, named })]
+    const others = queue.flatMap(({ on }) => (on === undefined ? [] : [on.caller]))
+    const people = [...Object.values(named), ...(caller === undefined ? [] : [caller]), ...others]
+    const order = row.source === 'reward' ? (giveBackOrder.needs?.(world, { ...intent, ...back(row.state) }) ?? []) : []
+    const steps = queue.flatMap(({ step, on }) => needSteps(world, [step], { caller: on?.caller ?? caller, named }))
+    return [need, ...order, ...people.flatMap(needAbout), ...steps]
   },
   decide(world, intent) {
     const row = world.get(runs, intent.run)
@@ -111,7 +114,7 @@ export const continueRun: Handler<ContinueRun> = {
       world,
       id: row.id,
       source: { source: row.source, of: row.of, name: row.name },
-      limitKey: `${row.source === 'command' ? 'c' : 't'}${row.of}`,
+      limitKey: `${KEYS[row.source]}${row.of}`,
       caller: row.viewer === null ? undefined : world.get(viewers, row.viewer),
       wanted: wantedOf(world, row),
       given: state.given,
@@ -129,6 +132,8 @@ export const continueRun: Handler<ContinueRun> = {
   },
 }
 
+const KEYS = { command: 'c', trigger: 't', reward: 'r' } as const
+
 function fail(
   world: World,
   row: RunRow,
@@ -136,12 +141,28 @@ function fail(
   { code, sentence }: Refusal,
 ): Result<{ run: number; outcome: string }> {
   const viewer = row.viewer === null ? undefined : world.get(viewers, row.viewer)
-  const back = viewer === undefined || state.price === null ? '' : giveBack(world, row, viewer, state.price)
+  const back =
+    row.source === 'reward'
+      ? giveOrderBack(world, state)
+      : viewer === undefined || state.price === null
+        ? ''
+        : giveBack(world, row, viewer, state.price)
   world.put(runs, { ...row, endedAt: world.at, outcome: 'failed', code, why: `${sentence}${back}`, state: null })
   if (state.asker !== null) answer(world, state.asker, `${state.asker.name}: ${sentence}${back}`)
   world.fact('run.ended', 'desk', { run: row.id, outcome: 'failed' })
   return ok({ run: row.id, outcome: 'failed' })
 }
+
+/** The order whose steps could not be done is given back whole. */
+function giveOrderBack(world: World, state: RunState): string {
+  const order = orderIn(state)
+  const intent = { ...back(state), key: world.intentKey, at: world.at }
+  return order > 0 && giveBackOrder.decide(world, intent).ok ? ' What was paid came back.' : ''
+}
+
+const back = (state: RunState) => ({ kind: 'store.giveBack', order: orderIn(state), by: '' }) as const
+
+const orderIn = ({ figures }: RunState): number => Number(figures.orderId ?? 0)
 
 function giveBack(world: World, row: RunRow, viewer: ViewerRow, price: Price): string {
   const detail = { name: row.source === 'command' ? `!${row.name}` : row.name }

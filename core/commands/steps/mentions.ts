@@ -1,7 +1,7 @@
 import { PRESENT, PRESENT_COUNT, topKey } from '../../lists/index.ts'
+import type { Step } from '../../steps/index.ts'
 import type { TallyRow } from '../../tallies/index.ts'
 import { fieldsOf } from '../../texts/index.ts'
-import type { Step } from './schema.ts'
 
 /** The texts of a step. */
 export function textsOf(step: Step): readonly string[] {
@@ -11,7 +11,7 @@ export function textsOf(step: Step): readonly string[] {
     case 'order':
       return [step.text]
     case 'alert':
-      return [step.title, step.line]
+      return step.alert === undefined ? [step.title, step.line] : []
     default:
       return []
   }

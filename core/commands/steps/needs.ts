@@ -1,10 +1,11 @@
 import { circleKey, circleOf, MOST_PEOPLE, needList, PRESENT, presentOf } from '../../lists/index.ts'
 import { needPerson, watches } from '../../people/index.ts'
+import type { Step, StepOf, Target } from '../../steps/index.ts'
+import { needCodes, needSold, rewardOf } from '../../store/index.ts'
 import { needTally, openTallies } from '../../tallies/index.ts'
 import { type Need, needKey, type World } from '../../world/index.ts'
 import { commandOf } from '../table.ts'
 import { listsIn, talliesIn, textsOf } from './mentions.ts'
-import type { Step, Target } from './schema.ts'
 
 /** The people that a run is about, as far as they are known: who set it off, and who is named, by argument. */
 export interface About {
@@ -46,6 +47,8 @@ function needStep(world: World, step: Step, about: About, called: readonly numbe
       const own = step.how === 'pass' && about.caller !== undefined ? [needTally(step.tally, about.caller)] : []
       return [...needTarget(world, step.to, about), ...own, ...people.map((id) => needTally(step.tally, id))]
     }
+    case 'order':
+      return needOrdered(world, step, about, called)
     case 'choose':
       return step.branches.flatMap(({ steps }) => needSteps(world, steps, about, called))
     case 'when': {
@@ -60,6 +63,19 @@ function needStep(world: World, step: Step, about: About, called: readonly numbe
     default:
       return []
   }
+}
+
+/** What ordering a reward for somebody needs, and its own steps for them. Rewards are marked as called by numbers below 0. */
+function needOrdered(world: World, step: StepOf<'order'>, about: About, called: readonly number[]): Need[] {
+  const reward = rewardOf(world, step.reward)
+  if (reward === undefined) return needTarget(world, step.to, about)
+  const own = idsOf(world, step.to, about).flatMap((caller) => {
+    const within = called.includes(-reward.id)
+      ? []
+      : needSteps(world, reward.settings.steps, { caller, named: {} }, [...called, -reward.id])
+    return [...needSold(reward.id, caller), ...within]
+  })
+  return [...needTarget(world, step.to, about), ...needCodes(world, reward), ...own]
 }
 
 function needTarget(world: World, target: Target, about: About): Need[] {

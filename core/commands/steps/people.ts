@@ -1,8 +1,8 @@
 import { circleOf, MOST_PEOPLE, presentOf } from '../../lists/index.ts'
 import { type ViewerRow, viewers, watches } from '../../people/index.ts'
+import type { HowMany, Target } from '../../steps/index.ts'
 import { needKey, ok, type Result, refuse } from '../../world/index.ts'
 import type { Run } from './run.ts'
-import type { HowMany, Target } from './schema.ts'
 
 /** Whom a step is about. */
 export function peopleOf(run: Run, target: Target): Result<ViewerRow[]> {

@@ -1,9 +1,16 @@
-import type { Step } from './schema.ts'
+import type { Step } from '../../steps/index.ts'
 
-/** A step still to be done, and how many commands called one another on the way to it. */
+/** Whom steps are for and what set them off, where that is not what the run began with: those of a reward that a step ordered. */
+export interface On {
+  readonly caller: number
+  readonly figures: Readonly<Record<string, string | number>>
+}
+
+/** A step still to be done, and how many commands or rewards called one another on the way to it. */
 export interface Queued {
   readonly step: Step
   readonly depth: number
+  readonly on?: On
 }
 
 /** So many commands may call one another. */

@@ -2,13 +2,13 @@ import type { LimitKey } from '../../access/index.ts'
 import { chanceFor, seedSetting } from '../../fairness/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
 import { readSetting } from '../../settings/index.ts'
+import type { Step } from '../../steps/index.ts'
 import type { Asker, Reply } from '../../voice/index.ts'
 import type { World } from '../../world/index.ts'
 import type { Given } from '../arguments.ts'
 import type { RunRow, StepOutcome } from '../runs.ts'
 import type { Argument } from '../schema.ts'
-import type { Queued } from './queue.ts'
-import type { Step } from './schema.ts'
+import type { On, Queued } from './queue.ts'
 
 /** A run of steps under way. What it did so far is in its log. */
 export interface Run {
@@ -16,11 +16,11 @@ export interface Run {
   readonly id: number
   readonly source: Pick<RunRow, 'source' | 'of' | 'name'>
   readonly limitKey: LimitKey
-  /** Who set it off; undefined: nobody, a timer. */
-  readonly caller: ViewerRow | undefined
+  /** Who set it off; undefined: nobody, a timer. Somebody else while steps of a reward are done that was ordered for them. */
+  caller: ViewerRow | undefined
   readonly wanted: readonly Argument[]
   readonly given: Given
-  readonly figures: Readonly<Record<string, string | number>>
+  figures: Readonly<Record<string, string | number>>
   /** How many triggers led here: it goes on counting after a wait. */
   readonly depth: number
   readonly asker: Asker | null
@@ -53,4 +53,5 @@ export function newRun(parts: RunParts): Run {
   return run
 }
 
-export const queued = (steps: readonly Step[], depth = 0): Queued[] => steps.map((step) => ({ step, depth }))
+export const queued = (steps: readonly Step[], depth = 0, on?: On): Queued[] =>
+  steps.map((step) => (on === undefined ? { step, depth } : { step, depth, on }))

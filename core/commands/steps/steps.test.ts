@@ -3,9 +3,10 @@ import { describe, expect, test } from 'vitest'
 import { NO_LIMITS } from '../../access/index.ts'
 import { Chance } from '../../fairness/index.ts'
 import { transfers } from '../../ledger/index.ts'
+import type { Step } from '../../steps/index.ts'
 import { orders } from '../../store/index.ts'
 import { TestChannel } from '../../testing/channel.ts'
-import { type Argument, type CommandSettings, runs, type Step } from '../index.ts'
+import { type Argument, type CommandSettings, runs } from '../index.ts'
 
 const say = (text: string): Step => ({ do: 'say', text })
 const caller = { of: 'caller' } as const
@@ -106,7 +107,7 @@ describe('steps', () => {
     const [order] = channel.world.all(orders)
     expect(order).toMatchObject({ price: 0, payment: 0, status: 'waiting', text: 'for Pia', viewerName: 'Pia' })
     expect(channel.facts('screen.alert').at(-1)?.body).toMatchObject({ title: 'Pia!', seconds: 5 })
-    expect(channel.facts('screen.sound').at(-1)?.body).toEqual({ sound: 'whistle' })
+    expect(channel.facts('screen.sound').at(-1)?.body).toEqual({ sound: 'whistle', volume: 80 })
     const by = { order: order?.id ?? 0, by: 'wanda' }
     for (const kind of ['store.done', 'store.reopen', 'store.giveBack'] as const)
       expect(channel.send({ kind, ...by }).ok).toBe(true)
@@ -314,7 +315,7 @@ describe('texts in steps', () => {
     expect(heard('{{ 1 | plural: "day", "days" }}, {{ 2000 | plural: "day", "days" }}')).toEqual(['1 day, 2,000 days'])
     expect(['tea', 'cocoa']).toContain(heard('{{ "tea, cocoa" | pick }}')[0])
     expect(heard('{{ now.weekday }} {{ now.time }}, {{ now.date }}')).toEqual(['Monday 13:46, 12 January 1970'])
-    expect(heard('{{ top.balance | places: 3 }}.{{ counts.present }}')).toEqual(['.3'])
+    expect(heard('{{ top.balance | places: 3 }}.{{ counts.present }}')).toEqual(['nobody yet.3'])
   })
 
   test('are cut to one line of chat, at a word', () => {

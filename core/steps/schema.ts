@@ -1,6 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox'
-import { StandingName } from '../../earning/index.ts'
-import { PICTURES, SOUNDS } from '../../screen/index.ts'
+import { StandingName } from '../earning/index.ts'
+import { PictureRef, SoundRef } from '../screen/index.ts'
 
 const closed = { additionalProperties: false }
 
@@ -75,15 +75,17 @@ const plain = [
   Type.Object(
     {
       do: Type.Literal('alert'),
+      /** One of the list of alerts, whose own texts, picture and sound then hold; left out: what stands here. */
+      alert: Type.Optional(Id),
       title: Type.String({ maxLength: 200 }),
       line: Type.String({ maxLength: 200 }),
-      picture: oneOfThese(PICTURES),
-      sound: oneOfThese(SOUNDS),
+      picture: PictureRef,
+      sound: SoundRef,
       seconds: Type.Integer({ minimum: 2, maximum: 30 }),
     },
     closed,
   ),
-  Type.Object({ do: Type.Literal('sound'), sound: oneOfThese(SOUNDS) }, closed),
+  Type.Object({ do: Type.Literal('sound'), sound: SoundRef }, closed),
   Type.Object(
     {
       do: Type.Literal('circle'),

@@ -1,0 +1,14 @@
+export {
+  type Branch,
+  type Condition,
+  DEEPEST,
+  type HowMany,
+  oneOfThese,
+  type Step,
+  type StepKind,
+  type StepOf,
+  StepSchema,
+  Steps,
+  type Target,
+  tallyHows,
+} from './schema.ts'
