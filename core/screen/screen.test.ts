@@ -7,7 +7,7 @@ test('an overlay can be given a new address; the old one is gone', () => {
   const added = channel.send({ kind: 'screen.add', name: 'Main', secret: 'first' })
   const overlay = Number(added.ok && added.value.overlay)
   expect(channel.send({ kind: 'screen.renew', overlay, secret: 'second' }).ok).toBe(true)
-  expect(channel.world.all(overlays)).toEqual([{ id: overlay, name: 'Main', secret: 'second' }])
+  expect(channel.world.all(overlays)).toMatchObject([{ id: overlay, name: 'Main', secret: 'second' }])
   expect(channel.facts('screen.renewed')).toMatchObject([{ audience: 'desk', body: { overlay } }])
 })
 
@@ -20,7 +20,7 @@ test('an overlay that is not there is refused with what to do', () => {
 
 test('a test alert is told to the overlays', () => {
   const channel = new TestChannel()
-  channel.send({ kind: 'screen.test' })
+  channel.send({ kind: 'screen.test', alert: null })
   expect(channel.facts('screen.alert')).toMatchObject([
     { audience: 'overlay', body: { title: 'This is a test', sound: 'bell' } },
   ])

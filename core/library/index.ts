@@ -1,0 +1,11 @@
+export {
+  type AddMedia,
+  addMedia,
+  type RemoveAlert,
+  type RemoveMedia,
+  type RenameMedia,
+  removeAlert,
+  removeMedia,
+  renameMedia,
+} from './library.ts'
+export { type Users, usesOfAlert, usesOfMedia } from './uses.ts'

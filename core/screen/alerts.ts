@@ -1,0 +1,160 @@
+import { type Field, type Fields, faultsOf, field, fillIn } from '../texts/index.ts'
+import { defineTable, type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
+import { checkRef } from './media.ts'
+import type { PictureRef, SoundRef } from './refs.ts'
+import type { AlertSettings } from './schema.ts'
+
+export interface AlertRow {
+  readonly id: number
+  readonly settings: AlertSettings
+  readonly goneAt: number | null
+}
+
+/** Alerts that are gone are not loaded. */
+export const alerts = defineTable<AlertRow>('alert', 'whole', (row) => row.id)
+
+export const openAlerts = (world: World): AlertRow[] =>
+  world
+    .all(alerts)
+    .filter(({ goneAt }) => goneAt === null)
+    .sort((a, b) => a.id - b.id)
+
+export const alertOf = (world: World, id: number): AlertRow | undefined => {
+  const row = world.get(alerts, id)
+  return row?.goneAt === null ? row : undefined
+}
+
+/** An alert as it plays, its texts filled in. `alert`: which one of the list it is; null: of none. */
+export interface Alert extends Omit<AlertSettings, 'name'> {
+  readonly alert: number | null
+}
+
+/** What an alert is unless somebody chose otherwise. */
+export const PLAIN_ALERT: Omit<AlertSettings, 'name' | 'title' | 'line'> = {
+  picture: null,
+  sound: 'none',
+  volume: 80,
+  seconds: 7,
+  enter: 'slide',
+  leave: 'fade',
+  place: 'bottomLeft',
+  layout: 'beside',
+}
+
+/** What is needed of an alert that is in no list. */
+export interface Inline {
+  readonly title: string
+  readonly line: string
+  readonly picture: PictureRef | null
+  readonly sound: SoundRef
+  readonly seconds: number
+}
+
+/** Shows an alert that is in no list on every overlay. */
+export function showAlert(world: World, inline: Inline): void {
+  play(world, { ...PLAIN_ALERT, ...inline, alert: null })
+}
+
+function play(world: World, alert: Alert): void {
+  world.fact('screen.alert', 'overlay', { ...alert })
+}
+
+/** What an alert's texts can name. */
+export const ALERT_FIELDS: readonly Field[] = [
+  field('viewer.name', 'whose it is', 'valve_vera'),
+  field('viewer.rank', 'their rank', 'Fitter'),
+  field('reward.name', 'what was ordered', 'Choose the next repair'),
+  field('reward.price', 'what it costs, as a number', '900'),
+  field('order.text', 'what the buyer said to it', 'the blue radio'),
+  field('order.cost', 'what was paid, in words', '900 rivets'),
+]
+
+/** Shows an alert of the list, its texts filled in with these fields. One that is gone shows nothing. */
+export function showSaved(world: World, id: number, fields: Fields): AlertSettings | undefined {
+  const row = alertOf(world, id)
+  if (row === undefined) return undefined
+  const { name: _, ...settings } = row.settings
+  play(world, { ...settings, title: fillIn(settings.title, fields), line: fillIn(settings.line, fields), alert: id })
+  return row.settings
+}
+
+/** Plays a sound on every overlay, without a picture. */
+export function showSound(world: World, sound: SoundRef, volume = 80): void {
+  if (sound !== 'none') world.fact('screen.sound', 'overlay', { sound, volume })
+}
+
+const MOST_ALERTS = 200
+const GONE = 'This alert is not there any more. Load the page again.'
+
+/** What is wrong with an alert; undefined: nothing. */
+export function alertFault({ title, line, picture, sound }: AlertSettings): string | undefined {
+  if (title.trim() === '' && line.trim() === '' && picture === null && sound === 'none')
+    return 'It shows nothing and sounds like nothing. Give it a text, a picture or a sound.'
+  for (const [what, text] of [
+    ['title', title],
+    ['second line', line],
+  ] as const) {
+    const [fault] = faultsOf(text, ALERT_FIELDS)
+    if (fault !== undefined) return `In the ${what}: ${fault}`
+  }
+  return undefined
+}
+
+export interface SaveAlert {
+  readonly kind: 'alert.save'
+  /** Null: a new one. */
+  readonly alert: number | null
+  readonly settings: AlertSettings
+}
+
+/** Makes or changes an alert. What is answered is what is live from that moment. */
+export const saveAlert: Handler<SaveAlert> = {
+  decide(world, { alert: id, settings }) {
+    if (id !== null && alertOf(world, id) === undefined) return refuse('alert_not_found', GONE)
+    if (id === null && openAlerts(world).length >= MOST_ALERTS)
+      return refuse('alert_invalid', `${MOST_ALERTS} alerts are the most. Take one away first.`)
+    const fault = alertFault(settings)
+    if (fault !== undefined) return refuse('alert_invalid', fault)
+    const [picture, sound] = [checkRef(world, settings.picture), checkRef(world, settings.sound)]
+    if (!picture.ok) return picture
+    if (!sound.ok) return sound
+    const tidy = { ...settings, name: settings.name.trim() }
+    const row = world.put(alerts, { id: id ?? world.nextId(), settings: tidy, goneAt: null })
+    world.fact('screen.changed', 'desk', { alert: row.id })
+    return ok({ alert: row.id, settings: row.settings })
+  },
+}
+
+export interface TestAlert {
+  readonly kind: 'screen.test'
+  /** Which one; null: one that shows whether alerts are seen and heard at all. */
+  readonly alert: number | null
+}
+
+const SAMPLE_FIELDS = {
+  viewer: { name: 'valve_vera', rank: 'Fitter' },
+  reward: { name: 'Choose the next repair', price: 900 },
+  order: { text: 'the blue radio', cost: '900 rivets' },
+}
+
+/** Plays an alert on every overlay now, with sample words. */
+export const testAlert: Handler<TestAlert> = {
+  decide(world, { alert }) {
+    if (alert !== null)
+      return showSaved(world, alert, SAMPLE_FIELDS) === undefined ? refuse('alert_not_found', GONE) : ok({})
+    showAlert(world, {
+      title: 'This is a test',
+      line: 'Picture, text and sound as viewers get them',
+      picture: 'lamp',
+      sound: 'bell',
+      seconds: 6,
+    })
+    return ok({})
+  },
+}
+
+/** Whether an alert of the list can still be chosen. */
+export const checkAlert = (world: World, id: number | null): Result<true> =>
+  id === null || alertOf(world, id) !== undefined
+    ? ok(true)
+    : refuse('alert_not_found', 'The alert it shows is gone. Choose another one, or none.')

@@ -1,0 +1,21 @@
+import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
+import { type Handler, ok } from '../world/index.ts'
+
+/** Whether alerts wait; those that come meanwhile are played afterwards. */
+export const alertsSetting: Setting<{ readonly paused: boolean }> = { name: 'alerts', initial: { paused: false } }
+
+export interface ControlAlerts {
+  readonly kind: 'screen.control'
+  /** `skip`: on with the next one; `clear`: that one and all that wait are gone; `pause`, `resume`. */
+  readonly what: 'skip' | 'clear' | 'pause' | 'resume'
+}
+
+/** Skips, clears, pauses or goes on with the alerts of every overlay. */
+export const controlAlerts: Handler<ControlAlerts> = {
+  decide(world, { what }) {
+    if (what === 'pause' || what === 'resume') writeSetting(world, alertsSetting, { paused: what === 'pause' })
+    const { paused } = readSetting(world, alertsSetting)
+    world.fact('screen.control', 'overlay', { what, paused })
+    return ok({ paused })
+  },
+}

@@ -1,0 +1,112 @@
+import { CHANNEL_FIELDS, faultsOf } from '../texts/index.ts'
+import { defineTable, type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
+import { checkRef } from './media.ts'
+import { FIRST_PIECES, type OverlaySettings, type Piece } from './schema.ts'
+
+/** A page that the streaming program shows. Who knows the secret can open it. */
+export interface OverlayRow extends OverlaySettings {
+  readonly id: number
+  readonly secret: string
+  readonly goneAt: number | null
+}
+
+/** Overlays that are gone are not loaded. */
+export const overlays = defineTable<OverlayRow>('overlay', 'whole', (row) => row.id)
+
+export const openOverlays = (world: World): OverlayRow[] => world.all(overlays).filter(({ goneAt }) => goneAt === null)
+
+const MOST_OVERLAYS = 20
+const GONE = 'This overlay is not there any more. Load the page again.'
+
+const overlayOf = (world: World, id: number): OverlayRow | undefined =>
+  openOverlays(world).find((overlay) => overlay.id === id)
+
+export interface AddOverlay {
+  readonly kind: 'screen.add'
+  readonly name: string
+  readonly secret: string
+}
+
+/** Makes an overlay with a box for all alerts. */
+export const addOverlay: Handler<AddOverlay> = {
+  decide(world, { name, secret }) {
+    if (openOverlays(world).length >= MOST_OVERLAYS)
+      return refuse(
+        'overlay_invalid',
+        `${MOST_OVERLAYS} overlays are the most. Take one away that is not used any more.`,
+      )
+    const id = world.nextId()
+    const canvas = { width: 1920, height: 1080, pieces: FIRST_PIECES as Piece[], background: null }
+    world.put(overlays, { id, name, secret, ...canvas, goneAt: null })
+    world.fact('screen.added', 'desk', { overlay: id })
+    return ok({ overlay: id })
+  },
+}
+
+export interface SaveOverlay {
+  readonly kind: 'screen.save'
+  readonly overlay: number
+  readonly settings: OverlaySettings
+}
+
+/** Changes an overlay's name, size and pieces; pages that show it follow at once. */
+export const saveOverlay: Handler<SaveOverlay> = {
+  decide(world, { overlay: id, settings }) {
+    const row = overlayOf(world, id)
+    if (row === undefined) return refuse('overlay_not_found', GONE)
+    const checked = checkOverlay(world, settings)
+    if (!checked.ok) return checked
+    world.put(overlays, { ...row, ...settings, name: settings.name.trim() })
+    world.fact('screen.changed', 'overlay', { overlay: id })
+    return ok({ overlay: id, settings })
+  },
+}
+
+/** What is wrong with an overlay's pieces; undefined: nothing. */
+export function overlayFault({ pieces }: Pick<OverlaySettings, 'pieces'>): string | undefined {
+  if (new Set(pieces.map(({ id }) => id)).size < pieces.length)
+    return 'Two pieces bear the same mark. Take one away and add it anew.'
+  for (const piece of pieces) {
+    const [fault] = piece.of === 'text' ? faultsOf(piece.text, CHANNEL_FIELDS) : []
+    if (fault !== undefined) return `In a text: ${fault}`
+  }
+  return undefined
+}
+
+function checkOverlay(world: World, settings: OverlaySettings): Result<true> {
+  const fault = overlayFault(settings)
+  return fault === undefined ? checkRef(world, settings.background) : refuse('overlay_invalid', fault)
+}
+
+export interface RenewOverlay {
+  readonly kind: 'screen.renew'
+  readonly overlay: number
+  readonly secret: string
+}
+
+/** Gives an overlay a new address; pages opened by the old one stop at once. */
+export const renewOverlay: Handler<RenewOverlay> = {
+  decide(world, intent) {
+    const overlay = overlayOf(world, intent.overlay)
+    if (overlay === undefined) return refuse('overlay_not_found', GONE)
+    world.put(overlays, { ...overlay, secret: intent.secret })
+    world.fact('screen.renewed', 'desk', { overlay: overlay.id })
+    return ok({ overlay: overlay.id })
+  },
+}
+
+export interface RemoveOverlay {
+  readonly kind: 'screen.remove'
+  readonly overlay: number
+}
+
+/** Takes an overlay away; its address shows nothing any more. */
+export const removeOverlay: Handler<RemoveOverlay> = {
+  decide(world, intent) {
+    const overlay = overlayOf(world, intent.overlay)
+    if (overlay === undefined) return refuse('overlay_not_found', GONE)
+    world.put(overlays, { ...overlay, goneAt: world.at })
+    world.fact('screen.renewed', 'desk', { overlay: overlay.id })
+    return ok({})
+  },
+}

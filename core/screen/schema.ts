@@ -1,0 +1,139 @@
+import { type Static, type TProperties, Type } from '@sinclair/typebox'
+import { PictureRef, SoundRef } from './refs.ts'
+
+const closed = { additionalProperties: false }
+const Id = Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER })
+const words = <const T extends readonly string[]>(all: T) =>
+  Type.Unsafe<T[number]>(Type.Union(all.map((word) => Type.Literal(word))))
+const whole = (minimum: number, maximum: number) => Type.Integer({ minimum, maximum })
+
+/** How an alert comes in and leaves. */
+export const MOVES = ['slide', 'rise', 'grow', 'fade', 'none'] as const
+/** Where an alert stands in its box. */
+export const PLACES = [
+  'topLeft',
+  'top',
+  'topRight',
+  'left',
+  'middle',
+  'right',
+  'bottomLeft',
+  'bottom',
+  'bottomRight',
+] as const
+/** How its picture stands to its words. */
+export const LAYOUTS = ['beside', 'above', 'behind'] as const
+
+/** What plays on the overlays: a picture or video, two lines of text (Liquid), a sound. */
+export const AlertSettings = Type.Object(
+  {
+    name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }),
+    title: Type.String({ maxLength: 200 }),
+    line: Type.String({ maxLength: 200 }),
+    picture: Type.Union([PictureRef, Type.Null()]),
+    sound: SoundRef,
+    /** Hundredths of full loudness. */
+    volume: whole(0, 100),
+    seconds: whole(2, 60),
+    enter: words(MOVES),
+    leave: words(MOVES),
+    place: words(PLACES),
+    layout: words(LAYOUTS),
+  },
+  closed,
+)
+export type AlertSettings = Static<typeof AlertSettings>
+
+export const FONTS = ['display', 'text', 'typewriter'] as const
+const Colour = Type.String({ pattern: '^(|#[0-9a-f]{6})$' })
+
+/** How a piece looks. Empty colours are the theme's. */
+export const Look = Type.Object(
+  {
+    font: words(FONTS),
+    /** Height of the letters; 0: as large as fits. */
+    size: whole(0, 400),
+    colour: Colour,
+    ground: Type.String({ pattern: '^(|none|#[0-9a-f]{6})$' }),
+    /** How much the ground covers what is behind it, in hundredths. */
+    cover: whole(0, 100),
+    corner: whole(0, 200),
+    shadow: Type.Boolean(),
+  },
+  closed,
+)
+export type Look = Static<typeof Look>
+
+const piece = <const K extends string, P extends TProperties>(of: K, own: P) =>
+  Type.Object(
+    {
+      of: Type.Literal(of),
+      id: Type.String({ pattern: '^[a-z0-9]{1,12}$' }),
+      x: whole(-8000, 8000),
+      y: whole(-8000, 8000),
+      w: whole(20, 8000),
+      h: whole(20, 8000),
+      locked: Type.Boolean(),
+      hidden: Type.Boolean(),
+      look: Look,
+      ...own,
+    },
+    closed,
+  )
+
+export const FIGURES_OF_SHOW = ['paid', 'spent', 'orders', 'present'] as const
+export const TOP_LISTS = ['balance', 'hours', 'earned'] as const
+const Title = Type.String({ maxLength: 60 })
+
+/** A part of an overlay, placed on its canvas (pixels from the top left). Later ones lie on top. */
+export const Piece = Type.Union([
+  piece('alerts', { which: Type.Union([Type.Literal('all'), Type.Array(Id, { maxItems: 200 })]) }),
+  piece('orders', { title: Title, many: whole(1, 10) }),
+  piece('top', { title: Title, list: words(TOP_LISTS), many: whole(1, 20) }),
+  piece('counter', { title: Title, figure: words(FIGURES_OF_SHOW) }),
+  piece('text', { text: Type.String({ maxLength: 500 }) }),
+  piece('chat', { many: whole(1, 20), seconds: whole(0, 600), bot: Type.Boolean() }),
+])
+export type Piece = Static<typeof Piece>
+export type PieceKind = Piece['of']
+
+/** A page that the streaming program shows: its size, and the pieces on it from the lowest to the topmost. */
+export const OverlaySettings = Type.Object(
+  {
+    name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }),
+    width: whole(100, 8000),
+    height: whole(100, 8000),
+    pieces: Type.Array(Piece, { maxItems: 40 }),
+    /** A picture to place pieces against at the desk; never shown on the stream. */
+    background: Type.Union([PictureRef, Type.Null()]),
+  },
+  closed,
+)
+export type OverlaySettings = Static<typeof OverlaySettings>
+
+/** A piece's look unless one chooses: the theme's. */
+export const PLAIN_LOOK: Look = {
+  font: 'display',
+  size: 0,
+  colour: '',
+  ground: '',
+  cover: 92,
+  corner: 8,
+  shadow: false,
+}
+
+/** An overlay as it begins: alerts at the lower left. */
+export const FIRST_PIECES: readonly Piece[] = [
+  {
+    of: 'alerts',
+    id: 'alerts',
+    x: 60,
+    y: 640,
+    w: 1240,
+    h: 380,
+    locked: false,
+    hidden: false,
+    look: PLAIN_LOOK,
+    which: 'all',
+  },
+]
