@@ -1,4 +1,6 @@
+import { currencySetting, inWords } from '../currency/index.ts'
 import { homeSetting, readSetting } from '../settings/index.ts'
+import type { RewardRow } from '../store/index.ts'
 import type { World } from '../world/index.ts'
 import { takes, usageLine } from './arguments.ts'
 import { heard } from './match.ts'
@@ -11,9 +13,19 @@ export function helpAnswer(world: World, rest: string): string {
   if (typed === '') return list
   const found = heard(world, `!${typed.replace(/^!+/, '')}`)
   if (found === undefined) return `There is no !${typed.replace(/^!+/, '').slice(0, 30)} here. ${list}`
+  if (found.kind === 'reward') return rewardHelp(world, found.reward)
   if (found.kind !== 'command') return `!${found.word} is explained here: ${list}`
   const { settings } = found.command
   const usage = usageLine(settings.word, settings.arguments)
   const how = settings.arguments.map((one) => `${one.name.replaceAll('_', ' ')}: ${takes(one)}`).join('; ')
   return [usage, settings.description, how].filter((part) => part !== '').join(' · ')
+}
+
+/** What a reward's own word buys, for how much, and what is to be said to it. */
+function rewardHelp(world: World, { settings }: RewardRow): string {
+  const { word, name, description, price, asks } = settings
+  const usage = asks.of === 'nothing' ? `!${word}` : `!${word} <text>`
+  const costs = price === 0 ? 'free' : inWords(price, readSetting(world, currencySetting))
+  const said = asks.of === 'nothing' ? '' : asks.question
+  return [usage, `${name}, ${costs}`, description, said].filter((part) => part !== '').join(' · ')
 }

@@ -18,25 +18,15 @@ export {
   switchCommand,
 } from './save.ts'
 export { Argument, ChatWords, CommandSettings, type WordKind } from './schema.ts'
-export { type Field, fieldsFor, type Known } from './steps/catalogue.ts'
-export { type Around, aroundIn, callsIn, checkSteps, type Fault } from './steps/check.ts'
+export { fieldsFor, type Known } from './steps/catalogue.ts'
+export { type Around, aroundIn, callsIn, checkSteps, type Fault, type RewardAround } from './steps/check.ts'
 export { fieldsNow } from './steps/fields.ts'
 export { type ContinueRun, continueRun, finishRun } from './steps/finish.ts'
 export { needAbout, needSteps } from './steps/needs.ts'
 export { newRun, queued } from './steps/run.ts'
-export {
-  type Branch,
-  type Condition,
-  type HowMany,
-  oneOfThese,
-  type Step,
-  type StepKind,
-  type StepOf,
-  StepSchema,
-  Steps,
-  type Target,
-  tallyHows,
-} from './steps/schema.ts'
+export { type PlaceOrder, placeByPage, type Unlock, unlockRewards } from './store/buyByPage.ts'
+export { type RewardStanding, rewardReady } from './store/ready.ts'
+export { checkRewardWord, type SaveReward, saveReward } from './store/saveReward.ts'
 export { type CommandRow, commands } from './table.ts'
 export {
   type ChangeCurrency,
@@ -47,5 +37,7 @@ export {
   type Listener,
   listenersOf,
   otherWords,
+  type RewardWord,
+  rewardListeners,
   wordsSetting,
 } from './words.ts'

@@ -2,8 +2,7 @@ import { earningSetting, markPresent, payChat } from '../earning/index.ts'
 import { findViewer, meet, needHabits, needWatch, type ViewerRow, viewers, type Who } from '../people/index.ts'
 import { readSetting } from '../settings/index.ts'
 import { showOnAir } from '../show/index.ts'
-import { boughtInWords, buy, openWords } from '../store/index.ts'
-import { answer, voiceSetting } from '../voice/index.ts'
+import { type Asker, answer, voiceSetting } from '../voice/index.ts'
 import { type Envelope, type Handler, type Need, ok, type World } from '../world/index.ts'
 import { balanceAnswer, checkInAnswer, hoursAnswer, rankAnswer } from './answers.ts'
 import { cooledDown, needCooldowns } from './cooldowns.ts'
@@ -12,6 +11,8 @@ import { helpAnswer } from './help.ts'
 import { hint, needHint } from './hint.ts'
 import { type Heard, heard } from './match.ts'
 import { findNamed, needNamed } from './named.ts'
+import { answerToGet, buyByChat, needGet } from './store/buyByChat.ts'
+import { needPurchase } from './store/purchase.ts'
 import { carryOut, needUse } from './use.ts'
 import { wordsSetting } from './words.ts'
 
@@ -34,6 +35,8 @@ function needLine(world: World, { who, text, at }: ChatLine & Envelope): Need[] 
   if (command === undefined) return [...needed, ...needHint(world, text, viewer)]
   if (command.kind === 'command')
     return [...needed, ...needUse(world, command.command, { account: who.account, typed: command.rest, at })]
+  if (command.kind === 'reward') return [...needed, ...needPurchase(world, command.reward, who.account)]
+  if (command.kind === 'get') needed.push(...needGet(world, command.rest, who.account))
   if (NAMING.has(command.kind))
     for (const typed of command.rest.split(/\s+/).slice(0, 2)) needed.push(...needNamed(world, typed))
   if (command.kind !== 'balance')
@@ -60,7 +63,7 @@ export const chatLine: Handler<ChatLine> = {
     const asker = { name: intent.who.name, privately: intent.privately }
     if (command === undefined) return ok(hint(world, viewer, text, asker))
     if (command.kind === 'command') return ok({ used: carryOut(world, command.command, viewer, command.rest, asker) })
-    const answered = answerTo(world, viewer, command)
+    const answered = answerTo(world, viewer, command, asker)
     if (answered === undefined) return ok({})
     const alone = intent.privately || readSetting(world, voiceSetting).reply === 'private'
     const to = alone ? intent.who.name : null
@@ -97,13 +100,15 @@ function answerTo(
   world: World,
   viewer: ViewerRow,
   command: Exclude<Heard, { kind: 'command' }>,
+  asker: Asker,
 ): string | FollowUp | undefined {
   const { kind, word, rest } = command
+  if (kind === 'reward') return buyByChat(world, viewer, command.reward, rest, asker)
   if (kind === 'balance') return answerToBalance(world, viewer, rest)
   if (!cooledDown(world, kind, readSetting(world, wordsSetting)[kind], viewer.id)) return undefined
   switch (kind) {
     case 'get':
-      return answerToGet(world, viewer, word, rest)
+      return answerToGet(world, viewer, word, rest, asker)
     case 'rank':
       return rankAnswer(world, viewer)
     case 'hours':
@@ -146,21 +151,4 @@ function answerToBalance(world: World, viewer: ViewerRow, rest: string): string 
   if (other.unlisted && other.id !== viewer.id && !mayCorrect(world, viewer))
     return `${other.name} keeps that to themselves.`
   return balanceAnswer(world, other)
-}
-
-function answerToGet(world: World, viewer: ViewerRow, get: string, rest: string): string {
-  const [word = '', text = ''] = splitOnce(rest)
-  if (word === '') {
-    const words = openWords(world)
-    return words.length > 0
-      ? `${viewer.name}: type !${get} and one of ${words.join(', ')}.`
-      : 'The store is empty right now.'
-  }
-  const bought = buy(world, viewer, word, text)
-  return bought.ok ? boughtInWords(world, bought.value) : `${viewer.name}: ${bought.refusal.sentence}`
-}
-
-function splitOnce(rest: string): [string, string] {
-  const at = rest.search(/\s/)
-  return at < 0 ? [rest, ''] : [rest.slice(0, at), rest.slice(at).trim()]
 }

@@ -1,5 +1,6 @@
 import { currencySetting } from '../currency/index.ts'
 import { readSetting, settings } from '../settings/index.ts'
+import { openRewards, type RewardRow, rewards } from '../store/index.ts'
 import { oneSlipAway } from '../texts/index.ts'
 import type { Rows, World } from '../world/index.ts'
 import { typedWord } from './parse.ts'
@@ -11,6 +12,7 @@ import { allWords, wordsSetting } from './words.ts'
 export type Meaning =
   | { readonly kind: WordKind | 'balance' }
   | { readonly kind: 'command'; readonly command: CommandRow }
+  | { readonly kind: 'reward'; readonly reward: RewardRow }
 
 /** A line of chat read as one of the words. */
 export type Heard = Meaning & { readonly word: string; readonly rest: string }
@@ -18,6 +20,7 @@ export type Heard = Meaning & { readonly word: string; readonly rest: string }
 interface Index {
   readonly settingsAt: number
   readonly commandsAt: number
+  readonly rewardsAt: number
   readonly words: ReadonlyMap<string, Meaning>
 }
 
@@ -29,8 +32,10 @@ function indexOf(world: World): Index {
   const known = indexes.get(rows)
   const settingsAt = rows.changesOf(settings)
   const commandsAt = rows.changesOf(commands)
-  if (known !== undefined && known.settingsAt === settingsAt && known.commandsAt === commandsAt) return known
-  const index = { settingsAt, commandsAt, words: meanings(world) }
+  const rewardsAt = rows.changesOf(rewards)
+  const same = known?.settingsAt === settingsAt && known.commandsAt === commandsAt && known.rewardsAt === rewardsAt
+  if (known !== undefined && same) return known
+  const index = { settingsAt, commandsAt, rewardsAt, words: meanings(world) }
   indexes.set(rows, index)
   return index
 }
@@ -40,6 +45,10 @@ function meanings(world: World): Map<string, Meaning> {
   for (const command of openCommands(world)) {
     const { word, aliases, on } = command.settings
     if (on) for (const one of [word, ...aliases]) words.set(one.toLowerCase(), { kind: 'command', command })
+  }
+  for (const reward of openRewards(world)) {
+    const { word, command, on } = reward.settings
+    if (command && on) words.set(word, { kind: 'reward', reward })
   }
   const own = readSetting(world, wordsSetting)
   for (const { word, kind } of allWords(readSetting(world, currencySetting), own))
@@ -55,6 +64,7 @@ export function heard(world: World, text: string): Heard | undefined {
   if (meaning === undefined) return undefined
   const rest = text.slice(typed.end).trim()
   if (meaning.kind === 'command') return { kind: 'command', command: meaning.command, word: typed.word, rest }
+  if (meaning.kind === 'reward') return { kind: 'reward', reward: meaning.reward, word: typed.word, rest }
   return { kind: meaning.kind, word: typed.word, rest }
 }
 

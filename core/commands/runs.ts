@@ -27,8 +27,8 @@ export interface RunRow {
   readonly id: number
   readonly at: number
   readonly endedAt: number | null
-  readonly source: 'command' | 'trigger'
-  /** The id of the command or trigger. */
+  readonly source: 'command' | 'trigger' | 'reward'
+  /** The id of the command, trigger or reward. */
   readonly of: number
   readonly name: string
   readonly viewer: number | null

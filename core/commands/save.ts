@@ -1,8 +1,9 @@
 import { currencySetting } from '../currency/index.ts'
 import { readSetting } from '../settings/index.ts'
+import { openRewards } from '../store/index.ts'
+import { faultsOf } from '../texts/index.ts'
 import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 import type { CommandSettings } from './schema.ts'
-import { faultsOf } from './steps/catalogue.ts'
 import { aroundIn, callsIn, checkSteps, type Fault } from './steps/check.ts'
 import { type CommandRow, commandOf, commands, openCommands } from './table.ts'
 import { checkListeners, type Listener, otherWords, wordsSetting } from './words.ts'
@@ -40,7 +41,7 @@ const tidy = (settings: CommandSettings): CommandSettings => ({
 
 /** Whether a command's words, arguments and steps can be. The refusal names the first fault and where it is. */
 export function checkCommand(world: World, id: number | null, settings: CommandSettings): Result<true> {
-  const words = checkCommandWords(otherListeners(world, id), settings)
+  const words = checkCommandWords(otherListeners(world, { command: id }), settings)
   if (!words.ok) return words
   const wrong = argumentFault(settings) ?? refusalFault(settings)
   if (wrong !== undefined) return refuse('command_invalid', wrong)
@@ -60,8 +61,13 @@ export const faultInWords = ({ at, sentence }: Pick<Fault, 'at' | 'sentence'>): 
     .join(', within it step ')}: ${sentence}`
 
 /** All that listens in chat beside a command. */
-export const otherListeners = (world: World, but: number | null): Listener[] =>
-  otherWords(readSetting(world, currencySetting), readSetting(world, wordsSetting), openCommands(world), but)
+export const otherListeners = (
+  world: World,
+  but: { readonly command?: number | null; readonly reward?: number | null },
+): Listener[] => {
+  const all = { commands: openCommands(world), rewards: openRewards(world) }
+  return otherWords(readSetting(world, currencySetting), readSetting(world, wordsSetting), all, but)
+}
 
 /** Whether a command's word and aliases are told apart from all others. */
 export const checkCommandWords = (

@@ -1,8 +1,8 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { Limits, Who } from '../access/index.ts'
 import { StandingName } from '../earning/index.ts'
+import { oneOfThese, Steps } from '../steps/index.ts'
 import { REPLIES } from '../voice/index.ts'
-import { oneOfThese, Steps } from './steps/schema.ts'
 
 const Word = Type.String({ pattern: '^[\\p{L}\\p{N}_-]{1,30}$' })
 const Cooldown = Type.Integer({ minimum: 0, maximum: 86_400 })

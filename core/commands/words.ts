@@ -1,5 +1,6 @@
 import { type Currency, currencySetting } from '../currency/index.ts'
 import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
+import { openRewards, type RewardRow } from '../store/index.ts'
 import { lookAlike } from '../texts/index.ts'
 import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 import { type ChatWord, type ChatWords, WORD_KINDS, type WordKind } from './schema.ts'
@@ -106,8 +107,23 @@ export function checkListeners(listeners: readonly Listener[]): Result<true> {
 export const checkWords = (currency: Currency, words: ChatWords, others: readonly Listener[] = []): Result<true> =>
   checkListeners([...ownListeners(currency, words), ...others])
 
-/** The words of the channel's commands, those that are off included. */
-export const commandListeners = (world: World, but?: number): Listener[] => listenersOf(openCommands(world), but)
+/** The words of the channel's commands and rewards, those that are off included. */
+const channelListeners = (world: World): Listener[] => [
+  ...listenersOf(openCommands(world)),
+  ...rewardListeners(openRewards(world)),
+]
+
+/** The words of rewards that are bought by a word of their own. */
+export const rewardListeners = (all: readonly RewardWord[], but?: number | null): Listener[] =>
+  all
+    .filter(({ id, settings }) => id !== but && settings.command)
+    .map(({ settings }) => ({ words: [settings.word], name: `the reward “${settings.name}”` }))
+
+/** As much of a reward as its word takes. */
+export interface RewardWord {
+  readonly id: number
+  readonly settings: Pick<RewardRow['settings'], 'word' | 'command' | 'name'>
+}
 
 /** The words of commands, those that are off included. */
 export const listenersOf = (all: readonly Pick<CommandRow, 'id' | 'settings'>[], but?: number | null): Listener[] =>
@@ -115,13 +131,20 @@ export const listenersOf = (all: readonly Pick<CommandRow, 'id' | 'settings'>[],
     .filter(({ id }) => id !== but)
     .map(({ settings }) => ({ words: [settings.word, ...settings.aliases], name: `!${settings.word}` }))
 
-/** All that listens in chat beside one command. */
+/** All that listens in chat beside what is changed. */
 export const otherWords = (
   currency: Currency,
   words: ChatWords,
-  all: readonly Pick<CommandRow, 'id' | 'settings'>[],
-  but: number | null,
-): Listener[] => [...ownListeners(currency, words), ...listenersOf(all, but)]
+  {
+    commands,
+    rewards,
+  }: { readonly commands: readonly Pick<CommandRow, 'id' | 'settings'>[]; readonly rewards: readonly RewardWord[] },
+  but: { readonly command?: number | null; readonly reward?: number | null } = {},
+): Listener[] => [
+  ...ownListeners(currency, words),
+  ...listenersOf(commands, but.command),
+  ...rewardListeners(rewards, but.reward),
+]
 
 export interface ChangeWords {
   readonly kind: 'chat.words'
@@ -130,7 +153,7 @@ export interface ChangeWords {
 
 export const changeWords: Handler<ChangeWords> = {
   decide(world, { words }) {
-    const checked = checkWords(readSetting(world, currencySetting), words, commandListeners(world))
+    const checked = checkWords(readSetting(world, currencySetting), words, channelListeners(world))
     if (!checked.ok) return checked
     writeSetting(world, wordsSetting, words)
     world.fact('chat.words', 'desk', {})
@@ -146,7 +169,7 @@ export interface ChangeCurrency {
 /** Renames the currency and its words. */
 export const changeCurrency: Handler<ChangeCurrency> = {
   decide(world, { currency }) {
-    const checked = checkWords(currency, readSetting(world, wordsSetting), commandListeners(world))
+    const checked = checkWords(currency, readSetting(world, wordsSetting), channelListeners(world))
     if (!checked.ok) return checked
     writeSetting(world, currencySetting, currency)
     world.fact('currency.changed', 'everyone', {})

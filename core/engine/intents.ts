@@ -2,30 +2,13 @@ import * as commands from '../commands/index.ts'
 import * as earning from '../earning/index.ts'
 import { type MatchSupporter, matchSupporter, type ReceiveEvent, receiveEvent } from '../events/index.ts'
 import { type ChangeSeed, changeSeed } from '../fairness/index.ts'
+import * as library from '../library/index.ts'
 import * as people from '../people/index.ts'
 import * as ranks from '../ranks/index.ts'
-import {
-  type AddOverlay,
-  addOverlay,
-  type RenewOverlay,
-  renewOverlay,
-  type TestAlert,
-  testAlert,
-} from '../screen/index.ts'
+import * as screen from '../screen/index.ts'
 import { type ChangeHome, changeHome } from '../settings/index.ts'
 import { type EndShow, endShow, type ShowGuest, type StartShow, showGuest, startShow } from '../show/index.ts'
-import {
-  type AddReward,
-  addReward,
-  type FinishOrder,
-  finishOrder,
-  type GiveBackOrder,
-  giveBackOrder,
-  type PlaceOrder,
-  placeByPage,
-  type ReopenOrder,
-  reopenOrder,
-} from '../store/index.ts'
+import * as store from '../store/index.ts'
 import * as tallies from '../tallies/index.ts'
 import * as triggers from '../triggers/index.ts'
 import * as voice from '../voice/index.ts'
@@ -86,33 +69,57 @@ type CommandIntent =
   | voice.Tell
   | voice.TestVoice
 
+type ScreenIntent =
+  | library.AddMedia
+  | library.RemoveAlert
+  | library.RemoveMedia
+  | library.RenameMedia
+  | screen.AddOverlay
+  | screen.ControlAlerts
+  | screen.RemoveOverlay
+  | screen.RenewOverlay
+  | screen.SaveAlert
+  | screen.SaveOverlay
+  | screen.TestAlert
+
+type StoreIntent =
+  | commands.PlaceOrder
+  | commands.SaveReward
+  | commands.Unlock
+  | store.AddCodes
+  | store.ArchiveReward
+  | store.ArrangeRewards
+  | store.EndPerk
+  | store.EraseAddress
+  | store.FinishOrder
+  | store.GiveBackOrder
+  | store.ReopenOrder
+  | store.SwitchRewards
+  | store.TakeOrder
+
 /** Everything that can change a channel. */
 export type Intent =
   | CommandIntent
   | EarningIntent
   | PeopleIntent
   | RankIntent
-  | AddOverlay
-  | AddReward
+  | ScreenIntent
+  | StoreIntent
   | ChangeHome
   | ChangeSeed
   | EndShow
-  | FinishOrder
-  | GiveBackOrder
   | MatchSupporter
-  | PlaceOrder
   | ReceiveEvent
-  | RenewOverlay
-  | ReopenOrder
   | SetUpChannel
   | ShowGuest
   | StartShow
-  | TestAlert
 
 type Handlers = { readonly [K in Intent['kind']]: Handler<Extract<Intent, { kind: K }>> }
 
 /** One handler for each kind; a kind without one does not compile. */
 export const handlers: Handlers = {
+  'alert.remove': library.removeAlert,
+  'alert.save': screen.saveAlert,
   'channel.home': changeHome,
   'channel.setUp': setUpChannel,
   'channel.zone': earning.changeZone,
@@ -139,6 +146,9 @@ export const handlers: Handlers = {
   'earning.schedule': earning.scheduleTick,
   'event.received': receiveEvent,
   'fairness.seed': changeSeed,
+  'media.add': library.addMedia,
+  'media.remove': library.removeMedia,
+  'media.rename': library.renameMedia,
   'people.add': people.addPerson,
   'people.adjust': people.adjustBalances,
   'people.archive': people.archivePeople,
@@ -159,18 +169,29 @@ export const handlers: Handlers = {
   'ranks.review': ranks.reviewPeople,
   'redemption.decide': triggers.decideRedemption,
   'run.continue': commands.continueRun,
-  'screen.add': addOverlay,
-  'screen.renew': renewOverlay,
-  'screen.test': testAlert,
+  'screen.add': screen.addOverlay,
+  'screen.control': screen.controlAlerts,
+  'screen.remove': screen.removeOverlay,
+  'screen.renew': screen.renewOverlay,
+  'screen.save': screen.saveOverlay,
+  'screen.test': screen.testAlert,
   'show.end': endShow,
   'show.guest': showGuest,
   'show.settled': earning.settleShow,
   'show.start': startShow,
-  'store.add': addReward,
-  'store.buy': placeByPage,
-  'store.done': finishOrder,
-  'store.giveBack': giveBackOrder,
-  'store.reopen': reopenOrder,
+  'store.archive': store.archiveReward,
+  'store.arrange': store.arrangeRewards,
+  'store.buy': commands.placeByPage,
+  'store.codes': store.addCodes,
+  'store.done': store.finishOrder,
+  'store.erase': store.eraseAddress,
+  'store.giveBack': store.giveBackOrder,
+  'store.perk': store.endPerk,
+  'store.reopen': store.reopenOrder,
+  'store.save': commands.saveReward,
+  'store.switch': store.switchRewards,
+  'store.take': store.takeOrder,
+  'store.unlock': commands.unlockRewards,
   'supporter.match': matchSupporter,
   'tally.close': tallies.closeTally,
   'tally.correct': tallies.correctTally,

@@ -11,7 +11,7 @@ export {
 } from './adjust.ts'
 export { type CircleRow, circles, hasRules, openCircles } from './circles.ts'
 export { type HabitRow, habitOf, habits, needHabits } from './habits.ts'
-export { type ChangeHanding, changeHanding, handingSetting, handOn, mayHand } from './hand.ts'
+export { type ChangeHanding, changeHanding, dayIn, handingSetting, handOn, mayHand } from './hand.ts'
 export {
   type ImportColumns,
   type ImportLine,

@@ -1,6 +1,13 @@
-import { accounts, BOOKS, balanceOf, transfer } from '../ledger/index.ts'
-import { type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
-import { type OrderRow, orders } from './orders.ts'
+import { accounts, BOOKS, balanceOf, openAccount, transfer } from '../ledger/index.ts'
+import { needPerson, viewers, watches } from '../people/index.ts'
+import { fillIn, plainText } from '../texts/index.ts'
+import { say } from '../voice/index.ts'
+import { type Envelope, type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
+import { uncounted } from './limits.ts'
+import { addresses, type OrderRow, orders } from './orders.ts'
+import { leavePerk, startPerk, takeBackPerk } from './perk.ts'
+import { orderFields, tellStock } from './place.ts'
+import { needSold, rewardOf, soldKey, solds } from './rewards.ts'
 
 interface OnOrder {
   readonly order: number
@@ -10,6 +17,8 @@ interface OnOrder {
 
 export interface FinishOrder extends OnOrder {
   readonly kind: 'store.done'
+  /** What the buyer is told in place of the reward's own text; left out or empty: that one. */
+  readonly message?: string
 }
 export interface GiveBackOrder extends OnOrder {
   readonly kind: 'store.giveBack'
@@ -17,58 +26,172 @@ export interface GiveBackOrder extends OnOrder {
 export interface ReopenOrder extends OnOrder {
   readonly kind: 'store.reopen'
 }
-
-function needOrder(world: World, intent: OnOrder): Need[] {
-  const need = needKey(orders, intent.order)
-  const order = world.rows.has(need) ? world.get(orders, intent.order) : undefined
-  return order === undefined ? [need] : [need, needKey(accounts, order.id), needKey(accounts, order.viewer)]
+export interface TakeOrder extends OnOrder {
+  readonly kind: 'store.take'
+  readonly take: boolean
+}
+export interface EndPerk {
+  readonly kind: 'store.perk'
+  readonly order: number
+  readonly due: number
+}
+export interface EraseAddress {
+  readonly kind: 'store.erase'
+  readonly order: number
+  readonly due: number
 }
 
-function waitingOrder(world: World, id: number): Result<OrderRow> {
+function needOrder(world: World, intent: { readonly order: number } & Envelope): Need[] {
+  const needed = [needKey(orders, intent.order), needKey(addresses, intent.order)]
+  const order = needed.every((need) => world.rows.has(need)) ? world.get(orders, intent.order) : undefined
+  if (order === undefined) return needed
+  const person = [...needPerson(order.viewer), needKey(watches, order.viewer)]
+  return [...needed, needKey(accounts, order.id), ...person, ...needSold(order.reward, order.viewer)]
+}
+
+const MISSING = 'This order is not there. Load the page again.'
+const WAS = { running: 'done', done: 'done', refunded: 'given back', waiting: 'taken up again', back: 'taken up again' }
+
+function openOrder(world: World, id: number): Result<OrderRow> {
   const order = world.get(orders, id)
-  if (order === undefined) return refuse('order_not_found', 'This order is not there. Load the page again.')
-  if (order.status === 'waiting') return ok(order)
-  const how = order.status === 'done' ? 'done' : 'given back'
-  return refuse('order_not_waiting', `This order was already ${how}.`, { status: order.status })
+  if (order === undefined) return refuse('order_not_found', MISSING)
+  if (order.status === 'waiting' || order.status === 'back') return ok(order)
+  return refuse('order_not_waiting', `This order was already ${WAS[order.status]}.`, { status: order.status })
 }
 
-/** Marks an order as done: what its pot held is spent. */
-export const finishOrder: Handler<FinishOrder> = {
+/** Says who sees to an order, so that two of a team do not do the same; anybody may still finish it. */
+export const takeOrder: Handler<TakeOrder> = {
   needs: needOrder,
-  decide(world, intent) {
-    const found = waitingOrder(world, intent.order)
+  decide(world, { order: id, by, take }) {
+    const found = openOrder(world, id)
     if (!found.ok) return found
-    move(world, found.value, { from: found.value.id, to: BOOKS.spent, reason: 'delivered' })
-    return ok(end(world, found.value, 'done', intent.by))
+    world.put(orders, { ...found.value, takenBy: take ? by : null })
+    world.fact('order.taken', 'desk', { order: id, by: take ? by : null })
+    return ok({ order: id })
   },
 }
 
-/** Gives the money back: from the order's pot to the wallet it came from. */
-export const giveBackOrder: Handler<GiveBackOrder> = {
+/** Marks an order as done: what its pot held is spent, what was bought for a time begins to run, the buyer is told. */
+export const finishOrder: Handler<FinishOrder> = {
   needs: needOrder,
-  decide(world, intent) {
-    const found = waitingOrder(world, intent.order)
+  decide(world, { order: id, by, message = '' }) {
+    const found = openOrder(world, id)
     if (!found.ok) return found
     const order = found.value
-    move(world, order, { from: order.id, to: order.viewer, reason: 'gaveBack', returns: order.payment })
-    return ok(end(world, order, 'refunded', intent.by))
+    if (order.status === 'back') return ok(end(world, order, 'done', by))
+    move(world, order, { from: order.id, to: BOOKS.spent, reason: 'delivered' })
+    eraseLater(world, order)
+    tellBuyer(world, order, message)
+    const perk = rewardOf(world, order.reward)?.settings.perk ?? null
+    return ok(end(world, perk === null ? order : startPerk(world, order, perk), perk === null ? 'done' : 'running', by))
+  },
+}
+
+function tellBuyer(world: World, order: OrderRow, message: string): void {
+  const settings = rewardOf(world, order.reward)?.settings
+  const viewer = world.get(viewers, order.viewer)
+  const own = plainText(message)
+  const text = own === '' ? fillIn(settings?.doneText ?? '', orderFields(world, order)) : `${order.viewerName}: ${own}`
+  if (viewer === undefined || text.trim() === '') return
+  say(world, { topic: 'store', to: settings?.doneTo === 'private' ? viewer.chatName : null, text })
+}
+
+const DAY_SECONDS = 86_400
+
+function eraseLater(world: World, order: OrderRow): void {
+  const row = world.get(addresses, order.id)
+  if (row?.address == null) return
+  const days = rewardOf(world, order.reward)?.settings.post?.days ?? 1
+  const at = world.at + days * DAY_SECONDS
+  world.put(addresses, { ...row, eraseAt: at })
+  world.timer({ job: 'store.erase', key: `erase/${order.id}/${at}`, at, data: { order: order.id, due: at } })
+}
+
+/**
+ * Gives the money back, from the order's pot or from what was spent, and with it the stock and the viewer's limits. A code that
+ * was given out stays given out.
+ */
+export const giveBackOrder: Handler<GiveBackOrder> = {
+  needs: needOrder,
+  decide(world, { order: id, by }) {
+    const order = world.get(orders, id)
+    if (order === undefined) return refuse('order_not_found', MISSING)
+    if (order.status === 'refunded')
+      return refuse('order_not_waiting', 'This order was already given back.', { status: order.status })
+    const from = order.status === 'waiting' ? order.id : BOOKS.spent
+    move(world, order, { from, to: order.viewer, reason: 'gaveBack', returns: order.payment })
+    takeBackPerk(world, order)
+    for (const who of [null, order.viewer]) {
+      const row = world.get(solds, soldKey(order.reward, who))
+      if (row !== undefined) world.put(solds, uncounted(row, order))
+    }
+    eraseLater(world, order)
+    const reward = rewardOf(world, order.reward)
+    if (reward !== undefined) tellStock(world, reward)
+    return ok(end(world, { ...order, beginsAt: null, endsAt: null }, 'refunded', by))
   },
 }
 
 /** Undoes a "done" that was a slip: the order waits again, its pot holds the money again. */
 export const reopenOrder: Handler<ReopenOrder> = {
   needs: needOrder,
-  decide(world, intent) {
-    const order = world.get(orders, intent.order)
-    if (order === undefined) return refuse('order_not_found', 'This order is not there. Load the page again.')
-    const byHand = order.price === 0 ? order.endedBy !== null : world.get(accounts, order.id) !== undefined
-    if (order.status !== 'done' || !byHand) {
+  decide(world, { order: id, by }) {
+    const order = world.get(orders, id)
+    if (order === undefined) return refuse('order_not_found', MISSING)
+    const done = order.status === 'done' || order.status === 'running'
+    if (!done || !order.byHand || (order.status === 'done' && order.circle !== null))
       return refuse('order_not_done', 'Only an order that was marked done by hand can be taken up again.')
-    }
+    if (order.status === 'done' && order.endsAt !== null) return ok(again(world, order, 'back', by))
+    takeBackPerk(world, order)
+    openPot(world, order)
     move(world, order, { from: BOOKS.spent, to: order.id, reason: 'reopened' })
-    world.put(orders, { ...order, status: 'waiting', endedAt: null, endedBy: null })
-    tell(world, order, 'waiting', intent.by)
-    return ok({ order: order.id, status: 'waiting' })
+    const address = world.get(addresses, order.id)
+    if (address !== undefined) world.put(addresses, { ...address, eraseAt: null })
+    return ok(again(world, { ...order, beginsAt: null, endsAt: null, circle: null }, 'waiting', by))
+  },
+}
+
+function openPot(world: World, order: OrderRow): void {
+  if (order.price > 0 && world.get(accounts, order.id) === undefined) openAccount(world, order.id, 'pot')
+}
+
+function again(
+  world: World,
+  order: OrderRow,
+  status: 'waiting' | 'back',
+  by: string,
+): { order: number; status: string } {
+  world.put(orders, { ...order, status, endedAt: null, endedBy: null })
+  tell(world, order, status, by)
+  return { order: order.id, status }
+}
+
+/** The time of what was bought is over: a circle is left, and whatever was done by hand comes back to be taken back. */
+export const endPerk: Handler<EndPerk> = {
+  needs: needOrder,
+  decide(world, { order: id, due }) {
+    const order = world.get(orders, id)
+    if (order?.status !== 'running' || order.endsAt !== due) return ok({ ended: false })
+    if (order.circle !== null) {
+      leavePerk(world, order)
+      return ok(end(world, order, 'done', order.endedBy))
+    }
+    world.put(orders, { ...order, status: 'back', takenBy: null })
+    const { viewer, viewerName, rewardName, price, text } = order
+    world.fact('order.back', 'desk', { order: id, viewer, viewerName, rewardName, price, text, status: 'back' })
+    world.fact('order.changed', `viewer:${viewer}`, { order: id, status: 'back', balance: balanceOf(world, viewer) })
+    return ok({ order: id, status: 'back' })
+  },
+}
+
+/** Erases an address some days after its order was done. */
+export const eraseAddress: Handler<EraseAddress> = {
+  needs: (_world, { order }) => [needKey(addresses, order)],
+  decide(world, { order, due }) {
+    const row = world.get(addresses, order)
+    if (row?.eraseAt !== due) return ok({ erased: false })
+    world.put(addresses, { ...row, address: null, eraseAt: null })
+    return ok({ erased: true })
   },
 }
 
@@ -83,15 +206,15 @@ function move(world: World, order: OrderRow, how: Move): void {
 function end(
   world: World,
   order: OrderRow,
-  status: 'done' | 'refunded',
-  by: string,
+  status: 'running' | 'done' | 'refunded',
+  by: string | null,
 ): { order: number; status: string } {
-  world.put(orders, { ...order, status, endedAt: world.at, endedBy: by })
+  world.put(orders, { ...order, status, endedAt: status === 'running' ? null : world.at, endedBy: by })
   tell(world, order, status, by)
   return { order: order.id, status }
 }
 
-function tell(world: World, order: OrderRow, status: OrderRow['status'], by: string): void {
+function tell(world: World, order: OrderRow, status: OrderRow['status'], by: string | null): void {
   world.fact('order.ended', 'desk', { order: order.id, status, by, viewer: order.viewer, rewardName: order.rewardName })
   world.fact('order.changed', `viewer:${order.viewer}`, {
     order: order.id,

@@ -1,13 +1,60 @@
-export { boughtInWords, buy, type PlaceOrder, type Purchase, placeByPage, placeFree } from './buy.ts'
+export { checkAnswer } from './answer.ts'
+export { rewardFault, rewardHints } from './faults.ts'
 export {
+  type EndPerk,
+  type EraseAddress,
+  endPerk,
+  eraseAddress,
   type FinishOrder,
   finishOrder,
   type GiveBackOrder,
   giveBackOrder,
   type ReopenOrder,
   reopenOrder,
+  type TakeOrder,
+  takeOrder,
 } from './finish.ts'
-export { MAX_TEXT } from './limits.ts'
-export { type OrderRow, orders } from './orders.ts'
-export { type AddReward, addReward, openWords, type RewardRow, rewards } from './rewards.ts'
-export { RewardSettings } from './schema.ts'
+export { type Buying, leftOf, whyNot } from './limits.ts'
+export { addresses, type OrderRow, type OrderStatus, orders } from './orders.ts'
+export { buyingOf, orderFields, placeOrder } from './place.ts'
+export {
+  couldBuy,
+  type Holdings,
+  holdingsOf,
+  type InWatching,
+  medianOf,
+  neighboursOf,
+  priceInWatching,
+  type Sales,
+  watchingInWords,
+  wouldSell,
+} from './price.ts'
+export {
+  codeLists,
+  codes,
+  codesLeft,
+  NEVER_SOLD,
+  needCodes,
+  needSold,
+  openRewards,
+  type RewardRow,
+  rewardOf,
+  rewards,
+  type SoldRow,
+  soldOf,
+  solds,
+} from './rewards.ts'
+export { type Asks, KINDS, MAX_TEXT, PLAIN_REWARD, type RewardKind, RewardSettings } from './schema.ts'
+export { limitsInWords, rewardInWords } from './sentences.ts'
+export {
+  type AddCodes,
+  type ArchiveReward,
+  type ArrangeRewards,
+  addCodes,
+  archiveReward,
+  arrangeRewards,
+  MOST_CODES_AT_ONCE,
+  readCodes,
+  type SwitchRewards,
+  switchRewards,
+} from './shelf.ts'

@@ -1,6 +1,12 @@
 import { defineTable } from '../world/index.ts'
 
-/** One purchase. While it waits, what was paid is held in the pot that bears the order's id. */
+/**
+ * `waiting`: to be done by hand; what was paid is held in the pot that bears the order's id. `running`: bought for a time that is
+ * not over. `back`: that time is over, and it is to be taken back by hand. `done`, `refunded`.
+ */
+export type OrderStatus = 'waiting' | 'running' | 'back' | 'done' | 'refunded'
+
+/** One purchase. Times in seconds since 1970. */
 export interface OrderRow {
   readonly id: number
   readonly reward: number
@@ -9,7 +15,7 @@ export interface OrderRow {
   readonly viewerName: string
   readonly price: number
   readonly text: string | null
-  readonly status: 'waiting' | 'done' | 'refunded'
+  readonly status: OrderStatus
   readonly show: number | null
   readonly placedAt: number
   readonly endedAt: number | null
@@ -17,6 +23,32 @@ export interface OrderRow {
   readonly endedBy: string | null
   /** The transfer that paid for it; 0: it was placed without a price. */
   readonly payment: number
+  /** Whether it waited to be done by hand. */
+  readonly byHand: boolean
+  /** Account of who has taken it on. */
+  readonly takenBy: string | null
+  /** What it counts towards (see `SoldRow`). */
+  readonly period: number
+  readonly day: number
+  /** From when to when what was bought lasts; null: without end, or it has not begun. */
+  readonly beginsAt: number | null
+  readonly endsAt: number | null
+  /** The circle that the buyer is in for that time. */
+  readonly circle: number | null
+  /** The code that was given out. */
+  readonly code: string | null
 }
 
 export const orders = defineTable<OrderRow>('order', 'keyed', (row) => row.id)
+
+/** Where something is sent. Seen by the desk and the buyer only, and erased some days after the order is done. */
+export interface AddressRow {
+  /** The order's id. */
+  readonly id: number
+  readonly viewer: number
+  /** Null: erased. */
+  readonly address: string | null
+  readonly eraseAt: number | null
+}
+
+export const addresses = defineTable<AddressRow>('address', 'keyed', (row) => row.id)

@@ -1,29 +1,112 @@
-import { defineTable, type Handler, ok, type World } from '../world/index.ts'
+import { defineTable, type Need, needKey, noId, viewerIn, type World } from '../world/index.ts'
 import type { RewardSettings } from './schema.ts'
 
-export interface RewardRow extends RewardSettings {
+/** Something that the store sells. `word` is that of its settings; null once it is archived, so that another can bear it. */
+export interface RewardRow {
   readonly id: number
+  readonly word: string | null
+  readonly settings: RewardSettings
+  /** Its place in the store, from 0. */
+  readonly place: number
+  readonly goneAt: number | null
 }
 
+/** Archived rewards are not loaded. */
 export const rewards = defineTable<RewardRow>('reward', 'whole', (row) => row.id, ['word'])
 
-export interface AddReward {
-  readonly kind: 'store.add'
-  readonly reward: RewardSettings
-}
-
-export const addReward: Handler<AddReward> = {
-  decide(world, intent) {
-    const reward = world.put(rewards, { id: world.nextId(), ...intent.reward })
-    world.fact('store.changed', 'everyone', { reward: reward.id })
-    return ok({ reward: reward.id })
-  },
-}
-
-/** The words that can be bought now, cheapest first. */
-export const openWords = (world: World): string[] =>
+/** The rewards there are, in the store's order. */
+export const openRewards = (world: World): RewardRow[] =>
   world
     .all(rewards)
-    .filter((reward) => reward.open)
-    .sort((a, b) => a.price - b.price)
-    .map((reward) => reward.word)
+    .filter(({ goneAt }) => goneAt === null)
+    .sort((a, b) => a.place - b.place || a.id - b.id)
+
+export const rewardOf = (world: World, id: number): RewardRow | undefined => {
+  const row = world.get(rewards, id)
+  return row?.goneAt === null ? row : undefined
+}
+
+/**
+ * How often a reward was sold: by everybody (key: the reward's id) or to one viewer ("id/viewer"). What was given back does not
+ * count. `shown` counts in the period `show` (see `limitPeriod`), `dayed` in the day `day` of the channel's time zone.
+ */
+export interface SoldRow {
+  readonly key: string
+  readonly total: number
+  readonly show: number
+  readonly shown: number
+  readonly day: number
+  readonly dayed: number
+  /** When it may be bought again (seconds since 1970). */
+  readonly until: number
+  readonly lastAt: number
+  /** When what was bought last ends. */
+  readonly perkUntil: number
+  /** Whether its secret word was said. */
+  readonly unlocked: boolean
+}
+
+export const solds = defineTable<SoldRow>('sold', 'keyed', (row) => row.key, [], viewerIn)
+
+export const soldKey = (reward: number, viewer: number | null): string =>
+  viewer === null ? String(reward) : `${reward}/${viewer}`
+
+/** What buying a reward needs to know of its sales. `viewer`: undefined for who is new. */
+export const needSold = (reward: number, viewer: number | undefined): Need[] =>
+  [null, ...(viewer === undefined ? [] : [viewer])].map((who) => needKey(solds, soldKey(reward, who)))
+
+export const NEVER_SOLD: Omit<SoldRow, 'key'> = {
+  total: 0,
+  show: 0,
+  shown: 0,
+  day: 0,
+  dayed: 0,
+  until: 0,
+  lastAt: 0,
+  perkUntil: 0,
+  unlocked: false,
+}
+
+export function soldOf(world: World, reward: number, viewer: number | null): SoldRow {
+  const key = soldKey(reward, viewer)
+  return world.get(solds, key) ?? { key, ...NEVER_SOLD }
+}
+
+/** How many codes a reward's list has had, and how many of them are given out. Bears the reward's id. */
+export interface CodeListRow {
+  readonly id: number
+  readonly count: number
+  readonly given: number
+}
+
+export const codeLists = defineTable<CodeListRow>('codeList', 'whole', (row) => row.id)
+
+export const codeListOf = (world: World, reward: number): CodeListRow =>
+  world.get(codeLists, reward) ?? { id: reward, count: 0, given: 0 }
+
+export const codesLeft = ({ count, given }: Pick<CodeListRow, 'count' | 'given'>): number => count - given
+
+/** A code of a reward's list: the n-th that was put in (key "reward/n"). */
+export interface CodeRow {
+  readonly key: string
+  readonly code: string
+  /** "reward:code", by which a code that was put in before is known. */
+  readonly mark: string
+  /** The order it was given out with; null: it was not. */
+  readonly order: number | null
+}
+
+export const codes = defineTable<CodeRow>('code', 'keyed', (row) => row.key, ['mark'], noId)
+
+export const codeKey = (reward: number, n: number): string => `${reward}/${n}`
+
+/** So many codes are had at hand for one batch: of more buyers at once the rest is decided after them. */
+const AT_HAND = 64
+
+/** The codes that are given out next. */
+export function needCodes(world: World, { id, settings }: RewardRow): Need[] {
+  if (settings.kind !== 'code') return []
+  const list = codeListOf(world, id)
+  const next = Math.min(AT_HAND, codesLeft(list))
+  return Array.from({ length: next }, (_, i) => needKey(codes, codeKey(id, list.given + 1 + i)))
+}

@@ -1,24 +1,133 @@
 import { type Static, Type } from '@sinclair/typebox'
-import { PICTURES, SOUNDS } from '../screen/index.ts'
+import { Who } from '../access/index.ts'
+import { StillRef } from '../screen/index.ts'
+import { oneOfThese, Steps } from '../steps/index.ts'
 
-/**
- * What the streamer sets of a reward. `delivery` "hand": the order waits on the bench until somebody has done it;
- * "itself": done as soon as it is bought. `ask` is what the buyer must tell, or null.
- */
+const closed = { additionalProperties: false }
+const Id = Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER })
+const IdOrNull = Type.Union([Id, Type.Null()])
+const whole = (minimum: number, maximum: number) => Type.Integer({ minimum, maximum })
+const Time = Type.Union([whole(0, 9_999_999_999), Type.Null()])
+
+/** The most letters a buyer's text may have, whatever the reward allows. */
+export const MAX_TEXT = 500
+
+const Question = Type.String({ minLength: 1, maxLength: 100, pattern: '\\S' })
+
+/** What the buyer must tell. */
+export const Asks = Type.Union([
+  Type.Object({ of: Type.Literal('nothing') }, closed),
+  Type.Object(
+    { of: Type.Literal('text'), question: Question, least: whole(1, MAX_TEXT), most: whole(1, MAX_TEXT) },
+    closed,
+  ),
+  Type.Object(
+    {
+      of: Type.Literal('choice'),
+      question: Question,
+      choices: Type.Array(Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }), { minItems: 2, maxItems: 50 }),
+    },
+    closed,
+  ),
+  Type.Object(
+    {
+      of: Type.Literal('number'),
+      question: Question,
+      from: whole(-1_000_000_000, 1_000_000_000),
+      to: whole(-1_000_000_000, 1_000_000_000),
+    },
+    closed,
+  ),
+  Type.Object({ of: Type.Literal('link'), question: Question }, closed),
+])
+export type Asks = Static<typeof Asks>
+
+const Most = Type.Union([whole(1, 1_000_000), Type.Null()])
+/** How many at most; null: without limit. In all, in one show, in one day of the channel's time zone. */
+const Most3 = Type.Object({ all: Most, show: Most, day: Most }, closed)
+
+export const KINDS = ['hand', 'itself', 'code'] as const
+
+/** What the streamer sets of a reward. Times in seconds since 1970, durations in seconds. */
 export const RewardSettings = Type.Object(
   {
-    word: Type.String({ pattern: '^[a-z0-9-]{1,30}$' }),
-    name: Type.String({ minLength: 1, maxLength: 60 }),
-    description: Type.String({ maxLength: 300 }),
-    price: Type.Integer({ minimum: 1, maximum: 1_000_000_000 }),
-    delivery: Type.Union([Type.Literal('hand'), Type.Literal('itself')]),
-    ask: Type.Union([Type.String({ minLength: 1, maxLength: 100 }), Type.Null()]),
-    picture: Type.Union(PICTURES.map((name) => Type.Literal(name))),
-    sound: Type.Union(SOUNDS.map((name) => Type.Literal(name))),
-    alertTitle: Type.String({ maxLength: 200 }),
-    alertLine: Type.String({ maxLength: 200 }),
-    open: Type.Boolean(),
+    /** What is typed behind the word for buying. */
+    word: Type.String({ pattern: '^[a-z0-9_-]{1,30}$' }),
+    /** Whether the word alone ("!whistle") buys it, too. */
+    command: Type.Boolean(),
+    name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }),
+    description: Type.String({ maxLength: 600 }),
+    group: Type.String({ maxLength: 40 }),
+    on: Type.Boolean(),
+    price: whole(0, 1_000_000_000),
+    /** `hand`: waits on the bench until somebody has done it. `itself`: its steps run. `code`: hands out a code of its list. */
+    kind: oneOfThese(KINDS),
+    picture: StillRef,
+    /** Which alert it shows when it is bought. */
+    alert: IdOrNull,
+    asks: Asks,
+    /** What the buyer must confirm; empty: nothing. */
+    confirm: Type.String({ maxLength: 120 }),
+    /** By post: the address is asked for, and erased so many days after the order is done. */
+    post: Type.Union([Type.Object({ days: whole(1, 365) }, closed), Type.Null()]),
+    who: Who,
+    /** So many hours must have been watched. */
+    hours: whole(0, 100_000),
+    /** A word that must be known to see and buy it; empty: none. */
+    secret: Type.String({ maxLength: 30, pattern: '^\\S*$' }),
+    onAir: Type.Boolean(),
+    from: Time,
+    to: Time,
+    stock: Most3,
+    /** For each viewer. */
+    each: Most3,
+    rest: Type.Object({ everyoneSeconds: whole(0, 2_592_000), eachSeconds: whole(0, 2_592_000) }, closed),
+    /** What is bought ends after so long: a circle is left again, or the order comes back to the bench. */
+    perk: Type.Union([Type.Object({ seconds: whole(60, 31_536_000), circle: IdOrNull }, closed), Type.Null()]),
+    steps: Steps,
+    /** Whether chat is told of each purchase. */
+    say: Type.Boolean(),
+    /** What the buyer is told when it is done (Liquid); empty: nothing. */
+    doneText: Type.String({ maxLength: 300 }),
+    doneTo: oneOfThese(['room', 'private']),
+    /** So many codes left, and the desk warns. */
+    low: whole(0, 1000),
   },
-  { additionalProperties: false },
+  closed,
 )
 export type RewardSettings = Static<typeof RewardSettings>
+export type RewardKind = RewardSettings['kind']
+
+const NONE = { all: null, show: null, day: null }
+
+/** A reward as it begins: done by hand, for everyone, without limits. */
+export const PLAIN_REWARD: RewardSettings = {
+  word: '',
+  command: false,
+  name: '',
+  description: '',
+  group: '',
+  on: true,
+  price: 100,
+  kind: 'hand',
+  picture: 'tag',
+  alert: null,
+  asks: { of: 'nothing' },
+  confirm: '',
+  post: null,
+  who: { everyone: true, streamer: false, standings: [], rank: null, people: [] },
+  hours: 0,
+  secret: '',
+  onAir: false,
+  from: null,
+  to: null,
+  stock: NONE,
+  each: NONE,
+  rest: { everyoneSeconds: 0, eachSeconds: 0 },
+  perk: null,
+  steps: [],
+  say: true,
+  doneText: '',
+  doneTo: 'room',
+  low: 3,
+}

@@ -4,8 +4,9 @@ import { type EarningPlan, earningSetting } from '../earning/index.ts'
 import { decide, type Intent } from '../engine/index.ts'
 import { accounts, BOOKS, transfers } from '../ledger/index.ts'
 import { habitOf, viewers, watchOf } from '../people/index.ts'
+import { type AlertSettings, PLAIN_ALERT } from '../screen/index.ts'
 import { readSetting } from '../settings/index.ts'
-import type { RewardSettings } from '../store/index.ts'
+import { PLAIN_REWARD, type RewardSettings } from '../store/index.ts'
 import { countOf, type TallySettings } from '../tallies/index.ts'
 import type { TriggerSettings } from '../triggers/index.ts'
 import { type Answer, type Envelope, type Fact, type Result, Rows, World } from '../world/index.ts'
@@ -13,26 +14,31 @@ import { type Answer, type Envelope, type Fact, type Result, Rows, World } from 
 export const CURRENCY = { one: 'rivet', many: 'rivets', word: 'rivets' }
 
 export const WHISTLE: RewardSettings = {
+  ...PLAIN_REWARD,
   word: 'whistle',
   name: 'Factory whistle',
-  description: '',
   price: 60,
-  delivery: 'itself',
-  ask: null,
+  kind: 'itself',
   picture: 'whistle',
-  sound: 'whistle',
-  alertTitle: 'End of shift',
-  alertLine: '{{ viewer.name }}, {{ order.cost }}',
-  open: true,
 }
 
 export const NAMING: RewardSettings = {
-  ...WHISTLE,
+  ...PLAIN_REWARD,
   word: 'name-it',
   name: 'Name the mended thing',
   price: 45,
-  delivery: 'hand',
-  ask: 'What is its name?',
+  asks: { of: 'text', question: 'What is its name?', least: 1, most: 200 },
+}
+
+/** The intent that puts a reward into the store. */
+export const sells = (settings: RewardSettings): Intent => ({ kind: 'store.save', reward: null, settings })
+
+export const ALERT: AlertSettings = {
+  ...PLAIN_ALERT,
+  name: 'Whistle',
+  title: 'End of shift',
+  line: '{{ viewer.name }}, {{ order.cost }}',
+  sound: 'whistle',
 }
 
 /** A command that says a word to everyone who asks. */
@@ -73,6 +79,15 @@ export const TALLY: TallySettings = {
   passing: false,
 }
 
+/** Timers that hand in an intent of their own name. */
+const RUNNING: ReadonlySet<string> = new Set([
+  'trigger.run',
+  'trigger.tick',
+  'run.continue',
+  'store.perk',
+  'store.erase',
+])
+
 /** A whole channel in memory, for tests: hands in intents one after the other and remembers what they led to. */
 export class TestChannel {
   readonly world = new World(new Rows(true))
@@ -82,8 +97,7 @@ export class TestChannel {
 
   constructor(plan: Partial<EarningPlan> = { intervalSeconds: 60 }) {
     this.send({ kind: 'channel.setUp', currency: CURRENCY, plan })
-    this.send({ kind: 'store.add', reward: WHISTLE })
-    this.send({ kind: 'store.add', reward: NAMING })
+    for (const reward of [WHISTLE, NAMING]) this.send(sells(reward))
   }
 
   send(intent: Intent, at = this.now): Result<Answer> {
@@ -132,6 +146,25 @@ export class TestChannel {
     return Number(made.value.trigger)
   }
 
+  /** Puts a reward into the store, or changes one. @returns Its id; what was refused is thrown. */
+  reward(settings: Partial<RewardSettings>, id: number | null = null): number {
+    this.openSeed()
+    const made = this.send({
+      kind: 'store.save',
+      reward: id,
+      settings: { ...PLAIN_REWARD, name: 'Lamp', word: 'lamp', ...settings },
+    })
+    if (!made.ok) throw new Error(made.refusal.sentence)
+    return Number(made.value.reward)
+  }
+
+  /** Makes an alert. @returns Its id. */
+  alert(settings: Partial<AlertSettings> = {}): number {
+    const made = this.send({ kind: 'alert.save', alert: null, settings: { ...ALERT, ...settings } })
+    if (!made.ok) throw new Error(made.refusal.sentence)
+    return Number(made.value.alert)
+  }
+
   /** Makes a tally. */
   tally(settings: Partial<TallySettings> = {}): number {
     const made = this.send({ kind: 'tally.save', tally: null, settings: { ...TALLY, ...settings } })
@@ -160,8 +193,7 @@ export class TestChannel {
       const timer = this.world.timers.find((one) => one.at <= this.now && !this.#timersRun.has(one.key))
       if (timer === undefined) return
       this.#timersRun.add(timer.key)
-      const runs = timer.job === 'trigger.run' || timer.job === 'trigger.tick' || timer.job === 'run.continue'
-      if (runs) yield { kind: timer.job, ...timer.data } as unknown as Intent
+      if (RUNNING.has(timer.job)) yield { kind: timer.job, ...timer.data } as unknown as Intent
     }
   }
 
@@ -195,7 +227,7 @@ export class TestChannel {
 
   /** The intents by which a channel gets the rewards that this one has. */
   rewards(): Intent[] {
-    return [WHISTLE, NAMING].map((reward) => ({ kind: 'store.add', reward }))
+    return [WHISTLE, NAMING].map(sells)
   }
 
   habit(name: string) {

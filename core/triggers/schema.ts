@@ -1,6 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { Limits, Who } from '../access/index.ts'
-import { oneOfThese, Steps } from '../commands/index.ts'
+import { oneOfThese, Steps } from '../steps/index.ts'
 
 const closed = { additionalProperties: false }
 const Id = Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER })

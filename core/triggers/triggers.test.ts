@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { EVERYONE_MAY, NO_LIMITS } from '../access/index.ts'
-import { runs, type Step } from '../commands/index.ts'
+import { runs } from '../commands/index.ts'
+import type { Step } from '../steps/index.ts'
 import { TestChannel } from '../testing/channel.ts'
 import { outsideRewards, redemptions, type Source } from './index.ts'
 

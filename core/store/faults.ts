@@ -1,0 +1,42 @@
+import { ALERT_FIELDS } from '../screen/index.ts'
+import { faultsOf } from '../texts/index.ts'
+import type { RewardSettings } from './schema.ts'
+
+/** What keeps a reward's settings from being saved, its words and steps left out; undefined: nothing. */
+export function rewardFault(settings: RewardSettings): string | undefined {
+  const { asks, from, to, post, kind, perk, doneText, steps } = settings
+  const [text] = faultsOf(doneText, ALERT_FIELDS)
+  if (asks.of === 'text' && asks.least > asks.most)
+    return `No text is ${asks.least} letters or more and ${asks.most} or fewer. Swap the two.`
+  if (asks.of === 'number' && asks.from > asks.to) return `No number is from ${asks.from} to ${asks.to}. Swap the two.`
+  if (asks.of === 'choice' && new Set(asks.choices.map((one) => one.trim().toLowerCase())).size < asks.choices.length)
+    return 'Two choices are the same. Take one away.'
+  if (from !== null && to !== null && from >= to) return 'It would end before it begins. Change one of the two times.'
+  if (post !== null && kind !== 'hand') return 'What comes by post is done by hand. Choose that it is done by hand.'
+  if (perk !== null && kind === 'code') return 'A code cannot be taken back after a time. Let it last without end.'
+  if (steps.length > 0 && kind !== 'itself') return 'Steps run only where it happens by itself. Take them away.'
+  return text === undefined ? undefined : `In what the buyer is told: ${text}`
+}
+
+/** What may not be meant so: it can be saved all the same. `cap`: the most anybody can hold; 0: without end. */
+export function rewardHints(settings: RewardSettings, cap: number, codes: number): string[] {
+  const { price, stock, each, kind, steps, alert, perk, onAir, rest } = settings
+  const hints: string[] = []
+  if (price === 0) hints.push('It costs nothing: anybody can take it as often as its limits allow.')
+  if (price > 0 && cap > 0 && price > cap) hints.push(`Nobody can ever hold ${price}: earning stops at ${cap}.`)
+  for (const over of ['all', 'show', 'day'] as const) {
+    const [mine, all] = [each[over], stock[over]]
+    if (mine !== null && all !== null && mine > all)
+      hints.push(`Each viewer may have ${mine}, but there are only ${all}: the limit for each does nothing.`)
+  }
+  if (stock.all !== null && stock.show !== null && stock.show > stock.all)
+    hints.push(`There are ${stock.show} in each show, but only ${stock.all} in all.`)
+  if (stock.day !== null && stock.show !== null && onAir && stock.show > stock.day)
+    hints.push(`A show has ${stock.show}, but a day only ${stock.day}.`)
+  if (kind === 'itself' && steps.length === 0 && alert === null && perk === null)
+    hints.push('Nothing happens when it is bought: give it steps, an alert or a circle.')
+  if (kind === 'code' && codes === 0) hints.push('Its list has no codes yet: it is sold out from the start.')
+  if (rest.eachSeconds > 0 && rest.everyoneSeconds >= rest.eachSeconds)
+    hints.push('It rests for everyone as long as for each viewer: the second does nothing.')
+  return hints
+}

@@ -1,0 +1,162 @@
+import { mayUse } from '../access/index.ts'
+import { currencySetting, inWords } from '../currency/index.ts'
+import { BOOKS, balanceOf, openAccount, transfer } from '../ledger/index.ts'
+import { dayIn, type ViewerRow, watchOf } from '../people/index.ts'
+import { rankName } from '../ranks/index.ts'
+import { showSaved } from '../screen/index.ts'
+import { readSetting, zoneSetting } from '../settings/index.ts'
+import { limitPeriod, showOnAir } from '../show/index.ts'
+import type { World } from '../world/index.ts'
+import { type Buying, counted, leftOf } from './limits.ts'
+import { addresses, type OrderRow, orders } from './orders.ts'
+import { startPerk } from './perk.ts'
+import { codeKey, codeListOf, codeLists, codes, codesLeft, type RewardRow, soldOf, solds } from './rewards.ts'
+
+/** All that decides whether somebody may buy a reward now. Needs the reward's sales and what they have watched. */
+export function buyingOf(world: World, viewer: ViewerRow, reward: RewardRow): Buying {
+  const { timeZone } = readSetting(world, zoneSetting)
+  return {
+    at: world.at,
+    timeZone,
+    onAir: showOnAir(world) !== undefined,
+    period: limitPeriod(world),
+    day: dayIn(timeZone, world.at),
+    all: soldOf(world, reward.id, null),
+    own: soldOf(world, reward.id, viewer.id),
+    allowed: mayUse(world, reward.settings.who, viewer),
+    watched: watchOf(world, viewer.id).watchedSeconds,
+    codes: codesLeft(codeListOf(world, reward.id)),
+  }
+}
+
+/** What is bought: what the buyer said, what it costs them, and where it is sent. */
+export interface Wanted {
+  readonly text: string
+  /** 0: it is placed without a price, as a step does. */
+  readonly price: number
+  readonly address: string | null
+}
+
+/**
+ * Places an order that has been checked: the price leaves the wallet and is held in the order's pot (by hand) or spent at once, it
+ * counts towards the limits, a code is given out, a time begins to run, and its alert is shown.
+ */
+export function placeOrder(world: World, viewer: ViewerRow, reward: RewardRow, wanted: Wanted): OrderRow {
+  const { settings } = reward
+  const { id, period, day } = { id: world.nextId(), ...count(world, viewer, reward) }
+  const byHand = settings.kind === 'hand'
+  const payment = wanted.price === 0 ? 0 : pay(world, viewer, reward, id, wanted.price)
+  const order: OrderRow = {
+    id,
+    reward: reward.id,
+    rewardName: settings.name,
+    viewer: viewer.id,
+    viewerName: viewer.name,
+    price: wanted.price,
+    text: wanted.text === '' ? null : wanted.text,
+    status: byHand ? 'waiting' : 'done',
+    show: showOnAir(world)?.id ?? null,
+    placedAt: world.at,
+    endedAt: byHand ? null : world.at,
+    endedBy: null,
+    payment,
+    byHand,
+    takenBy: null,
+    period,
+    day,
+    beginsAt: null,
+    endsAt: null,
+    circle: null,
+    code: settings.kind === 'code' ? giveCode(world, reward, id) : null,
+  }
+  const placed = world.put(orders, !byHand && settings.perk !== null ? startPerk(world, order, settings.perk) : order)
+  if (wanted.address !== null) world.put(addresses, { id, viewer: viewer.id, address: wanted.address, eraseAt: null })
+  announce(world, placed, reward)
+  return placed
+}
+
+function count(world: World, viewer: ViewerRow, reward: RewardRow): { period: number; day: number } {
+  const { timeZone } = readSetting(world, zoneSetting)
+  const now = { period: limitPeriod(world), day: dayIn(timeZone, world.at) }
+  const { rest } = reward.settings
+  for (const [who, seconds] of [
+    [null, rest.everyoneSeconds],
+    [viewer.id, rest.eachSeconds],
+  ] as const) {
+    const row = soldOf(world, reward.id, who)
+    world.put(solds, { ...counted(row, now), until: seconds > 0 ? world.at + seconds : row.until, lastAt: world.at })
+  }
+  return now
+}
+
+/** @returns The id of the transfer. */
+function pay(world: World, viewer: ViewerRow, { settings }: RewardRow, order: number, price: number): number {
+  const byHand = settings.kind === 'hand'
+  if (byHand) openAccount(world, order, 'pot')
+  const payment = transfer(world, {
+    from: viewer.id,
+    to: byHand ? order : BOOKS.spent,
+    amount: price,
+    reason: 'ordered',
+    about: order,
+    detail: { name: settings.name },
+  })
+  if (!payment.ok) throw new Error(`A checked purchase was refused: ${payment.refusal.sentence}`)
+  return payment.value.id
+}
+
+function giveCode(world: World, reward: RewardRow, order: number): string {
+  const list = codeListOf(world, reward.id)
+  const row = world.get(codes, codeKey(reward.id, list.given + 1))
+  if (row === undefined) throw new Error(`The code ${list.given + 1} of reward ${reward.id} is not there.`)
+  world.put(codes, { ...row, order })
+  world.put(codeLists, { ...list, given: list.given + 1 })
+  return row.code
+}
+
+/** What an order's texts can tell, by the names that alerts and answers use. */
+export function orderFields(
+  world: World,
+  order: Pick<OrderRow, 'viewer' | 'viewerName' | 'rewardName' | 'price' | 'text'>,
+) {
+  const { viewer, viewerName, rewardName, price, text } = order
+  return {
+    viewer: { name: viewerName, rank: rankName(world, viewer) },
+    reward: { name: rewardName, price },
+    order: { text: text ?? '', cost: inWords(price, readSetting(world, currencySetting)) },
+  }
+}
+
+function announce(world: World, order: OrderRow, reward: RewardRow): void {
+  const { id, viewer, viewerName, rewardName, price, text, status } = order
+  const { kind, alert } = reward.settings
+  const balance = balanceOf(world, viewer)
+  world.fact('order.placed', 'desk', {
+    order: id,
+    viewer,
+    viewerName,
+    rewardName,
+    price,
+    text,
+    status,
+    reward: reward.id,
+  })
+  world.fact('order.changed', `viewer:${viewer}`, { order: id, status, balance })
+  world.moment('orderPlaced', viewer, { reward: reward.id, name: rewardName, price, text: text ?? '' })
+  tellStock(world, reward)
+  if (kind === 'code') warnOfCodes(world, reward)
+  if (alert !== null) showSaved(world, alert, orderFields(world, order))
+}
+
+/** Tells every page how many are left, where there is a limit. */
+export function tellStock(world: World, reward: RewardRow): void {
+  const { timeZone } = readSetting(world, zoneSetting)
+  const now = { period: limitPeriod(world), day: dayIn(timeZone, world.at) }
+  const left = leftOf(reward.settings, soldOf(world, reward.id, null), now, codesLeft(codeListOf(world, reward.id)))
+  if (left !== null) world.fact('store.stock', 'everyone', { reward: reward.id, left })
+}
+
+function warnOfCodes(world: World, { id, settings }: RewardRow): void {
+  const left = codesLeft(codeListOf(world, id))
+  if (left <= settings.low) world.fact('store.codesLow', 'desk', { reward: id, name: settings.name, left })
+}

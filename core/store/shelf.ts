@@ -1,0 +1,122 @@
+import { type Handler, needLookup, ok, refuse, type World } from '../world/index.ts'
+import { tellStock } from './place.ts'
+import { codeKey, codeListOf, codeLists, codes, needSold, openRewards, rewardOf, rewards } from './rewards.ts'
+
+const GONE = 'This reward is not there any more. Load the page again.'
+
+const changed = (world: World, reward: number | null): void =>
+  world.fact('store.changed', 'everyone', { reward: reward ?? 0 })
+
+export interface SwitchRewards {
+  readonly kind: 'store.switch'
+  readonly rewards: readonly number[]
+  readonly on: boolean
+}
+
+/** Switches rewards on or off, one or a whole group. */
+export const switchRewards: Handler<SwitchRewards> = {
+  decide(world, { rewards: ids, on }) {
+    const rows = ids.map((id) => rewardOf(world, id)).filter((row) => row !== undefined)
+    if (rows.length === 0) return refuse('reward_not_found', GONE)
+    for (const row of rows) world.put(rewards, { ...row, settings: { ...row.settings, on } })
+    changed(world, rows.length === 1 ? (rows[0]?.id ?? null) : null)
+    return ok({ switched: rows.length, on })
+  },
+}
+
+export interface ArrangeRewards {
+  readonly kind: 'store.arrange'
+  /** The ids in the store's order; those left out come after them as they were. */
+  readonly order: readonly number[]
+}
+
+/** Puts the rewards in another order. */
+export const arrangeRewards: Handler<ArrangeRewards> = {
+  decide(world, { order }) {
+    const rank = new Map(order.map((id, i) => [id, i]))
+    const sorted = openRewards(world).sort(
+      (a, b) => (rank.get(a.id) ?? 1e6 + a.place) - (rank.get(b.id) ?? 1e6 + b.place),
+    )
+    for (const [place, row] of sorted.entries()) if (row.place !== place) world.put(rewards, { ...row, place })
+    changed(world, null)
+    return ok({})
+  },
+}
+
+export interface ArchiveReward {
+  readonly kind: 'store.archive'
+  readonly reward: number
+}
+
+/** Takes a reward out of the store. What was sold of it stays, with its orders; its word is free again. */
+export const archiveReward: Handler<ArchiveReward> = {
+  decide(world, { reward: id }) {
+    const row = rewardOf(world, id)
+    if (row === undefined) return refuse('reward_not_found', GONE)
+    world.put(rewards, { ...row, word: null, goneAt: world.at })
+    changed(world, id)
+    return ok({})
+  },
+}
+
+export interface AddCodes {
+  readonly kind: 'store.codes'
+  readonly reward: number
+  readonly codes: readonly string[]
+}
+
+export const MOST_CODES_AT_ONCE = 1000
+const MOST_CODES = 100_000
+
+/** Adds codes to a reward's list. Codes that are on it already, and repeats, are left out and counted. */
+export const addCodes: Handler<AddCodes> = {
+  needs: (_world, { reward, codes: list }) => [
+    ...list.map((code) => needLookup(codes, 'mark', `${reward}:${code}`)),
+    ...needSold(reward, undefined),
+  ],
+  decide(world, { reward: id, codes: list }) {
+    const row = rewardOf(world, id)
+    if (row?.settings.kind !== 'code') return refuse('reward_not_found', GONE)
+    let added = 0
+    let { count } = codeListOf(world, id)
+    for (const code of list) {
+      const mark = `${id}:${code}`
+      if (world.find(codes, 'mark', mark) !== undefined) continue
+      if (count >= MOST_CODES) return refuse('codes_invalid', `${MOST_CODES} codes are the most for one reward.`)
+      count++
+      added++
+      world.put(codes, { key: codeKey(id, count), code, mark, order: null })
+    }
+    world.put(codeLists, { ...codeListOf(world, id), count })
+    if (added > 0) tellStock(world, row)
+    world.fact('store.changed', 'desk', { reward: id })
+    return ok({ added, known: list.length - added })
+  },
+}
+
+/** The codes in a pasted text or the first column of a CSV file: one a line, blank lines and quotes taken away, repeats once. */
+export function readCodes(text: string): {
+  readonly codes: string[]
+  readonly repeats: number
+  readonly tooLong: string[]
+} {
+  const lines = text
+    .replace(/^\ufeff/, '')
+    .split(/\r\n|\r|\n/)
+    .map((line) =>
+      (line.split(/[,;\t]/)[0] ?? '')
+        .trim()
+        .replace(/^"(.*)"$/, '$1')
+        .trim(),
+    )
+    .filter((line) => line !== '')
+  const fit = lines.filter((line) => [...line].length <= MOST_LETTERS)
+  const unique = [...new Set(fit)]
+  return {
+    codes: unique,
+    repeats: fit.length - unique.length,
+    tooLong: lines.filter((line) => [...line].length > MOST_LETTERS),
+  }
+}
+
+const MOST_LETTERS = 200
