@@ -36,7 +36,7 @@ test('a show goes on being paid after the server was stopped and started again, 
     currency: CURRENCY,
     plan: { intervalSeconds: 1, base: 60, cap: null },
   })
-  await submit('r', { kind: 'store.add', reward: { ...WHISTLE, delivery: 'hand' } })
+  await submit('r', { kind: 'store.save', reward: null, settings: { ...WHISTLE, kind: 'hand' } })
   await submit('in', { kind: 'presence.arrived', who: pia })
   await submit('start', { kind: 'show.start', title: 'Test' })
   await vi.waitFor(async () => expect(await balance()).toBeGreaterThanOrEqual(60), { timeout: 10_000 })

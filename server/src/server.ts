@@ -14,6 +14,7 @@ import { EventDoor, EventSecrets } from './events/index.ts'
 import { fairnessRoutes, settleIn } from './fairness/index.ts'
 import { Feed } from './feed/index.ts'
 import type { Route } from './http/index.ts'
+import { libraryRoutes } from './library/index.ts'
 import { Metrics } from './metrics/index.ts'
 import { peopleRoutes } from './people/index.ts'
 import { rankRoutes } from './ranks/index.ts'
@@ -58,7 +59,8 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
     ...earningRoutes(db, channels),
     ...peopleRoutes(db, channels),
     ...storeRoutes(db, channels),
-    ...screenRoutes(db, channels),
+    ...screenRoutes(channels),
+    ...libraryRoutes(db, channels),
     ...rankRoutes(db, channels),
     ...commandRoutes(db, channels, chatOf),
     ...triggerRoutes(db, channels),

@@ -1,8 +1,9 @@
 import { needLimits } from '#core/access'
-import { fieldsFor, fieldsNow, needAbout, needSteps, newRun, type Step } from '#core/commands'
+import { fieldsFor, fieldsNow, needAbout, needSteps, newRun } from '#core/commands'
 import { seedSetting } from '#core/fairness'
 import { viewers } from '#core/people'
 import { writeSetting } from '#core/settings'
+import type { Step } from '#core/steps'
 import { openTallies } from '#core/tallies'
 import { atWord, render } from '#core/texts'
 import type { World } from '#core/world'
@@ -34,15 +35,44 @@ export function liveFields(pool: Pool, channel: number, at: number): Promise<Rec
   })
 }
 
+/** A text of an overlay as it reads now, with what can be told of the channel. */
+export function fieldsOfChannel(
+  pool: Pool,
+  channel: number,
+  at: number,
+  text: string,
+): Promise<ReturnType<typeof render>> {
+  const step: Step = { do: 'say', text }
+  return onCopy(pool, channel, async (client, world) => {
+    await loadUntilThere(client, channel, world, () => [
+      ...needLimits('c0', undefined),
+      ...needSteps(world, [step], { caller: undefined, named: {} }),
+    ])
+    const run = readingRun(world, undefined, at)
+    return render(text, fieldsNow(run), { draw: run.draw })
+  })
+}
+
 function valuesOf(
   world: World,
   caller: number | undefined,
   at: number,
   texts: readonly { readonly path: string; readonly text: string }[],
 ): Record<string, string> {
+  const run = readingRun(world, caller, at)
+  const fields = fieldsNow(run)
+  const filled = texts.map(({ path, text }) => {
+    const value = render(text, fields, { draw: run.draw })
+    return [path, value.ok ? atWord(value.text, SHOWN_BYTES) : ''] as const
+  })
+  return Object.fromEntries(filled)
+}
+
+/** A run that only reads: nothing of it is written. */
+function readingRun(world: World, caller: number | undefined, at: number) {
   world.begin({ key: 'fields', at })
   writeSetting(world, seedSetting, { id: 0, seed: newSeed(), openedAt: at })
-  const run = newRun({
+  return newRun({
     world,
     id: 0,
     source: { source: 'command', of: 0, name: '' },
@@ -57,10 +87,4 @@ function valuesOf(
     paid: 0,
     taken: 0,
   })
-  const fields = fieldsNow(run)
-  const filled = texts.map(({ path, text }) => {
-    const value = render(text, fields, { draw: run.draw })
-    return [path, value.ok ? atWord(value.text, SHOWN_BYTES) : ''] as const
-  })
-  return Object.fromEntries(filled)
 }

@@ -1,7 +1,7 @@
 import { createServer } from 'node:http'
 import { Webhook } from 'standardwebhooks'
 import { describe, expect, onTestFinished, test, vi } from 'vitest'
-import type { Step } from '#core/commands'
+import type { Step } from '#core/steps'
 import { COMMAND, TALLY, TRIGGER } from '../../../core/testing/channel.ts'
 import { systemClock } from '../clock.ts'
 import { EventSecrets } from '../events/index.ts'

@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { CommandSettings } from '#core/commands'
+import { RewardSettings } from '#core/store'
 import { TriggerSettings } from '#core/triggers'
 import { REPLIES, TOPICS } from '#core/voice'
 import type { Channels } from '../channels.ts'
@@ -18,6 +19,7 @@ const Typed = Type.String({ maxLength: 400 })
 
 const What = Type.Union([
   Type.Object({ kind: Type.Literal('command'), id: IdOrNull, settings: CommandSettings, typed: Typed }, closed),
+  Type.Object({ kind: Type.Literal('reward'), id: IdOrNull, settings: RewardSettings, typed: Typed }, closed),
   Type.Object(
     {
       kind: Type.Literal('trigger'),

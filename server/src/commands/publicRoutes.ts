@@ -1,15 +1,15 @@
-import { mayUse, whoInWords } from '#core/access'
+import { mayUse, type Who, whoInWords } from '#core/access'
 import { type CommandRow, usageLine, type WordKind, wordsSetting } from '#core/commands'
 import { handingSetting } from '#core/people'
-import { ranksSetting } from '#core/ranks'
-import { homeSetting, writeSetting } from '#core/settings'
-import { World } from '#core/world'
+import type { World } from '#core/world'
+import { accessWorld, whoNames } from '../access/index.ts'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { type Route, route } from '../http/index.ts'
 import { viewerByAccount } from '../people/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
-import { commandsOf, whoNames } from './read.ts'
+import { rewardsOf } from '../store/index.ts'
+import { commandsOf } from './read.ts'
 
 /** What our own words do, for the list. Those for the team are left out. */
 const OWN: readonly { readonly kind: WordKind; readonly does: string; readonly usage?: string }[] = [
@@ -54,15 +54,15 @@ export function publicCommandRoutes(db: Reader, channels: Channels): Route[] {
         const own = await ownWords(db, channel.id, caller.account !== '')
         const rows = (await commandsOf(db, channel.id)).filter(({ settings }) => settings.on)
         const names = await whoNames(db, channel.id, rows)
-        const world = new World()
-        world.begin({ key: '', at: channels.clock() })
-        writeSetting(world, ranksSetting, await settingOf(db, channel.id, ranksSetting))
-        writeSetting(world, homeSetting, await settingOf(db, channel.id, homeSetting))
+        const world = await accessWorld(db, channel.id, channels.clock())
         const listed = rows.map((row) => ({
           ...listedAs(row, whoInWords(row.settings.who, names)),
           yours: caller.account === '' ? null : yours(world, row, viewer),
         }))
-        return { currency: await currencyOf(db, channel.id), commands: [...own, ...listed] }
+        const sold = await rewardWords(db, channel.id, (who) =>
+          caller.account === '' ? null : viewer === undefined ? who.everyone : mayUse(world, who, viewer),
+        )
+        return { currency: await currencyOf(db, channel.id), commands: [...own, ...listed, ...sold] }
       },
     }),
   ]
@@ -92,6 +92,29 @@ function listedAs({ settings }: CommandRow, who: string): Omit<Listed, 'yours'> 
     onAir,
     where,
   }
+}
+
+/** The rewards that a word of their own buys. Those that a secret word opens are told to nobody. */
+async function rewardWords(db: Reader, channel: number, yours: (who: Who) => boolean | null): Promise<Listed[]> {
+  const rows = (await rewardsOf(db, channel)).filter(
+    ({ settings }) => settings.on && settings.command && settings.secret === '',
+  )
+  const names = await whoNames(db, channel, rows)
+  return rows.map(({ settings }) => ({
+    word: settings.word,
+    aliases: [],
+    usage: settings.asks.of === 'nothing' ? `!${settings.word}` : `!${settings.word} <text>`,
+    does: `Buys ${settings.name}`,
+    group: 'Store',
+    who: whoInWords(settings.who, names),
+    cost: settings.price,
+    everyoneSeconds: settings.rest.everyoneSeconds,
+    eachSeconds: settings.rest.eachSeconds,
+    perViewer: settings.each.show ?? 0,
+    onAir: settings.onAir,
+    where: 'both',
+    yours: yours(settings.who),
+  }))
 }
 
 async function ownWords(db: Reader, channel: number, signedIn: boolean): Promise<Listed[]> {

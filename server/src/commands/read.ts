@@ -1,20 +1,20 @@
-import { and, asc, desc, eq, ilike, inArray, isNull, lt, or, sql } from 'drizzle-orm'
-import { type WhoNames, whoInWords } from '#core/access'
+import { and, asc, desc, eq, ilike, isNull, lt, or, sql } from 'drizzle-orm'
+import { whoInWords } from '#core/access'
 import { type CommandRow, checkSteps, commandReady, type Standing, wordsSetting } from '#core/commands'
-import { ranksSetting } from '#core/ranks'
-import { FIGURES, hasViewer, type TriggerRow, triggerReady } from '#core/triggers'
+import { FIGURES, hasViewer, triggerReady } from '#core/triggers'
 import { voiceSetting } from '#core/voice'
+import { whoNames } from '../access/index.ts'
 import type { ChatState } from '../chat/index.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { circlesOf } from '../ranks/index.ts'
-import { overlaysOf } from '../screen/index.ts'
+import { alertsOf, overlaysOf } from '../screen/index.ts'
 import { settingOf } from '../settings/index.ts'
 import { openShowOf } from '../show/index.ts'
 import { rewardsOf } from '../store/index.ts'
 import { talliesOf } from '../tallies/index.ts'
 import { outsideRewardsOf } from '../triggers/index.ts'
 
-const { command, trigger, run, runTime, viewer } = schema
+const { command, trigger, run, runTime } = schema
 
 export const commandsOf = (db: Reader, channel: number): Promise<CommandRow[]> =>
   db
@@ -23,36 +23,15 @@ export const commandsOf = (db: Reader, channel: number): Promise<CommandRow[]> =
     .where(and(eq(command.channel, channel), isNull(command.goneAt)))
     .orderBy(asc(command.id))
 
-const triggersOf = (db: Reader, channel: number) =>
+export const triggersOf = (db: Reader, channel: number) =>
   db
     .select({ id: trigger.id, settings: trigger.settings, dueAt: trigger.dueAt })
     .from(trigger)
     .where(and(eq(trigger.channel, channel), isNull(trigger.goneAt)))
     .orderBy(asc(trigger.id))
 
-/** What those who may use something are called. */
-export async function whoNames(
-  db: Reader,
-  channel: number,
-  all: readonly Pick<CommandRow | TriggerRow, 'settings'>[],
-): Promise<WhoNames> {
-  const ids = [...new Set(all.flatMap(({ settings }) => settings.who.people))]
-  const people =
-    ids.length === 0
-      ? []
-      : await db
-          .select({ id: viewer.id, name: viewer.name })
-          .from(viewer)
-          .where(and(eq(viewer.channel, channel), inArray(viewer.id, ids)))
-  return {
-    circles: (await circlesOf(db, channel)).map(({ id, name }) => ({ id, name })),
-    ranks: (await settingOf(db, channel, ranksSetting)).ranks.map(({ id, name }) => ({ id, name })),
-    people: Object.fromEntries(people.map(({ id, name }) => [id, name])),
-  }
-}
-
 /** How everything stands that commands need in order to work. */
-async function standingOf(db: Reader, channel: number, now: number, chat: ChatState): Promise<Standing> {
+export async function standingOf(db: Reader, channel: number, now: number, chat: ChatState): Promise<Standing> {
   const voice = await settingOf(db, channel, voiceSetting)
   const overlays = await overlaysOf(db, channel, now)
   const show = await openShowOf(db, channel)
@@ -66,18 +45,28 @@ async function standingOf(db: Reader, channel: number, now: number, chat: ChatSt
   }
 }
 
+/** What steps can refer to in a channel. */
+export async function aroundOf(db: Reader, channel: number) {
+  const rewards = (await rewardsOf(db, channel)).map(({ id, settings }) => {
+    const { name, word, command, kind, steps } = settings
+    return { id, name, kind, steps, settings: { word, command, name } }
+  })
+  const alerts = (await alertsOf(db, channel)).map(({ id, settings }) => ({ id, name: settings.name }))
+  const [tallies, commands] = [await talliesOf(db, channel), await commandsOf(db, channel)]
+  return { tallies, commands, circles: await circlesOf(db, channel), rewards, alerts }
+}
+
 /** Commands, triggers and tallies with all that their forms need, and whether each of them works now. */
 export async function commandsView(db: Reader, channel: number, now: number, chat: ChatState) {
   const commands = await commandsOf(db, channel)
   const triggers = await triggersOf(db, channel)
   const tallies = await talliesOf(db, channel)
   const names = await whoNames(db, channel, [...commands, ...triggers])
-  const circles = await circlesOf(db, channel)
-  const rewards = (await rewardsOf(db, channel)).map(({ id, name, word }) => ({ id, name, word }))
+  const { circles, rewards, alerts } = await aroundOf(db, channel)
   const outside = await outsideRewardsOf(db, channel)
   const standing = await standingOf(db, channel, now, chat)
   const listed = new Set(outside.filter((one) => one.listed).map(({ id }) => id))
-  const around = { tallies, circles, rewards, commands }
+  const around = { tallies, circles, rewards, alerts, commands }
   return {
     commands: commands.map(({ id, settings }) => {
       const faults = checkSteps(settings.steps, {
@@ -108,6 +97,7 @@ export async function commandsView(db: Reader, channel: number, now: number, cha
     tallies,
     circles,
     rewards,
+    alerts,
     outside,
     names,
     standing,

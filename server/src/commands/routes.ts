@@ -10,6 +10,7 @@ import { answered, type Route, route } from '../http/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { ownCommandRoutes } from './ownRoutes.ts'
 import { publicCommandRoutes } from './publicRoutes.ts'
+import { rewardRoutes } from './store/routes.ts'
 
 const closed = { additionalProperties: false }
 const Handing = Type.Object(
@@ -23,7 +24,12 @@ const Handing = Type.Object(
 
 /** The channel's commands, its currency and the words of chat, as the desk sets them. */
 export function commandRoutes(db: Reader, channels: Channels, chat: (channel: number) => Promise<ChatState>): Route[] {
-  return [...ownCommandRoutes(db, channels, chat), ...publicCommandRoutes(db, channels), ...wordRoutes(db, channels)]
+  return [
+    ...ownCommandRoutes(db, channels, chat),
+    ...publicCommandRoutes(db, channels),
+    ...wordRoutes(db, channels),
+    ...rewardRoutes(db, channels, chat),
+  ]
 }
 
 function wordRoutes(db: Reader, channels: Channels): Route[] {

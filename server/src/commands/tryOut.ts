@@ -5,6 +5,7 @@ import { accounts } from '#core/ledger'
 import { viewers } from '#core/people'
 import { writeSetting } from '#core/settings'
 import { latestShow, showOnAir, shows } from '#core/show'
+import { type RewardSettings, rewards } from '#core/store'
 import { type TriggerSettings, triggers } from '#core/triggers'
 import type { Envelope, Refusal, World } from '#core/world'
 import type { Client, Pool } from '../database/index.ts'
@@ -25,6 +26,12 @@ export interface Trial {
         readonly kind: 'command'
         readonly id: number | null
         readonly settings: CommandSettings
+        readonly typed: string
+      }
+    | {
+        readonly kind: 'reward'
+        readonly id: number | null
+        readonly settings: RewardSettings
         readonly typed: string
       }
     | {
@@ -122,6 +129,13 @@ function setAir(world: World, onAir: boolean): void {
 /** Puts what is tried in place, as if it had been saved and switched on. @returns The intent that sets it off. */
 function intentOf(world: World, { what }: Trial, viewer: number): Intent {
   const id = what.id ?? world.nextId()
+  if (what.kind === 'reward') {
+    const known = world.get(rewards, id)
+    world.put(rewards, { place: 0, ...known, id, word: what.settings.word, settings: what.settings, goneAt: null })
+    const { account, name } = world.get(viewers, viewer) as { account: string; name: string }
+    const asked = { text: what.typed, address: 'tried', confirmed: true, again: true }
+    return { kind: 'store.buy', who: { account, name }, word: what.settings.word, ...asked }
+  }
   if (what.kind === 'command') {
     world.put(commands, { id, settings: what.settings, goneAt: null })
     return { kind: 'command.use', command: id, viewer, typed: what.typed }

@@ -1,19 +1,6 @@
 import { sql } from 'drizzle-orm'
-import {
-  boolean,
-  check,
-  foreignKey,
-  index,
-  integer,
-  json,
-  jsonb,
-  pgTable,
-  primaryKey,
-  text,
-  uniqueIndex,
-} from 'drizzle-orm/pg-core'
+import { check, index, integer, json, jsonb, pgTable, primaryKey, text, uniqueIndex } from 'drizzle-orm/pg-core'
 import { channelRef, whole } from './channel.ts'
-import { viewer } from './people.ts'
 
 // What the channel writer keeps: rows of the rules, facts, and the intents it has seen.
 
@@ -91,59 +78,6 @@ export const setting = pgTable(
   'setting',
   { channel: channelRef(), name: text().notNull(), body: jsonb().$type<Record<string, unknown>>().notNull() },
   (t) => [primaryKey({ columns: [t.channel, t.name] })],
-)
-
-export const reward = pgTable(
-  'reward',
-  {
-    channel: channelRef(),
-    id: whole().notNull(),
-    word: text().notNull(),
-    name: text().notNull(),
-    description: text().notNull(),
-    price: whole().notNull(),
-    delivery: text().$type<'hand' | 'itself'>().notNull(),
-    ask: text(),
-    picture: text().notNull(),
-    sound: text().notNull(),
-    alertTitle: text('alert_title').notNull(),
-    alertLine: text('alert_line').notNull(),
-    open: boolean().notNull(),
-  },
-  (t) => [primaryKey({ columns: [t.channel, t.id] }), uniqueIndex('reward_word').on(t.channel, t.word)],
-)
-
-export const storeOrder = pgTable(
-  'store_order',
-  {
-    channel: integer().notNull(),
-    id: whole().notNull(),
-    reward: whole().notNull(),
-    rewardName: text('reward_name').notNull(),
-    viewer: whole().notNull(),
-    viewerName: text('viewer_name').notNull(),
-    price: whole().notNull(),
-    text: text(),
-    status: text().$type<'waiting' | 'done' | 'refunded'>().notNull(),
-    show: whole(),
-    placedAt: whole('placed_at').notNull(),
-    endedAt: whole('ended_at'),
-    endedBy: text('ended_by'),
-    payment: whole().notNull(),
-  },
-  (t) => [
-    primaryKey({ columns: [t.channel, t.id] }),
-    foreignKey({ columns: [t.channel, t.viewer], foreignColumns: [viewer.channel, viewer.id] }),
-    foreignKey({ columns: [t.channel, t.reward], foreignColumns: [reward.channel, reward.id] }),
-    index('store_order_waiting').on(t.channel, t.id).where(sql`status = 'waiting'`),
-    index('store_order_viewer').on(t.channel, t.viewer, t.id),
-  ],
-)
-
-export const overlay = pgTable(
-  'overlay',
-  { channel: channelRef(), id: whole().notNull(), name: text().notNull(), secret: text().notNull().unique() },
-  (t) => [primaryKey({ columns: [t.channel, t.id] })],
 )
 
 /** Facts as they were committed: a row for each batch, found by its last number, `facts` a JSON array of them in order. */

@@ -1,8 +1,12 @@
 import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { Ajv } from 'ajv'
 import pg from 'pg'
 import { expect, inject, onTestFinished, test } from 'vitest'
+import { AlertSettings } from '#core/screen'
+import { StepSchema } from '#core/steps'
+import { RewardSettings } from '#core/store'
 import { connect, migrateUp } from './index.ts'
 
 interface Journal {
@@ -85,4 +89,56 @@ test('a channel of the version before keeps all it had: plan, numbers of shows, 
     { chat_name: 'Pia_Ohm', handle: 'pia_ohm', folded: expect.stringMatching(/^pi?aohm$|^piaohm$/), circles: [] },
   ])
   expect(await one('select of, undo_until from adjustment')).toEqual([{ of: 'balance', undo_until: 730 }])
+})
+
+/** What a store of the version before had. */
+const STORE_BEFORE = [
+  "insert into channel (slug, name, owner, seq, revision, last_id) values ('bench', 'Bench', 'wanda', 0, 3, 40)",
+  `insert into viewer (channel, id, account, name, chat_name, handle, moderator, ignored, present, first_seen_at, last_seen_at)
+    values (1, 1, 'pia', 'Pia', 'Pia', 'pia', false, false, true, 100, 200)`,
+  `insert into reward (channel, id, word, name, description, price, delivery, ask, picture, sound, alert_title, alert_line, open)
+    values (1, 2, 'lamp', 'Lamp', 'Shines.', 900, 'hand', 'Which?', 'lamp', 'bell', 'Next: {{ order.text }}', '', true),
+      (1, 3, 'whistle', 'Whistle', '', 60, 'itself', null, 'whistle', 'whistle', '', '', false)`,
+  `insert into account (channel, id, kind, balance) values (1, 1, 'wallet', 30), (1, 10, 'pot', 900), (1, 11, 'pot', 0)`,
+  `insert into store_order (channel, id, reward, reward_name, viewer, viewer_name, price, text, status, placed_at, ended_at, ended_by, payment)
+    values (1, 10, 2, 'Lamp', 1, 'Pia', 900, 'blue', 'waiting', 150, null, null, 5), (1, 11, 2, 'Lamp', 1, 'Pia', 900, 'red', 'done', 160, 170, 'wanda', 6),
+      (1, 12, 3, 'Whistle', 1, 'Pia', 60, null, 'refunded', 170, 180, 'wanda', 7)`,
+  "insert into overlay (channel, id, name, secret) values (1, 20, 'Main', 'secret')",
+]
+
+test('a store of the version before keeps its rewards, what they showed, what was sold, and its overlays', async () => {
+  const pool = await emptyDatabase()
+  await migrateUp(pool, migrationsUpTo(13))
+  for (const statement of STORE_BEFORE) await pool.query(statement)
+  await migrateUp(pool, 'server/migrations')
+  const one = async (text: string) => (await pool.query(text)).rows
+  const rewards = await one('select word, settings, place from reward order by place')
+  expect(rewards.map(({ word, place }) => [word, place])).toEqual([
+    ['whistle', 0],
+    ['lamp', 1],
+  ])
+  for (const { settings } of rewards)
+    expect(new Ajv().addSchema(StepSchema).validate(RewardSettings, settings)).toBe(true)
+  const [whistle, lamp] = rewards.map(({ settings }) => settings)
+  expect(lamp).toMatchObject({ asks: { of: 'text', question: 'Which?', most: 200 }, kind: 'hand', on: true, alert: 41 })
+  expect(whistle).toMatchObject({ asks: { of: 'nothing' }, kind: 'itself', on: false, alert: null })
+  const alerts = await one('select id, settings from alert')
+  expect(alerts).toMatchObject([
+    { id: 41, settings: { title: 'Next: {{ order.text }}', sound: 'bell', picture: 'lamp' } },
+  ])
+  expect(new Ajv().validate(AlertSettings, alerts[0]?.settings)).toBe(true)
+  expect(await one('select last_id, revision from channel')).toEqual([{ last_id: 41, revision: 4 }])
+  expect(await one('select key, total, last_at from sold order by key')).toEqual([
+    { key: '2', total: 2, last_at: 160 },
+    { key: '2/1', total: 2, last_at: 160 },
+    { key: '3', total: 0, last_at: 170 },
+    { key: '3/1', total: 0, last_at: 170 },
+  ])
+  expect(await one('select id, by_hand from store_order order by id')).toEqual([
+    { id: 10, by_hand: true },
+    { id: 11, by_hand: true },
+    { id: 12, by_hand: false },
+  ])
+  const [overlay] = await one('select width, pieces from overlay')
+  expect(overlay).toMatchObject({ width: 1920, pieces: [{ of: 'alerts', which: 'all' }] })
 })

@@ -3,12 +3,15 @@ import { type Context, Hono, type MiddlewareHandler } from 'hono'
 import { bodyLimit } from 'hono/body-limit'
 import { secureHeaders } from 'hono/secure-headers'
 import type { Logger } from 'pino'
+import type { Fact } from '#core/world'
 import type { Channels } from '../channels.ts'
 import type { Config } from '../config.ts'
 import type { EventDoor } from '../events/index.ts'
 import { streamFacts } from '../feed/index.ts'
 import { Problem, problem, problemResponse, type Route } from '../http/index.ts'
+import { MOST_BYTES, serveMedia, tooLargeSentence } from '../library/index.ts'
 import type { Metrics } from '../metrics/index.ts'
+import { overlayView } from '../overlay/index.ts'
 import { screenOf } from '../screen/index.ts'
 import { Provider, Sessions, signInRoutes } from '../sign-in/index.ts'
 import { channelApi } from './channelApi.ts'
@@ -48,6 +51,8 @@ export function createApp(options: AppOptions): Hono<Env> {
   app.get('/api/openapi.json', (c) => c.json(openApi(routes, config.PUBLIC_URL)))
   app.post('/api/claim', claimRoute(options, sessions, limits))
   app.get('/api/overlays/:secret/feed', (c) => overlayFeed(c, options))
+  app.get('/api/overlays/:secret/page', (c) => overlayPage(c, options))
+  app.get('/media/:channel/:file', serveMedia(channels))
   app.post('/api/channels/:channel/events', eventRoute(options))
   app.route('/api/channels/:channel', channelApi(options, sessions, limits))
   app.route('/', pages(config, channels))
@@ -70,10 +75,7 @@ function guard(app: Hono<Env>, { config, log, metrics }: AppOptions, limits: Lim
   })
   app.use(headers(config))
   for (const path of ['/api/*', '/auth/*']) app.use(path, limits.perAddress)
-  const [usual, large] = [MAX_BODY_BYTES, MAX_FILE_PART_BYTES].map((maxSize) =>
-    bodyLimit({ maxSize, onError: () => problemResponse(problem('too_large')) }),
-  ) as [MiddlewareHandler, MiddlewareHandler]
-  app.use((c, next) => (c.req.path.endsWith('/desk/people/import') ? large : usual)(c, next))
+  app.use(sizes())
   app.use(async function refuseNul(c, next) {
     // PostgreSQL keeps none in a text, so there can be nothing at such an address.
     if (/%00/.test(c.req.url)) throw problem('not_found')
@@ -89,6 +91,25 @@ function guard(app: Hono<Env>, { config, log, metrics }: AppOptions, limits: Lim
   })
 }
 
+/** How large a request may be, by where it goes. A file that is too large is told its size. */
+function sizes(): MiddlewareHandler {
+  const atMost = (maxSize: number, sentence: (bytes: number) => string | undefined = () => undefined) =>
+    bodyLimit({
+      maxSize,
+      onError: (c) => problemResponse(problem('too_large', sentence(Number(c.req.header('content-length') ?? 0)))),
+    })
+  const [usual, part, file] = [
+    atMost(MAX_BODY_BYTES),
+    atMost(MAX_FILE_PART_BYTES),
+    atMost(MOST_BYTES, tooLargeSentence),
+  ]
+  return function sizes(c, next) {
+    const { path } = c.req
+    if (path.endsWith('/desk/media')) return file(c, next)
+    return (/\/desk\/(people\/import|rewards\/\d+\/codes)$/.test(path) ? part : usual)(c, next)
+  }
+}
+
 function headers(config: Config) {
   const secure = config.PUBLIC_URL.startsWith('https:')
   return secureHeaders({
@@ -97,7 +118,9 @@ function headers(config: Config) {
       scriptSrc: ["'self'"],
       // React and Headless UI place elements with style attributes.
       styleSrc: ["'self'", "'unsafe-inline'"],
-      imgSrc: ["'self'", 'data:'],
+      imgSrc: ["'self'", 'data:', 'blob:'],
+      // What is chosen from disk is looked at before it is sent.
+      mediaSrc: ["'self'", 'blob:'],
       objectSrc: ["'none'"],
       baseUri: ["'none'"],
       formAction: ["'self'", new URL(config.OIDC_ISSUER).origin],
@@ -113,6 +136,24 @@ function headers(config: Config) {
 // An overlay is made to be shown inside a streaming program's page; everything else is never framed.
 const frameAncestors = (c: Context): string => (c.req.path.startsWith('/overlay/') ? '*' : "'none'")
 
+/** A page that was closed counts as gone at once: its last sign of life is put back by as much as it counts. */
+const CLOSED_SECONDS = 60
+
+/** What an overlay's pieces show: alerts, orders, and what is said in the room. */
+const onOverlays = ({ audience, kind, body }: Fact): boolean =>
+  audience === 'overlay' ||
+  audience === 'everyone' ||
+  kind === 'screen.renewed' ||
+  kind === 'order.placed' ||
+  kind === 'chat.said' ||
+  (kind === 'chat.replied' && body.to === null)
+
+async function overlayPage(c: Context<Env>, { channels }: AppOptions): Promise<Response> {
+  const overlay = await screenOf(channels.pool, c.req.param('secret') ?? '')
+  if (overlay === undefined) throw problem('not_found')
+  return c.json(await overlayView(channels, overlay.channel, overlay.id))
+}
+
 async function overlayFeed(c: Context<Env>, { channels, metrics }: AppOptions): Promise<Response> {
   const overlay = await screenOf(channels.pool, c.req.param('secret') ?? '')
   if (overlay === undefined) throw problem('not_found')
@@ -123,11 +164,11 @@ async function overlayFeed(c: Context<Env>, { channels, metrics }: AppOptions): 
     feed: channels.feed,
     channel: overlay.channel,
     now: channels.clock(),
-    wants: (fact) => fact.audience === 'overlay' || fact.audience === 'everyone' || fact.kind === 'screen.renewed',
+    wants: onOverlays,
     incoming,
     outgoing,
     onAlive: () => void overlay.seen(channels.clock()).catch(() => {}),
   })
-  outgoing.on('close', () => void overlay.seen(0).catch(() => {}))
+  outgoing.on('close', () => void overlay.seen(channels.clock() - CLOSED_SECONDS).catch(() => {}))
   return RESPONSE_ALREADY_SENT
 }

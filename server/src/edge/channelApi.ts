@@ -43,7 +43,9 @@ export function channelApi({ channels, routes, metrics }: ApiParts, sessions: Se
       if (route.method !== 'get') await limits.change(caller.account || 'nobody')
       const body = check === undefined ? undefined : await readBody(c, check)
       const param = (name: string) => c.req.param(name) ?? ''
-      const answer = await route.handle({ channel, caller, body, param, query: (name) => c.req.query(name), key })
+      const query = (name: string) => c.req.query(name)
+      const bytes = async () => Buffer.from(await c.req.arrayBuffer())
+      const answer = await route.handle({ channel, caller, body, param, query, key, bytes })
       return answer instanceof Response ? answer : c.json(answer)
     })
   }

@@ -17,6 +17,8 @@ const OPENINGS: Readonly<Record<string, Opening>> = {
   'POST /auth/:scope/out-everywhere': 'anyone',
   'POST /api/claim': 'signed in at the desk',
   'GET /api/overlays/:secret/feed': 'secret',
+  'GET /api/overlays/:secret/page': 'secret',
+  'GET /media/:channel/:file': 'anyone',
   'POST /api/channels/:channel/events': 'signature',
   'GET /api/channels/:channel/desk/feed': 'streamer',
   'GET /api/channels/:channel/feed': 'anyone',

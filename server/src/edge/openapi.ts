@@ -1,5 +1,5 @@
 import type { TSchema } from '@sinclair/typebox'
-import { StepSchema } from '#core/commands'
+import { StepSchema } from '#core/steps'
 import { type Allowed, PROBLEM_STATUS, type Route } from '../http/index.ts'
 
 const PROBLEM = {
@@ -57,7 +57,7 @@ export function openApi(routes: readonly Route[], publicUrl: string): object {
   }
 }
 
-function operationOf({ method, path, allowed, does, body, asks = [] }: Route): object {
+function operationOf({ method, path, allowed, does, body, raw, asks = [] }: Route): object {
   const inPath = ['channel', ...[...path.matchAll(/:(\w+)/g)].map(([, name = '']) => name)]
   return {
     operationId: `${method}${path.replace(/[/:-]+(\w)/g, (_, letter: string) => letter.toUpperCase())}`,
@@ -69,6 +69,12 @@ function operationOf({ method, path, allowed, does, body, asks = [] }: Route): o
       ...(method === 'get' ? [] : [KEY]),
     ],
     ...(body && { requestBody: { required: true, content: { 'application/json': { schema: plain(body) } } } }),
+    ...(raw && {
+      requestBody: {
+        required: true,
+        content: { 'application/octet-stream': { schema: { type: 'string', format: 'binary' } } },
+      },
+    }),
     responses: { 200: answer, default: problemAnswer },
   }
 }

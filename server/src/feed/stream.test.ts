@@ -78,13 +78,13 @@ test('an overlay’s page is told its alerts and counts as connected while it is
   await submit('o', { kind: 'screen.add', name: 'Main', secret: 'secret-address' })
   const overlay = listen(`${web}/api/overlays/secret-address/feed`)
   const connected = async () => {
-    const answer = await fetch(`${web}/api/channels/bench/desk/overlays`, {
+    const answer = await fetch(`${web}/api/channels/bench/desk/screen`, {
       headers: { cookie: await signedIn('desk', 'wanda') },
     })
     return ((await answer.json()) as { overlays: { connected: boolean }[] }).overlays.map((one) => one.connected)
   }
   await vi.waitFor(async () => expect(await connected()).toEqual([true]), { timeout: 5000 })
-  await submit('t', { kind: 'screen.test' })
+  await submit('t', { kind: 'screen.test', alert: null })
   await soon(() => expect(overlay.got.map(({ kind }) => kind)).toEqual(['screen.alert']))
   overlay.stop()
   await vi.waitFor(async () => expect(await connected()).toEqual([false]), { timeout: 5000 })

@@ -1,4 +1,4 @@
-export { PROBLEM_STATUS, Problem, problem, problemResponse } from './problems.ts'
+export { type ApiErrorCode, PROBLEM_STATUS, Problem, problem, problemResponse } from './problems.ts'
 export {
   ALLOWED,
   type Allowed,

@@ -1,6 +1,6 @@
 import type { Static, TSchema } from '@sinclair/typebox'
 import { Ajv } from 'ajv'
-import { StepSchema } from '#core/commands'
+import { StepSchema } from '#core/steps'
 import type { Answer, Result } from '#core/world'
 import type { ChannelHead } from '../channels.ts'
 import { Problem, problem, problemOfRefusal } from './problems.ts'
@@ -24,6 +24,8 @@ export interface Call<B> {
   readonly query: (name: string) => string | undefined
   /** Unique for this action of this caller: a repeated request bears the same. */
   readonly key: string
+  /** The body as it came, where a route takes it so (`raw`). */
+  readonly bytes: () => Promise<Buffer>
 }
 
 /** One address of a channel's API. A route says who may call it and what it takes; both are checked before it runs. */
@@ -35,6 +37,8 @@ export interface Route {
   /** What it does, for the API's own description. */
   readonly does: string
   readonly body?: TSchema
+  /** Takes its body as bytes, so many at most, in place of JSON. */
+  readonly raw?: number
   /** Names of what may be asked in the address. */
   readonly asks?: readonly string[]
   /** What is answered as JSON; a `Response` as it is. */

@@ -1,3 +1,3 @@
-export { overlaysOf, screenOf } from './read.ts'
+export { alertsOf, alertsPaused, mediaOf, overlayById, overlaysOf, screenOf } from './read.ts'
 export { screenRoutes } from './routes.ts'
 export { newSecret } from './secret.ts'

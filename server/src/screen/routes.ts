@@ -1,28 +1,37 @@
 import { Type } from '@sinclair/typebox'
+import { AlertSettings, OverlaySettings } from '#core/screen'
 import type { Channels } from '../channels.ts'
-import type { Reader } from '../database/index.ts'
-import { answered, problem, type Route, route } from '../http/index.ts'
-import { overlaysOf } from './read.ts'
+import { answered, idOf, type Route, route, savedRoutes } from '../http/index.ts'
 import { newSecret } from './secret.ts'
 
-const MOST_OVERLAYS = 20
+const closed = { additionalProperties: false }
 
-/** The overlays: their addresses, a test of what they show, a new address if one leaked. */
-export function screenRoutes(db: Reader, channels: Channels): Route[] {
+/** Overlays with their pieces and addresses, and alerts. */
+export const screenRoutes = (channels: Channels): Route[] => [...overlayRoutes(channels), ...alertRoutes(channels)]
+
+function overlayRoutes(channels: Channels): Route[] {
   return [
     route({
-      method: 'get',
+      method: 'post',
       path: '/desk/overlays',
-      does: 'The overlays and whether they are open somewhere',
+      does: 'Add an overlay',
       allowed: 'streamer',
-      handle: async ({ channel }) => ({ overlays: await overlaysOf(db, channel.id, channels.clock()) }),
+      body: Type.Object({ name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }) }, closed),
+      handle: async ({ channel, key, body }) => {
+        const intent = { kind: 'screen.add', name: body.name.trim(), secret: newSecret() } as const
+        return answered(await channels.submit(channel.id, key, intent))
+      },
     }),
     route({
-      method: 'post',
-      path: '/desk/overlays/test',
-      does: 'Show a test alert on every overlay',
+      method: 'put',
+      path: '/desk/overlays/:overlay',
+      does: 'Change an overlay’s name, size and pieces',
       allowed: 'streamer',
-      handle: async ({ channel, key }) => answered(await channels.submit(channel.id, key, { kind: 'screen.test' })),
+      body: OverlaySettings,
+      handle: async ({ channel, key, param, body }) => {
+        const intent = { kind: 'screen.save', overlay: idOf(param('overlay')), settings: body } as const
+        return answered(await channels.submit(channel.id, key, intent))
+      },
     }),
     route({
       method: 'post',
@@ -30,26 +39,51 @@ export function screenRoutes(db: Reader, channels: Channels): Route[] {
       does: 'Give an overlay a new address',
       allowed: 'streamer',
       handle: async ({ channel, key, param }) => {
-        const overlay = Number(param('overlay'))
-        if (!Number.isSafeInteger(overlay)) throw problem('not_found')
-        return answered(await channels.submit(channel.id, key, { kind: 'screen.renew', overlay, secret: newSecret() }))
+        const intent = { kind: 'screen.renew', overlay: idOf(param('overlay')), secret: newSecret() } as const
+        return answered(await channels.submit(channel.id, key, intent))
       },
     }),
     route({
       method: 'post',
-      path: '/desk/overlays',
-      does: 'Add an overlay',
+      path: '/desk/overlays/:overlay/remove',
+      does: 'Take an overlay away',
       allowed: 'streamer',
-      body: Type.Object(
-        { name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }) },
-        { additionalProperties: false },
-      ),
-      handle: async ({ channel, key, body }) => {
-        if ((await overlaysOf(db, channel.id, channels.clock())).length >= MOST_OVERLAYS)
-          throw problem('too_many_overlays')
-        const intent = { kind: 'screen.add', name: body.name.trim(), secret: newSecret() } as const
-        return answered(await channels.submit(channel.id, key, intent))
-      },
+      handle: async ({ channel, key, param }) =>
+        answered(await channels.submit(channel.id, key, { kind: 'screen.remove', overlay: idOf(param('overlay')) })),
+    }),
+  ]
+}
+
+const CONTROLS = ['skip', 'clear', 'pause', 'resume'] as const
+
+function alertRoutes(channels: Channels): Route[] {
+  const one = Type.Union([Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER }), Type.Null()])
+  return [
+    route({
+      method: 'post',
+      path: '/desk/screen/test',
+      does: 'Play an alert on every overlay now; null: one that shows whether they are seen and heard',
+      allowed: 'streamer',
+      body: Type.Object({ alert: one }, closed),
+      handle: async ({ channel, key, body }) =>
+        answered(await channels.submit(channel.id, key, { kind: 'screen.test', alert: body.alert })),
+    }),
+    route({
+      method: 'post',
+      path: '/desk/screen/control',
+      does: 'Skip, clear, pause or go on with the alerts',
+      allowed: 'streamer',
+      body: Type.Object({ what: Type.Union(CONTROLS.map((what) => Type.Literal(what))) }, closed),
+      handle: async ({ channel, key, body }) =>
+        answered(await channels.submit(channel.id, key, { kind: 'screen.control', what: body.what })),
+    }),
+    ...savedRoutes(channels, {
+      path: 'alerts',
+      what: 'an alert',
+      body: AlertSettings,
+      save: (alert, settings) => ({ kind: 'alert.save', alert, settings }),
+      remove: (alert) => ({ kind: 'alert.remove', alert }),
+      removing: 'remove',
     }),
   ]
 }

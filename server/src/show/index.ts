@@ -1,2 +1,2 @@
-export { lastSeqOf, latestShowOf, openShowOf } from './read.ts'
+export { lastSeqOf, latestShowOf, openShowOf, recentChat } from './read.ts'
 export { showRoutes } from './routes.ts'

@@ -1,2 +1,3 @@
-export { rewardsOf } from './read.ts'
+export { archivedOf, codeListsOf, holdingsIn, rewardsOf, salesOf, soldBy } from './read.ts'
 export { storeRoutes } from './routes.ts'
+export { periodOf } from './shelf.ts'

@@ -45,8 +45,8 @@ export async function testServer(environment: Record<string, string> = {}) {
   const submit = (key: string, intent: Parameters<typeof server.channels.submit>[2]) =>
     server.channels.submit(channel, key, intent)
   await submit('setup', { kind: 'channel.setUp', currency: CURRENCY, plan: PLAN })
-  await submit('r1', { kind: 'store.add', reward: WHISTLE })
-  await submit('r2', { kind: 'store.add', reward: NAMING })
+  await submit('r1', { kind: 'store.save', reward: null, settings: WHISTLE })
+  await submit('r2', { kind: 'store.save', reward: null, settings: NAMING })
   const signedIn = (scope: 'desk' | 'viewer', account: string) => signedInAs(pool, scope, account)
   /** Somebody known to the channel who holds so much, without the ledger knowing why. */
   const richViewer = async (account: string, balance: number) => {

@@ -120,6 +120,16 @@ function tasksOf({ pool, channels, log, report, stopped }: RunnerParts): TaskLis
       const intent = { kind: 'trigger.tick', trigger, due } as const
       await untilDone(async () => void (await channels.submit(channel, key, intent)), stopped)
     },
+    'store.perk': async (payload) => {
+      const { channel, order, due } = payload as { channel: number; order: number; due: number }
+      const intent = { kind: 'store.perk', order, due } as const
+      await untilDone(async () => void (await channels.submit(channel, `perk/${order}/${due}`, intent)), stopped)
+    },
+    'store.erase': async (payload) => {
+      const { channel, order, due } = payload as { channel: number; order: number; due: number }
+      const intent = { kind: 'store.erase', order, due } as const
+      await untilDone(async () => void (await channels.submit(channel, `erase/${order}/${due}`, intent)), stopped)
+    },
     // Where the platform does not answer it is asked again, later each time.
     'platform.report': async (payload) => await report(payload as RedemptionAnswer),
     'earning.allowance': async (payload) => {

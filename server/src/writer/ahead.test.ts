@@ -20,7 +20,7 @@ async function twoWriters() {
   const channel = await addChannel(pool)
   const [one, other] = [writerFor(pool, channel), writerFor(pool, channel)]
   await one.send('setup', { kind: 'channel.setUp', currency: CURRENCY, plan: PLAN })
-  await one.send('reward', { kind: 'store.add', reward: WHISTLE })
+  await one.send('reward', { kind: 'store.save', reward: null, settings: WHISTLE })
   const started = await one.send('start', { kind: 'show.start', title: 'Test' })
   const show = Number(started.ok && started.value.show)
   await Promise.all(PEOPLE.map((name) => one.send(`in-${name}`, say(name, 'hello'))))

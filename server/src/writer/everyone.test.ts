@@ -184,7 +184,7 @@ describe('a person', () => {
 
   test('whose second account had an order waiting is given its money back themselves', async () => {
     const { pool, one, pia, too } = await channelWithTwo()
-    await one.send('r', { kind: 'store.add', reward: { ...NAMING, price: 60 } }, 1_150_000)
+    await one.send('r', { kind: 'store.save', reward: null, settings: { ...NAMING, price: 60 } }, 1_150_000)
     const who = { account: 'pia_too', name: 'pia_too' }
     const bought = await one.send('buy', { kind: 'store.buy', who, word: 'name-it', text: 'Lamp' }, 1_150_000)
     await one.send('merge', { kind: 'people.merge', from: too, into: pia }, 1_200_000)

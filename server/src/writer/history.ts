@@ -27,6 +27,19 @@ const MOVE_TALLIES = `insert into tally_count (channel, key, tally, viewer, tota
     shown = case when tally_count.show = excluded.show then tally_count.shown + excluded.shown
       when excluded.show > tally_count.show then excluded.shown else tally_count.shown end`
 
+/** What both accounts bought counts together towards the person's limits. */
+const MOVE_SOLD = `insert into sold (channel, key, total, show, shown, day, dayed, until, last_at, perk_until, unlocked)
+  select channel, split_part(key, '/', 1) || '/' || $3::bigint, total, show, shown, day, dayed, until, last_at, perk_until, unlocked
+    from sold where channel = $1 and split_part(key, '/', 2) = ($2::bigint)::text
+  on conflict (channel, key) do update set total = sold.total + excluded.total, show = greatest(sold.show, excluded.show),
+    shown = case when sold.show = excluded.show then sold.shown + excluded.shown
+      when excluded.show > sold.show then excluded.shown else sold.shown end,
+    day = greatest(sold.day, excluded.day),
+    dayed = case when sold.day = excluded.day then sold.dayed + excluded.dayed
+      when excluded.day > sold.day then excluded.dayed else sold.dayed end,
+    until = greatest(sold.until, excluded.until), last_at = greatest(sold.last_at, excluded.last_at),
+    perk_until = greatest(sold.perk_until, excluded.perk_until), unlocked = sold.unlocked or excluded.unlocked`
+
 /**
  * The shows that a second account attended, its orders and the notes about it are the person's: money given back for an
  * order must not go to a wallet that nobody opens any more.
@@ -36,13 +49,20 @@ async function mergeHistory(client: Client, channel: number, { from, into }: Of<
   await client.query('delete from attendance where channel = $1 and viewer = $2', [channel, from])
   await client.query(MOVE_TALLIES, [channel, from, into])
   await client.query('delete from tally_count where channel = $1 and viewer = $2', [channel, from])
-  for (const table of ['store_order', 'note', 'redemption', 'run'])
+  await client.query(MOVE_SOLD, [channel, from, into])
+  await client.query("delete from sold where channel = $1 and split_part(key, '/', 2) = ($2::bigint)::text", [
+    channel,
+    from,
+  ])
+  for (const table of ['store_order', 'order_address', 'note', 'redemption', 'run'])
     await client.query(`update ${table} set viewer = $3 where channel = $1 and viewer = $2`, [channel, from, into])
 }
 
 /** What names a person or quotes them, beside their own row. Transfers stay: they name nobody once these are gone. */
 const FORGET = [
-  "update store_order set viewer_name = 'somebody ' || $2::bigint, text = null where channel = $1 and viewer = $2",
+  "update store_order set viewer_name = 'somebody ' || $2::bigint, text = null, code = null where channel = $1 and viewer = $2",
+  'delete from order_address where channel = $1 and viewer = $2',
+  "delete from sold where channel = $1 and split_part(key, '/', 2) = ($2::bigint)::text",
   "update event set name = null, body = body - array['who', 'text'] where channel = $1 and viewer = $2",
   "update supporter set name = 'somebody', account = 'forgotten/' || id where channel = $1 and viewer = $2",
   "update note set text = '', removed_at = coalesce(removed_at, 0) where channel = $1 and viewer = $2",

@@ -7,10 +7,10 @@ import { events, supporters } from '#core/events'
 import { seeds } from '#core/fairness'
 import { accounts, flows, transfers } from '#core/ledger'
 import { adjustments, aliases, circles, habits, imports, notes, viewers, watches } from '#core/people'
-import { overlays } from '#core/screen'
+import { alerts, media, overlays } from '#core/screen'
 import { settings } from '#core/settings'
 import { shows } from '#core/show'
-import { orders, rewards } from '#core/store'
+import { addresses, codeLists, codes, orders, rewards, solds } from '#core/store'
 import { tallies, tallyCounts } from '#core/tallies'
 import { outsideRewards, redemptions, triggers } from '#core/triggers'
 import type { Table } from '#core/world'
@@ -85,14 +85,20 @@ export const STORED: readonly Stored[] = [
   kept(commands, schema.command, 'gone_at is null'),
   kept(outsideRewards, schema.outsideReward),
   kept(triggers, schema.trigger, 'gone_at is null'),
-  kept(rewards, schema.reward),
-  kept(overlays, schema.overlay),
+  kept(media, schema.media),
+  kept(alerts, schema.alert, 'gone_at is null'),
+  kept(rewards, schema.reward, 'gone_at is null'),
+  kept(codeLists, schema.codeList),
+  kept(overlays, schema.overlay, 'gone_at is null'),
   kept(viewers, schema.viewer),
   kept(aliases, schema.alias),
   kept(watches, schema.watch),
   kept(habits, schema.habit),
   kept(accounts, schema.account),
   kept(orders, schema.storeOrder),
+  kept(addresses, schema.orderAddress),
+  kept(solds, schema.sold),
+  kept(codes, schema.code),
   kept(flows, schema.flow),
   kept(transfers, schema.transfer),
   kept(events, schema.event),

@@ -21,8 +21,8 @@ async function channelWithPia() {
   const channel = await addChannel(pool)
   const one = writerFor(pool, channel)
   await one.send('setup', { kind: 'channel.setUp', currency: CURRENCY, plan: PLAN })
-  await one.send('r1', { kind: 'store.add', reward: WHISTLE })
-  await one.send('r2', { kind: 'store.add', reward: NAMING })
+  await one.send('r1', { kind: 'store.save', reward: null, settings: WHISTLE })
+  await one.send('r2', { kind: 'store.save', reward: null, settings: NAMING })
   await one.send('start', { kind: 'show.start', title: 'Test' })
   await one.send('in', arrive('pia'))
   await one.send('out', { kind: 'presence.left', account: 'pia' }, 1_000_600)
@@ -82,14 +82,14 @@ test('somebody new may use a word that rests right after their first line, in on
 
 test('a failed transaction changes nothing, tells its senders, and the next one works', async () => {
   const { pool, one, balance } = await channelWithPia()
-  await pool.query("alter table fact_batch add constraint no_bell check (facts not like '%screen.alert%') not valid")
-  await expect(one.send('chat/1', say('pia', '!get whistle'))).rejects.toThrow(/no_bell/)
+  await pool.query("alter table fact_batch add constraint no_order check (facts not like '%order.placed%') not valid")
+  await expect(one.send('chat/1', say('pia', '!get whistle'))).rejects.toThrow(/no_order/)
   expect(await balance()).toBe(100)
-  await pool.query('alter table fact_batch drop constraint no_bell')
+  await pool.query('alter table fact_batch drop constraint no_order')
   const told = one.facts.length
   expect(await one.send('chat/1', say('pia', '!get whistle'))).toMatchObject({ ok: true })
   expect(await balance()).toBe(40)
-  expect(one.facts.slice(told).map(({ kind }) => kind)).toContain('screen.alert')
+  expect(one.facts.slice(told).map(({ kind }) => kind)).toContain('order.placed')
 })
 
 test('an intent that the rules fail on does not cost the others theirs', async () => {
@@ -184,8 +184,8 @@ test('commands come to the same through the writer, in batches of chance size, a
       const durable = writerFor(pool, channel)
       const intents: [Intent, number][] = [
         [{ kind: 'channel.setUp', currency: CURRENCY, plan: CAPPED }, memory.now],
-        [{ kind: 'store.add', reward: WHISTLE }, memory.now],
-        [{ kind: 'store.add', reward: NAMING }, memory.now],
+        [{ kind: 'store.save', reward: null, settings: WHISTLE }, memory.now],
+        [{ kind: 'store.save', reward: null, settings: NAMING }, memory.now],
       ]
       const hand = (intent: Intent) => {
         const result = memory.send(intent)
@@ -235,8 +235,8 @@ function intentOf(step: Exclude<Act, { kind: 'wait' }>, show: number): Intent {
 async function replay(durable: TestWriter, memory: TestChannel, acts: readonly Act[]): Promise<void> {
   const intents: [Intent, number][] = [
     [{ kind: 'channel.setUp', currency: CURRENCY, plan: CAPPED }, memory.now],
-    [{ kind: 'store.add', reward: WHISTLE }, memory.now],
-    [{ kind: 'store.add', reward: NAMING }, memory.now],
+    [{ kind: 'store.save', reward: null, settings: WHISTLE }, memory.now],
+    [{ kind: 'store.save', reward: null, settings: NAMING }, memory.now],
     [{ kind: 'show.start', title: 'Test' }, memory.now],
   ]
   const show = memory.startShow()

@@ -1,0 +1,2 @@
+export { whoNames } from './names.ts'
+export { accessWorld } from './world.ts'

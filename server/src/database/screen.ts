@@ -1,0 +1,70 @@
+import { customType, jsonb, pgTable, primaryKey, text } from 'drizzle-orm/pg-core'
+import { type AlertSettings, FIRST_PIECES, type MediaKind, type Piece } from '#core/screen'
+import { channelRef, whole } from './channel.ts'
+
+// What is shown on the stream: overlays, alerts, and the files they are made of.
+
+export const overlay = pgTable(
+  'overlay',
+  {
+    channel: channelRef(),
+    id: whole().notNull(),
+    name: text().notNull(),
+    secret: text().notNull().unique(),
+    width: whole().notNull().default(1920),
+    height: whole().notNull().default(1080),
+    pieces: jsonb()
+      .$type<Piece[]>()
+      .notNull()
+      .default(FIRST_PIECES as Piece[]),
+    background: text(),
+    goneAt: whole('gone_at'),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.id] })],
+)
+
+export const alert = pgTable(
+  'alert',
+  {
+    channel: channelRef(),
+    id: whole().notNull(),
+    settings: jsonb().$type<AlertSettings>().notNull(),
+    goneAt: whole('gone_at'),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.id] })],
+)
+
+export const media = pgTable(
+  'media',
+  {
+    channel: channelRef(),
+    file: text().notNull(),
+    name: text().notNull(),
+    kind: text().$type<MediaKind>().notNull(),
+    bytes: whole().notNull(),
+    width: whole(),
+    height: whole(),
+    ms: whole(),
+    addedAt: whole('added_at').notNull(),
+    goneAt: whole('gone_at'),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.file] })],
+)
+
+const bytea = customType<{ data: Buffer }>({ dataType: () => 'bytea' })
+
+/** The bytes of the library's files, kept apart from what is told of them: the rules never see them. */
+export const mediaContent = pgTable(
+  'media_content',
+  {
+    channel: channelRef(),
+    file: text().notNull(),
+    /** The media type it is served as. */
+    type: text().notNull(),
+    content: bytea().notNull(),
+    /** A small picture of it (WebP); null: a sound, or a video. */
+    thumb: bytea(),
+    storedAt: whole('stored_at').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.file] })],
+)

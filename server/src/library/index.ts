@@ -1,0 +1,3 @@
+export { MOST_BYTES, tooLargeSentence } from './read.ts'
+export { libraryRoutes } from './routes.ts'
+export { serveMedia } from './serve.ts'

@@ -1,0 +1,80 @@
+import { Type } from '@sinclair/typebox'
+import { plainText } from '#core/texts'
+import type { Channels } from '../channels.ts'
+import type { Reader } from '../database/index.ts'
+import { answered, problem, type Route, route } from '../http/index.ts'
+import { dropContent, keepContent } from './keep.ts'
+import { type Crop, MOST_BYTES, readUpload } from './read.ts'
+import { screenView } from './view.ts'
+
+const closed = { additionalProperties: false }
+const FILE = /^[0-9a-f]{32}\.[a-z0-9]{3,4}$/
+
+function fileIn(param: (name: string) => string): string {
+  const file = param('file')
+  if (!FILE.test(file)) throw problem('not_found')
+  return file
+}
+
+/** "x,y,w,h" in ten-thousandths. @throws for anything else */
+function cropOf(text: string | undefined): Crop | undefined {
+  if (text === undefined || text === '') return undefined
+  const [x, y, w, h] = text.split(',').map((part) => (/^\d{1,5}$/.test(part) ? Number(part) : Number.NaN))
+  const fits = x !== undefined && y !== undefined && w !== undefined && h !== undefined
+  if (!fits || !(w > 0) || !(h > 0) || !(x + w <= 10_000) || !(y + h <= 10_000)) throw problem('crop_invalid')
+  return { x, y, w, h }
+}
+
+/** The library: pictures, sounds and videos for the store and the stream. */
+export function libraryRoutes(db: Reader, channels: Channels): Route[] {
+  const { pool, clock } = channels
+  return [
+    route({
+      method: 'get',
+      path: '/desk/screen',
+      does: 'Overlays, alerts and the library',
+      allowed: 'streamer',
+      handle: async ({ channel }) => screenView(db, channels, channel.id),
+    }),
+    route({
+      method: 'post',
+      path: '/desk/media',
+      does: 'Put a file into the library: its bytes as the body, pictures cropped as asked',
+      asks: ['name', 'crop'],
+      allowed: 'streamer',
+      raw: MOST_BYTES,
+      handle: async ({ channel, key, query, bytes }) => {
+        const crop = cropOf(query('crop'))
+        const ready = await readUpload(await bytes(), crop)
+        await keepContent(pool, channel.id, clock(), ready)
+        const name = [...plainText(query('name') ?? '')].slice(0, 80).join('') || 'without a name'
+        const { file, width, height, ms, content } = ready
+        const told = { file, name, bytes: content.length, width, height, ms }
+        return answered(await channels.submit(channel.id, key, { kind: 'media.add', file: told }))
+      },
+    }),
+    route({
+      method: 'put',
+      path: '/desk/media/:file',
+      does: 'Rename a file of the library',
+      allowed: 'streamer',
+      body: Type.Object({ name: Type.String({ minLength: 1, maxLength: 80, pattern: '\\S' }) }, closed),
+      handle: async ({ channel, key, param, body }) =>
+        answered(
+          await channels.submit(channel.id, key, { kind: 'media.rename', file: fileIn(param), name: body.name }),
+        ),
+    }),
+    route({
+      method: 'post',
+      path: '/desk/media/:file/remove',
+      does: 'Take a file out of the library',
+      allowed: 'streamer',
+      handle: async ({ channel, key, param }) => {
+        const file = fileIn(param)
+        const answer = answered(await channels.submit(channel.id, key, { kind: 'media.remove', file }))
+        await dropContent(pool, channel.id, file)
+        return answer
+      },
+    }),
+  ]
+}

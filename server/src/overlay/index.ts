@@ -1,0 +1,1 @@
+export { overlayView } from './view.ts'

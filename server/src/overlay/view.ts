@@ -1,0 +1,129 @@
+import { and, count, desc, eq } from 'drizzle-orm'
+import { durationInWords } from '#core/currency'
+import type { Piece } from '#core/screen'
+import type { Channels } from '../channels.ts'
+import { fieldsOfChannel } from '../commands/index.ts'
+import { type Reader, reader, schema } from '../database/index.ts'
+import { topList } from '../ranks/index.ts'
+import { alertsPaused, overlayById } from '../screen/index.ts'
+import { currencyOf } from '../settings/index.ts'
+import { lastSeqOf, openShowOf, recentChat } from '../show/index.ts'
+
+const { storeOrder, viewer } = schema
+
+/** What a piece shows at first, beside what it is told live; undefined: nothing of its own. */
+type Shown =
+  | { readonly lines: readonly { readonly name: string; readonly value: string }[] }
+  | { readonly figure: number }
+  | { readonly text: string }
+  | {
+      readonly said: readonly {
+        readonly at: number
+        readonly name: string
+        readonly text: string
+        readonly bot: boolean
+      }[]
+    }
+
+/**
+ * Everything that an overlay's page needs: its pieces and what each of them shows now. Read without a lock: the page hears of what
+ * comes after `seq` by its feed.
+ */
+export async function overlayView(channels: Channels, channel: number, id: number) {
+  const db = reader(channels.pool)
+  const seq = await lastSeqOf(db, channel)
+  const overlay = await overlayById(db, channel, id)
+  const shown: Record<string, Shown> = {}
+  const pieces = overlay.pieces.filter(({ hidden }) => !hidden)
+  for (const piece of pieces) {
+    const one = await shownBy(channels, db, channel, seq, piece)
+    if (one !== undefined) shown[piece.id] = one
+  }
+  const slug = await slugOf(channels, channel)
+  const currency = await currencyOf(db, channel)
+  return { seq, ...overlay, pieces, shown, currency, media: `/media/${slug}`, paused: await alertsPaused(db, channel) }
+}
+
+async function slugOf({ pool }: Channels, channel: number): Promise<string> {
+  return (await pool.query('select slug from channel where id = $1', [channel])).rows[0]?.slug as string
+}
+
+async function shownBy(
+  channels: Channels,
+  db: Reader,
+  channel: number,
+  seq: number,
+  piece: Piece,
+): Promise<Shown | undefined> {
+  switch (piece.of) {
+    case 'alerts':
+      return undefined
+    case 'orders':
+      return { lines: await latestOrders(db, channel, piece.many) }
+    case 'top':
+      return { lines: await top(channels, db, channel, piece) }
+    case 'counter':
+      return { figure: await figureOf(db, channel, piece.figure) }
+    case 'text':
+      return { text: await textOf(channels, channel, piece.text) }
+    case 'chat':
+      return { said: await chatOf(channels, channel, seq, piece) }
+  }
+}
+
+async function latestOrders(db: Reader, channel: number, many: number) {
+  const { viewerName, rewardName, id } = storeOrder
+  const rows = await db
+    .select({ name: viewerName, value: rewardName })
+    .from(storeOrder)
+    .where(eq(storeOrder.channel, channel))
+    .orderBy(desc(id))
+    .limit(many)
+  return rows
+}
+
+const numbers = new Intl.NumberFormat('en')
+
+async function top(channels: Channels, db: Reader, channel: number, { list, many }: Extract<Piece, { of: 'top' }>) {
+  const { places } = await topList(db, channel, { list, period: 'all', now: channels.clock(), limit: many })
+  const inWords = (value: number) => (list === 'hours' ? durationInWords(value) : numbers.format(value))
+  return places.map(({ name, value }) => ({ name, value: inWords(value) }))
+}
+
+async function figureOf(
+  db: Reader,
+  channel: number,
+  figure: Extract<Piece, { of: 'counter' }>['figure'],
+): Promise<number> {
+  if (figure === 'present') {
+    const here = and(eq(viewer.channel, channel), eq(viewer.present, true), eq(viewer.ignored, false))
+    const [found] = await db.select({ count: count() }).from(viewer).where(here)
+    return found?.count ?? 0
+  }
+  const show = await openShowOf(db, channel)
+  if (show === undefined) return 0
+  if (figure !== 'orders') return figure === 'paid' ? show.paid : show.spent
+  const [found] = await db
+    .select({ count: count() })
+    .from(storeOrder)
+    .where(and(eq(storeOrder.channel, channel), eq(storeOrder.show, show.id)))
+  return found?.count ?? 0
+}
+
+async function textOf(channels: Channels, channel: number, text: string): Promise<string> {
+  const filled = await fieldsOfChannel(channels.pool, channel, channels.clock(), text)
+  return filled.ok ? filled.text : ''
+}
+
+async function chatOf({ pool }: Channels, channel: number, seq: number, { many, bot }: Extract<Piece, { of: 'chat' }>) {
+  const lines = await recentChat(pool, channel, seq, many * 2)
+  return lines
+    .filter(({ kind, body }) => kind === 'chat.said' || (bot && body.to === null))
+    .slice(-many)
+    .map(({ at, kind, body }) => ({
+      at,
+      name: kind === 'chat.said' ? String(body.name) : '',
+      text: String(body.text),
+      bot: kind !== 'chat.said',
+    }))
+}

@@ -1,0 +1,104 @@
+import { mayUse, whoInWords } from '#core/access'
+import { wordsSetting } from '#core/commands'
+import { earningSetting } from '#core/earning'
+import { dayIn } from '#core/people'
+import { zoneSetting } from '#core/settings'
+import { type Buying, codesLeft, leftOf, limitsInWords, NEVER_SOLD, type RewardRow, whyNot } from '#core/store'
+import { accessWorld, whoNames } from '../access/index.ts'
+import type { Channels } from '../channels.ts'
+import type { Reader } from '../database/index.ts'
+import type { Call } from '../http/index.ts'
+import { viewerByAccount } from '../people/index.ts'
+import { circlesOf } from '../ranks/index.ts'
+import { currencyOf, settingOf } from '../settings/index.ts'
+import { lastSeqOf, latestShowOf, openShowOf } from '../show/index.ts'
+import { codeListsOf, rewardsOf, soldBy } from './read.ts'
+
+type Known = Awaited<ReturnType<typeof viewerByAccount>>
+
+/** The period that limits "per show" count in, as the rules have it (`limitPeriod`). */
+export async function periodOf(db: Reader, channel: number): Promise<number> {
+  const last = await latestShowOf(db, channel)
+  return last === undefined || last.status === 'on' ? (last?.id ?? 0) : -last.id
+}
+
+/** What decides about buying, for everybody, or for one viewer. */
+async function buyingBy(db: Reader, channels: Channels, channel: number, rewards: readonly RewardRow[], known: Known) {
+  const at = channels.clock()
+  const { timeZone } = await settingOf(db, channel, zoneSetting)
+  const all = await soldBy(db, channel)
+  const own = known === undefined ? undefined : await soldBy(db, channel, known.id)
+  const lists = await codeListsOf(db, channel)
+  const world = await accessWorld(db, channel, at)
+  const period = await periodOf(db, channel)
+  const onAir = (await openShowOf(db, channel))?.status === 'on'
+  const buying = ({ id, settings }: RewardRow): Buying => ({
+    at,
+    timeZone,
+    onAir,
+    period,
+    day: dayIn(timeZone, at),
+    all: all(id),
+    own: own?.(id) ?? { key: '', ...NEVER_SOLD },
+    allowed: known === undefined || mayUse(world, settings.who, known),
+    watched: known === undefined ? Number.MAX_SAFE_INTEGER : known.watchedSeconds,
+    codes: codesLeft(lists(id)),
+  })
+  return new Map(rewards.map((reward) => [reward.id, buying(reward)]))
+}
+
+/** The store as viewers see it: what is for sale, how many are left, and why somebody may not buy it now. */
+export async function shelfFor(db: Reader, channels: Channels, { channel, caller }: Call<unknown>) {
+  const known = caller.account === '' ? undefined : await viewerByAccount(db, channel.id, caller.account)
+  const rewards = (await rewardsOf(db, channel.id)).filter(({ settings }) => settings.on)
+  const buying = await buyingBy(db, channels, channel.id, rewards, known)
+  const names = await whoNames(db, channel.id, rewards)
+  const shown = rewards.flatMap((reward) => {
+    const facts = buying.get(reward.id)
+    const { secret, who } = reward.settings
+    if (facts === undefined || (secret !== '' && !facts.own.unlocked)) return []
+    return [shownAs(reward, facts, whoInWords(who, names))]
+  })
+  const show = await openShowOf(db, channel.id)
+  return {
+    seq: await lastSeqOf(db, channel.id),
+    slug: channel.slug,
+    name: channel.name,
+    currency: await currencyOf(db, channel.id),
+    plan: await settingOf(db, channel.id, earningSetting),
+    circles: (await circlesOf(db, channel.id)).map(({ id, name }) => ({ id, name })),
+    words: await wordsFor(db, channel.id),
+    show: show?.status === 'on' ? { title: show.title, startedAt: show.startedAt } : null,
+    rewards: shown,
+    secrets: rewards.some(({ settings }) => settings.secret !== ''),
+    signedIn: caller.account === '' ? null : caller.name,
+  }
+}
+
+async function wordsFor(db: Reader, channel: number) {
+  const { here, get } = await settingOf(db, channel, wordsSetting)
+  return { here: here.word, get: get.word }
+}
+
+function shownAs({ id, settings }: RewardRow, facts: Buying, who: string) {
+  const { word, command, name, description, group, price, kind, picture, asks, confirm, post, perk } = settings
+  const refusal = whyNot(settings, facts)
+  return {
+    id,
+    word,
+    command,
+    name,
+    description,
+    group,
+    price,
+    kind,
+    picture,
+    asks,
+    confirm,
+    post: post === null ? null : post.days,
+    lasts: perk?.seconds ?? null,
+    left: leftOf(settings, facts.all, facts, facts.codes),
+    limits: limitsInWords(settings, who, facts.timeZone),
+    why: refusal === undefined ? null : { code: refusal.code, sentence: refusal.sentence },
+  }
+}

@@ -1,0 +1,83 @@
+import { Type } from '@sinclair/typebox'
+import { MAX_TEXT } from '#core/store'
+import type { Channels } from '../channels.ts'
+import type { Reader } from '../database/index.ts'
+import { answered, type Call, type Route, route } from '../http/index.ts'
+import { trailOf } from '../ledger/index.ts'
+import { viewerByAccount, viewerIdOf } from '../people/index.ts'
+import { ordersOfViewer } from './read.ts'
+import { shelfFor } from './shelf.ts'
+
+const OWN_ORDERS = 30
+const closed = { additionalProperties: false }
+
+const PlaceOrder = Type.Object(
+  {
+    word: Type.String({ minLength: 1, maxLength: 30 }),
+    text: Type.String({ maxLength: MAX_TEXT * 4 }),
+    address: Type.Optional(Type.Union([Type.String({ maxLength: 2000 }), Type.Null()])),
+    confirmed: Type.Optional(Type.Boolean()),
+    again: Type.Optional(Type.Boolean()),
+  },
+  closed,
+)
+
+/** The store as viewers see it, what is theirs, and buying. */
+export function viewerRoutes(db: Reader, channels: Channels): Route[] {
+  return [
+    route({
+      method: 'get',
+      path: '/store',
+      does: 'The store as viewers see it',
+      allowed: 'anyone',
+      handle: (call) => shelfFor(db, channels, call),
+    }),
+    route({
+      method: 'get',
+      path: '/me',
+      does: 'The caller’s own balance and orders',
+      allowed: 'viewer',
+      handle: (call) => ownView(db, call),
+    }),
+    route({
+      method: 'get',
+      path: '/me/trail',
+      does: 'Why the caller’s balance is what it is',
+      asks: ['before'],
+      allowed: 'viewer',
+      handle: async ({ channel, caller, query }) => {
+        const id = await viewerIdOf(channels.pool, channel.id, caller.account)
+        return id === undefined
+          ? { entries: [], before: null }
+          : trailOf(db, channel.id, id, { before: Number(query('before')) || undefined })
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/orders',
+      does: 'Buy a reward',
+      allowed: 'viewer',
+      body: PlaceOrder,
+      handle: async ({ channel, caller, key, body }) => {
+        const intent = { kind: 'store.buy', who: caller, ...body } as const
+        return answered(await channels.submit(channel.id, key, intent))
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/unlock',
+      does: 'Say a secret word',
+      allowed: 'viewer',
+      body: Type.Object({ word: Type.String({ minLength: 1, maxLength: 60 }) }, closed),
+      handle: async ({ channel, caller, key, body }) =>
+        answered(await channels.submit(channel.id, key, { kind: 'store.unlock', who: caller, word: body.word.trim() })),
+    }),
+  ]
+}
+
+async function ownView(db: Reader, { channel, caller }: Call<unknown>): Promise<object> {
+  const viewer = await viewerByAccount(db, channel.id, caller.account)
+  if (viewer === undefined) return { name: caller.name, balance: 0, present: false, watchedSeconds: 0, orders: [] }
+  const { id, name, balance, present, watchedSeconds } = viewer
+  return { name, balance, present, watchedSeconds, orders: await ordersOfViewer(db, channel.id, id, OWN_ORDERS) }
+}
