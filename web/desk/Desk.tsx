@@ -22,6 +22,7 @@ const PAGES = [
       { to: '/people', name: 'People' },
       { to: '/ranks', name: 'Ranks' },
       { to: '/commands', name: 'Commands' },
+      { to: '/store', name: 'Store' },
     ],
   },
   { group: 'On the stream', pages: [{ to: '/screen', name: 'Screen' }] },

@@ -5,7 +5,9 @@ import { useNavigate } from 'react-router'
 import { change, read } from '../parts/api.ts'
 import { ageText } from '../parts/time.ts'
 import { useToast } from '../parts/toasts.tsx'
+import { commandsQuery } from './commands/view.ts'
 import { useStatus } from './status.ts'
+import { storeQuery } from './store/view.ts'
 
 interface Choice {
   readonly id: string
@@ -90,7 +92,11 @@ function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
     { id: 'onair', name: 'On air', kind: 'page', run: () => void go('/') },
     { id: 'earning', name: 'Earning', kind: 'page', run: () => void go('/earning') },
     { id: 'people', name: 'People', kind: 'page', run: () => void go('/people') },
-    { id: 'screen', name: 'Screen', kind: 'page', run: () => void go('/screen') },
+    { id: 'store', name: 'Store', kind: 'page', run: () => void go('/store') },
+    { id: 'orders', name: 'Orders', kind: 'page', run: () => void go('/store/orders') },
+    { id: 'screen', name: 'Screen: overlays', kind: 'page', run: () => void go('/screen') },
+    { id: 'alerts', name: 'Alerts', kind: 'page', run: () => void go('/screen/alerts') },
+    { id: 'library', name: 'Library', kind: 'page', run: () => void go('/screen/library') },
     { id: 'ranks', name: 'Ranks and circles', kind: 'page', run: () => void go('/ranks') },
     { id: 'commands', name: 'Commands', kind: 'page', run: () => void go('/commands') },
     { id: 'triggers', name: 'Triggers', kind: 'page', run: () => void go('/commands/triggers') },
@@ -113,11 +119,25 @@ function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
           run: act('/desk/voice', { muted: true }, 'The bot is muted. It goes on working.'),
         },
   ]
+  const rewards = (useQuery(storeQuery).data?.rewards ?? []).map(({ id, settings }) => ({
+    id: `reward-${id}`,
+    name: settings.name,
+    kind: 'reward',
+    run: () => void go(`/store?open=${id}`),
+  }))
+  const commands = (useQuery(commandsQuery).data?.commands ?? []).map(({ id, settings }) => ({
+    id: `command-${id}`,
+    name: `!${settings.word}`,
+    kind: 'command',
+    run: () => void go(`/commands?open=${id}`),
+  }))
+  const things = name === '' ? [] : [...rewards, ...commands]
   const people = (found.data?.viewers ?? []).map((viewer) => ({
     id: `viewer-${viewer.id}`,
     name: viewer.name,
     kind: `viewer, seen ${ageText(now - viewer.lastSeenAt)} ago`.replace('just now ago', 'just now'),
     run: () => showViewer(viewer.id),
   }))
-  return [...fixed.filter((choice) => choice.name.toLowerCase().includes(name.toLowerCase())), ...people]
+  const named = [...fixed, ...things].filter((choice) => choice.name.toLowerCase().includes(name.toLowerCase()))
+  return [...named, ...people]
 }

@@ -2,7 +2,14 @@ import { lazily } from '../parts/lazily.tsx'
 
 // What the first view of the desk can do without: the other pages, and what opens over them.
 export const EarningPage = lazily(async () => (await import('./earning/EarningPage.tsx')).EarningPage)
-export const ScreenPage = lazily(async () => (await import('./screen/ScreenPage.tsx')).ScreenPage)
+export const ScreenFrame = lazily(async () => (await import('./screen/ScreenFrame.tsx')).ScreenFrame)
+export const OverlaysPage = lazily(async () => (await import('./screen/OverlaysPage.tsx')).OverlaysPage)
+export const EditorPage = lazily(async () => (await import('./screen/EditorPage.tsx')).EditorPage)
+export const AlertsPage = lazily(async () => (await import('./screen/AlertsPage.tsx')).AlertsPage)
+export const LibraryPage = lazily(async () => (await import('./library/LibraryPage.tsx')).LibraryPage)
+export const StoreFrame = lazily(async () => (await import('./store/StoreFrame.tsx')).StoreFrame)
+export const StorePage = lazily(async () => (await import('./store/StorePage.tsx')).StorePage)
+export const OrdersPage = lazily(async () => (await import('./store/OrdersPage.tsx')).OrdersPage)
 export const ConnectionsPage = lazily(async () => (await import('./connections/ConnectionsPage.tsx')).ConnectionsPage)
 export const RanksPage = lazily(async () => (await import('./ranks/RanksPage.tsx')).RanksPage)
 export const CommandsFrame = lazily(async () => (await import('./commands/CommandsFrame.tsx')).CommandsFrame)

@@ -1,14 +1,21 @@
 import { mount } from '../parts/mount.tsx'
 import { Desk } from './Desk.tsx'
 import {
+  AlertsPage,
   CommandsFrame,
   CommandsPage,
   ConnectionsPage,
   EarningPage,
+  EditorPage,
+  LibraryPage,
+  OrdersPage,
+  OverlaysPage,
   PeoplePage,
   RanksPage,
   RunsPage,
-  ScreenPage,
+  ScreenFrame,
+  StoreFrame,
+  StorePage,
   TalliesPage,
   TriggersPage,
   VoicePage,
@@ -33,6 +40,23 @@ mount('desk', <Desk />, [
       { path: 'voice', element: <VoicePage /> },
     ],
   },
-  { path: 'screen', element: <ScreenPage /> },
+  {
+    path: 'store',
+    element: <StoreFrame />,
+    children: [
+      { index: true, element: <StorePage /> },
+      { path: 'orders', element: <OrdersPage /> },
+    ],
+  },
+  {
+    path: 'screen',
+    element: <ScreenFrame />,
+    children: [
+      { index: true, element: <OverlaysPage /> },
+      { path: 'alerts', element: <AlertsPage /> },
+      { path: 'library', element: <LibraryPage /> },
+    ],
+  },
+  { path: 'screen/overlays/:overlay', element: <EditorPage /> },
   { path: 'connections', element: <ConnectionsPage /> },
 ])

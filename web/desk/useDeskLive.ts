@@ -2,10 +2,11 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { feedAddress } from '../parts/api.ts'
 import { type LiveFact, useLive } from '../parts/live.ts'
-import { playSound } from '../parts/sound.ts'
+import { useToast } from '../parts/toasts.tsx'
 import { useRefresh } from '../parts/useRefresh.ts'
 import { appendLine } from './show/chat.ts'
 import type { Status } from './status.ts'
+import { tellArrival } from './store/arrival.ts'
 
 /** Which of the desk's queries a kind of fact makes outdated. */
 const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[] = [
@@ -20,29 +21,36 @@ const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[]
   ['people.', ['status', 'present']],
   ['earning.paid', ['status', 'present', 'evening', 'viewer']],
   ['earning.changed', ['earning']],
-  ['order.', ['orders', 'status', 'present', 'evening', 'viewer']],
+  ['order.', ['orders', 'history', 'store', 'status', 'present', 'evening', 'viewer']],
+  ['store.', ['store', 'commands']],
   ['chat.voice', ['status', 'commands']],
   ['commands.changed', ['commands']],
   ['run.ended', ['runs']],
   ['tally.', ['tally', 'viewer']],
   ['redemption.', ['redemptions']],
   ['event.', ['connections']],
-  ['screen.', ['status', 'overlays']],
+  ['screen.', ['status', 'screen', 'store']],
 ]
 
 /** Something waits for the streamer from now on. */
 const rings = ({ kind, body }: LiveFact): boolean =>
-  (kind === 'order.placed' && body.status === 'waiting') || kind === 'redemption.waits'
+  (kind === 'order.placed' && body.status === 'waiting') || kind === 'order.back' || kind === 'redemption.waits'
+
+const arrivalWords = ({ body }: LiveFact): string =>
+  body.rewardName === undefined ? String(body.name ?? '') : `${body.rewardName}, ${body.viewerName}`
 
 /** Keeps the desk current: facts mark queries as outdated, chat lines are appended, a waiting order rings. */
 export function useDeskLive(status: Status | undefined): boolean {
   const client = useQueryClient()
   const refresh = useRefresh()
+  const toast = useToast()
   const [after, setAfter] = useState<number>()
   if (after === undefined && status !== undefined) setAfter(status.seq)
   const onFact = (fact: LiveFact) => {
     if (fact.kind === 'chat.said' || fact.kind === 'chat.replied') appendLine(client, fact)
-    if (rings(fact)) void playSound('bell', 0.6)
+    if (rings(fact)) tellArrival(arrivalWords(fact))
+    if (fact.kind === 'store.codesLow')
+      toast({ text: `${fact.body.name}: ${fact.body.left} codes are left.`, look: 'problem' })
     for (const [prefix, names] of OUTDATES) if (fact.kind.startsWith(prefix)) refresh(names)
   }
   return useLive({

@@ -1,51 +1,133 @@
-import type { Alert, Sound } from '#core/screen'
-import { playSound } from '../parts/sound.ts'
+import { playRef } from '../parts/sound.ts'
 import { Alerts } from './alerts.ts'
 import './overlay.css'
+import '../parts/screen/pieces.css'
+import type { AlertFact, Control, OverlayPage } from '../parts/screen/page.ts'
+import { type Drawn, drawPiece, type PieceLive } from '../parts/screen/pieces.ts'
 
-const WIDTH = 1920
-const HEIGHT = 1080
 const RETRY_MS = 3000
 /** A sound this late would puzzle the audience. */
 const STALE_SECONDS = 15
+/** What pieces show is asked for anew at most this often. */
+const REFRESH_MS = 4000
 
 const stage = document.getElementById('stage') as HTMLElement
-const alerts = new Alerts(stage)
+const secret = window.location.pathname.split('/')[2] ?? ''
 
-/** The canvas is 1920 x 1080; in a window of another size it is scaled to fit. */
-function scaleStage(): void {
-  stage.style.transform = `scale(${Math.min(window.innerWidth / WIDTH, window.innerHeight / HEIGHT)})`
-}
-
+let page: OverlayPage | undefined
+let drawn: Drawn[] = []
+let alerts: Alerts | undefined
 let last: number | undefined
 /** By how many seconds the server's clock is ahead of this computer's. */
 let ahead = 0
+let refreshing: ReturnType<typeof setTimeout> | undefined
 
-/** Listens for alerts. Recovers by itself however long the server was away, and never shows the audience an error. */
+const now = (): number => Date.now() / 1000 + ahead
+
+/** In a window of another size than the canvas it is scaled to fit. */
+function scaleStage(): void {
+  const { width, height } = page ?? { width: 1920, height: 1080 }
+  stage.style.width = `${width}px`
+  stage.style.height = `${height}px`
+  stage.style.transform = `scale(${Math.min(window.innerWidth / width, window.innerHeight / height)})`
+}
+
+async function load(): Promise<OverlayPage | undefined> {
+  const response = await fetch(`/api/overlays/${secret}/page`).catch(() => undefined)
+  return response?.ok ? ((await response.json()) as OverlayPage) : undefined
+}
+
+/** Draws everything anew; alerts that wait go on waiting. */
+function draw(next: OverlayPage): void {
+  const same =
+    page !== undefined &&
+    JSON.stringify({ ...page, shown: 0, seq: 0 }) === JSON.stringify({ ...next, shown: 0, seq: 0 })
+  page = next
+  if (!same) {
+    scaleStage()
+    for (const { element } of drawn) element.remove()
+    drawn = next.pieces.map((piece, i) => drawPiece(stage, piece, i))
+    alerts ??= new Alerts()
+    alerts.setUp(drawn, next)
+  }
+  for (const one of drawn) one.show(next.shown[one.piece.id])
+}
+
+async function refresh(): Promise<void> {
+  refreshing = undefined
+  const next = await load()
+  if (next !== undefined) draw(next)
+}
+
+function refreshSoon(ms = REFRESH_MS): void {
+  if (refreshing !== undefined) return
+  refreshing = setTimeout(() => void refresh(), ms)
+}
+
+interface LiveFact {
+  readonly seq: number
+  readonly at: number
+  readonly kind: string
+  readonly body: Record<string, unknown>
+}
+
+function hear(fact: LiveFact, source: EventSource): void {
+  last = fact.seq
+  const age = now() - fact.at
+  switch (fact.kind) {
+    // The address may have been replaced: connecting anew shows whether this one is still good.
+    case 'screen.renewed':
+      source.close()
+      setTimeout(() => void start(), RETRY_MS)
+      return
+    case 'screen.changed':
+      return void refresh()
+    case 'screen.alert':
+      return alerts?.add(fact.body as unknown as AlertFact, age)
+    case 'screen.control':
+      return alerts?.control(fact.body as unknown as Control)
+    case 'screen.sound':
+      if (age < STALE_SECONDS && page !== undefined)
+        void playRef(fact.body.sound as never, page.media, Number(fact.body.volume) / 100)
+      return
+    default:
+      tellPieces(fact)
+  }
+}
+
+function tellPieces(fact: LiveFact): void {
+  const live: PieceLive = { kind: fact.kind, at: fact.at, body: fact.body }
+  let outdated = false
+  for (const one of drawn) outdated = one.hear(live) || outdated
+  if (outdated) refreshSoon()
+}
+
+/** Listens for what happens. Recovers by itself however long the server was away, and never shows the audience an error. */
 function listen(): void {
-  const secret = window.location.pathname.split('/')[2] ?? ''
   const source = new EventSource(`/api/overlays/${secret}/feed${last === undefined ? '' : `?after=${last}`}`)
   source.addEventListener('now', ({ data }) => {
     ahead = Number(data) - Date.now() / 1000
   })
-  source.onmessage = ({ data }) => {
-    const fact = JSON.parse(String(data)) as { seq: number; at: number; kind: string; body: unknown }
-    last = fact.seq
-    // The address may have been replaced: connecting anew shows whether this one is still good.
-    if (fact.kind === 'screen.renewed') {
-      source.close()
-      setTimeout(listen, RETRY_MS)
-    } else if (fact.kind === 'screen.alert') {
-      alerts.add(fact.body as Alert, Date.now() / 1000 + ahead - fact.at)
-    } else if (fact.kind === 'screen.sound' && Date.now() / 1000 + ahead - fact.at < STALE_SECONDS) {
-      void playSound((fact.body as { sound: Sound }).sound)
-    }
-  }
+  source.addEventListener('reset', () => void refresh())
+  source.onmessage = ({ data }) => hear(JSON.parse(String(data)) as LiveFact, source)
   source.onerror = () => {
-    if (source.readyState === EventSource.CLOSED) setTimeout(listen, RETRY_MS)
+    if (source.readyState === EventSource.CLOSED) setTimeout(() => void start(), RETRY_MS)
   }
 }
 
+async function start(): Promise<void> {
+  const next = await load()
+  if (next === undefined) {
+    setTimeout(() => void start(), RETRY_MS)
+    return
+  }
+  last ??= next.seq
+  draw(next)
+  listen()
+}
+
 window.addEventListener('resize', scaleStage)
+// A clock, a list of who watched longest: what nobody tells of changes all the same.
+setInterval(() => drawn.some(({ piece }) => piece.of === 'text' || piece.of === 'top') && refreshSoon(0), 30_000)
 scaleStage()
-listen()
+void start()

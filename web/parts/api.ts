@@ -65,6 +65,36 @@ export async function change<T>(method: 'POST' | 'PUT', path: string, body?: unk
   }
 }
 
+/**
+ * Sends a file to the server. @param told - Told how much of it is sent, 0 to 1.
+ * @throws ApiProblem
+ */
+export function upload<T>(path: string, file: Blob, told: (part: number) => void): Promise<T> {
+  const request = new XMLHttpRequest()
+  request.open('POST', `${base()}${path}`)
+  request.setRequestHeader('content-type', 'application/octet-stream')
+  request.setRequestHeader('idempotency-key', newKey())
+  request.responseType = 'json'
+  request.upload.onprogress = ({ loaded, total }) => told(total === 0 ? 0 : loaded / total)
+  return new Promise((done, failed) => {
+    request.onload = () => {
+      const answer = (request.response ?? {}) as Record<string, unknown>
+      if (request.status < 400) done(answer as T)
+      else
+        failed(
+          new ApiProblem(
+            request.status,
+            String(answer.code ?? 'internal'),
+            String(answer.detail ?? 'Something went wrong. Try again.'),
+          ),
+        )
+    }
+    request.onerror = () =>
+      failed(new ApiProblem(0, 'no_answer', 'The file did not arrive. Check the connection, then send it again.'))
+    request.send(file)
+  })
+}
+
 export const feedAddress = (path: string, after: number): string => `${base()}${path}?after=${after}`
 
 /** Signs out of the desk or the viewer page, here or on every device. */

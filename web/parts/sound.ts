@@ -1,4 +1,5 @@
-import type { Sound } from '#core/screen'
+import type { Sound, SoundRef } from '#core/screen'
+import { mediaAddress } from './media.ts'
 
 let context: AudioContext | undefined
 
@@ -62,4 +63,23 @@ export async function playSound(name: Sound, volume = 1): Promise<void> {
     await Promise.race([context.resume(), new Promise((later) => setTimeout(later, 200))])
   if (context.state !== 'running') return
   for (const tone of SOUNDS[name]) play(context, volume, tone)
+}
+
+/** The sound under way from a file; stopped when the next begins or when it is told to. */
+let playing: HTMLAudioElement | undefined
+
+/** Plays one of our sounds or a file of the library. @param volume - 0 to 1. */
+export async function playRef(ref: SoundRef, base: string, volume: number): Promise<void> {
+  if (!ref.startsWith('media/')) return playSound(ref as Sound, volume)
+  stopSound()
+  playing = new Audio(mediaAddress(ref, base))
+  playing.volume = Math.min(1, Math.max(0, volume))
+  // Where the host allows no sound without a click there is none; nothing of it may show.
+  await playing.play().catch(() => {})
+}
+
+/** Stops a sound from a file. */
+export function stopSound(): void {
+  playing?.pause()
+  playing = undefined
 }

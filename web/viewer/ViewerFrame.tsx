@@ -15,16 +15,22 @@ const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[]
   ['me.', ['standing', 'me']],
   ['ranks.', ['standing', 'channel']],
   ['currency.', ['channel']],
-  ['store.', ['channel']],
+  ['store.changed', ['channel']],
   ['commands.changed', ['commands']],
   ['earning.changed', ['channel']],
   ['earning.paid', ['me']],
-  ['order.', ['me']],
+  ['order.', ['me', 'channel']],
   ['balance.changed', ['me', 'standing']],
 ]
 
 /** A payment reaches everyone at the same moment; each page asks for its balance within this time of it. */
 const SPREAD_MS = 1500
+
+/** The channel with how many are left of a reward, as it was told: nobody has to ask for the whole store again. */
+function withLeft(channel: Channel, { reward, left }: Readonly<Record<string, unknown>>): Channel {
+  const rewards = channel.rewards.map((one) => (one.id === reward ? { ...one, left: Number(left) } : one))
+  return { ...channel, rewards }
+}
 
 function useViewerLive(channel: Channel | undefined): boolean {
   const client = useQueryClient()
@@ -35,6 +41,7 @@ function useViewerLive(channel: Channel | undefined): boolean {
     if (kind === 'order.changed' || kind === 'balance.changed') {
       client.setQueryData(meQuery.queryKey, (me) => me && { ...me, balance: Number(body.balance) })
     }
+    if (kind === 'store.stock') client.setQueryData(channelQuery.queryKey, (now) => now && withLeft(now, body))
     const names = OUTDATES.find(([prefix]) => kind.startsWith(prefix))?.[1] ?? []
     setTimeout(() => refresh(names), kind === 'earning.paid' ? Math.random() * SPREAD_MS : 0)
   }

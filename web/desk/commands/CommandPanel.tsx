@@ -16,7 +16,7 @@ import { SidePanel } from './SidePanel.tsx'
 import { StepList } from './steps/StepList.tsx'
 import { TryPart } from './TryPart.tsx'
 import { useSaved } from './useSaved.ts'
-import { type CommandShown, type CommandsView, othersThan, rowsOf } from './view.ts'
+import { aroundView, type CommandShown, type CommandsView, othersThan } from './view.ts'
 import { WhoPart } from './WhoPart.tsx'
 import { WordPart } from './WordPart.tsx'
 
@@ -40,14 +40,11 @@ export function CommandPanel({ view, command, close }: CommandPanelProps) {
     arguments: draft.arguments,
     figures: {},
     viewer: true,
-    tallies: view.tallies,
-    circles: view.circles,
-    rewards: view.rewards,
-    commands: rowsOf(view),
+    ...aroundView(view),
     self: live?.id,
   }
   const faults = checkSteps(draft.steps, around)
-  const words = checkCommandWords(othersThan(view, currency, live?.id ?? null), draft)
+  const words = checkCommandWords(othersThan(view, currency, { command: live?.id ?? null }), draft)
   const wrong = wrongWith(draft, words.ok ? undefined : words.refusal.sentence, faults)
   const foot = (
     <SaveFoot

@@ -1,5 +1,4 @@
-import { clsx } from 'clsx'
-import { NavLink, Outlet } from 'react-router'
+import { PageTabs } from '../PageTabs.tsx'
 
 const PARTS = [
   { to: '/commands', name: 'Commands' },
@@ -11,29 +10,4 @@ const PARTS = [
 ]
 
 /** The pages about what chat understands and what happens then. */
-export function CommandsFrame() {
-  return (
-    <div className="flex h-full max-w-6xl flex-col gap-4">
-      <nav aria-label="About commands" className="flex flex-wrap gap-1 border-b border-line">
-        {PARTS.map(({ to, name }) => (
-          <NavLink
-            key={to}
-            to={to}
-            end
-            className={({ isActive }) =>
-              clsx(
-                '-mb-px border-b-2 px-3 py-2',
-                isActive ? 'border-brass font-semibold text-text' : 'border-transparent text-text/85 hover:bg-raised',
-              )
-            }
-          >
-            {name}
-          </NavLink>
-        ))}
-      </nav>
-      <div className="min-h-0 flex-1">
-        <Outlet />
-      </div>
-    </div>
-  )
-}
+export const CommandsFrame = () => <PageTabs label="About commands" parts={PARTS} />

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { useSearchParams } from 'react-router'
 import { inWords } from '#core/currency'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
@@ -15,7 +16,9 @@ import { type CommandShown, type CommandsView, commandsQuery } from './view.ts'
 /** The channel's own commands, by group, each with whether it works now. */
 export function CommandsPage() {
   const view = useQuery(commandsQuery)
-  const [open, setOpen] = useState<number | 'new'>()
+  const [search] = useSearchParams()
+  const asks = search.get('open')
+  const [open, setOpen] = useState<number | 'new' | undefined>(asks === null ? undefined : Number(asks))
   const [asked, setAsked] = useState('')
   const wanted = asked.trim().toLowerCase().replace(/^!/, '')
   const shown = (view.data?.commands ?? []).filter(({ settings }) =>

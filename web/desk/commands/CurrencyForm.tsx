@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
-import { type ChatWords, checkWords, listenersOf } from '#core/commands'
+import { type ChatWords, checkWords } from '#core/commands'
 import { type Currency, ICONS, inWords, REPLY } from '#core/currency'
 import { fillIn } from '#core/texts'
 import { CurrencyIcon } from '../../parts/CurrencyIcon.tsx'
@@ -8,7 +8,7 @@ import { Panel } from '../../parts/Panel.tsx'
 import { same } from '../../parts/same.ts'
 import { Applies } from './Applies.tsx'
 import { useSave } from './useSave.ts'
-import { commandsQuery } from './view.ts'
+import { commandsQuery, wordsIn } from './view.ts'
 
 const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1.5'
 const WORD = /^[\p{L}\p{N}_-]{1,30}$/u
@@ -31,8 +31,8 @@ export function CurrencyForm({ currency, words }: { currency: Currency; words: C
     { aliases: [], ...currency, reply: currency.reply ?? REPLY },
     { ...wanted, reply: wanted.reply ?? REPLY },
   )
-  const commands = useQuery(commandsQuery).data?.commands ?? []
-  const checked = checkWords(wanted, words, listenersOf(commands))
+  const view = useQuery(commandsQuery).data
+  const checked = checkWords(wanted, words, wordsIn(view))
   const wrong = problemOf(wanted) ?? (checked.ok ? undefined : checked.refusal.sentence)
   const submit = (event: FormEvent) => {
     event.preventDefault()

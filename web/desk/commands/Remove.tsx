@@ -4,8 +4,21 @@ import { change } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 
-/** Takes a command or trigger away, after asking. */
-export function Remove({ path, name, close }: { path: string; name: string; close: () => void }) {
+/** Takes something away, after asking. */
+export function Remove({
+  path,
+  name,
+  close,
+  refreshes = 'commands',
+  how = 'Take it away',
+}: {
+  path: string
+  name: string
+  close: () => void
+  /** What of the desk is outdated by it. */
+  refreshes?: string
+  how?: string
+}) {
   const client = useQueryClient()
   const toast = useToast()
   const [asking, setAsking] = useState(false)
@@ -14,14 +27,14 @@ export function Remove({ path, name, close }: { path: string; name: string; clos
     onSuccess: async () => {
       toast({ text: `${name} is gone.` })
       close()
-      await client.invalidateQueries({ queryKey: ['commands'] })
+      await client.invalidateQueries({ queryKey: [refreshes] })
     },
     onError: (fault) => toast({ text: fault.message, look: 'problem' }),
   })
   if (!asking)
     return (
       <Button look="quiet" onClick={() => setAsking(true)}>
-        Take it away
+        {how}
       </Button>
     )
   return (
@@ -31,7 +44,7 @@ export function Remove({ path, name, close }: { path: string; name: string; clos
       onClick={() => remove.mutate()}
       onBlur={() => setAsking(false)}
     >
-      Really take {name} away
+      Really: {how.replace(/^(\w+) it/, `$1 ${name}`)}
     </Button>
   )
 }

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react'
 import type { Readiness } from '#core/commands'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/Notice.tsx'
@@ -12,10 +13,26 @@ interface SaveFootProps<S> {
   /** What it is called where it is taken away. */
   readonly nameOf: (settings: S) => string
   readonly close: () => void
+  /** How taking it away is called in its address, and on the button; and what is outdated by it. */
+  readonly removing?: string
+  readonly how?: string
+  readonly refreshes?: string
+  /** More to press, beside what takes it away. */
+  readonly more?: ReactNode
 }
 
 /** The foot of a form: what is wrong, whether it would work, and whether what is seen is live. */
-export function SaveFoot<S>({ saved, wrong, ready, nameOf, close }: SaveFootProps<S>) {
+export function SaveFoot<S>({
+  saved,
+  wrong,
+  ready,
+  nameOf,
+  close,
+  removing = 'remove',
+  how = 'Take it away',
+  refreshes = 'commands',
+  more,
+}: SaveFootProps<S>) {
   const { path, draft, setDraft, live, changed, save } = saved
   return (
     <div className="flex flex-col gap-2">
@@ -38,8 +55,15 @@ export function SaveFoot<S>({ saved, wrong, ready, nameOf, close }: SaveFootProp
           {changed ? 'Not live yet.' : 'What you see is live.'}
         </span>
         {live && (
-          <span className="ml-auto">
-            <Remove path={`${path}/${live.id}/remove`} name={nameOf(live.settings)} close={close} />
+          <span className="ml-auto flex items-center gap-1">
+            {more}
+            <Remove
+              path={`${path}/${live.id}/${removing}`}
+              name={nameOf(live.settings)}
+              close={close}
+              refreshes={refreshes}
+              how={how}
+            />
           </span>
         )}
       </div>

@@ -4,12 +4,23 @@ import { change } from '../../parts/api.ts'
 import { useToast } from '../../parts/toasts.tsx'
 
 /** Switches something on or off at once. */
-export function Switch({ path, on, label }: { path: string; on: boolean; label: string }) {
+export function Switch({
+  path,
+  on,
+  label,
+  refreshes = 'commands',
+}: {
+  path: string
+  on: boolean
+  label: string
+  /** What of the desk is outdated by it. */
+  refreshes?: string
+}) {
   const client = useQueryClient()
   const toast = useToast()
   const turn = useMutation({
     mutationFn: (next: boolean) => change('POST', path, { on: next }),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['commands'] }),
+    onSuccess: () => client.invalidateQueries({ queryKey: [refreshes] }),
     onError: (fault) => toast({ text: fault.message, look: 'problem' }),
   })
   return (

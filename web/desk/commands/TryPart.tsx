@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { type CommandSettings, usageLine } from '#core/commands'
+import type { RewardSettings } from '#core/store'
 import { FIGURES, hasViewer, type TriggerSettings } from '#core/triggers'
 import { change } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
@@ -23,6 +24,7 @@ interface TryPartProps {
   readonly what:
     | { readonly kind: 'command'; readonly id: number | null; readonly settings: CommandSettings }
     | { readonly kind: 'trigger'; readonly id: number | null; readonly settings: TriggerSettings }
+    | { readonly kind: 'reward'; readonly id: number | null; readonly settings: RewardSettings }
   readonly wrong: string | undefined
   readonly unsaved: boolean
   readonly view: CommandsView
@@ -44,20 +46,21 @@ export function TryPart({ what, wrong, unsaved, view }: TryPartProps) {
   const nobody = what.kind === 'trigger' && !hasViewer(what.settings.source.of)
   const who = as === 'known' ? person && { viewer: person.id } : { madeUp: as }
   const given = Object.fromEntries(Object.entries(figures).filter(([, value]) => value !== ''))
-  const more = what.kind === 'command' ? { typed } : { figures: given }
+  const more = what.kind === 'trigger' ? { figures: given } : { typed }
   const tryIt = useMutation({
     mutationFn: () =>
       change<Tried>('POST', '/desk/try', { what: { ...what, ...more }, as: who, ...(air && { onAir: true }) }),
   })
   const run = useMutation({
     mutationFn: () =>
-      what.kind === 'command'
+      what.kind !== 'trigger'
         ? change('POST', `/desk/commands/${what.id}/use`, { viewer: person?.id, typed })
         : change('POST', `/desk/triggers/${what.id}/run`, { viewer: nobody ? null : person?.id, figures: given }),
     onSuccess: () => toast({ text: 'It ran for real. See “What ran” for what came of it.' }),
     onError: (fault) => toast({ text: fault.message, look: 'problem' }),
   })
-  const real = what.id !== null && !unsaved && (nobody || (as === 'known' && person !== undefined))
+  const buys = what.kind === 'reward'
+  const real = !buys && what.id !== null && !unsaved && (nobody || (as === 'known' && person !== undefined))
   return (
     <div className="flex flex-col gap-4">
       {!nobody && (
@@ -67,14 +70,14 @@ export function TryPart({ what, wrong, unsaved, view }: TryPartProps) {
           {as === 'known' && <FindPerson label="Who tries it, by name" chosen={person} choose={setPerson} />}
         </div>
       )}
-      {what.kind === 'command' ? (
+      {what.kind !== 'trigger' ? (
         <label className="flex items-center gap-2">
-          <span>!{what.settings.word}</span>
+          <span>{buys ? `!get ${what.settings.word}` : `!${what.settings.word}`}</span>
           <input
             aria-label="What stands behind the word"
             value={typed}
             maxLength={300}
-            placeholder={usageLine('', what.settings.arguments).replace('!', '').trim() || 'nothing needed'}
+            placeholder={typedTo(what)}
             onChange={(event) => setTyped(event.target.value)}
             className={`flex-1 ${INPUT} placeholder:text-muted`}
           />
@@ -95,16 +98,26 @@ export function TryPart({ what, wrong, unsaved, view }: TryPartProps) {
         >
           Try it: nothing is written
         </Button>
-        <Button disabled={!real || run.isPending} onClick={() => run.mutate()}>
-          Run it for real
-        </Button>
-        {!real && <span className="text-muted">For real: save it, and choose somebody known.</span>}
+        {!buys && (
+          <Button disabled={!real || run.isPending} onClick={() => run.mutate()}>
+            Run it for real
+          </Button>
+        )}
+        {buys && <span className="text-muted">For real: buy it in chat or on the viewer page.</span>}
+        {!real && !buys && <span className="text-muted">For real: save it, and choose somebody known.</span>}
       </div>
       {wrong !== undefined && <p className="text-muted">It can be tried once this is mended: {wrong}</p>}
       {tryIt.error && <Problem error={tryIt.error} />}
       {tryIt.data && <TriedReport tried={tryIt.data} />}
     </div>
   )
+}
+
+/** What is to be typed, as a hint. */
+function typedTo(what: Exclude<TryPartProps['what'], { kind: 'trigger' }>): string {
+  if (what.kind === 'reward')
+    return what.settings.asks.of === 'nothing' ? 'nothing needed' : what.settings.asks.question
+  return usageLine('', what.settings.arguments).replace('!', '').trim() || 'nothing needed'
 }
 
 interface FiguresProps {

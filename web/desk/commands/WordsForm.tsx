@@ -1,13 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
-import { type ChatWords, checkWords, listenersOf, type WordKind } from '#core/commands'
+import { type ChatWords, checkWords, type WordKind } from '#core/commands'
 import type { Currency } from '#core/currency'
 import { read } from '../../parts/api.ts'
 import { Panel } from '../../parts/Panel.tsx'
 import { same } from '../../parts/same.ts'
 import { Applies } from './Applies.tsx'
 import { useSave } from './useSave.ts'
-import { commandsQuery } from './view.ts'
+import { commandsQuery, wordsIn } from './view.ts'
 
 const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1 aria-invalid:border-brick'
 
@@ -31,8 +31,8 @@ export function WordsForm({ words, currency }: { words: ChatWords; currency: Cur
   const [draft, setDraft] = useState(words)
   const save = useSave('/desk/words', 'Chat understands these words from now on.')
   const changed = !same(draft, words)
-  const commands = useQuery(commandsQuery).data?.commands ?? []
-  const checked = checkWords(currency, draft, listenersOf(commands))
+  const view = useQuery(commandsQuery).data
+  const checked = checkWords(currency, draft, wordsIn(view))
   const empty = NAMES.find(({ kind }) => !/^[\p{L}\p{N}_-]{1,30}$/u.test(draft[kind].word))
   const wrong = empty
     ? `Give "${empty.does}" a word of letters, digits, - and _.`

@@ -52,6 +52,34 @@ export function NumberInput({
   )
 }
 
+interface SliderProps {
+  readonly label: string
+  /** 0 to 100. */
+  readonly value: number
+  readonly onValue: (value: number) => void
+  /** Called when it is let go. */
+  readonly onDone?: () => void
+}
+
+/** A figure from 0 to 100, by sliding. */
+export function Slider({ label, value, onValue, onDone }: SliderProps) {
+  return (
+    <label className="flex items-center gap-2">
+      {label}
+      <input
+        type="range"
+        min={0}
+        max={100}
+        value={value}
+        onChange={(event) => onValue(Number(event.target.value))}
+        onPointerUp={onDone}
+        className="min-w-0 flex-1 accent-brass"
+      />
+      <span className="tabular w-8 text-right text-muted">{value}</span>
+    </label>
+  )
+}
+
 /** A box to tick, with its words behind it. */
 export function Tick({ on, onTick, children }: { on: boolean; onTick: (on: boolean) => void; children: ReactNode }) {
   return (

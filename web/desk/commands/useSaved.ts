@@ -17,12 +17,20 @@ export interface Saved<S> {
   readonly save: UseMutationResult<Readonly<Record<string, unknown>>, Error, S>
 }
 
+/** What else of the desk is outdated when one was saved. */
+const REFRESHES = { command: [], trigger: [], reward: [['store']], alert: [['screen'], ['store']] } as const
+
 /**
  * Keeps a form's draft and saves it.
- * @param path - `/desk/commands` or `/desk/triggers`.
+ * @param path - Such as `/desk/commands`.
  * @param known - The number of what is changed; null: it is new.
  */
-export function useSaved<S>(path: string, what: 'command' | 'trigger', initial: S, known: number | null): Saved<S> {
+export function useSaved<S>(
+  path: string,
+  what: 'command' | 'trigger' | 'reward' | 'alert',
+  initial: S,
+  known: number | null,
+): Saved<S> {
   const client = useQueryClient()
   const [draft, setDraft] = useState(initial)
   const [live, setLive] = useState<Saved<S>['live']>(known === null ? undefined : { id: known, settings: initial })
@@ -34,7 +42,7 @@ export function useSaved<S>(path: string, what: 'command' | 'trigger', initial: 
       setLive({ id: Number(answer[what]), settings })
       // What was typed while it was being saved stays, and is not live yet.
       setDraft((now) => (same(now, sent) ? settings : now))
-      await client.invalidateQueries({ queryKey: ['commands'] })
+      for (const queryKey of [['commands'], ...REFRESHES[what]]) await client.invalidateQueries({ queryKey })
     },
   })
   const changed = live === undefined || !same(draft, live.settings)

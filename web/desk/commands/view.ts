@@ -1,7 +1,15 @@
 import { queryOptions } from '@tanstack/react-query'
 import type { WhoNames } from '#core/access'
-import type { ChatWords, CommandSettings, Listener, Readiness, Standing } from '#core/commands'
-import { otherWords } from '#core/commands'
+import type {
+  ChatWords,
+  CommandSettings,
+  Listener,
+  Readiness,
+  RewardAround,
+  RewardWord,
+  Standing,
+} from '#core/commands'
+import { listenersOf, otherWords, rewardListeners } from '#core/commands'
 import type { Currency } from '#core/currency'
 import type { CircleRow } from '#core/people'
 import type { TallyRow } from '#core/tallies'
@@ -30,7 +38,8 @@ export interface CommandsView {
   readonly triggers: readonly TriggerShown[]
   readonly tallies: readonly TallyRow[]
   readonly circles: readonly CircleRow[]
-  readonly rewards: readonly { readonly id: number; readonly name: string; readonly word: string }[]
+  readonly rewards: readonly (RewardAround & RewardWord)[]
+  readonly alerts: readonly { readonly id: number; readonly name: string }[]
   readonly outside: readonly {
     readonly id: string
     readonly name: string
@@ -51,9 +60,25 @@ export const commandsQuery = queryOptions({
   refetchInterval: 10_000,
 })
 
-/** All that listens in chat beside one command. */
-export const othersThan = (view: CommandsView, currency: Currency, id: number | null): Listener[] =>
-  otherWords(currency, view.words, view.commands, id)
+/** All that listens in chat beside what is changed. */
+export const othersThan = (
+  view: CommandsView,
+  currency: Currency,
+  but: { readonly command?: number | null; readonly reward?: number | null },
+): Listener[] => otherWords(currency, view.words, view, but)
+
+/** The words of commands and rewards; none while they are not known. */
+export const wordsIn = (view: CommandsView | undefined): Listener[] =>
+  view === undefined ? [] : [...listenersOf(view.commands), ...rewardListeners(view.rewards)]
+
+/** What steps can refer to, beside what is their own. */
+export const aroundView = (view: CommandsView) => ({
+  tallies: view.tallies,
+  circles: view.circles,
+  rewards: view.rewards,
+  alerts: view.alerts,
+  commands: rowsOf(view),
+})
 
 /** The rows of commands as the rules know them. */
 export const rowsOf = ({ commands }: CommandsView) =>

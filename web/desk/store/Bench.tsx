@@ -1,14 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
 import { PanelRightClose, PanelRightOpen } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
-import type { OrderRow } from '#core/store'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { ageText, useNow } from '../../parts/time.ts'
-import { useToast } from '../../parts/toasts.tsx'
 import { useStatus } from '../status.ts'
 import { Redemptions, redemptionsQuery } from '../triggers/Redemptions.tsx'
+import { ArrivalMenu } from './ArrivalMenu.tsx'
 import { OrderCard } from './OrderCard.tsx'
-import { ordersQuery, useOrderAction } from './orders.ts'
+import { type DeskOrder, ordersQuery, useEndOrder } from './orders.ts'
 
 const OPEN_KEY = 'ricompensa-bench-open'
 
@@ -45,7 +44,7 @@ export function Bench() {
   )
 }
 
-function BenchHead({ waiting, onClose }: { waiting: readonly OrderRow[]; onClose: () => void }) {
+function BenchHead({ waiting, onClose }: { waiting: readonly DeskOrder[]; onClose: () => void }) {
   const { ahead } = useStatus()
   const now = useNow(ahead)
   const oldest = waiting[0]
@@ -54,17 +53,20 @@ function BenchHead({ waiting, onClose }: { waiting: readonly OrderRow[]; onClose
       <h2 className="text-lg">Waiting</h2>
       {oldest && (
         <p className="ml-auto text-sm text-muted">
-          {waiting.length} {waiting.length === 1 ? 'order' : 'orders'} · oldest {ageText(now - oldest.placedAt)}
+          {waiting.length} · oldest {ageText(now - oldest.placedAt)}
         </p>
       )}
-      <button
-        type="button"
-        onClick={onClose}
-        aria-label="Fold the bench away"
-        className={`self-center rounded p-1 text-muted hover:text-text ${oldest ? '' : 'ml-auto'}`}
-      >
-        <PanelRightClose aria-hidden="true" className="size-4" />
-      </button>
+      <span className={`flex self-center ${oldest ? '' : 'ml-auto'}`}>
+        <ArrivalMenu />
+        <button
+          type="button"
+          onClick={onClose}
+          aria-label="Fold the bench away"
+          className="rounded p-1 text-muted hover:text-text"
+        >
+          <PanelRightClose aria-hidden="true" className="size-4" />
+        </button>
+      </span>
     </header>
   )
 }
@@ -91,35 +93,15 @@ function BenchRail({ waiting, onOpen }: { waiting: number; onOpen: () => void })
   )
 }
 
-/** The orders, oldest first. D and B act on the card that has the focus; after it the next one takes it. */
-function Waiting({ orders }: { orders: readonly OrderRow[] }) {
-  const act = useOrderAction()
-  const toast = useToast()
+/** The orders, oldest first. D, B and T act on the card that has the focus; J and K go on and back. */
+function Waiting({ orders }: { orders: readonly DeskOrder[] }) {
+  const { act, done, giveBack } = useEndOrder()
   const list = useRef<HTMLUListElement>(null)
-  const focusNext = (index: number) => {
-    const cards = list.current?.querySelectorAll<HTMLElement>('[data-order]')
-    cards?.[index + 1 < (cards.length ?? 0) ? index + 1 : index - 1]?.focus()
-  }
-  const done = (order: OrderRow, index: number) => {
-    focusNext(index)
-    act.mutate(
-      { order, action: 'done' },
-      {
-        onSuccess: () =>
-          toast({
-            text: `Done: ${order.rewardName} for ${order.viewerName}.`,
-            undo: () => act.mutate({ order, action: 'reopen' }),
-          }),
-      },
-    )
-  }
-  const giveBack = (order: OrderRow, index: number) => {
-    focusNext(index)
-    act.mutate(
-      { order, action: 'give-back' },
-      { onSuccess: () => toast({ text: `Given back to ${order.viewerName}: ${order.rewardName}.` }) },
-    )
-  }
+  const focusOn = (index: number) =>
+    list.current
+      ?.querySelectorAll<HTMLElement>('[data-order]')
+      [Math.max(0, Math.min(index, orders.length - 1))]?.focus()
+  const focusNext = (index: number) => focusOn(index + 1 < orders.length ? index + 1 : index - 1)
   return (
     <ul ref={list}>
       {orders.map((order, index) => (
@@ -127,8 +109,16 @@ function Waiting({ orders }: { orders: readonly OrderRow[] }) {
           key={order.id}
           order={order}
           next={index === 0}
-          onDone={() => done(order, index)}
-          onGiveBack={() => giveBack(order, index)}
+          onDone={() => {
+            focusNext(index)
+            done(order)
+          }}
+          onGiveBack={() => {
+            focusNext(index)
+            giveBack(order)
+          }}
+          onTake={() => act.mutate({ order, action: order.takenBy === null ? 'take' : 'leave' })}
+          onMove={(by) => focusOn(index + by)}
         />
       ))}
     </ul>

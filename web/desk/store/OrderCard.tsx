@@ -1,29 +1,44 @@
+import { clsx } from 'clsx'
 import { type KeyboardEvent, useState } from 'react'
 import { inWords } from '#core/currency'
-import type { OrderRow } from '#core/store'
 import { Button } from '../../parts/Button.tsx'
 import { ageText, useNow } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
+import { AddressButton } from './AddressButton.tsx'
+import { type DeskOrder, LONG_WAIT_SECONDS } from './orders.ts'
 
 export interface OrderCardProps {
-  readonly order: OrderRow
+  readonly order: DeskOrder
   /** The one that has waited longest: the next to be done. */
   readonly next: boolean
   readonly onDone: () => void
   readonly onGiveBack: () => void
+  /** Takes it on, or leaves it to others again. */
+  readonly onTake: () => void
+  /** Goes so many cards on. */
+  readonly onMove: (by: number) => void
 }
 
-/** One order that waits. With the focus on it, D marks it done and B gives the money back (after asking). */
-export function OrderCard({ order, next, onDone, onGiveBack }: OrderCardProps) {
+/** One order that waits. With the focus on it: D done, B give back (after asking), T take it on, J and K on and back. */
+export function OrderCard({ order, next, onDone, onGiveBack, onTake, onMove }: OrderCardProps) {
   const { currency, ahead } = useStatus()
   const now = useNow(ahead)
   const [asking, setAsking] = useState(false)
+  const keys: Readonly<Record<string, () => void>> = {
+    Escape: () => setAsking(false),
+    d: onDone,
+    b: () => setAsking(true),
+    t: onTake,
+    j: () => onMove(1),
+    k: () => onMove(-1),
+  }
   const keyed = (event: KeyboardEvent) => {
     if (event.ctrlKey || event.metaKey || event.altKey) return
-    if (event.key === 'Escape') setAsking(false)
-    else if (event.key === 'd') onDone()
-    else if (event.key === 'b') setAsking(true)
+    if (event.target instanceof HTMLInputElement) return
+    keys[event.key]?.()
   }
+  const back = order.status === 'back'
+  const waited = now - (back ? (order.endsAt ?? order.placedAt) : order.placedAt)
   return (
     <li
       data-order={order.id}
@@ -31,16 +46,31 @@ export function OrderCard({ order, next, onDone, onGiveBack }: OrderCardProps) {
       tabIndex={0}
       aria-label={`${order.rewardName}, ordered by ${order.viewerName}`}
       onKeyDown={keyed}
-      className="border-b border-line px-4 py-3 first:border-t focus-visible:bg-brass-wash focus-visible:-outline-offset-2"
+      className={clsx(
+        'border-b border-line px-4 py-3 first:border-t focus-visible:bg-brass-wash focus-visible:-outline-offset-2',
+        waited > LONG_WAIT_SECONDS && 'border-l-3 border-l-brick',
+      )}
     >
       <div className="flex items-baseline justify-between gap-2">
         <h3 className="min-w-0 font-sans font-semibold break-words">{order.rewardName}</h3>
-        <span className="tabular shrink-0 text-sm text-muted">{ageText(now - order.placedAt)}</span>
+        <span
+          className={clsx('tabular shrink-0 text-sm', waited > LONG_WAIT_SECONDS ? 'text-brick-text' : 'text-muted')}
+        >
+          {ageText(waited)}
+        </span>
       </div>
-      <p className="text-[0.93rem] text-muted">
-        {order.viewerName} · {inWords(order.price, currency)}
-      </p>
+      <div className="flex items-baseline justify-between gap-2 text-[0.93rem] text-muted">
+        <p className="min-w-0 break-words">
+          {order.viewerName} · {order.price === 0 ? 'without a price' : inWords(order.price, currency)}
+        </p>
+        <button type="button" onClick={onTake} className="shrink-0 rounded px-1 hover:bg-raised hover:text-text">
+          {order.takenBy === null ? 'Take it on' : 'Leave it'}
+        </button>
+      </div>
+      {back && <p className="mt-1 text-[0.93rem] text-brass-text">Its time is over: take it back.</p>}
+      {order.takenBy !== null && <p className="mt-1 text-[0.93rem] text-steel-text">{order.takenBy} sees to it.</p>}
       {order.text && <p className="mt-1.5 rounded-md bg-surface px-2.5 py-1.5 break-words">{order.text}</p>}
+      {order.posted && <AddressButton order={order.id} />}
       <div className="mt-2 flex flex-wrap items-center gap-2">
         {asking ? (
           <>
@@ -55,7 +85,7 @@ export function OrderCard({ order, next, onDone, onGiveBack }: OrderCardProps) {
         ) : (
           <>
             <Button look={next ? 'main' : 'plain'} onClick={onDone} shortcut="D">
-              Done
+              {back ? 'Taken back' : 'Done'}
             </Button>
             <Button onClick={() => setAsking(true)} shortcut="B">
               Give back

@@ -3,29 +3,90 @@ import type { OrderRow } from '#core/store'
 import { change, read } from '../../parts/api.ts'
 import { useToast } from '../../parts/toasts.tsx'
 
+/** An order as the desk shows it; `posted`: there is an address to send it to. */
+export type DeskOrder = Pick<
+  OrderRow,
+  | 'id'
+  | 'reward'
+  | 'rewardName'
+  | 'viewer'
+  | 'viewerName'
+  | 'price'
+  | 'text'
+  | 'status'
+  | 'placedAt'
+  | 'endedAt'
+  | 'endedBy'
+  | 'takenBy'
+  | 'endsAt'
+  | 'byHand'
+> & { readonly posted: boolean }
+
 export const ordersQuery = queryOptions({
   queryKey: ['orders'],
-  queryFn: ({ signal }) => read<{ orders: readonly OrderRow[] }>('/desk/orders', signal),
+  queryFn: ({ signal }) => read<{ orders: readonly DeskOrder[] }>('/desk/orders', signal),
 })
 
-type Action = 'done' | 'give-back' | 'reopen'
+export type OrderAction = 'done' | 'give-back' | 'reopen' | 'take' | 'leave'
 
-/** Marks an order done, gives its money back, or takes a "done" back. The card leaves at once; a refusal brings it back. */
+interface Acting {
+  readonly order: DeskOrder
+  readonly action: OrderAction
+  /** What the buyer is told. */
+  readonly message?: string
+}
+
+const ENDS: ReadonlySet<OrderAction> = new Set(['done', 'give-back'])
+
+/** Does something with an order. A card that is ended leaves at once; a refusal brings it back. */
 export function useOrderAction() {
   const client = useQueryClient()
   const toast = useToast()
   return useMutation({
-    mutationFn: ({ order, action }: { order: OrderRow; action: Action }) =>
-      change('POST', `/desk/orders/${order.id}/${action}`),
+    mutationFn: ({ order, action, message }: Acting) =>
+      change(
+        'POST',
+        `/desk/orders/${order.id}/${action}`,
+        action === 'done' ? { ...(message && { message }) } : undefined,
+      ),
     onMutate: async ({ order, action }) => {
       await client.cancelQueries(ordersQuery)
-      if (action === 'reopen') return
+      if (!ENDS.has(action)) return
       client.setQueryData(
         ordersQuery.queryKey,
         (now) => now && { orders: now.orders.filter(({ id }) => id !== order.id) },
       )
     },
     onError: (fault) => toast({ text: fault.message, look: 'problem' }),
-    onSettled: () => client.invalidateQueries(ordersQuery),
+    onSettled: async () => {
+      await client.invalidateQueries(ordersQuery)
+      await client.invalidateQueries({ queryKey: ['history'] })
+    },
   })
 }
+
+/** Ends an order and says so, with a way back. */
+export function useEndOrder() {
+  const act = useOrderAction()
+  const toast = useToast()
+  const done = (order: DeskOrder, message?: string) =>
+    act.mutate(
+      { order, action: 'done', ...(message !== undefined && { message }) },
+      {
+        onSuccess: () =>
+          toast({
+            text: `Done: ${order.rewardName} for ${order.viewerName}.`,
+            undo: () => act.mutate({ order, action: 'reopen' }),
+          }),
+      },
+    )
+  const giveBack = (order: DeskOrder) =>
+    act.mutate(
+      { order, action: 'give-back' },
+      { onSuccess: () => toast({ text: `Given back to ${order.viewerName}: ${order.rewardName}.` }) },
+    )
+  return { act, done, giveBack }
+}
+
+/** An order that has waited so long (seconds) stands out. */
+export const LONG_WAIT_SECONDS = 20 * 60

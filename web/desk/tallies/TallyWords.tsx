@@ -23,7 +23,7 @@ export function TallyWords({ view, tally, close }: { view: CommandsView; tally: 
   const [words, setWords] = useState(() => offered.map(({ settings }) => settings.word))
   const [ticked, setTicked] = useState<readonly number[]>([0, 1])
   const chosen = ticked.map((i) => ({ ...offered[i]?.settings, word: words[i] ?? '' }))
-  const others = othersThan(view, currency, null)
+  const others = othersThan(view, currency, {})
   const faults = words.map((word, i) => {
     if (!ticked.includes(i)) return undefined
     const twice = ticked.some((k) => k < i && words[k]?.toLowerCase() === word.toLowerCase())

@@ -9,7 +9,7 @@ import { SidePanel } from '../commands/SidePanel.tsx'
 import { StepList } from '../commands/steps/StepList.tsx'
 import { TryPart } from '../commands/TryPart.tsx'
 import { useSaved } from '../commands/useSaved.ts'
-import { type CommandsView, rowsOf, type TriggerShown } from '../commands/view.ts'
+import { aroundView, type CommandsView, type TriggerShown } from '../commands/view.ts'
 import { WhoFields } from '../commands/WhoFields.tsx'
 import { GroupField } from '../commands/WordPart.tsx'
 import { SourceFields } from './SourceFields.tsx'
@@ -44,10 +44,7 @@ export function TriggerPanel({ view, trigger, close }: TriggerPanelProps) {
     arguments: [],
     figures: FIGURES[draft.source.of],
     viewer,
-    tallies: view.tallies,
-    circles: view.circles,
-    rewards: view.rewards,
-    commands: rowsOf(view),
+    ...aroundView(view),
   }
   const faults = checkSteps(draft.steps, around)
   const wrong = wrongWith(draft, faults)

@@ -3,28 +3,48 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { digits, durationInWords, inWords } from '#core/currency'
 import { watchingFor } from '#core/earning'
-import { MAX_TEXT } from '#core/store'
-import { change } from '../../parts/api.ts'
+import { ApiProblem, change } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { mediaAddress, mediaBase } from '../../parts/media.ts'
 import { Problem } from '../../parts/Notice.tsx'
 import { signInAddress } from '../../parts/SignIn.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import { meQuery, type Reward, useChannel, useMe } from '../channel.ts'
+import { AskField } from './AskField.tsx'
+import { Code } from './OwnOrders.tsx'
 
-/** One reward: what it is, what it costs, what is left after it, and the button that buys it. */
+/** One reward: what it is, its limits, what it costs, what is left after it, and the button that buys it. */
 export function BuyDialog({ reward, close }: { reward: Reward; close: () => void }) {
+  const { slug, words } = useChannel()
   return (
     <Dialog open onClose={close} className="fixed inset-0 z-40">
       <div className="fixed inset-0 bg-black/50" aria-hidden="true" />
       <div className="fixed inset-0 flex items-end justify-center sm:items-center sm:p-4">
         <DialogPanel className="flex max-h-dvh w-full max-w-md flex-col gap-4 overflow-y-auto rounded-t-md border border-line bg-panel p-5 sm:rounded-md">
           <div className="flex items-start gap-4">
-            <img src={`/pictures/${reward.picture}.svg`} alt="" width={64} height={64} className="size-16" />
-            <div>
+            <img
+              src={mediaAddress(reward.picture, mediaBase(slug))}
+              alt=""
+              width={64}
+              height={64}
+              className="size-16 rounded object-contain"
+            />
+            <div className="min-w-0">
               <DialogTitle className="text-xl">{reward.name}</DialogTitle>
               <p className="text-muted">{reward.description}</p>
+              <p className="text-sm text-muted">
+                In chat: {reward.command ? `!${reward.word}` : `!${words.get} ${reward.word}`}
+              </p>
             </div>
           </div>
+          {(reward.limits.length > 0 || reward.left !== null) && (
+            <ul className="list-disc pl-5 text-[0.93rem] text-muted">
+              {reward.left !== null && reward.left > 0 && <li>{digits(reward.left)} left.</li>}
+              {reward.limits.map((limit) => (
+                <li key={limit}>{limit}</li>
+              ))}
+            </ul>
+          )}
           <BuyForm reward={reward} close={close} />
         </DialogPanel>
       </div>
@@ -34,61 +54,98 @@ export function BuyDialog({ reward, close }: { reward: Reward; close: () => void
 
 interface Bought {
   readonly balance: number
-  readonly status: 'waiting' | 'done'
+  readonly status: 'waiting' | 'running' | 'done'
+  readonly code: string | null
 }
+
+interface Said {
+  readonly text: string
+  readonly address: string
+  readonly confirmed: boolean
+  readonly again: boolean
+}
+
+const NEXT = { waiting: 'It waits on the bench now.', running: 'It is on.', done: 'It happens now.' }
 
 function useBuy(reward: Reward, close: () => void) {
   const { currency } = useChannel()
   const client = useQueryClient()
   const toast = useToast()
   return useMutation({
-    mutationFn: (text: string) => change<Bought>('POST', '/orders', { word: reward.word, text }),
-    onSuccess: ({ balance, status }) => {
+    mutationFn: ({ address, ...said }: Said) =>
+      change<Bought>('POST', '/orders', {
+        word: reward.word,
+        ...said,
+        address: reward.post === null ? null : address,
+      }),
+    onSuccess: ({ balance, status, code }) => {
       client.setQueryData(meQuery.queryKey, (me) => me && { ...me, balance })
       void client.invalidateQueries(meQuery)
-      const next = status === 'waiting' ? 'It waits on the bench now.' : 'It is on the stream.'
-      toast({ text: `Bought: ${reward.name}. ${next} ${inWords(balance, currency)} left.` })
+      if (code !== null) return
+      toast({ text: `Bought: ${reward.name}. ${NEXT[status]} ${inWords(balance, currency)} left.` })
       close()
     },
   })
 }
 
 function BuyForm({ reward, close }: { reward: Reward; close: () => void }) {
-  const { currency, plan, signedIn } = useChannel()
+  const { currency, signedIn } = useChannel()
   const me = useMe()
-  const [text, setText] = useState('')
+  const [said, setSaid] = useState<Said>({ text: '', address: '', confirmed: false, again: false })
   const buy = useBuy(reward, close)
   const left = (me?.balance ?? 0) - reward.price
   if (signedIn === null) return <SignInFirst price={inWords(reward.price, currency)} close={close} />
-  const watching = watchingFor(plan, -left)
+  if (buy.data?.code != null) return <HandedOut code={buy.data.code} balance={buy.data.balance} close={close} />
+  const twice = buy.error instanceof ApiProblem && buy.error.code === 'order_twice'
+  const put = (patch: Partial<Said>) => setSaid({ ...said, ...patch })
   return (
     <form
       className="flex flex-col gap-4"
       onSubmit={(event) => {
         event.preventDefault()
-        buy.mutate(text)
+        buy.mutate({ ...said, again: twice })
       }}
     >
-      {reward.ask !== null && (
+      {reward.asks.of !== 'nothing' && (
+        <AskField asks={reward.asks} text={said.text} setText={(text) => put({ text })} />
+      )}
+      {reward.post !== null && (
         <label className="flex flex-col gap-1">
-          <span className="font-medium">{reward.ask}</span>
-          <input
+          <span className="font-medium">Where should it be sent?</span>
+          <textarea
             required
-            maxLength={MAX_TEXT}
-            value={text}
-            onChange={(event) => setText(event.target.value)}
+            rows={4}
+            maxLength={500}
+            autoComplete="street-address"
+            value={said.address}
+            onChange={(event) => put({ address: event.target.value })}
             className="rounded-md border border-line bg-surface px-3 py-2.5"
           />
+          <span className="text-sm text-muted">
+            Seen by the streamer only, and erased {reward.post === 1 ? 'a day' : `${reward.post} days`} after it was
+            sent.
+          </span>
         </label>
       )}
-      {me !== undefined && (
-        <p className="tabular">
-          {left >= 0
-            ? `You have ${digits(me.balance)}; ${digits(left)} will be left.`
-            : `You have ${digits(me.balance)}: ${inWords(-left, currency)} short${watching === null ? '' : `, about ${durationInWords(watching)} of watching`}.`}
+      {reward.confirm !== '' && (
+        <label className="flex items-start gap-2">
+          <input
+            type="checkbox"
+            required
+            checked={said.confirmed}
+            onChange={(event) => put({ confirmed: event.target.checked })}
+            className="mt-1 size-4 shrink-0 accent-brass"
+          />
+          <span>{reward.confirm}</span>
+        </label>
+      )}
+      <WhatIsLeft reward={reward} left={left} />
+      {buy.error && !twice && <Problem error={buy.error} />}
+      {twice && (
+        <p role="alert" className="rounded-md bg-brass-wash px-3 py-2 text-brass-text">
+          {buy.error?.message}
         </p>
       )}
-      {buy.error && <Problem error={buy.error} />}
       <div className="flex gap-2">
         <Button onClick={close} className="min-h-11 flex-1">
           Not now
@@ -96,13 +153,43 @@ function BuyForm({ reward, close }: { reward: Reward; close: () => void }) {
         <Button
           look="main"
           type="submit"
-          disabled={buy.isPending || me === undefined || left < 0}
+          disabled={buy.isPending || me === undefined || left < 0 || reward.why !== null}
           className="min-h-11 flex-2"
         >
-          Buy for {inWords(reward.price, currency)}
+          {twice ? 'Yes, once more' : reward.price === 0 ? 'Take it' : `Buy for ${inWords(reward.price, currency)}`}
         </Button>
       </div>
     </form>
+  )
+}
+
+/** Why it cannot be bought, or what is left after it. */
+function WhatIsLeft({ reward, left }: { reward: Reward; left: number }) {
+  const { currency, plan } = useChannel()
+  const me = useMe()
+  if (reward.why !== null) return <p className="font-medium">{reward.why.sentence}</p>
+  if (me === undefined) return null
+  const watching = watchingFor(plan, -left)
+  return (
+    <p className="tabular">
+      {left >= 0
+        ? `You have ${digits(me.balance)}; ${digits(left)} will be left.`
+        : `You have ${digits(me.balance)}: ${inWords(-left, currency)} short${watching === null ? '' : `, about ${durationInWords(watching)} of watching`}.`}
+    </p>
+  )
+}
+
+function HandedOut({ code, balance, close }: { code: string; balance: number; close: () => void }) {
+  const { currency } = useChannel()
+  return (
+    <div className="flex flex-col gap-3">
+      <p role="status">It is yours. The code is shown to you alone, here and under “My {currency.many}”.</p>
+      <Code code={code} />
+      <p className="tabular text-muted">{inWords(balance, currency)} left.</p>
+      <Button look="main" onClick={close} className="min-h-11">
+        Good
+      </Button>
+    </div>
   )
 }
 

@@ -1,14 +1,23 @@
-import { useState } from 'react'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { clsx } from 'clsx'
+import { type FormEvent, useState } from 'react'
 import { digits, durationInWords, inWords } from '#core/currency'
 import { watchingFor } from '#core/earning'
-import { type Reward, useChannel, useMe } from '../channel.ts'
+import { change } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { mediaBase, smallAddress } from '../../parts/media.ts'
+import { Problem } from '../../parts/Notice.tsx'
+import { useToast } from '../../parts/toasts.tsx'
+import { channelQuery, type Reward, useChannel, useMe } from '../channel.ts'
 import { BuyDialog } from '../later.tsx'
 import { OwnOrders } from './OwnOrders.tsx'
 
-/** What can be bought, with what is missing said in hours of watching. */
+/** What can be bought, by group, with what is missing said in hours of watching. */
 export function StorePage() {
-  const { rewards } = useChannel()
-  const [chosen, setChosen] = useState<Reward>()
+  const { rewards, secrets, signedIn } = useChannel()
+  const [chosen, setChosen] = useState<number>()
+  const groups = [...new Set(rewards.map(({ group }) => group))]
+  const open = rewards.find(({ id }) => id === chosen)
   return (
     <>
       <OwnOrders only="waiting" />
@@ -21,42 +30,108 @@ export function StorePage() {
       {rewards.length === 0 && (
         <p className="mt-3 text-muted">Nothing is for sale right now. Look in again during the show.</p>
       )}
-      <ul className="mt-1">
-        {rewards.map((reward) => (
-          <RewardRow key={reward.id} reward={reward} onChoose={() => setChosen(reward)} />
-        ))}
-      </ul>
-      {chosen && <BuyDialog reward={chosen} close={() => setChosen(undefined)} />}
+      {groups.map((group) => (
+        <section key={group} aria-label={group === '' ? 'Rewards' : group} className="mt-1 mb-4">
+          {group !== '' && <h3 className="mt-3 font-sans text-sm font-medium text-muted">{group}</h3>}
+          <ul>
+            {rewards
+              .filter((reward) => reward.group === group)
+              .map((reward) => (
+                <RewardRow key={reward.id} reward={reward} onChoose={() => setChosen(reward.id)} />
+              ))}
+          </ul>
+        </section>
+      ))}
+      {secrets && signedIn !== null && <SecretWord />}
+      {open && <BuyDialog reward={open} close={() => setChosen(undefined)} />}
     </>
   )
 }
 
+/** What stands below a reward's name: why not, how much is missing, or what it is. */
+function useTelling(reward: Reward, short: number): string {
+  const { plan } = useChannel()
+  if (reward.why !== null) return reward.why.sentence
+  const watching = watchingFor(plan, short)
+  if (short > 0) return `${digits(short)} short${watching === null ? '' : `: ${durationInWords(watching)} of watching`}`
+  return reward.description
+}
+
 function RewardRow({ reward, onChoose }: { reward: Reward; onChoose: () => void }) {
-  const { currency, plan } = useChannel()
+  const { currency, slug } = useChannel()
   const me = useMe()
   const short = me === undefined ? 0 : Math.max(0, reward.price - me.balance)
-  const watching = watchingFor(plan, short)
+  const telling = useTelling(reward, short)
+  const now = reward.why === null && short === 0
   return (
-    <li className="flex items-center gap-3 border-b border-line py-3">
-      <img src={`/pictures/${reward.picture}.svg`} alt="" width={44} height={44} className="size-11 shrink-0" />
+    <li className={clsx('flex items-center gap-3 border-b border-line py-3', reward.why !== null && 'text-muted')}>
+      <img
+        src={smallAddress(reward.picture, mediaBase(slug))}
+        alt=""
+        width={44}
+        height={44}
+        className={clsx('size-11 shrink-0 rounded object-contain', reward.why !== null && 'opacity-60')}
+      />
       <div className="min-w-0 flex-1">
-        <h3 className="font-sans font-semibold">{reward.name}</h3>
-        <p className="text-[0.93rem] text-muted">
-          {short > 0
-            ? `${digits(short)} short${watching === null ? '' : `: ${durationInWords(watching)} of watching`}`
-            : reward.description}
-        </p>
+        <h4 className="font-sans font-semibold">
+          {reward.name}
+          {reward.left !== null && reward.left > 0 && (
+            <span className="tabular ml-2 font-normal text-brass-text">{digits(reward.left)} left</span>
+          )}
+        </h4>
+        <p className="text-[0.93rem] text-muted">{telling}</p>
       </div>
       <button
         type="button"
         onClick={onChoose}
-        aria-label={`${reward.name} for ${inWords(reward.price, currency)}${short > 0 ? `, ${digits(short)} short` : ''}`}
-        className={`tabular min-h-11 w-[5.2rem] shrink-0 rounded-md border font-semibold ${
-          short > 0 ? 'border-line text-muted' : 'border-brass-text bg-panel text-brass-text hover:bg-brass-wash'
-        }`}
+        aria-label={`${reward.name} for ${inWords(reward.price, currency)}${short > 0 ? `, ${digits(short)} short` : ''}${reward.why === null ? '' : ', not now'}`}
+        className={clsx(
+          'tabular min-h-11 w-[5.2rem] shrink-0 rounded-md border font-semibold',
+          now ? 'border-brass-text bg-panel text-brass-text hover:bg-brass-wash' : 'border-line text-muted',
+        )}
       >
-        {digits(reward.price)}
+        {reward.price === 0 ? 'free' : digits(reward.price)}
       </button>
     </li>
+  )
+}
+
+/** Where a secret word is said. */
+function SecretWord() {
+  const client = useQueryClient()
+  const toast = useToast()
+  const [word, setWord] = useState('')
+  const say = useMutation({
+    mutationFn: () => change<{ unlocked: readonly string[] }>('POST', '/unlock', { word: word.trim() }),
+    onSuccess: async ({ unlocked }) => {
+      setWord('')
+      toast({ text: `Open for you now: ${unlocked.join(', ')}.` })
+      await client.invalidateQueries(channelQuery)
+    },
+  })
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    say.mutate()
+  }
+  return (
+    <form onSubmit={submit} className="mt-4 flex flex-col gap-2">
+      <label className="flex flex-col gap-1">
+        <span className="font-medium">I know a secret word</span>
+        <span className="flex gap-2">
+          <input
+            required
+            maxLength={30}
+            value={word}
+            autoCapitalize="none"
+            onChange={(event) => setWord(event.target.value)}
+            className="min-w-0 flex-1 rounded-md border border-line bg-panel px-3 py-2"
+          />
+          <Button type="submit" disabled={say.isPending || word.trim() === ''} className="min-h-11">
+            Say it
+          </Button>
+        </span>
+      </label>
+      {say.error && <Problem error={say.error} />}
+    </form>
   )
 }

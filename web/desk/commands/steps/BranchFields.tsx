@@ -1,5 +1,5 @@
 import { Trash2 } from 'lucide-react'
-import type { Branch, Step, StepOf } from '#core/commands'
+import type { Branch, Step, StepOf } from '#core/steps'
 import { Button } from '../../../parts/Button.tsx'
 import { INPUT, NumberInput } from '../inputs.tsx'
 import { type StepsFor, useNestedSteps } from './nested.ts'

@@ -1,5 +1,5 @@
-import type { Condition, Step, StepOf } from '#core/commands'
 import { circleStanding, PLAIN_STANDINGS, standingName } from '#core/people'
+import type { Condition, Step, StepOf } from '#core/steps'
 import { Choose, INPUT, NumberInput, Tick } from '../inputs.tsx'
 import { type StepsFor, useNestedSteps } from './nested.ts'
 

@@ -1,7 +1,7 @@
 import { useSortable } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
 import { GripVertical, Trash2 } from 'lucide-react'
-import type { Step } from '#core/commands'
+import type { Step } from '#core/steps'
 import { Button } from '../../../parts/Button.tsx'
 import { kindName } from './kinds.ts'
 import type { StepsFor } from './nested.ts'

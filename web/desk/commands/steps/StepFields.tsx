@@ -1,5 +1,5 @@
-import { type Step, type StepOf, tallyHows } from '#core/commands'
-import { PICTURES, SOUNDS } from '#core/screen'
+import { type Step, type StepOf, tallyHows } from '#core/steps'
+import { PictureField, SoundField } from '../../library/RefFields.tsx'
 import { Choose, NumberInput } from '../inputs.tsx'
 import { BranchFields } from './BranchFields.tsx'
 import { ConditionFields } from './ConditionFields.tsx'
@@ -135,7 +135,25 @@ function OrderFields({ step, setStep, view, around }: FieldsOf<'order'>) {
   )
 }
 
-function AlertFields({ step, setStep, around }: FieldsOf<'alert'>) {
+function AlertFields({ step, setStep, view, around }: FieldsOf<'alert'>) {
+  const { alert, ...inline } = step
+  return (
+    <>
+      <Choose
+        label="Alert"
+        value={String(alert ?? '')}
+        choices={[
+          { value: '', name: 'One of its own' },
+          ...view.alerts.map(({ id, name }) => ({ value: String(id), name: `Alert: ${name}` })),
+        ]}
+        onChoose={(next) => setStep(next === '' ? inline : { ...inline, alert: Number(next) })}
+      />
+      {alert === undefined && <InlineAlert step={step} setStep={setStep} view={view} around={around} />}
+    </>
+  )
+}
+
+function InlineAlert({ step, setStep, around }: Pick<FieldsOf<'alert'>, 'step' | 'setStep' | 'view' | 'around'>) {
   return (
     <>
       <TextField
@@ -152,13 +170,8 @@ function AlertFields({ step, setStep, around }: FieldsOf<'alert'>) {
         around={around}
         most={200}
       />
+      <PictureField label="Picture" value={step.picture} onValue={(picture) => setStep({ ...step, picture })} videos />
       <Row>
-        <Choose
-          label="Picture"
-          value={step.picture}
-          choices={PICTURES.map((value) => ({ value, name: `Picture: ${value}` }))}
-          onChoose={(picture) => setStep({ ...step, picture })}
-        />
         <SoundField sound={step.sound} onSound={(sound) => setStep({ ...step, sound })} />
         <NumberInput
           label="Seconds shown"
@@ -170,23 +183,6 @@ function AlertFields({ step, setStep, around }: FieldsOf<'alert'>) {
         <span>seconds</span>
       </Row>
     </>
-  )
-}
-
-function SoundField({
-  sound,
-  onSound,
-}: {
-  sound: (typeof SOUNDS)[number]
-  onSound: (sound: (typeof SOUNDS)[number]) => void
-}) {
-  return (
-    <Choose
-      label="Sound"
-      value={sound}
-      choices={SOUNDS.map((value) => ({ value, name: value === 'none' ? 'No sound' : `Sound: ${value}` }))}
-      onChoose={onSound}
-    />
   )
 }
 

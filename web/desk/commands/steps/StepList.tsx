@@ -10,7 +10,7 @@ import {
   useSensors,
 } from '@dnd-kit/core'
 import { arrayMove, SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
-import type { Step } from '#core/commands'
+import type { Step } from '#core/steps'
 import { Choose } from '../inputs.tsx'
 import { inPlaceOf, KINDS, markOf } from './kinds.ts'
 import { NestedSteps, type StepListProps } from './nested.ts'

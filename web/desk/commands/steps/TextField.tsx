@@ -1,8 +1,8 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
-import { type Around, type Field, fieldsFor } from '#core/commands'
-import { render } from '#core/texts'
+import { type Around, fieldsFor } from '#core/commands'
+import { type Field, render } from '#core/texts'
 import { read } from '../../../parts/api.ts'
 import { INPUT } from '../inputs.tsx'
 

@@ -1,4 +1,5 @@
-import type { Around, HowMany, Target } from '#core/commands'
+import type { Around } from '#core/commands'
+import type { HowMany, Target } from '#core/steps'
 import { useStatus } from '../../status.ts'
 import { Choose, NumberInput } from '../inputs.tsx'
 

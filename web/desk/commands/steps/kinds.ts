@@ -1,4 +1,4 @@
-import type { Step, StepKind } from '#core/commands'
+import type { Step, StepKind } from '#core/steps'
 import type { CommandsView } from '../view.ts'
 
 /** What each kind of step is called, and one of it as it begins. */

@@ -1,5 +1,6 @@
 import { type ComponentType, createContext, useContext } from 'react'
-import type { Around, Fault, Step } from '#core/commands'
+import type { Around, Fault } from '#core/commands'
+import type { Step } from '#core/steps'
 import type { CommandsView } from '../view.ts'
 
 /** What every step of a form looks at. */

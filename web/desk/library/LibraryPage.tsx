@@ -1,0 +1,135 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Music } from 'lucide-react'
+import { useState } from 'react'
+import { change } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { mediaAddress, mediaBase, smallAddress } from '../../parts/media.ts'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { Empty } from '../../parts/Panel.tsx'
+import { useToast } from '../../parts/toasts.tsx'
+import { INPUT } from '../commands/inputs.tsx'
+import { Remove } from '../commands/Remove.tsx'
+import { useStatus } from '../status.ts'
+import { type MediaFile, screenQuery, sizeText } from './library.ts'
+import { ACCEPT, UploadDialog } from './UploadDialog.tsx'
+
+/** The files for the store and the stream: what each is, where it is used, and what room is left. */
+export function LibraryPage() {
+  const screen = useQuery(screenQuery)
+  const [adding, setAdding] = useState(false)
+  const { data } = screen
+  const add = (
+    <Button look="main" onClick={() => setAdding(true)}>
+      Add a file
+    </Button>
+  )
+  return (
+    <div className="flex flex-col gap-4">
+      <div className="flex items-center gap-3">
+        <h1 className="mr-auto text-[1.45rem] leading-tight">Library</h1>
+        {data && (
+          <p className="text-muted">
+            {sizeText(data.room.used)} of {sizeText(data.room.most)} used
+          </p>
+        )}
+        {data && data.media.length > 0 && add}
+      </div>
+      <p className="text-muted">
+        Pictures (PNG, JPEG, WebP, GIF), sounds (MP3, OGG, WAV) and short videos (MP4, WebM) for rewards and alerts. The
+        same file is kept once.
+      </p>
+      {screen.isPending && <Loading what="the library" />}
+      {screen.isError && <Problem error={screen.error} retry={() => void screen.refetch()} />}
+      {data && data.media.length === 0 && (
+        <Empty action={add}>There are no files of your own yet. Our drawings and sounds can be used without any.</Empty>
+      )}
+      {data && data.media.length > 0 && (
+        <ul className="grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-3">
+          {data.media.map((file) => (
+            <FileCard key={file.file} file={file} />
+          ))}
+        </ul>
+      )}
+      {adding && data && (
+        <UploadDialog
+          most={data.room.each}
+          accept={Object.values(ACCEPT).join(',')}
+          close={() => setAdding(false)}
+          done={() => setAdding(false)}
+        />
+      )}
+    </div>
+  )
+}
+
+function FileCard({ file }: { file: MediaFile }) {
+  const base = mediaBase(useStatus().channel.slug)
+  const ref = `media/${file.file}`
+  const told = [
+    file.file.split('.').at(-1)?.toUpperCase(),
+    file.width === null ? undefined : `${file.width} × ${file.height}`,
+    file.ms === null ? undefined : `${(file.ms / 1000).toFixed(1)} s`,
+    sizeText(file.bytes),
+  ]
+  return (
+    <li className="flex flex-col rounded-md border border-line bg-panel">
+      <div className="flex h-32 items-center justify-center rounded-t-md bg-surface p-2">
+        {file.kind === 'picture' && <img src={smallAddress(ref, base)} alt="" className="max-h-full max-w-full" />}
+        {file.kind === 'video' && (
+          // biome-ignore lint/a11y/useMediaCaption: a short clip of the streamer's own choice has no captions to show
+          <video src={mediaAddress(ref, base)} controls preload="metadata" className="max-h-full max-w-full" />
+        )}
+        {file.kind === 'sound' && (
+          <div className="flex w-full flex-col items-center gap-2">
+            <Music aria-hidden="true" className="size-8 text-muted" />
+            {/* biome-ignore lint/a11y/useMediaCaption: a short sound of the streamer's own choice has no words to show */}
+            <audio src={mediaAddress(ref, base)} controls preload="none" className="w-full" />
+          </div>
+        )}
+      </div>
+      <div className="flex flex-1 flex-col gap-1 p-3">
+        <NameField file={file} />
+        <p className="text-sm text-muted">{told.filter(Boolean).join(' · ')}</p>
+        <p className="text-sm text-muted">
+          {file.uses.length === 0 ? 'Used nowhere' : `Used by ${file.uses.join(', ')}`}
+        </p>
+        <span className="mt-auto">
+          {file.uses.length === 0 && (
+            <Remove
+              path={`/desk/media/${file.file}/remove`}
+              name={`“${file.name}”`}
+              close={() => {}}
+              refreshes="screen"
+            />
+          )}
+        </span>
+      </div>
+    </li>
+  )
+}
+
+/** The name, changed where it stands: kept when the field is left. */
+function NameField({ file }: { file: MediaFile }) {
+  const client = useQueryClient()
+  const toast = useToast()
+  const [name, setName] = useState(file.name)
+  const rename = useMutation({
+    mutationFn: () => change('PUT', `/desk/media/${file.file}`, { name: name.trim() }),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['screen'] }),
+    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  })
+  const keep = () => {
+    if (name.trim() === '') setName(file.name)
+    else if (name.trim() !== file.name) rename.mutate()
+  }
+  return (
+    <input
+      aria-label={`Name of ${file.name}`}
+      value={name}
+      maxLength={80}
+      onChange={(event) => setName(event.target.value)}
+      onBlur={keep}
+      className={`font-semibold ${INPUT}`}
+    />
+  )
+}

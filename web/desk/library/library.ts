@@ -1,0 +1,82 @@
+import { queryOptions, useQuery } from '@tanstack/react-query'
+import type { AlertSettings, MediaKind, MediaRow, OverlaySettings } from '#core/screen'
+import { read, upload } from '../../parts/api.ts'
+
+/** A file of the library, and where it is used, in words. */
+export interface MediaFile extends Omit<MediaRow, 'goneAt'> {
+  readonly uses: readonly string[]
+}
+
+export interface OverlayShown extends OverlaySettings {
+  readonly id: number
+  readonly secret: string
+  readonly connected: boolean
+  readonly seenAt: number | null
+}
+
+export interface AlertShown {
+  readonly id: number
+  readonly settings: AlertSettings
+  readonly uses: readonly string[]
+}
+
+/** Overlays, alerts and the library. */
+export interface ScreenView {
+  readonly overlays: readonly OverlayShown[]
+  readonly alerts: readonly AlertShown[]
+  readonly media: readonly MediaFile[]
+  readonly paused: boolean
+  readonly room: { readonly used: number; readonly most: number; readonly each: number }
+}
+
+export const screenQuery = queryOptions({
+  queryKey: ['screen'],
+  queryFn: ({ signal }) => read<ScreenView>('/desk/screen', signal),
+  // Whether an overlay is connected is no fact of the channel.
+  refetchInterval: 5000,
+})
+
+/** The library's files of some kinds; none while they are not known. */
+export const useMedia = (kinds: readonly MediaKind[]): readonly MediaFile[] =>
+  (useQuery(screenQuery).data?.media ?? []).filter(({ kind }) => kinds.includes(kind))
+
+/** Part of a picture, in ten-thousandths of its width and height. */
+export interface Crop {
+  readonly x: number
+  readonly y: number
+  readonly w: number
+  readonly h: number
+}
+
+/** Puts a file into the library. @returns Its name there. */
+export async function putIntoLibrary(
+  file: Blob,
+  name: string,
+  crop: Crop | undefined,
+  told: (part: number) => void,
+): Promise<string> {
+  const asked = new URLSearchParams({ name })
+  if (crop !== undefined) asked.set('crop', [crop.x, crop.y, crop.w, crop.h].join(','))
+  return (await upload<{ file: string }>(`/desk/media?${asked}`, file, told)).file
+}
+
+const megabytes = (bytes: number): string =>
+  bytes >= 1024 ** 3 ? `${(bytes / 1024 ** 3).toFixed(1)} GB` : `${(bytes / 1024 / 1024).toFixed(1)} MB`
+
+/** "1.4 MB", "320 KB". */
+export const sizeText = (bytes: number): string =>
+  bytes < 1024 * 1024 ? `${Math.max(1, Math.round(bytes / 1024))} KB` : megabytes(bytes)
+
+/** Why a file cannot be taken by its size, with what would fit; undefined: it can. @param seconds - How long it plays, if it does. */
+export function tooLarge(bytes: number, most: number, seconds?: number): string | undefined {
+  if (bytes <= most) return undefined
+  const part = most / bytes
+  const fits =
+    seconds === undefined
+      ? `saved at ${Math.floor(part * 100)} % of its size or less`
+      : `cut to about ${Math.max(1, Math.floor(seconds * part))} s of its ${Math.round(seconds)} s, or saved at a lower quality,`
+  return `This file has ${megabytes(bytes)}; ${megabytes(most)} is the most. It would fit ${fits} as another file.`.replace(
+    ', as',
+    ' as',
+  )
+}

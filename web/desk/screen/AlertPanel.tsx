@@ -1,0 +1,260 @@
+import { useEffect, useRef, useState } from 'react'
+import type { Readiness } from '#core/commands'
+import {
+  ALERT_FIELDS,
+  type AlertSettings,
+  alertFault,
+  LAYOUTS,
+  MOVES,
+  PLACES,
+  PLAIN_ALERT,
+  playing,
+} from '#core/screen'
+import { render } from '#core/texts'
+import { Button } from '../../parts/Button.tsx'
+import { mediaBase } from '../../parts/media.ts'
+import { drawAlert } from '../../parts/screen/drawAlert.ts'
+import '../../parts/screen/pieces.css'
+import { Choose, Field, INPUT, NumberInput, Slider } from '../commands/inputs.tsx'
+import { SaveFoot } from '../commands/SaveFoot.tsx'
+import { SidePanel } from '../commands/SidePanel.tsx'
+import { useSaved } from '../commands/useSaved.ts'
+import type { AlertShown, OverlayShown, ScreenView } from '../library/library.ts'
+import { PictureField, SoundField } from '../library/RefFields.tsx'
+import { useStatus } from '../status.ts'
+import { useScreenAction } from './useScreenAction.ts'
+
+const FRESH: AlertSettings = {
+  ...PLAIN_ALERT,
+  name: '',
+  title: '{{ reward.name }}',
+  line: '{{ viewer.name }}',
+  picture: 'sparks',
+  sound: 'bell',
+}
+
+const MOVE_NAMES = { slide: 'slides', rise: 'rises', grow: 'grows', fade: 'fades', none: 'is just there' } as const
+const LEAVE_NAMES = { slide: 'slides', rise: 'sinks', grow: 'shrinks', fade: 'fades', none: 'is just gone' } as const
+const LAYOUT_NAMES = { beside: 'beside the words', above: 'above the words', behind: 'behind the words' } as const
+const PLACE_NAMES = {
+  topLeft: 'top left',
+  top: 'top',
+  topRight: 'top right',
+  left: 'left',
+  middle: 'middle',
+  right: 'right',
+  bottomLeft: 'bottom left',
+  bottom: 'bottom',
+  bottomRight: 'bottom right',
+} as const
+
+/** Whether an alert would be seen. */
+export function alertReady(plays: readonly Pick<OverlayShown, 'name' | 'connected'>[]): Readiness {
+  const now = plays.filter(({ connected }) => connected)
+  if (now.length > 0) return { ready: true, sentence: `On ${now.map(({ name }) => name).join(' and ')}.`, mend: null }
+  return plays.length === 0
+    ? {
+        ready: false,
+        sentence: 'No overlay has a box for it.',
+        mend: { page: '/screen', label: 'Put one on an overlay' },
+      }
+    : {
+        ready: false,
+        sentence: 'No overlay that plays it is connected.',
+        mend: { page: '/screen', label: 'Connect one' },
+      }
+}
+
+interface AlertPanelProps {
+  readonly view: ScreenView
+  /** Undefined: a new one. */
+  readonly alert: AlertShown | undefined
+  readonly close: () => void
+}
+
+/** Makes or changes an alert, with how it would look beside it. */
+export function AlertPanel({ view, alert, close }: AlertPanelProps) {
+  const saved = useSaved('/desk/alerts', 'alert', alert?.settings ?? FRESH, alert?.id ?? null)
+  const { draft, setDraft, live, changed } = saved
+  const act = useScreenAction()
+  const [part, setPart] = useState('What it shows')
+  const put = (patch: Partial<AlertSettings>) => setDraft({ ...draft, ...patch })
+  const wrong = draft.name.trim() === '' ? 'Give it a name, for the list.' : alertFault(draft)
+  const test = (
+    <Button
+      disabled={live === undefined || changed || act.isPending}
+      onClick={() =>
+        act.mutate({
+          path: '/desk/screen/test',
+          body: { alert: live?.id ?? null },
+          said: 'It plays on every overlay that is open.',
+        })
+      }
+    >
+      Play it now
+    </Button>
+  )
+  const foot = (
+    <SaveFoot
+      saved={saved}
+      wrong={wrong}
+      ready={alertReady(playing(view.overlays, live?.id ?? null))}
+      nameOf={({ name }) => `“${name}”`}
+      close={close}
+      refreshes="screen"
+      more={test}
+    />
+  )
+  return (
+    <SidePanel
+      title={live === undefined ? 'Make an alert' : live.settings.name}
+      close={close}
+      parts={['What it shows', 'How it moves']}
+      part={part}
+      setPart={setPart}
+      unsaved={saved.unsaved}
+      foot={foot}
+    >
+      <Preview draft={draft} />
+      {part === 'What it shows' ? <Shows draft={draft} put={put} /> : <Moves draft={draft} put={put} />}
+    </SidePanel>
+  )
+}
+
+interface PartProps {
+  readonly draft: AlertSettings
+  readonly put: (patch: Partial<AlertSettings>) => void
+}
+
+function Shows({ draft, put }: PartProps) {
+  const fields = ALERT_FIELDS.map(({ path }) => `{{ ${path} }}`).join(', ')
+  return (
+    <div className="flex flex-col gap-4">
+      <Field label="Name, for the list">
+        <input
+          data-autofocus
+          value={draft.name}
+          maxLength={60}
+          onChange={(event) => put({ name: event.target.value })}
+          className={INPUT}
+        />
+      </Field>
+      <Field label="Title">
+        <input
+          value={draft.title}
+          maxLength={200}
+          onChange={(event) => put({ title: event.target.value })}
+          className={INPUT}
+        />
+      </Field>
+      <Field label="Line below" hint={`Can be used: ${fields}`}>
+        <input
+          value={draft.line}
+          maxLength={200}
+          onChange={(event) => put({ line: event.target.value })}
+          className={INPUT}
+        />
+      </Field>
+      <PictureField
+        label="Picture or video"
+        value={draft.picture}
+        onValue={(picture) => put({ picture })}
+        videos
+        none
+      />
+      <div className="flex flex-wrap items-center gap-4">
+        <SoundField sound={draft.sound} onSound={(sound) => put({ sound })} volume={draft.volume} />
+        <Slider label="Volume" value={draft.volume} onValue={(volume) => put({ volume })} />
+      </div>
+    </div>
+  )
+}
+
+function Moves({ draft, put }: PartProps) {
+  const choices = <T extends string>(all: readonly T[], names: Readonly<Record<T, string>>) =>
+    all.map((value) => ({ value, name: names[value] }))
+  return (
+    <div className="grid grid-cols-[10rem_auto] items-center gap-x-4 gap-y-3 self-start">
+      <span>It stays</span>
+      <span className="flex items-center gap-2">
+        <NumberInput
+          label="Seconds shown"
+          value={draft.seconds}
+          most={60}
+          className="w-16"
+          onValue={(seconds) => put({ seconds: Math.max(2, seconds) })}
+        />
+        seconds
+      </span>
+      <span>It comes in: it</span>
+      <Choose
+        label="How it comes in"
+        value={draft.enter}
+        choices={choices(MOVES, MOVE_NAMES)}
+        onChoose={(enter) => put({ enter })}
+        className="w-44"
+      />
+      <span>It leaves: it</span>
+      <Choose
+        label="How it leaves"
+        value={draft.leave}
+        choices={choices(MOVES, LEAVE_NAMES)}
+        onChoose={(leave) => put({ leave })}
+        className="w-44"
+      />
+      <span>In its box it stands</span>
+      <Choose
+        label="Where it stands in its box"
+        value={draft.place}
+        choices={choices(PLACES, PLACE_NAMES)}
+        onChoose={(place) => put({ place })}
+        className="w-44"
+      />
+      <span>The picture is</span>
+      <Choose
+        label="Where the picture is"
+        value={draft.layout}
+        choices={choices(LAYOUTS, LAYOUT_NAMES)}
+        onChoose={(layout) => put({ layout })}
+        className="w-44"
+      />
+    </div>
+  )
+}
+
+const SAMPLE = {
+  viewer: { name: 'valve_vera', rank: 'Fitter' },
+  reward: { name: 'Choose the next repair', price: 900 },
+  order: { text: 'the blue radio', cost: '900 rivets' },
+}
+const BOX = { width: 1240, height: 380 }
+const SCALE = 0.48
+
+/** The alert as it would stand in a box of the usual size. */
+function Preview({ draft }: { draft: AlertSettings }) {
+  const base = mediaBase(useStatus().channel.slug)
+  const box = useRef<HTMLDivElement>(null)
+  useEffect(() => {
+    const stage = box.current
+    if (stage === null) return
+    const reads = (text: string) => {
+      const filled = render(text, SAMPLE)
+      return filled.ok ? filled.text : text
+    }
+    const shown = drawAlert(
+      stage,
+      { ...draft, title: reads(draft.title), line: reads(draft.line), enter: 'none', volume: 0, alert: null },
+      base,
+    )
+    return () => shown.remove()
+  }, [draft, base])
+  return (
+    <div
+      aria-hidden="true"
+      className="mb-4 overflow-hidden rounded-md bg-[linear-gradient(135deg,#3a424e,#1f262e_60%,#3b3528)]"
+      style={{ height: BOX.height * SCALE }}
+    >
+      <div ref={box} className="stage" style={{ ...BOX, transform: `scale(${SCALE})` }} />
+    </div>
+  )
+}

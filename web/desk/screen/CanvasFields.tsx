@@ -1,0 +1,70 @@
+import type { OverlaySettings } from '#core/screen'
+import { Choose, Field, INPUT, NumberInput } from '../commands/inputs.tsx'
+import { PictureField } from '../library/RefFields.tsx'
+
+const SIZES = [
+  { value: '1920x1080', name: '1920 × 1080' },
+  { value: '1280x720', name: '1280 × 720' },
+  { value: '2560x1440', name: '2560 × 1440' },
+  { value: '1080x1920', name: '1080 × 1920, upright' },
+] as const
+
+interface CanvasFieldsProps {
+  readonly draft: OverlaySettings
+  readonly put: (patch: Partial<OverlaySettings>) => void
+}
+
+/** The overlay itself: its name, its size, and a picture to place pieces against. */
+export function CanvasFields({ draft, put }: CanvasFieldsProps) {
+  const size = `${draft.width}x${draft.height}`
+  const known = SIZES.some(({ value }) => value === size)
+  return (
+    <section aria-label="The overlay" className="flex flex-col gap-3">
+      <h2 className="text-base">The overlay</h2>
+      <Field label="Name">
+        <input
+          value={draft.name}
+          maxLength={60}
+          onChange={(event) => put({ name: event.target.value })}
+          className={INPUT}
+        />
+      </Field>
+      <div className="flex flex-wrap items-center gap-2">
+        <Choose
+          label="Size"
+          value={known ? size : ''}
+          choices={[...SIZES, { value: '', name: 'another size' }]}
+          onChoose={(next) => {
+            const [width, height] = next.split('x').map(Number)
+            if (width && height) put({ width, height })
+          }}
+        />
+        <NumberInput
+          label="Width"
+          value={draft.width}
+          most={8000}
+          className="w-20"
+          onValue={(width) => put({ width: Math.max(100, width) })}
+        />
+        ×
+        <NumberInput
+          label="Height"
+          value={draft.height}
+          most={8000}
+          className="w-20"
+          onValue={(height) => put({ height: Math.max(100, height) })}
+        />
+      </div>
+      <PictureField
+        label="A picture to place against: never shown on the stream"
+        value={draft.background}
+        onValue={(background) => put({ background })}
+        none
+      />
+      <p className="text-sm text-muted">
+        Choose a piece to change it. Keys: arrows move it, with Shift by ten, with Alt they change its size, Delete
+        takes it away, Ctrl Z undoes.
+      </p>
+    </section>
+  )
+}

@@ -1,0 +1,202 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { ArrowLeft } from 'lucide-react'
+import { useEffect, useState } from 'react'
+import { Link, useBlocker, useParams } from 'react-router'
+import { type OverlaySettings, overlayFault, type Piece } from '#core/screen'
+import { change } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { same } from '../../parts/same.ts'
+import { type OverlayShown, type ScreenView, screenQuery } from '../library/library.ts'
+import { Canvas } from './Canvas.tsx'
+import { CanvasFields } from './CanvasFields.tsx'
+import { Layers } from './Layers.tsx'
+import { PieceFields } from './PieceFields.tsx'
+import { freePlace, freshMark, PIECE_KINDS, settingsOf } from './pieces.ts'
+
+/** Arranges an overlay: its pieces on the canvas, their order, and what each shows. */
+export function EditorPage() {
+  const id = Number(useParams().overlay)
+  const screen = useQuery(screenQuery)
+  const overlay = screen.data?.overlays.find((one) => one.id === id)
+  if (screen.isPending) return <Loading what="the overlay" />
+  if (screen.isError) return <Problem error={screen.error} retry={() => void screen.refetch()} />
+  if (overlay === undefined)
+    return (
+      <p>
+        This overlay is not there any more.{' '}
+        <Link to="/screen" className="text-brass-text underline">
+          See the others
+        </Link>
+      </p>
+    )
+  return <Editor key={overlay.id} overlay={overlay} view={screen.data} />
+}
+
+const MOST_UNDONE = 100
+
+/** The draft with its way back. */
+function useDraft(overlay: OverlayShown) {
+  const [draft, setDraft] = useState<OverlaySettings>(() => settingsOf(overlay))
+  const [before, setBefore] = useState<readonly OverlaySettings[]>([])
+  const edit = (next: OverlaySettings) => {
+    setBefore((list) => [...list.slice(-MOST_UNDONE), draft])
+    setDraft(next)
+  }
+  const undo = () => {
+    const last = before.at(-1)
+    if (last === undefined) return
+    setBefore(before.slice(0, -1))
+    setDraft(last)
+  }
+  return { draft, edit, undo, undoable: before.length > 0 }
+}
+
+function Editor({ overlay, view }: { overlay: OverlayShown; view: ScreenView }) {
+  const client = useQueryClient()
+  const { draft, edit, undo, undoable } = useDraft(overlay)
+  const [chosen, setChosen] = useState<string>()
+  const changed = !same(draft, settingsOf(overlay))
+  const wrong = draft.name.trim() === '' ? 'Give the overlay a name.' : overlayFault(draft)
+  const save = useMutation({
+    mutationFn: () => change('PUT', `/desk/overlays/${overlay.id}`, draft),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['screen'] }),
+  })
+  const piece = draft.pieces.find(({ id }) => id === chosen)
+  const putPieces = (pieces: Piece[]) => edit({ ...draft, pieces })
+  const put = (id: string, patch: Partial<Piece>) =>
+    putPieces(draft.pieces.map((one) => (one.id === id ? ({ ...one, ...patch } as Piece) : one)))
+  const remove = (id: string) => putPieces(draft.pieces.filter((one) => one.id !== id))
+  useUndoKey(undo)
+  return (
+    <div className="flex h-full flex-col gap-3">
+      <EditorHead
+        overlay={overlay}
+        draft={draft}
+        changed={changed}
+        wrong={wrong}
+        saving={save.isPending}
+        save={() => save.mutate()}
+        undo={undoable ? undo : undefined}
+        back={() => edit(settingsOf(overlay))}
+      />
+      {save.error && changed && <Problem error={save.error} />}
+      <div className="flex min-h-0 flex-1 gap-4">
+        <div className="flex min-h-0 min-w-0 flex-1 flex-col gap-4 overflow-y-auto">
+          <Canvas draft={draft} chosen={chosen} choose={setChosen} put={put} remove={remove} />
+          <AddPiece
+            draft={draft}
+            add={(made) => {
+              putPieces([...draft.pieces, made])
+              setChosen(made.id)
+            }}
+          />
+          <Layers pieces={draft.pieces} chosen={chosen} choose={setChosen} setPieces={putPieces} />
+        </div>
+        <div className="flex w-68 shrink-0 flex-col gap-4 overflow-y-auto">
+          {piece ? (
+            <PieceFields
+              key={piece.id}
+              piece={piece}
+              put={(patch) => put(piece.id, patch)}
+              remove={() => remove(piece.id)}
+              back={() => setChosen(undefined)}
+              alerts={view.alerts}
+            />
+          ) : (
+            <CanvasFields draft={draft} put={(patch) => edit({ ...draft, ...patch })} />
+          )}
+        </div>
+      </div>
+      <LeaveGuard unsaved={changed} />
+    </div>
+  )
+}
+
+interface EditorHeadProps {
+  readonly overlay: OverlayShown
+  readonly draft: OverlaySettings
+  readonly changed: boolean
+  readonly wrong: string | undefined
+  readonly saving: boolean
+  readonly save: () => void
+  readonly undo: (() => void) | undefined
+  readonly back: () => void
+}
+
+function EditorHead({ overlay, draft, changed, wrong, saving, save, undo, back }: EditorHeadProps) {
+  return (
+    <div className="flex flex-wrap items-center gap-3">
+      <Link to="/screen" className="rounded p-1 text-muted hover:text-text" aria-label="Back to the overlays">
+        <ArrowLeft aria-hidden="true" className="size-5" />
+      </Link>
+      <div className="min-w-0">
+        <h1 className="text-[1.45rem] leading-tight">{draft.name || 'An overlay'}</h1>
+        <p className="tabular text-sm text-muted">
+          {draft.width} × {draft.height} · {overlay.connected ? 'connected' : 'not connected'}
+        </p>
+      </div>
+      <span role="status" className={`ml-auto ${changed ? 'text-brass-text' : 'text-muted'}`}>
+        {wrong ?? (changed ? 'Not live yet.' : 'What you see is live.')}
+      </span>
+      <Button disabled={undo === undefined} onClick={undo}>
+        Undo
+      </Button>
+      {changed && <Button onClick={back}>Back to what is live</Button>}
+      <Button look="main" disabled={!changed || wrong !== undefined || saving} onClick={save}>
+        {saving ? 'Saving …' : 'Save: live at once'}
+      </Button>
+    </div>
+  )
+}
+
+function AddPiece({ draft, add }: { draft: OverlaySettings; add: (piece: Piece) => void }) {
+  const place = (kind: (typeof PIECE_KINDS)[number]): Piece => {
+    const made = kind.fresh({ id: freshMark(draft.pieces, kind.of), x: 0, y: 0 })
+    return { ...made, ...freePlace(draft, draft.pieces, made) }
+  }
+  return (
+    <section aria-label="Add a piece">
+      <h2 className="mb-1.5 text-base">Add a piece</h2>
+      <ul className="grid grid-cols-3 gap-1.5">
+        {PIECE_KINDS.map((kind) => (
+          <li key={kind.of}>
+            <Button className="w-full" title={kind.tells} onClick={() => add(place(kind))}>
+              {kind.name}
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+function useUndoKey(undo: () => void): void {
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement
+      if (!(event.ctrlKey || event.metaKey) || event.key !== 'z' || event.shiftKey || typing) return
+      event.preventDefault()
+      undo()
+    }
+    window.addEventListener('keydown', press)
+    return () => window.removeEventListener('keydown', press)
+  }, [undo])
+}
+
+/** Leaving asks first while something is saved nowhere. */
+function LeaveGuard({ unsaved }: { unsaved: boolean }) {
+  const blocker = useBlocker(unsaved)
+  if (blocker.state !== 'blocked') return null
+  return (
+    <div role="alert" className="flex flex-wrap items-center gap-2 rounded-md border border-brick px-4 py-3">
+      <p className="mr-auto">What you changed is saved nowhere.</p>
+      <Button ref={(button) => button?.focus()} onClick={() => blocker.reset()}>
+        Go on with it
+      </Button>
+      <Button look="danger" onClick={() => blocker.proceed()}>
+        Throw it away
+      </Button>
+    </div>
+  )
+}

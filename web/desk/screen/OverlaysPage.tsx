@@ -1,0 +1,204 @@
+import { useQuery } from '@tanstack/react-query'
+import { clsx } from 'clsx'
+import { type FormEvent, useState } from 'react'
+import { Link } from 'react-router'
+import { Button } from '../../parts/Button.tsx'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { Empty, Panel } from '../../parts/Panel.tsx'
+import { ageText } from '../../parts/time.ts'
+import { useToast } from '../../parts/toasts.tsx'
+import { type OverlayShown, screenQuery } from '../library/library.ts'
+import { useStatus } from '../status.ts'
+import { useScreenAction } from './useScreenAction.ts'
+
+/** The overlays: whether the streaming program has them open, their addresses, a test; and the alerts' queue. */
+export function OverlaysPage() {
+  const screen = useQuery(screenQuery)
+  const { data } = screen
+  return (
+    <div className="flex max-w-4xl flex-col gap-4">
+      <Head paused={data?.paused ?? false} />
+      <p className="text-muted">
+        An overlay is a transparent page that your streaming program shows over the picture. Add its address there as a
+        browser source, of the size that stands beside it. Who knows the address can see it, so show it to nobody.
+      </p>
+      {screen.isPending && <Loading what="the overlays" />}
+      {screen.isError && <Problem error={screen.error} retry={() => void screen.refetch()} />}
+      {data && (
+        <Panel title="Overlays" aside={`${data.overlays.length}`}>
+          {data.overlays.length === 0 && <Empty>There is no overlay yet. Name the first one.</Empty>}
+          <ul>
+            {data.overlays.map((overlay) => (
+              <OverlayRow key={overlay.id} overlay={overlay} />
+            ))}
+          </ul>
+          <NewOverlay />
+        </Panel>
+      )}
+    </div>
+  )
+}
+
+function Head({ paused }: { paused: boolean }) {
+  const act = useScreenAction()
+  const control = (what: string, said: string) => act.mutate({ path: '/desk/screen/control', body: { what }, said })
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <h1 className="mr-auto text-[1.45rem] leading-tight">Screen</h1>
+      {paused && (
+        <p role="status" className="text-brass-text">
+          Alerts are paused: they wait.
+        </p>
+      )}
+      <Button onClick={() => control('skip', 'On with the next alert.')}>Skip the alert</Button>
+      <Button onClick={() => control('clear', 'Every alert that played or waited is gone.')}>Clear all</Button>
+      <Button
+        onClick={() =>
+          paused
+            ? control('resume', 'Alerts play again.')
+            : control('pause', 'Alerts are paused. Those that come meanwhile are played afterwards.')
+        }
+      >
+        {paused ? 'Go on with alerts' : 'Pause alerts'}
+      </Button>
+      <Button
+        look="main"
+        onClick={() =>
+          act.mutate({
+            path: '/desk/screen/test',
+            body: { alert: null },
+            said: 'A test alert plays on every overlay that is open.',
+          })
+        }
+        disabled={act.isPending}
+      >
+        Play a test alert
+      </Button>
+    </div>
+  )
+}
+
+function OverlayRow({ overlay }: { overlay: OverlayShown }) {
+  const { now } = useStatus()
+  const toast = useToast()
+  const [asking, setAsking] = useState<'renew' | 'remove'>()
+  const address = `${window.location.origin}/overlay/${overlay.secret}`
+  const { name, width, height, connected, seenAt } = overlay
+  const seen =
+    seenAt === null ? 'never opened' : `last seen ${ageText(now - seenAt)} ago`.replace('just now ago', 'just now')
+  const copy = () =>
+    void navigator.clipboard.writeText(address).then(
+      () => toast({ text: `The address of ${name} is copied.` }),
+      () =>
+        toast({
+          text: 'The browser does not let us copy. Open the overlay and copy its address from there.',
+          look: 'problem',
+        }),
+    )
+  return (
+    <li className="flex flex-wrap items-center gap-3 border-b border-line px-4 py-3 last:border-b-0">
+      <span
+        aria-hidden="true"
+        className={clsx('size-2.5', connected ? 'rounded-full bg-moss' : 'rotate-45 bg-brick')}
+      />
+      <div className="min-w-[80%] flex-1">
+        <p className="font-semibold break-words">{name}</p>
+        <p className="text-sm text-muted">
+          {width} × {height} · {overlay.pieces.length} {overlay.pieces.length === 1 ? 'piece' : 'pieces'} ·{' '}
+          {connected ? 'open in a streaming program or browser' : `not open anywhere, ${seen}`}
+        </p>
+      </div>
+      {asking === undefined ? (
+        <>
+          <Link
+            to={`/screen/overlays/${overlay.id}`}
+            className="rounded-md border border-line px-3 py-1.5 font-medium hover:bg-raised"
+          >
+            Arrange
+          </Link>
+          <Button onClick={copy}>Copy the address</Button>
+          <a
+            href={address}
+            target="_blank"
+            rel="noreferrer"
+            className="rounded-md border border-line px-3 py-1.5 font-medium hover:bg-raised"
+          >
+            Open it
+          </a>
+          <Button look="quiet" onClick={() => setAsking('renew')}>
+            New address
+          </Button>
+          <Button look="quiet" onClick={() => setAsking('remove')}>
+            Take it away
+          </Button>
+        </>
+      ) : (
+        <Asking overlay={overlay} asking={asking} stop={() => setAsking(undefined)} />
+      )}
+    </li>
+  )
+}
+
+interface AskingProps {
+  readonly overlay: OverlayShown
+  readonly asking: 'renew' | 'remove'
+  readonly stop: () => void
+}
+
+function Asking({ overlay: { id, name }, asking, stop }: AskingProps) {
+  const act = useScreenAction()
+  const renew = asking === 'renew'
+  const said = renew
+    ? `${name} has a new address. Put it into your streaming program; the old one shows nothing any more.`
+    : `${name} is gone; its address shows nothing any more.`
+  return (
+    <>
+      <p className="text-[0.93rem]">
+        {renew ? 'For when the address has leaked: the old one stops at once.' : 'Its pieces are gone with it.'}
+      </p>
+      <Button
+        look="danger"
+        ref={(button) => button?.focus()}
+        disabled={act.isPending}
+        onClick={() => act.mutate({ path: `/desk/overlays/${id}/${asking}`, said }, { onSuccess: stop })}
+      >
+        {renew ? 'Give it a new address' : `Really take ${name} away`}
+      </Button>
+      <Button onClick={stop}>Keep it</Button>
+    </>
+  )
+}
+
+function NewOverlay() {
+  const act = useScreenAction()
+  const [name, setName] = useState('')
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    act.mutate(
+      {
+        path: '/desk/overlays',
+        body: { name: name.trim() },
+        said: `${name.trim()} is there. Copy its address into your streaming program.`,
+      },
+      { onSuccess: () => setName('') },
+    )
+  }
+  return (
+    <form onSubmit={submit} className="flex items-center gap-3 border-t border-line px-4 py-3">
+      <label className="flex min-w-0 flex-1 items-center gap-3">
+        <span className="shrink-0">Another overlay called</span>
+        <input
+          required
+          maxLength={60}
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+          placeholder="where it is shown"
+          className="min-w-0 flex-1 rounded-md border border-line bg-surface px-3 py-1.5"
+        />
+      </label>
+      <Button type="submit" disabled={act.isPending}>
+        Add it
+      </Button>
+    </form>
+  )
+}

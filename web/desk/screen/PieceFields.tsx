@@ -1,0 +1,290 @@
+import { FIGURES_OF_SHOW, FONTS, type Look, type Piece, TOP_LISTS } from '#core/screen'
+import { CHANNEL_FIELDS } from '#core/texts'
+import { Button } from '../../parts/Button.tsx'
+import { Choose, Field, INPUT, NumberInput, Slider, Tick } from '../commands/inputs.tsx'
+import type { AlertShown } from '../library/library.ts'
+import { pieceName } from './pieces.ts'
+
+interface PieceFieldsProps {
+  readonly piece: Piece
+  readonly put: (patch: Partial<Piece>) => void
+  readonly remove: () => void
+  /** To the overlay itself. */
+  readonly back: () => void
+  readonly alerts: readonly AlertShown[]
+}
+
+/** What a piece shows, where it is in figures, and how it looks. */
+export function PieceFields({ piece, put, remove, back, alerts }: PieceFieldsProps) {
+  return (
+    <section aria-label={pieceName(piece)} className="flex flex-col gap-4">
+      <div className="flex items-baseline justify-between gap-2">
+        <h2 className="text-base">{pieceName(piece)}</h2>
+        <Button look="quiet" className="px-1! py-0! text-sm" onClick={back}>
+          The overlay itself
+        </Button>
+      </div>
+      <Own piece={piece} put={put} alerts={alerts} />
+      <PlaceFields piece={piece} put={put} />
+      <LookFields look={piece.look} setLook={(look) => put({ look })} size={piece.of !== 'alerts'} />
+      <Button look="danger" disabled={piece.locked} onClick={remove}>
+        Take it off the overlay
+      </Button>
+    </section>
+  )
+}
+
+const FIGURE_NAMES = {
+  paid: 'paid this show',
+  spent: 'spent this show',
+  orders: 'orders this show',
+  present: 'people present',
+}
+const LIST_NAMES = { balance: 'who has most', hours: 'who watched longest', earned: 'who earned most' }
+
+type OwnProps = Omit<PieceFieldsProps, 'remove' | 'back'>
+
+function Own({ piece, put, alerts }: OwnProps) {
+  switch (piece.of) {
+    case 'alerts':
+      return <WhichAlerts piece={piece} put={put} alerts={alerts} />
+    case 'orders':
+      return (
+        <>
+          <TitleField piece={piece} put={put} />
+          <LinesField piece={piece} put={put} most={10} />
+        </>
+      )
+    case 'top':
+      return (
+        <>
+          <TitleField piece={piece} put={put} />
+          <Choose
+            label="Which list"
+            value={piece.list}
+            choices={TOP_LISTS.map((value) => ({ value, name: LIST_NAMES[value] }))}
+            onChoose={(list) => put({ list })}
+          />
+          <LinesField piece={piece} put={put} most={20} />
+        </>
+      )
+    case 'counter':
+      return (
+        <>
+          <Choose
+            label="Which figure"
+            value={piece.figure}
+            choices={FIGURES_OF_SHOW.map((value) => ({ value, name: FIGURE_NAMES[value] }))}
+            onChoose={(figure) => put({ figure })}
+          />
+          <TitleField piece={piece} put={put} />
+        </>
+      )
+    case 'text':
+      return (
+        <Field label="Text" hint={`Can be used: ${CHANNEL_FIELDS.map(({ path }) => path).join(', ')}`}>
+          <textarea
+            rows={3}
+            value={piece.text}
+            maxLength={500}
+            onChange={(event) => put({ text: event.target.value })}
+            className={INPUT}
+          />
+        </Field>
+      )
+    case 'chat':
+      return <ChatFields piece={piece} put={put} />
+  }
+}
+
+type FieldsOf<K extends Piece['of']> = { readonly piece: Extract<Piece, { of: K }>; readonly put: OwnProps['put'] }
+
+const TitleField = ({ piece, put }: FieldsOf<'orders' | 'top' | 'counter'>) => (
+  <Field label="Title">
+    <input
+      value={piece.title}
+      maxLength={60}
+      onChange={(event) => put({ title: event.target.value })}
+      className={INPUT}
+    />
+  </Field>
+)
+
+const LinesField = ({ piece, put, most }: FieldsOf<'orders' | 'top' | 'chat'> & { most: number }) => (
+  <p className="flex items-center gap-2">
+    <NumberInput
+      label="Lines"
+      value={piece.many}
+      most={most}
+      className="w-16"
+      onValue={(many) => put({ many: Math.max(1, many) })}
+    />
+    lines
+  </p>
+)
+
+function ChatFields({ piece, put }: FieldsOf<'chat'>) {
+  return (
+    <>
+      <LinesField piece={piece} put={put} most={20} />
+      <p className="flex items-center gap-2">
+        each for
+        <NumberInput
+          label="Seconds each line stays"
+          value={piece.seconds}
+          most={600}
+          none="ever"
+          className="w-16"
+          onValue={(seconds) => put({ seconds })}
+        />
+        seconds
+      </p>
+      <Tick on={piece.bot} onTick={(bot) => put({ bot })}>
+        What the bot says, too
+      </Tick>
+    </>
+  )
+}
+
+interface WhichAlertsProps {
+  readonly piece: Extract<Piece, { of: 'alerts' }>
+  readonly put: (patch: Partial<Piece>) => void
+  readonly alerts: readonly AlertShown[]
+}
+
+function WhichAlerts({ piece, put, alerts }: WhichAlertsProps) {
+  const chosen = piece.which === 'all' ? [] : piece.which
+  return (
+    <fieldset className="flex flex-col gap-1.5">
+      <legend className="sr-only">Which alerts it plays</legend>
+      <Tick on={piece.which === 'all'} onTick={(all) => put({ which: all ? 'all' : alerts.map(({ id }) => id) })}>
+        Plays every alert
+      </Tick>
+      {piece.which !== 'all' &&
+        alerts.map(({ id, settings }) => (
+          <Tick
+            key={id}
+            on={chosen.includes(id)}
+            onTick={(on) => put({ which: on ? [...chosen, id] : chosen.filter((one) => one !== id) })}
+          >
+            {settings.name}
+          </Tick>
+        ))}
+    </fieldset>
+  )
+}
+
+const PLACE = [
+  ['x', 'From the left'],
+  ['y', 'From the top'],
+  ['w', 'Width'],
+  ['h', 'Height'],
+] as const
+
+function PlaceFields({ piece, put }: Pick<PieceFieldsProps, 'piece' | 'put'>) {
+  return (
+    <div className="grid grid-cols-2 gap-2">
+      {PLACE.map(([key, label]) => (
+        <label key={key} className="flex flex-col gap-0.5 text-sm">
+          {label}
+          <input
+            type="number"
+            value={piece[key]}
+            disabled={piece.locked}
+            min={key === 'w' || key === 'h' ? 20 : -8000}
+            max={8000}
+            onChange={(event) => {
+              const n = Math.round(Number(event.target.value))
+              const least = key === 'w' || key === 'h' ? 20 : -8000
+              if (event.target.value !== '') put({ [key]: Math.max(least, Math.min(8000, n)) })
+            }}
+            className={`tabular ${INPUT}`}
+          />
+        </label>
+      ))}
+    </div>
+  )
+}
+
+const FONT_NAMES = { display: 'Headline letters', text: 'Text letters', typewriter: 'Typewriter letters' } as const
+
+function LookFields({ look, setLook, size }: { look: Look; setLook: (look: Look) => void; size: boolean }) {
+  const put = (patch: Partial<Look>) => setLook({ ...look, ...patch })
+  return (
+    <fieldset className="flex flex-col gap-2">
+      <legend className="mb-1 font-semibold">Look</legend>
+      <Choose
+        label="Letters"
+        value={look.font}
+        choices={FONTS.map((value) => ({ value, name: FONT_NAMES[value] }))}
+        onChoose={(font) => put({ font })}
+      />
+      {size && (
+        <p className="flex items-center gap-2">
+          <NumberInput
+            label="Height of the letters"
+            value={look.size}
+            most={400}
+            none="fits"
+            className="w-16"
+            onValue={(n) => put({ size: n })}
+          />
+          pixels high
+        </p>
+      )}
+      <ColourField label="Letters" value={look.colour} initial="#f4eee1" onColour={(colour) => put({ colour })} />
+      <ColourField
+        label="Ground"
+        value={look.ground === 'none' ? '' : look.ground}
+        initial="#14171c"
+        onColour={(ground) => put({ ground })}
+      />
+      <Tick on={look.ground === 'none'} onTick={(none) => put({ ground: none ? 'none' : '' })}>
+        No ground
+      </Tick>
+      {look.ground !== 'none' && <Slider label="Covers" value={look.cover} onValue={(cover) => put({ cover })} />}
+      <p className="flex items-center gap-2">
+        <NumberInput
+          label="Roundness of the corners"
+          value={look.corner}
+          most={200}
+          className="w-16"
+          onValue={(corner) => put({ corner })}
+        />
+        round corners
+      </p>
+      <Tick on={look.shadow} onTick={(shadow) => put({ shadow })}>
+        Shadow
+      </Tick>
+    </fieldset>
+  )
+}
+
+interface ColourFieldProps {
+  readonly label: string
+  /** Empty: the theme's. */
+  readonly value: string
+  readonly initial: string
+  readonly onColour: (colour: string) => void
+}
+
+function ColourField({ label, value, initial, onColour }: ColourFieldProps) {
+  return (
+    <span className="flex items-center gap-2">
+      <label className="flex items-center gap-2">
+        <input
+          type="color"
+          value={value === '' ? initial : value}
+          onChange={(event) => onColour(event.target.value.toLowerCase())}
+          className="h-7 w-10 cursor-pointer rounded border border-line bg-surface"
+        />
+        {label}
+      </label>
+      {value !== '' && (
+        <Button look="quiet" className="px-1! py-0! text-sm" onClick={() => onColour('')}>
+          as the theme
+        </Button>
+      )}
+    </span>
+  )
+}

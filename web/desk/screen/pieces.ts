@@ -1,0 +1,143 @@
+import { type OverlaySettings, type Piece, type PieceKind, PLAIN_LOOK } from '#core/screen'
+import type { Shown } from '../../parts/screen/page.ts'
+import type { Box } from './snap.ts'
+
+/** The kinds of pieces there are, with how one begins. */
+export const PIECE_KINDS: readonly {
+  readonly of: PieceKind
+  readonly name: string
+  readonly tells: string
+  readonly fresh: (place: Pick<Piece, 'id' | 'x' | 'y'>) => Piece
+}[] = [
+  {
+    of: 'alerts',
+    name: 'Alert box',
+    tells: 'plays alerts, one after the other',
+    fresh: (place) => ({ ...common(place, 1240, 380), of: 'alerts', which: 'all' }),
+  },
+  {
+    of: 'orders',
+    name: 'Latest orders',
+    tells: 'who bought what',
+    fresh: (place) => ({ ...common(place, 520, 250), of: 'orders', title: 'Just ordered', many: 4 }),
+  },
+  {
+    of: 'top',
+    name: 'Top list',
+    tells: 'who has most, watched longest or earned most',
+    fresh: (place) => ({ ...common(place, 460, 300), of: 'top', title: 'Most hours', list: 'hours', many: 5 }),
+  },
+  {
+    of: 'counter',
+    name: 'Counter',
+    tells: 'a figure of this show',
+    fresh: (place) => ({ ...common(place, 320, 150), of: 'counter', title: 'paid this show', figure: 'paid' }),
+  },
+  {
+    of: 'text',
+    name: 'Text',
+    tells: 'your own words, with what is true now',
+    fresh: (place) => ({ ...common(place, 620, 90), of: 'text', text: '{{ show.title }}' }),
+  },
+  {
+    of: 'chat',
+    name: 'Chat lines',
+    tells: 'what is said in the room',
+    fresh: (place) => ({ ...common(place, 520, 420), of: 'chat', many: 8, seconds: 60, bot: true }),
+  },
+]
+
+const common = (place: Pick<Piece, 'id' | 'x' | 'y'>, w: number, h: number) => ({
+  ...place,
+  w,
+  h,
+  locked: false,
+  hidden: false,
+  look: PLAIN_LOOK,
+})
+
+export const pieceName = (piece: Piece): string => PIECE_KINDS.find(({ of }) => of === piece.of)?.name ?? piece.of
+
+/** A mark that no piece of the overlay bears yet. */
+export function freshMark(pieces: readonly Piece[], of: PieceKind): string {
+  for (let n = 1; ; n++) if (!pieces.some(({ id }) => id === `${of}${n}`)) return `${of}${n}`
+}
+
+/** Later than any time: a sample never grows old. */
+const ALWAYS = Number.MAX_SAFE_INTEGER
+
+/** What a piece shows in the editor, where nothing is live. */
+export function sampleOf(piece: Piece, currency: string): Shown {
+  switch (piece.of) {
+    case 'orders':
+      return {
+        lines: many(
+          piece.many,
+          ['valve_vera', 'umbra_coil', 'pia_ohm'],
+          ['Factory whistle', 'Sparks on screen', 'Choose the next repair'],
+        ),
+      }
+    case 'top':
+      return {
+        lines: many(
+          piece.many,
+          ['umbra_coil', 'valve_vera', 'zinc_zoe'],
+          piece.list === 'hours' ? ['41 h', '38 h', '20 h'] : ['6,208', '5,875', '3,044'],
+        ),
+      }
+    case 'counter':
+      return { figure: { paid: 9600, spent: 4120, orders: 31, present: 128 }[piece.figure] }
+    case 'text':
+      return { text: piece.text.replaceAll(/\{\{\s*([\w.]+)[^}]*\}\}/g, (_all, path: string) => SAMPLES[path] ?? '…') }
+    case 'chat':
+      return {
+        said: [
+          { at: ALWAYS, name: 'pia_ohm', text: 'that solder joint is a work of art', bot: false },
+          { at: ALWAYS, name: '', text: `pia_ohm has 312 ${currency}.`, bot: true },
+        ],
+      }
+    default:
+      return {}
+  }
+}
+
+const SAMPLES: Readonly<Record<string, string>> = {
+  'show.title': 'Thursday bench: the tram clock',
+  'show.number': '64',
+  'show.minutes': '42',
+  'counts.present': '128',
+  'now.time': '19:30',
+  'now.date': '27 November 2026',
+  'now.weekday': 'Friday',
+}
+
+const many = (count: number, names: readonly string[], values: readonly string[]) =>
+  Array.from({ length: count }, (_, i) => ({
+    name: names[i % names.length] ?? '',
+    value: values[i % values.length] ?? '',
+  }))
+
+/** An overlay's settings without what is not set: its address and how it stands. */
+export const settingsOf = ({ name, width, height, pieces, background }: OverlaySettings): OverlaySettings => ({
+  name,
+  width,
+  height,
+  pieces,
+  background,
+})
+
+const overlap = (a: Box, b: Box): boolean => a.x < b.x + b.w && b.x < a.x + a.w && a.y < b.y + b.h && b.y < a.y + a.h
+
+const STEP = 40
+
+/** A place for a new piece where nothing is yet, from the top left on; where there is none: in the middle. */
+export function freePlace(
+  canvas: { width: number; height: number },
+  others: readonly Box[],
+  { w, h }: Pick<Box, 'w' | 'h'>,
+) {
+  for (let y = 60; y + h <= canvas.height - 40; y += STEP)
+    for (let x = 60; x + w <= canvas.width - 40; x += STEP)
+      if (!others.some((other) => overlap({ x, y, w, h }, other))) return { x, y }
+  return { x: Math.round((canvas.width - w) / 2), y: Math.round((canvas.height - h) / 2) }
+}

@@ -1,0 +1,47 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { read } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { Problem } from '../../parts/Notice.tsx'
+import { useToast } from '../../parts/toasts.tsx'
+
+/** Shows where an order is sent, once it is asked for: an address must not stand on a screen that may be on stream. */
+export function AddressButton({ order }: { order: number }) {
+  const [open, setOpen] = useState(false)
+  const toast = useToast()
+  const address = useQuery({
+    queryKey: ['address', order],
+    queryFn: ({ signal }) => read<{ address: string | null }>(`/desk/orders/${order}/address`, signal),
+    enabled: open,
+    gcTime: 0,
+  })
+  if (!open)
+    return (
+      <Button className="mt-1.5" onClick={() => setOpen(true)}>
+        Show the address
+      </Button>
+    )
+  const copy = () =>
+    void navigator.clipboard.writeText(address.data?.address ?? '').then(
+      () => toast({ text: 'The address is copied.' }),
+      () => {},
+    )
+  return (
+    <div className="mt-1.5 rounded-md bg-surface px-2.5 py-1.5">
+      {address.error && <Problem error={address.error} />}
+      {address.data && (
+        <address className="break-words whitespace-pre-line not-italic">
+          {address.data.address ?? 'The address was erased.'}
+        </address>
+      )}
+      <span className="mt-1 flex gap-2">
+        <Button look="quiet" className="px-1!" onClick={copy} disabled={!address.data?.address}>
+          Copy it
+        </Button>
+        <Button look="quiet" className="px-1!" onClick={() => setOpen(false)}>
+          Hide it
+        </Button>
+      </span>
+    </div>
+  )
+}

@@ -1,0 +1,59 @@
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react'
+import { BellRing } from 'lucide-react'
+import { useState } from 'react'
+import { SOUNDS, type Sound } from '#core/screen'
+import { playSound } from '../../parts/sound.ts'
+import { Choose, Slider, Tick } from '../commands/inputs.tsx'
+import { type Arrival, readArrival, writeArrival } from './arrival.ts'
+
+/** How this computer tells of a new order: which sound, how loud, and whether by a notice of the browser. */
+export function ArrivalMenu() {
+  const [arrival, setArrival] = useState(readArrival)
+  const [refused, setRefused] = useState(false)
+  const put = (patch: Partial<Arrival>) => {
+    const next = { ...arrival, ...patch }
+    setArrival(next)
+    writeArrival(next)
+  }
+  const notices = async (on: boolean) => {
+    const allowed =
+      !on || (typeof Notification !== 'undefined' && (await Notification.requestPermission()) === 'granted')
+    setRefused(!allowed)
+    put({ notice: on && allowed })
+  }
+  return (
+    <Popover>
+      <PopoverButton aria-label="How a new order is told" className="rounded p-1 text-muted hover:text-text">
+        <BellRing aria-hidden="true" className="size-4" />
+      </PopoverButton>
+      <PopoverPanel
+        anchor="bottom end"
+        className="z-30 flex w-72 flex-col gap-3 rounded-md border border-line bg-panel p-4 shadow-lg"
+      >
+        <p className="font-semibold">When something comes to the bench</p>
+        <Choose
+          label="Sound of a new order"
+          value={arrival.sound}
+          choices={SOUNDS.map((value) => ({ value, name: value === 'none' ? 'No sound' : `Sound: ${value}` }))}
+          onChoose={(sound: Sound) => {
+            put({ sound })
+            void playSound(sound, arrival.volume / 100)
+          }}
+        />
+        <Slider
+          label="Volume"
+          value={arrival.volume}
+          onValue={(volume) => put({ volume })}
+          onDone={() => void playSound(arrival.sound, arrival.volume / 100)}
+        />
+        <Tick on={arrival.notice} onTick={(on) => void notices(on)}>
+          A notice of the browser, while this page is in the background
+        </Tick>
+        {refused && (
+          <p className="text-brick-text">The browser does not allow notices here. Allow them in its settings.</p>
+        )}
+        <p className="text-sm text-muted">This holds for this computer only.</p>
+      </PopoverPanel>
+    </Popover>
+  )
+}

@@ -1,0 +1,162 @@
+import { DateTime } from 'luxon'
+import type { RewardSettings } from '#core/store'
+import { Choose, INPUT, NumberInput, Tick } from '../commands/inputs.tsx'
+import type { PartProps } from './part.ts'
+
+/** How many there are, how many each may have, how long it rests, and when it is for sale. */
+export function LimitsPart({ draft, put, store }: PartProps) {
+  return (
+    <div className="flex flex-col gap-5">
+      <MostFields legend="How many there are" most={draft.stock} setMost={(stock) => put({ stock })} />
+      <MostFields legend="How many each viewer may have" most={draft.each} setMost={(each) => put({ each })} />
+      <fieldset className="flex flex-col gap-2">
+        <legend className="mb-1 font-semibold">How long it rests after an order</legend>
+        <RestField
+          label="For everyone"
+          seconds={draft.rest.everyoneSeconds}
+          setSeconds={(everyoneSeconds) => put({ rest: { ...draft.rest, everyoneSeconds } })}
+        />
+        <RestField
+          label="For each viewer"
+          seconds={draft.rest.eachSeconds}
+          setSeconds={(eachSeconds) => put({ rest: { ...draft.rest, eachSeconds } })}
+        />
+      </fieldset>
+      <fieldset className="flex flex-col gap-2">
+        <legend className="mb-1 font-semibold">When it is for sale</legend>
+        <Tick on={draft.onAir} onTick={(onAir) => put({ onAir })}>
+          Only while the show is on air
+        </Tick>
+        <TimeField label="From" at={draft.from} setAt={(from) => put({ from })} zone={store.timeZone} />
+        <TimeField label="Until" at={draft.to} setAt={(to) => put({ to })} zone={store.timeZone} />
+      </fieldset>
+      <fieldset className="flex flex-col gap-2">
+        <legend className="mb-1 font-semibold">What one must have or know</legend>
+        <p className="flex items-center gap-2">
+          <NumberInput
+            label="Hours watched at least"
+            value={draft.hours}
+            none="no"
+            most={100_000}
+            className="w-20"
+            onValue={(hours) => put({ hours })}
+          />
+          <span>hours watched or more</span>
+        </p>
+        <p className="flex items-center gap-2">
+          <input
+            aria-label="Secret word"
+            value={draft.secret}
+            maxLength={30}
+            placeholder="no secret word"
+            onChange={(event) => put({ secret: event.target.value.replace(/\s/g, '') })}
+            className={`w-44 ${INPUT} placeholder:text-muted`}
+          />
+          <span className="text-muted">
+            opens it; until then it is not shown. Told on the page, or to the bot behind its word.
+          </span>
+        </p>
+      </fieldset>
+    </div>
+  )
+}
+
+const OVER = [
+  { over: 'show', name: 'in each show' },
+  { over: 'day', name: 'a day' },
+  { over: 'all', name: 'in all' },
+] as const
+
+interface MostFieldsProps {
+  readonly legend: string
+  readonly most: RewardSettings['stock']
+  readonly setMost: (most: RewardSettings['stock']) => void
+}
+
+function MostFields({ legend, most, setMost }: MostFieldsProps) {
+  return (
+    <fieldset>
+      <legend className="mb-1.5 font-semibold">{legend}</legend>
+      <div className="flex flex-wrap gap-x-6 gap-y-2">
+        {OVER.map(({ over, name }) => (
+          <span key={over} className="flex items-center gap-2">
+            <NumberInput
+              label={`${legend}, ${name}`}
+              value={most[over] ?? 0}
+              most={1_000_000}
+              none="no limit"
+              className="w-24"
+              onValue={(n) => setMost({ ...most, [over]: n === 0 ? null : n })}
+            />
+            <span>{name}</span>
+          </span>
+        ))}
+      </div>
+    </fieldset>
+  )
+}
+
+const UNITS = [
+  { value: '1', name: 'seconds' },
+  { value: '60', name: 'minutes' },
+  { value: '3600', name: 'hours' },
+  { value: '86400', name: 'days' },
+] as const
+
+interface RestFieldProps {
+  readonly label: string
+  readonly seconds: number
+  readonly setSeconds: (seconds: number) => void
+  readonly none?: string
+  readonly most?: number
+}
+
+/** A duration in the unit that fits it. */
+export function RestField({ label, seconds, setSeconds, none = 'none', most = 2_592_000 }: RestFieldProps) {
+  const unit = [...UNITS].reverse().find(({ value }) => seconds > 0 && seconds % Number(value) === 0) ?? UNITS[1]
+  return (
+    <p className="grid grid-cols-[8rem_auto_auto_1fr] items-center gap-2">
+      <span>{label}</span>
+      <NumberInput
+        label={`${label}, how long`}
+        value={seconds / Number(unit.value)}
+        none={none}
+        className="w-20"
+        onValue={(n) => setSeconds(Math.min(most, n * Number(unit.value)))}
+      />
+      <Choose
+        label={`${label}, unit`}
+        value={unit.value}
+        choices={UNITS}
+        onChoose={(next) => setSeconds(Math.min(most, Math.max(1, seconds / Number(unit.value)) * Number(next)))}
+      />
+    </p>
+  )
+}
+
+interface TimeFieldProps {
+  readonly label: string
+  readonly at: number | null
+  readonly setAt: (at: number | null) => void
+  readonly zone: string
+}
+
+/** A day and a time in the channel's time zone. */
+function TimeField({ label, at, setAt, zone }: TimeFieldProps) {
+  const value = at === null ? '' : DateTime.fromSeconds(at, { zone }).toFormat("yyyy-MM-dd'T'HH:mm")
+  return (
+    <label className="grid grid-cols-[8rem_auto_1fr] items-center gap-2">
+      <span>{label}</span>
+      <input
+        type="datetime-local"
+        value={value}
+        onChange={(event) => {
+          const next = DateTime.fromISO(event.target.value, { zone })
+          setAt(next.isValid ? Math.floor(next.toSeconds()) : null)
+        }}
+        className={INPUT}
+      />
+      <span className="text-muted">{at === null ? 'always' : zone}</span>
+    </label>
+  )
+}

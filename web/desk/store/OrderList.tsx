@@ -1,0 +1,234 @@
+import { clsx } from 'clsx'
+import { type KeyboardEvent, useRef, useState } from 'react'
+import { digits, inWords } from '#core/currency'
+import { Button } from '../../parts/Button.tsx'
+import { ageText, dayText, useNow } from '../../parts/time.ts'
+import { INPUT } from '../commands/inputs.tsx'
+import { useStatus } from '../status.ts'
+import { AddressButton } from './AddressButton.tsx'
+import { type DeskOrder, LONG_WAIT_SECONDS, useEndOrder } from './orders.ts'
+
+interface OrderListProps {
+  readonly orders: readonly DeskOrder[]
+  readonly chosen: ReadonlySet<number>
+  readonly setChosen: (chosen: ReadonlySet<number>) => void
+  readonly openPerson: (id: number) => void
+}
+
+/** Orders as rows, gone through by J and K; on the one with the focus D is done, B gives back, O opens, X chooses. */
+export function OrderList({ orders, chosen, setChosen, openPerson }: OrderListProps) {
+  const list = useRef<HTMLTableSectionElement>(null)
+  const [open, setOpen] = useState<number>()
+  const focusOn = (index: number) =>
+    list.current
+      ?.querySelectorAll<HTMLElement>('[data-order]')
+      [Math.max(0, Math.min(index, orders.length - 1))]?.focus()
+  const choose = (id: number) => {
+    const next = new Set(chosen)
+    if (!next.delete(id)) next.add(id)
+    setChosen(next)
+  }
+  return (
+    <>
+      <p className="text-sm text-muted">With a row in focus: J on, K back, O open, D done, B give back, X choose.</p>
+      <table className="w-full table-fixed rounded-md border border-line bg-panel">
+        <thead className="text-left text-sm text-muted">
+          <tr className="border-b border-line">
+            <th className="w-10 px-3 py-2">
+              <span className="sr-only">Chosen</span>
+            </th>
+            <th className="w-[24%] px-2 py-2 font-medium">Reward</th>
+            <th className="w-[16%] px-2 py-2 font-medium">Buyer</th>
+            <th className="px-2 py-2 font-medium">Words</th>
+            <th className="w-20 px-2 py-2 text-right font-medium">Price</th>
+            <th className="w-28 px-3 py-2 text-right font-medium">When</th>
+          </tr>
+        </thead>
+        <tbody ref={list}>
+          {orders.map((order, index) => (
+            <OrderRow
+              key={order.id}
+              order={order}
+              chosen={chosen.has(order.id)}
+              choose={() => choose(order.id)}
+              open={open === order.id}
+              setOpen={(on) => setOpen(on ? order.id : undefined)}
+              openPerson={openPerson}
+              move={(by) => focusOn(index + by)}
+            />
+          ))}
+        </tbody>
+      </table>
+    </>
+  )
+}
+
+interface OrderRowProps {
+  readonly order: DeskOrder
+  readonly chosen: boolean
+  readonly choose: () => void
+  readonly open: boolean
+  readonly setOpen: (open: boolean) => void
+  readonly openPerson: (id: number) => void
+  readonly move: (by: number) => void
+}
+
+const isOpen = ({ status }: DeskOrder): boolean => status === 'waiting' || status === 'back'
+
+function OrderRow({ order, chosen, choose, open, setOpen, openPerson, move }: OrderRowProps) {
+  const { ahead } = useStatus()
+  const now = useNow(ahead)
+  const { act, done } = useEndOrder()
+  const [asking, setAsking] = useState(false)
+  const keys: Readonly<Record<string, () => void>> = {
+    j: () => move(1),
+    k: () => move(-1),
+    o: () => setOpen(!open),
+    x: choose,
+    t: () => isOpen(order) && act.mutate({ order, action: order.takenBy === null ? 'take' : 'leave' }),
+    d: () => {
+      if (!isOpen(order)) return
+      move(1)
+      done(order)
+    },
+    b: () => {
+      if (order.status === 'refunded') return
+      setOpen(true)
+      setAsking(true)
+    },
+  }
+  const keyed = (event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || event.target instanceof HTMLInputElement) return
+    keys[event.key]?.()
+  }
+  const late = isOpen(order) && now - order.placedAt > LONG_WAIT_SECONDS
+  return (
+    <>
+      <tr
+        data-order={order.id}
+        tabIndex={0}
+        onKeyDown={keyed}
+        className={clsx(
+          'border-t border-line align-top hover:bg-raised focus-visible:bg-brass-wash focus-visible:-outline-offset-2',
+          open && 'bg-raised',
+        )}
+      >
+        <td className="px-3 py-2">
+          <input
+            type="checkbox"
+            aria-label={`Choose ${order.rewardName} for ${order.viewerName}`}
+            checked={chosen}
+            onChange={choose}
+            className="size-4 accent-brass"
+          />
+        </td>
+        <td className="px-2 py-2">
+          <button
+            type="button"
+            aria-expanded={open}
+            onClick={() => setOpen(!open)}
+            className="text-left font-semibold break-words hover:underline"
+          >
+            {order.rewardName}
+          </button>
+          <StateWords order={order} now={now} />
+        </td>
+        <td className="px-2 py-2">
+          <button
+            type="button"
+            onClick={() => openPerson(order.viewer)}
+            className="max-w-full truncate hover:underline"
+          >
+            {order.viewerName}
+          </button>
+        </td>
+        <td className="px-2 py-2 break-words">{order.text ?? <span className="text-muted">–</span>}</td>
+        <td className="tabular px-2 py-2 text-right">{digits(order.price)}</td>
+        <td className={clsx('tabular px-3 py-2 text-right', late ? 'text-brick-text' : 'text-muted')}>
+          {isOpen(order) ? ageText(now - order.placedAt) : dayText(order.placedAt)}
+        </td>
+      </tr>
+      {open && (
+        <tr className="bg-raised">
+          <td />
+          <td colSpan={5} className="px-2 pb-3">
+            <OrderActions order={order} asking={asking} setAsking={setAsking} />
+          </td>
+        </tr>
+      )}
+    </>
+  )
+}
+
+function StateWords({ order, now }: { order: DeskOrder; now: number }) {
+  const { status, endedBy, takenBy, endsAt } = order
+  const words = {
+    waiting: takenBy === null ? '' : `${takenBy} sees to it`,
+    back: 'its time is over: take it back',
+    running: endsAt === null ? 'on' : `on for ${ageText(endsAt - now)} more`,
+    done: endedBy === null || endedBy === '' ? 'done by itself' : `done by ${endedBy}`,
+    refunded: endedBy ? `given back by ${endedBy}` : 'given back',
+  }[status]
+  return words === '' ? null : <span className="block text-sm text-muted">{words}</span>
+}
+
+interface OrderActionsProps {
+  readonly order: DeskOrder
+  readonly asking: boolean
+  readonly setAsking: (asking: boolean) => void
+}
+
+/** What can be done with an order, with a word to the buyer. */
+function OrderActions({ order, asking, setAsking }: OrderActionsProps) {
+  const { currency } = useStatus()
+  const { act, done, giveBack } = useEndOrder()
+  const [message, setMessage] = useState('')
+  const undoable = order.byHand && (order.status === 'done' || order.status === 'running')
+  return (
+    <div className="flex flex-col items-start gap-2">
+      {order.posted && <AddressButton order={order.id} />}
+      <div className="flex flex-wrap items-center gap-2">
+        {isOpen(order) && (
+          <>
+            {order.status === 'waiting' && (
+              <input
+                aria-label="A word to the buyer"
+                placeholder="A word to the buyer, in place of the usual one"
+                value={message}
+                maxLength={300}
+                onChange={(event) => setMessage(event.target.value)}
+                className={`w-80 ${INPUT} placeholder:text-muted`}
+              />
+            )}
+            <Button look="main" onClick={() => done(order, message)} shortcut="D">
+              {order.status === 'back' ? 'Taken back' : 'Done'}
+            </Button>
+            <Button
+              onClick={() => act.mutate({ order, action: order.takenBy === null ? 'take' : 'leave' })}
+              shortcut="T"
+            >
+              {order.takenBy === null ? 'Take it on' : 'Leave it to others'}
+            </Button>
+          </>
+        )}
+        {undoable && <Button onClick={() => act.mutate({ order, action: 'reopen' })}>Take it up again</Button>}
+        {order.status !== 'refunded' &&
+          (asking ? (
+            <>
+              <span>
+                Give {inWords(order.price, currency)} back to {order.viewerName}?
+              </span>
+              <Button look="danger" ref={(button) => button?.focus()} onClick={() => giveBack(order)}>
+                Give back
+              </Button>
+              <Button onClick={() => setAsking(false)}>Keep the order</Button>
+            </>
+          ) : (
+            <Button onClick={() => setAsking(true)} shortcut="B">
+              Give back
+            </Button>
+          ))}
+      </div>
+    </div>
+  )
+}

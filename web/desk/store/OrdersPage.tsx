@@ -1,0 +1,205 @@
+import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useDeferredValue, useState } from 'react'
+import { digits } from '#core/currency'
+import { change, channelAddress, read } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { useToast } from '../../parts/toasts.tsx'
+import { Choose, INPUT } from '../commands/inputs.tsx'
+import { ViewerPanel } from '../people/ViewerPanel.tsx'
+import { OrderList } from './OrderList.tsx'
+import type { DeskOrder } from './orders.ts'
+import { storeQuery } from './view.ts'
+
+type Shown = 'open' | 'running' | 'done' | 'refunded' | 'all'
+
+interface Page {
+  readonly orders: readonly DeskOrder[]
+  readonly after: number | null
+  readonly counts: Readonly<Record<Exclude<Shown, 'all'>, number>>
+}
+
+interface Asked {
+  readonly shown: Shown
+  readonly reward: string
+  readonly text: string
+  readonly order: 'oldest' | 'newest'
+}
+
+const askedOf = ({ shown, reward, text, order }: Asked): string =>
+  new URLSearchParams({ shown, order, ...(reward && { reward }), ...(text.trim() && { text: text.trim() }) }).toString()
+
+function useHistory(asked: Asked) {
+  return useInfiniteQuery({
+    queryKey: ['history', asked],
+    queryFn: ({ pageParam, signal }) =>
+      read<Page>(`/desk/orders/history?${askedOf(asked)}${pageParam === 0 ? '' : `&after=${pageParam}`}`, signal),
+    initialPageParam: 0,
+    getNextPageParam: (last) => last.after ?? undefined,
+    placeholderData: (before) => before,
+  })
+}
+
+/** All orders: those that wait, those that are on, done, given back; searched, filtered, ended one by one or many at once. */
+export function OrdersPage() {
+  const [asked, setAsked] = useState<Asked>({ shown: 'open', reward: '', text: '', order: 'oldest' })
+  const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set())
+  const [person, setPerson] = useState<number>()
+  const history = useHistory(useDeferredValue(asked))
+  const orders = history.data?.pages.flatMap((page) => page.orders) ?? []
+  const put = (patch: Partial<Asked>) => {
+    setAsked({ ...asked, ...patch })
+    setChosen(new Set())
+  }
+  return (
+    <div className="flex flex-col gap-4">
+      <div className="flex items-center gap-3">
+        <h1 className="mr-auto text-[1.45rem] leading-tight">Orders</h1>
+        <a
+          href={channelAddress(`/desk/orders.csv?${askedOf(asked)}`)}
+          download
+          className="rounded-md border border-line bg-panel px-3 py-1.5 font-medium hover:bg-raised"
+        >
+          Save as CSV
+        </a>
+      </div>
+      <Filters asked={asked} put={put} counts={history.data?.pages[0]?.counts} />
+      {chosen.size > 0 && <ManyBar chosen={chosen} clear={() => setChosen(new Set())} />}
+      {history.isPending && <Loading what="the orders" />}
+      {history.isError && <Problem error={history.error} retry={() => void history.refetch()} />}
+      {history.data && orders.length === 0 && <p className="text-muted">{NOTHING[asked.shown]}</p>}
+      {orders.length > 0 && <OrderList orders={orders} chosen={chosen} setChosen={setChosen} openPerson={setPerson} />}
+      {history.hasNextPage && (
+        <Button
+          className="self-start"
+          disabled={history.isFetchingNextPage}
+          onClick={() => void history.fetchNextPage()}
+        >
+          Show more
+        </Button>
+      )}
+      {person !== undefined && <ViewerPanel id={person} close={() => setPerson(undefined)} />}
+    </div>
+  )
+}
+
+const NOTHING: Readonly<Record<Shown, string>> = {
+  open: 'Nothing waits. A new order rings, and lies on the bench and here until it is done.',
+  running: 'Nothing that was bought for a time is on.',
+  done: 'No order that is done is like that.',
+  refunded: 'No order that was given back is like that.',
+  all: 'No order is like that.',
+}
+
+const TABS: readonly { readonly shown: Shown; readonly name: string }[] = [
+  { shown: 'open', name: 'Waiting' },
+  { shown: 'running', name: 'On for a time' },
+  { shown: 'done', name: 'Done' },
+  { shown: 'refunded', name: 'Given back' },
+  { shown: 'all', name: 'All' },
+]
+
+interface FiltersProps {
+  readonly asked: Asked
+  readonly put: (patch: Partial<Asked>) => void
+  readonly counts: Page['counts'] | undefined
+}
+
+function Filters({ asked, put, counts }: FiltersProps) {
+  const rewards = useQuery(storeQuery).data?.rewards ?? []
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+      <fieldset className="flex rounded-md border border-line">
+        <legend className="sr-only">Which orders</legend>
+        {TABS.map(({ shown, name }) => (
+          <button
+            key={shown}
+            type="button"
+            aria-pressed={asked.shown === shown}
+            onClick={() => put({ shown, order: shown === 'open' ? 'oldest' : 'newest' })}
+            className={`border-b-2 px-3 py-1 ${asked.shown === shown ? 'border-brass bg-raised font-semibold' : 'border-transparent hover:bg-raised'}`}
+          >
+            {name}
+            {counts && shown !== 'all' && <span className="tabular ml-1.5 text-muted">{digits(counts[shown])}</span>}
+          </button>
+        ))}
+      </fieldset>
+      <input
+        type="search"
+        aria-label="Find by buyer, words or reward"
+        placeholder="Buyer, words or reward"
+        value={asked.text}
+        maxLength={60}
+        onChange={(event) => put({ text: event.target.value })}
+        className={`w-52 ${INPUT} placeholder:text-muted`}
+      />
+      <Choose
+        label="Reward"
+        value={asked.reward}
+        choices={[
+          { value: '', name: 'every reward' },
+          ...rewards.map(({ id, settings }) => ({ value: String(id), name: settings.name })),
+        ]}
+        onChoose={(reward) => put({ reward })}
+        className="max-w-52"
+      />
+      <Choose
+        label="Order"
+        value={asked.order}
+        choices={[
+          { value: 'oldest', name: 'oldest first' },
+          { value: 'newest', name: 'newest first' },
+        ]}
+        onChoose={(order) => put({ order })}
+      />
+    </div>
+  )
+}
+
+function ManyBar({ chosen, clear }: { chosen: ReadonlySet<number>; clear: () => void }) {
+  const client = useQueryClient()
+  const toast = useToast()
+  const [asking, setAsking] = useState(false)
+  const many = useMutation({
+    mutationFn: (does: 'done' | 'give-back') =>
+      change<{ done: number; refused: readonly string[] }>('POST', '/desk/orders/many', { orders: [...chosen], does }),
+    onSuccess: async ({ done, refused }, does) => {
+      const how = does === 'done' ? 'done' : 'given back'
+      const [first] = refused
+      toast({
+        text: `${done} ${done === 1 ? 'order is' : 'orders are'} ${how}.${first === undefined ? '' : ` ${refused.length} not: ${first}`}`,
+        ...(refused.length > 0 && { look: 'problem' as const }),
+      })
+      clear()
+      await client.invalidateQueries({ queryKey: ['history'] })
+      await client.invalidateQueries({ queryKey: ['orders'] })
+    },
+    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  })
+  return (
+    <div className="flex flex-wrap items-center gap-2 rounded-md bg-brass-wash px-3 py-2">
+      <span className="mr-2">
+        {chosen.size} {chosen.size === 1 ? 'order' : 'orders'} chosen
+      </span>
+      {asking ? (
+        <>
+          <span>Give the money of all of them back?</span>
+          <Button look="danger" disabled={many.isPending} onClick={() => many.mutate('give-back')}>
+            Give back
+          </Button>
+          <Button onClick={() => setAsking(false)}>Keep them</Button>
+        </>
+      ) : (
+        <>
+          <Button look="main" disabled={many.isPending} onClick={() => many.mutate('done')}>
+            All done
+          </Button>
+          <Button onClick={() => setAsking(true)}>Give all back</Button>
+          <Button look="quiet" onClick={clear}>
+            Choose none
+          </Button>
+        </>
+      )}
+    </div>
+  )
+}

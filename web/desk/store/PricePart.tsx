@@ -1,0 +1,104 @@
+import { digits, inWords } from '#core/currency'
+import { couldBuy, medianOf, neighboursOf, priceInWatching, watchingInWords, wouldSell } from '#core/store'
+import { NumberInput } from '../commands/inputs.tsx'
+import { useStatus } from '../status.ts'
+import type { PartProps } from './part.ts'
+
+/** What it costs, said in watching for each kind of viewer, by what people hold, and by what sold before. */
+export function PricePart({ draft, put, store, view, id }: PartProps) {
+  const { currency } = useStatus()
+  const { holdings, plan } = store
+  const kinds = priceInWatching(plan, view.circles, draft.price)
+  const longest = Math.max(1, ...kinds.map(({ seconds }) => seconds ?? 0))
+  const able = couldBuy(holdings, draft.price)
+  return (
+    <div className="grid grid-cols-[15rem_minmax(0,1fr)] gap-6">
+      <div className="flex flex-col gap-3">
+        <div className="flex flex-col gap-1">
+          <span>Price</span>
+          <span className="flex items-center gap-2">
+            <NumberInput
+              label="Price"
+              value={draft.price}
+              none="free"
+              onValue={(price) => put({ price })}
+              className="w-28 text-lg font-semibold"
+            />
+            <span className="text-muted">{currency.many}</span>
+          </span>
+        </div>
+        <p aria-live="polite" className="text-muted">
+          {holdings.people === 0
+            ? 'Nobody has been here in the last 30 days to tell what people hold.'
+            : `Of ${digits(holdings.people)} people of the last 30 days, half hold ${digits(medianOf(holdings))} or less; about ${digits(able)} could buy it now.`}
+        </p>
+        <Sells {...{ draft, store, id }} />
+        {plan.welcome > 0 && <Welcome price={draft.price} welcome={plan.welcome} store={store} />}
+      </div>
+      <section aria-label="What it costs in watching">
+        <h3 className="mb-2 font-sans font-semibold">What it costs in watching</h3>
+        <ul className="flex flex-col gap-1.5">
+          {kinds.map(({ name, seconds }) => (
+            <li key={name} className="grid grid-cols-[9.5rem_minmax(0,1fr)_4rem] items-center gap-3">
+              <span className="truncate">{name}</span>
+              <span aria-hidden="true" className="h-2 rounded-sm bg-surface">
+                <span
+                  className="block h-full rounded-sm bg-steel"
+                  style={{ width: `${((seconds ?? 0) / longest) * 100}%` }}
+                />
+              </span>
+              <span className="tabular text-right">{seconds === null ? 'never' : watchingInWords(seconds)}</span>
+            </li>
+          ))}
+        </ul>
+      </section>
+    </div>
+  )
+}
+
+function Sells({ draft, store, id }: Pick<PartProps, 'draft' | 'store' | 'id'>) {
+  const tenths = wouldSell(store.holdings, store.sales, {
+    reward: id ?? null,
+    price: draft.price,
+    shows: store.shows,
+  })
+  const own = store.sales.find(({ reward, sold }) => reward === id && sold > 0)
+  const next = neighboursOf(store.sales, draft.price, id ?? null)
+  return (
+    <>
+      <p aria-live="polite" className="text-muted">
+        {tenths === null
+          ? 'Nothing was sold yet to tell how many would be.'
+          : `Would sell about ${(tenths / 10).toFixed(1)} a show, going by ${own ? 'its own sales' : 'its neighbours in price'} in the last ${store.shows} shows.`}
+      </p>
+      {next.length > 0 && (
+        <div>
+          <h3 className="font-sans text-sm text-muted">Next to it in price</h3>
+          <ul>
+            {next.map(({ reward, name, price, sold }) => (
+              <li key={reward} className="flex flex-wrap justify-between gap-x-2">
+                <span>{name}</span>
+                <span className="tabular ml-auto text-muted">
+                  {digits(price)} · {(sold / Math.max(1, store.shows)).toFixed(1)} a show
+                </span>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </>
+  )
+}
+
+/** What a newcomer can have at once. */
+function Welcome({ price, welcome, store }: { price: number; welcome: number } & Pick<PartProps, 'store'>) {
+  const { currency } = useStatus()
+  const others = store.rewards.filter(({ settings }) => settings.on && settings.price <= welcome).length
+  return (
+    <p className="text-muted">
+      A newcomer begins with {inWords(welcome, currency)}:{' '}
+      {price <= welcome ? 'this can be bought at once' : 'not enough for this'}
+      {others > 0 && `, as ${others === 1 ? 'one reward of the store' : `${others} rewards of the store`} can`}.
+    </p>
+  )
+}

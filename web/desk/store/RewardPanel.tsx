@@ -1,0 +1,162 @@
+import { type ReactNode, useState } from 'react'
+import { checkRewardWord, checkSteps, faultInWords, rewardReady } from '#core/commands'
+import { playing } from '#core/screen'
+import { MAX_TEXT, PLAIN_REWARD, type RewardSettings, rewardFault } from '#core/store'
+import { Button } from '../../parts/Button.tsx'
+import { SaveFoot } from '../commands/SaveFoot.tsx'
+import { SidePanel } from '../commands/SidePanel.tsx'
+import { StepList } from '../commands/steps/StepList.tsx'
+import { TryPart } from '../commands/TryPart.tsx'
+import { type Saved, useSaved } from '../commands/useSaved.ts'
+import { aroundView, type CommandsView, othersThan } from '../commands/view.ts'
+import { WhoFields } from '../commands/WhoFields.tsx'
+import { useStatus } from '../status.ts'
+import { CodesPart } from './CodesPart.tsx'
+import { HappensPart } from './HappensPart.tsx'
+import { LimitsPart } from './LimitsPart.tsx'
+import { PricePart } from './PricePart.tsx'
+import { ReadBack } from './ReadBack.tsx'
+import type { RewardShown, StoreView } from './view.ts'
+import { WhatPart } from './WhatPart.tsx'
+
+interface RewardPanelProps {
+  readonly store: StoreView
+  readonly view: CommandsView
+  /** Undefined: a new one. */
+  readonly reward: RewardShown | undefined
+  /** What a new one begins as. */
+  readonly copyOf: RewardSettings | undefined
+  readonly copy: (reward: RewardShown) => void
+  readonly close: () => void
+}
+
+/** What a draft is checked against: what is wrong with it, what is wrong with its word and steps, whether it would work. */
+function useChecked(
+  draft: RewardSettings,
+  { store, view }: RewardPanelProps,
+  reward: RewardShown | undefined,
+  id: number | undefined,
+) {
+  const { currency, now } = useStatus()
+  const around = { arguments: [], figures: {}, viewer: true, order: true, selfReward: id, ...aroundView(view) }
+  const faults = checkSteps(draft.steps, around)
+  const others = othersThan(view, currency, { reward: id ?? null })
+  const words = checkRewardWord(store.rewards, others, id ?? null, draft)
+  const collides = words.ok ? undefined : words.refusal.sentence
+  const fault = faults.find(({ hint }) => !hint)
+  const plays = playing(store.overlays, draft.alert)
+  const ready = rewardReady(draft, faults, view.standing, {
+    at: now,
+    left: reward?.left ?? null,
+    plays: plays.length,
+    playsNow: plays.filter(({ connected }) => connected).length,
+  })
+  const wrong = emptyIn(draft) ?? collides ?? rewardFault(draft) ?? (fault && faultInWords(fault))
+  return { around, faults, collides, wrong, ready }
+}
+
+/** Makes or changes a reward: what it is, what it costs, who may have it how often, and what happens then. */
+export function RewardPanel(props: RewardPanelProps) {
+  const { store, copyOf, copy, close } = props
+  const saved = useSaved('/desk/rewards', 'reward', props.reward?.settings ?? begun(copyOf), props.reward?.id ?? null)
+  const { draft, live } = saved
+  // One that was only just made is in the store from its first save on.
+  const reward = store.rewards.find(({ id }) => id === live?.id) ?? props.reward
+  const [part, setPart] = useState('What it is')
+  const checked = useChecked(draft, props, reward, live?.id)
+  const more = reward && (
+    <Button look="quiet" onClick={() => copy({ ...reward, settings: draft })}>
+      Copy it
+    </Button>
+  )
+  const foot = (
+    <SaveFoot
+      saved={saved}
+      wrong={checked.wrong}
+      ready={checked.ready}
+      nameOf={({ name }) => `“${name}”`}
+      close={close}
+      removing="archive"
+      how="Archive it"
+      refreshes="store"
+      more={more}
+    />
+  )
+  return (
+    <SidePanel
+      title={live === undefined ? 'Make a reward' : live.settings.name}
+      close={close}
+      parts={partsOf(draft)}
+      part={part}
+      setPart={setPart}
+      unsaved={saved.unsaved}
+      foot={foot}
+    >
+      <Part part={part} panel={{ ...props, reward }} saved={saved} checked={checked} />
+    </SidePanel>
+  )
+}
+
+interface OnePartProps {
+  readonly part: string
+  readonly panel: RewardPanelProps
+  readonly saved: Saved<RewardSettings>
+  readonly checked: ReturnType<typeof useChecked>
+}
+
+function Part({ part, panel: { store, view, reward }, saved, checked }: OnePartProps) {
+  const { draft, setDraft, live, changed } = saved
+  const [named, setNamed] = useState<Readonly<Record<number, string>>>({})
+  const put = (patch: Partial<RewardSettings>) => setDraft({ ...draft, ...patch })
+  const props = { draft, put, store, view, id: live?.id }
+  const id = live?.id ?? null
+  const read = <ReadBack draft={draft} store={store} names={view.names} named={named} />
+  const who = { who: draft.who, setWho: (one: RewardSettings['who']) => put({ who: one }), named, setNamed }
+  switch (part) {
+    case 'What it is':
+      return withBelow(<WhatPart {...props} collides={checked.collides} />, read)
+    case 'Price':
+      return withBelow(<PricePart {...props} />, read)
+    case 'Limits':
+      return withBelow(<LimitsPart {...props} />, read)
+    case 'Who':
+      return withBelow(<WhoFields {...who} view={view} may="may buy it" />, read)
+    case 'What happens':
+      return withBelow(<HappensPart {...props} />, read)
+    case 'Codes':
+      return <CodesPart reward={reward} low={draft.low} setLow={(low) => put({ low })} unsaved={changed} />
+    case 'Steps':
+      return <StepList {...checked} steps={draft.steps} setSteps={(steps) => put({ steps })} view={view} />
+    default:
+      return (
+        <TryPart what={{ kind: 'reward', id, settings: draft }} wrong={checked.wrong} unsaved={changed} view={view} />
+      )
+  }
+}
+
+const withBelow = (above: ReactNode, below: ReactNode) => (
+  <>
+    {above}
+    {below}
+  </>
+)
+
+/** A copy begins switched off and without the word, so that it takes nothing from what it was copied from. */
+const begun = (copyOf: RewardSettings | undefined): RewardSettings =>
+  copyOf === undefined ? PLAIN_REWARD : { ...copyOf, name: `${copyOf.name.slice(0, 52)} (copy)`, word: '', on: false }
+
+function partsOf({ kind }: RewardSettings): string[] {
+  const own = kind === 'itself' ? ['Steps'] : kind === 'code' ? ['Codes'] : []
+  return ['What it is', 'Price', 'Limits', 'Who', 'What happens', ...own, 'Try it']
+}
+
+/** What is still empty that must not be. */
+function emptyIn({ name, word, asks }: RewardSettings): string | undefined {
+  if (name.trim() === '') return 'Give it a name.'
+  if (word === '') return 'Give it a word to be bought by.'
+  if (!/^[a-z0-9_-]{1,30}$/.test(word)) return 'The word is made of a to z, digits, - and _.'
+  if (asks.of !== 'nothing' && asks.question.trim() === '') return 'Write what the buyer is asked.'
+  if (asks.of === 'choice' && asks.choices.filter((one) => one.trim() !== '').length < 2)
+    return 'Give at least two things to choose from, one a line.'
+  return asks.of === 'text' && asks.most > MAX_TEXT ? `${MAX_TEXT} letters are the most.` : undefined
+}

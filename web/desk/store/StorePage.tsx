@@ -1,0 +1,96 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useSearchParams } from 'react-router'
+import { digits, inWords } from '#core/currency'
+import { Button } from '../../parts/Button.tsx'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { Empty } from '../../parts/Panel.tsx'
+import { dayText } from '../../parts/time.ts'
+import { INPUT } from '../commands/inputs.tsx'
+import { commandsQuery } from '../commands/view.ts'
+import { useStatus } from '../status.ts'
+import { RewardPanel } from './RewardPanel.tsx'
+import { RewardTable } from './RewardTable.tsx'
+import { type RewardShown, type StoreView, storeQuery } from './view.ts'
+
+/** What the store sells: every reward with its price, what is left, what it sold tonight, and whether it works. */
+export function StorePage() {
+  const store = useQuery(storeQuery)
+  const commands = useQuery(commandsQuery)
+  const [search] = useSearchParams()
+  const asks = search.get('open')
+  const [open, setOpen] = useState<number | 'new' | RewardShown | undefined>(asks === null ? undefined : Number(asks))
+  const [asked, setAsked] = useState('')
+  const chosen = typeof open === 'number' ? store.data?.rewards.find(({ id }) => id === open) : undefined
+  const failed = store.error ?? commands.error
+  return (
+    <div className="flex flex-col gap-4">
+      <div className="flex items-center gap-3">
+        <h1 className="text-[1.45rem] leading-tight">Store</h1>
+        <input
+          aria-label="Find a reward"
+          placeholder="Find a reward"
+          value={asked}
+          onChange={(event) => setAsked(event.target.value)}
+          className={`ml-auto w-44 ${INPUT} placeholder:text-muted`}
+        />
+        <Button look="main" onClick={() => setOpen('new')}>
+          Make a reward
+        </Button>
+      </div>
+      {(store.isPending || commands.isPending) && !failed && <Loading what="the store" />}
+      {failed && <Problem error={failed} retry={() => void store.refetch()} />}
+      {store.data && <Tonight view={store.data} />}
+      {store.data && store.data.rewards.length === 0 && (
+        <Empty action={<Button onClick={() => setOpen('new')}>Make the first one</Button>}>
+          Nothing is for sale yet. A reward is something viewers spend their currency on: you do it, it happens by
+          itself, or it hands out a code.
+        </Empty>
+      )}
+      {store.data && store.data.rewards.length > 0 && <RewardTable view={store.data} asked={asked} open={setOpen} />}
+      {store.data && store.data.archived.length > 0 && <Archived archived={store.data.archived} />}
+      {store.data && commands.data && (open === 'new' || typeof open === 'object' || chosen !== undefined) && (
+        <RewardPanel
+          key={typeof open === 'object' ? `copy-${open.id}` : String(open)}
+          store={store.data}
+          view={commands.data}
+          reward={chosen}
+          copyOf={typeof open === 'object' ? open.settings : undefined}
+          copy={(reward) => setOpen(reward)}
+          close={() => setOpen(undefined)}
+        />
+      )}
+    </div>
+  )
+}
+
+function Tonight({ view }: { view: StoreView }) {
+  const { currency, show } = useStatus()
+  const on = view.rewards.filter(({ settings }) => settings.on).length
+  const tonight = view.rewards.reduce((sum, { sold }) => sum + sold.show, 0)
+  return (
+    <p className="text-muted">
+      {view.rewards.length} {view.rewards.length === 1 ? 'reward' : 'rewards'}, {on} switched on.
+      {view.onAir
+        ? ` This show: ${digits(tonight)} ${tonight === 1 ? 'order' : 'orders'}, ${inWords(show?.spent ?? 0, currency)} spent.`
+        : ' Off air.'}
+    </p>
+  )
+}
+
+function Archived({ archived }: { archived: StoreView['archived'] }) {
+  return (
+    <details className="text-muted">
+      <summary className="cursor-pointer">
+        {archived.length} archived {archived.length === 1 ? 'reward' : 'rewards'}: their orders stay
+      </summary>
+      <ul className="mt-2 flex flex-col gap-1 pl-5">
+        {archived.map(({ id, name, goneAt }) => (
+          <li key={id}>
+            {name}, since {dayText(goneAt)}
+          </li>
+        ))}
+      </ul>
+    </details>
+  )
+}

@@ -1,0 +1,238 @@
+import { clsx } from 'clsx'
+import { useState } from 'react'
+import { type Asks, KINDS, type RewardKind, type RewardSettings } from '#core/store'
+import { Choose, Field, INPUT, NumberInput, Tick } from '../commands/inputs.tsx'
+import { PictureField } from '../library/RefFields.tsx'
+import type { PartProps } from './part.ts'
+
+const KIND_NAMES: Readonly<Record<RewardKind, string>> = {
+  hand: 'You do it by hand',
+  itself: 'Happens by itself',
+  code: 'Hands out a code',
+}
+
+/** What it is called, how it is bought, what the buyer is asked. */
+export function WhatPart({ draft, put, store, collides }: PartProps & { collides: string | undefined }) {
+  const groups = [...new Set(store.rewards.map(({ settings }) => settings.group).filter((name) => name !== ''))]
+  return (
+    <div className="flex flex-col gap-4">
+      <div className="grid grid-cols-2 gap-4">
+        <Field label="Name">
+          <input
+            data-autofocus
+            value={draft.name}
+            maxLength={60}
+            onChange={(event) => put({ name: event.target.value, ...wordFrom(draft, event.target.value) })}
+            className={INPUT}
+          />
+        </Field>
+        <Field label="Word to buy it by">
+          <input
+            value={draft.word}
+            maxLength={30}
+            aria-invalid={collides !== undefined}
+            onChange={(event) => put({ word: event.target.value.toLowerCase().replace(/^!+/, '').trim() })}
+            className={INPUT}
+          />
+        </Field>
+      </div>
+      {collides !== undefined && (
+        <p role="alert" className="text-brick-text">
+          {collides}
+        </p>
+      )}
+      <Tick on={draft.command} onTick={(command) => put({ command })}>
+        “!{draft.word || 'word'}” alone buys it, too
+      </Tick>
+      <KindField kind={draft.kind} setKind={(kind) => put({ kind, ...without(kind) })} />
+      <Field label="Description, for viewers">
+        <textarea
+          rows={2}
+          value={draft.description}
+          maxLength={600}
+          onChange={(event) => put({ description: event.target.value })}
+          className={INPUT}
+        />
+      </Field>
+      <Field label="Group" hint="A whole group can be switched on and off in one go: for a season, for an evening.">
+        <input
+          value={draft.group}
+          maxLength={40}
+          list="reward-groups"
+          placeholder="none"
+          onChange={(event) => put({ group: event.target.value })}
+          className={`${INPUT} placeholder:text-muted`}
+        />
+        <datalist id="reward-groups">
+          {groups.map((name) => (
+            <option key={name} value={name} />
+          ))}
+        </datalist>
+      </Field>
+      <PictureField label="Picture in the store" value={draft.picture} onValue={(picture) => put({ picture })} />
+      <AsksField asks={draft.asks} setAsks={(asks) => put({ asks })} />
+      <Field label="What the buyer must confirm" hint="Ticked on the page; in chat, “yes” is said behind the word.">
+        <input
+          value={draft.confirm}
+          maxLength={120}
+          placeholder="nothing"
+          onChange={(event) => put({ confirm: event.target.value })}
+          className={`${INPUT} placeholder:text-muted`}
+        />
+      </Field>
+      {draft.kind === 'hand' && <PostField draft={draft} put={put} />}
+    </div>
+  )
+}
+
+/** What a kind cannot have. */
+const without = (kind: RewardKind): Partial<RewardSettings> => ({
+  ...(kind !== 'hand' && { post: null }),
+  ...(kind !== 'itself' && { steps: [] }),
+  ...(kind === 'code' && { perk: null }),
+})
+
+/** While the word follows the name it goes on doing so. */
+function wordFrom({ name, word }: RewardSettings, next: string): Partial<RewardSettings> {
+  return word === slug(name) ? { word: slug(next) } : {}
+}
+
+const slug = (name: string): string =>
+  name
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, 30)
+
+function KindField({ kind, setKind }: { kind: RewardKind; setKind: (kind: RewardKind) => void }) {
+  return (
+    <fieldset>
+      <legend className="sr-only">How it is delivered</legend>
+      <div className="grid grid-cols-3 rounded-md border border-line">
+        {KINDS.map((one) => (
+          <label
+            key={one}
+            className={clsx(
+              'cursor-pointer border-b-2 px-2 py-1.5 text-center has-focus-visible:outline-2',
+              one === kind ? 'border-brass bg-raised font-semibold' : 'border-transparent hover:bg-raised',
+            )}
+          >
+            <input
+              type="radio"
+              name="reward-kind"
+              checked={one === kind}
+              onChange={() => setKind(one)}
+              className="sr-only"
+            />
+            {KIND_NAMES[one]}
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  )
+}
+
+const FRESH: Readonly<Record<Asks['of'], Asks>> = {
+  nothing: { of: 'nothing' },
+  text: { of: 'text', question: '', least: 1, most: 100 },
+  choice: { of: 'choice', question: '', choices: ['', ''] },
+  number: { of: 'number', question: '', from: 1, to: 10 },
+  link: { of: 'link', question: '' },
+}
+
+const ASKS: readonly { readonly value: Asks['of']; readonly name: string }[] = [
+  { value: 'nothing', name: 'nothing' },
+  { value: 'text', name: 'a text' },
+  { value: 'choice', name: 'one from a list' },
+  { value: 'number', name: 'a number' },
+  { value: 'link', name: 'a link' },
+]
+
+function AsksField({ asks, setAsks }: { asks: Asks; setAsks: (asks: Asks) => void }) {
+  const [lines, setLines] = useState(asks.of === 'choice' ? asks.choices.join('\n') : '')
+  const turn = (of: Asks['of']) =>
+    setAsks('question' in asks && of !== 'nothing' ? ({ ...FRESH[of], question: asks.question } as Asks) : FRESH[of])
+  return (
+    <fieldset className="flex flex-col gap-2">
+      <legend className="mb-1">Asks the buyer for</legend>
+      <div className="flex flex-wrap items-center gap-2">
+        <Choose label="Asks the buyer for" value={asks.of} choices={ASKS} onChoose={turn} />
+        {asks.of !== 'nothing' && (
+          <input
+            aria-label="The question"
+            placeholder="Which thing should be next?"
+            value={asks.question}
+            maxLength={100}
+            onChange={(event) => setAsks({ ...asks, question: event.target.value })}
+            className={`min-w-0 flex-1 ${INPUT} placeholder:text-muted`}
+          />
+        )}
+      </div>
+      {asks.of === 'text' && (
+        <p className="flex flex-wrap items-center gap-2">
+          <NumberInput
+            label="Letters at least"
+            value={asks.least}
+            most={500}
+            className="w-16"
+            onValue={(least) => setAsks({ ...asks, least: Math.max(1, least) })}
+          />
+          <span>to</span>
+          <NumberInput
+            label="Letters at most"
+            value={asks.most}
+            most={500}
+            className="w-16"
+            onValue={(most) => setAsks({ ...asks, most: Math.max(1, most) })}
+          />
+          <span>letters</span>
+        </p>
+      )}
+      {asks.of === 'number' && (
+        <p className="flex flex-wrap items-center gap-2">
+          <NumberInput label="From" value={asks.from} className="w-24" onValue={(from) => setAsks({ ...asks, from })} />
+          <span>to</span>
+          <NumberInput label="To" value={asks.to} className="w-24" onValue={(to) => setAsks({ ...asks, to })} />
+        </p>
+      )}
+      {asks.of === 'choice' && (
+        <textarea
+          aria-label="What can be chosen, one a line"
+          rows={4}
+          value={lines}
+          placeholder="one a line"
+          onChange={(event) => {
+            setLines(event.target.value)
+            const choices = event.target.value.split('\n').map((one) => one.trim())
+            setAsks({ ...asks, choices: choices.filter((one) => one !== '').slice(0, 50) })
+          }}
+          className={`${INPUT} placeholder:text-muted`}
+        />
+      )}
+    </fieldset>
+  )
+}
+
+function PostField({ draft, put }: Pick<PartProps, 'draft' | 'put'>) {
+  return (
+    <div className="flex flex-col gap-2">
+      <Tick on={draft.post !== null} onTick={(on) => put({ post: on ? { days: 14 } : null })}>
+        It comes by post: the page asks for the address
+      </Tick>
+      {draft.post !== null && (
+        <p className="flex flex-wrap items-center gap-2 pl-6">
+          <span>The address is erased</span>
+          <NumberInput
+            label="Days the address is kept"
+            value={draft.post.days}
+            most={365}
+            className="w-16"
+            onValue={(days) => put({ post: { days: Math.max(1, days) } })}
+          />
+          <span>days after the order is done.</span>
+        </p>
+      )}
+    </div>
+  )
+}

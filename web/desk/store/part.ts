@@ -1,0 +1,12 @@
+import type { RewardSettings } from '#core/store'
+import type { CommandsView } from '../commands/view.ts'
+import type { StoreView } from './view.ts'
+
+/** What each part of a reward's form works on. */
+export interface PartProps {
+  readonly draft: RewardSettings
+  readonly put: (patch: Partial<RewardSettings>) => void
+  readonly store: StoreView
+  readonly view: CommandsView
+  readonly id: number | undefined
+}
