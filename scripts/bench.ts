@@ -7,6 +7,7 @@ import { matching, mixedChat } from './bench/commands.ts'
 import { feedDelay } from './bench/feed.ts'
 import { firstLoads } from './bench/pages.ts'
 import { measureAtSize } from './bench/size.ts'
+import { burst } from './bench/store.ts'
 import { bareUpdate, chatLines, payments } from './bench/writer.ts'
 import { startTimes } from './bench/year.ts'
 import { startPostgres } from './postgres.ts'
@@ -47,6 +48,7 @@ async function main(): Promise<void> {
     const match = matching()
     note('(h) lines through the matcher of 500 commands, a bare Map against it', '/s', match.bare, match.perSecond)
     note('(i) p99 from line to answer, 200 lines a second of mixed chat for a minute', 'ms', await mixedChat(bench), 50)
+    note('(j) 5,000 orders at once of a reward with 500 in stock, exactly 500 sold', '/s', await burst(bench), rate)
     const feed = await feedDelay(bench)
     note('(d) p99 from commit to 1,000 listeners', 'ms', feed.ours, feed.bare)
     await bench.close()
@@ -62,7 +64,9 @@ async function main(): Promise<void> {
     note('(g) p95 of a payment to 200 present, the same', 'ms', tenth.payout, hundredth.payout)
     const start = await startTimes(postgres.url)
     note('(f) start on a year of a busy channel', 's', start.year, start.empty)
-    for (const { name, kilobytes, fontKilobytes, usableMs } of await firstLoads()) {
+    const { pages, orderToAlertMs } = await firstLoads()
+    note('(k) p95 from an order to its alert seen in Chromium', 'ms', orderToAlertMs, 300)
+    for (const { name, kilobytes, fontKilobytes, usableMs } of pages) {
       note(
         `(e) first load of the ${name}, gzip, without fonts (${fontKilobytes.toFixed(0)} KB)`,
         'KB',

@@ -1,5 +1,6 @@
 import { pino } from 'pino'
 import type { Intent } from '#core/engine'
+import { PLAIN_REWARD, type RewardSettings } from '#core/store'
 import { connect, connectWriter, migrateUp, type Pool } from '#server/database/index.ts'
 import { migrateTimers } from '#server/timers/index.ts'
 import { ChannelWriter, type Sent } from '#server/writer/index.ts'
@@ -40,7 +41,7 @@ export async function benchChannel(url: string, present: number): Promise<BenchC
     currency: { one: 'rivet', many: 'rivets', word: 'rivets' },
     plan: { intervalSeconds: INTERVAL, base: 1000, cap: null },
   })
-  await send({ kind: 'store.add', reward: REWARD })
+  await send({ kind: 'store.save', reward: null, settings: REWARD })
   const started = await send({ kind: 'show.start', title: 'Bench' })
   for (let i = 0; i < present; i += AT_ONCE) {
     const names = Array.from({ length: Math.min(AT_ONCE, present - i) }, (_, j) => `viewer${i + j}`)
@@ -70,16 +71,10 @@ export async function benchChannel(url: string, present: number): Promise<BenchC
   }
 }
 
-const REWARD = {
+const REWARD: RewardSettings = {
+  ...PLAIN_REWARD,
   word: 'whistle',
   name: 'Factory whistle',
-  description: '',
   price: 1,
-  delivery: 'itself',
-  ask: null,
-  picture: 'whistle',
-  sound: 'whistle',
-  alertTitle: 'End of shift',
-  alertLine: '{{ viewer.name }}',
-  open: true,
-} as const
+  kind: 'itself',
+}

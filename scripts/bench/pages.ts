@@ -6,6 +6,7 @@ import { freePort } from '../../server/src/testing/ports.ts'
 import { STREAMER } from '../../standin/src/people.ts'
 import { build } from '../build.ts'
 import { startStack } from '../demo/stack.ts'
+import { orderToAlert } from './store.ts'
 
 interface PageFigure {
   readonly name: string
@@ -14,8 +15,11 @@ interface PageFigure {
   readonly usableMs: number
 }
 
-/** First load of desk, viewer page and overlay: what it transfers, and when it can be used on a computer a quarter as fast. */
-export async function firstLoads(): Promise<PageFigure[]> {
+/**
+ * First load of desk, viewer page and overlay: what it transfers, and when it can be used on a computer a quarter as fast; and how
+ * long an order takes to be seen on an overlay (ms, p95).
+ */
+export async function firstLoads(): Promise<{ pages: PageFigure[]; orderToAlertMs: number }> {
   await build()
   const ports = { web: await freePort(), standin: await freePort(), irc: await freePort(), postgres: await freePort() }
   const stack = await startStack({ name: 'bench-pages', ports, fresh: true, seed: 7, paceMs: 1500 })
@@ -24,11 +28,12 @@ export async function firstLoads(): Promise<PageFigure[]> {
     const cookie = await deskCookie(stack.database)
     const { hostname } = new URL(stack.web)
     const desk = { name: 'ricompensa_desk', value: cookie, domain: hostname, path: '/' }
-    return [
+    const pages = [
       await firstLoad(browser, 'desk', `${stack.web}/desk/workbench`, 'main h1, main h2', [desk]),
       await firstLoad(browser, 'viewer page', `${stack.web}/c/workbench`, 'main article, main li', []),
       await firstLoad(browser, 'overlay', stack.overlay, '#stage', []),
     ]
+    return { pages, orderToAlertMs: await orderToAlert(browser, stack) }
   } finally {
     await browser.close()
     await stack.stop()

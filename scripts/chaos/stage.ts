@@ -4,6 +4,7 @@ import { createServer, connect as dial, type Socket } from 'node:net'
 import type pg from 'pg'
 import { pino } from 'pino'
 import type { Intent } from '#core/engine'
+import { PLAIN_REWARD, type RewardSettings } from '#core/store'
 import { systemClock } from '#server/clock.ts'
 import { connect, connectWriter, migrateUp } from '#server/database/index.ts'
 import { EventSecrets } from '#server/events/index.ts'
@@ -38,19 +39,13 @@ export interface Server {
   readonly deaths: () => number
 }
 
-const REWARD = {
+const REWARD: RewardSettings = {
+  ...PLAIN_REWARD,
   word: 'whistle',
   name: 'Factory whistle',
-  description: '',
   price: 3,
-  delivery: 'hand',
-  ask: null,
-  picture: 'whistle',
-  sound: 'whistle',
-  alertTitle: 'End of shift',
-  alertLine: '{{ viewer.name }}',
-  open: true,
-} as const
+  kind: 'hand',
+}
 
 export async function setStage(fault: string): Promise<Stage> {
   const postgres = startPostgres({ name: 'chaos', port: await freePort(), fresh: true })
@@ -88,7 +83,7 @@ async function makeChannel(pool: pg.Pool, url: string): Promise<number> {
   const submit = (key: string, intent: Intent) => writer.submit({ ...intent, key, at: systemClock() } as Sent)
   const currency = { one: 'rivet', many: 'rivets', word: 'rivets' }
   await submit('setup', { kind: 'channel.setUp', currency, plan: { intervalSeconds: 1, base: 10, cap: null } })
-  await submit('reward', { kind: 'store.add', reward: REWARD })
+  await submit('reward', { kind: 'store.save', reward: null, settings: REWARD })
   await submit('start', { kind: 'show.start', title: 'Chaos' })
   await writerPool.end()
   for (const [scope, account] of [['desk', 'wanda'], ...people().map((name) => ['viewer', name])] as const) {

@@ -1,5 +1,6 @@
-import type { Argument, CommandSettings, Step } from '#core/commands'
+import type { Argument, CommandSettings } from '#core/commands'
 import type { Intent } from '#core/engine'
+import type { Step } from '#core/steps'
 import type { TriggerSettings } from '#core/triggers'
 import { NATIVE_REWARDS } from '../../standin/src/points.ts'
 

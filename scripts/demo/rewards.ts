@@ -1,97 +1,193 @@
-import type { RewardSettings } from '#core/store'
+import type { Intent } from '#core/engine'
+import { type AlertSettings, PLAIN_ALERT } from '#core/screen'
+import { PLAIN_REWARD, type RewardSettings } from '#core/store'
 
-const chosen = { alertLine: 'chosen by {{ viewer.name }} for {{ order.cost }}', open: true } as const
+interface DemoReward {
+  readonly settings: Omit<Partial<RewardSettings>, 'alert'> &
+    Pick<RewardSettings, 'word' | 'name' | 'price' | 'picture'>
+  readonly alert?: Partial<AlertSettings> & Pick<AlertSettings, 'title' | 'line'>
+}
 
-/** What the demo's store sells. */
-export const REWARDS: readonly RewardSettings[] = [
+const asks = (question: string, most = 80): RewardSettings['asks'] => ({ of: 'text', question, least: 2, most })
+const SHOW = 'On the stream'
+const BENCH = 'At the bench'
+const HOME = 'To take home'
+
+/** What the demo's store sells, cheapest first, each with the alert it shows. */
+const REWARDS: readonly DemoReward[] = [
   {
-    word: 'whistle',
-    name: 'Factory whistle',
-    description: 'One long blast on the stream, at once.',
-    price: 60,
-    delivery: 'itself',
-    ask: null,
-    picture: 'whistle',
-    sound: 'whistle',
-    alertTitle: 'End of shift!',
-    alertLine: '{{ viewer.name }} pulled the whistle',
-    open: true,
+    settings: {
+      word: 'whistle',
+      command: true,
+      name: 'Factory whistle',
+      description: 'One long blast on the stream, at once.',
+      group: SHOW,
+      price: 60,
+      kind: 'itself',
+      picture: 'whistle',
+      rest: { everyoneSeconds: 20, eachSeconds: 0 },
+    },
+    alert: { title: 'End of shift!', line: '{{ viewer.name }} pulled the whistle', sound: 'whistle', seconds: 6 },
   },
   {
-    word: 'sparks',
-    name: 'Sparks on screen',
-    description: 'A shower of sparks over the picture.',
-    price: 120,
-    delivery: 'itself',
-    ask: null,
-    picture: 'sparks',
-    sound: 'ratchet',
-    alertTitle: 'Mind your eyebrows',
-    alertLine: 'sparks by {{ viewer.name }}',
-    open: true,
+    settings: {
+      word: 'sparks',
+      name: 'Sparks on screen',
+      description: 'A shower of sparks over the picture.',
+      group: SHOW,
+      price: 120,
+      kind: 'itself',
+      picture: 'sparks',
+      stock: { all: null, show: 20, day: null },
+    },
+    alert: { title: 'Mind your eyebrows', line: 'sparks by {{ viewer.name }}', sound: 'ratchet', enter: 'grow' },
   },
   {
-    word: 'lights-out',
-    name: 'Lights out for a minute',
-    description: 'The bench by candlelight, for one minute.',
-    price: 200,
-    delivery: 'hand',
-    ask: null,
-    picture: 'lamp',
-    sound: 'bell',
-    alertTitle: 'Lights out',
-    alertLine: '{{ viewer.name }} wants it dark',
-    open: true,
+    settings: {
+      word: 'lights-out',
+      name: 'Lights out for a minute',
+      description: 'The bench by candlelight, for one minute.',
+      group: SHOW,
+      price: 200,
+      picture: 'lamp',
+      onAir: true,
+      confirm: 'I know that the picture goes dark, too.',
+      stock: { all: null, show: 2, day: null },
+      rest: { everyoneSeconds: 600, eachSeconds: 0 },
+    },
+    alert: { title: 'Lights out', line: '{{ viewer.name }} wants it dark', sound: 'bell' },
   },
   {
-    word: 'name-it',
-    name: 'Name the mended thing',
-    description: 'It goes home with the name you give it.',
-    price: 450,
-    delivery: 'hand',
-    ask: 'What is its name?',
-    picture: 'tag',
-    sound: 'bell',
-    alertTitle: 'It is called {{ order.text }}',
-    alertLine: 'named by {{ viewer.name }}',
-    open: true,
+    settings: {
+      word: 'name-it',
+      name: 'Name the mended thing',
+      description: 'It goes home with the name you give it.',
+      group: BENCH,
+      price: 450,
+      picture: 'tag',
+      asks: asks('What is its name?', 40),
+      doneText: '{{ viewer.name }}, it is called {{ order.text }} from now on.',
+    },
+    alert: { title: 'It is called {{ order.text }}', line: 'named by {{ viewer.name }}', sound: 'bell' },
   },
   {
-    word: 'postcard',
-    name: 'Postcard from the bench',
-    description: 'A real postcard with a drawing of tonight’s repair, shown on stream.',
-    price: 600,
-    delivery: 'hand',
-    ask: 'What should it say?',
-    picture: 'postcard',
-    sound: 'bell',
-    alertTitle: 'A postcard is on its way',
-    alertLine: 'ordered by {{ viewer.name }}',
-    open: true,
+    settings: {
+      word: 'apron',
+      name: 'The apron, for a week',
+      description: 'You are one of the bench crew for seven days: more rivets, and first pick of the scrap box.',
+      group: BENCH,
+      price: 800,
+      kind: 'itself',
+      picture: 'tag',
+      each: { all: null, show: 1, day: null },
+      perk: { seconds: 7 * 86_400, circle: null },
+    },
+    alert: { title: '{{ viewer.name }} ties the apron', line: 'bench crew for a week', sound: 'ratchet' },
   },
   {
-    word: 'next-repair',
-    name: 'Choose the next repair',
-    description: 'You say which thing from the shelf is mended next.',
-    price: 900,
-    delivery: 'hand',
-    ask: 'Which thing should be next?',
-    picture: 'radio',
-    sound: 'bell',
-    alertTitle: 'Next on the bench: {{ order.text }}',
-    ...chosen,
+    settings: {
+      word: 'next-repair',
+      name: 'Choose the next repair',
+      description: 'You say which thing from the shelf is mended next.',
+      group: BENCH,
+      price: 900,
+      picture: 'radio',
+      asks: asks('Which thing should be next?'),
+    },
+    alert: {
+      title: 'Next on the bench: {{ order.text }}',
+      line: 'chosen by {{ viewer.name }} for {{ order.cost }}',
+      sound: 'bell',
+    },
   },
   {
-    word: 'guide',
-    name: 'Repair guide',
-    description: 'The printed guide to mending radios, read out page by page as you wish.',
-    price: 1500,
-    delivery: 'hand',
-    ask: 'Which chapter?',
-    picture: 'guide',
-    sound: 'none',
-    alertTitle: 'The guide is opened',
-    alertLine: 'by {{ viewer.name }}',
-    open: true,
+    settings: {
+      word: 'tool',
+      name: 'Which tool first?',
+      description: 'The next repair begins with the tool you name.',
+      group: BENCH,
+      price: 250,
+      picture: 'clock',
+      each: { all: null, show: 1, day: null },
+      asks: {
+        of: 'choice',
+        question: 'Which tool first?',
+        choices: ['Screwdriver', 'Soldering iron', 'Hammer', 'Tweezers'],
+      },
+    },
+  },
+  {
+    settings: {
+      word: 'postcard',
+      name: 'Postcard from the bench',
+      description: 'A real postcard with a drawing of tonight’s repair, sent to you by post.',
+      group: HOME,
+      price: 600,
+      picture: 'postcard',
+      asks: asks('What should it say?', 120),
+      post: { days: 14 },
+      stock: { all: 40, show: null, day: null },
+    },
+    alert: { title: 'A postcard is on its way', line: 'ordered by {{ viewer.name }}', sound: 'bell' },
+  },
+  {
+    settings: {
+      word: 'guide',
+      name: 'Repair guide, download',
+      description: 'The guide to mending radios: a code to load it with.',
+      group: HOME,
+      price: 1500,
+      kind: 'code',
+      picture: 'guide',
+      each: { all: 1, show: null, day: null },
+      low: 5,
+    },
+  },
+  {
+    settings: {
+      word: 'attic',
+      name: 'A look into the attic',
+      description: 'The box that nobody has opened yet.',
+      group: HOME,
+      price: 300,
+      picture: 'lamp',
+      secret: 'cobweb',
+    },
   },
 ]
+
+const CODES = Array.from(
+  { length: 8 },
+  (_, i) => `BENCH-${(7919 * (i + 3)).toString(36).toUpperCase()}-${1000 + i * 37}`,
+)
+
+/** Puts the demo's rewards into the store, with their alerts and codes. @returns What can be bought with a word and a text alone. */
+export async function seedRewards(
+  submit: (intent: Intent) => Promise<{ readonly ok: boolean; readonly value?: unknown }>,
+  circle: number,
+): Promise<RewardSettings[]> {
+  const made: RewardSettings[] = []
+  for (const { settings, alert } of REWARDS) {
+    const shown =
+      alert && (await id(submit({ kind: 'alert.save', alert: null, settings: alertOf(settings, alert) }), 'alert'))
+    const perk = settings.perk == null ? null : { ...settings.perk, circle }
+    const whole = { ...PLAIN_REWARD, ...settings, alert: shown ?? null, perk }
+    const reward = await id(submit({ kind: 'store.save', reward: null, settings: whole }), 'reward')
+    if (whole.kind === 'code') await submit({ kind: 'store.codes', reward, codes: CODES })
+    made.push(whole)
+  }
+  return made
+}
+
+const alertOf = (settings: DemoReward['settings'], alert: NonNullable<DemoReward['alert']>): AlertSettings => ({
+  ...PLAIN_ALERT,
+  name: settings.name,
+  picture: settings.picture,
+  ...alert,
+})
+
+async function id(answer: Promise<{ readonly ok: boolean; readonly value?: unknown }>, name: string): Promise<number> {
+  const { ok, value } = await answer
+  if (!ok) throw new Error(`The demo’s ${name} could not be made.`)
+  return Number((value as Record<string, unknown>)[name])
+}

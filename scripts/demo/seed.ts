@@ -3,12 +3,13 @@ import type pg from 'pg'
 import { type EarningPlan, STARTERS } from '#core/earning'
 import type { Intent } from '#core/engine'
 import type { CircleSettings, Rank, RankPlan } from '#core/ranks'
+import type { RewardSettings } from '#core/store'
 import type { Answer, Result } from '#core/world'
 import { ChannelWriter, type Sent } from '#server/writer/index.ts'
 import { chanceFrom } from '../../standin/src/chance.ts'
 import { CROWD, LINES, STREAMER } from '../../standin/src/people.ts'
 import { seedCommands } from './commands.ts'
-import { REWARDS } from './rewards.ts'
+import { seedRewards } from './rewards.ts'
 
 const VIEWERS = 320
 const SHOWS = 36
@@ -74,6 +75,7 @@ interface DemoPerson {
 interface Past {
   readonly chance: () => number
   readonly submit: (at: number, intent: Intent) => Promise<Result<Answer>>
+  readonly rewards: readonly RewardSettings[]
 }
 
 /**
@@ -90,7 +92,7 @@ export async function seedDemo(pool: pg.Pool, writerPool: pg.Pool, now: number):
   let count = 0
   const submit = (at: number, intent: Intent) =>
     writer.submit({ ...intent, key: `demo/${++count}`, at: Math.floor(at) } as Sent)
-  const past = { chance: chanceFrom(20), submit }
+  const chance = chanceFrom(20)
   // Shows begin at 19:00 UTC.
   const begin = now - (now % DAY) - Math.ceil(SHOWS * 3.4) * DAY + 19 * 3600
   await submit(begin, {
@@ -103,14 +105,16 @@ export async function seedDemo(pool: pg.Pool, writerPool: pg.Pool, now: number):
   const circles = await Promise.all(
     CIRCLES.map((settings) => submit(begin, { kind: 'circle.save', circle: null, settings })),
   )
-  for (const reward of REWARDS) await submit(begin, { kind: 'store.add', reward })
+  const crew = Number(circles[1]?.ok && circles[1].value.circle)
+  const rewards = await seedRewards((intent) => submit(begin, intent), crew)
   for (const name of ['Main picture', 'Second computer']) {
     await submit(begin, { kind: 'screen.add', name, secret: randomBytes(24).toString('base64url') })
   }
-  const people = demoPeople(past.chance)
+  const past = { chance, submit, rewards: rewards.filter(buyable) }
+  const people = demoPeople(chance)
   await pastSupport(past, people, begin)
   for (let i = 0; i < SHOWS; i++) await pastShow(past, people, i, begin + Math.floor((i + 0.5) * 3.3) * DAY)
-  await pastKeeping({ pool, channel, submit, now }, Number(circles[1]?.ok && circles[1].value.circle))
+  await pastKeeping({ pool, channel, submit, now }, crew)
   // Short enough that a visitor of the demo sees it happen.
   const live = {
     ...PLAN,
@@ -257,12 +261,25 @@ async function pastKeeping({ pool, channel, submit, now }: Keeping, crew: number
 }
 
 /** Some of those who came buy something at the end of the evening; nearly all of it is done, a little given back. */
-async function pastOrders({ chance, submit }: Past, people: readonly DemoPerson[], at: number): Promise<void> {
+/** What a buyer says to a reward. */
+function saidTo({ asks }: RewardSettings, chance: () => number): string {
+  const one = <T>(list: readonly T[]): T | undefined => list[Math.floor(chance() * list.length)]
+  if (asks.of === 'choice') return one(asks.choices) ?? ''
+  return asks.of === 'text' ? (one(ASKED) ?? '') : ''
+}
+
+/** What past viewers bought: codes and what comes by post are left for the visitor of the demo. */
+const buyable = ({ kind, post, secret, perk }: RewardSettings): boolean =>
+  kind !== 'code' && post === null && secret === '' && perk === null
+
+async function pastOrders({ chance, submit, rewards }: Past, people: readonly DemoPerson[], at: number): Promise<void> {
   for (const { account, name } of people) {
     if (chance() > 0.3) continue
-    const reward = REWARDS[Math.floor(chance() * REWARDS.length)]
-    const text = reward?.ask ? (ASKED[Math.floor(chance() * ASKED.length)] ?? '') : ''
-    const bought = await submit(at, { kind: 'store.buy', who: { account, name }, word: reward?.word ?? '', text })
+    const reward = rewards[Math.floor(chance() * rewards.length)]
+    if (reward === undefined) continue
+    const text = saidTo(reward, chance)
+    const who = { account, name }
+    const bought = await submit(at, { kind: 'store.buy', who, word: reward.word, text, confirmed: true })
     if (!bought.ok || bought.value.status !== 'waiting') continue
     const order = Number(bought.value.order)
     await submit(at + 300, { kind: chance() < 0.1 ? 'store.giveBack' : 'store.done', order, by: STREAMER.account })
