@@ -124,7 +124,7 @@ test('a viewer buys on the phone, sees the balance change and where it came from
 
 test('what cannot be afforded says how much watching is missing', async ({ browser }) => {
   const phone = await signedIn(browser, VIEWER, newcomer(), PHONE)
-  await phone.getByRole('button', { name: /^Repair guide for 1,500 rivets, 1,500 short/ }).click()
+  await phone.getByRole('button', { name: /^Repair guide, download for 1,500 rivets, 1,500 short/ }).click()
   await expect(phone.getByRole('dialog').getByText(/1,500 rivets short, about .* of watching/)).toBeVisible()
   await expect(phone.getByRole('dialog').getByRole('button', { name: 'Buy for 1,500 rivets' })).toBeDisabled()
 })
