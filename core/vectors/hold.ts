@@ -1,5 +1,24 @@
 import { accrue, type Bonus, NO_SUPPORT, payoutOf, supportPays } from '../earning/index.ts'
 import { Chance, commitmentOf } from '../fairness/index.ts'
+import {
+  crewDigest,
+  duelPot,
+  duelWinner,
+  type Fraction,
+  heistChance,
+  lineMet,
+  type Machine,
+  type Member,
+  machineOdds,
+  type On,
+  playHeist,
+  type Room,
+  returnedOf,
+  roomChance,
+  spinPays,
+  spinReels,
+  spinWheel,
+} from '../games/index.ts'
 import { creditWithinCap } from '../ledger/index.ts'
 import { rankFor } from '../ranks/index.ts'
 
@@ -106,8 +125,112 @@ const chance: Holder = (one) => {
   return commitmentOf(seed) === commitment && bounds.every((bound, i) => String(stream.big(BigInt(bound))) === values[i])
 }
 
+interface DuelCase {
+  readonly seed: string
+  readonly duel: string
+  readonly challenger: string
+  readonly challenged: string
+  readonly stake: number
+  readonly rakeBasisPoints: number
+  readonly winner: string
+  readonly pot: number
+  readonly rake: number
+  readonly paid: number
+}
+
+const duel: Holder = (one) => {
+  const { seed, duel: id, challenger, challenged, stake, rakeBasisPoints, winner, ...split } = one as unknown as DuelCase
+  const { pot, rake, paid } = duelPot(stake, rakeBasisPoints)
+  const won = duelWinner(seed, id, challenger, challenged)
+  return won === winner && pot === split.pot && rake === split.rake && paid === split.paid
+}
+
+interface HeistCase {
+  readonly seed: string
+  readonly heist: string
+  readonly rooms: readonly Room[]
+  readonly crew: readonly Member<string>[]
+  readonly bonusPpmPerExtraMember: number
+  readonly capPpm: number
+  readonly crewDigest: string
+  readonly through: readonly { readonly room: number; readonly throughPpm: number }[]
+  readonly members: readonly { readonly viewer: string; readonly result: string; readonly paid: number }[]
+}
+
+const heist: Holder = (one) => {
+  const { seed, heist: id, rooms, crew, bonusPpmPerExtraMember, capPpm, ...wanted } = one as unknown as HeistCase
+  const site = { rooms, bonusPpm: bonusPpmPerExtraMember, capPpm }
+  const ends = playHeist(heistChance(seed, id, crew), site, crew)
+  const chances = wanted.through.every(({ room, throughPpm }) => {
+    const found = rooms[room - 1]
+    return found !== undefined && roomChance(found, site, crew.length) === throughPpm
+  })
+  const same = wanted.members.every(({ viewer, result, paid }, i) => {
+    const end = ends[i]
+    const told = end?.out ? `left after room ${end.room}` : `caught in room ${end?.room}`
+    return end?.viewer === viewer && told === result && end.paid === paid
+  })
+  return crewDigest(crew) === wanted.crewDigest && chances && same && ends.length === wanted.members.length
+}
+
+interface RouletteCase {
+  readonly seed: string
+  readonly round: string
+  readonly number: number
+  readonly bets: readonly { readonly on: string; readonly stake: number; readonly returned: number }[]
+}
+
+function betOf(written: string): On {
+  const [on = '', which = ''] = written.split(':')
+  return { on, which: Number(which), number: Number(which) } as unknown as On
+}
+
+const roulette: Holder = (one) => {
+  const { seed, round, number, bets } = one as unknown as RouletteCase
+  return (
+    spinWheel(seed, round) === number &&
+    bets.every(({ on, stake, returned }) => returnedOf(betOf(on), stake, number) === returned)
+  )
+}
+
+interface SlotsCase extends Machine {
+  readonly expectedReturn: string
+  readonly hitChance: string
+  readonly seed: string
+  readonly spin: string
+  readonly line: readonly string[]
+  readonly multiplier: number
+}
+
+const written = ({ top, bottom }: Fraction): string => `${top}/${bottom}`
+
+const slots: Holder = (one) => {
+  const { expectedReturn, hitChance, seed, spin, line, multiplier, ...machine } = one as unknown as SlotsCase
+  const odds = machineOdds(machine)
+  const shown = spinReels(seed, spin, machine)
+  const pays = machine.table[lineMet(machine.table, shown)]?.multiplier ?? 0
+  return (
+    written(odds.returns) === expectedReturn &&
+    written(odds.hits) === hitChance &&
+    shown.join() === line.join() &&
+    pays === multiplier &&
+    spinPays(machine, 100, shown) === multiplier
+  )
+}
+
 /** The rules that are built, by the name of their file of cases. */
-export const HOLDERS: Readonly<Record<string, Holder>> = { chance, credit, intervals, events, earning, ranks }
+export const HOLDERS: Readonly<Record<string, Holder>> = {
+  chance,
+  credit,
+  intervals,
+  events,
+  earning,
+  ranks,
+  duel,
+  heist,
+  roulette,
+  slots,
+}
 
 /** How many of the cases the rules of this name get wrong; undefined where those rules are not built yet. */
 export function wrongCases(name: string, cases: readonly Case[]): number | undefined {

@@ -1,0 +1,5 @@
+export { duelPot, duelWinner } from './duel.ts'
+export type { Fraction } from './fraction.ts'
+export { crewDigest, heistChance, type Member, playHeist, type Room, roomChance } from './heist.ts'
+export { lineMet, type Machine, machineOdds, spinPays, spinReels } from './reels.ts'
+export { type On, returnedOf, spinWheel } from './roulette.ts'
