@@ -16,6 +16,7 @@ export const REFUSALS = [
   'answer_wrong',
   'arguments_wrong',
   'balance_too_small',
+  'bet_unclear',
   'check_in_off',
   'checked_in_already',
   'circle_invalid',

@@ -57,6 +57,7 @@ const NOT_CONFLICTS: Partial<Record<RefusalCode, number>> = {
   answer_wrong: 422,
   amount_too_large: 422,
   arguments_wrong: 422,
+  bet_unclear: 422,
   circle_invalid: 422,
   circle_not_found: 404,
   codes_invalid: 422,
