@@ -39,7 +39,7 @@ for (const viewport of [PHONE, { width: 1280, height: 800 }]) {
     await expect(page.getByRole('heading', { name: 'Store' })).toBeVisible()
     await expectAccessible(page)
     const viewer = await signedIn(browser, VIEWER, 'valve_vera', viewport)
-    await viewer.getByRole('button', { name: /^Factory whistle/ }).click()
+    await viewer.getByRole('button', { name: /^Sparks on screen/ }).click()
     await expect(viewer.getByText(/will be left/)).toBeVisible()
     await expectAccessible(viewer)
     await viewer.getByRole('button', { name: 'Not now' }).click()

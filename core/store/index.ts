@@ -14,7 +14,7 @@ export {
   type TakeOrder,
   takeOrder,
 } from './finish.ts'
-export { type Buying, leftOf, whyNot } from './limits.ts'
+export { type Buying, changesAt, leftOf, restInWords, whyNot } from './limits.ts'
 export { addresses, type OrderRow, type OrderStatus, orders } from './orders.ts'
 export { buyingOf, orderFields, placeOrder } from './place.ts'
 export {

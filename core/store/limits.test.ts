@@ -5,9 +5,10 @@ import { accounts } from '../ledger/index.ts'
 import { viewers } from '../people/index.ts'
 import { zoneSetting } from '../settings/index.ts'
 import { TestChannel } from '../testing/channel.ts'
+import { changesAt } from './limits.ts'
 import { orders } from './orders.ts'
-import { soldOf } from './rewards.ts'
-import type { RewardSettings } from './schema.ts'
+import { NEVER_SOLD, soldOf } from './rewards.ts'
+import { PLAIN_REWARD, type RewardSettings } from './schema.ts'
 
 const NONE = { all: null, show: null, day: null }
 const DAY = 86_400
@@ -35,11 +36,28 @@ const nextShow = () => {
   channel.startShow()
 }
 
+describe('when it changes by itself', () => {
+  const sold = { key: '1', ...NEVER_SOLD }
+  const at = 1_000_000
+  const next = (settings: Partial<RewardSettings>, all = 0, own = 0) =>
+    changesAt({ ...PLAIN_REWARD, ...settings }, { at, all: { ...sold, until: all }, own: { ...sold, until: own } })
+
+  test.each([
+    [{}, 0, 0, null],
+    [{ from: at + 50 }, 0, 0, at + 50],
+    [{ from: at - 50, to: at + 90 }, 0, 0, at + 90],
+    [{ to: at }, 0, 0, null],
+    [{ rest: { everyoneSeconds: 20, eachSeconds: 60 } }, at + 20, at + 60, at + 20],
+    [{ rest: { everyoneSeconds: 20, eachSeconds: 60 } }, at, at + 60, at + 60],
+    [{ rest: { everyoneSeconds: 0, eachSeconds: 0 } }, at + 20, at + 60, null],
+  ])('%j, sold until %i and %i', (settings, all, own, when) => expect(next(settings, all, own)).toBe(when))
+})
+
 describe('stock', () => {
   test('in all: the last one is sold once, and who comes too late keeps their money', () => {
     lamp({ stock: { ...NONE, all: 1 } })
     expect(get('pia')).toBe('pia bought Lamp for 10 rivets, 990 rivets left.')
-    expect(get('jo')).toBe('jo: Lamp is sold out: all 1 are gone.')
+    expect(get('jo')).toBe('jo: Lamp is sold out: the only one is gone.')
     expect(channel.balance('jo')).toBe(1000)
     expect(channel.facts('store.stock').at(-1)?.body).toMatchObject({ left: 0 })
   })

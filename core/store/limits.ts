@@ -89,7 +89,10 @@ function usedUp(settings: RewardSettings, buying: Buying): Refusal | undefined {
   const show = onAir ? 'this show' : 'until the next show'
   if (kind === 'code' && codes === 0) return no('reward_sold_out', `${name} is sold out: no code is left.`)
   if (stock.all !== null && all.total >= stock.all)
-    return no('reward_sold_out', `${name} is sold out: all ${stock.all} are gone.`)
+    return no(
+      'reward_sold_out',
+      `${name} is sold out: ${stock.all === 1 ? 'the only one is' : `all ${stock.all} are`} gone.`,
+    )
   if (stock.show !== null && inShow(all, buying) >= stock.show)
     return no(
       'reward_sold_out',
@@ -108,10 +111,26 @@ function usedUp(settings: RewardSettings, buying: Buying): Refusal | undefined {
 
 function rests({ name, rest }: RewardSettings, { at, all, own }: Buying): Refusal | undefined {
   if (rest.everyoneSeconds > 0 && all.until > at)
-    return no('rests', `${name} rests for ${durationInWords(all.until - at)} more.`, { until: all.until })
+    return no('rests', restInWords('rests', name, all.until - at), { until: all.until })
   if (rest.eachSeconds > 0 && own.until > at)
-    return no('rests_own', `You can have ${name} again in ${durationInWords(own.until - at)}.`, { until: own.until })
+    return no('rests_own', restInWords('rests_own', name, own.until - at), { until: own.until })
   return undefined
+}
+
+/** How long a reward rests still, for everybody or for one viewer. */
+export const restInWords = (code: 'rests' | 'rests_own', name: string, seconds: number): string =>
+  code === 'rests'
+    ? `${name} rests for ${durationInWords(seconds)} more.`
+    : `You can have ${name} again in ${durationInWords(seconds)}.`
+
+/** When it next changes by itself whether a reward can be bought: a rest ends, its time begins or is over; null: not by time alone. */
+export function changesAt(
+  { from, to, rest }: RewardSettings,
+  { at, all, own }: Pick<Buying, 'at' | 'all' | 'own'>,
+): number | null {
+  const times = [from, to, rest.everyoneSeconds > 0 ? all.until : null, rest.eachSeconds > 0 ? own.until : null]
+  const ahead = times.filter((time) => time !== null && time > at) as number[]
+  return ahead.length === 0 ? null : Math.min(...ahead)
 }
 
 /** What was sold with one more. */

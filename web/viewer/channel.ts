@@ -5,6 +5,13 @@ import type { StillRef } from '#core/screen'
 import type { Asks, OrderStatus, RewardKind } from '#core/store'
 import { read } from '../parts/api.ts'
 
+/** Why a reward cannot be bought. `until`: when its rest ends (seconds since 1970). */
+interface WhyNot {
+  readonly code: string
+  readonly sentence: string
+  readonly until: number | null
+}
+
 export interface Reward {
   readonly id: number
   readonly word: string
@@ -28,11 +35,15 @@ export interface Reward {
   /** Its limits in plain sentences. */
   readonly limits: readonly string[]
   /** Why it cannot be bought now by who looks, their money left out; null: it can. */
-  readonly why: { readonly code: string; readonly sentence: string } | null
+  readonly why: WhyNot | null
 }
 
 /** What everyone may see of a channel. */
 export interface Channel {
+  /** By how many seconds the server's clock is ahead of this one. */
+  readonly ahead: number
+  /** When it next changes by itself what can be bought; null: not by time alone. */
+  readonly changesAt: number | null
   readonly seq: number
   /** The channel's word in addresses. */
   readonly slug: string
@@ -73,9 +84,22 @@ export interface Me {
   readonly orders: readonly OwnOrder[]
 }
 
+/** Not everybody's page asks in the same second. */
+const SPREAD_SECONDS = 0.2 + 1.5 * Math.random()
+/** Midnight changes what can be bought, too: a page that is left open asks once in a while. */
+const LONGEST_SECONDS = 1800
+
 export const channelQuery = queryOptions({
   queryKey: ['channel'],
-  queryFn: ({ signal }) => read<Channel>('/store', signal),
+  queryFn: async ({ signal }): Promise<Channel> => {
+    const { at, ...channel } = await read<Omit<Channel, 'ahead'> & { at: number }>('/store', signal)
+    return { ...channel, ahead: at - Date.now() / 1000 }
+  },
+  refetchInterval: ({ state: { data, dataUpdatedAt } }) => {
+    const { changesAt = null, ahead = 0 } = data ?? {}
+    const wait = changesAt === null ? LONGEST_SECONDS : changesAt - (dataUpdatedAt / 1000 + ahead)
+    return (Math.min(LONGEST_SECONDS, Math.max(0, wait)) + SPREAD_SECONDS) * 1000
+  },
 })
 
 export const meQuery = queryOptions({

@@ -3,7 +3,16 @@ import { wordsSetting } from '#core/commands'
 import { earningSetting } from '#core/earning'
 import { dayIn } from '#core/people'
 import { zoneSetting } from '#core/settings'
-import { type Buying, codesLeft, leftOf, limitsInWords, NEVER_SOLD, type RewardRow, whyNot } from '#core/store'
+import {
+  type Buying,
+  changesAt,
+  codesLeft,
+  leftOf,
+  limitsInWords,
+  NEVER_SOLD,
+  type RewardRow,
+  whyNot,
+} from '#core/store'
 import { accessWorld, whoNames } from '../access/index.ts'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
@@ -60,7 +69,13 @@ export async function shelfFor(db: Reader, channels: Channels, { channel, caller
     return [shownAs(reward, facts, whoInWords(who, names))]
   })
   const show = await openShowOf(db, channel.id)
+  const changes = rewards.flatMap((reward) => {
+    const facts = buying.get(reward.id)
+    return (facts && changesAt(reward.settings, facts)) ?? []
+  })
   return {
+    at: channels.clock(),
+    changesAt: changes.length === 0 ? null : Math.min(...changes),
     seq: await lastSeqOf(db, channel.id),
     slug: channel.slug,
     name: channel.name,
@@ -99,6 +114,9 @@ function shownAs({ id, settings }: RewardRow, facts: Buying, who: string) {
     lasts: perk?.seconds ?? null,
     left: leftOf(settings, facts.all, facts, facts.codes),
     limits: limitsInWords(settings, who, facts.timeZone),
-    why: refusal === undefined ? null : { code: refusal.code, sentence: refusal.sentence },
+    why:
+      refusal === undefined
+        ? null
+        : { code: refusal.code, sentence: refusal.sentence, until: refusal.data?.until ?? null },
   }
 }

@@ -97,6 +97,23 @@ describe('the page', () => {
     expect(after.rewards.map(({ name }) => name)).toContain('Attic')
   })
 
+  test('says until when a reward rests, and when to look again', async () => {
+    const { make, as, richViewer } = await openStore()
+    await make({ rest: { everyoneSeconds: 60, eachSeconds: 0 } })
+    await richViewer('pia', 100)
+    const pia = await as('pia')
+    await pia('POST', '/orders', { word: 'lamp', text: '' })
+    const shown = (await pia('GET', '/store')) as unknown as {
+      at: number
+      changesAt: number
+      rewards: { word: string; why: { code: string; until: number } | null }[]
+    }
+    const lamp = shown.rewards.find(({ word }) => word === 'lamp')
+    expect(lamp?.why).toMatchObject({ code: 'rests', until: shown.changesAt })
+    expect(shown.changesAt - shown.at).toBeGreaterThan(0)
+    expect(shown.changesAt - shown.at).toBeLessThanOrEqual(60)
+  })
+
   test('never tells an address to anybody but the desk, and forgets it with its person', async () => {
     const { make, as, richViewer, atDesk, submit, pool, channel } = await openStore()
     await make({ post: { days: 3 } })

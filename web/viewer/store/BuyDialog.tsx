@@ -12,6 +12,7 @@ import { useToast } from '../../parts/toasts.tsx'
 import { meQuery, type Reward, useChannel, useMe } from '../channel.ts'
 import { AskField } from './AskField.tsx'
 import { Code } from './OwnOrders.tsx'
+import { WhyNot } from './WhyNot.tsx'
 
 /** One reward: what it is, its limits, what it costs, what is left after it, and the button that buys it. */
 export function BuyDialog({ reward, close }: { reward: Reward; close: () => void }) {
@@ -167,7 +168,12 @@ function BuyForm({ reward, close }: { reward: Reward; close: () => void }) {
 function WhatIsLeft({ reward, left }: { reward: Reward; left: number }) {
   const { currency, plan } = useChannel()
   const me = useMe()
-  if (reward.why !== null) return <p className="font-medium">{reward.why.sentence}</p>
+  if (reward.why !== null)
+    return (
+      <p className="font-medium">
+        <WhyNot name={reward.name} why={reward.why} />
+      </p>
+    )
   if (me === undefined) return null
   const watching = watchingFor(plan, -left)
   return (

@@ -11,6 +11,7 @@ import { useToast } from '../../parts/toasts.tsx'
 import { channelQuery, type Reward, useChannel, useMe } from '../channel.ts'
 import { BuyDialog } from '../later.tsx'
 import { OwnOrders } from './OwnOrders.tsx'
+import { WhyNot } from './WhyNot.tsx'
 
 /** What can be bought, by group, with what is missing said in hours of watching. */
 export function StorePage() {
@@ -48,10 +49,9 @@ export function StorePage() {
   )
 }
 
-/** What stands below a reward's name: why not, how much is missing, or what it is. */
+/** What stands below the name of a reward that can be bought: how much is missing, or what it is. */
 function useTelling(reward: Reward, short: number): string {
   const { plan } = useChannel()
-  if (reward.why !== null) return reward.why.sentence
   const watching = watchingFor(plan, short)
   if (short > 0) return `${digits(short)} short${watching === null ? '' : `: ${durationInWords(watching)} of watching`}`
   return reward.description
@@ -79,7 +79,9 @@ function RewardRow({ reward, onChoose }: { reward: Reward; onChoose: () => void 
             <span className="tabular ml-2 font-normal text-brass-text">{digits(reward.left)} left</span>
           )}
         </h4>
-        <p className="text-[0.93rem] text-muted">{telling}</p>
+        <p className="text-[0.93rem] text-muted">
+          {reward.why === null ? telling : <WhyNot name={reward.name} why={reward.why} />}
+        </p>
       </div>
       <button
         type="button"
