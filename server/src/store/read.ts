@@ -1,5 +1,4 @@
 import { and, asc, desc, eq, inArray, isNotNull, isNull, like, sql } from 'drizzle-orm'
-import { alias } from 'drizzle-orm/pg-core'
 import { holdingsOf, NEVER_SOLD, type RewardRow, type Sales, type SoldRow } from '#core/store'
 import { type Reader, schema } from '../database/index.ts'
 
@@ -109,7 +108,13 @@ export async function holdingsIn(db: Reader, channel: number, now: number) {
   return holdingsOf(rows.map(({ balance }) => balance))
 }
 
-const posted = sql<boolean>`exists (select from order_address a where a.channel = ${storeOrder.channel} and a.id = ${storeOrder.id} and a.address is not null)`
+// Drizzle leaves a column's table out in the list of what is selected, and inside a query of its own that would be another table's.
+const posted = sql<boolean>`exists (select from order_address a
+  where a.channel = store_order.channel and a.id = store_order.id and a.address is not null)`
+const placeInQueue = sql<
+  number | null
+>`case when store_order.status = 'waiting' then (select count(*)::int from store_order ahead
+  where ahead.channel = store_order.channel and ahead.status = 'waiting' and ahead.id <= store_order.id) end`
 
 /** An order as the desk shows it. `posted`: there is an address to send it to. */
 export const DESK_ORDER = {
@@ -143,12 +148,8 @@ export function waitingOrders(db: Reader, channel: number, limit: number) {
 /** A viewer's latest orders, newest first; a waiting one with its place in the queue (1 = next). */
 export function ordersOfViewer(db: Reader, channel: number, one: number, limit: number) {
   const { id, rewardName, price, text, status, placedAt, endedAt, endsAt, code } = storeOrder
-  const ahead = alias(storeOrder, 'ahead')
-  const place = sql<number | null>`case when ${status} = 'waiting' then (
-    select count(*)::int from store_order as ${sql.identifier('ahead')}
-    where ${ahead.channel} = ${channel} and ${ahead.status} = 'waiting' and ${ahead.id} <= ${id}) end`
   return db
-    .select({ id, rewardName, price, text, status, placedAt, endedAt, endsAt, code, place, posted })
+    .select({ id, rewardName, price, text, status, placedAt, endedAt, endsAt, code, place: placeInQueue, posted })
     .from(storeOrder)
     .where(and(eq(storeOrder.channel, channel), eq(storeOrder.viewer, one)))
     .orderBy(desc(id))

@@ -114,6 +114,24 @@ describe('the page', () => {
     expect(shown.changesAt - shown.at).toBeLessThanOrEqual(60)
   })
 
+  test('tells each buyer their own place, and of the orders only the posted one has an address', async () => {
+    const { make, as, richViewer, atDesk } = await openStore()
+    await make({ post: { days: 3 } })
+    for (const name of ['pia', 'jo', 'mo']) await richViewer(name, 1000)
+    const address = 'Pia Ohm\nLampengasse 1'
+    const first = await (await as('pia'))('POST', '/orders', { word: 'lamp', text: '', address })
+    for (const name of ['jo', 'mo']) await (await as(name))('POST', '/orders', { word: 'name-it', text: 'Tick' })
+    type Own = { orders: { place: number | null; posted: boolean }[] }
+    const own = async (name: string) => ((await (await as(name))('GET', '/me')) as unknown as Own).orders
+    expect(await own('pia')).toMatchObject([{ place: 1, posted: true }])
+    expect(await own('jo')).toMatchObject([{ place: 2, posted: false }])
+    const bench = (await atDesk('GET', '/desk/orders')) as unknown as Own
+    expect(bench.orders.map(({ posted }) => posted)).toEqual([true, false, false])
+    await atDesk('POST', `/desk/orders/${first.order}/done`, {})
+    expect(await own('pia')).toMatchObject([{ place: null }])
+    expect(await own('mo')).toMatchObject([{ place: 2 }])
+  })
+
   test('never tells an address to anybody but the desk, and forgets it with its person', async () => {
     const { make, as, richViewer, atDesk, submit, pool, channel } = await openStore()
     await make({ post: { days: 3 } })
