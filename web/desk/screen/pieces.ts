@@ -1,3 +1,4 @@
+import { digits } from '#core/currency'
 import { type OverlaySettings, type Piece, type PieceKind, PLAIN_LOOK } from '#core/screen'
 import type { Shown } from '../../parts/screen/page.ts'
 import type { Box } from './snap.ts'
@@ -70,20 +71,10 @@ const ALWAYS = Number.MAX_SAFE_INTEGER
 export function sampleOf(piece: Piece, currency: string): Shown {
   switch (piece.of) {
     case 'orders':
-      return {
-        lines: many(
-          piece.many,
-          ['valve_vera', 'umbra_coil', 'pia_ohm'],
-          ['Factory whistle', 'Sparks on screen', 'Choose the next repair'],
-        ),
-      }
+      return { lines: sampleLines(piece.many, (i) => REWARDS[i % REWARDS.length] ?? '') }
     case 'top':
       return {
-        lines: many(
-          piece.many,
-          ['umbra_coil', 'valve_vera', 'zinc_zoe'],
-          piece.list === 'hours' ? ['41 h', '38 h', '20 h'] : ['6,208', '5,875', '3,044'],
-        ),
+        lines: sampleLines(piece.many, (i) => (piece.list === 'hours' ? `${52 - 2 * i} h` : digits(6208 - 271 * i))),
       }
     case 'counter':
       return { figure: { paid: 9600, spent: 4120, orders: 31, present: 128 }[piece.figure] }
@@ -111,11 +102,11 @@ const SAMPLES: Readonly<Record<string, string>> = {
   'now.weekday': 'Friday',
 }
 
-const many = (count: number, names: readonly string[], values: readonly string[]) =>
-  Array.from({ length: count }, (_, i) => ({
-    name: names[i % names.length] ?? '',
-    value: values[i % values.length] ?? '',
-  }))
+const NAMES = ['umbra_coil', 'valve_vera', 'zinc_zoe', 'pia_ohm', 'mica_moss', 'kiln_kit', 'wick_wim', 'fuse_finn']
+const REWARDS = ['Factory whistle', 'Sparks on screen', 'Choose the next repair']
+
+const sampleLines = (count: number, value: (place: number) => string) =>
+  Array.from({ length: count }, (_, i) => ({ name: NAMES[i] ?? `viewer_${i + 1}`, value: value(i) }))
 
 /** An overlay's settings without what is not set: its address and how it stands. */
 export const settingsOf = ({ name, width, height, pieces, background }: OverlaySettings): OverlaySettings => ({

@@ -193,7 +193,7 @@ function OrderActions({ order, asking, setAsking }: OrderActionsProps) {
             {order.status === 'waiting' && (
               <input
                 aria-label="A word to the buyer"
-                placeholder="A word to the buyer, in place of the usual one"
+                placeholder="Your own words to the buyer"
                 value={message}
                 maxLength={300}
                 onChange={(event) => setMessage(event.target.value)}
