@@ -5,6 +5,7 @@ import { Button } from '../../parts/Button.tsx'
 import { ageText, useNow } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
 import { AddressButton } from './AddressButton.tsx'
+import { orderKey } from './keys.ts'
 import { type DeskOrder, LONG_WAIT_SECONDS } from './orders.ts'
 
 export interface OrderCardProps {
@@ -33,9 +34,8 @@ export function OrderCard({ order, next, onDone, onGiveBack, onTake, onMove }: O
     k: () => onMove(-1),
   }
   const keyed = (event: KeyboardEvent) => {
-    if (event.ctrlKey || event.metaKey || event.altKey) return
-    if (event.target instanceof HTMLInputElement) return
-    keys[event.key]?.()
+    const key = orderKey(event)
+    if (key !== undefined) keys[key]?.()
   }
   const back = order.status === 'back'
   const waited = now - (back ? (order.endsAt ?? order.placedAt) : order.placedAt)

@@ -6,6 +6,7 @@ import { ageText, dayText, useNow } from '../../parts/time.ts'
 import { INPUT } from '../commands/inputs.tsx'
 import { useStatus } from '../status.ts'
 import { AddressButton } from './AddressButton.tsx'
+import { orderKey } from './keys.ts'
 import { type DeskOrder, LONG_WAIT_SECONDS, useEndOrder } from './orders.ts'
 
 interface OrderListProps {
@@ -98,8 +99,8 @@ function OrderRow({ order, chosen, choose, open, setOpen, openPerson, move }: Or
     },
   }
   const keyed = (event: KeyboardEvent) => {
-    if (event.ctrlKey || event.metaKey || event.altKey || event.target instanceof HTMLInputElement) return
-    keys[event.key]?.()
+    const key = orderKey(event)
+    if (key !== undefined) keys[key]?.()
   }
   const late = isOpen(order) && now - order.placedAt > LONG_WAIT_SECONDS
   return (
@@ -165,7 +166,7 @@ function StateWords({ order, now }: { order: DeskOrder; now: number }) {
   const words = {
     waiting: takenBy === null ? '' : `${takenBy} sees to it`,
     back: 'its time is over: take it back',
-    running: endsAt === null ? 'on' : `on for ${ageText(endsAt - now)} more`,
+    running: endsAt === null ? 'on' : `on for ${endsAt - now < 60 ? 'less than a minute' : ageText(endsAt - now)} more`,
     done: endedBy === null || endedBy === '' ? 'done by itself' : `done by ${endedBy}`,
     refunded: endedBy ? `given back by ${endedBy}` : 'given back',
   }[status]
