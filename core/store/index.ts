@@ -41,6 +41,7 @@ export {
   rewardOf,
   rewards,
   type SoldRow,
+  soldKey,
   soldOf,
   solds,
 } from './rewards.ts'

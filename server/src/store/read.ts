@@ -1,5 +1,5 @@
-import { and, asc, desc, eq, inArray, isNotNull, isNull, like, sql } from 'drizzle-orm'
-import { holdingsOf, NEVER_SOLD, type RewardRow, type Sales, type SoldRow } from '#core/store'
+import { and, asc, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm'
+import { holdingsOf, NEVER_SOLD, type RewardRow, type Sales, type SoldRow, soldKey } from '#core/store'
 import { type Reader, schema } from '../database/index.ts'
 
 const { account, codeList, orderAddress, reward, show, sold, storeOrder, viewer } = schema
@@ -25,16 +25,21 @@ export const archivedOf = async (db: Reader, channel: number) => {
   return rows.map((row) => ({ id: row.id, name: row.settings.name, goneAt: row.goneAt }))
 }
 
-/** How often each reward was sold, by everybody or to one viewer, by the reward's id. */
-export async function soldBy(db: Reader, channel: number, one?: number): Promise<(reward: number) => SoldRow> {
-  const which = one === undefined ? sql`strpos(${sold.key}, '/') = 0` : like(sold.key, `%/${one}`)
+/** How often each of these rewards was sold, by everybody or to one viewer, by the reward's id. */
+export async function soldBy(
+  db: Reader,
+  channel: number,
+  rewards: readonly RewardRow[],
+  viewer: number | null,
+): Promise<(reward: number) => SoldRow> {
+  const keys = rewards.map(({ id }) => soldKey(id, viewer))
   const rows = await db
     .select()
     .from(sold)
-    .where(and(eq(sold.channel, channel), which))
+    .where(and(eq(sold.channel, channel), inArray(sold.key, keys)))
   const byKey = new Map(rows.map((row) => [row.key, row]))
   return (id) => {
-    const key = one === undefined ? String(id) : `${id}/${one}`
+    const key = soldKey(id, viewer)
     return byKey.get(key) ?? { key, ...NEVER_SOLD }
   }
 }

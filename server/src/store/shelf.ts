@@ -35,8 +35,8 @@ export async function periodOf(db: Reader, channel: number): Promise<number> {
 async function buyingBy(db: Reader, channels: Channels, channel: number, rewards: readonly RewardRow[], known: Known) {
   const at = channels.clock()
   const { timeZone } = await settingOf(db, channel, zoneSetting)
-  const all = await soldBy(db, channel)
-  const own = known === undefined ? undefined : await soldBy(db, channel, known.id)
+  const all = await soldBy(db, channel, rewards, null)
+  const own = known === undefined ? undefined : await soldBy(db, channel, rewards, known.id)
   const lists = await codeListsOf(db, channel)
   const world = await accessWorld(db, channel, at)
   const period = await periodOf(db, channel)

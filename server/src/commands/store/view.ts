@@ -46,7 +46,7 @@ async function shownBy(
 ) {
   const standing: Standing = await standingOf(db, channel, now, chat)
   const around = await aroundOf(db, channel)
-  const sold = await soldBy(db, channel)
+  const sold = await soldBy(db, channel, rewards, null)
   const lists = await codeListsOf(db, channel)
   const names = await whoNames(db, channel, rewards)
   const { timeZone } = await settingOf(db, channel, zoneSetting)
