@@ -119,8 +119,9 @@ describe('each viewer', () => {
   })
 
   test('waits, as everyone does', () => {
-    lamp({ rest: { everyoneSeconds: 60, eachSeconds: 300 } })
+    const reward = lamp({ rest: { everyoneSeconds: 60, eachSeconds: 300 } })
     get('pia')
+    expect(channel.facts('store.rests').at(-1)?.body).toEqual({ reward, until: channel.now + 60 })
     expect(get('jo')).toBe('jo: Lamp rests for 1 min more.')
     channel.now += 60
     expect(get('pia')).toBe('pia: You can have Lamp again in 4 min.')

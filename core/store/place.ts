@@ -86,6 +86,8 @@ function count(world: World, viewer: ViewerRow, reward: RewardRow): { period: nu
     const row = soldOf(world, reward.id, who)
     world.put(solds, { ...counted(row, now), until: seconds > 0 ? world.at + seconds : row.until, lastAt: world.at })
   }
+  if (rest.everyoneSeconds > 0)
+    world.fact('store.rests', 'everyone', { reward: reward.id, until: world.at + rest.everyoneSeconds })
   return now
 }
 

@@ -9,6 +9,7 @@ import { Loading, Problem } from '../parts/Notice.tsx'
 import { useRefresh } from '../parts/useRefresh.ts'
 import { BalanceHead } from './BalanceHead.tsx'
 import { type Channel, channelQuery, meQuery } from './channel.ts'
+import { turnsOver, withLeft, withRest } from './store/told.ts'
 
 const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[] = [
   ['show.', ['channel', 'me', 'standing']],
@@ -23,14 +24,8 @@ const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[]
   ['balance.changed', ['me', 'standing']],
 ]
 
-/** A payment reaches everyone at the same moment; each page asks for its balance within this time of it. */
+/** A payment, or the last one sold, reaches everyone at the same moment; each page asks anew within this time of it. */
 const SPREAD_MS = 1500
-
-/** The channel with how many are left of a reward, as it was told: nobody has to ask for the whole store again. */
-function withLeft(channel: Channel, { reward, left }: Readonly<Record<string, unknown>>): Channel {
-  const rewards = channel.rewards.map((one) => (one.id === reward ? { ...one, left: Number(left) } : one))
-  return { ...channel, rewards }
-}
 
 function useViewerLive(channel: Channel | undefined): boolean {
   const client = useQueryClient()
@@ -41,7 +36,13 @@ function useViewerLive(channel: Channel | undefined): boolean {
     if (kind === 'order.changed' || kind === 'balance.changed') {
       client.setQueryData(meQuery.queryKey, (me) => me && { ...me, balance: Number(body.balance) })
     }
-    if (kind === 'store.stock') client.setQueryData(channelQuery.queryKey, (now) => now && withLeft(now, body))
+    const known = client.getQueryData(channelQuery.queryKey)
+    if (kind === 'store.stock' && known !== undefined) {
+      if (turnsOver(known, body)) setTimeout(() => refresh(['channel']), Math.random() * SPREAD_MS)
+      client.setQueryData(channelQuery.queryKey, withLeft(known, body))
+    }
+    if (kind === 'store.rests' && known !== undefined)
+      client.setQueryData(channelQuery.queryKey, withRest(known, body, Date.now() / 1000 + known.ahead))
     const names = OUTDATES.find(([prefix]) => kind.startsWith(prefix))?.[1] ?? []
     setTimeout(() => refresh(names), kind === 'earning.paid' ? Math.random() * SPREAD_MS : 0)
   }
