@@ -11,7 +11,9 @@ export default defineConfig({
   use: {
     baseURL: process.env.E2E_WEB ?? 'http://127.0.0.1:4000',
     viewport: { width: 1280, height: 800 },
-    trace: 'retain-on-failure',
+    screenshot: 'only-on-failure',
+    // Recording every step slows all of them down; it is asked for when a failure is looked into.
+    trace: process.env.E2E_TRACE === undefined ? 'off' : 'retain-on-failure',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [
