@@ -50,7 +50,10 @@ export function libraryRoutes(db: Reader, channels: Channels): Route[] {
         const name = [...plainText(query('name') ?? '')].slice(0, 80).join('') || 'without a name'
         const { file, width, height, ms, content } = ready
         const told = { file, name, bytes: content.length, width, height, ms }
-        return answered(await channels.submit(channel.id, key, { kind: 'media.add', file: told }))
+        const answer = answered(await channels.submit(channel.id, key, { kind: 'media.add', file: told }))
+        // Somebody who took the same file away at this moment may have let go of its bytes.
+        await keepContent(pool, channel.id, clock(), ready)
+        return answer
       },
     }),
     route({
