@@ -33,6 +33,13 @@ async function killAndStart(servers: readonly Stage['servers'][number][]): Promi
   await Promise.all(servers.map((server) => server.start()))
 }
 
+/** A storm in which hardly anybody could buy would hold whatever is wrong: it goes on for so many orders, or a minute. */
+const LEAST_ORDERS = 150
+
+async function untilEnough({ orders }: Storm): Promise<void> {
+  for (let waited = 0; orders.length < LEAST_ORDERS && waited < 60; waited++) await pause(1000)
+}
+
 /** A storm of orders, chat, events and earnings with faults in it, and then the question whether everything holds. */
 async function main(): Promise<number> {
   const { values } = parseArgs({ options: { cycles: { type: 'string', default: '10' }, seed: { type: 'string' } } })
@@ -55,6 +62,7 @@ async function main(): Promise<number> {
     await FAULTS[name]?.(stage, followers)
   }
   await pause(1000)
+  await untilEnough(storm)
   await storm.stop()
   for (const [name, count] of counts) console.log(`did ${count} times: ${name}`)
   console.log(
