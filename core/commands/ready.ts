@@ -2,7 +2,7 @@ import type { Who } from '../access/index.ts'
 import { isNobody } from '../access/index.ts'
 import type { Step } from '../steps/index.ts'
 import type { CommandSettings } from './schema.ts'
-import { type Fault, listsOf } from './steps/check.ts'
+import { type Fault, listsOf } from './steps/within.ts'
 
 /** How everything around stands that a command or trigger needs in order to work. */
 export interface Standing {

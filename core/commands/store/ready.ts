@@ -1,6 +1,6 @@
 import type { RewardSettings } from '../../store/index.ts'
 import { inOneLine, peopleReady, type Readiness, type Standing, stepsReady } from '../ready.ts'
-import type { Fault } from '../steps/check.ts'
+import type { Fault } from '../steps/within.ts'
 
 /** How it stands around a reward, beside what commands need. */
 export interface RewardStanding {
