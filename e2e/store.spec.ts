@@ -150,6 +150,10 @@ test('orders are searched, gone through by keys, told their buyer, and given bac
   await desk.getByRole('button', { name: /^Given back/ }).click()
   await expect(rows).toHaveCount(2)
   await expectAccessible(desk)
+  await desk.getByLabel('Find by buyer, words or reward').fill(`${words} and nobody`)
+  await expect(desk.getByText('No order here fits what you look for.')).toBeVisible()
+  await desk.getByRole('button', { name: 'Show all of them' }).click()
+  await expect(rows.first()).toBeVisible()
 })
 
 test('rewards are moved by keyboard, and a group is switched off in one go', async ({ browser }) => {

@@ -63,9 +63,9 @@ export async function putIntoLibrary(
 const megabytes = (bytes: number): string =>
   bytes >= 1024 ** 3 ? `${(bytes / 1024 ** 3).toFixed(1)} GB` : `${(bytes / 1024 / 1024).toFixed(1)} MB`
 
-/** "1.4 MB", "320 KB". */
+/** "1.4 MB", "320 KB", "0 KB" of nothing. */
 export const sizeText = (bytes: number): string =>
-  bytes < 1024 * 1024 ? `${Math.max(1, Math.round(bytes / 1024))} KB` : megabytes(bytes)
+  bytes === 0 ? '0 KB' : bytes < 1024 * 1024 ? `${Math.max(1, Math.round(bytes / 1024))} KB` : megabytes(bytes)
 
 /** Why a file cannot be taken by its size, with what would fit; undefined: it can. @param seconds - How long it plays, if it does. */
 export function tooLarge(bytes: number, most: number, seconds?: number): string | undefined {

@@ -67,7 +67,7 @@ export function OrdersPage() {
       {chosen.size > 0 && <ManyBar chosen={chosen} clear={() => setChosen(new Set())} />}
       {history.isPending && <Loading what="the orders" />}
       {history.isError && <Problem error={history.error} retry={() => void history.refetch()} />}
-      {history.data && orders.length === 0 && <p className="text-muted">{NOTHING[asked.shown]}</p>}
+      {history.data && orders.length === 0 && <NoOrder asked={asked} clear={() => put({ reward: '', text: '' })} />}
       {orders.length > 0 && <OrderList orders={orders} chosen={chosen} setChosen={setChosen} openPerson={setPerson} />}
       {history.hasNextPage && (
         <Button
@@ -86,9 +86,20 @@ export function OrdersPage() {
 const NOTHING: Readonly<Record<Shown, string>> = {
   open: 'Nothing waits. A new order rings, and lies on the bench and here until it is done.',
   running: 'Nothing that was bought for a time is on.',
-  done: 'No order that is done is like that.',
-  refunded: 'No order that was given back is like that.',
-  all: 'No order is like that.',
+  done: 'No order is done yet.',
+  refunded: 'No order was given back.',
+  all: 'Nobody has ordered anything yet.',
+}
+
+/** What stands in place of orders: with a filter set, nothing here does not mean that nothing waits. */
+function NoOrder({ asked, clear }: { asked: Asked; clear: () => void }) {
+  if (asked.text.trim() === '' && asked.reward === '') return <p className="text-muted">{NOTHING[asked.shown]}</p>
+  return (
+    <div className="flex items-center gap-3">
+      <p className="text-muted">No order here fits what you look for.</p>
+      <Button onClick={clear}>Show all of them</Button>
+    </div>
+  )
 }
 
 const TABS: readonly { readonly shown: Shown; readonly name: string }[] = [
