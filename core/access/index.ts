@@ -5,6 +5,8 @@ export {
   type LimitKey,
   NO_LIMITS,
   needLimits,
+  restsUntil,
+  startRest,
   tellsRefusal,
   uncountUse,
   usedInShow,

@@ -6,8 +6,8 @@ import type { Limits } from './schema.ts'
 
 export const NO_LIMITS: Limits = { everyoneSeconds: 0, eachSeconds: 0, perViewer: 0, perShow: 0 }
 
-/** What limits are kept by: `c`, `t` or `r` and the id of the command, trigger or reward. */
-export type LimitKey = `${'c' | 't' | 'r'}${number}`
+/** What limits are kept by: `c`, `t` or `r` and the id of the command, trigger or reward; `g` and the number of a game. */
+export type LimitKey = `${'c' | 't' | 'r' | 'g'}${number}`
 
 const eachKey = (of: LimitKey, viewer: number): string => `${of}/${viewer}`
 const toldKey = (of: LimitKey): string => `${of}/told`
@@ -59,11 +59,11 @@ export function checkLimits(
 
 const times = (n: number): string => (n === 1 ? 'once' : `${n} times`)
 
-/** Counts a use and starts the rests. */
-export function countUse(world: World, of: LimitKey, limits: Limits, viewer: number | null): void {
+/** Counts a use and starts the rests. @param ownOnly - It counts for the viewer, and for nobody else. */
+export function countUse(world: World, of: LimitKey, limits: Limits, viewer: number | null, ownOnly = false): void {
   const used = usedInShow(world, of, viewer)
   const period = limitPeriod(world)
-  world.put(cooldowns, { key: of, until: world.at + limits.everyoneSeconds, period, used: used.all + 1 })
+  if (!ownOnly) world.put(cooldowns, { key: of, until: world.at + limits.everyoneSeconds, period, used: used.all + 1 })
   if (viewer === null) return
   world.put(cooldowns, {
     key: eachKey(of, viewer),
@@ -71,6 +71,14 @@ export function countUse(world: World, of: LimitKey, limits: Limits, viewer: num
     period,
     used: used.own + 1,
   })
+}
+
+/** Until when something rests for everyone (seconds since 1970); what has passed: it does not. */
+export const restsUntil = (world: World, of: LimitKey): number => rowOf(world, of).until
+
+/** Has something rest for everyone from now on. */
+export function startRest(world: World, of: LimitKey, seconds: number): void {
+  world.put(cooldowns, { ...rowOf(world, of), until: world.at + seconds })
 }
 
 /**

@@ -1,6 +1,15 @@
 export { type Given, usageLine } from './arguments.ts'
 export { carryOutByDesk, type UseCommand } from './byDesk.ts'
 export { type CheckInByPage, checkInByPage } from './checkIn.ts'
+export {
+  type ChangeGame,
+  type ChangeGameText,
+  type ChangeWagering,
+  changeGame,
+  changeGameText,
+  changeWagering,
+} from './games/change.ts'
+export { type PlayGame, playByPage } from './games/playByPage.ts'
 export { type ChatLine, chatLine, type FollowUp } from './line.ts'
 export { type Heard, heard } from './match.ts'
 export { commandReady, inOneLine, peopleReady, type Readiness, type Standing, stepsReady } from './ready.ts'
@@ -35,6 +44,7 @@ export {
   changeCurrency,
   changeWords,
   checkWords,
+  gameListeners,
   type Listener,
   listenersOf,
   otherWords,

@@ -7,6 +7,7 @@ import { type Envelope, type Handler, type Need, ok, type World } from '../world
 import { balanceAnswer, checkInAnswer, hoursAnswer, rankAnswer } from './answers.ts'
 import { cooledDown, needCooldowns } from './cooldowns.ts'
 import { correct, type ForEveryone, hand, mayCorrect } from './corrections.ts'
+import { needGameLine, playByChat } from './games/playByChat.ts'
 import { helpAnswer } from './help.ts'
 import { hint, needHint } from './hint.ts'
 import { type Heard, heard } from './match.ts'
@@ -36,6 +37,7 @@ function needLine(world: World, { who, text, at }: ChatLine & Envelope): Need[] 
   if (command.kind === 'command')
     return [...needed, ...needUse(world, command.command, { account: who.account, typed: command.rest, at })]
   if (command.kind === 'reward') return [...needed, ...needPurchase(world, command.reward, who.account)]
+  if (command.kind === 'game') return [...needed, ...needGameLine(world, command.verb, command.rest, who.account)]
   if (command.kind === 'get') needed.push(...needGet(world, command.rest, who.account))
   if (NAMING.has(command.kind))
     for (const typed of command.rest.split(/\s+/).slice(0, 2)) needed.push(...needNamed(world, typed))
@@ -104,6 +106,7 @@ function answerTo(
 ): string | FollowUp | undefined {
   const { kind, word, rest } = command
   if (kind === 'reward') return buyByChat(world, viewer, command.reward, rest, asker)
+  if (kind === 'game') return playByChat(world, viewer, command, asker)
   if (kind === 'balance') return answerToBalance(world, viewer, rest)
   if (!cooledDown(world, kind, readSetting(world, wordsSetting)[kind], viewer.id)) return undefined
   switch (kind) {

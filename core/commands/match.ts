@@ -1,4 +1,5 @@
 import { currencySetting } from '../currency/index.ts'
+import { type GameVerb, gameWords, settingsOf, wageringSetting } from '../games/index.ts'
 import { readSetting, settings } from '../settings/index.ts'
 import { openRewards, type RewardRow, rewards } from '../store/index.ts'
 import { oneSlipAway } from '../texts/index.ts'
@@ -13,6 +14,7 @@ export type Meaning =
   | { readonly kind: WordKind | 'balance' }
   | { readonly kind: 'command'; readonly command: CommandRow }
   | { readonly kind: 'reward'; readonly reward: RewardRow }
+  | { readonly kind: 'game'; readonly verb: GameVerb }
 
 /** A line of chat read as one of the words. */
 export type Heard = Meaning & { readonly word: string; readonly rest: string }
@@ -50,6 +52,11 @@ function meanings(world: World): Map<string, Meaning> {
     const { word, command, on } = reward.settings
     if (command && on) words.set(word, { kind: 'reward', reward })
   }
+  for (const { verb, words: all, on } of gameWords(
+    (which) => settingsOf(world, which),
+    readSetting(world, wageringSetting),
+  ))
+    if (on) for (const one of all) words.set(one, { kind: 'game', verb })
   const own = readSetting(world, wordsSetting)
   for (const { word, kind } of allWords(readSetting(world, currencySetting), own))
     if (kind === 'balance' || own[kind].on) words.set(word, { kind })
@@ -65,6 +72,7 @@ export function heard(world: World, text: string): Heard | undefined {
   const rest = text.slice(typed.end).trim()
   if (meaning.kind === 'command') return { kind: 'command', command: meaning.command, word: typed.word, rest }
   if (meaning.kind === 'reward') return { kind: 'reward', reward: meaning.reward, word: typed.word, rest }
+  if (meaning.kind === 'game') return { kind: 'game', verb: meaning.verb, word: typed.word, rest }
   return { kind: meaning.kind, word: typed.word, rest }
 }
 

@@ -19,7 +19,7 @@ describe('the team, in chat,', () => {
     ['!give pia 50', 'pia has 50 rivets now.'],
     ['!give @PIA 1k for the lamp', 'pia has 1,000 rivets now.'],
     ['!give 50 @jo', 'Jo has 50 rivets now.'],
-    ['!take pia 10', 'pia has 0 rivets now (10 were asked, 0 were there).'],
+    ['!deduct pia 10', 'pia has 0 rivets now (10 were asked, 0 were there).'],
     ['!set pia 0', 'pia has 0 rivets now.'],
     ['!set pia 320', 'pia has 320 rivets now.'],
     ['!give nobody 5', 'mo: nobody here goes by "nobody".'],

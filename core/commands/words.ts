@@ -1,4 +1,5 @@
 import { type Currency, currencySetting } from '../currency/index.ts'
+import { GAME_NAMES, type GameVerb, gameWords, settingsOf, wageringSetting } from '../games/index.ts'
 import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
 import { openRewards, type RewardRow } from '../store/index.ts'
 import { lookAlike } from '../texts/index.ts'
@@ -26,7 +27,7 @@ export const wordsSetting: Setting<ChatWords> = {
     earners: word('earners', 30),
     hand: word('hand'),
     give: word('give'),
-    take: word('take'),
+    take: word('deduct'),
     set: word('set'),
     help: word('help', 0, 10),
     allowed: ['moderator'],
@@ -111,7 +112,33 @@ export const checkWords = (currency: Currency, words: ChatWords, others: readonl
 const channelListeners = (world: World): Listener[] => [
   ...listenersOf(openCommands(world)),
   ...rewardListeners(openRewards(world)),
+  ...listenersOfGames(world),
 ]
+
+/** What the words of the games are for, where they collide. */
+const GAME_VERBS: Readonly<Record<Exclude<GameVerb, keyof typeof GAME_NAMES>, string>> = {
+  out: 'leaving a heist',
+  take: 'taking a duel',
+  pass: 'passing on a duel',
+  withdraw: 'withdrawing a duel',
+  sitout: 'sitting out',
+}
+
+/** The words of the games that are on: one that is off listens to nobody, and is looked at when it is switched on. */
+export const gameListeners = (all: ReturnType<typeof gameWords>): Listener[] =>
+  all
+    .filter(({ on }) => on)
+    .map(({ verb, words }) => ({
+      words,
+      name:
+        verb in GAME_NAMES
+          ? `the game ${GAME_NAMES[verb as keyof typeof GAME_NAMES]}`
+          : GAME_VERBS[verb as keyof typeof GAME_VERBS],
+    }))
+
+/** The words of the games as they are set. */
+export const listenersOfGames = (world: World): Listener[] =>
+  gameListeners(gameWords((which) => settingsOf(world, which), readSetting(world, wageringSetting)))
 
 /** The words of rewards that are bought by a word of their own. */
 export const rewardListeners = (all: readonly RewardWord[], but?: number | null): Listener[] =>
@@ -138,12 +165,18 @@ export const otherWords = (
   {
     commands,
     rewards,
-  }: { readonly commands: readonly Pick<CommandRow, 'id' | 'settings'>[]; readonly rewards: readonly RewardWord[] },
+    games,
+  }: {
+    readonly commands: readonly Pick<CommandRow, 'id' | 'settings'>[]
+    readonly rewards: readonly RewardWord[]
+    readonly games: readonly Listener[]
+  },
   but: { readonly command?: number | null; readonly reward?: number | null } = {},
 ): Listener[] => [
   ...ownListeners(currency, words),
   ...listenersOf(commands, but.command),
   ...rewardListeners(rewards, but.reward),
+  ...games,
 ]
 
 export interface ChangeWords {

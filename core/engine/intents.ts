@@ -2,6 +2,7 @@ import * as commands from '../commands/index.ts'
 import * as earning from '../earning/index.ts'
 import { type MatchSupporter, matchSupporter, type ReceiveEvent, receiveEvent } from '../events/index.ts'
 import { type ChangeSeed, changeSeed } from '../fairness/index.ts'
+import * as games from '../games/index.ts'
 import * as library from '../library/index.ts'
 import * as people from '../people/index.ts'
 import * as ranks from '../ranks/index.ts'
@@ -82,6 +83,17 @@ type ScreenIntent =
   | screen.SaveOverlay
   | screen.TestAlert
 
+type GameIntent =
+  | commands.ChangeGame
+  | commands.ChangeGameText
+  | commands.ChangeWagering
+  | commands.PlayGame
+  | games.CallOffRound
+  | games.ChangeCup
+  | games.GameTick
+  | games.OpenCup
+  | games.OpenGame
+
 type StoreIntent =
   | commands.PlaceOrder
   | commands.SaveReward
@@ -101,6 +113,7 @@ type StoreIntent =
 export type Intent =
   | CommandIntent
   | EarningIntent
+  | GameIntent
   | PeopleIntent
   | RankIntent
   | ScreenIntent
@@ -146,6 +159,15 @@ export const handlers: Handlers = {
   'earning.schedule': earning.scheduleTick,
   'event.received': receiveEvent,
   'fairness.seed': changeSeed,
+  'cup.change': games.changeCup,
+  'cup.open': games.openCupByDesk,
+  'game.callOff': games.callOffRound,
+  'game.change': commands.changeGame,
+  'game.open': games.openGame,
+  'game.play': commands.playByPage,
+  'game.text': commands.changeGameText,
+  'game.tick': games.tickGame,
+  'game.wagering': commands.changeWagering,
   'media.add': library.addMedia,
   'media.remove': library.removeMedia,
   'media.rename': library.renameMedia,

@@ -53,6 +53,16 @@ export function explainTransfer({ reason, detail, amount }: Explained, currency:
       return `Used: ${named('a command')}`
     case 'chargeBack':
       return `Given back: ${named('a command')}`
+    case 'staked':
+      return `Staked: ${named('a game')}`
+    case 'won':
+      return `${named('A game')}: out of a stake of ${inWords(Number(detail?.stake ?? 0), currency)}`
+    case 'stakeBack':
+      return `Stake back: ${named('a game')}`
+    case 'houseAdds':
+      return `From the house: ${named('a game')}`
+    case 'houseTakes':
+      return `To the house: ${named('a game')}`
     case 'forgotten':
       return 'Forgotten: what was left went back'
   }

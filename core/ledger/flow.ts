@@ -14,7 +14,17 @@ export const flows = defineTable<FlowRow>('flow', 'keyed', (row) => row.minute, 
 export const minuteOf = (at: number): number => at - (((at % 60) + 60) % 60)
 
 /** What a hand did, and what only changed hands: nobody's earning and nobody's purchase. */
-const NEITHER: ReadonlySet<string> = new Set(['adjusted', 'handed', 'merged', 'imported', 'forgotten'])
+const NEITHER: ReadonlySet<string> = new Set([
+  'adjusted',
+  'handed',
+  'merged',
+  'imported',
+  'forgotten',
+  // Of a game counts what the house adds to its pot or takes from it: the rest only changes hands.
+  'staked',
+  'won',
+  'stakeBack',
+])
 
 export interface Flow {
   readonly paid: number
@@ -24,6 +34,7 @@ export interface Flow {
 /**
  * How much a list of transfers paid to viewers and took from them. Paid: issued to wallets. Spent: from wallets into
  * pots and books, less what was given back; a pot passing its stake on to a book counts once, when it left the wallet.
+ * Of games: what the house added to their pots was paid, what it took from them was spent.
  */
 export function flowOf(world: World, list: readonly TransferRow[]): Flow {
   let paid = 0
@@ -31,7 +42,8 @@ export function flowOf(world: World, list: readonly TransferRow[]): Flow {
   const isWallet = (id: number) => !isBook(id) && world.get(accounts, id)?.kind === 'wallet'
   for (const { from, to, amount, returns, reason } of list) {
     if (NEITHER.has(reason)) continue
-    if (from === BOOKS.issued) paid += amount
+    if (from === BOOKS.issued || reason === 'houseAdds') paid += amount
+    else if (reason === 'houseTakes') spent += amount
     else if (to === BOOKS.issued) paid -= amount
     else if (isWallet(from)) spent += amount
     else if (returns !== null && isWallet(to)) spent -= amount

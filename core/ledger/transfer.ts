@@ -24,6 +24,11 @@ export type Reason =
   | 'run'
   | 'charged'
   | 'chargeBack'
+  | 'staked'
+  | 'won'
+  | 'stakeBack'
+  | 'houseAdds'
+  | 'houseTakes'
 
 /** One movement of currency, never edited or deleted. The balances are those right after it; a book has none (null). */
 export interface TransferRow {

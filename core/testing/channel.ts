@@ -2,6 +2,7 @@ import { EVERYONE_MAY, NO_LIMITS } from '../access/index.ts'
 import type { CommandSettings } from '../commands/index.ts'
 import { type EarningPlan, earningSetting } from '../earning/index.ts'
 import { decide, type Intent } from '../engine/index.ts'
+import { type Game, type SettingsOf, settingsOf } from '../games/index.ts'
 import { accounts, BOOKS, transfers } from '../ledger/index.ts'
 import { habitOf, viewers, watchOf } from '../people/index.ts'
 import { type AlertSettings, PLAIN_ALERT } from '../screen/index.ts'
@@ -86,6 +87,7 @@ const RUNNING: ReadonlySet<string> = new Set([
   'run.continue',
   'store.perk',
   'store.erase',
+  'game.tick',
 ])
 
 /** A whole channel in memory, for tests: hands in intents one after the other and remembers what they led to. */
@@ -170,6 +172,14 @@ export class TestChannel {
     const made = this.send({ kind: 'tally.save', tally: null, settings: { ...TALLY, ...settings } })
     if (!made.ok) throw new Error(made.refusal.sentence)
     return Number(made.value.tally)
+  }
+
+  /** Switches a game on, with some of it set. What is refused is thrown. */
+  game<G extends Game>(game: G, settings: Partial<SettingsOf[G]> = {}): void {
+    this.openSeed()
+    const wanted = { ...settingsOf(this.world, game), on: true, ...settings }
+    const made = this.send({ kind: 'game.change', game, settings: wanted, confirmed: true })
+    if (!made.ok) throw new Error(made.refusal.sentence)
   }
 
   tallied(name: string, tally: number): number {

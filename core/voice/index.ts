@@ -5,6 +5,7 @@ export {
   changeVoice,
   REPLIES,
   type Reply,
+  type Saying,
   say,
   type Tell,
   type TestVoice,

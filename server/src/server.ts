@@ -13,6 +13,7 @@ import { createApp } from './edge/index.ts'
 import { EventDoor, EventSecrets } from './events/index.ts'
 import { fairnessRoutes, settleIn } from './fairness/index.ts'
 import { Feed } from './feed/index.ts'
+import { gameRoutes } from './games/index.ts'
 import type { Route } from './http/index.ts'
 import { libraryRoutes } from './library/index.ts'
 import { Metrics } from './metrics/index.ts'
@@ -65,6 +66,7 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
     ...commandRoutes(db, channels, chatOf),
     ...triggerRoutes(db, channels),
     ...tallyRoutes(db, channels),
+    ...gameRoutes(db, channels),
     ...fairnessRoutes(db),
     ...connectionRoutes({ db, channels, seats, secrets, door, publicUrl: config.PUBLIC_URL }),
   ]

@@ -1,11 +1,12 @@
 import { and, asc, desc, eq, ilike, isNull, lt, or, sql } from 'drizzle-orm'
 import { whoInWords } from '#core/access'
-import { type CommandRow, checkSteps, commandReady, type Standing, wordsSetting } from '#core/commands'
+import { type CommandRow, checkSteps, commandReady, gameListeners, type Standing, wordsSetting } from '#core/commands'
 import { FIGURES, hasViewer, triggerReady } from '#core/triggers'
 import { voiceSetting } from '#core/voice'
 import { whoNames } from '../access/index.ts'
 import type { ChatState } from '../chat/index.ts'
 import { type Reader, schema } from '../database/index.ts'
+import { gameWordsOf } from '../games/index.ts'
 import { circlesOf } from '../ranks/index.ts'
 import { alertsOf, overlaysOf } from '../screen/index.ts'
 import { settingOf } from '../settings/index.ts'
@@ -103,6 +104,7 @@ export async function commandsView(db: Reader, channel: number, now: number, cha
     standing,
     voice: await settingOf(db, channel, voiceSetting),
     words: await settingOf(db, channel, wordsSetting),
+    games: gameListeners(await gameWordsOf(db, channel)),
   }
 }
 

@@ -1,6 +1,7 @@
 export { channel } from './channel.ts'
 export * from './commands.ts'
 export * from './economy.ts'
+export * from './games.ts'
 export * from './people.ts'
 export * from './screen.ts'
 export * from './services.ts'

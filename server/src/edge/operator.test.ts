@@ -49,6 +49,7 @@ type Schema = {
   items?: Schema | Schema[]
   const?: unknown
   pattern?: string
+  minItems?: number
   $ref?: string
 }
 
@@ -65,12 +66,23 @@ function exampleOf(requestBody: object | undefined, named: Record<string, Schema
 }
 
 function example(schema: Schema, named: Record<string, Schema>): unknown {
-  const { type, properties = {}, required = [], minimum, anyOf, items, const: fixed, pattern, $ref } = schema
+  const {
+    type,
+    properties = {},
+    required = [],
+    minimum,
+    anyOf,
+    items,
+    const: fixed,
+    pattern,
+    $ref,
+    minItems = 1,
+  } = schema
   if ($ref !== undefined) return example(named[$ref.split('/').at(-1) ?? ''] ?? {}, named)
   if (anyOf?.[0] !== undefined) return example(anyOf[0], named)
   if (fixed !== undefined) return fixed
   if (Array.isArray(items)) return items.map((item) => example(item, named))
-  if (type === 'array') return [example(items ?? {}, named)]
+  if (type === 'array') return Array.from({ length: minItems }, () => example(items ?? {}, named))
   if (type === 'object')
     return Object.fromEntries(required.map((name) => [name, example(properties[name] ?? {}, named)]))
   if (type === 'integer' || type === 'number') return minimum ?? 1

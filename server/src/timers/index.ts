@@ -130,6 +130,11 @@ function tasksOf({ pool, channels, log, report, stopped }: RunnerParts): TaskLis
       const intent = { kind: 'store.erase', order, due } as const
       await untilDone(async () => void (await channels.submit(channel, `erase/${order}/${due}`, intent)), stopped)
     },
+    'game.tick': async (payload) => {
+      const { channel, round, due } = payload as { channel: number; round: number; due: number }
+      const intent = { kind: 'game.tick', round, due } as const
+      await untilDone(async () => void (await channels.submit(channel, `game/${round}/${due}`, intent)), stopped)
+    },
     // Where the platform does not answer it is asked again, later each time.
     'platform.report': async (payload) => await report(payload as RedemptionAnswer),
     'earning.allowance': async (payload) => {

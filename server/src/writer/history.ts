@@ -40,6 +40,15 @@ const MOVE_SOLD = `insert into sold (channel, key, total, show, shown, day, daye
     until = greatest(sold.until, excluded.until), last_at = greatest(sold.last_at, excluded.last_at),
     perk_until = greatest(sold.perk_until, excluded.perk_until), unlocked = sold.unlocked or excluded.unlocked`
 
+/** What both accounts staked and were paid is the person's; who sits out goes on sitting out. Seats stay: draws hang on who had them. */
+const MOVE_PLAYER = `insert into player (channel, id, sits_out_until, period, staked, paid, rounds, all_staked, all_paid, at)
+  select channel, $3::bigint, sits_out_until, period, staked, paid, rounds, all_staked, all_paid, at from player where channel = $1 and id = $2
+  on conflict (channel, id) do update set sits_out_until = greatest(player.sits_out_until, excluded.sits_out_until),
+    staked = player.staked + case when player.period = excluded.period then excluded.staked else 0 end,
+    paid = player.paid + case when player.period = excluded.period then excluded.paid else 0 end,
+    rounds = player.rounds + excluded.rounds, all_staked = player.all_staked + excluded.all_staked,
+    all_paid = player.all_paid + excluded.all_paid`
+
 /**
  * The shows that a second account attended, its orders and the notes about it are the person's: money given back for an
  * order must not go to a wallet that nobody opens any more.
@@ -50,6 +59,7 @@ async function mergeHistory(client: Client, channel: number, { from, into }: Of<
   await client.query(MOVE_TALLIES, [channel, from, into])
   await client.query('delete from tally_count where channel = $1 and viewer = $2', [channel, from])
   await client.query(MOVE_SOLD, [channel, from, into])
+  await client.query(MOVE_PLAYER, [channel, from, into])
   await client.query("delete from sold where channel = $1 and split_part(key, '/', 2) = ($2::bigint)::text", [
     channel,
     from,
@@ -68,11 +78,23 @@ const FORGET = [
   "update note set text = '', removed_at = coalesce(removed_at, 0) where channel = $1 and viewer = $2",
   "update run set viewer_name = 'somebody ' || $2::bigint, log = '[]', state = null, why = null where channel = $1 and viewer = $2",
   "update redemption set viewer_name = 'somebody ' || $2::bigint, text = null where channel = $1 and viewer = $2",
+  "update seat set name = 'somebody ' || $2::bigint where channel = $1 and viewer = $2",
+  'delete from player where channel = $1 and id = $2',
   'delete from tally_count where channel = $1 and viewer = $2',
   'delete from alias where channel = $1 and viewer = $2',
 ]
 
-async function forget(client: Client, channel: number, { viewer, account }: Of<'people.forget'>): Promise<void> {
+/** Rounds tell names beside the seats: who called, who was called, who entered. */
+const FORGET_IN_ROUNDS = `update round set opener_name = case when opener_name = $3 then 'somebody' else opener_name end,
+    state = replace(state::text, to_json($3::text)::text, '"somebody"')::jsonb
+  where channel = $1 and id in (select round from seat where channel = $1 and viewer = $2)`
+
+async function forget(
+  client: Client,
+  channel: number,
+  { viewer, account, confirm }: Of<'people.forget'>,
+): Promise<void> {
+  await client.query(FORGET_IN_ROUNDS, [channel, viewer, confirm.trim()])
   await client.query('delete from session where account = $1', [account ?? ''])
   for (const statement of FORGET) await client.query(statement, [channel, viewer])
   const mark = `"viewer":${viewer},`

@@ -5,6 +5,7 @@ import { commands, runs } from '#core/commands'
 import { gaps, plans } from '#core/earning'
 import { events, supporters } from '#core/events'
 import { seeds } from '#core/fairness'
+import { floors, players, rounds, seats } from '#core/games'
 import { accounts, flows, transfers } from '#core/ledger'
 import { adjustments, aliases, circles, habits, imports, notes, viewers, watches } from '#core/people'
 import { alerts, media, overlays } from '#core/screen'
@@ -97,6 +98,10 @@ export const STORED: readonly Stored[] = [
   kept(accounts, schema.account),
   kept(orders, schema.storeOrder),
   kept(addresses, schema.orderAddress),
+  kept(floors, schema.floor),
+  kept(rounds, schema.round),
+  kept(seats, schema.seat),
+  kept(players, schema.player),
   kept(solds, schema.sold),
   kept(codes, schema.code),
   kept(flows, schema.flow),

@@ -10,6 +10,7 @@ import { commandsQuery } from './view.ts'
 const TOPICS: readonly { readonly topic: Topic; readonly says: string }[] = [
   { topic: 'answers', says: 'Answers to who asked in chat' },
   { topic: 'store', says: 'What was bought on the viewer page' },
+  { topic: 'games', says: 'What happens in the games' },
   { topic: 'thanks', says: 'Thanks for follows, subscriptions, raids, tips and cheers' },
   { topic: 'ranks', says: 'Who has reached a rank' },
   { topic: 'triggers', says: 'What triggers say' },

@@ -51,6 +51,8 @@ export interface CommandsView {
   readonly standing: Standing
   readonly voice: Voice
   readonly words: ChatWords
+  /** The words of the games that are on. */
+  readonly games: readonly Listener[]
 }
 
 export const commandsQuery = queryOptions({
@@ -69,7 +71,7 @@ export const othersThan = (
 
 /** The words of commands and rewards; none while they are not known. */
 export const wordsIn = (view: CommandsView | undefined): Listener[] =>
-  view === undefined ? [] : [...listenersOf(view.commands), ...rewardListeners(view.rewards)]
+  view === undefined ? [] : [...listenersOf(view.commands), ...rewardListeners(view.rewards), ...view.games]
 
 /** What steps can refer to, beside what is their own. */
 export const aroundView = (view: CommandsView) => ({

@@ -1,0 +1,131 @@
+import { needLimits } from '../access/index.ts'
+import { accounts } from '../ledger/index.ts'
+import { needPerson, viewers } from '../people/index.ts'
+import { say } from '../voice/index.ts'
+import { type Handler, type Need, needKey, ok, refuse, type World } from '../world/index.ts'
+import { gameKey, needPlayer } from './allowed.ts'
+import { beginCup, isCup, leaveCup, openCupRound, replaceEntrant } from './cup/cup.ts'
+import { needEveryone } from './play/act.ts'
+import { callOff } from './play/callOff.ts'
+import { planHeist } from './play/heist.ts'
+import { openWheel } from './play/roulette.ts'
+import { GAME_NAMES, tellRound } from './pot.ts'
+import { isOver, openRoundOf, type RoundRow, rounds } from './rounds.ts'
+import type { CupRules } from './schema.ts'
+import { settingsOf } from './settings.ts'
+import { tell } from './texts/tell.ts'
+
+const GONE = 'This round is not there any more, or it has ended.'
+
+/** Everything that ending a round by hand needs. */
+function needWhole(world: World, id: number): Need[] {
+  const needed = [needKey(rounds, id), needKey(accounts, id)]
+  const round = needed.every((need) => world.rows.has(need)) ? world.get(rounds, id) : undefined
+  return round === undefined ? needed : [...needed, ...needEveryone(world, round)]
+}
+
+const openOf = (world: World, id: number): RoundRow | undefined => {
+  const round = world.get(rounds, id)
+  return round !== undefined && !isOver(round) ? round : undefined
+}
+
+export interface CallOffRound {
+  readonly kind: 'game.callOff'
+  readonly round: number
+  readonly by: string
+}
+
+/** Calls a round off: all stakes go back, and chat is told. */
+export const callOffRound: Handler<CallOffRound> = {
+  needs: (world, { round }) => needWhole(world, round),
+  decide(world, { round: id, by }) {
+    const round = openOf(world, id)
+    if (round === undefined) return refuse('round_not_found', GONE)
+    const ended = callOff(world, round, `Called off by ${by}.`)
+    const back = ended.staked > 0 ? ' All stakes are back.' : ''
+    say(world, { topic: 'games', to: null, text: `${GAME_NAMES[round.game]}: called off.${back}` })
+    return ok({ round: id })
+  },
+}
+
+export interface OpenGame {
+  readonly kind: 'game.open'
+  readonly game: 'heist' | 'roulette'
+}
+
+/** Opens a heist or the wheel for everybody, with nobody's stake in it yet. */
+export const openGame: Handler<OpenGame> = {
+  needs: (world, { game }) => {
+    const open = openRoundOf(world, game)
+    return [...needLimits(gameKey(game), undefined), ...(open === undefined ? [] : [needKey(rounds, open)])]
+  },
+  decide(world, { game }) {
+    if (openRoundOf(world, game) !== undefined) return refuse('round_running', `${GAME_NAMES[game]} is on already.`)
+    if (!settingsOf(world, game).on)
+      return refuse('game_off', `${GAME_NAMES[game]} is switched off. Switch it on first.`)
+    const round = game === 'heist' ? planHeist(world, null) : openWheel(world, null)
+    tellRound(world, round)
+    const { word } = settingsOf(world, game)
+    const common = { viewer: { name: 'The streamer' }, word: word.word, commitment: round.commitment.slice(0, 12) }
+    const seconds = (round.nextAt ?? world.at) - world.at
+    if (game === 'heist') tell(world, 'heist.opened', { ...common, stake: 'the first lantern', seconds })
+    else tell(world, 'roulette.opened', { ...common, seconds })
+    return ok({ round: round.id })
+  },
+}
+
+export interface OpenCup {
+  readonly kind: 'cup.open'
+  readonly rules: CupRules
+}
+
+/** Opens a cup for signing up. */
+export const openCupByDesk: Handler<OpenCup> = {
+  needs: (world) => needOpenCup(world),
+  decide(world, { rules }) {
+    if (!settingsOf(world, 'cup').on) return refuse('game_off', 'Cups are switched off. Switch them on first.')
+    const opened = openCupRound(world, rules)
+    return opened.ok ? ok({ round: opened.value.id }) : opened
+  },
+}
+
+const needOpenCup = (world: World): Need[] => {
+  const open = openRoundOf(world, 'cup')
+  return open === undefined ? [] : [needKey(rounds, open)]
+}
+
+export interface ChangeCup {
+  readonly kind: 'cup.change'
+  readonly round: number
+  /** `begin`: end the sign-up now. `out`: take somebody out. `replace`: give their place to another one. */
+  readonly does: 'begin' | 'out' | 'replace'
+  readonly viewer?: number
+  readonly other?: number
+}
+
+/** What the team does with a cup: begins it, takes somebody out, or gives their place to another one. */
+export const changeCup: Handler<ChangeCup> = {
+  needs(world, { round, other }) {
+    const needed = needWhole(world, round)
+    return other === undefined ? needed : [...needed, ...needPerson(other), ...needPlayer('cup', other)]
+  },
+  decide(world, { round: id, does, viewer = 0, other = 0 }) {
+    const round = openOf(world, id)
+    if (!isCup(round)) return refuse('round_not_found', GONE)
+    if (does === 'begin') {
+      if (round.status !== 'gathering') return refuse('round_running', 'The cup has begun already.')
+      beginCup(world, round)
+      return ok({ round: id })
+    }
+    if (does === 'out') {
+      if (round.status !== 'gathering')
+        return refuse('round_running', 'The bracket is drawn: give the place to somebody else instead.')
+      const left = leaveCup(world, round, viewer)
+      return left.ok ? ok({ round: id }) : left
+    }
+    const comes = world.get(viewers, other)
+    if (comes === undefined) return refuse('viewer_not_found', 'Nobody here is known by that name.')
+    const replaced = replaceEntrant(world, round, viewer, comes)
+    return replaced.ok ? ok({ round: id }) : replaced
+  },
+}

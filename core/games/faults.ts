@@ -1,0 +1,32 @@
+import type { Game, SettingsOf, Stakes } from './schema.ts'
+
+/** What is wrong with how a game is set, beyond what its schema says; undefined: nothing. */
+export function settingsFault<G extends Game>(game: G, settings: SettingsOf[G]): string | undefined {
+  const { stakes } = settings as { stakes?: Stakes }
+  if (stakes !== undefined && stakes.largest > 0 && stakes.largest < stakes.smallest)
+    return 'The largest stake is below the smallest. Make it larger, or 0 for none.'
+  if (game === 'heist') return heistFault(settings as SettingsOf['heist'])
+  if (game === 'reels') return reelsFault(settings as SettingsOf['reels'])
+  return undefined
+}
+
+function heistFault({ sites, leastCrew, mostCrew }: SettingsOf['heist']): string | undefined {
+  if (mostCrew < leastCrew) return 'The largest crew is below the least. Make it larger.'
+  const from = sites.map(({ fromCrew }) => fromCrew)
+  if (new Set(from).size < from.length)
+    return 'Two sites begin with the same crew. Give one of them another number, so that it is clear where the crew goes.'
+  return undefined
+}
+
+function reelsFault({ strip, table }: SettingsOf['reels']): string | undefined {
+  const symbols = strip.map(({ symbol }) => symbol)
+  const twice = symbols.find((one, i) => symbols.indexOf(one) < i)
+  if (twice !== undefined) return `The symbol ${twice} is on the strip twice. Take one away and make the other heavier.`
+  const unknown = table.find(({ symbol }) => !symbols.includes(symbol))
+  if (unknown !== undefined) return `A line of the table pays for ${unknown.symbol}, which is not on the strip.`
+  const lines = table.map(({ match, symbol }) => `${match} ${symbol}`)
+  const same = lines.find((one, i) => lines.indexOf(one) < i)
+  return same === undefined
+    ? undefined
+    : `The table has two lines for ${same}. Take one away: only the first would ever pay.`
+}

@@ -1,0 +1,206 @@
+import { currencySetting, inWords } from '../../currency/index.ts'
+import type { ViewerRow } from '../../people/index.ts'
+import { readSetting } from '../../settings/index.ts'
+import { showOnAir } from '../../show/index.ts'
+import { say } from '../../voice/index.ts'
+import { ok, type Result, refuse, type World } from '../../world/index.ts'
+import { checkStake, countPlay, mayPlay, readStake, sitsOut } from '../allowed.ts'
+import { duelPot, duelWinner } from '../duel.ts'
+import { endRound, goOnAt, openRound, placePlayer, settleSeat, takeSeat, tellRound } from '../pot.ts'
+import { type DuelState, floorOf, floors, isOver, playerOf, type RoundRow, rounds, seatsOf } from '../rounds.ts'
+import { settingsOf } from '../settings.ts'
+import { tell } from '../texts/tell.ts'
+import { callOff } from './callOff.ts'
+import type { Played } from './played.ts'
+
+export type DuelRound = RoundRow & { readonly state: DuelState }
+
+export const isDuel = (round: RoundRow | undefined): round is DuelRound => round?.state.of === 'duel'
+
+/** So many challenges that anyone may take can be open at once. */
+const MOST_FREE = 20
+
+const amount = (world: World, n: number): string => inWords(n, readSetting(world, currencySetting))
+
+/** A duel that has not ended, by its id; undefined: there is none. */
+const goingOn = (world: World, id: number | undefined): DuelRound | undefined => {
+  const round = id === undefined ? undefined : world.get(rounds, id)
+  return isDuel(round) && !isOver(round) ? round : undefined
+}
+
+/** Calls somebody to a duel; null: whoever takes it. */
+export function callDuel(world: World, viewer: ViewerRow, other: ViewerRow | null, typed: string): Result<Played> {
+  const allowed = mayPlay(world, 'duel', viewer)
+  if (!allowed.ok) return allowed
+  if (goingOn(world, playerOf(world, viewer.id).at.duel) !== undefined)
+    return refuse(
+      'duel_open',
+      `You have a duel open. Type !${settingsOf(world, 'duel').withdraw.word} to take it back first.`,
+    )
+  if (other === null && floorOf(world, 'duel').free.length >= MOST_FREE)
+    return refuse('duel_open', `${MOST_FREE} open challenges are waiting already. Take one of them.`)
+  const stake = readStake(world, 'duel', viewer, typed)
+  if (!stake.ok) return stake
+  const possible = other === null ? ok(true as const) : mayBeCalled(world, viewer, other, stake.value)
+  if (!possible.ok) return possible
+  const round = openDuel(world, viewer, other, stake.value)
+  const seated = takeSeat(world, round, viewer, stake.value)
+  if (!seated.ok) return seated
+  countPlay(world, 'duel', viewer.id)
+  placePlayer(world, viewer.id, { duel: round.id })
+  if (other !== null) placePlayer(world, other.id, { asked: round.id })
+  tellRound(world, seated.value.round)
+  return ok({ round: round.id, told: tellCalled(world, round, viewer, other, stake.value) })
+}
+
+function openDuel(world: World, viewer: ViewerRow, other: ViewerRow | null, stake: number): RoundRow {
+  const { answerSeconds, rakeBp } = settingsOf(world, 'duel')
+  const state: DuelState = {
+    of: 'duel',
+    challenger: { id: viewer.id, name: viewer.name },
+    challenged: other === null ? null : { id: other.id, name: other.name },
+    stake,
+    rakeBp,
+    winner: null,
+  }
+  const nextAt = world.at + answerSeconds
+  const round = openRound(world, { game: 'duel', status: 'opened', state, nextAt, openerName: viewer.name })
+  if (other === null) {
+    const floor = floorOf(world, 'duel')
+    world.put(floors, { ...floor, free: [...floor.free, round.id] })
+  }
+  return round
+}
+
+/** Whether somebody can be called to a duel, with the reason if not. */
+function mayBeCalled(world: World, viewer: ViewerRow, other: ViewerRow, stake: number): Result<true> {
+  const { name } = other
+  if (other.id === viewer.id)
+    return refuse('duel_with_self', 'You cannot duel yourself. Name somebody else, or nobody.')
+  if (other.ignored || other.archivedAt !== null)
+    return refuse('duel_not_possible', `${name} takes no part in the channel.`)
+  const show = showOnAir(world)
+  if (!other.present && (show === undefined || other.lastSeenAt < show.startedAt))
+    return refuse('duel_not_possible', `${name} has not been here this show.`)
+  if (!sitsOut(world, other.id).ok) return refuse('duel_not_possible', `${name} is sitting out.`)
+  const allowed = mayPlay(world, 'duel', other, true)
+  if (!allowed.ok && allowed.refusal.code !== 'rests_own')
+    return refuse('duel_not_possible', `${name} cannot duel now.`)
+  const { at } = playerOf(world, other.id)
+  if (goingOn(world, at.asked)?.status === 'opened')
+    return refuse('duel_not_possible', `${name} was called to another duel and has not answered.`)
+  if (goingOn(world, at.duel) !== undefined) return refuse('duel_not_possible', `${name} has a duel open already.`)
+  const covers = checkStake(world, 'duel', other.id, stake)
+  return covers.ok ? covers : refuse('duel_not_possible', `${name} cannot put in ${amount(world, stake)} now.`)
+}
+
+function tellCalled(world: World, round: RoundRow, viewer: ViewerRow, other: ViewerRow | null, stake: number): string {
+  const { take, pass, answerSeconds } = settingsOf(world, 'duel')
+  const fields = {
+    challenger: { name: viewer.name },
+    stake: amount(world, stake),
+    take: take.word,
+    pass: pass.word,
+    seconds: answerSeconds,
+    commitment: round.commitment.slice(0, 12),
+  }
+  if (other === null) return tell(world, 'duel.open', fields)
+  const told = tell(world, 'duel.asked', { ...fields, challenged: { name: other.name } })
+  const asked = `${viewer.name} calls you to a duel for ${fields.stake}: !${take.word} or !${pass.word} within ${answerSeconds} s.`
+  say(world, { topic: 'games', to: other.chatName, text: asked })
+  world.fact('duel.asked', `viewer:${other.id}`, {
+    round: round.id,
+    by: viewer.name,
+    stake,
+    until: world.at + answerSeconds,
+  })
+  return told
+}
+
+/** The duel that somebody's "take" means: the one they were called to, else the first that anyone may take. */
+export function duelToTake(world: World, viewer: number, wanted?: number): DuelRound | undefined {
+  const asked = goingOn(world, playerOf(world, viewer).at.asked)
+  if (asked?.status === 'opened' && (wanted === undefined || asked.id === wanted)) return asked
+  const free = floorOf(world, 'duel').free.map((id) => goingOn(world, id))
+  return free.find(
+    (round) =>
+      round !== undefined && round.state.challenger.id !== viewer && (wanted === undefined || round.id === wanted),
+  )
+}
+
+/** Takes a duel: puts in the same stake, and it is on. @param wanted - Its id; left out: the one meant by `duelToTake`. */
+export function takeDuel(world: World, viewer: ViewerRow, wanted?: number): Result<Played> {
+  const round = duelToTake(world, viewer.id, wanted)
+  if (round === undefined) return refuse('duel_none', 'There is no duel for you to take.')
+  const allowed = mayPlay(world, 'duel', viewer, true)
+  // Who is called has not asked for it: their own rest does not keep them from answering.
+  if (!allowed.ok && allowed.refusal.code !== 'rests_own') return allowed
+  const own = goingOn(world, playerOf(world, viewer.id).at.duel)
+  if (own !== undefined && own.id !== round.id)
+    return refuse(
+      'duel_open',
+      `You have a duel open. Type !${settingsOf(world, 'duel').withdraw.word} to take it back first.`,
+    )
+  const covers = checkStake(world, 'duel', viewer.id, round.state.stake)
+  if (!covers.ok) return covers
+  const seated = takeSeat(world, round, viewer, round.state.stake)
+  if (!seated.ok) return seated
+  countPlay(world, 'duel', viewer.id, true)
+  placePlayer(world, viewer.id, { duel: round.id })
+  return ok({ round: round.id, told: begin(world, seated.value.round as DuelRound, viewer) })
+}
+
+/** Draws the winner; the pages show it happen until it is paid. */
+function begin(world: World, round: DuelRound, taker: ViewerRow): string {
+  const { suspenseSeconds } = settingsOf(world, 'duel')
+  const { challenger } = round.state
+  const challenged = { id: taker.id, name: taker.name }
+  const winner = duelWinner(round.seed, round.id, challenger.id, challenged.id)
+  const state: DuelState = { ...round.state, challenged, winner }
+  const floor = floorOf(world, 'duel')
+  world.put(floors, { ...floor, free: floor.free.filter((id) => id !== round.id) })
+  const running = goOnAt(world, { ...round, status: 'running', state }, world.at + suspenseSeconds) as DuelRound
+  tellRound(world, running)
+  const told = tell(world, 'duel.taken', { challenger, challenged, stake: amount(world, round.state.stake) })
+  if (suspenseSeconds === 0) settleDuel(world, running)
+  return told
+}
+
+/** What a duel does when its time has come: nobody answered, or it is decided. */
+export function duelGoesOn(world: World, round: DuelRound): void {
+  if (round.status === 'running') return settleDuel(world, round)
+  callOff(world, round, 'Nobody answered.')
+  tell(world, 'duel.expired', { challenger: round.state.challenger })
+}
+
+function settleDuel(world: World, round: DuelRound): void {
+  const { winner, challenger, challenged, stake, rakeBp } = round.state
+  const { paid } = duelPot(stake, rakeBp)
+  let now: RoundRow = round
+  for (const seat of seatsOf(world, round)) {
+    const won = seat.viewer === winner
+    now = settleSeat(world, now, seat, won ? 'won' : 'lost', won ? paid : 0)
+  }
+  const [first, second] = challenger.id === winner ? [challenger, challenged] : [challenged, challenger]
+  tell(world, 'duel.won', { winner: first, loser: second, paid: amount(world, paid) })
+  endRound(world, now, 'settled')
+  world.moment('duelWon', winner, { name: first?.name ?? '', paid })
+}
+
+/** Declines the duel that somebody was called to. */
+export function passDuel(world: World, viewer: ViewerRow): Result<Played> {
+  const round = goingOn(world, playerOf(world, viewer.id).at.asked)
+  if (round?.status !== 'opened') return refuse('duel_none', 'Nobody waits for your answer.')
+  callOff(world, round, `${viewer.name} passed.`)
+  const fields = { challenger: round.state.challenger, challenged: { name: viewer.name } }
+  return ok({ round: round.id, told: tell(world, 'duel.passed', fields) })
+}
+
+/** Takes back a challenge that nobody has taken. */
+export function withdrawDuel(world: World, viewer: ViewerRow): Result<Played> {
+  const round = goingOn(world, playerOf(world, viewer.id).at.duel)
+  if (round === undefined || round.state.challenger.id !== viewer.id || round.status !== 'opened')
+    return refuse('duel_none', 'You have no challenge open that you could take back.')
+  callOff(world, round, `${viewer.name} took it back.`)
+  return ok({ round: round.id, told: tell(world, 'duel.withdrawn', { challenger: round.state.challenger }) })
+}

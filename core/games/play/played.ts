@@ -1,0 +1,5 @@
+/** What came of a play: the round it belongs to, and the line that tells it. */
+export interface Played {
+  readonly round: number | null
+  readonly told: string
+}

@@ -1,0 +1,330 @@
+import fc from 'fast-check'
+import { beforeEach, describe, expect, test } from 'vitest'
+import { commitmentOf } from '../../fairness/index.ts'
+import { accounts, BOOKS, transfers } from '../../ledger/index.ts'
+import { TestChannel } from '../../testing/channel.ts'
+import { agrees, recompute, type ToldRound } from '../check.ts'
+import { isOver, playerOf, type RoundRow, rounds, seatsOf } from '../rounds.ts'
+
+let channel: TestChannel
+
+const PEOPLE = ['pia', 'jo', 'umbra', 'bo', 'fen', 'kit']
+
+beforeEach(() => {
+  channel = evening()
+})
+
+function evening(): TestChannel {
+  const made = new TestChannel()
+  made.send({ kind: 'people.add', account: 'old', name: 'old' })
+  made.now += 1
+  made.startShow()
+  for (const name of PEOPLE) {
+    made.arrive(name)
+    made.give(name, 1000)
+  }
+  for (const game of ['heist', 'duel', 'roulette', 'reels', 'coin', 'cup'] as const) made.game(game)
+  made.game('heist', { limits: { everyoneSeconds: 0, eachSeconds: 0, perViewer: 0, perShow: 0 } })
+  made.game('coin', { limits: { everyoneSeconds: 0, eachSeconds: 0, perViewer: 0, perShow: 0 } })
+  return made
+}
+
+const lastRound = (): RoundRow => channel.world.all(rounds).at(-1) as RoundRow
+const later = (seconds: number): void => {
+  channel.now += seconds
+  channel.runTimers()
+}
+const told = (round: RoundRow): ToldRound => ({ ...round, seats: seatsOf(channel.world, round) })
+const pots = (): number =>
+  channel.world
+    .all(accounts)
+    .filter(({ kind }) => kind === 'pot')
+    .reduce((sum, { balance }) => sum + balance, 0)
+const refused = (name: string, text: string): string => channel.hear(name, text).join(' | ')
+
+describe('a heist', () => {
+  test('gathers, goes room by room, and comes out as its seed says', () => {
+    expect(channel.hear('pia', '!heist 50')[0]).toContain('50 rivets')
+    channel.hear('jo', '!heist 100 1')
+    channel.hear('umbra', '!heist all')
+    expect(channel.balance('umbra')).toBe(500)
+    const commitment = lastRound().commitment
+    expect(lastRound()).toMatchObject({ status: 'gathering', seats: 3, staked: 650 })
+    later(60)
+    expect(lastRound().status).toBe('running')
+    for (let i = 0; i < 5; i++) later(12)
+    const ended = lastRound()
+    expect(ended).toMatchObject({ status: 'settled', commitment })
+    expect(commitmentOf(ended.seed)).toBe(commitment)
+    const steps = recompute(told(ended))
+    expect(steps).toHaveLength(3)
+    for (const step of steps) expect(agrees(step)).toBe(true)
+    expect([pots(), channel.sum()]).toEqual([0, 0])
+    const paid = channel.world.appended(transfers).filter(({ reason }) => reason === 'won')
+    expect(paid.reduce((sum, { amount }) => sum + amount, 0)).toBe(ended.paid)
+  })
+
+  test('is off with too few, and every stake is back', () => {
+    channel.hear('pia', '!heist 50')
+    const before = channel.world.facts.length
+    later(60)
+    expect(channel.saidSince(before)[0]).toContain('all stakes are back')
+    expect([channel.balance('pia'), pots()]).toEqual([1000, 0])
+    expect(playerOf(channel.world, channel.viewer('pia').id)).toMatchObject({ staked: 0, allStaked: 0, rounds: 0 })
+  })
+
+  test('lets who is inside leave after a room, and pays what that room pays', () => {
+    const sure = { name: 'the gate', throughPpm: 1_000_000, multiplier: 97, through: 'Open.', caught: 'Shut.' }
+    const site = {
+      name: 'Shed',
+      fromCrew: 1,
+      bonusPpm: 0,
+      capPpm: 1_000_000,
+      rooms: [sure, { ...sure, multiplier: 150 }],
+    }
+    channel.game('heist', { sites: [site], limits: { everyoneSeconds: 300, eachSeconds: 0, perViewer: 0, perShow: 0 } })
+    channel.hear('pia', '!heist 100')
+    channel.hear('jo', '!heist 100')
+    expect(refused('pia', '!out')).toContain('the first room comes first')
+    later(60)
+    later(12)
+    expect(channel.hear('pia', '!out')[0]).toContain('97 rivets')
+    channel.now += 61
+    expect(refused('pia', '!out')).toContain('You are out already')
+    later(0)
+    expect([channel.balance('pia'), channel.balance('jo'), pots()]).toEqual([997, 1050, 0])
+    expect(recompute(told(lastRound())).every(agrees)).toBe(true)
+    expect(refused('pia', '!heist 50')).toContain('rests')
+    const before = channel.world.facts.length
+    later(300)
+    expect(channel.saidSince(before)[0]).toContain('!heist')
+  })
+
+  test.each([
+    ['!heist 0', 'not an amount'],
+    ['!heist -5', 'not an amount'],
+    ['!heist 5', 'The smallest stake is 10 rivets'],
+    ['!heist 600', '50 % of what you have'],
+    ['!heist 2000', '1,000 rivets short'],
+    ['!heist', 'Type it like !heist 50'],
+    ['!heist 50 x', '"x" is no room'],
+  ])('refuses %s', (line, part) => {
+    expect(refused('pia', line)).toContain(part)
+    expect(channel.balance('pia')).toBe(1000)
+  })
+
+  test('is joined once by everyone, and not after it has set off', () => {
+    channel.hear('pia', '!heist 50')
+    expect(refused('pia', '!heist 50')).toContain('You are in it already')
+    channel.hear('jo', '!heist 50')
+    later(60)
+    expect(refused('bo', '!heist 50')).toContain('on its way')
+  })
+
+  test('whose time ran out while the server was away gives everything back and says so', () => {
+    channel.hear('pia', '!heist 50')
+    channel.hear('jo', '!heist 50')
+    const before = channel.world.facts.length
+    later(60 + 121)
+    expect(channel.saidSince(before)[0]).toContain('the bot was away')
+    expect([channel.balance('pia'), channel.balance('jo'), pots()]).toEqual([1000, 1000, 0])
+  })
+})
+
+describe('a duel', () => {
+  test('is asked in the room and privately, taken, and pays the pot less the rake', () => {
+    const said = channel.hear('pia', '!duel @jo 100')
+    expect(said[0]).toContain('jo')
+    expect(said[1]).toContain('to jo: pia calls you to a duel for 100 rivets: !take or !pass')
+    expect(channel.balance('pia')).toBe(900)
+    channel.hear('jo', '!take')
+    later(5)
+    expect([channel.balance('pia'), channel.balance('jo')].sort()).toEqual([1096, 900])
+    expect([pots(), channel.sum()]).toEqual([0, 0])
+    expect(recompute(told(lastRound())).every(agrees)).toBe(true)
+  })
+
+  test('can be declined, withdrawn, or left unanswered: the stake is back each time', () => {
+    channel.hear('pia', '!duel jo 100')
+    expect(channel.hear('jo', '!pass')[0]).toContain('jo passes')
+    channel.hear('pia', '!duel 100')
+    expect(channel.hear('pia', '!withdraw')[0]).toContain('takes the challenge back')
+    channel.hear('pia', '!duel 100 jo')
+    const before = channel.world.facts.length
+    later(90)
+    expect(channel.saidSince(before)[0]).toContain('stake is back')
+    expect([channel.balance('pia'), pots()]).toEqual([1000, 0])
+  })
+
+  test('that anyone may take goes to the first of two', () => {
+    channel.hear('pia', '!duel 50')
+    channel.hear('jo', '!take')
+    expect(refused('umbra', '!take')).toContain('There is no duel for you to take')
+  })
+
+  test.each([
+    ['pia', '!duel pia 50', 'You cannot duel yourself'],
+    ['pia', '!duel nobody_here 50', 'Nobody here goes by'],
+    ['pia', '!duel bot 50', 'takes no part'],
+    ['pia', '!duel poor 50', 'cannot put in 50 rivets'],
+    ['pia', '!duel sitter 50', 'is sitting out'],
+    ['pia', '!duel old 50', 'has not been here this show'],
+    ['pia', '!duel bo 50', 'was called to another duel'],
+    ['fen', '!duel 50', 'You have a duel open'],
+    ['fen', '!take', 'There is no duel for you'],
+    ['pia', '!duel', 'Type it like !duel'],
+  ])('%s: %s is refused', (who, line, part) => {
+    channel.arrive('poor')
+    channel.arrive('sitter')
+    channel.give('sitter', 500)
+    channel.hear('sitter', '!sitout 30d')
+    channel.arrive('bot')
+    channel.send({ kind: 'people.ignore', viewers: [channel.viewer('bot').id], ignored: true })
+    channel.hear('fen', '!duel bo 50')
+    expect(refused(who, line)).toContain(part)
+  })
+})
+
+describe('the wheel', () => {
+  test('takes several bets in a line, spins once for all, and shows the last numbers', () => {
+    channel.hear('pia', '!spin 50 red, 20 17')
+    channel.hear('jo', '!spin 10 second dozen')
+    expect(refused('jo', '!spin 10 purple')).toContain('like: 50 red')
+    later(40)
+    expect(refused('bo', '!spin 10 red')).toContain('No more bets')
+    later(5)
+    const ended = lastRound()
+    expect(ended.status).toBe('settled')
+    expect(recompute(told(ended)).every(agrees)).toBe(true)
+    expect([pots(), channel.sum()]).toEqual([0, 0])
+  })
+
+  test('does not take a bet that the house could not pay', () => {
+    channel.game('roulette', { houseLimit: 1000 })
+    expect(refused('pia', '!spin 50 17')).toContain('would pay 1,800 rivets; the house stands for 1,000')
+    channel.hear('pia', '!spin 20 17')
+    expect(refused('jo', '!spin 20 17')).toContain('would pay 1,440 rivets')
+  })
+
+  test('spins at once where no time is set for bets', () => {
+    channel.game('roulette', { betSeconds: 0 })
+    expect(channel.hear('pia', '!spin 50 red')[0]).toMatch(/\d+ (red|black|green)/)
+    expect([lastRound().status, pots()]).toEqual(['settled', 0])
+  })
+})
+
+describe('the machine', () => {
+  test('and the coin end in the moment in which they begin', () => {
+    expect(channel.hear('pia', '!reels 50')).toHaveLength(1)
+    expect(channel.hear('jo', '!coin 50 tails')).toHaveLength(1)
+    for (const round of channel.world.all(rounds)) {
+      expect(round.status).toBe('settled')
+      expect(recompute(told(round)).every(agrees)).toBe(true)
+    }
+    expect(refused('pia', '!reels 50')).toContain('again in')
+    expect([pots(), channel.sum()]).toEqual([0, 0])
+  })
+})
+
+describe('over all games', () => {
+  test('nobody loses more in a show than is set, what lies in open rounds included', () => {
+    channel.send({ kind: 'game.wagering', wagering: { mostLost: 120, sitOut: { word: 'sitout', aliases: [] } } })
+    channel.hear('pia', '!heist 100')
+    expect(refused('pia', '!duel jo 50')).toContain('what is left of the 120 rivets one may lose in a show')
+    later(60)
+    channel.hear('pia', '!heist all')
+    expect(channel.balance('pia')).toBe(880)
+  })
+
+  test('who sits out cannot play, and nobody can end that early', () => {
+    expect(channel.hear('pia', '!sitout 30d')[0]).toContain('for 30 days')
+    expect(channel.hear('pia', '!sitout 1h')[0]).toContain('longer than that already')
+    expect(refused('pia', '!coin 50')).toContain('sitting out for 30 days')
+    channel.now += 30 * 86_400
+    expect(channel.hear('pia', '!coin 50')).toHaveLength(1)
+  })
+
+  test('a game that is off, or off air, does not listen or says why', () => {
+    channel.game('coin', { on: false })
+    expect(channel.hear('pia', '!coin 50')).toEqual([])
+    channel.send({ kind: 'show.end' })
+    expect(refused('pia', '!reels 50')).toContain('only while the show is on air')
+  })
+
+  test('called off by the team, all stakes are back', () => {
+    for (const name of PEOPLE) channel.hear(name, '!heist 50')
+    later(60)
+    later(12)
+    const caught = seatsOf(channel.world, lastRound()).filter(({ state }) => state !== 'out').length
+    expect(channel.send({ kind: 'game.callOff', round: lastRound().id, by: 'wanda' }).ok).toBe(true)
+    expect(lastRound()).toMatchObject({ status: 'off', why: 'Called off by wanda.' })
+    expect(caught).toBeGreaterThan(0)
+    expect(PEOPLE.map((name) => channel.balance(name))).toEqual(PEOPLE.map(() => 1000))
+    expect(pots()).toBe(0)
+    expect(channel.send({ kind: 'game.callOff', round: lastRound().id, by: 'wanda' }).ok).toBe(false)
+  })
+
+  test('whatever is played, left, called off or lost to an outage: pots end at 0, the sum is 0, nobody is below 0', () => {
+    const lines = [
+      '!heist 50',
+      '!heist 20 1',
+      '!out',
+      '!duel jo 30',
+      '!duel 30',
+      '!take',
+      '!pass',
+      '!withdraw',
+      '!spin 10 red',
+      '!spin 10 0, 20 first dozen',
+      '!reels 10',
+      '!coin all',
+      '!cup',
+      '!heist all',
+    ]
+    const step = fc.oneof(
+      { weight: 8, arbitrary: fc.record({ who: fc.constantFrom(...PEOPLE), line: fc.constantFrom(...lines) }) },
+      { weight: 3, arbitrary: fc.record({ wait: fc.constantFrom(1, 5, 12, 40, 60, 90) }) },
+      { weight: 1, arbitrary: fc.record({ away: fc.constantFrom(150, 4000) }) },
+      { weight: 1, arbitrary: fc.record({ off: fc.nat(3) }) },
+      { weight: 1, arbitrary: fc.record({ cup: fc.constantFrom(0, 25) }) },
+    )
+    const property = fc.property(fc.array(step, { minLength: 10, maxLength: 60 }), (steps) => {
+      channel = evening()
+      for (const one of steps) {
+        if ('line' in one) channel.hear(one.who, one.line)
+        else if ('wait' in one) later(one.wait)
+        // Timers of the time away run late, one after the other.
+        else if ('away' in one) later(one.away)
+        else if ('cup' in one) channel.send({ kind: 'cup.open', rules: { ...CUP, stake: one.cup } })
+        else {
+          const open = channel.world.all(rounds).filter((round) => !isOver(round))[one.off]
+          if (open !== undefined) channel.send({ kind: 'game.callOff', round: open.id, by: 'wanda' })
+        }
+        expect(channel.sum()).toBe(0)
+        expect(channel.lowest()).toBe(0)
+      }
+      for (let i = 0; i < 60; i++) later(60)
+      expect(channel.world.all(rounds).filter((round) => !isOver(round))).toEqual([])
+      expect(pots()).toBe(0)
+      for (const round of channel.world.all(rounds))
+        expect(recompute(told(round)).filter((one) => !agrees(one))).toEqual([])
+      const house = channel.world
+        .appended(transfers)
+        .filter(({ from, to }) => from === BOOKS.house || to === BOOKS.house)
+      expect(house.every(({ reason }) => reason === 'houseAdds' || reason === 'houseTakes')).toBe(true)
+    })
+    fc.assert(property, { numRuns: 60 })
+  })
+})
+
+const CUP = {
+  name: 'Lamp cup',
+  places: 4,
+  kept: { places: 0, who: { everyone: true, streamer: false, standings: [], rank: null, people: [] }, before: false },
+  stake: 0,
+  prize: 100,
+  second: 30,
+  bestOf: 3 as const,
+  signUpSeconds: 60,
+  matchSeconds: 30,
+}

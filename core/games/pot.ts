@@ -1,0 +1,262 @@
+import { chanceFor, commitmentOf } from '../fairness/index.ts'
+import { BOOKS, balanceOf, openAccount, transfer } from '../ledger/index.ts'
+import { type ViewerRow, viewers } from '../people/index.ts'
+import { limitPeriod, showOnAir } from '../show/index.ts'
+import { ok, type Result, type World } from '../world/index.ts'
+import {
+  floorOf,
+  floors,
+  type PlayerAt,
+  type PlayerRow,
+  playerOf,
+  players,
+  type RoundRow,
+  type RoundState,
+  type RoundStatus,
+  rounds,
+  type SeatPlan,
+  type SeatRow,
+  type SeatState,
+  seatKey,
+  seats,
+} from './rounds.ts'
+import type { Game } from './schema.ts'
+
+/** What a game is called in a trail and on the desk. */
+export const GAME_NAMES: Readonly<Record<Game, string>> = {
+  heist: 'Heist',
+  duel: 'Duel',
+  roulette: 'Roulette',
+  reels: 'Reels',
+  coin: 'Coin',
+  cup: 'Cup',
+}
+
+/**
+ * A round's own seed: the first 32 bytes of what the channel's open seed gives for "round/<id>". It can be told when the round
+ * ends without giving the open seed away, and is itself checkable once that one is published.
+ */
+function seedFor(world: World, round: number): string {
+  const chance = chanceFor(world, `round/${round}`)
+  return Array.from({ length: 4 }, () =>
+    chance
+      .big(2n ** 64n)
+      .toString(16)
+      .padStart(16, '0'),
+  ).join('')
+}
+
+export interface Opening {
+  readonly game: Game
+  readonly status: RoundStatus
+  readonly state: RoundState
+  /** Null: it ends within the intent that opens it. */
+  readonly nextAt: number | null
+  readonly openerName: string | null
+}
+
+/** Opens a round with an empty pot and its commitment, and sets the timer by which it goes on. */
+export function openRound(world: World, { game, status, state, nextAt, openerName }: Opening): RoundRow {
+  const id = world.nextId()
+  openAccount(world, id, 'pot')
+  const seed = seedFor(world, id)
+  const round: RoundRow = {
+    id,
+    game,
+    status,
+    openedAt: world.at,
+    show: showOnAir(world)?.id ?? null,
+    openerName,
+    seed,
+    commitment: commitmentOf(seed),
+    nextAt: null,
+    seats: 0,
+    staked: 0,
+    paid: 0,
+    state,
+    endedAt: null,
+    why: null,
+  }
+  const floor = floorOf(world, game)
+  world.put(floors, { ...floor, open: [...floor.open, id] })
+  world.put(rounds, round)
+  return nextAt === null ? round : goOnAt(world, round, nextAt)
+}
+
+/** Has a round go on by itself at a time (seconds). A timer that comes for another time finds that, and does nothing. */
+export function goOnAt(world: World, round: RoundRow, at: number): RoundRow {
+  world.timer({
+    job: 'game.tick',
+    key: `game/${round.id}/${at}/${round.status}`,
+    at,
+    data: { round: round.id, due: at },
+  })
+  return world.put(rounds, { ...round, nextAt: at })
+}
+
+/** Puts somebody's stake into a round's pot, and them into its next seat. A stake of 0 takes the seat alone. */
+export function takeSeat(
+  world: World,
+  round: RoundRow,
+  viewer: Pick<ViewerRow, 'id' | 'name'>,
+  stake: number,
+  plan: SeatPlan = {},
+): Result<{ round: RoundRow; seat: SeatRow }> {
+  if (stake > 0) {
+    const moved = transfer(world, {
+      from: viewer.id,
+      to: round.id,
+      amount: stake,
+      reason: 'staked',
+      about: round.id,
+      detail: { name: GAME_NAMES[round.game] },
+    })
+    if (!moved.ok) return moved
+    tellBalance(world, viewer.id)
+  }
+  const next = world.put(rounds, { ...round, seats: round.seats + 1, staked: round.staked + stake })
+  const seat = world.put(seats, {
+    key: seatKey(round.id, next.seats),
+    round: round.id,
+    game: round.game,
+    viewer: viewer.id,
+    name: viewer.name,
+    stake,
+    at: world.at,
+    plan,
+    state: 'in',
+    room: null,
+    paid: 0,
+  })
+  count(world, viewer.id, { staked: stake, paid: 0, rounds: 1 })
+  return ok({ round: next, seat })
+}
+
+/** Notes where somebody has a part. */
+export function placePlayer(world: World, viewer: number, at: PlayerAt): void {
+  const player = playerOf(world, viewer)
+  world.put(players, { ...player, at: { ...player.at, ...at } })
+}
+
+/** What somebody staked and was paid in the show (or the time between shows) that limits count in. */
+export function inPeriod(world: World, player: PlayerRow): { staked: number; paid: number } {
+  return player.period === limitPeriod(world) ? player : { staked: 0, paid: 0 }
+}
+
+function count(
+  world: World,
+  viewer: number,
+  more: { readonly staked: number; readonly paid: number; readonly rounds: number },
+): void {
+  const player = playerOf(world, viewer)
+  const { staked, paid } = inPeriod(world, player)
+  world.put(players, {
+    ...player,
+    period: limitPeriod(world),
+    // What was staked in another show and comes back in this one leaves this one's count as it is.
+    staked: Math.max(0, staked + more.staked),
+    paid: paid + more.paid,
+    rounds: player.rounds + more.rounds,
+    allStaked: player.allStaked + more.staked,
+    allPaid: player.allPaid + more.paid,
+  })
+}
+
+const tellBalance = (world: World, viewer: number): void =>
+  world.fact('balance.changed', `viewer:${viewer}`, { balance: balanceOf(world, viewer) })
+
+/** Who gets what a seat pays: whoever the account was merged into meanwhile. */
+export const payeeOf = (world: World, viewer: number): number => world.get(viewers, viewer)?.mergedInto ?? viewer
+
+/**
+ * Pays somebody out of the pot; what the pot has too little of comes from the house first.
+ * @param paid - In all, the stake included; 0: they have lost.
+ */
+export function settleSeat(world: World, round: RoundRow, seat: SeatRow, state: SeatState, paid: number): RoundRow {
+  world.put(seats, { ...seat, state, paid })
+  if (paid === 0) return round
+  fillPot(world, round, paid)
+  const payee = payeeOf(world, seat.viewer)
+  const detail = { name: GAME_NAMES[round.game], stake: seat.stake }
+  const back = state === 'back'
+  move(world, {
+    from: round.id,
+    to: payee,
+    amount: paid,
+    reason: back ? 'stakeBack' : 'won',
+    about: round.id,
+    detail,
+  })
+  // A stake that went back was never risked.
+  count(world, payee, back ? { staked: -paid, paid: 0, rounds: -1 } : { staked: 0, paid, rounds: 0 })
+  tellBalance(world, payee)
+  return world.put(rounds, { ...round, paid: round.paid + paid })
+}
+
+function fillPot(world: World, { id, game }: RoundRow, wanted: number): void {
+  const short = wanted - balanceOf(world, id)
+  if (short <= 0) return
+  const detail = { name: GAME_NAMES[game] }
+  move(world, { from: BOOKS.house, to: id, amount: short, reason: 'houseAdds', about: id, detail })
+}
+
+function move(world: World, request: Parameters<typeof transfer>[1]): void {
+  const moved = transfer(world, request)
+  // Nothing that a round pays can pass what there can be, and its pot was filled: a refusal here is a mistake of ours.
+  if (!moved.ok) throw new Error(`A round could not pay: ${moved.refusal.sentence}`)
+}
+
+/** Adds to a pot from the house: the prize of a cup. */
+export function addPrize(world: World, round: RoundRow, amount: number): void {
+  if (amount > 0) fillPot(world, round, balanceOf(world, round.id) + amount)
+}
+
+/** Ends a round: what is left in its pot is the house's, its seed is told, and the floor is free. */
+export function endRound(
+  world: World,
+  round: RoundRow,
+  status: 'settled' | 'off',
+  why: string | null = null,
+): RoundRow {
+  const left = balanceOf(world, round.id)
+  const detail = { name: GAME_NAMES[round.game] }
+  if (left > 0)
+    move(world, { from: round.id, to: BOOKS.house, amount: left, reason: 'houseTakes', about: round.id, detail })
+  const floor = floorOf(world, round.game)
+  const without = (list: readonly number[]) => list.filter((id) => id !== round.id)
+  world.put(floors, { ...floor, open: without(floor.open), free: without(floor.free) })
+  const ended = world.put(rounds, { ...round, status, why, nextAt: null, endedAt: world.at })
+  world.fact('round.ended', 'everyone', { ...roundBody(ended), seed: ended.seed })
+  return ended
+}
+
+/** What everybody may know of a round while it is on. */
+export const roundBody = (round: RoundRow): Record<string, unknown> => ({
+  round: round.id,
+  game: round.game,
+  status: round.status,
+  seats: round.seats,
+  staked: round.staked,
+  paid: round.paid,
+  nextAt: round.nextAt,
+  why: round.why,
+  state: shownState(round.state),
+})
+
+/** A round's state without what nobody needs live. */
+function shownState(state: RoundState): unknown {
+  if (state.of === 'roulette') return { of: state.of, number: state.number }
+  if (state.of === 'reels') return { of: state.of, shown: state.shown }
+  if (state.of === 'heist' && state.site !== null) {
+    const { name, rooms } = state.site
+    return { ...state, site: { name, rooms: rooms.map((room) => ({ name: room.name, multiplier: room.multiplier })) } }
+  }
+  return state
+}
+
+/** Tells every page how a round stands. */
+export const tellRound = (world: World, round: RoundRow): void =>
+  world.fact('round.changed', 'everyone', roundBody(round))
+
+/** The name that somebody goes by now. */
+export const nameOf = (world: World, viewer: number): string => world.get(viewers, viewer)?.name ?? 'somebody'

@@ -1,0 +1,101 @@
+import { type Currency, digits, inWords } from '../currency/index.ts'
+import { type Fraction, fraction, inPercent, roundedTo } from './fraction.ts'
+import { heistOdds } from './heist.ts'
+import { machineOdds } from './reels.ts'
+import { betReturns } from './roulette.ts'
+import type { Game, HeistSettings, SettingsOf } from './schema.ts'
+
+/** What a game gives back of what is staked on average: the least and the most of all ways to play it. Exact. */
+export interface Returns {
+  readonly least: Fraction
+  readonly most: Fraction
+}
+
+const same = (one: Fraction): Returns => ({ least: one, most: one })
+const below = (a: Fraction, b: Fraction): boolean => a.top * b.bottom < b.top * a.bottom
+
+/** The expected return of a game as it is set (rules: wagered games); undefined: a cup, where it hangs on who comes. */
+export function returnsOf<G extends Game>(game: G, settings: SettingsOf[G]): Returns | undefined {
+  switch (game) {
+    case 'heist':
+      return heistReturns(settings as SettingsOf['heist'])
+    case 'duel':
+      return same(fraction(BigInt(10_000 - (settings as SettingsOf['duel']).rakeBp), 10_000n))
+    case 'roulette':
+      return same(betReturns({ on: 'red' }))
+    case 'reels':
+      return same(machineOdds(settings as SettingsOf['reels']).returns)
+    case 'coin':
+      return same(fraction(BigInt((settings as SettingsOf['coin']).multiplier), 200n))
+    default:
+      return undefined
+  }
+}
+
+/** The crews that a site can have: from its own least to one below the next site's, and those at which a chance stops growing. */
+export function crewsOf(
+  { sites, leastCrew, mostCrew }: Pick<HeistSettings, 'sites' | 'leastCrew' | 'mostCrew'>,
+  site: number,
+): number[] {
+  const own = sites[site]
+  if (own === undefined) return []
+  const from = Math.min(
+    mostCrew,
+    Math.max(leastCrew, sites.every((one) => one.fromCrew >= own.fromCrew) ? 1 : own.fromCrew),
+  )
+  const next = Math.min(
+    ...sites.filter(({ fromCrew }) => fromCrew > own.fromCrew).map(({ fromCrew }) => fromCrew - 1),
+    mostCrew,
+  )
+  const full =
+    own.bonusPpm === 0
+      ? []
+      : own.rooms.map(({ throughPpm }) => 1 + Math.ceil(Math.max(0, own.capPpm - throughPpm) / own.bonusPpm))
+  const crews = [from, ...full, next].filter((crew) => crew >= from && crew <= Math.max(from, next))
+  return [...new Set(crews)].sort((a, b) => a - b)
+}
+
+/** A chance only grows with the crew, so the smallest and the largest of each site bound every plan. */
+function heistReturns(settings: HeistSettings): Returns {
+  const all = settings.sites.flatMap((site, i) =>
+    crewsOf(settings, i).flatMap((crew) => heistOdds(site, crew).map(({ returns }) => returns)),
+  )
+  const first = all[0] ?? fraction(0n, 1n)
+  return all.reduce<Returns>(
+    ({ least, most }, one) => ({ least: below(one, least) ? one : least, most: below(most, one) ? one : most }),
+    same(first),
+  )
+}
+
+/** "97.3 %", or "92.8 % to 98.6 %". */
+export const returnsInWords = ({ least, most }: Returns): string =>
+  inPercent(least) === inPercent(most) ? inPercent(least) : `${inPercent(least)} to ${inPercent(most)}`
+
+const PPM = 1_000_000
+
+/** Whether a game pays out more than it takes in the long run. */
+export const paysTooMuch = ({ most }: Returns): boolean => most.top > most.bottom
+
+/** What to think of before a game goes live with this return; undefined: nothing. */
+export function returnWarning(returns: Returns): string | undefined {
+  if (paysTooMuch(returns))
+    return `It can pay back ${inPercent(returns.most)}: more than is put in. In the long run it makes currency out of nothing.`
+  if (roundedTo(PPM, returns.least) < 800_000)
+    return `It gives back ${inPercent(returns.least)} at the least: people lose quickly and stop playing. 90 % to 99 % is usual.`
+  return undefined
+}
+
+/**
+ * What a game does to the economy at the stakes of late: "At the stakes of the last 30 days this takes about 1,900 rivets a show out
+ * of circulation." @param staked - In all these shows.
+ */
+export function effectInWords({ least, most }: Returns, staked: number, shows: number, currency: Currency): string {
+  if (staked === 0 || shows === 0) return 'Nothing was staked in the last 30 days, so it changed nothing.'
+  const middle = (roundedTo(PPM, least) + roundedTo(PPM, most)) / 2
+  const each = Math.round((staked * (PPM - middle)) / PPM / shows)
+  const base = 'At the stakes of the last 30 days this'
+  if (each === 0) return `${base} leaves as much in circulation as it found.`
+  return each > 0
+    ? `${base} takes about ${inWords(each, currency)} a show out of circulation.`
+    : `${base} brings about ${digits(-each)} ${currency.many} a show into circulation.`
+}

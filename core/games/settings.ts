@@ -1,0 +1,117 @@
+import { EVERYONE_MAY, NO_LIMITS } from '../access/index.ts'
+import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
+import type { World } from '../world/index.ts'
+import type { Game, GameWord, SettingsOf, Stakes, Wagering } from './schema.ts'
+import { SITES } from './sites.ts'
+
+const word = (name: string): GameWord => ({ word: name, aliases: [] })
+const game = (name: string) => ({
+  on: false,
+  word: word(name),
+  who: EVERYONE_MAY,
+  onAir: true,
+  limits: NO_LIMITS,
+})
+const STAKES: Stakes = { smallest: 10, largest: 1000, share: 50 }
+
+const INITIAL: SettingsOf = {
+  heist: {
+    ...game('heist'),
+    limits: { ...NO_LIMITS, everyoneSeconds: 300 },
+    stakes: STAKES,
+    out: word('out'),
+    gatherSeconds: 60,
+    leastCrew: 2,
+    mostCrew: 500,
+    pauseSeconds: 12,
+    notice: true,
+    sites: [...SITES],
+  },
+  duel: {
+    ...game('duel'),
+    stakes: STAKES,
+    take: word('take'),
+    pass: word('pass'),
+    withdraw: word('withdraw'),
+    answerSeconds: 90,
+    suspenseSeconds: 5,
+    rakeBp: 200,
+  },
+  roulette: { ...game('spin'), stakes: STAKES, betSeconds: 40, suspenseSeconds: 5, houseLimit: 50_000 },
+  reels: {
+    ...game('reels'),
+    limits: { ...NO_LIMITS, eachSeconds: 20 },
+    stakes: { ...STAKES, largest: 200 },
+    strip: [
+      { symbol: 'rivet', weight: 7 },
+      { symbol: 'cog', weight: 6 },
+      { symbol: 'clock', weight: 4 },
+      { symbol: 'radio', weight: 3 },
+      { symbol: 'lamp', weight: 2 },
+    ],
+    table: [
+      { match: 'three', symbol: 'lamp', multiplier: 6000 },
+      { match: 'three', symbol: 'radio', multiplier: 2500 },
+      { match: 'three', symbol: 'clock', multiplier: 1200 },
+      { match: 'three', symbol: 'cog', multiplier: 500 },
+      { match: 'three', symbol: 'rivet', multiplier: 330 },
+      { match: 'two', symbol: 'lamp', multiplier: 300 },
+      { match: 'two', symbol: 'radio', multiplier: 150 },
+      { match: 'two', symbol: 'clock', multiplier: 100 },
+    ],
+  },
+  coin: {
+    ...game('coin'),
+    limits: { ...NO_LIMITS, eachSeconds: 20 },
+    stakes: { ...STAKES, largest: 200 },
+    multiplier: 196,
+  },
+  cup: game('cup'),
+}
+
+export const gameSetting = <G extends Game>(which: G): Setting<SettingsOf[G]> => ({
+  name: `game.${which}`,
+  initial: INITIAL[which],
+})
+
+/** How a game is played now. */
+export const settingsOf = <G extends Game>(world: World, which: G): SettingsOf[G] =>
+  readSetting(world, gameSetting(which))
+
+export const writeGame = <G extends Game>(world: World, which: G, settings: SettingsOf[G]): void =>
+  writeSetting(world, gameSetting(which), settings)
+
+export const wageringSetting: Setting<Wagering> = {
+  name: 'wagering',
+  initial: { mostLost: 0, sitOut: word('sitout') },
+}
+
+/** What can be typed for the games. */
+export type GameVerb = Game | 'out' | 'take' | 'pass' | 'withdraw' | 'sitout'
+
+/** Every word of the games with what it is for, and whether it is heard: a game that is off listens to nobody. */
+export function gameWords(
+  read: <G extends Game>(which: G) => SettingsOf[G],
+  { sitOut }: Wagering,
+): { readonly verb: GameVerb; readonly words: readonly string[]; readonly on: boolean }[] {
+  const heist = read('heist')
+  const duel = read('duel')
+  const cup = read('cup')
+  const plain = (['roulette', 'reels', 'coin'] as const).map((verb) => ({ verb, ...read(verb) }))
+  const verbs: { verb: GameVerb; word: GameWord; on: boolean }[] = [
+    { verb: 'heist', ...heist },
+    { verb: 'out', word: heist.out, on: heist.on },
+    { verb: 'duel', ...duel },
+    { verb: 'take', word: duel.take, on: duel.on || cup.on },
+    { verb: 'pass', word: duel.pass, on: duel.on },
+    { verb: 'withdraw', word: duel.withdraw, on: duel.on || cup.on },
+    ...plain,
+    { verb: 'cup', ...cup },
+    { verb: 'sitout', word: sitOut, on: [heist, duel, cup, ...plain].some(({ on }) => on) },
+  ]
+  return verbs.map(({ verb, word: { word: first, aliases }, on }) => ({
+    verb,
+    words: [first, ...aliases].map((one) => one.toLowerCase()),
+    on,
+  }))
+}

@@ -1,0 +1,80 @@
+import { needLimits, restsUntil } from '../access/index.ts'
+import { accounts } from '../ledger/index.ts'
+import { say } from '../voice/index.ts'
+import { type Handler, needKey, ok, type World } from '../world/index.ts'
+import { gameKey } from './allowed.ts'
+import { type CupRound, cupGoesOn } from './cup/cup.ts'
+import { needEveryone } from './play/act.ts'
+import { callOff } from './play/callOff.ts'
+import { type DuelRound, duelGoesOn } from './play/duel.ts'
+import { type HeistRound, heistGoesOn } from './play/heist.ts'
+import { type RouletteRound, rouletteGoesOn } from './play/roulette.ts'
+import { GAME_NAMES } from './pot.ts'
+import { isOver, type RoundRow, rounds } from './rounds.ts'
+import { settingsOf } from './settings.ts'
+import { tell } from './texts/tell.ts'
+
+/** A round that waited for people and is later than this (seconds) lost its time to an outage: those who waited may be gone. */
+const LATE = 120
+
+export interface GameTick {
+  readonly kind: 'game.tick'
+  readonly round: number
+  /** The time for which this timer was set. */
+  readonly due: number
+}
+
+/** A round goes on because its time has come. A timer that comes twice, or for a time that was moved, does nothing. */
+export const tickGame: Handler<GameTick> = {
+  needs(world, { round: id }) {
+    const needed = [needKey(rounds, id), needKey(accounts, id)]
+    const round = needed.every((need) => world.rows.has(need)) ? world.get(rounds, id) : undefined
+    if (round === undefined) return needed
+    if (isOver(round)) return [...needed, ...needLimits(gameKey(round.game), undefined)]
+    return [...needed, ...needLimits(gameKey(round.game), undefined), ...needEveryone(world, round)]
+  },
+  decide(world, { round: id, due }) {
+    const round = world.get(rounds, id)
+    if (round === undefined) return ok({})
+    if (isOver(round)) return ok({ told: tellRested(world, round, due) })
+    if (round.nextAt !== due) return ok({})
+    if (round.status !== 'running' && world.at - due > LATE) lostTime(world, round)
+    else goOn(world, round)
+    return ok({ round: id })
+  },
+}
+
+/** Gives the stakes of a round back whose time ran out while nobody could come in or answer. */
+function lostTime(world: World, round: RoundRow): void {
+  callOff(world, round, 'The bot was away.')
+  if (round.seats > 0)
+    say(world, {
+      topic: 'games',
+      to: null,
+      text: `${GAME_NAMES[round.game]}: the bot was away while this was open. All stakes are back.`,
+    })
+}
+
+function goOn(world: World, round: RoundRow): void {
+  switch (round.state.of) {
+    case 'heist':
+      return heistGoesOn(world, round as HeistRound)
+    case 'duel':
+      return duelGoesOn(world, round as DuelRound)
+    case 'roulette':
+      return rouletteGoesOn(world, round as RouletteRound)
+    case 'cup':
+      return cupGoesOn(world, round as CupRound)
+    case 'reels':
+    case 'coin':
+      return
+  }
+}
+
+/** Says that the next heist can be started, if its rest ends now. */
+function tellRested(world: World, { game }: RoundRow, due: number): boolean {
+  if (game !== 'heist' || restsUntil(world, gameKey(game)) !== due) return false
+  const { on, word, notice } = settingsOf(world, 'heist')
+  if (on && notice) tell(world, 'heist.rested', { word: word.word })
+  return on && notice
+}
