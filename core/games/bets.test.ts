@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { betInWords, MOST_BETS, readBets } from './bets.ts'
-import { NUMBERS, type On } from './roulette.ts'
+import type { On } from './roulette.ts'
+import { NUMBERS } from './wheel.ts'
 
 const currency = { one: 'rivet', many: 'rivets', word: 'rivets' }
 const read = (typed: string, balance = 1000) => readBets(typed, balance, currency)

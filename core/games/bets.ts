@@ -1,6 +1,7 @@
 import { type Currency, readAmount } from '../currency/index.ts'
 import { ok, type Result, refuse } from '../world/index.ts'
-import { NUMBERS, type On } from './roulette.ts'
+import type { On } from './roulette.ts'
+import { NUMBERS } from './wheel.ts'
 
 export interface Bet {
   readonly bet: On

@@ -5,7 +5,8 @@ import { duelPot } from './duel.ts'
 import { type Fraction, fraction, inPercent, roundedTo } from './fraction.ts'
 import { enterRoom, heistOdds, type Member, paidAfter, playHeist, type Room, roomChance, type Site } from './heist.ts'
 import { lineMet, type Machine, machineOdds, spinPays, spinReels } from './reels.ts'
-import { betReturns, NUMBERS, type On, RED, returnedOf } from './roulette.ts'
+import { betReturns, type On, returnedOf } from './roulette.ts'
+import { NUMBERS, RED } from './wheel.ts'
 
 const seed = fc.uint8Array({ minLength: 32, maxLength: 32 }).map((bytes) => Buffer.from(bytes).toString('hex'))
 const stake = fc.integer({ min: 1, max: 1_000_000 })

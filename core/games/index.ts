@@ -1,4 +1,5 @@
 export { gameKey } from './allowed.ts'
+export { betInWords } from './bets.ts'
 export {
   type CallOffRound,
   type ChangeCup,
@@ -10,15 +11,21 @@ export {
   openGame,
 } from './byDesk.ts'
 export { agrees, type CheckedStep, recompute, type ToldRound } from './check.ts'
+export { stageName } from './cup/bracket.ts'
+export type { CupState } from './cup/state.ts'
 export { duelPot, duelWinner } from './duel.ts'
+export { type Evening, player, quickRandom, SHARES, type Spread, tryEvenings } from './evening.ts'
 export { settingsFault } from './faults.ts'
 export type { Fraction } from './fraction.ts'
-export { crewDigest, heistChance, type Member, playHeist, type Room, roomChance } from './heist.ts'
+export { inPercent } from './fraction.ts'
+export { crewDigest, heistChance, heistOdds, type Member, playHeist, type Room, roomChance } from './heist.ts'
+export { averageOf, type Outcome, outcomesOf, PLAIN_WAY, type Way } from './outcomes.ts'
 export { Act, gameOf, needAct, play } from './play/act.ts'
+export { siteFor } from './play/heist.ts'
 export { readSpan } from './play/sitOut.ts'
 export { GAME_NAMES } from './pot.ts'
 export { lineMet, type Machine, machineOdds, spinPays, spinReels } from './reels.ts'
-export { paysTooMuch, returnsInWords, returnsOf, returnWarning } from './returns.ts'
+export { crewsOf, effectInWords, paysTooMuch, returnsInWords, returnsOf, returnWarning } from './returns.ts'
 export { type On, returnedOf, spinWheel } from './roulette.ts'
 export {
   type FloorRow,
@@ -35,8 +42,20 @@ export {
   type SeatState,
   seats,
 } from './rounds.ts'
-export { CupRules, GAME_SETTINGS, GAMES, type Game, type SettingsOf, Wagering } from './schema.ts'
+export {
+  CupRules,
+  GAME_SETTINGS,
+  GAMES,
+  type Game,
+  type GameWord,
+  type HeistSite,
+  type SettingsOf,
+  type Stakes,
+  Wagering,
+} from './schema.ts'
 export { type GameVerb, gameSetting, gameWords, settingsOf, wageringSetting, writeGame } from './settings.ts'
 export { GAME_TEXTS, type GameTextKey } from './texts/catalogue.ts'
-export { gameTextsSetting, textFault } from './texts/tell.ts'
+export { gameTextsSetting, sampleText, textFault } from './texts/tell.ts'
 export { type GameTick, tickGame } from './tick.ts'
+export { tunedTo } from './tuned.ts'
+export { colourOf } from './wheel.ts'

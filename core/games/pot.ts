@@ -217,6 +217,7 @@ export function endRound(
   round: RoundRow,
   status: 'settled' | 'off',
   why: string | null = null,
+  all: readonly SeatRow[] = [],
 ): RoundRow {
   const left = balanceOf(world, round.id)
   const detail = { name: GAME_NAMES[round.game] }
@@ -226,7 +227,11 @@ export function endRound(
   const without = (list: readonly number[]) => list.filter((id) => id !== round.id)
   world.put(floors, { ...floor, open: without(floor.open), free: without(floor.free) })
   const ended = world.put(rounds, { ...round, status, why, nextAt: null, endedAt: world.at })
-  world.fact('round.ended', 'everyone', { ...roundBody(ended), seed: ended.seed })
+  world.fact('round.ended', 'everyone', {
+    ...roundBody(ended),
+    seed: ended.seed,
+    ...(all.length > 0 && { crew: crewOf(all) }),
+  })
   return ended
 }
 
@@ -254,9 +259,14 @@ function shownState(state: RoundState): unknown {
   return state
 }
 
-/** Tells every page how a round stands. */
-export const tellRound = (world: World, round: RoundRow): void =>
-  world.fact('round.changed', 'everyone', roundBody(round))
+/** Tells every page how a round stands. @param all - Who is in it, where pages show that. */
+export const tellRound = (world: World, round: RoundRow, all: readonly SeatRow[] = []): void =>
+  world.fact('round.changed', 'everyone', { ...roundBody(round), ...(all.length > 0 && { crew: crewOf(all) }) })
+
+/** So many of a crew are named live. */
+const NAMED = 40
+
+const crewOf = (all: readonly SeatRow[]) => all.slice(0, NAMED).map(({ name, state, paid }) => ({ name, state, paid }))
 
 /** The name that somebody goes by now. */
 export const nameOf = (world: World, viewer: number): string => world.get(viewers, viewer)?.name ?? 'somebody'

@@ -1,11 +1,6 @@
 import { Chance } from '../fairness/index.ts'
 import { type Fraction, fraction } from './fraction.ts'
-
-/** 0 to 36. */
-export const NUMBERS = 37
-
-/** The red numbers; the others but 0 are black (rules: roulette). */
-export const RED: ReadonlySet<number> = new Set([1, 3, 5, 7, 9, 12, 14, 16, 18, 19, 21, 23, 25, 27, 30, 32, 34, 36])
+import { NUMBERS, RED } from './wheel.ts'
 
 /** What a bet is on: one number, twelve in a row, every third, or half of the wheel. */
 export type On =

@@ -73,7 +73,7 @@ function goOn(world: World, round: RoundRow): void {
 
 /** Says that the next heist can be started, if its rest ends now. */
 function tellRested(world: World, { game }: RoundRow, due: number): boolean {
-  if (game !== 'heist' || restsUntil(world, gameKey(game)) !== due) return false
+  if (game !== 'heist' || restsUntil(world, gameKey(game)) !== due || world.at - due > LATE) return false
   const { on, word, notice } = settingsOf(world, 'heist')
   if (on && notice) tell(world, 'heist.rested', { word: word.word })
   return on && notice

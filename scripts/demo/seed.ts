@@ -9,10 +9,13 @@ import { ChannelWriter, type Sent } from '#server/writer/index.ts'
 import { chanceFrom } from '../../standin/src/chance.ts'
 import { CROWD, LINES, STREAMER } from '../../standin/src/people.ts'
 import { seedCommands } from './commands.ts'
+import { pastGames, seedGames } from './games.ts'
 import { seedRewards } from './rewards.ts'
 
 const VIEWERS = 320
 const SHOWS = 36
+/** Games came late to the channel. */
+const SHOWS_WITH_GAMES = 9
 const DAY = 86_400
 const SHOW_SECONDS = 2.5 * 3600
 
@@ -73,6 +76,7 @@ interface DemoPerson {
 
 /** What the seed needs: a chance to draw from, and a way to hand in an intent at a time of the past. */
 interface Past {
+  readonly pool: pg.Pool
   readonly chance: () => number
   readonly submit: (at: number, intent: Intent) => Promise<Result<Answer>>
   readonly rewards: readonly RewardSettings[]
@@ -110,7 +114,8 @@ export async function seedDemo(pool: pg.Pool, writerPool: pg.Pool, now: number):
   for (const name of ['Main picture', 'Second computer']) {
     await submit(begin, { kind: 'screen.add', name, secret: randomBytes(24).toString('base64url') })
   }
-  const past = { chance, submit, rewards: rewards.filter(buyable) }
+  await seedGames(submit, begin)
+  const past = { pool, chance, submit, rewards: rewards.filter(buyable) }
   const people = demoPeople(chance)
   await pastSupport(past, people, begin)
   for (let i = 0; i < SHOWS; i++) await pastShow(past, people, i, begin + Math.floor((i + 0.5) * 3.3) * DAY)
@@ -198,11 +203,9 @@ async function pastShow(past: Past, people: readonly DemoPerson[], index: number
   // enough that everybody is paid on leaving.
   if (index >= SHOWS - 2) await paidEvening(past, moments, Number(started.ok && started.value.show), start, end)
   else await Promise.all(moments.map(({ at, intent }) => submit(at, intent)))
-  await pastOrders(
-    past,
-    visits.map(({ person }) => person),
-    end - 600,
-  )
+  const came = visits.map(({ person }) => person)
+  if (index >= SHOWS - SHOWS_WITH_GAMES) await pastGames(past.pool, submit, chance, came, start + 3600)
+  await pastOrders(past, came, end - 600)
   const ended = await submit(end, { kind: 'show.end' })
   if (ended.ok) await submit(end, { kind: 'show.settled', show: Number(ended.value.show) })
 }

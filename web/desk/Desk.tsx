@@ -23,6 +23,7 @@ const PAGES = [
       { to: '/ranks', name: 'Ranks' },
       { to: '/commands', name: 'Commands' },
       { to: '/store', name: 'Store' },
+      { to: '/games', name: 'Games' },
     ],
   },
   { group: 'On the stream', pages: [{ to: '/screen', name: 'Screen' }] },

@@ -5,8 +5,12 @@ import {
   CommandsFrame,
   CommandsPage,
   ConnectionsPage,
+  CupPage,
   EarningPage,
   EditorPage,
+  GamesFrame,
+  GamesPage,
+  GameTextsPage,
   LibraryPage,
   OrdersPage,
   OverlaysPage,
@@ -46,6 +50,15 @@ mount('desk', <Desk />, [
     children: [
       { index: true, element: <StorePage /> },
       { path: 'orders', element: <OrdersPage /> },
+    ],
+  },
+  {
+    path: 'games',
+    element: <GamesFrame />,
+    children: [
+      { index: true, element: <GamesPage /> },
+      { path: 'cup', element: <CupPage /> },
+      { path: 'texts', element: <GameTextsPage /> },
     ],
   },
   {

@@ -25,6 +25,8 @@ const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[]
   ['store.', ['store', 'commands']],
   ['chat.voice', ['status', 'commands']],
   ['commands.changed', ['commands']],
+  ['games.changed', ['games', 'commands']],
+  ['round.', ['rounds', 'games']],
   ['run.ended', ['runs']],
   ['tally.', ['tally', 'viewer']],
   ['redemption.', ['redemptions']],

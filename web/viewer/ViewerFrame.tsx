@@ -1,14 +1,16 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { clsx } from 'clsx'
-import { ListOrdered, MessageSquareText, ReceiptText, Store } from 'lucide-react'
+import { Dices, ListOrdered, MessageSquareText, ReceiptText, Store } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { NavLink, Outlet } from 'react-router'
 import { feedAddress } from '../parts/api.ts'
 import { type LiveFact, useLive } from '../parts/live.ts'
 import { Loading, Problem } from '../parts/Notice.tsx'
+import { useToast } from '../parts/toasts.tsx'
 import { useRefresh } from '../parts/useRefresh.ts'
 import { BalanceHead } from './BalanceHead.tsx'
 import { type Channel, channelQuery, meQuery } from './channel.ts'
+import { type GamesView, withJoined } from './games/games.ts'
 import { turnsOver, withLeft, withRest } from './store/told.ts'
 
 const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[] = [
@@ -21,15 +23,22 @@ const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[]
   ['earning.changed', ['channel']],
   ['earning.paid', ['me']],
   ['order.', ['me', 'channel']],
+  ['round.changed', ['games', 'ownGames', 'round']],
+  ['round.ended', ['games', 'ownGames', 'rounds', 'round']],
+  ['games.changed', ['games', 'channel']],
+  ['duel.asked', ['games']],
+  ['player.', ['ownGames']],
   ['balance.changed', ['me', 'standing']],
 ]
 
 /** A payment, or the last one sold, reaches everyone at the same moment; each page asks anew within this time of it. */
 const SPREAD_MS = 1500
+const SPREAD: ReadonlySet<string> = new Set(['earning.paid', 'round.changed', 'round.ended'])
 
 function useViewerLive(channel: Channel | undefined): boolean {
   const client = useQueryClient()
   const refresh = useRefresh()
+  const toast = useToast()
   const [after, setAfter] = useState<number>()
   if (after === undefined && channel !== undefined) setAfter(channel.seq)
   const onFact = ({ kind, body }: LiveFact) => {
@@ -37,6 +46,8 @@ function useViewerLive(channel: Channel | undefined): boolean {
       client.setQueryData(meQuery.queryKey, (me) => me && { ...me, balance: Number(body.balance) })
     }
     const known = client.getQueryData(channelQuery.queryKey)
+    if (kind === 'duel.asked') toast({ text: `${body.by} calls you to a duel. Answer on the page Games.` })
+    if (kind === 'round.joined') client.setQueryData<GamesView>(['games'], (view) => view && withJoined(view, body))
     if (kind === 'store.stock' && known !== undefined) {
       if (turnsOver(known, body)) setTimeout(() => refresh(['channel']), Math.random() * SPREAD_MS)
       client.setQueryData(channelQuery.queryKey, withLeft(known, body))
@@ -44,7 +55,7 @@ function useViewerLive(channel: Channel | undefined): boolean {
     if (kind === 'store.rests' && known !== undefined)
       client.setQueryData(channelQuery.queryKey, withRest(known, body, Date.now() / 1000 + known.ahead))
     const names = OUTDATES.find(([prefix]) => kind.startsWith(prefix))?.[1] ?? []
-    setTimeout(() => refresh(names), kind === 'earning.paid' ? Math.random() * SPREAD_MS : 0)
+    setTimeout(() => refresh(names), SPREAD.has(kind) ? Math.random() * SPREAD_MS : 0)
   }
   return useLive({
     address: after === undefined ? undefined : feedAddress('/feed', after),
@@ -83,14 +94,15 @@ export function ViewerFrame() {
       <main className="mx-auto w-full max-w-3xl flex-1 px-4 pt-5 pb-24">
         <Outlet />
       </main>
-      <Tabs many={channel.data.currency.many} />
+      <Tabs many={channel.data.currency.many} games={channel.data.games} />
     </div>
   )
 }
 
-function Tabs({ many }: { many: string }) {
+function Tabs({ many, games }: { many: string; games: boolean }) {
   const tabs = [
     { to: '/', name: 'Store', Icon: Store },
+    ...(games ? [{ to: '/games', name: 'Games', Icon: Dices }] : []),
     { to: '/mine', name: `My ${many}`, Icon: ReceiptText },
     { to: '/lists', name: 'Lists', Icon: ListOrdered },
     { to: '/commands', name: 'Chat', Icon: MessageSquareText },
@@ -105,7 +117,7 @@ function Tabs({ many }: { many: string }) {
               end
               className={({ isActive }) =>
                 clsx(
-                  'flex items-center justify-center gap-2 border-t-3 py-3.5 text-text',
+                  'flex flex-col items-center justify-center gap-0.5 border-t-3 py-2 text-text sm:flex-row sm:gap-2 sm:py-3.5',
                   isActive ? 'border-brass font-semibold' : 'border-transparent text-muted',
                 )
               }

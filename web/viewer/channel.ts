@@ -56,6 +56,8 @@ export interface Channel {
   readonly rewards: readonly Reward[]
   /** Whether there is something that a secret word opens. */
   readonly secrets: boolean
+  /** Whether there is a game to play. */
+  readonly games: boolean
   readonly signedIn: string | null
 }
 

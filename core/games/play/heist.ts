@@ -116,7 +116,7 @@ function setOff(world: World, round: HeistRound): void {
   if (first === undefined) throw new Error('A site has no rooms.')
   const state: HeistState = { ...round.state, site, inside: round.seats }
   const running = goOnAt(world, { ...round, status: 'running', state }, world.at + pauseSeconds)
-  tellRound(world, running)
+  tellRound(world, running, seatsOf(world, running))
   tell(world, 'heist.started', {
     crew: round.seats,
     site: site.name,
@@ -157,7 +157,7 @@ function pause(world: World, round: HeistRound, caught: readonly string[]): void
   const [room, next] = [site?.rooms[step - 1], site?.rooms[step]]
   if (site === null || room === undefined || next === undefined) throw new Error(`Heist ${round.id} is lost.`)
   const waiting = goOnAt(world, round, world.at + pauseSeconds)
-  tellRound(world, waiting)
+  tellRound(world, waiting, seatsOf(world, waiting))
   tell(world, 'heist.room', {
     story: caught.length > 0 ? room.caught : room.through,
     caught: listed(caught),
@@ -211,7 +211,7 @@ function endHeist(world: World, round: HeistRound, caughtLast: boolean): void {
     caught: listed(caught.map(where)),
     paid: amount(world, round.paid),
   })
-  endRound(world, round, 'settled')
+  endRound(world, round, 'settled', null, all)
   const until = restAfter(world, 'heist')
   if (until > 0 && settingsOf(world, 'heist').notice)
     world.timer({ job: 'game.tick', key: `game/${round.id}/rested`, at: until, data: { round: round.id, due: until } })

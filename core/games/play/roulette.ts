@@ -6,10 +6,11 @@ import { ok, type Result, refuse, type World } from '../../world/index.ts'
 import { checkStake, countPlay, mayPlay, restAfter } from '../allowed.ts'
 import { type Bet, betInWords, readBets } from '../bets.ts'
 import { endRound, goOnAt, openRound, placePlayer, settleSeat, takeSeat, tellRound } from '../pot.ts'
-import { NUMBERS, RED, returnedOf, spinWheel } from '../roulette.ts'
+import { returnedOf, spinWheel } from '../roulette.ts'
 import { floorOf, floors, openRowOf, playerOf, type RouletteState, type RoundRow, rounds, seatsOf } from '../rounds.ts'
 import { settingsOf } from '../settings.ts'
 import { listed, tell } from '../texts/tell.ts'
+import { colourOf, NUMBERS } from '../wheel.ts'
 import { callOff } from './callOff.ts'
 import type { Played } from './played.ts'
 
@@ -23,9 +24,6 @@ const MOST_OWN_BETS = 20
 const LAST = 20
 
 const currencyOf = (world: World) => readSetting(world, currencySetting)
-
-export const colourOf = (number: number): 'green' | 'red' | 'black' =>
-  number === 0 ? 'green' : RED.has(number) ? 'red' : 'black'
 
 /** Bets on the wheel: on the spin that is open, else on a new one. */
 export function betOnWheel(world: World, viewer: ViewerRow, typed: string): Result<Played> {

@@ -12,6 +12,13 @@ export async function gameSettingsOf(db: Reader, channel: number): Promise<Setti
   return Object.fromEntries(all) as unknown as SettingsOf
 }
 
+/** Whether there is a game to play at all. */
+export async function anyGameOn(db: Reader, channel: number): Promise<boolean> {
+  const { setting } = schema
+  const on = and(eq(setting.channel, channel), sql`${setting.name} like 'game.%' and ${setting.body}->>'on' = 'true'`)
+  return (await db.select({ name: setting.name }).from(setting).where(on).limit(1)).length > 0
+}
+
 /** The words of the games as they are set, with what each is for. */
 export async function gameWordsOf(db: Reader, channel: number) {
   const settings = await gameSettingsOf(db, channel)

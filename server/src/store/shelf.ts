@@ -16,6 +16,7 @@ import {
 import { accessWorld, whoNames } from '../access/index.ts'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
+import { anyGameOn } from '../games/index.ts'
 import type { Call } from '../http/index.ts'
 import { viewerByAccount } from '../people/index.ts'
 import { circlesOf } from '../ranks/index.ts'
@@ -86,6 +87,7 @@ export async function shelfFor(db: Reader, channels: Channels, { channel, caller
     show: show?.status === 'on' ? { title: show.title, startedAt: show.startedAt } : null,
     rewards: shown,
     secrets: rewards.some(({ settings }) => settings.secret !== ''),
+    games: await anyGameOn(db, channel.id),
     signedIn: caller.account === '' ? null : caller.name,
   }
 }

@@ -1,0 +1,97 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { digits } from '#core/currency'
+import { GAME_NAMES } from '#core/games'
+import { Button } from '../../parts/Button.tsx'
+import { FormDialog } from '../../parts/FormDialog.tsx'
+import { clockText, useNow } from '../../parts/time.ts'
+import { useStatus } from '../status.ts'
+import { useGameAction } from './useGameAction.ts'
+import { type OpenRound, openRoundsQuery } from './view.ts'
+
+/** Many duels at once are one line. */
+const MOST_SHOWN = 6
+
+/** On the bench: the rounds that are on, with their clocks, and a way to call each off. */
+export function BenchRounds() {
+  const rounds = useQuery(openRoundsQuery).data?.rounds ?? []
+  const [asking, setAsking] = useState<OpenRound>()
+  if (rounds.length === 0) return null
+  return (
+    <section aria-label="Running" className="border-b border-line px-4 pt-4 pb-2">
+      <h2 className="text-lg">Running</h2>
+      <ul>
+        {rounds.slice(0, MOST_SHOWN).map((round) => (
+          <OneRound key={round.id} round={round} onCallOff={() => setAsking(round)} />
+        ))}
+      </ul>
+      {rounds.length > MOST_SHOWN && <p className="pb-2 text-muted">and {digits(rounds.length - MOST_SHOWN)} more</p>}
+      {asking && <CallOff round={asking} close={() => setAsking(undefined)} />}
+    </section>
+  )
+}
+
+function OneRound({ round, onCallOff }: { round: OpenRound; onCallOff: () => void }) {
+  const { ahead } = useStatus()
+  const left = Math.max(0, (round.nextAt ?? 0) - useNow(ahead))
+  return (
+    <li className="border-t border-line py-2 first:border-t-0">
+      <p className="flex items-baseline justify-between gap-2">
+        <strong className="truncate">{titleOf(round)}</strong>
+        <span className="tabular shrink-0 text-brass-text">{clockText(left).replace(/^0:/, '')}</span>
+      </p>
+      <p className="tabular text-[0.93rem] text-muted">{standOf(round)}</p>
+      <p className="mt-1 flex gap-2">
+        {round.game === 'cup' && (
+          <Link to="/games/cup" className="rounded-md border border-line px-3 py-1 hover:bg-raised">
+            Open
+          </Link>
+        )}
+        <Button look="quiet" onClick={onCallOff} aria-label={`Call ${titleOf(round)} off`}>
+          Call off
+        </Button>
+      </p>
+    </li>
+  )
+}
+
+function titleOf({ game, state }: OpenRound): string {
+  if (state.of === 'duel') return `Duel: ${state.challenger.name} – ${state.challenged?.name ?? 'anybody'}`
+  if (state.of === 'cup') return state.rules.name
+  if (state.of === 'heist' && state.site !== null) return state.site.name
+  return GAME_NAMES[game]
+}
+
+function standOf({ status, seats, staked, state }: OpenRound): string {
+  const pot = `${digits(staked)} in the pot`
+  if (status === 'opened') return `waits for an answer · ${pot}`
+  if (state.of === 'heist' && state.site !== null)
+    return `${state.inside} of ${digits(seats)} inside, room ${Math.min(state.step + 1, state.site.rooms.length)} of ${state.site.rooms.length} next · ${pot}`
+  if (state.of === 'cup') return `${state.entrants.length} of ${state.rules.places} in · ${pot}`
+  if (status === 'gathering') return `${digits(seats)} ${state.of === 'roulette' ? 'bets' : 'in'} · ${pot}`
+  return `being decided · ${pot}`
+}
+
+function CallOff({ round, close }: { round: OpenRound; close: () => void }) {
+  const action = useGameAction()
+  const go = () =>
+    action.mutate(
+      { path: `/desk/rounds/${round.id}/call-off`, said: 'Called off; all stakes are back.' },
+      { onSettled: close },
+    )
+  return (
+    <FormDialog title={`Call ${titleOf(round)} off`} close={close}>
+      <p>
+        It ends here. All stakes that are not paid out yet go back ({digits(round.staked)} were put in), and chat is
+        told.
+      </p>
+      <div className="flex gap-2">
+        <Button look="danger" disabled={action.isPending} onClick={go}>
+          Call it off
+        </Button>
+        <Button onClick={close}>Go on with it</Button>
+      </div>
+    </FormDialog>
+  )
+}

@@ -1,0 +1,202 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import {
+  GAME_NAMES,
+  type Game,
+  paysTooMuch,
+  returnsInWords,
+  returnsOf,
+  returnWarning,
+  type SettingsOf,
+  settingsFault,
+} from '#core/games'
+import { change } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { FormDialog } from '../../parts/FormDialog.tsx'
+import { Problem } from '../../parts/Notice.tsx'
+import { same } from '../../parts/same.ts'
+import { INPUT } from '../commands/inputs.tsx'
+import { LimitFields } from '../commands/LimitFields.tsx'
+import { SidePanel } from '../commands/SidePanel.tsx'
+import type { CommandsView } from '../commands/view.ts'
+import { WhoFields } from '../commands/WhoFields.tsx'
+import { EveningPart } from './evening/EveningPart.tsx'
+import { HeistPart } from './heist/HeistPart.tsx'
+import { SitesPart } from './heist/SitesPart.tsx'
+import { PlayPart } from './PlayPart.tsx'
+import { MachinePart } from './reels/MachinePart.tsx'
+import { StakesPart } from './StakesPart.tsx'
+import type { DeskGames } from './view.ts'
+
+interface GamePanelProps {
+  readonly game: Game
+  readonly view: DeskGames
+  readonly commands: CommandsView
+  readonly close: () => void
+}
+
+const PARTS: Readonly<Record<Game, readonly string[]>> = {
+  heist: ['How it goes', 'Sites', 'Stakes', 'Who and how often', 'An evening'],
+  duel: ['How it goes', 'Stakes', 'Who and how often', 'An evening'],
+  roulette: ['How it goes', 'Stakes', 'Who and how often', 'An evening'],
+  reels: ['Reels and pay table', 'How it goes', 'Stakes', 'Who and how often', 'An evening'],
+  coin: ['How it goes', 'Stakes', 'Who and how often', 'An evening'],
+  cup: ['How it goes', 'Who and how often'],
+}
+
+/** Changes how a game is played. What it gives back is always in view. */
+export function GamePanel<G extends Game>({ game, view, commands, close }: GamePanelProps & { game: G }) {
+  const live = view.settings[game] as SettingsOf[G]
+  const [draft, setDraft] = useState(live)
+  const [part, setPart] = useState(PARTS[game][0] ?? '')
+  const put = (patch: Partial<SettingsOf[G]>) => setDraft({ ...draft, ...patch })
+  return (
+    <SidePanel
+      title={GAME_NAMES[game]}
+      close={close}
+      parts={PARTS[game]}
+      part={part}
+      setPart={setPart}
+      unsaved={!same(draft, live)}
+      foot={<GameFoot game={game} draft={draft} live={live} setDraft={setDraft} />}
+    >
+      <Part part={part} game={game} draft={draft} put={put as never} view={view} commands={commands} />
+    </SidePanel>
+  )
+}
+
+interface PartProps {
+  readonly part: string
+  readonly game: Game
+  readonly draft: SettingsOf[Game]
+  readonly put: (patch: never) => void
+  readonly view: DeskGames
+  readonly commands: CommandsView
+}
+
+function Part({ part, game, draft, put, view, commands }: PartProps) {
+  const [named, setNamed] = useState<Readonly<Record<number, string>>>({})
+  const set = put as (patch: Partial<SettingsOf[Game]>) => void
+  switch (part) {
+    case 'Sites':
+      return <SitesPart draft={draft as SettingsOf['heist']} put={put} />
+    case 'Reels and pay table':
+      return <MachinePart draft={draft as SettingsOf['reels']} put={put} />
+    case 'Stakes':
+      return <StakesPart draft={draft as SettingsOf['coin']} put={put} view={view} game={game} />
+    case 'Who and how often':
+      return (
+        <div className="flex flex-col gap-6">
+          <WhoFields
+            who={draft.who}
+            view={commands}
+            setWho={(who) => set({ who })}
+            named={named}
+            setNamed={setNamed}
+            may="may play it"
+          />
+          <LimitFields
+            limits={draft.limits}
+            setLimits={(limits) => set({ limits })}
+            onAir={draft.onAir}
+            setOnAir={(onAir) => set({ onAir })}
+            viewer
+          />
+          {(game === 'heist' || game === 'roulette') && (
+            <p className="text-muted">
+              What rests for everyone begins when a round has ended; coming into one that is on is always possible.
+            </p>
+          )}
+        </div>
+      )
+    case 'An evening':
+      return <EveningPart game={game} draft={draft} view={view} />
+    default:
+      return game === 'heist' ? (
+        <HeistPart draft={draft as SettingsOf['heist']} put={put} />
+      ) : (
+        <PlayPart game={game} draft={draft} put={put} />
+      )
+  }
+}
+
+interface GameFootProps<G extends Game> {
+  readonly game: G
+  readonly draft: SettingsOf[G]
+  readonly live: SettingsOf[G]
+  readonly setDraft: (settings: SettingsOf[G]) => void
+}
+
+function GameFoot<G extends Game>({ game, draft, live, setDraft }: GameFootProps<G>) {
+  const client = useQueryClient()
+  const [asking, setAsking] = useState(false)
+  const save = useMutation({
+    mutationFn: (confirmed: boolean) => change('PUT', `/desk/games/${game}`, { settings: draft, confirmed }),
+    onSuccess: async () => {
+      setAsking(false)
+      for (const name of ['games', 'commands']) await client.invalidateQueries({ queryKey: [name] })
+    },
+  })
+  const fault = settingsFault(game, draft)
+  const returns = fault === undefined ? returnsOf(game, draft) : undefined
+  const warning = returns && returnWarning(returns)
+  const changed = !same(draft, live)
+  const go = () => (returns !== undefined && paysTooMuch(returns) ? setAsking(true) : save.mutate(false))
+  return (
+    <div className="flex flex-col gap-2">
+      {fault !== undefined && (
+        <p role="alert" className="text-brick-text">
+          {fault}
+        </p>
+      )}
+      {returns && (
+        <p aria-live="polite">
+          Of what is staked <strong className="tabular">{returnsInWords(returns)}</strong> comes back on average.
+          {warning && <span className="block text-brick-text">{warning}</span>}
+        </p>
+      )}
+      {save.error && changed && <Problem error={save.error} />}
+      <div className="flex flex-wrap items-center gap-2">
+        {changed && (
+          <>
+            <Button look="main" disabled={fault !== undefined || save.isPending} onClick={go}>
+              {save.isPending ? 'Saving …' : 'Save: live at once'}
+            </Button>
+            <Button onClick={() => setDraft(live)}>Back to what is live</Button>
+          </>
+        )}
+        <span role="status" className={changed ? 'text-brass-text' : 'text-muted'}>
+          {changed ? 'Not live yet.' : 'What you see is live.'}
+        </span>
+      </div>
+      {asking && returns && (
+        <Confirm most={returnsInWords(returns)} close={() => setAsking(false)} go={() => save.mutate(true)} />
+      )}
+    </div>
+  )
+}
+
+/** A game that pays out more than it takes is allowed, and asked for by a word that nobody types by accident. */
+function Confirm({ most, close, go }: { most: string; close: () => void; go: () => void }) {
+  const [typed, setTyped] = useState('')
+  return (
+    <FormDialog title="It pays out more than it takes" close={close}>
+      <p>
+        Like this {most} of what is staked comes back: the game makes currency out of nothing, the more it is played the
+        more. If that is what you want, type <strong>more than 100</strong>.
+      </p>
+      <input
+        aria-label="Type: more than 100"
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+        className={INPUT}
+      />
+      <div className="flex gap-2">
+        <Button look="danger" disabled={typed.trim() !== 'more than 100'} onClick={go}>
+          Save it like this
+        </Button>
+        <Button onClick={close}>Go back</Button>
+      </div>
+    </FormDialog>
+  )
+}

@@ -1,0 +1,194 @@
+import { Switch } from '@headlessui/react'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { whoInWords } from '#core/access'
+import { digits } from '#core/currency'
+import {
+  effectInWords,
+  GAME_NAMES,
+  GAMES,
+  type Game,
+  paysTooMuch,
+  returnsInWords,
+  returnsOf,
+  type SettingsOf,
+} from '#core/games'
+import { Button } from '../../parts/Button.tsx'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { type CommandsView, commandsQuery } from '../commands/view.ts'
+import { GamePanel } from './GamePanel.tsx'
+import { useGameAction } from './useGameAction.ts'
+import { type DeskGames, gamesQuery } from './view.ts'
+import { WageringPanel } from './WageringPanel.tsx'
+
+/** Every game: whether it is on, what comes back of what is staked, and what it does to the economy. */
+export function GamesPage() {
+  const games = useQuery(gamesQuery)
+  const commands = useQuery(commandsQuery)
+  const [open, setOpen] = useState<Game>()
+  const failed = games.error ?? commands.error
+  return (
+    <div className="flex flex-col gap-4">
+      <h1 className="text-[1.45rem] leading-tight">Games</h1>
+      {failed && <Problem error={failed} retry={() => void games.refetch()} />}
+      {(games.isPending || commands.isPending) && !failed && <Loading what="the games" />}
+      {games.data && commands.data && (
+        <>
+          <Tonight view={games.data} />
+          <GameTable view={games.data} commands={commands.data} onOpen={setOpen} />
+          <WageringPanel key={JSON.stringify(games.data.wagering)} view={games.data} />
+        </>
+      )}
+      {games.data && commands.data && open !== undefined && (
+        <GamePanel key={open} game={open} view={games.data} commands={commands.data} close={() => setOpen(undefined)} />
+      )}
+    </div>
+  )
+}
+
+function Tonight({ view }: { view: DeskGames }) {
+  const on = GAMES.filter((game) => view.settings[game].on).length
+  const { games, shows } = view.lately
+  const staked = games.reduce((sum, one) => sum + one.staked, 0)
+  const paid = games.reduce((sum, one) => sum + one.paid, 0)
+  return (
+    <p className="tabular text-muted">
+      {on === 0 ? 'No game is on.' : `${on} of ${GAMES.length} on.`}{' '}
+      {staked === 0
+        ? 'Nothing was staked in the last 30 days.'
+        : `In 30 days, over ${shows} ${shows === 1 ? 'show' : 'shows'}: ${digits(staked)} staked, ${digits(paid)} paid back.`}
+    </p>
+  )
+}
+
+const ABOUT: Readonly<Record<Game, string>> = {
+  heist: 'A crew goes from room to room; who leaves in time is paid',
+  duel: 'Two put in the same, chance decides',
+  roulette: 'Bets on a wheel, one spin for all',
+  reels: 'Three reels and a pay table',
+  coin: 'Heads or tails, double or nothing',
+  cup: 'An elimination of duels with a bracket',
+}
+
+interface GameTableProps {
+  readonly view: DeskGames
+  readonly commands: CommandsView
+  readonly onOpen: (game: Game) => void
+}
+
+function GameTable({ view, commands, onOpen }: GameTableProps) {
+  return (
+    <table className="w-full">
+      <thead className="text-left text-[0.93rem] text-muted">
+        <tr className="border-b border-line">
+          <th className="w-12 py-1.5 font-normal">On</th>
+          <th className="font-normal">Game</th>
+          <th className="font-normal">Who</th>
+          <th className="text-right font-normal">Gives back</th>
+          <th className="pl-6 font-normal">In the last 30 days</th>
+          <th className="font-normal">
+            <span className="sr-only">Start</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {GAMES.map((game) => (
+          <GameRow
+            key={game}
+            game={game}
+            view={view}
+            who={whoInWords(view.settings[game].who, commands.names)}
+            onOpen={() => onOpen(game)}
+          />
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+interface GameRowProps {
+  readonly game: Game
+  readonly view: DeskGames
+  readonly who: string
+  readonly onOpen: () => void
+}
+
+function GameRow({ game, view, who, onOpen }: GameRowProps) {
+  const settings = view.settings[game]
+  const returns = returnsOf(game, settings)
+  const lately = view.lately.games.find((one) => one.game === game)
+  return (
+    <tr className="border-b border-line align-top">
+      <td className="py-3">
+        <OnSwitch game={game} settings={settings} />
+      </td>
+      <td className="py-2.5 pr-4">
+        <button type="button" onClick={onOpen} className="text-left">
+          <span className="font-semibold underline-offset-2 hover:underline">{GAME_NAMES[game]}</span>{' '}
+          <code className="text-muted">!{settings.word.word}</code>
+          <span className="block text-[0.93rem] text-muted">{ABOUT[game]}</span>
+        </button>
+      </td>
+      <td className="py-3 pr-4 text-[0.93rem]">{who}</td>
+      <td
+        className={`tabular py-3 text-right whitespace-nowrap ${returns && paysTooMuch(returns) ? 'text-brick-text' : ''}`}
+      >
+        {returns === undefined ? '–' : returnsInWords(returns).replace(' to ', ' – ')}
+      </td>
+      <td className="tabular py-3 pl-6 text-[0.93rem]">
+        {lately === undefined ? (
+          <span className="text-muted">not played</span>
+        ) : (
+          `${digits(lately.rounds)} rounds, ${digits(lately.staked)} staked, ${digits(lately.paid)} paid`
+        )}
+        {lately !== undefined && returns !== undefined && (
+          <span className="block text-muted">
+            {effectInWords(returns, lately.staked, view.lately.shows, view.currency).replace(
+              'At the stakes of the last 30 days this',
+              'So it',
+            )}
+          </span>
+        )}
+      </td>
+      <td className="py-2 text-right">
+        <StartButton game={game} view={view} />
+      </td>
+    </tr>
+  )
+}
+
+function OnSwitch<G extends Game>({ game, settings }: { game: G; settings: SettingsOf[G] }) {
+  const action = useGameAction()
+  const turn = (on: boolean) =>
+    action.mutate({
+      method: 'PUT',
+      path: `/desk/games/${game}`,
+      body: { settings: { ...settings, on }, confirmed: true },
+      said: `${GAME_NAMES[game]} is ${on ? 'on' : 'off'}.`,
+    })
+  return (
+    <Switch
+      checked={action.isPending ? !settings.on : settings.on}
+      onChange={turn}
+      aria-label={`${GAME_NAMES[game]} is on`}
+      className="group inline-flex h-5 w-9 items-center rounded-full border border-line bg-surface data-checked:border-moss data-checked:bg-moss"
+    >
+      <span className="size-3.5 translate-x-0.5 rounded-full bg-muted transition-transform group-data-checked:translate-x-[1.15rem] group-data-checked:bg-panel" />
+    </Switch>
+  )
+}
+
+/** Opens a game for everybody from the desk, where that makes sense. */
+function StartButton({ game, view }: { game: Game; view: DeskGames }) {
+  const action = useGameAction()
+  if ((game !== 'heist' && game !== 'roulette') || !view.settings[game].on) return null
+  if (view.rounds.some((round) => round.game === game)) return <span className="text-moss-text">on now</span>
+  return (
+    <Button
+      disabled={action.isPending}
+      onClick={() => action.mutate({ path: `/desk/games/${game}/open`, said: `${GAME_NAMES[game]} is open.` })}
+    >
+      {game === 'heist' ? 'Gather a crew' : 'Open the wheel'}
+    </Button>
+  )
+}

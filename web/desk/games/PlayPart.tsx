@@ -1,0 +1,144 @@
+import type { Game, SettingsOf } from '#core/games'
+import { NumberInput } from '../commands/inputs.tsx'
+import { WordFields } from './WordFields.tsx'
+
+interface PlayPartProps {
+  readonly game: Game
+  readonly draft: SettingsOf[Game]
+  readonly put: (patch: never) => void
+}
+
+interface RowProps {
+  readonly label: string
+  readonly value: number
+  readonly unit: string
+  readonly most?: number
+  readonly least?: number
+  readonly none?: string
+  readonly onValue: (value: number) => void
+}
+
+/** A figure with what it is of. */
+export function FigureRow({ label, value, unit, most, least = 0, none, onValue }: RowProps) {
+  return (
+    <>
+      <span>{label}</span>
+      <NumberInput
+        label={label}
+        value={value}
+        onValue={(n) => onValue(Math.max(least, n))}
+        {...(most !== undefined && { most })}
+        {...(none !== undefined && { none })}
+      />
+      <span className="text-muted">{unit}</span>
+    </>
+  )
+}
+
+export const FIGURES = 'grid max-w-xl grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-3 gap-y-2'
+
+/** How a game is played: its words and its times. */
+export function PlayPart({ game, draft, put }: PlayPartProps) {
+  const set = put as (patch: object) => void
+  return (
+    <div className="flex flex-col gap-5">
+      <WordFields
+        label="Word in chat, and others that mean the same"
+        word={draft.word}
+        setWord={(word) => set({ word })}
+      />
+      {game === 'duel' && <DuelFields draft={draft as SettingsOf['duel']} set={set} />}
+      {game === 'roulette' && <RouletteFields draft={draft as SettingsOf['roulette']} set={set} />}
+      {game === 'coin' && (
+        <div className={FIGURES}>
+          <FigureRow
+            label="The right side pays, in hundredths of the stake"
+            value={(draft as SettingsOf['coin']).multiplier}
+            unit="200: double"
+            most={10_000}
+            least={1}
+            onValue={(multiplier) => set({ multiplier })}
+          />
+        </div>
+      )}
+      {game === 'cup' && (
+        <p className="text-muted">
+          A cup is opened on its own page, with its places, entry and prize. Its matches are answered by the duel’s word
+          to take.
+        </p>
+      )}
+    </div>
+  )
+}
+
+function DuelFields({ draft, set }: { draft: SettingsOf['duel']; set: (patch: object) => void }) {
+  return (
+    <>
+      <div className="flex flex-wrap gap-4">
+        <WordFields label="To take it" word={draft.take} setWord={(take) => set({ take })} />
+        <WordFields label="To pass" word={draft.pass} setWord={(pass) => set({ pass })} />
+        <WordFields label="To take a challenge back" word={draft.withdraw} setWord={(withdraw) => set({ withdraw })} />
+      </div>
+      <div className={FIGURES}>
+        <FigureRow
+          label="Time to answer"
+          value={draft.answerSeconds}
+          unit="seconds"
+          most={3600}
+          least={10}
+          onValue={(answerSeconds) => set({ answerSeconds })}
+        />
+        <FigureRow
+          label="From the acceptance to the outcome"
+          value={draft.suspenseSeconds}
+          unit="seconds"
+          most={30}
+          none="at once"
+          onValue={(suspenseSeconds) => set({ suspenseSeconds })}
+        />
+        <FigureRow
+          label="The house keeps of the pot, in hundredths of a per cent"
+          value={draft.rakeBp}
+          unit="200: 2 %"
+          most={5000}
+          none="nothing"
+          onValue={(rakeBp) => set({ rakeBp })}
+        />
+      </div>
+    </>
+  )
+}
+
+function RouletteFields({ draft, set }: { draft: SettingsOf['roulette']; set: (patch: object) => void }) {
+  return (
+    <div className={FIGURES}>
+      <FigureRow
+        label="Bets are taken for"
+        value={draft.betSeconds}
+        unit="seconds"
+        most={600}
+        none="no time"
+        onValue={(betSeconds) => set({ betSeconds })}
+      />
+      <FigureRow
+        label="The wheel turns for"
+        value={draft.suspenseSeconds}
+        unit="seconds"
+        most={30}
+        none="no time"
+        onValue={(suspenseSeconds) => set({ suspenseSeconds })}
+      />
+      <FigureRow
+        label="The most that the house stands to pay in one spin"
+        value={draft.houseLimit}
+        unit="in all"
+        least={1}
+        onValue={(houseLimit) => set({ houseLimit })}
+      />
+      <p className="col-span-3 text-muted">
+        {draft.betSeconds === 0 ? 'Every line is a spin of its own.' : 'All bets of that time are on one spin.'} Every
+        bet on the wheel gives back 36/37, which is 97.3 %.
+      </p>
+    </div>
+  )
+}

@@ -1,0 +1,51 @@
+import { effectInWords, type Game, returnsOf, type SettingsOf } from '#core/games'
+import { NumberInput } from '../commands/inputs.tsx'
+import type { DeskGames } from './view.ts'
+
+interface StakesPartProps {
+  readonly game: Game
+  readonly draft: SettingsOf['coin']
+  readonly put: (patch: never) => void
+  readonly view: DeskGames
+}
+
+/** What may be staked, and what the game does to the economy at the stakes of late. */
+export function StakesPart({ game, draft, put, view }: StakesPartProps) {
+  const { stakes } = draft
+  const set = (patch: Partial<typeof stakes>) => put({ stakes: { ...stakes, ...patch } } as never)
+  const lately = view.lately.games.find((one) => one.game === game)
+  const returns = returnsOf(game, draft as SettingsOf[Game])
+  return (
+    <div className="flex flex-col gap-5">
+      <div className="grid max-w-md grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-3 gap-y-2">
+        <span>Smallest stake</span>
+        <NumberInput
+          label="Smallest stake"
+          value={stakes.smallest}
+          onValue={(smallest) => set({ smallest: Math.max(1, smallest) })}
+        />
+        <span className="text-muted">{view.currency.many}</span>
+        <span>Largest stake</span>
+        <NumberInput label="Largest stake" value={stakes.largest} none="–" onValue={(largest) => set({ largest })} />
+        <span className="text-muted">{view.currency.many}</span>
+        <span>Largest share of what one holds</span>
+        <NumberInput
+          label="Largest share of what one holds"
+          value={stakes.share}
+          most={100}
+          onValue={(share) => set({ share: Math.max(1, share) })}
+        />
+        <span className="text-muted">%</span>
+      </div>
+      <p className="text-muted">
+        A smallest stake keeps out plays for one. A share keeps anybody from losing a month in a minute: “all” then
+        means all that is allowed.
+      </p>
+      {returns && (
+        <p className="rounded-md bg-surface px-3 py-2">
+          {effectInWords(returns, lately?.staked ?? 0, view.lately.shows, view.currency)}
+        </p>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,117 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { GAME_NAMES, GAME_TEXTS, GAMES, type Game, type GameTextKey, sampleText, textFault } from '#core/games'
+import { Button } from '../../parts/Button.tsx'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { same } from '../../parts/same.ts'
+import { Choose, INPUT } from '../commands/inputs.tsx'
+import { useGameAction } from './useGameAction.ts'
+import { gamesQuery } from './view.ts'
+
+const MOST_TEXTS = 20
+const KEYS = Object.keys(GAME_TEXTS) as GameTextKey[]
+
+/** Every text that the games say: alternatives of one's own, one of which is picked each time, with how they read. */
+export function TextsPage() {
+  const games = useQuery(gamesQuery)
+  const [game, setGame] = useState<Game>('heist')
+  if (games.error) return <Problem error={games.error} retry={() => void games.refetch()} />
+  if (games.data === undefined) return <Loading what="the texts" />
+  const { texts } = games.data
+  return (
+    <div className="flex flex-col gap-4">
+      <div className="flex items-center gap-3">
+        <h1 className="text-[1.45rem] leading-tight">What is said</h1>
+        <Choose
+          label="Of which game"
+          value={game}
+          choices={GAMES.map((one) => ({ value: one, name: GAME_NAMES[one] }))}
+          onChoose={setGame}
+          className="ml-auto"
+        />
+      </div>
+      <p className="text-muted">
+        Of several texts one is picked by chance each time. What is said in the room about games can be silenced as a
+        whole under Commands, Voice.
+      </p>
+      {KEYS.filter((key) => GAME_TEXTS[key].game === game).map((key) => (
+        <OneText key={`${key}/${JSON.stringify(texts[key] ?? [])}`} text={key} own={texts[key]} />
+      ))}
+    </div>
+  )
+}
+
+function OneText({ text, own }: { text: GameTextKey; own: readonly string[] | undefined }) {
+  const { when, fields, ours } = GAME_TEXTS[text]
+  const live: readonly string[] = own ?? ours
+  const [draft, setDraft] = useState<readonly string[]>(live)
+  const action = useGameAction()
+  const changed = !same(draft, live)
+  const fault = textFault(text, draft)
+  const save = (all: readonly string[], said: string) =>
+    action.mutate({ method: 'PUT', path: '/desk/game-texts', body: { text, own: all }, said })
+  const set = (i: number, value: string) => setDraft(draft.map((one, k) => (k === i ? value : one)))
+  return (
+    <section aria-label={when} className="flex flex-col gap-2 border-t border-line pt-3">
+      <div className="flex items-baseline gap-3">
+        <h2 className="font-sans text-base font-semibold">{when}</h2>
+        <span className="text-[0.93rem] text-muted">{own === undefined ? 'our words' : 'your words'}</span>
+      </div>
+      {draft.map((one, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: texts are told apart by their place
+        <div key={i} className="flex flex-col gap-1">
+          <div className="flex items-start gap-2">
+            <textarea
+              aria-label={`${when}, text ${i + 1}`}
+              value={one}
+              rows={2}
+              maxLength={400}
+              onChange={(event) => set(i, event.target.value)}
+              className={`min-w-0 flex-1 ${INPUT}`}
+            />
+            {draft.length > 1 && (
+              <Button
+                look="quiet"
+                aria-label={`Take text ${i + 1} away`}
+                onClick={() => setDraft(draft.filter((_, k) => k !== i))}
+              >
+                ×
+              </Button>
+            )}
+          </div>
+          <p className="text-[0.93rem] text-muted">Reads like: {sampleText(text, one)}</p>
+        </div>
+      ))}
+      <p className="text-[0.93rem] text-muted">
+        Fields: {fields.map(({ path, tells }) => `{{ ${path} }} ${tells}`).join(' · ')}
+      </p>
+      {fault !== undefined && (
+        <p role="alert" className="text-brick-text">
+          {fault}
+        </p>
+      )}
+      <div className="flex flex-wrap items-center gap-2">
+        {draft.length < MOST_TEXTS && (
+          <Button onClick={() => setDraft([...draft, draft.at(-1) ?? ''])}>Add another one</Button>
+        )}
+        {changed && (
+          <>
+            <Button
+              look="main"
+              disabled={fault !== undefined || action.isPending}
+              onClick={() => save(draft, 'It is said like this from now on.')}
+            >
+              Save: live at once
+            </Button>
+            <Button onClick={() => setDraft(live)}>Back to what is live</Button>
+          </>
+        )}
+        {own !== undefined && (
+          <Button look="quiet" onClick={() => save([], 'Our words are said again.')}>
+            Back to our words
+          </Button>
+        )}
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,159 @@
+import { type FormEvent, useState } from 'react'
+import { EVERYONE_MAY } from '#core/access'
+import { inWords } from '#core/currency'
+import type { CupRules } from '#core/games'
+import { Button } from '../../../parts/Button.tsx'
+import { Choose, Field, INPUT, Tick } from '../../commands/inputs.tsx'
+import type { CommandsView } from '../../commands/view.ts'
+import { WhoFields } from '../../commands/WhoFields.tsx'
+import { FIGURES, FigureRow } from '../PlayPart.tsx'
+import { useGameAction } from '../useGameAction.ts'
+import type { DeskGames } from '../view.ts'
+
+const FIRST: CupRules = {
+  name: 'Lamp cup',
+  places: 16,
+  kept: { places: 0, who: { ...EVERYONE_MAY, everyone: false, standings: ['follower'] }, before: true },
+  stake: 0,
+  prize: 500,
+  second: 0,
+  bestOf: 1,
+  signUpSeconds: 300,
+  matchSeconds: 60,
+}
+
+/** Opening a cup: its places, who has some of them kept, the entry, the prize and the times. */
+export function CupForm({ view, commands }: { view: DeskGames; commands: CommandsView }) {
+  const [rules, setRules] = useState(FIRST)
+  const [named, setNamed] = useState<Readonly<Record<number, string>>>({})
+  const action = useGameAction()
+  const put = (patch: Partial<CupRules>) => setRules({ ...rules, ...patch })
+  const fault =
+    rules.places < 4 || rules.places > 64
+      ? '4 to 64 places.'
+      : rules.kept.places > rules.places
+        ? 'More places are kept than there are.'
+        : undefined
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    action.mutate({ path: '/desk/cups', body: rules, said: 'The sign-up is open.' })
+  }
+  return (
+    <form onSubmit={submit} className="flex max-w-2xl flex-col gap-5">
+      <Field label="Name">
+        <input
+          required
+          value={rules.name}
+          maxLength={40}
+          onChange={(event) => put({ name: event.target.value })}
+          className={`w-64 ${INPUT}`}
+        />
+      </Field>
+      <CupFigures rules={rules} put={put} unit={view.currency.many} />
+      {rules.kept.places > 0 && (
+        <div className="flex flex-col gap-3 rounded-md border border-line px-4 py-3">
+          <WhoFields
+            who={rules.kept.who}
+            view={commands}
+            setWho={(who) => put({ kept: { ...rules.kept, who } })}
+            named={named}
+            setNamed={setNamed}
+            may="have places kept"
+          />
+          <Tick on={rules.kept.before} onTick={(before) => put({ kept: { ...rules.kept, before } })}>
+            Only who follows since before this show
+          </Tick>
+        </div>
+      )}
+      <p className="rounded-md bg-surface px-4 py-3" aria-live="polite">
+        {readBack(rules, view)}
+      </p>
+      <div className="flex items-center gap-3">
+        <Button type="submit" look="main" disabled={fault !== undefined || action.isPending}>
+          Open the sign-up
+        </Button>
+        {fault !== undefined && <span className="text-brick-text">{fault}</span>}
+      </div>
+    </form>
+  )
+}
+
+interface CupFiguresProps {
+  readonly rules: CupRules
+  readonly put: (patch: Partial<CupRules>) => void
+  readonly unit: string
+}
+
+function CupFigures({ rules, put, unit }: CupFiguresProps) {
+  return (
+    <div className={FIGURES}>
+      <FigureRow label="Places" value={rules.places} unit="4 to 64" most={64} onValue={(places) => put({ places })} />
+      <FigureRow
+        label="Kept until the sign-up ends"
+        value={rules.kept.places}
+        unit="of these"
+        most={64}
+        none="none"
+        onValue={(places) => put({ kept: { ...rules.kept, places } })}
+      />
+      <FigureRow
+        label="Entry"
+        value={rules.stake}
+        unit={`${unit}, into the pot`}
+        none="free"
+        onValue={(stake) => put({ stake })}
+      />
+      <FigureRow
+        label="The house adds"
+        value={rules.prize}
+        unit={unit}
+        none="nothing"
+        onValue={(prize) => put({ prize })}
+      />
+      <FigureRow
+        label="The other finalist gets of the prize"
+        value={rules.second}
+        unit="%"
+        most={50}
+        none="nothing"
+        onValue={(second) => put({ second })}
+      />
+      <FigureRow
+        label="The sign-up is open for"
+        value={Math.round(rules.signUpSeconds / 60)}
+        unit="minutes"
+        most={1440}
+        least={1}
+        onValue={(n) => put({ signUpSeconds: n * 60 })}
+      />
+      <FigureRow
+        label="To show up for a match"
+        value={rules.matchSeconds}
+        unit="seconds, else the other goes on"
+        most={600}
+        least={10}
+        onValue={(matchSeconds) => put({ matchSeconds })}
+      />
+      <span>A match is</span>
+      <Choose
+        label="A match is"
+        value={String(rules.bestOf)}
+        choices={[
+          { value: '1', name: 'one game' },
+          { value: '3', name: 'best of three' },
+        ]}
+        onChoose={(one) => put({ bestOf: one === '3' ? 3 : 1 })}
+      />
+      <span />
+    </div>
+  )
+}
+
+function readBack(rules: CupRules, { currency, settings }: DeskGames): string {
+  const open = rules.places - rules.kept.places
+  const entry = rules.stake === 0 ? 'for free' : `for ${inWords(rules.stake, currency)}`
+  const most = rules.prize + rules.stake * rules.places
+  const prize =
+    most === 0 ? 'There is nothing to win but the honour.' : `Full, the prize is ${inWords(most, currency)}.`
+  return `Anybody signs up with !${settings.cup.word.word} ${entry}, ${open} of ${rules.places} places are open to all. ${prize} Matches are answered with !${settings.duel.take.word}.`
+}

@@ -1,0 +1,137 @@
+import { useState } from 'react'
+import { digits, inWords } from '#core/currency'
+import { Button } from '../../../parts/Button.tsx'
+import { FormDialog } from '../../../parts/FormDialog.tsx'
+import { Bracket } from '../../../parts/games/Bracket.tsx'
+import { clockText, useNow } from '../../../parts/time.ts'
+import { FindPerson } from '../../people/FindPerson.tsx'
+import { useStatus } from '../../status.ts'
+import { useGameAction } from '../useGameAction.ts'
+import type { DeskGames, OpenRound } from '../view.ts'
+
+/** The cup that is on: who is in it, the match that is called, and the bracket. */
+export function CupOn({ round, view }: { round: OpenRound; view: DeskGames }) {
+  const { ahead } = useStatus()
+  const left = Math.max(0, (round.nextAt ?? 0) - useNow(ahead))
+  const action = useGameAction()
+  const { state } = round
+  if (state.of !== 'cup') return null
+  const { rules, entrants, matches } = state
+  const begun = matches.some(({ how }) => how !== null && how !== 'bye')
+  const begin = () =>
+    action.mutate({ path: `/desk/cups/${round.id}/change`, body: { does: 'begin' }, said: 'The bracket is drawn.' })
+  const prize = rules.prize + round.staked
+  return (
+    <>
+      <div className="flex flex-wrap items-center gap-4">
+        <p>
+          <strong>{rules.name}</strong>: {entrants.length} of {rules.places} places, to win:{' '}
+          {prize === 0 ? 'the honour' : inWords(prize, view.currency)}.{' '}
+          <span className="tabular text-muted">
+            {round.status === 'gathering'
+              ? `The sign-up ends in ${clockText(left)}`
+              : state.current === null
+                ? `The next match in ${clockText(left)}`
+                : `Time to show up: ${clockText(left)}`}
+          </span>
+        </p>
+        {round.status === 'gathering' && (
+          <Button look="main" disabled={entrants.length < 3 || action.isPending} onClick={begin}>
+            Draw the bracket now
+          </Button>
+        )}
+        <CallOffCup round={round} />
+      </div>
+      {matches.length > 0 && <Bracket state={state} />}
+      {!begun && <Entrants round={round} drawn={matches.length > 0} />}
+    </>
+  )
+}
+
+function CallOffCup({ round }: { round: OpenRound }) {
+  const [asking, setAsking] = useState(false)
+  const action = useGameAction()
+  return (
+    <>
+      <Button onClick={() => setAsking(true)}>Call it off</Button>
+      {asking && (
+        <FormDialog title="Call the cup off" close={() => setAsking(false)}>
+          <p>It ends here, all entries go back ({digits(round.staked)}), and chat is told.</p>
+          <div className="flex gap-2">
+            <Button
+              look="danger"
+              onClick={() =>
+                action.mutate(
+                  { path: `/desk/rounds/${round.id}/call-off`, said: 'Called off; all entries are back.' },
+                  { onSuccess: () => setAsking(false) },
+                )
+              }
+            >
+              Call it off
+            </Button>
+            <Button onClick={() => setAsking(false)}>Go on with it</Button>
+          </div>
+        </FormDialog>
+      )}
+    </>
+  )
+}
+
+/** Who has a place, until the first match: it can be taken back or given to somebody else. */
+function Entrants({ round, drawn }: { round: OpenRound; drawn: boolean }) {
+  const [replacing, setReplacing] = useState<{ id: number; name: string }>()
+  const action = useGameAction()
+  const { state } = round
+  if (state.of !== 'cup') return null
+  const path = `/desk/cups/${round.id}/change`
+  return (
+    <section aria-labelledby="entrants">
+      <h2 id="entrants" className="text-base">
+        Who is in
+      </h2>
+      {state.entrants.length === 0 && <p className="text-muted">Nobody yet.</p>}
+      <ul className="mt-1 grid max-w-3xl grid-cols-2 gap-x-8">
+        {state.entrants.map(({ id, name, kept }) => (
+          <li key={id} className="flex items-center gap-2 border-b border-line py-1">
+            <span className="min-w-0 flex-1 truncate">
+              {name}
+              {kept && <span className="text-muted"> · a kept place</span>}
+            </span>
+            {!drawn && (
+              <Button
+                look="quiet"
+                onClick={() =>
+                  action.mutate({ path, body: { does: 'out', viewer: id }, said: `${name} is out, the entry is back.` })
+                }
+              >
+                Take out
+              </Button>
+            )}
+            <Button look="quiet" onClick={() => setReplacing({ id, name })}>
+              Give the place to …
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {replacing && (
+        <FormDialog title={`The place of ${replacing.name}`} close={() => setReplacing(undefined)}>
+          <p>Who gets it? They pay the entry, and {replacing.name} gets theirs back.</p>
+          <FindPerson
+            label="Who gets the place"
+            chosen={undefined}
+            choose={(person) => {
+              if (person === undefined) return
+              action.mutate({
+                path,
+                body: { does: 'replace', viewer: replacing.id, other: person.id },
+                said: `${person.name} has the place now.`,
+              })
+              setReplacing(undefined)
+            }}
+          />
+          <Button onClick={() => setReplacing(undefined)}>Not now</Button>
+        </FormDialog>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,105 @@
+import { useState } from 'react'
+import { digits } from '#core/currency'
+import { averageOf, type Game, inPercent, outcomesOf, PLAIN_WAY, type SettingsOf, type Way } from '#core/games'
+import { Loading } from '../../../parts/Notice.tsx'
+import { Choose, NumberInput } from '../../commands/inputs.tsx'
+import type { DeskGames } from '../view.ts'
+import { Fan } from './Fan.tsx'
+import { useEvening } from './useEvening.ts'
+
+interface EveningPartProps {
+  readonly game: Game
+  readonly draft: SettingsOf[Game]
+  readonly view: DeskGames
+}
+
+const EVENINGS = 4000
+const ON = {
+  red: { on: 'red' },
+  dozen: { on: 'dozen', which: 1 },
+  number: { on: 'number', number: 17 },
+} as const
+
+/** How one player's evening may go: thousands of evenings tried, as a fan of what is left after each play. */
+export function EveningPart({ game, draft, view }: EveningPartProps) {
+  const [balance, setBalance] = useState(1000)
+  const [stake, setStake] = useState(50)
+  const [plays, setPlays] = useState(40)
+  const [way, setWay] = useState<Way>({ ...PLAIN_WAY, leaveAfter: 2 })
+  const outcomes = outcomesOf(game, draft, way)
+  const spread = useEvening({ outcomes, balance, stake, plays: Math.max(1, plays), evenings: EVENINGS })
+  return (
+    <div className="flex flex-col gap-4">
+      <p className="flex flex-wrap items-center gap-x-2 gap-y-2">
+        Somebody comes with <NumberInput label="They come with" value={balance} className="w-20" onValue={setBalance} />{' '}
+        {view.currency.many} and plays{' '}
+        <NumberInput label="Plays" value={plays} most={300} className="w-16" onValue={setPlays} /> times for{' '}
+        <NumberInput label="Stake" value={stake} className="w-20" onValue={(n) => setStake(Math.max(1, n))} />
+        {game === 'heist' && (
+          <HeistWay
+            way={way}
+            setWay={setWay}
+            rooms={Math.max(...(draft as SettingsOf['heist']).sites.map(({ rooms }) => rooms.length))}
+          />
+        )}
+        {game === 'roulette' && (
+          <>
+            on
+            <Choose
+              label="What they bet on"
+              value={way.on.on === 'number' ? 'number' : way.on.on === 'dozen' ? 'dozen' : 'red'}
+              choices={[
+                { value: 'red', name: 'red' },
+                { value: 'dozen', name: 'a dozen' },
+                { value: 'number', name: 'one number' },
+              ]}
+              onChoose={(on) => setWay({ ...way, on: ON[on] })}
+            />
+          </>
+        )}
+        .
+      </p>
+      {spread === undefined ? (
+        <Loading what="the evenings" />
+      ) : (
+        <>
+          <Fan spread={spread} balance={balance} unit={view.currency.many} />
+          <p aria-live="polite">
+            Half of the evenings end with <strong className="tabular">{digits(spread.bands[2]?.at(-1) ?? 0)}</strong> or
+            less; nine of ten between <strong className="tabular">{digits(spread.bands[0]?.at(-1) ?? 0)}</strong> and{' '}
+            <strong className="tabular">{digits(spread.bands[4]?.at(-1) ?? 0)}</strong>.{' '}
+            {spread.broke === 0
+              ? 'Nobody loses so much that a stake is not left.'
+              : `${((100 * spread.broke) / spread.evenings).toFixed(1)} % lose everything but less than a stake, half of those within ${spread.brokeAfter} plays.`}
+          </p>
+        </>
+      )}
+      <p className="text-muted">
+        {digits(EVENINGS)} evenings tried on this computer with what is in the form; played like this{' '}
+        {inPercent(averageOf(outcomes))} comes back on average.
+      </p>
+    </div>
+  )
+}
+
+function HeistWay({ way, setWay, rooms }: { way: Way; setWay: (way: Way) => void; rooms: number }) {
+  return (
+    <>
+      , in a crew of{' '}
+      <NumberInput
+        label="Crew"
+        value={way.crew}
+        most={100_000}
+        className="w-16"
+        onValue={(crew) => setWay({ ...way, crew: Math.max(1, crew) })}
+      />
+      , leaving after room
+      <Choose
+        label="They leave after room"
+        value={String(Math.min(way.leaveAfter, rooms))}
+        choices={Array.from({ length: rooms }, (_, i) => ({ value: String(i + 1), name: String(i + 1) }))}
+        onChoose={(room) => setWay({ ...way, leaveAfter: Number(room) })}
+      />
+    </>
+  )
+}

@@ -1,0 +1,58 @@
+import type { SettingsOf } from '#core/games'
+import { Tick } from '../../commands/inputs.tsx'
+import { FIGURES, FigureRow } from '../PlayPart.tsx'
+import { WordFields } from '../WordFields.tsx'
+
+/** How a heist goes: its words, how long a crew gathers, and how long it pauses between two rooms. */
+export function HeistPart({ draft, put }: { draft: SettingsOf['heist']; put: (patch: never) => void }) {
+  const set = put as (patch: object) => void
+  return (
+    <div className="flex flex-col gap-5">
+      <div className="flex flex-wrap gap-4">
+        <WordFields
+          label="Word in chat, and others that mean the same"
+          word={draft.word}
+          setWord={(word) => set({ word })}
+        />
+        <WordFields label="To leave between two rooms" word={draft.out} setWord={(out) => set({ out })} />
+      </div>
+      <div className={FIGURES}>
+        <FigureRow
+          label="The crew gathers for"
+          value={draft.gatherSeconds}
+          unit="seconds"
+          most={600}
+          least={10}
+          onValue={(gatherSeconds) => set({ gatherSeconds })}
+        />
+        <FigureRow
+          label="Least crew"
+          value={draft.leastCrew}
+          unit="else all stakes go back"
+          most={1000}
+          least={1}
+          onValue={(leastCrew) => set({ leastCrew })}
+        />
+        <FigureRow
+          label="Most crew"
+          value={draft.mostCrew}
+          unit="then it sets off at once"
+          most={100_000}
+          least={1}
+          onValue={(mostCrew) => set({ mostCrew })}
+        />
+        <FigureRow
+          label="Pause between two rooms"
+          value={draft.pauseSeconds}
+          unit="seconds to leave or stay"
+          most={120}
+          least={3}
+          onValue={(pauseSeconds) => set({ pauseSeconds })}
+        />
+      </div>
+      <Tick on={draft.notice} onTick={(notice) => set({ notice })}>
+        Tell chat when the rest is over and the next heist can be started
+      </Tick>
+    </div>
+  )
+}

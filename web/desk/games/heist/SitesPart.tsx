@@ -1,0 +1,259 @@
+import { useState } from 'react'
+import { crewsOf, type HeistSite, heistOdds, inPercent, roomChance, type SettingsOf } from '#core/games'
+import { Button } from '../../../parts/Button.tsx'
+import { Choose, Field, INPUT, NumberInput } from '../../commands/inputs.tsx'
+import { SiteCurve } from './SiteCurve.tsx'
+
+interface SitesPartProps {
+  readonly draft: SettingsOf['heist']
+  readonly put: (patch: never) => void
+}
+
+const FRESH_ROOM = {
+  name: 'a room',
+  throughPpm: 800_000,
+  multiplier: 120,
+  through: 'Through.',
+  caught: 'Somebody is caught.',
+}
+const MOST_SITES = 10
+const MOST_ROOMS = 8
+
+/** Where a heist goes: the sites by crew size, their rooms, and what every plan gives back. */
+export function SitesPart({ draft, put }: SitesPartProps) {
+  const [chosen, setChosen] = useState(0)
+  const at = Math.min(chosen, draft.sites.length - 1)
+  const site = draft.sites[at]
+  const set = (sites: readonly HeistSite[]) => put({ sites } as never)
+  if (site === undefined) return null
+  const change = (patch: Partial<HeistSite>) =>
+    set(draft.sites.map((one, i) => (i === at ? { ...one, ...patch } : one)))
+  const add = () => {
+    const from = Math.max(...draft.sites.map(({ fromCrew }) => fromCrew)) + 5
+    set([...draft.sites, { ...site, name: `${site.name} again`.slice(0, 40), fromCrew: from }])
+    setChosen(draft.sites.length)
+  }
+  return (
+    <div className="flex flex-col gap-5">
+      <div className="flex flex-wrap items-end gap-3">
+        <Field label="Site">
+          <Choose
+            label="Site"
+            value={String(at)}
+            choices={draft.sites.map((one, i) => ({ value: String(i), name: `${one.name}, from ${one.fromCrew}` }))}
+            onChoose={(next) => setChosen(Number(next))}
+          />
+        </Field>
+        {draft.sites.length < MOST_SITES && <Button onClick={add}>Add a site</Button>}
+        {draft.sites.length > 1 && (
+          <Button
+            look="quiet"
+            onClick={() => {
+              set(draft.sites.filter((_, i) => i !== at))
+              setChosen(0)
+            }}
+          >
+            Take this one away
+          </Button>
+        )}
+      </div>
+      <SiteFields site={site} change={change} />
+      <Odds draft={draft} site={site} at={at} />
+      <Rooms site={site} change={change} />
+    </div>
+  )
+}
+
+function SiteFields({ site, change }: { site: HeistSite; change: (patch: Partial<HeistSite>) => void }) {
+  return (
+    <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
+      <Field label="Name">
+        <input
+          value={site.name}
+          maxLength={40}
+          onChange={(event) => change({ name: event.target.value })}
+          className={`w-52 ${INPUT}`}
+        />
+      </Field>
+      <span className="flex items-center gap-2">
+        Crews of
+        <NumberInput
+          label="From a crew of"
+          value={site.fromCrew}
+          most={100_000}
+          className="w-20"
+          onValue={(n) => change({ fromCrew: Math.max(1, n) })}
+        />
+        or more
+      </span>
+      <span className="flex items-center gap-2">
+        Each beyond the first lifts a chance by
+        <PercentInput
+          label="Bonus for each beyond the first"
+          ppm={site.bonusPpm}
+          onPpm={(bonusPpm) => change({ bonusPpm: Math.min(100_000, bonusPpm) })}
+        />
+        up to
+        <PercentInput label="Up to" ppm={site.capPpm} onPpm={(capPpm) => change({ capPpm: Math.max(1, capPpm) })} />
+      </span>
+    </div>
+  )
+}
+
+/** A chance in per cent with up to four places, kept as parts per million. */
+function PercentInput({ label, ppm, onPpm }: { label: string; ppm: number; onPpm: (ppm: number) => void }) {
+  const [typed, setTyped] = useState<string>()
+  return (
+    <span className="flex items-center gap-1">
+      <input
+        aria-label={label}
+        value={typed ?? String(ppm / 10_000)}
+        inputMode="decimal"
+        onChange={(event) => {
+          const kept = event.target.value
+            .replace(',', '.')
+            .replace(/[^\d.]/g, '')
+            .slice(0, 8)
+          setTyped(kept)
+          if (Number.isFinite(Number(kept))) onPpm(Math.min(1_000_000, Math.round(Number(kept) * 10_000)))
+        }}
+        onBlur={() => setTyped(undefined)}
+        className={`tabular w-20 text-right ${INPUT}`}
+      />
+      %
+    </span>
+  )
+}
+
+function Odds({ draft, site, at }: { draft: SettingsOf['heist']; site: HeistSite; at: number }) {
+  const crews = crewsOf(draft, at)
+  const [small, large] = [crews[0] ?? 1, crews.at(-1) ?? 1]
+  const [asked, setAsked] = useState<number>()
+  const crew = Math.min(large, Math.max(small, asked ?? small))
+  const odds = heistOdds(site, crew)
+  return (
+    <section aria-label="What every plan gives back" className="rounded-md border border-line px-4 py-3">
+      <label className="flex items-center gap-3">
+        <span className="shrink-0">With a crew of</span>
+        <input
+          type="range"
+          min={small}
+          max={Math.min(large, Math.max(small + 1, 60))}
+          value={Math.min(crew, 60)}
+          onChange={(event) => setAsked(Number(event.target.value))}
+          className="min-w-0 flex-1 accent-brass"
+        />
+        <span className="tabular w-10 text-right font-semibold">{crew}</span>
+      </label>
+      <SiteCurve site={site} crew={crew} />
+      <table className="tabular w-full text-[0.93rem]">
+        <thead className="text-left text-muted">
+          <tr>
+            <th className="py-1 font-normal">Leave after</th>
+            <th className="text-right font-normal">through this room</th>
+            <th className="text-right font-normal">so far</th>
+            <th className="text-right font-normal">pays</th>
+            <th className="text-right font-normal">gives back</th>
+          </tr>
+        </thead>
+        <tbody>
+          {site.rooms.map((room, i) => {
+            const odd = odds[i]
+            const too = odd !== undefined && odd.returns.top > odd.returns.bottom
+            return (
+              // biome-ignore lint/suspicious/noArrayIndexKey: rooms are told apart by their place
+              <tr key={i} className="border-t border-line">
+                <td className="py-1">
+                  {i + 1}. {room.name}
+                </td>
+                <td className="text-right">{(roomChance(room, site, crew) / 10_000).toFixed(1)} %</td>
+                <td className="text-right">{odd && inPercent(odd.reaches)}</td>
+                <td className="text-right">× {(room.multiplier / 100).toFixed(2)}</td>
+                <td className={`text-right font-semibold ${too ? 'text-brick-text' : ''}`}>
+                  {odd && inPercent(odd.returns)}
+                </td>
+              </tr>
+            )
+          })}
+        </tbody>
+      </table>
+    </section>
+  )
+}
+
+function Rooms({ site, change }: { site: HeistSite; change: (patch: Partial<HeistSite>) => void }) {
+  const rooms = site.rooms
+  const set = (i: number, patch: Partial<HeistSite['rooms'][number]>) =>
+    change({ rooms: rooms.map((one, k) => (k === i ? { ...one, ...patch } : one)) })
+  return (
+    <section aria-label="Rooms" className="flex flex-col gap-3">
+      <h3 className="font-sans font-semibold">Rooms, in the order in which they are gone through</h3>
+      {rooms.map((room, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: rooms are told apart by their place
+        <fieldset key={i} className="flex flex-col gap-2 rounded-md border border-line px-4 py-3">
+          <legend className="px-1 text-muted">Room {i + 1}</legend>
+          <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+            <input
+              aria-label={`Name of room ${i + 1}`}
+              value={room.name}
+              maxLength={40}
+              onChange={(event) => set(i, { name: event.target.value })}
+              className={`w-44 ${INPUT}`}
+            />
+            <span className="flex items-center gap-2">
+              through with
+              <PercentInput
+                label={`Chance to get through room ${i + 1}`}
+                ppm={room.throughPpm}
+                onPpm={(ppm) => set(i, { throughPpm: Math.max(1, ppm) })}
+              />
+            </span>
+            <span className="flex items-center gap-2">
+              leaving pays
+              <NumberInput
+                label={`Leaving after room ${i + 1} pays, in hundredths`}
+                value={room.multiplier}
+                most={100_000}
+                className="w-20"
+                onValue={(n) => set(i, { multiplier: Math.max(1, n) })}
+              />
+              <span className="text-muted">hundredths</span>
+            </span>
+            {rooms.length > 1 && (
+              <Button
+                look="quiet"
+                className="ml-auto"
+                onClick={() => change({ rooms: rooms.filter((_, k) => k !== i) })}
+              >
+                Take away
+              </Button>
+            )}
+          </div>
+          <StoryField
+            label="Said when nobody was caught"
+            value={room.through}
+            onText={(through) => set(i, { through })}
+          />
+          <StoryField label="Said when somebody was" value={room.caught} onText={(caught) => set(i, { caught })} />
+        </fieldset>
+      ))}
+      {rooms.length < MOST_ROOMS && (
+        <Button
+          className="self-start"
+          onClick={() => change({ rooms: [...rooms, { ...FRESH_ROOM, name: `room ${rooms.length + 1}` }] })}
+        >
+          Add a room
+        </Button>
+      )}
+    </section>
+  )
+}
+
+function StoryField({ label, value, onText }: { label: string; value: string; onText: (text: string) => void }) {
+  return (
+    <label className="grid grid-cols-[13rem_minmax(0,1fr)] items-center gap-2">
+      <span className="text-muted">{label}</span>
+      <input value={value} maxLength={160} onChange={(event) => onText(event.target.value)} className={INPUT} />
+    </label>
+  )
+}

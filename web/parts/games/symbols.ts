@@ -1,0 +1,4 @@
+// Nothing is imported here: the overlay's page takes this and must stay small.
+
+/** The symbols that ship with the product, drawn by us: web/public/pictures/symbols. */
+export const DRAWN_SYMBOLS = ['rivet', 'cog', 'clock', 'radio', 'lamp', 'spanner', 'key', 'spark'] as const

@@ -1,0 +1,96 @@
+import { digits, inWords } from '#core/currency'
+import type { SettingsOf } from '#core/games'
+import { Bracket } from '../../parts/games/Bracket.tsx'
+import { useNow } from '../../parts/time.ts'
+import { GameCard, PlayButton } from './GameCard.tsx'
+import type { GamesView, OpenRound } from './games.ts'
+
+interface CupCardProps {
+  readonly view: GamesView
+  readonly settings: SettingsOf['cup']
+  readonly me: number | null
+  readonly signedIn: boolean
+}
+
+/** The cup: signing up, the match one is called to, and the bracket. */
+export function CupCard({ view, settings, me, signedIn }: CupCardProps) {
+  const round = view.rounds.find(({ game }) => game === 'cup')
+  return (
+    <GameCard
+      name="Cup"
+      how="An elimination of duels: the bracket is drawn, match after match is called, and the last one standing has the prize."
+      returns={undefined}
+      chat={`!${settings.word.word}, then !${view.words.take.word} when your match is called`}
+    >
+      {round === undefined ? (
+        <p className="text-muted">No cup is on. The streamer opens one.</p>
+      ) : (
+        <CupOn round={round} view={view} me={me} signedIn={signedIn} />
+      )}
+    </GameCard>
+  )
+}
+
+function CupOn({
+  round,
+  view,
+  me,
+  signedIn,
+}: {
+  round: OpenRound
+  view: GamesView
+  me: number | null
+  signedIn: boolean
+}) {
+  const left = Math.max(0, Math.ceil((round.nextAt ?? 0) - useNow(view.ahead)))
+  const { state } = round
+  if (state.of !== 'cup') return null
+  const { rules, entrants, matches, current } = state
+  const inIt = entrants.some(({ id }) => id === me)
+  const match = matches.find(({ id }) => id === current)
+  const called = match !== undefined && me !== null && (match.a === me || match.b === me) && !match.ready.includes(me)
+  const prize = rules.prize + round.staked
+  return (
+    <div className="flex flex-col gap-3">
+      <p>
+        <strong>{rules.name}</strong>: {entrants.length} of {rules.places} places taken, to win:{' '}
+        {prize > 0 ? inWords(prize, view.currency) : 'the honour'}
+        {rules.second > 0 && ` (${rules.second} % of it for the other finalist)`}. Entry:{' '}
+        {rules.stake === 0 ? 'free' : digits(rules.stake)}.{rules.bestOf === 3 && ' Best of three.'}
+        {rules.kept.places > 0 &&
+          ` ${rules.kept.places} places are kept${rules.kept.before ? ' for followers from before tonight' : ''}.`}
+      </p>
+      {round.status === 'gathering' && (
+        <p className="tabular text-muted">
+          The sign-up ends in {left >= 120 ? `${Math.ceil(left / 60)} min` : `${left} s`}.
+        </p>
+      )}
+      {signedIn && round.status === 'gathering' && (
+        <div className="flex gap-2">
+          {inIt ? (
+            <PlayButton act={{ do: 'withdraw' }} does="Give my place back" />
+          ) : (
+            <PlayButton
+              act={{ do: 'cup' }}
+              does={rules.stake === 0 ? 'Sign up' : `Sign up for ${digits(rules.stake)}`}
+              main
+            />
+          )}
+        </div>
+      )}
+      {called && (
+        <div className="flex flex-wrap items-center gap-3 rounded-md border border-brass-text bg-brass-wash px-4 py-3">
+          <p>
+            <strong>Your match is called.</strong> <span className="tabular">{left} s</span>
+          </p>
+          <PlayButton act={{ do: 'take' }} does="I am there" main />
+        </div>
+      )}
+      {matches.length > 0 ? (
+        <Bracket state={state} />
+      ) : (
+        <p className="text-muted">{entrants.map(({ name }) => name).join(', ')}</p>
+      )}
+    </div>
+  )
+}

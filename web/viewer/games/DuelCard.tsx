@@ -1,0 +1,141 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { inWords } from '#core/currency'
+import { returnsInWords, returnsOf, type SettingsOf } from '#core/games'
+import { read } from '../../parts/api.ts'
+import { useNow } from '../../parts/time.ts'
+import { GameCard, PlayButton, PlayForm } from './GameCard.tsx'
+import type { GamesView, OpenRound } from './games.ts'
+import { StakeField } from './StakeField.tsx'
+
+interface DuelCardProps {
+  readonly view: GamesView
+  readonly settings: SettingsOf['duel']
+  /** The viewer's own id; null: not known, or not signed in. */
+  readonly me: number | null
+  readonly signedIn: boolean
+}
+
+/** Duels: who calls me, what I have called, what anyone may take, and calling somebody. */
+export function DuelCard({ view, settings, me, signedIn }: DuelCardProps) {
+  const returns = returnsOf('duel', settings)
+  const open = view.rounds.filter(({ game }) => game === 'duel')
+  const mine = open.some(({ state }) => state.of === 'duel' && state.challenger.id === me)
+  return (
+    <GameCard
+      name="Duel"
+      how={`Two put in the same, and chance decides between them: one half each.${settings.rakeBp > 0 ? ` The house keeps ${settings.rakeBp / 100} % of the pot.` : ''}`}
+      returns={returns && returnsInWords(returns)}
+      chat={`!${settings.word.word} valve_vera 50, then !${settings.take.word} or !${settings.pass.word}`}
+    >
+      <ul className="flex flex-col">
+        {open.map((round) => (
+          <DuelOn key={round.id} round={round} view={view} me={me} />
+        ))}
+      </ul>
+      {signedIn && !mine && <Call settings={settings} />}
+    </GameCard>
+  )
+}
+
+function DuelOn({ round, view, me }: { round: OpenRound; view: GamesView; me: number | null }) {
+  const left = Math.max(0, Math.ceil((round.nextAt ?? 0) - useNow(view.ahead)))
+  const { state } = round
+  if (state.of !== 'duel') return null
+  const { challenger, challenged, stake } = state
+  const asked = round.status === 'opened' && challenged?.id === me && me !== null
+  const mine = challenger.id === me
+  const free = round.status === 'opened' && challenged === null && !mine
+  return (
+    <li
+      className={
+        asked ? 'mb-3 rounded-md border border-brass-text bg-brass-wash px-4 py-3' : 'border-b border-line py-2.5'
+      }
+    >
+      <p>
+        <strong>{challenger.name}</strong>{' '}
+        {asked ? (
+          'calls you to a duel'
+        ) : challenged === null ? (
+          'would duel anybody'
+        ) : (
+          <>
+            against <strong>{challenged.name}</strong>
+          </>
+        )}{' '}
+        for {inWords(stake, view.currency)}
+        <span className="tabular text-muted">
+          {round.status === 'opened' ? ` · ${left} s left` : ' · being decided'}
+        </span>
+      </p>
+      {me !== null && (
+        <div className="mt-2 flex flex-wrap gap-2 empty:hidden">
+          {(asked || free) && (
+            <PlayButton
+              act={{ do: 'take', duel: round.id }}
+              does={`Take it for ${inWords(stake, view.currency)}`}
+              main={asked}
+            />
+          )}
+          {asked && <PlayButton act={{ do: 'pass' }} does="Pass" />}
+          {mine && round.status === 'opened' && <PlayButton act={{ do: 'withdraw' }} does="Take it back" />}
+        </div>
+      )}
+    </li>
+  )
+}
+
+interface Person {
+  readonly id: number
+  readonly name: string
+}
+
+function Call({ settings }: { settings: SettingsOf['duel'] }) {
+  const [stake, setStake] = useState(String(settings.stakes.smallest))
+  const [typed, setTyped] = useState('')
+  const name = typed.trim().replace(/^@/, '')
+  const found = useQuery({
+    queryKey: ['opponents', name],
+    queryFn: ({ signal }) =>
+      read<{ people: readonly Person[] }>(`/games/opponents?name=${encodeURIComponent(name)}`, signal),
+    enabled: name !== '',
+  })
+  const people = found.data?.people ?? []
+  const chosen = people.find((one) => one.name.toLowerCase() === name.toLowerCase())
+  const unknown = name !== '' && found.data !== undefined && chosen === undefined
+  return (
+    <PlayForm
+      act={{ do: 'duel', stake, challenged: chosen?.id ?? null }}
+      does={name === '' ? 'Call anybody' : `Call ${chosen?.name ?? 'them'}`}
+      ready={name === '' || chosen !== undefined}
+    >
+      <label className="flex flex-col gap-1">
+        <span className="font-medium">Whom (empty: anybody)</span>
+        <input
+          value={typed}
+          list="opponents"
+          autoCapitalize="none"
+          maxLength={40}
+          onChange={(event) => setTyped(event.target.value)}
+          className="min-h-11 w-48 rounded-md border border-line bg-panel px-3"
+        />
+        <datalist id="opponents">
+          {people.map((one) => (
+            <option key={one.id} value={one.name} />
+          ))}
+        </datalist>
+        {unknown && (
+          <span className="max-w-64 text-[0.93rem] text-muted">
+            {people.length > 0
+              ? `You may mean ${people
+                  .slice(0, 3)
+                  .map((one) => one.name)
+                  .join(', ')}.`
+              : 'Nobody of that name has been here this show.'}
+          </span>
+        )}
+      </label>
+      <StakeField stakes={settings.stakes} stake={stake} setStake={setStake} />
+    </PlayForm>
+  )
+}

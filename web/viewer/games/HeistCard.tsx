@@ -1,0 +1,162 @@
+import { useState } from 'react'
+import { digits, inWords } from '#core/currency'
+import { heistOdds, inPercent, returnsInWords, returnsOf, roomChance, type SettingsOf, siteFor } from '#core/games'
+import { useNow } from '../../parts/time.ts'
+import { GameCard, PlayButton, PlayForm } from './GameCard.tsx'
+import type { GamesView, OpenRound, OwnSeat } from './games.ts'
+import { StakeField } from './StakeField.tsx'
+
+interface HeistCardProps {
+  readonly view: GamesView
+  readonly settings: SettingsOf['heist']
+  readonly own: readonly OwnSeat[]
+  readonly signedIn: boolean
+}
+
+/** The heist: plan one, come along, or leave between two rooms. */
+export function HeistCard({ view, settings, own, signedIn }: HeistCardProps) {
+  const round = view.rounds.find(({ game }) => game === 'heist')
+  const mine = own.find((seat) => seat.round === round?.id)
+  const returns = returnsOf('heist', settings)
+  return (
+    <GameCard
+      name="Heist"
+      how={`A crew gathers for ${settings.gatherSeconds} s, then goes from room to room. Whoever leaves in time is paid; whoever is caught has nothing.`}
+      returns={returns && returnsInWords(returns)}
+      chat={`!${settings.word.word} 50, or !${settings.word.word} 50 2 to leave after the second room`}
+    >
+      {round && <HeistOn round={round} view={view} mine={mine} settings={settings} />}
+      {signedIn && mine === undefined && round?.status !== 'running' && (
+        <Join settings={settings} joins={round !== undefined} />
+      )}
+      <Rooms settings={settings} crew={Math.max(settings.leastCrew, round?.seats ?? 0)} />
+    </GameCard>
+  )
+}
+
+function Join({ settings, joins }: { settings: SettingsOf['heist']; joins: boolean }) {
+  const [stake, setStake] = useState(String(settings.stakes.smallest))
+  const [leave, setLeave] = useState('')
+  const most = Math.max(...settings.sites.map(({ rooms }) => rooms.length))
+  return (
+    <PlayForm
+      act={{ do: 'heist', stake, leaveAfter: leave === '' ? null : Number(leave) }}
+      does={joins ? 'Come along' : 'Plan a heist'}
+    >
+      <StakeField stakes={settings.stakes} stake={stake} setStake={setStake} />
+      <label className="flex flex-col gap-1">
+        <span className="font-medium">My plan</span>
+        <select
+          value={leave}
+          onChange={(event) => setLeave(event.target.value)}
+          className="min-h-11 rounded-md border border-line bg-panel px-3"
+        >
+          <option value="">to the end</option>
+          {Array.from({ length: most - 1 }, (_, i) => i + 1).map((room) => (
+            <option key={room} value={room}>
+              leave after room {room}
+            </option>
+          ))}
+        </select>
+      </label>
+    </PlayForm>
+  )
+}
+
+interface HeistOnProps {
+  readonly round: OpenRound
+  readonly view: GamesView
+  readonly mine: OwnSeat | undefined
+  readonly settings: SettingsOf['heist']
+}
+
+function HeistOn({ round, view, mine, settings }: HeistOnProps) {
+  const left = Math.max(0, Math.ceil((round.nextAt ?? 0) - useNow(view.ahead)))
+  const { state } = round
+  if (state.of !== 'heist') return null
+  const next = state.site?.rooms[state.step]
+  const inside = mine?.state === 'in'
+  return (
+    <div className="mb-4 flex flex-col items-start gap-2 rounded-md border border-brass-text bg-brass-wash px-4 py-3">
+      {state.site === null ? (
+        <p>
+          <strong>{round.seats === 1 ? 'One is' : `${digits(round.seats)} are`} in</strong> with{' '}
+          {inWords(round.staked, view.currency)}. It sets off in <span className="tabular">{left} s</span>.
+        </p>
+      ) : (
+        <p>
+          <strong>{state.site.name}</strong>: {state.inside} of {round.seats} inside.
+          {next && (
+            <>
+              {' '}
+              Next, in <span className="tabular">{left} s</span>: {next.name}.
+            </>
+          )}
+        </p>
+      )}
+      <p className="text-[0.93rem] text-muted">
+        {round.crew
+          .slice(0, 12)
+          .map(({ name }) => name)
+          .join(', ')}
+        {round.seats > 12 && ` and ${digits(round.seats - 12)} more`}
+      </p>
+      {mine && (
+        <p className="font-medium">
+          {inside
+            ? `You are in with ${inWords(mine.stake, view.currency)}.`
+            : mine.state === 'caught'
+              ? 'You were caught.'
+              : `You are out with ${inWords(mine.paid, view.currency)}.`}
+        </p>
+      )}
+      {inside && state.step > 0 && (
+        <PlayButton
+          act={{ do: 'out' }}
+          does={`Leave now with ${digits(Math.floor((mine.stake * (state.site?.rooms[state.step - 1]?.multiplier ?? 0)) / 100))}`}
+          main
+        />
+      )}
+      {inside && state.step === 0 && settings.sites.length > 0 && (
+        <p className="text-[0.93rem] text-muted">Between two rooms you can leave or stay.</p>
+      )}
+    </div>
+  )
+}
+
+/** What each room pays, how likely one gets so far, and what that returns. */
+function Rooms({ settings, crew }: { settings: SettingsOf['heist']; crew: number }) {
+  const site = siteFor(settings.sites, crew)
+  const odds = heistOdds(site, crew)
+  return (
+    <details className="mt-4">
+      <summary className="cursor-pointer text-muted">
+        Chances with a crew of {crew}: {site.name}
+      </summary>
+      <table className="tabular mt-2 w-full text-[0.93rem]">
+        <thead>
+          <tr className="text-left text-muted">
+            <th className="py-1 font-normal">Leave after</th>
+            <th className="text-right font-normal">through</th>
+            <th className="text-right font-normal">so far</th>
+            <th className="text-right font-normal">pays</th>
+            <th className="text-right font-normal">returns</th>
+          </tr>
+        </thead>
+        <tbody>
+          {site.rooms.map((room, i) => (
+            <tr key={room.name} className="border-t border-line">
+              <th className="py-1.5 text-left font-normal">
+                {i + 1}. {room.name}
+              </th>
+              <td className="text-right">{(roomChance(room, site, crew) / 10_000).toFixed(1)} %</td>
+              <td className="text-right">{odds[i] && inPercent(odds[i].reaches)}</td>
+              <td className="text-right">× {(room.multiplier / 100).toFixed(2)}</td>
+              <td className="text-right">{odds[i] && inPercent(odds[i].returns)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </details>
+  )
+}

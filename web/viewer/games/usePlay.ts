@@ -1,0 +1,25 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import type { Act } from '#core/games'
+import { change } from '../../parts/api.ts'
+import { useToast } from '../../parts/toasts.tsx'
+import { meQuery } from '../channel.ts'
+
+interface Played {
+  readonly round: number | null
+  readonly told: string
+  readonly balance: number
+}
+
+/** Plays: the same as in chat. What came of it is said in passing. */
+export function usePlay() {
+  const client = useQueryClient()
+  const toast = useToast()
+  return useMutation({
+    mutationFn: (act: Act) => change<Played>('POST', '/games/play', act),
+    onSuccess: async ({ told, balance }) => {
+      toast({ text: told })
+      client.setQueryData(meQuery.queryKey, (me) => me && { ...me, balance })
+      for (const name of ['games', 'ownGames', 'rounds']) await client.invalidateQueries({ queryKey: [name] })
+    },
+  })
+}
