@@ -11,7 +11,7 @@ export {
   openGame,
 } from './byDesk.ts'
 export { agrees, type CheckedStep, recompute, type ToldRound } from './check.ts'
-export { stageName } from './cup/bracket.ts'
+export { bracketFor, stageName } from './cup/bracket.ts'
 export type { CupState } from './cup/state.ts'
 export { duelPot, duelWinner } from './duel.ts'
 export { type Evening, player, quickRandom, SHARES, type Spread, tryEvenings } from './evening.ts'
@@ -27,6 +27,7 @@ export { GAME_NAMES } from './pot.ts'
 export { lineMet, type Machine, machineOdds, spinPays, spinReels } from './reels.ts'
 export { crewsOf, effectInWords, paysTooMuch, returnsInWords, returnsOf, returnWarning } from './returns.ts'
 export { type On, returnedOf, spinWheel } from './roulette.ts'
+export type { CoinState, DuelState, HeistState, ReelsState, RouletteState } from './rounds.ts'
 export {
   type FloorRow,
   floors,
@@ -54,6 +55,7 @@ export {
   Wagering,
 } from './schema.ts'
 export { type GameVerb, gameSetting, gameWords, settingsOf, wageringSetting, writeGame } from './settings.ts'
+export { SITES } from './sites.ts'
 export { GAME_TEXTS, type GameTextKey } from './texts/catalogue.ts'
 export { gameTextsSetting, sampleText, textFault } from './texts/tell.ts'
 export { type GameTick, tickGame } from './tick.ts'

@@ -245,6 +245,7 @@ export const roundBody = (round: RoundRow): Record<string, unknown> => ({
   paid: round.paid,
   nextAt: round.nextAt,
   why: round.why,
+  by: round.openerName,
   state: shownState(round.state),
 })
 

@@ -85,6 +85,8 @@ export const FIGURES_OF_SHOW = ['paid', 'spent', 'orders', 'present'] as const
 export const TOP_LISTS = ['balance', 'hours', 'earned'] as const
 const Title = Type.String({ maxLength: 60 })
 
+const ROUND = { title: Title, always: Type.Boolean() }
+
 /** A part of an overlay, placed on its canvas (pixels from the top left). Later ones lie on top. */
 export const Piece = Type.Union([
   piece('alerts', { which: Type.Union([Type.Literal('all'), Type.Array(Id, { maxItems: 200 })]) }),
@@ -92,6 +94,12 @@ export const Piece = Type.Union([
   piece('top', { title: Title, list: words(TOP_LISTS), many: whole(1, 20) }),
   piece('counter', { title: Title, figure: words(FIGURES_OF_SHOW) }),
   piece('text', { text: Type.String({ maxLength: 500 }) }),
+  // The games, each while a round of it is on, or always with its place kept.
+  piece('crew', ROUND),
+  piece('duel', ROUND),
+  piece('wheel', ROUND),
+  piece('reels', ROUND),
+  piece('bracket', ROUND),
   piece('chat', { many: whole(1, 20), seconds: whole(0, 600), bot: Type.Boolean() }),
 ])
 export type Piece = Static<typeof Piece>

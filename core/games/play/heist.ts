@@ -73,6 +73,7 @@ export function planHeist(world: World, opener: string | null): RoundRow {
 function tellJoined(world: World, round: RoundRow, viewer: ViewerRow, stake: number, joins: boolean): string {
   const { gatherSeconds, mostCrew, word } = settingsOf(world, 'heist')
   const fields = { viewer: { name: viewer.name }, stake: amount(world, stake), crew: round.seats }
+  if (!joins) tellRound(world, round)
   world.fact('round.joined', 'everyone', {
     round: round.id,
     game: 'heist',
@@ -83,7 +84,6 @@ function tellJoined(world: World, round: RoundRow, viewer: ViewerRow, stake: num
   })
   if (round.seats === mostCrew) goOnAt(world, round, world.at)
   if (joins) return tell(world, 'heist.joined', fields, { likeness: 'heist.joined' })
-  tellRound(world, round)
   return tell(world, 'heist.opened', {
     ...fields,
     seconds: gatherSeconds,

@@ -122,6 +122,7 @@ const betsInWords = (bets: readonly Bet[]): string =>
 function tellBet(world: World, round: RouletteRound, viewer: ViewerRow, bets: readonly Bet[], joins: boolean): string {
   const { betSeconds, word } = settingsOf(world, 'roulette')
   const told = betsInWords(bets)
+  if (!joins) tellRound(world, round)
   world.fact('round.joined', 'everyone', {
     round: round.id,
     game: 'roulette',
@@ -132,15 +133,13 @@ function tellBet(world: World, round: RouletteRound, viewer: ViewerRow, bets: re
     staked: round.staked,
   })
   if (betSeconds === 0 && round.nextAt === null) return spinNow(world, round)
-  if (!joins) {
-    tellRound(world, round)
+  if (!joins)
     tell(world, 'roulette.opened', {
       viewer: { name: viewer.name },
       seconds: betSeconds,
       word: word.word,
       commitment: round.commitment.slice(0, 12),
     })
-  }
   return tell(world, 'roulette.bet', { viewer: { name: viewer.name }, bets: told }, { likeness: 'roulette.bet' })
 }
 

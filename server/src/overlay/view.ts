@@ -1,9 +1,11 @@
 import { and, count, desc, eq } from 'drizzle-orm'
 import { durationInWords } from '#core/currency'
+import { betInWords } from '#core/games'
 import type { Piece } from '#core/screen'
 import type { Channels } from '../channels.ts'
 import { fieldsOfChannel } from '../commands/index.ts'
 import { type Reader, reader, schema } from '../database/index.ts'
+import { openRounds } from '../games/index.ts'
 import { topList } from '../ranks/index.ts'
 import { alertsPaused, overlayById } from '../screen/index.ts'
 import { currencyOf } from '../settings/index.ts'
@@ -16,6 +18,7 @@ type Shown =
   | { readonly lines: readonly { readonly name: string; readonly value: string }[] }
   | { readonly figure: number }
   | { readonly text: string }
+  | { readonly round: object }
   | {
       readonly said: readonly {
         readonly at: number
@@ -66,6 +69,12 @@ async function shownBy(
       return { figure: await figureOf(db, channel, piece.figure) }
     case 'text':
       return { text: await textOf(channels, channel, piece.text) }
+    case 'crew':
+    case 'duel':
+    case 'wheel':
+    case 'reels':
+    case 'bracket':
+      return await roundOn(channels, db, channel, piece.of)
     case 'chat':
       return { said: await chatOf(channels, channel, seq, piece) }
   }
@@ -80,6 +89,23 @@ async function latestOrders(db: Reader, channel: number, many: number) {
     .orderBy(desc(id))
     .limit(many)
   return rows
+}
+
+const GAME_OF = { crew: 'heist', duel: 'duel', wheel: 'roulette', reels: 'reels', bracket: 'cup' } as const
+
+/** The round of a game that is on, as its piece shows it. */
+async function roundOn({ clock }: Channels, db: Reader, channel: number, of: keyof typeof GAME_OF) {
+  const round = (await openRounds(db, channel)).find(({ game }) => game === GAME_OF[of])
+  if (round === undefined) return undefined
+  const { id, openerName, crew, nextAt, ...told } = round
+  const named = crew.map(({ name, state, paid, plan, stake }) => ({
+    name,
+    state,
+    paid,
+    told: plan.on === undefined ? '' : `${stake} on ${betInWords(plan.on)}`,
+  }))
+  const left = nextAt === null ? null : nextAt - clock()
+  return { round: { ...told, round: id, by: openerName, nextAt, left, crew: named } }
 }
 
 const numbers = new Intl.NumberFormat('en')

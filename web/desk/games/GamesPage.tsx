@@ -62,12 +62,12 @@ function Tonight({ view }: { view: DeskGames }) {
 }
 
 const ABOUT: Readonly<Record<Game, string>> = {
-  heist: 'A crew goes from room to room; who leaves in time is paid',
-  duel: 'Two put in the same, chance decides',
-  roulette: 'Bets on a wheel, one spin for all',
-  reels: 'Three reels and a pay table',
-  coin: 'Heads or tails, double or nothing',
-  cup: 'An elimination of duels with a bracket',
+  heist: 'A crew, room by room',
+  duel: 'Two stakes, chance decides',
+  roulette: 'Bets on a wheel',
+  reels: 'Three reels, a pay table',
+  coin: 'Double or nothing',
+  cup: 'Elimination by duels',
 }
 
 interface GameTableProps {
@@ -83,7 +83,6 @@ function GameTable({ view, commands, onOpen }: GameTableProps) {
         <tr className="border-b border-line">
           <th className="w-12 py-1.5 font-normal">On</th>
           <th className="font-normal">Game</th>
-          <th className="font-normal">Who</th>
           <th className="text-right font-normal">Gives back</th>
           <th className="pl-6 font-normal">In the last 30 days</th>
           <th className="font-normal">
@@ -126,10 +125,11 @@ function GameRow({ game, view, who, onOpen }: GameRowProps) {
         <button type="button" onClick={onOpen} className="text-left">
           <span className="font-semibold underline-offset-2 hover:underline">{GAME_NAMES[game]}</span>{' '}
           <code className="text-muted">!{settings.word.word}</code>
-          <span className="block text-[0.93rem] text-muted">{ABOUT[game]}</span>
+          <span className="block text-[0.93rem] text-muted">
+            {ABOUT[game]}; for {who}
+          </span>
         </button>
       </td>
-      <td className="py-3 pr-4 text-[0.93rem]">{who}</td>
       <td
         className={`tabular py-3 text-right whitespace-nowrap ${returns && paysTooMuch(returns) ? 'text-brick-text' : ''}`}
       >
@@ -139,7 +139,7 @@ function GameRow({ game, view, who, onOpen }: GameRowProps) {
         {lately === undefined ? (
           <span className="text-muted">not played</span>
         ) : (
-          `${digits(lately.rounds)} rounds, ${digits(lately.staked)} staked, ${digits(lately.paid)} paid`
+          `${digits(lately.rounds)} rounds: ${digits(lately.staked)} staked, ${digits(lately.paid)} paid`
         )}
         {lately !== undefined && returns !== undefined && (
           <span className="block text-muted">
@@ -182,7 +182,8 @@ function OnSwitch<G extends Game>({ game, settings }: { game: G; settings: Setti
 function StartButton({ game, view }: { game: Game; view: DeskGames }) {
   const action = useGameAction()
   if ((game !== 'heist' && game !== 'roulette') || !view.settings[game].on) return null
-  if (view.rounds.some((round) => round.game === game)) return <span className="text-moss-text">on now</span>
+  if (view.rounds.some((round) => round.game === game))
+    return <span className="whitespace-nowrap text-moss-text">on now</span>
   return (
     <Button
       disabled={action.isPending}

@@ -1,5 +1,6 @@
 import type { Game, SettingsOf } from '#core/games'
 import { NumberInput } from '../commands/inputs.tsx'
+import { DecimalInput } from './DecimalInput.tsx'
 import { WordFields } from './WordFields.tsx'
 
 interface PlayPartProps {
@@ -51,14 +52,17 @@ export function PlayPart({ game, draft, put }: PlayPartProps) {
       {game === 'roulette' && <RouletteFields draft={draft as SettingsOf['roulette']} set={set} />}
       {game === 'coin' && (
         <div className={FIGURES}>
-          <FigureRow
-            label="The right side pays, in hundredths of the stake"
+          <span>The right side pays</span>
+          <DecimalInput
+            label="The right side pays"
             value={(draft as SettingsOf['coin']).multiplier}
-            unit="200: double"
-            most={10_000}
+            per={100}
             least={1}
+            most={10_000}
+            className="w-24"
             onValue={(multiplier) => set({ multiplier })}
           />
+          <span className="text-muted">times the stake</span>
         </div>
       )}
       {game === 'cup' && (
@@ -96,14 +100,16 @@ function DuelFields({ draft, set }: { draft: SettingsOf['duel']; set: (patch: ob
           none="at once"
           onValue={(suspenseSeconds) => set({ suspenseSeconds })}
         />
-        <FigureRow
-          label="The house keeps of the pot, in hundredths of a per cent"
+        <span>The house keeps of the pot</span>
+        <DecimalInput
+          label="The house keeps of the pot"
           value={draft.rakeBp}
-          unit="200: 2 %"
+          per={100}
           most={5000}
-          none="nothing"
+          className="w-24"
           onValue={(rakeBp) => set({ rakeBp })}
         />
+        <span className="text-muted">%</span>
       </div>
     </>
   )

@@ -94,12 +94,28 @@ function Own({ piece, put, alerts }: OwnProps) {
       )
     case 'chat':
       return <ChatFields piece={piece} put={put} />
+    case 'crew':
+    case 'duel':
+    case 'wheel':
+    case 'reels':
+    case 'bracket':
+      return (
+        <>
+          <TitleField piece={piece} put={put} />
+          <Tick on={piece.always} onTick={(always) => put({ always })}>
+            Stay in view between two rounds
+          </Tick>
+        </>
+      )
   }
 }
 
 type FieldsOf<K extends Piece['of']> = { readonly piece: Extract<Piece, { of: K }>; readonly put: OwnProps['put'] }
 
-const TitleField = ({ piece, put }: FieldsOf<'orders' | 'top' | 'counter'>) => (
+const TitleField = ({
+  piece,
+  put,
+}: FieldsOf<'orders' | 'top' | 'counter' | 'crew' | 'duel' | 'wheel' | 'reels' | 'bracket'>) => (
   <Field label="Title">
     <input
       value={piece.title}

@@ -1,6 +1,7 @@
 import { digits } from '#core/currency'
 import { type OverlaySettings, type Piece, type PieceKind, PLAIN_LOOK } from '#core/screen'
 import type { Shown } from '../../parts/screen/page.ts'
+import { SAMPLE_ROUNDS } from './sampleRounds.ts'
 import type { Box } from './snap.ts'
 
 /** The kinds of pieces there are, with how one begins. */
@@ -46,6 +47,36 @@ export const PIECE_KINDS: readonly {
     tells: 'what is said in the room',
     fresh: (place) => ({ ...common(place, 520, 420), of: 'chat', many: 8, seconds: 60, bot: true }),
   },
+  {
+    of: 'crew',
+    name: 'Heist',
+    tells: 'the crew gathering, and the rooms',
+    fresh: (place) => ({ ...common(place, 760, 400), of: 'crew', title: 'A heist is being planned', always: false }),
+  },
+  {
+    of: 'duel',
+    name: 'Duel',
+    tells: 'the two who face each other',
+    fresh: (place) => ({ ...common(place, 760, 280), of: 'duel', title: 'Duel', always: false }),
+  },
+  {
+    of: 'wheel',
+    name: 'Wheel',
+    tells: 'the bets, and the wheel turning',
+    fresh: (place) => ({ ...common(place, 760, 420), of: 'wheel', title: 'Bets, please', always: false }),
+  },
+  {
+    of: 'reels',
+    name: 'Reels and coin',
+    tells: 'each pull and each toss',
+    fresh: (place) => ({ ...common(place, 560, 340), of: 'reels', title: 'Reels', always: false }),
+  },
+  {
+    of: 'bracket',
+    name: 'Cup',
+    tells: 'the bracket and the match that is called',
+    fresh: (place) => ({ ...common(place, 1000, 520), of: 'bracket', title: 'Cup', always: false }),
+  },
 ]
 
 const common = (place: Pick<Piece, 'id' | 'x' | 'y'>, w: number, h: number) => ({
@@ -87,6 +118,12 @@ export function sampleOf(piece: Piece, currency: string): Shown {
           { at: ALWAYS, name: '', text: `pia_ohm has 312 ${currency}.`, bot: true },
         ],
       }
+    case 'crew':
+    case 'duel':
+    case 'wheel':
+    case 'reels':
+    case 'bracket':
+      return { round: SAMPLE_ROUNDS[piece.of] }
     default:
       return {}
   }

@@ -51,7 +51,7 @@ export function drawWheel(): WheelDrawn {
     text.textContent = String(number)
   }
   make(element, 'circle', { cx: '100', cy: '100', r: '60', fill: '#1b2027', stroke: '#d9a441', 'stroke-width': '2' })
-  make(element, 'path', { d: 'M100 24 L93 6 L107 6 Z', fill: '#d9a441', stroke: '#14171c' })
+  make(element, 'path', { d: 'M100 36 L92 51 L108 51 Z', fill: '#d9a441', stroke: '#14171c' })
   const middle = make(element, 'text', {
     x: '100',
     y: '119',

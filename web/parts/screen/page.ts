@@ -1,3 +1,4 @@
+import type { RoundState, RoundStatus } from '#core/games'
 import type { Alert, OverlaySettings } from '#core/screen'
 
 /** What a piece shows at first. */
@@ -6,6 +7,28 @@ export interface Shown {
   readonly figure?: number
   readonly text?: string
   readonly said?: readonly Line[]
+  readonly round?: RoundShown & { readonly left: number | null }
+}
+
+/** A round as a piece is told of it. */
+export interface RoundShown {
+  readonly round: number
+  readonly game: string
+  readonly status: RoundStatus
+  readonly seats: number
+  readonly staked: number
+  readonly paid: number
+  readonly nextAt: number | null
+  readonly why: string | null
+  /** Who opened it; null: the desk. */
+  readonly by?: string | null
+  readonly state: RoundState
+  readonly crew?: readonly {
+    readonly name: string
+    readonly state: string
+    readonly paid: number
+    readonly told?: string
+  }[]
 }
 
 export interface Line {

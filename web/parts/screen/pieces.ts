@@ -1,6 +1,8 @@
 import type { Look, Piece } from '#core/screen'
 import { fitText } from './fit.ts'
 import type { Line, Shown } from './page.ts'
+import { RoundOnScreen } from './rounds.ts'
+import { part } from './roundViews.ts'
 
 /** What happens live, as pieces hear of it. */
 export interface PieceLive {
@@ -40,6 +42,12 @@ export function drawPiece(stage: HTMLElement, piece: Piece, layer: number): Draw
       return written(piece, element)
     case 'chat':
       return new Chat(piece, element)
+    case 'crew':
+    case 'duel':
+    case 'wheel':
+    case 'reels':
+    case 'bracket':
+      return new RoundOnScreen(piece, element)
   }
 }
 
@@ -65,14 +73,6 @@ function dressAlerts(element: HTMLElement, { font, colour, ground, cover, corner
   const base = ground === '' ? 'var(--ink)' : ground
   style.setProperty('--card', ground === 'none' ? 'none' : `color-mix(in srgb, ${base} ${cover}%, transparent)`)
   if (shadow) style.setProperty('--card-shadow', '0 10px 30px rgb(0 0 0 / 0.45)')
-}
-
-function part(parent: HTMLElement, name: string, text = ''): HTMLElement {
-  const made = document.createElement('div')
-  made.className = name
-  made.textContent = text
-  parent.append(made)
-  return made
 }
 
 function listed(piece: Extract<Piece, { of: 'orders' | 'top' }>, element: HTMLElement): Drawn {

@@ -45,10 +45,8 @@ function CupOn({
   const left = Math.max(0, Math.ceil((round.nextAt ?? 0) - useNow(view.ahead)))
   const { state } = round
   if (state.of !== 'cup') return null
-  const { rules, entrants, matches, current } = state
+  const { rules, entrants, matches } = state
   const inIt = entrants.some(({ id }) => id === me)
-  const match = matches.find(({ id }) => id === current)
-  const called = match !== undefined && me !== null && (match.a === me || match.b === me) && !match.ready.includes(me)
   const prize = rules.prize + round.staked
   return (
     <div className="flex flex-col gap-3">
@@ -78,19 +76,31 @@ function CupOn({
           )}
         </div>
       )}
-      {called && (
-        <div className="flex flex-wrap items-center gap-3 rounded-md border border-brass-text bg-brass-wash px-4 py-3">
-          <p>
-            <strong>Your match is called.</strong> <span className="tabular">{left} s</span>
-          </p>
-          <PlayButton act={{ do: 'take' }} does="I am there" main />
-        </div>
-      )}
       {matches.length > 0 ? (
         <Bracket state={state} />
       ) : (
         <p className="text-muted">{entrants.map(({ name }) => name).join(', ')}</p>
       )}
     </div>
+  )
+}
+
+/** The match that somebody is called to now, and has not shown up for. */
+export const isCalled = ({ state }: OpenRound, me: number | null): boolean => {
+  if (state.of !== 'cup' || me === null) return false
+  const match = state.matches.find(({ id }) => id === state.current)
+  return match !== undefined && (match.a === me || match.b === me) && !match.ready.includes(me)
+}
+
+/** "I am there", for as long as it counts. */
+export function CalledMatch({ round, view }: { round: OpenRound; view: GamesView }) {
+  const left = Math.max(0, Math.ceil((round.nextAt ?? 0) - useNow(view.ahead)))
+  return (
+    <li className="mb-3 flex flex-wrap items-center gap-3 rounded-md border border-brass-text bg-brass-wash px-4 py-3">
+      <p>
+        <strong>Your match is called.</strong> <span className="tabular">{left} s</span>
+      </p>
+      <PlayButton act={{ do: 'take' }} does="I am there" main />
+    </li>
   )
 }

@@ -29,16 +29,22 @@ export function DuelCard({ view, settings, me, signedIn }: DuelCardProps) {
       chat={`!${settings.word.word} valve_vera 50, then !${settings.take.word} or !${settings.pass.word}`}
     >
       <ul className="flex flex-col">
-        {open.map((round) => (
-          <DuelOn key={round.id} round={round} view={view} me={me} />
-        ))}
+        {open
+          .filter(
+            ({ state, status }) =>
+              !(status === 'opened' && state.of === 'duel' && state.challenged?.id === me && me !== null),
+          )
+          .map((round) => (
+            <DuelOn key={round.id} round={round} view={view} me={me} />
+          ))}
       </ul>
       {signedIn && !mine && <Call settings={settings} />}
     </GameCard>
   )
 }
 
-function DuelOn({ round, view, me }: { round: OpenRound; view: GamesView; me: number | null }) {
+/** One duel that is on. */
+export function DuelOn({ round, view, me }: { round: OpenRound; view: GamesView; me: number | null }) {
   const left = Math.max(0, Math.ceil((round.nextAt ?? 0) - useNow(view.ahead)))
   const { state } = round
   if (state.of !== 'duel') return null

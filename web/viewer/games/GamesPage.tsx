@@ -6,8 +6,8 @@ import { Loading, Problem } from '../../parts/Notice.tsx'
 import { signInAddress } from '../../parts/SignIn.tsx'
 import { dayText } from '../../parts/time.ts'
 import { useChannel } from '../channel.ts'
-import { CupCard } from './CupCard.tsx'
-import { DuelCard } from './DuelCard.tsx'
+import { CalledMatch, CupCard, isCalled } from './CupCard.tsx'
+import { DuelCard, DuelOn } from './DuelCard.tsx'
 import { type GamesView, gamesQuery, type OwnGames as Own, ownGamesQuery, roundsQuery } from './games.ts'
 import { HeistCard } from './HeistCard.tsx'
 import { CoinCard, ReelsCard } from './MachineCards.tsx'
@@ -46,10 +46,31 @@ export function GamesPage() {
           to play here, or type the words in chat.
         </p>
       )}
+      <ForYou view={games.data} me={own.data?.viewer ?? null} />
       <Cards view={games.data} own={own.data ?? NOBODY} signedIn={signedIn !== null} />
       {own.data && <OwnGames own={own.data} />}
       <LastRounds />
     </>
+  )
+}
+
+/** What waits for an answer of mine, before all else. */
+function ForYou({ view, me }: { view: GamesView; me: number | null }) {
+  if (me === null) return null
+  const asked = view.rounds.filter(
+    ({ state, status }) => status === 'opened' && state.of === 'duel' && state.challenged?.id === me,
+  )
+  const called = view.rounds.filter((round) => isCalled(round, me))
+  if (asked.length + called.length === 0) return null
+  return (
+    <ul aria-label="For you now" className="mt-4">
+      {called.map((round) => (
+        <CalledMatch key={round.id} round={round} view={view} />
+      ))}
+      {asked.map((round) => (
+        <DuelOn key={round.id} round={round} view={view} me={me} />
+      ))}
+    </ul>
   )
 }
 

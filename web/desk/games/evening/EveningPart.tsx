@@ -85,7 +85,7 @@ export function EveningPart({ game, draft, view }: EveningPartProps) {
 function HeistWay({ way, setWay, rooms }: { way: Way; setWay: (way: Way) => void; rooms: number }) {
   return (
     <>
-      , in a crew of{' '}
+      . They go in a crew of{' '}
       <NumberInput
         label="Crew"
         value={way.crew}
@@ -93,7 +93,7 @@ function HeistWay({ way, setWay, rooms }: { way: Way; setWay: (way: Way) => void
         className="w-16"
         onValue={(crew) => setWay({ ...way, crew: Math.max(1, crew) })}
       />
-      , leaving after room
+      and leave after room
       <Choose
         label="They leave after room"
         value={String(Math.min(way.leaveAfter, rooms))}

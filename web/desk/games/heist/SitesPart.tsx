@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { crewsOf, type HeistSite, heistOdds, inPercent, roomChance, type SettingsOf } from '#core/games'
 import { Button } from '../../../parts/Button.tsx'
 import { Choose, Field, INPUT, NumberInput } from '../../commands/inputs.tsx'
+import { DecimalInput } from '../DecimalInput.tsx'
 import { SiteCurve } from './SiteCurve.tsx'
 
 interface SitesPartProps {
@@ -100,27 +101,11 @@ function SiteFields({ site, change }: { site: HeistSite; change: (patch: Partial
   )
 }
 
-/** A chance in per cent with up to four places, kept as parts per million. */
+/** A chance in per cent, kept as parts per million. */
 function PercentInput({ label, ppm, onPpm }: { label: string; ppm: number; onPpm: (ppm: number) => void }) {
-  const [typed, setTyped] = useState<string>()
   return (
     <span className="flex items-center gap-1">
-      <input
-        aria-label={label}
-        value={typed ?? String(ppm / 10_000)}
-        inputMode="decimal"
-        onChange={(event) => {
-          const kept = event.target.value
-            .replace(',', '.')
-            .replace(/[^\d.]/g, '')
-            .slice(0, 8)
-          setTyped(kept)
-          if (Number.isFinite(Number(kept))) onPpm(Math.min(1_000_000, Math.round(Number(kept) * 10_000)))
-        }}
-        onBlur={() => setTyped(undefined)}
-        className={`tabular w-20 text-right ${INPUT}`}
-      />
-      %
+      <DecimalInput label={label} value={ppm} per={10_000} most={1_000_000} onValue={onPpm} />%
     </span>
   )
 }
@@ -146,6 +131,9 @@ function Odds({ draft, site, at }: { draft: SettingsOf['heist']; site: HeistSite
         <span className="tabular w-10 text-right font-semibold">{crew}</span>
       </label>
       <SiteCurve site={site} crew={crew} />
+      <p className="mb-2 text-[0.93rem] text-muted">
+        Columns: the chance to get so far. Line: what comes back of a stake, against 100 %.
+      </p>
       <table className="tabular w-full text-[0.93rem]">
         <thead className="text-left text-muted">
           <tr>
@@ -209,15 +197,15 @@ function Rooms({ site, change }: { site: HeistSite; change: (patch: Partial<Heis
               />
             </span>
             <span className="flex items-center gap-2">
-              leaving pays
-              <NumberInput
-                label={`Leaving after room ${i + 1} pays, in hundredths`}
+              leaving pays ×
+              <DecimalInput
+                label={`Leaving after room ${i + 1} pays`}
                 value={room.multiplier}
+                per={100}
+                least={1}
                 most={100_000}
-                className="w-20"
-                onValue={(n) => set(i, { multiplier: Math.max(1, n) })}
+                onValue={(multiplier) => set(i, { multiplier })}
               />
-              <span className="text-muted">hundredths</span>
             </span>
             {rooms.length > 1 && (
               <Button

@@ -4,6 +4,7 @@ import { Button } from '../../../parts/Button.tsx'
 import { SymbolShown } from '../../../parts/games/SymbolShown.tsx'
 import { DRAWN_SYMBOLS } from '../../../parts/games/symbols.ts'
 import { Choose, INPUT, NumberInput } from '../../commands/inputs.tsx'
+import { DecimalInput } from '../DecimalInput.tsx'
 
 type Reels = SettingsOf['reels']
 
@@ -20,11 +21,11 @@ export function MachinePart({ draft, put }: MachinePartProps) {
   const odds = machineOdds({ strip, table })
   return (
     <div className="flex flex-col gap-5">
-      <div className="grid grid-cols-[15rem_minmax(0,1fr)] gap-6">
+      {whole && <Tune draft={draft} set={set} odds={odds} />}
+      <div className="grid grid-cols-[17rem_minmax(0,1fr)] gap-6">
         <Strip draft={draft} set={set} />
         <Table draft={draft} set={set} odds={odds} />
       </div>
-      {whole && <Tune draft={draft} set={set} odds={odds} />}
     </div>
   )
 }
@@ -71,7 +72,9 @@ function Strip({ draft: { strip, table }, set }: Omit<Parts, 'odds'>) {
             className="w-14"
             onValue={(n) => weigh(symbol, n)}
           />
-          <span className="tabular w-9 text-right text-sm text-muted">{Math.round((100 * weight) / total)} %</span>
+          <span className="tabular w-10 text-right text-sm whitespace-nowrap text-muted">
+            {Math.round((100 * weight) / total)} %
+          </span>
           {strip.length > 2 && (
             <Button
               look="quiet"
@@ -116,7 +119,7 @@ function Table({ draft: { strip, table }, set, odds }: Parts) {
         <thead className="text-left text-muted">
           <tr>
             <th className="font-normal">Shown</th>
-            <th className="font-normal">pays, in hundredths</th>
+            <th className="font-normal">pays</th>
             <th className="text-right font-normal">how often</th>
             <th>
               <span className="sr-only">Change</span>
@@ -147,14 +150,16 @@ function Table({ draft: { strip, table }, set, odds }: Parts) {
                 </span>
               </td>
               <td>
-                <NumberInput
-                  label={`Line ${i + 1} pays`}
-                  value={line.multiplier}
-                  most={1_000_000}
-                  className="w-20"
-                  onValue={(multiplier) => change(i, { multiplier })}
-                />
-                <span className="ml-2 text-muted">× {(line.multiplier / 100).toFixed(1)}</span>
+                <span className="flex items-center gap-1.5">
+                  ×
+                  <DecimalInput
+                    label={`Line ${i + 1} pays`}
+                    value={line.multiplier}
+                    per={100}
+                    most={1_000_000}
+                    onValue={(multiplier) => change(i, { multiplier })}
+                  />
+                </span>
               </td>
               <td className="text-right">{odds.lines[i] && inPercent(odds.lines[i])}</td>
               <td className="text-right whitespace-nowrap">

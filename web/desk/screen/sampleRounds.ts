@@ -1,0 +1,77 @@
+import { bracketFor, SITES } from '#core/games'
+import type { RoundShown } from '../../parts/screen/page.ts'
+
+type Sample = RoundShown & { readonly left: number | null }
+
+const NAMES = ['umbra_coil', 'valve_vera', 'zinc_zoe', 'pia_ohm', 'mica_moss', 'kiln_kit', 'wick_wim', 'fuse_finn']
+const crew = NAMES.map((name, i) => ({
+  name,
+  state: i < 5 ? 'in' : i < 7 ? 'out' : 'caught',
+  paid: i === 5 ? 118 : i === 6 ? 59 : 0,
+}))
+const entrants = NAMES.map((name, i) => ({ id: i + 1, name, seat: i + 1, kept: false }))
+const common = { round: 1, status: 'running', seats: 8, staked: 640, paid: 0, nextAt: 12, why: null, left: 12 } as const
+const NO_WHO = { everyone: true, streamer: false, standings: [], rank: null, people: [] }
+
+/** Rounds as they look in the editor, where none is on. */
+export const SAMPLE_ROUNDS: Readonly<Record<'crew' | 'duel' | 'wheel' | 'reels' | 'bracket', Sample>> = {
+  crew: {
+    ...common,
+    game: 'heist',
+    crew,
+    state: { of: 'heist', site: SITES[0] ?? null, step: 1, drawn: 8, inside: 5 },
+  },
+  duel: {
+    ...common,
+    game: 'duel',
+    state: {
+      of: 'duel',
+      challenger: { id: 1, name: 'valve_vera' },
+      challenged: { id: 2, name: 'umbra_coil' },
+      stake: 50,
+      rakeBp: 200,
+      winner: null,
+    },
+  },
+  wheel: {
+    ...common,
+    game: 'roulette',
+    crew: [
+      { name: 'valve_vera', state: 'in', paid: 0, told: '50 on red' },
+      { name: 'pia_ohm', state: 'in', paid: 0, told: '20 on 17' },
+    ],
+    state: { of: 'roulette', pays: [], number: null },
+  },
+  reels: {
+    ...common,
+    game: 'reels',
+    by: 'valve_vera',
+    status: 'settled',
+    staked: 50,
+    paid: 135,
+    state: { of: 'reels', machine: { strip: [], table: [] }, shown: ['radio', 'radio', 'cog'] },
+  },
+  bracket: {
+    ...common,
+    game: 'cup',
+    state: {
+      of: 'cup',
+      rules: {
+        name: 'Lamp cup',
+        places: 8,
+        kept: { places: 0, who: NO_WHO, before: false },
+        stake: 0,
+        prize: 500,
+        second: 0,
+        bestOf: 1,
+        signUpSeconds: 300,
+        matchSeconds: 60,
+      },
+      entrants,
+      drawnFrom: [],
+      order: [],
+      matches: bracketFor(entrants.map(({ id }) => id)),
+      current: 2,
+    },
+  },
+}
