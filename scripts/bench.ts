@@ -5,6 +5,7 @@ import { tpcbLike } from './bench/baseline.ts'
 import { benchChannel } from './bench/channel.ts'
 import { matching, mixedChat } from './bench/commands.ts'
 import { feedDelay } from './bench/feed.ts'
+import { chiSquares, duels, largeHeist, simulated } from './bench/games.ts'
 import { firstLoads } from './bench/pages.ts'
 import { measureAtSize } from './bench/size.ts'
 import { burst } from './bench/store.ts'
@@ -49,6 +50,14 @@ async function main(): Promise<void> {
     note('(h) lines through the matcher of 500 commands, a bare Map against it', '/s', match.bare, match.perSecond)
     note('(i) p99 from line to answer, 200 lines a second of mixed chat for a minute', 'ms', await mixedChat(bench), 50)
     note('(j) 5,000 orders at once of a reward with 500 in stock, exactly 500 sold', '/s', await burst(bench), rate)
+    const heist = await largeHeist(bench)
+    note('(l) p99 from a join of a heist of 10,000 within ten seconds to its answer', 'ms', heist.joinMs, 50)
+    note('(l) that heist gone through to its end, against 10,000 transfers', 's', heist.settleSeconds, 10_000 / rate)
+    note('(m) a thousand duels at once, called, taken and decided', '/s', await duels(bench), rate)
+    for (const { game, ours, bare } of simulated())
+      note(`(n) a million plays of ${game} in the worker’s loop, bare JavaScript against it`, '/s', bare, ours)
+    for (const { kind, value, critical } of chiSquares())
+      note(`(o) chi-square of ten million draws, ${kind}`, '', value, critical)
     const feed = await feedDelay(bench)
     note('(d) p99 from commit to 1,000 listeners', 'ms', feed.ours, feed.bare)
     await bench.close()

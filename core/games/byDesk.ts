@@ -2,7 +2,7 @@ import { needLimits } from '../access/index.ts'
 import { accounts } from '../ledger/index.ts'
 import { needPerson, viewers } from '../people/index.ts'
 import { say } from '../voice/index.ts'
-import { type Handler, type Need, needKey, ok, refuse, type World } from '../world/index.ts'
+import { type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { gameKey, needPlayer } from './allowed.ts'
 import { beginCup, isCup, leaveCup, openCupRound, replaceEntrant } from './cup/cup.ts'
 import { needEveryone } from './play/act.ts'
@@ -53,24 +53,32 @@ export interface OpenGame {
   readonly game: 'heist' | 'roulette'
 }
 
-/** Opens a heist or the wheel for everybody, with nobody's stake in it yet. */
+/** What opening a game for everybody needs. */
+export function needOpening(world: World, game: OpenGame['game']): Need[] {
+  const open = openRoundOf(world, game)
+  return [...needLimits(gameKey(game), undefined), ...(open === undefined ? [] : [needKey(rounds, open)])]
+}
+
+/** Opens a heist or the wheel for everybody, with nobody's stake in it yet, and says so. */
+export function openForAll(world: World, game: OpenGame['game']): Result<RoundRow> {
+  if (openRoundOf(world, game) !== undefined) return refuse('round_running', `${GAME_NAMES[game]} is on already.`)
+  const { on, word } = settingsOf(world, game)
+  if (!on) return refuse('game_off', `${GAME_NAMES[game]} is switched off. Switch it on first.`)
+  const round = game === 'heist' ? planHeist(world, null) : openWheel(world, null)
+  tellRound(world, round)
+  const common = { viewer: { name: 'The streamer' }, word: word.word, commitment: round.commitment.slice(0, 12) }
+  const seconds = (round.nextAt ?? world.at) - world.at
+  if (game === 'heist') tell(world, 'heist.opened', { ...common, stake: 'the first lantern', seconds })
+  else tell(world, 'roulette.opened', { ...common, seconds })
+  return ok(round)
+}
+
+/** Opens a game for everybody, as the desk wants it. */
 export const openGame: Handler<OpenGame> = {
-  needs: (world, { game }) => {
-    const open = openRoundOf(world, game)
-    return [...needLimits(gameKey(game), undefined), ...(open === undefined ? [] : [needKey(rounds, open)])]
-  },
+  needs: (world, { game }) => needOpening(world, game),
   decide(world, { game }) {
-    if (openRoundOf(world, game) !== undefined) return refuse('round_running', `${GAME_NAMES[game]} is on already.`)
-    if (!settingsOf(world, game).on)
-      return refuse('game_off', `${GAME_NAMES[game]} is switched off. Switch it on first.`)
-    const round = game === 'heist' ? planHeist(world, null) : openWheel(world, null)
-    tellRound(world, round)
-    const { word } = settingsOf(world, game)
-    const common = { viewer: { name: 'The streamer' }, word: word.word, commitment: round.commitment.slice(0, 12) }
-    const seconds = (round.nextAt ?? world.at) - world.at
-    if (game === 'heist') tell(world, 'heist.opened', { ...common, stake: 'the first lantern', seconds })
-    else tell(world, 'roulette.opened', { ...common, seconds })
-    return ok({ round: round.id })
+    const opened = openForAll(world, game)
+    return opened.ok ? ok({ round: opened.value.id }) : opened
   },
 }
 

@@ -5,9 +5,11 @@ export {
   type ChangeCup,
   callOffRound,
   changeCup,
+  needOpening,
   type OpenCup,
   type OpenGame,
   openCupByDesk,
+  openForAll,
   openGame,
 } from './byDesk.ts'
 export { agrees, type CheckedStep, recompute, type ToldRound } from './check.ts'

@@ -190,6 +190,8 @@ export function settleSeat(world: World, round: RoundRow, seat: SeatRow, state: 
   // A stake that went back was never risked.
   count(world, payee, back ? { staked: -paid, paid: 0, rounds: -1 } : { staked: 0, paid, rounds: 0 })
   tellBalance(world, payee)
+  if (!back && paid > seat.stake)
+    world.moment('gameWon', payee, { game: GAME_NAMES[round.game], paid, stake: seat.stake })
   return world.put(rounds, { ...round, paid: round.paid + paid })
 }
 

@@ -85,6 +85,8 @@ const plain = [
     },
     closed,
   ),
+  /** Opens a game for everybody. */
+  Type.Object({ do: Type.Literal('round'), game: oneOfThese(['heist', 'roulette']) }, closed),
   Type.Object({ do: Type.Literal('sound'), sound: SoundRef }, closed),
   Type.Object(
     {

@@ -10,8 +10,11 @@ const range = { from: Least, to: Type.Union([Least, Type.Null()]) }
 
 /** What sets a trigger off. */
 export const Source = Type.Union([
-  Type.Object({ of: oneOfThese(['follow', 'firstInShow', 'firstEver', 'showStarted', 'showEnded']) }, closed),
-  Type.Object({ of: oneOfThese(['subscription', 'gift', 'raid', 'tip', 'cheer']), ...range }, closed),
+  Type.Object(
+    { of: oneOfThese(['follow', 'firstInShow', 'firstEver', 'showStarted', 'showEnded', 'heistEnded', 'cupWon']) },
+    closed,
+  ),
+  Type.Object({ of: oneOfThese(['subscription', 'gift', 'raid', 'tip', 'cheer', 'gameWon']), ...range }, closed),
   Type.Object(
     {
       of: Type.Literal('outside'),

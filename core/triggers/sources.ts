@@ -17,6 +17,9 @@ const MOMENTS: Readonly<Record<SourceKind, readonly string[]>> = {
   timer: [],
   rankReached: ['rankReached'],
   orderPlaced: ['orderPlaced'],
+  gameWon: ['gameWon'],
+  heistEnded: ['heistEnded'],
+  cupWon: ['cupWon'],
 }
 
 /** The figure that a range is of. */
@@ -26,6 +29,7 @@ const MEASURED: Readonly<Record<string, string>> = {
   raid: 'viewers',
   tip: 'amount',
   cheer: 'amount',
+  gameWon: 'paid',
 }
 
 /** The figures that a kind of trigger brings, with what they tell. */
@@ -42,13 +46,21 @@ export const FIGURES: Readonly<Record<SourceKind, Readonly<Record<string, string
   cheer: { amount: 'how much was cheered', paid: 'what the earning plan paid for it' },
   outside: { name: 'what the reward is called', text: 'what was typed to it' },
   timer: {},
+  gameWon: { game: 'what was played', paid: 'what was paid out', stake: 'what was staked' },
+  heistEnded: {
+    site: 'where it went',
+    crew: 'how many there were',
+    out: 'how many got out',
+    paid: 'what they carried home',
+  },
+  cupWon: { name: 'what the cup is called', paid: 'what the winner got' },
   rankReached: { name: 'the rank that was reached' },
   orderPlaced: { name: 'the reward that was ordered', price: 'what it cost', text: 'what was typed to it' },
 }
 
 /** Kinds that nobody sets off: there is no viewer in their steps. */
 export const hasViewer = (kind: SourceKind): boolean =>
-  kind !== 'timer' && kind !== 'showStarted' && kind !== 'showEnded'
+  kind !== 'timer' && kind !== 'showStarted' && kind !== 'showEnded' && kind !== 'heistEnded'
 
 /** Whether a moment sets a trigger of this source off. */
 export function setsOff(source: Source, { kind, figures }: Moment): boolean {
@@ -58,7 +70,8 @@ export function setsOff(source: Source, { kind, figures }: Moment): boolean {
     case 'gift':
     case 'raid':
     case 'tip':
-    case 'cheer': {
+    case 'cheer':
+    case 'gameWon': {
       const measured = Number(figures[MEASURED[source.of] ?? ''] ?? 0)
       return measured >= source.from && (source.to === null || measured <= source.to)
     }

@@ -2,8 +2,9 @@ import { playRef } from '../parts/sound.ts'
 import { Alerts } from './alerts.ts'
 import './overlay.css'
 import '../parts/screen/pieces.css'
+import type { Drawn, PieceLive } from '../parts/screen/drawn.ts'
 import type { AlertFact, Control, OverlayPage } from '../parts/screen/page.ts'
-import { type Drawn, drawPiece, type PieceLive } from '../parts/screen/pieces.ts'
+import { drawPiece } from '../parts/screen/pieces.ts'
 
 const RETRY_MS = 3000
 /** A sound this late would puzzle the audience. */

@@ -54,7 +54,7 @@ function actIn(world: World, verb: GameVerb, rest: string): Result<Act> {
     case 'take':
       return takeIn(world, first)
     case 'roulette':
-      return ok({ do: 'roulette', bets: rest.trim() === '' ? '?' : rest.slice(0, 300) })
+      return ok({ do: 'roulette', bets: rest.slice(0, 300) })
     case 'reels':
       return first === ''
         ? usage(`!${settingsOf(world, 'reels').word.word} 50`)

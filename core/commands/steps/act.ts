@@ -1,5 +1,6 @@
 import { currencySetting, digits, inWords } from '../../currency/index.ts'
 import { payFor } from '../../earning/index.ts'
+import { GAME_NAMES, openForAll } from '../../games/index.ts'
 import { BOOKS, balanceOf, transfer } from '../../ledger/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
 import { joinCircle } from '../../ranks/index.ts'
@@ -36,6 +37,10 @@ export function act(run: Run, step: Acting): Result<string> {
       return ok(`Plays ${step.sound}.`)
     case 'circle':
       return join(run, step)
+    case 'round': {
+      const opened = openForAll(run.world, step.game)
+      return opened.ok ? ok(`Opens the game ${GAME_NAMES[step.game]}.`) : opened
+    }
   }
 }
 

@@ -1,3 +1,4 @@
+import { needOpening } from '../../games/index.ts'
 import { circleKey, circleOf, MOST_PEOPLE, needList, PRESENT, presentOf } from '../../lists/index.ts'
 import { needPerson, watches } from '../../people/index.ts'
 import type { Step, StepOf, Target } from '../../steps/index.ts'
@@ -47,6 +48,8 @@ function needStep(world: World, step: Step, about: About, called: readonly numbe
       const own = step.how === 'pass' && about.caller !== undefined ? [needTally(step.tally, about.caller)] : []
       return [...needTarget(world, step.to, about), ...own, ...people.map((id) => needTally(step.tally, id))]
     }
+    case 'round':
+      return needOpening(world, step.game)
     case 'order':
       return needOrdered(world, step, about, called)
     case 'choose':

@@ -184,7 +184,6 @@ function settleDuel(world: World, round: DuelRound): void {
   const [first, second] = challenger.id === winner ? [challenger, challenged] : [challenged, challenger]
   tell(world, 'duel.won', { winner: first, loser: second, paid: amount(world, paid) })
   endRound(world, now, 'settled')
-  world.moment('duelWon', winner, { name: first?.name ?? '', paid })
 }
 
 /** Declines the duel that somebody was called to. */

@@ -212,6 +212,7 @@ function endHeist(world: World, round: HeistRound, caughtLast: boolean): void {
     paid: amount(world, round.paid),
   })
   endRound(world, round, 'settled', null, all)
+  world.moment('heistEnded', null, { site: site?.name ?? '', crew: all.length, out: out.length, paid: round.paid })
   const until = restAfter(world, 'heist')
   if (until > 0 && settingsOf(world, 'heist').notice)
     world.timer({ job: 'game.tick', key: `game/${round.id}/rested`, at: until, data: { round: round.id, due: until } })

@@ -251,6 +251,31 @@ describe('over all games', () => {
     expect(refused('pia', '!reels 50')).toContain('only while the show is on air')
   })
 
+  test('a step opens a heist for everybody, and its end and what is won set triggers off', () => {
+    channel.command({ word: 'tonight', steps: [{ do: 'round', game: 'heist' }] })
+    channel.trigger({
+      source: { of: 'heistEnded' },
+      steps: [{ do: 'say', text: 'Over: {{ event.crew }} in {{ event.site }}' }],
+    })
+    channel.trigger({
+      source: { of: 'gameWon', from: 90, to: null },
+      steps: [{ do: 'say', text: '{{ viewer.name }} {{ event.paid }}' }],
+    })
+    const sure = { name: 'the gate', throughPpm: 1_000_000, multiplier: 190, through: 'Open.', caught: 'Shut.' }
+    channel.game('heist', {
+      leastCrew: 1,
+      sites: [{ name: 'Shed', fromCrew: 1, bonusPpm: 0, capPpm: 1, rooms: [sure] }],
+    })
+    expect(channel.hear('pia', '!tonight')[0]).toContain('!heist')
+    expect(refused('jo', '!tonight')).toContain('is on already')
+    channel.hear('jo', '!heist 50')
+    channel.hear('pia', '!heist 10')
+    later(60)
+    const before = channel.world.facts.length
+    later(12)
+    expect(channel.saidSince(before)).toEqual([expect.stringContaining('jo 95'), 'jo 95', 'Over: 2 in Shed'])
+  })
+
   test('called off by the team, all stakes are back', () => {
     for (const name of PEOPLE) channel.hear(name, '!heist 50')
     later(60)

@@ -81,6 +81,7 @@ function More({ source, setSource, view }: SourceFieldsProps) {
     case 'raid':
     case 'tip':
     case 'cheer':
+    case 'gameWon':
       return (
         <div className="flex flex-wrap items-center gap-2">
           <span>from</span>

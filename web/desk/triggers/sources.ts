@@ -17,6 +17,9 @@ export const SOURCES: readonly { readonly value: SourceKind; readonly name: stri
   { value: 'showEnded', name: 'The show ends' },
   { value: 'rankReached', name: 'Somebody reaches a rank' },
   { value: 'orderPlaced', name: 'Somebody orders a reward' },
+  { value: 'gameWon', name: 'Somebody wins in a game' },
+  { value: 'heistEnded', name: 'A heist ends' },
+  { value: 'cupWon', name: 'Somebody wins a cup' },
 ]
 
 /** A source of a kind as it begins. */
@@ -35,6 +38,7 @@ export function freshSource(of: SourceKind, view: CommandsView): Source {
     case 'raid':
     case 'tip':
     case 'cheer':
+    case 'gameWon':
       return { of, from: 1, to: null }
     default:
       return { of }
@@ -47,6 +51,7 @@ const UNITS: Readonly<Record<string, string>> = {
   raid: 'viewers',
   tip: 'whole units of money',
   cheer: 'cheered',
+  gameWon: 'paid out',
 }
 
 /** What a range counts. */
@@ -75,6 +80,7 @@ export function sourceInWords(source: Source, view: CommandsView): string {
     case 'raid':
     case 'tip':
     case 'cheer':
+    case 'gameWon':
       return `${plain}${rangeInWords(source)}`
     default:
       return plain

@@ -1,23 +1,8 @@
 import type { Look, Piece } from '#core/screen'
+import { type Drawn, type PieceLive, part } from './drawn.ts'
 import { fitText } from './fit.ts'
 import type { Line, Shown } from './page.ts'
 import { RoundOnScreen } from './rounds.ts'
-import { part } from './roundViews.ts'
-
-/** What happens live, as pieces hear of it. */
-export interface PieceLive {
-  readonly kind: string
-  readonly at: number
-  readonly body: Record<string, unknown>
-}
-
-/** A piece as it stands on the page. `hear` gives whether what it shows must be asked for anew. */
-export interface Drawn {
-  readonly piece: Piece
-  readonly element: HTMLElement
-  readonly show: (shown: Shown | undefined) => void
-  readonly hear: (live: PieceLive) => boolean
-}
 
 const numbers = new Intl.NumberFormat('en')
 

@@ -1,19 +1,19 @@
 import type { CoinState, CupState, DuelState, HeistState, ReelsState, RouletteState } from '#core/games'
 import { drawWheel } from '../games/drawWheel.ts'
 import { DRAWN_SYMBOLS } from '../games/symbols.ts'
+import { part } from './drawn.ts'
 import type { RoundShown } from './page.ts'
-import type { RoundView } from './rounds.ts'
 
 // What each game looks like on the stream: large, few words, and following the outcome that was decided.
 
 const numbers = new Intl.NumberFormat('en')
 
-export function part(parent: HTMLElement, name: string, text = ''): HTMLElement {
-  const made = document.createElement('div')
-  made.className = name
-  made.textContent = text
-  parent.append(made)
-  return made
+/** How a view of a round is made: it draws what is told into its place. */
+export interface RoundView {
+  /** @param left - Seconds until it goes on by itself; null: it has ended. */
+  readonly draw: (round: RoundShown, left: number | null) => void
+  /** The clock alone. */
+  readonly tick?: (left: number) => void
 }
 
 const still = (): boolean => window.matchMedia('(prefers-reduced-motion: reduce)').matches

@@ -1,7 +1,7 @@
 import type { Piece } from '#core/screen'
+import type { Drawn, PieceLive } from './drawn.ts'
 import type { RoundShown, Shown } from './page.ts'
-import type { Drawn, PieceLive } from './pieces.ts'
-import { drawBracket, drawCrew, drawDuel, drawMachine, drawOpenWheel } from './roundViews.ts'
+import { drawBracket, drawCrew, drawDuel, drawMachine, drawOpenWheel, type RoundView } from './roundViews.ts'
 
 export type RoundPiece = Extract<Piece, { of: 'crew' | 'duel' | 'wheel' | 'reels' | 'bracket' }>
 
@@ -20,14 +20,6 @@ const STAYS_MS = 14_000
 const MOST_WAITING = 4
 /** How long the reels or the coin are in view before the next one. */
 const EACH_MS = 6500
-
-/** How a view of a round is made: it draws what is told into its place. */
-export interface RoundView {
-  /** @param left - Seconds until it goes on by itself; null: it has ended. */
-  readonly draw: (round: RoundShown, left: number | null) => void
-  /** The clock alone. */
-  readonly tick?: (left: number) => void
-}
 
 const VIEWS: Readonly<Record<RoundPiece['of'], (within: HTMLElement, title: string) => RoundView>> = {
   crew: drawCrew,

@@ -53,6 +53,8 @@ export function StepFields({ step, ...rest }: StepFieldsProps) {
       return <AlertFields {...rest} step={step} />
     case 'sound':
       return <SoundField sound={step.sound} onSound={(sound) => setStep({ ...step, sound })} />
+    case 'round':
+      return <GameFields {...rest} step={step} />
     case 'circle':
       return <CircleFields {...rest} step={step} />
     case 'choose':
@@ -88,6 +90,18 @@ const Row = ({ children }: { children: React.ReactNode }) => (
 )
 
 type FieldsOf<K extends Step['do']> = Omit<StepFieldsProps, 'step'> & { readonly step: StepOf<K> }
+
+const OPENED = [
+  { value: 'heist', name: 'a heist: the crew gathers' },
+  { value: 'roulette', name: 'the wheel: bets are taken' },
+] as const
+
+const GameFields = ({ step, setStep }: FieldsOf<'round'>) => (
+  <Row>
+    <Choose label="Game" value={step.game} choices={OPENED} onChoose={(game) => setStep({ ...step, game })} />
+    <span>for everybody, if none is on.</span>
+  </Row>
+)
 
 const HOWS = { add: 'add', take: 'take', set: 'set to', pass: 'pass on from the viewer' } as const
 

@@ -1,0 +1,26 @@
+import type { Piece } from '#core/screen'
+import type { Shown } from './page.ts'
+
+/** What happens live, as pieces hear of it. */
+export interface PieceLive {
+  readonly kind: string
+  readonly at: number
+  readonly body: Record<string, unknown>
+}
+
+/** A piece as it stands on the page. `hear` gives whether what it shows must be asked for anew. */
+export interface Drawn {
+  readonly piece: Piece
+  readonly element: HTMLElement
+  readonly show: (shown: Shown | undefined) => void
+  readonly hear: (live: PieceLive) => boolean
+}
+
+/** A part of a piece, with its words. */
+export function part(parent: HTMLElement, name: string, text = ''): HTMLElement {
+  const made = document.createElement('div')
+  made.className = name
+  made.textContent = text
+  parent.append(made)
+  return made
+}
