@@ -1,4 +1,4 @@
-export { gameKey } from './allowed.ts'
+export { gameKey, needPlayer } from './allowed.ts'
 export { betInWords } from './bets.ts'
 export {
   type CallOffRound,
@@ -16,7 +16,7 @@ export { agrees, type CheckedStep, recompute, type ToldRound } from './check.ts'
 export { bracketFor, stageName } from './cup/bracket.ts'
 export type { CupState } from './cup/state.ts'
 export { duelPot, duelWinner } from './duel.ts'
-export { type Evening, player, quickRandom, SHARES, type Spread, tryEvenings } from './evening.ts'
+export { type Evening, player, quickRandom, type Spread, tryEvenings } from './evening.ts'
 export { settingsFault } from './faults.ts'
 export type { Fraction } from './fraction.ts'
 export { inPercent } from './fraction.ts'

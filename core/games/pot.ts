@@ -270,6 +270,3 @@ export const tellRound = (world: World, round: RoundRow, all: readonly SeatRow[]
 const NAMED = 40
 
 const crewOf = (all: readonly SeatRow[]) => all.slice(0, NAMED).map(({ name, state, paid }) => ({ name, state, paid }))
-
-/** The name that somebody goes by now. */
-export const nameOf = (world: World, viewer: number): string => world.get(viewers, viewer)?.name ?? 'somebody'

@@ -192,7 +192,3 @@ export function seatsOf(world: World, { id, seats: count }: RoundRow): SeatRow[]
     return seat
   })
 }
-
-/** What looking at all seats of a round needs. */
-export const needSeats = ({ id, seats: count }: RoundRow): Need[] =>
-  Array.from({ length: count }, (_, i) => needKey(seats, seatKey(id, i + 1)))

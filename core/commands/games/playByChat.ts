@@ -5,6 +5,7 @@ import {
   gameKey,
   gameOf,
   needAct,
+  needPlayer,
   needPlayerRow,
   play,
   playerOf,
@@ -34,13 +35,14 @@ function nameIn(verb: GameVerb, rest: string): string | undefined {
 /** What a line of a game needs. */
 export function needGameLine(world: World, verb: GameVerb, rest: string, account: string): Need[] {
   const name = nameIn(verb, rest)
-  const needed = name === undefined ? [] : needNamed(world, name)
+  const viewer = findViewer(world, account)?.id
+  const needed = [...needPlayer(gameOf({ do: verb }), viewer), ...(name === undefined ? [] : needNamed(world, name))]
   if (!needed.every((need) => world.rows.has(need))) return needed
   const found = name === undefined ? undefined : findNamed(world, name)
   if (found?.ok) needed.push(...needPlayerRow(found.value.id))
   if (!needed.every((need) => world.rows.has(need))) return needed
   const act = actIn(world, verb, rest)
-  return act.ok ? [...needed, ...needAct(world, findViewer(world, account)?.id, act.value)] : needed
+  return act.ok ? [...needed, ...needAct(world, viewer, act.value)] : needed
 }
 
 /** Reads what somebody wants to do in a game; or how it is typed. Needs whom it names. */
@@ -131,7 +133,7 @@ export function playByChat(
   }
   world.undo(before)
   const { code, sentence, data } = played.refusal
-  const key = gameKey(act.ok ? gameOf(act.value) : gameOf({ do: verb === 'take' ? 'take' : verb } as Act))
+  const key = gameKey(gameOf({ do: verb }))
   const told = tellsRefusal(world, key, viewer.id, code, Number(data?.until ?? 0))
   return told || readSetting(world, voiceSetting).reply === 'private' ? `${viewer.name}: ${sentence}` : undefined
 }

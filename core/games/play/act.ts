@@ -17,6 +17,7 @@ import {
   seats,
 } from '../rounds.ts'
 import type { Game } from '../schema.ts'
+import type { GameVerb } from '../settings.ts'
 import { callDuel, passDuel, takeDuel, withdrawDuel } from './duel.ts'
 import { joinHeist, leaveHeist } from './heist.ts'
 import { playCoin, playReels } from './machine.ts'
@@ -56,9 +57,9 @@ export const Act = Type.Union([
 ])
 export type Act = Static<typeof Act>
 
-/** The game whose limits an act is held to. */
-export const gameOf = (act: Act): Game => {
-  switch (act.do) {
+/** The game whose limits an act, or the word for it, is held to. */
+export function gameOf({ do: verb }: { readonly do: GameVerb }): Game {
+  switch (verb) {
     case 'out':
       return 'heist'
     case 'take':
@@ -68,7 +69,7 @@ export const gameOf = (act: Act): Game => {
     case 'sitout':
       return 'coin'
     default:
-      return act.do
+      return verb
   }
 }
 

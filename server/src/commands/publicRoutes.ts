@@ -1,10 +1,12 @@
 import { mayUse, type Who, whoInWords } from '#core/access'
 import { type CommandRow, usageLine, type WordKind, wordsSetting } from '#core/commands'
+import type { Game, GameVerb } from '#core/games'
 import { handingSetting } from '#core/people'
 import type { World } from '#core/world'
 import { accessWorld, whoNames } from '../access/index.ts'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
+import { gameSettingsOf, gameWordsOf } from '../games/index.ts'
 import { type Route, route } from '../http/index.ts'
 import { viewerByAccount } from '../people/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
@@ -59,10 +61,11 @@ export function publicCommandRoutes(db: Reader, channels: Channels): Route[] {
           ...listedAs(row, whoInWords(row.settings.who, names)),
           yours: caller.account === '' ? null : yours(world, row, viewer),
         }))
-        const sold = await rewardWords(db, channel.id, (who) =>
-          caller.account === '' ? null : viewer === undefined ? who.everyone : mayUse(world, who, viewer),
-        )
-        return { currency: await currencyOf(db, channel.id), commands: [...own, ...listed, ...sold] }
+        const may = (who: Who) =>
+          caller.account === '' ? null : viewer === undefined ? who.everyone : mayUse(world, who, viewer)
+        const sold = await rewardWords(db, channel.id, may)
+        const games = await gameCommands(db, channel.id, may)
+        return { currency: await currencyOf(db, channel.id), commands: [...own, ...listed, ...sold, ...games] }
       },
     }),
   ]
@@ -115,6 +118,52 @@ async function rewardWords(db: Reader, channel: number, yours: (who: Who) => boo
     where: 'both',
     yours: yours(settings.who),
   }))
+}
+
+/** What the words of the games do. */
+const PLAYED: Readonly<Record<GameVerb, { readonly of: Game; readonly does: string; readonly usage?: string }>> = {
+  heist: { of: 'heist', does: 'Starts a heist, or comes along', usage: '<stake> (room to leave after)' },
+  out: { of: 'heist', does: 'Leaves a heist between two rooms' },
+  duel: { of: 'duel', does: 'Calls somebody to a duel, or anybody', usage: '(who) <stake>' },
+  take: { of: 'duel', does: 'Takes a duel, or shows up for a match of the cup', usage: '(who)' },
+  pass: { of: 'duel', does: 'Passes on a duel' },
+  withdraw: { of: 'duel', does: 'Takes a challenge or a place in the cup back' },
+  roulette: { of: 'roulette', does: 'Bets on the wheel', usage: '<stake> <what on>, ...' },
+  reels: { of: 'reels', does: 'Pulls the reels', usage: '<stake>' },
+  coin: { of: 'coin', does: 'Tosses a coin', usage: '<stake> (heads/tails)' },
+  cup: { of: 'cup', does: 'Signs up for the cup' },
+  sitout: { of: 'coin', does: 'Bars you from all games for a time; nobody can end it early', usage: '<12h, 30d, 4w>' },
+}
+
+async function gameCommands(db: Reader, channel: number, yours: (who: Who) => boolean | null): Promise<Listed[]> {
+  const settings = await gameSettingsOf(db, channel)
+  const names = await whoNames(
+    db,
+    channel,
+    Object.values(settings).map((one) => ({ settings: one })),
+  )
+  const heard = (await gameWordsOf(db, channel)).filter(({ on }) => on)
+  return heard.flatMap(({ verb, words: [word, ...aliases] }) => {
+    if (word === undefined) return []
+    const { of, does, usage } = PLAYED[verb]
+    const { who, onAir, limits } = settings[of]
+    const always = verb === 'sitout'
+    return {
+      word,
+      aliases,
+      usage: `!${word}${usage === undefined ? '' : ` ${usage}`}`,
+      does,
+      group: 'Games',
+      who: always ? 'everyone' : whoInWords(who, names),
+      cost: 0,
+      everyoneSeconds: 0,
+      eachSeconds: verb === of ? limits.eachSeconds : 0,
+      perViewer: verb === of ? limits.perViewer : 0,
+      onAir: onAir && !always,
+      where: 'both',
+      yours: always ? yours({ ...who, everyone: true }) : yours(who),
+    }
+  })
 }
 
 async function ownWords(db: Reader, channel: number, signedIn: boolean): Promise<Listed[]> {

@@ -43,6 +43,12 @@ const LINES = [
     '!coin 10 tails',
     '!cup',
     '!sitout 1h',
+    '!sitout',
+    '!heist',
+    '!duel nobody_here 5',
+    '!coin x y',
+    '!spin',
+    '!take sol',
     'hi',
   ],
 ]

@@ -4,7 +4,7 @@ import type { Route } from '../http/index.ts'
 import { deskGameRoutes } from './deskRoutes.ts'
 import { viewerGameRoutes } from './viewerRoutes.ts'
 
-export { anyGameOn, gameWordsOf, lastNumbers, openRounds } from './read.ts'
+export { anyGameOn, gameSettingsOf, gameWordsOf, openRounds } from './read.ts'
 
 export const gameRoutes = (db: Reader, channels: Channels): Route[] => [
   ...viewerGameRoutes(db, channels),

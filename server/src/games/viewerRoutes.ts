@@ -1,7 +1,7 @@
 import { type Act, Act as ActSchema, GAMES, wageringSetting } from '#core/games'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, type Call, idOf, problem, type Route, route } from '../http/index.ts'
+import { answered, type Call, idOf, numberIn, problem, type Route, route } from '../http/index.ts'
 import { viewerIdOf } from '../people/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { openShowOf } from '../show/index.ts'
@@ -70,7 +70,7 @@ function roundRoutes(db: Reader): Route[] {
       allowed: 'anyone',
       handle: async ({ channel, query }) => {
         const game = GAMES.find((one) => one === query('game'))
-        return { rounds: await endedRounds(db, channel.id, game, Number(query('before')) || undefined) }
+        return { rounds: await endedRounds(db, channel.id, game, numberIn(query('before'))) }
       },
     }),
     route({

@@ -7,6 +7,7 @@ export {
   type Call,
   type Caller,
   idOf,
+  numberIn,
   type Route,
   route,
 } from './routes.ts'

@@ -63,6 +63,12 @@ export function idOf(text: string): number {
   return id
 }
 
+/** A number above 0 that an address asks with; undefined for anything else. */
+export function numberIn(text: string | undefined): number | undefined {
+  const n = Number(text)
+  return text !== undefined && Number.isSafeInteger(n) && n > 0 ? n : undefined
+}
+
 /** The answer of an intent, or its refusal as a problem. */
 export function answered(result: Result<Answer>): Answer {
   if (!result.ok) throw problemOfRefusal(result.refusal)

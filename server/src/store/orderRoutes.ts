@@ -2,7 +2,7 @@ import { Type } from '@sinclair/typebox'
 import type { Intent } from '#core/engine'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, type Call, idOf, type Route, route } from '../http/index.ts'
+import { answered, type Call, idOf, numberIn, type Route, route } from '../http/index.ts'
 import { type OrdersAsked, ordersCsv, ordersPage, SHOWN } from './history.ts'
 import { addressOf, waitingOrders } from './read.ts'
 
@@ -10,11 +10,6 @@ const MOST_WAITING = 200
 const MOST_AT_ONCE = 200
 const closed = { additionalProperties: false }
 const FILTERS = ['shown', 'reward', 'viewer', 'text', 'order'] as const
-
-const numberIn = (text: string | undefined): number | undefined => {
-  const n = Number(text)
-  return text !== undefined && Number.isSafeInteger(n) && n > 0 ? n : undefined
-}
 
 function askedIn(query: Call<unknown>['query']): OrdersAsked {
   const shown = SHOWN.find((one) => one === query('shown')) ?? 'open'

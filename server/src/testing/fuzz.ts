@@ -1,7 +1,9 @@
 import fc from 'fast-check'
 import { Webhook } from 'standardwebhooks'
 import { expect, onTestFinished } from 'vitest'
+import type { Intent } from '#core/engine'
 import { EVENT_DATA } from '#core/events'
+import { GAMES, gameSetting } from '#core/games'
 import { ARSENAL_WORDS, arsenal } from '../../../core/testing/arsenal.ts'
 import { factNumbers } from '../../../scripts/chaos/factNumbers.ts'
 import { systemClock } from '../clock.ts'
@@ -40,7 +42,7 @@ const chatLine = fc.record({
         .tuple(
           fc.constantFrom(
             'give',
-            'take',
+            'deduct',
             'set',
             'hand',
             'rivets',
@@ -55,6 +57,16 @@ const chatLine = fc.record({
           anyText,
         )
         .map(([command, name, text]) => `!${command} ${name} ${text}`),
+    },
+    {
+      weight: 1,
+      arbitrary: fc
+        .tuple(
+          fc.constantFrom('heist', 'out', 'duel', 'take', 'pass', 'withdraw', 'spin', 'reels', 'coin', 'cup', 'sitout'),
+          fc.oneof(account, fc.constantFrom('10', 'all', 'half', '1k', '-5', '0'), anyText),
+          fc.oneof(fc.constantFrom('10', 'red', '17', '2', 'tails', '10 second dozen'), anyText),
+        )
+        .map(([game, first, second]) => `!${game} ${first} ${second}`),
     },
   ),
   privately: fc.boolean(),
@@ -103,6 +115,8 @@ const event = fc.record({
 /** Half of a letter cannot be written into an address. */
 const inAddress = (text: string): string => encodeURIComponent(text.replace(/[\ud800-\udfff]/g, ''))
 
+type Arena = Awaited<ReturnType<typeof arena>>
+
 async function arena() {
   const one = await testServer()
   const { secret } = await new EventSecrets(one.pool, systemClock).add(one.channel, 'Fuzz')
@@ -130,6 +144,23 @@ async function throwAll<T>(
   }
 }
 
+/** Gives the channel a command of every kind of step, every game, and a show. */
+async function furnish(
+  pool: Arena['pool'],
+  channel: number,
+  submit: (key: string, intent: Intent) => Promise<unknown>,
+): Promise<void> {
+  const next = (await pool.query('select last_id from channel where id = $1', [channel])).rows[0].last_id + 1
+  // The server has opened its seed before: one id less is given out.
+  const [, ...rest] = arsenal(next - 1)
+  for (const [i, intent] of rest.entries()) expect(await submit(`arsenal/${i}`, intent)).toMatchObject({ ok: true })
+  for (const game of GAMES) {
+    const settings = { ...gameSetting(game).initial, on: true }
+    expect(await submit(`game/${game}`, { kind: 'game.change', game, settings })).toMatchObject({ ok: true })
+  }
+  await submit('start', { kind: 'show.start', title: 'Fuzz' })
+}
+
 /** Throws one half of everything at a server of its own. @param half - 0 or 1. */
 export async function fuzz(half: number): Promise<void> {
   process.on('unhandledRejection', hear)
@@ -137,11 +168,7 @@ export async function fuzz(half: number): Promise<void> {
   const seed = SEED + half * APART
   const { pool, web, channel, server, secret, cookies } = await arena()
   const submit = server.channels.submit.bind(server.channels, channel)
-  const next = (await pool.query('select last_id from channel where id = $1', [channel])).rows[0].last_id + 1
-  // The server has opened its seed before: one id less is given out.
-  const [, ...rest] = arsenal(next - 1)
-  for (const [i, intent] of rest.entries()) expect(await submit(`arsenal/${i}`, intent)).toMatchObject({ ok: true })
-  await submit('start', { kind: 'show.start', title: 'Fuzz' })
+  await furnish(pool, channel, submit)
 
   const throwLines = (apart: number, count: number) =>
     throwAll(seed + apart, 'chat lines', chatLine, count, async (line, i) => {
