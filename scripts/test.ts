@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process'
+import { spawn } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 
 interface Counts {
@@ -54,13 +54,18 @@ function playwrightReport(): Counts {
     : { passed: stats.expected, failed: stats.unexpected + stats.flaky + stats.skipped }
 }
 
-const SUITES: readonly Suite[] = [
+/** What reads the sources only: these run side by side. */
+const READING: readonly Suite[] = [
   ...['core', '.', 'web', 'standin/page'].map(
     (project): Suite => ({ name: `types of ${project}`, command: ['npx', 'tsc', '-p', project] }),
   ),
   { name: 'lint and format', command: ['npx', 'biome', 'ci', '--error-on-warnings'] },
   { name: 'dependency rules', command: ['npx', 'depcruise', 'core', 'server/src', 'web', 'standin', 'scripts', 'e2e'] },
   { name: 'dead code', command: ['npx', 'knip', '--no-config-hints'] },
+]
+
+/** What needs the machine for itself, one after the other. */
+const RUNNING: readonly Suite[] = [
   {
     name: 'rules, server, stand-in',
     command: [
@@ -83,21 +88,44 @@ const SUITES: readonly Suite[] = [
   { name: 'real browser', command: [process.execPath, '--import', 'tsx', 'scripts/e2e.ts'], report: playwrightReport },
 ]
 
-function runSuite({ name, command: [program, ...args], report, environment, mustFail }: Suite): Counts {
-  console.log(`\n== ${name}`)
+const AT_ONCE = 2
+
+/** Runs a suite; of one that runs beside others what it says is shown once it has ended. */
+async function runSuite({ name, command: [program, ...args], report, environment, mustFail }: Suite, aside = false) {
+  if (!aside) console.log(`\n== ${name}`)
   const env = { ...process.env, ...environment }
-  const ended = spawnSync(program, args, { stdio: ['ignore', 'inherit', 'inherit'], env })
-  const status = mustFail ? (ended.status === 1 ? 0 : 1) : ended.status
-  const counts = report?.() ?? { passed: status === 0 ? 1 : 0, failed: status === 0 ? 0 : 1 }
+  const child = spawn(program, args, {
+    stdio: ['ignore', ...(aside ? ['pipe', 'pipe'] : ['inherit', 'inherit'])] as never,
+    env,
+  })
+  const said: string[] = []
+  for (const stream of [child.stdout, child.stderr]) stream?.on('data', (data: Buffer) => void said.push(String(data)))
+  const ended = await new Promise<number>((done) => {
+    child.on('error', () => done(1))
+    child.on('close', (code) => done(code ?? 1))
+  })
+  if (aside) console.log(`\n== ${name}\n${said.join('')}`)
+  const status = mustFail ? (ended === 1 ? 0 : 1) : ended
+  const counts: Counts = report?.() ?? { passed: status === 0 ? 1 : 0, failed: status === 0 ? 0 : 1 }
   // A suite that ended badly has failed, whatever its report says.
-  return status !== 0 && counts.failed === 0 ? { ...counts, failed: 1 } : counts
+  return { name, counts: status !== 0 && counts.failed === 0 ? { ...counts, failed: 1 } : counts }
+}
+
+async function sideBySide(suites: readonly Suite[]) {
+  const waiting = [...suites]
+  const lane = async (): Promise<Awaited<ReturnType<typeof runSuite>>[]> => {
+    const next = waiting.shift()
+    return next === undefined ? [] : [await runSuite(next, true), ...(await lane())]
+  }
+  return (await Promise.all(Array.from({ length: AT_ONCE }, lane))).flat()
 }
 
 rmSync(RESULTS, { recursive: true, force: true })
 mkdirSync(RESULTS)
-const all = SUITES.map((suite) => ({ suite, counts: runSuite(suite) }))
+const all = await sideBySide(READING)
+for (const suite of RUNNING) all.push(await runSuite(suite))
 const sum = (of: (counts: Counts) => number) => all.reduce((total, { counts }) => total + of(counts), 0)
 console.log('')
-for (const { suite, counts } of all) if (counts.failed > 0) console.log(`failed: ${suite.name}`)
+for (const { name, counts } of all) if (counts.failed > 0) console.log(`failed: ${name}`)
 console.log(`${sum(({ passed }) => passed)} passed, ${sum(({ failed }) => failed)} failed`)
 process.exit(sum(({ failed }) => failed) > 0 ? 1 : 0)

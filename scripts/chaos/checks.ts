@@ -1,5 +1,6 @@
 import { setTimeout as pause } from 'node:timers/promises'
 import type pg from 'pg'
+import { agrees, recompute, type ToldRound } from '#core/games'
 import { type CheckedFact, factNumbers } from './factNumbers.ts'
 import { cookieOf, type Stage } from './stage.ts'
 import type { Follower, Storm } from './storm.ts'
@@ -15,10 +16,12 @@ const SETTLED_MS = 30_000
 /** All that must hold after the storm, whatever happened in it. */
 export async function checkAll(stage: Stage, storm: Storm, followers: readonly Follower[]): Promise<Check[]> {
   const timers = await timersAlive(stage)
+  const rounds = await roundsEnded(stage)
   const facts = await factNumbers(stage.pool, stage.channel)
   const { pool } = stage
   return [
     timers,
+    rounds,
     { name: 'no server died of itself', wrong: deathsOf(stage) },
     { name: 'all accounts sum to 0', wrong: await unequal(pool, SUM, 0) },
     {
@@ -36,6 +39,31 @@ export async function checkAll(stage: Stage, storm: Storm, followers: readonly F
     },
   ]
 }
+
+/** Every round ends by itself, whatever died meanwhile; its pot is 0, and it comes out as its seed says. */
+async function roundsEnded({ pool, servers, channel }: Stage): Promise<Check> {
+  const name = 'every round of a game ended, its pot at 0 and its outcome as its seed says'
+  const open = 'select id from round where channel = $1 and ended_at is null'
+  for (let waited = 0; waited < SETTLED_MS; waited += 500) {
+    if ((await pool.query(open, [channel])).rows.length === 0) break
+    await pause(500)
+  }
+  const wrong = (await pool.query(open, [channel])).rows.map(({ id }) => `round ${id} never ended`)
+  const pots = await unequal(pool, POTS, 0)
+  const played = await pool.query("select id from round where channel = $1 and status = 'settled' order by id", [
+    channel,
+  ])
+  if (played.rows.length === 0) wrong.push('no round was played at all')
+  for (const { id } of played.rows) {
+    const response = await fetch(`${servers[0].address}/api/channels/chaos/rounds/${id}`)
+    const off = recompute((await response.json()) as ToldRound).filter((one) => !agrees(one))
+    if (off.length > 0) wrong.push(`round ${id}: ${JSON.stringify(off[0])}`)
+  }
+  return { name, wrong: [...wrong, ...pots] }
+}
+
+const POTS = `select count(*) from account a join round r on r.channel = a.channel and r.id = a.id
+  where a.kind = 'pot' and a.balance <> 0 and r.ended_at is not null`
 
 const deathsOf = ({ servers }: Stage): string[] =>
   servers.flatMap((server, i) => (server.deaths() === 0 ? [] : [`server ${i + 1} ended ${server.deaths()} times`]))

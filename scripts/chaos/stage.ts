@@ -3,7 +3,10 @@ import { createHash } from 'node:crypto'
 import { createServer, connect as dial, type Socket } from 'node:net'
 import type pg from 'pg'
 import { pino } from 'pino'
+import { NO_LIMITS } from '#core/access'
+import type { ChangeGame } from '#core/commands'
 import type { Intent } from '#core/engine'
+import { gameSetting } from '#core/games'
 import { PLAIN_REWARD, type RewardSettings } from '#core/store'
 import { systemClock } from '#server/clock.ts'
 import { connect, connectWriter, migrateUp } from '#server/database/index.ts'
@@ -47,6 +50,36 @@ const REWARD: RewardSettings = {
   kind: 'hand',
 }
 
+const SHED = { name: 'the gate', throughPpm: 700_000, multiplier: 130, through: 'Open.', caught: 'Shut.' }
+const BASE = { on: true, limits: NO_LIMITS, stakes: { smallest: 1, largest: 0, share: 100 } }
+
+/** Games that go by quickly, so that faults meet them in every state. */
+const GAMES_ON: readonly ChangeGame[] = [
+  {
+    kind: 'game.change',
+    game: 'heist',
+    settings: {
+      ...gameSetting('heist').initial,
+      ...BASE,
+      leastCrew: 1,
+      gatherSeconds: 10,
+      pauseSeconds: 3,
+      sites: [{ name: 'Shed', fromCrew: 1, bonusPpm: 0, capPpm: 1, rooms: [SHED, SHED] }],
+    },
+  },
+  {
+    kind: 'game.change',
+    game: 'duel',
+    settings: { ...gameSetting('duel').initial, ...BASE, answerSeconds: 10, suspenseSeconds: 1 },
+  },
+  {
+    kind: 'game.change',
+    game: 'roulette',
+    settings: { ...gameSetting('roulette').initial, ...BASE, betSeconds: 10, suspenseSeconds: 1 },
+  },
+  { kind: 'game.change', game: 'coin', settings: { ...gameSetting('coin').initial, ...BASE } },
+]
+
 export async function setStage(fault: string): Promise<Stage> {
   const postgres = startPostgres({ name: 'chaos', port: await freePort(), fresh: true })
   const pool = connect(postgres.url, 4)
@@ -84,6 +117,8 @@ async function makeChannel(pool: pg.Pool, url: string): Promise<number> {
   const currency = { one: 'rivet', many: 'rivets', word: 'rivets' }
   await submit('setup', { kind: 'channel.setUp', currency, plan: { intervalSeconds: 1, base: 10, cap: null } })
   await submit('reward', { kind: 'store.save', reward: null, settings: REWARD })
+  await submit('seed', { kind: 'fairness.seed', seed: 'c4'.repeat(32), first: true })
+  for (const intent of GAMES_ON) await submit(`on/${intent.game}`, intent)
   await submit('start', { kind: 'show.start', title: 'Chaos' })
   await writerPool.end()
   for (const [scope, account] of [['desk', 'wanda'], ...people().map((name) => ['viewer', name])] as const) {

@@ -4,6 +4,12 @@ import { setTimeout as pause } from 'node:timers/promises'
 import { Webhook } from 'standardwebhooks'
 import { cookieOf, people, type Stage } from './stage.ts'
 
+/** What is said in the storm: talk, orders, and games that hold stakes while servers die. */
+const LINES = [
+  ...['hello', 'hello', 'hello', '!get whistle', '!get whistle', '!get whistle'],
+  ...['!heist 3', '!heist 2 1', '!out', '!duel 2', '!take', '!withdraw', '!spin 2 red', '!coin 2'],
+]
+
 /** An order that was answered: it must be there at the end, exactly once. */
 export interface AnsweredOrder {
   readonly key: string
@@ -73,7 +79,7 @@ export class Storm {
   async #speaker(account: string): Promise<void> {
     const member = this.stage.room.find(account)
     while (this.#running && member !== undefined) {
-      this.stage.room.say(member, this.chance() < 0.3 ? '!get whistle' : 'hello')
+      this.stage.room.say(member, LINES[Math.floor(this.chance() * LINES.length)] ?? 'hello')
       this.said++
       await pause(100 + this.chance() * 400)
     }

@@ -1,7 +1,7 @@
 import { takesAlert } from '#core/screen'
 import { drawAlert } from '../parts/screen/drawAlert.ts'
-import type { AlertFact, Control, OverlayPage } from '../parts/screen/page.ts'
 import type { Drawn } from '../parts/screen/drawn.ts'
+import type { AlertFact, Control, OverlayPage } from '../parts/screen/page.ts'
 import { playRef, stopSound } from '../parts/sound.ts'
 
 const LEAVE_MS = 320

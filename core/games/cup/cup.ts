@@ -23,7 +23,7 @@ export const isCup = (round: RoundRow | undefined): round is CupRound => round?.
 /** With fewer there is no cup. */
 const LEAST_ENTRANTS = 3
 /** Between two matches (seconds). */
-const PAUSE = 8
+const PAUSE = 5
 
 const amount = (world: World, n: number): string => inWords(n, readSetting(world, currencySetting))
 const put = (world: World, round: CupRound, state: Partial<CupState>): CupRound =>
