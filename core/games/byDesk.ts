@@ -25,7 +25,7 @@ function needWhole(world: World, id: number): Need[] {
 }
 
 const openOf = (world: World, id: number): RoundRow | undefined => {
-  const round = world.get(rounds, id)
+  const round = id === 0 ? undefined : world.get(rounds, id)
   return round !== undefined && !isOver(round) ? round : undefined
 }
 
@@ -35,17 +35,29 @@ export interface CallOffRound {
   readonly by: string
 }
 
+function callOffNow(world: World, round: RoundRow, by: string): RoundRow {
+  const ended = callOff(world, round, `Called off by ${by}.`)
+  const back = ended.staked > 0 ? ' All stakes are back.' : ''
+  say(world, { topic: 'games', to: null, text: `${GAME_NAMES[round.game]}: called off.${back}` })
+  return ended
+}
+
 /** Calls a round off: all stakes go back, and chat is told. */
 export const callOffRound: Handler<CallOffRound> = {
   needs: (world, { round }) => needWhole(world, round),
   decide(world, { round: id, by }) {
     const round = openOf(world, id)
     if (round === undefined) return refuse('round_not_found', GONE)
-    const ended = callOff(world, round, `Called off by ${by}.`)
-    const back = ended.staked > 0 ? ' All stakes are back.' : ''
-    say(world, { topic: 'games', to: null, text: `${GAME_NAMES[round.game]}: called off.${back}` })
+    callOffNow(world, round, by)
     return ok({ round: id })
   },
+}
+
+/** Calls off the round of a game that is on. Needs `needOpening`. */
+export function callOffOpen(world: World, game: OpenGame['game'], by: string): Result<RoundRow> {
+  const round = openOf(world, openRoundOf(world, game) ?? 0)
+  if (round === undefined) return refuse('round_not_found', `${GAME_NAMES[game]} is not on.`)
+  return ok(callOffNow(world, round, by))
 }
 
 export interface OpenGame {
@@ -53,10 +65,10 @@ export interface OpenGame {
   readonly game: 'heist' | 'roulette'
 }
 
-/** What opening a game for everybody needs. */
+/** What opening a game for everybody, or calling off its round, needs. */
 export function needOpening(world: World, game: OpenGame['game']): Need[] {
   const open = openRoundOf(world, game)
-  return [...needLimits(gameKey(game), undefined), ...(open === undefined ? [] : [needKey(rounds, open)])]
+  return [...needLimits(gameKey(game), undefined), ...(open === undefined ? [] : needWhole(world, open))]
 }
 
 /** Opens a heist or the wheel for everybody, with nobody's stake in it yet, and says so. */

@@ -3,6 +3,7 @@ export { betInWords } from './bets.ts'
 export {
   type CallOffRound,
   type ChangeCup,
+  callOffOpen,
   callOffRound,
   changeCup,
   needOpening,
@@ -20,7 +21,16 @@ export { type Evening, player, quickRandom, type Spread, tryEvenings } from './e
 export { settingsFault } from './faults.ts'
 export type { Fraction } from './fraction.ts'
 export { inPercent } from './fraction.ts'
-export { crewDigest, heistChance, heistOdds, type Member, playHeist, type Room, roomChance } from './heist.ts'
+export {
+  crewDigest,
+  heistChance,
+  heistOdds,
+  type Member,
+  paidAfter,
+  playHeist,
+  type Room,
+  roomChance,
+} from './heist.ts'
 export { averageOf, type Outcome, outcomesOf, PLAIN_WAY, type Way } from './outcomes.ts'
 export { Act, gameOf, needAct, play } from './play/act.ts'
 export { siteFor } from './play/heist.ts'
@@ -29,6 +39,7 @@ export { GAME_NAMES } from './pot.ts'
 export { lineMet, type Machine, machineOdds, spinPays, spinReels } from './reels.ts'
 export { crewsOf, effectInWords, paysTooMuch, returnsInWords, returnsOf, returnWarning } from './returns.ts'
 export { type On, returnedOf, spinWheel } from './roulette.ts'
+export { roundSeedOf } from './roundSeed.ts'
 export type { CoinState, DuelState, HeistState, ReelsState, RouletteState } from './rounds.ts'
 export {
   type FloorRow,

@@ -3,6 +3,7 @@ import { BOOKS, balanceOf, openAccount, transfer } from '../ledger/index.ts'
 import { type ViewerRow, viewers } from '../people/index.ts'
 import { limitPeriod, showOnAir } from '../show/index.ts'
 import { ok, type Result, type World } from '../world/index.ts'
+import { seedFrom, seedLabel } from './roundSeed.ts'
 import {
   floorOf,
   floors,
@@ -32,20 +33,6 @@ export const GAME_NAMES: Readonly<Record<Game, string>> = {
   cup: 'Cup',
 }
 
-/**
- * A round's own seed: the first 32 bytes of what the channel's open seed gives for "round/<id>". It can be told when the round
- * ends without giving the open seed away, and is itself checkable once that one is published.
- */
-function seedFor(world: World, round: number): string {
-  const chance = chanceFor(world, `round/${round}`)
-  return Array.from({ length: 4 }, () =>
-    chance
-      .big(2n ** 64n)
-      .toString(16)
-      .padStart(16, '0'),
-  ).join('')
-}
-
 export interface Opening {
   readonly game: Game
   readonly status: RoundStatus
@@ -59,7 +46,7 @@ export interface Opening {
 export function openRound(world: World, { game, status, state, nextAt, openerName }: Opening): RoundRow {
   const id = world.nextId()
   openAccount(world, id, 'pot')
-  const seed = seedFor(world, id)
+  const seed = seedFrom(chanceFor(world, seedLabel(id)))
   const round: RoundRow = {
     id,
     game,

@@ -85,8 +85,11 @@ const plain = [
     },
     closed,
   ),
-  /** Opens a game for everybody. */
-  Type.Object({ do: Type.Literal('round'), game: oneOfThese(['heist', 'roulette']) }, closed),
+  /** Opens a game for everybody, or calls off the round of it that is on. */
+  Type.Object(
+    { do: Type.Literal('round'), how: oneOfThese(['open', 'callOff']), game: oneOfThese(['heist', 'roulette']) },
+    closed,
+  ),
   Type.Object({ do: Type.Literal('sound'), sound: SoundRef }, closed),
   Type.Object(
     {

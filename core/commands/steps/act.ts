@@ -1,6 +1,6 @@
 import { currencySetting, digits, inWords } from '../../currency/index.ts'
 import { payFor } from '../../earning/index.ts'
-import { GAME_NAMES, openForAll } from '../../games/index.ts'
+import { callOffOpen, GAME_NAMES, openForAll } from '../../games/index.ts'
 import { BOOKS, balanceOf, transfer } from '../../ledger/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
 import { joinCircle } from '../../ranks/index.ts'
@@ -37,11 +37,15 @@ export function act(run: Run, step: Acting): Result<string> {
       return ok(`Plays ${step.sound}.`)
     case 'circle':
       return join(run, step)
-    case 'round': {
-      const opened = openForAll(run.world, step.game)
-      return opened.ok ? ok(`Opens the game ${GAME_NAMES[step.game]}.`) : opened
-    }
+    case 'round':
+      return turnRound(run, step)
   }
+}
+
+function turnRound(run: Run, { how, game }: StepOf<'round'>): Result<string> {
+  const by = run.caller?.name ?? 'a trigger'
+  const done = how === 'open' ? openForAll(run.world, game) : callOffOpen(run.world, game, by)
+  return done.ok ? ok(`${how === 'open' ? 'Opens' : 'Calls off'} the game ${GAME_NAMES[game]}.`) : done
 }
 
 function speak(run: Run, text: string): Result<string> {

@@ -1,9 +1,11 @@
 import fc from 'fast-check'
 import { beforeEach, describe, expect, test } from 'vitest'
-import { commitmentOf } from '../../fairness/index.ts'
+import { commitmentOf, seedSetting } from '../../fairness/index.ts'
 import { accounts, BOOKS, transfers } from '../../ledger/index.ts'
+import { readSetting } from '../../settings/index.ts'
 import { TestChannel } from '../../testing/channel.ts'
 import { agrees, recompute, type ToldRound } from '../check.ts'
+import { roundSeedOf } from '../roundSeed.ts'
 import { isOver, playerOf, type RoundRow, rounds, seatsOf } from '../rounds.ts'
 
 let channel: TestChannel
@@ -56,6 +58,7 @@ describe('a heist', () => {
     const ended = lastRound()
     expect(ended).toMatchObject({ status: 'settled', commitment })
     expect(commitmentOf(ended.seed)).toBe(commitment)
+    expect(roundSeedOf(readSetting(channel.world, seedSetting).seed, ended.id)).toBe(ended.seed)
     const steps = recompute(told(ended))
     expect(steps).toHaveLength(3)
     for (const step of steps) expect(agrees(step)).toBe(true)
@@ -252,7 +255,8 @@ describe('over all games', () => {
   })
 
   test('a step opens a heist for everybody, and its end and what is won set triggers off', () => {
-    channel.command({ word: 'tonight', steps: [{ do: 'round', game: 'heist' }] })
+    channel.command({ word: 'tonight', steps: [{ do: 'round', how: 'open', game: 'heist' }] })
+    channel.command({ word: 'nottonight', steps: [{ do: 'round', how: 'callOff', game: 'heist' }] })
     channel.trigger({
       source: { of: 'heistEnded' },
       steps: [{ do: 'say', text: 'Over: {{ event.crew }} in {{ event.site }}' }],
@@ -268,6 +272,11 @@ describe('over all games', () => {
     })
     expect(channel.hear('pia', '!tonight')[0]).toContain('!heist')
     expect(refused('jo', '!tonight')).toContain('is on already')
+    channel.hear('jo', '!heist 50')
+    expect(channel.hear('umbra', '!nottonight')[0]).toContain('All stakes are back')
+    expect([channel.balance('jo'), lastRound().why]).toEqual([1000, 'Called off by umbra.'])
+    expect(refused('umbra', '!nottonight')).toContain('is not on')
+    channel.hear('pia', '!tonight')
     channel.hear('jo', '!heist 50')
     channel.hear('pia', '!heist 10')
     later(60)

@@ -2,9 +2,9 @@ import { useQuery } from '@tanstack/react-query'
 import { CircleAlert, CircleCheck } from 'lucide-react'
 import { useState } from 'react'
 import { Chance } from '#core/fairness'
-import { agrees, type CheckedStep, recompute, type ToldRound } from '#core/games'
+import { agrees, type CheckedStep, recompute, roundSeedOf, type ToldRound } from '#core/games'
 import { Button } from '../../parts/Button.tsx'
-import type { WholeRound } from './games.ts'
+import { seedsQuery, type WholeRound } from './games.ts'
 import { canCheck, commitmentByBrowser, firstByBrowser } from './webChance.ts'
 
 const FIRST = 20
@@ -31,12 +31,35 @@ export function CheckPart({ round }: { round: WholeRound }) {
           <dd className="font-mono text-sm break-all">{seed ?? 'told when the round has ended'}</dd>
         </div>
       </dl>
-      {seed !== null && <Recomputed round={{ ...round, seed }} />}
+      {seed !== null && <Recomputed round={{ ...round, seed }} openedAt={round.openedAt} />}
     </section>
   )
 }
 
 type Ended = ToldRound
+
+/** Whether the round's own seed follows from the channel's, which is told after the show; and that one's commitment until then. */
+function FromChannel({ round, openedAt }: { round: Ended; openedAt: number }) {
+  const seeds = useQuery(seedsQuery).data
+  if (seeds === undefined) return null
+  const from = seeds.closed.find((one) => one.openedAt <= openedAt && openedAt <= one.closedAt)
+  if (from !== undefined) {
+    const follows = roundSeedOf(from.seed, round.id) === round.seed
+    return (
+      <Verdict good={follows}>
+        {follows ? 'It follows' : 'It does not follow'} from the channel’s own seed of that show, which is told by now.
+      </Verdict>
+    )
+  }
+  if (seeds.open === null || seeds.open.openedAt > openedAt) return null
+  return (
+    <li className="text-muted">
+      It is made from the channel’s seed, whose commitment was public before (
+      <span className="font-mono text-sm">{seeds.open.commitment.slice(0, 12)} …</span>); that seed is told after the
+      show.
+    </li>
+  )
+}
 
 function useBrowserCheck({ id, seed, commitment }: Ended, steps: readonly CheckedStep[]) {
   const label = steps.map((one) => one.label).find((one) => !one.includes('…'))
@@ -54,7 +77,7 @@ function useBrowserCheck({ id, seed, commitment }: Ended, steps: readonly Checke
   })
 }
 
-function Recomputed({ round }: { round: Ended }) {
+function Recomputed({ round, openedAt }: { round: Ended; openedAt: number }) {
   const [all, setAll] = useState(false)
   const steps = recompute(round)
   const checked = useBrowserCheck(round, steps).data
@@ -77,6 +100,7 @@ function Recomputed({ round }: { round: Ended }) {
             (HMAC-SHA-256).
           </Verdict>
         )}
+        <FromChannel round={round} openedAt={openedAt} />
         {!canCheck() && (
           <li className="text-muted">
             Your browser lends its cryptography to secure pages only; what follows is computed by ours.

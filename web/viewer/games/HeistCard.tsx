@@ -1,6 +1,16 @@
 import { useState } from 'react'
 import { digits, inWords } from '#core/currency'
-import { heistOdds, inPercent, returnsInWords, returnsOf, roomChance, type SettingsOf, siteFor } from '#core/games'
+import {
+  type HeistState,
+  heistOdds,
+  inPercent,
+  paidAfter,
+  returnsInWords,
+  returnsOf,
+  roomChance,
+  type SettingsOf,
+  siteFor,
+} from '#core/games'
 import { useNow } from '../../parts/time.ts'
 import { GameCard, PlayButton, PlayForm } from './GameCard.tsx'
 import type { GamesView, OpenRound, OwnSeat } from './games.ts'
@@ -70,6 +80,11 @@ interface HeistOnProps {
   readonly settings: SettingsOf['heist']
 }
 
+const paidNow = (stake: number, { site, step }: HeistState): number => {
+  const room = site?.rooms[step - 1]
+  return room === undefined ? 0 : paidAfter(stake, room)
+}
+
 function HeistOn({ round, view, mine, settings }: HeistOnProps) {
   const left = Math.max(0, Math.ceil((round.nextAt ?? 0) - useNow(view.ahead)))
   const { state } = round
@@ -104,18 +119,14 @@ function HeistOn({ round, view, mine, settings }: HeistOnProps) {
       {mine && (
         <p className="font-medium">
           {inside
-            ? `You are in with ${inWords(mine.stake, view.currency)}.`
+            ? `You are in with ${inWords(mine.stake, view.currency)}, ${mine.plan.leaveAfter === undefined ? 'to the end' : `to leave after room ${mine.plan.leaveAfter}`}.`
             : mine.state === 'caught'
               ? 'You were caught.'
               : `You are out with ${inWords(mine.paid, view.currency)}.`}
         </p>
       )}
       {inside && state.step > 0 && (
-        <PlayButton
-          act={{ do: 'out' }}
-          does={`Leave now with ${digits(Math.floor((mine.stake * (state.site?.rooms[state.step - 1]?.multiplier ?? 0)) / 100))}`}
-          main
-        />
+        <PlayButton act={{ do: 'out' }} does={`Leave now with ${digits(paidNow(mine.stake, state))}`} main />
       )}
       {inside && state.step === 0 && settings.sites.length > 0 && (
         <p className="text-[0.93rem] text-muted">Between two rooms you can leave or stay.</p>

@@ -91,15 +91,19 @@ const Row = ({ children }: { children: React.ReactNode }) => (
 
 type FieldsOf<K extends Step['do']> = Omit<StepFieldsProps, 'step'> & { readonly step: StepOf<K> }
 
-const OPENED = [
-  { value: 'heist', name: 'a heist: the crew gathers' },
-  { value: 'roulette', name: 'the wheel: bets are taken' },
+const ROUND_HOWS = [
+  { value: 'open', name: 'open, if none is on:' },
+  { value: 'callOff', name: 'call off, all stakes back:' },
+] as const
+const ROUNDS = [
+  { value: 'heist', name: 'a heist' },
+  { value: 'roulette', name: 'the wheel' },
 ] as const
 
 const GameFields = ({ step, setStep }: FieldsOf<'round'>) => (
   <Row>
-    <Choose label="Game" value={step.game} choices={OPENED} onChoose={(game) => setStep({ ...step, game })} />
-    <span>for everybody, if none is on.</span>
+    <Choose label="What to do" value={step.how} choices={ROUND_HOWS} onChoose={(how) => setStep({ ...step, how })} />
+    <Choose label="Game" value={step.game} choices={ROUNDS} onChoose={(game) => setStep({ ...step, game })} />
   </Row>
 )
 

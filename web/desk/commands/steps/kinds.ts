@@ -37,7 +37,7 @@ export const KINDS: readonly Kind[] = [
     name: 'Show on screen',
     fresh: () => ({ do: 'alert', title: '', line: '', picture: 'lamp', sound: 'bell', seconds: 7 }),
   },
-  { kind: 'round', name: 'Open a game', fresh: () => ({ do: 'round', game: 'heist' }) },
+  { kind: 'round', name: 'Open a game or call it off', fresh: () => ({ do: 'round', how: 'open', game: 'heist' }) },
   { kind: 'sound', name: 'Play a sound', fresh: () => ({ do: 'sound', sound: 'bell' }) },
   {
     kind: 'circle',

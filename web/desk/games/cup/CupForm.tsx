@@ -65,7 +65,7 @@ export function CupForm({ view, commands }: { view: DeskGames; commands: Command
           </Tick>
         </div>
       )}
-      <p className="rounded-md bg-surface px-4 py-3" aria-live="polite">
+      <p className="rounded-md bg-panel px-4 py-3" aria-live="polite">
         {readBack(rules, view)}
       </p>
       <div className="flex items-center gap-3">
