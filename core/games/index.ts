@@ -31,11 +31,11 @@ export {
   type Room,
   roomChance,
 } from './heist.ts'
+export { GAME_NAMES } from './names.ts'
 export { averageOf, type Outcome, outcomesOf, PLAIN_WAY, type Way } from './outcomes.ts'
 export { Act, gameOf, needAct, play } from './play/act.ts'
 export { siteFor } from './play/heist.ts'
 export { readSpan } from './play/sitOut.ts'
-export { GAME_NAMES } from './pot.ts'
 export { lineMet, type Machine, machineOdds, spinPays, spinReels } from './reels.ts'
 export { crewsOf, effectInWords, paysTooMuch, returnsInWords, returnsOf, returnWarning } from './returns.ts'
 export { type On, returnedOf, spinWheel } from './roulette.ts'

@@ -3,6 +3,7 @@ import { BOOKS, balanceOf, openAccount, transfer } from '../ledger/index.ts'
 import { type ViewerRow, viewers } from '../people/index.ts'
 import { limitPeriod, showOnAir } from '../show/index.ts'
 import { ok, type Result, type World } from '../world/index.ts'
+import { GAME_NAMES } from './names.ts'
 import { seedFrom, seedLabel } from './roundSeed.ts'
 import {
   floorOf,
@@ -22,16 +23,6 @@ import {
   seats,
 } from './rounds.ts'
 import type { Game } from './schema.ts'
-
-/** What a game is called in a trail and on the desk. */
-export const GAME_NAMES: Readonly<Record<Game, string>> = {
-  heist: 'Heist',
-  duel: 'Duel',
-  roulette: 'Roulette',
-  reels: 'Reels',
-  coin: 'Coin',
-  cup: 'Cup',
-}
 
 export interface Opening {
   readonly game: Game

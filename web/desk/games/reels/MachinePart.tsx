@@ -150,7 +150,7 @@ function Table({ draft: { strip, table }, set, odds }: Parts) {
                 </span>
               </td>
               <td>
-                <span className="flex items-center gap-1.5">
+                <span className="flex items-center gap-1.5 pl-2">
                   ×
                   <DecimalInput
                     label={`Line ${i + 1} pays`}
