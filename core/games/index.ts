@@ -55,6 +55,7 @@ export {
   type SeatPlan,
   type SeatState,
   seats,
+  seatsOf,
 } from './rounds.ts'
 export {
   CupRules,

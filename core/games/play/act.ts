@@ -3,7 +3,8 @@ import { accounts } from '../../ledger/index.ts'
 import { type ViewerRow, viewers } from '../../people/index.ts'
 import { type Need, needKey, type Result, refuse, type World } from '../../world/index.ts'
 import { needPlayer } from '../allowed.ts'
-import { calledMatch, enterCup, openCup, showUp, withdrawFromCup } from '../cup/cup.ts'
+import { calledMatch, showUp } from '../cup/cup.ts'
+import { enterCup, openCup, withdrawFromCup } from '../cup/entrants.ts'
 import { payeeOf } from '../pot.ts'
 import {
   floorOf,

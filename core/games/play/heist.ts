@@ -4,7 +4,7 @@ import { readSetting } from '../../settings/index.ts'
 import { ok, type Result, refuse, type World } from '../../world/index.ts'
 import { countPlay, mayPlay, readStake, restAfter } from '../allowed.ts'
 import { enterRoom, heistChance, paidAfter, roomChance } from '../heist.ts'
-import { endRound, goOnAt, openRound, placePlayer, settleSeat, takeSeat, tellRound } from '../pot.ts'
+import { endRound, goOnAt, openRound, placePlayer, settleSeat, takeSeat } from '../pot.ts'
 import {
   type HeistState,
   openRowOf,
@@ -18,6 +18,7 @@ import {
 } from '../rounds.ts'
 import type { HeistSite } from '../schema.ts'
 import { settingsOf } from '../settings.ts'
+import { tellRound } from '../tellRound.ts'
 import { listed, tell } from '../texts/tell.ts'
 import { callOff } from './callOff.ts'
 import type { Played } from './played.ts'

@@ -1,47 +1,23 @@
-import fc from 'fast-check'
 import { beforeEach, describe, expect, test } from 'vitest'
 import { commitmentOf, seedSetting } from '../../fairness/index.ts'
-import { accounts, BOOKS, transfers } from '../../ledger/index.ts'
+import { transfers } from '../../ledger/index.ts'
 import { readSetting } from '../../settings/index.ts'
-import { TestChannel } from '../../testing/channel.ts'
-import { agrees, recompute, type ToldRound } from '../check.ts'
+import type { TestChannel } from '../../testing/channel.ts'
+import { evening, later as goOn, PLAYERS, potsOf, roundsOf, toldOf } from '../../testing/evening.ts'
+import { agrees, recompute } from '../check.ts'
 import { roundSeedOf } from '../roundSeed.ts'
-import { isOver, playerOf, type RoundRow, rounds, seatsOf } from '../rounds.ts'
+import { playerOf, type RoundRow, rounds, seatsOf } from '../rounds.ts'
 
 let channel: TestChannel
-
-const PEOPLE = ['pia', 'jo', 'umbra', 'bo', 'fen', 'kit']
 
 beforeEach(() => {
   channel = evening()
 })
 
-function evening(): TestChannel {
-  const made = new TestChannel()
-  made.send({ kind: 'people.add', account: 'old', name: 'old' })
-  made.now += 1
-  made.startShow()
-  for (const name of PEOPLE) {
-    made.arrive(name)
-    made.give(name, 1000)
-  }
-  for (const game of ['heist', 'duel', 'roulette', 'reels', 'coin', 'cup'] as const) made.game(game)
-  made.game('heist', { limits: { everyoneSeconds: 0, eachSeconds: 0, perViewer: 0, perShow: 0 } })
-  made.game('coin', { limits: { everyoneSeconds: 0, eachSeconds: 0, perViewer: 0, perShow: 0 } })
-  return made
-}
-
-const lastRound = (): RoundRow => channel.world.all(rounds).at(-1) as RoundRow
-const later = (seconds: number): void => {
-  channel.now += seconds
-  channel.runTimers()
-}
-const told = (round: RoundRow): ToldRound => ({ ...round, seats: seatsOf(channel.world, round) })
-const pots = (): number =>
-  channel.world
-    .all(accounts)
-    .filter(({ kind }) => kind === 'pot')
-    .reduce((sum, { balance }) => sum + balance, 0)
+const lastRound = (): RoundRow => roundsOf(channel).at(-1) as RoundRow
+const later = (seconds: number): void => goOn(channel, seconds)
+const told = (round: RoundRow) => toldOf(channel, round)
+const pots = (): number => potsOf(channel)
 const refused = (name: string, text: string): string => channel.hear(name, text).join(' | ')
 
 describe('a heist', () => {
@@ -286,79 +262,15 @@ describe('over all games', () => {
   })
 
   test('called off by the team, all stakes are back', () => {
-    for (const name of PEOPLE) channel.hear(name, '!heist 50')
+    for (const name of PLAYERS) channel.hear(name, '!heist 50')
     later(60)
     later(12)
     const caught = seatsOf(channel.world, lastRound()).filter(({ state }) => state !== 'out').length
     expect(channel.send({ kind: 'game.callOff', round: lastRound().id, by: 'wanda' }).ok).toBe(true)
     expect(lastRound()).toMatchObject({ status: 'off', why: 'Called off by wanda.' })
     expect(caught).toBeGreaterThan(0)
-    expect(PEOPLE.map((name) => channel.balance(name))).toEqual(PEOPLE.map(() => 1000))
+    expect(PLAYERS.map((name) => channel.balance(name))).toEqual(PLAYERS.map(() => 1000))
     expect(pots()).toBe(0)
     expect(channel.send({ kind: 'game.callOff', round: lastRound().id, by: 'wanda' }).ok).toBe(false)
   })
-
-  test('whatever is played, left, called off or lost to an outage: pots end at 0, the sum is 0, nobody is below 0', () => {
-    const lines = [
-      '!heist 50',
-      '!heist 20 1',
-      '!out',
-      '!duel jo 30',
-      '!duel 30',
-      '!take',
-      '!pass',
-      '!withdraw',
-      '!spin 10 red',
-      '!spin 10 0, 20 first dozen',
-      '!reels 10',
-      '!coin all',
-      '!cup',
-      '!heist all',
-    ]
-    const step = fc.oneof(
-      { weight: 8, arbitrary: fc.record({ who: fc.constantFrom(...PEOPLE), line: fc.constantFrom(...lines) }) },
-      { weight: 3, arbitrary: fc.record({ wait: fc.constantFrom(1, 5, 12, 40, 60, 90) }) },
-      { weight: 1, arbitrary: fc.record({ away: fc.constantFrom(150, 4000) }) },
-      { weight: 1, arbitrary: fc.record({ off: fc.nat(3) }) },
-      { weight: 1, arbitrary: fc.record({ cup: fc.constantFrom(0, 25) }) },
-    )
-    const property = fc.property(fc.array(step, { minLength: 10, maxLength: 60 }), (steps) => {
-      channel = evening()
-      for (const one of steps) {
-        if ('line' in one) channel.hear(one.who, one.line)
-        else if ('wait' in one) later(one.wait)
-        // Timers of the time away run late, one after the other.
-        else if ('away' in one) later(one.away)
-        else if ('cup' in one) channel.send({ kind: 'cup.open', rules: { ...CUP, stake: one.cup } })
-        else {
-          const open = channel.world.all(rounds).filter((round) => !isOver(round))[one.off]
-          if (open !== undefined) channel.send({ kind: 'game.callOff', round: open.id, by: 'wanda' })
-        }
-        expect(channel.sum()).toBe(0)
-        expect(channel.lowest()).toBe(0)
-      }
-      for (let i = 0; i < 60; i++) later(60)
-      expect(channel.world.all(rounds).filter((round) => !isOver(round))).toEqual([])
-      expect(pots()).toBe(0)
-      for (const round of channel.world.all(rounds))
-        expect(recompute(told(round)).filter((one) => !agrees(one))).toEqual([])
-      const house = channel.world
-        .appended(transfers)
-        .filter(({ from, to }) => from === BOOKS.house || to === BOOKS.house)
-      expect(house.every(({ reason }) => reason === 'houseAdds' || reason === 'houseTakes')).toBe(true)
-    })
-    fc.assert(property, { numRuns: 60 })
-  })
 })
-
-const CUP = {
-  name: 'Lamp cup',
-  places: 4,
-  kept: { places: 0, who: { everyone: true, streamer: false, standings: [], rank: null, people: [] }, before: false },
-  stake: 0,
-  prize: 100,
-  second: 30,
-  bestOf: 3 as const,
-  signUpSeconds: 60,
-  matchSeconds: 30,
-}

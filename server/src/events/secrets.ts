@@ -51,7 +51,8 @@ export class EventSecrets {
     const used = found.rows.find(({ secret }) => isSigned(secret as string, body, headers))
     if (used === undefined) return false
     // To the minute: written with each event, that row would have all of them wait for one another.
-    const text = 'update event_secret set used_at = $3 where channel = $1 and id = $2 and coalesce(used_at, 0) < $3 - 60'
+    const text =
+      'update event_secret set used_at = $3 where channel = $1 and id = $2 and coalesce(used_at, 0) < $3 - 60'
     await this.pool.query(text, [channel, used.id, this.clock()])
     return true
   }

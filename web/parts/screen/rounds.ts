@@ -1,7 +1,8 @@
 import type { Piece } from '#core/screen'
 import type { Drawn, PieceLive } from './drawn.ts'
+import { drawMachine } from './machineView.ts'
 import type { RoundShown, Shown } from './page.ts'
-import { drawBracket, drawCrew, drawDuel, drawMachine, drawOpenWheel, type RoundView } from './roundViews.ts'
+import { drawBracket, drawCrew, drawDuel, drawOpenWheel, type RoundView } from './roundViews.ts'
 
 export type RoundPiece = Extract<Piece, { of: 'crew' | 'duel' | 'wheel' | 'reels' | 'bracket' }>
 
