@@ -21,6 +21,8 @@ const isRoulette = (round: RoundRow | undefined): round is RouletteRound => roun
 
 /** So many bets one person can have on one spin. */
 const MOST_OWN_BETS = 20
+/** What bounds how often one person plays. */
+const OWN_LIMITS: ReadonlySet<string> = new Set(['rests_own', 'used_up_own'])
 /** So many of the last numbers are shown. */
 const LAST = 20
 
@@ -32,11 +34,12 @@ export function betOnWheel(world: World, viewer: ViewerRow, typed: string): Resu
   const joins = isRoulette(open)
   if (joins && open.status !== 'gathering')
     return refuse('round_running', 'No more bets: the wheel is turning. Bet again when it has stopped.')
+  const [, before] = ownBets(world, viewer.id, joins ? open.id : 0)
   const allowed = mayPlay(world, 'roulette', viewer, joins)
-  if (!allowed.ok) return allowed
+  // Another bet on the same spin is no other play.
+  if (!allowed.ok && !(before > 0 && OWN_LIMITS.has(allowed.refusal.code))) return allowed
   const bets = readBets(typed, balanceOf(world, viewer.id), currencyOf(world))
   if (!bets.ok) return bets
-  const [, before] = ownBets(world, viewer.id, joins ? open.id : 0)
   const fits = fitsLimits(world, viewer, bets.value, before)
   if (!fits.ok) return fits
   const pays = withBets(joins ? open.state.pays : NO_PAYS, bets.value)
@@ -45,7 +48,7 @@ export function betOnWheel(world: World, viewer: ViewerRow, typed: string): Resu
   const round = joins ? open : openWheel(world, viewer.name)
   const placed = placeBets(world, round, viewer, bets.value, pays)
   if (!placed.ok) return placed
-  countPlay(world, 'roulette', viewer.id, joins)
+  if (before === 0) countPlay(world, 'roulette', viewer.id, joins)
   placePlayer(world, viewer.id, { roulette: [round.id, before + bets.value.length] })
   return ok({ round: round.id, told: tellBet(world, placed.value, viewer, bets.value, joins) })
 }

@@ -92,6 +92,11 @@ describe('a heist', () => {
     expect(channel.balance('pia')).toBe(1000)
   })
 
+  test('cannot be joined by who has nothing, not even with all of it', () => {
+    channel.arrive('poor')
+    expect(refused('poor', '!heist all')).toContain('You have no rivets to stake')
+  })
+
   test('is joined once by everyone, and not after it has set off', () => {
     channel.hear('pia', '!heist 50')
     expect(refused('pia', '!heist 50')).toContain('You are in it already')
@@ -176,6 +181,16 @@ describe('the wheel', () => {
     expect(ended.status).toBe('settled')
     expect(recompute(told(ended)).every(agrees)).toBe(true)
     expect([pots(), channel.sum()]).toEqual([0, 0])
+  })
+
+  test('counts all bets of one person on a spin as one play', () => {
+    channel.game('roulette', { limits: { everyoneSeconds: 0, eachSeconds: 120, perViewer: 1, perShow: 0 } })
+    channel.hear('pia', '!spin 10 red')
+    expect(channel.hear('pia', '!spin 10 17')).toEqual(['pia: 10 on 17.'])
+    later(40)
+    later(5)
+    expect(refused('pia', '!spin 10 red')).toContain('once this show')
+    expect(refused('jo', '!spin')).toContain('There is no bet in that')
   })
 
   test('does not take a bet that the house could not pay', () => {

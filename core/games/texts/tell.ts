@@ -1,6 +1,6 @@
 import { chanceFor } from '../../fairness/index.ts'
 import { readSetting, type Setting } from '../../settings/index.ts'
-import { cutForChat, type Fields, faultsOf, render } from '../../texts/index.ts'
+import { atWord, type Fields, faultsOf, render } from '../../texts/index.ts'
 import { type Saying, say } from '../../voice/index.ts'
 import type { World } from '../../world/index.ts'
 import { GAME_TEXTS, type GameTextKey } from './catalogue.ts'
@@ -10,6 +10,11 @@ export type OwnTexts = Readonly<Partial<Record<GameTextKey, readonly string[]>>>
 
 export const gameTextsSetting: Setting<{ readonly texts: OwnTexts }> = { name: 'game.texts', initial: { texts: {} } }
 
+/** A line of chat; and of results, which name many, two of them. */
+const LINE_BYTES = 340
+const RESULT_BYTES = 2 * LINE_BYTES
+const LONG: ReadonlySet<GameTextKey> = new Set(['heist.room', 'heist.ended', 'roulette.spun'])
+
 /** What a text says, in the streamer's words or ours: one of its alternatives, picked from the open seed. */
 export function gameText(world: World, key: GameTextKey, fields: Fields): string {
   const own = readSetting(world, gameTextsSetting).texts[key]
@@ -17,10 +22,11 @@ export function gameText(world: World, key: GameTextKey, fields: Fields): string
   const all: readonly string[] = own === undefined || own.length === 0 ? ours : own
   const at = all.length === 1 ? 0 : chanceFor(world, `text/${world.nextId()}`).below(all.length)
   const filled = render(all[at] ?? '', fields)
-  if (filled.ok) return cutForChat(filled.text)
+  const bytes = LONG.has(key) ? RESULT_BYTES : LINE_BYTES
+  if (filled.ok) return atWord(filled.text, bytes)
   // A text that cannot be filled in must not lose what it reports.
   const plain = render(ours[0] ?? '', fields)
-  return plain.ok ? cutForChat(plain.text) : ''
+  return plain.ok ? atWord(plain.text, bytes) : ''
 }
 
 /** Says a text of the games in the room, or to somebody alone. @returns What is said. */

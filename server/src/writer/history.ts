@@ -86,7 +86,7 @@ const FORGET = [
 
 /** Rounds tell names beside the seats: who called, who was called, who entered. */
 const FORGET_IN_ROUNDS = `update round set opener_name = case when opener_name = $3 then 'somebody' else opener_name end,
-    state = replace(state::text, to_json($3::text)::text, '"somebody"')::jsonb
+    state = replace(state::text, '"name": ' || to_json($3::text)::text, '"name": "somebody"')::jsonb
   where channel = $1 and id in (select round from seat where channel = $1 and viewer = $2)`
 
 async function forget(
