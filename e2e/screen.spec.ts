@@ -48,7 +48,8 @@ test('a picture is put into the library, made an alert of, and seen on an overla
   await desk.getByRole('button', { name: 'Save: live at once' }).click()
   await expect(desk.getByText('What you see is live.')).toBeVisible()
   await desk.getByRole('button', { name: 'Play it now' }).click()
-  await expect(overlay.getByText(`Seen by ${name}`)).toBeVisible()
+  // What the crowd has ordered meanwhile plays before it.
+  await expect(overlay.getByText(`Seen by ${name}`)).toBeVisible({ timeout: 60_000 })
   await expect(overlay.locator('.alert img')).toHaveJSProperty('naturalWidth', 640)
   await desk.keyboard.press('Escape')
   await expectAccessible(desk)

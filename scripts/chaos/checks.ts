@@ -15,8 +15,7 @@ const SETTLED_MS = 30_000
 
 /** All that must hold after the storm, whatever happened in it. */
 export async function checkAll(stage: Stage, storm: Storm, followers: readonly Follower[]): Promise<Check[]> {
-  const timers = await timersAlive(stage)
-  const rounds = await roundsEnded(stage)
+  const [timers, rounds] = await Promise.all([timersAlive(stage), roundsEnded(stage)])
   const facts = await factNumbers(stage.pool, stage.channel)
   const { pool } = stage
   return [
