@@ -1,7 +1,7 @@
-import { CONTESTS } from './contests.ts'
+import { CREWS } from './crews.ts'
 import { TABLES } from './tables.ts'
 
 /** Every text that the games say, by its key. */
-export const GAME_TEXTS = { ...CONTESTS, ...TABLES } as const
+export const GAME_TEXTS = { ...CREWS, ...TABLES } as const
 
 export type GameTextKey = keyof typeof GAME_TEXTS

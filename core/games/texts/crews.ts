@@ -18,7 +18,7 @@ import {
 } from './parts.ts'
 
 /** What is said of heists and duels. */
-export const CONTESTS = {
+export const CREWS = {
   'heist.opened': text(
     'heist',
     'A heist is being planned',

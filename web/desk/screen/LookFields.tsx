@@ -1,0 +1,87 @@
+import { FONTS, type Look } from '#core/screen'
+import { Button } from '../../parts/Button.tsx'
+import { Choose, NumberInput, Slider, Tick } from '../commands/inputs.tsx'
+
+const FONT_NAMES = { display: 'Headline letters', text: 'Text letters', typewriter: 'Typewriter letters' } as const
+
+/** How a piece looks: letters, colours, ground. */
+export function LookFields({ look, setLook, size }: { look: Look; setLook: (look: Look) => void; size: boolean }) {
+  const put = (patch: Partial<Look>) => setLook({ ...look, ...patch })
+  return (
+    <fieldset className="flex flex-col gap-2">
+      <legend className="mb-1 font-semibold">Look</legend>
+      <Choose
+        label="Letters"
+        value={look.font}
+        choices={FONTS.map((value) => ({ value, name: FONT_NAMES[value] }))}
+        onChoose={(font) => put({ font })}
+      />
+      {size && (
+        <p className="flex items-center gap-2">
+          <NumberInput
+            label="Height of the letters"
+            value={look.size}
+            most={400}
+            none="fits"
+            className="w-16"
+            onValue={(n) => put({ size: n })}
+          />
+          pixels high
+        </p>
+      )}
+      <ColourField label="Letters" value={look.colour} initial="#f4eee1" onColour={(colour) => put({ colour })} />
+      <ColourField
+        label="Ground"
+        value={look.ground === 'none' ? '' : look.ground}
+        initial="#14171c"
+        onColour={(ground) => put({ ground })}
+      />
+      <Tick on={look.ground === 'none'} onTick={(none) => put({ ground: none ? 'none' : '' })}>
+        No ground
+      </Tick>
+      {look.ground !== 'none' && <Slider label="Covers" value={look.cover} onValue={(cover) => put({ cover })} />}
+      <p className="flex items-center gap-2">
+        <NumberInput
+          label="Roundness of the corners"
+          value={look.corner}
+          most={200}
+          className="w-16"
+          onValue={(corner) => put({ corner })}
+        />
+        round corners
+      </p>
+      <Tick on={look.shadow} onTick={(shadow) => put({ shadow })}>
+        Shadow
+      </Tick>
+    </fieldset>
+  )
+}
+
+interface ColourFieldProps {
+  readonly label: string
+  /** Empty: the theme's. */
+  readonly value: string
+  readonly initial: string
+  readonly onColour: (colour: string) => void
+}
+
+function ColourField({ label, value, initial, onColour }: ColourFieldProps) {
+  return (
+    <span className="flex items-center gap-2">
+      <label className="flex items-center gap-2">
+        <input
+          type="color"
+          value={value === '' ? initial : value}
+          onChange={(event) => onColour(event.target.value.toLowerCase())}
+          className="h-7 w-10 cursor-pointer rounded border border-line bg-surface"
+        />
+        {label}
+      </label>
+      {value !== '' && (
+        <Button look="quiet" className="px-1! py-0! text-sm" onClick={() => onColour('')}>
+          as the theme
+        </Button>
+      )}
+    </span>
+  )
+}
