@@ -1,6 +1,7 @@
 import { balanceOf, mulDiv } from '../../ledger/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
 import { ok, type Result, refuse, type World } from '../../world/index.ts'
+import { amount } from '../amount.ts'
 import { callOff } from '../play/callOff.ts'
 import type { Played } from '../play/played.ts'
 import { addPrize, endRound, goOnAt, openRound, settleSeat } from '../pot.ts'
@@ -10,7 +11,7 @@ import { settingsOf } from '../settings.ts'
 import { tellRound } from '../tellRound.ts'
 import { tell } from '../texts/tell.ts'
 import { bracketFor, decideMatch, drawLot, drawOrder, finalOf, nextMatch, playMatch, stageName } from './bracket.ts'
-import { amount, type CupRound, openCup, put } from './entrants.ts'
+import { type CupRound, openCup, put } from './entrants.ts'
 import type { CupState, How, Match } from './state.ts'
 
 /** With fewer there is no cup. */

@@ -1,11 +1,10 @@
 import { mayUse } from '../../access/index.ts'
-import { currencySetting, inWords } from '../../currency/index.ts'
 import { balanceOf } from '../../ledger/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
-import { readSetting } from '../../settings/index.ts'
 import { showOnAir } from '../../show/index.ts'
 import { ok, type Result, refuse, type World } from '../../world/index.ts'
 import { countPlay, lossLeft, mayPlay } from '../allowed.ts'
+import { amount } from '../amount.ts'
 import type { Played } from '../play/played.ts'
 import { placePlayer, settleSeat, takeSeat } from '../pot.ts'
 import { openRowOf, playerOf, type RoundRow, rounds, seatKey, seats } from '../rounds.ts'
@@ -18,8 +17,6 @@ export type CupRound = RoundRow & { readonly state: CupState }
 
 export const isCup = (round: RoundRow | undefined): round is CupRound => round?.state.of === 'cup'
 
-/** An amount, as people say it. */
-export const amount = (world: World, n: number): string => inWords(n, readSetting(world, currencySetting))
 /** Puts a cup with some of its state changed. */
 export const put = (world: World, round: CupRound, state: Partial<CupState>): CupRound =>
   world.put(rounds, { ...round, state: { ...round.state, ...state } }) as CupRound

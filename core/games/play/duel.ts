@@ -1,10 +1,9 @@
-import { currencySetting, inWords } from '../../currency/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
-import { readSetting } from '../../settings/index.ts'
 import { showOnAir } from '../../show/index.ts'
 import { say } from '../../voice/index.ts'
 import { ok, type Result, refuse, type World } from '../../world/index.ts'
 import { checkStake, countPlay, mayPlay, readStake, sitsOut } from '../allowed.ts'
+import { amount } from '../amount.ts'
 import { duelPot, duelWinner } from '../duel.ts'
 import { endRound, goOnAt, openRound, placePlayer, settleSeat, takeSeat } from '../pot.ts'
 import { type DuelState, floorOf, floors, isOver, playerOf, type RoundRow, rounds, seatsOf } from '../rounds.ts'
@@ -20,8 +19,6 @@ export const isDuel = (round: RoundRow | undefined): round is DuelRound => round
 
 /** So many challenges that anyone may take can be open at once. */
 const MOST_FREE = 20
-
-const amount = (world: World, n: number): string => inWords(n, readSetting(world, currencySetting))
 
 /** A duel that has not ended, by its id; undefined: there is none. */
 const goingOn = (world: World, id: number | undefined): DuelRound | undefined => {

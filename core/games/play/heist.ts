@@ -1,8 +1,8 @@
-import { currencySetting, digits, inWords } from '../../currency/index.ts'
+import { digits } from '../../currency/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
-import { readSetting } from '../../settings/index.ts'
 import { ok, type Result, refuse, type World } from '../../world/index.ts'
 import { countPlay, mayPlay, readStake, restAfter } from '../allowed.ts'
+import { amount } from '../amount.ts'
 import { enterRoom, heistChance, paidAfter, roomChance } from '../heist.ts'
 import { endRound, goOnAt, openRound, placePlayer, settleSeat, takeSeat } from '../pot.ts'
 import {
@@ -28,7 +28,6 @@ export type HeistRound = RoundRow & { readonly state: HeistState }
 
 const isHeist = (round: RoundRow | undefined): round is HeistRound => round?.state.of === 'heist'
 
-const amount = (world: World, n: number): string => inWords(n, readSetting(world, currencySetting))
 const chanceInWords = (ppm: number): string => `${digits(ppm / 10_000)} %`
 
 /** Starts a heist, or comes along on the one that is being planned. @param leaveAfter - The room; null: to the end. */

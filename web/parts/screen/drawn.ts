@@ -16,6 +16,9 @@ export interface Drawn {
   readonly hear: (live: PieceLive) => boolean
 }
 
+/** Figures with grouped digits. */
+export const numbers = new Intl.NumberFormat('en')
+
 /** A part of a piece, with its words. */
 export function part(parent: HTMLElement, name: string, text = ''): HTMLElement {
   const made = document.createElement('div')

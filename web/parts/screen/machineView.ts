@@ -1,10 +1,9 @@
 import type { CoinState, ReelsState } from '#core/games'
 import { DRAWN_SYMBOLS } from '../games/symbols.ts'
-import { part } from './drawn.ts'
+import { numbers, part } from './drawn.ts'
 import type { RoundShown } from './page.ts'
 import type { RoundView } from './roundViews.ts'
 
-const numbers = new Intl.NumberFormat('en')
 const still = (): boolean => window.matchMedia('(prefers-reduced-motion: reduce)').matches
 
 /** When each reel stops (ms). */

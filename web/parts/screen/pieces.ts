@@ -1,10 +1,8 @@
 import type { Look, Piece } from '#core/screen'
-import { type Drawn, type PieceLive, part } from './drawn.ts'
+import { type Drawn, numbers, type PieceLive, part } from './drawn.ts'
 import { fitText } from './fit.ts'
 import type { Line, Shown } from './page.ts'
 import { RoundOnScreen } from './rounds.ts'
-
-const numbers = new Intl.NumberFormat('en')
 
 /** Puts a piece in its place; `layer`: the higher the nearer. */
 export function drawPiece(stage: HTMLElement, piece: Piece, layer: number): Drawn {

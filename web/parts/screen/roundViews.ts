@@ -1,11 +1,9 @@
 import type { CupState, DuelState, HeistState, RouletteState } from '#core/games'
 import { drawWheel } from '../games/drawWheel.ts'
-import { part } from './drawn.ts'
+import { numbers, part } from './drawn.ts'
 import type { RoundShown } from './page.ts'
 
 // What each game looks like on the stream: large, few words, and following the outcome that was decided.
-
-const numbers = new Intl.NumberFormat('en')
 
 /** How a view of a round is made: it draws what is told into its place. */
 export interface RoundView {

@@ -5,11 +5,10 @@ import { GAME_NAMES } from '#core/games'
 import { dayText } from '../../parts/time.ts'
 import { useChannel } from '../channel.ts'
 import type { OwnGames as Own, OwnSeat } from './games.ts'
+import { SEAT_SAID } from './roundInWords.ts'
 import { SitOut } from './SitOut.tsx'
 
 const signed = (n: number): string => (n > 0 ? `+${digits(n)}` : n < 0 ? `−${digits(-n)}` : '0')
-
-const SAID = { in: 'open', out: 'got out', caught: 'caught', won: 'won', lost: 'lost', back: 'stake back' } as const
 
 const netOf = ({ state, paid, stake }: OwnSeat): number => (state === 'in' || state === 'back' ? 0 : paid - stake)
 
@@ -41,7 +40,7 @@ export function OwnGames({ own }: { own: Own }) {
                 <Link to={`/games/${seat.round}`} className="min-w-0 flex-1 underline-offset-2 hover:underline">
                   <span className="font-medium">{GAME_NAMES[seat.game]}</span>{' '}
                   <span className="text-muted">
-                    {digits(seat.stake)} · {SAID[seat.state]} · {dayText(seat.at)}
+                    {digits(seat.stake)} · {SEAT_SAID[seat.state]} · {dayText(seat.at)}
                   </span>
                 </Link>
                 <span

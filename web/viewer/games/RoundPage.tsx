@@ -9,7 +9,7 @@ import { dayText } from '../../parts/time.ts'
 import { useChannel } from '../channel.ts'
 import { CheckPart } from './CheckPart.tsx'
 import { roundQuery, type Seat, type WholeRound } from './games.ts'
-import { endInWords } from './roundInWords.ts'
+import { endInWords, SEAT_SAID } from './roundInWords.ts'
 
 const MOST_SHOWN = 100
 
@@ -68,8 +68,6 @@ function RoundShown({ round }: { round: WholeRound }) {
   )
 }
 
-const SAID = { in: 'open', out: 'got out', caught: 'caught', won: 'won', lost: 'lost', back: 'stake back' } as const
-
 function Seats({ seats }: { seats: readonly Seat[] }) {
   return (
     <section aria-labelledby="seats" className="mt-5">
@@ -91,7 +89,7 @@ function Seats({ seats }: { seats: readonly Seat[] }) {
             <tr key={i} className="border-t border-line">
               <td className="max-w-36 truncate py-1.5">{seat.name}</td>
               <td className="text-right">{digits(seat.stake)}</td>
-              <td className="pl-4 text-muted">{SAID[seat.state]}</td>
+              <td className="pl-4 text-muted">{SEAT_SAID[seat.state]}</td>
               <td className="text-right">{digits(seat.paid)}</td>
             </tr>
           ))}

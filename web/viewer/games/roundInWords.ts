@@ -2,6 +2,16 @@ import { digits } from '#core/currency'
 import { colourOf } from '#core/games'
 import type { Round } from './games.ts'
 
+/** What became of what somebody put in. */
+export const SEAT_SAID = {
+  in: 'open',
+  out: 'got out',
+  caught: 'caught',
+  won: 'won',
+  lost: 'lost',
+  back: 'stake back',
+} as const
+
 /** How a round ended, in a few words: "17 black", "valve_vera won", "3 rooms of the clock tower". */
 export function endInWords(round: Pick<Round, 'status' | 'state' | 'paid' | 'seats'>): string {
   if (round.status === 'off') return 'called off'
