@@ -60,6 +60,16 @@ export function WheelCard({ view, settings, own, signedIn }: WheelCardProps) {
   )
 }
 
+/** "20 on red, 10 on 17": bets on the same lie together. */
+function summedUp(bets: readonly OwnSeat[]): string {
+  const sums = new Map<string, number>()
+  for (const { stake, plan } of bets) {
+    const on = plan.on === undefined ? '?' : betInWords(plan.on)
+    sums.set(on, (sums.get(on) ?? 0) + stake)
+  }
+  return [...sums].map(([on, sum]) => `${digits(sum)} on ${on}`).join(', ')
+}
+
 function OnWheel({ round, view, bets }: { round: OpenRound; view: GamesView; bets: readonly OwnSeat[] }) {
   const left = Math.max(0, Math.ceil((round.nextAt ?? 0) - useNow(view.ahead)))
   const { state } = round
@@ -77,14 +87,7 @@ function OnWheel({ round, view, bets }: { round: OpenRound; view: GamesView; bet
           </>
         )}
       </p>
-      {bets.length > 0 && (
-        <p className="text-muted">
-          Yours:{' '}
-          {bets
-            .map(({ stake, plan }) => `${digits(stake)} on ${plan.on === undefined ? '?' : betInWords(plan.on)}`)
-            .join(', ')}
-        </p>
-      )}
+      {bets.length > 0 && <p className="text-muted">Yours: {summedUp(bets)}</p>}
     </div>
   )
 }
