@@ -12,6 +12,15 @@ export {
 export { type PlayGame, playByPage } from './games/playByPage.ts'
 export { type ChatLine, chatLine, type FollowUp } from './line.ts'
 export { type Heard, heard } from './match.ts'
+export { type ClaimPrize, claimByPage, type EnterRaffle, enterByPage } from './raffles/byPage.ts'
+export {
+  type ChangeRaffle,
+  changeRaffle,
+  checkRaffle,
+  type StartRaffle,
+  startFrom,
+  startRaffle,
+} from './raffles/start.ts'
 export { commandReady, inOneLine, peopleReady, type Readiness, type Standing, stepsReady } from './ready.ts'
 export { type RunRow, type RunState, refusedRun, runs, type StepOutcome } from './runs.ts'
 export {
@@ -48,7 +57,9 @@ export {
   type Listener,
   listenersOf,
   otherWords,
+  type RaffleWord,
   type RewardWord,
+  raffleListeners,
   rewardListeners,
   wordsSetting,
 } from './words.ts'

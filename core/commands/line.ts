@@ -1,5 +1,6 @@
 import { earningSetting, markPresent, payChat } from '../earning/index.ts'
 import { findViewer, meet, needHabits, needWatch, type ViewerRow, viewers, type Who } from '../people/index.ts'
+import { needClaim, runningRaffle, speakUp } from '../raffles/index.ts'
 import { readSetting } from '../settings/index.ts'
 import { showOnAir } from '../show/index.ts'
 import { type Asker, answer, voiceSetting } from '../voice/index.ts'
@@ -12,6 +13,7 @@ import { helpAnswer } from './help.ts'
 import { hint, needHint } from './hint.ts'
 import { type Heard, heard } from './match.ts'
 import { findNamed, needNamed } from './named.ts'
+import { needRaffleLine, raffleByChat } from './raffles/byChat.ts'
 import { answerToGet, buyByChat, needGet } from './store/buyByChat.ts'
 import { needPurchase } from './store/purchase.ts'
 import { carryOut, needUse } from './use.ts'
@@ -30,14 +32,16 @@ export interface ChatLine {
 
 function needLine(world: World, { who, text, at }: ChatLine & Envelope): Need[] {
   const command = heard(world, text.slice(0, MAX_LINE))
-  const needed = needsHabits(world, command) ? needHabits(world, who.account) : needWatch(world, who.account)
+  const needed = [...(needsHabits(world, command) ? needHabits(world, who.account) : needWatch(world, who.account))]
   if (!needed.every((need) => world.rows.has(need))) return needed
   const viewer = findViewer(world, who.account)?.id
+  if (viewer !== undefined) needed.push(...needClaim(world, viewer))
   if (command === undefined) return [...needed, ...needHint(world, text, viewer)]
   if (command.kind === 'command')
     return [...needed, ...needUse(world, command.command, { account: who.account, typed: command.rest, at })]
   if (command.kind === 'reward') return [...needed, ...needPurchase(world, command.reward, who.account)]
   if (command.kind === 'game') return [...needed, ...needGameLine(world, command.verb, command.rest, who.account)]
+  if (command.kind === 'raffle') return [...needed, ...needRaffleLine(world, command.raffle, command.rest, who.account)]
   if (command.kind === 'get') needed.push(...needGet(world, command.rest, who.account))
   if (NAMING.has(command.kind))
     for (const typed of command.rest.split(/\s+/).slice(0, 2)) needed.push(...needNamed(world, typed))
@@ -63,8 +67,10 @@ export const chatLine: Handler<ChatLine> = {
     const command = heard(world, text)
     if (!intent.privately) payChat(world, viewer, command !== undefined)
     const asker = { name: intent.who.name, privately: intent.privately }
+    if (!intent.privately) speakUp(world, viewer.id, text)
     if (command === undefined) return ok(hint(world, viewer, text, asker))
     if (command.kind === 'command') return ok({ used: carryOut(world, command.command, viewer, command.rest, asker) })
+    if (command.kind === 'raffle') return ok(toRaffle(world, viewer, command, asker))
     const answered = answerTo(world, viewer, command, asker)
     if (answered === undefined) return ok({})
     const alone = intent.privately || readSetting(world, voiceSetting).reply === 'private'
@@ -73,6 +79,17 @@ export const chatLine: Handler<ChatLine> = {
     answer(world, asker, answered, command.kind === 'balance' ? { likeness: 'balance' } : {})
     return ok({ answer: answered })
   },
+}
+
+function toRaffle(
+  world: World,
+  viewer: ViewerRow,
+  { raffle: id, rest }: { raffle: number; rest: string },
+  asker: Asker,
+) {
+  const raffle = runningRaffle(world, id)
+  if (raffle !== undefined) raffleByChat(world, viewer, raffle, rest, asker)
+  return { raffle: id }
 }
 
 function notice(world: World, { who, privately }: ChatLine): ViewerRow {
@@ -101,7 +118,7 @@ const LISTS = { top: 'balance', longest: 'hours', earners: 'earned' } as const
 function answerTo(
   world: World,
   viewer: ViewerRow,
-  command: Exclude<Heard, { kind: 'command' }>,
+  command: Exclude<Heard, { kind: 'command' | 'raffle' }>,
   asker: Asker,
 ): string | FollowUp | undefined {
   const { kind, word, rest } = command

@@ -1,5 +1,6 @@
 import { currencySetting } from '../currency/index.ts'
 import { type GameVerb, gameWords, settingsOf, wageringSetting } from '../games/index.ts'
+import { type RaffleRow, raffles, runningRaffles, wordsOf } from '../raffles/index.ts'
 import { readSetting, settings } from '../settings/index.ts'
 import { openRewards, type RewardRow, rewards } from '../store/index.ts'
 import { oneSlipAway } from '../texts/index.ts'
@@ -15,6 +16,7 @@ export type Meaning =
   | { readonly kind: 'command'; readonly command: CommandRow }
   | { readonly kind: 'reward'; readonly reward: RewardRow }
   | { readonly kind: 'game'; readonly verb: GameVerb }
+  | { readonly kind: 'raffle'; readonly raffle: number }
 
 /** A line of chat read as one of the words. */
 export type Heard = Meaning & { readonly word: string; readonly rest: string }
@@ -23,6 +25,7 @@ interface Index {
   readonly settingsAt: number
   readonly commandsAt: number
   readonly rewardsAt: number
+  readonly rafflesAt: number
   readonly words: ReadonlyMap<string, Meaning>
 }
 
@@ -35,15 +38,22 @@ function indexOf(world: World): Index {
   const settingsAt = rows.changesOf(settings)
   const commandsAt = rows.changesOf(commands)
   const rewardsAt = rows.changesOf(rewards)
-  const same = known?.settingsAt === settingsAt && known.commandsAt === commandsAt && known.rewardsAt === rewardsAt
+  const rafflesAt = rows.changesOf(raffles)
+  const same =
+    known?.settingsAt === settingsAt &&
+    known.commandsAt === commandsAt &&
+    known.rewardsAt === rewardsAt &&
+    known.rafflesAt === rafflesAt
   if (known !== undefined && same) return known
-  const index = { settingsAt, commandsAt, rewardsAt, words: meanings(world) }
+  const index = { settingsAt, commandsAt, rewardsAt, rafflesAt, words: meanings(world) }
   indexes.set(rows, index)
   return index
 }
 
 function meanings(world: World): Map<string, Meaning> {
   const words = new Map<string, Meaning>()
+  for (const raffle of heardRaffles(world))
+    for (const one of wordsOf(raffle.settings)) words.set(one, { kind: 'raffle', raffle: raffle.id })
   for (const command of openCommands(world)) {
     const { word, aliases, on } = command.settings
     if (on) for (const one of [word, ...aliases]) words.set(one.toLowerCase(), { kind: 'command', command })
@@ -63,6 +73,14 @@ function meanings(world: World): Map<string, Meaning> {
   return words
 }
 
+/** Raffles in the order in which they are heard: of several with one word the open one, then one that has just closed, then one that is to open. */
+const heardRaffles = (world: World): RaffleRow[] =>
+  runningRaffles(world)
+    .filter(({ settings }) => settings.byWord)
+    .sort((a, b) => HEARD.indexOf(a.status) - HEARD.indexOf(b.status))
+
+const HEARD: readonly RaffleRow['status'][] = ['returning', 'planned', 'closed', 'open']
+
 /** Reads a line as one of the words that are on; undefined for any other line. */
 export function heard(world: World, text: string): Heard | undefined {
   const typed = typedWord(text)
@@ -73,6 +91,7 @@ export function heard(world: World, text: string): Heard | undefined {
   if (meaning.kind === 'command') return { kind: 'command', command: meaning.command, word: typed.word, rest }
   if (meaning.kind === 'reward') return { kind: 'reward', reward: meaning.reward, word: typed.word, rest }
   if (meaning.kind === 'game') return { kind: 'game', verb: meaning.verb, word: typed.word, rest }
+  if (meaning.kind === 'raffle') return { kind: 'raffle', raffle: meaning.raffle, word: typed.word, rest }
   return { kind: meaning.kind, word: typed.word, rest }
 }
 

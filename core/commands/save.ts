@@ -7,7 +7,14 @@ import type { CommandSettings } from './schema.ts'
 import { aroundIn, checkSteps } from './steps/check.ts'
 import { callsIn, type Fault } from './steps/within.ts'
 import { type CommandRow, commandOf, commands, openCommands } from './table.ts'
-import { checkListeners, type Listener, listenersOfGames, otherWords, wordsSetting } from './words.ts'
+import {
+  checkListeners,
+  type Listener,
+  listenersOfGames,
+  listenersOfRaffles,
+  otherWords,
+  wordsSetting,
+} from './words.ts'
 
 export const MOST_COMMANDS = 1000
 const GONE = 'This command is not there any more. Load the page again.'
@@ -64,10 +71,16 @@ export const faultInWords = ({ at, sentence }: Pick<Fault, 'at' | 'sentence'>): 
 /** All that listens in chat beside a command. */
 export const otherListeners = (
   world: World,
-  but: { readonly command?: number | null; readonly reward?: number | null; readonly games?: true },
+  but: {
+    readonly command?: number | null
+    readonly reward?: number | null
+    readonly games?: true
+    readonly raffles?: true
+  },
 ): Listener[] => {
   const games = but.games ? [] : listenersOfGames(world)
-  const all = { commands: openCommands(world), rewards: openRewards(world), games }
+  const raffles = but.raffles ? [] : listenersOfRaffles(world)
+  const all = { commands: openCommands(world), rewards: openRewards(world), games, raffles }
   return otherWords(readSetting(world, currencySetting), readSetting(world, wordsSetting), all, but)
 }
 

@@ -1,5 +1,6 @@
 import { type Currency, currencySetting } from '../currency/index.ts'
 import { GAME_NAMES, type GameVerb, gameWords, settingsOf, wageringSetting } from '../games/index.ts'
+import { type RaffleSettings, runningRaffles, wordsOf } from '../raffles/index.ts'
 import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
 import { openRewards, type RewardRow } from '../store/index.ts'
 import { lookAlike } from '../texts/index.ts'
@@ -113,6 +114,7 @@ const channelListeners = (world: World): Listener[] => [
   ...listenersOf(openCommands(world)),
   ...rewardListeners(openRewards(world)),
   ...listenersOfGames(world),
+  ...listenersOfRaffles(world),
 ]
 
 /** What the words of the games are for, where they collide. */
@@ -140,6 +142,24 @@ export const gameListeners = (all: ReturnType<typeof gameWords>): Listener[] =>
 export const listenersOfGames = (world: World): Listener[] =>
   gameListeners(gameWords((which) => settingsOf(world, which), readSetting(world, wageringSetting)))
 
+/** As much of a raffle as its word takes. */
+export interface RaffleWord {
+  readonly settings: Pick<RaffleSettings, 'title' | 'word' | 'byWord'>
+}
+
+/** The words of raffles that are entered by one. Two raffles may have the same: only one of them can be open. */
+export function raffleListeners(all: readonly RaffleWord[]): Listener[] {
+  const seen = new Set<string>()
+  return all.flatMap(({ settings }) => {
+    const words = settings.byWord ? wordsOf(settings).filter((one) => !seen.has(one)) : []
+    for (const one of words) seen.add(one)
+    return words.length === 0 ? [] : [{ words, name: `the raffle “${settings.title}”` }]
+  })
+}
+
+/** The words of the raffles that have not ended. */
+export const listenersOfRaffles = (world: World): Listener[] => raffleListeners(runningRaffles(world))
+
 /** The words of rewards that are bought by a word of their own. */
 export const rewardListeners = (all: readonly RewardWord[], but?: number | null): Listener[] =>
   all
@@ -166,10 +186,12 @@ export const otherWords = (
     commands,
     rewards,
     games,
+    raffles,
   }: {
     readonly commands: readonly Pick<CommandRow, 'id' | 'settings'>[]
     readonly rewards: readonly RewardWord[]
     readonly games: readonly Listener[]
+    readonly raffles: readonly Listener[]
   },
   but: { readonly command?: number | null; readonly reward?: number | null } = {},
 ): Listener[] => [
@@ -177,6 +199,7 @@ export const otherWords = (
   ...listenersOf(commands, but.command),
   ...rewardListeners(rewards, but.reward),
   ...games,
+  ...raffles,
 ]
 
 export interface ChangeWords {

@@ -1,5 +1,6 @@
 import { accounts, addFlow, flowOf, flows, minuteOf, transfers } from '../ledger/index.ts'
 import { viewers, watches } from '../people/index.ts'
+import { closeWithShow } from '../raffles/index.ts'
 import { announce, type Promotion, review } from '../ranks/index.ts'
 import { addToShow } from '../show/index.ts'
 import { setOffTriggers } from '../triggers/index.ts'
@@ -36,6 +37,7 @@ export function decide(world: World, intent: Sent): Result<Answer> {
     if (result.ok) {
       countFlow(world, moved)
       reviewTouched(world)
+      closeWithShow(world)
       setOffTriggers(world, [...world.moments], 'depth' in intent ? intent.depth : 0)
     } else world.undo(savepoint)
     return result

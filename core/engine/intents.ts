@@ -5,6 +5,7 @@ import { type ChangeSeed, changeSeed } from '../fairness/index.ts'
 import * as games from '../games/index.ts'
 import * as library from '../library/index.ts'
 import * as people from '../people/index.ts'
+import * as raffles from '../raffles/index.ts'
 import * as ranks from '../ranks/index.ts'
 import * as screen from '../screen/index.ts'
 import { type ChangeHome, changeHome } from '../settings/index.ts'
@@ -94,6 +95,19 @@ type GameIntent =
   | games.OpenCup
   | games.OpenGame
 
+type RaffleIntent =
+  | commands.ChangeRaffle
+  | commands.ClaimPrize
+  | commands.EnterRaffle
+  | commands.StartRaffle
+  | raffles.ActOnRaffle
+  | raffles.PassOverWinner
+  | raffles.RaffleTick
+  | raffles.RecordWinner
+  | raffles.RemoveEntrant
+  | raffles.RemoveSetup
+  | raffles.SaveSetup
+
 type StoreIntent =
   | commands.PlaceOrder
   | commands.SaveReward
@@ -115,6 +129,7 @@ export type Intent =
   | EarningIntent
   | GameIntent
   | PeopleIntent
+  | RaffleIntent
   | RankIntent
   | ScreenIntent
   | StoreIntent
@@ -187,6 +202,17 @@ export const handlers: Handlers = {
   'presence.arrived': earning.arrive,
   'presence.gap': earning.noteGap,
   'presence.left': earning.leave,
+  'raffle.act': raffles.actOnRaffle,
+  'raffle.change': commands.changeRaffle,
+  'raffle.claim': commands.claimByPage,
+  'raffle.enter': commands.enterByPage,
+  'raffle.pass': raffles.passOverWinner,
+  'raffle.record': raffles.recordWinner,
+  'raffle.remove': raffles.removeEntrant,
+  'raffle.removeSetup': raffles.removeSetup,
+  'raffle.saveSetup': raffles.saveSetup,
+  'raffle.start': commands.startRaffle,
+  'raffle.tick': raffles.tickRaffle,
   'ranks.change': ranks.changeRanks,
   'ranks.review': ranks.reviewPeople,
   'redemption.decide': triggers.decideRedemption,

@@ -1,4 +1,4 @@
-export { gameKey, needPlayer } from './allowed.ts'
+export { gameKey, needPlayer, sitsOut } from './allowed.ts'
 export { betInWords } from './bets.ts'
 export {
   type CallOffRound,
@@ -39,7 +39,6 @@ export { readSpan } from './play/sitOut.ts'
 export { lineMet, type Machine, machineOdds, spinPays, spinReels } from './reels.ts'
 export { crewsOf, effectInWords, paysTooMuch, returnsInWords, returnsOf, returnWarning } from './returns.ts'
 export { type On, returnedOf, spinWheel } from './roulette.ts'
-export { roundSeedOf } from './roundSeed.ts'
 export type { CoinState, DuelState, HeistState, ReelsState, RouletteState } from './rounds.ts'
 export {
   type FloorRow,
@@ -62,7 +61,7 @@ export {
   GAME_SETTINGS,
   GAMES,
   type Game,
-  type GameWord,
+  GameWord,
   type HeistSite,
   type SettingsOf,
   type Stakes,

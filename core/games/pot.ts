@@ -1,10 +1,9 @@
-import { chanceFor, commitmentOf } from '../fairness/index.ts'
+import { commitmentOf, ownSeed } from '../fairness/index.ts'
 import { BOOKS, balanceOf, openAccount, transfer } from '../ledger/index.ts'
-import { type ViewerRow, viewers } from '../people/index.ts'
+import { payeeOf, type ViewerRow } from '../people/index.ts'
 import { limitPeriod, showOnAir } from '../show/index.ts'
 import { ok, type Result, type World } from '../world/index.ts'
 import { GAME_NAMES } from './names.ts'
-import { seedFrom, seedLabel } from './roundSeed.ts'
 import {
   floorOf,
   floors,
@@ -38,7 +37,7 @@ export interface Opening {
 export function openRound(world: World, { game, status, state, nextAt, openerName }: Opening): RoundRow {
   const id = world.nextId()
   openAccount(world, id, 'pot')
-  const seed = seedFrom(chanceFor(world, seedLabel(id)))
+  const seed = ownSeed(world, id)
   const round: RoundRow = {
     id,
     game,
@@ -143,9 +142,6 @@ function count(
 
 const tellBalance = (world: World, viewer: number): void =>
   world.fact('balance.changed', `viewer:${viewer}`, { balance: balanceOf(world, viewer) })
-
-/** Who gets what a seat pays: whoever the account was merged into meanwhile. */
-export const payeeOf = (world: World, viewer: number): number => world.get(viewers, viewer)?.mergedInto ?? viewer
 
 /**
  * Pays somebody out of the pot; what the pot has too little of comes from the house first.

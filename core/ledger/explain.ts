@@ -3,23 +3,34 @@ import type { TransferRow } from './transfer.ts'
 
 type Explained = Pick<TransferRow, 'reason' | 'detail' | 'amount'>
 
+/** Reasons that are told by what they belong to alone: what it begins with, and what it is called where its name is not known. */
+const NAMED: Partial<Record<Explained['reason'], readonly [begins: string, fallback: string]>> = {
+  ordered: ['Bought:', 'a reward'],
+  gaveBack: ['Money back:', 'a reward'],
+  delivered: ['Done:', 'a reward'],
+  reopened: ['Taken up again:', 'a reward'],
+  charged: ['Used:', 'a command'],
+  chargeBack: ['Given back:', 'a command'],
+  staked: ['Staked:', 'a game'],
+  stakeBack: ['Stake back:', 'a game'],
+  houseAdds: ['From the house:', 'a game'],
+  houseTakes: ['To the house:', 'a game'],
+  ticketsBack: ['Raffle tickets, money back:', 'a raffle'],
+  ticketsSpent: ['Raffle tickets, spent:', 'a raffle'],
+  prize: ['Won in the raffle:', 'a raffle'],
+}
+
 /**
  * Why an amount moved, as a sentence for the trail: "Watched 10 min: 2 x 12 rivets".
  * The figures are those the transfer was made with, so the sentence always adds up to the amount.
  */
 export function explainTransfer({ reason, detail, amount }: Explained, currency: Currency): string {
   const named = (fallback: string) => (detail?.name === undefined ? fallback : String(detail.name))
+  const plain = NAMED[reason]
+  if (plain !== undefined) return `${plain[0]} ${named(plain[1])}`
   switch (reason) {
     case 'watched':
       return explainWatched(detail, amount, currency)
-    case 'ordered':
-      return `Bought: ${named('a reward')}`
-    case 'gaveBack':
-      return `Money back: ${named('a reward')}`
-    case 'delivered':
-      return `Done: ${named('a reward')}`
-    case 'reopened':
-      return `Taken up again: ${named('a reward')}`
     case 'supported':
       return explainSupport(detail, amount, currency)
     case 'adjusted':
@@ -49,22 +60,14 @@ export function explainTransfer({ reason, detail, amount }: Explained, currency:
       return 'The weekly allowance'
     case 'run':
       return cutAt(named('A command'), detail, amount, currency)
-    case 'charged':
-      return `Used: ${named('a command')}`
-    case 'chargeBack':
-      return `Given back: ${named('a command')}`
-    case 'staked':
-      return `Staked: ${named('a game')}`
     case 'won':
       return `${named('A game')}: out of a stake of ${inWords(Number(detail?.stake ?? 0), currency)}`
-    case 'stakeBack':
-      return `Stake back: ${named('a game')}`
-    case 'houseAdds':
-      return `From the house: ${named('a game')}`
-    case 'houseTakes':
-      return `To the house: ${named('a game')}`
+    case 'tickets':
+      return `Raffle tickets, ${digits(Number(detail?.tickets ?? 1))}: ${named('a raffle')}`
     case 'forgotten':
       return 'Forgotten: what was left went back'
+    default:
+      return named('Moved')
   }
 }
 

@@ -29,6 +29,10 @@ export type Reason =
   | 'stakeBack'
   | 'houseAdds'
   | 'houseTakes'
+  | 'tickets'
+  | 'ticketsBack'
+  | 'ticketsSpent'
+  | 'prize'
 
 /** One movement of currency, never edited or deleted. The balances are those right after it; a book has none (null). */
 export interface TransferRow {

@@ -9,6 +9,8 @@ export interface ListEntry {
   readonly id: number
   readonly name: string
   readonly value: number
+  /** Of a raffle: the order of first entry. */
+  readonly nr?: number
 }
 
 /**

@@ -75,6 +75,16 @@ export function needViewer(world: World, account: string): Need[] {
 /** What an intent about somebody known by id needs. */
 export const needPerson = (id: number): Need[] => [needKey(viewers, id), needKey(accounts, id)]
 
+/** Whoever gets what is meant for somebody: the person their account was merged into meanwhile. */
+export const payeeOf = (world: World, viewer: number): number => world.get(viewers, viewer)?.mergedInto ?? viewer
+
+/** What paying somebody needs: their row, and the wallet of whoever gets it. To be asked again until nothing is missing. */
+export function needPayee(world: World, viewer: number): { readonly payee: number; readonly needs: Need[] } {
+  const known = needKey(viewers, viewer)
+  const payee = world.rows.has(known) ? payeeOf(world, viewer) : viewer
+  return { payee, needs: [known, needKey(accounts, payee)] }
+}
+
 /** Somebody by their account or by another account of theirs. Needs `needViewer`. */
 export function findViewer(world: World, account: string): ViewerRow | undefined {
   const known = world.find(viewers, 'account', account)

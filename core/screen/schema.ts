@@ -100,6 +100,8 @@ export const Piece = Type.Union([
   piece('wheel', ROUND),
   piece('reels', ROUND),
   piece('bracket', ROUND),
+  // The raffle that is on: its prize, word and clock, who comes in, and the draw.
+  piece('raffle', ROUND),
   piece('chat', { many: whole(1, 20), seconds: whole(0, 600), bot: Type.Boolean() }),
 ])
 export type Piece = Static<typeof Piece>

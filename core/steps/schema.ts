@@ -90,6 +90,13 @@ const plain = [
     { do: Type.Literal('round'), how: oneOfThese(['open', 'callOff']), game: oneOfThese(['heist', 'roulette']) },
     closed,
   ),
+  /** Starts a raffle from a set-up that is kept, or goes on with the one that was started from it. */
+  Type.Object(
+    { do: Type.Literal('raffle'), how: oneOfThese(['start', 'close', 'draw', 'callOff']), setup: Id },
+    closed,
+  ),
+  /** Gives somebody tickets of that raffle, without their price. */
+  Type.Object({ do: Type.Literal('tickets'), setup: Id, to: Target, tickets: HowMany }, closed),
   Type.Object({ do: Type.Literal('sound'), sound: SoundRef }, closed),
   Type.Object(
     {

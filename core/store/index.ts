@@ -16,7 +16,7 @@ export {
 } from './finish.ts'
 export { type Buying, changesAt, leftOf, restInWords, whyNot } from './limits.ts'
 export { addresses, type OrderRow, type OrderStatus, orders } from './orders.ts'
-export { buyingOf, orderFields, placeOrder } from './place.ts'
+export { buyingOf, giveCode, orderFields, placeOrder } from './place.ts'
 export {
   couldBuy,
   type Holdings,
@@ -30,6 +30,7 @@ export {
   wouldSell,
 } from './price.ts'
 export {
+  codeListOf,
   codeLists,
   codes,
   codesLeft,

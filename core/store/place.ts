@@ -107,7 +107,8 @@ function pay(world: World, viewer: ViewerRow, { settings }: RewardRow, order: nu
   return payment.value.id
 }
 
-function giveCode(world: World, reward: RewardRow, order: number): string {
+/** Gives out the next code of a reward's list. @param order - What it goes out with: an order, or a raffle. Needs `needCodes`; there must be one left. */
+export function giveCode(world: World, reward: RewardRow, order: number): string {
   const list = codeListOf(world, reward.id)
   const row = world.get(codes, codeKey(reward.id, list.given + 1))
   if (row === undefined) throw new Error(`The code ${list.given + 1} of reward ${reward.id} is not there.`)

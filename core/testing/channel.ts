@@ -5,6 +5,7 @@ import { decide, type Intent } from '../engine/index.ts'
 import { type Game, type SettingsOf, settingsOf } from '../games/index.ts'
 import { accounts, BOOKS, transfers } from '../ledger/index.ts'
 import { habitOf, viewers, watchOf } from '../people/index.ts'
+import { type Opens, type RaffleSettings, SAME_CHANCE } from '../raffles/index.ts'
 import { type AlertSettings, PLAIN_ALERT } from '../screen/index.ts'
 import { readSetting } from '../settings/index.ts'
 import { PLAIN_REWARD, type RewardSettings } from '../store/index.ts'
@@ -40,6 +41,14 @@ export const ALERT: AlertSettings = {
   title: 'End of shift',
   line: '{{ viewer.name }}, {{ order.cost }}',
   sound: 'whistle',
+}
+
+/** A raffle of a lamp: one free ticket each, and the winner must speak up. */
+export const LAMP: RaffleSettings = {
+  ...SAME_CHANCE,
+  title: 'Desk lamp',
+  prize: { of: 'text', text: 'a restored desk lamp' },
+  thisShow: false,
 }
 
 /** A command that says a word to everyone who asks. */
@@ -88,6 +97,7 @@ const RUNNING: ReadonlySet<string> = new Set([
   'store.perk',
   'store.erase',
   'game.tick',
+  'raffle.tick',
 ])
 
 /** A whole channel in memory, for tests: hands in intents one after the other and remembers what they led to. */
@@ -180,6 +190,20 @@ export class TestChannel {
     const wanted = { ...settingsOf(this.world, game), on: true, ...settings }
     const made = this.send({ kind: 'game.change', game, settings: wanted, confirmed: true })
     if (!made.ok) throw new Error(made.refusal.sentence)
+  }
+
+  /** Starts a raffle, at once if nothing else is said. @returns Its id; what is refused is thrown. */
+  raffle(settings: Partial<RaffleSettings> = {}, opens: Opens = { of: 'now' }): number {
+    this.openSeed()
+    const made = this.send({
+      kind: 'raffle.start',
+      settings: { ...LAMP, ...settings },
+      opens,
+      setup: null,
+      by: 'wanda',
+    })
+    if (!made.ok) throw new Error(made.refusal.sentence)
+    return Number(made.value.raffle)
   }
 
   tallied(name: string, tally: number): number {

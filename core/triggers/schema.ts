@@ -33,6 +33,23 @@ export const Source = Type.Union([
     closed,
   ),
   Type.Object({ of: Type.Literal('rankReached'), rank: Type.Union([Id, Type.Null()]) }, closed),
+  Type.Object(
+    {
+      of: oneOfThese([
+        'raffleOpened',
+        'raffleEntered',
+        'raffleReminder',
+        'raffleClosingSoon',
+        'raffleClosed',
+        'raffleWon',
+        'raffleClaimed',
+        'raffleUnclaimed',
+      ]),
+      /** Only of raffles that were started from this set-up; null: of all. */
+      setup: Type.Union([Id, Type.Null()]),
+    },
+    closed,
+  ),
   Type.Object({ of: Type.Literal('orderPlaced'), reward: Type.Union([Id, Type.Null()]) }, closed),
 ])
 export type Source = Static<typeof Source>

@@ -20,6 +20,14 @@ const MOMENTS: Readonly<Record<SourceKind, readonly string[]>> = {
   gameWon: ['gameWon'],
   heistEnded: ['heistEnded'],
   cupWon: ['cupWon'],
+  raffleOpened: ['raffleOpened'],
+  raffleEntered: ['raffleEntered'],
+  raffleReminder: ['raffleReminder'],
+  raffleClosingSoon: ['raffleClosingSoon'],
+  raffleClosed: ['raffleClosed'],
+  raffleWon: ['raffleWon'],
+  raffleClaimed: ['raffleClaimed'],
+  raffleUnclaimed: ['raffleUnclaimed'],
 }
 
 /** The figure that a range is of. */
@@ -54,13 +62,65 @@ export const FIGURES: Readonly<Record<SourceKind, Readonly<Record<string, string
     paid: 'what they carried home',
   },
   cupWon: { name: 'what the cup is called', paid: 'what the winner got' },
+  raffleOpened: { title: 'what the raffle is called', word: 'the word to type' },
+  raffleEntered: {
+    title: 'what the raffle is called',
+    word: 'the word to type',
+    people: 'how many are in',
+    tickets: 'how many tickets there are',
+    own: 'how many are theirs',
+  },
+  raffleReminder: {
+    title: 'what the raffle is called',
+    word: 'the word to type',
+    people: 'how many are in',
+    tickets: 'how many tickets there are',
+  },
+  raffleClosingSoon: {
+    title: 'what the raffle is called',
+    word: 'the word to type',
+    people: 'how many are in',
+    tickets: 'how many tickets there are',
+    seconds: 'how many seconds are left',
+  },
+  raffleClosed: {
+    title: 'what the raffle is called',
+    word: 'the word to type',
+    people: 'how many are in',
+    tickets: 'how many tickets there are',
+    paid: 'what the tickets brought',
+  },
+  raffleWon: {
+    title: 'what the raffle is called',
+    word: 'the word to type',
+    chance: 'the chance they had',
+    prize: 'what there is to win',
+    draw: 'the number of the draw',
+  },
+  raffleClaimed: {
+    title: 'what the raffle is called',
+    word: 'the word to type',
+    line: 'what they said',
+    draw: 'the number of the draw',
+  },
+  raffleUnclaimed: { title: 'what the raffle is called', word: 'the word to type', draw: 'the number of the draw' },
   rankReached: { name: 'the rank that was reached' },
   orderPlaced: { name: 'the reward that was ordered', price: 'what it cost', text: 'what was typed to it' },
 }
 
 /** Kinds that nobody sets off: there is no viewer in their steps. */
-export const hasViewer = (kind: SourceKind): boolean =>
-  kind !== 'timer' && kind !== 'showStarted' && kind !== 'showEnded' && kind !== 'heistEnded'
+export const hasViewer = (kind: SourceKind): boolean => !BY_NOBODY.has(kind)
+
+const BY_NOBODY: ReadonlySet<SourceKind> = new Set([
+  'timer',
+  'showStarted',
+  'showEnded',
+  'heistEnded',
+  'raffleOpened',
+  'raffleReminder',
+  'raffleClosingSoon',
+  'raffleClosed',
+])
 
 /** Whether a moment sets a trigger of this source off. */
 export function setsOff(source: Source, { kind, figures }: Moment): boolean {
@@ -79,6 +139,15 @@ export function setsOff(source: Source, { kind, figures }: Moment): boolean {
       return figures.reward === source.reward
     case 'rankReached':
       return source.rank === null || figures.rank === source.rank
+    case 'raffleOpened':
+    case 'raffleEntered':
+    case 'raffleReminder':
+    case 'raffleClosingSoon':
+    case 'raffleClosed':
+    case 'raffleWon':
+    case 'raffleClaimed':
+    case 'raffleUnclaimed':
+      return source.setup === null || figures.setup === source.setup
     case 'orderPlaced':
       return source.reward === null || figures.reward === source.reward
     case 'showStarted':

@@ -20,6 +20,7 @@ import {
   spinWheel,
 } from '../games/index.ts'
 import { creditWithinCap } from '../ledger/index.ts'
+import { pickMany, weightOf } from '../raffles/index.ts'
 import { rankFor } from '../ranks/index.ts'
 
 /** A rule case: what goes in and what must come out, as in the files beside this one. */
@@ -218,6 +219,36 @@ const slots: Holder = (one) => {
   )
 }
 
+interface RaffleCase {
+  readonly seed: string
+  readonly commitment: string
+  readonly raffle: string
+  readonly entrants: readonly { readonly viewer: string; readonly tickets: number; readonly weight: number }[]
+  readonly picks: number
+  readonly draws: readonly {
+    readonly draw: number
+    readonly entrantsDigest: string
+    readonly totalWeight: number
+    readonly point: number
+    readonly winner: string
+    readonly chance: string
+  }[]
+}
+
+const raffle: Holder = (one) => {
+  const { seed, commitment, raffle: id, entrants, picks, draws } = one as unknown as RaffleCase
+  const weighed = entrants.map(({ viewer, tickets, weight }) => ({ viewer, weight: weightOf(tickets, weight) }))
+  const picked = pickMany(seed, id, weighed, picks).map(({ draw, digest, total, point, winner, weight }) => ({
+    draw,
+    entrantsDigest: digest,
+    totalWeight: total,
+    point,
+    winner,
+    chance: `${weight}/${total}`,
+  }))
+  return commitmentOf(seed) === commitment && JSON.stringify(picked) === JSON.stringify(draws.map(({ draw, entrantsDigest, totalWeight, point, winner, chance }) => ({ draw, entrantsDigest, totalWeight, point, winner, chance })))
+}
+
 /** The rules that are built, by the name of their file of cases. */
 export const HOLDERS: Readonly<Record<string, Holder>> = {
   chance,
@@ -230,6 +261,7 @@ export const HOLDERS: Readonly<Record<string, Holder>> = {
   heist,
   roulette,
   slots,
+  raffle,
 }
 
 /** How many of the cases the rules of this name get wrong; undefined where those rules are not built yet. */

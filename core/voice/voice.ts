@@ -3,7 +3,7 @@ import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
 import { type Handler, ok, type World } from '../world/index.ts'
 
 /** What the bot speaks about, each of which can be silenced. Answers to who asked are `answers`. */
-export const TOPICS = ['answers', 'store', 'games', 'thanks', 'ranks', 'triggers'] as const
+export const TOPICS = ['answers', 'store', 'games', 'raffles', 'thanks', 'ranks', 'triggers'] as const
 export type Topic = (typeof TOPICS)[number]
 
 export const REPLIES = ['plain', 'mention', 'private'] as const

@@ -18,6 +18,7 @@ import type { Route } from './http/index.ts'
 import { libraryRoutes } from './library/index.ts'
 import { Metrics } from './metrics/index.ts'
 import { peopleRoutes } from './people/index.ts'
+import { raffleRoutes } from './raffles/index.ts'
 import { rankRoutes } from './ranks/index.ts'
 import { noteRunTime } from './runs/index.ts'
 import { screenRoutes } from './screen/index.ts'
@@ -67,6 +68,7 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
     ...triggerRoutes(db, channels),
     ...tallyRoutes(db, channels),
     ...gameRoutes(db, channels),
+    ...raffleRoutes(db, channels, chatOf),
     ...fairnessRoutes(db),
     ...connectionRoutes({ db, channels, seats, secrets, door, publicUrl: config.PUBLIC_URL }),
   ]

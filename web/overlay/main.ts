@@ -61,7 +61,8 @@ async function refresh(): Promise<void> {
 }
 
 function refreshSoon(ms = REFRESH_MS): void {
-  if (refreshing !== undefined) return
+  if (refreshing !== undefined && ms > 0) return
+  clearTimeout(refreshing)
   refreshing = setTimeout(() => void refresh(), ms)
 }
 
@@ -100,7 +101,8 @@ function tellPieces(fact: LiveFact): void {
   const live: PieceLive = { kind: fact.kind, at: fact.at, body: fact.body }
   let outdated = false
   for (const one of drawn) outdated = one.hear(live) || outdated
-  if (outdated) refreshSoon()
+  // A draw is seen as it happens; other figures may wait for one another.
+  if (outdated) refreshSoon(fact.kind.startsWith('raffle.') ? 0 : REFRESH_MS)
 }
 
 /** Listens for what happens. Recovers by itself however long the server was away, and never shows the audience an error. */

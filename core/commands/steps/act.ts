@@ -10,6 +10,7 @@ import type { Step, StepOf } from '../../steps/index.ts'
 import { award, needTally, passOn, tallies, tallyInWords } from '../../tallies/index.ts'
 import { answer, say } from '../../voice/index.ts'
 import { ok, type Result, refuse } from '../../world/index.ts'
+import { giveTickets, turnRaffle } from '../raffles/bySteps.ts'
 import { fieldsNow } from './fields.ts'
 import { fill } from './fill.ts'
 import { amountOf, oneOf, peopleOf, whom } from './people.ts'
@@ -39,6 +40,10 @@ export function act(run: Run, step: Acting): Result<string> {
       return join(run, step)
     case 'round':
       return turnRound(run, step)
+    case 'raffle':
+      return turnRaffle(run, step)
+    case 'tickets':
+      return giveTickets(run, step)
   }
 }
 

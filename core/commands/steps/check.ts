@@ -1,4 +1,5 @@
 import { type CircleRow, openCircles } from '../../people/index.ts'
+import { openSetups, type SetupRow } from '../../raffles/index.ts'
 import { openAlerts } from '../../screen/index.ts'
 import { DEEPEST, type HowMany, type Step, type Target } from '../../steps/index.ts'
 import type { RewardKind } from '../../store/index.ts'
@@ -32,6 +33,8 @@ export interface Around {
   readonly rewards: readonly RewardAround[]
   readonly alerts: readonly { readonly id: number }[]
   readonly commands: readonly CommandRow[]
+  /** The set-ups of raffles. */
+  readonly setups: readonly Pick<SetupRow, 'id' | 'settings'>[]
   /** The command whose steps they are, or the reward: it may not call itself. */
   readonly self?: number | undefined
   readonly selfReward?: number | undefined
@@ -50,6 +53,7 @@ export const aroundIn = (
   rewards: rewardsAround(world),
   alerts: openAlerts(world),
   commands: openCommands(world),
+  setups: openSetups(world),
 })
 
 /** Everything that is wrong with steps, each with its place. */
@@ -110,6 +114,15 @@ function stepFaults(step: Step, around: Around): string[] {
     }
     case 'order':
       return [...orderFaults(step.reward, around), ...targetFaults(step.to, around), ...oneOnly(step.to)]
+    case 'raffle':
+      return setupFaults(step.setup, around)
+    case 'tickets':
+      return [
+        ...setupFaults(step.setup, around),
+        ...targetFaults(step.to, around),
+        ...oneOnly(step.to),
+        ...amountFaults(step.tickets, around),
+      ]
     case 'circle':
       return [
         ...(around.circles.some(({ id }) => id === step.circle) ? [] : ['Choose a circle.']),
@@ -127,6 +140,9 @@ function stepFaults(step: Step, around: Around): string[] {
       return []
   }
 }
+
+const setupFaults = (setup: number, { setups }: Around): string[] =>
+  setups.some(({ id }) => id === setup) ? [] : ['Choose a set-up of a raffle.']
 
 const oneOnly = (target: Target): string[] =>
   target.of === 'present' || target.of === 'circle' ? ['This can be about one person only.'] : []

@@ -5,6 +5,7 @@ import type { Step, StepOf, Target } from '../../steps/index.ts'
 import { needCodes, needSold, rewardOf } from '../../store/index.ts'
 import { needTally, openTallies } from '../../tallies/index.ts'
 import { type Need, needKey, type World } from '../../world/index.ts'
+import { needRaffleStep } from '../raffles/bySteps.ts'
 import { commandOf } from '../table.ts'
 import { listsIn, talliesIn, textsOf } from './mentions.ts'
 
@@ -50,6 +51,10 @@ function needStep(world: World, step: Step, about: About, called: readonly numbe
     }
     case 'round':
       return needOpening(world, step.game)
+    case 'raffle':
+      return needRaffleStep(world, step, [])
+    case 'tickets':
+      return [...needTarget(world, step.to, about), ...needRaffleStep(world, step, idsOf(world, step.to, about))]
     case 'order':
       return needOrdered(world, step, about, called)
     case 'choose':

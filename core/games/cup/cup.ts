@@ -1,7 +1,7 @@
+import { amount } from '../../currency/index.ts'
 import { balanceOf, mulDiv } from '../../ledger/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
 import { ok, type Result, refuse, type World } from '../../world/index.ts'
-import { amount } from '../amount.ts'
 import { callOff } from '../play/callOff.ts'
 import type { Played } from '../play/played.ts'
 import { addPrize, endRound, goOnAt, openRound, settleSeat } from '../pot.ts'

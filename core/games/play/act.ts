@@ -1,11 +1,10 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { accounts } from '../../ledger/index.ts'
-import { type ViewerRow, viewers } from '../../people/index.ts'
+import { needPayee, type ViewerRow, viewers } from '../../people/index.ts'
 import { type Need, needKey, type Result, refuse, type World } from '../../world/index.ts'
 import { needPlayer } from '../allowed.ts'
 import { calledMatch, showUp } from '../cup/cup.ts'
 import { enterCup, openCup, withdrawFromCup } from '../cup/entrants.ts'
-import { payeeOf } from '../pot.ts'
 import {
   floorOf,
   openRoundOf,
@@ -128,11 +127,10 @@ function needPeople(world: World, id: number): Need[] {
   return round === undefined ? [] : needEveryone(world, round)
 }
 
-/** Who had a seat, and whoever their account was merged into. */
-function needPayee(world: World, viewer: number): Need[] {
-  const known = needKey(viewers, viewer)
-  const payee = world.rows.has(known) ? payeeOf(world, viewer) : viewer
-  return [known, needKey(accounts, payee), needKey(players, payee)]
+/** What paying who had a seat needs. */
+function needPaid(world: World, viewer: number): Need[] {
+  const { payee, needs } = needPayee(world, viewer)
+  return [...needs, needKey(players, payee)]
 }
 
 /** Everybody who has a seat in a round, with what they hold. */
@@ -142,7 +140,7 @@ export function needEveryone(world: World, round: RoundRow): Need[] {
   const people = keys.flatMap((key, i) => {
     const need = needed[i]
     const seat = need !== undefined && world.rows.has(need) ? world.get(seats, key) : undefined
-    return seat === undefined ? [] : needPayee(world, seat.viewer)
+    return seat === undefined ? [] : needPaid(world, seat.viewer)
   })
   return [...needed, ...people]
 }

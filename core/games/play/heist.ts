@@ -1,8 +1,7 @@
-import { digits } from '../../currency/index.ts'
+import { amount, digits } from '../../currency/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
 import { ok, type Result, refuse, type World } from '../../world/index.ts'
 import { countPlay, mayPlay, readStake, restAfter } from '../allowed.ts'
-import { amount } from '../amount.ts'
 import { enterRoom, heistChance, paidAfter, roomChance } from '../heist.ts'
 import { endRound, goOnAt, openRound, placePlayer, settleSeat, takeSeat } from '../pot.ts'
 import {

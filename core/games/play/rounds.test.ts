@@ -1,11 +1,10 @@
 import { beforeEach, describe, expect, test } from 'vitest'
-import { commitmentOf, seedSetting } from '../../fairness/index.ts'
+import { commitmentOf, roundSeedOf, seedSetting } from '../../fairness/index.ts'
 import { transfers } from '../../ledger/index.ts'
 import { readSetting } from '../../settings/index.ts'
 import type { TestChannel } from '../../testing/channel.ts'
 import { evening, later as goOn, PLAYERS, potsOf, roundsOf, toldOf } from '../../testing/evening.ts'
 import { agrees, recompute } from '../check.ts'
-import { roundSeedOf } from '../roundSeed.ts'
 import { playerOf, type RoundRow, rounds, seatsOf } from '../rounds.ts'
 
 let channel: TestChannel

@@ -9,8 +9,7 @@ import { atWord, render } from '#core/texts'
 import type { World } from '#core/world'
 import type { Pool } from '../database/index.ts'
 import { newSeed } from '../fairness/index.ts'
-import { loadUntilThere } from '../writer/index.ts'
-import { onCopy } from './copy.ts'
+import { loadUntilThere, onCopy } from '../writer/index.ts'
 
 /** The longest value that a list of fields shows (bytes). */
 const SHOWN_BYTES = 60

@@ -9,6 +9,7 @@ import type { Reader } from '../database/index.ts'
 import { gameSettingsOf, gameWordsOf } from '../games/index.ts'
 import { type Route, route } from '../http/index.ts'
 import { viewerByAccount } from '../people/index.ts'
+import { runningRafflesOf } from '../raffles/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { rewardsOf } from '../store/index.ts'
 import { commandsOf } from './read.ts'
@@ -65,7 +66,11 @@ export function publicCommandRoutes(db: Reader, channels: Channels): Route[] {
           caller.account === '' ? null : viewer === undefined ? who.everyone : mayUse(world, who, viewer)
         const sold = await rewardWords(db, channel.id, may)
         const games = await gameCommands(db, channel.id, may)
-        return { currency: await currencyOf(db, channel.id), commands: [...own, ...listed, ...sold, ...games] }
+        const raffles = await raffleCommands(db, channel.id, may)
+        return {
+          currency: await currencyOf(db, channel.id),
+          commands: [...own, ...listed, ...sold, ...games, ...raffles],
+        }
       },
     }),
   ]
@@ -162,6 +167,33 @@ async function gameCommands(db: Reader, channel: number, yours: (who: Who) => bo
       onAir: onAir && !always,
       where: 'both',
       yours: always ? yours({ ...who, everyone: true }) : yours(who),
+    }
+  })
+}
+
+/** The words of the raffles that are open. */
+async function raffleCommands(db: Reader, channel: number, yours: (who: Who) => boolean | null): Promise<Listed[]> {
+  const open = (await runningRafflesOf(db, channel)).filter(
+    ({ status, settings }) => status === 'open' && settings.byWord,
+  )
+  const names = await whoNames(db, channel, open)
+  return open.map(({ settings }) => {
+    const { word, title, who, price, mostTickets, thisShow } = settings
+    const tickets = mostTickets === 1 ? '' : ' (tickets, or max)'
+    return {
+      word: word.word,
+      aliases: word.aliases,
+      usage: `!${word.word}${tickets}`,
+      does: `Enters the raffle “${title}”`,
+      group: 'Raffles',
+      who: whoInWords(who, names),
+      cost: price,
+      everyoneSeconds: 0,
+      eachSeconds: 0,
+      perViewer: 0,
+      onAir: thisShow,
+      where: 'both',
+      yours: yours(who),
     }
   })
 }

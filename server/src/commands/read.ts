@@ -1,12 +1,21 @@
 import { and, asc, desc, eq, ilike, isNull, lt, or, sql } from 'drizzle-orm'
 import { whoInWords } from '#core/access'
-import { type CommandRow, checkSteps, commandReady, gameListeners, type Standing, wordsSetting } from '#core/commands'
+import {
+  type CommandRow,
+  checkSteps,
+  commandReady,
+  gameListeners,
+  raffleListeners,
+  type Standing,
+  wordsSetting,
+} from '#core/commands'
 import { FIGURES, hasViewer, triggerReady } from '#core/triggers'
 import { voiceSetting } from '#core/voice'
 import { whoNames } from '../access/index.ts'
 import type { ChatState } from '../chat/index.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { gameWordsOf } from '../games/index.ts'
+import { runningRafflesOf, setupsOf } from '../raffles/index.ts'
 import { circlesOf } from '../ranks/index.ts'
 import { alertsOf, overlaysOf } from '../screen/index.ts'
 import { settingOf } from '../settings/index.ts'
@@ -54,7 +63,8 @@ export async function aroundOf(db: Reader, channel: number) {
   })
   const alerts = (await alertsOf(db, channel)).map(({ id, settings }) => ({ id, name: settings.name }))
   const [tallies, commands] = [await talliesOf(db, channel), await commandsOf(db, channel)]
-  return { tallies, commands, circles: await circlesOf(db, channel), rewards, alerts }
+  const setups = await setupsOf(db, channel)
+  return { tallies, commands, circles: await circlesOf(db, channel), rewards, alerts, setups }
 }
 
 /** Commands, triggers and tallies with all that their forms need, and whether each of them works now. */
@@ -63,11 +73,11 @@ export async function commandsView(db: Reader, channel: number, now: number, cha
   const triggers = await triggersOf(db, channel)
   const tallies = await talliesOf(db, channel)
   const names = await whoNames(db, channel, [...commands, ...triggers])
-  const { circles, rewards, alerts } = await aroundOf(db, channel)
+  const { circles, rewards, alerts, setups } = await aroundOf(db, channel)
   const outside = await outsideRewardsOf(db, channel)
   const standing = await standingOf(db, channel, now, chat)
   const listed = new Set(outside.filter((one) => one.listed).map(({ id }) => id))
-  const around = { tallies, circles, rewards, alerts, commands }
+  const around = { tallies, circles, rewards, alerts, commands, setups }
   return {
     commands: commands.map(({ id, settings }) => {
       const faults = checkSteps(settings.steps, {
@@ -105,6 +115,8 @@ export async function commandsView(db: Reader, channel: number, now: number, cha
     voice: await settingOf(db, channel, voiceSetting),
     words: await settingOf(db, channel, wordsSetting),
     games: gameListeners(await gameWordsOf(db, channel)),
+    raffles: raffleListeners(await runningRafflesOf(db, channel)),
+    setups,
   }
 }
 

@@ -10,8 +10,7 @@ import { type TriggerSettings, triggers } from '#core/triggers'
 import type { Envelope, Refusal, World } from '#core/world'
 import type { Client, Pool } from '../database/index.ts'
 import { newSeed } from '../fairness/index.ts'
-import { loadNeeds } from '../writer/index.ts'
-import { onCopy } from './copy.ts'
+import { loadNeeds, onCopy } from '../writer/index.ts'
 import { type Tried, whatHappened } from './tried.ts'
 
 export const MADE_UP = ['newcomer', 'follower', 'subscriber', 'moderator'] as const

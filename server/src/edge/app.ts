@@ -74,7 +74,7 @@ function guard(app: Hono<Env>, { config, log, metrics }: AppOptions, limits: Lim
     end({ status: c.res.status })
   })
   app.use(headers(config))
-  for (const path of ['/api/*', '/auth/*']) app.use(path, limits.perAddress)
+  for (const path of ['/api/*', '/auth/*', '/c/*/preview.png']) app.use(path, limits.perAddress)
   app.use(sizes())
   app.use(async function refuseNul(c, next) {
     // PostgreSQL keeps none in a text, so there can be nothing at such an address.

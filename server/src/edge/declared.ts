@@ -26,6 +26,8 @@ const OPENINGS: Readonly<Record<string, Opening>> = {
   'GET /desk': 'anyone',
   'GET /claim': 'anyone',
   'GET /desk/*': 'anyone',
+  'GET /c/:slug/raffles/:raffle/preview.png': 'anyone',
+  'GET /c/:slug/raffles/:raffle': 'anyone',
   'GET /c/*': 'anyone',
   'GET /overlay/*': 'anyone',
   'GET /*': 'anyone',

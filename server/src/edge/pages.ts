@@ -3,6 +3,7 @@ import { Hono, type MiddlewareHandler } from 'hono'
 import type { Channels } from '../channels.ts'
 import type { Config } from '../config.ts'
 import type { Env } from './env.ts'
+import { rafflePage, rafflePicture } from './preview.ts'
 
 const YEAR_SECONDS = 31_536_000
 
@@ -27,6 +28,8 @@ export function pages(config: Config, channels: Channels): Hono<Env> {
   })
   app.get('/claim', document('claim'))
   app.get('/desk/*', document('desk'))
+  app.get('/c/:slug/raffles/:raffle/preview.png', rafflePicture({ config, channels }))
+  app.get('/c/:slug/raffles/:raffle', rafflePage({ config, channels }))
   app.get('/c/*', document('viewer'))
   app.get('/overlay/*', document('overlay'))
   app.get(

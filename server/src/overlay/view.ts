@@ -10,6 +10,7 @@ import { topList } from '../ranks/index.ts'
 import { alertsPaused, overlayById } from '../screen/index.ts'
 import { currencyOf } from '../settings/index.ts'
 import { lastSeqOf, openShowOf, recentChat } from '../show/index.ts'
+import { raffleOnScreen } from './raffle.ts'
 
 const { storeOrder, viewer } = schema
 
@@ -19,6 +20,7 @@ type Shown =
   | { readonly figure: number }
   | { readonly text: string }
   | { readonly round: object }
+  | { readonly raffle: object }
   | {
       readonly said: readonly {
         readonly at: number
@@ -75,6 +77,8 @@ async function shownBy(
     case 'reels':
     case 'bracket':
       return await roundOn(channels, db, channel, piece.of)
+    case 'raffle':
+      return await raffleOnScreen(db, channel, channels.clock())
     case 'chat':
       return { said: await chatOf(channels, channel, seq, piece) }
   }

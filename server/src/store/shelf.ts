@@ -19,6 +19,7 @@ import type { Reader } from '../database/index.ts'
 import { anyGameOn } from '../games/index.ts'
 import type { Call } from '../http/index.ts'
 import { viewerByAccount } from '../people/index.ts'
+import { anyRaffle } from '../raffles/index.ts'
 import { circlesOf } from '../ranks/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { lastSeqOf, latestShowOf, openShowOf } from '../show/index.ts'
@@ -88,6 +89,7 @@ export async function shelfFor(db: Reader, channels: Channels, { channel, caller
     rewards: shown,
     secrets: rewards.some(({ settings }) => settings.secret !== ''),
     games: await anyGameOn(db, channel.id),
+    raffles: await anyRaffle(db, channel.id),
     signedIn: caller.account === '' ? null : caller.name,
   }
 }

@@ -1,6 +1,7 @@
 import { EventEmitter } from 'node:events'
 import { Logger, type Runner, run, runMigrations, type TaskList, type WorkerEvents } from 'graphile-worker'
 import type { Logger as Log } from 'pino'
+import type { RaffleTick } from '#core/raffles'
 import type { RunTrigger } from '#core/triggers'
 import type { Channels } from '../channels.ts'
 import type { Pool } from '../database/index.ts'
@@ -134,6 +135,12 @@ function tasksOf({ pool, channels, log, report, stopped }: RunnerParts): TaskLis
       const { channel, round, due } = payload as { channel: number; round: number; due: number }
       const intent = { kind: 'game.tick', round, due } as const
       await untilDone(async () => void (await channels.submit(channel, `game/${round}/${due}`, intent)), stopped)
+    },
+    'raffle.tick': async (payload) => {
+      const { channel, ...tick } = payload as { channel: number } & Omit<RaffleTick, 'kind'>
+      const { raffle, what, due, draw = 0, after = 0 } = tick
+      const key = `raffle/${raffle}/${what}/${due}/${draw}/${after}`
+      await untilDone(async () => void (await channels.submit(channel, key, { kind: 'raffle.tick', ...tick })), stopped)
     },
     // Where the platform does not answer it is asked again, later each time.
     'platform.report': async (payload) => await report(payload as RedemptionAnswer),

@@ -49,6 +49,13 @@ const MOVE_PLAYER = `insert into player (channel, id, sits_out_until, period, st
     rounds = player.rounds + excluded.rounds, all_staked = player.all_staked + excluded.all_staked,
     all_paid = player.all_paid + excluded.all_paid`
 
+/** Who won with either account has won. Entries and draws stay: digests hang on who had them. */
+const MOVE_LUCK = `insert into raffle_luck (channel, id, wins, won_at, title)
+  select channel, $3::bigint, wins, won_at, title from raffle_luck where channel = $1 and id = $2
+  on conflict (channel, id) do update set wins = raffle_luck.wins + excluded.wins,
+    title = case when excluded.won_at > raffle_luck.won_at then excluded.title else raffle_luck.title end,
+    won_at = greatest(raffle_luck.won_at, excluded.won_at)`
+
 /**
  * The shows that a second account attended, its orders and the notes about it are the person's: money given back for an
  * order must not go to a wallet that nobody opens any more.
@@ -60,6 +67,7 @@ async function mergeHistory(client: Client, channel: number, { from, into }: Of<
   await client.query('delete from tally_count where channel = $1 and viewer = $2', [channel, from])
   await client.query(MOVE_SOLD, [channel, from, into])
   await client.query(MOVE_PLAYER, [channel, from, into])
+  await client.query(MOVE_LUCK, [channel, from, into])
   await client.query("delete from sold where channel = $1 and split_part(key, '/', 2) = ($2::bigint)::text", [
     channel,
     from,
@@ -79,6 +87,9 @@ const FORGET = [
   "update run set viewer_name = 'somebody ' || $2::bigint, log = '[]', state = null, why = null where channel = $1 and viewer = $2",
   "update redemption set viewer_name = 'somebody ' || $2::bigint, text = null where channel = $1 and viewer = $2",
   "update seat set name = 'somebody ' || $2::bigint where channel = $1 and viewer = $2",
+  "update raffle_entry set name = 'somebody ' || $2::bigint where channel = $1 and viewer = $2",
+  "update raffle_winner set name = 'somebody ' || $2::bigint, line = null, code = null where channel = $1 and viewer = $2",
+  'delete from raffle_luck where channel = $1 and id = $2',
   'delete from player where channel = $1 and id = $2',
   'delete from tally_count where channel = $1 and viewer = $2',
   'delete from alias where channel = $1 and viewer = $2',
@@ -89,12 +100,19 @@ const FORGET_IN_ROUNDS = `update round set opener_name = case when opener_name =
     state = replace(state::text, '"name": ' || to_json($3::text)::text, '"name": "somebody"')::jsonb
   where channel = $1 and id in (select round from seat where channel = $1 and viewer = $2)`
 
+/** A raffle that is on tells names beside its entries: who is waited for, and whose slice is shown. */
+const FORGET_IN_RAFFLES = `update raffle set
+    waiting = replace(waiting::text, to_json($3::text)::text, '"somebody"')::jsonb,
+    drawing = replace(drawing::text, to_json($3::text)::text, '"somebody"')::jsonb
+  where channel = $1 and id in (select raffle from raffle_entry where channel = $1 and viewer = $2)`
+
 async function forget(
   client: Client,
   channel: number,
   { viewer, account, confirm }: Of<'people.forget'>,
 ): Promise<void> {
   await client.query(FORGET_IN_ROUNDS, [channel, viewer, confirm.trim()])
+  await client.query(FORGET_IN_RAFFLES, [channel, viewer, confirm.trim()])
   await client.query('delete from session where account = $1', [account ?? ''])
   for (const statement of FORGET) await client.query(statement, [channel, viewer])
   const mark = `"viewer":${viewer},`

@@ -31,6 +31,12 @@ function queryOf(key: string): Query {
       text: `select 0 as id, '' as name, count(*)::int as value from viewer v where v.channel = $1 and v.present and not v.ignored`,
       values: [],
     }
+  if (kind === 'raffle')
+    return {
+      text: `select e.viewer as id, e.name, e.tickets * e.weight as value, e.nr from raffle_entry e
+        where e.channel = $1 and e.raffle = $2 and e.state = 'in' order by e.nr`,
+      values: [Number(about)],
+    }
   if (kind === 'circle')
     return {
       text: `select v.id, v.name, 0 as value from viewer v where v.channel = $1 and v.circles @> $2::jsonb and not v.ignored

@@ -8,6 +8,7 @@ import { seeds } from '#core/fairness'
 import { floors, players, rounds, seats } from '#core/games'
 import { accounts, flows, transfers } from '#core/ledger'
 import { adjustments, aliases, circles, habits, imports, notes, viewers, watches } from '#core/people'
+import { cheers, entries, lucks, raffles, setups, totals, winners } from '#core/raffles'
 import { alerts, media, overlays } from '#core/screen'
 import { settings } from '#core/settings'
 import { shows } from '#core/show'
@@ -77,6 +78,9 @@ export function updateOf({ sqlName, key }: Stored, columns: readonly StoredColum
 /** The show that has not ended, and the last one: it can go on. */
 const LATEST_SHOWS = 'id = (select max(id) from show as last where last.channel = $1)'
 
+/** What is in raffles that have not ended. */
+const OF_RUNNING = 'id in (select r.id from raffle r where r.channel = $1 and r.ended_at is null)'
+
 /** In the order in which they are written: what others refer to comes first. */
 export const STORED: readonly Stored[] = [
   kept(settings, schema.setting),
@@ -90,6 +94,10 @@ export const STORED: readonly Stored[] = [
   kept(alerts, schema.alert, 'gone_at is null'),
   kept(rewards, schema.reward, 'gone_at is null'),
   kept(codeLists, schema.codeList),
+  kept(setups, schema.raffleSetup, 'gone_at is null'),
+  kept(raffles, schema.raffle, 'ended_at is null'),
+  kept(totals, schema.raffleTotals, OF_RUNNING),
+  kept(cheers, schema.raffleCheer, OF_RUNNING),
   kept(overlays, schema.overlay, 'gone_at is null'),
   kept(viewers, schema.viewer),
   kept(aliases, schema.alias),
@@ -102,6 +110,9 @@ export const STORED: readonly Stored[] = [
   kept(rounds, schema.round),
   kept(seats, schema.seat),
   kept(players, schema.player),
+  kept(entries, schema.raffleEntry),
+  kept(winners, schema.raffleWinner),
+  kept(lucks, schema.raffleLuck),
   kept(solds, schema.sold),
   kept(codes, schema.code),
   kept(flows, schema.flow),

@@ -12,6 +12,7 @@ import type {
 import { listenersOf, otherWords, rewardListeners } from '#core/commands'
 import type { Currency } from '#core/currency'
 import type { CircleRow } from '#core/people'
+import type { SetupRow } from '#core/raffles'
 import type { TallyRow } from '#core/tallies'
 import type { TriggerSettings } from '#core/triggers'
 import type { Voice } from '#core/voice'
@@ -53,6 +54,10 @@ export interface CommandsView {
   readonly words: ChatWords
   /** The words of the games that are on. */
   readonly games: readonly Listener[]
+  /** The words of the raffles that are on. */
+  readonly raffles: readonly Listener[]
+  /** The set-ups of raffles that are kept. */
+  readonly setups: readonly SetupRow[]
 }
 
 export const commandsQuery = queryOptions({
@@ -71,7 +76,9 @@ export const othersThan = (
 
 /** The words of commands and rewards; none while they are not known. */
 export const wordsIn = (view: CommandsView | undefined): Listener[] =>
-  view === undefined ? [] : [...listenersOf(view.commands), ...rewardListeners(view.rewards), ...view.games]
+  view === undefined
+    ? []
+    : [...listenersOf(view.commands), ...rewardListeners(view.rewards), ...view.games, ...view.raffles]
 
 /** What steps can refer to, beside what is their own. */
 export const aroundView = (view: CommandsView) => ({
@@ -80,6 +87,7 @@ export const aroundView = (view: CommandsView) => ({
   rewards: view.rewards,
   alerts: view.alerts,
   commands: rowsOf(view),
+  setups: view.setups,
 })
 
 /** The rows of commands as the rules know them. */

@@ -95,6 +95,7 @@ function Own({ piece, put, alerts }: OwnProps) {
       )
     case 'chat':
       return <ChatFields piece={piece} put={put} />
+    case 'raffle':
     case 'crew':
     case 'duel':
     case 'wheel':
@@ -104,7 +105,7 @@ function Own({ piece, put, alerts }: OwnProps) {
         <>
           <TitleField piece={piece} put={put} />
           <Tick on={piece.always} onTick={(always) => put({ always })}>
-            Stay in view between two rounds
+            Stay in view when nothing is on
           </Tick>
         </>
       )
@@ -116,7 +117,7 @@ type FieldsOf<K extends Piece['of']> = { readonly piece: Extract<Piece, { of: K 
 const TitleField = ({
   piece,
   put,
-}: FieldsOf<'orders' | 'top' | 'counter' | 'crew' | 'duel' | 'wheel' | 'reels' | 'bracket'>) => (
+}: FieldsOf<'orders' | 'top' | 'counter' | 'raffle' | 'crew' | 'duel' | 'wheel' | 'reels' | 'bracket'>) => (
   <Field label="Title">
     <input
       value={piece.title}

@@ -1,6 +1,6 @@
 import { digits } from '#core/currency'
 import { type OverlaySettings, type Piece, type PieceKind, PLAIN_LOOK } from '#core/screen'
-import type { Shown } from '../../parts/screen/page.ts'
+import type { RaffleOnPage, Shown } from '../../parts/screen/page.ts'
 import { SAMPLE_ROUNDS } from './sampleRounds.ts'
 import type { Box } from './snap.ts'
 
@@ -46,6 +46,12 @@ export const PIECE_KINDS: readonly {
     name: 'Chat lines',
     tells: 'what is said in the room',
     fresh: (place) => ({ ...common(place, 520, 420), of: 'chat', many: 8, seconds: 60, bot: true }),
+  },
+  {
+    of: 'raffle',
+    name: 'Raffle',
+    tells: 'prize, word and clock, then the draw',
+    fresh: (place) => ({ ...common(place, 760, 300), of: 'raffle', title: 'Raffle', always: false }),
   },
   {
     of: 'crew',
@@ -118,6 +124,8 @@ export function sampleOf(piece: Piece, currency: string): Shown {
           { at: ALWAYS, name: '', text: `pia_ohm has 312 ${currency}.`, bot: true },
         ],
       }
+    case 'raffle':
+      return { raffle: SAMPLE_RAFFLE }
     case 'crew':
     case 'duel':
     case 'wheel':
@@ -127,6 +135,22 @@ export function sampleOf(piece: Piece, currency: string): Shown {
     default:
       return {}
   }
+}
+
+const SAMPLE_RAFFLE: RaffleOnPage = {
+  id: 0,
+  status: 'open',
+  title: 'The tram clock lamp',
+  prize: 'a restored desk lamp',
+  word: 'in',
+  people: 34,
+  tickets: 61,
+  left: 154,
+  names: ['umbra_coil', 'valve_vera', 'zinc_zoe', 'pia_ohm', 'mica_moss'],
+  drawing: null,
+  waiting: [],
+  won: [],
+  wonAgo: null,
 }
 
 const SAMPLES: Readonly<Record<string, string>> = {

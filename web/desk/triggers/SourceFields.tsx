@@ -31,49 +31,42 @@ function More({ source, setSource, view }: SourceFieldsProps) {
     case 'outside':
       return <Outside source={source} setSource={setSource} view={view} />
     case 'timer':
-      return (
-        <div className="flex flex-wrap items-center gap-2">
-          <span>every</span>
-          <NumberInput
-            label="Minutes between"
-            value={source.minutes}
-            most={1440}
-            onValue={(minutes) => setSource({ ...source, minutes: Math.max(1, minutes) })}
-            className="w-16"
-          />
-          <span>minutes, and at least</span>
-          <NumberInput
-            label="Lines of chat since"
-            value={source.lines}
-            most={10_000}
-            onValue={(lines) => setSource({ ...source, lines })}
-            className="w-16"
-          />
-          <span>lines of chat since; on air only</span>
-        </div>
-      )
+      return <Timer source={source} setSource={setSource} />
     case 'rankReached':
       return (
-        <Choose
+        <AnyOf
           label="Rank"
-          value={String(source.rank ?? '')}
-          choices={[
-            { value: '', name: 'any rank' },
-            ...view.names.ranks.map(({ id, name }) => ({ value: String(id), name })),
-          ]}
-          onChoose={(rank) => setSource({ ...source, rank: rank === '' ? null : Number(rank) })}
+          any="any rank"
+          value={source.rank}
+          choices={view.names.ranks}
+          onValue={(rank) => setSource({ ...source, rank })}
         />
       )
     case 'orderPlaced':
       return (
-        <Choose
+        <AnyOf
           label="Reward"
-          value={String(source.reward ?? '')}
-          choices={[
-            { value: '', name: 'any reward' },
-            ...view.rewards.map(({ id, name }) => ({ value: String(id), name })),
-          ]}
-          onChoose={(reward) => setSource({ ...source, reward: reward === '' ? null : Number(reward) })}
+          any="any reward"
+          value={source.reward}
+          choices={view.rewards}
+          onValue={(reward) => setSource({ ...source, reward })}
+        />
+      )
+    case 'raffleOpened':
+    case 'raffleEntered':
+    case 'raffleReminder':
+    case 'raffleClosingSoon':
+    case 'raffleClosed':
+    case 'raffleWon':
+    case 'raffleClaimed':
+    case 'raffleUnclaimed':
+      return (
+        <AnyOf
+          label="Raffle"
+          any="any raffle"
+          value={source.setup}
+          choices={view.setups.map(({ id, settings }) => ({ id, name: `started from “${settings.title}”` }))}
+          onValue={(setup) => setSource({ ...source, setup })}
         />
       )
     case 'subscription':
@@ -82,24 +75,82 @@ function More({ source, setSource, view }: SourceFieldsProps) {
     case 'tip':
     case 'cheer':
     case 'gameWon':
-      return (
-        <div className="flex flex-wrap items-center gap-2">
-          <span>from</span>
-          <NumberInput label="From" value={source.from} onValue={(from) => setSource({ ...source, from })} />
-          <span>to</span>
-          <NumberInput
-            label="To"
-            value={source.to ?? 0}
-            none="any"
-            onValue={(to) => setSource({ ...source, to: to === 0 ? null : to })}
-          />
-          <span>{unitOf(source.of)}</span>
-        </div>
-      )
+      return <Range source={source} setSource={setSource} />
     default:
       return null
   }
 }
+
+interface TimerProps {
+  readonly source: Extract<Source, { of: 'timer' }>
+  readonly setSource: (source: Source) => void
+}
+
+/** Every so many minutes, after so many lines. */
+function Timer({ source, setSource }: TimerProps) {
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <span>every</span>
+      <NumberInput
+        label="Minutes between"
+        value={source.minutes}
+        most={1440}
+        onValue={(minutes) => setSource({ ...source, minutes: Math.max(1, minutes) })}
+        className="w-16"
+      />
+      <span>minutes, and at least</span>
+      <NumberInput
+        label="Lines of chat since"
+        value={source.lines}
+        most={10_000}
+        onValue={(lines) => setSource({ ...source, lines })}
+        className="w-16"
+      />
+      <span>lines of chat since; on air only</span>
+    </div>
+  )
+}
+
+interface RangeProps {
+  readonly source: Extract<Source, { to: number | null }>
+  readonly setSource: (source: Source) => void
+}
+
+/** From so many to so many. */
+function Range({ source, setSource }: RangeProps) {
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <span>from</span>
+      <NumberInput label="From" value={source.from} onValue={(from) => setSource({ ...source, from })} />
+      <span>to</span>
+      <NumberInput
+        label="To"
+        value={source.to ?? 0}
+        none="any"
+        onValue={(to) => setSource({ ...source, to: to === 0 ? null : to })}
+      />
+      <span>{unitOf(source.of)}</span>
+    </div>
+  )
+}
+
+interface AnyOfProps {
+  readonly label: string
+  readonly any: string
+  readonly value: number | null
+  readonly choices: readonly { readonly id: number; readonly name: string }[]
+  readonly onValue: (value: number | null) => void
+}
+
+/** One of some things, or any of them. */
+const AnyOf = ({ label, any, value, choices, onValue }: AnyOfProps) => (
+  <Choose
+    label={label}
+    value={String(value ?? '')}
+    choices={[{ value: '', name: any }, ...choices.map(({ id, name }) => ({ value: String(id), name }))]}
+    onChoose={(chosen) => onValue(chosen === '' ? null : Number(chosen))}
+  />
+)
 
 function Outside({
   source,

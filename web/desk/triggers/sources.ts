@@ -20,6 +20,14 @@ export const SOURCES: readonly { readonly value: SourceKind; readonly name: stri
   { value: 'gameWon', name: 'Somebody wins in a game' },
   { value: 'heistEnded', name: 'A heist ends' },
   { value: 'cupWon', name: 'Somebody wins a cup' },
+  { value: 'raffleOpened', name: 'A raffle opens' },
+  { value: 'raffleEntered', name: 'Somebody enters a raffle' },
+  { value: 'raffleReminder', name: 'Chat is reminded of a raffle' },
+  { value: 'raffleClosingSoon', name: 'A raffle is closing soon' },
+  { value: 'raffleClosed', name: 'A raffle closes' },
+  { value: 'raffleWon', name: 'Somebody is drawn in a raffle' },
+  { value: 'raffleClaimed', name: 'A winner speaks up' },
+  { value: 'raffleUnclaimed', name: 'A winner does not speak up' },
 ]
 
 /** A source of a kind as it begins. */
@@ -40,6 +48,15 @@ export function freshSource(of: SourceKind, view: CommandsView): Source {
     case 'cheer':
     case 'gameWon':
       return { of, from: 1, to: null }
+    case 'raffleOpened':
+    case 'raffleEntered':
+    case 'raffleReminder':
+    case 'raffleClosingSoon':
+    case 'raffleClosed':
+    case 'raffleWon':
+    case 'raffleClaimed':
+    case 'raffleUnclaimed':
+      return { of, setup: null }
     default:
       return { of }
   }
@@ -75,6 +92,17 @@ export function sourceInWords(source: Source, view: CommandsView): string {
       return source.reward === null
         ? 'Somebody orders any reward'
         : `Somebody orders ${view.rewards.find(({ id }) => id === source.reward)?.name ?? 'a reward that is gone'}`
+    case 'raffleOpened':
+    case 'raffleEntered':
+    case 'raffleReminder':
+    case 'raffleClosingSoon':
+    case 'raffleClosed':
+    case 'raffleWon':
+    case 'raffleClaimed':
+    case 'raffleUnclaimed':
+      return source.setup === null
+        ? plain
+        : `${plain}: ${view.setups.find(({ id }) => id === source.setup)?.settings.title ?? 'a set-up that is gone'}`
     case 'subscription':
     case 'gift':
     case 'raid':

@@ -1,5 +1,6 @@
 import type { RoundState, RoundStatus } from '#core/games'
 import type { Alert, OverlaySettings } from '#core/screen'
+import type { StripDrawing } from '../raffles/drawStrip.ts'
 
 /** What a piece shows at first. */
 export interface Shown {
@@ -8,6 +9,27 @@ export interface Shown {
   readonly text?: string
   readonly said?: readonly Line[]
   readonly round?: RoundShown & { readonly left: number | null }
+  readonly raffle?: RaffleOnPage
+}
+
+/** A raffle as its piece is told of it. Times left in seconds from the moment in which it was told. */
+export interface RaffleOnPage {
+  readonly id: number
+  readonly status: string
+  readonly title: string
+  readonly prize: string
+  /** Null: it is not entered by a word. */
+  readonly word: string | null
+  readonly people: number
+  readonly tickets: number
+  /** Until it closes; null: by hand. */
+  readonly left: number | null
+  readonly names: readonly string[]
+  readonly drawing: (StripDrawing & { readonly elapsed: number }) | null
+  readonly waiting: readonly { readonly name: string; readonly left: number }[]
+  readonly won: readonly { readonly name: string; readonly line: string | null; readonly chance: string }[]
+  /** Seconds since the last prize was won; null: none was. */
+  readonly wonAgo: number | null
 }
 
 /** A round as a piece is told of it. */

@@ -2,6 +2,7 @@ import type { Look, Piece } from '#core/screen'
 import { type Drawn, numbers, type PieceLive, part } from './drawn.ts'
 import { fitText } from './fit.ts'
 import type { Line, Shown } from './page.ts'
+import { RaffleOnScreen } from './raffle.ts'
 import { RoundOnScreen } from './rounds.ts'
 
 /** Puts a piece in its place; `layer`: the higher the nearer. */
@@ -25,6 +26,8 @@ export function drawPiece(stage: HTMLElement, piece: Piece, layer: number): Draw
       return written(piece, element)
     case 'chat':
       return new Chat(piece, element)
+    case 'raffle':
+      return new RaffleOnScreen(piece, element)
     case 'crew':
     case 'duel':
     case 'wheel':

@@ -1,17 +1,12 @@
-import { type Step, type StepOf, tallyHows } from '#core/steps'
+import { tallyHows } from '#core/steps'
 import { PictureField, SoundField } from '../../library/RefFields.tsx'
+import { RaffleFields, TicketFields } from '../../raffles/StepFields.tsx'
 import { Choose, NumberInput } from '../inputs.tsx'
 import { BranchFields } from './BranchFields.tsx'
 import { ConditionFields } from './ConditionFields.tsx'
 import { AmountField, TargetField } from './choices.tsx'
-import type { StepsFor } from './nested.ts'
+import type { FieldsOf, StepFieldsProps } from './fieldsOf.ts'
 import { TextField } from './TextField.tsx'
-
-interface StepFieldsProps extends StepsFor {
-  readonly step: Step
-  readonly at: readonly number[]
-  readonly setStep: (step: Step) => void
-}
 
 /** The fields of a step, by its kind. */
 export function StepFields({ step, ...rest }: StepFieldsProps) {
@@ -55,6 +50,10 @@ export function StepFields({ step, ...rest }: StepFieldsProps) {
       return <SoundField sound={step.sound} onSound={(sound) => setStep({ ...step, sound })} />
     case 'round':
       return <GameFields {...rest} step={step} />
+    case 'raffle':
+      return <RaffleFields {...rest} step={step} />
+    case 'tickets':
+      return <TicketFields {...rest} step={step} />
     case 'circle':
       return <CircleFields {...rest} step={step} />
     case 'choose':
@@ -88,8 +87,6 @@ export function StepFields({ step, ...rest }: StepFieldsProps) {
 const Row = ({ children }: { children: React.ReactNode }) => (
   <div className="flex flex-wrap items-center gap-2">{children}</div>
 )
-
-type FieldsOf<K extends Step['do']> = Omit<StepFieldsProps, 'step'> & { readonly step: StepOf<K> }
 
 const ROUND_HOWS = [
   { value: 'open', name: 'open, if none is on:' },

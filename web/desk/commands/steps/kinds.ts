@@ -38,6 +38,16 @@ export const KINDS: readonly Kind[] = [
     fresh: () => ({ do: 'alert', title: '', line: '', picture: 'lamp', sound: 'bell', seconds: 7 }),
   },
   { kind: 'round', name: 'Open a game or call it off', fresh: () => ({ do: 'round', how: 'open', game: 'heist' }) },
+  {
+    kind: 'raffle',
+    name: 'Start a raffle, or go on with it',
+    fresh: ({ setups }) => ({ do: 'raffle', how: 'start', setup: setups[0]?.id ?? 1 }),
+  },
+  {
+    kind: 'tickets',
+    name: 'Give tickets of a raffle',
+    fresh: ({ setups }) => ({ do: 'tickets', setup: setups[0]?.id ?? 1, to: { of: 'caller' }, tickets: one }),
+  },
   { kind: 'sound', name: 'Play a sound', fresh: () => ({ do: 'sound', sound: 'bell' }) },
   {
     kind: 'circle',

@@ -1,6 +1,7 @@
 import type { World } from '#core/world'
 import type { Client, Pool } from '../database/index.ts'
-import { loadWorld, readHead } from '../writer/index.ts'
+import { readHead } from './channelRow.ts'
+import { loadWorld } from './load.ts'
 
 /** Plays something on a copy of a channel: rows as they are at one moment, read only, and nothing of it is written. */
 export async function onCopy<T>(

@@ -1,6 +1,6 @@
-import { currencySetting, inWords } from '../currency/index.ts'
 import { readSetting } from '../settings/index.ts'
 import type { World } from '../world/index.ts'
+import { currencySetting, inWords } from './currency.ts'
 
 /** An amount of the channel's currency, as people say it. */
 export const amount = (world: World, n: number): string => inWords(n, readSetting(world, currencySetting))

@@ -1,0 +1,150 @@
+import { accounts } from '../ledger/index.ts'
+import { needPayee, payeeOf } from '../people/index.ts'
+import { type Handler, type Need, needKey, ok, refuse, type World } from '../world/index.ts'
+import { needClaimed, passOver } from './claim.ts'
+import { closeRaffle } from './close.ts'
+import { drawRaffle, needDraw } from './drawing.ts'
+import { callOffRaffle, finishRaffle } from './finish.ts'
+import { removeEntry } from './leave.ts'
+import { openRaffle } from './open.ts'
+import {
+  entries,
+  entryKey,
+  needWinner,
+  type RaffleRow,
+  runningRaffle,
+  type WinnerRow,
+  winnerKey,
+  winners,
+} from './rows.ts'
+
+export const GONE = 'This raffle is not there any more, or it has ended.'
+
+export interface ActOnRaffle {
+  readonly kind: 'raffle.act'
+  readonly raffle: number
+  readonly does: 'open' | 'close' | 'draw' | 'callOff' | 'finish'
+  /** Of a draw: its number, so that two who press make one. */
+  readonly draw?: number
+  /** Why it is called off. */
+  readonly why?: string
+  readonly by: string
+}
+
+/** What it needs that something is done to a raffle. */
+export function needAct(world: World, raffle: RaffleRow, does: ActOnRaffle['does']): Need[] {
+  return [needKey(accounts, raffle.id), ...(does === 'draw' ? needDraw(world, raffle) : [])]
+}
+
+/** Does something to a raffle: the same for desk, chat and steps. Needs `needAct`. @param draw - Null: whichever is next. */
+export function actOn(
+  world: World,
+  raffle: RaffleRow,
+  does: ActOnRaffle['does'],
+  { draw = null, why = '', by }: { draw?: number | null; why?: string; by: string },
+) {
+  switch (does) {
+    case 'open':
+      return raffle.status === 'planned'
+        ? openRaffle(world, raffle)
+        : refuse('raffle_drawn', 'It has been opened already.')
+    case 'close':
+      return raffle.status === 'open'
+        ? ok(closeRaffle(world, raffle, 'hand'))
+        : refuse('raffle_closed', raffle.status === 'planned' ? 'It is not open yet.' : 'It is closed already.')
+    case 'draw':
+      return drawRaffle(world, raffle, draw)
+    case 'callOff':
+      return callOffRaffle(world, raffle, why.trim() === '' ? `${by} called it off.` : `${why.trim()} (${by})`)
+    case 'finish':
+      return finishRaffle(world, raffle)
+  }
+}
+
+/** Opens, closes, draws, calls off or finishes a raffle. */
+export const actOnRaffle: Handler<ActOnRaffle> = {
+  needs(world, { raffle: id, does }) {
+    const raffle = runningRaffle(world, id)
+    return raffle === undefined ? [] : needAct(world, raffle, does)
+  },
+  decide(world, { raffle: id, does, draw, why, by }) {
+    const raffle = runningRaffle(world, id)
+    if (raffle === undefined) return refuse('raffle_not_found', GONE)
+    const done = actOn(world, raffle, does, {
+      by,
+      ...(draw !== undefined && { draw }),
+      ...(why !== undefined && { why }),
+    })
+    return done.ok ? ok({ raffle: id, status: done.value.status, draws: done.value.draws }) : done
+  },
+}
+
+export interface RemoveEntrant {
+  readonly kind: 'raffle.remove'
+  readonly raffle: number
+  readonly viewer: number
+  readonly why: string
+  readonly by: string
+}
+
+/** Takes somebody out of a raffle: the money goes back, and everybody can read why. */
+export const removeEntrant: Handler<RemoveEntrant> = {
+  needs: (world, { raffle, viewer }) => [
+    needKey(accounts, raffle),
+    needKey(entries, entryKey(raffle, viewer)),
+    ...needPayee(world, viewer).needs,
+  ],
+  decide(world, { raffle, viewer, why, by }) {
+    const removed = removeEntry(world, raffle, viewer, payeeOf(world, viewer), why, by)
+    return removed.ok ? ok({ raffle, viewer, back: removed.value.paid }) : removed
+  },
+}
+
+export interface PassOverWinner {
+  readonly kind: 'raffle.pass'
+  readonly raffle: number
+  readonly draw: number
+  readonly why: string
+  readonly by: string
+}
+
+/** Passes over somebody who was drawn. */
+export const passOverWinner: Handler<PassOverWinner> = {
+  needs(world, { raffle: id, draw }) {
+    const need = needWinner(id, draw)
+    const raffle = runningRaffle(world, id)
+    const winner = world.rows.has(need) ? world.get(winners, winnerKey(id, draw)) : undefined
+    return raffle === undefined || winner === undefined ? [need] : needClaimed(world, raffle, winner)
+  },
+  decide(world, { raffle, draw, why, by }) {
+    const passed = passOver(world, raffle, draw, why, by)
+    return passed.ok ? ok({ raffle, draw }) : passed
+  },
+}
+
+export interface RecordWinner {
+  readonly kind: 'raffle.record'
+  readonly raffle: number
+  readonly draw: number
+  readonly delivered: boolean
+  readonly note: string
+}
+
+/** Notes of a winner whether the prize has been handed over, and what else there is to say; also long after the raffle has ended. */
+export const recordWinner: Handler<RecordWinner> = {
+  needs: (_world, { raffle, draw }) => [needWinner(raffle, draw)],
+  decide(world, { raffle, draw, delivered, note }) {
+    const winner: WinnerRow | undefined = world.get(winners, winnerKey(raffle, draw))
+    if (winner?.state !== 'won') return refuse('raffle_not_found', 'There is no such winner. Load the page again.')
+    const byItself = winner.amount > 0 || winner.code !== null
+    if (byItself && !delivered)
+      return refuse('raffle_delivered', 'This prize was handed out by itself; it cannot be taken back here.')
+    world.put(winners, {
+      ...winner,
+      note: note.trim(),
+      deliveredAt: delivered ? (winner.deliveredAt ?? world.at) : null,
+    })
+    world.fact('raffle.recorded', 'desk', { raffle, draw })
+    return ok({ raffle, draw })
+  },
+}

@@ -1,0 +1,96 @@
+import { commitmentOf } from '../fairness/index.ts'
+import type { CheckedStep } from '../games/index.ts'
+import { entrantsDigest, pickLabel, pickMany, weightOf } from './draw.ts'
+import type { EntryRow, WinnerRow } from './rows.ts'
+
+/** A raffle that has ended, as it is told: all that its picks follow from, and the picks. */
+export interface ToldRaffle {
+  readonly id: number
+  readonly seed: string
+  readonly commitment: string
+  /** Who was in when the first was drawn, in the order of first entry. */
+  readonly entrants: readonly Pick<EntryRow, 'viewer' | 'name' | 'tickets' | 'weight'>[]
+  readonly winners: readonly Pick<WinnerRow, 'draw' | 'viewer' | 'name' | 'digest' | 'point' | 'weight' | 'total'>[]
+}
+
+/** Everything that was told of a raffle once more: the commitment from the seed, and of every pick its digest, total, point, winner and chance. */
+export function recheck({ id, seed, commitment, entrants, winners }: ToldRaffle): CheckedStep[] {
+  const names = new Map(entrants.map(({ viewer, name }) => [viewer, name]))
+  const who = (viewer: number) => names.get(viewer) ?? `nobody in the list (${viewer})`
+  const weighed = entrants.map(({ viewer, tickets, weight }) => ({ viewer, weight: weightOf(tickets, weight) }))
+  const picks = pickMany(seed, id, weighed, winners.length)
+  const lines: CheckedStep[] = [
+    { what: 'The commitment', label: 'SHA-256 of the seed', drawn: commitmentOf(seed), told: commitment },
+  ]
+  let left = weighed
+  for (const [i, was] of winners.entries()) {
+    const pick = picks[i]
+    const at = `Draw ${was.draw}`
+    lines.push(
+      {
+        what: `${at}: digest of who was in`,
+        label: `SHA-256 of ${left.length} lines "viewer:weight"`,
+        drawn: entrantsDigest(left),
+        told: was.digest,
+      },
+      {
+        what: `${at}: the point`,
+        label: pickLabel(id, was.draw, was.digest),
+        drawn: `${pick?.point ?? 'none'} of ${pick?.total ?? 0}`,
+        told: `${was.point} of ${was.total}`,
+      },
+      {
+        what: `${at}: the winner`,
+        label: 'the first whose running sum is above the point',
+        drawn: pick === undefined ? 'nobody' : `${who(pick.winner)}, ${pick.weight} of ${pick.total}`,
+        told: `${who(was.viewer)}, ${was.weight} of ${was.total}`,
+      },
+    )
+    left = left.filter(({ viewer }) => viewer !== was.viewer)
+  }
+  return lines
+}
+
+const FILE = 'ricompensa-raffle'
+
+/** The file by which a raffle can be checked without us. */
+export interface RaffleFile extends ToldRaffle {
+  readonly kind: typeof FILE
+  readonly title: string
+}
+
+export const raffleFile = (title: string, raffle: ToldRaffle): RaffleFile => ({ kind: FILE, title, ...raffle })
+
+const whole = (value: unknown): value is number => Number.isSafeInteger(value) && (value as number) >= 0
+const record = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null
+
+/** Reads such a file. @returns The raffle, or what is wrong with the file. */
+export function readRaffleFile(text: string): { readonly file: RaffleFile } | { readonly fault: string } {
+  let body: unknown
+  try {
+    body = JSON.parse(text)
+  } catch {
+    return { fault: 'This is no JSON. Choose the file that the raffle’s page gives.' }
+  }
+  if (!record(body) || body.kind !== FILE)
+    return { fault: 'This is no file of a raffle. Choose the one that the raffle’s page gives.' }
+  const { id, title, seed, commitment, entrants, winners } = body
+  if (!whole(id) || typeof title !== 'string') return { fault: 'The file does not tell which raffle it is of.' }
+  if (typeof seed !== 'string' || !/^[0-9a-f]{64}$/.test(seed))
+    return { fault: 'The seed is missing: it is told when the raffle has ended.' }
+  if (typeof commitment !== 'string' || !Array.isArray(entrants) || !Array.isArray(winners))
+    return { fault: 'The file is not whole: commitment, entrants or winners are missing.' }
+  const wrong = entrants.findIndex(
+    (one) =>
+      !record(one) || !whole(one.viewer) || !whole(one.tickets) || !whole(one.weight) || typeof one.name !== 'string',
+  )
+  if (wrong !== -1) return { fault: `Entrant ${wrong + 1} of the file is not whole.` }
+  const odd = winners.findIndex(
+    (one) =>
+      !record(one) ||
+      ![one.draw, one.viewer, one.point, one.weight, one.total].every(whole) ||
+      typeof one.digest !== 'string',
+  )
+  if (odd !== -1) return { fault: `Winner ${odd + 1} of the file is not whole.` }
+  return { file: body as unknown as RaffleFile }
+}

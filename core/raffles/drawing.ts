@@ -1,0 +1,188 @@
+import { digits } from '../currency/index.ts'
+import { accounts, mulDiv } from '../ledger/index.ts'
+import { needPayee, payeeOf, viewers } from '../people/index.ts'
+import { needCodes, rewardOf } from '../store/index.ts'
+import { type Need, needKey, ok, type Result, type Rows, refuse, type World } from '../world/index.ts'
+import { announce } from './announce.ts'
+import { closeRaffle } from './close.ts'
+import { type Pick, pickOne } from './draw.ts'
+import { entrantsOf, type InList, needEntrants } from './entrants.ts'
+import { lucks, type RaffleRow, raffles, totalsOf, winnerKey, winners } from './rows.ts'
+import { stripOf } from './strip.ts'
+import { peopleInWords, tell, tellChanged } from './tell.ts'
+import { ticketsInWords } from './tickets.ts'
+import { setTimer } from './timers.ts'
+
+/** Each further pick of one draw is shown for so long at least (seconds). */
+const EACH_SECONDS = 3
+const MOST_SUSPENSE = 30
+
+/** A pick, and why the one who was picked cannot win; undefined: they can. */
+interface Picked extends Pick {
+  readonly cannot?: string
+}
+
+/** How many winners there are still to be drawn. */
+export const toDraw = ({ settings, won, waiting }: RaffleRow): number => settings.winners - won - waiting.length
+
+const wanted = (raffle: RaffleRow): number =>
+  raffle.settings.draw === 'all' ? toDraw(raffle) : Math.min(1, toDraw(raffle))
+
+/** What a draw needs: everybody who is in, and whoever is picked with all that a winner gets. To be asked again until nothing is missing. */
+export function needDraw(world: World, raffle: RaffleRow): Need[] {
+  const { prize } = raffle.settings
+  const reward = prize.of === 'codes' ? rewardOf(world, prize.reward) : undefined
+  const list = needEntrants(raffle.id)
+  const needed = [needKey(accounts, raffle.id), list, ...(reward === undefined ? [] : needCodes(world, reward))]
+  needed.push(...raffle.picked.map((id) => needKey(viewers, id)))
+  if (raffle.seed === '' || !needed.every((need) => world.rows.has(need))) return needed
+  return [...needed, ...picksOf(world, raffle).flatMap(({ winner }) => needWinning(world, winner))]
+}
+
+/** What it needs that somebody wins. */
+export function needWinning(world: World, viewer: number): Need[] {
+  const { payee, needs } = needPayee(world, viewer)
+  return [...needs, needKey(viewers, payee), needKey(lucks, payee)]
+}
+
+const known = new WeakMap<
+  Rows,
+  { readonly raffle: RaffleRow; readonly all: readonly InList[]; readonly picks: readonly Picked[] }
+>()
+
+/**
+ * The next picks of a raffle: as many as its next draw takes, and between them those who cannot win. As far as their rows are known yet: who is
+ * not is taken to be able, and asked for.
+ */
+function picksOf(world: World, raffle: RaffleRow): readonly Picked[] {
+  const all = entrantsOf(world, raffle.id)
+  const before = known.get(world.rows)
+  const same = before?.raffle === raffle && before.all === all
+  const again = same ? before.picks : []
+  if (same && again.every((pick) => pick.cannot === cannotWin(world, raffle, pick.winner, again))) return again
+  const picks: Picked[] = []
+  let left = all.filter(({ viewer }) => !raffle.picked.includes(viewer))
+  for (let able = 0; able < wanted(raffle); ) {
+    const pick = pickOne(raffle.seed, raffle.id, raffle.draws + picks.length + 1, left)
+    if (pick === undefined) break
+    const cannot = cannotWin(world, raffle, pick.winner, picks)
+    picks.push(cannot === undefined ? pick : { ...pick, cannot })
+    if (cannot === undefined) able++
+    left = left.filter(({ viewer }) => viewer !== pick.winner)
+  }
+  known.set(world.rows, { raffle, all, picks })
+  return picks
+}
+
+function cannotWin(world: World, raffle: RaffleRow, viewer: number, picks: readonly Picked[]): string | undefined {
+  const row = (id: number) => (world.rows.has(needKey(viewers, id)) ? world.get(viewers, id) : undefined)
+  const payee = row(viewer)?.mergedInto ?? viewer
+  if (row(viewer)?.ignored || row(payee)?.ignored) return 'An account that takes no part in the channel.'
+  const earlier = [...raffle.picked, ...picks.map(({ winner }) => winner)]
+  const at = earlier.indexOf(viewer)
+  const others = at === -1 ? earlier : earlier.slice(0, at)
+  return others.some((one) => (row(one)?.mergedInto ?? one) === payee)
+    ? 'The same person was drawn with another account.'
+    : undefined
+}
+
+/** Two presses within this time (seconds) are one: two of the team at once. */
+const SAME_PRESS = 5
+
+function mayDraw(world: World, raffle: RaffleRow, next: number | null): Result<true> {
+  const { status, drawing, waiting, drawnAt, draws, settings } = raffle
+  if (status !== 'open' && status !== 'closed')
+    return refuse('raffle_not_open', `The raffle “${settings.title}” has not been opened.`)
+  if (drawing !== null) return refuse('raffle_drawing', 'A draw is running: the winner is told in a moment.')
+  const again =
+    next === null ? drawnAt !== null && world.at >= drawnAt && world.at - drawnAt < SAME_PRESS : next !== draws + 1
+  if (again)
+    return refuse(
+      'raffle_drawn',
+      `Draw ${digits(draws)} has been made just now. Look who was drawn, then draw again if you want to.`,
+    )
+  const [first] = waiting
+  if (toDraw(raffle) <= 0 && first !== undefined)
+    return refuse(
+      'raffle_waiting',
+      `${first.name} still has ${Math.max(1, first.until - world.at)} s to speak up. Pass over them first to draw again.`,
+    )
+  if (toDraw(raffle) <= 0) return refuse('raffle_drawn', 'All winners have been drawn. Finish it.')
+  return ok(true)
+}
+
+/**
+ * Draws the next winner, or all that are still to be drawn; closes the raffle first if it is open. Whose name is told comes with the end of the
+ * suspense, which a timer brings even if the server was away.
+ * @param next - The number of the draw that was meant: pressed by two at once, it is made once. Null: it was asked for in chat.
+ */
+export function drawRaffle(world: World, asked: RaffleRow, next: number | null): Result<RaffleRow> {
+  const allowed = mayDraw(world, asked, next)
+  if (!allowed.ok) return allowed
+  const { people } = totalsOf(world, asked.id)
+  const { title } = asked.settings
+  if (people === 0)
+    return refuse(
+      'raffle_nobody',
+      `Nobody is in “${title}”, so there is nobody to draw. Wait for somebody, or call it off.`,
+    )
+  const raffle = asked.status === 'open' ? closeRaffle(world, asked, 'hand') : asked
+  const picks = picksOf(world, raffle)
+  if (!picks.some(({ cannot }) => cannot === undefined))
+    return refuse('raffle_nobody', `Everybody who was in “${title}” has been drawn. Finish it.`)
+  return ok(show(world, writeDown(world, raffle, picks), picks))
+}
+
+function writeDown(world: World, raffle: RaffleRow, picks: readonly Picked[]): RaffleRow {
+  const names = new Map(entrantsOf(world, raffle.id).map(({ viewer, name }) => [viewer, name]))
+  for (const { draw, digest, total, point, winner, weight, cannot } of picks)
+    world.put(winners, {
+      key: winnerKey(raffle.id, draw),
+      raffle: raffle.id,
+      draw,
+      viewer: winner,
+      name: world.get(viewers, payeeOf(world, winner))?.name ?? names.get(winner) ?? '',
+      digest,
+      point,
+      weight,
+      total,
+      drawnAt: world.at,
+      state: cannot === undefined ? 'drawn' : 'passed',
+      claimUntil: null,
+      line: null,
+      claimedAt: null,
+      why: cannot ?? null,
+      amount: 0,
+      code: null,
+      deliveredAt: null,
+      note: '',
+    })
+  const { prize, winners: many } = raffle.settings
+  const share = prize.of === 'pot' ? Math.floor(mulDiv(totalsOf(world, raffle.id).paid, prize.share, 100) / many) : null
+  return world.put(raffles, {
+    ...raffle,
+    draws: raffle.draws + picks.length,
+    picked: [...raffle.picked, ...picks.map(({ winner }) => winner)],
+    drawnAt: world.at,
+    each: raffle.each ?? share,
+  })
+}
+
+/** Has everybody see the draw, from the press to the winner's name. */
+function show(world: World, raffle: RaffleRow, picks: readonly Picked[]): RaffleRow {
+  const { title, suspenseSeconds, mostTickets } = raffle.settings
+  const seconds =
+    suspenseSeconds === 0 ? 0 : Math.min(MOST_SUSPENSE, suspenseSeconds + EACH_SECONDS * (picks.length - 1))
+  const before = raffle.picked.slice(0, raffle.picked.length - picks.length)
+  const all = entrantsOf(world, raffle.id).filter(({ viewer }) => !before.includes(viewer))
+  const drawing = { ...stripOf(all, picks), from: world.at, until: world.at + seconds }
+  const drawn = world.put(raffles, { ...raffle, drawing })
+  world.fact('raffle.drawn', 'everyone', { raffle: raffle.id, ...drawing })
+  if (seconds === 0) return announce(world, drawn)
+  const { people, tickets } = totalsOf(world, raffle.id)
+  const many = mostTickets === 1 ? '' : ` with ${ticketsInWords(tickets)}`
+  tell(world, `“${title}” is being drawn among ${peopleInWords(people)}${many} ...`)
+  setTimer(world, raffle.id, 'announce', drawing.until)
+  tellChanged(world, drawn)
+  return drawn
+}

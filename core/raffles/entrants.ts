@@ -1,0 +1,51 @@
+import { type ListEntry, lists, needList } from '../lists/index.ts'
+import { type Need, needKey, type Rows, type World } from '../world/index.ts'
+import { weightOf } from './draw.ts'
+import { entries } from './rows.ts'
+import type { OnStrip } from './strip.ts'
+
+/** The key of the list of who is in a raffle, each with what their tickets count together. */
+export const entrantsKey = (raffle: number): string => `raffle/${raffle}`
+
+export const needEntrants = (raffle: number): Need => needList(entrantsKey(raffle))
+
+/** Somebody who is in, with their place in the order of first entry. */
+export interface InList extends OnStrip {
+  readonly nr: number
+}
+
+interface Found {
+  readonly entriesAt: number
+  readonly listsAt: number
+  readonly all: readonly InList[]
+}
+
+const found = new WeakMap<Rows, Map<number, Found>>()
+
+/** Everybody who is in a raffle, in the order of first entry: as the database has them, with what has changed in memory put over it. Needs `needEntrants`. */
+export function entrantsOf(world: World, raffle: number): readonly InList[] {
+  const { rows } = world
+  const known = found.get(rows) ?? new Map<number, Found>()
+  found.set(rows, known)
+  const [entriesAt, listsAt] = [rows.changesOf(entries), rows.changesOf(lists)]
+  const before = known.get(raffle)
+  if (before?.entriesAt === entriesAt && before.listsAt === listsAt) return before.all
+  const all = anew(world, raffle)
+  known.set(raffle, { entriesAt, listsAt, all })
+  return all
+}
+
+function anew(world: World, raffle: number): InList[] {
+  const need = needKey(lists, entrantsKey(raffle))
+  const listed: readonly ListEntry[] = world.rows.has(need)
+    ? (world.get(lists, entrantsKey(raffle))?.entries ?? [])
+    : []
+  const all = new Map<number, InList>()
+  for (const { id, name, value, nr = 0 } of listed) all.set(id, { viewer: id, name, weight: value, nr })
+  for (const { raffle: of, viewer, name, tickets, weight, nr, state } of world.all(entries)) {
+    if (of !== raffle) continue
+    if (state === 'in') all.set(viewer, { viewer, name, weight: weightOf(tickets, weight), nr })
+    else all.delete(viewer)
+  }
+  return [...all.values()].sort((a, b) => a.nr - b.nr)
+}

@@ -1,0 +1,98 @@
+import { isNobody } from '../access/index.ts'
+import { digits } from '../currency/index.ts'
+import type { RaffleSettings } from './schema.ts'
+
+/** What is around a raffle that it refers to. */
+export interface RaffleAround {
+  /** Rewards that hand out codes, with how many are left. */
+  readonly codes: readonly { readonly id: number; readonly name: string; readonly left: number }[]
+  readonly alerts: readonly { readonly id: number }[]
+}
+
+/** What keeps a raffle from being started; undefined: nothing. Its words are looked at apart. */
+export function raffleFault(settings: RaffleSettings, around: RaffleAround): string | undefined {
+  const { prize, seen, entryAlert, weights, free, word, remind, closeSeconds } = settings
+  if (prize.of === 'codes' && !around.codes.some(({ id }) => id === prize.reward))
+    return 'Choose the reward whose codes are the prize.'
+  if (prize.of === 'pot' && settings.price === 0)
+    return 'Tickets cost nothing, so there is nothing to share. Give them a price, or choose another prize.'
+  if (seen.least > seen.of) return `Nobody can be at ${seen.least} of ${seen.of} shows. Lower the first number.`
+  if (isNobody(settings.who)) return 'Nobody may enter: choose who.'
+  if (entryAlert !== null && !around.alerts.some(({ id }) => id === entryAlert))
+    return 'The alert for an entry is gone. Choose another, or none.'
+  if (twice(weights.map(({ standing }) => standing))) return 'A standing has two weights. Take one away.'
+  if (twice(free.standings.map(({ standing }) => standing))) return 'A standing has free tickets twice. Take one away.'
+  if (twice([word.word, ...word.aliases].map((one) => one.toLowerCase())))
+    return 'A word stands there twice. Take one away.'
+  const late = closeSeconds === 0 ? undefined : remind.beforeMinutes.find((minutes) => minutes * 60 >= closeSeconds)
+  if (late !== undefined)
+    return `A reminder ${late} min before the end comes before it opens. Take it away, or let it be open for longer.`
+  if (remind.beforeMinutes.length > 0 && closeSeconds === 0 && twice(remind.beforeMinutes.map(String)))
+    return 'A reminder stands there twice.'
+  return undefined
+}
+
+const twice = (all: readonly string[]): boolean => new Set(all).size < all.length
+
+/** What may not be meant so; it can be started all the same. */
+export function raffleHints(settings: RaffleSettings, around: RaffleAround): string[] {
+  const {
+    prize,
+    winners,
+    price,
+    mostTickets,
+    mostPeople,
+    byWord,
+    byPage,
+    closeSeconds,
+    claimSeconds,
+    free,
+    entrySound,
+  } = settings
+  const hints: string[] = []
+  const codes = prize.of === 'codes' ? around.codes.find(({ id }) => id === prize.reward) : undefined
+  if (codes !== undefined && codes.left < winners)
+    hints.push(
+      `${codes.name} has ${codes.left} ${codes.left === 1 ? 'code' : 'codes'} left for ${winners} winners: the others get theirs by hand.`,
+    )
+  if (price === 0 && mostTickets > 1)
+    hints.push(
+      `Tickets cost nothing, so everyone simply has ${digits(mostTickets)}: that is the same chance as with one.`,
+    )
+  if (price > 0 && free.everyone >= mostTickets)
+    hints.push('All tickets that one can have are free: the price does nothing.')
+  if (price > 0 && free.everyone === 0)
+    hints.push('Nothing is free: who has nothing yet cannot be in. One free ticket gives newcomers a chance, too.')
+  if (mostPeople > 0 && mostPeople < winners)
+    hints.push(`It is full with ${digits(mostPeople)}, but there are ${winners} winners: everybody who comes wins.`)
+  if (!byWord && !byPage)
+    hints.push('One enters by steps only: have a command, a reward or a trigger that gives tickets.')
+  if (closeSeconds === 0 && mostPeople === 0 && !settings.thisShow) hints.push('Nothing closes it but your hand.')
+  if (winners > 1 && settings.draw === 'all' && claimSeconds > 0 && winners > 10)
+    hints.push(`${winners} people must speak up within the same ${claimSeconds} s.`)
+  if (entrySound !== 'none' && settings.entryAlert !== null)
+    hints.push('The alert may have a sound of its own: two would be heard.')
+  return hints
+}
+
+/** What people went by when they entered: none of it changes any more once it is open. */
+const FIXED: readonly (readonly [keyof RaffleSettings, string])[] = [
+  ['price', 'the price'],
+  ['free', 'the free tickets'],
+  ['mostTickets', 'the most tickets for each'],
+  ['weights', 'the weights'],
+  ['prize', 'the prize'],
+  ['winners', 'the number of winners'],
+  ['who', 'who may enter'],
+  ['hours', 'the hours needed'],
+  ['followDays', 'how long one must follow'],
+  ['seen', 'the shows needed'],
+  ['winnerDays', 'how long winners wait'],
+  ['word', 'the word'],
+  ['thisShow', 'whether it ends with the show'],
+]
+
+/** What of a change cannot be any more, in words; undefined: nothing. */
+export function fixedIn(before: RaffleSettings, after: RaffleSettings): string | undefined {
+  return FIXED.find(([name]) => JSON.stringify(before[name]) !== JSON.stringify(after[name]))?.[1]
+}

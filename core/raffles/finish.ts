@@ -1,0 +1,122 @@
+import { accounts, BOOKS, balanceOf, transfer } from '../ledger/index.ts'
+import { needPayee, payeeOf } from '../people/index.ts'
+import { homeSetting, readSetting } from '../settings/index.ts'
+import { type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
+import { entrantsOf, type InList, needEntrants } from './entrants.ts'
+import { giveBack } from './entry.ts'
+import { entries, entryKey, type RaffleRow, raffles, totalsOf } from './rows.ts'
+import { tell, tellChanged } from './tell.ts'
+import { setTimer } from './timers.ts'
+
+const endedFact = (world: World, raffle: RaffleRow): void =>
+  world.fact('raffle.ended', 'everyone', {
+    raffle: raffle.id,
+    status: raffle.status,
+    title: raffle.settings.title,
+    seed: raffle.seed,
+    why: raffle.why,
+  })
+
+/** Where everybody can check a raffle; empty where the channel's address is not known. */
+function whereToCheck(world: World, id: number): string {
+  const { address } = readSetting(world, homeSetting)
+  return address === '' ? '' : ` Check it: ${address.replace(/\/$/, '')}/raffles/${id}`
+}
+
+/** Ends a raffle for good: what the tickets brought is spent, the seed is told, nothing changes any more. Needs its pot. */
+export function finishRaffle(world: World, raffle: RaffleRow): Result<RaffleRow> {
+  const { title } = raffle.settings
+  const [first] = raffle.waiting
+  if (raffle.status === 'open')
+    return refuse('raffle_not_drawn', 'It is open still. Close it and draw, or call it off.')
+  if (raffle.drawing !== null) return refuse('raffle_drawing', 'A draw is running: the winner is told in a moment.')
+  if (first !== undefined)
+    return refuse('raffle_waiting', `${first.name} still has time to speak up. Wait for them, or pass over them first.`)
+  if (raffle.won === 0 && totalsOf(world, raffle.id).paid > 0)
+    return refuse(
+      'raffle_not_drawn',
+      'Nobody has won what people paid for. Draw, or call it off and all money goes back.',
+    )
+  const left = balanceOf(world, raffle.id)
+  if (left > 0) {
+    const moved = transfer(world, {
+      from: raffle.id,
+      to: BOOKS.spent,
+      amount: left,
+      reason: 'ticketsSpent',
+      about: raffle.id,
+      detail: { name: title },
+    })
+    if (!moved.ok) throw new Error(`A raffle could not be finished: ${moved.refusal.sentence}`)
+  }
+  const ended = world.put(raffles, { ...raffle, status: 'finished', finishAt: null, endedAt: world.at })
+  tell(world, `“${title}” is finished, and the seed is told.${whereToCheck(world, raffle.id)}`)
+  endedFact(world, ended)
+  return ok(ended)
+}
+
+/** Calls a raffle off: all money goes back, some people at a time, so that chat is not held up. */
+export function callOffRaffle(world: World, raffle: RaffleRow, why: string): Result<RaffleRow> {
+  const { title } = raffle.settings
+  if (raffle.status === 'returning')
+    return refuse('raffle_not_found', 'It is called off already; the money is on its way back.')
+  if (raffle.won > 0)
+    return refuse('raffle_delivered', 'Somebody has won already. Finish it; what is not drawn stays undrawn.')
+  const off = world.put(raffles, {
+    ...raffle,
+    status: 'returning',
+    closesAt: null,
+    remindAt: null,
+    opensAt: null,
+    drawing: null,
+    waiting: [],
+    why,
+  })
+  if (raffle.status === 'planned') return ok(endOff(world, off))
+  const { paid } = totalsOf(world, raffle.id)
+  tell(world, `“${title}” is called off: ${why}${paid > 0 ? ' All that was paid for tickets goes back.' : ''}`)
+  if (paid === 0) return ok(endOff(world, off))
+  setTimer(world, raffle.id, 'return', world.at, { after: 0 })
+  tellChanged(world, off)
+  return ok(off)
+}
+
+function endOff(world: World, raffle: RaffleRow): RaffleRow {
+  const ended = world.put(raffles, { ...raffle, status: 'off', endedAt: world.at })
+  endedFact(world, ended)
+  return ended
+}
+
+/** So many people get their money back within one intent. */
+const PAGE = 2000
+
+const pageOf = (world: World, raffle: RaffleRow): readonly InList[] => {
+  const all = entrantsOf(world, raffle.id)
+  const from = all.findIndex(({ nr }) => nr > raffle.returned)
+  return from === -1 ? [] : all.slice(from, from + PAGE)
+}
+
+/** What giving the next people their money back needs. To be asked again until nothing is missing. */
+export function needReturn(world: World, raffle: RaffleRow): Need[] {
+  const needed = [needKey(accounts, raffle.id), needEntrants(raffle.id)]
+  if (!needed.every((need) => world.rows.has(need))) return needed
+  const page = pageOf(world, raffle)
+  return [
+    ...needed,
+    ...page.flatMap(({ viewer }) => [needKey(entries, entryKey(raffle.id, viewer)), ...needPayee(world, viewer).needs]),
+  ]
+}
+
+/** Gives the next people their money back; once it is with all, the raffle is off. */
+export function returnSome(world: World, raffle: RaffleRow): RaffleRow {
+  const page = pageOf(world, raffle)
+  for (const { viewer } of page) {
+    const entry = world.get(entries, entryKey(raffle.id, viewer))
+    if (entry?.state === 'in') giveBack(world, raffle, entry, payeeOf(world, viewer))
+  }
+  const returned = page.at(-1)?.nr
+  if (returned === undefined || page.length < PAGE)
+    return endOff(world, { ...raffle, returned: returned ?? raffle.returned })
+  setTimer(world, raffle.id, 'return', world.at, { after: returned })
+  return world.put(raffles, { ...raffle, returned })
+}

@@ -1,0 +1,80 @@
+export {
+  type ActOnRaffle,
+  actOn,
+  actOnRaffle,
+  needAct,
+  type PassOverWinner,
+  passOverWinner,
+  type RecordWinner,
+  type RemoveEntrant,
+  recordWinner,
+  removeEntrant,
+} from './byDesk.ts'
+export {
+  type RaffleFile,
+  raffleFile,
+  readRaffleFile,
+  recheck,
+  type ToldRaffle,
+} from './check.ts'
+export { claimByPress, needClaim, speakUp } from './claim.ts'
+export { closeWithShow } from './close.ts'
+export { chanceInWords, type Entrant, pickLabel, pickMany, pickOne, weightOf } from './draw.ts'
+export { type Entered, enterRaffle, needEntry } from './enter.ts'
+export { entrantsKey } from './entrants.ts'
+export { fixedIn, type RaffleAround, raffleFault, raffleHints } from './faults.ts'
+export { leaveRaffle } from './leave.ts'
+export { type Person, personMay, takesEntries } from './mayEnter.ts'
+export { makeRaffle, weightsInWords, wordsOf } from './open.ts'
+export {
+  type Group,
+  type Here,
+  type Outlook,
+  outlookOf,
+  type Share,
+  shareInWords,
+  sharesOf,
+  unfair,
+} from './outlook.ts'
+export {
+  cheers,
+  type Drawing,
+  type EntryRow,
+  type EntryState,
+  entries,
+  hasEnded,
+  lucks,
+  openSetups,
+  type RaffleRow,
+  type RaffleStatus,
+  raffleFrom,
+  raffles,
+  runningRaffle,
+  runningRaffles,
+  type SetupRow,
+  setupOf,
+  setups,
+  type TotalsRow,
+  totals,
+  totalsOf,
+  type Waiting,
+  type WinnerRow,
+  type WinnerState,
+  winners,
+} from './rows.ts'
+export {
+  MOST_TICKETS,
+  MOST_WEIGHT,
+  MOST_WINNERS,
+  Opens,
+  Prize,
+  RaffleSettings,
+  SAME_CHANCE,
+  SPEND_FOR_MORE,
+} from './schema.ts'
+export { rulesInWords } from './sentences.ts'
+export { aroundRaffles, type RemoveSetup, removeSetup, type SaveSetup, saveSetup } from './setups.ts'
+export { priceInWords, prizeInWords } from './tell.ts'
+export { type RaffleTick, tickRaffle } from './tick.ts'
+export { addTickets, freeTickets, ticketsInWords, ticketWeight, type Wanted, weightInWords } from './tickets.ts'
+export { rescheduled } from './timers.ts'

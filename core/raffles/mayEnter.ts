@@ -1,0 +1,95 @@
+import { durationInWords } from '../currency/index.ts'
+import { ok, type Result, refuse } from '../world/index.ts'
+import type { RaffleRow } from './rows.ts'
+import type { RaffleSettings } from './schema.ts'
+
+const HOUR = 3600
+const DAY = 86_400
+
+/** All of somebody that decides whether they may enter. Times in seconds since 1970. */
+export interface Person {
+  readonly ignored: boolean
+  /** Whether they are one of those who may. */
+  readonly allowed: boolean
+  readonly watchedSeconds: number
+  readonly followedAt: number | null
+  /** How many of the shows that are asked for they attended. */
+  readonly attended: number
+  /** When they won last; 0: never. */
+  readonly wonAt: number
+}
+
+type Terms = Pick<RaffleSettings, 'hours' | 'followDays' | 'seen' | 'winnerDays'>
+
+/** Whether somebody may be in a raffle with such terms, whatever its state; a refusal says what is missing. */
+export function personMay(terms: Terms, person: Person, at: number): Result<true> {
+  const { hours, followDays, seen, winnerDays } = terms
+  if (person.ignored) return refuse('viewer_ignored', 'This account takes no part in the channel.')
+  if (!person.allowed) return refuse('raffle_not_for_you', 'This raffle is not open to you here.')
+  const short = hours * HOUR - person.watchedSeconds
+  if (short > 0)
+    return refuse(
+      'raffle_hours',
+      `This raffle is for who has watched ${hours} h or more; you need ${durationInWords(Math.ceil(short / 60) * 60)} more.`,
+      { seconds: short },
+    )
+  if (followDays > 0) {
+    const since = person.followedAt === null ? 0 : at - person.followedAt
+    if (person.followedAt === null)
+      return refuse(
+        'raffle_follow',
+        `This raffle is for who has followed for ${daysInWords(followDays)}; you do not follow yet.`,
+      )
+    if (since < followDays * DAY) {
+      const left = Math.ceil((followDays * DAY - since) / DAY)
+      return refuse(
+        'raffle_follow',
+        `This raffle is for who has followed for ${daysInWords(followDays)}; for you that is in ${daysInWords(left)}.`,
+      )
+    }
+  }
+  if (person.attended < seen.least)
+    return refuse(
+      'raffle_seen',
+      `This raffle is for who was at ${seen.least} of the last ${seen.of} shows for five minutes or more; you were at ${person.attended}.`,
+      { attended: person.attended, least: seen.least },
+    )
+  const rests = winnerDays * DAY - (at - person.wonAt)
+  if (winnerDays > 0 && person.wonAt > 0 && rests > 0)
+    return refuse(
+      'raffle_won_lately',
+      `You won lately; you can enter again in ${daysInWords(Math.ceil(rests / DAY))}.`,
+      {
+        days: Math.ceil(rests / DAY),
+      },
+    )
+  return ok(true)
+}
+
+export const daysInWords = (days: number): string => (days === 1 ? '1 day' : `${days} days`)
+
+/** Whether anybody can enter now; a refusal says since when not, or when it opens. */
+export function takesEntries({ status, settings, opensAt, closedAt }: RaffleRow, at: number): Result<true> {
+  const { title, word } = settings
+  switch (status) {
+    case 'open':
+      return ok(true)
+    case 'planned': {
+      const when =
+        opensAt === null ? 'Wait for it to be opened' : `It opens in ${durationInWords(Math.max(1, opensAt - at))}`
+      return refuse('raffle_not_open', `The raffle “${title}” is not open yet. ${when}; then type !${word.word}.`)
+    }
+    case 'closed': {
+      const ago = closedAt === null ? 0 : at - closedAt
+      return refuse(
+        'raffle_closed',
+        `The raffle “${title}” closed ${ago < 5 ? 'just now' : `${durationInWords(ago)} ago`}.`,
+      )
+    }
+    case 'returning':
+    case 'off':
+      return refuse('raffle_closed', `The raffle “${title}” was called off.`)
+    case 'finished':
+      return refuse('raffle_closed', `The raffle “${title}” is over.`)
+  }
+}

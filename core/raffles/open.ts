@@ -1,0 +1,168 @@
+import { currencySetting, digits, durationInWords } from '../currency/index.ts'
+import { commitmentOf, ownSeed } from '../fairness/index.ts'
+import { accounts, openAccount } from '../ledger/index.ts'
+import { openCircles, standingName } from '../people/index.ts'
+import { readSetting } from '../settings/index.ts'
+import { showOnAir } from '../show/index.ts'
+import { rewardOf } from '../store/index.ts'
+import { lookAlike } from '../texts/index.ts'
+import { type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
+import { type RaffleRow, raffles, runningRaffles, totals, totalsOf } from './rows.ts'
+import type { Opens, RaffleSettings } from './schema.ts'
+import { closesInWords, figuresOf, priceInWords, prizeInWords, tell, tellChanged } from './tell.ts'
+import { weightInWords } from './tickets.ts'
+import { setTimer, setTimers } from './timers.ts'
+
+export interface Making {
+  readonly settings: RaffleSettings
+  /** The set-up it is started from; null: none that is kept. */
+  readonly setup: number | null
+  readonly opens: Opens
+  readonly byName: string
+}
+
+/** Makes a raffle, and opens it if that is wanted at once. Its settings have been checked. */
+export function makeRaffle(world: World, { settings, setup, opens, byName }: Making): Result<RaffleRow> {
+  if (opens.of === 'at' && opens.at <= world.at)
+    return refuse('raffle_invalid', 'The time at which it opens has passed. Give a later one, or open it now.')
+  const id = world.nextId()
+  const raffle = world.put(raffles, {
+    id,
+    setup,
+    settings,
+    status: 'planned',
+    byName,
+    madeAt: world.at,
+    opensAt: opens.of === 'at' ? opens.at : null,
+    openedAt: null,
+    closesAt: null,
+    remindAt: null,
+    closedAt: null,
+    finishAt: null,
+    endedAt: null,
+    show: null,
+    seed: '',
+    commitment: '',
+    draws: 0,
+    won: 0,
+    drawnAt: null,
+    drawing: null,
+    waiting: [],
+    picked: [],
+    each: null,
+    returned: 0,
+    why: null,
+  })
+  if (opens.of === 'now') return openRaffle(world, raffle)
+  if (opens.of === 'at') setTimer(world, id, 'open', opens.at)
+  tellChanged(world, raffle)
+  return ok(raffle)
+}
+
+/** What opening needs. */
+export const needOpen = (raffle: number): Need[] => [needKey(accounts, raffle)]
+
+/** Opens a raffle: from now on people enter, its commitment is public, its clock runs. Refused where its word is taken, or there is no show. */
+export function openRaffle(world: World, raffle: RaffleRow): Result<RaffleRow> {
+  const { settings, id } = raffle
+  const show = showOnAir(world)
+  if (settings.thisShow && show === undefined)
+    return refuse(
+      'raffle_off_air',
+      'It belongs to a show, and we are off air. Go on air first, or let it run over several days.',
+    )
+  const taken = wordTaken(world, raffle)
+  if (taken !== undefined) return taken
+  openAccount(world, id, 'pot')
+  const seed = ownSeed(world, id)
+  const opened = world.put(raffles, {
+    ...raffle,
+    status: 'open',
+    opensAt: null,
+    openedAt: world.at,
+    closesAt: settings.closeSeconds === 0 ? null : world.at + settings.closeSeconds,
+    show: show?.id ?? null,
+    seed,
+    commitment: commitmentOf(seed),
+    why: null,
+  })
+  world.put(totals, totalsOf(world, id))
+  const timed = setTimers(world, opened)
+  tell(world, openedInWords(world, timed))
+  tellChanged(world, timed)
+  world.moment('raffleOpened', null, figuresOf(timed))
+  return ok(timed)
+}
+
+function wordTaken(world: World, { id, settings }: RaffleRow): Result<never> | undefined {
+  const looks = new Set(wordsOf(settings).map(lookAlike))
+  for (const other of runningRaffles(world)) {
+    if (other.id === id || other.status !== 'open') continue
+    const word = wordsOf(other.settings).find((one) => looks.has(lookAlike(one)))
+    if (word !== undefined)
+      return refuse(
+        'words_overlap',
+        `"!${word}" belongs to the raffle “${other.settings.title}”, which is open. Close that one first, or give this one another word.`,
+      )
+  }
+  return undefined
+}
+
+/** Every word of a raffle, in lower case. */
+export const wordsOf = ({ word }: Pick<RaffleSettings, 'word'>): string[] =>
+  [word.word, ...word.aliases].map((one) => one.toLowerCase())
+
+/** What each winner gets, in words. */
+export const prizeOf = (world: World, { prize, winners }: RaffleSettings): string =>
+  prizeInWords(
+    prize,
+    winners,
+    readSetting(world, currencySetting),
+    (id) => rewardOf(world, id)?.settings.name ?? 'a reward that is gone',
+  )
+
+/** "A subscriber’s ticket counts 1.5.": weights are never hidden. */
+export function weightsInWords(
+  { weights }: Pick<RaffleSettings, 'weights'>,
+  circles: readonly { id: number; name: string }[],
+): string {
+  const parts = weights
+    .filter(({ weight }) => weight > 100)
+    .map(
+      ({ standing, weight }) =>
+        `a ticket of who is ${standingWithArticle(standing, circles)} counts ${weightInWords(weight)}`,
+    )
+  if (parts.length === 0) return ''
+  const all = parts.join(', ')
+  return `${all.charAt(0).toUpperCase()}${all.slice(1)}.`
+}
+
+function standingWithArticle(standing: string, circles: readonly { id: number; name: string }[]): string {
+  const name = standingName(standing, circles)
+  return standing.startsWith('circle:') ? `in the circle ${name}` : `a ${name}`
+}
+
+function openedInWords(world: World, raffle: RaffleRow): string {
+  const { settings, commitment } = raffle
+  const { title, winners, word, byWord, byPage } = settings
+  const currency = readSetting(world, currencySetting)
+  const how = byWord ? `Type !${word.word}` : byPage ? 'Enter on the viewer page' : 'Tickets come by other ways'
+  const most = settings.mostTickets === 1 ? '' : `, ${digits(settings.mostTickets)} at most`
+  const weights = weightsInWords(settings, openCircles(world))
+  return [
+    `“${title}” is open: ${prizeOf(world, settings)}${winners > 1 ? `, ${winners} winners` : ''}.`,
+    `${how} (${priceInWords(settings, currency)}${most}); it ${closesInWords(raffle, world.at)}.`,
+    ...(weights === '' ? [] : [weights]),
+    `(Commitment ${commitment.slice(0, 12)})`,
+  ].join(' ')
+}
+
+/** "It is 5 minutes to go." said again and again while a raffle is open. */
+export function remindInWords(world: World, raffle: RaffleRow): string {
+  const { people, tickets } = totalsOf(world, raffle.id)
+  const { title, word, byWord, mostTickets } = raffle.settings
+  const how = byWord ? ` !${word.word} to be in.` : ''
+  const many = mostTickets === 1 ? '' : ` with ${digits(tickets)} ${tickets === 1 ? 'ticket' : 'tickets'}`
+  const left = raffle.closesAt === null ? '' : ` ${durationInWords(Math.max(1, raffle.closesAt - world.at))} left.`
+  return `“${title}”: ${people === 0 ? 'nobody is in yet' : `${digits(people)} in so far${many}`}.${left}${how}`
+}

@@ -1,0 +1,238 @@
+import { defineTable, type Need, needKey, viewerIn, type World } from '../world/index.ts'
+import type { RaffleSettings } from './schema.ts'
+
+/** A set-up that is kept to start raffles from. `digit`: the key that starts it at the desk; null: none. */
+export interface SetupRow {
+  readonly id: number
+  readonly settings: RaffleSettings
+  readonly digit: number | null
+  readonly goneAt: number | null
+}
+
+/** Set-ups that are gone are not loaded. */
+export const setups = defineTable<SetupRow>('raffleSetup', 'whole', (row) => row.id)
+
+export const openSetups = (world: World): SetupRow[] =>
+  world
+    .all(setups)
+    .filter(({ goneAt }) => goneAt === null)
+    .sort((a, b) => a.id - b.id)
+
+export const setupOf = (world: World, id: number): SetupRow | undefined => {
+  const row = world.get(setups, id)
+  return row?.goneAt === null ? row : undefined
+}
+
+/**
+ * `planned`: not open yet. `open`: people enter. `closed`: nobody enters any more, winners are drawn. `returning`: called off, the money is on its
+ * way back. `finished`: locked, the seed is told. `off`: all money is back.
+ */
+export type RaffleStatus = 'planned' | 'open' | 'closed' | 'returning' | 'finished' | 'off'
+
+/** A pick that is being shown: where the marker stops on the strip of all who were in. */
+export interface ShownPick {
+  readonly draw: number
+  readonly name: string
+  /** On the strip: from 0 to below the total. */
+  readonly mark: number
+}
+
+/** A draw from the press to the winner's name. `slices`: what each stands for on the strip, from left to right, and whose it is where it is wide. */
+export interface Drawing {
+  readonly picks: readonly ShownPick[]
+  readonly total: number
+  readonly slices: readonly (readonly [weight: number, name: string | null])[]
+  readonly from: number
+  readonly until: number
+}
+
+/** Somebody who has been drawn and must speak up. */
+export interface Waiting {
+  readonly draw: number
+  readonly viewer: number
+  readonly name: string
+  readonly until: number
+}
+
+/** One raffle. What was paid for tickets lies in the pot that bears its id. Times in seconds since 1970. */
+export interface RaffleRow {
+  readonly id: number
+  /** The set-up it was started from; null: none that was kept. */
+  readonly setup: number | null
+  readonly settings: RaffleSettings
+  readonly status: RaffleStatus
+  /** Who set it up. */
+  readonly byName: string
+  readonly madeAt: number
+  /** When it opens by itself; null: by hand, or it has opened. */
+  readonly opensAt: number | null
+  readonly openedAt: number | null
+  readonly closesAt: number | null
+  readonly remindAt: number | null
+  readonly closedAt: number | null
+  /** When it finishes by itself. */
+  readonly finishAt: number | null
+  readonly endedAt: number | null
+  readonly show: number | null
+  /** What winners are drawn from, 32 bytes in hex; empty before it opens, told to nobody before it ends. */
+  readonly seed: string
+  readonly commitment: string
+  /** Picks made so far, and winners that have their prize for sure. */
+  readonly draws: number
+  readonly won: number
+  readonly drawnAt: number | null
+  readonly drawing: Drawing | null
+  readonly waiting: readonly Waiting[]
+  /** Everybody who has been picked, in that order: they are out of the list. */
+  readonly picked: readonly number[]
+  /** What each winner gets of the pot: known from the first draw on. */
+  readonly each: number | null
+  /** Of a raffle that is called off: up to whom the money is back. */
+  readonly returned: number
+  /** Why it was called off, or could not open. */
+  readonly why: string | null
+}
+
+/** Raffles that have ended are not loaded. */
+export const raffles = defineTable<RaffleRow>('raffle', 'whole', (row) => row.id)
+
+export const hasEnded = ({ status }: Pick<RaffleRow, 'status'>): boolean => status === 'finished' || status === 'off'
+
+/** The raffles that have not ended, in the order in which they were made. */
+export const runningRaffles = (world: World): RaffleRow[] =>
+  world
+    .all(raffles)
+    .filter((row) => !hasEnded(row))
+    .sort((a, b) => a.id - b.id)
+
+/** A raffle that has not ended. */
+export function runningRaffle(world: World, id: number): RaffleRow | undefined {
+  const row = world.get(raffles, id)
+  return row === undefined || hasEnded(row) ? undefined : row
+}
+
+/** The raffle that was started from a set-up and has not ended; of several the last. */
+export const raffleFrom = (world: World, setup: number): RaffleRow | undefined =>
+  runningRaffles(world)
+    .filter((row) => row.setup === setup && row.status !== 'returning')
+    .at(-1)
+
+/** How much is in a raffle: kept apart from it, because every entry changes it. Bears the raffle's id. */
+export interface TotalsRow {
+  readonly id: number
+  /** The number of the last who entered, whether they are in still or not. */
+  readonly last: number
+  readonly people: number
+  readonly tickets: number
+  readonly weight: number
+  /** What was paid for the tickets that are in. */
+  readonly paid: number
+  /** When everybody is told next how many there are; null: all that there is to tell was told. */
+  readonly tellAt: number | null
+  readonly toldAt: number
+  /** Who came in since that was told, a few of them, and how many. */
+  readonly names: readonly string[]
+  readonly came: number
+}
+
+export const totals = defineTable<TotalsRow>('raffleTotals', 'whole', (row) => row.id)
+
+export const totalsOf = (world: World, id: number): TotalsRow =>
+  world.get(totals, id) ?? {
+    id,
+    last: 0,
+    people: 0,
+    tickets: 0,
+    weight: 0,
+    paid: 0,
+    tellAt: null,
+    toldAt: 0,
+    names: [],
+    came: 0,
+  }
+
+/** `in`; `left` by themselves; `removed` by the team. */
+export type EntryState = 'in' | 'left' | 'removed'
+
+/** Somebody in a raffle. */
+export interface EntryRow {
+  /** The raffle's id and the viewer's: "12/34". */
+  readonly key: string
+  readonly raffle: number
+  readonly viewer: number
+  readonly name: string
+  /** The order of first entry; who comes back after leaving has a new one. */
+  readonly nr: number
+  readonly tickets: number
+  /** How many of them were free. */
+  readonly free: number
+  readonly paid: number
+  /** What each ticket counts, in hundredths, and the standing that made it so; null: plain. */
+  readonly weight: number
+  readonly standing: string | null
+  readonly at: number
+  readonly changedAt: number
+  readonly state: EntryState
+  /** Why they were removed, and by whom. */
+  readonly why: string | null
+}
+
+export const entryKey = (raffle: number, viewer: number): string => `${raffle}/${viewer}`
+
+export const entries = defineTable<EntryRow>('raffleEntry', 'keyed', (row) => row.key, [], viewerIn)
+
+/** `drawn`: their name is about to be told. `waiting`: they must speak up. `won`. `missed`: they did not. `passed`: they cannot win, or the team passed over them. */
+export type WinnerState = 'drawn' | 'waiting' | 'won' | 'missed' | 'passed'
+
+/** One pick of a raffle and what became of it. */
+export interface WinnerRow {
+  /** The raffle's id and the number of the pick: "12/1". */
+  readonly key: string
+  readonly raffle: number
+  readonly draw: number
+  readonly viewer: number
+  readonly name: string
+  readonly digest: string
+  readonly point: number
+  readonly weight: number
+  readonly total: number
+  readonly drawnAt: number
+  readonly state: WinnerState
+  readonly claimUntil: number | null
+  /** What they said first, and when; empty: they pressed on their page. */
+  readonly line: string | null
+  readonly claimedAt: number | null
+  /** Why they were passed over. */
+  readonly why: string | null
+  /** What they got: an amount of currency, or a code. */
+  readonly amount: number
+  readonly code: string | null
+  readonly deliveredAt: number | null
+  readonly note: string
+}
+
+export const winnerKey = (raffle: number, draw: number): string => `${raffle}/${draw}`
+const raffleIn = (key: string | number): number => Number(String(key).split('/')[0])
+
+export const winners = defineTable<WinnerRow>('raffleWinner', 'keyed', (row) => row.key, [], raffleIn)
+
+export const needWinner = (raffle: number, draw: number): Need => needKey(winners, winnerKey(raffle, draw))
+
+/** What somebody has won so far; bears their viewer's id. */
+export interface LuckRow {
+  readonly id: number
+  readonly wins: number
+  readonly wonAt: number
+  readonly title: string
+}
+
+export const lucks = defineTable<LuckRow>('raffleLuck', 'keyed', (row) => row.id)
+
+/** The sounds and alerts of entries: when the next may play, and how many entries wait for it. Bears the raffle's id. */
+export interface CheerRow {
+  readonly id: number
+  readonly until: number
+  readonly more: number
+}
+
+export const cheers = defineTable<CheerRow>('raffleCheer', 'whole', (row) => row.id)

@@ -1,0 +1,60 @@
+import { openAlerts } from '../screen/index.ts'
+import { codeListOf, codesLeft, openRewards } from '../store/index.ts'
+import { type Handler, ok, refuse, type World } from '../world/index.ts'
+import { type RaffleAround, raffleFault } from './faults.ts'
+import { openSetups, setupOf, setups } from './rows.ts'
+import type { RaffleSettings } from './schema.ts'
+
+const MOST_SETUPS = 60
+
+/** What raffles refer to in a world. */
+export const aroundRaffles = (world: World): RaffleAround => ({
+  codes: openRewards(world)
+    .filter(({ settings }) => settings.kind === 'code')
+    .map(({ id, settings }) => ({ id, name: settings.name, left: codesLeft(codeListOf(world, id)) })),
+  alerts: openAlerts(world),
+})
+
+export interface SaveSetup {
+  readonly kind: 'raffle.saveSetup'
+  /** Null: a new one. */
+  readonly setup: number | null
+  readonly settings: RaffleSettings
+  /** The digit that starts it at the desk; one that another has is taken over. */
+  readonly digit: number | null
+}
+
+/** Keeps a set-up to start raffles from, or changes one. Raffles that were started from it stay as they are. */
+export const saveSetup: Handler<SaveSetup> = {
+  decide(world, { setup, settings, digit }) {
+    const fault = raffleFault(settings, aroundRaffles(world))
+    if (fault !== undefined) return refuse('raffle_invalid', fault)
+    const known = setup === null ? undefined : setupOf(world, setup)
+    if (setup !== null && known === undefined)
+      return refuse('raffle_not_found', 'This set-up is not there any more. Keep it as a new one.')
+    if (known === undefined && openSetups(world).length >= MOST_SETUPS)
+      return refuse('raffle_invalid', `${MOST_SETUPS} set-ups are the most. Remove one that is not needed.`)
+    const id = known?.id ?? world.nextId()
+    for (const other of openSetups(world))
+      if (digit !== null && other.digit === digit && other.id !== id) world.put(setups, { ...other, digit: null })
+    world.put(setups, { id, settings, digit, goneAt: null })
+    world.fact('raffle.setups', 'desk', { setup: id })
+    return ok({ setup: id })
+  },
+}
+
+export interface RemoveSetup {
+  readonly kind: 'raffle.removeSetup'
+  readonly setup: number
+}
+
+/** Takes a set-up away. */
+export const removeSetup: Handler<RemoveSetup> = {
+  decide(world, { setup }) {
+    const known = setupOf(world, setup)
+    if (known === undefined) return refuse('raffle_not_found', 'This set-up is not there any more.')
+    world.put(setups, { ...known, digit: null, goneAt: world.at })
+    world.fact('raffle.setups', 'desk', { setup })
+    return ok({ setup })
+  },
+}

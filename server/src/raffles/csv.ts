@@ -1,0 +1,80 @@
+import Papa from 'papaparse'
+import { chanceInWords } from '#core/raffles'
+import type { Reader } from '../database/index.ts'
+import { endedRaffles, entriesOf, type WinnerShown } from './read.ts'
+
+const MOST_RAFFLES = 10_000
+const MOST_ENTRIES = 1_000_000
+
+const timeText = (at: number | null): string =>
+  at === null ? '' : new Date(at * 1000).toISOString().slice(0, 16).replace('T', ' ')
+
+const written = (fields: string[], data: object[]): string =>
+  `${Papa.unparse({ fields, data }, { escapeFormulae: true })}\r\n`
+
+const winnerCells = (one: WinnerShown | undefined) => ({
+  draw: one?.draw ?? '',
+  winner: one?.name ?? '',
+  outcome: one?.state ?? '',
+  chance: one === undefined ? '' : chanceInWords(one.weight, one.total),
+  said: one?.line ?? '',
+  claimed: timeText(one?.claimedAt ?? null),
+  delivered: timeText(one?.deliveredAt ?? null),
+  note: one?.note ?? '',
+})
+
+/** The raffles that have ended as comma-separated values: a line for each who was drawn, times in UTC. */
+export async function rafflesCsv(db: Reader, channel: number, text: string | undefined): Promise<string> {
+  const rows = await endedRaffles(db, channel, { text, limit: MOST_RAFFLES })
+  const data = rows.flatMap((row) => {
+    const { id, settings, status, openedAt, endedAt, people, tickets, paid, winners } = row
+    const own = {
+      raffle: id,
+      title: settings.title,
+      status,
+      opened: timeText(openedAt),
+      ended: timeText(endedAt),
+      people,
+      tickets,
+      paid,
+    }
+    return (winners.length === 0 ? [undefined] : winners).map((winner) => ({ ...own, ...winnerCells(winner) }))
+  })
+  const fields = [
+    'raffle',
+    'title',
+    'status',
+    'opened',
+    'ended',
+    'people',
+    'tickets',
+    'paid',
+    'draw',
+    'winner',
+    'outcome',
+    'chance',
+    'said',
+    'claimed',
+    'delivered',
+    'note',
+  ]
+  return written(fields, data)
+}
+
+/** Everybody who is or was in a raffle as comma-separated values. */
+export async function entriesCsv(db: Reader, channel: number, id: number): Promise<string> {
+  const rows = await entriesOf(db, channel, id, { limit: MOST_ENTRIES })
+  const data = rows.map(({ nr, name, tickets, free, paid, weight, standing, at, state, why }) => ({
+    nr,
+    viewer: name,
+    tickets,
+    free,
+    paid,
+    weight: weight / 100,
+    standing: standing ?? '',
+    entered: timeText(at),
+    state,
+    why: why ?? '',
+  }))
+  return written(['nr', 'viewer', 'tickets', 'free', 'paid', 'weight', 'standing', 'entered', 'state', 'why'], data)
+}

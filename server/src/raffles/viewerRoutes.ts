@@ -1,0 +1,121 @@
+import { Type } from '@sinclair/typebox'
+import { MOST_TICKETS } from '#core/raffles'
+import type { Channels } from '../channels.ts'
+import type { Reader } from '../database/index.ts'
+import { answered, idOf, numberIn, type Route, route } from '../http/index.ts'
+import { currencyOf } from '../settings/index.ts'
+import { endedRaffles, runningRafflesOf } from './read.ts'
+import { checkFile, publicRaffle } from './viewed.ts'
+
+const closed = { additionalProperties: false }
+
+/** Raffles as viewers see them, entering, and claiming a prize. */
+export function viewerRaffleRoutes(db: Reader, channels: Channels): Route[] {
+  return [
+    route({
+      method: 'get',
+      path: '/raffles',
+      does: 'The raffles that are on, and the last that ended with who won',
+      asks: ['before'],
+      allowed: 'anyone',
+      handle: async ({ channel, query }) => ({
+        now: channels.clock(),
+        currency: await currencyOf(db, channel.id),
+        running: (await runningRafflesOf(db, channel.id)).map(inList),
+        ended: (await endedRaffles(db, channel.id, { before: numberIn(query('before')) })).map((row) => ({
+          ...inList(row),
+          winners: row.winners.filter(({ state }) => state === 'won').map(({ name }) => name),
+        })),
+      }),
+    }),
+    route({
+      method: 'get',
+      path: '/raffles/:raffle',
+      does: 'One raffle: prize, rules, who is in, the caller’s part, and who won',
+      allowed: 'anyone',
+      handle: (call) => publicRaffle(db, channels, call),
+    }),
+    route({
+      method: 'get',
+      path: '/raffles/:raffle/check',
+      does: 'Everything that a raffle can be checked by; its seed once it has ended',
+      allowed: 'anyone',
+      handle: ({ channel, param }) => checkFile(db, channel.id, idOf(param('raffle'))),
+    }),
+    route({
+      method: 'get',
+      path: '/raffles/:raffle/file',
+      does: 'The same as a file, to check without us',
+      allowed: 'anyone',
+      handle: async ({ channel, param }) => {
+        const id = idOf(param('raffle'))
+        const headers = {
+          'content-type': 'application/json; charset=utf-8',
+          'content-disposition': `attachment; filename="raffle-${channel.slug}-${id}.json"`,
+        }
+        return new Response(JSON.stringify(await checkFile(db, channel.id, id), null, 1), { headers })
+      },
+    }),
+    ...enterRoutes(channels),
+  ]
+}
+
+type Listed = Pick<
+  Awaited<ReturnType<typeof runningRafflesOf>>[number],
+  'id' | 'settings' | 'status' | 'opensAt' | 'closesAt' | 'endedAt' | 'people' | 'won'
+>
+
+const inList = ({ id, settings, status, opensAt, closesAt, endedAt, people, won }: Listed) => {
+  const { title, picture, word, byWord, winners, price } = settings
+  return {
+    id,
+    title,
+    picture,
+    word: word.word,
+    byWord,
+    winners,
+    price,
+    status,
+    opensAt,
+    closesAt,
+    endedAt,
+    people,
+    won,
+  }
+}
+
+const Wanted = Type.Union([
+  Type.Literal('some'),
+  Type.Literal('max'),
+  Type.Literal('leave'),
+  Type.Integer({ minimum: 1, maximum: MOST_TICKETS }),
+])
+
+function enterRoutes(channels: Channels): Route[] {
+  return [
+    route({
+      method: 'post',
+      path: '/raffles/:raffle/enter',
+      does: 'Enter a raffle, add tickets, or leave it',
+      allowed: 'viewer',
+      body: Type.Object({ wanted: Wanted }, closed),
+      handle: async ({ channel, caller, key, param, body }) => {
+        const intent = {
+          kind: 'raffle.enter',
+          who: caller,
+          raffle: idOf(param('raffle')),
+          wanted: body.wanted,
+        } as const
+        return answered(await channels.submit(channel.id, key, intent))
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/raffles/claim',
+      does: 'Claim what one has been drawn for',
+      allowed: 'viewer',
+      handle: async ({ channel, caller, key }) =>
+        answered(await channels.submit(channel.id, key, { kind: 'raffle.claim', who: caller })),
+    }),
+  ]
+}

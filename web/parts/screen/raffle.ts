@@ -1,0 +1,153 @@
+import type { Piece } from '#core/screen'
+import { drawStrip } from '../raffles/drawStrip.ts'
+import { type Drawn, numbers, type PieceLive, part } from './drawn.ts'
+import type { RaffleOnPage, Shown } from './page.ts'
+
+type RafflePiece = Extract<Piece, { of: 'raffle' }>
+
+/** How long a winner stays in view once the prize is theirs (ms). */
+const STAYS_MS = 20_000
+const NAMES_SHOWN = 6
+
+const clock = (left: number): string => {
+  const seconds = Math.max(0, Math.ceil(left))
+  return seconds < 60 ? `${seconds} s` : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
+}
+
+/** The raffle that is on: prize, word, clock and who comes in; then the draw on the strip of chances, and the winner. */
+export class RaffleOnScreen implements Drawn {
+  readonly show: Drawn['show']
+  readonly hear: Drawn['hear']
+  readonly #within: HTMLElement
+  #raffle: RaffleOnPage | undefined
+  #toldAt = 0
+  #clock: { readonly element: HTMLElement; readonly left: number } | undefined
+  #drawingUntil = 0
+  #hiding: ReturnType<typeof setTimeout> | undefined
+
+  constructor(
+    readonly piece: RafflePiece,
+    readonly element: HTMLElement,
+  ) {
+    this.#within = part(element, 'within round raffle')
+    const { size } = piece.look
+    this.#within.style.fontSize = `${size > 0 ? size : Math.round(Math.min(piece.w / 20, piece.h / 7.5))}px`
+    this.show = (shown) => this.#told(shown)
+    this.hear = (live) => this.#hear(live)
+    this.#hide()
+    const ticking = setInterval(() => {
+      if (element.isConnected) this.#tick()
+      else clearInterval(ticking)
+    }, 500)
+  }
+
+  #told(shown: Shown | undefined): void {
+    const raffle = shown?.raffle
+    // What is being drawn is looked at to its end.
+    if (performance.now() < this.#drawingUntil) return
+    this.#raffle = raffle
+    this.#toldAt = performance.now()
+    if (raffle === undefined) return this.#hide()
+    if (
+      raffle.wonAgo !== null &&
+      raffle.waiting.length === 0 &&
+      raffle.drawing === null &&
+      raffle.wonAgo * 1000 > STAYS_MS
+    )
+      return this.#hide()
+    this.#draw(raffle)
+  }
+
+  #hear({ kind, body }: PieceLive): boolean {
+    const same = this.#raffle?.id === body.raffle
+    if (kind === 'raffle.counted' && same && this.#raffle?.status === 'open') {
+      const { people, tickets, names } = body as { people: number; tickets: number; names: string[] }
+      this.#raffle = { ...this.#raffle, people, tickets, names: [...this.#raffle.names, ...names].slice(-NAMES_SHOWN) }
+      this.#draw(this.#raffle)
+      return false
+    }
+    return kind === 'raffle.drawn' || kind === 'raffle.changed' || kind === 'raffle.ended'
+  }
+
+  #draw(raffle: RaffleOnPage): void {
+    clearTimeout(this.#hiding)
+    this.element.style.visibility = 'visible'
+    this.#clock = undefined
+    this.#within.replaceChildren()
+    const head = part(this.#within, 'round-head')
+    part(head, 'head', raffle.title === '' ? this.piece.title : raffle.title)
+    if (raffle.drawing !== null) return this.#drawDraw(raffle, raffle.drawing)
+    if (raffle.waiting.length > 0) return this.#drawWaiting(head, raffle)
+    if (raffle.won.length > 0 && raffle.status !== 'open') return this.#drawWon(raffle)
+    if (raffle.left !== null) this.#runClock(part(head, 'round-clock'), raffle.left - this.#since())
+    part(this.#within, 'round-line', raffle.prize)
+    if (raffle.status === 'open') {
+      const row = part(this.#within, 'raffle-row')
+      part(row, 'raffle-word', raffle.word === null ? 'on the page' : `!${raffle.word}`)
+      part(row, 'raffle-people', `${numbers.format(raffle.people)} in`)
+    } else part(this.#within, 'round-figure', `${numbers.format(raffle.people)} in, closed`)
+    part(this.#within, 'round-names', raffle.names.slice(-NAMES_SHOWN).join('  ·  '))
+  }
+
+  #drawDraw(raffle: RaffleOnPage, drawing: NonNullable<RaffleOnPage['drawing']>): void {
+    const line = part(this.#within, 'round-line', `${numbers.format(raffle.people)} people, one marker`)
+    const elapsed = drawing.elapsed + this.#since()
+    this.#drawingUntil = performance.now() + Math.max(0, drawing.until - drawing.from - elapsed) * 1000
+    const names: string[] = []
+    drawStrip(this.#within, drawing, elapsed, ({ name }) => {
+      names.push(name)
+      line.className = 'round-figure'
+      line.textContent = names.slice(-3).join(', ')
+    })
+  }
+
+  #drawWaiting(head: HTMLElement, { waiting, won }: RaffleOnPage): void {
+    const first = waiting.reduce((least, one) => (one.left < least.left ? one : least))
+    this.#runClock(part(head, 'round-clock'), first.left - this.#since())
+    part(
+      this.#within,
+      'round-figure',
+      waiting
+        .map(({ name }) => name)
+        .slice(0, 3)
+        .join(', '),
+    )
+    part(this.#within, 'round-line', 'Say anything in chat, and it is yours.')
+    if (won.length > 0) part(this.#within, 'round-names', `Won already: ${won.map(({ name }) => name).join(', ')}`)
+  }
+
+  #drawWon({ won, prize }: RaffleOnPage): void {
+    part(
+      this.#within,
+      'round-figure',
+      won
+        .map(({ name }) => name)
+        .slice(-3)
+        .join(', '),
+    )
+    part(this.#within, 'round-line wins', prize)
+    const last = won.at(-1)
+    if (last?.line) part(this.#within, 'round-names', `“${last.line}”`)
+    this.#hiding = setTimeout(() => this.#hide(), STAYS_MS)
+  }
+
+  #runClock(element: HTMLElement, left: number): void {
+    this.#clock = { element, left: left + performance.now() / 1000 }
+    element.textContent = clock(left)
+  }
+
+  #since(): number {
+    return (performance.now() - this.#toldAt) / 1000
+  }
+
+  #tick(): void {
+    if (this.#clock !== undefined) this.#clock.element.textContent = clock(this.#clock.left - performance.now() / 1000)
+  }
+
+  #hide(): void {
+    this.#clock = undefined
+    if (!this.piece.always) this.element.style.visibility = 'hidden'
+    this.#within.replaceChildren()
+    if (this.piece.always && this.piece.title !== '') part(this.#within, 'head', this.piece.title)
+  }
+}
