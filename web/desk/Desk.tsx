@@ -24,6 +24,7 @@ const PAGES = [
       { to: '/commands', name: 'Commands' },
       { to: '/store', name: 'Store' },
       { to: '/games', name: 'Games' },
+      { to: '/raffles', name: 'Raffles' },
     ],
   },
   { group: 'On the stream', pages: [{ to: '/screen', name: 'Screen' }] },

@@ -6,6 +6,7 @@ import { change, read } from '../parts/api.ts'
 import { ageText } from '../parts/time.ts'
 import { useToast } from '../parts/toasts.tsx'
 import { commandsQuery } from './commands/view.ts'
+import { rafflesQuery } from './raffles/view.ts'
 import { useStatus } from './status.ts'
 import { storeQuery } from './store/view.ts'
 
@@ -83,11 +84,13 @@ function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
       ),
     enabled: name !== '',
   })
-  const act = (path: string, body: unknown, done: string) => () =>
-    void change('PUT', path, body).then(
-      () => toast({ text: done }),
-      (fault: Error) => toast({ text: fault.message, look: 'problem' }),
-    )
+  const act =
+    (path: string, body: unknown, done: string, method: 'PUT' | 'POST' = 'PUT') =>
+    () =>
+      void change(method, path, body).then(
+        () => toast({ text: done }),
+        (fault: Error) => toast({ text: fault.message, look: 'problem' }),
+      )
   const fixed: Choice[] = [
     { id: 'onair', name: 'On air', kind: 'page', run: () => void go('/') },
     { id: 'earning', name: 'Earning', kind: 'page', run: () => void go('/earning') },
@@ -95,6 +98,8 @@ function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
     { id: 'store', name: 'Store', kind: 'page', run: () => void go('/store') },
     { id: 'games', name: 'Games', kind: 'page', run: () => void go('/games') },
     { id: 'cup', name: 'Cup', kind: 'page', run: () => void go('/games/cup') },
+    { id: 'raffles', name: 'Raffles', kind: 'page', run: () => void go('/raffles') },
+    { id: 'raffle-new', name: 'Set up a raffle', kind: 'do', run: () => void go('/raffles/new') },
     { id: 'orders', name: 'Orders', kind: 'page', run: () => void go('/store/orders') },
     { id: 'screen', name: 'Screen: overlays', kind: 'page', run: () => void go('/screen') },
     { id: 'alerts', name: 'Alerts', kind: 'page', run: () => void go('/screen/alerts') },
@@ -133,7 +138,18 @@ function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
     kind: 'command',
     run: () => void go(`/commands?open=${id}`),
   }))
-  const things = name === '' ? [] : [...rewards, ...commands]
+  const raffles = (useQuery(rafflesQuery).data?.setups ?? []).map((setup) => ({
+    id: `setup-${setup.id}`,
+    name: `Open the raffle “${setup.settings.title}”`,
+    kind: 'do',
+    run: act(
+      '/desk/raffles',
+      { settings: setup.settings, opens: { of: 'now' }, setup: setup.id },
+      'It is open.',
+      'POST',
+    ),
+  }))
+  const things = name === '' ? [] : [...raffles, ...rewards, ...commands]
   const people = (found.data?.viewers ?? []).map((viewer) => ({
     id: `viewer-${viewer.id}`,
     name: viewer.name,

@@ -26,6 +26,8 @@ const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[]
   ['chat.voice', ['status', 'commands']],
   ['commands.changed', ['commands']],
   ['games.changed', ['games', 'commands']],
+  ['raffle.setups', ['raffleForm', 'commands']],
+  ['raffle.', ['raffles']],
   ['round.', ['rounds', 'games']],
   ['run.ended', ['runs']],
   ['tally.', ['tally', 'viewer']],

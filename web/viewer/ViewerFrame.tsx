@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { clsx } from 'clsx'
-import { Dices, ListOrdered, MessageSquareText, ReceiptText, Store } from 'lucide-react'
+import { Dices, ListOrdered, MessageSquareText, ReceiptText, Store, Ticket } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { NavLink, Outlet } from 'react-router'
 import { feedAddress } from '../parts/api.ts'
@@ -11,6 +11,7 @@ import { useRefresh } from '../parts/useRefresh.ts'
 import { BalanceHead } from './BalanceHead.tsx'
 import { type Channel, channelQuery, meQuery } from './channel.ts'
 import { type GamesView, withJoined } from './games/games.ts'
+import { type RaffleView, withCount, withDraw } from './raffles/raffles.ts'
 import { turnsOver, withLeft, withRest } from './store/told.ts'
 
 const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[] = [
@@ -25,6 +26,9 @@ const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[]
   ['order.', ['me', 'channel']],
   ['round.changed', ['games', 'ownGames', 'round']],
   ['round.ended', ['games', 'ownGames', 'rounds', 'round']],
+  ['raffle.changed', ['raffles', 'raffle']],
+  ['raffle.ended', ['raffles', 'raffle', 'raffleCheck']],
+  ['raffle.own', ['raffle']],
   ['games.changed', ['games', 'channel']],
   ['duel.asked', ['games']],
   ['player.', ['ownGames']],
@@ -33,7 +37,13 @@ const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[]
 
 /** A payment, or the last one sold, reaches everyone at the same moment; each page asks anew within this time of it. */
 const SPREAD_MS = 1500
-const SPREAD: ReadonlySet<string> = new Set(['earning.paid', 'round.changed', 'round.ended'])
+const SPREAD: ReadonlySet<string> = new Set([
+  'earning.paid',
+  'round.changed',
+  'round.ended',
+  'raffle.changed',
+  'raffle.ended',
+])
 
 function useViewerLive(channel: Channel | undefined): boolean {
   const client = useQueryClient()
@@ -48,6 +58,12 @@ function useViewerLive(channel: Channel | undefined): boolean {
     const known = client.getQueryData(channelQuery.queryKey)
     if (kind === 'duel.asked') toast({ text: `${body.by} calls you to a duel. Answer on the page Games.` })
     if (kind === 'round.joined') client.setQueryData<GamesView>(['games'], (view) => view && withJoined(view, body))
+    if (kind === 'raffle.counted' || kind === 'raffle.drawn')
+      client.setQueryData<RaffleView>(
+        ['raffle', Number(body.raffle)],
+        (view) => view && (kind === 'raffle.counted' ? withCount(view, body) : withDraw(view, body)),
+      )
+    if (kind === 'raffle.changed' && known?.raffles === false) refresh(['channel'])
     if (kind === 'store.stock' && known !== undefined) {
       if (turnsOver(known, body)) setTimeout(() => refresh(['channel']), Math.random() * SPREAD_MS)
       client.setQueryData(channelQuery.queryKey, withLeft(known, body))
@@ -94,15 +110,16 @@ export function ViewerFrame() {
       <main className="mx-auto w-full max-w-3xl flex-1 px-4 pt-5 pb-24">
         <Outlet />
       </main>
-      <Tabs many={channel.data.currency.many} games={channel.data.games} />
+      <Tabs many={channel.data.currency.many} games={channel.data.games} raffles={channel.data.raffles} />
     </div>
   )
 }
 
-function Tabs({ many, games }: { many: string; games: boolean }) {
+function Tabs({ many, games, raffles }: { many: string; games: boolean; raffles: boolean }) {
   const tabs = [
     { to: '/', name: 'Store', Icon: Store },
     ...(games ? [{ to: '/games', name: 'Games', Icon: Dices }] : []),
+    ...(raffles ? [{ to: '/raffles', name: 'Raffles', Icon: Ticket }] : []),
     { to: '/mine', name: `My ${many}`, Icon: ReceiptText },
     { to: '/lists', name: 'Lists', Icon: ListOrdered },
     { to: '/commands', name: 'Chat', Icon: MessageSquareText },

@@ -58,6 +58,8 @@ export interface Channel {
   readonly secrets: boolean
   /** Whether there is a game to play. */
   readonly games: boolean
+  /** Whether there is, or was, a raffle. */
+  readonly raffles: boolean
   readonly signedIn: string | null
 }
 

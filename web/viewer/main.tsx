@@ -1,5 +1,14 @@
 import { mount } from '../parts/mount.tsx'
-import { CommandsPage, GamesPage, ListsPage, MinePage, RoundPage } from './later.tsx'
+import {
+  CheckPage,
+  CommandsPage,
+  GamesPage,
+  ListsPage,
+  MinePage,
+  RafflePage,
+  RafflesPage,
+  RoundPage,
+} from './later.tsx'
 import { StorePage } from './store/StorePage.tsx'
 import { ViewerFrame } from './ViewerFrame.tsx'
 
@@ -7,6 +16,9 @@ mount('c', <ViewerFrame />, [
   { index: true, element: <StorePage /> },
   { path: 'games', element: <GamesPage /> },
   { path: 'games/:round', element: <RoundPage /> },
+  { path: 'raffles', element: <RafflesPage /> },
+  { path: 'raffles/:raffle', element: <RafflePage /> },
+  { path: 'check', element: <CheckPage /> },
   { path: 'mine', element: <MinePage /> },
   { path: 'lists', element: <ListsPage /> },
   { path: 'commands', element: <CommandsPage /> },

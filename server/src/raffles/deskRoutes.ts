@@ -1,12 +1,13 @@
 import { Type } from '@sinclair/typebox'
 import { Opens, RaffleSettings } from '#core/raffles'
+import { zoneSetting } from '#core/settings'
 import type { Channels } from '../channels.ts'
 import type { ChatState } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, type Call, idOf, numberIn, problem, type Route, route } from '../http/index.ts'
 import { circlesOf } from '../ranks/index.ts'
 import { alertsOf } from '../screen/index.ts'
-import { currencyOf } from '../settings/index.ts'
+import { currencyOf, settingOf } from '../settings/index.ts'
 import { entriesCsv, rafflesCsv } from './csv.ts'
 import { outlookNow } from './outlook.ts'
 import {
@@ -63,6 +64,7 @@ function readRoutes(db: Reader, channels: Channels, chat: (channel: number) => P
         alerts: (await alertsOf(db, channel.id)).map(({ id, settings }) => ({ id, name: settings.name })),
         codes: await codeRewards(db, channel.id),
         setups: await setupsOf(db, channel.id),
+        timeZone: (await settingOf(db, channel.id, zoneSetting)).timeZone,
       }),
     }),
     route({

@@ -3,7 +3,7 @@ import { PanelRightClose, PanelRightOpen } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { ageText, useNow } from '../../parts/time.ts'
-import { BenchRounds } from '../later.tsx'
+import { BenchRaffles, BenchRounds } from '../later.tsx'
 import { useStatus } from '../status.ts'
 import { Redemptions, redemptionsQuery } from '../triggers/Redemptions.tsx'
 import { ArrivalMenu } from './ArrivalMenu.tsx'
@@ -30,6 +30,7 @@ export function Bench() {
   return (
     <aside aria-label="Bench" className="flex w-[19rem] shrink-0 flex-col border-l border-line bg-panel">
       <div className="min-h-0 flex-1 overflow-y-auto">
+        <BenchRaffles />
         <BenchRounds />
         <BenchHead waiting={waiting} onClose={turn} />
         {orders.isPending && <Loading what="orders" />}

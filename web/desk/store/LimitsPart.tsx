@@ -142,7 +142,7 @@ interface TimeFieldProps {
 }
 
 /** A day and a time in the channel's time zone. */
-function TimeField({ label, at, setAt, zone }: TimeFieldProps) {
+export function TimeField({ label, at, setAt, zone }: TimeFieldProps) {
   const value = at === null ? '' : DateTime.fromSeconds(at, { zone }).toFormat("yyyy-MM-dd'T'HH:mm")
   return (
     <label className="grid grid-cols-[8rem_auto_1fr] items-center gap-2">

@@ -80,22 +80,6 @@ export const roundQuery = (round: number) =>
     queryFn: ({ signal }) => read<WholeRound>(`/rounds/${round}`, signal),
   })
 
-interface SeedShown {
-  readonly id: number
-  readonly commitment: string
-  readonly openedAt: number
-}
-
-/** The channel's seeds, from which rounds have theirs: the commitment of the open one, and those before it in full. */
-export const seedsQuery = queryOptions({
-  queryKey: ['seeds'],
-  queryFn: ({ signal }) =>
-    read<{ open: SeedShown | null; closed: readonly (SeedShown & { seed: string; closedAt: number })[] }>(
-      '/seeds',
-      signal,
-    ),
-})
-
 /** The games with what a fact tells of a round that somebody came into: a crowd that joins makes no page ask anew each time. */
 export function withJoined(view: GamesView, body: Readonly<Record<string, unknown>>): GamesView {
   const rounds = view.rounds.map((round) =>

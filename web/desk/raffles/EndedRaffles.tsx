@@ -1,0 +1,129 @@
+import { useInfiniteQuery } from '@tanstack/react-query'
+import { useDeferredValue, useState } from 'react'
+import { Link } from 'react-router'
+import { digits } from '#core/currency'
+import { channelAddress, read } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { Panel } from '../../parts/Panel.tsx'
+import { dayText } from '../../parts/time.ts'
+import { INPUT } from '../commands/inputs.tsx'
+import { type Ended, formAddress } from './view.ts'
+
+const PAGE = 30
+
+function useEnded(text: string) {
+  const asked = text.trim() === '' ? '' : `text=${encodeURIComponent(text.trim())}&`
+  return useInfiniteQuery({
+    queryKey: ['raffles', 'ended', text],
+    queryFn: ({ pageParam, signal }) =>
+      read<{ raffles: readonly Ended[] }>(
+        `/desk/raffles/ended?${asked}${pageParam === 0 ? '' : `before=${pageParam}`}`,
+        signal,
+      ),
+    initialPageParam: 0,
+    getNextPageParam: ({ raffles }) => (raffles.length < PAGE ? undefined : raffles.at(-1)?.id),
+    placeholderData: (before) => before,
+  })
+}
+
+/** The raffles that have ended: who won what, searched by title or winner. */
+export function EndedRaffles() {
+  const [text, setText] = useState('')
+  const ended = useEnded(useDeferredValue(text))
+  const raffles = ended.data?.pages.flatMap((page) => page.raffles) ?? []
+  return (
+    <Panel title="Ended">
+      <div className="flex items-center gap-3 border-b border-line px-4 py-2">
+        <input
+          aria-label="Search in titles and winners"
+          placeholder="A title or a winner"
+          value={text}
+          maxLength={60}
+          onChange={(event) => setText(event.target.value)}
+          className={`w-60 ${INPUT}`}
+        />
+        <a
+          href={channelAddress(
+            `/desk/raffles.csv${text.trim() === '' ? '' : `?text=${encodeURIComponent(text.trim())}`}`,
+          )}
+          download
+          className="ml-auto rounded-md border border-line px-3 py-1.5 font-medium hover:bg-raised"
+        >
+          Save as CSV
+        </a>
+      </div>
+      {ended.isPending && <Loading what="what has ended" />}
+      {ended.isError && <Problem error={ended.error} retry={() => void ended.refetch()} />}
+      {ended.data && raffles.length === 0 && (
+        <p className="px-4 py-3 text-muted">
+          {text.trim() === '' ? 'No raffle has ended yet.' : 'No raffle and no winner here is called that.'}
+        </p>
+      )}
+      {raffles.length > 0 && <EndedTable raffles={raffles} />}
+      {ended.hasNextPage && (
+        <Button className="m-3" disabled={ended.isFetchingNextPage} onClick={() => void ended.fetchNextPage()}>
+          Show more
+        </Button>
+      )}
+    </Panel>
+  )
+}
+
+function EndedTable({ raffles }: { raffles: readonly Ended[] }) {
+  return (
+    <table className="w-full">
+      <thead className="text-left text-[0.93rem] text-muted">
+        <tr className="border-b border-line">
+          <th className="px-4 py-1.5 font-normal">Raffle</th>
+          <th className="font-normal">Ended</th>
+          <th className="text-right font-normal">People</th>
+          <th className="pl-6 font-normal">Won by</th>
+          <th>
+            <span className="sr-only">Again</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {raffles.map(({ id, settings, status, endedAt, people, winners }) => (
+          <tr key={id} className="border-b border-line last:border-b-0">
+            <td className="px-4 py-2">
+              <Link to={`/raffles/${id}`} className="underline-offset-2 hover:underline">
+                {settings.title}
+              </Link>
+            </td>
+            <td className="tabular whitespace-nowrap">{dayText(endedAt ?? 0)}</td>
+            <td className="tabular text-right">{digits(people)}</td>
+            <td className="pl-6">{wonBy(status, winners)}</td>
+            <td className="pr-3 text-right">
+              <Link
+                to={formAddress({ again: id })}
+                aria-label={`Run “${settings.title}” again`}
+                className="rounded-md px-3 py-1.5 font-medium whitespace-nowrap text-muted hover:bg-raised hover:text-text"
+              >
+                Run again
+              </Link>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+function wonBy(status: Ended['status'], winners: Ended['winners']) {
+  if (status === 'off') return <span className="text-muted">called off</span>
+  const won = winners.filter(({ state }) => state === 'won')
+  const open = won.filter(({ deliveredAt }) => deliveredAt === null).length
+  if (won.length === 0) return <span className="text-muted">nobody</span>
+  return (
+    <>
+      {won
+        .slice(0, 3)
+        .map(({ name }) => name)
+        .join(', ')}
+      {won.length > 3 && ` and ${won.length - 3} more`}
+      {open > 0 && <span className="text-brass-text"> · {open} not handed over</span>}
+    </>
+  )
+}

@@ -1,0 +1,184 @@
+import { useInfiniteQuery } from '@tanstack/react-query'
+import { useDeferredValue, useState } from 'react'
+import { digits } from '#core/currency'
+import { standingName } from '#core/people'
+import { chanceInWords, weightOf } from '#core/raffles'
+import { channelAddress, read } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { Panel } from '../../parts/Panel.tsx'
+import { timeText } from '../../parts/time.ts'
+import { Choose, INPUT } from '../commands/inputs.tsx'
+import { useStatus } from '../status.ts'
+import { ReasonDialog } from './Actions.tsx'
+import { type DeskEntry, type DeskRaffle, useRaffleAction } from './view.ts'
+
+const ORDERS = [
+  { value: 'nr', name: 'as they came' },
+  { value: 'late', name: 'the latest first' },
+  { value: 'chance', name: 'most chances first' },
+] as const
+const STATES = [
+  { value: 'in', name: 'who is in' },
+  { value: 'left', name: 'who left' },
+  { value: 'removed', name: 'who was taken out' },
+] as const
+
+interface Asked {
+  readonly text: string
+  readonly order: (typeof ORDERS)[number]['value']
+  readonly state: (typeof STATES)[number]['value']
+}
+
+const PAGE = 100
+
+function useEntries(raffle: number, asked: Asked) {
+  return useInfiniteQuery({
+    queryKey: ['raffles', 'entries', raffle, asked],
+    queryFn: ({ pageParam, signal }) => {
+      const query = new URLSearchParams({ ...asked, from: String(pageParam) })
+      return read<{ entries: readonly DeskEntry[] }>(`/desk/raffles/${raffle}/entries?${query}`, signal)
+    },
+    initialPageParam: 0,
+    getNextPageParam: ({ entries }, pages) => (entries.length < PAGE ? undefined : pages.length * PAGE),
+    placeholderData: (before) => before,
+  })
+}
+
+interface EntrantsProps {
+  readonly raffle: DeskRaffle
+  readonly circles: readonly { readonly id: number; readonly name: string }[]
+}
+
+/** Who is in, with what they have and their chance; searched, ordered, taken out one by one. */
+export function Entrants({ raffle, circles }: EntrantsProps) {
+  const [asked, setAsked] = useState<Asked>({ text: '', order: 'late', state: 'in' })
+  const found = useEntries(raffle.id, useDeferredValue(asked))
+  const entries = found.data?.pages.flatMap((page) => page.entries) ?? []
+  return (
+    <Panel title="Entrants" aside={`${digits(raffle.people)} people`}>
+      <div className="flex items-center gap-2 border-b border-line px-4 py-2">
+        <input
+          aria-label="Search by name"
+          placeholder="A name"
+          value={asked.text}
+          maxLength={60}
+          onChange={(event) => setAsked({ ...asked, text: event.target.value })}
+          className={`w-40 ${INPUT}`}
+        />
+        <Choose
+          label="Which"
+          value={asked.state}
+          choices={STATES}
+          onChoose={(state) => setAsked({ ...asked, state })}
+        />
+        <Choose
+          label="In which order"
+          value={asked.order}
+          choices={ORDERS}
+          onChoose={(order) => setAsked({ ...asked, order })}
+        />
+        <a
+          href={channelAddress(`/desk/raffles/${raffle.id}/entries.csv`)}
+          download
+          className="ml-auto rounded-md border border-line px-3 py-1.5 font-medium whitespace-nowrap hover:bg-raised"
+        >
+          Save as CSV
+        </a>
+      </div>
+      {found.isPending && <Loading what="who is in" />}
+      {found.isError && <Problem error={found.error} retry={() => void found.refetch()} />}
+      {found.data && entries.length === 0 && (
+        <p className="px-4 py-3 text-muted">
+          {asked.text === '' ? NOBODY[asked.state] : 'Nobody here is called that.'}
+        </p>
+      )}
+      {entries.length > 0 && <EntrantTable entries={entries} raffle={raffle} circles={circles} />}
+      {found.hasNextPage && (
+        <Button className="m-3" disabled={found.isFetchingNextPage} onClick={() => void found.fetchNextPage()}>
+          Show more
+        </Button>
+      )}
+    </Panel>
+  )
+}
+
+const NOBODY = { in: 'Nobody is in yet.', left: 'Nobody has left.', removed: 'Nobody was taken out.' }
+
+function EntrantTable({ entries, raffle, circles }: EntrantsProps & { entries: readonly DeskEntry[] }) {
+  const [removing, setRemoving] = useState<DeskEntry>()
+  const mayRemove = raffle.draws === 0 && (raffle.status === 'open' || raffle.status === 'closed')
+  return (
+    <>
+      <table className="w-full">
+        <thead className="text-left text-[0.93rem] text-muted">
+          <tr className="border-b border-line">
+            <th className="py-1.5 pl-4 text-right font-normal">Nr.</th>
+            <th className="pl-4 font-normal">Name</th>
+            <th className="text-right font-normal">Tickets</th>
+            <th className="text-right font-normal">Each counts</th>
+            <th className="text-right font-normal">Chance</th>
+            <th className="text-right font-normal">Paid</th>
+            <th className="pl-6 font-normal">Came</th>
+            <th>
+              <span className="sr-only">Take out</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody className="tabular">
+          {entries.map((entry) => (
+            <tr key={entry.viewer} className="border-b border-line last:border-b-0">
+              <td className="py-1.5 pl-4 text-right text-muted">{entry.nr}</td>
+              <td className="pl-4">
+                {entry.name}
+                {entry.why !== null && <span className="block text-muted">{entry.why}</span>}
+              </td>
+              <td className="text-right">{digits(entry.tickets)}</td>
+              <td className="text-right">
+                {entry.standing !== null && (
+                  <span className="text-muted">{standingName(entry.standing, circles)} </span>
+                )}
+                {entry.weight / 100}
+              </td>
+              <td className="text-right">
+                {entry.state === 'in' ? chanceInWords(weightOf(entry.tickets, entry.weight), raffle.weight) : '–'}
+              </td>
+              <td className="text-right">{digits(entry.paid)}</td>
+              <td className="pl-6">{timeText(entry.at)}</td>
+              <td className="pr-2 text-right">
+                {mayRemove && entry.state === 'in' && (
+                  <Button look="quiet" aria-label={`Take ${entry.name} out`} onClick={() => setRemoving(entry)}>
+                    Take out
+                  </Button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {removing && <Remove entry={removing} raffle={raffle} close={() => setRemoving(undefined)} />}
+    </>
+  )
+}
+
+function Remove({ entry, raffle, close }: { entry: DeskEntry; raffle: DeskRaffle; close: () => void }) {
+  const action = useRaffleAction()
+  const { currency } = useStatus()
+  return (
+    <ReasonDialog
+      title={`Take ${entry.name} out`}
+      does="Take out"
+      close={close}
+      go={(why) => {
+        close()
+        const body = { viewer: entry.viewer, why }
+        action.mutate({ path: `/desk/raffles/${raffle.id}/remove`, body, said: `${entry.name} is out.` })
+      }}
+    >
+      <p>
+        {entry.paid > 0 ? `${digits(entry.paid)} ${currency.many} go back. ` : ''}
+        Chat is told, with your reason.
+      </p>
+    </ReasonDialog>
+  )
+}

@@ -1,0 +1,153 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link, useParams } from 'react-router'
+import { digits, durationInWords } from '#core/currency'
+import { shareInWords } from '#core/raffles'
+import { channelSlug } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { Panel } from '../../parts/Panel.tsx'
+import { Strip } from '../../parts/raffles/Strip.tsx'
+import { dayText, useNow } from '../../parts/time.ts'
+import { useToast } from '../../parts/toasts.tsx'
+import { useStatus } from '../status.ts'
+import { CallOffButton, NextAction, shortClock } from './Actions.tsx'
+import { ArrivalChart } from './ArrivalChart.tsx'
+import { Entrants } from './Entrants.tsx'
+import { stateInWords } from './next.ts'
+import { type DeskRaffle, formAddress, type RaffleView, raffleQuery } from './view.ts'
+import { Winners } from './Winners.tsx'
+
+/** One raffle: what to do next, who is in, how they came, and who was drawn. */
+export function RafflePage() {
+  const id = Number(useParams().raffle)
+  const view = useQuery(raffleQuery(id))
+  if (view.isPending) return <Loading what="the raffle" />
+  if (view.isError)
+    return (
+      <div className="flex flex-col items-start gap-3">
+        <Problem error={view.error} retry={() => void view.refetch()} />
+        <Link to="/raffles" className="underline underline-offset-2">
+          All raffles
+        </Link>
+      </div>
+    )
+  return <OneRaffle view={view.data} />
+}
+
+function OneRaffle({ view }: { view: RaffleView }) {
+  const { raffle, winners, shares, circles } = view
+  const { ahead } = useStatus()
+  const now = useNow(ahead)
+  return (
+    <div className="flex max-w-5xl flex-col gap-4">
+      <Head view={view} />
+      <Figures raffle={raffle} now={now} />
+      {raffle.drawing !== null && (
+        <Panel title="The draw" bodyClassName="px-4 py-3">
+          <Strip drawing={raffle.drawing} now={now} />
+        </Panel>
+      )}
+      {winners.some(({ state }) => state !== 'drawn') && <Winners view={view} now={now} />}
+      {shares.length > 0 && (
+        <ul className="text-muted">
+          {shares.map((share) => (
+            <li key={share.standing}>{shareInWords(share, circles)}</li>
+          ))}
+        </ul>
+      )}
+      {raffle.openedAt !== null && (
+        <>
+          <ArrivalChart view={view} />
+          <Entrants raffle={raffle} circles={circles} />
+        </>
+      )}
+    </div>
+  )
+}
+
+function Head({ view: { raffle } }: { view: RaffleView }) {
+  const { settings, status, won, why, endedAt } = raffle
+  const over = endedAt !== null
+  return (
+    <>
+      <p>
+        <Link to="/raffles" className="underline underline-offset-2">
+          Raffles
+        </Link>
+      </p>
+      <div className="flex items-start gap-3">
+        <div className="mr-auto min-w-0">
+          <h1 className="text-[1.45rem] leading-tight">{settings.title}</h1>
+          <p className="text-muted">
+            {stateInWords(raffle)}
+            {endedAt !== null && ` ${dayText(endedAt)}`} ·{' '}
+            {settings.byWord ? <code>!{settings.word.word}</code> : 'not in chat'} · {settings.winners}{' '}
+            {settings.winners === 1 ? 'winner' : 'winners'}
+          </p>
+          {why !== null && <p className={status === 'planned' ? 'text-brick-text' : 'text-muted'}>{why}</p>}
+        </div>
+        {!over && <NextAction raffle={raffle} main />}
+        {!over && status !== 'returning' && (
+          <Link
+            to={formAddress({ change: raffle.id })}
+            className="rounded-md border border-line bg-panel px-3 py-1.5 font-medium hover:bg-raised"
+          >
+            Change
+          </Link>
+        )}
+        <ShareButton raffle={raffle} />
+        {!over && won === 0 && status !== 'returning' && <CallOffButton raffle={raffle} />}
+        {over && (
+          <Link
+            to={formAddress({ again: raffle.id })}
+            className="rounded-md border border-line bg-panel px-3 py-1.5 font-medium whitespace-nowrap hover:bg-raised"
+          >
+            Run again
+          </Link>
+        )}
+      </div>
+    </>
+  )
+}
+
+function ShareButton({ raffle: { id } }: { raffle: DeskRaffle }) {
+  const toast = useToast()
+  const address = `${window.location.origin}/c/${channelSlug()}/raffles/${id}`
+  const copy = () =>
+    void navigator.clipboard.writeText(address).then(
+      () => toast({ text: 'The address is copied.' }),
+      () => toast({ text: `The address is ${address}` }),
+    )
+  return <Button onClick={copy}>Copy its address</Button>
+}
+
+function Figures({ raffle, now }: { raffle: DeskRaffle; now: number }) {
+  const { currency } = useStatus()
+  const { people, tickets, paid, openedAt, closedAt, closesAt, opensAt, finishAt, endedAt } = raffle
+  const end = closedAt ?? endedAt ?? now
+  const open = openedAt === null ? null : Math.max(0, end - openedAt)
+  const clock =
+    opensAt !== null
+      ? { value: shortClock(opensAt - now), name: 'until it opens' }
+      : closesAt !== null
+        ? { value: shortClock(closesAt - now), name: 'left' }
+        : finishAt !== null
+          ? { value: shortClock(finishAt - now), name: 'until it finishes by itself' }
+          : { value: '–', name: raffle.status === 'open' ? 'no time set' : 'no clock' }
+  return (
+    <dl className="grid grid-cols-5 rounded-md border border-line bg-panel">
+      <One name={people === 1 ? 'person' : 'people'} value={digits(people)} />
+      <One name={tickets === 1 ? 'ticket' : 'tickets'} value={digits(tickets)} />
+      <One name={`${currency.many} in the pot`} value={digits(paid)} />
+      <One name="open for" value={open === null ? '–' : durationInWords(Math.floor(open))} />
+      <One name={clock.name} value={clock.value} />
+    </dl>
+  )
+}
+
+const One = ({ name, value }: { name: string; value: string }) => (
+  <div className="flex flex-col-reverse border-r border-line px-4 py-2.5 last:border-r-0">
+    <dt className="text-sm text-muted">{name}</dt>
+    <dd className="tabular font-display text-xl font-semibold">{value}</dd>
+  </div>
+)

@@ -1,0 +1,146 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link, useNavigate } from 'react-router'
+import { digits } from '#core/currency'
+import type { SetupRow } from '#core/raffles'
+import { Button, Key } from '../../parts/Button.tsx'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { Panel } from '../../parts/Panel.tsx'
+import { useNow } from '../../parts/time.ts'
+import { useStatus } from '../status.ts'
+import { CallOffButton, NextAction, shortClock } from './Actions.tsx'
+import { EndedRaffles } from './EndedRaffles.tsx'
+import { stateInWords } from './next.ts'
+import { type Starting, useStartKeys } from './startKeys.ts'
+import { type DeskRaffle, formAddress, rafflesQuery, useRaffleAction } from './view.ts'
+
+/** All raffles: those that are on, the set-ups to start from, and those that have ended. */
+export function RafflesPage() {
+  const view = useQuery(rafflesQuery)
+  const starting = useStartKeys(view.data?.setups ?? [])
+  const go = useNavigate()
+  return (
+    <div className="flex max-w-5xl flex-col gap-5">
+      <div className="flex items-center gap-3">
+        <h1 className="mr-auto text-[1.45rem] leading-tight">Raffles</h1>
+        <Button look="main" onClick={() => void go('/raffles/new')}>
+          Set up a raffle
+        </Button>
+      </div>
+      {view.isPending && <Loading what="the raffles" />}
+      {view.isError && <Problem error={view.error} retry={() => void view.refetch()} />}
+      {starting.next && <StartsSoon starting={starting} />}
+      {view.data && (
+        <>
+          <Running running={view.data.running} />
+          <Setups setups={view.data.setups} start={starting.start} />
+          <EndedRaffles />
+        </>
+      )}
+    </div>
+  )
+}
+
+function StartsSoon({ starting: { next, stop, left } }: { starting: Starting }) {
+  return (
+    <div role="alert" className="flex items-center gap-3 rounded-md border border-brass bg-brass-wash px-4 py-2.5">
+      <p className="tabular mr-auto">
+        “{next?.settings.title}” opens in {left} s.
+      </p>
+      <Button shortcut="Esc" onClick={stop}>
+        Stop
+      </Button>
+    </div>
+  )
+}
+
+function Running({ running }: { running: readonly DeskRaffle[] }) {
+  if (running.length === 0)
+    return <p className="text-muted">No raffle is on. Set one up, or start one from a set-up below with its key.</p>
+  return (
+    <ul className="flex flex-col gap-3">
+      {running.map((raffle) => (
+        <RunningCard key={raffle.id} raffle={raffle} />
+      ))}
+    </ul>
+  )
+}
+
+function RunningCard({ raffle }: { raffle: DeskRaffle }) {
+  const { ahead, currency } = useStatus()
+  const now = useNow(ahead)
+  const { settings, people, tickets, paid, status, closesAt, opensAt, why } = raffle
+  const until = status === 'planned' ? opensAt : closesAt
+  return (
+    <li className="flex items-center gap-4 rounded-md border border-line bg-panel px-4 py-3">
+      <div className="min-w-0 flex-1">
+        <p className="truncate">
+          <Link to={`/raffles/${raffle.id}`} className="font-semibold underline-offset-2 hover:underline">
+            {settings.title}
+          </Link>{' '}
+          {settings.byWord && <code className="text-muted">!{settings.word.word}</code>}
+        </p>
+        <p className="tabular text-muted">
+          {stateInWords(raffle)} · {digits(people)} in · {digits(tickets)} tickets
+          {paid > 0 && ` · ${digits(paid)} ${currency.many} in the pot`}
+        </p>
+        {why !== null && status === 'planned' && <p className="text-brick-text">{why}</p>}
+      </div>
+      {until !== null && (
+        <p className="tabular text-right">
+          <span className="block font-display text-xl font-semibold">{shortClock(until - now)}</span>
+          <span className="text-sm text-muted">{status === 'planned' ? 'until it opens' : 'left'}</span>
+        </p>
+      )}
+      <NextAction raffle={raffle} />
+      {raffle.won === 0 && status !== 'returning' && <CallOffButton raffle={raffle} />}
+    </li>
+  )
+}
+
+function Setups({ setups, start }: { setups: readonly SetupRow[]; start: (setup: SetupRow) => void }) {
+  return (
+    <Panel title="To start again" aside={setups.length > 0 && 'a key opens it after three seconds'}>
+      {setups.length === 0 ? (
+        <p className="px-4 py-3 text-muted">
+          Keep a set-up from the form, give it a key from 1 to 9, and the raffle of every Thursday is one key away.
+        </p>
+      ) : (
+        <ul>
+          {setups.map((setup) => (
+            <SetupLine key={setup.id} setup={setup} start={() => start(setup)} />
+          ))}
+        </ul>
+      )}
+    </Panel>
+  )
+}
+
+function SetupLine({ setup: { id, settings, digit }, start }: { setup: SetupRow; start: () => void }) {
+  const action = useRaffleAction()
+  return (
+    <li className="flex items-center gap-3 border-b border-line px-4 py-2 last:border-b-0">
+      <span className="w-7 text-center">{digit === null ? '' : <Key>{String(digit)}</Key>}</span>
+      <span className="min-w-0 flex-1 truncate">
+        {settings.title} <code className="text-muted">!{settings.word.word}</code>
+        {digit !== null && <span className="sr-only">, key {digit}</span>}
+      </span>
+      <Button onClick={start} aria-label={`Open “${settings.title}” now`}>
+        Open now
+      </Button>
+      <Link
+        to={formAddress({ setup: id })}
+        aria-label={`Change “${settings.title}”`}
+        className="rounded-md px-3 py-1.5 font-medium text-muted hover:bg-raised hover:text-text"
+      >
+        Change
+      </Link>
+      <Button
+        look="quiet"
+        aria-label={`Remove “${settings.title}”`}
+        onClick={() => action.mutate({ path: `/desk/raffle-setups/${id}/remove`, said: 'Removed.' })}
+      >
+        Remove
+      </Button>
+    </li>
+  )
+}

@@ -1,0 +1,132 @@
+import { useState } from 'react'
+import { digits } from '#core/currency'
+import { chanceInWords } from '#core/raffles'
+import { Button } from '../../parts/Button.tsx'
+import { Panel } from '../../parts/Panel.tsx'
+import { ageText, timeText } from '../../parts/time.ts'
+import { INPUT, Tick } from '../commands/inputs.tsx'
+import { useStatus } from '../status.ts'
+import { ReasonDialog, shortClock } from './Actions.tsx'
+import { type DeskWinner, type RaffleView, useRaffleAction } from './view.ts'
+
+/** Everybody who was drawn, in that order: their chance, what they said and when, and whether they have the prize. */
+export function Winners({ view, now }: { view: RaffleView; now: number }) {
+  const shown = view.winners.filter(({ state }) => state !== 'drawn')
+  return (
+    <Panel title={shown.length === 1 ? 'Drawn' : `Drawn: ${shown.length}`}>
+      <ol>
+        {shown.map((winner) => (
+          <OneWinner key={winner.draw} winner={winner} view={view} now={now} />
+        ))}
+      </ol>
+    </Panel>
+  )
+}
+
+interface OneWinnerProps {
+  readonly winner: DeskWinner
+  readonly view: RaffleView
+  readonly now: number
+}
+
+function OneWinner({ winner, view: { raffle }, now }: OneWinnerProps) {
+  const [passing, setPassing] = useState(false)
+  const action = useRaffleAction()
+  const { draw, name, state, weight, total, deliveredAt } = winner
+  const out = state === 'missed' || state === 'passed'
+  const mayPass = raffle.endedAt === null && (state === 'waiting' || (state === 'won' && deliveredAt === null))
+  return (
+    <li className="flex flex-col gap-1.5 border-b border-line px-4 py-2.5 last:border-b-0">
+      <div className="flex items-baseline gap-3">
+        <span className="tabular w-6 text-right text-muted">{draw}.</span>
+        <strong className={out ? 'font-normal line-through' : ''}>{name}</strong>
+        <span className="tabular text-muted">chance {chanceInWords(weight, total)}</span>
+        <span className="ml-auto text-right">
+          <State winner={winner} now={now} />
+        </span>
+        {mayPass && (
+          <Button look="quiet" onClick={() => setPassing(true)} aria-label={`Pass over ${name}`}>
+            Pass over
+          </Button>
+        )}
+      </div>
+      {state === 'won' && <Delivery key={`${deliveredAt}/${winner.note}`} winner={winner} />}
+      {passing && (
+        <ReasonDialog
+          title={`Pass over ${name}`}
+          does="Pass over"
+          close={() => setPassing(false)}
+          go={(why) => {
+            setPassing(false)
+            action.mutate({
+              path: `/desk/raffles/${raffle.id}/pass-over`,
+              body: { draw, why },
+              said: `${name} is passed over.`,
+            })
+          }}
+        >
+          <p>{name} is out, and another one can be drawn. It stays on record.</p>
+        </ReasonDialog>
+      )}
+    </li>
+  )
+}
+
+function State({ winner, now }: { winner: DeskWinner; now: number }) {
+  const { state, claimUntil, line, claimedAt, why, present, lastSeenAt } = winner
+  const here = present ? 'is here' : lastSeenAt === null ? 'not seen' : `last seen ${ageText(now - lastSeenAt)} ago`
+  switch (state) {
+    case 'waiting':
+      return (
+        <span className="tabular text-brass-text">
+          {shortClock((claimUntil ?? now) - now)} to speak up · {here}
+        </span>
+      )
+    case 'won':
+      if (claimedAt === null) return <span className="text-moss-text">won · {here}</span>
+      return (
+        <span className="tabular text-moss-text">
+          {line === '' || line === null ? 'pressed on their page' : `“${line}”`} · {timeText(claimedAt)}
+        </span>
+      )
+    case 'missed':
+      return <span className="text-muted">did not speak up in time</span>
+    default:
+      return <span className="text-muted">passed over: {why}</span>
+  }
+}
+
+/** Whether a winner has the prize, like an order, and a note about it. */
+function Delivery({ winner: { raffle, draw, name, deliveredAt, amount, code, note } }: { winner: DeskWinner }) {
+  const action = useRaffleAction()
+  const { currency } = useStatus()
+  const [typed, setTyped] = useState(note)
+  const byItself = amount > 0 || code !== null
+  const save = (delivered: boolean, said: string) =>
+    action.mutate({ path: `/desk/raffles/${raffle}/record`, body: { draw, delivered, note: typed }, said })
+  return (
+    <div className="ml-9 flex flex-wrap items-center gap-3 text-[0.95rem]">
+      {byItself ? (
+        <span className="tabular">
+          {code === null ? `${digits(amount)} ${currency.many} paid` : <>The code {code} was sent to them alone</>}
+        </span>
+      ) : (
+        <Tick
+          on={deliveredAt !== null}
+          onTick={(on) => save(on, on ? `${name} has the prize.` : 'Not handed over yet.')}
+        >
+          has the prize
+        </Tick>
+      )}
+      <input
+        aria-label={`Note about ${name}`}
+        value={typed}
+        maxLength={300}
+        placeholder="a note, for the team"
+        onChange={(event) => setTyped(event.target.value)}
+        className={`min-w-0 flex-1 ${INPUT}`}
+      />
+      {typed !== note && <Button onClick={() => save(deliveredAt !== null || byItself, 'Noted.')}>Note it</Button>}
+    </div>
+  )
+}

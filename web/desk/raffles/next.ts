@@ -1,0 +1,38 @@
+import type { DeskRaffle } from './view.ts'
+
+/** What is to be done next with a raffle: what to press, or whom to wait for. */
+export type Next =
+  | { readonly press: 'open' | 'close' | 'draw' | 'finish'; readonly label: string }
+  | { readonly wait: string; readonly until: number | null }
+
+/** What a raffle's next step is. @param running - What a draw that is being shown, or a winner with time left, keeps from being pressed. */
+export function nextOf(raffle: DeskRaffle): Next {
+  const { status, drawing, waiting, won, settings, people, draws } = raffle
+  if (status === 'planned') return { press: 'open', label: 'Open it' }
+  if (status === 'open') return { press: 'close', label: 'Close' }
+  if (status === 'returning') return { wait: 'The money is on its way back', until: null }
+  if (drawing !== null) return { wait: 'The draw is running', until: drawing.until }
+  const missing = settings.winners - won - waiting.length
+  const [first] = [...waiting].sort((a, b) => a.until - b.until)
+  if (missing > 0 && people > draws) return { press: 'draw', label: drawLabel(raffle, missing) }
+  if (first !== undefined) return { wait: `${first.name} has time to speak up`, until: first.until }
+  return { press: 'finish', label: 'Finish' }
+}
+
+function drawLabel({ settings, draws, won, waiting }: DeskRaffle, missing: number): string {
+  if (settings.draw === 'all' && missing > 1) return `Draw ${missing} winners`
+  if (draws === 0) return 'Draw'
+  // More were drawn than have it or may still get it: somebody is out, and this is for their place.
+  return draws > won + waiting.length ? 'Draw again' : 'Draw the next'
+}
+
+const STATES: Readonly<Record<DeskRaffle['status'], string>> = {
+  planned: 'not open yet',
+  open: 'open',
+  closed: 'closed',
+  returning: 'called off, money going back',
+  finished: 'finished',
+  off: 'called off',
+}
+
+export const stateInWords = ({ status }: Pick<DeskRaffle, 'status'>): string => STATES[status]

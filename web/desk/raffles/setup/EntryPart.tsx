@@ -1,0 +1,120 @@
+import { useState } from 'react'
+import { NumberInput, Tick } from '../../commands/inputs.tsx'
+import { WhoFields } from '../../commands/WhoFields.tsx'
+import { WordFields } from '../../games/WordFields.tsx'
+import type { PartProps } from './part.ts'
+
+/** How one gets in, until when, and how many people at most. */
+export function EntryPart({ draft, put, fixed }: PartProps) {
+  return (
+    <div className="flex flex-col gap-3">
+      <fieldset disabled={fixed} className="contents">
+        <WordFields
+          label="Word in chat, and others that mean the same"
+          word={draft.word}
+          setWord={(word) => put({ word })}
+        />
+      </fieldset>
+      <Tick on={draft.byWord} onTick={(byWord) => put({ byWord })}>
+        In chat, by this word
+      </Tick>
+      <Tick on={draft.byPage} onTick={(byPage) => put({ byPage })}>
+        On the viewer page
+      </Tick>
+      <fieldset disabled={fixed} className="contents">
+        <Tick on={draft.thisShow} onTick={(thisShow) => put({ thisShow })}>
+          Only in this show: it closes with it at the latest. Otherwise it runs over as many days as you like.
+        </Tick>
+      </fieldset>
+      <p className="flex flex-wrap items-center gap-2">
+        Closes by itself after
+        <NumberInput
+          label="Minutes open"
+          value={Math.round(draft.closeSeconds / 60)}
+          none="–"
+          most={43_200}
+          className="w-20"
+          onValue={(minutes) => put({ closeSeconds: minutes * 60 })}
+        />
+        minutes, or with
+        <NumberInput
+          label="People at most"
+          value={draft.mostPeople}
+          none="any"
+          most={1_000_000}
+          className="w-24"
+          onValue={(mostPeople) => put({ mostPeople })}
+        />
+        people in
+      </p>
+    </div>
+  )
+}
+
+/** Who may enter. */
+export function WhoPart({ draft, put, commands, fixed }: PartProps) {
+  const [named, setNamed] = useState<Readonly<Record<number, string>>>({})
+  const seen = (patch: Partial<typeof draft.seen>) => put({ seen: { ...draft.seen, ...patch } })
+  return (
+    <fieldset disabled={fixed} className="flex flex-col gap-4">
+      <legend className="sr-only">Who may enter</legend>
+      <WhoFields
+        who={draft.who}
+        view={commands}
+        setWho={(who) => put({ who })}
+        named={named}
+        setNamed={setNamed}
+        may="may enter"
+      />
+      <div className="grid grid-cols-[auto_minmax(0,1fr)] items-center gap-x-2 gap-y-2">
+        <NumberInput
+          label="Hours watched at least"
+          value={draft.hours}
+          none="–"
+          most={100_000}
+          className="w-20"
+          onValue={(hours) => put({ hours })}
+        />
+        <span>hours watched or more</span>
+        <NumberInput
+          label="Days a follower at least"
+          value={draft.followDays}
+          none="–"
+          most={3650}
+          className="w-20"
+          onValue={(followDays) => put({ followDays })}
+        />
+        <span>days a follower or more</span>
+        <NumberInput
+          label="Shows attended at least"
+          value={draft.seen.least}
+          none="–"
+          most={50}
+          className="w-20"
+          onValue={(least) => seen({ least, of: Math.max(draft.seen.of, least) })}
+        />
+        <span className="flex items-center gap-2">
+          of the last
+          <NumberInput
+            label="Of so many last shows"
+            value={draft.seen.of}
+            none="–"
+            most={50}
+            className="w-16"
+            onValue={(of) => seen({ of })}
+          />
+          shows attended
+        </span>
+        <NumberInput
+          label="Days a winner waits"
+          value={draft.winnerDays}
+          none="–"
+          most={3650}
+          className="w-20"
+          onValue={(winnerDays) => put({ winnerDays })}
+        />
+        <span>days must have passed since one won</span>
+      </div>
+    </fieldset>
+  )
+}

@@ -1,0 +1,141 @@
+import { useState } from 'react'
+import { Choose, INPUT, NumberInput } from '../../commands/inputs.tsx'
+import { WhoFields } from '../../commands/WhoFields.tsx'
+import { SoundField } from '../../library/RefFields.tsx'
+import type { PartProps } from './part.ts'
+
+/** What happens while it is open: reminders, the alert and the sound of an entry. */
+export function OpenPart({ draft, put, form }: PartProps) {
+  const [typed, setTyped] = useState<string>()
+  const { remind } = draft
+  return (
+    <div className="flex flex-col gap-3">
+      <p className="flex flex-wrap items-center gap-2">
+        Chat is reminded every
+        <NumberInput
+          label="Reminder every so many minutes"
+          value={remind.everyMinutes}
+          none="–"
+          most={1440}
+          className="w-16"
+          onValue={(everyMinutes) => put({ remind: { ...remind, everyMinutes } })}
+        />
+        minutes, and
+        <input
+          aria-label="Reminders before it closes, in minutes"
+          value={typed ?? remind.beforeMinutes.join(', ')}
+          placeholder="–"
+          onChange={(event) => {
+            setTyped(event.target.value)
+            const minutes = event.target.value
+              .split(/\D+/)
+              .map(Number)
+              .filter((n) => n >= 1 && n <= 1440)
+            put({ remind: { ...remind, beforeMinutes: [...new Set(minutes)].slice(0, 5) } })
+          }}
+          onBlur={() => setTyped(undefined)}
+          className={`tabular w-24 text-right placeholder:text-muted ${INPUT}`}
+        />
+        minutes before it closes
+      </p>
+      <p className="flex flex-wrap items-center gap-2">
+        “Closing soon” is
+        <NumberInput
+          label="Closing soon, seconds before"
+          value={draft.soonSeconds}
+          none="–"
+          most={3600}
+          className="w-20"
+          onValue={(soonSeconds) => put({ soonSeconds })}
+        />
+        seconds before the end: triggers can hang on it
+      </p>
+      <div className="flex flex-wrap items-center gap-2">
+        <span>Each entry shows</span>
+        <Choose
+          label="Alert of an entry"
+          value={String(draft.entryAlert ?? '')}
+          choices={[
+            { value: '', name: 'no alert' },
+            ...form.alerts.map(({ id, name }) => ({ value: String(id), name })),
+          ]}
+          onChoose={(alert) => put({ entryAlert: alert === '' ? null : Number(alert) })}
+        />
+        <span>and sounds</span>
+        <SoundField sound={draft.entrySound} onSound={(entrySound) => put({ entrySound })} />
+      </div>
+      <p className="text-muted">Of many who come within five seconds only one is shown and heard, with their number.</p>
+    </div>
+  )
+}
+
+const DRAWS = [
+  { value: 'one', name: 'one after the other, a press each' },
+  { value: 'all', name: 'all at once' },
+] as const
+const AGAIN = [
+  { value: 'hand', name: 'you draw again by a press' },
+  { value: 'itself', name: 'another is drawn by itself' },
+] as const
+
+/** The draw, the claim, and who may run it in chat. */
+export function DrawPart({ draft, put, commands }: PartProps) {
+  const [named, setNamed] = useState<Readonly<Record<number, string>>>({})
+  const { word } = draft.word
+  return (
+    <div className="flex flex-col gap-3">
+      {draft.winners > 1 && (
+        <p className="flex flex-wrap items-center gap-2">
+          Winners are drawn
+          <Choose label="How winners are drawn" value={draft.draw} choices={DRAWS} onChoose={(draw) => put({ draw })} />
+        </p>
+      )}
+      <p className="flex flex-wrap items-center gap-2">
+        The marker runs for
+        <NumberInput
+          label="Seconds that the marker runs"
+          value={draft.suspenseSeconds}
+          none="–"
+          most={30}
+          className="w-16"
+          onValue={(suspenseSeconds) => put({ suspenseSeconds })}
+        />
+        seconds; then the winner has
+        <NumberInput
+          label="Seconds to speak up"
+          value={draft.claimSeconds}
+          none="–"
+          most={86_400}
+          className="w-20"
+          onValue={(claimSeconds) => put({ claimSeconds })}
+        />
+        seconds to speak up
+      </p>
+      {draft.claimSeconds === 0 ? (
+        <p className="text-muted">The winner need not be there.</p>
+      ) : (
+        <p className="flex flex-wrap items-center gap-2">
+          If they do not,
+          <Choose
+            label="If they do not speak up"
+            value={draft.redraw}
+            choices={AGAIN}
+            onChoose={(redraw) => put({ redraw })}
+          />
+        </p>
+      )}
+      <WhoFields
+        who={draft.run}
+        view={commands}
+        setWho={(run) => put({ run })}
+        named={named}
+        setNamed={setNamed}
+        may="may run it in chat"
+      />
+      <p className="text-muted">
+        They type <code>!{word} close</code>, <code>!{word} draw</code>, <code>!{word} off</code> or{' '}
+        <code>!{word} finish</code>.
+      </p>
+    </div>
+  )
+}

@@ -1,0 +1,152 @@
+import { useQuery } from '@tanstack/react-query'
+import { clsx } from 'clsx'
+import { useState } from 'react'
+import { Link, useNavigate, useSearchParams } from 'react-router'
+import { type RaffleSettings, SAME_CHANCE, SPEND_FOR_MORE } from '#core/raffles'
+import { Loading, Problem } from '../../../parts/Notice.tsx'
+import { Panel } from '../../../parts/Panel.tsx'
+import { commandsQuery } from '../../commands/view.ts'
+import { formQuery, raffleQuery } from '../view.ts'
+import { EntryPart, WhoPart } from './EntryPart.tsx'
+import { OutlookPanel, useOutlook } from './OutlookPanel.tsx'
+import type { PartProps } from './part.ts'
+import { DrawPart, OpenPart } from './RunPart.tsx'
+import { StartFoot } from './StartFoot.tsx'
+import { TicketPart } from './TicketPart.tsx'
+import { WhatPart } from './WhatPart.tsx'
+
+/** Where the form begins: with a kept set-up, with a raffle that is run again, or with one that is changed. */
+function useBeginning() {
+  const [asked] = useSearchParams()
+  const id = (name: string) => Number(asked.get(name)) || null
+  const [setup, raffle] = [id('setup'), id('again') ?? id('change')]
+  const form = useQuery(formQuery)
+  const one = useQuery({ ...raffleQuery(raffle ?? 0), enabled: raffle !== null })
+  const commands = useQuery(commandsQuery)
+  const from = form.data?.setups.find((row) => row.id === setup)
+  const settings = from?.settings ?? one.data?.raffle.settings
+  return {
+    form: form.data,
+    commands: commands.data,
+    error: form.error ?? one.error ?? commands.error,
+    waits: form.isPending || commands.isPending || (raffle !== null && one.isPending),
+    settings,
+    setup: from ?? null,
+    changed: id('change') === null ? null : (one.data?.raffle ?? null),
+  }
+}
+
+/** Sets a raffle up: what there is to win, who may enter and how, what tickets cost and count, and how it is drawn. */
+export function SetupPage() {
+  const beginning = useBeginning()
+  const { form, commands, waits, error } = beginning
+  if (error) return <Problem error={error} />
+  if (waits || form === undefined || commands === undefined) return <Loading what="the form" />
+  const key = `${beginning.setup?.id ?? ''}/${beginning.changed?.id ?? ''}`
+  return <SetupForm key={key} {...beginning} form={form} commands={commands} />
+}
+
+type SetupFormProps = Pick<ReturnType<typeof useBeginning>, 'settings' | 'setup' | 'changed'> &
+  Pick<PartProps, 'form' | 'commands'>
+
+function SetupForm({ settings, setup, changed, form, commands }: SetupFormProps) {
+  const [draft, setDraft] = useState<RaffleSettings>(settings ?? SAME_CHANCE)
+  const outlook = useOutlook(draft).data
+  const go = useNavigate()
+  const fixed = changed !== null && changed.status !== 'planned'
+  const put = (patch: Partial<RaffleSettings>) => setDraft({ ...draft, ...patch })
+  const parts: PartProps = { draft, put, form, commands, fixed }
+  return (
+    <div className="flex max-w-6xl flex-col gap-4">
+      <p>
+        <Link to="/raffles" className="underline underline-offset-2">
+          Raffles
+        </Link>
+      </p>
+      <h1 className="text-[1.45rem] leading-tight">{titleOf(setup?.settings.title, changed?.settings.title)}</h1>
+      {settings === undefined && <Beginnings draft={draft} setDraft={setDraft} />}
+      {fixed && (
+        <p className="rounded-md border border-brass bg-brass-wash px-4 py-2.5">
+          It is open: what people went by when they entered stays as it is. Call it off to start it on other terms; all
+          money goes back.
+        </p>
+      )}
+      <div className="grid grid-cols-[minmax(0,1fr)_17rem] items-start gap-4">
+        <div className="flex flex-col gap-4">
+          <Part title="The prize">
+            <WhatPart {...parts} />
+          </Part>
+          <Part title="Getting in">
+            <EntryPart {...parts} />
+          </Part>
+          <Part title="Tickets">
+            <TicketPart {...parts} />
+          </Part>
+          <Part title="Who may enter">
+            <WhoPart {...parts} />
+          </Part>
+          <Part title="While it is open">
+            <OpenPart {...parts} />
+          </Part>
+          <Part title="Draw and claim">
+            <DrawPart {...parts} />
+          </Part>
+        </div>
+        <OutlookPanel outlook={outlook} />
+      </div>
+      <StartFoot
+        draft={draft}
+        setup={setup}
+        changed={changed}
+        fault={outlook?.fault ?? null}
+        zone={form.timeZone}
+        now={form.now}
+        done={(raffle) => void go(raffle === undefined ? '/raffles' : `/raffles/${raffle}`)}
+      />
+    </div>
+  )
+}
+
+function titleOf(setup: string | undefined, changed: string | undefined): string {
+  if (changed !== undefined) return `Change “${changed}”`
+  return setup === undefined ? 'Set up a raffle' : `From the set-up “${setup}”`
+}
+
+const Part = ({ title, children }: { title: string; children: React.ReactNode }) => (
+  <Panel title={title} bodyClassName="px-4 py-3">
+    {children}
+  </Panel>
+)
+
+const BEGINNINGS = [
+  { name: 'Everyone the same chance', tells: 'one free ticket each', settings: SAME_CHANCE },
+  { name: 'Spend for more chances', tells: 'the first ticket free, more for currency', settings: SPEND_FOR_MORE },
+]
+
+/** Two ready beginnings; what has been typed stays. */
+function Beginnings({ draft, setDraft }: { draft: RaffleSettings; setDraft: (settings: RaffleSettings) => void }) {
+  const same = ({ price, mostTickets }: RaffleSettings) =>
+    (price === 0) === (draft.price === 0) && (mostTickets === 1) === (draft.mostTickets === 1)
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      {BEGINNINGS.map(({ name, tells, settings }) => (
+        <button
+          key={name}
+          type="button"
+          aria-pressed={same(settings)}
+          onClick={() => {
+            const { price, free, mostTickets } = settings
+            setDraft({ ...draft, price, free, mostTickets })
+          }}
+          className={clsx(
+            'rounded-md border px-4 py-2.5 text-left',
+            same(settings) ? 'border-brass bg-brass-wash' : 'border-line bg-panel hover:bg-raised',
+          )}
+        >
+          <span className="block font-semibold">{name}</span>
+          <span className="text-muted">{tells}</span>
+        </button>
+      ))}
+    </div>
+  )
+}

@@ -1,0 +1,145 @@
+import { useState } from 'react'
+import type { Opens, RaffleSettings, SetupRow } from '#core/raffles'
+import { Button } from '../../../parts/Button.tsx'
+import { FormDialog } from '../../../parts/FormDialog.tsx'
+import { Choose } from '../../commands/inputs.tsx'
+import { TimeField } from '../../store/LimitsPart.tsx'
+import { type DeskRaffle, useRaffleAction } from '../view.ts'
+
+interface StartFootProps {
+  readonly draft: RaffleSettings
+  /** The kept set-up that the form began with. */
+  readonly setup: SetupRow | null
+  /** The raffle that is changed. */
+  readonly changed: DeskRaffle | null
+  /** What keeps it from being started. */
+  readonly fault: string | null
+  readonly zone: string
+  readonly now: number
+  readonly done: (raffle: number | undefined) => void
+}
+
+function missingIn({ title, prize }: RaffleSettings): string | undefined {
+  if (title.trim() === '') return 'Give it a title.'
+  if (prize.of === 'text' && prize.text.trim() === '') return 'Say what there is to win.'
+  return undefined
+}
+
+/** What can be done with the form: open it now, at a time, by hand later, or keep it to start from again. */
+export function StartFoot({ draft, setup, changed, fault, zone, now, done }: StartFootProps) {
+  const action = useRaffleAction()
+  const [asking, setAsking] = useState<'time' | 'keep'>()
+  const wrong = missingIn(draft) ?? fault ?? undefined
+  const start = (opens: Opens, said: string) =>
+    action.mutate(
+      { path: '/desk/raffles', body: { settings: draft, opens, setup: setup?.id ?? null }, said },
+      { onSuccess: ({ raffle }) => done(raffle) },
+    )
+  const change = (id: number) =>
+    action.mutate(
+      { method: 'PUT', path: `/desk/raffles/${id}`, body: draft, said: 'Changed.' },
+      { onSuccess: () => done(id) },
+    )
+  const off = wrong !== undefined || action.isPending
+  return (
+    <div className="sticky bottom-0 -mx-5 -mb-5 flex flex-wrap items-center gap-2 border-t border-line bg-panel px-5 py-3">
+      {changed !== null ? (
+        <Button look="main" disabled={off} onClick={() => change(changed.id)}>
+          Save the change
+        </Button>
+      ) : (
+        <>
+          <Button look="main" disabled={off} onClick={() => start({ of: 'now' }, `“${draft.title}” is open.`)}>
+            Open now
+          </Button>
+          <Button disabled={off} onClick={() => setAsking('time')}>
+            Open at …
+          </Button>
+          <Button disabled={off} onClick={() => start({ of: 'hand' }, 'It waits for you to open it.')}>
+            Have it ready
+          </Button>
+          <Button disabled={off} onClick={() => setAsking('keep')}>
+            Keep as a set-up …
+          </Button>
+        </>
+      )}
+      <p role="status" className={wrong === undefined ? 'text-muted' : 'text-brick-text'}>
+        {wrong ?? ''}
+      </p>
+      {asking === 'time' && (
+        <OpenAt
+          zone={zone}
+          now={now}
+          close={() => setAsking(undefined)}
+          go={(at) => start({ of: 'at', at }, 'It opens at that time.')}
+        />
+      )}
+      {asking === 'keep' && (
+        <Keep draft={draft} setup={setup} close={() => setAsking(undefined)} done={() => done(undefined)} />
+      )}
+    </div>
+  )
+}
+
+function OpenAt({ zone, now, close, go }: { zone: string; now: number; close: () => void; go: (at: number) => void }) {
+  const [at, setAt] = useState<number | null>(Math.ceil((now + 600) / 300) * 300)
+  return (
+    <FormDialog title="Open at a time" close={close}>
+      <TimeField label="It opens" at={at} setAt={setAt} zone={zone} />
+      <div className="flex gap-2">
+        <Button look="main" disabled={at === null || at <= now} onClick={() => at !== null && go(at)}>
+          Plan it
+        </Button>
+        <Button onClick={close}>Not yet</Button>
+      </div>
+    </FormDialog>
+  )
+}
+
+const DIGITS = [
+  { value: '', name: 'no key' },
+  ...Array.from({ length: 9 }, (_, i) => ({ value: String(i + 1), name: `the key ${i + 1}` })),
+]
+
+function Keep({
+  draft,
+  setup,
+  close,
+  done,
+}: Pick<StartFootProps, 'draft' | 'setup'> & { close: () => void; done: () => void }) {
+  const action = useRaffleAction()
+  const [digit, setDigit] = useState(String(setup?.digit ?? ''))
+  const keep = (id: number | null) =>
+    action.mutate(
+      {
+        method: id === null ? 'POST' : 'PUT',
+        path: id === null ? '/desk/raffle-setups' : `/desk/raffle-setups/${id}`,
+        body: { settings: draft, digit: digit === '' ? null : Number(digit) },
+        said: `“${draft.title}” is kept.`,
+      },
+      { onSuccess: done },
+    )
+  return (
+    <FormDialog title="Keep as a set-up" close={close}>
+      <p>
+        A raffle like this can be started again from the page Raffles, from a command’s step, or there by a key. A key
+        that another set-up has is taken over.
+      </p>
+      <p className="flex items-center gap-2">
+        It is started by
+        <Choose label="Key that starts it" value={digit} choices={DIGITS} onChoose={setDigit} />
+      </p>
+      <div className="flex gap-2">
+        {setup !== null && (
+          <Button look="main" disabled={action.isPending} onClick={() => keep(setup.id)}>
+            Save the change
+          </Button>
+        )}
+        <Button look={setup === null ? 'main' : 'plain'} disabled={action.isPending} onClick={() => keep(null)}>
+          {setup === null ? 'Keep it' : 'Keep as a new one'}
+        </Button>
+        <Button onClick={close}>Not now</Button>
+      </div>
+    </FormDialog>
+  )
+}

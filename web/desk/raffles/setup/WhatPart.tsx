@@ -1,0 +1,126 @@
+import { MOST_WINNERS, type Prize } from '#core/raffles'
+import { Choose, Field, INPUT, NumberInput } from '../../commands/inputs.tsx'
+import { PictureField } from '../../library/RefFields.tsx'
+import type { PartProps } from './part.ts'
+
+const KINDS = [
+  { value: 'text', name: 'something handed over' },
+  { value: 'codes', name: 'a code from a list' },
+  { value: 'currency', name: 'currency made for it' },
+  { value: 'pot', name: 'a share of the pot' },
+] as const
+
+/** What there is to win, how it is called, and how many win it. */
+export function WhatPart({ draft, put, form, fixed }: PartProps) {
+  return (
+    <div className="flex flex-col gap-4">
+      <Field label="Title">
+        <input
+          value={draft.title}
+          maxLength={60}
+          placeholder="Restored desk lamp"
+          onChange={(event) => put({ title: event.target.value })}
+          className={INPUT}
+        />
+      </Field>
+      <Field label="Description, for the raffle’s page">
+        <textarea
+          rows={2}
+          value={draft.description}
+          maxLength={600}
+          onChange={(event) => put({ description: event.target.value })}
+          className={INPUT}
+        />
+      </Field>
+      <fieldset disabled={fixed} className="flex flex-col gap-2">
+        <legend className="mb-1">Each winner gets</legend>
+        <div className="flex flex-wrap items-center gap-2">
+          <Choose
+            label="Kind of prize"
+            value={draft.prize.of}
+            choices={KINDS}
+            onChoose={(of) => put({ prize: freshPrize(of, form.codes[0]?.id ?? 1) })}
+          />
+          <PrizeField draft={draft} put={put} form={form} />
+        </div>
+        <p className="flex items-center gap-2">
+          <NumberInput
+            label="Number of winners"
+            value={draft.winners}
+            most={MOST_WINNERS}
+            className="w-16"
+            onValue={(winners) => put({ winners: Math.max(1, winners) })}
+          />
+          {draft.winners === 1 ? 'winner' : 'winners'}
+        </p>
+      </fieldset>
+      <PictureField label="Picture" value={draft.picture} onValue={(picture) => put({ picture })} />
+    </div>
+  )
+}
+
+function freshPrize(of: Prize['of'], reward: number): Prize {
+  switch (of) {
+    case 'text':
+      return { of, text: '' }
+    case 'codes':
+      return { of, reward }
+    case 'currency':
+      return { of, amount: 500 }
+    case 'pot':
+      return { of, share: 50 }
+  }
+}
+
+function PrizeField({ draft: { prize, winners }, put, form }: Pick<PartProps, 'draft' | 'put' | 'form'>) {
+  switch (prize.of) {
+    case 'text':
+      return (
+        <input
+          aria-label="What it is"
+          value={prize.text}
+          maxLength={120}
+          placeholder="a restored desk lamp"
+          onChange={(event) => put({ prize: { ...prize, text: event.target.value } })}
+          className={`min-w-0 flex-1 ${INPUT}`}
+        />
+      )
+    case 'codes':
+      if (form.codes.length === 0)
+        return <span className="text-muted">Make a reward that hands out codes first, under Store.</span>
+      return (
+        <Choose
+          label="Reward whose codes these are"
+          value={String(prize.reward)}
+          choices={form.codes.map(({ id, name, left }) => ({ value: String(id), name: `${name}, ${left} left` }))}
+          onChoose={(reward) => put({ prize: { ...prize, reward: Number(reward) } })}
+        />
+      )
+    case 'currency':
+      return (
+        <>
+          <NumberInput
+            label="Amount"
+            value={prize.amount}
+            onValue={(amount) => put({ prize: { ...prize, amount: Math.max(1, amount) } })}
+          />
+          <span className="text-muted">{form.currency.many} for each</span>
+        </>
+      )
+    case 'pot':
+      return (
+        <>
+          <NumberInput
+            label="Share of the pot"
+            value={prize.share}
+            most={100}
+            className="w-16"
+            onValue={(share) => put({ prize: { ...prize, share: Math.max(1, share) } })}
+          />
+          <span className="text-muted">
+            % of what the tickets bring{winners > 1 ? `, shared by ${winners}` : ''}; the rest is spent
+          </span>
+        </>
+      )
+  }
+}

@@ -1,0 +1,69 @@
+import { CircleAlert, CircleCheck } from 'lucide-react'
+import { useState } from 'react'
+import { agrees, type CheckedStep } from '#core/games'
+import { Button } from '../../parts/Button.tsx'
+
+const FIRST = 20
+
+/** Whether something is as it was told, in a sentence. */
+export function Verdict({ good, children }: { good: boolean; children: React.ReactNode }) {
+  const Icon = good ? CircleCheck : CircleAlert
+  return (
+    <li className="flex items-start gap-2">
+      <Icon aria-hidden="true" className={`mt-0.5 size-5 shrink-0 ${good ? 'text-moss-text' : 'text-brick-text'}`} />
+      <span>{children}</span>
+    </li>
+  )
+}
+
+/** Whether all steps come out as told. @param nothing - Said where there is no step. */
+export function AllSteps({ steps, nothing }: { steps: readonly CheckedStep[]; nothing: string }) {
+  const wrong = steps.filter((step) => !agrees(step)).length
+  return (
+    <Verdict good={wrong === 0}>
+      {steps.length === 0
+        ? nothing
+        : wrong === 0
+          ? `All ${steps.length} ${steps.length === 1 ? 'step comes' : 'steps come'} out as told.`
+          : `${wrong} of ${steps.length} steps come out otherwise than told.`}
+    </Verdict>
+  )
+}
+
+/** What was computed here beside what was told then, step by step. */
+export function CheckedSteps({ steps }: { steps: readonly CheckedStep[] }) {
+  const [all, setAll] = useState(false)
+  const shown = all ? steps : steps.slice(0, FIRST)
+  if (steps.length === 0) return null
+  return (
+    <>
+      <table className="mt-3 w-full table-fixed text-[0.93rem]">
+        <thead className="text-left text-muted">
+          <tr>
+            <th className="w-2/5 py-1 font-normal">Step</th>
+            <th className="font-normal">computed here</th>
+            <th className="font-normal">told then</th>
+          </tr>
+        </thead>
+        <tbody>
+          {shown.map((step, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: steps never change their place
+            <tr key={i} className="border-t border-line align-top">
+              <td className="py-1.5 pr-3">
+                {step.what}
+                <span className="block font-mono text-[0.8rem] break-all text-muted">{step.label}</span>
+              </td>
+              <td className="pr-3 break-words">{step.drawn}</td>
+              <td className={agrees(step) ? 'break-words' : 'break-words text-brick-text'}>{step.told}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {shown.length < steps.length && (
+        <Button className="mt-3" onClick={() => setAll(true)}>
+          Show all {steps.length}
+        </Button>
+      )}
+    </>
+  )
+}

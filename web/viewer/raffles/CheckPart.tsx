@@ -1,0 +1,75 @@
+import { useQuery } from '@tanstack/react-query'
+import { pickLabel, type RaffleFile, recheck } from '#core/raffles'
+import { channelAddress } from '../../parts/api.ts'
+import { Loading, Problem } from '../../parts/Notice.tsx'
+import { BrowserCheck } from '../check/BrowserCheck.tsx'
+import { AllSteps, CheckedSteps } from '../check/CheckedSteps.tsx'
+import { FromChannel } from '../check/FromChannel.tsx'
+import { checkQuery, type RaffleShown } from './raffles.ts'
+
+/** The commitment of a raffle, and once it has ended every pick computed anew here. */
+export function CheckPart({ raffle }: { raffle: RaffleShown }) {
+  const { seed, commitment, id, openedAt } = raffle
+  return (
+    <section aria-labelledby="check" className="mt-6">
+      <h3 id="check" className="text-lg">
+        Check it
+      </h3>
+      <p className="mt-1 text-muted">
+        Winners hang on a secret seed and on the list of who is in. The seed’s fingerprint, the commitment, is shown
+        from the opening on; the seed itself is told when the raffle has ended. So nobody can choose it once the list
+        stands.
+      </p>
+      <dl className="mt-3 flex flex-col gap-2">
+        <div>
+          <dt className="text-[0.93rem] text-muted">Commitment</dt>
+          <dd className="font-mono text-sm break-all">{commitment}</dd>
+        </div>
+        <div>
+          <dt className="text-[0.93rem] text-muted">Seed</dt>
+          <dd className="font-mono text-sm break-all">{seed ?? 'told when the raffle has ended'}</dd>
+        </div>
+      </dl>
+      {seed !== null && <Checked id={id} openedAt={openedAt ?? 0} />}
+      {seed !== null && (
+        <p className="mt-5">
+          <a
+            href={channelAddress(`/raffles/${id}/file`)}
+            download
+            className="inline-flex min-h-11 items-center rounded-md border border-line px-4 font-medium hover:bg-raised"
+          >
+            Download this raffle (JSON)
+          </a>
+        </p>
+      )}
+    </section>
+  )
+}
+
+function Checked({ id, openedAt }: { id: number; openedAt: number }) {
+  const file = useQuery(checkQuery(id))
+  if (file.error) return <Problem error={file.error} retry={() => void file.refetch()} />
+  if (file.data === undefined) return <Loading what="the list" />
+  return (
+    <CheckedFile file={file.data}>
+      <FromChannel id={id} seed={file.data.seed} openedAt={openedAt} />
+    </CheckedFile>
+  )
+}
+
+/** A raffle's file, every step of it computed anew in this browser. */
+export function CheckedFile({ file, children }: { file: RaffleFile; children?: React.ReactNode }) {
+  const [first] = file.winners
+  const steps = first === undefined ? [] : recheck(file)
+  const label = first === undefined ? undefined : pickLabel(file.id, first.draw, first.digest)
+  return (
+    <>
+      <ul className="mt-3 flex flex-col gap-1.5">
+        <BrowserCheck seed={file.seed} commitment={file.commitment} label={label} />
+        {children}
+        <AllSteps steps={steps} nothing="Nothing was drawn." />
+      </ul>
+      <CheckedSteps steps={steps} />
+    </>
+  )
+}

@@ -1,0 +1,161 @@
+import { useState } from 'react'
+import { digits, durationInWords, inWords } from '#core/currency'
+import { ticketsInWords, weightInWords } from '#core/raffles'
+import { Button } from '../../parts/Button.tsx'
+import { Problem } from '../../parts/Notice.tsx'
+import { signInAddress } from '../../parts/SignIn.tsx'
+import { useChannel } from '../channel.ts'
+import { type OwnPart, type RaffleView, useClaim, useEnter } from './raffles.ts'
+
+const BOX = 'mt-4 flex flex-col gap-2 rounded-md border border-line bg-panel p-4'
+
+/** One's own part: whether one is in, with what chance, and what can be done; a prize to claim comes first. */
+export function EnterPart({ view, now }: { view: RaffleView; now: number }) {
+  const { signedIn } = useChannel()
+  const { raffle, own } = view
+  if (own?.won && own.won.state !== 'passed' && own.won.state !== 'missed')
+    return <OwnPrize view={view} own={own} now={now} />
+  const over = raffle.status !== 'open' && raffle.status !== 'planned'
+  if (over && (own === null || own.tickets === 0)) return null
+  if (signedIn === null)
+    return (
+      <div className={BOX}>
+        <p>
+          {raffle.byWord && raffle.status === 'open' ? (
+            <>
+              Type <code className="font-semibold">!{raffle.word}</code> in chat, or sign in to enter here.
+            </>
+          ) : (
+            'Sign in to enter here and to see your chance.'
+          )}
+        </p>
+        <a
+          href={signInAddress('viewer')}
+          className="inline-flex min-h-11 items-center justify-center self-start rounded-md bg-brass px-4 font-semibold text-on-brass hover:bg-brass-hover"
+        >
+          Sign in
+        </a>
+      </div>
+    )
+  return (
+    <div className={BOX}>
+      <Stands view={view} own={own} />
+      {raffle.status === 'open' && raffle.byPage && <EnterButtons view={view} own={own} />}
+      {raffle.status === 'open' && !raffle.byPage && own?.tickets === 0 && (
+        <p>
+          This raffle is entered in chat: type <code className="font-semibold">!{raffle.word}</code>.
+        </p>
+      )}
+    </div>
+  )
+}
+
+function Stands({ view: { raffle, currency }, own }: { view: RaffleView; own: OwnPart | null }) {
+  if (own === null || own.tickets === 0)
+    return own?.why ? (
+      <p>{own.why}</p>
+    ) : (
+      <p>{raffle.status === 'planned' ? 'You can enter once it opens.' : 'You are not in yet.'}</p>
+    )
+  const counts = own.counts !== null && own.counts > 100 ? `, each counts ${weightInWords(own.counts)}` : ''
+  return (
+    <p className="tabular">
+      <strong>You are in</strong> with {ticketsInWords(own.tickets)}
+      {counts}
+      {own.paid > 0 && `, for ${inWords(own.paid, currency)}`}. Your chance now:{' '}
+      <strong className="text-brass-text">{own.chance}</strong>
+    </p>
+  )
+}
+
+function EnterButtons({ view: { raffle, currency }, own }: { view: RaffleView; own: OwnPart | null }) {
+  const enter = useEnter(raffle.id)
+  const [many, setMany] = useState('1')
+  const held = own?.tickets ?? 0
+  const room = raffle.mostTickets - held
+  if (own?.why && held === 0) return null
+  const first = held === 0 || (own?.freeLeft ?? 0) > 0
+  const wanted = Math.max(1, Math.min(room, Number(many) || 1))
+  const cost = Math.max(0, wanted - (own?.freeLeft ?? 0)) * raffle.price
+  return (
+    <>
+      {enter.error && <Problem error={enter.error} />}
+      <div className="flex flex-wrap items-center gap-2">
+        {first && (
+          <Button look="main" className="min-h-11" disabled={enter.isPending} onClick={() => enter.mutate('some')}>
+            {firstLabel(raffle.price, own?.freeLeft ?? 0, held, inWords(raffle.price, currency))}
+          </Button>
+        )}
+        {raffle.price > 0 && room > 0 && (
+          <form
+            className="flex flex-wrap items-center gap-2"
+            onSubmit={(event) => {
+              event.preventDefault()
+              enter.mutate(wanted)
+            }}
+          >
+            <input
+              aria-label="How many tickets"
+              value={many}
+              inputMode="numeric"
+              maxLength={6}
+              onChange={(event) => setMany(event.target.value.replace(/\D/g, ''))}
+              className="tabular min-h-11 w-20 rounded-md border border-line bg-surface px-3 text-right"
+            />
+            <Button type="submit" className="min-h-11" disabled={enter.isPending}>
+              {wanted === 1 ? 'ticket' : 'tickets'} for {cost === 0 ? 'nothing' : inWords(cost, currency)}
+            </Button>
+          </form>
+        )}
+        {raffle.price > 0 && (own?.couldAdd ?? 0) > 1 && (
+          <Button className="min-h-11" disabled={enter.isPending} onClick={() => enter.mutate('max')}>
+            As many as I can: {digits(own?.couldAdd ?? 0)}
+          </Button>
+        )}
+        {held > 0 && (
+          <Button look="quiet" className="min-h-11" disabled={enter.isPending} onClick={() => enter.mutate('leave')}>
+            Leave{own !== null && own.paid > 0 && `, ${inWords(own.paid, currency)} back`}
+          </Button>
+        )}
+      </div>
+    </>
+  )
+}
+
+function firstLabel(price: number, free: number, held: number, costs: string): string {
+  if (held > 0) return `Take ${ticketsInWords(free)}, free`
+  if (price === 0) return 'Enter'
+  return free > 0 ? `Enter with ${ticketsInWords(free)}, free` : `Enter for ${costs}`
+}
+
+/** What one was drawn for: to claim, or already one's own. */
+function OwnPrize({ view: { raffle, prize, currency }, own, now }: { view: RaffleView; own: OwnPart; now: number }) {
+  const claim = useClaim(raffle.id)
+  const { won } = own
+  if (won?.state === 'waiting')
+    return (
+      <div role="alert" className={`${BOX} border-brass bg-brass-wash`}>
+        <p className="text-lg font-semibold">You are drawn: {prize}</p>
+        <p className="tabular">
+          Say anything in chat or press here within{' '}
+          {durationInWords(Math.max(1, Math.ceil((won.claimUntil ?? now) - now)))}.
+        </p>
+        {claim.error && <Problem error={claim.error} />}
+        <Button look="main" className="min-h-11 self-start" disabled={claim.isPending} onClick={() => claim.mutate()}>
+          I am here
+        </Button>
+      </div>
+    )
+  if (won?.state !== 'won') return null
+  return (
+    <div className={`${BOX} border-moss`}>
+      <p className="text-lg font-semibold">You won: {prize}</p>
+      {won.amount > 0 && <p className="tabular">{inWords(won.amount, currency)} are in your wallet.</p>}
+      {won.code !== null && (
+        <p>
+          Your code: <code className="font-semibold select-all">{won.code}</code>
+        </p>
+      )}
+    </div>
+  )
+}
