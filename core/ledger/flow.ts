@@ -24,6 +24,9 @@ const NEITHER: ReadonlySet<string> = new Set([
   'staked',
   'won',
   'stakeBack',
+  // Raffle tickets are spent once the raffle is finished: until then their money may go back.
+  'tickets',
+  'ticketsBack',
 ])
 
 export interface Flow {
@@ -34,7 +37,7 @@ export interface Flow {
 /**
  * How much a list of transfers paid to viewers and took from them. Paid: issued to wallets. Spent: from wallets into
  * pots and books, less what was given back; a pot passing its stake on to a book counts once, when it left the wallet.
- * Of games: what the house added to their pots was paid, what it took from them was spent.
+ * Of raffles: what is left of their pots when they are finished was spent. Of games: what the house added to their pots was paid, what it took from them was spent.
  */
 export function flowOf(world: World, list: readonly TransferRow[]): Flow {
   let paid = 0
@@ -43,7 +46,7 @@ export function flowOf(world: World, list: readonly TransferRow[]): Flow {
   for (const { from, to, amount, returns, reason } of list) {
     if (NEITHER.has(reason)) continue
     if (from === BOOKS.issued || reason === 'houseAdds') paid += amount
-    else if (reason === 'houseTakes') spent += amount
+    else if (reason === 'houseTakes' || reason === 'ticketsSpent') spent += amount
     else if (to === BOOKS.issued) paid -= amount
     else if (isWallet(from)) spent += amount
     else if (returns !== null && isWallet(to)) spent -= amount

@@ -11,7 +11,7 @@ import { figuresOf, tell, tellChanged } from './tell.ts'
 import { setTimer } from './timers.ts'
 
 /** A raffle whose winners all have their prize finishes by itself after so long (seconds), unless somebody does it before. */
-const FINISH_SECONDS = 900
+export const FINISH_SECONDS = 900
 
 /** Tells who was drawn, now that it has been seen; from now on they have time to speak up, if they must. Needs `needDraw` or the winners' rows. */
 export function announce(world: World, raffle: RaffleRow): RaffleRow {

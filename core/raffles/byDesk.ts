@@ -6,7 +6,7 @@ import { closeRaffle } from './close.ts'
 import { drawRaffle, needDraw } from './drawing.ts'
 import { callOffRaffle, finishRaffle } from './finish.ts'
 import { removeEntry } from './leave.ts'
-import { openRaffle } from './open.ts'
+import { openAgain, openRaffle } from './open.ts'
 import {
   entries,
   entryKey,
@@ -45,6 +45,7 @@ export function actOn(
 ) {
   switch (does) {
     case 'open':
+      if (raffle.status === 'closed') return openAgain(world, raffle)
       return raffle.status === 'planned'
         ? openRaffle(world, raffle)
         : refuse('raffle_drawn', 'It has been opened already.')

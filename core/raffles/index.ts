@@ -1,3 +1,4 @@
+export { FINISH_SECONDS } from './announce.ts'
 export {
   type ActOnRaffle,
   actOn,

@@ -94,6 +94,22 @@ export function openRaffle(world: World, raffle: RaffleRow): Result<RaffleRow> {
   return ok(timed)
 }
 
+/** Opens a raffle again that was closed by mistake: nothing of it has been drawn yet. Its clock goes on if there is time left. */
+export function openAgain(world: World, raffle: RaffleRow): Result<RaffleRow> {
+  const { settings, draws, openedAt } = raffle
+  if (draws > 0) return refuse('raffle_drawn', 'The draw has begun: it cannot be opened again.')
+  if (settings.thisShow && showOnAir(world) === undefined)
+    return refuse('raffle_off_air', 'It belongs to a show, and we are off air.')
+  const taken = wordTaken(world, raffle)
+  if (taken !== undefined) return taken
+  const end = (openedAt ?? world.at) + settings.closeSeconds
+  const closesAt = settings.closeSeconds > 0 && end > world.at ? end : null
+  const timed = setTimers(world, world.put<RaffleRow>(raffles, { ...raffle, status: 'open', closedAt: null, closesAt }))
+  tell(world, `“${settings.title}” is open again; it ${closesInWords(timed, world.at)}.`)
+  tellChanged(world, timed)
+  return ok(timed)
+}
+
 function wordTaken(world: World, { id, settings }: RaffleRow): Result<never> | undefined {
   const looks = new Set(wordsOf(settings).map(lookAlike))
   for (const other of runningRaffles(world)) {
@@ -121,26 +137,23 @@ export const prizeOf = (world: World, { prize, winners }: RaffleSettings): strin
     (id) => rewardOf(world, id)?.settings.name ?? 'a reward that is gone',
   )
 
-/** "A subscriber’s ticket counts 1.5.": weights are never hidden. */
+/** "A ticket of a subscriber counts 1.5.": weights are never hidden. */
 export function weightsInWords(
   { weights }: Pick<RaffleSettings, 'weights'>,
   circles: readonly { id: number; name: string }[],
 ): string {
   const parts = weights
     .filter(({ weight }) => weight > 100)
-    .map(
-      ({ standing, weight }) =>
-        `a ticket of who is ${standingWithArticle(standing, circles)} counts ${weightInWords(weight)}`,
-    )
-  if (parts.length === 0) return ''
+    .map(({ standing, weight }) => `a ticket of ${somebodyWith(standing, circles)} counts ${weightInWords(weight)}`)
   const all = parts.join(', ')
-  return `${all.charAt(0).toUpperCase()}${all.slice(1)}.`
+  return all === '' ? '' : `${all.charAt(0).toUpperCase()}${all.slice(1)}.`
 }
 
-function standingWithArticle(standing: string, circles: readonly { id: number; name: string }[]): string {
-  const name = standingName(standing, circles)
-  return standing.startsWith('circle:') ? `in the circle ${name}` : `a ${name}`
-}
+/** "a subscriber", "somebody in the circle Regulars". */
+export const somebodyWith = (standing: string, circles: readonly { id: number; name: string }[]): string =>
+  standing.startsWith('circle:')
+    ? `somebody in the circle ${standingName(standing, circles)}`
+    : `a ${standingName(standing, circles)}`
 
 function openedInWords(world: World, raffle: RaffleRow): string {
   const { settings, commitment } = raffle

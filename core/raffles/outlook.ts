@@ -1,7 +1,8 @@
 import { mulDiv } from '../ledger/index.ts'
-import { type Standing, standingName } from '../people/index.ts'
+import type { Standing } from '../people/index.ts'
 import { weightOf } from './draw.ts'
 import { type Person, personMay } from './mayEnter.ts'
+import { somebodyWith } from './open.ts'
 import type { RaffleSettings } from './schema.ts'
 import { freeTickets, ticketWeight, weightInWords } from './tickets.ts'
 
@@ -106,7 +107,7 @@ export const shareInWords = (
   { standing, weight, ofPeople, ofChances }: Share,
   circles: readonly { id: number; name: string }[],
 ): string =>
-  `A ticket of “${standingName(standing, circles)}” counts ${weightInWords(weight)}: that makes ${part(ofChances)} of all chances for ${part(ofPeople)} of the people.`
+  `A ticket of ${somebodyWith(standing, circles)} counts ${weightInWords(weight)}: that makes ${part(ofChances)} of all chances for ${part(ofPeople)} of the people.`
 
 /** What is warned of: who comes plainly would have far less than an equal chance; undefined: nothing. */
 export const unfair = ({ least }: Pick<Outlook, 'least'>): string | undefined =>

@@ -57,7 +57,7 @@ describe('entering', () => {
 
   test('counts a ticket by the highest weight of the standings held, and says so', () => {
     const id = channel.raffle({ weights: [{ standing: 'moderator', weight: 150 }] })
-    expect(channel.facts('chat.replied').at(-1)?.body.text).toContain('A ticket of who is a moderator counts 1.5.')
+    expect(channel.facts('chat.replied').at(-1)?.body.text).toContain('A ticket of a moderator counts 1.5.')
     channel.hear('jo', '!in')
     channel.send({
       kind: 'chat.line',
@@ -147,6 +147,20 @@ describe('the clock', () => {
       '“Desk lamp” is closed: 1 person is in.',
     ])
     expect(raffle(id).status).toBe('closed')
+  })
+
+  test('closed by mistake, it is opened again until something is drawn', () => {
+    const id = channel.raffle({ closeSeconds: 600 })
+    channel.hear('pia', '!in')
+    act(id, 'close')
+    channel.now += 60
+    expect(act(id, 'open').ok).toBe(true)
+    expect(raffle(id)).toMatchObject({ status: 'open', closesAt: channel.now + 540 })
+    channel.hear('jo', '!in')
+    act(id, 'draw')
+    expect(sentence(act(id, 'open'))).toBe('The draw has begun: it cannot be opened again.')
+    later(8)
+    expect(won(id)[0]?.total).toBe(200)
   })
 
   test('a time that was changed holds, the old one does nothing', () => {

@@ -1,8 +1,7 @@
 import { type WhoNames, whoInWords } from '../access/index.ts'
 import { type Currency, digits, durationInWords } from '../currency/index.ts'
-import { standingName } from '../people/index.ts'
 import { daysInWords } from './mayEnter.ts'
-import { weightsInWords } from './open.ts'
+import { somebodyWith, weightsInWords } from './open.ts'
 import type { RaffleSettings } from './schema.ts'
 import { priceInWords } from './tell.ts'
 import { ticketsInWords } from './tickets.ts'
@@ -48,7 +47,7 @@ function ticketRules(settings: RaffleSettings, { circles }: WhoNames, currency: 
   const weighed = weightsInWords(settings, circles)
   const freely = free.standings.map(
     ({ standing, tickets }) =>
-      `For “${standingName(standing, circles)}” ${ticketsInWords(tickets)} ${tickets === 1 ? 'is' : 'are'} free.`,
+      `For ${somebodyWith(standing, circles)} ${ticketsInWords(tickets)} ${tickets === 1 ? 'is' : 'are'} free.`,
   )
   return [
     `${most}: ${price === 0 ? 'they are free' : priceInWords(settings, currency)}.`,

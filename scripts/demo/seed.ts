@@ -10,12 +10,14 @@ import { chanceFrom } from '../../standin/src/chance.ts'
 import { CROWD, LINES, STREAMER } from '../../standin/src/people.ts'
 import { seedCommands } from './commands.ts'
 import { pastGames, seedGames } from './games.ts'
+import { monthRaffle, pastRaffle, seedRaffles } from './raffles.ts'
 import { seedRewards } from './rewards.ts'
 
 const VIEWERS = 320
 const SHOWS = 36
 /** Games came late to the channel. */
 const SHOWS_WITH_GAMES = 9
+const SHOWS_WITH_RAFFLES = 7
 const DAY = 86_400
 const SHOW_SECONDS = 2.5 * 3600
 
@@ -115,10 +117,17 @@ export async function seedDemo(pool: pg.Pool, writerPool: pg.Pool, now: number):
     await submit(begin, { kind: 'screen.add', name, secret: randomBytes(24).toString('base64url') })
   }
   await seedGames(submit, begin)
+  await seedRaffles(submit, begin, pool)
   const past = { pool, chance, submit, rewards: rewards.filter(buyable) }
   const people = demoPeople(chance)
   await pastSupport(past, people, begin)
   for (let i = 0; i < SHOWS; i++) await pastShow(past, people, i, begin + Math.floor((i + 0.5) * 3.3) * DAY)
+  await monthRaffle(
+    submit,
+    chance,
+    people.filter(({ faith }) => faith > 0.2),
+    now - 2 * DAY,
+  )
   await pastKeeping({ pool, channel, submit, now }, crew)
   // Short enough that a visitor of the demo sees it happen.
   const live = {
@@ -205,6 +214,8 @@ async function pastShow(past: Past, people: readonly DemoPerson[], index: number
   else await Promise.all(moments.map(({ at, intent }) => submit(at, intent)))
   const came = visits.map(({ person }) => person)
   if (index >= SHOWS - SHOWS_WITH_GAMES) await pastGames(past.pool, submit, chance, came, start + 3600)
+  if (index >= SHOWS - SHOWS_WITH_RAFFLES)
+    await pastRaffle(past.pool, submit, chance, came, { index, at: start + 5400 })
   await pastOrders(past, came, end - 600)
   const ended = await submit(end, { kind: 'show.end' })
   if (ended.ok) await submit(end, { kind: 'show.settled', show: Number(ended.value.show) })

@@ -1,24 +1,32 @@
-import { chanceInWords, prizeInWords } from '#core/raffles'
+import { chanceInWords, FINISH_SECONDS, prizeInWords } from '#core/raffles'
 import type { Reader } from '../database/index.ts'
 import { codeRewards, entriesOf, type RaffleShown, runningRafflesOf, winnersOf } from '../raffles/index.ts'
 import { currencyOf } from '../settings/index.ts'
 
 const NAMES = 6
 
-/** Which of several raffles is looked at: one that is being drawn, then one whose winner is waited for, then the one opened last. */
-function onStage(all: readonly RaffleShown[]): RaffleShown | undefined {
+/** A raffle that closes later than this (seconds) does not stand on the stream all the while: only its draw is seen there. */
+const SOON = 12 * 3600
+/** How long a winner stays in view (seconds). */
+const WON_SECONDS = 20
+
+/** Which of several raffles is looked at: one that is drawn, then one whose winner is waited for or has just won, then the one opened last. */
+function onStage(all: readonly RaffleShown[], now: number): RaffleShown | undefined {
   const opened = all.filter(({ status }) => status === 'open' || status === 'closed')
+  const soon = ({ settings, closesAt, status }: RaffleShown) =>
+    settings.thisShow || status === 'closed' || (closesAt !== null && closesAt - now <= SOON)
   return (
     opened.findLast(({ drawing }) => drawing !== null) ??
     opened.findLast(({ waiting }) => waiting.length > 0) ??
-    opened.findLast(({ status }) => status === 'open') ??
-    opened.at(-1)
+    opened.findLast(({ finishAt }) => finishAt !== null && finishAt - FINISH_SECONDS + WON_SECONDS > now) ??
+    opened.findLast((one) => one.status === 'open' && soon(one)) ??
+    opened.findLast(soon)
   )
 }
 
 /** The raffle that is on, as its piece shows it. */
 export async function raffleOnScreen(db: Reader, channel: number, now: number) {
-  const raffle = onStage(await runningRafflesOf(db, channel))
+  const raffle = onStage(await runningRafflesOf(db, channel), now)
   if (raffle === undefined) return undefined
   const { id, settings, status, closesAt, people, tickets, drawing, waiting } = raffle
   const codes = await codeRewards(db, channel)

@@ -2,6 +2,7 @@ import type { Channels } from '../channels.ts'
 import type { ChatState } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
 import type { Route } from '../http/index.ts'
+import { changeRaffleRoutes } from './changeRoutes.ts'
 import { deskRaffleRoutes } from './deskRoutes.ts'
 import { viewerRaffleRoutes } from './viewerRoutes.ts'
 
@@ -20,4 +21,8 @@ export const raffleRoutes = (
   db: Reader,
   channels: Channels,
   chat: (channel: number) => Promise<ChatState>,
-): Route[] => [...viewerRaffleRoutes(db, channels), ...deskRaffleRoutes(db, channels, chat)]
+): Route[] => [
+  ...viewerRaffleRoutes(db, channels),
+  ...deskRaffleRoutes(db, channels, chat),
+  ...changeRaffleRoutes(channels),
+]

@@ -140,6 +140,7 @@ async function ownOf(db: Reader, channels: Channels, channel: number, account: s
     paid: entry?.paid ?? 0,
     freeLeft: Math.max(0, Math.min(purse.free - purse.heldFree, settings.mostTickets - purse.held)),
     couldAdd: most.ok ? most.value.tickets : 0,
+    couldCost: most.ok ? most.value.cost : 0,
     chance: entry === null ? null : chanceInWords(weightOf(entry.tickets, entry.weight), raffle.weight),
     counts: entry?.weight ?? null,
     why: may.ok ? null : may.refusal.sentence,

@@ -8,7 +8,11 @@ import { useStatus } from '../status.ts'
 import { nextOf } from './next.ts'
 import { type DeskRaffle, useRaffleAction } from './view.ts'
 
-export const shortClock = (left: number): string => clockText(left).replace(/^0:/, '')
+const DAY = 86_400
+
+/** Time left: a clock, and days where there are some. */
+export const shortClock = (left: number): string =>
+  left >= 2 * DAY ? `${Math.floor(left / DAY)} days` : clockText(left).replace(/^0:/, '')
 
 const SAID = {
   open: 'It is open.',

@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3-scale'
 import { area as areaOf, curveStepAfter } from 'd3-shape'
 import { digits } from '#core/currency'
 import { Panel } from '../../parts/Panel.tsx'
-import { timeText } from '../../parts/time.ts'
+import { dayText, timeText } from '../../parts/time.ts'
 import type { RaffleView } from './view.ts'
 
 const WIDTH = 720
@@ -26,17 +26,18 @@ export function ArrivalChart({ view: { raffle, arrivals, now } }: { view: Raffle
     .y0(HEIGHT - FOOT)
     .y1((point) => y(point.people))
     .curve(curveStepAfter)(points)
-  const label = `${digits(last.people)} people came in from ${timeText(from)} to ${timeText(until)}`
+  const time = until - from > 86_400 ? dayText : timeText
+  const label = `${digits(last.people)} people came in from ${time(from)} to ${time(until)}`
   return (
     <Panel title="How they came in" aside={`${digits(last.people)} people`} bodyClassName="px-4 py-3">
       <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={label} className="block w-full">
         <path d={shape ?? ''} className="fill-steel/40 stroke-steel" strokeWidth={1.5} />
         <line x1={0} x2={WIDTH} y1={HEIGHT - FOOT} y2={HEIGHT - FOOT} className="stroke-line" />
         <text x={0} y={HEIGHT - 4} className="fill-muted text-[11px]">
-          {timeText(from)}
+          {time(from)}
         </text>
         <text x={WIDTH} y={HEIGHT - 4} textAnchor="end" className="fill-muted text-[11px]">
-          {timeText(until)}
+          {time(until)}
         </text>
       </svg>
     </Panel>

@@ -7,7 +7,7 @@ import { channelAddress, read } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Panel } from '../../parts/Panel.tsx'
-import { timeText } from '../../parts/time.ts'
+import { dayText, timeText } from '../../parts/time.ts'
 import { Choose, INPUT } from '../commands/inputs.tsx'
 import { useStatus } from '../status.ts'
 import { ReasonDialog } from './Actions.tsx'
@@ -118,7 +118,7 @@ function EntrantTable({ entries, raffle, circles }: EntrantsProps & { entries: r
             <th className="text-right font-normal">Tickets</th>
             <th className="text-right font-normal">Each counts</th>
             <th className="text-right font-normal">Chance</th>
-            <th className="text-right font-normal">Paid</th>
+            <th className="pl-4 text-right font-normal">Paid</th>
             <th className="pl-6 font-normal">Came</th>
             <th>
               <span className="sr-only">Take out</span>
@@ -144,7 +144,9 @@ function EntrantTable({ entries, raffle, circles }: EntrantsProps & { entries: r
                 {entry.state === 'in' ? chanceInWords(weightOf(entry.tickets, entry.weight), raffle.weight) : '–'}
               </td>
               <td className="text-right">{digits(entry.paid)}</td>
-              <td className="pl-6">{timeText(entry.at)}</td>
+              <td className="pl-6">
+                {entry.at - (raffle.openedAt ?? 0) > 86_400 ? dayText(entry.at) : timeText(entry.at)}
+              </td>
               <td className="pr-2 text-right">
                 {mayRemove && entry.state === 'in' && (
                   <Button look="quiet" aria-label={`Take ${entry.name} out`} onClick={() => setRemoving(entry)}>

@@ -14,7 +14,7 @@ import { CallOffButton, NextAction, shortClock } from './Actions.tsx'
 import { ArrivalChart } from './ArrivalChart.tsx'
 import { Entrants } from './Entrants.tsx'
 import { stateInWords } from './next.ts'
-import { type DeskRaffle, formAddress, type RaffleView, raffleQuery } from './view.ts'
+import { type DeskRaffle, formAddress, type RaffleView, raffleQuery, useRaffleAction } from './view.ts'
 import { Winners } from './Winners.tsx'
 
 /** One raffle: what to do next, who is in, how they came, and who was drawn. */
@@ -87,6 +87,7 @@ function Head({ view: { raffle } }: { view: RaffleView }) {
           {why !== null && <p className={status === 'planned' ? 'text-brick-text' : 'text-muted'}>{why}</p>}
         </div>
         {!over && <NextAction raffle={raffle} main />}
+        <OpenAgain raffle={raffle} />
         {!over && status !== 'returning' && (
           <Link
             to={formAddress({ change: raffle.id })}
@@ -107,6 +108,19 @@ function Head({ view: { raffle } }: { view: RaffleView }) {
         )}
       </div>
     </>
+  )
+}
+
+/** Closed by mistake: until something is drawn it can be opened again. */
+function OpenAgain({ raffle }: { raffle: DeskRaffle }) {
+  const action = useRaffleAction()
+  if (raffle.status !== 'closed' || raffle.draws > 0) return null
+  return (
+    <Button
+      onClick={() => action.mutate({ path: `/desk/raffles/${raffle.id}/open`, body: {}, said: 'It is open again.' })}
+    >
+      Open again
+    </Button>
   )
 }
 
@@ -132,7 +146,7 @@ function Figures({ raffle, now }: { raffle: DeskRaffle; now: number }) {
       : closesAt !== null
         ? { value: shortClock(closesAt - now), name: 'left' }
         : finishAt !== null
-          ? { value: shortClock(finishAt - now), name: 'until it finishes by itself' }
+          ? { value: shortClock(finishAt - now), name: 'until it ends' }
           : { value: '–', name: raffle.status === 'open' ? 'no time set' : 'no clock' }
   return (
     <dl className="grid grid-cols-5 rounded-md border border-line bg-panel">

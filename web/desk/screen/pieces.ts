@@ -50,7 +50,7 @@ export const PIECE_KINDS: readonly {
   {
     of: 'raffle',
     name: 'Raffle',
-    tells: 'prize, word and clock, then the draw',
+    tells: 'prize, word and clock of one that closes within 12 hours, and every draw',
     fresh: (place) => ({ ...common(place, 760, 300), of: 'raffle', title: 'Raffle', always: false }),
   },
   {

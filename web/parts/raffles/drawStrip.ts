@@ -46,6 +46,11 @@ export function drawStrip(
     const wide = weight / total >= NAMED_FROM && name !== null
     const slice = element(band, wide ? 'strip-slice' : 'strip-slice narrow', wide ? (name ?? '') : '')
     slice.style.width = `${(weight / total) * 100}%`
+    // A name that does not fit would only be a puzzle.
+    if (wide && slice.scrollWidth > slice.clientWidth) {
+      slice.textContent = ''
+      slice.classList.add('narrow')
+    }
   }
   const each = (until - from) / Math.max(1, picks.length)
   run(strip, band, drawing, { at: 0, each, elapsed, onPick })

@@ -9,7 +9,9 @@ type RafflePiece = Extract<Piece, { of: 'raffle' }>
 const STAYS_MS = 20_000
 const NAMES_SHOWN = 6
 
+/** Time left: a clock, and hours where there are many. */
 const clock = (left: number): string => {
+  if (left >= 5400) return `${Math.floor(left / 3600)} h`
   const seconds = Math.max(0, Math.ceil(left))
   return seconds < 60 ? `${seconds} s` : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
 }
@@ -86,7 +88,7 @@ export class RaffleOnScreen implements Drawn {
       part(row, 'raffle-word', raffle.word === null ? 'on the page' : `!${raffle.word}`)
       part(row, 'raffle-people', `${numbers.format(raffle.people)} in`)
     } else part(this.#within, 'round-figure', `${numbers.format(raffle.people)} in, closed`)
-    part(this.#within, 'round-names', raffle.names.slice(-NAMES_SHOWN).join('  ·  '))
+    part(this.#within, 'round-names', raffle.names.slice(-NAMES_SHOWN).reverse().join('  ·  '))
   }
 
   #drawDraw(raffle: RaffleOnPage, drawing: NonNullable<RaffleOnPage['drawing']>): void {
@@ -96,7 +98,7 @@ export class RaffleOnScreen implements Drawn {
     const names: string[] = []
     drawStrip(this.#within, drawing, elapsed, ({ name }) => {
       names.push(name)
-      line.className = 'round-figure'
+      line.className = 'round-figure raffle-winner'
       line.textContent = names.slice(-3).join(', ')
     })
   }

@@ -51,10 +51,12 @@ export function CheckedSteps({ steps }: { steps: readonly CheckedStep[] }) {
             <tr key={i} className="border-t border-line align-top">
               <td className="py-1.5 pr-3">
                 {step.what}
-                <span className="block font-mono text-[0.8rem] break-all text-muted">{step.label}</span>
+                <span className="block font-mono text-[0.8rem] [overflow-wrap:anywhere] text-muted">{step.label}</span>
               </td>
-              <td className="pr-3 break-words">{step.drawn}</td>
-              <td className={agrees(step) ? 'break-words' : 'break-words text-brick-text'}>{step.told}</td>
+              <td className="pr-3 [overflow-wrap:anywhere]">{step.drawn}</td>
+              <td className={agrees(step) ? '[overflow-wrap:anywhere]' : 'text-brick-text [overflow-wrap:anywhere]'}>
+                {step.told}
+              </td>
             </tr>
           ))}
         </tbody>

@@ -74,9 +74,9 @@ function EnterButtons({ view: { raffle, currency }, own }: { view: RaffleView; o
   const held = own?.tickets ?? 0
   const room = raffle.mostTickets - held
   if (own?.why && held === 0) return null
-  const first = held === 0 || (own?.freeLeft ?? 0) > 0
+  const free = (own?.freeLeft ?? 0) > 0
+  const first = held === 0 || free
   const wanted = Math.max(1, Math.min(room, Number(many) || 1))
-  const cost = Math.max(0, wanted - (own?.freeLeft ?? 0)) * raffle.price
   return (
     <>
       {enter.error && <Problem error={enter.error} />}
@@ -86,7 +86,7 @@ function EnterButtons({ view: { raffle, currency }, own }: { view: RaffleView; o
             {firstLabel(raffle.price, own?.freeLeft ?? 0, held, inWords(raffle.price, currency))}
           </Button>
         )}
-        {raffle.price > 0 && room > 0 && (
+        {raffle.price > 0 && room > 0 && !free && (
           <form
             className="flex flex-wrap items-center gap-2"
             onSubmit={(event) => {
@@ -103,13 +103,13 @@ function EnterButtons({ view: { raffle, currency }, own }: { view: RaffleView; o
               className="tabular min-h-11 w-20 rounded-md border border-line bg-surface px-3 text-right"
             />
             <Button type="submit" className="min-h-11" disabled={enter.isPending}>
-              {wanted === 1 ? 'ticket' : 'tickets'} for {cost === 0 ? 'nothing' : inWords(cost, currency)}
+              {wanted === 1 ? 'ticket' : 'tickets'} for {inWords(wanted * raffle.price, currency)}
             </Button>
           </form>
         )}
         {raffle.price > 0 && (own?.couldAdd ?? 0) > 1 && (
           <Button className="min-h-11" disabled={enter.isPending} onClick={() => enter.mutate('max')}>
-            As many as I can: {digits(own?.couldAdd ?? 0)}
+            As many as I can: {digits(own?.couldAdd ?? 0)} for {inWords(own?.couldCost ?? 0, currency)}
           </Button>
         )}
         {held > 0 && (

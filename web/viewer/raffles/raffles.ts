@@ -55,6 +55,7 @@ export interface OwnPart {
   readonly paid: number
   readonly freeLeft: number
   readonly couldAdd: number
+  readonly couldCost: number
   readonly chance: string | null
   /** What each of their tickets counts, in hundredths. */
   readonly counts: number | null

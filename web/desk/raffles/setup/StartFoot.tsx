@@ -42,7 +42,7 @@ export function StartFoot({ draft, setup, changed, fault, zone, now, done }: Sta
     )
   const off = wrong !== undefined || action.isPending
   return (
-    <div className="sticky bottom-0 -mx-5 -mb-5 flex flex-wrap items-center gap-2 border-t border-line bg-panel px-5 py-3">
+    <div className="sticky -bottom-5 -mx-5 -mb-5 flex flex-wrap items-center gap-2 border-t border-line bg-panel px-5 py-3">
       {changed !== null ? (
         <Button look="main" disabled={off} onClick={() => change(changed.id)}>
           Save the change

@@ -1,0 +1,155 @@
+import { readFile } from 'node:fs/promises'
+import { expect, type Page } from '@playwright/test'
+import {
+  DESK,
+  deskOnAir,
+  expectAccessible,
+  OVERLAY,
+  PHONE,
+  STANDIN,
+  say,
+  signedIn,
+  test,
+  VIEWER,
+  WEB,
+} from './stage.ts'
+
+const chatRoom = async (browser: Parameters<typeof signedIn>[0]) => {
+  const standin = await (await browser.newContext()).newPage()
+  await standin.goto(STANDIN)
+  return standin
+}
+
+const setUp = async (desk: Page, title: string, prize: string, word: string) => {
+  await desk.goto(`${WEB}${DESK}/raffles/new`)
+  await desk.getByLabel('Title').fill(title)
+  await desk.getByLabel('What it is').fill(prize)
+  await desk.getByLabel('Word in chat, and others that mean the same').fill(`!${word}`)
+}
+
+test('a raffle is set up with what it means tonight, entered in chat and on the phone, drawn on the strip, claimed, and checked without a connection', async ({
+  browser,
+}) => {
+  const desk = await deskOnAir(browser)
+  const standin = await chatRoom(browser)
+  const overlay = await (await browser.newContext()).newPage()
+  await overlay.goto(OVERLAY)
+  await setUp(desk, 'Brass lamp', 'a lamp of brass', 'brass')
+  await desk.getByRole('button', { name: /^Spend for more chances/ }).click()
+  await expect(desk.getByText(/who are here could enter/)).toBeVisible()
+  await expect(desk.getByText(/^All tickets that one can have cost 180 rivets: /)).toBeVisible()
+  await expect(desk.getByText('!brass is free.')).toBeVisible()
+  await expectAccessible(desk)
+  await desk.getByLabel('Word in chat, and others that mean the same').fill('!get')
+  await expect(desk.getByText(/"!get" would mean two things/)).toBeVisible()
+  await expect(desk.getByRole('button', { name: 'Open now' })).toBeDisabled()
+  await desk.getByLabel('Word in chat, and others that mean the same').fill('!brass')
+  await desk.getByLabel('Seconds that the marker runs').fill('2')
+  await desk.getByRole('button', { name: 'Open now' }).click()
+  await expect(desk.getByRole('heading', { name: 'Brass lamp', level: 1 })).toBeVisible()
+  await expect(standin.getByRole('log').getByText(/“Brass lamp” is open: a lamp of brass\. Type !brass/)).toBeVisible()
+  await expect(overlay.locator('.raffle').getByText('!brass')).toBeVisible()
+
+  await say(standin, 'valve_vera', '!brass')
+  await expect(standin.getByRole('log').getByText('valve_vera is in with 1 ticket. Chance now: 100 %.')).toBeVisible()
+  await say(standin, 'valve_vera', '!brass 99')
+  await expect(
+    standin.getByRole('log').getByText(/valve_vera: 10 tickets are the most for each, and you have 1\./),
+  ).toBeVisible()
+  const phone = await signedIn(browser, VIEWER, 'umbra_coil', PHONE)
+  await phone.getByRole('link', { name: 'Raffles' }).click()
+  await phone.getByRole('link', { name: /Brass lamp/ }).click()
+  await expectAccessible(phone)
+  await phone.getByRole('button', { name: 'Enter with 1 ticket, free' }).click()
+  await expect(phone.getByText('You are in with 1 ticket. Your chance now: 50 %')).toBeVisible()
+  await phone.getByLabel('How many tickets').fill('2')
+  await phone.getByRole('button', { name: 'tickets for 40 rivets' }).click()
+  await expect(phone.getByText('Your chance now: 75 %')).toBeVisible()
+  await expect(desk.getByRole('row', { name: /umbra_coil.* 3 .*75 %/ })).toBeVisible()
+  await expectAccessible(desk)
+
+  // Readable without signing in.
+  const stranger = await (await browser.newContext()).newPage()
+  await stranger.goto(phone.url())
+  await expect(stranger.getByText('Everyone may enter.')).toBeVisible()
+  await expect(stranger.getByText('2 people in, 4 tickets')).toBeVisible()
+
+  const bench = desk.getByRole('complementary', { name: 'Bench' }).getByRole('region', { name: 'Raffles' })
+  await bench.getByRole('button', { name: 'Close: Brass lamp' }).click()
+  await expect(
+    standin.getByRole('log').getByText(/“Brass lamp” is closed: 2 people are in with 4 tickets, 40 rivets in the pot/),
+  ).toBeVisible()
+  await bench.getByRole('button', { name: 'Draw: Brass lamp' }).click()
+  await expect(overlay.locator('.strip')).toBeVisible()
+  await expect(phone.getByRole('img', { name: /strip of chances/ })).toBeVisible()
+  const told = standin
+    .getByRole('log')
+    .getByText(/(valve_vera|umbra_coil) is drawn for “Brass lamp”, with a chance of (25|75) %/)
+  await expect(told).toBeVisible()
+  const winner = /^\S*(valve_vera|umbra_coil)/.exec((await told.textContent()) ?? '')?.[1] ?? ''
+  if (winner === 'umbra_coil') {
+    await expect(phone.getByText('You are drawn: a lamp of brass')).toBeVisible()
+    await expectAccessible(phone)
+    await phone.getByRole('button', { name: 'I am here' }).click()
+    await expect(phone.getByText('You won: a lamp of brass')).toBeVisible()
+  } else await say(standin, 'valve_vera', 'oh, a lamp!')
+  await expect(standin.getByRole('log').getByText(`${winner} has spoken up: “Brass lamp” is won.`)).toBeVisible()
+  await desk.getByLabel('has the prize').check()
+  await expect(desk.getByText(`${winner} has the prize.`)).toBeVisible()
+  await expectAccessible(desk)
+  await desk.getByRole('button', { name: 'Finish', exact: true }).click()
+
+  await expect(phone.getByText('All 4 steps come out as told.')).toBeVisible()
+  await expect(phone.getByText('The seed fits the commitment')).toBeVisible()
+  await expectAccessible(phone)
+  const download = phone.waitForEvent('download')
+  await phone.getByRole('link', { name: 'Download this raffle (JSON)' }).click()
+  const path = await (await download).path()
+  await stranger.goto(`${WEB}${VIEWER}/check`)
+  await expect(stranger.getByLabel('The file')).toBeVisible()
+  await stranger.context().setOffline(true)
+  await stranger.getByLabel('The file').setInputFiles(path)
+  await expect(stranger.getByText('All 4 steps come out as told.')).toBeVisible()
+  const forged = JSON.parse(await readFile(path, 'utf8'))
+  forged.entrants[0].tickets += 5
+  await stranger
+    .getByLabel('The file')
+    .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(forged)) })
+  await expect(stranger.getByText(/of 4 steps come out otherwise than told/)).toBeVisible()
+})
+
+test('a set-up starts with one key, which Escape stops; a raffle is called off with all money back', async ({
+  browser,
+}) => {
+  const desk = await deskOnAir(browser)
+  const standin = await chatRoom(browser)
+  await setUp(desk, 'Key lamp', 'a lamp with a key', 'keylamp')
+  await desk.getByRole('button', { name: /^Spend for more chances/ }).click()
+  await desk.getByRole('button', { name: 'Keep as a set-up …' }).click()
+  await desk.getByLabel('Key that starts it').selectOption('the key 7')
+  await expectAccessible(desk)
+  await desk.getByRole('button', { name: 'Keep it', exact: true }).click()
+  await expect(desk.getByRole('heading', { name: 'Raffles', level: 1 })).toBeVisible()
+  await expect(desk.getByText('Key lamp').first()).toBeVisible()
+  await desk.keyboard.press('7')
+  await expect(desk.getByText(/“Key lamp” opens in/)).toBeVisible()
+  await desk.keyboard.press('Escape')
+  await expect(desk.getByText(/“Key lamp” opens in/)).toBeHidden()
+  await desk.keyboard.press('7')
+  await expect(desk.getByText('“Key lamp” is open.')).toBeVisible()
+  await say(standin, 'valve_vera', '!keylamp 3')
+  await expect(standin.getByRole('log').getByText('valve_vera is in with 3 tickets for 40 rivets.')).toBeVisible()
+  await desk.getByRole('main').getByRole('button', { name: 'Call “Key lamp” off' }).click()
+  await expect(desk.getByText('All 40 rivets that were paid for tickets go back')).toBeVisible()
+  await desk.getByLabel(/^Why/).fill('The key broke.')
+  await desk.getByRole('dialog').getByRole('button', { name: 'Call it off' }).click()
+  await expect(
+    standin.getByRole('log').getByText('“Key lamp” is called off: The key broke. (wanda_bench) All that was paid'),
+  ).toBeVisible()
+  await desk.getByLabel('Search in titles and winners').fill('key lamp')
+  await expect(desk.getByRole('row', { name: /Key lamp .* called off/ })).toBeVisible()
+  await desk.getByRole('link', { name: 'Run “Key lamp” again' }).click()
+  await expect(desk.getByLabel('Title')).toHaveValue('Key lamp')
+  const phone = await signedIn(browser, `${VIEWER}/mine`, 'valve_vera', PHONE)
+  await expect(phone.getByText('Raffle tickets, money back: Key lamp').first()).toBeVisible()
+})

@@ -1,0 +1,143 @@
+import { Type } from '@sinclair/typebox'
+import { Opens, RaffleSettings } from '#core/raffles'
+import type { Channels } from '../channels.ts'
+import { answered, type Call, idOf, type Route, route } from '../http/index.ts'
+
+const closed = { additionalProperties: false }
+const desk = { allowed: 'streamer' } as const
+const Id = Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER })
+const Why = Type.String({ minLength: 1, maxLength: 200, pattern: '\\S' })
+
+/** Raffles as the desk runs them. */
+export const changeRaffleRoutes = (channels: Channels): Route[] => [
+  ...actRoutes(channels),
+  ...winnerRoutes(channels),
+  ...setupRoutes(channels),
+]
+
+const DOES = { open: 'open', close: 'close', draw: 'draw', 'call-off': 'callOff', finish: 'finish' } as const
+
+function actRoutes(channels: Channels): Route[] {
+  const acts = (Object.keys(DOES) as (keyof typeof DOES)[]).map((does) =>
+    route({
+      ...desk,
+      method: 'post',
+      path: `/desk/raffles/:raffle/${does}`,
+      does: `Have a raffle ${does.replace('-', ' ')}${does === 'draw' ? ': the draw with this number is made once' : ''}`,
+      body: Type.Object({ draw: Type.Optional(Id), why: Type.Optional(Type.String({ maxLength: 200 })) }, closed),
+      handle: async ({ channel, caller, key, param, body }) => {
+        const intent = {
+          kind: 'raffle.act',
+          raffle: idOf(param('raffle')),
+          does: DOES[does],
+          by: caller.name,
+          ...body,
+        } as const
+        return answered(await channels.submit(channel.id, key, intent))
+      },
+    }),
+  )
+  return [
+    ...acts,
+    route({
+      ...desk,
+      method: 'post',
+      path: '/desk/raffles',
+      does: 'Start a raffle: it opens at once, at a time, or waits for a hand',
+      body: Type.Object({ settings: RaffleSettings, opens: Opens, setup: Type.Union([Id, Type.Null()]) }, closed),
+      handle: async ({ channel, caller, key, body }) =>
+        answered(await channels.submit(channel.id, key, { kind: 'raffle.start', by: caller.name, ...body })),
+    }),
+    route({
+      ...desk,
+      method: 'put',
+      path: '/desk/raffles/:raffle',
+      does: 'Change a raffle that has not ended',
+      body: RaffleSettings,
+      handle: async ({ channel, key, param, body }) => {
+        const intent = {
+          kind: 'raffle.change',
+          raffle: idOf(param('raffle')),
+          settings: body as RaffleSettings,
+        } as const
+        return answered(await channels.submit(channel.id, key, intent))
+      },
+    }),
+  ]
+}
+
+function winnerRoutes(channels: Channels): Route[] {
+  return [
+    route({
+      ...desk,
+      method: 'post',
+      path: '/desk/raffles/:raffle/remove',
+      does: 'Take somebody out of a raffle: the money goes back',
+      body: Type.Object({ viewer: Id, why: Why }, closed),
+      handle: async ({ channel, caller, key, param, body }) => {
+        const intent = { kind: 'raffle.remove', raffle: idOf(param('raffle')), by: caller.name, ...body } as const
+        return answered(await channels.submit(channel.id, key, intent))
+      },
+    }),
+    route({
+      ...desk,
+      method: 'post',
+      path: '/desk/raffles/:raffle/pass-over',
+      does: 'Pass over somebody who was drawn',
+      body: Type.Object({ draw: Id, why: Why }, closed),
+      handle: async ({ channel, caller, key, param, body }) => {
+        const intent = { kind: 'raffle.pass', raffle: idOf(param('raffle')), by: caller.name, ...body } as const
+        return answered(await channels.submit(channel.id, key, intent))
+      },
+    }),
+    route({
+      ...desk,
+      method: 'post',
+      path: '/desk/raffles/:raffle/record',
+      does: 'Note whether a winner has the prize, and what else there is to say',
+      body: Type.Object({ draw: Id, delivered: Type.Boolean(), note: Type.String({ maxLength: 300 }) }, closed),
+      handle: async ({ channel, key, param, body }) => {
+        const intent = { kind: 'raffle.record', raffle: idOf(param('raffle')), ...body } as const
+        return answered(await channels.submit(channel.id, key, intent))
+      },
+    }),
+  ]
+}
+
+const Setup = Type.Object(
+  { settings: RaffleSettings, digit: Type.Union([Type.Integer({ minimum: 1, maximum: 9 }), Type.Null()]) },
+  closed,
+)
+
+function setupRoutes(channels: Channels): Route[] {
+  const save = (setup: number | null, { channel, key, body }: Call<unknown>) => {
+    const { settings, digit } = body as { settings: RaffleSettings; digit: number | null }
+    return channels.submit(channel.id, key, { kind: 'raffle.saveSetup', setup, settings, digit })
+  }
+  return [
+    route({
+      ...desk,
+      method: 'post',
+      path: '/desk/raffle-setups',
+      does: 'Keep a set-up to start raffles from',
+      body: Setup,
+      handle: async (call) => answered(await save(null, call)),
+    }),
+    route({
+      ...desk,
+      method: 'put',
+      path: '/desk/raffle-setups/:id',
+      does: 'Change a set-up',
+      body: Setup,
+      handle: async (call) => answered(await save(idOf(call.param('id')), call)),
+    }),
+    route({
+      ...desk,
+      method: 'post',
+      path: '/desk/raffle-setups/:id/remove',
+      does: 'Take a set-up away',
+      handle: async ({ channel, key, param }) =>
+        answered(await channels.submit(channel.id, key, { kind: 'raffle.removeSetup', setup: idOf(param('id')) })),
+    }),
+  ]
+}
