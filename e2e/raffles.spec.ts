@@ -86,7 +86,7 @@ test('a raffle is set up with what it means tonight, entered in chat and on the 
     .getByRole('log')
     .getByText(/(valve_vera|umbra_coil) is drawn for “Brass lamp”, with a chance of (25|75) %/)
   await expect(told).toBeVisible()
-  const winner = /^\S*(valve_vera|umbra_coil)/.exec((await told.textContent()) ?? '')?.[1] ?? ''
+  const winner = /(valve_vera|umbra_coil) is drawn/.exec((await told.textContent()) ?? '')?.[1] ?? ''
   if (winner === 'umbra_coil') {
     await expect(phone.getByText('You are drawn: a lamp of brass')).toBeVisible()
     await expectAccessible(phone)

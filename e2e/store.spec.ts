@@ -168,8 +168,10 @@ test('rewards are moved by keyboard, and a group is switched off in one go', asy
   await desk.waitForTimeout(300)
   await desk.keyboard.press('ArrowDown')
   await desk.waitForTimeout(300)
+  const saved = desk.waitForResponse((response) => response.url().endsWith('/arrange'))
   await desk.keyboard.press('Space')
   await expect(names.first()).toHaveText('Sparks on screen')
+  await saved
   await desk.reload()
   await expect(names.first()).toHaveText('Sparks on screen')
   const group = desk.getByRole('rowgroup').filter({ hasText: 'On the stream' })

@@ -3,18 +3,43 @@ import { freePort } from '../server/src/testing/ports.ts'
 import { build } from './build.ts'
 import { startStack } from './demo/stack.ts'
 
-/** Runs the browser tests against a stack of their own, with demo data. Arguments go to Playwright. */
-async function main(): Promise<number> {
-  await build()
+/** So many parts of the browser tests run side by side: most of their time they wait for something to be seen. */
+const PARTS = 2
+
+/** Runs some of the browser tests against a stack of their own, with demo data. @param part - 1, 2 ...; its report is named by it. */
+async function runPart(part: number, args: readonly string[]): Promise<number> {
   const ports = { web: await freePort(), standin: await freePort(), irc: await freePort(), postgres: await freePort() }
-  const stack = await startStack({ name: 'e2e', ports, fresh: true, seed: 7, paceMs: 700, settings: ['fsync=off'] })
+  const stack = await startStack({
+    name: `e2e-${part}`,
+    ports,
+    fresh: true,
+    seed: 7,
+    paceMs: 700,
+    settings: ['fsync=off'],
+  })
   try {
-    const env = { ...process.env, E2E_WEB: stack.web, E2E_STANDIN: stack.standin, E2E_OVERLAY: stack.overlay }
-    const child = spawn('npx', ['playwright', 'test', ...process.argv.slice(2)], { stdio: 'inherit', env })
+    const env = {
+      ...process.env,
+      E2E_WEB: stack.web,
+      E2E_STANDIN: stack.standin,
+      E2E_OVERLAY: stack.overlay,
+      PLAYWRIGHT_JSON_OUTPUT_NAME: `test-results/e2e-${part}.json`,
+    }
+    const own = ['playwright', 'test', `--output=test-results/part-${part}`, ...args]
+    const child = spawn('npx', own, { stdio: 'inherit', env })
     return await new Promise((ended) => child.on('exit', (code) => ended(code ?? 1)))
   } finally {
     await stack.stop()
   }
+}
+
+/** All browser tests in parts side by side, or those that the arguments (which go to Playwright) name. */
+async function main(): Promise<number> {
+  await build()
+  const args = process.argv.slice(2)
+  if (args.length > 0) return runPart(1, args)
+  const parts = Array.from({ length: PARTS }, (_, i) => runPart(i + 1, [`--shard=${i + 1}/${PARTS}`]))
+  return Math.max(...(await Promise.all(parts)))
 }
 
 process.exit(await main())

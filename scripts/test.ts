@@ -44,14 +44,18 @@ function vitestReport(): Counts {
   }
 }
 
+/** The browser tests run in parts; each has a report of its own. */
 function playwrightReport(): Counts {
-  const { stats } = json(`${RESULTS}/e2e.json`) as {
-    stats?: { expected: number; unexpected: number; flaky: number; skipped: number }
-  }
-  // Tests that did not run because an earlier one of their series failed count as failed.
-  return stats === undefined
-    ? { passed: 0, failed: 1 }
-    : { passed: stats.expected, failed: stats.unexpected + stats.flaky + stats.skipped }
+  const parts = [1, 2].map((part): Counts => {
+    const { stats } = json(`${RESULTS}/e2e-${part}.json`) as {
+      stats?: { expected: number; unexpected: number; flaky: number; skipped: number }
+    }
+    // Tests that did not run because an earlier one of their series failed count as failed.
+    return stats === undefined
+      ? { passed: 0, failed: 1 }
+      : { passed: stats.expected, failed: stats.unexpected + stats.flaky + stats.skipped }
+  })
+  return parts.reduce((sum, { passed, failed }) => ({ passed: sum.passed + passed, failed: sum.failed + failed }))
 }
 
 /** What reads the sources only: these run side by side. */

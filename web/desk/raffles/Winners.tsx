@@ -101,6 +101,7 @@ function Delivery({ winner: { raffle, draw, name, deliveredAt, amount, code, not
   const action = useRaffleAction()
   const { currency } = useStatus()
   const [typed, setTyped] = useState(note)
+  const [ticked, setTicked] = useState(deliveredAt !== null)
   const byItself = amount > 0 || code !== null
   const save = (delivered: boolean, said: string) =>
     action.mutate({ path: `/desk/raffles/${raffle}/record`, body: { draw, delivered, note: typed }, said })
@@ -112,8 +113,11 @@ function Delivery({ winner: { raffle, draw, name, deliveredAt, amount, code, not
         </span>
       ) : (
         <Tick
-          on={deliveredAt !== null}
-          onTick={(on) => save(on, on ? `${name} has the prize.` : 'Not handed over yet.')}
+          on={ticked}
+          onTick={(on) => {
+            setTicked(on)
+            save(on, on ? `${name} has the prize.` : 'Not handed over yet.')
+          }}
         >
           has the prize
         </Tick>
