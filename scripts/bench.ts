@@ -4,9 +4,10 @@ import { freePort } from '../server/src/testing/ports.ts'
 import { tpcbLike } from './bench/baseline.ts'
 import { benchChannel } from './bench/channel.ts'
 import { matching, mixedChat } from './bench/commands.ts'
-import { feedDelay } from './bench/feed.ts'
+import { counterDelay, feedDelay } from './bench/feed.ts'
 import { chiSquares, duels, largeHeist, simulated } from './bench/games.ts'
 import { firstLoads } from './bench/pages.ts'
+import { bareList, crowdEnters, drawsAmong, smallRaffle } from './bench/raffles.ts'
 import { measureAtSize } from './bench/size.ts'
 import { burst } from './bench/store.ts'
 import { bareUpdate, chatLines, payments } from './bench/writer.ts'
@@ -58,6 +59,7 @@ async function main(): Promise<void> {
       note(`(n) a million plays of ${game} in the worker’s loop, bare JavaScript against it`, '/s', bare, ours)
     for (const { kind, value, critical } of chiSquares())
       note(`(o) chi-square of ten million draws, ${kind}`, '', value, critical)
+    await raffles(bench, rate, note)
     const feed = await feedDelay(bench)
     note('(d) p99 from commit to 1,000 listeners', 'ms', feed.ours, feed.bare)
     await bench.close()
@@ -88,6 +90,23 @@ async function main(): Promise<void> {
   } finally {
     postgres.stop()
   }
+}
+
+/** Raffles: a crowd that enters, a draw among them, and the readers of a live counter. */
+async function raffles(
+  bench: Awaited<ReturnType<typeof benchChannel>>,
+  rate: number,
+  note: (name: string, unit: string, value: number, baseline: number) => void,
+): Promise<void> {
+  const crowd = await crowdEnters(bench)
+  note('(p) 50,000 entries by chat within a minute', '/s', crowd.perSecond, rate)
+  note('(p) p99 from an entry to its answer meanwhile', 'ms', crowd.p99, 50)
+  note('(p) peak memory of the process meanwhile', 'MB', crowd.megabytes, 300)
+  const draw = await drawsAmong(bench, crowd.raffle)
+  note('(q) a draw among 50,000 with a million tickets', 'ms', draw.ms, await bareList(bench, crowd.raffle))
+  note('(q) memory that the draw took', 'MB', draw.megabytes, 50)
+  const counter = await counterDelay(bench, await smallRaffle(bench))
+  note('(r) p99 from commit to 5,000 readers of a raffle’s counter', 'ms', counter.ours, counter.bare)
 }
 
 await main()

@@ -18,7 +18,6 @@ export {
   changeRaffle,
   checkRaffle,
   type StartRaffle,
-  startFrom,
   startRaffle,
 } from './raffles/start.ts'
 export { commandReady, inOneLine, peopleReady, type Readiness, type Standing, stepsReady } from './ready.ts'

@@ -39,6 +39,9 @@ export function needDraw(world: World, raffle: RaffleRow): Need[] {
   return [...needed, ...picksOf(world, raffle).flatMap(({ winner }) => needWinning(world, winner))]
 }
 
+const without = (all: readonly InList[], picked: readonly number[]): readonly InList[] =>
+  picked.length === 0 ? all : all.filter(({ viewer }) => !picked.includes(viewer))
+
 /** What it needs that somebody wins. */
 export function needWinning(world: World, viewer: number): Need[] {
   const { payee, needs } = needPayee(world, viewer)
@@ -61,7 +64,7 @@ function picksOf(world: World, raffle: RaffleRow): readonly Picked[] {
   const again = same ? before.picks : []
   if (same && again.every((pick) => pick.cannot === cannotWin(world, raffle, pick.winner, again))) return again
   const picks: Picked[] = []
-  let left = all.filter(({ viewer }) => !raffle.picked.includes(viewer))
+  let left = without(all, raffle.picked)
   for (let able = 0; able < wanted(raffle); ) {
     const pick = pickOne(raffle.seed, raffle.id, raffle.draws + picks.length + 1, left)
     if (pick === undefined) break
@@ -134,14 +137,14 @@ export function drawRaffle(world: World, asked: RaffleRow, next: number | null):
 }
 
 function writeDown(world: World, raffle: RaffleRow, picks: readonly Picked[]): RaffleRow {
-  const names = new Map(entrantsOf(world, raffle.id).map(({ viewer, name }) => [viewer, name]))
+  const all = entrantsOf(world, raffle.id)
   for (const { draw, digest, total, point, winner, weight, cannot } of picks)
     world.put(winners, {
       key: winnerKey(raffle.id, draw),
       raffle: raffle.id,
       draw,
       viewer: winner,
-      name: world.get(viewers, payeeOf(world, winner))?.name ?? names.get(winner) ?? '',
+      name: world.get(viewers, payeeOf(world, winner))?.name ?? all.find((one) => one.viewer === winner)?.name ?? '',
       digest,
       point,
       weight,
@@ -174,7 +177,7 @@ function show(world: World, raffle: RaffleRow, picks: readonly Picked[]): Raffle
   const seconds =
     suspenseSeconds === 0 ? 0 : Math.min(MOST_SUSPENSE, suspenseSeconds + EACH_SECONDS * (picks.length - 1))
   const before = raffle.picked.slice(0, raffle.picked.length - picks.length)
-  const all = entrantsOf(world, raffle.id).filter(({ viewer }) => !before.includes(viewer))
+  const all = without(entrantsOf(world, raffle.id), before)
   const drawing = { ...stripOf(all, picks), from: world.at, until: world.at + seconds }
   const drawn = world.put(raffles, { ...raffle, drawing })
   world.fact('raffle.drawn', 'everyone', { raffle: raffle.id, ...drawing })

@@ -37,13 +37,15 @@ export function entrantsOf(world: World, raffle: number): readonly InList[] {
 
 function anew(world: World, raffle: number): InList[] {
   const need = needKey(lists, entrantsKey(raffle))
-  const listed: readonly ListEntry[] = world.rows.has(need)
+  const loaded: readonly ListEntry[] = world.rows.has(need)
     ? (world.get(lists, entrantsKey(raffle))?.entries ?? [])
     : []
-  const all = new Map<number, InList>()
-  for (const { id, name, value, nr = 0 } of listed) all.set(id, { viewer: id, name, weight: value, nr })
-  for (const { raffle: of, viewer, name, tickets, weight, nr, state } of world.all(entries)) {
-    if (of !== raffle) continue
+  const listed = loaded.map(({ id, name, value, nr = 0 }): InList => ({ viewer: id, name, weight: value, nr }))
+  const changed = world.all(entries).filter((entry) => entry.raffle === raffle)
+  // Of a crowd that is in the database alone there is nothing to put over, and it is in order.
+  if (changed.length === 0) return listed
+  const all = new Map(listed.map((one) => [one.viewer, one]))
+  for (const { viewer, name, tickets, weight, nr, state } of changed) {
     if (state === 'in') all.set(viewer, { viewer, name, weight: weightOf(tickets, weight), nr })
     else all.delete(viewer)
   }

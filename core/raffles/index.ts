@@ -20,13 +20,13 @@ export {
 } from './check.ts'
 export { claimByPress, needClaim, speakUp } from './claim.ts'
 export { closeWithShow } from './close.ts'
-export { chanceInWords, type Entrant, pickLabel, pickMany, pickOne, weightOf } from './draw.ts'
+export { chanceInWords, type Entrant, pickLabel, pickMany, weightOf } from './draw.ts'
 export { type Entered, enterRaffle, needEntry } from './enter.ts'
 export { entrantsKey } from './entrants.ts'
 export { fixedIn, type RaffleAround, raffleFault, raffleHints } from './faults.ts'
 export { leaveRaffle } from './leave.ts'
 export { type Person, personMay, takesEntries } from './mayEnter.ts'
-export { makeRaffle, weightsInWords, wordsOf } from './open.ts'
+export { makeRaffle, wordsOf } from './open.ts'
 export {
   type Group,
   type Here,
@@ -57,7 +57,6 @@ export {
   setups,
   type TotalsRow,
   totals,
-  totalsOf,
   type Waiting,
   type WinnerRow,
   type WinnerState,
@@ -75,7 +74,7 @@ export {
 } from './schema.ts'
 export { rulesInWords } from './sentences.ts'
 export { aroundRaffles, type RemoveSetup, removeSetup, type SaveSetup, saveSetup } from './setups.ts'
-export { priceInWords, prizeInWords } from './tell.ts'
+export { prizeInWords } from './tell.ts'
 export { type RaffleTick, tickRaffle } from './tick.ts'
-export { addTickets, freeTickets, ticketsInWords, ticketWeight, type Wanted, weightInWords } from './tickets.ts'
+export { addTickets, freeTickets, ticketsInWords, type Wanted, weightInWords } from './tickets.ts'
 export { rescheduled } from './timers.ts'

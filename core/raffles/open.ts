@@ -1,12 +1,12 @@
 import { currencySetting, digits, durationInWords } from '../currency/index.ts'
 import { commitmentOf, ownSeed } from '../fairness/index.ts'
-import { accounts, openAccount } from '../ledger/index.ts'
+import { openAccount } from '../ledger/index.ts'
 import { openCircles, standingName } from '../people/index.ts'
 import { readSetting } from '../settings/index.ts'
 import { showOnAir } from '../show/index.ts'
 import { rewardOf } from '../store/index.ts'
 import { lookAlike } from '../texts/index.ts'
-import { type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
+import { ok, type Result, refuse, type World } from '../world/index.ts'
 import { type RaffleRow, raffles, runningRaffles, totals, totalsOf } from './rows.ts'
 import type { Opens, RaffleSettings } from './schema.ts'
 import { closesInWords, figuresOf, priceInWords, prizeInWords, tell, tellChanged } from './tell.ts'
@@ -58,9 +58,6 @@ export function makeRaffle(world: World, { settings, setup, opens, byName }: Mak
   tellChanged(world, raffle)
   return ok(raffle)
 }
-
-/** What opening needs. */
-export const needOpen = (raffle: number): Need[] => [needKey(accounts, raffle)]
 
 /** Opens a raffle: from now on people enter, its commitment is public, its clock runs. Refused where its word is taken, or there is no show. */
 export function openRaffle(world: World, raffle: RaffleRow): Result<RaffleRow> {

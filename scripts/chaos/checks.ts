@@ -2,6 +2,7 @@ import { setTimeout as pause } from 'node:timers/promises'
 import type pg from 'pg'
 import { agrees, recompute, type ToldRound } from '#core/games'
 import { type CheckedFact, factNumbers } from './factNumbers.ts'
+import { rafflesWrong } from './raffles.ts'
 import { cookieOf, type Stage } from './stage.ts'
 import type { Follower, Storm } from './storm.ts'
 
@@ -16,11 +17,13 @@ const SETTLED_MS = 30_000
 /** All that must hold after the storm, whatever happened in it. */
 export async function checkAll(stage: Stage, storm: Storm, followers: readonly Follower[]): Promise<Check[]> {
   const [timers, rounds] = await Promise.all([timersAlive(stage), roundsEnded(stage)])
+  const raffles = await rafflesWrong(stage)
   const facts = await factNumbers(stage.pool, stage.channel)
   const { pool } = stage
   return [
     timers,
     rounds,
+    { name: 'every raffle ended, its pot at 0, nobody drawn twice, each draw as its seed says', wrong: raffles },
     { name: 'no server died of itself', wrong: deathsOf(stage) },
     { name: 'all accounts sum to 0', wrong: await unequal(pool, SUM, 0) },
     {

@@ -8,6 +8,7 @@ import { cookieOf, people, type Stage } from './stage.ts'
 const LINES = [
   ...['hello', 'hello', 'hello', '!get whistle', '!get whistle', '!get whistle'],
   ...['!heist 3', '!heist 2 1', '!out', '!duel 2', '!take', '!withdraw', '!spin 2 red', '!coin 2'],
+  ...['!in', '!in 2', '!in max', '!in leave', '!late', '!late 3'],
 ]
 
 /** An order that was answered: it must be there at the end, exactly once. */

@@ -4,6 +4,7 @@ import { expect, onTestFinished } from 'vitest'
 import type { Intent } from '#core/engine'
 import { EVENT_DATA } from '#core/events'
 import { GAMES, gameSetting } from '#core/games'
+import { SPEND_FOR_MORE } from '#core/raffles'
 import { ARSENAL_WORDS, arsenal } from '../../../core/testing/arsenal.ts'
 import { factNumbers } from '../../../scripts/chaos/factNumbers.ts'
 import { systemClock } from '../clock.ts'
@@ -67,6 +68,15 @@ const chatLine = fc.record({
           fc.oneof(fc.constantFrom('10', 'red', '17', '2', 'tails', '10 second dozen'), anyText),
         )
         .map(([game, first, second]) => `!${game} ${first} ${second}`),
+    },
+    {
+      weight: 1,
+      arbitrary: fc
+        .tuple(
+          fc.constantFrom('in', 'in', 'lot'),
+          fc.oneof(fc.constantFrom('', '2', 'max', 'leave', '1k', '-3', 'draw', '99999999999'), anyText),
+        )
+        .map(([raffle, rest]) => `!${raffle} ${rest}`),
     },
   ),
   privately: fc.boolean(),
@@ -159,6 +169,17 @@ async function furnish(
     expect(await submit(`game/${game}`, { kind: 'game.change', game, settings })).toMatchObject({ ok: true })
   }
   await submit('start', { kind: 'show.start', title: 'Fuzz' })
+  for (const word of ['in', 'lot']) {
+    const own = {
+      title: word,
+      word: { word, aliases: [] },
+      prize: { of: 'text' as const, text: 'a lamp' },
+      closeSeconds: 0,
+    }
+    const settings = { ...SPEND_FOR_MORE, ...own, remind: { everyMinutes: 1, beforeMinutes: [] } }
+    const intent = { kind: 'raffle.start', settings, opens: { of: 'now' }, setup: null, by: 'wanda' } as const
+    expect(await submit(`raffle/${word}`, intent)).toMatchObject({ ok: true })
+  }
 }
 
 /** Throws one half of everything at a server of its own. @param half - 0 or 1. */

@@ -1,5 +1,4 @@
-export { readHead } from './channelRow.ts'
 export { onCopy } from './copy.ts'
-export { loadNeeds, loadUntilThere, loadWorld } from './load.ts'
+export { loadNeeds, loadUntilThere } from './load.ts'
 export type { Sent } from './sent.ts'
 export { ChannelWriter, type WriterOptions } from './writer.ts'

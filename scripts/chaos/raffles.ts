@@ -1,0 +1,48 @@
+import { setTimeout as pause } from 'node:timers/promises'
+import type pg from 'pg'
+import { agrees } from '#core/games'
+import { type RaffleFile, recheck } from '#core/raffles'
+import { cookieOf, type Stage } from './stage.ts'
+
+const SETTLED_MS = 40_000
+
+/** Every raffle comes to its end, its pot at 0, nobody drawn twice, and every draw as its seed says. */
+export async function rafflesWrong({ pool, servers, channel }: Stage): Promise<string[]> {
+  const [{ address }] = servers
+  const made = await pool.query('select id from raffle where channel = $1 order by id', [channel])
+  const wrong: string[] = []
+  for (const { id } of made.rows)
+    if (!(await finished(pool, address, Number(id)))) wrong.push(`raffle ${id} never ended`)
+  const drawn = (await pool.query('select count(*)::int as n from raffle_winner')).rows[0].n as number
+  if (drawn === 0) wrong.push('nobody was drawn at all')
+  const left = await pool.query(
+    `select count(*)::int as n from account a join raffle r on r.channel = a.channel and r.id = a.id where a.balance <> 0 and r.ended_at is not null`,
+  )
+  if (left.rows[0].n !== 0) wrong.push(`${left.rows[0].n} pots of raffles are not at 0`)
+  for (const { id } of made.rows) {
+    const file = (await (await fetch(`${address}/api/channels/chaos/raffles/${id}/check`)).json()) as RaffleFile
+    const off = recheck(file).find((step) => !agrees(step))
+    if (file.winners.length > 0 && off !== undefined) wrong.push(`raffle ${id}: ${JSON.stringify(off)}`)
+    if (new Set(file.winners.map(({ viewer }) => viewer)).size < file.winners.length)
+      wrong.push(`raffle ${id} drew somebody twice`)
+  }
+  return wrong
+}
+
+/** Finishes a raffle, or calls it off where nobody won what was paid for, once nobody is waited for any more. */
+async function finished(pool: pg.Pool, address: string, id: number): Promise<boolean> {
+  for (let waited = 0; waited < SETTLED_MS; waited += 500) {
+    const { ended_at: ended } = (await pool.query('select ended_at from raffle where id = $1', [id])).rows[0]
+    if (ended !== null) return true
+    for (const does of ['finish', 'call-off']) {
+      const headers = {
+        cookie: cookieOf('desk', 'wanda'),
+        'idempotency-key': `end-${id}-${does}-${waited}`,
+        'content-type': 'application/json',
+      }
+      await fetch(`${address}/api/channels/chaos/desk/raffles/${id}/${does}`, { method: 'POST', headers, body: '{}' })
+    }
+    await pause(500)
+  }
+  return false
+}
