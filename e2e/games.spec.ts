@@ -1,11 +1,11 @@
 import { expect, type Page } from '@playwright/test'
 import {
+  chatRoom,
   DESK,
   deskOnAir,
   expectAccessible,
   newcomer,
   PHONE,
-  STANDIN,
   say,
   signedIn,
   test,
@@ -14,12 +14,6 @@ import {
 } from './stage.ts'
 
 const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click()
-const chatRoom = async (browser: Parameters<typeof signedIn>[0]) => {
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
-  return standin
-}
-
 test('a duel is called in chat, taken on the phone, and its outcome is checked there', async ({ browser }) => {
   await deskOnAir(browser)
   const standin = await chatRoom(browser)

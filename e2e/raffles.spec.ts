@@ -1,24 +1,18 @@
 import { readFile } from 'node:fs/promises'
 import { expect, type Page } from '@playwright/test'
 import {
+  chatRoom,
   DESK,
   deskOnAir,
   expectAccessible,
   OVERLAY,
   PHONE,
-  STANDIN,
   say,
   signedIn,
   test,
   VIEWER,
   WEB,
 } from './stage.ts'
-
-const chatRoom = async (browser: Parameters<typeof signedIn>[0]) => {
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
-  return standin
-}
 
 const setUp = async (desk: Page, title: string, prize: string, word: string) => {
   await desk.goto(`${WEB}${DESK}/raffles/new`)

@@ -54,6 +54,13 @@ export async function deskOnAir(browser: Browser): Promise<Page> {
   return desk
 }
 
+/** The stand-in's page, with its chat. */
+export async function chatRoom(browser: Browser): Promise<Page> {
+  const standin = await (await browser.newContext()).newPage()
+  await standin.goto(STANDIN)
+  return standin
+}
+
 /** Speaks in the stand-in's chat as somebody. */
 export async function say(page: Page, as: string, text: string): Promise<void> {
   await page.getByLabel('Speak as').fill(as)

@@ -53,7 +53,9 @@ export function waitFor(world: World, raffle: RaffleRow, winner: WinnerRow): Raf
   const until = world.at + raffle.settings.claimSeconds
   world.put(winners, { ...winner, state: 'waiting', claimUntil: until })
   setTimer(world, raffle.id, 'claim', until, { draw: winner.draw })
-  const { draw, viewer, name } = winner
+  const { draw, name } = winner
+  // Who speaks up does so with the account that theirs was merged into.
+  const viewer = payeeOf(world, winner.viewer)
   const others = raffle.waiting.filter((one) => one.draw !== draw)
   return world.put(raffles, { ...raffle, waiting: [...others, { draw, viewer, name, until }] })
 }

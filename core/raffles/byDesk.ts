@@ -112,10 +112,8 @@ export interface PassOverWinner {
 /** Passes over somebody who was drawn. */
 export const passOverWinner: Handler<PassOverWinner> = {
   needs(world, { raffle: id, draw }) {
-    const need = needWinner(id, draw)
     const raffle = runningRaffle(world, id)
-    const winner = world.rows.has(need) ? world.get(winners, winnerKey(id, draw)) : undefined
-    return raffle === undefined || winner === undefined ? [need] : needClaimed(world, raffle, winner)
+    return raffle === undefined ? [] : needClaimed(world, raffle, draw)
   },
   decide(world, { raffle, draw, why, by }) {
     const passed = passOver(world, raffle, draw, why, by)

@@ -23,18 +23,16 @@ export const waitsFor = (world: World, viewer: number): { readonly raffle: Raffl
 
 /** What it needs that somebody speaks up; nothing for who need not. */
 export const needClaim = (world: World, viewer: number): Need[] =>
-  waitsFor(world, viewer).flatMap(({ raffle, waiting }) => needClaimed(world, raffle, waiting))
+  waitsFor(world, viewer).flatMap(({ raffle, waiting }) => needClaimed(world, raffle, waiting.draw))
 
-/** What it needs that a winner speaks up, or does not. */
-export function needClaimed(
-  world: World,
-  { id, settings: { prize } }: RaffleRow,
-  { draw, viewer }: Pick<Waiting, 'draw' | 'viewer'>,
-): Need[] {
+/** What it needs that a winner speaks up, or does not. To be asked again until nothing is missing. */
+export function needClaimed(world: World, { id, settings: { prize } }: RaffleRow, draw: number): Need[] {
   const reward = prize.of === 'codes' ? rewardOf(world, prize.reward) : undefined
+  const need = needWinner(id, draw)
+  const winner = world.rows.has(need) ? world.get(winners, winnerKey(id, draw)) : undefined
   return [
-    needWinner(id, draw),
-    ...needWinning(world, viewer),
+    need,
+    ...(winner === undefined ? [] : needWinning(world, winner.viewer)),
     ...(reward === undefined ? [] : needCodes(world, reward)),
   ]
 }

@@ -8,7 +8,7 @@ import { closeRaffle } from './close.ts'
 import { drawRaffle, needDraw } from './drawing.ts'
 import { finishRaffle, needReturn, returnSome } from './finish.ts'
 import { openRaffle, remindInWords } from './open.ts'
-import { cheers, needWinner, type RaffleRow, raffles, runningRaffle, totalsOf, winnerKey, winners } from './rows.ts'
+import { cheers, type RaffleRow, raffles, runningRaffle, totalsOf, winnerKey, winners } from './rows.ts'
 import { figuresOf, tell, tellChanged, tellCount } from './tell.ts'
 import { beforeTimes, remindLater, setTimers, soonAt, type TimerKind } from './timers.ts'
 
@@ -37,11 +37,11 @@ export const tickRaffle: Handler<RaffleTick> = {
       case 'return':
         return needReturn(world, raffle)
       case 'announce':
-        return [pot, ...(raffle.drawing?.picks ?? []).flatMap((pick) => needOne(world, raffle, pick.draw))]
+        return [pot, ...(raffle.drawing?.picks ?? []).flatMap((pick) => needClaimed(world, raffle, pick.draw))]
       case 'claim':
         return [
           pot,
-          ...needOne(world, raffle, draw),
+          ...needClaimed(world, raffle, draw),
           ...(raffle.settings.redraw === 'itself' ? needRedraw(world, raffle, draw) : []),
         ]
       default:
@@ -53,12 +53,6 @@ export const tickRaffle: Handler<RaffleTick> = {
     if (raffle !== undefined) goOn(world, raffle, tick)
     return ok({})
   },
-}
-
-function needOne(world: World, raffle: RaffleRow, draw: number): Need[] {
-  const need = needWinner(raffle.id, draw)
-  const winner = world.rows.has(need) ? world.get(winners, winnerKey(raffle.id, draw)) : undefined
-  return winner === undefined ? [need] : needClaimed(world, raffle, winner)
 }
 
 /** What drawing again needs once a winner has let their time pass: the draw is decided as it will be then. */

@@ -16,7 +16,7 @@ export {
   saveTrigger,
   switchTrigger,
 } from './save.ts'
-export { type Source, type SourceKind, TriggerSettings } from './schema.ts'
+export { RAFFLE_SOURCES, type Source, type SourceKind, TriggerSettings } from './schema.ts'
 export { setOffTriggers } from './setOff.ts'
 export { FIGURES, hasViewer } from './sources.ts'
 export {

@@ -8,6 +8,18 @@ const Least = Type.Integer({ minimum: 0, maximum: 1_000_000_000 })
 /** From so many up, to so many (null: any number). */
 const range = { from: Least, to: Type.Union([Least, Type.Null()]) }
 
+/** The moments of a raffle. */
+export const RAFFLE_SOURCES = [
+  'raffleOpened',
+  'raffleEntered',
+  'raffleReminder',
+  'raffleClosingSoon',
+  'raffleClosed',
+  'raffleWon',
+  'raffleClaimed',
+  'raffleUnclaimed',
+] as const
+
 /** What sets a trigger off. */
 export const Source = Type.Union([
   Type.Object(
@@ -35,16 +47,7 @@ export const Source = Type.Union([
   Type.Object({ of: Type.Literal('rankReached'), rank: Type.Union([Id, Type.Null()]) }, closed),
   Type.Object(
     {
-      of: oneOfThese([
-        'raffleOpened',
-        'raffleEntered',
-        'raffleReminder',
-        'raffleClosingSoon',
-        'raffleClosed',
-        'raffleWon',
-        'raffleClaimed',
-        'raffleUnclaimed',
-      ]),
+      of: oneOfThese(RAFFLE_SOURCES),
       /** Only of raffles that were started from this set-up; null: of all. */
       setup: Type.Union([Id, Type.Null()]),
     },

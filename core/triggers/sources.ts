@@ -125,6 +125,7 @@ const BY_NOBODY: ReadonlySet<SourceKind> = new Set([
 /** Whether a moment sets a trigger of this source off. */
 export function setsOff(source: Source, { kind, figures }: Moment): boolean {
   if (!MOMENTS[source.of].includes(kind)) return false
+  if ('setup' in source) return source.setup === null || figures.setup === source.setup
   switch (source.of) {
     case 'subscription':
     case 'gift':
@@ -139,15 +140,6 @@ export function setsOff(source: Source, { kind, figures }: Moment): boolean {
       return figures.reward === source.reward
     case 'rankReached':
       return source.rank === null || figures.rank === source.rank
-    case 'raffleOpened':
-    case 'raffleEntered':
-    case 'raffleReminder':
-    case 'raffleClosingSoon':
-    case 'raffleClosed':
-    case 'raffleWon':
-    case 'raffleClaimed':
-    case 'raffleUnclaimed':
-      return source.setup === null || figures.setup === source.setup
     case 'orderPlaced':
       return source.reward === null || figures.reward === source.reward
     case 'showStarted':

@@ -1,4 +1,3 @@
-import { randomUUID } from 'node:crypto'
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import type { Intent } from '#core/engine'
@@ -101,26 +100,19 @@ test('rounds come to the same through the writer, in batches of chance size, as 
   expect(await sumOfAll(pool)).toBe(0)
 })
 
-type Answer = Record<string, never> & { code?: string; detail?: string }
-
 /** A channel on air with games, over HTTP. */
 async function openGames() {
   const server = await testServer()
-  const { web, signedIn, submit, richViewer } = server
+  const { signedIn, submit, richViewer, call } = server
   const memory = new TestChannel()
   for (const [i, intent] of gamesOn(memory).entries()) await submit(`on/${i}`, intent)
   await submit('start', { kind: 'show.start', title: 'Test' })
   for (const name of ['pia', 'jo']) await richViewer(name, 1000)
-  const call = async (cookie: string, method: string, path: string, body?: unknown): Promise<Answer> => {
-    const headers = { cookie, 'idempotency-key': randomUUID(), 'content-type': 'application/json' }
-    const init = { method, headers, ...(body !== undefined && { body: JSON.stringify(body) }) }
-    return (await (await fetch(`${web}/api/channels/bench${path}`, init)).json()) as Answer
-  }
   const desk = await signedIn('desk', 'wanda')
   const pia = await signedIn('viewer', 'pia')
   const atDesk = (method: string, path: string, body?: unknown) => call(desk, method, path, body)
   const asPia = (method: string, path: string, body?: unknown) => call(pia, method, path, body)
-  return { ...server, memory, atDesk, asPia, call }
+  return { ...server, memory, atDesk, asPia }
 }
 
 test('a round on the page keeps its seed until it has ended, and then comes out as it was told', async () => {

@@ -114,19 +114,12 @@ test('raffles come to the same through the writer, in batches of chance size, as
   expect(await sumOfAll(pool)).toBe(0)
 })
 
-type Answer = Record<string, never> & { code?: string; detail?: string }
-
 /** A channel with people who hold 1,000 each, over HTTP. */
 async function opened(environment: Record<string, string> = {}) {
   const server = await testServer(environment)
-  const { web, signedIn, submit, richViewer } = server
+  const { signedIn, submit, richViewer, call } = server
   await submit('seed', SEED)
   for (const name of NAMES) await richViewer(name, 1000)
-  const call = async (cookie: string, method: string, path: string, body?: unknown): Promise<Answer> => {
-    const headers = { cookie, 'idempotency-key': randomUUID(), 'content-type': 'application/json' }
-    const init = { method, headers, ...(body !== undefined && { body: JSON.stringify(body) }) }
-    return (await (await fetch(`${web}/api/channels/bench${path}`, init)).json()) as Answer
-  }
   const desk = await signedIn('desk', 'wanda')
   const atDesk = (method: string, path: string, body?: unknown) => call(desk, method, path, body)
   const as = async (name: string, method: string, path: string, body?: unknown) =>

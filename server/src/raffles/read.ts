@@ -238,10 +238,12 @@ export async function arrivalsOf(db: Reader, channel: number, id: number, from: 
 
 /** Somebody's part in a raffle, and whether they were drawn. */
 export async function ownPartOf(db: Reader, channel: number, id: number, who: number) {
+  const own = (column: typeof raffleEntry.viewer | typeof raffleWinner.viewer) =>
+    sql`${column} in (select v.id from viewer v where v.channel = ${channel} and (v.id = ${who} or v.merged_into = ${who}))`
   const [entry] = await db
     .select(entryColumns)
     .from(raffleEntry)
-    .where(and(eq(raffleEntry.channel, channel), eq(raffleEntry.raffle, id), eq(raffleEntry.viewer, who)))
+    .where(and(eq(raffleEntry.channel, channel), eq(raffleEntry.raffle, id), own(raffleEntry.viewer)))
   const [won] = await db
     .select({
       draw: raffleWinner.draw,
@@ -251,7 +253,7 @@ export async function ownPartOf(db: Reader, channel: number, id: number, who: nu
       amount: raffleWinner.amount,
     })
     .from(raffleWinner)
-    .where(and(eq(raffleWinner.channel, channel), eq(raffleWinner.raffle, id), eq(raffleWinner.viewer, who)))
+    .where(and(eq(raffleWinner.channel, channel), eq(raffleWinner.raffle, id), own(raffleWinner.viewer)))
     .orderBy(desc(raffleWinner.draw))
     .limit(1)
   return { entry: entry?.state === 'in' ? entry : null, won: won ?? null }

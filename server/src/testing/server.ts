@@ -1,4 +1,4 @@
-import { createHash } from 'node:crypto'
+import { createHash, randomUUID } from 'node:crypto'
 import { onTestFinished } from 'vitest'
 import { NAMING, WHISTLE } from '../../../core/testing/channel.ts'
 import { readConfig } from '../config.ts'
@@ -35,6 +35,8 @@ export async function signedInAs(pool: Pool, scope: 'desk' | 'viewer', account: 
   return `ricompensa_${scope}=${id}`
 }
 
+type Answer = Record<string, never> & { code?: string; detail?: string }
+
 /** The real server on a database of its own, with two channels: "bench" of wanda and "other" of other-owner. */
 export async function testServer(environment: Record<string, string> = {}) {
   const { pool, url } = await testDatabase()
@@ -57,5 +59,11 @@ export async function testServer(environment: Record<string, string> = {}) {
     ])
     await pool.query('update channel set revision = revision + 1')
   }
-  return { pool, url, channel, web, server, submit, signedIn, richViewer }
+  /** Calls the channel's API as whoever a cookie is of. */
+  const call = async (cookie: string, method: string, path: string, body?: unknown): Promise<Answer> => {
+    const headers = { cookie, 'idempotency-key': randomUUID(), 'content-type': 'application/json' }
+    const init = { method, headers, ...(body !== undefined && { body: JSON.stringify(body) }) }
+    return (await (await fetch(`${web}/api/channels/bench${path}`, init)).json()) as Answer
+  }
+  return { pool, url, channel, web, server, submit, signedIn, richViewer, call }
 }

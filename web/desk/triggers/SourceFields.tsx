@@ -27,6 +27,16 @@ export function SourceFields({ source, setSource, view }: SourceFieldsProps) {
 }
 
 function More({ source, setSource, view }: SourceFieldsProps) {
+  if ('setup' in source)
+    return (
+      <AnyOf
+        label="Raffle"
+        any="any raffle"
+        value={source.setup}
+        choices={view.setups.map(({ id, settings }) => ({ id, name: `started from “${settings.title}”` }))}
+        onValue={(setup) => setSource({ ...source, setup })}
+      />
+    )
   switch (source.of) {
     case 'outside':
       return <Outside source={source} setSource={setSource} view={view} />
@@ -50,23 +60,6 @@ function More({ source, setSource, view }: SourceFieldsProps) {
           value={source.reward}
           choices={view.rewards}
           onValue={(reward) => setSource({ ...source, reward })}
-        />
-      )
-    case 'raffleOpened':
-    case 'raffleEntered':
-    case 'raffleReminder':
-    case 'raffleClosingSoon':
-    case 'raffleClosed':
-    case 'raffleWon':
-    case 'raffleClaimed':
-    case 'raffleUnclaimed':
-      return (
-        <AnyOf
-          label="Raffle"
-          any="any raffle"
-          value={source.setup}
-          choices={view.setups.map(({ id, settings }) => ({ id, name: `started from “${settings.title}”` }))}
-          onValue={(setup) => setSource({ ...source, setup })}
         />
       )
     case 'subscription':

@@ -1,4 +1,4 @@
-import type { Source, SourceKind } from '#core/triggers'
+import { RAFFLE_SOURCES, type Source, type SourceKind } from '#core/triggers'
 import type { CommandsView } from '../commands/view.ts'
 
 /** What each kind of trigger is called in a list. */
@@ -32,6 +32,8 @@ export const SOURCES: readonly { readonly value: SourceKind; readonly name: stri
 
 /** A source of a kind as it begins. */
 export function freshSource(of: SourceKind, view: CommandsView): Source {
+  const raffle = RAFFLE_SOURCES.find((one) => one === of)
+  if (raffle !== undefined) return { of: raffle, setup: null }
   switch (of) {
     case 'outside':
       return { of, reward: view.outside[0]?.id ?? '', approval: 'itself' }
@@ -48,17 +50,8 @@ export function freshSource(of: SourceKind, view: CommandsView): Source {
     case 'cheer':
     case 'gameWon':
       return { of, from: 1, to: null }
-    case 'raffleOpened':
-    case 'raffleEntered':
-    case 'raffleReminder':
-    case 'raffleClosingSoon':
-    case 'raffleClosed':
-    case 'raffleWon':
-    case 'raffleClaimed':
-    case 'raffleUnclaimed':
-      return { of, setup: null }
     default:
-      return { of }
+      return { of } as Source
   }
 }
 
@@ -77,6 +70,10 @@ export const unitOf = (of: SourceKind): string => UNITS[of] ?? ''
 /** What sets a trigger off, as a sentence for the list. */
 export function sourceInWords(source: Source, view: CommandsView): string {
   const plain = SOURCES.find(({ value }) => value === source.of)?.name ?? source.of
+  if ('setup' in source) {
+    const title = view.setups.find(({ id }) => id === source.setup)?.settings.title ?? 'a set-up that is gone'
+    return source.setup === null ? plain : `${plain}: ${title}`
+  }
   switch (source.of) {
     case 'outside': {
       const name = view.outside.find(({ id }) => id === source.reward)?.name ?? 'a reward that is gone'
@@ -92,17 +89,6 @@ export function sourceInWords(source: Source, view: CommandsView): string {
       return source.reward === null
         ? 'Somebody orders any reward'
         : `Somebody orders ${view.rewards.find(({ id }) => id === source.reward)?.name ?? 'a reward that is gone'}`
-    case 'raffleOpened':
-    case 'raffleEntered':
-    case 'raffleReminder':
-    case 'raffleClosingSoon':
-    case 'raffleClosed':
-    case 'raffleWon':
-    case 'raffleClaimed':
-    case 'raffleUnclaimed':
-      return source.setup === null
-        ? plain
-        : `${plain}: ${view.setups.find(({ id }) => id === source.setup)?.settings.title ?? 'a set-up that is gone'}`
     case 'subscription':
     case 'gift':
     case 'raid':
