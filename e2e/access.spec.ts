@@ -20,7 +20,7 @@ for (const theme of ['dark', 'light']) {
     await expect(desk.getByRole('dialog').getByText(/has been on for/)).toBeVisible()
     await expectAccessible(desk)
     await desk.getByRole('button', { name: 'Stay on air' }).click()
-    for (const name of ['Earning', 'People', 'Ranks', 'Commands', 'Store', 'Screen', 'Connections']) {
+    for (const name of ['Earning', 'People', 'Ranks', 'Commands', 'Store', 'Raffles', 'Screen', 'Connections']) {
       await desk.getByRole('navigation').getByRole('link', { name }).click()
       await expect(desk.getByRole('heading', { name: new RegExp(`^${name}`), level: 1 })).toBeVisible()
       await expect(desk.getByText(/^Loading/)).toHaveCount(0)

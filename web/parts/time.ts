@@ -10,6 +10,12 @@ export function clockText(seconds: number): string {
 /** Seconds as hours and minutes: 6128 -> "1:42". */
 export const hoursText = (seconds: number): string => clockText(seconds).slice(0, -3)
 
+const DAY = 86_400
+
+/** Time left: a short clock, and days where there are some. 83 -> "01:23", 260000 -> "3 days". */
+export const leftText = (seconds: number): string =>
+  seconds >= 2 * DAY ? `${Math.floor(seconds / DAY)} days` : clockText(seconds).replace(/^0:/, '')
+
 const timeOfDay = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
 const dayAndTime = new Intl.DateTimeFormat('en-GB', {
   day: 'numeric',

@@ -2,17 +2,11 @@ import { useState } from 'react'
 import { digits } from '#core/currency'
 import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
-import { clockText, useNow } from '../../parts/time.ts'
+import { leftText, useNow } from '../../parts/time.ts'
 import { INPUT } from '../commands/inputs.tsx'
 import { useStatus } from '../status.ts'
 import { nextOf } from './next.ts'
 import { type DeskRaffle, useRaffleAction } from './view.ts'
-
-const DAY = 86_400
-
-/** Time left: a clock, and days where there are some. */
-export const shortClock = (left: number): string =>
-  left >= 2 * DAY ? `${Math.floor(left / DAY)} days` : clockText(left).replace(/^0:/, '')
 
 const SAID = {
   open: 'It is open.',
@@ -31,7 +25,7 @@ export function NextAction({ raffle, main = false }: { raffle: DeskRaffle; main?
     return (
       <p className="tabular py-1.5 text-brass-text">
         {next.wait}
-        {next.until !== null && ` · ${shortClock(next.until - now)}`}
+        {next.until !== null && ` · ${leftText(next.until - now)}`}
       </p>
     )
   const { press, label } = next

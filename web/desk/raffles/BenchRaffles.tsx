@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { digits } from '#core/currency'
-import { useNow } from '../../parts/time.ts'
+import { leftText, useNow } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
-import { NextAction, shortClock } from './Actions.tsx'
+import { NextAction } from './Actions.tsx'
 import { stateInWords } from './next.ts'
 import { type DeskRaffle, rafflesQuery } from './view.ts'
 
@@ -33,7 +33,7 @@ function OneRaffle({ raffle }: { raffle: DeskRaffle }) {
         <Link to={`/raffles/${raffle.id}`} className="truncate font-semibold underline-offset-2 hover:underline">
           {raffle.settings.title}
         </Link>
-        {until !== null && <span className="tabular shrink-0 text-brass-text">{shortClock(until - now)}</span>}
+        {until !== null && <span className="tabular shrink-0 text-brass-text">{leftText(until - now)}</span>}
       </p>
       <p className="tabular text-[0.93rem] text-muted">
         {stateInWords(raffle)} · {digits(raffle.people)} in

@@ -7,10 +7,10 @@ import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { Strip } from '../../parts/raffles/Strip.tsx'
-import { dayText, useNow } from '../../parts/time.ts'
+import { dayText, leftText, useNow } from '../../parts/time.ts'
 import { useToast } from '../../parts/toasts.tsx'
 import { useStatus } from '../status.ts'
-import { CallOffButton, NextAction, shortClock } from './Actions.tsx'
+import { CallOffButton, NextAction } from './Actions.tsx'
 import { ArrivalChart } from './ArrivalChart.tsx'
 import { Entrants } from './Entrants.tsx'
 import { stateInWords } from './next.ts'
@@ -142,11 +142,11 @@ function Figures({ raffle, now }: { raffle: DeskRaffle; now: number }) {
   const open = openedAt === null ? null : Math.max(0, end - openedAt)
   const clock =
     opensAt !== null
-      ? { value: shortClock(opensAt - now), name: 'until it opens' }
+      ? { value: leftText(opensAt - now), name: 'until it opens' }
       : closesAt !== null
-        ? { value: shortClock(closesAt - now), name: 'left' }
+        ? { value: leftText(closesAt - now), name: 'left' }
         : finishAt !== null
-          ? { value: shortClock(finishAt - now), name: 'until it ends' }
+          ? { value: leftText(finishAt - now), name: 'until it ends' }
           : { value: '–', name: raffle.status === 'open' ? 'no time set' : 'no clock' }
   return (
     <dl className="grid grid-cols-5 rounded-md border border-line bg-panel">

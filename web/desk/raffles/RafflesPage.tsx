@@ -5,9 +5,9 @@ import type { SetupRow } from '#core/raffles'
 import { Button, Key } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Panel } from '../../parts/Panel.tsx'
-import { useNow } from '../../parts/time.ts'
+import { leftText, useNow } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
-import { CallOffButton, NextAction, shortClock } from './Actions.tsx'
+import { CallOffButton, NextAction } from './Actions.tsx'
 import { EndedRaffles } from './EndedRaffles.tsx'
 import { stateInWords } from './next.ts'
 import { type Starting, useStartKeys } from './startKeys.ts'
@@ -87,7 +87,7 @@ function RunningCard({ raffle }: { raffle: DeskRaffle }) {
       </div>
       {until !== null && (
         <p className="tabular text-right">
-          <span className="block font-display text-xl font-semibold">{shortClock(until - now)}</span>
+          <span className="block font-display text-xl font-semibold">{leftText(until - now)}</span>
           <span className="text-sm text-muted">{status === 'planned' ? 'until it opens' : 'left'}</span>
         </p>
       )}

@@ -3,10 +3,10 @@ import { digits } from '#core/currency'
 import { chanceInWords } from '#core/raffles'
 import { Button } from '../../parts/Button.tsx'
 import { Panel } from '../../parts/Panel.tsx'
-import { ageText, timeText } from '../../parts/time.ts'
+import { ageText, leftText, timeText } from '../../parts/time.ts'
 import { INPUT, Tick } from '../commands/inputs.tsx'
 import { useStatus } from '../status.ts'
-import { ReasonDialog, shortClock } from './Actions.tsx'
+import { ReasonDialog } from './Actions.tsx'
 import { type DeskWinner, type RaffleView, useRaffleAction } from './view.ts'
 
 /** Everybody who was drawn, in that order: their chance, what they said and when, and whether they have the prize. */
@@ -79,7 +79,7 @@ function State({ winner, now }: { winner: DeskWinner; now: number }) {
     case 'waiting':
       return (
         <span className="tabular text-brass-text">
-          {shortClock((claimUntil ?? now) - now)} to speak up · {here}
+          {leftText((claimUntil ?? now) - now)} to speak up · {here}
         </span>
       )
     case 'won':

@@ -4,7 +4,7 @@ import { digits, durationInWords, inWords } from '#core/currency'
 import { mediaAddress, mediaBase } from '../../parts/media.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Strip } from '../../parts/raffles/Strip.tsx'
-import { clockText, timeText, useNow } from '../../parts/time.ts'
+import { leftText, timeText, useNow } from '../../parts/time.ts'
 import { useChannel } from '../channel.ts'
 import { CheckPart } from './CheckPart.tsx'
 import { EnterPart } from './EnterPart.tsx'
@@ -73,7 +73,7 @@ function Head({ view: { raffle, prize, currency }, now }: { view: RaffleView; no
         <p className="tabular mt-1 text-muted">
           {STATUS[raffle.status]}
           {until !== null &&
-            ` · ${raffle.status === 'planned' ? 'opens in ' : ''}${clockText(until - now).replace(/^0:/, '')}${raffle.status === 'open' ? ' left' : ''}`}
+            ` · ${raffle.status === 'planned' ? 'opens in ' : ''}${leftText(until - now)}${raffle.status === 'open' ? ' left' : ''}`}
           {raffle.why !== null && raffle.status !== 'planned' && `: ${raffle.why}`}
         </p>
         <p className="tabular">

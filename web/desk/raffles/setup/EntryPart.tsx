@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { NumberInput, Tick } from '../../commands/inputs.tsx'
 import { WhoFields } from '../../commands/WhoFields.tsx'
+import { FIGURES, FigureRow } from '../../games/PlayPart.tsx'
 import { WordFields } from '../../games/WordFields.tsx'
 import type { PartProps } from './part.ts'
 
@@ -26,27 +27,24 @@ export function EntryPart({ draft, put, fixed }: PartProps) {
           Only in this show: it closes with it at the latest. Otherwise it runs over as many days as you like.
         </Tick>
       </fieldset>
-      <p className="flex flex-wrap items-center gap-2">
-        Closes by itself after
-        <NumberInput
-          label="Minutes open"
+      <div className={FIGURES}>
+        <FigureRow
+          label="Closes by itself after"
           value={Math.round(draft.closeSeconds / 60)}
+          unit="minutes"
           none="–"
           most={43_200}
-          className="w-20"
           onValue={(minutes) => put({ closeSeconds: minutes * 60 })}
         />
-        minutes, or with
-        <NumberInput
-          label="People at most"
+        <FigureRow
+          label="People at most, then it closes"
           value={draft.mostPeople}
+          unit="people"
           none="any"
           most={1_000_000}
-          className="w-24"
           onValue={(mostPeople) => put({ mostPeople })}
         />
-        people in
-      </p>
+      </div>
     </div>
   )
 }

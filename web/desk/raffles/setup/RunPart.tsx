@@ -1,6 +1,7 @@
 import { useState } from 'react'
-import { Choose, INPUT, NumberInput } from '../../commands/inputs.tsx'
+import { Choose, INPUT } from '../../commands/inputs.tsx'
 import { WhoFields } from '../../commands/WhoFields.tsx'
+import { FIGURES, FigureRow } from '../../games/PlayPart.tsx'
 import { SoundField } from '../../library/RefFields.tsx'
 import type { PartProps } from './part.ts'
 
@@ -10,17 +11,16 @@ export function OpenPart({ draft, put, form }: PartProps) {
   const { remind } = draft
   return (
     <div className="flex flex-col gap-3">
-      <p className="flex flex-wrap items-center gap-2">
-        Chat is reminded every
-        <NumberInput
-          label="Reminder every so many minutes"
+      <div className={FIGURES}>
+        <FigureRow
+          label="Chat is reminded every"
           value={remind.everyMinutes}
+          unit="minutes"
           none="–"
           most={1440}
-          className="w-16"
           onValue={(everyMinutes) => put({ remind: { ...remind, everyMinutes } })}
         />
-        minutes, and
+        <span>And before it closes, at</span>
         <input
           aria-label="Reminders before it closes, in minutes"
           value={typed ?? remind.beforeMinutes.join(', ')}
@@ -36,20 +36,16 @@ export function OpenPart({ draft, put, form }: PartProps) {
           onBlur={() => setTyped(undefined)}
           className={`tabular w-24 text-right placeholder:text-muted ${INPUT}`}
         />
-        minutes before it closes
-      </p>
-      <p className="flex flex-wrap items-center gap-2">
-        “Closing soon” is
-        <NumberInput
-          label="Closing soon, seconds before"
+        <span className="text-muted">minutes left</span>
+        <FigureRow
+          label="“Closing soon”, for triggers, is at"
           value={draft.soonSeconds}
+          unit="seconds left"
           none="–"
           most={3600}
-          className="w-20"
           onValue={(soonSeconds) => put({ soonSeconds })}
         />
-        seconds before the end: triggers can hang on it
-      </p>
+      </div>
       <div className="flex flex-wrap items-center gap-2">
         <span>Each entry shows</span>
         <Choose
@@ -90,27 +86,24 @@ export function DrawPart({ draft, put, commands }: PartProps) {
           <Choose label="How winners are drawn" value={draft.draw} choices={DRAWS} onChoose={(draw) => put({ draw })} />
         </p>
       )}
-      <p className="flex flex-wrap items-center gap-2">
-        The marker runs for
-        <NumberInput
-          label="Seconds that the marker runs"
+      <div className={FIGURES}>
+        <FigureRow
+          label="The marker runs for"
           value={draft.suspenseSeconds}
+          unit="seconds"
           none="–"
           most={30}
-          className="w-16"
           onValue={(suspenseSeconds) => put({ suspenseSeconds })}
         />
-        seconds; then the winner has
-        <NumberInput
-          label="Seconds to speak up"
+        <FigureRow
+          label="Then the winner has to speak up within"
           value={draft.claimSeconds}
+          unit="seconds"
           none="–"
           most={86_400}
-          className="w-20"
           onValue={(claimSeconds) => put({ claimSeconds })}
         />
-        seconds to speak up
-      </p>
+      </div>
       {draft.claimSeconds === 0 ? (
         <p className="text-muted">The winner need not be there.</p>
       ) : (
