@@ -70,8 +70,9 @@ export function winnerHas(
   const payee = payeeOf(world, winner.viewer)
   const got = handOut(world, raffle, payee)
   world.put(winners, { ...winner, ...how, ...got, state: 'won', claimUntil: null })
-  const luck = world.get(lucks, payee) ?? { id: payee, wins: 0, wonAt: 0, title: '' }
-  world.put(lucks, { ...luck, wins: luck.wins + 1, wonAt: world.at, title: raffle.settings.title })
+  const luck = world.get(lucks, payee) ?? { id: payee, wins: 0, wonAt: 0, earlierAt: 0, title: '' }
+  const { title } = raffle.settings
+  world.put(lucks, { ...luck, wins: luck.wins + 1, wonAt: world.at, earlierAt: luck.wonAt, title })
   const next = { ...raffle, won: raffle.won + 1, waiting: raffle.waiting.filter(({ draw }) => draw !== winner.draw) }
   world.fact('raffle.own', `viewer:${payee}`, { raffle: raffle.id, won: winner.draw })
   if (next.won < raffle.settings.winners) return world.put(raffles, next)

@@ -4,7 +4,7 @@ import { type Handler, type Need, needKey, ok, refuse, type World } from '../wor
 import { needClaimed, passOver } from './claim.ts'
 import { closeRaffle } from './close.ts'
 import { drawRaffle, needDraw } from './drawing.ts'
-import { callOffRaffle, finishRaffle } from './finish.ts'
+import { callOffRaffle, finishRaffle, needCallOff } from './finish.ts'
 import { removeEntry } from './leave.ts'
 import { openAgain, openRaffle } from './open.ts'
 import {
@@ -33,6 +33,7 @@ export interface ActOnRaffle {
 
 /** What it needs that something is done to a raffle. */
 export function needAct(world: World, raffle: RaffleRow, does: ActOnRaffle['does']): Need[] {
+  if (does === 'callOff') return needCallOff(raffle)
   return [needKey(accounts, raffle.id), ...(does === 'draw' ? needDraw(world, raffle) : [])]
 }
 

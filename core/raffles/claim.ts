@@ -1,8 +1,10 @@
+import { payeeOf } from '../people/index.ts'
 import { needCodes, rewardOf } from '../store/index.ts'
 import { type Need, ok, type Result, refuse, type World } from '../world/index.ts'
 import { gotInWords, waitFor, winnerHas } from './announce.ts'
 import { needWinning } from './drawing.ts'
 import {
+  lucks,
   needWinner,
   type RaffleRow,
   raffles,
@@ -13,6 +15,7 @@ import {
   winnerKey,
   winners,
 } from './rows.ts'
+import { MOST_WINNERS } from './schema.ts'
 import { figuresOf, tell, tellChanged } from './tell.ts'
 
 /** The raffles in which somebody has been drawn and must speak up. */
@@ -33,7 +36,7 @@ export function needClaimed(world: World, { id, settings: { prize } }: RaffleRow
   return [
     need,
     ...(winner === undefined ? [] : needWinning(world, winner.viewer)),
-    ...(reward === undefined ? [] : needCodes(world, reward)),
+    ...(reward === undefined ? [] : needCodes(world, reward, MOST_WINNERS)),
   ]
 }
 
@@ -102,10 +105,18 @@ export function passOver(world: World, id: number, draw: number, why: string, by
   if (winner.deliveredAt !== null)
     return refuse('raffle_delivered', `${winner.name} has the prize already. It cannot be drawn again.`)
   world.put(winners, { ...winner, state: 'passed', claimUntil: null, why: `${why.trim()} (${by})` })
+  if (winner.state === 'won') unwin(world, winner)
   const won = raffle.won - (winner.state === 'won' ? 1 : 0)
   const waiting = raffle.waiting.filter((one) => one.draw !== draw)
   const next = world.put(raffles, { ...raffle, won, waiting, finishAt: null })
   tell(world, `“${raffle.settings.title}”: ${winner.name} is passed over (${why.trim()}).`)
   tellChanged(world, next)
   return ok(next)
+}
+
+/** Takes a win back: it bars nobody from the next raffle. */
+function unwin(world: World, { viewer }: WinnerRow): void {
+  const luck = world.get(lucks, payeeOf(world, viewer))
+  if (luck !== undefined)
+    world.put(lucks, { ...luck, wins: Math.max(0, luck.wins - 1), wonAt: luck.earlierAt, earlierAt: 0 })
 }

@@ -6,7 +6,7 @@ import { readSetting } from '../settings/index.ts'
 import { potsOf } from '../testing/evening.ts'
 import { last, raffleEvening, sentence } from '../testing/raffles.ts'
 import { recheck } from './check.ts'
-import { totalsOf } from './rows.ts'
+import { lucks, totalsOf } from './rows.ts'
 
 let { channel, later, raffle, drawn, entrants, act } = raffleEvening()
 
@@ -161,6 +161,8 @@ describe('the draw', () => {
       channel.send({ kind: 'raffle.pass', raffle: id, draw, why: 'lives too far away', by: 'wanda' })
     expect(pass(1).ok).toBe(true)
     expect(drawn(id)[0]).toMatchObject({ state: 'passed', why: 'lives too far away (wanda)' })
+    const before = drawn(id)[0]?.viewer ?? 0
+    expect(channel.world.get(lucks, before)).toMatchObject({ wins: 0, wonAt: 0 })
     expect(act(id, 'draw', 2).ok).toBe(true)
     later(8)
     claim(id)

@@ -8,6 +8,7 @@ import { closeRaffle } from './close.ts'
 import { type Pick, pickOne } from './draw.ts'
 import { entrantsOf, type InList, needEntrants } from './entrants.ts'
 import { lucks, type RaffleRow, raffles, totalsOf, winnerKey, winners } from './rows.ts'
+import { MOST_WINNERS } from './schema.ts'
 import { stripOf } from './strip.ts'
 import { peopleInWords, tell, tellChanged } from './tell.ts'
 import { ticketsInWords } from './tickets.ts'
@@ -33,7 +34,11 @@ export function needDraw(world: World, raffle: RaffleRow): Need[] {
   const { prize } = raffle.settings
   const reward = prize.of === 'codes' ? rewardOf(world, prize.reward) : undefined
   const list = needEntrants(raffle.id)
-  const needed = [needKey(accounts, raffle.id), list, ...(reward === undefined ? [] : needCodes(world, reward))]
+  const needed = [
+    needKey(accounts, raffle.id),
+    list,
+    ...(reward === undefined ? [] : needCodes(world, reward, MOST_WINNERS)),
+  ]
   needed.push(...raffle.picked.map((id) => needKey(viewers, id)))
   if (raffle.seed === '' || !needed.every((need) => world.rows.has(need))) return needed
   return [...needed, ...picksOf(world, raffle).flatMap(({ winner }) => needWinning(world, winner))]

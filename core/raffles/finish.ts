@@ -4,7 +4,7 @@ import { homeSetting, readSetting } from '../settings/index.ts'
 import { type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { entrantsOf, type InList, needEntrants } from './entrants.ts'
 import { giveBack } from './entry.ts'
-import { entries, entryKey, type RaffleRow, raffles, totalsOf } from './rows.ts'
+import { entries, entryKey, needWinner, type RaffleRow, raffles, totalsOf, winnerKey, winners } from './rows.ts'
 import { tell, tellChanged } from './tell.ts'
 import { setTimer } from './timers.ts'
 
@@ -29,6 +29,13 @@ export function finishRaffle(world: World, raffle: RaffleRow): Result<RaffleRow>
   const [first] = raffle.waiting
   if (raffle.status === 'open')
     return refuse('raffle_not_drawn', 'It is open still. Close it and draw, or call it off.')
+  if (raffle.status !== 'closed')
+    return refuse(
+      'raffle_closed',
+      raffle.status === 'planned'
+        ? 'It was never opened. Call it off if it is not needed.'
+        : 'It is called off already.',
+    )
   if (raffle.drawing !== null) return refuse('raffle_drawing', 'A draw is running: the winner is told in a moment.')
   if (first !== undefined)
     return refuse('raffle_waiting', `${first.name} still has time to speak up. Wait for them, or pass over them first.`)
@@ -55,6 +62,18 @@ export function finishRaffle(world: World, raffle: RaffleRow): Result<RaffleRow>
   return ok(ended)
 }
 
+/** The picks of which it is not decided yet whether they win. */
+const undecided = ({ waiting, drawing }: RaffleRow): number[] => [
+  ...waiting.map(({ draw }) => draw),
+  ...(drawing?.picks ?? []).map(({ draw }) => draw),
+]
+
+/** What calling off needs. */
+export const needCallOff = (raffle: RaffleRow): Need[] => [
+  needKey(accounts, raffle.id),
+  ...undecided(raffle).map((draw) => needWinner(raffle.id, draw)),
+]
+
 /** Calls a raffle off: all money goes back, some people at a time, so that chat is not held up. */
 export function callOffRaffle(world: World, raffle: RaffleRow, why: string): Result<RaffleRow> {
   const { title } = raffle.settings
@@ -72,6 +91,10 @@ export function callOffRaffle(world: World, raffle: RaffleRow, why: string): Res
     waiting: [],
     why,
   })
+  for (const draw of undecided(raffle)) {
+    const winner = world.get(winners, winnerKey(raffle.id, draw))
+    if (winner !== undefined) world.put(winners, { ...winner, state: 'passed', claimUntil: null, why: 'called off' })
+  }
   if (raffle.status === 'planned') return ok(endOff(world, off))
   const { paid } = totalsOf(world, raffle.id)
   tell(world, `“${title}” is called off: ${why}${paid > 0 ? ' All that was paid for tickets goes back.' : ''}`)

@@ -223,6 +223,8 @@ export interface LuckRow {
   readonly id: number
   readonly wins: number
   readonly wonAt: number
+  /** When they won before that; 0: never. A win that is taken back leaves it as the last. */
+  readonly earlierAt: number
   readonly title: string
 }
 

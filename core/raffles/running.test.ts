@@ -93,6 +93,25 @@ describe('calling off and taking out', () => {
     expect(sentence(act(id, 'draw'))).toContain('not there any more')
   })
 
+  test('called off while a winner is waited for, nobody has won', () => {
+    const id = channel.raffle({ price: 10, mostTickets: 3, suspenseSeconds: 0 })
+    channel.hear('pia', '!in 3')
+    act(id, 'draw')
+    expect(drawn(id)[0]?.state).toBe('waiting')
+    act(id, 'callOff')
+    channel.runTimers()
+    channel.hear('pia', 'here I am')
+    expect(drawn(id)[0]).toMatchObject({ state: 'passed', why: 'called off' })
+    expect([raffle(id).status, channel.balance('pia')]).toEqual(['off', 1000])
+  })
+
+  test('one that was never opened is called off, not finished', () => {
+    const id = channel.raffle({}, { of: 'hand' })
+    expect(sentence(act(id, 'finish'))).toContain('It was never opened.')
+    expect(act(id, 'callOff').ok).toBe(true)
+    expect(raffle(id).status).toBe('off')
+  })
+
   test('a winner who has the prize keeps it from being called off; undrawn money keeps it from being finished', () => {
     const id = channel.raffle({ price: 10, mostTickets: 3, suspenseSeconds: 0, claimSeconds: 0 })
     channel.hear('pia', '!in 2')

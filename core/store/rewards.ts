@@ -103,10 +103,10 @@ export const codeKey = (reward: number, n: number): string => `${reward}/${n}`
 /** So many codes are had at hand for one batch: of more buyers at once the rest is decided after them. */
 const AT_HAND = 64
 
-/** The codes that are given out next. */
-export function needCodes(world: World, { id, settings }: RewardRow): Need[] {
+/** The codes that are given out next. @param most - So many may be given out by one intent. */
+export function needCodes(world: World, { id, settings }: RewardRow, most = AT_HAND): Need[] {
   if (settings.kind !== 'code') return []
   const list = codeListOf(world, id)
-  const next = Math.min(AT_HAND, codesLeft(list))
+  const next = Math.min(most, codesLeft(list))
   return Array.from({ length: next }, (_, i) => needKey(codes, codeKey(id, list.given + 1 + i)))
 }

@@ -60,6 +60,7 @@ CREATE TABLE "raffle_luck" (
 	"id" bigint NOT NULL,
 	"wins" bigint NOT NULL,
 	"won_at" bigint NOT NULL,
+	"earlier_at" bigint NOT NULL,
 	"title" text NOT NULL,
 	CONSTRAINT "raffle_luck_channel_id_pk" PRIMARY KEY("channel","id")
 );

@@ -141,6 +141,7 @@ export const raffleLuck = pgTable(
     id: whole().notNull(),
     wins: whole().notNull(),
     wonAt: whole('won_at').notNull(),
+    earlierAt: whole('earlier_at').notNull(),
     title: text().notNull(),
   },
   (t) => [primaryKey({ columns: [t.channel, t.id] })],

@@ -50,8 +50,8 @@ const MOVE_PLAYER = `insert into player (channel, id, sits_out_until, period, st
     all_paid = player.all_paid + excluded.all_paid`
 
 /** Who won with either account has won. Entries and draws stay: digests hang on who had them. */
-const MOVE_LUCK = `insert into raffle_luck (channel, id, wins, won_at, title)
-  select channel, $3::bigint, wins, won_at, title from raffle_luck where channel = $1 and id = $2
+const MOVE_LUCK = `insert into raffle_luck (channel, id, wins, won_at, earlier_at, title)
+  select channel, $3::bigint, wins, won_at, earlier_at, title from raffle_luck where channel = $1 and id = $2
   on conflict (channel, id) do update set wins = raffle_luck.wins + excluded.wins,
     title = case when excluded.won_at > raffle_luck.won_at then excluded.title else raffle_luck.title end,
     won_at = greatest(raffle_luck.won_at, excluded.won_at)`
