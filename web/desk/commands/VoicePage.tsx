@@ -11,6 +11,7 @@ const TOPICS: readonly { readonly topic: Topic; readonly says: string }[] = [
   { topic: 'answers', says: 'Answers to who asked in chat' },
   { topic: 'store', says: 'What was bought on the viewer page' },
   { topic: 'games', says: 'What happens in the games' },
+  { topic: 'raffles', says: 'What happens in raffles' },
   { topic: 'thanks', says: 'Thanks for follows, subscriptions, raids, tips and cheers' },
   { topic: 'ranks', says: 'Who has reached a rank' },
   { topic: 'triggers', says: 'What triggers say' },
