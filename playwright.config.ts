@@ -7,7 +7,7 @@ export default defineConfig({
   fullyParallel: false,
   timeout: 120_000,
   expect: { timeout: 15_000 },
-  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  reporter: [['list'], ['json', { outputFile: process.env.E2E_REPORT ?? 'test-results/e2e.json' }]],
   use: {
     baseURL: process.env.E2E_WEB ?? 'http://127.0.0.1:4000',
     viewport: { width: 1280, height: 800 },

@@ -23,7 +23,7 @@ async function runPart(part: number, args: readonly string[]): Promise<number> {
       E2E_WEB: stack.web,
       E2E_STANDIN: stack.standin,
       E2E_OVERLAY: stack.overlay,
-      PLAYWRIGHT_JSON_OUTPUT_NAME: `test-results/e2e-${part}.json`,
+      E2E_REPORT: `test-results/e2e-${part}.json`,
     }
     const own = ['playwright', 'test', `--output=test-results/part-${part}`, ...args]
     const child = spawn('npx', own, { stdio: 'inherit', env })
