@@ -102,18 +102,19 @@ export async function pastRaffle(
     const now = at + 400 + 150 * i
     await act(submit, now, raffle, 'draw')
     await tick(submit, pool, raffle, now + 20)
-    const waiting = await pool.query("select name, viewer from raffle_winner where raffle = $1 and state = 'waiting'", [
-      raffle,
-    ])
+    const waiting = await pool.query(
+      "select v.account, v.name from raffle_winner w join viewer v on v.channel = w.channel and v.id = w.viewer where w.raffle = $1 and w.state = 'waiting'",
+      [raffle],
+    )
     if (waiting.rows.length === 0) break
     if (index % 4 === 0 && i === 0) {
       await tick(submit, pool, raffle, now + 120)
       continue
     }
-    const name = String(waiting.rows[0].name)
+    const who = waiting.rows[0] as Person
     await submit(now + 40, {
       kind: 'chat.line',
-      who: { account: name, name },
+      who,
       text: SAID[index % SAID.length] ?? 'me?!',
       privately: false,
     })

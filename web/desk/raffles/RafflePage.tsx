@@ -19,7 +19,8 @@ import { Winners } from './Winners.tsx'
 
 /** One raffle: what to do next, who is in, how they came, and who was drawn. */
 export function RafflePage() {
-  const id = Number(useParams().raffle)
+  // What is no number is asked for as number 0, which no raffle has.
+  const id = Math.floor(Number(useParams().raffle)) || 0
   const view = useQuery(raffleQuery(id))
   if (view.isPending) return <Loading what="the raffle" />
   if (view.isError)

@@ -33,7 +33,7 @@ export class RaffleOnScreen implements Drawn {
   ) {
     this.#within = part(element, 'within round raffle')
     const { size } = piece.look
-    this.#within.style.fontSize = `${size > 0 ? size : Math.round(Math.min(piece.w / 20, piece.h / 7.5))}px`
+    this.#within.style.fontSize = `${size > 0 ? size : Math.round(Math.min(piece.w / 20, piece.h / 8.7))}px`
     this.show = (shown) => this.#told(shown)
     this.hear = (live) => this.#hear(live)
     this.#hide()

@@ -13,8 +13,19 @@ import { type RaffleView, raffleQuery, type Winner } from './raffles.ts'
 /** One raffle, for everybody: what there is to win, the rules, who is in, one's own chance, and the draw. */
 export function RafflePage() {
   const { raffle: id = '' } = useParams()
-  const view = useQuery({ ...raffleQuery(Number(id)), enabled: /^\d+$/.test(id) })
-  if (view.error) return <Problem error={view.error} retry={() => void view.refetch()} />
+  // What is no number is asked for as number 0, which no raffle has.
+  const view = useQuery(raffleQuery(/^\d{1,15}$/.test(id) ? Number(id) : 0))
+  if (view.error)
+    return (
+      <>
+        <Problem error={view.error} retry={() => void view.refetch()} />
+        <p className="mt-4">
+          <Link to="/raffles" className="underline underline-offset-2">
+            All raffles
+          </Link>
+        </p>
+      </>
+    )
   if (view.data === undefined) return <Loading what="the raffle" />
   return <OneRaffle view={view.data} />
 }
