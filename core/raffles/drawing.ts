@@ -99,6 +99,7 @@ const SAME_PRESS = 5
 
 function mayDraw(world: World, raffle: RaffleRow, next: number | null): Result<true> {
   const { status, drawing, waiting, drawnAt, draws, settings } = raffle
+  if (status === 'returning') return refuse('raffle_closed', `The raffle “${settings.title}” was called off.`)
   if (status !== 'open' && status !== 'closed')
     return refuse('raffle_not_open', `The raffle “${settings.title}” has not been opened.`)
   if (drawing !== null) return refuse('raffle_drawing', 'A draw is running: the winner is told in a moment.')

@@ -87,6 +87,7 @@ describe('calling off and taking out', () => {
     channel.hear('jo', '!in max')
     expect(act(id, 'callOff').ok).toBe(true)
     expect(sentence(act(id, 'callOff'))).toContain('called off already')
+    expect(sentence(act(id, 'draw'))).toContain('was called off')
     channel.runTimers()
     expect(raffle(id)).toMatchObject({ status: 'off', why: 'wanda called it off.' })
     expect([channel.balance('pia'), channel.balance('jo'), potsOf(channel), channel.sum()]).toEqual([1000, 1000, 0, 0])

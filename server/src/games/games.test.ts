@@ -4,7 +4,8 @@ import type { Intent } from '#core/engine'
 import { commitmentOf } from '#core/fairness'
 import { agrees, type Game, recompute, type SettingsOf, settingsOf, type ToldRound } from '#core/games'
 import { TestChannel } from '../../../core/testing/channel.ts'
-import { addChannel, CURRENCY, PLAN, sumOfAll, testDatabase, writerFor } from '../testing/database.ts'
+import { bothWays } from '../testing/bothWays.ts'
+import { PLAN, sumOfAll, testDatabase } from '../testing/database.ts'
 import { testServer } from '../testing/server.ts'
 
 const NONE = { everyoneSeconds: 0, eachSeconds: 0, perViewer: 0, perShow: 0 }
@@ -62,16 +63,7 @@ test('rounds come to the same through the writer, in batches of chance size, as 
   const { pool } = await testDatabase()
   let run = 0
   const property = fc.asyncProperty(fc.array(step, { minLength: 5, maxLength: 50 }), fc.nat(6), async (steps, size) => {
-    const memory = new TestChannel(PLAN)
-    const channel = await addChannel(pool, `games-${++run}`)
-    const durable = writerFor(pool, channel)
-    const intents: [Intent, number][] = []
-    const hand = (intent: Intent) => {
-      memory.send(intent)
-      intents.push([intent, memory.now])
-    }
-    intents.push([{ kind: 'channel.setUp', currency: CURRENCY, plan: PLAN }, memory.now])
-    for (const sells of memory.rewards()) intents.push([sells, memory.now])
+    const { memory, hand, same } = await bothWays(pool, `games-${++run}`, PLAN)
     for (const intent of gamesOn(memory)) hand(intent)
     hand({ kind: 'show.start', title: 'Test' })
     for (const name of NAMES) hand({ kind: 'presence.arrived', who: { account: name, name } })
@@ -85,16 +77,7 @@ test('rounds come to the same through the writer, in batches of chance size, as 
       else hand({ kind: 'chat.line', who: { account: one.who, name: one.who }, text: one.text, privately: false })
       for (const intent of memory.dueTimers()) hand(intent)
     }
-    for (let i = 0; i < intents.length; i += size + 1)
-      await Promise.all(intents.slice(i, i + size + 1).map(([intent, at], k) => durable.send(`k${i + k}`, intent, at)))
-    const rows = await pool.query(
-      'select v.account, a.balance from viewer v join account a on a.channel = v.channel and a.id = v.id where v.channel = $1',
-      [channel],
-    )
-    for (const { account, balance } of rows.rows) expect([account, balance]).toEqual([account, memory.balance(account)])
-    expect(durable.facts.map(({ kind, seq, body }) => ({ kind, seq, body }))).toEqual(
-      memory.facts().map(({ kind, seq, body }) => ({ kind, seq, body })),
-    )
+    await same(size)
   })
   await fc.assert(property, { numRuns: 15 })
   expect(await sumOfAll(pool)).toBe(0)

@@ -8,8 +8,9 @@ import type { Intent } from '#core/engine'
 import { commitmentOf } from '#core/fairness'
 import { agrees } from '#core/games'
 import { type RaffleFile, type RaffleSettings, readRaffleFile, recheck } from '#core/raffles'
-import { LAMP, TestChannel } from '../../../core/testing/channel.ts'
-import { addChannel, CURRENCY, PLAN, sumOfAll, testDatabase, writerFor } from '../testing/database.ts'
+import { LAMP } from '../../../core/testing/channel.ts'
+import { bothWays } from '../testing/bothWays.ts'
+import { PLAN, sumOfAll, testDatabase } from '../testing/database.ts'
 import { startOn, testServer } from '../testing/server.ts'
 
 const NAMES = ['pia', 'jo', 'sol', 'newt', 'umbra']
@@ -65,18 +66,12 @@ test('raffles come to the same through the writer, in batches of chance size, as
   const { pool } = await testDatabase()
   let run = 0
   const property = fc.asyncProperty(fc.array(step, { minLength: 5, maxLength: 60 }), fc.nat(6), async (steps, size) => {
-    const memory = new TestChannel(PLAN)
-    const channel = await addChannel(pool, `raffles-${++run}`)
-    const durable = writerFor(pool, channel)
-    const intents: [Intent, number][] = []
+    const { memory, hand, same } = await bothWays(pool, `raffles-${++run}`, PLAN)
     const made: number[] = []
-    const hand = (intent: Intent) => {
-      const result = memory.send(intent)
-      if (intent.kind === 'raffle.start' && result.ok) made.push(Number(result.value.raffle))
-      intents.push([intent, memory.now])
+    const start = (settings: Partial<RaffleSettings>) => {
+      const result = hand(starts(settings))
+      if (result.ok) made.push(Number(result.value.raffle))
     }
-    intents.push([{ kind: 'channel.setUp', currency: CURRENCY, plan: PLAN }, memory.now])
-    for (const sells of memory.rewards()) intents.push([sells, memory.now])
     hand(SEED)
     for (const name of NAMES) hand({ kind: 'presence.arrived', who: { account: name, name } })
     hand({
@@ -88,31 +83,22 @@ test('raffles come to the same through the writer, in batches of chance size, as
       why: '',
       by: 'w',
     })
-    hand(starts({ price: 7, mostTickets: 5, winners: 2, redraw: 'itself', claimSeconds: 30 }))
+    start({ price: 7, mostTickets: 5, winners: 2, redraw: 'itself', claimSeconds: 30 })
     for (const one of steps) {
       const raffle = 'which' in one ? (made.at(-1 - one.which) ?? 0) : (made.at(-1) ?? 0)
       if ('wait' in one) memory.now += one.wait
       else if ('does' in one) hand({ kind: 'raffle.act', raffle, does: one.does as never, by: 'wanda' })
       else if ('page' in one)
         hand({ kind: 'raffle.enter', who: { account: one.page, name: one.page }, raffle, wanted: one.wanted as never })
-      else if ('word' in one) hand(starts({ ...one, mostTickets: 4, word: { word: one.word, aliases: [] } } as never))
+      else if ('word' in one) start({ ...one, mostTickets: 4, word: { word: one.word, aliases: [] } } as never)
       else hand({ kind: 'chat.line', who: { account: one.who, name: one.who }, text: one.text, privately: false })
       for (const intent of memory.dueTimers()) hand(intent)
     }
-    for (let i = 0; i < intents.length; i += size + 1)
-      await Promise.all(intents.slice(i, i + size + 1).map(([intent, at], k) => durable.send(`k${i + k}`, intent, at)))
-    const rows = await pool.query(
-      'select v.account, a.balance from viewer v join account a on a.channel = v.channel and a.id = v.id where v.channel = $1',
-      [channel],
-    )
-    for (const { account, balance } of rows.rows) expect([account, balance]).toEqual([account, memory.balance(account)])
-    expect(durable.facts.map(({ kind, seq, body }) => ({ kind, seq, body }))).toEqual(
-      memory.facts().map(({ kind, seq, body }) => ({ kind, seq, body })),
-    )
+    await same(size)
   })
   await fc.assert(property, { numRuns: 25 })
   expect(await sumOfAll(pool)).toBe(0)
-})
+}, 60_000)
 
 /** A channel with people who hold 1,000 each, over HTTP. */
 async function opened(environment: Record<string, string> = {}) {
