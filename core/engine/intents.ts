@@ -1,7 +1,7 @@
 import * as commands from '../commands/index.ts'
 import * as earning from '../earning/index.ts'
 import { type MatchSupporter, matchSupporter, type ReceiveEvent, receiveEvent } from '../events/index.ts'
-import { type ChangeSeed, changeSeed } from '../fairness/index.ts'
+import type { ChangeSeed } from '../fairness/index.ts'
 import * as games from '../games/index.ts'
 import * as library from '../library/index.ts'
 import * as people from '../people/index.ts'
@@ -15,6 +15,7 @@ import * as tallies from '../tallies/index.ts'
 import * as triggers from '../triggers/index.ts'
 import * as voice from '../voice/index.ts'
 import type { Handler } from '../world/index.ts'
+import { rotateSeed } from './rotateSeed.ts'
 import { type SetUpChannel, setUpChannel } from './setup.ts'
 
 type EarningIntent =
@@ -173,7 +174,7 @@ export const handlers: Handlers = {
   'earning.payGap': earning.payGap,
   'earning.schedule': earning.scheduleTick,
   'event.received': receiveEvent,
-  'fairness.seed': changeSeed,
+  'fairness.seed': rotateSeed,
   'cup.change': games.changeCup,
   'cup.open': games.openCupByDesk,
   'game.callOff': games.callOffRound,

@@ -1,3 +1,3 @@
 export { Chance, commitmentOf, digestOf } from './chance.ts'
-export { ownSeed, roundSeedOf } from './roundSeed.ts'
+export { derivedSeed, ownSeed, type SeedOrigin } from './ownSeed.ts'
 export { type ChangeSeed, chanceFor, changeSeed, type OpenSeed, seedSetting, seeds } from './seeds.ts'

@@ -9,7 +9,7 @@ import { returnedOf, spinWheel } from './roulette.ts'
 import type { RoundRow, SeatRow } from './rounds.ts'
 
 /** A round that has ended, as it is told: all that its outcome follows from, and the outcome. */
-export type ToldRound = Pick<RoundRow, 'id' | 'game' | 'status' | 'seed' | 'commitment' | 'state'> & {
+export type ToldRound = Pick<RoundRow, 'id' | 'game' | 'status' | 'seed' | 'commitment' | 'seedOrigin' | 'state'> & {
   readonly seats: readonly Pick<SeatRow, 'viewer' | 'name' | 'stake' | 'plan' | 'state' | 'room' | 'paid'>[]
 }
 

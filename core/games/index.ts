@@ -43,6 +43,7 @@ export type { CoinState, DuelState, HeistState, ReelsState, RouletteState } from
 export {
   type FloorRow,
   floors,
+  isOver,
   needPlayerRow,
   type PlayerAt,
   playerOf,

@@ -47,6 +47,7 @@ export function openRound(world: World, { game, status, state, nextAt, openerNam
     openerName,
     seed,
     commitment: commitmentOf(seed),
+    seedOrigin: 'own',
     nextAt: null,
     seats: 0,
     staked: 0,

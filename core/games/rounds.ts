@@ -1,3 +1,4 @@
+import type { SeedOrigin } from '../fairness/index.ts'
 import { defineTable, type Need, needKey, type World } from '../world/index.ts'
 import type { CupState } from './cup/state.ts'
 import type { Machine } from './reels.ts'
@@ -70,6 +71,7 @@ export interface RoundRow {
   /** What its outcome is drawn from, 32 bytes in hex; told to nobody before it ends. */
   readonly seed: string
   readonly commitment: string
+  readonly seedOrigin: SeedOrigin
   /** When it goes on by itself; null: it has ended. */
   readonly nextAt: number | null
   readonly seats: number

@@ -15,8 +15,11 @@ export const FINISH_SECONDS = 900
 
 /** Tells who was drawn, now that it has been seen; from now on they have time to speak up, if they must. Needs `needDraw` or the winners' rows. */
 export function announce(world: World, raffle: RaffleRow): RaffleRow {
-  let now: RaffleRow = world.put<RaffleRow>(raffles, { ...raffle, drawing: null })
-  for (const { draw } of raffle.drawing?.picks ?? []) {
+  const { hidden } = raffle
+  const revealed = hidden === null ? raffle.revealed : { ...hidden.reveal, at: world.at }
+  let now: RaffleRow = world.put<RaffleRow>(raffles, { ...raffle, drawing: null, hidden: null, revealed })
+  if (revealed !== null) world.fact('raffle.revealed', 'everyone', { raffle: raffle.id, ...revealed })
+  for (const draw of hidden?.draws ?? []) {
     const winner = world.get(winners, winnerKey(raffle.id, draw))
     if (winner === undefined) continue
     now = winner.state === 'drawn' ? tellWinner(world, now, winner) : tellPassed(world, now, winner)

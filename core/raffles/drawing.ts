@@ -9,7 +9,7 @@ import { type Pick, pickOne } from './draw.ts'
 import { entrantsOf, type InList, needEntrants } from './entrants.ts'
 import { lucks, type RaffleRow, raffles, totalsOf, winnerKey, winners } from './rows.ts'
 import { MOST_WINNERS } from './schema.ts'
-import { stripOf } from './strip.ts'
+import { hiddenStrip, stripOf } from './strip.ts'
 import { peopleInWords, tell, tellChanged } from './tell.ts'
 import { ticketsInWords } from './tickets.ts'
 import { setTimer } from './timers.ts'
@@ -184,8 +184,9 @@ function show(world: World, raffle: RaffleRow, picks: readonly Picked[]): Raffle
     suspenseSeconds === 0 ? 0 : Math.min(MOST_SUSPENSE, suspenseSeconds + EACH_SECONDS * (picks.length - 1))
   const before = raffle.picked.slice(0, raffle.picked.length - picks.length)
   const all = without(entrantsOf(world, raffle.id), before)
-  const drawing = { ...stripOf(all, picks), from: world.at, until: world.at + seconds }
-  const drawn = world.put(raffles, { ...raffle, drawing })
+  const drawing = { ...hiddenStrip(all), from: world.at, until: world.at + seconds }
+  const hidden = { draws: picks.map(({ draw }) => draw), reveal: stripOf(all, picks) }
+  const drawn = world.put(raffles, { ...raffle, drawing, hidden })
   world.fact('raffle.drawn', 'everyone', { raffle: raffle.id, ...drawing })
   if (seconds === 0) return announce(world, drawn)
   const { people, tickets } = totalsOf(world, raffle.id)

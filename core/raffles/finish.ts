@@ -63,9 +63,9 @@ export function finishRaffle(world: World, raffle: RaffleRow): Result<RaffleRow>
 }
 
 /** The picks of which it is not decided yet whether they win. */
-const undecided = ({ waiting, drawing }: RaffleRow): number[] => [
+const undecided = ({ waiting, hidden }: RaffleRow): number[] => [
   ...waiting.map(({ draw }) => draw),
-  ...(drawing?.picks ?? []).map(({ draw }) => draw),
+  ...(hidden?.draws ?? []),
 ]
 
 /** What calling off needs. */
@@ -88,6 +88,7 @@ export function callOffRaffle(world: World, raffle: RaffleRow, why: string): Res
     remindAt: null,
     opensAt: null,
     drawing: null,
+    hidden: null,
     waiting: [],
     why,
   })

@@ -43,10 +43,13 @@ export function makeRaffle(world: World, { settings, setup, opens, byName }: Mak
     show: null,
     seed: '',
     commitment: '',
+    seedOrigin: 'own',
     draws: 0,
     won: 0,
     drawnAt: null,
     drawing: null,
+    hidden: null,
+    revealed: null,
     waiting: [],
     picked: [],
     each: null,
@@ -81,6 +84,7 @@ export function openRaffle(world: World, raffle: RaffleRow): Result<RaffleRow> {
     show: show?.id ?? null,
     seed,
     commitment: commitmentOf(seed),
+    seedOrigin: 'own',
     why: null,
   })
   world.put(totals, totalsOf(world, id))

@@ -1,3 +1,4 @@
+import type { SeedOrigin } from '../fairness/index.ts'
 import { defineTable, type Need, needKey, viewerIn, type World } from '../world/index.ts'
 import type { RaffleSettings } from './schema.ts'
 
@@ -37,13 +38,30 @@ export interface ShownPick {
   readonly mark: number
 }
 
-/** A draw from the press to the winner's name. `slices`: what each stands for on the strip, from left to right, and whose it is where it is wide. */
-export interface Drawing {
+/** The odds bar with its picks. `slices`: what each stands for, from left to right, and whose it is where it is wide. */
+export interface Strip {
   readonly picks: readonly ShownPick[]
   readonly total: number
   readonly slices: readonly (readonly [weight: number, name: string | null])[]
+}
+
+/** A draw that is being shown, as everybody may know it: who was picked is not in it before the reveal. */
+export interface Drawing {
+  readonly total: number
+  readonly slices: Strip['slices']
   readonly from: number
   readonly until: number
+}
+
+/** A draw that has been revealed, and when. */
+export interface RevealedDraw extends Strip {
+  readonly at: number
+}
+
+/** What a draw comes to, for the ledger alone until it is revealed. */
+export interface HiddenDraw {
+  readonly draws: readonly number[]
+  readonly reveal: Strip
 }
 
 /** Somebody who has been drawn and must speak up. */
@@ -77,11 +95,16 @@ export interface RaffleRow {
   /** What winners are drawn from, 32 bytes in hex; empty before it opens, told to nobody before it ends. */
   readonly seed: string
   readonly commitment: string
+  readonly seedOrigin: SeedOrigin
   /** Picks made so far, and winners that have their prize for sure. */
   readonly draws: number
   readonly won: number
   readonly drawnAt: number | null
   readonly drawing: Drawing | null
+  /** Told to nobody before the drawing is over. */
+  readonly hidden: HiddenDraw | null
+  /** The last draw that everybody has seen. */
+  readonly revealed: RevealedDraw | null
   readonly waiting: readonly Waiting[]
   /** Everybody who has been picked, in that order: they are out of the list. */
   readonly picked: readonly number[]

@@ -1,4 +1,4 @@
-import type { Drawing, ShownPick } from './rows.ts'
+import type { Drawing, ShownPick, Strip } from './rows.ts'
 
 /** So many slices can be told apart on a strip; narrower ones are shown together. */
 const MOST_SLICES = 240
@@ -20,14 +20,17 @@ export interface OnList {
   readonly start: number
 }
 
+/** The strip as everybody may see it before the reveal: nothing of it hangs on who was picked. */
+export const hiddenStrip = (all: readonly OnStrip[]): Pick<Drawing, 'total' | 'slices'> => {
+  const { total, slices } = stripOf(all, [])
+  return { total, slices }
+}
+
 /**
  * The strip of chances of a draw: every person a slice as wide as their chance, in the order of entry; the narrowest next to one another are joined
  * until the strip can be drawn. A pick that came after others stops at the same place within the winner's slice.
  */
-export function stripOf(
-  all: readonly OnStrip[],
-  picks: readonly OnList[],
-): Pick<Drawing, 'picks' | 'total' | 'slices'> {
+export function stripOf(all: readonly OnStrip[], picks: readonly OnList[]): Strip {
   const total = all.reduce((sum, one) => sum + one.weight, 0)
   const winners = new Map(picks.map((pick) => [pick.winner, pick]))
   const slices: [number, string | null][] = []

@@ -37,7 +37,7 @@ export const tickRaffle: Handler<RaffleTick> = {
       case 'return':
         return needReturn(world, raffle)
       case 'announce':
-        return [pot, ...(raffle.drawing?.picks ?? []).flatMap((pick) => needClaimed(world, raffle, pick.draw))]
+        return [pot, ...(raffle.hidden?.draws ?? []).flatMap((draw) => needClaimed(world, raffle, draw))]
       case 'claim':
         return [
           pot,

@@ -2,6 +2,7 @@ import { EVERYONE_MAY, NO_LIMITS } from '../access/index.ts'
 import type { CommandSettings } from '../commands/index.ts'
 import { type EarningPlan, earningSetting } from '../earning/index.ts'
 import { decide, type Intent } from '../engine/index.ts'
+import { digestOf } from '../fairness/index.ts'
 import { type Game, type SettingsOf, settingsOf } from '../games/index.ts'
 import { accounts, BOOKS, transfers } from '../ledger/index.ts'
 import { habitOf, viewers, watchOf } from '../people/index.ts'
@@ -89,6 +90,9 @@ export const TALLY: TallySettings = {
   passing: false,
 }
 
+/** What stands for the entropy of an intent in tests: the same for the same key. */
+export const entropyOf = (key: string): string => digestOf([key])
+
 /** Timers that hand in an intent of their own name. */
 const RUNNING: ReadonlySet<string> = new Set([
   'trigger.run',
@@ -112,9 +116,10 @@ export class TestChannel {
     for (const reward of [WHISTLE, NAMING]) this.send(sells(reward))
   }
 
-  send(intent: Intent, at = this.now): Result<Answer> {
-    const result = decide(this.world, { ...intent, key: `test/${++this.#count}`, at } as Intent & Envelope)
-    return result
+  send(intent: Intent, at = this.now, entropy?: string): Result<Answer> {
+    const n = ++this.#count
+    const envelope: Envelope = { key: `test/${n}`, at, entropy: entropy ?? entropyOf(`test/${n}`) }
+    return decide(this.world, { ...intent, ...envelope })
   }
 
   /** Somebody says something in the room. @returns the bot's answer, if there is one. */

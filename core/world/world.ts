@@ -33,10 +33,15 @@ export interface Moment {
   readonly figures: Readonly<Record<string, string | number>>
 }
 
-/** Every intent's envelope: a key unique for its source, by which a repeat is known, and when it came (seconds). */
+/**
+ * Every intent's envelope: a key unique for its source, by which a repeat is known, and when it came (Unix seconds).
+ * `entropy`: 32 random bytes in hex that seeds opened by this intent are made from; used once and stored nowhere.
+ * Left out only where nothing can be opened.
+ */
 export interface Envelope {
   readonly key: string
   readonly at: number
+  readonly entropy?: string
 }
 
 /** A row as it is now, and as it was before the batch; undefined: there was none. */
@@ -86,6 +91,11 @@ export class World {
 
   get intentKey(): string {
     return this.#intent.key
+  }
+
+  /** The randomness that came with the intent at hand, 32 bytes in hex; it must never be stored or told. */
+  get entropy(): string {
+    return this.#intent.entropy ?? ''
   }
 
   get<R extends object>(table: Table<R>, key: Key): R | undefined {

@@ -1,6 +1,7 @@
 import { type CommandSettings, heard } from '#core/commands'
 import { decide, type Intent } from '#core/engine'
-import { type Envelope, World } from '#core/world'
+import { World } from '#core/world'
+import { envelope } from '#server/writer/index.ts'
 import { COMMAND } from '../../core/testing/channel.ts'
 import type { BenchChannel } from './channel.ts'
 
@@ -34,9 +35,8 @@ const best = (runs: readonly number[]): number => Math.max(...runs)
 export function matching(): { perSecond: number; bare: number } {
   const world = new World()
   for (let i = 0; i < COMMANDS; i++) {
-    const intent = { kind: 'command.save', command: null, settings: command(i), key: `c${i}`, at: 1 } as Intent &
-      Envelope
-    decide(world, intent)
+    const intent: Intent = { kind: 'command.save', command: null, settings: command(i) }
+    decide(world, { ...intent, ...envelope(`c${i}`, 1) })
   }
   const words = new Map<string, number>()
   for (let i = 0; i < COMMANDS; i++) {

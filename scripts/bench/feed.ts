@@ -5,7 +5,7 @@ import { setTimeout as pause } from 'node:timers/promises'
 import type { Intent } from '#core/engine'
 import { Feed } from '#server/feed/index.ts'
 import { streamFacts } from '#server/feed/stream.ts'
-import { ChannelWriter, type Sent } from '#server/writer/index.ts'
+import { ChannelWriter, envelope } from '#server/writer/index.ts'
 import { freePort } from '../../server/src/testing/ports.ts'
 import type { BenchChannel } from './channel.ts'
 
@@ -65,7 +65,7 @@ async function ourFeed({ pool, writerPool, url, channel, at }: BenchChannel, lis
   }).listen(port, '127.0.0.1')
   const p99 = await measured(port, sent, listening, async (i) => {
     const intent = listening.intent(i)
-    await writer.submit({ ...intent, key: `feed/${listening.kind}/${i}`, at: at() } as Sent)
+    await writer.submit({ ...intent, ...envelope(`feed/${listening.kind}/${i}`, at()) })
   })
   http.closeAllConnections()
   http.close()

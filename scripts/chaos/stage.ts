@@ -12,7 +12,7 @@ import { systemClock } from '#server/clock.ts'
 import { connect, connectWriter, migrateUp } from '#server/database/index.ts'
 import { EventSecrets } from '#server/events/index.ts'
 import { migrateTimers } from '#server/timers/index.ts'
-import { ChannelWriter, type Sent } from '#server/writer/index.ts'
+import { ChannelWriter, envelope } from '#server/writer/index.ts'
 import { freePort } from '../../server/src/testing/ports.ts'
 import { startIrc } from '../../standin/src/irc/server.ts'
 import { ChatRoom } from '../../standin/src/room.ts'
@@ -114,7 +114,7 @@ async function makeChannel(pool: pg.Pool, url: string): Promise<number> {
   const channel = made.rows[0].id as number
   const writerPool = connectWriter(url, 2)
   const writer = new ChannelWriter({ pool: writerPool, channel, onFacts: () => {} })
-  const submit = (key: string, intent: Intent) => writer.submit({ ...intent, key, at: systemClock() } as Sent)
+  const submit = (key: string, intent: Intent) => writer.submit({ ...intent, ...envelope(key, systemClock()) })
   const currency = { one: 'rivet', many: 'rivets', word: 'rivets' }
   await submit('setup', { kind: 'channel.setUp', currency, plan: { intervalSeconds: 1, base: 10, cap: null } })
   await submit('reward', { kind: 'store.save', reward: null, settings: REWARD })

@@ -5,7 +5,7 @@ import type { Intent } from '#core/engine'
 import type { CircleSettings, Rank, RankPlan } from '#core/ranks'
 import type { RewardSettings } from '#core/store'
 import type { Answer, Result } from '#core/world'
-import { ChannelWriter, type Sent } from '#server/writer/index.ts'
+import { ChannelWriter, envelope } from '#server/writer/index.ts'
 import { chanceFrom } from '../../standin/src/chance.ts'
 import { CROWD, LINES, STREAMER } from '../../standin/src/people.ts'
 import { seedCommands } from './commands.ts'
@@ -97,7 +97,7 @@ export async function seedDemo(pool: pg.Pool, writerPool: pg.Pool, now: number):
   const writer = new ChannelWriter({ pool: writerPool, channel, onFacts: () => {}, batchSize: 2000 })
   let count = 0
   const submit = (at: number, intent: Intent) =>
-    writer.submit({ ...intent, key: `demo/${++count}`, at: Math.floor(at) } as Sent)
+    writer.submit({ ...intent, ...envelope(`demo/${++count}`, Math.floor(at)) })
   const chance = chanceFrom(20)
   // Shows begin at 19:00 UTC.
   const begin = now - (now % DAY) - Math.ceil(SHOWS * 3.4) * DAY + 19 * 3600

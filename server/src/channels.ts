@@ -1,10 +1,10 @@
 import type { Intent } from '#core/engine'
-import type { Answer, Envelope, Result } from '#core/world'
+import type { Answer, Result } from '#core/world'
 import type { Clock } from './clock.ts'
 import type { Pool } from './database/index.ts'
 import type { Feed } from './feed/index.ts'
 import { Metrics } from './metrics/index.ts'
-import { ChannelWriter } from './writer/index.ts'
+import { ChannelWriter, envelope } from './writer/index.ts'
 
 export interface ChannelHead {
   readonly id: number
@@ -51,7 +51,7 @@ export class Channels {
     waiting.inc()
     let outcome = 'failed'
     try {
-      const result = await this.#writer(channel).submit({ ...intent, key, at: this.clock() } as Intent & Envelope)
+      const result = await this.#writer(channel).submit({ ...intent, ...envelope(key, this.clock()) })
       outcome = result.ok ? 'accepted' : 'refused'
       return result
     } finally {

@@ -11,7 +11,7 @@ import { useRefresh } from '../parts/useRefresh.ts'
 import { BalanceHead } from './BalanceHead.tsx'
 import { type Channel, channelQuery, meQuery } from './channel.ts'
 import { type GamesView, withJoined } from './games/games.ts'
-import { type RaffleView, withCount, withDraw } from './raffles/raffles.ts'
+import { type RaffleView, withCount, withDraw, withReveal } from './raffles/raffles.ts'
 import { turnsOver, withLeft, withRest } from './store/told.ts'
 
 const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[] = [
@@ -45,6 +45,13 @@ const SPREAD: ReadonlySet<string> = new Set([
   'raffle.ended',
 ])
 
+/** Facts of a raffle that change its page without asking anew: thousands may look on. */
+const TOLD_OF_RAFFLES: Readonly<Record<string, typeof withCount>> = {
+  'raffle.counted': withCount,
+  'raffle.drawn': withDraw,
+  'raffle.revealed': withReveal,
+}
+
 function useViewerLive(channel: Channel | undefined): boolean {
   const client = useQueryClient()
   const refresh = useRefresh()
@@ -58,11 +65,9 @@ function useViewerLive(channel: Channel | undefined): boolean {
     const known = client.getQueryData(channelQuery.queryKey)
     if (kind === 'duel.asked') toast({ text: `${body.by} calls you to a duel. Answer on the page Games.` })
     if (kind === 'round.joined') client.setQueryData<GamesView>(['games'], (view) => view && withJoined(view, body))
-    if (kind === 'raffle.counted' || kind === 'raffle.drawn')
-      client.setQueryData<RaffleView>(
-        ['raffle', Number(body.raffle)],
-        (view) => view && (kind === 'raffle.counted' ? withCount(view, body) : withDraw(view, body)),
-      )
+    const told = TOLD_OF_RAFFLES[kind]
+    if (told !== undefined)
+      client.setQueryData<RaffleView>(['raffle', Number(body.raffle)], (view) => view && told(view, body))
     if (kind === 'raffle.changed' && known?.raffles === false) refresh(['channel'])
     if (kind === 'store.stock' && known !== undefined) {
       if (turnsOver(known, body)) setTimeout(() => refresh(['channel']), Math.random() * SPREAD_MS)

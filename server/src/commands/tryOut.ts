@@ -7,10 +7,10 @@ import { writeSetting } from '#core/settings'
 import { latestShow, showOnAir, shows } from '#core/show'
 import { type RewardSettings, rewards } from '#core/store'
 import { type TriggerSettings, triggers } from '#core/triggers'
-import type { Envelope, Refusal, World } from '#core/world'
+import type { Refusal, World } from '#core/world'
 import type { Client, Pool } from '../database/index.ts'
 import { newSeed } from '../fairness/index.ts'
-import { loadNeeds, onCopy } from '../writer/index.ts'
+import { envelope, loadNeeds, onCopy } from '../writer/index.ts'
 import { type Tried, whatHappened } from './tried.ts'
 
 export const MADE_UP = ['newcomer', 'follower', 'subscriber', 'moderator'] as const
@@ -52,12 +52,12 @@ export const tryOut = (pool: Pool, channel: number, at: number, trial: Trial): P
 
 async function play(client: Client, channel: number, world: World, at: number, trial: Trial): Promise<Tried> {
   const hand = async (intent: Intent, now: number) => {
-    const sent = { ...intent, key: `trial/${now}`, at: now } as Intent & Envelope
+    const sent = { ...intent, ...envelope(`trial/${now}`, now) }
     await loadNeeds(client, channel, world, [sent])
     return decide(world, sent)
   }
   if ('madeUp' in trial.as) await hand({ kind: 'presence.arrived', who: madeUpWho(trial.as.madeUp) }, at)
-  world.begin({ key: 'trial', at })
+  world.begin(envelope('trial', at))
   // What is drawn for real must not be known from trying.
   writeSetting(world, seedSetting, { id: 0, seed: newSeed(), openedAt: at })
   if (trial.onAir !== undefined) setAir(world, trial.onAir)

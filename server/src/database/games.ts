@@ -1,4 +1,5 @@
 import { index, integer, jsonb, pgTable, primaryKey, text } from 'drizzle-orm/pg-core'
+import type { SeedOrigin } from '#core/fairness'
 import type { Game, PlayerAt, RoundState, RoundStatus, SeatPlan, SeatState } from '#core/games'
 import { channelRef, whole } from './channel.ts'
 
@@ -16,6 +17,7 @@ export const round = pgTable(
     openerName: text('opener_name'),
     seed: text().notNull(),
     commitment: text().notNull(),
+    seedOrigin: text('seed_origin').$type<SeedOrigin>().notNull().default('channel'),
     nextAt: whole('next_at'),
     seats: whole().notNull(),
     staked: whole().notNull(),

@@ -1,6 +1,16 @@
 import { sql } from 'drizzle-orm'
 import { index, integer, jsonb, pgTable, primaryKey, text } from 'drizzle-orm/pg-core'
-import type { Drawing, EntryState, RaffleSettings, RaffleStatus, Waiting, WinnerState } from '#core/raffles'
+import type { SeedOrigin } from '#core/fairness'
+import type {
+  Drawing,
+  EntryState,
+  HiddenDraw,
+  RaffleSettings,
+  RaffleStatus,
+  RevealedDraw,
+  Waiting,
+  WinnerState,
+} from '#core/raffles'
 import { channelRef, whole } from './channel.ts'
 
 // Raffles, who is in them, who was drawn, and the set-ups they are started from.
@@ -37,10 +47,13 @@ export const raffle = pgTable(
     show: whole(),
     seed: text().notNull(),
     commitment: text().notNull(),
+    seedOrigin: text('seed_origin').$type<SeedOrigin>().notNull().default('channel'),
     draws: whole().notNull(),
     won: whole().notNull(),
     drawnAt: whole('drawn_at'),
     drawing: jsonb().$type<Drawing | null>(),
+    hidden: jsonb().$type<HiddenDraw | null>(),
+    revealed: jsonb().$type<RevealedDraw | null>(),
     waiting: jsonb().$type<Waiting[]>().notNull(),
     picked: jsonb().$type<number[]>().notNull(),
     each: whole(),

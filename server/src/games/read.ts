@@ -37,6 +37,7 @@ const {
   openedAt: round.openedAt,
   openerName: round.openerName,
   commitment: round.commitment,
+  seedOrigin: round.seedOrigin,
   seed: round.seed,
   nextAt: round.nextAt,
   seats: round.seats,

@@ -45,7 +45,7 @@ export async function raffleOnScreen(db: Reader, channel: number, now: number) {
       tickets,
       left: closesAt === null ? null : closesAt - now,
       names: latest.map(({ name }) => name).reverse(),
-      drawing: drawing === null ? null : { ...drawing, elapsed: now - drawing.from },
+      drawing,
       waiting: waiting.map(({ name, until }) => ({ name, left: until - now })),
       won: won.map(({ name, line, weight, total }) => ({ name, line, chance: chanceInWords(weight, total) })),
       wonAgo: won.length === 0 ? null : now - wonAt,

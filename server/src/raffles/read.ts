@@ -19,10 +19,12 @@ const shown = {
   finishAt: raffle.finishAt,
   endedAt: raffle.endedAt,
   commitment: raffle.commitment,
+  seedOrigin: raffle.seedOrigin,
   seed: sql<string | null>`case when ${raffle.endedAt} is null then null else ${raffle.seed} end`,
   draws: raffle.draws,
   won: raffle.won,
   drawing: raffle.drawing,
+  revealed: raffle.revealed,
   waiting: raffle.waiting,
   each: raffle.each,
   why: raffle.why,
@@ -127,8 +129,14 @@ export function winnersOf(db: Reader, channel: number, raffles: readonly number[
     .select(columns)
     .from(raffleWinner)
     .leftJoin(viewer, and(eq(viewer.channel, raffleWinner.channel), eq(viewer.id, raffleWinner.viewer)))
-    .where(and(eq(raffleWinner.channel, channel), inArray(raffleWinner.raffle, [...raffles])))
+    .where(and(eq(raffleWinner.channel, channel), inArray(raffleWinner.raffle, [...raffles]), revealedOnly(channel)))
     .orderBy(asc(raffleWinner.raffle), asc(raffleWinner.draw))
+}
+
+/** A pick is nobody's to know before the draw has been revealed: not the desk's, not the winner's own. */
+function revealedOnly(channel: number) {
+  return sql`not exists (select 1 from raffle r where r.channel = ${channel} and r.id = ${raffleWinner.raffle}
+    and r.hidden is not null and r.hidden->'draws' @> to_jsonb(${raffleWinner.draw}))`
 }
 
 export type WinnerShown = Awaited<ReturnType<typeof winnersOf>>[number]
@@ -253,7 +261,14 @@ export async function ownPartOf(db: Reader, channel: number, id: number, who: nu
       amount: raffleWinner.amount,
     })
     .from(raffleWinner)
-    .where(and(eq(raffleWinner.channel, channel), eq(raffleWinner.raffle, id), own(raffleWinner.viewer)))
+    .where(
+      and(
+        eq(raffleWinner.channel, channel),
+        eq(raffleWinner.raffle, id),
+        own(raffleWinner.viewer),
+        revealedOnly(channel),
+      ),
+    )
     .orderBy(desc(raffleWinner.draw))
     .limit(1)
   return { entry: entry?.state === 'in' ? entry : null, won: won ?? null }

@@ -1,7 +1,7 @@
 import { expect } from 'vitest'
 import type { EarningPlan } from '#core/earning'
 import type { Intent } from '#core/engine'
-import { TestChannel } from '../../../core/testing/channel.ts'
+import { entropyOf, TestChannel } from '../../../core/testing/channel.ts'
 import type { Pool } from '../database/index.ts'
 import { addChannel, CURRENCY, writerFor } from './database.ts'
 
@@ -17,8 +17,9 @@ export async function bothWays(pool: Pool, slug: string, plan: Partial<EarningPl
   const setUp: Intent[] = [{ kind: 'channel.setUp', currency: CURRENCY, plan }, ...memory.rewards()]
   const intents = setUp.map((intent): [Intent, number] => [intent, memory.now])
   const hand = (intent: Intent) => {
+    const key = `k${intents.length}`
     intents.push([intent, memory.now])
-    return memory.send(intent)
+    return memory.send(intent, memory.now, entropyOf(key))
   }
   const same = async (size: number) => {
     for (let i = 0; i < intents.length; i += size + 1)

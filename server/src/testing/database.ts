@@ -1,12 +1,12 @@
 import { randomBytes } from 'node:crypto'
 import pg from 'pg'
-import { pino } from 'pino'
 import { inject, onTestFinished } from 'vitest'
 import type { Intent } from '#core/engine'
 import type { Fact } from '#core/world'
-import { connect, connectWriter, migrateUp, type Pool } from '../database/index.ts'
-import { migrateTimers } from '../timers/index.ts'
-import { ChannelWriter, type Sent } from '../writer/index.ts'
+import { entropyOf } from '../../../core/testing/channel.ts'
+import { connect, connectWriter, type Pool } from '../database/index.ts'
+import { ChannelWriter } from '../writer/index.ts'
+import { TEMPLATE } from './postgres.setup.ts'
 
 export interface TestDatabase {
   readonly pool: Pool
@@ -19,7 +19,7 @@ export async function testDatabase(): Promise<TestDatabase> {
   const server = inject('postgresUrl')
   const admin = new pg.Client({ connectionString: server })
   await admin.connect()
-  await admin.query(`create database ${name}`)
+  await admin.query(`create database ${name} template ${TEMPLATE}`)
   const url = server.replace(/\/postgres$/, `/${name}`)
   const pool = connect(url, 20)
   onTestFinished(async () => {
@@ -27,8 +27,6 @@ export async function testDatabase(): Promise<TestDatabase> {
     await admin.query(`drop database ${name} with (force)`)
     await admin.end()
   })
-  await migrateUp(pool, 'server/migrations')
-  await migrateTimers(pool, pino({ level: 'silent' }))
   return { pool, url }
 }
 
@@ -54,7 +52,8 @@ export function writerFor({ options }: Pool, channel: number): TestWriter {
   const pool = connectWriter(String(options.connectionString), 2)
   onTestFinished(() => pool.end())
   const writer = new ChannelWriter({ pool, channel, onFacts: (more) => facts.push(...more) })
-  const send = (key: string, intent: Intent, at = 1_000_000) => writer.submit({ ...intent, key, at } as Sent)
+  const send = (key: string, intent: Intent, at = 1_000_000) =>
+    writer.submit({ ...intent, key, at, entropy: entropyOf(key) })
   return { writer, facts, send }
 }
 

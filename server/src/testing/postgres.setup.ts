@@ -1,14 +1,34 @@
+import pg from 'pg'
+import { pino } from 'pino'
 import type { TestProject } from 'vitest/node'
 import { startPostgres } from '../../../scripts/postgres.ts'
+import { connect, migrateUp } from '../database/index.ts'
+import { migrateTimers } from '../timers/index.ts'
 import { freePort } from './ports.ts'
 
-/** Starts the tests' own PostgreSQL once for all test files. */
+/** The database that every test's own is copied from: going through all migrations for each was a third of the time. */
+export const TEMPLATE = 'ricompensa_template'
+
+/** Starts the tests' own PostgreSQL once for all test files, with a database of our tables to copy. */
 export default async function setup(project: TestProject): Promise<() => void> {
   const port = await freePort()
   // Nothing of a test's database is kept, so it need not survive a power cut.
   const postgres = startPostgres({ name: 'test', port, settings: ['fsync=off', 'max_connections=200'] })
+  await makeTemplate(postgres.url)
   project.provide('postgresUrl', postgres.url)
   return postgres.stop
+}
+
+async function makeTemplate(server: string): Promise<void> {
+  const admin = new pg.Client({ connectionString: server })
+  await admin.connect()
+  await admin.query(`drop database if exists ${TEMPLATE}`)
+  await admin.query(`create database ${TEMPLATE}`)
+  await admin.end()
+  const pool = connect(server.replace(/\/postgres$/, `/${TEMPLATE}`), 2)
+  await migrateUp(pool, 'server/migrations')
+  await migrateTimers(pool, pino({ level: 'silent' }))
+  await pool.end()
 }
 
 declare module 'vitest' {

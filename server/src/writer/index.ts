@@ -1,4 +1,5 @@
 export { onCopy } from './copy.ts'
+export { envelope } from './envelope.ts'
 export { loadNeeds, loadUntilThere } from './load.ts'
 export type { Sent } from './sent.ts'
 export { ChannelWriter, type WriterOptions } from './writer.ts'

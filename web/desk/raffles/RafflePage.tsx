@@ -6,7 +6,7 @@ import { channelSlug } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Panel } from '../../parts/Panel.tsx'
-import { Strip } from '../../parts/raffles/Strip.tsx'
+import { Strip, showsStrip } from '../../parts/raffles/Strip.tsx'
 import { dayText, leftText, useNow } from '../../parts/time.ts'
 import { useToast } from '../../parts/toasts.tsx'
 import { useStatus } from '../status.ts'
@@ -43,9 +43,9 @@ function OneRaffle({ view }: { view: RaffleView }) {
     <div className="flex max-w-5xl flex-col gap-4">
       <Head view={view} />
       <Figures raffle={raffle} now={now} />
-      {raffle.drawing !== null && (
+      {showsStrip({ ...raffle, now }) && (
         <Panel title="The draw" bodyClassName="px-4 py-3">
-          <Strip drawing={raffle.drawing} now={now} />
+          <Strip drawing={raffle.drawing} revealed={raffle.revealed} now={now} />
         </Panel>
       )}
       {winners.some(({ state }) => state !== 'drawn') && <Winners view={view} now={now} />}

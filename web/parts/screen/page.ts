@@ -25,7 +25,7 @@ export interface RaffleOnPage {
   /** Until it closes; null: by hand. */
   readonly left: number | null
   readonly names: readonly string[]
-  readonly drawing: (StripDrawing & { readonly elapsed: number }) | null
+  readonly drawing: StripDrawing | null
   readonly waiting: readonly { readonly name: string; readonly left: number }[]
   readonly won: readonly { readonly name: string; readonly line: string | null; readonly chance: string }[]
   /** Seconds since the last prize was won; null: none was. */

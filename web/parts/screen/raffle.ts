@@ -1,5 +1,5 @@
 import type { Piece } from '#core/screen'
-import { drawStrip } from '../raffles/drawStrip.ts'
+import { runStrip, STOP_MS, type StripRevealed, stopStrip } from '../raffles/drawStrip.ts'
 import { type Drawn, numbers, type PieceLive, part } from './drawn.ts'
 import type { RaffleOnPage, Shown } from './page.ts'
 
@@ -8,6 +8,8 @@ type RafflePiece = Extract<Piece, { of: 'raffle' }>
 /** How long a winner stays in view once the prize is theirs (ms). */
 const STAYS_MS = 20_000
 const NAMES_SHOWN = 6
+/** The winner stands on the odds bar for so long after the marker has stopped (ms). */
+const RESULT_MS = 2000
 
 /** Time left: a clock, and hours where there are many. */
 const clock = (left: number): string => {
@@ -24,7 +26,8 @@ export class RaffleOnScreen implements Drawn {
   #raffle: RaffleOnPage | undefined
   #toldAt = 0
   #clock: { readonly element: HTMLElement; readonly left: number } | undefined
-  #drawingUntil = 0
+  /** While the marker runs to who was drawn, what is told meanwhile waits. */
+  #revealing: ReturnType<typeof setTimeout> | undefined
   #hiding: ReturnType<typeof setTimeout> | undefined
 
   constructor(
@@ -45,10 +48,13 @@ export class RaffleOnScreen implements Drawn {
 
   #told(shown: Shown | undefined): void {
     const raffle = shown?.raffle
-    // What is being drawn is looked at to its end.
-    if (performance.now() < this.#drawingUntil) return
     this.#raffle = raffle
     this.#toldAt = performance.now()
+    if (this.#revealing === undefined) this.#drawTold()
+  }
+
+  #drawTold(): void {
+    const raffle = this.#raffle
     if (raffle === undefined) return this.#hide()
     if (
       raffle.wonAgo !== null &&
@@ -68,6 +74,7 @@ export class RaffleOnScreen implements Drawn {
       this.#draw(this.#raffle)
       return false
     }
+    if (kind === 'raffle.revealed' && same) this.#reveal(body as unknown as StripRevealed)
     return kind === 'raffle.drawn' || kind === 'raffle.changed' || kind === 'raffle.ended'
   }
 
@@ -91,16 +98,35 @@ export class RaffleOnScreen implements Drawn {
     part(this.#within, 'round-names', raffle.names.slice(-NAMES_SHOWN).reverse().join('  ·  '))
   }
 
-  #drawDraw(raffle: RaffleOnPage, drawing: NonNullable<RaffleOnPage['drawing']>): void {
+  #drawDraw({ people }: RaffleOnPage, drawing: NonNullable<RaffleOnPage['drawing']>): void {
+    part(this.#within, 'round-line', `${numbers.format(people)} people, one marker`)
+    runStrip(this.#within, drawing)
+  }
+
+  /** The draw is revealed: the marker runs to each pick, and the winner stays in view for a moment. */
+  #reveal(revealed: StripRevealed): void {
+    const raffle = this.#raffle
+    if (raffle === undefined) return
+    clearTimeout(this.#revealing)
+    clearTimeout(this.#hiding)
+    this.element.style.visibility = 'visible'
+    this.#clock = undefined
+    this.#within.replaceChildren()
+    part(part(this.#within, 'round-head'), 'head', raffle.title === '' ? this.piece.title : raffle.title)
     const line = part(this.#within, 'round-line', `${numbers.format(raffle.people)} people, one marker`)
-    const elapsed = drawing.elapsed + this.#since()
-    this.#drawingUntil = performance.now() + Math.max(0, drawing.until - drawing.from - elapsed) * 1000
     const names: string[] = []
-    drawStrip(this.#within, drawing, elapsed, ({ name }) => {
+    stopStrip(this.#within, revealed, true, ({ name }) => {
       names.push(name)
       line.className = 'round-figure raffle-winner'
       line.textContent = names.slice(-3).join(', ')
     })
+    this.#revealing = setTimeout(
+      () => {
+        this.#revealing = undefined
+        this.#drawTold()
+      },
+      revealed.picks.length * STOP_MS + RESULT_MS,
+    )
   }
 
   #drawWaiting(head: HTMLElement, { waiting, won }: RaffleOnPage): void {

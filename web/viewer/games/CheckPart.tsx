@@ -1,7 +1,7 @@
 import { recompute, type ToldRound } from '#core/games'
 import { BrowserCheck } from '../check/BrowserCheck.tsx'
 import { AllSteps, CheckedSteps } from '../check/CheckedSteps.tsx'
-import { FromChannel } from '../check/FromChannel.tsx'
+import { SeedOriginLine } from '../check/SeedOriginLine.tsx'
 import type { WholeRound } from './games.ts'
 
 /** The commitment of a round, and once it has ended its outcome computed anew here, step by step. */
@@ -39,7 +39,7 @@ function Recomputed({ round, openedAt }: { round: ToldRound; openedAt: number })
     <>
       <ul className="mt-3 flex flex-col gap-1.5">
         <BrowserCheck seed={seed} commitment={commitment} label={label} />
-        <FromChannel id={id} seed={seed} openedAt={openedAt} />
+        <SeedOriginLine id={id} seed={seed} openedAt={openedAt} origin={round.seedOrigin} />
         <AllSteps steps={steps} nothing="Nothing was drawn: the round was called off." />
       </ul>
       <CheckedSteps steps={steps} />

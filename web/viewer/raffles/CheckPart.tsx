@@ -1,15 +1,16 @@
 import { useQuery } from '@tanstack/react-query'
+import type { SeedOrigin } from '#core/fairness'
 import { pickLabel, type RaffleFile, recheck } from '#core/raffles'
 import { channelAddress } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { BrowserCheck } from '../check/BrowserCheck.tsx'
 import { AllSteps, CheckedSteps } from '../check/CheckedSteps.tsx'
-import { FromChannel } from '../check/FromChannel.tsx'
+import { SeedOriginLine } from '../check/SeedOriginLine.tsx'
 import { checkQuery, type RaffleShown } from './raffles.ts'
 
 /** The commitment of a raffle, and once it has ended every pick computed anew here. */
 export function CheckPart({ raffle }: { raffle: RaffleShown }) {
-  const { seed, commitment, id, openedAt } = raffle
+  const { seed, commitment, id, openedAt, seedOrigin } = raffle
   return (
     <section aria-labelledby="check" className="mt-6">
       <h3 id="check" className="text-lg">
@@ -30,7 +31,13 @@ export function CheckPart({ raffle }: { raffle: RaffleShown }) {
           <dd className="font-mono text-sm break-all">{seed ?? 'told when the raffle has ended'}</dd>
         </div>
       </dl>
-      {seed !== null && <Checked id={id} openedAt={openedAt ?? 0} />}
+      {seed === null && seedOrigin === 'channel' && (
+        <p className="mt-3">
+          This raffle was opened before every draw had a seed of its own. Its seed is derived from the channel’s, which
+          stays secret until this raffle has ended.
+        </p>
+      )}
+      {seed !== null && <Checked id={id} openedAt={openedAt ?? 0} origin={seedOrigin} />}
       {seed !== null && (
         <p className="mt-5">
           <a
@@ -46,13 +53,13 @@ export function CheckPart({ raffle }: { raffle: RaffleShown }) {
   )
 }
 
-function Checked({ id, openedAt }: { id: number; openedAt: number }) {
+function Checked({ id, openedAt, origin }: { id: number; openedAt: number; origin: SeedOrigin }) {
   const file = useQuery(checkQuery(id))
   if (file.error) return <Problem error={file.error} retry={() => void file.refetch()} />
   if (file.data === undefined) return <Loading what="the list" />
   return (
     <CheckedFile file={file.data}>
-      <FromChannel id={id} seed={file.data.seed} openedAt={openedAt} />
+      <SeedOriginLine id={id} seed={file.data.seed} openedAt={openedAt} origin={origin} />
     </CheckedFile>
   )
 }

@@ -3,7 +3,7 @@ import { Link, useParams } from 'react-router'
 import { digits, durationInWords, inWords } from '#core/currency'
 import { mediaAddress, mediaBase } from '../../parts/media.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
-import { Strip } from '../../parts/raffles/Strip.tsx'
+import { Strip, showsStrip } from '../../parts/raffles/Strip.tsx'
 import { leftText, timeText, useNow } from '../../parts/time.ts'
 import { useChannel } from '../channel.ts'
 import { CheckPart } from './CheckPart.tsx'
@@ -42,9 +42,9 @@ function OneRaffle({ view }: { view: RaffleView }) {
         </Link>
       </p>
       <Head view={view} now={now} />
-      {raffle.drawing !== null && (
+      {showsStrip({ ...raffle, now }) && (
         <section aria-label="The draw" className="mt-4">
-          <Strip drawing={raffle.drawing} now={now} />
+          <Strip drawing={raffle.drawing} revealed={raffle.revealed} now={now} />
         </section>
       )}
       {told.length > 0 && <Winners winners={told} now={now} />}

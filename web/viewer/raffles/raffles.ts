@@ -1,6 +1,7 @@
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import type { Currency } from '#core/currency'
-import type { Drawing, RaffleFile, RaffleStatus, WinnerState } from '#core/raffles'
+import type { SeedOrigin } from '#core/fairness'
+import type { Drawing, RaffleFile, RaffleStatus, RevealedDraw, WinnerState } from '#core/raffles'
 import type { StillRef } from '#core/screen'
 import { change, read } from '../../parts/api.ts'
 import { useToast } from '../../parts/toasts.tsx'
@@ -81,6 +82,8 @@ export interface RaffleShown extends Omit<Listed, 'winners'> {
   readonly seed: string | null
   readonly draws: number
   readonly drawing: Drawing | null
+  readonly revealed: RevealedDraw | null
+  readonly seedOrigin: SeedOrigin
   readonly tickets: number
   readonly weight: number
   readonly paid: number
@@ -133,6 +136,12 @@ export function withCount(view: RaffleView, body: Readonly<Record<string, unknow
 export function withDraw(view: RaffleView, body: Readonly<Record<string, unknown>>): RaffleView {
   if (view.raffle.id !== body.raffle) return view
   return { ...view, raffle: { ...view.raffle, status: 'closed', drawing: body as unknown as Drawing } }
+}
+
+/** A raffle whose draw has just been revealed; who won is asked for after that. */
+export function withReveal(view: RaffleView, body: Readonly<Record<string, unknown>>): RaffleView {
+  if (view.raffle.id !== body.raffle) return view
+  return { ...view, raffle: { ...view.raffle, drawing: null, revealed: body as unknown as RevealedDraw } }
 }
 
 interface Entered {

@@ -1,5 +1,5 @@
 import { queryOptions, useQuery } from '@tanstack/react-query'
-import { roundSeedOf } from '#core/fairness'
+import { derivedSeed, type SeedOrigin } from '#core/fairness'
 import { read } from '../../parts/api.ts'
 import { Verdict } from './CheckedSteps.tsx'
 
@@ -9,7 +9,7 @@ interface SeedShown {
   readonly openedAt: number
 }
 
-/** The channel's seeds, from which rounds and raffles have theirs: the commitment of the open one, and those before it in full. */
+/** The channel's seeds, from which rounds and raffles once had theirs: the commitment of the open one, and those before it in full. */
 const seedsQuery = queryOptions({
   queryKey: ['seeds'],
   queryFn: ({ signal }) =>
@@ -19,13 +19,29 @@ const seedsQuery = queryOptions({
     ),
 })
 
-/** Whether a seed of its own follows from the channel's, which is told after the show; and that one's commitment until then. */
-export function FromChannel({ id, seed, openedAt }: { id: number; seed: string; openedAt: number }) {
+interface SeedOriginProps {
+  readonly id: number
+  readonly seed: string
+  readonly openedAt: number
+  readonly origin: SeedOrigin
+}
+
+/** Where a told seed came from: made at random for this draw alone, or (before that was so) derived from the channel's seed. */
+export function SeedOriginLine(props: SeedOriginProps) {
+  if (props.origin === 'channel') return <FromChannel {...props} />
+  return (
+    <li className="text-muted">
+      The seed was made at random for this draw alone. No other published seed says anything about it.
+    </li>
+  )
+}
+
+function FromChannel({ id, seed, openedAt }: SeedOriginProps) {
   const seeds = useQuery(seedsQuery).data
   if (seeds === undefined) return null
   const from = seeds.closed.find((one) => one.openedAt <= openedAt && openedAt <= one.closedAt)
   if (from !== undefined) {
-    const follows = roundSeedOf(from.seed, id) === seed
+    const follows = derivedSeed(from.seed, id) === seed
     return (
       <Verdict good={follows}>
         {follows ? 'It follows' : 'It does not follow'} from the channel’s own seed of that show, which is told by now.
