@@ -97,7 +97,7 @@ test('people are taken in from a file with its broken lines named, once, and go 
   await desk.getByRole('searchbox').fill(b)
   await expect(desk.getByRole('row', { name: new RegExp(`${b}.*75.*1 h 30 min`) })).toBeVisible()
   const saving = desk.waitForEvent('download')
-  await desk.getByRole('link', { name: 'Save as CSV' }).click()
+  await desk.getByRole('button', { name: 'Save as CSV' }).click()
   const stream = await (await saving).createReadStream()
   const saved = (await stream.toArray()).join('')
   expect(saved).toMatch(/^name,account,nickname,balance,earned,hours/)

@@ -27,7 +27,7 @@ export function markPresent(world: World, who: Who): ViewerRow {
   const viewer = meet(world, who)
   if (viewer.ignored) return stopCounting(world, viewer)
   if (viewer.present) return viewer
-  world.fact('people.arrived', 'everyone', { viewer: viewer.id, name: viewer.name })
+  world.fact('people.arrived', 'overlay', { viewer: viewer.id, name: viewer.name })
   world.put(watches, { ...watchOf(world, viewer.id), counting: true, countedUntil: world.at })
   const here = { present: true, presentSince: world.at, lastSeenAt: world.at, archivedAt: null }
   const present = world.put(viewers, { ...viewer, ...here })
@@ -63,6 +63,6 @@ export function markGone(world: World, viewer: ViewerRow, until: number): Viewer
   let watch = watchOf(world, viewer.id)
   for (const period of periodsOf(world)) watch = settleWatching(world, watch, period, until).watch
   world.put(watches, { ...watch, counting: false })
-  world.fact('people.left', 'everyone', { viewer: viewer.id, name: viewer.name })
+  world.fact('people.left', 'overlay', { viewer: viewer.id, name: viewer.name })
   return world.put(viewers, { ...viewer, present: false, presentSince: null, lastSeenAt: until })
 }

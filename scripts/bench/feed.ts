@@ -61,7 +61,8 @@ async function ourFeed({ pool, writerPool, url, channel, at }: BenchChannel, lis
   })
   const port = await freePort()
   const http = createServer((incoming, outgoing) => {
-    void streamFacts({ feed, channel, wants: ({ kind }) => kind === listening.kind, now: 0, incoming, outgoing })
+    const wants = ({ kind }: { kind: string }) => kind === listening.kind
+    void streamFacts({ feed, channel, wants, now: 0, incoming, outgoing, headers: {}, replays: true })
   }).listen(port, '127.0.0.1')
   const p99 = await measured(port, sent, listening, async (i) => {
     const intent = listening.intent(i)

@@ -153,6 +153,7 @@ async function serverOn(database: string, ircPort: number, fault: string): Promi
       OIDC_CLIENT_SECRET: 'chaos',
       CHAT_ADDRESS: `irc://127.0.0.1:${ircPort}/#chaos`,
       REQUESTS_PER_10S: '1000000',
+      CHAT_LINES_PER_10S: '1000000',
       PLANTED_FAULT: fault,
       LOG_LEVEL: 'silent',
     })

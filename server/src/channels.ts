@@ -4,7 +4,7 @@ import type { Clock } from './clock.ts'
 import type { Pool } from './database/index.ts'
 import type { Feed } from './feed/index.ts'
 import { Metrics } from './metrics/index.ts'
-import { ChannelWriter, envelope } from './writer/index.ts'
+import { ChannelWriter, envelope, type IntentBug } from './writer/index.ts'
 
 export interface ChannelHead {
   readonly id: number
@@ -12,6 +12,9 @@ export interface ChannelHead {
   readonly name: string
   readonly owner: string
 }
+
+/** Keys of what comes by HTTP say whose it is: `http/<sender>/...`. What the server itself hands in has no sender. */
+const senderOf = (key: string): string | undefined => /^http\/[^/]*/.exec(key)?.[0]
 
 /** The channels of this installation, each with its writer. */
 export class Channels {
@@ -27,6 +30,7 @@ export class Channels {
     readonly clock: Clock,
     readonly metrics = new Metrics(),
     readonly forgetAnswers = false,
+    readonly onBug: (bug: IntentBug, kind: string) => void = () => {},
   ) {}
 
   /** A channel by the word in its address, or undefined. */
@@ -39,19 +43,29 @@ export class Channels {
     return head
   }
 
+  /** Whose a channel is, as the database has it now; undefined if there is none. */
+  async ownerOf(channel: number): Promise<string | undefined> {
+    const found = await this.pool.query('select owner from channel where id = $1', [channel])
+    return found.rows[0]?.owner as string | undefined
+  }
+
   /** The channel that was made first, which an address without a channel leads to. */
   async first(): Promise<ChannelHead | undefined> {
     const found = await this.pool.query('select id, slug, name, owner from channel order by id limit 1')
     return found.rows[0] as ChannelHead | undefined
   }
 
-  /** Hands in an intent that has come now. `key` must be unique for what it stands for. */
-  async submit(channel: number, key: string, intent: Intent): Promise<Result<Answer>> {
+  /**
+   * Hands in an intent that has come now. `key` must be unique for what it stands for.
+   * @param from - Whose it is, where it comes from outside.
+   * @throws WriterBusy, IntentBug, or what the database failed with: then nothing happened.
+   */
+  async submit(channel: number, key: string, intent: Intent, from = senderOf(key)): Promise<Result<Answer>> {
     const { waiting, intents } = this.metrics
     waiting.inc()
     let outcome = 'failed'
     try {
-      const result = await this.#writer(channel).submit({ ...intent, ...envelope(key, this.clock()) })
+      const result = await this.#writer(channel).submit({ ...intent, ...envelope(key, this.clock()) }, from)
       outcome = result.ok ? 'accepted' : 'refused'
       return result
     } finally {
@@ -68,7 +82,13 @@ export class Channels {
     let writer = this.#writers.get(channel)
     if (writer === undefined) {
       const onFacts = (facts: Parameters<Feed['publish']>[1]) => this.feed.publish(channel, facts)
-      writer = new ChannelWriter({ pool: this.writerPool, channel, onFacts, forgetAnswers: this.forgetAnswers })
+      writer = new ChannelWriter({
+        pool: this.writerPool,
+        channel,
+        onFacts,
+        forgetAnswers: this.forgetAnswers,
+        onBug: this.onBug,
+      })
       this.#writers.set(channel, writer)
     }
     return writer

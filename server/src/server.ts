@@ -12,7 +12,7 @@ import { earningRoutes } from './earning/index.ts'
 import { createApp } from './edge/index.ts'
 import { EventDoor, EventSecrets } from './events/index.ts'
 import { fairnessRoutes, settleIn } from './fairness/index.ts'
-import { Feed } from './feed/index.ts'
+import { CAPS, Feed, LiveFeeds } from './feed/index.ts'
 import { gameRoutes } from './games/index.ts'
 import type { Route } from './http/index.ts'
 import { libraryRoutes } from './library/index.ts'
@@ -22,6 +22,7 @@ import { raffleRoutes } from './raffles/index.ts'
 import { rankRoutes } from './ranks/index.ts'
 import { noteRunTime } from './runs/index.ts'
 import { screenRoutes } from './screen/index.ts'
+import { SecurityLog, securityRoutes } from './security/index.ts'
 import { showRoutes } from './show/index.ts'
 import { storeRoutes } from './store/index.ts'
 import { tallyRoutes } from './tallies/index.ts'
@@ -37,26 +38,39 @@ export interface RunningServer {
   readonly stop: () => Promise<void>
 }
 
-/** Starts the server: database up to date, feed, timers, chat, HTTP. Resolves when it answers. */
-export async function startServer(config: Config, log: Logger, clock: Clock = systemClock): Promise<RunningServer> {
+/** The parts of the server that others are made from. */
+async function makeParts(config: Config, log: Logger, clock: Clock) {
   const pool = connect(config.DATABASE_URL, 20)
   await migrateUp(pool, config.MIGRATIONS_FOLDER)
   await migrateTimers(pool, log)
-  const feed = new Feed(pool, config.DATABASE_URL)
+  const live = new LiveFeeds({ ...CAPS, perAddress: Number(config.FEEDS_PER_ADDRESS) })
+  const feed = new Feed(pool, config.DATABASE_URL, live)
   await feed.start()
   const writerPool = connectWriter(config.DATABASE_URL)
   const metrics = new Metrics()
-  const channels = new Channels(pool, writerPool, feed, clock, metrics, config.PLANTED_FAULT === 'forget-answers')
-  const db = reader(pool)
+  const channels = new Channels(
+    pool,
+    writerPool,
+    feed,
+    clock,
+    metrics,
+    config.PLANTED_FAULT === 'forget-answers',
+    (bug, kind) => log.error({ err: bug.cause, bug: bug.id, kind }, 'an intent failed'),
+  )
   const seats = new SeatTable(pool, clock)
-  const chat = new ChatSeat(config, channels, seats, db, log, (channel, key, result, ms) => {
-    noteRunTime(channels, channel, result, ms)
-    return followUp(db, channels, channel, key, result)
-  })
-  const chatOf = (channel: number) => seats.stateOf(channel)
+  const security = new SecurityLog(pool, clock, log)
   const secrets = new EventSecrets(pool, clock)
   const door = new EventDoor(channels, secrets)
-  const routes = [
+  channels.presenceKnownUntil = (channel) => seats.knownUntil(channel)
+  return { config, log, pool, writerPool, feed, metrics, channels, db: reader(pool), seats, security, secrets, door }
+}
+
+type Parts = Awaited<ReturnType<typeof makeParts>>
+
+/** Every route of the channels' API, feature by feature. */
+function routesOf({ config, db, channels, seats, secrets, door }: Parts): Route[] {
+  const chatOf = (channel: number) => seats.stateOf(channel)
+  return [
     ...showRoutes(db, channels, chatOf),
     ...earningRoutes(db, channels),
     ...peopleRoutes(db, channels),
@@ -70,17 +84,32 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
     ...gameRoutes(db, channels),
     ...raffleRoutes(db, channels, chatOf),
     ...fairnessRoutes(db),
+    ...securityRoutes(db),
     ...connectionRoutes({ db, channels, seats, secrets, door, publicUrl: config.PUBLIC_URL }),
   ]
-  channels.presenceKnownUntil = (channel) => seats.knownUntil(channel)
-  let accepting = true
+}
+
+function chatSeatOf({ config, channels, seats, db, log }: Parts): ChatSeat {
+  return new ChatSeat(config, channels, seats, db, log, (channel, key, result, ms) => {
+    noteRunTime(channels, channel, result, ms)
+    return followUp(db, channels, channel, key, result)
+  })
+}
+
+/** Starts the server: database up to date, feed, timers, chat, HTTP. Resolves when it answers. */
+export async function startServer(config: Config, log: Logger, clock: Clock = systemClock): Promise<RunningServer> {
+  const parts = await makeParts(config, log, clock)
+  const { pool, channels } = parts
+  const chat = chatSeatOf(parts)
+  const routes = routesOf(parts)
   const begin = async () => {
     await settleIn(channels, config.PUBLIC_URL)
     await chat.start()
   }
   const onClaimed = () =>
     void begin().catch((err: unknown) => log.error({ err }, 'the channel could not be begun with'))
-  const app = createApp({ config, channels, log, routes, metrics, door, onClaimed, accepting: () => accepting })
+  let accepting = true
+  const app = createApp({ ...parts, routes, onClaimed, accepting: () => accepting })
   const http = await listen(config, app.fetch)
   // Before the timers: a payment due now must know that nobody has looked round the room yet.
   await begin()
@@ -90,25 +119,37 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
   if (config.PLANTED_FAULT !== '') log.warn('this server has a planted fault and must hold nothing of worth')
   log.info({ address: config.PUBLIC_URL }, 'ready')
   let stopped: Promise<void> | undefined
-  const stopAll = async () => {
-    accepting = false
-    await chat.stop()
-    await timers.stop()
-    await closeHttp(http)
-    await channels.drained()
-    await feed.stop()
-    await Promise.all([pool.end(), writerPool.end()])
-  }
   const stop = () => {
-    stopped ??= stopAll()
+    accepting = false
+    stopped ??= chat
+      .stop()
+      .then(() => timers.stop())
+      .then(() => closeHttp(http))
+      .then(() => letGo(parts))
     return stopped
   }
   return { channels, routes, claimCode: await newClaimCode(pool, clock()), stop }
 }
 
+/** Writes what waits, and lets go of the database. */
+async function letGo({ channels, security, feed, pool, writerPool }: Parts): Promise<void> {
+  await channels.drained()
+  await security.flush()
+  await feed.stop()
+  await Promise.all([pool.end(), writerPool.end()])
+}
+
+/** How long a request may take to arrive: who sends a letter a minute must not hold a connection for ever (milliseconds). */
+const HEADERS_MS = 15_000
+const REQUEST_MS = 120_000
+const MOST_HEADER_BYTES = 16_384
+
 function listen(config: Config, fetch: Parameters<typeof serve>[0]['fetch']): Promise<ServerType> {
   return new Promise((ready, failed) => {
-    const server = serve({ fetch, port: Number(config.PORT), hostname: config.HOST }, () => ready(server))
+    const serverOptions = { headersTimeout: HEADERS_MS, requestTimeout: REQUEST_MS, maxHeaderSize: MOST_HEADER_BYTES }
+    const server = serve({ fetch, port: Number(config.PORT), hostname: config.HOST, serverOptions }, () =>
+      ready(server),
+    )
     server.on('error', failed)
   })
 }

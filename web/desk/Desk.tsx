@@ -6,6 +6,7 @@ import { ApiProblem, signOut } from '../parts/api.ts'
 import { Button } from '../parts/Button.tsx'
 import { Loading, Problem } from '../parts/Notice.tsx'
 import { SignInPage } from '../parts/SignIn.tsx'
+import { SignInAgain } from '../parts/SignInAgain.tsx'
 import { useTheme } from '../parts/theme.ts'
 import { JumpBox } from './JumpBox.tsx'
 import { ShowBar } from './show/ShowBar.tsx'
@@ -78,6 +79,7 @@ function DeskFrame({ status, live }: { status: Status; live: boolean }) {
         <Bench />
       </div>
       <JumpBox open={jumping} setOpen={setJumping} />
+      <SignInAgain />
     </div>
   )
 }

@@ -2,7 +2,7 @@ import { Mark } from './Mark.tsx'
 
 /** Where a sign-in starts; it comes back to the page it was started on. */
 export const signInAddress = (scope: 'desk' | 'viewer'): string =>
-  `/auth/${scope}/start?return=${encodeURIComponent(window.location.pathname)}`
+  `/auth/${scope}/start?return=${encodeURIComponent(window.location.pathname + window.location.search)}`
 
 /** A whole page that asks to sign in. */
 export function SignInPage({ scope, children }: { scope: 'desk' | 'viewer'; children: string }) {

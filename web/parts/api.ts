@@ -1,3 +1,5 @@
+import { noticeSignIn } from './signInNotice.ts'
+
 /** An error answer of the server: a code for programs, and a sentence that says what to change. */
 export class ApiProblem extends Error {
   constructor(
@@ -39,14 +41,25 @@ async function request<T>(
     throw new ApiProblem(0, 'no_answer', 'The server does not answer. It is tried again by itself.')
   })
   const answer = (await response.json().catch(() => ({}))) as Record<string, unknown>
-  if (!response.ok) {
-    throw new ApiProblem(
-      response.status,
-      String(answer.code ?? 'internal'),
-      String(answer.detail ?? 'Something went wrong. Try again.'),
-    )
-  }
+  if (!response.ok) throw problemIn(response.status, answer)
   return answer as T
+}
+
+function problemIn(status: number, answer: Readonly<Record<string, unknown>>): ApiProblem {
+  const code = String(answer.code ?? 'internal')
+  noticeSignIn(code)
+  return new ApiProblem(status, code, String(answer.detail ?? 'Something went wrong. Try again.'))
+}
+
+/** A file that the server offers to save, with its name. @throws ApiProblem */
+export async function fileOf(address: string): Promise<{ name: string; blob: Blob }> {
+  const response = await fetch(address).catch(() => {
+    throw new ApiProblem(0, 'no_answer', 'The server does not answer. Try again in a moment.')
+  })
+  if (!response.ok)
+    throw problemIn(response.status, (await response.json().catch(() => ({}))) as Record<string, unknown>)
+  const [, name = 'file'] = /filename="([^"]+)"/.exec(response.headers.get('content-disposition') ?? '') ?? []
+  return { name, blob: await response.blob() }
 }
 
 export const read = <T>(path: string, signal?: AbortSignal): Promise<T> =>
@@ -80,14 +93,7 @@ export function upload<T>(path: string, file: Blob, told: (part: number) => void
     request.onload = () => {
       const answer = (request.response ?? {}) as Record<string, unknown>
       if (request.status < 400) done(answer as T)
-      else
-        failed(
-          new ApiProblem(
-            request.status,
-            String(answer.code ?? 'internal'),
-            String(answer.detail ?? 'Something went wrong. Try again.'),
-          ),
-        )
+      else failed(problemIn(request.status, answer))
     }
     request.onerror = () =>
       failed(new ApiProblem(0, 'no_answer', 'The file did not arrive. Check the connection, then send it again.'))

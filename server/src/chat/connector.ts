@@ -2,6 +2,7 @@ import irc from 'irc-framework'
 import type { Logger } from 'pino'
 import type { Intent } from '#core/engine'
 import type { Fact } from '#core/world'
+import { IntentBug, WriterBusy } from '../writer/index.ts'
 import { type ChatAddress, parseChatAddress } from './address.ts'
 import { type IrcEvent, lineId, otherNick, SHORT_NICK } from './ircEvent.ts'
 import { Presence } from './presence.ts'
@@ -263,9 +264,11 @@ export class ChatConnector {
   }
 
   #submit(key: string, intent: Intent): void {
-    this.options
-      .submit(key, intent)
-      .catch((err) => this.options.log.error({ err, kind: intent.kind }, 'an intent from chat failed'))
+    this.options.submit(key, intent).catch((err) => {
+      // What failed by a bug is in the log already; what finds too much waiting is one of too many.
+      if (err instanceof IntentBug || err instanceof WriterBusy) return
+      this.options.log.error({ err, kind: intent.kind }, 'an intent from chat failed')
+    })
   }
 
   #state(status: ChatState['status'], sentence: string): void {

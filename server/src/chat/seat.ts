@@ -8,6 +8,7 @@ import type { Reader } from '../database/index.ts'
 import { lastFactAt, newestSeq } from '../feed/index.ts'
 import { settingOf } from '../settings/index.ts'
 import { ChatConnector } from './connector.ts'
+import { ChatQuota } from './quota.ts'
 import type { SeatTable } from './seatTable.ts'
 import type { ChatState } from './state.ts'
 
@@ -123,6 +124,7 @@ export class ChatSeat {
 
   #connector(channel: number, on: { knownUntil: () => number; onState: (state: ChatState) => void }): ChatConnector {
     const { CHAT_ADDRESS: address, CHAT_NICK: nick } = this.config
+    const quota = new ChatQuota(Number(this.config.CHAT_LINES_PER_10S), this.channels.clock)
     const { CHAT_SASL_ACCOUNT: account, CHAT_SASL_PASSWORD: password } = this.config
     return new ChatConnector({
       address,
@@ -130,7 +132,9 @@ export class ChatSeat {
       ...(account !== '' && { sasl: { account, password } }),
       submit: async (key, intent) => {
         const began = performance.now()
-        const result = await this.channels.submit(channel, key, intent)
+        if (!quota.takes(intent)) return
+        const from = intent.kind === 'chat.line' ? `chat/${intent.who.account}` : undefined
+        const result = await this.channels.submit(channel, key, intent, from)
         if (intent.kind === 'chat.line') await this.answered(channel, key, result, performance.now() - began)
       },
       presentBefore: async () => ({ accounts: await this.#presentAccounts(channel), until: on.knownUntil() }),

@@ -90,12 +90,12 @@ function readRoutes(db: Reader, channels: Channels, chat: (channel: number) => P
       does: 'What ran lately, for whom, and what came of it',
       asks: ['outcome', 'of', 'text', 'before'],
       allowed: 'streamer',
-      handle: async ({ channel, query }) =>
+      handle: async ({ channel, query, figure }) =>
         runsOf(db, channel.id, {
           outcome: query('outcome') || undefined,
-          of: Number(query('of')) || undefined,
+          of: figure('of', { min: 1 }),
           text: query('text')?.slice(0, 60) || undefined,
-          before: Number(query('before')) || undefined,
+          before: figure('before', { min: 1 }),
         }),
     }),
   ]

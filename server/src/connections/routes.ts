@@ -5,7 +5,7 @@ import type { Channels } from '../channels.ts'
 import type { SeatTable } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
 import { type EventDoor, type EventSecrets, lastEvents, lastRefusals } from '../events/index.ts'
-import { answered, problem, type Route, route } from '../http/index.ts'
+import { answered, idOf, problem, type Route, route } from '../http/index.ts'
 
 const EVENTS_SHOWN = 30
 const REFUSALS_SHOWN = 10
@@ -59,6 +59,7 @@ function secretRoutes(secrets: EventSecrets): Route[] {
     route({
       method: 'post',
       path: '/desk/connections/secrets',
+      fresh: true,
       does: 'Make a secret for signing events',
       allowed: 'streamer',
       body: NewSecret,
@@ -73,8 +74,7 @@ function secretRoutes(secrets: EventSecrets): Route[] {
       does: 'Take a secret out of use',
       allowed: 'streamer',
       handle: async ({ channel, param }) => {
-        const id = Number(param('secret'))
-        if (!Number.isSafeInteger(id) || !(await secrets.revoke(channel.id, id))) throw problem('not_found')
+        if (!(await secrets.revoke(channel.id, idOf(param('secret'))))) throw problem('not_found')
         return {}
       },
     }),

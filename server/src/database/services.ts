@@ -1,4 +1,4 @@
-import { integer, pgTable, primaryKey, text } from 'drizzle-orm/pg-core'
+import { bigint, index, integer, pgTable, primaryKey, text } from 'drizzle-orm/pg-core'
 import { channel, channelRef, whole } from './channel.ts'
 
 // What the parts of the server keep for themselves: sign-in, connections, timers.
@@ -21,6 +21,30 @@ export const session = pgTable('session', {
   /** When it was last used, give or take some minutes: an idle session ends early. */
   seenAt: whole('seen_at').notNull().default(0),
 })
+
+/** How much each address and account has used of its limits; worthless after some seconds, so it is not logged (see the migration). */
+export const rateLimit = pgTable('rate_limit', {
+  key: text().primaryKey(),
+  points: integer().notNull().default(0),
+  expire: bigint({ mode: 'number' }),
+})
+
+/** Who signed in, was refused, or did something at a desk, and from where. Kept for 180 days. */
+export const securityEvent = pgTable(
+  'security_event',
+  {
+    id: bigint({ mode: 'number' }).primaryKey().generatedAlwaysAsIdentity(),
+    channel: integer().references(() => channel.id),
+    at: whole().notNull(),
+    kind: text().$type<'sign-in' | 'refused' | 'desk' | 'secret'>().notNull(),
+    account: text().notNull(),
+    name: text().notNull(),
+    address: text().notNull(),
+    what: text().notNull(),
+    times: integer().notNull(),
+  },
+  (t) => [index('security_event_channel').on(t.channel, t.id), index('security_event_at').on(t.at)],
+)
 
 /** The hash of the code that claims a fresh installation; gone once it has been used. */
 export const claimCode = pgTable('claim_code', { hash: text().primaryKey(), createdAt: whole('created_at').notNull() })

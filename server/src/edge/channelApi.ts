@@ -1,94 +1,136 @@
-import { RESPONSE_ALREADY_SENT } from '@hono/node-server/utils/response'
 import { type Context, Hono } from 'hono'
-import type { Fact } from '#core/world'
-import type { ChannelHead, Channels } from '../channels.ts'
-import { streamFacts } from '../feed/index.ts'
-import { type Allowed, bodyCheck, type Caller, problem, type Route } from '../http/index.ts'
-import type { Metrics } from '../metrics/index.ts'
+import type { ChannelHead } from '../channels.ts'
+import {
+  type Allowed,
+  type Bounds,
+  bodyCheck,
+  type Call,
+  type Caller,
+  figureIn,
+  problem,
+  type Route,
+} from '../http/index.ts'
 import { viewerIdOf } from '../people/index.ts'
-import type { Sessions } from '../sign-in/index.ts'
+import { addressOf } from './address.ts'
+import { bytesOf, USUAL_BYTES } from './body.ts'
 import type { Env } from './env.ts'
+import { openFeed } from './feeds.ts'
 import { jsonOf } from './jsonOf.ts'
-import type { Limits } from './limits.ts'
-
-interface ApiParts {
-  readonly channels: Channels
-  readonly routes: readonly Route[]
-  readonly metrics: Metrics
-}
+import type { Edge } from './parts.ts'
 
 const NOBODY: Caller = { account: '', name: '' }
+/** So long (seconds) a sign-in counts as made just now, for what cannot be had back. */
+const FRESH_SECONDS = 600
 
-/** A channel's API: every route of the features, each behind its declaration of who may call it, and the live feeds. */
-export function channelApi({ channels, routes, metrics }: ApiParts, sessions: Sessions, limits: Limits): Hono<Env> {
+type Check = (body: unknown) => void
+
+/**
+ * A channel's API: every route of the features behind its declaration, and the live feeds. Who calls is known, may do it
+ * and has not done it too often before anything of the body is read.
+ */
+export function channelApi(edge: Edge): Hono<Env> {
   const app = new Hono<Env>()
-  const channelOf = async (c: Context): Promise<ChannelHead> => {
-    const channel = await channels.find(c.req.param('channel') ?? '')
-    if (channel === undefined) throw problem('channel_not_found')
-    return channel
-  }
-  const callerOf = async (c: Context, channel: ChannelHead, allowed: Allowed): Promise<Caller> => {
-    const caller = await sessions.find(c, allowed === 'streamer' ? 'desk' : 'viewer')
-    if (allowed === 'anyone') return caller ?? NOBODY
-    if (caller === undefined) throw problem('not_signed_in')
-    if (allowed === 'streamer' && caller.account !== channel.owner) throw problem('not_allowed')
-    return caller
-  }
-  for (const route of routes) {
+  for (const route of edge.routes) {
     const check = route.body === undefined ? undefined : bodyCheck(route.body)
-    app.on(route.method, route.path, async (c) => {
-      const channel = await channelOf(c)
-      const caller = await callerOf(c, channel, route.allowed)
-      const key = route.method === 'get' ? '' : keyOf(c, caller)
-      if (route.method !== 'get') await limits.change(caller.account || 'nobody')
-      const body = check === undefined ? undefined : await readBody(c, check)
-      const param = (name: string) => c.req.param(name) ?? ''
-      const query = (name: string) => c.req.query(name)
-      const bytes = async () => Buffer.from(await c.req.arrayBuffer())
-      const answer = await route.handle({ channel, caller, body, param, query, key, bytes })
-      return answer instanceof Response ? answer : c.json(answer)
-    })
+    app.on(route.method, route.path, (c) => answer(c, edge, route, check))
   }
   app.get('/desk/feed', async (c) => {
-    const channel = await channelOf(c)
-    await callerOf(c, channel, 'streamer')
-    return stream(c, { channels, metrics }, channel, () => true)
+    const channel = await channelOf(c, edge)
+    const { session, account } = await callerOf(c, edge, channel, 'streamer')
+    const stillAllowed = () => mayStayAtDesk(edge, channel, session ?? '', account)
+    return openFeed(c, edge, { of: { channel: channel.id, session }, wants: () => true, replays: true, stillAllowed })
   })
   app.get('/feed', async (c) => {
-    const channel = await channelOf(c)
-    const caller = await callerOf(c, channel, 'anyone')
-    const viewer = caller === NOBODY ? undefined : await viewerIdOf(channels.pool, channel.id, caller.account)
-    return stream(
-      c,
-      { channels, metrics },
-      channel,
-      ({ audience }) => audience === 'everyone' || audience === `viewer:${viewer}`,
-    )
+    const channel = await channelOf(c, edge)
+    const caller = await callerOf(c, edge, channel, 'anyone')
+    const { session, account } = caller
+    const viewer = caller === NOBODY ? undefined : await viewerIdOf(edge.channels.pool, channel.id, account)
+    return openFeed(c, edge, {
+      of: { channel: channel.id, session },
+      wants: ({ audience }) => audience === 'everyone' || audience === `viewer:${viewer}`,
+      replays: session !== undefined,
+      ...(session !== undefined && { stillAllowed: () => edge.sessions.goesOn(session, 'viewer') }),
+    })
   })
   return app
+}
+
+async function channelOf(c: Context, { channels }: Edge): Promise<ChannelHead> {
+  const channel = await channels.find(c.req.param('channel') ?? '')
+  if (channel === undefined) throw problem('channel_not_found')
+  return channel
+}
+
+/** Who calls. @throws unless they may: each refusal at a desk is noted. */
+async function callerOf(c: Context<Env>, edge: Edge, channel: ChannelHead, allowed: Allowed): Promise<Caller> {
+  const caller = await edge.sessions.find(c, allowed === 'streamer' ? 'desk' : 'viewer')
+  if (allowed === 'anyone') return caller ?? NOBODY
+  if (caller === undefined) throw problem('not_signed_in')
+  if (allowed === 'streamer' && caller.account !== channel.owner) {
+    note(c, edge, channel, caller, 'refused', 'Somebody else’s desk')
+    throw problem('not_allowed')
+  }
+  return caller
+}
+
+async function mayStayAtDesk({ sessions, channels }: Edge, channel: ChannelHead, session: string, account: string) {
+  return (await channels.ownerOf(channel.id)) === account && (await sessions.goesOn(session, 'desk'))
+}
+
+/** Answers a call of a route: who, how often, what they send, then what the route does. */
+async function answer(c: Context<Env>, edge: Edge, route: Route, check: Check | undefined): Promise<Response> {
+  const channel = await channelOf(c, edge)
+  const caller = await callerOf(c, edge, channel, route.allowed)
+  refuseStale(edge, route, caller)
+  const key = route.method === 'get' ? '' : keyOf(c, caller)
+  if (route.method !== 'get') await edge.limits.change(caller.account || 'nobody')
+  const body = check === undefined ? undefined : await checkedBody(c, route, check)
+  const answered = await route.handle({ channel, caller, body, key, ...asked(c, route) })
+  if (route.allowed === 'streamer' && route.method !== 'get') note(c, edge, channel, caller, 'desk', route.does)
+  return answered instanceof Response ? answered : c.json(answered)
+}
+
+/** What an address asks with, and the body as it came where a route takes it so. */
+function asked(
+  c: Context<Env>,
+  { largest = USUAL_BYTES, tooLarge }: Route,
+): Omit<Call<unknown>, 'channel' | 'caller' | 'body' | 'key'> {
+  const query = (name: string) => c.req.query(name)
+  return {
+    query,
+    param: (name) => c.req.param(name) ?? '',
+    figure: (name: string, bounds?: Bounds) => figureIn(name, query(name), bounds),
+    bytes: () => bytesOf(c, largest, tooLarge),
+    header: (name) => c.req.header(name),
+  }
+}
+
+/** What cannot be had back asks for a sign-in of the last minutes: a desk that was left open is not enough. */
+function refuseStale({ channels }: Edge, { fresh }: Route, { signedInAt = 0 }: Caller): void {
+  if (!fresh || channels.clock() - signedInAt <= FRESH_SECONDS) return
+  throw problem('sign_in_again')
 }
 
 function keyOf(c: Context, caller: Caller): string {
   const given = c.req.header('idempotency-key') ?? ''
   if (!/^[A-Za-z0-9-]{8,100}$/.test(given)) throw problem('key_missing')
-  return `http/${caller.account}/${c.req.method} ${new URL(c.req.url).pathname}/${given}`
+  return `http/${encodeURIComponent(caller.account)}/${c.req.method} ${new URL(c.req.url).pathname}/${given}`
 }
 
-async function readBody(c: Context, check: (body: unknown) => void): Promise<unknown> {
-  const body = await jsonOf(c)
+async function checkedBody(c: Context, { largest }: Route, check: Check): Promise<unknown> {
+  const body = await jsonOf(c, largest)
   check(body)
   return body
 }
 
-async function stream(
+function note(
   c: Context<Env>,
-  { channels, metrics }: Pick<ApiParts, 'channels' | 'metrics'>,
-  channel: ChannelHead,
-  wants: (fact: Fact) => boolean,
-): Promise<Response> {
-  const { incoming, outgoing } = c.env
-  metrics.feeds.inc()
-  outgoing.on('close', () => metrics.feeds.dec())
-  await streamFacts({ feed: channels.feed, channel: channel.id, wants, now: channels.clock(), incoming, outgoing })
-  return RESPONSE_ALREADY_SENT
+  { security, config }: Edge,
+  { id }: ChannelHead,
+  { account, name }: Caller,
+  kind: 'desk' | 'refused',
+  what: string,
+): void {
+  const from = addressOf(c, Number(config.TRUSTED_PROXIES))
+  security.note({ channel: id, kind, account, name, from, what })
 }

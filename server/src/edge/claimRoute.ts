@@ -1,19 +1,12 @@
 import type { Context } from 'hono'
-import type { Channels } from '../channels.ts'
 import { Claim, claimChannel } from '../claim/index.ts'
 import { bodyCheck, problem } from '../http/index.ts'
-import type { Sessions } from '../sign-in/index.ts'
 import type { Env } from './env.ts'
 import { jsonOf } from './jsonOf.ts'
-import type { Limits } from './limits.ts'
-
-interface ClaimParts {
-  readonly channels: Channels
-  readonly onClaimed: () => void
-}
+import type { Edge } from './parts.ts'
 
 /** Makes the installation's channel for who is signed in at the desk and has the code that the server printed. */
-export function claimRoute({ channels, onClaimed }: ClaimParts, sessions: Sessions, limits: Limits) {
+export function claimRoute({ channels, sessions, limits, onClaimed }: Edge) {
   const check = bodyCheck(Claim)
   return async (c: Context<Env>): Promise<Response> => {
     const caller = await sessions.find(c, 'desk')

@@ -1,51 +1,86 @@
 import type { Hono } from 'hono'
 import { ALLOWED, type Route } from '../http/index.ts'
 import type { Env } from './env.ts'
+import type { Limit } from './limits.ts'
 
 /** Who may call an address outside the channels' API. `secret`: who knows the address. `signature`: who can sign. */
-type Opening = 'anyone' | 'viewer' | 'streamer' | 'signed in at the desk' | 'secret' | 'signature' | 'operator'
+type Who = 'anyone' | 'streamer' | 'signed in at the desk' | 'secret' | 'signature' | 'operator'
 
-/** Every address outside the channels' API with who may call it. An address missing here keeps the server from starting. */
-const OPENINGS: Readonly<Record<string, Opening>> = {
-  'GET /healthz': 'anyone',
-  'GET /readyz': 'anyone',
-  'GET /metrics': 'operator',
-  'GET /api/openapi.json': 'anyone',
-  'GET /auth/callback': 'anyone',
-  'GET /auth/:scope/start': 'anyone',
-  'POST /auth/:scope/out': 'anyone',
-  'POST /auth/:scope/out-everywhere': 'anyone',
-  'POST /api/claim': 'signed in at the desk',
-  'GET /api/overlays/:secret/feed': 'secret',
-  'GET /api/overlays/:secret/page': 'secret',
-  'GET /media/:channel/:file': 'anyone',
-  'POST /api/channels/:channel/events': 'signature',
-  'GET /api/channels/:channel/desk/feed': 'streamer',
-  'GET /api/channels/:channel/feed': 'anyone',
-  'GET /': 'anyone',
-  'GET /desk': 'anyone',
-  'GET /claim': 'anyone',
-  'GET /desk/*': 'anyone',
-  'GET /c/:slug/raffles/:raffle/preview.png': 'anyone',
-  'GET /c/:slug/raffles/:raffle': 'anyone',
-  'GET /c/*': 'anyone',
-  'GET /overlay/*': 'anyone',
-  'GET /*': 'anyone',
+/** What is declared of an address: who may call it, how often, and what caches may keep of it. */
+export interface Declared {
+  readonly who: Who | Route['allowed']
+  readonly limit: Limit
+  /** `cache-control` of an answer that sets none itself. */
+  readonly cache: string
 }
+
+const NO_STORE = 'no-store'
+/** Kept, and asked for each time whether it has changed. */
+const CHECKED = 'no-cache'
+
+const opening = (who: Who, limit: Limit = 'usual', cache = NO_STORE): Declared => ({ who, limit, cache })
+
+/** Every address outside the channels' API. One that is missing here keeps the server from starting. */
+const OPENINGS: Readonly<Record<string, Declared>> = {
+  'GET /healthz': opening('anyone', 'none'),
+  'GET /readyz': opening('anyone', 'none'),
+  'GET /metrics': opening('operator'),
+  'GET /api/openapi.json': opening('anyone', 'usual', CHECKED),
+  'GET /auth/callback': opening('anyone'),
+  'GET /auth/:scope/start': opening('anyone'),
+  'POST /auth/:scope/out': opening('anyone'),
+  'POST /auth/:scope/out-everywhere': opening('anyone'),
+  'POST /api/claim': opening('signed in at the desk', 'costly'),
+  'GET /api/overlays/:secret/feed': opening('secret'),
+  'GET /api/overlays/:secret/page': opening('secret'),
+  'GET /media/:channel/:file': opening('anyone'),
+  'POST /api/channels/:channel/events': opening('signature'),
+  'GET /api/channels/:channel/desk/feed': opening('streamer'),
+  'GET /api/channels/:channel/feed': opening('anyone'),
+  'GET /': opening('anyone', 'usual', CHECKED),
+  'GET /desk': opening('anyone', 'usual', CHECKED),
+  'GET /claim': opening('anyone', 'none', CHECKED),
+  'GET /desk/*': opening('anyone', 'none', CHECKED),
+  'GET /c/:slug/raffles/:raffle/preview.png': opening('anyone', 'costly'),
+  'GET /c/:slug/raffles/:raffle': opening('anyone', 'usual', CHECKED),
+  'GET /c/*': opening('anyone', 'none', CHECKED),
+  'GET /overlay/*': opening('anyone', 'none', CHECKED),
+  'GET /*': opening('anyone', 'none', CHECKED),
+}
+
+/** An address that is declared nowhere: nothing is there, and looking for it counts. */
+const NOWHERE = opening('anyone')
 
 const nameOf = (method: string, path: string): string => `${method.toUpperCase()} ${path}`
 
-/** @throws if any route does not say who may call it: such a server must not start. */
-export function refuseUndeclared(app: Hono<Env>, routes: readonly Route[]): void {
-  const known = new Set(Object.keys(OPENINGS))
-  for (const { method, path, allowed } of routes) {
-    const name = nameOf(method, `/api/channels/:channel${path}`)
-    if (!ALLOWED.includes(allowed)) throw new Error(`The route ${name} does not say who may call it.`)
-    known.add(name)
+/** What is declared of each address, by method and pattern. */
+export class Declarations {
+  readonly #all = new Map<string, Declared>(Object.entries(OPENINGS))
+
+  /** @throws for a route that does not say who may call it. */
+  constructor(routes: readonly Route[]) {
+    for (const { method, path, allowed, limit = 'usual', cache = NO_STORE } of routes) {
+      const name = nameOf(method, `/api/channels/:channel${path}`)
+      if (!ALLOWED.includes(allowed)) throw new Error(`The route ${name} does not say who may call it.`)
+      this.#all.set(name, { who: allowed, limit, cache })
+    }
   }
-  for (const { method, path } of app.routes) {
-    // What applies to every method is no route but a step on the way to one.
-    if (method === 'ALL' || known.has(nameOf(method, path))) continue
-    throw new Error(`The route ${nameOf(method, path)} does not say who may call it.`)
+
+  of(method: string, path: string): Declared {
+    return this.#all.get(nameOf(method === 'HEAD' ? 'GET' : method, path)) ?? NOWHERE
+  }
+
+  /** @throws if any route of the app is not declared: such a server must not start. */
+  refuseUndeclared(app: Hono<Env>): void {
+    for (const { method, path } of app.routes) {
+      // What applies to every method is no route but a step on the way to one.
+      if (method === 'ALL' || this.#all.has(nameOf(method, path))) continue
+      throw new Error(`The route ${nameOf(method, path)} does not say who may call it.`)
+    }
+  }
+
+  /** Every pattern, for the test that walks them. */
+  get patterns(): string[] {
+    return [...this.#all.keys()]
   }
 }

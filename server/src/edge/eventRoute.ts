@@ -2,6 +2,7 @@ import type { Context } from 'hono'
 import type { Channels } from '../channels.ts'
 import type { EventDoor } from '../events/index.ts'
 import { problem } from '../http/index.ts'
+import { bytesOf, USUAL_BYTES } from './body.ts'
 import type { Env } from './env.ts'
 
 /** Where outside services send their events: whoever can sign may call it. docs/protocols.md says how. */
@@ -13,6 +14,6 @@ export function eventRoute({ channels, door }: { channels: Channels; door: Event
     const headers = Object.fromEntries(
       ['webhook-id', 'webhook-timestamp', 'webhook-signature'].map((name) => [name, header(name)]),
     )
-    return c.json(await door.receive(channel, { body: await c.req.text(), headers }), 202)
+    return c.json(await door.receive(channel, { body: (await bytesOf(c, USUAL_BYTES)).toString('utf8'), headers }), 202)
   }
 }

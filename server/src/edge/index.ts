@@ -1,1 +1,2 @@
-export { type AppOptions, createApp } from './app.ts'
+export { createApp } from './app.ts'
+export type { AppOptions } from './parts.ts'

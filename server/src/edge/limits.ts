@@ -1,45 +1,78 @@
-import { getConnInfo } from '@hono/node-server/conninfo'
-import type { Context, MiddlewareHandler } from 'hono'
-import { RateLimiterMemory } from 'rate-limiter-flexible'
+import type { Context } from 'hono'
+import { RateLimiterMemory, RateLimiterPostgres } from 'rate-limiter-flexible'
 import type { Config } from '../config.ts'
+import type { Pool } from '../database/index.ts'
 import { problem } from '../http/index.ts'
+import { addressOf, subnetOf } from './address.ts'
 import type { Env } from './env.ts'
 
+/**
+ * How often one address may call: `usual`; `costly` (a tenth of it) where an answer takes much longer to make than to ask
+ * for; `none` for files that are served as they lie on the disk.
+ */
+export type Limit = 'usual' | 'costly' | 'none'
+
 const WINDOW_SECONDS = 10
+const COSTLY_PART = 10
+const CHANGES_PART = 4
 
-/** Where a request comes from: the address of the connection, or what the trusted proxies in front of us say. */
-export function addressOf(c: Context<Env>, trustedProxies: number): string {
-  const direct = getConnInfo(c).remote.address ?? ''
-  if (trustedProxies === 0) return direct
-  const chain = [...(c.req.header('x-forwarded-for') ?? '').split(',').map((one) => one.trim()), direct].filter(Boolean)
-  // Each proxy adds whom it heard from at the end; what stands further left anybody may have written.
-  return chain.at(-1 - trustedProxies) ?? chain[0] ?? direct
-}
-
-/** So many requests in ten seconds from one address, and so many changes by one account; more are told to wait. */
+/**
+ * So many requests in ten seconds from one address, and so many changes by one account; more are told to wait. Counted in
+ * PostgreSQL, so that several servers allow together what one allows; who has used theirs up is turned away from memory.
+ */
 export class Limits {
-  readonly #addresses: RateLimiterMemory
-  readonly #accounts: RateLimiterMemory
+  readonly #usual: RateLimiterPostgres
+  readonly #costly: RateLimiterPostgres
+  readonly #accounts: RateLimiterPostgres
 
-  constructor(readonly config: Config) {
+  constructor(
+    readonly config: Config,
+    pool: Pool,
+  ) {
     const points = Number(config.REQUESTS_PER_10S)
-    this.#addresses = new RateLimiterMemory({ points, duration: WINDOW_SECONDS })
-    this.#accounts = new RateLimiterMemory({ points: Math.max(1, Math.floor(points / 4)), duration: WINDOW_SECONDS })
+    this.#usual = limiter(pool, 'a', points)
+    this.#costly = limiter(pool, 'c', Math.max(1, Math.floor(points / COSTLY_PART)))
+    this.#accounts = limiter(pool, 'u', Math.max(1, Math.floor(points / CHANGES_PART)))
   }
 
-  readonly perAddress: MiddlewareHandler<Env> = async (c, next) => {
-    await take(this.#addresses, addressOf(c, Number(this.config.TRUSTED_PROXIES)))
-    await next()
+  /** Counts a request from where it comes. @throws `too_many_requests` */
+  async address(c: Context<Env>, limit: Limit): Promise<void> {
+    if (limit === 'none') return
+    const from = this.from(c)
+    await take(this.#usual, from)
+    if (limit === 'costly') await take(this.#costly, from)
   }
 
   /** Counts a change by an account. @throws `too_many_requests` */
   change(account: string): Promise<void> {
     return take(this.#accounts, account)
   }
+
+  /** Where a request comes from, as limits count it. */
+  from(c: Context<Env>): string {
+    return subnetOf(addressOf(c, Number(this.config.TRUSTED_PROXIES)))
+  }
 }
 
-async function take(limiter: RateLimiterMemory, key: string): Promise<void> {
-  await limiter.consume(key).catch(() => {
+function limiter(pool: Pool, keyPrefix: string, points: number): RateLimiterPostgres {
+  return new RateLimiterPostgres({
+    storeClient: pool,
+    tableName: 'rate_limit',
+    tableCreated: true,
+    clearExpiredByTimeout: false,
+    keyPrefix,
+    points,
+    duration: WINDOW_SECONDS,
+    inMemoryBlockOnConsumed: points + 1,
+    // While the database is away each server counts by itself.
+    insuranceLimiter: new RateLimiterMemory({ keyPrefix, points, duration: WINDOW_SECONDS }),
+  })
+}
+
+const MOST_KEY = 200
+
+async function take(limiter: RateLimiterPostgres, key: string): Promise<void> {
+  await limiter.consume(key.slice(0, MOST_KEY)).catch(() => {
     throw problem('too_many_requests')
   })
 }

@@ -1,6 +1,7 @@
 import type { TSchema } from '@sinclair/typebox'
 import { StepSchema } from '#core/steps'
 import { type Allowed, PROBLEM_STATUS, type Route } from '../http/index.ts'
+import type { Cookies } from '../sign-in/index.ts'
 
 const PROBLEM = {
   type: 'object',
@@ -36,7 +37,7 @@ const problemAnswer = {
 }
 
 /** The API's own description (OpenAPI 3.1), made from the very routes and schemas that serve it. */
-export function openApi(routes: readonly Route[], publicUrl: string): object {
+export function openApi(routes: readonly Route[], publicUrl: string, cookies: Pick<Cookies, 'nameOf'>): object {
   const paths: Record<string, Record<string, object>> = {}
   for (const route of routes) {
     const path = `/api/channels/{channel}${route.path.replace(/:(\w+)/g, '{$1}')}`
@@ -50,8 +51,8 @@ export function openApi(routes: readonly Route[], publicUrl: string): object {
     components: {
       schemas: { Problem: PROBLEM, Step: plain(StepSchema) },
       securitySchemes: {
-        desk: { type: 'apiKey', in: 'cookie', name: 'ricompensa_desk' },
-        viewer: { type: 'apiKey', in: 'cookie', name: 'ricompensa_viewer' },
+        desk: { type: 'apiKey', in: 'cookie', name: cookies.nameOf('desk') },
+        viewer: { type: 'apiKey', in: 'cookie', name: cookies.nameOf('viewer') },
       },
     },
   }

@@ -8,7 +8,7 @@ import { fileOf } from '#core/screen'
 import type { ChannelHead, Channels } from '../channels.ts'
 import type { Config } from '../config.ts'
 import { type Reader, reader } from '../database/index.ts'
-import { problem } from '../http/index.ts'
+import { idIn, problem } from '../http/index.ts'
 import { readContent } from '../library/index.ts'
 import { codeRewards, type RaffleShown, raffleById } from '../raffles/index.ts'
 import { currencyOf } from '../settings/index.ts'
@@ -23,8 +23,8 @@ async function found(
   c: Context,
 ): Promise<{ channel: ChannelHead; raffle: RaffleShown } | undefined> {
   const channel = await channels.find(c.req.param('slug') ?? '')
-  const id = Number(c.req.param('raffle'))
-  if (channel === undefined || !Number.isSafeInteger(id) || id < 1) return undefined
+  const id = idIn(c.req.param('raffle'))
+  if (channel === undefined || id === undefined) return undefined
   const raffle = await raffleById(reader(channels.pool), channel.id, id)
   return raffle === undefined ? undefined : { channel, raffle }
 }

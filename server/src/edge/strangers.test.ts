@@ -2,7 +2,7 @@ import { Hono } from 'hono'
 import { describe, expect, test } from 'vitest'
 import type { Route } from '../http/index.ts'
 import { startOn, testServer } from '../testing/server.ts'
-import { refuseUndeclared } from './declared.ts'
+import { Declarations } from './declared.ts'
 import type { Env } from './env.ts'
 
 const KEY = { 'content-type': 'application/json' }
@@ -61,9 +61,11 @@ describe('who may call a route', () => {
   test('a server with a route that does not declare it does not start', () => {
     const app = new Hono<Env>()
     app.get('/secret', (c) => c.text('!'))
-    expect(() => refuseUndeclared(app, [])).toThrow('The route GET /secret does not say who may call it.')
+    expect(() => new Declarations([]).refuseUndeclared(app)).toThrow(
+      'The route GET /secret does not say who may call it.',
+    )
     const forgetful = { method: 'get', path: '/x', does: '' } as unknown as Route
-    expect(() => refuseUndeclared(new Hono<Env>(), [forgetful])).toThrow(/does not say who may call it/)
+    expect(() => new Declarations([forgetful])).toThrow(/does not say who may call it/)
   })
 
   test('feeds are told apart, too', async () => {

@@ -3,8 +3,12 @@ import type { Fact } from '#core/world'
 import type { Pool } from '../database/index.ts'
 import { factsAfter, newestSeq } from './facts.ts'
 import { Hub, type ReadFacts, type Sink } from './hub.ts'
+import { type FeedCaps, LiveFeeds } from './live.ts'
 
 const RECONNECT_MS = 1000
+
+/** What a household of viewers, a browser with many tabs and a large channel need, with room to spare. */
+export const CAPS: FeedCaps = { perAddress: 60, perSession: 20, perChannel: 50_000 }
 
 /** The hubs of all channels, kept current by own commits and by PostgreSQL's notices of those of other instances. */
 export class Feed {
@@ -15,21 +19,26 @@ export class Feed {
   constructor(
     readonly pool: Pool,
     readonly url: string,
+    readonly live = new LiveFeeds(CAPS),
   ) {}
 
   async start(): Promise<void> {
     const listener = new pg.Client({ connectionString: this.url })
     this.#listener = listener
-    listener.on('notification', ({ payload = '' }) => this.#heard(payload))
+    listener.on('notification', ({ channel, payload = '' }) =>
+      channel === 'ricompensa_ended' ? this.live.sessionEnded(payload) : this.#heard(payload),
+    )
     listener.on('error', () => this.#reconnect())
     await listener.connect()
-    await listener.query('listen ricompensa')
-    // What was committed while nobody listened.
+    await listener.query('listen ricompensa; listen ricompensa_ended')
+    // What was committed, and what ended, while nobody listened.
+    void this.live.recheck()
     for (const [channel, hub] of this.#hubs) (await hub).hear(await newestSeq(this.pool, channel))
   }
 
   async stop(): Promise<void> {
     this.#stopped = true
+    this.live.stop()
     await this.#listener?.end().catch(() => {})
   }
 
@@ -42,6 +51,11 @@ export class Feed {
     this.#hubs.set(channel, made)
     made.catch(() => this.#hubs.delete(channel))
     return made
+  }
+
+  /** The number of the newest fact that a channel's readers have been told of. */
+  async newest(channel: number): Promise<number> {
+    return (await this.hub(channel)).last
   }
 
   publish(channel: number, facts: readonly Fact[]): void {

@@ -10,10 +10,16 @@ export interface StreamOptions {
   readonly feed: Feed
   readonly channel: number
   readonly wants: (fact: Fact) => boolean
-  /** The server's time in seconds, told first: a page's own clock may be wrong. */
+  /** The server's time (Unix seconds), told first: a page's own clock may be wrong. */
   readonly now: number
   readonly incoming: IncomingMessage
   readonly outgoing: ServerResponse
+  /** Headers that every answer of this server bears. */
+  readonly headers: Readonly<Record<string, string>>
+  /** Whether what happened before may be read: false where nobody is signed in. They are told to load everything anew. */
+  readonly replays: boolean
+  /** Whether a fact ends the feed, once it has been sent. */
+  readonly endsWith?: (fact: Fact) => boolean
   /** Called every few seconds while the page is connected. */
   readonly onAlive?: () => void
 }
@@ -23,23 +29,24 @@ export interface StreamOptions {
  * Written straight to the socket: a fact's frame is made once and goes to a thousand readers as it is.
  */
 export async function streamFacts(options: StreamOptions): Promise<void> {
-  const { feed, channel, wants, now, incoming, outgoing } = options
+  const { feed, channel, wants, now, incoming, outgoing, headers, replays, endsWith = () => false } = options
   outgoing.writeHead(200, {
+    ...headers,
     'content-type': 'text/event-stream',
     'cache-control': 'no-store',
     'x-accel-buffering': 'no',
   })
   outgoing.write(`retry: 1000\nevent: now\ndata: ${now}\n\n`)
-  const send = (_fact: Fact, frame: string) => {
+  const send = (fact: Fact, frame: string) => {
     outgoing.write(frame)
-    if (outgoing.writableLength > MAX_BACKLOG_BYTES) outgoing.destroy()
+    if (endsWith(fact)) outgoing.end()
+    else if (outgoing.writableLength > MAX_BACKLOG_BYTES) outgoing.destroy()
   }
   const reset = () => void outgoing.write('event: reset\ndata: {}\n\n')
-  const leave = await feed.subscribe(
-    channel,
-    { wants, send, reset, lost: () => outgoing.destroy() },
-    lastEventId(incoming),
-  )
+  const after = lastEventId(incoming)
+  if (after !== undefined && !replays && (await feed.newest(channel)) > after) reset()
+  const sink = { wants, send, reset, lost: () => outgoing.destroy() }
+  const leave = await feed.subscribe(channel, sink, replays ? after : undefined)
   options.onAlive?.()
   const heartbeat = setInterval(() => {
     outgoing.write(': alive\n\n')

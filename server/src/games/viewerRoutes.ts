@@ -1,7 +1,7 @@
 import { type Act, Act as ActSchema, GAMES, wageringSetting } from '#core/games'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, type Call, idOf, numberIn, problem, type Route, route } from '../http/index.ts'
+import { answered, type Call, idOf, problem, type Route, route } from '../http/index.ts'
 import { viewerIdOf } from '../people/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { openShowOf } from '../show/index.ts'
@@ -68,9 +68,9 @@ function roundRoutes(db: Reader): Route[] {
       does: 'The rounds that ended last',
       asks: ['game', 'before'],
       allowed: 'anyone',
-      handle: async ({ channel, query }) => {
+      handle: async ({ channel, query, figure }) => {
         const game = GAMES.find((one) => one === query('game'))
-        return { rounds: await endedRounds(db, channel.id, game, numberIn(query('before'))) }
+        return { rounds: await endedRounds(db, channel.id, game, figure('before')) }
       },
     }),
     route({

@@ -1,3 +1,4 @@
+export { type Bounds, figureIn, idIn, idOf } from './figures.ts'
 export { type ApiErrorCode, PROBLEM_STATUS, Problem, problem, problemResponse } from './problems.ts'
 export {
   ALLOWED,
@@ -6,8 +7,6 @@ export {
   bodyCheck,
   type Call,
   type Caller,
-  idOf,
-  numberIn,
   type Route,
   route,
 } from './routes.ts'

@@ -3,6 +3,10 @@ import { REFUSALS, type Refusal, type RefusalCode } from '#core/world'
 /** Every error of the HTTP edge that is not a refusal of the rules. docs/errors.md lists both kinds. */
 const API_ERRORS = {
   already_claimed: { status: 409, message: 'This installation has its channel already.' },
+  busy: {
+    status: 503,
+    message: 'Too much is going on at this moment. Nothing was changed; try again in a few seconds.',
+  },
   body_invalid: { status: 422, message: 'The data sent cannot be used as it is.' },
   channel_not_found: { status: 404, message: 'There is no channel at this address.' },
   claim_code_wrong: {
@@ -34,14 +38,23 @@ const API_ERRORS = {
     message: 'This picture has far more points or frames than any screen shows. Scale it down, then try again.',
   },
   media_too_long: { status: 422, message: 'It plays too long. Cut it shorter.' },
+  query_invalid: { status: 422, message: 'A figure in the address cannot be used as it is.' },
   nobody_present: { status: 409, message: 'Nobody is in the room right now.' },
   not_allowed: { status: 403, message: 'Only the streamer of this channel can do this.' },
   not_ready: { status: 503, message: 'The server is starting, stopping, or has lost its database. Try again.' },
   not_found: { status: 404, message: 'There is nothing at this address.' },
   not_json: { status: 400, message: 'The data sent is not valid JSON.' },
   not_signed_in: { status: 401, message: 'Sign in first.' },
+  sign_in_again: {
+    status: 403,
+    message: 'For this we ask you to sign in again: your last sign-in is more than 10 minutes ago.',
+  },
   sign_in_failed: { status: 400, message: 'The sign-in did not go through. Start again from the page you came from.' },
   too_many_requests: { status: 429, message: 'Too many requests. Wait a moment, then go on.' },
+  too_many_feeds: {
+    status: 429,
+    message: 'Too many pages are open live from here. Close some of them, then load this one again.',
+  },
   too_many_secrets: { status: 409, message: 'Five secrets are the most. Revoke one that is not in use.' },
   too_large: { status: 413, message: 'The data sent is larger than anything we take.' },
 } as const
@@ -134,7 +147,10 @@ export const problem = (code: ApiErrorCode, detail: string = API_ERRORS[code].me
 export const problemOfRefusal = ({ code, sentence, data }: Refusal): Problem => new Problem(code, sentence, data)
 
 /** The RFC 9457 document of a problem. `detail` is a sentence that a person can act on. */
-export function problemResponse({ code, detail, data }: Problem): Response {
+export function problemResponse(
+  { code, detail, data }: Problem,
+  headers: Readonly<Record<string, string>> = {},
+): Response {
   const status = PROBLEM_STATUS[code] ?? 500
   const document = {
     type: `/problems/${code}`,
@@ -144,5 +160,8 @@ export function problemResponse({ code, detail, data }: Problem): Response {
     code,
     ...(data && { data }),
   }
-  return new Response(JSON.stringify(document), { status, headers: { 'content-type': 'application/problem+json' } })
+  return new Response(JSON.stringify(document), {
+    status,
+    headers: { 'content-type': 'application/problem+json', 'cache-control': 'no-store', ...headers },
+  })
 }

@@ -3,7 +3,8 @@ import { Ajv } from 'ajv'
 import { StepSchema } from '#core/steps'
 import type { Answer, Result } from '#core/world'
 import type { ChannelHead } from '../channels.ts'
-import { Problem, problem, problemOfRefusal } from './problems.ts'
+import type { Bounds } from './figures.ts'
+import { Problem, problemOfRefusal } from './problems.ts'
 
 /** Who may call a route: anyone; a signed-in viewer; the streamer at the desk. */
 export const ALLOWED = ['anyone', 'viewer', 'streamer'] as const
@@ -11,6 +12,11 @@ export type Allowed = (typeof ALLOWED)[number]
 
 /** Who is signed in. */
 export interface Caller {
+  /** Unix seconds. */
+  readonly signedInAt?: number
+  /** The hash by which their session is known; never told. */
+  readonly session?: string
+
   readonly account: string
   readonly name: string
 }
@@ -22,8 +28,12 @@ export interface Call<B> {
   readonly body: B
   readonly param: (name: string) => string
   readonly query: (name: string) => string | undefined
+  /** A whole number asked for in the address. @throws `query_invalid` */
+  readonly figure: (name: string, bounds?: Bounds) => number | undefined
   /** Unique for this action of this caller: a repeated request bears the same. */
   readonly key: string
+  /** A header of the request. */
+  readonly header: (name: string) => string | undefined
   /** The body as it came, where a route takes it so (`raw`). */
   readonly bytes: () => Promise<Buffer>
 }
@@ -37,8 +47,18 @@ export interface Route {
   /** What it does, for the API's own description. */
   readonly does: string
   readonly body?: TSchema
-  /** Takes its body as bytes, so many at most, in place of JSON. */
-  readonly raw?: number
+  /** Takes its body as bytes in place of JSON. */
+  readonly raw?: true
+  /** The largest body in bytes; 64 KB if left out. */
+  readonly largest?: number
+  /** What to say of a body that is larger, of so many bytes (0: not known). */
+  readonly tooLarge?: (bytes: number) => string
+  /** How often it may be called; `usual` if left out. */
+  readonly limit?: 'usual' | 'costly'
+  /** What caches may keep of an answer (`cache-control`); nothing, if left out. */
+  readonly cache?: string
+  /** Asks for a sign-in of the last ten minutes: what it gives or takes away cannot be had back. */
+  readonly fresh?: true
   /** Names of what may be asked in the address. */
   readonly asks?: readonly string[]
   /** What is answered as JSON; a `Response` as it is. */
@@ -54,19 +74,6 @@ export function route<S extends TSchema>(
 export function route(options: Omit<Route, 'body'>): Route
 export function route(options: Route): Route {
   return options
-}
-
-/** The number of something, from an address. @throws `not_found` for what is none. */
-export function idOf(text: string): number {
-  const id = Number(text)
-  if (!Number.isSafeInteger(id) || id < 1) throw problem('not_found')
-  return id
-}
-
-/** A number above 0 that an address asks with; undefined for anything else. */
-export function numberIn(text: string | undefined): number | undefined {
-  const n = Number(text)
-  return text !== undefined && Number.isSafeInteger(n) && n > 0 ? n : undefined
 }
 
 /** The answer of an intent, or its refusal as a problem. */

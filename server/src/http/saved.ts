@@ -1,7 +1,8 @@
 import { type TSchema, Type } from '@sinclair/typebox'
 import type { Intent } from '#core/engine'
 import type { Channels } from '../channels.ts'
-import { answered, type Call, idOf, type Route, route } from './routes.ts'
+import { idOf } from './figures.ts'
+import { answered, type Call, type Route, route } from './routes.ts'
 
 /** Something that the desk makes, changes, switches and takes away: its address, its schema, and its intents. */
 export interface Saved {

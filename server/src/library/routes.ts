@@ -4,7 +4,7 @@ import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, problem, type Route, route } from '../http/index.ts'
 import { dropContent, keepContent } from './keep.ts'
-import { type Crop, MOST_BYTES, readUpload } from './read.ts'
+import { type Crop, MOST_BYTES, readUpload, tooLargeSentence } from './read.ts'
 import { screenView } from './view.ts'
 
 const closed = { additionalProperties: false }
@@ -42,7 +42,9 @@ export function libraryRoutes(db: Reader, channels: Channels): Route[] {
       does: 'Put a file into the library: its bytes as the body, pictures cropped as asked',
       asks: ['name', 'crop'],
       allowed: 'streamer',
-      raw: MOST_BYTES,
+      raw: true,
+      largest: MOST_BYTES,
+      tooLarge: tooLargeSentence,
       handle: async ({ channel, key, query, bytes }) => {
         const crop = cropOf(query('crop'))
         const ready = await readUpload(await bytes(), crop)

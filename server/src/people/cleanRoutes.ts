@@ -25,6 +25,7 @@ export function cleanRoutes(db: Reader, channels: Channels): Route[] {
     route({
       method: 'post',
       path: '/desk/people/reset',
+      fresh: true,
       does: 'Set everybody’s balance or hours to nothing; can be taken back for a day',
       allowed: 'streamer',
       body: Reset,

@@ -3,6 +3,9 @@ import { MOST_IMPORTED } from '#core/people'
 import type { Channels } from '../channels.ts'
 import { answered, idOf, type Route, route } from '../http/index.ts'
 
+/** A part of a file: a thousand lines of it. */
+const FILE_PART_BYTES = 512 * 1024
+
 const closed = { additionalProperties: false }
 const Id = Type.Integer({ minimum: 1 })
 const Ids = Type.Array(Id, { minItems: 1, maxItems: 2000 })
@@ -74,6 +77,7 @@ function oneRoutes(channels: Channels): Route[] {
     route({
       method: 'post',
       path: '/desk/viewers/:viewer/forget',
+      fresh: true,
       does: 'Forget somebody for good',
       allowed: 'streamer',
       body: Type.Object({ confirm: Type.String({ maxLength: 100 }) }, closed),
@@ -138,6 +142,7 @@ function manyRoutes(channels: Channels): Route[] {
     route({
       method: 'post',
       path: '/desk/people/import',
+      largest: FILE_PART_BYTES,
       does: 'Take in a part of a file of people; the same part again changes nothing',
       allowed: 'streamer',
       body: Import,

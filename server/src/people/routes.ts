@@ -5,7 +5,7 @@ import { MOST_ADJUSTED } from '#core/people'
 import type { Answer } from '#core/world'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { answered, problem, type Route, route } from '../http/index.ts'
+import { answered, idOf, problem, type Route, route } from '../http/index.ts'
 import { ONLY, trailOf } from '../ledger/index.ts'
 import { openShowOf } from '../show/index.ts'
 import { adjustMany } from './adjustMany.ts'
@@ -107,11 +107,6 @@ async function idsMeant(db: Reader, channel: number, viewers: readonly number[] 
 const sumOf = (answers: readonly Answer[], name: string): number =>
   answers.reduce((sum, answer) => sum + Number(answer[name]), 0)
 
-const viewerOf = (text: string): number => {
-  const id = Number(text)
-  return Number.isSafeInteger(id) ? id : 0
-}
-
 function lookRoutes(db: Reader, { clock }: Channels): Route[] {
   return [
     route({
@@ -145,7 +140,7 @@ function lookRoutes(db: Reader, { clock }: Channels): Route[] {
       does: 'All that is known of one viewer',
       allowed: 'streamer',
       handle: async ({ channel, param }) => {
-        const found = await panelOf(db, channel.id, viewerOf(param('viewer')), clock())
+        const found = await panelOf(db, channel.id, idOf(param('viewer')), clock())
         if (found === undefined) throw problem('not_found', 'This viewer is not known here.')
         return found
       },
@@ -156,9 +151,9 @@ function lookRoutes(db: Reader, { clock }: Channels): Route[] {
       does: 'Why somebody’s balance is what it is',
       asks: ['before', 'only'],
       allowed: 'streamer',
-      handle: ({ channel, param, query }) =>
-        trailOf(db, channel.id, viewerOf(param('viewer')), {
-          before: Number(query('before')) || undefined,
+      handle: ({ channel, param, query, figure }) =>
+        trailOf(db, channel.id, idOf(param('viewer')), {
+          before: figure('before', { min: 1 }),
           only: ONLY.find((one) => one === query('only')),
         }),
     }),

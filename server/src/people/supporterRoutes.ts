@@ -2,7 +2,7 @@ import { Type } from '@sinclair/typebox'
 import { and, desc, eq } from 'drizzle-orm'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { answered, problem, type Route, route } from '../http/index.ts'
+import { answered, idOf, problem, type Route, route } from '../http/index.ts'
 
 const { supporter } = schema
 
@@ -39,7 +39,7 @@ export function supporterRoutes(db: Reader, channels: Channels): Route[] {
         { additionalProperties: false },
       ),
       handle: async ({ channel, key, param, body }) => {
-        const all = await sameName(db, channel.id, Number(param('supporter')))
+        const all = await sameName(db, channel.id, idOf(param('supporter')))
         if (all.length === 0) throw problem('not_found', 'This has been dealt with. Load the page again.')
         let paid = 0
         for (const one of all) {

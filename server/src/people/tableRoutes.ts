@@ -27,24 +27,22 @@ const FILTERS = [
 
 type Query = Call<unknown>['query']
 
-const wholeOf = (text: string | undefined): number | undefined => {
-  const number = text === undefined || text.trim() === '' ? Number.NaN : Number(text)
-  return Number.isSafeInteger(number) ? number : undefined
-}
+/** Hours beyond this would pass what a number of seconds can be. */
+const MOST_HOURS = 10_000_000
 
-/** The filter in an address; what cannot be read does not filter. */
-export const filterOf = (query: Query, now: number): PeopleFilter => ({
+/** The filter in an address. @throws `query_invalid` for a figure that is none. */
+export const filterOf = ({ query, figure }: Pick<Call<unknown>, 'query' | 'figure'>, now: number): PeopleFilter => ({
   name: (query('name') ?? '').trim().slice(0, 60),
   present: query('present') === '1',
   shown: SHOWN.find((one) => one === query('shown')) ?? 'listed',
   standing: query('standing'),
-  rank: wholeOf(query('rank')),
-  balanceFrom: wholeOf(query('balanceFrom')),
-  balanceTo: wholeOf(query('balanceTo')),
-  hoursFrom: wholeOf(query('hoursFrom')),
-  earnedFrom: wholeOf(query('earnedFrom')),
-  seenAfter: wholeOf(query('seenAfter')),
-  seenBefore: wholeOf(query('seenBefore')),
+  rank: figure('rank'),
+  balanceFrom: figure('balanceFrom'),
+  balanceTo: figure('balanceTo'),
+  hoursFrom: figure('hoursFrom', { max: MOST_HOURS }),
+  earnedFrom: figure('earnedFrom'),
+  seenAfter: figure('seenAfter'),
+  seenBefore: figure('seenBefore'),
   now,
 })
 
@@ -62,24 +60,25 @@ export function tableRoutes(db: Reader, { clock }: Channels): Route[] {
       does: 'Everybody whom the channel knows, page by page',
       allowed: 'streamer',
       asks: [...FILTERS, 'sort', 'down', 'offset'],
-      handle: async ({ channel, query }) => {
-        const offset = Number(query('offset') ?? 0)
-        return peoplePage(db, channel.id, {
-          ...filterOf(query, clock()),
-          ...sortOf(query),
-          offset: Number.isSafeInteger(offset) && offset >= 0 && offset <= FURTHEST ? offset : 0,
+      handle: (call) =>
+        peoplePage(db, call.channel.id, {
+          ...filterOf(call, clock()),
+          ...sortOf(call.query),
+          offset: call.figure('offset', { max: FURTHEST }) ?? 0,
           limit: PAGE,
-        })
-      },
+        }),
     }),
     route({
       method: 'get',
       path: '/desk/people.csv',
+      fresh: true,
+      limit: 'costly',
       does: 'The same people as a file of comma-separated values',
       allowed: 'streamer',
       asks: [...FILTERS, 'sort', 'down'],
-      handle: async ({ channel, query }) => {
-        const text = await csvOf(db, channel.id, { ...filterOf(query, clock()), ...sortOf(query) })
+      handle: async (call) => {
+        const { channel } = call
+        const text = await csvOf(db, channel.id, { ...filterOf(call, clock()), ...sortOf(call.query) })
         const headers = {
           'content-type': 'text/csv; charset=utf-8',
           'content-disposition': `attachment; filename="people-${channel.slug}.csv"`,

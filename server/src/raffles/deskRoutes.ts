@@ -3,7 +3,7 @@ import { zoneSetting } from '#core/settings'
 import type { Channels } from '../channels.ts'
 import type { ChatState } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
-import { type Call, idOf, numberIn, problem, type Route, route } from '../http/index.ts'
+import { type Call, idOf, problem, type Route, route } from '../http/index.ts'
 import { circlesOf } from '../ranks/index.ts'
 import { alertsOf } from '../screen/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
@@ -61,10 +61,10 @@ function readRoutes(db: Reader, channels: Channels, chat: (channel: number) => P
       path: '/desk/raffles/ended',
       does: 'The raffles that have ended, with who won',
       asks: ['text', 'before'],
-      handle: async ({ channel, query }) => ({
+      handle: async ({ channel, query, figure }) => ({
         raffles: await endedRaffles(db, channel.id, {
           text: query('text')?.slice(0, 60),
-          before: numberIn(query('before')),
+          before: figure('before'),
         }),
       }),
     }),
@@ -90,12 +90,12 @@ function readRoutes(db: Reader, channels: Channels, chat: (channel: number) => P
       path: '/desk/raffles/:raffle/entries',
       does: 'Who is, or was, in a raffle',
       asks: ['text', 'state', 'order', 'from'],
-      handle: async ({ channel, param, query }) => ({
+      handle: async ({ channel, param, query, figure }) => ({
         entries: await entriesOf(db, channel.id, idOf(param('raffle')), {
           text: query('text')?.slice(0, 60),
           state: STATES.find((one) => one === query('state')),
           order: ORDERS.find((one) => one === query('order')),
-          from: numberIn(query('from')),
+          from: figure('from'),
         }),
       }),
     }),
@@ -144,6 +144,8 @@ function fileRoutes(db: Reader): Route[] {
       ...desk,
       method: 'get',
       path: '/desk/raffles.csv',
+      fresh: true,
+      limit: 'costly',
       does: 'The raffles that have ended as a file of comma-separated values',
       asks: ['text'],
       handle: async ({ channel, query }) =>
@@ -153,6 +155,8 @@ function fileRoutes(db: Reader): Route[] {
       ...desk,
       method: 'get',
       path: '/desk/raffles/:raffle/entries.csv',
+      fresh: true,
+      limit: 'costly',
       does: 'Everybody who is or was in a raffle, as a file of comma-separated values',
       handle: async ({ channel, param }) => {
         const id = idOf(param('raffle'))

@@ -1,3 +1,4 @@
+export type { Cookies } from './cookies.ts'
 export { Provider } from './provider.ts'
-export { signInRoutes } from './routes.ts'
+export { type SignInNote, signInRoutes } from './routes.ts'
 export { type Scope, Sessions } from './sessions.ts'

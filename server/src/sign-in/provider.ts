@@ -18,8 +18,8 @@ export class Provider {
     readonly clock: Clock,
   ) {}
 
-  /** @returns The provider's address to send the browser to. */
-  async start(scope: Scope, returnTo: string): Promise<URL> {
+  /** @returns The provider's address to send the browser to, and the state by which the browser must be known again. */
+  async start(scope: Scope, returnTo: string): Promise<{ url: URL; state: string }> {
     const provider = await this.#discover()
     const verifier = oidc.randomPKCECodeVerifier()
     const attempt = { state: oidc.randomState(), nonce: oidc.randomNonce() }
@@ -33,7 +33,7 @@ export class Provider {
       returnTo,
       this.clock() + ATTEMPT_SECONDS,
     ])
-    return oidc.buildAuthorizationUrl(provider, {
+    const url = oidc.buildAuthorizationUrl(provider, {
       ...attempt,
       redirect_uri: this.#callback,
       scope: 'openid profile',
@@ -42,6 +42,7 @@ export class Provider {
       // Always ask who it is: streamer and viewer are often two people at one browser.
       prompt: 'login',
     })
+    return { url, state: attempt.state }
   }
 
   /** Ends an attempt with the address the provider sent the browser back to. */

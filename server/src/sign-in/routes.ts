@@ -1,5 +1,5 @@
 import { type Context, Hono } from 'hono'
-import { problem } from '../http/index.ts'
+import { type Caller, problem } from '../http/index.ts'
 import type { Provider } from './provider.ts'
 import type { Scope, Sessions } from './sessions.ts'
 
@@ -13,23 +13,61 @@ function scopeOf(c: Context): Scope {
   return scope
 }
 
+/** The sign-ins that this browser has begun: a sign-in that another browser began must not end in this one. */
+const ATTEMPTS = 'attempts'
+const ATTEMPT_SECONDS = 600
+/** So many tabs may be at it at once. */
+const MOST_ATTEMPTS = 4
+
+/** Told of a sign-in or sign-out once it has happened. */
+export type SignInNote = (
+  c: Context,
+  what: {
+    readonly kind: 'signed in' | 'sign-in failed' | 'signed out'
+    readonly caller?: Caller
+    readonly path?: string
+  },
+) => void
+
 /** /auth: start a sign-in, come back from the provider, sign out here or everywhere. */
-export function signInRoutes(provider: Provider, sessions: Sessions): Hono {
+export function signInRoutes(provider: Provider, sessions: Sessions, note: SignInNote = () => {}): Hono {
   const app = new Hono()
+  const { cookies } = sessions
+  const begun = (c: Context): string[] => (cookies.get(c, ATTEMPTS) ?? '').split('.').filter(Boolean)
   app.get('/callback', async (c) => {
-    const { scope, returnTo, caller } = await provider.finish(new URL(c.req.url).search)
+    const { search, searchParams } = new URL(c.req.url)
+    const state = searchParams.get('state') ?? ''
+    const others = begun(c).filter((one) => one !== state)
+    if (others.length === begun(c).length) {
+      note(c, { kind: 'sign-in failed' })
+      throw problem('sign_in_failed')
+    }
+    if (others.length === 0) cookies.delete(c, ATTEMPTS)
+    else cookies.set(c, ATTEMPTS, others.join('.'), ATTEMPT_SECONDS)
+    const { scope, returnTo, caller } = await provider.finish(search)
     await sessions.begin(c, scope, caller)
+    note(c, { kind: 'signed in', caller, path: returnTo })
     return c.redirect(returnTo)
   })
   app.get('/:scope/start', async (c) => {
     const scope = scopeOf(c)
-    const url = await provider.start(scope, ownPath(c.req.query('return'), '/'))
+    const { url, state } = await provider.start(scope, ownPath(c.req.query('return'), '/'))
+    cookies.set(c, ATTEMPTS, [...begun(c), state].slice(-MOST_ATTEMPTS).join('.'), ATTEMPT_SECONDS)
     return c.redirect(url.href)
   })
   app.post('/:scope/out', async (c) => {
-    await sessions.end(c, scopeOf(c))
+    const scope = scopeOf(c)
+    const caller = await sessions.find(c, scope)
+    await sessions.end(c, scope)
+    if (caller !== undefined) note(c, { kind: 'signed out', caller })
     return c.json({})
   })
-  app.post('/:scope/out-everywhere', async (c) => c.json({ ended: await sessions.endEverywhere(c, scopeOf(c)) }))
+  app.post('/:scope/out-everywhere', async (c) => {
+    const scope = scopeOf(c)
+    const caller = await sessions.find(c, scope)
+    const ended = await sessions.endEverywhere(c, scope)
+    if (caller !== undefined) note(c, { kind: 'signed out', caller })
+    return c.json({ ended })
+  })
   return app
 }

@@ -1,9 +1,9 @@
 import { createHash, randomBytes } from 'node:crypto'
 import type { Context } from 'hono'
-import { deleteCookie, getCookie, setCookie } from 'hono/cookie'
 import type { Clock } from '../clock.ts'
 import type { Pool } from '../database/index.ts'
 import type { Caller } from '../http/index.ts'
+import { Cookies } from './cookies.ts'
 
 /** The desk and the viewer pages are signed in to apart: a viewer's cookie opens no desk. */
 export type Scope = 'desk' | 'viewer'
@@ -14,16 +14,23 @@ const IDLE_SECONDS = 14 * 86_400
 /** How exactly it is known when a session was last used: not every request is worth a write. */
 const SEEN_STEP_SECONDS = 600
 
-const cookieName = (scope: Scope) => `ricompensa_${scope}`
 const hashOf = (id: string) => createHash('sha256').update(id).digest('hex')
+
+/** Ends sessions, and has every server close the feeds that were opened with them. */
+const END = (where: string) => `with gone as (delete from session where ${where} returning id_hash)
+  select pg_notify('ricompensa_ended', id_hash) from gone`
 
 /** Sessions kept in PostgreSQL, each known to the browser by an httpOnly cookie. */
 export class Sessions {
+  readonly cookies: Cookies
+
   constructor(
     readonly pool: Pool,
     readonly clock: Clock,
-    readonly secure: boolean,
-  ) {}
+    secure: boolean,
+  ) {
+    this.cookies = new Cookies(secure)
+  }
 
   /** Begins a session under a new id; the one that the browser had ends with it. */
   async begin(c: Context, scope: Scope, caller: Caller): Promise<void> {
@@ -33,41 +40,50 @@ export class Sessions {
     const text = `insert into session (id_hash, scope, account, name, created_at, expires_at, seen_at)
       values ($1, $2, $3, $4, $5, $6, $5)`
     await this.pool.query(text, [hashOf(id), scope, caller.account, caller.name, now, now + LIFE_SECONDS])
-    await this.pool.query('delete from session where expires_at < $1 or seen_at < $2', [now, now - IDLE_SECONDS])
-    const options = { httpOnly: true, sameSite: 'Lax', secure: this.secure, path: '/', maxAge: LIFE_SECONDS } as const
-    setCookie(c, cookieName(scope), id, options)
+    await this.pool.query(END('expires_at < $1 or seen_at < $2'), [now, now - IDLE_SECONDS])
+    this.cookies.set(c, scope, id, LIFE_SECONDS)
   }
 
   async find(c: Context, scope: Scope): Promise<Caller | undefined> {
-    const id = getCookie(c, cookieName(scope))
+    const id = this.cookies.get(c, scope)
     if (id === undefined) return undefined
     const now = this.clock()
-    const text = `select account, name, seen_at from session
-      where id_hash = $1 and scope = $2 and expires_at > $3 and seen_at > $4`
-    const found = await this.pool.query({ name: 'session', text, values: [hashOf(id), scope, now, now - IDLE_SECONDS] })
-    const row = found.rows[0] as (Caller & { seen_at: number }) | undefined
+    const row = await this.#row(hashOf(id), scope)
     if (row === undefined) return undefined
     if (row.seen_at < now - SEEN_STEP_SECONDS)
       await this.pool.query('update session set seen_at = $2 where id_hash = $1', [hashOf(id), now])
-    return { account: row.account, name: row.name }
+    return { account: row.account, name: row.name, session: hashOf(id), signedInAt: row.created_at }
+  }
+
+  /** Whether a session goes on still. @param session - Its hash. */
+  async goesOn(session: string, scope: Scope): Promise<boolean> {
+    return (await this.#row(session, scope)) !== undefined
   }
 
   async end(c: Context, scope: Scope): Promise<void> {
     await this.#forget(c, scope)
-    deleteCookie(c, cookieName(scope), { path: '/' })
+    this.cookies.delete(c, scope)
   }
 
   /** Ends every session of whoever is signed in here, on all their devices. @returns how many there were. */
   async endEverywhere(c: Context, scope: Scope): Promise<number> {
     const caller = await this.find(c, scope)
-    deleteCookie(c, cookieName(scope), { path: '/' })
+    this.cookies.delete(c, scope)
     if (caller === undefined) return 0
-    const text = 'delete from session where scope = $1 and account = $2'
-    return (await this.pool.query(text, [scope, caller.account])).rowCount ?? 0
+    return (await this.pool.query(END('scope = $1 and account = $2'), [scope, caller.account])).rowCount ?? 0
+  }
+
+  async #row(session: string, scope: Scope) {
+    const now = this.clock()
+    const text = `select account, name, seen_at, created_at from session
+      where id_hash = $1 and scope = $2 and expires_at > $3 and seen_at > $4`
+    const values = [session, scope, now, now - IDLE_SECONDS]
+    const found = await this.pool.query({ name: 'session', text, values })
+    return found.rows[0] as { account: string; name: string; seen_at: number; created_at: number } | undefined
   }
 
   async #forget(c: Context, scope: Scope): Promise<void> {
-    const id = getCookie(c, cookieName(scope))
-    if (id !== undefined) await this.pool.query('delete from session where id_hash = $1', [hashOf(id)])
+    const id = this.cookies.get(c, scope)
+    if (id !== undefined) await this.pool.query(END('id_hash = $1'), [hashOf(id)])
   }
 }

@@ -1,5 +1,6 @@
 import { createServer } from 'node:http'
 import { getRequestListener } from '@hono/node-server'
+import { Hono } from 'hono'
 import { expect, onTestFinished, test } from 'vitest'
 import { standinApp } from '../../../standin/src/app.ts'
 import { Crowd } from '../../../standin/src/crowd.ts'
@@ -10,6 +11,7 @@ import { NativePoints } from '../../../standin/src/points.ts'
 import { ChatRoom } from '../../../standin/src/room.ts'
 import { freePort } from '../testing/ports.ts'
 import { testServer } from '../testing/server.ts'
+import { Cookies } from './cookies.ts'
 
 /** The server with the stand-in's identity provider beside it. */
 async function withProvider() {
@@ -92,7 +94,7 @@ test('a sign-in by the stand-in ends where it was started, with a session that o
   await visit(`${web}/auth/desk/out`, { method: 'POST' })
   expect((await visit(`${web}/api/channels/bench/desk/status`)).status).toBe(401)
   expect((await pool.query('select 1 from session')).rowCount).toBe(0)
-}, 30_000)
+})
 
 test('the way back works once, for who started it, and never leads elsewhere', async () => {
   const { web } = await withProvider()
@@ -109,7 +111,40 @@ test('the way back works once, for who started it, and never leads elsewhere', a
   expect(await tampered.json()).toMatchObject({ code: 'sign_in_failed' })
   expect((await visit(callback)).headers.get('location')).toBe('/')
   expect(await (await visit(callback)).json()).toMatchObject({ code: 'sign_in_failed' })
-}, 30_000)
+})
+
+test('a sign-in that another browser began does not end in this one', async () => {
+  const { web, pool } = await withProvider()
+  const attacker = browser()
+  const who = await attacker.follow(`${web}/auth/desk/start`)
+  let response = await attacker.visit(who.address, nameForm('Mallory'))
+  let address = who.address
+  while (!(response.headers.get('location') ?? '').startsWith(`${web}/auth/callback`)) {
+    address = new URL(response.headers.get('location') ?? '', address).href
+    response = await attacker.visit(address)
+  }
+  const callback = response.headers.get('location') ?? ''
+  const victim = browser()
+  expect(await (await victim.visit(callback)).json()).toMatchObject({ code: 'sign_in_failed' })
+  expect((await pool.query('select 1 from session')).rowCount).toBe(0)
+  expect((await attacker.visit(callback)).status).toBe(302)
+})
+
+test('cookies are this very host’s alone where there is TLS', async () => {
+  const app = new Hono()
+  const cookies = new Cookies(true)
+  app.get('/', (c) => {
+    cookies.set(c, 'desk', 'x', 60)
+    return c.text(cookies.get(c, 'desk') ?? 'none')
+  })
+  const ask = (cookie: string) => app.request('/', { headers: { cookie } })
+  const line = (await ask('')).headers.getSetCookie()[0] ?? ''
+  for (const part of ['__Host-ricompensa_desk=x', 'Path=/', 'Secure', 'HttpOnly', 'SameSite=Lax'])
+    expect(line).toContain(part)
+  expect(line).not.toContain('Domain')
+  expect(await (await ask('ricompensa_desk=planted')).text()).toBe('none')
+  expect(await (await ask('__Host-ricompensa_desk=own')).text()).toBe('own')
+})
 
 test('a name that cannot be is refused by the stand-in’s page', async () => {
   const { web } = await withProvider()
@@ -118,7 +153,7 @@ test('a name that cannot be is refused by the stand-in’s page', async () => {
   const { response } = await follow(who.address, nameForm('<b>'))
   expect(response.status).toBe(422)
   expect(await response.text()).toContain('Use letters, digits')
-}, 30_000)
+})
 
 test('a provider may change its keys: one attempt at most fails, and nobody gets in by the old ones', async () => {
   const { web, changeKeys } = await withProvider()
@@ -132,7 +167,7 @@ test('a provider may change its keys: one attempt at most fails, and nobody gets
   changeKeys()
   const after = [await signIn(), await signIn()]
   expect(after.at(-1)).toBe(true)
-}, 30_000)
+})
 
 test('a session that the browser had ends when a new one begins', async () => {
   const { web, pool } = await withProvider()
@@ -142,4 +177,4 @@ test('a session that the browser had ends when a new one begins', async () => {
     await follow(who.address, nameForm(name))
   }
   expect((await pool.query('select 1 from session')).rowCount).toBe(1)
-}, 30_000)
+})

@@ -2,7 +2,7 @@ import { Type } from '@sinclair/typebox'
 import type { Intent } from '#core/engine'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, type Call, idOf, numberIn, type Route, route } from '../http/index.ts'
+import { answered, type Call, idOf, type Route, route } from '../http/index.ts'
 import { type OrdersAsked, ordersCsv, ordersPage, SHOWN } from './history.ts'
 import { addressOf, waitingOrders } from './read.ts'
 
@@ -11,16 +11,16 @@ const MOST_AT_ONCE = 200
 const closed = { additionalProperties: false }
 const FILTERS = ['shown', 'reward', 'viewer', 'text', 'order'] as const
 
-function askedIn(query: Call<unknown>['query']): OrdersAsked {
+function askedIn({ query, figure }: Call<unknown>): OrdersAsked {
   const shown = SHOWN.find((one) => one === query('shown')) ?? 'open'
   const text = query('text')?.trim().slice(0, 100)
   return {
     shown,
-    reward: numberIn(query('reward')),
-    viewer: numberIn(query('viewer')),
+    reward: figure('reward'),
+    viewer: figure('viewer'),
     text: text === '' ? undefined : text,
     oldestFirst: query('order') === 'oldest',
-    after: numberIn(query('after')),
+    after: figure('after'),
   }
 }
 
@@ -40,20 +40,23 @@ export function orderRoutes(db: Reader, channels: Channels): Route[] {
       does: 'All orders, a page at a time',
       asks: [...FILTERS, 'after'],
       allowed: 'streamer',
-      handle: async ({ channel, query }) => ordersPage(db, channel.id, askedIn(query)),
+      handle: (call) => ordersPage(db, call.channel.id, askedIn(call)),
     }),
     route({
       method: 'get',
       path: '/desk/orders.csv',
+      fresh: true,
+      limit: 'costly',
       does: 'The same orders as a file of comma-separated values',
       asks: FILTERS,
       allowed: 'streamer',
-      handle: async ({ channel, query }) => {
+      handle: async (call) => {
+        const { channel } = call
         const headers = {
           'content-type': 'text/csv; charset=utf-8',
           'content-disposition': `attachment; filename="orders-${channel.slug}.csv"`,
         }
-        return new Response(await ordersCsv(db, channel.id, askedIn(query)), { headers })
+        return new Response(await ordersCsv(db, channel.id, askedIn(call)), { headers })
       },
     }),
     route({

@@ -45,11 +45,11 @@ export function viewerRoutes(db: Reader, channels: Channels): Route[] {
       does: 'Why the caller’s balance is what it is',
       asks: ['before'],
       allowed: 'viewer',
-      handle: async ({ channel, caller, query }) => {
+      handle: async ({ channel, caller, figure }) => {
         const id = await viewerIdOf(channels.pool, channel.id, caller.account)
         return id === undefined
           ? { entries: [], before: null }
-          : trailOf(db, channel.id, id, { before: Number(query('before')) || undefined })
+          : trailOf(db, channel.id, id, { before: figure('before', { min: 1 }) })
       },
     }),
     route({

@@ -5,7 +5,7 @@ import type { Intent } from '#core/engine'
 import type { Fact } from '#core/world'
 import { entropyOf } from '../../../core/testing/channel.ts'
 import { connect, connectWriter, type Pool } from '../database/index.ts'
-import { ChannelWriter } from '../writer/index.ts'
+import { ChannelWriter, type IntentBug } from '../writer/index.ts'
 import { TEMPLATE } from './postgres.setup.ts'
 
 export interface TestDatabase {
@@ -33,6 +33,8 @@ export async function testDatabase(): Promise<TestDatabase> {
 export interface TestWriter {
   readonly writer: ChannelWriter
   readonly facts: Fact[]
+  /** What failed by a bug, each told once. */
+  readonly bugs: IntentBug[]
   /** Hands in an intent under a key, at a time (seconds). */
   readonly send: (key: string, intent: Intent, at?: number) => ReturnType<ChannelWriter['submit']>
 }
@@ -51,10 +53,16 @@ export function writerFor({ options }: Pool, channel: number): TestWriter {
   const facts: Fact[] = []
   const pool = connectWriter(String(options.connectionString), 2)
   onTestFinished(() => pool.end())
-  const writer = new ChannelWriter({ pool, channel, onFacts: (more) => facts.push(...more) })
+  const bugs: IntentBug[] = []
+  const writer = new ChannelWriter({
+    pool,
+    channel,
+    onFacts: (more) => facts.push(...more),
+    onBug: (bug) => bugs.push(bug),
+  })
   const send = (key: string, intent: Intent, at = 1_000_000) =>
     writer.submit({ ...intent, key, at, entropy: entropyOf(key) })
-  return { writer, facts, send }
+  return { writer, facts, bugs, send }
 }
 
 /** The sum over all accounts, books included, in the database: always 0. */

@@ -21,6 +21,8 @@ export async function startOn(url: string, environment: Record<string, string> =
     OIDC_CLIENT_SECRET: 'test',
     LOG_LEVEL: 'silent',
     REQUESTS_PER_10S: '1000000',
+    CHAT_LINES_PER_10S: '1000000',
+    FEEDS_PER_ADDRESS: '5000',
     ...environment,
   })
   return { web, server: await startServer(config, createLog(process.env.TEST_LOG ?? 'silent')) }
@@ -30,7 +32,8 @@ export async function startOn(url: string, environment: Record<string, string> =
 export async function signedInAs(pool: Pool, scope: 'desk' | 'viewer', account: string): Promise<string> {
   const id = `${scope}-${account}`
   const hash = createHash('sha256').update(id).digest('hex')
-  const text = `insert into session values ($1, $2, $3, $3, 0, 9999999999, 9999999999) on conflict do nothing`
+  const text = `insert into session (id_hash, scope, account, name, created_at, expires_at, seen_at)
+    values ($1, $2, $3, $3, extract(epoch from now())::bigint, 9999999999, 9999999999) on conflict do nothing`
   await pool.query(text, [hash, scope, account])
   return `ricompensa_${scope}=${id}`
 }

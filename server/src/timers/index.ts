@@ -8,6 +8,7 @@ import type { Pool } from '../database/index.ts'
 import { payAllowances, tick } from '../earning/index.ts'
 import { timed } from '../runs/index.ts'
 import type { RedemptionAnswer } from '../triggers/index.ts'
+import { IntentBug } from '../writer/index.ts'
 import { Instance } from './instance.ts'
 import { prune } from './prune.ts'
 
@@ -169,7 +170,8 @@ async function untilDone(
     try {
       return await work()
     } catch (fault) {
-      if (stopped() || tries >= most) throw fault
+      // What failed by a bug fails again: the queue tries it later, and nothing else waits for it.
+      if (stopped() || tries >= most || fault instanceof IntentBug) throw fault
       await new Promise((later) => setTimeout(later, RETRY_MS))
     }
   }

@@ -2,16 +2,18 @@ import type { Clock } from '../clock.ts'
 import type { Pool } from '../database/index.ts'
 
 const KEPT_SECONDS = 40 * 86_400
+const SECURITY_KEPT_SECONDS = 180 * 86_400
 const RUNS_KEPT_SECONDS = 30 * 86_400
 
 /**
- * Lets go of what only serves repeats and pages that were away: seen intents and facts older than 40 days, and the log of
- * runs after 30. A page that was
- * away for longer is told to load everything anew. Transfers, orders and shows are kept for good.
+ * Lets go of what only serves repeats and pages that were away: seen intents and facts older than 40 days, the log of runs after 30, the
+ * security log after 180. A page that was away for longer is told to load everything anew. Transfers, orders and shows are kept for good.
  * @returns How many rows went.
  */
 export async function prune(pool: Pool, clock: Clock): Promise<{ intents: number; facts: number }> {
   const before = clock() - KEPT_SECONDS
+  await pool.query('delete from security_event where at < $1', [clock() - SECURITY_KEPT_SECONDS])
+  await pool.query('delete from rate_limit where expire < $1', [clock() * 1000])
   const intents = await pool.query('delete from seen_intent where at < $1', [before])
   // The newest fact stays, so that a channel's last number can always be read back with its time.
   const text = 'delete from fact_batch f where at < $1 and last < (select seq from channel where id = f.channel)'

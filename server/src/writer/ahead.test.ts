@@ -4,7 +4,9 @@ import type { Intent } from '#core/engine'
 import { WHISTLE } from '../../../core/testing/channel.ts'
 import { factsAfter } from '../feed/index.ts'
 import { addChannel, CURRENCY, PLAN, sumOfAll, testDatabase, writerFor } from '../testing/database.ts'
-import { takeBatch, type Waiting } from './batch.ts'
+import type { Waiting } from './batch.ts'
+import { WriterBusy } from './bug.ts'
+import { Queue } from './queue.ts'
 
 const PEOPLE = ['pia', 'jo', 'sol', 'rosa']
 const say = (name: string, text: string): Intent => ({
@@ -88,16 +90,39 @@ test('the same intent again while the first is still being written hears the sam
   expect((await pool.query("select 1 from transfer where intent = 'again'")).rowCount).toBe(1)
 })
 
+const waitingAs = (key: string, from?: string): Waiting => ({
+  intent: { key, at: 0, kind: key === 'pay' ? 'earning.pay' : 'chat.voice' } as unknown as Waiting['intent'],
+  resolve: () => {},
+  reject: () => {},
+  from,
+})
+
 test('a payment to everyone is a batch of its own', () => {
-  const waiting = ['a', 'b', 'pay', 'c', 'pay'].map((key) => ({
-    intent: { key, kind: key === 'pay' ? 'earning.pay' : 'chat.voice' },
-  })) as unknown as Waiting[]
+  const queue = new Queue({ all: 100, each: 100 })
+  for (const key of ['a', 'b', 'pay', 'c', 'pay']) queue.add(waitingAs(key))
   const batches: string[] = []
-  while (waiting.length > 0)
+  while (queue.length > 0)
     batches.push(
-      takeBatch(waiting, 3)
+      queue
+        .take(3)
         .map(({ intent }) => intent.key)
         .join(' '),
     )
   expect(batches).toEqual(['a b', 'pay', 'c', 'pay'])
+})
+
+test('who floods waits for themselves; a full queue takes nothing more from outside, and all that the server hands in', () => {
+  const queue = new Queue({ all: 5, each: 3 })
+  for (const key of ['a', 'b', 'c']) queue.add(waitingAs(key, 'flood'))
+  expect(() => queue.add(waitingAs('d', 'flood'))).toThrow(WriterBusy)
+  queue.add(waitingAs('e', 'pia'))
+  queue.add(waitingAs('f', 'jo'))
+  expect(() => queue.add(waitingAs('g', 'sol'))).toThrow(WriterBusy)
+  queue.add(waitingAs('pay'))
+  expect(queue.length).toBe(6)
+  const taken = queue.take(3)
+  queue.add(waitingAs('h', 'flood'))
+  queue.putBack(taken)
+  expect(() => queue.add(waitingAs('i', 'flood'))).toThrow(WriterBusy)
+  expect(queue.take(9).map(({ intent }) => intent.key)).toEqual(['a', 'b', 'c', 'e', 'f'])
 })

@@ -1,7 +1,7 @@
 import { decide } from '#core/engine'
 import { lists } from '#core/lists'
 import { type Answer, type Changes, type Result, RowNotLoaded, type World } from '#core/world'
-import { alone } from './everyone.ts'
+import type { Bugs } from './bug.ts'
 import type { Answered } from './persist.ts'
 import type { Sent } from './sent.ts'
 
@@ -9,12 +9,8 @@ export interface Waiting {
   readonly intent: Sent
   readonly resolve: (result: Result<Answer>) => void
   readonly reject: (fault: unknown) => void
-}
-
-/** Takes the next batch off the front of what waits. */
-export function takeBatch(waiting: Waiting[], most: number): Waiting[] {
-  const found = waiting.findIndex(({ intent }) => alone(intent))
-  return waiting.splice(0, Math.min(most, found < 0 ? most : Math.max(1, found)))
+  /** Whose it is, where it came from outside (chat, HTTP, events); undefined for what the server itself hands in. */
+  readonly from: string | undefined
 }
 
 /** A batch decided but not yet durable. */
@@ -42,7 +38,13 @@ export type Answers = Map<string, Result<Answer>>
  * Decides a batch in order. An intent whose key has been answered before hears that answer again.
  * @param seen - Answers given so far; those of this batch are added.
  */
-export function decideBatch(world: World, revision: number, batch: readonly Waiting[], seen: Answers): Decided {
+export function decideBatch(
+  world: World,
+  revision: number,
+  batch: readonly Waiting[],
+  seen: Answers,
+  bugs: Bugs,
+): Decided {
   const outcomes: (() => void)[] = []
   const answered: Answered[] = []
   let rest: readonly Waiting[] = []
@@ -62,8 +64,8 @@ export function decideBatch(world: World, revision: number, batch: readonly Wait
         rest = batch.slice(i)
         break
       }
-      // A mistake of ours in one intent must not cost the others theirs.
-      outcomes.push(() => reject(fault))
+      // A bug in one intent must not cost the others theirs.
+      outcomes.push(() => reject(bugs.of(intent, fault)))
     }
   }
   const settle = () => {

@@ -106,6 +106,10 @@ const FORGET_IN_RAFFLES = `update raffle set
     drawing = replace(drawing::text, to_json($3::text)::text, '"somebody"')::jsonb
   where channel = $1 and id in (select raffle from raffle_entry where channel = $1 and viewer = $2)`
 
+/** Every server closes the feeds that were opened with them, once this is committed. */
+const END_SESSIONS = `with gone as (delete from session where account = $1 returning id_hash)
+  select pg_notify('ricompensa_ended', id_hash) from gone`
+
 async function forget(
   client: Client,
   channel: number,
@@ -113,7 +117,7 @@ async function forget(
 ): Promise<void> {
   await client.query(FORGET_IN_ROUNDS, [channel, viewer, confirm.trim()])
   await client.query(FORGET_IN_RAFFLES, [channel, viewer, confirm.trim()])
-  await client.query('delete from session where account = $1', [account ?? ''])
+  await client.query(END_SESSIONS, [account ?? ''])
   for (const statement of FORGET) await client.query(statement, [channel, viewer])
   const mark = `"viewer":${viewer},`
   const told = await client.query('select last, facts from fact_batch where channel = $1 and strpos(facts, $2) > 0', [

@@ -1,3 +1,4 @@
+export { IntentBug, WriterBusy } from './bug.ts'
 export { onCopy } from './copy.ts'
 export { envelope } from './envelope.ts'
 export { loadNeeds, loadUntilThere } from './load.ts'

@@ -84,7 +84,9 @@ test('somebody new may use a word that rests right after their first line, in on
 test('a failed transaction changes nothing, tells its senders, and the next one works', async () => {
   const { pool, one, balance } = await channelWithPia()
   await pool.query("alter table fact_batch add constraint no_order check (facts not like '%order.placed%') not valid")
-  await expect(one.send('chat/1', say('pia', '!get whistle'))).rejects.toThrow(/no_order/)
+  await expect(one.send('chat/1', say('pia', '!get whistle'))).rejects.toMatchObject({
+    cause: { constraint: 'no_order' },
+  })
   expect(await balance()).toBe(100)
   await pool.query('alter table fact_batch drop constraint no_order')
   const told = one.facts.length

@@ -1,11 +1,13 @@
 import type { Answer, Fact, Result, World } from '#core/world'
 import type { Client, Pool } from '../database/index.ts'
-import { type Answers, type Decided, decideBatch, takeBatch, type Waiting } from './batch.ts'
+import { type Answers, type Decided, decideBatch, type Waiting } from './batch.ts'
+import { Bugs, type IntentBug, liesInAnIntent } from './bug.ts'
 import { advance, lock, movedOn, readHead } from './channelRow.ts'
 import { alone, applyToEveryone } from './everyone.ts'
 import { changeHistory } from './history.ts'
 import { loadNeeds, loadWorld } from './load.ts'
 import { persist, rememberAnswers, seenAnswers } from './persist.ts'
+import { Queue, type QueueLimits } from './queue.ts'
 import type { Sent } from './sent.ts'
 import { together } from './together.ts'
 
@@ -20,17 +22,26 @@ export interface WriterOptions {
   readonly cacheRows?: number
   /** A planted fault, to see that the chaos test finds it. */
   readonly forgetAnswers?: boolean
+  /** How much from outside may wait. */
+  readonly limits?: QueueLimits
+  /** Told once of each intent that failed. */
+  readonly onBug?: (bug: IntentBug, kind: string) => void
 }
+
+/** Some seconds of work: who comes later than that is better told to come again. */
+const LIMITS: QueueLimits = { all: 8192, each: 64 }
 
 /**
  * Makes one channel's intents durable, one after the other, many in a transaction. While a batch is being written the
  * next one is decided on the rows in memory, and the one after that gathers. What was decided ahead is written only if
  * the rows were still true, which the channel's revision tells; otherwise it is decided anew under the channel's lock.
- * A failed transaction changed nothing: its senders get the error, and the rows in memory are dropped.
+ * A failed transaction changed nothing, and the rows in memory are dropped. If it failed because of what was in it, its
+ * intents are tried one by one, and only the culprit's sender gets the error; if the database failed, all get it.
  */
 export class ChannelWriter {
   readonly #options: Required<WriterOptions>
-  #waiting: Waiting[] = []
+  readonly #waiting: Queue
+  readonly #bugs: Bugs
   #working: Promise<void> | undefined
   #world: World | undefined
   /** The revision that the rows in memory are of, batches decided ahead included. */
@@ -39,16 +50,23 @@ export class ChannelWriter {
   #inFlight: Answers = new Map()
 
   constructor(options: WriterOptions) {
-    this.#options = { batchSize: 256, cacheRows: 100_000, forgetAnswers: false, ...options }
+    const defaults = { batchSize: 256, cacheRows: 100_000, forgetAnswers: false, limits: LIMITS, onBug: () => {} }
+    this.#options = { ...defaults, ...options }
+    this.#waiting = new Queue(this.#options.limits)
+    this.#bugs = new Bugs(this.#options.onBug)
   }
 
   /**
    * Hands in an intent.
    * @returns Its answer or refusal, once that is durable. The same key again gets the first answer and changes nothing.
-   * @throws When the database cannot be written, or the rules failed on this intent: then nothing happened.
+   * @param from - Whose it is, where it comes from outside: only so much of that may wait.
+   * @throws When the database cannot be written; `IntentBug` when this intent failed; `WriterBusy` when too much waits.
+   * Then nothing happened.
    */
-  submit(intent: Sent): Promise<Result<Answer>> {
-    const answered = new Promise<Result<Answer>>((resolve, reject) => this.#waiting.push({ intent, resolve, reject }))
+  submit(intent: Sent, from?: string): Promise<Result<Answer>> {
+    const answered = new Promise<Result<Answer>>((resolve, reject) =>
+      this.#waiting.add({ intent, resolve, reject, from }),
+    )
     this.#working ??= this.#work()
     return answered
   }
@@ -63,13 +81,13 @@ export class ChannelWriter {
     await new Promise((next) => setImmediate(next))
     let writing: Promise<readonly Waiting[]> = Promise.resolve([])
     while (this.#waiting.length > 0) {
-      const batch = takeBatch(this.#waiting, this.#options.batchSize)
+      const batch = this.#waiting.take(this.#options.batchSize)
       const ahead = await this.#decideAhead(batch)
       const own = ahead === undefined ? batch : batch.slice(0, batch.length - ahead.rest.length)
       const before = await writing
       if (before.length > 0) {
         // What came first is decided first: what was decided ahead of it does not hold.
-        this.#waiting.unshift(...before, ...own)
+        this.#waiting.putBack([...before, ...own])
         this.#world = undefined
         writing = Promise.resolve([])
         continue
@@ -77,7 +95,7 @@ export class ChannelWriter {
       writing = this.#write(own, ahead)
       // Nothing may come between the last look at what waits and the end: whoever comes then starts this anew.
       if (this.#waiting.length === 0) {
-        this.#waiting.unshift(...(await writing))
+        this.#waiting.putBack(await writing)
         writing = Promise.resolve([])
       }
     }
@@ -96,8 +114,8 @@ export class ChannelWriter {
     client.release(seen instanceof Error ? seen : undefined)
     // What was being written meanwhile may have failed, and its rows with it.
     if (seen instanceof Error || this.#world !== world) return undefined
-    const decided = decideBatch(world, this.#revision, batch, seen)
-    this.#waiting.unshift(...decided.rest)
+    const decided = decideBatch(world, this.#revision, batch, seen, this.#bugs)
+    this.#waiting.putBack(decided.rest)
     if (decided.answered.length > 0) this.#revision++
     this.#inFlight = new Map(decided.answered.map(({ key, result }) => [key, result]))
     return decided
@@ -122,15 +140,33 @@ export class ChannelWriter {
       const usable = ahead !== undefined && ahead.world === this.#world
       const committed = usable ? await this.#commit(ahead) : undefined
       const done = committed ?? (await this.#decideLocked(batch))
-      this.#options.onFacts(done.changes.facts)
-      done.settle()
+      this.#tell(done)
       // The rest of what was decided ahead waits already.
       return committed === undefined ? done.rest : []
     } catch (fault) {
       this.#world = undefined
-      for (const { reject } of batch) reject(fault)
+      if (liesInAnIntent(fault)) await this.#writeOneByOne(batch, fault)
+      else for (const { reject } of batch) reject(fault)
       return []
     }
+  }
+
+  /** A batch failed because of what was in it: everybody but the culprit gets their answer. */
+  async #writeOneByOne(batch: readonly Waiting[], before: unknown): Promise<void> {
+    for (const one of batch) {
+      try {
+        if (batch.length === 1) throw before
+        this.#tell(await this.#decideLocked([one]))
+      } catch (fault) {
+        this.#world = undefined
+        one.reject(liesInAnIntent(fault) ? this.#bugs.of(one.intent, fault) : fault)
+      }
+    }
+  }
+
+  #tell(done: Decided): void {
+    this.#options.onFacts(done.changes.facts)
+    done.settle()
   }
 
   /** Writes what was decided ahead. @returns undefined if the rows it was decided on are outdated. */
@@ -160,7 +196,7 @@ export class ChannelWriter {
       const world = await loadWorld(client, channel, head.seq, head.lastId)
       const seen = await this.#prepare(client, channel, world, batch)
       const applied = await this.#applyToAll(client, world, batch, seen)
-      const decided = decideBatch(world, head.revision, applied ?? batch, seen)
+      const decided = decideBatch(world, head.revision, applied ?? batch, seen, this.#bugs)
       // What was applied to everyone must not be committed without the transfers' ids and the revision that go with it.
       if (applied !== undefined && decided.answered.length === 0)
         throw new Error('A payment was applied but not decided.')

@@ -9,6 +9,7 @@ import { useToast } from '../../parts/toasts.tsx'
 import { useStatus } from '../status.ts'
 import { EventLog, type EventRefusal, type ReceivedEvent } from './EventLog.tsx'
 import { type Secret, Secrets } from './Secrets.tsx'
+import { SecurityPanel } from './SecurityPanel.tsx'
 
 interface Connections {
   readonly chat: {
@@ -40,6 +41,7 @@ export function ConnectionsPage() {
           <ChatPanel chat={found.data.chat} />
           <EventsPanel {...found.data} />
           <SignedInPanel />
+          <SecurityPanel />
         </>
       )}
     </div>

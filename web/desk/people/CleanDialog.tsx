@@ -1,8 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
 import { digits } from '#core/currency'
-import { change, channelAddress } from '../../parts/api.ts'
+import { change } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
@@ -78,14 +79,9 @@ function ResetDialog({ of, close }: { of: 'balance' | 'hours'; close: () => void
         <p>This sets {what} to 0. It can be taken back for a day, as far as nothing was spent meanwhile.</p>
         <p className="flex items-center gap-3">
           First
-          <a
-            href={channelAddress('/desk/people.csv')}
-            download
-            onClick={() => setSaved(true)}
-            className="rounded-md border border-line px-3 py-1.5 font-medium hover:bg-raised"
-          >
+          <DownloadButton path={'/desk/people.csv'} onSaved={() => setSaved(true)}>
             Save everybody as CSV
-          </a>
+          </DownloadButton>
           {saved && <span className="text-moss-text">saved</span>}
         </p>
         <label className="flex flex-col gap-1">

@@ -2,8 +2,8 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useDeferredValue, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { digits } from '#core/currency'
-import { channelAddress } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { ChosenBar } from './ChosenBar.tsx'
 import { CorrectDialog, type Whom } from './CorrectDialog.tsx'
 import { Filters } from './Filters.tsx'
@@ -84,13 +84,7 @@ function Head({
       <p className="mr-auto text-muted" role="status">
         {total !== undefined && `${digits(total)} ${total === 1 ? 'person' : 'people'}`}
       </p>
-      <a
-        href={channelAddress(`/desk/people.csv?${askedOf(view)}`)}
-        download
-        className="rounded-md border border-line bg-panel px-3 py-1.5 font-medium hover:bg-raised"
-      >
-        Save as CSV
-      </a>
+      <DownloadButton path={`/desk/people.csv?${askedOf(view)}`}>Save as CSV</DownloadButton>
       <MoreMenu />
       <Button onClick={() => correct({ viewers: 'present', words: 'everyone in the room' })}>
         Correct everyone present …

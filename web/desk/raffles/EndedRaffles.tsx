@@ -2,8 +2,9 @@ import { useInfiniteQuery } from '@tanstack/react-query'
 import { useDeferredValue, useState } from 'react'
 import { Link } from 'react-router'
 import { digits } from '#core/currency'
-import { channelAddress, read } from '../../parts/api.ts'
+import { read } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { dayText } from '../../parts/time.ts'
@@ -43,15 +44,11 @@ export function EndedRaffles() {
           onChange={(event) => setText(event.target.value)}
           className={`w-60 ${INPUT}`}
         />
-        <a
-          href={channelAddress(
-            `/desk/raffles.csv${text.trim() === '' ? '' : `?text=${encodeURIComponent(text.trim())}`}`,
-          )}
-          download
-          className="ml-auto rounded-md border border-line px-3 py-1.5 font-medium hover:bg-raised"
+        <DownloadButton
+          path={`/desk/raffles.csv${text.trim() === '' ? '' : `?text=${encodeURIComponent(text.trim())}`}`}
         >
           Save as CSV
-        </a>
+        </DownloadButton>
       </div>
       {ended.isPending && <Loading what="what has ended" />}
       {ended.isError && <Problem error={ended.error} retry={() => void ended.refetch()} />}

@@ -3,8 +3,9 @@ import { useDeferredValue, useState } from 'react'
 import { digits } from '#core/currency'
 import { standingName } from '#core/people'
 import { chanceInWords, weightOf } from '#core/raffles'
-import { channelAddress, read } from '../../parts/api.ts'
+import { read } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { dayText, timeText } from '../../parts/time.ts'
@@ -78,13 +79,7 @@ export function Entrants({ raffle, circles }: EntrantsProps) {
           choices={ORDERS}
           onChoose={(order) => setAsked({ ...asked, order })}
         />
-        <a
-          href={channelAddress(`/desk/raffles/${raffle.id}/entries.csv`)}
-          download
-          className="ml-auto rounded-md border border-line px-3 py-1.5 font-medium whitespace-nowrap hover:bg-raised"
-        >
-          Save as CSV
-        </a>
+        <DownloadButton path={`/desk/raffles/${raffle.id}/entries.csv`}>Save as CSV</DownloadButton>
       </div>
       {found.isPending && <Loading what="who is in" />}
       {found.isError && <Problem error={found.error} retry={() => void found.refetch()} />}

@@ -1,8 +1,9 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useDeferredValue, useState } from 'react'
 import { digits } from '#core/currency'
-import { change, channelAddress, read } from '../../parts/api.ts'
+import { change, read } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import { Choose, INPUT } from '../commands/inputs.tsx'
@@ -55,13 +56,7 @@ export function OrdersPage() {
     <div className="flex flex-col gap-4">
       <div className="flex items-center gap-3">
         <h1 className="mr-auto text-[1.45rem] leading-tight">Orders</h1>
-        <a
-          href={channelAddress(`/desk/orders.csv?${askedOf(asked)}`)}
-          download
-          className="rounded-md border border-line bg-panel px-3 py-1.5 font-medium hover:bg-raised"
-        >
-          Save as CSV
-        </a>
+        <DownloadButton path={`/desk/orders.csv?${askedOf(asked)}`}>Save as CSV</DownloadButton>
       </div>
       <Filters asked={asked} put={put} counts={history.data?.pages[0]?.counts} />
       {chosen.size > 0 && <ManyBar chosen={chosen} clear={() => setChosen(new Set())} />}

@@ -6,6 +6,9 @@ import type { Reader } from '../../database/index.ts'
 import { answered, idOf, type Route, route, savedRoutes } from '../../http/index.ts'
 import { storeView } from './view.ts'
 
+/** A part of a file: a thousand lines of it. */
+const FILE_PART_BYTES = 512 * 1024
+
 const closed = { additionalProperties: false }
 const Ids = Type.Array(Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER }), { minItems: 1, maxItems: 500 })
 
@@ -58,6 +61,7 @@ function codesRoute(channels: Channels): Route {
   return route({
     method: 'post',
     path: '/desk/rewards/:id/codes',
+    largest: FILE_PART_BYTES,
     does: 'Add codes to a reward’s list',
     allowed: 'streamer',
     body: Type.Object({ codes }, closed),

@@ -1,0 +1,149 @@
+import { request } from 'node:http'
+import { describe, expect, test } from 'vitest'
+import { startOn, testServer } from '../testing/server.ts'
+import { subnetOf } from './address.ts'
+import { Declarations } from './declared.ts'
+
+/** Sends a body in pieces without saying how long it is, for as long as the server takes it. @returns status and bytes sent. */
+function sendChunked(address: string, headers: Record<string, string>, pieces: number, size: number) {
+  return new Promise<{ status: number; sent: number }>((done) => {
+    let sent = 0
+    let status = 0
+    const sending = request(address, { method: 'POST', headers }, (response) => {
+      status = response.statusCode ?? 0
+      response.resume()
+      response.on('close', () => done({ status, sent }))
+    })
+    sending.on('error', () => done({ status, sent }))
+    const piece = Buffer.alloc(size, 'x')
+    const next = () => {
+      if (sent >= pieces * size || status !== 0 || sending.destroyed) return void sending.end()
+      sent += size
+      sending.write(piece, () => setImmediate(next))
+    }
+    next()
+  })
+}
+
+describe('a body', () => {
+  const file = '/api/channels/bench/desk/media?name=x'
+  const headers = (cookie: string) => ({ cookie, 'idempotency-key': 'chunked-body', 'transfer-encoding': 'chunked' })
+
+  test('is not read before it is known who sends it, wherever its address ends', async () => {
+    const { web } = await testServer()
+    for (const path of [file, '/nowhere/desk/media', '/api/channels/bench/orders']) {
+      const { status, sent } = await sendChunked(`${web}${path}`, headers(''), 400, 65_536)
+      expect([path, status]).toEqual([path, path.startsWith('/nowhere') ? 404 : 401])
+      expect(sent).toBeLessThan(20_000_000)
+    }
+  })
+
+  test('is read against its own limit and not a byte further', async () => {
+    const { web, signedIn } = await testServer()
+    const cookie = await signedIn('desk', 'wanda')
+    expect((await sendChunked(`${web}${file}`, headers(cookie), 600, 65_536)).status).toBe(413)
+    const small = await sendChunked(`${web}/api/channels/bench/desk/voice`, headers(cookie), 10, 65_536)
+    expect(small.status).toBe(404)
+    const put = await fetch(`${web}/api/channels/bench/desk/voice`, {
+      method: 'PUT',
+      headers: { cookie, 'idempotency-key': 'large-body', 'content-type': 'application/json' },
+      body: JSON.stringify({ muted: true, more: 'x'.repeat(70_000) }),
+    })
+    expect(await put.json()).toMatchObject({ code: 'too_large' })
+    const events = await sendChunked(`${web}/api/channels/bench/events`, headers(''), 10, 65_536)
+    expect(events.status).toBe(413)
+  })
+})
+
+describe('limits', () => {
+  test('are shared by all servers on one database, and count an IPv6 network as one address', async () => {
+    const { url, web, pool } = await testServer({ REQUESTS_PER_10S: '10', TRUSTED_PROXIES: '1' })
+    const other = await startOn(url, { REQUESTS_PER_10S: '10', TRUSTED_PROXIES: '1' })
+    try {
+      const ask = async (at: string, from: string) =>
+        (await fetch(`${at}/api/channels/bench/store`, { headers: { 'x-forwarded-for': from } })).status
+      // In one window of ten seconds, whenever the test begins.
+      const all: number[] = []
+      for (let i = 0; i < 16; i++) all.push(await ask(i % 2 ? web : other.web, `2001:db8:7:1::${i}`))
+      const allowed = all.filter((status) => status === 200).length
+      expect(allowed).toBeGreaterThanOrEqual(10)
+      expect(allowed).toBeLessThanOrEqual(11)
+      expect(await ask(web, '2001:db8:7:2::1')).toBe(200)
+      const keys = (await pool.query('select key from rate_limit order by key')).rows.map(({ key }) => key)
+      expect(keys).toEqual(['a:2001:db8:7:1::/64', 'a:2001:db8:7:2::/64'])
+    } finally {
+      await other.server.stop()
+    }
+  })
+
+  test('tell networks apart by what one customer has', () => {
+    expect(subnetOf('2001:db8:0:1:aaaa::1')).toBe('2001:db8:0:1::/64')
+    expect(subnetOf('2001:0db8::1')).toBe('2001:db8:0:0::/64')
+    expect(subnetOf('::1')).toBe('0:0:0:0::/64')
+    expect(subnetOf('::ffff:203.0.113.7')).toBe('203.0.113.7')
+    expect(subnetOf('fe80::1%eth0')).toBe('fe80:0:0:0::/64')
+    expect(subnetOf('203.0.113.7')).toBe('203.0.113.7')
+    expect(subnetOf('x'.repeat(1000))).toHaveLength(64)
+  })
+
+  test('hold a raffle’s preview to a tenth, whatever the channel is called in the address', async () => {
+    const { web } = await testServer({ REQUESTS_PER_10S: '40' })
+    const statuses: number[] = []
+    for (let i = 0; i < 6; i++) statuses.push((await fetch(`${web}/c/bench/raffles/1/preview.png`)).status)
+    expect(statuses).toEqual([404, 404, 404, 404, 429, 429])
+  })
+})
+
+test('every pattern is that of one route, and answers what it declares for caches', async () => {
+  const { web, server, signedIn } = await testServer()
+  const declarations = new Declarations(server.routes)
+  expect(declarations.patterns.length).toBeGreaterThan(server.routes.length + 20)
+  const cookie = `${await signedIn('desk', 'wanda')}; ${await signedIn('viewer', 'pia')}`
+  for (const pattern of declarations.patterns) {
+    const [method = '', path = ''] = pattern.split(' ')
+    if (method !== 'GET' || path.endsWith('/feed')) continue
+    const address = path.replace(':channel', 'bench').replace(/:\w+|\*/g, '1')
+    const response = await fetch(`${web}${address}`, { headers: { cookie }, redirect: 'manual' })
+    await response.body?.cancel()
+    const { cache } = declarations.of(method, path)
+    const kept = response.headers.get('cache-control')
+    expect([pattern, kept]).toEqual([pattern, response.ok ? cache : 'no-store'])
+  }
+})
+
+describe('hostile ids and figures', () => {
+  const HOSTILE = [
+    `8177.${'0'.repeat(3000)}`,
+    ...['0', '-1', '1.5', '1e300', 'Infinity', 'NaN', '0x10', ' 7', '９', '9007199254740992', '%00', '..%2f', "1'"],
+  ]
+
+  test('are refused with a sentence, whatever route they are sent to, and cost others nothing', async () => {
+    const { server, web, signedIn, submit } = await testServer()
+    const cookie = `${await signedIn('desk', 'wanda')}; ${await signedIn('viewer', 'pia')}`
+    const hostile = server.routes.flatMap((route) => HOSTILE.map((text) => ({ route, text })))
+    const others = Promise.all(
+      Array.from({ length: 100 }, (_, i) =>
+        submit(`line/${i}`, {
+          kind: 'chat.line',
+          who: { account: `a${i}`, name: `a${i}` },
+          text: 'hello',
+          privately: false,
+        }),
+      ),
+    )
+    for (const { route, text } of hostile) {
+      const asks = (route.asks ?? []).map((name) => `${name}=${text}`).join('&')
+      const path = `${route.path.replace(/:\w+/g, text)}${asks === '' ? '' : `?${asks}`}`
+      const response = await fetch(`${web}/api/channels/bench${path}`, {
+        method: route.method.toUpperCase(),
+        headers: { cookie, 'idempotency-key': 'hostile-figure', 'content-type': 'application/json' },
+        ...(route.method !== 'get' && { body: '{}' }),
+      })
+      const answer = await response.text()
+      expect([path.slice(0, 100), response.status, answer.slice(0, 200)]).toSatisfy(
+        ([, status]: [string, number, string]) => status < 500,
+      )
+    }
+    for (const result of await others) expect(result.ok).toBe(true)
+  })
+})

@@ -1,0 +1,28 @@
+import type { Logger } from 'pino'
+import type { Channels } from '../channels.ts'
+import type { Config } from '../config.ts'
+import type { EventDoor } from '../events/index.ts'
+import type { Route } from '../http/index.ts'
+import type { Metrics } from '../metrics/index.ts'
+import type { SecurityLog } from '../security/index.ts'
+import type { Sessions } from '../sign-in/index.ts'
+import type { Limits } from './limits.ts'
+import type { OperatorParts } from './operator.ts'
+
+export interface AppOptions extends OperatorParts {
+  readonly config: Config
+  readonly channels: Channels
+  readonly log: Logger
+  readonly metrics: Metrics
+  readonly routes: readonly Route[]
+  readonly door: EventDoor
+  readonly security: SecurityLog
+  /** Called when a channel has been made. */
+  readonly onClaimed: () => void
+}
+
+/** What the parts of the edge share. */
+export interface Edge extends AppOptions {
+  readonly sessions: Sessions
+  readonly limits: Limits
+}

@@ -1,0 +1,2 @@
+export { SecurityLog, type SecurityNote } from './log.ts'
+export { securityRoutes } from './routes.ts'

@@ -1,0 +1,39 @@
+import { type ReactNode, useState } from 'react'
+import { channelAddress, fileOf } from './api.ts'
+import { Button } from './Button.tsx'
+import { useToast } from './toasts.tsx'
+
+/** Saves a file of the server's on this computer; where it may not be had, says why. */
+export function DownloadButton({
+  path,
+  children,
+  onSaved = () => {},
+}: {
+  path: string
+  children: ReactNode
+  onSaved?: () => void
+}) {
+  const toast = useToast()
+  const [saving, setSaving] = useState(false)
+  const save = async () => {
+    setSaving(true)
+    try {
+      const { name, blob } = await fileOf(channelAddress(path))
+      const link = document.createElement('a')
+      link.href = URL.createObjectURL(blob)
+      link.download = name
+      link.click()
+      URL.revokeObjectURL(link.href)
+      onSaved()
+    } catch (fault) {
+      toast({ text: (fault as Error).message, look: 'problem' })
+    } finally {
+      setSaving(false)
+    }
+  }
+  return (
+    <Button onClick={() => void save()} disabled={saving}>
+      {children}
+    </Button>
+  )
+}
