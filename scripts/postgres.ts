@@ -73,6 +73,8 @@ export function startPostgres({ name, port, fresh = false, settings = [] }: Post
     rmSync(folder, { recursive: true, force: true })
     makeCluster(folder)
   }
+  // The keys that its contents are sealed with lie beside it, unless others are given.
+  process.env.KEYS_FILE ??= `${folder}/ricompensa.keys`
   // One left running by a start that was killed: it would be in the way of its own files.
   if (program('pg_ctl', ['-D', data, 'status']).ok) must('pg_ctl', ['-D', data, '-m', 'fast', '-w', 'stop'])
   // No socket file: its path must be short, and a checkout may lie deep.

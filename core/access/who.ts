@@ -10,12 +10,18 @@ export const EVERYONE_MAY: Who = { everyone: true, streamer: false, standings: [
 export function mayUse(
   world: World,
   who: Who,
-  viewer: Pick<ViewerRow, 'id' | 'account' | 'rank'> & StandingFacts,
+  viewer: Pick<ViewerRow, 'id' | 'accountKey' | 'rank'> & StandingFacts,
 ): boolean {
   if (who.everyone || who.people.includes(viewer.id)) return true
-  if (who.streamer && viewer.account === readSetting(world, homeSetting).owner) return true
+  if (who.streamer && isOwner(world, viewer)) return true
   const held = standingsOf(viewer, world.at)
   return who.standings.some((one) => holds(held, one)) || (who.rank !== null && rankFrom(world, viewer, who.rank))
+}
+
+/** Whether somebody is the streamer: by the account that they sign in with, or by another that was linked to it. */
+function isOwner(world: World, { id, accountKey }: Pick<ViewerRow, 'id' | 'accountKey'>): boolean {
+  const { owner, viewer } = readSetting(world, homeSetting)
+  return accountKey === owner || id === viewer
 }
 
 export const isNobody = ({ everyone, streamer, standings, rank, people }: Who): boolean =>

@@ -21,7 +21,7 @@ export const carryOutByDesk: Handler<UseCommand> = {
     const viewer = about.every((need) => world.rows.has(need)) ? world.get(viewers, intent.viewer) : undefined
     return command === undefined || viewer === undefined
       ? about
-      : [...about, ...needUse(world, command, { account: viewer.account, typed: intent.typed, at: intent.at })]
+      : [...about, ...needUse(world, command, { account: viewer.accountKey, typed: intent.typed, at: intent.at })]
   },
   decide(world, intent) {
     const command = commandOf(world, intent.command)

@@ -1,5 +1,5 @@
 import { checkIn } from '../earning/index.ts'
-import { meet, needHabits, type Who } from '../people/index.ts'
+import { keyOf, meet, needHabits, type Who } from '../people/index.ts'
 import { type Handler, ok } from '../world/index.ts'
 
 export interface CheckInByPage {
@@ -9,7 +9,7 @@ export interface CheckInByPage {
 
 /** A check-in by the button of the viewer page. */
 export const checkInByPage: Handler<CheckInByPage> = {
-  needs: (world, { who }) => needHabits(world, who.account),
+  needs: (world, { who }) => needHabits(world, keyOf(who)),
   decide(world, { who }) {
     const done = checkIn(world, meet(world, who))
     return done.ok ? ok({ ...done.value }) : done

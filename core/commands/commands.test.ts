@@ -84,7 +84,7 @@ describe('chat', () => {
     channel.say('otherbot', 'hello')
     const bot = channel.viewer('otherbot')
     channel.world.rows.set(
-      { name: 'viewer', load: 'keyed', key: () => bot.id, lookups: ['account'], idIn: () => bot.id },
+      { name: 'viewer', load: 'keyed', key: () => bot.id, lookups: ['accountKey'], idIn: () => bot.id },
       { ...bot, ignored: true },
     )
     const before = channel.facts().length

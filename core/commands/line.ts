@@ -1,5 +1,5 @@
 import { earningSetting, markPresent, payChat } from '../earning/index.ts'
-import { findViewer, meet, needHabits, needWatch, type ViewerRow, viewers, type Who } from '../people/index.ts'
+import { findViewer, keyOf, meet, needHabits, needWatch, type ViewerRow, viewers, type Who } from '../people/index.ts'
 import { needClaim, runningRaffle, speakUp } from '../raffles/index.ts'
 import { readSetting } from '../settings/index.ts'
 import { showOnAir } from '../show/index.ts'
@@ -32,17 +32,17 @@ export interface ChatLine {
 
 function needLine(world: World, { who, text, at }: ChatLine & Envelope): Need[] {
   const command = heard(world, text.slice(0, MAX_LINE))
-  const needed = [...(needsHabits(world, command) ? needHabits(world, who.account) : needWatch(world, who.account))]
+  const needed = [...(needsHabits(world, command) ? needHabits(world, keyOf(who)) : needWatch(world, keyOf(who)))]
   if (!needed.every((need) => world.rows.has(need))) return needed
-  const viewer = findViewer(world, who.account)?.id
+  const viewer = findViewer(world, keyOf(who))?.id
   if (viewer !== undefined) needed.push(...needClaim(world, viewer))
   if (command === undefined) return [...needed, ...needHint(world, text, viewer)]
   if (command.kind === 'command')
-    return [...needed, ...needUse(world, command.command, { account: who.account, typed: command.rest, at })]
-  if (command.kind === 'reward') return [...needed, ...needPurchase(world, command.reward, who.account)]
-  if (command.kind === 'game') return [...needed, ...needGameLine(world, command.verb, command.rest, who.account)]
-  if (command.kind === 'raffle') return [...needed, ...needRaffleLine(world, command.raffle, command.rest, who.account)]
-  if (command.kind === 'get') needed.push(...needGet(world, command.rest, who.account))
+    return [...needed, ...needUse(world, command.command, { account: keyOf(who), typed: command.rest, at })]
+  if (command.kind === 'reward') return [...needed, ...needPurchase(world, command.reward, keyOf(who))]
+  if (command.kind === 'game') return [...needed, ...needGameLine(world, command.verb, command.rest, keyOf(who))]
+  if (command.kind === 'raffle') return [...needed, ...needRaffleLine(world, command.raffle, command.rest, keyOf(who))]
+  if (command.kind === 'get') needed.push(...needGet(world, command.rest, keyOf(who)))
   if (NAMING.has(command.kind))
     for (const typed of command.rest.split(/\s+/).slice(0, 2)) needed.push(...needNamed(world, typed))
   if (command.kind !== 'balance')
@@ -68,6 +68,8 @@ export const chatLine: Handler<ChatLine> = {
     if (!intent.privately) payChat(world, viewer, command !== undefined)
     const asker = { name: intent.who.name, privately: intent.privately }
     if (!intent.privately) speakUp(world, viewer.id, text)
+    const code = linkCodeIn(text)
+    if (code !== undefined) return ok({ follow: { link: code, viewer: viewer.id, to: linkTo(world, intent) } })
     if (command === undefined) return ok(hint(world, viewer, text, asker))
     if (command.kind === 'command') return ok({ used: carryOut(world, command.command, viewer, command.rest, asker) })
     if (command.kind === 'raffle') return ok(toRaffle(world, viewer, command, asker))
@@ -80,6 +82,17 @@ export const chatLine: Handler<ChatLine> = {
     return ok({ answer: answered })
   },
 }
+
+/** What somebody says in chat to show that an account there is theirs: nothing else is said so. */
+const LINK = /^\s*link-([a-z0-9]{5})-([a-z0-9]{5})\s*$/i
+
+function linkCodeIn(text: string): string | undefined {
+  const [, first, second] = LINK.exec(text) ?? []
+  return first === undefined || second === undefined ? undefined : `${first}${second}`.toUpperCase()
+}
+
+const linkTo = (world: World, { who, privately }: ChatLine): string | null =>
+  privately || readSetting(world, voiceSetting).reply === 'private' ? who.name : null
 
 function toRaffle(
   world: World,
@@ -110,6 +123,7 @@ function tellOfLine(world: World, { id, chattedAt }: ViewerRow): void {
 
 /** What the rules cannot do with the rows of one person: the server does it, and says the answer (`chat.tell`). */
 export type FollowUp =
+  | { readonly link: string; readonly viewer: number }
   | { readonly list: 'balance' | 'hours' | 'earned'; readonly period: 'all' | 'days' | 'show' }
   | { readonly everyone: ForEveryone }
 

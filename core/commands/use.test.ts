@@ -41,7 +41,7 @@ describe('a command', () => {
 
   test('is for whom it is meant', () => {
     const channel = withPeople()
-    channel.send({ kind: 'channel.home', home: { owner: 'wanda', address: 'http://here' } })
+    channel.send({ kind: 'channel.home', home: { owner: 'wanda', address: 'http://here', chatIssuer: '' } })
     const pia = channel.viewer('Pia').id
     const nobody = { ...EVERYONE_MAY, everyone: false }
     const uses = (name: string, who: object) => {
@@ -179,7 +179,7 @@ describe('a command', () => {
 
   test('is explained by !help', () => {
     const channel = withPeople()
-    channel.send({ kind: 'channel.home', home: { owner: 'wanda', address: 'http://here' } })
+    channel.send({ kind: 'channel.home', home: { owner: 'wanda', address: 'http://here', chatIssuer: '' } })
     channel.command({
       word: 'stamp',
       arguments: [
@@ -229,7 +229,9 @@ describe('what is typed behind a word', () => {
     expect(channel.hear('Pia', '!lamp РIА')).toEqual(['Pia'])
     channel.hear('P1a', 'hello')
     channel.now += 10
-    expect(channel.hear('Pia', '!lamp Рiа')[0]).toMatch(/could be Pia or P1a\. Type the name as it is written/)
+    expect(channel.hear('Pia', '!lamp Рiа')[0]).toMatch(
+      /could be Pia \(#\d+, account pia\) or P1a \(#\d+, account p1a\)\. Type @#\d+ for the first\./,
+    )
   })
 
   test('can be anything without harm', () => {

@@ -1,4 +1,14 @@
-import { findViewer, meet, needWatch, type ViewerRow, viewers, type Who, watches, watchOf } from '../people/index.ts'
+import {
+  findViewer,
+  keyOf,
+  meet,
+  needWatch,
+  type ViewerRow,
+  viewers,
+  type Who,
+  watches,
+  watchOf,
+} from '../people/index.ts'
 import { type Handler, ok, type World } from '../world/index.ts'
 import { welcome } from './newcomer.ts'
 import { periodsOf } from './period.ts'
@@ -11,7 +21,7 @@ export interface Arrive {
 
 /** Somebody is in the room. Already known to be there: nothing changes but the name. */
 export const arrive: Handler<Arrive> = {
-  needs: (world, intent) => needWatch(world, intent.who.account),
+  needs: (world, intent) => needWatch(world, keyOf(intent.who)),
   decide(world, intent) {
     markPresent(world, intent.who)
     return ok({})
@@ -23,7 +33,7 @@ export const arrive: Handler<Arrive> = {
  * welcomed, and who was archived is back. Needs `needWatch`.
  */
 export function markPresent(world: World, who: Who): ViewerRow {
-  const first = findViewer(world, who.account) === undefined
+  const first = findViewer(world, keyOf(who)) === undefined
   const viewer = meet(world, who)
   if (viewer.ignored) return stopCounting(world, viewer)
   if (viewer.present) return viewer

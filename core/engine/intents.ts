@@ -42,6 +42,7 @@ type PeopleIntent =
   | people.IgnorePeople
   | people.ImportPeople
   | people.KeepPerson
+  | people.LinkAccount
   | people.MergePeople
   | people.RemoveNote
   | people.UndoAdjustment
@@ -196,6 +197,7 @@ export const handlers: Handlers = {
   'people.ignore': people.ignorePeople,
   'people.import': people.importPeople,
   'people.keep': people.keepPerson,
+  'people.link': people.linkAccount,
   'people.merge': people.mergePeople,
   'people.note': people.writeNote,
   'people.removeNote': people.removeNote,

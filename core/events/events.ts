@@ -1,6 +1,6 @@
 import { currencySetting, inWords } from '../currency/index.ts'
 import { earningSetting, type Support } from '../earning/index.ts'
-import { findViewer, meet, needWatch, type ViewerRow, viewers, type Who } from '../people/index.ts'
+import { findViewer, keyOf, meet, needWatch, type ViewerRow, viewers, type Who } from '../people/index.ts'
 import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
 import { endShow, showOnAir, startShow } from '../show/index.ts'
 import { type ListedReward, noteRedeemed, noteRewards, openTriggers } from '../triggers/index.ts'
@@ -48,7 +48,7 @@ const showEventsSetting: Setting<{ readonly latest: number }> = { name: 'showEve
 /** Keeps an event, does what follows from it, and tells the desk. */
 export const receiveEvent: Handler<ReceiveEvent> = {
   needs: (world, { who, to = [] }) =>
-    [...(who === undefined ? [] : [who]), ...to].flatMap(({ account }) => needWatch(world, account)),
+    [...(who === undefined ? [] : [who]), ...to].flatMap((one) => needWatch(world, keyOf(one))),
   decide(world, intent) {
     const viewer = intent.who === undefined || isUnknown(world, intent) ? undefined : meet(world, intent.who)
     const outcome = act(world, intent, viewer)
@@ -74,7 +74,7 @@ type Received = ReceiveEvent & Envelope
 
 /** Tips come from services that know no chat accounts: who tips under a name not seen here may be known under another. */
 const isUnknown = (world: World, { type, who }: ReceiveEvent): boolean =>
-  type === 'ricompensa.tip' && who !== undefined && findViewer(world, who.account) === undefined
+  type === 'ricompensa.tip' && who !== undefined && findViewer(world, keyOf(who)) === undefined
 
 function act(world: World, intent: Received, viewer: ViewerRow | undefined): string {
   if (!isEventKind(intent.type)) return 'Not a kind known here: kept, nothing done.'
@@ -138,7 +138,7 @@ function redeem(world: World, viewer: ViewerRow, { body, key }: Received): strin
 function waitForMatch(world: World, { who, type, body }: Received): string {
   const support = supportOf(type, body)
   if (who === undefined || support === undefined) return 'Noted.'
-  putAside(world, who.account, who.name, support)
+  putAside(world, keyOf(who), who.name, support)
   return 'Nobody here goes by this name: waits on the People page to be matched.'
 }
 

@@ -1,3 +1,3 @@
 export { type EventRow, events, type ReceiveEvent, receiveEvent } from './events.ts'
-export { CloudEvent, EVENT_DATA, type EventKind, isEventKind } from './schema.ts'
+export { CloudEvent, EVENT_DATA, EventKind, isEventKind } from './schema.ts'
 export { type MatchSupporter, matchSupporter, type SupporterRow, supporters } from './supporters.ts'

@@ -69,6 +69,11 @@ export const EVENT_DATA = {
 
 export type EventKind = keyof typeof EVENT_DATA
 
+/** Every kind of event that something is done about. */
+export const EVENT_KINDS = Object.keys(EVENT_DATA) as EventKind[]
+
+export const EventKind = Type.Union(EVENT_KINDS.map((kind) => Type.Literal(kind)))
+
 export const isEventKind = (type: string): type is EventKind => Object.hasOwn(EVENT_DATA, type)
 
 const Id = Type.String({ minLength: 1, maxLength: 200, pattern: '^[^\\u0000-\\u001f\\u007f]+$' })

@@ -1,5 +1,5 @@
 import type { Support } from '../earning/index.ts'
-import { needPerson, needViewer, rememberAlias, viewers, watches } from '../people/index.ts'
+import { chatRef, keyOf, needPerson, needViewer, rememberAlias, viewers, watches } from '../people/index.ts'
 import { defineTable, type Handler, needKey, ok, refuse, type World } from '../world/index.ts'
 import { thank } from './thank.ts'
 
@@ -44,7 +44,7 @@ export const matchSupporter: Handler<MatchSupporter> = {
     const need = needKey(supporters, intent.supporter)
     const row = world.rows.has(need) ? world.get(supporters, intent.supporter) : undefined
     const person = intent.viewer === null ? [] : [...needPerson(intent.viewer), needKey(watches, intent.viewer)]
-    return [need, ...person, ...(row ? needViewer(world, row.account) : [])]
+    return [need, ...person, ...(row ? needViewer(world, keyOf(chatRef(world, row.account))) : [])]
   },
   decide(world, intent) {
     const row = world.get(supporters, intent.supporter)
@@ -59,7 +59,7 @@ export const matchSupporter: Handler<MatchSupporter> = {
     if (viewer === undefined || viewer.mergedInto !== null)
       return refuse('viewer_not_found', 'This person is not known here any more. Load the page again.')
     world.put(supporters, { ...row, status: 'matched', viewer: viewer.id })
-    rememberAlias(world, row.account, viewer.id)
+    rememberAlias(world, keyOf(chatRef(world, row.account)), viewer.id)
     world.fact('supporter.matched', 'desk', { supporter: row.id, viewer: viewer.id })
     return ok({ paid: thank(world, viewer, row.support, {}) })
   },

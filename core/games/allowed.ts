@@ -34,7 +34,7 @@ export function mayPlay(world: World, game: Game, viewer: ViewerRow, joins = fal
   if (!mayUse(world, who, viewer)) return refuse('game_not_for_you', `${name} is not open to you here.`)
   if (onAir && showOnAir(world) === undefined)
     return refuse('game_off_air', `${name} is played only while the show is on air.`)
-  const sits = sitsOut(world, viewer.id)
+  const sits = sitsOut(world, viewer)
   if (!sits.ok) return sits
   const newcomer = mayTakePart(world, viewer)
   if (!newcomer.ok) return newcomer
@@ -43,8 +43,8 @@ export function mayPlay(world: World, game: Game, viewer: ViewerRow, joins = fal
 }
 
 /** Whether somebody has barred themselves from wagering. */
-export function sitsOut(world: World, viewer: number): Result<true> {
-  const left = playerOf(world, viewer).sitsOutUntil - world.at
+export function sitsOut(world: World, viewer: Pick<ViewerRow, 'id' | 'barredUntil'>): Result<true> {
+  const left = Math.max(playerOf(world, viewer.id).sitsOutUntil, viewer.barredUntil) - world.at
   if (left <= 0) return ok(true)
   return refuse(
     'sitting_out',

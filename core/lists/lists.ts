@@ -135,6 +135,9 @@ export function likeNamed(world: World, typed: string): ListEntry[] {
   const look = lookAlike(typed)
   return world
     .all(viewers)
-    .filter((one) => one.mergedInto === null && [one.name, one.chatName].some((name) => lookAlike(name) === look))
+    .filter(
+      (one) =>
+        one.mergedInto === null && !one.ignored && [one.name, one.chatName].some((name) => lookAlike(name) === look),
+    )
     .map(({ id, name }) => ({ id, name, value: 0 }))
 }

@@ -1,5 +1,6 @@
 import { BOOKS, balanceOf, MAX_AMOUNT, transfer } from '../ledger/index.ts'
 import { defineTable, type Handler, needKey, noId, ok, type World } from '../world/index.ts'
+import { chatRef, keyOf } from './account.ts'
 import { findViewer, meet } from './viewers.ts'
 import { needWatch, watches, watchOf } from './watch.ts'
 
@@ -38,14 +39,14 @@ export const MOST_IMPORTED = 1000
 export const importPeople: Handler<ImportPeople> = {
   needs: (world, intent) => [
     needKey(imports, intent.digest),
-    ...intent.lines.flatMap(({ account }) => needWatch(world, account)),
+    ...intent.lines.flatMap(({ account }) => needWatch(world, keyOf(chatRef(world, account)))),
   ],
   decide(world, { digest, lines, how, by }) {
     const before = world.get(imports, digest)
     if (before !== undefined) return ok({ again: true, added: 0, changed: 0 })
     let [added, changed] = [0, 0]
     for (const line of lines) {
-      if (findViewer(world, line.account) === undefined) added++
+      if (findViewer(world, keyOf(chatRef(world, line.account))) === undefined) added++
       if (takeIn(world, line, how, by)) changed++
     }
     world.put(imports, { digest, at: world.at, by, lines: lines.length })
@@ -55,7 +56,7 @@ export const importPeople: Handler<ImportPeople> = {
 }
 
 function takeIn(world: World, line: ImportLine, how: 'add' | 'set', by: string): boolean {
-  const viewer = meet(world, { account: line.account, name: line.name })
+  const viewer = meet(world, { ...chatRef(world, line.account), name: line.name })
   const held = balanceOf(world, viewer.id)
   const change =
     line.balance === null ? 0 : how === 'set' ? line.balance - held : Math.min(line.balance, MAX_AMOUNT - held)

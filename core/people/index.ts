@@ -1,4 +1,14 @@
 export {
+  type AccountKey,
+  type AccountRef,
+  chatRef,
+  FORGOTTEN,
+  isAccountName,
+  keyOf,
+  NICK,
+  refOf,
+} from './account.ts'
+export {
   type AdjustBalances,
   type AdjustmentRow,
   adjustBalances,
@@ -9,6 +19,7 @@ export {
   type UndoAdjustment,
   undoAdjustment,
 } from './adjust.ts'
+export { type BarredRow, barred } from './barred.ts'
 export { type CircleRow, circles, hasRules, openCircles } from './circles.ts'
 export { type HabitRow, habitOf, habits, needHabits } from './habits.ts'
 export { type ChangeHanding, changeHanding, dayIn, handingSetting, handOn, mayHand } from './hand.ts'
@@ -38,6 +49,7 @@ export {
   type WriteNote,
   writeNote,
 } from './keep.ts'
+export { type LinkAccount, linkAccount } from './link.ts'
 export { type ForgetPerson, forgetPerson, type MergePeople, mergePeople } from './merge.ts'
 export {
   circleStanding,

@@ -1,4 +1,5 @@
-import { defineTable, type Handler, needKey, needLookup, ok, refuse } from '../world/index.ts'
+import { defineTable, type Handler, needKey, needLookup, ok, refuse, type World } from '../world/index.ts'
+import { type AccountKey, chatRef, keyOf } from './account.ts'
 import { shownName } from './names.ts'
 import { aliases, findViewer, meet, namesOf, needPerson, needViewer, viewers } from './viewers.ts'
 import { watches, watchOf } from './watch.ts'
@@ -92,11 +93,15 @@ export interface AddPerson {
 
 /** Makes somebody known before they ever come, so that they can be given something. */
 export const addPerson: Handler<AddPerson> = {
-  needs: (world, intent) => [...needViewer(world, intent.account), needLookup(viewers, 'handle', intent.account)],
+  needs: (world, intent) => [
+    ...needViewer(world, keyOf(chatRef(world, intent.account))),
+    needLookup(viewers, 'handle', intent.account),
+  ],
   decide(world, { account, name }) {
-    const known = findViewer(world, account)
+    const ref = chatRef(world, account)
+    const known = findViewer(world, keyOf(ref))
     if (known !== undefined) return refuse('viewer_known', `${known.name} is known here already.`)
-    const viewer = meet(world, { account, name })
+    const viewer = meet(world, { ...ref, name })
     world.fact('people.changed', 'desk', { viewers: 1 })
     return ok({ viewer: viewer.id })
   },
@@ -149,6 +154,6 @@ export const removeNote: Handler<RemoveNote> = {
 }
 
 /** Has another account stand for somebody known, from now on. */
-export const rememberAlias = (world: Parameters<typeof findViewer>[0], account: string, viewer: number): void => {
+export const rememberAlias = (world: World, account: AccountKey, viewer: number): void => {
   world.put(aliases, { account, viewer })
 }

@@ -1,6 +1,8 @@
 import { accounts, BOOKS, balanceOf, transfer } from '../ledger/index.ts'
 import { type Handler, needKey, ok, refuse, type World } from '../world/index.ts'
+import { accountColumns, FORGOTTEN, MERGED } from './account.ts'
 import { habitOf, habits } from './habits.ts'
+import { noteOwner } from './link.ts'
 import { aliases, needPerson, type ViewerRow, viewers } from './viewers.ts'
 import { watches, watchOf } from './watch.ts'
 
@@ -21,7 +23,7 @@ const needAll = (id: number) => [...needPerson(id), needKey(watches, id), needKe
 export const mergePeople: Handler<MergePeople> = {
   needs: (world, intent) => {
     const from = world.rows.has(needKey(viewers, intent.from)) ? world.get(viewers, intent.from) : undefined
-    return [...needAll(intent.from), ...needAll(intent.into), ...(from ? [needKey(aliases, from.account)] : [])]
+    return [...needAll(intent.from), ...needAll(intent.into), ...(from ? [needKey(aliases, from.accountKey)] : [])]
   },
   decide(world, intent) {
     const [from, into] = [world.get(viewers, intent.from), world.get(viewers, intent.into)]
@@ -35,8 +37,15 @@ export const mergePeople: Handler<MergePeople> = {
     addWatched(world, from.id, into.id)
     addHabits(world, from.id, into.id)
     world.put(viewers, joined(from, into))
-    world.put(viewers, { ...from, account: `merged/${from.id}`, mergedInto: into.id, circles: [], rank: null })
-    world.put(aliases, { account: from.account, viewer: into.id })
+    world.put(viewers, {
+      ...from,
+      ...accountColumns({ issuer: MERGED, account: String(from.id) }),
+      mergedInto: into.id,
+      circles: [],
+      rank: null,
+    })
+    world.put(aliases, { account: from.accountKey, viewer: into.id })
+    noteOwner(world, from.accountKey, into.id)
     world.fact('people.changed', 'desk', { viewers: 2 })
     world.fact('balance.changed', `viewer:${into.id}`, { balance: balanceOf(world, into.id) })
     return ok({ viewer: into.id, moved })
@@ -129,7 +138,7 @@ export const forgetPerson: Handler<ForgetPerson> = {
     const name = `somebody ${viewer.id}`
     world.put(viewers, {
       ...viewer,
-      account: `forgotten/${viewer.id}`,
+      ...accountColumns({ issuer: FORGOTTEN, account: String(viewer.id) }),
       name,
       chatName: name,
       handle: name,

@@ -1,9 +1,11 @@
 import { accounts, openAccount } from '../ledger/index.ts'
 import { defineTable, type Need, needKey, needLookup, noId, type World } from '../world/index.ts'
+import { type AccountKey, type AccountRef, accountColumns, keyOf } from './account.ts'
+import { barred } from './barred.ts'
 import { shownName } from './names.ts'
 
 /** Somebody as chat or sign-in shows them. `account` identifies the person; the name may change. */
-export interface Who {
+export interface Who extends AccountRef {
   readonly account: string
   readonly name: string
   /** Left out where the source cannot tell: what is known stays. */
@@ -15,7 +17,10 @@ export interface Who {
 /** Somebody known to the channel. Times in seconds since 1970, durations in seconds. */
 export interface ViewerRow {
   readonly id: number
+  /** Who issued their account; see `AccountRef`. */
+  readonly issuer: string
   readonly account: string
+  readonly accountKey: AccountKey
   /** As shown everywhere: the nickname if the team gave one, else the chat name. */
   readonly name: string
   readonly chatName: string
@@ -45,31 +50,36 @@ export interface ViewerRow {
   /** Wants to be in no public list. */
   readonly unlisted: boolean
   readonly archivedAt: number | null
+  /** Barred from wagering until then (Unix seconds) since before they were forgotten; 0: not. */
+  readonly barredUntil: number
   /** The person whose second account this was. */
   readonly mergedInto: number | null
   readonly firstSeenAt: number
   readonly lastSeenAt: number
 }
 
-export const viewers = defineTable<ViewerRow>('viewer', 'keyed', (row) => row.id, ['account', 'handle'])
+export const viewers = defineTable<ViewerRow>('viewer', 'keyed', (row) => row.id, ['accountKey', 'handle'])
 
 /** Another account of somebody known: merged into theirs, or matched by hand. */
 export interface AliasRow {
-  readonly account: string
+  /** The account's key. */
+  readonly account: AccountKey
   readonly viewer: number
 }
 
 export const aliases = defineTable<AliasRow>('alias', 'keyed', (row) => row.account, [], noId)
 
 /** What an intent about somebody known by account needs: the person, by an alias if need be, and their wallet. */
-export function needViewer(world: World, account: string): Need[] {
-  const byAccount = needLookup(viewers, 'account', account)
+export function needViewer(world: World, account: AccountKey): Need[] {
+  const byAccount = needLookup(viewers, 'accountKey', account)
   if (!world.rows.has(byAccount)) return [byAccount]
-  const viewer = world.find(viewers, 'account', account)
+  const viewer = world.find(viewers, 'accountKey', account)
   if (viewer !== undefined) return [byAccount, needKey(accounts, viewer.id)]
   const byAlias = needKey(aliases, account)
   const alias = world.rows.has(byAlias) ? world.get(aliases, account) : undefined
-  return alias === undefined ? [byAccount, byAlias] : [byAccount, byAlias, ...needPerson(alias.viewer)]
+  return alias === undefined
+    ? [byAccount, byAlias, needKey(barred, account)]
+    : [byAccount, byAlias, ...needPerson(alias.viewer)]
 }
 
 /** What an intent about somebody known by id needs. */
@@ -86,8 +96,8 @@ export function needPayee(world: World, viewer: number): { readonly payee: numbe
 }
 
 /** Somebody by their account or by another account of theirs. Needs `needViewer`. */
-export function findViewer(world: World, account: string): ViewerRow | undefined {
-  const known = world.find(viewers, 'account', account)
+export function findViewer(world: World, account: AccountKey): ViewerRow | undefined {
+  const known = world.find(viewers, 'accountKey', account)
   if (known !== undefined) return known
   const alias = world.get(aliases, account)
   return alias && world.get(viewers, alias.viewer)
@@ -95,14 +105,14 @@ export function findViewer(world: World, account: string): ViewerRow | undefined
 
 /** Finds somebody by account, or makes their acquaintance: a row and an empty wallet. Keeps name and standing current. */
 export function meet(world: World, who: Who): ViewerRow {
-  const known = findViewer(world, who.account)
+  const known = findViewer(world, keyOf(who))
   const chatName = shownName(who.name, who.account)
   if (known === undefined) return acquaint(world, who, chatName)
   const moderator = who.moderator ?? known.moderator
   // What a program says first tells that it is one; from then on the team decides.
   if (who.bot && known.chattedAt === null && !known.ignored) return world.put(viewers, { ...known, ignored: true })
   // Seen through a second account: that account's name is not theirs.
-  if (known.account !== who.account || (known.chatName === chatName && known.moderator === moderator)) return known
+  if (known.accountKey !== keyOf(who) || (known.chatName === chatName && known.moderator === moderator)) return known
   return world.put(viewers, { ...known, ...namesOf(chatName, known.nickname), moderator })
 }
 
@@ -119,7 +129,7 @@ function acquaint(world: World, who: Who, chatName: string): ViewerRow {
   openAccount(world, id, 'wallet')
   return world.put(viewers, {
     id,
-    account: who.account,
+    ...accountColumns(who),
     ...namesOf(chatName, null),
     moderator: who.moderator ?? false,
     ignored: who.bot ?? false,
@@ -136,6 +146,7 @@ function acquaint(world: World, who: Who, chatName: string): ViewerRow {
     rankNext: 0,
     unlisted: false,
     archivedAt: null,
+    barredUntil: world.get(barred, keyOf(who))?.until ?? 0,
     mergedInto: null,
     firstSeenAt: world.at,
     lastSeenAt: world.at,

@@ -2,7 +2,7 @@ import { amount, durationInWords } from '../currency/index.ts'
 import { BOOKS, balanceOf, transfer } from '../ledger/index.ts'
 import { payeeOf, viewers } from '../people/index.ts'
 import { codeListOf, codesLeft, giveCode, rewardOf } from '../store/index.ts'
-import { say } from '../voice/index.ts'
+import { CODE_HERE, sayPrivately } from '../voice/index.ts'
 import type { World } from '../world/index.ts'
 import { chanceInWords } from './draw.ts'
 import { prizeOf } from './open.ts'
@@ -71,7 +71,7 @@ export function winnerHas(
   how: Partial<Pick<WinnerRow, 'line' | 'claimedAt'>>,
 ): RaffleRow {
   const payee = payeeOf(world, winner.viewer)
-  const got = handOut(world, raffle, payee)
+  const got = handOut(world, raffle, payee, winner.draw)
   world.put(winners, { ...winner, ...how, ...got, state: 'won', claimUntil: null })
   const luck = world.get(lucks, payee) ?? { id: payee, wins: 0, wonAt: 0, earlierAt: 0, title: '' }
   const { title } = raffle.settings
@@ -84,7 +84,12 @@ export function winnerHas(
   return world.put(raffles, { ...next, finishAt })
 }
 
-function handOut(world: World, raffle: RaffleRow, payee: number): Pick<WinnerRow, 'amount' | 'code' | 'deliveredAt'> {
+function handOut(
+  world: World,
+  raffle: RaffleRow,
+  payee: number,
+  draw: number,
+): Pick<WinnerRow, 'amount' | 'code' | 'deliveredAt'> {
   const { prize, title } = raffle.settings
   const nothing = { amount: 0, code: null, deliveredAt: null }
   if (prize.of === 'text') return nothing
@@ -92,8 +97,13 @@ function handOut(world: World, raffle: RaffleRow, payee: number): Pick<WinnerRow
     const reward = rewardOf(world, prize.reward)
     if (reward === undefined || codesLeft(codeListOf(world, reward.id)) === 0) return nothing
     const code = giveCode(world, reward, raffle.id)
-    const to = world.get(viewers, payee)?.chatName ?? null
-    if (to !== null) say(world, { topic: 'answers', to, text: `Your code for “${title}”: ${code}` })
+    const viewer = world.get(viewers, payee)
+    if (viewer !== undefined)
+      sayPrivately(world, {
+        viewer,
+        text: `Your code for “${title}”: ${CODE_HERE}`,
+        code: { of: 'winner', key: winnerKey(raffle.id, draw) },
+      })
     return { amount: 0, code, deliveredAt: world.at }
   }
   const wins = prize.of === 'currency' ? prize.amount : (raffle.each ?? 0)

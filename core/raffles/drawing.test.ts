@@ -182,7 +182,7 @@ describe('the draw', () => {
     const before = channel.world.facts.length
     act(codes, 'draw')
     expect(drawn(codes).map(({ code }) => code)).toEqual(['A-1', null])
-    expect(channel.saidSince(before)).toContain(`to ${drawn(codes)[0]?.name}: Your code for “Desk lamp”: A-1`)
+    expect(channel.saidSince(before)).toContain(`to ${drawn(codes)[0]?.name}: Your code for “Desk lamp”: {code}`)
     expect(channel.sum()).toBe(0)
   })
 

@@ -121,7 +121,7 @@ function pay(
   cost: number,
   tickets: number,
 ): Result<true> {
-  const sits = sitsOut(world, viewer.id)
+  const sits = sitsOut(world, viewer)
   if (!sits.ok) return sits
   const detail = { name: settings.title, tickets }
   const moved = transfer(world, { from: viewer.id, to: id, amount: cost, reason: 'tickets', about: id, detail })

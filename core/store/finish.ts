@@ -1,7 +1,7 @@
 import { accounts, BOOKS, balanceOf, openAccount, transfer } from '../ledger/index.ts'
 import { needPerson, viewers, watches } from '../people/index.ts'
 import { fillIn, plainText } from '../texts/index.ts'
-import { say } from '../voice/index.ts'
+import { say, sayPrivately } from '../voice/index.ts'
 import { type Envelope, type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { uncounted } from './limits.ts'
 import { addresses, type OrderRow, orders } from './orders.ts'
@@ -93,7 +93,8 @@ function tellBuyer(world: World, order: OrderRow, message: string): void {
   const own = plainText(message)
   const text = own === '' ? fillIn(settings?.doneText ?? '', orderFields(world, order)) : `${order.viewerName}: ${own}`
   if (viewer === undefined || text.trim() === '') return
-  say(world, { topic: 'store', to: settings?.doneTo === 'private' ? viewer.chatName : null, text })
+  if (settings?.doneTo === 'private') sayPrivately(world, { viewer, text })
+  else say(world, { topic: 'store', to: null, text })
 }
 
 const DAY_SECONDS = 86_400

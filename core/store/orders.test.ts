@@ -150,7 +150,7 @@ describe('codes', () => {
     expect(channel.say('pia', '!get guide')).toBe(
       'pia bought Guide for 10 rivets, 990 rivets left. The code was sent to you alone.',
     )
-    expect(channel.saidSince(facts)[0]).toBe('to pia: Your code for Guide: A-1')
+    expect(channel.saidSince(facts)[0]).toBe('to pia: Your code for Guide: {code}')
     channel.say('jo', '!get guide')
     expect(channel.world.all(orders).map(({ code, status }) => [code, status])).toEqual([
       ['A-1', 'done'],

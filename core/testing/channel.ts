@@ -287,7 +287,7 @@ export class TestChannel {
   }
 
   viewer(name: string) {
-    const viewer = this.world.find(viewers, 'account', name.toLowerCase())
+    const viewer = this.world.find(viewers, 'accountKey', name.toLowerCase())
     if (viewer === undefined) throw new Error(`Nobody is called ${name}.`)
     return viewer
   }

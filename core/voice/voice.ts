@@ -1,6 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
-import { type Handler, ok, type World } from '../world/index.ts'
+import { defineTable, type Handler, ok, type World } from '../world/index.ts'
 
 /** What the bot speaks about, each of which can be silenced. Answers to who asked are `answers`. */
 export const TOPICS = ['answers', 'store', 'games', 'raffles', 'thanks', 'ranks', 'triggers'] as const
@@ -35,6 +35,42 @@ export interface Saying {
   readonly to: string | null
   readonly text: string
   readonly likeness?: string
+}
+
+/** A code that somebody alone may see: it is never part of what is said, but put in when it is whispered. */
+export type CodeOf = { readonly of: 'order'; readonly id: number } | { readonly of: 'winner'; readonly key: string }
+
+/** Something that was for one person alone, as their page has it. */
+export interface MessageRow {
+  readonly id: number
+  readonly viewer: number
+  readonly at: number
+  readonly text: string
+  readonly code: CodeOf | null
+}
+
+export const messages = defineTable<MessageRow>('message', 'append', (row) => row.id)
+
+/** What stands in a text for the code. */
+export const CODE_HERE = '{code}'
+
+/** Something for one person alone. */
+export interface PrivateSaying {
+  readonly viewer: { readonly id: number; readonly chatName: string }
+  readonly text: string
+  readonly code?: CodeOf
+}
+
+/**
+ * Tells somebody something that nobody else may hear. It is whispered only to a nick that is in the room under exactly
+ * their account; otherwise they are told that something is for them on their page. Never addressed by name: names can be chosen.
+ */
+export function sayPrivately(world: World, { viewer, text, code }: PrivateSaying): void {
+  if (text.trim() === '') return
+  world.append(messages, { id: world.nextId(), viewer: viewer.id, at: world.at, text, code: code ?? null })
+  const body = { to: viewer.chatName, viewer: viewer.id, text, ...(code !== undefined && { code }) }
+  world.fact('chat.replied', 'desk', body)
+  world.fact('message.told', `viewer:${viewer.id}`, {})
 }
 
 /** Has the bot say something, unless the streamer wants to hear nothing of that kind; what was asked for privately is always said. */

@@ -66,6 +66,7 @@ async function startTime(database: string): Promise<number> {
     OIDC_CLIENT_ID: 'bench',
     OIDC_CLIENT_SECRET: 'bench',
     LOG_LEVEL: 'silent',
+    KEYS_FILE: process.env.KEYS_FILE ?? '',
   }
   const began = performance.now()
   const child = spawn(process.execPath, ['dist/server.js'], { env, stdio: 'ignore' })

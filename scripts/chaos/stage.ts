@@ -152,6 +152,7 @@ async function serverOn(database: string, ircPort: number, fault: string): Promi
       OIDC_CLIENT_ID: 'chaos',
       OIDC_CLIENT_SECRET: 'chaos',
       CHAT_ADDRESS: `irc://127.0.0.1:${ircPort}/#chaos`,
+      CHAT_ACCOUNTS: 'sign-in',
       REQUESTS_PER_10S: '1000000',
       CHAT_LINES_PER_10S: '1000000',
       PLANTED_FAULT: fault,

@@ -7,7 +7,12 @@ const NOISE = /oidc-provider WARNING|^stand-in ready/
 
 /** Starts one of our built servers; what it prints is passed on. */
 export function startProcess(file: string, environment: Record<string, string>): ChildProcess {
-  const env = { PATH: process.env.PATH ?? '', NODE_ENV: 'production', ...environment }
+  const env = {
+    PATH: process.env.PATH ?? '',
+    NODE_ENV: 'production',
+    KEYS_FILE: process.env.KEYS_FILE ?? '',
+    ...environment,
+  }
   // A group of its own: Ctrl-C must reach it through us, in the right order.
   const child = spawn(process.execPath, ['--enable-source-maps', file], {
     env,

@@ -1,8 +1,10 @@
 import { connect as dial } from 'node:net'
+import { and, eq, isNull } from 'drizzle-orm'
 import { pino } from 'pino'
 import { systemClock } from '#server/clock.ts'
-import { connect, connectWriter, migrateUp, type Pool } from '#server/database/index.ts'
+import { connect, connectWriter, migrateUp, type Pool, reader, schema } from '#server/database/index.ts'
 import { EventSecrets } from '#server/events/index.ts'
+import { settleKeys } from '#server/sealing/index.ts'
 import { migrateTimers } from '#server/timers/index.ts'
 import { startPostgres } from '../postgres.ts'
 import { startProcess, stopProcess, untilAnswers } from './processes.ts'
@@ -81,6 +83,7 @@ export async function startStack({ name, ports, fresh, seed, paceMs, settings = 
       OIDC_CLIENT_ID: 'ricompensa',
       OIDC_CLIENT_SECRET: 'stand-in-only',
       CHAT_ADDRESS: chat,
+      CHAT_ACCOUNTS: 'sign-in',
       PLATFORM_ANSWERS_URL: `${standin}/api/redemptions`,
       LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
     })
@@ -116,10 +119,15 @@ async function prepareDatabase(url: string): Promise<{ overlay: string; eventSec
   try {
     await migrateUp(pool, 'server/migrations')
     await migrateTimers(pool, log)
+    await settleKeys(pool)
     const seeded = !(await seededBefore(pool))
     if (seeded) await seedDemo(pool, writerPool, Math.floor(Date.now() / 1000))
-    const found = await pool.query('select secret from overlay order by id limit 1')
-    return { overlay: found.rows[0].secret as string, eventSecret: await standinSecret(pool), seeded }
+    const [main] = await reader(pool)
+      .select({ secret: schema.overlay.secret })
+      .from(schema.overlay)
+      .orderBy(schema.overlay.id)
+      .limit(1)
+    return { overlay: main?.secret ?? '', eventSecret: await standinSecret(pool), seeded }
   } finally {
     await Promise.all([pool.end(), writerPool.end()])
   }
@@ -127,9 +135,12 @@ async function prepareDatabase(url: string): Promise<{ overlay: string; eventSec
 
 /** The secret that the stand-in signs its events with; made with the demo's data. */
 async function standinSecret(pool: Pool): Promise<string> {
-  const text = "select secret from event_secret where name = 'Stand-in platform' and revoked_at is null"
-  const found = await pool.query(text)
-  if (found.rowCount !== 0) return found.rows[0].secret as string
+  const { name, revokedAt, secret } = schema.eventSecret
+  const [found] = await reader(pool)
+    .select({ secret })
+    .from(schema.eventSecret)
+    .where(and(eq(name, 'Stand-in platform'), isNull(revokedAt)))
+  if (found !== undefined) return found.secret
   const channel = (await pool.query('select id from channel order by id limit 1')).rows[0].id as number
   return (await new EventSecrets(pool, systemClock).add(channel, 'Stand-in platform')).secret
 }

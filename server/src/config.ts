@@ -15,6 +15,8 @@ const Environment = Type.Object({
   CHAT_NICK: Type.String({ pattern: '^[A-Za-z][A-Za-z0-9_-]{0,29}$', default: 'Ricompensa' }),
   CHAT_SASL_ACCOUNT: Type.String({ default: '' }),
   CHAT_SASL_PASSWORD: Type.String({ default: '' }),
+  /** Whether the chat network's accounts are those of the sign-in, or its own; empty: as this installation began. */
+  CHAT_ACCOUNTS: Type.String({ pattern: '^(sign-in|own)?$', default: '' }),
   CHAT_CHANNEL: Type.String({ default: '' }),
   /** Where the platform takes answers to redemptions of its own points; empty: it is not told. */
   PLATFORM_ANSWERS_URL: Type.String({ pattern: '^(https?://.+)?$', default: '' }),

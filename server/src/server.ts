@@ -15,6 +15,7 @@ import { fairnessRoutes, settleIn } from './fairness/index.ts'
 import { CAPS, Feed, LiveFeeds } from './feed/index.ts'
 import { gameRoutes } from './games/index.ts'
 import type { Route } from './http/index.ts'
+import { issuersOf } from './issuers.ts'
 import { libraryRoutes } from './library/index.ts'
 import { Metrics } from './metrics/index.ts'
 import { peopleRoutes } from './people/index.ts'
@@ -22,6 +23,7 @@ import { raffleRoutes } from './raffles/index.ts'
 import { rankRoutes } from './ranks/index.ts'
 import { noteRunTime } from './runs/index.ts'
 import { screenRoutes } from './screen/index.ts'
+import { settleKeys } from './sealing/index.ts'
 import { SecurityLog, securityRoutes } from './security/index.ts'
 import { showRoutes } from './show/index.ts'
 import { storeRoutes } from './store/index.ts'
@@ -42,6 +44,7 @@ export interface RunningServer {
 async function makeParts(config: Config, log: Logger, clock: Clock) {
   const pool = connect(config.DATABASE_URL, 20)
   await migrateUp(pool, config.MIGRATIONS_FOLDER)
+  await settleKeys(pool)
   await migrateTimers(pool, log)
   const live = new LiveFeeds({ ...CAPS, perAddress: Number(config.FEEDS_PER_ADDRESS) })
   const feed = new Feed(pool, config.DATABASE_URL, live)
@@ -60,20 +63,35 @@ async function makeParts(config: Config, log: Logger, clock: Clock) {
   const seats = new SeatTable(pool, clock)
   const security = new SecurityLog(pool, clock, log)
   const secrets = new EventSecrets(pool, clock)
-  const door = new EventDoor(channels, secrets)
+  const issuers = await issuersOf(config, pool)
+  const door = new EventDoor(channels, secrets, issuers.chat)
   channels.presenceKnownUntil = (channel) => seats.knownUntil(channel)
-  return { config, log, pool, writerPool, feed, metrics, channels, db: reader(pool), seats, security, secrets, door }
+  return {
+    config,
+    log,
+    pool,
+    writerPool,
+    feed,
+    metrics,
+    channels,
+    db: reader(pool),
+    seats,
+    security,
+    secrets,
+    door,
+    issuers,
+  }
 }
 
 type Parts = Awaited<ReturnType<typeof makeParts>>
 
 /** Every route of the channels' API, feature by feature. */
-function routesOf({ config, db, channels, seats, secrets, door }: Parts): Route[] {
+function routesOf({ config, db, channels, seats, secrets, door, issuers }: Parts): Route[] {
   const chatOf = (channel: number) => seats.stateOf(channel)
   return [
     ...showRoutes(db, channels, chatOf),
     ...earningRoutes(db, channels),
-    ...peopleRoutes(db, channels),
+    ...peopleRoutes(db, channels, issuers),
     ...storeRoutes(db, channels),
     ...screenRoutes(channels),
     ...libraryRoutes(db, channels),
@@ -89,8 +107,8 @@ function routesOf({ config, db, channels, seats, secrets, door }: Parts): Route[
   ]
 }
 
-function chatSeatOf({ config, channels, seats, db, log }: Parts): ChatSeat {
-  return new ChatSeat(config, channels, seats, db, log, (channel, key, result, ms) => {
+function chatSeatOf({ config, channels, seats, db, log, issuers }: Parts): ChatSeat {
+  return new ChatSeat(config, channels, seats, db, log, issuers.chat, (channel, key, result, ms) => {
     noteRunTime(channels, channel, result, ms)
     return followUp(db, channels, channel, key, result)
   })
@@ -103,7 +121,7 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
   const chat = chatSeatOf(parts)
   const routes = routesOf(parts)
   const begin = async () => {
-    await settleIn(channels, config.PUBLIC_URL)
+    await settleIn(channels, config.PUBLIC_URL, parts.issuers.chat)
     await chat.start()
   }
   const onClaimed = () =>
@@ -132,9 +150,10 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
 }
 
 /** Writes what waits, and lets go of the database. */
-async function letGo({ channels, security, feed, pool, writerPool }: Parts): Promise<void> {
+async function letGo({ channels, security, door, feed, pool, writerPool }: Parts): Promise<void> {
   await channels.drained()
   await security.flush()
+  await door.refusals.flush()
   await feed.stop()
   await Promise.all([pool.end(), writerPool.end()])
 }

@@ -29,6 +29,8 @@ const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[]
   ['raffle.changed', ['raffles', 'raffle']],
   ['raffle.ended', ['raffles', 'raffle', 'raffleCheck']],
   ['raffle.own', ['raffle']],
+  ['message.', ['messages']],
+  ['account.', ['accounts', 'me', 'channel']],
   ['games.changed', ['games', 'channel']],
   ['duel.asked', ['games']],
   ['player.', ['ownGames']],

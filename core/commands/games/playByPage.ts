@@ -1,6 +1,6 @@
 import { type Act, needAct, play } from '../../games/index.ts'
 import { balanceOf } from '../../ledger/index.ts'
-import { findViewer, meet, needWatch, type Who } from '../../people/index.ts'
+import { findViewer, keyOf, meet, needWatch, type Who } from '../../people/index.ts'
 import { type Handler, ok } from '../../world/index.ts'
 
 export interface PlayGame {
@@ -12,9 +12,9 @@ export interface PlayGame {
 /** A play on the viewer page: the same as in chat, and told there, too. */
 export const playByPage: Handler<PlayGame> = {
   needs(world, { who, act }) {
-    const needed = needWatch(world, who.account)
+    const needed = needWatch(world, keyOf(who))
     if (!needed.every((need) => world.rows.has(need))) return needed
-    return [...needed, ...needAct(world, findViewer(world, who.account)?.id, act)]
+    return [...needed, ...needAct(world, findViewer(world, keyOf(who))?.id, act)]
   },
   decide(world, { who, act }) {
     const viewer = meet(world, who)

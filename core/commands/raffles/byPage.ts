@@ -1,5 +1,5 @@
 import { balanceOf } from '../../ledger/index.ts'
-import { findViewer, meet, needWatch, type Who } from '../../people/index.ts'
+import { findViewer, keyOf, meet, needWatch, type Who } from '../../people/index.ts'
 import {
   claimByPress,
   enterRaffle,
@@ -22,9 +22,9 @@ export interface EnterRaffle {
 /** Entering a raffle on the viewer page, or leaving it: the same as in chat. */
 export const enterByPage: Handler<EnterRaffle> = {
   needs(world, { who, raffle }) {
-    const needed = needWatch(world, who.account)
+    const needed = needWatch(world, keyOf(who))
     if (!needed.every((need) => world.rows.has(need))) return needed
-    return [...needed, ...needEntry(raffle, findViewer(world, who.account)?.id)]
+    return [...needed, ...needEntry(raffle, findViewer(world, keyOf(who))?.id)]
   },
   decide(world, { who, raffle: id, wanted }) {
     const viewer = meet(world, who)
@@ -44,9 +44,9 @@ export interface ClaimPrize {
 /** A winner speaks up on the viewer page. */
 export const claimByPage: Handler<ClaimPrize> = {
   needs(world, { who }) {
-    const needed = needWatch(world, who.account)
+    const needed = needWatch(world, keyOf(who))
     if (!needed.every((need) => world.rows.has(need))) return needed
-    const viewer = findViewer(world, who.account)
+    const viewer = findViewer(world, keyOf(who))
     return viewer === undefined ? needed : [...needed, ...needClaim(world, viewer.id)]
   },
   decide(world, { who }) {

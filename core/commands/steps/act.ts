@@ -8,7 +8,7 @@ import { showAlert, showSaved, showSound } from '../../screen/index.ts'
 import { readSetting } from '../../settings/index.ts'
 import type { Step, StepOf } from '../../steps/index.ts'
 import { award, needTally, passOn, tallies, tallyInWords } from '../../tallies/index.ts'
-import { answer, say } from '../../voice/index.ts'
+import { answer, say, sayPrivately } from '../../voice/index.ts'
 import { ok, type Result, refuse } from '../../world/index.ts'
 import { giveTickets, turnRaffle } from '../raffles/bySteps.ts'
 import { fieldsNow } from './fields.ts'
@@ -65,7 +65,7 @@ function tellOne(run: Run, { to, text }: StepOf<'tell'>): Result<string> {
   const who = oneOf(run, to)
   if (!who.ok) return who
   const filled = fill(run, text)
-  say(run.world, { topic: 'answers', to: who.value.chatName, text: filled })
+  sayPrivately(run.world, { viewer: who.value, text: filled })
   return ok(`Tells ${who.value.name} privately: ${filled}`)
 }
 

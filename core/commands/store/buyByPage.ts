@@ -1,4 +1,4 @@
-import { findViewer, meet, needWatch, type Who } from '../../people/index.ts'
+import { findViewer, keyOf, meet, needWatch, type Who } from '../../people/index.ts'
 import { needSold, openRewards, soldOf } from '../../store/index.ts'
 import { say } from '../../voice/index.ts'
 import { type Handler, ok, type Result, refuse } from '../../world/index.ts'
@@ -21,10 +21,10 @@ export interface PlaceOrder {
 /** A purchase on the viewer page. Confirmed in chat like one made there, so that everybody can follow. */
 export const placeByPage: Handler<PlaceOrder> = {
   needs(world, { who, word }) {
-    const needed = needWatch(world, who.account)
+    const needed = needWatch(world, keyOf(who))
     const reward = rewardByWord(world, word)
     if (reward === undefined || !needed.every((need) => world.rows.has(need))) return needed
-    return [...needed, ...needPurchase(world, reward, who.account)]
+    return [...needed, ...needPurchase(world, reward, keyOf(who))]
   },
   decide(world, { who, word, text, address = null, confirmed = false, again = true }) {
     const viewer = meet(world, who)
@@ -43,7 +43,7 @@ export const placeByPage: Handler<PlaceOrder> = {
     if (!bought.ok) return bought
     const { order, balance } = bought.value
     if (reward.settings.say) say(world, { topic: 'store', to: null, text: boughtInWords(world, bought.value) })
-    return ok({ order: order.id, status: order.status, price: order.price, balance, code: order.code })
+    return ok({ order: order.id, status: order.status, price: order.price, balance, coded: order.code !== null })
   },
 }
 
@@ -56,8 +56,8 @@ export interface Unlock {
 /** Somebody says a secret word on the page: every reward that it opens is theirs to see from then on. */
 export const unlockRewards: Handler<Unlock> = {
   needs(world, { who }) {
-    const needed = needWatch(world, who.account)
-    const viewer = needed.every((need) => world.rows.has(need)) ? findViewer(world, who.account) : undefined
+    const needed = needWatch(world, keyOf(who))
+    const viewer = needed.every((need) => world.rows.has(need)) ? findViewer(world, keyOf(who)) : undefined
     const locked = openRewards(world).filter(({ settings }) => settings.secret !== '')
     return [...needed, ...locked.flatMap(({ id }) => needSold(id, viewer?.id))]
   },

@@ -18,7 +18,7 @@ import {
   solds,
   whyNot,
 } from '../../store/index.ts'
-import { type Asker, say } from '../../voice/index.ts'
+import { type Asker, CODE_HERE, sayPrivately } from '../../voice/index.ts'
 import { type Need, ok, type Result, refuse, type World } from '../../world/index.ts'
 import { refusedRun, runs } from '../runs.ts'
 import { finishRun } from '../steps/finish.ts'
@@ -187,7 +187,11 @@ export function boughtInWords(world: World, { order, balance }: Purchase): strin
 /** Tells a buyer their code, to them alone. */
 export function tellCode(world: World, viewer: ViewerRow, { order }: Purchase): void {
   if (order.code !== null)
-    say(world, { topic: 'store', to: viewer.chatName, text: `Your code for ${order.rewardName}: ${order.code}` })
+    sayPrivately(world, {
+      viewer,
+      text: `Your code for ${order.rewardName}: ${CODE_HERE}`,
+      code: { of: 'order', id: order.id },
+    })
 }
 
 /** The words of the rewards that are for sale and open to everyone to see, in the store's order. */

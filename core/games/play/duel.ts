@@ -80,7 +80,7 @@ function mayBeCalled(world: World, viewer: ViewerRow, other: ViewerRow, stake: n
   const show = showOnAir(world)
   if (!other.present && (show === undefined || other.lastSeenAt < show.startedAt))
     return refuse('duel_not_possible', `${name} has not been here this show.`)
-  if (!sitsOut(world, other.id).ok) return refuse('duel_not_possible', `${name} is sitting out.`)
+  if (!sitsOut(world, other).ok) return refuse('duel_not_possible', `${name} is sitting out.`)
   const allowed = mayPlay(world, 'duel', other, true)
   if (!allowed.ok && allowed.refusal.code !== 'rests_own')
     return refuse('duel_not_possible', `${name} cannot duel now.`)

@@ -1,7 +1,9 @@
 import { connect } from 'node:net'
+import { setTimeout as pause } from 'node:timers/promises'
 import { pino } from 'pino'
 import { describe, expect, onTestFinished, test, vi } from 'vitest'
 import type { Intent } from '#core/engine'
+import { keyOf, NICK } from '#core/people'
 import { startIrc } from '../../../standin/src/irc/server.ts'
 import { ChatRoom, type RoomEvent } from '../../../standin/src/room.ts'
 import { freePort } from '../testing/ports.ts'
@@ -34,7 +36,9 @@ describe('who is behind a nick', () => {
     room.set('Pia', { account: 'pia_ohm' })
     room.set('Guest', {})
     expect(room.who('PIA')).toMatchObject({ account: 'pia_ohm' })
-    expect(room.who('Guest').account).toBe('nick/guest')
+    expect(room.who('Guest')).toMatchObject({ issuer: NICK, account: 'guest' })
+    room.set('Sly', { account: 'nick/guest' })
+    expect(keyOf(room.who('Sly'))).not.toBe(keyOf(room.who('Guest')))
     room.rename('Pia', 'PiaAway')
     expect(room.who('PiaAway')).toMatchObject({ account: 'pia_ohm', name: 'PiaAway' })
     expect(room.has('pia')).toBe(false)
@@ -53,6 +57,7 @@ async function seated(before: readonly string[] = []) {
     address: `irc://127.0.0.1:${port}/#bench`,
     nick: 'Ricompensa',
     submit: async (key, intent) => void intents.push({ ...intent, key }),
+    privately: async () => ({ accounts: ['pia'], code: 'CODE-1', page: 'the page' }),
     presentBefore: async () => ({ accounts: before, until: 77 }),
     onState: ({ status }) => void states.push(status),
     clock: () => 0,
@@ -115,6 +120,33 @@ test('answers go to the room or to one person, and cannot smuggle a second comma
   reply(null, 'one\r\nQUIT :two')
   reply('Early', 'for you alone')
   await soon(() => expect(said).toEqual(['one QUIT :two', 'Early NOTICE for you alone']))
+})
+
+test('what is for one alone is whispered only to a nick under exactly their account, whatever they are called', async () => {
+  const { room, connector } = await seated()
+  const said: string[] = []
+  room.listen((event) => {
+    if (event.kind === 'said') said.push(event.text)
+    if (event.kind === 'told') said.push(`${event.to}: ${event.text}`)
+  })
+  // The winner, pia, has left; somebody else took her name.
+  room.join({ nick: 'Pia', account: 'impostor', operator: false })
+  const whisper = (seq: number) =>
+    connector.speak({
+      seq,
+      at: 0,
+      kind: 'chat.replied',
+      audience: 'desk',
+      body: { to: 'Pia', viewer: 7, text: 'Your code: {code}', code: { of: 'order', id: 1 } },
+    })
+  await pause(200)
+  whisper(1)
+  await soon(() => expect(said).toEqual(['Pia: something is for you alone. See the page']))
+  room.join({ nick: 'PiaOnHerPhone', account: 'pia', operator: false })
+  await pause(200)
+  whisper(2)
+  await soon(() => expect(said.at(-1)).toBe('PiaOnHerPhone: Your code: CODE-1'))
+  expect(said.filter((line) => line.includes('CODE-1'))).toHaveLength(1)
 })
 
 test('any plain IRC client can sit down and talk', async () => {

@@ -1,6 +1,8 @@
 import irc from 'irc-framework'
 import type { Logger } from 'pino'
 import type { Intent } from '#core/engine'
+import { type AccountKey, keyOf } from '#core/people'
+import { CODE_HERE, type CodeOf } from '#core/voice'
 import type { Fact } from '#core/world'
 import { IntentBug, WriterBusy } from '../writer/index.ts'
 import { type ChatAddress, parseChatAddress } from './address.ts'
@@ -13,6 +15,10 @@ import { type ChatState, refusalSentence } from './state.ts'
 export interface ConnectorOptions {
   readonly address: string
   readonly nick: string
+  /** Who issues the accounts that the network tells. */
+  readonly issuer?: string
+  /** What is needed to tell somebody something that is for them alone. */
+  readonly privately: (viewer: number, code: CodeOf | undefined) => Promise<ForOne>
   readonly sasl?: { readonly account: string; readonly password: string }
   readonly submit: (key: string, intent: Intent) => Promise<unknown>
   /** Accounts the channel holds for present, and up to when that was known. */
@@ -27,6 +33,15 @@ export interface ConnectorOptions {
   /** How many lines at once, and the pause for each one more. */
   readonly burst?: number
   readonly everyMs?: number
+}
+
+/** Whom a private saying is for, and what is put into it. */
+export interface ForOne {
+  /** Keys of all their accounts. */
+  readonly accounts: readonly AccountKey[]
+  readonly code: string | null
+  /** Where their page is. */
+  readonly page: string
 }
 
 const CAPS = ['message-tags', 'account-tag', 'account-notify', 'extended-join', 'multi-prefix', 'server-time']
@@ -51,13 +66,14 @@ export class ChatConnector {
   constructor(readonly options: ConnectorOptions) {
     this.#address = parseChatAddress(options.address)
     this.#room = this.#address.room
-    const { clock, log, burst, everyMs, presentBefore } = options
+    const { clock, log, burst, everyMs, presentBefore, issuer } = options
     this.#presence = new Presence({
       submit: (key, intent) => this.#submit(key, intent),
       presentBefore,
       clock,
       fold: (nick) => this.#client.caseLower(nick),
       isOwn: (nick) => this.#own(nick),
+      ...(issuer !== undefined && { issuer }),
     })
     this.#speaker = new Speaker({
       say: (to, line) => (to === null ? this.#client.say(this.#room, line) : this.#client.notice(to, line)),
@@ -88,12 +104,25 @@ export class ChatConnector {
   }
 
   /** Speaks a reply that has been decided: in the room, or privately to whom it is for; as soon as it can be said. */
-  speak({ seq, at, body }: Fact): void {
+  speak(fact: Fact): void {
+    const { seq, at, body } = fact
+    if (typeof body.viewer === 'number') return void this.#whisper(fact, body.viewer)
     const to = body.to === null ? null : String(body.to)
     // A name that could not be a nick would end the command or start another.
     if (to !== null && (to === '' || /[\s,:]/.test(to) || speakable(to) !== to)) return
     const likeness = typeof body.likeness === 'string' ? { likeness: body.likeness } : {}
     this.#speaker.add({ seq, at, to, text: String(body.text), ...likeness })
+  }
+
+  /** Tells somebody alone, if a nick in the room is theirs; else that something waits on their page, which tells nothing. */
+  async #whisper({ seq, at, body }: Fact, viewer: number): Promise<void> {
+    const name = String(body.to)
+    const { accounts, code, page } = await this.options.privately(viewer, body.code as CodeOf | undefined)
+    const theirs = this.#presence.room.all().filter((who) => accounts.includes(keyOf(who)))
+    const nick = (theirs.find((who) => who.name === name) ?? theirs[0])?.name
+    const text = String(body.text).replaceAll(CODE_HERE, () => code ?? '')
+    if (nick !== undefined) this.#speaker.add({ seq, at, to: nick, text })
+    else this.#speaker.add({ seq, at, to: null, text: `${speakable(name)}: something is for you alone. See ${page}` })
   }
 
   #connect(): void {

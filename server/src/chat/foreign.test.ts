@@ -19,6 +19,7 @@ function connectTo(port: number) {
     address: `irc://127.0.0.1:${port}/#bench`,
     nick: 'Ricompensa',
     submit: async (key, intent) => void intents.push({ ...intent, key }),
+    privately: async () => ({ accounts: ['pia'], code: 'CODE-1', page: 'the page' }),
     presentBefore: async () => ({ accounts: [], until: 0 }),
     onState: (state) => void states.push(state),
     clock: () => Math.floor(Date.now() / 1000),
@@ -80,15 +81,17 @@ test('on ngircd: takes another nick if its own is in use, hears, answers, and co
   await soon(() => expect(host.lines.join('\n')).toContain('366'))
   const { of, reply, state } = connectTo(port)
   await soon(() => expect(state()?.status).toBe('connected'))
-  expect(of('presence.arrived')).toMatchObject([{ who: { account: 'nick/ricompensa', moderator: true } }])
+  expect(of('presence.arrived')).toMatchObject([{ who: { issuer: 'nick', account: 'ricompensa', moderator: true } }])
 
   const pia = plainClient(port, 'Pia')
   pia.send('JOIN #bench')
-  await soon(() => expect(of('presence.arrived').at(-1)).toMatchObject({ who: { account: 'nick/pia', name: 'Pia' } }))
+  await soon(() =>
+    expect(of('presence.arrived').at(-1)).toMatchObject({ who: { issuer: 'nick', account: 'pia', name: 'Pia' } }),
+  )
   pia.send('PRIVMSG #bench :!rivets', 'PRIVMSG Ricompensa_ :!rivets')
   await soon(() => expect(of('chat.line')).toHaveLength(2))
   expect(of('chat.line')).toMatchObject([
-    { text: '!rivets', privately: false, who: { account: 'nick/pia' } },
+    { text: '!rivets', privately: false, who: { issuer: 'nick', account: 'pia' } },
     { text: '!rivets', privately: true },
   ])
   expect(new Set(of('chat.line').map(({ key }) => key)).size).toBe(2)

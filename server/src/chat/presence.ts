@@ -1,16 +1,18 @@
 import { randomUUID } from 'node:crypto'
 import type { Intent } from '#core/engine'
-import type { Who } from '#core/people'
+import { type AccountKey, keyOf, type Who } from '#core/people'
 import { Room } from './room.ts'
 
 export interface PresenceOptions {
   readonly submit: (key: string, intent: Intent) => void
-  /** Accounts the channel holds for present, and up to when that was known. */
+  /** Keys of the accounts the channel holds for present, and up to when that was known. */
   readonly presentBefore: () => Promise<{ accounts: readonly string[]; until: number }>
   readonly clock: () => number
   /** Folds case as the network does. */
   readonly fold: (nick: string) => string
   readonly isOwn: (nick: string) => boolean
+  /** Who issues the accounts that the network tells. */
+  readonly issuer?: string
   /** How long somebody lost in a split of the network may take to return (milliseconds). */
   readonly splitMs?: number
 }
@@ -33,8 +35,8 @@ export class Presence {
   #spoken: Map<string, number> | undefined
 
   constructor(options: PresenceOptions) {
-    this.#options = { splitMs: SPLIT_MS, ...options }
-    this.room = new Room(options.fold)
+    this.#options = { splitMs: SPLIT_MS, issuer: '', ...options }
+    this.room = new Room(options.fold, options.issuer)
   }
 
   /** Starts over: nothing is known of the room. */
@@ -54,7 +56,7 @@ export class Presence {
     // The room as it is by now: who came in while we asked must not be left out.
     const here = this.room.all()
     for (const who of here) this.#arrive(who)
-    const stayed = new Set(here.map(({ account }) => account))
+    const stayed = new Set(here.map(keyOf))
     this.#tellGap(
       before.until,
       before.accounts.filter((account) => stayed.has(account)),
@@ -79,10 +81,10 @@ export class Presence {
 
   left(nick: string, reason = ''): void {
     const { fold, clock, splitMs } = this.#options
-    const { account } = this.room.who(nick)
+    const account = keyOf(this.room.who(nick))
     this.room.delete(nick)
     // Somebody here on two devices stays until the last one leaves.
-    if (this.room.all().some((who) => who.account === account)) return
+    if (this.room.all().some((who) => keyOf(who) === account)) return
     if (!SPLIT.test(reason)) return this.#leave(account)
     const until = clock()
     this.#endSplit(nick)
@@ -98,10 +100,10 @@ export class Presence {
   renamed(from: string, to: string): void {
     const { isOwn } = this.#options
     if (isOwn(from) || isOwn(to)) return
-    const before = this.room.who(from).account
+    const before = keyOf(this.room.who(from))
     this.room.rename(from, to)
     const who = this.room.who(to)
-    if (who.account !== before) this.#leave(before)
+    if (keyOf(who) !== before) this.#leave(before)
     this.#arrive(who)
   }
 
@@ -111,8 +113,8 @@ export class Presence {
   }
 
   /** Somebody spoke: where the network tells nothing else, that is how we know they are there. */
-  spoke({ account }: Who): void {
-    this.#spoken?.set(account, this.#options.clock())
+  spoke(who: Who): void {
+    this.#spoken?.set(keyOf(who), this.#options.clock())
   }
 
   /** To be called every minute or so: who has been silent for long counts as gone, in a room that tells nothing else. */
@@ -135,7 +137,7 @@ export class Presence {
     this.#options.submit(`arrived/${randomUUID()}`, { kind: 'presence.arrived', who })
   }
 
-  #leave(account: string, until?: number): void {
+  #leave(account: AccountKey, until?: number): void {
     const intent = { kind: 'presence.left', account, ...(until !== undefined && { until }) } as const
     this.#options.submit(`left/${randomUUID()}`, intent)
   }

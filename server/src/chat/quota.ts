@@ -1,4 +1,5 @@
 import type { Intent } from '#core/engine'
+import { keyOf } from '#core/people'
 
 const WINDOW_SECONDS = 10
 
@@ -24,8 +25,8 @@ export class ChatQuota {
       this.#window = window
       this.#lines.clear()
     }
-    const lines = (this.#lines.get(intent.who.account) ?? 0) + 1
-    this.#lines.set(intent.who.account, lines)
+    const lines = (this.#lines.get(keyOf(intent.who)) ?? 0) + 1
+    this.#lines.set(keyOf(intent.who), lines)
     return lines <= this.most
   }
 }

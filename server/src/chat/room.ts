@@ -1,4 +1,4 @@
-import type { Who } from '#core/people'
+import { NICK, type Who } from '#core/people'
 
 interface Member {
   account: string | undefined
@@ -9,8 +9,14 @@ interface Member {
 export class Room {
   readonly #members = new Map<string, Member & { nick: string }>()
 
-  /** @param fold - Folds case as the network does, so that "Pia" and "pia" are one. */
-  constructor(readonly fold: (nick: string) => string) {}
+  /**
+   * @param fold - Folds case as the network does, so that "Pia" and "pia" are one.
+   * @param issuer - Who issues the accounts that the network tells.
+   */
+  constructor(
+    readonly fold: (nick: string) => string,
+    readonly issuer = '',
+  ) {}
 
   clear(): void {
     this.#members.clear()
@@ -37,14 +43,17 @@ export class Room {
   }
 
   /**
-   * The person behind a nick. The account identifies them where the network tells it; a bare nick is kept apart by its
-   * prefix, so that taking somebody's name never opens their wallet.
+   * The person behind a nick. The account identifies them where the network tells it; a bare nick is an account of an issuer
+   * of its own, so that taking somebody's name never opens their wallet.
    */
   who(nick: string, account?: string): Who {
     const member = this.#members.get(this.fold(nick))
     const known = account || member?.account
+    const ref = known
+      ? { ...(this.issuer !== '' && { issuer: this.issuer }), account: known.toLowerCase() }
+      : { issuer: NICK, account: this.fold(nick) }
     return {
-      account: known ? known.toLowerCase() : `nick/${this.fold(nick)}`,
+      ...ref,
       name: nick,
       moderator: member?.operator ?? false,
     }

@@ -1,5 +1,6 @@
 import pg from 'pg'
 import type { Logger } from 'pino'
+import { keyOf } from '#core/people'
 import { voiceSetting } from '#core/voice'
 import type { Answer, Result } from '#core/world'
 import type { ChannelHead, Channels } from '../channels.ts'
@@ -8,6 +9,7 @@ import type { Reader } from '../database/index.ts'
 import { lastFactAt, newestSeq } from '../feed/index.ts'
 import { settingOf } from '../settings/index.ts'
 import { ChatConnector } from './connector.ts'
+import { forOne } from './forOne.ts'
 import { ChatQuota } from './quota.ts'
 import type { SeatTable } from './seatTable.ts'
 import type { ChatState } from './state.ts'
@@ -33,6 +35,8 @@ export class ChatSeat {
     readonly table: SeatTable,
     readonly db: Reader,
     readonly log: Logger,
+    /** Who issues the accounts of the chat network. */
+    readonly issuer: string,
     /** Told of the outcome of every line: some ask for more than the rules could answer. */
     readonly answered: (
       channel: number,
@@ -133,10 +137,12 @@ export class ChatSeat {
       submit: async (key, intent) => {
         const began = performance.now()
         if (!quota.takes(intent)) return
-        const from = intent.kind === 'chat.line' ? `chat/${intent.who.account}` : undefined
+        const from = intent.kind === 'chat.line' ? `chat/${keyOf(intent.who)}` : undefined
         const result = await this.channels.submit(channel, key, intent, from)
         if (intent.kind === 'chat.line') await this.answered(channel, key, result, performance.now() - began)
       },
+      issuer: this.issuer,
+      privately: (viewer, code) => forOne(this.db, channel, viewer, code),
       presentBefore: async () => ({ accounts: await this.#presentAccounts(channel), until: on.knownUntil() }),
       onState: on.onState,
       clock: this.channels.clock,
@@ -167,7 +173,7 @@ export class ChatSeat {
   }
 
   async #presentAccounts(channel: number): Promise<string[]> {
-    const text = 'select account from viewer where channel = $1 and present'
+    const text = 'select account_key as account from viewer where channel = $1 and present'
     return (await this.channels.pool.query(text, [channel])).rows.map((row) => row.account as string)
   }
 }

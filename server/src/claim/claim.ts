@@ -38,7 +38,11 @@ export async function newClaimCode(pool: Pool, now: number): Promise<string | un
   const code = Array.from({ length: 4 }, () =>
     Array.from({ length: 5 }, () => LETTERS[randomInt(LETTERS.length)]).join(''),
   ).join('-')
-  await pool.query('insert into claim_code (hash, created_at) values ($1, $2)', [hashOf(code), now])
+  // One code holds at a time: what an earlier start printed may lie in a log by now.
+  await pool.query(
+    'with earlier as (delete from claim_code) insert into claim_code (hash, created_at) values ($1, $2)',
+    [hashOf(code), now],
+  )
   return code
 }
 

@@ -3,7 +3,7 @@ import { type Currency, digits, durationInWords, inWords } from '#core/currency'
 import type { Answer, Result } from '#core/world'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { adjustMany, presentIds } from '../people/index.ts'
+import { adjustMany, linkByCode, presentIds } from '../people/index.ts'
 import { type Place, topList } from '../ranks/index.ts'
 import { currencyOf } from '../settings/index.ts'
 
@@ -28,9 +28,11 @@ export async function followUp(
   if (follow === undefined) return
   const currency = await currencyOf(db, channel)
   const text =
-    'list' in follow
-      ? await listAnswer(db, channels, channel, follow, currency)
-      : await everyoneAnswer(db, channels, channel, key, follow, currency)
+    'link' in follow
+      ? await linkByCode(channels, channel, key, follow)
+      : 'list' in follow
+        ? await listAnswer(db, channels, channel, follow, currency)
+        : await everyoneAnswer(db, channels, channel, key, follow, currency)
   await channels.submit(channel, `${key}/answer`, { kind: 'chat.tell', to: follow.to, text, topic: 'answers' })
 }
 

@@ -242,7 +242,7 @@ describe('a redemption of the platform’s own points', () => {
     const secret = `whsec_${Buffer.from('a secret of some length').toString('base64')}`
     const { heard, url } = await platform(secret)
     const { call, pool, channel, submit, balance } = await deskWithCommands({ PLATFORM_ANSWERS_URL: url })
-    await new EventSecrets(pool, systemClock).add(channel, 'Platform', secret)
+    await new EventSecrets(pool, systemClock).add(channel, 'Platform', null, secret)
     const event = (key: string, type: string, body: object, name?: string) =>
       submit(key, {
         kind: 'event.received',

@@ -95,7 +95,7 @@ const HOLDS = 500
 
 /** Gives somebody made up the standing they are to have. @returns Their id. */
 function standAs(world: World, madeUp: MadeUp): number {
-  const viewer = world.find(viewers, 'account', madeUpWho(madeUp).account)
+  const viewer = world.find(viewers, 'accountKey', madeUpWho(madeUp).account)
   if (viewer === undefined) throw new Error('Nobody was made up.')
   if (madeUp === 'newcomer') return viewer.id
   const known = { ...viewer, firstSeenAt: world.at - LONG_AGO_SECONDS, followedAt: world.at - LONG_AGO_SECONDS }

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { Type } from '@sinclair/typebox'
 import { Webhook } from 'standardwebhooks'
+import { EventKind } from '#core/events'
 import type { Channels } from '../channels.ts'
 import type { SeatTable } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
@@ -52,25 +53,30 @@ export function connectionRoutes(parts: ConnectionParts): Route[] {
 
 function secretRoutes(secrets: EventSecrets): Route[] {
   const NewSecret = Type.Object(
-    { name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }) },
+    {
+      name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }),
+      kinds: Type.Array(EventKind, { minItems: 1, uniqueItems: true }),
+    },
     { additionalProperties: false },
   )
   return [
     route({
       method: 'post',
       path: '/desk/connections/secrets',
+      secret: true,
       fresh: true,
       does: 'Make a secret for signing events',
       allowed: 'streamer',
       body: NewSecret,
       handle: async ({ channel, body }) => {
         if ((await secrets.list(channel.id)).length >= MOST_SECRETS) throw problem('too_many_secrets')
-        return await secrets.add(channel.id, body.name.trim())
+        return await secrets.add(channel.id, body.name.trim(), body.kinds)
       },
     }),
     route({
       method: 'post',
       path: '/desk/connections/secrets/:secret/revoke',
+      secret: true,
       does: 'Take a secret out of use',
       allowed: 'streamer',
       handle: async ({ channel, param }) => {
@@ -89,7 +95,7 @@ function eventTest({ channels, secrets, door }: ConnectionParts): Route {
     does: 'Send the channel a test event',
     allowed: 'streamer',
     handle: async ({ channel }) => {
-      const { id: own, secret } = await secrets.add(channel.id, 'Test')
+      const { id: own, secret } = await secrets.add(channel.id, 'Test', ['ricompensa.test'])
       try {
         const id = `test-${randomUUID()}`
         const body = JSON.stringify({ specversion: '1.0', id, source: 'the desk', type: 'ricompensa.test', data: {} })

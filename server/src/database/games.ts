@@ -2,6 +2,7 @@ import { index, integer, jsonb, pgTable, primaryKey, text } from 'drizzle-orm/pg
 import type { SeedOrigin } from '#core/fairness'
 import type { Game, PlayerAt, RoundState, RoundStatus, SeatPlan, SeatState } from '#core/games'
 import { channelRef, whole } from './channel.ts'
+import { sealed } from './sealed.ts'
 
 // Rounds of the games, who had a part in them, and what is on now.
 
@@ -15,7 +16,7 @@ export const round = pgTable(
     openedAt: whole('opened_at').notNull(),
     show: whole(),
     openerName: text('opener_name'),
-    seed: text().notNull(),
+    seed: sealed('seed', 'round.seed').notNull(),
     commitment: text().notNull(),
     seedOrigin: text('seed_origin').$type<SeedOrigin>().notNull().default('channel'),
     nextAt: whole('next_at'),

@@ -2,7 +2,9 @@ import { sql } from 'drizzle-orm'
 import { boolean, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, uniqueIndex } from 'drizzle-orm/pg-core'
 import type { EarningPlan, Support } from '#core/earning'
 import type { CircleRow } from '#core/people'
+import type { CodeOf } from '#core/voice'
 import { channelRef, whole } from './channel.ts'
+import { hashed } from './sealed.ts'
 
 // The people of a channel and what is kept of them.
 
@@ -11,7 +13,11 @@ export const viewer = pgTable(
   {
     channel: channelRef(),
     id: whole().notNull(),
+    /** Who issued the account: '' is the provider that people sign in with. */
+    issuer: text().notNull().default(''),
     account: text().notNull(),
+    /** Both as one, by which the person is looked up: `keyOf` of the rules. */
+    accountKey: text('account_key').notNull(),
     name: text().notNull(),
     chatName: text('chat_name').notNull(),
     handle: text().notNull(),
@@ -31,6 +37,7 @@ export const viewer = pgTable(
     rankNext: whole('rank_next').default(0),
     unlisted: boolean().notNull().default(false),
     archivedAt: whole('archived_at'),
+    barredUntil: whole('barred_until').notNull().default(0),
     mergedInto: whole('merged_into'),
     firstSeenAt: whole('first_seen_at').notNull(),
     lastSeenAt: whole('last_seen_at').notNull(),
@@ -41,7 +48,7 @@ export const viewer = pgTable(
   },
   (t) => [
     primaryKey({ columns: [t.channel, t.id] }),
-    uniqueIndex('viewer_account').on(t.channel, t.account),
+    uniqueIndex('viewer_account_key').on(t.channel, t.accountKey),
     index('viewer_handle').on(t.channel, t.handle),
     index('viewer_present').on(t.channel, t.id).where(sql`present`),
     index('viewer_folded').using('gin', sql`${t.folded} gin_trgm_ops`),
@@ -100,6 +107,27 @@ export const alias = pgTable(
     index('alias_viewer').on(t.channel, t.viewer),
     foreignKey({ columns: [t.channel, t.viewer], foreignColumns: [viewer.channel, viewer.id] }),
   ],
+)
+
+/** Accounts that were forgotten while they barred themselves from wagering: the bar outlives them. */
+export const barred = pgTable(
+  'barred',
+  { channel: channelRef(), account: hashed('account').notNull(), until: whole().notNull() },
+  (t) => [primaryKey({ columns: [t.channel, t.account] })],
+)
+
+/** What was for one person alone, as their page has it; a code in it is read where it is sealed. */
+export const message = pgTable(
+  'message',
+  {
+    channel: integer().notNull(),
+    id: whole().notNull(),
+    viewer: whole().notNull(),
+    at: whole().notNull(),
+    text: text().notNull(),
+    code: jsonb().$type<CodeOf | null>(),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.id] }), index('message_viewer').on(t.channel, t.viewer, t.id)],
 )
 
 export const habit = pgTable(

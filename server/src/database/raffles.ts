@@ -12,6 +12,7 @@ import type {
   WinnerState,
 } from '#core/raffles'
 import { channelRef, whole } from './channel.ts'
+import { sealed } from './sealed.ts'
 
 // Raffles, who is in them, who was drawn, and the set-ups they are started from.
 
@@ -45,7 +46,7 @@ export const raffle = pgTable(
     finishAt: whole('finish_at'),
     endedAt: whole('ended_at'),
     show: whole(),
-    seed: text().notNull(),
+    seed: sealed('seed', 'raffle.seed').notNull(),
     commitment: text().notNull(),
     seedOrigin: text('seed_origin').$type<SeedOrigin>().notNull().default('channel'),
     draws: whole().notNull(),
@@ -136,7 +137,7 @@ export const raffleWinner = pgTable(
     claimedAt: whole('claimed_at'),
     why: text(),
     amount: whole().notNull(),
-    code: text(),
+    code: sealed('code', 'winner.code'),
     deliveredAt: whole('delivered_at'),
     note: text().notNull(),
   },

@@ -1,6 +1,7 @@
-import { customType, jsonb, pgTable, primaryKey, text } from 'drizzle-orm/pg-core'
+import { customType, jsonb, pgTable, primaryKey, text, uniqueIndex } from 'drizzle-orm/pg-core'
 import { type AlertSettings, FIRST_PIECES, type MediaKind, type Piece } from '#core/screen'
 import { channelRef, whole } from './channel.ts'
+import { hashed, sealed } from './sealed.ts'
 
 // What is shown on the stream: overlays, alerts, and the files they are made of.
 
@@ -10,7 +11,9 @@ export const overlay = pgTable(
     channel: channelRef(),
     id: whole().notNull(),
     name: text().notNull(),
-    secret: text().notNull().unique(),
+    secret: sealed('secret', 'overlay.secret').notNull(),
+    /** By which the overlay of an address is found. */
+    secretHash: hashed('secret_hash').notNull(),
     width: whole().notNull().default(1920),
     height: whole().notNull().default(1080),
     pieces: jsonb()
@@ -20,7 +23,7 @@ export const overlay = pgTable(
     background: text(),
     goneAt: whole('gone_at'),
   },
-  (t) => [primaryKey({ columns: [t.channel, t.id] })],
+  (t) => [primaryKey({ columns: [t.channel, t.id] }), uniqueIndex('overlay_secret_hash').on(t.secretHash)],
 )
 
 export const alert = pgTable(

@@ -1,5 +1,6 @@
-import { bigint, index, integer, pgTable, primaryKey, text } from 'drizzle-orm/pg-core'
+import { bigint, boolean, index, integer, jsonb, pgTable, primaryKey, text } from 'drizzle-orm/pg-core'
 import { channel, channelRef, whole } from './channel.ts'
+import { sealed } from './sealed.ts'
 
 // What the parts of the server keep for themselves: sign-in, connections, timers.
 
@@ -29,6 +30,30 @@ export const rateLimit = pgTable('rate_limit', {
   expire: bigint({ mode: 'number' }),
 })
 
+/** Facts about the installation as a whole that are no configuration. */
+export const installation = pgTable('installation', { name: text().primaryKey(), value: text().notNull() })
+
+/** Codes by which somebody who is signed in says in chat which account there is theirs. */
+export const linkCode = pgTable(
+  'link_code',
+  {
+    channel: channelRef(),
+    hash: text().notNull(),
+    /** The key of the account that they are signed in with, and their name there. */
+    account: text().notNull(),
+    name: text().notNull(),
+    expiresAt: whole('expires_at').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.hash] })],
+)
+
+/** A known text as this database's keys seal and hash it: a server with other keys must not start. */
+export const keyCheck = pgTable('key_check', {
+  id: integer().primaryKey(),
+  sealed: text().notNull(),
+  hash: text().notNull(),
+})
+
 /** Who signed in, was refused, or did something at a desk, and from where. Kept for 180 days. */
 export const securityEvent = pgTable(
   'security_event',
@@ -49,14 +74,19 @@ export const securityEvent = pgTable(
 /** The hash of the code that claims a fresh installation; gone once it has been used. */
 export const claimCode = pgTable('claim_code', { hash: text().primaryKey(), createdAt: whole('created_at').notNull() })
 
-/** What outside services sign their events with. Kept as it is, because a signature is checked with it; shown only once. */
+/** What event secrets are sealed as. */
+export const EVENT_SECRET = 'event.secret'
+
+/** What outside services sign their events with. Sealed, because a signature is checked with it; shown only once. */
 export const eventSecret = pgTable(
   'event_secret',
   {
     channel: channelRef(),
     id: integer().generatedAlwaysAsIdentity(),
     name: text().notNull(),
-    secret: text().notNull(),
+    secret: sealed('secret', EVENT_SECRET).notNull(),
+    /** The kinds of events it may send; null: made before that was asked, any. */
+    kinds: jsonb().$type<readonly string[]>(),
     createdAt: whole('created_at').notNull(),
     usedAt: whole('used_at'),
     revokedAt: whole('revoked_at'),
@@ -73,6 +103,9 @@ export const eventRefusal = pgTable(
     at: whole().notNull(),
     code: text().notNull(),
     sentence: text().notNull(),
+    times: integer().notNull().default(1),
+    /** Whether one of the channel's secrets had signed it. */
+    signed: boolean().notNull().default(true),
   },
   (t) => [primaryKey({ columns: [t.channel, t.id] })],
 )

@@ -3,6 +3,7 @@ import { boolean, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, 
 import type { OrderStatus, RewardSettings } from '#core/store'
 import { channelRef, whole } from './channel.ts'
 import { viewer } from './people.ts'
+import { hashed, sealed } from './sealed.ts'
 
 // What the store sells, what was sold of it, and the orders.
 
@@ -43,7 +44,7 @@ export const storeOrder = pgTable(
     beginsAt: whole('begins_at'),
     endsAt: whole('ends_at'),
     circle: whole(),
-    code: text(),
+    code: sealed('code', 'order.code'),
   },
   (t) => [
     primaryKey({ columns: [t.channel, t.id] }),
@@ -63,7 +64,7 @@ export const orderAddress = pgTable(
     channel: integer().notNull(),
     id: whole().notNull(),
     viewer: whole().notNull(),
-    address: text(),
+    address: sealed('address', 'order.address'),
     eraseAt: whole('erase_at'),
   },
   (t) => [primaryKey({ columns: [t.channel, t.id] }), index('order_address_viewer').on(t.channel, t.viewer)],
@@ -99,8 +100,9 @@ export const code = pgTable(
   {
     channel: integer().notNull(),
     key: text().notNull(),
-    code: text().notNull(),
-    mark: text().notNull(),
+    code: sealed('code', 'code.code').notNull(),
+    /** By which a code that is on the list already is found. */
+    mark: hashed('mark').notNull(),
     order: whole('order_id'),
   },
   (t) => [primaryKey({ columns: [t.channel, t.key] }), uniqueIndex('code_mark').on(t.channel, t.mark)],

@@ -35,7 +35,10 @@ export function createApp(options: AppOptions): Hono<Env> {
   app.use(headers(config))
   app.use(gate(declarations, limits, config.PUBLIC_URL))
   app.route('/', operatorRoutes(options))
-  app.route('/auth', signInRoutes(new Provider(config, channels.pool, channels.clock), sessions, noteSignIn(edge)))
+  app.route(
+    '/auth',
+    signInRoutes(new Provider(config, channels.pool, channels.clock, options.issuers), sessions, noteSignIn(edge)),
+  )
   app.get('/api/openapi.json', (c) => c.json(openApi(routes, config.PUBLIC_URL, sessions.cookies)))
   app.post('/api/claim', claimRoute(edge))
   app.get('/api/overlays/:secret/feed', (c) => overlayFeed(c, edge))

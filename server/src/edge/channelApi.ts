@@ -11,6 +11,7 @@ import {
   type Route,
 } from '../http/index.ts'
 import { viewerIdOf } from '../people/index.ts'
+import type { SecurityNote } from '../security/index.ts'
 import { addressOf } from './address.ts'
 import { bytesOf, USUAL_BYTES } from './body.ts'
 import type { Env } from './env.ts'
@@ -85,8 +86,11 @@ async function answer(c: Context<Env>, edge: Edge, route: Route, check: Check | 
   const key = route.method === 'get' ? '' : keyOf(c, caller)
   if (route.method !== 'get') await edge.limits.change(caller.account || 'nobody')
   const body = check === undefined ? undefined : await checkedBody(c, route, check)
-  const answered = await route.handle({ channel, caller, body, key, ...asked(c, route) })
-  if (route.allowed === 'streamer' && route.method !== 'get') note(c, edge, channel, caller, 'desk', route.does)
+  // Intents carry the caller: their session is none of the rules' business.
+  const { account, name } = caller
+  const answered = await route.handle({ channel, caller: { account, name }, body, key, ...asked(c, route) })
+  if (route.allowed === 'streamer' && route.method !== 'get')
+    note(c, edge, channel, caller, route.secret ? 'secret' : 'desk', route.does)
   return answered instanceof Response ? answered : c.json(answered)
 }
 
@@ -128,7 +132,7 @@ function note(
   { security, config }: Edge,
   { id }: ChannelHead,
   { account, name }: Caller,
-  kind: 'desk' | 'refused',
+  kind: SecurityNote['kind'],
   what: string,
 ): void {
   const from = addressOf(c, Number(config.TRUSTED_PROXIES))

@@ -3,6 +3,7 @@ import type { Channels } from '../channels.ts'
 import type { Config } from '../config.ts'
 import type { EventDoor } from '../events/index.ts'
 import type { Route } from '../http/index.ts'
+import type { Issuers } from '../issuers.ts'
 import type { Metrics } from '../metrics/index.ts'
 import type { SecurityLog } from '../security/index.ts'
 import type { Sessions } from '../sign-in/index.ts'
@@ -17,6 +18,7 @@ export interface AppOptions extends OperatorParts {
   readonly routes: readonly Route[]
   readonly door: EventDoor
   readonly security: SecurityLog
+  readonly issuers: Issuers
   /** Called when a channel has been made. */
   readonly onClaimed: () => void
 }

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { Webhook } from 'standardwebhooks'
-import { describe, expect, test } from 'vitest'
+import { describe, expect, test, vi } from 'vitest'
 import { systemClock } from '../clock.ts'
 import { testServer } from '../testing/server.ts'
 import { EventSecrets } from './secrets.ts'
@@ -32,6 +32,9 @@ async function withSender() {
 }
 
 const who = { account: 'Pia', name: 'Pia' }
+/** A wait ends by what it waits for; this only ends one that hangs. */
+const PATIENCE = { timeout: 100_000 }
+
 const follow = (id = randomUUID() as string) => ({ id, type: 'ricompensa.follow', data: { who } })
 
 describe('an event from outside', () => {
@@ -55,8 +58,39 @@ describe('an event from outside', () => {
     })
     expect((await fetch(url, { method: 'POST', body: '{}' })).status).toBe(401)
     expect(await kept()).toEqual([])
-    const noted = (await pool.query('select code from event_refusal order by id')).rows.map(({ code }) => code)
-    expect(noted).toEqual(['event_signature_wrong', 'event_out_of_time', 'event_out_of_time', 'event_not_signed'])
+    await vi.waitFor(async () => {
+      const noted = (await pool.query('select code, times from event_refusal order by code')).rows
+      expect(noted).toEqual([
+        { code: 'event_not_signed', times: 1 },
+        { code: 'event_out_of_time', times: 2 },
+        { code: 'event_signature_wrong', times: 1 },
+      ])
+    }, PATIENCE)
+  })
+
+  test('that nobody signed pushes none out of the log that was, however often it comes', async () => {
+    const { send, url, pool } = await withSender()
+    expect(await send({ type: 'ricompensa.follow' })).toMatchObject({ status: 422 })
+    await Promise.all(Array.from({ length: 200 }, () => fetch(url, { method: 'POST', body: '{}' })))
+    await vi.waitFor(async () => {
+      const noted = (
+        await pool.query('select code, sum(times)::int as times, signed from event_refusal group by 1, 3 order by 1')
+      ).rows
+      expect(noted).toEqual([
+        { code: 'body_invalid', times: 1, signed: true },
+        { code: 'event_not_signed', times: 200, signed: false },
+      ])
+    }, PATIENCE)
+    expect((await pool.query('select count(*)::int as n from event_refusal')).rows[0].n).toBeLessThan(10)
+  })
+
+  test('of a kind that its secret may not send is turned away', async () => {
+    const { send, secrets, channel, kept } = await withSender()
+    const { secret } = await secrets.add(channel, 'Tips only', ['ricompensa.tip'])
+    expect(await send(follow(), { secret })).toMatchObject({ status: 403, code: 'event_kind_not_allowed' })
+    const tip = { id: 't-1', type: 'ricompensa.tip', data: { who, minorUnits: 100, currency: 'EUR' } }
+    expect(await send(tip, { secret })).toMatchObject({ status: 202 })
+    expect(await kept()).toMatchObject([{ type: 'ricompensa.tip' }])
   })
 
   test('that cannot be read says which part is wrong', async () => {
@@ -111,12 +145,14 @@ test('the desk makes secrets, shows them once, and tests the way', async () => {
     const init = body === undefined ? { method, headers } : { method, headers, body: JSON.stringify(body) }
     return (await fetch(`${web}/api/channels/bench/desk/connections${path}`, init)).json()
   }
-  const { secret } = await call('POST', '/secrets', { name: 'Tip jar' })
+  const { secret } = await call('POST', '/secrets', { name: 'Tip jar', kinds: ['ricompensa.tip'] })
   expect(secret).toMatch(/^whsec_[A-Za-z0-9+/]{32}$/)
   expect(await call('POST', '/event-test')).toMatchObject({ outcome: 'The test arrived.' })
   const shown = await call('GET', '')
   expect(JSON.stringify(shown)).not.toContain(secret)
   expect(shown).toMatchObject({ secrets: [{ name: 'Tip jar', usedAt: null }], events: [{ type: 'ricompensa.test' }] })
-  for (let i = 0; i < 4; i++) await call('POST', '/secrets', { name: `More ${i}` })
-  expect(await call('POST', '/secrets', { name: 'Too many' })).toMatchObject({ code: 'too_many_secrets' })
+  for (let i = 0; i < 4; i++) await call('POST', '/secrets', { name: `More ${i}`, kinds: ['ricompensa.tip'] })
+  expect(await call('POST', '/secrets', { name: 'Too many', kinds: ['ricompensa.tip'] })).toMatchObject({
+    code: 'too_many_secrets',
+  })
 })

@@ -16,11 +16,11 @@ export function lastEvents(db: Reader, channel: number, limit: number) {
 
 /** The deliveries turned away last, newest first. */
 export function lastRefusals(db: Reader, channel: number, limit: number) {
-  const { id, at, code, sentence } = eventRefusal
+  const { id, at, code, sentence, times } = eventRefusal
   return db
-    .select({ id, at, code, sentence })
+    .select({ id, at, code, sentence, times })
     .from(eventRefusal)
     .where(eq(eventRefusal.channel, channel))
-    .orderBy(desc(id))
+    .orderBy(desc(at), desc(id))
     .limit(limit)
 }

@@ -4,12 +4,12 @@ import { CloudEvent, EVENT_DATA, isEventKind, type ReceiveEvent } from '#core/ev
 import type { Answer } from '#core/world'
 import type { ChannelHead, Channels } from '../channels.ts'
 import { answered, bodyCheck, Problem, problem } from '../http/index.ts'
+import { EventRefusals } from './refusals.ts'
 import type { EventSecrets } from './secrets.ts'
 
 /** How far a delivery's time may be from ours, either way (seconds), as Standard Webhooks advises. */
 const TOLERANCE_SECONDS = 300
 const DEEPEST = 20
-const REFUSALS_KEPT = 20
 
 export interface Delivery {
   readonly body: string
@@ -22,10 +22,16 @@ export class EventDoor {
   readonly #envelope = bodyCheck(CloudEvent)
   readonly #data = new Map(Object.entries(EVENT_DATA).map(([type, schema]) => [type, bodyCheck(schema, 'data')]))
 
+  readonly refusals: EventRefusals
+
   constructor(
     readonly channels: Channels,
     readonly secrets: EventSecrets,
-  ) {}
+    /** Who issues the accounts that events tell of: the chat network's. */
+    readonly issuer = '',
+  ) {
+    this.refusals = new EventRefusals(channels.pool, channels.clock)
+  }
 
   /**
    * Checks a delivery and hands in its event. The same event again, by whatever delivery, is answered the same and changes
@@ -33,32 +39,53 @@ export class EventDoor {
    * @throws A problem that says what to change; the desk's log shows it, too.
    */
   async receive(channel: ChannelHead, delivery: Delivery): Promise<Answer> {
+    const kinds = await this.#signer(channel, delivery)
     try {
-      const event = await this.#checked(channel, delivery)
+      const event = this.#checked(delivery, kinds)
       const key = createHash('sha256').update(`${event.source}\0${event.id}`).digest('base64url')
       return answered(await this.channels.submit(channel.id, `event/${key}`, this.#intent(event)))
     } catch (fault) {
-      if (fault instanceof Problem) await this.#note(channel.id, fault)
+      if (fault instanceof Problem) await this.refusals.noteSigned(channel.id, fault)
       throw fault
     }
   }
 
-  async #checked(channel: ChannelHead, { body, headers }: Delivery): Promise<CloudEvent> {
+  /** What kinds whoever signed it may send; null: any. Nothing of the body is looked at before that is known. */
+  async #signer(channel: ChannelHead, { body, headers }: Delivery): Promise<readonly string[] | null> {
+    try {
+      this.#refuseUntimely(headers)
+      const signer = await this.secrets.verify(channel.id, body, { ...headers })
+      if (signer === undefined) throw problem('event_signature_wrong')
+      return signer.kinds
+    } catch (fault) {
+      if (fault instanceof Problem) this.refusals.noteUnsigned(channel.id, fault)
+      throw fault
+    }
+  }
+
+  #refuseUntimely(headers: Delivery['headers']): void {
     const stamp = headers['webhook-timestamp'] ?? ''
     if (!headers['webhook-id'] || !headers['webhook-signature'] || !/^\d{1,12}$/.test(stamp))
       throw problem('event_not_signed')
     const off = this.channels.clock() - Number(stamp)
-    if (Math.abs(off) > TOLERANCE_SECONDS) {
-      const way = off > 0 ? 'old' : 'ahead of our clock'
-      throw problem(
-        'event_out_of_time',
-        `This delivery is ${Math.abs(off)} seconds ${way}; ${TOLERANCE_SECONDS} are allowed. Send it anew with the time of now.`,
-      )
-    }
-    if (!(await this.secrets.verify(channel.id, body, { ...headers }))) throw problem('event_signature_wrong')
+    if (Math.abs(off) <= TOLERANCE_SECONDS) return
+    const way = off > 0 ? 'old' : 'ahead of our clock'
+    throw problem(
+      'event_out_of_time',
+      `This delivery is ${Math.abs(off)} seconds ${way}; ${TOLERANCE_SECONDS} are allowed. Send it anew with the time of now.`,
+    )
+  }
+
+  #checked({ body }: Delivery, kinds: readonly string[] | null): CloudEvent {
     const event = parsed(body)
     this.#envelope(event)
-    this.#data.get((event as CloudEvent).type)?.((event as CloudEvent).data ?? {})
+    const { type, data } = event as CloudEvent
+    if (kinds !== null && !kinds.includes(type))
+      throw problem(
+        'event_kind_not_allowed',
+        `This secret may not send "${type.slice(0, 100)}". Make one on the Connections page that may.`,
+      )
+    this.#data.get(type)?.(data ?? {})
     return event as CloudEvent
   }
 
@@ -77,30 +104,18 @@ export class EventDoor {
       source,
       type,
       happenedAt: happened,
-      ...(isEventKind(type) && 'who' in body && { who: whoOf(body.who as Person) }),
-      ...(type === 'ricompensa.gift' && 'to' in body && { to: (body.to as Person[]).map(whoOf) }),
+      ...(isEventKind(type) && 'who' in body && { who: this.#whoOf(body.who as Person) }),
+      ...(type === 'ricompensa.gift' && 'to' in body && { to: (body.to as Person[]).map((one) => this.#whoOf(one)) }),
       body: body as Record<string, unknown>,
     }
   }
 
-  /** Keeps the last few refusals for the desk. */
-  async #note(channel: number, { code, detail }: Problem): Promise<void> {
-    const { pool, clock } = this.channels
-    await pool.query('insert into event_refusal (channel, at, code, sentence) values ($1, $2, $3, $4)', [
-      channel,
-      clock(),
-      code,
-      detail.replaceAll('\0', '').slice(0, 500),
-    ])
-    const text = `delete from event_refusal where channel = $1 and id <= (
-      select id from event_refusal where channel = $1 order by id desc offset $2 limit 1)`
-    await pool.query(text, [channel, REFUSALS_KEPT])
+  #whoOf({ account, name }: Person) {
+    return { ...(this.issuer !== '' && { issuer: this.issuer }), account: account.toLowerCase(), name }
   }
 }
 
 type Person = Static<(typeof EVENT_DATA)['ricompensa.follow']>['who']
-
-const whoOf = ({ account, name }: { account: string; name: string }) => ({ account: account.toLowerCase(), name })
 
 function parsed(body: string): unknown {
   let event: unknown

@@ -1,7 +1,9 @@
 import { randomBytes } from 'node:crypto'
 import { Webhook } from 'standardwebhooks'
+import type { EventKind } from '#core/events'
 import type { Clock } from '../clock.ts'
-import type { Pool } from '../database/index.ts'
+import { EVENT_SECRET, type Pool } from '../database/index.ts'
+import { keyring } from '../keys/index.ts'
 
 /** A secret as the desk may see it: never the secret itself. */
 export interface SecretHead {
@@ -9,6 +11,8 @@ export interface SecretHead {
   readonly name: string
   readonly createdAt: number
   readonly usedAt: number | null
+  /** The kinds it may send; null: any. */
+  readonly kinds: readonly string[] | null
 }
 
 /** What outside services sign their events with: several at a time, so that one can be replaced without a gap. */
@@ -19,7 +23,7 @@ export class EventSecrets {
   ) {}
 
   async list(channel: number): Promise<SecretHead[]> {
-    const text = `select id, name, created_at as "createdAt", used_at as "usedAt" from event_secret
+    const text = `select id, name, created_at as "createdAt", used_at as "usedAt", kinds from event_secret
       where channel = $1 and revoked_at is null order by id`
     return (await this.pool.query(text, [channel])).rows as SecretHead[]
   }
@@ -28,10 +32,13 @@ export class EventSecrets {
   async add(
     channel: number,
     name: string,
+    kinds: readonly EventKind[] | null = null,
     secret = `whsec_${randomBytes(24).toString('base64')}`,
   ): Promise<{ id: number; secret: string }> {
-    const text = 'insert into event_secret (channel, name, secret, created_at) values ($1, $2, $3, $4) returning id'
-    const made = await this.pool.query(text, [channel, name, secret, this.clock()])
+    const text =
+      'insert into event_secret (channel, name, secret, kinds, created_at) values ($1, $2, $3, $4, $5) returning id'
+    const kept = keyring().seal(secret, EVENT_SECRET)
+    const made = await this.pool.query(text, [channel, name, kept, kinds && JSON.stringify(kinds), this.clock()])
     return { id: made.rows[0].id as number, secret }
   }
 
@@ -41,20 +48,28 @@ export class EventSecrets {
     return (await this.pool.query(text, [channel, id, this.clock()])).rowCount === 1
   }
 
-  /** Whether one of the channel's secrets made this signature; notes which one was used. */
-  async verify(channel: number, body: string, headers: Record<string, string>): Promise<boolean> {
+  /**
+   * The kinds of events that whoever made this signature may send (null: any); undefined if none of the channel's secrets
+   * made it. Notes which one was used.
+   */
+  async verify(
+    channel: number,
+    body: string,
+    headers: Record<string, string>,
+  ): Promise<{ readonly kinds: readonly string[] | null } | undefined> {
     const found = await this.pool.query({
       name: 'event-secrets',
-      text: 'select id, secret from event_secret where channel = $1 and revoked_at is null',
+      text: 'select id, secret, kinds from event_secret where channel = $1 and revoked_at is null',
       values: [channel],
     })
-    const used = found.rows.find(({ secret }) => isSigned(secret as string, body, headers))
-    if (used === undefined) return false
+    const open = (secret: string) => keyring().unseal(secret, EVENT_SECRET)
+    const used = found.rows.find(({ secret }) => isSigned(open(secret as string), body, headers))
+    if (used === undefined) return undefined
     // To the minute: written with each event, that row would have all of them wait for one another.
     const text =
       'update event_secret set used_at = $3 where channel = $1 and id = $2 and coalesce(used_at, 0) < $3 - 60'
     await this.pool.query(text, [channel, used.id, this.clock()])
-    return true
+    return { kinds: used.kinds as readonly string[] | null }
   }
 }
 

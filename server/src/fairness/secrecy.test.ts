@@ -4,6 +4,7 @@ import { derivedSeed } from '#core/fairness'
 import { settingsOf } from '#core/games'
 import { World } from '#core/world'
 import { LAMP } from '../../../core/testing/channel.ts'
+import { keyring } from '../keys/index.ts'
 import { testServer } from '../testing/server.ts'
 import { newSeed } from './seed.ts'
 
@@ -63,11 +64,12 @@ test('the seed that a show publishes says nothing of a raffle and a heist that g
   await send({ kind: 'show.end' })
   await send({ kind: 'fairness.seed', seed: newSeed() })
   const told = await everythingTold()
-  const open = (
-    await pool.query(
-      'select id, seed from raffle where ended_at is null union select id, seed from round where ended_at is null',
-    )
-  ).rows as { id: number; seed: string }[]
+  const kept = await pool.query(`select id, seed, 'raffle.seed' as about from raffle where ended_at is null
+    union select id, seed, 'round.seed' from round where ended_at is null`)
+  const open = (kept.rows as { id: number; seed: string; about: string }[]).map(({ id, seed, about }) => ({
+    id,
+    seed: keyring().unseal(seed, about),
+  }))
   expect(open).toHaveLength(2)
   const known = [...new Set(told.match(/[0-9a-f]{64}/g) ?? [])]
   expect(known.length).toBeGreaterThan(2)

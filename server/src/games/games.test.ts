@@ -4,6 +4,7 @@ import type { Intent } from '#core/engine'
 import { commitmentOf } from '#core/fairness'
 import { agrees, type Game, recompute, type SettingsOf, settingsOf, type ToldRound } from '#core/games'
 import { TestChannel } from '../../../core/testing/channel.ts'
+import { keyring } from '../keys/index.ts'
 import { bothWays } from '../testing/bothWays.ts'
 import { PLAN, sumOfAll, testDatabase } from '../testing/database.ts'
 import { testServer } from '../testing/server.ts'
@@ -104,7 +105,7 @@ test('a round on the page keeps its seed until it has ended, and then comes out 
   const open = await asPia('GET', `/rounds/${played.round}`)
   expect(open).toMatchObject({ status: 'gathering', seed: null, staked: 50 })
   const views = JSON.stringify([await asPia('GET', '/games'), await atDesk('GET', '/desk/games')])
-  const seed = (await pool.query('select seed from round')).rows[0].seed as string
+  const seed = keyring().unseal((await pool.query('select seed from round')).rows[0].seed, 'round.seed')
   expect(views).not.toContain(seed)
   expect((await pool.query('select facts from fact_batch')).rows.some(({ facts }) => facts.includes(seed))).toBe(false)
   await pool.query('update graphile_worker._private_jobs set run_at = now()')

@@ -13,6 +13,7 @@ const API_ERRORS = {
     status: 403,
     message: 'This is not the code that the server printed when it started. Copy it from there, with its dashes.',
   },
+  event_kind_not_allowed: { status: 403, message: 'This secret may not send events of this kind.' },
   event_not_signed: {
     status: 401,
     message: 'Send the headers webhook-id, webhook-timestamp (seconds since 1970) and webhook-signature.',

@@ -59,6 +59,8 @@ export interface Route {
   readonly cache?: string
   /** Asks for a sign-in of the last ten minutes: what it gives or takes away cannot be had back. */
   readonly fresh?: true
+  /** It makes, changes or revokes a secret: the security log says so. */
+  readonly secret?: true
   /** Names of what may be asked in the address. */
   readonly asks?: readonly string[]
   /** What is answered as JSON; a `Response` as it is. */

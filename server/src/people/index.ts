@@ -1,4 +1,5 @@
 export { adjustMany } from './adjustMany.ts'
+export { linkByCode } from './link.ts'
 export { peopleRoutes } from './routes.ts'
 export { presentIds } from './table.ts'
 export { viewerByAccount, viewerIdOf } from './viewers.ts'

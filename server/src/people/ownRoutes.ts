@@ -9,6 +9,7 @@ import { answered, problem, type Route, route } from '../http/index.ts'
 import { circlesOf, LISTS, PERIODS, topList } from '../ranks/index.ts'
 import { settingOf } from '../settings/index.ts'
 import { latestShowOf } from '../show/index.ts'
+import { messagesTo } from './messages.ts'
 import { rankOf } from './panel.ts'
 import { viewerByAccount, viewerIdOf } from './viewers.ts'
 
@@ -43,6 +44,16 @@ export function ownRoutes(db: Reader, channels: Channels): Route[] {
         if (viewer === undefined) throw problem('not_found', 'You are in no list yet: come to the chat first.')
         const intent = { kind: 'people.keep', viewer, unlisted: !body.listed } as const
         return answered(await channels.submit(channel.id, key, intent))
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/me/messages',
+      does: 'What was told the caller alone, the latest first',
+      allowed: 'viewer',
+      handle: async ({ channel, caller }) => {
+        const viewer = await viewerIdOf(channels.pool, channel.id, caller.account)
+        return { messages: viewer === undefined ? [] : await messagesTo(db, channel.id, viewer) }
       },
     }),
     route({

@@ -6,12 +6,14 @@ import type { Answer } from '#core/world'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { answered, idOf, problem, type Route, route } from '../http/index.ts'
+import type { Issuers } from '../issuers.ts'
 import { ONLY, trailOf } from '../ledger/index.ts'
 import { openShowOf } from '../show/index.ts'
 import { adjustMany } from './adjustMany.ts'
 import { cleanRoutes } from './cleanRoutes.ts'
 import { undoableCorrections } from './corrections.ts'
 import { keepRoutes } from './keepRoutes.ts'
+import { linkRoutes } from './link.ts'
 import { ownRoutes } from './ownRoutes.ts'
 import { panelOf } from './panel.ts'
 import { supporterRoutes } from './supporterRoutes.ts'
@@ -24,7 +26,7 @@ const MOST_SHOWN = 200
 const CHATTING_SECONDS = 600
 
 /** People as the desk sees them: everybody, who is present, one person with their trail; and corrections by hand. */
-export function peopleRoutes(db: Reader, channels: Channels): Route[] {
+export function peopleRoutes(db: Reader, channels: Channels, issuers: Issuers): Route[] {
   return [
     ...lookRoutes(db, channels),
     ...tableRoutes(db, channels),
@@ -33,6 +35,7 @@ export function peopleRoutes(db: Reader, channels: Channels): Route[] {
     ...cleanRoutes(db, channels),
     ...supporterRoutes(db, channels),
     ...ownRoutes(db, channels),
+    ...linkRoutes(db, channels, issuers.chat),
   ]
 }
 

@@ -1,4 +1,5 @@
-import { and, asc, count, desc, eq, gte, isNotNull, isNull, lte, type SQL, sql } from 'drizzle-orm'
+import { and, asc, count, desc, eq, gte, isNotNull, isNull, lte, ne, type SQL, sql } from 'drizzle-orm'
+import { FORGOTTEN } from '#core/people'
 import { ranksSetting } from '#core/ranks'
 import { type Reader, schema } from '../database/index.ts'
 import { circlesOf } from '../ranks/index.ts'
@@ -97,7 +98,7 @@ async function wanted(db: Reader, channel: number, filter: PeopleFilter): Promis
     eq(viewer.ignored, shown === 'ignored'),
     shown === 'archived' ? isNotNull(viewer.archivedAt) : shown === 'listed' ? isNull(viewer.archivedAt) : undefined,
     // Who was forgotten is nobody any more.
-    sql`${viewer.account} not like 'forgotten/%'`,
+    ne(viewer.issuer, FORGOTTEN),
     await named(db, channel, filter.name),
     present ? eq(viewer.present, true) : undefined,
     standingIs(standing, now),

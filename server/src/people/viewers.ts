@@ -5,7 +5,7 @@ const { viewer, account, watch } = schema
 
 /** The id of the viewer with an account in a channel, or undefined if the channel does not know them yet. */
 export async function viewerIdOf(pool: Pool, channel: number, accountName: string): Promise<number | undefined> {
-  const text = `select id from viewer where channel = $1 and account = $2
+  const text = `select id from viewer where channel = $1 and account_key = $2
     union all select viewer from alias where channel = $1 and account = $2 limit 1`
   const found = await pool.query({ name: 'viewer-id', text, values: [channel, accountName] })
   return found.rows[0]?.id as number | undefined
@@ -16,7 +16,9 @@ const columns = {
   name: viewer.name,
   chatName: viewer.chatName,
   nickname: viewer.nickname,
+  issuer: viewer.issuer,
   account: viewer.account,
+  accountKey: viewer.accountKey,
   moderator: viewer.moderator,
   ignored: viewer.ignored,
   followedAt: viewer.followedAt,
@@ -73,7 +75,7 @@ export async function viewerByAccount(db: Reader, channel: number, accountName: 
     .from(alias)
     .where(and(eq(alias.channel, channel), eq(alias.account, accountName)))
   const [found] = await withWallet(db)
-    .where(and(eq(viewer.channel, channel), or(eq(viewer.account, accountName), inArray(viewer.id, other))))
+    .where(and(eq(viewer.channel, channel), or(eq(viewer.accountKey, accountName), inArray(viewer.id, other))))
     .limit(1)
   return found
 }

@@ -30,7 +30,7 @@ import { onCopy } from '../writer/index.ts'
 /** So many of those present are looked at; of more the rest is like them. */
 const MOST_HERE = 20_000
 
-const HERE = `select v.id, v.account, v.ignored, v.followed_at as "followedAt", v.tier, v.subscribed_until as "subscribedUntil",
+const HERE = `select v.id, v.account_key as "accountKey", v.ignored, v.followed_at as "followedAt", v.tier, v.subscribed_until as "subscribedUntil",
     v.moderator, v.circles, v.rank, coalesce(w.watched_seconds, 0)::bigint as "watchedSeconds",
     coalesce(w.attended, 0)::bigint as attended, coalesce(w.attended_show, 0)::bigint as "attendedShow", coalesce(l.won_at, 0)::bigint as "wonAt"
   from viewer v left join watch w on w.channel = v.channel and w.id = v.id
@@ -39,7 +39,7 @@ const HERE = `select v.id, v.account, v.ignored, v.followed_at as "followedAt", 
 
 interface HereRow {
   readonly id: number
-  readonly account: string
+  readonly accountKey: string
   readonly ignored: boolean
   readonly followedAt: number | null
   readonly tier: number

@@ -9,6 +9,7 @@ import { commitmentOf } from '#core/fairness'
 import { agrees } from '#core/games'
 import { type RaffleFile, type RaffleSettings, readRaffleFile, recheck } from '#core/raffles'
 import { LAMP } from '../../../core/testing/channel.ts'
+import { keyring } from '../keys/index.ts'
 import { bothWays } from '../testing/bothWays.ts'
 import { PLAN, sumOfAll, testDatabase } from '../testing/database.ts'
 import { startOn, testServer } from '../testing/server.ts'
@@ -156,7 +157,7 @@ test('a raffle’s page is for everybody, keeps the seed until the end, and its 
     couldAdd: 2,
     chance: '75 %',
   })
-  const seed = (await pool.query('select seed from raffle')).rows[0].seed as string
+  const seed = keyring().unseal((await pool.query('select seed from raffle')).rows[0].seed, 'raffle.seed')
   const told = JSON.stringify([
     page,
     await atDesk('GET', '/desk/raffles'),

@@ -20,7 +20,7 @@ const shown = {
   endedAt: raffle.endedAt,
   commitment: raffle.commitment,
   seedOrigin: raffle.seedOrigin,
-  seed: sql<string | null>`case when ${raffle.endedAt} is null then null else ${raffle.seed} end`,
+  seed: sql<string | null>`case when ${raffle.endedAt} is null then null else ${raffle.seed} end`.mapWith(raffle.seed),
   draws: raffle.draws,
   won: raffle.won,
   drawing: raffle.drawing,

@@ -1,6 +1,7 @@
 import { and, asc, desc, eq, isNull } from 'drizzle-orm'
 import { alertsSetting, type OverlaySettings } from '#core/screen'
 import { type Pool, type Reader, schema } from '../database/index.ts'
+import { keyring } from '../keys/index.ts'
 import { settingOf } from '../settings/index.ts'
 
 /** An overlay counts as connected for this long after its page last gave a sign of life (every 15 s). */
@@ -60,7 +61,9 @@ export async function overlayById(
 
 /** The overlay with a secret address, or undefined. `seen` notes when its page gave a sign of life; below 0 that it closed then. */
 export async function screenOf(pool: Pool, secret: string) {
-  const found = await pool.query('select channel, id from overlay where secret = $1 and gone_at is null', [secret])
+  const found = await pool.query('select channel, id from overlay where secret_hash = $1 and gone_at is null', [
+    keyring().lookupHash(secret),
+  ])
   const row = found.rows[0] as { channel: number; id: number } | undefined
   if (row === undefined) return undefined
   const text = `insert into overlay_presence (channel, overlay, seen_at) values ($1, $2, $3)

@@ -36,6 +36,7 @@ function overlayRoutes(channels: Channels): Route[] {
     route({
       method: 'post',
       path: '/desk/overlays/:overlay/renew',
+      secret: true,
       does: 'Give an overlay a new address',
       allowed: 'streamer',
       handle: async ({ channel, key, param }) => {

@@ -1,7 +1,7 @@
 import { and, eq } from 'drizzle-orm'
 import { type Currency, currencySetting } from '#core/currency'
 import type { Setting } from '#core/settings'
-import { type Reader, schema } from '../database/index.ts'
+import { type Reader, schema, unsealedSetting } from '../database/index.ts'
 
 /** A group of a channel's settings as they are now. */
 export async function settingOf<T extends object>(
@@ -12,7 +12,7 @@ export async function settingOf<T extends object>(
   const { setting } = schema
   const wanted = and(eq(setting.channel, channel), eq(setting.name, name))
   const [found] = await db.select({ body: setting.body }).from(setting).where(wanted)
-  return { ...initial, ...(found?.body as Partial<T> | undefined) }
+  return { ...initial, ...(unsealedSetting(found?.body ?? {}) as Partial<T>) }
 }
 
 export const currencyOf = (db: Reader, channel: number): Promise<Currency> => settingOf(db, channel, currencySetting)

@@ -1,9 +1,11 @@
 import * as oidc from 'openid-client'
+import { isAccountName } from '#core/people'
 import type { Clock } from '../clock.ts'
 import type { Config } from '../config.ts'
 import type { Pool } from '../database/index.ts'
 import type { Caller } from '../http/index.ts'
 import { problem } from '../http/index.ts'
+import type { Issuers } from '../issuers.ts'
 import type { Scope } from './sessions.ts'
 
 const ATTEMPT_SECONDS = 600
@@ -16,6 +18,7 @@ export class Provider {
     readonly config: Config,
     readonly pool: Pool,
     readonly clock: Clock,
+    readonly issuers: Issuers = { chat: '' },
   ) {}
 
   /** @returns The provider's address to send the browser to, and the state by which the browser must be known again. */
@@ -65,8 +68,11 @@ export class Provider {
       })
     const claims = tokens.claims()
     if (claims === undefined) throw problem('sign_in_failed')
+    // Control characters could make one account look like another issuer's; chat folds its accounts, so theirs are folded here, too.
+    if (!isAccountName(claims.sub)) throw problem('sign_in_failed')
+    const account = this.issuers.chat === '' ? claims.sub.toLowerCase() : claims.sub
     const name = String(claims.name ?? claims.preferred_username ?? claims.sub)
-    return { scope: attempt.scope, returnTo: attempt.return_to, caller: { account: claims.sub, name } }
+    return { scope: attempt.scope, returnTo: attempt.return_to, caller: { account, name } }
   }
 
   get #callback(): string {

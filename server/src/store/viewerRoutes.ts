@@ -1,6 +1,7 @@
 import { Type } from '@sinclair/typebox'
 import { MAX_TEXT } from '#core/store'
 import type { Channels } from '../channels.ts'
+import { codeIn } from '../codes/index.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, type Call, type Route, route } from '../http/index.ts'
 import { trailOf } from '../ledger/index.ts'
@@ -60,7 +61,12 @@ export function viewerRoutes(db: Reader, channels: Channels): Route[] {
       body: PlaceOrder,
       handle: async ({ channel, caller, key, body }) => {
         const intent = { kind: 'store.buy', who: caller, ...body } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        const { coded, ...bought } = answered(await channels.submit(channel.id, key, intent))
+        // The answer is kept to answer a repeat; the code is read where it is sealed.
+        return {
+          ...bought,
+          code: coded ? await codeIn(db, channel.id, { of: 'order', id: Number(bought.order) }) : null,
+        }
       },
     }),
     route({

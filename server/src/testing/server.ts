@@ -20,6 +20,7 @@ export async function startOn(url: string, environment: Record<string, string> =
     OIDC_CLIENT_ID: 'test',
     OIDC_CLIENT_SECRET: 'test',
     LOG_LEVEL: 'silent',
+    CHAT_ACCOUNTS: 'sign-in',
     REQUESTS_PER_10S: '1000000',
     CHAT_LINES_PER_10S: '1000000',
     FEEDS_PER_ADDRESS: '5000',

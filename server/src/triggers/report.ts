@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { Webhook } from 'standardwebhooks'
-import type { Pool } from '../database/index.ts'
+import { EVENT_SECRET, type Pool } from '../database/index.ts'
+import { keyring } from '../keys/index.ts'
 
 /** What was decided about a redemption of the platform's own points. */
 export interface RedemptionAnswer {
@@ -27,8 +28,9 @@ export async function reportRedemption(
   if (url === '') return
   const text = 'select secret from event_secret where channel = $1 and revoked_at is null order by id desc limit 1'
   const found = await pool.query(text, [answer.channel])
-  const secret = found.rows[0]?.secret as string | undefined
-  if (secret === undefined) return
+  const kept = found.rows[0]?.secret as string | undefined
+  if (kept === undefined) return
+  const secret = keyring().unseal(kept, EVENT_SECRET)
   const at = new Date()
   const id = `redemption/${answer.redemption}`
   const body = JSON.stringify({

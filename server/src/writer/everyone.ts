@@ -20,7 +20,7 @@ export async function applyToEveryone(client: Client, channel: number, world: Wo
   if (intent.kind === 'earning.pay') return payTogether(client, channel, world, intent)
   if (intent.kind === 'show.settled') return noteAttendance(client, channel, world, intent)
   if (intent.kind === 'people.forget') {
-    const account = world.get(viewers, intent.viewer)?.account
+    const account = world.get(viewers, intent.viewer)?.accountKey
     return account === undefined ? intent : { ...intent, account }
   }
   return intent

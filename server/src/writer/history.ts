@@ -1,5 +1,6 @@
 import type { Answer, Result } from '#core/world'
 import type { Client } from '../database/index.ts'
+import { forget } from './forget.ts'
 import type { Sent } from './sent.ts'
 
 type Of<K extends Sent['kind']> = Extract<Sent, { kind: K }>
@@ -74,67 +75,4 @@ async function mergeHistory(client: Client, channel: number, { from, into }: Of<
   ])
   for (const table of ['store_order', 'order_address', 'note', 'redemption', 'run'])
     await client.query(`update ${table} set viewer = $3 where channel = $1 and viewer = $2`, [channel, from, into])
-}
-
-/** What names a person or quotes them, beside their own row. Transfers stay: they name nobody once these are gone. */
-const FORGET = [
-  "update store_order set viewer_name = 'somebody ' || $2::bigint, text = null, code = null where channel = $1 and viewer = $2",
-  'delete from order_address where channel = $1 and viewer = $2',
-  "delete from sold where channel = $1 and split_part(key, '/', 2) = ($2::bigint)::text",
-  "update event set name = null, body = body - array['who', 'text'] where channel = $1 and viewer = $2",
-  "update supporter set name = 'somebody', account = 'forgotten/' || id where channel = $1 and viewer = $2",
-  "update note set text = '', removed_at = coalesce(removed_at, 0) where channel = $1 and viewer = $2",
-  "update run set viewer_name = 'somebody ' || $2::bigint, log = '[]', state = null, why = null where channel = $1 and viewer = $2",
-  "update redemption set viewer_name = 'somebody ' || $2::bigint, text = null where channel = $1 and viewer = $2",
-  "update seat set name = 'somebody ' || $2::bigint where channel = $1 and viewer = $2",
-  "update raffle_entry set name = 'somebody ' || $2::bigint where channel = $1 and viewer = $2",
-  "update raffle_winner set name = 'somebody ' || $2::bigint, line = null, code = null where channel = $1 and viewer = $2",
-  'delete from raffle_luck where channel = $1 and id = $2',
-  'delete from player where channel = $1 and id = $2',
-  'delete from tally_count where channel = $1 and viewer = $2',
-  'delete from alias where channel = $1 and viewer = $2',
-]
-
-/** Rounds tell names beside the seats: who called, who was called, who entered. */
-const FORGET_IN_ROUNDS = `update round set opener_name = case when opener_name = $3 then 'somebody' else opener_name end,
-    state = replace(state::text, '"name": ' || to_json($3::text)::text, '"name": "somebody"')::jsonb
-  where channel = $1 and id in (select round from seat where channel = $1 and viewer = $2)`
-
-/** A raffle that is on tells names beside its entries: who is waited for, and whose slice is shown. */
-const FORGET_IN_RAFFLES = `update raffle set
-    waiting = replace(waiting::text, to_json($3::text)::text, '"somebody"')::jsonb,
-    drawing = replace(drawing::text, to_json($3::text)::text, '"somebody"')::jsonb
-  where channel = $1 and id in (select raffle from raffle_entry where channel = $1 and viewer = $2)`
-
-/** Every server closes the feeds that were opened with them, once this is committed. */
-const END_SESSIONS = `with gone as (delete from session where account = $1 returning id_hash)
-  select pg_notify('ricompensa_ended', id_hash) from gone`
-
-async function forget(
-  client: Client,
-  channel: number,
-  { viewer, account, confirm }: Of<'people.forget'>,
-): Promise<void> {
-  await client.query(FORGET_IN_ROUNDS, [channel, viewer, confirm.trim()])
-  await client.query(FORGET_IN_RAFFLES, [channel, viewer, confirm.trim()])
-  await client.query(END_SESSIONS, [account ?? ''])
-  for (const statement of FORGET) await client.query(statement, [channel, viewer])
-  const mark = `"viewer":${viewer},`
-  const told = await client.query('select last, facts from fact_batch where channel = $1 and strpos(facts, $2) > 0', [
-    channel,
-    mark,
-  ])
-  for (const { last, facts } of told.rows as { last: number; facts: string }[]) {
-    const values = [channel, last, JSON.stringify(withoutWords(JSON.parse(facts), viewer))]
-    await client.query('update fact_batch set facts = $3 where channel = $1 and last = $2', values)
-  }
-}
-
-/** Facts with what they tell of somebody in words taken out; their numbers stay, so that no client misses one. */
-function withoutWords(facts: { body: Record<string, unknown> }[], viewer: number) {
-  return facts.map((fact) => {
-    if (fact.body.viewer !== viewer) return fact
-    const plain = Object.entries(fact.body).filter(([, value]) => typeof value !== 'string')
-    return { ...fact, body: { ...Object.fromEntries(plain), name: `somebody ${viewer}`, text: '' } }
-  })
 }

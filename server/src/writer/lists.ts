@@ -54,13 +54,18 @@ function queryOf(key: string): Query {
   }
 }
 
-/** Who goes by names that look like those typed, the last seen first. Of one or two letters nobody can be told. */
+/** Who goes by the names typed, or by ones that look like them; of one or two letters by the very name only. */
 const NAMED = `select wanted.place, found.* from unnest($2::text[]) with ordinality as wanted (typed, place)
   cross join lateral (select fold_name(wanted.typed) as look) as folded
-  cross join lateral (select v.id, v.name, 0 as value from viewer v
-    where v.channel = $1 and v.merged_into is null and not v.ignored and v.folded like '%' || folded.look || '%'
-      and folded.look in (fold_name(v.name), fold_name(v.chat_name)) order by v.last_seen_at desc limit 5) as found
-  where length(folded.look) >= 3 and folded.look !~ '[%\\\\]'`
+  cross join lateral (
+    (select v.id, v.name, 0 as value from viewer v
+      where v.channel = $1 and v.handle = wanted.typed and v.merged_into is null and not v.ignored
+      order by v.last_seen_at desc limit 5)
+    union
+    (select v.id, v.name, 0 as value from viewer v
+      where length(folded.look) >= 3 and folded.look !~ '[%\\\\]'
+        and v.channel = $1 and v.merged_into is null and not v.ignored and v.folded like '%' || folded.look || '%'
+        and folded.look in (fold_name(v.name), fold_name(v.chat_name)) order by v.last_seen_at desc limit 5)) as found`
 
 const NAMED_KEY = namedKey('')
 

@@ -5,16 +5,17 @@ import type { Client } from '../database/index.ts'
 import { arrayLiteral } from './arrays.ts'
 import { loadLists } from './lists.ts'
 import type { Sent } from './sent.ts'
-import { STORED, storedAs } from './tables.ts'
+import { STORED, type Stored, storedAs } from './tables.ts'
 
 /** A fresh world of a channel: its small tables in full, nothing of the large ones. */
 export async function loadWorld(client: Client, channel: number, seq: number, lastId: number): Promise<World> {
   const rows = new Rows(false, lastId)
-  for (const { core, selectList, sqlName, loadWhere } of STORED) {
+  for (const stored of STORED) {
+    const { core, selectList, sqlName, loadWhere } = stored
     if (core.load !== 'whole') continue
     const text = `select ${selectList} from "${sqlName}" where channel = $1 and ${loadWhere}`
     const found = await client.query({ name: `load-${sqlName}`, text, values: [channel] })
-    for (const row of found.rows) rows.set(core, row)
+    for (const row of found.rows) rows.set(core, unsealed(stored, row))
   }
   return new World(rows, seq, lastId)
 }
@@ -55,15 +56,30 @@ function grouped(missing: readonly Need[]): Need[][] {
 async function loadGroup(client: Client, channel: number, world: World, group: readonly Need[]): Promise<void> {
   const [first] = group
   if (first === undefined) return
-  const { core, columns, selectList, sqlName } = storedAs(first.table)
+  const stored = storedAs(first.table)
+  const { core, columns, selectList, sqlName } = stored
   const property = first.lookup ?? keyProperty(first)
-  const { name: column, type } = columns.find((one) => one.property === property) ?? {}
+  const { name: column, type, seal } = columns.find((one) => one.property === property) ?? {}
   const values: Key[] = [...new Set(group.map((need) => need.value))]
-  const text = `select found.* from unnest($2::${type}[]) as wanted (value)
+  // What is kept as a hash is looked for by its hash, and known in memory by what was looked for.
+  const kept = seal === undefined ? values : values.map((value) => seal(value as never) as Key)
+  const text = `select wanted.place as "wanted/place", found.* from unnest($2::${type}[]) with ordinality as wanted (value, place)
     cross join lateral (select ${selectList} from "${sqlName}" where channel = $1 and "${column}" = wanted.value limit 1) as found`
-  const found = await client.query({ name: `need-${sqlName}-${column}`, text, values: [channel, arrayLiteral(values)] })
-  for (const row of found.rows) world.rows.set(core, row)
+  const found = await client.query({ name: `need-${sqlName}-${column}`, text, values: [channel, arrayLiteral(kept)] })
+  for (const { 'wanted/place': place, ...row } of found.rows) {
+    const wanted = seal === undefined ? {} : { [property]: values[Number(place) - 1] }
+    world.rows.set(core, { ...unsealed(stored, row), ...wanted })
+  }
   for (const need of group) world.rows.markAbsent(need)
+}
+
+/** A row as the rules have it, from what is kept. */
+function unsealed({ columns }: Stored, row: Record<string, unknown>): object {
+  for (const { property, unseal } of columns) {
+    const value = row[property]
+    if (unseal !== undefined && value !== null && value !== undefined) row[property] = unseal(value as never)
+  }
+  return row
 }
 
 /** The property that is a table's key: it is the one its `key` reads. */

@@ -22,9 +22,12 @@ export async function persist(client: Client, channel: number, changes: Changes)
   await together(written)
 }
 
-const column = (rows: readonly object[], { property, json }: StoredColumn): string =>
+const column = (rows: readonly object[], { plain, seal, json }: StoredColumn): string =>
   arrayLiteral(
-    rows.map((row) => (row as Record<string, unknown>)[property]),
+    rows.map((row) => {
+      const value = plain(row)
+      return seal === undefined || value === null || value === undefined ? value : seal(value as never)
+    }),
     json,
   )
 
@@ -49,8 +52,8 @@ async function updateRows(
   await client.query({ name, text: updateOf(stored, columns), values: [channel, ...arrays] })
 }
 
-function differs({ row, before }: ChangedRow, { property }: StoredColumn): boolean {
-  return (row as Record<string, unknown>)[property] !== (before as Record<string, unknown>)[property]
+function differs({ row, before }: ChangedRow, { plain }: StoredColumn): boolean {
+  return before === undefined || plain(row) !== plain(before)
 }
 
 const INSERT_FACTS = 'insert into fact_batch (channel, last, first, at, facts) values ($1, $2, $3, $4, $5)'

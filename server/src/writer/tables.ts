@@ -1,5 +1,5 @@
-import { getTableColumns } from 'drizzle-orm'
-import { getTableConfig, type PgTable } from 'drizzle-orm/pg-core'
+import { getTableColumns, is } from 'drizzle-orm'
+import { getTableConfig, type PgColumn, PgCustomColumn, type PgTable } from 'drizzle-orm/pg-core'
 import { cooldowns } from '#core/access'
 import { commands, runs } from '#core/commands'
 import { gaps, plans } from '#core/earning'
@@ -7,7 +7,7 @@ import { events, supporters } from '#core/events'
 import { seeds } from '#core/fairness'
 import { floors, players, rounds, seats } from '#core/games'
 import { accounts, flows, transfers } from '#core/ledger'
-import { adjustments, aliases, circles, habits, imports, notes, viewers, watches } from '#core/people'
+import { adjustments, aliases, barred, circles, habits, imports, notes, viewers, watches } from '#core/people'
 import { cheers, entries, lucks, raffles, setups, totals, winners } from '#core/raffles'
 import { alerts, media, overlays } from '#core/screen'
 import { settings } from '#core/settings'
@@ -15,8 +15,10 @@ import { shows } from '#core/show'
 import { addresses, codeLists, codes, orders, rewards, solds } from '#core/store'
 import { tallies, tallyCounts } from '#core/tallies'
 import { outsideRewards, redemptions, triggers } from '#core/triggers'
+import { messages } from '#core/voice'
 import type { Table } from '#core/world'
-import { schema } from '../database/index.ts'
+import { schema, unsealedSetting, withSeed } from '../database/index.ts'
+import { keyring } from '../keys/index.ts'
 
 /** How a table of the rules is kept in PostgreSQL: its columns in order, and the statements for it. */
 export interface Stored {
@@ -37,9 +39,33 @@ export interface StoredColumn {
   readonly name: string
   readonly type: string
   readonly json: boolean
+  /** The value of a row as the rules have it, for this column, before it is sealed or hashed. */
+  readonly plain: (row: object) => unknown
+  /** As it is written; undefined where that is how the rules have it. */
+  readonly seal: ((plain: never) => unknown) | undefined
+  /** As the rules have it, from what is kept. */
+  readonly unseal: ((kept: never) => unknown) | undefined
 }
 
-function kept<R extends object>(core: Table<R>, table: PgTable, loadWhere = 'true'): Stored {
+interface Keeping {
+  /** Only these rows of a `whole` table are loaded. */
+  readonly where?: string
+  /** Columns that are made from another property of the row. */
+  readonly madeFrom?: Readonly<Record<string, string>>
+  /** How a value of a column is sealed, where a column type of its own does not say it. */
+  readonly sealing?: Readonly<Record<string, Pick<StoredColumn, 'seal' | 'unseal'>>>
+}
+
+const propertyOf = (row: object, name: string): unknown => (row as Record<string, unknown>)[name]
+
+/** What a column type of our own (sealed, hashed) does to a value on its way in and out. */
+function sealingOf(column: PgColumn): Pick<StoredColumn, 'seal' | 'unseal'> {
+  if (!is(column, PgCustomColumn)) return { seal: undefined, unseal: undefined }
+  return { seal: (plain) => column.mapToDriverValue(plain), unseal: (kept) => column.mapFromDriverValue(kept) }
+}
+
+function kept<R extends object>(core: Table<R>, table: PgTable, keeping: Keeping | string = {}): Stored {
+  const { where = 'true', madeFrom = {}, sealing = {} } = typeof keeping === 'string' ? { where: keeping } : keeping
   const sqlName = getTableConfig(table).name
   const columns = Object.entries(getTableColumns(table))
     .filter(([property, column]) => property !== 'channel' && column.generated === undefined)
@@ -48,6 +74,8 @@ function kept<R extends object>(core: Table<R>, table: PgTable, loadWhere = 'tru
       name: column.name,
       json: column.getSQLType().startsWith('json'),
       type: column.getSQLType(),
+      plain: (row: object) => propertyOf(row, madeFrom[property] ?? property),
+      ...(sealing[property] ?? sealingOf(column)),
     }))
   const keys = getTableConfig(table).primaryKeys[0]?.columns.map((column) => column.name) ?? []
   const key = columns.find(({ name }) => keys.includes(name))
@@ -59,7 +87,7 @@ function kept<R extends object>(core: Table<R>, table: PgTable, loadWhere = 'tru
     key,
     selectList: columns.map(({ property, name }) => `"${name}" as "${property}"`).join(', '),
     sqlName,
-    loadWhere,
+    loadWhere: where,
     insert: `insert into "${sqlName}" (channel, ${names}) select $1, * from ${unnested(columns)}`,
   }
 }
@@ -75,6 +103,12 @@ export function updateOf({ sqlName, key }: Stored, columns: readonly StoredColum
     where old.channel = $1 and old."${key.name}" = new."${key.name}"`
 }
 
+/** Of the settings, the open seed alone is secret: it is sealed within its JSON. */
+const SECRET_SETTINGS: Pick<StoredColumn, 'seal' | 'unseal'> = {
+  seal: (body: Readonly<Record<string, unknown>>) => withSeed(body, (seed) => keyring().seal(seed, 'open.seed')),
+  unseal: (body: Readonly<Record<string, unknown>>) => unsealedSetting(body),
+}
+
 /** The show that has not ended, and the last one: it can go on. */
 const LATEST_SHOWS = 'id = (select max(id) from show as last where last.channel = $1)'
 
@@ -83,7 +117,7 @@ const OF_RUNNING = 'id in (select r.id from raffle r where r.channel = $1 and r.
 
 /** In the order in which they are written: what others refer to comes first. */
 export const STORED: readonly Stored[] = [
-  kept(settings, schema.setting),
+  kept(settings, schema.setting, { sealing: { body: SECRET_SETTINGS } }),
   kept(shows, schema.show, LATEST_SHOWS),
   kept(circles, schema.circle, 'gone_at is null'),
   kept(tallies, schema.tally, 'gone_at is null'),
@@ -98,9 +132,10 @@ export const STORED: readonly Stored[] = [
   kept(raffles, schema.raffle, 'ended_at is null'),
   kept(totals, schema.raffleTotals, OF_RUNNING),
   kept(cheers, schema.raffleCheer, OF_RUNNING),
-  kept(overlays, schema.overlay, 'gone_at is null'),
+  kept(overlays, schema.overlay, { where: 'gone_at is null', madeFrom: { secretHash: 'secret' } }),
   kept(viewers, schema.viewer),
   kept(aliases, schema.alias),
+  kept(barred, schema.barred),
   kept(watches, schema.watch),
   kept(habits, schema.habit),
   kept(accounts, schema.account),
@@ -129,6 +164,7 @@ export const STORED: readonly Stored[] = [
   kept(runs, schema.run),
   kept(redemptions, schema.redemption),
   kept(seeds, schema.seed),
+  kept(messages, schema.message),
 ]
 
 const byName = new Map(STORED.map((stored) => [stored.core.name, stored]))

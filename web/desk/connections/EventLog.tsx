@@ -14,6 +14,7 @@ export interface EventRefusal {
   readonly id: number
   readonly at: number
   readonly sentence: string
+  readonly times: number
 }
 
 /** The last deliveries, newest first: what came, and what was turned away and why. */
@@ -29,13 +30,17 @@ export function EventLog({
       {refusals.length > 0 && (
         <details className="border-b border-line px-4 py-2.5">
           <summary className="cursor-pointer">
-            {refusals.length} turned away lately, last at {timeText(refusals[0]?.at ?? 0)}
+            {refusals.reduce((sum, { times }) => sum + times, 0)} turned away lately, last at{' '}
+            {timeText(refusals[0]?.at ?? 0)}
           </summary>
           <ul className="pt-1">
-            {refusals.map(({ id, at, sentence }) => (
+            {refusals.map(({ id, at, sentence, times }) => (
               <li key={id} className="flex gap-3 py-1">
                 <time className="tabular shrink-0 text-muted">{timeText(at)}</time>
-                <span>{sentence}</span>
+                <span>
+                  {sentence}
+                  {times > 1 && <span className="tabular text-muted"> ({times} times)</span>}
+                </span>
               </li>
             ))}
           </ul>

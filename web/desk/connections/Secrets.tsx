@@ -1,5 +1,6 @@
 import { useMutation } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
+import type { EventKind } from '#core/events'
 import { change } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { dayText } from '../../parts/time.ts'
@@ -10,6 +11,31 @@ export interface Secret {
   readonly name: string
   readonly createdAt: number
   readonly usedAt: number | null
+  /** The kinds of events it may send; null: any (made before that was asked). */
+  readonly kinds: readonly string[] | null
+}
+
+/** Kinds of events by what sends them, as one chooses them. */
+const KINDS: readonly { readonly name: string; readonly kinds: readonly EventKind[] }[] = [
+  { name: 'Show starts and ends', kinds: ['ricompensa.show.started', 'ricompensa.show.ended'] },
+  { name: 'Follows', kinds: ['ricompensa.follow'] },
+  {
+    name: 'Subscriptions and gifts',
+    kinds: ['ricompensa.subscription', 'ricompensa.resubscription', 'ricompensa.subscription.ended', 'ricompensa.gift'],
+  },
+  { name: 'Raids', kinds: ['ricompensa.raid'] },
+  { name: 'Tips', kinds: ['ricompensa.tip'] },
+  { name: 'Cheers', kinds: ['ricompensa.cheer'] },
+  { name: 'Platform points', kinds: ['ricompensa.rewards.listed', 'ricompensa.reward.redeemed'] },
+]
+
+/** What a secret may send, in words. */
+function mayInWords(kinds: readonly string[] | null): string {
+  if (kinds === null) return 'may send everything'
+  const names = KINDS.filter((one) => one.kinds.some((kind) => kinds.includes(kind))).map(({ name }) =>
+    name.toLowerCase(),
+  )
+  return names.length === 0 ? 'may send tests only' : `may send ${new Intl.ListFormat('en').format(names)}`
 }
 
 /** What senders sign with: made here, shown once, several at a time so that one can be replaced without a gap. */
@@ -53,7 +79,7 @@ function SecretRow({ secret, changed }: { secret: Secret; changed: () => Promise
         <p className="truncate font-semibold">{secret.name}</p>
         <p className="text-sm text-muted">
           Made {dayText(secret.createdAt)} ·{' '}
-          {secret.usedAt === null ? 'not used yet' : `last used ${dayText(secret.usedAt)}`}
+          {secret.usedAt === null ? 'not used yet' : `last used ${dayText(secret.usedAt)}`} · {mayInWords(secret.kinds)}
         </p>
       </div>
       {asking ? (
@@ -76,10 +102,16 @@ function SecretRow({ secret, changed }: { secret: Secret; changed: () => Promise
 function NewSecret({ made, changed }: { made: (secret: string) => void; changed: () => Promise<void> }) {
   const toast = useToast()
   const [name, setName] = useState('')
+  const [chosen, setChosen] = useState<readonly string[]>([])
   const add = useMutation({
-    mutationFn: () => change<{ secret: string }>('POST', '/desk/connections/secrets', { name: name.trim() }),
+    mutationFn: () =>
+      change<{ secret: string }>('POST', '/desk/connections/secrets', {
+        name: name.trim(),
+        kinds: [...KINDS.filter((one) => chosen.includes(one.name)).flatMap(({ kinds }) => kinds), 'ricompensa.test'],
+      }),
     onSuccess: ({ secret }) => {
       setName('')
+      setChosen([])
       made(secret)
       return changed()
     },
@@ -90,7 +122,7 @@ function NewSecret({ made, changed }: { made: (secret: string) => void; changed:
     add.mutate()
   }
   return (
-    <form onSubmit={submit} className="flex items-center gap-3 px-4 py-3">
+    <form onSubmit={submit} className="flex flex-col gap-3 px-4 py-3">
       <label className="flex min-w-0 flex-1 items-center gap-3">
         <span className="shrink-0">New secret for</span>
         <input
@@ -102,10 +134,38 @@ function NewSecret({ made, changed }: { made: (secret: string) => void; changed:
           className="min-w-0 flex-1 rounded-md border border-line bg-surface px-3 py-1.5"
         />
       </label>
-      <Button type="submit" disabled={add.isPending}>
-        Make a secret
-      </Button>
+      <KindChoice chosen={chosen} choose={setChosen} />
+      <div className="flex items-center gap-3">
+        <Button type="submit" disabled={add.isPending || chosen.length === 0}>
+          Make a secret
+        </Button>
+        {chosen.length === 0 && <p className="text-sm text-muted">Choose what it may send.</p>}
+      </div>
     </form>
+  )
+}
+
+/** What a new secret may send: whoever gets hold of it can send that, and nothing else. */
+function KindChoice({ chosen, choose }: { chosen: readonly string[]; choose: (names: readonly string[]) => void }) {
+  return (
+    <fieldset>
+      <legend className="mb-1 text-sm text-muted">It may send</legend>
+      <div className="flex flex-wrap gap-x-5 gap-y-1.5">
+        {KINDS.map(({ name }) => (
+          <label key={name} className="flex items-center gap-2">
+            <input
+              type="checkbox"
+              checked={chosen.includes(name)}
+              onChange={(event) =>
+                choose(event.target.checked ? [...chosen, name] : chosen.filter((one) => one !== name))
+              }
+              className="size-4 accent-brass"
+            />
+            {name}
+          </label>
+        ))}
+      </div>
+    </fieldset>
   )
 }
 

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef } from 'react'
+import { CODE_HERE } from '#core/voice'
 import type { LiveFact } from '../../parts/live.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Panel } from '../../parts/Panel.tsx'
@@ -76,7 +77,7 @@ function Line({ line, onViewer }: { line: LiveFact; onViewer: (id: number) => vo
             {String(name)}
           </button>
         )}{' '}
-        <span className={ours ? 'text-brass-text' : ''}>{String(text)}</span>
+        <span className={ours ? 'text-brass-text' : ''}>{String(text).replaceAll(CODE_HERE, '(code)')}</span>
       </span>
     </p>
   )

@@ -4,6 +4,8 @@ import { useChannel } from '../channel.ts'
 import { HowToEarn } from '../earning/HowToEarn.tsx'
 import { OwnStanding } from '../ranks/OwnStanding.tsx'
 import { OwnOrders } from '../store/OwnOrders.tsx'
+import { AccountsPart } from './Accounts.tsx'
+import { Messages } from './Messages.tsx'
 
 /** Where my balance comes from: orders, and every single transfer behind the number. */
 export function MinePage() {
@@ -24,7 +26,9 @@ export function MinePage() {
   return (
     <>
       <OwnStanding />
+      <Messages />
       <OwnOrders />
+      <AccountsPart />
       <HowToEarn />
       <section aria-labelledby="trail">
         <h2 id="trail" className="mb-1 text-xl">

@@ -1,0 +1,26 @@
+import { and, eq } from 'drizzle-orm'
+import { homeSetting } from '#core/settings'
+import type { CodeOf } from '#core/voice'
+import { codeIn } from '../codes/index.ts'
+import { type Reader, schema } from '../database/index.ts'
+import { settingOf } from '../settings/index.ts'
+import type { ForOne } from './connector.ts'
+
+const { viewer, alias } = schema
+
+/** What telling somebody alone needs: all their accounts, the code that is for them, and where their page is. */
+export async function forOne(db: Reader, channel: number, id: number, code: CodeOf | undefined): Promise<ForOne> {
+  const [own, others, { address }] = await Promise.all([
+    db
+      .select({ key: viewer.accountKey })
+      .from(viewer)
+      .where(and(eq(viewer.channel, channel), eq(viewer.id, id))),
+    db
+      .select({ key: alias.account })
+      .from(alias)
+      .where(and(eq(alias.channel, channel), eq(alias.viewer, id))),
+    settingOf(db, channel, homeSetting),
+  ])
+  const accounts = [...own, ...others].map(({ key }) => key)
+  return { accounts, code: code === undefined ? null : await codeIn(db, channel, code), page: `${address}/mine` }
+}

@@ -1,0 +1,76 @@
+import { randomUUID } from 'node:crypto'
+import { expect, test } from 'vitest'
+import { keyOf, NICK } from '#core/people'
+import { testServer } from '../testing/server.ts'
+import { linkByCode } from './index.ts'
+
+const CHAT = 'irc:127.0.0.1'
+
+test('a subject that looks like a prefix of ours opens nobody’s wallet', async () => {
+  const { submit, signedIn, call, pool } = await testServer()
+  await submit('nick', { kind: 'presence.arrived', who: { issuer: NICK, account: 'bob', name: 'Bob' } })
+  await pool.query("update account set balance = 500 where id = (select id from viewer where account = 'bob')")
+  await pool.query('update channel set revision = revision + 1')
+  for (const subject of ['nick/bob', 'bob', 'merged/9', 'forgotten/9', 'nick bob']) {
+    const me = (await call(await signedIn('viewer', subject), 'GET', '/me')) as unknown as { balance: number }
+    expect([subject, me.balance]).toEqual([subject, 0])
+  }
+  const rows = await pool.query("select issuer, account, account_key from viewer where account = 'bob'")
+  expect(rows.rows).toEqual([{ issuer: NICK, account: 'bob', account_key: keyOf({ issuer: NICK, account: 'bob' }) }])
+})
+
+/** A server whose chat network has accounts of its own, with pia known there and signed in to the page as somebody else. */
+async function separate() {
+  const parts = await testServer({ CHAT_ACCOUNTS: 'own', CHAT_ADDRESS: 'irc://127.0.0.1:1/#bench' })
+  const { submit, signedIn, pool, server, channel } = parts
+  const who = { issuer: CHAT, account: 'pia_chat', name: 'Pia' }
+  await submit('in', { kind: 'presence.arrived', who })
+  await submit('line', { kind: 'chat.line', who, text: 'hello', privately: false })
+  const id = (await pool.query("select id from viewer where account = 'pia_chat'")).rows[0].id as number
+  const cookie = await signedIn('viewer', 'pia@provider')
+  /** Says a line as pia, and does what the server does about it. */
+  const say = async (text: string) => {
+    const key = randomUUID()
+    const result = await submit(key, { kind: 'chat.line', who, text, privately: false })
+    const follow = result.ok ? (result.value.follow as { link: string; viewer: number } | undefined) : undefined
+    return follow === undefined ? undefined : linkByCode(server.channels, channel, key, follow)
+  }
+  return { ...parts, id, cookie, say }
+}
+
+test('chat and page are two people until a one-time code is said in chat, and one from then on', async () => {
+  const { call, cookie, say, pool, id } = await separate()
+  await pool.query('update account set balance = 70 where id = $1', [id])
+  await pool.query('update channel set revision = revision + 1')
+  const me = async () => (await call(cookie, 'GET', '/me')) as unknown as { balance: number }
+  expect((await me()).balance).toBe(0)
+  const { say: code } = (await call(cookie, 'POST', '/me/link', {})) as unknown as { say: string }
+  expect(code).toMatch(/^link-\w{5}-\w{5}$/)
+  expect(await say('link-AAAAA-AAAAA')).toContain('not good any more')
+  expect(await say(code)).toContain('one person now')
+  expect((await me()).balance).toBe(70)
+  expect(await say(code)).toContain('not good any more')
+  expect(await call(cookie, 'GET', '/me/accounts')).toMatchObject({ chat: ['pia_chat'] })
+})
+
+test('what was bought on the page before is the person’s after linking', async () => {
+  const { call, cookie, say, pool, submit } = await separate()
+  await submit('page', { kind: 'presence.arrived', who: { account: 'pia@provider', name: 'pia' } })
+  await submit('gone', { kind: 'presence.left', account: 'pia@provider' })
+  await pool.query("update account set balance = 40 where id = (select id from viewer where account = 'pia@provider')")
+  await pool.query('update channel set revision = revision + 1')
+  const { say: code } = (await call(cookie, 'POST', '/me/link', {})) as unknown as { say: string }
+  expect(await say(code.toUpperCase().replace('LINK', 'link'))).toContain('one person now')
+  expect((await call(cookie, 'GET', '/me')) as unknown).toMatchObject({ balance: 40 })
+  expect((await pool.query('select count(*)::int as n from viewer where merged_into is null')).rows[0].n).toBe(1)
+})
+
+test('a code that is ten minutes old, or replaced by a newer one, links nothing', async () => {
+  const { call, cookie, say, pool } = await separate()
+  const make = async () => ((await call(cookie, 'POST', '/me/link', {})) as unknown as { say: string }).say
+  const first = await make()
+  const second = await make()
+  expect(await say(first)).toContain('not good any more')
+  await pool.query('update link_code set expires_at = expires_at - 601')
+  expect(await say(second)).toContain('not good any more')
+})

@@ -1,0 +1,110 @@
+import { createHash, randomInt } from 'node:crypto'
+import { and, eq } from 'drizzle-orm'
+import { refOf } from '#core/people'
+import type { Channels } from '../channels.ts'
+import { type Reader, schema } from '../database/index.ts'
+import { problem, type Route, route } from '../http/index.ts'
+import { viewerIdOf } from './viewers.ts'
+
+/** Letters and digits that cannot be taken for one another. 10 of them are 48 random bits. */
+const LETTERS = 'ABCDEFGHJKMNPQRSTVWXYZ23456789'
+const LENGTH = 10
+const GOOD_SECONDS = 600
+
+const hashOf = (code: string): string => createHash('sha256').update(code).digest('hex')
+
+/** The accounts of the caller, and the code by which another one in chat is linked to theirs. */
+export function linkRoutes(db: Reader, channels: Channels, chatIssuer: string): Route[] {
+  return [
+    route({
+      method: 'get',
+      path: '/me/accounts',
+      does: 'The accounts that are known to be the caller’s',
+      allowed: 'viewer',
+      handle: async ({ channel, caller }) => ({
+        signedIn: caller.name,
+        separate: chatIssuer !== '',
+        chat: await chatAccountsOf(db, channels, channel.id, caller.account, chatIssuer),
+      }),
+    }),
+    route({
+      method: 'post',
+      path: '/me/link',
+      does: 'Make a code that, said in chat, links the account there to the caller’s',
+      allowed: 'viewer',
+      handle: async ({ channel, caller }) => {
+        if (chatIssuer === '')
+          throw problem('not_found', 'Chat and this page know you by the same account here: there is nothing to link.')
+        return { say: await newLinkCode(channels, channel.id, caller), seconds: GOOD_SECONDS }
+      },
+    }),
+  ]
+}
+
+async function newLinkCode(
+  { pool, clock }: Channels,
+  channel: number,
+  { account, name }: { readonly account: string; readonly name: string },
+): Promise<string> {
+  const code = Array.from({ length: LENGTH }, () => LETTERS[randomInt(LETTERS.length)]).join('')
+  // One code holds for an account at a time.
+  await pool.query('delete from link_code where expires_at < $1 or (channel = $2 and account = $3)', [
+    clock(),
+    channel,
+    account,
+  ])
+  await pool.query('insert into link_code (channel, hash, account, name, expires_at) values ($1, $2, $3, $4, $5)', [
+    channel,
+    hashOf(code),
+    account,
+    name,
+    clock() + GOOD_SECONDS,
+  ])
+  return `link-${code.slice(0, LENGTH / 2)}-${code.slice(LENGTH / 2)}`
+}
+
+async function chatAccountsOf(db: Reader, channels: Channels, channel: number, account: string, issuer: string) {
+  const id = await viewerIdOf(channels.pool, channel, account)
+  if (id === undefined) return []
+  const { viewer, alias } = schema
+  const own = await db
+    .select({ key: viewer.accountKey })
+    .from(viewer)
+    .where(and(eq(viewer.channel, channel), eq(viewer.id, id)))
+  const others = await db
+    .select({ key: alias.account })
+    .from(alias)
+    .where(and(eq(alias.channel, channel), eq(alias.viewer, id)))
+  const refs = [...own, ...others].map(({ key }) => refOf(key))
+  return refs.filter((one) => one.issuer === issuer).map((one) => one.account)
+}
+
+/**
+ * Takes a code that was said in chat, and makes who said it one with who made it. @returns What to answer.
+ * @param viewer - Who said it.
+ */
+export async function linkByCode(
+  channels: Channels,
+  channel: number,
+  key: string,
+  { link, viewer }: { readonly link: string; readonly viewer: number },
+): Promise<string> {
+  const { pool, clock } = channels
+  const text = 'delete from link_code where channel = $1 and hash = $2 returning account, name, expires_at'
+  const found = (await pool.query(text, [channel, hashOf(link)])).rows[0] as
+    | { account: string; name: string; expires_at: number }
+    | undefined
+  if (found === undefined || found.expires_at < clock())
+    return 'This code is not good any more. Make a new one on your page.'
+  const { account, name } = found
+  const other = await viewerIdOf(pool, channel, account)
+  if (other === viewer) return `${name} is linked to this account already.`
+  const intent =
+    other === undefined
+      ? ({ kind: 'people.link', account, viewer } as const)
+      : ({ kind: 'people.merge', from: other, into: viewer } as const)
+  const result = await channels.submit(channel, `${key}/link`, intent)
+  return result.ok
+    ? `Linked: the page of ${name} and this account in chat are one person now.`
+    : result.refusal.sentence
+}

@@ -1,0 +1,1 @@
+export { resealAll, SEALED, sealedBy, settleKeys } from './reseal.ts'

@@ -1,0 +1,48 @@
+import { useMutation, useQuery } from '@tanstack/react-query'
+import { durationInWords } from '#core/currency'
+import { change, read } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { Problem } from '../../parts/Notice.tsx'
+
+interface Accounts {
+  readonly signedIn: string
+  /** Whether chat has accounts of its own, to be linked to the sign-in. */
+  readonly separate: boolean
+  readonly chat: readonly string[]
+}
+
+/** Which accounts are mine, and how to link the one in chat where it is another one. */
+export function AccountsPart() {
+  const found = useQuery({
+    queryKey: ['accounts'],
+    queryFn: ({ signal }) => read<Accounts>('/me/accounts', signal),
+  })
+  const link = useMutation({ mutationFn: () => change<{ say: string; seconds: number }>('POST', '/me/link', {}) })
+  if (found.data === undefined || !found.data.separate) return null
+  const { signedIn, chat } = found.data
+  return (
+    <section aria-labelledby="accounts" className="mb-7">
+      <h2 id="accounts" className="mb-1 text-xl">
+        My accounts
+      </h2>
+      <p>
+        Signed in as <strong>{signedIn}</strong>.{' '}
+        {chat.length === 0
+          ? 'No account in chat is linked yet, so what you earn there does not show here.'
+          : `In chat: ${new Intl.ListFormat('en').format(chat)}.`}
+      </p>
+      {link.data === undefined ? (
+        <Button className="mt-2 min-h-11" onClick={() => link.mutate()} disabled={link.isPending}>
+          {chat.length === 0 ? 'Link my chat account' : 'Link another chat account'}
+        </Button>
+      ) : (
+        <p role="status" className="mt-2 rounded-md border border-line bg-panel p-3">
+          Say this in chat, with the account that is yours, within {durationInWords(link.data.seconds)}:{' '}
+          <code className="font-semibold select-all">{link.data.say}</code>. Give it to nobody else: whoever says it
+          links their chat account to your page.
+        </p>
+      )}
+      {link.isError && <Problem error={link.error} />}
+    </section>
+  )
+}
