@@ -3,6 +3,7 @@ import { viewers, watches } from '../people/index.ts'
 import { closeWithShow } from '../raffles/index.ts'
 import { announce, type Promotion, review } from '../ranks/index.ts'
 import { addToShow } from '../show/index.ts'
+import { startBudget } from '../texts/index.ts'
 import { setOffTriggers } from '../triggers/index.ts'
 import {
   type Answer,
@@ -30,6 +31,7 @@ export function needs(world: World, intent: Sent): readonly Need[] {
  * @returns The answer for the sender, or the refusal.
  */
 export function decide(world: World, intent: Sent): Result<Answer> {
+  startBudget()
   const savepoint = world.begin(intent)
   const moved = world.appended(transfers).length
   try {

@@ -1,5 +1,5 @@
 import { commitmentOf, ownSeed } from '../fairness/index.ts'
-import { BOOKS, balanceOf, openAccount, transfer } from '../ledger/index.ts'
+import { BOOKS, balanceOf, MAX_AMOUNT, openAccount, payUpTo, transfer } from '../ledger/index.ts'
 import { payeeOf, type ViewerRow } from '../people/index.ts'
 import { limitPeriod, showOnAir } from '../show/index.ts'
 import { ok, type Result, type World } from '../world/index.ts'
@@ -151,11 +151,12 @@ const tellBalance = (world: World, viewer: number): void =>
 export function settleSeat(world: World, round: RoundRow, seat: SeatRow, state: SeatState, paid: number): RoundRow {
   world.put(seats, { ...seat, state, paid })
   if (paid === 0) return round
-  fillPot(world, round, paid)
   const payee = payeeOf(world, seat.viewer)
+  // The pot needs no more than the wallet has room for.
+  fillPot(world, round, Math.min(paid, roomOf(world, payee)))
   const detail = { name: GAME_NAMES[round.game], stake: seat.stake }
   const back = state === 'back'
-  move(world, {
+  const got = payUpTo(world, {
     from: round.id,
     to: payee,
     amount: paid,
@@ -164,12 +165,15 @@ export function settleSeat(world: World, round: RoundRow, seat: SeatRow, state: 
     detail,
   })
   // A stake that went back was never risked.
-  count(world, payee, back ? { staked: -paid, paid: 0, rounds: -1 } : { staked: 0, paid, rounds: 0 })
+  count(world, payee, back ? { staked: -paid, paid: 0, rounds: -1 } : { staked: 0, paid: got, rounds: 0 })
   tellBalance(world, payee)
   if (!back && paid > seat.stake)
     world.moment('gameWon', payee, { game: GAME_NAMES[round.game], paid, stake: seat.stake })
-  return world.put(rounds, { ...round, paid: round.paid + paid })
+  return world.put(rounds, { ...round, paid: round.paid + got })
 }
+
+/** How much more a wallet can hold. */
+const roomOf = (world: World, viewer: number): number => Math.max(0, MAX_AMOUNT - balanceOf(world, viewer))
 
 function fillPot(world: World, { id, game }: RoundRow, wanted: number): void {
   const short = wanted - balanceOf(world, id)

@@ -1,5 +1,8 @@
-/** The largest amount and the largest balance there can be. */
-export const MAX_AMOUNT = Number.MAX_SAFE_INTEGER
+/**
+ * The largest amount that anybody may type, and the most that a wallet holds. So far below 2^53 that what a wheel pays on it,
+ * and what a pot holds of nine people's, is still a whole number.
+ */
+export const MAX_AMOUNT = 1_000_000_000_000_000
 
 export const isAmount = (n: number): boolean => Number.isSafeInteger(n) && n > 0
 
@@ -16,5 +19,5 @@ export function mulDiv(a: number, b: number, by: number): number {
  */
 export function creditWithinCap(amount: number, balance: number, cap: number | null): number {
   const room = (cap ?? MAX_AMOUNT) - balance
-  return Math.max(0, Math.min(amount, room))
+  return Math.max(0, Math.min(amount, room, MAX_AMOUNT - balance))
 }

@@ -24,7 +24,14 @@ const NAMED: Partial<Record<Explained['reason'], readonly [begins: string, fallb
  * Why an amount moved, as a sentence for the trail: "Watched 10 min: 2 x 12 rivets".
  * The figures are those the transfer was made with, so the sentence always adds up to the amount.
  */
-export function explainTransfer({ reason, detail, amount }: Explained, currency: Currency): string {
+export function explainTransfer(explained: Explained, currency: Currency): string {
+  const { detail, amount } = explained
+  const owed = Number(detail?.owed ?? amount)
+  const why = whyItMoved(explained, currency)
+  return owed > amount ? `${why}: ${inWords(owed, currency)} owed, cut at the balance cap` : why
+}
+
+function whyItMoved({ reason, detail, amount }: Explained, currency: Currency): string {
   const named = (fallback: string) => (detail?.name === undefined ? fallback : String(detail.name))
   const plain = NAMED[reason]
   if (plain !== undefined) return `${plain[0]} ${named(plain[1])}`

@@ -69,7 +69,7 @@ export interface TransferRequest {
 /**
  * Moves currency: the one door to every balance.
  * @returns The transfer, or `amount_not_whole` (not a whole number above 0), `balance_too_small` (wallet or pot holds
- * less), `amount_too_large` (the balance paid to would pass 2^53 - 1).
+ * less), `amount_too_large` (a wallet would pass `MAX_AMOUNT`, a pot 2^53 - 1).
  */
 export function transfer(world: World, request: TransferRequest): Result<TransferRow> {
   const { from, to, amount } = request
@@ -84,12 +84,34 @@ export function transfer(world: World, request: TransferRequest): Result<Transfe
     })
   }
   const toBalance = balanceAfter(world, to, amount)
-  if (toBalance !== null && toBalance > MAX_AMOUNT) {
-    return refuse('amount_too_large', `A balance cannot pass ${MAX_AMOUNT}.`)
+  const most = mostIn(world, to)
+  if (toBalance !== null && toBalance > most) {
+    return refuse('amount_too_large', `A balance cannot pass ${most}.`)
   }
   setBalance(world, from, fromBalance, to === BOOKS.issued ? -amount : 0)
   setBalance(world, to, toBalance, from === BOOKS.issued ? amount : 0)
   return ok(record(world, request, fromBalance, toBalance))
+}
+
+/** The most that an account holds: a pot holds several people's. */
+const mostIn = (world: World, account: number): number =>
+  !isBook(account) && world.get(accounts, account)?.kind === 'pot' ? Number.MAX_SAFE_INTEGER : MAX_AMOUNT
+
+/**
+ * Pays what is owed to somebody as far as their wallet has room for it: winnings and refunds must never keep a round or an
+ * order from ending. What has no room stays where it was; the transfer says how much was owed (`owed`).
+ * @returns What was paid.
+ * @throws if the account it comes from holds less.
+ */
+export function payUpTo(world: World, request: TransferRequest): number {
+  const paid = Math.min(request.amount, Math.max(0, MAX_AMOUNT - (world.get(accounts, request.to)?.balance ?? 0)))
+  if (paid < request.amount)
+    world.fact('balance.full', `viewer:${request.to}`, { owed: request.amount, paid, reason: request.reason })
+  if (paid === 0) return 0
+  const cut = paid < request.amount ? { detail: { ...request.detail, owed: request.amount } } : {}
+  const moved = transfer(world, { ...request, ...cut, amount: paid })
+  if (!moved.ok) throw new Error(`What is owed could not be paid: ${moved.refusal.sentence}`)
+  return paid
 }
 
 function record(

@@ -97,7 +97,7 @@ function adjust(
 ): AdjustedLine[] {
   const held = holdsNow(world, of, viewer.id)
   const change = {
-    give: Math.min(amount, most(of) - held),
+    give: Math.max(0, Math.min(amount, most(of) - held)),
     take: -Math.min(amount, held),
     set: Math.min(amount, most(of)) - held,
   }[how]
@@ -116,6 +116,11 @@ function moveHours(world: World, viewer: number, change: number): AdjustedLine[]
 type Detail = Readonly<Record<string, string>>
 
 function move(world: World, about: number, viewer: number, change: number, detail: Detail): AdjustedLine[] {
+  const room = Math.max(0, MAX_AMOUNT - balanceOf(world, viewer))
+  return change > room ? moveWithin(world, about, viewer, room, detail) : moveWithin(world, about, viewer, change, detail)
+}
+
+function moveWithin(world: World, about: number, viewer: number, change: number, detail: Detail): AdjustedLine[] {
   if (change === 0) return []
   const [from, to] = change > 0 ? [BOOKS.adjusted, viewer] : [viewer, BOOKS.adjusted]
   const moved = transfer(world, { from, to, amount: Math.abs(change), reason: 'adjusted', about, detail })

@@ -1,4 +1,4 @@
-import { accounts, BOOKS, balanceOf, transfer } from '../ledger/index.ts'
+import { accounts, BOOKS, balanceOf, payUpTo, transfer } from '../ledger/index.ts'
 import { type Handler, needKey, ok, refuse, type World } from '../world/index.ts'
 import { accountColumns, FORGOTTEN, MERGED } from './account.ts'
 import { habitOf, habits } from './habits.ts'
@@ -54,8 +54,9 @@ export const mergePeople: Handler<MergePeople> = {
 
 function moveBalance(world: World, from: ViewerRow, into: ViewerRow, amount: number): void {
   const detail = { from: from.name, into: into.name }
-  const moved = transfer(world, { from: from.id, to: into.id, amount, reason: 'merged', detail })
-  if (!moved.ok) throw new Error(`A merge was refused: ${moved.refusal.sentence}`)
+  const moved = payUpTo(world, { from: from.id, to: into.id, amount, reason: 'merged', detail })
+  // What has no room in one wallet cannot stay in one that nobody opens any more.
+  if (moved < amount) transfer(world, { from: from.id, to: BOOKS.adjusted, amount: amount - moved, reason: 'merged', detail })
 }
 
 function addEarned(world: World, from: number, into: number): void {

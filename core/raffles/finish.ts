@@ -44,22 +44,26 @@ export function finishRaffle(world: World, raffle: RaffleRow): Result<RaffleRow>
       'raffle_not_drawn',
       'Nobody has won what people paid for. Draw, or call it off and all money goes back.',
     )
-  const left = balanceOf(world, raffle.id)
-  if (left > 0) {
-    const moved = transfer(world, {
-      from: raffle.id,
-      to: BOOKS.spent,
-      amount: left,
-      reason: 'ticketsSpent',
-      about: raffle.id,
-      detail: { name: title },
-    })
-    if (!moved.ok) throw new Error(`A raffle could not be finished: ${moved.refusal.sentence}`)
-  }
+  spendRest(world, raffle)
   const ended = world.put(raffles, { ...raffle, status: 'finished', finishAt: null, endedAt: world.at })
   tell(world, `“${title}” is finished, and the seed is told.${whereToCheck(world, raffle.id)}`)
   endedFact(world, ended)
   return ok(ended)
+}
+
+/** What is left in the pot is spent: of what goes back, what a wallet had no room for. */
+function spendRest(world: World, { id, settings }: RaffleRow): void {
+  const left = balanceOf(world, id)
+  if (left === 0) return
+  const moved = transfer(world, {
+    from: id,
+    to: BOOKS.spent,
+    amount: left,
+    reason: 'ticketsSpent',
+    about: id,
+    detail: { name: settings.title },
+  })
+  if (!moved.ok) throw new Error(`A raffle could not be finished: ${moved.refusal.sentence}`)
 }
 
 /** The picks of which it is not decided yet whether they win. */
@@ -139,6 +143,7 @@ export function returnSome(world: World, raffle: RaffleRow): RaffleRow {
     if (entry?.state === 'in') giveBack(world, raffle, entry, payeeOf(world, viewer))
   }
   const returned = page.at(-1)?.nr
+  if (returned === undefined || page.length < PAGE) spendRest(world, raffle)
   if (returned === undefined || page.length < PAGE)
     return endOff(world, { ...raffle, returned: returned ?? raffle.returned })
   setTimer(world, raffle.id, 'return', world.at, { after: returned })

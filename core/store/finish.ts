@@ -1,4 +1,4 @@
-import { accounts, BOOKS, balanceOf, openAccount, transfer } from '../ledger/index.ts'
+import { accounts, BOOKS, balanceOf, openAccount, payUpTo, transfer } from '../ledger/index.ts'
 import { needPerson, viewers, watches } from '../people/index.ts'
 import { fillIn, plainText } from '../texts/index.ts'
 import { say, sayPrivately } from '../voice/index.ts'
@@ -120,7 +120,7 @@ export const giveBackOrder: Handler<GiveBackOrder> = {
     if (order.status === 'refunded')
       return refuse('order_not_waiting', 'This order was already given back.', { status: order.status })
     const from = order.status === 'waiting' ? order.id : BOOKS.spent
-    move(world, order, { from, to: order.viewer, reason: 'gaveBack', returns: order.payment })
+    refund(world, order, from)
     takeBackPerk(world, order)
     for (const who of [null, order.viewer]) {
       const row = world.get(solds, soldKey(order.reward, who))
@@ -202,6 +202,16 @@ function move(world: World, order: OrderRow, how: Move): void {
   if (order.price === 0) return
   const moved = transfer(world, { ...how, amount: order.price, about: order.id, detail: { name: order.rewardName } })
   if (!moved.ok) throw new Error(`The pot of order ${order.id} does not hold its price: ${moved.refusal.sentence}`)
+}
+
+/** A refund that the wallet has no room for must not keep the order open: the rest stays with what was spent. */
+function refund(world: World, order: OrderRow, from: number): void {
+  if (order.price === 0) return
+  const [about, detail] = [order.id, { name: order.rewardName }]
+  const request = { to: order.viewer, amount: order.price, about, detail, returns: order.payment }
+  payUpTo(world, { ...request, from, reason: 'gaveBack' })
+  const left = from === BOOKS.spent ? 0 : balanceOf(world, from)
+  if (left > 0) transfer(world, { from, to: BOOKS.spent, amount: left, reason: 'delivered', about, detail })
 }
 
 function end(

@@ -1,3 +1,4 @@
+export { startBudget } from './budget.ts'
 export { atWord, cutForChat } from './cut.ts'
 export { CHANNEL_FIELDS, type Field, faultsOf, field, listField } from './fields.ts'
 export { lookAlike, oneSlipAway } from './lookAlike.ts'

@@ -1,11 +1,10 @@
-import { Liquid, type Template } from 'liquidjs'
+import { Context, Liquid, type Template } from 'liquidjs'
+import { letterMeter, type Meter, stepMeter } from './budget.ts'
 
 const engine = new Liquid({
   strictFilters: true,
   ownPropertyOnly: true,
   parseLimit: 10_000,
-  renderLimit: 200,
-  memoryLimit: 1_000_000,
 })
 
 // What would read files, the clock, or chance that nobody can check; loops of loops have no place in a line of chat.
@@ -51,6 +50,24 @@ engine.registerFilter(
       .map((one: { name: string; value: unknown }, i) => `${i + 1}. ${one.name} ${grouped(one.value)}`)
       .join(', ') || 'nobody yet',
 )
+
+type Filter = (this: { context: { renderLimit: Meter } }, ...args: unknown[]) => unknown
+
+// A filter is a step, too: a text of filters alone would otherwise cost nothing.
+for (const [name, filter] of Object.entries(engine.filters)) {
+  const plain = (typeof filter === 'function' ? filter : filter.handler) as Filter
+  engine.filters[name] = function counted(this: { context: { renderLimit: Meter } }, ...args: unknown[]) {
+    this.context.renderLimit.check(1)
+    return plain.apply(this, args)
+  } as (typeof engine.filters)[string]
+}
+
+/** Fills a template in within what is left of the intent's budget. @throws if it takes too much. */
+function fillWithin(template: string, fields: Fields, globals: object = {}): string {
+  const meters = { renderLimit: stepMeter(), memoryLimit: letterMeter(), liquid: engine }
+  const context = new Context(fields as object, engine.options, { globals, sync: true }, meters as never)
+  return engine.renderSync(parse(template), context) as string
+}
 
 const numbers = new Intl.NumberFormat('en')
 const grouped = (n: unknown): string => (Number.isFinite(Number(n)) && n !== '' ? numbers.format(Number(n)) : String(n))
@@ -124,7 +141,7 @@ export function render(
   means: Means = {},
 ): { ok: true; text: string } | { ok: false; why: string } {
   try {
-    const text = engine.renderSync(parse(template), fields, { globals: means as object }) as string
+    const text = fillWithin(template, fields, means as object)
     return { ok: true, text: text.replace(/\s+/g, ' ').trim() }
   } catch (fault) {
     return { ok: false, why: plainly(fault) }
@@ -137,7 +154,7 @@ export function render(
  */
 export function fillIn(template: string, fields: Fields): string {
   try {
-    return engine.renderSync(parse(template), fields) as string
+    return fillWithin(template, fields)
   } catch {
     return template
   }

@@ -18,18 +18,22 @@ const HIDDEN = [
   'METRICS_TOKEN',
 ]
 
+/** A message without what somebody sent: the query builder tells its parameters, PostgreSQL quotes what it cannot read. */
+const withoutValues = (message: string): string =>
+  message.replace(/\n?params: [\s\S]*$/, '').replace(/(invalid input[^:]*: |value )"[\s\S]*?"(?=$|[\s,])/g, '$1"[hidden]"')
+
 /** Errors of PostgreSQL quote rows in these; of an error only what it is and where it came from is kept. */
 function plainError(err: unknown): object {
   if (!(err instanceof Error)) return { message: 'not an error' }
   const { name, stack } = err
   const code = (err as { code?: string }).code
   // A database's address may stand in a message, with its password.
-  const message = err.message.replace(/\b(\w+:\/\/)[^\s@/]*@/g, '$1[hidden]@')
+  const message = withoutValues(err.message).replace(/\b(\w+:\/\/)[^\s@/]*@/g, '$1[hidden]@')
   return {
     type: name,
     message,
     ...(code !== undefined && { errorCode: code }),
-    stack: stack?.split('\n').slice(1).join('\n'),
+    stack: stack?.split('\n').filter((line) => /^\s+at /.test(line)).join('\n'),
   }
 }
 

@@ -1,5 +1,5 @@
 import { currencySetting, inWords } from '../../currency/index.ts'
-import { BOOKS, balanceOf, transfer } from '../../ledger/index.ts'
+import { BOOKS, balanceOf, payUpTo } from '../../ledger/index.ts'
 import { type ViewerRow, viewers } from '../../people/index.ts'
 import { readSetting } from '../../settings/index.ts'
 import { giveBackOrder } from '../../store/index.ts'
@@ -174,8 +174,7 @@ function giveBack(world: World, row: RunRow, viewer: ViewerRow, price: Price): s
     about: row.id,
     detail,
   } as const
-  const moved = transfer(world, { ...request, returns: price.transfer })
-  if (!moved.ok) return ''
+  const came = payUpTo(world, { ...request, returns: price.transfer })
   world.fact('balance.changed', `viewer:${viewer.id}`, { balance: balanceOf(world, viewer.id) })
-  return ` ${inWords(price.amount, readSetting(world, currencySetting))} came back.`
+  return ` ${inWords(came, readSetting(world, currencySetting))} came back.`
 }

@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import type { Context } from 'hono'
+import { LRUCache } from 'lru-cache'
 import sharp from 'sharp'
 import { durationInWords } from '#core/currency'
 import { prizeInWords } from '#core/raffles'
@@ -34,8 +35,11 @@ export const rafflePage = (parts: Parts) => async (c: Context) => {
   const page = await readFile(join(parts.config.WEB_FOLDER, 'viewer.html'), 'utf8')
   c.header('cache-control', 'no-cache')
   const one = await found(parts, c)
-  return c.html(one === undefined ? page : page.replace('</head>', `${await tagsOf(parts, one)}</head>`))
+  return c.html(one === undefined ? page : withHead(page, await tagsOf(parts, one)))
 }
+
+/** A page with more in its head. Told as a function: in a plain text `$` would stand for parts of the page. */
+const withHead = (page: string, tags: string): string => page.replace('</head>', () => `${tags}</head>`)
 
 async function tagsOf({ config, channels }: Parts, { channel, raffle }: { channel: ChannelHead; raffle: RaffleShown }) {
   const db = reader(channels.pool)
@@ -83,11 +87,31 @@ const MARGIN = 90
 /** The dark of the workshop, on which every picture can stand. */
 const GROUND = '#1f2523'
 
-/** `GET /c/<channel>/raffles/<raffle>/preview.png`: the raffle's picture in the size that previews show. */
-export const rafflePicture = (parts: Parts) => async (c: Context) => {
-  const one = await found(parts, c)
-  if (one === undefined) throw problem('not_found')
-  const bytes = await pictureBytes(parts, one.channel.id, one.raffle.settings.picture)
+const KEPT_SECONDS = 3600
+const MOST_KEPT = 50
+
+/** `GET /c/<channel>/raffles/<raffle>/preview.png`: the raffle's picture in the size that previews show, made once for each picture. */
+export const rafflePicture = (parts: Parts) => {
+  const made = new LRUCache<string, Promise<Uint8Array<ArrayBuffer>>>({ max: MOST_KEPT })
+  return async (c: Context) => {
+    const one = await found(parts, c)
+    if (one === undefined) throw problem('not_found')
+    const { picture } = one.raffle.settings
+    const key = `${one.channel.id}/${picture}`
+    let image = made.get(key)
+    if (image === undefined) {
+      image = imageOf(parts, one.channel.id, picture)
+      made.set(key, image)
+      image.catch(() => made.delete(key))
+    }
+    return new Response(await image, {
+      headers: { 'content-type': 'image/png', 'cache-control': `public, max-age=${KEPT_SECONDS}` },
+    })
+  }
+}
+
+async function imageOf(parts: Parts, channel: number, name: string): Promise<Uint8Array<ArrayBuffer>> {
+  const bytes = await pictureBytes(parts, channel, name)
   const inside = { width: WIDTH - 2 * MARGIN, height: HEIGHT - 2 * MARGIN, fit: 'inside' as const }
   const picture = await sharp(bytes, { density: 600 }).resize(inside).png().toBuffer()
   const ground = sharp({ create: { width: WIDTH, height: HEIGHT, channels: 3, background: GROUND } })
@@ -95,9 +119,7 @@ export const rafflePicture = (parts: Parts) => async (c: Context) => {
     .composite([{ input: picture, gravity: 'centre' }])
     .png()
     .toBuffer()
-  return new Response(new Uint8Array(image), {
-    headers: { 'content-type': 'image/png', 'cache-control': 'public, max-age=3600' },
-  })
+  return new Uint8Array(image)
 }
 
 async function pictureBytes({ config, channels }: Parts, channel: number, picture: string): Promise<Buffer> {

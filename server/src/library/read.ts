@@ -4,6 +4,7 @@ import { parseBuffer } from 'music-metadata'
 import sharp from 'sharp'
 import type { MediaKind } from '#core/screen'
 import { type ApiErrorCode, problem } from '../http/index.ts'
+import { withoutMetadata } from './strip.ts'
 
 /** The largest file that is taken (bytes). */
 export const MOST_BYTES = 25 * 1024 * 1024
@@ -59,7 +60,8 @@ export const tooLargeSentence = (bytes: number): string =>
 
 /**
  * Makes a file ready to be kept: looks at its content, not its name; crops and scales pictures and writes them anew, so that
- * nothing hidden in them is kept; finds out how long sounds and videos play.
+ * nothing hidden in them is kept; finds out how long sounds and videos play, and takes
+ * out what they tell of their making.
  * @throws `media_*` problems that say what to do.
  */
 export async function readUpload(bytes: Buffer, crop: Crop | undefined): Promise<Ready> {
@@ -157,10 +159,11 @@ async function playing(bytes: Buffer, { kind, ending, type }: Known): Promise<Re
   const video = format.trackInfo?.find((track) => track.video !== undefined)?.video as
     | { pixelWidth?: number; pixelHeight?: number }
     | undefined
+  const content = withoutMetadata(bytes, ending)
   return {
-    file: nameOf(bytes, ending),
+    file: nameOf(content, ending),
     type,
-    content: bytes,
+    content,
     thumb: null,
     width: video?.pixelWidth ?? null,
     height: video?.pixelHeight ?? null,

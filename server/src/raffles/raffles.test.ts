@@ -186,6 +186,24 @@ test('a raffle’s page is for everybody, keeps the seed until the end, and its 
   })
 })
 
+test('the file is made once for each state of a raffle, and not sent again to who has it', async () => {
+  const { start, say, web, atDesk } = await opened()
+  const id = await start({ suspenseSeconds: 0 })
+  const ask = (etag = '') =>
+    fetch(`${web}/api/channels/bench/raffles/${id}/check`, { headers: { 'if-none-match': etag } })
+  await say('pia', '!in')
+  const first = await ask()
+  const etag = first.headers.get('etag') ?? ''
+  expect(((await first.json()) as RaffleFile).entrants).toHaveLength(1)
+  const again = await ask(etag)
+  expect([again.status, await again.text()]).toEqual([304, ''])
+  await say('jo', '!in')
+  const later = await ask(etag)
+  expect([later.status, ((await later.json()) as RaffleFile).entrants.length]).toEqual([200, 2])
+  await atDesk('POST', `/desk/raffles/${id}/draw`, { draw: 1 })
+  expect(((await (await ask(etag)).json()) as RaffleFile).winners).toHaveLength(1)
+})
+
 test('two who press at once make one draw', async () => {
   const { start, atDesk, say, pool } = await opened()
   const id = await start({ winners: 3 })
@@ -281,7 +299,7 @@ test('a shared address shows title, text and picture, and nothing in them is tak
   await copyFile('web/viewer.html', join(folder, 'viewer.html'))
   await cp('web/public', folder, { recursive: true })
   const { start, web } = await opened({ WEB_FOLDER: folder })
-  const id = await start({ title: '<b>"Lamp" & co</b>', picture: 'lamp' })
+  const id = await start({ title: '<b>"Lamp" & co</b> $` $& $\'', picture: 'lamp' })
   const html = await (await fetch(`${web}/c/bench/raffles/${id}`)).text()
   expect(html).toContain('<meta property="og:title" content="&lt;b&gt;&quot;Lamp&quot; &amp; co&lt;/b&gt; · bench" />')
   expect(html).toContain('Prize: a restored desk lamp. Closes in ')

@@ -8,7 +8,6 @@ import {
   type Person,
   personMay,
   prizeInWords,
-  raffleFile,
   rulesInWords,
   shareInWords,
   takesEntries,
@@ -24,7 +23,6 @@ import { latestShowOf } from '../show/index.ts'
 import {
   codeRewards,
   entriesOf,
-  everybodyIn,
   ownPartOf,
   type RaffleShown,
   raffleById,
@@ -145,31 +143,5 @@ async function ownOf(db: Reader, channels: Channels, channel: number, account: s
     counts: entry?.weight ?? null,
     why: may.ok ? null : may.refusal.sentence,
     won: hasEnded(raffle) || won?.state !== 'drawn' ? won : null,
-  }
-}
-
-/** Everything that a raffle which has ended can be checked by. */
-export async function checkFile(db: Reader, channel: number, id: number) {
-  const found = await raffleById(db, channel, id)
-  if (found === undefined) throw problem('not_found')
-  const winners = await winnersOf(db, channel, [id])
-  const picks = winners.map(({ draw, viewer, name, digest, point, weight, total }) => ({
-    draw,
-    viewer,
-    name,
-    digest,
-    point,
-    weight,
-    total,
-  }))
-  const entrants = await everybodyIn(db, channel, id)
-  return {
-    ...raffleFile(found.settings.title, {
-      id,
-      seed: found.seed ?? '',
-      commitment: found.commitment,
-      entrants,
-      winners: picks,
-    }),
   }
 }

@@ -4,13 +4,15 @@ import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, idOf, type Route, route } from '../http/index.ts'
 import { currencyOf } from '../settings/index.ts'
+import { CheckFiles } from './checkFiles.ts'
 import { endedRaffles, runningRafflesOf } from './read.ts'
-import { checkFile, publicRaffle } from './viewed.ts'
+import { publicRaffle } from './viewed.ts'
 
 const closed = { additionalProperties: false }
 
 /** Raffles as viewers see them, entering, and claiming a prize. */
 export function viewerRaffleRoutes(db: Reader, channels: Channels): Route[] {
+  const files = new CheckFiles(db)
   return [
     route({
       method: 'get',
@@ -40,20 +42,20 @@ export function viewerRaffleRoutes(db: Reader, channels: Channels): Route[] {
       path: '/raffles/:raffle/check',
       does: 'Everything that a raffle can be checked by; its seed once it has ended',
       allowed: 'anyone',
-      handle: ({ channel, param }) => checkFile(db, channel.id, idOf(param('raffle'))),
+      limit: 'costly',
+      handle: (call) => files.answer(call, 0),
     }),
     route({
       method: 'get',
       path: '/raffles/:raffle/file',
       does: 'The same as a file, to check without us',
       allowed: 'anyone',
-      handle: async ({ channel, param }) => {
-        const id = idOf(param('raffle'))
-        const headers = {
-          'content-type': 'application/json; charset=utf-8',
-          'content-disposition': `attachment; filename="raffle-${channel.slug}-${id}.json"`,
-        }
-        return new Response(JSON.stringify(await checkFile(db, channel.id, id), null, 1), { headers })
+      limit: 'costly',
+      handle: async (call) => {
+        const answer = await files.answer(call, 1)
+        const name = `raffle-${call.channel.slug}-${idOf(call.param('raffle'))}.json`
+        answer.headers.set('content-disposition', `attachment; filename="${name}"`)
+        return answer
       },
     }),
     ...enterRoutes(channels),

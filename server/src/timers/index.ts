@@ -135,7 +135,14 @@ function tasksOf({ pool, channels, log, report, stopped }: RunnerParts): TaskLis
     'game.tick': async (payload) => {
       const { channel, round, due } = payload as { channel: number; round: number; due: number }
       const intent = { kind: 'game.tick', round, due } as const
-      await untilDone(async () => void (await channels.submit(channel, `game/${round}/${due}`, intent)), stopped)
+      try {
+        await untilDone(async () => void (await channels.submit(channel, `game/${round}/${due}`, intent)), stopped)
+      } catch (fault) {
+        if (!(fault instanceof IntentBug)) throw fault
+        // A round always ends: one that cannot go on gives every stake back.
+        const off = { kind: 'game.callOff', round, by: 'the server' } as const
+        await channels.submit(channel, `game/${round}/${due}/off`, off)
+      }
     },
     'raffle.tick': async (payload) => {
       const { channel, ...tick } = payload as { channel: number } & Omit<RaffleTick, 'kind'>

@@ -6,7 +6,7 @@ import {
   payeesAsked,
   payoutTable,
 } from '#core/earning'
-import { BOOKS } from '#core/ledger'
+import { BOOKS, MAX_AMOUNT } from '#core/ledger'
 import { standingsOf } from '#core/people'
 import type { Envelope, World } from '#core/world'
 import type { Client } from '../database/index.ts'
@@ -123,7 +123,7 @@ function whoGetsWhat({ lines }: PayoutTable): string[] {
 }
 
 const whatIsWritten = ({ period, plan, countedUntil }: PayoutTable, { at, key }: Pay, lastId: number) => [
-  plan.cap ?? Number.MAX_SAFE_INTEGER,
+  Math.min(plan.cap ?? MAX_AMOUNT, MAX_AMOUNT),
   countedUntil,
   period.show?.id ?? null,
   at,
