@@ -2,9 +2,10 @@ import { mulDiv } from '../ledger/index.ts'
 import { type ViewerRow, viewers } from '../people/index.ts'
 import { readSetting } from '../settings/index.ts'
 import type { World } from '../world/index.ts'
+import { tipPays } from './money.ts'
 import { payFor } from './payFor.ts'
 import { earningSetting } from './plan.ts'
-import type { SupportPlan } from './supportPlan.ts'
+import { moneyOf, type SupportPlan } from './supportPlan.ts'
 
 /** Something that a viewer did for the channel, with the figures its payment depends on. */
 export type Support =
@@ -13,11 +14,12 @@ export type Support =
   | { readonly kind: 'gift'; readonly count: number; readonly tier: number }
   | { readonly kind: 'giftReceived'; readonly tier: number }
   | { readonly kind: 'raid'; readonly viewers: number }
-  | { readonly kind: 'tip'; readonly minorUnits: number }
+  | { readonly kind: 'tip'; readonly minorUnits: number; readonly currency?: string }
   | { readonly kind: 'cheer'; readonly units: number }
 
 /** What support pays by a plan, before the cap (rules: events). A tip of 7.50 at 30 pays 225, a cheer of 250 at 40 pays 100. */
 export function supportPays(plan: SupportPlan, support: Support): number {
+  const money = moneyOf(plan)
   switch (support.kind) {
     case 'follow':
       return plan.follow
@@ -31,7 +33,7 @@ export function supportPays(plan: SupportPlan, support: Support): number {
     case 'raid':
       return plan.raid.fixed + plan.raid.perViewer * support.viewers
     case 'tip':
-      return mulDiv(support.minorUnits, plan.tip, 100)
+      return tipPays(money, plan.tip, support.minorUnits, support.currency ?? money.currency) ?? 0
     case 'cheer':
       return mulDiv(support.units, plan.cheer, 100)
   }
@@ -66,3 +68,17 @@ export function paySupport(world: World, viewer: ViewerRow, support: Support): n
   const { kind, ...figures } = support
   return payFor(world, standing, pays, { reason: 'supported', detail: { kind, ...figures, pays } })
 }
+
+/** Whether a tip is in a currency that the plan knows the worth of. */
+export function hasRate(world: World, currency: string): boolean {
+  const money = moneyOf(readSetting(world, earningSetting).support)
+  return currency === money.currency || money.rates[currency] !== undefined
+}
+
+/** Pays for a tip what was decided by hand. Needs their watch row. @returns What was paid. */
+export const payTip = (
+  world: World,
+  viewer: ViewerRow,
+  pays: number,
+  figures: { readonly minorUnits: number; readonly currency: string },
+): number => payFor(world, viewer, pays, { reason: 'supported', detail: { kind: 'tip', ...figures, pays } })

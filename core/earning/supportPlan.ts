@@ -1,5 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox'
 
+import { FIRST_MONEY, Money } from './money.ts'
+
 const Amount = Type.Integer({ minimum: 0, maximum: 1_000_000_000 })
 const closed = { additionalProperties: false }
 
@@ -23,8 +25,10 @@ export const SupportPlan = Type.Object(
     /** To each receiver of a gift. */
     giftReceived: Amount,
     raid: Type.Object({ fixed: Amount, perViewer: Amount, followersOnly: Type.Boolean() }, closed),
-    /** For each whole unit of money. */
+    /** For each whole unit of the plan's money. */
     tip: Amount,
+    /** What tips are counted in; left out: `FIRST_MONEY`. */
+    money: Type.Optional(Money),
     /** For each hundred units. */
     cheer: Amount,
     thanks: Type.Partial(
@@ -38,3 +42,6 @@ export const SupportPlan = Type.Object(
   closed,
 )
 export type SupportPlan = Static<typeof SupportPlan>
+
+/** The money that a plan counts tips in. */
+export const moneyOf = ({ money }: Pick<SupportPlan, 'money'>): Money => money ?? FIRST_MONEY

@@ -1,6 +1,13 @@
 import * as commands from '../commands/index.ts'
 import * as earning from '../earning/index.ts'
-import { type MatchSupporter, matchSupporter, type ReceiveEvent, receiveEvent } from '../events/index.ts'
+import {
+  type DecideTip,
+  decideTip,
+  type MatchSupporter,
+  matchSupporter,
+  type ReceiveEvent,
+  receiveEvent,
+} from '../events/index.ts'
 import type { ChangeSeed } from '../fairness/index.ts'
 import * as games from '../games/index.ts'
 import * as library from '../library/index.ts'
@@ -139,6 +146,7 @@ export type Intent =
   | ChangeSeed
   | EndShow
   | MatchSupporter
+  | DecideTip
   | ReceiveEvent
   | SetUpChannel
   | ShowGuest
@@ -244,6 +252,7 @@ export const handlers: Handlers = {
   'store.take': store.takeOrder,
   'store.unlock': commands.unlockRewards,
   'supporter.match': matchSupporter,
+  'tip.decide': decideTip,
   'tally.close': tallies.closeTally,
   'tally.correct': tallies.correctTally,
   'tally.save': tallies.saveTally,

@@ -1,5 +1,5 @@
 import { currencySetting, inWords } from '../currency/index.ts'
-import { earningSetting, type Support } from '../earning/index.ts'
+import { earningSetting, hasRate, type Support } from '../earning/index.ts'
 import { findViewer, keyOf, meet, needWatch, type ViewerRow, viewers, type Who } from '../people/index.ts'
 import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
 import { endShow, showOnAir, startShow } from '../show/index.ts'
@@ -8,6 +8,7 @@ import { defineTable, type Envelope, type Handler, ok, type World } from '../wor
 import { isEventKind } from './schema.ts'
 import { putAside } from './supporters.ts'
 import { thank } from './thank.ts'
+import { keepTip } from './waitingTips.ts'
 
 /** An event from outside as it was received; kept, shown, never changed. Times in seconds since 1970. */
 export interface EventRow {
@@ -101,6 +102,10 @@ function actOnSupport(world: World, viewer: ViewerRow, { type, body, to = [] }: 
   if (viewer.ignored) return 'The account is ignored: nothing paid.'
   const support = supportOf(type, body)
   if (support === undefined) return 'Noted.'
+  if (withoutRate(world, support)) {
+    thank(world, viewer, support, {})
+    return keepTip(world, viewer, support.minorUnits, support.currency)
+  }
   const again = support.kind === 'follow' && viewer.followedAt !== null
   const { followersOnly } = readSetting(world, earningSetting).support.raid
   const raidOfStranger = support.kind === 'raid' && followersOnly && viewer.followedAt === null
@@ -110,6 +115,13 @@ function actOnSupport(world: World, viewer: ViewerRow, { type, body, to = [] }: 
   if (raidOfStranger) return 'Does not follow: nothing paid.'
   return again ? 'Has followed before: nothing paid.' : 'Noted.'
 }
+
+/** Whether it is a tip whose worth is not to be guessed. */
+export const withoutRate = (
+  world: World,
+  support: Support,
+): support is Extract<Support, { kind: 'tip' }> & { readonly currency: string } =>
+  support.kind === 'tip' && support.currency !== undefined && !hasRate(world, support.currency)
 
 /** Who is given a subscription is a subscriber, and paid as the plan says. */
 const receive = (world: World, to: readonly Who[], tier: number): number =>
@@ -138,7 +150,7 @@ function redeem(world: World, viewer: ViewerRow, { body, key }: Received): strin
 function waitForMatch(world: World, { who, type, body }: Received): string {
   const support = supportOf(type, body)
   if (who === undefined || support === undefined) return 'Noted.'
-  putAside(world, keyOf(who), who.name, support)
+  putAside(world, who.account, who.name, support)
   return 'Nobody here goes by this name: waits on the People page to be matched.'
 }
 
@@ -162,7 +174,7 @@ function supportOf(type: string, body: Received['body']): Support | undefined {
     case 'ricompensa.raid':
       return { kind: 'raid', viewers: figure('viewers') }
     case 'ricompensa.tip':
-      return { kind: 'tip', minorUnits: figure('minorUnits') }
+      return { kind: 'tip', minorUnits: figure('minorUnits'), currency: String(body.currency) }
     case 'ricompensa.cheer':
       return { kind: 'cheer', units: figure('units') }
     default:

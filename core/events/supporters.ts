@@ -1,7 +1,8 @@
-import type { Support } from '../earning/index.ts'
+import { hasRate, type Support } from '../earning/index.ts'
 import { chatRef, keyOf, needPerson, needViewer, rememberAlias, viewers, watches } from '../people/index.ts'
 import { defineTable, type Handler, needKey, ok, refuse, type World } from '../world/index.ts'
 import { thank } from './thank.ts'
+import { keepTip } from './waitingTips.ts'
 
 /** Support by somebody whom chat does not know under that name: waits for a hand to say who it was. */
 export interface SupporterRow {
@@ -61,6 +62,10 @@ export const matchSupporter: Handler<MatchSupporter> = {
     world.put(supporters, { ...row, status: 'matched', viewer: viewer.id })
     rememberAlias(world, keyOf(chatRef(world, row.account)), viewer.id)
     world.fact('supporter.matched', 'desk', { supporter: row.id, viewer: viewer.id })
-    return ok({ paid: thank(world, viewer, row.support, {}) })
+    const paid = thank(world, viewer, row.support, {})
+    const { support } = row
+    if (support.kind === 'tip' && support.currency !== undefined && !hasRate(world, support.currency))
+      keepTip(world, viewer, support.minorUnits, support.currency)
+    return ok({ paid })
   },
 }

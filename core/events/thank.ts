@@ -1,5 +1,14 @@
 import { currencySetting, digits, inWords } from '../currency/index.ts'
-import { earningSetting, paySupport, type Support, type SupportKind } from '../earning/index.ts'
+import {
+  earningSetting,
+  FIRST_MONEY,
+  minorDigits,
+  moneyInWords,
+  moneyPlain,
+  paySupport,
+  type Support,
+  type SupportKind,
+} from '../earning/index.ts'
 import type { ViewerRow } from '../people/index.ts'
 import { rankName } from '../ranks/index.ts'
 import { showAlert } from '../screen/index.ts'
@@ -11,11 +20,22 @@ import type { World } from '../world/index.ts'
 /** What a text of thanks can tell: figures of the support, as people write them. */
 type Figures = Readonly<Record<string, string | number>>
 
+type Tip = Extract<Support, { kind: 'tip' }>
+
+const tipFigures = ({ minorUnits, currency = FIRST_MONEY.currency }: Tip): Figures => ({
+  amount: moneyPlain(minorUnits, currency),
+  money: moneyInWords(minorUnits, currency),
+  currency,
+})
+
+const wholeUnits = ({ minorUnits, currency = FIRST_MONEY.currency }: Tip): number =>
+  Math.floor(minorUnits / 10 ** minorDigits(currency))
+
 /** The figures of support, by the names that texts use. */
 export function figuresOf(support: Support): Figures {
   switch (support.kind) {
     case 'tip':
-      return { amount: (support.minorUnits / 100).toFixed(2) }
+      return tipFigures(support)
     case 'cheer':
       return { amount: digits(support.units) }
     case 'raid':
@@ -35,7 +55,7 @@ export function figuresOf(support: Support): Figures {
 function figuresIn(support: Support): Readonly<Record<string, number>> {
   switch (support.kind) {
     case 'tip':
-      return { amount: Math.floor(support.minorUnits / 100), minorUnits: support.minorUnits }
+      return { amount: wholeUnits(support), minorUnits: support.minorUnits }
     case 'cheer':
       return { amount: support.units }
     case 'raid':

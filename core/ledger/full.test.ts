@@ -28,13 +28,23 @@ describe('a wallet that is full', () => {
   })
 
   test('gets of a refund what it has room for; the order ends, and the trail says what was owed', () => {
-    const bought = channel.send({ kind: 'store.buy', who: { account: 'pia', name: 'pia' }, word: 'name-it', text: 'Lamp' })
+    const bought = channel.send({
+      kind: 'store.buy',
+      who: { account: 'pia', name: 'pia' },
+      word: 'name-it',
+      text: 'Lamp',
+    })
     const order = bought.ok ? Number(bought.value.order) : 0
     channel.give('pia', MAX_AMOUNT)
     expect(channel.send({ kind: 'store.giveBack', order, by: 'wanda' })).toMatchObject({ ok: true })
     expect(channel.balance('pia')).toBe(MAX_AMOUNT)
     expect([potsOf(channel), channel.sum()]).toEqual([0, 0])
-    const other = channel.send({ kind: 'store.buy', who: { account: 'pia', name: 'pia' }, word: 'name-it', text: 'Lamp' })
+    const other = channel.send({
+      kind: 'store.buy',
+      who: { account: 'pia', name: 'pia' },
+      word: 'name-it',
+      text: 'Lamp',
+    })
     channel.give('pia', 20)
     channel.send({ kind: 'store.giveBack', order: other.ok ? Number(other.value.order) : 0, by: 'wanda' })
     const back = channel.world.appended(transfers).findLast(({ reason }) => reason === 'gaveBack')

@@ -56,7 +56,8 @@ function moveBalance(world: World, from: ViewerRow, into: ViewerRow, amount: num
   const detail = { from: from.name, into: into.name }
   const moved = payUpTo(world, { from: from.id, to: into.id, amount, reason: 'merged', detail })
   // What has no room in one wallet cannot stay in one that nobody opens any more.
-  if (moved < amount) transfer(world, { from: from.id, to: BOOKS.adjusted, amount: amount - moved, reason: 'merged', detail })
+  if (moved < amount)
+    transfer(world, { from: from.id, to: BOOKS.adjusted, amount: amount - moved, reason: 'merged', detail })
 }
 
 function addEarned(world: World, from: number, into: number): void {

@@ -123,6 +123,7 @@ export const REFUSALS = [
   'tally_too_small',
   'text_missing',
   'text_too_long',
+  'tip_no_rate',
   'too_many_people',
   'trigger_invalid',
   'trigger_not_found',

@@ -20,7 +20,9 @@ const HIDDEN = [
 
 /** A message without what somebody sent: the query builder tells its parameters, PostgreSQL quotes what it cannot read. */
 const withoutValues = (message: string): string =>
-  message.replace(/\n?params: [\s\S]*$/, '').replace(/(invalid input[^:]*: |value )"[\s\S]*?"(?=$|[\s,])/g, '$1"[hidden]"')
+  message
+    .replace(/\n?params: [\s\S]*$/, '')
+    .replace(/(invalid input[^:]*: |value )"[\s\S]*?"(?=$|[\s,])/g, '$1"[hidden]"')
 
 /** Errors of PostgreSQL quote rows in these; of an error only what it is and where it came from is kept. */
 function plainError(err: unknown): object {
@@ -33,7 +35,10 @@ function plainError(err: unknown): object {
     type: name,
     message,
     ...(code !== undefined && { errorCode: code }),
-    stack: stack?.split('\n').filter((line) => /^\s+at /.test(line)).join('\n'),
+    stack: stack
+      ?.split('\n')
+      .filter((line) => /^\s+at /.test(line))
+      .join('\n'),
   }
 }
 

@@ -7,6 +7,7 @@ import type { SeatTable } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
 import { type EventDoor, type EventSecrets, lastEvents, lastRefusals } from '../events/index.ts'
 import { answered, idOf, problem, type Route, route } from '../http/index.ts'
+import { tipRoutes, tipsToDecide } from './tipRoutes.ts'
 
 const EVENTS_SHOWN = 30
 const REFUSALS_SHOWN = 10
@@ -35,6 +36,7 @@ export function connectionRoutes(parts: ConnectionParts): Route[] {
         chat: await seats.stateOf(channel.id),
         eventsAddress: `${publicUrl}/api/channels/${channel.slug}/events`,
         secrets: await secrets.list(channel.id),
+        tips: await tipsToDecide(db, channel.id),
         events: await lastEvents(db, channel.id, EVENTS_SHOWN),
         refusals: await lastRefusals(db, channel.id, REFUSALS_SHOWN),
       }),
@@ -47,6 +49,7 @@ export function connectionRoutes(parts: ConnectionParts): Route[] {
       handle: async ({ channel, key }) => answered(await channels.submit(channel.id, key, { kind: 'chat.test' })),
     }),
     ...secretRoutes(secrets),
+    ...tipRoutes(channels),
     eventTest(parts),
   ]
 }

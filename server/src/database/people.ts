@@ -219,6 +219,26 @@ export const supporter = pgTable(
   ],
 )
 
+/** Tips in a currency that the plan had no rate for, until somebody decides what they pay. */
+export const waitingTip = pgTable(
+  'waiting_tip',
+  {
+    channel: channelRef(),
+    id: whole().notNull(),
+    at: whole().notNull(),
+    viewer: whole().notNull(),
+    name: text().notNull(),
+    minorUnits: whole('minor_units').notNull(),
+    currency: text().notNull(),
+    status: text().$type<'waiting' | 'paid' | 'dismissed'>().notNull(),
+    paid: whole().notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.channel, t.id] }),
+    index('waiting_tip_waiting').on(t.channel, t.id).where(sql`status = 'waiting'`),
+  ],
+)
+
 /** Times within a show when it was not known who was there. */
 export const gap = pgTable(
   'gap',

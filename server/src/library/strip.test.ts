@@ -107,7 +107,10 @@ describe('what tells of who made it is taken out of', () => {
     const segment = plain.indexOf(Buffer.from('18538067', 'hex'))
     const inside = plain.subarray(segment + 12)
     const tags = element('1254c367', element('7373', Buffer.from(MARK)))
-    const info = element('1549a966', Buffer.concat([element('7ba9', Buffer.from(MARK)), element('5741', Buffer.from(MARK))]))
+    const info = element(
+      '1549a966',
+      Buffer.concat([element('7ba9', Buffer.from(MARK)), element('5741', Buffer.from(MARK))]),
+    )
     const file = Buffer.concat([plain.subarray(0, segment), element('18538067', Buffer.concat([inside, info, tags]))])
     const clean = withoutMetadata(file, 'webm')
     expect(clean.length).toBe(file.length)

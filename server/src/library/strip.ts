@@ -154,7 +154,8 @@ function blankBoxes(bytes: Buffer, from: number, to: number): void {
       bytes.write('free', at + 4, 'latin1')
       bytes.fill(0, at + head, end)
     } else if (CONTAINERS.has(type)) blankBoxes(bytes, at + head, end)
-    else if (TIMED.has(type)) bytes.fill(0, at + head + 4, Math.min(end, at + head + (bytes[at + head] === 1 ? 20 : 12)))
+    else if (TIMED.has(type))
+      bytes.fill(0, at + head + 4, Math.min(end, at + head + (bytes[at + head] === 1 ? 20 : 12)))
     at = end
   }
 }

@@ -33,6 +33,7 @@ const BY_ID = [
   'delete from player where channel = $1 and id = any($2)',
   'delete from tally_count where channel = $1 and viewer = any($2)',
   'delete from alias where channel = $1 and viewer = any($2)',
+  "update waiting_tip set name = 'somebody ' || viewer where channel = $1 and viewer = any($2)",
   'delete from message where channel = $1 and viewer = any($2)',
   `update viewer set name = 'somebody ' || id, chat_name = 'somebody ' || id, handle = 'somebody ' || id, nickname = null,
     issuer = '${FORGOTTEN}', account = id::text, account_key = '${FORGOTTEN}' || chr(10) || id

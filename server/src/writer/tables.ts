@@ -3,7 +3,7 @@ import { getTableConfig, type PgColumn, PgCustomColumn, type PgTable } from 'dri
 import { cooldowns } from '#core/access'
 import { commands, runs } from '#core/commands'
 import { gaps, plans } from '#core/earning'
-import { events, supporters } from '#core/events'
+import { events, supporters, waitingTips } from '#core/events'
 import { seeds } from '#core/fairness'
 import { floors, players, rounds, seats } from '#core/games'
 import { accounts, flows, transfers } from '#core/ledger'
@@ -157,6 +157,7 @@ export const STORED: readonly Stored[] = [
   kept(notes, schema.note),
   kept(imports, schema.peopleImport),
   kept(supporters, schema.supporter),
+  kept(waitingTips, schema.waitingTip),
   kept(gaps, schema.gap),
   kept(plans, schema.plan),
   kept(cooldowns, schema.cooldown),

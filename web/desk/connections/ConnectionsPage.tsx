@@ -10,6 +10,7 @@ import { useStatus } from '../status.ts'
 import { EventLog, type EventRefusal, type ReceivedEvent } from './EventLog.tsx'
 import { type Secret, Secrets } from './Secrets.tsx'
 import { SecurityPanel } from './SecurityPanel.tsx'
+import { TipsPanel, type TipToDecide } from './TipsPanel.tsx'
 
 interface Connections {
   readonly chat: {
@@ -20,6 +21,7 @@ interface Connections {
   }
   readonly eventsAddress: string
   readonly secrets: readonly Secret[]
+  readonly tips: readonly TipToDecide[]
   readonly events: readonly ReceivedEvent[]
   readonly refusals: readonly EventRefusal[]
 }
@@ -39,6 +41,7 @@ export function ConnectionsPage() {
       {found.data && (
         <>
           <ChatPanel chat={found.data.chat} />
+          <TipsPanel tips={found.data.tips} />
           <EventsPanel {...found.data} />
           <SignedInPanel />
           <SecurityPanel />

@@ -1,4 +1,5 @@
 import { digits } from '#core/currency'
+import { moneyInWords } from '#core/earning'
 
 interface Happened {
   readonly type: string
@@ -11,10 +12,7 @@ const counted = (count: unknown, one: string, many: string): string => {
   return `${digits(n)} ${n === 1 ? one : many}`
 }
 
-const money = (body: Happened['body']): string =>
-  new Intl.NumberFormat('en-GB', { style: 'currency', currency: String(body.currency) }).format(
-    Number(body.minorUnits) / 100,
-  )
+const money = (body: Happened['body']): string => moneyInWords(Number(body.minorUnits), String(body.currency))
 
 /** An event as a sentence: "MarenTin brought 40 viewers". */
 export function eventInWords({ type, name, body }: Happened): string {

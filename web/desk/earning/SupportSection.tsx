@@ -1,10 +1,11 @@
 import { useState } from 'react'
 import { inWords } from '#core/currency'
-import { SUPPORT_KINDS, type Support, type SupportKind, type SupportPlan, supportPays } from '#core/earning'
+import { moneyOf, SUPPORT_KINDS, type Support, type SupportKind, type SupportPlan, supportPays } from '#core/earning'
 import { fillIn } from '#core/texts'
 import { Button } from '../../parts/Button.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { INPUT, NumberRow, TickRow } from './fields.tsx'
+import { MoneyPart } from './MoneyPart.tsx'
 import type { SectionProps } from './sections.tsx'
 
 /** One thing to set: where it stands in the plan, what it is called, and an example of what it comes to. */
@@ -116,6 +117,7 @@ export function SupportSection({ draft, earning: { currency } }: SectionProps) {
         value={support.raid.followersOnly}
         onValue={(followersOnly) => set({ raid: { ...support.raid, followersOnly } })}
       />
+      <MoneyPart money={moneyOf(support)} set={(money) => set({ money })} />
       <Thanks support={support} set={set} />
     </Panel>
   )
@@ -133,7 +135,7 @@ const KIND_NAMES: Readonly<Record<SupportKind, string>> = {
 
 const SAMPLE = {
   viewer: { name: 'valve_vera', rank: 'Fitter' },
-  support: { tier: 1, count: 3, viewers: 40, amount: '7.50', months: 7 },
+  support: { tier: 1, count: 3, viewers: 40, amount: '7.50', money: '€7.50', currency: 'EUR', months: 7 },
   paid: '120 rivets',
 }
 

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { inWords } from '#core/currency'
-import type { Support } from '#core/earning'
+import { FIRST_MONEY, moneyInWords, type Support } from '#core/earning'
 import { change, read } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Panel } from '../../parts/Panel.tsx'
@@ -37,7 +37,9 @@ export function Supporters() {
 }
 
 const told = (support: Support): string =>
-  support.kind === 'tip' ? `tipped ${(support.minorUnits / 100).toFixed(2)}` : support.kind
+  support.kind === 'tip'
+    ? `tipped ${moneyInWords(support.minorUnits, support.currency ?? FIRST_MONEY.currency)}`
+    : support.kind
 
 function WaitingLine({ one }: { one: Waiting }) {
   const client = useQueryClient()

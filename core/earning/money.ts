@@ -1,0 +1,47 @@
+import { type Static, Type } from '@sinclair/typebox'
+
+const Iso = Type.String({ pattern: '^[A-Z]{3}$' })
+const closed = { additionalProperties: false }
+
+/** What money a plan counts tips in (ISO 4217), and what one unit of others is worth in it, in millionths. */
+export const Money = Type.Object(
+  {
+    currency: Iso,
+    rates: Type.Record(Iso, Type.Integer({ minimum: 1, maximum: 1_000_000_000_000 }), { maxProperties: 40 }),
+  },
+  closed,
+)
+export type Money = Static<typeof Money>
+
+/** What a plan counts in that says nothing of it. */
+export const FIRST_MONEY: Money = { currency: 'EUR', rates: {} }
+
+const MILLION = 1_000_000n
+
+/** How many minor units make one of a currency, as powers of ten: 2 for EUR, 0 for JPY, 3 for KWD. */
+export function minorDigits(currency: string): number {
+  const { maximumFractionDigits = 2 } = new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions()
+  return maximumFractionDigits
+}
+
+/** "€7.50", "¥500". @param minorUnits - As many as the currency has them. */
+export const moneyInWords = (minorUnits: number, currency: string): string =>
+  new Intl.NumberFormat('en', { style: 'currency', currency }).format(minorUnits / 10 ** minorDigits(currency))
+
+/** An amount as a plain number with the currency's places: "7.50", "500". */
+export const moneyPlain = (minorUnits: number, currency: string): string => {
+  const places = minorDigits(currency)
+  return (minorUnits / 10 ** places).toFixed(places)
+}
+
+/**
+ * What a tip is worth: floor(minor units x per unit x rate / 10^minor digits), exact.
+ * @param perUnit - Paid for each whole unit of the plan's money.
+ * @returns `undefined` for a currency that has no rate: what it is worth is not to be guessed.
+ */
+export function tipPays(money: Money, perUnit: number, minorUnits: number, currency: string): number | undefined {
+  const rate = currency === money.currency ? Number(MILLION) : money.rates[currency]
+  if (rate === undefined) return undefined
+  const whole = 10n ** BigInt(minorDigits(currency)) * MILLION
+  return Number((BigInt(minorUnits) * BigInt(perUnit) * BigInt(rate)) / whole)
+}

@@ -1,0 +1,67 @@
+import { currencySetting, inWords } from '../currency/index.ts'
+import { earningSetting, moneyInWords, moneyOf, payTip, tipPays } from '../earning/index.ts'
+import { needPerson, payeeOf, viewers, watches } from '../people/index.ts'
+import { readSetting } from '../settings/index.ts'
+import { defineTable, type Handler, needKey, ok, refuse, type World } from '../world/index.ts'
+
+/** A tip in a currency that the plan has no rate for: it waits for a hand to decide what it pays. */
+export interface WaitingTipRow {
+  readonly id: number
+  readonly at: number
+  readonly viewer: number
+  readonly name: string
+  readonly minorUnits: number
+  readonly currency: string
+  readonly status: 'waiting' | 'paid' | 'dismissed'
+  readonly paid: number
+}
+
+export const waitingTips = defineTable<WaitingTipRow>('waitingTip', 'keyed', (row) => row.id)
+
+/** Has a tip wait. @returns What the events' list says of it. */
+export function keepTip(
+  world: World,
+  viewer: { readonly id: number; readonly name: string },
+  minorUnits: number,
+  currency: string,
+): string {
+  const row = { id: world.nextId(), at: world.at, viewer: viewer.id, name: viewer.name, minorUnits, currency }
+  world.put(waitingTips, { ...row, status: 'waiting' as const, paid: 0 })
+  world.fact('tip.waits', 'desk', { tip: row.id, name: row.name, currency })
+  return `The plan has no rate for ${currency}: waits on the Connections page to be decided.`
+}
+
+export interface DecideTip {
+  readonly kind: 'tip.decide'
+  readonly tip: number
+  /** By the plan's rate, which it has by now; an amount of the channel's currency; or nothing. */
+  readonly pay: 'rate' | 'nothing' | number
+}
+
+/** Decides what a tip pays that waited because its currency had no rate. */
+export const decideTip: Handler<DecideTip> = {
+  needs(world, { tip }) {
+    const need = needKey(waitingTips, tip)
+    const row = world.rows.has(need) ? world.get(waitingTips, tip) : undefined
+    if (row === undefined) return [need]
+    const known = needKey(viewers, row.viewer)
+    const payee = world.rows.has(known) ? payeeOf(world, row.viewer) : row.viewer
+    return [need, known, ...needPerson(payee), needKey(watches, payee)]
+  },
+  decide(world, { tip, pay }) {
+    const row = world.get(waitingTips, tip)
+    if (row?.status !== 'waiting') return refuse('supporter_not_found', 'This has been decided. Load the page again.')
+    const { support } = readSetting(world, earningSetting)
+    const worth = pay === 'rate' ? tipPays(moneyOf(support), support.tip, row.minorUnits, row.currency) : Number(pay)
+    if (pay === 'rate' && worth === undefined)
+      return refuse('tip_no_rate', `The plan has no rate for ${row.currency} yet. Add one on the Earning page first.`)
+    const viewer = world.get(viewers, payeeOf(world, row.viewer))
+    const amount = pay === 'nothing' || viewer === undefined ? 0 : (worth ?? 0)
+    const { minorUnits, currency } = row
+    const paid = viewer === undefined || amount === 0 ? 0 : payTip(world, viewer, amount, { minorUnits, currency })
+    world.put(waitingTips, { ...row, status: pay === 'nothing' ? 'dismissed' : 'paid', paid })
+    world.fact('tip.decided', 'desk', { tip, paid })
+    const money = moneyInWords(minorUnits, currency)
+    return ok({ paid, told: `${money} of ${row.name}: ${inWords(paid, readSetting(world, currencySetting))}` })
+  },
+}

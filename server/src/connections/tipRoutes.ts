@@ -1,0 +1,54 @@
+import { Type } from '@sinclair/typebox'
+import { and, asc, eq } from 'drizzle-orm'
+import { earningSetting, moneyOf } from '#core/earning'
+import type { Channels } from '../channels.ts'
+import { type Reader, schema } from '../database/index.ts'
+import { answered, idOf, type Route, route } from '../http/index.ts'
+import { settingOf } from '../settings/index.ts'
+
+const MOST_SHOWN = 50
+const closed = { additionalProperties: false }
+
+/** The tips that wait because the plan has no rate for their currency, and whether it has one by now. */
+export async function tipsToDecide(db: Reader, channel: number) {
+  const { id, at, viewer, name, minorUnits, currency, status } = schema.waitingTip
+  const { support } = await settingOf(db, channel, earningSetting)
+  const money = moneyOf(support)
+  const tips = await db
+    .select({ id, at, viewer, name, minorUnits, currency })
+    .from(schema.waitingTip)
+    .where(and(eq(schema.waitingTip.channel, channel), eq(status, 'waiting')))
+    .orderBy(asc(id))
+    .limit(MOST_SHOWN)
+  return tips.map((tip) => ({
+    ...tip,
+    hasRate: tip.currency === money.currency || money.rates[tip.currency] !== undefined,
+  }))
+}
+
+/** Deciding what a tip pays that had no rate. */
+export function tipRoutes(channels: Channels): Route[] {
+  const Decision = Type.Object(
+    {
+      pay: Type.Union([
+        Type.Literal('rate'),
+        Type.Literal('nothing'),
+        Type.Integer({ minimum: 1, maximum: 1_000_000_000 }),
+      ]),
+    },
+    closed,
+  )
+  return [
+    route({
+      method: 'post',
+      path: '/desk/tips/:tip/decide',
+      does: 'Decide what a tip in a currency without a rate pays: by the rate there is now, an amount, or nothing',
+      allowed: 'streamer',
+      body: Decision,
+      handle: async ({ channel, key, param, body }) => {
+        const intent = { kind: 'tip.decide', tip: idOf(param('tip')), pay: body.pay } as const
+        return answered(await channels.submit(channel.id, key, intent))
+      },
+    }),
+  ]
+}

@@ -1,0 +1,84 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { inWords } from '#core/currency'
+import { moneyInWords } from '#core/earning'
+import { change } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { Panel } from '../../parts/Panel.tsx'
+import { dayText } from '../../parts/time.ts'
+import { useToast } from '../../parts/toasts.tsx'
+import { useStatus } from '../status.ts'
+
+export interface TipToDecide {
+  readonly id: number
+  readonly at: number
+  readonly name: string
+  readonly minorUnits: number
+  readonly currency: string
+  /** Whether the plan has a rate for its currency by now. */
+  readonly hasRate: boolean
+}
+
+/** Tips that wait because nothing says what their currency is worth: never paid by guess. */
+export function TipsPanel({ tips }: { tips: readonly TipToDecide[] }) {
+  if (tips.length === 0) return null
+  return (
+    <Panel title="Tips to decide" aside="in a currency that the earning plan has no rate for">
+      <ul>
+        {tips.map((tip) => (
+          <TipLine key={tip.id} tip={tip} />
+        ))}
+      </ul>
+    </Panel>
+  )
+}
+
+function TipLine({ tip }: { tip: TipToDecide }) {
+  const client = useQueryClient()
+  const toast = useToast()
+  const { currency } = useStatus()
+  const [amount, setAmount] = useState('')
+  const decide = useMutation({
+    mutationFn: (pay: 'rate' | 'nothing' | number) =>
+      change<{ paid: number }>('POST', `/desk/tips/${tip.id}/decide`, { pay }),
+    onSuccess: async ({ paid }) => {
+      toast({ text: paid === 0 ? `${tip.name} got nothing for it.` : `${tip.name} got ${inWords(paid, currency)}.` })
+      await client.invalidateQueries({ queryKey: ['connections'] })
+    },
+    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  })
+  const whole = /^[1-9]\d{0,8}$/.test(amount) ? Number(amount) : undefined
+  return (
+    <li className="flex flex-wrap items-center gap-3 border-t border-line px-4 py-2 first:border-t-0">
+      <p className="min-w-0 flex-1 break-words">
+        <strong>{tip.name}</strong> tipped{' '}
+        <strong className="tabular">{moneyInWords(tip.minorUnits, tip.currency)}</strong>
+        <span className="text-muted"> · {dayText(tip.at)}</span>
+      </p>
+      {tip.hasRate && (
+        <Button look="main" onClick={() => decide.mutate('rate')} disabled={decide.isPending}>
+          Pay by the rate
+        </Button>
+      )}
+      <label className="flex items-center gap-2">
+        <span className="sr-only">Amount for {tip.name}</span>
+        <input
+          inputMode="numeric"
+          value={amount}
+          onChange={(event) => setAmount(event.target.value.trim())}
+          className="tabular w-24 rounded-md border border-line bg-surface px-3 py-1.5 text-right"
+        />
+        {currency.many}
+      </label>
+      <Button
+        onClick={() => whole !== undefined && decide.mutate(whole)}
+        disabled={whole === undefined || decide.isPending}
+      >
+        Pay
+      </Button>
+      <Button look="quiet" onClick={() => decide.mutate('nothing')} disabled={decide.isPending}>
+        Pay nothing
+      </Button>
+    </li>
+  )
+}
