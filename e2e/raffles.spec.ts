@@ -38,7 +38,7 @@ test('a raffle is set up with what it means tonight, entered in chat and on the 
   await expect(desk.getByText(/"!get" would mean two things/)).toBeVisible()
   await expect(desk.getByRole('button', { name: 'Open now' })).toBeDisabled()
   await desk.getByLabel('Word in chat, and others that mean the same').fill('!brass')
-  await desk.getByLabel('The marker runs for').fill('2')
+  await desk.getByLabel('The marker runs for').fill('6')
   await desk.getByRole('button', { name: 'Open now' }).click()
   await expect(desk.getByRole('heading', { name: 'Brass lamp', level: 1 })).toBeVisible()
   await expect(standin.getByRole('log').getByText(/“Brass lamp” is open: a lamp of brass\. Type !brass/)).toBeVisible()
@@ -75,7 +75,7 @@ test('a raffle is set up with what it means tonight, entered in chat and on the 
   ).toBeVisible()
   await bench.getByRole('button', { name: 'Draw: Brass lamp' }).click()
   await expect(overlay.locator('.strip')).toBeVisible()
-  await expect(phone.getByRole('img', { name: /strip of chances/ })).toBeVisible()
+  await expect(phone.getByRole('img', { name: /odds bar/ })).toBeVisible()
   const told = standin
     .getByRole('log')
     .getByText(/(valve_vera|umbra_coil) is drawn for “Brass lamp”, with a chance of (25|75) %/)

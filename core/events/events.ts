@@ -174,7 +174,11 @@ function supportOf(type: string, body: Received['body']): Support | undefined {
     case 'ricompensa.raid':
       return { kind: 'raid', viewers: figure('viewers') }
     case 'ricompensa.tip':
-      return { kind: 'tip', minorUnits: figure('minorUnits'), currency: String(body.currency) }
+      return {
+        kind: 'tip',
+        minorUnits: figure('minorUnits'),
+        ...(typeof body.currency === 'string' && { currency: body.currency }),
+      }
     case 'ricompensa.cheer':
       return { kind: 'cheer', units: figure('units') }
     default:

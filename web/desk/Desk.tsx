@@ -8,6 +8,7 @@ import { Loading, Problem } from '../parts/Notice.tsx'
 import { SignInPage } from '../parts/SignIn.tsx'
 import { SignInAgain } from '../parts/SignInAgain.tsx'
 import { useTheme } from '../parts/theme.ts'
+import { UnsavedGuard } from '../parts/unsaved.tsx'
 import { JumpBox } from './JumpBox.tsx'
 import { ShowBar } from './show/ShowBar.tsx'
 import { type Status, statusQuery } from './status.ts'
@@ -74,7 +75,9 @@ function DeskFrame({ status, live }: { status: Status; live: boolean }) {
       <div className="flex min-h-0 flex-1">
         <Sidebar caller={status.caller} />
         <main id="page" tabIndex={-1} className="min-w-0 flex-1 overflow-y-auto p-5 outline-none">
-          <Outlet />
+          <UnsavedGuard>
+            <Outlet />
+          </UnsavedGuard>
         </main>
         <Bench />
       </div>

@@ -6,6 +6,7 @@ import { fillIn } from '#core/texts'
 import { CurrencyIcon } from '../../parts/CurrencyIcon.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { same } from '../../parts/same.ts'
+import { useUnsaved } from '../../parts/unsaved.tsx'
 import { Applies } from './Applies.tsx'
 import { useSave } from './useSave.ts'
 import { commandsQuery, wordsIn } from './view.ts'
@@ -31,6 +32,7 @@ export function CurrencyForm({ currency, words }: { currency: Currency; words: C
     { aliases: [], ...currency, reply: currency.reply ?? REPLY },
     { ...wanted, reply: wanted.reply ?? REPLY },
   )
+  useUnsaved(changed)
   const view = useQuery(commandsQuery).data
   const checked = checkWords(wanted, words, wordsIn(view))
   const wrong = problemOf(wanted) ?? (checked.ok ? undefined : checked.refusal.sentence)

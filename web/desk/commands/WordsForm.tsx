@@ -5,6 +5,7 @@ import type { Currency } from '#core/currency'
 import { read } from '../../parts/api.ts'
 import { Panel } from '../../parts/Panel.tsx'
 import { same } from '../../parts/same.ts'
+import { useUnsaved } from '../../parts/unsaved.tsx'
 import { Applies } from './Applies.tsx'
 import { useSave } from './useSave.ts'
 import { commandsQuery, wordsIn } from './view.ts'
@@ -31,6 +32,7 @@ export function WordsForm({ words, currency }: { words: ChatWords; currency: Cur
   const [draft, setDraft] = useState(words)
   const save = useSave('/desk/words', 'Chat understands these words from now on.')
   const changed = !same(draft, words)
+  useUnsaved(changed)
   const view = useQuery(commandsQuery).data
   const checked = checkWords(currency, draft, wordsIn(view))
   const empty = NAMES.find(({ kind }) => !/^[\p{L}\p{N}_-]{1,30}$/u.test(draft[kind].word))

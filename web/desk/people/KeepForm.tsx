@@ -13,12 +13,13 @@ const FIELD = 'rounded-md border border-line bg-surface px-2.5 py-1.5'
 export function KeepForm({ panel, close }: { panel: PanelAnswer; close: () => void }) {
   const { viewer, circles } = panel
   const act = useAct()
-  const keep = (body: object, text: string) =>
-    act.mutate({ method: 'PUT', path: `/desk/viewers/${viewer.id}`, body, text })
+  const keep = (body: object, text: string, shown: Act['shown'] = {}) =>
+    act.mutate({ method: 'PUT', path: `/desk/viewers/${viewer.id}`, body, text, shown })
   const [nickname, setNickname] = useState(viewer.nickname ?? '')
-  // Shown at once; what the server says afterwards begins this form anew.
-  const [follower, setFollower] = useState(viewer.followedAt !== null)
-  const [listed, setListed] = useState(!viewer.unlisted)
+  // Shown at once, until the server has answered; whatever else changes meanwhile, what is typed here stays.
+  const pending = act.isPending ? act.variables.shown : undefined
+  const follower = pending?.follower ?? viewer.followedAt !== null
+  const listed = pending?.listed ?? !viewer.unlisted
   const submit = (event: FormEvent) => {
     event.preventDefault()
     keep({ nickname }, nickname.trim() === '' ? 'The nickname is gone.' : `Shown as ${nickname.trim()} everywhere.`)
@@ -46,10 +47,9 @@ export function KeepForm({ panel, close }: { panel: PanelAnswer; close: () => vo
           <input
             type="checkbox"
             checked={follower}
-            onChange={(event) => {
-              setFollower(event.target.checked)
-              keep({ follower: event.target.checked }, event.target.checked ? 'A follower.' : 'No follower any more.')
-            }}
+            onChange={({ target: { checked } }) =>
+              keep({ follower: checked }, checked ? 'A follower.' : 'No follower any more.', { follower: checked })
+            }
             className="size-4 accent-brass"
           />
           Follower
@@ -94,13 +94,9 @@ export function KeepForm({ panel, close }: { panel: PanelAnswer; close: () => vo
           <input
             type="checkbox"
             checked={listed}
-            onChange={(event) => {
-              setListed(event.target.checked)
-              keep(
-                { unlisted: !event.target.checked },
-                event.target.checked ? 'In the public lists.' : 'In no public list.',
-              )
-            }}
+            onChange={({ target: { checked } }) =>
+              keep({ unlisted: !checked }, checked ? 'In the public lists.' : 'In no public list.', { listed: checked })
+            }
             className="size-4 accent-brass"
           />
           In the public lists
@@ -116,6 +112,8 @@ interface Act {
   readonly path: string
   readonly body: object
   readonly text: string
+  /** What is shown already while the server has not answered. */
+  readonly shown?: { readonly follower?: boolean; readonly listed?: boolean }
 }
 
 function useAct() {
@@ -131,7 +129,17 @@ function useAct() {
 }
 
 /** What takes a person out of sight, or makes two one: each asks for one thing more before it happens. */
-function Aside({ panel: { viewer }, act, close }: { panel: PanelAnswer; act: (act: Act) => void; close: () => void }) {
+function Aside({
+  panel: { viewer },
+  act,
+  close,
+}: {
+  panel: PanelAnswer
+  act: (act: Act, options?: { onSuccess: () => void }) => void
+  close: () => void
+}) {
+  // What was refused leaves everything as it stands, with the reason above.
+  const done = { onSuccess: close }
   const [other, setOther] = useState<{ id: number; name: string }>()
   const [confirm, setConfirm] = useState('')
   const [archived, ignored] = [viewer.archivedAt !== null, viewer.ignored]
@@ -174,14 +182,9 @@ function Aside({ panel: { viewer }, act, close }: { panel: PanelAnswer; act: (ac
           <Button
             disabled={other === undefined || other.id === viewer.id}
             onClick={() => {
-              if (other)
-                act({
-                  method: 'POST',
-                  path: `/desk/viewers/${viewer.id}/merge`,
-                  body: { into: other.id },
-                  text: `${viewer.name} and ${other.name} are one.`,
-                })
-              close()
+              if (other === undefined) return
+              const text = `${viewer.name} and ${other.name} are one.`
+              act({ method: 'POST', path: `/desk/viewers/${viewer.id}/merge`, body: { into: other.id }, text }, done)
             }}
           >
             Merge{other && ` into ${other.name}`}
@@ -204,10 +207,12 @@ function Aside({ panel: { viewer }, act, close }: { panel: PanelAnswer; act: (ac
           <Button
             look="danger"
             disabled={confirm.trim() !== viewer.name}
-            onClick={() => {
-              act({ method: 'POST', path: `/desk/viewers/${viewer.id}/forget`, body: { confirm }, text: 'Forgotten.' })
-              close()
-            }}
+            onClick={() =>
+              act(
+                { method: 'POST', path: `/desk/viewers/${viewer.id}/forget`, body: { confirm }, text: 'Forgotten.' },
+                done,
+              )
+            }
           >
             Forget
           </Button>

@@ -76,7 +76,7 @@ function ViewerDetails({ id, close, begin }: Required<ViewerPanelProps>) {
           <section tabIndex={0} aria-label={part} className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
             {part === 'What is known' && <Known panel={panel} />}
             {part === 'Trail' && <FilteredTrail id={id} />}
-            {part === 'Change' && <KeepForm key={JSON.stringify(panel.viewer)} panel={panel} close={close} />}
+            {part === 'Change' && <KeepForm key={panel.viewer.id} panel={panel} close={close} />}
           </section>
         </>
       )}

@@ -7,6 +7,7 @@ import { Problem } from '../../parts/Notice.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { same } from '../../parts/same.ts'
 import { useToast } from '../../parts/toasts.tsx'
+import { useUnsaved } from '../../parts/unsaved.tsx'
 import { type Moves, MovesShown } from './MovesShown.tsx'
 import { RankTable } from './RankTable.tsx'
 import { linesOf, newLine, type RankLine, readLines } from './rankDraft.ts'
@@ -26,6 +27,7 @@ export function RanksForm({ ranks }: { ranks: Ranks }) {
   const read = readLines(lines, measure)
   const plan: RankPlan | undefined = typeof read === 'string' ? undefined : { measure, ranks: read, announce }
   const changed = plan === undefined || !same(plan, ranks.plan)
+  useUnsaved(changed)
   const { preview, apply } = useRankChange()
   const edit = (next: readonly RankLine[]) => {
     setLines([...next])

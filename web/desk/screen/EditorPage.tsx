@@ -1,12 +1,13 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { ArrowLeft } from 'lucide-react'
 import { useEffect, useState } from 'react'
-import { Link, useBlocker, useParams } from 'react-router'
+import { Link, useParams } from 'react-router'
 import { type OverlaySettings, overlayFault, type Piece } from '#core/screen'
 import { change } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { same } from '../../parts/same.ts'
+import { useUnsaved } from '../../parts/unsaved.tsx'
 import { type OverlayShown, type ScreenView, screenQuery } from '../library/library.ts'
 import { Canvas } from './Canvas.tsx'
 import { CanvasFields } from './CanvasFields.tsx'
@@ -57,6 +58,7 @@ function Editor({ overlay, view }: { overlay: OverlayShown; view: ScreenView }) 
   const { draft, edit, undo, undoable } = useDraft(overlay)
   const [chosen, setChosen] = useState<string>()
   const changed = !same(draft, settingsOf(overlay))
+  useUnsaved(changed)
   const wrong = draft.name.trim() === '' ? 'Give the overlay a name.' : overlayFault(draft)
   const save = useMutation({
     mutationFn: () => change('PUT', `/desk/overlays/${overlay.id}`, draft),
@@ -108,7 +110,6 @@ function Editor({ overlay, view }: { overlay: OverlayShown; view: ScreenView }) 
           )}
         </div>
       </div>
-      <LeaveGuard unsaved={changed} />
     </div>
   )
 }
@@ -182,21 +183,4 @@ function useUndoKey(undo: () => void): void {
     window.addEventListener('keydown', press)
     return () => window.removeEventListener('keydown', press)
   }, [undo])
-}
-
-/** Leaving asks first while something is saved nowhere. */
-function LeaveGuard({ unsaved }: { unsaved: boolean }) {
-  const blocker = useBlocker(unsaved)
-  if (blocker.state !== 'blocked') return null
-  return (
-    <div role="alert" className="flex flex-wrap items-center gap-2 rounded-md border border-brick px-4 py-3">
-      <p className="mr-auto">What you changed is saved nowhere.</p>
-      <Button ref={(button) => button?.focus()} onClick={() => blocker.reset()}>
-        Go on with it
-      </Button>
-      <Button look="danger" onClick={() => blocker.proceed()}>
-        Throw it away
-      </Button>
-    </div>
-  )
 }

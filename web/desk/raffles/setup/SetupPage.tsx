@@ -5,6 +5,8 @@ import { Link, useNavigate, useSearchParams } from 'react-router'
 import { type RaffleSettings, SAME_CHANCE, SPEND_FOR_MORE } from '#core/raffles'
 import { Loading, Problem } from '../../../parts/Notice.tsx'
 import { Panel } from '../../../parts/Panel.tsx'
+import { same } from '../../../parts/same.ts'
+import { useUnsaved } from '../../../parts/unsaved.tsx'
 import { commandsQuery } from '../../commands/view.ts'
 import { formQuery, raffleQuery } from '../view.ts'
 import { EntryPart, WhoPart } from './EntryPart.tsx'
@@ -53,6 +55,7 @@ function SetupForm({ settings, setup, changed, form, commands }: SetupFormProps)
   const [draft, setDraft] = useState<RaffleSettings>(settings ?? SAME_CHANCE)
   const outlook = useOutlook(draft).data
   const go = useNavigate()
+  const saved = useUnsaved(!same(draft, settings ?? SAME_CHANCE))
   const fixed = changed !== null && changed.status !== 'planned'
   const put = (patch: Partial<RaffleSettings>) => setDraft({ ...draft, ...patch })
   const parts: PartProps = { draft, put, form, commands, fixed }
@@ -101,7 +104,10 @@ function SetupForm({ settings, setup, changed, form, commands }: SetupFormProps)
         fault={outlook?.fault ?? null}
         zone={form.timeZone}
         now={form.now}
-        done={(raffle) => void go(raffle === undefined ? '/raffles' : `/raffles/${raffle}`)}
+        done={(raffle) => {
+          saved()
+          void go(raffle === undefined ? '/raffles' : `/raffles/${raffle}`)
+        }}
       />
     </div>
   )
