@@ -8,8 +8,8 @@ export default defineConfig({
     // One more than there are processors: the tests of the server mostly wait.
     maxWorkers: 3,
     // A test fails by an assertion: this only ends one that hangs, on however slow a machine.
-    testTimeout: 120_000,
-    hookTimeout: 120_000,
+    testTimeout: 600_000,
+    hookTimeout: 600_000,
     // Files share what is loaded: nothing in there outlives a test, and loading it anew for each file was a fifth of the time.
     isolate: false,
     projects: [

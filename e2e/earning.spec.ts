@@ -32,7 +32,7 @@ test('support is paid as the plan says, once applied, and the viewer sees why', 
   await expect(standin.getByText('202: Paid 337 rivets.')).toBeVisible()
 
   const phone = await signedIn(browser, `${VIEWER}/mine`, guest, PHONE)
-  await expect(phone.getByRole('row', { name: /Tipped 7\.50.*\+337/ })).toBeVisible()
+  await expect(phone.getByRole('row', { name: /Tipped €7\.50.*\+337/ })).toBeVisible()
   await expect(phone.getByText('Tip: 45 rivets for each whole unit of money.')).toBeVisible()
 })
 

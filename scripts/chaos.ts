@@ -2,7 +2,8 @@ import { setTimeout as pause } from 'node:timers/promises'
 import { parseArgs } from 'node:util'
 import { chanceFrom } from '../standin/src/chance.ts'
 import { build } from './build.ts'
-import { checkAll } from './chaos/checks.ts'
+import { type Check, checkAll } from './chaos/checks.ts'
+import { Poisoner } from './chaos/poison.ts'
 import { type Stage, setStage } from './chaos/stage.ts'
 import { type Follower, follow, Storm } from './chaos/storm.ts'
 
@@ -40,6 +41,11 @@ async function untilEnough({ orders }: Storm): Promise<void> {
   for (let waited = 0; orders.length < LEAST_ORDERS && waited < 60; waited++) await pause(1000)
 }
 
+const poisonerHolds = ({ found, wrong }: Poisoner): Check => ({
+  name: 'what is poisoned is refused alone',
+  wrong: found === 0 ? ['nothing poisoned was found out at all'] : wrong,
+})
+
 /** A storm of orders, chat, events and earnings with faults in it, and then the question whether everything holds. */
 async function main(): Promise<number> {
   const { values } = parseArgs({ options: { cycles: { type: 'string', default: '10' }, seed: { type: 'string' } } })
@@ -53,6 +59,7 @@ async function main(): Promise<number> {
   const storm = new Storm(stage, chance)
   const followers = Array.from({ length: FOLLOWERS }, () => follow(stage, chance))
   storm.start()
+  const poisoner = new Poisoner(stage)
   const names = Object.keys(FAULTS)
   const counts = new Map<string, number>()
   for (let i = 1; i <= cycles; i++) {
@@ -64,11 +71,12 @@ async function main(): Promise<number> {
   await pause(1000)
   await untilEnough(storm)
   await storm.stop()
+  await poisoner.stop()
   for (const [name, count] of counts) console.log(`did ${count} times: ${name}`)
   console.log(
-    `${storm.orders.length} orders answered, ${storm.refused} refused, ${storm.repeated} sent again to both, ${storm.events.length} events, ${storm.said} chat lines`,
+    `${storm.orders.length} orders answered, ${storm.refused} refused, ${storm.repeated} sent again to both, ${storm.events.length} events, ${storm.said} chat lines, ${poisoner.found} poisoned intents found out`,
   )
-  const checks = await checkAll(stage, storm, followers)
+  const checks = [...(await checkAll(stage, storm, followers)), poisonerHolds(poisoner)]
   for (const { name, wrong } of checks)
     console.log(
       `${wrong.length === 0 ? 'holds' : 'BROKEN'}: ${name}${wrong

@@ -3,7 +3,7 @@ import type { Intent } from '#core/engine'
 import { PLAIN_REWARD, type RewardSettings } from '#core/store'
 import { connect, connectWriter, migrateUp, type Pool } from '#server/database/index.ts'
 import { migrateTimers } from '#server/timers/index.ts'
-import { ChannelWriter, type Sent } from '#server/writer/index.ts'
+import { ChannelWriter, envelope } from '#server/writer/index.ts'
 
 export interface BenchChannel {
   readonly pool: Pool
@@ -35,7 +35,7 @@ export async function benchChannel(url: string, present: number): Promise<BenchC
   const writer = new ChannelWriter({ pool: writerPool, channel: made.rows[0].id, onFacts: () => {} })
   let count = 0
   let at = 1_000_000
-  const send = (intent: Intent) => writer.submit({ ...intent, key: `bench/${++count}`, at } as Sent)
+  const send = (intent: Intent) => writer.submit({ ...intent, ...envelope(`bench/${++count}`, at) })
   await send({
     kind: 'channel.setUp',
     currency: { one: 'rivet', many: 'rivets', word: 'rivets' },

@@ -4,10 +4,11 @@ import { World } from '#core/world'
 import { envelope } from '#server/writer/index.ts'
 import { COMMAND } from '../../core/testing/channel.ts'
 import type { BenchChannel } from './channel.ts'
+import { scaled } from './scale.ts'
 
 const COMMANDS = 500
 const ALIASES = 5
-const LINES = 400_000
+const LINES = scaled(400_000)
 
 const command = (i: number): CommandSettings => ({
   ...COMMAND,
@@ -60,7 +61,7 @@ export function matching(): { perSecond: number; bare: number } {
 }
 
 const PER_SECOND = 200
-const SECONDS = 60
+const SECONDS = scaled(60)
 const SPEAKERS = 300
 
 /** 200 lines of mixed chat each second for a minute: p99 from handing a line in to its durable answer (ms). */

@@ -8,6 +8,7 @@ import { streamFacts } from '#server/feed/stream.ts'
 import { ChannelWriter, envelope } from '#server/writer/index.ts'
 import { freePort } from '../../server/src/testing/ports.ts'
 import type { BenchChannel } from './channel.ts'
+import { scaled } from './scale.ts'
 
 /** Who listens, for what, and what is handed in so that there is something to hear. */
 interface Listening {
@@ -19,8 +20,8 @@ interface Listening {
 }
 
 const VOICE: Listening = {
-  listeners: 1000,
-  facts: 100,
+  listeners: scaled(1000),
+  facts: scaled(100),
   pauseMs: 40,
   kind: 'chat.voice',
   intent: (i) => ({ kind: 'chat.voice', voice: { muted: i % 2 === 0 } }),
@@ -32,8 +33,8 @@ export const feedDelay = (bench: BenchChannel): Promise<{ ours: number; bare: nu
 /** From an entry's commit to five thousand readers of a raffle's live counter, once a second, and by a bare broadcaster beside it. */
 export const counterDelay = (bench: BenchChannel, raffle: number): Promise<{ ours: number; bare: number }> =>
   delaysOf(bench, {
-    listeners: 5000,
-    facts: 20,
+    listeners: scaled(5000),
+    facts: scaled(20),
     pauseMs: 1000,
     kind: 'raffle.counted',
     intent: (i) => {

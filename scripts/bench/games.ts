@@ -1,6 +1,7 @@
 import { Chance } from '#core/fairness'
 import { type Act, type Game, gameSetting, outcomesOf, player, quickRandom, type SettingsOf } from '#core/games'
 import type { BenchChannel } from './channel.ts'
+import { scaled } from './scale.ts'
 
 const NO_LIMITS = { everyoneSeconds: 0, eachSeconds: 0, perViewer: 0, perShow: 0 }
 const STAKES = { smallest: 1, largest: 0, share: 100 }
@@ -11,9 +12,9 @@ async function turnOn<G extends Game>({ send }: BenchChannel, game: G, more: Par
   if (!done.ok) throw new Error(done.refusal.sentence)
 }
 
-const CREW = 10_000
-const JOIN_MS = 10_000
-const BEATS = 200
+const CREW = scaled(10_000)
+const JOIN_MS = scaled(10_000)
+const BEATS = scaled(200, 10)
 
 /**
  * A heist with 10,000 members who join within ten seconds, gone through to its end.
@@ -50,12 +51,15 @@ export async function largeHeist(bench: BenchChannel): Promise<{ joinMs: number;
     await send({ kind: 'game.tick', round: Number(open.id), due: Number(open.next_at) })
   }
   const settleSeconds = (performance.now() - settling) / 1000
-  const left = await pool.query("select count(*)::int as n from account where kind = 'pot' and balance <> 0")
+  const left = await pool.query(
+    // Pots of orders hold what is paid for until it is done.
+    "select count(*)::int as n from account join round using (channel, id) where kind = 'pot' and balance <> 0",
+  )
   if (left.rows[0].n !== 0) throw new Error('A pot did not end at 0.')
   return { joinMs: took.sort((a, b) => a - b)[Math.floor(CREW * 0.99)] ?? Number.NaN, settleSeconds }
 }
 
-const DUELS = 1000
+const DUELS = scaled(1000)
 
 /** A thousand duels at once, called, taken and decided. @returns Duels per second. */
 export async function duels(bench: BenchChannel): Promise<number> {
@@ -80,7 +84,7 @@ export async function duels(bench: BenchChannel): Promise<number> {
   return DUELS / seconds
 }
 
-const ROUNDS = 1_000_000
+const ROUNDS = scaled(1_000_000)
 
 /** The same plays without anything of ours: what each game comes to, written out. */
 const BARE: Readonly<Record<'heist' | 'duel' | 'roulette' | 'reels' | 'coin', () => number>> = {
@@ -120,7 +124,7 @@ export function simulated(): { game: string; ours: number; bare: number }[] {
   })
 }
 
-const DRAWS = 10_000_000
+const DRAWS = scaled(10_000_000)
 
 /** The bounds that games draw below, and the value that chi-square stays under in 999 of 1,000 fair runs. */
 const KINDS: readonly {

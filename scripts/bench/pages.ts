@@ -44,8 +44,8 @@ async function deskCookie(database: string): Promise<string> {
   const client = new pg.Client({ connectionString: database })
   await client.connect()
   const hash = createHash('sha256').update('bench').digest('hex')
-  const text = `insert into session (id_hash, scope, account, name, created_at, expires_at)
-    values ($1, 'desk', $2, $2, extract(epoch from now())::bigint, 9999999999)`
+  const text = `insert into session (id_hash, scope, account, name, created_at, expires_at, seen_at)
+    values ($1, 'desk', $2, $2, extract(epoch from now())::bigint, 9999999999, extract(epoch from now())::bigint)`
   await client.query(text, [hash, STREAMER.account])
   await client.end()
   return 'bench'

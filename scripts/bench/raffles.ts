@@ -1,10 +1,11 @@
 import { type RaffleSettings, SAME_CHANCE } from '#core/raffles'
 import type { BenchChannel } from './channel.ts'
+import { scaled } from './scale.ts'
 
-const ENTRIES = 50_000
-const MINUTE_MS = 60_000
+const ENTRIES = scaled(50_000)
+const MINUTE_MS = scaled(60_000)
 /** Entries come in so many handfuls within the minute. */
-const BEATS = 600
+const BEATS = scaled(600, 60)
 const TICKETS = 20
 
 const start = async ({ send }: BenchChannel, word: string, more: Partial<RaffleSettings> = {}): Promise<number> => {

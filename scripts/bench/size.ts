@@ -1,14 +1,15 @@
 import { connect, connectWriter, reader } from '#server/database/index.ts'
 import { trailOf } from '#server/ledger/index.ts'
 import { peoplePage } from '#server/people/table.ts'
-import { ChannelWriter, type Sent } from '#server/writer/index.ts'
+import { ChannelWriter, envelope } from '#server/writer/index.ts'
+import { scaled } from './scale.ts'
 import { freshDatabase } from './year.ts'
 
 /** A year of a busy channel, whole: a part of it is built. */
-const YEAR = { viewers: 20_000, shows: 300, transfers: 30_000_000 }
+const YEAR = { viewers: 20_000, shows: 300, transfers: scaled(30_000_000) }
 /** As many are present in both, so that a payment to them is the same work. */
 const PRESENT = 200
-const ROUNDS = 60
+const ROUNDS = scaled(60, 7)
 const NOW = 1_700_000_000
 
 /** What is measured at one size, in milliseconds. */
@@ -22,8 +23,8 @@ const fill = (part: number): string[] => {
   const [viewers, shows, transfers] = [YEAR.viewers / part, YEAR.shows / part, YEAR.transfers / part]
   return [
     "insert into channel (slug, name, owner, seq, revision, last_id) values ('size', 'Size', 'size', 1, 1, 90000000)",
-    `insert into viewer (channel, id, account, name, chat_name, handle, moderator, ignored, present, present_since, first_seen_at, last_seen_at, followed_at)
-      select 1, i, 'viewer' || i, n, n, lower(n), false, false, i <= ${PRESENT}, ${NOW}, 1690000000, ${NOW} - i, ${NOW}
+    `insert into viewer (channel, id, account, account_key, name, chat_name, handle, moderator, ignored, present, present_since, first_seen_at, last_seen_at, followed_at)
+      select 1, i, 'viewer' || i, 'viewer' || i, n, n, lower(n), false, false, i <= ${PRESENT}, ${NOW}, 1690000000, ${NOW} - i, ${NOW}
       from (select i, substr(md5(i::text), 1, 10) || '_' || i as n from generate_series(1, ${viewers}) i) named`,
     `insert into account (channel, id, kind, balance, earned) select 1, i, 'wallet', i * 7, i * 9 from generate_series(1, ${viewers}) i`,
     `insert into watch (channel, id, counting, counted_until, carry_seconds, watched_seconds, show_id, show_seconds)
@@ -71,15 +72,14 @@ export async function measureAtSize(postgresUrl: string, part: number): Promise<
   const search = await timed(ROUNDS, (i) => peoplePage(db, 1, { ...asked, name: `${(i * 37) % viewers}` }))
   const trail = await timed(ROUNDS, (i) => trailOf(db, 1, 1 + ((i * 7919) % viewers)))
   const writer = new ChannelWriter({ pool: writerPool, channel: 1, onFacts: () => {} })
-  const payout = await timed(30, (i) =>
+  const payout = await timed(scaled(30, 7), (i) =>
     writer.submit({
       kind: 'earning.pay',
       show: 20_000_000,
       after: 0,
       upTo: 10_000_000,
-      key: `pay/${i}`,
-      at: NOW + 300 * (i + 1),
-    } as Sent),
+      ...envelope(`pay/${i}`, NOW + 300 * (i + 1)),
+    }),
   )
   await Promise.all([pool.end(), writerPool.end()])
   return { search: p95(search), trail: p95(trail), payout: p95(payout) }

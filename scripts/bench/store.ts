@@ -5,9 +5,10 @@ import { PLAIN_ALERT } from '#core/screen'
 import { PLAIN_REWARD } from '#core/store'
 import type { Stack } from '../demo/stack.ts'
 import type { BenchChannel } from './channel.ts'
+import { scaled } from './scale.ts'
 
-const ORDERS = 5000
-const STOCK = 500
+const ORDERS = scaled(5000)
+const STOCK = scaled(500)
 
 /**
  * So many orders of one reward of which there are 500, all at once, from different viewers.
@@ -32,7 +33,7 @@ export async function burst({ send, pool, channel, viewers }: BenchChannel): Pro
   return ORDERS / seconds
 }
 
-const ROUNDS = 40
+const ROUNDS = scaled(40, 2)
 
 /** As text: what runs in the page is not to be rewritten on its way there. The moment is that of the frame it is drawn in. */
 const UNTIL_SEEN = `new Promise((found) => {

@@ -27,7 +27,7 @@ export function startProcess(file: string, environment: Record<string, string>):
 
 /** Waits until an address answers. @throws if the process ends first, or after half a minute. */
 export async function untilAnswers(url: string, child: ChildProcess, name: string, pauseMs = 100): Promise<void> {
-  for (let tries = 0; tries < 30_000 / pauseMs; tries++) {
+  for (let tries = 0; tries < 180_000 / pauseMs; tries++) {
     if (child.exitCode !== null) throw new Error(`The ${name} stopped while starting. What it printed above says why.`)
     const answer = await fetch(url).catch(() => undefined)
     if (answer?.ok) return

@@ -70,12 +70,12 @@ async function seated(before: readonly string[] = []) {
     connector.stop()
     await irc.close()
   })
-  await vi.waitFor(() => expect(states.at(-1)).toBe('connected'), { timeout: 5000 })
+  await vi.waitFor(() => expect(states.at(-1)).toBe('connected'), { timeout: 120_000 })
   const of = (kind: Intent['kind']) => intents.filter((intent) => intent.kind === kind)
   return { port, room, connector, of }
 }
 
-const soon = (check: () => void) => vi.waitFor(check, { timeout: 5000 })
+const soon = (check: () => void) => vi.waitFor(check, { timeout: 120_000 })
 
 test('presence follows the room: who was there, comes, goes, and who left while nobody listened', async () => {
   const { room, of } = await seated(['early', 'gone'])

@@ -9,7 +9,7 @@ import type { Intent } from '#core/engine'
 import { freePort } from '../testing/ports.ts'
 import { ChatConnector, type ChatState } from './index.ts'
 
-const soon = (check: () => void) => vi.waitFor(check, { timeout: 10_000, interval: 50 })
+const soon = (check: () => void) => vi.waitFor(check, { timeout: 120_000, interval: 50 })
 
 /** Our connector on its way to a room at a port, with pauses short enough for a test. */
 function connectTo(port: number) {
@@ -70,7 +70,7 @@ async function ngircd(nickLength = 30) {
       const probe = dial(port, '127.0.0.1')
       probe.on('connect', () => answer(probe.destroy() !== undefined)).on('error', () => answer(false))
     })
-  await vi.waitFor(async () => expect(await reachable()).toBe(true), { timeout: 10_000 })
+  await vi.waitFor(async () => expect(await reachable()).toBe(true), { timeout: 120_000 })
   return port
 }
 
@@ -114,7 +114,7 @@ test('on ngircd: takes another nick if its own is in use, hears, answers, and co
   await soon(() => expect(state()?.sentence).toMatch(/banned from #bench. Lift the ban/))
   host.send('MODE #bench -b Ricompensa_!*@*')
   await soon(() => expect(state()?.status).toBe('connected'))
-}, 40_000)
+})
 
 test('on an old network its nick is shortened to what is allowed', async () => {
   const port = await ngircd(9)
@@ -123,7 +123,7 @@ test('on an old network its nick is shortened to what is allowed', async () => {
   const host = plainClient(port, 'host')
   host.send('JOIN #bench')
   await soon(() => expect(host.lines.join('\n')).toMatch(/353 .*Ricompens/))
-}, 20_000)
+})
 
 /** A server that says only what it is told to, and nothing of who is in the room. */
 async function silentServer(port: number) {
@@ -177,4 +177,4 @@ test('on a server that tells nothing of who is there: hears all the same, follow
   await soon(() => expect(state()?.status).toBe('connecting'))
   await silentServer(port)
   await soon(() => expect(state()?.status).toBe('connected'))
-}, 30_000)
+})

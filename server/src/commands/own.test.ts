@@ -11,7 +11,7 @@ import { startOn } from '../testing/server.ts'
 
 const caller = { of: 'caller' } as const
 const say = (text: string): Step => ({ do: 'say', text })
-const soon = (check: () => unknown) => vi.waitFor(check, { timeout: 8000, interval: 50 })
+const soon = (check: () => unknown) => vi.waitFor(check, { timeout: 120_000, interval: 50 })
 
 async function deskWithCommands(environment: Record<string, string> = {}) {
   const parts = await testDesk(['pia', 'jo'], environment)

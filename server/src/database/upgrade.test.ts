@@ -1,43 +1,11 @@
-import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
+import { createHash } from 'node:crypto'
 import { Ajv } from 'ajv'
-import pg from 'pg'
-import { expect, inject, onTestFinished, test } from 'vitest'
+import { expect, test } from 'vitest'
 import { AlertSettings } from '#core/screen'
 import { StepSchema } from '#core/steps'
 import { RewardSettings } from '#core/store'
-import { connect, migrateUp } from './index.ts'
-
-interface Journal {
-  readonly entries: readonly { readonly idx: number }[]
-}
-
-/** The migrations up to a number, as a version of then had them. */
-function migrationsUpTo(last: number): string {
-  const folder = mkdtempSync(join(tmpdir(), 'migrations-'))
-  onTestFinished(() => rmSync(folder, { recursive: true }))
-  cpSync('server/migrations', folder, { recursive: true })
-  const file = join(folder, 'meta/_journal.json')
-  const journal = JSON.parse(readFileSync(file, 'utf8')) as Journal
-  writeFileSync(file, JSON.stringify({ ...journal, entries: journal.entries.filter(({ idx }) => idx <= last) }))
-  return folder
-}
-
-async function emptyDatabase() {
-  const server = inject('postgresUrl')
-  const admin = new pg.Client({ connectionString: server })
-  await admin.connect()
-  const name = `upgrade_${Date.now()}`
-  await admin.query(`create database ${name}`)
-  const pool = connect(server.replace(/\/postgres$/, `/${name}`), 2)
-  onTestFinished(async () => {
-    await pool.end()
-    await admin.query(`drop database ${name} with (force)`)
-    await admin.end()
-  })
-  return pool
-}
+import { emptyDatabase, migrationsUpTo } from '../testing/versions.ts'
+import { migrateUp } from './index.ts'
 
 /** What a channel had when everybody was paid alike. */
 const BEFORE = [
@@ -141,4 +109,70 @@ test('a store of the version before keeps its rewards, what they showed, what wa
   ])
   const [overlay] = await one('select width, pieces from overlay')
   expect(overlay).toMatchObject({ width: 1920, pieces: [{ of: 'alerts', which: 'all' }] })
+})
+
+const DRAWING = { picks: [{ draw: 1, viewer: 1, name: 'Pia' }], total: 3, slices: [], at: 500 }
+
+/** What the version before kept: prefixes in accounts, one seed for all, everything readable in the database. */
+const OPEN_BEFORE = [
+  "insert into channel (slug, name, owner, seq, revision, last_id) values ('bench', 'Bench', 'wanda', 0, 3, 40)",
+  ...[
+    [1, 'pia'],
+    [2, 'nick/jo'],
+    [3, 'merged/3'],
+    [4, 'a/b'],
+  ].map(
+    ([
+      id,
+      account,
+    ]) => `insert into viewer (channel, id, account, name, chat_name, handle, moderator, ignored, present, first_seen_at, last_seen_at)
+      values (1, ${id}, '${account}', 'V${id}', 'V${id}', 'v${id}', false, false, false, 100, 200)`,
+  ),
+  "insert into alias values (1, 'nick/pia', 1), (1, 'pia2', 1)",
+  "insert into overlay (channel, id, name, secret) values (1, 20, 'Main', 'secret')",
+  "insert into event_secret (channel, name, secret, created_at) values (1, 'Tips', 'whsec_x', 100)",
+  `insert into raffle (channel, id, settings, status, by_name, made_at, seed, commitment, draws, won, drawing, waiting, picked, returned)
+    values (1, 30, '{}', 'drawing', 'wanda', 100, 'aa', 'bb', 1, 0, '${JSON.stringify(DRAWING)}', '[]', '[]', 0)`,
+  "insert into seen_intent values (1, 'request/abc', 100, '{}')",
+  `insert into setting values (1, 'earning', '{"intervalSeconds": 300, "base": 10, "cap": null, "support": {"tip": 30}}')`,
+  ...['EUR', 'EUR', 'USD'].map(
+    (currency, i) =>
+      `insert into event values (1, ${60 + i}, 100, 100, 'x', 'ricompensa.tip', 1, 'V1', '{"currency": "${currency}"}', 'paid')`,
+  ),
+]
+
+test('a channel of the version before keeps its people, its open draw without telling it, its keys and what tips were paid in', async () => {
+  const pool = await emptyDatabase()
+  await migrateUp(pool, migrationsUpTo(16))
+  for (const statement of OPEN_BEFORE) await pool.query(statement)
+  await migrateUp(pool, 'server/migrations')
+  const one = async (text: string) => (await pool.query(text)).rows
+  expect(await one('select issuer, account, account_key from viewer order by id')).toEqual([
+    { issuer: '', account: 'pia', account_key: 'pia' },
+    { issuer: 'nick', account: 'jo', account_key: 'nick\njo' },
+    { issuer: 'merged', account: '3', account_key: 'merged\n3' },
+    // What a provider called so is no prefix of ours.
+    { issuer: '', account: 'a/b', account_key: 'a/b' },
+  ])
+  expect(await one('select account from alias order by account')).toEqual([
+    { account: 'nick\npia' },
+    { account: 'pia2' },
+  ])
+  expect(await one("select value from installation where name = 'chat-accounts'")).toEqual([{ value: 'sign-in' }])
+  const [raffle] = await one('select seed_origin, drawing, hidden from raffle')
+  expect(raffle.seed_origin).toBe('channel')
+  expect(JSON.stringify(raffle.drawing)).not.toContain('Pia')
+  expect(raffle.hidden).toMatchObject({ draws: [1], reveal: { picks: DRAWING.picks, total: 3 } })
+  const key = createHash('sha256').update('request/abc').digest('base64url')
+  expect(await one('select key from seen_intent')).toEqual([{ key }])
+  expect(await one('select kinds from event_secret')).toEqual([{ kinds: null }])
+  expect(await one("select body->'support'->'money' as money from setting where name = 'earning'")).toEqual([
+    { money: { currency: 'EUR', rates: {} } },
+  ])
+})
+
+test('an installation without a channel takes nobody of the chat for somebody of the sign-in', async () => {
+  const pool = await emptyDatabase()
+  await migrateUp(pool, 'server/migrations')
+  expect((await pool.query('select 1 from installation')).rowCount).toBe(0)
 })

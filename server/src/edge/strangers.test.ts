@@ -56,7 +56,7 @@ describe('who may call a route', () => {
         expect(response.status).toBeLessThan(500)
       }
     }
-  }, 60_000)
+  })
 
   test('a server with a route that does not declare it does not start', () => {
     const app = new Hono<Env>()

@@ -33,7 +33,7 @@ async function withSender() {
 
 const who = { account: 'Pia', name: 'Pia' }
 /** A wait ends by what it waits for; this only ends one that hangs. */
-const PATIENCE = { timeout: 100_000 }
+const PATIENCE = { timeout: 120_000 }
 
 const follow = (id = randomUUID() as string) => ({ id, type: 'ricompensa.follow', data: { who } })
 

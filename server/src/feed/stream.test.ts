@@ -24,7 +24,7 @@ function listen(address: string, headers: Record<string, string> = {}) {
   return { got, stop: () => stop.abort() }
 }
 
-const soon = (check: () => void) => vi.waitFor(check, { timeout: 5000 })
+const soon = (check: () => void) => vi.waitFor(check, { timeout: 120_000 })
 
 test('a page that was away resumes after the last fact it saw, without a gap or a repeat', async () => {
   const { web, submit, signedIn, pool, channel } = await testServer()
@@ -83,9 +83,9 @@ test('an overlay’s page is told its alerts and counts as connected while it is
     })
     return ((await answer.json()) as { overlays: { connected: boolean }[] }).overlays.map((one) => one.connected)
   }
-  await vi.waitFor(async () => expect(await connected()).toEqual([true]), { timeout: 5000 })
+  await vi.waitFor(async () => expect(await connected()).toEqual([true]), { timeout: 120_000 })
   await submit('t', { kind: 'screen.test', alert: null })
   await soon(() => expect(overlay.got.map(({ kind }) => kind)).toEqual(['screen.alert']))
   overlay.stop()
-  await vi.waitFor(async () => expect(await connected()).toEqual([false]), { timeout: 5000 })
+  await vi.waitFor(async () => expect(await connected()).toEqual([false]), { timeout: 120_000 })
 })

@@ -89,7 +89,7 @@ describe('a picture', () => {
       .toBuffer()
     expect(bomb.length).toBeLessThan(2_000_000)
     expect(await send(bomb)).toMatchObject({ status: 422, answer: { code: 'media_too_detailed' } })
-  }, 60_000)
+  })
 })
 
 describe('sounds and videos', () => {

@@ -99,7 +99,7 @@ test('raffles come to the same through the writer, in batches of chance size, as
   })
   await fc.assert(property, { numRuns: 25 })
   expect(await sumOfAll(pool)).toBe(0)
-}, 60_000)
+})
 
 /** A channel with people who hold 1,000 each, over HTTP. */
 async function opened(environment: Record<string, string> = {}) {

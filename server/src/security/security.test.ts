@@ -3,7 +3,7 @@ import { createLog } from '../log.ts'
 import { testDesk } from '../testing/desk.ts'
 import { SecurityLog } from './index.ts'
 
-const PATIENCE = { timeout: 100_000 }
+const PATIENCE = { timeout: 120_000 }
 
 interface Entry {
   readonly kind: string

@@ -10,13 +10,14 @@ import { factNumbers } from '../../../scripts/chaos/factNumbers.ts'
 import { systemClock } from '../clock.ts'
 import { EventSecrets } from '../events/index.ts'
 import { sumOfAll } from './database.ts'
+import { hostileId, hostileRequest, sendHostile } from './hostile.ts'
 import { testServer } from './server.ts'
 
 /**
- * How much is thrown at the server by each of the two halves, which run side by side: seven tenths chat lines, the rest
- * requests and events. `npm run fuzz` throws more.
+ * How much is thrown at the server by each of the two halves, which run side by side: two thirds chat lines, the rest
+ * requests, events, and what no browser would send. `npm run fuzz` throws more.
  */
-const RUNS = Number(process.env.FUZZ_RUNS ?? 200_000) / 2
+const RUNS = Number(process.env.FUZZ_RUNS ?? 50_000) / 2
 const SEED = Number(process.env.FUZZ_SEED ?? Date.now() % 1_000_000_000)
 /** The two halves throw different things. */
 const APART = 1_000_000_000
@@ -122,6 +123,9 @@ const event = fc.record({
   rightly: fc.constantFrom(true, true, true, false),
 })
 
+/** What Node answers to a method or a transfer encoding that it does not know. */
+const NOT_KNOWN = 501
+
 /** Half of a letter cannot be written into an address. */
 const inAddress = (text: string): string => encodeURIComponent(text.replace(/[\ud800-\udfff]/g, ''))
 
@@ -182,31 +186,16 @@ async function furnish(
   }
 }
 
-/** Throws one half of everything at a server of its own. @param half - 0 or 1. */
-export async function fuzz(half: number): Promise<void> {
-  process.on('unhandledRejection', hear)
-  onTestFinished(() => void process.off('unhandledRejection', hear))
-  const seed = SEED + half * APART
-  const { pool, web, channel, server, secret, cookies } = await arena()
-  const submit = server.channels.submit.bind(server.channels, channel)
-  await furnish(pool, channel, submit)
+/** Asks, and looks at the answer: no fault of the server's, and what is wrong is said. */
+async function asked(web: string, path: string, init: RequestInit): Promise<void> {
+  const response = await fetch(`${web}${path}`, { redirect: 'manual', ...init })
+  const text = await response.text()
+  if (response.status >= 500) throw new Error(`${init.method} ${path} -> ${response.status}: ${text}`)
+  if (response.status >= 400 && path.startsWith('/api/')) expect(JSON.parse(text)).toHaveProperty('detail')
+}
 
-  const throwLines = (apart: number, count: number) =>
-    throwAll(seed + apart, 'chat lines', chatLine, count, async (line, i) => {
-      const result = await submit(`chat/${apart}/${i}`, line)
-      expect(result.ok).toBe(true)
-    })
-  // Requests meet some thousand viewers, not all: many of them read everybody. The lines after them meet what they changed.
-  await throwLines(0, RUNS * 0.1)
-
-  const post = async (path: string, init: RequestInit) => {
-    const response = await fetch(`${web}${path}`, { redirect: 'manual', ...init })
-    const text = await response.text()
-    if (response.status >= 500) throw new Error(`${init.method} ${path} -> ${response.status}: ${text}`)
-    if (response.status >= 400 && path.startsWith('/api/')) expect(JSON.parse(text)).toHaveProperty('detail')
-  }
-
-  await throwAll(seed, 'events', event, RUNS / 10, async ({ body, age, rightly }, i) => {
+const throwEvents = ({ web, secret }: Arena, seed: number): Promise<void> =>
+  throwAll(seed, 'events', event, RUNS / 10, async ({ body, age, rightly }, i) => {
     const at = new Date(Date.now() - age * 1000)
     const key = rightly ? secret : `whsec_${Buffer.from('another').toString('base64')}`
     const headers = {
@@ -214,43 +203,71 @@ export async function fuzz(half: number): Promise<void> {
       'webhook-timestamp': String(Math.floor(at.getTime() / 1000)),
       'webhook-signature': new Webhook(key).sign(`fuzz-${i}`, at, Buffer.from(body).toString()),
     }
-    await post('/api/channels/bench/events', { method: 'POST', headers, body })
+    await asked(web, '/api/channels/bench/events', { method: 'POST', headers, body })
   })
 
-  const safe = server.routes.filter(({ path }) => !path.includes('show/end'))
-  const request = fc.record({
+const jsonBody = fc.oneof(
+  anyText,
+  anyJson.map((value) => JSON.stringify(value)),
+  fc
+    .record({ word, text: anyText, muted: fc.boolean(), title: anyText, name: anyText }, { requiredKeys: [] })
+    .map((value) => JSON.stringify(value)),
+  fc
+    .record({ intervalSeconds: fc.integer(), base: fc.integer(), cap: fc.option(fc.integer()) })
+    .map((value) => JSON.stringify(value)),
+)
+
+/** Requests for every route of the server, whose parameters, query and body are made up. */
+const requestsFor = ({ server, cookies }: Arena) =>
+  fc.record({
     method: fc.constantFrom('GET', 'POST', 'PUT', 'DELETE'),
-    route: fc.constantFrom(...safe),
+    route: fc.constantFrom(...server.routes.filter(({ path }) => !path.includes('show/end'))),
     rightMethod: fc.constantFrom(true, true, true, false),
-    param: fc.oneof(fc.nat(200).map(String), anyText),
+    param: fc.oneof(fc.nat(200).map(String), anyText, hostileId),
     query: anyText,
     cookie: fc.constantFrom(...cookies),
     key: fc.oneof(fc.uuid(), fc.constant('same-key-again')),
-    body: fc.oneof(
-      anyText,
-      anyJson.map((value) => JSON.stringify(value)),
-      fc
-        .record({ word, text: anyText, muted: fc.boolean(), title: anyText, name: anyText }, { requiredKeys: [] })
-        .map((value) => JSON.stringify(value)),
-      fc
-        .record({ intervalSeconds: fc.integer(), base: fc.integer(), cap: fc.option(fc.integer()) })
-        .map((value) => JSON.stringify(value)),
-    ),
+    body: jsonBody,
   })
+
+async function throwRequests(one: Arena, seed: number): Promise<void> {
+  const request = requestsFor(one)
   await throwAll(seed, 'requests', request, RUNS * 0.2, async ({ route, rightMethod, method, ...sent }) => {
     const path = route.path.replace(/:\w+/g, inAddress(sent.param))
     const verb = rightMethod ? route.method.toUpperCase() : method
     const query = `?name=${inAddress(sent.query)}&before=${inAddress(sent.param)}`
     const headers = { cookie: sent.cookie, 'idempotency-key': sent.key, 'content-type': 'application/json' }
-    await post(`/api/channels/bench${path}${query}`, {
-      method: verb,
-      headers,
-      ...(verb !== 'GET' && { body: sent.body }),
-    })
+    const body = verb !== 'GET' && { body: sent.body }
+    await asked(one.web, `/api/channels/bench${path}${query}`, { method: verb, headers, ...body })
   })
+  const port = Number(new URL(one.web).port)
+  await throwAll(seed, 'hostile requests', fc.tuple(hostileRequest, request), RUNS * 0.05, async ([hostile, sent]) => {
+    const path = hostile.path ?? `/api/channels/bench${sent.route.path.replace(/:\w+/g, hostile.id)}`
+    const status = await sendHostile(port, hostile, path, sent.cookie)
+    if (status >= 500 && status !== NOT_KNOWN) throw new Error(`${JSON.stringify(hostile)} ${path} -> ${status}`)
+  })
+  expect((await fetch(`${one.web}/healthz`)).status).toBe(200)
+}
 
-  await throwLines(APART / 2, RUNS * 0.6)
-
+/** Throws one half of everything at a server of its own. @param half - 0 or 1. */
+export async function fuzz(half: number): Promise<void> {
+  process.on('unhandledRejection', hear)
+  onTestFinished(() => void process.off('unhandledRejection', hear))
+  const seed = SEED + half * APART
+  const one = await arena()
+  const { pool, channel, server } = one
+  const submit = server.channels.submit.bind(server.channels, channel)
+  await furnish(pool, channel, submit)
+  const throwLines = (apart: number, count: number) =>
+    throwAll(seed + apart, 'chat lines', chatLine, count, async (line, i) => {
+      const result = await submit(`chat/${apart}/${i}`, line)
+      expect(result.ok).toBe(true)
+    })
+  // Requests meet some thousand viewers, not all: many of them read everybody. The lines after them meet what they changed.
+  await throwLines(0, RUNS * 0.1)
+  await throwEvents(one, seed)
+  await throwRequests(one, seed)
+  await throwLines(APART / 2, RUNS * 0.55)
   expect(await sumOfAll(pool)).toBe(0)
   expect((await pool.query('select 1 from account where balance < 0')).rowCount).toBe(0)
   expect((await factNumbers(pool, channel)).wrong).toEqual([])

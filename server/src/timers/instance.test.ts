@@ -34,7 +34,7 @@ test('timers of a server that has died are given back at once; those of a living
   await living.addWorker('alive')
   await lock('alive', 60)
   await start()
-  await vi.waitFor(async () => expect(await locked()).toEqual(['alive', 'just-begun']), { timeout: 8000 })
+  await vi.waitFor(async () => expect(await locked()).toEqual(['alive', 'just-begun']), { timeout: 120_000 })
   await living.stop()
   expect((await pool.query('select 1 from instance')).rowCount).toBe(1)
 })

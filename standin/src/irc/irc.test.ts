@@ -22,7 +22,7 @@ function client() {
   socket.on('data', (data: string) => got.push(...data.split('\r\n').filter((line) => line !== '')))
   onTestFinished(() => void socket.destroy())
   const send = (...lines: string[]) => void socket.write(lines.map((line) => `${line}\r\n`).join(''))
-  const gets = (part: string | RegExp) => vi.waitFor(() => expect(got.join('\n')).toMatch(part), { timeout: 4000 })
+  const gets = (part: string | RegExp) => vi.waitFor(() => expect(got.join('\n')).toMatch(part), { timeout: 120_000 })
   return { socket, send, gets, got }
 }
 
@@ -53,7 +53,7 @@ test('a client registers, joins, sees who is there, and leaves', async () => {
   await rosa.gets(/352 Rosa #bench u \S+ \S+ Early H :0 Early/)
   await rosa.gets(/315 Rosa #bench/)
   rosa.send('QUIT :bye')
-  await vi.waitFor(() => expect(room.members.map(({ nick }) => nick)).toEqual(['Early']))
+  await vi.waitFor(() => expect(room.members.map(({ nick }) => nick)).toEqual(['Early']), { timeout: 120_000 })
 })
 
 test('capabilities bring accounts, ids and times; without them lines are plain', async () => {

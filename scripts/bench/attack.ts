@@ -1,0 +1,90 @@
+import { fork } from 'node:child_process'
+import { createHash } from 'node:crypto'
+import { once } from 'node:events'
+import { Agent, request } from 'node:http'
+import { freePort } from '../../server/src/testing/ports.ts'
+import { build } from '../build.ts'
+import { stopProcess, untilAnswers } from '../demo/processes.ts'
+import { scaled } from './scale.ts'
+import { freshDatabase, serverOn } from './year.ts'
+
+const HONEST = 50
+const PER_SECOND = 200
+const SECONDS = scaled(20, 2)
+const ATTACKS_PER_SECOND = 500
+const ATTACKER = '127.0.9.9'
+
+/**
+ * 200 requests a second of 50 signed-in viewers, each at home, at the built server: the 99th percentile to the answer (ms)
+ * alone, and beside one address that sends 500 a second of all kinds. @throws if an honest one is turned away, or the attacker never.
+ */
+export async function besideAttacker(postgresUrl: string): Promise<{ beside: number; alone: number }> {
+  await build()
+  const url = await freshDatabase(postgresUrl, 'attacked', [
+    "insert into channel (slug, name, owner) values ('busy', 'Busy', 'busy')",
+    ...Array.from({ length: HONEST }, (_, i) => session(i)),
+  ])
+  const port = await freePort()
+  const server = serverOn(url, port)
+  try {
+    await untilAnswers(`http://127.0.0.1:${port}/healthz`, server, 'server')
+    const people = Array.from(
+      { length: HONEST },
+      (_, i) => new Agent({ keepAlive: true, localAddress: `127.0.8.${i + 1}` }),
+    )
+    await asked(port, people)
+    const alone = p99(await asked(port, people))
+    const args = [port, ATTACKS_PER_SECOND, ATTACKER].map(String)
+    const attacker = fork('scripts/bench/attacker.ts', args, { execArgv: ['--import', 'tsx'] })
+    await once(attacker, 'message')
+    const beside = p99(await asked(port, people))
+    const [{ turnedAway }] = (await once(attacker, 'message')) as [{ turnedAway: number }]
+    attacker.kill()
+    for (const agent of people) agent.destroy()
+    if (turnedAway === 0) throw new Error('The attacker was never turned away.')
+    return { beside, alone }
+  } finally {
+    await stopProcess(server)
+  }
+}
+
+const cookieOf = (i: number) => `bench-viewer-${i}`
+
+const session = (i: number): string => {
+  const hash = createHash('sha256').update(cookieOf(i)).digest('hex')
+  return `insert into session (id_hash, scope, account, name, created_at, expires_at, seen_at) values ('${hash}', 'viewer',
+    'viewer${i}', 'viewer${i}', extract(epoch from now())::bigint, 9999999999, extract(epoch from now())::bigint)`
+}
+
+/** Asks steadily for what a viewer's page asks for. @returns How long each answer took, in ms. */
+async function asked(port: number, people: readonly Agent[]): Promise<number[]> {
+  const answers: Promise<number>[] = []
+  const began = performance.now()
+  for (let i = 0; i < PER_SECOND * SECONDS; i++) {
+    const pause = began + (i * 1000) / PER_SECOND - performance.now()
+    if (pause > 1) await new Promise((later) => setTimeout(later, pause))
+    const person = i % people.length
+    answers.push(answer(port, people[person] as Agent, i % 2 === 0 ? 'me' : 'store', cookieOf(person)))
+  }
+  return Promise.all(answers)
+}
+
+function answer(port: number, agent: Agent, what: string, session: string): Promise<number> {
+  const sent = performance.now()
+  const path = `/api/channels/busy/${what}`
+  const headers = { cookie: `ricompensa_viewer=${session}` }
+  return new Promise((done, failed) => {
+    const call = request({ host: '127.0.0.1', port, path, headers, agent }, (response) => {
+      response.resume()
+      response.on('end', () => {
+        if (response.statusCode === 200) done(performance.now() - sent)
+        else failed(new Error(`An honest request for ${path} was answered with ${response.statusCode}.`))
+      })
+    })
+    call.on('error', failed)
+    call.end()
+  })
+}
+
+const p99 = (times: readonly number[]): number =>
+  [...times].sort((a, b) => a - b)[Math.floor(times.length * 0.99)] ?? Number.NaN
