@@ -6,8 +6,8 @@ export default defineConfig({
   // One stack for all: the tests follow one another like an evening.
   fullyParallel: false,
   // A slow machine is no failure: what is waited for is a condition, and these end only what never comes.
-  timeout: 120_000,
-  expect: { timeout: 20_000 },
+  timeout: 600_000,
+  expect: { timeout: 120_000 },
   reporter: [['list'], ['json', { outputFile: process.env.E2E_REPORT ?? 'test-results/e2e.json' }]],
   use: {
     baseURL: process.env.E2E_WEB ?? 'http://127.0.0.1:4000',

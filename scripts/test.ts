@@ -89,6 +89,10 @@ const RUNNING: readonly Suite[] = [
     environment: { CHAOS_PLANTED_FAULT: 'forget-answers' },
     mustFail: true,
   },
+  {
+    name: 'every part of the bench, at a hundredth of its size',
+    command: [process.execPath, '--import', 'tsx', 'scripts/bench.ts', '--scale', '0.01'],
+  },
   { name: 'real browser', command: [process.execPath, '--import', 'tsx', 'scripts/e2e.ts'], report: playwrightReport },
 ]
 

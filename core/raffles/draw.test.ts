@@ -54,7 +54,7 @@ describe('a draw', () => {
   })
 })
 
-describe('the strip of chances', () => {
+describe('the odds bar', () => {
   test('is as wide as everybody together, and each mark lies in the slice of its winner', () => {
     const many = fc.array(fc.integer({ min: 1, max: 5000 }), { minLength: 1, maxLength: 700 })
     const property = fc.property(many, seeds, fc.integer({ min: 1, max: 5 }), (all, seed, wanted) => {

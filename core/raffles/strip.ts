@@ -27,7 +27,7 @@ export const hiddenStrip = (all: readonly OnStrip[]): Pick<Drawing, 'total' | 's
 }
 
 /**
- * The strip of chances of a draw: every person a slice as wide as their chance, in the order of entry; the narrowest next to one another are joined
+ * The odds bar of a draw: every person a slice as wide as their chance, in the order of entry; the narrowest next to one another are joined
  * until the strip can be drawn. A pick that came after others stops at the same place within the winner's slice.
  */
 export function stripOf(all: readonly OnStrip[], picks: readonly OnList[]): Strip {

@@ -1,8 +1,18 @@
+import { createHash } from 'node:crypto'
 import { connect as dial } from 'node:net'
 import { and, eq, isNull } from 'drizzle-orm'
 import { pino } from 'pino'
 import { systemClock } from '#server/clock.ts'
-import { connect, connectWriter, migrateUp, type Pool, reader, schema } from '#server/database/index.ts'
+import {
+  connect,
+  connectWriter,
+  migrateUp,
+  type Pool,
+  reader,
+  restrict,
+  roleOf,
+  schema,
+} from '#server/database/index.ts'
 import { EventSecrets } from '#server/events/index.ts'
 import { settleKeys } from '#server/sealing/index.ts'
 import { migrateTimers } from '#server/timers/index.ts'
@@ -58,7 +68,8 @@ export async function startStack({ name, ports, fresh, seed, paceMs, settings = 
     for (const one of stops.splice(0).reverse()) await one()
   }
   try {
-    const { overlay, eventSecret, seeded } = await prepareDatabase(postgres.url)
+    const servers = serversUrl(postgres.url)
+    const { overlay, eventSecret, seeded } = await prepareDatabase(postgres.url, servers)
     const web = `http://127.0.0.1:${ports.web}`
     const standin = `http://127.0.0.1:${ports.standin}`
     const chat = `irc://127.0.0.1:${ports.irc}/#workbench`
@@ -76,7 +87,7 @@ export async function startStack({ name, ports, fresh, seed, paceMs, settings = 
     stops.push(() => stopProcess(standinProcess))
     await untilAnswers(`${standin}/api/state`, standinProcess, 'stand-in')
     const server = startProcess('dist/server.js', {
-      DATABASE_URL: postgres.url,
+      DATABASE_URL: servers,
       PUBLIC_URL: web,
       PORT: String(ports.web),
       OIDC_ISSUER: standin,
@@ -112,13 +123,25 @@ function refuseTakenPort(what: string, port: number): Promise<void> {
   })
 }
 
-async function prepareDatabase(url: string): Promise<{ overlay: string; eventSecret: string; seeded: boolean }> {
+/** The address that servers have, with a role and a password of their own, from which the owner's cannot be told. */
+function serversUrl(owner: string): string {
+  const url = new URL(owner)
+  url.password = createHash('sha256').update(`servers ${url.password}`).digest('base64url')
+  url.username = 'ricompensa_servers'
+  return url.href
+}
+
+async function prepareDatabase(
+  url: string,
+  servers: string,
+): Promise<{ overlay: string; eventSecret: string; seeded: boolean }> {
   const pool = connect(url, 4)
   const writerPool = connectWriter(url, 2)
   const log = pino({ level: 'warn' })
   try {
     await migrateUp(pool, 'server/migrations')
     await migrateTimers(pool, log)
+    await restrict(pool, roleOf(servers))
     await settleKeys(pool)
     const seeded = !(await seededBefore(pool))
     if (seeded) await seedDemo(pool, writerPool, Math.floor(Date.now() / 1000))

@@ -12,18 +12,31 @@ export async function migrateUp(pool: Pool, folder: string): Promise<void> {
   const client = await pool.connect()
   try {
     await client.query("select pg_advisory_lock(hashtext('ricompensa/migrate'))")
-    await refuseOtherHistory(client, folder)
-    await migrate(drizzle(client), { migrationsFolder: folder })
+    const behind = await missingOf(client, folder)
+    if (behind > 0) {
+      if (!(await mayMakeTables(client))) throw new Error(BEHIND)
+      await migrate(drizzle(client), { migrationsFolder: folder })
+    }
     await client.query("select pg_advisory_unlock(hashtext('ricompensa/migrate'))")
   } finally {
     client.release(true)
   }
 }
 
-async function refuseOtherHistory(client: Client, folder: string): Promise<void> {
+const BEHIND =
+  'The database is behind this version, and the role in DATABASE_URL may not change its tables. Run "npm run database" as its owner (docs/operations.md).'
+
+async function mayMakeTables(client: Client): Promise<boolean> {
+  const asked = await client.query("select has_database_privilege(current_database(), 'create') as may")
+  return asked.rows[0].may as boolean
+}
+
+/** How many of our migrations the database has not been through. */
+async function missingOf(client: Client, folder: string): Promise<number> {
+  const all = readMigrationFiles({ migrationsFolder: folder })
   const kept = await client.query("select to_regclass('drizzle.__drizzle_migrations') as found")
-  if (kept.rows[0]?.found === null) return
-  const ours = new Map(readMigrationFiles({ migrationsFolder: folder }).map((one) => [one.folderMillis, one.hash]))
+  if (kept.rows[0]?.found === null) return all.length
+  const ours = new Map(all.map((one) => [one.folderMillis, one.hash]))
   const applied = await client.query('select hash, created_at from drizzle.__drizzle_migrations order by created_at')
   for (const { hash, created_at } of applied.rows) {
     const known = ours.get(Number(created_at))
@@ -38,4 +51,5 @@ async function refuseOtherHistory(client: Client, folder: string): Promise<void>
       )
     }
   }
+  return all.length - applied.rows.length
 }

@@ -18,7 +18,7 @@ const clock = (left: number): string => {
   return seconds < 60 ? `${seconds} s` : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
 }
 
-/** The raffle that is on: prize, word, clock and who comes in; then the draw on the strip of chances, and the winner. */
+/** The raffle that is on: prize, word, clock and who comes in; then the draw on the odds bar, and the winner. */
 export class RaffleOnScreen implements Drawn {
   readonly show: Drawn['show']
   readonly hear: Drawn['hear']
