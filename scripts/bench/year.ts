@@ -1,5 +1,6 @@
 import { type ChildProcess, spawn } from 'node:child_process'
 import { pino } from 'pino'
+import { PLAIN_REWARD } from '#core/store'
 import { connect, migrateUp } from '#server/database/index.ts'
 import { migrateTimers } from '#server/timers/index.ts'
 import { freePort } from '../../server/src/testing/ports.ts'
@@ -22,9 +23,11 @@ const FILL = [
   `insert into show (channel, id, title, status, number, started_at, counts_from, ended_at, paid, spent)
     select 1, 1000000 + i, 'Show ' || i, 'ended', i, 1690000000 + i * 200000, 1690000000 + i * 200000, 1690010000 + i * 200000, 1, 1
     from generate_series(1, 150) i`,
-  `insert into reward (channel, id, word, name, description, price, delivery, picture, sound, alert_title, alert_line, open)
-    select 1, 1001000 + i, 'reward' || i, 'Reward ' || i, '', 100, 'hand', 'whistle', 'whistle', '', '', true from generate_series(1, 40) i`,
-  `insert into store_order select 1, 2000000 + i, 1001001 + i % 40, 'Reward', 1 + i % 60000, 'Viewer', 100, 'a text', 'done', 1000000 + i % 150,
+  `insert into reward (channel, id, word, settings, place)
+    select 1, 1001000 + i, 'reward' || i, '${JSON.stringify(PLAIN_REWARD)}'::jsonb || jsonb_build_object('word', 'reward' || i, 'name', 'Reward ' || i), i
+    from generate_series(1, 40) i`,
+  `insert into store_order (channel, id, reward, reward_name, viewer, viewer_name, price, text, status, show, placed_at, ended_at, ended_by, payment)
+    select 1, 2000000 + i, 1001001 + i % 40, 'Reward', 1 + i % 60000, 'Viewer', 100, 'a text', 'done', 1000000 + i % 150,
     1690000000, 1690000100, 'year', 3000000 + i from generate_series(1, ${ORDERS}) i`,
   `insert into transfer select 1, 3000000 + i, 1690000000 + i * 10, -1, 1 + i % 60000, 10, 'watched', 1000001, 'pay/' || i / 2000, null, null, 10,
     '{"payouts": 1, "each": 10, "interval": 300}' from generate_series(1, ${TRANSFERS}) i`,
