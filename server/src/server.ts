@@ -9,7 +9,7 @@ import type { Config } from './config.ts'
 import { connectionRoutes } from './connections/index.ts'
 import { connect, connectWriter, migrateUp, reader } from './database/index.ts'
 import { earningRoutes } from './earning/index.ts'
-import { createApp } from './edge/index.ts'
+import { createApp, TurnedAway } from './edge/index.ts'
 import { EventDoor, EventSecrets } from './events/index.ts'
 import { fairnessRoutes, settleIn } from './fairness/index.ts'
 import { CAPS, Feed, LiveFeeds } from './feed/index.ts'
@@ -80,6 +80,7 @@ async function makeParts(config: Config, log: Logger, clock: Clock) {
     secrets,
     door,
     issuers,
+    turnedAway: new TurnedAway(Number(config.TRUSTED_PROXIES)),
   }
 }
 
@@ -128,7 +129,7 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
     void begin().catch((err: unknown) => log.error({ err }, 'the channel could not be begun with'))
   let accepting = true
   const app = createApp({ ...parts, routes, onClaimed, accepting: () => accepting })
-  const http = await listen(config, app.fetch)
+  const http = await listen(config, app.fetch, parts.turnedAway)
   // Before the timers: a payment due now must know that nobody has looked round the room yet.
   await begin()
   const timers = await startTimers(pool, config.DATABASE_URL, channels, log, (answer) =>
@@ -163,12 +164,16 @@ const HEADERS_MS = 15_000
 const REQUEST_MS = 120_000
 const MOST_HEADER_BYTES = 16_384
 
-function listen(config: Config, fetch: Parameters<typeof serve>[0]['fetch']): Promise<ServerType> {
+function listen(
+  config: Config,
+  fetch: Parameters<typeof serve>[0]['fetch'],
+  { serverBehind }: TurnedAway,
+): Promise<ServerType> {
   return new Promise((ready, failed) => {
     const serverOptions = { headersTimeout: HEADERS_MS, requestTimeout: REQUEST_MS, maxHeaderSize: MOST_HEADER_BYTES }
-    const server = serve({ fetch, port: Number(config.PORT), hostname: config.HOST, serverOptions }, () =>
-      ready(server),
-    )
+    const at = { port: Number(config.PORT), hostname: config.HOST }
+    const createServer = serverBehind as typeof import('node:http').createServer
+    const server = serve({ fetch, ...at, createServer, serverOptions }, () => ready(server))
     server.on('error', failed)
   })
 }

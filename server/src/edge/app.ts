@@ -28,7 +28,7 @@ export function createApp(options: AppOptions): Hono<Env> {
   const { config, channels, routes } = options
   const app = new Hono<Env>()
   const sessions = new Sessions(channels.pool, channels.clock, config.PUBLIC_URL.startsWith('https:'))
-  const limits = new Limits(config, channels.pool)
+  const limits = new Limits(config, channels.pool, options.turnedAway)
   const edge: Edge = { ...options, sessions, limits }
   const declarations = new Declarations(routes)
   answerFaults(app, options)

@@ -55,7 +55,23 @@ describe('a body', () => {
   })
 })
 
+const headers429 = { 'transfer-encoding': 'chunked' }
+
 describe('limits', () => {
+  test('used up, an address is answered before anything is made of what it sends, and still gets its pages', async () => {
+    const { web } = await testServer({ REQUESTS_PER_10S: '3' })
+    const ask = () => fetch(`${web}/api/channels/bench/store`)
+    let answer = await ask()
+    for (let i = 0; answer.headers.get('connection') !== 'close' && i < 100; i++) answer = await ask()
+    expect(answer.status).toBe(429)
+    expect(Number(answer.headers.get('retry-after'))).toBeGreaterThan(0)
+    expect(await answer.json()).toMatchObject({ code: 'too_many_requests' })
+    const big = await sendChunked(`${web}/api/channels/bench/orders`, headers429, 400, 65_536)
+    expect([429, 0]).toContain(big.status)
+    expect(big.sent).toBeLessThan(20_000_000)
+    expect((await fetch(`${web}/healthz`)).status).toBe(200)
+  })
+
   test('are shared by all servers on one database, and count an IPv6 network as one address', async () => {
     const { url, web, pool } = await testServer({ REQUESTS_PER_10S: '10', TRUSTED_PROXIES: '1' })
     const other = await startOn(url, { REQUESTS_PER_10S: '10', TRUSTED_PROXIES: '1' })

@@ -3,6 +3,7 @@ import { matchedRoutes } from 'hono/route'
 import { problem } from '../http/index.ts'
 import type { Declarations, Declared } from './declared.ts'
 import type { Env } from './env.ts'
+import { InTurn } from './inTurn.ts'
 import type { Limits } from './limits.ts'
 
 /** What is declared of the address that a request will be answered by. */
@@ -16,13 +17,19 @@ function declaredOf(c: Context<Env>, declarations: Declarations): Declared {
  * they send. Nothing of a body is read here.
  */
 export function gate(declarations: Declarations, limits: Limits, publicUrl: string): MiddlewareHandler<Env> {
+  const inTurn = new InTurn()
   return async function gate(c, next) {
     const { limit, cache } = declaredOf(c, declarations)
-    await limits.address(c, limit)
-    // PostgreSQL keeps none in a text, so there can be nothing at such an address.
-    if (/%00/.test(c.req.url)) throw problem('not_found')
-    refuseOtherOrigins(c, publicUrl)
-    await next()
+    const within = async () => {
+      await limits.address(c, limit)
+      // PostgreSQL keeps none in a text, so there can be nothing at such an address.
+      if (/%00/.test(c.req.url)) throw problem('not_found')
+      refuseOtherOrigins(c, publicUrl)
+      await next()
+    }
+    // A live page stays open: it has limits of its own.
+    if (limit === 'none' || c.req.path.endsWith('/feed')) await within()
+    else await inTurn.run(limits.from(c), within)
     if (!c.res.headers.has('cache-control')) c.res.headers.set('cache-control', c.res.ok ? cache : 'no-store')
   }
 }

@@ -1,11 +1,13 @@
 import { createHash } from 'node:crypto'
+import { getConnInfo } from '@hono/node-server/conninfo'
 import type { Context } from 'hono'
-import { RateLimiterMemory, RateLimiterPostgres } from 'rate-limiter-flexible'
+import { RateLimiterMemory, RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible'
 import type { Config } from '../config.ts'
 import type { Pool } from '../database/index.ts'
 import { problem } from '../http/index.ts'
 import { addressOf, subnetOf } from './address.ts'
 import type { Env } from './env.ts'
+import type { TurnedAway } from './turnedAway.ts'
 
 /**
  * How often one address may call: `usual`; `costly` (a tenth of it) where an answer takes much longer to make than to ask
@@ -29,6 +31,7 @@ export class Limits {
   constructor(
     readonly config: Config,
     pool: Pool,
+    readonly turnedAway: TurnedAway,
   ) {
     const points = Number(config.REQUESTS_PER_10S)
     this.#usual = limiter(pool, 'a', points)
@@ -40,7 +43,7 @@ export class Limits {
   async address(c: Context<Env>, limit: Limit): Promise<void> {
     if (limit === 'none') return
     const from = this.from(c)
-    await take(this.#usual, from)
+    await take(this.#usual, from, (ms) => this.turnedAway.add(getConnInfo(c).remote.address ?? '', ms))
     if (limit === 'costly') await take(this.#costly, from)
   }
 
@@ -73,8 +76,9 @@ function limiter(pool: Pool, keyPrefix: string, points: number): RateLimiterPost
 
 const MOST_KEY = 200
 
-async function take(limiter: RateLimiterPostgres, key: string): Promise<void> {
-  await limiter.consume(key.slice(0, MOST_KEY)).catch(() => {
+async function take(limiter: RateLimiterPostgres, key: string, usedUp?: (ms: number) => void): Promise<void> {
+  await limiter.consume(key.slice(0, MOST_KEY)).catch((left: unknown) => {
+    if (left instanceof RateLimiterRes) usedUp?.(left.msBeforeNext)
     throw problem('too_many_requests')
   })
 }
