@@ -60,7 +60,7 @@ test('what cannot be had back, and files of everybody’s data, ask for a sign-i
     ].sort(),
   )
   expect(await file('/desk/people.csv')).toContain('pia')
-  await pool.query('update session set created_at = created_at - 601')
+  await pool.query('update session set created_at = created_at - 700')
   for (const { method, path } of routes) {
     const answer = await call(
       method.toUpperCase(),

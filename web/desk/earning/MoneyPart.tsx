@@ -22,10 +22,10 @@ export function MoneyPart({ money, set }: { money: Money; set: (money: Money) =>
   const others = CODES.filter((code) => code !== money.currency && money.rates[code] === undefined)
   const without = (code: string) => Object.fromEntries(rates.filter(([one]) => one !== code))
   return (
-    <fieldset className="flex flex-col gap-2 border-t border-line pt-3">
+    <fieldset className="flex min-w-0 flex-col gap-2 border-t border-line pt-3">
       <legend className="sr-only">Money of tips</legend>
       <label className="flex items-center gap-3">
-        <span className="w-64">Tips are counted in</span>
+        <span className="min-w-0 flex-1">Tips are counted in</span>
         <select
           value={money.currency}
           onChange={(event) => set({ currency: event.target.value, rates: without(event.target.value) })}
@@ -47,7 +47,7 @@ export function MoneyPart({ money, set }: { money: Money; set: (money: Money) =>
         />
       ))}
       <label className="flex items-center gap-3">
-        <span className="w-64 text-muted">Add a rate for</span>
+        <span className="min-w-0 flex-1 text-muted">Add a rate for</span>
         <select
           value=""
           onChange={(event) => set({ ...money, rates: { ...money.rates, [event.target.value]: 1_000_000 } })}
@@ -84,7 +84,7 @@ function RateRow({
   return (
     <div className="flex flex-wrap items-center gap-3">
       <label className="flex items-center gap-3">
-        <span className="w-64">1 {code} is worth</span>
+        <span>1 {code} is worth</span>
         <input
           inputMode="decimal"
           value={text}
