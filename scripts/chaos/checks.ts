@@ -88,11 +88,11 @@ async function unequal(pool: pg.Pool, query: string, expected: number): Promise<
 }
 
 async function ordersWrong(pool: pg.Pool, { orders }: Storm): Promise<string[]> {
-  const kept = await pool.query("select about, intent from transfer where reason = 'ordered' and intent like 'http/%'")
+  const kept = await pool.query("select about, intent from transfer where reason = 'ordered'")
   const byOrder = new Map(kept.rows.map(({ about, intent }) => [about as number, intent as string]))
-  const wrong = orders.flatMap(({ key, order }) => {
+  const wrong = orders.flatMap(({ intent, order }) => {
     if (!byOrder.has(order)) return [`order ${order} was answered and is not there`]
-    return byOrder.get(order)?.endsWith(key) ? [] : [`order ${order} belongs to another request`]
+    return byOrder.get(order) === intent ? [] : [`order ${order} belongs to another request`]
   })
   return [
     ...wrong,

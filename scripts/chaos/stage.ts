@@ -161,7 +161,8 @@ async function serverOn(database: string, ircPort: number, fault: string): Promi
     child.on('exit', (_code, signal) => {
       if (signal !== 'SIGKILL') deaths++
     })
-    await untilAnswers(`${address}/healthz`, child, 'server', 20)
+    // Not only alive: a fault that meets a server while it starts ends it, and another start is what helps.
+    await untilAnswers(`${address}/readyz`, child, 'server', 20)
   }
   return { address, start, kill: () => void child?.kill('SIGKILL'), deaths: () => deaths }
 }

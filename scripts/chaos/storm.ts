@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { type ClientRequest, get } from 'node:http'
 import { setTimeout as pause } from 'node:timers/promises'
 import { Webhook } from 'standardwebhooks'
+import { envelope } from '#server/writer/index.ts'
 import { cookieOf, people, type Stage } from './stage.ts'
 
 /** What is said in the storm: talk, orders, and games that hold stakes while servers die. */
@@ -13,9 +14,13 @@ const LINES = [
 
 /** An order that was answered: it must be there at the end, exactly once. */
 export interface AnsweredOrder {
-  readonly key: string
+  readonly intent: string
   readonly order: number
 }
+
+/** What an intent is known by: of the caller, what was called, and the key sent with it. */
+const intentOf = (account: string, key: string): string =>
+  envelope(`http/${account}/POST /api/channels/chaos/orders/${key}`, 0).key
 
 /** One page that follows the channel and must miss nothing. */
 export interface Follower {
@@ -64,7 +69,7 @@ export class Storm {
       const body = JSON.stringify({ word: 'whistle', text: '' })
       const answer = await this.#untilAnswered('/api/channels/chaos/orders', { method: 'POST', headers, body })
       if (answer.order === undefined) this.refused++
-      else this.orders.push({ key, order: Number(answer.order) })
+      else this.orders.push({ intent: intentOf(account, key), order: Number(answer.order) })
       // Now and then the same again, at both servers at the same instant.
       if (this.chance() < 0.1) {
         const both = this.stage.servers.map(({ address }) =>

@@ -127,7 +127,7 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
   }
   const onClaimed = () =>
     void begin().catch((err: unknown) => log.error({ err }, 'the channel could not be begun with'))
-  let accepting = true
+  let accepting = false
   const app = createApp({ ...parts, routes, onClaimed, accepting: () => accepting })
   const http = await listen(config, app.fetch, parts.turnedAway)
   // Before the timers: a payment due now must know that nobody has looked round the room yet.
@@ -136,6 +136,8 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
     reportRedemption(pool, config.PLATFORM_ANSWERS_URL, config.PUBLIC_URL, answer),
   )
   if (config.PLANTED_FAULT !== '') log.warn('this server has a planted fault and must hold nothing of worth')
+  const claimCode = await newClaimCode(pool, clock())
+  accepting = true
   log.info({ address: config.PUBLIC_URL }, 'ready')
   let stopped: Promise<void> | undefined
   const stop = () => {
@@ -147,7 +149,7 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
       .then(() => letGo(parts))
     return stopped
   }
-  return { channels, routes, claimCode: await newClaimCode(pool, clock()), stop }
+  return { channels, routes, claimCode, stop }
 }
 
 /** Writes what waits, and lets go of the database. */
