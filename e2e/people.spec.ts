@@ -64,7 +64,7 @@ test('a person is renamed, noted, filtered for, and found by their rank', async 
   await panel.getByLabel(/^Nickname/).fill(`Uncle ${guest}`)
   await panel.getByRole('button', { name: 'Rename' }).click()
   await expect(panel.getByRole('heading', { name: `Uncle ${guest}` })).toBeVisible()
-  await panel.getByRole('checkbox', { name: 'Follower' }).check()
+  await panel.getByRole('checkbox', { name: 'Follower' }).click()
   await expect(desk.getByText('A follower.')).toBeVisible()
   await desk.keyboard.press('Escape')
   await desk.getByRole('searchbox').fill('uncle')
