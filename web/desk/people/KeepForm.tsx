@@ -128,95 +128,102 @@ function useAct() {
   })
 }
 
+type DoAct = (act: Act, options?: { onSuccess: () => void }) => void
+
 /** What takes a person out of sight, or makes two one: each asks for one thing more before it happens. */
-function Aside({
-  panel: { viewer },
-  act,
-  close,
-}: {
-  panel: PanelAnswer
-  act: (act: Act, options?: { onSuccess: () => void }) => void
-  close: () => void
-}) {
-  // What was refused leaves everything as it stands, with the reason above.
-  const done = { onSuccess: close }
-  const [other, setOther] = useState<{ id: number; name: string }>()
-  const [confirm, setConfirm] = useState('')
-  const [archived, ignored] = [viewer.archivedAt !== null, viewer.ignored]
+function Aside({ panel: { viewer }, act, close }: { panel: PanelAnswer; act: DoAct; close: () => void }) {
   return (
     <div className="flex flex-col gap-4 border-t border-line pt-4">
+      <OutOfSight viewer={viewer} act={act} />
+      <MergePart viewer={viewer} act={act} close={close} />
+      <ForgetPart viewer={viewer} act={act} close={close} />
+    </div>
+  )
+}
+
+type Person = PanelAnswer['viewer']
+
+function OutOfSight({ viewer, act }: { viewer: Person; act: DoAct }) {
+  const [archived, ignored] = [viewer.archivedAt !== null, viewer.ignored]
+  return (
+    <div className="flex gap-2">
+      <Button
+        onClick={() =>
+          act({
+            method: 'POST',
+            path: '/desk/people/ignore',
+            body: { viewers: [viewer.id], ignored: !ignored },
+            text: ignored ? 'Known again.' : 'Ignored: earns nothing, is in no list, never wins.',
+          })
+        }
+      >
+        {ignored ? 'Know again' : 'Ignore'}
+      </Button>
+      <Button
+        disabled={viewer.present}
+        onClick={() =>
+          act({
+            method: 'POST',
+            path: '/desk/people/archive',
+            body: { viewers: [viewer.id], archived: !archived },
+            text: archived ? 'Listed again.' : 'Archived.',
+          })
+        }
+      >
+        {archived ? 'Take out of the archive' : 'Archive'}
+      </Button>
+    </div>
+  )
+}
+
+/** What was refused leaves the form as it stands, with the reason above: it closes only once the two are one. */
+function MergePart({ viewer, act, close }: { viewer: Person; act: DoAct; close: () => void }) {
+  const [other, setOther] = useState<{ id: number; name: string }>()
+  const merge = () => {
+    if (other === undefined) return
+    const text = `${viewer.name} and ${other.name} are one.`
+    const path = `/desk/viewers/${viewer.id}/merge`
+    act({ method: 'POST', path, body: { into: other.id }, text }, { onSuccess: close })
+  }
+  return (
+    <div className="flex flex-col gap-1.5">
+      <p className="font-medium">Is the same person as somebody else?</p>
+      <p className="text-[0.93rem] text-muted">
+        What {viewer.name} has is added to theirs; whoever comes as {viewer.chatName} is them from then on.
+      </p>
       <div className="flex gap-2">
-        <Button
-          onClick={() =>
-            act({
-              method: 'POST',
-              path: '/desk/people/ignore',
-              body: { viewers: [viewer.id], ignored: !ignored },
-              text: ignored ? 'Known again.' : 'Ignored: earns nothing, is in no list, never wins.',
-            })
-          }
-        >
-          {ignored ? 'Know again' : 'Ignore'}
-        </Button>
-        <Button
-          disabled={viewer.present}
-          onClick={() =>
-            act({
-              method: 'POST',
-              path: '/desk/people/archive',
-              body: { viewers: [viewer.id], archived: !archived },
-              text: archived ? 'Listed again.' : 'Archived.',
-            })
-          }
-        >
-          {archived ? 'Take out of the archive' : 'Archive'}
+        <FindPerson label="The person who stays" chosen={other} choose={setOther} />
+        <Button disabled={other === undefined || other.id === viewer.id} onClick={merge}>
+          Merge{other && ` into ${other.name}`}
         </Button>
       </div>
-      <div className="flex flex-col gap-1.5">
-        <p className="font-medium">Is the same person as somebody else?</p>
-        <p className="text-[0.93rem] text-muted">
-          What {viewer.name} has is added to theirs; whoever comes as {viewer.chatName} is them from then on.
-        </p>
-        <div className="flex gap-2">
-          <FindPerson label="The person who stays" chosen={other} choose={setOther} />
-          <Button
-            disabled={other === undefined || other.id === viewer.id}
-            onClick={() => {
-              if (other === undefined) return
-              const text = `${viewer.name} and ${other.name} are one.`
-              act({ method: 'POST', path: `/desk/viewers/${viewer.id}/merge`, body: { into: other.id }, text }, done)
-            }}
-          >
-            Merge{other && ` into ${other.name}`}
-          </Button>
-        </div>
-      </div>
-      <div className="flex flex-col gap-1.5">
-        <p className="font-medium">Forget for good</p>
-        <p className="text-[0.93rem] text-muted">
-          Names, account, notes and what they wrote go; their transfers stay as somebody’s. This cannot be undone. Type
-          the name: {viewer.name}
-        </p>
-        <div className="flex gap-2">
-          <input
-            aria-label="The name, to confirm"
-            value={confirm}
-            onChange={(event) => setConfirm(event.target.value)}
-            className={`min-w-0 flex-1 ${FIELD}`}
-          />
-          <Button
-            look="danger"
-            disabled={confirm.trim() !== viewer.name}
-            onClick={() =>
-              act(
-                { method: 'POST', path: `/desk/viewers/${viewer.id}/forget`, body: { confirm }, text: 'Forgotten.' },
-                done,
-              )
-            }
-          >
-            Forget
-          </Button>
-        </div>
+    </div>
+  )
+}
+
+function ForgetPart({ viewer, act, close }: { viewer: Person; act: DoAct; close: () => void }) {
+  const [confirm, setConfirm] = useState('')
+  const forget = () => {
+    const path = `/desk/viewers/${viewer.id}/forget`
+    act({ method: 'POST', path, body: { confirm }, text: 'Forgotten.' }, { onSuccess: close })
+  }
+  return (
+    <div className="flex flex-col gap-1.5">
+      <p className="font-medium">Forget for good</p>
+      <p className="text-[0.93rem] text-muted">
+        Names, account, notes and what they wrote go; their transfers stay as somebody’s. This cannot be undone. Type
+        the name: {viewer.name}
+      </p>
+      <div className="flex gap-2">
+        <input
+          aria-label="The name, to confirm"
+          value={confirm}
+          onChange={(event) => setConfirm(event.target.value)}
+          className={`min-w-0 flex-1 ${FIELD}`}
+        />
+        <Button look="danger" disabled={confirm.trim() !== viewer.name} onClick={forget}>
+          Forget
+        </Button>
       </div>
     </div>
   )
