@@ -1,12 +1,14 @@
 import { expect } from '@playwright/test'
 import { DESK, deskOnAir, expectAccessible, OVERLAY, PHONE, STANDIN, signedIn, test, VIEWER, WEB } from './stage.ts'
 
-for (const theme of ['dark', 'light']) {
+for (const theme of ['light', 'dark']) {
+  // The two differ in nothing but colours.
+  const what = theme === 'light' ? 'everything' : 'colours'
   test(`the desk has no accessibility violation in ${theme} colours`, async ({ browser }) => {
     const desk = await deskOnAir(browser)
     if (theme === 'light') await desk.getByRole('button', { name: 'Day colours' }).click()
     await expect(desk.getByRole('log').getByRole('button').first()).toBeVisible()
-    await expectAccessible(desk)
+    await expectAccessible(desk, what)
     await desk.getByRole('region', { name: 'People present' }).getByRole('button').first().click()
     await expect(
       desk
@@ -14,21 +16,21 @@ for (const theme of ['dark', 'light']) {
         .getByText(/rivets$/)
         .first(),
     ).toBeVisible()
-    await expectAccessible(desk)
+    await expectAccessible(desk, what)
     await desk.keyboard.press('Escape')
     await desk.getByRole('button', { name: 'Go off air' }).click()
     await expect(desk.getByRole('dialog').getByText(/has been on for/)).toBeVisible()
-    await expectAccessible(desk)
+    await expectAccessible(desk, what)
     await desk.getByRole('button', { name: 'Stay on air' }).click()
     for (const name of ['Earning', 'People', 'Ranks', 'Commands', 'Store', 'Raffles', 'Screen', 'Connections']) {
       await desk.getByRole('navigation').getByRole('link', { name }).click()
       await expect(desk.getByRole('heading', { name: new RegExp(`^${name}`), level: 1 })).toBeVisible()
       await expect(desk.getByText(/^Loading/)).toHaveCount(0)
-      await expectAccessible(desk)
+      await expectAccessible(desk, what)
     }
     await desk.keyboard.press('Control+k')
     await expect(desk.getByRole('option').first()).toBeVisible()
-    await expectAccessible(desk)
+    await expectAccessible(desk, what)
   })
 }
 

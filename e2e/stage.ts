@@ -73,11 +73,13 @@ export async function say(page: Page, as: string, text: string): Promise<void> {
 export const newcomer = (): string => `guest_${Date.now().toString(36)}`
 
 /** axe finds nothing wrong with the page as it stands. */
-export async function expectAccessible(page: Page): Promise<void> {
+export async function expectAccessible(page: Page, what: 'everything' | 'colours' = 'everything'): Promise<void> {
   // The dialog library's own focus guards: never reached by a person, they pass the focus on at once.
   // The overlay inside the stand-in's picture is looked at as a page of its own.
   // Without frames of other sites to look into, one page is enough; what passes is not listed.
-  const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] })
+  const axe = new AxeBuilder({ page })
+    .setLegacyMode(true)
+    .options({ resultTypes: ['violations'], ...(what === 'colours' && { runOnly: ['color-contrast'] }) })
   const { violations } = await axe.exclude('iframe').analyze()
   const found = violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`)
   expect(found).toEqual([])

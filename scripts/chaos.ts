@@ -3,7 +3,9 @@ import { parseArgs } from 'node:util'
 import { chanceFrom } from '../standin/src/chance.ts'
 import { build } from './build.ts'
 import { type Check, checkAll } from './chaos/checks.ts'
+import { openRaffles } from './chaos/openRaffles.ts'
 import { Poisoner } from './chaos/poison.ts'
+import { somebodyWasDrawn } from './chaos/raffles.ts'
 import { type Stage, setStage } from './chaos/stage.ts'
 import { type Follower, follow, Storm } from './chaos/storm.ts'
 
@@ -34,11 +36,15 @@ async function killAndStart(servers: readonly Stage['servers'][number][]): Promi
   await Promise.all(servers.map((server) => server.start()))
 }
 
-/** A storm in which hardly anybody could buy would hold whatever is wrong: it goes on for so many orders, or a minute. */
+/** People have something to spend once so many orders were answered. */
+const FIRST_ORDERS = 5
+/** A storm in which hardly anybody could buy or win would hold whatever is wrong: it goes on for so many orders, and a draw. */
 const LEAST_ORDERS = 150
+/** Only ends a storm in which nothing happens any more (seconds). */
+const MOST_SECONDS = 600
 
-async function untilEnough({ orders }: Storm): Promise<void> {
-  for (let waited = 0; orders.length < LEAST_ORDERS && waited < 60; waited++) await pause(1000)
+async function until(enough: () => boolean | Promise<boolean>): Promise<void> {
+  for (let waited = 0; !(await enough()) && waited < MOST_SECONDS; waited++) await pause(1000)
 }
 
 const poisonerHolds = ({ found, wrong }: Poisoner): Check => ({
@@ -59,6 +65,8 @@ async function main(): Promise<number> {
   const storm = new Storm(stage, chance)
   const followers = Array.from({ length: FOLLOWERS }, () => follow(stage, chance))
   storm.start()
+  await until(() => storm.orders.length >= FIRST_ORDERS)
+  await openRaffles(stage)
   const poisoner = new Poisoner(stage)
   const names = Object.keys(FAULTS)
   const counts = new Map<string, number>()
@@ -69,7 +77,7 @@ async function main(): Promise<number> {
     await FAULTS[name]?.(stage, followers)
   }
   await pause(1000)
-  await untilEnough(storm)
+  await until(async () => storm.orders.length >= LEAST_ORDERS && (await somebodyWasDrawn(stage)))
   await storm.stop()
   await poisoner.stop()
   for (const [name, count] of counts) console.log(`did ${count} times: ${name}`)

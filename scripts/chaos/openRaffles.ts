@@ -1,5 +1,9 @@
 import type { Intent } from '#core/engine'
 import { type RaffleSettings, SPEND_FOR_MORE } from '#core/raffles'
+import { systemClock } from '#server/clock.ts'
+import { connectWriter } from '#server/database/index.ts'
+import { ChannelWriter, envelope } from '#server/writer/index.ts'
+import type { Stage } from './stage.ts'
 
 const raffle = (word: string, closeSeconds: number): RaffleSettings => ({
   ...SPEND_FOR_MORE,
@@ -18,17 +22,27 @@ const raffle = (word: string, closeSeconds: number): RaffleSettings => ({
   draw: 'all',
 })
 
-type Submit = (key: string, intent: Intent) => Promise<{ readonly ok: boolean; readonly value?: unknown }>
+/**
+ * Opens raffles that close and draw by themselves while servers die: a trigger draws as soon as one is closed. To be called
+ * once people have something to enter with.
+ */
+export async function openRaffles({ postgres, channel }: Stage): Promise<void> {
+  const pool = connectWriter(postgres.url, 2)
+  const writer = new ChannelWriter({ pool, channel, onFacts: () => {} })
+  await open((key, intent) => writer.submit({ ...intent, ...envelope(key, systemClock()) }))
+  await pool.end()
+}
 
-/** Raffles that close and draw by themselves while servers die: a trigger draws as soon as one is closed. */
-export async function openRaffles(submit: Submit): Promise<void> {
+type Submit = (key: string, intent: Intent) => ReturnType<ChannelWriter['submit']>
+
+async function open(submit: Submit): Promise<void> {
   for (const [word, seconds] of [
     ['in', 15],
     ['late', 25],
   ] as const) {
     const settings = raffle(word, seconds)
     const kept = await submit(`setup/${word}`, { kind: 'raffle.saveSetup', setup: null, settings, digit: null })
-    const setup = Number((kept.value as { setup: number }).setup)
+    const setup = Number(kept.ok && kept.value.setup)
     const who = { everyone: true, streamer: false, standings: [], rank: null, people: [] }
     const limits = { everyoneSeconds: 0, eachSeconds: 0, perViewer: 0, perShow: 0 }
     const draws = {

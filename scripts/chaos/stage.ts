@@ -18,7 +18,6 @@ import { startIrc } from '../../standin/src/irc/server.ts'
 import { ChatRoom } from '../../standin/src/room.ts'
 import { startProcess, untilAnswers } from '../demo/processes.ts'
 import { type PrivatePostgres, startPostgres } from '../postgres.ts'
-import { openRaffles } from './openRaffles.ts'
 
 export const PEOPLE = 24
 export const nameOf = (i: number): string => `viewer${i}`
@@ -121,7 +120,6 @@ async function makeChannel(pool: pg.Pool, url: string): Promise<number> {
   await submit('seed', { kind: 'fairness.seed', seed: 'c4'.repeat(32), first: true })
   for (const intent of GAMES_ON) await submit(`on/${intent.game}`, intent)
   await submit('start', { kind: 'show.start', title: 'Chaos' })
-  await openRaffles(submit)
   await writerPool.end()
   for (const [scope, account] of [['desk', 'wanda'], ...people().map((name) => ['viewer', name])] as const) {
     const text = 'insert into session values ($1, $2, $3, $3, $4, 9999999999, $4)'

@@ -32,17 +32,17 @@ const Environment = Type.Object({
 
 export type Config = Static<typeof Environment>
 
+const check = new Ajv({ allErrors: true, useDefaults: true }).compile<Config>(Environment)
+
 /**
  * Reads the configuration from the environment.
  * @throws With one plain line for each variable that is missing or wrong.
  */
 export function readConfig(environment: NodeJS.ProcessEnv): Config {
-  const ajv = new Ajv({ allErrors: true, useDefaults: true })
   const known = Object.keys(Environment.properties)
   const given: Record<string, unknown> = Object.fromEntries(
     known.filter((name) => environment[name]).map((name) => [name, environment[name]]),
   )
-  const check = ajv.compile<Config>(Environment)
   if (check(given)) return given
   const lines = (check.errors ?? []).map(({ instancePath, params, message }) => {
     const name = 'missingProperty' in params ? params.missingProperty : instancePath.slice(1)

@@ -1,5 +1,7 @@
 import type { Context } from 'hono'
 import { problem } from '../http/index.ts'
+import type { Env } from './env.ts'
+import type { Aside } from './inTurn.ts'
 
 /** The largest body where nothing else is declared. */
 export const USUAL_BYTES = 64 * 1024
@@ -11,12 +13,21 @@ export const USUAL_BYTES = 64 * 1024
  * @throws `too_large`
  */
 export async function bytesOf(
-  c: Context,
+  c: Context<Env>,
   largest: number,
   sentence: (bytes: number) => string | undefined = () => undefined,
 ): Promise<Buffer> {
   const announced = Number(c.req.header('content-length') ?? 0)
   if (announced > largest) throw problem('too_large', sentence(announced))
+  const aside: Aside = c.get('aside') ?? ((wait) => wait())
+  return aside(() => readUpTo(c, largest, sentence))
+}
+
+async function readUpTo(
+  c: Context<Env>,
+  largest: number,
+  sentence: (bytes: number) => string | undefined,
+): Promise<Buffer> {
   const parts: Uint8Array[] = []
   let length = 0
   const reader = c.req.raw.body?.getReader()

@@ -1,4 +1,5 @@
 import type { HttpBindings } from '@hono/node-server'
+import type { Aside } from './inTurn.ts'
 
-/** What a request carries besides itself: Node's own request and response, for live feeds. */
-export type Env = { Bindings: HttpBindings }
+/** What a request carries besides itself: Node's own request and response, for live feeds, and how to wait aside. */
+export type Env = { Bindings: HttpBindings; Variables: { aside?: Aside } }

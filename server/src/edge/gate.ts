@@ -29,7 +29,11 @@ export function gate(declarations: Declarations, limits: Limits, publicUrl: stri
     }
     // A live page stays open: it has limits of its own.
     if (limit === 'none' || c.req.path.endsWith('/feed')) await within()
-    else await inTurn.run(limits.from(c), within)
+    else
+      await inTurn.run(limits.from(c), (aside) => {
+        c.set('aside', aside)
+        return within()
+      })
     if (!c.res.headers.has('cache-control')) c.res.headers.set('cache-control', c.res.ok ? cache : 'no-store')
   }
 }

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto'
 import { getConnInfo } from '@hono/node-server/conninfo'
 import type { Context } from 'hono'
+import { LRUCache } from 'lru-cache'
 import { RateLimiterMemory, RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible'
 import type { Config } from '../config.ts'
 import type { Pool } from '../database/index.ts'
@@ -24,9 +25,9 @@ const CHANGES_PART = 4
  * PostgreSQL, so that several servers allow together what one allows; who has used theirs up is turned away from memory.
  */
 export class Limits {
-  readonly #usual: RateLimiterPostgres
-  readonly #costly: RateLimiterPostgres
-  readonly #accounts: RateLimiterPostgres
+  readonly #usual: Limiter
+  readonly #costly: Limiter
+  readonly #accounts: Limiter
 
   constructor(
     readonly config: Config,
@@ -34,23 +35,23 @@ export class Limits {
     readonly turnedAway: TurnedAway,
   ) {
     const points = Number(config.REQUESTS_PER_10S)
-    this.#usual = limiter(pool, 'a', points)
-    this.#costly = limiter(pool, 'c', Math.max(1, Math.floor(points / COSTLY_PART)))
-    this.#accounts = limiter(pool, 'u', Math.max(1, Math.floor(points / CHANGES_PART)))
+    this.#usual = new Limiter(pool, 'a', points)
+    this.#costly = new Limiter(pool, 'c', Math.max(1, Math.floor(points / COSTLY_PART)))
+    this.#accounts = new Limiter(pool, 'u', Math.max(1, Math.floor(points / CHANGES_PART)))
   }
 
   /** Counts a request from where it comes. @throws `too_many_requests` */
   async address(c: Context<Env>, limit: Limit): Promise<void> {
     if (limit === 'none') return
     const from = this.from(c)
-    await take(this.#usual, from, (ms) => this.turnedAway.add(getConnInfo(c).remote.address ?? '', ms))
-    if (limit === 'costly') await take(this.#costly, from)
+    await this.#usual.take(from, (ms) => this.turnedAway.add(getConnInfo(c).remote.address ?? '', ms))
+    if (limit === 'costly') await this.#costly.take(from)
   }
 
   /** Counts a change by an account. @throws `too_many_requests` */
   change(account: string): Promise<void> {
     // Nobody's name is kept where limits are counted.
-    return take(this.#accounts, createHash('sha256').update(account).digest('base64url'))
+    return this.#accounts.take(createHash('sha256').update(account).digest('base64url'))
   }
 
   /** Where a request comes from, as limits count it. */
@@ -59,26 +60,65 @@ export class Limits {
   }
 }
 
-function limiter(pool: Pool, keyPrefix: string, points: number): RateLimiterPostgres {
-  return new RateLimiterPostgres({
-    storeClient: pool,
-    tableName: 'rate_limit',
-    tableCreated: true,
-    clearExpiredByTimeout: false,
-    keyPrefix,
-    points,
-    duration: WINDOW_SECONDS,
-    inMemoryBlockOnConsumed: points + 1,
-    // While the database is away each server counts by itself.
-    insuranceLimiter: new RateLimiterMemory({ keyPrefix, points, duration: WINDOW_SECONDS }),
-  })
-}
-
+/** A server fetches so large a part of a limit at once: counting then costs the database a tenth of its requests, or less. */
+const BLOCKS = 30
+const MOST_KEPT = 10_000
 const MOST_KEY = 200
 
-async function take(limiter: RateLimiterPostgres, key: string, usedUp?: (ms: number) => void): Promise<void> {
-  await limiter.consume(key.slice(0, MOST_KEY)).catch((left: unknown) => {
-    if (left instanceof RateLimiterRes) usedUp?.(left.msBeforeNext)
-    throw problem('too_many_requests')
-  })
+/** One limit, counted in PostgreSQL. A server fetches a few points at a time; those it does not use are allowed to nobody. */
+class Limiter {
+  readonly #shared: RateLimiterPostgres
+  readonly #block: number
+  readonly #fetched = new LRUCache<string, { left: number }>({ max: MOST_KEPT })
+  readonly #fetching = new Map<string, Promise<void>>()
+
+  constructor(pool: Pool, keyPrefix: string, points: number) {
+    this.#block = Math.max(1, Math.floor(points / BLOCKS))
+    this.#shared = new RateLimiterPostgres({
+      storeClient: pool,
+      tableName: 'rate_limit',
+      tableCreated: true,
+      clearExpiredByTimeout: false,
+      keyPrefix,
+      points,
+      duration: WINDOW_SECONDS,
+      inMemoryBlockOnConsumed: points + 1,
+      // While the database is away each server counts by itself.
+      insuranceLimiter: new RateLimiterMemory({ keyPrefix, points, duration: WINDOW_SECONDS }),
+    })
+  }
+
+  /** Counts one. @param usedUp - Told for how long (ms) there will be no more. @throws `too_many_requests` */
+  async take(whole: string, usedUp?: (ms: number) => void): Promise<void> {
+    const key = whole.slice(0, MOST_KEY)
+    while (!this.#spend(key)) {
+      const others = this.#fetching.get(key)
+      // One of what is fetched is for whoever fetches.
+      if (others === undefined) return this.#fetch(key, usedUp)
+      await others
+    }
+  }
+
+  #spend(key: string): boolean {
+    const here = this.#fetched.get(key)
+    if (here === undefined || here.left === 0) return false
+    here.left--
+    return true
+  }
+
+  /** However many ask at once, one fetches for all. */
+  #fetch(key: string, usedUp?: (ms: number) => void): Promise<void> {
+    const fetching = this.#consume(key, usedUp).finally(() => this.#fetching.delete(key))
+    this.#fetching.set(key, fetching)
+    return fetching
+  }
+
+  async #consume(key: string, usedUp?: (ms: number) => void): Promise<void> {
+    const { msBeforeNext } = await this.#shared.consume(key, this.#block).catch((fault: unknown) => {
+      if (fault instanceof RateLimiterRes) usedUp?.(fault.msBeforeNext)
+      throw problem('too_many_requests')
+    })
+    // They are worth something only until their window ends.
+    if (this.#block > 1 && msBeforeNext > 0) this.#fetched.set(key, { left: this.#block - 1 }, { ttl: msBeforeNext })
+  }
 }

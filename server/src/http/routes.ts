@@ -1,5 +1,5 @@
 import type { Static, TSchema } from '@sinclair/typebox'
-import { Ajv } from 'ajv'
+import { Ajv, type ValidateFunction } from 'ajv'
 import { StepSchema } from '#core/steps'
 import type { Answer, Result } from '#core/world'
 import type { ChannelHead } from '../channels.ts'
@@ -87,10 +87,14 @@ export function answered(result: Result<Answer>): Answer {
 // The one schema that names itself is known by its name.
 const ajv = new Ajv({ allErrors: true }).addSchema(StepSchema)
 
-/** A check of a request's body that answers with every fault, each with its place. */
+/**
+ * A check of a request's body that answers with every fault, each with its place. It is compiled when it is first needed:
+ * those of all routes together were most of a server's start.
+ */
 export function bodyCheck(schema: TSchema, at = ''): (body: unknown) => void {
-  const check = ajv.compile(schema)
+  let check: ValidateFunction | undefined
   return (body) => {
+    check ??= ajv.compile(schema)
     if (check(body)) return
     const faults = (check.errors ?? []).map(
       ({ instancePath, message }) => `${`${at}${instancePath}`.replace(/^\//, '') || 'data'} ${message}`,

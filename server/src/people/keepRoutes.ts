@@ -23,10 +23,10 @@ const Keep = Type.Object(
 
 /** What the team keeps of people: names, standings, notes; who is ignored or archived; two accounts made one. */
 export function keepRoutes(channels: Channels): Route[] {
-  return [...oneRoutes(channels), ...manyRoutes(channels)]
+  return [...keptRoutes(channels), ...lastingRoutes(channels), ...manyRoutes(channels)]
 }
 
-function oneRoutes(channels: Channels): Route[] {
+function keptRoutes(channels: Channels): Route[] {
   return [
     route({
       method: 'put',
@@ -63,6 +63,12 @@ function oneRoutes(channels: Channels): Route[] {
       handle: async ({ channel, key, param }) =>
         answered(await channels.submit(channel.id, key, { kind: 'people.removeNote', note: idOf(param('note')) })),
     }),
+  ]
+}
+
+/** What cannot be had back. */
+function lastingRoutes(channels: Channels): Route[] {
+  return [
     route({
       method: 'post',
       path: '/desk/viewers/:viewer/merge',

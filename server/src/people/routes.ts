@@ -117,25 +117,7 @@ function lookRoutes(db: Reader, { clock }: Channels): Route[] {
       path: '/desk/present',
       does: 'Who is in the room',
       allowed: 'streamer',
-      handle: async ({ channel }) => {
-        const { viewer } = schema
-        const [counted] = await db
-          .select({
-            total: count(),
-            chatting: sql<number>`count(*) filter (where ${viewer.chattedAt} > ${clock() - CHATTING_SECONDS})`,
-          })
-          .from(viewer)
-          .where(and(eq(viewer.channel, channel.id), eq(viewer.present, true), eq(viewer.ignored, false)))
-        const show = await openShowOf(db, channel.id)
-        const now = clock()
-        const rows = await presentViewers(db, channel.id, MOST_SHOWN)
-        const viewers = rows.map(({ id, name, moderator, balance, ...row }) => {
-          const before = show !== undefined && row.showId === show.id ? row.showSeconds : 0
-          const tonight = show === undefined ? null : before + uncountedSeconds(row, showPeriod(show), now)
-          return { id, name, moderator, balance, tonight }
-        })
-        return { ...(counted ?? { total: 0, chatting: 0 }), viewers }
-      },
+      handle: ({ channel }) => roomOf(db, channel.id, clock()),
     }),
     route({
       method: 'get',
@@ -171,4 +153,24 @@ function lookRoutes(db: Reader, { clock }: Channels): Route[] {
       }),
     }),
   ]
+}
+
+/** Who is in the room, and how long they have watched tonight (seconds). */
+async function roomOf(db: Reader, channel: number, now: number) {
+  const { viewer } = schema
+  const [counted] = await db
+    .select({
+      total: count(),
+      chatting: sql<number>`count(*) filter (where ${viewer.chattedAt} > ${now - CHATTING_SECONDS})`,
+    })
+    .from(viewer)
+    .where(and(eq(viewer.channel, channel), eq(viewer.present, true), eq(viewer.ignored, false)))
+  const show = await openShowOf(db, channel)
+  const rows = await presentViewers(db, channel, MOST_SHOWN)
+  const viewers = rows.map(({ id, name, moderator, balance, ...row }) => {
+    const before = show !== undefined && row.showId === show.id ? row.showSeconds : 0
+    const tonight = show === undefined ? null : before + uncountedSeconds(row, showPeriod(show), now)
+    return { id, name, moderator, balance, tonight }
+  })
+  return { ...(counted ?? { total: 0, chatting: 0 }), viewers }
 }

@@ -31,10 +31,10 @@ export function deskRaffleRoutes(
   channels: Channels,
   chat: (channel: number) => Promise<ChatState>,
 ): Route[] {
-  return [...readRoutes(db, channels, chat), ...fileRoutes(db)]
+  return [...allRoutes(db, channels), ...oneRoutes(db, channels), outlookRoute(channels, chat), ...fileRoutes(db)]
 }
 
-function readRoutes(db: Reader, channels: Channels, chat: (channel: number) => Promise<ChatState>): Route[] {
+function allRoutes(db: Reader, channels: Channels): Route[] {
   return [
     route({
       ...desk,
@@ -68,15 +68,11 @@ function readRoutes(db: Reader, channels: Channels, chat: (channel: number) => P
         }),
       }),
     }),
-    route({
-      ...desk,
-      method: 'post',
-      path: '/desk/raffles/outlook',
-      does: 'What a raffle with such settings would mean now; nothing is written',
-      body: RaffleSettings,
-      handle: async ({ channel, body }) =>
-        outlookNow(channels, channel.id, await chat(channel.id), body as RaffleSettings),
-    }),
+  ]
+}
+
+function oneRoutes(db: Reader, channels: Channels): Route[] {
+  return [
     route({
       ...desk,
       method: 'get',
@@ -100,6 +96,18 @@ function readRoutes(db: Reader, channels: Channels, chat: (channel: number) => P
       }),
     }),
   ]
+}
+
+function outlookRoute(channels: Channels, chat: (channel: number) => Promise<ChatState>): Route {
+  return route({
+    ...desk,
+    method: 'post',
+    path: '/desk/raffles/outlook',
+    does: 'What a raffle with such settings would mean now; nothing is written',
+    body: RaffleSettings,
+    handle: async ({ channel, body }) =>
+      outlookNow(channels, channel.id, await chat(channel.id), body as RaffleSettings),
+  })
 }
 
 /** What a raffle’s form can choose from. */

@@ -19,7 +19,7 @@ export async function testDatabase(): Promise<TestDatabase> {
   const server = inject('postgresUrl')
   const admin = new pg.Client({ connectionString: server })
   await admin.connect()
-  await admin.query(`create database ${name} template ${TEMPLATE}`)
+  await admin.query(`create database ${name} template ${TEMPLATE} strategy file_copy`)
   const url = server.replace(/\/postgres$/, `/${name}`)
   const pool = connect(url, 20)
   onTestFinished(async () => {

@@ -1,6 +1,7 @@
 import { EventEmitter } from 'node:events'
 import { Logger, type Runner, run, runMigrations, type TaskList, type WorkerEvents } from 'graphile-worker'
 import type { Logger as Log } from 'pino'
+import type { Intent } from '#core/engine'
 import type { RaffleTick } from '#core/raffles'
 import type { RunTrigger } from '#core/triggers'
 import type { Channels } from '../channels.ts'
@@ -97,58 +98,19 @@ function startRunner(parts: RunnerParts): Promise<Runner> {
   })
 }
 
-/** What each kind of timer does: hands in its intent. */
+/** What each kind of timer does: hands in its intent, until it is answered. */
 function tasksOf({ pool, channels, log, report, stopped }: RunnerParts): TaskList {
+  const handIn = (channel: number, key: string, intent: Intent) =>
+    untilDone(async () => void (await channels.submit(channel, key, intent)), stopped)
   return {
+    ...ticksOf(handIn, channels),
     prune: async () => {
       log.info(await prune(pool, channels.clock), 'pruned')
-    },
-    'run.continue': async (payload) => {
-      const { channel, run, due, depth } = payload as { channel: number; run: number; due: number; depth: number }
-      const key = `run/${run}/${due}`
-      await untilDone(
-        async () => void (await channels.submit(channel, key, { kind: 'run.continue', run, depth })),
-        stopped,
-      )
     },
     'trigger.run': async (payload) => {
       const { channel, run, ...set } = payload as { channel: number; run: number } & Omit<RunTrigger, 'kind'>
       const work = async () => void (await timed(channels, channel, `trigger/${run}`, { kind: 'trigger.run', ...set }))
       await untilDone(work, stopped, MOST_TRIES)
-    },
-    'trigger.tick': async (payload) => {
-      const { channel, trigger, due } = payload as { channel: number; trigger: number; due: number }
-      const key = `trigger.tick/${trigger}/${due}`
-      const intent = { kind: 'trigger.tick', trigger, due } as const
-      await untilDone(async () => void (await channels.submit(channel, key, intent)), stopped)
-    },
-    'store.perk': async (payload) => {
-      const { channel, order, due } = payload as { channel: number; order: number; due: number }
-      const intent = { kind: 'store.perk', order, due } as const
-      await untilDone(async () => void (await channels.submit(channel, `perk/${order}/${due}`, intent)), stopped)
-    },
-    'store.erase': async (payload) => {
-      const { channel, order, due } = payload as { channel: number; order: number; due: number }
-      const intent = { kind: 'store.erase', order, due } as const
-      await untilDone(async () => void (await channels.submit(channel, `erase/${order}/${due}`, intent)), stopped)
-    },
-    'game.tick': async (payload) => {
-      const { channel, round, due } = payload as { channel: number; round: number; due: number }
-      const intent = { kind: 'game.tick', round, due } as const
-      try {
-        await untilDone(async () => void (await channels.submit(channel, `game/${round}/${due}`, intent)), stopped)
-      } catch (fault) {
-        if (!(fault instanceof IntentBug)) throw fault
-        // A round always ends: one that cannot go on gives every stake back.
-        const off = { kind: 'game.callOff', round, by: 'the server' } as const
-        await channels.submit(channel, `game/${round}/${due}/off`, off)
-      }
-    },
-    'raffle.tick': async (payload) => {
-      const { channel, ...tick } = payload as { channel: number } & Omit<RaffleTick, 'kind'>
-      const { raffle, what, due, draw = 0, after = 0 } = tick
-      const key = `raffle/${raffle}/${what}/${due}/${draw}/${after}`
-      await untilDone(async () => void (await channels.submit(channel, key, { kind: 'raffle.tick', ...tick })), stopped)
     },
     // Where the platform does not answer it is asked again, later each time.
     'platform.report': async (payload) => await report(payload as RedemptionAnswer),
@@ -159,6 +121,45 @@ function tasksOf({ pool, channels, log, report, stopped }: RunnerParts): TaskLis
     'earning.tick': async (payload, { job }) => {
       const { channel, show } = payload as { channel: number; show: number }
       await untilDone(() => tick(channels, channel, show, `${job.id}/${job.attempts}`), stopped)
+    },
+  }
+}
+
+/** The timers that are an intent and nothing more. */
+function ticksOf(
+  handIn: (channel: number, key: string, intent: Intent) => Promise<void>,
+  channels: Channels,
+): TaskList {
+  return {
+    'run.continue': async (payload) => {
+      const { channel, run, due, depth } = payload as { channel: number; run: number; due: number; depth: number }
+      await handIn(channel, `run/${run}/${due}`, { kind: 'run.continue', run, depth })
+    },
+    'trigger.tick': async (payload) => {
+      const { channel, trigger, due } = payload as { channel: number; trigger: number; due: number }
+      await handIn(channel, `trigger.tick/${trigger}/${due}`, { kind: 'trigger.tick', trigger, due })
+    },
+    'store.perk': async (payload) => {
+      const { channel, order, due } = payload as { channel: number; order: number; due: number }
+      await handIn(channel, `perk/${order}/${due}`, { kind: 'store.perk', order, due })
+    },
+    'store.erase': async (payload) => {
+      const { channel, order, due } = payload as { channel: number; order: number; due: number }
+      await handIn(channel, `erase/${order}/${due}`, { kind: 'store.erase', order, due })
+    },
+    'game.tick': async (payload) => {
+      const { channel, round, due } = payload as { channel: number; round: number; due: number }
+      const key = `game/${round}/${due}`
+      await handIn(channel, key, { kind: 'game.tick', round, due }).catch(async (fault: unknown) => {
+        if (!(fault instanceof IntentBug)) throw fault
+        // A round always ends: one that cannot go on gives every stake back.
+        await channels.submit(channel, `${key}/off`, { kind: 'game.callOff', round, by: 'the server' })
+      })
+    },
+    'raffle.tick': async (payload) => {
+      const { channel, ...tick } = payload as { channel: number } & Omit<RaffleTick, 'kind'>
+      const { raffle, what, due, draw = 0, after = 0 } = tick
+      await handIn(channel, `raffle/${raffle}/${what}/${due}/${draw}/${after}`, { kind: 'raffle.tick', ...tick })
     },
   }
 }

@@ -126,3 +126,21 @@ test('who floods waits for themselves; a full queue takes nothing more from outs
   expect(() => queue.add(waitingAs('i', 'flood'))).toThrow(WriterBusy)
   expect(queue.take(9).map(({ intent }) => intent.key)).toEqual(['a', 'b', 'c', 'e', 'f'])
 })
+
+test('what another server did meanwhile makes no intent a bug: it is decided again on what is true', async () => {
+  const { one, other } = await twoWriters()
+  const said = await fc.assert(
+    fc.asyncProperty(fc.integer({ min: 0, max: 1e9 }), async (n) => {
+      // Each writer knows the rows as they were before the other met somebody.
+      await one.send(`ours-${n}`, say('pia', 'hello'))
+      await other.send(`theirs-${n}`, say(`new-${n}`, 'hello'))
+      const [bought, asked] = await Promise.all([
+        one.send(`buys-${n}`, say(`new-${n}`, '!get whistle')),
+        one.send(`asks-${n}`, say(`new-${n}`, '!rivets')),
+      ])
+      expect([bought.ok, asked.ok]).toEqual([true, true])
+    }),
+    { numRuns: 20 },
+  )
+  expect(said).toBeUndefined()
+})

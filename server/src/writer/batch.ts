@@ -37,13 +37,15 @@ export type Answers = Map<string, Result<Answer>>
 /**
  * Decides a batch in order. An intent whose key has been answered before hears that answer again.
  * @param seen - Answers given so far; those of this batch are added.
+ * @param bugs - What tells of an intent that fails; undefined where the rows may be outdated, or not of one moment, as they
+ * are outside the channel's lock: a failure says nothing there, and the batch ends before it.
  */
 export function decideBatch(
   world: World,
   revision: number,
   batch: readonly Waiting[],
   seen: Answers,
-  bugs: Bugs,
+  bugs: Bugs | undefined,
 ): Decided {
   const outcomes: (() => void)[] = []
   const answered: Answered[] = []
@@ -60,7 +62,7 @@ export function decideBatch(
       answered.push({ key: intent.key, at: intent.at, result })
       outcomes.push(() => resolve(result))
     } catch (fault) {
-      if (fault instanceof RowNotLoaded && i > 0) {
+      if (bugs === undefined || (fault instanceof RowNotLoaded && i > 0)) {
         rest = batch.slice(i)
         break
       }

@@ -114,7 +114,8 @@ export class ChannelWriter {
     client.release(seen instanceof Error ? seen : undefined)
     // What was being written meanwhile may have failed, and its rows with it.
     if (seen instanceof Error || this.#world !== world) return undefined
-    const decided = decideBatch(world, this.#revision, batch, seen, this.#bugs)
+    const decided = decideBatch(world, this.#revision, batch, seen, undefined)
+    if (decided.rest.length === batch.length) return undefined
     this.#waiting.putBack(decided.rest)
     if (decided.answered.length > 0) this.#revision++
     this.#inFlight = new Map(decided.answered.map(({ key, result }) => [key, result]))

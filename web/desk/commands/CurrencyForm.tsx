@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { type FormEvent, useState } from 'react'
+import type { FormEvent, ReactNode } from 'react'
 import { type ChatWords, checkWords } from '#core/commands'
 import { type Currency, ICONS, inWords, REPLY } from '#core/currency'
 import { fillIn } from '#core/texts'
@@ -7,11 +7,11 @@ import { CurrencyIcon } from '../../parts/CurrencyIcon.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { same } from '../../parts/same.ts'
 import { useUnsaved } from '../../parts/unsaved.tsx'
+import { useDraft } from '../../parts/useDraft.ts'
 import { Applies } from './Applies.tsx'
 import { useSave } from './useSave.ts'
 import { commandsQuery, wordsIn } from './view.ts'
 
-const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1.5'
 const WORD = /^[\p{L}\p{N}_-]{1,30}$/u
 
 const splitWords = (text: string): string[] => text.split(/[\s,!]+/).filter((word) => word !== '')
@@ -22,100 +22,119 @@ function problemOf({ one, many, word, aliases = [] }: Currency): string | undefi
   return bad === undefined ? undefined : `"${bad}" cannot be typed as one word in chat. Use letters, digits, - and _.`
 }
 
-/** The currency: names, picture, what is typed to ask for a balance, and what is answered. */
-export function CurrencyForm({ currency, words }: { currency: Currency; words: ChatWords }) {
-  const [draft, setDraft] = useState(currency)
-  const [aliases, setAliases] = useState((currency.aliases ?? []).join(' '))
-  const save = useSave('/desk/currency', 'The currency is called so everywhere from now on.')
-  const wanted: Currency = { ...draft, aliases: splitWords(aliases) }
+const typedOf = (currency: Currency) => ({ ...currency, aliases: (currency.aliases ?? []).join(' ') })
+
+/** What is typed of the currency, what it comes to, and why it cannot be applied as it stands. */
+function useCurrencyDraft(currency: Currency, words: ChatWords) {
+  const { draft, put, back } = useDraft(typedOf(currency))
+  const wanted: Currency = { ...draft, aliases: splitWords(draft.aliases) }
   const changed = !same(
     { aliases: [], ...currency, reply: currency.reply ?? REPLY },
     { ...wanted, reply: wanted.reply ?? REPLY },
   )
-  useUnsaved(changed)
-  const view = useQuery(commandsQuery).data
-  const checked = checkWords(wanted, words, wordsIn(view))
+  const checked = checkWords(wanted, words, wordsIn(useQuery(commandsQuery).data))
   const wrong = problemOf(wanted) ?? (checked.ok ? undefined : checked.refusal.sentence)
+  return { draft, wanted, changed, wrong, back, put: (patch: Partial<typeof draft>) => put({ ...draft, ...patch }) }
+}
+
+/** The currency: names, picture, what is typed to ask for a balance, and what is answered. */
+export function CurrencyForm({ currency, words }: { currency: Currency; words: ChatWords }) {
+  const { draft, wanted, put, changed, wrong, back } = useCurrencyDraft(currency, words)
+  const save = useSave('/desk/currency', 'The currency is called so everywhere from now on.')
+  useUnsaved(changed)
   const submit = (event: FormEvent) => {
     event.preventDefault()
     if (changed && wrong === undefined) save.mutate(wanted)
   }
-  const field = (name: 'one' | 'many' | 'word', label: string) => (
-    <label className="flex flex-col gap-1">
-      {label}
-      <input
-        value={draft[name]}
-        maxLength={30}
-        onChange={(event) => setDraft({ ...draft, [name]: event.target.value })}
-        className={INPUT}
-      />
-    </label>
-  )
-  const balance = inWords(1204, draft)
   return (
     <form onSubmit={submit}>
       <Panel title="The currency" aside={changed ? undefined : 'live'} bodyClassName="flex flex-col gap-4 p-4">
         <div className="grid grid-cols-4 gap-3">
-          {field('one', 'One of it')}
-          {field('many', 'Many of it')}
-          {field('word', 'Word in chat, after the !')}
-          <label className="flex flex-col gap-1">
-            Other words for it
-            <input
-              value={aliases}
-              maxLength={200}
-              onChange={(event) => setAliases(event.target.value)}
-              placeholder="none"
-              className={`${INPUT} placeholder:text-muted`}
-            />
-          </label>
-        </div>
-        <fieldset>
-          <legend className="mb-1">Its picture</legend>
-          <div className="flex gap-2">
-            {ICONS.map((icon) => (
-              <label
-                key={icon}
-                title={icon}
-                className="flex size-10 items-center justify-center rounded-md border border-line text-brass-text has-checked:border-brass has-checked:bg-brass-wash has-focus-visible:outline-2"
-              >
-                <input
-                  type="radio"
-                  name="icon"
-                  className="sr-only"
-                  checked={(draft.icon ?? 'rivet') === icon}
-                  onChange={() => setDraft({ ...draft, icon })}
-                  aria-label={icon}
-                />
-                <CurrencyIcon icon={icon} className="size-5" />
-              </label>
-            ))}
-          </div>
-        </fieldset>
-        <label className="flex flex-col gap-1">
-          Answer to who asks for a balance
-          <input
-            value={draft.reply ?? REPLY}
-            maxLength={300}
-            onChange={(event) => setDraft({ ...draft, reply: event.target.value })}
-            className={INPUT}
+          <Text label="One of it" value={wanted.one} onValue={(one) => put({ one })} />
+          <Text label="Many of it" value={wanted.many} onValue={(many) => put({ many })} />
+          <Text label="Word in chat, after the !" value={wanted.word} onValue={(word) => put({ word })} />
+          <Text
+            label="Other words for it"
+            value={draft.aliases}
+            most={200}
+            onValue={(aliases) => put({ aliases })}
+            placeholder="none"
           />
-          <span className="text-[0.93rem] text-muted" aria-live="polite">
-            Reads: {fillIn(draft.reply ?? REPLY, { viewer: { name: 'valve_vera', rank: 'Fitter' }, balance })} · Can be
-            used: {'{{ viewer.name }}'}, {'{{ viewer.rank }}'}, {'{{ balance }}'}
-          </span>
-        </label>
-        <Applies
-          changed={changed}
-          wrong={wrong}
-          pending={save.isPending}
-          error={save.error}
-          back={() => {
-            setDraft(currency)
-            setAliases((currency.aliases ?? []).join(' '))
-          }}
+        </div>
+        <Pictures chosen={wanted.icon ?? 'rivet'} choose={(icon) => put({ icon })} />
+        <Text
+          label="Answer to who asks for a balance"
+          value={wanted.reply ?? REPLY}
+          most={300}
+          onValue={(reply) => put({ reply })}
+          hint={<Example currency={wanted} />}
         />
+        <Applies changed={changed} wrong={wrong} pending={save.isPending} error={save.error} back={back} />
       </Panel>
     </form>
+  )
+}
+
+interface TextProps {
+  readonly label: string
+  readonly value: string
+  readonly onValue: (value: string) => void
+  readonly most?: number
+  readonly placeholder?: string
+  readonly hint?: ReactNode
+}
+
+function Text({ label, value, onValue, most = 30, placeholder, hint }: TextProps) {
+  return (
+    <label className="flex flex-col gap-1">
+      {label}
+      <input
+        value={value}
+        maxLength={most}
+        onChange={(event) => onValue(event.target.value)}
+        placeholder={placeholder}
+        className="rounded-md border border-line bg-surface px-2.5 py-1.5 placeholder:text-muted"
+      />
+      {hint}
+    </label>
+  )
+}
+
+type Icon = (typeof ICONS)[number]
+
+function Pictures({ chosen, choose }: { chosen: Icon; choose: (icon: Icon) => void }) {
+  return (
+    <fieldset>
+      <legend className="mb-1">Its picture</legend>
+      <div className="flex gap-2">
+        {ICONS.map((icon) => (
+          <label
+            key={icon}
+            title={icon}
+            className="flex size-10 items-center justify-center rounded-md border border-line text-brass-text has-checked:border-brass has-checked:bg-brass-wash has-focus-visible:outline-2"
+          >
+            <input
+              type="radio"
+              name="icon"
+              className="sr-only"
+              checked={chosen === icon}
+              onChange={() => choose(icon)}
+              aria-label={icon}
+            />
+            <CurrencyIcon icon={icon} className="size-5" />
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  )
+}
+
+function Example({ currency }: { currency: Currency }) {
+  const balance = inWords(1204, currency)
+  return (
+    <span className="text-[0.93rem] text-muted" aria-live="polite">
+      Reads: {fillIn(currency.reply ?? REPLY, { viewer: { name: 'valve_vera', rank: 'Fitter' }, balance })} · Can be
+      used: {'{{ viewer.name }}'}, {'{{ viewer.rank }}'}, {'{{ balance }}'}
+    </span>
   )
 }

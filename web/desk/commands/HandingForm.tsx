@@ -1,8 +1,10 @@
-import { type FormEvent, useState } from 'react'
+import type { FormEvent } from 'react'
 import { type Currency, inWords } from '#core/currency'
 import { fillIn } from '#core/texts'
 import { Panel } from '../../parts/Panel.tsx'
 import { same } from '../../parts/same.ts'
+import { useUnsaved } from '../../parts/unsaved.tsx'
+import { useDraft } from '../../parts/useDraft.ts'
 import { Applies } from './Applies.tsx'
 import { useSave } from './useSave.ts'
 import type { Words } from './words.ts'
@@ -11,12 +13,13 @@ const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1.5'
 
 /** Whether viewers may pass currency on, and how much in a day. */
 export function HandingForm({ handing, currency, words }: Pick<Words, 'handing' | 'words'> & { currency: Currency }) {
-  const [draft, setDraft] = useState(handing)
+  const { draft, put: setDraft, back } = useDraft(handing)
   const save = useSave(
     '/desk/handing',
     draft.on ? 'Viewers can pass it on from now on.' : 'Passing on is switched off.',
   )
   const changed = !same(draft, handing)
+  useUnsaved(changed)
   const submit = (event: FormEvent) => {
     event.preventDefault()
     if (changed && draft.perDay > 0) save.mutate(draft)
@@ -70,7 +73,7 @@ export function HandingForm({ handing, currency, words }: Pick<Words, 'handing' 
           wrong={draft.perDay > 0 ? undefined : 'Give a number above 0.'}
           pending={save.isPending}
           error={save.error}
-          back={() => setDraft(handing)}
+          back={back}
         />
       </Panel>
     </form>

@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
-import { type FormEvent, useState } from 'react'
+import type { FormEvent } from 'react'
 import { type ChatWords, checkWords, type WordKind } from '#core/commands'
 import type { Currency } from '#core/currency'
 import { read } from '../../parts/api.ts'
 import { Panel } from '../../parts/Panel.tsx'
 import { same } from '../../parts/same.ts'
 import { useUnsaved } from '../../parts/unsaved.tsx'
+import { useDraft } from '../../parts/useDraft.ts'
 import { Applies } from './Applies.tsx'
 import { useSave } from './useSave.ts'
 import { commandsQuery, wordsIn } from './view.ts'
@@ -27,22 +28,20 @@ const NAMES: readonly { readonly kind: WordKind; readonly does: string }[] = [
   { kind: 'set', does: 'Team: sets somebody’s balance' },
 ]
 
+function problemOf(draft: ChatWords, currency: Currency, view: Parameters<typeof wordsIn>[0]): string | undefined {
+  const empty = NAMES.find(({ kind }) => !/^[\p{L}\p{N}_-]{1,30}$/u.test(draft[kind].word))
+  if (empty !== undefined) return `Give "${empty.does}" a word of letters, digits, - and _.`
+  const checked = checkWords(currency, draft, wordsIn(view))
+  return checked.ok ? undefined : checked.refusal.sentence
+}
+
 /** Every word that chat understands: what it is called, whether it is on, and how soon it may be used again. */
 export function WordsForm({ words, currency }: { words: ChatWords; currency: Currency }) {
-  const [draft, setDraft] = useState(words)
+  const { draft, put: setDraft, back } = useDraft(words)
   const save = useSave('/desk/words', 'Chat understands these words from now on.')
   const changed = !same(draft, words)
   useUnsaved(changed)
-  const view = useQuery(commandsQuery).data
-  const checked = checkWords(currency, draft, wordsIn(view))
-  const empty = NAMES.find(({ kind }) => !/^[\p{L}\p{N}_-]{1,30}$/u.test(draft[kind].word))
-  const wrong = empty
-    ? `Give "${empty.does}" a word of letters, digits, - and _.`
-    : checked.ok
-      ? undefined
-      : checked.refusal.sentence
-  const put = (kind: WordKind, patch: Partial<ChatWords[WordKind]>) =>
-    setDraft({ ...draft, [kind]: { ...draft[kind], ...patch } })
+  const wrong = problemOf(draft, currency, useQuery(commandsQuery).data)
   const submit = (event: FormEvent) => {
     event.preventDefault()
     if (changed && wrong === undefined) save.mutate(draft)
@@ -62,53 +61,60 @@ export function WordsForm({ words, currency }: { words: ChatWords; currency: Cur
           </thead>
           <tbody>
             {NAMES.map(({ kind, does }) => (
-              <tr key={kind} className="border-t border-line">
-                <td className="py-1.5">
-                  <input
-                    type="checkbox"
-                    aria-label={`${does}: on`}
-                    checked={draft[kind].on}
-                    onChange={(event) => put(kind, { on: event.target.checked })}
-                    className="size-4 accent-brass"
-                  />
-                </td>
-                <td className="py-1.5">
-                  <span aria-hidden="true" className="text-muted">
-                    !
-                  </span>
-                  <input
-                    aria-label={`Word: ${does}`}
-                    value={draft[kind].word}
-                    maxLength={30}
-                    onChange={(event) => put(kind, { word: event.target.value.replace(/^!+/, '') })}
-                    className={`ml-1 w-36 ${INPUT}`}
-                  />
-                </td>
-                <td className="py-1.5">{does}</td>
-                <Rest
-                  label={`${does}: seconds of rest for everyone`}
-                  value={draft[kind].everyoneSeconds}
-                  onValue={(everyoneSeconds) => put(kind, { everyoneSeconds })}
-                />
-                <Rest
-                  label={`${does}: seconds of rest for each viewer`}
-                  value={draft[kind].eachSeconds}
-                  onValue={(eachSeconds) => put(kind, { eachSeconds })}
-                />
-              </tr>
+              <WordRow
+                key={kind}
+                does={does}
+                word={draft[kind]}
+                put={(patch) => setDraft({ ...draft, [kind]: { ...draft[kind], ...patch } })}
+              />
             ))}
           </tbody>
         </table>
         <Allowed draft={draft} setDraft={setDraft} />
-        <Applies
-          changed={changed}
-          wrong={wrong}
-          pending={save.isPending}
-          error={save.error}
-          back={() => setDraft(words)}
-        />
+        <Applies changed={changed} wrong={wrong} pending={save.isPending} error={save.error} back={back} />
       </Panel>
     </form>
+  )
+}
+
+type Word = ChatWords[WordKind]
+
+function WordRow({ does, word, put }: { does: string; word: Word; put: (patch: Partial<Word>) => void }) {
+  return (
+    <tr className="border-t border-line">
+      <td className="py-1.5">
+        <input
+          type="checkbox"
+          aria-label={`${does}: on`}
+          checked={word.on}
+          onChange={(event) => put({ on: event.target.checked })}
+          className="size-4 accent-brass"
+        />
+      </td>
+      <td className="py-1.5">
+        <span aria-hidden="true" className="text-muted">
+          !
+        </span>
+        <input
+          aria-label={`Word: ${does}`}
+          value={word.word}
+          maxLength={30}
+          onChange={(event) => put({ word: event.target.value.replace(/^!+/, '') })}
+          className={`ml-1 w-36 ${INPUT}`}
+        />
+      </td>
+      <td className="py-1.5">{does}</td>
+      <Rest
+        label={`${does}: seconds of rest for everyone`}
+        value={word.everyoneSeconds}
+        onValue={(everyoneSeconds) => put({ everyoneSeconds })}
+      />
+      <Rest
+        label={`${does}: seconds of rest for each viewer`}
+        value={word.eachSeconds}
+        onValue={(eachSeconds) => put({ eachSeconds })}
+      />
+    </tr>
   )
 }
 

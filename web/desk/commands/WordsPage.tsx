@@ -17,15 +17,11 @@ export function WordsPage() {
       {words.isError && <Problem error={words.error} retry={() => void words.refetch()} />}
       {words.data && (
         <>
-          <CurrencyForm
-            key={JSON.stringify(words.data.currency)}
-            currency={words.data.currency}
-            words={words.data.words}
-          />
-          <WordsForm key={JSON.stringify(words.data.words)} words={words.data.words} currency={words.data.currency} />
+          <CurrencyForm currency={words.data.currency} words={words.data.words} />
+          <WordsForm words={words.data.words} currency={words.data.currency} />
           <div className="grid grid-cols-2 items-start gap-4">
-            <HandingForm key={JSON.stringify(words.data.handing)} {...words.data} />
-            <ZoneForm key={words.data.zone} zone={words.data.zone} />
+            <HandingForm {...words.data} />
+            <ZoneForm zone={words.data.zone} />
           </div>
         </>
       )}

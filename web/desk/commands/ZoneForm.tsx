@@ -1,6 +1,8 @@
-import { type FormEvent, useState } from 'react'
+import type { FormEvent } from 'react'
 import { isZone } from '#core/settings'
 import { Panel } from '../../parts/Panel.tsx'
+import { useUnsaved } from '../../parts/unsaved.tsx'
+import { useDraft } from '../../parts/useDraft.ts'
 import { Applies } from './Applies.tsx'
 import { useSave } from './useSave.ts'
 
@@ -8,7 +10,8 @@ const ZONES = Intl.supportedValuesOf('timeZone')
 
 /** The channel's time zone: what a weekday, an hour and a day mean here. */
 export function ZoneForm({ zone }: { zone: string }) {
-  const [draft, setDraft] = useState(zone)
+  const { draft, put: setDraft, back } = useDraft(zone)
+  useUnsaved(draft !== zone)
   const save = useSave('/desk/zone', 'The channel goes by this time from now on.')
   const known = isZone(draft)
   const now = known
@@ -48,7 +51,7 @@ export function ZoneForm({ zone }: { zone: string }) {
           wrong={known ? undefined : 'Choose a time zone from the list.'}
           pending={save.isPending}
           error={save.error}
-          back={() => setDraft(zone)}
+          back={back}
         />
       </Panel>
     </form>

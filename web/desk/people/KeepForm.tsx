@@ -11,97 +11,12 @@ const FIELD = 'rounded-md border border-line bg-surface px-2.5 py-1.5'
 
 /** What the team can change of a person: applied as it is chosen, with a word of what happened. */
 export function KeepForm({ panel, close }: { panel: PanelAnswer; close: () => void }) {
-  const { viewer, circles } = panel
   const act = useAct()
-  const keep = (body: object, text: string, shown: Act['shown'] = {}) =>
-    act.mutate({ method: 'PUT', path: `/desk/viewers/${viewer.id}`, body, text, shown })
-  const [nickname, setNickname] = useState(viewer.nickname ?? '')
-  // Shown at once, until the server has answered; whatever else changes meanwhile, what is typed here stays.
-  const pending = act.isPending ? act.variables.shown : undefined
-  const follower = pending?.follower ?? viewer.followedAt !== null
-  const listed = pending?.listed ?? !viewer.unlisted
-  const submit = (event: FormEvent) => {
-    event.preventDefault()
-    keep({ nickname }, nickname.trim() === '' ? 'The nickname is gone.' : `Shown as ${nickname.trim()} everywhere.`)
-  }
   return (
     <div className="flex flex-col gap-5">
       {act.error && <Problem error={act.error} />}
-      <form onSubmit={submit} className="flex items-end gap-2">
-        <label className="flex min-w-0 flex-1 flex-col gap-1">
-          Nickname, shown in place of {viewer.chatName}
-          <input
-            value={nickname}
-            maxLength={60}
-            onChange={(event) => setNickname(event.target.value)}
-            className={FIELD}
-          />
-        </label>
-        <Button type="submit" disabled={nickname.trim() === (viewer.nickname ?? '')}>
-          Rename
-        </Button>
-      </form>
-      <fieldset className="flex flex-col gap-2">
-        <legend className="mb-1 font-medium">Standings</legend>
-        <label className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            checked={follower}
-            onChange={({ target: { checked } }) =>
-              keep({ follower: checked }, checked ? 'A follower.' : 'No follower any more.', { follower: checked })
-            }
-            className="size-4 accent-brass"
-          />
-          Follower
-        </label>
-        <label className="flex items-center gap-2">
-          Subscriber
-          <select
-            value={panel.standings.some((one) => one.startsWith('tier')) ? viewer.tier : 0}
-            onChange={(event) => keep({ tier: Number(event.target.value) }, 'The subscription is changed by hand.')}
-            className={FIELD}
-          >
-            <option value={0}>no</option>
-            {[1, 2, 3].map((tier) => (
-              <option key={tier} value={tier}>
-                tier {tier}
-              </option>
-            ))}
-          </select>
-        </label>
-        {circles.map(({ id, name }) => (
-          <label key={id} className="flex items-center gap-2">
-            Circle "{name}"
-            <select
-              value={viewer.circlesByHand[id] ?? 'rules'}
-              onChange={(event) =>
-                act.mutate({
-                  method: 'POST',
-                  path: `/desk/circles/${id}/join`,
-                  body: { viewers: [viewer.id], how: event.target.value },
-                  text: `Circle "${name}": changed.`,
-                })
-              }
-              className={FIELD}
-            >
-              <option value="rules">by its rules ({viewer.circles.includes(id) ? 'in' : 'not in'})</option>
-              <option value="in">in, by hand</option>
-              <option value="out">kept out, by hand</option>
-            </select>
-          </label>
-        ))}
-        <label className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            checked={listed}
-            onChange={({ target: { checked } }) =>
-              keep({ unlisted: !checked }, checked ? 'In the public lists.' : 'In no public list.', { listed: checked })
-            }
-            className="size-4 accent-brass"
-          />
-          In the public lists
-        </label>
-      </fieldset>
+      <NicknamePart viewer={panel.viewer} act={act.mutate} />
+      <Standings panel={panel} act={act.mutate} pending={act.isPending ? act.variables.shown : undefined} />
       <Aside panel={panel} act={act.mutate} close={close} />
     </div>
   )
@@ -114,6 +29,119 @@ interface Act {
   readonly text: string
   /** What is shown already while the server has not answered. */
   readonly shown?: { readonly follower?: boolean; readonly listed?: boolean }
+}
+
+const keeping = ({ id }: Person, body: object, text: string, shown: Act['shown'] = {}): Act => ({
+  method: 'PUT',
+  path: `/desk/viewers/${id}`,
+  body,
+  text,
+  shown,
+})
+
+/** Whatever else changes of the person meanwhile, what is typed here stays. */
+function NicknamePart({ viewer, act }: { viewer: Person; act: DoAct }) {
+  const [nickname, setNickname] = useState(viewer.nickname ?? '')
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    const name = nickname.trim()
+    act(keeping(viewer, { nickname }, name === '' ? 'The nickname is gone.' : `Shown as ${name} everywhere.`))
+  }
+  return (
+    <form onSubmit={submit} className="flex items-end gap-2">
+      <label className="flex min-w-0 flex-1 flex-col gap-1">
+        Nickname, shown in place of {viewer.chatName}
+        <input
+          value={nickname}
+          maxLength={60}
+          onChange={(event) => setNickname(event.target.value)}
+          className={FIELD}
+        />
+      </label>
+      <Button type="submit" disabled={nickname.trim() === (viewer.nickname ?? '')}>
+        Rename
+      </Button>
+    </form>
+  )
+}
+
+function Standings({ panel, act, pending }: { panel: PanelAnswer; act: DoAct; pending: Act['shown'] }) {
+  const { viewer, circles } = panel
+  const setFollower = (follower: boolean) =>
+    act(keeping(viewer, { follower }, follower ? 'A follower.' : 'No follower any more.', { follower }))
+  const setListed = (listed: boolean) =>
+    act(keeping(viewer, { unlisted: !listed }, listed ? 'In the public lists.' : 'In no public list.', { listed }))
+  return (
+    <fieldset className="flex flex-col gap-2">
+      <legend className="mb-1 font-medium">Standings</legend>
+      <Tick label="Follower" on={pending?.follower ?? viewer.followedAt !== null} set={setFollower} />
+      <label className="flex items-center gap-2">
+        Subscriber
+        <select
+          value={panel.standings.some((one) => one.startsWith('tier')) ? viewer.tier : 0}
+          onChange={({ target }) =>
+            act(keeping(viewer, { tier: Number(target.value) }, 'The subscription is changed by hand.'))
+          }
+          className={FIELD}
+        >
+          <option value={0}>no</option>
+          {[1, 2, 3].map((tier) => (
+            <option key={tier} value={tier}>
+              tier {tier}
+            </option>
+          ))}
+        </select>
+      </label>
+      {circles.map((circle) => (
+        <CirclePart key={circle.id} circle={circle} viewer={viewer} act={act} />
+      ))}
+      <Tick label="In the public lists" on={pending?.listed ?? !viewer.unlisted} set={setListed} />
+    </fieldset>
+  )
+}
+
+function Tick({ label, on, set }: { label: string; on: boolean; set: (on: boolean) => void }) {
+  return (
+    <label className="flex items-center gap-2">
+      <input
+        type="checkbox"
+        checked={on}
+        onChange={({ target: { checked } }) => set(checked)}
+        className="size-4 accent-brass"
+      />
+      {label}
+    </label>
+  )
+}
+
+interface CirclePartProps {
+  readonly circle: PanelAnswer['circles'][number]
+  readonly viewer: Person
+  readonly act: DoAct
+}
+
+function CirclePart({ circle: { id, name }, viewer, act }: CirclePartProps) {
+  const join = (how: string) =>
+    act({
+      method: 'POST',
+      path: `/desk/circles/${id}/join`,
+      body: { viewers: [viewer.id], how },
+      text: `Circle "${name}": changed.`,
+    })
+  return (
+    <label className="flex items-center gap-2">
+      Circle "{name}"
+      <select
+        value={viewer.circlesByHand[id] ?? 'rules'}
+        onChange={({ target }) => join(target.value)}
+        className={FIELD}
+      >
+        <option value="rules">by its rules ({viewer.circles.includes(id) ? 'in' : 'not in'})</option>
+        <option value="in">in, by hand</option>
+        <option value="out">kept out, by hand</option>
+      </select>
+    </label>
+  )
 }
 
 function useAct() {

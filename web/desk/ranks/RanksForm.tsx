@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { type FormEvent, useState } from 'react'
+import type { FormEvent } from 'react'
 import { promotionText, type RankPlan } from '#core/ranks'
 import { change } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
@@ -8,84 +8,67 @@ import { Panel } from '../../parts/Panel.tsx'
 import { same } from '../../parts/same.ts'
 import { useToast } from '../../parts/toasts.tsx'
 import { useUnsaved } from '../../parts/unsaved.tsx'
+import { useDraft } from '../../parts/useDraft.ts'
 import { type Moves, MovesShown } from './MovesShown.tsx'
 import { RankTable } from './RankTable.tsx'
 import { linesOf, newLine, type RankLine, readLines } from './rankDraft.ts'
 import type { Ranks } from './ranks.ts'
 
-const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1'
 const MEASURES = [
   { measure: 'hours', name: 'hours watched' },
   { measure: 'earned', name: 'earned in all' },
 ] as const
 
+const typedOf = (plan: RankPlan) => ({ measure: plan.measure, lines: linesOf(plan), announce: plan.announce })
+
+/** What is typed of the ranks, and the plan it comes to: undefined while a line cannot be read. */
+function useRankDraft({ plan: live }: Ranks) {
+  const { draft, put, back } = useDraft(typedOf(live))
+  const read = readLines(draft.lines, draft.measure)
+  const { measure, announce } = draft
+  const plan: RankPlan | undefined = typeof read === 'string' ? undefined : { measure, ranks: read, announce }
+  return {
+    draft,
+    plan,
+    wrong: typeof read === 'string' ? read : undefined,
+    put: (patch: Partial<typeof draft>) => put({ ...draft, ...patch }),
+    back,
+  }
+}
+
 /** The ranks as a draft: before it goes live one sees who would rise and who would fall. */
 export function RanksForm({ ranks }: { ranks: Ranks }) {
-  const [measure, setMeasure] = useState(ranks.plan.measure)
-  const [lines, setLines] = useState(() => linesOf(ranks.plan))
-  const [announce, setAnnounce] = useState(ranks.plan.announce)
-  const read = readLines(lines, measure)
-  const plan: RankPlan | undefined = typeof read === 'string' ? undefined : { measure, ranks: read, announce }
+  const { draft, plan, wrong, put, back } = useRankDraft(ranks)
+  const { measure, lines, announce } = draft
   const changed = plan === undefined || !same(plan, ranks.plan)
   useUnsaved(changed)
   const { preview, apply } = useRankChange()
-  const edit = (next: readonly RankLine[]) => {
-    setLines([...next])
+  const edit = (change: () => void) => {
+    change()
     preview.reset()
   }
+  const putLines = (next: readonly RankLine[]) => edit(() => put({ lines: [...next] }))
   const submit = (event: FormEvent) => {
     event.preventDefault()
     if (plan === undefined) return
     if (preview.data === undefined) preview.mutate(plan)
     else apply.mutate(plan)
   }
+  const aside = changed ? <span className="text-brass-text">not live yet</span> : 'live'
   return (
     <form onSubmit={submit}>
-      <Panel
-        title="Ranks"
-        aside={changed ? <span className="text-brass-text">not live yet</span> : 'live'}
-        bodyClassName="flex flex-col gap-4 p-4"
-      >
-        <fieldset className="flex items-center gap-4">
-          <legend className="float-left mr-4">They go by</legend>
-          {MEASURES.map(({ measure: one, name }) => (
-            <label key={one} className="flex items-center gap-2">
-              <input
-                type="radio"
-                name="measure"
-                checked={measure === one}
-                onChange={() => {
-                  setMeasure(one)
-                  preview.reset()
-                }}
-                className="size-4 accent-brass"
-              />
-              {name}
-            </label>
-          ))}
-          <span className="text-[0.93rem] text-muted">Never by what somebody holds: spending does not demote.</span>
-        </fieldset>
-        <RankTable lines={lines} edit={edit} measure={measure} ranks={ranks} />
+      <Panel title="Ranks" aside={aside} bodyClassName="flex flex-col gap-4 p-4">
+        <Measures chosen={measure} choose={(one) => edit(() => put({ measure: one }))} />
+        <RankTable lines={lines} edit={putLines} measure={measure} ranks={ranks} />
         <div className="flex items-center gap-3">
-          <Button onClick={() => edit([...lines, newLine(lines)])}>Add a rank</Button>
-          {typeof read === 'string' && <p className="text-brick-text">{read}</p>}
+          <Button onClick={() => putLines([...lines, newLine(lines)])}>Add a rank</Button>
+          {wrong !== undefined && <p className="text-brick-text">{wrong}</p>}
         </div>
-        <label className="flex flex-col gap-1">
-          Said in chat on a promotion
-          <input
-            value={announce}
-            maxLength={300}
-            onChange={(event) => setAnnounce(event.target.value)}
-            placeholder="nothing"
-            className={`${INPUT} placeholder:text-muted`}
-          />
-          <span className="text-[0.93rem] text-muted">
-            {announce.trim() === ''
-              ? 'Nothing is said.'
-              : `Reads: ${promotionText(announce, 'valve_vera', lines.at(-1)?.name || 'Fitter')}`}{' '}
-            · Can be used: {'{{ viewer.name }}'}, {'{{ viewer.rank }}'}
-          </span>
-        </label>
+        <Announcement
+          value={announce}
+          onValue={(text) => put({ announce: text })}
+          rank={lines.at(-1)?.name || 'Fitter'}
+        />
         {preview.data && <MovesShown moves={preview.data} />}
         {(preview.error ?? apply.error) && <Problem error={(preview.error ?? apply.error) as Error} />}
         <div className="flex gap-2 border-t border-line pt-3">
@@ -96,20 +79,59 @@ export function RanksForm({ ranks }: { ranks: Ranks }) {
           >
             {!changed ? 'Applied' : preview.data ? 'Apply now' : 'See who would rise and fall'}
           </Button>
-          {changed && (
-            <Button
-              onClick={() => {
-                setMeasure(ranks.plan.measure)
-                edit(linesOf(ranks.plan))
-                setAnnounce(ranks.plan.announce)
-              }}
-            >
-              Back to what is live
-            </Button>
-          )}
+          {changed && <Button onClick={() => edit(back)}>Back to what is live</Button>}
         </div>
       </Panel>
     </form>
+  )
+}
+
+type Measure = RankPlan['measure']
+
+function Measures({ chosen, choose }: { chosen: Measure; choose: (measure: Measure) => void }) {
+  return (
+    <fieldset className="flex items-center gap-4">
+      <legend className="float-left mr-4">They go by</legend>
+      {MEASURES.map(({ measure, name }) => (
+        <label key={measure} className="flex items-center gap-2">
+          <input
+            type="radio"
+            name="measure"
+            checked={chosen === measure}
+            onChange={() => choose(measure)}
+            className="size-4 accent-brass"
+          />
+          {name}
+        </label>
+      ))}
+      <span className="text-[0.93rem] text-muted">Never by what somebody holds: spending does not demote.</span>
+    </fieldset>
+  )
+}
+
+interface AnnouncementProps {
+  readonly value: string
+  readonly onValue: (value: string) => void
+  /** The rank that the example names. */
+  readonly rank: string
+}
+
+function Announcement({ value, onValue, rank }: AnnouncementProps) {
+  return (
+    <label className="flex flex-col gap-1">
+      Said in chat on a promotion
+      <input
+        value={value}
+        maxLength={300}
+        onChange={(event) => onValue(event.target.value)}
+        placeholder="nothing"
+        className="rounded-md border border-line bg-surface px-2.5 py-1 placeholder:text-muted"
+      />
+      <span className="text-[0.93rem] text-muted">
+        {value.trim() === '' ? 'Nothing is said.' : `Reads: ${promotionText(value, 'valve_vera', rank)}`} · Can be used:{' '}
+        {'{{ viewer.name }}'}, {'{{ viewer.rank }}'}
+      </span>
+    </label>
   )
 }
 

@@ -15,7 +15,7 @@ export function RanksPage() {
       {ranks.isError && <Problem error={ranks.error} retry={() => void ranks.refetch()} />}
       {ranks.data && (
         <>
-          <RanksForm key={JSON.stringify(ranks.data.plan)} ranks={ranks.data} />
+          <RanksForm ranks={ranks.data} />
           <Circles ranks={ranks.data} />
         </>
       )}
