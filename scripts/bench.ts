@@ -148,8 +148,9 @@ async function wholeInstallation(url: string, figures: Figures): Promise<void> {
   })
   await figures.part('(s) attack', async (note) => {
     const { besideAttacker } = await import('./bench/attack.ts')
-    const { beside, alone } = await besideAttacker(url)
-    note('(s) p99 of 200 honest requests a second beside 500 of one attacker, against none', 'ms', beside, alone)
+    const { beside, alone, attacks } = await besideAttacker(url)
+    const many = attacks.toFixed(0)
+    note(`(s) p99 of 200 honest requests a second beside ${many} of one attacker, against none`, 'ms', beside, alone)
   })
   await figures.part('(e), (k) pages', async (note) => {
     const { firstLoads } = await import('./bench/pages.ts')

@@ -9,7 +9,7 @@ import type { Config } from './config.ts'
 import { connectionRoutes } from './connections/index.ts'
 import { connect, connectWriter, migrateUp, reader } from './database/index.ts'
 import { earningRoutes } from './earning/index.ts'
-import { createApp, TurnedAway } from './edge/index.ts'
+import { createApp, Front } from './edge/index.ts'
 import { EventDoor, EventSecrets } from './events/index.ts'
 import { fairnessRoutes, settleIn } from './fairness/index.ts'
 import { CAPS, Feed, LiveFeeds } from './feed/index.ts'
@@ -80,7 +80,7 @@ async function makeParts(config: Config, log: Logger, clock: Clock) {
     secrets,
     door,
     issuers,
-    turnedAway: new TurnedAway(Number(config.TRUSTED_PROXIES)),
+    front: new Front(Number(config.TRUSTED_PROXIES)),
   }
 }
 
@@ -129,7 +129,7 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
     void begin().catch((err: unknown) => log.error({ err }, 'the channel could not be begun with'))
   let accepting = false
   const app = createApp({ ...parts, routes, onClaimed, accepting: () => accepting })
-  const http = await listen(config, app.fetch, parts.turnedAway)
+  const http = await listen(config, app.fetch, parts.front)
   // Before the timers: a payment due now must know that nobody has looked round the room yet.
   await begin()
   const timers = await startTimers(pool, config.DATABASE_URL, channels, log, (answer) =>
@@ -169,7 +169,7 @@ const MOST_HEADER_BYTES = 16_384
 function listen(
   config: Config,
   fetch: Parameters<typeof serve>[0]['fetch'],
-  { serverBehind }: TurnedAway,
+  { serverBehind }: Front,
 ): Promise<ServerType> {
   return new Promise((ready, failed) => {
     const serverOptions = { headersTimeout: HEADERS_MS, requestTimeout: REQUEST_MS, maxHeaderSize: MOST_HEADER_BYTES }

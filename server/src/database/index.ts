@@ -1,6 +1,7 @@
 export { type Client, connect, connectWriter, type Pool, type Reader, reader } from './connect.ts'
 export { migrateUp } from './migrate.ts'
 export { unsealedSetting, withSeed } from './openSeed.ts'
+export { prepared } from './prepared.ts'
 export { restrict, roleOf } from './restrict.ts'
 export * as schema from './schema.ts'
 export { EVENT_SECRET } from './services.ts'

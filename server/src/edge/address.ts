@@ -4,10 +4,18 @@ import type { Context } from 'hono'
 import type { Env } from './env.ts'
 
 /** Where a request comes from: the address of the connection, or what the trusted proxies in front of us say. */
-export function addressOf(c: Context<Env>, trustedProxies: number): string {
-  const direct = getConnInfo(c).remote.address ?? ''
+export const addressOf = (c: Context<Env>, trustedProxies: number): string =>
+  clientOf(getConnInfo(c).remote.address ?? '', c.req.header('x-forwarded-for'), trustedProxies)
+
+/** The same of a connection's address and what proxies wrote (`X-Forwarded-For`). */
+export function clientOf(direct: string, forwarded: string | string[] | undefined, trustedProxies: number): string {
   if (trustedProxies === 0) return direct
-  const chain = [...(c.req.header('x-forwarded-for') ?? '').split(',').map((one) => one.trim()), direct].filter(Boolean)
+  const chain = [
+    ...String(forwarded ?? '')
+      .split(',')
+      .map((one) => one.trim()),
+    direct,
+  ].filter(Boolean)
   // Each proxy adds whom it heard from at the end; what stands further left anybody may have written.
   return chain.at(-1 - trustedProxies) ?? chain[0] ?? direct
 }

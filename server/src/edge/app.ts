@@ -28,12 +28,12 @@ export function createApp(options: AppOptions): Hono<Env> {
   const { config, channels, routes } = options
   const app = new Hono<Env>()
   const sessions = new Sessions(channels.pool, channels.clock, config.PUBLIC_URL.startsWith('https:'))
-  const limits = new Limits(config, channels.pool, options.turnedAway)
+  const limits = new Limits(config, channels.pool, options.front)
   const edge: Edge = { ...options, sessions, limits }
   const declarations = new Declarations(routes)
   answerFaults(app, options)
   app.use(headers(config))
-  app.use(gate(declarations, limits, config.PUBLIC_URL))
+  app.use(gate(declarations, limits, options.front, config.PUBLIC_URL))
   app.route('/', operatorRoutes(options))
   app.route(
     '/auth',

@@ -1,7 +1,6 @@
 import type { Context } from 'hono'
 import { problem } from '../http/index.ts'
 import type { Env } from './env.ts'
-import type { Aside } from './inTurn.ts'
 
 /** The largest body where nothing else is declared. */
 export const USUAL_BYTES = 64 * 1024
@@ -19,8 +18,7 @@ export async function bytesOf(
 ): Promise<Buffer> {
   const announced = Number(c.req.header('content-length') ?? 0)
   if (announced > largest) throw problem('too_large', sentence(announced))
-  const aside: Aside = c.get('aside') ?? ((wait) => wait())
-  return aside(() => readUpTo(c, largest, sentence))
+  return c.get('aside')(() => readUpTo(c, largest, sentence))
 }
 
 async function readUpTo(

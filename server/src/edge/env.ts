@@ -1,5 +1,5 @@
 import type { HttpBindings } from '@hono/node-server'
 import type { Aside } from './inTurn.ts'
 
-/** What a request carries besides itself: Node's own request and response, for live feeds, and how to wait aside. */
-export type Env = { Bindings: HttpBindings; Variables: { aside?: Aside } }
+/** What a request carries besides itself: Node's own request and response, and how to wait for its body. */
+export type Env = { Bindings: HttpBindings; Variables: { aside: Aside } }

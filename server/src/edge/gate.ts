@@ -3,7 +3,7 @@ import { matchedRoutes } from 'hono/route'
 import { problem } from '../http/index.ts'
 import type { Declarations, Declared } from './declared.ts'
 import type { Env } from './env.ts'
-import { InTurn } from './inTurn.ts'
+import type { Front } from './front.ts'
 import type { Limits } from './limits.ts'
 
 /** What is declared of the address that a request will be answered by. */
@@ -16,24 +16,24 @@ function declaredOf(c: Context<Env>, declarations: Declarations): Declared {
  * What stands before every address, in this order: how often its caller may call, then (within) who they are, then what
  * they send. Nothing of a body is read here.
  */
-export function gate(declarations: Declarations, limits: Limits, publicUrl: string): MiddlewareHandler<Env> {
-  const inTurn = new InTurn()
+export function gate(
+  declarations: Declarations,
+  limits: Limits,
+  front: Front,
+  publicUrl: string,
+): MiddlewareHandler<Env> {
   return async function gate(c, next) {
     const { limit, cache } = declaredOf(c, declarations)
-    const within = async () => {
+    c.set('aside', front.asideOf(c.env.incoming))
+    try {
       await limits.address(c, limit)
       // PostgreSQL keeps none in a text, so there can be nothing at such an address.
       if (/%00/.test(c.req.url)) throw problem('not_found')
       refuseOtherOrigins(c, publicUrl)
       await next()
+    } finally {
+      front.done(c.env.incoming)
     }
-    // A live page stays open: it has limits of its own.
-    if (limit === 'none' || c.req.path.endsWith('/feed')) await within()
-    else
-      await inTurn.run(limits.from(c), (aside) => {
-        c.set('aside', aside)
-        return within()
-      })
     if (!c.res.headers.has('cache-control')) c.res.headers.set('cache-control', c.res.ok ? cache : 'no-store')
   }
 }

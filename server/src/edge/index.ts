@@ -1,3 +1,3 @@
 export { createApp } from './app.ts'
+export { Front } from './front.ts'
 export type { AppOptions } from './parts.ts'
-export { TurnedAway } from './turnedAway.ts'

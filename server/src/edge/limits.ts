@@ -8,7 +8,7 @@ import type { Pool } from '../database/index.ts'
 import { problem } from '../http/index.ts'
 import { addressOf, subnetOf } from './address.ts'
 import type { Env } from './env.ts'
-import type { TurnedAway } from './turnedAway.ts'
+import type { Front } from './front.ts'
 
 /**
  * How often one address may call: `usual`; `costly` (a tenth of it) where an answer takes much longer to make than to ask
@@ -32,7 +32,7 @@ export class Limits {
   constructor(
     readonly config: Config,
     pool: Pool,
-    readonly turnedAway: TurnedAway,
+    readonly front: Front,
   ) {
     const points = Number(config.REQUESTS_PER_10S)
     this.#usual = new Limiter(pool, 'a', points)
@@ -44,7 +44,7 @@ export class Limits {
   async address(c: Context<Env>, limit: Limit): Promise<void> {
     if (limit === 'none') return
     const from = this.from(c)
-    await this.#usual.take(from, (ms) => this.turnedAway.add(getConnInfo(c).remote.address ?? '', ms))
+    await this.#usual.take(from, (ms) => this.front.turnAway(getConnInfo(c).remote.address ?? '', ms))
     if (limit === 'costly') await this.#costly.take(from)
   }
 

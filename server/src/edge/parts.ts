@@ -7,9 +7,9 @@ import type { Issuers } from '../issuers.ts'
 import type { Metrics } from '../metrics/index.ts'
 import type { SecurityLog } from '../security/index.ts'
 import type { Sessions } from '../sign-in/index.ts'
+import type { Front } from './front.ts'
 import type { Limits } from './limits.ts'
 import type { OperatorParts } from './operator.ts'
-import type { TurnedAway } from './turnedAway.ts'
 
 export interface AppOptions extends OperatorParts {
   readonly config: Config
@@ -20,7 +20,7 @@ export interface AppOptions extends OperatorParts {
   readonly door: EventDoor
   readonly security: SecurityLog
   readonly issuers: Issuers
-  readonly turnedAway: TurnedAway
+  readonly front: Front
   /** Called when a channel has been made. */
   readonly onClaimed: () => void
 }

@@ -1,6 +1,6 @@
-import { and, asc, desc, eq, ilike, inArray, isNotNull, isNull, lt, or, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, ilike, inArray, isNotNull, isNull, lt, or, type SQL, sql } from 'drizzle-orm'
 import { sharesOf } from '#core/raffles'
-import { type Reader, schema } from '../database/index.ts'
+import { prepared, type Reader, schema } from '../database/index.ts'
 
 const { codeList, reward, raffle, raffleEntry, raffleLuck, raffleSetup, raffleTotals, raffleWinner, viewer } = schema
 
@@ -43,10 +43,14 @@ const withTotals = (db: Reader) =>
 export type RaffleShown = NonNullable<Awaited<ReturnType<typeof raffleById>>>
 
 /** The raffles that have not ended, the first made first. */
-export const runningRafflesOf = (db: Reader, channel: number) =>
+export const runningRafflesOf = (db: Reader, channel: number) => running(db).execute({ channel })
+
+const running = prepared((db) =>
   withTotals(db)
-    .where(and(eq(raffle.channel, channel), isNull(raffle.endedAt)))
+    .where(and(eq(raffle.channel, sql.placeholder('channel')), isNull(raffle.endedAt)))
     .orderBy(asc(raffle.id))
+    .prepare(''),
+)
 
 /** Whether there is, or was, any raffle that viewers may look at. */
 export async function anyRaffle(db: Reader, channel: number): Promise<boolean> {
@@ -58,6 +62,16 @@ export async function raffleById(db: Reader, channel: number, id: number) {
   const [row] = await withTotals(db).where(and(eq(raffle.channel, channel), eq(raffle.id, id)))
   return row
 }
+
+const endedWhere = (db: Reader, ...where: (SQL | undefined)[]) =>
+  withTotals(db)
+    .where(and(isNotNull(raffle.endedAt), ...where))
+    .orderBy(desc(raffle.id))
+
+const ended = prepared((db) => {
+  const [channel, before, limit] = [sql.placeholder('channel'), sql.placeholder('before'), sql.placeholder('limit')]
+  return endedWhere(db, eq(raffle.channel, channel), lt(raffle.id, before)).limit(limit).prepare('')
+})
 
 const PAGE = 30
 
@@ -75,17 +89,15 @@ export async function endedRaffles(
           sql`${raffle.settings}->>'title' ilike ${like}`,
           sql`exists (select 1 from raffle_winner w where w.channel = ${channel} and w.raffle = ${raffle.id} and w.name ilike ${like})`,
         )
-  const rows = await withTotals(db)
-    .where(
-      and(
-        eq(raffle.channel, channel),
-        isNotNull(raffle.endedAt),
-        named,
-        before === undefined ? undefined : lt(raffle.id, before),
-      ),
-    )
-    .orderBy(desc(raffle.id))
-    .limit(limit)
+  const rows =
+    named === undefined
+      ? await ended(db).execute({ channel, before: before ?? Number.MAX_SAFE_INTEGER, limit })
+      : await endedWhere(
+          db,
+          eq(raffle.channel, channel),
+          named,
+          lt(raffle.id, before ?? Number.MAX_SAFE_INTEGER),
+        ).limit(limit)
   const winners = await winnersOf(
     db,
     channel,

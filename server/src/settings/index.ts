@@ -1,7 +1,17 @@
-import { and, eq } from 'drizzle-orm'
+import { and, eq, sql } from 'drizzle-orm'
 import { type Currency, currencySetting } from '#core/currency'
 import type { Setting } from '#core/settings'
-import { type Reader, schema, unsealedSetting } from '../database/index.ts'
+import { prepared, type Reader, schema, unsealedSetting } from '../database/index.ts'
+
+const { setting } = schema
+
+const bodyOf = prepared((db) =>
+  db
+    .select({ body: setting.body })
+    .from(setting)
+    .where(and(eq(setting.channel, sql.placeholder('channel')), eq(setting.name, sql.placeholder('name'))))
+    .prepare(''),
+)
 
 /** A group of a channel's settings as they are now. */
 export async function settingOf<T extends object>(
@@ -9,9 +19,7 @@ export async function settingOf<T extends object>(
   channel: number,
   { name, initial }: Setting<T>,
 ): Promise<T> {
-  const { setting } = schema
-  const wanted = and(eq(setting.channel, channel), eq(setting.name, name))
-  const [found] = await db.select({ body: setting.body }).from(setting).where(wanted)
+  const [found] = await bodyOf(db).execute({ channel, name })
   return { ...initial, ...(unsealedSetting(found?.body ?? {}) as Partial<T>) }
 }
 

@@ -1,20 +1,35 @@
-import { and, desc, eq, gte, lte, ne } from 'drizzle-orm'
-import { type Pool, type Reader, schema } from '../database/index.ts'
+import { and, desc, eq, gte, lte, ne, sql } from 'drizzle-orm'
+import { type Pool, prepared, type Reader, schema } from '../database/index.ts'
 import { factsAfter } from '../feed/index.ts'
 
 const { flow, show } = schema
 
-export async function openShowOf(db: Reader, channel: number) {
-  const [found] = await db
+const openShow = prepared((db) =>
+  db
     .select()
     .from(show)
-    .where(and(eq(show.channel, channel), ne(show.status, 'ended')))
+    .where(and(eq(show.channel, sql.placeholder('channel')), ne(show.status, 'ended')))
+    .prepare(''),
+)
+
+export async function openShowOf(db: Reader, channel: number) {
+  const [found] = await openShow(db).execute({ channel })
   return found
 }
 
+const latestShow = prepared((db) =>
+  db
+    .select()
+    .from(show)
+    .where(eq(show.channel, sql.placeholder('channel')))
+    .orderBy(desc(show.id))
+    .limit(1)
+    .prepare(''),
+)
+
 /** The show on air, or else the last one. */
 export async function latestShowOf(db: Reader, channel: number) {
-  const [found] = await db.select().from(show).where(eq(show.channel, channel)).orderBy(desc(show.id)).limit(1)
+  const [found] = await latestShow(db).execute({ channel })
   return found
 }
 

@@ -1,18 +1,21 @@
 import { and, asc, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm'
 import { holdingsOf, NEVER_SOLD, type RewardRow, type Sales, type SoldRow, soldKey } from '#core/store'
-import { type Reader, schema } from '../database/index.ts'
+import { prepared, type Reader, schema } from '../database/index.ts'
 
 const { account, codeList, orderAddress, reward, show, sold, storeOrder, viewer } = schema
 
 /** The rewards there are, in the store's order. */
-export function rewardsOf(db: Reader, channel: number): Promise<RewardRow[]> {
+export const rewardsOf = (db: Reader, channel: number): Promise<RewardRow[]> => rewards(db).execute({ channel })
+
+const rewards = prepared((db) => {
   const { id, word, settings, place, goneAt } = reward
   return db
     .select({ id, word, settings, place, goneAt })
     .from(reward)
-    .where(and(eq(reward.channel, channel), isNull(goneAt)))
+    .where(and(eq(reward.channel, sql.placeholder('channel')), isNull(goneAt)))
     .orderBy(asc(place), asc(id))
-}
+    .prepare('')
+})
 
 /** The rewards that were archived, the latest first. */
 export const archivedOf = async (db: Reader, channel: number) => {
