@@ -139,3 +139,34 @@ test('two accounts are made one, and a person is forgotten for good', async ({ b
   await expect(desk.getByText('Forgotten.')).toBeVisible()
   await expect(desk.getByText('Nobody like that is here.').or(desk.getByText(/^Nobody’s name holds/))).toBeVisible()
 })
+
+test('what is refused leaves the form open with what was typed, and so does what happens to the person meanwhile', async ({
+  browser,
+}) => {
+  const guest = newcomer()
+  const standin = await (await browser.newContext()).newPage()
+  await standin.goto(STANDIN)
+  await say(standin, guest, 'hello')
+  const desk = await signedIn(browser, `${DESK}/people`, 'wanda_bench')
+  await desk.getByRole('searchbox').fill(guest)
+  await desk.getByRole('button', { name: guest, exact: true }).click()
+  const panel = desk.getByRole('dialog')
+  await panel.getByRole('button', { name: 'Change', exact: true }).click()
+  await panel.getByLabel(/^Nickname/).fill('Half a na')
+  await panel.getByLabel('The name, to confirm').fill(guest)
+  await say(standin, 'rosa_dial', `!give @${guest} 700 for the lamp`)
+  await expect(standin.getByText(new RegExp(`${guest} has 7\\d\\d rivets now`))).toBeVisible()
+  await expect(panel.getByText(/^7\d\d rivets$/)).toBeVisible()
+  await expect(panel.getByLabel(/^Nickname/)).toHaveValue('Half a na')
+  await desk.route('**/forget', (route) =>
+    route.fulfill({
+      status: 409,
+      contentType: 'application/problem+json',
+      body: JSON.stringify({ code: 'not_now', title: 'Not now', detail: 'They have a stake in a round that is on.' }),
+    }),
+  )
+  await panel.getByRole('button', { name: 'Forget' }).click()
+  await expect(panel.getByText('They have a stake in a round that is on.')).toBeVisible()
+  await expect(panel.getByLabel('The name, to confirm')).toHaveValue(guest)
+  await expect(panel.getByLabel(/^Nickname/)).toHaveValue('Half a na')
+})

@@ -3,7 +3,8 @@ import { LRUCache } from 'lru-cache'
 import { raffleFile } from '#core/raffles'
 import type { Reader } from '../database/index.ts'
 import { type Call, idOf, problem } from '../http/index.ts'
-import { everybodyIn, type RaffleShown, raffleById, winnersOf } from './read.ts'
+import { everybodyIn } from './entries.ts'
+import { type RaffleShown, raffleById, winnersOf } from './read.ts'
 
 /** A file with fifty thousand entrants has some 5 MB: so many bytes of files are kept in memory. */
 const MOST_BYTES = 32_000_000

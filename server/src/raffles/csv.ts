@@ -1,7 +1,8 @@
 import Papa from 'papaparse'
 import { chanceInWords } from '#core/raffles'
 import type { Reader } from '../database/index.ts'
-import { endedRaffles, entriesOf, type WinnerShown } from './read.ts'
+import { entriesOf } from './entries.ts'
+import { endedRaffles, type WinnerShown } from './read.ts'
 
 const MOST_RAFFLES = 10_000
 const MOST_ENTRIES = 1_000_000

@@ -8,18 +8,9 @@ import { circlesOf } from '../ranks/index.ts'
 import { alertsOf } from '../screen/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { entriesCsv, rafflesCsv } from './csv.ts'
+import { arrivalsOf, entriesOf, sharesIn } from './entries.ts'
 import { outlookNow } from './outlook.ts'
-import {
-  arrivalsOf,
-  codeRewards,
-  endedRaffles,
-  entriesOf,
-  raffleById,
-  runningRafflesOf,
-  setupsOf,
-  sharesIn,
-  winnersOf,
-} from './read.ts'
+import { codeRewards, endedRaffles, raffleById, runningRafflesOf, setupsOf, winnersOf } from './read.ts'
 
 const desk = { allowed: 'streamer' } as const
 const STATES = ['in', 'left', 'removed'] as const

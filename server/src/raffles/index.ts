@@ -6,16 +6,8 @@ import { changeRaffleRoutes } from './changeRoutes.ts'
 import { deskRaffleRoutes } from './deskRoutes.ts'
 import { viewerRaffleRoutes } from './viewerRoutes.ts'
 
-export {
-  anyRaffle,
-  codeRewards,
-  entriesOf,
-  type RaffleShown,
-  raffleById,
-  runningRafflesOf,
-  setupsOf,
-  winnersOf,
-} from './read.ts'
+export { entriesOf } from './entries.ts'
+export { anyRaffle, codeRewards, type RaffleShown, raffleById, runningRafflesOf, setupsOf, winnersOf } from './read.ts'
 
 export const raffleRoutes = (
   db: Reader,

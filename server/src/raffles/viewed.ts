@@ -20,17 +20,8 @@ import { type Call, idOf, problem } from '../http/index.ts'
 import { viewerByAccount } from '../people/index.ts'
 import { currencyOf } from '../settings/index.ts'
 import { latestShowOf } from '../show/index.ts'
-import {
-  codeRewards,
-  entriesOf,
-  ownPartOf,
-  type RaffleShown,
-  raffleById,
-  sharesIn,
-  type WinnerShown,
-  winnersOf,
-  wonAtOf,
-} from './read.ts'
+import { entriesOf, ownPartOf, sharesIn } from './entries.ts'
+import { codeRewards, type RaffleShown, raffleById, type WinnerShown, winnersOf, wonAtOf } from './read.ts'
 
 /** So many of those who are in are named on a raffle's page, the latest first; the file names all. */
 const NAMED = 60

@@ -24,7 +24,6 @@ export function HandingForm({ handing, currency, words }: Pick<Words, 'handing' 
     event.preventDefault()
     if (changed && draft.perDay > 0) save.mutate(draft)
   }
-  const sample = { viewer: { name: 'valve_vera' }, other: { name: 'hinge_hedy' }, amount: inWords(50, currency) }
   return (
     <form onSubmit={submit}>
       <Panel
@@ -52,22 +51,7 @@ export function HandingForm({ handing, currency, words }: Pick<Words, 'handing' 
             className={`tabular w-28 text-right ${INPUT}`}
           />
         </label>
-        <label className="flex flex-col gap-1">
-          Answer in chat
-          <input
-            value={draft.reply}
-            maxLength={300}
-            placeholder="our own words"
-            onChange={(event) => setDraft({ ...draft, reply: event.target.value })}
-            className={`${INPUT} placeholder:text-muted`}
-          />
-          <span className="text-[0.93rem] text-muted">
-            {draft.reply.trim() === ''
-              ? `valve_vera passed ${sample.amount} on to hinge_hedy, who has ${inWords(320, currency)} now.`
-              : fillIn(draft.reply, sample)}{' '}
-            · Can be used: {'{{ viewer.name }}'}, {'{{ other.name }}'}, {'{{ amount }}'}
-          </span>
-        </label>
+        <Reply reply={draft.reply} onReply={(reply) => setDraft({ ...draft, reply })} currency={currency} />
         <Applies
           changed={changed}
           wrong={draft.perDay > 0 ? undefined : 'Give a number above 0.'}
@@ -77,5 +61,34 @@ export function HandingForm({ handing, currency, words }: Pick<Words, 'handing' 
         />
       </Panel>
     </form>
+  )
+}
+
+interface ReplyProps {
+  readonly reply: string
+  readonly onReply: (reply: string) => void
+  readonly currency: Currency
+}
+
+function Reply({ reply, onReply, currency }: ReplyProps) {
+  const amount = inWords(50, currency)
+  const example =
+    reply.trim() === ''
+      ? `valve_vera passed ${amount} on to hinge_hedy, who has ${inWords(320, currency)} now.`
+      : fillIn(reply, { viewer: { name: 'valve_vera' }, other: { name: 'hinge_hedy' }, amount })
+  return (
+    <label className="flex flex-col gap-1">
+      Answer in chat
+      <input
+        value={reply}
+        maxLength={300}
+        placeholder="our own words"
+        onChange={(event) => onReply(event.target.value)}
+        className={`${INPUT} placeholder:text-muted`}
+      />
+      <span className="text-[0.93rem] text-muted">
+        {example} · Can be used: {'{{ viewer.name }}'}, {'{{ other.name }}'}, {'{{ amount }}'}
+      </span>
+    </label>
   )
 }

@@ -79,7 +79,9 @@ export function Entrants({ raffle, circles }: EntrantsProps) {
           choices={ORDERS}
           onChoose={(order) => setAsked({ ...asked, order })}
         />
-        <DownloadButton path={`/desk/raffles/${raffle.id}/entries.csv`}>Save as CSV</DownloadButton>
+        <div className="ml-auto">
+          <DownloadButton path={`/desk/raffles/${raffle.id}/entries.csv`}>Save as CSV</DownloadButton>
+        </div>
       </div>
       {found.isPending && <Loading what="who is in" />}
       {found.isError && <Problem error={found.error} retry={() => void found.refetch()} />}
