@@ -45,9 +45,7 @@ export class Poisoner {
       const [broken] = await Promise.all([hand(BROKEN, 'broken'), hand(FRACTION, 'fraction')])
       for (const fault of await Promise.all(good))
         if (fault instanceof IntentBug)
-          this.wrong.push(
-            `a good line beside it was refused: ${fault.message} ${fault.cause} ${(fault.cause as Error).stack}`,
-          )
+          this.wrong.push(`a good line beside it was refused: ${fault.message} ${(fault.cause as Error).stack}`)
       if (broken === undefined) this.wrong.push('what no rule can decide was applied')
       if (broken instanceof IntentBug) this.found++
       await pause(300)

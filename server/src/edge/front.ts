@@ -12,10 +12,13 @@ import { clientOf, subnetOf } from './address.ts'
 import { type Aside, InTurn, type Turn } from './inTurn.ts'
 
 const MOST_KEPT = 10_000
-/** What limits count; pages and files go on being served. */
-const COUNTED = /^\/(api|auth|media)\//
+/**
+ * Pages and files, which go on being served whatever else was used up: plain addresses only, so that no other way of writing
+ * an address leads past this. A picture that is drawn anew is none of them.
+ */
+const PAGE = /^\/(?!(?:api|auth|media)\/)(?![^?]*\/preview\.png)[^%?]*(?:\?|$)/
 /** A live page stays open: it has limits of its own. */
-const LIVE = /\/feed(\?|$)/
+const LIVE = /^[^?]*\/feed(?:\?|$)/
 /** For so long (ms) nobody is taken into a line that was full: it gets shorter meanwhile. */
 const FULL_LINE_MS = 1000
 
@@ -56,7 +59,7 @@ export class Front {
   /** Node's own server, with this in front of what listens. */
   readonly serverBehind = (options: ServerOptions, listener: RequestListener) =>
     createServer(options, (request, response) => {
-      if (!COUNTED.test(request.url ?? '')) listener(request, response)
+      if (PAGE.test(request.url ?? '')) listener(request, response)
       else if (this.#away.has(request.socket.remoteAddress ?? '')) this.#refuse(request, response)
       else if (LIVE.test(request.url ?? '')) listener(request, response)
       else this.#letIn(request, response, listener)

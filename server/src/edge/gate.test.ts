@@ -26,6 +26,18 @@ function sendChunked(address: string, headers: Record<string, string>, pieces: n
   })
 }
 
+/** Asks with the address written just so. */
+function plainly(web: string, path: string) {
+  return new Promise<{ status: number | undefined; policy: unknown }>((done, failed) => {
+    request(web, { path }, (response) => {
+      response.resume()
+      done({ status: response.statusCode, policy: response.headers['content-security-policy'] })
+    })
+      .on('error', failed)
+      .end()
+  })
+}
+
 describe('a body', () => {
   const file = '/api/channels/bench/desk/media?name=x'
   const headers = (cookie: string) => ({ cookie, 'idempotency-key': 'chunked-body', 'transfer-encoding': 'chunked' })
@@ -68,6 +80,12 @@ describe('limits', () => {
     expect(answer.status).toBe(429)
     expect(Number(answer.headers.get('retry-after'))).toBeGreaterThan(0)
     expect(await answer.json()).toMatchObject({ code: 'too_many_requests' })
+    for (const path of [
+      '/%61pi/channels/bench/store',
+      `${web}/api/channels/bench/store`,
+      '/api/channels/bench/store?a=/feed',
+    ])
+      expect([path, await plainly(web, path)]).toEqual([path, { status: 429, policy: undefined }])
     const big = await sendChunked(`${web}/api/channels/bench/orders`, headers429, 400, 65_536)
     expect([429, 0]).toContain(big.status)
     expect(big.sent).toBeLessThan(20_000_000)
