@@ -143,6 +143,7 @@ function useRankChange() {
     mutationFn: (plan: RankPlan) => change('PUT', '/desk/ranks', plan),
     onSuccess: async () => {
       toast({ text: 'The ranks are live, and everybody has theirs.' })
+      preview.reset()
       await client.invalidateQueries()
     },
   })
