@@ -16,15 +16,6 @@ interface Suite {
   readonly mustFail?: boolean
 }
 
-const chaos = (cycles: number): Suite['command'] => [
-  process.execPath,
-  '--import',
-  'tsx',
-  'scripts/chaos.ts',
-  '--cycles',
-  String(cycles),
-]
-
 const RESULTS = 'test-results'
 
 function json(file: string): Record<string, unknown> {
@@ -68,33 +59,40 @@ const READING: readonly Suite[] = [
   { name: 'dead code', command: ['npx', 'knip', '--no-config-hints'] },
 ]
 
-/** What needs the machine for itself, one after the other. */
-const RUNNING: readonly Suite[] = [
-  {
-    name: 'rules, server, stand-in',
-    command: [
-      'npx',
-      'vitest',
-      'run',
-      '--reporter=default',
-      '--reporter=json',
-      `--outputFile.json=${RESULTS}/unit.json`,
-    ],
-    report: vitestReport,
-  },
-  { name: 'faults', command: chaos(6) },
+const UNIT: Suite = {
+  name: 'rules, server, stand-in',
+  command: ['npx', 'vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${RESULTS}/unit.json`],
+  report: vitestReport,
+}
+
+const script = (name: string, ...args: string[]): Suite['command'] => [
+  process.execPath,
+  '--import',
+  'tsx',
+  `scripts/${name}.ts`,
+  ...args,
+]
+
+/** Once for all that follow: it is built anew only where something has changed. */
+const BUILD: Suite = { name: 'the pages and the servers', command: script('build') }
+
+/** Storms mostly wait for what they broke to come back. */
+const STORMS: readonly Suite[] = [
+  { name: 'faults', command: script('chaos', '--cycles', '6') },
   {
     name: 'faults: a planted one is found',
-    command: chaos(2),
+    command: script('chaos', '--cycles', '2'),
     environment: { CHAOS_PLANTED_FAULT: 'forget-answers' },
     mustFail: true,
   },
-  {
-    name: 'every part of the bench, at a hundredth of its size',
-    command: [process.execPath, '--import', 'tsx', 'scripts/bench.ts', '--scale', '0.01'],
-  },
-  { name: 'real browser', command: [process.execPath, '--import', 'tsx', 'scripts/e2e.ts'], report: playwrightReport },
 ]
+
+const BENCH: Suite = {
+  name: 'every part of the bench, at a hundredth of its size',
+  command: script('bench', '--scale', '0.01'),
+}
+
+const BROWSER: Suite = { name: 'real browser', command: script('e2e'), report: playwrightReport }
 
 const AT_ONCE = 2
 
@@ -119,19 +117,23 @@ async function runSuite({ name, command: [program, ...args], report, environment
   return { name, counts: status !== 0 && counts.failed === 0 ? { ...counts, failed: 1 } : counts }
 }
 
-async function sideBySide(suites: readonly Suite[]) {
-  const waiting = [...suites]
-  const lane = async (): Promise<Awaited<ReturnType<typeof runSuite>>[]> => {
-    const next = waiting.shift()
-    return next === undefined ? [] : [await runSuite(next, true), ...(await lane())]
-  }
-  return (await Promise.all(Array.from({ length: AT_ONCE }, lane))).flat()
+type Ran = Awaited<ReturnType<typeof runSuite>>
+
+/** Runs suites one after the other, those of a queue that others may take from, too. */
+async function inLane(waiting: Suite[]): Promise<Ran[]> {
+  const next = waiting.shift()
+  return next === undefined ? [] : [await runSuite(next, true), ...(await inLane(waiting))]
+}
+
+async function sideBySide(...lanes: readonly Suite[][]): Promise<Ran[]> {
+  return (await Promise.all(lanes.map(inLane))).flat()
 }
 
 rmSync(RESULTS, { recursive: true, force: true })
 mkdirSync(RESULTS)
-const all = await sideBySide(READING)
-for (const suite of RUNNING) all.push(await runSuite(suite))
+const reading = [...READING]
+const all = [...(await sideBySide(...Array.from({ length: AT_ONCE }, () => reading))), await runSuite(UNIT)]
+all.push(await runSuite(BUILD), ...(await sideBySide([...STORMS], [BENCH])), await runSuite(BROWSER))
 const sum = (of: (counts: Counts) => number) => all.reduce((total, { counts }) => total + of(counts), 0)
 console.log('')
 for (const { name, counts } of all) if (counts.failed > 0) console.log(`failed: ${name}`)
