@@ -1,10 +1,8 @@
 import { spawn } from 'node:child_process'
 import { freePort } from '../server/src/testing/ports.ts'
+import { PARTS } from './browserParts.ts'
 import { build } from './build.ts'
 import { startStack } from './demo/stack.ts'
-
-/** So many parts of the browser tests run side by side: most of their time they wait for something to be seen. */
-const PARTS = 2
 
 /** Runs some of the browser tests against a stack of their own, with demo data. @param part - 1, 2 ...; its report is named by it. */
 async function runPart(part: number, args: readonly string[]): Promise<number> {

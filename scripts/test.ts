@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
+import { PARTS } from './browserParts.ts'
 
 interface Counts {
   readonly passed: number
@@ -37,7 +38,7 @@ function vitestReport(): Counts {
 
 /** The browser tests run in parts; each has a report of its own. */
 function playwrightReport(): Counts {
-  const parts = [1, 2].map((part): Counts => {
+  const parts = Array.from({ length: PARTS }, (_, i) => i + 1).map((part): Counts => {
     const { stats } = json(`${RESULTS}/e2e-${part}.json`) as {
       stats?: { expected: number; unexpected: number; flaky: number; skipped: number }
     }
@@ -132,8 +133,12 @@ async function sideBySide(...lanes: readonly Suite[][]): Promise<Ran[]> {
 rmSync(RESULTS, { recursive: true, force: true })
 mkdirSync(RESULTS)
 const reading = [...READING]
-const all = [...(await sideBySide(...Array.from({ length: AT_ONCE }, () => reading))), await runSuite(UNIT)]
-all.push(await runSuite(BUILD), ...(await sideBySide([...STORMS], [BENCH])), await runSuite(BROWSER))
+const all = [
+  ...(await sideBySide(...Array.from({ length: AT_ONCE }, () => reading))),
+  await runSuite(BUILD),
+  ...(await sideBySide([UNIT], [...STORMS, BENCH])),
+  await runSuite(BROWSER),
+]
 const sum = (of: (counts: Counts) => number) => all.reduce((total, { counts }) => total + of(counts), 0)
 console.log('')
 for (const { name, counts } of all) if (counts.failed > 0) console.log(`failed: ${name}`)
