@@ -21,7 +21,7 @@ const Environment = Type.Object({
   /** Where the platform takes answers to redemptions of its own points; empty: it is not told. */
   PLATFORM_ANSWERS_URL: Type.String({ pattern: '^(https?://.+)?$', default: '' }),
   TRUSTED_PROXIES: Type.String({ pattern: '^[0-9]$', default: '0' }),
-  REQUESTS_PER_10S: Type.String({ pattern: '^[1-9][0-9]{0,9}$', default: '300' }),
+  REQUESTS_PER_10S: Type.String({ pattern: '^[1-9][0-9]{0,8}$', default: '300' }),
   CHAT_LINES_PER_10S: Type.String({ pattern: '^[1-9][0-9]{0,9}$', default: '30' }),
   FEEDS_PER_ADDRESS: Type.String({ pattern: '^[1-9][0-9]{0,5}$', default: '60' }),
   METRICS_TOKEN: Type.String({ pattern: '^(.{16,})?$', default: '' }),

@@ -157,7 +157,23 @@ function hostileCall({ method, path, asks = [] }: Route, text: string) {
 describe('hostile ids and figures', () => {
   const HOSTILE = [
     `8177.${'0'.repeat(3000)}`,
-    ...['0', '-1', '1.5', '1e300', 'Infinity', 'NaN', '0x10', ' 7', '９', '9007199254740992', '%00', '..%2f', "1'"],
+    ...[
+      '0',
+      '-1',
+      '1.5',
+      '1e300',
+      'Infinity',
+      'NaN',
+      '0x10',
+      ' 7',
+      '９',
+      '2147483648',
+      '9007199254740991',
+      '9007199254740992',
+      '%00',
+      '..%2f',
+      "1'",
+    ],
   ]
 
   test('are refused with a sentence, whatever route they are sent to, and cost others nothing', async () => {

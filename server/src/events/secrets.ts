@@ -44,7 +44,7 @@ export class EventSecrets {
 
   /** From now on nothing signed with it is taken. @returns false if there is no such secret. */
   async revoke(channel: number, id: number): Promise<boolean> {
-    const text = 'update event_secret set revoked_at = $3 where channel = $1 and id = $2 and revoked_at is null'
+    const text = 'update event_secret set revoked_at = $3 where channel = $1 and id = $2::bigint and revoked_at is null'
     return (await this.pool.query(text, [channel, id, this.clock()])).rowCount === 1
   }
 
