@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test'
+import { CHROMIUM } from './scripts/chromium.ts'
 
 export default defineConfig({
   testDir: 'e2e',
@@ -15,15 +16,6 @@ export default defineConfig({
     screenshot: 'only-on-failure',
     // Recording every step slows all of them down; it is asked for when a failure is looked into.
     trace: process.env.E2E_TRACE === undefined ? 'off' : 'retain-on-failure',
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-        '--no-first-run',
-      ],
-    },
+    launchOptions: CHROMIUM,
   },
 })

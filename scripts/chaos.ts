@@ -8,6 +8,7 @@ import { Poisoner } from './chaos/poison.ts'
 import { somebodyWasDrawn } from './chaos/raffles.ts'
 import { type Stage, setStage } from './chaos/stage.ts'
 import { type Follower, follow, Storm } from './chaos/storm.ts'
+import { until } from './chaos/until.ts'
 
 const FOLLOWERS = 6
 
@@ -40,13 +41,6 @@ async function killAndStart(servers: readonly Stage['servers'][number][]): Promi
 const FIRST_ORDERS = 5
 /** A storm in which hardly anybody could buy or win would hold whatever is wrong: it goes on for so many orders, and a draw. */
 const LEAST_ORDERS = 150
-/** Only ends a storm in which nothing happens any more (seconds). */
-const MOST_SECONDS = 600
-
-async function until(enough: () => boolean | Promise<boolean>): Promise<void> {
-  for (let waited = 0; !(await enough()) && waited < MOST_SECONDS; waited++) await pause(1000)
-}
-
 const poisonerHolds = ({ found, wrong }: Poisoner): Check => ({
   name: 'what is poisoned is refused alone',
   wrong: found === 0 ? ['nothing poisoned was found out at all'] : wrong,

@@ -5,6 +5,7 @@ import pg from 'pg'
 import { freePort } from '../../server/src/testing/ports.ts'
 import { STREAMER } from '../../standin/src/people.ts'
 import { build } from '../build.ts'
+import { CHROMIUM } from '../chromium.ts'
 import { startStack } from '../demo/stack.ts'
 import { orderToAlert } from './store.ts'
 
@@ -23,7 +24,7 @@ export async function firstLoads(): Promise<{ pages: PageFigure[]; orderToAlertM
   await build()
   const ports = { web: await freePort(), standin: await freePort(), irc: await freePort(), postgres: await freePort() }
   const stack = await startStack({ name: 'bench-pages', ports, fresh: true, seed: 7, paceMs: 1500 })
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] })
+  const browser = await chromium.launch(CHROMIUM)
   try {
     const cookie = await deskCookie(stack.database)
     const { hostname } = new URL(stack.web)

@@ -1,10 +1,10 @@
-import { setTimeout as pause } from 'node:timers/promises'
 import type pg from 'pg'
 import { agrees, recompute, type ToldRound } from '#core/games'
 import { type CheckedFact, factNumbers } from './factNumbers.ts'
 import { rafflesWrong } from './raffles.ts'
 import { cookieOf, type Stage } from './stage.ts'
 import type { Follower, Storm } from './storm.ts'
+import { until } from './until.ts'
 
 /** A thing that must hold at the end, and what is wrong with it. */
 export interface Check {
@@ -12,13 +12,12 @@ export interface Check {
   readonly wrong: readonly string[]
 }
 
-const SETTLED_MS = 30_000
-
 /** All that must hold after the storm, whatever happened in it. */
 export async function checkAll(stage: Stage, storm: Storm, followers: readonly Follower[]): Promise<Check[]> {
   const [timers, rounds] = await Promise.all([timersAlive(stage), roundsEnded(stage)])
   const raffles = await rafflesWrong(stage)
   const facts = await factNumbers(stage.pool, stage.channel)
+  await until(() => followers.every(({ seqs }) => seqs.length >= facts.last))
   const { pool } = stage
   return [
     timers,
@@ -46,10 +45,7 @@ export async function checkAll(stage: Stage, storm: Storm, followers: readonly F
 async function roundsEnded({ pool, servers, channel }: Stage): Promise<Check> {
   const name = 'every round of a game ended, its pot at 0 and its outcome as its seed says'
   const open = 'select id from round where channel = $1 and ended_at is null'
-  for (let waited = 0; waited < SETTLED_MS; waited += 500) {
-    if ((await pool.query(open, [channel])).rows.length === 0) break
-    await pause(500)
-  }
+  await until(async () => (await pool.query(open, [channel])).rows.length === 0)
   const wrong = (await pool.query(open, [channel])).rows.map(({ id }) => `round ${id} never ended`)
   const pots = await unequal(pool, POTS, 0)
   const played = await pool.query("select id from round where channel = $1 and status = 'settled' order by id", [
@@ -100,9 +96,10 @@ async function ordersWrong(pool: pg.Pool, { orders }: Storm): Promise<string[]> 
   ]
 }
 
-async function eventsWrong(pool: pg.Pool, { events }: Storm): Promise<string[]> {
+async function eventsWrong(pool: pg.Pool, { events, turnedAway }: Storm): Promise<string[]> {
   const kept = Number((await pool.query("select count(*) from event where type = 'ricompensa.follow'")).rows[0].count)
-  return kept === events.length ? [] : [`${events.length} were answered, ${kept} are kept`]
+  const lost = kept === events.length ? [] : [`${events.length} were taken, ${kept} are kept`]
+  return [...lost, ...turnedAway.map((answer) => `one was turned away: ${answer}`)]
 }
 
 /** Going off air settles everyone by a timer: it ends only if no timer was lost. */
@@ -115,19 +112,15 @@ async function timersAlive({ servers, pool }: Stage): Promise<Check> {
     Number((await pool.query("select count(*) from transfer where reason = 'watched'")).rows[0].count)
   const before = await paidSoFar()
   // After a fault it takes a moment until somebody sits in chat again and a failed timer is tried anew.
-  let after = before
-  for (let waited = 0; waited < SETTLED_MS && after === before; waited += 500) {
-    await pause(500)
-    after = await paidSoFar()
-  }
-  const why = after > before ? '' : await stateOfTimers(pool)
+  const paid = await until(async () => (await paidSoFar()) > before)
+  const why = paid ? '' : await stateOfTimers(pool)
   await fetch(`${address}/api/channels/chaos/desk/show/end`, init)
-  for (let waited = 0; waited < SETTLED_MS; waited += 200) {
-    const { status } = (await pool.query('select status from show order by id desc limit 1')).rows[0]
-    if (status === 'ended') return { name, wrong: after > before ? [] : [`nobody was paid any more: ${why}`] }
-    await pause(200)
+  const last = 'select status from show order by id desc limit 1'
+  const settled = await until(async () => (await pool.query(last)).rows[0].status === 'ended')
+  return {
+    name,
+    wrong: [...(paid ? [] : [`nobody was paid any more: ${why}`]), ...(settled ? [] : ['the show was never settled'])],
   }
-  return { name, wrong: ['the show was still not settled half a minute later'] }
 }
 
 /** What the timers and the chat seat look like, for whoever has to find out why. */
@@ -142,8 +135,9 @@ async function stateOfTimers(pool: pg.Pool): Promise<string> {
   return JSON.stringify([jobs.rows, seat.rows, counting.rows])
 }
 
+/** More than were there when they were counted is right, too: a timer may add facts meanwhile. */
 function pageWrong({ seqs }: Follower, page: number, { last }: CheckedFact): string[] {
   const off = seqs.findIndex((seq, i) => seq !== i + 1)
   if (off >= 0) return [`page ${page} got ${seqs[off]} after ${seqs[off - 1] ?? 0}`]
-  return seqs.length === last ? [] : [`page ${page} got ${seqs.length} of ${last}`]
+  return seqs.length >= last ? [] : [`page ${page} got ${seqs.length} of ${last}`]
 }

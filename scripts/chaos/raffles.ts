@@ -1,10 +1,9 @@
-import { setTimeout as pause } from 'node:timers/promises'
+import { randomUUID } from 'node:crypto'
 import type pg from 'pg'
 import { agrees } from '#core/games'
 import { type RaffleFile, recheck } from '#core/raffles'
 import { cookieOf, type Stage } from './stage.ts'
-
-const SETTLED_MS = 40_000
+import { until } from './until.ts'
 
 /** Every raffle comes to its end, its pot at 0, nobody drawn twice, and every draw as its seed says. */
 export async function rafflesWrong(stage: Stage): Promise<string[]> {
@@ -36,19 +35,18 @@ export async function somebodyWasDrawn({ pool }: Stage): Promise<boolean> {
 }
 
 /** Finishes a raffle, or calls it off where nobody won what was paid for, once nobody is waited for any more. */
-async function finished(pool: pg.Pool, address: string, id: number): Promise<boolean> {
-  for (let waited = 0; waited < SETTLED_MS; waited += 500) {
+function finished(pool: pg.Pool, address: string, id: number): Promise<boolean> {
+  return until(async () => {
     const { ended_at: ended } = (await pool.query('select ended_at from raffle where id = $1', [id])).rows[0]
     if (ended !== null) return true
     for (const does of ['finish', 'call-off']) {
       const headers = {
         cookie: cookieOf('desk', 'wanda'),
-        'idempotency-key': `end-${id}-${does}-${waited}`,
+        'idempotency-key': randomUUID(),
         'content-type': 'application/json',
       }
       await fetch(`${address}/api/channels/chaos/desk/raffles/${id}/${does}`, { method: 'POST', headers, body: '{}' })
     }
-    await pause(500)
-  }
-  return false
+    return false
+  })
 }

@@ -33,6 +33,8 @@ export interface Follower {
 export class Storm {
   readonly orders: AnsweredOrder[] = []
   readonly events: string[] = []
+  /** What was said to events that were not taken: nothing is wrong with any of them. */
+  readonly turnedAway: string[] = []
   refused = 0
   repeated = 0
   said = 0
@@ -105,8 +107,9 @@ export class Storm {
           'webhook-signature': signature,
         }
       }
-      await this.#untilAnswered('/api/channels/chaos/events', { method: 'POST', body }, signed)
-      this.events.push(id)
+      const answer = await this.#untilAnswered('/api/channels/chaos/events', { method: 'POST', body }, signed)
+      if (answer.code === undefined) this.events.push(id)
+      else this.turnedAway.push(JSON.stringify(answer))
       await pause(100)
     }
   }

@@ -165,6 +165,8 @@ async function letGo({ channels, security, door, feed, pool, writerPool }: Parts
 const HEADERS_MS = 15_000
 const REQUEST_MS = 120_000
 const MOST_HEADER_BYTES = 16_384
+/** Longer than proxies and browsers keep an idle connection, so that none of them sends into one that is just being closed. */
+const IDLE_MS = 75_000
 
 function listen(
   config: Config,
@@ -172,7 +174,12 @@ function listen(
   { serverBehind }: Front,
 ): Promise<ServerType> {
   return new Promise((ready, failed) => {
-    const serverOptions = { headersTimeout: HEADERS_MS, requestTimeout: REQUEST_MS, maxHeaderSize: MOST_HEADER_BYTES }
+    const serverOptions = {
+      headersTimeout: HEADERS_MS,
+      requestTimeout: REQUEST_MS,
+      keepAliveTimeout: IDLE_MS,
+      maxHeaderSize: MOST_HEADER_BYTES,
+    }
     const at = { port: Number(config.PORT), hostname: config.HOST }
     const createServer = serverBehind as typeof import('node:http').createServer
     const server = serve({ fetch, ...at, createServer, serverOptions }, () => ready(server))

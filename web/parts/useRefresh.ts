@@ -1,7 +1,22 @@
-import { useQueryClient } from '@tanstack/react-query'
+import { type QueryClient, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useRef } from 'react'
 
 const GATHER_MS = 350
+
+/**
+ * Marks queries as outdated. One that is being read for the first time is read once more after that: what it is about to
+ * tell may be older than what has just happened, and its answer would count as current.
+ */
+export function outdate(client: QueryClient, name: string): void {
+  const queryKey = [name]
+  const firstReads = client.getQueryCache().findAll({ queryKey, status: 'pending', fetchStatus: 'fetching' })
+  void client.invalidateQueries({ queryKey })
+  for (const { promise, queryKey: own } of firstReads)
+    void promise?.then(
+      () => client.invalidateQueries({ queryKey: own, exact: true }),
+      () => {},
+    )
+}
 
 /** Marks queries as outdated, gathered over a moment: a burst of facts makes one request, not a hundred. */
 export function useRefresh(): (names: readonly string[]) => void {
@@ -15,7 +30,7 @@ export function useRefresh(): (names: readonly string[]) => void {
         timer.current = undefined
         const all = [...waiting.current]
         waiting.current.clear()
-        for (const name of all) void client.invalidateQueries({ queryKey: [name] })
+        for (const name of all) outdate(client, name)
       }, GATHER_MS)
     },
     [client],

@@ -9,16 +9,26 @@ export interface ChatLog {
 
 const KEPT = 200
 
+/** The newest lines as they came live: a log that was read before them, and arrives after them, lacks them. */
+const came = new WeakMap<QueryClient, readonly LiveFact[]>()
+
 export const chatQuery = queryOptions({
   queryKey: ['chat'],
-  queryFn: ({ signal }) => read<ChatLog>('/desk/chat', signal),
+  queryFn: async ({ signal, client }) => {
+    const log = await read<ChatLog>('/desk/chat', signal)
+    return (came.get(client) ?? []).reduce(withLine, log)
+  },
   staleTime: Number.POSITIVE_INFINITY,
 })
 
-/** Adds a line that has just been said; one that is there already is not added twice. */
+/** A log with a line that has just been said; one that is there already is not added twice. */
+function withLine(log: ChatLog, fact: LiveFact): ChatLog {
+  if (fact.seq <= (log.lines.at(-1)?.seq ?? 0)) return log
+  return { seq: fact.seq, lines: [...log.lines, fact].slice(-KEPT) }
+}
+
+/** Adds a line that has just been said, also to a log that is only being read. */
 export function appendLine(client: QueryClient, fact: LiveFact): void {
-  client.setQueryData(chatQuery.queryKey, (log) => {
-    if (log === undefined || fact.seq <= (log.lines.at(-1)?.seq ?? 0)) return log
-    return { seq: fact.seq, lines: [...log.lines, fact].slice(-KEPT) }
-  })
+  came.set(client, [...(came.get(client) ?? []), fact].slice(-KEPT))
+  client.setQueryData(chatQuery.queryKey, (log) => log && withLine(log, fact))
 }
