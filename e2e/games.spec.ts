@@ -56,7 +56,7 @@ test('a heist is opened at the desk, joined in chat and on the page, stands on t
   await expect(running.getByText('2 in · 40 in the pot')).toBeVisible()
   await say(standin, 'valve_vera', '!heist 30')
   await expect(standin.getByRole('log').getByText('valve_vera: You are in it already.')).toBeVisible()
-  await running.getByRole('button', { name: 'Call Heist off' }).click()
+  await running.getByRole('button', { name: 'Call off Heist' }).click()
   await expectAccessible(desk)
   await desk.getByRole('dialog').getByRole('button', { name: 'Call it off' }).click()
   await expect(standin.getByRole('log').getByText('Heist: called off. All stakes are back.')).toBeVisible()

@@ -1,5 +1,7 @@
-import AxeBuilder from '@axe-core/playwright'
-import { type Browser, test as base, expect, type Page } from '@playwright/test'
+import { readFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import { type Browser, type BrowserContext, test as base, expect, type Page } from '@playwright/test'
+import type { AxeResults } from 'axe-core'
 
 /** Tests that close the pages they opened: left open, every one of them would go on following the show. */
 export const test = base.extend<{ closesItsPages: undefined }>({
@@ -27,15 +29,32 @@ export const DESK = '/desk/workbench'
 export const VIEWER = '/c/workbench'
 export const PHONE = { width: 390, height: 844 }
 
-/** Signs in through the stand-in's page, in a browser context of its own. */
+type Cookies = Awaited<ReturnType<BrowserContext['cookies']>>
+
+/** Who signed in a moment ago, by path and name. What asks for a fresh sign-in takes ten minutes for fresh. */
+const signedInBefore = new Map<string, { cookies: Cookies; at: number }>()
+const AS_BEFORE_MS = 180_000
+
+/**
+ * Opens a page as somebody, in a browser context of its own: signed in through the stand-in's page, or with the session of
+ * a moment ago if it still holds.
+ */
 export async function signedIn(browser: Browser, path: string, name: string, viewport?: typeof PHONE): Promise<Page> {
   const context = await browser.newContext(viewport ? { viewport } : {})
   const page = await context.newPage()
-  await page.goto(`${WEB}${path}`)
+  const before = signedInBefore.get(`${path} ${name}`)
+  if (before !== undefined && Date.now() - before.at < AS_BEFORE_MS) {
+    await context.addCookies(before.cookies)
+    await page.goto(`${WEB}${path}`)
+    const asks = page.getByRole('link', { name: 'Sign in' }).first()
+    await expect(asks.or(page.getByRole('navigation').first())).toBeVisible()
+    if (!(await asks.isVisible())) return page
+  } else await page.goto(`${WEB}${path}`)
   await page.getByRole('link', { name: 'Sign in' }).first().click()
   await page.getByLabel('Somebody else').fill(name)
   await page.getByRole('button', { name: 'Sign in' }).click()
   await expect(page).toHaveURL(`${WEB}${path}`)
+  signedInBefore.set(`${path} ${name}`, { cookies: await context.cookies(WEB), at: Date.now() })
   return page
 }
 
@@ -72,15 +91,21 @@ export async function say(page: Page, as: string, text: string): Promise<void> {
 /** A new name, so that a test meets a viewer with no past. */
 export const newcomer = (): string => `guest_${Date.now().toString(36)}`
 
+const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
+
 /** axe finds nothing wrong with the page as it stands. */
 export async function expectAccessible(page: Page, what: 'everything' | 'colours' = 'everything'): Promise<void> {
-  // The dialog library's own focus guards: never reached by a person, they pass the focus on at once.
-  // The overlay inside the stand-in's picture is looked at as a page of its own.
-  // Without frames of other sites to look into, one page is enough; what passes is not listed.
-  const axe = new AxeBuilder({ page })
-    .setLegacyMode(true)
-    .options({ resultTypes: ['violations'], ...(what === 'colours' && { runOnly: ['color-contrast'] }) })
-  const { violations } = await axe.exclude('iframe').analyze()
+  // It is put into a page once: reading its half a megabyte takes longer than most looks.
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(AXE)
+  const only = what === 'colours' ? { runOnly: ['color-contrast'] } : {}
+  const violations = await page.evaluate(
+    async (options) => {
+      const { axe } = window as unknown as { axe: { run: (context: object, options: object) => Promise<AxeResults> } }
+      // The overlay inside the stand-in's picture is looked at as a page of its own.
+      return (await axe.run({ exclude: ['iframe'] }, options)).violations
+    },
+    { resultTypes: ['violations'], ...only },
+  )
   const found = violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`)
   expect(found).toEqual([])
 }

@@ -36,7 +36,7 @@ async function main(): Promise<number> {
   await build()
   const args = process.argv.slice(2)
   if (args.length > 0) return runPart(1, args)
-  const parts = Array.from({ length: PARTS }, (_, i) => runPart(i + 1, [`--shard=${i + 1}/${PARTS}`]))
+  const parts = PARTS.map((files, i) => runPart(i + 1, files))
   return Math.max(...(await Promise.all(parts)))
 }
 

@@ -38,8 +38,8 @@ function vitestReport(): Counts {
 
 /** The browser tests run in parts; each has a report of its own. */
 function playwrightReport(): Counts {
-  const parts = Array.from({ length: PARTS }, (_, i) => i + 1).map((part): Counts => {
-    const { stats } = json(`${RESULTS}/e2e-${part}.json`) as {
+  const parts = PARTS.map((_, i): Counts => {
+    const { stats } = json(`${RESULTS}/e2e-${i + 1}.json`) as {
       stats?: { expected: number; unexpected: number; flaky: number; skipped: number }
     }
     // Tests that did not run because an earlier one of their series failed count as failed.

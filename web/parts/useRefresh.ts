@@ -9,7 +9,8 @@ const GATHER_MS = 350
  */
 export function outdate(client: QueryClient, name: string): void {
   const queryKey = [name]
-  const firstReads = client.getQueryCache().findAll({ queryKey, status: 'pending', fetchStatus: 'fetching' })
+  const reads = client.getQueryCache().findAll({ queryKey, fetchStatus: 'fetching' })
+  const firstReads = reads.filter(({ state }) => state.data === undefined)
   void client.invalidateQueries({ queryKey })
   for (const { promise, queryKey: own } of firstReads)
     void promise?.then(

@@ -48,7 +48,7 @@ function OneRound({ round, onCallOff }: { round: OpenRound; onCallOff: () => voi
             Open
           </Link>
         )}
-        <Button look="quiet" onClick={onCallOff} aria-label={`Call ${titleOf(round)} off`}>
+        <Button look="quiet" onClick={onCallOff} aria-label={`Call off ${titleOf(round)}`}>
           Call off
         </Button>
       </p>

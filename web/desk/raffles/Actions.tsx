@@ -52,7 +52,7 @@ export function CallOffButton({ raffle }: { raffle: DeskRaffle }) {
   const [asking, setAsking] = useState(false)
   return (
     <>
-      <Button look="quiet" onClick={() => setAsking(true)} aria-label={`Call “${raffle.settings.title}” off`}>
+      <Button look="quiet" onClick={() => setAsking(true)} aria-label={`Call off “${raffle.settings.title}”`}>
         Call off
       </Button>
       {asking && <CallOff raffle={raffle} close={() => setAsking(false)} />}

@@ -95,7 +95,7 @@ function EndedTable({ raffles }: { raffles: readonly Ended[] }) {
             <td className="pr-3 text-right">
               <Link
                 to={formAddress({ again: id })}
-                aria-label={`Run “${settings.title}” again`}
+                aria-label={`Run again: “${settings.title}”`}
                 className="rounded-md px-3 py-1.5 font-medium whitespace-nowrap text-muted hover:bg-raised hover:text-text"
               >
                 Run again

@@ -146,7 +146,7 @@ function EntrantTable({ entries, raffle, circles }: EntrantsProps & { entries: r
               </td>
               <td className="pr-2 text-right">
                 {mayRemove && entry.state === 'in' && (
-                  <Button look="quiet" aria-label={`Take ${entry.name} out`} onClick={() => setRemoving(entry)}>
+                  <Button look="quiet" aria-label={`Take out ${entry.name}`} onClick={() => setRemoving(entry)}>
                     Take out
                   </Button>
                 )}

@@ -124,7 +124,7 @@ function SetupLine({ setup: { id, settings, digit }, start }: { setup: SetupRow;
         {settings.title} <code className="text-muted">!{settings.word.word}</code>
         {digit !== null && <span className="sr-only">, key {digit}</span>}
       </span>
-      <Button onClick={start} aria-label={`Open “${settings.title}” now`}>
+      <Button onClick={start} aria-label={`Open now: “${settings.title}”`}>
         Open now
       </Button>
       <Link

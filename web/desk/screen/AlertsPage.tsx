@@ -107,7 +107,7 @@ function Row({ alert, view, open }: { alert: AlertShown; view: ScreenView; open:
         <Ready ready={alertReady(plays)} />
       </td>
       <td className="px-3 py-2 text-right">
-        <Button onClick={test} disabled={act.isPending} aria-label={`Play ${settings.name} now`}>
+        <Button onClick={test} disabled={act.isPending} aria-label={`Play it: ${settings.name}`}>
           Play it
         </Button>
       </td>

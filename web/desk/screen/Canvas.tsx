@@ -72,8 +72,9 @@ interface PieceOnCanvasProps {
   readonly remove: () => void
 }
 
-function PieceOnCanvas({ piece, draft, scale, chosen, choose, put, remove }: PieceOnCanvasProps) {
-  const { x, y, w, h, locked, hidden } = piece
+/** How a piece is moved and sized by pointer: where it sticks to is decided by the pieces beside it. */
+function usePieceDrag({ piece, draft, scale, choose, put }: PieceOnCanvasProps) {
+  const { x, y, w, h, locked } = piece
   const lines = linesOf(
     draft,
     draft.pieces.filter(({ id }) => id !== piece.id),
@@ -98,6 +99,13 @@ function PieceOnCanvas({ piece, draft, scale, chosen, choose, put, remove }: Pie
     },
     { pointer: { keys: false } },
   )
+  return { move, size }
+}
+
+function PieceOnCanvas(props: PieceOnCanvasProps) {
+  const { piece, scale, chosen, choose, put, remove } = props
+  const { x, y, w, h, locked, hidden } = piece
+  const { move, size } = usePieceDrag(props)
   const press = (event: KeyboardEvent) => {
     if (event.key === 'Delete' && !locked) return remove()
     const next = locked ? undefined : keyed({ x, y, w, h }, event.key, { shift: event.shiftKey, alt: event.altKey })
@@ -106,31 +114,34 @@ function PieceOnCanvas({ piece, draft, scale, chosen, choose, put, remove }: Pie
     put(next)
   }
   return (
-    // biome-ignore lint/a11y/useSemanticElements: a button could not hold the handle that changes its size
     <div
-      role="button"
-      tabIndex={0}
-      aria-label={`${pieceName(piece)}, at ${x} and ${y}, ${w} wide, ${h} high${locked ? ', locked' : ''}${hidden ? ', hidden' : ''}`}
-      aria-pressed={chosen}
-      onFocus={choose}
-      onKeyDown={press}
-      {...move()}
-      className={clsx(
-        'absolute touch-none select-none',
-        locked ? 'cursor-default' : 'cursor-move',
-        chosen ? 'outline-2 outline-brass' : 'outline outline-dashed outline-text/40 hover:outline-text',
-        hidden && 'opacity-35',
-      )}
+      className={clsx('absolute', hidden && 'opacity-35')}
       style={{ left: x * scale, top: y * scale, width: w * scale, height: h * scale }}
     >
       <Sample piece={piece} scale={scale} />
-      {chosen && !locked && (
-        <span
-          aria-hidden="true"
-          {...size()}
-          className="absolute -right-1.5 -bottom-1.5 size-3.5 cursor-nwse-resize touch-none rounded-sm border border-on-brass bg-brass"
-        />
-      )}
+      {/* biome-ignore lint/a11y/useSemanticElements: a button could not hold the handle that changes its size */}
+      <div
+        role="button"
+        tabIndex={0}
+        aria-label={`${pieceName(piece)}, at ${x} and ${y}, ${w} wide, ${h} high${locked ? ', locked' : ''}${hidden ? ', hidden' : ''}`}
+        aria-pressed={chosen}
+        onFocus={choose}
+        onKeyDown={press}
+        {...move()}
+        className={clsx(
+          'absolute inset-0 touch-none select-none',
+          locked ? 'cursor-default' : 'cursor-move',
+          chosen ? 'outline-2 outline-brass' : 'outline outline-dashed outline-text/40 hover:outline-text',
+        )}
+      >
+        {chosen && !locked && (
+          <span
+            aria-hidden="true"
+            {...size()}
+            className="absolute -right-1.5 -bottom-1.5 size-3.5 cursor-nwse-resize touch-none rounded-sm border border-on-brass bg-brass"
+          />
+        )}
+      </div>
     </div>
   )
 }

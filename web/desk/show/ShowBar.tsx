@@ -42,7 +42,7 @@ export function ShowBar({ status, onJump }: { status: Status; onJump: () => void
         <button
           type="button"
           onClick={onJump}
-          aria-label="Go to a page or a viewer, or do something"
+          aria-label="Ctrl K: go to a page or a viewer, or do something"
           className="text-muted hover:text-text"
         >
           <Key>Ctrl K</Key>

@@ -135,7 +135,7 @@ function Standings({ title, add, chosen, setChosen, field, form }: StandingsProp
           {field(standing)}
           <Button
             look="quiet"
-            aria-label={`Take ${standingName(standing, form.circles)} out`}
+            aria-label={`Take out ${standingName(standing, form.circles)}`}
             onClick={() => setChosen(chosen.filter((one) => one !== standing))}
           >
             Take out
