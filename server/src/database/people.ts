@@ -52,6 +52,9 @@ export const viewer = pgTable(
     index('viewer_handle').on(t.channel, t.handle),
     index('viewer_present').on(t.channel, t.id).where(sql`present`),
     index('viewer_folded').using('gin', sql`${t.folded} gin_trgm_ops`),
+    // Whoever is meant by a whole name: by their hashes, because folding makes some names longer than a sorted index takes.
+    index('viewer_look').using('hash', sql`fold_name(${t.name})`),
+    index('viewer_chat_look').using('hash', sql`fold_name(${t.chatName})`),
   ],
 )
 

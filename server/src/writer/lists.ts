@@ -63,9 +63,8 @@ const NAMED = `select wanted.place, found.* from unnest($2::text[]) with ordinal
       order by v.last_seen_at desc limit 5)
     union
     (select v.id, v.name, 0 as value from viewer v
-      where length(folded.look) >= 3 and folded.look !~ '[%\\\\]'
-        and v.channel = $1 and v.merged_into is null and not v.ignored and v.folded like '%' || folded.look || '%'
-        and folded.look in (fold_name(v.name), fold_name(v.chat_name)) order by v.last_seen_at desc limit 5)) as found`
+      where length(folded.look) >= 3 and (fold_name(v.name) = folded.look or fold_name(v.chat_name) = folded.look)
+        and v.channel = $1 and v.merged_into is null and not v.ignored order by v.last_seen_at desc limit 5)) as found`
 
 const NAMED_KEY = namedKey('')
 
