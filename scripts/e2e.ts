@@ -12,7 +12,7 @@ async function runPart(part: number, args: readonly string[]): Promise<number> {
     ports,
     fresh: true,
     seed: 7,
-    paceMs: 700,
+    paceMs: 1500,
     settings: ['fsync=off'],
   })
   try {

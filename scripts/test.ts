@@ -77,7 +77,6 @@ const script = (name: string, ...args: string[]): Suite['command'] => [
 /** Once for all that follow: it is built anew only where something has changed. */
 const BUILD: Suite = { name: 'the pages and the servers', command: script('build') }
 
-/** Storms mostly wait for what they broke to come back. */
 const STORMS: readonly Suite[] = [
   { name: 'faults', command: script('chaos', '--cycles', '6') },
   {
@@ -96,10 +95,13 @@ const BENCH: Suite = {
 const BROWSER: Suite = { name: 'real browser', command: script('e2e'), report: playwrightReport }
 
 const AT_ONCE = 2
+/** So many letters of what a failed suite said are shown at the end. */
+const LAST_WORDS = 2000
 
 /** Runs a suite; of one that runs beside others what it says is shown once it has ended. */
 async function runSuite({ name, command: [program, ...args], report, environment, mustFail }: Suite, aside = false) {
   if (!aside) console.log(`\n== ${name}`)
+  const began = performance.now()
   const env = { ...process.env, ...environment }
   const child = spawn(program, args, {
     stdio: ['ignore', ...(aside ? ['pipe', 'pipe'] : ['inherit', 'inherit'])] as never,
@@ -112,10 +114,11 @@ async function runSuite({ name, command: [program, ...args], report, environment
     child.on('close', (code) => done(code ?? 1))
   })
   if (aside) console.log(`\n== ${name}\n${said.join('')}`)
+  console.log(`== ${name}: took ${Math.round((performance.now() - began) / 1000)} s`)
   const status = mustFail ? (ended === 1 ? 0 : 1) : ended
   const counts: Counts = report?.() ?? { passed: status === 0 ? 1 : 0, failed: status === 0 ? 0 : 1 }
   // A suite that ended badly has failed, whatever its report says.
-  return { name, counts: status !== 0 && counts.failed === 0 ? { ...counts, failed: 1 } : counts }
+  return { name, said: said.join(''), counts: status !== 0 && counts.failed === 0 ? { ...counts, failed: 1 } : counts }
 }
 
 type Ran = Awaited<ReturnType<typeof runSuite>>
@@ -132,15 +135,21 @@ async function sideBySide(...lanes: readonly Suite[][]): Promise<Ran[]> {
 
 rmSync(RESULTS, { recursive: true, force: true })
 mkdirSync(RESULTS)
+const built = await runSuite(BUILD)
+// Storms mostly wait, whatever else is worked on meanwhile.
+const storms = sideBySide([...STORMS])
 const reading = [...READING]
 const all = [
+  built,
   ...(await sideBySide(...Array.from({ length: AT_ONCE }, () => reading))),
-  await runSuite(BUILD),
-  ...(await sideBySide([UNIT], [...STORMS, BENCH])),
+  ...(await sideBySide([UNIT], [BENCH])),
+  ...(await storms),
   await runSuite(BROWSER),
 ]
 const sum = (of: (counts: Counts) => number) => all.reduce((total, { counts }) => total + of(counts), 0)
 console.log('')
-for (const { name, counts } of all) if (counts.failed > 0) console.log(`failed: ${name}`)
+const failed = all.filter(({ counts }) => counts.failed > 0)
+// Once more at the end, where whoever sees only that finds it.
+for (const { name, said } of failed) console.log(`failed: ${name}\n${said.slice(-LAST_WORDS)}`)
 console.log(`${sum(({ passed }) => passed)} passed, ${sum(({ failed }) => failed)} failed`)
 process.exit(sum(({ failed }) => failed) > 0 ? 1 : 0)

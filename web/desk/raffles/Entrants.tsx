@@ -124,39 +124,51 @@ function EntrantTable({ entries, raffle, circles }: EntrantsProps & { entries: r
         </thead>
         <tbody className="tabular">
           {entries.map((entry) => (
-            <tr key={entry.viewer} className="border-b border-line last:border-b-0">
-              <td className="py-1.5 pl-4 text-right text-muted">{entry.nr}</td>
-              <td className="pl-4">
-                {entry.name}
-                {entry.why !== null && <span className="block text-muted">{entry.why}</span>}
-              </td>
-              <td className="text-right">{digits(entry.tickets)}</td>
-              <td className="text-right">
-                {entry.standing !== null && (
-                  <span className="text-muted">{standingName(entry.standing, circles)} </span>
-                )}
-                {entry.weight / 100}
-              </td>
-              <td className="text-right">
-                {entry.state === 'in' ? chanceInWords(weightOf(entry.tickets, entry.weight), raffle.weight) : '–'}
-              </td>
-              <td className="text-right">{digits(entry.paid)}</td>
-              <td className="pl-6">
-                {entry.at - (raffle.openedAt ?? 0) > 86_400 ? dayText(entry.at) : timeText(entry.at)}
-              </td>
-              <td className="pr-2 text-right">
-                {mayRemove && entry.state === 'in' && (
-                  <Button look="quiet" aria-label={`Take out ${entry.name}`} onClick={() => setRemoving(entry)}>
-                    Take out
-                  </Button>
-                )}
-              </td>
-            </tr>
+            <Entrant
+              key={entry.viewer}
+              entry={entry}
+              raffle={raffle}
+              circles={circles}
+              remove={mayRemove && entry.state === 'in' ? () => setRemoving(entry) : undefined}
+            />
           ))}
         </tbody>
       </table>
       {removing && <Remove entry={removing} raffle={raffle} close={() => setRemoving(undefined)} />}
     </>
+  )
+}
+
+function Entrant({
+  entry,
+  raffle,
+  circles,
+  remove,
+}: EntrantsProps & { entry: DeskEntry; remove: (() => void) | undefined }) {
+  const { nr, name, why, tickets, standing, weight, state, paid, at } = entry
+  return (
+    <tr className="border-b border-line last:border-b-0">
+      <td className="py-1.5 pl-4 text-right text-muted">{nr}</td>
+      <td className="pl-4">
+        {name}
+        {why !== null && <span className="block text-muted">{why}</span>}
+      </td>
+      <td className="text-right">{digits(tickets)}</td>
+      <td className="text-right">
+        {standing !== null && <span className="text-muted">{standingName(standing, circles)} </span>}
+        {weight / 100}
+      </td>
+      <td className="text-right">{state === 'in' ? chanceInWords(weightOf(tickets, weight), raffle.weight) : '–'}</td>
+      <td className="text-right">{digits(paid)}</td>
+      <td className="pl-6">{at - (raffle.openedAt ?? 0) > 86_400 ? dayText(at) : timeText(at)}</td>
+      <td className="pr-2 text-right">
+        {remove && (
+          <Button look="quiet" aria-label={`Take out ${name}`} onClick={remove}>
+            Take out
+          </Button>
+        )}
+      </td>
+    </tr>
   )
 }
 

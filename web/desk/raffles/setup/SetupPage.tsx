@@ -68,33 +68,9 @@ function SetupForm({ settings, setup, changed, form, commands }: SetupFormProps)
       </p>
       <h1 className="text-[1.45rem] leading-tight">{titleOf(setup?.settings.title, changed?.settings.title)}</h1>
       {settings === undefined && <Beginnings draft={draft} setDraft={setDraft} />}
-      {fixed && (
-        <p className="rounded-md border border-brass bg-brass-wash px-4 py-2.5">
-          It is open: what people went by when they entered stays as it is. Call it off to start it on other terms; all
-          money goes back.
-        </p>
-      )}
+      {fixed && <Fixed />}
       <div className="grid grid-cols-[minmax(0,1fr)_17rem] items-start gap-4">
-        <div className="flex flex-col gap-4">
-          <Part title="The prize">
-            <WhatPart {...parts} />
-          </Part>
-          <Part title="Getting in">
-            <EntryPart {...parts} />
-          </Part>
-          <Part title="Tickets">
-            <TicketPart {...parts} />
-          </Part>
-          <Part title="Who may enter">
-            <WhoPart {...parts} />
-          </Part>
-          <Part title="While it is open">
-            <OpenPart {...parts} />
-          </Part>
-          <Part title="Draw and claim">
-            <DrawPart {...parts} />
-          </Part>
-        </div>
+        <Parts {...parts} />
         <OutlookPanel outlook={outlook} />
       </div>
       <StartFoot
@@ -112,6 +88,36 @@ function SetupForm({ settings, setup, changed, form, commands }: SetupFormProps)
     </div>
   )
 }
+
+const Fixed = () => (
+  <p className="rounded-md border border-brass bg-brass-wash px-4 py-2.5">
+    It is open: what people went by when they entered stays as it is. Call it off to start it on other terms; all money
+    goes back.
+  </p>
+)
+
+const Parts = (parts: PartProps) => (
+  <div className="flex flex-col gap-4">
+    <Part title="The prize">
+      <WhatPart {...parts} />
+    </Part>
+    <Part title="Getting in">
+      <EntryPart {...parts} />
+    </Part>
+    <Part title="Tickets">
+      <TicketPart {...parts} />
+    </Part>
+    <Part title="Who may enter">
+      <WhoPart {...parts} />
+    </Part>
+    <Part title="While it is open">
+      <OpenPart {...parts} />
+    </Part>
+    <Part title="Draw and claim">
+      <DrawPart {...parts} />
+    </Part>
+  </div>
+)
 
 function titleOf(setup: string | undefined, changed: string | undefined): string {
   if (changed !== undefined) return `Change “${changed}”`
