@@ -47,8 +47,9 @@ async function request<T>(
 
 function problemIn(status: number, answer: Readonly<Record<string, unknown>>): ApiProblem {
   const code = String(answer.code ?? 'internal')
-  noticeSignIn(code)
-  return new ApiProblem(status, code, String(answer.detail ?? 'Something went wrong. Try again.'))
+  const sentence = String(answer.detail ?? 'Something went wrong. Try again.')
+  noticeSignIn(code, sentence)
+  return new ApiProblem(status, code, sentence)
 }
 
 /** A file that the server offers to save, with its name. @throws ApiProblem */

@@ -1,6 +1,7 @@
 import { CircleAlert, CircleCheck, X } from 'lucide-react'
 import { createContext, type ReactNode, useCallback, useContext, useRef, useState } from 'react'
 import { Button } from './Button.tsx'
+import { isAsked } from './signInNotice.ts'
 
 export interface Toast {
   readonly text: string
@@ -23,6 +24,7 @@ export function Toasts({ children }: { children: ReactNode }) {
   const close = useCallback((id: number) => setShown((list) => list.filter((toast) => toast.id !== id)), [])
   const show = useCallback(
     (toast: Toast) => {
+      if (isAsked(toast.text)) return
       const id = next.current++
       setShown((list) => [...list.slice(-2), { ...toast, id }])
       setTimeout(() => close(id), SHOWN_MS)

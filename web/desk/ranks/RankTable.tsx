@@ -30,7 +30,7 @@ export function RankTable({ lines, edit, measure, ranks }: RankTableProps) {
     <table className="w-full">
       <thead className="text-left text-sm text-muted">
         <tr>
-          <th className="w-28 pb-1 font-medium">Badge</th>
+          <th className="w-32 pb-1 font-medium">Badge</th>
           <th className="pb-1 font-medium">Name</th>
           <th className="w-36 pb-1 text-right font-medium">
             {measure === 'hours' ? 'from hours' : `from ${ranks.currency.many}`}
@@ -52,7 +52,7 @@ export function RankTable({ lines, edit, measure, ranks }: RankTableProps) {
                   aria-label={`Badge of rank ${i + 1}`}
                   value={line.badge}
                   onChange={(event) => put(i, { badge: event.target.value as RankLine['badge'] })}
-                  className={`w-[4.6rem] text-sm ${INPUT}`}
+                  className={`w-[5.6rem] text-sm ${INPUT}`}
                 >
                   {BADGES.map((badge) => (
                     <option key={badge}>{badge}</option>
