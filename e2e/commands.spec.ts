@@ -127,6 +127,7 @@ test('the platform’s own points: paid at once, or approved on the bench; refus
     .getByRole('region', { name: 'Platform points that wait' })
     .getByRole('listitem')
     .filter({ hasText: `a question by ${guest}` })
+  await expect(card).toBeVisible()
   await expectAccessible(desk)
   await card.getByRole('button', { name: 'Refuse' }).click()
   await expect(card).toBeHidden()

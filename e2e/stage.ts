@@ -48,13 +48,19 @@ export async function signedIn(browser: Browser, path: string, name: string, vie
     await page.goto(`${WEB}${path}`)
     const asks = page.getByRole('link', { name: 'Sign in' }).first()
     await expect(asks.or(page.getByRole('navigation').first())).toBeVisible()
-    if (!(await asks.isVisible())) return page
+    if (!(await asks.isVisible())) return there(page)
   } else await page.goto(`${WEB}${path}`)
   await page.getByRole('link', { name: 'Sign in' }).first().click()
   await page.getByLabel('Somebody else').fill(name)
   await page.getByRole('button', { name: 'Sign in' }).click()
   await expect(page).toHaveURL(`${WEB}${path}`)
   signedInBefore.set(`${path} ${name}`, { cookies: await context.cookies(WEB), at: Date.now() })
+  return there(page)
+}
+
+/** A page, once it is no longer only loading. */
+async function there(page: Page): Promise<Page> {
+  await expect(page.locator('h1').first()).toBeAttached()
   return page
 }
 

@@ -40,7 +40,7 @@ async function oneChannel(url: string, figures: Figures): Promise<void> {
   const { benchChannel } = await import('./bench/channel.ts')
   const { scaled } = await import('./bench/scale.ts')
   const rate = tpcbLike(url, scaled(5))
-  const bench = await benchChannel(url, scaled(100_000, 10_000))
+  const bench = await benchChannel(url, scaled(100_000, 2_000))
   await writing(bench, rate, figures)
   await chat(bench, figures)
   await games(bench, rate, figures)

@@ -50,10 +50,13 @@ function playwrightReport(): Counts {
   return parts.reduce((sum, { passed, failed }) => ({ passed: sum.passed + passed, failed: sum.failed + failed }))
 }
 
+/** The native compiler takes a third of the time; the one in JavaScript stays for the tools that read the sources by it. */
+const TSC = 'node_modules/typescript-native/bin/tsc'
+
 /** What reads the sources only: these run side by side. */
 const READING: readonly Suite[] = [
   ...['core', '.', 'web', 'standin/page'].map(
-    (project): Suite => ({ name: `types of ${project}`, command: ['npx', 'tsc', '-p', project] }),
+    (project): Suite => ({ name: `types of ${project}`, command: [process.execPath, TSC, '-p', project] }),
   ),
   { name: 'lint and format', command: ['npx', 'biome', 'ci', '--error-on-warnings'] },
   { name: 'dependency rules', command: ['npx', 'depcruise', 'core', 'server/src', 'web', 'standin', 'scripts', 'e2e'] },

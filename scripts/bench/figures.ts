@@ -28,11 +28,13 @@ export class Figures {
   }
 
   async part(name: string, measure: (note: Note) => void | Promise<void>): Promise<void> {
+    const began = performance.now()
     try {
       await measure(this.note)
     } catch (error) {
       this.#tellBroken(name, error instanceof Error ? error.message : String(error))
     }
+    console.log(`${name} took ${Math.round((performance.now() - began) / 1000)} s`)
   }
 
   #tellBroken(part: string, why: string): void {
