@@ -46,6 +46,34 @@ const poisonerHolds = ({ found, wrong }: Poisoner): Check => ({
   wrong: found === 0 ? ['nothing poisoned was found out at all'] : wrong,
 })
 
+/** Does so many faults, picked by chance. @returns How often each. */
+async function strike(
+  cycles: number,
+  stage: Stage,
+  followers: readonly Follower[],
+  chance: () => number,
+): Promise<Map<string, number>> {
+  const names = Object.keys(FAULTS)
+  const counts = new Map<string, number>()
+  for (let i = 1; i <= cycles; i++) {
+    await pause(600 + chance() * 900)
+    const name = names[Math.floor(chance() * names.length)] ?? ''
+    counts.set(name, (counts.get(name) ?? 0) + 1)
+    await FAULTS[name]?.(stage, followers)
+  }
+  return counts
+}
+
+function tell(checks: readonly Check[]): void {
+  for (const { name, wrong } of checks)
+    console.log(
+      `${wrong.length === 0 ? 'holds' : 'BROKEN'}: ${name}${wrong
+        .slice(0, 3)
+        .map((one) => `\n  ${one}`)
+        .join('')}`,
+    )
+}
+
 /** A storm of orders, chat, events and earnings with faults in it, and then the question whether everything holds. */
 async function main(): Promise<number> {
   const { values } = parseArgs({ options: { cycles: { type: 'string', default: '10' }, seed: { type: 'string' } } })
@@ -62,14 +90,7 @@ async function main(): Promise<number> {
   await until(() => storm.orders.length >= FIRST_ORDERS)
   await openRaffles(stage)
   const poisoner = new Poisoner(stage)
-  const names = Object.keys(FAULTS)
-  const counts = new Map<string, number>()
-  for (let i = 1; i <= cycles; i++) {
-    await pause(600 + chance() * 900)
-    const name = names[Math.floor(chance() * names.length)] ?? ''
-    counts.set(name, (counts.get(name) ?? 0) + 1)
-    await FAULTS[name]?.(stage, followers)
-  }
+  const counts = await strike(cycles, stage, followers, chance)
   await pause(1000)
   await until(async () => storm.orders.length >= LEAST_ORDERS && (await somebodyWasDrawn(stage)))
   await storm.stop()
@@ -79,13 +100,7 @@ async function main(): Promise<number> {
     `${storm.orders.length} orders answered, ${storm.refused} refused, ${storm.repeated} sent again to both, ${storm.events.length} events, ${storm.said} chat lines, ${poisoner.found} poisoned intents found out`,
   )
   const checks = [...(await checkAll(stage, storm, followers)), poisonerHolds(poisoner)]
-  for (const { name, wrong } of checks)
-    console.log(
-      `${wrong.length === 0 ? 'holds' : 'BROKEN'}: ${name}${wrong
-        .slice(0, 3)
-        .map((one) => `\n  ${one}`)
-        .join('')}`,
-    )
+  tell(checks)
   for (const follower of followers) follower.stop()
   await stage.close()
   return checks.some(({ wrong }) => wrong.length > 0) ? 1 : 0

@@ -46,19 +46,14 @@ async function makeParts(config: Config, log: Logger, clock: Clock) {
   await migrateUp(pool, config.MIGRATIONS_FOLDER)
   await settleKeys(pool)
   await migrateTimers(pool, log)
-  const live = new LiveFeeds({ ...CAPS, perAddress: Number(config.FEEDS_PER_ADDRESS) })
-  const feed = new Feed(pool, config.DATABASE_URL, live)
+  const perAddress = Number(config.FEEDS_PER_ADDRESS)
+  const feed = new Feed(pool, config.DATABASE_URL, new LiveFeeds({ ...CAPS, perAddress }))
   await feed.start()
   const writerPool = connectWriter(config.DATABASE_URL)
   const metrics = new Metrics()
-  const channels = new Channels(
-    pool,
-    writerPool,
-    feed,
-    clock,
-    metrics,
-    config.PLANTED_FAULT === 'forget-answers',
-    (bug, kind) => log.error({ err: bug.cause, bug: bug.id, kind }, 'an intent failed'),
+  const forgets = config.PLANTED_FAULT === 'forget-answers'
+  const channels = new Channels(pool, writerPool, feed, clock, metrics, forgets, (bug, kind) =>
+    log.error({ err: bug.cause, bug: bug.id, kind }, 'an intent failed'),
   )
   const seats = new SeatTable(pool, clock)
   const security = new SecurityLog(pool, clock, log)
@@ -80,7 +75,7 @@ async function makeParts(config: Config, log: Logger, clock: Clock) {
     secrets,
     door,
     issuers,
-    front: new Front(Number(config.TRUSTED_PROXIES)),
+    front: new Front(Number(config.TRUSTED_PROXIES), perAddress),
   }
 }
 

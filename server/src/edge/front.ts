@@ -6,6 +6,7 @@ import {
   type ServerOptions,
   type ServerResponse,
 } from 'node:http'
+import type { Socket } from 'node:net'
 import { LRUCache } from 'lru-cache'
 import { problem, problemResponse } from '../http/index.ts'
 import { clientOf, subnetOf } from './address.ts'
@@ -22,6 +23,9 @@ const LIVE = /^[^?]*\/feed(?:\?|$)/
 /** For so long (ms) nobody is taken into a line that was full: it gets shorter meanwhile. */
 const FULL_LINE_MS = 1000
 
+/** Connections of one address beside its live pages: a household's browsers open six each, and keep them a while when idle. */
+const MOST_IDLE = 400
+
 const document = await problemResponse(problem('too_many_requests')).text()
 
 const hasBody = (headers: IncomingHttpHeaders): boolean =>
@@ -35,8 +39,13 @@ export class Front {
   readonly #away = new LRUCache<string, true>({ max: MOST_KEPT })
   readonly #inTurn = new InTurn()
   readonly #turns = new WeakMap<IncomingMessage, Turn>()
+  readonly #connections = new Map<string, number>()
 
-  constructor(readonly trustedProxies: number) {}
+  /** @param feeds - How many live pages one address may have open. */
+  constructor(
+    readonly trustedProxies: number,
+    readonly feeds: number,
+  ) {}
 
   /**
    * Answers whatever comes over an address's connections for so long (ms). Where a proxy stands in front its connections
@@ -63,7 +72,22 @@ export class Front {
       else if (this.#away.has(request.socket.remoteAddress ?? '')) this.#refuse(request, response)
       else if (LIVE.test(request.url ?? '')) listener(request, response)
       else this.#letIn(request, response, listener)
+    }).on('connection', (socket) => this.#hold(socket))
+
+  /** Counts an address's open connections, whether anything is sent over them or not. What passes the most is hung up. */
+  #hold(socket: Socket): void {
+    // A proxy's connections are everybody's: it has to bound those in front of it.
+    if (this.trustedProxies > 0) return
+    const from = subnetOf(socket.remoteAddress ?? '')
+    const others = this.#connections.get(from) ?? 0
+    if (others >= this.feeds + MOST_IDLE) return void socket.destroy()
+    this.#connections.set(from, others + 1)
+    socket.on('close', () => {
+      const left = (this.#connections.get(from) ?? 1) - 1
+      if (left === 0) this.#connections.delete(from)
+      else this.#connections.set(from, left)
     })
+  }
 
   #letIn(request: IncomingMessage, response: ServerResponse, listener: RequestListener): void {
     const { headers, socket } = request

@@ -1,5 +1,6 @@
 import { request } from 'node:http'
-import { describe, expect, test } from 'vitest'
+import { connect, type Socket } from 'node:net'
+import { describe, expect, test, vi } from 'vitest'
 import type { Route } from '../http/index.ts'
 import { startOn, testServer } from '../testing/server.ts'
 import { subnetOf } from './address.ts'
@@ -90,6 +91,23 @@ describe('limits', () => {
     expect([429, 0]).toContain(big.status)
     expect(big.sent).toBeLessThan(20_000_000)
     expect((await fetch(`${web}/healthz`)).status).toBe(200)
+  })
+
+  test('hold for connections over which nothing is sent, too: what passes them is hung up, and a closed one makes room', async () => {
+    const { web } = await testServer({ FEEDS_PER_ADDRESS: '1' })
+    const port = Number(new URL(web).port)
+    const hungUp = new Set<Socket>()
+    const open = () =>
+      new Promise<Socket>((there) => {
+        const socket = connect(port, '127.0.0.1', () => there(socket))
+        socket.on('error', () => {}).on('close', () => hungUp.add(socket))
+      })
+    const held = await Promise.all(Array.from({ length: 420 }, open))
+    await vi.waitFor(() => expect(hungUp.size).toBeGreaterThanOrEqual(19), { timeout: 120_000 })
+    expect(hungUp.size).toBeLessThanOrEqual(420 - 400)
+    for (const socket of held.slice(0, 50)) socket.destroy()
+    await vi.waitFor(async () => expect((await fetch(`${web}/healthz`)).status).toBe(200), { timeout: 120_000 })
+    for (const socket of held) socket.destroy()
   })
 
   test('are shared by all servers on one database, and count an IPv6 network as one address', async () => {

@@ -32,6 +32,7 @@ interface Asked {
 }
 
 const PAGE = 100
+const DAY_SECONDS = 86_400
 
 function useEntries(raffle: number, asked: Asked) {
   return useInfiniteQuery({
@@ -58,31 +59,7 @@ export function Entrants({ raffle, circles }: EntrantsProps) {
   const entries = found.data?.pages.flatMap((page) => page.entries) ?? []
   return (
     <Panel title="Entrants" aside={`${digits(raffle.people)} people`}>
-      <div className="flex items-center gap-2 border-b border-line px-4 py-2">
-        <input
-          aria-label="Search by name"
-          placeholder="A name"
-          value={asked.text}
-          maxLength={60}
-          onChange={(event) => setAsked({ ...asked, text: event.target.value })}
-          className={`w-40 ${INPUT}`}
-        />
-        <Choose
-          label="Which"
-          value={asked.state}
-          choices={STATES}
-          onChoose={(state) => setAsked({ ...asked, state })}
-        />
-        <Choose
-          label="In which order"
-          value={asked.order}
-          choices={ORDERS}
-          onChoose={(order) => setAsked({ ...asked, order })}
-        />
-        <div className="ml-auto">
-          <DownloadButton path={`/desk/raffles/${raffle.id}/entries.csv`}>Save as CSV</DownloadButton>
-        </div>
-      </div>
+      <Asking raffle={raffle.id} asked={asked} ask={setAsked} />
       {found.isPending && <Loading what="who is in" />}
       {found.isError && <Problem error={found.error} retry={() => void found.refetch()} />}
       {found.data && entries.length === 0 && (
@@ -100,10 +77,43 @@ export function Entrants({ raffle, circles }: EntrantsProps) {
   )
 }
 
+interface AskingProps {
+  readonly raffle: number
+  readonly asked: Asked
+  readonly ask: (asked: Asked) => void
+}
+
+function Asking({ raffle, asked, ask }: AskingProps) {
+  return (
+    <div className="flex items-center gap-2 border-b border-line px-4 py-2">
+      <input
+        aria-label="Search by name"
+        placeholder="A name"
+        value={asked.text}
+        maxLength={60}
+        onChange={(event) => ask({ ...asked, text: event.target.value })}
+        className={`w-40 ${INPUT}`}
+      />
+      <Choose label="Which" value={asked.state} choices={STATES} onChoose={(state) => ask({ ...asked, state })} />
+      <Choose
+        label="In which order"
+        value={asked.order}
+        choices={ORDERS}
+        onChoose={(order) => ask({ ...asked, order })}
+      />
+      <div className="ml-auto">
+        <DownloadButton path={`/desk/raffles/${raffle}/entries.csv`}>Save as CSV</DownloadButton>
+      </div>
+    </div>
+  )
+}
+
 const NOBODY = { in: 'Nobody is in yet.', left: 'Nobody has left.', removed: 'Nobody was taken out.' }
 
 function EntrantTable({ entries, raffle, circles }: EntrantsProps & { entries: readonly DeskEntry[] }) {
   const [removing, setRemoving] = useState<DeskEntry>()
+  // Of one that goes over days a time alone would be read as one of today.
+  const cameAt = Date.now() / 1000 - (raffle.openedAt ?? 0) > DAY_SECONDS ? dayText : timeText
   const mayRemove = raffle.draws === 0 && (raffle.status === 'open' || raffle.status === 'closed')
   return (
     <>
@@ -129,6 +139,7 @@ function EntrantTable({ entries, raffle, circles }: EntrantsProps & { entries: r
               entry={entry}
               raffle={raffle}
               circles={circles}
+              came={cameAt(entry.at)}
               remove={mayRemove && entry.state === 'in' ? () => setRemoving(entry) : undefined}
             />
           ))}
@@ -143,9 +154,10 @@ function Entrant({
   entry,
   raffle,
   circles,
+  came,
   remove,
-}: EntrantsProps & { entry: DeskEntry; remove: (() => void) | undefined }) {
-  const { nr, name, why, tickets, standing, weight, state, paid, at } = entry
+}: EntrantsProps & { entry: DeskEntry; came: string; remove: (() => void) | undefined }) {
+  const { nr, name, why, tickets, standing, weight, state, paid } = entry
   return (
     <tr className="border-b border-line last:border-b-0">
       <td className="py-1.5 pl-4 text-right text-muted">{nr}</td>
@@ -160,7 +172,7 @@ function Entrant({
       </td>
       <td className="text-right">{state === 'in' ? chanceInWords(weightOf(tickets, weight), raffle.weight) : '–'}</td>
       <td className="text-right">{digits(paid)}</td>
-      <td className="pl-6">{at - (raffle.openedAt ?? 0) > 86_400 ? dayText(at) : timeText(at)}</td>
+      <td className="pl-6">{came}</td>
       <td className="pr-2 text-right">
         {remove && (
           <Button look="quiet" aria-label={`Take out ${name}`} onClick={remove}>

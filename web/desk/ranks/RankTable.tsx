@@ -19,8 +19,6 @@ interface RankTableProps {
 export function RankTable({ lines, edit, measure, ranks }: RankTableProps) {
   if (lines.length === 0)
     return <p className="text-muted">There are no ranks yet. Add the first: a name, and from when on.</p>
-  const put = (i: number, patch: Partial<RankLine>) =>
-    edit(lines.map((line, j) => (i === j ? { ...line, ...patch } : line)))
   const move = (i: number, by: number) => {
     const next = [...lines]
     next.splice(i + by, 0, ...next.splice(i, 1))
@@ -28,108 +26,149 @@ export function RankTable({ lines, edit, measure, ranks }: RankTableProps) {
   }
   return (
     <table className="w-full">
-      <thead className="text-left text-sm text-muted">
-        <tr>
-          <th className="w-32 pb-1 font-medium">Badge</th>
-          <th className="pb-1 font-medium">Name</th>
-          <th className="w-36 pb-1 text-right font-medium">
-            {measure === 'hours' ? 'from hours' : `from ${ranks.currency.many}`}
-          </th>
-          <th className="w-44 pb-1 pl-3 font-medium">only for</th>
-          <th className="w-20 pb-1 text-right font-medium">hold it</th>
-          <th className="w-24 pb-1">
-            <span className="sr-only">Move or remove</span>
-          </th>
-        </tr>
-      </thead>
+      <RankHead from={measure === 'hours' ? 'from hours' : `from ${ranks.currency.many}`} />
       <tbody>
         {lines.map((line, i) => (
           <tr key={line.id} className="border-t border-line">
-            <td className="py-1.5">
-              <span className="flex items-center gap-1.5">
-                <Badge badge={line.badge} />
-                <select
-                  aria-label={`Badge of rank ${i + 1}`}
-                  value={line.badge}
-                  onChange={(event) => put(i, { badge: event.target.value as RankLine['badge'] })}
-                  className={`w-[5.6rem] text-sm ${INPUT}`}
-                >
-                  {BADGES.map((badge) => (
-                    <option key={badge}>{badge}</option>
-                  ))}
-                </select>
-              </span>
-            </td>
-            <td className="py-1.5 pl-2">
-              <input
-                aria-label={`Name of rank ${i + 1}`}
-                value={line.name}
-                maxLength={40}
-                onChange={(event) => put(i, { name: event.target.value })}
-                className={`w-full ${INPUT}`}
-              />
-            </td>
-            <td className="py-1.5 text-right">
-              <input
-                aria-label={`${line.name || `Rank ${i + 1}`} begins at`}
-                value={line.from}
-                inputMode="decimal"
-                onChange={(event) => put(i, { from: event.target.value })}
-                className={`tabular w-24 text-right ${INPUT}`}
-              />
-            </td>
-            <td className="py-1.5 pl-3">
-              <select
-                aria-label={`${line.name || `Rank ${i + 1}`} is only for`}
-                value={line.needs}
-                onChange={(event) => put(i, { needs: event.target.value })}
-                className={`w-full ${INPUT}`}
-              >
-                <option value="">everybody</option>
-                <option value="follower">followers</option>
-                <option value="subscriber">subscribers</option>
-                <option value="moderator">moderators</option>
-                {ranks.circles.map(({ id, name }) => (
-                  <option key={id} value={`circle:${id}`}>
-                    circle "{name}"
-                  </option>
-                ))}
-              </select>
-            </td>
+            <RankFields
+              line={line}
+              number={i + 1}
+              circles={ranks.circles}
+              put={(patch) => edit(lines.map((one, j) => (i === j ? { ...one, ...patch } : one)))}
+            />
             <td className="tabular py-1.5 text-right text-muted">
               {digits(ranks.counts.ranks.find(({ id }) => id === line.id)?.count ?? 0)}
             </td>
-            <td className="py-1.5 text-right whitespace-nowrap">
-              <Button
-                look="quiet"
-                className="px-1.5!"
-                disabled={i === 0}
-                aria-label={`Move ${line.name} up`}
-                onClick={() => move(i, -1)}
-              >
-                <ArrowUp aria-hidden="true" className="size-4" />
-              </Button>
-              <Button
-                look="quiet"
-                className="px-1.5!"
-                disabled={i === lines.length - 1}
-                aria-label={`Move ${line.name} down`}
-                onClick={() => move(i, 1)}
-              >
-                <ArrowDown aria-hidden="true" className="size-4" />
-              </Button>
-              <Button
-                look="quiet"
-                className="px-1.5!"
-                aria-label={`Remove ${line.name || 'this rank'}`}
-                onClick={() => edit(lines.filter((_, j) => j !== i))}
-              >
-                <X aria-hidden="true" className="size-4" />
-              </Button>
-            </td>
+            <RankButtons
+              name={line.name}
+              up={i === 0 ? undefined : () => move(i, -1)}
+              down={i === lines.length - 1 ? undefined : () => move(i, 1)}
+              remove={() => edit(lines.filter((_, j) => j !== i))}
+            />
           </tr>
         ))}
       </tbody>
     </table>
+  )
+}
+
+const RankHead = ({ from }: { from: string }) => (
+  <thead className="text-left text-sm text-muted">
+    <tr>
+      <th className="w-32 pb-1 font-medium">Badge</th>
+      <th className="pb-1 pl-2 font-medium">Name</th>
+      <th className="w-36 pb-1 text-right font-medium">{from}</th>
+      <th className="w-44 pb-1 pl-3 font-medium">only for</th>
+      <th className="w-20 pb-1 text-right font-medium">hold it</th>
+      <th className="w-24 pb-1">
+        <span className="sr-only">Move or remove</span>
+      </th>
+    </tr>
+  </thead>
+)
+
+interface RankFieldsProps {
+  readonly line: RankLine
+  readonly number: number
+  readonly circles: Ranks['circles']
+  readonly put: (patch: Partial<RankLine>) => void
+}
+
+function RankFields({ line, number, circles, put }: RankFieldsProps) {
+  const called = line.name || `Rank ${number}`
+  return (
+    <>
+      <td className="py-1.5">
+        <BadgeField label={`Badge of rank ${number}`} badge={line.badge} choose={(badge) => put({ badge })} />
+      </td>
+      <td className="py-1.5 pl-2">
+        <input
+          aria-label={`Name of rank ${number}`}
+          value={line.name}
+          maxLength={40}
+          onChange={(event) => put({ name: event.target.value })}
+          className={`w-full ${INPUT}`}
+        />
+      </td>
+      <td className="py-1.5 text-right">
+        <input
+          aria-label={`${called} begins at`}
+          value={line.from}
+          inputMode="decimal"
+          onChange={(event) => put({ from: event.target.value })}
+          className={`tabular w-24 text-right ${INPUT}`}
+        />
+      </td>
+      <td className="py-1.5 pl-3">
+        <NeedsField label={`${called} is only for`} line={line} circles={circles} put={put} />
+      </td>
+    </>
+  )
+}
+
+interface BadgeFieldProps {
+  readonly label: string
+  readonly badge: RankLine['badge']
+  readonly choose: (badge: RankLine['badge']) => void
+}
+
+const BadgeField = ({ label, badge, choose }: BadgeFieldProps) => (
+  <span className="flex items-center gap-1.5">
+    <Badge badge={badge} />
+    <select
+      aria-label={label}
+      value={badge}
+      onChange={(event) => choose(event.target.value as RankLine['badge'])}
+      className={`w-[5.6rem] text-sm ${INPUT}`}
+    >
+      {BADGES.map((one) => (
+        <option key={one}>{one}</option>
+      ))}
+    </select>
+  </span>
+)
+
+function NeedsField({ label, line, circles, put }: Omit<RankFieldsProps, 'number'> & { label: string }) {
+  return (
+    <select
+      aria-label={label}
+      value={line.needs}
+      onChange={(event) => put({ needs: event.target.value })}
+      className={`w-full ${INPUT}`}
+    >
+      <option value="">everybody</option>
+      <option value="follower">followers</option>
+      <option value="subscriber">subscribers</option>
+      <option value="moderator">moderators</option>
+      {circles.map(({ id, name }) => (
+        <option key={id} value={`circle:${id}`}>
+          circle "{name}"
+        </option>
+      ))}
+    </select>
+  )
+}
+
+interface RankButtonsProps {
+  readonly name: string
+  readonly up: (() => void) | undefined
+  readonly down: (() => void) | undefined
+  readonly remove: () => void
+}
+
+function RankButtons({ name, up, down, remove }: RankButtonsProps) {
+  const quiet = { look: 'quiet', className: 'px-1.5!' } as const
+  return (
+    <td className="py-1.5 text-right whitespace-nowrap">
+      <Button {...quiet} disabled={up === undefined} aria-label={`Move ${name} up`} onClick={up}>
+        <ArrowUp aria-hidden="true" className="size-4" />
+      </Button>
+      <Button {...quiet} disabled={down === undefined} aria-label={`Move ${name} down`} onClick={down}>
+        <ArrowDown aria-hidden="true" className="size-4" />
+      </Button>
+      <Button {...quiet} aria-label={`Remove ${name || 'this rank'}`} onClick={remove}>
+        <X aria-hidden="true" className="size-4" />
+      </Button>
+    </td>
   )
 }

@@ -48,19 +48,22 @@ const PLACE_NAMES = {
   bottomRight: 'bottom right',
 } as const
 
-/** Whether an alert would be seen. */
-export function alertReady(plays: readonly Pick<OverlayShown, 'name' | 'connected'>[]): Readiness {
+/** Whether an alert would be seen. @param it - What it is called: `them` for several of which the same is true. */
+export function alertReady(
+  plays: readonly Pick<OverlayShown, 'name' | 'connected'>[],
+  it: 'it' | 'them' = 'it',
+): Readiness {
   const now = plays.filter(({ connected }) => connected)
   if (now.length > 0) return { ready: true, sentence: `On ${now.map(({ name }) => name).join(' and ')}.`, mend: null }
   return plays.length === 0
     ? {
         ready: false,
-        sentence: 'No overlay has a box for it.',
+        sentence: `No overlay has a box for ${it}.`,
         mend: { page: '/screen', label: 'Put one on an overlay' },
       }
     : {
         ready: false,
-        sentence: 'No overlay that plays it is connected.',
+        sentence: `No overlay that plays ${it} is connected.`,
         mend: { page: '/screen', label: 'Connect one' },
       }
 }

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import type { Readiness } from '#core/commands'
 import { playing } from '#core/screen'
 import { Button } from '../../parts/Button.tsx'
 import { isVideo, mediaAddress, mediaBase, smallAddress } from '../../parts/media.ts'
@@ -45,32 +46,52 @@ export function AlertsPage() {
   )
 }
 
-function AlertTable({ view, open }: { view: ScreenView; open: (id: number) => void }) {
+/** What keeps every alert from being seen, where it is the same for all: said once, not on each line. */
+function sharedFault({ alerts, overlays }: ScreenView): Readiness | undefined {
+  const [first, ...others] = alerts.map(({ id }) => alertReady(playing(overlays, id), 'them'))
+  if (first === undefined || first.ready || others.length === 0) return undefined
+  return others.every(({ sentence }) => sentence === first.sentence) ? first : undefined
+}
+
+interface AlertTableProps {
+  readonly view: ScreenView
+  readonly open: (id: number) => void
+}
+
+function AlertTable({ view, open }: AlertTableProps) {
+  const fault = sharedFault(view)
   return (
-    <table className="w-full table-fixed rounded-md border border-line bg-panel">
-      <thead className="text-left text-sm text-muted">
-        <tr className="border-b border-line">
-          <th className="w-16 px-3 py-2 font-medium">
-            <span className="sr-only">Picture</span>
-          </th>
-          <th className="w-[28%] px-2 py-2 font-medium">Alert</th>
-          <th className="w-[24%] px-2 py-2 font-medium">Shown by</th>
-          <th className="px-2 py-2 font-medium">Will it be seen?</th>
-          <th className="w-28 px-3 py-2">
-            <span className="sr-only">Play it</span>
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {view.alerts.map((alert) => (
-          <Row key={alert.id} alert={alert} view={view} open={open} />
-        ))}
-      </tbody>
-    </table>
+    <>
+      {fault && (
+        <p>
+          <Ready ready={fault} />
+        </p>
+      )}
+      <table className="w-full table-fixed rounded-md border border-line bg-panel">
+        <thead className="text-left text-sm text-muted">
+          <tr className="border-b border-line">
+            <th className="w-16 px-3 py-2 font-medium">
+              <span className="sr-only">Picture</span>
+            </th>
+            <th className="w-[28%] px-2 py-2 font-medium">Alert</th>
+            <th className="w-[24%] px-2 py-2 font-medium">Shown by</th>
+            <th className="px-2 py-2 font-medium">Will it be seen?</th>
+            <th className="w-28 px-3 py-2">
+              <span className="sr-only">Play it</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {view.alerts.map((alert) => (
+            <Row key={alert.id} alert={alert} view={view} open={open} faultSaid={fault !== undefined} />
+          ))}
+        </tbody>
+      </table>
+    </>
   )
 }
 
-function Row({ alert, view, open }: { alert: AlertShown; view: ScreenView; open: (id: number) => void }) {
+function Row({ alert, view, open, faultSaid }: AlertTableProps & { alert: AlertShown; faultSaid: boolean }) {
   const base = mediaBase(useStatus().channel.slug)
   const act = useScreenAction()
   const { id, settings, uses } = alert
@@ -83,19 +104,7 @@ function Row({ alert, view, open }: { alert: AlertShown; view: ScreenView; open:
     })
   return (
     <tr className="border-t border-line align-top hover:bg-raised">
-      <td className="px-3 py-2">
-        {settings.picture !== null &&
-          (isVideo(settings.picture) ? (
-            <video
-              src={mediaAddress(settings.picture, base)}
-              muted
-              preload="metadata"
-              className="size-9 object-contain"
-            />
-          ) : (
-            <img src={smallAddress(settings.picture, base)} alt="" className="size-9 object-contain" />
-          ))}
-      </td>
+      <td className="px-3 py-2">{settings.picture !== null && <Thumb file={settings.picture} base={base} />}</td>
       <td className="px-2 py-2">
         <button type="button" onClick={() => open(id)} className="text-left font-semibold break-words hover:underline">
           {settings.name}
@@ -104,7 +113,7 @@ function Row({ alert, view, open }: { alert: AlertShown; view: ScreenView; open:
       </td>
       <td className="px-2 py-2 break-words text-muted">{uses.length === 0 ? 'nothing' : uses.join(', ')}</td>
       <td className="px-2 py-2">
-        <Ready ready={alertReady(plays)} />
+        {faultSaid ? <span className="text-muted">not now</span> : <Ready ready={alertReady(plays)} />}
       </td>
       <td className="px-3 py-2 text-right">
         <Button onClick={test} disabled={act.isPending} aria-label={`Play it: ${settings.name}`}>
@@ -114,3 +123,10 @@ function Row({ alert, view, open }: { alert: AlertShown; view: ScreenView; open:
     </tr>
   )
 }
+
+const Thumb = ({ file, base }: { file: string; base: string }) =>
+  isVideo(file) ? (
+    <video src={mediaAddress(file, base)} muted preload="metadata" className="size-9 object-contain" />
+  ) : (
+    <img src={smallAddress(file, base)} alt="" className="size-9 object-contain" />
+  )

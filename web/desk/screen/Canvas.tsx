@@ -21,30 +21,15 @@ interface CanvasProps {
 /** The overlay's canvas, as large as there is room: pieces are dragged, sized and moved by keys, and stick to edges nearby. */
 export function Canvas({ draft, chosen, choose, put, remove }: CanvasProps) {
   const base = mediaBase(useStatus().channel.slug)
-  const room = useRef<HTMLDivElement>(null)
-  const [scale, setScale] = useState(0.3)
   const { width, height, pieces, background } = draft
-  useLayoutEffect(() => {
-    const element = room.current
-    if (element === null) return
-    const measure = () => setScale(Math.min(element.clientWidth / width, element.clientHeight / height) || 0.1)
-    measure()
-    const watch = new ResizeObserver(measure)
-    watch.observe(element)
-    return () => watch.disconnect()
-  }, [width, height])
+  const { room, scale } = useScale(width, height)
   return (
     <div ref={room} className="aspect-video max-h-full min-w-0">
       <div
         className="relative overflow-hidden rounded-md border border-line bg-[linear-gradient(135deg,#3a424e,#1f262e_60%,#3b3528)]"
         style={{ width: width * scale, height: height * scale }}
       >
-        {background !== null &&
-          (isVideo(background) ? (
-            <video src={mediaAddress(background, base)} muted className="absolute inset-0 size-full object-cover" />
-          ) : (
-            <img src={mediaAddress(background, base)} alt="" className="absolute inset-0 size-full object-cover" />
-          ))}
+        {background !== null && <Background address={mediaAddress(background, base)} moves={isVideo(background)} />}
         {pieces.map((piece) => (
           <PieceOnCanvas
             key={piece.id}
@@ -60,6 +45,27 @@ export function Canvas({ draft, chosen, choose, put, remove }: CanvasProps) {
       </div>
     </div>
   )
+}
+
+/** How much smaller than the overlay its canvas is, so that it fills what room there is. */
+function useScale(width: number, height: number) {
+  const room = useRef<HTMLDivElement>(null)
+  const [scale, setScale] = useState(0.3)
+  useLayoutEffect(() => {
+    const element = room.current
+    if (element === null) return
+    const measure = () => setScale(Math.min(element.clientWidth / width, element.clientHeight / height) || 0.1)
+    measure()
+    const watch = new ResizeObserver(measure)
+    watch.observe(element)
+    return () => watch.disconnect()
+  }, [width, height])
+  return { room, scale }
+}
+
+function Background({ address, moves }: { address: string; moves: boolean }) {
+  const fills = 'absolute inset-0 size-full object-cover'
+  return moves ? <video src={address} muted className={fills} /> : <img src={address} alt="" className={fills} />
 }
 
 interface PieceOnCanvasProps {
@@ -102,6 +108,9 @@ function usePieceDrag({ piece, draft, scale, choose, put }: PieceOnCanvasProps) 
   return { move, size }
 }
 
+const HANDLE =
+  'absolute -right-1.5 -bottom-1.5 size-3.5 cursor-nwse-resize touch-none rounded-sm border border-on-brass bg-brass'
+
 function PieceOnCanvas(props: PieceOnCanvasProps) {
   const { piece, scale, chosen, choose, put, remove } = props
   const { x, y, w, h, locked, hidden } = piece
@@ -134,13 +143,7 @@ function PieceOnCanvas(props: PieceOnCanvasProps) {
           chosen ? 'outline-2 outline-brass' : 'outline outline-dashed outline-text/40 hover:outline-text',
         )}
       >
-        {chosen && !locked && (
-          <span
-            aria-hidden="true"
-            {...size()}
-            className="absolute -right-1.5 -bottom-1.5 size-3.5 cursor-nwse-resize touch-none rounded-sm border border-on-brass bg-brass"
-          />
-        )}
+        {chosen && !locked && <span aria-hidden="true" {...size()} className={HANDLE} />}
       </div>
     </div>
   )
