@@ -74,3 +74,19 @@ test('a code that is ten minutes old, or replaced by a newer one, links nothing'
   await pool.query('update link_code set expires_at = expires_at - 601')
   expect(await say(second)).toContain('not good any more')
 })
+
+test('somebody is meant by a name that looks like the one they have in chat, whatever else they are shown as', async () => {
+  const { submit, pool } = await testServer()
+  for (const [account, chatName, typed] of [
+    ['zoe', 'Zo_Lamp', 'zo.lamp'],
+    ['kit', 'K1', 'ki'],
+  ] as const) {
+    await submit(`in-${account}`, { kind: 'presence.arrived', who: { account, name: account } })
+    await pool.query('update viewer set chat_name = $2 where account = $1', [account, chatName])
+    await pool.query('update channel set revision = revision + 1')
+    const line = { kind: 'chat.line', who: { account: 'sol', name: 'sol', moderator: true }, privately: false } as const
+    await submit(`give-${account}`, { ...line, text: `!give ${typed} 5` })
+    const text = 'select a.balance from account a join viewer v using (channel, id) where v.account = $1'
+    expect([account, (await pool.query(text, [account])).rows[0].balance]).toEqual([account, 5])
+  }
+})

@@ -54,7 +54,7 @@ function queryOf(key: string): Query {
   }
 }
 
-/** Who goes by the names typed, or by ones that look like them; of one or two letters by the very name only. */
+/** Who goes by the names typed, or by ones that look like them: the same people as `likeNamed` finds among all. */
 const NAMED = `select wanted.place, found.* from unnest($2::text[]) with ordinality as wanted (typed, place)
   cross join lateral (select fold_name(wanted.typed) as look) as folded
   cross join lateral (
@@ -63,8 +63,8 @@ const NAMED = `select wanted.place, found.* from unnest($2::text[]) with ordinal
       order by v.last_seen_at desc limit 5)
     union
     (select v.id, v.name, 0 as value from viewer v
-      where length(folded.look) >= 3 and (fold_name(v.name) = folded.look or fold_name(v.chat_name) = folded.look)
-        and v.channel = $1 and v.merged_into is null and not v.ignored order by v.last_seen_at desc limit 5)) as found`
+      where (fold_name(v.name) = folded.look or fold_name(v.chat_name) = folded.look) and v.channel = $1
+        and v.merged_into is null and not v.ignored order by v.last_seen_at desc limit 5)) as found`
 
 const NAMED_KEY = namedKey('')
 
