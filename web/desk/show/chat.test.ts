@@ -4,6 +4,9 @@ import { appendLine, chatQuery } from './chat.ts'
 
 const line = (seq: number) => ({ seq, at: seq, kind: 'chat.said', body: { text: `line ${seq}` } })
 
+/** Ends only what never comes. */
+const LIMIT = { timeout: 120_000 }
+
 test('a line is added once and in order, and only so many are kept', () => {
   const client = new QueryClient()
   appendLine(client, line(1))
@@ -26,7 +29,7 @@ test('a line that is said while the log is being read is not lost', async () => 
   vi.stubGlobal('window', { location: { pathname: '/desk/workbench' } })
   vi.stubGlobal('fetch', () => new Promise<Response>((resolve) => (answer = resolve)))
   const reading = client.fetchQuery(chatQuery)
-  await vi.waitFor(() => expect(client.isFetching()).toBe(1))
+  await vi.waitFor(() => expect(client.isFetching()).toBe(1), LIMIT)
   appendLine(client, line(2))
   appendLine(client, line(3))
   answer(Response.json({ seq: 2, lines: [line(1), line(2)] }))
