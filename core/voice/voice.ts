@@ -120,6 +120,8 @@ export const changeVoice: Handler<ChangeVoice> = {
   },
 }
 
+const TEST_LINE = 'A test from the desk: the bot is here and can speak.'
+
 export interface TestVoice {
   readonly kind: 'chat.test'
 }
@@ -128,7 +130,7 @@ export interface TestVoice {
 export const testVoice: Handler<TestVoice> = {
   decide(world) {
     const { muted } = readSetting(world, voiceSetting)
-    world.fact('chat.replied', 'desk', { to: null, text: 'A test from the desk: the bot is here and can speak.' })
+    world.fact('chat.replied', 'desk', { to: null, text: TEST_LINE, first: true })
     return ok({ muted })
   },
 }
@@ -138,14 +140,14 @@ export interface Tell {
   /** Null: the room. */
   readonly to: string | null
   readonly text: string
-  /** What it is about, which the streamer may want to hear nothing of; left out: it is said in any case. */
+  /** What it is about, which the streamer may want to hear nothing of; left out: it is said in any case, and before all answers. */
   readonly topic?: Topic
 }
 
 /** Says a line: what the server found out for a follow-up, or what the team writes as the bot. */
 export const tell: Handler<Tell> = {
   decide(world, { to, text, topic }) {
-    if (topic === undefined) world.fact('chat.replied', 'desk', { to, text })
+    if (topic === undefined) world.fact('chat.replied', 'desk', { to, text, first: true })
     else say(world, { topic, to, text })
     return ok({ muted: readSetting(world, voiceSetting).muted })
   },

@@ -111,7 +111,7 @@ export class ChatConnector {
     // A name that could not be a nick would end the command or start another.
     if (to !== null && (to === '' || /[\s,:]/.test(to) || speakable(to) !== to)) return
     const likeness = typeof body.likeness === 'string' ? { likeness: body.likeness } : {}
-    this.#speaker.add({ seq, at, to, text: String(body.text), ...likeness })
+    this.#speaker.add({ seq, at, to, text: String(body.text), ...likeness, first: body.first === true })
   }
 
   /** Tells somebody alone, if a nick in the room is theirs; else that something waits on their page, which tells nothing. */

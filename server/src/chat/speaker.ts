@@ -10,6 +10,8 @@ export interface Saying {
   readonly text: string
   /** Sayings of one likeness can be joined into a line. */
   readonly likeness?: string
+  /** What the team writes as the bot: it goes before all answers, and is still wanted when they are not. */
+  readonly first?: boolean
 }
 
 export interface SpeakerOptions {
@@ -27,9 +29,10 @@ export interface SpeakerOptions {
 const MOST_WAITING = 100
 /** An answer this old helps nobody any more. */
 const STALE_SECONDS = 30
+const FIRST_STALE_SECONDS = 600
 
 /**
- * Says what the bot has to say, in order and never faster than the network allows (a token bucket). While it cannot speak
+ * Says what the bot has to say: what the team writes before all answers, each in order, and never faster than the network allows (a token bucket). While it cannot speak
  * the answers wait: a bounded number of them, and none for longer than it makes sense.
  */
 export class Speaker {
@@ -49,8 +52,9 @@ export class Speaker {
   }
 
   add(saying: Saying): void {
-    this.#waiting.push(saying)
-    if (this.#waiting.length > MOST_WAITING) this.#drop(this.#waiting.shift(), 'too many are waiting')
+    if (saying.first) this.#waiting.splice(this.#firstOnes(), 0, saying)
+    else this.#waiting.push(saying)
+    if (this.#waiting.length > MOST_WAITING) this.#dropOldestAnswer()
     this.#go()
   }
 
@@ -64,6 +68,18 @@ export class Speaker {
     this.#open = false
     clearTimeout(this.#timer)
     this.#timer = undefined
+  }
+
+  /** How many of those that go first are waiting. */
+  #firstOnes(): number {
+    const answer = this.#waiting.findIndex(({ first }) => !first)
+    return answer < 0 ? this.#waiting.length : answer
+  }
+
+  #dropOldestAnswer(): void {
+    const firstOnes = this.#firstOnes()
+    const oldest = firstOnes < this.#waiting.length ? firstOnes : 0
+    this.#drop(this.#waiting.splice(oldest, 1)[0], 'too many are waiting')
   }
 
   #go(): void {
@@ -91,7 +107,7 @@ export class Speaker {
     const { now, clock, everyMs, say } = this.#options
     const next = this.#waiting.shift()
     if (next === undefined) return
-    if (clock() - next.at > STALE_SECONDS) return this.#drop(next, 'it is too old')
+    if (clock() - next.at > (next.first ? FIRST_STALE_SECONDS : STALE_SECONDS)) return this.#drop(next, 'it is too old')
     for (const line of inLines(this.#joined(next))) {
       this.#fullAt = Math.max(this.#fullAt, now()) + everyMs
       say(next.to, line)

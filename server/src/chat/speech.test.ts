@@ -50,10 +50,11 @@ describe('the bot’s voice', () => {
     })
     const add = (text: string) => speaker.add({ seq: 1, at, to: null, text })
     const alike = (text: string) => speaker.add({ seq: 1, at, to: null, text, likeness: 'balance' })
+    const first = (text: string) => speaker.add({ seq: 1, at, to: null, text, first: true })
     const later = (seconds: number) => {
       at += seconds
     }
-    return { speaker, said, add, alike, later }
+    return { speaker, said, add, alike, first, later }
   }
 
   test('joins answers to the same question into as few lines as fit, and leaves others in their order', () => {
@@ -95,6 +96,18 @@ describe('the bot’s voice', () => {
     expect(said).toEqual([])
     one.open()
     expect(said).toEqual(['fresh'])
+  })
+
+  test('says what the team writes before all answers, in its order, and drops none of it for them', () => {
+    const { speaker: one, said, add, first, later } = speaker()
+    first('we begin')
+    for (let i = 0; i < 200; i++) add(`answer ${i}`)
+    first('again in a minute')
+    expect(one.waiting).toBe(100)
+    later(31)
+    one.open()
+    expect(said).toEqual(['we begin', 'again in a minute'])
+    expect(one.waiting).toBe(0)
   })
 
   test('keeps no more than it can use', () => {
