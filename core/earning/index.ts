@@ -24,7 +24,7 @@ export { type Example, examplesOf, type Gets, getsOf, type Week } from './exampl
 export { exampleSentence, planInWords, watchingFor, watchingPays } from './explain.ts'
 export { type EndGap, endGap, gaps, type NoteGap, noteGap, type PayGap, payGap } from './gap.ts'
 export { type Way, waysToEarn } from './howTo.ts'
-export { FIRST_MONEY, Money, minorDigits, moneyInWords, moneyPlain, tipPays } from './money.ts'
+export { FIRST_MONEY, Money, tipPays } from './money.ts'
 export { mayTakePart } from './newcomer.ts'
 export { payFor } from './payFor.ts'
 export {

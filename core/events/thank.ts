@@ -1,14 +1,5 @@
-import { currencySetting, digits, inWords } from '../currency/index.ts'
-import {
-  earningSetting,
-  FIRST_MONEY,
-  minorDigits,
-  moneyInWords,
-  moneyPlain,
-  paySupport,
-  type Support,
-  type SupportKind,
-} from '../earning/index.ts'
+import { currencySetting, digits, inWords, minorDigits, moneyInWords, moneyPlain } from '../currency/index.ts'
+import { earningSetting, FIRST_MONEY, paySupport, type Support, type SupportKind } from '../earning/index.ts'
 import type { ViewerRow } from '../people/index.ts'
 import { rankName } from '../ranks/index.ts'
 import { showAlert } from '../screen/index.ts'

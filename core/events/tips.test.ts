@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { type Money, minorDigits, moneyInWords, tipPays } from '../earning/index.ts'
+import { minorDigits, moneyInWords } from '../currency/index.ts'
+import { type Money, tipPays } from '../earning/index.ts'
 import { explainTransfer, transfers } from '../ledger/index.ts'
 import { CURRENCY, TestChannel } from '../testing/channel.ts'
 import { waitingTips } from './index.ts'

@@ -1,5 +1,5 @@
-import { currencySetting, inWords } from '../currency/index.ts'
-import { earningSetting, moneyInWords, moneyOf, payTip, tipPays } from '../earning/index.ts'
+import { currencySetting, inWords, moneyInWords } from '../currency/index.ts'
+import { earningSetting, moneyOf, payTip, tipPays } from '../earning/index.ts'
 import { needPerson, payeeOf, viewers, watches } from '../people/index.ts'
 import { readSetting } from '../settings/index.ts'
 import { defineTable, type Handler, needKey, ok, refuse, type World } from '../world/index.ts'

@@ -1,4 +1,4 @@
-import { type Currency, digits, durationInWords, inWords } from '../currency/index.ts'
+import { type Currency, digits, durationInWords, inWords, moneyInWords } from '../currency/index.ts'
 import type { TransferRow } from './transfer.ts'
 
 type Explained = Pick<TransferRow, 'reason' | 'detail' | 'amount'>
@@ -90,16 +90,13 @@ const SUPPORT: Readonly<Record<string, (figure: (name: string) => number) => str
 }
 
 function explainSupport(detail: Explained['detail'], amount: number, currency: Currency): string {
-  const money = detail?.kind === 'tip' && detail.currency !== undefined ? `Tipped ${tipped(detail)}` : undefined
+  const money =
+    detail?.kind === 'tip' && detail.currency !== undefined
+      ? `Tipped ${moneyInWords(Number(detail.minorUnits), String(detail.currency))}`
+      : undefined
   const what =
     money ?? SUPPORT[String(detail?.kind)]?.((name) => Number(detail?.[name] ?? 0)) ?? 'Supported the channel'
   return cutAt(what, detail, amount, currency)
-}
-
-/** A tip as people write it, with as many places as its money has. */
-function tipped({ minorUnits, currency }: Readonly<Record<string, string | number>>): string {
-  const format = new Intl.NumberFormat('en', { style: 'currency', currency: String(currency) })
-  return format.format(Number(minorUnits) / 10 ** (format.resolvedOptions().maximumFractionDigits ?? 2))
 }
 
 /** What happened, and that less was paid for it than it is worth, if the wallet had no room for more. */

@@ -117,9 +117,7 @@ type Detail = Readonly<Record<string, string>>
 
 function move(world: World, about: number, viewer: number, change: number, detail: Detail): AdjustedLine[] {
   const room = Math.max(0, MAX_AMOUNT - balanceOf(world, viewer))
-  return change > room
-    ? moveWithin(world, about, viewer, room, detail)
-    : moveWithin(world, about, viewer, change, detail)
+  return moveWithin(world, about, viewer, Math.min(change, room), detail)
 }
 
 function moveWithin(world: World, about: number, viewer: number, change: number, detail: Detail): AdjustedLine[] {

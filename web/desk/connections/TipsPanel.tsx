@@ -1,7 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { inWords } from '#core/currency'
-import { moneyInWords } from '#core/earning'
+import { inWords, moneyInWords } from '#core/currency'
 import { change } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Panel } from '../../parts/Panel.tsx'

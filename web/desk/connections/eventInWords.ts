@@ -1,5 +1,4 @@
-import { digits } from '#core/currency'
-import { moneyInWords } from '#core/earning'
+import { digits, moneyInWords } from '#core/currency'
 
 interface Happened {
   readonly type: string

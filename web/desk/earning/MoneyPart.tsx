@@ -1,5 +1,6 @@
 import { useState } from 'react'
-import { type Money, minorDigits, moneyInWords } from '#core/earning'
+import { minorDigits, moneyInWords } from '#core/currency'
+import type { Money } from '#core/earning'
 import { Button } from '../../parts/Button.tsx'
 
 const CODES: readonly string[] = Intl.supportedValuesOf('currency')
