@@ -5,9 +5,9 @@ const inHtml = (text: string) => text.replace(/[&<>"]/g, (c) => `&#${c.charCodeA
 const STYLE = `
   @font-face { font-family: Text; src: url(/fonts/public-sans.woff2); font-weight: 100 900 }
   body { margin: 0; background: #e7e9e4; color: #22302f; font: 16px/1.5 Text, sans-serif }
-  main { max-width: 46rem; margin: 8vh auto; padding: 2rem; background: #fff; border: 1px solid #c3cac6 }
+  main { max-width: 46rem; margin: 4vh auto; padding: 1.5rem; background: #fff; border: 1px solid #c3cac6 }
   h1 { margin: 0 0 .25rem; font-size: 1.5rem } p { margin: 0 0 1.25rem; color: #4a5a58 }
-  ul { list-style: none; padding: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(10rem, 1fr)); gap: .5rem }
+  ul { list-style: none; padding: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(8rem, 1fr)); gap: .5rem }
   button { width: 100%; padding: .6rem .75rem; font: inherit; text-align: left; background: #f4f6f3; color: inherit; border: 1px solid #aab5b0; cursor: pointer }
   button:hover, button:focus-visible { background: #dfe7e2; outline: 2px solid #2b5c57 }
   .first button { background: #2b5c57; color: #fff; font-weight: 600 }
@@ -24,7 +24,7 @@ export function whoPage(uid: string, streamer: Person, people: readonly Person[]
   <h1>Who are you?</h1>
   <p>This is the stand-in platform's sign-in. It believes whatever you say.</p>
   <form ${action}><ul class="first"><li><button name="name" value="${inHtml(streamer.name)}">${inHtml(streamer.name)}, the streamer</button></li></ul></form>
-  <form ${action}><ul>${people.slice(0, 12).map(choice).join('')}</ul></form>
+  <form ${action}><ul>${people.map(choice).join('')}</ul></form>
   <form ${action}><label for="name">Somebody else</label>
   <div class="own"><input id="name" name="name" maxlength="30" required pattern="[A-Za-z_][A-Za-z0-9_\\-]*" ${problem ? 'aria-describedby="problem"' : ''}>
   <button>Sign in</button></div>${problem ? `<p id="problem" role="alert">${inHtml(problem)}</p>` : ''}</form>
