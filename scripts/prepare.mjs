@@ -25,12 +25,19 @@ export function postgresPrograms() {
   return newest && `${root}/${newest}/bin`
 }
 
+/** What the tests talk to that we did not write: chat servers, services for accounts, a maker of certificates. */
+const PEERS = [
+  ['/usr/sbin/ngircd', 'ngircd'],
+  ['/usr/sbin/inspircd', 'inspircd'],
+  ['/usr/bin/atheme-services', 'atheme-services'],
+  ['/usr/bin/openssl', 'openssl'],
+]
+
 function installDebianPackages(forTests) {
   const missing = []
   if (postgresPrograms() === undefined) missing.push('postgresql')
   if (forTests && !existsSync('/usr/bin/chromium')) missing.push('chromium')
-  // A chat server that we did not write, for the chat tests.
-  if (forTests && !existsSync('/usr/sbin/ngircd')) missing.push('ngircd')
+  for (const [program, name] of forTests ? PEERS : []) if (!existsSync(program)) missing.push(name)
   if (missing.length === 0) return
   console.log(`Installing Debian packages: ${missing.join(', ')}`)
   const root = process.getuid?.() === 0

@@ -96,7 +96,7 @@ export function answer(world: World, asker: Asker, text: string, how: { reply?: 
   const named = withoutName(text, asker.name)
   const mention = to === null && reply === 'mention'
   const spoken = mention ? `@${asker.name} ${named}` : text
-  say(world, { topic: 'answers', to, text: spoken, ...(how.likeness !== undefined && { likeness: how.likeness }) })
+  say(world, { topic: 'answers', to, text: spoken, likeness: how.likeness ?? 'answer' })
 }
 
 /** An answer that begins with a name, without it: "pia: not now" -> "not now". */

@@ -15,6 +15,15 @@ const Environment = Type.Object({
   CHAT_NICK: Type.String({ pattern: '^[A-Za-z][A-Za-z0-9_-]{0,29}$', default: 'Ricompensa' }),
   CHAT_SASL_ACCOUNT: Type.String({ default: '' }),
   CHAT_SASL_PASSWORD: Type.String({ default: '' }),
+  /** Whether the bot may speak without being signed in, if the network does not take its account. */
+  CHAT_SASL: Type.String({ pattern: '^(required|optional)$', default: 'required' }),
+  CHAT_ROOM_KEY: Type.String({ pattern: '^[^\\s,]*$', default: '' }),
+  /** The signs before a nick that make a moderator. */
+  CHAT_MODERATORS: Type.String({ pattern: '^[~&@%+!*.]+$', default: '@&~' }),
+  /** The network's service that puts out who sits on the bot's nick; `none`: there is none. */
+  CHAT_NICK_SERVICE: Type.String({ pattern: '^[A-Za-z][A-Za-z0-9_-]{0,29}$', default: 'NickServ' }),
+  /** A file with the certificate of the network's own authority. */
+  CHAT_TLS_CA: Type.String({ default: '' }),
   /** Whether the chat network's accounts are those of the sign-in, or its own; empty: as this installation began. */
   CHAT_ACCOUNTS: Type.String({ pattern: '^(sign-in|own)?$', default: '' }),
   CHAT_CHANNEL: Type.String({ default: '' }),

@@ -6,11 +6,14 @@ import { CODE_HERE, type CodeOf } from '#core/voice'
 import type { Fact } from '#core/world'
 import { IntentBug, WriterBusy } from '../writer/index.ts'
 import { type ChatAddress, parseChatAddress } from './address.ts'
-import { type IrcEvent, lineId, otherNick, SHORT_NICK } from './ircEvent.ts'
-import { Presence } from './presence.ts'
+import type { IrcEvent } from './ircEvent.ts'
+import { Login, type SaslAccount } from './login.ts'
+import { RoomListener } from './roomListener.ts'
 import { Speaker } from './speaker.ts'
 import { speakable } from './speech.ts'
-import { type ChatState, refusalSentence } from './state.ts'
+import { type ChatState, farewellSentence, faultSentence, refusalSentence, seatSentence } from './state.ts'
+import { Transport } from './transport.ts'
+import { WishedNick } from './wishedNick.ts'
 
 export interface ConnectorOptions {
   readonly address: string
@@ -19,7 +22,17 @@ export interface ConnectorOptions {
   readonly issuer?: string
   /** What is needed to tell somebody something that is for them alone. */
   readonly privately: (viewer: number, code: CodeOf | undefined) => Promise<ForOne>
-  readonly sasl?: { readonly account: string; readonly password: string }
+  readonly sasl?: SaslAccount
+  /** Whether the bot may speak without being signed in, if the network does not take its account. */
+  readonly unsigned?: boolean
+  /** What the network's service for nicks is called; left out: there is none. */
+  readonly nickService?: string
+  /** The key that the room asks for. */
+  readonly roomKey?: string
+  /** Which signs before a nick make a moderator. */
+  readonly moderators?: string
+  /** Certificates of the network's own authority, as PEM. */
+  readonly ca?: string
   readonly submit: (key: string, intent: Intent) => Promise<unknown>
   /** Accounts the channel holds for present, and up to when that was known. */
   readonly presentBefore: () => Promise<{ accounts: readonly string[]; until: number }>
@@ -44,37 +57,38 @@ export interface ForOne {
   readonly page: string
 }
 
-const CAPS = ['message-tags', 'account-tag', 'account-notify', 'extended-join', 'multi-prefix', 'server-time']
+const CAPS = ['message-tags', 'account-tag', 'account-notify', 'extended-join', 'multi-prefix', 'server-time', 'batch']
 const LONGEST_PAUSE_MS = 120_000
 const MINUTE_MS = 60_000
+/** What networks answer to too much at once: "target change too fast", "too many targets", "command dropped". */
+const TOO_FAST: ReadonlySet<string> = new Set(['439', '407', '263'])
 
 /** The bot's seat in one IRC room: turns what happens there into intents, and speaks the answers. */
 export class ChatConnector {
   readonly #client = new irc.Client()
   readonly #address: ChatAddress
-  readonly #presence: Presence
+  readonly #listener: RoomListener
   readonly #speaker: Speaker
+  readonly #login: Login
+  readonly #nick: WishedNick
   #room: string
-  #joined = false
+  /** What the room was called before it moved. */
+  #before: string | undefined
   #stopped = false
   #failures = 0
-  #told = false
+  /** Why the network ended the connection, as it said itself. */
+  #farewell: string | undefined
+  #sentence = ''
   #again: NodeJS.Timeout | undefined
-  #looking: NodeJS.Timeout | undefined
   #minutes: NodeJS.Timeout | undefined
 
   constructor(readonly options: ConnectorOptions) {
     this.#address = parseChatAddress(options.address)
     this.#room = this.#address.room
-    const { clock, log, burst, everyMs, presentBefore, issuer } = options
-    this.#presence = new Presence({
-      submit: (key, intent) => this.#submit(key, intent),
-      presentBefore,
-      clock,
-      fold: (nick) => this.#client.caseLower(nick),
-      isOwn: (nick) => this.#own(nick),
-      ...(issuer !== undefined && { issuer }),
-    })
+    this.#login = new Login(options.sasl)
+    this.#nick = new WishedNick(this.#client, options.nick, options.nickService ?? '')
+    this.#listener = this.#roomListener()
+    const { clock, log, burst, everyMs } = options
     this.#speaker = new Speaker({
       say: (to, line) => (to === null ? this.#client.say(this.#room, line) : this.#client.notice(to, line)),
       now: () => performance.now(),
@@ -85,20 +99,37 @@ export class ChatConnector {
     })
   }
 
+  #roomListener(): RoomListener {
+    const { clock, presentBefore, issuer, moderators, lookRoundMs } = this.options
+    const submit = (key: string, intent: Intent) => this.#submit(key, intent)
+    return new RoomListener({
+      client: this.#client,
+      room: () => this.#room,
+      presence: { submit, presentBefore, clock, ...(issuer !== undefined && { issuer }) },
+      isOwnBefore: (nick, account) => this.#isOwnBefore(nick, account),
+      submit,
+      moderators,
+      lookRoundMs,
+      onSeated: () => this.#seated(),
+      onChanged: () => this.#tellSeat(),
+      onPutOut: (sentence) => this.#putOut(sentence),
+      onFreed: (nick) => this.#nick.freed(nick),
+    })
+  }
+
   start(): void {
     this.#listen()
     this.#client.requestCap(CAPS)
-    this.#minutes = setInterval(() => this.#presence.forgetSilent(), MINUTE_MS)
+    this.#minutes = setInterval(() => this.#eachMinute(), MINUTE_MS)
     this.#connect()
   }
 
   stop(): void {
     this.#stopped = true
     clearTimeout(this.#again)
-    clearTimeout(this.#looking)
     clearInterval(this.#minutes)
     this.#speaker.close()
-    this.#presence.clear()
+    this.#listener.clear()
     this.#client.removeAllListeners()
     this.#client.quit('closing the workshop')
   }
@@ -118,7 +149,7 @@ export class ChatConnector {
   async #whisper({ seq, at, body }: Fact, viewer: number): Promise<void> {
     const name = String(body.to)
     const { accounts, code, page } = await this.options.privately(viewer, body.code as CodeOf | undefined)
-    const theirs = this.#presence.room.all().filter((who) => accounts.includes(keyOf(who)))
+    const theirs = this.#listener.presence.room.all().filter((who) => accounts.includes(keyOf(who)))
     const nick = (theirs.find((who) => who.name === name) ?? theirs[0])?.name
     const text = String(body.text).replaceAll(CODE_HERE, () => code ?? '')
     if (nick !== undefined) this.#speaker.add({ seq, at, to: nick, text })
@@ -126,9 +157,13 @@ export class ChatConnector {
   }
 
   #connect(): void {
-    const { nick, sasl } = this.options
+    const { nick, sasl, ca } = this.options
     const { host, port, tls } = this.#address
-    this.#state('connecting', `Connecting to ${host}.`)
+    // What the network said last time stays to be read until it is known how it goes this time.
+    if (this.#farewell === undefined) this.#state('connecting', `Connecting to ${host}.`)
+    this.#farewell = undefined
+    this.#login.connecting()
+    this.#nick.connecting()
     this.#client.connect({
       host,
       port,
@@ -137,6 +172,8 @@ export class ChatConnector {
       username: nick.toLowerCase(),
       gecos: nick,
       version: null,
+      transport: Transport,
+      ...(ca !== undefined && { ca: [ca] }),
       ...(sasl && { account: { account: sasl.account, password: sasl.password } }),
       // Its own way of reconnecting gives up if the first attempt fails.
       auto_reconnect: false,
@@ -149,135 +186,94 @@ export class ChatConnector {
 
   #listen(): void {
     const on = (name: string, heard: (event: IrcEvent) => void) => this.#client.on(name, heard)
-    on('registered', () => this.#client.join(this.#room))
-    on('socket close', () => this.#closed())
-    on('nick in use', ({ nick }) => this.#client.changeNick(otherNick(nick)))
-    // Most often too long for an old network, which takes nine letters.
-    on('nick invalid', ({ nick }) => this.#client.changeNick(nick.slice(0, SHORT_NICK)))
-    on('userlist', (event) => this.#seated(event))
-    on('wholist', (event) => this.#accountsTold(event))
-    on('join', ({ nick, account }) => this.#joins(nick, account || undefined))
-    on('part', ({ nick }) => this.#left(nick))
-    on('quit', ({ nick, message }) => this.#left(nick, message))
-    on('kick', ({ kicked, nick, message }) => this.#kicked(kicked, nick, message))
-    on('nick', ({ nick, new_nick }) => this.#presence.renamed(nick, new_nick))
-    on('account', ({ nick, account }) => this.#presence.room.set(nick, { account: account || undefined }))
-    on('mode', (event) => this.#modesSet(event))
-    on('privmsg', (event) => this.#said(event))
-    on('action', (event) => this.#said(event))
+    this.#client.on('socket close', (fault) => this.#closed(fault))
+    on('loggedin', ({ account }) => account && this.#login.loggedIn(account))
+    on('loggedout', () => this.#login.loggedOut())
+    on('sasl failed', ({ reason, message }) => this.#login.failed(reason, message))
+    on('registered', ({ nick }) => this.#registered(nick))
+    on('nick in use', ({ nick }) => this.#nick.inUse(nick))
+    on('nick invalid', ({ nick }) => this.#nick.invalid(nick))
     on('irc error', (event) => this.#refused(event))
     on('channel_redirect', ({ from, to }) => this.#roomMoved(from, to))
     on('unknown command', ({ command, params: [first = '', second = ''] }) => {
       if (command === 'RENAME') this.#roomMoved(first, second)
       // "No such room": the answer to joining one that cannot be.
       if (command === '403') this.#refused({ error: 'no_such_channel', channel: second })
+      if (TOO_FAST.has(command)) this.#speaker.slower()
     })
   }
 
-  #said({ nick, target, message, account, tags }: IrcEvent): void {
-    if (this.#own(nick)) return
-    const privately = !this.#client.caseCompare(target, this.#room)
-    const who = { ...this.#presence.room.who(nick, account || undefined), ...('bot' in tags && { bot: true }) }
-    this.#presence.spoke(who)
-    this.#submit(`chat/${lineId(tags, nick, message)}`, { kind: 'chat.line', who, text: message, privately })
-  }
-
-  #joins(nick: string, account: string | undefined): void {
-    if (!this.#own(nick)) return this.#presence.arrived(nick, account)
-    // The network tells next who is here; one that never does must not keep us waiting for ever.
-    this.#lookLater()
-  }
-
-  #left(nick: string, reason?: string): void {
-    if (this.#own(nick)) return this.#putOut(`The bot has left ${this.#room}; it comes back by itself.`)
-    this.#presence.left(nick, reason)
-  }
-
-  #kicked(kicked: string, by: string, reason: string): void {
-    if (!this.#own(kicked)) return this.#presence.left(kicked)
-    const why = reason ? ` ("${speakable(reason)}")` : ''
-    this.#putOut(`${by} has put the bot out of ${this.#room}${why}; it tries to come back by itself.`)
-  }
-
-  #modesSet({ target, modes }: IrcEvent): void {
-    if (!this.#client.caseCompare(target, this.#room)) return
-    for (const { mode, param } of modes) {
-      if (param !== undefined && mode.slice(1) === 'o') this.#presence.operatorSet(param, mode.startsWith('+'))
+  #registered(nick: string): void {
+    const problem = this.#login.problem()
+    if (problem !== undefined && !this.options.unsigned) {
+      this.#farewell = `${problem} Check CHAT_SASL_ACCOUNT and CHAT_SASL_PASSWORD, or set CHAT_SASL=optional to have the bot speak without; it keeps trying.`
+      return this.#client.quit()
     }
+    this.#nick.registered(nick, this.#login.account !== undefined)
+    this.#client.join(this.#room, this.options.roomKey)
   }
 
-  #seated({ users }: IrcEvent): void {
-    this.#told = true
-    for (const { nick, modes } of users) {
-      if (!this.#own(nick)) this.#presence.room.set(nick, { operator: modes?.includes('o') ?? false })
-    }
-    this.#client.who(this.#room)
-    this.#lookLater()
+  #eachMinute(): void {
+    this.#listener.eachMinute()
+    this.#nick.takeBack(this.#login.account !== undefined)
   }
 
-  #accountsTold({ users }: IrcEvent): void {
-    for (const { nick, account } of users) {
-      if (!this.#own(nick) && this.#presence.room.has(nick))
-        this.#presence.room.set(nick, { account: account || undefined })
-    }
-    if (!this.#joined) void this.#lookRound()
-  }
-
-  #lookLater(): void {
-    clearTimeout(this.#looking)
-    this.#looking = setTimeout(() => void this.#lookRound(), this.options.lookRoundMs ?? 5000)
-  }
-
-  async #lookRound(): Promise<void> {
-    clearTimeout(this.#looking)
-    this.#joined = true
-    await this.#presence.lookRound(this.#told)
-    if (!this.#joined) return
+  #seated(): void {
     this.#failures = 0
-    const blind = this.#told
-      ? ''
-      : ' The network does not tell who is in the room, so only who speaks counts as present.'
-    this.#state('connected', `In ${this.#room}.${blind}`)
+    this.#farewell = undefined
+    this.#sentence = ''
+    this.#tellSeat()
     this.#speaker.open()
+  }
+
+  /** Says how the bot sits in the room, if that has changed. */
+  #tellSeat(): void {
+    if (!this.#listener.joined) return
+    const unsigned = this.#login.problem()
+    const sentence = seatSentence({ ...this.#listener.seat, room: this.#room, before: this.#before, unsigned })
+    if (sentence === this.#sentence) return
+    this.#sentence = sentence
+    this.#state('connected', sentence)
   }
 
   /** The room is called something else now: IRC's rename, or a server that sends us on. */
   #roomMoved(from: string, to: string): void {
     if (to === '' || !this.#client.caseCompare(from, this.#room)) return
+    this.#before = from
     this.#room = to
-    if (this.#joined) this.#state('connected', `In ${to}: the room was renamed from ${from}.`)
+    this.#tellSeat()
   }
 
   #refused({ error, channel, reason }: { error: string; channel?: string; reason?: string }): void {
-    if (error === 'cannot_send_to_channel' && this.#joined)
-      return this.#state('connected', `In ${this.#room}, but the bot may not speak there. Give it a voice.`)
+    if (error === 'cannot_send_to_channel' && this.#listener.joined) return this.#listener.silenced()
+    if (/flood/i.test(reason ?? '')) this.#speaker.slower()
+    this.#farewell ??= farewellSentence(error, reason)
     const sentence = refusalSentence(error, this.#room, reason)
     if (sentence === undefined || (channel !== undefined && !this.#client.caseCompare(channel, this.#room))) return
     this.#lost()
     this.#state('refused', sentence)
-    this.#after(() => this.#client.join(this.#room))
+    this.#after(() => this.#client.join(this.#room, this.options.roomKey))
   }
 
   #putOut(sentence: string): void {
     this.#lost()
     this.#state('refused', sentence)
-    this.#after(() => this.#client.join(this.#room))
+    this.#after(() => this.#client.join(this.#room, this.options.roomKey))
   }
 
-  #closed(): void {
+  #closed(fault: unknown): void {
     if (this.#stopped) return
     this.#lost()
-    this.#state('connecting', `There is no connection to ${this.#address.host}; it is tried again by itself.`)
+    const why = fault instanceof Error ? (fault as NodeJS.ErrnoException) : undefined
+    if (this.#farewell !== undefined) this.#state('refused', this.#farewell)
+    else this.#state('connecting', faultSentence(this.#address.host, why))
     this.#after(() => this.#connect())
   }
 
   #lost(): void {
-    if (this.#joined) this.options.log.warn('chat connection lost')
-    clearTimeout(this.#looking)
-    this.#joined = false
-    this.#told = false
+    if (this.#listener.joined) this.options.log.warn('chat connection lost')
     this.#speaker.close()
-    this.#presence.clear()
+    this.#listener.clear()
   }
 
   /** Tries again later: each time after twice as long, never at the same moment as others who lost the same server. */
@@ -288,8 +284,10 @@ export class ChatConnector {
     this.#again = setTimeout(attempt, pause * (0.5 + Math.random()))
   }
 
-  #own(nick: string): boolean {
-    return this.#client.caseCompare(nick, this.#client.user.nick)
+  /** Whether it is the bot on a connection of before, which the network has not given up yet. */
+  #isOwnBefore(nick: string, account: string | undefined): boolean {
+    const own = this.#login.account
+    return own !== undefined && account === own.toLowerCase() && this.#nick.isOfOurs(nick)
   }
 
   #submit(key: string, intent: Intent): void {

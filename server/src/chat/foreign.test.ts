@@ -1,78 +1,11 @@
-import { spawn } from 'node:child_process'
-import { mkdtempSync, writeFileSync } from 'node:fs'
-import { createServer, connect as dial, type Socket } from 'node:net'
-import { tmpdir } from 'node:os'
+import { createServer, type Socket } from 'node:net'
 import { createInterface } from 'node:readline'
-import { pino } from 'pino'
-import { expect, onTestFinished, test, vi } from 'vitest'
-import type { Intent } from '#core/engine'
+import { expect, onTestFinished, test } from 'vitest'
+import { ngircd } from '../testing/peers/ngircd.ts'
+import { plainClient } from '../testing/peers/plainClient.ts'
+import { connectTo } from '../testing/peers/seated.ts'
+import { soon } from '../testing/peers/started.ts'
 import { freePort } from '../testing/ports.ts'
-import { ChatConnector, type ChatState } from './index.ts'
-
-const soon = (check: () => void) => vi.waitFor(check, { timeout: 120_000, interval: 50 })
-
-/** Our connector on its way to a room at a port, with pauses short enough for a test. */
-function connectTo(port: number) {
-  const intents: (Intent & { key: string })[] = []
-  const states: ChatState[] = []
-  const connector = new ChatConnector({
-    address: `irc://127.0.0.1:${port}/#bench`,
-    nick: 'Ricompensa',
-    submit: async (key, intent) => void intents.push({ ...intent, key }),
-    privately: async () => ({ accounts: ['pia'], code: 'CODE-1', page: 'the page' }),
-    presentBefore: async () => ({ accounts: [], until: 0 }),
-    onState: (state) => void states.push(state),
-    clock: () => Math.floor(Date.now() / 1000),
-    log: pino({ level: 'silent' }),
-    firstPauseMs: 100,
-    lookRoundMs: 300,
-  })
-  connector.start()
-  onTestFinished(() => connector.stop())
-  const of = (kind: Intent['kind']) => intents.filter((intent) => intent.kind === kind)
-  const reply = (text: string, to: string | null = null) =>
-    connector.speak({
-      seq: 1,
-      at: Math.floor(Date.now() / 1000),
-      kind: 'chat.replied',
-      audience: 'desk',
-      body: { to, text },
-    })
-  return { connector, states, of, reply, state: () => states.at(-1) }
-}
-
-/** A plain client: what it sends, and every line it got. */
-function plainClient(port: number, nick: string) {
-  const socket = dial(port, '127.0.0.1')
-  const lines: string[] = []
-  createInterface(socket).on('line', (line) => {
-    lines.push(line)
-    if (line.startsWith('PING')) socket.write(`${line.replace('PING', 'PONG')}\r\n`)
-  })
-  const send = (...commands: string[]) => socket.write(commands.map((one) => `${one}\r\n`).join(''))
-  send(`NICK ${nick}`, `USER ${nick} 0 * :${nick}`)
-  onTestFinished(() => void socket.destroy())
-  return { lines, send }
-}
-
-/** Debian's ngircd: a server that we did not write, without tags and without accounts. */
-async function ngircd(nickLength = 30) {
-  const port = await freePort()
-  const folder = mkdtempSync(`${tmpdir()}/ngircd-`)
-  const config = ['[Global]', 'Name = irc.test', 'Info = test', 'Listen = 127.0.0.1', `Ports = ${port}`]
-  const limits = ['[Limits]', 'MaxConnectionsIP = 0', 'PingTimeout = 20', `MaxNickLength = ${nickLength}`]
-  const options = ['[Options]', 'Ident = no', 'PAM = no', 'DNS = no']
-  writeFileSync(`${folder}/ngircd.conf`, [...config, ...limits, ...options, ''].join('\n'))
-  const child = spawn('/usr/sbin/ngircd', ['-n', '-f', `${folder}/ngircd.conf`], { stdio: 'ignore' })
-  onTestFinished(() => void child.kill())
-  const reachable = () =>
-    new Promise<boolean>((answer) => {
-      const probe = dial(port, '127.0.0.1')
-      probe.on('connect', () => answer(probe.destroy() !== undefined)).on('error', () => answer(false))
-    })
-  await vi.waitFor(async () => expect(await reachable()).toBe(true), { timeout: 120_000 })
-  return port
-}
 
 test('on ngircd: takes another nick if its own is in use, hears, answers, and comes back when put out', async () => {
   const port = await ngircd()
@@ -161,8 +94,9 @@ test('on a server that tells nothing of who is there: hears all the same, follow
   await soon(() => expect(state()?.status).toBe('connected'))
   expect(state()?.sentence).toContain('only who speaks counts as present')
   tell(':Pia!p@h PRIVMSG #bench :hello')
-  tell('@time=2026-11-23T19:00:00.000Z :Pia!p@h PRIVMSG #bench :again')
-  tell('@time=2026-11-23T19:00:00.000Z :Pia!p@h PRIVMSG #bench :again')
+  const time = new Date().toISOString()
+  tell(`@time=${time} :Pia!p@h PRIVMSG #bench :again`)
+  tell(`@time=${time} :Pia!p@h PRIVMSG #bench :again`)
   await soon(() => expect(of('chat.line')).toHaveLength(3))
   const keys = of('chat.line').map(({ key }) => key)
   expect(keys[1]).toBe(keys[2])

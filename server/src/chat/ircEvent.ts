@@ -15,6 +15,7 @@ export interface IrcEvent {
   readonly from: string
   readonly to: string
   readonly params: readonly string[]
+  readonly batch?: { readonly type: string }
   readonly tags: Readonly<Record<string, string>>
   readonly users: readonly {
     nick: string

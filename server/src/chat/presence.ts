@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { Intent } from '#core/engine'
-import { type AccountKey, keyOf, type Who } from '#core/people'
+import { type AccountKey, keyOf, NICK, type Who } from '#core/people'
 import { Room } from './room.ts'
 
 export interface PresenceOptions {
@@ -10,9 +10,12 @@ export interface PresenceOptions {
   readonly clock: () => number
   /** Folds case as the network does. */
   readonly fold: (nick: string) => string
-  readonly isOwn: (nick: string) => boolean
+  /** Whether it is the bot itself, here or on a connection that has not ended yet. */
+  readonly isOwn: (nick: string, account?: string) => boolean
   /** Who issues the accounts that the network tells. */
   readonly issuer?: string
+  /** The letters of the modes that make a moderator. */
+  readonly moderatorModes?: () => string
   /** How long somebody lost in a split of the network may take to return (milliseconds). */
   readonly splitMs?: number
 }
@@ -23,7 +26,7 @@ const SPLIT = /^[\w*-]+(\.[\w*-]+)+ [\w*-]+(\.[\w*-]+)+$/
 const SPLIT_MS = 60_000
 /** How many people one note of a gap names: so many that other lines do not wait long behind it. */
 const GAP_PEOPLE = 5000
-/** Where the network does not tell who is in the room, who has been silent for this long counts as gone (seconds). */
+/** Whom the network does not show in the room counts as gone after so long a silence (seconds). */
 const SILENCE_SECONDS = 15 * 60
 
 /** Turns who comes to and goes from the room into intents. */
@@ -31,12 +34,14 @@ export class Presence {
   readonly room: Room
   readonly #options: Required<PresenceOptions>
   readonly #split = new Map<string, NodeJS.Timeout>()
-  /** When each spoke last, where nothing else tells who is there; undefined where the network does. */
-  #spoken: Map<string, number> | undefined
+  /** By nick, who has spoken and is not shown in the room, or is in one where nobody is: when, and under which account. */
+  readonly #spoken = new Map<string, { readonly account: AccountKey; readonly at: number }>()
+  /** Whether the network tells who is in the room. */
+  #told = true
 
   constructor(options: PresenceOptions) {
-    this.#options = { splitMs: SPLIT_MS, issuer: '', ...options }
-    this.room = new Room(options.fold, options.issuer)
+    this.#options = { splitMs: SPLIT_MS, issuer: '', moderatorModes: () => 'o', ...options }
+    this.room = new Room(options.fold, options.issuer, options.moderatorModes)
   }
 
   /** Starts over: nothing is known of the room. */
@@ -44,17 +49,22 @@ export class Presence {
     for (const timer of this.#split.values()) clearTimeout(timer)
     this.#split.clear()
     this.room.clear()
-    this.#spoken = undefined
+    this.#spoken.clear()
+  }
+
+  /** Whether somebody has spoken whom the network does not show. */
+  get hides(): boolean {
+    return this.#told && this.#spoken.size > 0
   }
 
   /** The room as it stands after joining, as far as the network tells. */
   async lookRound(told: boolean): Promise<void> {
-    this.#spoken = told ? undefined : new Map()
+    this.#told = told
     const before = await this.#options.presentBefore()
     // Nobody saw who was there meanwhile: everyone is settled to when it was last known, and counts anew from now.
     for (const account of before.accounts) this.#leave(account, before.until)
     // The room as it is by now: who came in while we asked must not be left out.
-    const here = this.room.all()
+    const here = this.room.all().filter((who) => !this.#isOwn(who))
     for (const who of here) this.#arrive(who)
     const stayed = new Set(here.map(keyOf))
     this.#tellGap(
@@ -73,18 +83,18 @@ export class Presence {
   }
 
   arrived(nick: string, account: string | undefined): void {
-    if (this.#options.isOwn(nick)) return
     this.#endSplit(nick)
-    this.room.set(nick, { account, operator: false })
+    this.#spoken.delete(this.#options.fold(nick))
+    this.room.set(nick, { account, modes: '' })
     this.#arrive(this.room.who(nick))
   }
 
   left(nick: string, reason = ''): void {
     const { fold, clock, splitMs } = this.#options
-    const account = keyOf(this.room.who(nick))
+    const account = this.#spoken.get(fold(nick))?.account ?? keyOf(this.room.who(nick))
+    this.#spoken.delete(fold(nick))
     this.room.delete(nick)
-    // Somebody here on two devices stays until the last one leaves.
-    if (this.room.all().some((who) => keyOf(who) === account)) return
+    if (this.#isHere(account)) return
     if (!SPLIT.test(reason)) return this.#leave(account)
     const until = clock()
     this.#endSplit(nick)
@@ -98,33 +108,64 @@ export class Presence {
   }
 
   renamed(from: string, to: string): void {
-    const { isOwn } = this.#options
-    if (isOwn(from) || isOwn(to)) return
+    const spoken = this.#spoken.get(this.#options.fold(from))
+    if (spoken !== undefined) this.#silent(this.#options.fold(from), spoken)
+    if (!this.room.has(from)) return
     const before = keyOf(this.room.who(from))
     this.room.rename(from, to)
-    const who = this.room.who(to)
-    if (keyOf(who) !== before) this.#leave(before)
+    this.#changed(before, to)
+  }
+
+  modeSet(nick: string, mode: string, on: boolean): void {
+    if (!this.room.has(nick)) return
+    this.room.setMode(nick, mode, on)
+    this.#arrive(this.room.who(nick))
+  }
+
+  /** The network tells under which account somebody is here; another one than before is somebody else. */
+  accountTold(nick: string, account: string | undefined): void {
+    if (!this.room.has(nick)) return
+    const before = keyOf(this.room.who(nick))
+    this.room.set(nick, { account })
+    if (keyOf(this.room.who(nick)) !== before) this.#changed(before, nick)
+  }
+
+  /** Who was one is another now. */
+  #changed(before: AccountKey, nick: string): void {
+    const who = this.room.who(nick)
+    if (keyOf(who) !== before && !this.#isHere(before)) this.#leave(before)
     this.#arrive(who)
   }
 
-  operatorSet(nick: string, operator: boolean): void {
-    this.room.set(nick, { operator })
-    if (!this.#options.isOwn(nick)) this.#arrive(this.room.who(nick))
-  }
-
-  /** Somebody spoke: where the network tells nothing else, that is how we know they are there. */
+  /** Somebody spoke in the room: where the network does not show them, that is how we know they are there. */
   spoke(who: Who): void {
-    this.#spoken?.set(keyOf(who), this.#options.clock())
+    if (this.#isOwn(who) || (this.#told && this.room.has(who.name))) return
+    const nick = this.#options.fold(who.name)
+    const before = this.#spoken.get(nick)
+    if (before !== undefined && before.account !== keyOf(who)) this.#silent(nick, before)
+    this.#spoken.set(nick, { account: keyOf(who), at: this.#options.clock() })
   }
 
-  /** To be called every minute or so: who has been silent for long counts as gone, in a room that tells nothing else. */
+  /** To be called every minute or so: who is not shown and has been silent for long counts as gone. */
   forgetSilent(): void {
     const before = this.#options.clock() - SILENCE_SECONDS
-    for (const [account, at] of this.#spoken ?? []) {
-      if (at > before) continue
-      this.#spoken?.delete(account)
-      this.#leave(account, at + SILENCE_SECONDS)
-    }
+    for (const [nick, spoken] of this.#spoken)
+      if (spoken.at <= before) this.#silent(nick, spoken, spoken.at + SILENCE_SECONDS)
+  }
+
+  #silent(nick: string, { account }: { readonly account: AccountKey }, until?: number): void {
+    this.#spoken.delete(nick)
+    if (!this.#isHere(account)) this.#leave(account, until)
+  }
+
+  /** Whether somebody is here on another device: they stay until the last one leaves. */
+  #isHere(account: AccountKey): boolean {
+    const shown = this.#told && this.room.all().some((who) => keyOf(who) === account)
+    return shown || [...this.#spoken.values()].some((spoken) => spoken.account === account)
+  }
+
+  #isOwn({ name, issuer, account }: Who): boolean {
+    return this.#options.isOwn(name, issuer === NICK ? undefined : account)
   }
 
   #endSplit(nick: string): void {
@@ -134,6 +175,7 @@ export class Presence {
   }
 
   #arrive(who: Who): void {
+    if (this.#isOwn(who)) return
     this.#options.submit(`arrived/${randomUUID()}`, { kind: 'presence.arrived', who })
   }
 

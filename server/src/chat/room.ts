@@ -2,7 +2,8 @@ import { NICK, type Who } from '#core/people'
 
 interface Member {
   account: string | undefined
-  operator: boolean
+  /** The letters of the modes that they have in the room. */
+  modes: string
 }
 
 /** Who is in the chat room, by nick. Knows what account and standing each has, as far as the network tells. */
@@ -12,11 +13,17 @@ export class Room {
   /**
    * @param fold - Folds case as the network does, so that "Pia" and "pia" are one.
    * @param issuer - Who issues the accounts that the network tells.
+   * @param moderatorModes - The letters of the modes that make a moderator.
    */
   constructor(
     readonly fold: (nick: string) => string,
     readonly issuer = '',
+    readonly moderatorModes: () => string = () => 'o',
   ) {}
+
+  get size(): number {
+    return this.#members.size
+  }
 
   clear(): void {
     this.#members.clear()
@@ -24,7 +31,13 @@ export class Room {
 
   set(nick: string, known: Partial<Member>): void {
     const before = this.#members.get(this.fold(nick))
-    this.#members.set(this.fold(nick), { account: undefined, operator: false, ...before, ...known, nick })
+    this.#members.set(this.fold(nick), { account: undefined, modes: '', ...before, ...known, nick })
+  }
+
+  /** A mode was set on somebody, or taken. */
+  setMode(nick: string, mode: string, on: boolean): void {
+    const others = (this.#members.get(this.fold(nick))?.modes ?? '').replaceAll(mode, '')
+    this.set(nick, { modes: on ? `${others}${mode}` : others })
   }
 
   delete(nick: string): void {
@@ -55,7 +68,7 @@ export class Room {
     return {
       ...ref,
       name: nick,
-      moderator: member?.operator ?? false,
+      moderator: [...(member?.modes ?? '')].some((mode) => this.moderatorModes().includes(mode)),
     }
   }
 

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import pg from 'pg'
 import type { Logger } from 'pino'
 import { keyOf } from '#core/people'
@@ -28,6 +29,7 @@ export class ChatSeat {
   #lock: pg.Client | undefined
   #again: NodeJS.Timeout | undefined
   #leave: (() => Promise<void>) | undefined
+  readonly #network: ReturnType<typeof networkOf>
 
   constructor(
     readonly config: Config,
@@ -44,7 +46,9 @@ export class ChatSeat {
       result: Result<Answer>,
       ms: number,
     ) => Promise<void> = async () => {},
-  ) {}
+  ) {
+    this.#network = networkOf(config)
+  }
 
   /** Takes the seat, now or whenever it becomes free, if an address is set and its channel exists. */
   async start(): Promise<void> {
@@ -127,13 +131,9 @@ export class ChatSeat {
   }
 
   #connector(channel: number, on: { knownUntil: () => number; onState: (state: ChatState) => void }): ChatConnector {
-    const { CHAT_ADDRESS: address, CHAT_NICK: nick } = this.config
     const quota = new ChatQuota(Number(this.config.CHAT_LINES_PER_10S), this.channels.clock)
-    const { CHAT_SASL_ACCOUNT: account, CHAT_SASL_PASSWORD: password } = this.config
     return new ChatConnector({
-      address,
-      nick,
-      ...(account !== '' && { sasl: { account, password } }),
+      ...this.#network,
       submit: async (key, intent) => {
         const began = performance.now()
         if (!quota.takes(intent)) return
@@ -175,5 +175,28 @@ export class ChatSeat {
   async #presentAccounts(channel: number): Promise<string[]> {
     const text = 'select account_key as account from viewer where channel = $1 and present'
     return (await this.channels.pool.query(text, [channel])).rows.map((row) => row.account as string)
+  }
+}
+
+/** What the environment says of the chat network. @throws if the file of its authority cannot be read. */
+function networkOf(config: Config) {
+  const { CHAT_ADDRESS: address, CHAT_NICK: nick, CHAT_SASL_ACCOUNT: account, CHAT_SASL_PASSWORD: password } = config
+  return {
+    address,
+    nick,
+    ...(account !== '' && { sasl: { account, password } }),
+    unsigned: config.CHAT_SASL === 'optional',
+    nickService: config.CHAT_NICK_SERVICE === 'none' ? '' : config.CHAT_NICK_SERVICE,
+    moderators: config.CHAT_MODERATORS,
+    ...(config.CHAT_ROOM_KEY !== '' && { roomKey: config.CHAT_ROOM_KEY }),
+    ...(config.CHAT_TLS_CA !== '' && { ca: certificateIn(config.CHAT_TLS_CA) }),
+  }
+}
+
+function certificateIn(file: string): string {
+  try {
+    return readFileSync(file, 'utf8')
+  } catch (err) {
+    throw new Error(`CHAT_TLS_CA: the file ${file} cannot be read. Check its name and who may read it.`, { cause: err })
   }
 }

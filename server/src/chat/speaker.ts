@@ -26,10 +26,17 @@ export interface SpeakerOptions {
   readonly everyMs?: number
 }
 
-const MOST_WAITING = 100
+const MOST_WAITING = 500
 /** An answer this old helps nobody any more. */
-const STALE_SECONDS = 30
+const STALE_SECONDS = 60
 const FIRST_STALE_SECONDS = 600
+/** After so many lines in a row, answers that can be joined wait for so long for others of their likeness (milliseconds). */
+const IN_A_ROW = 2
+const GATHER_MS = 400
+/** So much slower after a complaint of the network's, at most so many times slower, until it has not complained for so long. */
+const SLOWER = 2
+const SLOWEST = 8
+const SLOW_MS = 600_000
 
 /**
  * Says what the bot has to say: what the team writes before all answers, each in order, and never faster than the network allows (a token bucket). While it cannot speak
@@ -40,6 +47,9 @@ export class Speaker {
   readonly #waiting: Saying[] = []
   /** When the bucket will be full again (milliseconds). */
   #fullAt = 0
+  #saidAt = Number.NEGATIVE_INFINITY
+  /** How many times slower than it might the bot speaks, and until when. */
+  #slow = { times: 1, until: 0 }
   #open = false
   #timer: NodeJS.Timeout | undefined
 
@@ -56,6 +66,18 @@ export class Speaker {
     else this.#waiting.push(saying)
     if (this.#waiting.length > MOST_WAITING) this.#dropOldestAnswer()
     this.#go()
+  }
+
+  /** The network found that the bot says too much at once: slower for a while. */
+  slower(): void {
+    const now = this.#options.now()
+    const times = Math.min(SLOWEST, this.#timesSlower() * SLOWER)
+    this.#slow = { times, until: now + SLOW_MS }
+    this.#options.log.warn({ times }, 'the chat network takes no more lines at once: the bot speaks slower')
+  }
+
+  #timesSlower(): number {
+    return this.#options.now() < this.#slow.until ? this.#slow.times : 1
   }
 
   /** The room can be spoken in from now on. */
@@ -100,7 +122,9 @@ export class Speaker {
   /** Milliseconds until the next line may be said. */
   #pause(): number {
     const { now, burst, everyMs } = this.#options
-    return Math.max(0, this.#fullAt - now() - (burst - 1) * everyMs)
+    const bucket = this.#fullAt - now() - (burst - this.#timesSlower()) * everyMs
+    const crowded = this.#fullAt - now() >= IN_A_ROW * everyMs && this.#waiting[0]?.likeness !== undefined
+    return Math.max(0, bucket, crowded ? this.#saidAt + GATHER_MS - now() : 0)
   }
 
   #sayNext(): void {
@@ -109,7 +133,8 @@ export class Speaker {
     if (next === undefined) return
     if (clock() - next.at > (next.first ? FIRST_STALE_SECONDS : STALE_SECONDS)) return this.#drop(next, 'it is too old')
     for (const line of inLines(this.#joined(next))) {
-      this.#fullAt = Math.max(this.#fullAt, now()) + everyMs
+      this.#fullAt = Math.max(this.#fullAt, now()) + everyMs * this.#timesSlower()
+      this.#saidAt = now()
       say(next.to, line)
     }
   }

@@ -1,3 +1,5 @@
+import { speakable } from './speech.ts'
+
 /** How a channel's chat stands. `since` in seconds; `sentence` says it in plain words. */
 export interface ChatState {
   readonly status: 'off' | 'connecting' | 'connected' | 'refused'
@@ -9,17 +11,85 @@ export interface ChatState {
 const REFUSALS: Readonly<Record<string, (room: string) => string>> = {
   banned_from_channel: (room) => `The bot is banned from ${room}. Lift the ban; it keeps trying.`,
   invite_only_channel: (room) => `${room} lets in only who is invited. Invite the bot; it keeps trying.`,
-  bad_channel_key: (room) => `${room} asks for a key, which the bot does not have. Take the key off; it keeps trying.`,
+  bad_channel_key: (room) =>
+    `${room} asks for a key. Set CHAT_ROOM_KEY to the right one, or take the key off; the bot keeps trying.`,
   channel_is_full: (room) => `${room} is full. The bot keeps trying.`,
   no_such_channel: (room) => `There is no room ${room} on this network. Check CHAT_ADDRESS; the bot keeps trying.`,
   too_many_channels: (room) => `The network does not let the bot into one more room, ${room}. It keeps trying.`,
 }
 
+/** "The network says: “...”", in its own words; nothing where it says nothing. */
+export const inTheirWords = (reason: string | undefined): string => {
+  const said = speakable(reason ?? '').slice(0, 200)
+  return said === '' ? '' : ` The network says: “${said}”.`
+}
+
 /** What a refusal of the network means and what to do; undefined for one that does not concern the seat in the room. */
 export function refusalSentence(error: string, room: string, reason?: string): string | undefined {
+  const sentence = REFUSALS[error]?.(room)
+  return sentence === undefined ? undefined : `${sentence}${inTheirWords(reason)}`
+}
+
+/** What the network says as it ends the connection, or does not begin it; undefined for what does not end it. */
+export function farewellSentence(error: string, reason?: string): string | undefined {
   if (error === 'password_mismatch')
-    return 'The network does not take the bot’s password. Check CHAT_SASL_PASSWORD; it keeps trying.'
+    return `The network does not take the bot’s password. Check CHAT_SASL_PASSWORD; it keeps trying.${inTheirWords(reason)}`
   if (error === 'banned_from_network')
-    return `The network does not let the bot in${reason ? `: ${reason}` : ''}. It keeps trying.`
-  return REFUSALS[error]?.(room)
+    return `The network does not let the bot in: it is banned there. Ask those who run it; the bot keeps trying.${inTheirWords(reason)}`
+  if (error !== 'irc') return undefined
+  if (/throttl|too fast|reconnect/i.test(reason ?? ''))
+    return `The network wants the bot to wait before it connects again; it tries again by itself.${inTheirWords(reason)}`
+  return `The network has ended the connection; it is tried again by itself.${inTheirWords(reason)}`
+}
+
+/** What to do when a connection could not be made, by the code of the fault. */
+const FAULTS: Readonly<Record<string, string>> = {
+  ENOTFOUND: 'there is no such host. Check CHAT_ADDRESS',
+  EAI_AGAIN: 'its name could not be looked up. Check the name servers of this machine',
+  ECONNREFUSED: 'nothing listens there. Check the port in CHAT_ADDRESS',
+  ETIMEDOUT: 'it does not answer. Check CHAT_ADDRESS, and firewalls on the way',
+  EHOSTUNREACH: 'there is no way to it from here',
+  CERT_HAS_EXPIRED: 'its certificate has expired. Ask those who run it',
+  ERR_TLS_CERT_ALTNAME_INVALID: 'its certificate is for another name. Check the name in CHAT_ADDRESS',
+  ERR_SSL_WRONG_VERSION_NUMBER: 'it speaks no TLS at this port. Use irc:// or another port in CHAT_ADDRESS',
+}
+const UNTRUSTED = /SELF_SIGNED|UNABLE_TO_(VERIFY|GET_ISSUER)|CERT_UNTRUSTED|CERT_SIGNATURE/
+
+/** Why there is no connection to a host, and what to do. @param fault - What the socket ended with, if anything. */
+export function faultSentence(host: string, fault: { readonly code?: string } | undefined): string {
+  const code = fault?.code ?? ''
+  const why = UNTRUSTED.test(code)
+    ? 'its certificate is not trusted. If the authority is the network’s own, set CHAT_TLS_CA to the file of its certificate'
+    : FAULTS[code]
+  return why === undefined
+    ? `There is no connection to ${host}; it is tried again by itself.`
+    : `There is no connection to ${host}: ${why}; it is tried again by itself.`
+}
+
+/** What is to be known of a seat in the room. */
+export interface Seat {
+  readonly room: string
+  /** What the room was called before, if it was renamed or the network sent the bot on. */
+  readonly before?: string | undefined
+  /** Nobody tells who is in the room. */
+  readonly blind: boolean
+  /** Some who are in the room are not shown. */
+  readonly hides: boolean
+  readonly silenced: boolean
+  /** Why the bot is not signed in although it should be. */
+  readonly unsigned?: string | undefined
+}
+
+/** How it stands in a room where the bot sits. */
+export function seatSentence({ room, before, blind, hides, silenced, unsigned }: Seat): string {
+  const parts = [
+    silenced ? `In ${room}, but the bot may not speak there. Give it a voice.` : `In ${room}.`,
+    before !== undefined && `It was sent on there from ${before}.`,
+    blind && 'The network does not tell who is in the room, so only who speaks counts as present.',
+    !blind &&
+      hides &&
+      'The network does not show everybody who is in the room: who is hidden counts as present for 15 minutes after speaking.',
+    unsigned !== undefined && `The bot is not signed in. ${unsigned}`,
+  ]
+  return parts.filter(Boolean).join(' ')
 }

@@ -1,0 +1,216 @@
+import { readFileSync } from 'node:fs'
+import { expect, test } from 'vitest'
+import { keyOf } from '#core/people'
+import { atheme, inspircd, ownCertificate, withAccount } from '../testing/peers/inspircd.ts'
+import { ngircd } from '../testing/peers/ngircd.ts'
+import { plainClient } from '../testing/peers/plainClient.ts'
+import { connectTo } from '../testing/peers/seated.ts'
+import { soon } from '../testing/peers/started.ts'
+
+const BOT = { account: 'Ricompensa', password: 'of-the-bot' }
+
+/** A network with services, and somebody who runs the room. */
+async function network(wanted: Parameters<typeof inspircd>[0] = {}) {
+  const server = await inspircd(wanted)
+  await atheme(server)
+  return server.port
+}
+
+/** Somebody in the room, who came first and so runs it. */
+async function host(port: number, ...modes: string[]) {
+  const one = plainClient(port, 'host')
+  one.send('JOIN #bench', ...modes.map((mode) => `MODE #bench ${mode}`))
+  await one.settled()
+  return one
+}
+
+test('signed in the bot takes its nick back, and is never somebody who watches, on neither of its connections', async () => {
+  const port = await network()
+  // What is left of it from before: under its account, in the room, with its nick.
+  const before = await withAccount(port, 'Ricompensa', BOT.password)
+  before.send('JOIN #bench')
+  await before.settled()
+  const { of, state } = connectTo(port, { sasl: BOT, nickService: 'NickServ' })
+  await soon(() => expect(state()).toMatchObject({ status: 'connected', sentence: 'In #bench.' }))
+  const watcher = plainClient(port, 'pia')
+  watcher.send('JOIN #bench')
+  await soon(() => expect(of('presence.arrived').at(-1)).toMatchObject({ who: { name: 'pia' } }))
+  watcher.send('NAMES #bench')
+  await soon(() => expect(watcher.heard()).toMatch(/353 .*[ :@+]Ricompensa( |$)/m))
+  await soon(() => expect(before.heard()).toMatch(/ERROR|KILL/))
+  watcher.send('PRIVMSG #bench :!rivets')
+  await soon(() => expect(of('chat.line')).toHaveLength(1))
+  expect(of('presence.arrived').map((one) => 'who' in one && (one.who as { name: string }).name)).toEqual(['pia'])
+})
+
+test('another account is another person: who signs in and out at the services leaves and arrives, and ends with them', async () => {
+  const port = await network()
+  await host(port)
+  ;(await withAccount(port, 'pia_ohm', 'of-pia')).close()
+  const { of, state } = connectTo(port)
+  await soon(() => expect(state()?.status).toBe('connected'))
+  const pia = plainClient(port, 'Pia')
+  pia.send('JOIN #bench')
+  const nick = keyOf({ issuer: 'nick', account: 'pia' })
+  await soon(() => expect(of('presence.arrived').at(-1)).toMatchObject({ who: { issuer: 'nick', account: 'pia' } }))
+
+  pia.send('PRIVMSG NickServ :IDENTIFY pia_ohm of-pia')
+  await soon(() => expect(of('presence.arrived').at(-1)).toMatchObject({ who: { account: 'pia_ohm', name: 'Pia' } }))
+  expect(of('presence.left')).toMatchObject([{ account: nick }])
+  pia.send('PRIVMSG #bench :!rivets')
+  await soon(() => expect(of('chat.line').at(-1)).toMatchObject({ who: { account: 'pia_ohm' } }))
+
+  pia.send('PRIVMSG NickServ :LOGOUT')
+  await soon(() => expect(of('presence.left').at(-1)).toMatchObject({ account: 'pia_ohm' }))
+  expect(of('presence.arrived').at(-1)).toMatchObject({ who: { issuer: 'nick', account: 'pia' } })
+  pia.send('PART #bench')
+  await soon(() => expect(of('presence.left').at(-1)).toMatchObject({ account: nick }))
+  expect(of('presence.left')).toHaveLength(3)
+})
+
+test('where the network tells of accounts with the lines only, a line moves presence to its account', async () => {
+  const port = await network({ without: ['ircv3'] })
+  await host(port)
+  ;(await withAccount(port, 'pia_ohm', 'of-pia')).close()
+  const pia = plainClient(port, 'Pia')
+  pia.send('JOIN #bench')
+  const { of, state } = connectTo(port)
+  await soon(() => expect(state()?.status).toBe('connected'))
+  pia.send('PRIVMSG NickServ :IDENTIFY pia_ohm of-pia')
+  await soon(() => expect(pia.heard()).toMatch(/now (identified|logged in)/i))
+  pia.send('PRIVMSG #bench :hello')
+  await soon(() => expect(of('presence.arrived').at(-1)).toMatchObject({ who: { account: 'pia_ohm' } }))
+  pia.send('QUIT')
+  await soon(() => expect(of('presence.left').at(-1)).toMatchObject({ account: 'pia_ohm' }))
+  const here = new Set<string>()
+  for (const one of [...of('presence.arrived'), ...of('presence.left')])
+    if ('who' in one) here.add(keyOf(one.who as never))
+  for (const one of of('presence.left')) if ('account' in one) here.delete(String(one.account))
+  expect([...here]).toEqual([keyOf({ issuer: 'nick', account: 'host' })])
+})
+
+test.each([
+  ['with times and batches', []],
+  ['with times', ['ircv3_batch']],
+  ['without either', ['ircv3_batch', 'ircv3_servertime', 'ircv3_msgid', 'ircv3_ctctags']],
+])('what a network repeats on joining, %s, is no command', async (_, without) => {
+  const { port } = await inspircd({ without })
+  const one = await host(port, '+H 20:1h')
+  one.send('PRIVMSG #bench :!get whistle', 'PRIVMSG #bench :!rivets')
+  const other = plainClient(port, 'other')
+  other.send('JOIN #bench')
+  await soon(() => expect(other.heard()).toContain('!rivets'))
+  const { of, state } = connectTo(port)
+  await soon(() => expect(state()?.status).toBe('connected'))
+  one.send('PRIVMSG #bench :!here')
+  await soon(() => expect(of('chat.line').at(-1)).toMatchObject({ text: '!here' }))
+  expect(of('chat.line')).toHaveLength(1)
+})
+
+test('whom the network hides counts while they speak, and the room says so', async () => {
+  const { port } = await inspircd()
+  await host(port, '+u')
+  const shy = plainClient(port, 'shy')
+  shy.send('JOIN #bench')
+  await shy.settled()
+  const { of, state } = connectTo(port)
+  await soon(() => expect(state()?.status).toBe('connected'))
+  expect(of('presence.arrived').some((one) => 'who' in one && (one.who as { name: string }).name === 'shy')).toBe(false)
+  shy.send('PRIVMSG #bench :!rivets')
+  await soon(() => expect(of('chat.line').at(-1)).toMatchObject({ who: { name: 'shy' } }))
+  await soon(() => expect(state()?.sentence).toContain('counts as present for 15 minutes after speaking'))
+})
+
+test('a password that the network does not take: the bot says so and stays out, unless it may speak without', async () => {
+  const port = await network()
+  await host(port)
+  ;(await withAccount(port, 'Ricompensa', BOT.password)).close()
+  const wrong = { account: 'Ricompensa', password: 'not-that' }
+  const strict = connectTo(port, { sasl: wrong })
+  await soon(() => expect(strict.state()).toMatchObject({ status: 'refused' }))
+  expect(strict.state()?.sentence).toMatch(
+    /does not take the bot’s account and password \(“.+”\)\. Check CHAT_SASL_ACCOUNT/,
+  )
+  expect(strict.states.some(({ status }) => status === 'connected')).toBe(false)
+  strict.connector.stop()
+  const lenient = connectTo(port, { sasl: wrong, unsigned: true, nick: 'Lenient' })
+  await soon(() => expect(lenient.state()).toMatchObject({ status: 'connected' }))
+  expect(lenient.state()?.sentence).toMatch(/^In #bench\. The bot is not signed in\. The network does not take/)
+})
+
+test('a network that signs in nobody, and a room that needs a key or a voice: said, and over when it is over', async () => {
+  const { port } = await inspircd()
+  const one = await host(port, '+k letmein')
+  const unsigned = connectTo(port, { sasl: BOT })
+  await soon(() => expect(unsigned.state()?.sentence).toMatch(/offers no sign-in for programs \(SASL\)/))
+  unsigned.connector.stop()
+
+  const shut = connectTo(port)
+  await soon(() =>
+    expect(shut.state()?.sentence).toMatch(/^#bench asks for a key. Set CHAT_ROOM_KEY .* The network says: “.+”/),
+  )
+  shut.connector.stop()
+
+  const { reply, state } = connectTo(port, { roomKey: 'letmein', nick: 'Keyed' })
+  await soon(() => expect(state()?.sentence).toBe('In #bench.'))
+  one.send('MODE #bench +m')
+  await soon(() => expect(one.heard()).toMatch(/MODE #bench :?\+m/))
+  reply('can you hear me')
+  await soon(() => expect(state()?.sentence).toBe('In #bench, but the bot may not speak there. Give it a voice.'))
+  one.send('MODE #bench +v Keyed')
+  await soon(() => expect(state()?.sentence).toBe('In #bench.'))
+  reply('now you can')
+  await soon(() => expect(one.heard()).toContain('now you can'))
+})
+
+test('a word in bold or in colour is that word, and bytes that are not UTF-8 are read as Latin-1', async () => {
+  const { port } = await inspircd()
+  const one = await host(port)
+  const { of, state } = connectTo(port)
+  await soon(() => expect(state()?.status).toBe('connected'))
+  one.send('PRIVMSG #bench :\u0002!get\u000f \u000304,12whistle\u0003 please')
+  await soon(() => expect(of('chat.line').at(-1)).toMatchObject({ text: '!get whistle please' }))
+  one.sendBytes(Buffer.from('PRIVMSG #bench :sch\xf6n\r\n', 'latin1'))
+  await soon(() => expect(of('chat.line').at(-1)).toMatchObject({ text: 'schön' }))
+  one.send('PRIVMSG #bench :schön 🙂')
+  await soon(() => expect(of('chat.line').at(-1)).toMatchObject({ text: 'schön 🙂' }))
+})
+
+test('which signs make a moderator is a setting', async () => {
+  const { port } = await inspircd()
+  await host(port)
+  const { of, state } = connectTo(port, { moderators: '+' })
+  await soon(() => expect(state()?.status).toBe('connected'))
+  expect(of('presence.arrived').at(-1)).toMatchObject({ who: { name: 'host', moderator: false } })
+})
+
+test('a certificate that is not trusted: the bot says what to set, and with that it sits down', async () => {
+  const folder = ownCertificate()
+  const { port } = await inspircd({ tls: folder })
+  const address = `ircs://localhost:${port}/#bench`
+  const distrustful = connectTo(port, { address })
+  await soon(() => expect(distrustful.state()?.sentence).toMatch(/its certificate is not trusted.*set CHAT_TLS_CA/))
+  distrustful.connector.stop()
+  const { state } = connectTo(port, { address, ca: readFileSync(`${folder}/certificate.pem`, 'utf8') })
+  await soon(() => expect(state()?.sentence).toBe('In #bench.'))
+})
+
+test.each([
+  ['InspIRCd', async () => (await inspircd()).port],
+  ['ngIRCd', () => ngircd()],
+])(
+  'on %s two hundred who ask at once are all answered, in as few lines as can be said within a minute',
+  async (_, server) => {
+    const port = await server()
+    const one = await host(port)
+    const { reply, state } = connectTo(port)
+    await soon(() => expect(state()?.status).toBe('connected'))
+    const names = Array.from({ length: 200 }, (_, i) => `viewer_${i}_with_a_name`)
+    for (const name of names) reply(`${name} has 7,294 rivets.`, null, 'answer')
+    await soon(() => expect(names.filter((name) => !one.heard().includes(`${name} has`))).toEqual([]))
+    const lines = one.lines.filter((line) => line.includes('PRIVMSG #bench :viewer_'))
+    // Fifteen at once, and one in each second and a half.
+    expect(lines.length).toBeLessThanOrEqual(15 + 60 / 1.5)
+    expect(state()?.status).toBe('connected')
+  },
+)
