@@ -1,16 +1,36 @@
 import { BOOKS, balanceOf, MAX_AMOUNT, transfer } from '../ledger/index.ts'
 import { defineTable, type Handler, needKey, noId, ok, type World } from '../world/index.ts'
-import { chatRef, keyOf } from './account.ts'
-import { findViewer, meet } from './viewers.ts'
+import { type AccountRef, chatRef, FORGOTTEN, keyOf, MERGED } from './account.ts'
+import { openCircles } from './circles.ts'
+import { ignore } from './keep.ts'
+import { shownName } from './names.ts'
+import { findViewer, meet, namesOf, type ViewerRow, viewers } from './viewers.ts'
 import { needWatch, watches, watchOf } from './watch.ts'
+
+/** What a file says of somebody beside their figures; what is left out stays. Times in seconds since 1970; null: none. */
+export interface ImportKept {
+  readonly nickname?: string | null
+  readonly moderator?: boolean
+  readonly followedAt?: number | null
+  /** 0: no subscriber. */
+  readonly tier?: number
+  readonly subscribedUntil?: number | null
+  /** Ids; those that are not here are left out. */
+  readonly circles?: readonly number[]
+  readonly ignored?: boolean
+  readonly unlisted?: boolean
+}
 
 /** A line of a file of people, read and found to be in order. */
 export interface ImportLine {
+  /** Left out: the chat network. */
+  readonly issuer?: string
   readonly account: string
   readonly name: string
   /** Null: the file says nothing about it. */
   readonly balance: number | null
   readonly seconds: number | null
+  readonly kept?: ImportKept
 }
 
 /** A part of a file that has been taken in, by a digest of its content: taken in again it changes nothing. */
@@ -39,14 +59,15 @@ export const MOST_IMPORTED = 1000
 export const importPeople: Handler<ImportPeople> = {
   needs: (world, intent) => [
     needKey(imports, intent.digest),
-    ...intent.lines.flatMap(({ account }) => needWatch(world, keyOf(chatRef(world, account)))),
+    ...intent.lines.flatMap((line) => needWatch(world, keyOf(refIn(world, line)))),
   ],
   decide(world, { digest, lines, how, by }) {
     const before = world.get(imports, digest)
     if (before !== undefined) return ok({ again: true, added: 0, changed: 0 })
     let [added, changed] = [0, 0]
     for (const line of lines) {
-      if (findViewer(world, keyOf(chatRef(world, line.account))) === undefined) added++
+      if (isOfNobody(line)) continue
+      if (findViewer(world, keyOf(refIn(world, line))) === undefined) added++
       if (takeIn(world, line, how, by)) changed++
     }
     world.put(imports, { digest, at: world.at, by, lines: lines.length })
@@ -55,8 +76,15 @@ export const importPeople: Handler<ImportPeople> = {
   },
 }
 
+const refIn = (world: World, { issuer, account }: ImportLine): AccountRef =>
+  issuer === undefined ? chatRef(world, account) : { issuer, account }
+
+/** Accounts of our own that stand for nobody any more. */
+const isOfNobody = ({ issuer }: ImportLine): boolean => issuer === MERGED || issuer === FORGOTTEN
+
 function takeIn(world: World, line: ImportLine, how: 'add' | 'set', by: string): boolean {
-  const viewer = meet(world, { ...chatRef(world, line.account), name: line.name })
+  const met = meet(world, { ...refIn(world, line), name: line.name })
+  const viewer = keep(world, met, line.kept)
   const held = balanceOf(world, viewer.id)
   const change =
     line.balance === null ? 0 : how === 'set' ? line.balance - held : Math.min(line.balance, MAX_AMOUNT - held)
@@ -68,78 +96,25 @@ function takeIn(world: World, line: ImportLine, how: 'add' | 'set', by: string):
   const watchedSeconds =
     line.seconds === null ? watch.watchedSeconds : line.seconds + (how === 'set' ? 0 : watch.watchedSeconds)
   if (watchedSeconds !== watch.watchedSeconds) world.put(watches, { ...watch, watchedSeconds })
-  return change !== 0 || watchedSeconds !== watch.watchedSeconds
+  return change !== 0 || watchedSeconds !== watch.watchedSeconds || viewer !== met
 }
 
-/** Which column of a file holds what; undefined: none. */
-export interface ImportColumns {
-  readonly name?: number | undefined
-  readonly balance?: number | undefined
-  readonly hours?: number | undefined
-}
-
-/** A line that cannot be taken in: its number in the file, and what to change. */
-export interface ImportProblem {
-  readonly line: number
-  readonly problem: string
-}
-
-const MOST_HOURS = 1_000_000
-
-/** Reads the cells of one line of a file. @returns The line, or a sentence about what is wrong with it. */
-export function readImportLine(cells: readonly string[], columns: ImportColumns): ImportLine | string {
-  const cell = (at: number | undefined) => (at === undefined ? undefined : (cells[at] ?? '').trim())
-  const name = (cell(columns.name) ?? '').replace(/^@/, '').normalize('NFC')
-  if (name === '') return 'There is no name.'
-  if (/[\s\u0000-\u001f\u007f]/u.test(name) || name.length > 100)
-    return `"${name.slice(0, 40)}" is not an account’s name: it has spaces in it, or is too long.`
-  const balance = readWhole(cell(columns.balance))
-  if (balance === undefined) return `"${cell(columns.balance)}" is not a balance. Give a whole number from 0 up.`
-  const hours = readHours(cell(columns.hours))
-  if (hours === undefined) return `"${cell(columns.hours)}" is not a number of hours. Give one like 12 or 12.5.`
-  return { account: name.toLowerCase(), name, balance, seconds: hours }
-}
-
-/** Null where nothing is given, undefined where what is given is no whole number. */
-function readWhole(text: string | undefined): number | null | undefined {
-  if (text === undefined || text === '') return null
-  const plain = text.replace(/(?<=\d)[,' \u00a0](?=\d{3}\b)/gu, '')
-  const number = /^\d{1,16}$/.test(plain) ? Number(plain) : Number.NaN
-  return Number.isSafeInteger(number) ? number : undefined
-}
-
-function readHours(text: string | undefined): number | null | undefined {
-  if (text === undefined || text === '') return null
-  const match = /^(\d{1,7})(?:[.,](\d{1,4}))?$/.exec(text)
-  const clock = /^(\d{1,7}):([0-5]\d)$/.exec(text)
-  const hours = clock
-    ? Number(clock[1]) + Number(clock[2]) / 60
-    : match
-      ? Number(`${match[1]}.${match[2] ?? 0}`)
-      : Number.NaN
-  return hours <= MOST_HOURS ? Math.round(hours * 3600) : undefined
-}
-
-/** Reads all lines of a file; the same person twice is a problem of the second line. Lines count from `firstLine`. */
-export function readImport(
-  rows: readonly (readonly string[])[],
-  columns: ImportColumns,
-  firstLine: number,
-): { lines: ImportLine[]; problems: ImportProblem[] } {
-  const lines: ImportLine[] = []
-  const problems: ImportProblem[] = []
-  const seen = new Map<string, number>()
-  for (const [i, cells] of rows.entries()) {
-    const number = firstLine + i
-    const line = readImportLine(cells, columns)
-    const before = typeof line === 'string' ? undefined : seen.get(line.account)
-    if (typeof line === 'string') problems.push({ line: number, problem: line })
-    else if (before !== undefined)
-      problems.push({ line: number, problem: `${line.name} stands in line ${before} already. Keep one of the two.` })
-    else {
-      seen.set(line.account, number)
-      lines.push(line)
-    }
+function keep(world: World, viewer: ViewerRow, kept: ImportKept | undefined): ViewerRow {
+  if (kept === undefined) return viewer
+  const { nickname, circles, ignored, ...plain } = kept
+  const known = openCircles(world).map(({ id }) => id)
+  const named = nickname === undefined ? viewer.nickname : shownName(nickname ?? '', '') || null
+  const subscribedSince = plain.tier ? (viewer.subscribedSince ?? world.at) : viewer.subscribedSince
+  const next: ViewerRow = {
+    ...viewer,
+    ...plain,
+    ...namesOf(viewer.chatName, named),
+    subscribedSince,
+    circles: circles === undefined ? viewer.circles : known.filter((id) => circles.includes(id)),
   }
-  return { lines, problems }
+  const changed = (Object.keys(next) as (keyof ViewerRow)[]).some(
+    (key) => JSON.stringify(next[key]) !== JSON.stringify(viewer[key]),
+  )
+  const now = changed ? world.put(viewers, next) : viewer
+  return ignored === undefined || ignored === now.ignored ? now : ignore(world, now, ignored)
 }

@@ -23,16 +23,16 @@ export { type BarredRow, barred } from './barred.ts'
 export { type CircleRow, circles, hasRules, openCircles } from './circles.ts'
 export { type HabitRow, habitOf, habits, needHabits } from './habits.ts'
 export { type ChangeHanding, changeHanding, dayIn, handingSetting, handOn, mayHand } from './hand.ts'
+export { type ImportKept, type ImportLine, type ImportPeople, importPeople, imports, MOST_IMPORTED } from './import.ts'
 export {
+  circlesCell,
+  IMPORT_COLUMNS,
+  type ImportColumn,
   type ImportColumns,
-  type ImportLine,
-  type ImportPeople,
   type ImportProblem,
-  importPeople,
-  imports,
-  MOST_IMPORTED,
+  type NamedCircle,
   readImport,
-} from './import.ts'
+} from './importLine.ts'
 export {
   type AddPerson,
   type ArchivePeople,

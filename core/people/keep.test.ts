@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import { TestChannel } from '../testing/channel.ts'
-import { readImportLine } from './import.ts'
+import { readImportLine } from './importLine.ts'
 
 function withPeople(...names: string[]) {
   const channel = new TestChannel({ intervalSeconds: 60 })
@@ -113,6 +113,10 @@ describe('a file of people', () => {
 
   test.each([
     [['@Pia', '1,200', '1:30'], { account: 'pia', name: 'Pia', balance: 1200, seconds: 5400 }],
+    [['Pia', '1.234', '0:00:07'], { account: 'pia', name: 'Pia', balance: 1234, seconds: 7 }],
+    [['pia', '12.0', '1'], { account: 'pia', name: 'pia', balance: 12, seconds: 3600 }],
+    [['pia', '1.234.567,00', '1'], { account: 'pia', name: 'pia', balance: 1234567, seconds: 3600 }],
+    [['pia', '1.5', '1'], /"1.5" is not a balance/],
     [['pia', '', '2.25'], { account: 'pia', name: 'pia', balance: null, seconds: 8100 }],
     [['', '1', '1'], 'There is no name.'],
     [['two words', '1', '1'], /has spaces in it/],

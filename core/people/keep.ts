@@ -1,7 +1,7 @@
 import { defineTable, type Handler, needKey, needLookup, ok, refuse, type World } from '../world/index.ts'
 import { type AccountKey, chatRef, keyOf } from './account.ts'
 import { shownName } from './names.ts'
-import { aliases, findViewer, meet, namesOf, needPerson, needViewer, viewers } from './viewers.ts'
+import { aliases, findViewer, meet, namesOf, needPerson, needViewer, type ViewerRow, viewers } from './viewers.ts'
 import { watches, watchOf } from './watch.ts'
 
 export interface KeepPerson {
@@ -52,15 +52,20 @@ export const ignorePeople: Handler<IgnorePeople> = {
     for (const id of ids) {
       const viewer = world.get(viewers, id)
       if (viewer === undefined || viewer.ignored === ignored) continue
-      world.put(viewers, { ...viewer, ignored })
-      const watch = watchOf(world, id)
-      // What was watched up to now and not paid yet stays with them; it is a part of one interval at most.
-      if (viewer.present) world.put(watches, { ...watch, counting: !ignored, countedUntil: world.at })
+      ignore(world, viewer, ignored)
       changed++
     }
     world.fact('people.changed', 'desk', { viewers: changed })
     return ok({ changed })
   },
+}
+
+/** Has the channel ignore somebody, or know them again. Needs their watch row. */
+export function ignore(world: World, viewer: ViewerRow, ignored: boolean): ViewerRow {
+  const watch = watchOf(world, viewer.id)
+  // What was watched up to now and not paid yet stays with them; it is a part of one interval at most.
+  if (viewer.present) world.put(watches, { ...watch, counting: !ignored, countedUntil: world.at })
+  return world.put(viewers, { ...viewer, ignored })
 }
 
 export interface ArchivePeople {

@@ -53,7 +53,7 @@ describe('the list', () => {
     expect(await balance('pia')).toBe(25)
     await call('PUT', `/desk/viewers/${ids.pia}`, { nickname: 'Pia, the "First"' })
     const lines = (await file('/desk/people.csv?sort=name&down=0')).trim().split('\r\n')
-    expect(lines[0]).toBe('name,account,nickname,balance,earned,hours,rank,standings,first_seen,last_seen')
+    expect(lines[0]).toMatch(/^name,account,nickname,balance,earned,hours,rank,standings,first_seen,last_seen,issuer,/)
     expect(lines).toHaveLength(4)
     expect(lines.find((line) => line.startsWith('pia,'))).toMatch(/^pia,pia,"Pia, the ""First""",25,0,0\.00,,Crew,/)
     expect(lines.some((line) => line.startsWith("'=sum(a1)") || line.startsWith('"\'=sum(a1)"'))).toBe(true)

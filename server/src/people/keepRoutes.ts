@@ -95,15 +95,37 @@ function lastingRoutes(channels: Channels): Route[] {
   ]
 }
 
-const Line = Type.Object(
-  {
-    account: Account,
-    name: Type.String({ minLength: 1, maxLength: 100 }),
-    balance: Type.Union([Type.Integer({ minimum: 0, maximum: Number.MAX_SAFE_INTEGER }), Type.Null()]),
-    seconds: Type.Union([Type.Integer({ minimum: 0, maximum: 3_600_000_000 }), Type.Null()]),
-  },
-  closed,
+const Time = Type.Union([Type.Integer({ minimum: 0, maximum: 1_000_000_000_000 }), Type.Null()])
+const Kept = Type.Partial(
+  Type.Object(
+    {
+      nickname: Type.Union([Type.String({ maxLength: 100 }), Type.Null()]),
+      moderator: Type.Boolean(),
+      followedAt: Time,
+      tier: Type.Integer({ minimum: 0, maximum: 3 }),
+      subscribedUntil: Time,
+      circles: Type.Array(Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER }), { maxItems: 100 }),
+      ignored: Type.Boolean(),
+      unlisted: Type.Boolean(),
+    },
+    closed,
+  ),
 )
+
+const figures = {
+  name: Type.String({ minLength: 1, maxLength: 100 }),
+  balance: Type.Union([Type.Integer({ minimum: 0, maximum: Number.MAX_SAFE_INTEGER }), Type.Null()]),
+  seconds: Type.Union([Type.Integer({ minimum: 0, maximum: 3_600_000_000 }), Type.Null()]),
+  kept: Type.Optional(Kept),
+}
+const plain = (most: number, least: number) =>
+  Type.String({ minLength: least, maxLength: most, pattern: '^[^\\u0000-\\u001f\\u007f]*$' })
+
+/** Of the chat network, or exactly of the issuer that is named. */
+const Line = Type.Union([
+  Type.Object({ account: Account, ...figures }, closed),
+  Type.Object({ issuer: plain(255, 0), account: plain(255, 1), ...figures }, closed),
+])
 
 const Import = Type.Object(
   {

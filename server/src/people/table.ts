@@ -9,7 +9,7 @@ const { viewer, account, watch } = schema
 
 export const SORTS = ['name', 'balance', 'hours', 'earned', 'seen', 'since'] as const
 export type Sort = (typeof SORTS)[number]
-export const SHOWN = ['listed', 'ignored', 'archived'] as const
+export const SHOWN = ['listed', 'ignored', 'archived', 'all'] as const
 
 export interface PeopleFilter {
   /** A part of a name, nickname, rank or circle as typed; look-alikes are found, too. */
@@ -95,7 +95,7 @@ async function wanted(db: Reader, channel: number, filter: PeopleFilter): Promis
   return and(
     eq(viewer.channel, channel),
     isNull(viewer.mergedInto),
-    eq(viewer.ignored, shown === 'ignored'),
+    shown === 'all' ? undefined : eq(viewer.ignored, shown === 'ignored'),
     shown === 'archived' ? isNotNull(viewer.archivedAt) : shown === 'listed' ? isNull(viewer.archivedAt) : undefined,
     // Who was forgotten is nobody any more.
     ne(viewer.issuer, FORGOTTEN),
@@ -114,7 +114,10 @@ async function wanted(db: Reader, channel: number, filter: PeopleFilter): Promis
 
 const SELECTED = {
   id: viewer.id,
+  issuer: viewer.issuer,
   account: viewer.account,
+  ignored: viewer.ignored,
+  unlisted: viewer.unlisted,
   name: viewer.name,
   nickname: viewer.nickname,
   chatName: viewer.chatName,

@@ -1,12 +1,8 @@
-import Papa from 'papaparse'
-import { standingName, standingsOf } from '#core/people'
-import { ranksSetting } from '#core/ranks'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { type Call, type Route, route } from '../http/index.ts'
-import { circlesOf } from '../ranks/index.ts'
-import { settingOf } from '../settings/index.ts'
-import { allPeople, type PeopleFilter, type PeopleQuery, peoplePage, SHOWN, SORTS } from './table.ts'
+import { peopleFile } from './file.ts'
+import { type PeopleFilter, type PeopleQuery, peoplePage, SHOWN, SORTS } from './table.ts'
 
 const PAGE = 100
 const FURTHEST = 10_000_000
@@ -78,7 +74,7 @@ export function tableRoutes(db: Reader, { clock }: Channels): Route[] {
       asks: [...FILTERS, 'sort', 'down'],
       handle: async (call) => {
         const { channel } = call
-        const text = await csvOf(db, channel.id, { ...filterOf(call, clock()), ...sortOf(call.query) })
+        const text = await peopleFile(db, channel.id, { ...filterOf(call, clock()), ...sortOf(call.query) })
         const headers = {
           'content-type': 'text/csv; charset=utf-8',
           'content-disposition': `attachment; filename="people-${channel.slug}.csv"`,
@@ -87,40 +83,4 @@ export function tableRoutes(db: Reader, { clock }: Channels): Route[] {
       },
     }),
   ]
-}
-
-const dayOf = (at: number): string => new Date(at * 1000).toISOString().slice(0, 16).replace('T', ' ')
-
-/** One line for each person; hours with two places. Cells that a spreadsheet would take for a formula are quoted. */
-async function csvOf(db: Reader, channel: number, query: Omit<PeopleQuery, 'offset' | 'limit'>): Promise<string> {
-  const circles = await circlesOf(db, channel)
-  const { ranks } = await settingOf(db, channel, ranksSetting)
-  const people = await allPeople(db, channel, query)
-  const lines = people.map((person) => ({
-    name: person.chatName,
-    account: person.account,
-    nickname: person.nickname ?? '',
-    balance: person.balance,
-    earned: person.earned,
-    hours: (person.watchedSeconds / 3600).toFixed(2),
-    rank: ranks.find(({ id }) => id === person.rank)?.name ?? '',
-    standings: standingsOf(person, query.now)
-      .map((standing) => standingName(standing, circles))
-      .join('; '),
-    first_seen: dayOf(person.firstSeenAt),
-    last_seen: dayOf(person.lastSeenAt),
-  }))
-  const columns = [
-    'name',
-    'account',
-    'nickname',
-    'balance',
-    'earned',
-    'hours',
-    'rank',
-    'standings',
-    'first_seen',
-    'last_seen',
-  ]
-  return `${Papa.unparse({ fields: columns, data: lines }, { escapeFormulae: true })}\r\n`
 }

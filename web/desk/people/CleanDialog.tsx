@@ -79,7 +79,7 @@ function ResetDialog({ of, close }: { of: 'balance' | 'hours'; close: () => void
         <p>This sets {what} to 0. It can be taken back for a day, as far as nothing was spent meanwhile.</p>
         <p className="flex items-center gap-3">
           First
-          <DownloadButton path={'/desk/people.csv'} onSaved={() => setSaved(true)}>
+          <DownloadButton path={'/desk/people.csv?shown=all'} onSaved={() => setSaved(true)}>
             Save everybody as CSV
           </DownloadButton>
           {saved && <span className="text-moss-text">saved</span>}

@@ -96,6 +96,7 @@ export function Filters({ view, setView, ranks }: FiltersProps) {
         <option value="listed">listed</option>
         <option value="archived">archived</option>
         <option value="ignored">ignored</option>
+        <option value="all">everybody</option>
       </select>
       {figure('balanceFrom', 'Balance from')}
       {figure('balanceTo', 'to')}

@@ -1,13 +1,24 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { digits } from '#core/currency'
-import { readImport } from '#core/people'
+import { type ImportColumns, readImport } from '#core/people'
 import { ApiProblem, change } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
-import { type Columns, guessColumns, type ImportFile, type Part, partsOf, readFile } from './importFile.ts'
+import {
+  bytesOf,
+  ENCODINGS,
+  type Encoding,
+  guessColumns,
+  type ImportFile,
+  type Part,
+  parsed,
+  partsOf,
+  without,
+} from './importFile.ts'
+import { useRanks } from './people.ts'
 
 const FIELD = 'rounded-md border border-line bg-surface px-2.5 py-1.5'
 const HOWS = [
@@ -15,14 +26,22 @@ const HOWS = [
   { how: 'set', name: 'in place of what people have here' },
 ] as const
 
+interface Chosen {
+  readonly name: string
+  readonly bytes: Uint8Array
+}
+
 /** Takes people in from a file: columns are matched, problems are listed by line, and only then is anything written. */
 export function ImportDialog({ close }: { close: () => void }) {
-  const [file, setFile] = useState<ImportFile>()
+  const [chosen, setChosen] = useState<Chosen>()
+  const [encoding, setEncoding] = useState<Encoding>()
   const [fault, setFault] = useState<Error>()
-  const take = (chosen: File | undefined) => {
+  const take = (file: File | undefined) => {
     setFault(undefined)
-    if (chosen) readFile(chosen).then(setFile, setFault)
+    setEncoding(undefined)
+    if (file) bytesOf(file).then((bytes) => setChosen({ name: file.name, bytes }), setFault)
   }
+  const read = useMemo(() => (chosen === undefined ? undefined : tried(chosen, encoding)), [chosen, encoding])
   return (
     <FormDialog title="Take people in from a CSV file" close={close} wide>
       <label className="flex flex-col gap-1">
@@ -34,9 +53,78 @@ export function ImportDialog({ close }: { close: () => void }) {
           className={FIELD}
         />
       </label>
-      {fault && <Problem error={fault} />}
-      {file && <Matching key={file.name + file.rows.length} file={file} close={close} />}
+      {(fault ?? read?.fault) && <Problem error={(fault ?? read?.fault) as Error} />}
+      {read?.file && (
+        <>
+          <Preview file={read.file} setEncoding={setEncoding} />
+          <Matching key={read.file.name + read.file.heads.join()} file={read.file} close={close} />
+        </>
+      )}
     </FormDialog>
+  )
+}
+
+function tried({ name, bytes }: Chosen, encoding: Encoding | undefined): { file?: ImportFile; fault?: Error } {
+  try {
+    return { file: parsed(name, bytes, encoding) }
+  } catch (fault) {
+    return { fault: fault as Error }
+  }
+}
+
+const PREVIEWED = 3
+
+/** The first lines as they were read, so that wrong letters are seen before anything is taken in. */
+function Preview({ file, setEncoding }: { file: ImportFile; setEncoding: (encoding: Encoding) => void }) {
+  return (
+    <div className="flex flex-col gap-2">
+      <label className="flex items-center gap-2">
+        Its letters are written as
+        <select
+          value={file.encoding}
+          onChange={(event) => setEncoding(event.target.value as Encoding)}
+          className={FIELD}
+        >
+          {ENCODINGS.map(({ encoding, name }) => (
+            <option key={encoding} value={encoding}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </label>
+      <section
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: a part that scrolls must be reachable by keyboard
+        tabIndex={0}
+        aria-label="The first lines of the file"
+        className="overflow-x-auto rounded-md border border-line"
+      >
+        <table className="w-full text-[0.93rem] whitespace-nowrap">
+          <thead className="text-muted">
+            <Cells cells={file.heads} head />
+          </thead>
+          <tbody>
+            {file.rows.slice(0, PREVIEWED).map((cells, i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: a line of a file is known by its place
+              <Cells key={i} cells={cells} />
+            ))}
+          </tbody>
+        </table>
+      </section>
+    </div>
+  )
+}
+
+function Cells({ cells, head = false }: { cells: readonly string[]; head?: boolean }) {
+  const Cell = head ? 'th' : 'td'
+  return (
+    <tr className="border-line border-b last:border-0">
+      {cells.map((cell, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a cell of a file is known by its place
+        <Cell key={i} className="max-w-56 truncate px-2 py-1 text-left font-normal" {...(head && { scope: 'col' })}>
+          {cell}
+        </Cell>
+      ))}
+    </tr>
   )
 }
 
@@ -45,54 +133,112 @@ const ASKED = [
   { column: 'balance', label: 'Balance' },
   { column: 'hours', label: 'Hours watched' },
 ] as const
+type Asked = (typeof ASKED)[number]['column']
+const isAsked = (column: string): column is Asked => ASKED.some((one) => one.column === column)
 
 function Matching({ file, close }: { file: ImportFile; close: () => void }) {
-  const [columns, setColumns] = useState<Columns>(() => guessColumns(file.heads))
+  const [columns, setColumns] = useState<ImportColumns>(() => guessColumns(file.heads))
   const [how, setHow] = useState<'add' | 'set'>('add')
-  const nameless = columns.name === undefined
-  const read = nameless ? { lines: [], problems: [] } : readImport(file.rows, columns, 2)
-  const useless = columns.balance === undefined && columns.hours === undefined
-  const { run, progress } = useImport(close)
+  const [all, setAll] = useState(true)
+  const circles = useRanks()?.circles ?? []
+  const more = Object.keys(columns).filter((column) => !isAsked(column))
+  const used = all ? columns : Object.fromEntries(Object.entries(columns).filter(([column]) => isAsked(column)))
+  const nameless = used.name === undefined && used.account === undefined
+  const read = nameless ? { lines: [], problems: [] } : readImport(file.rows, used, 2, circles)
+  const useless = Object.keys(used).every((column) => NAMING.has(column))
   return (
     <>
       <div className="grid grid-cols-3 gap-3">
         {ASKED.map(({ column, label }) => (
-          <label key={column} className="flex flex-col gap-1">
-            {label}
-            <select
-              value={columns[column] ?? ''}
-              onChange={(event) =>
-                setColumns({ ...columns, [column]: event.target.value === '' ? undefined : Number(event.target.value) })
-              }
-              className={FIELD}
-            >
-              <option value="">{column === 'name' ? 'choose a column' : 'not in the file'}</option>
-              {file.heads.map((head, i) => (
-                // biome-ignore lint/suspicious/noArrayIndexKey: headings may repeat, and their place is what they are known by
-                <option key={i} value={i}>
-                  {head}
-                </option>
-              ))}
-            </select>
-          </label>
+          <ColumnChoice
+            key={column}
+            label={label}
+            none={column === 'name' ? 'choose a column' : 'not in the file'}
+            heads={file.heads}
+            at={columns[column]}
+            choose={(at) => setColumns(at === undefined ? without(columns, column) : { ...columns, [column]: at })}
+          />
         ))}
       </div>
-      <fieldset className="flex flex-wrap gap-x-5 gap-y-1">
-        <legend className="mb-1 text-muted">The file’s figures count</legend>
-        {HOWS.map(({ how: one, name }) => (
-          <label key={one} className="flex items-center gap-2">
-            <input
-              type="radio"
-              name="how"
-              checked={how === one}
-              onChange={() => setHow(one)}
-              className="size-4 accent-brass"
-            />
-            {name}
-          </label>
-        ))}
-      </fieldset>
+      {more.length > 0 && (
+        <label className="flex items-baseline gap-2">
+          <input
+            type="checkbox"
+            checked={all}
+            onChange={(event) => setAll(event.target.checked)}
+            className="size-4 accent-brass"
+          />
+          <span>Also take in what the file says of: {more.map((one) => one.replaceAll('_', ' ')).join(', ')}.</span>
+        </label>
+      )}
+      <HowChoice how={how} setHow={setHow} />
       {!nameless && <Found lines={read.lines.length} problems={read.problems} />}
+      <TakeIn lines={read.lines} how={how} useless={nameless || useless} close={close} />
+    </>
+  )
+}
+
+/** Columns that say who it is, and nothing else. */
+const NAMING: ReadonlySet<string> = new Set(['name', 'account', 'issuer'])
+
+interface ColumnChoiceProps {
+  readonly label: string
+  readonly none: string
+  readonly heads: readonly string[]
+  readonly at: number | undefined
+  readonly choose: (at: number | undefined) => void
+}
+
+const ColumnChoice = ({ label, none, heads, at, choose }: ColumnChoiceProps) => (
+  <label className="flex flex-col gap-1">
+    {label}
+    <select
+      value={at ?? ''}
+      onChange={(event) => choose(event.target.value === '' ? undefined : Number(event.target.value))}
+      className={FIELD}
+    >
+      <option value="">{none}</option>
+      {heads.map((head, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: headings may repeat, and their place is what they are known by
+        <option key={i} value={i}>
+          {head}
+        </option>
+      ))}
+    </select>
+  </label>
+)
+
+function HowChoice({ how, setHow }: { how: 'add' | 'set'; setHow: (how: 'add' | 'set') => void }) {
+  return (
+    <fieldset className="flex flex-wrap gap-x-5 gap-y-1">
+      <legend className="mb-1 text-muted">The file’s figures count</legend>
+      {HOWS.map(({ how: one, name }) => (
+        <label key={one} className="flex items-center gap-2">
+          <input
+            type="radio"
+            name="how"
+            checked={how === one}
+            onChange={() => setHow(one)}
+            className="size-4 accent-brass"
+          />
+          {name}
+        </label>
+      ))}
+    </fieldset>
+  )
+}
+
+interface TakeInProps {
+  readonly lines: Lines
+  readonly how: 'add' | 'set'
+  readonly useless: boolean
+  readonly close: () => void
+}
+
+function TakeIn({ lines, how, useless, close }: TakeInProps) {
+  const { run, progress } = useImport(close)
+  return (
+    <>
       {run.error && <Problem error={run.error} />}
       <div className="flex items-center justify-end gap-2">
         {progress !== undefined && (
@@ -103,10 +249,10 @@ function Matching({ file, close }: { file: ImportFile; close: () => void }) {
         <Button onClick={close}>Not now</Button>
         <Button
           look="main"
-          disabled={nameless || useless || read.lines.length === 0 || run.isPending}
-          onClick={() => run.mutate({ lines: read.lines, how })}
+          disabled={useless || lines.length === 0 || run.isPending}
+          onClick={() => run.mutate({ lines, how })}
         >
-          Take in {digits(read.lines.length)} {read.lines.length === 1 ? 'person' : 'people'}
+          Take in {digits(lines.length)} {lines.length === 1 ? 'person' : 'people'}
         </Button>
       </div>
     </>

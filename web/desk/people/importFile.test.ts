@@ -1,24 +1,51 @@
 import { describe, expect, test } from 'vitest'
 import { readImport } from '#core/people'
-import { guessColumns, parsed, partsOf } from './importFile.ts'
+import { guessColumns, guessEncoding, parsed, partsOf } from './importFile.ts'
+
+const bytes = (text: string) => new TextEncoder().encode(text)
+const utf16 = (text: string, bigEndian: boolean, mark = true) => {
+  const buffer = Buffer.from(`${mark ? '\ufeff' : ''}${text}`, 'utf16le')
+  return new Uint8Array(bigEndian ? buffer.swap16() : buffer)
+}
+const PIA = { account: 'pia', name: 'pia', balance: 1200, seconds: 5400 }
+
+function readIn(content: Uint8Array) {
+  const { heads, rows } = parsed('f.csv', content)
+  return readImport(rows, guessColumns(heads), 2)
+}
 
 describe('a file of people', () => {
   test.each([
-    ['name,balance,hours\npia,120,1.5\n', 'commas'],
-    ['\ufeffname;balance;hours\r\npia;120;1:30\r\n', 'semicolons, as spreadsheets write'],
-    ['name\tbalance\thours\n"pia"\t"1 20"\t1.5', 'tabs'],
-  ])('is read with %j (%s)', (text) => {
-    const { heads, rows } = parsed('f.csv', text.replace('1 20', '120'))
-    const read = readImport(rows, guessColumns(heads), 2)
-    expect(read).toEqual({ lines: [{ account: 'pia', name: 'pia', balance: 120, seconds: 5400 }], problems: [] })
+    ['name,balance,hours\npia,1200,1.5\n', 'commas'],
+    ['\ufeffname;balance;hours\r\npia;1.200;1:30\r\n', 'semicolons, as spreadsheets write'],
+    ['name\tbalance\thours\n"pia"\t"1,200"\t1.5', 'tabs'],
+    ['name|balance|hours\rpia|1200.0|1.5\r', 'bars, and lines as old machines end them'],
+    ['sep=;\r\nname;balance;hours\r\npia;1 200;1.5\r\n', 'a line that says what parts them'],
+    ['hours,balance,name,about\n1.5,1200,pia,"two\nlines"\n', 'line ends within a cell'],
+  ])('is read with %j (%s)', (text) => expect(readIn(bytes(text))).toEqual({ lines: [PIA], problems: [] }))
+
+  test.each([
+    [utf16('name,balance,hours\npia,1200,1.5', false), 'utf-16le'],
+    [utf16('name,balance,hours\npia,1200,1.5', true), 'utf-16be'],
+    [utf16('name,balance,hours\npia,1200,1.5', false, false), 'utf-16le'],
+    [bytes('name,balance,hours\npia,1200,1.5'), 'utf-8'],
+  ])('is read however its letters are written', (content, encoding) => {
+    expect(guessEncoding(content)).toBe(encoding)
+    expect(readIn(content)).toEqual({ lines: [PIA], problems: [] })
+  })
+
+  test('of an older program has its letters, and can be read otherwise', () => {
+    const content = new Uint8Array(Buffer.from('name,balance\nJ\xf6rg,1\n', 'latin1'))
+    expect(parsed('f.csv', content)).toMatchObject({ encoding: 'windows-1252', rows: [['Jörg', '1']] })
+    expect(parsed('f.csv', content, 'utf-8').rows).toEqual([['J\ufffdrg', '1']])
   })
 
   test('without anybody in it says so', () =>
-    expect(() => parsed('f.csv', 'name,balance\n')).toThrow(/holds no people/))
+    expect(() => parsed('f.csv', bytes('name,balance\n'))).toThrow(/holds no people/))
 
   test('finds columns by their headings, whatever their order', () => {
     expect(guessColumns(['Points', 'First seen', 'User_Name', 'Watch time'])).toEqual({ name: 2, balance: 0, hours: 3 })
-    expect(guessColumns(['a', 'b'])).toEqual({ name: undefined, balance: undefined, hours: undefined })
+    expect(guessColumns(['a', 'b'])).toEqual({})
   })
 
   test('of 50,000 lines of which 300 are broken lists those 300 and takes the others', () => {

@@ -1,49 +1,80 @@
 import Papa from 'papaparse'
-import type { ImportLine } from '#core/people'
+import { IMPORT_COLUMNS, type ImportColumn, type ImportColumns, type ImportLine } from '#core/people'
 
 /** A file of comma-separated values as it was read: headings, and the cells of each line. */
 export interface ImportFile {
   readonly name: string
+  readonly encoding: Encoding
   readonly heads: readonly string[]
   readonly rows: readonly (readonly string[])[]
 }
 
-export interface Columns {
-  readonly name: number | undefined
-  readonly balance: number | undefined
-  readonly hours: number | undefined
-}
+export const ENCODINGS = [
+  { encoding: 'utf-8', name: 'UTF-8' },
+  { encoding: 'utf-16le', name: 'UTF-16 (of a spreadsheet)' },
+  { encoding: 'utf-16be', name: 'UTF-16, big-endian' },
+  { encoding: 'windows-1252', name: 'Latin-1, of older programs' },
+] as const
+export type Encoding = (typeof ENCODINGS)[number]['encoding']
 
 const LARGEST = 50_000_000
 
-/** Reads a file; which sign parts its cells is found out. @throws with a sentence that says what is wrong with it. */
-export async function readFile(file: File): Promise<ImportFile> {
+/** The bytes of a file. @throws with a sentence that says what is wrong with it. */
+export async function bytesOf(file: File): Promise<Uint8Array> {
   if (file.size > LARGEST) throw new Error('The file is larger than 50 MB. Split it.')
-  return parsed(file.name, await file.text())
+  return new Uint8Array(await file.arrayBuffer())
 }
 
-export function parsed(name: string, text: string): ImportFile {
-  const { data } = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), { skipEmptyLines: 'greedy' })
+/** How the letters of a file seem to be written: by its mark, by its zeros, or by whether it can be UTF-8 at all. */
+export function guessEncoding(bytes: Uint8Array): Encoding {
+  const [first, second] = bytes
+  if (first === 0xff && second === 0xfe) return 'utf-16le'
+  if (first === 0xfe && second === 0xff) return 'utf-16be'
+  if (first !== undefined && first !== 0 && second === 0) return 'utf-16le'
+  if (first === 0 && second !== undefined && second !== 0) return 'utf-16be'
+  try {
+    new TextDecoder('utf-8', { fatal: true }).decode(bytes)
+    return 'utf-8'
+  } catch {
+    return 'windows-1252'
+  }
+}
+
+/** Reads a file; which sign parts its cells is found out, or told by its first line ("sep=;"). @throws as `bytesOf`. */
+export function parsed(name: string, bytes: Uint8Array, encoding: Encoding = guessEncoding(bytes)): ImportFile {
+  const whole = new TextDecoder(encoding).decode(bytes)
+  const told = /^sep=(.)(?:\r\n|\r|\n)/i.exec(whole)
+  const text = told === null ? whole : whole.slice(told[0].length)
+  const { data } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy', delimiter: told?.[1] ?? '' })
   const [heads, ...rows] = data
   if (heads === undefined || rows.length === 0)
     throw new Error('The file holds no people: it needs a line of headings and a line for each person.')
-  return { name, heads: heads.map((head, i) => head.trim() || `column ${i + 1}`), rows }
+  return { name, encoding, heads: heads.map((head, i) => head.trim() || `column ${i + 1}`), rows }
 }
 
-const GUESSES: Readonly<Record<keyof Columns, RegExp>> = {
+const GUESSES: Readonly<Record<'name' | 'balance' | 'hours', RegExp>> = {
   name: /^(user ?name|account|login|name|viewer|user)$/i,
   balance: /^(balance|points|currency|amount|total)$/i,
   hours: /^(hours|watch(ed)? ?(time|hours)?|time)$/i,
 }
 
-/** Which column seems to hold what, by its heading. */
-export function guessColumns(heads: readonly string[]): Columns {
-  const find = (guess: RegExp) => {
-    const at = heads.findIndex((head) => guess.test(head.replaceAll('_', ' ')))
-    return at < 0 ? undefined : at
+/** Which column seems to hold what, by its heading; of a file of our own all that it says. */
+export function guessColumns(heads: readonly string[]): ImportColumns {
+  const plain = heads.map((head) => head.toLowerCase().replaceAll(' ', '_'))
+  const columns: Partial<Record<ImportColumn, number>> = {}
+  for (const column of IMPORT_COLUMNS) {
+    const guess = column === 'name' || column === 'balance' || column === 'hours' ? GUESSES[column] : undefined
+    const exact = plain.indexOf(column)
+    const at =
+      exact >= 0 || guess === undefined ? exact : heads.findIndex((head) => guess.test(head.replaceAll('_', ' ')))
+    if (at >= 0) columns[column] = at
   }
-  return { name: find(GUESSES.name), balance: find(GUESSES.balance), hours: find(GUESSES.hours) }
+  return columns.name === columns.account ? without(columns, 'account') : columns
 }
+
+/** Columns without one. */
+export const without = (columns: ImportColumns, column: ImportColumn): ImportColumns =>
+  Object.fromEntries(Object.entries(columns).filter(([name]) => name !== column))
 
 const PART = 1000
 

@@ -9,7 +9,7 @@ import type { Rank } from '#core/ranks'
 import { read } from '../../parts/api.ts'
 
 export type Sort = 'name' | 'balance' | 'hours' | 'earned' | 'seen' | 'since'
-export type Shown = 'listed' | 'ignored' | 'archived'
+export type Shown = 'listed' | 'ignored' | 'archived' | 'all'
 
 /** What of the people is looked at, and in which order. Empty texts do not filter. */
 export interface PeopleView {

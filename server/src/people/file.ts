@@ -1,0 +1,60 @@
+import Papa from 'papaparse'
+import { circlesCell, standingName, standingsOf } from '#core/people'
+import { ranksSetting } from '#core/ranks'
+import type { Reader } from '../database/index.ts'
+import { circlesOf } from '../ranks/index.ts'
+import { settingOf } from '../settings/index.ts'
+import { allPeople, type PeopleQuery } from './table.ts'
+
+/** What is said of people first, then what only taking them in again needs. */
+const COLUMNS = [
+  ...['name', 'account', 'nickname', 'balance', 'earned', 'hours', 'rank', 'standings', 'first_seen', 'last_seen'],
+  ...['issuer', 'seconds', 'moderator', 'follower_since', 'tier', 'subscribed_until', 'circles', 'ignored', 'unlisted'],
+]
+
+type Person = Awaited<ReturnType<typeof allPeople>>[number]
+
+const timeOf = (at: number | null): string =>
+  at === null ? '' : new Date(at * 1000).toISOString().replace('.000Z', 'Z')
+const yes = (told: boolean): string => (told ? 'yes' : 'no')
+
+/** A cell that a spreadsheet would take for a formula, or that looks like one that was quoted already: it is quoted once more. */
+const FORMULA = /^'*[=+\-@\t\r]/
+
+/**
+ * People as a file, one line for each: what is said of them, and all that taking them in again needs (exact to the unit and
+ * the second). Cells that a spreadsheet would take for a formula are quoted.
+ */
+export async function peopleFile(
+  db: Reader,
+  channel: number,
+  query: Omit<PeopleQuery, 'offset' | 'limit'>,
+): Promise<string> {
+  const circles = await circlesOf(db, channel)
+  const { ranks } = await settingOf(db, channel, ranksSetting)
+  const cellsOf = (person: Person) => ({
+    name: person.chatName,
+    account: person.account,
+    nickname: person.nickname ?? '',
+    balance: person.balance,
+    earned: person.earned,
+    hours: (person.watchedSeconds / 3600).toFixed(2),
+    rank: ranks.find(({ id }) => id === person.rank)?.name ?? '',
+    standings: standingsOf(person, query.now)
+      .map((standing) => standingName(standing, circles))
+      .join('; '),
+    first_seen: timeOf(person.firstSeenAt),
+    last_seen: timeOf(person.lastSeenAt),
+    issuer: person.issuer,
+    seconds: person.watchedSeconds,
+    moderator: yes(person.moderator),
+    follower_since: timeOf(person.followedAt),
+    tier: person.tier === 0 ? '' : person.tier,
+    subscribed_until: timeOf(person.subscribedUntil),
+    circles: circlesCell(person.circles, circles),
+    ignored: yes(person.ignored),
+    unlisted: yes(person.unlisted),
+  })
+  const people = await allPeople(db, channel, query)
+  return `${Papa.unparse({ fields: COLUMNS, data: people.map(cellsOf) }, { escapeFormulae: FORMULA })}\r\n`
+}
