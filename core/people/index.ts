@@ -51,6 +51,7 @@ export {
 } from './keep.ts'
 export { type LinkAccount, linkAccount } from './link.ts'
 export { type ForgetPerson, forgetPerson, type MergePeople, mergePeople } from './merge.ts'
+export { shownName } from './names.ts'
 export {
   circleStanding,
   holds,

@@ -10,7 +10,14 @@ const Environment = Type.Object({
   MIGRATIONS_FOLDER: Type.String({ default: 'server/migrations' }),
   OIDC_ISSUER: Type.String({ pattern: '^https?://.+' }),
   OIDC_CLIENT_ID: Type.String({ minLength: 1 }),
-  OIDC_CLIENT_SECRET: Type.String({ minLength: 1 }),
+  /** Empty: the server shows who it is by a key, or by PKCE alone. */
+  OIDC_CLIENT_SECRET: Type.String({ default: '' }),
+  OIDC_CLIENT_KEY_FILE: Type.String({ default: '' }),
+  OIDC_CLIENT_KEY_ID: Type.String({ default: '' }),
+  OIDC_SCOPE: Type.String({ pattern: '^openid( .+)?$', default: 'openid profile' }),
+  /** The claims that are somebody's account and name; no name: the usual ones. */
+  OIDC_ACCOUNT_CLAIM: Type.String({ minLength: 1, default: 'sub' }),
+  OIDC_NAME_CLAIM: Type.String({ default: '' }),
   CHAT_ADDRESS: Type.String({ pattern: '^(ircs?://.+)?$', default: '' }),
   CHAT_NICK: Type.String({ pattern: '^[A-Za-z][A-Za-z0-9_-]{0,29}$', default: 'Ricompensa' }),
   CHAT_SASL_ACCOUNT: Type.String({ default: '' }),

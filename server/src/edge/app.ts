@@ -1,7 +1,7 @@
 import { type Context, Hono } from 'hono'
-import { Problem, problem, problemResponse } from '../http/index.ts'
+import { Problem, problem, problemPage, problemResponse, type WayOn, wantsPage } from '../http/index.ts'
 import { serveMedia } from '../library/index.ts'
-import { Provider, Sessions, type SignInNote, signInRoutes } from '../sign-in/index.ts'
+import { Provider, Sessions, SignInFault, type SignInNote, signInRoutes } from '../sign-in/index.ts'
 import { IntentBug, WriterBusy } from '../writer/index.ts'
 import { addressOf } from './address.ts'
 import { channelApi } from './channelApi.ts'
@@ -51,17 +51,14 @@ export function createApp(options: AppOptions): Hono<Env> {
   return app
 }
 
-/** Errors as problems, and how long requests take. */
+/** Errors as problems, a page of each for a browser, and how long requests take. */
 function answerFaults(app: Hono<Env>, { log, metrics }: AppOptions): void {
-  app.onError((fault) => {
-    if (fault instanceof Problem) return problemResponse(fault)
-    if (fault instanceof WriterBusy) return problemResponse(problem('busy'), { 'retry-after': RETRY_SECONDS })
-    // The writer has logged it already, once.
-    if (fault instanceof IntentBug) return problemResponse(problem('internal', bugSentence(fault.id)))
-    log.error({ err: fault }, 'request failed')
-    return problemResponse(problem('internal'))
+  app.onError((fault, c) => {
+    const { problem: told, headers: extra } = problemOf(fault, log)
+    if (!wantsPage(c.req.header('accept'))) return problemResponse(told, extra)
+    return problemPage(told, { ...extra, vary: 'accept' }, againAt(fault))
   })
-  app.notFound(() => problemResponse(problem('not_found')))
+  app.notFound((c) => (wantsPage(c.req.header('accept')) ? problemPage : problemResponse)(problem('not_found')))
   app.use(async (c, next) => {
     const end = metrics.requests.startTimer({ method: c.req.method })
     await next()
@@ -69,20 +66,36 @@ function answerFaults(app: Hono<Env>, { log, metrics }: AppOptions): void {
   })
 }
 
+function problemOf(fault: unknown, log: AppOptions['log']): { problem: Problem; headers?: Record<string, string> } {
+  if (fault instanceof Problem) return { problem: fault }
+  if (fault instanceof WriterBusy) return { problem: problem('busy'), headers: { 'retry-after': RETRY_SECONDS } }
+  // The writer has logged it already, once.
+  if (fault instanceof IntentBug) return { problem: problem('internal', bugSentence(fault.id)) }
+  log.error({ err: fault }, 'request failed')
+  return { problem: problem('internal') }
+}
+
+/** A sign-in is tried again where it began. */
+const againAt = (fault: unknown): WayOn | undefined =>
+  fault instanceof SignInFault ? { address: fault.returnTo ?? '/', words: 'Try again' } : undefined
+
 const DID = {
   'signed in': { kind: 'sign-in', what: 'Signed in' },
-  'sign-in failed': { kind: 'refused', what: 'A sign-in that this browser did not begin' },
+  'sign-in failed': { kind: 'refused', what: 'A sign-in failed' },
   'signed out': { kind: 'sign-in', what: 'Signed out' },
 } as const
 
 /** Notes sign-ins with the channel whose page they came from. */
 function noteSignIn({ channels, security, config }: Edge): SignInNote {
-  return (c: Context, { kind, caller, path }) => {
+  return (c: Context, { kind, caller, path, why }) => {
     const [, slug = ''] = /^\/(?:desk|c)\/([^/?]+)/.exec(path ?? '') ?? []
     const { account = '', name = '' } = caller ?? {}
     const from = addressOf(c as Context<Env>, Number(config.TRUSTED_PROXIES))
     void channels.find(slug).then(
-      (channel) => security.note({ ...DID[kind], channel: channel?.id ?? null, account, name, from }),
+      (channel) => {
+        const what = why === undefined ? DID[kind].what : `${DID[kind].what}: ${why}`
+        security.note({ kind: DID[kind].kind, what, channel: channel?.id ?? null, account, name, from })
+      },
       () => {},
     )
   }

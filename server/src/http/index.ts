@@ -1,4 +1,5 @@
 export { type Bounds, figureIn, idIn, idOf } from './figures.ts'
+export { problemPage, type WayOn, wantsPage } from './problemPage.ts'
 export { type ApiErrorCode, PROBLEM_STATUS, Problem, problem, problemResponse } from './problems.ts'
 export {
   ALLOWED,

@@ -50,6 +50,14 @@ const API_ERRORS = {
     status: 403,
     message: 'For this we ask you to sign in again: your last sign-in is more than 10 minutes ago.',
   },
+  provider_down: {
+    status: 503,
+    message: 'The place where people sign in does not answer right now. Try again in a minute.',
+  },
+  sign_in_denied: {
+    status: 403,
+    message: 'You were not let through, or did not agree to it. Try again, as somebody else if need be.',
+  },
   sign_in_failed: { status: 400, message: 'The sign-in did not go through. Start again from the page you came from.' },
   too_many_requests: { status: 429, message: 'Too many requests. Wait a moment, then go on.' },
   too_many_feeds: {
@@ -148,21 +156,23 @@ export const problem = (code: ApiErrorCode, detail: string = API_ERRORS[code].me
 export const problemOfRefusal = ({ code, sentence, data }: Refusal): Problem => new Problem(code, sentence, data)
 
 /** The RFC 9457 document of a problem. `detail` is a sentence that a person can act on. */
-export function problemResponse(
-  { code, detail, data }: Problem,
-  headers: Readonly<Record<string, string>> = {},
-): Response {
-  const status = PROBLEM_STATUS[code] ?? 500
-  const document = {
-    type: `/problems/${code}`,
-    title: code.replaceAll('_', ' '),
-    status,
-    detail,
-    code,
-    ...(data && { data }),
-  }
+export const problemDocument = ({ code, detail, data }: Problem) => ({
+  type: `/problems/${code}`,
+  title: code.replaceAll('_', ' '),
+  status: PROBLEM_STATUS[code] ?? 500,
+  detail,
+  code,
+  ...(data && { data }),
+})
+
+/** What every answer with a problem says of itself: the same address may be something else the next time. */
+export const problemHeaders = { 'cache-control': 'no-store' } as const
+
+/** A problem as programs read it. */
+export function problemResponse(problem: Problem, headers: Readonly<Record<string, string>> = {}): Response {
+  const document = problemDocument(problem)
   return new Response(JSON.stringify(document), {
-    status,
-    headers: { 'content-type': 'application/problem+json', 'cache-control': 'no-store', ...headers },
+    status: document.status,
+    headers: { 'content-type': 'application/problem+json', ...problemHeaders, ...headers },
   })
 }

@@ -1,4 +1,5 @@
 export type { Cookies } from './cookies.ts'
+export { SignInFault } from './fault.ts'
 export { Provider } from './provider.ts'
 export { type SignInNote, signInRoutes } from './routes.ts'
 export { type Scope, Sessions } from './sessions.ts'

@@ -1,5 +1,6 @@
 import { type Context, Hono } from 'hono'
 import { type Caller, problem } from '../http/index.ts'
+import { SignInFault } from './fault.ts'
 import type { Provider } from './provider.ts'
 import type { Scope, Sessions } from './sessions.ts'
 
@@ -25,7 +26,9 @@ export type SignInNote = (
   what: {
     readonly kind: 'signed in' | 'sign-in failed' | 'signed out'
     readonly caller?: Caller
-    readonly path?: string
+    readonly path?: string | undefined
+    /** Why it failed. */
+    readonly why?: string
   },
 ) => void
 
@@ -33,25 +36,31 @@ export type SignInNote = (
 export function signInRoutes(provider: Provider, sessions: Sessions, note: SignInNote = () => {}): Hono {
   const app = new Hono()
   const { cookies } = sessions
+  /** Notes why a sign-in failed, and has it fail. */
+  const noting =
+    (c: Context) =>
+    (fault: unknown): never => {
+      if (fault instanceof SignInFault) note(c, { kind: 'sign-in failed', why: fault.reason, path: fault.returnTo })
+      throw fault
+    }
   const begun = (c: Context): string[] => (cookies.get(c, ATTEMPTS) ?? '').split('.').filter(Boolean)
   app.get('/callback', async (c) => {
     const { search, searchParams } = new URL(c.req.url)
     const state = searchParams.get('state') ?? ''
     const others = begun(c).filter((one) => one !== state)
-    if (others.length === begun(c).length) {
-      note(c, { kind: 'sign-in failed' })
-      throw problem('sign_in_failed')
-    }
+    const failed = noting(c)
+    if (others.length === begun(c).length)
+      return failed(new SignInFault('sign_in_failed', 'this browser did not begin it, or no cookie came back'))
     if (others.length === 0) cookies.delete(c, ATTEMPTS)
     else cookies.set(c, ATTEMPTS, others.join('.'), ATTEMPT_SECONDS)
-    const { scope, returnTo, caller } = await provider.finish(search)
+    const { scope, returnTo, caller } = await provider.finish(search).catch(failed)
     await sessions.begin(c, scope, caller)
     note(c, { kind: 'signed in', caller, path: returnTo })
     return c.redirect(returnTo)
   })
   app.get('/:scope/start', async (c) => {
     const scope = scopeOf(c)
-    const { url, state } = await provider.start(scope, ownPath(c.req.query('return'), '/'))
+    const { url, state } = await provider.start(scope, ownPath(c.req.query('return'), '/')).catch(noting(c))
     cookies.set(c, ATTEMPTS, [...begun(c), state].slice(-MOST_ATTEMPTS).join('.'), ATTEMPT_SECONDS)
     return c.redirect(url.href)
   })

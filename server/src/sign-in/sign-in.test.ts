@@ -11,6 +11,7 @@ import { NativePoints } from '../../../standin/src/points.ts'
 import { ChatRoom } from '../../../standin/src/room.ts'
 import { freePort } from '../testing/ports.ts'
 import { testServer } from '../testing/server.ts'
+import { visitor } from '../testing/visitor.ts'
 import { Cookies } from './cookies.ts'
 
 /** The server with the stand-in's identity provider beside it. */
@@ -47,30 +48,6 @@ async function withProvider() {
   return { ...server, web: `http://127.0.0.1:${web}`, changeKeys }
 }
 
-/** A browser with cookies that follows where it is sent. */
-function browser() {
-  const cookies = new Map<string, Map<string, string>>()
-  const visit = async (address: string, init: RequestInit = {}): Promise<Response> => {
-    const { host } = new URL(address)
-    const jar = cookies.get(host) ?? new Map<string, string>()
-    cookies.set(host, jar)
-    const cookie = [...jar].map(([name, value]) => `${name}=${value}`).join('; ')
-    const response = await fetch(address, { ...init, redirect: 'manual', headers: { ...init.headers, cookie } })
-    for (const line of response.headers.getSetCookie()) {
-      const [, name = '', value = ''] = /^([^=]+)=([^;]*)/.exec(line) ?? []
-      if (value === '') jar.delete(name)
-      else jar.set(name, value)
-    }
-    return response
-  }
-  const follow = async (address: string, init: RequestInit = {}): Promise<{ response: Response; address: string }> => {
-    const response = await visit(address, init)
-    const next = response.headers.get('location')
-    return next === null ? { response, address } : follow(new URL(next, address).href)
-  }
-  return { visit, follow, cookies }
-}
-
 const nameForm = (name: string): RequestInit => ({
   method: 'POST',
   headers: { 'content-type': 'application/x-www-form-urlencoded' },
@@ -79,7 +56,7 @@ const nameForm = (name: string): RequestInit => ({
 
 test('a sign-in by the stand-in ends where it was started, with a session that opens the desk', async () => {
   const { web, pool } = await withProvider()
-  const { visit, follow, cookies } = browser()
+  const { visit, follow, cookies } = visitor()
   const who = await follow(`${web}/auth/desk/start?return=/healthz`)
   expect(who.address).toMatch(/\/who\//)
   const back = await follow(who.address, nameForm('Wanda'))
@@ -98,7 +75,7 @@ test('a sign-in by the stand-in ends where it was started, with a session that o
 
 test('the way back works once, for who started it, and never leads elsewhere', async () => {
   const { web } = await withProvider()
-  const { visit, follow } = browser()
+  const { visit, follow } = visitor()
   const who = await follow(`${web}/auth/viewer/start?return=${encodeURIComponent('//elsewhere.example/')}`)
   let response = await visit(who.address, nameForm('Pia'))
   let address = who.address
@@ -108,14 +85,14 @@ test('the way back works once, for who started it, and never leads elsewhere', a
   }
   const callback = response.headers.get('location') ?? ''
   const tampered = await visit(callback.replace(/state=[^&]+/, 'state=guessed'))
-  expect(await tampered.json()).toMatchObject({ code: 'sign_in_failed' })
+  expect(await tampered.text()).toContain('sign_in_failed')
   expect((await visit(callback)).headers.get('location')).toBe('/')
-  expect(await (await visit(callback)).json()).toMatchObject({ code: 'sign_in_failed' })
+  expect(await (await visit(callback)).text()).toContain('sign_in_failed')
 })
 
 test('a sign-in that another browser began does not end in this one', async () => {
   const { web, pool } = await withProvider()
-  const attacker = browser()
+  const attacker = visitor()
   const who = await attacker.follow(`${web}/auth/desk/start`)
   let response = await attacker.visit(who.address, nameForm('Mallory'))
   let address = who.address
@@ -124,8 +101,8 @@ test('a sign-in that another browser began does not end in this one', async () =
     response = await attacker.visit(address)
   }
   const callback = response.headers.get('location') ?? ''
-  const victim = browser()
-  expect(await (await victim.visit(callback)).json()).toMatchObject({ code: 'sign_in_failed' })
+  const victim = visitor()
+  expect(await (await victim.visit(callback)).text()).toContain('sign_in_failed')
   expect((await pool.query('select 1 from session')).rowCount).toBe(0)
   expect((await attacker.visit(callback)).status).toBe(302)
 })
@@ -148,30 +125,29 @@ test('cookies are this very host’s alone where there is TLS', async () => {
 
 test('a name that cannot be is refused by the stand-in’s page', async () => {
   const { web } = await withProvider()
-  const { follow } = browser()
+  const { follow } = visitor()
   const who = await follow(`${web}/auth/viewer/start`)
   const { response } = await follow(who.address, nameForm('<b>'))
   expect(response.status).toBe(422)
   expect(await response.text()).toContain('Use letters, digits')
 })
 
-test('a provider may change its keys: one attempt at most fails, and nobody gets in by the old ones', async () => {
+test('a provider may change its keys, and nobody is kept out by it', async () => {
   const { web, changeKeys } = await withProvider()
   const signIn = async () => {
-    const { follow } = browser()
+    const { follow } = visitor()
     const who = await follow(`${web}/auth/viewer/start?return=/healthz`)
     const { response, address } = await follow(who.address, nameForm('Pia'))
     return address.endsWith('/healthz') && response.status === 200
   }
   expect(await signIn()).toBe(true)
   changeKeys()
-  const after = [await signIn(), await signIn()]
-  expect(after.at(-1)).toBe(true)
+  expect([await signIn(), await signIn()]).toEqual([true, true])
 })
 
 test('a session that the browser had ends when a new one begins', async () => {
   const { web, pool } = await withProvider()
-  const { follow } = browser()
+  const { follow } = visitor()
   for (const name of ['Pia', 'Pia']) {
     const who = await follow(`${web}/auth/viewer/start`)
     await follow(who.address, nameForm(name))

@@ -109,18 +109,21 @@ function Listed() {
   })
   if (!standing?.known) return null
   return (
-    <label className="mt-6 flex items-center gap-2">
-      <input
-        type="checkbox"
-        checked={chosen ?? !standing.listed}
-        onChange={(event) => {
-          // At once: the box must not spring back until the mutation says that it is under way.
-          setChosen(event.target.checked)
-          put.mutate(!event.target.checked)
-        }}
-        className="size-4 accent-brass"
-      />
-      I want to be in no list
-    </label>
+    <div className="mt-6">
+      <label className="flex items-center gap-2">
+        <input
+          type="checkbox"
+          checked={chosen ?? !standing.listed}
+          onChange={(event) => {
+            // At once: the box must not spring back until the mutation says that it is under way.
+            setChosen(event.target.checked)
+            put.mutate(!event.target.checked)
+          }}
+          className="size-4 accent-brass"
+        />
+        I want to be in no list
+      </label>
+      {put.error && <Problem error={put.error} />}
+    </div>
   )
 }
