@@ -78,7 +78,7 @@ export const isEventKind = (type: string): type is EventKind => Object.hasOwn(EV
 
 const Id = Type.String({ minLength: 1, maxLength: 200, pattern: '^[^\\u0000-\\u001f\\u007f]+$' })
 
-/** The envelope: a CloudEvent in structured mode. What it does not name is allowed and ignored. */
+/** The envelope of a CloudEvent. What it does not name is allowed and ignored. */
 export const CloudEvent = Type.Object({
   specversion: Type.Literal('1.0'),
   id: Id,
@@ -86,7 +86,7 @@ export const CloudEvent = Type.Object({
   type: Id,
   time: Type.Optional(Type.String({ maxLength: 40 })),
   subject: Type.Optional(Type.String({ maxLength: 200 })),
-  datacontenttype: Type.Optional(Type.String({ pattern: '^application/json' })),
+  datacontenttype: Type.Optional(Type.String({ pattern: '^application/(json|[\\w.-]+\\+json)' })),
   data: Type.Optional(Type.Unknown()),
 })
 export type CloudEvent = Static<typeof CloudEvent>

@@ -146,7 +146,7 @@ function answerAt(
 ): RedemptionRow {
   const ended = world.put(redemptions, { ...row, status, why, endedAt: world.at, by })
   const data = { redemption: row.outside, status, why: why ?? '' }
-  world.timer({ job: 'platform.report', key: `report/${row.id}`, at: world.at, data })
+  world.timer({ job: 'platform.report', key: `report/${row.id}`, at: world.at, data: { ...data, at: world.at } })
   world.fact('redemption.ended', 'desk', { redemption: row.id, status, name: row.viewerName })
   return ended
 }

@@ -220,6 +220,7 @@ describe('a redemption of the platform’s own points', () => {
   /** A platform that hears what becomes of redemptions; it does not answer the first time. */
   async function platform(secret: string) {
     const heard: { type: string; data: { redemption: string } }[] = []
+    const tried: { id: string; time: string; delivery: unknown }[] = []
     let calls = 0
     const port = await freePort()
     const server = createServer((request, response) => {
@@ -227,6 +228,7 @@ describe('a redemption of the platform’s own points', () => {
       request.on('data', (part) => (body += part))
       request.on('end', () => {
         const failing = ++calls === 1
+        tried.push({ ...JSON.parse(body), delivery: request.headers['webhook-id'] })
         if (!failing)
           heard.push(
             new Webhook(secret).verify(body, request.headers as Record<string, string>) as (typeof heard)[number],
@@ -235,12 +237,12 @@ describe('a redemption of the platform’s own points', () => {
       })
     }).listen(port, '127.0.0.1')
     onTestFinished(() => void server.close())
-    return { heard, url: `http://127.0.0.1:${port}/answers` }
+    return { heard, tried, url: `http://127.0.0.1:${port}/answers` }
   }
 
   test('is answered, signed, and told again until it is heard', async () => {
     const secret = `whsec_${Buffer.from('a secret of some length').toString('base64')}`
-    const { heard, url } = await platform(secret)
+    const { heard, tried, url } = await platform(secret)
     const { call, pool, channel, submit, balance } = await deskWithCommands({ PLATFORM_ANSWERS_URL: url })
     await new EventSecrets(pool, systemClock).add(channel, 'Platform', null, secret)
     const event = (key: string, type: string, body: object, name?: string) =>
@@ -277,6 +279,9 @@ describe('a redemption of the platform’s own points', () => {
       ]),
     )
     expect([await balance('pia'), await waiting()]).toEqual([6, []])
+    // What was told again is the same event in the same delivery.
+    const [first, ...others] = tried.filter(({ id }) => id === tried[0]?.id)
+    expect(others).toEqual([first])
   })
 })
 

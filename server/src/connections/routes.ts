@@ -109,7 +109,8 @@ function eventTest({ channels, secrets, door }: ConnectionParts): Route {
           'webhook-timestamp': String(channels.clock()),
           'webhook-signature': signature,
         }
-        return await door.receive(channel, { body, headers })
+        const contentType = 'application/cloudevents+json'
+        return await door.receive(channel, { body: Buffer.from(body), contentType, headers, attributes: {} })
       } finally {
         await secrets.revoke(channel.id, own)
       }

@@ -58,12 +58,26 @@ function answerFaults(app: Hono<Env>, { log, metrics }: AppOptions): void {
     if (!wantsPage(c.req.header('accept'))) return problemResponse(told, extra)
     return problemPage(told, { ...extra, vary: 'accept' }, againAt(fault))
   })
-  app.notFound((c) => (wantsPage(c.req.header('accept')) ? problemPage : problemResponse)(problem('not_found')))
+  app.notFound((c) => {
+    const allowed = methodsOf(app, c.req.path)
+    const answer = wantsPage(c.req.header('accept')) ? problemPage : problemResponse
+    if (allowed.length === 0) return answer(problem('not_found'))
+    return answer(problem('method_unknown'), { allow: allowed.join(', ') })
+  })
   app.use(async (c, next) => {
     const end = metrics.requests.startTimer({ method: c.req.method })
     await next()
     end({ status: c.res.status })
   })
+}
+
+const METHODS = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE']
+
+/** The methods for which there is a route at a path. What catches every address, and every method, is none. */
+function methodsOf(app: Hono<Env>, path: string): string[] {
+  const isRoute = ({ method, path: pattern }: { method: string; path: string }) => method !== 'ALL' && pattern !== '/*'
+  const found = METHODS.filter((method) => app.router.match(method, path)[0].some(([[, route]]) => isRoute(route)))
+  return found.includes('GET') ? ['HEAD', ...found] : found
 }
 
 function problemOf(fault: unknown, log: AppOptions['log']): { problem: Problem; headers?: Record<string, string> } {

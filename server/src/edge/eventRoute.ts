@@ -14,6 +14,12 @@ export function eventRoute({ channels, door }: { channels: Channels; door: Event
     const headers = Object.fromEntries(
       ['webhook-id', 'webhook-timestamp', 'webhook-signature'].map((name) => [name, header(name)]),
     )
-    return c.json(await door.receive(channel, { body: (await bytesOf(c, USUAL_BYTES)).toString('utf8'), headers }), 202)
+    const attributes = Object.fromEntries(
+      Object.entries(c.req.header()).flatMap(([name, value]) =>
+        name.startsWith('ce-') ? [[name.slice(3), value]] : [],
+      ),
+    )
+    const body = await bytesOf(c, USUAL_BYTES)
+    return c.json(await door.receive(channel, { body, contentType: header('content-type'), headers, attributes }), 202)
   }
 }

@@ -57,7 +57,7 @@ describe('a body', () => {
     const cookie = await signedIn('desk', 'wanda')
     expect((await sendChunked(`${web}${file}`, headers(cookie), 600, 65_536)).status).toBe(413)
     const small = await sendChunked(`${web}/api/channels/bench/desk/voice`, headers(cookie), 10, 65_536)
-    expect(small.status).toBe(404)
+    expect(small.status).toBe(405)
     const put = await fetch(`${web}/api/channels/bench/desk/voice`, {
       method: 'PUT',
       headers: { cookie, 'idempotency-key': 'large-body', 'content-type': 'application/json' },

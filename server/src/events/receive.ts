@@ -4,20 +4,14 @@ import { CloudEvent, EVENT_DATA, isEventKind, type ReceiveEvent } from '#core/ev
 import type { Answer } from '#core/world'
 import type { ChannelHead, Channels } from '../channels.ts'
 import { answered, bodyCheck, Problem, problem } from '../http/index.ts'
+import { type Delivery, eventsOf } from './cloudEvents.ts'
 import { EventRefusals } from './refusals.ts'
 import type { EventSecrets } from './secrets.ts'
 
 /** How far a delivery's time may be from ours, either way (seconds), as Standard Webhooks advises. */
 const TOLERANCE_SECONDS = 300
-const DEEPEST = 20
 
-export interface Delivery {
-  readonly body: string
-  /** `webhook-id`, `webhook-timestamp` and `webhook-signature`. */
-  readonly headers: Readonly<Record<string, string>>
-}
-
-/** Takes events from outside: CloudEvents in structured JSON, signed per Standard Webhooks. */
+/** Takes events from outside: CloudEvents, signed per Standard Webhooks. */
 export class EventDoor {
   readonly #envelope = bodyCheck(CloudEvent)
   readonly #data = new Map(Object.entries(EVENT_DATA).map(([type, schema]) => [type, bodyCheck(schema, 'data')]))
@@ -34,20 +28,48 @@ export class EventDoor {
   }
 
   /**
-   * Checks a delivery and hands in its event. The same event again, by whatever delivery, is answered the same and changes
-   * nothing.
-   * @throws A problem that says what to change; the desk's log shows it, too.
+   * Checks a delivery and hands in its events. The same event again, by whatever delivery, is answered the same and changes
+   * nothing. Of a batch every event that is in order is taken, whatever the others are.
+   * @returns The answer; of a batch a list of them (`events`).
+   * @throws A problem that says what to change; the desk's log shows it, too. Of a batch, if it holds any that is refused:
+   * its `data.events` has the answer to each.
    */
   async receive(channel: ChannelHead, delivery: Delivery): Promise<Answer> {
     const kinds = await this.#signer(channel, delivery)
     try {
-      const event = this.#checked(delivery, kinds)
-      const key = createHash('sha256').update(`${event.source}\0${event.id}`).digest('base64url')
-      return answered(await this.channels.submit(channel.id, `event/${key}`, this.#intent(event)))
+      const { events, batch } = eventsOf(delivery)
+      if (!batch) return await this.#take(channel, events[0], kinds)
+      return await this.#takeAll(channel, events, kinds)
     } catch (fault) {
       if (fault instanceof Problem) await this.refusals.noteSigned(channel.id, fault)
       throw fault
     }
+  }
+
+  async #take(channel: ChannelHead, given: unknown, kinds: readonly string[] | null): Promise<Answer> {
+    const event = this.#checked(given, kinds)
+    const key = createHash('sha256').update(`${event.source}\0${event.id}`).digest('base64url')
+    return answered(await this.channels.submit(channel.id, `event/${key}`, this.#intent(event)))
+  }
+
+  async #takeAll(channel: ChannelHead, given: readonly unknown[], kinds: readonly string[] | null): Promise<Answer> {
+    const events: Record<string, unknown>[] = []
+    let refused: Problem | undefined
+    for (const one of given) {
+      try {
+        events.push({ ...(await this.#take(channel, one, kinds)) })
+      } catch (fault) {
+        if (!(fault instanceof Problem)) throw fault
+        refused ??= fault
+        events.push({ code: fault.code, detail: fault.detail })
+      }
+    }
+    if (refused === undefined) return { events } as unknown as Answer
+    throw new Problem(
+      'batch_refused',
+      `Event ${events.findIndex((one) => 'code' in one) + 1} of ${events.length} is refused: ${refused.detail} Those that are in order were taken.`,
+      { events } as never,
+    )
   }
 
   /** What kinds whoever signed it may send; null: any. Nothing of the body is looked at before that is known. */
@@ -76,8 +98,7 @@ export class EventDoor {
     )
   }
 
-  #checked({ body }: Delivery, kinds: readonly string[] | null): CloudEvent {
-    const event = parsed(body)
+  #checked(event: unknown, kinds: readonly string[] | null): CloudEvent {
     this.#envelope(event)
     const { type, data } = event as CloudEvent
     if (kinds !== null && !kinds.includes(type))
@@ -116,21 +137,3 @@ export class EventDoor {
 }
 
 type Person = Static<(typeof EVENT_DATA)['ricompensa.follow']>['who']
-
-function parsed(body: string): unknown {
-  let event: unknown
-  try {
-    event = JSON.parse(body)
-  } catch {
-    throw problem('not_json')
-  }
-  if (depthOf(event) > DEEPEST)
-    throw problem('body_invalid', `Please correct: the data is nested more than ${DEEPEST} levels deep.`)
-  return event
-}
-
-/** How deep a value is nested, counted no further than matters. */
-function depthOf(value: unknown, level = 0): number {
-  if (typeof value !== 'object' || value === null || level > DEEPEST) return level
-  return Math.max(level, ...Object.values(value).map((one) => depthOf(one, level + 1)))
-}

@@ -1,9 +1,9 @@
 import { randomBytes } from 'node:crypto'
-import { Webhook } from 'standardwebhooks'
 import type { EventKind } from '#core/events'
 import type { Clock } from '../clock.ts'
 import { EVENT_SECRET, type Pool } from '../database/index.ts'
 import { keyring } from '../keys/index.ts'
+import { isSigned } from './signature.ts'
 
 /** A secret as the desk may see it: never the secret itself. */
 export interface SecretHead {
@@ -54,7 +54,7 @@ export class EventSecrets {
    */
   async verify(
     channel: number,
-    body: string,
+    body: Uint8Array,
     headers: Record<string, string>,
   ): Promise<{ readonly kinds: readonly string[] | null } | undefined> {
     const found = await this.pool.query({
@@ -70,14 +70,5 @@ export class EventSecrets {
       'update event_secret set used_at = $3 where channel = $1 and id = $2 and coalesce(used_at, 0) < $3 - 60'
     await this.pool.query(text, [channel, used.id, this.clock()])
     return { kinds: used.kinds as readonly string[] | null }
-  }
-}
-
-function isSigned(secret: string, body: string, headers: Record<string, string>): boolean {
-  try {
-    new Webhook(secret).verify(body, headers, { jsonParse: false })
-    return true
-  } catch {
-    return false
   }
 }

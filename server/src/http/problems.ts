@@ -3,6 +3,7 @@ import { REFUSALS, type Refusal, type RefusalCode } from '#core/world'
 /** Every error of the HTTP edge that is not a refusal of the rules. docs/errors.md lists both kinds. */
 const API_ERRORS = {
   already_claimed: { status: 409, message: 'This installation has its channel already.' },
+  batch_refused: { status: 422, message: 'Some events of this batch are refused. Those that are in order were taken.' },
   busy: {
     status: 503,
     message: 'Too much is going on at this moment. Nothing was changed; try again in a few seconds.',
@@ -30,6 +31,11 @@ const API_ERRORS = {
     status: 400,
     message: 'Send a header Idempotency-Key with 8 to 100 letters, digits or dashes, new for each action.',
   },
+  media_type_unknown: {
+    status: 415,
+    message:
+      'Send application/cloudevents+json, application/cloudevents-batch+json, or application/json with the headers ce-specversion, ce-id, ce-source and ce-type.',
+  },
   media_broken: { status: 422, message: 'This file is broken, or not what it says it is. Save it anew and try again.' },
   media_empty: { status: 422, message: 'This file is empty. Choose another one.' },
   media_no_room: { status: 409, message: 'There is no room left for this file. Take away files that nothing uses.' },
@@ -41,6 +47,10 @@ const API_ERRORS = {
   media_too_long: { status: 422, message: 'It plays too long. Cut it shorter.' },
   query_invalid: { status: 422, message: 'A figure in the address cannot be used as it is.' },
   nobody_present: { status: 409, message: 'Nobody is in the room right now.' },
+  method_unknown: {
+    status: 405,
+    message: 'This address does not take this method. The header Allow says which it takes.',
+  },
   not_allowed: { status: 403, message: 'Only the streamer of this channel can do this.' },
   not_ready: { status: 503, message: 'The server is starting, stopping, or has lost its database. Try again.' },
   not_found: { status: 404, message: 'There is nothing at this address.' },

@@ -1,4 +1,4 @@
-import { randomUUID } from 'node:crypto'
+import { createHash } from 'node:crypto'
 import { Webhook } from 'standardwebhooks'
 import { EVENT_SECRET, type Pool } from '../database/index.ts'
 import { keyring } from '../keys/index.ts'
@@ -10,6 +10,8 @@ export interface RedemptionAnswer {
   readonly redemption: string
   readonly status: 'approved' | 'refused'
   readonly why: string
+  /** When it was decided (seconds since 1970); left out by versions before: now. */
+  readonly at?: number
 }
 
 const PATIENCE_MS = 10_000
@@ -31,23 +33,25 @@ export async function reportRedemption(
   const kept = found.rows[0]?.secret as string | undefined
   if (kept === undefined) return
   const secret = keyring().unseal(kept, EVENT_SECRET)
-  const at = new Date()
+  const now = new Date()
   const id = `redemption/${answer.redemption}`
   const body = JSON.stringify({
     specversion: '1.0',
     id,
     source,
     type: `ricompensa.redemption.${answer.status}`,
-    time: at.toISOString(),
+    time: (answer.at === undefined ? now : new Date(answer.at * 1000)).toISOString(),
     datacontenttype: 'application/json',
     data: { redemption: answer.redemption, why: answer.why },
   })
-  const delivery = randomUUID()
+  // The same each time it is sent, so that a repeat is known; only the time of sending is that of now.
+  const what = `${answer.channel}/${answer.redemption}/${answer.status}`
+  const delivery = createHash('sha256').update(what).digest('base64url')
   const headers = {
     'content-type': 'application/cloudevents+json',
     'webhook-id': delivery,
-    'webhook-timestamp': String(Math.floor(at.getTime() / 1000)),
-    'webhook-signature': new Webhook(secret).sign(delivery, at, body),
+    'webhook-timestamp': String(Math.floor(now.getTime() / 1000)),
+    'webhook-signature': new Webhook(secret).sign(delivery, now, body),
   }
   const response = await fetch(url, { method: 'POST', headers, body, signal: AbortSignal.timeout(PATIENCE_MS) })
   if (!response.ok) throw new Error(`The platform answered ${response.status} to what became of a redemption.`)
