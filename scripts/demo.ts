@@ -4,10 +4,24 @@ import { startStack } from './demo/stack.ts'
 
 const port = (name: string, fallback: number) => Number(process.env[`${name}_PORT`] ?? fallback)
 
+let stopping = false
+let stopAll = async () => {}
+
+/** Stops all that has been started, at whatever moment: while the data is filled in, too. */
+async function stop(): Promise<void> {
+  if (stopping) return
+  stopping = true
+  console.log('Stopping ...')
+  await stopAll()
+  process.exit(0)
+}
+
 async function main(): Promise<void> {
+  for (const signal of ['SIGINT', 'SIGHUP', 'SIGTERM'] as const) process.on(signal, () => void stop())
   const fresh = process.argv.includes('--fresh')
   if (fresh) rmSync('.data/demo', { recursive: true, force: true })
   await build()
+  if (stopping) return
   const stack = await startStack({
     name: 'demo',
     fresh,
@@ -19,6 +33,9 @@ async function main(): Promise<void> {
     },
     seed: 7,
     paceMs: 1600,
+    onBegun: (how) => {
+      stopAll = how
+    },
   })
   console.log(`
   Ricompensa is running${stack.seeded ? ', with fresh demo data' : ', with the data of last time'}.
@@ -31,20 +48,11 @@ async function main(): Promise<void> {
 
   Ctrl-C stops it and keeps the data; npm run demo -- --fresh starts over.
 `)
-  let stopping = false
-  const stop = async () => {
-    if (stopping) return
-    stopping = true
-    console.log('Stopping ...')
-    await stack.stop()
-    process.exit(0)
-  }
-  process.on('SIGINT', stop)
-  process.on('SIGHUP', stop)
-  process.on('SIGTERM', stop)
 }
 
 main().catch((fault: unknown) => {
+  // What breaks because it is being stopped is nobody's concern.
+  if (stopping) return
   console.error(fault instanceof Error ? fault.message : fault)
   process.exit(1)
 })

@@ -62,6 +62,13 @@ function makeCluster(folder: string, open: boolean): void {
   must('initdb', ['-D', `${folder}/data`, ...auth, '--encoding=UTF8', '--locale=C.UTF-8'])
 }
 
+/** Stops a private PostgreSQL that a start which was killed has left running: it would be in the way of the next one. */
+export function stopLeftover(name: string): void {
+  const data = `${folderFor(name)}/data`
+  if (existsSync(data) && program('pg_ctl', ['-D', data, 'status']).ok)
+    must('pg_ctl', ['-D', data, '-m', 'fast', '-w', 'stop'])
+}
+
 /** Starts a private PostgreSQL on loopback, making its cluster first if there is none. */
 export function startPostgres({
   name,
@@ -83,8 +90,7 @@ export function startPostgres({
   }
   // The keys that its contents are sealed with lie beside it, unless others are given.
   process.env.KEYS_FILE ??= `${folder}/ricompensa.keys`
-  // One left running by a start that was killed: it would be in the way of its own files.
-  if (program('pg_ctl', ['-D', data, 'status']).ok) must('pg_ctl', ['-D', data, '-m', 'fast', '-w', 'stop'])
+  stopLeftover(name)
   // No socket file: its path must be short, and a checkout may lie deep.
   const options = [
     `-p ${port}`,

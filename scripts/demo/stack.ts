@@ -16,7 +16,7 @@ import {
 import { EventSecrets } from '#server/events/index.ts'
 import { settleKeys } from '#server/sealing/index.ts'
 import { migrateTimers } from '#server/timers/index.ts'
-import { startPostgres } from '../postgres.ts'
+import { startPostgres, stopLeftover } from '../postgres.ts'
 import { startProcess, stopProcess, untilAnswers } from './processes.ts'
 import { seedDemo } from './seed.ts'
 
@@ -34,6 +34,8 @@ export interface StackOptions {
   readonly seed: number
   readonly paceMs: number
   readonly settings?: readonly string[]
+  /** Told how to stop what has been started so far, as soon as there is anything: whoever is told to stop need not wait for the rest. */
+  readonly onBegun?: (stop: () => Promise<void>) => void
 }
 
 export interface Stack {
@@ -60,13 +62,16 @@ const COMMANDS = [
 ]
 
 /** Starts everything the demo is made of: PostgreSQL, stand-in and server, with demo data in a new database. */
-export async function startStack({ name, ports, fresh, seed, paceMs, settings = [] }: StackOptions): Promise<Stack> {
+export async function startStack(options: StackOptions): Promise<Stack> {
+  const { name, ports, fresh, seed, paceMs, settings = [] } = options
+  stopLeftover(name)
   for (const [what, port] of Object.entries(ports)) await refuseTakenPort(what, port)
   const postgres = startPostgres({ name, port: ports.postgres, fresh, settings })
   const stops: (() => void | Promise<void>)[] = [postgres.stop]
   const stop = async () => {
     for (const one of stops.splice(0).reverse()) await one()
   }
+  options.onBegun?.(stop)
   try {
     const servers = serversUrl(postgres.url)
     const { overlay, eventSecret, seeded } = await prepareDatabase(postgres.url, servers)
@@ -139,6 +144,7 @@ async function prepareDatabase(
   const writerPool = connectWriter(url, 2)
   const log = pino({ level: 'warn' })
   try {
+    await emptyIfCutOff(pool)
     await migrateUp(pool, 'server/migrations')
     await migrateTimers(pool, log)
     await restrict(pool, roleOf(servers))
@@ -168,11 +174,15 @@ async function standinSecret(pool: Pool): Promise<string> {
   return (await new EventSecrets(pool, systemClock).add(channel, 'Stand-in platform')).secret
 }
 
-/** @throws if a seed was cut off: its database is of no use to anyone. */
 async function seededBefore(pool: Pool): Promise<boolean> {
-  const channels = await pool.query('select 1 from channel')
-  if (channels.rowCount === 0) return false
-  const last = await pool.query("select 1 from setting where name = 'demo'")
-  if (last.rowCount === 0) throw new Error('The demo data is not complete. Start over: npm run demo -- --fresh')
-  return true
+  return (await pool.query("select 1 from setting where name = 'demo'")).rowCount !== 0
+}
+
+/** Demo data that were not filled in to the end are of no use, and nobody has seen them yet: they are begun anew. */
+async function emptyIfCutOff(pool: Pool): Promise<void> {
+  const made = await pool.query("select to_regclass('public.setting') is not null as made")
+  if (!made.rows[0]?.made || (await seededBefore(pool))) return
+  await pool.query('drop schema public cascade')
+  await pool.query('create schema public')
+  for (const own of ['drizzle', 'graphile_worker']) await pool.query(`drop schema if exists ${own} cascade`)
 }
