@@ -2,7 +2,7 @@ import { type Context, Hono } from 'hono'
 import { Problem, problem, problemPage, problemResponse, type WayOn, wantsPage } from '../http/index.ts'
 import { serveMedia } from '../library/index.ts'
 import { Provider, Sessions, SignInFault, type SignInNote, signInRoutes } from '../sign-in/index.ts'
-import { IntentBug, WriterBusy } from '../writer/index.ts'
+import { IntentBug, KeyUsed, WriterBusy } from '../writer/index.ts'
 import { addressOf } from './address.ts'
 import { channelApi } from './channelApi.ts'
 import { claimRoute } from './claimRoute.ts'
@@ -83,6 +83,7 @@ function methodsOf(app: Hono<Env>, path: string): string[] {
 function problemOf(fault: unknown, log: AppOptions['log']): { problem: Problem; headers?: Record<string, string> } {
   if (fault instanceof Problem) return { problem: fault }
   if (fault instanceof WriterBusy) return { problem: problem('busy'), headers: { 'retry-after': RETRY_SECONDS } }
+  if (fault instanceof KeyUsed) return { problem: problem('key_used') }
   // The writer has logged it already, once.
   if (fault instanceof IntentBug) return { problem: problem('internal', bugSentence(fault.id)) }
   log.error({ err: fault }, 'request failed')

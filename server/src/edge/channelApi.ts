@@ -12,6 +12,7 @@ import {
 } from '../http/index.ts'
 import { viewerIdOf } from '../people/index.ts'
 import type { SecurityNote } from '../security/index.ts'
+import { keyWithBody } from '../writer/index.ts'
 import { addressOf } from './address.ts'
 import { bytesOf, USUAL_BYTES } from './body.ts'
 import type { Env } from './env.ts'
@@ -83,9 +84,10 @@ async function answer(c: Context<Env>, edge: Edge, route: Route, check: Check | 
   const channel = await channelOf(c, edge)
   const caller = await callerOf(c, edge, channel, route.allowed)
   refuseStale(edge, route, caller)
-  const key = route.method === 'get' ? '' : keyOf(c, caller)
+  const plainKey = route.method === 'get' ? '' : keyOf(c, caller)
   if (route.method !== 'get') await edge.limits.change(caller.account || 'nobody')
   const body = check === undefined ? undefined : await checkedBody(c, route, check)
+  const key = check === undefined ? plainKey : keyWithBody(plainKey, body)
   // Intents carry the caller: their session is none of the rules' business.
   const { account, name } = caller
   const answered = await route.handle({ channel, caller: { account, name }, body, key, ...asked(c, route) })

@@ -5,6 +5,24 @@ import { testServer } from '../testing/server.ts'
 
 const KEY = { 'idempotency-key': 'test-key-0001', 'content-type': 'application/json' }
 
+test('a key that comes again with another body is refused, also at the same moment; with the same it is answered the same', async () => {
+  const { web, signedIn, pool } = await testServer()
+  const cookie = await signedIn('desk', 'wanda')
+  const give = async (key: string, text: string) => {
+    const body = JSON.stringify({ text })
+    const headers = { ...KEY, 'idempotency-key': key, cookie }
+    const response = await fetch(`${web}/api/channels/bench/desk/say`, { method: 'POST', headers, body })
+    return response.status
+  }
+  expect(await give('same-key-1', 'hello')).toBe(200)
+  expect(await give('same-key-1', 'hello')).toBe(200)
+  expect(await give('same-key-1', 'goodbye')).toBe(422)
+  const together = await Promise.all(['one', 'two', 'one', 'two'].map((text) => give('same-key-2', text)))
+  expect([...together].sort()).toEqual([200, 200, 422, 422])
+  const facts = (await pool.query("select string_agg(facts, '') as facts from fact_batch")).rows[0].facts as string
+  expect(facts.match(/chat\.replied/g)).toHaveLength(2)
+})
+
 describe('a request that cannot be used', () => {
   const put = async (path: string, init: RequestInit, as = 'wanda') => {
     const { web, signedIn } = await testServer()

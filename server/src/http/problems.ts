@@ -27,6 +27,10 @@ const API_ERRORS = {
   crop_invalid: { status: 422, message: 'The part of the picture to take is not within it. Choose it anew.' },
   from_elsewhere: { status: 403, message: 'This request did not come from our own pages.' },
   internal: { status: 500, message: 'Something went wrong on our side. Nothing was changed; try again.' },
+  key_used: {
+    status: 422,
+    message: 'This Idempotency-Key came before with another body. Take a new one for each action.',
+  },
   key_missing: {
     status: 400,
     message: 'Send a header Idempotency-Key with 8 to 100 letters, digits or dashes, new for each action.',

@@ -1,8 +1,8 @@
 import { decide } from '#core/engine'
 import { lists } from '#core/lists'
 import { type Answer, type Changes, type Result, RowNotLoaded, type World } from '#core/world'
-import type { Bugs } from './bug.ts'
-import type { Answered } from './persist.ts'
+import { type Bugs, KeyUsed } from './bug.ts'
+import type { Answered, Remembered } from './persist.ts'
 import type { Sent } from './sent.ts'
 
 export interface Waiting {
@@ -32,7 +32,7 @@ export interface Decided {
   readonly rest: readonly Waiting[]
 }
 
-export type Answers = Map<string, Result<Answer>>
+export type Answers = Map<string, Remembered>
 
 /**
  * Decides a batch in order. An intent whose key has been answered before hears that answer again.
@@ -53,13 +53,15 @@ export function decideBatch(
   for (const [i, { intent, resolve, reject }] of batch.entries()) {
     const before = seen.get(intent.key)
     if (before !== undefined) {
-      outcomes.push(() => resolve(before))
+      outcomes.push(() => (isAnother(intent, before) ? reject(new KeyUsed()) : resolve(before)))
       continue
     }
     try {
       const result = decide(world, intent)
-      seen.set(intent.key, result)
-      answered.push({ key: intent.key, at: intent.at, result })
+      const { key, at, sentWith } = intent
+      const remembered = sentWith === undefined ? result : { ...result, sentWith }
+      seen.set(key, remembered)
+      answered.push({ key, at, result: remembered })
       outcomes.push(() => resolve(result))
     } catch (fault) {
       if (bugs === undefined || (fault instanceof RowNotLoaded && i > 0)) {
@@ -78,3 +80,7 @@ export function decideBatch(
   const { seq, lastId } = world
   return { world, revision, changes: world.takeChanges(), seq, lastId, answered, settle, rest }
 }
+
+/** Whether a question under a known key is another one than was answered: it was sent with another body. */
+const isAnother = ({ sentWith }: Sent, before: Remembered): boolean =>
+  sentWith !== undefined && before.sentWith !== undefined && sentWith !== before.sentWith

@@ -51,3 +51,10 @@ export class Bugs {
     return bug
   }
 }
+
+/** A key that came before with another body: it is not the same action, and there is no answer to it. */
+export class KeyUsed extends Error {
+  constructor() {
+    super('This key has been used for something else.')
+  }
+}

@@ -1,12 +1,19 @@
 import { createHash, randomBytes } from 'node:crypto'
 import type { Envelope } from '#core/world'
 
+/** Where a key says what was sent with it; a key that is made of it for a part of the work goes on behind. */
+const SENT_WITH = /^(http\/[^#]*)#([\w-]{16})/
+
+/** A key of a request that says what body was sent with it: with another one it is not the same action. */
+export const keyWithBody = (key: string, body: unknown): string =>
+  `${key}#${createHash('sha256').update(JSON.stringify(body)).digest('base64url').slice(0, 16)}`
+
 /**
  * What goes with an intent that has come now. Its key is kept as a hash: however long it was and whatever it named, it
  * takes 43 letters in the database and tells nobody's name. Its entropy is new for each. @param at - Unix seconds.
  */
-export const envelope = (key: string, at: number): Envelope => ({
-  key: createHash('sha256').update(key).digest('base64url'),
-  at,
-  entropy: randomBytes(32).toString('hex'),
-})
+export function envelope(key: string, at: number): Envelope & { readonly sentWith?: string } {
+  const sentWith = SENT_WITH.exec(key)?.[2]
+  const hash = createHash('sha256').update(key.replace(SENT_WITH, '$1')).digest('base64url')
+  return { key: hash, at, entropy: randomBytes(32).toString('hex'), ...(sentWith !== undefined && { sentWith }) }
+}

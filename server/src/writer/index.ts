@@ -1,6 +1,6 @@
-export { IntentBug, WriterBusy } from './bug.ts'
+export { IntentBug, KeyUsed, WriterBusy } from './bug.ts'
 export { onCopy } from './copy.ts'
-export { envelope } from './envelope.ts'
+export { envelope, keyWithBody } from './envelope.ts'
 export { loadNeeds, loadUntilThere } from './load.ts'
 export type { Sent } from './sent.ts'
 export { ChannelWriter, type WriterOptions } from './writer.ts'

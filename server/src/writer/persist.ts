@@ -79,10 +79,13 @@ async function setTimer(client: Client, channel: number, timer: Timer): Promise<
 const INSERT_SEEN = `insert into seen_intent (channel, key, at, answer)
   select $1, * from unnest($2::text[], $3::bigint[], $4::json[])`
 
+/** An answer as it is remembered: with what body the question was sent, if that is known. */
+export type Remembered = Result<Answer> & { readonly sentWith?: string }
+
 export interface Answered {
   readonly key: string
   readonly at: number
-  readonly result: Result<Answer>
+  readonly result: Remembered
 }
 
 /** Remembers what was answered, so that the same intent a second time changes nothing and hears the same. */
@@ -104,9 +107,9 @@ export async function seenAnswers(
   client: Client,
   channel: number,
   keys: readonly string[],
-): Promise<Map<string, Result<Answer>>> {
+): Promise<Map<string, Remembered>> {
   const text = `select seen.* from unnest($2::text[]) as wanted (key)
     cross join lateral (select key, answer from seen_intent where channel = $1 and key = wanted.key limit 1) as seen`
   const found = await client.query({ name: 'seen-answers', text, values: [channel, arrayLiteral(keys)] })
-  return new Map(found.rows.map((row) => [row.key as string, row.answer as Result<Answer>]))
+  return new Map(found.rows.map((row) => [row.key as string, row.answer as Remembered]))
 }
