@@ -3,6 +3,7 @@ import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from '
 import { brotliCompressSync, gzipSync } from 'node:zlib'
 import { build as bundle } from 'esbuild'
 import { build as buildPages } from 'vite'
+import { explainedProblems } from '../server/src/http/explained.ts'
 
 const STAMP = 'dist/.built-from'
 const SOURCES = [
@@ -10,6 +11,7 @@ const SOURCES = [
   'server/src',
   'web',
   'standin',
+  'docs/errors.md',
   'scripts/build.ts',
   'package-lock.json',
   'vite.config.ts',
@@ -45,6 +47,7 @@ export async function build(): Promise<void> {
     external: Object.keys(dependencies).flatMap((name) => [name, `${name}/*`]),
   })
   await buildPages({ logLevel: 'warn' })
+  writeFileSync('dist/web/problems.json', JSON.stringify(explainedProblems(readFileSync('docs/errors.md', 'utf8'))))
   compress('dist/web')
   await buildPages({ configFile: 'standin/vite.config.ts', logLevel: 'warn' })
   writeFileSync(STAMP, wanted)

@@ -38,6 +38,7 @@ const OPENINGS: Readonly<Record<string, Declared>> = {
   'GET /api/channels/:channel/desk/feed': opening('streamer'),
   'GET /api/channels/:channel/feed': opening('anyone'),
   'GET /': opening('anyone', 'usual', CHECKED),
+  'GET /problems/:code': opening('anyone', 'usual', CHECKED),
   'GET /desk': opening('anyone', 'usual', CHECKED),
   'GET /claim': opening('anyone', 'none', CHECKED),
   'GET /desk/*': opening('anyone', 'none', CHECKED),

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from 'vitest'
-import { PROBLEM_STATUS } from '../http/index.ts'
+import { explainedProblems, PROBLEM_STATUS } from '../http/index.ts'
 import { testServer } from '../testing/server.ts'
 
 const KEY = { 'idempotency-key': 'test-key-0001', 'content-type': 'application/json' }
@@ -21,6 +21,16 @@ test('a key that comes again with another body is refused, also at the same mome
   expect([...together].sort()).toEqual([200, 200, 422, 422])
   const facts = (await pool.query("select string_agg(facts, '') as facts from fact_batch")).rows[0].facts as string
   expect(facts.match(/chat\.replied/g)).toHaveLength(2)
+})
+
+test('every problem has a page that says when it is answered', async () => {
+  const explained = explainedProblems(readFileSync('docs/errors.md', 'utf8'))
+  expect(Object.keys(explained).sort()).toEqual(Object.keys(PROBLEM_STATUS).sort())
+  const { web } = await testServer()
+  const page = await fetch(`${web}/problems/balance_too_small`)
+  expect([page.status, page.headers.get('content-type')]).toEqual([200, 'text/html; charset=utf-8'])
+  expect(await page.text()).toContain('<h1>balance too small</h1>')
+  expect((await fetch(`${web}/problems/nothing_like_it`)).status).toBe(404)
 })
 
 describe('a request that cannot be used', () => {

@@ -26,7 +26,8 @@ const KEY = {
   name: 'Idempotency-Key',
   in: 'header',
   required: true,
-  description: 'New for each action; the same again gets the same answer and changes nothing, with another body it is refused (422).',
+  description:
+    'New for each action; the same again gets the same answer and changes nothing, with another body it is refused (422).',
   schema: { type: 'string', pattern: '^[A-Za-z0-9-]{8,100}$' },
 } as const
 

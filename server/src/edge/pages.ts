@@ -2,6 +2,7 @@ import { serveStatic } from '@hono/node-server/serve-static'
 import { Hono, type MiddlewareHandler } from 'hono'
 import type { Channels } from '../channels.ts'
 import type { Config } from '../config.ts'
+import { explanationPage, PROBLEM_STATUS, problem, readExplained } from '../http/index.ts'
 import type { Env } from './env.ts'
 import { rafflePage, rafflePicture } from './preview.ts'
 
@@ -21,6 +22,12 @@ export function pages(config: Config, channels: Channels): Hono<Env> {
   app.get('/', async (c) => {
     const channel = await channels.first()
     return c.redirect(channel === undefined ? '/claim' : `/c/${channel.slug}`)
+  })
+  const explained = readExplained(config.WEB_FOLDER)
+  app.get('/problems/:code', (c) => {
+    const code = c.req.param('code')
+    if (!Object.hasOwn(PROBLEM_STATUS, code)) throw problem('not_found')
+    return explanationPage(code, explained[code] ?? 'See docs/errors.md.')
   })
   app.get('/desk', async (c) => {
     const channel = await channels.first()

@@ -1,4 +1,4 @@
-import { type Problem, problemDocument, problemHeaders } from './problems.ts'
+import { PROBLEM_STATUS, type Problem, problemDocument, problemHeaders } from './problems.ts'
 
 const inHtml = (text: string): string => text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`)
 
@@ -33,12 +33,36 @@ const HOME: WayOn = { address: '/', words: 'Go to the first page' }
 export function problemPage(problem: Problem, headers: Readonly<Record<string, string>> = {}, on = HOME): Response {
   const { status, detail, code } = problemDocument(problem)
   const heading = code.startsWith('sign_in') ? 'You are not signed in' : (HEADINGS[status] ?? 'That did not work')
+  return page({ status, heading, text: detail, code, on, headers: { ...problemHeaders, ...headers } })
+}
+
+/** What a kind of problem is, at the address that every such answer names. @param when - In which case it is answered. */
+export function explanationPage(code: string, when: string): Response {
+  const heading = code.replaceAll('_', ' ')
+  const status = PROBLEM_STATUS[code] ?? 500
+  return page({
+    status: 200,
+    heading,
+    text: when.replaceAll('`', ''),
+    code: `${code} ${status}`,
+    on: HOME,
+    headers: {},
+  })
+}
+
+interface Page {
+  readonly status: number
+  readonly heading: string
+  readonly text: string
+  readonly code: string
+  readonly on: WayOn
+  readonly headers: Readonly<Record<string, string>>
+}
+
+function page({ status, heading, text, code, on, headers }: Page): Response {
   const html = `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width">
   <title>${inHtml(heading)} - Ricompensa</title><link rel="icon" href="data:,"><style>${STYLE}</style></head>
-  <body><main><h1>${inHtml(heading)}</h1><p>${inHtml(detail)}</p><p><a href="${inHtml(on.address)}">${inHtml(on.words)}</a></p>
-  <p class="code">${status} ${inHtml(code)}</p></main></body></html>`
-  return new Response(html, {
-    status,
-    headers: { ...problemHeaders, 'content-type': 'text/html; charset=utf-8', ...headers },
-  })
+  <body><main><h1>${inHtml(heading)}</h1><p>${inHtml(text)}</p><p><a href="${inHtml(on.address)}">${inHtml(on.words)}</a></p>
+  <p class="code">${inHtml(code)}</p></main></body></html>`
+  return new Response(html, { status, headers: { 'content-type': 'text/html; charset=utf-8', ...headers } })
 }
