@@ -3,6 +3,7 @@ import { DESK, deskOnAir, newcomer, PHONE, STANDIN, say, signedIn, test, VIEWER 
 
 test('ranks tell who would rise and fall before they are applied, and everybody’s follows', async ({ browser }) => {
   const desk = await signedIn(browser, `${DESK}/ranks`, 'wanda_bench')
+  await expect(desk).toHaveTitle(/Ranks and circles · Ricompensa$/)
   const ranks = desk.getByRole('region', { name: 'Ranks' })
   await ranks.getByLabel('Fitter begins at').fill('8')
   await ranks.getByRole('button', { name: 'See who would rise and fall' }).click()
@@ -62,6 +63,7 @@ test('in chat the team corrects, everybody asks for lists and checks in, and the
   await expect(phone.getByText('You are checked in to this show.')).toBeVisible()
   await expect(phone.getByRole('row', { name: /Given by rosa_dial: for the lamp.*\+250/ })).toBeVisible()
   await phone.getByRole('link', { name: 'Lists' }).click()
+  await expect(phone).toHaveTitle(/^Lists · ./)
   await expect(phone.getByRole('listitem').filter({ hasText: 'umbra_coil' })).toBeVisible()
   await phone.getByRole('button', { name: 'Most rivets' }).click()
   await expect(phone.getByText(`${guest} – you`)).toBeVisible()

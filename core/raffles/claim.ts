@@ -1,6 +1,7 @@
+import { accounts } from '../ledger/index.ts'
 import { payeeOf } from '../people/index.ts'
 import { needCodes, rewardOf } from '../store/index.ts'
-import { type Need, ok, type Result, refuse, type World } from '../world/index.ts'
+import { type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { gotInWords, waitFor, winnerHas } from './announce.ts'
 import { needWinning } from './drawing.ts'
 import {
@@ -35,6 +36,8 @@ export function needClaimed(world: World, { id, settings: { prize } }: RaffleRow
   const winner = world.rows.has(need) ? world.get(winners, winnerKey(id, draw)) : undefined
   return [
     need,
+    // A share is paid out of it.
+    needKey(accounts, id),
     ...(winner === undefined ? [] : needWinning(world, winner.viewer)),
     ...(reward === undefined ? [] : needCodes(world, reward, MOST_WINNERS)),
   ]

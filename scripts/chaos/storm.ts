@@ -6,6 +6,7 @@ import { envelope } from '#server/writer/index.ts'
 import { cookieOf, people, type Stage } from './stage.ts'
 
 /** What is said in the storm: talk, orders, and games that hold stakes while servers die. */
+const CLOUD_EVENT = { 'content-type': 'application/cloudevents+json' }
 const LINES = [
   ...['hello', 'hello', 'hello', '!get whistle', '!get whistle', '!get whistle'],
   ...['!heist 3', '!heist 2 1', '!out', '!duel 2', '!take', '!withdraw', '!spin 2 red', '!coin 2'],
@@ -107,7 +108,11 @@ export class Storm {
           'webhook-signature': signature,
         }
       }
-      const answer = await this.#untilAnswered('/api/channels/chaos/events', { method: 'POST', body }, signed)
+      const answer = await this.#untilAnswered(
+        '/api/channels/chaos/events',
+        { method: 'POST', headers: CLOUD_EVENT, body },
+        signed,
+      )
       if (answer.code === undefined) this.events.push(id)
       else this.turnedAway.push(JSON.stringify(answer))
       await pause(100)

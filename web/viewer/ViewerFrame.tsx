@@ -1,11 +1,12 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { clsx } from 'clsx'
 import { Dices, ListOrdered, MessageSquareText, ReceiptText, Store, Ticket } from 'lucide-react'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { NavLink, Outlet } from 'react-router'
 import { feedAddress } from '../parts/api.ts'
 import { type LiveFact, useLive } from '../parts/live.ts'
 import { Loading, Problem } from '../parts/Notice.tsx'
+import { useTab } from '../parts/PageTitle.tsx'
 import { useToast } from '../parts/toasts.tsx'
 import { useRefresh } from '../parts/useRefresh.ts'
 import { BalanceHead } from './BalanceHead.tsx'
@@ -92,9 +93,7 @@ export function ViewerFrame() {
   const channel = useQuery(channelQuery)
   const live = useViewerLive(channel.data)
   const name = channel.data?.name
-  useEffect(() => {
-    if (name !== undefined) document.title = name
-  }, [name])
+  useTab({ site: name })
   if (channel.data === undefined) {
     return (
       <main className="p-5">

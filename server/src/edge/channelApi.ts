@@ -6,6 +6,7 @@ import {
   bodyCheck,
   type Call,
   type Caller,
+  choiceIn,
   figureIn,
   problem,
   type Route,
@@ -106,6 +107,7 @@ function asked(
     query,
     param: (name) => c.req.param(name) ?? '',
     figure: (name: string, bounds?: Bounds) => figureIn(name, query(name), bounds),
+    choice: (name, words) => choiceIn(name, query(name), words),
     bytes: () => bytesOf(c, largest, tooLarge),
     header: (name) => c.req.header(name),
   }

@@ -68,8 +68,8 @@ function roundRoutes(db: Reader): Route[] {
       does: 'The rounds that ended last',
       asks: ['game', 'before'],
       allowed: 'anyone',
-      handle: async ({ channel, query, figure }) => {
-        const game = GAMES.find((one) => one === query('game'))
+      handle: async ({ channel, figure, choice }) => {
+        const game = choice('game', GAMES)
         return { rounds: await endedRounds(db, channel.id, game, figure('before')) }
       },
     }),

@@ -37,3 +37,14 @@ export function figureIn(
   if (Number.isSafeInteger(figure) && figure >= min && figure <= max) return figure
   throw new Problem('query_invalid', `Please correct: ${name} must be a whole number from ${min} to ${max}.`)
 }
+
+/**
+ * One of some words that an address asks with (`?sort=name`); undefined where it was left out or left empty.
+ * @throws `query_invalid` for any other word.
+ */
+export function choiceIn<T extends string>(name: string, text: string | undefined, words: readonly T[]): T | undefined {
+  if (text === undefined || text.trim() === '') return undefined
+  const chosen = words.find((word) => word === text)
+  if (chosen !== undefined) return chosen
+  throw new Problem('query_invalid', `Please correct: ${name} must be one of ${words.join(', ')}.`)
+}

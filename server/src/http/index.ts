@@ -1,5 +1,5 @@
 export { explainedProblems, readExplained } from './explained.ts'
-export { type Bounds, figureIn, idIn, idOf } from './figures.ts'
+export { type Bounds, choiceIn, figureIn, idIn, idOf } from './figures.ts'
 export { explanationPage, problemPage, type WayOn, wantsPage } from './problemPage.ts'
 export { type ApiErrorCode, PROBLEM_STATUS, Problem, problem, problemResponse } from './problems.ts'
 export {

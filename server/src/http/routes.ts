@@ -30,6 +30,8 @@ export interface Call<B> {
   readonly query: (name: string) => string | undefined
   /** A whole number asked for in the address. @throws `query_invalid` */
   readonly figure: (name: string, bounds?: Bounds) => number | undefined
+  /** One of some words asked for in the address. @throws `query_invalid` */
+  readonly choice: <T extends string>(name: string, words: readonly T[]) => T | undefined
   /** Unique for this action of this caller: a repeated request bears the same. */
   readonly key: string
   /** A header of the request. */

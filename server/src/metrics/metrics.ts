@@ -1,6 +1,11 @@
 import { Counter, collectDefaultMetrics, Gauge, Histogram, Registry } from 'prom-client'
 
-/** What whoever runs the server can watch: requests, batches, open feeds, and what Node tells of itself. */
+const PREFIX = 'ricompensa_'
+
+/**
+ * What whoever runs the server can watch: requests, batches, open feeds, and what Node tells of itself (but for what it calls
+ * a total and is none).
+ */
 export class Metrics {
   readonly registry = new Registry()
   readonly requests = new Histogram({
@@ -28,6 +33,8 @@ export class Metrics {
   })
 
   constructor() {
-    collectDefaultMetrics({ register: this.registry, prefix: 'ricompensa_' })
+    collectDefaultMetrics({ register: this.registry, prefix: PREFIX })
+    for (const what of ['handles', 'requests', 'resources'])
+      this.registry.removeSingleMetric(`${PREFIX}nodejs_active_${what}_total`)
   }
 }

@@ -38,6 +38,10 @@ describe('the list', () => {
     expect(await names('seenBefore=2000')).toEqual(['sol'])
     expect(await names('seenAfter=2000')).toEqual(['jo', 'pia'])
     expect(await call('GET', '/desk/people?balanceFrom=lots')).toMatchObject({ code: 'query_invalid' })
+    expect(await call('GET', '/desk/people?sort=upwards')).toMatchObject({
+      code: 'query_invalid',
+      detail: 'Please correct: sort must be one of name, balance, hours, earned, seen, since.',
+    })
     expect(await names('balanceFrom=&rank=')).toEqual(['jo', 'pia', 'sol'])
     await call('POST', '/desk/people/ignore', { viewers: [ids.jo], ignored: true })
     expect(await names('shown=ignored')).toEqual(['jo'])

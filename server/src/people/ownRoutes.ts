@@ -62,9 +62,9 @@ export function ownRoutes(db: Reader, channels: Channels): Route[] {
       does: 'Top lists, with the caller’s own place',
       allowed: 'anyone',
       asks: ['list', 'period'],
-      handle: async ({ channel, caller, query }) => {
-        const list = LISTS.find((one) => one === query('list')) ?? 'hours'
-        const period = PERIODS.find((one) => one === query('period')) ?? 'all'
+      handle: async ({ channel, caller, choice }) => {
+        const list = choice('list', LISTS) ?? 'hours'
+        const period = choice('period', PERIODS) ?? 'all'
         const viewer = caller.account === '' ? undefined : await viewerIdOf(channels.pool, channel.id, caller.account)
         return topList(db, channel.id, { list, period, now: channels.clock(), limit: LONGEST_LIST, viewer })
       },

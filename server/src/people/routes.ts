@@ -136,10 +136,10 @@ function lookRoutes(db: Reader, { clock }: Channels): Route[] {
       does: 'Why somebody’s balance is what it is',
       asks: ['before', 'only'],
       allowed: 'streamer',
-      handle: ({ channel, param, query, figure }) =>
+      handle: ({ channel, param, figure, choice }) =>
         trailOf(db, channel.id, idOf(param('viewer')), {
           before: figure('before', { min: 1 }),
-          only: ONLY.find((one) => one === query('only')),
+          only: choice('only', ONLY),
         }),
     }),
     route({

@@ -21,16 +21,16 @@ const FILTERS = [
   'seenBefore',
 ] as const
 
-type Query = Call<unknown>['query']
-
 /** Hours beyond this would pass what a number of seconds can be. */
 const MOST_HOURS = 10_000_000
 
-/** The filter in an address. @throws `query_invalid` for a figure that is none. */
-export const filterOf = ({ query, figure }: Pick<Call<unknown>, 'query' | 'figure'>, now: number): PeopleFilter => ({
+type Asked = Pick<Call<unknown>, 'query' | 'figure' | 'choice'>
+
+/** The filter in an address. @throws `query_invalid` for a figure or word that is none. */
+export const filterOf = ({ query, figure, choice }: Asked, now: number): PeopleFilter => ({
   name: (query('name') ?? '').trim().slice(0, 60),
   present: query('present') === '1',
-  shown: SHOWN.find((one) => one === query('shown')) ?? 'listed',
+  shown: choice('shown', SHOWN) ?? 'listed',
   standing: query('standing'),
   rank: figure('rank'),
   balanceFrom: figure('balanceFrom'),
@@ -42,8 +42,8 @@ export const filterOf = ({ query, figure }: Pick<Call<unknown>, 'query' | 'figur
   now,
 })
 
-const sortOf = (query: Query): Pick<PeopleQuery, 'sort' | 'down'> => ({
-  sort: SORTS.find((one) => one === query('sort')) ?? 'seen',
+const sortOf = ({ query, choice }: Asked): Pick<PeopleQuery, 'sort' | 'down'> => ({
+  sort: choice('sort', SORTS) ?? 'seen',
   down: query('down') !== '0',
 })
 
@@ -59,7 +59,7 @@ export function tableRoutes(db: Reader, { clock }: Channels): Route[] {
       handle: (call) =>
         peoplePage(db, call.channel.id, {
           ...filterOf(call, clock()),
-          ...sortOf(call.query),
+          ...sortOf(call),
           offset: call.figure('offset', { max: FURTHEST }) ?? 0,
           limit: PAGE,
         }),
@@ -74,7 +74,7 @@ export function tableRoutes(db: Reader, { clock }: Channels): Route[] {
       asks: [...FILTERS, 'sort', 'down'],
       handle: async (call) => {
         const { channel } = call
-        const text = await peopleFile(db, channel.id, { ...filterOf(call, clock()), ...sortOf(call.query) })
+        const text = await peopleFile(db, channel.id, { ...filterOf(call, clock()), ...sortOf(call) })
         const headers = {
           'content-type': 'text/csv; charset=utf-8',
           'content-disposition': `attachment; filename="people-${channel.slug}.csv"`,

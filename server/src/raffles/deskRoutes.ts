@@ -77,11 +77,11 @@ function oneRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/raffles/:raffle/entries',
       does: 'Who is, or was, in a raffle',
       asks: ['text', 'state', 'order', 'from'],
-      handle: async ({ channel, param, query, figure }) => ({
+      handle: async ({ channel, param, query, figure, choice }) => ({
         entries: await entriesOf(db, channel.id, idOf(param('raffle')), {
           text: query('text')?.slice(0, 60),
-          state: STATES.find((one) => one === query('state')),
-          order: ORDERS.find((one) => one === query('order')),
+          state: choice('state', STATES),
+          order: choice('order', ORDERS),
           from: figure('from'),
         }),
       }),

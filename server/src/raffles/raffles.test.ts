@@ -3,7 +3,7 @@ import { copyFile, cp, mkdtemp } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import fc from 'fast-check'
-import { expect, test } from 'vitest'
+import { expect, onTestFinished, test } from 'vitest'
 import type { Intent } from '#core/engine'
 import { commitmentOf } from '#core/fairness'
 import { agrees } from '#core/games'
@@ -309,4 +309,34 @@ test('a shared address shows title, text and picture, and nothing in them is tak
   expect([picture.status, picture.headers.get('content-type')]).toEqual([200, 'image/png'])
   expect((await fetch(`${web}/c/bench/raffles/999999/preview.png`)).status).toBe(404)
   expect((await (await fetch(`${web}/c/bench/raffles/999999`)).text()).includes('og:title')).toBe(false)
+})
+
+test('a winner of a share speaks up at a server that has loaded nothing yet, and is paid out of the pot', async () => {
+  const { url, pool, channel, submit, richViewer } = await testServer()
+  await richViewer('pia', 1000)
+  const share = {
+    prize: { of: 'pot', share: 50 },
+    price: 10,
+    mostTickets: 5,
+    suspenseSeconds: 0,
+    claimSeconds: 600,
+  } as const
+  const started = await submit('start', starts(share))
+  const raffle = started.ok ? Number(started.value.raffle) : 0
+  const says = (text: string): Intent => ({
+    kind: 'chat.line',
+    who: { account: 'pia', name: 'pia' },
+    text,
+    privately: false,
+  })
+  await submit('in', says('!in 4'))
+  for (const does of ['close', 'draw'] as const)
+    await submit(does, { kind: 'raffle.act', raffle, does, by: 'wanda' } as Intent)
+  const waiting = async () => (await pool.query('select state, amount from raffle_winner')).rows
+  expect(await waiting()).toEqual([{ state: 'waiting', amount: 0 }])
+  const cold = await startOn(url)
+  onTestFinished(() => cold.server.stop())
+  await cold.server.channels.submit(channel, 'claim', says('here I am'))
+  expect(await waiting()).toEqual([{ state: 'won', amount: expect.any(Number) }])
+  expect(Number((await waiting())[0]?.amount)).toBeGreaterThan(0)
 })

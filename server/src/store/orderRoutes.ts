@@ -11,8 +11,8 @@ const MOST_AT_ONCE = 200
 const closed = { additionalProperties: false }
 const FILTERS = ['shown', 'reward', 'viewer', 'text', 'order'] as const
 
-function askedIn({ query, figure }: Call<unknown>): OrdersAsked {
-  const shown = SHOWN.find((one) => one === query('shown')) ?? 'open'
+function askedIn({ query, figure, choice }: Call<unknown>): OrdersAsked {
+  const shown = choice('shown', SHOWN) ?? 'open'
   const text = query('text')?.trim().slice(0, 100)
   return {
     shown,

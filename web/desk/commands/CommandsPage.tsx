@@ -4,6 +4,7 @@ import { useSearchParams } from 'react-router'
 import { inWords } from '#core/currency'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Empty } from '../../parts/Panel.tsx'
 import { useStatus } from '../status.ts'
 import { CommandPanel } from './CommandPanel.tsx'
@@ -28,7 +29,7 @@ export function CommandsPage() {
   return (
     <div className="flex flex-col gap-4">
       <div className="flex items-center gap-3">
-        <h1 className="text-[1.45rem] leading-tight">Commands</h1>
+        <PageTitle>Commands</PageTitle>
         <input
           aria-label="Find a command"
           placeholder="Find a word"

@@ -5,6 +5,7 @@ import type { StepOutcome } from '#core/commands'
 import { read } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { dayText } from '../../parts/time.ts'
 import { Choose, INPUT } from './inputs.tsx'
 
@@ -51,7 +52,7 @@ export function RunsPage() {
   return (
     <div className="flex flex-col gap-4">
       <div className="flex items-center gap-3">
-        <h1 className="text-[1.45rem] leading-tight">What ran</h1>
+        <PageTitle>What ran</PageTitle>
         <span className="text-muted">kept for 30 days</span>
         <Choose label="Show" value={outcome} choices={OUTCOMES} onChoose={setOutcome} className="ml-auto" />
         <input

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import type { Topic, Voice } from '#core/voice'
 import { change } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import { Choose, Tick } from './inputs.tsx'
@@ -28,7 +29,7 @@ export function VoicePage() {
   const view = useQuery(commandsQuery)
   return (
     <div className="flex max-w-3xl flex-col gap-4">
-      <h1 className="text-[1.45rem] leading-tight">The bot’s voice</h1>
+      <PageTitle>The bot’s voice</PageTitle>
       {view.isPending && <Loading what="how the bot speaks" />}
       {view.isError && <Problem error={view.error} retry={() => void view.refetch()} />}
       {view.data && <VoiceForm voice={view.data.voice} />}

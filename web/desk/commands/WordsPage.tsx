@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { read } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { CurrencyForm } from './CurrencyForm.tsx'
 import { HandingForm } from './HandingForm.tsx'
 import { WordsForm } from './WordsForm.tsx'
@@ -12,7 +13,7 @@ export function WordsPage() {
   const words = useQuery({ queryKey: ['words'], queryFn: ({ signal }) => read<Words>('/desk/words', signal) })
   return (
     <div className="flex max-w-5xl flex-col gap-4">
-      <h1 className="text-[1.45rem] leading-tight">Built-in words</h1>
+      <PageTitle>Built-in words</PageTitle>
       {words.isPending && <Loading what="the words of chat" />}
       {words.isError && <Problem error={words.error} retry={() => void words.refetch()} />}
       {words.data && (

@@ -3,6 +3,7 @@ import { change, read, signOut } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Light } from '../../parts/Light.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { timeText } from '../../parts/time.ts'
 import { useToast } from '../../parts/toasts.tsx'
@@ -35,7 +36,7 @@ export function ConnectionsPage() {
   })
   return (
     <div className="flex max-w-4xl flex-col gap-4">
-      <h1 className="text-[1.45rem] leading-tight">Connections</h1>
+      <PageTitle>Connections</PageTitle>
       {found.isPending && <Loading what="the connections" />}
       {found.isError && <Problem error={found.error} retry={() => void found.refetch()} />}
       {found.data && (

@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import { planDifference } from '#core/earning'
 import { read } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { DraftBar } from './DraftBar.tsx'
 import { type Earning, useDraft } from './draft.ts'
@@ -31,7 +32,7 @@ function EarningForm({ earning }: { earning: Earning }) {
   return (
     <div className="flex min-h-full max-w-6xl flex-col gap-4">
       <div className="flex items-baseline gap-4">
-        <h1 className="text-[1.45rem] leading-tight">Earning</h1>
+        <PageTitle>Earning</PageTitle>
         <p className="text-muted">
           Every change is kept as a draft until you apply it. The currency’s names:{' '}
           <Link to="/commands" className="underline underline-offset-2">

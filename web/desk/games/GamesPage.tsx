@@ -15,6 +15,7 @@ import {
 } from '#core/games'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { type CommandsView, commandsQuery } from '../commands/view.ts'
 import { GamePanel } from './GamePanel.tsx'
 import { useGameAction } from './useGameAction.ts'
@@ -29,7 +30,7 @@ export function GamesPage() {
   const failed = games.error ?? commands.error
   return (
     <div className="flex flex-col gap-4">
-      <h1 className="text-[1.45rem] leading-tight">Games</h1>
+      <PageTitle>Games</PageTitle>
       {failed && <Problem error={failed} retry={() => void games.refetch()} />}
       {(games.isPending || commands.isPending) && !failed && <Loading what="the games" />}
       {games.data && commands.data && (

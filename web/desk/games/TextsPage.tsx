@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { GAME_NAMES, GAME_TEXTS, GAMES, type Game, type GameTextKey, sampleText, textFault } from '#core/games'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { same } from '../../parts/same.ts'
 import { Choose, INPUT } from '../commands/inputs.tsx'
 import { useGameAction } from './useGameAction.ts'
@@ -21,7 +22,7 @@ export function TextsPage() {
   return (
     <div className="flex flex-col gap-4">
       <div className="flex items-center gap-3">
-        <h1 className="text-[1.45rem] leading-tight">What is said</h1>
+        <PageTitle>What is said</PageTitle>
         <Choose
           label="Of which game"
           value={game}

@@ -5,6 +5,7 @@ import { change } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { mediaAddress, mediaBase, smallAddress } from '../../parts/media.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Empty } from '../../parts/Panel.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import { INPUT } from '../commands/inputs.tsx'
@@ -26,7 +27,7 @@ export function LibraryPage() {
   return (
     <div className="flex flex-col gap-4">
       <div className="flex items-center gap-3">
-        <h1 className="mr-auto text-[1.45rem] leading-tight">Library</h1>
+        <PageTitle className="mr-auto">Library</PageTitle>
         {data && (
           <p className="text-muted">
             {sizeText(data.room.used)} of {sizeText(data.room.most)} used

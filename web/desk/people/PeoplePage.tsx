@@ -4,6 +4,7 @@ import { useSearchParams } from 'react-router'
 import { digits } from '#core/currency'
 import { Button } from '../../parts/Button.tsx'
 import { DownloadButton } from '../../parts/DownloadButton.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { ChosenBar } from './ChosenBar.tsx'
 import { CorrectDialog, type Whom } from './CorrectDialog.tsx'
 import { Filters } from './Filters.tsx'
@@ -80,7 +81,7 @@ function Head({
 }) {
   return (
     <div className="flex items-center gap-3">
-      <h1 className="text-[1.45rem] leading-tight">People</h1>
+      <PageTitle>People</PageTitle>
       <p className="mr-auto text-muted" role="status">
         {total !== undefined && `${digits(total)} ${total === 1 ? 'person' : 'people'}`}
       </p>

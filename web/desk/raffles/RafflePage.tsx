@@ -5,6 +5,7 @@ import { shareInWords } from '#core/raffles'
 import { channelSlug } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { Strip, showsStrip } from '../../parts/raffles/Strip.tsx'
 import { dayText, leftText, useNow } from '../../parts/time.ts'
@@ -78,7 +79,7 @@ function Head({ view: { raffle } }: { view: RaffleView }) {
       </p>
       <div className="flex items-start gap-3">
         <div className="mr-auto min-w-0">
-          <h1 className="text-[1.45rem] leading-tight">{settings.title}</h1>
+          <PageTitle>{settings.title}</PageTitle>
           <p className="text-muted">
             {stateInWords(raffle)}
             {endedAt !== null && ` ${dayText(endedAt)}`} ·{' '}

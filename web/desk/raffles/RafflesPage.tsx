@@ -4,6 +4,7 @@ import { digits } from '#core/currency'
 import type { SetupRow } from '#core/raffles'
 import { Button, Key } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { leftText, useNow } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
@@ -21,7 +22,7 @@ export function RafflesPage() {
   return (
     <div className="flex max-w-5xl flex-col gap-5">
       <div className="flex items-center gap-3">
-        <h1 className="mr-auto text-[1.45rem] leading-tight">Raffles</h1>
+        <PageTitle className="mr-auto">Raffles</PageTitle>
         <Button look="main" onClick={() => void go('/raffles/new')}>
           Set up a raffle
         </Button>

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { read } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Circles } from './Circles.tsx'
 import { RanksForm } from './RanksForm.tsx'
 import type { Ranks } from './ranks.ts'
@@ -10,7 +11,7 @@ export function RanksPage() {
   const ranks = useQuery({ queryKey: ['ranks'], queryFn: ({ signal }) => read<Ranks>('/desk/ranks', signal) })
   return (
     <div className="flex max-w-5xl flex-col gap-4">
-      <h1 className="text-[1.45rem] leading-tight">Ranks and circles</h1>
+      <PageTitle>Ranks and circles</PageTitle>
       {ranks.isPending && <Loading what="ranks and circles" />}
       {ranks.isError && <Problem error={ranks.error} retry={() => void ranks.refetch()} />}
       {ranks.data && (

@@ -5,6 +5,7 @@ import { playing } from '#core/screen'
 import { Button } from '../../parts/Button.tsx'
 import { isVideo, mediaAddress, mediaBase, smallAddress } from '../../parts/media.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Empty } from '../../parts/Panel.tsx'
 import { Ready } from '../commands/Ready.tsx'
 import { type AlertShown, type ScreenView, screenQuery } from '../library/library.ts'
@@ -26,7 +27,7 @@ export function AlertsPage() {
   return (
     <div className="flex flex-col gap-4">
       <div className="flex items-center justify-between gap-3">
-        <h1 className="text-[1.45rem] leading-tight">Alerts</h1>
+        <PageTitle>Alerts</PageTitle>
         {data && data.alerts.length > 0 && make}
       </div>
       <p className="text-muted">

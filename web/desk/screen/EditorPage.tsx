@@ -6,6 +6,7 @@ import { type OverlaySettings, overlayFault, type Piece } from '#core/screen'
 import { change } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { same } from '../../parts/same.ts'
 import { useUnsaved } from '../../parts/unsaved.tsx'
 import { type OverlayShown, type ScreenView, screenQuery } from '../library/library.ts'
@@ -132,7 +133,7 @@ function EditorHead({ overlay, draft, changed, wrong, saving, save, undo, back }
         <ArrowLeft aria-hidden="true" className="size-5" />
       </Link>
       <div className="min-w-0">
-        <h1 className="text-[1.45rem] leading-tight">{draft.name || 'An overlay'}</h1>
+        <PageTitle>{draft.name || 'An overlay'}</PageTitle>
         <p className="tabular text-sm text-muted">
           {draft.width} × {draft.height} · {overlay.connected ? 'connected' : 'not connected'}
         </p>

@@ -4,6 +4,7 @@ import { type FormEvent, useState } from 'react'
 import { Link } from 'react-router'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Empty, Panel } from '../../parts/Panel.tsx'
 import { ageText } from '../../parts/time.ts'
 import { useToast } from '../../parts/toasts.tsx'
@@ -44,7 +45,7 @@ function Head({ paused }: { paused: boolean }) {
   const control = (what: string, said: string) => act.mutate({ path: '/desk/screen/control', body: { what }, said })
   return (
     <div className="flex flex-wrap items-center gap-2">
-      <h1 className="mr-auto text-[1.45rem] leading-tight">Screen</h1>
+      <PageTitle className="mr-auto">Screen</PageTitle>
       {paused && (
         <p role="status" className="text-brass-text">
           Alerts are paused: they wait.

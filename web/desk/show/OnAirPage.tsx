@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { Button } from '../../parts/Button.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { GoOnAirDialog, ViewerPanel } from '../later.tsx'
 import { PresentList } from '../people/PresentList.tsx'
 import { useStatus } from '../status.ts'
@@ -17,7 +18,7 @@ export function OnAirPage() {
   return (
     <div className="flex h-full min-h-[36rem] flex-col gap-4">
       <div className="flex items-center justify-between gap-4">
-        <h1 className="text-[1.45rem] leading-tight">{onAir ? show.title : 'You are off air'}</h1>
+        <PageTitle>{onAir ? show.title : 'You are off air'}</PageTitle>
         {onAir && <GuestControl show={show} />}
       </div>
       <ShowNotices />

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { PanelRightClose, PanelRightOpen } from 'lucide-react'
-import { useEffect, useRef, useState } from 'react'
+import { useRef, useState } from 'react'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { useTab } from '../../parts/PageTitle.tsx'
 import { ageText, useNow } from '../../parts/time.ts'
 import { BenchRaffles, BenchRounds } from '../later.tsx'
 import { useStatus } from '../status.ts'
@@ -19,9 +20,7 @@ export function Bench() {
   const redemptions = useQuery(redemptionsQuery).data?.redemptions ?? []
   const waiting = orders.data?.orders ?? []
   const count = waiting.length + redemptions.length
-  useEffect(() => {
-    document.title = count > 0 ? `(${count}) Ricompensa` : 'Ricompensa'
-  }, [count])
+  useTab({ waiting: count })
   const turn = () => {
     localStorage.setItem(OPEN_KEY, open ? 'no' : 'yes')
     setOpen(!open)

@@ -5,6 +5,7 @@ import { change, read } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import { Choose, INPUT } from '../commands/inputs.tsx'
 import { ViewerPanel } from '../people/ViewerPanel.tsx'
@@ -55,7 +56,7 @@ export function OrdersPage() {
   return (
     <div className="flex flex-col gap-4">
       <div className="flex items-center gap-3">
-        <h1 className="mr-auto text-[1.45rem] leading-tight">Orders</h1>
+        <PageTitle className="mr-auto">Orders</PageTitle>
         <DownloadButton path={`/desk/orders.csv?${askedOf(asked)}`}>Save as CSV</DownloadButton>
       </div>
       <Filters asked={asked} put={put} counts={history.data?.pages[0]?.counts} />

@@ -4,6 +4,7 @@ import { useSearchParams } from 'react-router'
 import { digits, inWords } from '#core/currency'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Empty } from '../../parts/Panel.tsx'
 import { dayText } from '../../parts/time.ts'
 import { INPUT } from '../commands/inputs.tsx'
@@ -26,7 +27,7 @@ export function StorePage() {
   return (
     <div className="flex flex-col gap-4">
       <div className="flex items-center gap-3">
-        <h1 className="text-[1.45rem] leading-tight">Store</h1>
+        <PageTitle>Store</PageTitle>
         <input
           aria-label="Find a reward"
           placeholder="Find a reward"

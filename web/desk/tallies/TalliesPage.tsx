@@ -5,6 +5,7 @@ import type { TallyRow } from '#core/tallies'
 import { read } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Empty, Panel } from '../../parts/Panel.tsx'
 import { commandsQuery } from '../commands/view.ts'
 import { CorrectTally } from './CorrectTally.tsx'
@@ -18,7 +19,7 @@ export function TalliesPage() {
   return (
     <div className="flex flex-col gap-4">
       <div className="flex items-center gap-3">
-        <h1 className="text-[1.45rem] leading-tight">Tallies</h1>
+        <PageTitle>Tallies</PageTitle>
         <Button look="main" className="ml-auto" onClick={() => setDialog('new')}>
           Make a tally
         </Button>

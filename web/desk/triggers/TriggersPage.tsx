@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Empty } from '../../parts/Panel.tsx'
 import { grouped } from '../commands/grouped.ts'
 import { Ready } from '../commands/Ready.tsx'
@@ -18,7 +19,7 @@ export function TriggersPage() {
   return (
     <div className="flex flex-col gap-4">
       <div className="flex items-center gap-3">
-        <h1 className="text-[1.45rem] leading-tight">Triggers</h1>
+        <PageTitle>Triggers</PageTitle>
         <Button look="main" className="ml-auto" onClick={() => setOpen('new')}>
           Make a trigger
         </Button>

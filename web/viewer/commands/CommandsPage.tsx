@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { type Currency, durationInWords, inWords } from '#core/currency'
 import { read } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { usePageTitle } from '../../parts/PageTitle.tsx'
 
 interface Listed {
   readonly word: string
@@ -28,6 +29,7 @@ interface Answer {
 
 /** Every word that chat understands here, made from what there is. */
 export function CommandsPage() {
+  usePageTitle('Commands in chat')
   const [asked, setAsked] = useState('')
   const [onlyMine, setOnlyMine] = useState(false)
   const found = useQuery({ queryKey: ['commands'], queryFn: ({ signal }) => read<Answer>('/commands', signal) })

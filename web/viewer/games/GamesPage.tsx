@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import { digits, inWords } from '#core/currency'
 import { GAME_NAMES } from '#core/games'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { usePageTitle } from '../../parts/PageTitle.tsx'
 import { signInAddress } from '../../parts/SignIn.tsx'
 import { dayText } from '../../parts/time.ts'
 import { useChannel } from '../channel.ts'
@@ -19,6 +20,7 @@ const NOBODY: Own = { viewer: null, sitsOutUntil: 0, rounds: 0, staked: 0, paid:
 
 /** The games: what is on, how each is played, what I won and lost, and the rounds that ended last. */
 export function GamesPage() {
+  usePageTitle('Games')
   const { signedIn, currency } = useChannel()
   const games = useQuery(gamesQuery)
   const own = useQuery({ ...ownGamesQuery, enabled: signedIn !== null })

@@ -5,6 +5,7 @@ import { GAME_NAMES } from '#core/games'
 import { channelAddress } from '../../parts/api.ts'
 import { Bracket } from '../../parts/games/Bracket.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { usePageTitle } from '../../parts/PageTitle.tsx'
 import { dayText } from '../../parts/time.ts'
 import { useChannel } from '../channel.ts'
 import { CheckPart } from './CheckPart.tsx'
@@ -31,6 +32,7 @@ const STATUS = {
 } as const
 
 function RoundShown({ round }: { round: WholeRound }) {
+  usePageTitle(`${GAME_NAMES[round.game]} no. ${round.id}`)
   const { currency } = useChannel()
   const { state, seats } = round
   return (

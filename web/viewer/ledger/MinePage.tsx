@@ -1,3 +1,4 @@
+import { usePageTitle } from '../../parts/PageTitle.tsx'
 import { signInAddress } from '../../parts/SignIn.tsx'
 import { Trail } from '../../parts/Trail.tsx'
 import { useChannel } from '../channel.ts'
@@ -10,6 +11,7 @@ import { Messages } from './Messages.tsx'
 /** Where my balance comes from: orders, and every single transfer behind the number. */
 export function MinePage() {
   const { currency, signedIn } = useChannel()
+  usePageTitle(`My ${currency.many}`)
   if (signedIn === null) {
     return (
       <>

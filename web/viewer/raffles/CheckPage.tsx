@@ -1,10 +1,12 @@
 import { useState } from 'react'
 import { digits } from '#core/currency'
 import { type RaffleFile, readRaffleFile } from '#core/raffles'
+import { usePageTitle } from '../../parts/PageTitle.tsx'
 import { CheckedFile } from './CheckPart.tsx'
 
 /** Checks a raffle from its file: nothing is asked of the server, so it works without a connection. */
 export function CheckPage() {
+  usePageTitle('Check a raffle')
   const [read, setRead] = useState<{ file: RaffleFile } | { fault: string }>()
   const take = async (file: File | undefined) => {
     if (file !== undefined) setRead(readRaffleFile(await file.text()))

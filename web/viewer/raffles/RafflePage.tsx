@@ -3,6 +3,7 @@ import { Link, useParams } from 'react-router'
 import { digits, durationInWords, inWords } from '#core/currency'
 import { mediaAddress, mediaBase } from '../../parts/media.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { usePageTitle } from '../../parts/PageTitle.tsx'
 import { Strip, showsStrip } from '../../parts/raffles/Strip.tsx'
 import { leftText, timeText, useNow } from '../../parts/time.ts'
 import { useChannel } from '../channel.ts'
@@ -31,6 +32,7 @@ export function RafflePage() {
 }
 
 function OneRaffle({ view }: { view: RaffleView }) {
+  usePageTitle(view.raffle.title)
   const now = useNow(view.ahead)
   const { raffle, winners } = view
   const told = winners.filter(({ state }) => state !== 'drawn')

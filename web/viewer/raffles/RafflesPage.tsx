@@ -3,12 +3,14 @@ import { Link } from 'react-router'
 import { digits, durationInWords } from '#core/currency'
 import { mediaBase, smallAddress } from '../../parts/media.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { usePageTitle } from '../../parts/PageTitle.tsx'
 import { dayText, useNow } from '../../parts/time.ts'
 import { useChannel } from '../channel.ts'
 import { type Listed, type RafflesView, rafflesQuery } from './raffles.ts'
 
 /** The raffles that are on, and the last that ended with who won. */
 export function RafflesPage() {
+  usePageTitle('Raffles')
   const view = useQuery(rafflesQuery)
   if (view.error) return <Problem error={view.error} retry={() => void view.refetch()} />
   if (view.data === undefined) return <Loading what="the raffles" />

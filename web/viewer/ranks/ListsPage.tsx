@@ -4,6 +4,7 @@ import { digits, durationInWords } from '#core/currency'
 import { change, read } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { usePageTitle } from '../../parts/PageTitle.tsx'
 import { useChannel } from '../channel.ts'
 import { useStanding } from '../standing.ts'
 
@@ -22,6 +23,7 @@ const PERIODS = [
 
 /** Who watched longest, earned most, has most; and one's own place among them. */
 export function ListsPage() {
+  usePageTitle('Lists')
   const { currency } = useChannel()
   const [list, setList] = useState<'hours' | 'earned' | 'balance'>('hours')
   const [period, setPeriod] = useState<'all' | 'days' | 'show'>('all')

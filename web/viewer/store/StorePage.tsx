@@ -7,6 +7,7 @@ import { change } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { mediaBase, smallAddress } from '../../parts/media.ts'
 import { Problem } from '../../parts/Notice.tsx'
+import { usePageTitle } from '../../parts/PageTitle.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import { channelQuery, type Reward, useChannel, useMe } from '../channel.ts'
 import { BuyDialog } from '../later.tsx'
@@ -15,6 +16,7 @@ import { WhyNot } from './WhyNot.tsx'
 
 /** What can be bought, by group, with what is missing said in hours of watching. */
 export function StorePage() {
+  usePageTitle('Store')
   const { rewards, secrets, signedIn } = useChannel()
   const [chosen, setChosen] = useState<number>()
   const groups = [...new Set(rewards.map(({ group }) => group))]

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Button } from '../../../parts/Button.tsx'
 import { Loading, Problem } from '../../../parts/Notice.tsx'
+import { PageTitle } from '../../../parts/PageTitle.tsx'
 import { Empty } from '../../../parts/Panel.tsx'
 import { commandsQuery } from '../../commands/view.ts'
 import { useGameAction } from '../useGameAction.ts'
@@ -27,7 +28,7 @@ export function CupPage() {
     })
   return (
     <div className="flex flex-col gap-4">
-      <h1 className="text-[1.45rem] leading-tight">Cup</h1>
+      <PageTitle>Cup</PageTitle>
       {round !== undefined ? (
         <CupOn round={round} view={games.data} />
       ) : cup.on ? (

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { type RaffleSettings, SAME_CHANCE, SPEND_FOR_MORE } from '#core/raffles'
 import { Loading, Problem } from '../../../parts/Notice.tsx'
+import { PageTitle } from '../../../parts/PageTitle.tsx'
 import { Panel } from '../../../parts/Panel.tsx'
 import { same } from '../../../parts/same.ts'
 import { useUnsaved } from '../../../parts/unsaved.tsx'
@@ -66,7 +67,7 @@ function SetupForm({ settings, setup, changed, form, commands }: SetupFormProps)
           Raffles
         </Link>
       </p>
-      <h1 className="text-[1.45rem] leading-tight">{titleOf(setup?.settings.title, changed?.settings.title)}</h1>
+      <PageTitle>{titleOf(setup?.settings.title, changed?.settings.title)}</PageTitle>
       {settings === undefined && <Beginnings draft={draft} setDraft={setDraft} />}
       {fixed && <Fixed />}
       <div className="grid grid-cols-[minmax(0,1fr)_17rem] items-start gap-4">
