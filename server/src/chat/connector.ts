@@ -210,6 +210,10 @@ export class ChatConnector {
       return this.#client.quit()
     }
     this.#nick.registered(nick, this.#login.account !== undefined)
+    this.#join()
+  }
+
+  #join(): void {
     this.#client.join(this.#room, this.options.roomKey)
   }
 
@@ -250,15 +254,13 @@ export class ChatConnector {
     this.#farewell ??= farewellSentence(error, reason)
     const sentence = refusalSentence(error, this.#room, reason)
     if (sentence === undefined || (channel !== undefined && !this.#client.caseCompare(channel, this.#room))) return
-    this.#lost()
-    this.#state('refused', sentence)
-    this.#after(() => this.#client.join(this.#room, this.options.roomKey))
+    this.#putOut(sentence)
   }
 
   #putOut(sentence: string): void {
     this.#lost()
     this.#state('refused', sentence)
-    this.#after(() => this.#client.join(this.#room, this.options.roomKey))
+    this.#after(() => this.#join())
   }
 
   #closed(fault: unknown): void {

@@ -84,7 +84,7 @@ export interface Seat {
 export function seatSentence({ room, before, blind, hides, silenced, unsigned }: Seat): string {
   const parts = [
     silenced ? `In ${room}, but the bot may not speak there. Give it a voice.` : `In ${room}.`,
-    before !== undefined && `It was sent on there from ${before}.`,
+    before !== undefined && `The bot was moved there from ${before}.`,
     blind && 'The network does not tell who is in the room, so only who speaks counts as present.',
     !blind &&
       hides &&

@@ -2,7 +2,7 @@ import { type Context, Hono } from 'hono'
 import { Problem, problem, problemPage, problemResponse, type WayOn, wantsPage } from '../http/index.ts'
 import { serveMedia } from '../library/index.ts'
 import { Provider, Sessions, SignInFault, type SignInNote, signInRoutes } from '../sign-in/index.ts'
-import { IntentBug, KeyUsed, WriterBusy } from '../writer/index.ts'
+import { bugSentence, IntentBug, KeyUsed, WriterBusy } from '../writer/index.ts'
 import { addressOf } from './address.ts'
 import { channelApi } from './channelApi.ts'
 import { claimRoute } from './claimRoute.ts'
@@ -19,9 +19,6 @@ import { pages } from './pages.ts'
 import type { AppOptions, Edge } from './parts.ts'
 
 const RETRY_SECONDS = '2'
-
-const bugSentence = (id: string): string =>
-  `Something went wrong on our side. Nothing was changed, and trying again will not help. Tell whoever runs the server: bug ${id}.`
 
 /** The whole HTTP edge: sign-in, the channels' API, events, the live feeds, the web pages, and what watches them. */
 export function createApp(options: AppOptions): Hono<Env> {

@@ -3,6 +3,7 @@ import { CloudEvent, HTTP, type Message } from 'cloudevents'
 import { expect, test } from 'vitest'
 import { systemClock } from '../clock.ts'
 import { testServer } from '../testing/server.ts'
+import { IntentBug } from '../writer/index.ts'
 import { EventSecrets } from './secrets.ts'
 
 /** A sender that makes its messages with npm's cloudevents, and signs the bytes that it sends. */
@@ -88,4 +89,20 @@ test('a method that an address does not take is answered with those that it take
   expect(await asked('POST', '/api/channels/bench/nothing')).toEqual([404, null])
   const page = await fetch(`${web}/api/channels/bench/nothing`, { headers: { accept: 'text/html' } })
   expect(await page.text()).toContain('Nothing is here')
+})
+
+test('a bug in one event of a batch keeps none of the others out', async () => {
+  const { post, kept, server } = await sender()
+  const submit = server.channels.submit.bind(server.channels)
+  server.channels.submit = async (channel, key, intent, from) => {
+    if (intent.kind === 'event.received' && intent.who?.account === 'sol') throw new IntentBug('1', { cause: 'a bug' })
+    return submit(channel, key, intent, from)
+  }
+  const batch = JSON.stringify(['pia', 'sol', 'jo'].map((name) => follow(name).toJSON()))
+  const headers = { 'content-type': 'application/cloudevents-batch+json' }
+  expect(await post(Buffer.from(batch), headers)).toMatchObject({
+    code: 'batch_refused',
+    data: { events: [{ outcome: 'Noted.' }, { code: 'internal' }, { outcome: 'Noted.' }] },
+  })
+  expect((await kept()).map(({ name }) => name)).toEqual(['pia', 'jo'])
 })

@@ -4,6 +4,7 @@ import { CloudEvent, EVENT_DATA, isEventKind, type ReceiveEvent } from '#core/ev
 import type { Answer } from '#core/world'
 import type { ChannelHead, Channels } from '../channels.ts'
 import { answered, bodyCheck, Problem, problem } from '../http/index.ts'
+import { bugSentence, IntentBug } from '../writer/index.ts'
 import { type Delivery, eventsOf } from './cloudEvents.ts'
 import { EventRefusals } from './refusals.ts'
 import type { EventSecrets } from './secrets.ts'
@@ -59,9 +60,11 @@ export class EventDoor {
       try {
         events.push({ ...(await this.#take(channel, one, kinds)) })
       } catch (fault) {
-        if (!(fault instanceof Problem)) throw fault
-        refused ??= fault
-        events.push({ code: fault.code, detail: fault.detail })
+        // A bug in one event must not keep those behind it out for ever.
+        const told = fault instanceof IntentBug ? problem('internal', bugSentence(fault.id)) : fault
+        if (!(told instanceof Problem)) throw fault
+        refused ??= told
+        events.push({ code: told.code, detail: told.detail })
       }
     }
     if (refused === undefined) return { events } as unknown as Answer

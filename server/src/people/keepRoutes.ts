@@ -4,7 +4,7 @@ import type { Channels } from '../channels.ts'
 import { answered, idOf, type Route, route } from '../http/index.ts'
 
 /** A part of a file: a thousand lines of it. */
-const FILE_PART_BYTES = 512 * 1024
+const FILE_PART_BYTES = 2 * 1024 * 1024
 
 const closed = { additionalProperties: false }
 const Id = Type.Integer({ minimum: 1 })

@@ -12,6 +12,10 @@ export class IntentBug extends Error {
   }
 }
 
+/** What whoever sent such an intent is told. @param id - Of the bug. */
+export const bugSentence = (id: string): string =>
+  `Something went wrong on our side. Nothing was changed, and trying again will not help. Tell whoever runs the server: bug ${id}.`
+
 /** So many intents are waiting that no more are taken from outside. */
 export class WriterBusy extends Error {
   constructor() {

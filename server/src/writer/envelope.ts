@@ -4,9 +4,15 @@ import type { Envelope } from '#core/world'
 /** Where a key says what was sent with it; a key that is made of it for a part of the work goes on behind. */
 const SENT_WITH = /^(http\/[^#]*)#([\w-]{16})/
 
-/** A key of a request that says what body was sent with it: with another one it is not the same action. */
+/**
+ * A key of a request that says what body was sent with it: with another one it is not the same action. Hashed together with
+ * the key, which is kept nowhere: whoever reads the database cannot try what an address or a text may have been.
+ */
 export const keyWithBody = (key: string, body: unknown): string =>
-  `${key}#${createHash('sha256').update(JSON.stringify(body)).digest('base64url').slice(0, 16)}`
+  `${key}#${createHash('sha256')
+    .update(`${key}\0${JSON.stringify(body)}`)
+    .digest('base64url')
+    .slice(0, 16)}`
 
 /**
  * What goes with an intent that has come now. Its key is kept as a hash: however long it was and whatever it named, it

@@ -1,4 +1,4 @@
-export { IntentBug, KeyUsed, WriterBusy } from './bug.ts'
+export { bugSentence, IntentBug, KeyUsed, WriterBusy } from './bug.ts'
 export { onCopy } from './copy.ts'
 export { envelope, keyWithBody } from './envelope.ts'
 export { loadNeeds, loadUntilThere } from './load.ts'

@@ -27,6 +27,13 @@ const SEEN = [
   { value: '-365', name: 'not for a year' },
 ]
 
+const SHOWN: readonly { readonly value: PeopleView['shown']; readonly name: string }[] = [
+  { value: 'listed', name: 'listed' },
+  { value: 'archived', name: 'archived' },
+  { value: 'ignored', name: 'ignored' },
+  { value: 'all', name: 'everybody' },
+]
+
 /** What holds people back from the list, beyond their name. */
 export function Filters({ view, setView, ranks }: FiltersProps) {
   const put = (patch: Partial<PeopleView>) => setView({ ...view, ...patch })
@@ -43,61 +50,18 @@ export function Filters({ view, setView, ranks }: FiltersProps) {
   )
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-2 rounded-md border border-line p-3">
-      <select
-        aria-label="Standing"
-        value={view.standing}
-        onChange={(event) => put({ standing: event.target.value })}
-        className={FIELD}
-      >
-        <option value="">any standing</option>
-        {STANDINGS.map(({ value, name }) => (
-          <option key={value} value={value}>
-            {name}
-          </option>
-        ))}
-        {ranks.circles.map(({ id, name }) => (
-          <option key={id} value={`circle:${id}`}>
-            circle "{name}"
-          </option>
-        ))}
-      </select>
-      <select
-        aria-label="Rank"
-        value={view.rank}
-        onChange={(event) => put({ rank: event.target.value })}
-        className={FIELD}
-      >
-        <option value="">any rank</option>
-        {ranks.plan.ranks.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
-      <select
-        aria-label="Last seen"
-        value={view.seen}
-        onChange={(event) => put({ seen: event.target.value })}
-        className={FIELD}
-      >
-        <option value="">seen at any time</option>
-        {SEEN.map(({ value, name }) => (
-          <option key={value} value={value}>
-            seen {name}
-          </option>
-        ))}
-      </select>
-      <select
-        aria-label="Which people"
-        value={view.shown}
-        onChange={(event) => put({ shown: event.target.value as PeopleView['shown'] })}
-        className={FIELD}
-      >
-        <option value="listed">listed</option>
-        <option value="archived">archived</option>
-        <option value="ignored">ignored</option>
-        <option value="all">everybody</option>
-      </select>
+      <Pick label="Standing" value={view.standing} pick={(standing) => put({ standing })} none="any standing">
+        {[...STANDINGS, ...ranks.circles.map(({ id, name }) => ({ value: `circle:${id}`, name: `circle "${name}"` }))]}
+      </Pick>
+      <Pick label="Rank" value={view.rank} pick={(rank) => put({ rank })} none="any rank">
+        {ranks.plan.ranks.map(({ id, name }) => ({ value: String(id), name }))}
+      </Pick>
+      <Pick label="Last seen" value={view.seen} pick={(seen) => put({ seen })} none="seen at any time">
+        {SEEN.map(({ value, name }) => ({ value, name: `seen ${name}` }))}
+      </Pick>
+      <Pick label="Which people" value={view.shown} pick={(shown) => put({ shown: shown as PeopleView['shown'] })}>
+        {SHOWN}
+      </Pick>
       {figure('balanceFrom', 'Balance from')}
       {figure('balanceTo', 'to')}
       {figure('earnedFrom', 'Earned from')}
@@ -112,3 +76,23 @@ export function Filters({ view, setView, ranks }: FiltersProps) {
     </div>
   )
 }
+
+interface PickProps {
+  readonly label: string
+  readonly value: string
+  readonly pick: (value: string) => void
+  /** What stands for choosing none of them; left out: one is always chosen. */
+  readonly none?: string
+  readonly children: readonly { readonly value: string; readonly name: string }[]
+}
+
+const Pick = ({ label, value, pick, none, children }: PickProps) => (
+  <select aria-label={label} value={value} onChange={(event) => pick(event.target.value)} className={FIELD}>
+    {none !== undefined && <option value="">{none}</option>}
+    {children.map((one) => (
+      <option key={one.value} value={one.value}>
+        {one.name}
+      </option>
+    ))}
+  </select>
+)

@@ -1,0 +1,57 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { digits } from '#core/currency'
+import type { readImport } from '#core/people'
+import { ApiProblem, change } from '../../parts/api.ts'
+import { useToast } from '../../parts/toasts.tsx'
+import { type Part, partsOf } from './importFile.ts'
+
+interface Taken {
+  readonly again: boolean
+  readonly added: number
+  readonly changed: number
+}
+
+const WAIT_MS = 3000
+
+/** Hands in a part; told to wait, it waits and goes on, so that a long file is not left half taken in. */
+async function takeIn(part: Part): Promise<Taken> {
+  for (;;) {
+    try {
+      return await change<Taken>('POST', '/desk/people/import', part)
+    } catch (fault) {
+      if (!(fault instanceof ApiProblem) || fault.status !== 429) throw fault
+      await new Promise((later) => setTimeout(later, WAIT_MS))
+    }
+  }
+}
+
+/** The lines of a file that are in order. */
+export type Lines = ReturnType<typeof readImport>['lines']
+
+/** Hands a file in, part by part; what has been taken in is told as it goes. */
+export function useImport(close: () => void) {
+  const client = useQueryClient()
+  const toast = useToast()
+  const [progress, setProgress] = useState<number>()
+  const run = useMutation({
+    mutationFn: async ({ lines, how }: { lines: Lines; how: 'add' | 'set' }) => {
+      let [added, changed, again] = [0, 0, 0]
+      for (const part of await partsOf(lines, how)) {
+        const done = await takeIn(part)
+        added += done.added
+        changed += done.changed
+        if (done.again) again += part.lines.length
+        setProgress((before) => (before ?? 0) + part.lines.length)
+      }
+      return { added, changed, again }
+    },
+    onSuccess: async ({ added, changed, again }) => {
+      const known = again > 0 ? ` ${digits(again)} had been taken in before and were left as they are.` : ''
+      toast({ text: `${digits(changed)} people have the file’s figures, ${digits(added)} of them new.${known}` })
+      close()
+      await client.invalidateQueries({ queryKey: ['people'] })
+    },
+  })
+  return { run, progress }
+}
