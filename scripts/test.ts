@@ -99,7 +99,7 @@ const BROWSER: Suite = { name: 'real browser', command: script('e2e'), report: p
 
 const AT_ONCE = 2
 /** So many letters of what a failed suite said are shown at the end. */
-const LAST_WORDS = 2000
+const LAST_WORDS = 4000
 
 /** Runs a suite; of one that runs beside others what it says is shown once it has ended. */
 async function runSuite({ name, command: [program, ...args], report, environment, mustFail }: Suite, aside = false) {

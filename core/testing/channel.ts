@@ -12,7 +12,7 @@ import { readSetting } from '../settings/index.ts'
 import { PLAIN_REWARD, type RewardSettings } from '../store/index.ts'
 import { countOf, type TallySettings } from '../tallies/index.ts'
 import type { TriggerSettings } from '../triggers/index.ts'
-import { type Answer, type Envelope, type Fact, type Result, Rows, World } from '../world/index.ts'
+import { type Answer, type Envelope, type Fact, type Result, Rows, type Timer, World } from '../world/index.ts'
 
 export const CURRENCY = { one: 'rivet', many: 'rivets', word: 'rivets' }
 
@@ -109,7 +109,7 @@ export class TestChannel {
   readonly world = new World(new Rows(true))
   now = 1_000_000
   #count = 0
-  readonly #timersRun = new Set<string>()
+  readonly #timersRun = new Set<Timer>()
 
   constructor(plan: Partial<EarningPlan> = { intervalSeconds: 60 }) {
     this.send({ kind: 'channel.setUp', currency: CURRENCY, plan })
@@ -229,9 +229,11 @@ export class TestChannel {
   /** The intents of the timers that are due by now, for as long as those handed in set more. */
   *dueTimers(): Generator<Intent> {
     for (;;) {
-      const timer = this.world.timers.find((one) => one.at <= this.now && !this.#timersRun.has(one.key))
+      const timer = this.world.timers.find((one) => one.at <= this.now && !this.#timersRun.has(one))
       if (timer === undefined) return
-      this.#timersRun.add(timer.key)
+      this.#timersRun.add(timer)
+      // Set again before it ran: the later one stands for both. Set again after that: it runs once more.
+      if (this.world.timers.findLast(({ key }) => key === timer.key) !== timer) continue
       if (RUNNING.has(timer.job)) yield { kind: timer.job, ...timer.data } as unknown as Intent
     }
   }

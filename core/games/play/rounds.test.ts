@@ -51,6 +51,20 @@ describe('a heist', () => {
     expect(playerOf(channel.world, channel.viewer('pia').id)).toMatchObject({ staked: 0, allStaked: 0, rounds: 0 })
   })
 
+  test('ends even if the last ones leave in the very second in which the room was gone through', () => {
+    const open = { name: 'the gate', throughPpm: 1_000_000, multiplier: 97, through: 'Open.', caught: 'Shut.' }
+    const site = { name: 'Shed', fromCrew: 1, bonusPpm: 0, capPpm: 1_000_000, rooms: [open, open] }
+    channel.game('heist', { sites: [site] })
+    channel.hear('pia', '!heist 100')
+    channel.hear('jo', '!heist 100')
+    later(60)
+    later(12)
+    channel.hear('pia', '!out')
+    channel.hear('jo', '!out')
+    later(0)
+    expect([lastRound().status, pots()]).toEqual(['settled', 0])
+  })
+
   test('lets who is inside leave after a room, and pays what that room pays', () => {
     const sure = { name: 'the gate', throughPpm: 1_000_000, multiplier: 97, through: 'Open.', caught: 'Shut.' }
     const site = {
