@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test'
-import { DESK, expectAccessible, newcomer, PHONE, STANDIN, say, signedIn, test, VIEWER, WEB } from './stage.ts'
+import { chatRoom, DESK, expectAccessible, newcomer, PHONE, say, signedIn, test, VIEWER, WEB } from './stage.ts'
 
 const tab = (desk: Page, name: string) => desk.getByRole('tab', { name }).click()
 
@@ -33,8 +33,7 @@ test('a command is made, tried without anything being written, saved, and used i
   await desk.getByRole('button', { name: 'Save: live at once' }).click()
   await expect(desk.getByText('What you see is live.')).toBeVisible()
 
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
+  const standin = await chatRoom(browser)
   const lines = standin.getByRole('log')
   await say(standin, guest, `!${word} valve_vera`)
   await expect(lines.getByText('Glued to the bench: valve_vera')).toBeVisible()
@@ -90,8 +89,7 @@ test('a tally is made with its words, awarded, asked for in chat and corrected',
   const panel = desk.getByRole('region', { name: `Mugs of ${guest}` })
   await expect(panel.getByText(`Nobody has any ${many} yet.`)).toBeVisible()
 
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
+  const standin = await chatRoom(browser)
   await say(standin, guest, `!${many}`)
   await expect(standin.getByRole('log').getByText(`${guest} has 0 ${many}.`)).toBeVisible()
   await panel.getByRole('button', { name: 'Correct somebody’s' }).click()
@@ -109,8 +107,7 @@ test('the platform’s own points: paid at once, or approved on the bench; refus
   browser,
 }) => {
   const guest = newcomer()
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
+  const standin = await chatRoom(browser)
   await say(standin, guest, 'hello')
   const points = standin.getByRole('region', { name: 'Points of the platform' })
   await expect(points.getByText(`${guest} has 5,000`)).toBeVisible()

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test'
-import { DESK, deskOnAir, STANDIN, signedIn, test } from './stage.ts'
+import { chatRoom, DESK, deskOnAir, signedIn, test } from './stage.ts'
 
 test('what happens on the platform shows on Connections, and what is badly signed is turned away there', async ({
   browser,
@@ -7,8 +7,7 @@ test('what happens on the platform shows on Connections, and what is badly signe
   const desk = await deskOnAir(browser)
   await desk.getByRole('link', { name: 'Connections' }).click()
   await expect(desk.getByText('In #workbench.')).toBeVisible()
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
+  const standin = await chatRoom(browser)
   const happen = async (what: string, way: string, answer: RegExp) => {
     await standin.getByLabel('What happens').selectOption(what)
     await standin.getByLabel('delivered').selectOption(way)
@@ -30,8 +29,7 @@ test('what happens on the platform shows on Connections, and what is badly signe
 test('the bot says a test line; a secret is shown once and can be revoked', async ({ browser }) => {
   const desk = await signedIn(browser, `${DESK}/connections`, 'wanda_bench')
   await desk.getByRole('button', { name: 'Say a test line' }).click()
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
+  const standin = await chatRoom(browser)
   await expect(standin.getByText('A test from the desk').first()).toBeVisible()
   await desk.getByLabel('New secret for').fill('Tip jar')
   await desk.getByRole('checkbox', { name: 'Tips' }).check()

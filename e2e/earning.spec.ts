@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test'
-import { DESK, newcomer, PHONE, STANDIN, say, signedIn, test, VIEWER } from './stage.ts'
+import { chatRoom, DESK, newcomer, PHONE, say, signedIn, test, VIEWER } from './stage.ts'
 
 /** Applies the draft and waits until it is live. */
 async function apply(desk: Page): Promise<void> {
@@ -25,8 +25,7 @@ test('support is paid as the plan says, once applied, and the viewer sees why', 
   await expect(support.getByText('7.50: 337 rivets')).toBeVisible()
   await apply(desk)
 
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
+  const standin = await chatRoom(browser)
   await say(standin, guest, 'hello')
   await tips(standin, guest, '750')
   await expect(standin.getByText('202: Paid 337 rivets.')).toBeVisible()
@@ -64,8 +63,7 @@ test('a tip under another name waits to be matched, is paid, and the name is kno
   browser,
 }) => {
   const [guest, stranger] = [newcomer(), `other_${Date.now().toString(36)}`]
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
+  const standin = await chatRoom(browser)
   await say(standin, guest, 'hello')
   await tips(standin, stranger, '1000')
   await expect(standin.getByText(/waits on the People page/)).toBeVisible()
@@ -98,8 +96,7 @@ test('the currency and the words of chat can be renamed, and two words never mea
   await expect(currency.getByText('valve_vera: 1,204 rivets in the tin.')).toBeVisible()
   await currency.getByRole('button', { name: 'Apply now' }).click()
   await expect(currency.getByText('live', { exact: true })).toBeVisible()
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
+  const standin = await chatRoom(browser)
   await say(standin, guest, '!purse')
   await expect(standin.getByText(new RegExp(`${guest}: [0-9,]+ rivets in the tin\\.`))).toBeVisible()
   await say(standin, guest, '!title')

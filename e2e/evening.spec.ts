@@ -1,5 +1,18 @@
 import { expect } from '@playwright/test'
-import { DESK, deskOnAir, newcomer, OVERLAY, PHONE, STANDIN, say, signedIn, test, VIEWER, WEB } from './stage.ts'
+import {
+  DESK,
+  deskOnAir,
+  newcomer,
+  OVERLAY,
+  openWindow,
+  PHONE,
+  STANDIN,
+  say,
+  signedIn,
+  test,
+  VIEWER,
+  WEB,
+} from './stage.ts'
 
 test.describe.configure({ mode: 'serial' })
 
@@ -47,7 +60,7 @@ test('a plan that cannot be used says what to change', async ({ browser }) => {
 
 test('chat answers with the balance, with what is missing, and sells', async ({ page, browser }) => {
   const guest = newcomer()
-  const overlay = await (await browser.newContext()).newPage()
+  const overlay = await openWindow(browser)
   await overlay.goto(OVERLAY)
   await page.goto(STANDIN)
   const lines = page.getByRole('log')
@@ -147,7 +160,7 @@ test('an overlay can be added, and has an address of its own', async ({ browser 
   const row = desk.getByRole('listitem').filter({ hasText: name })
   await expect(row.getByText('Not open anywhere')).toBeVisible()
   const address = await row.getByRole('link', { name: 'Open it' }).getAttribute('href')
-  const overlay = await (await browser.newContext()).newPage()
+  const overlay = await openWindow(browser)
   await overlay.goto(address ?? '')
   await expect(row.getByText('Open in a streaming program')).toBeVisible()
 })

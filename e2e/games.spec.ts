@@ -5,6 +5,7 @@ import {
   deskOnAir,
   expectAccessible,
   newcomer,
+  openWindow,
   PHONE,
   say,
   signedIn,
@@ -162,7 +163,7 @@ test('the pieces of the games show what is played, and who sits out is kept from
   await desk.getByLabel('Another overlay called').fill(name)
   await desk.getByRole('button', { name: 'Add it' }).click()
   const row = desk.getByRole('listitem').filter({ hasText: name })
-  const overlay = await (await browser.newContext()).newPage()
+  const overlay = await openWindow(browser)
   await overlay.goto((await row.getByRole('link', { name: 'Open it' }).getAttribute('href')) ?? '')
   await row.getByRole('link', { name: 'Arrange' }).click()
   for (const kind of ['Wheel', 'Reels and coin', 'Heist', 'Duel', 'Cup'])

@@ -1,12 +1,11 @@
 import { expect } from '@playwright/test'
-import { DESK, newcomer, PHONE, STANDIN, say, signedIn, test, VIEWER } from './stage.ts'
+import { chatRoom, DESK, newcomer, PHONE, say, signedIn, test, VIEWER } from './stage.ts'
 
 test('somebody is found by a look-alike, given currency for a reason, and it can be taken back', async ({
   browser,
 }) => {
   const guest = newcomer()
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
+  const standin = await chatRoom(browser)
   await say(standin, guest, 'hello')
   const phone = await signedIn(browser, VIEWER, guest, PHONE)
   const desk = await signedIn(browser, `${DESK}/people`, 'wanda_bench')
@@ -50,8 +49,7 @@ test('however many there are, the list goes on where it is scrolled to', async (
 
 test('a person is renamed, noted, filtered for, and found by their rank', async ({ browser }) => {
   const guest = newcomer()
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
+  const standin = await chatRoom(browser)
   await say(standin, guest, 'hello')
   const desk = await signedIn(browser, `${DESK}/people`, 'wanda_bench')
   await desk.getByRole('searchbox').fill(guest)
@@ -107,8 +105,7 @@ test('people are taken in from a file with its broken lines named, once, and go 
 
 test('two accounts are made one, and a person is forgotten for good', async ({ browser }) => {
   const [first, second] = [newcomer(), `second_${Date.now().toString(36)}`]
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
+  const standin = await chatRoom(browser)
   await say(standin, first, 'hello')
   const desk = await signedIn(browser, `${DESK}/people`, 'wanda_bench')
   await desk.getByRole('button', { name: 'More …' }).click()
@@ -144,8 +141,7 @@ test('what is refused leaves the form open with what was typed, and so does what
   browser,
 }) => {
   const guest = newcomer()
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
+  const standin = await chatRoom(browser)
   await say(standin, guest, 'hello')
   const desk = await signedIn(browser, `${DESK}/people`, 'wanda_bench')
   await desk.getByRole('searchbox').fill(guest)

@@ -6,6 +6,7 @@ import {
   deskOnAir,
   expectAccessible,
   OVERLAY,
+  openWindow,
   PHONE,
   say,
   signedIn,
@@ -26,7 +27,7 @@ test('a raffle is set up with what it means tonight, entered in chat and on the 
 }) => {
   const desk = await deskOnAir(browser)
   const standin = await chatRoom(browser)
-  const overlay = await (await browser.newContext()).newPage()
+  const overlay = await openWindow(browser)
   await overlay.goto(OVERLAY)
   await setUp(desk, 'Brass lamp', 'a lamp of brass', 'brass')
   await desk.getByRole('button', { name: /^Spend for more chances/ }).click()
@@ -63,7 +64,7 @@ test('a raffle is set up with what it means tonight, entered in chat and on the 
   await expectAccessible(desk)
 
   // Readable without signing in.
-  const stranger = await (await browser.newContext()).newPage()
+  const stranger = await openWindow(browser)
   await stranger.goto(phone.url())
   await expect(stranger.getByText('Everyone may enter.')).toBeVisible()
   await expect(stranger.getByText('2 people in, 4 tickets')).toBeVisible()

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test'
-import { DESK, deskOnAir, newcomer, PHONE, STANDIN, say, signedIn, test, VIEWER } from './stage.ts'
+import { chatRoom, DESK, deskOnAir, newcomer, PHONE, say, signedIn, test, VIEWER } from './stage.ts'
 
 test('ranks tell who would rise and fall before they are applied, and everybody’s follows', async ({ browser }) => {
   const desk = await signedIn(browser, `${DESK}/ranks`, 'wanda_bench')
@@ -49,8 +49,7 @@ test('in chat the team corrects, everybody asks for lists and checks in, and the
 }) => {
   const guest = newcomer()
   await deskOnAir(browser)
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
+  const standin = await chatRoom(browser)
   await say(standin, guest, 'hello')
   await say(standin, 'rosa_dial', `!give @${guest} 250 for the lamp`)
   await expect(standin.getByText(new RegExp(`${guest} has 2[5-9]\\d rivets now`))).toBeVisible()

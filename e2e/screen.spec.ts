@@ -1,7 +1,7 @@
 import { Buffer } from 'node:buffer'
 import { expect } from '@playwright/test'
 import sharp from 'sharp'
-import { DESK, expectAccessible, newcomer, STANDIN, say, signedIn, test } from './stage.ts'
+import { chatRoom, DESK, expectAccessible, newcomer, openWindow, say, signedIn, test } from './stage.ts'
 
 const picture = () =>
   sharp({ create: { width: 640, height: 360, channels: 3, background: { r: 208, g: 99, b: 74 } } })
@@ -36,7 +36,7 @@ test('a picture is put into the library, made an alert of, and seen on an overla
   await desk.getByRole('button', { name: 'Add it' }).click()
   const row = desk.getByRole('listitem').filter({ hasText: name })
   const address = (await row.getByRole('link', { name: 'Open it' }).getAttribute('href')) ?? ''
-  const overlay = await (await browser.newContext({ viewport: { width: 1280, height: 720 } })).newPage()
+  const overlay = await openWindow(browser, { width: 1280, height: 720 })
   await overlay.goto(address)
 
   await desk.getByRole('link', { name: 'Alerts', exact: true }).click()
@@ -65,7 +65,7 @@ test('an overlay is arranged by keys and figures, saved, and its page follows; l
   await desk.getByLabel('Another overlay called').fill(name)
   await desk.getByRole('button', { name: 'Add it' }).click()
   const row = desk.getByRole('listitem').filter({ hasText: name })
-  const overlay = await (await browser.newContext({ viewport: { width: 1920, height: 1080 } })).newPage()
+  const overlay = await openWindow(browser, { width: 1920, height: 1080 })
   await overlay.goto((await row.getByRole('link', { name: 'Open it' }).getAttribute('href')) ?? '')
   await row.getByRole('link', { name: 'Arrange' }).click()
   await desk.getByRole('button', { name: 'Text', exact: true }).click()
@@ -114,10 +114,7 @@ test('a piece is dragged and sticks to the edge of the canvas', async ({ browser
 })
 
 test('alerts wait while they are paused, play one after the other, and can be skipped', async ({ browser }) => {
-  const [desk, overlay] = [
-    await signedIn(browser, `${DESK}/screen`, 'wanda_bench'),
-    await (await browser.newContext()).newPage(),
-  ]
+  const [desk, overlay] = [await signedIn(browser, `${DESK}/screen`, 'wanda_bench'), await openWindow(browser)]
   const name = newcomer()
   await desk.getByLabel('Another overlay called').fill(name)
   await desk.getByRole('button', { name: 'Add it' }).click()
@@ -127,8 +124,7 @@ test('alerts wait while they are paused, play one after the other, and can be sk
   await desk.getByRole('button', { name: 'Clear all' }).click()
   await desk.getByRole('button', { name: 'Pause alerts' }).click()
   await expect(desk.getByText('Alerts are paused: they wait.')).toBeVisible()
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
+  const standin = await chatRoom(browser)
   await say(standin, 'valve_vera', `!get name-it ${name}`)
   await expect(standin.getByRole('log').getByText('valve_vera bought Name the mended thing').last()).toBeVisible()
   await desk.getByRole('button', { name: 'Play a test alert' }).click()

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test'
-import { DESK, deskOnAir, newcomer, PHONE, STANDIN, say, signedIn, test, VIEWER } from './stage.ts'
+import { chatRoom, DESK, deskOnAir, newcomer, PHONE, say, signedIn, test, VIEWER } from './stage.ts'
 
 test('somebody else’s channel is shown with pay paused, and then one’s own again', async ({ browser }) => {
   const desk = await deskOnAir(browser)
@@ -27,8 +27,7 @@ test('a correction stays at hand after its message has gone, and everybody in a 
   browser,
 }) => {
   const guest = newcomer()
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
+  const standin = await chatRoom(browser)
   await say(standin, guest, 'hello')
   const desk = await signedIn(browser, `${DESK}/ranks`, 'wanda_bench')
   const crew = desk.getByRole('listitem').filter({ hasText: 'Bench crew' })
@@ -50,8 +49,7 @@ test('a viewer checks in by the button of their page', async ({ browser }) => {
   await deskOnAir(browser)
   const phone = await signedIn(browser, `${VIEWER}/mine`, guest, PHONE)
   await expect(phone.getByText('How to earn rivets here')).toBeVisible()
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
+  const standin = await chatRoom(browser)
   await say(standin, guest, 'hello')
   await phone.reload()
   await phone.getByRole('button', { name: 'Check in to this show' }).click()

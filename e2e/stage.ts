@@ -2,13 +2,16 @@ import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { type Browser, type BrowserContext, test as base, expect, type Page } from '@playwright/test'
 import type { AxeResults } from 'axe-core'
+import { clearWindows, openWindow } from './windows.ts'
 
-/** Tests that close the pages they opened: left open, every one of them would go on following the show. */
-export const test = base.extend<{ closesItsPages: undefined }>({
-  closesItsPages: [
+export { openWindow }
+
+/** Tests that leave no page open behind them. */
+export const test = base.extend<{ clearsItsWindows: undefined }>({
+  clearsItsWindows: [
     async ({ browser }, use) => {
       await use(undefined)
-      for (const context of browser.contexts()) await context.close()
+      await clearWindows(browser, `${WEB}/healthz`)
     },
     { auto: true },
   ],
@@ -40,11 +43,10 @@ const AS_BEFORE_MS = 180_000
  * a moment ago if it still holds.
  */
 export async function signedIn(browser: Browser, path: string, name: string, viewport?: typeof PHONE): Promise<Page> {
-  const context = await browser.newContext(viewport ? { viewport } : {})
-  const page = await context.newPage()
+  const page = await openWindow(browser, viewport)
   const before = signedInBefore.get(`${path} ${name}`)
   if (before !== undefined && Date.now() - before.at < AS_BEFORE_MS) {
-    await context.addCookies(before.cookies)
+    await page.context().addCookies(before.cookies)
     await page.goto(`${WEB}${path}`)
     const asks = page.getByRole('link', { name: 'Sign in' }).first()
     await expect(asks.or(page.getByRole('navigation').first())).toBeVisible()
@@ -54,7 +56,7 @@ export async function signedIn(browser: Browser, path: string, name: string, vie
   await page.getByLabel('Somebody else').fill(name)
   await page.getByRole('button', { name: 'Sign in' }).click()
   await expect(page).toHaveURL(`${WEB}${path}`)
-  signedInBefore.set(`${path} ${name}`, { cookies: await context.cookies(WEB), at: Date.now() })
+  signedInBefore.set(`${path} ${name}`, { cookies: await page.context().cookies(WEB), at: Date.now() })
   return there(page)
 }
 
@@ -81,7 +83,7 @@ export async function deskOnAir(browser: Browser): Promise<Page> {
 
 /** The stand-in's page, with its chat. */
 export async function chatRoom(browser: Browser): Promise<Page> {
-  const standin = await (await browser.newContext()).newPage()
+  const standin = await openWindow(browser)
   await standin.goto(STANDIN)
   return standin
 }
@@ -103,6 +105,8 @@ const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.mi
 export async function expectAccessible(page: Page, what: 'everything' | 'colours' = 'everything'): Promise<void> {
   // It is put into a page once: reading its half a megabyte takes longer than most looks.
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(AXE)
+  // A colour that is still changing into another is none that anybody reads.
+  await page.waitForFunction(() => !document.getAnimations().some((one) => one instanceof CSSTransition))
   const only = what === 'colours' ? { runOnly: ['color-contrast'] } : {}
   const violations = await page.evaluate(
     async (options) => {

@@ -1,12 +1,13 @@
 import { expect, type Page } from '@playwright/test'
 import {
+  chatRoom,
   DESK,
   deskOnAir,
   expectAccessible,
   newcomer,
   OVERLAY,
+  openWindow,
   PHONE,
-  STANDIN,
   say,
   signedIn,
   test,
@@ -50,8 +51,7 @@ test('a reward is made, priced in watching, tried, bought in chat and on the pho
   await expect(desk.getByText('What you see is live.')).toBeVisible()
   await desk.keyboard.press('Escape')
 
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
+  const standin = await chatRoom(browser)
   await say(standin, 'valve_vera', `!get ${word}`)
   await expect(standin.getByRole('log').getByText(`valve_vera bought The lamp ${word} for 10 rivets`)).toBeVisible()
   const phone = await signedIn(browser, VIEWER, 'valve_vera', PHONE)
@@ -120,8 +120,7 @@ test('what comes by post asks for the address on the page, which the desk opens 
 
 test('orders are searched, gone through by keys, told their buyer, and given back together', async ({ browser }) => {
   const words = fresh()
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
+  const standin = await chatRoom(browser)
   for (const n of [1, 2, 3, 4]) await say(standin, 'valve_vera', `!get name-it ${words} ${n}`)
   const desk = await signedIn(browser, `${DESK}/store/orders`, 'wanda_bench')
   await desk.getByLabel('Find by buyer, words or reward').fill(words)
@@ -201,7 +200,7 @@ test('a secret word opens what is hidden, and what is asked for is a list', asyn
 
 test('a reward that happens by itself does its steps, and is seen on the overlay', async ({ browser }) => {
   const word = fresh()
-  const overlay = await (await browser.newContext()).newPage()
+  const overlay = await openWindow(browser)
   await overlay.goto(OVERLAY)
   const desk = await signedIn(browser, `${DESK}/store`, 'wanda_bench')
   await desk.getByRole('button', { name: 'Make a reward' }).click()
@@ -214,8 +213,7 @@ test('a reward that happens by itself does its steps, and is seen on the overlay
   await desk.getByLabel('Title', { exact: true }).fill(`Hooray ${word} {{ order.text }}`)
   await desk.getByRole('button', { name: 'Save: live at once' }).click()
   await expect(desk.getByText('What you see is live.')).toBeVisible()
-  const standin = await (await browser.newContext()).newPage()
-  await standin.goto(STANDIN)
+  const standin = await chatRoom(browser)
   await say(standin, 'valve_vera', `!${word} for the lamp`)
   await expect(overlay.getByText(`Hooray ${word} for the lamp`)).toBeVisible({ timeout: 30_000 })
 })
