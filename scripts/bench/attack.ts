@@ -113,13 +113,7 @@ async function asked(port: number): Promise<number[]> {
 }
 
 /** Asks once, and again where the connection was kept open just until the server closed it: any client of HTTP does that. */
-function answer(
-  port: number,
-  agent: Agent,
-  what: string,
-  session: string,
-  sent = performance.now(),
-): Promise<number> {
+function answer(port: number, agent: Agent, what: string, session: string, sent = performance.now()): Promise<number> {
   const path = `/api/channels/busy/${what}`
   const headers = { cookie: `ricompensa_viewer=${session}` }
   return new Promise((done, failed) => {
