@@ -1,6 +1,6 @@
 import { spawnSync } from 'node:child_process'
 import { createHash, randomBytes } from 'node:crypto'
-import { chownSync, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { chownSync, existsSync, mkdirSync, readFileSync, rmSync, statfsSync, writeFileSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { postgresPrograms } from './prepare.mjs'
 
@@ -23,18 +23,31 @@ export interface PostgresOptions {
   readonly settings?: readonly string[]
   /** Lets in without a password whoever reaches it: for tests, where proving it again for each of thousands of connections was a tenth of the time. */
   readonly open?: boolean
+  /** Gone when it is stopped, or with the power; in memory where there is room, as making a database is mostly writing files. */
+  readonly passing?: boolean
 }
 
 const isRoot = process.getuid?.() === 0
+
+const MEMORY = '/dev/shm'
+/** Some ten times what the tests have written at once. */
+const ROOM = 4 * 2 ** 30
+
+function hasRoomInMemory(): boolean {
+  if (!existsSync(MEMORY)) return false
+  const { bavail, bsize } = statfsSync(MEMORY)
+  return bavail * bsize > ROOM
+}
 
 /**
  * Where a cluster of our own lives. PostgreSQL refuses to run as root; for root it is the user "postgres" that runs it,
  * who could not reach a checkout below /root, so its files are kept apart.
  */
-function folderFor(name: string): string {
+function folderFor(name: string, passing: boolean): string {
   const here = resolve('.')
-  if (!isRoot) return `${here}/.data/${name}`
-  return `/var/tmp/ricompensa-${createHash('sha256').update(here).digest('hex').slice(0, 8)}-${name}`
+  const apart = `ricompensa-${createHash('sha256').update(here).digest('hex').slice(0, 8)}-${name}`
+  if (passing && hasRoomInMemory()) return `${MEMORY}/${apart}`
+  return isRoot ? `/var/tmp/${apart}` : `${here}/.data/${name}`
 }
 
 function program(name: string, args: readonly string[]): { ok: boolean; output: string } {
@@ -63,11 +76,14 @@ function makeCluster(folder: string, open: boolean): void {
 }
 
 /** Stops a private PostgreSQL that a start which was killed has left running: it would be in the way of the next one. */
-export function stopLeftover(name: string): void {
-  const data = `${folderFor(name)}/data`
+export function stopLeftover(name: string, passing = false): void {
+  const data = `${folderFor(name, passing)}/data`
   if (existsSync(data) && program('pg_ctl', ['-D', data, 'status']).ok)
     must('pg_ctl', ['-D', data, '-m', 'fast', '-w', 'stop'])
 }
+
+/** What need not survive a power cut is not waited for. */
+const PASSING = ['fsync=off', 'full_page_writes=off']
 
 /** Starts a private PostgreSQL on loopback, making its cluster first if there is none. */
 export function startPostgres({
@@ -76,8 +92,9 @@ export function startPostgres({
   fresh = false,
   settings = [],
   open = false,
+  passing = false,
 }: PostgresOptions): PrivatePostgres {
-  const folder = folderFor(name)
+  const folder = folderFor(name, passing)
   const data = `${folder}/data`
   if (fresh && existsSync(data)) {
     program('pg_ctl', ['-D', data, '-m', 'immediate', 'stop'])
@@ -90,12 +107,13 @@ export function startPostgres({
   }
   // The keys that its contents are sealed with lie beside it, unless others are given.
   process.env.KEYS_FILE ??= `${folder}/ricompensa.keys`
-  stopLeftover(name)
+  stopLeftover(name, passing)
   // No socket file: its path must be short, and a checkout may lie deep.
   const options = [
     `-p ${port}`,
     `-c unix_socket_directories=`,
     '-c listen_addresses=127.0.0.1',
+    ...(passing ? PASSING : []).map((one) => `-c ${one}`),
     ...settings.map((one) => `-c ${one}`),
   ]
   const start = () => must('pg_ctl', ['-D', data, '-l', `${folder}/log`, '-o', options.join(' '), '-w', 'start'])
@@ -106,7 +124,10 @@ export function startPostgres({
     url: `${server}/postgres`,
     folder,
     fresh: isNew,
-    stop: () => void program('pg_ctl', ['-D', data, '-m', 'fast', '-w', 'stop']),
+    stop: () => {
+      program('pg_ctl', ['-D', data, '-m', 'fast', '-w', 'stop'])
+      if (passing) rmSync(folder, { recursive: true, force: true })
+    },
     crash: () => {
       must('pg_ctl', ['-D', data, '-m', 'immediate', '-w', 'stop'])
       start()

@@ -33,7 +33,8 @@ export interface StackOptions {
   readonly fresh: boolean
   readonly seed: number
   readonly paceMs: number
-  readonly settings?: readonly string[]
+  /** See PostgreSQL's options. */
+  readonly passing?: boolean
   /** Told how to stop what has been started so far, as soon as there is anything: whoever is told to stop need not wait for the rest. */
   readonly onBegun?: (stop: () => Promise<void>) => void
 }
@@ -63,10 +64,10 @@ const COMMANDS = [
 
 /** Starts everything the demo is made of: PostgreSQL, stand-in and server, with demo data in a new database. */
 export async function startStack(options: StackOptions): Promise<Stack> {
-  const { name, ports, fresh, seed, paceMs, settings = [] } = options
-  stopLeftover(name)
+  const { name, ports, fresh, seed, paceMs, passing = false } = options
+  stopLeftover(name, passing)
   for (const [what, port] of Object.entries(ports)) await refuseTakenPort(what, port)
-  const postgres = startPostgres({ name, port: ports.postgres, fresh, settings })
+  const postgres = startPostgres({ name, port: ports.postgres, fresh, passing })
   const stops: (() => void | Promise<void>)[] = [postgres.stop]
   const stop = async () => {
     for (const one of stops.splice(0).reverse()) await one()

@@ -9,20 +9,13 @@ import { freePort } from './ports.ts'
 /** The database that every test's own is copied from: going through all migrations for each was a third of the time. */
 export const TEMPLATE = 'ricompensa_template'
 
-/** Nothing of a test's database is kept, so it need not survive a power cut, and is tidied up by being dropped. */
-const SETTINGS = [
-  'fsync=off',
-  'full_page_writes=off',
-  'autovacuum=off',
-  'wal_level=minimal',
-  'max_wal_senders=0',
-  'max_connections=200',
-]
+/** A test's database is tidied up by being dropped. */
+const SETTINGS = ['autovacuum=off', 'wal_level=minimal', 'max_wal_senders=0', 'max_connections=200']
 
 /** Starts the tests' own PostgreSQL once for all test files, with a database of our tables to copy. */
 export default async function setup(project: TestProject): Promise<() => void> {
   const port = await freePort()
-  const postgres = startPostgres({ name: 'test', port, open: true, settings: SETTINGS })
+  const postgres = startPostgres({ name: 'test', port, open: true, passing: true, settings: SETTINGS })
   await makeTemplate(postgres.url)
   project.provide('postgresUrl', postgres.url)
   return postgres.stop
