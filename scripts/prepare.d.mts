@@ -1,3 +1,4 @@
 export function postgresPrograms(): string | undefined
-export function prepare(options: { withBrowser: boolean }): void
+export function unpackedProgram(name: 'promtool' | 'nginx'): string
+export function prepare(options: { forTests: boolean }): void
 export function runTypeScript(file: string, args: string[]): Promise<void>

@@ -1,7 +1,8 @@
 // Plain Node, no packages: this is what runs first on a machine that has nothing yet.
 import { spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
-import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
 
 const STAMP = 'node_modules/.installed-from'
 
@@ -31,20 +32,47 @@ const PEERS = [
   ['/usr/sbin/inspircd', 'inspircd'],
   ['/usr/bin/atheme-services', 'atheme-services'],
   ['/usr/bin/openssl', 'openssl'],
+  ['/usr/bin/csvclean', 'csvkit'],
 ]
+
+/** Of these the program alone is taken: installed, they would begin to serve on this machine. */
+const UNPACKED = [
+  ['usr/bin/promtool', 'prometheus'],
+  ['usr/sbin/nginx', 'nginx'],
+]
+const UNPACKED_IN = `${tmpdir()}/ricompensa-unpacked`
+
+/** Where a program of a package lies that is unpacked and not installed: "nginx". */
+export function unpackedProgram(name) {
+  const [program] = UNPACKED.find(([path]) => path.endsWith(`/${name}`)) ?? []
+  return `${UNPACKED_IN}/${program}`
+}
+
+function apt(...args) {
+  const root = process.getuid?.() === 0
+  run(root ? 'apt-get' : 'sudo', root ? args : ['apt-get', ...args], { DEBIAN_FRONTEND: 'noninteractive' })
+}
+
+function unpack(name) {
+  mkdirSync(UNPACKED_IN, { recursive: true })
+  // By a folder of its own, so that a program is there whole or not at all.
+  const folder = mkdtempSync(`${UNPACKED_IN}/${name}-`)
+  run('sh', ['-c', `cd ${folder} && apt-get download -qq ${name} && dpkg -x ${name}_*.deb ${UNPACKED_IN}`])
+  rmSync(folder, { recursive: true })
+}
 
 function installDebianPackages(forTests) {
   const missing = []
   if (postgresPrograms() === undefined) missing.push('postgresql')
   if (forTests && !existsSync('/usr/bin/chromium')) missing.push('chromium')
-  for (const [program, name] of forTests ? PEERS : []) if (!existsSync(program)) missing.push(name)
-  if (missing.length === 0) return
-  console.log(`Installing Debian packages: ${missing.join(', ')}`)
-  const root = process.getuid?.() === 0
-  const apt = (...args) =>
-    run(root ? 'apt-get' : 'sudo', root ? args : ['apt-get', ...args], { DEBIAN_FRONTEND: 'noninteractive' })
+  const peers = (forTests ? PEERS : []).filter(([program]) => !existsSync(program)).map(([, name]) => name)
+  const unpacked = (forTests ? UNPACKED : []).filter(([program]) => !existsSync(`${UNPACKED_IN}/${program}`))
+  if (missing.length + peers.length + unpacked.length === 0) return
+  console.log(`Installing Debian packages: ${[...missing, ...peers, ...unpacked.map(([, name]) => name)].join(', ')}`)
   apt('update', '-qq')
-  apt('install', '-y', '-qq', ...missing)
+  if (missing.length > 0) apt('install', '-y', '-qq', ...missing)
+  if (peers.length > 0) apt('install', '-y', '-qq', '--no-install-recommends', ...peers)
+  for (const [, name] of unpacked) unpack(name)
 }
 
 function installNodePackages() {

@@ -21,7 +21,7 @@ export {
   startRaffle,
 } from './raffles/start.ts'
 export { commandReady, inOneLine, peopleReady, type Readiness, type Standing, stepsReady } from './ready.ts'
-export { type RunRow, type RunState, refusedRun, runs, type StepOutcome } from './runs.ts'
+export { OUTCOMES, type RunRow, type RunState, refusedRun, runs, type StepOutcome } from './runs.ts'
 export {
   argumentFault,
   checkCommandWords,

@@ -22,6 +22,9 @@ export interface RunState {
   readonly taken: number
 }
 
+/** What can come of a run. */
+export const OUTCOMES = ['done', 'refused', 'failed', 'waiting'] as const
+
 /** One run of a command's or trigger's steps, or why there was none. Times in seconds since 1970. */
 export interface RunRow {
   readonly id: number
@@ -33,7 +36,7 @@ export interface RunRow {
   readonly name: string
   readonly viewer: number | null
   readonly viewerName: string | null
-  readonly outcome: 'done' | 'refused' | 'failed' | 'waiting'
+  readonly outcome: (typeof OUTCOMES)[number]
   /** The code and the sentence of what was refused. */
   readonly code: string | null
   readonly why: string | null

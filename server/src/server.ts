@@ -84,23 +84,24 @@ type Parts = Awaited<ReturnType<typeof makeParts>>
 /** Every route of the channels' API, feature by feature. */
 function routesOf({ config, db, channels, seats, secrets, door, issuers }: Parts): Route[] {
   const chatOf = (channel: number) => seats.stateOf(channel)
-  return [
-    ...showRoutes(db, channels, chatOf),
-    ...earningRoutes(db, channels),
-    ...peopleRoutes(db, channels, issuers),
-    ...storeRoutes(db, channels),
-    ...screenRoutes(channels),
-    ...libraryRoutes(db, channels),
-    ...rankRoutes(db, channels),
-    ...commandRoutes(db, channels, chatOf),
-    ...triggerRoutes(db, channels),
-    ...tallyRoutes(db, channels),
-    ...gameRoutes(db, channels),
-    ...raffleRoutes(db, channels, chatOf),
-    ...fairnessRoutes(db),
-    ...securityRoutes(db),
-    ...connectionRoutes({ db, channels, seats, secrets, door, publicUrl: config.PUBLIC_URL }),
-  ]
+  const features: Readonly<Record<string, readonly Route[]>> = {
+    Show: showRoutes(db, channels, chatOf),
+    Earning: earningRoutes(db, channels),
+    People: peopleRoutes(db, channels, issuers),
+    Store: storeRoutes(db, channels),
+    Screen: screenRoutes(channels),
+    Library: libraryRoutes(db, channels),
+    Ranks: rankRoutes(db, channels),
+    Commands: commandRoutes(db, channels, chatOf),
+    Triggers: triggerRoutes(db, channels),
+    Tallies: tallyRoutes(db, channels),
+    Games: gameRoutes(db, channels),
+    Raffles: raffleRoutes(db, channels, chatOf),
+    Fairness: fairnessRoutes(db),
+    Security: securityRoutes(db),
+    Connections: connectionRoutes({ db, channels, seats, secrets, door, publicUrl: config.PUBLIC_URL }),
+  }
+  return Object.entries(features).flatMap(([tag, routes]) => routes.map((route) => ({ ...route, tag })))
 }
 
 function chatSeatOf({ config, channels, seats, db, log, issuers }: Parts): ChatSeat {

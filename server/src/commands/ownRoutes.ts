@@ -1,12 +1,12 @@
 import { Type } from '@sinclair/typebox'
-import { CommandSettings } from '#core/commands'
+import { CommandSettings, OUTCOMES } from '#core/commands'
 import { RewardSettings } from '#core/store'
 import { TriggerSettings } from '#core/triggers'
 import { REPLIES, TOPICS } from '#core/voice'
 import type { Channels } from '../channels.ts'
 import type { ChatState } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, idOf, type Route, route, savedRoutes } from '../http/index.ts'
+import { answered, before, choice, figure, idOf, type Route, route, savedRoutes, text } from '../http/index.ts'
 import { timed } from '../runs/index.ts'
 import { liveFields } from './liveFields.ts'
 import { commandsView, runsOf } from './read.ts'
@@ -88,15 +88,14 @@ function readRoutes(db: Reader, channels: Channels, chat: (channel: number) => P
       method: 'get',
       path: '/desk/runs',
       does: 'What ran lately, for whom, and what came of it',
-      asks: ['outcome', 'of', 'text', 'before'],
+      asks: {
+        outcome: choice('What came of it.', OUTCOMES),
+        of: figure('The number of a command or trigger.', { min: 1 }),
+        text: text('Words of its name, or of whom it was for.', 60),
+        before,
+      },
       allowed: 'streamer',
-      handle: async ({ channel, query, figure }) =>
-        runsOf(db, channel.id, {
-          outcome: query('outcome') || undefined,
-          of: figure('of', { min: 1 }),
-          text: query('text')?.slice(0, 60) || undefined,
-          before: figure('before', { min: 1 }),
-        }),
+      handle: ({ channel, asked }) => runsOf(db, channel.id, asked),
     }),
   ]
 }

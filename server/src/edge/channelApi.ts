@@ -1,16 +1,6 @@
 import { type Context, Hono } from 'hono'
 import type { ChannelHead } from '../channels.ts'
-import {
-  type Allowed,
-  type Bounds,
-  bodyCheck,
-  type Call,
-  type Caller,
-  choiceIn,
-  figureIn,
-  problem,
-  type Route,
-} from '../http/index.ts'
+import { type Allowed, bodyCheck, type Call, type Caller, problem, type Route, readAsked } from '../http/index.ts'
 import { viewerIdOf } from '../people/index.ts'
 import type { SecurityNote } from '../security/index.ts'
 import { keyWithBody } from '../writer/index.ts'
@@ -100,14 +90,11 @@ async function answer(c: Context<Env>, edge: Edge, route: Route, check: Check | 
 /** What an address asks with, and the body as it came where a route takes it so. */
 function asked(
   c: Context<Env>,
-  { largest = USUAL_BYTES, tooLarge }: Route,
+  { asks = {}, largest = USUAL_BYTES, tooLarge }: Route,
 ): Omit<Call<unknown>, 'channel' | 'caller' | 'body' | 'key'> {
-  const query = (name: string) => c.req.query(name)
   return {
-    query,
+    asked: readAsked(asks, new URL(c.req.url).searchParams),
     param: (name) => c.req.param(name) ?? '',
-    figure: (name: string, bounds?: Bounds) => figureIn(name, query(name), bounds),
-    choice: (name, words) => choiceIn(name, query(name), words),
     bytes: () => bytesOf(c, largest, tooLarge),
     header: (name) => c.req.header(name),
   }

@@ -4,7 +4,7 @@ import type { Fact } from '#core/world'
 import type { Channels } from '../channels.ts'
 import type { Config } from '../config.ts'
 import { type FeedOf, type StreamOptions, streamFacts } from '../feed/index.ts'
-import { problem } from '../http/index.ts'
+import { figure, problem, readAsked } from '../http/index.ts'
 import type { Metrics } from '../metrics/index.ts'
 import { overlayView } from '../overlay/index.ts'
 import { screenOf } from '../screen/index.ts'
@@ -24,10 +24,16 @@ interface Opening extends Pick<StreamOptions, 'wants' | 'replays' | 'endsWith' |
   readonly stillAllowed?: () => Promise<boolean>
 }
 
+/** For browsers that begin where their page was read: only an event source that comes back sends Last-Event-ID by itself. */
+export const FEED_ASKS = {
+  after: figure('The number of the last fact that was seen, where no Last-Event-ID tells it.'),
+}
+
 /** Opens a live feed, counted and known, so that it can be closed. @throws `too_many_feeds` */
 export async function openFeed(c: Context<Env>, parts: FeedParts, { of, stillAllowed, ...stream }: Opening) {
   const { channels, metrics, limits, config } = parts
   const { incoming, outgoing } = c.env
+  readAsked(FEED_ASKS, new URL(c.req.url).searchParams)
   const from = limits.from(c)
   const gone = channels.feed.live.add({ ...of, from }, () => outgoing.end(), stillAllowed)
   if (gone === undefined) throw problem('too_many_feeds')

@@ -166,8 +166,10 @@ test('every pattern is that of one route, and answers what it declares for cache
 })
 
 /** A call of a route with a text wherever it takes an id or a figure; of a route that takes none there is only one. */
-function hostileCall({ method, path, asks = [] }: Route, text: string) {
-  const asked = asks.map((name) => `${name}=${text}`).join('&')
+function hostileCall({ method, path, asks = {} }: Route, text: string) {
+  const asked = Object.keys(asks)
+    .map((name) => `${name}=${text}`)
+    .join('&')
   const whole = `${path.replace(/:\w+/g, text)}${asked === '' ? '' : `?${asked}`}`
   return { name: `${method} ${whole}`, method: method.toUpperCase(), path: whole }
 }

@@ -1,7 +1,7 @@
 import { type Act, Act as ActSchema, GAMES, wageringSetting } from '#core/games'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, type Call, idOf, problem, type Route, route } from '../http/index.ts'
+import { answered, before, type Call, choice, idOf, problem, type Route, route, text } from '../http/index.ts'
 import { viewerIdOf } from '../people/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { openShowOf } from '../show/index.ts'
@@ -41,12 +41,12 @@ export function viewerGameRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/games/opponents',
       does: 'Who can be called to a duel, by the beginning of a name',
-      asks: ['name'],
+      asks: { name: text('How the name begins.', 40) },
       allowed: 'viewer',
-      handle: async ({ channel, query }) => {
+      handle: async ({ channel, asked }) => {
         const show = await openShowOf(db, channel.id)
         const since = show?.startedAt ?? channels.clock()
-        return { people: await opponents(db, channel.id, query('name')?.slice(0, 40) ?? '', since) }
+        return { people: await opponents(db, channel.id, asked.name ?? '', since) }
       },
     }),
     ...roundRoutes(db),
@@ -66,12 +66,11 @@ function roundRoutes(db: Reader): Route[] {
       method: 'get',
       path: '/rounds',
       does: 'The rounds that ended last',
-      asks: ['game', 'before'],
+      asks: { game: choice('The rounds of one game alone.', GAMES), before },
       allowed: 'anyone',
-      handle: async ({ channel, figure, choice }) => {
-        const game = choice('game', GAMES)
-        return { rounds: await endedRounds(db, channel.id, game, figure('before')) }
-      },
+      handle: async ({ channel, asked }) => ({
+        rounds: await endedRounds(db, channel.id, asked.game, asked.before),
+      }),
     }),
     route({
       method: 'get',

@@ -49,7 +49,7 @@ const API_ERRORS = {
     message: 'This picture has far more points or frames than any screen shows. Scale it down, then try again.',
   },
   media_too_long: { status: 422, message: 'It plays too long. Cut it shorter.' },
-  query_invalid: { status: 422, message: 'A figure in the address cannot be used as it is.' },
+  query_invalid: { status: 422, message: 'What the address asks with cannot be used as it is.' },
   nobody_present: { status: 409, message: 'Nobody is in the room right now.' },
   method_unknown: {
     status: 405,

@@ -3,7 +3,7 @@ import { Ajv, type ValidateFunction } from 'ajv'
 import { StepSchema } from '#core/steps'
 import type { Answer, Result } from '#core/world'
 import type { ChannelHead } from '../channels.ts'
-import type { Bounds } from './figures.ts'
+import type { Asked, Asks } from './asked.ts'
 import { Problem, problemOfRefusal } from './problems.ts'
 
 /** Who may call a route: anyone; a signed-in viewer; the streamer at the desk. */
@@ -22,16 +22,13 @@ export interface Caller {
 }
 
 /** A checked call of a route. */
-export interface Call<B> {
+export interface Call<B, A = Readonly<Record<string, unknown>>> {
   readonly channel: ChannelHead
   readonly caller: Caller
   readonly body: B
   readonly param: (name: string) => string
-  readonly query: (name: string) => string | undefined
-  /** A whole number asked for in the address. @throws `query_invalid` */
-  readonly figure: (name: string, bounds?: Bounds) => number | undefined
-  /** One of some words asked for in the address. @throws `query_invalid` */
-  readonly choice: <T extends string>(name: string, words: readonly T[]) => T | undefined
+  /** What the address asks with. */
+  readonly asked: A
   /** Unique for this action of this caller: a repeated request bears the same. */
   readonly key: string
   /** A header of the request. */
@@ -48,6 +45,8 @@ export interface Route {
   readonly allowed: Allowed
   /** What it does, for the API's own description. */
   readonly does: string
+  /** The feature that it belongs to, in one word for the API's own description. */
+  readonly tag?: string
   readonly body?: TSchema
   /** Takes its body as bytes in place of JSON. */
   readonly raw?: true
@@ -63,21 +62,23 @@ export interface Route {
   readonly fresh?: true
   /** It makes, changes or revokes a secret: the security log says so. */
   readonly secret?: true
-  /** Names of what may be asked in the address. */
-  readonly asks?: readonly string[]
+  /** What the address may ask with; every other name is refused. */
+  readonly asks?: Asks
+  /** The media type of an answer that is not JSON. */
+  readonly gives?: 'text/csv'
   /** What is answered as JSON; a `Response` as it is. */
   readonly handle: (call: Call<unknown>) => Promise<object>
 }
 
-export function route<S extends TSchema>(
-  options: Omit<Route, 'handle' | 'body'> & {
-    readonly body: S
-    readonly handle: (call: Call<Static<S>>) => Promise<object>
+/** A route whose handler sees its body and what was asked as they are declared. */
+export function route<S extends TSchema, A extends Asks = Record<never, never>>(
+  options: Omit<Route, 'handle' | 'body' | 'asks'> & {
+    readonly body?: S
+    readonly asks?: A
+    readonly handle: (call: Call<Static<S>, Asked<A>>) => Promise<object>
   },
-): Route
-export function route(options: Omit<Route, 'body'>): Route
-export function route(options: Route): Route {
-  return options
+): Route {
+  return options as unknown as Route
 }
 
 /** The answer of an intent, or its refusal as a problem. */

@@ -2,7 +2,7 @@ import { Type } from '@sinclair/typebox'
 import { plainText } from '#core/texts'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, problem, type Route, route } from '../http/index.ts'
+import { answered, problem, type Route, route, text } from '../http/index.ts'
 import { dropContent, keepContent } from './keep.ts'
 import { type Crop, MOST_BYTES, readUpload, tooLargeSentence } from './read.ts'
 import { screenView } from './view.ts'
@@ -40,16 +40,19 @@ export function libraryRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/desk/media',
       does: 'Put a file into the library: its bytes as the body, pictures cropped as asked',
-      asks: ['name', 'crop'],
+      asks: {
+        name: text('What it is called.', 200),
+        crop: text('The part of a picture to take, “x,y,w,h” in ten-thousandths.', 40),
+      },
       allowed: 'streamer',
       raw: true,
       largest: MOST_BYTES,
       tooLarge: tooLargeSentence,
-      handle: async ({ channel, key, query, bytes }) => {
-        const crop = cropOf(query('crop'))
+      handle: async ({ channel, key, asked, bytes }) => {
+        const crop = cropOf(asked.crop)
         const ready = await readUpload(await bytes(), crop)
         await keepContent(pool, channel.id, clock(), ready)
-        const name = [...plainText(query('name') ?? '')].slice(0, 80).join('') || 'without a name'
+        const name = [...plainText(asked.name ?? '')].slice(0, 80).join('') || 'without a name'
         const { file, width, height, ms, content } = ready
         const told = { file, name, bytes: content.length, width, height, ms }
         const answer = answered(await channels.submit(channel.id, key, { kind: 'media.add', file: told }))

@@ -1,7 +1,7 @@
-import Papa from 'papaparse'
 import { circlesCell, standingName, standingsOf } from '#core/people'
 import { ranksSetting } from '#core/ranks'
 import type { Reader } from '../database/index.ts'
+import { csvOf, csvTime } from '../http/index.ts'
 import { circlesOf } from '../ranks/index.ts'
 import { settingOf } from '../settings/index.ts'
 import { allPeople, type PeopleQuery } from './table.ts'
@@ -14,12 +14,7 @@ const COLUMNS = [
 
 type Person = Awaited<ReturnType<typeof allPeople>>[number]
 
-const timeOf = (at: number | null): string =>
-  at === null ? '' : new Date(at * 1000).toISOString().replace('.000Z', 'Z')
 const yes = (told: boolean): string => (told ? 'yes' : 'no')
-
-/** A cell that a spreadsheet would take for a formula, or that looks like one that was quoted already: it is quoted once more. */
-const FORMULA = /^'*[=+\-@\t\r]/
 
 /**
  * People as a file, one line for each: what is said of them, and all that taking them in again needs (exact to the unit and
@@ -43,18 +38,18 @@ export async function peopleFile(
     standings: standingsOf(person, query.now)
       .map((standing) => standingName(standing, circles))
       .join('; '),
-    first_seen: timeOf(person.firstSeenAt),
-    last_seen: timeOf(person.lastSeenAt),
+    first_seen: csvTime(person.firstSeenAt),
+    last_seen: csvTime(person.lastSeenAt),
     issuer: person.issuer,
     seconds: person.watchedSeconds,
     moderator: yes(person.moderator),
-    follower_since: timeOf(person.followedAt),
+    follower_since: csvTime(person.followedAt),
     tier: person.tier === 0 ? '' : person.tier,
-    subscribed_until: timeOf(person.subscribedUntil),
+    subscribed_until: csvTime(person.subscribedUntil),
     circles: circlesCell(person.circles, circles),
     ignored: yes(person.ignored),
     unlisted: yes(person.unlisted),
   })
   const people = await allPeople(db, channel, query)
-  return `${Papa.unparse({ fields: COLUMNS, data: people.map(cellsOf) }, { escapeFormulae: FORMULA })}\r\n`
+  return csvOf(COLUMNS, people.map(cellsOf))
 }

@@ -5,7 +5,7 @@ import { standingName, standingsOf } from '#core/people'
 import { ranksSetting } from '#core/ranks'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { answered, problem, type Route, route } from '../http/index.ts'
+import { answered, choice, problem, type Route, route } from '../http/index.ts'
 import { circlesOf, LISTS, PERIODS, topList } from '../ranks/index.ts'
 import { settingOf } from '../settings/index.ts'
 import { latestShowOf } from '../show/index.ts'
@@ -61,10 +61,8 @@ export function ownRoutes(db: Reader, channels: Channels): Route[] {
       path: '/lists',
       does: 'Top lists, with the caller’s own place',
       allowed: 'anyone',
-      asks: ['list', 'period'],
-      handle: async ({ channel, caller, choice }) => {
-        const list = choice('list', LISTS) ?? 'hours'
-        const period = choice('period', PERIODS) ?? 'all'
+      asks: { list: choice('What is counted.', LISTS), period: choice('In which time.', PERIODS) },
+      handle: async ({ channel, caller, asked: { list = 'hours', period = 'all' } }) => {
         const viewer = caller.account === '' ? undefined : await viewerIdOf(channels.pool, channel.id, caller.account)
         return topList(db, channel.id, { list, period, now: channels.clock(), limit: LONGEST_LIST, viewer })
       },

@@ -3,6 +3,7 @@ import Papa from 'papaparse'
 import { expect, test } from 'vitest'
 import { IMPORT_COLUMNS, type ImportColumn, type NamedCircle, NICK, readImport } from '#core/people'
 import { testDesk } from '../testing/desk.ts'
+import { expectClean } from '../testing/peers/csvclean.ts'
 
 const name = fc.oneof(
   fc.stringMatching(/^[a-z0-9_]{1,20}$/),
@@ -45,7 +46,9 @@ async function channelWith(names: readonly string[]) {
 
 /** A file as the desk saves it: its headings, and its lines in an order that hangs on nobody's id. */
 async function saved(file: (path: string) => Promise<string>) {
-  const { data } = Papa.parse<string[]>((await file('/desk/people.csv?shown=all')).trimEnd())
+  const text = await file('/desk/people.csv?shown=all')
+  expectClean(text)
+  const { data } = Papa.parse<string[]>(text.trimEnd())
   const [heads = [], ...rows] = data
   return { heads, rows: rows.sort((a, b) => (JSON.stringify(a) < JSON.stringify(b) ? -1 : 1)) }
 }

@@ -5,7 +5,7 @@ import { MOST_ADJUSTED } from '#core/people'
 import type { Answer } from '#core/world'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { answered, idOf, problem, type Route, route } from '../http/index.ts'
+import { answered, before, choice, idOf, problem, type Route, route, text } from '../http/index.ts'
 import type { Issuers } from '../issuers.ts'
 import { ONLY, trailOf } from '../ledger/index.ts'
 import { openShowOf } from '../show/index.ts'
@@ -134,22 +134,18 @@ function lookRoutes(db: Reader, { clock }: Channels): Route[] {
       method: 'get',
       path: '/desk/viewers/:viewer/trail',
       does: 'Why somebody’s balance is what it is',
-      asks: ['before', 'only'],
+      asks: { before, only: choice('One kind of entry alone.', ONLY) },
       allowed: 'streamer',
-      handle: ({ channel, param, figure, choice }) =>
-        trailOf(db, channel.id, idOf(param('viewer')), {
-          before: figure('before', { min: 1 }),
-          only: choice('only', ONLY),
-        }),
+      handle: ({ channel, param, asked }) => trailOf(db, channel.id, idOf(param('viewer')), asked),
     }),
     route({
       method: 'get',
       path: '/desk/viewers',
       does: 'Viewers whose name begins so',
-      asks: ['name'],
+      asks: { name: text('How the name begins.', 60) },
       allowed: 'streamer',
-      handle: async ({ channel, query }) => ({
-        viewers: await searchViewers(db, channel.id, (query('name') ?? '').slice(0, 60), 8),
+      handle: async ({ channel, asked }) => ({
+        viewers: await searchViewers(db, channel.id, asked.name ?? '', 8),
       }),
     }),
   ]

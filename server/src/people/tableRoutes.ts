@@ -1,50 +1,45 @@
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { type Call, type Route, route } from '../http/index.ts'
+import { type Asked, choice, csvFile, figure, type Route, route, text } from '../http/index.ts'
 import { peopleFile } from './file.ts'
 import { type PeopleFilter, type PeopleQuery, peoplePage, SHOWN, SORTS } from './table.ts'
 
 const PAGE = 100
 const FURTHEST = 10_000_000
 
-const FILTERS = [
-  'name',
-  'present',
-  'shown',
-  'standing',
-  'rank',
-  'balanceFrom',
-  'balanceTo',
-  'hoursFrom',
-  'earnedFrom',
-  'seenAfter',
-  'seenBefore',
-] as const
-
 /** Hours beyond this would pass what a number of seconds can be. */
 const MOST_HOURS = 10_000_000
 
-type Asked = Pick<Call<unknown>, 'query' | 'figure' | 'choice'>
+const ASKS = {
+  name: text('A part of the name, or how it begins.', 60),
+  present: choice('1: only who is in the room now.', ['0', '1']),
+  shown: choice('Who of those that lists leave out is among them.', SHOWN),
+  standing: text('A standing, such as “follower” or “circle:3”.', 40),
+  rank: figure('The number of a rank.'),
+  balanceFrom: figure('Who holds at least so much.'),
+  balanceTo: figure('Who holds at most so much.'),
+  hoursFrom: figure('Who has watched at least so many hours.', { max: MOST_HOURS }),
+  earnedFrom: figure('Who has earned at least so much.'),
+  seenAfter: figure('Who was seen after this moment (seconds since 1970).'),
+  seenBefore: figure('Who was seen before this moment (seconds since 1970).'),
+  sort: choice('What they are in the order of.', SORTS),
+  down: choice('0: the smallest first; 1: the largest.', ['0', '1']),
+}
 
-/** The filter in an address. @throws `query_invalid` for a figure or word that is none. */
-export const filterOf = ({ query, figure, choice }: Asked, now: number): PeopleFilter => ({
-  name: (query('name') ?? '').trim().slice(0, 60),
-  present: query('present') === '1',
-  shown: choice('shown', SHOWN) ?? 'listed',
-  standing: query('standing'),
-  rank: figure('rank'),
-  balanceFrom: figure('balanceFrom'),
-  balanceTo: figure('balanceTo'),
-  hoursFrom: figure('hoursFrom', { max: MOST_HOURS }),
-  earnedFrom: figure('earnedFrom'),
-  seenAfter: figure('seenAfter'),
-  seenBefore: figure('seenBefore'),
+type AskedOfPeople = Asked<typeof ASKS>
+
+/** The filter in an address. */
+const filterOf = ({ name = '', present, shown = 'listed', ...asked }: AskedOfPeople, now: number): PeopleFilter => ({
+  ...asked,
+  name,
+  present: present === '1',
+  shown,
   now,
 })
 
-const sortOf = ({ query, choice }: Asked): Pick<PeopleQuery, 'sort' | 'down'> => ({
-  sort: choice('sort', SORTS) ?? 'seen',
-  down: query('down') !== '0',
+const sortOf = ({ sort = 'seen', down }: AskedOfPeople): Pick<PeopleQuery, 'sort' | 'down'> => ({
+  sort,
+  down: down !== '0',
 })
 
 /** Everybody whom the channel knows: page by page, and as a file. */
@@ -55,12 +50,12 @@ export function tableRoutes(db: Reader, { clock }: Channels): Route[] {
       path: '/desk/people',
       does: 'Everybody whom the channel knows, page by page',
       allowed: 'streamer',
-      asks: [...FILTERS, 'sort', 'down', 'offset'],
-      handle: (call) =>
-        peoplePage(db, call.channel.id, {
-          ...filterOf(call, clock()),
-          ...sortOf(call),
-          offset: call.figure('offset', { max: FURTHEST }) ?? 0,
+      asks: { ...ASKS, offset: figure('How many to leave out: the page after this one.', { max: FURTHEST }) },
+      handle: ({ channel, asked }) =>
+        peoplePage(db, channel.id, {
+          ...filterOf(asked, clock()),
+          ...sortOf(asked),
+          offset: asked.offset ?? 0,
           limit: PAGE,
         }),
     }),
@@ -71,16 +66,13 @@ export function tableRoutes(db: Reader, { clock }: Channels): Route[] {
       limit: 'costly',
       does: 'The same people as a file of comma-separated values',
       allowed: 'streamer',
-      asks: [...FILTERS, 'sort', 'down'],
-      handle: async (call) => {
-        const { channel } = call
-        const text = await peopleFile(db, channel.id, { ...filterOf(call, clock()), ...sortOf(call) })
-        const headers = {
-          'content-type': 'text/csv; charset=utf-8',
-          'content-disposition': `attachment; filename="people-${channel.slug}.csv"`,
-        }
-        return new Response(text, { headers })
-      },
+      asks: ASKS,
+      gives: 'text/csv',
+      handle: async ({ channel, asked }) =>
+        csvFile(
+          `people-${channel.slug}`,
+          await peopleFile(db, channel.id, { ...filterOf(asked, clock()), ...sortOf(asked) }),
+        ),
     }),
   ]
 }

@@ -1,17 +1,11 @@
-import Papa from 'papaparse'
 import { chanceInWords } from '#core/raffles'
 import type { Reader } from '../database/index.ts'
+import { csvOf, csvTime } from '../http/index.ts'
 import { entriesOf } from './entries.ts'
 import { endedRaffles, type WinnerShown } from './read.ts'
 
 const MOST_RAFFLES = 10_000
 const MOST_ENTRIES = 1_000_000
-
-const timeText = (at: number | null): string =>
-  at === null ? '' : new Date(at * 1000).toISOString().slice(0, 16).replace('T', ' ')
-
-const written = (fields: string[], data: object[]): string =>
-  `${Papa.unparse({ fields, data }, { escapeFormulae: true })}\r\n`
 
 const winnerCells = (one: WinnerShown | undefined) => ({
   draw: one?.draw ?? '',
@@ -19,8 +13,8 @@ const winnerCells = (one: WinnerShown | undefined) => ({
   outcome: one?.state ?? '',
   chance: one === undefined ? '' : chanceInWords(one.weight, one.total),
   said: one?.line ?? '',
-  claimed: timeText(one?.claimedAt ?? null),
-  delivered: timeText(one?.deliveredAt ?? null),
+  claimed: csvTime(one?.claimedAt ?? null),
+  delivered: csvTime(one?.deliveredAt ?? null),
   note: one?.note ?? '',
 })
 
@@ -33,8 +27,8 @@ export async function rafflesCsv(db: Reader, channel: number, text: string | und
       raffle: id,
       title: settings.title,
       status,
-      opened: timeText(openedAt),
-      ended: timeText(endedAt),
+      opened: csvTime(openedAt),
+      ended: csvTime(endedAt),
       people,
       tickets,
       paid,
@@ -59,7 +53,7 @@ export async function rafflesCsv(db: Reader, channel: number, text: string | und
     'delivered',
     'note',
   ]
-  return written(fields, data)
+  return csvOf(fields, data)
 }
 
 /** Everybody who is or was in a raffle as comma-separated values. */
@@ -73,9 +67,9 @@ export async function entriesCsv(db: Reader, channel: number, id: number): Promi
     paid,
     weight: weight / 100,
     standing: standing ?? '',
-    entered: timeText(at),
+    entered: csvTime(at),
     state,
     why: why ?? '',
   }))
-  return written(['nr', 'viewer', 'tickets', 'free', 'paid', 'weight', 'standing', 'entered', 'state', 'why'], data)
+  return csvOf(['nr', 'viewer', 'tickets', 'free', 'paid', 'weight', 'standing', 'entered', 'state', 'why'], data)
 }

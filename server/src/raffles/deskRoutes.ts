@@ -3,7 +3,7 @@ import { zoneSetting } from '#core/settings'
 import type { Channels } from '../channels.ts'
 import type { ChatState } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
-import { type Call, idOf, problem, type Route, route } from '../http/index.ts'
+import { before, type Call, choice, csvFile, figure, idOf, problem, type Route, route, text } from '../http/index.ts'
 import { circlesOf } from '../ranks/index.ts'
 import { alertsOf } from '../screen/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
@@ -15,6 +15,8 @@ import { codeRewards, endedRaffles, raffleById, runningRafflesOf, setupsOf, winn
 const desk = { allowed: 'streamer' } as const
 const STATES = ['in', 'left', 'removed'] as const
 const ORDERS = ['nr', 'late', 'chance'] as const
+
+const words = text('Words of the title, or of a name.', 60)
 
 /** Raffles as the desk sees them. */
 export function deskRaffleRoutes(
@@ -51,13 +53,8 @@ function allRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/raffles/ended',
       does: 'The raffles that have ended, with who won',
-      asks: ['text', 'before'],
-      handle: async ({ channel, query, figure }) => ({
-        raffles: await endedRaffles(db, channel.id, {
-          text: query('text')?.slice(0, 60),
-          before: figure('before'),
-        }),
-      }),
+      asks: { text: words, before },
+      handle: async ({ channel, asked }) => ({ raffles: await endedRaffles(db, channel.id, asked) }),
     }),
   ]
 }
@@ -76,14 +73,14 @@ function oneRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/raffles/:raffle/entries',
       does: 'Who is, or was, in a raffle',
-      asks: ['text', 'state', 'order', 'from'],
-      handle: async ({ channel, param, query, figure, choice }) => ({
-        entries: await entriesOf(db, channel.id, idOf(param('raffle')), {
-          text: query('text')?.slice(0, 60),
-          state: choice('state', STATES),
-          order: choice('order', ORDERS),
-          from: figure('from'),
-        }),
+      asks: {
+        text: words,
+        state: choice('One state alone.', STATES),
+        order: choice('What they are in the order of.', ORDERS),
+        from: figure('How many to leave out: the page after this one.'),
+      },
+      handle: async ({ channel, param, asked }) => ({
+        entries: await entriesOf(db, channel.id, idOf(param('raffle')), asked),
       }),
     }),
   ]
@@ -132,11 +129,6 @@ async function wholeRaffle(db: Reader, channels: Channels, { channel, param }: C
   }
 }
 
-const csv = (name: string, text: string): Response =>
-  new Response(text, {
-    headers: { 'content-type': 'text/csv; charset=utf-8', 'content-disposition': `attachment; filename="${name}.csv"` },
-  })
-
 function fileRoutes(db: Reader): Route[] {
   return [
     route({
@@ -146,20 +138,22 @@ function fileRoutes(db: Reader): Route[] {
       fresh: true,
       limit: 'costly',
       does: 'The raffles that have ended as a file of comma-separated values',
-      asks: ['text'],
-      handle: async ({ channel, query }) =>
-        csv(`raffles-${channel.slug}`, await rafflesCsv(db, channel.id, query('text')?.slice(0, 60))),
+      asks: { text: words },
+      gives: 'text/csv',
+      handle: async ({ channel, asked }) =>
+        csvFile(`raffles-${channel.slug}`, await rafflesCsv(db, channel.id, asked.text)),
     }),
     route({
       ...desk,
       method: 'get',
       path: '/desk/raffles/:raffle/entries.csv',
+      gives: 'text/csv',
       fresh: true,
       limit: 'costly',
       does: 'Everybody who is or was in a raffle, as a file of comma-separated values',
       handle: async ({ channel, param }) => {
         const id = idOf(param('raffle'))
-        return csv(`raffle-${channel.slug}-${id}`, await entriesCsv(db, channel.id, id))
+        return csvFile(`raffle-${channel.slug}-${id}`, await entriesCsv(db, channel.id, id))
       },
     }),
   ]

@@ -12,6 +12,7 @@ import { LAMP } from '../../../core/testing/channel.ts'
 import { keyring } from '../keys/index.ts'
 import { bothWays } from '../testing/bothWays.ts'
 import { PLAN, sumOfAll, testDatabase } from '../testing/database.ts'
+import { expectClean } from '../testing/peers/csvclean.ts'
 import { startOn, testServer } from '../testing/server.ts'
 
 const NAMES = ['pia', 'jo', 'sol', 'newt', 'umbra']
@@ -287,8 +288,12 @@ test('the desk sees what a raffle would mean, keeps set-ups, and writes what was
     { id, winners: [{ note: 'by post' }] },
   ])
   expect((await atDesk('GET', '/desk/raffles/ended?text=nothing')).raffles).toEqual([])
-  const csv = async (path: string) =>
-    (await fetch(`${web}/api/channels/bench${path}`, { headers: { cookie: await signedIn('desk', 'wanda') } })).text()
+  const csv = async (path: string) => {
+    const headers = { cookie: await signedIn('desk', 'wanda') }
+    const text = await (await fetch(`${web}/api/channels/bench${path}`, { headers })).text()
+    expectClean(text)
+    return text
+  }
   expect(await csv('/desk/raffles.csv')).toContain("'=Lamp")
   expect((await csv(`/desk/raffles/${id}/entries.csv`)).split('\r\n')).toHaveLength(NAMES.length + 2)
   expect((await as('pia', 'GET', '/desk/raffles')).code).toBe('not_signed_in')

@@ -2,7 +2,7 @@ import { Type } from '@sinclair/typebox'
 import { MOST_TICKETS } from '#core/raffles'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, idOf, type Route, route } from '../http/index.ts'
+import { answered, before, idOf, type Route, route } from '../http/index.ts'
 import { currencyOf } from '../settings/index.ts'
 import { CheckFiles } from './checkFiles.ts'
 import { endedRaffles, runningRafflesOf } from './read.ts'
@@ -18,13 +18,13 @@ export function viewerRaffleRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/raffles',
       does: 'The raffles that are on, and the last that ended with who won',
-      asks: ['before'],
+      asks: { before },
       allowed: 'anyone',
-      handle: async ({ channel, figure }) => ({
+      handle: async ({ channel, asked }) => ({
         now: channels.clock(),
         currency: await currencyOf(db, channel.id),
         running: (await runningRafflesOf(db, channel.id)).map(inList),
-        ended: (await endedRaffles(db, channel.id, { before: figure('before') })).map((row) => ({
+        ended: (await endedRaffles(db, channel.id, asked)).map((row) => ({
           ...inList(row),
           winners: row.winners.filter(({ state }) => state === 'won').map(({ name }) => name),
         })),

@@ -1,7 +1,6 @@
 import { and, desc, eq, lt } from 'drizzle-orm'
-import Papa from 'papaparse'
 import { type Reader, schema } from '../database/index.ts'
-import { type Route, route } from '../http/index.ts'
+import { before, csvFile, csvOf, csvTime, type Route, route } from '../http/index.ts'
 
 const PAGE = 25
 const MOST_IN_FILE = 100_000
@@ -26,8 +25,7 @@ const entriesOf = (db: Reader, channel: number, before: number | undefined, limi
     .orderBy(desc(securityEvent.id))
     .limit(limit)
 
-/** A cell that a spreadsheet would take for a formula is quoted. */
-const cell = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text)
+const IN_FILE = ['at', 'kind', 'name', 'account', 'from', 'what', 'times']
 
 /** The security log: who signed in, was refused, or did something at the desk, and from where. */
 export function securityRoutes(db: Reader): Route[] {
@@ -36,37 +34,25 @@ export function securityRoutes(db: Reader): Route[] {
       method: 'get',
       path: '/desk/security',
       does: 'The security log, the latest first, page by page',
-      asks: ['before'],
+      asks: { before },
       allowed: 'streamer',
-      handle: async ({ channel, figure }) => {
-        const entries = await entriesOf(db, channel.id, figure('before'), PAGE)
+      handle: async ({ channel, asked }) => {
+        const entries = await entriesOf(db, channel.id, asked.before, PAGE)
         return { entries, before: entries.length < PAGE ? null : (entries.at(-1)?.id ?? null) }
       },
     }),
     route({
       method: 'get',
       path: '/desk/security.csv',
+      gives: 'text/csv',
       does: 'The security log as a file of comma-separated values',
       allowed: 'streamer',
       limit: 'costly',
       fresh: true,
       handle: async ({ channel }) => {
         const entries = await entriesOf(db, channel.id, undefined, MOST_IN_FILE)
-        const lines = entries.map(({ id: _, at, ...one }) => ({
-          at: new Date(at * 1000).toISOString(),
-          kind: one.kind,
-          name: cell(one.name),
-          account: cell(one.account),
-          from: one.from,
-          what: cell(one.what),
-          times: one.times,
-        }))
-        return new Response(Papa.unparse(lines, { newline: '\n' }), {
-          headers: {
-            'content-type': 'text/csv; charset=utf-8',
-            'content-disposition': `attachment; filename="security-${channel.slug}.csv"`,
-          },
-        })
+        const rows = entries.map(({ at, ...one }) => ({ ...one, at: csvTime(at) }))
+        return csvFile(`security-${channel.slug}`, csvOf(IN_FILE, rows))
       },
     }),
   ]

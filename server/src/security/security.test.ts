@@ -1,6 +1,7 @@
 import { expect, test, vi } from 'vitest'
 import { createLog } from '../log.ts'
 import { testDesk } from '../testing/desk.ts'
+import { expectClean } from '../testing/peers/csvclean.ts'
 import { SecurityLog } from './index.ts'
 
 const PATIENCE = { timeout: 120_000 }
@@ -60,6 +61,7 @@ test('what cannot be had back, and files of everybody’s data, ask for a sign-i
     ].sort(),
   )
   expect(await file('/desk/people.csv')).toContain('pia')
+  for (const { path, gives } of routes) if (gives === 'text/csv' && !path.includes(':')) expectClean(await file(path))
   await pool.query('update session set created_at = created_at - 700')
   for (const { method, path } of routes) {
     const answer = await call(

@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, gt, ilike, inArray, lt, or, type SQL, sql } from 'drizzle-orm'
-import Papa from 'papaparse'
 import { type Reader, schema } from '../database/index.ts'
+import { csvOf, csvTime } from '../http/index.ts'
 import { DESK_ORDER } from './read.ts'
 
 const { storeOrder } = schema
@@ -79,9 +79,6 @@ async function countsOf(db: Reader, channel: number): Promise<Record<Exclude<Sho
 
 const MOST_LINES = 100_000
 
-const timeText = (at: number | null): string =>
-  at === null ? '' : new Date(at * 1000).toISOString().slice(0, 16).replace('T', ' ')
-
 /** The same orders as a file of comma-separated values, times in UTC. Cells that a spreadsheet would take for a formula are quoted. */
 export async function ordersCsv(db: Reader, channel: number, asked: OrdersAsked): Promise<string> {
   const rows = await db
@@ -92,15 +89,15 @@ export async function ordersCsv(db: Reader, channel: number, asked: OrdersAsked)
     .limit(MOST_LINES)
   const data = rows.map((order) => ({
     order: order.id,
-    placed: timeText(order.placedAt),
+    placed: csvTime(order.placedAt),
     reward: order.rewardName,
     viewer: order.viewerName,
     price: order.price,
     text: order.text ?? '',
     status: order.status,
-    ended: timeText(order.endedAt),
+    ended: csvTime(order.endedAt),
     by: order.endedBy ?? '',
   }))
   const fields = ['order', 'placed', 'reward', 'viewer', 'price', 'text', 'status', 'ended', 'by']
-  return `${Papa.unparse({ fields, data }, { escapeFormulae: true })}\r\n`
+  return csvOf(fields, data)
 }

@@ -2,27 +2,38 @@ import { Type } from '@sinclair/typebox'
 import type { Intent } from '#core/engine'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, type Call, idOf, type Route, route } from '../http/index.ts'
+import {
+  type Asked,
+  answered,
+  type Call,
+  choice,
+  csvFile,
+  figure,
+  idOf,
+  type Route,
+  route,
+  text,
+} from '../http/index.ts'
 import { type OrdersAsked, ordersCsv, ordersPage, SHOWN } from './history.ts'
 import { addressOf, waitingOrders } from './read.ts'
 
 const MOST_WAITING = 200
 const MOST_AT_ONCE = 200
 const closed = { additionalProperties: false }
-const FILTERS = ['shown', 'reward', 'viewer', 'text', 'order'] as const
 
-function askedIn({ query, figure, choice }: Call<unknown>): OrdersAsked {
-  const shown = choice('shown', SHOWN) ?? 'open'
-  const text = query('text')?.trim().slice(0, 100)
-  return {
-    shown,
-    reward: figure('reward'),
-    viewer: figure('viewer'),
-    text: text === '' ? undefined : text,
-    oldestFirst: query('order') === 'oldest',
-    after: figure('after'),
-  }
+const ASKS = {
+  shown: choice('Which of them.', SHOWN),
+  reward: figure('The orders of one reward, by its number.'),
+  viewer: figure('The orders of one person, by their number.'),
+  text: text('Words of the order, the reward or the name.', 100),
+  order: choice('Which come first.', ['newest', 'oldest']),
 }
+
+const ordersAsked = ({ shown = 'open', order, ...asked }: Asked<typeof ASKS>): Omit<OrdersAsked, 'after'> => ({
+  ...asked,
+  shown,
+  oldestFirst: order === 'oldest',
+})
 
 /** The orders: what waits on the bench, the history, and what is done with them. */
 export function orderRoutes(db: Reader, channels: Channels): Route[] {
@@ -38,9 +49,9 @@ export function orderRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/orders/history',
       does: 'All orders, a page at a time',
-      asks: [...FILTERS, 'after'],
+      asks: { ...ASKS, after: figure('The page after the order of this number.') },
       allowed: 'streamer',
-      handle: (call) => ordersPage(db, call.channel.id, askedIn(call)),
+      handle: ({ channel, asked: { after, ...asked } }) => ordersPage(db, channel.id, { ...ordersAsked(asked), after }),
     }),
     route({
       method: 'get',
@@ -48,16 +59,11 @@ export function orderRoutes(db: Reader, channels: Channels): Route[] {
       fresh: true,
       limit: 'costly',
       does: 'The same orders as a file of comma-separated values',
-      asks: FILTERS,
+      asks: ASKS,
+      gives: 'text/csv',
       allowed: 'streamer',
-      handle: async (call) => {
-        const { channel } = call
-        const headers = {
-          'content-type': 'text/csv; charset=utf-8',
-          'content-disposition': `attachment; filename="orders-${channel.slug}.csv"`,
-        }
-        return new Response(await ordersCsv(db, channel.id, askedIn(call)), { headers })
-      },
+      handle: async ({ channel, asked }) =>
+        csvFile(`orders-${channel.slug}`, await ordersCsv(db, channel.id, { ...ordersAsked(asked), after: undefined })),
     }),
     route({
       method: 'get',

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { describe, expect, test } from 'vitest'
 import { PLAIN_REWARD, type RewardSettings } from '#core/store'
+import { expectClean } from '../testing/peers/csvclean.ts'
 import { testServer } from '../testing/server.ts'
 
 type Answer = Record<string, unknown> & { readonly code?: string; readonly detail?: string }
@@ -190,7 +191,9 @@ describe('the desk', () => {
     const again = await atDesk('POST', '/desk/orders/many', { orders: [open.orders[0]?.id], does: 'done' })
     expect(again).toMatchObject({ done: 0, refused: ['This order was already given back.'] })
     const file = await fetch(`${web}/api/channels/bench/desk/orders.csv?shown=all`, { headers: { cookie: desk } })
-    const lines = (await file.text()).trim().split('\r\n')
+    const text = await file.text()
+    expectClean(text)
+    const lines = text.trim().split('\r\n')
     expect(lines).toHaveLength(9)
     expect(lines[0]).toBe('order,placed,reward,viewer,price,text,status,ended,by')
   })

@@ -3,7 +3,7 @@ import { MAX_TEXT } from '#core/store'
 import type { Channels } from '../channels.ts'
 import { codeIn } from '../codes/index.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, type Call, type Route, route } from '../http/index.ts'
+import { answered, before, type Call, type Route, route } from '../http/index.ts'
 import { trailOf } from '../ledger/index.ts'
 import { viewerByAccount, viewerIdOf } from '../people/index.ts'
 import { ordersOfViewer } from './read.ts'
@@ -44,13 +44,11 @@ export function viewerRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/me/trail',
       does: 'Why the caller’s balance is what it is',
-      asks: ['before'],
+      asks: { before },
       allowed: 'viewer',
-      handle: async ({ channel, caller, figure }) => {
+      handle: async ({ channel, caller, asked }) => {
         const id = await viewerIdOf(channels.pool, channel.id, caller.account)
-        return id === undefined
-          ? { entries: [], before: null }
-          : trailOf(db, channel.id, id, { before: figure('before', { min: 1 }) })
+        return id === undefined ? { entries: [], before: null } : trailOf(db, channel.id, id, asked)
       },
     }),
     route({

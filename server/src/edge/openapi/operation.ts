@@ -1,0 +1,75 @@
+import type { Allowed, Asks, Route } from '../../http/index.ts'
+import { answerWith, asJson, problemsOf } from './answers.ts'
+import { describedSchema, exampleOf, type Json } from './schema.ts'
+
+const SECURITY: Readonly<Record<Allowed, readonly object[]>> = {
+  anyone: [],
+  viewer: [{ viewer: [] }],
+  streamer: [{ desk: [] }],
+}
+
+const KEY = { $ref: '#/components/parameters/IdempotencyKey' }
+const CHANNEL = { $ref: '#/components/parameters/Channel' }
+
+/** What stands in an address is a number, but for these. */
+const IN_PATH: Readonly<Record<string, object>> = {
+  file: { type: 'string', pattern: '^[0-9a-f]{32}\\.[a-z0-9]{3,4}$' },
+  game: { type: 'string' },
+}
+const ID = { type: 'integer', minimum: 1, maximum: Number.MAX_SAFE_INTEGER }
+
+const inPath = (path: string) =>
+  [...path.matchAll(/:(\w+)/g)].map(([, name = '']) => ({
+    name,
+    in: 'path',
+    required: true,
+    schema: IN_PATH[name] ?? ID,
+  }))
+
+/** What can be asked in an address, as parameters. */
+export const inQuery = (asks: Asks = {}) =>
+  Object.entries(asks).map(([name, { schema }]) => {
+    const { description, ...rest } = describedSchema(schema) as Record<string, Json>
+    return { name, in: 'query', required: false, description, schema: rest }
+  })
+
+function requestBody({ body, raw }: Route, named: Readonly<Record<string, Json>>) {
+  if (raw) {
+    const schema = { type: 'string', format: 'binary' }
+    return { requestBody: { required: true, content: { 'application/octet-stream': { schema } } } }
+  }
+  if (body === undefined) return {}
+  const schema = describedSchema(body)
+  const content = { 'application/json': { schema, example: exampleOf(schema, named) } }
+  return { requestBody: { required: true, content } }
+}
+
+/** Every status that a route can answer with. */
+function statusesOf({ method, allowed, fresh, body, raw }: Route): number[] {
+  const changes = method !== 'get'
+  return [
+    ...(changes ? [400, 409] : []),
+    ...(allowed === 'anyone' ? [] : [401]),
+    ...(changes || fresh || allowed === 'streamer' ? [403] : []),
+    ...(body !== undefined || raw ? [413] : []),
+    ...(raw ? [415] : []),
+    ...[404, 422, 429, 500, 503],
+  ].sort()
+}
+
+/** A route of the channels' API as an operation of the description. */
+export function operationOf(route: Route, named: Readonly<Record<string, Json>>): object {
+  const { method, path, allowed, does, tag, gives } = route
+  return {
+    operationId: `${method}${path.replace(/[/:.-]+(\w)/g, (_, letter: string) => letter.toUpperCase())}`,
+    summary: does,
+    tags: [tag],
+    security: SECURITY[allowed],
+    parameters: [CHANNEL, ...inPath(path), ...inQuery(route.asks), ...(method === 'get' ? [] : [KEY])],
+    ...requestBody(route, named),
+    responses: {
+      200: gives === undefined ? asJson('Done.') : answerWith('The file.', gives),
+      ...problemsOf(...statusesOf(route)),
+    },
+  }
+}
