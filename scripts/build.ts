@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto'
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { brotliCompressSync, gzipSync } from 'node:zlib'
-import { build as bundle } from 'esbuild'
+import { type BuildOptions, build as bundle } from 'esbuild'
 import { build as buildPages } from 'vite'
 import { explainedProblems } from '../server/src/http/explained.ts'
 
@@ -13,6 +13,8 @@ const SOURCES = [
   'standin',
   'docs/errors.md',
   'scripts/build.ts',
+  'scripts/database.ts',
+  'scripts/keys.ts',
   'package-lock.json',
   'vite.config.ts',
   'standin/vite.config.ts',
@@ -35,22 +37,45 @@ export async function build(): Promise<void> {
   const wanted = fingerprint()
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted) return
   console.log('Building the pages and the servers')
-  const { dependencies } = JSON.parse(readFileSync('package.json', 'utf8')) as { dependencies: Record<string, string> }
-  await bundle({
-    entryPoints: { server: 'server/src/main.ts', standin: 'standin/src/main.ts' },
-    outdir: 'dist',
-    bundle: true,
-    platform: 'node',
-    target: 'node20',
-    format: 'esm',
-    sourcemap: true,
-    external: Object.keys(dependencies).flatMap((name) => [name, `${name}/*`]),
-  })
+  await bundlePrograms()
   await buildPages({ logLevel: 'warn' })
   writeFileSync('dist/web/problems.json', JSON.stringify(explainedProblems(readFileSync('docs/errors.md', 'utf8'))))
   compress('dist/web')
   await buildPages({ configFile: 'standin/vite.config.ts', logLevel: 'warn' })
   writeFileSync(STAMP, wanted)
+}
+
+const COMMON: BuildOptions = {
+  outdir: 'dist',
+  bundle: true,
+  platform: 'node',
+  target: 'node20',
+  format: 'esm',
+  sourcemap: true,
+}
+
+/** Libraries of older make look for `require`, which a module has not by itself. */
+const REQUIRE =
+  "import { createRequire as makeRequire } from 'node:module'; const require = makeRequire(import.meta.url);"
+
+/** What the programs of a server cannot hold within themselves: native code. The rest of this list is asked for by libraries in ways we never use. */
+export const LEFT_OUTSIDE = ['sharp']
+const NEVER_USED = ['pg-native', 'typescript']
+
+/** The programs that an installation runs are whole: nothing beside them is needed but what is left outside. The stand-in never leaves a checkout. */
+async function bundlePrograms(): Promise<void> {
+  const { dependencies } = JSON.parse(readFileSync('package.json', 'utf8')) as { dependencies: Record<string, string> }
+  await bundle({
+    ...COMMON,
+    entryPoints: { server: 'server/src/main.ts', database: 'scripts/database.ts', keys: 'scripts/keys.ts' },
+    external: [...LEFT_OUTSIDE, ...NEVER_USED],
+    banner: { js: REQUIRE },
+  })
+  await bundle({
+    ...COMMON,
+    entryPoints: { standin: 'standin/src/main.ts' },
+    external: Object.keys(dependencies).flatMap((name) => [name, `${name}/*`]),
+  })
 }
 
 /** Compressed once here, as small as it gets, instead of at every request. */

@@ -1,4 +1,6 @@
-import { connect, migrateUp, restrict, roleOf } from '#server/database/index.ts'
+import { connect, roleOf } from '#server/database/index.ts'
+import { layOutDatabase } from '#server/layOut.ts'
+import { createLog } from '#server/log.ts'
 
 /**
  * Brings the database up to date as its owner (OWNER_DATABASE_URL), and makes the role that servers sign in as, with the name
@@ -15,8 +17,7 @@ async function main(): Promise<void> {
     throw new Error('The owner and the servers are the same role. Put a new name into DATABASE_URL: the role is made.')
   const pool = connect(owner, 1)
   try {
-    await migrateUp(pool, process.env.MIGRATIONS_FOLDER || 'server/migrations')
-    await restrict(pool, role)
+    await layOutDatabase(pool, process.env.MIGRATIONS_FOLDER || 'server/migrations', role, createLog('warn'))
     console.log(`The database is up to date; servers sign in as ${role.name}.`)
   } finally {
     await pool.end()

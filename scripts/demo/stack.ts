@@ -3,19 +3,10 @@ import { connect as dial } from 'node:net'
 import { and, eq, isNull } from 'drizzle-orm'
 import { pino } from 'pino'
 import { systemClock } from '#server/clock.ts'
-import {
-  connect,
-  connectWriter,
-  migrateUp,
-  type Pool,
-  reader,
-  restrict,
-  roleOf,
-  schema,
-} from '#server/database/index.ts'
+import { connect, connectWriter, type Pool, reader, roleOf, schema } from '#server/database/index.ts'
 import { EventSecrets } from '#server/events/index.ts'
+import { layOutDatabase } from '#server/layOut.ts'
 import { settleKeys } from '#server/sealing/index.ts'
-import { migrateTimers } from '#server/timers/index.ts'
 import { startPostgres, stopLeftover } from '../postgres.ts'
 import { startProcess, stopProcess, untilAnswers } from './processes.ts'
 import { seedDemo } from './seed.ts'
@@ -143,12 +134,9 @@ async function prepareDatabase(
 ): Promise<{ overlay: string; eventSecret: string; seeded: boolean }> {
   const pool = connect(url, 4)
   const writerPool = connectWriter(url, 2)
-  const log = pino({ level: 'warn' })
   try {
     await emptyIfCutOff(pool)
-    await migrateUp(pool, 'server/migrations')
-    await migrateTimers(pool, log)
-    await restrict(pool, roleOf(servers))
+    await layOutDatabase(pool, 'server/migrations', roleOf(servers), pino({ level: 'warn' }))
     await settleKeys(pool)
     const seeded = !(await seededBefore(pool))
     if (seeded) await seedDemo(pool, writerPool, Math.floor(Date.now() / 1000))

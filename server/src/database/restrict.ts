@@ -17,10 +17,12 @@ export function roleOf(url: string): { readonly name: string; readonly password:
 export async function restrict(owner: Pool, role: { readonly name: string; readonly password: string }): Promise<void> {
   const name = pg.escapeIdentifier(role.name)
   const database = pg.escapeIdentifier((await owner.query('select current_database() as name')).rows[0].name)
-  const known = await owner.query('select 1 from pg_roles where rolname = $1', [role.name])
-  const may = 'login nosuperuser nocreatedb nocreaterole nobypassrls noreplication'
+  const [known] = (await owner.query('select * from pg_roles where rolname = $1', [role.name])).rows
+  // Only a superuser may say anything of these, even that they stay as they are: of a role that has none they are left out.
+  const taken = Object.keys(TOO_MUCH).filter((right) => known?.[right])
+  const may = `login ${taken.map((right) => `no${TOO_MUCH[right]}`).join(' ')}`
   const statements = [
-    `${known.rowCount === 0 ? 'create' : 'alter'} role ${name} ${may} password ${pg.escapeLiteral(role.password)}`,
+    `${known === undefined ? 'create' : 'alter'} role ${name} ${may} password ${pg.escapeLiteral(role.password)}`,
     `grant ${name} to current_user`,
     `revoke create on schema public from public`,
     `revoke all on database ${database} from public`,
@@ -36,6 +38,15 @@ export async function restrict(owner: Pool, role: { readonly name: string; reado
     HAND_OVER_TIMERS(pg.escapeLiteral(role.name)),
   ]
   for (const statement of statements) await owner.query(statement)
+}
+
+/** What no server needs: a new role has none of it. */
+const TOO_MUCH: Readonly<Record<string, string>> = {
+  rolsuper: 'superuser',
+  rolcreatedb: 'createdb',
+  rolcreaterole: 'createrole',
+  rolbypassrls: 'bypassrls',
+  rolreplication: 'replication',
 }
 
 /** Timers that were laid out before there was a role for servers. */

@@ -1,5 +1,5 @@
 import { EventEmitter } from 'node:events'
-import { Logger, type Runner, run, runMigrations, type TaskList, type WorkerEvents } from 'graphile-worker'
+import { type Runner, run, type TaskList, type WorkerEvents } from 'graphile-worker'
 import type { Logger as Log } from 'pino'
 import type { Intent } from '#core/engine'
 import type { RaffleTick } from '#core/raffles'
@@ -11,7 +11,10 @@ import { timed } from '../runs/index.ts'
 import type { RedemptionAnswer } from '../triggers/index.ts'
 import { IntentBug } from '../writer/index.ts'
 import { Instance } from './instance.ts'
+import { quiet } from './migrate.ts'
 import { prune } from './prune.ts'
+
+export { migrateTimers } from './migrate.ts'
 
 /** How often PostgreSQL is asked for timers that are due: they run at most this late. */
 const POLL_MS = 200
@@ -19,17 +22,6 @@ const AGAIN_MS = 1000
 
 /** Every night at 4:17 UTC; caught up with if the server was down then. */
 const NIGHTLY = '17 4 * * * prune ?fill=1d'
-
-const quiet = (log: Log) =>
-  new Logger(() => (level, message) => {
-    if (level === 'error') log.error(message)
-    else if (level === 'warning') log.warn(message)
-    else log.debug(message)
-  })
-
-/** Lays out the tables that timers are kept in. */
-export const migrateTimers = (pool: Pool, log: Log): Promise<void> =>
-  runMigrations({ pgPool: pool, logger: quiet(log) })
 
 export interface Timers {
   readonly stop: () => Promise<void>
