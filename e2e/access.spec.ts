@@ -1,4 +1,4 @@
-import { expect } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
 import { DESK, deskOnAir, expectAccessible, OVERLAY, PHONE, STANDIN, signedIn, test, VIEWER, WEB } from './stage.ts'
 
 for (const theme of ['light', 'dark']) {
@@ -33,6 +33,47 @@ for (const theme of ['light', 'dark']) {
     await expectAccessible(desk, what)
   })
 }
+
+const DESK_PAGES = ['', 'earning', 'people', 'ranks', 'commands', 'games', 'store', 'raffles', 'screen', 'connections']
+const VIEWER_PAGES = ['', 'lists', 'games', 'raffles', 'commands', 'mine']
+
+/** What can be pressed on a page and is smaller than so many px: its words, and its size. What is in line with text is as large as its line. */
+const tooSmall = (page: Page, least: number) =>
+  page.evaluate(
+    (px) =>
+      [...document.querySelectorAll('button, select, summary')].flatMap((one) => {
+        const { width, height } = one.getBoundingClientRect()
+        // A switch is hit around it, too.
+        const needed = one.getAttribute('role') === 'switch' ? 24 : px
+        const fits = Math.min(width, height) >= needed - 0.5
+        if (width === 0 || fits || one.matches('.in-line') || !one.checkVisibility({ visibilityProperty: true }))
+          return []
+        return [`${one.getAttribute('aria-label') ?? one.textContent}: ${Math.round(width)} x ${Math.round(height)}`]
+      }),
+    least,
+  )
+
+for (const { who, least, more } of [
+  { who: 'a finger', least: 44, more: { viewport: PHONE, hasTouch: true, isMobile: true } },
+  { who: 'a pointer', least: 24, more: { viewport: { width: 1280, height: 800 } } },
+])
+  test(`whatever is pressed is large enough for ${who}`, async ({ browser }) => {
+    const context = await browser.newContext(more)
+    const page = await context.newPage()
+    for (const [path, names, as] of [
+      [DESK, DESK_PAGES, 'wanda_bench'],
+      [VIEWER, VIEWER_PAGES, 'valve_vera'],
+    ] as const) {
+      const signed = await signedIn(browser, path, as)
+      await context.addCookies(await signed.context().cookies(WEB))
+      for (const name of names) {
+        await page.goto(`${WEB}${path}/${name}`)
+        await expect(page.locator('h1').first()).toBeAttached()
+        await expect(page.getByText(/^Loading/)).toHaveCount(0)
+        expect([name, await tooSmall(page, least)]).toEqual([name, []])
+      }
+    }
+  })
 
 for (const viewport of [PHONE, { width: 1280, height: 800 }]) {
   test(`the viewer pages have none at ${viewport.width} px`, async ({ browser, page }) => {

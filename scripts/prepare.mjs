@@ -1,8 +1,7 @@
 // Plain Node, no packages: this is what runs first on a machine that has nothing yet.
 import { spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
-import { existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
-import { tmpdir } from 'node:os'
+import { existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
 
 const STAMP = 'node_modules/.installed-from'
 
@@ -33,14 +32,20 @@ const PEERS = [
   ['/usr/bin/atheme-services', 'atheme-services'],
   ['/usr/bin/openssl', 'openssl'],
   ['/usr/bin/csvclean', 'csvkit'],
+  // What ircd-hybrid, below, is linked with.
+  ['/usr/share/doc/libltdl7', 'libltdl7'],
 ]
 
-/** Of these the program alone is taken: installed, they would begin to serve on this machine. */
+/** Of these the program alone is taken: installed, they would begin to serve on this machine, or put another one out of it. */
 const UNPACKED = [
   ['usr/bin/promtool', 'prometheus'],
   ['usr/sbin/nginx', 'nginx'],
+  ['usr/sbin/ircd-hybrid', 'ircd-hybrid'],
 ]
-const UNPACKED_IN = `${tmpdir()}/ricompensa-unpacked`
+/** The one place where ircd-hybrid looks for its parts. */
+const HYBRID_PARTS = '/usr/lib/ircd-hybrid'
+/** Where a program that runs as nobody finds it, too; nobody else may have put anything there. */
+const UNPACKED_IN = `/var/tmp/ricompensa-unpacked-${process.getuid?.() ?? 0}`
 
 /** Where a program of a package lies that is unpacked and not installed: "nginx". */
 export function unpackedProgram(name) {
@@ -48,31 +53,38 @@ export function unpackedProgram(name) {
   return `${UNPACKED_IN}/${program}`
 }
 
-function apt(...args) {
-  const root = process.getuid?.() === 0
-  run(root ? 'apt-get' : 'sudo', root ? args : ['apt-get', ...args], { DEBIAN_FRONTEND: 'noninteractive' })
-}
+const asRoot = (program, ...args) => (process.getuid?.() === 0 ? [program, args] : ['sudo', [program, ...args]])
+
+const apt = (...args) => run(...asRoot('apt-get', ...args), { DEBIAN_FRONTEND: 'noninteractive' })
 
 function unpack(name) {
-  mkdirSync(UNPACKED_IN, { recursive: true })
   // By a folder of its own, so that a program is there whole or not at all.
   const folder = mkdtempSync(`${UNPACKED_IN}/${name}-`)
   run('sh', ['-c', `cd ${folder} && apt-get download -qq ${name} && dpkg -x ${name}_*.deb ${UNPACKED_IN}`])
   rmSync(folder, { recursive: true })
 }
 
+function refuseForeignPrograms() {
+  mkdirSync(UNPACKED_IN, { recursive: true, mode: 0o755 })
+  if (statSync(UNPACKED_IN).uid === process.getuid?.()) return
+  console.error(`${UNPACKED_IN} is somebody else’s. Take it away: programs in it would be run.`)
+  process.exit(1)
+}
+
 function installDebianPackages(forTests) {
+  if (forTests) refuseForeignPrograms()
   const missing = []
   if (postgresPrograms() === undefined) missing.push('postgresql')
   if (forTests && !existsSync('/usr/bin/chromium')) missing.push('chromium')
   const peers = (forTests ? PEERS : []).filter(([program]) => !existsSync(program)).map(([, name]) => name)
   const unpacked = (forTests ? UNPACKED : []).filter(([program]) => !existsSync(`${UNPACKED_IN}/${program}`))
-  if (missing.length + peers.length + unpacked.length === 0) return
+  if (missing.length + peers.length + unpacked.length === 0 && (!forTests || existsSync(HYBRID_PARTS))) return
   console.log(`Installing Debian packages: ${[...missing, ...peers, ...unpacked.map(([, name]) => name)].join(', ')}`)
   apt('update', '-qq')
   if (missing.length > 0) apt('install', '-y', '-qq', ...missing)
   if (peers.length > 0) apt('install', '-y', '-qq', '--no-install-recommends', ...peers)
   for (const [, name] of unpacked) unpack(name)
+  if (forTests && !existsSync(HYBRID_PARTS)) run(...asRoot('ln', '-sfn', `${UNPACKED_IN}${HYBRID_PARTS}`, HYBRID_PARTS))
 }
 
 function installNodePackages() {

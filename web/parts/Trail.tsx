@@ -50,9 +50,15 @@ function TrailTable({ entries }: { entries: readonly Entry[] }) {
     <table className="w-full text-left text-[0.93rem]">
       <thead className="text-sm text-muted">
         <tr>
-          <th className="py-1.5 pr-3 font-medium">Why</th>
-          <th className="py-1.5 pl-3 text-right font-medium">Change</th>
-          <th className="py-1.5 pl-3 text-right font-medium">After it</th>
+          <th scope="col" className="py-1.5 pr-3 font-medium">
+            Why
+          </th>
+          <th scope="col" className="py-1.5 pl-3 text-right font-medium">
+            Change
+          </th>
+          <th scope="col" className="py-1.5 pl-3 text-right font-medium">
+            After it
+          </th>
         </tr>
       </thead>
       <tbody>

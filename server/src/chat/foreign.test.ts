@@ -1,56 +1,66 @@
 import { createServer, type Socket } from 'node:net'
 import { createInterface } from 'node:readline'
 import { expect, onTestFinished, test } from 'vitest'
+import { hybrid } from '../testing/peers/hybrid.ts'
 import { ngircd } from '../testing/peers/ngircd.ts'
 import { plainClient } from '../testing/peers/plainClient.ts'
 import { connectTo } from '../testing/peers/seated.ts'
 import { soon } from '../testing/peers/started.ts'
 import { freePort } from '../testing/ports.ts'
 
-test('on ngircd: takes another nick if its own is in use, hears, answers, and comes back when put out', async () => {
-  const port = await ngircd()
-  const host = plainClient(port, 'Ricompensa')
-  host.send('JOIN #bench')
-  await soon(() => expect(host.lines.join('\n')).toContain('366'))
-  const { of, reply, state } = connectTo(port)
-  await soon(() => expect(state()?.status).toBe('connected'))
-  expect(of('presence.arrived')).toMatchObject([{ who: { issuer: 'nick', account: 'ricompensa', moderator: true } }])
+test.each([
+  ['ngircd', ngircd],
+  ['ircd-hybrid', hybrid],
+])(
+  'on %s: takes another nick if its own is in use, hears, answers, and comes back when put out',
+  async (_, started) => {
+    const port = await started()
+    const host = plainClient(port, 'Ricompensa')
+    host.send('JOIN #bench')
+    await soon(() => expect(host.lines.join('\n')).toContain('366'))
+    const { of, reply, state } = connectTo(port)
+    await soon(() => expect(state()?.status).toBe('connected'))
+    expect(of('presence.arrived')).toMatchObject([{ who: { issuer: 'nick', account: 'ricompensa', moderator: true } }])
 
-  const pia = plainClient(port, 'Pia')
-  pia.send('JOIN #bench')
-  await soon(() =>
-    expect(of('presence.arrived').at(-1)).toMatchObject({ who: { issuer: 'nick', account: 'pia', name: 'Pia' } }),
-  )
-  pia.send('PRIVMSG #bench :!rivets', 'PRIVMSG Ricompensa_ :!rivets')
-  await soon(() => expect(of('chat.line')).toHaveLength(2))
-  expect(of('chat.line')).toMatchObject([
-    { text: '!rivets', privately: false, who: { issuer: 'nick', account: 'pia' } },
-    { text: '!rivets', privately: true },
-  ])
-  expect(new Set(of('chat.line').map(({ key }) => key)).size).toBe(2)
+    const pia = plainClient(port, 'Pia')
+    pia.send('JOIN #bench')
+    await soon(() =>
+      expect(of('presence.arrived').at(-1)).toMatchObject({ who: { issuer: 'nick', account: 'pia', name: 'Pia' } }),
+    )
+    pia.send('PRIVMSG #bench :!rivets', 'PRIVMSG Ricompensa_ :!rivets')
+    await soon(() => expect(of('chat.line')).toHaveLength(2))
+    expect(of('chat.line')).toMatchObject([
+      { text: '!rivets', privately: false, who: { issuer: 'nick', account: 'pia' } },
+      { text: '!rivets', privately: true },
+    ])
+    expect(new Set(of('chat.line').map(({ key }) => key)).size).toBe(2)
 
-  reply(`${'rivet '.repeat(100)}\r\nQUIT :gone`)
-  reply('for you alone', 'Pia')
-  await soon(() => expect(pia.lines.filter((line) => line.includes('PRIVMSG #bench :rivet'))).toHaveLength(2))
-  await soon(() => expect(pia.lines.join('\n')).toMatch(/NOTICE Pia :for you alone/))
+    reply(`${'rivet '.repeat(100)}\r\nQUIT :gone`)
+    reply('for you alone', 'Pia')
+    await soon(() => expect(pia.lines.filter((line) => line.includes('PRIVMSG #bench :rivet'))).toHaveLength(2))
+    await soon(() => expect(pia.lines.join('\n')).toMatch(/NOTICE Pia :for you alone/))
 
-  host.send('KICK #bench Ricompensa_ :out with you')
-  await soon(() => expect(state()?.status).toBe('refused'))
-  expect(state()?.sentence).toBe(
-    'Ricompensa has put the bot out of #bench ("out with you"); it tries to come back by itself.',
-  )
-  reply('said when I am back')
-  await soon(() => expect(state()?.status).toBe('connected'))
-  await soon(() => expect(pia.lines.join('\n')).toContain('said when I am back'))
+    host.send('KICK #bench Ricompensa_ :out with you')
+    await soon(() => expect(state()?.status).toBe('refused'))
+    expect(state()?.sentence).toBe(
+      'Ricompensa has put the bot out of #bench ("out with you"); it tries to come back by itself.',
+    )
+    reply('said when I am back')
+    await soon(() => expect(state()?.status).toBe('connected'))
+    await soon(() => expect(pia.lines.join('\n')).toContain('said when I am back'))
 
-  host.send('MODE #bench +b Ricompensa_!*@*', 'KICK #bench Ricompensa_ :and stay out')
-  await soon(() => expect(state()?.sentence).toMatch(/banned from #bench. Lift the ban/))
-  host.send('MODE #bench -b Ricompensa_!*@*')
-  await soon(() => expect(state()?.status).toBe('connected'))
-})
+    host.send('MODE #bench +b Ricompensa_!*@*', 'KICK #bench Ricompensa_ :and stay out')
+    await soon(() => expect(state()?.sentence).toMatch(/banned from #bench. Lift the ban/))
+    host.send('MODE #bench -b Ricompensa_!*@*')
+    await soon(() => expect(state()?.status).toBe('connected'))
+  },
+)
 
-test('on an old network its nick is shortened to what is allowed', async () => {
-  const port = await ngircd(9)
+test.each([
+  ['ngircd', ngircd],
+  ['ircd-hybrid', hybrid],
+])('on an old network, %s, its nick is shortened to what is allowed', async (_, started) => {
+  const port = await started(9)
   const { state } = connectTo(port)
   await soon(() => expect(state()?.status).toBe('connected'))
   const host = plainClient(port, 'host')

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from 'vitest'
 import { keyOf } from '#core/people'
+import { hybrid } from '../testing/peers/hybrid.ts'
 import { atheme, inspircd, ownCertificate, withAccount } from '../testing/peers/inspircd.ts'
 import { ngircd } from '../testing/peers/ngircd.ts'
 import { plainClient } from '../testing/peers/plainClient.ts'
@@ -196,7 +197,7 @@ test('a certificate that is not trusted: the bot says what to set, and with that
 })
 
 test('two hundred who ask at once are all answered, in as few lines as can be said within a minute', async () => {
-  const servers = { InspIRCd: (await inspircd()).port, ngIRCd: await ngircd() }
+  const servers = { InspIRCd: (await inspircd()).port, ngIRCd: await ngircd(), 'ircd-hybrid': await hybrid() }
   await Promise.all(Object.entries(servers).map(([name, port]) => answeredCrowd(name, port)))
 })
 

@@ -67,11 +67,21 @@ function CommandTable({ commands, open }: { commands: CommandsView['commands']; 
     <table className="w-full table-fixed rounded-md border border-line bg-panel">
       <thead className="text-left text-sm text-muted">
         <tr className="border-b border-line">
-          <th className="w-14 px-3 py-2 font-medium">On</th>
-          <th className="w-[25%] px-2 py-2 font-medium">Word</th>
-          <th className="w-[20%] px-2 py-2 font-medium">Who</th>
-          <th className="w-36 px-2 py-2 text-right font-medium">Price</th>
-          <th className="px-3 py-2 font-medium">Will it work?</th>
+          <th scope="col" className="w-14 px-3 py-2 font-medium">
+            On
+          </th>
+          <th scope="col" className="w-[25%] px-2 py-2 font-medium">
+            Word
+          </th>
+          <th scope="col" className="w-[20%] px-2 py-2 font-medium">
+            Who
+          </th>
+          <th scope="col" className="w-36 px-2 py-2 text-right font-medium">
+            Price
+          </th>
+          <th scope="col" className="px-3 py-2 font-medium">
+            Will it work?
+          </th>
         </tr>
       </thead>
       {grouped(commands).map(([group, rows]) => (

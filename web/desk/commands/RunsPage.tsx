@@ -85,11 +85,21 @@ function RunTable({ runs }: { runs: readonly RunShown[] }) {
     <table className="w-full table-fixed rounded-md border border-line bg-panel">
       <thead className="text-left text-sm text-muted">
         <tr className="border-b border-line">
-          <th className="w-36 px-3 py-2 font-medium">When</th>
-          <th className="w-[20%] px-2 py-2 font-medium">What</th>
-          <th className="w-[17%] px-2 py-2 font-medium">Who</th>
-          <th className="px-2 py-2 font-medium">What came of it</th>
-          <th className="w-24 px-3 py-2 text-right font-medium">Took</th>
+          <th scope="col" className="w-36 px-3 py-2 font-medium">
+            When
+          </th>
+          <th scope="col" className="w-[20%] px-2 py-2 font-medium">
+            What
+          </th>
+          <th scope="col" className="w-[17%] px-2 py-2 font-medium">
+            Who
+          </th>
+          <th scope="col" className="px-2 py-2 font-medium">
+            What came of it
+          </th>
+          <th scope="col" className="w-24 px-3 py-2 text-right font-medium">
+            Took
+          </th>
         </tr>
       </thead>
       <tbody>

@@ -102,11 +102,21 @@ function Moved({ transfers }: Pick<Tried, 'transfers'>) {
       <table className="tabular w-full">
         <thead className="text-left text-sm text-muted">
           <tr>
-            <th className="font-medium">Who</th>
-            <th className="font-medium">Why</th>
-            <th className="text-right font-medium">Before</th>
-            <th className="text-right font-medium">Change</th>
-            <th className="text-right font-medium">After</th>
+            <th scope="col" className="font-medium">
+              Who
+            </th>
+            <th scope="col" className="font-medium">
+              Why
+            </th>
+            <th scope="col" className="text-right font-medium">
+              Before
+            </th>
+            <th scope="col" className="text-right font-medium">
+              Change
+            </th>
+            <th scope="col" className="text-right font-medium">
+              After
+            </th>
           </tr>
         </thead>
         <tbody>

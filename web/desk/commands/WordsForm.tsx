@@ -52,11 +52,21 @@ export function WordsForm({ words, currency }: { words: ChatWords; currency: Cur
         <table className="w-full">
           <thead className="text-left text-sm text-muted">
             <tr>
-              <th className="w-10 pb-1 font-medium">On</th>
-              <th className="w-44 pb-1 font-medium">Word</th>
-              <th className="pb-1 font-medium">What it does</th>
-              <th className="w-36 pb-1 text-right font-medium">Rests for everyone, s</th>
-              <th className="w-36 pb-1 text-right font-medium">for each viewer, s</th>
+              <th scope="col" className="w-10 pb-1 font-medium">
+                On
+              </th>
+              <th scope="col" className="w-44 pb-1 font-medium">
+                Word
+              </th>
+              <th scope="col" className="pb-1 font-medium">
+                What it does
+              </th>
+              <th scope="col" className="w-36 pb-1 text-right font-medium">
+                Rests for everyone, s
+              </th>
+              <th scope="col" className="w-36 pb-1 text-right font-medium">
+                for each viewer, s
+              </th>
             </tr>
           </thead>
           <tbody>

@@ -34,10 +34,18 @@ function Examples({ live, draft, earning }: { live: EarningPlan; draft: EarningP
     <table className="w-full text-[0.93rem]">
       <thead className="text-left text-sm text-muted">
         <tr>
-          <th className="py-1 font-medium">Somebody who</th>
-          <th className="py-1 text-right font-medium">payment</th>
-          <th className="py-1 text-right font-medium">hour</th>
-          <th className="py-1 text-right font-medium">week</th>
+          <th scope="col" className="py-1 font-medium">
+            Somebody who
+          </th>
+          <th scope="col" className="py-1 text-right font-medium">
+            payment
+          </th>
+          <th scope="col" className="py-1 text-right font-medium">
+            hour
+          </th>
+          <th scope="col" className="py-1 text-right font-medium">
+            week
+          </th>
         </tr>
       </thead>
       <tbody>

@@ -84,9 +84,15 @@ export function BonusSection({ draft, earning: { circles } }: SectionProps) {
       <table className="w-full">
         <thead className="text-left text-sm text-muted">
           <tr>
-            <th className="pb-1.5 font-medium">Who</th>
-            <th className="w-28 pb-1.5 text-right font-medium">More each time</th>
-            <th className="w-28 pb-1.5 text-right font-medium">Times</th>
+            <th scope="col" className="pb-1.5 font-medium">
+              Who
+            </th>
+            <th scope="col" className="w-28 pb-1.5 text-right font-medium">
+              More each time
+            </th>
+            <th scope="col" className="w-28 pb-1.5 text-right font-medium">
+              Times
+            </th>
           </tr>
         </thead>
         <tbody>

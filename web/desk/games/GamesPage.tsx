@@ -1,4 +1,3 @@
-import { Switch } from '@headlessui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { whoInWords } from '#core/access'
@@ -15,6 +14,7 @@ import {
 } from '#core/games'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
+import { OnOff } from '../../parts/OnOff.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { type CommandsView, commandsQuery } from '../commands/view.ts'
 import { GamePanel } from './GamePanel.tsx'
@@ -82,11 +82,19 @@ function GameTable({ view, commands, onOpen }: GameTableProps) {
     <table className="w-full">
       <thead className="text-left text-[0.93rem] text-muted">
         <tr className="border-b border-line">
-          <th className="w-12 py-1.5 font-normal">On</th>
-          <th className="font-normal">Game</th>
-          <th className="text-right font-normal">Gives back</th>
-          <th className="pl-6 font-normal">In the last 30 days</th>
-          <th className="font-normal">
+          <th scope="col" className="w-12 py-1.5 font-normal">
+            On
+          </th>
+          <th scope="col" className="font-normal">
+            Game
+          </th>
+          <th scope="col" className="text-right font-normal">
+            Gives back
+          </th>
+          <th scope="col" className="pl-6 font-normal">
+            In the last 30 days
+          </th>
+          <th scope="col" className="font-normal">
             <span className="sr-only">Start</span>
           </th>
         </tr>
@@ -167,16 +175,7 @@ function OnSwitch<G extends Game>({ game, settings }: { game: G; settings: Setti
       body: { settings: { ...settings, on }, confirmed: true },
       said: `${GAME_NAMES[game]} is ${on ? 'on' : 'off'}.`,
     })
-  return (
-    <Switch
-      checked={action.isPending ? !settings.on : settings.on}
-      onChange={turn}
-      aria-label={`${GAME_NAMES[game]} is on`}
-      className="group inline-flex h-5 w-9 items-center rounded-full border border-line bg-surface data-checked:border-moss data-checked:bg-moss"
-    >
-      <span className="size-3.5 translate-x-0.5 rounded-full bg-muted transition-transform group-data-checked:translate-x-[1.15rem] group-data-checked:bg-panel" />
-    </Switch>
-  )
+  return <OnOff on={action.isPending ? !settings.on : settings.on} name={GAME_NAMES[game]} onTurn={turn} />
 }
 
 /** Opens a game for everybody from the desk, where that makes sense. */

@@ -53,9 +53,17 @@ export function PresentList({ onViewer }: { onViewer: (id: number) => void }) {
             </colgroup>
             <thead className="sticky top-0 bg-panel text-left text-sm text-muted">
               <tr>
-                <th className="py-1.5 pl-4 font-medium">Viewer</th>
-                {show && <th className="px-2 py-1.5 text-right font-medium">Tonight</th>}
-                <th className="py-1.5 pr-4 text-right font-medium">{currency.many}</th>
+                <th scope="col" className="py-1.5 pl-4 font-medium">
+                  Viewer
+                </th>
+                {show && (
+                  <th scope="col" className="px-2 py-1.5 text-right font-medium">
+                    Tonight
+                  </th>
+                )}
+                <th scope="col" className="py-1.5 pr-4 text-right font-medium">
+                  {currency.many}
+                </th>
               </tr>
             </thead>
             <tbody>

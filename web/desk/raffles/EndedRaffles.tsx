@@ -72,11 +72,19 @@ function EndedTable({ raffles }: { raffles: readonly Ended[] }) {
     <table className="w-full">
       <thead className="text-left text-[0.93rem] text-muted">
         <tr className="border-b border-line">
-          <th className="px-4 py-1.5 font-normal">Raffle</th>
-          <th className="font-normal">Ended</th>
-          <th className="text-right font-normal">People</th>
-          <th className="pl-6 font-normal">Won by</th>
-          <th>
+          <th scope="col" className="px-4 py-1.5 font-normal">
+            Raffle
+          </th>
+          <th scope="col" className="font-normal">
+            Ended
+          </th>
+          <th scope="col" className="text-right font-normal">
+            People
+          </th>
+          <th scope="col" className="pl-6 font-normal">
+            Won by
+          </th>
+          <th scope="col">
             <span className="sr-only">Again</span>
           </th>
         </tr>

@@ -120,14 +120,28 @@ function EntrantTable({ entries, raffle, circles }: EntrantsProps & { entries: r
       <table className="w-full">
         <thead className="text-left text-[0.93rem] text-muted">
           <tr className="border-b border-line">
-            <th className="py-1.5 pl-4 text-right font-normal">Nr.</th>
-            <th className="pl-4 font-normal">Name</th>
-            <th className="text-right font-normal">Tickets</th>
-            <th className="text-right font-normal">Each counts</th>
-            <th className="text-right font-normal">Chance</th>
-            <th className="pl-4 text-right font-normal">Paid</th>
-            <th className="pl-6 font-normal">Came</th>
-            <th>
+            <th scope="col" className="py-1.5 pl-4 text-right font-normal">
+              Nr.
+            </th>
+            <th scope="col" className="pl-4 font-normal">
+              Name
+            </th>
+            <th scope="col" className="text-right font-normal">
+              Tickets
+            </th>
+            <th scope="col" className="text-right font-normal">
+              Each counts
+            </th>
+            <th scope="col" className="text-right font-normal">
+              Chance
+            </th>
+            <th scope="col" className="pl-4 text-right font-normal">
+              Paid
+            </th>
+            <th scope="col" className="pl-6 font-normal">
+              Came
+            </th>
+            <th scope="col">
               <span className="sr-only">Take out</span>
             </th>
           </tr>

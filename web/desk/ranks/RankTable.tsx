@@ -55,12 +55,22 @@ export function RankTable({ lines, edit, measure, ranks }: RankTableProps) {
 const RankHead = ({ from }: { from: string }) => (
   <thead className="text-left text-sm text-muted">
     <tr>
-      <th className="w-32 pb-1 font-medium">Badge</th>
-      <th className="pb-1 pl-2 font-medium">Name</th>
-      <th className="w-36 pb-1 text-right font-medium">{from}</th>
-      <th className="w-44 pb-1 pl-3 font-medium">only for</th>
-      <th className="w-20 pb-1 text-right font-medium">hold it</th>
-      <th className="w-24 pb-1">
+      <th scope="col" className="w-32 pb-1 font-medium">
+        Badge
+      </th>
+      <th scope="col" className="pb-1 pl-2 font-medium">
+        Name
+      </th>
+      <th scope="col" className="w-36 pb-1 text-right font-medium">
+        {from}
+      </th>
+      <th scope="col" className="w-44 pb-1 pl-3 font-medium">
+        only for
+      </th>
+      <th scope="col" className="w-20 pb-1 text-right font-medium">
+        hold it
+      </th>
+      <th scope="col" className="w-24 pb-1">
         <span className="sr-only">Move or remove</span>
       </th>
     </tr>

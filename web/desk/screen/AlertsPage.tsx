@@ -71,13 +71,19 @@ function AlertTable({ view, open }: AlertTableProps) {
       <table className="w-full table-fixed rounded-md border border-line bg-panel">
         <thead className="text-left text-sm text-muted">
           <tr className="border-b border-line">
-            <th className="w-16 px-3 py-2 font-medium">
+            <th scope="col" className="w-16 px-3 py-2 font-medium">
               <span className="sr-only">Picture</span>
             </th>
-            <th className="w-[28%] px-2 py-2 font-medium">Alert</th>
-            <th className="w-[24%] px-2 py-2 font-medium">Shown by</th>
-            <th className="px-2 py-2 font-medium">Will it be seen?</th>
-            <th className="w-28 px-3 py-2">
+            <th scope="col" className="w-[28%] px-2 py-2 font-medium">
+              Alert
+            </th>
+            <th scope="col" className="w-[24%] px-2 py-2 font-medium">
+              Shown by
+            </th>
+            <th scope="col" className="px-2 py-2 font-medium">
+              Will it be seen?
+            </th>
+            <th scope="col" className="w-28 px-3 py-2">
               <span className="sr-only">Play it</span>
             </th>
           </tr>

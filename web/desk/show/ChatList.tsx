@@ -72,7 +72,7 @@ function Line({ line, onViewer }: { line: LiveFact; onViewer: (id: number) => vo
           <button
             type="button"
             onClick={() => onViewer(Number(viewer))}
-            className="font-semibold text-steel-text hover:underline"
+            className="in-line font-semibold text-steel-text hover:underline"
           >
             {String(name)}
           </button>

@@ -35,14 +35,24 @@ export function OrderList({ orders, chosen, setChosen, openPerson }: OrderListPr
       <table className="w-full table-fixed rounded-md border border-line bg-panel">
         <thead className="text-left text-sm text-muted">
           <tr className="border-b border-line">
-            <th className="w-10 px-3 py-2">
+            <th scope="col" className="w-10 px-3 py-2">
               <span className="sr-only">Chosen</span>
             </th>
-            <th className="w-[24%] px-2 py-2 font-medium">Reward</th>
-            <th className="w-[16%] px-2 py-2 font-medium">Buyer</th>
-            <th className="px-2 py-2 font-medium">Words</th>
-            <th className="w-20 px-2 py-2 text-right font-medium">Price</th>
-            <th className="w-28 px-3 py-2 text-right font-medium">When</th>
+            <th scope="col" className="w-[24%] px-2 py-2 font-medium">
+              Reward
+            </th>
+            <th scope="col" className="w-[16%] px-2 py-2 font-medium">
+              Buyer
+            </th>
+            <th scope="col" className="px-2 py-2 font-medium">
+              Words
+            </th>
+            <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
+              Price
+            </th>
+            <th scope="col" className="w-28 px-3 py-2 text-right font-medium">
+              When
+            </th>
           </tr>
         </thead>
         <tbody ref={list}>

@@ -62,16 +62,30 @@ export function RewardTable({ view, asked, open }: RewardTableProps) {
         <table className="w-full table-fixed rounded-md border border-line bg-panel">
           <thead className="text-left text-sm text-muted">
             <tr className="border-b border-line">
-              <th className="w-8">
+              <th scope="col" className="w-8">
                 <span className="sr-only">Move</span>
               </th>
-              <th className="w-12 px-2 py-2 font-medium">On</th>
-              <th className="w-[30%] px-2 py-2 font-medium">Reward</th>
-              <th className="w-20 px-2 py-2 text-right font-medium">Price</th>
-              <th className="w-24 px-2 py-2 text-right font-medium">Watching</th>
-              <th className="w-20 px-2 py-2 text-right font-medium">Left</th>
-              <th className="w-20 px-2 py-2 text-right font-medium">This show</th>
-              <th className="px-3 py-2 font-medium">Will it work?</th>
+              <th scope="col" className="w-12 px-2 py-2 font-medium">
+                On
+              </th>
+              <th scope="col" className="w-[30%] px-2 py-2 font-medium">
+                Reward
+              </th>
+              <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
+                Price
+              </th>
+              <th scope="col" className="w-24 px-2 py-2 text-right font-medium">
+                Watching
+              </th>
+              <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
+                Left
+              </th>
+              <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
+                This show
+              </th>
+              <th scope="col" className="px-3 py-2 font-medium">
+                Will it work?
+              </th>
             </tr>
           </thead>
           {groupsIn(shown).map(([group, rows]) => (

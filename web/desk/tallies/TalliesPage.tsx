@@ -72,9 +72,15 @@ function TallyPanel({ tally, change }: { tally: TallyRow; change: () => void }) 
         <table className="tabular w-full">
           <thead className="text-left text-sm text-muted">
             <tr>
-              <th className="font-medium">Who has most</th>
-              <th className="text-right font-medium">In all</th>
-              <th className="text-right font-medium">This show</th>
+              <th scope="col" className="font-medium">
+                Who has most
+              </th>
+              <th scope="col" className="text-right font-medium">
+                In all
+              </th>
+              <th scope="col" className="text-right font-medium">
+                This show
+              </th>
             </tr>
           </thead>
           <tbody>

@@ -45,10 +45,18 @@ function TriggerTable({ view, open }: { view: CommandsView; open: (id: number) =
     <table className="w-full table-fixed rounded-md border border-line bg-panel">
       <thead className="text-left text-sm text-muted">
         <tr className="border-b border-line">
-          <th className="w-14 px-3 py-2 font-medium">On</th>
-          <th className="w-[24%] px-2 py-2 font-medium">Name</th>
-          <th className="w-[30%] px-2 py-2 font-medium">Set off by</th>
-          <th className="px-3 py-2 font-medium">Will it work?</th>
+          <th scope="col" className="w-14 px-3 py-2 font-medium">
+            On
+          </th>
+          <th scope="col" className="w-[24%] px-2 py-2 font-medium">
+            Name
+          </th>
+          <th scope="col" className="w-[30%] px-2 py-2 font-medium">
+            Set off by
+          </th>
+          <th scope="col" className="px-3 py-2 font-medium">
+            Will it work?
+          </th>
         </tr>
       </thead>
       {grouped(view.triggers).map(([group, rows]) => (

@@ -3,7 +3,9 @@ import { colourOf } from '#core/games'
 const SVG = 'http://www.w3.org/2000/svg'
 const COUNT = 37
 const SLICE = 360 / COUNT
-const FILLS = { red: '#b8533b', black: '#242b34', green: '#6d8f3b' } as const
+/** What the slices are filled with, by the colour that the game calls them. */
+export const FILLS = { red: '#a8472f', black: '#242b34', green: '#567230' } as const
+export const LETTERS = '#f4eee1'
 /** How long the wheel turns before it stops. */
 const TURN_MS = 4200
 
@@ -46,7 +48,7 @@ export function drawWheel(): WheelDrawn {
       'text-anchor': 'middle',
       'font-size': '10.5',
       'font-weight': '600',
-      fill: '#f4eee1',
+      fill: LETTERS,
     })
     text.textContent = String(number)
   }
@@ -58,7 +60,7 @@ export function drawWheel(): WheelDrawn {
     'text-anchor': 'middle',
     'font-size': '52',
     'font-weight': '700',
-    fill: '#f4eee1',
+    fill: LETTERS,
   })
   return { element, stopAt: stopper(ring, middle) }
 }

@@ -40,9 +40,15 @@ export function CheckedSteps({ steps }: { steps: readonly CheckedStep[] }) {
       <table className="mt-3 w-full table-fixed text-[0.93rem]">
         <thead className="text-left text-muted">
           <tr>
-            <th className="w-2/5 py-1 font-normal">Step</th>
-            <th className="font-normal">computed here</th>
-            <th className="font-normal">told then</th>
+            <th scope="col" className="w-2/5 py-1 font-normal">
+              Step
+            </th>
+            <th scope="col" className="font-normal">
+              computed here
+            </th>
+            <th scope="col" className="font-normal">
+              told then
+            </th>
           </tr>
         </thead>
         <tbody>

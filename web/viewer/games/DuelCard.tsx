@@ -123,7 +123,7 @@ function Call({ settings }: { settings: SettingsOf['duel'] }) {
           autoCapitalize="none"
           maxLength={40}
           onChange={(event) => setTyped(event.target.value)}
-          className="min-h-11 w-48 rounded-md border border-line bg-panel px-3"
+          className="min-h-[44px] w-48 rounded-md border border-line bg-panel px-3"
         />
         <datalist id="opponents">
           {people.map((one) => (

@@ -51,7 +51,7 @@ export function PlayForm({ act, does, ready = true, children }: PlayFormProps) {
   return (
     <form onSubmit={submit} className="flex flex-col items-start gap-3">
       <div className="flex flex-wrap items-start gap-x-4 gap-y-3">{children}</div>
-      <Button type="submit" look="main" className="min-h-11" disabled={play.isPending || !ready}>
+      <Button type="submit" look="main" className="min-h-[44px]" disabled={play.isPending || !ready}>
         {play.isPending ? 'A moment …' : does}
       </Button>
       {play.error && <Problem error={play.error} />}
@@ -66,7 +66,7 @@ export function PlayButton({ act, does, main = false }: { act: Act; does: string
     <>
       <Button
         look={main ? 'main' : 'plain'}
-        className="min-h-11"
+        className="min-h-[44px]"
         disabled={play.isPending}
         onClick={() => play.mutate(act)}
       >

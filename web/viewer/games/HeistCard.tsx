@@ -59,7 +59,7 @@ function Join({ settings, joins }: { settings: SettingsOf['heist']; joins: boole
         <select
           value={leave}
           onChange={(event) => setLeave(event.target.value)}
-          className="min-h-11 rounded-md border border-line bg-panel px-3"
+          className="min-h-[44px] rounded-md border border-line bg-panel px-3"
         >
           <option value="">to the end</option>
           {Array.from({ length: most - 1 }, (_, i) => i + 1).map((room) => (
@@ -147,17 +147,27 @@ function Rooms({ settings, crew }: { settings: SettingsOf['heist']; crew: number
       <table className="tabular mt-2 w-full text-[0.93rem]">
         <thead>
           <tr className="text-left text-muted">
-            <th className="py-1 font-normal">Leave after</th>
-            <th className="text-right font-normal">through</th>
-            <th className="text-right font-normal">so far</th>
-            <th className="text-right font-normal">pays</th>
-            <th className="text-right font-normal">returns</th>
+            <th scope="col" className="py-1 font-normal">
+              Leave after
+            </th>
+            <th scope="col" className="text-right font-normal">
+              through
+            </th>
+            <th scope="col" className="text-right font-normal">
+              so far
+            </th>
+            <th scope="col" className="text-right font-normal">
+              pays
+            </th>
+            <th scope="col" className="text-right font-normal">
+              returns
+            </th>
           </tr>
         </thead>
         <tbody>
           {site.rooms.map((room, i) => (
             <tr key={room.name} className="border-t border-line">
-              <th className="py-1.5 text-left font-normal">
+              <th scope="row" className="py-1.5 text-left font-normal">
                 {i + 1}. {room.name}
               </th>
               <td className="text-right">{(roomChance(room, site, crew) / 10_000).toFixed(1)} %</td>

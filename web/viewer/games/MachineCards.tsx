@@ -26,15 +26,21 @@ export function ReelsCard({ settings, signedIn }: { settings: SettingsOf['reels'
         <table className="tabular mt-2 w-full text-[0.93rem]">
           <thead>
             <tr className="text-left text-muted">
-              <th className="py-1 font-normal">Shown</th>
-              <th className="text-right font-normal">pays</th>
-              <th className="text-right font-normal">how often</th>
+              <th scope="col" className="py-1 font-normal">
+                Shown
+              </th>
+              <th scope="col" className="text-right font-normal">
+                pays
+              </th>
+              <th scope="col" className="text-right font-normal">
+                how often
+              </th>
             </tr>
           </thead>
           <tbody>
             {settings.table.map((line, i) => (
               <tr key={`${line.match}/${line.symbol}`} className="border-t border-line">
-                <th className="flex items-center gap-1.5 py-1.5 text-left font-normal">
+                <th scope="row" className="flex items-center gap-1.5 py-1.5 text-left font-normal">
                   {line.match === 'three' ? 'three' : 'two'} <SymbolShown symbol={line.symbol} className="size-6" />
                   <span>{line.symbol}</span>
                 </th>

@@ -61,7 +61,7 @@ function RoundShown({ round }: { round: WholeRound }) {
         <a
           href={channelAddress(`/rounds/${round.id}/file`)}
           download
-          className="inline-flex min-h-11 items-center rounded-md border border-line px-4 font-medium hover:bg-raised"
+          className="inline-flex min-h-[44px] items-center rounded-md border border-line px-4 font-medium hover:bg-raised"
         >
           Download this round (JSON)
         </a>
@@ -79,10 +79,18 @@ function Seats({ seats }: { seats: readonly Seat[] }) {
       <table className="tabular mt-1 w-full">
         <thead className="text-left text-[0.93rem] text-muted">
           <tr>
-            <th className="py-1 font-normal">Who</th>
-            <th className="text-right font-normal">stake</th>
-            <th className="pl-4 font-normal">outcome</th>
-            <th className="text-right font-normal">paid</th>
+            <th scope="col" className="py-1 font-normal">
+              Who
+            </th>
+            <th scope="col" className="text-right font-normal">
+              stake
+            </th>
+            <th scope="col" className="pl-4 font-normal">
+              outcome
+            </th>
+            <th scope="col" className="text-right font-normal">
+              paid
+            </th>
           </tr>
         </thead>
         <tbody>

@@ -28,7 +28,7 @@ export function SitOut({ until }: { until: number }) {
           Had enough for a while? Sit out: no game takes a stake from you in that time.
         </p>
       )}
-      <Button className="min-h-11" onClick={() => setAsking(true)}>
+      <Button className="min-h-[44px]" onClick={() => setAsking(true)}>
         {until > now ? 'Make it longer' : 'Sit out'}
       </Button>
       {asking && <SitOutDialog close={() => setAsking(false)} />}

@@ -29,7 +29,7 @@ export function StakeField({ stakes, stake, setStake, label = 'Stake' }: StakeFi
           autoCapitalize="none"
           maxLength={20}
           onChange={(event) => setStake(event.target.value)}
-          className="tabular min-h-11 w-32 rounded-md border border-line bg-panel px-3 text-right"
+          className="tabular min-h-[44px] w-32 rounded-md border border-line bg-panel px-3 text-right"
         />
       </label>
       <p className="text-[0.93rem] text-muted">{bounds}</p>

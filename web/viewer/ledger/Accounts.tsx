@@ -32,7 +32,7 @@ export function AccountsPart() {
           : `In chat: ${new Intl.ListFormat('en').format(chat)}.`}
       </p>
       {link.data === undefined ? (
-        <Button className="mt-2 min-h-11" onClick={() => link.mutate()} disabled={link.isPending}>
+        <Button className="mt-2 min-h-[44px]" onClick={() => link.mutate()} disabled={link.isPending}>
           {chat.length === 0 ? 'Link my chat account' : 'Link another chat account'}
         </Button>
       ) : (

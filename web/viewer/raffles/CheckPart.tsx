@@ -43,7 +43,7 @@ export function CheckPart({ raffle }: { raffle: RaffleShown }) {
           <a
             href={channelAddress(`/raffles/${id}/file`)}
             download
-            className="inline-flex min-h-11 items-center rounded-md border border-line px-4 font-medium hover:bg-raised"
+            className="inline-flex min-h-[44px] items-center rounded-md border border-line px-4 font-medium hover:bg-raised"
           >
             Download this raffle (JSON)
           </a>

@@ -158,9 +158,15 @@ function Entrants({ view: { raffle, entrants, removed } }: { view: RaffleView })
       <table className="tabular mt-1 w-full">
         <thead className="text-left text-[0.93rem] text-muted">
           <tr>
-            <th className="py-1 font-normal">The latest first</th>
-            <th className="text-right font-normal">tickets</th>
-            <th className="text-right font-normal">chance</th>
+            <th scope="col" className="py-1 font-normal">
+              The latest first
+            </th>
+            <th scope="col" className="text-right font-normal">
+              tickets
+            </th>
+            <th scope="col" className="text-right font-normal">
+              chance
+            </th>
           </tr>
         </thead>
         <tbody>

@@ -148,14 +148,14 @@ function BuyForm({ reward, close }: { reward: Reward; close: () => void }) {
         </p>
       )}
       <div className="flex gap-2">
-        <Button onClick={close} className="min-h-11 flex-1">
+        <Button onClick={close} className="min-h-[44px] flex-1">
           Not now
         </Button>
         <Button
           look="main"
           type="submit"
           disabled={buy.isPending || me === undefined || left < 0 || reward.why !== null}
-          className="min-h-11 flex-2"
+          className="min-h-[44px] flex-2"
         >
           {twice ? 'Yes, once more' : reward.price === 0 ? 'Take it' : `Buy for ${inWords(reward.price, currency)}`}
         </Button>
@@ -192,7 +192,7 @@ function HandedOut({ code, balance, close }: { code: string; balance: number; cl
       <p role="status">It is yours. The code is shown to you alone, here and under “My {currency.many}”.</p>
       <Code code={code} />
       <p className="tabular text-muted">{inWords(balance, currency)} left.</p>
-      <Button look="main" onClick={close} className="min-h-11">
+      <Button look="main" onClick={close} className="min-h-[44px]">
         Good
       </Button>
     </div>
@@ -204,12 +204,12 @@ function SignInFirst({ price, close }: { price: string; close: () => void }) {
     <>
       <p>It costs {price}. Sign in to see what you have.</p>
       <div className="flex gap-2">
-        <Button onClick={close} className="min-h-11 flex-1">
+        <Button onClick={close} className="min-h-[44px] flex-1">
           Not now
         </Button>
         <a
           href={signInAddress('viewer')}
-          className="flex min-h-11 flex-2 items-center justify-center rounded-md bg-brass font-semibold text-on-brass hover:bg-brass-hover"
+          className="flex min-h-[44px] flex-2 items-center justify-center rounded-md bg-brass font-semibold text-on-brass hover:bg-brass-hover"
         >
           Sign in
         </a>

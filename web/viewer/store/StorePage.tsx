@@ -90,7 +90,7 @@ function RewardRow({ reward, onChoose }: { reward: Reward; onChoose: () => void 
         onClick={onChoose}
         aria-label={`${reward.name} for ${inWords(reward.price, currency)}${short > 0 ? `, ${digits(short)} short` : ''}${reward.why === null ? '' : ', not now'}`}
         className={clsx(
-          'tabular min-h-11 w-[5.2rem] shrink-0 rounded-md border font-semibold',
+          'tabular min-h-[44px] w-[5.2rem] shrink-0 rounded-md border font-semibold',
           now ? 'border-brass-text bg-panel text-brass-text hover:bg-brass-wash' : 'border-line text-muted',
         )}
       >
@@ -130,7 +130,7 @@ function SecretWord() {
             onChange={(event) => setWord(event.target.value)}
             className="min-w-0 flex-1 rounded-md border border-line bg-panel px-3 py-2"
           />
-          <Button type="submit" disabled={say.isPending || word.trim() === ''} className="min-h-11">
+          <Button type="submit" disabled={say.isPending || word.trim() === ''} className="min-h-[44px]">
             Say it
           </Button>
         </span>

@@ -137,11 +137,21 @@ function Odds({ draft, site, at }: { draft: SettingsOf['heist']; site: HeistSite
       <table className="tabular w-full text-[0.93rem]">
         <thead className="text-left text-muted">
           <tr>
-            <th className="py-1 font-normal">Leave after</th>
-            <th className="text-right font-normal">through this room</th>
-            <th className="text-right font-normal">so far</th>
-            <th className="text-right font-normal">pays</th>
-            <th className="text-right font-normal">gives back</th>
+            <th scope="col" className="py-1 font-normal">
+              Leave after
+            </th>
+            <th scope="col" className="text-right font-normal">
+              through this room
+            </th>
+            <th scope="col" className="text-right font-normal">
+              so far
+            </th>
+            <th scope="col" className="text-right font-normal">
+              pays
+            </th>
+            <th scope="col" className="text-right font-normal">
+              gives back
+            </th>
           </tr>
         </thead>
         <tbody>

@@ -118,10 +118,16 @@ function Table({ draft: { strip, table }, set, odds }: Parts) {
       <table className="tabular w-full text-[0.93rem]">
         <thead className="text-left text-muted">
           <tr>
-            <th className="font-normal">Shown</th>
-            <th className="font-normal">pays</th>
-            <th className="text-right font-normal">how often</th>
-            <th>
+            <th scope="col" className="font-normal">
+              Shown
+            </th>
+            <th scope="col" className="font-normal">
+              pays
+            </th>
+            <th scope="col" className="text-right font-normal">
+              how often
+            </th>
+            <th scope="col">
               <span className="sr-only">Change</span>
             </th>
           </tr>
