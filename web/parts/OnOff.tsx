@@ -14,9 +14,9 @@ export function OnOff({ on, name, onTurn }: OnOffProps) {
       checked={on}
       onChange={onTurn}
       aria-label={`${name} is on`}
-      className="group inline-flex h-7 w-12 items-center rounded-full border border-line bg-surface data-checked:border-moss data-checked:bg-moss"
+      className="group inline-flex h-[26px] w-[40px] items-center rounded-full border border-line bg-surface data-checked:border-moss data-checked:bg-moss"
     >
-      <span className="size-5 translate-x-0.5 rounded-full bg-muted transition-transform group-data-checked:translate-x-6 group-data-checked:bg-panel" />
+      <span className="size-[18px] translate-x-[3px] rounded-full bg-muted transition-transform group-data-checked:translate-x-[17px] group-data-checked:bg-panel" />
     </Switch>
   )
 }

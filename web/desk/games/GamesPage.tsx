@@ -82,7 +82,7 @@ function GameTable({ view, commands, onOpen }: GameTableProps) {
     <table className="w-full">
       <thead className="text-left text-[0.93rem] text-muted">
         <tr className="border-b border-line">
-          <th scope="col" className="w-12 py-1.5 font-normal">
+          <th scope="col" className="w-14 py-1.5 font-normal">
             On
           </th>
           <th scope="col" className="font-normal">

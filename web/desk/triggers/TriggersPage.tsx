@@ -45,7 +45,7 @@ function TriggerTable({ view, open }: { view: CommandsView; open: (id: number) =
     <table className="w-full table-fixed rounded-md border border-line bg-panel">
       <thead className="text-left text-sm text-muted">
         <tr className="border-b border-line">
-          <th scope="col" className="w-14 px-3 py-2 font-medium">
+          <th scope="col" className="w-18 px-3 py-2 font-medium">
             On
           </th>
           <th scope="col" className="w-[24%] px-2 py-2 font-medium">

@@ -17,7 +17,7 @@ export async function hybrid(nickLength = 30): Promise<number> {
       '  sendq = 1000 kbytes; recvq = 8000 bytes; };',
       `listen { host = "127.0.0.1"; port = ${port}; };`,
       'auth { user = "*@*"; class = "all"; };',
-      'general { ping_cookie = no; throttle_count = 0; disable_auth = yes; anti_nick_flood = no; };',
+      'general { ping_cookie = no; throttle_count = 1000; disable_auth = yes; anti_nick_flood = no; };',
       '',
     ].join('\n')
   const folder = folderWith('hybrid', { 'ircd.conf': config })
