@@ -65,7 +65,7 @@ export function RewardTable({ view, asked, open }: RewardTableProps) {
               <th scope="col" className="w-8">
                 <span className="sr-only">Move</span>
               </th>
-              <th scope="col" className="w-16 px-2 py-2 font-medium">
+              <th scope="col" className="w-14 px-2 py-2 font-medium">
                 On
               </th>
               <th scope="col" className="w-[30%] px-2 py-2 font-medium">
