@@ -53,17 +53,17 @@ const tooSmall = (page: Page, least: number) =>
     least,
   )
 
-for (const { who, least, more } of [
-  { who: 'a finger', least: 44, more: { viewport: PHONE, hasTouch: true, isMobile: true } },
-  { who: 'a pointer', least: 24, more: { viewport: { width: 1280, height: 800 } } },
+for (const { who, least, touch } of [
+  { who: 'a finger', least: 44, touch: { hasTouch: true, isMobile: true } },
+  { who: 'a pointer', least: 24, touch: {} },
 ])
   test(`whatever is pressed is large enough for ${who}`, async ({ browser }) => {
-    const context = await browser.newContext(more)
-    const page = await context.newPage()
-    for (const [path, names, as] of [
-      [DESK, DESK_PAGES, 'wanda_bench'],
-      [VIEWER, VIEWER_PAGES, 'valve_vera'],
-    ] as const) {
+    for (const { path, names, as, viewport } of [
+      { path: DESK, names: DESK_PAGES, as: 'wanda_bench', viewport: { width: 1280, height: 800 } },
+      { path: VIEWER, names: VIEWER_PAGES, as: 'valve_vera', viewport: PHONE },
+    ]) {
+      const context = await browser.newContext({ ...touch, viewport })
+      const page = await context.newPage()
       const signed = await signedIn(browser, path, as)
       await context.addCookies(await signed.context().cookies(WEB))
       for (const name of names) {
