@@ -71,7 +71,11 @@ export function PresentList({ onViewer }: { onViewer: (id: number) => void }) {
                 <tr key={id} className="border-t border-line hover:bg-raised">
                   <td className="py-1.5 pl-4">
                     <div className="flex items-baseline">
-                      <button type="button" onClick={() => onViewer(id)} className="min-w-[44px] truncate text-left hover:underline">
+                      <button
+                        type="button"
+                        onClick={() => onViewer(id)}
+                        className="min-w-[44px] truncate text-left hover:underline"
+                      >
                         {name}
                       </button>
                       {moderator && <span className="ml-2 text-sm text-steel-text">mod</span>}
