@@ -1,16 +1,44 @@
 import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
-import { defineConfig } from 'vite'
+import { defineConfig, type Plugin } from 'vite'
+
+// What every first view needs comes in few files: a phone asks for each, and waits for it.
+const REACT =
+  /node_modules[\\/](react|react-dom|scheduler|react-router|clsx|@tanstack[\\/](query-core|react-query))[\\/]/
+const FIRST =
+  /web[\\/]parts[\\/](mount|SignIn|PageTitle|Notice|live|useRefresh|CurrencyIcon|Button)\.tsx?$|core[\\/](currency|earning)[\\/](amount|explain|payout|limits)\.ts$/
+
+/** What the first words of a page wait for is asked for before the programs. */
+const stylesFirst: Plugin = {
+  name: 'styles-first',
+  transformIndexHtml: {
+    order: 'post',
+    handler: (page) => {
+      const styles = page.match(/ *<link rel="stylesheet"[^>]*>\n/g) ?? []
+      const rest = styles.reduce((left, one) => left.replace(one, ''), page)
+      return rest.replace(/ *<script type="module"/, (script) => `${styles.join('')}${script}`)
+    },
+  },
+}
 
 export default defineConfig({
   root: 'web',
-  plugins: [react(), tailwindcss()],
+  plugins: [react(), tailwindcss(), stylesFirst],
   build: {
     outDir: '../dist/web',
     emptyOutDir: true,
     target: 'es2022',
-    rollupOptions: {
+    modulePreload: { polyfill: false },
+    rolldownOptions: {
       input: { desk: 'web/desk.html', viewer: 'web/viewer.html', overlay: 'web/overlay.html', claim: 'web/claim.html' },
+      output: {
+        codeSplitting: {
+          groups: [
+            { name: 'react', test: REACT },
+            { name: 'first', test: FIRST },
+          ],
+        },
+      },
     },
   },
 })

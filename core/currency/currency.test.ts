@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import { digits, durationInWords, inWords } from './index.ts'
 
@@ -12,6 +13,15 @@ test('amounts have grouped digits and the right word', () => {
     '9,007,199,254,740,991 rivets',
   ])
   expect(digits(1_000_000)).toBe('1,000,000')
+})
+
+test('digits are grouped as the standard formatter groups them', () => {
+  const standard = new Intl.NumberFormat('en')
+  const whole = fc.maxSafeInteger().map((amount) => amount + 0)
+  fc.assert(
+    fc.property(fc.oneof(whole, fc.integer({ min: -2000, max: 2000 })), (n) => digits(n) === standard.format(n)),
+  )
+  expect(digits(12.5)).toBe('12.5')
 })
 
 test('durations are said in their two largest units', () => {

@@ -1,3 +1,4 @@
+import { digits } from '../currency/index.ts'
 import { limitPeriod } from '../show/index.ts'
 import { defineTable, type Need, needKey, ok, type Result, refuse, viewerIn, type World } from '../world/index.ts'
 import type { TallySettings } from './schema.ts'
@@ -91,8 +92,6 @@ export function passOn(
 
 const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1)
 
-const grouped = new Intl.NumberFormat('en')
-
 /** "1 stamp", "1,204 stamps". */
 export const tallyInWords = (tally: Pick<TallyRow, 'one' | 'many'>, count: number): string =>
-  `${grouped.format(count)} ${count === 1 ? tally.one : tally.many}`
+  `${digits(count)} ${count === 1 ? tally.one : tally.many}`

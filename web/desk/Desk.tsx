@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { clsx } from 'clsx'
-import { useState } from 'react'
+import { useDeferredValue, useState } from 'react'
 import { NavLink, Outlet } from 'react-router'
 import { ApiProblem, signOut } from '../parts/api.ts'
 import { Button } from '../parts/Button.tsx'
@@ -37,14 +37,16 @@ const PAGES = [
 export function Desk() {
   const status = useQuery(statusQuery)
   const live = useDeskLive(status.data)
+  // Drawn in slices: the whole desk at once would hold up a slow machine.
+  const drawn = useDeferredValue(status.data !== undefined)
   if (status.error instanceof ApiProblem && status.error.status === 401) {
     return <SignInPage scope="desk">Sign in to your desk</SignInPage>
   }
   if (status.error instanceof ApiProblem && status.error.status === 403)
     return <NotYours message={status.error.message} />
-  if (status.data === undefined) {
+  if (status.data === undefined || !drawn) {
     return (
-      <main className="p-6">
+      <main className="p-5">
         {status.error ? (
           <Problem error={status.error} retry={() => void status.refetch()} />
         ) : (

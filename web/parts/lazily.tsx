@@ -6,8 +6,7 @@ import { type ComponentType, lazy, Suspense } from 'react'
  */
 export function lazily<P extends object>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
   const Part = lazy(async () => ({ default: await load() })) as unknown as ComponentType<P>
-  const fetchAhead = () => void load().catch(() => {})
-  window.addEventListener('load', () => setTimeout(fetchAhead, AFTER_LOAD_MS))
+  ahead.push(load)
   return function Lazily(props: P) {
     return (
       <Suspense fallback={null}>
@@ -17,5 +16,25 @@ export function lazily<P extends object>(load: () => Promise<ComponentType<P>>):
   }
 }
 
+const ahead: (() => Promise<unknown>)[] = []
+
 /** Leaves the first view the line and the processor to itself. */
-const AFTER_LOAD_MS = 2000
+const AFTER_LOAD_MS = 4000
+
+/** Safari knows no idle moments; a short pause is near enough. */
+const whenIdle = (run: () => void): void =>
+  void ('requestIdleCallback' in window ? window.requestIdleCallback(run) : setTimeout(run, 200))
+
+/** One after the other, each in an idle moment: all at once would hold up whoever just begins to read. */
+function fetchAhead(): void {
+  const load = ahead.shift()
+  if (load !== undefined)
+    whenIdle(
+      () =>
+        void load()
+          .catch(() => {})
+          .then(fetchAhead),
+    )
+}
+
+window.addEventListener('load', () => setTimeout(fetchAhead, AFTER_LOAD_MS))

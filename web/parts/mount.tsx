@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { type ReactElement, StrictMode } from 'react'
+import { type ReactElement, StrictMode, startTransition } from 'react'
 import { createRoot } from 'react-dom/client'
 import { createBrowserRouter, type RouteObject, RouterProvider } from 'react-router'
 import { ApiProblem, channelSlug } from './api.ts'
@@ -20,13 +20,17 @@ export function mount(folder: 'desk' | 'c', frame: ReactElement, pages: RouteObj
   const root = { path: '/', element: frame, errorElement: <Broken />, children: [...pages, lost] }
   const router = createBrowserRouter([root], { basename })
   const client = new QueryClient({ defaultOptions: { queries: { staleTime: 15_000, retry: onceIfWorthwhile } } })
-  createRoot(document.getElementById('app') as HTMLElement).render(
-    <StrictMode>
-      <QueryClientProvider client={client}>
-        <Toasts>
-          <RouterProvider router={router} />
-        </Toasts>
-      </QueryClientProvider>
-    </StrictMode>,
+  const page = createRoot(document.getElementById('app') as HTMLElement)
+  // In slices, so that a slow phone can scroll in between.
+  startTransition(() =>
+    page.render(
+      <StrictMode>
+        <QueryClientProvider client={client}>
+          <Toasts>
+            <RouterProvider router={router} />
+          </Toasts>
+        </QueryClientProvider>
+      </StrictMode>,
+    ),
   )
 }

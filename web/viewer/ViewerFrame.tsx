@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { clsx } from 'clsx'
 import { Dices, ListOrdered, MessageSquareText, ReceiptText, Store, Ticket } from 'lucide-react'
-import { useState } from 'react'
+import { useDeferredValue, useState } from 'react'
 import { NavLink, Outlet } from 'react-router'
 import { feedAddress } from '../parts/api.ts'
 import { type LiveFact, useLive } from '../parts/live.ts'
@@ -94,7 +94,9 @@ export function ViewerFrame() {
   const live = useViewerLive(channel.data)
   const name = channel.data?.name
   useTab({ site: name })
-  if (channel.data === undefined) {
+  // Drawn in slices: the whole page at once would hold up a slow phone.
+  const drawn = useDeferredValue(channel.data !== undefined)
+  if (channel.data === undefined || !drawn) {
     return (
       <main className="p-5">
         {channel.error ? (

@@ -13,11 +13,14 @@ const hashOf = (code: string) =>
     .update(code.toUpperCase().replace(/[^A-Z0-9]/g, ''))
     .digest('hex')
 
+/** A channel's word in addresses. */
+export const SLUG = /^[a-z0-9][a-z0-9-]{1,39}$/
+
 /** What is needed to make the installation's channel. */
 export const Claim = Type.Object(
   {
     code: Type.String({ minLength: 1, maxLength: 60 }),
-    slug: Type.String({ pattern: '^[a-z0-9][a-z0-9-]{1,39}$' }),
+    slug: Type.String({ pattern: SLUG.source }),
     name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }),
     currency: Currency,
   },

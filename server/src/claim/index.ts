@@ -1,1 +1,1 @@
-export { Claim, claimChannel, newClaimCode } from './claim.ts'
+export { Claim, claimChannel, newClaimCode, SLUG } from './claim.ts'

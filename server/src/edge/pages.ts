@@ -1,6 +1,7 @@
 import { serveStatic } from '@hono/node-server/serve-static'
-import { Hono, type MiddlewareHandler } from 'hono'
+import { type Context, Hono, type MiddlewareHandler } from 'hono'
 import type { Channels } from '../channels.ts'
+import { SLUG } from '../claim/index.ts'
 import type { Config } from '../config.ts'
 import { explanationPage, PROBLEM_STATUS, problem, readExplained } from '../http/index.ts'
 import type { Env } from './env.ts'
@@ -8,15 +9,24 @@ import { rafflePage, rafflePicture } from './preview.ts'
 
 const YEAR_SECONDS = 31_536_000
 
+/** What a page asks for first, so that a browser fetches it beside the programs and not after them. */
+function fetchedAlong(c: Context, first: string): void {
+  const slug = c.req.path.split('/')[2] ?? ''
+  if (SLUG.test(slug)) c.header('link', `</api/channels/${slug}${first}>; rel=preload; as=fetch; crossorigin=anonymous`)
+}
+
 /** The three web applications (desk, viewer pages, overlay), each one document, and what they load. */
 export function pages(config: Config, channels: Channels): Hono<Env> {
   const app = new Hono<Env>()
-  const document = (name: string): MiddlewareHandler => {
+  const document = (name: string, first?: string): MiddlewareHandler => {
     return serveStatic({
       root: config.WEB_FOLDER,
       precompressed: true,
       path: `${name}.html`,
-      onFound: (_path, c) => c.header('cache-control', 'no-cache'),
+      onFound: (_path, c) => {
+        c.header('cache-control', 'no-cache')
+        if (first !== undefined) fetchedAlong(c, first)
+      },
     })
   }
   app.get('/', async (c) => {
@@ -34,10 +44,10 @@ export function pages(config: Config, channels: Channels): Hono<Env> {
     return c.redirect(channel === undefined ? '/claim' : `/desk/${channel.slug}`)
   })
   app.get('/claim', document('claim'))
-  app.get('/desk/*', document('desk'))
+  app.get('/desk/*', document('desk', '/desk/status'))
   app.get('/c/:slug/raffles/:raffle/preview.png', rafflePicture({ config, channels }))
   app.get('/c/:slug/raffles/:raffle', rafflePage({ config, channels }))
-  app.get('/c/*', document('viewer'))
+  app.get('/c/*', document('viewer', '/store'))
   app.get('/overlay/*', document('overlay'))
   app.get(
     '/*',

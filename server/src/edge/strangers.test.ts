@@ -1,3 +1,6 @@
+import { copyFile, mkdtemp } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { Hono } from 'hono'
 import { describe, expect, test } from 'vitest'
 import type { Route } from '../http/index.ts'
@@ -118,6 +121,17 @@ describe('the door', () => {
     expect(policy).not.toMatch(/script-src[^;]*unsafe/)
     expect(headers.get('strict-transport-security')).toBeNull()
     expect(headers.get('x-content-type-options')).toBe('nosniff')
+  })
+
+  test('names what a page asks for first, and nothing that its address only pretends', async () => {
+    const folder = await mkdtemp(join(tmpdir(), 'web-'))
+    for (const page of ['desk', 'viewer']) await copyFile(`web/${page}.html`, join(folder, `${page}.html`))
+    const { web } = await testServer({ WEB_FOLDER: folder })
+    const link = async (path: string) => (await fetch(web + path)).headers.get('link')
+    const along = (path: string) => `<${path}>; rel=preload; as=fetch; crossorigin=anonymous`
+    expect(await link('/c/bench/lists')).toBe(along('/api/channels/bench/store'))
+    expect(await link('/desk/bench')).toBe(along('/api/channels/bench/desk/status'))
+    for (const odd of ['/c/a%3E%3Bb', '/c/', `/c/${'x'.repeat(60)}`, '/desk/B<ench']) expect(await link(odd)).toBeNull()
   })
 
   test('demands TLS of browsers where the public address has it', async () => {

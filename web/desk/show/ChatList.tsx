@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useRef } from 'react'
+import { memo, useEffect, useRef } from 'react'
 import { CODE_HERE } from '#core/voice'
 import type { LiveFact } from '../../parts/live.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
@@ -59,7 +59,8 @@ export function ChatList({ onViewer }: { onViewer: (id: number) => void }) {
   )
 }
 
-function Line({ line, onViewer }: { line: LiveFact; onViewer: (id: number) => void }) {
+/** Kept as it is while the clock of the panel ticks. */
+const Line = memo(function Line({ line, onViewer }: { line: LiveFact; onViewer: (id: number) => void }) {
   const { name, text, to, viewer } = line.body
   const ours = line.kind === 'chat.replied'
   return (
@@ -81,4 +82,4 @@ function Line({ line, onViewer }: { line: LiveFact; onViewer: (id: number) => vo
       </span>
     </p>
   )
-}
+})

@@ -28,7 +28,11 @@ export function EveningChart() {
       aside={`${currency.many} paid above, spent below, per ${durationInWords(width)}`}
       bodyClassName="px-4 py-3"
     >
-      {evening.isPending && <Loading what="the evening" />}
+      {evening.isPending && (
+        <div style={{ aspectRatio: WIDTH / HEIGHT }}>
+          <Loading what="the evening" />
+        </div>
+      )}
       {evening.isError && <Problem error={evening.error} retry={() => void evening.refetch()} />}
       {evening.data?.show === null && <p className="text-muted">After your first show, its evening is drawn here.</p>}
       {bars.length > 0 && <Bars bars={bars} unit={currency.many} />}
