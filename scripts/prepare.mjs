@@ -41,6 +41,7 @@ const UNPACKED = [
   ['usr/bin/promtool', 'prometheus'],
   ['usr/sbin/nginx', 'nginx'],
   ['usr/sbin/ircd-hybrid', 'ircd-hybrid'],
+  ['usr/sbin/anope', 'anope'],
 ]
 /** The one place where ircd-hybrid looks for its parts. */
 const HYBRID_PARTS = '/usr/lib/ircd-hybrid'

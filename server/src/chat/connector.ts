@@ -251,7 +251,7 @@ export class ChatConnector {
   #refused({ error, channel, reason }: { error: string; channel?: string; reason?: string }): void {
     if (error === 'cannot_send_to_channel' && this.#listener.joined) return this.#listener.silenced()
     if (/flood/i.test(reason ?? '')) this.#speaker.slower()
-    this.#farewell ??= farewellSentence(error, reason)
+    this.#farewell = farewellSentence(error, reason, this.#farewell)
     const sentence = refusalSentence(error, this.#room, reason)
     if (sentence === undefined || (channel !== undefined && !this.#client.caseCompare(channel, this.#room))) return
     this.#putOut(sentence)

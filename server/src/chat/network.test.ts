@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from 'vitest'
 import { keyOf } from '#core/people'
+import { anope } from '../testing/peers/anope.ts'
 import { hybrid } from '../testing/peers/hybrid.ts'
 import { atheme, inspircd, ownCertificate, withAccount } from '../testing/peers/inspircd.ts'
 import { ngircd } from '../testing/peers/ngircd.ts'
@@ -11,11 +12,16 @@ import { soon } from '../testing/peers/started.ts'
 const BOT = { account: 'Ricompensa', password: 'of-the-bot' }
 
 /** A network with services, and somebody who runs the room. */
-async function network(wanted: Parameters<typeof inspircd>[0] = {}) {
+async function network(wanted: Parameters<typeof inspircd>[0] = {}, services = atheme) {
   const server = await inspircd(wanted)
-  await atheme(server)
+  await services(server)
   return server.port
 }
+
+const SERVICES = [
+  ['Atheme', atheme],
+  ['Anope', anope],
+] as const
 
 /** Somebody in the room, who came first and so runs it. */
 async function host(port: number, ...modes: string[]) {
@@ -25,49 +31,55 @@ async function host(port: number, ...modes: string[]) {
   return one
 }
 
-test('signed in the bot takes its nick back, and is never somebody who watches, on neither of its connections', async () => {
-  const port = await network()
-  // What is left of it from before: under its account, in the room, with its nick.
-  const before = await withAccount(port, 'Ricompensa', BOT.password)
-  before.send('JOIN #bench')
-  await before.settled()
-  const { of, state } = connectTo(port, { sasl: BOT, nickService: 'NickServ' })
-  await soon(() => expect(state()).toMatchObject({ status: 'connected', sentence: 'In #bench.' }))
-  const watcher = plainClient(port, 'pia')
-  watcher.send('JOIN #bench')
-  await soon(() => expect(of('presence.arrived').at(-1)).toMatchObject({ who: { name: 'pia' } }))
-  watcher.send('NAMES #bench')
-  await soon(() => expect(watcher.heard()).toMatch(/353 .*[ :@+]Ricompensa( |$)/m))
-  await soon(() => expect(before.heard()).toMatch(/ERROR|KILL/))
-  watcher.send('PRIVMSG #bench :!rivets')
-  await soon(() => expect(of('chat.line')).toHaveLength(1))
-  expect(of('presence.arrived').map((one) => 'who' in one && (one.who as { name: string }).name)).toEqual(['pia'])
-})
+test.each(SERVICES)(
+  'signed in at %s the bot takes its nick back, and is never somebody who watches, on neither of its connections',
+  async (_, services) => {
+    const port = await network({}, services)
+    // What is left of it from before: under its account, in the room, with its nick.
+    const before = await withAccount(port, 'Ricompensa', BOT.password)
+    before.send('JOIN #bench')
+    await before.settled()
+    const { of, state } = connectTo(port, { sasl: BOT, nickService: 'NickServ' })
+    await soon(() => expect(state()).toMatchObject({ status: 'connected', sentence: 'In #bench.' }))
+    const watcher = plainClient(port, 'pia')
+    watcher.send('JOIN #bench')
+    await soon(() => expect(of('presence.arrived').at(-1)).toMatchObject({ who: { name: 'pia' } }))
+    watcher.send('NAMES #bench')
+    await soon(() => expect(watcher.heard()).toMatch(/353 .*[ :@+]Ricompensa( |$)/m))
+    await soon(() => expect(before.heard()).toMatch(/ERROR|KILL/))
+    watcher.send('PRIVMSG #bench :!rivets')
+    await soon(() => expect(of('chat.line')).toHaveLength(1))
+    expect(of('presence.arrived').map((one) => 'who' in one && (one.who as { name: string }).name)).toEqual(['pia'])
+  },
+)
 
-test('another account is another person: who signs in and out at the services leaves and arrives, and ends with them', async () => {
-  const port = await network()
-  await host(port)
-  ;(await withAccount(port, 'pia_ohm', 'of-pia')).close()
-  const { of, state } = connectTo(port)
-  await soon(() => expect(state()?.status).toBe('connected'))
-  const pia = plainClient(port, 'Pia')
-  pia.send('JOIN #bench')
-  const nick = keyOf({ issuer: 'nick', account: 'pia' })
-  await soon(() => expect(of('presence.arrived').at(-1)).toMatchObject({ who: { issuer: 'nick', account: 'pia' } }))
+test.each(SERVICES)(
+  'another account is another person: who signs in and out at %s leaves and arrives, and ends with them',
+  async (_, services) => {
+    const port = await network({}, services)
+    await host(port)
+    ;(await withAccount(port, 'pia_ohm', 'of-pia')).close()
+    const { of, state } = connectTo(port)
+    await soon(() => expect(state()?.status).toBe('connected'))
+    const pia = plainClient(port, 'Pia')
+    pia.send('JOIN #bench')
+    const nick = keyOf({ issuer: 'nick', account: 'pia' })
+    await soon(() => expect(of('presence.arrived').at(-1)).toMatchObject({ who: { issuer: 'nick', account: 'pia' } }))
 
-  pia.send('PRIVMSG NickServ :IDENTIFY pia_ohm of-pia')
-  await soon(() => expect(of('presence.arrived').at(-1)).toMatchObject({ who: { account: 'pia_ohm', name: 'Pia' } }))
-  expect(of('presence.left')).toMatchObject([{ account: nick }])
-  pia.send('PRIVMSG #bench :!rivets')
-  await soon(() => expect(of('chat.line').at(-1)).toMatchObject({ who: { account: 'pia_ohm' } }))
+    pia.send('PRIVMSG NickServ :IDENTIFY pia_ohm of-pia')
+    await soon(() => expect(of('presence.arrived').at(-1)).toMatchObject({ who: { account: 'pia_ohm', name: 'Pia' } }))
+    expect(of('presence.left')).toMatchObject([{ account: nick }])
+    pia.send('PRIVMSG #bench :!rivets')
+    await soon(() => expect(of('chat.line').at(-1)).toMatchObject({ who: { account: 'pia_ohm' } }))
 
-  pia.send('PRIVMSG NickServ :LOGOUT')
-  await soon(() => expect(of('presence.left').at(-1)).toMatchObject({ account: 'pia_ohm' }))
-  expect(of('presence.arrived').at(-1)).toMatchObject({ who: { issuer: 'nick', account: 'pia' } })
-  pia.send('PART #bench')
-  await soon(() => expect(of('presence.left').at(-1)).toMatchObject({ account: nick }))
-  expect(of('presence.left')).toHaveLength(3)
-})
+    pia.send('PRIVMSG NickServ :LOGOUT')
+    await soon(() => expect(of('presence.left').at(-1)).toMatchObject({ account: 'pia_ohm' }))
+    expect(of('presence.arrived').at(-1)).toMatchObject({ who: { issuer: 'nick', account: 'pia' } })
+    pia.send('PART #bench')
+    await soon(() => expect(of('presence.left').at(-1)).toMatchObject({ account: nick }))
+    expect(of('presence.left')).toHaveLength(3)
+  },
+)
 
 test('where the network tells of accounts with the lines only, a line moves presence to its account', async () => {
   const port = await network({ without: ['ircv3'] })
@@ -122,22 +134,25 @@ test('whom the network hides counts while they speak, and the room says so', asy
   await soon(() => expect(state()?.sentence).toContain('counts as present for 15 minutes after speaking'))
 })
 
-test('a password that the network does not take: the bot says so and stays out, unless it may speak without', async () => {
-  const port = await network()
-  await host(port)
-  ;(await withAccount(port, 'Ricompensa', BOT.password)).close()
-  const wrong = { account: 'Ricompensa', password: 'not-that' }
-  const strict = connectTo(port, { sasl: wrong })
-  await soon(() => expect(strict.state()).toMatchObject({ status: 'refused' }))
-  expect(strict.state()?.sentence).toMatch(
-    /does not take the bot’s account and password \(“.+”\)\. Check CHAT_SASL_ACCOUNT/,
-  )
-  expect(strict.states.some(({ status }) => status === 'connected')).toBe(false)
-  strict.connector.stop()
-  const lenient = connectTo(port, { sasl: wrong, unsigned: true, nick: 'Lenient' })
-  await soon(() => expect(lenient.state()).toMatchObject({ status: 'connected' }))
-  expect(lenient.state()?.sentence).toMatch(/^In #bench\. The bot is not signed in\. The network does not take/)
-})
+test.each(SERVICES)(
+  'a password that %s does not take: the bot says so and stays out, unless it may speak without',
+  async (_, services) => {
+    const port = await network({}, services)
+    await host(port)
+    ;(await withAccount(port, 'Ricompensa', BOT.password)).close()
+    const wrong = { account: 'Ricompensa', password: 'not-that' }
+    const strict = connectTo(port, { sasl: wrong })
+    await soon(() => expect(strict.state()).toMatchObject({ status: 'refused' }))
+    expect(strict.state()?.sentence).toMatch(
+      /does not take the bot’s account and password \(“.+”\)\. Check CHAT_SASL_ACCOUNT/,
+    )
+    expect(strict.states.some(({ status }) => status === 'connected')).toBe(false)
+    strict.connector.stop()
+    const lenient = connectTo(port, { sasl: wrong, unsigned: true, nick: 'Lenient' })
+    await soon(() => expect(lenient.state()).toMatchObject({ status: 'connected' }))
+    expect(lenient.state()?.sentence).toMatch(/^In #bench\. The bot is not signed in\. The network does not take/)
+  },
+)
 
 test('a network that signs in nobody, and a room that needs a key or a voice: said, and over when it is over', async () => {
   const { port } = await inspircd()
@@ -193,6 +208,32 @@ test('a certificate that is not trusted: the bot says what to set, and with that
   await soon(() => expect(distrustful.state()?.sentence).toMatch(/its certificate is not trusted.*set CHAT_TLS_CA/))
   distrustful.connector.stop()
   const { state } = connectTo(port, { address, ca: readFileSync(`${folder}/certificate.pem`, 'utf8') })
+  await soon(() => expect(state()?.sentence).toBe('In #bench.'))
+})
+
+test('a room that sends the bot on to another: it works there, and says from where it was moved', async () => {
+  const { port } = await inspircd({ more: ['<module name="redirect">'] })
+  const one = await host(port)
+  one.send('JOIN #annex', 'MODE #bench +lL 1 #annex')
+  await one.settled()
+  const { of, state } = connectTo(port)
+  await soon(() => expect(state()?.sentence).toBe('In #annex. The bot was moved there from #bench.'))
+  one.send('PRIVMSG #bench :!rivets', 'PRIVMSG #annex :!here')
+  await soon(() => expect(of('chat.line')).toMatchObject([{ text: '!here' }]))
+})
+
+test('a network that has banned the bot, or wants it to wait: Connections has its reason, and the bot is back when it may', async () => {
+  const flood =
+    '<connflood seconds="6" maxconns="4" timeout="2" quitmsg="Throttled: too many connections" bootwait="0">'
+  const { port } = await inspircd({ more: ['<module name="connflood">', flood] })
+  const one = await host(port)
+  one.send('OPER test test', 'GLINE Ricompensa@* 1h :no programs here, ask the staff')
+  await one.settled()
+  const { states, state } = connectTo(port)
+  const said = (words: RegExp) => soon(() => expect(states.some(({ sentence }) => words.test(sentence))).toBe(true))
+  await said(/it is banned there\. Ask those who run it; .*“You're banned!”.*“.*no programs here, ask the staff/)
+  await said(/^The network wants the bot to wait .*“.*Throttled: too many connections/)
+  one.send('GLINE Ricompensa@*')
   await soon(() => expect(state()?.sentence).toBe('In #bench.'))
 })
 

@@ -30,12 +30,17 @@ export function refusalSentence(error: string, room: string, reason?: string): s
   return sentence === undefined ? undefined : `${sentence}${inTheirWords(reason)}`
 }
 
-/** What the network says as it ends the connection, or does not begin it; undefined for what does not end it. */
-export function farewellSentence(error: string, reason?: string): string | undefined {
+const BANNED = 'The network does not let the bot in: it is banned there. Ask those who run it; the bot keeps trying.'
+
+/**
+ * What the network says as it ends the connection, or does not begin it; undefined for what does not end it.
+ * @param before - What is known already. Some networks tell why somebody is banned only with their very last words.
+ */
+export function farewellSentence(error: string, reason?: string, before?: string): string | undefined {
+  if (before !== undefined) return error === 'irc' && before.startsWith(BANNED) ? before + inTheirWords(reason) : before
   if (error === 'password_mismatch')
     return `The network does not take the bot’s password. Check CHAT_SASL_PASSWORD; it keeps trying.${inTheirWords(reason)}`
-  if (error === 'banned_from_network')
-    return `The network does not let the bot in: it is banned there. Ask those who run it; the bot keeps trying.${inTheirWords(reason)}`
+  if (error === 'banned_from_network') return BANNED + inTheirWords(reason)
   if (error !== 'irc') return undefined
   if (/throttl|too fast|reconnect/i.test(reason ?? ''))
     return `The network wants the bot to wait before it connects again; it tries again by itself.${inTheirWords(reason)}`

@@ -8,6 +8,8 @@ import { folderWith, reachable, soon, started } from './started.ts'
 const MODULES = [
   ...['ircv3', 'ircv3_accounttag', 'ircv3_batch', 'ircv3_servertime', 'ircv3_msgid', 'ircv3_capnotify', 'cap'],
   ...['ircv3_ctctags', 'sasl', 'services_account', 'spanningtree', 'namesx', 'chanhistory', 'auditorium', 'delayjoin'],
+  // What Anope asks for.
+  ...['hidechans', 'chghost'],
 ]
 const SERVICES_PASSWORD = 'between-servers'
 
@@ -16,12 +18,14 @@ interface Wanted {
   readonly without?: readonly string[]
   /** How many lines a second it takes from one client before it slows it down, in thousandths. */
   readonly commandRate?: number
+  /** More modules, with what they are told. */
+  readonly more?: readonly string[]
   /** The folder of `certificate.pem` and `key.pem`, for TLS. */
   readonly tls?: string
 }
 
 /** Debian's InspIRCd, with a link for services. @returns Its port, and the port for services. */
-export async function inspircd({ without = [], commandRate = 1000, tls }: Wanted = {}) {
+export async function inspircd({ without = [], commandRate = 1000, more = [], tls }: Wanted = {}) {
   const [port, servicesPort] = [await freePort(), await freePort()]
   const config = (folder: string) =>
     [
@@ -35,6 +39,7 @@ export async function inspircd({ without = [], commandRate = 1000, tls }: Wanted
       '<options defaultmodes="not" allowzerolimit="yes">',
       `<pid file="${folder}/pid">`,
       ...MODULES.filter((one) => !without.includes(one)).map((one) => `<module name="${one}">`),
+      ...more,
       '<class name="all" commands="*" privs="*"><type name="all" classes="all">',
       '<oper name="test" password="test" host="*" type="all">',
       '<chanhistory maxlines="50" prefixmsg="yes" bots="yes">',
@@ -46,7 +51,7 @@ export async function inspircd({ without = [], commandRate = 1000, tls }: Wanted
   const folder = folderWith('inspircd', { 'inspircd.conf': config })
   started('/usr/sbin/inspircd', ['--runasroot', '--nofork', '--config', `${folder}/inspircd.conf`])
   await reachable(port)
-  return { port, servicesPort }
+  return { port, servicesPort, servicesPassword: SERVICES_PASSWORD }
 }
 
 const tlsProfile = (folder: string): string[] => [
@@ -67,8 +72,11 @@ export function ownCertificate(): string {
 
 const SERVICES = ['nickserv/main', 'nickserv/ghost', 'nickserv/identify', 'nickserv/logout', 'nickserv/register']
 
+/** Where services of a network sign in. */
+export type Services = Awaited<ReturnType<typeof inspircd>>
+
 /** Debian's Atheme beside it: accounts, and services for nicks. */
-export async function atheme({ port, servicesPort }: { readonly port: number; readonly servicesPort: number }) {
+export async function atheme({ port, servicesPort, servicesPassword }: Services): Promise<void> {
   const config = () =>
     [
       ...[
@@ -83,7 +91,7 @@ export async function atheme({ port, servicesPort }: { readonly port: number; re
       '  adminname = "test"; adminemail = "test@irc.test"; registeremail = "test@irc.test"; mta = "/bin/true";',
       '  loglevel = { error; }; maxlogins = 9; maxusers = 0; mdlimit = 30; auth = none; casemapping = rfc1459; };',
       `uplink "irc.test" { host = "127.0.0.1"; port = ${servicesPort};`,
-      `  send_password = "${SERVICES_PASSWORD}"; receive_password = "${SERVICES_PASSWORD}"; };`,
+      `  send_password = "${servicesPassword}"; receive_password = "${servicesPassword}"; };`,
       'nickserv { spam; nick = "NickServ"; user = "NickServ"; host = "services.test"; real = "nicks"; };',
       'saslserv { nick = "SaslServ"; user = "SaslServ"; host = "services.test"; real = "sign-in"; };',
       'general { permissive_mode; silent; commit_interval = 5; };',
@@ -92,6 +100,11 @@ export async function atheme({ port, servicesPort }: { readonly port: number; re
   const folder = folderWith('atheme', { 'atheme.conf': config })
   const files = ['-c', `${folder}/atheme.conf`, '-D', folder, '-l', `${folder}/log`, '-p', `${folder}/pid`]
   started('/usr/bin/atheme-services', ['-n', ...files])
+  await servicesThere(port)
+}
+
+/** Waits until those who ask for the service for nicks find it. */
+export async function servicesThere(port: number): Promise<void> {
   await soon(async () => {
     const asker = plainClient(port, `asker${Math.floor(Math.random() * 1e6)}`)
     asker.send('WHOIS NickServ')
