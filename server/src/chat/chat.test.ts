@@ -58,6 +58,7 @@ async function seated(before: readonly string[] = []) {
     nick: 'Ricompensa',
     submit: async (key, intent) => void intents.push({ ...intent, key }),
     privately: async () => ({ accounts: ['pia'], code: 'CODE-1', page: 'the page' }),
+    page: async () => 'https://bench.test/c/bench/mine',
     presentBefore: async () => ({ accounts: before, until: 77 }),
     onState: ({ status }) => void states.push(status),
     clock: () => 0,

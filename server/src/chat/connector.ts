@@ -22,6 +22,8 @@ export interface ConnectorOptions {
   readonly issuer?: string
   /** What is needed to tell somebody something that is for them alone. */
   readonly privately: (viewer: number, code: CodeOf | undefined) => Promise<ForOne>
+  /** Where viewers find what is theirs. */
+  readonly page: () => Promise<string>
   readonly sasl?: SaslAccount
   /** Whether the bot may speak without being signed in, if the network does not take its account. */
   readonly unsigned?: boolean
@@ -141,8 +143,15 @@ export class ChatConnector {
     const to = body.to === null ? null : String(body.to)
     // A name that could not be a nick would end the command or start another.
     if (to !== null && (to === '' || /[\s,:]/.test(to) || speakable(to) !== to)) return
+    if (to !== null && this.#speaker.crowded) return void this.#pointToPage(fact, to)
     const likeness = typeof body.likeness === 'string' ? { likeness: body.likeness } : {}
     this.#speaker.add({ seq, at, to, text: String(body.text), ...likeness, first: body.first === true })
+  }
+
+  /** One line for many who would each have to wait too long for an answer of their own. */
+  async #pointToPage({ seq, at }: Pick<Fact, 'seq' | 'at'>, nick: string): Promise<void> {
+    const ending = `: too many ask at once to answer each of you alone. See ${await this.options.page()}`
+    this.#speaker.add({ seq, at, to: null, text: nick, likeness: 'page', ending })
   }
 
   /** Tells somebody alone, if a nick in the room is theirs; else that something waits on their page, which tells nothing. */
@@ -152,6 +161,7 @@ export class ChatConnector {
     const theirs = this.#listener.presence.room.all().filter((who) => accounts.includes(keyOf(who)))
     const nick = (theirs.find((who) => who.name === name) ?? theirs[0])?.name
     const text = String(body.text).replaceAll(CODE_HERE, () => code ?? '')
+    if (nick !== undefined && this.#speaker.crowded) return this.#pointToPage({ seq, at }, nick)
     if (nick !== undefined) this.#speaker.add({ seq, at, to: nick, text })
     else this.#speaker.add({ seq, at, to: null, text: `${speakable(name)}: something is for you alone. See ${page}` })
   }

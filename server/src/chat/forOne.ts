@@ -8,9 +8,15 @@ import type { ForOne } from './connector.ts'
 
 const { viewer, alias } = schema
 
+/** Where the viewers of a channel find what is theirs. */
+export async function ownPage(db: Reader, channel: number): Promise<string> {
+  const { address } = await settingOf(db, channel, homeSetting)
+  return `${address}/mine`
+}
+
 /** What telling somebody alone needs: all their accounts, the code that is for them, and where their page is. */
 export async function forOne(db: Reader, channel: number, id: number, code: CodeOf | undefined): Promise<ForOne> {
-  const [own, others, { address }] = await Promise.all([
+  const [own, others, page] = await Promise.all([
     db
       .select({ key: viewer.accountKey })
       .from(viewer)
@@ -19,8 +25,8 @@ export async function forOne(db: Reader, channel: number, id: number, code: Code
       .select({ key: alias.account })
       .from(alias)
       .where(and(eq(alias.channel, channel), eq(alias.viewer, id))),
-    settingOf(db, channel, homeSetting),
+    ownPage(db, channel),
   ])
   const accounts = [...own, ...others].map(({ key }) => key)
-  return { accounts, code: code === undefined ? null : await codeIn(db, channel, code), page: `${address}/mine` }
+  return { accounts, code: code === undefined ? null : await codeIn(db, channel, code), page }
 }

@@ -239,8 +239,12 @@ test('a network that has banned the bot, or wants it to wait: Connections has it
 
 test('two hundred who ask at once are all answered, in as few lines as can be said within a minute', async () => {
   const servers = { InspIRCd: (await inspircd()).port, ngIRCd: await ngircd(), 'ircd-hybrid': await hybrid() }
-  await Promise.all(Object.entries(servers).map(([name, port]) => answeredCrowd(name, port)))
+  const alone = (await inspircd()).port
+  await Promise.all([...Object.entries(servers).map(([name, port]) => answeredCrowd(name, port)), answeredAlone(alone)])
 })
+
+/** Fifteen lines at once, and one in each second and a half: so many can be said within a minute. */
+const LINES_A_MINUTE = 15 + 60 / 1.5
 
 async function answeredCrowd(server: string, port: number): Promise<void> {
   const one = await host(port)
@@ -250,7 +254,25 @@ async function answeredCrowd(server: string, port: number): Promise<void> {
   for (const name of names) reply(`${name} has 7,294 rivets.`, null, 'answer')
   await soon(() => expect(names.filter((name) => !one.heard().includes(`${name} has`))).toEqual([]))
   const lines = one.lines.filter((line) => line.includes('PRIVMSG #bench :viewer_'))
-  // Fifteen at once, and one in each second and a half.
-  expect(lines.length, server).toBeLessThanOrEqual(15 + 60 / 1.5)
+  expect(lines.length, server).toBeLessThanOrEqual(LINES_A_MINUTE)
   expect(state()?.status, server).toBe('connected')
+}
+
+/** Who is answered alone: the first ones are, and the others hear where to look instead of waiting for minutes. */
+async function answeredAlone(port: number): Promise<void> {
+  const one = await host(port)
+  const early = plainClient(port, 'early_bird')
+  early.send('JOIN #bench')
+  await early.settled()
+  const { reply, state } = connectTo(port)
+  await soon(() => expect(state()?.status).toBe('connected'))
+  const names = ['early_bird', ...Array.from({ length: 199 }, (_, i) => `viewer_${i}_with_a_name`)]
+  for (const name of names) reply('You have 7,294 rivets.', name, 'answer')
+  await soon(() => expect(early.heard()).toMatch(/NOTICE early_bird :You have 7,294 rivets\./))
+  await soon(() => expect(one.heard()).toMatch(/viewer_198_with_a_name: too many ask at once/))
+  const pointing = one.lines.filter((line) => line.includes(': too many ask at once to answer each of you alone.'))
+  expect(pointing.every((line) => line.endsWith('See https://bench.test/c/bench/mine'))).toBe(true)
+  const told = names.filter((name) => pointing.some((line) => line.includes(`${name}:`) || line.includes(`${name},`)))
+  expect(told).toEqual(names.slice(-told.length))
+  expect(names.length - told.length + pointing.length).toBeLessThanOrEqual(LINES_A_MINUTE)
 }

@@ -10,7 +10,7 @@ import type { Reader } from '../database/index.ts'
 import { lastFactAt, newestSeq } from '../feed/index.ts'
 import { settingOf } from '../settings/index.ts'
 import { ChatConnector } from './connector.ts'
-import { forOne } from './forOne.ts'
+import { forOne, ownPage } from './forOne.ts'
 import { ChatQuota } from './quota.ts'
 import type { SeatTable } from './seatTable.ts'
 import type { ChatState } from './state.ts'
@@ -143,6 +143,7 @@ export class ChatSeat {
       },
       issuer: this.issuer,
       privately: (viewer, code) => forOne(this.db, channel, viewer, code),
+      page: () => ownPage(this.db, channel),
       presentBefore: async () => ({ accounts: await this.#presentAccounts(channel), until: on.knownUntil() }),
       onState: on.onState,
       clock: this.channels.clock,

@@ -10,6 +10,8 @@ export interface Saying {
   readonly text: string
   /** Sayings of one likeness can be joined into a line. */
   readonly likeness?: string
+  /** Said once after all that are joined, which are names then: "pia, jo: see your page". */
+  readonly ending?: string
   /** What the team writes as the bot: it goes before all answers, and is still wanted when they are not. */
   readonly first?: boolean
 }
@@ -30,6 +32,8 @@ const MOST_WAITING = 500
 /** An answer this old helps nobody any more. */
 const STALE_SECONDS = 60
 const FIRST_STALE_SECONDS = 600
+/** Who must wait for longer to be told something alone (milliseconds) would hear it too late. */
+const CROWDED_MS = 30_000
 /** After so many lines in a row, answers that can be joined wait for so long for others of their likeness (milliseconds). */
 const IN_A_ROW = 2
 const GATHER_MS = 400
@@ -59,6 +63,11 @@ export class Speaker {
 
   get waiting(): number {
     return this.#waiting.length
+  }
+
+  /** Whether so much waits that nobody more can be told something alone in good time. */
+  get crowded(): boolean {
+    return this.#waiting.length * this.#options.everyMs * this.#timesSlower() > CROWDED_MS
   }
 
   add(saying: Saying): void {
@@ -144,19 +153,20 @@ export class Speaker {
    * same at once are answered together, and chat is not flooded.
    */
   #joined(next: Saying): string {
-    if (next.likeness === undefined || next.to !== null) return next.text
+    const { likeness, ending = '' } = next
+    if (likeness === undefined || next.to !== null) return next.text + ending
     let line = next.text
     for (let i = 0; i < this.#waiting.length; ) {
       const other = this.#waiting[i]
-      const longer = `${line} ${other?.text ?? ''}`
-      if (other?.likeness !== next.likeness || other.to !== null || !fitsLine(longer)) {
+      const longer = `${line}${ending === '' ? '' : ','} ${other?.text ?? ''}`
+      if (other?.likeness !== likeness || other.to !== null || !fitsLine(longer + ending)) {
         i++
         continue
       }
       line = longer
       this.#waiting.splice(i, 1)
     }
-    return line
+    return line + ending
   }
 
   #drop(saying: Saying | undefined, why: string): void {

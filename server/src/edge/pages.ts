@@ -15,12 +15,11 @@ function fetchedAlong(c: Context, first: string): void {
   if (SLUG.test(slug)) c.header('link', `</api/channels/${slug}${first}>; rel=preload; as=fetch; crossorigin=anonymous`)
 }
 
-/** The three web applications (desk, viewer pages, overlay), each one document, and what they load. */
-export function pages(config: Config, channels: Channels): Hono<Env> {
-  const app = new Hono<Env>()
-  const document = (name: string, first?: string): MiddlewareHandler => {
-    return serveStatic({
-      root: config.WEB_FOLDER,
+const documentIn =
+  (root: string) =>
+  (name: string, first?: string): MiddlewareHandler =>
+    serveStatic({
+      root,
       precompressed: true,
       path: `${name}.html`,
       onFound: (_path, c) => {
@@ -28,7 +27,11 @@ export function pages(config: Config, channels: Channels): Hono<Env> {
         if (first !== undefined) fetchedAlong(c, first)
       },
     })
-  }
+
+/** The three web applications (desk, viewer pages, overlay), each one document, and what they load. */
+export function pages(config: Config, channels: Channels): Hono<Env> {
+  const app = new Hono<Env>()
+  const document = documentIn(config.WEB_FOLDER)
   app.get('/', async (c) => {
     const channel = await channels.first()
     return c.redirect(channel === undefined ? '/claim' : `/c/${channel.slug}`)

@@ -13,6 +13,7 @@ export function connectTo(port: number, options: Partial<ConnectorOptions> = {})
     nick: 'Ricompensa',
     submit: async (key, intent) => void intents.push({ ...intent, key }),
     privately: async () => ({ accounts: ['pia'], code: 'CODE-1', page: 'the page' }),
+    page: async () => 'https://bench.test/c/bench/mine',
     presentBefore: async () => ({ accounts: [], until: 0 }),
     onState: (state) => void states.push(state),
     clock: now,
