@@ -17,7 +17,7 @@ export default defineConfig({
         extends: true,
         test: {
           name: 'rules',
-          include: ['core/**/*.test.ts', 'web/**/*.test.ts'],
+          include: ['core/**/*.test.ts', 'web/**/*.test.ts', 'scripts/**/*.test.ts'],
         },
       },
       {

@@ -1,8 +1,9 @@
 import type { World } from '../world/index.ts'
-import type { RoundRow, RoundState, SeatRow } from './rounds.ts'
+import type { HeistState, ReelsState, RouletteState, RoundRow, RoundState, SeatRow } from './rounds.ts'
+import type { HeistSite } from './schema.ts'
 
 /** What everybody may know of a round while it is on. */
-export const roundBody = (round: RoundRow): Record<string, unknown> => ({
+export const roundBody = (round: RoundRow) => ({
   round: round.id,
   game: round.game,
   status: round.status,
@@ -16,15 +17,34 @@ export const roundBody = (round: RoundRow): Record<string, unknown> => ({
 })
 
 /** A round's state without what nobody needs live. */
-function shownState(state: RoundState): unknown {
-  if (state.of === 'roulette') return { of: state.of, number: state.number }
-  if (state.of === 'reels') return { of: state.of, shown: state.shown }
-  if (state.of === 'heist' && state.site !== null) {
-    const { name, rooms } = state.site
-    return { ...state, site: { name, rooms: rooms.map((room) => ({ name: room.name, multiplier: room.multiplier })) } }
-  }
-  return state
+export type ShownState =
+  | Pick<RouletteState, 'of' | 'number'>
+  | Pick<ReelsState, 'of' | 'shown'>
+  | (Omit<HeistState, 'site'> & { readonly site: ShownSite | null })
+  | Exclude<RoundState, RouletteState | ReelsState | HeistState>
+
+interface ShownSite {
+  readonly name: string
+  readonly rooms: readonly { readonly name: string; readonly multiplier: number }[]
 }
+
+function shownState(state: RoundState): ShownState {
+  switch (state.of) {
+    case 'roulette':
+      return { of: state.of, number: state.number }
+    case 'reels':
+      return { of: state.of, shown: state.shown }
+    case 'heist':
+      return { ...state, site: state.site && shownSite(state.site) }
+    default:
+      return state
+  }
+}
+
+const shownSite = ({ name, rooms }: HeistSite): ShownSite => ({
+  name,
+  rooms: rooms.map((room) => ({ name: room.name, multiplier: room.multiplier })),
+})
 
 /** Tells every page how a round stands. @param all - Who is in it, where pages show that. */
 export const tellRound = (world: World, round: RoundRow, all: readonly SeatRow[] = []): void =>

@@ -4,7 +4,8 @@ import { defineTable } from '../world/index.ts'
  * `waiting`: to be done by hand; what was paid is held in the pot that bears the order's id. `running`: bought for a time that is
  * not over. `back`: that time is over, and it is to be taken back by hand. `done`, `refunded`.
  */
-export type OrderStatus = 'waiting' | 'running' | 'back' | 'done' | 'refunded'
+export const ORDER_STATUSES = ['waiting', 'running', 'back', 'done', 'refunded'] as const
+export type OrderStatus = (typeof ORDER_STATUSES)[number]
 
 /** One purchase. Times in seconds since 1970. */
 export interface OrderRow {

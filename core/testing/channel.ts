@@ -12,7 +12,17 @@ import { readSetting } from '../settings/index.ts'
 import { PLAIN_REWARD, type RewardSettings } from '../store/index.ts'
 import { countOf, type TallySettings } from '../tallies/index.ts'
 import type { TriggerSettings } from '../triggers/index.ts'
-import { type Answer, type Envelope, type Fact, type Result, Rows, type Timer, World } from '../world/index.ts'
+import {
+  type Answer,
+  type Envelope,
+  type Fact,
+  type FactKind,
+  type Result,
+  Rows,
+  type Timer,
+  World,
+} from '../world/index.ts'
+import { checkFact } from './facts.ts'
 
 export const CURRENCY = { one: 'rivet', many: 'rivets', word: 'rivets' }
 
@@ -119,7 +129,10 @@ export class TestChannel {
   send(intent: Intent, at = this.now, entropy?: string): Result<Answer> {
     const n = ++this.#count
     const envelope: Envelope = { key: `test/${n}`, at, entropy: entropy ?? entropyOf(`test/${n}`) }
-    return decide(this.world, { ...intent, ...envelope })
+    const before = this.world.facts.length
+    const result = decide(this.world, { ...intent, ...envelope })
+    for (const fact of this.world.facts.slice(before)) checkFact(fact)
+    return result
   }
 
   /** Somebody says something in the room. @returns the bot's answer, if there is one. */
@@ -138,8 +151,8 @@ export class TestChannel {
 
   /** What the bot said since there were so many facts. */
   saidSince(facts: number): string[] {
-    const replies = this.world.facts.slice(facts).filter(({ kind }) => kind === 'chat.replied')
-    return replies.map(({ body }) => (body.to === null ? String(body.text) : `to ${body.to}: ${body.text}`))
+    const replies = this.world.facts.slice(facts).filter((fact) => fact.kind === 'chat.replied')
+    return replies.map(({ body: { to, text } }) => (to === null ? text : `to ${to}: ${text}`))
   }
 
   /** Opens a seed that draws can be made from. */
@@ -247,7 +260,9 @@ export class TestChannel {
   }
 
   /** The facts so far, of one kind if given. */
-  facts(kind?: string): readonly Fact[] {
+  facts(): readonly Fact[]
+  facts<K extends FactKind>(kind: K): readonly Fact<K>[]
+  facts(kind?: FactKind): readonly Fact[] {
     return this.world.facts.filter((fact) => kind === undefined || fact.kind === kind)
   }
 

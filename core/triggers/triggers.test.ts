@@ -105,7 +105,7 @@ describe('a trigger', () => {
     const pia = channel.viewer('Pia').id
     const hours = { kind: 'people.adjust', of: 'hours', how: 'give', amount: 3600, why: '', by: 'w' } as const
     expect(said(channel, () => channel.send({ ...hours, viewers: [pia] }))).toEqual(['Fitter: Pia'])
-    const whistle = channel.facts('store.changed')[0]?.body.reward as number
+    const whistle = channel.facts('store.changed')[0]?.body.reward ?? 0
     const again: Step = { do: 'order', reward: whistle, to: caller, text: '' }
     channel.trigger({ name: 'Loop', source: { of: 'orderPlaced', reward: whistle }, steps: [again] })
     channel.give('Pia', 100)
@@ -116,7 +116,7 @@ describe('a trigger', () => {
 
   test('that sets itself off after a wait comes to an end, too', () => {
     const channel = withPeople()
-    const whistle = channel.facts('store.changed')[0]?.body.reward as number
+    const whistle = channel.facts('store.changed')[0]?.body.reward ?? 0
     const steps: Step[] = [
       { do: 'wait', seconds: 1 },
       { do: 'order', reward: whistle, to: caller, text: '' },

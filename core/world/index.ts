@@ -1,13 +1,23 @@
+export {
+  type Audience,
+  type AudienceOf,
+  type DeclaredFact,
+  type Fact,
+  type FactBody,
+  type FactKind,
+  type Facts,
+  fact,
+  type KindFor,
+  type Listener,
+} from './facts.ts'
 export type { Answer, Handler } from './handler.ts'
 export { ok, REFUSALS, type Refusal, type RefusalCode, type Result, refuse } from './result.ts'
 export { RowNotLoaded, Rows } from './rows.ts'
 export { defineTable, type Key, type Need, needKey, needLookup, noId, type Table, viewerIn } from './table.ts'
 export {
-  type Audience,
   type ChangedRow,
   type Changes,
   type Envelope,
-  type Fact,
   type Moment,
   type Savepoint,
   type Timer,

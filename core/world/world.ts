@@ -1,17 +1,6 @@
+import type { AudienceOf, Fact, FactBody, FactKind } from './facts.ts'
 import { Rows } from './rows.ts'
 import type { Key, Table } from './table.ts'
-
-/** Who is told of a fact. The desk is told of everything. */
-export type Audience = 'everyone' | 'desk' | 'overlay' | `viewer:${number}`
-
-/** Something that has happened in a channel; numbered 1, 2, 3 ... without gaps. `at` in seconds since 1970. */
-export interface Fact {
-  readonly seq: number
-  readonly at: number
-  readonly kind: string
-  readonly audience: Audience
-  readonly body: Readonly<Record<string, unknown>>
-}
 
 /** An intent to be handed in later. A timer with the key of an earlier one takes its place. `at` in seconds. */
 export interface Timer {
@@ -142,8 +131,8 @@ export class World {
     return ++this.lastId
   }
 
-  fact(kind: string, audience: Audience, body: Fact['body']): void {
-    this.#facts.push({ seq: ++this.seq, at: this.at, kind, audience, body })
+  fact<K extends FactKind>(kind: K, audience: AudienceOf<K>, body: FactBody<K>): void {
+    this.#facts.push({ seq: ++this.seq, at: this.at, kind, audience, body } as Fact)
   }
 
   timer(timer: Timer): void {

@@ -2,8 +2,9 @@ import { playRef } from '../parts/sound.ts'
 import { Alerts } from './alerts.ts'
 import './overlay.css'
 import '../parts/screen/pieces.css'
-import type { Drawn, PieceLive } from '../parts/screen/drawn.ts'
-import type { AlertFact, Control, OverlayPage } from '../parts/screen/page.ts'
+import type { LiveFact } from '../parts/live.ts'
+import type { Drawn } from '../parts/screen/drawn.ts'
+import type { OverlayPage } from '../parts/screen/page.ts'
 import { drawPiece } from '../parts/screen/pieces.ts'
 
 const RETRY_MS = 3000
@@ -66,13 +67,6 @@ function refreshSoon(ms = REFRESH_MS): void {
   refreshing = setTimeout(() => void refresh(), ms)
 }
 
-interface LiveFact {
-  readonly seq: number
-  readonly at: number
-  readonly kind: string
-  readonly body: Record<string, unknown>
-}
-
 function hear(fact: LiveFact, source: EventSource): void {
   last = fact.seq
   const age = now() - fact.at
@@ -85,12 +79,11 @@ function hear(fact: LiveFact, source: EventSource): void {
     case 'screen.changed':
       return void refresh()
     case 'screen.alert':
-      return alerts?.add(fact.body as unknown as AlertFact, age)
+      return alerts?.add(fact.body, age)
     case 'screen.control':
-      return alerts?.control(fact.body as unknown as Control)
+      return alerts?.control(fact.body)
     case 'screen.sound':
-      if (age < STALE_SECONDS && page !== undefined)
-        void playRef(fact.body.sound as never, page.media, Number(fact.body.volume) / 100)
+      if (age < STALE_SECONDS && page !== undefined) void playRef(fact.body.sound, page.media, fact.body.volume / 100)
       return
     default:
       tellPieces(fact)
@@ -98,9 +91,8 @@ function hear(fact: LiveFact, source: EventSource): void {
 }
 
 function tellPieces(fact: LiveFact): void {
-  const live: PieceLive = { kind: fact.kind, at: fact.at, body: fact.body }
   let outdated = false
-  for (const one of drawn) outdated = one.hear(live) || outdated
+  for (const one of drawn) outdated = one.hear(fact) || outdated
   // A draw is seen as it happens; other figures may wait for one another.
   if (outdated) refreshSoon(fact.kind.startsWith('raffle.') ? 0 : REFRESH_MS)
 }

@@ -1,12 +1,8 @@
 import { useEffect, useRef, useState } from 'react'
+import type { Fact, FactKind } from '#core/engine'
 
 /** A fact as the feed tells it. */
-export interface LiveFact {
-  readonly seq: number
-  readonly at: number
-  readonly kind: string
-  readonly body: Readonly<Record<string, unknown>>
-}
+export type LiveFact<K extends FactKind = FactKind> = K extends FactKind ? Omit<Fact<K>, 'audience'> : never
 
 export interface LiveOptions {
   /** Where to listen; undefined: not yet. */

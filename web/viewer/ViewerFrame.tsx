@@ -1,8 +1,9 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { type QueryClient, useQuery, useQueryClient } from '@tanstack/react-query'
 import { clsx } from 'clsx'
 import { Dices, ListOrdered, MessageSquareText, ReceiptText, Store, Ticket } from 'lucide-react'
 import { useDeferredValue, useState } from 'react'
 import { NavLink, Outlet } from 'react-router'
+import type { FactKind } from '#core/engine'
 import { feedAddress } from '../parts/api.ts'
 import { type LiveFact, useLive } from '../parts/live.ts'
 import { Loading, Problem } from '../parts/Notice.tsx'
@@ -12,35 +13,13 @@ import { useRefresh } from '../parts/useRefresh.ts'
 import { BalanceHead } from './BalanceHead.tsx'
 import { type Channel, channelQuery, meQuery } from './channel.ts'
 import { type GamesView, withJoined } from './games/games.ts'
+import { OUTDATES, type ViewerKind } from './outdated.ts'
 import { type RaffleView, withCount, withDraw, withReveal } from './raffles/raffles.ts'
 import { turnsOver, withLeft, withRest } from './store/told.ts'
 
-const OUTDATES: readonly (readonly [prefix: string, names: readonly string[]])[] = [
-  ['show.', ['channel', 'me', 'standing']],
-  ['me.', ['standing', 'me']],
-  ['ranks.', ['standing', 'channel']],
-  ['currency.', ['channel']],
-  ['store.changed', ['channel']],
-  ['commands.changed', ['commands']],
-  ['earning.changed', ['channel']],
-  ['earning.paid', ['me']],
-  ['order.', ['me', 'channel']],
-  ['round.changed', ['games', 'ownGames', 'round']],
-  ['round.ended', ['games', 'ownGames', 'rounds', 'round']],
-  ['raffle.changed', ['raffles', 'raffle']],
-  ['raffle.ended', ['raffles', 'raffle', 'raffleCheck']],
-  ['raffle.own', ['raffle']],
-  ['message.', ['messages']],
-  ['account.', ['accounts', 'me', 'channel']],
-  ['games.changed', ['games', 'channel']],
-  ['duel.asked', ['games']],
-  ['player.', ['ownGames']],
-  ['balance.changed', ['me', 'standing']],
-]
-
 /** A payment, or the last one sold, reaches everyone at the same moment; each page asks anew within this time of it. */
 const SPREAD_MS = 1500
-const SPREAD: ReadonlySet<string> = new Set([
+const SPREAD: ReadonlySet<FactKind> = new Set<FactKind>([
   'earning.paid',
   'round.changed',
   'round.ended',
@@ -48,11 +27,36 @@ const SPREAD: ReadonlySet<string> = new Set([
   'raffle.ended',
 ])
 
-/** Facts of a raffle that change its page without asking anew: thousands may look on. */
-const TOLD_OF_RAFFLES: Readonly<Record<string, typeof withCount>> = {
-  'raffle.counted': withCount,
-  'raffle.drawn': withDraw,
-  'raffle.revealed': withReveal,
+/** Facts that change a page without asking anew: thousands may look on. */
+function showTold(client: QueryClient, { kind, body }: LiveFact): void {
+  const raffle = (id: number, change: (view: RaffleView) => RaffleView) =>
+    client.setQueryData<RaffleView>(['raffle', id], (view) => view && change(view))
+  const channel = (change: (known: Channel) => Channel) =>
+    client.setQueryData(channelQuery.queryKey, (known) => known && change(known))
+  switch (kind) {
+    case 'order.changed':
+    case 'balance.changed':
+      client.setQueryData(meQuery.queryKey, (me) => me && { ...me, balance: body.balance })
+      break
+    case 'round.joined':
+      client.setQueryData<GamesView>(['games'], (view) => view && withJoined(view, body))
+      break
+    case 'raffle.counted':
+      raffle(body.raffle, (view) => withCount(view, body))
+      break
+    case 'raffle.drawn':
+      raffle(body.raffle, (view) => withDraw(view, body))
+      break
+    case 'raffle.revealed':
+      raffle(body.raffle, (view) => withReveal(view, body))
+      break
+    case 'store.stock':
+      channel((known) => withLeft(known, body))
+      break
+    case 'store.rests':
+      channel((known) => withRest(known, body, Date.now() / 1000 + known.ahead))
+      break
+  }
 }
 
 function useViewerLive(channel: Channel | undefined): boolean {
@@ -61,24 +65,16 @@ function useViewerLive(channel: Channel | undefined): boolean {
   const toast = useToast()
   const [after, setAfter] = useState<number>()
   if (after === undefined && channel !== undefined) setAfter(channel.seq)
-  const onFact = ({ kind, body }: LiveFact) => {
-    if (kind === 'order.changed' || kind === 'balance.changed') {
-      client.setQueryData(meQuery.queryKey, (me) => me && { ...me, balance: Number(body.balance) })
-    }
+  const onFact = (fact: LiveFact) => {
+    const { kind, body } = fact
     const known = client.getQueryData(channelQuery.queryKey)
     if (kind === 'duel.asked') toast({ text: `${body.by} calls you to a duel. Answer on the page Games.` })
-    if (kind === 'round.joined') client.setQueryData<GamesView>(['games'], (view) => view && withJoined(view, body))
-    const told = TOLD_OF_RAFFLES[kind]
-    if (told !== undefined)
-      client.setQueryData<RaffleView>(['raffle', Number(body.raffle)], (view) => view && told(view, body))
     if (kind === 'raffle.changed' && known?.raffles === false) refresh(['channel'])
-    if (kind === 'store.stock' && known !== undefined) {
-      if (turnsOver(known, body)) setTimeout(() => refresh(['channel']), Math.random() * SPREAD_MS)
-      client.setQueryData(channelQuery.queryKey, withLeft(known, body))
-    }
-    if (kind === 'store.rests' && known !== undefined)
-      client.setQueryData(channelQuery.queryKey, withRest(known, body, Date.now() / 1000 + known.ahead))
-    const names = OUTDATES.find(([prefix]) => kind.startsWith(prefix))?.[1] ?? []
+    if (kind === 'store.stock' && known !== undefined && turnsOver(known, body))
+      setTimeout(() => refresh(['channel']), Math.random() * SPREAD_MS)
+    showTold(client, fact)
+    // A server that is newer than this page tells kinds that it does not know.
+    const names = Object.hasOwn(OUTDATES, kind) ? OUTDATES[kind as ViewerKind] : []
     setTimeout(() => refresh(names), SPREAD.has(kind) ? Math.random() * SPREAD_MS : 0)
   }
   return useLive({

@@ -137,15 +137,14 @@ export class ChatConnector {
   }
 
   /** Speaks a reply that has been decided: in the room, or privately to whom it is for; as soon as it can be said. */
-  speak(fact: Fact): void {
+  speak(fact: Fact<'chat.replied'>): void {
     const { seq, at, body } = fact
-    if (typeof body.viewer === 'number') return void this.#whisper(fact, body.viewer)
-    const to = body.to === null ? null : String(body.to)
+    if (body.viewer !== undefined) return void this.#whisper(fact, body.viewer)
+    const { to, text, likeness, first = false } = body
     // A name that could not be a nick would end the command or start another.
     if (to !== null && (to === '' || /[\s,:]/.test(to) || speakable(to) !== to)) return
     if (to !== null && this.#speaker.crowded) return void this.#pointToPage(fact, to)
-    const likeness = typeof body.likeness === 'string' ? { likeness: body.likeness } : {}
-    this.#speaker.add({ seq, at, to, text: String(body.text), ...likeness, first: body.first === true })
+    this.#speaker.add({ seq, at, to, text, ...(likeness !== undefined && { likeness }), first })
   }
 
   /** One line for many who would each have to wait too long for an answer of their own. */
@@ -155,12 +154,12 @@ export class ChatConnector {
   }
 
   /** Tells somebody alone, if a nick in the room is theirs; else that something waits on their page, which tells nothing. */
-  async #whisper({ seq, at, body }: Fact, viewer: number): Promise<void> {
-    const name = String(body.to)
-    const { accounts, code, page } = await this.options.privately(viewer, body.code as CodeOf | undefined)
+  async #whisper({ seq, at, body }: Fact<'chat.replied'>, viewer: number): Promise<void> {
+    const name = body.to ?? ''
+    const { accounts, code, page } = await this.options.privately(viewer, body.code)
     const theirs = this.#listener.presence.room.all().filter((who) => accounts.includes(keyOf(who)))
     const nick = (theirs.find((who) => who.name === name) ?? theirs[0])?.name
-    const text = String(body.text).replaceAll(CODE_HERE, () => code ?? '')
+    const text = body.text.replaceAll(CODE_HERE, () => code ?? '')
     if (nick !== undefined && this.#speaker.crowded) return this.#pointToPage({ seq, at }, nick)
     if (nick !== undefined) this.#speaker.add({ seq, at, to: nick, text })
     else this.#speaker.add({ seq, at, to: null, text: `${speakable(name)}: something is for you alone. See ${page}` })

@@ -165,8 +165,8 @@ export class ChatSeat {
         wants: ({ kind }) => kind === 'chat.replied' || kind === 'chat.voice',
         send: (fact) => {
           spoken(fact.seq)
-          if (fact.kind === 'chat.voice') muted = fact.body.muted === true
-          else if (!muted) connector.speak(fact)
+          if (fact.kind === 'chat.voice') muted = fact.body.muted
+          else if (fact.kind === 'chat.replied' && !muted) connector.speak(fact)
         },
       },
       after,

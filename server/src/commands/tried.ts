@@ -4,7 +4,7 @@ import { BOOKS, explainTransfer, transfers } from '#core/ledger'
 import { viewers } from '#core/people'
 import { readSetting } from '#core/settings'
 import { orders } from '#core/store'
-import { needKey, type Refusal, type World } from '#core/world'
+import { type Fact, type FactKind, needKey, type Refusal, type World } from '#core/world'
 
 /** What would happen. */
 export interface Tried {
@@ -34,20 +34,16 @@ const MOST_SHOWN = 50
 
 /** Reads what a try came to from the copy it was played on. */
 export function whatHappened(world: World, at: number, refusal: Refusal | null): Tried {
-  const told = (kind: string) => world.facts.filter((fact) => fact.kind === kind)
+  const told = <K extends FactKind>(kind: K) => world.facts.filter((fact): fact is Fact<K> => fact.kind === kind)
   const [run] = [...world.appended(runs), ...world.all(runs)]
   return {
     outcome: run?.outcome ?? (refusal === null ? 'waiting' : 'refused'),
     refusal: refusal ?? (run?.code == null ? null : { code: run.code as Refusal['code'], sentence: run.why ?? '' }),
     steps: run?.log ?? [],
-    lines: told('chat.replied').map((fact) => ({
-      to: fact.body.to as string | null,
-      text: String(fact.body.text),
-      after: fact.at - at,
-    })),
+    lines: told('chat.replied').map((fact) => ({ to: fact.body.to, text: fact.body.text, after: fact.at - at })),
     transfers: movedIn(world),
     alerts: told('screen.alert').map(({ body }) => body),
-    sounds: told('screen.sound').map(({ body }) => String(body.sound)),
+    sounds: told('screen.sound').map(({ body }) => body.sound),
     orders: told('order.placed').map(({ body }) => `${body.rewardName} for ${body.viewerName}`),
     seconds: Math.max(0, ...world.facts.map((fact) => fact.at - at)),
   }

@@ -5,7 +5,7 @@ import { Hub } from './hub.ts'
 const fact = (seq: number, audience: Fact['audience'] = 'desk'): Fact => ({
   seq,
   at: 0,
-  kind: 'test',
+  kind: 'chat.words',
   audience,
   body: {},
 })

@@ -152,8 +152,8 @@ async function chatOf({ pool }: Channels, channel: number, seq: number, { many, 
     .slice(-many)
     .map(({ at, kind, body }) => ({
       at,
-      name: kind === 'chat.said' ? String(body.name) : '',
-      text: String(body.text),
+      name: kind === 'chat.said' ? body.name : '',
+      text: body.text,
       bot: kind !== 'chat.said',
     }))
 }

@@ -69,9 +69,9 @@ const LOOK_BACK = 5000
 export async function recentChat(pool: Pool, channel: number, last: number, limit: number) {
   const facts = await factsAfter(pool, channel, Math.max(0, last - LOOK_BACK), LOOK_BACK)
   return facts
-    .filter(({ kind }) => kind === 'chat.said' || kind === 'chat.replied')
+    .filter((fact) => fact.kind === 'chat.said' || fact.kind === 'chat.replied')
     .slice(-limit)
-    .map(({ seq, at, kind, body }) => ({ seq, at, kind, body }))
+    .map(({ audience: _, ...line }) => line)
 }
 
 export async function lastSeqOf(db: Reader, channel: number): Promise<number> {

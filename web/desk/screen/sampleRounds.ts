@@ -10,7 +10,17 @@ const crew = NAMES.map((name, i) => ({
   paid: i === 5 ? 118 : i === 6 ? 59 : 0,
 }))
 const entrants = NAMES.map((name, i) => ({ id: i + 1, name, seat: i + 1, kept: false }))
-const common = { round: 1, status: 'running', seats: 8, staked: 640, paid: 0, nextAt: 12, why: null, left: 12 } as const
+const common = {
+  round: 1,
+  status: 'running',
+  seats: 8,
+  staked: 640,
+  paid: 0,
+  nextAt: 12,
+  why: null,
+  by: null,
+  left: 12,
+} as const
 const NO_WHO = { everyone: true, streamer: false, standings: [], rank: null, people: [] }
 
 /** Rounds as they look in the editor, where none is on. */
@@ -40,7 +50,7 @@ export const SAMPLE_ROUNDS: Readonly<Record<'crew' | 'duel' | 'wheel' | 'reels' 
       { name: 'valve_vera', state: 'in', paid: 0, told: '50 on red' },
       { name: 'pia_ohm', state: 'in', paid: 0, told: '20 on 17' },
     ],
-    state: { of: 'roulette', pays: [], number: null },
+    state: { of: 'roulette', number: null },
   },
   reels: {
     ...common,
@@ -49,7 +59,7 @@ export const SAMPLE_ROUNDS: Readonly<Record<'crew' | 'duel' | 'wheel' | 'reels' 
     status: 'settled',
     staked: 50,
     paid: 135,
-    state: { of: 'reels', machine: { strip: [], table: [] }, shown: ['radio', 'radio', 'cog'] },
+    state: { of: 'reels', shown: ['radio', 'radio', 'cog'] },
   },
   bracket: {
     ...common,

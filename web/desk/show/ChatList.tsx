@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { memo, useEffect, useRef } from 'react'
+import type { FactBody } from '#core/engine'
 import { CODE_HERE } from '#core/voice'
-import type { LiveFact } from '../../parts/live.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { timeText, useNow } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
-import { chatQuery } from './chat.ts'
+import { type ChatFact, chatQuery } from './chat.ts'
 import { SayBox } from './SayBox.tsx'
 
 const NEAR_END_PX = 60
@@ -60,26 +60,37 @@ export function ChatList({ onViewer }: { onViewer: (id: number) => void }) {
 }
 
 /** Kept as it is while the clock of the panel ticks. */
-const Line = memo(function Line({ line, onViewer }: { line: LiveFact; onViewer: (id: number) => void }) {
-  const { name, text, to, viewer } = line.body
-  const ours = line.kind === 'chat.replied'
+const Line = memo(function Line({ line, onViewer }: { line: ChatFact; onViewer: (id: number) => void }) {
   return (
     <p className="flex gap-3 py-0.5">
       <span className="tabular shrink-0 pt-px text-sm text-muted">{timeText(line.at)}</span>
       <span className="min-w-0 break-words">
-        {ours ? (
-          <span className="font-semibold text-brass-text">Ricompensa{to ? ` to ${String(to)}` : ''}</span>
-        ) : (
-          <button
-            type="button"
-            onClick={() => onViewer(Number(viewer))}
-            className="in-line font-semibold text-steel-text hover:underline"
-          >
-            {String(name)}
-          </button>
-        )}{' '}
-        <span className={ours ? 'text-brass-text' : ''}>{String(text).replaceAll(CODE_HERE, '(code)')}</span>
+        {line.kind === 'chat.replied' ? <Replied {...line.body} /> : <Said {...line.body} onViewer={onViewer} />}
       </span>
     </p>
   )
 })
+
+function Replied({ to, text }: FactBody<'chat.replied'>) {
+  return (
+    <>
+      <span className="font-semibold text-brass-text">Ricompensa{to === null ? '' : ` to ${to}`}</span>{' '}
+      <span className="text-brass-text">{text.replaceAll(CODE_HERE, '(code)')}</span>
+    </>
+  )
+}
+
+function Said({ viewer, name, text, onViewer }: FactBody<'chat.said'> & { onViewer: (id: number) => void }) {
+  return (
+    <>
+      <button
+        type="button"
+        onClick={() => onViewer(viewer)}
+        className="in-line font-semibold text-steel-text hover:underline"
+      >
+        {name}
+      </button>{' '}
+      <span>{text}</span>
+    </>
+  )
+}

@@ -1,8 +1,13 @@
 import { QueryClient } from '@tanstack/react-query'
 import { afterEach, expect, test, vi } from 'vitest'
-import { appendLine, chatQuery } from './chat.ts'
+import { appendLine, type ChatFact, chatQuery } from './chat.ts'
 
-const line = (seq: number) => ({ seq, at: seq, kind: 'chat.said', body: { text: `line ${seq}` } })
+const line = (seq: number): ChatFact => ({
+  seq,
+  at: seq,
+  kind: 'chat.said',
+  body: { viewer: 1, name: 'pia', text: `line ${seq}` },
+})
 
 /** Ends only what never comes. */
 const LIMIT = { timeout: 120_000 }

@@ -2,15 +2,18 @@ import { type QueryClient, queryOptions } from '@tanstack/react-query'
 import { read } from '../../parts/api.ts'
 import type { LiveFact } from '../../parts/live.ts'
 
+/** A line of the room, or what the bot has to say. */
+export type ChatFact = LiveFact<'chat.said' | 'chat.replied'>
+
 export interface ChatLog {
   readonly seq: number
-  readonly lines: readonly LiveFact[]
+  readonly lines: readonly ChatFact[]
 }
 
 const KEPT = 200
 
 /** The newest lines as they came live: a log that was read before them, and arrives after them, lacks them. */
-const came = new WeakMap<QueryClient, readonly LiveFact[]>()
+const came = new WeakMap<QueryClient, readonly ChatFact[]>()
 
 export const chatQuery = queryOptions({
   queryKey: ['chat'],
@@ -22,13 +25,13 @@ export const chatQuery = queryOptions({
 })
 
 /** A log with a line that has just been said; one that is there already is not added twice. */
-function withLine(log: ChatLog, fact: LiveFact): ChatLog {
+function withLine(log: ChatLog, fact: ChatFact): ChatLog {
   if (fact.seq <= (log.lines.at(-1)?.seq ?? 0)) return log
   return { seq: fact.seq, lines: [...log.lines, fact].slice(-KEPT) }
 }
 
 /** Adds a line that has just been said, also to a log that is only being read. */
-export function appendLine(client: QueryClient, fact: LiveFact): void {
+export function appendLine(client: QueryClient, fact: ChatFact): void {
   came.set(client, [...(came.get(client) ?? []), fact].slice(-KEPT))
   client.setQueryData(chatQuery.queryKey, (log) => log && withLine(log, fact))
 }

@@ -1,19 +1,13 @@
 import type { Piece } from '#core/screen'
+import type { LiveFact } from '../live.ts'
 import type { Shown } from './page.ts'
-
-/** What happens live, as pieces hear of it. */
-export interface PieceLive {
-  readonly kind: string
-  readonly at: number
-  readonly body: Record<string, unknown>
-}
 
 /** A piece as it stands on the page. `hear` gives whether what it shows must be asked for anew. */
 export interface Drawn {
   readonly piece: Piece
   readonly element: HTMLElement
   readonly show: (shown: Shown | undefined) => void
-  readonly hear: (live: PieceLive) => boolean
+  readonly hear: (live: LiveFact) => boolean
 }
 
 /** Figures with grouped digits. */

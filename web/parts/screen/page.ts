@@ -1,4 +1,4 @@
-import type { RoundState, RoundStatus } from '#core/games'
+import type { FactBody } from '#core/engine'
 import type { Alert, OverlaySettings } from '#core/screen'
 import type { StripDrawing } from '../raffles/drawStrip.ts'
 
@@ -33,18 +33,7 @@ export interface RaffleOnPage {
 }
 
 /** A round as a piece is told of it. */
-export interface RoundShown {
-  readonly round: number
-  readonly game: string
-  readonly status: RoundStatus
-  readonly seats: number
-  readonly staked: number
-  readonly paid: number
-  readonly nextAt: number | null
-  readonly why: string | null
-  /** Who opened it; null: the desk. */
-  readonly by?: string | null
-  readonly state: RoundState
+export type RoundShown = Omit<FactBody<'round.changed'>, 'crew'> & {
   readonly crew?: readonly {
     readonly name: string
     readonly state: string

@@ -1,5 +1,6 @@
 import type { Look, Piece } from '#core/screen'
-import { type Drawn, numbers, type PieceLive, part } from './drawn.ts'
+import type { LiveFact } from '../live.ts'
+import { type Drawn, numbers, part } from './drawn.ts'
 import { fitText } from './fit.ts'
 import type { Line, Shown } from './page.ts'
 import { RaffleOnScreen } from './raffle.ts'
@@ -130,10 +131,10 @@ class Chat implements Drawn {
     for (const line of shown?.said ?? []) if (line.at >= since) this.#add(line)
   }
 
-  #said({ kind, at, body }: PieceLive): boolean {
-    const bot = kind === 'chat.replied'
-    if (kind !== 'chat.said' && !(bot && this.piece.bot && body.to === null)) return false
-    this.#add({ at, bot, name: bot ? '' : String(body.name), text: String(body.text) })
+  #said({ kind, at, body }: LiveFact): boolean {
+    if (kind === 'chat.said') this.#add({ at, bot: false, name: body.name, text: body.text })
+    if (kind === 'chat.replied' && this.piece.bot && body.to === null)
+      this.#add({ at, bot: true, name: '', text: body.text })
     return false
   }
 

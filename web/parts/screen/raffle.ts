@@ -1,6 +1,7 @@
 import type { Piece } from '#core/screen'
+import type { LiveFact } from '../live.ts'
 import { runStrip, STOP_MS, type StripRevealed, stopStrip } from '../raffles/drawStrip.ts'
-import { type Drawn, numbers, type PieceLive, part } from './drawn.ts'
+import { type Drawn, numbers, part } from './drawn.ts'
 import type { RaffleOnPage, Shown } from './page.ts'
 
 type RafflePiece = Extract<Piece, { of: 'raffle' }>
@@ -66,15 +67,15 @@ export class RaffleOnScreen implements Drawn {
     this.#draw(raffle)
   }
 
-  #hear({ kind, body }: PieceLive): boolean {
-    const same = this.#raffle?.id === body.raffle
-    if (kind === 'raffle.counted' && same && this.#raffle?.status === 'open') {
-      const { people, tickets, names } = body as { people: number; tickets: number; names: string[] }
-      this.#raffle = { ...this.#raffle, people, tickets, names: [...this.#raffle.names, ...names].slice(-NAMES_SHOWN) }
+  #hear({ kind, body }: LiveFact): boolean {
+    const raffle = this.#raffle
+    if (kind === 'raffle.counted' && raffle?.id === body.raffle && raffle.status === 'open') {
+      const { people, tickets, names } = body
+      this.#raffle = { ...raffle, people, tickets, names: [...raffle.names, ...names].slice(-NAMES_SHOWN) }
       this.#draw(this.#raffle)
       return false
     }
-    if (kind === 'raffle.revealed' && same) this.#reveal(body as unknown as StripRevealed)
+    if (kind === 'raffle.revealed' && raffle?.id === body.raffle) this.#reveal(body)
     return kind === 'raffle.drawn' || kind === 'raffle.changed' || kind === 'raffle.ended'
   }
 

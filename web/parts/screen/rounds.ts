@@ -1,5 +1,6 @@
 import type { Piece } from '#core/screen'
-import type { Drawn, PieceLive } from './drawn.ts'
+import type { LiveFact } from '../live.ts'
+import type { Drawn } from './drawn.ts'
 import { drawMachine } from './machineView.ts'
 import type { RoundShown, Shown } from './page.ts'
 import { drawBracket, drawCrew, drawDuel, drawOpenWheel, type RoundView } from './roundViews.ts'
@@ -66,19 +67,19 @@ export class RoundOnScreen implements Drawn {
     this.#draw(shown.round, shown.round.left)
   }
 
-  #hear({ kind, at, body }: PieceLive): boolean {
-    if (!kind.startsWith('round.') || !GAMES[this.piece.of].includes(String(body.game))) return false
-    if (kind === 'round.joined') this.#joined(body)
-    else this.#changed(body as unknown as RoundShown, kind === 'round.ended', at)
+  #hear(live: LiveFact): boolean {
+    const isRound = live.kind === 'round.joined' || live.kind === 'round.changed' || live.kind === 'round.ended'
+    if (!isRound || !GAMES[this.piece.of].includes(live.body.game)) return false
+    if (live.kind === 'round.joined') this.#joined(live)
+    else this.#changed(live.body, live.kind === 'round.ended', live.at)
     return false
   }
 
-  #joined(body: Record<string, unknown>): void {
+  #joined({ body: { round: id, name, bets = '', seats, staked } }: LiveFact<'round.joined'>): void {
     const round = this.#round
-    if (round === undefined || round.round !== body.round) return
-    const one = { name: String(body.name), state: 'in', paid: 0, told: String(body.bets ?? '') }
-    const crew = [...(round.crew ?? []), one].slice(-40)
-    this.#draw({ ...round, crew, seats: Number(body.seats), staked: Number(body.staked) }, this.#left())
+    if (round === undefined || round.round !== id) return
+    const crew = [...(round.crew ?? []), { name, state: 'in', paid: 0, told: bets }].slice(-40)
+    this.#draw({ ...round, crew, seats, staked }, this.#left())
   }
 
   #changed(told: RoundShown, ended: boolean, at: number): void {

@@ -1,5 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
 import type { Currency } from '#core/currency'
+import type { FactBody } from '#core/engine'
 import type { Game, RoundRow, SeatPlan, SeatState, SettingsOf, Wagering } from '#core/games'
 import { read } from '../../parts/api.ts'
 
@@ -81,9 +82,7 @@ export const roundQuery = (round: number) =>
   })
 
 /** The games with what a fact tells of a round that somebody came into: a crowd that joins makes no page ask anew each time. */
-export function withJoined(view: GamesView, body: Readonly<Record<string, unknown>>): GamesView {
-  const rounds = view.rounds.map((round) =>
-    round.id === body.round ? { ...round, seats: Number(body.seats), staked: Number(body.staked) } : round,
-  )
+export function withJoined(view: GamesView, { round: id, seats, staked }: FactBody<'round.joined'>): GamesView {
+  const rounds = view.rounds.map((round) => (round.id === id ? { ...round, seats, staked } : round))
   return { ...view, rounds }
 }

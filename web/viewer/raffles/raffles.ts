@@ -1,5 +1,6 @@
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import type { Currency } from '#core/currency'
+import type { FactBody } from '#core/engine'
 import type { SeedOrigin } from '#core/fairness'
 import type { Drawing, RaffleFile, RaffleStatus, RevealedDraw, WinnerState } from '#core/raffles'
 import type { StillRef } from '#core/screen'
@@ -126,22 +127,22 @@ export const checkQuery = (id: number) =>
   })
 
 /** A raffle with what a fact tells of who came in: thousands who look on ask for nothing. */
-export function withCount(view: RaffleView, body: Readonly<Record<string, unknown>>): RaffleView {
+export function withCount(view: RaffleView, body: FactBody<'raffle.counted'>): RaffleView {
   if (view.raffle.id !== body.raffle) return view
-  const { people, tickets, weight, paid } = body as Record<'people' | 'tickets' | 'weight' | 'paid', number>
+  const { people, tickets, weight, paid } = body
   return { ...view, raffle: { ...view.raffle, people, tickets, weight, paid } }
 }
 
 /** A raffle with the draw that has just begun. */
-export function withDraw(view: RaffleView, body: Readonly<Record<string, unknown>>): RaffleView {
+export function withDraw(view: RaffleView, body: FactBody<'raffle.drawn'>): RaffleView {
   if (view.raffle.id !== body.raffle) return view
-  return { ...view, raffle: { ...view.raffle, status: 'closed', drawing: body as unknown as Drawing } }
+  return { ...view, raffle: { ...view.raffle, status: 'closed', drawing: body } }
 }
 
 /** A raffle whose draw has just been revealed; who won is asked for after that. */
-export function withReveal(view: RaffleView, body: Readonly<Record<string, unknown>>): RaffleView {
+export function withReveal(view: RaffleView, body: FactBody<'raffle.revealed'>): RaffleView {
   if (view.raffle.id !== body.raffle) return view
-  return { ...view, raffle: { ...view.raffle, drawing: null, revealed: body as unknown as RevealedDraw } }
+  return { ...view, raffle: { ...view.raffle, drawing: null, revealed: body } }
 }
 
 interface Entered {

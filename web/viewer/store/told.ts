@@ -1,26 +1,24 @@
+import type { FactBody } from '#core/engine'
 import { restInWords } from '#core/store'
 import type { Channel, Reward } from '../channel.ts'
 
-type Body = Readonly<Record<string, unknown>>
-
-function changed(channel: Channel, body: Body, change: (reward: Reward) => Reward): Channel {
-  return { ...channel, rewards: channel.rewards.map((one) => (one.id === body.reward ? change(one) : one)) }
+function changed(channel: Channel, id: number, change: (reward: Reward) => Reward): Channel {
+  return { ...channel, rewards: channel.rewards.map((one) => (one.id === id ? change(one) : one)) }
 }
 
 /** The store with how many are left of a reward, as it was told: nobody has to ask for all of it again. */
-export const withLeft = (channel: Channel, body: Body): Channel =>
-  changed(channel, body, (reward) => ({ ...reward, left: Number(body.left) }))
+export const withLeft = (channel: Channel, { reward: id, left }: FactBody<'store.stock'>): Channel =>
+  changed(channel, id, (reward) => ({ ...reward, left }))
 
 /** Whether the last one has just gone, or there are some again: why it cannot be bought is then another matter. */
-export const turnsOver = ({ rewards }: Channel, { reward: id, left }: Body): boolean =>
+export const turnsOver = ({ rewards }: Channel, { reward: id, left }: FactBody<'store.stock'>): boolean =>
   rewards.some((reward) => reward.id === id && (reward.left === 0) !== (left === 0))
 
 /** The store with a reward that rests for everybody, as it was told. @param now - Seconds since 1970 by the server's clock. */
-export function withRest(channel: Channel, body: Body, now: number): Channel {
-  const until = Number(body.until)
+export function withRest(channel: Channel, { reward: id, until }: FactBody<'store.rests'>, now: number): Channel {
   const { changesAt } = channel
   const sentence = (name: string) => restInWords('rests', name, Math.max(1, Math.round(until - now)))
-  const rested = changed(channel, body, (reward) =>
+  const rested = changed(channel, id, (reward) =>
     reward.why === null ? { ...reward, why: { code: 'rests', until, sentence: sentence(reward.name) } } : reward,
   )
   return { ...rested, changesAt: changesAt === null ? until : Math.min(changesAt, until) }

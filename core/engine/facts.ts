@@ -1,0 +1,42 @@
+import { commandFacts } from '../commands/facts.ts'
+import { earningFacts } from '../earning/facts.ts'
+import { eventFacts } from '../events/facts.ts'
+import { fairnessFacts } from '../fairness/facts.ts'
+import { gameFacts } from '../games/facts.ts'
+import { ledgerFacts } from '../ledger/facts.ts'
+import { libraryFacts } from '../library/facts.ts'
+import { peopleFacts } from '../people/facts.ts'
+import { raffleFacts } from '../raffles/facts.ts'
+import { rankFacts } from '../ranks/facts.ts'
+import { screenFacts } from '../screen/facts.ts'
+import { showFacts } from '../show/facts.ts'
+import { storeFacts } from '../store/facts.ts'
+import { tallyFacts } from '../tallies/facts.ts'
+import { triggerFacts } from '../triggers/facts.ts'
+import { voiceFacts } from '../voice/facts.ts'
+import type { DeclaredFact, FactKind } from '../world/index.ts'
+import { channelFacts } from './channelFacts.ts'
+
+// Who takes the kinds from here knows of them all.
+export type { Fact, FactBody, FactKind, KindFor } from '../world/index.ts'
+
+/** Every kind of fact. One that a feature declares and that is not among these does not compile. */
+export const FACTS = {
+  ...commandFacts,
+  ...earningFacts,
+  ...eventFacts,
+  ...fairnessFacts,
+  ...gameFacts,
+  ...ledgerFacts,
+  ...libraryFacts,
+  ...peopleFacts,
+  ...raffleFacts,
+  ...rankFacts,
+  ...screenFacts,
+  ...showFacts,
+  ...storeFacts,
+  ...tallyFacts,
+  ...triggerFacts,
+  ...voiceFacts,
+  ...channelFacts,
+} satisfies Readonly<Record<FactKind, DeclaredFact>>

@@ -1,0 +1,20 @@
+import { Type } from '@sinclair/typebox'
+import { Id, orNull } from '../schema.ts'
+import { fact } from '../world/index.ts'
+
+/** What is told of ranks and circles. */
+export const rankFacts = {
+  'circle.changed': fact(['desk'], 'Somebody came into a circle, or out of it.', { viewer: Id, name: Type.String() }),
+  'rank.changed': fact(['desk'], 'Somebody has another rank.', {
+    viewer: Id,
+    name: Type.String(),
+    rank: orNull(Type.String()),
+    up: Type.Boolean(),
+  }),
+  'ranks.changed': fact(['everyone'], 'The ranks, or the circles, are set otherwise.', { circle: Type.Optional(Id) }),
+}
+
+type Declared = typeof rankFacts
+declare module '../world/facts.ts' {
+  interface Facts extends Declared {}
+}

@@ -1,0 +1,23 @@
+import { type TSchema, Type } from '@sinclair/typebox'
+
+/** For an object that may hold nothing but what is declared. */
+export const closed = { additionalProperties: false }
+
+/** A whole number within bounds, both included. */
+export const whole = (minimum: number, maximum = Number.MAX_SAFE_INTEGER) => Type.Integer({ minimum, maximum })
+
+/** Number of anything that a channel has: a reward, an order, a viewer. */
+export const Id = whole(1)
+
+/** A count or an amount that is never below nothing. */
+export const Count = whole(0)
+
+/** A point in time in seconds since 1970. */
+export const UnixSeconds = whole(0)
+
+/** A value that may be missing. */
+export const orNull = <S extends TSchema>(schema: S) => Type.Union([schema, Type.Null()])
+
+/** One of a few words. */
+export const oneOf = <const T extends readonly string[]>(words: T) =>
+  Type.Unsafe<T[number]>(Type.Union(words.map((word) => Type.Literal(word))))

@@ -1,0 +1,53 @@
+import { Type } from '@sinclair/typebox'
+import { Count, Id, oneOf, orNull, UnixSeconds } from '../schema.ts'
+import { ORDER_STATUSES } from './orders.ts'
+
+const Status = oneOf(ORDER_STATUSES)
+
+import { fact } from '../world/index.ts'
+
+/** What is told of the store and its orders. */
+export const storeFacts = {
+  'order.back': fact(['desk'], 'An order that was done is back in the queue.', {
+    order: Id,
+    viewer: Id,
+    viewerName: Type.String(),
+    rewardName: Type.String(),
+    price: Count,
+    text: orNull(Type.String()),
+    status: Status,
+  }),
+  'order.changed': fact(['viewer'], 'Their order stands otherwise.', { order: Id, status: Status, balance: Count }),
+  'order.ended': fact(['desk'], 'An order was done, was given back, or runs for its time.', {
+    order: Id,
+    status: Status,
+    by: orNull(Type.String()),
+    viewer: Id,
+    rewardName: Type.String(),
+  }),
+  'order.placed': fact(['desk'], 'Somebody bought a reward.', {
+    order: Id,
+    viewer: Id,
+    viewerName: Type.String(),
+    rewardName: Type.String(),
+    price: Count,
+    text: orNull(Type.String()),
+    status: Status,
+    reward: Id,
+  }),
+  'order.taken': fact(['desk'], 'Somebody at the desk sees to an order; null: nobody any more.', {
+    order: Id,
+    by: orNull(Type.String()),
+  }),
+  'store.changed': fact(['everyone', 'desk', 'viewer'], 'What is sold, or how, has changed. 0: more than one reward.', {
+    reward: Type.Optional(Count),
+  }),
+  'store.codesLow': fact(['desk'], 'Few codes of a reward are left.', { reward: Id, name: Type.String(), left: Count }),
+  'store.rests': fact(['everyone'], 'A reward rests for everybody.', { reward: Id, until: UnixSeconds }),
+  'store.stock': fact(['everyone'], 'So many of a reward are left.', { reward: Id, left: Count }),
+}
+
+type Declared = typeof storeFacts
+declare module '../world/facts.ts' {
+  interface Facts extends Declared {}
+}

@@ -1,0 +1,26 @@
+import { Type } from '@sinclair/typebox'
+import { Count, Id } from '../schema.ts'
+import { fact } from '../world/index.ts'
+
+/** What is told of tallies. */
+export const tallyFacts = {
+  'tally.changed': fact(['desk'], 'Somebody has more or less of a tally.', {
+    tally: Id,
+    viewer: Id,
+    before: Count,
+    after: Count,
+  }),
+  'tally.corrected': fact(['desk'], 'A tally was corrected by hand.', {
+    tally: Id,
+    viewer: Id,
+    name: Type.String(),
+    before: Count,
+    after: Count,
+    by: Type.String(),
+  }),
+}
+
+type Declared = typeof tallyFacts
+declare module '../world/facts.ts' {
+  interface Facts extends Declared {}
+}

@@ -1,0 +1,26 @@
+import { Type } from '@sinclair/typebox'
+import { orNull } from '../schema.ts'
+import { fact } from '../world/index.ts'
+import type { CodeOf } from './voice.ts'
+
+/** What is told of what the bot says. */
+export const voiceFacts = {
+  'chat.replied': fact(['desk'], 'The bot has something to say: in the room (`to` is null), or to one person alone.', {
+    to: orNull(Type.String()),
+    text: Type.String(),
+    /** Answers of one likeness can be joined into a line. */
+    likeness: Type.Optional(Type.String()),
+    /** Written by the team: it goes before all answers. */
+    first: Type.Optional(Type.Boolean()),
+    /** Whom it is for alone, whatever they are called. */
+    viewer: Type.Optional(Type.Integer()),
+    code: Type.Optional(Type.Unsafe<CodeOf>(Type.Object({}))),
+  }),
+  'chat.voice': fact(['desk'], 'How the bot speaks has changed.', { muted: Type.Boolean() }),
+  'message.told': fact(['viewer'], 'Something for them alone stands on their page.', {}),
+}
+
+type Declared = typeof voiceFacts
+declare module '../world/facts.ts' {
+  interface Facts extends Declared {}
+}

@@ -1,0 +1,35 @@
+import { readFileSync, writeFileSync } from 'node:fs'
+import type { TObject, TSchema } from '@sinclair/typebox'
+import { FACTS } from '../core/engine/index.ts'
+import type { DeclaredFact } from '../core/world/index.ts'
+
+const PROTOCOLS = 'docs/protocols.md'
+
+/** What a fact carries, by name; "?" after what is not always there. */
+function fieldsOf({ properties, required = [] }: TObject): string {
+  const names = Object.keys(properties as Record<string, TSchema>)
+  const shown = names.map((name) => `\`${name}${required.includes(name) ? '' : '?'}\``)
+  return shown.length === 0 ? '-' : shown.join(', ')
+}
+
+/** The table of all kinds of facts, as Markdown. */
+export function factsTable(): string {
+  const declared = Object.entries(FACTS).sort(([a], [b]) => a.localeCompare(b)) as [string, DeclaredFact][]
+  const rows = declared.map(
+    ([kind, { to, says, body }]) => `| \`${kind}\` | ${to.join(', ')} | ${says} | ${fieldsOf(body)} |`,
+  )
+  return ['| kind | told | says | carries |', '| --- | --- | --- | --- |', ...rows].join('\n')
+}
+
+/** A document with what is generated between its marks made anew. @throws where it has no such marks. */
+export function withGenerated(document: string, name: string, text: string): string {
+  const [begin, end] = [`<!-- ${name}: made by \`npm run docs\` -->`, `<!-- ${name}: end -->`]
+  const [from, to] = [document.indexOf(begin), document.indexOf(end)]
+  if (from < 0 || to < from) throw new Error(`The document has no place for ${name}: ${begin} ... ${end}`)
+  return `${document.slice(0, from + begin.length)}\n${text}\n${document.slice(to)}`
+}
+
+/** docs/protocols.md as it is to be. */
+export const protocols = (): string => withGenerated(readFileSync(PROTOCOLS, 'utf8'), 'facts', factsTable())
+
+if (process.argv[1]?.endsWith('documentation.ts')) writeFileSync(PROTOCOLS, protocols())
