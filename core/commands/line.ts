@@ -116,9 +116,9 @@ function notice(world: World, { who, privately }: ChatLine): ViewerRow {
 /** What triggers are set off by: a line, the first of a viewer in a show, the first of all. */
 function tellOfLine(world: World, { id, chattedAt }: ViewerRow): void {
   const show = showOnAir(world)
-  world.moment('said', id)
-  if (chattedAt === null) world.moment('firstEver', id)
-  if (show !== undefined && (chattedAt === null || chattedAt < show.startedAt)) world.moment('firstInShow', id)
+  world.moment('said', id, {})
+  if (chattedAt === null) world.moment('firstEver', id, {})
+  if (show !== undefined && (chattedAt === null || chattedAt < show.startedAt)) world.moment('firstInShow', id, {})
 }
 
 /** What the rules cannot do with the rows of one person: the server does it, and says the answer (`chat.tell`). */

@@ -103,7 +103,7 @@ function actOnSupport(world: World, viewer: ViewerRow, { type, body, to = [] }: 
   const support = supportOf(type, body)
   if (support === undefined) return 'Noted.'
   if (withoutRate(world, support)) {
-    thank(world, viewer, support, {})
+    thank(world, viewer, support)
     return keepTip(world, viewer, support.minorUnits, support.currency)
   }
   const again = support.kind === 'follow' && viewer.followedAt !== null
@@ -125,7 +125,7 @@ export const withoutRate = (
 
 /** Who is given a subscription is a subscriber, and paid as the plan says. */
 const receive = (world: World, to: readonly Who[], tier: number): number =>
-  to.reduce((sum, who) => sum + thank(world, meet(world, who), { kind: 'giftReceived', tier }, {}), 0)
+  to.reduce((sum, who) => sum + thank(world, meet(world, who), { kind: 'giftReceived', tier }), 0)
 
 function listRewards(world: World, { body }: Received): string {
   const rewards = body.rewards as readonly ListedReward[]

@@ -62,7 +62,7 @@ export const matchSupporter: Handler<MatchSupporter> = {
     world.put(supporters, { ...row, status: 'matched', viewer: viewer.id })
     rememberAlias(world, keyOf(chatRef(world, row.account)), viewer.id)
     world.fact('supporter.matched', 'desk', { supporter: row.id, viewer: viewer.id })
-    const paid = thank(world, viewer, row.support, {})
+    const paid = thank(world, viewer, row.support)
     const { support } = row
     if (support.kind === 'tip' && support.currency !== undefined && !hasRate(world, support.currency))
       keepTip(world, viewer, support.minorUnits, support.currency)

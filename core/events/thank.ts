@@ -42,21 +42,23 @@ export function figuresOf(support: Support): Figures {
   }
 }
 
-/** The figures of support as numbers, which triggers look at. A tip's amount is in whole units, rounded down. */
-function figuresIn(support: Support): Readonly<Record<string, number>> {
+/** Tells triggers of support. A tip's amount is in whole units, rounded down. */
+function noteSupport(world: World, viewer: number, support: Support, months: number | undefined, paid: number): void {
   switch (support.kind) {
     case 'tip':
-      return { amount: wholeUnits(support), minorUnits: support.minorUnits }
+      return world.moment('tip', viewer, { amount: wholeUnits(support), minorUnits: support.minorUnits, paid })
     case 'cheer':
-      return { amount: support.units }
+      return world.moment('cheer', viewer, { amount: support.units, paid })
     case 'raid':
-      return { viewers: support.viewers }
+      return world.moment('raid', viewer, { viewers: support.viewers, paid })
     case 'gift':
-      return { count: support.count, tier: support.tier }
+      return world.moment('gift', viewer, { count: support.count, tier: support.tier, paid })
+    case 'giftReceived':
+      return world.moment('giftReceived', viewer, { tier: support.tier, paid })
     case 'follow':
-      return {}
+      return world.moment('follow', viewer, { paid })
     default:
-      return { tier: support.tier }
+      return world.moment(support.kind, viewer, { tier: support.tier, ...(months !== undefined && { months }), paid })
   }
 }
 
@@ -64,10 +66,15 @@ function figuresIn(support: Support): Readonly<Record<string, number>> {
  * Pays somebody for support and thanks them as the streamer wishes: in chat, on screen, or not at all. A second follow is
  * not thanked again. Needs their watch row. @returns What was paid.
  */
-export function thank(world: World, viewer: ViewerRow, support: Support, more: Figures): number {
+export function thank(
+  world: World,
+  viewer: ViewerRow,
+  support: Support,
+  more: { readonly months?: number } = {},
+): number {
   const again = support.kind === 'follow' && viewer.followedAt !== null
   const paid = paySupport(world, viewer, support)
-  if (!again && !viewer.ignored) world.moment(support.kind, viewer.id, { ...figuresIn(support), ...more, paid })
+  if (!again && !viewer.ignored) noteSupport(world, viewer.id, support, more.months, paid)
   const thanks = support.kind === 'giftReceived' ? undefined : thanksFor(world, support.kind)
   if (thanks === undefined || again || viewer.ignored) return paid
   const currency = readSetting(world, currencySetting)

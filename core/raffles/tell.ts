@@ -46,7 +46,7 @@ export const closesInWords = ({ closesAt }: Pick<RaffleRow, 'closesAt'>, at: num
 export const peopleInWords = (n: number): string => (n === 1 ? '1 person' : `${digits(n)} people`)
 
 /** What the moments of a raffle can tell. */
-export const figuresOf = ({ id, setup, settings }: RaffleRow): Record<string, string | number> => ({
+export const figuresOf = ({ id, setup, settings }: RaffleRow) => ({
   raffle: id,
   setup: setup ?? 0,
   title: settings.title,

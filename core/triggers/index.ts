@@ -18,7 +18,7 @@ export {
 } from './save.ts'
 export { RAFFLE_SOURCES, type Source, type SourceKind, TriggerSettings } from './schema.ts'
 export { setOffTriggers } from './setOff.ts'
-export { FIGURES, hasViewer } from './sources.ts'
+export { figuresOf, hasViewer } from './sources.ts'
 export {
   type OutsideRewardRow,
   openTriggers,

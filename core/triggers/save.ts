@@ -2,7 +2,7 @@ import { aroundIn, checkSteps, faultInWords } from '../commands/index.ts'
 import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 import type { TriggerSettings } from './schema.ts'
 import { startTimer } from './setOff.ts'
-import { FIGURES, hasViewer } from './sources.ts'
+import { figuresOf, hasViewer } from './sources.ts'
 import { openTriggers, outsideRewards, triggerOf, triggers } from './table.ts'
 
 const MOST_TRIGGERS = 200
@@ -35,7 +35,7 @@ export const saveTrigger: Handler<SaveTrigger> = {
 
 /** What steps of a trigger find around them. */
 export const aroundTrigger = (world: World, { source }: Pick<TriggerSettings, 'source'>) =>
-  aroundIn(world, { arguments: [], figures: FIGURES[source.of], viewer: hasViewer(source.of) })
+  aroundIn(world, { arguments: [], figures: figuresOf(source.of), viewer: hasViewer(source.of) })
 
 export function checkTrigger(world: World, id: number | null, settings: TriggerSettings): Result<true> {
   const { source, steps } = settings

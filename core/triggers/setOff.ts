@@ -6,6 +6,12 @@ import { openTriggers, type TriggerRow, triggers } from './table.ts'
 /** So many triggers may set one another off. */
 const DEEPEST = 3
 
+/** Whom a run is about, and what its steps can tell. */
+interface Occasion {
+  readonly viewer: number | null
+  readonly figures: Readonly<Record<string, string | number>>
+}
+
 /**
  * Sets off what waits for what has happened. The runs are intents of their own, in the order in which they were set off, so
  * that what happened is durable before anything follows from it.
@@ -23,7 +29,7 @@ export function setOffTriggers(world: World, moments: readonly Moment[], depth: 
   }
 }
 
-function runLater(world: World, trigger: number, { viewer, figures }: Moment, depth: number): void {
+function runLater(world: World, trigger: number, { viewer, figures }: Occasion, depth: number): void {
   // A number of its own makes each run one, however often a timer is delivered.
   const run = world.nextId()
   const data = { trigger, viewer, figures, depth: depth + 1, run }
@@ -67,7 +73,7 @@ export function lookAtTimer(world: World, trigger: TriggerRow): boolean {
     setDue(world, trigger, world.at + LOOK_AGAIN_SECONDS)
     return false
   }
-  runLater(world, trigger.id, { kind: 'timer', viewer: null, figures: {} }, 0)
+  runLater(world, trigger.id, { viewer: null, figures: {} }, 0)
   setDue(world, { ...trigger, linesAt: show.lines, showId: show.id }, world.at + source.minutes * 60)
   return true
 }

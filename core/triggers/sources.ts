@@ -1,34 +1,34 @@
-import type { Moment } from '../world/index.ts'
+import { commandMoments } from '../commands/moments.ts'
+import { eventMoments } from '../events/moments.ts'
+import { gameMoments } from '../games/moments.ts'
+import { raffleMoments } from '../raffles/moments.ts'
+import { rankMoments } from '../ranks/moments.ts'
+import { showMoments } from '../show/moments.ts'
+import { storeMoments } from '../store/moments.ts'
+import type { DeclaredMoment, Moment, MomentKind } from '../world/index.ts'
 import type { Source, SourceKind } from './schema.ts'
 
-/** The moments that a kind of trigger is set off by. */
-const MOMENTS: Readonly<Record<SourceKind, readonly string[]>> = {
-  follow: ['follow'],
-  subscription: ['subscription', 'resubscription'],
-  gift: ['gift'],
-  raid: ['raid'],
-  tip: ['tip'],
-  cheer: ['cheer'],
-  firstInShow: ['firstInShow'],
-  firstEver: ['firstEver'],
-  showStarted: ['showStarted'],
-  showEnded: ['showEnded'],
-  outside: ['redeemed'],
-  timer: [],
-  rankReached: ['rankReached'],
-  orderPlaced: ['orderPlaced'],
-  gameWon: ['gameWon'],
-  heistEnded: ['heistEnded'],
-  cupWon: ['cupWon'],
-  raffleOpened: ['raffleOpened'],
-  raffleEntered: ['raffleEntered'],
-  raffleReminder: ['raffleReminder'],
-  raffleClosingSoon: ['raffleClosingSoon'],
-  raffleClosed: ['raffleClosed'],
-  raffleWon: ['raffleWon'],
-  raffleClaimed: ['raffleClaimed'],
-  raffleUnclaimed: ['raffleUnclaimed'],
+/** Every kind of moment. One that a feature declares and that is not among these does not compile. */
+const MOMENTS: Readonly<Record<MomentKind, DeclaredMoment>> = {
+  ...commandMoments,
+  ...eventMoments,
+  ...gameMoments,
+  ...raffleMoments,
+  ...rankMoments,
+  ...showMoments,
+  ...storeMoments,
 }
+
+/** The moments of kinds of triggers that are not called as the one moment that sets them off. */
+const SET_OFF_BY: Readonly<Partial<Record<SourceKind, readonly MomentKind[]>>> = {
+  subscription: ['subscription', 'resubscription'],
+  outside: ['redeemed'],
+}
+
+const isMoment = (kind: SourceKind | MomentKind): kind is MomentKind => Object.hasOwn(MOMENTS, kind)
+
+/** The moments that a kind of trigger is set off by; a timer's time has come without any. */
+const momentsOf = (kind: SourceKind): readonly MomentKind[] => SET_OFF_BY[kind] ?? (isMoment(kind) ? [kind] : [])
 
 /** The figure that a range is of. */
 const MEASURED: Readonly<Record<string, string>> = {
@@ -40,91 +40,21 @@ const MEASURED: Readonly<Record<string, string>> = {
   gameWon: 'paid',
 }
 
-/** The figures that a kind of trigger brings, with what they tell. */
-export const FIGURES: Readonly<Record<SourceKind, Readonly<Record<string, string>>>> = {
-  follow: {},
-  firstInShow: {},
-  firstEver: {},
-  showStarted: {},
-  showEnded: { seconds: 'how long the show was, in seconds' },
-  subscription: { tier: 'the tier, 1 to 3', months: 'months in a row, where the platform tells' },
-  gift: { count: 'how many were given', tier: 'their tier' },
-  raid: { viewers: 'how many viewers came along' },
-  tip: { amount: 'whole units of money', paid: 'what the earning plan paid for it' },
-  cheer: { amount: 'how much was cheered', paid: 'what the earning plan paid for it' },
-  outside: { name: 'what the reward is called', text: 'what was typed to it' },
-  timer: {},
-  gameWon: { game: 'what was played', paid: 'what was paid out', stake: 'what was staked' },
-  heistEnded: {
-    site: 'where it went',
-    crew: 'how many there were',
-    out: 'how many got out',
-    paid: 'what they carried home',
-  },
-  cupWon: { name: 'what the cup is called', paid: 'what the winner got' },
-  raffleOpened: { title: 'what the raffle is called', word: 'the word to type' },
-  raffleEntered: {
-    title: 'what the raffle is called',
-    word: 'the word to type',
-    people: 'how many are in',
-    tickets: 'how many tickets there are',
-    own: 'how many are theirs',
-  },
-  raffleReminder: {
-    title: 'what the raffle is called',
-    word: 'the word to type',
-    people: 'how many are in',
-    tickets: 'how many tickets there are',
-  },
-  raffleClosingSoon: {
-    title: 'what the raffle is called',
-    word: 'the word to type',
-    people: 'how many are in',
-    tickets: 'how many tickets there are',
-    seconds: 'how many seconds are left',
-  },
-  raffleClosed: {
-    title: 'what the raffle is called',
-    word: 'the word to type',
-    people: 'how many are in',
-    tickets: 'how many tickets there are',
-    paid: 'what the tickets brought',
-  },
-  raffleWon: {
-    title: 'what the raffle is called',
-    word: 'the word to type',
-    chance: 'the chance they had',
-    prize: 'what there is to win',
-    draw: 'the number of the draw',
-  },
-  raffleClaimed: {
-    title: 'what the raffle is called',
-    word: 'the word to type',
-    line: 'what they said',
-    draw: 'the number of the draw',
-  },
-  raffleUnclaimed: { title: 'what the raffle is called', word: 'the word to type', draw: 'the number of the draw' },
-  rankReached: { name: 'the rank that was reached' },
-  orderPlaced: { name: 'the reward that was ordered', price: 'what it cost', text: 'what was typed to it' },
-}
+/** The figures that a kind of trigger brings to its steps, with what they tell. */
+export const figuresOf = (kind: SourceKind): Readonly<Record<string, string>> =>
+  Object.fromEntries(
+    momentsOf(kind)
+      .flatMap((one) => Object.entries(MOMENTS[one].figures))
+      .flatMap(([name, { says }]) => (says === undefined ? [] : [[name, says]])),
+  )
 
-/** Kinds that nobody sets off: there is no viewer in their steps. */
-export const hasViewer = (kind: SourceKind): boolean => !BY_NOBODY.has(kind)
-
-const BY_NOBODY: ReadonlySet<SourceKind> = new Set([
-  'timer',
-  'showStarted',
-  'showEnded',
-  'heistEnded',
-  'raffleOpened',
-  'raffleReminder',
-  'raffleClosingSoon',
-  'raffleClosed',
-])
+/** Whether somebody sets such a trigger off; else there is no viewer in its steps. */
+export const hasViewer = (kind: SourceKind): boolean => momentsOf(kind).some((one) => MOMENTS[one].by === 'viewer')
 
 /** Whether a moment sets a trigger of this source off. */
-export function setsOff(source: Source, { kind, figures }: Moment): boolean {
-  if (!MOMENTS[source.of].includes(kind)) return false
+export function setsOff(source: Source, moment: Moment): boolean {
+  if (!momentsOf(source.of).includes(moment.kind)) return false
+  const figures: Readonly<Record<string, string | number | undefined>> = moment.figures
   if ('setup' in source) return source.setup === null || figures.setup === source.setup
   switch (source.of) {
     case 'subscription':

@@ -11,6 +11,7 @@ export {
   type Listener,
 } from './facts.ts'
 export type { Answer, Handler } from './handler.ts'
+export type { DeclaredMoment, Figure, Moment, MomentFigures, MomentKind, Moments } from './moments.ts'
 export { ok, REFUSALS, type Refusal, type RefusalCode, type Result, refuse } from './result.ts'
 export { RowNotLoaded, Rows } from './rows.ts'
 export { defineTable, type Key, type Need, needKey, needLookup, noId, type Table, viewerIn } from './table.ts'
@@ -18,7 +19,6 @@ export {
   type ChangedRow,
   type Changes,
   type Envelope,
-  type Moment,
   type Savepoint,
   type Timer,
   World,

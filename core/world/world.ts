@@ -1,4 +1,5 @@
 import type { AudienceOf, Fact, FactBody, FactKind } from './facts.ts'
+import type { Moment, MomentFigures, MomentKind, MomentViewer } from './moments.ts'
 import { Rows } from './rows.ts'
 import type { Key, Table } from './table.ts'
 
@@ -10,16 +11,6 @@ export interface Timer {
   readonly data: Readonly<Record<string, unknown>>
   /** Timers of one queue run one after the other, in the order in which they were set. */
   readonly queue?: string
-}
-
-/**
- * Something happened that triggers may be set off by. `viewer`: whom it is about, null for nobody. The figures are what
- * conditions look at and texts can tell.
- */
-export interface Moment {
-  readonly kind: string
-  readonly viewer: number | null
-  readonly figures: Readonly<Record<string, string | number>>
 }
 
 /**
@@ -140,8 +131,8 @@ export class World {
   }
 
   /** Notes that something happened which triggers may be set off by. */
-  moment(kind: string, viewer: number | null, figures: Moment['figures'] = {}): void {
-    this.#moments.push({ kind, viewer, figures })
+  moment<K extends MomentKind>(kind: K, viewer: MomentViewer<K>, figures: MomentFigures<K>): void {
+    this.#moments.push({ kind, viewer, figures } as Moment)
   }
 
   /** What happened since `begin`. */

@@ -151,5 +151,5 @@ function endCup(world: World, round: CupRound): void {
   const what = prize - second > 0 ? amount(world, prize - second) : 'the honour'
   tell(world, 'cup.won', { cup: rules.name, winner: named(round, winner), paid: what })
   endRound(world, now, 'settled')
-  world.moment('cupWon', winner, { name: rules.name, paid: prize - second })
+  if (winner !== null) world.moment('cupWon', winner, { name: rules.name, paid: prize - second })
 }

@@ -9,7 +9,7 @@ import {
   type Standing,
   wordsSetting,
 } from '#core/commands'
-import { FIGURES, hasViewer, triggerReady } from '#core/triggers'
+import { figuresOf, hasViewer, triggerReady } from '#core/triggers'
 import { voiceSetting } from '#core/voice'
 import { whoNames } from '../access/index.ts'
 import type { ChatState } from '../chat/index.ts'
@@ -94,7 +94,7 @@ export async function commandsView(db: Reader, channel: number, now: number, cha
       const faults = checkSteps(settings.steps, {
         ...around,
         arguments: [],
-        figures: FIGURES[of],
+        figures: figuresOf(of),
         viewer: hasViewer(of),
       })
       return {

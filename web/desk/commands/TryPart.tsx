@@ -2,7 +2,7 @@ import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { type CommandSettings, usageLine } from '#core/commands'
 import type { RewardSettings } from '#core/store'
-import { FIGURES, hasViewer, type TriggerSettings } from '#core/triggers'
+import { figuresOf, hasViewer, type TriggerSettings } from '#core/triggers'
 import { change } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/Notice.tsx'
@@ -128,7 +128,7 @@ interface FiguresProps {
 
 /** What the event would bring. */
 function Figures({ what, figures, setFigures }: FiguresProps) {
-  const names = Object.entries(FIGURES[what.source.of])
+  const names = Object.entries(figuresOf(what.source.of))
   if (names.length === 0) return null
   return (
     <div className="grid grid-cols-2 gap-3">

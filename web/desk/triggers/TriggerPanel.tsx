@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { EVERYONE_MAY, NO_LIMITS } from '#core/access'
 import { checkSteps, type Fault, faultInWords } from '#core/commands'
-import { FIGURES, hasViewer, type TriggerSettings, triggerReady } from '#core/triggers'
+import { figuresOf, hasViewer, type TriggerSettings, triggerReady } from '#core/triggers'
 import { Field, INPUT } from '../commands/inputs.tsx'
 import { LimitFields } from '../commands/LimitFields.tsx'
 import { SaveFoot } from '../commands/SaveFoot.tsx'
@@ -42,7 +42,7 @@ export function TriggerPanel({ view, trigger, close }: TriggerPanelProps) {
   const viewer = hasViewer(draft.source.of)
   const around = {
     arguments: [],
-    figures: FIGURES[draft.source.of],
+    figures: figuresOf(draft.source.of),
     viewer,
     ...aroundView(view),
   }
