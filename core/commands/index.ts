@@ -10,6 +10,7 @@ export {
   changeWagering,
 } from './games/change.ts'
 export { type PlayGame, playByPage } from './games/playByPage.ts'
+export { commandHandlers } from './handlers.ts'
 export { type ChatLine, chatLine, type FollowUp } from './line.ts'
 export { type Heard, heard } from './match.ts'
 export { type ClaimPrize, claimByPage, type EnterRaffle, enterByPage } from './raffles/byPage.ts'

@@ -82,3 +82,9 @@ export const allowancePaid: Handler<AllowancePaid> = {
     return ok({ next: readSetting(world, allowanceSetting).next ?? 0 })
   },
 }
+
+declare module '../world/timers.ts' {
+  interface Jobs {
+    'earning.allowance': { readonly due: number }
+  }
+}

@@ -21,6 +21,7 @@ export { type Evening, player, quickRandom, type Spread, tryEvenings } from './e
 export { settingsFault } from './faults.ts'
 export type { Fraction } from './fraction.ts'
 export { inPercent } from './fraction.ts'
+export { gameHandlers } from './handlers.ts'
 export {
   crewDigest,
   heistChance,

@@ -65,10 +65,9 @@ export function openRound(world: World, { game, status, state, nextAt, openerNam
 /** Has a round go on by itself at a time (seconds). A timer that comes for another time finds that, and does nothing. */
 export function goOnAt(world: World, round: RoundRow, at: number): RoundRow {
   world.timer({
-    job: 'game.tick',
     key: `game/${round.id}/${at}/${round.status}`,
     at,
-    data: { round: round.id, due: at },
+    intent: { kind: 'game.tick', round: round.id, due: at },
   })
   return world.put(rounds, { ...round, nextAt: at })
 }

@@ -79,3 +79,9 @@ function tellRested(world: World, { game }: RoundRow, due: number): boolean {
   if (on && notice) tell(world, 'heist.rested', { word: word.word })
   return on && notice
 }
+
+declare module '../world/timers.ts' {
+  interface TimedIntents {
+    'game.tick': GameTick
+  }
+}

@@ -1,3 +1,4 @@
+export { libraryHandlers } from './handlers.ts'
 export {
   type AddMedia,
   addMedia,

@@ -23,6 +23,7 @@ export { type BarredRow, barred } from './barred.ts'
 export { type CircleRow, circles, hasRules, openCircles } from './circles.ts'
 export { type HabitRow, habitOf, habits, needHabits } from './habits.ts'
 export { type ChangeHanding, changeHanding, dayIn, handingSetting, handOn, mayHand } from './hand.ts'
+export { peopleHandlers } from './handlers.ts'
 export { type ImportKept, type ImportLine, type ImportPeople, importPeople, imports, MOST_IMPORTED } from './import.ts'
 export {
   circlesCell,

@@ -1,6 +1,7 @@
 import { showSaved, showSound } from '../screen/index.ts'
 import type { World } from '../world/index.ts'
 import { cheers, type RaffleRow } from './rows.ts'
+import { setTimer } from './timers.ts'
 
 /** Between two sounds or alerts of entries (seconds). */
 const CHEER_SECONDS = 5
@@ -16,8 +17,7 @@ export function cheer(world: World, raffle: RaffleRow, name: string): void {
     return
   }
   if (row.more === 0) {
-    const data = { raffle: raffle.id, what: 'cheer', due: row.until }
-    world.timer({ job: 'raffle.tick', key: `raffle/${raffle.id}/cheer/${row.until}`, at: row.until, data })
+    setTimer(world, raffle.id, 'cheer', row.until)
   }
   world.put(cheers, { ...row, more: row.more + 1 })
 }

@@ -24,6 +24,7 @@ export { chanceInWords, type Entrant, pickLabel, pickMany, weightOf } from './dr
 export { type Entered, enterRaffle, needEntry } from './enter.ts'
 export { entrantsKey } from './entrants.ts'
 export { fixedIn, type RaffleAround, raffleFault, raffleHints } from './faults.ts'
+export { raffleHandlers } from './handlers.ts'
 export { leaveRaffle } from './leave.ts'
 export { type Person, personMay, takesEntries } from './mayEnter.ts'
 export { makeRaffle, wordsOf } from './open.ts'

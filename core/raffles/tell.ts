@@ -3,6 +3,7 @@ import { type Saying, say } from '../voice/index.ts'
 import type { World } from '../world/index.ts'
 import { type RaffleRow, type TotalsRow, totals, totalsOf } from './rows.ts'
 import type { Prize, RaffleSettings } from './schema.ts'
+import { setTimer } from './timers.ts'
 
 /** Says something about a raffle in the room. */
 export const tell = (world: World, text: string, how: Partial<Saying> = {}): void =>
@@ -90,8 +91,7 @@ export function count(world: World, raffle: RaffleRow, changed: Partial<TotalsRo
   if (next.tellAt !== null && next.tellAt >= world.at) return world.put(totals, next)
   if (before.toldAt + TELL_SECONDS <= world.at || before.toldAt > world.at) return tellCount(world, next)
   const tellAt = before.toldAt + TELL_SECONDS
-  const data = { raffle: raffle.id, what: 'told', due: tellAt }
-  world.timer({ job: 'raffle.tick', key: `raffle/${raffle.id}/told/${tellAt}`, at: tellAt, data })
+  setTimer(world, raffle.id, 'told', tellAt)
   return world.put(totals, { ...next, tellAt })
 }
 

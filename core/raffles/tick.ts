@@ -157,3 +157,9 @@ function cheerMore(world: World, raffle: RaffleRow, due: number): void {
   playCheer(world, raffle, `${digits(row.more)} more`)
   world.put(cheers, { ...row, until: world.at, more: 0 })
 }
+
+declare module '../world/timers.ts' {
+  interface TimedIntents {
+    'raffle.tick': RaffleTick
+  }
+}

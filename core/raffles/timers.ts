@@ -29,7 +29,7 @@ export function setTimer(
     ...(more.draw === undefined ? [] : [more.draw]),
     ...(more.after === undefined ? [] : [more.after]),
   ].join('/')
-  world.timer({ job: 'raffle.tick', key: `raffle/${raffle}/${mark}`, at: due, data: { raffle, what, due, ...more } })
+  world.timer({ key: `raffle/${raffle}/${mark}`, at: due, intent: { kind: 'raffle.tick', raffle, what, due, ...more } })
 }
 
 /** When it is told that a raffle closes, before it does. */

@@ -11,6 +11,7 @@ export {
   type SaveCircle,
   saveCircle,
 } from './change.ts'
+export { rankHandlers } from './handlers.ts'
 export { measureOf, nextRank, rankFor, ranksSetting } from './ranks.ts'
 export { announce, type Promotion, promotionText, rankFrom, rankName, review } from './review.ts'
 export { BADGES, type Badge, CircleSettings, type Rank, RankPlan } from './schema.ts'

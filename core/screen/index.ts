@@ -19,6 +19,7 @@ export {
 export { playing, takesAlert } from './boxes.ts'
 export { alertsSetting, type ControlAlerts, controlAlerts } from './control.ts'
 export { fileOf, kindOf, type MediaKind } from './files.ts'
+export { screenHandlers } from './handlers.ts'
 export { checkRef, type MediaRow, media } from './media.ts'
 export {
   type AddOverlay,

@@ -1,4 +1,5 @@
 export { type ShowGuest, showGuest } from './guest.ts'
+export { showHandlers } from './handlers.ts'
 export {
   addToShow,
   type EndShow,

@@ -139,3 +139,9 @@ export function addToShow(world: World, flow: Flow): void {
   if (show === undefined) return
   world.put(shows, { ...show, paid: show.paid + flow.paid, spent: show.spent + flow.spent })
 }
+
+declare module '../world/timers.ts' {
+  interface Jobs {
+    'earning.tick': { readonly show: number }
+  }
+}

@@ -105,7 +105,7 @@ function eraseLater(world: World, order: OrderRow): void {
   const days = rewardOf(world, order.reward)?.settings.post?.days ?? 1
   const at = world.at + days * DAY_SECONDS
   world.put(addresses, { ...row, eraseAt: at })
-  world.timer({ job: 'store.erase', key: `erase/${order.id}/${at}`, at, data: { order: order.id, due: at } })
+  world.timer({ key: `erase/${order.id}/${at}`, at, intent: { kind: 'store.erase', order: order.id, due: at } })
 }
 
 /**
@@ -232,4 +232,11 @@ function tell(world: World, order: OrderRow, status: OrderRow['status'], by: str
     status,
     balance: balanceOf(world, order.viewer),
   })
+}
+
+declare module '../world/timers.ts' {
+  interface TimedIntents {
+    'store.perk': EndPerk
+    'store.erase': EraseAddress
+  }
 }

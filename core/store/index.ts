@@ -14,6 +14,7 @@ export {
   type TakeOrder,
   takeOrder,
 } from './finish.ts'
+export { storeHandlers } from './handlers.ts'
 export { type Buying, changesAt, leftOf, restInWords, whyNot } from './limits.ts'
 export { addresses, type OrderRow, type OrderStatus, orders } from './orders.ts'
 export { buyingOf, giveCode, orderFields, placeOrder } from './place.ts'

@@ -20,7 +20,7 @@ export function startPerk(world: World, order: OrderRow, perk: NonNullable<Rewar
 }
 
 export function setPerkTimer(world: World, order: number, at: number): void {
-  world.timer({ job: 'store.perk', key: `perk/${order}/${at}`, at, data: { order, due: at } })
+  world.timer({ key: `perk/${order}/${at}`, at, intent: { kind: 'store.perk', order, due: at } })
 }
 
 /** Ends a circle's membership that was bought, unless more of it was bought meanwhile. */

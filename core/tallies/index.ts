@@ -6,6 +6,7 @@ export {
   type SaveTally,
   saveTally,
 } from './change.ts'
+export { tallyHandlers } from './handlers.ts'
 export { TallySettings } from './schema.ts'
 export {
   award,

@@ -103,17 +103,6 @@ export const TALLY: TallySettings = {
 /** What stands for the entropy of an intent in tests: the same for the same key. */
 export const entropyOf = (key: string): string => digestOf([key])
 
-/** Timers that hand in an intent of their own name. */
-const RUNNING: ReadonlySet<string> = new Set([
-  'trigger.run',
-  'trigger.tick',
-  'run.continue',
-  'store.perk',
-  'store.erase',
-  'game.tick',
-  'raffle.tick',
-])
-
 /** A whole channel in memory, for tests: hands in intents one after the other and remembers what they led to. */
 export class TestChannel {
   readonly world = new World(new Rows(true))
@@ -247,7 +236,7 @@ export class TestChannel {
       this.#timersRun.add(timer)
       // Set again before it ran: the later one stands for both. Set again after that: it runs once more.
       if (this.world.timers.findLast(({ key }) => key === timer.key) !== timer) continue
-      if (RUNNING.has(timer.job)) yield { kind: timer.job, ...timer.data } as unknown as Intent
+      if ('intent' in timer) yield timer.intent
     }
   }
 

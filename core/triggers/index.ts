@@ -1,8 +1,10 @@
+export { triggerHandlers } from './handlers.ts'
 export { type ListedReward, noteRedeemed, noteRewards } from './outside.ts'
 export { triggerReady } from './ready.ts'
 export {
   type DecideRedemption,
   decideRedemption,
+  type RedemptionReport,
   type RunTrigger,
   runTrigger,
   type TickTrigger,

@@ -145,8 +145,8 @@ function answerAt(
   by: string | null,
 ): RedemptionRow {
   const ended = world.put(redemptions, { ...row, status, why, endedAt: world.at, by })
-  const data = { redemption: row.outside, status, why: why ?? '' }
-  world.timer({ job: 'platform.report', key: `report/${row.id}`, at: world.at, data: { ...data, at: world.at } })
+  const data = { redemption: row.outside, status, why: why ?? '', at: world.at }
+  world.timer({ job: 'platform.report', key: `report/${row.id}`, at: world.at, data })
   world.fact('redemption.ended', 'desk', { redemption: row.id, status, name: row.viewerName })
   return ended
 }
@@ -203,4 +203,24 @@ export const tickTrigger: Handler<TickTrigger> = {
     if (row === undefined || row.dueAt !== due) return ok({ runs: false })
     return ok({ runs: lookAtTimer(world, row) })
   },
+}
+
+/** What the platform is told of a redemption. */
+export interface RedemptionReport {
+  /** The platform's id of it. */
+  readonly redemption: string
+  readonly status: 'approved' | 'refused'
+  readonly why: string
+  /** When it was decided (seconds since 1970). */
+  readonly at: number
+}
+
+declare module '../world/timers.ts' {
+  interface Jobs {
+    'platform.report': RedemptionReport
+  }
+  interface TimedIntents {
+    'trigger.run': RunTrigger
+    'trigger.tick': TickTrigger
+  }
 }

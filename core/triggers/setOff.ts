@@ -32,8 +32,8 @@ export function setOffTriggers(world: World, moments: readonly Moment[], depth: 
 function runLater(world: World, trigger: number, { viewer, figures }: Occasion, depth: number): void {
   // A number of its own makes each run one, however often a timer is delivered.
   const run = world.nextId()
-  const data = { trigger, viewer, figures, depth: depth + 1, run }
-  world.timer({ job: 'trigger.run', key: `trigger/${run}`, at: world.at, data, queue: 'triggers' })
+  const intent = { kind: 'trigger.run', trigger, viewer, figures, depth: depth + 1 } as const
+  world.timer({ key: `trigger/${run}`, at: world.at, intent, queue: 'triggers' })
 }
 
 /** Lines are counted only while a timer waits for some: counting costs a row in every batch. */
@@ -53,8 +53,8 @@ export function startTimer(world: World, trigger: TriggerRow): void {
 
 function setDue(world: World, trigger: TriggerRow, dueAt: number): void {
   world.put(triggers, { ...trigger, dueAt })
-  const data = { trigger: trigger.id, due: dueAt }
-  world.timer({ job: 'trigger.tick', key: `trigger.tick/${trigger.id}/${dueAt}`, at: dueAt, data })
+  const intent = { kind: 'trigger.tick', trigger: trigger.id, due: dueAt } as const
+  world.timer({ key: `trigger.tick/${trigger.id}/${dueAt}`, at: dueAt, intent })
 }
 
 /** How soon a timer looks again whether chat has said enough (seconds). */

@@ -43,7 +43,9 @@ const redeems = (channel: TestChannel, name: string, redemption: string, text = 
   happens(channel, 'reward.redeemed', name, { reward: { id: STAMP.id, name: STAMP.name }, redemption, text })
 const outside = (approval: 'itself' | 'hand'): Source => ({ of: 'outside', reward: STAMP.id, approval })
 const reports = (channel: TestChannel) =>
-  channel.world.timers.filter(({ job }) => job === 'platform.report').map(({ data }) => [data.redemption, data.status])
+  channel.world.timers.flatMap((timer) =>
+    'job' in timer && timer.job === 'platform.report' ? [[timer.data.redemption, timer.data.status]] : [],
+  )
 
 describe('a trigger', () => {
   test('is set off by what the platform reports, once, and tells of it', () => {

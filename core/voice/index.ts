@@ -1,3 +1,4 @@
+export { voiceHandlers } from './handlers.ts'
 export {
   type Asker,
   answer,

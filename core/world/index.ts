@@ -15,11 +15,11 @@ export type { DeclaredMoment, Figure, Moment, MomentFigures, MomentKind, Moments
 export { ok, REFUSALS, type Refusal, type RefusalCode, type Result, refuse } from './result.ts'
 export { RowNotLoaded, Rows } from './rows.ts'
 export { defineTable, type Key, type Need, needKey, needLookup, noId, type Table, viewerIn } from './table.ts'
+export type { Job, Jobs, TimedIntent, TimedIntents, Timer } from './timers.ts'
 export {
   type ChangedRow,
   type Changes,
   type Envelope,
   type Savepoint,
-  type Timer,
   World,
 } from './world.ts'

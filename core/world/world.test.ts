@@ -38,7 +38,7 @@ describe('undo', () => {
     world.put(things, { id: world.nextId(), name: 'clock' })
     world.append(small, { id: 9, name: 'x' })
     world.fact('people.changed', 'desk', { viewers: 1 })
-    world.timer({ job: 'j', key: 'k', at: 3, data: {} })
+    world.timer({ job: 'earning.tick', key: 'k', at: 3, data: { show: 1 } })
     world.undo(before)
     expect(world.all(things)).toEqual([{ id: 41, name: 'lamp' }])
     expect(world.find(things, 'name', 'lamp')?.id).toBe(41)

@@ -2,16 +2,7 @@ import type { AudienceOf, Fact, FactBody, FactKind } from './facts.ts'
 import type { Moment, MomentFigures, MomentKind, MomentViewer } from './moments.ts'
 import { Rows } from './rows.ts'
 import type { Key, Table } from './table.ts'
-
-/** An intent to be handed in later. A timer with the key of an earlier one takes its place. `at` in seconds. */
-export interface Timer {
-  readonly job: string
-  readonly key: string
-  readonly at: number
-  readonly data: Readonly<Record<string, unknown>>
-  /** Timers of one queue run one after the other, in the order in which they were set. */
-  readonly queue?: string
-}
+import type { Timer } from './timers.ts'
 
 /**
  * Every intent's envelope: a key unique for its source, by which a repeat is known, and when it came (Unix seconds).

@@ -44,10 +44,9 @@ export function finishRun(
   if (ended.status === 'waiting') {
     const at = world.at + ended.seconds
     world.timer({
-      job: 'run.continue',
       key: `run/${run.id}/${at}`,
       at,
-      data: { run: run.id, due: at, depth: run.depth },
+      intent: { kind: 'run.continue', run: run.id, depth: run.depth },
     })
   }
   // Only a run that goes on is looked at again.
@@ -177,4 +176,10 @@ function giveBack(world: World, row: RunRow, viewer: ViewerRow, price: Price): s
   const came = payUpTo(world, { ...request, returns: price.transfer })
   world.fact('balance.changed', `viewer:${viewer.id}`, { balance: balanceOf(world, viewer.id) })
   return ` ${inWords(came, readSetting(world, currencySetting))} came back.`
+}
+
+declare module '../../world/timers.ts' {
+  interface TimedIntents {
+    'run.continue': ContinueRun
+  }
 }

@@ -214,7 +214,11 @@ function endHeist(world: World, round: HeistRound, caughtLast: boolean): void {
   world.moment('heistEnded', null, { site: site?.name ?? '', crew: all.length, out: out.length, paid: round.paid })
   const until = restAfter(world, 'heist')
   if (until > 0 && settingsOf(world, 'heist').notice)
-    world.timer({ job: 'game.tick', key: `game/${round.id}/rested`, at: until, data: { round: round.id, due: until } })
+    world.timer({
+      key: `game/${round.id}/rested`,
+      at: until,
+      intent: { kind: 'game.tick', round: round.id, due: until },
+    })
 }
 
 /** Ends a heist whose last ones have left by choice. */

@@ -1,4 +1,4 @@
-import { type CommandSettings, commands } from '#core/commands'
+import { type CommandSettings, type ContinueRun, commands } from '#core/commands'
 import { decide, type Intent } from '#core/engine'
 import { seedSetting } from '#core/fairness'
 import { accounts } from '#core/ledger'
@@ -7,7 +7,7 @@ import { writeSetting } from '#core/settings'
 import { latestShow, showOnAir, shows } from '#core/show'
 import { type RewardSettings, rewards } from '#core/store'
 import { type TriggerSettings, triggers } from '#core/triggers'
-import type { Refusal, World } from '#core/world'
+import type { Refusal, Timer, World } from '#core/world'
 import type { Client, Pool } from '../database/index.ts'
 import { newSeed } from '../fairness/index.ts'
 import { envelope, loadNeeds, onCopy } from '../writer/index.ts'
@@ -69,13 +69,17 @@ async function play(client: Client, channel: number, world: World, at: number, t
   for (let i = 0; i < MOST_WAITS; i++) {
     const result = await hand(intent, now)
     refusal ??= result.ok ? refusalIn(result.value) : result.refusal
-    const next = world.timers.find((timer) => timer.job === 'run.continue' && timer.at > now)
-    if (next === undefined) break
+    const next = world.timers.find((timer) => continues(timer) && timer.at > now)
+    if (next === undefined || !continues(next)) break
     now = next.at
-    intent = { kind: 'run.continue', run: Number(next.data.run), depth: 0 }
+    intent = { ...next.intent, depth: 0 }
   }
   return whatHappened(world, at, refusal)
 }
+
+/** Whether a timer has a run go on. */
+const continues = (timer: Timer): timer is Timer & { readonly intent: ContinueRun } =>
+  'intent' in timer && timer.intent.kind === 'run.continue'
 
 /** The refusal within an answer: a run that was refused is an answer, too. */
 function refusalIn(answer: Readonly<Record<string, unknown>>): Refusal | null {

@@ -1,15 +1,13 @@
 import { EventEmitter } from 'node:events'
-import { type Runner, run, type TaskList, type WorkerEvents } from 'graphile-worker'
+import { type Runner, run, type Task, type TaskList, type WorkerEvents } from 'graphile-worker'
 import type { Logger as Log } from 'pino'
-import type { Intent } from '#core/engine'
-import type { RaffleTick } from '#core/raffles'
-import type { RunTrigger } from '#core/triggers'
+import type { Jobs, TimedIntent } from '#core/world'
 import type { Channels } from '../channels.ts'
 import type { Pool } from '../database/index.ts'
 import { payAllowances, tick } from '../earning/index.ts'
 import { timed } from '../runs/index.ts'
 import type { RedemptionAnswer } from '../triggers/index.ts'
-import { IntentBug } from '../writer/index.ts'
+import { HANDS_IN, IntentBug } from '../writer/index.ts'
 import { Instance } from './instance.ts'
 import { quiet } from './migrate.ts'
 import { prune } from './prune.ts'
@@ -90,69 +88,57 @@ function startRunner(parts: RunnerParts): Promise<Runner> {
   })
 }
 
-/** What each kind of timer does: hands in its intent, until it is answered. */
-function tasksOf({ pool, channels, log, report, stopped }: RunnerParts): TaskList {
-  const handIn = (channel: number, key: string, intent: Intent) =>
-    untilDone(async () => void (await channels.submit(channel, key, intent)), stopped)
+/** What a timer that hands in its intent is kept as. */
+interface Kept {
+  readonly channel: number
+  readonly key: string
+  readonly intent: TimedIntent
+}
+
+/** What the server does by itself when its time has come. */
+type JobTasks = { readonly [K in keyof Jobs]: (data: Jobs[K] & { channel: number }, attempt: string) => Promise<void> }
+
+/** What is done with a timer whose time has come: its intent is handed in until it is answered, or it is a job of the server's. */
+function tasksOf(parts: RunnerParts): TaskList {
+  const { pool, channels, log, report, stopped } = parts
+  const jobs: JobTasks = {
+    // Where the platform does not answer it is asked again, later each time.
+    'platform.report': (answer) => report(answer),
+    'earning.allowance': ({ channel, due }) => untilDone(() => payAllowances(channels, channel, due), stopped),
+    'earning.tick': ({ channel, show }, attempt) => untilDone(() => tick(channels, channel, show, attempt), stopped),
+  }
+  const tasks = Object.entries(jobs).map(([name, run]): [string, Task] => [
+    name,
+    (payload, { job }) => run(payload as never, `${job.id}/${job.attempts}`),
+  ])
   return {
-    ...ticksOf(handIn, channels),
+    ...Object.fromEntries(tasks),
+    [HANDS_IN]: (payload, { job }) => handIn(parts, payload as Kept, job.id),
     prune: async () => {
       log.info(await prune(pool, channels.clock), 'pruned')
-    },
-    'trigger.run': async (payload) => {
-      const { channel, run, ...set } = payload as { channel: number; run: number } & Omit<RunTrigger, 'kind'>
-      const work = async () => void (await timed(channels, channel, `trigger/${run}`, { kind: 'trigger.run', ...set }))
-      await untilDone(work, stopped, MOST_TRIES)
-    },
-    // Where the platform does not answer it is asked again, later each time.
-    'platform.report': async (payload) => await report(payload as RedemptionAnswer),
-    'earning.allowance': async (payload) => {
-      const { channel, due } = payload as { channel: number; due: number }
-      await untilDone(() => payAllowances(channels, channel, due), stopped)
-    },
-    'earning.tick': async (payload, { job }) => {
-      const { channel, show } = payload as { channel: number; show: number }
-      await untilDone(() => tick(channels, channel, show, `${job.id}/${job.attempts}`), stopped)
     },
   }
 }
 
-/** The timers that are an intent and nothing more. */
-function ticksOf(
-  handIn: (channel: number, key: string, intent: Intent) => Promise<void>,
-  channels: Channels,
-): TaskList {
-  return {
-    'run.continue': async (payload) => {
-      const { channel, run, due, depth } = payload as { channel: number; run: number; due: number; depth: number }
-      await handIn(channel, `run/${run}/${due}`, { kind: 'run.continue', run, depth })
-    },
-    'trigger.tick': async (payload) => {
-      const { channel, trigger, due } = payload as { channel: number; trigger: number; due: number }
-      await handIn(channel, `trigger.tick/${trigger}/${due}`, { kind: 'trigger.tick', trigger, due })
-    },
-    'store.perk': async (payload) => {
-      const { channel, order, due } = payload as { channel: number; order: number; due: number }
-      await handIn(channel, `perk/${order}/${due}`, { kind: 'store.perk', order, due })
-    },
-    'store.erase': async (payload) => {
-      const { channel, order, due } = payload as { channel: number; order: number; due: number }
-      await handIn(channel, `erase/${order}/${due}`, { kind: 'store.erase', order, due })
-    },
-    'game.tick': async (payload) => {
-      const { channel, round, due } = payload as { channel: number; round: number; due: number }
-      const key = `game/${round}/${due}`
-      await handIn(channel, key, { kind: 'game.tick', round, due }).catch(async (fault: unknown) => {
+/** Hands an intent in. One timer hands in once, however often it is tried; set again after it ran it is another one. */
+async function handIn(
+  { channels, stopped }: RunnerParts,
+  { channel, key, intent }: Kept,
+  timer: string,
+): Promise<void> {
+  const own = `${key}#${timer}`
+  const submit = async () => void (await channels.submit(channel, own, intent))
+  switch (intent.kind) {
+    case 'trigger.run':
+      return untilDone(async () => void (await timed(channels, channel, own, intent)), stopped, MOST_TRIES)
+    case 'game.tick':
+      return untilDone(submit, stopped).catch(async (fault: unknown) => {
         if (!(fault instanceof IntentBug)) throw fault
         // A round always ends: one that cannot go on gives every stake back.
-        await channels.submit(channel, `${key}/off`, { kind: 'game.callOff', round, by: 'the server' })
+        await channels.submit(channel, `${own}/off`, { kind: 'game.callOff', round: intent.round, by: 'the server' })
       })
-    },
-    'raffle.tick': async (payload) => {
-      const { channel, ...tick } = payload as { channel: number } & Omit<RaffleTick, 'kind'>
-      const { raffle, what, due, draw = 0, after = 0 } = tick
-      await handIn(channel, `raffle/${raffle}/${what}/${due}/${draw}/${after}`, { kind: 'raffle.tick', ...tick })
-    },
+    default:
+      return untilDone(submit, stopped)
   }
 }
 

@@ -1,17 +1,12 @@
 import { createHash } from 'node:crypto'
 import { Webhook } from 'standardwebhooks'
+import type { RedemptionReport } from '#core/triggers'
 import { EVENT_SECRET, type Pool } from '../database/index.ts'
 import { keyring } from '../keys/index.ts'
 
 /** What was decided about a redemption of the platform's own points. */
-export interface RedemptionAnswer {
+export interface RedemptionAnswer extends RedemptionReport {
   readonly channel: number
-  /** The platform's id of it. */
-  readonly redemption: string
-  readonly status: 'approved' | 'refused'
-  readonly why: string
-  /** When it was decided (seconds since 1970); left out by versions before: now. */
-  readonly at?: number
 }
 
 const PATIENCE_MS = 10_000
@@ -40,7 +35,7 @@ export async function reportRedemption(
     id,
     source,
     type: `ricompensa.redemption.${answer.status}`,
-    time: (answer.at === undefined ? now : new Date(answer.at * 1000)).toISOString(),
+    time: new Date(answer.at * 1000).toISOString(),
     datacontenttype: 'application/json',
     data: { redemption: answer.redemption, why: answer.why },
   })

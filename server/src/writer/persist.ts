@@ -66,13 +66,20 @@ async function insertFacts(client: Client, channel: number, facts: readonly Fact
   await client.query({ name: 'insert-facts', text: INSERT_FACTS, values })
 }
 
+/** The task of every timer that hands in its intent. */
+export const HANDS_IN = 'intent'
+
 /** Queues a timer with the transaction, so that it is set exactly if the change that asked for it happened. */
 async function setTimer(client: Client, channel: number, timer: Timer): Promise<void> {
   const queue = timer.queue === undefined ? null : `${channel}/${timer.queue}`
+  const [task, payload] =
+    'intent' in timer
+      ? [HANDS_IN, { channel, key: timer.key, intent: timer.intent }]
+      : [timer.job, { channel, ...timer.data }]
   await client.query({
     name: 'set-timer',
     text: 'select graphile_worker.add_job($1, $2::json, run_at := to_timestamp($3), job_key := $4, queue_name := $5)',
-    values: [timer.job, JSON.stringify({ channel, ...timer.data }), timer.at, `${channel}/${timer.key}`, queue],
+    values: [task, JSON.stringify(payload), timer.at, `${channel}/${timer.key}`, queue],
   })
 }
 

@@ -1,0 +1,12 @@
+import { decideRedemption, runTrigger, tickTrigger } from './run.ts'
+import { removeTrigger, saveTrigger, switchTrigger } from './save.ts'
+
+/** How each intent of triggers is decided, by its kind. */
+export const triggerHandlers = {
+  'redemption.decide': decideRedemption,
+  'trigger.remove': removeTrigger,
+  'trigger.run': runTrigger,
+  'trigger.save': saveTrigger,
+  'trigger.switch': switchTrigger,
+  'trigger.tick': tickTrigger,
+}
