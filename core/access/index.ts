@@ -1,4 +1,4 @@
-export { type CooldownRow, cooldowns } from './cooldowns.ts'
+export { cooldowns } from './cooldowns.ts'
 export {
   checkLimits,
   countUse,

@@ -1,5 +1,5 @@
-export { type EventRow, events, type ReceiveEvent, receiveEvent } from './events.ts'
+export { events, type ReceiveEvent } from './events.ts'
 export { eventHandlers } from './handlers.ts'
 export { CloudEvent, EVENT_DATA, EventKind, isEventKind } from './schema.ts'
-export { type MatchSupporter, matchSupporter, type SupporterRow, supporters } from './supporters.ts'
-export { type DecideTip, decideTip, type WaitingTipRow, waitingTips } from './waitingTips.ts'
+export { supporters } from './supporters.ts'
+export { waitingTips } from './waitingTips.ts'

@@ -1,17 +1,9 @@
 export { gameKey, needPlayer, sitsOut } from './allowed.ts'
 export { betInWords } from './bets.ts'
 export {
-  type CallOffRound,
-  type ChangeCup,
   callOffOpen,
-  callOffRound,
-  changeCup,
   needOpening,
-  type OpenCup,
-  type OpenGame,
-  openCupByDesk,
   openForAll,
-  openGame,
 } from './byDesk.ts'
 export { agrees, type CheckedStep, recompute, type ToldRound } from './check.ts'
 export { bracketFor, stageName } from './cup/bracket.ts'
@@ -42,7 +34,6 @@ export { crewsOf, effectInWords, paysTooMuch, returnsInWords, returnsOf, returnW
 export { type On, returnedOf, spinWheel } from './roulette.ts'
 export type { CoinState, DuelState, HeistState, ReelsState, RouletteState } from './rounds.ts'
 export {
-  type FloorRow,
   floors,
   isOver,
   needPlayerRow,
@@ -73,6 +64,6 @@ export { type GameVerb, gameSetting, gameWords, settingsOf, wageringSetting, wri
 export { SITES } from './sites.ts'
 export { GAME_TEXTS, type GameTextKey } from './texts/catalogue.ts'
 export { gameTextsSetting, sampleText, textFault } from './texts/tell.ts'
-export { type GameTick, tickGame } from './tick.ts'
+export type { GameTick } from './tick.ts'
 export { tunedTo } from './tuned.ts'
 export { colourOf } from './wheel.ts'

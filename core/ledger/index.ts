@@ -1,5 +1,5 @@
-export { type AccountRow, accounts, BOOKS, balanceOf, earnedOf, openAccount } from './accounts.ts'
+export { accounts, BOOKS, balanceOf, earnedOf, openAccount } from './accounts.ts'
 export { creditWithinCap, MAX_AMOUNT, mulDiv } from './amount.ts'
 export { explainTransfer } from './explain.ts'
 export { addFlow, type Flow, type FlowRow, flowOf, flows, minuteOf } from './flow.ts'
-export { payUpTo, type Reason, type TransferRequest, type TransferRow, transfer, transfers } from './transfer.ts'
+export { payUpTo, type Reason, type TransferRequest, transfer, transfers } from './transfer.ts'

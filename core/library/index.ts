@@ -1,12 +1,8 @@
 export { libraryHandlers } from './handlers.ts'
-export {
-  type AddMedia,
-  addMedia,
-  type RemoveAlert,
-  type RemoveMedia,
-  type RenameMedia,
-  removeAlert,
-  removeMedia,
-  renameMedia,
+export type {
+  AddMedia,
+  RemoveAlert,
+  RemoveMedia,
+  RenameMedia,
 } from './library.ts'
-export { type Users, usesOfAlert, usesOfMedia } from './uses.ts'
+export { usesOfAlert, usesOfMedia } from './uses.ts'

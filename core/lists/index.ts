@@ -2,7 +2,6 @@ export {
   circleKey,
   circleOf,
   type ListEntry,
-  type ListRow,
   likeNamed,
   lists,
   MOST_PEOPLE,

@@ -1,6 +1,5 @@
 export {
   type AccountKey,
-  type AccountRef,
   chatRef,
   FORGOTTEN,
   isAccountName,
@@ -10,48 +9,32 @@ export {
 } from './account.ts'
 export {
   type AdjustBalances,
-  type AdjustmentRow,
   adjustBalances,
   adjustments,
   type How,
   MOST_ADJUSTED,
   UNDO_SECONDS,
-  type UndoAdjustment,
-  undoAdjustment,
 } from './adjust.ts'
-export { type BarredRow, barred } from './barred.ts'
+export { barred } from './barred.ts'
 export { type CircleRow, circles, hasRules, openCircles } from './circles.ts'
 export { type HabitRow, habitOf, habits, needHabits } from './habits.ts'
-export { type ChangeHanding, changeHanding, dayIn, handingSetting, handOn, mayHand } from './hand.ts'
+export { dayIn, handingSetting, handOn, mayHand } from './hand.ts'
 export { peopleHandlers } from './handlers.ts'
-export { type ImportKept, type ImportLine, type ImportPeople, importPeople, imports, MOST_IMPORTED } from './import.ts'
+export { type ImportLine, imports, MOST_IMPORTED } from './import.ts'
 export {
   circlesCell,
   IMPORT_COLUMNS,
   type ImportColumn,
   type ImportColumns,
-  type ImportProblem,
   type NamedCircle,
   readImport,
 } from './importLine.ts'
 export {
-  type AddPerson,
-  type ArchivePeople,
-  addPerson,
-  archivePeople,
-  type IgnorePeople,
-  ignorePeople,
-  type KeepPerson,
-  keepPerson,
   notes,
-  type RemoveNote,
   rememberAlias,
-  removeNote,
-  type WriteNote,
-  writeNote,
 } from './keep.ts'
-export { type LinkAccount, linkAccount } from './link.ts'
-export { type ForgetPerson, forgetPerson, type MergePeople, mergePeople } from './merge.ts'
+export type { LinkAccount } from './link.ts'
+export type { ForgetPerson, MergePeople } from './merge.ts'
 export { shownName } from './names.ts'
 export {
   circleStanding,

@@ -2,28 +2,20 @@ export { FINISH_SECONDS } from './announce.ts'
 export {
   type ActOnRaffle,
   actOn,
-  actOnRaffle,
   needAct,
-  type PassOverWinner,
-  passOverWinner,
-  type RecordWinner,
-  type RemoveEntrant,
-  recordWinner,
-  removeEntrant,
 } from './byDesk.ts'
 export {
   type RaffleFile,
   raffleFile,
   readRaffleFile,
   recheck,
-  type ToldRaffle,
 } from './check.ts'
 export { claimByPress, needClaim, speakUp } from './claim.ts'
 export { closeWithShow } from './close.ts'
 export { chanceInWords, type Entrant, pickLabel, pickMany, weightOf } from './draw.ts'
 export { type Entered, enterRaffle, needEntry } from './enter.ts'
 export { entrantsKey } from './entrants.ts'
-export { fixedIn, type RaffleAround, raffleFault, raffleHints } from './faults.ts'
+export { fixedIn, raffleFault, raffleHints } from './faults.ts'
 export { raffleHandlers } from './handlers.ts'
 export { leaveRaffle } from './leave.ts'
 export { type Person, personMay, takesEntries } from './mayEnter.ts'
@@ -76,8 +68,8 @@ export {
   SPEND_FOR_MORE,
 } from './schema.ts'
 export { rulesInWords } from './sentences.ts'
-export { aroundRaffles, type RemoveSetup, removeSetup, type SaveSetup, saveSetup } from './setups.ts'
+export { aroundRaffles } from './setups.ts'
 export { prizeInWords } from './tell.ts'
-export { type RaffleTick, tickRaffle } from './tick.ts'
+export type { RaffleTick } from './tick.ts'
 export { addTickets, freeTickets, ticketsInWords, type Wanted, weightInWords } from './tickets.ts'
 export { rescheduled } from './timers.ts'

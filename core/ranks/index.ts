@@ -1,15 +1,6 @@
 export {
-  type ChangeRanks,
-  type CloseCircle,
-  changeRanks,
   checkRanks,
-  closeCircle,
-  type JoinCircle,
   joinCircle,
-  type ReviewPeople,
-  reviewPeople,
-  type SaveCircle,
-  saveCircle,
 } from './change.ts'
 export { rankHandlers } from './handlers.ts'
 export { measureOf, nextRank, rankFor, ranksSetting } from './ranks.ts'

@@ -1,39 +1,26 @@
 export {
   ALERT_FIELDS,
   type Alert,
-  type AlertRow,
   alertFault,
   alertOf,
   alerts,
   checkAlert,
   openAlerts,
   PLAIN_ALERT,
-  type SaveAlert,
-  saveAlert,
   showAlert,
   showSaved,
   showSound,
-  type TestAlert,
-  testAlert,
 } from './alerts.ts'
 export { playing, takesAlert } from './boxes.ts'
-export { alertsSetting, type ControlAlerts, controlAlerts } from './control.ts'
+export { alertsSetting } from './control.ts'
 export { fileOf, kindOf, type MediaKind } from './files.ts'
 export { screenHandlers } from './handlers.ts'
 export { checkRef, type MediaRow, media } from './media.ts'
 export {
-  type AddOverlay,
-  addOverlay,
   type OverlayRow,
   openOverlays,
   overlayFault,
   overlays,
-  type RemoveOverlay,
-  type RenewOverlay,
-  removeOverlay,
-  renewOverlay,
-  type SaveOverlay,
-  saveOverlay,
 } from './overlays.ts'
 export {
   PICTURES,

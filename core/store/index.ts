@@ -1,19 +1,6 @@
 export { checkAnswer } from './answer.ts'
 export { rewardFault, rewardHints } from './faults.ts'
-export {
-  type EndPerk,
-  type EraseAddress,
-  endPerk,
-  eraseAddress,
-  type FinishOrder,
-  finishOrder,
-  type GiveBackOrder,
-  giveBackOrder,
-  type ReopenOrder,
-  reopenOrder,
-  type TakeOrder,
-  takeOrder,
-} from './finish.ts'
+export { giveBackOrder } from './finish.ts'
 export { storeHandlers } from './handlers.ts'
 export { type Buying, changesAt, leftOf, restInWords, whyNot } from './limits.ts'
 export { addresses, type OrderRow, type OrderStatus, orders } from './orders.ts'
@@ -22,7 +9,6 @@ export {
   couldBuy,
   type Holdings,
   holdingsOf,
-  type InWatching,
   medianOf,
   neighboursOf,
   priceInWatching,
@@ -51,13 +37,6 @@ export { type Asks, KINDS, MAX_TEXT, PLAIN_REWARD, type RewardKind, RewardSettin
 export { limitsInWords, rewardInWords } from './sentences.ts'
 export {
   type AddCodes,
-  type ArchiveReward,
-  type ArrangeRewards,
-  addCodes,
-  archiveReward,
-  arrangeRewards,
   MOST_CODES_AT_ONCE,
   readCodes,
-  type SwitchRewards,
-  switchRewards,
 } from './shelf.ts'

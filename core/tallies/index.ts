@@ -1,10 +1,7 @@
-export {
-  type CloseTally,
-  type CorrectTally,
-  closeTally,
-  correctTally,
-  type SaveTally,
-  saveTally,
+export type {
+  CloseTally,
+  CorrectTally,
+  SaveTally,
 } from './change.ts'
 export { tallyHandlers } from './handlers.ts'
 export { TallySettings } from './schema.ts'
@@ -14,7 +11,6 @@ export {
   needTally,
   openTallies,
   passOn,
-  type TallyHow,
   type TallyRow,
   tallies,
   tallyCounts,

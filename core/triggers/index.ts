@@ -1,32 +1,23 @@
 export { triggerHandlers } from './handlers.ts'
 export { type ListedReward, noteRedeemed, noteRewards } from './outside.ts'
 export { triggerReady } from './ready.ts'
-export {
-  type DecideRedemption,
-  decideRedemption,
-  type RedemptionReport,
-  type RunTrigger,
-  runTrigger,
-  type TickTrigger,
-  tickTrigger,
+export type {
+  DecideRedemption,
+  RedemptionReport,
+  RunTrigger,
+  TickTrigger,
 } from './run.ts'
-export {
-  type RemoveTrigger,
-  removeTrigger,
-  type SaveTrigger,
-  type SwitchTrigger,
-  saveTrigger,
-  switchTrigger,
+export type {
+  RemoveTrigger,
+  SaveTrigger,
+  SwitchTrigger,
 } from './save.ts'
 export { RAFFLE_SOURCES, type Source, type SourceKind, TriggerSettings } from './schema.ts'
 export { setOffTriggers } from './setOff.ts'
 export { figuresOf, hasViewer } from './sources.ts'
 export {
-  type OutsideRewardRow,
   openTriggers,
   outsideRewards,
-  type RedemptionRow,
   redemptions,
-  type TriggerRow,
   triggers,
 } from './table.ts'

@@ -2,11 +2,8 @@ export { voiceHandlers } from './handlers.ts'
 export {
   type Asker,
   answer,
-  type ChangeVoice,
   CODE_HERE,
   type CodeOf,
-  changeVoice,
-  type MessageRow,
   messages,
   REPLIES,
   type Reply,
@@ -14,11 +11,8 @@ export {
   say,
   sayPrivately,
   type Tell,
-  type TestVoice,
   TOPICS,
   type Topic,
-  tell,
-  testVoice,
   Voice,
   voiceSetting,
 } from './voice.ts'

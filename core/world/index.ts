@@ -1,6 +1,4 @@
 export {
-  type Audience,
-  type AudienceOf,
   type DeclaredFact,
   type Fact,
   type FactBody,
@@ -20,6 +18,5 @@ export {
   type ChangedRow,
   type Changes,
   type Envelope,
-  type Savepoint,
   World,
 } from './world.ts'
