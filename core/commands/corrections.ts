@@ -1,7 +1,7 @@
 import { type Currency, currencySetting, digits, inWords, readAmount } from '../currency/index.ts'
 import { balanceOf } from '../ledger/index.ts'
 import {
-  adjustBalances,
+  adjustByHand,
   type How,
   handingSetting,
   handOn,
@@ -96,16 +96,7 @@ function correctOne(
   currency: Currency,
 ): string {
   const before = balanceOf(world, target.id)
-  const intent = {
-    kind: 'people.adjust',
-    viewers: [target.id],
-    of: 'balance',
-    how,
-    amount,
-    why,
-    by: by.account,
-  } as const
-  const done = adjustBalances.decide(world, { ...intent, key: world.intentKey, at: world.at })
+  const done = adjustByHand(world, { viewers: [target.id], of: 'balance', how, amount, why, by: by.account })
   if (!done.ok) return `${by.name}: ${done.refusal.sentence}`
   const after = balanceOf(world, target.id)
   const short = how === 'take' && before < amount ? ` (${digits(amount)} were asked, ${digits(before)} were there)` : ''

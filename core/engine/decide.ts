@@ -37,10 +37,7 @@ export function decide(world: World, intent: Sent): Result<Answer> {
   try {
     const result = handlerOf(intent).decide(world, intent)
     if (result.ok) {
-      countFlow(world, moved)
-      reviewTouched(world)
-      closeWithShow(world)
-      setOffTriggers(world, [...world.moments], 'depth' in intent ? intent.depth : 0)
+      for (const follow of AFTER_EACH) follow(world, { moved, depth: 'depth' in intent ? intent.depth : 0 })
     } else world.undo(savepoint)
     return result
   } catch (fault) {
@@ -48,6 +45,21 @@ export function decide(world: World, intent: Sent): Result<Answer> {
     throw fault
   }
 }
+
+interface Done {
+  /** How many transfers there were in the batch before this intent. */
+  readonly moved: number
+  /** How many triggers led to it. */
+  readonly depth: number
+}
+
+/** What follows every intent that was not refused, in this order: triggers hear of all that came of the others. */
+const AFTER_EACH: readonly ((world: World, done: Done) => void)[] = [
+  (world, { moved }) => countFlow(world, moved),
+  (world) => reviewTouched(world),
+  (world) => closeWithShow(world),
+  (world, { depth }) => setOffTriggers(world, [...world.moments], depth),
+]
 
 /** Rank and circles follow at once whatever changed somebody's hours, earnings or standing. */
 function reviewTouched(world: World): void {

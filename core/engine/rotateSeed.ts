@@ -1,4 +1,4 @@
-import { type ChangeSeed, changeSeed, seedSetting } from '../fairness/index.ts'
+import { type ChangeSeed, openNextSeed, seedSetting } from '../fairness/index.ts'
 import { floors, isOver, rounds } from '../games/index.ts'
 import { runningRaffles } from '../raffles/index.ts'
 import { readSetting } from '../settings/index.ts'
@@ -23,6 +23,6 @@ export const rotateSeed: Handler<ChangeSeed> = {
   needs: (world) => openRounds(world).map((id) => needKey(rounds, id)),
   decide(world, intent) {
     if (determinesSomethingOpen(world)) return ok({ seed: readSetting(world, seedSetting).id })
-    return changeSeed.decide(world, intent)
+    return openNextSeed(world, intent)
   },
 }

@@ -2,7 +2,7 @@ import { currencySetting, inWords } from '../currency/index.ts'
 import { earningSetting, hasRate, type Support } from '../earning/index.ts'
 import { findViewer, keyOf, meet, needWatch, type ViewerRow, viewers, type Who } from '../people/index.ts'
 import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
-import { endShow, showOnAir, startShow } from '../show/index.ts'
+import { goOffAir, goOnAir, showOnAir } from '../show/index.ts'
 import { type ListedReward, noteRedeemed, noteRewards, openTriggers } from '../triggers/index.ts'
 import { defineTable, type Envelope, type Handler, ok, type World } from '../world/index.ts'
 import { isEventKind } from './schema.ts'
@@ -186,23 +186,17 @@ function supportOf(type: string, body: Received['body']): Support | undefined {
   }
 }
 
-function actOnShow(world: World, { type, happenedAt, body, key, at }: Received): string {
+function actOnShow(world: World, { type, happenedAt, body }: Received): string {
   if (happenedAt < readSetting(world, showEventsSetting).latest) return 'Overtaken by a later one: nothing done.'
   writeSetting(world, showEventsSetting, { latest: happenedAt })
   const show = showOnAir(world)
   if (type === 'ricompensa.show.started') {
     if (show !== undefined) return 'The show was on air already.'
-    const started = startShow.decide(world, {
-      kind: 'show.start',
-      title: String(body.title ?? 'Show'),
-      resume: true,
-      key,
-      at,
-    })
+    const started = goOnAir(world, { title: String(body.title ?? 'Show'), resume: true })
     return started.ok ? (started.value.resumed ? 'The show goes on.' : 'The show is on air.') : started.refusal.sentence
   }
   if (show === undefined) return 'There was no show on air.'
   if (show.startedAt > happenedAt) return 'The show on air began later than this: nothing done.'
-  endShow.decide(world, { kind: 'show.end', key, at })
+  goOffAir(world, {})
   return 'The show is off air.'
 }

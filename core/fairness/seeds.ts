@@ -1,5 +1,5 @@
 import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
-import { defineTable, type Handler, ok, type World } from '../world/index.ts'
+import { defineTable, ok, type Result, type World } from '../world/index.ts'
 import { Chance, commitmentOf } from './chance.ts'
 
 /**
@@ -32,19 +32,17 @@ export interface ChangeSeed {
 }
 
 /** Publishes the seed that was drawn from so far and opens the next one. */
-export const changeSeed: Handler<ChangeSeed> = {
-  decide(world, { seed, first }) {
-    const open = readSetting(world, seedSetting)
-    if (first && open.seed !== '') return ok({ seed: open.id })
-    if (open.seed !== '') {
-      world.append(seeds, { ...open, commitment: commitmentOf(open.seed), closedAt: world.at })
-      world.fact('fairness.opened', 'everyone', { seed: open.id, revealed: open.seed })
-    }
-    const next = { id: world.nextId(), seed, openedAt: world.at }
-    writeSetting(world, seedSetting, next)
-    world.fact('fairness.committed', 'everyone', { seed: next.id, commitment: commitmentOf(seed) })
-    return ok({ seed: next.id })
-  },
+export function openNextSeed(world: World, { seed, first }: Omit<ChangeSeed, 'kind'>): Result<{ seed: number }> {
+  const open = readSetting(world, seedSetting)
+  if (first && open.seed !== '') return ok({ seed: open.id })
+  if (open.seed !== '') {
+    world.append(seeds, { ...open, commitment: commitmentOf(open.seed), closedAt: world.at })
+    world.fact('fairness.opened', 'everyone', { seed: open.id, revealed: open.seed })
+  }
+  const next = { id: world.nextId(), seed, openedAt: world.at }
+  writeSetting(world, seedSetting, next)
+  world.fact('fairness.committed', 'everyone', { seed: next.id, commitment: commitmentOf(seed) })
+  return ok({ seed: next.id })
 }
 
 /** The random numbers for a label, from the seed that is open. @throws before the first seed, which the server opens at its start. */

@@ -1,5 +1,15 @@
 import { BOOKS, balanceOf, MAX_AMOUNT, transfer } from '../ledger/index.ts'
-import { defineTable, type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
+import {
+  type Answer,
+  defineTable,
+  type Handler,
+  type Need,
+  needKey,
+  ok,
+  type Result,
+  refuse,
+  type World,
+} from '../world/index.ts'
 import { needPerson, type ViewerRow, viewers } from './viewers.ts'
 import { watches, watchOf } from './watch.ts'
 
@@ -58,22 +68,24 @@ const needPeople = (ids: readonly number[], of: Of): Need[] =>
  * Gives to, takes from or sets the balance or the hours of people by hand. Taking takes at most what is there, giving no
  * more than there can be; the answer says how much it came to.
  */
-export const adjustBalances: Handler<AdjustBalances> = {
-  needs: (_world, intent) => needPeople(intent.viewers, intent.of),
-  decide(world, intent) {
-    const { of, how, amount, why, by } = intent
-    const checked = checkPeople(world, intent)
-    if (!checked.ok) return checked
-    const id = world.nextId()
-    const lines = checked.value.flatMap((viewer) => adjust(world, id, viewer, intent))
-    const undoUntil = world.at + (intent.reset ? UNDO_RESET_SECONDS : UNDO_SECONDS)
-    world.put(adjustments, { id, at: world.at, by, of, how, amount, why, lines, undoneAt: null, undoUntil })
-    tell(world, id, of, lines)
-    return ok({ adjustment: id, ...sumOf(lines), asked: checked.value.length })
-  },
+export function adjustByHand(world: World, wanted: Omit<AdjustBalances, 'kind'>): Result<Answer> {
+  const { of, how, amount, why, by } = wanted
+  const checked = checkPeople(world, wanted)
+  if (!checked.ok) return checked
+  const id = world.nextId()
+  const lines = checked.value.flatMap((viewer) => adjust(world, id, viewer, wanted))
+  const undoUntil = world.at + (wanted.reset ? UNDO_RESET_SECONDS : UNDO_SECONDS)
+  world.put(adjustments, { id, at: world.at, by, of, how, amount, why, lines, undoneAt: null, undoUntil })
+  tell(world, id, of, lines)
+  return ok({ adjustment: id, ...sumOf(lines), asked: checked.value.length })
 }
 
-function checkPeople(world: World, { how, amount, viewers: ids }: AdjustBalances): Result<ViewerRow[]> {
+export const adjustBalances: Handler<AdjustBalances> = {
+  needs: (_world, intent) => needPeople(intent.viewers, intent.of),
+  decide: adjustByHand,
+}
+
+function checkPeople(world: World, { how, amount, viewers: ids }: Omit<AdjustBalances, 'kind'>): Result<ViewerRow[]> {
   const least = how === 'set' ? 0 : 1
   if (!Number.isSafeInteger(amount) || amount < least)
     return refuse('amount_not_whole', `${amount} is not a whole amount from ${least} up.`)
@@ -93,7 +105,7 @@ function adjust(
   world: World,
   about: number,
   viewer: ViewerRow,
-  { of, how, amount, why, by }: AdjustBalances,
+  { of, how, amount, why, by }: Omit<AdjustBalances, 'kind'>,
 ): AdjustedLine[] {
   const held = holdsNow(world, of, viewer.id)
   const change = {

@@ -9,7 +9,7 @@ export {
 } from './account.ts'
 export {
   type AdjustBalances,
-  adjustBalances,
+  adjustByHand,
   adjustments,
   type How,
   MOST_ADJUSTED,

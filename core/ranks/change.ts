@@ -127,21 +127,26 @@ export interface JoinCircle {
 }
 
 /** Takes people into a circle by hand, keeps them out, or leaves it to the rules: what follows from it, the engine looks at. */
+export function moveInCircle(
+  world: World,
+  { circle: id, viewers: ids, how }: Omit<JoinCircle, 'kind'>,
+): Result<{ changed: number }> {
+  if (!openCircles(world).some((circle) => circle.id === id))
+    return refuse('circle_not_found', 'This circle is not there any more. Load the page again.')
+  let changed = 0
+  for (const viewerId of ids) {
+    const viewer = world.get(viewers, viewerId)
+    if (viewer === undefined) continue
+    const { [id]: _, ...others } = viewer.circlesByHand
+    const circlesByHand = how === 'rules' ? others : { ...others, [id]: how }
+    world.put(viewers, { ...viewer, circlesByHand })
+    changed++
+  }
+  world.fact('people.changed', 'desk', { viewers: changed })
+  return ok({ changed })
+}
+
 export const joinCircle: Handler<JoinCircle> = {
   needs: (_world, intent) => intent.viewers.flatMap((id) => [...needPerson(id), needKey(watches, id)]),
-  decide(world, { circle: id, viewers: ids, how }) {
-    if (!openCircles(world).some((circle) => circle.id === id))
-      return refuse('circle_not_found', 'This circle is not there any more. Load the page again.')
-    let changed = 0
-    for (const viewerId of ids) {
-      const viewer = world.get(viewers, viewerId)
-      if (viewer === undefined) continue
-      const { [id]: _, ...others } = viewer.circlesByHand
-      const circlesByHand = how === 'rules' ? others : { ...others, [id]: how }
-      world.put(viewers, { ...viewer, circlesByHand })
-      changed++
-    }
-    world.fact('people.changed', 'desk', { viewers: changed })
-    return ok({ changed })
-  },
+  decide: moveInCircle,
 }

@@ -1,6 +1,6 @@
 export {
   checkRanks,
-  joinCircle,
+  moveInCircle,
 } from './change.ts'
 export { rankHandlers } from './handlers.ts'
 export { measureOf, nextRank, rankFor, ranksSetting } from './ranks.ts'

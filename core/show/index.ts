@@ -2,7 +2,8 @@ export type { ShowGuest } from './guest.ts'
 export { showHandlers } from './handlers.ts'
 export {
   addToShow,
-  endShow,
+  goOffAir,
+  goOnAir,
   latestShow,
   limitPeriod,
   openShow,
@@ -11,5 +12,4 @@ export {
   setTick,
   showOnAir,
   shows,
-  startShow,
 } from './show.ts'

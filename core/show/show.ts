@@ -1,5 +1,5 @@
 import type { Flow } from '../ledger/index.ts'
-import { defineTable, type Handler, ok, refuse, type World } from '../world/index.ts'
+import { defineTable, type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 
 /**
  * One broadcast. `on`: on air. `closing`: off air, the last watch time is being settled. `ended`: settled.
@@ -73,21 +73,24 @@ export interface StartShow {
 }
 
 /** Goes on air and sets the payments for watching going. A show that dropped can go on as the same show. */
-export const startShow: Handler<StartShow> = {
-  decide(world, intent) {
-    const open = openShow(world)
-    if (open?.status === 'on') return refuse('already_on_air', `"${open.title}" is already on air.`)
-    if (open !== undefined) {
-      return refuse('show_still_settling', 'The last show is still being settled. Try again in a moment.')
-    }
-    const dropped = intent.resume ? showToResume(world, world.at) : undefined
-    const show = world.put(shows, dropped === undefined ? newShow(world, intent.title) : wentOn(world, dropped))
-    setTick(world, show.id, world.at)
-    world.fact('show.started', 'everyone', { show: show.id, title: show.title, resumed: dropped !== undefined })
-    world.moment('showStarted', null, { show: show.id, resumed: dropped === undefined ? 0 : 1 })
-    return ok({ show: show.id, resumed: dropped !== undefined })
-  },
+export function goOnAir(
+  world: World,
+  { title, resume }: Omit<StartShow, 'kind'>,
+): Result<{ show: number; resumed: boolean }> {
+  const open = openShow(world)
+  if (open?.status === 'on') return refuse('already_on_air', `"${open.title}" is already on air.`)
+  if (open !== undefined) {
+    return refuse('show_still_settling', 'The last show is still being settled. Try again in a moment.')
+  }
+  const dropped = resume ? showToResume(world, world.at) : undefined
+  const show = world.put(shows, dropped === undefined ? newShow(world, title) : wentOn(world, dropped))
+  setTick(world, show.id, world.at)
+  world.fact('show.started', 'everyone', { show: show.id, title: show.title, resumed: dropped !== undefined })
+  world.moment('showStarted', null, { show: show.id, resumed: dropped === undefined ? 0 : 1 })
+  return ok({ show: show.id, resumed: dropped !== undefined })
 }
+
+export const startShow: Handler<StartShow> = { decide: goOnAir }
 
 const newShow = (world: World, title: string): ShowRow => ({
   id: world.nextId(),
@@ -118,20 +121,23 @@ export interface EndShow {
 }
 
 /** Goes off air. Watch time up to the end is settled by the timer that this sets; only then is the show ended. */
-export const endShow: Handler<EndShow> = {
-  decide(world, intent) {
-    const show = showOnAir(world)
-    if (show === undefined) return refuse('not_on_air', 'There is no show on air.')
-    const endedAt = Math.min(world.at, intent.endedAt ?? world.at)
-    if (endedAt < show.countsFrom)
-      return refuse('show_end_too_early', 'The show cannot have ended before it began. Give a later time.')
-    world.put(shows, { ...show, status: 'closing', endedAt })
-    setTick(world, show.id, world.at)
-    world.fact('show.ended', 'everyone', { show: show.id, seconds: endedAt - show.startedAt })
-    world.moment('showEnded', null, { show: show.id, seconds: endedAt - show.startedAt })
-    return ok({ show: show.id, seconds: endedAt - show.startedAt })
-  },
+export function goOffAir(
+  world: World,
+  { endedAt: wanted = world.at }: Omit<EndShow, 'kind'>,
+): Result<{ show: number; seconds: number }> {
+  const show = showOnAir(world)
+  if (show === undefined) return refuse('not_on_air', 'There is no show on air.')
+  const endedAt = Math.min(world.at, wanted)
+  if (endedAt < show.countsFrom)
+    return refuse('show_end_too_early', 'The show cannot have ended before it began. Give a later time.')
+  world.put(shows, { ...show, status: 'closing', endedAt })
+  setTick(world, show.id, world.at)
+  world.fact('show.ended', 'everyone', { show: show.id, seconds: endedAt - show.startedAt })
+  world.moment('showEnded', null, { show: show.id, seconds: endedAt - show.startedAt })
+  return ok({ show: show.id, seconds: endedAt - show.startedAt })
 }
+
+export const endShow: Handler<EndShow> = { decide: goOffAir }
 
 /** Adds what moved to the totals of the show that is on air or being settled. */
 export function addToShow(world: World, flow: Flow): void {

@@ -2,7 +2,7 @@ import { accounts, BOOKS, balanceOf, openAccount, payUpTo, transfer } from '../l
 import { needPerson, viewers, watches } from '../people/index.ts'
 import { fillIn, plainText } from '../texts/index.ts'
 import { say, sayPrivately } from '../voice/index.ts'
-import { type Envelope, type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
+import { type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { uncounted } from './limits.ts'
 import { addresses, type OrderRow, orders } from './orders.ts'
 import { leavePerk, startPerk, takeBackPerk } from './perk.ts'
@@ -41,7 +41,8 @@ export interface EraseAddress {
   readonly due: number
 }
 
-function needOrder(world: World, intent: { readonly order: number } & Envelope): Need[] {
+/** What must be loaded to do anything with an order. */
+export function needOrder(world: World, intent: { readonly order: number }): Need[] {
   const needed = [needKey(orders, intent.order), needKey(addresses, intent.order)]
   const order = needed.every((need) => world.rows.has(need)) ? world.get(orders, intent.order) : undefined
   if (order === undefined) return needed
@@ -109,29 +110,28 @@ function eraseLater(world: World, order: OrderRow): void {
 }
 
 /**
- * Gives the money back, from the order's pot or from what was spent, and with it the stock and the viewer's limits. A code that
+ * Gives the money of an order back, from its pot or from what was spent, and with it the stock and the viewer's limits. A code that
  * was given out stays given out.
  */
-export const giveBackOrder: Handler<GiveBackOrder> = {
-  needs: needOrder,
-  decide(world, { order: id, by }) {
-    const order = world.get(orders, id)
-    if (order === undefined) return refuse('order_not_found', MISSING)
-    if (order.status === 'refunded')
-      return refuse('order_not_waiting', 'This order was already given back.', { status: order.status })
-    const from = order.status === 'waiting' ? order.id : BOOKS.spent
-    refund(world, order, from)
-    takeBackPerk(world, order)
-    for (const who of [null, order.viewer]) {
-      const row = world.get(solds, soldKey(order.reward, who))
-      if (row !== undefined) world.put(solds, uncounted(row, order))
-    }
-    eraseLater(world, order)
-    const reward = rewardOf(world, order.reward)
-    if (reward !== undefined) tellStock(world, reward)
-    return ok(end(world, { ...order, beginsAt: null, endsAt: null }, 'refunded', by))
-  },
+export function giveBack(world: World, { order: id, by }: Omit<GiveBackOrder, 'kind'>): Result<Ended> {
+  const order = world.get(orders, id)
+  if (order === undefined) return refuse('order_not_found', MISSING)
+  if (order.status === 'refunded')
+    return refuse('order_not_waiting', 'This order was already given back.', { status: order.status })
+  const from = order.status === 'waiting' ? order.id : BOOKS.spent
+  refund(world, order, from)
+  takeBackPerk(world, order)
+  for (const who of [null, order.viewer]) {
+    const row = world.get(solds, soldKey(order.reward, who))
+    if (row !== undefined) world.put(solds, uncounted(row, order))
+  }
+  eraseLater(world, order)
+  const reward = rewardOf(world, order.reward)
+  if (reward !== undefined) tellStock(world, reward)
+  return ok(end(world, { ...order, beginsAt: null, endsAt: null }, 'refunded', by))
 }
+
+export const giveBackOrder: Handler<GiveBackOrder> = { needs: needOrder, decide: giveBack }
 
 /** Undoes a "done" that was a slip: the order waits again, its pot holds the money again. */
 export const reopenOrder: Handler<ReopenOrder> = {
@@ -214,12 +214,10 @@ function refund(world: World, order: OrderRow, from: number): void {
   if (left > 0) transfer(world, { from, to: BOOKS.spent, amount: left, reason: 'delivered', about, detail })
 }
 
-function end(
-  world: World,
-  order: OrderRow,
-  status: 'running' | 'done' | 'refunded',
-  by: string | null,
-): { order: number; status: string } {
+/** How an order stands now. */
+type Ended = { readonly order: number; readonly status: OrderRow['status'] }
+
+function end(world: World, order: OrderRow, status: 'running' | 'done' | 'refunded', by: string | null): Ended {
   world.put(orders, { ...order, status, endedAt: status === 'running' ? null : world.at, endedBy: by })
   tell(world, order, status, by)
   return { order: order.id, status }

@@ -1,6 +1,6 @@
 export { checkAnswer } from './answer.ts'
 export { rewardFault, rewardHints } from './faults.ts'
-export { giveBackOrder } from './finish.ts'
+export { giveBack, needOrder } from './finish.ts'
 export { storeHandlers } from './handlers.ts'
 export { type Buying, changesAt, leftOf, restInWords, whyNot } from './limits.ts'
 export { addresses, type OrderRow, type OrderStatus, orders } from './orders.ts'

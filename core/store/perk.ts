@@ -1,5 +1,5 @@
 import { openCircles } from '../people/index.ts'
-import { joinCircle } from '../ranks/index.ts'
+import { moveInCircle } from '../ranks/index.ts'
 import type { World } from '../world/index.ts'
 import type { OrderRow } from './orders.ts'
 import { soldOf, solds } from './rewards.ts'
@@ -43,12 +43,5 @@ export function takeBackPerk(world: World, order: OrderRow): void {
 function moveCircle(world: World, circle: number, viewer: number, how: 'in' | 'out'): void {
   if (!openCircles(world).some(({ id }) => id === circle)) return
   const way = how === 'in' ? 'in' : 'rules'
-  joinCircle.decide(world, {
-    kind: 'circle.join',
-    circle,
-    viewers: [viewer],
-    how: way,
-    key: world.intentKey,
-    at: world.at,
-  })
+  moveInCircle(world, { circle, viewers: [viewer], how: way })
 }

@@ -3,7 +3,7 @@ import { payFor } from '../../earning/index.ts'
 import { callOffOpen, GAME_NAMES, openForAll } from '../../games/index.ts'
 import { BOOKS, balanceOf, transfer } from '../../ledger/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
-import { joinCircle } from '../../ranks/index.ts'
+import { moveInCircle } from '../../ranks/index.ts'
 import { showAlert, showSaved, showSound } from '../../screen/index.ts'
 import { readSetting } from '../../settings/index.ts'
 import type { Step, StepOf } from '../../steps/index.ts'
@@ -182,8 +182,7 @@ function join(run: Run, { circle, how, who }: StepOf<'circle'>): Result<string> 
   const people = peopleOf(run, who)
   if (!people.ok) return people
   const ids = people.value.map(({ id }) => id)
-  const intent = { kind: 'circle.join', circle, viewers: ids, how, key: world.intentKey, at: world.at } as const
-  const done = joinCircle.decide(world, intent)
+  const done = moveInCircle(world, { circle, viewers: ids, how })
   if (!done.ok) return refuse('circle_not_found', 'The circle it is about is gone.')
   return ok(`${whom(people.value)} ${how === 'in' ? 'joins' : 'leaves'} the circle.`)
 }

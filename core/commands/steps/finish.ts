@@ -2,7 +2,7 @@ import { currencySetting, inWords } from '../../currency/index.ts'
 import { BOOKS, balanceOf, payUpTo } from '../../ledger/index.ts'
 import { type ViewerRow, viewers } from '../../people/index.ts'
 import { readSetting } from '../../settings/index.ts'
-import { giveBackOrder } from '../../store/index.ts'
+import { giveBack as giveOrder, needOrder } from '../../store/index.ts'
 import { answer } from '../../voice/index.ts'
 import { type Handler, needKey, ok, type Refusal, type Result, refuse, type World } from '../../world/index.ts'
 import { type RunRow, type RunState, runs } from '../runs.ts'
@@ -99,7 +99,7 @@ export const continueRun: Handler<ContinueRun> = {
     const caller = row.viewer ?? undefined
     const others = queue.flatMap(({ on }) => (on === undefined ? [] : [on.caller]))
     const people = [...Object.values(named), ...(caller === undefined ? [] : [caller]), ...others]
-    const order = row.source === 'reward' ? (giveBackOrder.needs?.(world, { ...intent, ...back(row.state) }) ?? []) : []
+    const order = row.source === 'reward' ? needOrder(world, { order: orderIn(row.state) }) : []
     const steps = queue.flatMap(({ step, on }) => needSteps(world, [step], { caller: on?.caller ?? caller, named }))
     return [need, ...order, ...people.flatMap(needAbout), ...steps]
   },
@@ -155,11 +155,8 @@ function fail(
 /** The order whose steps could not be done is given back whole. */
 function giveOrderBack(world: World, state: RunState): string {
   const order = orderIn(state)
-  const intent = { ...back(state), key: world.intentKey, at: world.at }
-  return order > 0 && giveBackOrder.decide(world, intent).ok ? ' What was paid came back.' : ''
+  return order > 0 && giveOrder(world, { order, by: '' }).ok ? ' What was paid came back.' : ''
 }
-
-const back = (state: RunState) => ({ kind: 'store.giveBack', order: orderIn(state), by: '' }) as const
 
 const orderIn = ({ figures }: RunState): number => Number(figures.orderId ?? 0)
 
