@@ -1,8 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { StandingName } from '../earning/index.ts'
+import { closed, Id, orNull } from '../schema.ts'
 
-const closed = { additionalProperties: false }
-const Id = Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER })
 const Cooldown = Type.Integer({ minimum: 0, maximum: 86_400 })
 const Limit = Type.Integer({ minimum: 0, maximum: 1_000_000 })
 
@@ -13,7 +12,7 @@ export const Who = Type.Object(
     streamer: Type.Boolean(),
     standings: Type.Array(StandingName, { maxItems: 60 }),
     /** The id of a rank: this one and every higher one. */
-    rank: Type.Union([Id, Type.Null()]),
+    rank: orNull(Id),
     /** Ids of viewers. */
     people: Type.Array(Id, { maxItems: 100 }),
   },

@@ -1,7 +1,8 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { Limits, Who } from '../access/index.ts'
 import { StandingName } from '../earning/index.ts'
-import { oneOfThese, Steps } from '../steps/index.ts'
+import { closed, oneOf } from '../schema.ts'
+import { Steps } from '../steps/index.ts'
 import { REPLIES } from '../voice/index.ts'
 
 const Word = Type.String({ pattern: '^[\\p{L}\\p{N}_-]{1,30}$' })
@@ -16,7 +17,7 @@ export const ChatWord = Type.Object(
     everyoneSeconds: Cooldown,
     eachSeconds: Cooldown,
   },
-  { additionalProperties: false },
+  closed,
 )
 export type ChatWord = Static<typeof ChatWord>
 
@@ -45,17 +46,15 @@ export const ChatWords = Type.Object(
     /** Whether anybody may ask for somebody else's balance; if not, only who may correct it. */
     askOthers: Type.Boolean(),
   },
-  { additionalProperties: false },
+  closed,
 )
 export type ChatWords = Static<typeof ChatWords>
-
-const closed = { additionalProperties: false }
 
 /** What is typed behind a word. `choices`: of a choice; `most`: letters of a text. */
 export const Argument = Type.Object(
   {
     name: Type.String({ pattern: '^[a-z][a-z0-9_]{0,19}$' }),
-    kind: oneOfThese(['viewer', 'amount', 'number', 'choice', 'text']),
+    kind: oneOf(['viewer', 'amount', 'number', 'choice', 'text']),
     needed: Type.Boolean(),
     choices: Type.Array(Type.String({ minLength: 1, maxLength: 30, pattern: '^\\S+$' }), { maxItems: 30 }),
     most: Type.Integer({ minimum: 1, maximum: 300 }),
@@ -73,7 +72,7 @@ export const CommandSettings = Type.Object(
     group: Type.String({ maxLength: 40 }),
     on: Type.Boolean(),
     who: Who,
-    where: oneOfThese(['room', 'private', 'both']),
+    where: oneOf(['room', 'private', 'both']),
     onAir: Type.Boolean(),
     cost: Type.Integer({ minimum: 0, maximum: 1_000_000_000 }),
     limits: Limits,
@@ -82,7 +81,7 @@ export const CommandSettings = Type.Object(
     /** What they hear, as a Liquid text that can tell {{ viewer.name }} and {{ why }}; left out or empty: our own words. */
     refusalText: Type.Optional(Type.String({ maxLength: 200 })),
     /** How its answers reach who used it; null: as the channel does. */
-    reply: Type.Union([Type.Null(), oneOfThese(REPLIES)]),
+    reply: Type.Union([Type.Null(), oneOf(REPLIES)]),
     arguments: Type.Array(Argument, { maxItems: 6 }),
     steps: Steps,
   },

@@ -1,4 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox'
+import { closed } from '../schema.ts'
 
 const Word = Type.String({ pattern: '^[\\p{L}\\p{N}_-]{1,30}$' })
 
@@ -18,7 +19,7 @@ export const Currency = Type.Object(
     /** What is answered to who asks for a balance, as a Liquid text; left out: our own. */
     reply: Type.Optional(Type.String({ maxLength: 300 })),
   },
-  { additionalProperties: false },
+  closed,
 )
 export type Currency = Static<typeof Currency>
 

@@ -1,8 +1,8 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { minorDigits } from '../currency/index.ts'
+import { closed } from '../schema.ts'
 
 const Iso = Type.String({ pattern: '^[A-Z]{3}$' })
-const closed = { additionalProperties: false }
 
 /** What money a plan counts tips in (ISO 4217), and what one unit of others is worth in it, in millionths. */
 export const Money = Type.Object(

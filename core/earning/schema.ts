@@ -1,9 +1,9 @@
 import { type Static, Type } from '@sinclair/typebox'
+import { closed, orNull } from '../schema.ts'
 import { SupportPlan } from './supportPlan.ts'
 
 const Amount = Type.Integer({ minimum: 0, maximum: 1_000_000_000 })
 const Interval = Type.Integer({ minimum: 10, maximum: 86_400 })
-const closed = { additionalProperties: false }
 
 /** A standing: one of the plain ones, or `circle:` and the circle's id. */
 export const StandingName = Type.String({
@@ -23,7 +23,7 @@ export const EarningPlan = Type.Object(
     /** `base` for each full interval of watching on air, until a wallet holds `cap` (null: no limit). */
     intervalSeconds: Interval,
     base: Amount,
-    cap: Type.Union([Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER }), Type.Null()]),
+    cap: orNull(Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER })),
     /** Off air the base alone is paid. */
     offAir: Type.Object({ intervalSeconds: Interval, base: Amount }, closed),
     standings: Type.Record(BonusName, Bonus, closed),

@@ -1,9 +1,9 @@
 import { type Static, Type } from '@sinclair/typebox'
+import { closed } from '../schema.ts'
 
 import { FIRST_MONEY, Money } from './money.ts'
 
 const Amount = Type.Integer({ minimum: 0, maximum: 1_000_000_000 })
-const closed = { additionalProperties: false }
 
 /** What can be done for the channel; each can be thanked for in its own words. */
 export const SUPPORT_KINDS = ['follow', 'subscription', 'resubscription', 'gift', 'raid', 'tip', 'cheer'] as const

@@ -1,8 +1,7 @@
 import { type Static, type TProperties, Type } from '@sinclair/typebox'
 import { Limits, Who } from '../access/index.ts'
+import { closed, whole } from '../schema.ts'
 
-const closed = { additionalProperties: false }
-const whole = (minimum: number, maximum: number) => Type.Integer({ minimum, maximum })
 const Word = Type.String({ pattern: '^[\\p{L}\\p{N}_-]{1,30}$' })
 const Amount = whole(0, 1_000_000_000)
 const Name = Type.String({ minLength: 1, maxLength: 40, pattern: '\\S' })

@@ -2,12 +2,10 @@ import { type Static, Type } from '@sinclair/typebox'
 import { Who } from '../access/index.ts'
 import { StandingName } from '../earning/index.ts'
 import { GameWord } from '../games/index.ts'
+import { closed, Id, orNull, whole } from '../schema.ts'
 import { SoundRef, StillRef } from '../screen/index.ts'
 
-const closed = { additionalProperties: false }
-const whole = (minimum: number, maximum: number) => Type.Integer({ minimum, maximum })
-const Id = whole(1, Number.MAX_SAFE_INTEGER)
-const IdOrNull = Type.Union([Id, Type.Null()])
+const IdOrNull = orNull(Id)
 
 /** The most tickets one person can have, the most that one ticket can count (hundredths) and the most winners. */
 export const MOST_TICKETS = 100_000

@@ -1,7 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { StandingName } from '../earning/index.ts'
-
-const closed = { additionalProperties: false }
+import { closed, orNull } from '../schema.ts'
 
 /** The badges that a rank can wear: shapes of the workshop, told apart without colour. */
 export const BADGES = ['washer', 'bolt', 'cog', 'lamp', 'key', 'anvil'] as const
@@ -13,7 +12,7 @@ export const Rank = Type.Object(
     id: Type.Integer({ minimum: 1, maximum: 1_000_000 }),
     name: Type.String({ minLength: 1, maxLength: 40 }),
     from: Type.Integer({ minimum: 0, maximum: Number.MAX_SAFE_INTEGER }),
-    needs: Type.Union([StandingName, Type.Null()]),
+    needs: orNull(StandingName),
     badge: Type.Union(BADGES.map((badge) => Type.Literal(badge))),
   },
   closed,
@@ -32,7 +31,7 @@ export const RankPlan = Type.Object(
 )
 export type RankPlan = Static<typeof RankPlan>
 
-const Some = (maximum: number) => Type.Union([Type.Integer({ minimum: 1, maximum }), Type.Null()])
+const Some = (maximum: number) => orNull(Type.Integer({ minimum: 1, maximum }))
 
 /** What the streamer sets of a circle. */
 export const CircleSettings = Type.Object(

@@ -1,11 +1,6 @@
 import { type Static, type TProperties, Type } from '@sinclair/typebox'
+import { closed, Id, oneOf, orNull, whole } from '../schema.ts'
 import { PictureRef, SoundRef } from './refs.ts'
-
-const closed = { additionalProperties: false }
-const Id = Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER })
-const words = <const T extends readonly string[]>(all: T) =>
-  Type.Unsafe<T[number]>(Type.Union(all.map((word) => Type.Literal(word))))
-const whole = (minimum: number, maximum: number) => Type.Integer({ minimum, maximum })
 
 /** How an alert comes in and leaves. */
 export const MOVES = ['slide', 'rise', 'grow', 'fade', 'none'] as const
@@ -30,15 +25,15 @@ export const AlertSettings = Type.Object(
     name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }),
     title: Type.String({ maxLength: 200 }),
     line: Type.String({ maxLength: 200 }),
-    picture: Type.Union([PictureRef, Type.Null()]),
+    picture: orNull(PictureRef),
     sound: SoundRef,
     /** Hundredths of full loudness. */
     volume: whole(0, 100),
     seconds: whole(2, 60),
-    enter: words(MOVES),
-    leave: words(MOVES),
-    place: words(PLACES),
-    layout: words(LAYOUTS),
+    enter: oneOf(MOVES),
+    leave: oneOf(MOVES),
+    place: oneOf(PLACES),
+    layout: oneOf(LAYOUTS),
   },
   closed,
 )
@@ -50,7 +45,7 @@ const Colour = Type.String({ pattern: '^(|#[0-9a-f]{6})$' })
 /** How a piece looks. Empty colours are the theme's. */
 export const Look = Type.Object(
   {
-    font: words(FONTS),
+    font: oneOf(FONTS),
     /** Height of the letters; 0: as large as fits. */
     size: whole(0, 400),
     colour: Colour,
@@ -91,8 +86,8 @@ const ROUND = { title: Title, always: Type.Boolean() }
 export const Piece = Type.Union([
   piece('alerts', { which: Type.Union([Type.Literal('all'), Type.Array(Id, { maxItems: 200 })]) }),
   piece('orders', { title: Title, many: whole(1, 10) }),
-  piece('top', { title: Title, list: words(TOP_LISTS), many: whole(1, 20) }),
-  piece('counter', { title: Title, figure: words(FIGURES_OF_SHOW) }),
+  piece('top', { title: Title, list: oneOf(TOP_LISTS), many: whole(1, 20) }),
+  piece('counter', { title: Title, figure: oneOf(FIGURES_OF_SHOW) }),
   piece('text', { text: Type.String({ maxLength: 500 }) }),
   // The games, each while a round of it is on, or always with its place kept.
   piece('crew', ROUND),
@@ -115,7 +110,7 @@ export const OverlaySettings = Type.Object(
     height: whole(100, 8000),
     pieces: Type.Array(Piece, { maxItems: 40 }),
     /** A picture to place pieces against at the desk; never shown on the stream. */
-    background: Type.Union([PictureRef, Type.Null()]),
+    background: orNull(PictureRef),
   },
   closed,
 )

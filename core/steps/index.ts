@@ -3,7 +3,6 @@ export {
   type Condition,
   DEEPEST,
   type HowMany,
-  oneOfThese,
   type Step,
   type StepKind,
   type StepOf,

@@ -1,13 +1,8 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { StandingName } from '../earning/index.ts'
+import { closed, Id, oneOf } from '../schema.ts'
 import { PictureRef, SoundRef } from '../screen/index.ts'
 
-const closed = { additionalProperties: false }
-
-/** One of some words. */
-export const oneOfThese = <const T extends readonly string[]>(words: T) =>
-  Type.Unsafe<T[number]>(Type.Union(words.map((word) => Type.Literal(word))))
-const Id = Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER })
 /** The longest text of one step, before it is filled in. */
 export const MOST_LETTERS = 500
 const Text = Type.String({ maxLength: MOST_LETTERS })
@@ -65,7 +60,7 @@ const plain = [
     {
       do: Type.Literal('tally'),
       tally: Id,
-      how: oneOfThese(tallyHows),
+      how: oneOf(tallyHows),
       to: Target,
       amount: HowMany,
     },
@@ -87,14 +82,11 @@ const plain = [
   ),
   /** Opens a game for everybody, or calls off the round of it that is on. */
   Type.Object(
-    { do: Type.Literal('round'), how: oneOfThese(['open', 'callOff']), game: oneOfThese(['heist', 'roulette']) },
+    { do: Type.Literal('round'), how: oneOf(['open', 'callOff']), game: oneOf(['heist', 'roulette']) },
     closed,
   ),
   /** Starts a raffle from a set-up that is kept, or goes on with the one that was started from it. */
-  Type.Object(
-    { do: Type.Literal('raffle'), how: oneOfThese(['start', 'close', 'draw', 'callOff']), setup: Id },
-    closed,
-  ),
+  Type.Object({ do: Type.Literal('raffle'), how: oneOf(['start', 'close', 'draw', 'callOff']), setup: Id }, closed),
   /** Gives somebody tickets of that raffle, without their price. */
   Type.Object({ do: Type.Literal('tickets'), setup: Id, to: Target, tickets: HowMany }, closed),
   Type.Object({ do: Type.Literal('sound'), sound: SoundRef }, closed),
@@ -102,7 +94,7 @@ const plain = [
     {
       do: Type.Literal('circle'),
       circle: Id,
-      how: oneOfThese(['in', 'out']),
+      how: oneOf(['in', 'out']),
       who: Target,
     },
     closed,

@@ -1,13 +1,11 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { Who } from '../access/index.ts'
+import { closed, Id, oneOf, orNull, whole } from '../schema.ts'
 import { StillRef } from '../screen/index.ts'
-import { oneOfThese, Steps } from '../steps/index.ts'
+import { Steps } from '../steps/index.ts'
 
-const closed = { additionalProperties: false }
-const Id = Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER })
-const IdOrNull = Type.Union([Id, Type.Null()])
-const whole = (minimum: number, maximum: number) => Type.Integer({ minimum, maximum })
-const Time = Type.Union([whole(0, 9_999_999_999), Type.Null()])
+const IdOrNull = orNull(Id)
+const Time = orNull(whole(0, 9_999_999_999))
 
 /** The most letters a buyer's text may have, whatever the reward allows. */
 export const MAX_TEXT = 500
@@ -42,7 +40,7 @@ export const Asks = Type.Union([
 ])
 export type Asks = Static<typeof Asks>
 
-const Most = Type.Union([whole(1, 1_000_000), Type.Null()])
+const Most = orNull(whole(1, 1_000_000))
 /** How many at most; null: without limit. In all, in one show, in one day of the channel's time zone. */
 const Most3 = Type.Object({ all: Most, show: Most, day: Most }, closed)
 
@@ -61,7 +59,7 @@ export const RewardSettings = Type.Object(
     on: Type.Boolean(),
     price: whole(0, 1_000_000_000),
     /** `hand`: waits on the bench until somebody has done it. `itself`: its steps run. `code`: hands out a code of its list. */
-    kind: oneOfThese(KINDS),
+    kind: oneOf(KINDS),
     picture: StillRef,
     /** Which alert it shows when it is bought. */
     alert: IdOrNull,
@@ -69,7 +67,7 @@ export const RewardSettings = Type.Object(
     /** What the buyer must confirm; empty: nothing. */
     confirm: Type.String({ maxLength: 120 }),
     /** By post: the address is asked for, and erased so many days after the order is done. */
-    post: Type.Union([Type.Object({ days: whole(1, 365) }, closed), Type.Null()]),
+    post: orNull(Type.Object({ days: whole(1, 365) }, closed)),
     who: Who,
     /** So many hours must have been watched. */
     hours: whole(0, 100_000),
@@ -83,13 +81,13 @@ export const RewardSettings = Type.Object(
     each: Most3,
     rest: Type.Object({ everyoneSeconds: whole(0, 2_592_000), eachSeconds: whole(0, 2_592_000) }, closed),
     /** What is bought ends after so long: a circle is left again, or the order comes back to the bench. */
-    perk: Type.Union([Type.Object({ seconds: whole(60, 31_536_000), circle: IdOrNull }, closed), Type.Null()]),
+    perk: orNull(Type.Object({ seconds: whole(60, 31_536_000), circle: IdOrNull }, closed)),
     steps: Steps,
     /** Whether chat is told of each purchase. */
     say: Type.Boolean(),
     /** What the buyer is told when it is done (Liquid); empty: nothing. */
     doneText: Type.String({ maxLength: 300 }),
-    doneTo: oneOfThese(['room', 'private']),
+    doneTo: oneOf(['room', 'private']),
     /** So many codes left, and the desk warns. */
     low: whole(0, 1000),
   },

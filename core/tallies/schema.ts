@@ -1,4 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox'
+import { closed, orNull } from '../schema.ts'
 
 /** A second kind of count per viewer: only ever awarded by steps or by hand, never earned by time and never spent. */
 export const TallySettings = Type.Object(
@@ -9,10 +10,10 @@ export const TallySettings = Type.Object(
     /** What texts call it: {{ tally.KEY.count }}. */
     key: Type.String({ pattern: '^[a-z][a-z0-9_]{0,29}$' }),
     /** The most one can have; null: no limit. */
-    ceiling: Type.Union([Type.Integer({ minimum: 1, maximum: 1_000_000_000 }), Type.Null()]),
+    ceiling: orNull(Type.Integer({ minimum: 1, maximum: 1_000_000_000 })),
     /** Whether viewers can pass theirs on, by a step that does so. */
     passing: Type.Boolean(),
   },
-  { additionalProperties: false },
+  closed,
 )
 export type TallySettings = Static<typeof TallySettings>

@@ -1,12 +1,11 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { Limits, Who } from '../access/index.ts'
-import { oneOfThese, Steps } from '../steps/index.ts'
+import { closed, Id, oneOf, orNull } from '../schema.ts'
+import { Steps } from '../steps/index.ts'
 
-const closed = { additionalProperties: false }
-const Id = Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER })
 const Least = Type.Integer({ minimum: 0, maximum: 1_000_000_000 })
 /** From so many up, to so many (null: any number). */
-const range = { from: Least, to: Type.Union([Least, Type.Null()]) }
+const range = { from: Least, to: orNull(Least) }
 
 /** The moments of a raffle. */
 export const RAFFLE_SOURCES = [
@@ -23,16 +22,16 @@ export const RAFFLE_SOURCES = [
 /** What sets a trigger off. */
 export const Source = Type.Union([
   Type.Object(
-    { of: oneOfThese(['follow', 'firstInShow', 'firstEver', 'showStarted', 'showEnded', 'heistEnded', 'cupWon']) },
+    { of: oneOf(['follow', 'firstInShow', 'firstEver', 'showStarted', 'showEnded', 'heistEnded', 'cupWon']) },
     closed,
   ),
-  Type.Object({ of: oneOfThese(['subscription', 'gift', 'raid', 'tip', 'cheer', 'gameWon']), ...range }, closed),
+  Type.Object({ of: oneOf(['subscription', 'gift', 'raid', 'tip', 'cheer', 'gameWon']), ...range }, closed),
   Type.Object(
     {
       of: Type.Literal('outside'),
       /** The id of a reward that the platform reported. */
       reward: Type.String({ minLength: 1, maxLength: 100 }),
-      approval: oneOfThese(['itself', 'hand']),
+      approval: oneOf(['itself', 'hand']),
     },
     closed,
   ),
@@ -44,16 +43,16 @@ export const Source = Type.Union([
     },
     closed,
   ),
-  Type.Object({ of: Type.Literal('rankReached'), rank: Type.Union([Id, Type.Null()]) }, closed),
+  Type.Object({ of: Type.Literal('rankReached'), rank: orNull(Id) }, closed),
   Type.Object(
     {
-      of: oneOfThese(RAFFLE_SOURCES),
+      of: oneOf(RAFFLE_SOURCES),
       /** Only of raffles that were started from this set-up; null: of all. */
-      setup: Type.Union([Id, Type.Null()]),
+      setup: orNull(Id),
     },
     closed,
   ),
-  Type.Object({ of: Type.Literal('orderPlaced'), reward: Type.Union([Id, Type.Null()]) }, closed),
+  Type.Object({ of: Type.Literal('orderPlaced'), reward: orNull(Id) }, closed),
 ])
 export type Source = Static<typeof Source>
 export type SourceKind = Source['of']

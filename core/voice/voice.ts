@@ -1,4 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox'
+import { closed } from '../schema.ts'
 import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
 import { defineTable, type Handler, ok, type World } from '../world/index.ts'
 
@@ -20,7 +21,7 @@ export const Voice = Type.Object(
     /** Whether a word that is nearly one of ours gets a hint. */
     hints: Type.Boolean(),
   },
-  { additionalProperties: false },
+  closed,
 )
 export type Voice = Static<typeof Voice>
 

@@ -1,6 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { accounts } from '../../ledger/index.ts'
 import { needPayee, type ViewerRow, viewers } from '../../people/index.ts'
+import { closed, Id, orNull } from '../../schema.ts'
 import { type Need, needKey, type Result, refuse, type World } from '../../world/index.ts'
 import { needPlayer } from '../allowed.ts'
 import { calledMatch, showUp } from '../cup/cup.ts'
@@ -25,9 +26,7 @@ import type { Played } from './played.ts'
 import { betOnWheel } from './roulette.ts'
 import { sitOut } from './sitOut.ts'
 
-const closed = { additionalProperties: false }
 const Stake = Type.String({ minLength: 1, maxLength: 40 })
-const Id = Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER })
 const plain = <const K extends string>(word: K) => Type.Object({ do: Type.Literal(word) }, closed)
 
 /** What somebody does in a game, the same for chat and page. Amounts are as they are typed. */
@@ -37,12 +36,12 @@ export const Act = Type.Union([
       do: Type.Literal('heist'),
       stake: Stake,
       /** The room after which they mean to go; null: to the end. */
-      leaveAfter: Type.Union([Type.Integer({ minimum: 1, maximum: 100 }), Type.Null()]),
+      leaveAfter: orNull(Type.Integer({ minimum: 1, maximum: 100 })),
     },
     closed,
   ),
   plain('out'),
-  Type.Object({ do: Type.Literal('duel'), stake: Stake, challenged: Type.Union([Id, Type.Null()]) }, closed),
+  Type.Object({ do: Type.Literal('duel'), stake: Stake, challenged: orNull(Id) }, closed),
   Type.Object({ do: Type.Literal('take'), duel: Type.Optional(Id) }, closed),
   plain('pass'),
   plain('withdraw'),

@@ -1,6 +1,7 @@
 import { createHash, randomInt } from 'node:crypto'
 import { type Static, Type } from '@sinclair/typebox'
 import { Currency } from '#core/currency'
+import { closed } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Pool } from '../database/index.ts'
 import { answered, type Caller, problem } from '../http/index.ts'
@@ -24,7 +25,7 @@ export const Claim = Type.Object(
     name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }),
     currency: Currency,
   },
-  { additionalProperties: false },
+  closed,
 )
 export type Claim = Static<typeof Claim>
 

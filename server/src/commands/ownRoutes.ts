@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { CommandSettings, OUTCOMES } from '#core/commands'
+import { closed, Id, orNull } from '#core/schema'
 import { RewardSettings } from '#core/store'
 import { TriggerSettings } from '#core/triggers'
 import { REPLIES, TOPICS } from '#core/voice'
@@ -12,9 +13,7 @@ import { liveFields } from './liveFields.ts'
 import { commandsView, runsOf } from './read.ts'
 import { MADE_UP, type Trial, tryOut } from './tryOut.ts'
 
-const closed = { additionalProperties: false }
-const Id = Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER })
-const IdOrNull = Type.Union([Id, Type.Null()])
+const IdOrNull = orNull(Id)
 const Typed = Type.String({ maxLength: 400 })
 
 const What = Type.Union([

@@ -2,6 +2,7 @@ import { Type } from '@sinclair/typebox'
 import { ChatWords, wordsSetting } from '#core/commands'
 import { Currency } from '#core/currency'
 import { handingSetting } from '#core/people'
+import { closed } from '#core/schema'
 import { zoneSetting } from '#core/settings'
 import type { Channels } from '../channels.ts'
 import type { ChatState } from '../chat/index.ts'
@@ -12,7 +13,6 @@ import { ownCommandRoutes } from './ownRoutes.ts'
 import { publicCommandRoutes } from './publicRoutes.ts'
 import { rewardRoutes } from './store/routes.ts'
 
-const closed = { additionalProperties: false }
 const Handing = Type.Object(
   {
     on: Type.Boolean(),

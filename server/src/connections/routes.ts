@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { Type } from '@sinclair/typebox'
 import { Webhook } from 'standardwebhooks'
 import { EventKind } from '#core/events'
+import { closed } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { SeatTable } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
@@ -60,7 +61,7 @@ function secretRoutes(secrets: EventSecrets): Route[] {
       name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }),
       kinds: Type.Array(EventKind, { minItems: 1, uniqueItems: true }),
     },
-    { additionalProperties: false },
+    closed,
   )
   return [
     route({

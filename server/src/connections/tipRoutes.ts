@@ -1,13 +1,13 @@
 import { Type } from '@sinclair/typebox'
 import { and, asc, eq } from 'drizzle-orm'
 import { earningSetting, moneyOf } from '#core/earning'
+import { closed } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { answered, idOf, type Route, route } from '../http/index.ts'
 import { settingOf } from '../settings/index.ts'
 
 const MOST_SHOWN = 50
-const closed = { additionalProperties: false }
 
 /** The tips that wait because the plan has no rate for their currency, and whether it has one by now. */
 export async function tipsToDecide(db: Reader, channel: number) {

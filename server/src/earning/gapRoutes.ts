@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { and, desc, eq, inArray } from 'drizzle-orm'
+import { closed } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { answered, idOf, type Route, route } from '../http/index.ts'
@@ -19,7 +20,7 @@ export function gapRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/gaps/:gap/pay',
       does: 'Pay such a time to who was there before and after it, or tell what it would come to',
       allowed: 'streamer',
-      body: Type.Object({ preview: Type.Boolean() }, { additionalProperties: false }),
+      body: Type.Object({ preview: Type.Boolean() }, closed),
       handle: async ({ channel, caller, key, param, body }) => {
         const intent = { kind: 'earning.payGap', gap: idOf(param('gap')), by: caller.account, ...body } as const
         return answered(await channels.submit(channel.id, key, intent))
@@ -30,10 +31,7 @@ export function gapRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/gaps/:gap/end',
       does: 'Let such a time go, or take its payment back within ten minutes',
       allowed: 'streamer',
-      body: Type.Object(
-        { how: Type.Union([Type.Literal('dismiss'), Type.Literal('undo')]) },
-        { additionalProperties: false },
-      ),
+      body: Type.Object({ how: Type.Union([Type.Literal('dismiss'), Type.Literal('undo')]) }, closed),
       handle: async ({ channel, caller, key, param, body }) => {
         const intent = { kind: 'earning.endGap', gap: idOf(param('gap')), by: caller.account, ...body } as const
         return answered(await channels.submit(channel.id, key, intent))

@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox'
+import { closed, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, type Route, route } from '../http/index.ts'
@@ -14,10 +15,10 @@ export function guestRoute(db: Reader, channels: Channels): Route {
     allowed: 'streamer',
     body: Type.Object(
       {
-        guest: Type.Union([Type.String({ minLength: 1, maxLength: 60 }), Type.Null()]),
+        guest: orNull(Type.String({ minLength: 1, maxLength: 60 })),
         earning: Type.Union([Type.Literal('going'), Type.Literal('paused')]),
       },
-      { additionalProperties: false },
+      closed,
     ),
     handle: async ({ channel, key, body }) => {
       const show = await openShowOf(db, channel.id)

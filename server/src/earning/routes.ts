@@ -1,6 +1,7 @@
 import { Type } from '@sinclair/typebox'
 import { and, desc, eq, gte, isNotNull } from 'drizzle-orm'
 import { EarningPlan, earningSetting, planDraftSetting, type Week } from '#core/earning'
+import { closed, orNull } from '#core/schema'
 import { zoneSetting } from '#core/settings'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
@@ -20,10 +21,7 @@ export function earningRoutes(db: Reader, channels: Channels): Route[] {
 }
 
 function planRoutes(db: Reader, channels: Channels): Route[] {
-  const Draft = Type.Object(
-    { plan: Type.Union([EarningPlan, Type.Null()]), nextShow: Type.Boolean() },
-    { additionalProperties: false },
-  )
+  const Draft = Type.Object({ plan: orNull(EarningPlan), nextShow: Type.Boolean() }, closed)
   return [
     route({
       method: 'get',

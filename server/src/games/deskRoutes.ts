@@ -1,13 +1,12 @@
 import { Type } from '@sinclair/typebox'
 import { CupRules, GAME_SETTINGS, GAMES, type Game, gameTextsSetting, Wagering, wageringSetting } from '#core/games'
+import { closed, Id } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, idOf, type Route, route } from '../http/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { gameSettingsOf, lastNumbers, latelyOf, openRounds } from './read.ts'
 
-const closed = { additionalProperties: false }
-const Id = Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER })
 const desk = { allowed: 'streamer' } as const
 
 /** The games as the desk sets them, and what it does with rounds that are on. */

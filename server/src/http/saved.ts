@@ -1,5 +1,6 @@
 import { type TSchema, Type } from '@sinclair/typebox'
 import type { Intent } from '#core/engine'
+import { closed } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { idOf } from './figures.ts'
 import { answered, type Call, type Route, route } from './routes.ts'
@@ -59,7 +60,7 @@ export function savedRoutes(channels: Channels, { path, what, body, save, turn, 
       method: 'post',
       path: `${one}/switch`,
       does: `Switch ${what} on or off`,
-      body: Type.Object({ on: Type.Boolean() }, { additionalProperties: false }),
+      body: Type.Object({ on: Type.Boolean() }, closed),
       handle: (call) => hand(call, turn(idOf(call.param('id')), call.body.on)),
     }),
   ]

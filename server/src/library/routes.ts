@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox'
+import { closed } from '#core/schema'
 import { plainText } from '#core/texts'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
@@ -7,7 +8,6 @@ import { dropContent, keepContent } from './keep.ts'
 import { type Crop, MOST_BYTES, readUpload, tooLargeSentence } from './read.ts'
 import { screenView } from './view.ts'
 
-const closed = { additionalProperties: false }
 const FILE = /^[0-9a-f]{32}\.[a-z0-9]{3,4}$/
 
 function fileIn(param: (name: string) => string): string {

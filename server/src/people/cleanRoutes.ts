@@ -1,12 +1,12 @@
 import { Type } from '@sinclair/typebox'
 import { MOST_ADJUSTED } from '#core/people'
+import { closed } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, Problem, type Route, route } from '../http/index.ts'
 import { adjustMany } from './adjustMany.ts'
 import { idsOf, type PeopleFilter } from './table.ts'
 
-const closed = { additionalProperties: false }
 const DAY = 86_400
 
 const everybody = (now: number): PeopleFilter => ({ name: '', present: false, shown: 'listed', now })

@@ -1,13 +1,12 @@
 import { Type } from '@sinclair/typebox'
 import { MOST_IMPORTED } from '#core/people'
+import { closed, Id, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { answered, idOf, type Route, route } from '../http/index.ts'
 
 /** A part of a file: a thousand lines of it. */
 const FILE_PART_BYTES = 2 * 1024 * 1024
 
-const closed = { additionalProperties: false }
-const Id = Type.Integer({ minimum: 1 })
 const Ids = Type.Array(Id, { minItems: 1, maxItems: 2000 })
 const Account = Type.String({ minLength: 1, maxLength: 100, pattern: '^[^\\s\\u0000-\\u001f\\u007f]+$' })
 
@@ -95,11 +94,11 @@ function lastingRoutes(channels: Channels): Route[] {
   ]
 }
 
-const Time = Type.Union([Type.Integer({ minimum: 0, maximum: 1_000_000_000_000 }), Type.Null()])
+const Time = orNull(Type.Integer({ minimum: 0, maximum: 1_000_000_000_000 }))
 const Kept = Type.Partial(
   Type.Object(
     {
-      nickname: Type.Union([Type.String({ maxLength: 100 }), Type.Null()]),
+      nickname: orNull(Type.String({ maxLength: 100 })),
       moderator: Type.Boolean(),
       followedAt: Time,
       tier: Type.Integer({ minimum: 0, maximum: 3 }),
@@ -114,8 +113,8 @@ const Kept = Type.Partial(
 
 const figures = {
   name: Type.String({ minLength: 1, maxLength: 100 }),
-  balance: Type.Union([Type.Integer({ minimum: 0, maximum: Number.MAX_SAFE_INTEGER }), Type.Null()]),
-  seconds: Type.Union([Type.Integer({ minimum: 0, maximum: 3_600_000_000 }), Type.Null()]),
+  balance: orNull(Type.Integer({ minimum: 0, maximum: Number.MAX_SAFE_INTEGER })),
+  seconds: orNull(Type.Integer({ minimum: 0, maximum: 3_600_000_000 })),
   kept: Type.Optional(Kept),
 }
 const plain = (most: number, least: number) =>

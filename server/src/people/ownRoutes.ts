@@ -3,6 +3,7 @@ import { and, eq } from 'drizzle-orm'
 import { earningSetting } from '#core/earning'
 import { standingName, standingsOf } from '#core/people'
 import { ranksSetting } from '#core/ranks'
+import { closed } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { answered, choice, problem, type Route, route } from '../http/index.ts'
@@ -38,7 +39,7 @@ export function ownRoutes(db: Reader, channels: Channels): Route[] {
       path: '/me/listed',
       does: 'Be in the public lists, or not',
       allowed: 'viewer',
-      body: Type.Object({ listed: Type.Boolean() }, { additionalProperties: false }),
+      body: Type.Object({ listed: Type.Boolean() }, closed),
       handle: async ({ channel, caller, key, body }) => {
         const viewer = await viewerIdOf(channels.pool, channel.id, caller.account)
         if (viewer === undefined) throw problem('not_found', 'You are in no list yet: come to the chat first.')

@@ -2,6 +2,7 @@ import { Type } from '@sinclair/typebox'
 import { and, count, eq, sql } from 'drizzle-orm'
 import { showPeriod, uncountedSeconds } from '#core/earning'
 import { MOST_ADJUSTED } from '#core/people'
+import { closed } from '#core/schema'
 import type { Answer } from '#core/world'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
@@ -52,13 +53,13 @@ const Correction = Type.Object(
     amount: Type.Integer({ minimum: 0, maximum: Number.MAX_SAFE_INTEGER }),
     why: Type.String({ maxLength: 200 }),
   },
-  { additionalProperties: false },
+  closed,
 )
 
 function correctionRoutes(db: Reader, channels: Channels): Route[] {
   const Undo = Type.Object(
     { adjustments: Type.Array(Type.Integer({ minimum: 1 }), { minItems: 1, maxItems: 200 }) },
-    { additionalProperties: false },
+    closed,
   )
   return [
     route({

@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { and, desc, eq } from 'drizzle-orm'
+import { closed, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { answered, idOf, problem, type Route, route } from '../http/index.ts'
@@ -34,10 +35,7 @@ export function supporterRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/supporters/:supporter/match',
       does: 'Say who a supporter was, for all that waits under that name; null: nobody',
       allowed: 'streamer',
-      body: Type.Object(
-        { viewer: Type.Union([Type.Integer({ minimum: 1 }), Type.Null()]) },
-        { additionalProperties: false },
-      ),
+      body: Type.Object({ viewer: orNull(Type.Integer({ minimum: 1 })) }, closed),
       handle: async ({ channel, key, param, body }) => {
         const all = await sameName(db, channel.id, idOf(param('supporter')))
         if (all.length === 0) throw problem('not_found', 'This has been dealt with. Load the page again.')

@@ -1,11 +1,10 @@
 import { Type } from '@sinclair/typebox'
 import { Opens, RaffleSettings } from '#core/raffles'
+import { closed, Id, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { answered, type Call, idOf, type Route, route } from '../http/index.ts'
 
-const closed = { additionalProperties: false }
 const desk = { allowed: 'streamer' } as const
-const Id = Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER })
 const Why = Type.String({ minLength: 1, maxLength: 200, pattern: '\\S' })
 
 /** Raffles as the desk runs them. */
@@ -44,7 +43,7 @@ function actRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/raffles',
       does: 'Start a raffle: it opens at once, at a time, or waits for a hand',
-      body: Type.Object({ settings: RaffleSettings, opens: Opens, setup: Type.Union([Id, Type.Null()]) }, closed),
+      body: Type.Object({ settings: RaffleSettings, opens: Opens, setup: orNull(Id) }, closed),
       handle: async ({ channel, caller, key, body }) =>
         answered(await channels.submit(channel.id, key, { kind: 'raffle.start', by: caller.name, ...body })),
     }),
@@ -104,10 +103,7 @@ function winnerRoutes(channels: Channels): Route[] {
   ]
 }
 
-const Setup = Type.Object(
-  { settings: RaffleSettings, digit: Type.Union([Type.Integer({ minimum: 1, maximum: 9 }), Type.Null()]) },
-  closed,
-)
+const Setup = Type.Object({ settings: RaffleSettings, digit: orNull(Type.Integer({ minimum: 1, maximum: 9 })) }, closed)
 
 function setupRoutes(channels: Channels): Route[] {
   const save = (setup: number | null, { channel, key, body }: Call<unknown>) => {

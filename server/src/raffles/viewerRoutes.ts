@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { MOST_TICKETS } from '#core/raffles'
+import { closed } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, before, idOf, type Route, route } from '../http/index.ts'
@@ -7,8 +8,6 @@ import { currencyOf } from '../settings/index.ts'
 import { CheckFiles } from './checkFiles.ts'
 import { endedRaffles, runningRafflesOf } from './read.ts'
 import { publicRaffle } from './viewed.ts'
-
-const closed = { additionalProperties: false }
 
 /** Raffles as viewers see them, entering, and claiming a prize. */
 export function viewerRaffleRoutes(db: Reader, channels: Channels): Route[] {

@@ -1,14 +1,13 @@
 import { Type } from '@sinclair/typebox'
 import { MOST_ADJUSTED } from '#core/people'
 import { CircleSettings, checkRanks, RankPlan, ranksSetting } from '#core/ranks'
+import { closed, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, idOf, type Route, route } from '../http/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { circlesOf, countsOf, rankMoves } from './read.ts'
 import { reviewEveryone } from './review.ts'
-
-const closed = { additionalProperties: false }
 
 /** Ranks and circles at the desk. */
 export function rankRoutes(db: Reader, channels: Channels): Route[] {
@@ -58,10 +57,7 @@ function deskRoutes(db: Reader, channels: Channels): Route[] {
 }
 
 function circleRoutes(channels: Channels): Route[] {
-  const Save = Type.Object(
-    { circle: Type.Union([Type.Integer({ minimum: 1 }), Type.Null()]), settings: CircleSettings },
-    closed,
-  )
+  const Save = Type.Object({ circle: orNull(Type.Integer({ minimum: 1 })), settings: CircleSettings }, closed)
   const Join = Type.Object(
     {
       viewers: Type.Array(Type.Integer({ minimum: 1 }), { minItems: 1, maxItems: MOST_ADJUSTED }),

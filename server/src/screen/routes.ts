@@ -1,10 +1,9 @@
 import { Type } from '@sinclair/typebox'
+import { closed, orNull } from '#core/schema'
 import { AlertSettings, OverlaySettings } from '#core/screen'
 import type { Channels } from '../channels.ts'
 import { answered, idOf, type Route, route, savedRoutes } from '../http/index.ts'
 import { newSecret } from './secret.ts'
-
-const closed = { additionalProperties: false }
 
 /** Overlays with their pieces and addresses, and alerts. */
 export const screenRoutes = (channels: Channels): Route[] => [...overlayRoutes(channels), ...alertRoutes(channels)]
@@ -58,7 +57,7 @@ function overlayRoutes(channels: Channels): Route[] {
 const CONTROLS = ['skip', 'clear', 'pause', 'resume'] as const
 
 function alertRoutes(channels: Channels): Route[] {
-  const one = Type.Union([Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER }), Type.Null()])
+  const one = orNull(Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER }))
   return [
     route({
       method: 'post',

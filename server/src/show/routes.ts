@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { and, count, eq } from 'drizzle-orm'
+import { closed } from '#core/schema'
 import { SAME_SHOW_SECONDS } from '#core/show'
 import { voiceSetting } from '#core/voice'
 import type { Channels } from '../channels.ts'
@@ -96,7 +97,7 @@ function changeRoutes(channels: Channels): Route[] {
       allowed: 'streamer',
       body: Type.Object(
         { title: Type.String({ minLength: 1, maxLength: 100 }), resume: Type.Optional(Type.Boolean()) },
-        { additionalProperties: false },
+        closed,
       ),
       handle: async ({ channel, key, body }) =>
         answered(await channels.submit(channel.id, key, { kind: 'show.start', ...body })),
@@ -113,7 +114,7 @@ function changeRoutes(channels: Channels): Route[] {
       path: '/desk/show/close',
       does: 'Close a show that was forgotten on air, at the time when it was really over',
       allowed: 'streamer',
-      body: Type.Object({ endedAt: Type.Integer({ minimum: 1 }) }, { additionalProperties: false }),
+      body: Type.Object({ endedAt: Type.Integer({ minimum: 1 }) }, closed),
       handle: async ({ channel, key, body }) =>
         answered(await channels.submit(channel.id, key, { kind: 'show.end', endedAt: body.endedAt })),
     }),

@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import type { Intent } from '#core/engine'
+import { closed } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import {
@@ -19,7 +20,6 @@ import { addressOf, waitingOrders } from './read.ts'
 
 const MOST_WAITING = 200
 const MOST_AT_ONCE = 200
-const closed = { additionalProperties: false }
 
 const ASKS = {
   shown: choice('Which of them.', SHOWN),

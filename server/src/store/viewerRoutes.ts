@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox'
+import { closed, orNull } from '#core/schema'
 import { MAX_TEXT } from '#core/store'
 import type { Channels } from '../channels.ts'
 import { codeIn } from '../codes/index.ts'
@@ -10,13 +11,12 @@ import { ordersOfViewer } from './read.ts'
 import { shelfFor } from './shelf.ts'
 
 const OWN_ORDERS = 30
-const closed = { additionalProperties: false }
 
 const PlaceOrder = Type.Object(
   {
     word: Type.String({ minLength: 1, maxLength: 30 }),
     text: Type.String({ maxLength: MAX_TEXT * 4 }),
-    address: Type.Optional(Type.Union([Type.String({ maxLength: 2000 }), Type.Null()])),
+    address: Type.Optional(orNull(Type.String({ maxLength: 2000 }))),
     confirmed: Type.Optional(Type.Boolean()),
     again: Type.Optional(Type.Boolean()),
   },

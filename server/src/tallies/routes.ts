@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { CommandSettings } from '#core/commands'
+import { closed } from '#core/schema'
 import { TallySettings } from '#core/tallies'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
@@ -7,7 +8,6 @@ import { answered, idOf, type Route, route, savedRoutes } from '../http/index.ts
 import { latestShowOf } from '../show/index.ts'
 import { countsOf } from './read.ts'
 
-const closed = { additionalProperties: false }
 const MOST_WORDS = 6
 
 /** Tallies as the desk sets and corrects them. */

@@ -1,12 +1,11 @@
 import { Type } from '@sinclair/typebox'
+import { closed, orNull } from '#core/schema'
 import { TriggerSettings } from '#core/triggers'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, idOf, type Route, route, savedRoutes } from '../http/index.ts'
 import { timed } from '../runs/index.ts'
 import { redemptionsWaiting } from './read.ts'
-
-const closed = { additionalProperties: false }
 
 /** Triggers as the desk sets them, and the redemptions that wait for a hand. */
 export function triggerRoutes(db: Reader, channels: Channels): Route[] {
@@ -31,7 +30,7 @@ function settingRoutes(channels: Channels): Route[] {
       allowed: 'streamer',
       body: Type.Object(
         {
-          viewer: Type.Union([Type.Integer({ minimum: 1 }), Type.Null()]),
+          viewer: orNull(Type.Integer({ minimum: 1 })),
           figures: Type.Record(
             Type.String({ maxLength: 30 }),
             Type.Union([Type.String({ maxLength: 300 }), Type.Integer()]),

@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox'
+import { closed } from '#core/schema'
 import { MOST_CODES_AT_ONCE, RewardSettings } from '#core/store'
 import type { Channels } from '../../channels.ts'
 import type { ChatState } from '../../chat/index.ts'
@@ -9,7 +10,6 @@ import { storeView } from './view.ts'
 /** A part of a file: a thousand lines of it. */
 const FILE_PART_BYTES = 512 * 1024
 
-const closed = { additionalProperties: false }
 const Ids = Type.Array(Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER }), { minItems: 1, maxItems: 500 })
 
 /** What the store sells: making, changing, arranging, switching and archiving rewards, and their lists of codes. */
