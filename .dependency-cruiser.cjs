@@ -15,8 +15,11 @@ module.exports = {
       name: 'features-through-their-index',
       comment: 'A feature of core imports another only through its index.',
       severity: 'error',
-      // Kinds of facts and of moments are declared apart, so that no page loads those of a feature whose rules it uses.
-      from: { path: '^core/([^/]+)/', pathNot: `${test}|^core/engine/facts\\.ts$|^core/triggers/sources\\.ts$` },
+      // Kinds of facts and of moments, and refusals, are declared apart, so that no page loads those of a feature whose rules it uses.
+      from: {
+        path: '^core/([^/]+)/',
+        pathNot: `${test}|^core/engine/(facts|refusals)\\.ts$|^core/triggers/sources\\.ts$`,
+      },
       to: { path: '^core/([^/]+)/', pathNot: '^core/$1/|/index\\.ts$' },
     },
     {

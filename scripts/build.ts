@@ -3,7 +3,6 @@ import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from '
 import { brotliCompressSync, gzipSync } from 'node:zlib'
 import { type BuildOptions, build as bundle } from 'esbuild'
 import { build as buildPages } from 'vite'
-import { explainedProblems } from '../server/src/http/explained.ts'
 
 const STAMP = 'dist/.built-from'
 const SOURCES = [
@@ -11,7 +10,6 @@ const SOURCES = [
   'server/src',
   'web',
   'standin',
-  'docs/errors.md',
   'scripts/build.ts',
   'scripts/database.ts',
   'scripts/keys.ts',
@@ -39,7 +37,6 @@ export async function build(): Promise<void> {
   console.log('Building the pages and the servers')
   await bundlePrograms()
   await buildPages({ logLevel: 'warn' })
-  writeFileSync('dist/web/problems.json', JSON.stringify(explainedProblems(readFileSync('docs/errors.md', 'utf8'))))
   compress('dist/web')
   await buildPages({ configFile: 'standin/vite.config.ts', logLevel: 'warn' })
   writeFileSync(STAMP, wanted)

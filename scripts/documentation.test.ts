@@ -1,10 +1,11 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from 'vitest'
-import { factsTable, protocols, withGenerated } from './documentation.ts'
+import { documents, errorsTable, factsTable, withGenerated } from './documentation.ts'
 
-test('docs/protocols.md has every kind of fact as it is declared; npm run docs makes it anew', () => {
-  expect(readFileSync('docs/protocols.md', 'utf8')).toBe(protocols())
+test('the documents have every kind of fact and every error as they are declared; npm run docs makes them anew', () => {
+  for (const [file, text] of Object.entries(documents())) expect(readFileSync(file, 'utf8')).toBe(text)
   expect(factsTable()).toContain('| `store.stock` | everyone | So many of a reward are left. | `reward`, `left` |')
+  expect(errorsTable()).toContain('| `order_not_found` | 404 |')
 })
 
 test('what is generated stands between its marks, and nothing else changes', () => {

@@ -1,9 +1,10 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import type { TObject, TSchema } from '@sinclair/typebox'
+import { PROBLEMS } from '#server/http/index.ts'
 import { FACTS } from '../core/engine/index.ts'
 import type { DeclaredFact } from '../core/world/index.ts'
 
-const PROTOCOLS = 'docs/protocols.md'
+const [PROTOCOLS, ERRORS] = ['docs/protocols.md', 'docs/errors.md']
 
 /** What a fact carries, by name; "?" after what is not always there. */
 function fieldsOf({ properties, required = [] }: TObject): string {
@@ -29,7 +30,18 @@ export function withGenerated(document: string, name: string, text: string): str
   return `${document.slice(0, from + begin.length)}\n${text}\n${document.slice(to)}`
 }
 
-/** docs/protocols.md as it is to be. */
-export const protocols = (): string => withGenerated(readFileSync(PROTOCOLS, 'utf8'), 'facts', factsTable())
+/** The table of all codes of errors, as Markdown. */
+export function errorsTable(): string {
+  const all = Object.entries(PROBLEMS).sort(([a], [b]) => a.localeCompare(b))
+  const rows = all.map(([code, { status, when }]) => `| \`${code}\` | ${status} | ${when} |`)
+  return ['| code | status | when |', '| --- | --- | --- |', ...rows].join('\n')
+}
 
-if (process.argv[1]?.endsWith('documentation.ts')) writeFileSync(PROTOCOLS, protocols())
+/** The documents as they are to be, by file. */
+export const documents = (): Readonly<Record<string, string>> => ({
+  [PROTOCOLS]: withGenerated(readFileSync(PROTOCOLS, 'utf8'), 'facts', factsTable()),
+  [ERRORS]: withGenerated(readFileSync(ERRORS, 'utf8'), 'errors', errorsTable()),
+})
+
+if (process.argv[1]?.endsWith('documentation.ts'))
+  for (const [file, text] of Object.entries(documents())) writeFileSync(file, text)

@@ -10,7 +10,16 @@ export {
 } from './facts.ts'
 export type { Answer, Handler } from './handler.ts'
 export type { DeclaredMoment, Figure, Moment, MomentFigures, MomentKind, Moments } from './moments.ts'
-export { ok, REFUSALS, type Refusal, type RefusalCode, type Result, refuse } from './result.ts'
+export {
+  type DeclaredRefusal,
+  ok,
+  type Refusal,
+  type RefusalCode,
+  type RefusalKind,
+  type Refusals,
+  type Result,
+  refuse,
+} from './result.ts'
 export { RowNotLoaded, Rows } from './rows.ts'
 export { defineTable, type Key, type Need, needKey, needLookup, noId, type Table, viewerIn } from './table.ts'
 export type { Job, Jobs, TimedIntent, TimedIntents, Timer } from './timers.ts'

@@ -1,6 +1,4 @@
-import { readFileSync } from 'node:fs'
 import { describe, expect, test } from 'vitest'
-import { explainedProblems, PROBLEM_STATUS } from '../http/index.ts'
 import { testServer } from '../testing/server.ts'
 
 const KEY = { 'idempotency-key': 'test-key-0001', 'content-type': 'application/json' }
@@ -24,12 +22,10 @@ test('a key that comes again with another body is refused, also at the same mome
 })
 
 test('every problem has a page that says when it is answered', async () => {
-  const explained = explainedProblems(readFileSync('docs/errors.md', 'utf8'))
-  expect(Object.keys(explained).sort()).toEqual(Object.keys(PROBLEM_STATUS).sort())
   const { web } = await testServer()
   const page = await fetch(`${web}/problems/balance_too_small`)
   expect([page.status, page.headers.get('content-type')]).toEqual([200, 'text/html; charset=utf-8'])
-  expect(await page.text()).toContain('<h1>balance too small</h1>')
+  expect(await page.text()).toMatch(/<h1>balance too small<\/h1>[\s\S]*The wallet holds less than the price\./)
   expect((await fetch(`${web}/problems/nothing_like_it`)).status).toBe(404)
 })
 
@@ -108,11 +104,4 @@ test('a sign-in cannot be made to end elsewhere, and an unknown one is refused',
   const back = await fetch(`${web}/auth/callback?state=unknown&code=x`, { redirect: 'manual' })
   expect(await back.json()).toMatchObject({ code: 'sign_in_failed' })
   expect((await fetch(`${web}/auth/nobody/start`, { redirect: 'manual' })).status).toBe(404)
-})
-
-test('docs/errors.md lists exactly the codes that there are', () => {
-  const documented = [...readFileSync('docs/errors.md', 'utf8').matchAll(/^\| `(\w+)` \| (\d+) \|/gm)].map(
-    ([, code, status]) => [code, Number(status)],
-  )
-  expect(Object.fromEntries(documented)).toEqual(PROBLEM_STATUS)
 })

@@ -3,7 +3,7 @@ import { type Context, Hono, type MiddlewareHandler } from 'hono'
 import type { Channels } from '../channels.ts'
 import { SLUG } from '../claim/index.ts'
 import type { Config } from '../config.ts'
-import { explanationPage, PROBLEM_STATUS, problem, readExplained } from '../http/index.ts'
+import { explanationPage, problem } from '../http/index.ts'
 import type { Env } from './env.ts'
 import { rafflePage, rafflePicture } from './preview.ts'
 
@@ -36,11 +36,10 @@ export function pages(config: Config, channels: Channels): Hono<Env> {
     const channel = await channels.first()
     return c.redirect(channel === undefined ? '/claim' : `/c/${channel.slug}`)
   })
-  const explained = readExplained(config.WEB_FOLDER)
   app.get('/problems/:code', (c) => {
-    const code = c.req.param('code')
-    if (!Object.hasOwn(PROBLEM_STATUS, code)) throw problem('not_found')
-    return explanationPage(code, explained[code] ?? 'See docs/errors.md.')
+    const page = explanationPage(c.req.param('code'))
+    if (page === undefined) throw problem('not_found')
+    return page
   })
   app.get('/desk', async (c) => {
     const channel = await channels.first()

@@ -1,9 +1,8 @@
 export { type Asked, type Asks, before, choice, figure, readAsked, text } from './asked.ts'
 export { csvFile, csvOf, csvTime } from './csv.ts'
-export { explainedProblems, readExplained } from './explained.ts'
 export { idIn, idOf } from './figures.ts'
 export { explanationPage, problemPage, type WayOn, wantsPage } from './problemPage.ts'
-export { type ApiErrorCode, PROBLEM_STATUS, Problem, problem, problemResponse } from './problems.ts'
+export { type ApiErrorCode, PROBLEMS, Problem, problem, problemResponse } from './problems.ts'
 export {
   ALLOWED,
   type Allowed,

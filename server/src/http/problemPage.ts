@@ -1,4 +1,4 @@
-import { PROBLEM_STATUS, type Problem, problemDocument, problemHeaders } from './problems.ts'
+import { PROBLEMS, type Problem, problemDocument, problemHeaders } from './problems.ts'
 
 const inHtml = (text: string): string => text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`)
 
@@ -36,13 +36,13 @@ export function problemPage(problem: Problem, headers: Readonly<Record<string, s
   return page({ status, heading, text: detail, code, on, headers: { ...problemHeaders, ...headers } })
 }
 
-/** What a kind of problem is, at the address that every such answer names. @param when - In which case it is answered. */
-export function explanationPage(code: string, when: string): Response {
-  const heading = code.replaceAll('_', ' ')
-  const status = PROBLEM_STATUS[code] ?? 500
+/** What a kind of problem is, at the address that every such answer names; undefined: there is none of this code. */
+export function explanationPage(code: string): Response | undefined {
+  if (!Object.hasOwn(PROBLEMS, code)) return undefined
+  const { status = 500, when = '' } = PROBLEMS[code] ?? {}
   return page({
     status: 200,
-    heading,
+    heading: code.replaceAll('_', ' '),
     text: when.replaceAll('`', ''),
     code: `${code} ${status}`,
     on: HOME,

@@ -1,156 +1,200 @@
-import { REFUSALS, type Refusal, type RefusalCode } from '#core/world'
+import { REFUSALS } from '#core/engine'
+import type { Refusal, RefusalKind } from '#core/world'
 
 /** Every error of the HTTP edge that is not a refusal of the rules. docs/errors.md lists both kinds. */
 const API_ERRORS = {
-  already_claimed: { status: 409, message: 'This installation has its channel already.' },
-  batch_refused: { status: 422, message: 'Some events of this batch are refused. Those that are in order were taken.' },
+  already_claimed: {
+    status: 409,
+    message: 'This installation has its channel already.',
+    when: 'The installation has its channel already.',
+  },
+  batch_refused: {
+    status: 422,
+    message: 'Some events of this batch are refused. Those that are in order were taken.',
+    when: 'Some events of a batch are refused; `data.events` has the answer to each. Those that are in order were taken.',
+  },
   busy: {
     status: 503,
     message: 'Too much is going on at this moment. Nothing was changed; try again in a few seconds.',
+    when: 'More than the server can write in some seconds waits already (`Retry-After` says when to come again).',
   },
-  body_invalid: { status: 422, message: 'The data sent cannot be used as it is.' },
-  channel_not_found: { status: 404, message: 'There is no channel at this address.' },
+  body_invalid: {
+    status: 422,
+    message: 'The data sent cannot be used as it is.',
+    when: 'The body does not match its schema; the sentence lists every fault.',
+  },
+  channel_not_found: {
+    status: 404,
+    message: 'There is no channel at this address.',
+    when: 'No channel has this address.',
+  },
   claim_code_wrong: {
     status: 403,
     message: 'This is not the code that the server printed when it started. Copy it from there, with its dashes.',
+    when: 'The code is not the one that the server printed when it started.',
   },
-  event_kind_not_allowed: { status: 403, message: 'This secret may not send events of this kind.' },
+  event_kind_not_allowed: {
+    status: 403,
+    message: 'This secret may not send events of this kind.',
+    when: 'The secret that signed this delivery may not send events of this kind.',
+  },
   event_not_signed: {
     status: 401,
     message: 'Send the headers webhook-id, webhook-timestamp (seconds since 1970) and webhook-signature.',
+    when: 'A delivery lacks `webhook-id`, `webhook-timestamp` or `webhook-signature`.',
   },
-  event_out_of_time: { status: 401, message: 'This delivery is too old, or its clock is wrong. Send it anew.' },
+  event_out_of_time: {
+    status: 401,
+    message: 'This delivery is too old, or its clock is wrong. Send it anew.',
+    when: 'A delivery is more than five minutes old, or ahead of the server’s clock by that much.',
+  },
   event_signature_wrong: {
     status: 401,
     message: 'The signature was made with none of this channel’s secrets, or the body was changed on the way.',
+    when: 'None of the channel’s secrets made this signature for this body.',
   },
-  crop_invalid: { status: 422, message: 'The part of the picture to take is not within it. Choose it anew.' },
-  from_elsewhere: { status: 403, message: 'This request did not come from our own pages.' },
-  internal: { status: 500, message: 'Something went wrong on our side. Nothing was changed; try again.' },
+  crop_invalid: {
+    status: 422,
+    message: 'The part of the picture to take is not within it. Choose it anew.',
+    when: 'The part of a picture to take is not within it.',
+  },
+  from_elsewhere: {
+    status: 403,
+    message: 'This request did not come from our own pages.',
+    when: 'A changing request bore the `Origin` of another site.',
+  },
+  internal: {
+    status: 500,
+    message: 'Something went wrong on our side. Nothing was changed; try again.',
+    when: 'A fault of ours; nothing was changed.',
+  },
   key_used: {
     status: 422,
     message: 'This Idempotency-Key came before with another body. Take a new one for each action.',
+    when: 'An `Idempotency-Key` came again with another body: nothing was done.',
   },
   key_missing: {
     status: 400,
     message: 'Send a header Idempotency-Key with 8 to 100 letters, digits or dashes, new for each action.',
+    when: 'A changing request needs an `Idempotency-Key` of 8 to 100 letters, digits or dashes.',
   },
   media_type_unknown: {
     status: 415,
     message:
       'Send application/cloudevents+json, application/cloudevents-batch+json, or application/json with the headers ce-specversion, ce-id, ce-source and ce-type.',
+    when: 'A delivery of events is in a media type that is not taken; the sentence names those that are.',
   },
-  media_broken: { status: 422, message: 'This file is broken, or not what it says it is. Save it anew and try again.' },
-  media_empty: { status: 422, message: 'This file is empty. Choose another one.' },
-  media_no_room: { status: 409, message: 'There is no room left for this file. Take away files that nothing uses.' },
-  media_refused: { status: 415, message: 'Files of this kind are not taken.' },
+  media_broken: {
+    status: 422,
+    message: 'This file is broken, or not what it says it is. Save it anew and try again.',
+    when: 'A file is broken, or not what its beginning says.',
+  },
+  media_empty: { status: 422, message: 'This file is empty. Choose another one.', when: 'A file has no bytes.' },
+  media_no_room: {
+    status: 409,
+    message: 'There is no room left for this file. Take away files that nothing uses.',
+    when: 'The channel’s library has no room for the file; the sentence says what is left.',
+  },
+  media_refused: {
+    status: 415,
+    message: 'Files of this kind are not taken.',
+    when: 'Files of this kind are not taken; the sentence says which are.',
+  },
   media_too_detailed: {
     status: 422,
     message: 'This picture has far more points or frames than any screen shows. Scale it down, then try again.',
+    when: 'A picture has more points or frames than are looked at.',
   },
-  media_too_long: { status: 422, message: 'It plays too long. Cut it shorter.' },
-  query_invalid: { status: 422, message: 'What the address asks with cannot be used as it is.' },
-  nobody_present: { status: 409, message: 'Nobody is in the room right now.' },
+  media_too_long: {
+    status: 422,
+    message: 'It plays too long. Cut it shorter.',
+    when: 'A sound or video plays too long.',
+  },
+  query_invalid: {
+    status: 422,
+    message: 'What the address asks with cannot be used as it is.',
+    when: 'What the address asks with is no whole number, out of its bounds, none of the words that there are, or a name that this address does not have; the sentence names it.',
+  },
+  nobody_present: {
+    status: 409,
+    message: 'Nobody is in the room right now.',
+    when: 'A correction for everyone in the room, and there is nobody.',
+  },
   method_unknown: {
     status: 405,
     message: 'This address does not take this method. The header Allow says which it takes.',
+    when: 'The address is there, but not for this method; `Allow` says for which.',
   },
-  not_allowed: { status: 403, message: 'Only the streamer of this channel can do this.' },
-  not_ready: { status: 503, message: 'The server is starting, stopping, or has lost its database. Try again.' },
-  not_found: { status: 404, message: 'There is nothing at this address.' },
-  not_json: { status: 400, message: 'The data sent is not valid JSON.' },
-  not_signed_in: { status: 401, message: 'Sign in first.' },
+  not_allowed: {
+    status: 403,
+    message: 'Only the streamer of this channel can do this.',
+    when: 'The caller is signed in but is not this channel’s streamer.',
+  },
+  not_ready: {
+    status: 503,
+    message: 'The server is starting, stopping, or has lost its database. Try again.',
+    when: '`/readyz` only: the server is stopping, or its database does not answer.',
+  },
+  not_found: { status: 404, message: 'There is nothing at this address.', when: 'There is nothing at this address.' },
+  not_json: { status: 400, message: 'The data sent is not valid JSON.', when: 'The body is not JSON.' },
+  not_signed_in: { status: 401, message: 'Sign in first.', when: 'The route needs a sign-in.' },
   sign_in_again: {
     status: 403,
     message: 'For this we ask you to sign in again: your last sign-in is more than 10 minutes ago.',
+    when: 'What cannot be had back, and what leaves with everybody’s data, asks for a sign-in of the last ten minutes.',
   },
   provider_down: {
     status: 503,
     message: 'The place where people sign in does not answer right now. Try again in a minute.',
+    when: 'The OpenID provider cannot be reached, or answers with an error of its own.',
   },
   sign_in_denied: {
     status: 403,
     message: 'You were not let through, or did not agree to it. Try again, as somebody else if need be.',
+    when: 'The provider says that whoever signed in was refused, or did not agree.',
   },
-  sign_in_failed: { status: 400, message: 'The sign-in did not go through. Start again from the page you came from.' },
-  too_many_requests: { status: 429, message: 'Too many requests. Wait a moment, then go on.' },
+  sign_in_failed: {
+    status: 400,
+    message: 'The sign-in did not go through. Start again from the page you came from.',
+    when: 'The provider’s answer could not be used, or the attempt is older than ten minutes.',
+  },
+  too_many_requests: {
+    status: 429,
+    message: 'Too many requests. Wait a moment, then go on.',
+    when: 'More than 300 requests in ten seconds from one address, or 75 changes by one account.',
+  },
   too_many_feeds: {
     status: 429,
     message: 'Too many pages are open live from here. Close some of them, then load this one again.',
+    when: 'One address, one sign-in or one channel has as many pages open live as are allowed.',
   },
-  too_many_secrets: { status: 409, message: 'Five secrets are the most. Revoke one that is not in use.' },
-  too_large: { status: 413, message: 'The data sent is larger than anything we take.' },
+  too_many_secrets: {
+    status: 409,
+    message: 'Five secrets are the most. Revoke one that is not in use.',
+    when: 'A channel has five event secrets at most.',
+  },
+  too_large: {
+    status: 413,
+    message: 'The data sent is larger than anything we take.',
+    when: 'The body is larger than 64 KiB.',
+  },
 } as const
 
 export type ApiErrorCode = keyof typeof API_ERRORS
 
-const NOT_CONFLICTS: Partial<Record<RefusalCode, number>> = {
-  address_missing: 422,
-  adjustment_not_found: 404,
-  alert_invalid: 422,
-  alert_not_found: 404,
-  amount_not_whole: 422,
-  answer_wrong: 422,
-  amount_too_large: 422,
-  arguments_wrong: 422,
-  bet_unclear: 422,
-  duel_with_self: 422,
-  game_invalid: 422,
-  game_not_for_you: 403,
-  returns_too_much: 422,
-  round_not_found: 404,
-  sit_out_unclear: 422,
-  stake_too_large: 422,
-  stake_too_small: 422,
-  circle_invalid: 422,
-  circle_not_found: 404,
-  codes_invalid: 422,
-  command_invalid: 422,
-  command_not_allowed: 403,
-  command_not_found: 404,
-  confirm_missing: 422,
-  confirm_wrong: 422,
-  earning_plan_invalid: 422,
-  media_not_found: 404,
-  merge_with_self: 422,
-  name_unknown: 422,
-  name_unsure: 422,
-  note_not_found: 404,
-  order_not_found: 404,
-  overlay_invalid: 422,
-  overlay_not_found: 404,
-  ranks_invalid: 422,
-  raffle_follow: 403,
-  raffle_hours: 403,
-  raffle_invalid: 422,
-  raffle_not_for_you: 403,
-  raffle_not_found: 404,
-  raffle_seen: 403,
-  reward_hours: 403,
-  reward_invalid: 422,
-  reward_locked: 403,
-  reward_not_for_you: 403,
-  reward_not_found: 404,
-  secret_wrong: 422,
-  show_end_too_early: 422,
-  supporter_not_found: 404,
-  tally_invalid: 422,
-  tally_not_found: 404,
-  text_missing: 422,
-  text_too_long: 422,
-  too_many_people: 422,
-  trigger_invalid: 422,
-  trigger_not_found: 404,
-  viewer_ignored: 403,
-  viewer_not_found: 404,
-  words_overlap: 422,
-  zone_unknown: 422,
+const STATUS_OF_KIND: Readonly<Record<RefusalKind, number>> = {
+  invalid: 422,
+  missing: 404,
+  forbidden: 403,
+  conflict: 409,
 }
 
-/** Every code a problem can bear, with its status. */
-export const PROBLEM_STATUS: Readonly<Record<string, number>> = {
-  ...Object.fromEntries(REFUSALS.map((code) => [code, NOT_CONFLICTS[code] ?? 409])),
-  ...Object.fromEntries(Object.entries(API_ERRORS).map(([code, { status }]) => [code, status])),
+/** Every code a problem can bear, with its status, and when it is answered. */
+export const PROBLEMS: Readonly<Record<string, { readonly status: number; readonly when: string }>> = {
+  ...Object.fromEntries(
+    Object.entries(REFUSALS).map(([code, { kind, when }]) => [code, { status: STATUS_OF_KIND[kind], when }]),
+  ),
+  ...API_ERRORS,
 }
 
 /** Thrown by a route to answer with an RFC 9457 problem. */
@@ -173,7 +217,7 @@ export const problemOfRefusal = ({ code, sentence, data }: Refusal): Problem => 
 export const problemDocument = ({ code, detail, data }: Problem) => ({
   type: `/problems/${code}`,
   title: code.replaceAll('_', ' '),
-  status: PROBLEM_STATUS[code] ?? 500,
+  status: PROBLEMS[code]?.status ?? 500,
   detail,
   code,
   ...(data && { data }),

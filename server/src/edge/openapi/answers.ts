@@ -1,4 +1,4 @@
-import { PROBLEM_STATUS } from '../../http/index.ts'
+import { PROBLEMS } from '../../http/index.ts'
 
 export const PROBLEM = {
   type: 'object',
@@ -9,7 +9,7 @@ export const PROBLEM = {
     title: { type: 'string' },
     status: { type: 'integer' },
     detail: { type: 'string', description: 'A sentence that a person can act on.' },
-    code: { type: 'string', enum: Object.keys(PROBLEM_STATUS).sort() },
+    code: { type: 'string', enum: Object.keys(PROBLEMS).sort() },
     data: { type: 'object', description: 'The figures that the sentence is made of, where there are any.' },
   },
 } as const
@@ -17,11 +17,13 @@ export const PROBLEM = {
 /** A method that an address does not take is no operation that could be described. */
 const NO_OPERATION = 405
 
-const STATUSES = [...new Set(Object.values(PROBLEM_STATUS))].filter((status) => status !== NO_OPERATION).sort()
+const STATUSES = [...new Set(Object.values(PROBLEMS).map(({ status }) => status))]
+  .filter((status) => status !== NO_OPERATION)
+  .sort()
 
 const codesOf = (status: number): string[] =>
-  Object.keys(PROBLEM_STATUS)
-    .filter((code) => PROBLEM_STATUS[code] === status)
+  Object.keys(PROBLEMS)
+    .filter((code) => PROBLEMS[code]?.status === status)
     .sort()
 
 const nameOf = (status: number): string => `Problem${status}`

@@ -1,0 +1,35 @@
+import { accessRefusals } from '../access/refusals.ts'
+import { commandRefusals } from '../commands/refusals.ts'
+import { earningRefusals } from '../earning/refusals.ts'
+import { eventRefusals } from '../events/refusals.ts'
+import { gameRefusals } from '../games/refusals.ts'
+import { ledgerRefusals } from '../ledger/refusals.ts'
+import { libraryRefusals } from '../library/refusals.ts'
+import { peopleRefusals } from '../people/refusals.ts'
+import { raffleRefusals } from '../raffles/refusals.ts'
+import { rankRefusals } from '../ranks/refusals.ts'
+import { screenRefusals } from '../screen/refusals.ts'
+import { showRefusals } from '../show/refusals.ts'
+import { storeRefusals } from '../store/refusals.ts'
+import { tallyRefusals } from '../tallies/refusals.ts'
+import { triggerRefusals } from '../triggers/refusals.ts'
+import type { DeclaredRefusal, RefusalCode } from '../world/index.ts'
+
+/** Every code of a refusal. One that a feature declares and that is not among these does not compile. */
+export const REFUSALS: Readonly<Record<RefusalCode, DeclaredRefusal>> = {
+  ...accessRefusals,
+  ...commandRefusals,
+  ...earningRefusals,
+  ...eventRefusals,
+  ...gameRefusals,
+  ...ledgerRefusals,
+  ...libraryRefusals,
+  ...peopleRefusals,
+  ...raffleRefusals,
+  ...rankRefusals,
+  ...screenRefusals,
+  ...showRefusals,
+  ...storeRefusals,
+  ...tallyRefusals,
+  ...triggerRefusals,
+}
