@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { type RaffleRow, raffles } from '../raffles/index.ts'
+import { raffles } from '../raffles/index.ts'
 import { readSetting } from '../settings/index.ts'
 import { TestChannel } from '../testing/channel.ts'
 import { Chance, commitmentOf, seedSetting, seeds } from './index.ts'
@@ -67,7 +67,7 @@ describe('a seed of a raffle that was opened by an older version', () => {
     const id = channel.raffle()
     const raffle = channel.world.get(raffles, id)
     if (raffle === undefined) throw new Error('The raffle is not there.')
-    channel.world.put<RaffleRow>(raffles, { ...raffle, seedOrigin: 'channel' })
+    channel.world.put(raffles, { ...raffle, seedOrigin: 'channel' })
     channel.send({ kind: 'fairness.seed', seed: '22'.repeat(32) })
     expect(channel.world.appended(seeds)).toEqual([])
     channel.send({ kind: 'raffle.act', raffle: id, does: 'callOff', by: 'wanda' })

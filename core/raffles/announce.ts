@@ -17,7 +17,7 @@ export const FINISH_SECONDS = 900
 export function announce(world: World, raffle: RaffleRow): RaffleRow {
   const { hidden } = raffle
   const revealed = hidden === null ? raffle.revealed : { ...hidden.reveal, at: world.at }
-  let now: RaffleRow = world.put<RaffleRow>(raffles, { ...raffle, drawing: null, hidden: null, revealed })
+  let now: RaffleRow = world.put(raffles, { ...raffle, drawing: null, hidden: null, revealed })
   if (revealed !== null) world.fact('raffle.revealed', 'everyone', { raffle: raffle.id, ...revealed })
   for (const draw of hidden?.draws ?? []) {
     const winner = world.get(winners, winnerKey(raffle.id, draw))

@@ -105,7 +105,7 @@ export function openAgain(world: World, raffle: RaffleRow): Result<RaffleRow> {
   if (taken !== undefined) return taken
   const end = (openedAt ?? world.at) + settings.closeSeconds
   const closesAt = settings.closeSeconds > 0 && end > world.at ? end : null
-  const timed = setTimers(world, world.put<RaffleRow>(raffles, { ...raffle, status: 'open', closedAt: null, closesAt }))
+  const timed = setTimers(world, world.put(raffles, { ...raffle, status: 'open', closedAt: null, closesAt }))
   tell(world, `“${settings.title}” is open again; it ${closesInWords(timed, world.at)}.`)
   tellChanged(world, timed)
   return ok(timed)

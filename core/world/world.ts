@@ -82,7 +82,7 @@ export class World {
     return this.rows.all(table) as R[]
   }
 
-  put<R extends object>(table: Table<R>, row: R): R {
+  put<R extends object, S extends R>(table: Table<R>, row: S): S {
     const key = table.key(row)
     const before =
       this.rows.complete || table.load === 'whole' || this.rows.has({ table, value: key })

@@ -19,7 +19,7 @@ export const isCup = (round: RoundRow | undefined): round is CupRound => round?.
 
 /** Puts a cup with some of its state changed. */
 export const put = (world: World, round: CupRound, state: Partial<CupState>): CupRound =>
-  world.put(rounds, { ...round, state: { ...round.state, ...state } }) as CupRound
+  world.put(rounds, { ...round, state: { ...round.state, ...state } })
 
 /** The cup that has not ended; undefined: there is none. */
 export function openCup(world: World): CupRound | undefined {

@@ -145,7 +145,7 @@ function enter(world: World, round: HeistRound): void {
   }
   const state: HeistState = { ...round.state, step: number, drawn: drawn + inside.length, inside: left }
   const caught = inside.filter((_, i) => !through[i]).map(({ name }) => name)
-  const next = world.put(rounds, { ...now, state }) as HeistRound
+  const next = world.put(rounds, { ...now, state })
   if (left === 0) endHeist(world, next, caught.length > 0)
   else pause(world, next, caught)
 }
@@ -188,7 +188,7 @@ export function leaveHeist(world: World, viewer: ViewerRow): Result<Played> {
   const leaving = { ...seat, plan: { ...seat.plan, leaveAfter: step }, room: step }
   const after = settleSeat(world, round, leaving, 'out', paid)
   const inside = round.state.inside - 1
-  const next = world.put(rounds, { ...after, state: { ...round.state, inside } }) as HeistRound
+  const next = world.put(rounds, { ...after, state: { ...round.state, inside } })
   const fields = { viewer: { name: viewer.name }, paid: amount(world, paid) }
   const told = tell(world, 'heist.left', fields, { likeness: 'heist.left' })
   if (inside === 0) goOnAt(world, next, world.at)
