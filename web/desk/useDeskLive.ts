@@ -2,9 +2,9 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { feedAddress } from '../parts/api.ts'
 import { type LiveFact, useLive } from '../parts/live.ts'
+import { outdatedAtDesk } from '../parts/outdated.ts'
 import { useToast } from '../parts/toasts.tsx'
 import { useRefresh } from '../parts/useRefresh.ts'
-import { OUTDATES } from './outdated.ts'
 import { appendLine } from './show/chat.ts'
 import type { Status } from './status.ts'
 import { tellArrival } from './store/arrival.ts'
@@ -29,8 +29,7 @@ export function useDeskLive(status: Status | undefined): boolean {
     if (waits !== undefined) tellArrival(waits)
     if (fact.kind === 'store.codesLow')
       toast({ text: `${fact.body.name}: ${fact.body.left} codes are left.`, look: 'problem' })
-    // A server that is newer than this page tells kinds that it does not know.
-    if (Object.hasOwn(OUTDATES, fact.kind)) refresh(OUTDATES[fact.kind])
+    refresh(outdatedAtDesk(fact.kind))
   }
   return useLive({
     address: after === undefined ? undefined : feedAddress('/desk/feed', after),

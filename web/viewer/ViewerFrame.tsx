@@ -7,13 +7,13 @@ import type { FactKind } from '#core/engine'
 import { feedAddress } from '../parts/api.ts'
 import { type LiveFact, useLive } from '../parts/live.ts'
 import { Loading, Problem } from '../parts/Notice.tsx'
+import { outdatedForViewer } from '../parts/outdated.ts'
 import { useTab } from '../parts/PageTitle.tsx'
 import { useToast } from '../parts/toasts.tsx'
 import { useRefresh } from '../parts/useRefresh.ts'
 import { BalanceHead } from './BalanceHead.tsx'
 import { type Channel, channelQuery, meQuery } from './channel.ts'
 import { type GamesView, withJoined } from './games/games.ts'
-import { OUTDATES, type ViewerKind } from './outdated.ts'
 import { type RaffleView, withCount, withDraw, withReveal } from './raffles/raffles.ts'
 import { turnsOver, withLeft, withRest } from './store/told.ts'
 
@@ -73,9 +73,7 @@ function useViewerLive(channel: Channel | undefined): boolean {
     if (kind === 'store.stock' && known !== undefined && turnsOver(known, body))
       setTimeout(() => refresh(['channel']), Math.random() * SPREAD_MS)
     showTold(client, fact)
-    // A server that is newer than this page tells kinds that it does not know.
-    const names = Object.hasOwn(OUTDATES, kind) ? OUTDATES[kind as ViewerKind] : []
-    setTimeout(() => refresh(names), SPREAD.has(kind) ? Math.random() * SPREAD_MS : 0)
+    setTimeout(() => refresh(outdatedForViewer(kind)), SPREAD.has(kind) ? Math.random() * SPREAD_MS : 0)
   }
   return useLive({
     address: after === undefined ? undefined : feedAddress('/feed', after),
