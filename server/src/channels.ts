@@ -29,7 +29,6 @@ export class Channels {
     readonly feed: Feed,
     readonly clock: Clock,
     readonly metrics = new Metrics(),
-    readonly forgetAnswers = false,
     readonly onBug: (bug: IntentBug, kind: string) => void = () => {},
   ) {}
 
@@ -86,7 +85,6 @@ export class Channels {
         pool: this.writerPool,
         channel,
         onFacts,
-        forgetAnswers: this.forgetAnswers,
         onBug: this.onBug,
       })
       this.#writers.set(channel, writer)

@@ -41,8 +41,6 @@ const Environment = Type.Object({
   CHAT_LINES_PER_10S: Type.String({ pattern: '^[1-9][0-9]{0,9}$', default: '30' }),
   FEEDS_PER_ADDRESS: Type.String({ pattern: '^[1-9][0-9]{0,5}$', default: '60' }),
   METRICS_TOKEN: Type.String({ pattern: '^(.{16,})?$', default: '' }),
-  /** For the chaos test's own test only: makes the server forget what it answered. */
-  PLANTED_FAULT: Type.String({ pattern: '^(forget-answers)?$', default: '' }),
   LOG_LEVEL: Type.String({ pattern: '^(trace|debug|info|warn|error|silent)$', default: 'info' }),
 })
 

@@ -1,4 +1,4 @@
-import { type ServerType, serve } from '@hono/node-server'
+import { createAdaptorServer, type ServerType } from '@hono/node-server'
 import type { Logger } from 'pino'
 import { Channels } from './channels.ts'
 import { ChatSeat, SeatTable } from './chat/index.ts'
@@ -51,8 +51,7 @@ async function makeParts(config: Config, log: Logger, clock: Clock) {
   await feed.start()
   const writerPool = connectWriter(config.DATABASE_URL)
   const metrics = new Metrics()
-  const forgets = config.PLANTED_FAULT === 'forget-answers'
-  const channels = new Channels(pool, writerPool, feed, clock, metrics, forgets, (bug, kind) =>
+  const channels = new Channels(pool, writerPool, feed, clock, metrics, (bug, kind) =>
     log.error({ err: bug.cause, bug: bug.id, kind }, 'an intent failed'),
   )
   const seats = new SeatTable(pool, clock)
@@ -131,7 +130,6 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
   const timers = await startTimers(pool, config.DATABASE_URL, channels, log, (answer) =>
     reportRedemption(pool, config.PLATFORM_ANSWERS_URL, config.PUBLIC_URL, answer),
   )
-  if (config.PLANTED_FAULT !== '') log.warn('this server has a planted fault and must hold nothing of worth')
   const claimCode = await newClaimCode(pool, clock())
   accepting = true
   log.info({ address: config.PUBLIC_URL }, 'ready')
@@ -163,10 +161,12 @@ const REQUEST_MS = 120_000
 const MOST_HEADER_BYTES = 16_384
 /** Longer than proxies and browsers keep an idle connection, so that none of them sends into one that is just being closed. */
 const IDLE_MS = 75_000
+/** Connections that wait to be taken up: one address that opens thousands at once must not have the others' refused. */
+const MOST_ARRIVING = 4096
 
 function listen(
   config: Config,
-  fetch: Parameters<typeof serve>[0]['fetch'],
+  fetch: Parameters<typeof createAdaptorServer>[0]['fetch'],
   { serverBehind }: Front,
 ): Promise<ServerType> {
   return new Promise((ready, failed) => {
@@ -176,10 +176,10 @@ function listen(
       keepAliveTimeout: IDLE_MS,
       maxHeaderSize: MOST_HEADER_BYTES,
     }
-    const at = { port: Number(config.PORT), hostname: config.HOST }
     const createServer = serverBehind as typeof import('node:http').createServer
-    const server = serve({ fetch, ...at, createServer, serverOptions }, () => ready(server))
+    const server = createAdaptorServer({ fetch, createServer, serverOptions })
     server.on('error', failed)
+    server.listen({ port: Number(config.PORT), host: config.HOST, backlog: MOST_ARRIVING }, () => ready(server))
   })
 }
 

@@ -20,8 +20,6 @@ export interface WriterOptions {
   readonly batchSize?: number
   /** Rows held in memory beyond which the cache starts afresh. */
   readonly cacheRows?: number
-  /** A planted fault, to see that the chaos test finds it. */
-  readonly forgetAnswers?: boolean
   /** How much from outside may wait. */
   readonly limits?: QueueLimits
   /** Told once of each intent that failed. */
@@ -50,7 +48,7 @@ export class ChannelWriter {
   #inFlight: Answers = new Map()
 
   constructor(options: WriterOptions) {
-    const defaults = { batchSize: 256, cacheRows: 100_000, forgetAnswers: false, limits: LIMITS, onBug: () => {} }
+    const defaults = { batchSize: 256, cacheRows: 100_000, limits: LIMITS, onBug: () => {} }
     this.#options = { ...defaults, ...options }
     this.#waiting = new Queue(this.#options.limits)
     this.#bugs = new Bugs(this.#options.onBug)
@@ -227,11 +225,11 @@ export class ChannelWriter {
   }
 
   async #persist(client: Client, decided: Decided): Promise<void> {
-    const { channel, forgetAnswers } = this.#options
+    const { channel } = this.#options
     await together([
       advance(client, channel, decided.revision, decided),
       persist(client, channel, decided.changes),
-      rememberAnswers(client, channel, forgetAnswers ? [] : decided.answered),
+      rememberAnswers(client, channel, decided.answered),
     ])
   }
 
