@@ -4,7 +4,7 @@ import { type RaffleRow, raffles, runningRaffles, wordsOf } from '../raffles/ind
 import { readSetting, settings } from '../settings/index.ts'
 import { openRewards, type RewardRow, rewards } from '../store/index.ts'
 import { oneSlipAway } from '../texts/index.ts'
-import type { Rows, World } from '../world/index.ts'
+import { derived, type World } from '../world/index.ts'
 import { typedWord } from './parse.ts'
 import type { WordKind } from './schema.ts'
 import { type CommandRow, commands, openCommands } from './table.ts'
@@ -21,34 +21,8 @@ export type Meaning =
 /** A line of chat read as one of the words. */
 export type Heard = Meaning & { readonly word: string; readonly rest: string }
 
-interface Index {
-  readonly settingsAt: number
-  readonly commandsAt: number
-  readonly rewardsAt: number
-  readonly rafflesAt: number
-  readonly words: ReadonlyMap<string, Meaning>
-}
-
-const indexes = new WeakMap<Rows, Index>()
-
-/** Every word that is on, with its meaning: made anew only when a word may have changed. */
-function indexOf(world: World): Index {
-  const { rows } = world
-  const known = indexes.get(rows)
-  const settingsAt = rows.changesOf(settings)
-  const commandsAt = rows.changesOf(commands)
-  const rewardsAt = rows.changesOf(rewards)
-  const rafflesAt = rows.changesOf(raffles)
-  const same =
-    known?.settingsAt === settingsAt &&
-    known.commandsAt === commandsAt &&
-    known.rewardsAt === rewardsAt &&
-    known.rafflesAt === rafflesAt
-  if (known !== undefined && same) return known
-  const index = { settingsAt, commandsAt, rewardsAt, rafflesAt, words: meanings(world) }
-  indexes.set(rows, index)
-  return index
-}
+/** Every word that is on, with its meaning. */
+const wordsHeard = derived('words', [settings, commands, rewards, raffles], (world, _: 0) => meanings(world))
 
 function meanings(world: World): Map<string, Meaning> {
   const words = new Map<string, Meaning>()
@@ -85,7 +59,7 @@ const HEARD: readonly RaffleRow['status'][] = ['returning', 'planned', 'closed',
 export function heard(world: World, text: string): Heard | undefined {
   const typed = typedWord(text)
   if (typed === undefined) return undefined
-  const meaning = indexOf(world).words.get(typed.word)
+  const meaning = wordsHeard(world, 0).get(typed.word)
   if (meaning === undefined) return undefined
   const rest = text.slice(typed.end).trim()
   if (meaning.kind === 'command') return { kind: 'command', command: meaning.command, word: typed.word, rest }
@@ -105,7 +79,7 @@ const LEAST_LETTERS = 4
 export function nearWord(world: World, text: string): string | undefined {
   const parsed = typedWord(text)
   if (parsed === undefined || parsed.word.length < LEAST_LETTERS) return undefined
-  const { words } = indexOf(world)
+  const words = wordsHeard(world, 0)
   if (words.has(parsed.word)) return undefined
   let alias: string | undefined
   for (const [word, meaning] of words) {

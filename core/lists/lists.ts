@@ -2,7 +2,7 @@ import { accounts } from '../ledger/index.ts'
 import { type ViewerRow, viewers, watches } from '../people/index.ts'
 import { countOf, tallyCounts } from '../tallies/index.ts'
 import { lookAlike } from '../texts/index.ts'
-import { defineTable, type Key, type Need, needKey, noId, type Rows, type Table, type World } from '../world/index.ts'
+import { defineTable, derived, type Key, type Need, needKey, noId, type Table, type World } from '../world/index.ts'
 
 /** Somebody in a list. `value`: units of currency, seconds watched, or a tally's count. */
 export interface ListEntry {
@@ -80,36 +80,22 @@ const countsIn = (world: World, tally: number): [number, number][] =>
     .filter((row) => row.tally === tally)
     .map(({ viewer }) => [viewer, countOf(world, tally, viewer).total])
 
+const whoIsPresent = derived('present', [viewers, lists], (world, key: string) =>
+  members(world, key, (viewer) => viewer.present && !viewer.ignored),
+)
+
 /** Who is present, without those who are ignored, in the order in which they became known. Needs `PRESENT`. */
-export const presentOf = (world: World): readonly ListEntry[] =>
-  members(world, PRESENT, (viewer) => viewer.present && !viewer.ignored)
+export const presentOf = (world: World): readonly ListEntry[] => whoIsPresent(world, PRESENT)
 
 /** Who is in a circle. Needs `circleKey`. */
-export const circleOf = (world: World, circle: number): readonly ListEntry[] =>
-  members(world, circleKey(circle), (viewer) => viewer.circles.includes(circle) && !viewer.ignored)
-
-/** What `members` found, for as long as no row it goes by has changed: needs are asked again and again for one batch. */
-interface Found {
-  readonly viewersAt: number
-  readonly listsAt: number
-  readonly entries: readonly ListEntry[]
-}
-
-const found = new WeakMap<Rows, Map<string, Found>>()
+export const circleOf = derived('circle', [viewers, lists], (world, circle: number) =>
+  members(world, circleKey(circle), (viewer) => viewer.circles.includes(circle) && !viewer.ignored),
+)
 
 function members(world: World, key: string, belongs: (viewer: ViewerRow) => boolean): readonly ListEntry[] {
-  const { rows } = world
   const listed = loaded(world, key)
   // More than anything can be about: what has changed since makes no difference.
-  if (listed.length > MOST_PEOPLE) return listed
-  const known = found.get(rows) ?? new Map<string, Found>()
-  found.set(rows, known)
-  const [viewersAt, listsAt] = [rows.changesOf(viewers), rows.changesOf(lists)]
-  const before = known.get(key)
-  if (before?.viewersAt === viewersAt && before.listsAt === listsAt) return before.entries
-  const entries = membersAnew(world, key, belongs)
-  known.set(key, { viewersAt, listsAt, entries })
-  return entries
+  return listed.length > MOST_PEOPLE ? listed : membersAnew(world, key, belongs)
 }
 
 function membersAnew(world: World, key: string, belongs: (viewer: ViewerRow) => boolean): ListEntry[] {

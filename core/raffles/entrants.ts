@@ -1,5 +1,5 @@
 import { type ListEntry, lists, needList } from '../lists/index.ts'
-import { type Need, needKey, type Rows, type World } from '../world/index.ts'
+import { derived, type Need, needKey, type World } from '../world/index.ts'
 import { weightOf } from './draw.ts'
 import { entries } from './rows.ts'
 import type { OnStrip } from './strip.ts'
@@ -14,26 +14,10 @@ export interface InList extends OnStrip {
   readonly nr: number
 }
 
-interface Found {
-  readonly entriesAt: number
-  readonly listsAt: number
-  readonly all: readonly InList[]
-}
-
-const found = new WeakMap<Rows, Map<number, Found>>()
-
 /** Everybody who is in a raffle, in the order of first entry: as the database has them, with what has changed in memory put over it. Needs `needEntrants`. */
-export function entrantsOf(world: World, raffle: number): readonly InList[] {
-  const { rows } = world
-  const known = found.get(rows) ?? new Map<number, Found>()
-  found.set(rows, known)
-  const [entriesAt, listsAt] = [rows.changesOf(entries), rows.changesOf(lists)]
-  const before = known.get(raffle)
-  if (before?.entriesAt === entriesAt && before.listsAt === listsAt) return before.all
-  const all = anew(world, raffle)
-  known.set(raffle, { entriesAt, listsAt, all })
-  return all
-}
+export const entrantsOf = derived('entrants', [entries, lists], (world, raffle: number): readonly InList[] =>
+  anew(world, raffle),
+)
 
 function anew(world: World, raffle: number): InList[] {
   const need = needKey(lists, entrantsKey(raffle))

@@ -1,3 +1,4 @@
+export { derived } from './derived.ts'
 export {
   type DeclaredFact,
   type Fact,

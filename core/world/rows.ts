@@ -9,6 +9,12 @@ interface Shelf {
   changes: number
 }
 
+interface Kept {
+  /** How often each of its tables had changed when it was computed. */
+  readonly changes: readonly number[]
+  readonly value: unknown
+}
+
 /** Thrown when a rule reads a row that was not asked for by `needs`: a mistake in the feature, never in the input. */
 export class RowNotLoaded extends Error {
   constructor(table: string, value: Key) {
@@ -22,6 +28,7 @@ export class RowNotLoaded extends Error {
  */
 export class Rows {
   readonly #shelves = new Map<string, Shelf>()
+  readonly #kept = new Map<string, Kept>()
   #keyed = 0
 
   /**
@@ -56,9 +63,20 @@ export class Rows {
     return id !== undefined && id > this.knownUpTo
   }
 
-  /** Goes up whenever a row of the table is put or taken back: what was derived from its rows is true until then. */
+  /** Goes up whenever a row of the table is put or taken back. */
   changesOf(table: AnyTable): number {
     return this.#shelf(table).changes
+  }
+
+  /** What was computed under a name, unless a row of the tables has changed since: then it is computed anew. */
+  keep<T>(name: string, tables: readonly AnyTable[], compute: () => T): T {
+    const kept = this.#kept.get(name)
+    if (kept !== undefined && tables.every((table, i) => this.changesOf(table) === kept.changes[i]))
+      return kept.value as T
+    const changes = tables.map((table) => this.changesOf(table))
+    const value = compute()
+    this.#kept.set(name, { changes, value })
+    return value
   }
 
   /** Lets go of all rows of a table: they are loaded anew when they are needed. */

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { defineTable, needKey, needLookup, RowNotLoaded, Rows, World } from './index.ts'
+import { defineTable, derived, needKey, needLookup, RowNotLoaded, Rows, World } from './index.ts'
 
 interface Thing {
   readonly id: number
@@ -50,5 +50,27 @@ describe('undo', () => {
     expect([...changes.rows.values()].flatMap((rows) => [...rows.values()])).toEqual([
       { row: { id: 41, name: 'lamp' }, before: undefined },
     ])
+  })
+})
+
+describe('a derived value', () => {
+  test('is computed once, and again after a row of its tables was put or taken back', () => {
+    const world = new World(new Rows(true))
+    let times = 0
+    const names = derived('names', [things], (at, letter: string) => {
+      times++
+      return at.all(things).filter(({ name }) => name.startsWith(letter)).length
+    })
+    world.begin({ key: 'a', at: 1 })
+    world.put(things, { id: 1, name: 'lamp' })
+    expect([names(world, 'l'), names(world, 'l'), names(world, 'r')]).toEqual([1, 1, 0])
+    expect(times).toBe(2)
+    const before = world.begin({ key: 'b', at: 2 })
+    world.put(things, { id: 2, name: 'lathe' })
+    expect(names(world, 'l')).toBe(2)
+    world.undo(before)
+    expect(names(world, 'l')).toBe(1)
+    expect(times).toBe(4)
+    expect(names(new World(new Rows(true)), 'l')).toBe(0)
   })
 })
