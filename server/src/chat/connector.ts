@@ -143,7 +143,8 @@ export class ChatConnector {
     const { to, text, likeness, first = false } = body
     // A name that could not be a nick would end the command or start another.
     if (to !== null && (to === '' || /[\s,:]/.test(to) || speakable(to) !== to)) return
-    if (to !== null && this.#speaker.crowded) return void this.#pointToPage(fact, to)
+    // What the team writes goes before all answers, and stands on no page.
+    if (to !== null && !first && this.#speaker.crowded) return void this.#pointToPage(fact, to)
     this.#speaker.add({ seq, at, to, text, ...(likeness !== undefined && { likeness }), first })
   }
 

@@ -266,8 +266,15 @@ async function answeredAlone(port: number): Promise<void> {
   await early.settled()
   const { reply, state } = connectTo(port)
   await soon(() => expect(state()?.status).toBe('connected'))
+  const team = plainClient(port, 'late_bird')
+  team.send('JOIN #bench')
+  await team.settled()
   const names = ['early_bird', ...Array.from({ length: 199 }, (_, i) => `viewer_${i}_with_a_name`)]
   for (const name of names) reply('You have 7,294 rivets.', name, 'answer')
+  // Of the team: to nobody's page, and not at the end of the line.
+  reply('Your parcel is packed.', 'late_bird', undefined, true)
+  await soon(() => expect(team.heard()).toMatch(/NOTICE late_bird :Your parcel is packed\./))
+  expect(one.heard()).not.toContain('late_bird:')
   await soon(() => expect(early.heard()).toMatch(/NOTICE early_bird :You have 7,294 rivets\./))
   await soon(() => expect(one.heard()).toMatch(/viewer_198_with_a_name: too many ask at once/))
   const pointing = one.lines.filter((line) => line.includes(': too many ask at once to answer each of you alone.'))

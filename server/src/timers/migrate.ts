@@ -20,7 +20,7 @@ export async function migrateTimers(pool: Pool, log: Log): Promise<void> {
 }
 
 /**
- * Until version 0.1 a timer bore the kind of its intent as its task, and the intent's fields as its payload. Set again under
+ * In the version before, a timer bore the kind of its intent as its task, and the intent's fields as its payload. Set again under
  * its key, it takes the place of the one that was.
  */
 const UPGRADE = `select graphile_worker.add_job($1,

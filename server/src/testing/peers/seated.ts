@@ -25,13 +25,13 @@ export function connectTo(port: number, options: Partial<ConnectorOptions> = {})
   connector.start()
   onTestFinished(() => connector.stop())
   const of = (kind: Intent['kind']) => intents.filter((intent) => intent.kind === kind)
-  const reply = (text: string, to: string | null = null, likeness?: string) =>
+  const reply = (text: string, to: string | null = null, likeness?: string, first = false) =>
     connector.speak({
       seq: 1,
       at: now(),
       kind: 'chat.replied',
       audience: 'desk',
-      body: { to, text, ...(likeness !== undefined && { likeness }) },
+      body: { to, text, first, ...(likeness !== undefined && { likeness }) },
     })
   return { connector, states, intents, of, reply, state: () => states.at(-1) }
 }
