@@ -14,7 +14,7 @@ export interface UseCommand {
 }
 
 /** Uses a command from the desk, exactly as if somebody had said it in the room. */
-export const carryOutByDesk: Handler<UseCommand> = {
+export const carryOutByDesk = {
   needs(world, intent) {
     const about = needAbout(intent.viewer)
     const command = commandOf(world, intent.command)
@@ -34,4 +34,4 @@ export const carryOutByDesk: Handler<UseCommand> = {
     const asker = { name: viewer.chatName, privately: command.settings.where === 'private' }
     return ok({ used: carryOut(world, command, viewer, intent.typed, asker) })
   },
-}
+} satisfies Handler<UseCommand>

@@ -8,10 +8,10 @@ export interface CheckInByPage {
 }
 
 /** A check-in by the button of the viewer page. */
-export const checkInByPage: Handler<CheckInByPage> = {
+export const checkInByPage = {
   needs: (world, { who }) => needHabits(world, keyOf(who)),
   decide(world, { who }) {
     const done = checkIn(world, meet(world, who))
     return done.ok ? ok({ ...done.value }) : done
   },
-}
+} satisfies Handler<CheckInByPage>

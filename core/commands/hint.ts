@@ -2,7 +2,7 @@ import { cooldowns } from '../access/index.ts'
 import type { ViewerRow } from '../people/index.ts'
 import { readSetting } from '../settings/index.ts'
 import { type Asker, answer, voiceSetting } from '../voice/index.ts'
-import { type Answer, type Need, needKey, type World } from '../world/index.ts'
+import { type Need, needKey, type World } from '../world/index.ts'
 import { nearWord } from './match.ts'
 
 /** Each viewer is hinted at once in this time (seconds): other programs in the room have words of their own. */
@@ -18,7 +18,7 @@ export const needHint = (world: World, text: string, viewer: number | undefined)
   viewer === undefined || wanted(world, text) === undefined ? [] : [needKey(cooldowns, keyOf(viewer))]
 
 /** Tells who typed a word that is nearly one of ours what they may have meant. */
-export function hint(world: World, viewer: ViewerRow, text: string, asker: Asker): Answer {
+export function hint(world: World, viewer: ViewerRow, text: string, asker: Asker): { readonly answer?: string } {
   const word = wanted(world, text)
   if (word === undefined) return {}
   const key = keyOf(viewer.id)

@@ -8,7 +8,7 @@ export type {
 } from './games/change.ts'
 export type { PlayGame } from './games/playByPage.ts'
 export { commandHandlers } from './handlers.ts'
-export type { ChatLine, FollowUp } from './line.ts'
+export type { ChatLine, Followed, LineAnswer } from './line.ts'
 export { heard } from './match.ts'
 export type { ClaimPrize, EnterRaffle } from './raffles/byPage.ts'
 export { checkRaffle } from './raffles/start.ts'

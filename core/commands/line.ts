@@ -4,7 +4,7 @@ import { needClaim, runningRaffle, speakUp } from '../raffles/index.ts'
 import { readSetting } from '../settings/index.ts'
 import { showOnAir } from '../show/index.ts'
 import { type Asker, answer, voiceSetting } from '../voice/index.ts'
-import { type Envelope, type Handler, type Need, ok, type World } from '../world/index.ts'
+import { type Envelope, type Handler, type Need, ok, type Result, type World } from '../world/index.ts'
 import { balanceAnswer, checkInAnswer, hoursAnswer, rankAnswer } from './answers.ts'
 import { cooledDown, needCooldowns } from './cooldowns.ts'
 import { correct, type ForEveryone, hand, mayCorrect } from './corrections.ts'
@@ -16,7 +16,7 @@ import { findNamed, needNamed } from './named.ts'
 import { needRaffleLine, raffleByChat } from './raffles/byChat.ts'
 import { answerToGet, buyByChat, needGet } from './store/buyByChat.ts'
 import { needPurchase } from './store/purchase.ts'
-import { carryOut, needUse } from './use.ts'
+import { carryOut, needUse, type Used } from './use.ts'
 import { wordsSetting } from './words.ts'
 
 /** The longest chat text that is kept; chat networks carry less. */
@@ -56,10 +56,18 @@ const NAMING: ReadonlySet<string> = new Set(['balance', 'hand', 'give', 'take', 
 const needsHabits = (world: World, command: Heard | undefined): boolean =>
   command?.kind === 'here' || command?.kind === 'hand' || readSetting(world, earningSetting).chat.amount > 0
 
+/** What a line came to: what the bot says, what ran, what is left to be found out for everybody. */
+export interface LineAnswer {
+  readonly answer?: string
+  readonly used?: Used
+  readonly raffle?: number
+  readonly follow?: Followed
+}
+
 /** A line in chat: shown on the desk, paid as the plan says, and answered if it begins with one of the words. */
-export const chatLine: Handler<ChatLine> = {
+export const chatLine = {
   needs: needLine,
-  decide(world, intent) {
+  decide(world, intent): Result<LineAnswer> {
     const viewer = notice(world, intent)
     if (viewer.ignored) return ok({})
     const text = intent.text.slice(0, MAX_LINE)
@@ -81,7 +89,7 @@ export const chatLine: Handler<ChatLine> = {
     answer(world, asker, answered, command.kind === 'balance' ? { likeness: 'balance' } : {})
     return ok({ answer: answered })
   },
-}
+} satisfies Handler<ChatLine>
 
 /** What somebody says in chat to show that an account there is theirs: nothing else is said so. */
 const LINK = /^\s*link-([a-z0-9]{5})-([a-z0-9]{5})\s*$/i
@@ -122,10 +130,13 @@ function tellOfLine(world: World, { id, chattedAt }: ViewerRow): void {
 }
 
 /** What the rules cannot do with the rows of one person: the server does it, and says the answer (`chat.tell`). */
-export type FollowUp =
+type FollowUp =
   | { readonly link: string; readonly viewer: number }
   | { readonly list: 'balance' | 'hours' | 'earned'; readonly period: 'all' | 'days' | 'show' }
   | { readonly everyone: ForEveryone }
+
+/** Such a thing, and who is told alone; null: everybody. */
+export type Followed = FollowUp & { readonly to: string | null }
 
 const LISTS = { top: 'balance', longest: 'hours', earners: 'earned' } as const
 

@@ -27,7 +27,7 @@ export interface SaveCommand {
 }
 
 /** Makes or changes a command. What is answered is what is live from that moment. */
-export const saveCommand: Handler<SaveCommand> = {
+export const saveCommand = {
   decide(world, { command: id, settings }) {
     if (id !== null && commandOf(world, id) === undefined) return refuse('command_not_found', GONE)
     if (id === null && openCommands(world).length >= MOST_COMMANDS)
@@ -38,7 +38,7 @@ export const saveCommand: Handler<SaveCommand> = {
     world.fact('commands.changed', 'everyone', { command: row.id })
     return ok({ command: row.id, settings: row.settings })
   },
-}
+} satisfies Handler<SaveCommand>
 
 const tidy = (settings: CommandSettings): CommandSettings => ({
   ...settings,
@@ -125,7 +125,7 @@ export interface SwitchCommand {
 }
 
 /** Switches a command on or off. */
-export const switchCommand: Handler<SwitchCommand> = {
+export const switchCommand = {
   decide(world, { command: id, on }) {
     const row = commandOf(world, id)
     if (row === undefined) return refuse('command_not_found', GONE)
@@ -133,7 +133,7 @@ export const switchCommand: Handler<SwitchCommand> = {
     world.fact('commands.changed', 'everyone', { command: id })
     return ok({ command: id, on })
   },
-}
+} satisfies Handler<SwitchCommand>
 
 export interface RemoveCommand {
   readonly kind: 'command.remove'
@@ -141,7 +141,7 @@ export interface RemoveCommand {
 }
 
 /** Takes a command away, unless another one's steps call it. */
-export const removeCommand: Handler<RemoveCommand> = {
+export const removeCommand = {
   decide(world, { command: id }) {
     const row = commandOf(world, id)
     if (row === undefined) return refuse('command_not_found', GONE)
@@ -152,6 +152,6 @@ export const removeCommand: Handler<RemoveCommand> = {
     world.fact('commands.changed', 'everyone', { command: id })
     return ok({})
   },
-}
+} satisfies Handler<RemoveCommand>
 
 const calls = ({ settings }: CommandRow, id: number): boolean => callsIn(settings.steps).includes(id)

@@ -207,7 +207,7 @@ export interface ChangeWords {
   readonly words: ChatWords
 }
 
-export const changeWords: Handler<ChangeWords> = {
+export const changeWords = {
   decide(world, { words }) {
     const checked = checkWords(readSetting(world, currencySetting), words, channelListeners(world))
     if (!checked.ok) return checked
@@ -215,7 +215,7 @@ export const changeWords: Handler<ChangeWords> = {
     world.fact('chat.words', 'desk', {})
     return ok({})
   },
-}
+} satisfies Handler<ChangeWords>
 
 export interface ChangeCurrency {
   readonly kind: 'currency.change'
@@ -223,7 +223,7 @@ export interface ChangeCurrency {
 }
 
 /** Renames the currency and its words. */
-export const changeCurrency: Handler<ChangeCurrency> = {
+export const changeCurrency = {
   decide(world, { currency }) {
     const checked = checkWords(currency, readSetting(world, wordsSetting), channelListeners(world))
     if (!checked.ok) return checked
@@ -231,4 +231,4 @@ export const changeCurrency: Handler<ChangeCurrency> = {
     world.fact('currency.changed', 'everyone', {})
     return ok({})
   },
-}
+} satisfies Handler<ChangeCurrency>

@@ -48,7 +48,7 @@ export interface PayAllowance {
 }
 
 /** Pays the weekly allowance to those of some people who hold a standing it is for. */
-export const payAllowance: Handler<PayAllowance> = {
+export const payAllowance = {
   needs: (_world, intent) =>
     intent.viewers.flatMap((id) => [...needPerson(id), needKey(habits, id), needKey(watches, id)]),
   decide(world, intent) {
@@ -67,7 +67,7 @@ export const payAllowance: Handler<PayAllowance> = {
     }
     return ok({ viewers: count, paid })
   },
-}
+} satisfies Handler<PayAllowance>
 
 export interface AllowancePaid {
   readonly kind: 'earning.allowancePaid'
@@ -75,13 +75,13 @@ export interface AllowancePaid {
 }
 
 /** Everyone has had theirs: sets the next. */
-export const allowancePaid: Handler<AllowancePaid> = {
+export const allowancePaid = {
   decide(world, intent) {
     if (readSetting(world, allowanceSetting).next === intent.due)
       scheduleAllowance(world, readSetting(world, earningSetting))
     return ok({ next: readSetting(world, allowanceSetting).next ?? 0 })
   },
-}
+} satisfies Handler<AllowancePaid>
 
 declare module '../world/timers.ts' {
   interface Jobs {

@@ -38,14 +38,14 @@ export interface ChangePlan {
 }
 
 /** Applies a plan from now on. The sender has paid everyone up to now by the old plan first. */
-export const changePlan: Handler<ChangePlan> = {
+export const changePlan = {
   decide(world, intent) {
     const checked = checkPlan(world, intent.plan)
     if (!checked.ok) return checked
     applyPlan(world, intent.plan, intent.by)
     return ok({ plan: intent.plan })
   },
-}
+} satisfies Handler<ChangePlan>
 
 export interface DraftPlan {
   readonly kind: 'earning.draft'
@@ -56,7 +56,7 @@ export interface DraftPlan {
 }
 
 /** Keeps a draft, or sets it to be applied when the next show starts. */
-export const draftPlan: Handler<DraftPlan> = {
+export const draftPlan = {
   decide(world, { plan, nextShow, by }) {
     const checked = plan === null ? ok(null) : checkPlan(world, plan)
     if (!checked.ok && nextShow) return checked
@@ -64,7 +64,7 @@ export const draftPlan: Handler<DraftPlan> = {
     world.fact('earning.drafted', 'desk', { by, nextShow })
     return ok({ nextShow })
   },
-}
+} satisfies Handler<DraftPlan>
 
 /** What cannot be in a plan beyond what its schema says. */
 export function checkPlan(world: World, plan: EarningPlan): Result<EarningPlan> {

@@ -9,7 +9,7 @@ export interface ChangeZone {
 }
 
 /** Sets the channel's time zone; the weekly allowance follows. */
-export const changeZone: Handler<ChangeZone> = {
+export const changeZone = {
   decide(world, { timeZone }) {
     if (!isZone(timeZone))
       return refuse('zone_unknown', `There is no time zone "${timeZone.slice(0, 60)}". Choose one like Europe/Berlin.`)
@@ -18,4 +18,4 @@ export const changeZone: Handler<ChangeZone> = {
     world.fact('earning.changed', 'desk', { timeZone })
     return ok({ timeZone })
   },
-}
+} satisfies Handler<ChangeZone>

@@ -14,7 +14,7 @@ function withGap() {
   }
   leftAndBack()
   const noted = channel.send({ kind: 'presence.gap', from, until: channel.now, accounts: ['pia'] })
-  const gap = noted.ok ? Number(noted.value.gap) : 0
+  const gap = noted.ok ? (noted.value.gap ?? 0) : 0
   const act = (kind: 'dismiss' | 'undo') => channel.send({ kind: 'earning.endGap', gap, how: kind, by: 'wanda' })
   const pay = (preview: boolean) => channel.send({ kind: 'earning.payGap', gap, preview, by: 'wanda' })
   return { channel, show, gap, act, pay }

@@ -51,9 +51,9 @@ export interface NoteGap {
 }
 
 /** Notes a gap in what is known of the room, if a show was on air meanwhile. */
-export const noteGap: Handler<NoteGap> = {
+export const noteGap = {
   needs: (world, intent) => intent.accounts.flatMap((account) => needViewer(world, account)),
-  decide(world, intent) {
+  decide(world, intent): Result<{ readonly gap?: number }> {
     const show = openShow(world)
     if (show === undefined) return ok({})
     const from = Math.max(intent.from, show.countsFrom)
@@ -76,7 +76,7 @@ export const noteGap: Handler<NoteGap> = {
     world.fact('presence.gap', 'desk', { gap: gap.id, from, until, people: people.length })
     return ok({ gap: gap.id })
   },
-}
+} satisfies Handler<NoteGap>
 
 function needGap(world: World, id: number): Need[] {
   const need = needKey(gaps, id)
@@ -93,10 +93,17 @@ export interface PayGap {
   readonly by: string
 }
 
+/** What a gap comes to; `seconds`: how long it is, where nothing is paid yet. */
+interface GapPaid {
+  readonly people: number
+  readonly total: number
+  readonly seconds?: number
+}
+
 /** Pays a gap to those who were there before and after it, by the plan of now. */
-export const payGap: Handler<PayGap> = {
+export const payGap = {
   needs: (world, intent) => needGap(world, intent.gap),
-  decide(world, intent) {
+  decide(world, intent): Result<GapPaid> {
     const found = openGap(world, intent.gap)
     if (!found.ok) return found
     const { gap, show } = found.value
@@ -113,7 +120,7 @@ export const payGap: Handler<PayGap> = {
     world.put(gaps, { ...gap, status: 'paid', lines, endedAt: world.at, by: intent.by })
     return told(world, gap.id, lines)
   },
-}
+} satisfies Handler<PayGap>
 
 function openGap(world: World, id: number): Result<{ gap: GapRow; show: ShowRow }> {
   const gap = world.get(gaps, id)
@@ -164,7 +171,7 @@ export interface EndGap {
 }
 
 /** Leaves a gap unpaid, or takes its payment back as far as it has not been spent. */
-export const endGap: Handler<EndGap> = {
+export const endGap = {
   needs: (world, intent) => needGap(world, intent.gap),
   decide(world, intent) {
     const gap = world.get(gaps, intent.gap)
@@ -181,7 +188,7 @@ export const endGap: Handler<EndGap> = {
     told(world, gap.id, gap.lines)
     return ok({ people: gap.lines.length, owed })
   },
-}
+} satisfies Handler<EndGap>
 
 /** @returns What could not be taken back because it was spent. */
 function takeBack(world: World, gap: GapRow, line: GapLine): number {

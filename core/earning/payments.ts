@@ -25,7 +25,7 @@ export interface PayWatching {
 }
 
 /** Pays everyone present in the range. Who has left meanwhile was settled on leaving. */
-export const payPresent: Handler<PayWatching> = {
+export const payPresent = {
   decide(world, intent) {
     const period = periodOf(world, intent)
     if (period === undefined) return ok({ viewers: 0, paid: 0 })
@@ -37,7 +37,7 @@ export const payPresent: Handler<PayWatching> = {
     if (viewers > 0) world.fact('earning.paid', 'everyone', { viewers, amount: paid })
     return ok({ viewers, paid })
   },
-}
+} satisfies Handler<PayWatching>
 
 function periodOf(world: World, intent: PayWatching): Period | undefined {
   if (intent.show === 0) return offAirPeriod(world)
@@ -112,7 +112,7 @@ export interface ScheduleTick {
 }
 
 /** Sets the next payment: one interval on, counted from the start, so that it does not drift. */
-export const scheduleTick: Handler<ScheduleTick> = {
+export const scheduleTick = {
   decide(world, intent) {
     const show = openShow(world)
     if (intent.show === 0) return scheduleOffAir(world)
@@ -125,7 +125,7 @@ export const scheduleTick: Handler<ScheduleTick> = {
     setTick(world, show.id, at)
     return ok({ at })
   },
-}
+} satisfies Handler<ScheduleTick>
 
 function scheduleOffAir(world: World) {
   const period = offAirPeriod(world)

@@ -20,13 +20,13 @@ export interface Arrive {
 }
 
 /** Somebody is in the room. Already known to be there: nothing changes but the name. */
-export const arrive: Handler<Arrive> = {
+export const arrive = {
   needs: (world, intent) => needWatch(world, keyOf(intent.who)),
   decide(world, intent) {
     markPresent(world, intent.who)
     return ok({})
   },
-}
+} satisfies Handler<Arrive>
 
 /**
  * Makes somebody present from now on; also called for who speaks without having been seen to arrive. A first visit is
@@ -59,14 +59,14 @@ export interface Leave {
 }
 
 /** Somebody has left the room. Their watch time is settled; what does not fill an interval waits for their return. */
-export const leave: Handler<Leave> = {
+export const leave = {
   needs: (world, intent) => needWatch(world, intent.account),
   decide(world, intent) {
     const found = findViewer(world, intent.account)
     if (found?.present) markGone(world, found, Math.min(world.at, intent.until ?? world.at))
     return ok({})
   },
-}
+} satisfies Handler<Leave>
 
 /** Ends somebody's presence at a time. Needs `needWatch`. */
 export function markGone(world: World, viewer: ViewerRow, until: number): ViewerRow {

@@ -12,7 +12,7 @@ export interface SettleShow {
 }
 
 /** Ends a show whose watch time has been settled to the last second, and notes who attended. A repeat changes nothing. */
-export const settleShow: Handler<SettleShow> = {
+export const settleShow = {
   decide(world, intent) {
     const show = world.get(shows, intent.show)
     if (show?.status !== 'closing') return ok({ settled: false })
@@ -24,7 +24,7 @@ export const settleShow: Handler<SettleShow> = {
     world.fact('show.settled', 'desk', { show: show.id, paid: show.paid, spent: show.spent })
     return ok({ settled: true })
   },
-}
+} satisfies Handler<SettleShow>
 
 function noteAttendance(world: World, show: ShowRow): void {
   for (const watch of world.all(watches)) {

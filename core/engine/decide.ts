@@ -5,16 +5,8 @@ import { announce, type Promotion, review } from '../ranks/index.ts'
 import { addToShow } from '../show/index.ts'
 import { startBudget } from '../texts/index.ts'
 import { setOffTriggers } from '../triggers/index.ts'
-import {
-  type Answer,
-  type Envelope,
-  type Handler,
-  type Need,
-  needKey,
-  type Result,
-  type World,
-} from '../world/index.ts'
-import { handlers, type Intent } from './intents.ts'
+import { type Envelope, type Handler, type Need, needKey, type Result, type World } from '../world/index.ts'
+import { type AnswerTo, handlers, type Intent } from './intents.ts'
 
 type Sent = Intent & Envelope
 
@@ -30,12 +22,12 @@ export function needs(world: World, intent: Sent): readonly Need[] {
  * Decides one intent on the world: pure, no I/O; time comes in the intent. A refused intent leaves no trace.
  * @returns The answer for the sender, or the refusal.
  */
-export function decide(world: World, intent: Sent): Result<Answer> {
+export function decide<I extends Intent>(world: World, intent: I & Envelope): Result<AnswerTo<I>> {
   startBudget()
   const savepoint = world.begin(intent)
   const moved = world.appended(transfers).length
   try {
-    const result = handlerOf(intent).decide(world, intent)
+    const result = handlerOf(intent).decide(world, intent) as Result<AnswerTo<I>>
     if (result.ok) {
       for (const follow of AFTER_EACH) follow(world, { moved, depth: 'depth' in intent ? intent.depth : 0 })
     } else world.undo(savepoint)

@@ -13,7 +13,7 @@ import { storeHandlers } from '../store/index.ts'
 import { tallyHandlers } from '../tallies/index.ts'
 import { triggerHandlers } from '../triggers/index.ts'
 import { voiceHandlers } from '../voice/index.ts'
-import type { Handler } from '../world/index.ts'
+import type { Envelope, Handler, World } from '../world/index.ts'
 import { rotateSeed } from './rotateSeed.ts'
 import { setUpChannel } from './setup.ts'
 
@@ -37,10 +37,15 @@ const all = {
   ...voiceHandlers,
 }
 
-type IntentOf<H> = H extends Handler<infer I> ? I : never
+type IntentOf<H> = H extends { decide: (world: World, intent: infer I & Envelope) => unknown } ? I : never
+
+type AnswerIn<R> = R extends { readonly ok: true; readonly value: infer A } ? A : never
 
 /** Everything that can change a channel: whatever some feature has a handler for. */
 export type Intent = { [K in keyof typeof all]: IntentOf<(typeof all)[K]> }[keyof typeof all]
+
+/** What the sender of an intent is told, when it is done. */
+export type AnswerTo<I extends Intent> = AnswerIn<ReturnType<(typeof all)[I['kind']]['decide']>>
 
 /** The handler of each kind; one that stands under another kind than its intent's does not compile. */
 export const handlers: { readonly [K in Intent['kind']]: Handler<Extract<Intent, { kind: K }>> } = all

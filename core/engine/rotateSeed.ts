@@ -19,10 +19,10 @@ function determinesSomethingOpen(world: World): boolean {
 }
 
 /** Publishes the channel's seed and opens the next; not while it would give away the outcome of something that is open. */
-export const rotateSeed: Handler<ChangeSeed> = {
+export const rotateSeed = {
   needs: (world) => openRounds(world).map((id) => needKey(rounds, id)),
   decide(world, intent) {
     if (determinesSomethingOpen(world)) return ok({ seed: readSetting(world, seedSetting).id })
     return openNextSeed(world, intent)
   },
-}
+} satisfies Handler<ChangeSeed>

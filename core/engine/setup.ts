@@ -12,7 +12,7 @@ export interface SetUpChannel {
 }
 
 /** Gives a new channel its currency and its earning plan. */
-export const setUpChannel: Handler<SetUpChannel> = {
+export const setUpChannel = {
   decide(world, intent) {
     writeSetting(world, currencySetting, intent.currency)
     writeSetting(world, earningSetting, { ...earningSetting.initial, ...intent.plan })
@@ -20,4 +20,4 @@ export const setUpChannel: Handler<SetUpChannel> = {
     world.fact('channel.setUp', 'desk', { currency: intent.currency })
     return ok({})
   },
-}
+} satisfies Handler<SetUpChannel>

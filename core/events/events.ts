@@ -47,7 +47,7 @@ const STALE_SECONDS = 7 * 86_400
 const showEventsSetting: Setting<{ readonly latest: number }> = { name: 'showEvents', initial: { latest: 0 } }
 
 /** Keeps an event, does what follows from it, and tells the desk. */
-export const receiveEvent: Handler<ReceiveEvent> = {
+export const receiveEvent = {
   needs: (world, { who, to = [] }) =>
     [...(who === undefined ? [] : [who]), ...to].flatMap((one) => needWatch(world, keyOf(one))),
   decide(world, intent) {
@@ -69,7 +69,7 @@ export const receiveEvent: Handler<ReceiveEvent> = {
     world.fact('event.received', 'desk', { event: event.id, type, name: event.name, outcome })
     return ok({ event: event.id, outcome })
   },
-}
+} satisfies Handler<ReceiveEvent>
 
 type Received = ReceiveEvent & Envelope
 

@@ -40,7 +40,7 @@ export interface MatchSupporter {
 }
 
 /** Says who an unknown supporter was: pays them for it, and knows the account from then on. */
-export const matchSupporter: Handler<MatchSupporter> = {
+export const matchSupporter = {
   needs: (world, intent) => {
     const need = needKey(supporters, intent.supporter)
     const row = world.rows.has(need) ? world.get(supporters, intent.supporter) : undefined
@@ -68,4 +68,4 @@ export const matchSupporter: Handler<MatchSupporter> = {
       keepTip(world, viewer, support.minorUnits, support.currency)
     return ok({ paid })
   },
-}
+} satisfies Handler<MatchSupporter>

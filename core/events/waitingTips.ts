@@ -39,7 +39,7 @@ export interface DecideTip {
 }
 
 /** Decides what a tip pays that waited because its currency had no rate. */
-export const decideTip: Handler<DecideTip> = {
+export const decideTip = {
   needs(world, { tip }) {
     const need = needKey(waitingTips, tip)
     const row = world.rows.has(need) ? world.get(waitingTips, tip) : undefined
@@ -64,4 +64,4 @@ export const decideTip: Handler<DecideTip> = {
     const money = moneyInWords(minorUnits, currency)
     return ok({ paid, told: `${money} of ${row.name}: ${inWords(paid, readSetting(world, currencySetting))}` })
   },
-}
+} satisfies Handler<DecideTip>

@@ -1,6 +1,5 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
-import type { Intent } from '../engine/index.ts'
 import { type CupRules, rounds } from '../games/index.ts'
 import { raffles, winners } from '../raffles/index.ts'
 import { LAMP, type TestChannel } from '../testing/channel.ts'
@@ -49,10 +48,10 @@ function play(channel: TestChannel, one: Step, n: number): void {
   else channel.send({ kind: 'cup.open', rules: CUP })
 }
 
-const raffleWith = (suspenseSeconds: number): Intent => ({
-  kind: 'raffle.start',
+const raffleWith = (suspenseSeconds: number) => ({
+  kind: 'raffle.start' as const,
   settings: { ...LAMP, suspenseSeconds },
-  opens: { of: 'now' },
+  opens: { of: 'now' as const },
   setup: null,
   by: 'wanda',
 })
@@ -93,7 +92,7 @@ test('nothing that is told before the reveal depends on who was drawn', () => {
     const channel = evening()
     channel.openSeed()
     const started = channel.send(raffleWith(20), channel.now, entropy)
-    const raffle = started.ok ? Number(started.value.raffle) : 0
+    const raffle = started.ok ? started.value.raffle : 0
     for (const name of PLAYERS) channel.hear(name, '!in')
     const from = channel.facts().length
     channel.send({ kind: 'raffle.act', raffle, does: 'draw', by: 'wanda' })

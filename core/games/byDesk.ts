@@ -45,7 +45,7 @@ function callOffNow(world: World, round: RoundRow, by: string): RoundRow {
 }
 
 /** Calls a round off: all stakes go back, and chat is told. */
-export const callOffRound: Handler<CallOffRound> = {
+export const callOffRound = {
   needs: (world, { round }) => needWhole(world, round),
   decide(world, { round: id, by }) {
     const round = openOf(world, id)
@@ -53,7 +53,7 @@ export const callOffRound: Handler<CallOffRound> = {
     callOffNow(world, round, by)
     return ok({ round: id })
   },
-}
+} satisfies Handler<CallOffRound>
 
 /** Calls off the round of a game that is on. Needs `needOpening`. */
 export function callOffOpen(world: World, game: OpenGame['game'], by: string): Result<RoundRow> {
@@ -88,13 +88,13 @@ export function openForAll(world: World, game: OpenGame['game']): Result<RoundRo
 }
 
 /** Opens a game for everybody, as the desk wants it. */
-export const openGame: Handler<OpenGame> = {
+export const openGame = {
   needs: (world, { game }) => needOpening(world, game),
   decide(world, { game }) {
     const opened = openForAll(world, game)
     return opened.ok ? ok({ round: opened.value.id }) : opened
   },
-}
+} satisfies Handler<OpenGame>
 
 export interface OpenCup {
   readonly kind: 'cup.open'
@@ -102,14 +102,14 @@ export interface OpenCup {
 }
 
 /** Opens a cup for signing up. */
-export const openCupByDesk: Handler<OpenCup> = {
+export const openCupByDesk = {
   needs: (world) => needOpenCup(world),
   decide(world, { rules }) {
     if (!settingsOf(world, 'cup').on) return refuse('game_off', 'Cups are switched off. Switch them on first.')
     const opened = openCupRound(world, rules)
     return opened.ok ? ok({ round: opened.value.id }) : opened
   },
-}
+} satisfies Handler<OpenCup>
 
 const needOpenCup = (world: World): Need[] => {
   const open = openRoundOf(world, 'cup')
@@ -126,7 +126,7 @@ export interface ChangeCup {
 }
 
 /** What the team does with a cup: begins it, takes somebody out, or gives their place to another one. */
-export const changeCup: Handler<ChangeCup> = {
+export const changeCup = {
   needs(world, { round, other }) {
     const needed = needWhole(world, round)
     return other === undefined ? needed : [...needed, ...needPerson(other), ...needPlayer('cup', other)]
@@ -150,4 +150,4 @@ export const changeCup: Handler<ChangeCup> = {
     const replaced = replaceEntrant(world, round, viewer, comes)
     return replaced.ok ? ok({ round: id }) : replaced
   },
-}
+} satisfies Handler<ChangeCup>

@@ -26,7 +26,7 @@ export interface GameTick {
 }
 
 /** A round goes on because its time has come. A timer that comes twice, or for a time that was moved, does nothing. */
-export const tickGame: Handler<GameTick> = {
+export const tickGame = {
   needs(world, { round: id }) {
     const needed = [needKey(rounds, id), needKey(accounts, id)]
     const round = needed.every((need) => world.rows.has(need)) ? world.get(rounds, id) : undefined
@@ -43,7 +43,7 @@ export const tickGame: Handler<GameTick> = {
     else goOn(world, round)
     return ok({ round: id })
   },
-}
+} satisfies Handler<GameTick>
 
 /** Gives the stakes of a round back whose time ran out while nobody could come in or answer. */
 function lostTime(world: World, round: RoundRow): void {

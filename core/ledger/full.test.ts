@@ -34,7 +34,7 @@ describe('a wallet that is full', () => {
       word: 'name-it',
       text: 'Lamp',
     })
-    const order = bought.ok ? Number(bought.value.order) : 0
+    const order = bought.ok ? bought.value.order : 0
     channel.give('pia', MAX_AMOUNT)
     expect(channel.send({ kind: 'store.giveBack', order, by: 'wanda' })).toMatchObject({ ok: true })
     expect(channel.balance('pia')).toBe(MAX_AMOUNT)
@@ -46,7 +46,7 @@ describe('a wallet that is full', () => {
       text: 'Lamp',
     })
     channel.give('pia', 20)
-    channel.send({ kind: 'store.giveBack', order: other.ok ? Number(other.value.order) : 0, by: 'wanda' })
+    channel.send({ kind: 'store.giveBack', order: other.ok ? other.value.order : 0, by: 'wanda' })
     const back = channel.world.appended(transfers).findLast(({ reason }) => reason === 'gaveBack')
     expect(back).toMatchObject({ amount: 25, detail: { owed: 45 } })
     expect(back && explainTransfer(back, { one: 'rivet', many: 'rivets', word: 'rivets' })).toBe(

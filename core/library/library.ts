@@ -10,7 +10,7 @@ export interface AddMedia {
 }
 
 /** Puts a file into the library whose bytes are kept already. One that was there before is there again, under its new name. */
-export const addMedia: Handler<AddMedia> = {
+export const addMedia = {
   decide(world, { file }) {
     const kind = kindOf(file.file)
     if (kind === undefined) return refuse('media_not_found', 'This is no picture, sound or video.')
@@ -19,7 +19,7 @@ export const addMedia: Handler<AddMedia> = {
     world.fact('screen.media', 'desk', { file: row.file })
     return ok({ file: row.file, known: known?.goneAt === null })
   },
-}
+} satisfies Handler<AddMedia>
 
 export interface RenameMedia {
   readonly kind: 'media.rename'
@@ -27,7 +27,7 @@ export interface RenameMedia {
   readonly name: string
 }
 
-export const renameMedia: Handler<RenameMedia> = {
+export const renameMedia = {
   decide(world, { file, name }) {
     const row = world.get(media, file)
     if (row === undefined || row.goneAt !== null) return refuse('media_not_found', GONE)
@@ -35,7 +35,7 @@ export const renameMedia: Handler<RenameMedia> = {
     world.fact('screen.media', 'desk', { file })
     return ok({ file })
   },
-}
+} satisfies Handler<RenameMedia>
 
 export interface RemoveMedia {
   readonly kind: 'media.remove'
@@ -43,7 +43,7 @@ export interface RemoveMedia {
 }
 
 /** Takes a file out of the library, unless something uses it. */
-export const removeMedia: Handler<RemoveMedia> = {
+export const removeMedia = {
   decide(world, { file }) {
     const row = world.get(media, file)
     if (row === undefined || row.goneAt !== null) return refuse('media_not_found', GONE)
@@ -54,7 +54,7 @@ export const removeMedia: Handler<RemoveMedia> = {
     world.fact('screen.media', 'desk', { file })
     return ok({})
   },
-}
+} satisfies Handler<RemoveMedia>
 
 export interface RemoveAlert {
   readonly kind: 'alert.remove'
@@ -62,7 +62,7 @@ export interface RemoveAlert {
 }
 
 /** Takes an alert away, unless something shows it. */
-export const removeAlert: Handler<RemoveAlert> = {
+export const removeAlert = {
   decide(world, { alert: id }) {
     const row = alertOf(world, id)
     if (row === undefined) return refuse('alert_not_found', 'This alert is not there any more. Load the page again.')
@@ -76,4 +76,4 @@ export const removeAlert: Handler<RemoveAlert> = {
     world.fact('screen.changed', 'desk', { alert: id })
     return ok({})
   },
-}
+} satisfies Handler<RemoveAlert>

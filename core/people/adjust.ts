@@ -1,15 +1,5 @@
 import { BOOKS, balanceOf, MAX_AMOUNT, transfer } from '../ledger/index.ts'
-import {
-  type Answer,
-  defineTable,
-  type Handler,
-  type Need,
-  needKey,
-  ok,
-  type Result,
-  refuse,
-  type World,
-} from '../world/index.ts'
+import { defineTable, type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { needPerson, type ViewerRow, viewers } from './viewers.ts'
 import { watches, watchOf } from './watch.ts'
 
@@ -68,7 +58,7 @@ const needPeople = (ids: readonly number[], of: Of): Need[] =>
  * Gives to, takes from or sets the balance or the hours of people by hand. Taking takes at most what is there, giving no
  * more than there can be; the answer says how much it came to.
  */
-export function adjustByHand(world: World, wanted: Omit<AdjustBalances, 'kind'>): Result<Answer> {
+export function adjustByHand(world: World, wanted: Omit<AdjustBalances, 'kind'>) {
   const { of, how, amount, why, by } = wanted
   const checked = checkPeople(world, wanted)
   if (!checked.ok) return checked
@@ -80,10 +70,10 @@ export function adjustByHand(world: World, wanted: Omit<AdjustBalances, 'kind'>)
   return ok({ adjustment: id, ...sumOf(lines), asked: checked.value.length })
 }
 
-export const adjustBalances: Handler<AdjustBalances> = {
+export const adjustBalances = {
   needs: (_world, intent) => needPeople(intent.viewers, intent.of),
-  decide: adjustByHand,
-}
+  decide: (world, intent) => adjustByHand(world, intent),
+} satisfies Handler<AdjustBalances>
 
 function checkPeople(world: World, { how, amount, viewers: ids }: Omit<AdjustBalances, 'kind'>): Result<ViewerRow[]> {
   const least = how === 'set' ? 0 : 1
@@ -159,7 +149,7 @@ export interface UndoAdjustment {
 }
 
 /** Takes a correction back, within ten minutes (a reset of everybody: a day): of what was given meanwhile spent it takes what is there, and says what is missing. */
-export const undoAdjustment: Handler<UndoAdjustment> = {
+export const undoAdjustment = {
   needs(world, intent) {
     const need = needKey(adjustments, intent.adjustment)
     const row = world.rows.has(need) ? world.get(adjustments, intent.adjustment) : undefined
@@ -190,7 +180,7 @@ export const undoAdjustment: Handler<UndoAdjustment> = {
       owing: missing.slice(0, 20).map(({ viewer, change }) => ({ viewer: nameOf(world, viewer), owed: change })),
     })
   },
-}
+} satisfies Handler<UndoAdjustment>
 
 function takeBack(
   world: World,

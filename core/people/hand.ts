@@ -20,13 +20,13 @@ export interface ChangeHanding {
   readonly handing: Handing
 }
 
-export const changeHanding: Handler<ChangeHanding> = {
+export const changeHanding = {
   decide(world, { handing }) {
     writeSetting(world, handingSetting, handing)
     world.fact('chat.words', 'desk', {})
     return ok({})
   },
-}
+} satisfies Handler<ChangeHanding>
 
 /** The day of a time in a time zone, counted in days: the same number from midnight to midnight there. */
 export function dayIn(timeZone: string, at: number): number {

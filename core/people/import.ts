@@ -56,7 +56,7 @@ export interface ImportPeople {
 export const MOST_IMPORTED = 1000
 
 /** Takes people in from a file: makes those known who are not, and gives each the file's balance and hours. */
-export const importPeople: Handler<ImportPeople> = {
+export const importPeople = {
   needs: (world, intent) => [
     needKey(imports, intent.digest),
     ...intent.lines.flatMap((line) => needWatch(world, keyOf(refIn(world, line)))),
@@ -74,7 +74,7 @@ export const importPeople: Handler<ImportPeople> = {
     world.fact('people.adjusted', 'desk', { of: 'import', changed, total: 0 })
     return ok({ again: false, added, changed })
   },
-}
+} satisfies Handler<ImportPeople>
 
 const refIn = (world: World, { issuer, account }: ImportLine): AccountRef =>
   issuer === undefined ? chatRef(world, account) : { issuer, account }

@@ -14,6 +14,7 @@ export {
   type How,
   MOST_ADJUSTED,
   UNDO_SECONDS,
+  type UndoAdjustment,
 } from './adjust.ts'
 export { barred } from './barred.ts'
 export { type CircleRow, circles, hasRules, openCircles } from './circles.ts'

@@ -18,7 +18,7 @@ export interface KeepPerson {
 const UNKNOWN = 'This person is not known here any more. Load the page again.'
 
 /** Changes what the team keeps of a person. */
-export const keepPerson: Handler<KeepPerson> = {
+export const keepPerson = {
   needs: (_world, intent) => [...needPerson(intent.viewer), needKey(watches, intent.viewer)],
   decide(world, { viewer: id, nickname, follower, tier, unlisted }) {
     const viewer = world.get(viewers, id)
@@ -36,7 +36,7 @@ export const keepPerson: Handler<KeepPerson> = {
     world.fact('me.changed', `viewer:${id}`, {})
     return ok({})
   },
-}
+} satisfies Handler<KeepPerson>
 
 export interface IgnorePeople {
   readonly kind: 'people.ignore'
@@ -45,7 +45,7 @@ export interface IgnorePeople {
 }
 
 /** Has the channel ignore people, or know them again: who is ignored earns nothing, is in no list and never wins. */
-export const ignorePeople: Handler<IgnorePeople> = {
+export const ignorePeople = {
   needs: (_world, intent) => intent.viewers.flatMap((id) => [...needPerson(id), needKey(watches, id)]),
   decide(world, { viewers: ids, ignored }) {
     let changed = 0
@@ -58,7 +58,7 @@ export const ignorePeople: Handler<IgnorePeople> = {
     world.fact('people.changed', 'desk', { viewers: changed })
     return ok({ changed })
   },
-}
+} satisfies Handler<IgnorePeople>
 
 /** Has the channel ignore somebody, or know them again. Needs their watch row. */
 export function ignore(world: World, viewer: ViewerRow, ignored: boolean): ViewerRow {
@@ -75,7 +75,7 @@ export interface ArchivePeople {
 }
 
 /** Puts people aside who have not been seen for long, or takes them back. They keep all they have; coming back is enough. */
-export const archivePeople: Handler<ArchivePeople> = {
+export const archivePeople = {
   needs: (_world, intent) => intent.viewers.flatMap(needPerson),
   decide(world, { viewers: ids, archived }) {
     let changed = 0
@@ -88,7 +88,7 @@ export const archivePeople: Handler<ArchivePeople> = {
     world.fact('people.changed', 'desk', { viewers: changed })
     return ok({ changed })
   },
-}
+} satisfies Handler<ArchivePeople>
 
 export interface AddPerson {
   readonly kind: 'people.add'
@@ -97,7 +97,7 @@ export interface AddPerson {
 }
 
 /** Makes somebody known before they ever come, so that they can be given something. */
-export const addPerson: Handler<AddPerson> = {
+export const addPerson = {
   needs: (world, intent) => [
     ...needViewer(world, keyOf(chatRef(world, intent.account))),
     needLookup(viewers, 'handle', intent.account),
@@ -110,7 +110,7 @@ export const addPerson: Handler<AddPerson> = {
     world.fact('people.changed', 'desk', { viewers: 1 })
     return ok({ viewer: viewer.id })
   },
-}
+} satisfies Handler<AddPerson>
 
 /** Something that the team wrote about a person. */
 export interface NoteRow {
@@ -131,7 +131,7 @@ export interface WriteNote {
   readonly by: string
 }
 
-export const writeNote: Handler<WriteNote> = {
+export const writeNote = {
   needs: (_world, intent) => needPerson(intent.viewer),
   decide(world, { viewer, text, by }) {
     if (world.get(viewers, viewer) === undefined) return refuse('viewer_not_found', UNKNOWN)
@@ -140,14 +140,14 @@ export const writeNote: Handler<WriteNote> = {
     world.fact('people.changed', 'desk', { viewers: 1 })
     return ok({ note: note.id })
   },
-}
+} satisfies Handler<WriteNote>
 
 export interface RemoveNote {
   readonly kind: 'people.removeNote'
   readonly note: number
 }
 
-export const removeNote: Handler<RemoveNote> = {
+export const removeNote = {
   needs: (_world, intent) => [needKey(notes, intent.note)],
   decide(world, intent) {
     const note = world.get(notes, intent.note)
@@ -156,7 +156,7 @@ export const removeNote: Handler<RemoveNote> = {
     world.fact('people.changed', 'desk', { viewers: 1 })
     return ok({})
   },
-}
+} satisfies Handler<RemoveNote>
 
 /** Has another account stand for somebody known, from now on. */
 export const rememberAlias = (world: World, account: AccountKey, viewer: number): void => {

@@ -12,7 +12,7 @@ export interface LinkAccount {
 }
 
 /** Has an account stand for somebody known, who proved that it is theirs. */
-export const linkAccount: Handler<LinkAccount> = {
+export const linkAccount = {
   needs: (world, { account, viewer }) => [...needViewer(world, account), ...needPerson(viewer)],
   decide(world, { account, viewer: id }) {
     const viewer = world.get(viewers, id)
@@ -26,7 +26,7 @@ export const linkAccount: Handler<LinkAccount> = {
     world.fact('account.linked', `viewer:${id}`, {})
     return ok({ viewer: id })
   },
-}
+} satisfies Handler<LinkAccount>
 
 /** If it is the streamer's account that stands for somebody else now, they are the streamer in chat, too. */
 export function noteOwner(world: World, account: AccountKey, viewer: number): void {

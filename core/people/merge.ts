@@ -20,7 +20,7 @@ const needAll = (id: number) => [...needPerson(id), needKey(watches, id), needKe
  * Makes one person of two accounts: balance, hours, earnings and tallies are added up, and whoever comes with the account
  * that was given up is the person who stays. Its trail stays where it is; both trails say where the rest went.
  */
-export const mergePeople: Handler<MergePeople> = {
+export const mergePeople = {
   needs: (world, intent) => {
     const from = world.rows.has(needKey(viewers, intent.from)) ? world.get(viewers, intent.from) : undefined
     return [...needAll(intent.from), ...needAll(intent.into), ...(from ? [needKey(aliases, from.accountKey)] : [])]
@@ -50,7 +50,7 @@ export const mergePeople: Handler<MergePeople> = {
     world.fact('balance.changed', `viewer:${into.id}`, { balance: balanceOf(world, into.id) })
     return ok({ viewer: into.id, moved })
   },
-}
+} satisfies Handler<MergePeople>
 
 function moveBalance(world: World, from: ViewerRow, into: ViewerRow, amount: number): void {
   const detail = { from: from.name, into: into.name }
@@ -126,7 +126,7 @@ export interface ForgetPerson {
  * Forgets a person for good: names and account go, what they hold goes back to the books, and their transfers stay as
  * somebody's who cannot be told any more, so that the ledger still sums to 0.
  */
-export const forgetPerson: Handler<ForgetPerson> = {
+export const forgetPerson = {
   needs: (_world, intent) => [...needPerson(intent.viewer), needKey(watches, intent.viewer)],
   decide(world, intent) {
     const viewer = world.get(viewers, intent.viewer)
@@ -157,4 +157,4 @@ export const forgetPerson: Handler<ForgetPerson> = {
     world.fact('people.changed', 'desk', { viewers: 1 })
     return ok({ forgotten: viewer.id, amount })
   },
-}
+} satisfies Handler<ForgetPerson>

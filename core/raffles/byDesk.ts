@@ -64,7 +64,7 @@ export function actOn(
 }
 
 /** Opens, closes, draws, calls off or finishes a raffle. */
-export const actOnRaffle: Handler<ActOnRaffle> = {
+export const actOnRaffle = {
   needs(world, { raffle: id, does }) {
     const raffle = runningRaffle(world, id)
     return raffle === undefined ? [] : needAct(world, raffle, does)
@@ -79,7 +79,7 @@ export const actOnRaffle: Handler<ActOnRaffle> = {
     })
     return done.ok ? ok({ raffle: id, status: done.value.status, draws: done.value.draws }) : done
   },
-}
+} satisfies Handler<ActOnRaffle>
 
 export interface RemoveEntrant {
   readonly kind: 'raffle.remove'
@@ -90,7 +90,7 @@ export interface RemoveEntrant {
 }
 
 /** Takes somebody out of a raffle: the money goes back, and everybody can read why. */
-export const removeEntrant: Handler<RemoveEntrant> = {
+export const removeEntrant = {
   needs: (world, { raffle, viewer }) => [
     needKey(accounts, raffle),
     needKey(entries, entryKey(raffle, viewer)),
@@ -100,7 +100,7 @@ export const removeEntrant: Handler<RemoveEntrant> = {
     const removed = removeEntry(world, raffle, viewer, payeeOf(world, viewer), why, by)
     return removed.ok ? ok({ raffle, viewer, back: removed.value.paid }) : removed
   },
-}
+} satisfies Handler<RemoveEntrant>
 
 export interface PassOverWinner {
   readonly kind: 'raffle.pass'
@@ -111,7 +111,7 @@ export interface PassOverWinner {
 }
 
 /** Passes over somebody who was drawn. */
-export const passOverWinner: Handler<PassOverWinner> = {
+export const passOverWinner = {
   needs(world, { raffle: id, draw }) {
     const raffle = runningRaffle(world, id)
     return raffle === undefined ? [] : needClaimed(world, raffle, draw)
@@ -120,7 +120,7 @@ export const passOverWinner: Handler<PassOverWinner> = {
     const passed = passOver(world, raffle, draw, why, by)
     return passed.ok ? ok({ raffle, draw }) : passed
   },
-}
+} satisfies Handler<PassOverWinner>
 
 export interface RecordWinner {
   readonly kind: 'raffle.record'
@@ -131,7 +131,7 @@ export interface RecordWinner {
 }
 
 /** Notes of a winner whether the prize has been handed over, and what else there is to say; also long after the raffle has ended. */
-export const recordWinner: Handler<RecordWinner> = {
+export const recordWinner = {
   needs: (_world, { raffle, draw }) => [needWinner(raffle, draw)],
   decide(world, { raffle, draw, delivered, note }) {
     const winner: WinnerRow | undefined = world.get(winners, winnerKey(raffle, draw))
@@ -147,4 +147,4 @@ export const recordWinner: Handler<RecordWinner> = {
     world.fact('raffle.recorded', 'desk', { raffle, draw })
     return ok({ raffle, draw })
   },
-}
+} satisfies Handler<RecordWinner>

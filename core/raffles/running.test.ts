@@ -175,7 +175,7 @@ describe('running it in chat and by steps', () => {
       settings: { ...raffleSettings(), title: 'Radio' },
       digit: 3,
     })
-    const setup = kept.ok ? Number(kept.value.setup) : 0
+    const setup = kept.ok ? kept.value.setup : 0
     channel.command({ word: 'go', steps: [{ do: 'raffle', how: 'start', setup }] })
     channel.command({ word: 'gift', steps: [{ do: 'tickets', setup, to: { of: 'caller' }, tickets: { fixed: 1 } }] })
     channel.trigger({ source: { of: 'raffleOpened', setup }, steps: [{ do: 'say', text: 'Now: {{ event.title }}!' }] })

@@ -25,7 +25,7 @@ export interface SaveSetup {
 }
 
 /** Keeps a set-up to start raffles from, or changes one. Raffles that were started from it stay as they are. */
-export const saveSetup: Handler<SaveSetup> = {
+export const saveSetup = {
   decide(world, { setup, settings, digit }) {
     const fault = raffleFault(settings, aroundRaffles(world))
     if (fault !== undefined) return refuse('raffle_invalid', fault)
@@ -41,7 +41,7 @@ export const saveSetup: Handler<SaveSetup> = {
     world.fact('raffle.setups', 'desk', { setup: id })
     return ok({ setup: id })
   },
-}
+} satisfies Handler<SaveSetup>
 
 export interface RemoveSetup {
   readonly kind: 'raffle.removeSetup'
@@ -49,7 +49,7 @@ export interface RemoveSetup {
 }
 
 /** Takes a set-up away. */
-export const removeSetup: Handler<RemoveSetup> = {
+export const removeSetup = {
   decide(world, { setup }) {
     const known = setupOf(world, setup)
     if (known === undefined) return refuse('raffle_not_found', 'This set-up is not there any more.')
@@ -57,4 +57,4 @@ export const removeSetup: Handler<RemoveSetup> = {
     world.fact('raffle.setups', 'desk', { setup })
     return ok({ setup })
   },
-}
+} satisfies Handler<RemoveSetup>

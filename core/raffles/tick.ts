@@ -28,7 +28,7 @@ export interface RaffleTick {
 }
 
 /** A raffle goes on because its time has come. A timer that comes twice, or for a time that was changed, does nothing. */
-export const tickRaffle: Handler<RaffleTick> = {
+export const tickRaffle = {
   needs(world, { raffle: id, what, draw = 0 }) {
     const raffle = runningRaffle(world, id)
     if (raffle === undefined) return []
@@ -53,7 +53,7 @@ export const tickRaffle: Handler<RaffleTick> = {
     if (raffle !== undefined) goOn(world, raffle, tick)
     return ok({})
   },
-}
+} satisfies Handler<RaffleTick>
 
 /** What drawing again needs once a winner has let their time pass: the draw is decided as it will be then. */
 function needRedraw(world: World, raffle: RaffleRow, draw: number): Need[] {

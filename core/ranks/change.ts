@@ -12,7 +12,7 @@ export interface ChangeRanks {
 }
 
 /** Sets the ranks. The sender then has everyone's looked at (`ranks.review`). */
-export const changeRanks: Handler<ChangeRanks> = {
+export const changeRanks = {
   decide(world, { plan }) {
     const checked = checkRanks(plan)
     if (!checked.ok) return checked
@@ -20,7 +20,7 @@ export const changeRanks: Handler<ChangeRanks> = {
     world.fact('ranks.changed', 'everyone', {})
     return ok({ ranks: plan.ranks.length })
   },
-}
+} satisfies Handler<ChangeRanks>
 
 /** Two ranks may not begin at the same measure with the same need, nor bear one name; thresholds rise down the list. */
 export function checkRanks({ ranks }: RankPlan): Result<true> {
@@ -46,7 +46,7 @@ export interface SaveCircle {
 }
 
 /** Makes or changes a circle. The sender then has everyone's looked at. */
-export const saveCircle: Handler<SaveCircle> = {
+export const saveCircle = {
   decide(world, { circle: id, settings }) {
     const others = openCircles(world).filter((circle) => circle.id !== id)
     if (others.length >= 50) return refuse('circle_invalid', 'Fifty circles are the most. Close one first.')
@@ -66,7 +66,7 @@ export const saveCircle: Handler<SaveCircle> = {
     world.fact('ranks.changed', 'everyone', { circle: row.id })
     return ok({ circle: row.id })
   },
-}
+} satisfies Handler<SaveCircle>
 
 export interface CloseCircle {
   readonly kind: 'circle.close'
@@ -74,7 +74,7 @@ export interface CloseCircle {
 }
 
 /** Closes a circle: nobody is in it any more once everyone has been looked at. */
-export const closeCircle: Handler<CloseCircle> = {
+export const closeCircle = {
   decide(world, intent) {
     const circle = world.get(circles, intent.circle)
     if (circle === undefined || circle.goneAt !== null)
@@ -84,7 +84,7 @@ export const closeCircle: Handler<CloseCircle> = {
     world.fact('ranks.changed', 'everyone', { circle: circle.id })
     return ok({})
   },
-}
+} satisfies Handler<CloseCircle>
 
 /** A plan that names a circle which is gone could not be applied again, nor the circle be taken out of it. */
 function leavePlan(world: World, standing: string): void {
@@ -109,14 +109,14 @@ export interface ReviewPeople {
 }
 
 /** Looks at the rank and circles of some people anew. */
-export const reviewPeople: Handler<ReviewPeople> = {
+export const reviewPeople = {
   needs: (_world, intent) => intent.viewers.flatMap((id) => [...needPerson(id), needKey(watches, id)]),
   decide(world, intent) {
     const promotions = intent.viewers.flatMap((id) => review(world, id) ?? [])
     if (!intent.quietly) announce(world, promotions)
     return ok({ looked: intent.viewers.length })
   },
-}
+} satisfies Handler<ReviewPeople>
 
 export interface JoinCircle {
   readonly kind: 'circle.join'
@@ -146,7 +146,7 @@ export function moveInCircle(
   return ok({ changed })
 }
 
-export const joinCircle: Handler<JoinCircle> = {
+export const joinCircle = {
   needs: (_world, intent) => intent.viewers.flatMap((id) => [...needPerson(id), needKey(watches, id)]),
-  decide: moveInCircle,
-}
+  decide: (world, intent) => moveInCircle(world, intent),
+} satisfies Handler<JoinCircle>

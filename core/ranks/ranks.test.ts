@@ -30,7 +30,7 @@ function withRanks(plan = RANKS) {
   channel.arrive('pia')
   const save = (settings: CircleSettings) => {
     const saved = channel.send({ kind: 'circle.save', circle: null, settings })
-    return saved.ok ? Number(saved.value.circle) : 0
+    return saved.ok ? saved.value.circle : 0
   }
   const hours = (minutes: number) =>
     channel.send({

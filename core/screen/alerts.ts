@@ -108,7 +108,7 @@ export interface SaveAlert {
 }
 
 /** Makes or changes an alert. What is answered is what is live from that moment. */
-export const saveAlert: Handler<SaveAlert> = {
+export const saveAlert = {
   decide(world, { alert: id, settings }) {
     if (id !== null && alertOf(world, id) === undefined) return refuse('alert_not_found', GONE)
     if (id === null && openAlerts(world).length >= MOST_ALERTS)
@@ -123,7 +123,7 @@ export const saveAlert: Handler<SaveAlert> = {
     world.fact('screen.changed', 'desk', { alert: row.id })
     return ok({ alert: row.id, settings: row.settings })
   },
-}
+} satisfies Handler<SaveAlert>
 
 export interface TestAlert {
   readonly kind: 'screen.test'
@@ -138,7 +138,7 @@ const SAMPLE_FIELDS = {
 }
 
 /** Plays an alert on every overlay now, with sample words. */
-export const testAlert: Handler<TestAlert> = {
+export const testAlert = {
   decide(world, { alert }) {
     if (alert !== null)
       return showSaved(world, alert, SAMPLE_FIELDS) === undefined ? refuse('alert_not_found', GONE) : ok({})
@@ -151,7 +151,7 @@ export const testAlert: Handler<TestAlert> = {
     })
     return ok({})
   },
-}
+} satisfies Handler<TestAlert>
 
 /** Whether an alert of the list can still be chosen. */
 export const checkAlert = (world: World, id: number | null): Result<true> =>

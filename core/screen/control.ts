@@ -11,11 +11,11 @@ export interface ControlAlerts {
 }
 
 /** Skips, clears, pauses or goes on with the alerts of every overlay. */
-export const controlAlerts: Handler<ControlAlerts> = {
+export const controlAlerts = {
   decide(world, { what }) {
     if (what === 'pause' || what === 'resume') writeSetting(world, alertsSetting, { paused: what === 'pause' })
     const { paused } = readSetting(world, alertsSetting)
     world.fact('screen.control', 'overlay', { what, paused })
     return ok({ paused })
   },
-}
+} satisfies Handler<ControlAlerts>

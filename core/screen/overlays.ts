@@ -28,7 +28,7 @@ export interface AddOverlay {
 }
 
 /** Makes an overlay with a box for all alerts. */
-export const addOverlay: Handler<AddOverlay> = {
+export const addOverlay = {
   decide(world, { name, secret }) {
     if (openOverlays(world).length >= MOST_OVERLAYS)
       return refuse(
@@ -41,7 +41,7 @@ export const addOverlay: Handler<AddOverlay> = {
     world.fact('screen.added', 'desk', { overlay: id })
     return ok({ overlay: id })
   },
-}
+} satisfies Handler<AddOverlay>
 
 export interface SaveOverlay {
   readonly kind: 'screen.save'
@@ -50,7 +50,7 @@ export interface SaveOverlay {
 }
 
 /** Changes an overlay's name, size and pieces; pages that show it follow at once. */
-export const saveOverlay: Handler<SaveOverlay> = {
+export const saveOverlay = {
   decide(world, { overlay: id, settings }) {
     const row = overlayOf(world, id)
     if (row === undefined) return refuse('overlay_not_found', GONE)
@@ -60,7 +60,7 @@ export const saveOverlay: Handler<SaveOverlay> = {
     world.fact('screen.changed', 'overlay', { overlay: id })
     return ok({ overlay: id, settings })
   },
-}
+} satisfies Handler<SaveOverlay>
 
 /** What is wrong with an overlay's pieces; undefined: nothing. */
 export function overlayFault({ pieces }: Pick<OverlaySettings, 'pieces'>): string | undefined {
@@ -85,7 +85,7 @@ export interface RenewOverlay {
 }
 
 /** Gives an overlay a new address; pages opened by the old one stop at once. */
-export const renewOverlay: Handler<RenewOverlay> = {
+export const renewOverlay = {
   decide(world, intent) {
     const overlay = overlayOf(world, intent.overlay)
     if (overlay === undefined) return refuse('overlay_not_found', GONE)
@@ -93,7 +93,7 @@ export const renewOverlay: Handler<RenewOverlay> = {
     world.fact('screen.renewed', 'desk', { overlay: overlay.id })
     return ok({ overlay: overlay.id })
   },
-}
+} satisfies Handler<RenewOverlay>
 
 export interface RemoveOverlay {
   readonly kind: 'screen.remove'
@@ -101,7 +101,7 @@ export interface RemoveOverlay {
 }
 
 /** Takes an overlay away; its address shows nothing any more. */
-export const removeOverlay: Handler<RemoveOverlay> = {
+export const removeOverlay = {
   decide(world, intent) {
     const overlay = overlayOf(world, intent.overlay)
     if (overlay === undefined) return refuse('overlay_not_found', GONE)
@@ -109,4 +109,4 @@ export const removeOverlay: Handler<RemoveOverlay> = {
     world.fact('screen.renewed', 'desk', { overlay: overlay.id })
     return ok({})
   },
-}
+} satisfies Handler<RemoveOverlay>

@@ -24,11 +24,11 @@ export interface ChangeHome {
 }
 
 /** Notes whose the channel is and where it is found, as the installation has it. */
-export const changeHome: Handler<ChangeHome> = {
+export const changeHome = {
   decide(world, { home }) {
     const known = readSetting(world, homeSetting)
     const same = known.owner === home.owner && known.address === home.address && known.chatIssuer === home.chatIssuer
     if (!same) writeSetting(world, homeSetting, { ...known, ...home })
     return ok({})
   },
-}
+} satisfies Handler<ChangeHome>

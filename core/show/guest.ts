@@ -13,7 +13,7 @@ export interface ShowGuest {
  * Marks the show as showing somebody else's channel, with earning going on or paused. Time of a pause never counts. The
  * sender has paid everyone up to the pause before a pause is lifted.
  */
-export const showGuest: Handler<ShowGuest> = {
+export const showGuest = {
   decide(world, intent) {
     const show = showOnAir(world)
     if (show === undefined) return refuse('not_on_air', 'There is no show on air.')
@@ -25,4 +25,4 @@ export const showGuest: Handler<ShowGuest> = {
     world.fact('show.guest', 'everyone', { show: show.id, guest: intent.guest, paused: pause })
     return ok({ paused: pause })
   },
-}
+} satisfies Handler<ShowGuest>

@@ -90,7 +90,7 @@ export function goOnAir(
   return ok({ show: show.id, resumed: dropped !== undefined })
 }
 
-export const startShow: Handler<StartShow> = { decide: goOnAir }
+export const startShow = { decide: (world, intent) => goOnAir(world, intent) } satisfies Handler<StartShow>
 
 const newShow = (world: World, title: string): ShowRow => ({
   id: world.nextId(),
@@ -137,7 +137,7 @@ export function goOffAir(
   return ok({ show: show.id, seconds: endedAt - show.startedAt })
 }
 
-export const endShow: Handler<EndShow> = { decide: goOffAir }
+export const endShow = { decide: (world, intent) => goOffAir(world, intent) } satisfies Handler<EndShow>
 
 /** Adds what moved to the totals of the show that is on air or being settled. */
 export function addToShow(world: World, flow: Flow): void {

@@ -61,7 +61,7 @@ function openOrder(world: World, id: number): Result<OrderRow> {
 }
 
 /** Says who sees to an order, so that two of a team do not do the same; anybody may still finish it. */
-export const takeOrder: Handler<TakeOrder> = {
+export const takeOrder = {
   needs: needOrder,
   decide(world, { order: id, by, take }) {
     const found = openOrder(world, id)
@@ -70,10 +70,10 @@ export const takeOrder: Handler<TakeOrder> = {
     world.fact('order.taken', 'desk', { order: id, by: take ? by : null })
     return ok({ order: id })
   },
-}
+} satisfies Handler<TakeOrder>
 
 /** Marks an order as done: what its pot held is spent, what was bought for a time begins to run, the buyer is told. */
-export const finishOrder: Handler<FinishOrder> = {
+export const finishOrder = {
   needs: needOrder,
   decide(world, { order: id, by, message = '' }) {
     const found = openOrder(world, id)
@@ -86,7 +86,7 @@ export const finishOrder: Handler<FinishOrder> = {
     const perk = rewardOf(world, order.reward)?.settings.perk ?? null
     return ok(end(world, perk === null ? order : startPerk(world, order, perk), perk === null ? 'done' : 'running', by))
   },
-}
+} satisfies Handler<FinishOrder>
 
 function tellBuyer(world: World, order: OrderRow, message: string): void {
   const settings = rewardOf(world, order.reward)?.settings
@@ -131,10 +131,13 @@ export function giveBack(world: World, { order: id, by }: Omit<GiveBackOrder, 'k
   return ok(end(world, { ...order, beginsAt: null, endsAt: null }, 'refunded', by))
 }
 
-export const giveBackOrder: Handler<GiveBackOrder> = { needs: needOrder, decide: giveBack }
+export const giveBackOrder = {
+  needs: needOrder,
+  decide: (world, intent) => giveBack(world, intent),
+} satisfies Handler<GiveBackOrder>
 
 /** Undoes a "done" that was a slip: the order waits again, its pot holds the money again. */
-export const reopenOrder: Handler<ReopenOrder> = {
+export const reopenOrder = {
   needs: needOrder,
   decide(world, { order: id, by }) {
     const order = world.get(orders, id)
@@ -150,7 +153,7 @@ export const reopenOrder: Handler<ReopenOrder> = {
     if (address !== undefined) world.put(addresses, { ...address, eraseAt: null })
     return ok(again(world, { ...order, beginsAt: null, endsAt: null, circle: null }, 'waiting', by))
   },
-}
+} satisfies Handler<ReopenOrder>
 
 function openPot(world: World, order: OrderRow): void {
   if (order.price > 0 && world.get(accounts, order.id) === undefined) openAccount(world, order.id, 'pot')
@@ -168,7 +171,7 @@ function again(
 }
 
 /** The time of what was bought is over: a circle is left, and whatever was done by hand comes back to be taken back. */
-export const endPerk: Handler<EndPerk> = {
+export const endPerk = {
   needs: needOrder,
   decide(world, { order: id, due }) {
     const order = world.get(orders, id)
@@ -183,10 +186,10 @@ export const endPerk: Handler<EndPerk> = {
     world.fact('order.changed', `viewer:${viewer}`, { order: id, status: 'back', balance: balanceOf(world, viewer) })
     return ok({ order: id, status: 'back' })
   },
-}
+} satisfies Handler<EndPerk>
 
 /** Erases an address some days after its order was done. */
-export const eraseAddress: Handler<EraseAddress> = {
+export const eraseAddress = {
   needs: (_world, { order }) => [needKey(addresses, order)],
   decide(world, { order, due }) {
     const row = world.get(addresses, order)
@@ -194,7 +197,7 @@ export const eraseAddress: Handler<EraseAddress> = {
     world.put(addresses, { ...row, address: null, eraseAt: null })
     return ok({ erased: true })
   },
-}
+} satisfies Handler<EraseAddress>
 
 type Move = Pick<Parameters<typeof transfer>[1], 'from' | 'to' | 'reason' | 'returns'>
 

@@ -28,7 +28,7 @@ const lamp = (settings: Partial<RewardSettings> = {}) => channel.reward({ price:
 const get = (name: string, rest = '') => channel.say(name, `!get lamp${rest && ` ${rest}`}`)
 const endShow = () => {
   const ended = channel.send({ kind: 'show.end' })
-  if (ended.ok) channel.send({ kind: 'show.settled', show: Number(ended.value.show) })
+  if (ended.ok) channel.send({ kind: 'show.settled', show: ended.value.show })
   channel.now += 3600
 }
 const nextShow = () => {

@@ -14,7 +14,7 @@ export interface SwitchRewards {
 }
 
 /** Switches rewards on or off, one or a whole group. */
-export const switchRewards: Handler<SwitchRewards> = {
+export const switchRewards = {
   decide(world, { rewards: ids, on }) {
     const rows = ids.map((id) => rewardOf(world, id)).filter((row) => row !== undefined)
     if (rows.length === 0) return refuse('reward_not_found', GONE)
@@ -22,7 +22,7 @@ export const switchRewards: Handler<SwitchRewards> = {
     changed(world, rows.length === 1 ? (rows[0]?.id ?? null) : null)
     return ok({ switched: rows.length, on })
   },
-}
+} satisfies Handler<SwitchRewards>
 
 export interface ArrangeRewards {
   readonly kind: 'store.arrange'
@@ -31,7 +31,7 @@ export interface ArrangeRewards {
 }
 
 /** Puts the rewards in another order. */
-export const arrangeRewards: Handler<ArrangeRewards> = {
+export const arrangeRewards = {
   decide(world, { order }) {
     const rank = new Map(order.map((id, i) => [id, i]))
     const sorted = openRewards(world).sort(
@@ -41,7 +41,7 @@ export const arrangeRewards: Handler<ArrangeRewards> = {
     changed(world, null)
     return ok({})
   },
-}
+} satisfies Handler<ArrangeRewards>
 
 export interface ArchiveReward {
   readonly kind: 'store.archive'
@@ -49,7 +49,7 @@ export interface ArchiveReward {
 }
 
 /** Takes a reward out of the store. What was sold of it stays, with its orders; its word is free again. */
-export const archiveReward: Handler<ArchiveReward> = {
+export const archiveReward = {
   decide(world, { reward: id }) {
     const row = rewardOf(world, id)
     if (row === undefined) return refuse('reward_not_found', GONE)
@@ -57,7 +57,7 @@ export const archiveReward: Handler<ArchiveReward> = {
     changed(world, id)
     return ok({})
   },
-}
+} satisfies Handler<ArchiveReward>
 
 export interface AddCodes {
   readonly kind: 'store.codes'
@@ -69,7 +69,7 @@ export const MOST_CODES_AT_ONCE = 1000
 const MOST_CODES = 100_000
 
 /** Adds codes to a reward's list. Codes that are on it already, and repeats, are left out and counted. */
-export const addCodes: Handler<AddCodes> = {
+export const addCodes = {
   needs: (_world, { reward, codes: list }) => [
     ...list.map((code) => needLookup(codes, 'mark', `${reward}:${code}`)),
     ...needSold(reward, undefined),
@@ -92,7 +92,7 @@ export const addCodes: Handler<AddCodes> = {
     world.fact('store.changed', 'desk', { reward: id })
     return ok({ added, known: list.length - added })
   },
-}
+} satisfies Handler<AddCodes>
 
 /** The codes in a pasted text or the first column of a CSV file: one a line, blank lines and quotes taken away, repeats once. */
 export function readCodes(text: string): {

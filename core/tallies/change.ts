@@ -14,7 +14,7 @@ export interface SaveTally {
 }
 
 /** Makes or changes a tally. */
-export const saveTally: Handler<SaveTally> = {
+export const saveTally = {
   decide(world, { tally: id, settings }) {
     const others = openTallies(world).filter((tally) => tally.id !== id)
     if (id !== null && world.get(tallies, id)?.goneAt !== null) return refuse('tally_not_found', GONE)
@@ -28,7 +28,7 @@ export const saveTally: Handler<SaveTally> = {
     world.fact('commands.changed', 'everyone', { tally: row.id })
     return ok({ tally: row.id })
   },
-}
+} satisfies Handler<SaveTally>
 
 export interface CloseTally {
   readonly kind: 'tally.close'
@@ -36,7 +36,7 @@ export interface CloseTally {
 }
 
 /** Closes a tally: nothing counts it any more. What was counted is kept. */
-export const closeTally: Handler<CloseTally> = {
+export const closeTally = {
   decide(world, intent) {
     const tally = world.get(tallies, intent.tally)
     if (tally === undefined || tally.goneAt !== null) return refuse('tally_not_found', GONE)
@@ -45,7 +45,7 @@ export const closeTally: Handler<CloseTally> = {
     world.fact('commands.changed', 'everyone', { tally: tally.id })
     return ok({})
   },
-}
+} satisfies Handler<CloseTally>
 
 export interface CorrectTally {
   readonly kind: 'tally.correct'
@@ -58,7 +58,7 @@ export interface CorrectTally {
 }
 
 /** Corrects somebody's tally by hand. */
-export const correctTally: Handler<CorrectTally> = {
+export const correctTally = {
   needs: (_world, intent) => [...needPerson(intent.viewer), needTally(intent.tally, intent.viewer)],
   decide(world, { tally: id, viewer: viewerId, how, amount, by }) {
     const tally = world.get(tallies, id)
@@ -70,4 +70,4 @@ export const correctTally: Handler<CorrectTally> = {
     world.fact('tally.corrected', 'desk', { tally: id, viewer: viewer.id, name: viewer.name, ...done, by })
     return ok(done)
   },
-}
+} satisfies Handler<CorrectTally>

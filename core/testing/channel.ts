@@ -1,7 +1,7 @@
 import { EVERYONE_MAY, NO_LIMITS } from '../access/index.ts'
 import type { CommandSettings } from '../commands/index.ts'
 import { type EarningPlan, earningSetting } from '../earning/index.ts'
-import { decide, type Intent } from '../engine/index.ts'
+import { type AnswerTo, decide, type Intent } from '../engine/index.ts'
 import { digestOf } from '../fairness/index.ts'
 import { type Game, type SettingsOf, settingsOf } from '../games/index.ts'
 import { accounts, BOOKS, transfers } from '../ledger/index.ts'
@@ -115,11 +115,11 @@ export class TestChannel {
     for (const reward of [WHISTLE, NAMING]) this.send(sells(reward))
   }
 
-  send(intent: Intent, at = this.now, entropy?: string): Result<Answer> {
+  send<I extends Intent>(intent: I, at = this.now, entropy?: string): Result<AnswerTo<I>> {
     const n = ++this.#count
     const envelope: Envelope = { key: `test/${n}`, at, entropy: entropy ?? entropyOf(`test/${n}`) }
     const before = this.world.facts.length
-    const result = decide(this.world, { ...intent, ...envelope })
+    const result = decide<I>(this.world, { ...intent, ...envelope })
     for (const fact of this.world.facts.slice(before)) checkFact(fact)
     return result
   }
@@ -154,7 +154,7 @@ export class TestChannel {
     this.openSeed()
     const made = this.send({ kind: 'command.save', command: id, settings: { ...COMMAND, ...settings } })
     if (!made.ok) throw new Error(made.refusal.sentence)
-    return Number(made.value.command)
+    return made.value.command
   }
 
   /** Makes a trigger. @returns Its id; what was refused is thrown. */
@@ -162,7 +162,7 @@ export class TestChannel {
     this.openSeed()
     const made = this.send({ kind: 'trigger.save', trigger: id, settings: { ...TRIGGER, ...settings } })
     if (!made.ok) throw new Error(made.refusal.sentence)
-    return Number(made.value.trigger)
+    return made.value.trigger
   }
 
   /** Puts a reward into the store, or changes one. @returns Its id; what was refused is thrown. */
@@ -174,21 +174,21 @@ export class TestChannel {
       settings: { ...PLAIN_REWARD, name: 'Lamp', word: 'lamp', ...settings },
     })
     if (!made.ok) throw new Error(made.refusal.sentence)
-    return Number(made.value.reward)
+    return made.value.reward
   }
 
   /** Makes an alert. @returns Its id. */
   alert(settings: Partial<AlertSettings> = {}): number {
     const made = this.send({ kind: 'alert.save', alert: null, settings: { ...ALERT, ...settings } })
     if (!made.ok) throw new Error(made.refusal.sentence)
-    return Number(made.value.alert)
+    return made.value.alert
   }
 
   /** Makes a tally. */
   tally(settings: Partial<TallySettings> = {}): number {
     const made = this.send({ kind: 'tally.save', tally: null, settings: { ...TALLY, ...settings } })
     if (!made.ok) throw new Error(made.refusal.sentence)
-    return Number(made.value.tally)
+    return made.value.tally
   }
 
   /** Switches a game on, with some of it set. What is refused is thrown. */
@@ -210,7 +210,7 @@ export class TestChannel {
       by: 'wanda',
     })
     if (!made.ok) throw new Error(made.refusal.sentence)
-    return Number(made.value.raffle)
+    return made.value.raffle
   }
 
   tallied(name: string, tally: number): number {
@@ -257,7 +257,7 @@ export class TestChannel {
 
   startShow(): number {
     const started = this.send({ kind: 'show.start', title: 'Test' })
-    return started.ok ? Number(started.value.show) : 0
+    return started.ok ? started.value.show : 0
   }
 
   /** The plan with some of it changed, applied from now on. */

@@ -24,7 +24,7 @@ export interface RunTrigger {
 }
 
 /** Runs a trigger for what set it off, if it may; a redemption that asks for approval waits on the bench. */
-export const runTrigger: Handler<RunTrigger> = {
+export const runTrigger = {
   needs(world, { trigger, viewer, at }) {
     const row = triggerOf(world, trigger)
     const about = viewer === null ? [] : needAbout(viewer)
@@ -59,7 +59,7 @@ export const runTrigger: Handler<RunTrigger> = {
     }
     return ok({ ...done })
   },
-}
+} satisfies Handler<RunTrigger>
 
 function mayNow(world: World, { id, settings }: TriggerRow, viewer: ViewerRow | undefined): Result<true> {
   const { on, onAir, who, limits, source } = settings
@@ -160,7 +160,7 @@ export interface DecideRedemption {
 }
 
 /** Approves a redemption that waits, which runs the steps, or refuses it. Steps that fail refuse it, too. */
-export const decideRedemption: Handler<DecideRedemption> = {
+export const decideRedemption = {
   needs(world, intent) {
     const need = needKey(redemptions, intent.redemption)
     const row = world.rows.has(need) ? world.get(redemptions, intent.redemption) : undefined
@@ -187,7 +187,7 @@ export const decideRedemption: Handler<DecideRedemption> = {
     answerAt(world, row, status, done.refusal?.sentence ?? null, by)
     return ok({ status, ...(done.refusal && { why: done.refusal.sentence }) })
   },
-}
+} satisfies Handler<DecideRedemption>
 
 export interface TickTrigger {
   readonly kind: 'trigger.tick'
@@ -196,14 +196,14 @@ export interface TickTrigger {
 }
 
 /** The time of a timer has come. */
-export const tickTrigger: Handler<TickTrigger> = {
+export const tickTrigger = {
   decide(world, { trigger, due }) {
     const row = triggerOf(world, trigger)
     // It was changed meanwhile, or has been looked at.
     if (row === undefined || row.dueAt !== due) return ok({ runs: false })
     return ok({ runs: lookAtTimer(world, row) })
   },
-}
+} satisfies Handler<TickTrigger>
 
 /** What the platform is told of a redemption. */
 export interface RedemptionReport {

@@ -16,7 +16,7 @@ export interface SaveTrigger {
 }
 
 /** Makes or changes a trigger. What is answered is what is live from that moment. */
-export const saveTrigger: Handler<SaveTrigger> = {
+export const saveTrigger = {
   decide(world, { trigger: id, settings }) {
     const known = id === null ? undefined : triggerOf(world, id)
     if (id !== null && known === undefined) return refuse('trigger_not_found', GONE)
@@ -31,7 +31,7 @@ export const saveTrigger: Handler<SaveTrigger> = {
     world.fact('commands.changed', 'everyone', { trigger: row.id })
     return ok({ trigger: row.id, settings: row.settings })
   },
-}
+} satisfies Handler<SaveTrigger>
 
 /** What steps of a trigger find around them. */
 export const aroundTrigger = (world: World, { source }: Pick<TriggerSettings, 'source'>) =>
@@ -60,7 +60,7 @@ export interface SwitchTrigger {
   readonly on: boolean
 }
 
-export const switchTrigger: Handler<SwitchTrigger> = {
+export const switchTrigger = {
   decide(world, { trigger: id, on }) {
     const row = triggerOf(world, id)
     if (row === undefined) return refuse('trigger_not_found', GONE)
@@ -69,14 +69,14 @@ export const switchTrigger: Handler<SwitchTrigger> = {
     world.fact('commands.changed', 'everyone', { trigger: id })
     return ok({ trigger: id, on })
   },
-}
+} satisfies Handler<SwitchTrigger>
 
 export interface RemoveTrigger {
   readonly kind: 'trigger.remove'
   readonly trigger: number
 }
 
-export const removeTrigger: Handler<RemoveTrigger> = {
+export const removeTrigger = {
   decide(world, { trigger: id }) {
     const row = triggerOf(world, id)
     if (row === undefined) return refuse('trigger_not_found', GONE)
@@ -84,4 +84,4 @@ export const removeTrigger: Handler<RemoveTrigger> = {
     world.fact('commands.changed', 'everyone', { trigger: id })
     return ok({})
   },
-}
+} satisfies Handler<RemoveTrigger>

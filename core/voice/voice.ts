@@ -112,14 +112,14 @@ export interface ChangeVoice {
   readonly voice: Partial<Voice>
 }
 
-export const changeVoice: Handler<ChangeVoice> = {
+export const changeVoice = {
   decide(world, intent) {
     const voice = { ...readSetting(world, voiceSetting), ...intent.voice }
     writeSetting(world, voiceSetting, voice)
     world.fact('chat.voice', 'desk', { muted: voice.muted })
     return ok({ muted: voice.muted })
   },
-}
+} satisfies Handler<ChangeVoice>
 
 const TEST_LINE = 'A test from the desk: the bot is here and can speak.'
 
@@ -128,13 +128,13 @@ export interface TestVoice {
 }
 
 /** Lets the bot say a line in the room, so that the streamer sees that it can. */
-export const testVoice: Handler<TestVoice> = {
-  decide(world) {
+export const testVoice = {
+  decide(world, _) {
     const { muted } = readSetting(world, voiceSetting)
     world.fact('chat.replied', 'desk', { to: null, text: TEST_LINE, first: true })
     return ok({ muted })
   },
-}
+} satisfies Handler<TestVoice>
 
 export interface Tell {
   readonly kind: 'chat.tell'
@@ -146,10 +146,10 @@ export interface Tell {
 }
 
 /** Says a line: what the server found out for a follow-up, or what the team writes as the bot. */
-export const tell: Handler<Tell> = {
+export const tell = {
   decide(world, { to, text, topic }) {
     if (topic === undefined) world.fact('chat.replied', 'desk', { to, text, first: true })
     else say(world, { topic, to, text })
     return ok({ muted: readSetting(world, voiceSetting).muted })
   },
-}
+} satisfies Handler<Tell>

@@ -3,7 +3,7 @@ import type { Need } from './table.ts'
 import type { Envelope, World } from './world.ts'
 
 /** What the sender of an intent is told. Plain JSON, because it is kept to answer a repeat of the same intent. */
-export type Answer = Readonly<Record<string, unknown>>
+export type Answer = object
 
 /** How one kind of intent is decided. Pure: reads and changes the world only. */
 export interface Handler<I> {

@@ -1,6 +1,7 @@
 import { pino } from 'pino'
-import type { Intent } from '#core/engine'
+import type { AnswerTo, Intent } from '#core/engine'
 import { PLAIN_REWARD, type RewardSettings } from '#core/store'
+import type { Result } from '#core/world'
 import { connect, connectWriter, migrateUp, type Pool } from '#server/database/index.ts'
 import { migrateTimers } from '#server/timers/index.ts'
 import { ChannelWriter, envelope } from '#server/writer/index.ts'
@@ -14,7 +15,7 @@ export interface BenchChannel {
   readonly at: () => number
   readonly show: number
   readonly viewers: readonly number[]
-  readonly send: (intent: Intent) => ReturnType<ChannelWriter['submit']>
+  readonly send: <I extends Intent>(intent: I) => Promise<Result<AnswerTo<I>>>
   /** Lets so many intervals go by. */
   readonly goOn: (intervals: number) => void
   readonly close: () => Promise<void>
@@ -35,7 +36,7 @@ export async function benchChannel(url: string, present: number): Promise<BenchC
   const writer = new ChannelWriter({ pool: writerPool, channel: made.rows[0].id, onFacts: () => {} })
   let count = 0
   let at = 1_000_000
-  const send = (intent: Intent) => writer.submit({ ...intent, ...envelope(`bench/${++count}`, at) })
+  const send = <I extends Intent>(intent: I) => writer.submit({ ...intent, ...envelope(`bench/${++count}`, at) })
   await send({
     kind: 'channel.setUp',
     currency: { one: 'rivet', many: 'rivets', word: 'rivets' },

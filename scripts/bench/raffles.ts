@@ -21,7 +21,7 @@ const start = async ({ send }: BenchChannel, word: string, more: Partial<RaffleS
   }
   const made = await send({ kind: 'raffle.start', settings, opens: { of: 'now' }, setup: null, by: 'bench' })
   if (!made.ok) throw new Error(made.refusal.sentence)
-  return Number(made.value.raffle)
+  return made.value.raffle
 }
 
 /** A raffle for the readers of its counter. */

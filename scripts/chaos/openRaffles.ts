@@ -1,5 +1,6 @@
-import type { Intent } from '#core/engine'
+import type { AnswerTo, Intent } from '#core/engine'
 import { type RaffleSettings, SPEND_FOR_MORE } from '#core/raffles'
+import type { Result } from '#core/world'
 import { systemClock } from '#server/clock.ts'
 import { connectWriter } from '#server/database/index.ts'
 import { ChannelWriter, envelope } from '#server/writer/index.ts'
@@ -33,7 +34,7 @@ export async function openRaffles({ postgres, channel }: Stage): Promise<void> {
   await pool.end()
 }
 
-type Submit = (key: string, intent: Intent) => ReturnType<ChannelWriter['submit']>
+type Submit = <I extends Intent>(key: string, intent: I) => Promise<Result<AnswerTo<I>>>
 
 async function open(submit: Submit): Promise<void> {
   for (const [word, seconds] of [

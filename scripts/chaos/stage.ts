@@ -125,7 +125,8 @@ async function makeChannel(pool: pg.Pool, url: string): Promise<number> {
   const channel = made.rows[0].id as number
   const writerPool = connectWriter(url, 2)
   const writer = new ChannelWriter({ pool: writerPool, channel, onFacts: () => {} })
-  const submit = (key: string, intent: Intent) => writer.submit({ ...intent, ...envelope(key, systemClock()) })
+  const submit = <I extends Intent>(key: string, intent: I) =>
+    writer.submit({ ...intent, ...envelope(key, systemClock()) })
   const currency = { one: 'rivet', many: 'rivets', word: 'rivets' }
   await submit('setup', { kind: 'channel.setUp', currency, plan: { intervalSeconds: 1, base: 10, cap: null } })
   await submit('reward', { kind: 'store.save', reward: null, settings: REWARD })

@@ -1,11 +1,11 @@
 import { randomBytes } from 'node:crypto'
 import type pg from 'pg'
-import type { Intent } from '#core/engine'
+import type { AnswerTo, Intent } from '#core/engine'
 import { type Act, GAMES, gameSetting, type SettingsOf } from '#core/games'
-import type { Answer, Result } from '#core/world'
+import type { Result } from '#core/world'
 import { STREAMER } from '../../standin/src/people.ts'
 
-type Submit = (at: number, intent: Intent) => Promise<Result<Answer>>
+type Submit = <I extends Intent>(at: number, intent: I) => Promise<Result<AnswerTo<I>>>
 
 const NO_LIMITS = { everyoneSeconds: 0, eachSeconds: 0, perViewer: 0, perShow: 0 }
 

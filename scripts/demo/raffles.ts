@@ -1,11 +1,11 @@
 import type pg from 'pg'
-import type { Intent } from '#core/engine'
+import type { AnswerTo, Intent } from '#core/engine'
 import { type RaffleSettings, SAME_CHANCE, SPEND_FOR_MORE } from '#core/raffles'
 import { FIRST_PIECES, type Piece, PLAIN_LOOK } from '#core/screen'
-import type { Answer, Result } from '#core/world'
+import type { Result } from '#core/world'
 import { STREAMER } from '../../standin/src/people.ts'
 
-type Submit = (at: number, intent: Intent) => Promise<Result<Answer>>
+type Submit = <I extends Intent>(at: number, intent: I) => Promise<Result<AnswerTo<I>>>
 
 const LAMP: RaffleSettings = {
   ...SAME_CHANCE,
@@ -156,7 +156,7 @@ async function start(submit: Submit, at: number, settings: RaffleSettings): Prom
     setup: null,
     by: STREAMER.account,
   })
-  return made.ok ? Number(made.value.raffle) : undefined
+  return made.ok ? made.value.raffle : undefined
 }
 
 async function enter(

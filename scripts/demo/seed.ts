@@ -1,10 +1,10 @@
 import { randomBytes } from 'node:crypto'
 import type pg from 'pg'
 import { type EarningPlan, STARTERS } from '#core/earning'
-import type { Intent } from '#core/engine'
+import type { AnswerTo, Intent } from '#core/engine'
 import type { CircleSettings, Rank, RankPlan } from '#core/ranks'
 import type { RewardSettings } from '#core/store'
-import type { Answer, Result } from '#core/world'
+import type { Result } from '#core/world'
 import { ChannelWriter, envelope } from '#server/writer/index.ts'
 import { chanceFrom } from '../../standin/src/chance.ts'
 import { CROWD, LINES, STREAMER } from '../../standin/src/people.ts'
@@ -80,7 +80,7 @@ interface DemoPerson {
 interface Past {
   readonly pool: pg.Pool
   readonly chance: () => number
-  readonly submit: (at: number, intent: Intent) => Promise<Result<Answer>>
+  readonly submit: <I extends Intent>(at: number, intent: I) => Promise<Result<AnswerTo<I>>>
   readonly rewards: readonly RewardSettings[]
 }
 
@@ -96,7 +96,7 @@ export async function seedDemo(pool: pg.Pool, writerPool: pg.Pool, now: number):
   const channel = made.rows[0].id as number
   const writer = new ChannelWriter({ pool: writerPool, channel, onFacts: () => {}, batchSize: 2000 })
   let count = 0
-  const submit = (at: number, intent: Intent) =>
+  const submit = <I extends Intent>(at: number, intent: I) =>
     writer.submit({ ...intent, ...envelope(`demo/${++count}`, Math.floor(at)) })
   const chance = chanceFrom(20)
   // Shows begin at 19:00 UTC.
@@ -218,7 +218,7 @@ async function pastShow(past: Past, people: readonly DemoPerson[], index: number
     await pastRaffle(past.pool, submit, chance, came, { index, at: start + 5400 })
   await pastOrders(past, came, end - 600)
   const ended = await submit(end, { kind: 'show.end' })
-  if (ended.ok) await submit(end, { kind: 'show.settled', show: Number(ended.value.show) })
+  if (ended.ok) await submit(end, { kind: 'show.settled', show: ended.value.show })
 }
 
 interface Moment {
@@ -295,7 +295,7 @@ async function pastOrders({ chance, submit, rewards }: Past, people: readonly De
     const who = { account, name }
     const bought = await submit(at, { kind: 'store.buy', who, word: reward.word, text, confirmed: true })
     if (!bought.ok || bought.value.status !== 'waiting') continue
-    const order = Number(bought.value.order)
+    const order = bought.value.order
     await submit(at + 300, { kind: chance() < 0.1 ? 'store.giveBack' : 'store.done', order, by: STREAMER.account })
   }
 }

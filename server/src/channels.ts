@@ -1,5 +1,5 @@
-import type { Intent } from '#core/engine'
-import type { Answer, Result } from '#core/world'
+import type { AnswerTo, Intent } from '#core/engine'
+import type { Result } from '#core/world'
 import type { Clock } from './clock.ts'
 import type { Pool } from './database/index.ts'
 import type { Feed } from './feed/index.ts'
@@ -59,7 +59,12 @@ export class Channels {
    * @param from - Whose it is, where it comes from outside.
    * @throws WriterBusy, IntentBug, or what the database failed with: then nothing happened.
    */
-  async submit(channel: number, key: string, intent: Intent, from = senderOf(key)): Promise<Result<Answer>> {
+  async submit<I extends Intent>(
+    channel: number,
+    key: string,
+    intent: I,
+    from = senderOf(key),
+  ): Promise<Result<AnswerTo<I>>> {
     const { waiting, intents } = this.metrics
     waiting.inc()
     let outcome = 'failed'

@@ -29,7 +29,7 @@ export interface ChangeGame<G extends Game = Game> {
 }
 
 /** Changes how a game is played. Rounds that are on go on with what they began with, as far as it was fixed then. */
-export const changeGame: Handler<ChangeGame> = {
+export const changeGame = {
   decide(world, { game, settings, confirmed = false }) {
     const fault = settingsFault(game, settings)
     if (fault !== undefined) return refuse('game_invalid', fault)
@@ -45,7 +45,7 @@ export const changeGame: Handler<ChangeGame> = {
     world.fact('games.changed', 'everyone', { game })
     return ok({ game, settings })
   },
-}
+} satisfies Handler<ChangeGame>
 
 /** Whether the words that listen once the change is made are told apart from all others. */
 function checkGameWords(world: World, game: Game, settings: SettingsOf[Game]): Result<true> {
@@ -61,7 +61,7 @@ export interface ChangeWagering {
 }
 
 /** Changes what holds over all games. */
-export const changeWagering: Handler<ChangeWagering> = {
+export const changeWagering = {
   decide(world, { wagering }) {
     const read = <G extends Game>(which: G): SettingsOf[G] => settingsOf(world, which)
     const words = checkListeners([
@@ -73,7 +73,7 @@ export const changeWagering: Handler<ChangeWagering> = {
     world.fact('games.changed', 'everyone', {})
     return ok({ wagering })
   },
-}
+} satisfies Handler<ChangeWagering>
 
 export interface ChangeGameText {
   readonly kind: 'game.text'
@@ -83,7 +83,7 @@ export interface ChangeGameText {
 }
 
 /** Changes a text of the games, or goes back to ours. */
-export const changeGameText: Handler<ChangeGameText> = {
+export const changeGameText = {
   decide(world, { text, own }) {
     if (!Object.hasOwn(GAME_TEXTS, text)) return refuse('game_invalid', 'There is no such text. Load the page again.')
     const key = text as GameTextKey
@@ -94,4 +94,4 @@ export const changeGameText: Handler<ChangeGameText> = {
     world.fact('games.changed', 'desk', { text })
     return ok({ text, own })
   },
-}
+} satisfies Handler<ChangeGameText>

@@ -10,7 +10,7 @@ export interface PlayGame {
 }
 
 /** A play on the viewer page: the same as in chat, and told there, too. */
-export const playByPage: Handler<PlayGame> = {
+export const playByPage = {
   needs(world, { who, act }) {
     const needed = needWatch(world, keyOf(who))
     if (!needed.every((need) => world.rows.has(need))) return needed
@@ -21,4 +21,4 @@ export const playByPage: Handler<PlayGame> = {
     const played = play(world, viewer, act)
     return played.ok ? ok({ ...played.value, balance: balanceOf(world, viewer.id) }) : played
   },
-}
+} satisfies Handler<PlayGame>

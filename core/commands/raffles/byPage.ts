@@ -20,7 +20,7 @@ export interface EnterRaffle {
 }
 
 /** Entering a raffle on the viewer page, or leaving it: the same as in chat. */
-export const enterByPage: Handler<EnterRaffle> = {
+export const enterByPage = {
   needs(world, { who, raffle }) {
     const needed = needWatch(world, keyOf(who))
     if (!needed.every((need) => world.rows.has(need))) return needed
@@ -34,7 +34,7 @@ export const enterByPage: Handler<EnterRaffle> = {
       wanted === 'leave' ? leaveRaffle(world, raffle, viewer) : enterRaffle(world, raffle, viewer, wanted, 'page')
     return done.ok ? ok({ ...done.value, balance: balanceOf(world, viewer.id) }) : done
   },
-}
+} satisfies Handler<EnterRaffle>
 
 export interface ClaimPrize {
   readonly kind: 'raffle.claim'
@@ -42,7 +42,7 @@ export interface ClaimPrize {
 }
 
 /** A winner speaks up on the viewer page. */
-export const claimByPage: Handler<ClaimPrize> = {
+export const claimByPage = {
   needs(world, { who }) {
     const needed = needWatch(world, keyOf(who))
     if (!needed.every((need) => world.rows.has(need))) return needed
@@ -53,4 +53,4 @@ export const claimByPage: Handler<ClaimPrize> = {
     const claimed = claimByPress(world, meet(world, who).id)
     return claimed.ok ? ok({ claimed: claimed.value }) : claimed
   },
-}
+} satisfies Handler<ClaimPrize>

@@ -35,14 +35,14 @@ export function checkRaffle(world: World, settings: RaffleSettings): Result<true
 }
 
 /** Starts a raffle: it opens at once, at a time, or waits for a hand. */
-export const startRaffle: Handler<StartRaffle> = {
+export const startRaffle = {
   decide(world, { settings, opens, setup, by }) {
     const checked = checkRaffle(world, settings)
     if (!checked.ok) return checked
     const made = makeRaffle(world, { settings, opens, setup, byName: by })
     return made.ok ? ok({ raffle: made.value.id, status: made.value.status }) : made
   },
-}
+} satisfies Handler<StartRaffle>
 
 /** Starts a raffle from a kept set-up, now. */
 export function startFrom(world: World, setup: number, by: string): Result<RaffleRow> {
@@ -59,7 +59,7 @@ export interface ChangeRaffle {
 }
 
 /** Changes a raffle that has not ended. Once it is open, what people went by stays as it is. */
-export const changeRaffle: Handler<ChangeRaffle> = {
+export const changeRaffle = {
   decide(world, { raffle: id, settings }) {
     const raffle = runningRaffle(world, id)
     if (raffle === undefined || raffle.status === 'returning')
@@ -76,4 +76,4 @@ export const changeRaffle: Handler<ChangeRaffle> = {
     world.fact('raffle.changed', 'everyone', { raffle: id, status: changed.status, closesAt: changed.closesAt })
     return ok({ raffle: id })
   },
-}
+} satisfies Handler<ChangeRaffle>

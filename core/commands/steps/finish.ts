@@ -85,7 +85,7 @@ const wantedOf = (world: World, { source, of }: RunRow): readonly Argument[] =>
   source === 'command' ? (commandOf(world, of)?.settings.arguments ?? []) : []
 
 /** Goes on with a run that waited. What fails now undoes what was done since the wait, and gives the price back. */
-export const continueRun: Handler<ContinueRun> = {
+export const continueRun = {
   needs(world, intent) {
     const need = needKey(runs, intent.run)
     const row = world.rows.has(need) ? world.get(runs, intent.run) : undefined
@@ -129,7 +129,7 @@ export const continueRun: Handler<ContinueRun> = {
     world.undo(before)
     return fail(world, row, state, finished.refusal)
   },
-}
+} satisfies Handler<ContinueRun>
 
 const KEYS = { command: 'c', trigger: 't', reward: 'r' } as const
 

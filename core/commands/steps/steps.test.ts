@@ -71,7 +71,7 @@ describe('steps', () => {
       circle: null,
       settings: { name: 'Crew', rules: NO_RULES, keep: true },
     })
-    const crew = circle.ok ? Number(circle.value.circle) : 0
+    const crew = circle.ok ? circle.value.circle : 0
     channel.command({ word: 'rain', steps: [{ do: 'pay', to: present, amount: { fixed: 20 } }] })
     channel.command({ word: 'join', steps: [{ do: 'circle', circle: crew, how: 'in', who: caller }] })
     channel.command({

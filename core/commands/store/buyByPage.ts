@@ -19,7 +19,7 @@ export interface PlaceOrder {
 }
 
 /** A purchase on the viewer page. Confirmed in chat like one made there, so that everybody can follow. */
-export const placeByPage: Handler<PlaceOrder> = {
+export const placeByPage = {
   needs(world, { who, word }) {
     const needed = needWatch(world, keyOf(who))
     const reward = rewardByWord(world, word)
@@ -45,7 +45,7 @@ export const placeByPage: Handler<PlaceOrder> = {
     if (reward.settings.say) say(world, { topic: 'store', to: null, text: boughtInWords(world, bought.value) })
     return ok({ order: order.id, status: order.status, price: order.price, balance, coded: order.code !== null })
   },
-}
+} satisfies Handler<PlaceOrder>
 
 export interface Unlock {
   readonly kind: 'store.unlock'
@@ -54,7 +54,7 @@ export interface Unlock {
 }
 
 /** Somebody says a secret word on the page: every reward that it opens is theirs to see from then on. */
-export const unlockRewards: Handler<Unlock> = {
+export const unlockRewards = {
   needs(world, { who }) {
     const needed = needWatch(world, keyOf(who))
     const viewer = needed.every((need) => world.rows.has(need)) ? findViewer(world, keyOf(who)) : undefined
@@ -69,4 +69,4 @@ export const unlockRewards: Handler<Unlock> = {
     world.fact('store.changed', `viewer:${viewer.id}`, {})
     return ok({ unlocked: opened.map(({ settings }) => settings.name) })
   },
-}
+} satisfies Handler<Unlock>

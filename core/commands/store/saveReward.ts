@@ -16,7 +16,7 @@ export interface SaveReward {
 }
 
 /** Makes or changes a reward. What is answered is what is live from that moment. */
-export const saveReward: Handler<SaveReward> = {
+export const saveReward = {
   decide(world, { reward: id, settings }) {
     const known = id === null ? undefined : rewardOf(world, id)
     if (id !== null && known === undefined)
@@ -32,7 +32,7 @@ export const saveReward: Handler<SaveReward> = {
     world.fact('store.changed', 'everyone', { reward: row.id })
     return ok({ reward: row.id, settings: row.settings })
   },
-}
+} satisfies Handler<SaveReward>
 
 /** Whether a reward's words, limits, alert and steps can be. The refusal says what to change. */
 function checkReward(world: World, id: number | null, settings: RewardSettings): Result<true> {

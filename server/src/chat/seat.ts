@@ -1,9 +1,10 @@
 import { readFileSync } from 'node:fs'
 import pg from 'pg'
 import type { Logger } from 'pino'
+import type { LineAnswer } from '#core/commands'
 import { keyOf } from '#core/people'
 import { voiceSetting } from '#core/voice'
-import type { Answer, Result } from '#core/world'
+import type { Result } from '#core/world'
 import type { ChannelHead, Channels } from '../channels.ts'
 import type { Config } from '../config.ts'
 import type { Reader } from '../database/index.ts'
@@ -43,7 +44,7 @@ export class ChatSeat {
     readonly answered: (
       channel: number,
       key: string,
-      result: Result<Answer>,
+      result: Result<LineAnswer>,
       ms: number,
     ) => Promise<void> = async () => {},
   ) {
@@ -137,9 +138,9 @@ export class ChatSeat {
       submit: async (key, intent) => {
         const began = performance.now()
         if (!quota.takes(intent)) return
-        const from = intent.kind === 'chat.line' ? `chat/${keyOf(intent.who)}` : undefined
-        const result = await this.channels.submit(channel, key, intent, from)
-        if (intent.kind === 'chat.line') await this.answered(channel, key, result, performance.now() - began)
+        if (intent.kind !== 'chat.line') return void (await this.channels.submit(channel, key, intent))
+        const result = await this.channels.submit(channel, key, intent, `chat/${keyOf(intent.who)}`)
+        await this.answered(channel, key, result, performance.now() - began)
       },
       issuer: this.issuer,
       privately: (viewer, code) => forOne(this.db, channel, viewer, code),

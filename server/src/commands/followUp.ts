@@ -1,6 +1,6 @@
-import type { FollowUp } from '#core/commands'
+import type { Followed, LineAnswer } from '#core/commands'
 import { type Currency, digits, durationInWords, inWords } from '#core/currency'
-import type { Answer, Result } from '#core/world'
+import type { Result } from '#core/world'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { adjustMany, linkByCode, presentIds } from '../people/index.ts'
@@ -9,8 +9,6 @@ import { currencyOf } from '../settings/index.ts'
 
 /** How many of a list are told in chat: what fits into a line. */
 const TOLD = 5
-
-type Followed = FollowUp & { readonly to: string | null }
 
 /**
  * Does what a line of chat asked for and the rules could not do with the rows of one person: lists over everybody, and
@@ -22,9 +20,9 @@ export async function followUp(
   channels: Channels,
   channel: number,
   key: string,
-  result: Result<Answer>,
+  result: Result<LineAnswer>,
 ): Promise<void> {
-  const follow = result.ok ? (result.value.follow as Followed | undefined) : undefined
+  const follow = result.ok ? result.value.follow : undefined
   if (follow === undefined) return
   const currency = await currencyOf(db, channel)
   const text =

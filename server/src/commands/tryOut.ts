@@ -1,12 +1,12 @@
-import { type CommandSettings, type ContinueRun, commands } from '#core/commands'
-import { decide, type Intent } from '#core/engine'
+import { type CommandSettings, type ContinueRun, commands, type PlaceOrder, type UseCommand } from '#core/commands'
+import { type AnswerTo, decide, type Intent } from '#core/engine'
 import { seedSetting } from '#core/fairness'
 import { accounts } from '#core/ledger'
 import { viewers } from '#core/people'
 import { writeSetting } from '#core/settings'
 import { latestShow, showOnAir, shows } from '#core/show'
 import { type RewardSettings, rewards } from '#core/store'
-import { type TriggerSettings, triggers } from '#core/triggers'
+import { type RunTrigger, type TriggerSettings, triggers } from '#core/triggers'
 import type { Refusal, Timer, World } from '#core/world'
 import type { Client, Pool } from '../database/index.ts'
 import { newSeed } from '../fairness/index.ts'
@@ -44,6 +44,9 @@ export interface Trial {
   readonly onAir?: boolean | undefined
 }
 
+/** What is tried, and how it goes on after a wait. */
+type Tries = UseCommand | PlaceOrder | RunTrigger | ContinueRun
+
 const MOST_WAITS = 25
 
 /** Tries something on a copy of the channel: the same rules on the same rows, and nothing of it is written. */
@@ -51,10 +54,10 @@ export const tryOut = (pool: Pool, channel: number, at: number, trial: Trial): P
   onCopy(pool, channel, (client, world) => play(client, channel, world, at, trial))
 
 async function play(client: Client, channel: number, world: World, at: number, trial: Trial): Promise<Tried> {
-  const hand = async (intent: Intent, now: number) => {
+  const hand = async <I extends Intent>(intent: I, now: number) => {
     const sent = { ...intent, ...envelope(`trial/${now}`, now) }
     await loadNeeds(client, channel, world, [sent])
-    return decide(world, sent)
+    return decide<I>(world, sent)
   }
   if ('madeUp' in trial.as) await hand({ kind: 'presence.arrived', who: madeUpWho(trial.as.madeUp) }, at)
   world.begin(envelope('trial', at))
@@ -82,9 +85,9 @@ const continues = (timer: Timer): timer is Timer & { readonly intent: ContinueRu
   'intent' in timer && timer.intent.kind === 'run.continue'
 
 /** The refusal within an answer: a run that was refused is an answer, too. */
-function refusalIn(answer: Readonly<Record<string, unknown>>): Refusal | null {
-  const used = answer.used as { refusal?: Refusal } | undefined
-  return used?.refusal ?? (answer.refusal as Refusal | undefined) ?? null
+function refusalIn(answer: AnswerTo<Tries>): Refusal | null {
+  if ('used' in answer) return answer.used.refusal ?? null
+  return ('refusal' in answer ? answer.refusal : undefined) ?? null
 }
 
 const madeUpWho = (madeUp: MadeUp) => ({
@@ -130,7 +133,7 @@ function setAir(world: World, onAir: boolean): void {
 }
 
 /** Puts what is tried in place, as if it had been saved and switched on. @returns The intent that sets it off. */
-function intentOf(world: World, { what }: Trial, viewer: number): Intent {
+function intentOf(world: World, { what }: Trial, viewer: number): Tries {
   const id = what.id ?? world.nextId()
   if (what.kind === 'reward') {
     const known = world.get(rewards, id)

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto'
 import type { Static } from '@sinclair/typebox'
+import type { AnswerTo } from '#core/engine'
 import { CloudEvent, EVENT_DATA, isEventKind, type ReceiveEvent } from '#core/events'
-import type { Answer } from '#core/world'
 import type { ChannelHead, Channels } from '../channels.ts'
 import { answered, bodyCheck, Problem, problem } from '../http/index.ts'
 import { bugSentence, IntentBug } from '../writer/index.ts'
@@ -11,6 +11,9 @@ import type { EventSecrets } from './secrets.ts'
 
 /** How far a delivery's time may be from ours, either way (seconds), as Standard Webhooks advises. */
 const TOLERANCE_SECONDS = 300
+
+/** What became of an event. */
+type Taken = AnswerTo<ReceiveEvent>
 
 /** Takes events from outside: CloudEvents, signed per Standard Webhooks. */
 export class EventDoor {
@@ -35,7 +38,7 @@ export class EventDoor {
    * @throws A problem that says what to change; the desk's log shows it, too. Of a batch, if it holds any that is refused:
    * its `data.events` has the answer to each.
    */
-  async receive(channel: ChannelHead, delivery: Delivery): Promise<Answer> {
+  async receive(channel: ChannelHead, delivery: Delivery): Promise<Taken | { readonly events: readonly Taken[] }> {
     const kinds = await this.#signer(channel, delivery)
     try {
       const { events, batch } = eventsOf(delivery)
@@ -47,31 +50,38 @@ export class EventDoor {
     }
   }
 
-  async #take(channel: ChannelHead, given: unknown, kinds: readonly string[] | null): Promise<Answer> {
+  async #take(channel: ChannelHead, given: unknown, kinds: readonly string[] | null): Promise<Taken> {
     const event = this.#checked(given, kinds)
     const key = createHash('sha256').update(`${event.source}\0${event.id}`).digest('base64url')
     return answered(await this.channels.submit(channel.id, `event/${key}`, this.#intent(event)))
   }
 
-  async #takeAll(channel: ChannelHead, given: readonly unknown[], kinds: readonly string[] | null): Promise<Answer> {
-    const events: Record<string, unknown>[] = []
+  async #takeAll(
+    channel: ChannelHead,
+    given: readonly unknown[],
+    kinds: readonly string[] | null,
+  ): Promise<{ readonly events: readonly Taken[] }> {
+    const events: Taken[] = []
+    const answers: object[] = []
     let refused: Problem | undefined
     for (const one of given) {
       try {
-        events.push({ ...(await this.#take(channel, one, kinds)) })
+        const taken = await this.#take(channel, one, kinds)
+        events.push(taken)
+        answers.push(taken)
       } catch (fault) {
         // A bug in one event must not keep those behind it out for ever.
         const told = fault instanceof IntentBug ? problem('internal', bugSentence(fault.id)) : fault
         if (!(told instanceof Problem)) throw fault
         refused ??= told
-        events.push({ code: told.code, detail: told.detail })
+        answers.push({ code: told.code, detail: told.detail })
       }
     }
-    if (refused === undefined) return { events } as unknown as Answer
+    if (refused === undefined) return { events }
     throw new Problem(
       'batch_refused',
-      `Event ${events.findIndex((one) => 'code' in one) + 1} of ${events.length} is refused: ${refused.detail} Those that are in order were taken.`,
-      { events } as never,
+      `Event ${answers.findIndex((one) => 'code' in one) + 1} of ${answers.length} is refused: ${refused.detail} Those that are in order were taken.`,
+      { events: answers } as never,
     )
   }
 

@@ -15,7 +15,7 @@ async function evening() {
   const parts = await testServer()
   const { submit, richViewer, signedIn, call, pool } = parts
   let count = 0
-  const send = async (intent: Intent) => {
+  const send = async <I extends Intent>(intent: I) => {
     const result = await submit(`evening/${++count}`, intent)
     if (!result.ok) throw new Error(result.refusal.sentence)
     return result.value
@@ -25,7 +25,7 @@ async function evening() {
   for (const name of NAMES) await richViewer(name, 500)
   const settings = { ...LAMP, suspenseSeconds: 30, thisShow: false }
   const started = await send({ kind: 'raffle.start', settings, opens: { of: 'now' }, setup: null, by: 'wanda' })
-  const raffle = Number(started.raffle)
+  const raffle = started.raffle
   const say = (name: string, text: string) =>
     send({ kind: 'chat.line', who: { account: name, name }, text, privately: false })
   const [desk, viewer] = [await signedIn('desk', 'wanda'), await signedIn('viewer', 'pia')]

@@ -45,7 +45,7 @@ describe('a live feed', () => {
   test('of an overlay ends when its address is replaced or the overlay is deleted', async () => {
     const { web, submit } = await testServer()
     const made = await submit('o', { kind: 'screen.add', name: 'Main', secret: 'first-secret' })
-    const overlay = made.ok ? Number(made.value.overlay) : 0
+    const overlay = made.ok ? made.value.overlay : 0
     const first = await listen(`${web}/api/overlays/first-secret/feed`)
     await submit('renew', { kind: 'screen.renew', overlay, secret: 'second-secret' })
     await first.ended

@@ -1,7 +1,7 @@
 import type { Static, TSchema } from '@sinclair/typebox'
 import { Ajv, type ValidateFunction } from 'ajv'
 import { StepSchema } from '#core/steps'
-import type { Answer, Result } from '#core/world'
+import type { Result } from '#core/world'
 import type { ChannelHead } from '../channels.ts'
 import type { Asked, Asks } from './asked.ts'
 import { Problem, problemOfRefusal } from './problems.ts'
@@ -82,7 +82,7 @@ export function route<S extends TSchema, A extends Asks = Record<never, never>>(
 }
 
 /** The answer of an intent, or its refusal as a problem. */
-export function answered(result: Result<Answer>): Answer {
+export function answered<A>(result: Result<A>): A {
   if (!result.ok) throw problemOfRefusal(result.refusal)
   return result.value
 }

@@ -1,4 +1,4 @@
-import { type TSchema, Type } from '@sinclair/typebox'
+import { type Static, type TSchema, Type } from '@sinclair/typebox'
 import type { Intent } from '#core/engine'
 import { closed } from '#core/schema'
 import type { Channels } from '../channels.ts'
@@ -6,25 +6,28 @@ import { idOf } from './figures.ts'
 import { answered, type Call, type Route, route } from './routes.ts'
 
 /** Something that the desk makes, changes, switches and takes away: its address, its schema, and its intents. */
-export interface Saved {
+export interface Saved<S extends TSchema, I extends Intent, T extends Intent, R extends Intent> {
   /** Below /desk/, in the plural. */
   readonly path: string
   /** "a command", for the API's own description. */
   readonly what: string
-  readonly body: TSchema
+  readonly body: S
   /** @param id - Null: a new one. */
-  readonly save: (id: number | null, settings: never) => Intent
+  readonly save: (id: number | null, settings: Static<S>) => I
   /** Left out: it cannot be switched. */
-  readonly turn?: (id: number, on: boolean) => Intent
-  readonly remove: (id: number) => Intent
+  readonly turn?: (id: number, on: boolean) => T
+  readonly remove: (id: number) => R
   /** How taking it away is called in the address. */
   readonly removing: string
 }
 
 /** The addresses of something that is saved whole: what is answered is what is live. */
-export function savedRoutes(channels: Channels, { path, what, body, save, turn, remove, removing }: Saved): Route[] {
+export function savedRoutes<S extends TSchema, I extends Intent, T extends Intent, R extends Intent>(
+  channels: Channels,
+  { path, what, body, save, turn, remove, removing }: Saved<S, I, T, R>,
+): Route[] {
   const one = `/desk/${path}/:id`
-  const hand = async ({ channel, key }: Call<unknown>, intent: Intent) =>
+  const hand = async <H extends Intent>({ channel, key }: Call<unknown>, intent: H) =>
     answered(await channels.submit(channel.id, key, intent))
   const common = { allowed: 'streamer' } as const
   const routes = [
@@ -34,7 +37,7 @@ export function savedRoutes(channels: Channels, { path, what, body, save, turn, 
       path: `/desk/${path}`,
       does: `Make ${what}`,
       body,
-      handle: (call) => hand(call, save(null, call.body as never)),
+      handle: (call) => hand(call, save(null, call.body)),
     }),
     route({
       ...common,
@@ -42,7 +45,7 @@ export function savedRoutes(channels: Channels, { path, what, body, save, turn, 
       path: one,
       does: `Change ${what}`,
       body,
-      handle: (call) => hand(call, save(idOf(call.param('id')), call.body as never)),
+      handle: (call) => hand(call, save(idOf(call.param('id')), call.body)),
     }),
     route({
       ...common,

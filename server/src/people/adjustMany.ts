@@ -1,5 +1,5 @@
+import type { AnswerTo } from '#core/engine'
 import { type AdjustBalances, MOST_ADJUSTED } from '#core/people'
-import type { Answer } from '#core/world'
 import type { Channels } from '../channels.ts'
 import { answered } from '../http/index.ts'
 
@@ -23,16 +23,16 @@ export async function adjustMany(
   ids: readonly number[],
   correction: Omit<AdjustBalances, 'kind' | 'viewers'>,
 ): Promise<Adjusted> {
-  const done: Answer[] = []
+  const done: AnswerTo<AdjustBalances>[] = []
   for (let i = 0; i < ids.length; i += MOST_ADJUSTED) {
     const viewers = ids.slice(i, i + MOST_ADJUSTED)
     done.push(
       answered(await channels.submit(channel, `${key}/${i}`, { kind: 'people.adjust', viewers, ...correction })),
     )
   }
-  const sum = (name: string) => done.reduce((all, answer) => all + Number(answer[name]), 0)
+  const sum = (name: 'asked' | 'changed' | 'total') => done.reduce((all, answer) => all + answer[name], 0)
   return {
-    adjustments: done.map(({ adjustment }) => Number(adjustment)),
+    adjustments: done.map(({ adjustment }) => adjustment),
     asked: sum('asked'),
     changed: sum('changed'),
     total: sum('total'),

@@ -1,9 +1,9 @@
 import { Type } from '@sinclair/typebox'
 import { and, count, eq, sql } from 'drizzle-orm'
 import { showPeriod, uncountedSeconds } from '#core/earning'
-import { MOST_ADJUSTED } from '#core/people'
+import type { AnswerTo } from '#core/engine'
+import { MOST_ADJUSTED, type UndoAdjustment } from '#core/people'
 import { closed } from '#core/schema'
-import type { Answer } from '#core/world'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { answered, before, choice, idOf, problem, type Route, route, text } from '../http/index.ts'
@@ -90,12 +90,12 @@ function correctionRoutes(db: Reader, channels: Channels): Route[] {
       allowed: 'streamer',
       body: Undo,
       handle: async ({ channel, caller, key, body }) => {
-        const done: Answer[] = []
+        const done: AnswerTo<UndoAdjustment>[] = []
         for (const adjustment of body.adjustments) {
           const intent = { kind: 'people.undo', adjustment, by: caller.account } as const
           done.push(answered(await channels.submit(channel.id, `${key}/${adjustment}`, intent)))
         }
-        const owing = done.flatMap((one) => one.owing as { viewer: string; owed: number }[])
+        const owing = done.flatMap((one) => one.owing)
         return { changed: sumOf(done, 'changed'), total: sumOf(done, 'total'), owed: sumOf(done, 'owed'), owing }
       },
     }),
@@ -108,8 +108,8 @@ async function idsMeant(db: Reader, channel: number, viewers: readonly number[] 
   return idsOf(db, channel, { name: '', present: false, shown: 'listed', standing: viewers, now })
 }
 
-const sumOf = (answers: readonly Answer[], name: string): number =>
-  answers.reduce((sum, answer) => sum + Number(answer[name]), 0)
+const sumOf = (answers: readonly AnswerTo<UndoAdjustment>[], name: 'changed' | 'total' | 'owed'): number =>
+  answers.reduce((sum, answer) => sum + answer[name], 0)
 
 function lookRoutes(db: Reader, { clock }: Channels): Route[] {
   return [

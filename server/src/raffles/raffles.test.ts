@@ -17,10 +17,10 @@ import { startOn, testServer } from '../testing/server.ts'
 
 const NAMES = ['pia', 'jo', 'sol', 'newt', 'umbra']
 const SEED = { kind: 'fairness.seed', seed: '5a'.repeat(32), first: true } as const
-const starts = (settings: Partial<RaffleSettings> = {}): Intent => ({
-  kind: 'raffle.start',
+const starts = (settings: Partial<RaffleSettings> = {}) => ({
+  kind: 'raffle.start' as const,
   settings: { ...LAMP, ...settings },
-  opens: { of: 'now' },
+  opens: { of: 'now' as const },
   setup: null,
   by: 'wanda',
 })
@@ -72,7 +72,7 @@ test('raffles come to the same through the writer, in batches of chance size, as
     const made: number[] = []
     const start = (settings: Partial<RaffleSettings>) => {
       const result = hand(starts(settings))
-      if (result.ok) made.push(Number(result.value.raffle))
+      if (result.ok) made.push(result.value.raffle)
     }
     hand(SEED)
     for (const name of NAMES) hand({ kind: 'presence.arrived', who: { account: name, name } })
@@ -327,7 +327,7 @@ test('a winner of a share speaks up at a server that has loaded nothing yet, and
     claimSeconds: 600,
   } as const
   const started = await submit('start', starts(share))
-  const raffle = started.ok ? Number(started.value.raffle) : 0
+  const raffle = started.ok ? started.value.raffle : 0
   const says = (text: string): Intent => ({
     kind: 'chat.line',
     who: { account: 'pia', name: 'pia' },

@@ -67,7 +67,7 @@ describe('ranks at the desk', () => {
       settings: { name: 'Crew', keep: false, rules: { ...NO_RULES, shows: { least: 1, of: 3 } } },
     })
     const started = await submit('start', { kind: 'show.start', title: 'Test' })
-    const show = started.ok ? Number(started.value.show) : 0
+    const show = started.ok ? started.value.show : 0
     // As if they had been here for a quarter of an hour.
     await goBack(900)
     await tick(channels, channel, show, 'one')

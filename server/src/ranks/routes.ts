@@ -36,7 +36,7 @@ function deskRoutes(db: Reader, channels: Channels): Route[] {
       body: RankPlan,
       handle: async ({ channel, body }) => {
         const checked = checkRanks(body)
-        if (!checked.ok) return answered(checked)
+        answered(checked)
         const live = await settingOf(db, channel.id, ranksSetting)
         return rankMoves(db, channel.id, live, body, channels.clock())
       },

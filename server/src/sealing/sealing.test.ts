@@ -90,7 +90,7 @@ async function channelWithSecrets() {
     reward: null,
     settings: { ...PLAIN_REWARD, name: 'Guide', word: 'guide', kind: 'code' },
   })
-  const reward = codes.ok ? Number(codes.value.reward) : 0
+  const reward = codes.ok ? codes.value.reward : 0
   await call('POST', `/desk/rewards/${reward}/codes`, { codes: ['CODE-ONE-MARK', 'CODE-TWO-MARK'] })
   const posted = await submit('posted', {
     kind: 'store.save',

@@ -1,5 +1,4 @@
 import { Type } from '@sinclair/typebox'
-import type { Intent } from '#core/engine'
 import { closed } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
@@ -80,17 +79,17 @@ export function orderRoutes(db: Reader, channels: Channels): Route[] {
 const DOES = ['done', 'give-back', 'reopen', 'take', 'leave'] as const
 type Does = (typeof DOES)[number]
 
-function intentOf(does: Does, order: number, by: string, message?: string): Intent {
+function intentOf(does: Does, order: number, by: string, message?: string) {
   switch (does) {
     case 'done':
-      return { kind: 'store.done', order, by, ...(message !== undefined && { message }) }
+      return { kind: 'store.done', order, by, ...(message !== undefined && { message }) } as const
     case 'give-back':
-      return { kind: 'store.giveBack', order, by }
+      return { kind: 'store.giveBack', order, by } as const
     case 'reopen':
-      return { kind: 'store.reopen', order, by }
+      return { kind: 'store.reopen', order, by } as const
     case 'take':
     case 'leave':
-      return { kind: 'store.take', order, by, take: does === 'take' }
+      return { kind: 'store.take', order, by, take: does === 'take' } as const
   }
 }
 

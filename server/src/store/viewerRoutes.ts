@@ -79,7 +79,7 @@ export function viewerRoutes(db: Reader, channels: Channels): Route[] {
   ]
 }
 
-async function ownView(db: Reader, { channel, caller }: Call<unknown>): Promise<object> {
+async function ownView(db: Reader, { channel, caller }: Call<unknown>) {
   const viewer = await viewerByAccount(db, channel.id, caller.account)
   if (viewer === undefined) return { name: caller.name, balance: 0, present: false, watchedSeconds: 0, orders: [] }
   const { id, name, balance, present, watchedSeconds } = viewer

@@ -63,7 +63,7 @@ const wordsRoute = (channels: Channels): Route =>
     allowed: 'streamer',
     body: Type.Object({ commands: Type.Array(CommandSettings, { maxItems: MOST_WORDS }) }, closed),
     handle: async ({ channel, key, body }) => {
-      const made: unknown[] = []
+      const made: number[] = []
       for (const [i, settings] of body.commands.entries()) {
         const intent = { kind: 'command.save', command: null, settings } as const
         made.push(answered(await channels.submit(channel.id, `${key}/${i}`, intent)).command)

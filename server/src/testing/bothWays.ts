@@ -16,7 +16,7 @@ export async function bothWays(pool: Pool, slug: string, plan: Partial<EarningPl
   const durable = writerFor(pool, channel)
   const setUp: Intent[] = [{ kind: 'channel.setUp', currency: CURRENCY, plan }, ...memory.rewards()]
   const intents = setUp.map((intent): [Intent, number] => [intent, memory.now])
-  const hand = (intent: Intent) => {
+  const hand = <I extends Intent>(intent: I) => {
     const key = `k${intents.length}`
     intents.push([intent, memory.now])
     return memory.send(intent, memory.now, entropyOf(key))

@@ -1,8 +1,8 @@
 import { randomBytes } from 'node:crypto'
 import pg from 'pg'
 import { inject, onTestFinished } from 'vitest'
-import type { Intent } from '#core/engine'
-import type { Fact } from '#core/world'
+import type { AnswerTo, Intent } from '#core/engine'
+import type { Fact, Result } from '#core/world'
 import { entropyOf } from '../../../core/testing/channel.ts'
 import { connect, connectWriter, type Pool } from '../database/index.ts'
 import { ChannelWriter, type IntentBug } from '../writer/index.ts'
@@ -36,7 +36,7 @@ export interface TestWriter {
   /** What failed by a bug, each told once. */
   readonly bugs: IntentBug[]
   /** Hands in an intent under a key, at a time (seconds). */
-  readonly send: (key: string, intent: Intent, at?: number) => ReturnType<ChannelWriter['submit']>
+  readonly send: <I extends Intent>(key: string, intent: I, at?: number) => Promise<Result<AnswerTo<I>>>
 }
 
 export const PLAN = { intervalSeconds: 60, base: 10, cap: null }
@@ -60,8 +60,8 @@ export function writerFor({ options }: Pool, channel: number): TestWriter {
     onFacts: (more) => facts.push(...more),
     onBug: (bug) => bugs.push(bug),
   })
-  const send = (key: string, intent: Intent, at = 1_000_000) =>
-    writer.submit({ ...intent, key, at, entropy: entropyOf(key) })
+  const send = <I extends Intent>(key: string, intent: I, at = 1_000_000) =>
+    writer.submit<I>({ ...intent, key, at, entropy: entropyOf(key) })
   return { writer, facts, bugs, send }
 }
 

@@ -1,5 +1,6 @@
 import { createHash, randomUUID } from 'node:crypto'
 import { onTestFinished } from 'vitest'
+import type { Intent } from '#core/engine'
 import { NAMING, WHISTLE } from '../../../core/testing/channel.ts'
 import { readConfig } from '../config.ts'
 import type { Pool } from '../database/index.ts'
@@ -48,8 +49,7 @@ export async function testServer(environment: Record<string, string> = {}) {
   await addChannel(pool, 'other')
   const { web, server } = await startOn(url, environment)
   onTestFinished(() => server.stop())
-  const submit = (key: string, intent: Parameters<typeof server.channels.submit>[2]) =>
-    server.channels.submit(channel, key, intent)
+  const submit = <I extends Intent>(key: string, intent: I) => server.channels.submit(channel, key, intent)
   await submit('setup', { kind: 'channel.setUp', currency: CURRENCY, plan: PLAN })
   await submit('r1', { kind: 'store.save', reward: null, settings: WHISTLE })
   await submit('r2', { kind: 'store.save', reward: null, settings: NAMING })

@@ -52,7 +52,7 @@ const MISSED: Act[] = [...AIR, { kind: 'out', who: 'pia' }, ...AIR, { kind: 'in'
 function play(memory: TestChannel, acts: readonly Act[]): [Intent, number][] {
   const intents: [Intent, number][] = []
   let show: number | undefined
-  const send = (intent: Intent) => {
+  const send = <I extends Intent>(intent: I) => {
     const result = memory.send(intent)
     intents.push([intent, memory.now])
     return result
@@ -74,7 +74,7 @@ function play(memory: TestChannel, acts: readonly Act[]): [Intent, number][] {
       send({ kind: 'people.keep', viewer: memory.viewer(step.who).id, follower: step.follower, tier: step.tier })
     else if (show === undefined) {
       const started = send({ kind: 'show.start', title: 'Test' })
-      show = started.ok ? Number(started.value.show) : undefined
+      show = started.ok ? started.value.show : undefined
     } else {
       send({ kind: 'show.end' })
       pay()
@@ -149,11 +149,7 @@ async function channelWithTwo() {
     )
     await one.send(`out-${i}`, { kind: 'presence.left', account: name }, at + 600)
     await one.send(`end-${i}`, { kind: 'show.end' }, at + 600)
-    await one.send(
-      `settled-${i}`,
-      { kind: 'show.settled', show: started.ok ? Number(started.value.show) : 0 },
-      at + 600,
-    )
+    await one.send(`settled-${i}`, { kind: 'show.settled', show: started.ok ? started.value.show : 0 }, at + 600)
   }
   const found = await pool.query('select id, account from viewer where channel = $1 order by id', [channel])
   const [pia, too] = found.rows.map(({ id }) => id as number)
@@ -188,7 +184,7 @@ describe('a person', () => {
     const who = { account: 'pia_too', name: 'pia_too' }
     const bought = await one.send('buy', { kind: 'store.buy', who, word: 'name-it', text: 'Lamp' }, 1_150_000)
     await one.send('merge', { kind: 'people.merge', from: too, into: pia }, 1_200_000)
-    const order = bought.ok ? Number(bought.value.order) : 0
+    const order = bought.ok ? bought.value.order : 0
     expect(await one.send('back', { kind: 'store.giveBack', order, by: 'wanda' }, 1_200_000)).toMatchObject({
       ok: true,
     })

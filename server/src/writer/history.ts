@@ -1,4 +1,3 @@
-import type { Answer, Result } from '#core/world'
 import type { Client } from '../database/index.ts'
 import { forget } from './forget.ts'
 import type { Sent } from './sent.ts'
@@ -6,13 +5,8 @@ import type { Sent } from './sent.ts'
 type Of<K extends Sent['kind']> = Extract<Sent, { kind: K }>
 
 /** Does to a person's history what has been decided about them, in the same transaction. */
-export async function changeHistory(
-  client: Client,
-  channel: number,
-  intent: Sent,
-  result: Result<Answer> | undefined,
-): Promise<void> {
-  if (!result?.ok) return
+export async function changeHistory(client: Client, channel: number, intent: Sent, done: boolean): Promise<void> {
+  if (!done) return
   if (intent.kind === 'people.merge') await mergeHistory(client, channel, intent)
   if (intent.kind === 'people.forget') await forget(client, channel, intent)
 }

@@ -1,5 +1,9 @@
 import type { Intent } from '#core/engine'
 import type { Envelope } from '#core/world'
 
+interface InEnvelope extends Envelope {
+  readonly sentWith?: string
+}
+
 /** An intent in its envelope, as it is handed in. */
-export type Sent = Intent & Envelope & { readonly sentWith?: string }
+export type Sent<I extends Intent = Intent> = I & InEnvelope

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
+import type { ChatLine } from '#core/commands'
 import type { Intent } from '#core/engine'
 import { tallies } from '#core/tallies'
 import { ARSENAL_WORDS, arsenal } from '../../../core/testing/arsenal.ts'
@@ -8,7 +9,7 @@ import { factsAfter } from '../feed/index.ts'
 import { bothWays } from '../testing/bothWays.ts'
 import { addChannel, CURRENCY, PLAN, sumOfAll, type TestWriter, testDatabase, writerFor } from '../testing/database.ts'
 
-const say = (name: string, text: string): Intent => ({
+const say = (name: string, text: string): ChatLine => ({
   kind: 'chat.line',
   who: { account: name, name },
   text,

@@ -1,3 +1,4 @@
+import type { AnswerTo, Intent } from '#core/engine'
 import type { Answer, Fact, Result, World } from '#core/world'
 import type { Client, Pool } from '../database/index.ts'
 import { type Answers, type Decided, decideBatch, type Waiting } from './batch.ts'
@@ -61,12 +62,13 @@ export class ChannelWriter {
    * @throws When the database cannot be written; `IntentBug` when this intent failed; `WriterBusy` when too much waits.
    * Then nothing happened.
    */
-  submit(intent: Sent, from?: string): Promise<Result<Answer>> {
+  submit<I extends Intent>(intent: Sent<I>, from?: string): Promise<Result<AnswerTo<I>>> {
     const answered = new Promise<Result<Answer>>((resolve, reject) =>
       this.#waiting.add({ intent, resolve, reject, from }),
     )
     this.#working ??= this.#work()
-    return answered
+    // A repeat is answered with what was kept of the same intent.
+    return answered as Promise<Result<AnswerTo<I>>>
   }
 
   /** Resolves when all that was handed in has been answered. */
@@ -200,7 +202,8 @@ export class ChannelWriter {
       if (applied !== undefined && decided.answered.length === 0)
         throw new Error('A payment was applied but not decided.')
       if (decided.answered.length > 0) await this.#persist(client, decided)
-      for (const { intent } of applied ?? []) await changeHistory(client, channel, intent, decided.answered[0]?.result)
+      for (const { intent } of applied ?? [])
+        await changeHistory(client, channel, intent, decided.answered[0]?.result.ok === true)
       await client.query('commit')
       client.release()
       this.#world = applied === undefined ? world : undefined
