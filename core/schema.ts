@@ -1,7 +1,13 @@
-import { type TSchema, Type } from '@sinclair/typebox'
+import { type TProperties, type TSchema, Type } from '@sinclair/typebox'
 
 /** For an object that may hold nothing but what is declared. */
 export const closed = { additionalProperties: false }
+
+/** An object of these fields, and no others. */
+export const exactly = <P extends TProperties>(fields: P) => Type.Object(fields, closed)
+
+/** What is answered where there is nothing to say but that it is done. */
+export const Nothing = exactly({})
 
 /** A whole number within bounds, both included. */
 export const whole = (minimum: number, maximum = Number.MAX_SAFE_INTEGER) => Type.Integer({ minimum, maximum })

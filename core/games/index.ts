@@ -55,9 +55,9 @@ export {
   GAMES,
   type Game,
   GameWord,
-  type HeistSite,
+  HeistSite,
   type SettingsOf,
-  type Stakes,
+  Stakes,
   Wagering,
 } from './schema.ts'
 export { type GameVerb, gameSetting, gameWords, settingsOf, wageringSetting, writeGame } from './settings.ts'

@@ -40,7 +40,7 @@ export {
   type Look,
   MOVES,
   OverlaySettings,
-  type Piece,
+  Piece,
   type PieceKind,
   PLACES,
   PLAIN_LOOK,

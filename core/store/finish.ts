@@ -164,7 +164,7 @@ function again(
   order: OrderRow,
   status: 'waiting' | 'back',
   by: string,
-): { order: number; status: string } {
+): { order: number; status: 'waiting' | 'back' } {
   world.put(orders, { ...order, status, endedAt: null, endedBy: null })
   tell(world, order, status, by)
   return { order: order.id, status }

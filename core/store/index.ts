@@ -3,7 +3,7 @@ export { rewardFault, rewardHints } from './faults.ts'
 export { giveBack, needOrder } from './finish.ts'
 export { storeHandlers } from './handlers.ts'
 export { type Buying, changesAt, leftOf, restInWords, whyNot } from './limits.ts'
-export { addresses, type OrderRow, type OrderStatus, orders } from './orders.ts'
+export { addresses, ORDER_STATUSES, type OrderRow, type OrderStatus, orders } from './orders.ts'
 export { buyingOf, giveCode, orderFields, placeOrder } from './place.ts'
 export {
   couldBuy,
@@ -33,7 +33,7 @@ export {
   soldOf,
   solds,
 } from './rewards.ts'
-export { type Asks, KINDS, MAX_TEXT, PLAIN_REWARD, type RewardKind, RewardSettings } from './schema.ts'
+export { Asks, KINDS, MAX_TEXT, PLAIN_REWARD, type RewardKind, RewardSettings } from './schema.ts'
 export { limitsInWords, rewardInWords } from './sentences.ts'
 export {
   type AddCodes,

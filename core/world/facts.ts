@@ -24,7 +24,8 @@ export interface Facts {}
 
 export type FactKind = keyof Facts
 
-type Unchangeable<T> = T extends readonly (infer _)[]
+/** The same, to be read only. */
+export type Unchangeable<T> = T extends readonly (infer _)[]
   ? { readonly [I in keyof T]: Unchangeable<T[I]> }
   : T extends object
     ? { readonly [K in keyof T]: Unchangeable<T[K]> }

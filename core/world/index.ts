@@ -8,6 +8,7 @@ export {
   fact,
   type KindFor,
   type Listener,
+  type Unchangeable,
 } from './facts.ts'
 export type { Answer, Handler } from './handler.ts'
 export type { DeclaredMoment, Figure, Moment, MomentFigures, MomentKind, Moments } from './moments.ts'

@@ -94,6 +94,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       CHAT_ACCOUNTS: 'sign-in',
       // Everybody who plays along is at one address here.
       REQUESTS_PER_10S: '3000',
+      CHECK_ANSWERS: 'yes',
       PLATFORM_ANSWERS_URL: `${standin}/api/redemptions`,
       LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
     })

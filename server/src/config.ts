@@ -40,6 +40,8 @@ const Environment = Type.Object({
   REQUESTS_PER_10S: Type.String({ pattern: '^[1-9][0-9]{0,8}$', default: '300' }),
   CHAT_LINES_PER_10S: Type.String({ pattern: '^[1-9][0-9]{0,9}$', default: '30' }),
   FEEDS_PER_ADDRESS: Type.String({ pattern: '^[1-9][0-9]{0,5}$', default: '60' }),
+  /** For developers: `yes` holds every answer against what its route declares. */
+  CHECK_ANSWERS: Type.String({ pattern: '^(yes|no)$', default: 'no' }),
   METRICS_TOKEN: Type.String({ pattern: '^(.{16,})?$', default: '' }),
   LOG_LEVEL: Type.String({ pattern: '^(trace|debug|info|warn|error|silent)$', default: 'info' }),
 })

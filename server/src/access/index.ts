@@ -1,2 +1,3 @@
+export { WhoNames } from './answers.ts'
 export { whoNames } from './names.ts'
 export { accessWorld } from './world.ts'

@@ -1,5 +1,5 @@
 export { parseChatAddress } from './address.ts'
+export { ChatState } from './answers.ts'
 export { ChatConnector, type ConnectorOptions } from './connector.ts'
 export { ChatSeat } from './seat.ts'
 export { SeatTable } from './seatTable.ts'
-export type { ChatState } from './state.ts'

@@ -10,11 +10,11 @@ import type { Config } from '../config.ts'
 import type { Reader } from '../database/index.ts'
 import { lastFactAt, newestSeq } from '../feed/index.ts'
 import { settingOf } from '../settings/index.ts'
+import type { ChatState } from './answers.ts'
 import { ChatConnector } from './connector.ts'
 import { forOne, ownPage } from './forOne.ts'
 import { ChatQuota } from './quota.ts'
 import type { SeatTable } from './seatTable.ts'
-import type { ChatState } from './state.ts'
 
 /** First half of the advisory lock's key: whoever holds it sits in the channel's chat room. */
 const SEAT_SPACE = 0x52c1

@@ -1,6 +1,6 @@
 import type { Clock } from '../clock.ts'
 import type { Pool } from '../database/index.ts'
-import type { ChatState } from './state.ts'
+import type { ChatState } from './answers.ts'
 
 const NO_SEAT: ChatState = { status: 'off', sentence: 'No chat room is set for this channel.', since: 0, room: null }
 /** The instance in the seat gives a sign of life more often than this; after it, nobody is taken to be in the room. */

@@ -1,13 +1,5 @@
 import { speakable } from './speech.ts'
 
-/** How a channel's chat stands. `since` in seconds; `sentence` says it in plain words. */
-export interface ChatState {
-  readonly status: 'off' | 'connecting' | 'connected' | 'refused'
-  readonly sentence: string
-  readonly since: number
-  readonly room: string | null
-}
-
 const REFUSALS: Readonly<Record<string, (room: string) => string>> = {
   banned_from_channel: (room) => `The bot is banned from ${room}. Lift the ban; it keeps trying.`,
   invite_only_channel: (room) => `${room} lets in only who is invited. Invite the bot; it keeps trying.`,

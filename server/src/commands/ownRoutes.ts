@@ -1,14 +1,27 @@
 import { Type } from '@sinclair/typebox'
 import { CommandSettings, OUTCOMES } from '#core/commands'
-import { closed, Id, orNull } from '#core/schema'
+import { closed, exactly, Id, orNull } from '#core/schema'
 import { RewardSettings } from '#core/store'
 import { TriggerSettings } from '#core/triggers'
 import { REPLIES, TOPICS } from '#core/voice'
 import type { Channels } from '../channels.ts'
 import type { ChatState } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, before, choice, figure, idOf, type Route, route, savedRoutes, text } from '../http/index.ts'
+import {
+  answered,
+  before,
+  choice,
+  figure,
+  hand,
+  idOf,
+  type Route,
+  route,
+  savedRoutes,
+  switchRoute,
+  text,
+} from '../http/index.ts'
 import { timed } from '../runs/index.ts'
+import { DeskCommandsAnswer, DeskRunsAnswer, Tried, Used } from './answers.ts'
 import { liveFields } from './liveFields.ts'
 import { commandsView, runsOf } from './read.ts'
 import { MADE_UP, type Trial, tryOut } from './tryOut.ts'
@@ -73,6 +86,7 @@ function readRoutes(db: Reader, channels: Channels, chat: (channel: number) => P
       method: 'get',
       path: '/desk/commands',
       does: 'Commands, triggers and tallies, and whether each of them works now',
+      answer: DeskCommandsAnswer,
       allowed: 'streamer',
       handle: async ({ channel }) => commandsView(db, channel.id, channels.clock(), await chat(channel.id)),
     }),
@@ -80,6 +94,7 @@ function readRoutes(db: Reader, channels: Channels, chat: (channel: number) => P
       method: 'get',
       path: '/desk/fields',
       does: 'What the fields of texts tell right now, for somebody present',
+      answer: exactly({ values: Type.Record(Type.String(), Type.String()) }),
       allowed: 'streamer',
       handle: async ({ channel }) => ({ values: await liveFields(channels.pool, channel.id, channels.clock()) }),
     }),
@@ -87,6 +102,7 @@ function readRoutes(db: Reader, channels: Channels, chat: (channel: number) => P
       method: 'get',
       path: '/desk/runs',
       does: 'What ran lately, for whom, and what came of it',
+      answer: DeskRunsAnswer,
       asks: {
         outcome: choice('What came of it.', OUTCOMES),
         of: figure('The number of a command or trigger.', { min: 1 }),
@@ -99,16 +115,23 @@ function readRoutes(db: Reader, channels: Channels, chat: (channel: number) => P
   ]
 }
 
-const changeRoutes = (channels: Channels): Route[] =>
-  savedRoutes(channels, {
+const changeRoutes = (channels: Channels): Route[] => [
+  ...savedRoutes({
     path: 'commands',
     what: 'a command',
     body: CommandSettings,
-    save: (command, settings) => ({ kind: 'command.save', command, settings }),
-    turn: (command, on) => ({ kind: 'command.switch', command, on }),
-    remove: (command) => ({ kind: 'command.remove', command }),
+    saved: exactly({ command: Id, settings: CommandSettings }),
+    save: (call, command) => hand(channels, call, { kind: 'command.save', command, settings: call.body }),
+    remove: (call, command) => hand(channels, call, { kind: 'command.remove', command }),
     removing: 'remove',
-  })
+  }),
+  switchRoute({
+    path: 'commands',
+    what: 'a command',
+    answer: exactly({ command: Id, on: Type.Boolean() }),
+    turn: (call, command, on) => hand(channels, call, { kind: 'command.switch', command, on }),
+  }),
+]
 
 function tryRoutes(channels: Channels): Route[] {
   return [
@@ -116,6 +139,7 @@ function tryRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/try',
       does: 'Try a command or trigger on a copy of the channel: nothing is written',
+      answer: Tried,
       allowed: 'streamer',
       body: TryBody,
       handle: async ({ channel, body }) => tryOut(channels.pool, channel.id, channels.clock(), body as Trial),
@@ -124,6 +148,7 @@ function tryRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/commands/:command/use',
       does: 'Use a command for real, as if somebody had said it in the room',
+      answer: exactly({ used: Used }),
       allowed: 'streamer',
       body: Type.Object({ viewer: Id, typed: Typed }, closed),
       handle: async ({ channel, key, body, param }) => {
@@ -140,19 +165,19 @@ function voiceRoutes(channels: Channels): Route[] {
       method: 'put',
       path: '/desk/voice',
       does: 'Mute the bot or let it speak, and say how and of what it speaks',
+      answer: exactly({ muted: Type.Boolean() }),
       allowed: 'streamer',
       body: VoiceBody,
-      handle: async ({ channel, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'chat.voice', voice: body as Record<string, never> })),
+      handle: (call) => hand(channels, call, { kind: 'chat.voice', voice: call.body as Record<string, never> }),
     }),
     route({
       method: 'post',
       path: '/desk/say',
       does: 'Say something in chat as the bot',
+      answer: exactly({ muted: Type.Boolean() }),
       allowed: 'streamer',
       body: Type.Object({ text: Type.String({ minLength: 1, maxLength: 300, pattern: '\\S' }) }, closed),
-      handle: async ({ channel, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'chat.tell', to: null, text: body.text.trim() })),
+      handle: (call) => hand(channels, call, { kind: 'chat.tell', to: null, text: call.body.text.trim() }),
     }),
   ]
 }

@@ -1,7 +1,10 @@
+import { Type } from '@sinclair/typebox'
 import { mayUse, type Who, whoInWords } from '#core/access'
 import { type CommandRow, usageLine, type WordKind, wordsSetting } from '#core/commands'
+import { Currency } from '#core/currency'
 import type { Game, GameVerb } from '#core/games'
 import { handingSetting } from '#core/people'
+import { exactly } from '#core/schema'
 import type { World } from '#core/world'
 import { accessWorld, whoNames } from '../access/index.ts'
 import type { Channels } from '../channels.ts'
@@ -12,6 +15,7 @@ import { viewerByAccount } from '../people/index.ts'
 import { runningRafflesOf } from '../raffles/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { rewardsOf } from '../store/index.ts'
+import { Listed } from './answers.ts'
 import { commandsOf } from './read.ts'
 
 /** What our own words do, for the list. Those for the team are left out. */
@@ -27,23 +31,6 @@ const OWN: readonly { readonly kind: WordKind; readonly does: string; readonly u
   { kind: 'help', does: 'This list, or how a command is called', usage: '(command)' },
 ]
 
-interface Listed {
-  readonly word: string
-  readonly aliases: readonly string[]
-  readonly usage: string
-  readonly does: string
-  readonly group: string
-  readonly who: string
-  readonly cost: number
-  readonly everyoneSeconds: number
-  readonly eachSeconds: number
-  readonly perViewer: number
-  readonly onAir: boolean
-  readonly where: string
-  /** Whether the caller may use it; null: nobody is signed in. */
-  readonly yours: boolean | null
-}
-
 /** The list of commands on the viewer page: made from what there is and is on. */
 export function publicCommandRoutes(db: Reader, channels: Channels): Route[] {
   return [
@@ -51,6 +38,7 @@ export function publicCommandRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/commands',
       does: 'All commands that viewers can use',
+      answer: exactly({ currency: Currency, commands: Type.Array(Listed) }),
       allowed: 'anyone',
       handle: async ({ channel, caller }) => {
         const viewer = caller.account === '' ? undefined : await viewerByAccount(db, channel.id, caller.account)

@@ -2,12 +2,12 @@ import { Type } from '@sinclair/typebox'
 import { ChatWords, wordsSetting } from '#core/commands'
 import { Currency } from '#core/currency'
 import { handingSetting } from '#core/people'
-import { closed } from '#core/schema'
+import { closed, exactly, Nothing } from '#core/schema'
 import { zoneSetting } from '#core/settings'
 import type { Channels } from '../channels.ts'
 import type { ChatState } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, type Route, route } from '../http/index.ts'
+import { hand, type Route, route } from '../http/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { ownCommandRoutes } from './ownRoutes.ts'
 import { publicCommandRoutes } from './publicRoutes.ts'
@@ -38,6 +38,7 @@ function wordRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/words',
       does: 'The currency, the words of chat, passing on, and the time zone',
+      answer: exactly({ currency: Currency, words: ChatWords, handing: Handing, zone: Type.String() }),
       allowed: 'streamer',
       handle: async ({ channel }) => ({
         currency: await currencyOf(db, channel.id),
@@ -50,37 +51,37 @@ function wordRoutes(db: Reader, channels: Channels): Route[] {
       method: 'put',
       path: '/desk/words',
       does: 'Change the words of chat',
+      answer: Nothing,
       allowed: 'streamer',
       body: ChatWords,
-      handle: async ({ channel, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'chat.words', words: body })),
+      handle: (call) => hand(channels, call, { kind: 'chat.words', words: call.body }),
     }),
     route({
       method: 'put',
       path: '/desk/currency',
       does: 'Rename the currency, its words and its reply',
+      answer: Nothing,
       allowed: 'streamer',
       body: Currency,
-      handle: async ({ channel, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'currency.change', currency: body })),
+      handle: (call) => hand(channels, call, { kind: 'currency.change', currency: call.body }),
     }),
     route({
       method: 'put',
       path: '/desk/handing',
       does: 'Let viewers pass currency on, or not',
+      answer: Nothing,
       allowed: 'streamer',
       body: Handing,
-      handle: async ({ channel, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'people.handing', handing: body })),
+      handle: (call) => hand(channels, call, { kind: 'people.handing', handing: call.body }),
     }),
     route({
       method: 'put',
       path: '/desk/zone',
       does: 'Set the channel’s time zone',
+      answer: exactly({ timeZone: Type.String() }),
       allowed: 'streamer',
       body: Type.Object({ timeZone: Type.String({ minLength: 1, maxLength: 60 }) }, closed),
-      handle: async ({ channel, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'channel.zone', timeZone: body.timeZone })),
+      handle: (call) => hand(channels, call, { kind: 'channel.zone', timeZone: call.body.timeZone }),
     }),
   ]
 }

@@ -1,34 +1,11 @@
-import { runs, type StepOutcome } from '#core/commands'
+import { runs } from '#core/commands'
 import { currencySetting } from '#core/currency'
 import { BOOKS, explainTransfer, transfers } from '#core/ledger'
 import { viewers } from '#core/people'
 import { readSetting } from '#core/settings'
 import { orders } from '#core/store'
 import { type Fact, type FactKind, needKey, type Refusal, type World } from '#core/world'
-
-/** What would happen. */
-export interface Tried {
-  readonly outcome: string
-  readonly refusal: Refusal | null
-  readonly steps: readonly StepOutcome[]
-  /** What would be said; `after`: seconds from the beginning. */
-  readonly lines: readonly { readonly to: string | null; readonly text: string; readonly after: number }[]
-  readonly transfers: readonly Moved[]
-  readonly alerts: readonly Readonly<Record<string, unknown>>[]
-  readonly sounds: readonly string[]
-  readonly orders: readonly string[]
-  /** Seconds that it takes, with its waits. */
-  readonly seconds: number
-}
-
-/** What moves in one wallet: below 0 goes out. */
-interface Moved {
-  readonly who: string
-  readonly why: string
-  readonly change: number
-  readonly before: number
-  readonly after: number
-}
+import type { Moved, Tried } from './answers.ts'
 
 const MOST_SHOWN = 50
 

@@ -11,7 +11,8 @@ import type { Refusal, Timer, World } from '#core/world'
 import type { Client, Pool } from '../database/index.ts'
 import { newSeed } from '../fairness/index.ts'
 import { envelope, loadNeeds, onCopy } from '../writer/index.ts'
-import { type Tried, whatHappened } from './tried.ts'
+import type { Tried } from './answers.ts'
+import { whatHappened } from './tried.ts'
 
 export const MADE_UP = ['newcomer', 'follower', 'subscriber', 'moderator'] as const
 export type MadeUp = (typeof MADE_UP)[number]

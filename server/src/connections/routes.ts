@@ -2,12 +2,13 @@ import { randomUUID } from 'node:crypto'
 import { Type } from '@sinclair/typebox'
 import { Webhook } from 'standardwebhooks'
 import { EventKind } from '#core/events'
-import { closed } from '#core/schema'
+import { closed, exactly, Id, Nothing } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { SeatTable } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
 import { type EventDoor, type EventSecrets, lastEvents, lastRefusals } from '../events/index.ts'
-import { answered, idOf, problem, type Route, route } from '../http/index.ts'
+import { hand, idOf, problem, type Route, route } from '../http/index.ts'
+import { DeskConnectionsAnswer, DeskConnectionsEventTestAnswer } from './answers.ts'
 import { tipRoutes, tipsToDecide } from './tipRoutes.ts'
 
 const EVENTS_SHOWN = 30
@@ -32,6 +33,7 @@ export function connectionRoutes(parts: ConnectionParts): Route[] {
       method: 'get',
       path: '/desk/connections',
       does: 'How chat and events are connected',
+      answer: DeskConnectionsAnswer,
       allowed: 'streamer',
       handle: async ({ channel }) => ({
         chat: await seats.stateOf(channel.id),
@@ -46,8 +48,9 @@ export function connectionRoutes(parts: ConnectionParts): Route[] {
       method: 'post',
       path: '/desk/connections/chat-test',
       does: 'Let the bot say a test line',
+      answer: exactly({ muted: Type.Boolean() }),
       allowed: 'streamer',
-      handle: async ({ channel, key }) => answered(await channels.submit(channel.id, key, { kind: 'chat.test' })),
+      handle: (call) => hand(channels, call, { kind: 'chat.test' }),
     }),
     ...secretRoutes(secrets),
     ...tipRoutes(channels),
@@ -70,6 +73,7 @@ function secretRoutes(secrets: EventSecrets): Route[] {
       secret: true,
       fresh: true,
       does: 'Make a secret for signing events',
+      answer: exactly({ id: Id, secret: Type.String() }),
       allowed: 'streamer',
       body: NewSecret,
       handle: async ({ channel, body }) => {
@@ -82,6 +86,7 @@ function secretRoutes(secrets: EventSecrets): Route[] {
       path: '/desk/connections/secrets/:secret/revoke',
       secret: true,
       does: 'Take a secret out of use',
+      answer: Nothing,
       allowed: 'streamer',
       handle: async ({ channel, param }) => {
         if (!(await secrets.revoke(channel.id, idOf(param('secret'))))) throw problem('not_found')
@@ -97,6 +102,7 @@ function eventTest({ channels, secrets, door }: ConnectionParts): Route {
     method: 'post',
     path: '/desk/connections/event-test',
     does: 'Send the channel a test event',
+    answer: DeskConnectionsEventTestAnswer,
     allowed: 'streamer',
     handle: async ({ channel }) => {
       const { id: own, secret } = await secrets.add(channel.id, 'Test', ['ricompensa.test'])

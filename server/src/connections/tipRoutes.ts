@@ -1,10 +1,10 @@
 import { Type } from '@sinclair/typebox'
 import { and, asc, eq } from 'drizzle-orm'
 import { earningSetting, moneyOf } from '#core/earning'
-import { closed } from '#core/schema'
+import { Count, closed, exactly } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { answered, idOf, type Route, route } from '../http/index.ts'
+import { hand, idOf, type Route, route } from '../http/index.ts'
 import { settingOf } from '../settings/index.ts'
 
 const MOST_SHOWN = 50
@@ -43,11 +43,12 @@ export function tipRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/tips/:tip/decide',
       does: 'Decide what a tip in a currency without a rate pays: by the rate there is now, an amount, or nothing',
+      answer: exactly({ paid: Count, told: Type.String() }),
       allowed: 'streamer',
       body: Decision,
       handle: async ({ channel, key, param, body }) => {
         const intent = { kind: 'tip.decide', tip: idOf(param('tip')), pay: body.pay } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     }),
   ]

@@ -3,7 +3,8 @@ import { and, desc, eq, inArray } from 'drizzle-orm'
 import { closed } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { answered, idOf, type Route, route } from '../http/index.ts'
+import { hand, idOf, type Route, route } from '../http/index.ts'
+import { DeskGapsAnswer, DeskGapsEndAnswer, GapPaid } from './answers.ts'
 
 /** Times within a show when it was not known who was there: told of, paid, let go, taken back. */
 export function gapRoutes(db: Reader, channels: Channels): Route[] {
@@ -12,6 +13,7 @@ export function gapRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/gaps',
       does: 'Times when chat was away during a show, and what became of them',
+      answer: DeskGapsAnswer,
       allowed: 'streamer',
       handle: async ({ channel }) => ({ gaps: await gapsOf(db, channel.id) }),
     }),
@@ -19,22 +21,24 @@ export function gapRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/desk/gaps/:gap/pay',
       does: 'Pay such a time to who was there before and after it, or tell what it would come to',
+      answer: GapPaid,
       allowed: 'streamer',
       body: Type.Object({ preview: Type.Boolean() }, closed),
       handle: async ({ channel, caller, key, param, body }) => {
         const intent = { kind: 'earning.payGap', gap: idOf(param('gap')), by: caller.account, ...body } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     }),
     route({
       method: 'post',
       path: '/desk/gaps/:gap/end',
       does: 'Let such a time go, or take its payment back within ten minutes',
+      answer: DeskGapsEndAnswer,
       allowed: 'streamer',
       body: Type.Object({ how: Type.Union([Type.Literal('dismiss'), Type.Literal('undo')]) }, closed),
       handle: async ({ channel, caller, key, param, body }) => {
         const intent = { kind: 'earning.endGap', gap: idOf(param('gap')), by: caller.account, ...body } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     }),
   ]

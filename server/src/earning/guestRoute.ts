@@ -1,8 +1,8 @@
 import { Type } from '@sinclair/typebox'
-import { closed, orNull } from '#core/schema'
+import { closed, exactly, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, type Route, route } from '../http/index.ts'
+import { hand, type Route, route } from '../http/index.ts'
 import { openShowOf } from '../show/index.ts'
 import { payEveryone } from './pay.ts'
 
@@ -12,6 +12,7 @@ export function guestRoute(db: Reader, channels: Channels): Route {
     method: 'put',
     path: '/desk/show/guest',
     does: 'Show somebody else’s channel, with earning going on or paused; or one’s own again',
+    answer: exactly({ paused: Type.Boolean() }),
     allowed: 'streamer',
     body: Type.Object(
       {
@@ -24,7 +25,7 @@ export function guestRoute(db: Reader, channels: Channels): Route {
       const show = await openShowOf(db, channel.id)
       // A pause ends or begins now: what was watched before it is paid first.
       if (show !== undefined) await payEveryone(channels, channel.id, show.id)
-      return answered(await channels.submit(channel.id, key, { kind: 'show.guest', ...body }))
+      return hand(channels, { channel, key }, { kind: 'show.guest', ...body })
     },
   })
 }

@@ -1,14 +1,15 @@
 import { Type } from '@sinclair/typebox'
 import { and, desc, eq, gte, isNotNull } from 'drizzle-orm'
 import { EarningPlan, earningSetting, planDraftSetting, type Week } from '#core/earning'
-import { closed, orNull } from '#core/schema'
+import { closed, exactly, orNull } from '#core/schema'
 import { zoneSetting } from '#core/settings'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { answered, type Route, route } from '../http/index.ts'
+import { answered, hand, type Route, route } from '../http/index.ts'
 import { circlesOf } from '../ranks/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { openShowOf } from '../show/index.ts'
+import { DeskEarningAnswer, DeskEarningHistoryAnswer } from './answers.ts'
 import { gapRoutes } from './gapRoutes.ts'
 import { guestRoute } from './guestRoute.ts'
 import { payEveryone } from './pay.ts'
@@ -27,6 +28,7 @@ function planRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/earning',
       does: 'The earning plan, its draft, and what they are measured by',
+      answer: DeskEarningAnswer,
       allowed: 'streamer',
       handle: async ({ channel }) => ({
         plan: await settingOf(db, channel.id, earningSetting),
@@ -41,6 +43,7 @@ function planRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/earning/history',
       does: 'Every plan that was applied, the latest first',
+      answer: DeskEarningHistoryAnswer,
       allowed: 'streamer',
       handle: async ({ channel }) => ({ plans: await plansOf(db, channel.id) }),
     }),
@@ -48,6 +51,7 @@ function planRoutes(db: Reader, channels: Channels): Route[] {
       method: 'put',
       path: '/desk/earning',
       does: 'Change the earning plan',
+      answer: exactly({ plan: EarningPlan }),
       allowed: 'streamer',
       body: EarningPlan,
       handle: async ({ channel, caller, key, body }) => {
@@ -63,10 +67,10 @@ function planRoutes(db: Reader, channels: Channels): Route[] {
       method: 'put',
       path: '/desk/earning/draft',
       does: 'Keep a draft of the plan, or have it applied when the next show starts',
+      answer: exactly({ nextShow: Type.Boolean() }),
       allowed: 'streamer',
       body: Draft,
-      handle: async ({ channel, caller, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'earning.draft', ...body, by: caller.account })),
+      handle: (call) => hand(channels, call, { kind: 'earning.draft', ...call.body, by: call.caller.account }),
     }),
   ]
 }

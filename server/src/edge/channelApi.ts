@@ -5,6 +5,7 @@ import { viewerIdOf } from '../people/index.ts'
 import type { SecurityNote } from '../security/index.ts'
 import { keyWithBody } from '../writer/index.ts'
 import { addressOf } from './address.ts'
+import { answerCheck } from './answerCheck.ts'
 import { bytesOf, USUAL_BYTES } from './body.ts'
 import type { Env } from './env.ts'
 import { openFeed } from './feeds.ts'
@@ -17,6 +18,13 @@ const FRESH_SECONDS = 600
 
 type Check = (body: unknown) => void
 
+/** A route with the checks of what comes in and, where that is asked for, of what goes out. */
+interface Served {
+  readonly route: Route
+  readonly check: Check | undefined
+  readonly fits: ReturnType<typeof answerCheck> | undefined
+}
+
 /**
  * A channel's API: every route of the features behind its declaration, and the live feeds. Who calls is known, may do it
  * and has not done it too often before anything of the body is read.
@@ -25,7 +33,8 @@ export function channelApi(edge: Edge): Hono<Env> {
   const app = new Hono<Env>()
   for (const route of edge.routes) {
     const check = route.body === undefined ? undefined : bodyCheck(route.body)
-    app.on(route.method, route.path, (c) => answer(c, edge, route, check))
+    const fits = edge.config.CHECK_ANSWERS === 'yes' ? answerCheck(route) : undefined
+    app.on(route.method, route.path, async (c) => answer(c, edge, { route, check, fits }))
   }
   app.get('/desk/feed', async (c) => {
     const channel = await channelOf(c, edge)
@@ -71,7 +80,7 @@ async function mayStayAtDesk({ sessions, channels }: Edge, channel: ChannelHead,
 }
 
 /** Answers a call of a route: who, how often, what they send, then what the route does. */
-async function answer(c: Context<Env>, edge: Edge, route: Route, check: Check | undefined): Promise<Response> {
+async function answer(c: Context<Env>, edge: Edge, { route, check, fits }: Served): Promise<Response> {
   const channel = await channelOf(c, edge)
   const caller = await callerOf(c, edge, channel, route.allowed)
   refuseStale(edge, route, caller)
@@ -82,6 +91,7 @@ async function answer(c: Context<Env>, edge: Edge, route: Route, check: Check | 
   // Intents carry the caller: their session is none of the rules' business.
   const { account, name } = caller
   const answered = await route.handle({ channel, caller: { account, name }, body, key, ...asked(c, route) })
+  await fits?.(answered)
   if (route.allowed === 'streamer' && route.method !== 'get')
     note(c, edge, channel, caller, route.secret ? 'secret' : 'desk', route.does)
   return answered instanceof Response ? answered : c.json(answered)

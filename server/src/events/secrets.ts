@@ -3,17 +3,8 @@ import type { EventKind } from '#core/events'
 import type { Clock } from '../clock.ts'
 import { EVENT_SECRET, type Pool } from '../database/index.ts'
 import { keyring } from '../keys/index.ts'
+import type { SecretHead } from './answers.ts'
 import { isSigned } from './signature.ts'
-
-/** A secret as the desk may see it: never the secret itself. */
-export interface SecretHead {
-  readonly id: number
-  readonly name: string
-  readonly createdAt: number
-  readonly usedAt: number | null
-  /** The kinds it may send; null: any. */
-  readonly kinds: readonly string[] | null
-}
 
 /** What outside services sign their events with: several at a time, so that one can be replaced without a gap. */
 export class EventSecrets {

@@ -3,6 +3,7 @@ import { commitmentOf, seedSetting } from '#core/fairness'
 import { prepared, type Reader, schema } from '../database/index.ts'
 import { type Route, route } from '../http/index.ts'
 import { settingOf } from '../settings/index.ts'
+import { SeedsAnswer } from './answers.ts'
 
 const SHOWN = 50
 
@@ -24,6 +25,7 @@ export function fairnessRoutes(db: Reader): Route[] {
       method: 'get',
       path: '/seeds',
       does: 'What draws are made from: the commitment of the open seed, and the seeds before it',
+      answer: SeedsAnswer,
       allowed: 'anyone',
       handle: async ({ channel }) => {
         const open = await settingOf(db, channel.id, seedSetting)

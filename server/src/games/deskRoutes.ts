@@ -1,10 +1,11 @@
 import { Type } from '@sinclair/typebox'
 import { CupRules, GAME_SETTINGS, GAMES, type Game, gameTextsSetting, Wagering, wageringSetting } from '#core/games'
-import { closed, Id } from '#core/schema'
+import { closed, exactly, Id } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, idOf, type Route, route } from '../http/index.ts'
+import { hand, idOf, type Route, route } from '../http/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
+import { DeskGamesAnswer, DeskGamesPutAnswer, DeskRoundsAnswer } from './answers.ts'
 import { gameSettingsOf, lastNumbers, latelyOf, openRounds } from './read.ts'
 
 const desk = { allowed: 'streamer' } as const
@@ -17,6 +18,7 @@ export function deskGameRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/games',
       does: 'How every game is set, what is on, and what was staked and paid in 30 days',
+      answer: DeskGamesAnswer,
       handle: async ({ channel }) => ({
         settings: await gameSettingsOf(db, channel.id),
         wagering: await settingOf(db, channel.id, wageringSetting),
@@ -32,6 +34,7 @@ export function deskGameRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/rounds',
       does: 'The rounds that are on',
+      answer: DeskRoundsAnswer,
       handle: async ({ channel }) => ({ rounds: await openRounds(db, channel.id) }),
     }),
     ...GAMES.map((game) => changeRoute(channels, game)),
@@ -40,15 +43,16 @@ export function deskGameRoutes(db: Reader, channels: Channels): Route[] {
       method: 'put',
       path: '/desk/wagering',
       does: 'Change what holds over all games',
+      answer: exactly({ wagering: Wagering }),
       body: Wagering,
-      handle: async ({ channel, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'game.wagering', wagering: body })),
+      handle: (call) => hand(channels, call, { kind: 'game.wagering', wagering: call.body }),
     }),
     route({
       ...desk,
       method: 'put',
       path: '/desk/game-texts',
       does: 'Change a text of the games, or go back to ours with none',
+      answer: exactly({ text: Type.String(), own: Type.Array(Type.String()) }),
       body: Type.Object(
         {
           text: Type.String({ maxLength: 40 }),
@@ -56,8 +60,7 @@ export function deskGameRoutes(db: Reader, channels: Channels): Route[] {
         },
         closed,
       ),
-      handle: async ({ channel, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'game.text', ...body })),
+      handle: (call) => hand(channels, call, { kind: 'game.text', ...call.body }),
     }),
     ...roundActions(channels),
   ]
@@ -69,10 +72,11 @@ function changeRoute(channels: Channels, game: Game): Route {
     method: 'put',
     path: `/desk/games/${game}`,
     does: `Change how the game ${game} is played`,
+    answer: DeskGamesPutAnswer,
     body: Type.Object({ settings: GAME_SETTINGS[game], confirmed: Type.Optional(Type.Boolean()) }, closed),
     handle: async ({ channel, key, body }) => {
       const { settings, confirmed = false } = body as { settings: never; confirmed?: boolean }
-      return answered(await channels.submit(channel.id, key, { kind: 'game.change', game, settings, confirmed }))
+      return hand(channels, { channel, key }, { kind: 'game.change', game, settings, confirmed })
     },
   })
 }
@@ -84,7 +88,8 @@ function roundActions(channels: Channels): Route[] {
       method: 'post',
       path: `/desk/games/${game}/open`,
       does: `Open the game ${game} for everybody`,
-      handle: async ({ channel, key }) => answered(await channels.submit(channel.id, key, { kind: 'game.open', game })),
+      answer: exactly({ round: Id }),
+      handle: (call) => hand(channels, call, { kind: 'game.open', game }),
     }),
   )
   return [
@@ -94,9 +99,10 @@ function roundActions(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/rounds/:round/call-off',
       does: 'Call a round off: all stakes go back',
+      answer: exactly({ round: Id }),
       handle: async ({ channel, caller, key, param }) => {
         const intent = { kind: 'game.callOff', round: idOf(param('round')), by: caller.name } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     }),
     route({
@@ -104,15 +110,16 @@ function roundActions(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/cups',
       does: 'Open a cup for signing up',
+      answer: exactly({ round: Id }),
       body: CupRules,
-      handle: async ({ channel, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'cup.open', rules: body })),
+      handle: (call) => hand(channels, call, { kind: 'cup.open', rules: call.body }),
     }),
     route({
       ...desk,
       method: 'post',
       path: '/desk/cups/:round/change',
       does: 'Begin a cup, take somebody out of it, or give their place to another one',
+      answer: exactly({ round: Id }),
       body: Type.Object(
         {
           does: Type.Union([Type.Literal('begin'), Type.Literal('out'), Type.Literal('replace')]),
@@ -121,8 +128,7 @@ function roundActions(channels: Channels): Route[] {
         },
         closed,
       ),
-      handle: async ({ channel, key, param, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'cup.change', round: idOf(param('round')), ...body })),
+      handle: (call) => hand(channels, call, { kind: 'cup.change', round: idOf(call.param('round')), ...call.body }),
     }),
   ]
 }

@@ -1,10 +1,13 @@
+import { Type } from '@sinclair/typebox'
 import { type Act, Act as ActSchema, GAMES, wageringSetting } from '#core/games'
+import { Count, exactly, Id, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, before, type Call, choice, idOf, problem, type Route, route, text } from '../http/index.ts'
+import { before, type Call, choice, hand, idOf, problem, type Route, route, text } from '../http/index.ts'
 import { viewerIdOf } from '../people/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { openShowOf } from '../show/index.ts'
+import { GamesAnswer, MeGamesAnswer, Round, RoundAnswer } from './answers.ts'
 import {
   endedRounds,
   gameSettingsOf,
@@ -25,6 +28,7 @@ export function viewerGameRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/games',
       does: 'The games: how they are played, what is on, and the last numbers of the wheel',
+      answer: GamesAnswer,
       allowed: 'anyone',
       handle: (call) => gamesFor(db, channels, call),
     }),
@@ -32,15 +36,16 @@ export function viewerGameRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/games/play',
       does: 'Play: the same as in chat',
+      answer: exactly({ balance: Count, round: orNull(Id), told: Type.String() }),
       allowed: 'viewer',
       body: ActSchema,
-      handle: async ({ channel, caller, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'game.play', who: caller, act: body as Act })),
+      handle: (call) => hand(channels, call, { kind: 'game.play', who: call.caller, act: call.body as Act }),
     }),
     route({
       method: 'get',
       path: '/games/opponents',
       does: 'Who can be called to a duel, by the beginning of a name',
+      answer: exactly({ people: Type.Array(exactly({ id: Id, name: Type.String() })) }),
       asks: { name: text('How the name begins.', 40) },
       allowed: 'viewer',
       handle: async ({ channel, asked }) => {
@@ -54,6 +59,7 @@ export function viewerGameRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/me/games',
       does: 'What the caller staked and won',
+      answer: MeGamesAnswer,
       allowed: 'viewer',
       handle: (call) => ownGames(db, channels, call),
     }),
@@ -66,6 +72,7 @@ function roundRoutes(db: Reader): Route[] {
       method: 'get',
       path: '/rounds',
       does: 'The rounds that ended last',
+      answer: exactly({ rounds: Type.Array(Round) }),
       asks: { game: choice('The rounds of one game alone.', GAMES), before },
       allowed: 'anyone',
       handle: async ({ channel, asked }) => ({
@@ -76,6 +83,7 @@ function roundRoutes(db: Reader): Route[] {
       method: 'get',
       path: '/rounds/:round',
       does: 'One round with everybody in it; its seed once it has ended',
+      answer: RoundAnswer,
       allowed: 'anyone',
       handle: ({ channel, param }) => wholeRound(db, channel.id, param('round')),
     }),
@@ -83,6 +91,7 @@ function roundRoutes(db: Reader): Route[] {
       method: 'get',
       path: '/rounds/:round/file',
       does: 'The same as a file, to check with other means',
+      answer: RoundAnswer,
       allowed: 'anyone',
       handle: async ({ channel, param }) => {
         const found = await wholeRound(db, channel.id, param('round'))

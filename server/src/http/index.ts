@@ -1,3 +1,4 @@
+export { Refusal } from './answers.ts'
 export { type Asked, type Asks, before, choice, figure, readAsked, text } from './asked.ts'
 export { csvFile, csvOf, csvTime } from './csv.ts'
 export { idIn, idOf } from './figures.ts'
@@ -10,7 +11,10 @@ export {
   bodyCheck,
   type Call,
   type Caller,
+  fileRoute,
+  type Given,
+  hand,
   type Route,
   route,
 } from './routes.ts'
-export { savedRoutes } from './saved.ts'
+export { savedRoutes, switchRoute } from './saved.ts'

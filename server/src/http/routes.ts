@@ -1,8 +1,9 @@
 import type { Static, TSchema } from '@sinclair/typebox'
 import { Ajv, type ValidateFunction } from 'ajv'
+import type { AnswerTo, Intent } from '#core/engine'
 import { StepSchema } from '#core/steps'
-import type { Result } from '#core/world'
-import type { ChannelHead } from '../channels.ts'
+import type { Result, Unchangeable } from '#core/world'
+import type { ChannelHead, Channels } from '../channels.ts'
 import type { Asked, Asks } from './asked.ts'
 import { Problem, problemOfRefusal } from './problems.ts'
 
@@ -37,8 +38,8 @@ export interface Call<B, A = Readonly<Record<string, unknown>>> {
   readonly bytes: () => Promise<Buffer>
 }
 
-/** One address of a channel's API. A route says who may call it and what it takes; both are checked before it runs. */
-export interface Route {
+/** What is declared of an address of a channel's API: who may call it and what it takes; both are checked before it runs. */
+interface Declared {
   readonly method: 'get' | 'post' | 'put'
   /** Below /api/channels/:channel. */
   readonly path: string
@@ -64,22 +65,58 @@ export interface Route {
   readonly secret?: true
   /** What the address may ask with; every other name is refused. */
   readonly asks?: Asks
-  /** The media type of an answer that is not JSON. */
-  readonly gives?: 'text/csv'
-  /** What is answered as JSON; a `Response` as it is. */
+}
+
+/** A route whose answer is a file, of this media type. */
+interface FileRoute extends Declared {
+  readonly gives: 'text/csv'
+  readonly handle: (call: Call<unknown>) => Promise<Response>
+}
+
+/** A route that answers with JSON: what, is declared. A `Response` holds it as it goes out. */
+interface JsonRoute extends Declared {
+  readonly answer: TSchema
   readonly handle: (call: Call<unknown>) => Promise<object>
 }
 
-/** A route whose handler sees its body and what was asked as they are declared. */
-export function route<S extends TSchema, A extends Asks = Record<never, never>>(
-  options: Omit<Route, 'handle' | 'body' | 'asks'> & {
-    readonly body?: S
-    readonly asks?: A
-    readonly handle: (call: Call<Static<S>, Asked<A>>) => Promise<object>
+/** One address of a channel's API, with what it answers. */
+export type Route = FileRoute | JsonRoute
+
+/** What a handler gives where a schema is declared: the same, or a `Response` that holds it as JSON. */
+export type Given<R extends TSchema> = Promise<Unchangeable<Static<R>> | Response>
+
+interface Takes<S extends TSchema, A extends Asks> extends Omit<Declared, 'body' | 'asks'> {
+  readonly body?: S
+  readonly asks?: A
+}
+
+/** A route whose handler sees its body and what was asked as they are declared, and answers what is declared. */
+export function route<S extends TSchema, R extends TSchema, A extends Asks = Record<never, never>>(
+  options: Takes<S, A> & {
+    readonly answer: R
+    readonly handle: (call: Call<Static<S>, Asked<A>>) => Given<R>
   },
 ): Route {
   return options as unknown as Route
 }
+
+/** The same for a file. */
+export const fileRoute = <A extends Asks = Record<never, never>>(
+  options: Takes<TSchema, A> & {
+    readonly gives: FileRoute['gives']
+    readonly handle: (call: Call<unknown, Asked<A>>) => Promise<Response>
+  },
+): Route => options as unknown as Route
+
+/**
+ * Hands in what a call asks of the rules. @returns what it comes to.
+ * @throws its refusal as a problem.
+ */
+export const hand = async <I extends Intent>(
+  channels: Pick<Channels, 'submit'>,
+  { channel, key }: Pick<Call<unknown>, 'channel' | 'key'>,
+  intent: I,
+): Promise<AnswerTo<I>> => answered(await channels.submit(channel.id, key, intent))
 
 /** The answer of an intent, or its refusal as a problem. */
 export function answered<A>(result: Result<A>): A {

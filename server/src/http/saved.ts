@@ -1,70 +1,77 @@
 import { type Static, type TSchema, Type } from '@sinclair/typebox'
-import type { Intent } from '#core/engine'
-import { closed } from '#core/schema'
-import type { Channels } from '../channels.ts'
+import { exactly, Nothing } from '#core/schema'
 import { idOf } from './figures.ts'
-import { answered, type Call, type Route, route } from './routes.ts'
+import { type Call, type Given, type Route, route } from './routes.ts'
 
-/** Something that the desk makes, changes, switches and takes away: its address, its schema, and its intents. */
-export interface Saved<S extends TSchema, I extends Intent, T extends Intent, R extends Intent> {
+/** Something that the desk makes, changes and takes away: its address, its schema, and its intents. */
+interface Saved<S extends TSchema, A extends TSchema> {
   /** Below /desk/, in the plural. */
   readonly path: string
   /** "a command", for the API's own description. */
   readonly what: string
   readonly body: S
+  /** What is answered to who saved it. */
+  readonly saved: A
   /** @param id - Null: a new one. */
-  readonly save: (id: number | null, settings: Static<S>) => I
-  /** Left out: it cannot be switched. */
-  readonly turn?: (id: number, on: boolean) => T
-  readonly remove: (id: number) => R
+  readonly save: (call: Call<Static<S>>, id: number | null) => Given<A>
+  readonly remove: (call: Call<unknown>, id: number) => Given<typeof Nothing>
   /** How taking it away is called in the address. */
   readonly removing: string
 }
 
 /** The addresses of something that is saved whole: what is answered is what is live. */
-export function savedRoutes<S extends TSchema, I extends Intent, T extends Intent, R extends Intent>(
-  channels: Channels,
-  { path, what, body, save, turn, remove, removing }: Saved<S, I, T, R>,
-): Route[] {
+export function savedRoutes<S extends TSchema, A extends TSchema>({
+  path,
+  what,
+  body,
+  saved,
+  save,
+  remove,
+  removing,
+}: Saved<S, A>): Route[] {
   const one = `/desk/${path}/:id`
-  const hand = async <H extends Intent>({ channel, key }: Call<unknown>, intent: H) =>
-    answered(await channels.submit(channel.id, key, intent))
-  const common = { allowed: 'streamer' } as const
-  const routes = [
+  const common = { allowed: 'streamer', answer: saved, body } as const
+  return [
     route({
       ...common,
       method: 'post',
       path: `/desk/${path}`,
       does: `Make ${what}`,
-      body,
-      handle: (call) => hand(call, save(null, call.body)),
+      handle: (call) => save(call, null),
     }),
     route({
       ...common,
       method: 'put',
       path: one,
       does: `Change ${what}`,
-      body,
-      handle: (call) => hand(call, save(idOf(call.param('id')), call.body)),
+      handle: (call) => save(call, idOf(call.param('id'))),
     }),
     route({
-      ...common,
       method: 'post',
       path: `${one}/${removing}`,
       does: `Take ${what} away`,
-      handle: (call) => hand(call, remove(idOf(call.param('id')))),
-    }),
-  ]
-  if (turn === undefined) return routes
-  return [
-    ...routes,
-    route({
-      ...common,
-      method: 'post',
-      path: `${one}/switch`,
-      does: `Switch ${what} on or off`,
-      body: Type.Object({ on: Type.Boolean() }, closed),
-      handle: (call) => hand(call, turn(idOf(call.param('id')), call.body.on)),
+      allowed: 'streamer',
+      answer: Nothing,
+      handle: (call) => remove(call, idOf(call.param('id'))),
     }),
   ]
 }
+
+interface Switched<A extends TSchema> {
+  readonly path: string
+  readonly what: string
+  readonly answer: A
+  readonly turn: (call: Call<unknown>, id: number, on: boolean) => Given<A>
+}
+
+/** The address that switches something saved on or off. */
+export const switchRoute = <A extends TSchema>({ path, what, answer, turn }: Switched<A>): Route =>
+  route({
+    method: 'post',
+    path: `/desk/${path}/:id/switch`,
+    does: `Switch ${what} on or off`,
+    allowed: 'streamer',
+    answer,
+    body: exactly({ on: Type.Boolean() }),
+    handle: (call) => turn(call, idOf(call.param('id')), call.body.on),
+  })

@@ -1,1 +1,2 @@
-export { ONLY, type Trail, type TrailEntry, trailOf } from './trail.ts'
+export { Trail, TrailEntry } from './answers.ts'
+export { ONLY, trailOf } from './trail.ts'

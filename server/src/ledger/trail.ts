@@ -3,24 +3,9 @@ import type { Currency } from '#core/currency'
 import { explainTransfer, type Reason } from '#core/ledger'
 import type { Reader } from '../database/index.ts'
 import { currencyOf } from '../settings/index.ts'
+import type { Trail, TrailEntry } from './answers.ts'
 
 const PAGE = 50
-
-export interface TrailEntry {
-  readonly id: number
-  readonly at: number
-  /** Above 0: came in; below: went out. */
-  readonly change: number
-  /** What was there right after it; null for what became of money that had left the wallet before. */
-  readonly balance: number | null
-  readonly why: string
-}
-
-export interface Trail {
-  readonly entries: readonly TrailEntry[]
-  /** To ask for the next page; null at the end. */
-  readonly before: number | null
-}
 
 interface Row {
   id: number

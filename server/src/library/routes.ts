@@ -1,9 +1,10 @@
 import { Type } from '@sinclair/typebox'
-import { closed } from '#core/schema'
+import { closed, exactly, Nothing } from '#core/schema'
 import { plainText } from '#core/texts'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, problem, type Route, route, text } from '../http/index.ts'
+import { DeskScreenAnswer } from './answers.ts'
 import { dropContent, keepContent } from './keep.ts'
 import { type Crop, MOST_BYTES, readUpload, tooLargeSentence } from './read.ts'
 import { screenView } from './view.ts'
@@ -33,6 +34,7 @@ export function libraryRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/screen',
       does: 'Overlays, alerts and the library',
+      answer: DeskScreenAnswer,
       allowed: 'streamer',
       handle: async ({ channel }) => screenView(db, channels, channel.id),
     }),
@@ -40,6 +42,7 @@ export function libraryRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/desk/media',
       does: 'Put a file into the library: its bytes as the body, pictures cropped as asked',
+      answer: exactly({ file: Type.String(), known: Type.Boolean() }),
       asks: {
         name: text('What it is called.', 200),
         crop: text('The part of a picture to take, “x,y,w,h” in ten-thousandths.', 40),
@@ -65,6 +68,7 @@ export function libraryRoutes(db: Reader, channels: Channels): Route[] {
       method: 'put',
       path: '/desk/media/:file',
       does: 'Rename a file of the library',
+      answer: exactly({ file: Type.String() }),
       allowed: 'streamer',
       body: Type.Object({ name: Type.String({ minLength: 1, maxLength: 80, pattern: '\\S' }) }, closed),
       handle: async ({ channel, key, param, body }) =>
@@ -76,6 +80,7 @@ export function libraryRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/desk/media/:file/remove',
       does: 'Take a file out of the library',
+      answer: Nothing,
       allowed: 'streamer',
       handle: async ({ channel, key, param }) => {
         const file = fileIn(param)

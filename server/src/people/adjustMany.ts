@@ -2,14 +2,7 @@ import type { AnswerTo } from '#core/engine'
 import { type AdjustBalances, MOST_ADJUSTED } from '#core/people'
 import type { Channels } from '../channels.ts'
 import { answered } from '../http/index.ts'
-
-/** What a correction of many came to. */
-export interface Adjusted {
-  readonly adjustments: number[]
-  readonly asked: number
-  readonly changed: number
-  readonly total: number
-}
+import type { Adjusted } from './answers.ts'
 
 /**
  * Corrects many people alike, so many in one intent that chat does not wait behind it.

@@ -1,10 +1,11 @@
 import { Type } from '@sinclair/typebox'
 import { MOST_ADJUSTED } from '#core/people'
-import { closed } from '#core/schema'
+import { Count, closed, exactly } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, Problem, type Route, route } from '../http/index.ts'
 import { adjustMany } from './adjustMany.ts'
+import { Adjusted } from './answers.ts'
 import { idsOf, type PeopleFilter } from './table.ts'
 
 const DAY = 86_400
@@ -27,6 +28,7 @@ export function cleanRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/people/reset',
       fresh: true,
       does: 'Set everybody’s balance or hours to nothing; can be taken back for a day',
+      answer: Adjusted,
       allowed: 'streamer',
       body: Reset,
       handle: async ({ channel, caller, key, body }) => {
@@ -44,6 +46,7 @@ export function cleanRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/desk/people/archive-unseen',
       does: 'Archive who was not seen for so many days, or tell how many that would be',
+      answer: exactly({ people: Count }),
       allowed: 'streamer',
       body: Type.Object({ days: Type.Integer({ minimum: 1, maximum: 36_500 }), preview: Type.Boolean() }, closed),
       handle: async ({ channel, key, body }) => {

@@ -1,19 +1,7 @@
 import { group } from 'd3-array'
 import { and, desc, eq, gte, isNull } from 'drizzle-orm'
 import { type Reader, schema } from '../database/index.ts'
-
-/** What was corrected at one go, and can still be taken back. `total`: units of currency, or seconds. */
-export interface Correction {
-  readonly adjustments: readonly number[]
-  readonly at: number
-  readonly by: string
-  readonly of: 'balance' | 'hours'
-  readonly why: string
-  readonly people: number
-  readonly total: number
-  /** Of one person: their name. */
-  readonly name: string | null
-}
+import type { Correction } from './answers.ts'
 
 const MOST = 300
 

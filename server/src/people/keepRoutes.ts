@@ -1,8 +1,8 @@
 import { Type } from '@sinclair/typebox'
 import { MOST_IMPORTED } from '#core/people'
-import { closed, Id, orNull } from '#core/schema'
+import { Count, closed, exactly, Id, Nothing, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
-import { answered, idOf, type Route, route } from '../http/index.ts'
+import { hand, idOf, type Route, route } from '../http/index.ts'
 
 /** A part of a file: a thousand lines of it. */
 const FILE_PART_BYTES = 2 * 1024 * 1024
@@ -31,17 +31,19 @@ function keptRoutes(channels: Channels): Route[] {
       method: 'put',
       path: '/desk/viewers/:viewer',
       does: 'Change what the team keeps of somebody: nickname, standings, whether they are listed',
+      answer: Nothing,
       allowed: 'streamer',
       body: Keep,
       handle: async ({ channel, key, param, body }) => {
         const viewer = idOf(param('viewer'))
-        return answered(await channels.submit(channel.id, key, { kind: 'people.keep', viewer, ...body }))
+        return hand(channels, { channel, key }, { kind: 'people.keep', viewer, ...body })
       },
     }),
     route({
       method: 'post',
       path: '/desk/viewers/:viewer/notes',
       does: 'Write a note about somebody',
+      answer: exactly({ note: Id }),
       allowed: 'streamer',
       body: Type.Object({ text: Type.String({ minLength: 1, maxLength: 1000 }) }, closed),
       handle: async ({ channel, caller, key, param, body }) => {
@@ -51,16 +53,16 @@ function keptRoutes(channels: Channels): Route[] {
           text: body.text,
           by: caller.account,
         } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     }),
     route({
       method: 'post',
       path: '/desk/notes/:note/remove',
       does: 'Remove a note',
+      answer: Nothing,
       allowed: 'streamer',
-      handle: async ({ channel, key, param }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'people.removeNote', note: idOf(param('note')) })),
+      handle: (call) => hand(channels, call, { kind: 'people.removeNote', note: idOf(call.param('note')) }),
     }),
   ]
 }
@@ -72,11 +74,12 @@ function lastingRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/viewers/:viewer/merge',
       does: 'Make one person of two accounts; the one in the address is given up',
+      answer: exactly({ viewer: Id, moved: Type.Number() }),
       allowed: 'streamer',
       body: Type.Object({ into: Id }, closed),
       handle: async ({ channel, key, param, body }) => {
         const intent = { kind: 'people.merge', from: idOf(param('viewer')), into: body.into } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     }),
     route({
@@ -84,11 +87,12 @@ function lastingRoutes(channels: Channels): Route[] {
       path: '/desk/viewers/:viewer/forget',
       fresh: true,
       does: 'Forget somebody for good',
+      answer: exactly({ forgotten: Type.Number(), amount: Type.Number() }),
       allowed: 'streamer',
       body: Type.Object({ confirm: Type.String({ maxLength: 100 }) }, closed),
       handle: async ({ channel, key, param, body }) => {
         const intent = { kind: 'people.forget', viewer: idOf(param('viewer')), confirm: body.confirm } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     }),
   ]
@@ -141,40 +145,41 @@ function manyRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/people/add',
       does: 'Make somebody known before they ever come',
+      answer: exactly({ viewer: Id }),
       allowed: 'streamer',
       body: Type.Object({ account: Account }, closed),
       handle: async ({ channel, key, body }) => {
         const intent = { kind: 'people.add', account: body.account.toLowerCase(), name: body.account } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     }),
     route({
       method: 'post',
       path: '/desk/people/ignore',
       does: 'Ignore people, or know them again',
+      answer: exactly({ changed: Type.Number() }),
       allowed: 'streamer',
       body: Type.Object({ viewers: Ids, ignored: Type.Boolean() }, closed),
-      handle: async ({ channel, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'people.ignore', ...body })),
+      handle: (call) => hand(channels, call, { kind: 'people.ignore', ...call.body }),
     }),
     route({
       method: 'post',
       path: '/desk/people/archive',
       does: 'Put people aside, or take them back',
+      answer: exactly({ changed: Type.Number() }),
       allowed: 'streamer',
       body: Type.Object({ viewers: Ids, archived: Type.Boolean() }, closed),
-      handle: async ({ channel, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'people.archive', ...body })),
+      handle: (call) => hand(channels, call, { kind: 'people.archive', ...call.body }),
     }),
     route({
       method: 'post',
       path: '/desk/people/import',
       largest: FILE_PART_BYTES,
       does: 'Take in a part of a file of people; the same part again changes nothing',
+      answer: exactly({ again: Type.Boolean(), added: Count, changed: Type.Number() }),
       allowed: 'streamer',
       body: Import,
-      handle: async ({ channel, caller, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'people.import', ...body, by: caller.account })),
+      handle: (call) => hand(channels, call, { kind: 'people.import', ...call.body, by: call.caller.account }),
     }),
   ]
 }

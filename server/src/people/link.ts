@@ -1,9 +1,12 @@
 import { createHash, randomInt } from 'node:crypto'
+import { Type } from '@sinclair/typebox'
 import { and, eq } from 'drizzle-orm'
 import { refOf } from '#core/people'
+import { Count, exactly } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { problem, type Route, route } from '../http/index.ts'
+import { MeAccountsAnswer } from './answers.ts'
 import { viewerIdOf } from './viewers.ts'
 
 /** Letters and digits that cannot be taken for one another. 10 of them are 48 random bits. */
@@ -20,6 +23,7 @@ export function linkRoutes(db: Reader, channels: Channels, chatIssuer: string): 
       method: 'get',
       path: '/me/accounts',
       does: 'The accounts that are known to be the caller’s',
+      answer: MeAccountsAnswer,
       allowed: 'viewer',
       handle: async ({ channel, caller }) => ({
         signedIn: caller.name,
@@ -31,6 +35,7 @@ export function linkRoutes(db: Reader, channels: Channels, chatIssuer: string): 
       method: 'post',
       path: '/me/link',
       does: 'Make a code that, said in chat, links the account there to the caller’s',
+      answer: exactly({ say: Type.String(), seconds: Count }),
       allowed: 'viewer',
       handle: async ({ channel, caller }) => {
         if (chatIssuer === '')

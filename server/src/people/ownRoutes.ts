@@ -3,13 +3,14 @@ import { and, eq } from 'drizzle-orm'
 import { earningSetting } from '#core/earning'
 import { standingName, standingsOf } from '#core/people'
 import { ranksSetting } from '#core/ranks'
-import { closed } from '#core/schema'
+import { Count, closed, exactly, Nothing, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { answered, choice, problem, type Route, route } from '../http/index.ts'
-import { circlesOf, LISTS, PERIODS, topList } from '../ranks/index.ts'
+import { choice, hand, problem, type Route, route } from '../http/index.ts'
+import { circlesOf, LISTS, PERIODS, Place, topList } from '../ranks/index.ts'
 import { settingOf } from '../settings/index.ts'
 import { latestShowOf } from '../show/index.ts'
+import { MeMessagesAnswer, MeStandingAnswer } from './answers.ts'
 import { messagesTo } from './messages.ts'
 import { rankOf } from './panel.ts'
 import { viewerByAccount, viewerIdOf } from './viewers.ts'
@@ -23,6 +24,7 @@ export function ownRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/me/standing',
       does: 'The caller’s own rank, standings, circles, hours and streak',
+      answer: MeStandingAnswer,
       allowed: 'viewer',
       handle: ({ channel, caller }) => ownStanding(db, channel.id, caller.account, channels.clock()),
     }),
@@ -30,27 +32,29 @@ export function ownRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/me/check-in',
       does: 'Check in to the show',
+      answer: exactly({ paid: Count, streak: Count }),
       allowed: 'viewer',
-      handle: async ({ channel, caller, key }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'people.checkIn', who: caller })),
+      handle: (call) => hand(channels, call, { kind: 'people.checkIn', who: call.caller }),
     }),
     route({
       method: 'put',
       path: '/me/listed',
       does: 'Be in the public lists, or not',
+      answer: Nothing,
       allowed: 'viewer',
       body: Type.Object({ listed: Type.Boolean() }, closed),
       handle: async ({ channel, caller, key, body }) => {
         const viewer = await viewerIdOf(channels.pool, channel.id, caller.account)
         if (viewer === undefined) throw problem('not_found', 'You are in no list yet: come to the chat first.')
         const intent = { kind: 'people.keep', viewer, unlisted: !body.listed } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     }),
     route({
       method: 'get',
       path: '/me/messages',
       does: 'What was told the caller alone, the latest first',
+      answer: MeMessagesAnswer,
       allowed: 'viewer',
       handle: async ({ channel, caller }) => {
         const viewer = await viewerIdOf(channels.pool, channel.id, caller.account)
@@ -61,6 +65,7 @@ export function ownRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/lists',
       does: 'Top lists, with the caller’s own place',
+      answer: exactly({ places: Type.Array(Place), own: orNull(Place) }),
       allowed: 'anyone',
       asks: { list: choice('What is counted.', LISTS), period: choice('In which time.', PERIODS) },
       handle: async ({ channel, caller, asked: { list = 'hours', period = 'all' } }) => {

@@ -3,14 +3,22 @@ import { and, count, eq, sql } from 'drizzle-orm'
 import { showPeriod, uncountedSeconds } from '#core/earning'
 import type { AnswerTo } from '#core/engine'
 import { MOST_ADJUSTED, type UndoAdjustment } from '#core/people'
-import { closed } from '#core/schema'
+import { closed, exactly } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { answered, before, choice, idOf, problem, type Route, route, text } from '../http/index.ts'
 import type { Issuers } from '../issuers.ts'
-import { ONLY, trailOf } from '../ledger/index.ts'
+import { ONLY, Trail, trailOf } from '../ledger/index.ts'
 import { openShowOf } from '../show/index.ts'
 import { adjustMany } from './adjustMany.ts'
+import {
+  Adjusted,
+  Correction,
+  DeskPeopleUndoAnswer,
+  DeskPresentAnswer,
+  DeskViewerAnswer,
+  DeskViewersAnswer,
+} from './answers.ts'
 import { cleanRoutes } from './cleanRoutes.ts'
 import { undoableCorrections } from './corrections.ts'
 import { keepRoutes } from './keepRoutes.ts'
@@ -40,7 +48,7 @@ export function peopleRoutes(db: Reader, channels: Channels, issuers: Issuers): 
   ]
 }
 
-const Correction = Type.Object(
+const CorrectionBody = Type.Object(
   {
     /** Ids, everyone who is in the room right now, or everyone in a circle. */
     viewers: Type.Union([
@@ -66,8 +74,9 @@ function correctionRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/desk/people/correct',
       does: 'Give to, take from or set the balance of people by hand',
+      answer: Adjusted,
       allowed: 'streamer',
-      body: Correction,
+      body: CorrectionBody,
       handle: async ({ channel, caller, key, body }) => {
         const { of, how, amount, why } = body
         const ids = await idsMeant(db, channel.id, body.viewers, channels.clock())
@@ -80,6 +89,7 @@ function correctionRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/people/corrections',
       does: 'Corrections that can still be taken back',
+      answer: exactly({ corrections: Type.Array(Correction) }),
       allowed: 'streamer',
       handle: async ({ channel }) => ({ corrections: await undoableCorrections(db, channel.id, channels.clock()) }),
     }),
@@ -87,6 +97,7 @@ function correctionRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/desk/people/undo',
       does: 'Take corrections back, within ten minutes',
+      answer: DeskPeopleUndoAnswer,
       allowed: 'streamer',
       body: Undo,
       handle: async ({ channel, caller, key, body }) => {
@@ -117,6 +128,7 @@ function lookRoutes(db: Reader, { clock }: Channels): Route[] {
       method: 'get',
       path: '/desk/present',
       does: 'Who is in the room',
+      answer: DeskPresentAnswer,
       allowed: 'streamer',
       handle: ({ channel }) => roomOf(db, channel.id, clock()),
     }),
@@ -124,6 +136,7 @@ function lookRoutes(db: Reader, { clock }: Channels): Route[] {
       method: 'get',
       path: '/desk/viewers/:viewer',
       does: 'All that is known of one viewer',
+      answer: DeskViewerAnswer,
       allowed: 'streamer',
       handle: async ({ channel, param }) => {
         const found = await panelOf(db, channel.id, idOf(param('viewer')), clock())
@@ -135,6 +148,7 @@ function lookRoutes(db: Reader, { clock }: Channels): Route[] {
       method: 'get',
       path: '/desk/viewers/:viewer/trail',
       does: 'Why somebody’s balance is what it is',
+      answer: Trail,
       asks: { before, only: choice('One kind of entry alone.', ONLY) },
       allowed: 'streamer',
       handle: ({ channel, param, asked }) => trailOf(db, channel.id, idOf(param('viewer')), asked),
@@ -143,6 +157,7 @@ function lookRoutes(db: Reader, { clock }: Channels): Route[] {
       method: 'get',
       path: '/desk/viewers',
       does: 'Viewers whose name begins so',
+      answer: DeskViewersAnswer,
       asks: { name: text('How the name begins.', 60) },
       allowed: 'streamer',
       handle: async ({ channel, asked }) => ({

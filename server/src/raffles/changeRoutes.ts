@@ -1,8 +1,9 @@
 import { Type } from '@sinclair/typebox'
 import { Opens, RaffleSettings } from '#core/raffles'
-import { closed, Id, orNull } from '#core/schema'
+import { closed, exactly, Id, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
-import { answered, type Call, idOf, type Route, route } from '../http/index.ts'
+import { answered, type Call, hand, idOf, type Route, route } from '../http/index.ts'
+import { RaffleStatus } from './answers.ts'
 
 const desk = { allowed: 'streamer' } as const
 const Why = Type.String({ minLength: 1, maxLength: 200, pattern: '\\S' })
@@ -23,6 +24,7 @@ function actRoutes(channels: Channels): Route[] {
       method: 'post',
       path: `/desk/raffles/:raffle/${does}`,
       does: `Have a raffle ${does.replace('-', ' ')}${does === 'draw' ? ': the draw with this number is made once' : ''}`,
+      answer: exactly({ raffle: Id, status: RaffleStatus, draws: Type.Number() }),
       body: Type.Object({ draw: Type.Optional(Id), why: Type.Optional(Type.String({ maxLength: 200 })) }, closed),
       handle: async ({ channel, caller, key, param, body }) => {
         const intent = {
@@ -32,7 +34,7 @@ function actRoutes(channels: Channels): Route[] {
           by: caller.name,
           ...body,
         } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     }),
   )
@@ -43,15 +45,16 @@ function actRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/raffles',
       does: 'Start a raffle: it opens at once, at a time, or waits for a hand',
+      answer: exactly({ raffle: Id, status: RaffleStatus }),
       body: Type.Object({ settings: RaffleSettings, opens: Opens, setup: orNull(Id) }, closed),
-      handle: async ({ channel, caller, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'raffle.start', by: caller.name, ...body })),
+      handle: (call) => hand(channels, call, { kind: 'raffle.start', by: call.caller.name, ...call.body }),
     }),
     route({
       ...desk,
       method: 'put',
       path: '/desk/raffles/:raffle',
       does: 'Change a raffle that has not ended',
+      answer: exactly({ raffle: Id }),
       body: RaffleSettings,
       handle: async ({ channel, key, param, body }) => {
         const intent = {
@@ -59,7 +62,7 @@ function actRoutes(channels: Channels): Route[] {
           raffle: idOf(param('raffle')),
           settings: body as RaffleSettings,
         } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     }),
   ]
@@ -72,10 +75,11 @@ function winnerRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/raffles/:raffle/remove',
       does: 'Take somebody out of a raffle: the money goes back',
+      answer: exactly({ raffle: Id, viewer: Id, back: Type.Number() }),
       body: Type.Object({ viewer: Id, why: Why }, closed),
       handle: async ({ channel, caller, key, param, body }) => {
         const intent = { kind: 'raffle.remove', raffle: idOf(param('raffle')), by: caller.name, ...body } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     }),
     route({
@@ -83,10 +87,11 @@ function winnerRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/raffles/:raffle/pass-over',
       does: 'Pass over somebody who was drawn',
+      answer: exactly({ raffle: Id, draw: Id }),
       body: Type.Object({ draw: Id, why: Why }, closed),
       handle: async ({ channel, caller, key, param, body }) => {
         const intent = { kind: 'raffle.pass', raffle: idOf(param('raffle')), by: caller.name, ...body } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     }),
     route({
@@ -94,10 +99,11 @@ function winnerRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/raffles/:raffle/record',
       does: 'Note whether a winner has the prize, and what else there is to say',
+      answer: exactly({ raffle: Id, draw: Id }),
       body: Type.Object({ draw: Id, delivered: Type.Boolean(), note: Type.String({ maxLength: 300 }) }, closed),
       handle: async ({ channel, key, param, body }) => {
         const intent = { kind: 'raffle.record', raffle: idOf(param('raffle')), ...body } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     }),
   ]
@@ -116,6 +122,7 @@ function setupRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/raffle-setups',
       does: 'Keep a set-up to start raffles from',
+      answer: exactly({ setup: Id }),
       body: Setup,
       handle: async (call) => answered(await save(null, call)),
     }),
@@ -124,6 +131,7 @@ function setupRoutes(channels: Channels): Route[] {
       method: 'put',
       path: '/desk/raffle-setups/:id',
       does: 'Change a set-up',
+      answer: exactly({ setup: Id }),
       body: Setup,
       handle: async (call) => answered(await save(idOf(call.param('id')), call)),
     }),
@@ -132,8 +140,8 @@ function setupRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/raffle-setups/:id/remove',
       does: 'Take a set-up away',
-      handle: async ({ channel, key, param }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'raffle.removeSetup', setup: idOf(param('id')) })),
+      answer: exactly({ setup: Id }),
+      handle: (call) => hand(channels, call, { kind: 'raffle.removeSetup', setup: idOf(call.param('id')) }),
     }),
   ]
 }

@@ -3,10 +3,30 @@ import { zoneSetting } from '#core/settings'
 import type { Channels } from '../channels.ts'
 import type { ChatState } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
-import { before, type Call, choice, csvFile, figure, idOf, problem, type Route, route, text } from '../http/index.ts'
+import {
+  before,
+  type Call,
+  choice,
+  csvFile,
+  figure,
+  fileRoute,
+  idOf,
+  problem,
+  type Route,
+  route,
+  text,
+} from '../http/index.ts'
 import { circlesOf } from '../ranks/index.ts'
 import { alertsOf } from '../screen/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
+import {
+  DeskRaffleAnswer,
+  DeskRafflesAnswer,
+  DeskRafflesEndedAnswer,
+  DeskRafflesEntriesAnswer,
+  DeskRafflesFormAnswer,
+  DeskRafflesOutlookAnswer,
+} from './answers.ts'
 import { entriesCsv, rafflesCsv } from './csv.ts'
 import { arrivalsOf, entriesOf, sharesIn } from './entries.ts'
 import { outlookNow } from './outlook.ts'
@@ -34,6 +54,7 @@ function allRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/raffles',
       does: 'The raffles that are on, and the set-ups that are kept',
+      answer: DeskRafflesAnswer,
       handle: async ({ channel }) => ({
         now: channels.clock(),
         running: await runningRafflesOf(db, channel.id),
@@ -46,6 +67,7 @@ function allRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/raffles/form',
       does: 'What a raffle’s form can choose from',
+      answer: DeskRafflesFormAnswer,
       handle: ({ channel }) => formOf(db, channels, channel.id),
     }),
     route({
@@ -53,6 +75,7 @@ function allRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/raffles/ended',
       does: 'The raffles that have ended, with who won',
+      answer: DeskRafflesEndedAnswer,
       asks: { text: words, before },
       handle: async ({ channel, asked }) => ({ raffles: await endedRaffles(db, channel.id, asked) }),
     }),
@@ -66,6 +89,7 @@ function oneRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/raffles/:raffle',
       does: 'One raffle with its winners, and how people came in',
+      answer: DeskRaffleAnswer,
       handle: (call) => wholeRaffle(db, channels, call),
     }),
     route({
@@ -73,6 +97,7 @@ function oneRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/raffles/:raffle/entries',
       does: 'Who is, or was, in a raffle',
+      answer: DeskRafflesEntriesAnswer,
       asks: {
         text: words,
         state: choice('One state alone.', STATES),
@@ -92,6 +117,7 @@ function outlookRoute(channels: Channels, chat: (channel: number) => Promise<Cha
     method: 'post',
     path: '/desk/raffles/outlook',
     does: 'What a raffle with such settings would mean now; nothing is written',
+    answer: DeskRafflesOutlookAnswer,
     body: RaffleSettings,
     handle: async ({ channel, body }) =>
       outlookNow(channels, channel.id, await chat(channel.id), body as RaffleSettings),
@@ -131,7 +157,7 @@ async function wholeRaffle(db: Reader, channels: Channels, { channel, param }: C
 
 function fileRoutes(db: Reader): Route[] {
   return [
-    route({
+    fileRoute({
       ...desk,
       method: 'get',
       path: '/desk/raffles.csv',
@@ -143,7 +169,7 @@ function fileRoutes(db: Reader): Route[] {
       handle: async ({ channel, asked }) =>
         csvFile(`raffles-${channel.slug}`, await rafflesCsv(db, channel.id, asked.text)),
     }),
-    route({
+    fileRoute({
       ...desk,
       method: 'get',
       path: '/desk/raffles/:raffle/entries.csv',

@@ -1,10 +1,11 @@
 import { Type } from '@sinclair/typebox'
 import { MOST_TICKETS } from '#core/raffles'
-import { closed } from '#core/schema'
+import { closed, exactly } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, before, idOf, type Route, route } from '../http/index.ts'
+import { before, hand, idOf, type Route, route } from '../http/index.ts'
 import { currencyOf } from '../settings/index.ts'
+import { RaffleAnswer, RaffleFileAnswer, RafflesAnswer, RafflesEnterAnswer } from './answers.ts'
 import { CheckFiles } from './checkFiles.ts'
 import { endedRaffles, runningRafflesOf } from './read.ts'
 import { publicRaffle } from './viewed.ts'
@@ -17,6 +18,7 @@ export function viewerRaffleRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/raffles',
       does: 'The raffles that are on, and the last that ended with who won',
+      answer: RafflesAnswer,
       asks: { before },
       allowed: 'anyone',
       handle: async ({ channel, asked }) => ({
@@ -33,6 +35,7 @@ export function viewerRaffleRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/raffles/:raffle',
       does: 'One raffle: prize, rules, who is in, the caller’s part, and who won',
+      answer: RaffleAnswer,
       allowed: 'anyone',
       handle: (call) => publicRaffle(db, channels, call),
     }),
@@ -40,6 +43,7 @@ export function viewerRaffleRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/raffles/:raffle/check',
       does: 'Everything that a raffle can be checked by; its seed once it has ended',
+      answer: RaffleFileAnswer,
       allowed: 'anyone',
       limit: 'costly',
       handle: (call) => files.answer(call, 0),
@@ -48,6 +52,7 @@ export function viewerRaffleRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/raffles/:raffle/file',
       does: 'The same as a file, to check without us',
+      answer: RaffleFileAnswer,
       allowed: 'anyone',
       limit: 'costly',
       handle: async (call) => {
@@ -98,6 +103,7 @@ function enterRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/raffles/:raffle/enter',
       does: 'Enter a raffle, add tickets, or leave it',
+      answer: RafflesEnterAnswer,
       allowed: 'viewer',
       body: Type.Object({ wanted: Wanted }, closed),
       handle: async ({ channel, caller, key, param, body }) => {
@@ -107,16 +113,16 @@ function enterRoutes(channels: Channels): Route[] {
           raffle: idOf(param('raffle')),
           wanted: body.wanted,
         } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     }),
     route({
       method: 'post',
       path: '/raffles/claim',
       does: 'Claim what one has been drawn for',
+      answer: exactly({ claimed: Type.Number() }),
       allowed: 'viewer',
-      handle: async ({ channel, caller, key }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'raffle.claim', who: caller })),
+      handle: (call) => hand(channels, call, { kind: 'raffle.claim', who: call.caller }),
     }),
   ]
 }

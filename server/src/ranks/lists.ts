@@ -1,6 +1,7 @@
 import { sql } from 'drizzle-orm'
 import type { Reader } from '../database/index.ts'
 import { latestShowOf } from '../show/index.ts'
+import type { Place } from './answers.ts'
 
 export const LISTS = ['balance', 'hours', 'earned'] as const
 export const PERIODS = ['all', 'days', 'show'] as const
@@ -15,14 +16,6 @@ export interface ListQuery {
   readonly limit: number
   /** Whose own place is wanted, too. */
   readonly viewer?: number | undefined
-}
-
-/** `value`: units of currency, or seconds. */
-export interface Place {
-  readonly place: number
-  readonly id: number
-  readonly name: string
-  readonly value: number
 }
 
 const DAYS = 30 * 86_400

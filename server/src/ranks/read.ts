@@ -2,6 +2,7 @@ import { and, asc, eq, isNull, sql } from 'drizzle-orm'
 import { type CircleRow, standingsOf } from '#core/people'
 import { measureOf, type RankPlan, rankFor } from '#core/ranks'
 import { type Reader, schema } from '../database/index.ts'
+import type { RankMove } from './answers.ts'
 
 const { circle, viewer, watch, account } = schema
 
@@ -26,13 +27,6 @@ export async function countsOf(db: Reader, channel: number) {
     from viewer v cross join lateral jsonb_array_elements(v.circles) as c (id)
     where v.channel = ${channel} and not v.ignored and v.merged_into is null group by 1`)
   return { ranks, circles: circles.rows as unknown as { id: number; count: number }[] }
-}
-
-/** Somebody whose rank a change of the ranks would change. */
-export interface RankMove {
-  readonly name: string
-  readonly before: string | null
-  readonly after: string | null
 }
 
 const MOST_NAMED = 30

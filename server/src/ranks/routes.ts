@@ -1,11 +1,12 @@
 import { Type } from '@sinclair/typebox'
 import { MOST_ADJUSTED } from '#core/people'
 import { CircleSettings, checkRanks, RankPlan, ranksSetting } from '#core/ranks'
-import { closed, orNull } from '#core/schema'
+import { closed, exactly, Id, Nothing, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, idOf, type Route, route } from '../http/index.ts'
+import { answered, hand, idOf, type Route, route } from '../http/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
+import { DeskRanksAnswer, DeskRanksPreviewAnswer } from './answers.ts'
 import { circlesOf, countsOf, rankMoves } from './read.ts'
 import { reviewEveryone } from './review.ts'
 
@@ -20,6 +21,7 @@ function deskRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/ranks',
       does: 'Ranks and circles, and how many people are in each',
+      answer: DeskRanksAnswer,
       allowed: 'streamer',
       handle: async ({ channel }) => ({
         plan: await settingOf(db, channel.id, ranksSetting),
@@ -32,6 +34,7 @@ function deskRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/desk/ranks/preview',
       does: 'Who would rise and who would fall by other ranks',
+      answer: DeskRanksPreviewAnswer,
       allowed: 'streamer',
       body: RankPlan,
       handle: async ({ channel, body }) => {
@@ -45,6 +48,7 @@ function deskRoutes(db: Reader, channels: Channels): Route[] {
       method: 'put',
       path: '/desk/ranks',
       does: 'Change the ranks; everybody’s follows at once',
+      answer: exactly({ ranks: Type.Number() }),
       allowed: 'streamer',
       body: RankPlan,
       handle: async ({ channel, key, body }) => {
@@ -70,6 +74,7 @@ function circleRoutes(channels: Channels): Route[] {
       method: 'put',
       path: '/desk/circles',
       does: 'Make or change a circle; who is in it follows at once',
+      answer: exactly({ circle: Id }),
       allowed: 'streamer',
       body: Save,
       handle: async ({ channel, key, body }) => {
@@ -82,6 +87,7 @@ function circleRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/circles/:circle/close',
       does: 'Close a circle',
+      answer: Nothing,
       allowed: 'streamer',
       handle: async ({ channel, key, param }) => {
         const circle = idOf(param('circle'))
@@ -94,11 +100,12 @@ function circleRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/circles/:circle/join',
       does: 'Take people into a circle, keep them out of it, or leave it to its rules',
+      answer: exactly({ changed: Type.Number() }),
       allowed: 'streamer',
       body: Join,
       handle: async ({ channel, key, param, body }) => {
         const circle = idOf(param('circle'))
-        return answered(await channels.submit(channel.id, key, { kind: 'circle.join', circle, ...body }))
+        return hand(channels, { channel, key }, { kind: 'circle.join', circle, ...body })
       },
     }),
   ]

@@ -1,8 +1,8 @@
 import { Type } from '@sinclair/typebox'
-import { closed, orNull } from '#core/schema'
+import { closed, exactly, Id, Nothing, orNull } from '#core/schema'
 import { AlertSettings, OverlaySettings } from '#core/screen'
 import type { Channels } from '../channels.ts'
-import { answered, idOf, type Route, route, savedRoutes } from '../http/index.ts'
+import { hand, idOf, type Route, route, savedRoutes } from '../http/index.ts'
 import { newSecret } from './secret.ts'
 
 /** Overlays with their pieces and addresses, and alerts. */
@@ -14,22 +14,24 @@ function overlayRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/overlays',
       does: 'Add an overlay',
+      answer: exactly({ overlay: Id }),
       allowed: 'streamer',
       body: Type.Object({ name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }) }, closed),
       handle: async ({ channel, key, body }) => {
         const intent = { kind: 'screen.add', name: body.name.trim(), secret: newSecret() } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     }),
     route({
       method: 'put',
       path: '/desk/overlays/:overlay',
       does: 'Change an overlay’s name, size and pieces',
+      answer: exactly({ overlay: Id, settings: OverlaySettings }),
       allowed: 'streamer',
       body: OverlaySettings,
       handle: async ({ channel, key, param, body }) => {
         const intent = { kind: 'screen.save', overlay: idOf(param('overlay')), settings: body } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     }),
     route({
@@ -37,19 +39,20 @@ function overlayRoutes(channels: Channels): Route[] {
       path: '/desk/overlays/:overlay/renew',
       secret: true,
       does: 'Give an overlay a new address',
+      answer: exactly({ overlay: Id }),
       allowed: 'streamer',
       handle: async ({ channel, key, param }) => {
         const intent = { kind: 'screen.renew', overlay: idOf(param('overlay')), secret: newSecret() } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     }),
     route({
       method: 'post',
       path: '/desk/overlays/:overlay/remove',
       does: 'Take an overlay away',
+      answer: Nothing,
       allowed: 'streamer',
-      handle: async ({ channel, key, param }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'screen.remove', overlay: idOf(param('overlay')) })),
+      handle: (call) => hand(channels, call, { kind: 'screen.remove', overlay: idOf(call.param('overlay')) }),
     }),
   ]
 }
@@ -63,26 +66,27 @@ function alertRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/screen/test',
       does: 'Play an alert on every overlay now; null: one that shows whether they are seen and heard',
+      answer: Nothing,
       allowed: 'streamer',
       body: Type.Object({ alert: one }, closed),
-      handle: async ({ channel, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'screen.test', alert: body.alert })),
+      handle: (call) => hand(channels, call, { kind: 'screen.test', alert: call.body.alert }),
     }),
     route({
       method: 'post',
       path: '/desk/screen/control',
       does: 'Skip, clear, pause or go on with the alerts',
+      answer: exactly({ paused: Type.Boolean() }),
       allowed: 'streamer',
       body: Type.Object({ what: Type.Union(CONTROLS.map((what) => Type.Literal(what))) }, closed),
-      handle: async ({ channel, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'screen.control', what: body.what })),
+      handle: (call) => hand(channels, call, { kind: 'screen.control', what: call.body.what }),
     }),
-    ...savedRoutes(channels, {
+    ...savedRoutes({
       path: 'alerts',
       what: 'an alert',
       body: AlertSettings,
-      save: (alert, settings) => ({ kind: 'alert.save', alert, settings }),
-      remove: (alert) => ({ kind: 'alert.remove', alert }),
+      saved: exactly({ alert: Id, settings: AlertSettings }),
+      save: (call, alert) => hand(channels, call, { kind: 'alert.save', alert, settings: call.body }),
+      remove: (call, alert) => hand(channels, call, { kind: 'alert.remove', alert }),
       removing: 'remove',
     }),
   ]

@@ -1,6 +1,7 @@
 import { and, desc, eq, lt } from 'drizzle-orm'
 import { type Reader, schema } from '../database/index.ts'
-import { before, csvFile, csvOf, csvTime, type Route, route } from '../http/index.ts'
+import { before, csvFile, csvOf, csvTime, fileRoute, type Route, route } from '../http/index.ts'
+import { DeskSecurityAnswer } from './answers.ts'
 
 const PAGE = 25
 const MOST_IN_FILE = 100_000
@@ -34,6 +35,7 @@ export function securityRoutes(db: Reader): Route[] {
       method: 'get',
       path: '/desk/security',
       does: 'The security log, the latest first, page by page',
+      answer: DeskSecurityAnswer,
       asks: { before },
       allowed: 'streamer',
       handle: async ({ channel, asked }) => {
@@ -41,7 +43,7 @@ export function securityRoutes(db: Reader): Route[] {
         return { entries, before: entries.length < PAGE ? null : (entries.at(-1)?.id ?? null) }
       },
     }),
-    route({
+    fileRoute({
       method: 'get',
       path: '/desk/security.csv',
       gives: 'text/csv',

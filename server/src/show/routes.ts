@@ -1,14 +1,15 @@
 import { Type } from '@sinclair/typebox'
 import { and, count, eq } from 'drizzle-orm'
-import { closed } from '#core/schema'
+import { Count, closed, exactly, Id } from '#core/schema'
 import { SAME_SHOW_SECONDS } from '#core/show'
 import { voiceSetting } from '#core/voice'
 import type { Channels } from '../channels.ts'
 import type { ChatState } from '../chat/index.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { answered, type Route, route } from '../http/index.ts'
+import { hand, type Route, route } from '../http/index.ts'
 import { overlaysOf } from '../screen/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
+import { DeskChatAnswer, DeskEveningAnswer, DeskStatusAnswer } from './answers.ts'
 import { flowsBetween, forgottenSince, lastSeqOf, latestShowOf, openShowOf, recentChat } from './read.ts'
 
 const CHAT_LINES = 80
@@ -50,6 +51,7 @@ function statusRoutes(db: Reader, channels: Channels, chat: (channel: number) =>
       method: 'get',
       path: '/desk/status',
       does: 'How the show stands: figures of the show bar',
+      answer: DeskStatusAnswer,
       allowed: 'streamer',
       handle: async ({ channel, caller }) => ({
         ...(await airOf(db, channels, channel.id)),
@@ -67,6 +69,7 @@ function statusRoutes(db: Reader, channels: Channels, chat: (channel: number) =>
       method: 'get',
       path: '/desk/evening',
       does: 'What was paid and spent in each minute of the evening',
+      answer: DeskEveningAnswer,
       allowed: 'streamer',
       handle: async ({ channel }) => {
         const show = await latestShowOf(db, channel.id)
@@ -79,6 +82,7 @@ function statusRoutes(db: Reader, channels: Channels, chat: (channel: number) =>
       method: 'get',
       path: '/desk/chat',
       does: 'The last lines of chat',
+      answer: DeskChatAnswer,
       allowed: 'streamer',
       handle: async ({ channel }) => {
         const seq = await lastSeqOf(db, channel.id)
@@ -94,29 +98,30 @@ function changeRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/show/start',
       does: 'Go on air',
+      answer: exactly({ show: Id, resumed: Type.Boolean() }),
       allowed: 'streamer',
       body: Type.Object(
         { title: Type.String({ minLength: 1, maxLength: 100 }), resume: Type.Optional(Type.Boolean()) },
         closed,
       ),
-      handle: async ({ channel, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'show.start', ...body })),
+      handle: (call) => hand(channels, call, { kind: 'show.start', ...call.body }),
     }),
     route({
       method: 'post',
       path: '/desk/show/end',
       does: 'Go off air',
+      answer: exactly({ show: Id, seconds: Count }),
       allowed: 'streamer',
-      handle: async ({ channel, key }) => answered(await channels.submit(channel.id, key, { kind: 'show.end' })),
+      handle: (call) => hand(channels, call, { kind: 'show.end' }),
     }),
     route({
       method: 'post',
       path: '/desk/show/close',
       does: 'Close a show that was forgotten on air, at the time when it was really over',
+      answer: exactly({ show: Id, seconds: Count }),
       allowed: 'streamer',
       body: Type.Object({ endedAt: Type.Integer({ minimum: 1 }) }, closed),
-      handle: async ({ channel, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'show.end', endedAt: body.endedAt })),
+      handle: (call) => hand(channels, call, { kind: 'show.end', endedAt: call.body.endedAt }),
     }),
   ]
 }

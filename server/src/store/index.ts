@@ -1,3 +1,4 @@
+export { Holdings, InWatching, Sales } from './answers.ts'
 export { archivedOf, codeListsOf, holdingsIn, rewardsOf, salesOf, soldBy } from './read.ts'
 export { storeRoutes } from './routes.ts'
 export { periodOf } from './shelf.ts'

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox'
-import { closed } from '#core/schema'
+import { closed, exactly, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import {
@@ -9,11 +9,13 @@ import {
   choice,
   csvFile,
   figure,
+  fileRoute,
   idOf,
   type Route,
   route,
   text,
 } from '../http/index.ts'
+import { DeskOrdersAnswer, DeskOrdersHistoryAnswer, OrderChanged } from './answers.ts'
 import { type OrdersAsked, ordersCsv, ordersPage, SHOWN } from './history.ts'
 import { addressOf, waitingOrders } from './read.ts'
 
@@ -41,6 +43,7 @@ export function orderRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/orders',
       does: 'Orders that wait on the bench',
+      answer: DeskOrdersAnswer,
       allowed: 'streamer',
       handle: async ({ channel }) => ({ orders: await waitingOrders(db, channel.id, MOST_WAITING) }),
     }),
@@ -48,11 +51,12 @@ export function orderRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/orders/history',
       does: 'All orders, a page at a time',
+      answer: DeskOrdersHistoryAnswer,
       asks: { ...ASKS, after: figure('The page after the order of this number.') },
       allowed: 'streamer',
       handle: ({ channel, asked: { after, ...asked } }) => ordersPage(db, channel.id, { ...ordersAsked(asked), after }),
     }),
-    route({
+    fileRoute({
       method: 'get',
       path: '/desk/orders.csv',
       fresh: true,
@@ -68,6 +72,7 @@ export function orderRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/orders/:order/address',
       does: 'Where an order is sent',
+      answer: exactly({ address: orNull(Type.String()) }),
       allowed: 'streamer',
       handle: async ({ channel, param }) => ({ address: await addressOf(db, channel.id, idOf(param('order'))) }),
     }),
@@ -108,6 +113,7 @@ function actions(channels: Channels): Route[] {
       method: 'post',
       path: `/desk/orders/:order/${does}`,
       does: WHAT[does],
+      answer: OrderChanged,
       allowed: 'streamer',
     } as const
     const act = async ({ channel, caller, key, param }: Call<unknown>, message?: string) =>
@@ -126,6 +132,7 @@ function manyAtOnce(channels: Channels): Route {
     method: 'post',
     path: '/desk/orders/many',
     does: 'Do the same with many orders: mark them done, or give their price back',
+    answer: exactly({ done: Type.Number(), refused: Type.Array(Type.String()) }),
     allowed: 'streamer',
     body: Type.Object({ orders, does: Type.Union([Type.Literal('done'), Type.Literal('give-back')]) }, closed),
     handle: async ({ channel, caller, key, body }) => {

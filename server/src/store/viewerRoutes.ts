@@ -1,12 +1,13 @@
 import { Type } from '@sinclair/typebox'
-import { closed, orNull } from '#core/schema'
+import { closed, exactly, orNull } from '#core/schema'
 import { MAX_TEXT } from '#core/store'
 import type { Channels } from '../channels.ts'
 import { codeIn } from '../codes/index.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, before, type Call, type Route, route } from '../http/index.ts'
-import { trailOf } from '../ledger/index.ts'
+import { answered, before, type Call, hand, type Route, route } from '../http/index.ts'
+import { TrailEntry, trailOf } from '../ledger/index.ts'
 import { viewerByAccount, viewerIdOf } from '../people/index.ts'
+import { MeAnswer, OrdersAnswer, StoreAnswer } from './answers.ts'
 import { ordersOfViewer } from './read.ts'
 import { shelfFor } from './shelf.ts'
 
@@ -30,6 +31,7 @@ export function viewerRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/store',
       does: 'The store as viewers see it',
+      answer: StoreAnswer,
       allowed: 'anyone',
       handle: (call) => shelfFor(db, channels, call),
     }),
@@ -37,6 +39,7 @@ export function viewerRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/me',
       does: 'The caller’s own balance and orders',
+      answer: MeAnswer,
       allowed: 'viewer',
       handle: (call) => ownView(db, call),
     }),
@@ -44,6 +47,7 @@ export function viewerRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/me/trail',
       does: 'Why the caller’s balance is what it is',
+      answer: exactly({ entries: Type.Array(TrailEntry), before: orNull(Type.Number()) }),
       asks: { before },
       allowed: 'viewer',
       handle: async ({ channel, caller, asked }) => {
@@ -55,6 +59,7 @@ export function viewerRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/orders',
       does: 'Buy a reward',
+      answer: OrdersAnswer,
       allowed: 'viewer',
       body: PlaceOrder,
       handle: async ({ channel, caller, key, body }) => {
@@ -71,10 +76,10 @@ export function viewerRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/unlock',
       does: 'Say a secret word',
+      answer: exactly({ unlocked: Type.Array(Type.String()) }),
       allowed: 'viewer',
       body: Type.Object({ word: Type.String({ minLength: 1, maxLength: 60 }) }, closed),
-      handle: async ({ channel, caller, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'store.unlock', who: caller, word: body.word.trim() })),
+      handle: (call) => hand(channels, call, { kind: 'store.unlock', who: call.caller, word: call.body.word.trim() }),
     }),
   ]
 }

@@ -1,2 +1,3 @@
+export { TallyRow } from './answers.ts'
 export { talliesOf, talliesOfViewer } from './read.ts'
 export { tallyRoutes } from './routes.ts'

@@ -1,11 +1,12 @@
 import { Type } from '@sinclair/typebox'
 import { CommandSettings } from '#core/commands'
-import { closed } from '#core/schema'
+import { closed, exactly, Id } from '#core/schema'
 import { TallySettings } from '#core/tallies'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, idOf, type Route, route, savedRoutes } from '../http/index.ts'
+import { answered, hand, idOf, type Route, route, savedRoutes } from '../http/index.ts'
 import { latestShowOf } from '../show/index.ts'
+import { DeskTalliesCountsAnswer } from './answers.ts'
 import { countsOf } from './read.ts'
 
 const MOST_WORDS = 6
@@ -13,18 +14,20 @@ const MOST_WORDS = 6
 /** Tallies as the desk sets and corrects them. */
 export function tallyRoutes(db: Reader, channels: Channels): Route[] {
   return [
-    ...savedRoutes(channels, {
+    ...savedRoutes({
       path: 'tallies',
       what: 'a tally',
       body: TallySettings,
-      save: (tally, settings) => ({ kind: 'tally.save', tally, settings }),
-      remove: (tally) => ({ kind: 'tally.close', tally }),
+      saved: exactly({ tally: Id }),
+      save: (call, tally) => hand(channels, call, { kind: 'tally.save', tally, settings: call.body }),
+      remove: (call, tally) => hand(channels, call, { kind: 'tally.close', tally }),
       removing: 'close',
     }),
     route({
       method: 'get',
       path: '/desk/tallies/:tally/counts',
       does: 'Who has how much of a tally',
+      answer: DeskTalliesCountsAnswer,
       allowed: 'streamer',
       handle: async ({ channel, param }) => {
         const show = await latestShowOf(db, channel.id)
@@ -36,6 +39,7 @@ export function tallyRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/desk/tallies/:tally/correct',
       does: 'Correct somebody’s tally by hand',
+      answer: exactly({ before: Type.Number(), after: Type.Number() }),
       allowed: 'streamer',
       body: Type.Object(
         {
@@ -47,7 +51,7 @@ export function tallyRoutes(db: Reader, channels: Channels): Route[] {
       ),
       handle: async ({ channel, caller, key, body, param }) => {
         const intent = { kind: 'tally.correct', tally: idOf(param('tally')), ...body, by: caller.account } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     }),
     wordsRoute(channels),
@@ -60,6 +64,7 @@ const wordsRoute = (channels: Channels): Route =>
     method: 'post',
     path: '/desk/commands/several',
     does: 'Make several commands at once',
+    answer: exactly({ commands: Type.Array(Id) }),
     allowed: 'streamer',
     body: Type.Object({ commands: Type.Array(CommandSettings, { maxItems: MOST_WORDS }) }, closed),
     handle: async ({ channel, key, body }) => {

@@ -23,6 +23,7 @@ export async function startOn(url: string, environment: Record<string, string> =
     LOG_LEVEL: 'silent',
     CHAT_ACCOUNTS: 'sign-in',
     REQUESTS_PER_10S: '1000000',
+    CHECK_ANSWERS: 'yes',
     CHAT_LINES_PER_10S: '1000000',
     FEEDS_PER_ADDRESS: '5000',
     ...environment,

@@ -1,10 +1,11 @@
 import { Type } from '@sinclair/typebox'
-import { closed, orNull } from '#core/schema'
+import { closed, exactly, Id, orNull } from '#core/schema'
 import { TriggerSettings } from '#core/triggers'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, idOf, type Route, route, savedRoutes } from '../http/index.ts'
+import { answered, hand, idOf, type Route, route, savedRoutes, switchRoute } from '../http/index.ts'
 import { timed } from '../runs/index.ts'
+import { DeskDeskTriggersRunAnswer, DeskRedemptionsAnswer } from './answers.ts'
 import { redemptionsWaiting } from './read.ts'
 
 /** Triggers as the desk sets them, and the redemptions that wait for a hand. */
@@ -14,19 +15,26 @@ export function triggerRoutes(db: Reader, channels: Channels): Route[] {
 
 function settingRoutes(channels: Channels): Route[] {
   return [
-    ...savedRoutes(channels, {
+    ...savedRoutes({
       path: 'triggers',
       what: 'a trigger',
       body: TriggerSettings,
-      save: (trigger, settings) => ({ kind: 'trigger.save', trigger, settings }),
-      turn: (trigger, on) => ({ kind: 'trigger.switch', trigger, on }),
-      remove: (trigger) => ({ kind: 'trigger.remove', trigger }),
+      saved: exactly({ trigger: Id, settings: TriggerSettings }),
+      save: (call, trigger) => hand(channels, call, { kind: 'trigger.save', trigger, settings: call.body }),
+      remove: (call, trigger) => hand(channels, call, { kind: 'trigger.remove', trigger }),
       removing: 'remove',
+    }),
+    switchRoute({
+      path: 'triggers',
+      what: 'a trigger',
+      answer: exactly({ trigger: Id, on: Type.Boolean() }),
+      turn: (call, trigger, on) => hand(channels, call, { kind: 'trigger.switch', trigger, on }),
     }),
     route({
       method: 'post',
       path: '/desk/triggers/:trigger/run',
       does: 'Run a trigger for real, as if somebody had set it off',
+      answer: DeskDeskTriggersRunAnswer,
       allowed: 'streamer',
       body: Type.Object(
         {
@@ -60,6 +68,7 @@ function redemptionRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: `/desk/redemptions/:redemption/${path}`,
       does,
+      answer: exactly({ status: Type.String() }),
       allowed: 'streamer',
       handle: async ({ channel, caller, key, param }) => {
         const redemption = idOf(param('redemption'))
@@ -69,7 +78,7 @@ function redemptionRoutes(db: Reader, channels: Channels): Route[] {
           approve: path === 'approve',
           by: caller.account,
         } as const
-        return answered(await channels.submit(channel.id, key, intent))
+        return hand(channels, { channel, key }, intent)
       },
     })
   return [
@@ -77,6 +86,7 @@ function redemptionRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/redemptions',
       does: 'Redemptions of the platform’s own points that wait for a hand',
+      answer: DeskRedemptionsAnswer,
       allowed: 'streamer',
       handle: async ({ channel }) => ({ redemptions: await redemptionsWaiting(db, channel.id) }),
     }),

@@ -1,10 +1,11 @@
 import { Type } from '@sinclair/typebox'
-import { closed } from '#core/schema'
+import { Count, closed, exactly, Id, Nothing } from '#core/schema'
 import { MOST_CODES_AT_ONCE, RewardSettings } from '#core/store'
 import type { Channels } from '../../channels.ts'
 import type { ChatState } from '../../chat/index.ts'
 import type { Reader } from '../../database/index.ts'
-import { answered, idOf, type Route, route, savedRoutes } from '../../http/index.ts'
+import { hand, idOf, type Route, route, savedRoutes, switchRoute } from '../../http/index.ts'
+import { DeskStoreAnswer } from '../answers.ts'
 import { storeView } from './view.ts'
 
 /** A part of a file: a thousand lines of it. */
@@ -19,35 +20,42 @@ export function rewardRoutes(db: Reader, channels: Channels, chat: (channel: num
       method: 'get',
       path: '/desk/store',
       does: 'The store with its sales, and what tells what to charge',
+      answer: DeskStoreAnswer,
       allowed: 'streamer',
       handle: async ({ channel }) => storeView(db, channel.id, channels.clock(), await chat(channel.id)),
     }),
-    ...savedRoutes(channels, {
+    ...savedRoutes({
       path: 'rewards',
       what: 'a reward',
       body: RewardSettings,
-      save: (reward, settings) => ({ kind: 'store.save', reward, settings }),
-      turn: (reward, on) => ({ kind: 'store.switch', rewards: [reward], on }),
-      remove: (reward) => ({ kind: 'store.archive', reward }),
+      saved: exactly({ reward: Id, settings: RewardSettings }),
+      save: (call, reward) => hand(channels, call, { kind: 'store.save', reward, settings: call.body }),
+      remove: (call, reward) => hand(channels, call, { kind: 'store.archive', reward }),
       removing: 'archive',
+    }),
+    switchRoute({
+      path: 'rewards',
+      what: 'a reward',
+      answer: exactly({ switched: Count, on: Type.Boolean() }),
+      turn: (call, reward, on) => hand(channels, call, { kind: 'store.switch', rewards: [reward], on }),
     }),
     route({
       method: 'post',
       path: '/desk/rewards/switch',
       does: 'Switch many rewards on or off in one go',
+      answer: exactly({ switched: Type.Number(), on: Type.Boolean() }),
       allowed: 'streamer',
       body: Type.Object({ rewards: Ids, on: Type.Boolean() }, closed),
-      handle: async ({ channel, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'store.switch', ...body })),
+      handle: (call) => hand(channels, call, { kind: 'store.switch', ...call.body }),
     }),
     route({
       method: 'post',
       path: '/desk/rewards/arrange',
       does: 'Put the rewards in another order',
+      answer: Nothing,
       allowed: 'streamer',
       body: Type.Object({ order: Ids }, closed),
-      handle: async ({ channel, key, body }) =>
-        answered(await channels.submit(channel.id, key, { kind: 'store.arrange', order: body.order })),
+      handle: (call) => hand(channels, call, { kind: 'store.arrange', order: call.body.order }),
     }),
     codesRoute(channels),
   ]
@@ -63,11 +71,12 @@ function codesRoute(channels: Channels): Route {
     path: '/desk/rewards/:id/codes',
     largest: FILE_PART_BYTES,
     does: 'Add codes to a reward’s list',
+    answer: exactly({ added: Count, known: Count }),
     allowed: 'streamer',
     body: Type.Object({ codes }, closed),
     handle: async ({ channel, key, param, body }) => {
       const intent = { kind: 'store.codes', reward: idOf(param('id')), codes: body.codes } as const
-      return answered(await channels.submit(channel.id, key, intent))
+      return hand(channels, { channel, key }, intent)
     },
   })
 }

@@ -1,4 +1,5 @@
 import { PROBLEMS } from '../../http/index.ts'
+import type { Json } from './schema.ts'
 
 export const PROBLEM = {
   type: 'object',
@@ -51,7 +52,7 @@ export const problemsOf = (...statuses: readonly number[]) =>
   Object.fromEntries(statuses.map((status) => [status, { $ref: `#/components/responses/${nameOf(status)}` }]))
 
 /** An answer with a body of some media type; without one it has none. */
-export const answerWith = (description: string, type?: string, schema: object = { type: 'string' }) => ({
+export const answerWith = (description: string, type?: string, schema: Json = { type: 'string' }) => ({
   description,
   ...(type !== undefined && { content: { [type]: { schema } } }),
 })

@@ -1,5 +1,5 @@
 import type { Allowed, Asks, Route } from '../../http/index.ts'
-import { answerWith, asJson, problemsOf } from './answers.ts'
+import { answerWith, problemsOf } from './answers.ts'
 import { describedSchema, exampleOf, type Json } from './schema.ts'
 
 const SECURITY: Readonly<Record<Allowed, readonly object[]>> = {
@@ -59,7 +59,7 @@ function statusesOf({ method, allowed, fresh, body, raw }: Route): number[] {
 
 /** A route of the channels' API as an operation of the description. */
 export function operationOf(route: Route, named: Readonly<Record<string, Json>>): object {
-  const { method, path, allowed, does, tag, gives } = route
+  const { method, path, allowed, does, tag } = route
   return {
     operationId: `${method}${path.replace(/[/:.-]+(\w)/g, (_, letter: string) => letter.toUpperCase())}`,
     summary: does,
@@ -68,7 +68,10 @@ export function operationOf(route: Route, named: Readonly<Record<string, Json>>)
     parameters: [CHANNEL, ...inPath(path), ...inQuery(route.asks), ...(method === 'get' ? [] : [KEY])],
     ...requestBody(route, named),
     responses: {
-      200: gives === undefined ? asJson('Done.') : answerWith('The file.', gives),
+      200:
+        'gives' in route
+          ? answerWith('The file.', route.gives)
+          : answerWith('Done.', 'application/json', describedSchema(route.answer)),
       ...problemsOf(...statusesOf(route)),
     },
   }

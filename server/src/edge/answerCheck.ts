@@ -1,0 +1,37 @@
+import type { TSchema } from '@sinclair/typebox'
+import { Ajv } from 'ajv'
+import { StepSchema } from '#core/steps'
+import type { Route } from '../http/index.ts'
+
+type Checked = (answer: object) => Promise<void>
+
+/**
+ * Holds every answer of a route against what the route declares, for tests and the demo: what is told too much or too little
+ * shows at once. @returns a check that throws an Error naming the place.
+ */
+export function answerCheck(route: Route): Checked {
+  if (!('answer' in route)) return async () => {}
+  const { answer, method, path } = route
+  let faultIn: ((json: unknown) => string | undefined) | undefined
+  return async (given) => {
+    if (given instanceof Response && (!given.ok || given.body === null)) return
+    faultIn ??= faultFinder(answer)
+    // As it goes out: what is undefined is left away.
+    const json = given instanceof Response ? await given.clone().json() : JSON.parse(JSON.stringify(given))
+    const fault = faultIn(json)
+    if (fault !== undefined)
+      throw new Error(`${method.toUpperCase()} ${path} answers what it does not declare: ${fault}`)
+  }
+}
+
+function faultFinder(schema: TSchema): (json: unknown) => string | undefined {
+  const ajv = new Ajv({ allErrors: true }).addSchema(StepSchema)
+  const check = ajv.compile(schema)
+  return (json) => {
+    if (check(json)) return undefined
+    return (check.errors ?? [])
+      .slice(0, 5)
+      .map(({ instancePath, message, params }) => `${instancePath || 'it'} ${message} ${JSON.stringify(params)}`)
+      .join('; ')
+  }
+}

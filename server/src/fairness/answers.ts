@@ -1,0 +1,15 @@
+import { Type } from '@sinclair/typebox'
+import { exactly, Id, orNull, UnixSeconds } from '#core/schema'
+
+export const Closed = exactly({
+  id: Id,
+  seed: Type.String(),
+  commitment: Type.String(),
+  openedAt: UnixSeconds,
+  closedAt: UnixSeconds,
+})
+
+export const SeedsAnswer = exactly({
+  open: orNull(exactly({ id: Id, commitment: Type.String(), openedAt: UnixSeconds })),
+  closed: Type.Array(Closed),
+})

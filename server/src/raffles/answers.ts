@@ -1,0 +1,351 @@
+import { Type } from '@sinclair/typebox'
+import { Currency } from '#core/currency'
+import { RaffleSettings } from '#core/raffles'
+import { Count, exactly, Id, oneOf, orNull, UnixSeconds } from '#core/schema'
+import { PictureRef } from '#core/screen'
+import { InWatching } from '../store/index.ts'
+
+export const RaffleStatus = oneOf(['open', 'off', 'planned', 'closed', 'returning', 'finished'])
+
+export const Drawing = exactly({
+  total: Count,
+  slices: Type.Array(Type.Tuple([Type.Number(), orNull(Type.String())])),
+  from: UnixSeconds,
+  until: UnixSeconds,
+})
+
+export const ShownPick = exactly({ draw: Id, name: Type.String(), mark: Type.Number() })
+
+export const RevealedDraw = exactly({
+  at: UnixSeconds,
+  picks: Type.Array(ShownPick),
+  total: Count,
+  slices: Type.Array(Type.Tuple([Type.Number(), orNull(Type.String())])),
+})
+
+export const Waiting = exactly({ draw: Id, viewer: Id, name: Type.String(), until: UnixSeconds })
+
+export const DeskRunning = exactly({
+  id: Id,
+  setup: orNull(Id),
+  settings: RaffleSettings,
+  status: RaffleStatus,
+  byName: Type.String(),
+  madeAt: UnixSeconds,
+  opensAt: orNull(UnixSeconds),
+  openedAt: orNull(UnixSeconds),
+  closesAt: orNull(UnixSeconds),
+  closedAt: orNull(UnixSeconds),
+  finishAt: orNull(UnixSeconds),
+  endedAt: orNull(UnixSeconds),
+  commitment: Type.String(),
+  seedOrigin: oneOf(['own', 'channel']),
+  seed: Type.String(),
+  draws: Type.Number(),
+  won: Count,
+  drawing: orNull(Drawing),
+  revealed: orNull(RevealedDraw),
+  waiting: Type.Array(Waiting),
+  each: orNull(Type.Number()),
+  why: orNull(Type.String()),
+  people: Count,
+  tickets: Count,
+  weight: Count,
+  paid: Count,
+})
+
+export const DeskSetup = exactly({
+  id: Id,
+  settings: RaffleSettings,
+  digit: orNull(Count),
+  goneAt: orNull(UnixSeconds),
+})
+
+export const DeskRafflesAnswer = exactly({
+  now: UnixSeconds,
+  running: Type.Array(DeskRunning),
+  setups: Type.Array(DeskSetup),
+  currency: Currency,
+})
+
+export const DeskRafflesFormAnswer = exactly({
+  now: UnixSeconds,
+  currency: Currency,
+  circles: Type.Array(exactly({ id: Id, name: Type.String() })),
+  alerts: Type.Array(exactly({ id: Id, name: Type.String() })),
+  codes: Type.Array(exactly({ id: Id, name: Type.String(), left: Type.Number() })),
+  setups: Type.Array(DeskSetup),
+  timeZone: Type.String(),
+})
+
+export const WinnerState = oneOf(['drawn', 'waiting', 'won', 'missed', 'passed'])
+
+export const DeskWinner = exactly({
+  raffle: Id,
+  draw: Id,
+  viewer: Id,
+  name: Type.String(),
+  digest: Type.String(),
+  point: Type.Number(),
+  weight: Count,
+  total: Count,
+  drawnAt: UnixSeconds,
+  state: WinnerState,
+  claimUntil: orNull(UnixSeconds),
+  line: orNull(Type.String()),
+  claimedAt: orNull(UnixSeconds),
+  why: orNull(Type.String()),
+  amount: Type.Number(),
+  code: orNull(Type.String()),
+  deliveredAt: orNull(UnixSeconds),
+  note: Type.String(),
+  present: orNull(Type.Boolean()),
+  lastSeenAt: orNull(UnixSeconds),
+})
+
+export const DeskRaffle = exactly({
+  winners: Type.Array(DeskWinner),
+  id: Id,
+  setup: orNull(Id),
+  settings: RaffleSettings,
+  status: RaffleStatus,
+  byName: Type.String(),
+  madeAt: UnixSeconds,
+  opensAt: orNull(UnixSeconds),
+  openedAt: orNull(UnixSeconds),
+  closesAt: orNull(UnixSeconds),
+  closedAt: orNull(UnixSeconds),
+  finishAt: orNull(UnixSeconds),
+  endedAt: orNull(UnixSeconds),
+  commitment: Type.String(),
+  seedOrigin: oneOf(['own', 'channel']),
+  seed: Type.String(),
+  draws: Type.Number(),
+  won: Count,
+  drawing: orNull(Drawing),
+  revealed: orNull(RevealedDraw),
+  waiting: Type.Array(Waiting),
+  each: orNull(Type.Number()),
+  why: orNull(Type.String()),
+  people: Count,
+  tickets: Count,
+  weight: Count,
+  paid: Count,
+})
+
+export const DeskRafflesEndedAnswer = exactly({ raffles: Type.Array(DeskRaffle) })
+
+export const Share = exactly({
+  standing: Type.String(),
+  weight: Count,
+  people: Count,
+  ofPeople: Type.Number(),
+  ofChances: Type.Number(),
+})
+
+export const DeskRaffleAnswer = exactly({
+  now: UnixSeconds,
+  raffle: DeskRunning,
+  winners: Type.Union([Type.Array(Type.Never()), Type.Array(DeskWinner)]),
+  shares: Type.Array(Share),
+  arrivals: Type.Array(exactly({ at: UnixSeconds, people: Count, tickets: Count })),
+  currency: Currency,
+  circles: Type.Array(exactly({ id: Id, name: Type.String() })),
+  codes: Type.Array(exactly({ id: Id, name: Type.String(), left: Type.Number() })),
+})
+
+export const EntryState = oneOf(['in', 'left', 'removed'])
+
+export const DeskEntry = exactly({
+  viewer: Id,
+  name: Type.String(),
+  nr: Count,
+  tickets: Count,
+  free: Count,
+  paid: Count,
+  weight: Count,
+  standing: orNull(Type.String()),
+  at: UnixSeconds,
+  changedAt: UnixSeconds,
+  state: EntryState,
+  why: orNull(Type.String()),
+})
+
+export const DeskRafflesEntriesAnswer = exactly({ entries: Type.Array(DeskEntry) })
+
+export const Check = exactly({
+  ok: Type.Boolean(),
+  sentence: Type.String(),
+  mend: Type.Optional(exactly({ page: Type.String(), label: Type.String() })),
+})
+
+export const DeskRafflesOutlookAnswer = exactly({
+  fault: orNull(Type.String()),
+  hints: Type.Array(Type.String()),
+  here: Type.Number(),
+  could: Type.Number(),
+  reasons: Type.Array(exactly({ code: Type.String(), count: Count })),
+  shares: Type.Array(Type.String()),
+  priciest: exactly({ cost: Count, watching: Type.Array(InWatching) }),
+  checks: Type.Array(Check),
+})
+
+export const Running = exactly({
+  id: Id,
+  title: Type.String(),
+  picture: PictureRef,
+  word: Type.String(),
+  byWord: Type.Boolean(),
+  winners: Count,
+  price: Count,
+  status: RaffleStatus,
+  opensAt: orNull(UnixSeconds),
+  closesAt: orNull(UnixSeconds),
+  endedAt: orNull(UnixSeconds),
+  people: Count,
+  won: Count,
+})
+
+export const Ended = exactly({
+  winners: Type.Array(Type.String()),
+  id: Id,
+  title: Type.String(),
+  picture: PictureRef,
+  word: Type.String(),
+  byWord: Type.Boolean(),
+  price: Count,
+  status: RaffleStatus,
+  opensAt: orNull(UnixSeconds),
+  closesAt: orNull(UnixSeconds),
+  endedAt: orNull(UnixSeconds),
+  people: Count,
+  won: Count,
+})
+
+export const RafflesAnswer = exactly({
+  now: UnixSeconds,
+  currency: Currency,
+  running: Type.Array(Running),
+  ended: Type.Array(Ended),
+})
+
+export const Raffle = exactly({
+  title: Type.String(),
+  description: Type.String(),
+  picture: PictureRef,
+  winners: Count,
+  word: Type.String(),
+  byWord: Type.Boolean(),
+  byPage: Type.Boolean(),
+  price: Count,
+  mostTickets: Type.Number(),
+  claimSeconds: Count,
+  id: Id,
+  status: RaffleStatus,
+  madeAt: UnixSeconds,
+  opensAt: orNull(UnixSeconds),
+  openedAt: orNull(UnixSeconds),
+  closesAt: orNull(UnixSeconds),
+  closedAt: orNull(UnixSeconds),
+  finishAt: orNull(UnixSeconds),
+  endedAt: orNull(UnixSeconds),
+  commitment: Type.String(),
+  seedOrigin: oneOf(['own', 'channel']),
+  seed: Type.String(),
+  draws: Type.Number(),
+  won: Count,
+  drawing: orNull(Drawing),
+  revealed: orNull(RevealedDraw),
+  waiting: Type.Array(Waiting),
+  each: orNull(Type.Number()),
+  why: orNull(Type.String()),
+  people: Count,
+  tickets: Count,
+  weight: Count,
+  paid: Count,
+})
+
+export const Entrant = exactly({
+  name: Type.String(),
+  tickets: Count,
+  weight: Count,
+  at: UnixSeconds,
+  chance: Type.String(),
+})
+
+export const Winner = exactly({
+  draw: Id,
+  name: Type.String(),
+  chance: Type.String(),
+  state: WinnerState,
+  drawnAt: UnixSeconds,
+  claimUntil: orNull(UnixSeconds),
+  line: orNull(Type.String()),
+  claimedAt: orNull(UnixSeconds),
+  why: orNull(Type.String()),
+  amount: Type.Number(),
+})
+
+export const Won = exactly({
+  draw: Id,
+  state: WinnerState,
+  claimUntil: orNull(UnixSeconds),
+  code: orNull(Type.String()),
+  amount: Type.Number(),
+})
+
+export const Own = exactly({
+  balance: Count,
+  tickets: Count,
+  paid: Count,
+  freeLeft: Type.Number(),
+  couldAdd: Type.Number(),
+  couldCost: Type.Number(),
+  chance: orNull(Type.String()),
+  counts: orNull(Type.Number()),
+  why: orNull(Type.String()),
+  won: orNull(Won),
+})
+
+export const RaffleAnswer = exactly({
+  now: UnixSeconds,
+  raffle: Raffle,
+  prize: Type.String(),
+  rules: Type.Array(Type.String()),
+  shares: Type.Array(Type.String()),
+  entrants: Type.Array(Entrant),
+  removed: Type.Array(exactly({ name: Type.String(), why: orNull(Type.String()) })),
+  winners: Type.Array(Winner),
+  own: orNull(Own),
+  currency: Currency,
+})
+
+export const RafflesEnterAnswer = exactly({
+  balance: Count,
+  raffle: Id,
+  added: Count,
+  cost: Count,
+  tickets: Count,
+  told: Type.String(),
+})
+
+/** The file by which a raffle can be checked without us. */
+export const RaffleFileAnswer = exactly({
+  kind: Type.Literal('ricompensa-raffle'),
+  title: Type.String(),
+  id: Id,
+  seed: Type.String(),
+  commitment: Type.String(),
+  entrants: Type.Array(exactly({ viewer: Id, name: Type.String(), tickets: Count, weight: Count })),
+  winners: Type.Array(
+    exactly({
+      draw: Id,
+      viewer: Id,
+      name: Type.String(),
+      digest: Type.String(),
+      point: Count,
+      weight: Count,
+      total: Count,
+    }),
+  ),
+})

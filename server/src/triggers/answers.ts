@@ -1,0 +1,22 @@
+import { Type } from '@sinclair/typebox'
+import { exactly, Id, orNull, UnixSeconds } from '#core/schema'
+import { Refusal } from '../http/index.ts'
+
+export const DeskDeskTriggersRunAnswer = exactly({
+  run: Type.Optional(Id),
+  outcome: Type.Optional(Type.String()),
+  refusal: Type.Optional(Refusal),
+  redemption: Type.Optional(Id),
+})
+
+export const DeskRedemption = exactly({
+  id: Id,
+  rewardName: Type.String(),
+  viewer: Id,
+  viewerName: Type.String(),
+  text: orNull(Type.String()),
+  at: UnixSeconds,
+  trigger: Id,
+})
+
+export const DeskRedemptionsAnswer = exactly({ redemptions: Type.Array(DeskRedemption) })
