@@ -4,32 +4,25 @@ import { Channels } from './channels.ts'
 import { ChatSeat, SeatTable } from './chat/index.ts'
 import { newClaimCode } from './claim/index.ts'
 import { type Clock, systemClock } from './clock.ts'
-import { commandRoutes, followUp } from './commands/index.ts'
+import { followUp } from './commands/index.ts'
 import type { Config } from './config.ts'
-import { connectionRoutes } from './connections/index.ts'
 import { connect, connectWriter, migrateUp, reader } from './database/index.ts'
-import { earningRoutes } from './earning/index.ts'
 import { createApp, Front } from './edge/index.ts'
 import { EventDoor, EventSecrets } from './events/index.ts'
-import { fairnessRoutes, settleIn } from './fairness/index.ts'
+import { settleIn } from './fairness/index.ts'
 import { CAPS, Feed, LiveFeeds } from './feed/index.ts'
-import { gameRoutes } from './games/index.ts'
 import type { Route } from './http/index.ts'
 import { issuersOf } from './issuers.ts'
-import { libraryRoutes } from './library/index.ts'
 import { Metrics } from './metrics/index.ts'
-import { peopleRoutes } from './people/index.ts'
-import { raffleRoutes } from './raffles/index.ts'
-import { rankRoutes } from './ranks/index.ts'
+import { routesOf } from './routes.ts'
+
 import { noteRunTime } from './runs/index.ts'
-import { screenRoutes } from './screen/index.ts'
+
 import { settleKeys } from './sealing/index.ts'
-import { SecurityLog, securityRoutes } from './security/index.ts'
-import { showRoutes } from './show/index.ts'
-import { storeRoutes } from './store/index.ts'
-import { tallyRoutes } from './tallies/index.ts'
+import { SecurityLog } from './security/index.ts'
+
 import { migrateTimers, startTimers } from './timers/index.ts'
-import { reportRedemption, triggerRoutes } from './triggers/index.ts'
+import { reportRedemption } from './triggers/index.ts'
 
 export interface RunningServer {
   readonly channels: Channels
@@ -79,29 +72,6 @@ async function makeParts(config: Config, log: Logger, clock: Clock) {
 }
 
 type Parts = Awaited<ReturnType<typeof makeParts>>
-
-/** Every route of the channels' API, feature by feature. */
-function routesOf({ config, db, channels, seats, secrets, door, issuers }: Parts): Route[] {
-  const chatOf = (channel: number) => seats.stateOf(channel)
-  const features: Readonly<Record<string, readonly Route[]>> = {
-    Show: showRoutes(db, channels, chatOf),
-    Earning: earningRoutes(db, channels),
-    People: peopleRoutes(db, channels, issuers),
-    Store: storeRoutes(db, channels),
-    Screen: screenRoutes(channels),
-    Library: libraryRoutes(db, channels),
-    Ranks: rankRoutes(db, channels),
-    Commands: commandRoutes(db, channels, chatOf),
-    Triggers: triggerRoutes(db, channels),
-    Tallies: tallyRoutes(db, channels),
-    Games: gameRoutes(db, channels),
-    Raffles: raffleRoutes(db, channels, chatOf),
-    Fairness: fairnessRoutes(db),
-    Security: securityRoutes(db),
-    Connections: connectionRoutes({ db, channels, seats, secrets, door, publicUrl: config.PUBLIC_URL }),
-  }
-  return Object.entries(features).flatMap(([tag, routes]) => routes.map((route) => ({ ...route, tag })))
-}
 
 function chatSeatOf({ config, channels, seats, db, log, issuers }: Parts): ChatSeat {
   return new ChatSeat(config, channels, seats, db, log, issuers.chat, (channel, key, result, ms) => {

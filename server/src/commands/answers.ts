@@ -1,7 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { ChatWords, CommandSettings, OUTCOMES } from '#core/commands'
 import { EarningPlan } from '#core/earning'
-import { RaffleSettings } from '#core/raffles'
 import { Count, exactly, Id, oneOf, orNull, UnixSeconds } from '#core/schema'
 import { Piece } from '#core/screen'
 import { Steps } from '#core/steps'
@@ -11,7 +10,8 @@ import { Voice } from '#core/voice'
 import type { Unchangeable } from '#core/world'
 import { WhoNames } from '../access/index.ts'
 import { Refusal } from '../http/index.ts'
-import { CircleRow } from '../people/index.ts'
+import { RaffleSetup } from '../raffles/index.ts'
+import { CircleRow } from '../ranks/index.ts'
 import { Holdings, Sales } from '../store/index.ts'
 import { TallyRow } from '../tallies/index.ts'
 
@@ -21,9 +21,9 @@ export const Readiness = exactly({
   mend: orNull(exactly({ page: Type.String(), label: Type.String() })),
 })
 
-export const DeskCommand = exactly({ id: Id, settings: CommandSettings, who: Type.String(), ready: Readiness })
+export const CommandShown = exactly({ id: Id, settings: CommandSettings, who: Type.String(), ready: Readiness })
 
-export const DeskTrigger = exactly({
+export const TriggerShown = exactly({
   id: Id,
   settings: TriggerSettings,
   dueAt: orNull(UnixSeconds),
@@ -31,7 +31,7 @@ export const DeskTrigger = exactly({
   ready: Readiness,
 })
 
-export const DeskReward = exactly({
+export const RewardWithSteps = exactly({
   id: Id,
   name: Type.String(),
   kind: oneOf(KINDS),
@@ -39,7 +39,7 @@ export const DeskReward = exactly({
   settings: exactly({ word: Type.String(), command: Type.Boolean(), name: Type.String() }),
 })
 
-export const DeskOutside = exactly({
+export const OutsideReward = exactly({
   id: Type.String(),
   name: Type.String(),
   price: orNull(Count),
@@ -51,40 +51,33 @@ export const Standing = exactly({
   muted: Type.Boolean(),
   silent: Type.Array(Type.String()),
   chatConnected: Type.Boolean(),
-  overlays: Type.Number(),
-  overlaysConnected: Type.Number(),
+  overlays: Count,
+  overlaysConnected: Count,
   onAir: Type.Boolean(),
 })
 
 export const Listener = exactly({ words: Type.Array(Type.String()), name: Type.String() })
 
-export const DeskSetup = exactly({
-  id: Id,
-  settings: RaffleSettings,
-  digit: orNull(Count),
-  goneAt: orNull(UnixSeconds),
-})
-
-export const DeskCommandsAnswer = exactly({
-  commands: Type.Array(DeskCommand),
-  triggers: Type.Array(DeskTrigger),
+export const CommandsView = exactly({
+  commands: Type.Array(CommandShown),
+  triggers: Type.Array(TriggerShown),
   tallies: Type.Array(TallyRow),
   circles: Type.Array(CircleRow),
-  rewards: Type.Array(DeskReward),
+  rewards: Type.Array(RewardWithSteps),
   alerts: Type.Array(exactly({ id: Id, name: Type.String() })),
-  outside: Type.Array(DeskOutside),
+  outside: Type.Array(OutsideReward),
   names: WhoNames,
   standing: Standing,
   voice: Voice,
   words: ChatWords,
   games: Type.Array(Listener),
   raffles: Type.Array(Listener),
-  setups: Type.Array(DeskSetup),
+  setups: Type.Array(RaffleSetup),
 })
 
 export const StepOutcome = exactly({ do: Type.String(), sentence: Type.String() })
 
-export const DeskRun = exactly({
+export const RunShown = exactly({
   id: Id,
   at: UnixSeconds,
   endedAt: orNull(UnixSeconds),
@@ -96,19 +89,19 @@ export const DeskRun = exactly({
   outcome: oneOf(OUTCOMES),
   why: orNull(Type.String()),
   log: Type.Array(StepOutcome),
-  seed: orNull(Type.Number()),
-  ms: orNull(Type.Number()),
+  seed: orNull(Count),
+  ms: orNull(Count),
 })
 
-export const DeskRunsAnswer = exactly({ runs: Type.Array(DeskRun), before: orNull(Type.Number()) })
+export const Runs = exactly({ runs: Type.Array(RunShown), before: orNull(Count) })
 
 /** What moves in one wallet: below 0 goes out. */
 export const Moved = exactly({
   who: Type.String(),
   why: Type.String(),
-  change: Type.Number(),
-  before: Type.Number(),
-  after: Type.Number(),
+  change: Type.Integer(),
+  before: Type.Integer(),
+  after: Type.Integer(),
 })
 
 export type Moved = Unchangeable<Static<typeof Moved>>
@@ -119,7 +112,7 @@ export const Tried = exactly({
   refusal: orNull(Refusal),
   steps: Type.Array(StepOutcome),
   /** What would be said; `after`: seconds from the beginning. */
-  lines: Type.Array(exactly({ to: orNull(Type.String()), text: Type.String(), after: Type.Number() })),
+  lines: Type.Array(exactly({ to: orNull(Type.String()), text: Type.String(), after: Type.Integer() })),
   transfers: Type.Array(Moved),
   alerts: Type.Array(Type.Record(Type.String(), Type.Unknown())),
   sounds: Type.Array(Type.String()),
@@ -142,7 +135,7 @@ export const Listed = exactly({
   cost: Count,
   everyoneSeconds: Count,
   eachSeconds: Count,
-  perViewer: Type.Number(),
+  perViewer: Count,
   onAir: Type.Boolean(),
   where: Type.String(),
   /** Whether the caller may use it; null: nobody is signed in. */
@@ -151,34 +144,34 @@ export const Listed = exactly({
 
 export type Listed = Unchangeable<Static<typeof Listed>>
 
-export const DeskOverlay = exactly({
+export const OverlayHead = exactly({
   id: Id,
   name: Type.String(),
   pieces: Type.Array(Piece),
   connected: Type.Boolean(),
 })
 
-export const DeskStoreReward = exactly({
+export const RewardShown = exactly({
   id: Id,
-  place: Type.Number(),
+  place: Count,
   settings: RewardSettings,
-  left: orNull(Type.Number()),
-  sold: exactly({ total: Count, show: Id, day: Type.Number() }),
+  left: orNull(Count),
+  sold: exactly({ total: Count, show: Count, day: Count }),
   codes: exactly({ count: Count, given: Count }),
   who: Type.String(),
   hints: Type.Array(Type.String()),
   ready: Readiness,
 })
 
-export const DeskStoreAnswer = exactly({
+export const StoreView = exactly({
   holdings: Holdings,
   plan: EarningPlan,
   timeZone: Type.String(),
   alerts: Type.Array(exactly({ id: Id, name: Type.String() })),
-  overlays: Type.Array(DeskOverlay),
+  overlays: Type.Array(OverlayHead),
   onAir: Type.Boolean(),
-  shows: Type.Number(),
+  shows: Count,
   sales: Type.Array(Sales),
-  rewards: Type.Array(DeskStoreReward),
+  rewards: Type.Array(RewardShown),
   archived: Type.Array(exactly({ id: Id, name: Type.String(), goneAt: orNull(UnixSeconds) })),
 })

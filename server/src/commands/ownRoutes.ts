@@ -21,7 +21,7 @@ import {
   text,
 } from '../http/index.ts'
 import { timed } from '../runs/index.ts'
-import { DeskCommandsAnswer, DeskRunsAnswer, Tried, Used } from './answers.ts'
+import { CommandsView, Runs, Tried, Used } from './answers.ts'
 import { liveFields } from './liveFields.ts'
 import { commandsView, runsOf } from './read.ts'
 import { MADE_UP, type Trial, tryOut } from './tryOut.ts'
@@ -86,7 +86,7 @@ function readRoutes(db: Reader, channels: Channels, chat: (channel: number) => P
       method: 'get',
       path: '/desk/commands',
       does: 'Commands, triggers and tallies, and whether each of them works now',
-      answer: DeskCommandsAnswer,
+      answer: CommandsView,
       allowed: 'streamer',
       handle: async ({ channel }) => commandsView(db, channel.id, channels.clock(), await chat(channel.id)),
     }),
@@ -102,7 +102,7 @@ function readRoutes(db: Reader, channels: Channels, chat: (channel: number) => P
       method: 'get',
       path: '/desk/runs',
       does: 'What ran lately, for whom, and what came of it',
-      answer: DeskRunsAnswer,
+      answer: Runs,
       asks: {
         outcome: choice('What came of it.', OUTCOMES),
         of: figure('The number of a command or trigger.', { min: 1 }),

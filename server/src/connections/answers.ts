@@ -3,17 +3,17 @@ import { Count, exactly, Id, orNull, UnixSeconds } from '#core/schema'
 import { ChatState } from '../chat/index.ts'
 import { SecretHead } from '../events/index.ts'
 
-export const DeskTip = exactly({
+export const WaitingTip = exactly({
   hasRate: Type.Boolean(),
   id: Id,
   at: UnixSeconds,
   viewer: Id,
   name: Type.String(),
-  minorUnits: Type.Number(),
+  minorUnits: Count,
   currency: Type.String(),
 })
 
-export const DeskEvent = exactly({
+export const LoggedEvent = exactly({
   id: Id,
   at: UnixSeconds,
   happenedAt: UnixSeconds,
@@ -24,7 +24,7 @@ export const DeskEvent = exactly({
   outcome: Type.String(),
 })
 
-export const DeskRefusal = exactly({
+export const RefusedDelivery = exactly({
   id: Id,
   at: UnixSeconds,
   code: Type.String(),
@@ -32,16 +32,16 @@ export const DeskRefusal = exactly({
   times: Count,
 })
 
-export const DeskConnectionsAnswer = exactly({
+export const Connections = exactly({
   chat: ChatState,
   eventsAddress: Type.String(),
   secrets: Type.Array(SecretHead),
-  tips: Type.Array(DeskTip),
-  events: Type.Array(DeskEvent),
-  refusals: Type.Array(DeskRefusal),
+  tips: Type.Array(WaitingTip),
+  events: Type.Array(LoggedEvent),
+  refusals: Type.Array(RefusedDelivery),
 })
 
-export const DeskConnectionsEventTestAnswer = Type.Union([
+export const EventTaken = Type.Union([
   exactly({ event: Id, outcome: Type.String() }),
   exactly({ events: Type.Array(exactly({ event: Id, outcome: Type.String() })) }),
 ])

@@ -8,7 +8,7 @@ import type { SeatTable } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
 import { type EventDoor, type EventSecrets, lastEvents, lastRefusals } from '../events/index.ts'
 import { hand, idOf, problem, type Route, route } from '../http/index.ts'
-import { DeskConnectionsAnswer, DeskConnectionsEventTestAnswer } from './answers.ts'
+import { Connections, EventTaken } from './answers.ts'
 import { tipRoutes, tipsToDecide } from './tipRoutes.ts'
 
 const EVENTS_SHOWN = 30
@@ -33,7 +33,7 @@ export function connectionRoutes(parts: ConnectionParts): Route[] {
       method: 'get',
       path: '/desk/connections',
       does: 'How chat and events are connected',
-      answer: DeskConnectionsAnswer,
+      answer: Connections,
       allowed: 'streamer',
       handle: async ({ channel }) => ({
         chat: await seats.stateOf(channel.id),
@@ -102,7 +102,7 @@ function eventTest({ channels, secrets, door }: ConnectionParts): Route {
     method: 'post',
     path: '/desk/connections/event-test',
     does: 'Send the channel a test event',
-    answer: DeskConnectionsEventTestAnswer,
+    answer: EventTaken,
     allowed: 'streamer',
     handle: async ({ channel }) => {
       const { id: own, secret } = await secrets.add(channel.id, 'Test', ['ricompensa.test'])

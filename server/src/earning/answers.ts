@@ -3,7 +3,7 @@ import { Currency } from '#core/currency'
 import { EarningPlan } from '#core/earning'
 import { Count, exactly, Id, oneOf, orNull, UnixSeconds } from '#core/schema'
 
-export const DeskGap = exactly({
+export const Gap = exactly({
   id: Id,
   from: UnixSeconds,
   until: UnixSeconds,
@@ -12,14 +12,11 @@ export const DeskGap = exactly({
   endedAt: orNull(UnixSeconds),
 })
 
-export const DeskGapsAnswer = exactly({ gaps: Type.Array(DeskGap) })
+export const Gaps = exactly({ gaps: Type.Array(Gap) })
 
 export const GapPaid = exactly({ people: Count, total: Count, seconds: Type.Optional(Count) })
 
-export const DeskGapsEndAnswer = Type.Union([
-  exactly({ people: Count, total: Count }),
-  exactly({ people: Count, owed: Type.Number() }),
-])
+export const GapEnded = Type.Union([exactly({ people: Count, total: Count }), exactly({ people: Count, owed: Count })])
 
 export const PlanDraft = exactly({
   plan: orNull(EarningPlan),
@@ -28,15 +25,18 @@ export const PlanDraft = exactly({
   at: UnixSeconds,
 })
 
-export const DeskEarningAnswer = exactly({
+export const Earning = exactly({
   plan: EarningPlan,
   draft: PlanDraft,
   currency: Currency,
   circles: Type.Array(exactly({ id: Id, name: Type.String() })),
   zone: Type.String(),
-  week: exactly({ shows: Type.Number(), seconds: Count, usual: Type.Boolean() }),
+  week: exactly({ shows: Count, seconds: Count, usual: Type.Boolean() }),
 })
 
-export const DeskPlan = exactly({ id: Id, at: UnixSeconds, by: Type.String(), plan: EarningPlan })
+export const AppliedPlan = exactly({ id: Id, at: UnixSeconds, by: Type.String(), plan: EarningPlan })
 
-export const DeskEarningHistoryAnswer = exactly({ plans: Type.Array(DeskPlan) })
+export const AppliedPlans = exactly({ plans: Type.Array(AppliedPlan) })
+
+/** How long somebody watches for an amount, by how they are paid; `seconds` null: they never have it. */
+export const InWatching = exactly({ name: Type.String(), seconds: orNull(Count) })

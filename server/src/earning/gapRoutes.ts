@@ -4,7 +4,7 @@ import { closed } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { hand, idOf, type Route, route } from '../http/index.ts'
-import { DeskGapsAnswer, DeskGapsEndAnswer, GapPaid } from './answers.ts'
+import { GapEnded, GapPaid, Gaps } from './answers.ts'
 
 /** Times within a show when it was not known who was there: told of, paid, let go, taken back. */
 export function gapRoutes(db: Reader, channels: Channels): Route[] {
@@ -13,7 +13,7 @@ export function gapRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/gaps',
       does: 'Times when chat was away during a show, and what became of them',
-      answer: DeskGapsAnswer,
+      answer: Gaps,
       allowed: 'streamer',
       handle: async ({ channel }) => ({ gaps: await gapsOf(db, channel.id) }),
     }),
@@ -33,7 +33,7 @@ export function gapRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/desk/gaps/:gap/end',
       does: 'Let such a time go, or take its payment back within ten minutes',
-      answer: DeskGapsEndAnswer,
+      answer: GapEnded,
       allowed: 'streamer',
       body: Type.Object({ how: Type.Union([Type.Literal('dismiss'), Type.Literal('undo')]) }, closed),
       handle: async ({ channel, caller, key, param, body }) => {

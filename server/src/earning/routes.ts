@@ -9,7 +9,7 @@ import { answered, hand, type Route, route } from '../http/index.ts'
 import { circlesOf } from '../ranks/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { openShowOf } from '../show/index.ts'
-import { DeskEarningAnswer, DeskEarningHistoryAnswer } from './answers.ts'
+import { AppliedPlans, Earning } from './answers.ts'
 import { gapRoutes } from './gapRoutes.ts'
 import { guestRoute } from './guestRoute.ts'
 import { payEveryone } from './pay.ts'
@@ -28,7 +28,7 @@ function planRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/earning',
       does: 'The earning plan, its draft, and what they are measured by',
-      answer: DeskEarningAnswer,
+      answer: Earning,
       allowed: 'streamer',
       handle: async ({ channel }) => ({
         plan: await settingOf(db, channel.id, earningSetting),
@@ -43,7 +43,7 @@ function planRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/earning/history',
       does: 'Every plan that was applied, the latest first',
-      answer: DeskEarningHistoryAnswer,
+      answer: AppliedPlans,
       allowed: 'streamer',
       handle: async ({ channel }) => ({ plans: await plansOf(db, channel.id) }),
     }),

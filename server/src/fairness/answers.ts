@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox'
 import { exactly, Id, orNull, UnixSeconds } from '#core/schema'
 
-export const Closed = exactly({
+export const ClosedSeed = exactly({
   id: Id,
   seed: Type.String(),
   commitment: Type.String(),
@@ -9,7 +9,7 @@ export const Closed = exactly({
   closedAt: UnixSeconds,
 })
 
-export const SeedsAnswer = exactly({
+export const Seeds = exactly({
   open: orNull(exactly({ id: Id, commitment: Type.String(), openedAt: UnixSeconds })),
-  closed: Type.Array(Closed),
+  closed: Type.Array(ClosedSeed),
 })

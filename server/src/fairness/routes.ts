@@ -3,7 +3,7 @@ import { commitmentOf, seedSetting } from '#core/fairness'
 import { prepared, type Reader, schema } from '../database/index.ts'
 import { type Route, route } from '../http/index.ts'
 import { settingOf } from '../settings/index.ts'
-import { SeedsAnswer } from './answers.ts'
+import { Seeds } from './answers.ts'
 
 const SHOWN = 50
 
@@ -25,7 +25,7 @@ export function fairnessRoutes(db: Reader): Route[] {
       method: 'get',
       path: '/seeds',
       does: 'What draws are made from: the commitment of the open seed, and the seeds before it',
-      answer: SeedsAnswer,
+      answer: Seeds,
       allowed: 'anyone',
       handle: async ({ channel }) => {
         const open = await settingOf(db, channel.id, seedSetting)

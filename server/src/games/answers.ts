@@ -10,13 +10,13 @@ export const GameTexts = Type.Unsafe<Partial<Record<GameTextKey, string[]>>>(
   Type.Record(Type.String(), Type.Array(Type.String())),
 )
 
-export const DeskGame = exactly({ game: oneOf(GAMES), rounds: Type.Number(), staked: Count, paid: Count })
+export const GameLately = exactly({ game: oneOf(GAMES), rounds: Count, staked: Count, paid: Count })
 
 export const SeatPlan = exactly({
-  leaveAfter: Type.Optional(Type.Number()),
+  leaveAfter: Type.Optional(Count),
   on: Type.Optional(
     Type.Union([
-      exactly({ on: Type.Literal('number'), number: Type.Number() }),
+      exactly({ on: Type.Literal('number'), number: Count }),
       exactly({
         on: oneOf(['dozen', 'column']),
         which: Type.Union([Type.Literal(1), Type.Literal(2), Type.Literal(3)]),
@@ -28,14 +28,14 @@ export const SeatPlan = exactly({
 
 export const SeatState = oneOf(['in', 'out', 'caught', 'back', 'won', 'lost'])
 
-export const DeskCrew = exactly({
+export const CrewSeat = exactly({
   round: Id,
   viewer: Id,
   name: Type.String(),
-  stake: Type.Number(),
+  stake: Count,
   plan: SeatPlan,
   state: SeatState,
-  room: orNull(Type.Number()),
+  room: orNull(Count),
   paid: Count,
 })
 
@@ -44,9 +44,9 @@ export const RoundStatus = oneOf(['settled', 'opened', 'gathering', 'running', '
 export const HeistState = exactly({
   of: Type.Literal('heist'),
   site: orNull(HeistSite),
-  step: Type.Number(),
-  drawn: Type.Number(),
-  inside: Type.Number(),
+  step: Count,
+  drawn: Count,
+  inside: Count,
 })
 
 export const Duellist = exactly({ id: Id, name: Type.String() })
@@ -55,20 +55,20 @@ export const DuelState = exactly({
   of: Type.Literal('duel'),
   challenger: Duellist,
   challenged: orNull(Duellist),
-  stake: Type.Number(),
-  rakeBp: Type.Number(),
-  winner: orNull(Type.Number()),
+  stake: Count,
+  rakeBp: Count,
+  winner: orNull(Count),
 })
 
 export const RouletteState = exactly({
   of: Type.Literal('roulette'),
-  pays: Type.Array(Type.Number()),
-  number: orNull(Type.Number()),
+  pays: Type.Array(Count),
+  number: orNull(Count),
 })
 
 export const StripSymbol = exactly({ symbol: Type.String(), weight: Count })
 
-export const PayLine = exactly({ match: oneOf(['three', 'two']), symbol: Type.String(), multiplier: Type.Number() })
+export const PayLine = exactly({ match: oneOf(['three', 'two']), symbol: Type.String(), multiplier: Count })
 
 export const Machine = exactly({ strip: Type.Array(StripSymbol), table: Type.Array(PayLine) })
 
@@ -76,21 +76,21 @@ export const ReelsState = exactly({ of: Type.Literal('reels'), machine: Machine,
 
 export const CoinState = exactly({
   of: Type.Literal('coin'),
-  multiplier: Type.Number(),
+  multiplier: Count,
   called: oneOf(['heads', 'tails']),
   side: oneOf(['heads', 'tails']),
 })
 
-export const Entrant = exactly({ id: Id, name: Type.String(), seat: Type.Number(), kept: Type.Boolean() })
+export const Entrant = exactly({ id: Id, name: Type.String(), seat: Count, kept: Type.Boolean() })
 
 export const Match = exactly({
   id: Id,
-  level: Type.Number(),
-  a: orNull(Type.Number()),
-  b: orNull(Type.Number()),
-  ready: Type.Array(Type.Number()),
-  games: Type.Array(Type.Number()),
-  winner: orNull(Type.Number()),
+  level: Count,
+  a: orNull(Count),
+  b: orNull(Count),
+  ready: Type.Array(Count),
+  games: Type.Array(Count),
+  winner: orNull(Count),
   how: orNull(oneOf(['played', 'walkover', 'bye', 'lot'])),
 })
 
@@ -98,14 +98,14 @@ export const CupState = exactly({
   of: Type.Literal('cup'),
   rules: CupRules,
   entrants: Type.Array(Entrant),
-  drawnFrom: Type.Array(Type.Number()),
+  drawnFrom: Type.Array(Count),
   order: Type.Array(Id),
   matches: Type.Array(Match),
-  current: orNull(Type.Number()),
+  current: orNull(Count),
 })
 
-export const DeskRound = exactly({
-  crew: Type.Array(DeskCrew),
+export const OpenRound = exactly({
+  crew: Type.Array(CrewSeat),
   id: Id,
   game: oneOf(GAMES),
   status: RoundStatus,
@@ -122,52 +122,52 @@ export const DeskRound = exactly({
   why: orNull(Type.String()),
 })
 
-export const DeskGamesAnswer = exactly({
+export const DeskGames = exactly({
   settings: AllGames,
   wagering: Wagering,
   texts: GameTexts,
-  lately: exactly({ games: Type.Array(DeskGame), shows: Type.Number() }),
-  rounds: Type.Array(DeskRound),
-  last: Type.Array(Type.Number()),
+  lately: exactly({ games: Type.Array(GameLately), shows: Count }),
+  rounds: Type.Array(OpenRound),
+  last: Type.Array(Count),
   currency: Currency,
 })
 
-export const DeskRoundsAnswer = exactly({ rounds: Type.Array(DeskRound) })
+export const OpenRounds = exactly({ rounds: Type.Array(OpenRound) })
 
 export const OneGame = Type.Union(Object.values(GAME_SETTINGS))
 
-export const DeskGamesPutAnswer = exactly({ game: oneOf(GAMES), settings: OneGame })
+export const GameSaved = exactly({ game: oneOf(GAMES), settings: OneGame })
 
-export const GamesAnswer = exactly({
+export const GamesView = exactly({
   now: UnixSeconds,
   currency: Currency,
   games: Type.Record(Type.String(), OneGame),
   words: GAME_SETTINGS.duel,
   wagering: Wagering,
-  rounds: Type.Array(DeskRound),
-  last: Type.Array(Type.Number()),
+  rounds: Type.Array(OpenRound),
+  last: Type.Array(Count),
 })
 
-export const Seat = exactly({
+export const OwnSeat = exactly({
   round: Id,
   game: oneOf(GAMES),
-  stake: Type.Number(),
+  stake: Count,
   paid: Count,
   state: SeatState,
   at: UnixSeconds,
   plan: SeatPlan,
 })
 
-export const MeGamesAnswer = exactly({
+export const OwnGames = exactly({
   viewer: orNull(Id),
   sitsOutUntil: UnixSeconds,
-  rounds: Type.Number(),
+  rounds: Count,
   staked: Count,
   paid: Count,
-  seats: Type.Array(Seat),
+  seats: Type.Array(OwnSeat),
 })
 
-export const Round = exactly({
+export const EndedRound = exactly({
   id: Id,
   game: oneOf(GAMES),
   status: RoundStatus,
@@ -187,14 +187,14 @@ export const Round = exactly({
 export const RoundSeat = exactly({
   viewer: Id,
   name: Type.String(),
-  stake: Type.Number(),
+  stake: Count,
   plan: SeatPlan,
   state: SeatState,
-  room: orNull(Type.Number()),
+  room: orNull(Count),
   paid: Count,
 })
 
-export const RoundAnswer = exactly({
+export const WholeRound = exactly({
   seed: orNull(Type.String()),
   seats: Type.Array(RoundSeat),
   id: Id,

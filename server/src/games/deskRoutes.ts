@@ -5,7 +5,7 @@ import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { hand, idOf, type Route, route } from '../http/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
-import { DeskGamesAnswer, DeskGamesPutAnswer, DeskRoundsAnswer } from './answers.ts'
+import { DeskGames, GameSaved, OpenRounds } from './answers.ts'
 import { gameSettingsOf, lastNumbers, latelyOf, openRounds } from './read.ts'
 
 const desk = { allowed: 'streamer' } as const
@@ -18,7 +18,7 @@ export function deskGameRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/games',
       does: 'How every game is set, what is on, and what was staked and paid in 30 days',
-      answer: DeskGamesAnswer,
+      answer: DeskGames,
       handle: async ({ channel }) => ({
         settings: await gameSettingsOf(db, channel.id),
         wagering: await settingOf(db, channel.id, wageringSetting),
@@ -34,7 +34,7 @@ export function deskGameRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/rounds',
       does: 'The rounds that are on',
-      answer: DeskRoundsAnswer,
+      answer: OpenRounds,
       handle: async ({ channel }) => ({ rounds: await openRounds(db, channel.id) }),
     }),
     ...GAMES.map((game) => changeRoute(channels, game)),
@@ -72,7 +72,7 @@ function changeRoute(channels: Channels, game: Game): Route {
     method: 'put',
     path: `/desk/games/${game}`,
     does: `Change how the game ${game} is played`,
-    answer: DeskGamesPutAnswer,
+    answer: GameSaved,
     body: Type.Object({ settings: GAME_SETTINGS[game], confirmed: Type.Optional(Type.Boolean()) }, closed),
     handle: async ({ channel, key, body }) => {
       const { settings, confirmed = false } = body as { settings: never; confirmed?: boolean }

@@ -7,7 +7,7 @@ import { before, type Call, choice, hand, idOf, problem, type Route, route, text
 import { viewerIdOf } from '../people/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { openShowOf } from '../show/index.ts'
-import { GamesAnswer, MeGamesAnswer, Round, RoundAnswer } from './answers.ts'
+import { EndedRound, GamesView, OwnGames, WholeRound } from './answers.ts'
 import {
   endedRounds,
   gameSettingsOf,
@@ -28,7 +28,7 @@ export function viewerGameRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/games',
       does: 'The games: how they are played, what is on, and the last numbers of the wheel',
-      answer: GamesAnswer,
+      answer: GamesView,
       allowed: 'anyone',
       handle: (call) => gamesFor(db, channels, call),
     }),
@@ -59,7 +59,7 @@ export function viewerGameRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/me/games',
       does: 'What the caller staked and won',
-      answer: MeGamesAnswer,
+      answer: OwnGames,
       allowed: 'viewer',
       handle: (call) => ownGames(db, channels, call),
     }),
@@ -72,7 +72,7 @@ function roundRoutes(db: Reader): Route[] {
       method: 'get',
       path: '/rounds',
       does: 'The rounds that ended last',
-      answer: exactly({ rounds: Type.Array(Round) }),
+      answer: exactly({ rounds: Type.Array(EndedRound) }),
       asks: { game: choice('The rounds of one game alone.', GAMES), before },
       allowed: 'anyone',
       handle: async ({ channel, asked }) => ({
@@ -83,7 +83,7 @@ function roundRoutes(db: Reader): Route[] {
       method: 'get',
       path: '/rounds/:round',
       does: 'One round with everybody in it; its seed once it has ended',
-      answer: RoundAnswer,
+      answer: WholeRound,
       allowed: 'anyone',
       handle: ({ channel, param }) => wholeRound(db, channel.id, param('round')),
     }),
@@ -91,7 +91,7 @@ function roundRoutes(db: Reader): Route[] {
       method: 'get',
       path: '/rounds/:round/file',
       does: 'The same as a file, to check with other means',
-      answer: RoundAnswer,
+      answer: WholeRound,
       allowed: 'anyone',
       handle: async ({ channel, param }) => {
         const found = await wholeRound(db, channel.id, param('round'))

@@ -6,7 +6,7 @@ export const TrailEntry = exactly({
   id: Id,
   at: UnixSeconds,
   /** Above 0: came in; below: went out. */
-  change: Type.Number(),
+  change: Type.Integer(),
   /** What was there right after it; null for what became of money that had left the wallet before. */
   balance: orNull(Count),
   why: Type.String(),
@@ -14,6 +14,6 @@ export const TrailEntry = exactly({
 
 export type TrailEntry = Unchangeable<Static<typeof TrailEntry>>
 
-export const Trail = exactly({ entries: Type.Array(TrailEntry), before: orNull(Type.Number()) })
+export const Trail = exactly({ entries: Type.Array(TrailEntry), before: orNull(Count) })
 
 export type Trail = Unchangeable<Static<typeof Trail>>

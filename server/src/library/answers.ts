@@ -2,7 +2,7 @@ import { Type } from '@sinclair/typebox'
 import { Count, exactly, Id, oneOf, orNull, UnixSeconds } from '#core/schema'
 import { AlertSettings, Piece } from '#core/screen'
 
-export const DeskOverlay = exactly({
+export const Overlay = exactly({
   connected: Type.Boolean(),
   id: Id,
   name: Type.String(),
@@ -14,7 +14,7 @@ export const DeskOverlay = exactly({
   seenAt: orNull(UnixSeconds),
 })
 
-export const DeskMedia = exactly({
+export const MediaFile = exactly({
   uses: Type.Array(Type.String()),
   file: Type.String(),
   name: Type.String(),
@@ -22,14 +22,14 @@ export const DeskMedia = exactly({
   bytes: Count,
   width: orNull(Count),
   height: orNull(Count),
-  ms: orNull(Type.Number()),
+  ms: orNull(Count),
   addedAt: UnixSeconds,
 })
 
-export const DeskScreenAnswer = exactly({
-  overlays: Type.Array(DeskOverlay),
+export const ScreenView = exactly({
+  overlays: Type.Array(Overlay),
   paused: Type.Boolean(),
   alerts: Type.Array(exactly({ uses: Type.Array(Type.String()), id: Id, settings: AlertSettings })),
-  media: Type.Array(DeskMedia),
-  room: exactly({ used: Type.Number(), most: Type.Number(), each: Type.Number() }),
+  media: Type.Array(MediaFile),
+  room: exactly({ used: Count, most: Count, each: Count }),
 })

@@ -4,7 +4,7 @@ import { plainText } from '#core/texts'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, problem, type Route, route, text } from '../http/index.ts'
-import { DeskScreenAnswer } from './answers.ts'
+import { ScreenView } from './answers.ts'
 import { dropContent, keepContent } from './keep.ts'
 import { type Crop, MOST_BYTES, readUpload, tooLargeSentence } from './read.ts'
 import { screenView } from './view.ts'
@@ -34,7 +34,7 @@ export function libraryRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/screen',
       does: 'Overlays, alerts and the library',
-      answer: DeskScreenAnswer,
+      answer: ScreenView,
       allowed: 'streamer',
       handle: async ({ channel }) => screenView(db, channels, channel.id),
     }),

@@ -3,50 +3,34 @@ import { BADGES } from '#core/ranks'
 import { Count, exactly, Id, oneOf, orNull, UnixSeconds } from '#core/schema'
 import type { Unchangeable } from '#core/world'
 
-export const MeAccountsAnswer = exactly({
+export const OwnAccounts = exactly({
   signedIn: Type.String(),
   separate: Type.Boolean(),
   chat: Type.Array(Type.String()),
 })
 
-export const CircleRules = exactly({
-  hours: orNull(Type.Number()),
-  shows: orNull(exactly({ least: Type.Number(), of: Id })),
-  followerDays: orNull(Type.Number()),
-  subscriberMonths: orNull(Type.Number()),
-  rank: orNull(Id),
-})
-
-export const CircleRow = exactly({
-  id: Id,
-  name: Type.String(),
-  rules: CircleRules,
-  keep: Type.Boolean(),
-  goneAt: orNull(UnixSeconds),
-})
-
 /** What a correction of many came to. */
 export const Adjusted = exactly({
   adjustments: Type.Array(Id),
-  asked: Type.Number(),
-  changed: Type.Number(),
-  total: Count,
+  asked: Count,
+  changed: Count,
+  total: Type.Integer(),
 })
 
 export type Adjusted = Unchangeable<Static<typeof Adjusted>>
 
 export const Rank = exactly({
   measure: oneOf(['hours', 'earned']),
-  value: Type.Number(),
+  value: Count,
   held: orNull(exactly({ name: Type.String(), from: UnixSeconds, badge: oneOf(BADGES) })),
   next: orNull(exactly({ name: Type.String(), from: UnixSeconds, badge: oneOf(BADGES) })),
 })
 
-export const CheckIn = exactly({ open: Type.Boolean(), done: Type.Boolean(), streak: Count, best: Type.Number() })
+export const CheckIn = exactly({ open: Type.Boolean(), done: Type.Boolean(), streak: Count, best: Count })
 
-export const MeStandingAnswer = exactly({
+export const OwnStanding = exactly({
   known: Type.Boolean(),
-  ranks: Type.Optional(Type.Number()),
+  ranks: Type.Optional(Count),
   standings: Type.Array(Type.String()),
   circles: Type.Array(Type.String()),
   rank: orNull(Rank),
@@ -56,29 +40,29 @@ export const MeStandingAnswer = exactly({
   watchedSeconds: Type.Optional(Count),
 })
 
-export const MeMessagesAnswer = exactly({
+export const OwnMessages = exactly({
   messages: Type.Array(exactly({ id: Id, at: UnixSeconds, text: Type.String() })),
 })
 
-export const DeskSupporter = exactly({
+export const Supporter = exactly({
   id: Id,
   at: UnixSeconds,
   account: Type.String(),
   name: Type.String(),
   support: Type.Union([
     exactly({ kind: Type.Literal('follow') }),
-    exactly({ kind: oneOf(['subscription', 'resubscription']), tier: Type.Number() }),
-    exactly({ kind: Type.Literal('gift'), count: Count, tier: Type.Number() }),
-    exactly({ kind: Type.Literal('giftReceived'), tier: Type.Number() }),
-    exactly({ kind: Type.Literal('raid'), viewers: Type.Number() }),
-    exactly({ kind: Type.Literal('tip'), minorUnits: Type.Number(), currency: Type.Optional(Type.String()) }),
-    exactly({ kind: Type.Literal('cheer'), units: Type.Number() }),
+    exactly({ kind: oneOf(['subscription', 'resubscription']), tier: Count }),
+    exactly({ kind: Type.Literal('gift'), count: Count, tier: Count }),
+    exactly({ kind: Type.Literal('giftReceived'), tier: Count }),
+    exactly({ kind: Type.Literal('raid'), viewers: Count }),
+    exactly({ kind: Type.Literal('tip'), minorUnits: Count, currency: Type.Optional(Type.String()) }),
+    exactly({ kind: Type.Literal('cheer'), units: Count }),
   ]),
 })
 
-export const DeskSupportersAnswer = exactly({ supporters: Type.Array(DeskSupporter) })
+export const Supporters = exactly({ supporters: Type.Array(Supporter) })
 
-export const DeskPeople = exactly({
+export const ListedPerson = exactly({
   id: Id,
   issuer: Type.String(),
   account: Type.String(),
@@ -90,7 +74,7 @@ export const DeskPeople = exactly({
   moderator: Type.Boolean(),
   present: Type.Boolean(),
   followedAt: orNull(UnixSeconds),
-  tier: Type.Number(),
+  tier: Count,
   subscribedUntil: orNull(UnixSeconds),
   circles: Type.Array(Id),
   rank: orNull(Id),
@@ -101,7 +85,7 @@ export const DeskPeople = exactly({
   lastSeenAt: UnixSeconds,
 })
 
-export const DeskPeopleAnswer = exactly({ people: Type.Array(DeskPeople), total: Count })
+export const PeoplePart = exactly({ people: Type.Array(ListedPerson), total: Count })
 
 /** What was corrected at one go, and can still be taken back. `total`: units of currency, or seconds. */
 export const Correction = exactly({
@@ -111,31 +95,31 @@ export const Correction = exactly({
   of: oneOf(['balance', 'hours']),
   why: Type.String(),
   people: Count,
-  total: Count,
+  total: Type.Integer(),
   /** Of one person: their name. */
   name: orNull(Type.String()),
 })
 
 export type Correction = Unchangeable<Static<typeof Correction>>
 
-export const DeskPeopleUndoAnswer = exactly({
-  changed: Type.Number(),
-  total: Count,
-  owed: Type.Number(),
-  owing: Type.Array(exactly({ viewer: Type.String(), owed: Type.Number() })),
+export const Undone = exactly({
+  changed: Count,
+  total: Type.Integer(),
+  owed: Count,
+  owing: Type.Array(exactly({ viewer: Type.String(), owed: Count })),
 })
 
-export const DeskViewer = exactly({
+export const PresentPerson = exactly({
   id: Id,
   name: Type.String(),
   moderator: Type.Boolean(),
   balance: Count,
-  tonight: orNull(Type.Number()),
+  tonight: orNull(Count),
 })
 
-export const DeskPresentAnswer = exactly({ viewers: Type.Array(DeskViewer), total: Count, chatting: Type.Number() })
+export const Room = exactly({ viewers: Type.Array(PresentPerson), total: Count, chatting: Count })
 
-export const DeskViewerViewer = exactly({
+export const WholePerson = exactly({
   id: Id,
   name: Type.String(),
   chatName: Type.String(),
@@ -146,58 +130,58 @@ export const DeskViewerViewer = exactly({
   moderator: Type.Boolean(),
   ignored: Type.Boolean(),
   followedAt: orNull(UnixSeconds),
-  tier: Type.Number(),
-  subscribedSince: orNull(Type.Number()),
+  tier: Count,
+  subscribedSince: orNull(Count),
   subscribedUntil: orNull(UnixSeconds),
   circles: Type.Array(Id),
   circlesByHand: Type.Record(Type.String(), oneOf(['in', 'out'])),
   rank: orNull(Id),
   unlisted: Type.Boolean(),
   archivedAt: orNull(UnixSeconds),
-  mergedInto: orNull(Type.Number()),
+  mergedInto: orNull(Count),
   present: Type.Boolean(),
-  presentSince: orNull(Type.Number()),
+  presentSince: orNull(Count),
   counting: Type.Boolean(),
   countedUntil: UnixSeconds,
   watchedSeconds: Count,
-  showId: orNull(Type.Number()),
+  showId: orNull(Count),
   showSeconds: Count,
   chattedAt: orNull(UnixSeconds),
   firstSeenAt: UnixSeconds,
   lastSeenAt: UnixSeconds,
-  attended: Type.Number(),
-  attendedShow: Type.Number(),
+  attended: Count,
+  attendedShow: Count,
   balance: Count,
   earned: Count,
 })
 
-export const DeskShow = exactly({
+export const ShowAttended = exactly({
   startedAt: UnixSeconds,
   title: Type.String(),
   seconds: Count,
   attended: Type.Boolean(),
 })
 
-export const DeskTally = exactly({ id: Id, name: Type.String(), one: Type.String(), many: Type.String(), total: Count })
+export const OwnTally = exactly({ id: Id, name: Type.String(), one: Type.String(), many: Type.String(), total: Count })
 
-export const DeskNote = exactly({ id: Id, at: UnixSeconds, by: Type.String(), text: Type.String() })
+export const Note = exactly({ id: Id, at: UnixSeconds, by: Type.String(), text: Type.String() })
 
-export const DeskViewerAnswer = exactly({
-  viewer: DeskViewerViewer,
+export const PersonPanel = exactly({
+  viewer: WholePerson,
   standings: Type.Array(Type.String()),
   circles: Type.Array(exactly({ id: Id, name: Type.String() })),
   rank: Rank,
-  hours: exactly({ show: orNull(Id), days: Type.Number() }),
-  attended: exactly({ count: Count, of: Id }),
-  shows: Type.Array(DeskShow),
-  habits: exactly({ streak: Count, bestStreak: Type.Number(), checkIns: Type.Number() }),
-  tallies: Type.Array(DeskTally),
-  notes: Type.Array(DeskNote),
+  hours: exactly({ show: orNull(Id), days: Count }),
+  attended: exactly({ count: Count, of: Count }),
+  shows: Type.Array(ShowAttended),
+  habits: exactly({ streak: Count, bestStreak: Count, checkIns: Count }),
+  tallies: Type.Array(OwnTally),
+  notes: Type.Array(Note),
   aliases: Type.Array(Type.String()),
 })
 
-export const DeskViewersAnswer = exactly({
+export const PeopleFound = exactly({
   viewers: Type.Array(exactly({ id: Id, name: Type.String(), lastSeenAt: UnixSeconds })),
 })
 
-export const Handing = exactly({ on: Type.Boolean(), perDay: Type.Number(), reply: Type.String() })
+export const Handing = exactly({ on: Type.Boolean(), perDay: Count, reply: Type.String() })

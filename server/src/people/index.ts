@@ -1,5 +1,5 @@
 export { adjustMany } from './adjustMany.ts'
-export { CircleRow, Handing } from './answers.ts'
+export { Handing } from './answers.ts'
 export { linkByCode } from './link.ts'
 export { peopleRoutes } from './routes.ts'
 export { presentIds } from './table.ts'

@@ -6,7 +6,7 @@ import { Count, exactly } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { problem, type Route, route } from '../http/index.ts'
-import { MeAccountsAnswer } from './answers.ts'
+import { OwnAccounts } from './answers.ts'
 import { viewerIdOf } from './viewers.ts'
 
 /** Letters and digits that cannot be taken for one another. 10 of them are 48 random bits. */
@@ -23,7 +23,7 @@ export function linkRoutes(db: Reader, channels: Channels, chatIssuer: string): 
       method: 'get',
       path: '/me/accounts',
       does: 'The accounts that are known to be the caller’s',
-      answer: MeAccountsAnswer,
+      answer: OwnAccounts,
       allowed: 'viewer',
       handle: async ({ channel, caller }) => ({
         signedIn: caller.name,

@@ -10,7 +10,7 @@ import { choice, hand, problem, type Route, route } from '../http/index.ts'
 import { circlesOf, LISTS, PERIODS, Place, topList } from '../ranks/index.ts'
 import { settingOf } from '../settings/index.ts'
 import { latestShowOf } from '../show/index.ts'
-import { MeMessagesAnswer, MeStandingAnswer } from './answers.ts'
+import { OwnMessages, OwnStanding } from './answers.ts'
 import { messagesTo } from './messages.ts'
 import { rankOf } from './panel.ts'
 import { viewerByAccount, viewerIdOf } from './viewers.ts'
@@ -24,7 +24,7 @@ export function ownRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/me/standing',
       does: 'The caller’s own rank, standings, circles, hours and streak',
-      answer: MeStandingAnswer,
+      answer: OwnStanding,
       allowed: 'viewer',
       handle: ({ channel, caller }) => ownStanding(db, channel.id, caller.account, channels.clock()),
     }),
@@ -54,7 +54,7 @@ export function ownRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/me/messages',
       does: 'What was told the caller alone, the latest first',
-      answer: MeMessagesAnswer,
+      answer: OwnMessages,
       allowed: 'viewer',
       handle: async ({ channel, caller }) => {
         const viewer = await viewerIdOf(channels.pool, channel.id, caller.account)

@@ -11,14 +11,7 @@ import type { Issuers } from '../issuers.ts'
 import { ONLY, Trail, trailOf } from '../ledger/index.ts'
 import { openShowOf } from '../show/index.ts'
 import { adjustMany } from './adjustMany.ts'
-import {
-  Adjusted,
-  Correction,
-  DeskPeopleUndoAnswer,
-  DeskPresentAnswer,
-  DeskViewerAnswer,
-  DeskViewersAnswer,
-} from './answers.ts'
+import { Adjusted, Correction, PeopleFound, PersonPanel, Room, Undone } from './answers.ts'
 import { cleanRoutes } from './cleanRoutes.ts'
 import { undoableCorrections } from './corrections.ts'
 import { keepRoutes } from './keepRoutes.ts'
@@ -97,7 +90,7 @@ function correctionRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/desk/people/undo',
       does: 'Take corrections back, within ten minutes',
-      answer: DeskPeopleUndoAnswer,
+      answer: Undone,
       allowed: 'streamer',
       body: Undo,
       handle: async ({ channel, caller, key, body }) => {
@@ -128,7 +121,7 @@ function lookRoutes(db: Reader, { clock }: Channels): Route[] {
       method: 'get',
       path: '/desk/present',
       does: 'Who is in the room',
-      answer: DeskPresentAnswer,
+      answer: Room,
       allowed: 'streamer',
       handle: ({ channel }) => roomOf(db, channel.id, clock()),
     }),
@@ -136,7 +129,7 @@ function lookRoutes(db: Reader, { clock }: Channels): Route[] {
       method: 'get',
       path: '/desk/viewers/:viewer',
       does: 'All that is known of one viewer',
-      answer: DeskViewerAnswer,
+      answer: PersonPanel,
       allowed: 'streamer',
       handle: async ({ channel, param }) => {
         const found = await panelOf(db, channel.id, idOf(param('viewer')), clock())
@@ -157,7 +150,7 @@ function lookRoutes(db: Reader, { clock }: Channels): Route[] {
       method: 'get',
       path: '/desk/viewers',
       does: 'Viewers whose name begins so',
-      answer: DeskViewersAnswer,
+      answer: PeopleFound,
       asks: { name: text('How the name begins.', 60) },
       allowed: 'streamer',
       handle: async ({ channel, asked }) => ({

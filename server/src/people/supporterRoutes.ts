@@ -4,7 +4,7 @@ import { Count, closed, exactly, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { answered, idOf, problem, type Route, route } from '../http/index.ts'
-import { DeskSupportersAnswer } from './answers.ts'
+import { Supporters } from './answers.ts'
 
 const { supporter } = schema
 
@@ -15,7 +15,7 @@ export function supporterRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/supporters',
       does: 'Support that waits to be matched to a person',
-      answer: DeskSupportersAnswer,
+      answer: Supporters,
       allowed: 'streamer',
       handle: async ({ channel }) => ({
         supporters: await db
@@ -36,7 +36,7 @@ export function supporterRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/desk/supporters/:supporter/match',
       does: 'Say who a supporter was, for all that waits under that name; null: nobody',
-      answer: exactly({ matched: Type.Number(), paid: Count }),
+      answer: exactly({ matched: Count, paid: Count }),
       allowed: 'streamer',
       body: Type.Object({ viewer: orNull(Type.Integer({ minimum: 1 })) }, closed),
       handle: async ({ channel, key, param, body }) => {

@@ -1,7 +1,7 @@
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { type Asked, choice, csvFile, figure, fileRoute, type Route, route, text } from '../http/index.ts'
-import { DeskPeopleAnswer } from './answers.ts'
+import { PeoplePart } from './answers.ts'
 import { peopleFile } from './file.ts'
 import { type PeopleFilter, type PeopleQuery, peoplePage, SHOWN, SORTS } from './table.ts'
 
@@ -50,7 +50,7 @@ export function tableRoutes(db: Reader, { clock }: Channels): Route[] {
       method: 'get',
       path: '/desk/people',
       does: 'Everybody whom the channel knows, page by page',
-      answer: DeskPeopleAnswer,
+      answer: PeoplePart,
       allowed: 'streamer',
       asks: { ...ASKS, offset: figure('How many to leave out: the page after this one.', { max: FURTHEST }) },
       handle: ({ channel, asked }) =>

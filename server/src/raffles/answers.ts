@@ -3,7 +3,7 @@ import { Currency } from '#core/currency'
 import { RaffleSettings } from '#core/raffles'
 import { Count, exactly, Id, oneOf, orNull, UnixSeconds } from '#core/schema'
 import { PictureRef } from '#core/screen'
-import { InWatching } from '../store/index.ts'
+import { InWatching } from '../earning/index.ts'
 
 export const RaffleStatus = oneOf(['open', 'off', 'planned', 'closed', 'returning', 'finished'])
 
@@ -25,7 +25,7 @@ export const RevealedDraw = exactly({
 
 export const Waiting = exactly({ draw: Id, viewer: Id, name: Type.String(), until: UnixSeconds })
 
-export const DeskRunning = exactly({
+export const RunningRaffle = exactly({
   id: Id,
   setup: orNull(Id),
   settings: RaffleSettings,
@@ -40,13 +40,13 @@ export const DeskRunning = exactly({
   endedAt: orNull(UnixSeconds),
   commitment: Type.String(),
   seedOrigin: oneOf(['own', 'channel']),
-  seed: Type.String(),
-  draws: Type.Number(),
+  seed: orNull(Type.String()),
+  draws: Count,
   won: Count,
   drawing: orNull(Drawing),
   revealed: orNull(RevealedDraw),
   waiting: Type.Array(Waiting),
-  each: orNull(Type.Number()),
+  each: orNull(Count),
   why: orNull(Type.String()),
   people: Count,
   tickets: Count,
@@ -54,27 +54,27 @@ export const DeskRunning = exactly({
   paid: Count,
 })
 
-export const DeskSetup = exactly({
+export const RaffleSetup = exactly({
   id: Id,
   settings: RaffleSettings,
   digit: orNull(Count),
   goneAt: orNull(UnixSeconds),
 })
 
-export const DeskRafflesAnswer = exactly({
+export const DeskRaffles = exactly({
   now: UnixSeconds,
-  running: Type.Array(DeskRunning),
-  setups: Type.Array(DeskSetup),
+  running: Type.Array(RunningRaffle),
+  setups: Type.Array(RaffleSetup),
   currency: Currency,
 })
 
-export const DeskRafflesFormAnswer = exactly({
+export const RaffleForm = exactly({
   now: UnixSeconds,
   currency: Currency,
   circles: Type.Array(exactly({ id: Id, name: Type.String() })),
   alerts: Type.Array(exactly({ id: Id, name: Type.String() })),
-  codes: Type.Array(exactly({ id: Id, name: Type.String(), left: Type.Number() })),
-  setups: Type.Array(DeskSetup),
+  codes: Type.Array(exactly({ id: Id, name: Type.String(), left: Count })),
+  setups: Type.Array(RaffleSetup),
   timeZone: Type.String(),
 })
 
@@ -86,7 +86,7 @@ export const DeskWinner = exactly({
   viewer: Id,
   name: Type.String(),
   digest: Type.String(),
-  point: Type.Number(),
+  point: Count,
   weight: Count,
   total: Count,
   drawnAt: UnixSeconds,
@@ -95,7 +95,7 @@ export const DeskWinner = exactly({
   line: orNull(Type.String()),
   claimedAt: orNull(UnixSeconds),
   why: orNull(Type.String()),
-  amount: Type.Number(),
+  amount: Count,
   code: orNull(Type.String()),
   deliveredAt: orNull(UnixSeconds),
   note: Type.String(),
@@ -103,7 +103,7 @@ export const DeskWinner = exactly({
   lastSeenAt: orNull(UnixSeconds),
 })
 
-export const DeskRaffle = exactly({
+export const EndedRaffle = exactly({
   winners: Type.Array(DeskWinner),
   id: Id,
   setup: orNull(Id),
@@ -119,13 +119,13 @@ export const DeskRaffle = exactly({
   endedAt: orNull(UnixSeconds),
   commitment: Type.String(),
   seedOrigin: oneOf(['own', 'channel']),
-  seed: Type.String(),
-  draws: Type.Number(),
+  seed: orNull(Type.String()),
+  draws: Count,
   won: Count,
   drawing: orNull(Drawing),
   revealed: orNull(RevealedDraw),
   waiting: Type.Array(Waiting),
-  each: orNull(Type.Number()),
+  each: orNull(Count),
   why: orNull(Type.String()),
   people: Count,
   tickets: Count,
@@ -133,25 +133,25 @@ export const DeskRaffle = exactly({
   paid: Count,
 })
 
-export const DeskRafflesEndedAnswer = exactly({ raffles: Type.Array(DeskRaffle) })
+export const EndedRaffles = exactly({ raffles: Type.Array(EndedRaffle) })
 
 export const Share = exactly({
   standing: Type.String(),
   weight: Count,
   people: Count,
-  ofPeople: Type.Number(),
-  ofChances: Type.Number(),
+  ofPeople: Count,
+  ofChances: Count,
 })
 
-export const DeskRaffleAnswer = exactly({
+export const DeskRaffle = exactly({
   now: UnixSeconds,
-  raffle: DeskRunning,
+  raffle: RunningRaffle,
   winners: Type.Union([Type.Array(Type.Never()), Type.Array(DeskWinner)]),
   shares: Type.Array(Share),
   arrivals: Type.Array(exactly({ at: UnixSeconds, people: Count, tickets: Count })),
   currency: Currency,
   circles: Type.Array(exactly({ id: Id, name: Type.String() })),
-  codes: Type.Array(exactly({ id: Id, name: Type.String(), left: Type.Number() })),
+  codes: Type.Array(exactly({ id: Id, name: Type.String(), left: Count })),
 })
 
 export const EntryState = oneOf(['in', 'left', 'removed'])
@@ -171,7 +171,7 @@ export const DeskEntry = exactly({
   why: orNull(Type.String()),
 })
 
-export const DeskRafflesEntriesAnswer = exactly({ entries: Type.Array(DeskEntry) })
+export const DeskEntries = exactly({ entries: Type.Array(DeskEntry) })
 
 export const Check = exactly({
   ok: Type.Boolean(),
@@ -179,18 +179,18 @@ export const Check = exactly({
   mend: Type.Optional(exactly({ page: Type.String(), label: Type.String() })),
 })
 
-export const DeskRafflesOutlookAnswer = exactly({
+export const RaffleOutlook = exactly({
   fault: orNull(Type.String()),
   hints: Type.Array(Type.String()),
-  here: Type.Number(),
-  could: Type.Number(),
+  here: Count,
+  could: Count,
   reasons: Type.Array(exactly({ code: Type.String(), count: Count })),
   shares: Type.Array(Type.String()),
   priciest: exactly({ cost: Count, watching: Type.Array(InWatching) }),
   checks: Type.Array(Check),
 })
 
-export const Running = exactly({
+export const ListedRaffle = exactly({
   id: Id,
   title: Type.String(),
   picture: PictureRef,
@@ -206,7 +206,7 @@ export const Running = exactly({
   won: Count,
 })
 
-export const Ended = exactly({
+export const ListedEnded = exactly({
   winners: Type.Array(Type.String()),
   id: Id,
   title: Type.String(),
@@ -222,14 +222,14 @@ export const Ended = exactly({
   won: Count,
 })
 
-export const RafflesAnswer = exactly({
+export const RafflesView = exactly({
   now: UnixSeconds,
   currency: Currency,
-  running: Type.Array(Running),
-  ended: Type.Array(Ended),
+  running: Type.Array(ListedRaffle),
+  ended: Type.Array(ListedEnded),
 })
 
-export const Raffle = exactly({
+export const RaffleHead = exactly({
   title: Type.String(),
   description: Type.String(),
   picture: PictureRef,
@@ -238,7 +238,7 @@ export const Raffle = exactly({
   byWord: Type.Boolean(),
   byPage: Type.Boolean(),
   price: Count,
-  mostTickets: Type.Number(),
+  mostTickets: Count,
   claimSeconds: Count,
   id: Id,
   status: RaffleStatus,
@@ -251,13 +251,13 @@ export const Raffle = exactly({
   endedAt: orNull(UnixSeconds),
   commitment: Type.String(),
   seedOrigin: oneOf(['own', 'channel']),
-  seed: Type.String(),
-  draws: Type.Number(),
+  seed: orNull(Type.String()),
+  draws: Count,
   won: Count,
   drawing: orNull(Drawing),
   revealed: orNull(RevealedDraw),
   waiting: Type.Array(Waiting),
-  each: orNull(Type.Number()),
+  each: orNull(Count),
   why: orNull(Type.String()),
   people: Count,
   tickets: Count,
@@ -283,44 +283,44 @@ export const Winner = exactly({
   line: orNull(Type.String()),
   claimedAt: orNull(UnixSeconds),
   why: orNull(Type.String()),
-  amount: Type.Number(),
+  amount: Count,
 })
 
-export const Won = exactly({
+export const OwnWin = exactly({
   draw: Id,
   state: WinnerState,
   claimUntil: orNull(UnixSeconds),
   code: orNull(Type.String()),
-  amount: Type.Number(),
+  amount: Count,
 })
 
-export const Own = exactly({
+export const OwnEntry = exactly({
   balance: Count,
   tickets: Count,
   paid: Count,
-  freeLeft: Type.Number(),
-  couldAdd: Type.Number(),
-  couldCost: Type.Number(),
+  freeLeft: Count,
+  couldAdd: Count,
+  couldCost: Count,
   chance: orNull(Type.String()),
-  counts: orNull(Type.Number()),
+  counts: orNull(Count),
   why: orNull(Type.String()),
-  won: orNull(Won),
+  won: orNull(OwnWin),
 })
 
-export const RaffleAnswer = exactly({
+export const RaffleView = exactly({
   now: UnixSeconds,
-  raffle: Raffle,
+  raffle: RaffleHead,
   prize: Type.String(),
   rules: Type.Array(Type.String()),
   shares: Type.Array(Type.String()),
   entrants: Type.Array(Entrant),
   removed: Type.Array(exactly({ name: Type.String(), why: orNull(Type.String()) })),
   winners: Type.Array(Winner),
-  own: orNull(Own),
+  own: orNull(OwnEntry),
   currency: Currency,
 })
 
-export const RafflesEnterAnswer = exactly({
+export const Entered = exactly({
   balance: Count,
   raffle: Id,
   added: Count,
@@ -330,7 +330,7 @@ export const RafflesEnterAnswer = exactly({
 })
 
 /** The file by which a raffle can be checked without us. */
-export const RaffleFileAnswer = exactly({
+export const RaffleFile = exactly({
   kind: Type.Literal('ricompensa-raffle'),
   title: Type.String(),
   id: Id,

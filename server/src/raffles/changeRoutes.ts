@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { Opens, RaffleSettings } from '#core/raffles'
-import { closed, exactly, Id, orNull } from '#core/schema'
+import { Count, closed, exactly, Id, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { answered, type Call, hand, idOf, type Route, route } from '../http/index.ts'
 import { RaffleStatus } from './answers.ts'
@@ -24,7 +24,7 @@ function actRoutes(channels: Channels): Route[] {
       method: 'post',
       path: `/desk/raffles/:raffle/${does}`,
       does: `Have a raffle ${does.replace('-', ' ')}${does === 'draw' ? ': the draw with this number is made once' : ''}`,
-      answer: exactly({ raffle: Id, status: RaffleStatus, draws: Type.Number() }),
+      answer: exactly({ raffle: Id, status: RaffleStatus, draws: Count }),
       body: Type.Object({ draw: Type.Optional(Id), why: Type.Optional(Type.String({ maxLength: 200 })) }, closed),
       handle: async ({ channel, caller, key, param, body }) => {
         const intent = {
@@ -75,7 +75,7 @@ function winnerRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/raffles/:raffle/remove',
       does: 'Take somebody out of a raffle: the money goes back',
-      answer: exactly({ raffle: Id, viewer: Id, back: Type.Number() }),
+      answer: exactly({ raffle: Id, viewer: Id, back: Count }),
       body: Type.Object({ viewer: Id, why: Why }, closed),
       handle: async ({ channel, caller, key, param, body }) => {
         const intent = { kind: 'raffle.remove', raffle: idOf(param('raffle')), by: caller.name, ...body } as const

@@ -19,14 +19,7 @@ import {
 import { circlesOf } from '../ranks/index.ts'
 import { alertsOf } from '../screen/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
-import {
-  DeskRaffleAnswer,
-  DeskRafflesAnswer,
-  DeskRafflesEndedAnswer,
-  DeskRafflesEntriesAnswer,
-  DeskRafflesFormAnswer,
-  DeskRafflesOutlookAnswer,
-} from './answers.ts'
+import { DeskEntries, DeskRaffle, DeskRaffles, EndedRaffles, RaffleForm, RaffleOutlook } from './answers.ts'
 import { entriesCsv, rafflesCsv } from './csv.ts'
 import { arrivalsOf, entriesOf, sharesIn } from './entries.ts'
 import { outlookNow } from './outlook.ts'
@@ -54,7 +47,7 @@ function allRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/raffles',
       does: 'The raffles that are on, and the set-ups that are kept',
-      answer: DeskRafflesAnswer,
+      answer: DeskRaffles,
       handle: async ({ channel }) => ({
         now: channels.clock(),
         running: await runningRafflesOf(db, channel.id),
@@ -67,7 +60,7 @@ function allRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/raffles/form',
       does: 'What a raffle’s form can choose from',
-      answer: DeskRafflesFormAnswer,
+      answer: RaffleForm,
       handle: ({ channel }) => formOf(db, channels, channel.id),
     }),
     route({
@@ -75,7 +68,7 @@ function allRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/raffles/ended',
       does: 'The raffles that have ended, with who won',
-      answer: DeskRafflesEndedAnswer,
+      answer: EndedRaffles,
       asks: { text: words, before },
       handle: async ({ channel, asked }) => ({ raffles: await endedRaffles(db, channel.id, asked) }),
     }),
@@ -89,7 +82,7 @@ function oneRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/raffles/:raffle',
       does: 'One raffle with its winners, and how people came in',
-      answer: DeskRaffleAnswer,
+      answer: DeskRaffle,
       handle: (call) => wholeRaffle(db, channels, call),
     }),
     route({
@@ -97,7 +90,7 @@ function oneRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/raffles/:raffle/entries',
       does: 'Who is, or was, in a raffle',
-      answer: DeskRafflesEntriesAnswer,
+      answer: DeskEntries,
       asks: {
         text: words,
         state: choice('One state alone.', STATES),
@@ -117,7 +110,7 @@ function outlookRoute(channels: Channels, chat: (channel: number) => Promise<Cha
     method: 'post',
     path: '/desk/raffles/outlook',
     does: 'What a raffle with such settings would mean now; nothing is written',
-    answer: DeskRafflesOutlookAnswer,
+    answer: RaffleOutlook,
     body: RaffleSettings,
     handle: async ({ channel, body }) =>
       outlookNow(channels, channel.id, await chat(channel.id), body as RaffleSettings),

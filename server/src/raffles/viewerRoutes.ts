@@ -1,11 +1,11 @@
 import { Type } from '@sinclair/typebox'
 import { MOST_TICKETS } from '#core/raffles'
-import { closed, exactly } from '#core/schema'
+import { Count, closed, exactly } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { before, hand, idOf, type Route, route } from '../http/index.ts'
 import { currencyOf } from '../settings/index.ts'
-import { RaffleAnswer, RaffleFileAnswer, RafflesAnswer, RafflesEnterAnswer } from './answers.ts'
+import { Entered, RaffleFile, RafflesView, RaffleView } from './answers.ts'
 import { CheckFiles } from './checkFiles.ts'
 import { endedRaffles, runningRafflesOf } from './read.ts'
 import { publicRaffle } from './viewed.ts'
@@ -18,7 +18,7 @@ export function viewerRaffleRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/raffles',
       does: 'The raffles that are on, and the last that ended with who won',
-      answer: RafflesAnswer,
+      answer: RafflesView,
       asks: { before },
       allowed: 'anyone',
       handle: async ({ channel, asked }) => ({
@@ -35,7 +35,7 @@ export function viewerRaffleRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/raffles/:raffle',
       does: 'One raffle: prize, rules, who is in, the caller’s part, and who won',
-      answer: RaffleAnswer,
+      answer: RaffleView,
       allowed: 'anyone',
       handle: (call) => publicRaffle(db, channels, call),
     }),
@@ -43,7 +43,7 @@ export function viewerRaffleRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/raffles/:raffle/check',
       does: 'Everything that a raffle can be checked by; its seed once it has ended',
-      answer: RaffleFileAnswer,
+      answer: RaffleFile,
       allowed: 'anyone',
       limit: 'costly',
       handle: (call) => files.answer(call, 0),
@@ -52,7 +52,7 @@ export function viewerRaffleRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/raffles/:raffle/file',
       does: 'The same as a file, to check without us',
-      answer: RaffleFileAnswer,
+      answer: RaffleFile,
       allowed: 'anyone',
       limit: 'costly',
       handle: async (call) => {
@@ -103,7 +103,7 @@ function enterRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/raffles/:raffle/enter',
       does: 'Enter a raffle, add tickets, or leave it',
-      answer: RafflesEnterAnswer,
+      answer: Entered,
       allowed: 'viewer',
       body: Type.Object({ wanted: Wanted }, closed),
       handle: async ({ channel, caller, key, param, body }) => {
@@ -120,7 +120,7 @@ function enterRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/raffles/claim',
       does: 'Claim what one has been drawn for',
-      answer: exactly({ claimed: Type.Number() }),
+      answer: exactly({ claimed: Count }),
       allowed: 'viewer',
       handle: (call) => hand(channels, call, { kind: 'raffle.claim', who: call.caller }),
     }),

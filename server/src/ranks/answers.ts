@@ -1,11 +1,26 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { Currency } from '#core/currency'
 import { RankPlan } from '#core/ranks'
-import { Count, exactly, Id, orNull } from '#core/schema'
+import { Count, exactly, Id, orNull, UnixSeconds } from '#core/schema'
 import type { Unchangeable } from '#core/world'
-import { CircleRow } from '../people/index.ts'
 
-export const DeskRanksAnswer = exactly({
+export const CircleRules = exactly({
+  hours: orNull(Count),
+  shows: orNull(exactly({ least: Count, of: Count })),
+  followerDays: orNull(Count),
+  subscriberMonths: orNull(Count),
+  rank: orNull(Id),
+})
+
+export const CircleRow = exactly({
+  id: Id,
+  name: Type.String(),
+  rules: CircleRules,
+  keep: Type.Boolean(),
+  goneAt: orNull(UnixSeconds),
+})
+
+export const Ranks = exactly({
   plan: RankPlan,
   circles: Type.Array(CircleRow),
   counts: exactly({
@@ -20,12 +35,12 @@ export const RankMove = exactly({ name: Type.String(), before: orNull(Type.Strin
 
 export type RankMove = Unchangeable<Static<typeof RankMove>>
 
-export const DeskRanksPreviewAnswer = exactly({
+export const RankMoves = exactly({
   rises: exactly({ count: Count, people: Type.Array(RankMove) }),
   falls: exactly({ count: Count, people: Type.Array(RankMove) }),
 })
 
 /** `value`: units of currency, or seconds. */
-export const Place = exactly({ place: Type.Number(), id: Id, name: Type.String(), value: Type.Number() })
+export const Place = exactly({ place: Count, id: Id, name: Type.String(), value: Count })
 
 export type Place = Unchangeable<Static<typeof Place>>

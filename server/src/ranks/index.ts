@@ -1,4 +1,4 @@
-export { Place } from './answers.ts'
+export { CircleRow, Place } from './answers.ts'
 export { LISTS, type List, PERIODS, type Period, topList } from './lists.ts'
 export { circlesOf } from './read.ts'
 export { reviewPromoted, reviewShow } from './review.ts'

@@ -1,12 +1,12 @@
 import { Type } from '@sinclair/typebox'
 import { MOST_ADJUSTED } from '#core/people'
 import { CircleSettings, checkRanks, RankPlan, ranksSetting } from '#core/ranks'
-import { closed, exactly, Id, Nothing, orNull } from '#core/schema'
+import { Count, closed, exactly, Id, Nothing, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, hand, idOf, type Route, route } from '../http/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
-import { DeskRanksAnswer, DeskRanksPreviewAnswer } from './answers.ts'
+import { RankMoves, Ranks } from './answers.ts'
 import { circlesOf, countsOf, rankMoves } from './read.ts'
 import { reviewEveryone } from './review.ts'
 
@@ -21,7 +21,7 @@ function deskRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/ranks',
       does: 'Ranks and circles, and how many people are in each',
-      answer: DeskRanksAnswer,
+      answer: Ranks,
       allowed: 'streamer',
       handle: async ({ channel }) => ({
         plan: await settingOf(db, channel.id, ranksSetting),
@@ -34,7 +34,7 @@ function deskRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/desk/ranks/preview',
       does: 'Who would rise and who would fall by other ranks',
-      answer: DeskRanksPreviewAnswer,
+      answer: RankMoves,
       allowed: 'streamer',
       body: RankPlan,
       handle: async ({ channel, body }) => {
@@ -48,7 +48,7 @@ function deskRoutes(db: Reader, channels: Channels): Route[] {
       method: 'put',
       path: '/desk/ranks',
       does: 'Change the ranks; everybody’s follows at once',
-      answer: exactly({ ranks: Type.Number() }),
+      answer: exactly({ ranks: Count }),
       allowed: 'streamer',
       body: RankPlan,
       handle: async ({ channel, key, body }) => {
@@ -100,7 +100,7 @@ function circleRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/circles/:circle/join',
       does: 'Take people into a circle, keep them out of it, or leave it to its rules',
-      answer: exactly({ changed: Type.Number() }),
+      answer: exactly({ changed: Count }),
       allowed: 'streamer',
       body: Join,
       handle: async ({ channel, key, param, body }) => {

@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox'
 import { Count, exactly, Id, oneOf, orNull, UnixSeconds } from '#core/schema'
 
-export const DeskEntry = exactly({
+export const SecurityEntry = exactly({
   id: Id,
   at: UnixSeconds,
   kind: oneOf(['desk', 'secret', 'refused', 'sign-in']),
@@ -12,4 +12,4 @@ export const DeskEntry = exactly({
   times: Count,
 })
 
-export const DeskSecurityAnswer = exactly({ entries: Type.Array(DeskEntry), before: orNull(Type.Number()) })
+export const SecurityPage = exactly({ entries: Type.Array(SecurityEntry), before: orNull(Count) })

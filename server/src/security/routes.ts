@@ -1,7 +1,7 @@
 import { and, desc, eq, lt } from 'drizzle-orm'
 import { type Reader, schema } from '../database/index.ts'
 import { before, csvFile, csvOf, csvTime, fileRoute, type Route, route } from '../http/index.ts'
-import { DeskSecurityAnswer } from './answers.ts'
+import { SecurityPage } from './answers.ts'
 
 const PAGE = 25
 const MOST_IN_FILE = 100_000
@@ -35,7 +35,7 @@ export function securityRoutes(db: Reader): Route[] {
       method: 'get',
       path: '/desk/security',
       does: 'The security log, the latest first, page by page',
-      answer: DeskSecurityAnswer,
+      answer: SecurityPage,
       asks: { before },
       allowed: 'streamer',
       handle: async ({ channel, asked }) => {

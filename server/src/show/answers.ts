@@ -1,26 +1,27 @@
 import { Type } from '@sinclair/typebox'
 import { Currency } from '#core/currency'
+import { FACTS } from '#core/engine'
 import { Count, exactly, Id, oneOf, orNull, UnixSeconds } from '#core/schema'
 import { Voice } from '#core/voice'
 import { ChatState } from '../chat/index.ts'
 
-export const DeskShow = exactly({
-  channel: Type.Number(),
+export const LatestShow = exactly({
+  channel: Count,
   id: Id,
   title: Type.String(),
   status: oneOf(['on', 'ended', 'closing']),
-  number: Type.Number(),
+  number: Count,
   startedAt: UnixSeconds,
   endedAt: orNull(UnixSeconds),
-  countsFrom: Type.Number(),
+  countsFrom: Count,
   pausedAt: orNull(UnixSeconds),
   guest: orNull(Type.String()),
   paid: Count,
-  spent: Type.Number(),
+  spent: Count,
   lines: Count,
 })
 
-export const DeskStatusAnswer = exactly({
+export const Status = exactly({
   seq: Count,
   now: UnixSeconds,
   channel: exactly({ slug: Type.String(), name: Type.String() }),
@@ -29,39 +30,19 @@ export const DeskStatusAnswer = exactly({
   chat: ChatState,
   overlays: Type.Array(exactly({ id: Id, connected: Type.Boolean() })),
   voice: Voice,
-  show: orNull(DeskShow),
-  present: Type.Number(),
-  forgotten: orNull(Type.Number()),
+  show: orNull(LatestShow),
+  present: Count,
+  forgotten: orNull(Count),
   resumable: orNull(exactly({ title: Type.String(), endedAt: UnixSeconds })),
 })
 
-export const DeskEveningAnswer = exactly({
-  show: orNull(DeskShow),
-  minutes: Type.Array(exactly({ minute: Count, paid: Count, spent: Type.Number() })),
-  end: Type.Optional(Type.Number()),
+export const Evening = exactly({
+  show: orNull(LatestShow),
+  minutes: Type.Array(exactly({ minute: Count, paid: Count, spent: Count })),
+  end: Type.Optional(Count),
 })
 
-export const DeskLine = exactly({
-  seq: Count,
-  at: UnixSeconds,
-  kind: Type.Literal('chat.said'),
-  body: exactly({ viewer: Id, name: Type.String(), text: Type.String() }),
-})
+const line = <K extends 'chat.said' | 'chat.replied'>(kind: K) =>
+  exactly({ seq: Count, at: UnixSeconds, kind: Type.Literal(kind), body: FACTS[kind].body })
 
-export const DeskBody = exactly({
-  viewer: Type.Optional(Id),
-  code: Type.Optional(
-    Type.Union([
-      exactly({ of: Type.Literal('order'), id: Id }),
-      exactly({ of: Type.Literal('winner'), key: Type.String() }),
-    ]),
-  ),
-  likeness: Type.Optional(Type.String()),
-  first: Type.Optional(Type.Boolean()),
-  text: Type.String(),
-  to: orNull(Type.String()),
-})
-
-export const DeskChatLine = exactly({ seq: Count, at: UnixSeconds, kind: Type.Literal('chat.replied'), body: DeskBody })
-
-export const DeskChatAnswer = exactly({ seq: Count, lines: Type.Array(Type.Union([DeskLine, DeskChatLine])) })
+export const ChatLog = exactly({ seq: Count, lines: Type.Array(Type.Union([line('chat.said'), line('chat.replied')])) })

@@ -9,7 +9,7 @@ import { type Reader, schema } from '../database/index.ts'
 import { hand, type Route, route } from '../http/index.ts'
 import { overlaysOf } from '../screen/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
-import { DeskChatAnswer, DeskEveningAnswer, DeskStatusAnswer } from './answers.ts'
+import { ChatLog, Evening, Status } from './answers.ts'
 import { flowsBetween, forgottenSince, lastSeqOf, latestShowOf, openShowOf, recentChat } from './read.ts'
 
 const CHAT_LINES = 80
@@ -51,7 +51,7 @@ function statusRoutes(db: Reader, channels: Channels, chat: (channel: number) =>
       method: 'get',
       path: '/desk/status',
       does: 'How the show stands: figures of the show bar',
-      answer: DeskStatusAnswer,
+      answer: Status,
       allowed: 'streamer',
       handle: async ({ channel, caller }) => ({
         ...(await airOf(db, channels, channel.id)),
@@ -69,7 +69,7 @@ function statusRoutes(db: Reader, channels: Channels, chat: (channel: number) =>
       method: 'get',
       path: '/desk/evening',
       does: 'What was paid and spent in each minute of the evening',
-      answer: DeskEveningAnswer,
+      answer: Evening,
       allowed: 'streamer',
       handle: async ({ channel }) => {
         const show = await latestShowOf(db, channel.id)
@@ -82,7 +82,7 @@ function statusRoutes(db: Reader, channels: Channels, chat: (channel: number) =>
       method: 'get',
       path: '/desk/chat',
       does: 'The last lines of chat',
-      answer: DeskChatAnswer,
+      answer: ChatLog,
       allowed: 'streamer',
       handle: async ({ channel }) => {
         const seq = await lastSeqOf(db, channel.id)

@@ -5,8 +5,6 @@ import { Count, exactly, Id, oneOf, orNull, UnixSeconds } from '#core/schema'
 import { PictureRef } from '#core/screen'
 import { Asks, KINDS, ORDER_STATUSES } from '#core/store'
 
-export const InWatching = exactly({ name: Type.String(), seconds: orNull(Count) })
-
 export const DeskOrder = exactly({
   id: Id,
   reward: Id,
@@ -25,22 +23,22 @@ export const DeskOrder = exactly({
   posted: Type.Boolean(),
 })
 
-export const DeskOrdersAnswer = exactly({ orders: Type.Array(DeskOrder) })
+export const WaitingOrders = exactly({ orders: Type.Array(DeskOrder) })
 
-export const DeskCount = exactly({
-  open: Type.Number(),
-  running: Type.Number(),
-  done: Type.Number(),
-  refunded: Type.Number(),
+export const OrderCounts = exactly({
+  open: Count,
+  running: Count,
+  done: Count,
+  refunded: Count,
 })
 
-export const DeskOrdersHistoryAnswer = exactly({
+export const OrdersPage = exactly({
   orders: Type.Array(DeskOrder),
-  after: orNull(Type.Number()),
-  counts: DeskCount,
+  after: orNull(Count),
+  counts: OrderCounts,
 })
 
-export const Reward = exactly({
+export const ShelfReward = exactly({
   id: Id,
   word: Type.String(),
   command: Type.Boolean(),
@@ -52,9 +50,9 @@ export const Reward = exactly({
   picture: PictureRef,
   asks: Asks,
   confirm: Type.String(),
-  post: orNull(Type.Number()),
-  lasts: orNull(Type.Number()),
-  left: orNull(Type.Number()),
+  post: orNull(Count),
+  lasts: orNull(Count),
+  left: orNull(Count),
   limits: Type.Array(Type.String()),
   why: orNull(
     exactly({
@@ -197,7 +195,7 @@ export const Reward = exactly({
   ),
 })
 
-export const StoreAnswer = exactly({
+export const Shelf = exactly({
   at: UnixSeconds,
   changesAt: orNull(UnixSeconds),
   seq: Count,
@@ -208,14 +206,14 @@ export const StoreAnswer = exactly({
   circles: Type.Array(exactly({ id: Id, name: Type.String() })),
   words: exactly({ here: Type.String(), get: Type.String() }),
   show: orNull(exactly({ title: Type.String(), startedAt: UnixSeconds })),
-  rewards: Type.Array(Reward),
+  rewards: Type.Array(ShelfReward),
   secrets: Type.Boolean(),
   games: Type.Boolean(),
   raffles: Type.Boolean(),
   signedIn: orNull(Type.String()),
 })
 
-export const Order = exactly({
+export const OwnOrder = exactly({
   id: Id,
   rewardName: Type.String(),
   price: Count,
@@ -225,19 +223,19 @@ export const Order = exactly({
   endedAt: orNull(UnixSeconds),
   endsAt: orNull(UnixSeconds),
   code: orNull(Type.String()),
-  place: orNull(Type.Number()),
+  place: orNull(Count),
   posted: Type.Boolean(),
 })
 
-export const MeAnswer = exactly({
+export const OwnView = exactly({
   name: Type.String(),
   balance: Count,
   present: Type.Boolean(),
   watchedSeconds: Count,
-  orders: Type.Array(Order),
+  orders: Type.Array(OwnOrder),
 })
 
-export const OrdersAnswer = exactly({
+export const Bought = exactly({
   code: orNull(Type.String()),
   order: Id,
   status: oneOf(ORDER_STATUSES),
@@ -245,7 +243,7 @@ export const OrdersAnswer = exactly({
   balance: Count,
 })
 
-export const Holdings = exactly({ people: Count, steps: Type.Array(Type.Number()) })
+export const Holdings = exactly({ people: Count, steps: Type.Array(Count) })
 
 export const Sales = exactly({ reward: Id, name: Type.String(), price: Count, sold: Count })
 

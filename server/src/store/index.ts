@@ -1,4 +1,4 @@
-export { Holdings, InWatching, Sales } from './answers.ts'
+export { Holdings, Sales } from './answers.ts'
 export { archivedOf, codeListsOf, holdingsIn, rewardsOf, salesOf, soldBy } from './read.ts'
 export { storeRoutes } from './routes.ts'
 export { periodOf } from './shelf.ts'

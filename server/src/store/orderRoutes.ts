@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox'
-import { closed, exactly, orNull } from '#core/schema'
+import { Count, closed, exactly, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import {
@@ -15,7 +15,7 @@ import {
   route,
   text,
 } from '../http/index.ts'
-import { DeskOrdersAnswer, DeskOrdersHistoryAnswer, OrderChanged } from './answers.ts'
+import { OrderChanged, OrdersPage, WaitingOrders } from './answers.ts'
 import { type OrdersAsked, ordersCsv, ordersPage, SHOWN } from './history.ts'
 import { addressOf, waitingOrders } from './read.ts'
 
@@ -43,7 +43,7 @@ export function orderRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/orders',
       does: 'Orders that wait on the bench',
-      answer: DeskOrdersAnswer,
+      answer: WaitingOrders,
       allowed: 'streamer',
       handle: async ({ channel }) => ({ orders: await waitingOrders(db, channel.id, MOST_WAITING) }),
     }),
@@ -51,7 +51,7 @@ export function orderRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/orders/history',
       does: 'All orders, a page at a time',
-      answer: DeskOrdersHistoryAnswer,
+      answer: OrdersPage,
       asks: { ...ASKS, after: figure('The page after the order of this number.') },
       allowed: 'streamer',
       handle: ({ channel, asked: { after, ...asked } }) => ordersPage(db, channel.id, { ...ordersAsked(asked), after }),
@@ -132,7 +132,7 @@ function manyAtOnce(channels: Channels): Route {
     method: 'post',
     path: '/desk/orders/many',
     does: 'Do the same with many orders: mark them done, or give their price back',
-    answer: exactly({ done: Type.Number(), refused: Type.Array(Type.String()) }),
+    answer: exactly({ done: Count, refused: Type.Array(Type.String()) }),
     allowed: 'streamer',
     body: Type.Object({ orders, does: Type.Union([Type.Literal('done'), Type.Literal('give-back')]) }, closed),
     handle: async ({ channel, caller, key, body }) => {

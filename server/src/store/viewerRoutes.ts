@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox'
-import { closed, exactly, orNull } from '#core/schema'
+import { Count, closed, exactly, orNull } from '#core/schema'
 import { MAX_TEXT } from '#core/store'
 import type { Channels } from '../channels.ts'
 import { codeIn } from '../codes/index.ts'
@@ -7,7 +7,7 @@ import type { Reader } from '../database/index.ts'
 import { answered, before, type Call, hand, type Route, route } from '../http/index.ts'
 import { TrailEntry, trailOf } from '../ledger/index.ts'
 import { viewerByAccount, viewerIdOf } from '../people/index.ts'
-import { MeAnswer, OrdersAnswer, StoreAnswer } from './answers.ts'
+import { Bought, OwnView, Shelf } from './answers.ts'
 import { ordersOfViewer } from './read.ts'
 import { shelfFor } from './shelf.ts'
 
@@ -31,7 +31,7 @@ export function viewerRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/store',
       does: 'The store as viewers see it',
-      answer: StoreAnswer,
+      answer: Shelf,
       allowed: 'anyone',
       handle: (call) => shelfFor(db, channels, call),
     }),
@@ -39,7 +39,7 @@ export function viewerRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/me',
       does: 'The caller’s own balance and orders',
-      answer: MeAnswer,
+      answer: OwnView,
       allowed: 'viewer',
       handle: (call) => ownView(db, call),
     }),
@@ -47,7 +47,7 @@ export function viewerRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/me/trail',
       does: 'Why the caller’s balance is what it is',
-      answer: exactly({ entries: Type.Array(TrailEntry), before: orNull(Type.Number()) }),
+      answer: exactly({ entries: Type.Array(TrailEntry), before: orNull(Count) }),
       asks: { before },
       allowed: 'viewer',
       handle: async ({ channel, caller, asked }) => {
@@ -59,7 +59,7 @@ export function viewerRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/orders',
       does: 'Buy a reward',
-      answer: OrdersAnswer,
+      answer: Bought,
       allowed: 'viewer',
       body: PlaceOrder,
       handle: async ({ channel, caller, key, body }) => {

@@ -1,9 +1,9 @@
 import { Type } from '@sinclair/typebox'
 import { Count, exactly, Id, orNull, UnixSeconds } from '#core/schema'
 
-export const DeskCount = exactly({ viewer: Id, name: Type.String(), total: Count, show: Id })
+export const TallyCount = exactly({ viewer: Id, name: Type.String(), total: Count, show: Count })
 
-export const DeskTalliesCountsAnswer = exactly({ counts: Type.Array(DeskCount) })
+export const TallyCounts = exactly({ counts: Type.Array(TallyCount) })
 
 export const TallyRow = exactly({
   id: Id,
@@ -12,6 +12,6 @@ export const TallyRow = exactly({
   one: Type.String(),
   many: Type.String(),
   name: Type.String(),
-  ceiling: orNull(Type.Number()),
+  ceiling: orNull(Count),
   passing: Type.Boolean(),
 })

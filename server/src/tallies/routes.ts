@@ -1,12 +1,12 @@
 import { Type } from '@sinclair/typebox'
 import { CommandSettings } from '#core/commands'
-import { closed, exactly, Id } from '#core/schema'
+import { Count, closed, exactly, Id } from '#core/schema'
 import { TallySettings } from '#core/tallies'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, hand, idOf, type Route, route, savedRoutes } from '../http/index.ts'
 import { latestShowOf } from '../show/index.ts'
-import { DeskTalliesCountsAnswer } from './answers.ts'
+import { TallyCounts } from './answers.ts'
 import { countsOf } from './read.ts'
 
 const MOST_WORDS = 6
@@ -27,7 +27,7 @@ export function tallyRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/tallies/:tally/counts',
       does: 'Who has how much of a tally',
-      answer: DeskTalliesCountsAnswer,
+      answer: TallyCounts,
       allowed: 'streamer',
       handle: async ({ channel, param }) => {
         const show = await latestShowOf(db, channel.id)
@@ -39,7 +39,7 @@ export function tallyRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/desk/tallies/:tally/correct',
       does: 'Correct somebody’s tally by hand',
-      answer: exactly({ before: Type.Number(), after: Type.Number() }),
+      answer: exactly({ before: Count, after: Count }),
       allowed: 'streamer',
       body: Type.Object(
         {

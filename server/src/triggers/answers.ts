@@ -2,14 +2,14 @@ import { Type } from '@sinclair/typebox'
 import { exactly, Id, orNull, UnixSeconds } from '#core/schema'
 import { Refusal } from '../http/index.ts'
 
-export const DeskDeskTriggersRunAnswer = exactly({
+export const TriggerRun = exactly({
   run: Type.Optional(Id),
   outcome: Type.Optional(Type.String()),
   refusal: Type.Optional(Refusal),
   redemption: Type.Optional(Id),
 })
 
-export const DeskRedemption = exactly({
+export const WaitingRedemption = exactly({
   id: Id,
   rewardName: Type.String(),
   viewer: Id,
@@ -19,4 +19,4 @@ export const DeskRedemption = exactly({
   trigger: Id,
 })
 
-export const DeskRedemptionsAnswer = exactly({ redemptions: Type.Array(DeskRedemption) })
+export const Redemptions = exactly({ redemptions: Type.Array(WaitingRedemption) })

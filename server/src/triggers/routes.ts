@@ -5,7 +5,7 @@ import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, hand, idOf, type Route, route, savedRoutes, switchRoute } from '../http/index.ts'
 import { timed } from '../runs/index.ts'
-import { DeskDeskTriggersRunAnswer, DeskRedemptionsAnswer } from './answers.ts'
+import { Redemptions, TriggerRun } from './answers.ts'
 import { redemptionsWaiting } from './read.ts'
 
 /** Triggers as the desk sets them, and the redemptions that wait for a hand. */
@@ -34,7 +34,7 @@ function settingRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/triggers/:trigger/run',
       does: 'Run a trigger for real, as if somebody had set it off',
-      answer: DeskDeskTriggersRunAnswer,
+      answer: TriggerRun,
       allowed: 'streamer',
       body: Type.Object(
         {
@@ -86,7 +86,7 @@ function redemptionRoutes(db: Reader, channels: Channels): Route[] {
       method: 'get',
       path: '/desk/redemptions',
       does: 'Redemptions of the platform’s own points that wait for a hand',
-      answer: DeskRedemptionsAnswer,
+      answer: Redemptions,
       allowed: 'streamer',
       handle: async ({ channel }) => ({ redemptions: await redemptionsWaiting(db, channel.id) }),
     }),

@@ -5,7 +5,7 @@ import type { Channels } from '../../channels.ts'
 import type { ChatState } from '../../chat/index.ts'
 import type { Reader } from '../../database/index.ts'
 import { hand, idOf, type Route, route, savedRoutes, switchRoute } from '../../http/index.ts'
-import { DeskStoreAnswer } from '../answers.ts'
+import { StoreView } from '../answers.ts'
 import { storeView } from './view.ts'
 
 /** A part of a file: a thousand lines of it. */
@@ -20,7 +20,7 @@ export function rewardRoutes(db: Reader, channels: Channels, chat: (channel: num
       method: 'get',
       path: '/desk/store',
       does: 'The store with its sales, and what tells what to charge',
-      answer: DeskStoreAnswer,
+      answer: StoreView,
       allowed: 'streamer',
       handle: async ({ channel }) => storeView(db, channel.id, channels.clock(), await chat(channel.id)),
     }),
@@ -43,7 +43,7 @@ export function rewardRoutes(db: Reader, channels: Channels, chat: (channel: num
       method: 'post',
       path: '/desk/rewards/switch',
       does: 'Switch many rewards on or off in one go',
-      answer: exactly({ switched: Type.Number(), on: Type.Boolean() }),
+      answer: exactly({ switched: Count, on: Type.Boolean() }),
       allowed: 'streamer',
       body: Type.Object({ rewards: Ids, on: Type.Boolean() }, closed),
       handle: (call) => hand(channels, call, { kind: 'store.switch', ...call.body }),

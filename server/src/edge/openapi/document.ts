@@ -1,10 +1,9 @@
-import { StepSchema } from '#core/steps'
 import type { Route } from '../../http/index.ts'
 import type { Cookies } from '../../sign-in/index.ts'
 import { PROBLEM, problemAnswers } from './answers.ts'
 import { openings } from './openings.ts'
 import { operationOf } from './operation.ts'
-import { describedSchema } from './schema.ts'
+import { namedSchemas } from './schema.ts'
 
 const ABOUT = `The API behind the desk and the viewer pages.
 
@@ -44,7 +43,7 @@ const PARAMETERS = {
   },
 }
 
-const securitySchemes = (cookies: Cookies) => ({
+const securitySchemes = (cookies: Pick<Cookies, 'nameOf'>) => ({
   desk: { type: 'apiKey', in: 'cookie', name: cookies.nameOf('desk') },
   viewer: { type: 'apiKey', in: 'cookie', name: cookies.nameOf('viewer') },
   signature: {
@@ -57,8 +56,8 @@ const securitySchemes = (cookies: Cookies) => ({
 })
 
 /** The API's own description (OpenAPI 3.1), made from the very routes and schemas that serve it. */
-export function openApi(routes: readonly Route[], publicUrl: string, cookies: Cookies): object {
-  const named = { Step: describedSchema(StepSchema) }
+export function openApi(routes: readonly Route[], publicUrl: string, cookies: Pick<Cookies, 'nameOf'>): object {
+  const named = namedSchemas()
   const paths: Record<string, Record<string, object>> = openings()
   for (const route of routes) {
     const path = `/api/channels/{channel}${route.path.replace(/:(\w+)/g, '{$1}')}`

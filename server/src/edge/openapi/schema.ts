@@ -1,4 +1,5 @@
 import type { TSchema } from '@sinclair/typebox'
+import { NAMED } from './named.ts'
 
 export type Json = null | boolean | number | string | readonly Json[] | { readonly [name: string]: Json }
 type Fields = Readonly<Record<string, Json>>
@@ -15,9 +16,23 @@ export function describedSchema(schema: TSchema): Json {
   return described(rest)
 }
 
-function described(value: Json): Json {
-  if (Array.isArray(value)) return value.map(described)
+/** The schemas that have a name in the document, with what is made of them there. */
+export const namedSchemas = (): Readonly<Record<string, Json>> =>
+  Object.fromEntries(
+    Object.entries(NAMED).map(([name, schema]) => {
+      const { $id: _, ...rest } = JSON.parse(JSON.stringify(schema)) as Fields
+      return [name, described(rest, name)]
+    }),
+  )
+
+const NAME_OF = new Map(Object.entries(NAMED).map(([name, schema]) => [JSON.stringify(schema), name]))
+
+/** @param within - The named schema that is described itself. */
+function described(value: Json, within?: string): Json {
+  if (Array.isArray(value)) return value.map((one: Json) => described(one))
   if (!isObject(value)) return value
+  const name = NAME_OF.get(JSON.stringify(value))
+  if (name !== undefined && name !== within) return { $ref: `#/components/schemas/${name}` }
   const { $ref, items, additionalItems: _, anyOf, ...rest } = value
   if (typeof $ref === 'string') return { $ref: `#/components/schemas/${$ref}` }
   const others = Object.fromEntries(Object.entries(rest).map(([name, one]) => [name, described(one)]))
@@ -26,7 +41,9 @@ function described(value: Json): Json {
 
 function describedItems(items: Json | undefined): Fields {
   if (items === undefined) return {}
-  return Array.isArray(items) ? { prefixItems: items.map(described), items: false } : { items: described(items) }
+  return Array.isArray(items)
+    ? { prefixItems: items.map((one: Json) => described(one)), items: false }
+    : { items: described(items) }
 }
 
 /** Words to choose from are one list; anything else stays a choice of schemas. */
@@ -34,7 +51,7 @@ function describedChoice(anyOf: Json | undefined): Fields {
   if (!Array.isArray(anyOf)) return {}
   const words = anyOf.flatMap((one: Json) => (isObject(one) && typeof one.const === 'string' ? [one.const] : []))
   if (words.length === anyOf.length) return { type: 'string', enum: words }
-  return { anyOf: anyOf.map(described) }
+  return { anyOf: anyOf.map((one: Json) => described(one)) }
 }
 
 /** Texts that fit the patterns that our schemas ask for. */

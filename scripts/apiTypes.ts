@@ -1,0 +1,59 @@
+import openapiTS, { astToString, type OpenAPI3 } from 'openapi-typescript'
+import { openApi } from '#server/edge/index.ts'
+import { routesOf } from '#server/routes.ts'
+
+/** Where the types that the pages call the API by are kept. */
+export const API_TYPES = 'web/parts/api/declared.d.ts'
+
+const PREFIX = '/api/channels/{channel}'
+/** What is followed or delivered, not asked. */
+const NOT_CALLED = new Set(['/feed', '/desk/feed', '/events'])
+
+const HEAD = '// Made by `npm run docs` from what the routes declare. Not to be edited.\n'
+
+/** What describes routes needs nothing of a server that runs: whatever is asked for is there, and does nothing. */
+const nothing: never = new Proxy(() => nothing, { get: () => nothing, apply: () => nothing }) as never
+
+/** A channel's API with its addresses as they are below the channel's own: "/desk/people". */
+function channelApi(): OpenAPI3 {
+  const parts = { db: nothing, channels: nothing, seats: nothing, secrets: nothing, door: nothing, issuers: nothing }
+  const routes = routesOf({ ...parts, config: { PUBLIC_URL: '' } })
+  const { components, ...whole } = openApi(routes, '', { nameOf: (scope) => scope }) as OpenAPI3
+  const paths = Object.entries(whole.paths ?? {})
+    .filter(([path]) => path.startsWith(PREFIX) && !NOT_CALLED.has(path.slice(PREFIX.length)))
+    .map(([path, methods]) => [path.slice(PREFIX.length), asCalled(methods)])
+  return { ...whole, components: { schemas: components?.schemas ?? {} }, paths: Object.fromEntries(paths) }
+}
+
+interface Operation {
+  readonly parameters?: readonly { readonly $ref?: string }[]
+  readonly responses: Readonly<Record<string, object>>
+}
+
+/** Operations without what the client adds by itself (the channel, the key of a change), and without the problems, which it throws. */
+function asCalled(methods: object): object {
+  const added = ['#/components/parameters/Channel', '#/components/parameters/IdempotencyKey']
+  const called = Object.entries(methods as Record<string, Operation>).map(([method, operation]) => {
+    const parameters = operation.parameters?.filter(({ $ref = '' }) => !added.includes($ref))
+    return [
+      method,
+      { ...operation, operationId: undefined, parameters, responses: { 200: operation.responses['200'] } },
+    ]
+  })
+  return Object.fromEntries(called)
+}
+
+/** What the generator writes of all that is not there. */
+const ABSENT = /^ +(get|put|post|delete|options|head|patch|trace|query|header|path|cookie|requestBody)\?: never;\n/gm
+const NO_HEADERS = /^ +headers: \{\n +\[name: string\]: unknown;\n +\};\n/gm
+const EMPTY = /^ +parameters: \{\n +\};\n/gm
+
+const brief = (types: string): string =>
+  types
+    .replace(ABSENT, '')
+    .replace(NO_HEADERS, '')
+    .replace(EMPTY, '')
+    .replace(/^( {4})+/gm, (spaces) => '\t'.repeat(spaces.length / 4))
+
+/** TypeScript types of every address of a channel's API, of what it takes and what it answers. */
+export const apiTypes = async (): Promise<string> => `${HEAD}${brief(astToString(await openapiTS(channelApi())))}`

@@ -1,0 +1,56 @@
+import type { Channels } from './channels.ts'
+import type { SeatTable } from './chat/index.ts'
+import { commandRoutes } from './commands/index.ts'
+import type { Config } from './config.ts'
+import { connectionRoutes } from './connections/index.ts'
+import type { Reader } from './database/index.ts'
+import { earningRoutes } from './earning/index.ts'
+import type { EventDoor, EventSecrets } from './events/index.ts'
+import { fairnessRoutes } from './fairness/index.ts'
+import { gameRoutes } from './games/index.ts'
+import type { Route } from './http/index.ts'
+import type { Issuers } from './issuers.ts'
+import { libraryRoutes } from './library/index.ts'
+import { peopleRoutes } from './people/index.ts'
+import { raffleRoutes } from './raffles/index.ts'
+import { rankRoutes } from './ranks/index.ts'
+import { screenRoutes } from './screen/index.ts'
+import { securityRoutes } from './security/index.ts'
+import { showRoutes } from './show/index.ts'
+import { storeRoutes } from './store/index.ts'
+import { tallyRoutes } from './tallies/index.ts'
+import { triggerRoutes } from './triggers/index.ts'
+
+/** What the routes need of the server. */
+export interface RouteParts {
+  readonly config: Pick<Config, 'PUBLIC_URL'>
+  readonly db: Reader
+  readonly channels: Channels
+  readonly seats: SeatTable
+  readonly secrets: EventSecrets
+  readonly door: EventDoor
+  readonly issuers: Issuers
+}
+
+/** Every route of the channels' API, feature by feature. */
+export function routesOf({ config, db, channels, seats, secrets, door, issuers }: RouteParts): Route[] {
+  const chatOf = (channel: number) => seats.stateOf(channel)
+  const features: Readonly<Record<string, readonly Route[]>> = {
+    Show: showRoutes(db, channels, chatOf),
+    Earning: earningRoutes(db, channels),
+    People: peopleRoutes(db, channels, issuers),
+    Store: storeRoutes(db, channels),
+    Screen: screenRoutes(channels),
+    Library: libraryRoutes(db, channels),
+    Ranks: rankRoutes(db, channels),
+    Commands: commandRoutes(db, channels, chatOf),
+    Triggers: triggerRoutes(db, channels),
+    Tallies: tallyRoutes(db, channels),
+    Games: gameRoutes(db, channels),
+    Raffles: raffleRoutes(db, channels, chatOf),
+    Fairness: fairnessRoutes(db),
+    Security: securityRoutes(db),
+    Connections: connectionRoutes({ db, channels, seats, secrets, door, publicUrl: config.PUBLIC_URL }),
+  }
+  return Object.entries(features).flatMap(([tag, routes]) => routes.map((route) => ({ ...route, tag })))
+}
