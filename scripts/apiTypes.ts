@@ -1,5 +1,6 @@
 import openapiTS, { astToString, type OpenAPI3 } from 'openapi-typescript'
-import { openApi } from '#server/edge/index.ts'
+import ts from 'typescript'
+import { NAMED, openApi } from '#server/edge/index.ts'
 import { routesOf } from '#server/routes.ts'
 
 /** Where the types that the pages call the API by are kept. */
@@ -22,8 +23,19 @@ function channelApi(): OpenAPI3 {
   const paths = Object.entries(whole.paths ?? {})
     .filter(([path]) => path.startsWith(PREFIX) && !NOT_CALLED.has(path.slice(PREFIX.length)))
     .map(([path, methods]) => [path.slice(PREFIX.length), asCalled(methods)])
-  return { ...whole, components: { schemas: components?.schemas ?? {} }, paths: Object.fromEntries(paths) }
+  return { ...whole, components: { schemas: { ...components?.schemas, ...ofRules } }, paths: Object.fromEntries(paths) }
 }
+
+/** The schemas that have a name, as the types that the rules have of them: these know more than a schema can say. */
+const ofRules = Object.fromEntries(
+  Object.entries(NAMED).map(([name, { feature, type = name }]) => [
+    name,
+    { type: 'object' as const, description: `import('#core/${feature}').${type}` },
+  ]),
+)
+
+const typeOfRules = ({ description = '' }: { readonly description?: string }) =>
+  description.startsWith('import(') ? ts.factory.createTypeReferenceNode(description) : undefined
 
 interface Operation {
   readonly parameters?: readonly { readonly $ref?: string }[]
@@ -44,9 +56,10 @@ function asCalled(methods: object): object {
 }
 
 /** What the generator writes of all that is not there. */
-const ABSENT = /^ +(get|put|post|delete|options|head|patch|trace|query|header|path|cookie|requestBody)\?: never;\n/gm
-const NO_HEADERS = /^ +headers: \{\n +\[name: string\]: unknown;\n +\};\n/gm
-const EMPTY = /^ +parameters: \{\n +\};\n/gm
+const ABSENT =
+  /^ +readonly (get|put|post|delete|options|head|patch|trace|query|header|path|cookie|requestBody)\?: never;\n/gm
+const NO_HEADERS = /^ +headers: \{\n +readonly \[name: string\]: unknown;\n +\};\n/gm
+const EMPTY = /^ +readonly parameters: \{\n +\};\n/gm
 
 const brief = (types: string): string =>
   types
@@ -56,4 +69,5 @@ const brief = (types: string): string =>
     .replace(/^( {4})+/gm, (spaces) => '\t'.repeat(spaces.length / 4))
 
 /** TypeScript types of every address of a channel's API, of what it takes and what it answers. */
-export const apiTypes = async (): Promise<string> => `${HEAD}${brief(astToString(await openapiTS(channelApi())))}`
+export const apiTypes = async (): Promise<string> =>
+  `${HEAD}${brief(astToString(await openapiTS(channelApi(), { transform: typeOfRules, immutable: true })))}`

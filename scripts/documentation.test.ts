@@ -2,8 +2,8 @@ import { readFileSync } from 'node:fs'
 import { expect, test } from 'vitest'
 import { documents, errorsTable, factsTable, withGenerated } from './documentation.ts'
 
-test('the documents have every kind of fact and every error as they are declared; npm run docs makes them anew', () => {
-  for (const [file, text] of Object.entries(documents())) expect(readFileSync(file, 'utf8')).toBe(text)
+test('the documents, and the types of the API, are as facts, errors and routes are declared; npm run docs makes them anew', async () => {
+  for (const [file, text] of Object.entries(await documents())) expect(readFileSync(file, 'utf8')).toBe(text)
   expect(factsTable()).toContain('| `store.stock` | everyone | So many of a reward are left. | `reward`, `left` |')
   expect(errorsTable()).toContain('| `order_not_found` | 404 |')
 })

@@ -3,6 +3,7 @@ import type { TObject, TSchema } from '@sinclair/typebox'
 import { PROBLEMS } from '#server/http/index.ts'
 import { FACTS } from '../core/engine/index.ts'
 import type { DeclaredFact } from '../core/world/index.ts'
+import { API_TYPES, apiTypes } from './apiTypes.ts'
 
 const [PROTOCOLS, ERRORS] = ['docs/protocols.md', 'docs/errors.md']
 
@@ -37,11 +38,12 @@ export function errorsTable(): string {
   return ['| code | status | when |', '| --- | --- | --- |', ...rows].join('\n')
 }
 
-/** The documents as they are to be, by file. */
-export const documents = (): Readonly<Record<string, string>> => ({
+/** What is made from declarations, as it is to be, by file. */
+export const documents = async (): Promise<Readonly<Record<string, string>>> => ({
+  [API_TYPES]: await apiTypes(),
   [PROTOCOLS]: withGenerated(readFileSync(PROTOCOLS, 'utf8'), 'facts', factsTable()),
   [ERRORS]: withGenerated(readFileSync(ERRORS, 'utf8'), 'errors', errorsTable()),
 })
 
 if (process.argv[1]?.endsWith('documentation.ts'))
-  for (const [file, text] of Object.entries(documents())) writeFileSync(file, text)
+  for (const [file, text] of Object.entries(await documents())) writeFileSync(file, text)

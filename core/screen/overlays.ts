@@ -63,7 +63,7 @@ export const saveOverlay = {
 } satisfies Handler<SaveOverlay>
 
 /** What is wrong with an overlay's pieces; undefined: nothing. */
-export function overlayFault({ pieces }: Pick<OverlaySettings, 'pieces'>): string | undefined {
+export function overlayFault({ pieces }: { readonly pieces: readonly Piece[] }): string | undefined {
   if (new Set(pieces.map(({ id }) => id)).size < pieces.length)
     return 'Two pieces bear the same mark. Take one away and add it anew.'
   for (const piece of pieces) {

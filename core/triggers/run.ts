@@ -169,7 +169,7 @@ export const decideRedemption = {
     const limits = needLimits(triggerKey(row.trigger), row.viewer)
     return [need, ...needAbout(row.viewer), ...limits, ...needSteps(world, steps, { caller: row.viewer, named: {} })]
   },
-  decide(world, { redemption: id, approve, by }) {
+  decide(world, { redemption: id, approve, by }): Result<{ readonly status: string; readonly why?: string }> {
     const row = world.get(redemptions, id)
     if (row?.status !== 'waiting')
       return refuse('redemption_not_waiting', 'This has been decided already. Load the page again.')

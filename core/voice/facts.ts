@@ -1,7 +1,15 @@
 import { Type } from '@sinclair/typebox'
-import { orNull } from '../schema.ts'
+import { exactly, Id, orNull } from '../schema.ts'
 import { fact } from '../world/index.ts'
 import type { CodeOf } from './voice.ts'
+
+/** What the code that is told is of: see `CodeOf`. */
+const Code = Type.Unsafe<CodeOf>(
+  Type.Union([
+    exactly({ of: Type.Literal('order'), id: Id }),
+    exactly({ of: Type.Literal('winner'), key: Type.String() }),
+  ]),
+)
 
 /** What is told of what the bot says. */
 export const voiceFacts = {
@@ -14,7 +22,7 @@ export const voiceFacts = {
     first: Type.Optional(Type.Boolean()),
     /** Whom it is for alone, whatever they are called. */
     viewer: Type.Optional(Type.Integer()),
-    code: Type.Optional(Type.Unsafe<CodeOf>(Type.Object({}))),
+    code: Type.Optional(Code),
   }),
   'chat.voice': fact(['desk'], 'How the bot speaks has changed.', { muted: Type.Boolean() }),
   'message.told': fact(['viewer'], 'Something for them alone stands on their page.', {}),

@@ -2,11 +2,11 @@ import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Dialog, Dialo
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { change, read } from '../parts/api.ts'
+import { answerOf, api } from '../parts/api.ts'
 import { ageText } from '../parts/time.ts'
 import { useToast } from '../parts/toasts.tsx'
 import { commandsQuery } from './commands/view.ts'
-import { rafflesQuery } from './raffles/view.ts'
+import { type RafflesView, rafflesQuery } from './raffles/view.ts'
 import { useStatus } from './status.ts'
 import { storeQuery } from './store/view.ts'
 
@@ -77,20 +77,19 @@ function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
   const name = typed.trim()
   const found = useQuery({
     queryKey: ['viewers', name],
-    queryFn: ({ signal }) =>
-      read<{ viewers: { id: number; name: string; lastSeenAt: number }[] }>(
-        `/desk/viewers?name=${encodeURIComponent(name)}`,
-        signal,
-      ),
+    queryFn: ({ signal }) => answerOf(api.GET('/desk/viewers', { params: { query: { name: name } }, signal })),
     enabled: name !== '',
   })
-  const act =
-    (path: string, body: unknown, done: string, method: 'PUT' | 'POST' = 'PUT') =>
-    () =>
-      void change(method, path, body).then(
-        () => toast({ text: done }),
-        (fault: Error) => toast({ text: fault.message, look: 'problem' }),
-      )
+  const mute = (muted: boolean, done: string) => () =>
+    void answerOf(api.PUT('/desk/voice', { body: { muted } })).then(
+      () => toast({ text: done }),
+      (fault: Error) => toast({ text: fault.message, look: 'problem' }),
+    )
+  const start = ({ id, settings }: RafflesView['setups'][number]) =>
+    void answerOf(api.POST('/desk/raffles', { body: { settings, opens: { of: 'now' }, setup: id } })).then(
+      () => toast({ text: 'It is open.' }),
+      (fault: Error) => toast({ text: fault.message, look: 'problem' }),
+    )
   const fixed: Choice[] = [
     { id: 'onair', name: 'On air', kind: 'page', run: () => void go('/') },
     { id: 'earning', name: 'Earning', kind: 'page', run: () => void go('/earning') },
@@ -117,13 +116,13 @@ function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
           id: 'voice',
           name: 'Let the bot speak',
           kind: 'do',
-          run: act('/desk/voice', { muted: false }, 'The bot speaks again.'),
+          run: mute(false, 'The bot speaks again.'),
         }
       : {
           id: 'voice',
           name: 'Mute the bot',
           kind: 'do',
-          run: act('/desk/voice', { muted: true }, 'The bot is muted. It goes on working.'),
+          run: mute(true, 'The bot is muted. It goes on working.'),
         },
   ]
   const rewards = (useQuery(storeQuery).data?.rewards ?? []).map(({ id, settings }) => ({
@@ -142,12 +141,7 @@ function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
     id: `setup-${setup.id}`,
     name: `Open the raffle “${setup.settings.title}”`,
     kind: 'do',
-    run: act(
-      '/desk/raffles',
-      { settings: setup.settings, opens: { of: 'now' }, setup: setup.id },
-      'It is open.',
-      'POST',
-    ),
+    run: () => start(setup),
   }))
   const things = name === '' ? [] : [...raffles, ...rewards, ...commands]
   const people = (found.data?.viewers ?? []).map((viewer) => ({

@@ -1,11 +1,10 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { change } from '../parts/api.ts'
+import { answerOf, type Sent } from '../parts/api.ts'
 import { useToast } from '../parts/toasts.tsx'
 
-interface Wanted {
-  readonly method?: 'POST' | 'PUT'
-  readonly path: string
-  readonly body?: unknown
+interface Wanted<T> {
+  readonly send: () => Sent<T>
+  /** What is said once it has happened. */
   readonly said?: string
 }
 
@@ -14,7 +13,7 @@ export function useAction<T = unknown>(names: readonly string[]) {
   const client = useQueryClient()
   const toast = useToast()
   return useMutation({
-    mutationFn: ({ method = 'POST', path, body }: Wanted) => change<T>(method, path, body),
+    mutationFn: ({ send }: Wanted<T>) => answerOf(send()),
     onSuccess: (_answer, { said }) => {
       if (said !== undefined) toast({ text: said })
     },

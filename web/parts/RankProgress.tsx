@@ -1,19 +1,8 @@
 import { type Currency, durationInWords, inWords } from '#core/currency'
-import type { Badge as Shape } from '#core/ranks'
+import type { Answer } from './api/called.ts'
 import { Badge } from './Badge.tsx'
 
-interface RankShown {
-  readonly name: string
-  readonly from: number
-  readonly badge: Shape
-}
-
-export interface RankStanding {
-  readonly measure: 'hours' | 'earned'
-  readonly value: number
-  readonly held: RankShown | null
-  readonly next: RankShown | null
-}
+export type RankStanding = Answer<'/desk/viewers/{viewer}'>['rank']
 
 /** The rank held and the way to the next, as words and as a bar. */
 export function RankProgress({ rank, currency }: { rank: RankStanding; currency: Currency }) {

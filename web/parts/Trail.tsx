@@ -1,32 +1,26 @@
 import { useInfiniteQuery } from '@tanstack/react-query'
-import { read } from './api.ts'
+import type { Answer } from './api/called.ts'
 import { Button } from './Button.tsx'
 import { Figure } from './Figure.tsx'
 import { Loading, Problem } from './Notice.tsx'
 import { dayText } from './time.ts'
 
-interface Entry {
-  readonly id: number
-  readonly at: number
-  readonly change: number
-  readonly balance: number | null
-  readonly why: string
-}
+type Entry = Answer<'/desk/viewers/{viewer}/trail'>['entries'][number]
 
-interface Page {
-  readonly entries: readonly Entry[]
-  readonly before: number | null
+type Page = Answer<'/desk/viewers/{viewer}/trail'>
+
+interface TrailProps {
+  /** Whose it is, as the name of a query. */
+  readonly of: readonly unknown[]
+  readonly page: (before: number | undefined, signal: AbortSignal) => Promise<Page>
 }
 
 /** The transfers behind one balance, newest first: when, why, how much, and what was there after it. */
-export function Trail({ name, path, pick }: { name: string; path: string; pick: (answer: never) => Page }) {
+export function Trail({ of, page }: TrailProps) {
   const trail = useInfiniteQuery({
-    queryKey: [name, 'trail', path],
-    queryFn: async ({ pageParam, signal }) =>
-      pick(
-        await read<never>(`${path}${pageParam ? `${path.includes('?') ? '&' : '?'}before=${pageParam}` : ''}`, signal),
-      ),
-    initialPageParam: 0,
+    queryKey: [...of, 'trail'],
+    queryFn: ({ pageParam, signal }) => page(pageParam, signal),
+    initialPageParam: undefined as number | undefined,
     getNextPageParam: (last) => last.before ?? undefined,
   })
   if (trail.isPending) return <Loading what="the trail" />

@@ -1,3 +1,5 @@
+import createClient, { type Middleware } from 'openapi-fetch'
+import type { paths } from './api/declared.d.ts'
 import { noticeSignIn } from './signInNotice.ts'
 
 /** An error answer of the server: a code for programs, and a sentence that says what to change. */
@@ -11,8 +13,12 @@ export class ApiProblem extends Error {
   }
 }
 
+/** Where the page is; tests of what asks have none. */
+const place = (): Pick<Location, 'origin' | 'pathname'> =>
+  'location' in globalThis ? globalThis.location : { origin: 'http://127.0.0.1', pathname: '' }
+
 /** The channel in the address: /desk/:channel/... and /c/:channel/... */
-export const channelSlug = (): string => window.location.pathname.split('/')[2] ?? ''
+export const channelSlug = (): string => place().pathname.split('/')[2] ?? ''
 
 const base = () => `/api/channels/${encodeURIComponent(channelSlug())}`
 
@@ -25,27 +31,9 @@ export function newKey(): string {
 /** The address of something of this channel's, for a link. */
 export const channelAddress = (path: string): string => `${base()}${path}`
 
-async function request<T>(
-  method: string,
-  path: string,
-  options: { body?: unknown; key?: string; signal?: AbortSignal },
-): Promise<T> {
-  const headers: Record<string, string> = {}
-  if (options.body !== undefined) headers['content-type'] = 'application/json'
-  if (options.key !== undefined) headers['idempotency-key'] = options.key
-  const init: RequestInit = { method, headers }
-  if (options.body !== undefined) init.body = JSON.stringify(options.body)
-  if (options.signal !== undefined) init.signal = options.signal
-  const response = await fetch(`${base()}${path}`, init).catch((fault: unknown) => {
-    if (fault instanceof DOMException && fault.name === 'AbortError') throw fault
-    throw new ApiProblem(0, 'no_answer', 'The server does not answer. It is tried again by itself.')
-  })
-  const answer = (await response.json().catch(() => ({}))) as Record<string, unknown>
-  if (!response.ok) throw problemIn(response.status, answer)
-  return answer as T
-}
+type Told = Readonly<Record<string, unknown>>
 
-function problemIn(status: number, answer: Readonly<Record<string, unknown>>): ApiProblem {
+function problemIn(status: number, answer: Told): ApiProblem {
   const code = String(answer.code ?? 'internal')
   const sentence = String(answer.detail ?? 'Something went wrong. Try again.')
   noticeSignIn(code, sentence)
@@ -63,20 +51,43 @@ export async function fileOf(address: string): Promise<{ name: string; blob: Blo
   return { name, blob: await response.blob() }
 }
 
-export const read = <T>(path: string, signal?: AbortSignal): Promise<T> =>
-  request<T>('GET', path, signal ? { signal } : {})
+/** A change bears its key from the first try on, so that it happens once however often it is sent. */
+const keyed: Middleware = {
+  onRequest: ({ request }) => {
+    if (request.method !== 'GET') request.headers.set('idempotency-key', newKey())
+  },
+  onResponse: async ({ response }) => {
+    if (!response.ok) throw problemIn(response.status, (await response.json().catch(() => ({}))) as Told)
+  },
+}
 
-/** Asks the server to change something. Where no answer comes it is sent again with the same key, so it happens once. */
-export async function change<T>(method: 'POST' | 'PUT', path: string, body?: unknown): Promise<T> {
-  const key = newKey()
+const TRIES = 3
+
+/** Sends a request; a change to which no answer comes is sent again. @throws ApiProblem where none comes at all. */
+async function send(request: Request): Promise<Response> {
   for (let tries = 1; ; tries++) {
     try {
-      return await request<T>(method, path, body === undefined ? { key } : { body, key })
+      return await fetch(request.clone())
     } catch (fault) {
-      if (!(fault instanceof ApiProblem && fault.status === 0) || tries === 3) throw fault
+      if (fault instanceof DOMException && fault.name === 'AbortError') throw fault
+      if (request.method === 'GET' || tries === TRIES)
+        throw new ApiProblem(0, 'no_answer', 'The server does not answer. It is tried again by itself.')
       await new Promise((next) => setTimeout(next, 400 * tries))
     }
   }
+}
+
+/** The channel's API, as its routes declare it: every address, what it takes and what it answers. */
+export const api = createClient<paths>({ baseUrl: `${place().origin}${base()}`, fetch: send })
+api.use(keyed)
+
+/** A request on its way. */
+export type Sent<T> = Promise<{ readonly data?: T }>
+
+/** What a request was answered with. @throws ApiProblem */
+export async function answerOf<T>(asked: Sent<T>): Promise<T> {
+  // What is no answer was thrown on the way.
+  return (await asked).data as T
 }
 
 /**
@@ -101,6 +112,12 @@ export function upload<T>(path: string, file: Blob, told: (part: number) => void
     request.send(file)
   })
 }
+
+/** What is asked with, for an address. */
+export const searchOf = (asked: object): string =>
+  new URLSearchParams(
+    Object.entries(asked).flatMap(([name, value]) => (value === undefined ? [] : [[name, String(value)]])),
+  ).toString()
 
 export const feedAddress = (path: string, after: number): string => `${base()}${path}?after=${after}`
 

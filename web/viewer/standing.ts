@@ -1,28 +1,14 @@
 import { queryOptions, useQuery } from '@tanstack/react-query'
-import { read } from '../parts/api.ts'
-import type { RankStanding } from '../parts/RankProgress.tsx'
+import type { Answer } from '../parts/api/called.ts'
+import { answerOf, api } from '../parts/api.ts'
 import { useChannel } from './channel.ts'
 
 /** What the signed-in viewer is to the channel. */
-export interface Standing {
-  readonly known: boolean
-  readonly standings: readonly string[]
-  readonly names?: Readonly<Record<string, string>>
-  readonly circles: readonly string[]
-  readonly rank: RankStanding | null
-  readonly watchedSeconds?: number
-  readonly checkIn: {
-    readonly open: boolean
-    readonly done: boolean
-    readonly streak: number
-    readonly best: number
-  } | null
-  readonly listed: boolean
-}
+export type Standing = Answer<'/me/standing'>
 
 export const standingQuery = queryOptions({
   queryKey: ['standing'],
-  queryFn: ({ signal }) => read<Standing>('/me/standing', signal),
+  queryFn: ({ signal }) => answerOf(api.GET('/me/standing', { signal })),
 })
 
 /** The signed-in viewer's standing; undefined while loading and when nobody is signed in. */

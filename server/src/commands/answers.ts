@@ -1,6 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { ChatWords, CommandSettings, OUTCOMES } from '#core/commands'
 import { EarningPlan } from '#core/earning'
+import { FACTS } from '#core/engine'
 import { Count, exactly, Id, oneOf, orNull, UnixSeconds } from '#core/schema'
 import { Piece } from '#core/screen'
 import { Steps } from '#core/steps'
@@ -114,7 +115,7 @@ export const Tried = exactly({
   /** What would be said; `after`: seconds from the beginning. */
   lines: Type.Array(exactly({ to: orNull(Type.String()), text: Type.String(), after: Type.Integer() })),
   transfers: Type.Array(Moved),
-  alerts: Type.Array(Type.Record(Type.String(), Type.Unknown())),
+  alerts: Type.Array(FACTS['screen.alert'].body),
   sounds: Type.Array(Type.String()),
   orders: Type.Array(Type.String()),
   /** Seconds that it takes, with its waits. */

@@ -1,4 +1,5 @@
 import { customType, jsonb, pgTable, primaryKey, text, uniqueIndex } from 'drizzle-orm/pg-core'
+import type { PictureRef } from '#core/screen'
 import { type AlertSettings, FIRST_PIECES, type MediaKind, type Piece } from '#core/screen'
 import { channelRef, whole } from './channel.ts'
 import { hashed, sealed } from './sealed.ts'
@@ -20,7 +21,7 @@ export const overlay = pgTable(
       .$type<Piece[]>()
       .notNull()
       .default(FIRST_PIECES as Piece[]),
-    background: text(),
+    background: text().$type<PictureRef>(),
     goneAt: whole('gone_at'),
   },
   (t) => [primaryKey({ columns: [t.channel, t.id] }), uniqueIndex('overlay_secret_hash').on(t.secretHash)],

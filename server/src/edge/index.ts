@@ -1,4 +1,5 @@
 export { createApp } from './app.ts'
 export { Front } from './front.ts'
 export { openApi } from './openapi/document.ts'
+export { NAMED } from './openapi/named.ts'
 export type { AppOptions } from './parts.ts'

@@ -141,7 +141,7 @@ export const GameSaved = exactly({ game: oneOf(GAMES), settings: OneGame })
 export const GamesView = exactly({
   now: UnixSeconds,
   currency: Currency,
-  games: Type.Record(Type.String(), OneGame),
+  games: Type.Partial(AllGames),
   words: GAME_SETTINGS.duel,
   wagering: Wagering,
   rounds: Type.Array(OpenRound),

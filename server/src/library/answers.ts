@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { Count, exactly, Id, oneOf, orNull, UnixSeconds } from '#core/schema'
-import { AlertSettings, Piece } from '#core/screen'
+import { AlertSettings, OverlaySettings, Piece } from '#core/screen'
 
 export const Overlay = exactly({
   connected: Type.Boolean(),
@@ -10,7 +10,7 @@ export const Overlay = exactly({
   width: Count,
   height: Count,
   pieces: Type.Array(Piece),
-  background: orNull(Type.String()),
+  background: OverlaySettings.properties.background,
   seenAt: orNull(UnixSeconds),
 })
 

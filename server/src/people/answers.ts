@@ -183,5 +183,3 @@ export const PersonPanel = exactly({
 export const PeopleFound = exactly({
   viewers: Type.Array(exactly({ id: Id, name: Type.String(), lastSeenAt: UnixSeconds })),
 })
-
-export const Handing = exactly({ on: Type.Boolean(), perDay: Count, reply: Type.String() })

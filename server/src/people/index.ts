@@ -1,5 +1,4 @@
 export { adjustMany } from './adjustMany.ts'
-export { Handing } from './answers.ts'
 export { linkByCode } from './link.ts'
 export { peopleRoutes } from './routes.ts'
 export { presentIds } from './table.ts'

@@ -146,7 +146,7 @@ export const Share = exactly({
 export const DeskRaffle = exactly({
   now: UnixSeconds,
   raffle: RunningRaffle,
-  winners: Type.Union([Type.Array(Type.Never()), Type.Array(DeskWinner)]),
+  winners: Type.Array(DeskWinner),
   shares: Type.Array(Share),
   arrivals: Type.Array(exactly({ at: UnixSeconds, people: Count, tickets: Count })),
   currency: Currency,

@@ -6,7 +6,6 @@ import { Voice } from '#core/voice'
 import { ChatState } from '../chat/index.ts'
 
 export const LatestShow = exactly({
-  channel: Count,
   id: Id,
   title: Type.String(),
   status: oneOf(['on', 'ended', 'closing']),

@@ -1,12 +1,15 @@
-import { and, desc, eq, gte, lte, ne, sql } from 'drizzle-orm'
+import { and, desc, eq, getTableColumns, gte, lte, ne, sql } from 'drizzle-orm'
 import { type Pool, prepared, type Reader, schema } from '../database/index.ts'
 import { factsAfter } from '../feed/index.ts'
 
 const { flow, show } = schema
 
+/** A show as it is told: every column but the channel's. */
+const { channel: _channel, ...shown } = getTableColumns(show)
+
 const openShow = prepared((db) =>
   db
-    .select()
+    .select(shown)
     .from(show)
     .where(and(eq(show.channel, sql.placeholder('channel')), ne(show.status, 'ended')))
     .prepare(''),
@@ -19,7 +22,7 @@ export async function openShowOf(db: Reader, channel: number) {
 
 const latestShow = prepared((db) =>
   db
-    .select()
+    .select(shown)
     .from(show)
     .where(eq(show.channel, sql.placeholder('channel')))
     .orderBy(desc(show.id))

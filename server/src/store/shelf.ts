@@ -102,6 +102,7 @@ async function wordsFor(db: Reader, channel: number) {
 function shownAs({ id, settings }: RewardRow, facts: Buying, who: string) {
   const { word, command, name, description, group, price, kind, picture, asks, confirm, post, perk } = settings
   const refusal = whyNot(settings, facts)
+  const until = refusal?.data?.until
   return {
     id,
     word,
@@ -121,6 +122,6 @@ function shownAs({ id, settings }: RewardRow, facts: Buying, who: string) {
     why:
       refusal === undefined
         ? null
-        : { code: refusal.code, sentence: refusal.sentence, until: refusal.data?.until ?? null },
+        : { code: refusal.code, sentence: refusal.sentence, until: typeof until === 'number' ? until : null },
   }
 }

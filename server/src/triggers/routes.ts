@@ -68,7 +68,7 @@ function redemptionRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: `/desk/redemptions/:redemption/${path}`,
       does,
-      answer: exactly({ status: Type.String() }),
+      answer: exactly({ status: Type.String(), why: Type.Optional(Type.String()) }),
       allowed: 'streamer',
       handle: async ({ channel, caller, key, param }) => {
         const redemption = idOf(param('redemption'))

@@ -8,6 +8,7 @@ import {
   faultInWords,
   refusalFault,
 } from '#core/commands'
+import { answerOf, api } from '../../parts/api.ts'
 import { useStatus } from '../status.ts'
 import { ArgumentFields } from './ArgumentFields.tsx'
 import { FRESH } from './fresh.ts'
@@ -15,7 +16,7 @@ import { SaveFoot } from './SaveFoot.tsx'
 import { SidePanel } from './SidePanel.tsx'
 import { StepList } from './steps/StepList.tsx'
 import { TryPart } from './TryPart.tsx'
-import { useSaved } from './useSaved.ts'
+import { type SavedAt, useSaved } from './useSaved.ts'
 import { aroundView, type CommandShown, type CommandsView, othersThan } from './view.ts'
 import { WhoPart } from './WhoPart.tsx'
 import { WordPart } from './WordPart.tsx'
@@ -29,10 +30,24 @@ interface CommandPanelProps {
   readonly close: () => void
 }
 
+/** How a command is saved. */
+const AT: SavedAt<CommandSettings> = {
+  save: async (id, body) => {
+    const saved = await answerOf(
+      id === null
+        ? api.POST('/desk/commands', { body })
+        : api.PUT('/desk/commands/{id}', { params: { path: { id } }, body }),
+    )
+    return { id: saved.command, settings: saved.settings }
+  },
+  remove: (id) => api.POST('/desk/commands/{id}/remove', { params: { path: { id } } }),
+  outdates: [],
+}
+
 /** Makes or changes a command: its word, who may, what happens, and a try before the audience has one. */
 export function CommandPanel({ view, command, close }: CommandPanelProps) {
   const { currency } = useStatus()
-  const saved = useSaved('/desk/commands', 'command', command?.settings ?? FRESH, command?.id ?? null)
+  const saved = useSaved(AT, command?.settings ?? FRESH, command?.id ?? null)
   const { draft, setDraft, live, changed } = saved
   const [part, setPart] = useState('Word')
   const put = (patch: Partial<CommandSettings>) => setDraft({ ...draft, ...patch })

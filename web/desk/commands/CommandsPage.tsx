@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { inWords } from '#core/currency'
+import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
@@ -108,7 +109,11 @@ function Row({ command, open }: { command: CommandShown; open: (id: number) => v
   return (
     <tr className="align-top hover:bg-raised">
       <td className="px-3 py-2">
-        <Switch path={`/desk/commands/${id}/switch`} on={settings.on} label={`!${settings.word}`} />
+        <Switch
+          turn={(on) => api.POST('/desk/commands/{id}/switch', { params: { path: { id } }, body: { on } })}
+          on={settings.on}
+          label={`!${settings.word}`}
+        />
       </td>
       <td className="px-2 py-2">
         <button type="button" onClick={() => open(id)} className="text-left font-semibold break-all hover:underline">

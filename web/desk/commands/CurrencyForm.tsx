@@ -3,6 +3,8 @@ import type { FormEvent, ReactNode } from 'react'
 import { type ChatWords, checkWords } from '#core/commands'
 import { type Currency, ICONS, inWords, REPLY } from '#core/currency'
 import { fillIn } from '#core/texts'
+import type { Body } from '../../parts/api/called.ts'
+import { api } from '../../parts/api.ts'
 import { CurrencyIcon } from '../../parts/CurrencyIcon.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { same } from '../../parts/same.ts'
@@ -40,7 +42,10 @@ function useCurrencyDraft(currency: Currency, words: ChatWords) {
 /** The currency: names, picture, what is typed to ask for a balance, and what is answered. */
 export function CurrencyForm({ currency, words }: { currency: Currency; words: ChatWords }) {
   const { draft, wanted, put, changed, wrong, back } = useCurrencyDraft(currency, words)
-  const save = useSave('/desk/currency', 'The currency is called so everywhere from now on.')
+  const save = useSave(
+    (body: Body<'/desk/currency'>) => api.PUT('/desk/currency', { body }),
+    'The currency is called so everywhere from now on.',
+  )
   useUnsaved(changed)
   const submit = (event: FormEvent) => {
     event.preventDefault()

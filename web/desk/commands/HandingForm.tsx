@@ -1,6 +1,8 @@
 import type { FormEvent } from 'react'
 import { type Currency, inWords } from '#core/currency'
 import { fillIn } from '#core/texts'
+import type { Body } from '../../parts/api/called.ts'
+import { api } from '../../parts/api.ts'
 import { Panel } from '../../parts/Panel.tsx'
 import { same } from '../../parts/same.ts'
 import { useUnsaved } from '../../parts/unsaved.tsx'
@@ -15,7 +17,7 @@ const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1.5'
 export function HandingForm({ handing, currency, words }: Pick<Words, 'handing' | 'words'> & { currency: Currency }) {
   const { draft, put: setDraft, back } = useDraft(handing)
   const save = useSave(
-    '/desk/handing',
+    (body: Body<'/desk/handing'>) => api.PUT('/desk/handing', { body }),
     draft.on ? 'Viewers can pass it on from now on.' : 'Passing on is switched off.',
   )
   const changed = !same(draft, handing)

@@ -1,18 +1,18 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { change } from '../../parts/api.ts'
+import { answerOf, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 
 /** Takes something away, after asking. */
 export function Remove({
-  path,
+  send,
   name,
   close,
   refreshes = 'commands',
   how = 'Take it away',
 }: {
-  path: string
+  send: () => Sent<unknown>
   name: string
   close: () => void
   /** What of the desk is outdated by it. */
@@ -23,7 +23,7 @@ export function Remove({
   const toast = useToast()
   const [asking, setAsking] = useState(false)
   const remove = useMutation({
-    mutationFn: () => change('POST', path),
+    mutationFn: () => answerOf(send()),
     onSuccess: async () => {
       toast({ text: `${name} is gone.` })
       close()

@@ -1,27 +1,15 @@
 import { useInfiniteQuery } from '@tanstack/react-query'
 import { clsx } from 'clsx'
 import { useDeferredValue, useState } from 'react'
-import type { StepOutcome } from '#core/commands'
-import { read } from '../../parts/api.ts'
+import type { Answer } from '../../parts/api/called.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { dayText } from '../../parts/time.ts'
 import { Choose, INPUT } from './inputs.tsx'
 
-interface RunShown {
-  readonly id: number
-  readonly at: number
-  readonly endedAt: number | null
-  readonly source: 'command' | 'trigger'
-  readonly name: string
-  readonly viewerName: string | null
-  readonly outcome: 'done' | 'refused' | 'failed' | 'waiting'
-  readonly why: string | null
-  readonly log: readonly StepOutcome[]
-  /** Milliseconds from the line or event to its answer. */
-  readonly ms: number | null
-}
+type RunShown = Answer<'/desk/runs'>['runs'][number]
 
 const OUTCOMES = [
   { value: '', name: 'everything' },
@@ -41,12 +29,14 @@ export function RunsPage() {
   const runs = useInfiniteQuery({
     queryKey: ['runs', outcome, text],
     queryFn: ({ signal, pageParam }) =>
-      read<{ runs: readonly RunShown[]; before: number | null }>(
-        `/desk/runs?outcome=${outcome}&text=${encodeURIComponent(text)}&before=${pageParam}`,
-        signal,
+      answerOf(
+        api.GET('/desk/runs', {
+          params: { query: { ...(outcome !== '' && { outcome }), text, before: pageParam } },
+          signal,
+        }),
       ),
-    initialPageParam: '' as string | number,
-    getNextPageParam: ({ before }) => before,
+    initialPageParam: undefined as number | undefined,
+    getNextPageParam: ({ before }) => before ?? undefined,
   })
   const shown = runs.data?.pages.flatMap((page) => page.runs) ?? []
   return (

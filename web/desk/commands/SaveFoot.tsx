@@ -13,8 +13,7 @@ interface SaveFootProps<S> {
   /** What it is called where it is taken away. */
   readonly nameOf: (settings: S) => string
   readonly close: () => void
-  /** How taking it away is called in its address, and on the button; and what is outdated by it. */
-  readonly removing?: string
+  /** How taking it away is called on the button; and what is outdated by it. */
   readonly how?: string
   readonly refreshes?: string
   /** More to press, beside what takes it away. */
@@ -28,12 +27,11 @@ export function SaveFoot<S>({
   ready,
   nameOf,
   close,
-  removing = 'remove',
   how = 'Take it away',
   refreshes = 'commands',
   more,
 }: SaveFootProps<S>) {
-  const { path, draft, setDraft, live, changed, save } = saved
+  const { at, draft, setDraft, live, changed, save } = saved
   return (
     <div className="flex flex-col gap-2">
       {wrong !== undefined && changed ? (
@@ -58,7 +56,7 @@ export function SaveFoot<S>({
           <span className="ml-auto flex items-center gap-1">
             {more}
             <Remove
-              path={`${path}/${live.id}/${removing}`}
+              send={() => at.remove(live.id)}
               name={nameOf(live.settings)}
               close={close}
               refreshes={refreshes}

@@ -1,16 +1,16 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { change } from '../../parts/api.ts'
+import { answerOf, type Sent } from '../../parts/api.ts'
 import { OnOff } from '../../parts/OnOff.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 
 /** Switches something on or off at once. */
 export function Switch({
-  path,
+  turn: send,
   on,
   label,
   refreshes = 'commands',
 }: {
-  path: string
+  turn: (on: boolean) => Sent<unknown>
   on: boolean
   label: string
   /** What of the desk is outdated by it. */
@@ -19,7 +19,7 @@ export function Switch({
   const client = useQueryClient()
   const toast = useToast()
   const turn = useMutation({
-    mutationFn: (next: boolean) => change('POST', path, { on: next }),
+    mutationFn: (next: boolean) => answerOf(send(next)),
     onSuccess: () => client.invalidateQueries({ queryKey: [refreshes] }),
     onError: (fault) => toast({ text: fault.message, look: 'problem' }),
   })

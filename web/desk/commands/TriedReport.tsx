@@ -1,30 +1,11 @@
-import type { StepOutcome } from '#core/commands'
 import { digits } from '#core/currency'
+import type { Answer } from '../../parts/api/called.ts'
+import { channelSlug } from '../../parts/api.ts'
 import { Figure } from '../../parts/Figure.tsx'
+import { mediaAddress, mediaBase } from '../../parts/media.ts'
 
 /** What would happen, as the server's copy of the channel had it. */
-export interface Tried {
-  readonly outcome: string
-  readonly refusal: { readonly sentence: string } | null
-  readonly steps: readonly StepOutcome[]
-  readonly lines: readonly { readonly to: string | null; readonly text: string; readonly after: number }[]
-  readonly transfers: readonly {
-    readonly who: string
-    readonly why: string
-    readonly change: number
-    readonly before: number
-    readonly after: number
-  }[]
-  readonly alerts: readonly {
-    readonly title: string
-    readonly line: string
-    readonly picture: string
-    readonly seconds: number
-  }[]
-  readonly sounds: readonly string[]
-  readonly orders: readonly string[]
-  readonly seconds: number
-}
+export type Tried = Answer<'/desk/try'>
 
 /** The outcome of a try: each step, chat as it would read, money with balances, what the screen would show. */
 export function TriedReport({ tried }: { tried: Tried }) {
@@ -73,7 +54,9 @@ export function TriedReport({ tried }: { tried: Tried }) {
           data-theme="dark"
           className="flex items-center gap-4 rounded-md border border-brass bg-panel p-3 text-text"
         >
-          <img src={`/pictures/${alert.picture}.svg`} alt={alert.picture} className="size-12" />
+          {alert.picture !== null && (
+            <img src={mediaAddress(alert.picture, mediaBase(channelSlug()))} alt="" className="size-12" />
+          )}
           <figcaption>
             <span className="block font-display text-lg font-semibold">{alert.title}</span>
             <span className="block">{alert.line}</span>

@@ -3,13 +3,13 @@ import { useState } from 'react'
 import { type CommandSettings, usageLine } from '#core/commands'
 import type { RewardSettings } from '#core/store'
 import { figuresOf, hasViewer, type TriggerSettings } from '#core/triggers'
-import { change } from '../../parts/api.ts'
+import { answerOf, api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import { FindPerson } from '../people/FindPerson.tsx'
 import { Choose, INPUT, Tick } from './inputs.tsx'
-import { type Tried, TriedReport } from './TriedReport.tsx'
+import { TriedReport } from './TriedReport.tsx'
 import type { CommandsView } from './view.ts'
 
 const MADE_UP = [
@@ -44,18 +44,25 @@ export function TryPart({ what, wrong, unsaved, view }: TryPartProps) {
   const [figures, setFigures] = useState<Readonly<Record<string, string>>>({})
   const [air, setAir] = useState(false)
   const nobody = what.kind === 'trigger' && !hasViewer(what.settings.source.of)
-  const who = as === 'known' ? person && { viewer: person.id } : { madeUp: as }
+  const who = as === 'known' ? (person === undefined ? undefined : { viewer: person.id }) : { madeUp: as }
   const given = Object.fromEntries(Object.entries(figures).filter(([, value]) => value !== ''))
-  const more = what.kind === 'trigger' ? { figures: given } : { typed }
+  const tried = what.kind === 'trigger' ? { ...what, figures: given } : { ...what, typed }
   const tryIt = useMutation({
-    mutationFn: () =>
-      change<Tried>('POST', '/desk/try', { what: { ...what, ...more }, as: who, ...(air && { onAir: true }) }),
+    mutationFn: (as: NonNullable<typeof who>) =>
+      answerOf(api.POST('/desk/try', { body: { what: tried, as, ...(air && { onAir: true }) } })),
   })
+  const runFor = (id: number): Sent<unknown> =>
+    what.kind === 'trigger'
+      ? api.POST('/desk/triggers/{trigger}/run', {
+          params: { path: { trigger: id } },
+          body: { viewer: nobody ? null : (person?.id ?? null), figures: given },
+        })
+      : api.POST('/desk/commands/{command}/use', {
+          params: { path: { command: id } },
+          body: { viewer: person?.id ?? 0, typed },
+        })
   const run = useMutation({
-    mutationFn: () =>
-      what.kind !== 'trigger'
-        ? change('POST', `/desk/commands/${what.id}/use`, { viewer: person?.id, typed })
-        : change('POST', `/desk/triggers/${what.id}/run`, { viewer: nobody ? null : person?.id, figures: given }),
+    mutationFn: (id: number) => answerOf(runFor(id)),
     onSuccess: () => toast({ text: 'It ran for real. See “What ran” for what came of it.' }),
     onError: (fault) => toast({ text: fault.message, look: 'problem' }),
   })
@@ -94,12 +101,12 @@ export function TryPart({ what, wrong, unsaved, view }: TryPartProps) {
         <Button
           look="main"
           disabled={wrong !== undefined || tryIt.isPending || (who === undefined && !nobody)}
-          onClick={() => tryIt.mutate()}
+          onClick={() => tryIt.mutate(who ?? { madeUp: 'follower' })}
         >
           Try it: nothing is written
         </Button>
         {!buys && (
-          <Button disabled={!real || run.isPending} onClick={() => run.mutate()}>
+          <Button disabled={!real || run.isPending} onClick={() => what.id !== null && run.mutate(what.id)}>
             Run it for real
           </Button>
         )}

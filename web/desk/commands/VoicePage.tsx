@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import type { Topic, Voice } from '#core/voice'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Panel } from '../../parts/Panel.tsx'
@@ -41,7 +41,7 @@ function VoiceForm({ voice }: { voice: Voice }) {
   const client = useQueryClient()
   const toast = useToast()
   const save = useMutation({
-    mutationFn: (patch: Partial<Voice>) => change('PUT', '/desk/voice', patch),
+    mutationFn: (patch: Partial<Voice>) => answerOf(api.PUT('/desk/voice', { body: patch })),
     onSuccess: async () => {
       toast({ text: 'The bot speaks like that from now on.' })
       await client.invalidateQueries({ queryKey: ['commands'] })

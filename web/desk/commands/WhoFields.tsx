@@ -26,7 +26,7 @@ interface WhoFieldsProps {
 /** Who may use something: everyone, or any mix. Read back as a sentence. */
 export function WhoFields({ who, view, setWho, named, setNamed, may }: WhoFieldsProps) {
   const { circles, names } = view
-  const people = { ...names.people, ...named }
+  const people: Readonly<Record<string, string>> = { ...names.people, ...named }
   const tick = (standing: string, on: boolean) =>
     setWho({ ...who, standings: on ? [...who.standings, standing] : who.standings.filter((one) => one !== standing) })
   const standings = [

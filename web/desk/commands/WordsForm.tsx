@@ -2,7 +2,8 @@ import { useQuery } from '@tanstack/react-query'
 import type { FormEvent } from 'react'
 import { type ChatWords, checkWords, type WordKind } from '#core/commands'
 import type { Currency } from '#core/currency'
-import { read } from '../../parts/api.ts'
+import type { Body } from '../../parts/api/called.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Panel } from '../../parts/Panel.tsx'
 import { same } from '../../parts/same.ts'
 import { useUnsaved } from '../../parts/unsaved.tsx'
@@ -38,7 +39,10 @@ function problemOf(draft: ChatWords, currency: Currency, view: Parameters<typeof
 /** Every word that chat understands: what it is called, whether it is on, and how soon it may be used again. */
 export function WordsForm({ words, currency }: { words: ChatWords; currency: Currency }) {
   const { draft, put: setDraft, back } = useDraft(words)
-  const save = useSave('/desk/words', 'Chat understands these words from now on.')
+  const save = useSave(
+    (body: Body<'/desk/words'>) => api.PUT('/desk/words', { body }),
+    'Chat understands these words from now on.',
+  )
   const changed = !same(draft, words)
   useUnsaved(changed)
   const wrong = problemOf(draft, currency, useQuery(commandsQuery).data)
@@ -151,7 +155,7 @@ interface AllowedProps {
 function Allowed({ draft, setDraft }: AllowedProps) {
   const ranks = useQuery({
     queryKey: ['ranks'],
-    queryFn: ({ signal }) => read<{ circles: readonly { id: number; name: string }[] }>('/desk/ranks', signal),
+    queryFn: ({ signal }) => answerOf(api.GET('/desk/ranks', { signal })),
   })
   const all = [
     { standing: 'moderator', name: 'moderators' },

@@ -1,16 +1,15 @@
 import { useQuery } from '@tanstack/react-query'
-import { read } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { CurrencyForm } from './CurrencyForm.tsx'
 import { HandingForm } from './HandingForm.tsx'
 import { WordsForm } from './WordsForm.tsx'
-import type { Words } from './words.ts'
 import { ZoneForm } from './ZoneForm.tsx'
 
 /** The currency's names, and the words that come with the product. */
 export function WordsPage() {
-  const words = useQuery({ queryKey: ['words'], queryFn: ({ signal }) => read<Words>('/desk/words', signal) })
+  const words = useQuery({ queryKey: ['words'], queryFn: ({ signal }) => answerOf(api.GET('/desk/words', { signal })) })
   return (
     <div className="flex max-w-5xl flex-col gap-4">
       <PageTitle>Built-in words</PageTitle>

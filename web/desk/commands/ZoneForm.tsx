@@ -1,5 +1,7 @@
 import type { FormEvent } from 'react'
 import { isZone } from '#core/settings'
+import type { Body } from '../../parts/api/called.ts'
+import { api } from '../../parts/api.ts'
 import { Panel } from '../../parts/Panel.tsx'
 import { useUnsaved } from '../../parts/unsaved.tsx'
 import { useDraft } from '../../parts/useDraft.ts'
@@ -12,7 +14,10 @@ const ZONES = Intl.supportedValuesOf('timeZone')
 export function ZoneForm({ zone }: { zone: string }) {
   const { draft, put: setDraft, back } = useDraft(zone)
   useUnsaved(draft !== zone)
-  const save = useSave('/desk/zone', 'The channel goes by this time from now on.')
+  const save = useSave(
+    (body: Body<'/desk/zone'>) => api.PUT('/desk/zone', { body }),
+    'The channel goes by this time from now on.',
+  )
   const known = isZone(draft)
   const now = known
     ? new Intl.DateTimeFormat('en-GB', {

@@ -1,68 +1,20 @@
 import { queryOptions } from '@tanstack/react-query'
-import type { WhoNames } from '#core/access'
-import type {
-  ChatWords,
-  CommandSettings,
-  Listener,
-  Readiness,
-  RewardAround,
-  RewardWord,
-  Standing,
-} from '#core/commands'
+import type { Listener } from '#core/commands'
 import { listenersOf, otherWords, rewardListeners } from '#core/commands'
 import type { Currency } from '#core/currency'
-import type { CircleRow } from '#core/people'
-import type { SetupRow } from '#core/raffles'
-import type { TallyRow } from '#core/tallies'
-import type { TriggerSettings } from '#core/triggers'
-import type { Voice } from '#core/voice'
-import { read } from '../../parts/api.ts'
+import type { Answer } from '../../parts/api/called.ts'
+import { answerOf, api } from '../../parts/api.ts'
 
-export interface CommandShown {
-  readonly id: number
-  readonly settings: CommandSettings
-  readonly who: string
-  readonly ready: Readiness
-}
+export type CommandShown = Answer<'/desk/commands'>['commands'][number]
 
-export interface TriggerShown {
-  readonly id: number
-  readonly settings: TriggerSettings
-  readonly dueAt: number | null
-  readonly who: string
-  readonly ready: Readiness
-}
+export type TriggerShown = Answer<'/desk/commands'>['triggers'][number]
 
 /** Everything that the pages about commands show and their forms need. */
-export interface CommandsView {
-  readonly commands: readonly CommandShown[]
-  readonly triggers: readonly TriggerShown[]
-  readonly tallies: readonly TallyRow[]
-  readonly circles: readonly CircleRow[]
-  readonly rewards: readonly (RewardAround & RewardWord)[]
-  readonly alerts: readonly { readonly id: number; readonly name: string }[]
-  readonly outside: readonly {
-    readonly id: string
-    readonly name: string
-    readonly price: number | null
-    readonly seenAt: number
-    readonly listed: boolean
-  }[]
-  readonly names: WhoNames
-  readonly standing: Standing
-  readonly voice: Voice
-  readonly words: ChatWords
-  /** The words of the games that are on. */
-  readonly games: readonly Listener[]
-  /** The words of the raffles that are on. */
-  readonly raffles: readonly Listener[]
-  /** The set-ups of raffles that are kept. */
-  readonly setups: readonly SetupRow[]
-}
+export type CommandsView = Answer<'/desk/commands'>
 
 export const commandsQuery = queryOptions({
   queryKey: ['commands'],
-  queryFn: ({ signal }) => read<CommandsView>('/desk/commands', signal),
+  queryFn: ({ signal }) => answerOf(api.GET('/desk/commands', { signal })),
   // Whether something works depends on connections, which are no facts of the channel.
   refetchInterval: 10_000,
 })

@@ -1,10 +1,4 @@
-import type { ChatWords } from '#core/commands'
-import type { Currency } from '#core/currency'
+import type { Answer } from '../../parts/api/called.ts'
 
 /** The currency and what chat understands. */
-export interface Words {
-  readonly currency: Currency
-  readonly words: ChatWords
-  readonly handing: { readonly on: boolean; readonly perDay: number; readonly reply: string }
-  readonly zone: string
-}
+export type Words = Answer<'/desk/words'>

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { change, read, signOut } from '../../parts/api.ts'
+import type { Answer } from '../../parts/api/called.ts'
+import { answerOf, api, signOut } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Light } from '../../parts/Light.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
@@ -8,30 +9,18 @@ import { Panel } from '../../parts/Panel.tsx'
 import { timeText } from '../../parts/time.ts'
 import { useToast } from '../../parts/toasts.tsx'
 import { useStatus } from '../status.ts'
-import { EventLog, type EventRefusal, type ReceivedEvent } from './EventLog.tsx'
-import { type Secret, Secrets } from './Secrets.tsx'
+import { EventLog } from './EventLog.tsx'
+import { Secrets } from './Secrets.tsx'
 import { SecurityPanel } from './SecurityPanel.tsx'
-import { TipsPanel, type TipToDecide } from './TipsPanel.tsx'
+import { TipsPanel } from './TipsPanel.tsx'
 
-interface Connections {
-  readonly chat: {
-    readonly status: string
-    readonly sentence: string
-    readonly since: number
-    readonly room: string | null
-  }
-  readonly eventsAddress: string
-  readonly secrets: readonly Secret[]
-  readonly tips: readonly TipToDecide[]
-  readonly events: readonly ReceivedEvent[]
-  readonly refusals: readonly EventRefusal[]
-}
+type Connections = Answer<'/desk/connections'>
 
 /** What the channel is connected to, in plain sentences, each with a way to test it. */
 export function ConnectionsPage() {
   const found = useQuery({
     queryKey: ['connections'],
-    queryFn: ({ signal }) => read<Connections>('/desk/connections', signal),
+    queryFn: ({ signal }) => answerOf(api.GET('/desk/connections', { signal })),
     refetchInterval: 5000,
   })
   return (
@@ -57,7 +46,7 @@ function ChatPanel({ chat }: { chat: Connections['chat'] }) {
   const toast = useToast()
   const connected = chat.status === 'connected'
   const test = useMutation({
-    mutationFn: () => change<{ muted: boolean }>('POST', '/desk/connections/chat-test'),
+    mutationFn: () => answerOf(api.POST('/desk/connections/chat-test')),
     onSuccess: ({ muted }) =>
       toast({
         text: muted
@@ -86,7 +75,7 @@ function EventsPanel({ eventsAddress, secrets, events, refusals }: Connections) 
   const toast = useToast()
   const refresh = () => client.invalidateQueries({ queryKey: ['connections'] })
   const test = useMutation({
-    mutationFn: () => change('POST', '/desk/connections/event-test'),
+    mutationFn: () => answerOf(api.POST('/desk/connections/event-test')),
     onSuccess: () => {
       toast({ text: 'A test event was signed, sent and received.' })
       return refresh()

@@ -1,21 +1,10 @@
+import type { Answer } from '../../parts/api/called.ts'
 import { timeText } from '../../parts/time.ts'
 import { eventInWords } from './eventInWords.ts'
 
-export interface ReceivedEvent {
-  readonly id: number
-  readonly at: number
-  readonly type: string
-  readonly name: string | null
-  readonly body: Readonly<Record<string, unknown>>
-  readonly outcome: string
-}
+export type ReceivedEvent = Answer<'/desk/connections'>['events'][number]
 
-export interface EventRefusal {
-  readonly id: number
-  readonly at: number
-  readonly sentence: string
-  readonly times: number
-}
+export type EventRefusal = Answer<'/desk/connections'>['refusals'][number]
 
 interface EventLogProps {
   readonly events: readonly ReceivedEvent[]

@@ -1,19 +1,13 @@
 import { useMutation } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
 import type { EventKind } from '#core/events'
-import { change } from '../../parts/api.ts'
+import type { Answer } from '../../parts/api/called.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { dayText } from '../../parts/time.ts'
 import { useToast } from '../../parts/toasts.tsx'
 
-export interface Secret {
-  readonly id: number
-  readonly name: string
-  readonly createdAt: number
-  readonly usedAt: number | null
-  /** The kinds of events it may send; null: any (made before that was asked). */
-  readonly kinds: readonly string[] | null
-}
+export type Secret = Answer<'/desk/connections'>['secrets'][number]
 
 /** Kinds of events by what sends them, as one chooses them. */
 const KINDS: readonly { readonly name: string; readonly kinds: readonly EventKind[] }[] = [
@@ -66,7 +60,8 @@ function SecretRow({ secret, changed }: { secret: Secret; changed: () => Promise
   const toast = useToast()
   const [asking, setAsking] = useState(false)
   const revoke = useMutation({
-    mutationFn: () => change('POST', `/desk/connections/secrets/${secret.id}/revoke`),
+    mutationFn: () =>
+      answerOf(api.POST('/desk/connections/secrets/{secret}/revoke', { params: { path: { secret: secret.id } } })),
     onSuccess: () => {
       toast({ text: `Nothing signed with the secret of ${secret.name} is taken any more.` })
       return changed()
@@ -105,10 +100,17 @@ function NewSecret({ made, changed }: { made: (secret: string) => void; changed:
   const [chosen, setChosen] = useState<readonly string[]>([])
   const add = useMutation({
     mutationFn: () =>
-      change<{ secret: string }>('POST', '/desk/connections/secrets', {
-        name: name.trim(),
-        kinds: [...KINDS.filter((one) => chosen.includes(one.name)).flatMap(({ kinds }) => kinds), 'ricompensa.test'],
-      }),
+      answerOf(
+        api.POST('/desk/connections/secrets', {
+          body: {
+            name: name.trim(),
+            kinds: [
+              ...KINDS.filter((one) => chosen.includes(one.name)).flatMap(({ kinds }) => kinds),
+              'ricompensa.test',
+            ],
+          },
+        }),
+      ),
     onSuccess: ({ secret }) => {
       setName('')
       setChosen([])

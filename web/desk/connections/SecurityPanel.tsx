@@ -1,34 +1,21 @@
 import { useInfiniteQuery } from '@tanstack/react-query'
-import { read } from '../../parts/api.ts'
+import type { Answer } from '../../parts/api/called.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { dayText } from '../../parts/time.ts'
 
-interface Entry {
-  readonly id: number
-  readonly at: number
-  readonly kind: 'sign-in' | 'refused' | 'desk' | 'secret'
-  readonly name: string
-  readonly account: string
-  readonly from: string
-  readonly what: string
-  readonly times: number
-}
-
-interface Page {
-  readonly entries: readonly Entry[]
-  readonly before: number | null
-}
+type Entry = Answer<'/desk/security'>['entries'][number]
 
 /** Who signed in, was refused, or did something at the desk, and from where. */
 export function SecurityPanel() {
   const log = useInfiniteQuery({
     queryKey: ['security'],
     queryFn: ({ pageParam, signal }) =>
-      read<Page>(`/desk/security${pageParam === null ? '' : `?before=${pageParam}`}`, signal),
-    initialPageParam: null as number | null,
+      answerOf(api.GET('/desk/security', { params: { query: { before: pageParam } }, signal })),
+    initialPageParam: undefined as number | undefined,
     getNextPageParam: ({ before }) => before ?? undefined,
   })
   const entries = log.data?.pages.flatMap((page) => page.entries) ?? []

@@ -1,22 +1,15 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { inWords, moneyInWords } from '#core/currency'
-import { change } from '../../parts/api.ts'
+import type { Answer } from '../../parts/api/called.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { dayText } from '../../parts/time.ts'
 import { useToast } from '../../parts/toasts.tsx'
 import { useStatus } from '../status.ts'
 
-export interface TipToDecide {
-  readonly id: number
-  readonly at: number
-  readonly name: string
-  readonly minorUnits: number
-  readonly currency: string
-  /** Whether the plan has a rate for its currency by now. */
-  readonly hasRate: boolean
-}
+export type TipToDecide = Answer<'/desk/connections'>['tips'][number]
 
 /** Tips that wait because nothing says what their currency is worth: never paid by guess. */
 export function TipsPanel({ tips }: { tips: readonly TipToDecide[] }) {
@@ -39,7 +32,7 @@ function TipLine({ tip }: { tip: TipToDecide }) {
   const [amount, setAmount] = useState('')
   const decide = useMutation({
     mutationFn: (pay: 'rate' | 'nothing' | number) =>
-      change<{ paid: number }>('POST', `/desk/tips/${tip.id}/decide`, { pay }),
+      answerOf(api.POST('/desk/tips/{tip}/decide', { params: { path: { tip: tip.id } }, body: { pay } })),
     onSuccess: async ({ paid }) => {
       toast({ text: paid === 0 ? `${tip.name} got nothing for it.` : `${tip.name} got ${inWords(paid, currency)}.` })
       await client.invalidateQueries({ queryKey: ['connections'] })

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { planDifference } from '#core/earning'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
@@ -20,15 +20,16 @@ export function DraftBar({ draft, earning }: { draft: Draft; earning: Earning })
     await client.invalidateQueries({ queryKey: ['earning'] })
   }
   const apply = useMutation({
-    mutationFn: () => change('PUT', '/desk/earning', draft.plan),
+    mutationFn: () => answerOf(api.PUT('/desk/earning', { body: draft.plan })),
     onSuccess: done('The plan is live from now on. What was watched so far was paid by the old one.'),
   })
   const later = useMutation({
-    mutationFn: (nextShow: boolean) => change('PUT', '/desk/earning/draft', { plan: draft.plan, nextShow }),
+    mutationFn: (nextShow: boolean) =>
+      answerOf(api.PUT('/desk/earning/draft', { body: { plan: draft.plan, nextShow } })),
     onSuccess: (_, nextShow) => done(nextShow ? 'It goes live when the next show starts.' : 'It stays a draft.')(),
   })
   const drop = useMutation({
-    mutationFn: () => change('PUT', '/desk/earning/draft', { plan: null, nextShow: false }),
+    mutationFn: () => answerOf(api.PUT('/desk/earning/draft', { body: { plan: null, nextShow: false } })),
     onSuccess: () => {
       draft.replace(plan)
       return client.invalidateQueries({ queryKey: ['earning'] })

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { planDifference } from '#core/earning'
-import { read } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Panel } from '../../parts/Panel.tsx'
@@ -17,7 +17,7 @@ import { Differences, WhatItMeans } from './WhatItMeans.tsx'
 export function EarningPage() {
   const earning = useQuery({
     queryKey: ['earning'],
-    queryFn: ({ signal }) => read<Earning>('/desk/earning', signal),
+    queryFn: ({ signal }) => answerOf(api.GET('/desk/earning', { signal })),
   })
   if (earning.isPending) return <Loading what="the earning plan" />
   if (earning.isError) return <Problem error={earning.error} retry={() => void earning.refetch()} />

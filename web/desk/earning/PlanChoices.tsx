@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { inWords } from '#core/currency'
 import { type EarningPlan, planDifference, STARTERS } from '#core/earning'
-import { read } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Empty, Panel } from '../../parts/Panel.tsx'
@@ -42,19 +42,12 @@ export function Starters({ earning, draft, take }: ChoicesProps) {
   )
 }
 
-interface Applied {
-  readonly id: number
-  readonly at: number
-  readonly by: string
-  readonly plan: EarningPlan
-}
-
 /** Every plan that was applied, with what differs from the live one; any can be brought back into the draft. */
 export function History({ earning, draft, take }: ChoicesProps) {
   const [shown, setShown] = useState(false)
   const history = useQuery({
     queryKey: ['earning', 'history'],
-    queryFn: ({ signal }) => read<{ plans: readonly Applied[] }>('/desk/earning/history', signal),
+    queryFn: ({ signal }) => answerOf(api.GET('/desk/earning/history', { signal })),
     enabled: shown,
   })
   return (

@@ -1,20 +1,12 @@
 import { useMutation } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
-import type { Currency } from '#core/currency'
-import type { EarningPlan, PlanDraft, Week } from '#core/earning'
-import { change } from '../../parts/api.ts'
+import type { EarningPlan } from '#core/earning'
+import type { Answer } from '../../parts/api/called.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { same } from '../../parts/same.ts'
 
 /** What the Earning page is made of. */
-export interface Earning {
-  readonly plan: EarningPlan
-  readonly draft: PlanDraft
-  readonly currency: Currency
-  readonly circles: readonly { readonly id: number; readonly name: string }[]
-  readonly zone: string
-  /** `usual`: there is no history to go by yet. */
-  readonly week: Week & { readonly usual: boolean }
-}
+export type Earning = Answer<'/desk/earning'>
 
 /** A draft in the making: every change is kept on the server a moment after it was made. */
 export interface Draft {
@@ -39,7 +31,7 @@ export function useDraft(live: EarningPlan, kept: EarningPlan | null): Draft {
   const [problems, setProblems] = useState<Record<string, string>>({})
   const keep = useMutation({
     mutationFn: (wanted: EarningPlan) =>
-      change('PUT', '/desk/earning/draft', { plan: same(wanted, live) ? null : wanted, nextShow: false }),
+      answerOf(api.PUT('/desk/earning/draft', { body: { plan: same(wanted, live) ? null : wanted, nextShow: false } })),
   })
   const last = useRef(kept ?? live)
   const { mutate } = keep

@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { digits } from '#core/currency'
 import { GAME_NAMES } from '#core/games'
+import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
 import { clockText, useNow } from '../../parts/time.ts'
@@ -77,7 +78,10 @@ function CallOff({ round, close }: { round: OpenRound; close: () => void }) {
   const action = useGameAction()
   const go = () =>
     action.mutate(
-      { path: `/desk/rounds/${round.id}/call-off`, said: 'Called off; all stakes are back.' },
+      {
+        send: () => api.POST('/desk/rounds/{round}/call-off', { params: { path: { round: round.id } } }),
+        said: 'Called off; all stakes are back.',
+      },
       { onSettled: close },
     )
   return (

@@ -10,7 +10,7 @@ import {
   type SettingsOf,
   settingsFault,
 } from '#core/games'
-import { change } from '../../parts/api.ts'
+import { answerOf } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
 import { Problem } from '../../parts/Notice.tsx'
@@ -26,6 +26,7 @@ import { SitesPart } from './heist/SitesPart.tsx'
 import { PlayPart } from './PlayPart.tsx'
 import { MachinePart } from './reels/MachinePart.tsx'
 import { StakesPart } from './StakesPart.tsx'
+import { saveGame } from './saveGame.ts'
 import type { DeskGames } from './view.ts'
 
 interface GamePanelProps {
@@ -131,7 +132,7 @@ function GameFoot<G extends Game>({ game, draft, live, setDraft }: GameFootProps
   const client = useQueryClient()
   const [asking, setAsking] = useState(false)
   const save = useMutation({
-    mutationFn: (confirmed: boolean) => change('PUT', `/desk/games/${game}`, { settings: draft, confirmed }),
+    mutationFn: (confirmed: boolean) => answerOf(saveGame(game, draft, confirmed)),
     onSuccess: async () => {
       setAsking(false)
       for (const name of ['games', 'commands']) await client.invalidateQueries({ queryKey: [name] })

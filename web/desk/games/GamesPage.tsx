@@ -12,12 +12,14 @@ import {
   returnsOf,
   type SettingsOf,
 } from '#core/games'
+import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { OnOff } from '../../parts/OnOff.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { type CommandsView, commandsQuery } from '../commands/view.ts'
 import { GamePanel } from './GamePanel.tsx'
+import { saveGame } from './saveGame.ts'
 import { useGameAction } from './useGameAction.ts'
 import { type DeskGames, gamesQuery } from './view.ts'
 import { WageringPanel } from './WageringPanel.tsx'
@@ -170,9 +172,7 @@ function OnSwitch<G extends Game>({ game, settings }: { game: G; settings: Setti
   const action = useGameAction()
   const turn = (on: boolean) =>
     action.mutate({
-      method: 'PUT',
-      path: `/desk/games/${game}`,
-      body: { settings: { ...settings, on }, confirmed: true },
+      send: () => saveGame(game, { ...settings, on }, true),
       said: `${GAME_NAMES[game]} is ${on ? 'on' : 'off'}.`,
     })
   return <OnOff on={action.isPending ? !settings.on : settings.on} name={GAME_NAMES[game]} onTurn={turn} />
@@ -187,7 +187,12 @@ function StartButton({ game, view }: { game: Game; view: DeskGames }) {
   return (
     <Button
       disabled={action.isPending}
-      onClick={() => action.mutate({ path: `/desk/games/${game}/open`, said: `${GAME_NAMES[game]} is open.` })}
+      onClick={() =>
+        action.mutate({
+          send: () => api.POST(game === 'heist' ? '/desk/games/heist/open' : '/desk/games/roulette/open'),
+          said: `${GAME_NAMES[game]} is open.`,
+        })
+      }
     >
       {game === 'heist' ? 'Gather a crew' : 'Open the wheel'}
     </Button>

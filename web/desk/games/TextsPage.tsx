@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { GAME_NAMES, GAME_TEXTS, GAMES, type Game, type GameTextKey, sampleText, textFault } from '#core/games'
+import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
@@ -50,7 +51,7 @@ function OneText({ text, own }: { text: GameTextKey; own: readonly string[] | un
   const changed = !same(draft, live)
   const fault = textFault(text, draft)
   const save = (all: readonly string[], said: string) =>
-    action.mutate({ method: 'PUT', path: '/desk/game-texts', body: { text, own: all }, said })
+    action.mutate({ send: () => api.PUT('/desk/game-texts', { body: { text, own: all } }), said })
   const set = (i: number, value: string) => setDraft(draft.map((one, k) => (k === i ? value : one)))
   return (
     <section aria-label={when} className="flex flex-col gap-2 border-t border-line pt-3">

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { same } from '../../parts/same.ts'
@@ -38,7 +39,7 @@ export function WageringPanel({ view }: { view: DeskGames }) {
             look="main"
             disabled={action.isPending}
             onClick={() =>
-              action.mutate({ method: 'PUT', path: '/desk/wagering', body: draft, said: 'It holds from now on.' })
+              action.mutate({ send: () => api.PUT('/desk/wagering', { body: draft }), said: 'It holds from now on.' })
             }
           >
             Save: live at once

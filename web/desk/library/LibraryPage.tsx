@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Music } from 'lucide-react'
 import { useState } from 'react'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { mediaAddress, mediaBase, smallAddress } from '../../parts/media.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
@@ -97,7 +97,7 @@ function FileCard({ file }: { file: MediaFile }) {
         <span className="mt-auto">
           {file.uses.length === 0 && (
             <Remove
-              path={`/desk/media/${file.file}/remove`}
+              send={() => api.POST('/desk/media/{file}/remove', { params: { path: { file: file.file } } })}
               name={`“${file.name}”`}
               close={() => {}}
               refreshes="screen"
@@ -115,7 +115,8 @@ function NameField({ file }: { file: MediaFile }) {
   const toast = useToast()
   const [name, setName] = useState(file.name)
   const rename = useMutation({
-    mutationFn: () => change('PUT', `/desk/media/${file.file}`, { name: name.trim() }),
+    mutationFn: () =>
+      answerOf(api.PUT('/desk/media/{file}', { params: { path: { file: file.file } }, body: { name: name.trim() } })),
     onSuccess: () => client.invalidateQueries({ queryKey: ['screen'] }),
     onError: (fault) => toast({ text: fault.message, look: 'problem' }),
   })

@@ -1,37 +1,21 @@
 import { queryOptions, useQuery } from '@tanstack/react-query'
-import type { AlertSettings, MediaKind, MediaRow, OverlaySettings } from '#core/screen'
-import { read, upload } from '../../parts/api.ts'
+import type { MediaKind } from '#core/screen'
+import type { Answer } from '../../parts/api/called.ts'
+import { answerOf, api, upload } from '../../parts/api.ts'
 
 /** A file of the library, and where it is used, in words. */
-export interface MediaFile extends Omit<MediaRow, 'goneAt'> {
-  readonly uses: readonly string[]
-}
+export type MediaFile = Answer<'/desk/screen'>['media'][number]
 
-export interface OverlayShown extends OverlaySettings {
-  readonly id: number
-  readonly secret: string
-  readonly connected: boolean
-  readonly seenAt: number | null
-}
+export type OverlayShown = Answer<'/desk/screen'>['overlays'][number]
 
-export interface AlertShown {
-  readonly id: number
-  readonly settings: AlertSettings
-  readonly uses: readonly string[]
-}
+export type AlertShown = Answer<'/desk/screen'>['alerts'][number]
 
 /** Overlays, alerts and the library. */
-export interface ScreenView {
-  readonly overlays: readonly OverlayShown[]
-  readonly alerts: readonly AlertShown[]
-  readonly media: readonly MediaFile[]
-  readonly paused: boolean
-  readonly room: { readonly used: number; readonly most: number; readonly each: number }
-}
+export type ScreenView = Answer<'/desk/screen'>
 
 export const screenQuery = queryOptions({
   queryKey: ['screen'],
-  queryFn: ({ signal }) => read<ScreenView>('/desk/screen', signal),
+  queryFn: ({ signal }) => answerOf(api.GET('/desk/screen', { signal })),
   // Whether an overlay is connected is no fact of the channel.
   refetchInterval: 5000,
 })

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
 import { Problem } from '../../parts/Notice.tsx'
@@ -12,7 +12,7 @@ export function AddDialog({ close }: { close: () => void }) {
   const toast = useToast()
   const [account, setAccount] = useState('')
   const add = useMutation({
-    mutationFn: () => change('POST', '/desk/people/add', { account: account.trim().replace(/^@/, '') }),
+    mutationFn: () => answerOf(api.POST('/desk/people/add', { body: { account: account.trim().replace(/^@/, '') } })),
     onSuccess: async () => {
       toast({ text: `${account.trim()} is known here now.` })
       close()

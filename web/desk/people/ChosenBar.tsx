@@ -1,5 +1,5 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react'
-import { change } from '../../parts/api.ts'
+import { answerOf, api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import type { Whom } from './CorrectDialog.tsx'
@@ -20,15 +20,19 @@ export function ChosenBar({ chosen, view, ranks, correct, clear, done }: ChosenB
   const toast = useToast()
   const viewers = [...chosen.keys()]
   const who = chosen.size === 1 ? [...chosen.values()][0] : `${chosen.size} people`
-  const act = (path: string, body: object, text: string, back?: object) =>
-    void change('POST', path, { viewers, ...body }).then(
+  const act = (send: () => Sent<unknown>, text: string, back?: () => Sent<unknown>) =>
+    void answerOf(send()).then(
       () => {
-        const undo = back && (() => act(path, back, 'Taken back.'))
+        const undo = back && (() => act(back, 'Taken back.'))
         toast({ text, ...(undo && { undo }) })
         done()
       },
       (fault: Error) => toast({ text: fault.message, look: 'problem' }),
     )
+  const archive = (archived: boolean) => () => api.POST('/desk/people/archive', { body: { viewers, archived } })
+  const ignore = (ignored: boolean) => () => api.POST('/desk/people/ignore', { body: { viewers, ignored } })
+  const join = (circle: number, how: 'in' | 'out' | 'rules') => () =>
+    api.POST('/desk/circles/{circle}/join', { params: { path: { circle } }, body: { viewers, how } })
   const archived = view.shown === 'archived'
   const ignored = view.shown === 'ignored'
   const items = [
@@ -36,30 +40,28 @@ export function ChosenBar({ chosen, view, ranks, correct, clear, done }: ChosenB
       name: archived ? 'Take out of the archive' : 'Archive',
       run: () =>
         act(
-          '/desk/people/archive',
-          { archived: !archived },
+          archive(!archived),
           archived ? `${who}: listed again.` : `${who}: archived, and back as soon as they come.`,
-          { archived },
+          archive(archived),
         ),
     },
     {
       name: ignored ? 'Know again' : 'Ignore',
       run: () =>
         act(
-          '/desk/people/ignore',
-          { ignored: !ignored },
+          ignore(!ignored),
           ignored ? `${who}: known again.` : `${who}: ignored, earning nothing and in no list.`,
-          { ignored },
+          ignore(ignored),
         ),
     },
     ...ranks.circles.flatMap(({ id, name }) => [
       {
         name: `Into "${name}"`,
-        run: () => act(`/desk/circles/${id}/join`, { how: 'in' }, `${who}: in "${name}".`, { how: 'rules' }),
+        run: () => act(join(id, 'in'), `${who}: in "${name}".`, join(id, 'rules')),
       },
       {
         name: `Out of "${name}"`,
-        run: () => act(`/desk/circles/${id}/join`, { how: 'out' }, `${who}: out of "${name}".`, { how: 'rules' }),
+        run: () => act(join(id, 'out'), `${who}: out of "${name}".`, join(id, 'rules')),
       },
     ]),
   ]

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
 import { digits } from '#core/currency'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
@@ -23,10 +23,10 @@ function ArchiveDialog({ close }: { close: () => void }) {
   const [days, setDays] = useState(180)
   const count = useQuery({
     queryKey: ['people', 'unseen', days],
-    queryFn: () => change<{ people: number }>('POST', '/desk/people/archive-unseen', { days, preview: true }),
+    queryFn: () => answerOf(api.POST('/desk/people/archive-unseen', { body: { days, preview: true } })),
   })
   const archive = useMutation({
-    mutationFn: () => change<{ people: number }>('POST', '/desk/people/archive-unseen', { days, preview: false }),
+    mutationFn: () => answerOf(api.POST('/desk/people/archive-unseen', { body: { days, preview: false } })),
     onSuccess: async ({ people }) => {
       toast({ text: `${digits(people)} archived. Whoever comes back is back by that.` })
       close()
@@ -107,8 +107,7 @@ function useReset(of: 'balance' | 'hours', close: () => void) {
   const toast = useToast()
   const undo = useUndo()
   return useMutation({
-    mutationFn: (confirm: string) =>
-      change<{ adjustments: number[]; changed: number }>('POST', '/desk/people/reset', { of, confirm }),
+    mutationFn: (confirm: string) => answerOf(api.POST('/desk/people/reset', { body: { of, confirm } })),
     onSuccess: async ({ adjustments, changed }) => {
       toast({ text: `${digits(changed)} people start anew.`, undo: () => undo(adjustments) })
       close()

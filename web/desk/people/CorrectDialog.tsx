@@ -1,13 +1,13 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
 import { durationInWords, inWords, readAmount } from '#core/currency'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import { useStatus } from '../status.ts'
-import { type Corrected, correctedInWords, hoursCorrected, readHours } from './correction.ts'
+import { correctedInWords, hoursCorrected, readHours } from './correction.ts'
 import { useUndo } from './useUndo.ts'
 
 /** Whom a correction is for: ids, or everyone in the room; and how to call them. */
@@ -138,7 +138,7 @@ function useCorrect(whom: Whom, done: () => void) {
   const toast = useToast()
   const undo = useUndo()
   return useMutation({
-    mutationFn: (correction: Correction) => change<Corrected>('POST', '/desk/people/correct', correction),
+    mutationFn: (correction: Correction) => answerOf(api.POST('/desk/people/correct', { body: correction })),
     onSuccess: (corrected, { of }) => {
       toast({
         text:

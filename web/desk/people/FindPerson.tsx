@@ -1,7 +1,7 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useDeferredValue, useState } from 'react'
-import { read } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { MENU } from './menu.ts'
 
 interface Found {
@@ -21,8 +21,7 @@ export function FindPerson({ label, chosen, choose }: FindPersonProps) {
   const name = useDeferredValue(typed.trim())
   const found = useQuery({
     queryKey: ['find', name],
-    queryFn: ({ signal }) =>
-      read<{ viewers: readonly Found[] }>(`/desk/viewers?name=${encodeURIComponent(name)}`, signal),
+    queryFn: ({ signal }) => answerOf(api.GET('/desk/viewers', { params: { query: { name: name } }, signal })),
     enabled: name !== '',
     placeholderData: keepPreviousData,
   })

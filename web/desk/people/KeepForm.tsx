@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
-import { change } from '../../parts/api.ts'
+import type { Body } from '../../parts/api/called.ts'
+import { answerOf, api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
@@ -23,18 +24,19 @@ export function KeepForm({ panel, close }: { panel: PanelAnswer; close: () => vo
 }
 
 interface Act {
-  readonly method: 'POST' | 'PUT'
-  readonly path: string
-  readonly body: object
+  readonly send: () => Sent<unknown>
   readonly text: string
   /** What is shown already while the server has not answered. */
   readonly shown?: { readonly follower?: boolean; readonly listed?: boolean }
 }
 
-const keeping = ({ id }: Person, body: object, text: string, shown: Act['shown'] = {}): Act => ({
-  method: 'PUT',
-  path: `/desk/viewers/${id}`,
-  body,
+const keeping = (
+  { id }: Person,
+  body: Body<'/desk/viewers/{viewer}'>,
+  text: string,
+  shown: Act['shown'] = {},
+): Act => ({
+  send: () => api.PUT('/desk/viewers/{viewer}', { params: { path: { viewer: id } }, body }),
   text,
   shown,
 })
@@ -121,11 +123,13 @@ interface CirclePartProps {
 }
 
 function CirclePart({ circle: { id, name }, viewer, act }: CirclePartProps) {
-  const join = (how: string) =>
+  const join = (how: 'in' | 'out' | 'rules') =>
     act({
-      method: 'POST',
-      path: `/desk/circles/${id}/join`,
-      body: { viewers: [viewer.id], how },
+      send: () =>
+        api.POST('/desk/circles/{circle}/join', {
+          params: { path: { circle: id } },
+          body: { viewers: [viewer.id], how },
+        }),
       text: `Circle "${name}": changed.`,
     })
   return (
@@ -133,7 +137,7 @@ function CirclePart({ circle: { id, name }, viewer, act }: CirclePartProps) {
       Circle "{name}"
       <select
         value={viewer.circlesByHand[id] ?? 'rules'}
-        onChange={({ target }) => join(target.value)}
+        onChange={({ target: { value } }) => join(value === 'in' || value === 'out' ? value : 'rules')}
         className={FIELD}
       >
         <option value="rules">by its rules ({viewer.circles.includes(id) ? 'in' : 'not in'})</option>
@@ -148,7 +152,7 @@ function useAct() {
   const client = useQueryClient()
   const toast = useToast()
   return useMutation({
-    mutationFn: ({ method, path, body }: Act) => change(method, path, body),
+    mutationFn: ({ send }: Act) => answerOf(send()),
     onSuccess: async (_, { text }) => {
       toast({ text })
       await client.invalidateQueries()
@@ -178,9 +182,7 @@ function OutOfSight({ viewer, act }: { viewer: Person; act: DoAct }) {
       <Button
         onClick={() =>
           act({
-            method: 'POST',
-            path: '/desk/people/ignore',
-            body: { viewers: [viewer.id], ignored: !ignored },
+            send: () => api.POST('/desk/people/ignore', { body: { viewers: [viewer.id], ignored: !ignored } }),
             text: ignored ? 'Known again.' : 'Ignored: earns nothing, is in no list, never wins.',
           })
         }
@@ -191,9 +193,7 @@ function OutOfSight({ viewer, act }: { viewer: Person; act: DoAct }) {
         disabled={viewer.present}
         onClick={() =>
           act({
-            method: 'POST',
-            path: '/desk/people/archive',
-            body: { viewers: [viewer.id], archived: !archived },
+            send: () => api.POST('/desk/people/archive', { body: { viewers: [viewer.id], archived: !archived } }),
             text: archived ? 'Listed again.' : 'Archived.',
           })
         }
@@ -210,8 +210,9 @@ function MergePart({ viewer, act, close }: { viewer: Person; act: DoAct; close: 
   const merge = () => {
     if (other === undefined) return
     const text = `${viewer.name} and ${other.name} are one.`
-    const path = `/desk/viewers/${viewer.id}/merge`
-    act({ method: 'POST', path, body: { into: other.id }, text }, { onSuccess: close })
+    const params = { path: { viewer: viewer.id } }
+    const send = () => api.POST('/desk/viewers/{viewer}/merge', { params, body: { into: other.id } })
+    act({ send, text }, { onSuccess: close })
   }
   return (
     <div className="flex flex-col gap-1.5">
@@ -232,8 +233,9 @@ function MergePart({ viewer, act, close }: { viewer: Person; act: DoAct; close: 
 function ForgetPart({ viewer, act, close }: { viewer: Person; act: DoAct; close: () => void }) {
   const [confirm, setConfirm] = useState('')
   const forget = () => {
-    const path = `/desk/viewers/${viewer.id}/forget`
-    act({ method: 'POST', path, body: { confirm }, text: 'Forgotten.' }, { onSuccess: close })
+    const params = { path: { viewer: viewer.id } }
+    const send = () => api.POST('/desk/viewers/{viewer}/forget', { params, body: { confirm } })
+    act({ send, text: 'Forgotten.' }, { onSuccess: close })
   }
   return (
     <div className="flex flex-col gap-1.5">

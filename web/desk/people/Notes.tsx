@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { X } from 'lucide-react'
 import { type FormEvent, useState } from 'react'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { dayText } from '../../parts/time.ts'
@@ -13,14 +13,15 @@ export function Notes({ viewer, notes }: { viewer: number; notes: PanelAnswer['n
   const [text, setText] = useState('')
   const refresh = () => client.invalidateQueries({ queryKey: ['viewer', viewer] })
   const write = useMutation({
-    mutationFn: () => change('POST', `/desk/viewers/${viewer}/notes`, { text: text.trim() }),
+    mutationFn: () =>
+      answerOf(api.POST('/desk/viewers/{viewer}/notes', { params: { path: { viewer } }, body: { text: text.trim() } })),
     onSuccess: async () => {
       setText('')
       await refresh()
     },
   })
   const remove = useMutation({
-    mutationFn: (note: number) => change('POST', `/desk/notes/${note}/remove`, {}),
+    mutationFn: (note: number) => answerOf(api.POST('/desk/notes/{note}/remove', { params: { path: { note } } })),
     onSuccess: refresh,
   })
   const submit = (event: FormEvent) => {

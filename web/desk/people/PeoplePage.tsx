@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useDeferredValue, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { digits } from '#core/currency'
+import { searchOf } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
@@ -85,7 +86,7 @@ function Head({
       <p className="mr-auto text-muted" role="status">
         {total !== undefined && `${digits(total)} ${total === 1 ? 'person' : 'people'}`}
       </p>
-      <DownloadButton path={`/desk/people.csv?${askedOf(view)}`}>Save as CSV</DownloadButton>
+      <DownloadButton path={`/desk/people.csv?${searchOf(askedOf(view))}`}>Save as CSV</DownloadButton>
       <MoreMenu />
       <Button onClick={() => correct({ viewers: 'present', words: 'everyone in the room' })}>
         Correct everyone present …

@@ -1,30 +1,19 @@
 import { useQuery } from '@tanstack/react-query'
 import { digits } from '#core/currency'
-import { read } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Figure } from '../../parts/Figure.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Empty, Panel } from '../../parts/Panel.tsx'
 import { hoursText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
 
-interface Present {
-  readonly total: number
-  /** How many of them have said something in the last ten minutes. */
-  readonly chatting: number
-  readonly viewers: readonly {
-    readonly id: number
-    readonly name: string
-    readonly moderator: boolean
-    readonly balance: number
-    /** Seconds of this show; null off air. */
-    readonly tonight: number | null
-  }[]
-}
-
 /** Who is in the room, how long tonight, and what they hold. A row opens the person's trail. */
 export function PresentList({ onViewer }: { onViewer: (id: number) => void }) {
   const { currency, show } = useStatus()
-  const present = useQuery({ queryKey: ['present'], queryFn: ({ signal }) => read<Present>('/desk/present', signal) })
+  const present = useQuery({
+    queryKey: ['present'],
+    queryFn: ({ signal }) => answerOf(api.GET('/desk/present', { signal })),
+  })
   const list = present.data?.viewers ?? []
   // Figures are never cut: their column is as wide as the longest of them, and names give way.
   const widest = Math.max(currency.many.length, ...list.map(({ balance }) => digits(balance).length)) + 1

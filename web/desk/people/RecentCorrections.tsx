@@ -1,22 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { type Currency, durationInWords, inWords } from '#core/currency'
-import { read } from '../../parts/api.ts'
+import type { Answer } from '../../parts/api/called.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { timeText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
 import { useUndo } from './useUndo.ts'
 
-interface Correction {
-  readonly adjustments: readonly number[]
-  readonly at: number
-  readonly by: string
-  readonly of: 'balance' | 'hours'
-  readonly why: string
-  readonly people: number
-  readonly total: number
-  readonly name: string | null
-}
+type Correction = Answer<'/desk/people/corrections'>['corrections'][number]
 
 /** What was corrected lately and can still be taken back: a message that has passed by must not be the only way. */
 export function RecentCorrections() {
@@ -25,7 +17,7 @@ export function RecentCorrections() {
   const [all, setAll] = useState(false)
   const found = useQuery({
     queryKey: ['corrections'],
-    queryFn: ({ signal }) => read<{ corrections: readonly Correction[] }>('/desk/people/corrections', signal),
+    queryFn: ({ signal }) => answerOf(api.GET('/desk/people/corrections', { signal })),
     refetchInterval: 30_000,
   })
   const list = found.data?.corrections ?? []

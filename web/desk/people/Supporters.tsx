@@ -2,7 +2,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { inWords, moneyInWords } from '#core/currency'
 import { FIRST_MONEY, type Support } from '#core/earning'
-import { change, read } from '../../parts/api.ts'
+import type { Answer } from '../../parts/api/called.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { dayText } from '../../parts/time.ts'
@@ -10,18 +11,13 @@ import { useToast } from '../../parts/toasts.tsx'
 import { useStatus } from '../status.ts'
 import { FindPerson } from './FindPerson.tsx'
 
-interface Waiting {
-  readonly id: number
-  readonly at: number
-  readonly name: string
-  readonly support: Support
-}
+type Waiting = Answer<'/desk/supporters'>['supporters'][number]
 
 /** Support under names that chat does not know: who was it? Nothing is shown where nothing waits. */
 export function Supporters() {
   const waiting = useQuery({
     queryKey: ['supporters'],
-    queryFn: ({ signal }) => read<{ supporters: readonly Waiting[] }>('/desk/supporters', signal),
+    queryFn: ({ signal }) => answerOf(api.GET('/desk/supporters', { signal })),
   })
   const list = waiting.data?.supporters ?? []
   if (list.length === 0) return null
@@ -48,7 +44,9 @@ function WaitingLine({ one }: { one: Waiting }) {
   const [person, setPerson] = useState<{ id: number; name: string }>()
   const match = useMutation({
     mutationFn: (viewer: number | null) =>
-      change<{ matched: number; paid: number }>('POST', `/desk/supporters/${one.id}/match`, { viewer }),
+      answerOf(
+        api.POST('/desk/supporters/{supporter}/match', { params: { path: { supporter: one.id } }, body: { viewer } }),
+      ),
     onSuccess: async ({ paid }, viewer) => {
       const text =
         viewer === null ? 'Let go.' : `${person?.name} got ${inWords(paid, currency)}; the name is remembered.`

@@ -4,7 +4,7 @@ import { Fragment, useState } from 'react'
 import { digits, inWords } from '#core/currency'
 import { standingName } from '#core/people'
 import { tallyInWords } from '#core/tallies'
-import { read } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Trail } from '../../parts/Trail.tsx'
@@ -42,7 +42,7 @@ export function ViewerPanel({ id, close, begin = 'What is known' }: ViewerPanelP
 function ViewerDetails({ id, close, begin }: Required<ViewerPanelProps>) {
   const found = useQuery({
     queryKey: ['viewer', id],
-    queryFn: ({ signal }) => read<PanelAnswer>(`/desk/viewers/${id}`, signal),
+    queryFn: ({ signal }) => answerOf(api.GET('/desk/viewers/{viewer}', { params: { path: { viewer: id } }, signal })),
   })
   const [part, setPart] = useState<Part>(begin)
   const panel = found.data
@@ -146,10 +146,10 @@ const ONLY = [
   { only: 'earned', name: 'Earned' },
   { only: 'spent', name: 'Spent' },
   { only: 'hand', name: 'By hand' },
-]
+] as const
 
 function FilteredTrail({ id }: { id: number }) {
-  const [only, setOnly] = useState('')
+  const [only, setOnly] = useState<(typeof ONLY)[number]['only']>('')
   return (
     <>
       <fieldset className="mb-2 flex gap-1.5" aria-label="Show of the trail">
@@ -165,9 +165,15 @@ function FilteredTrail({ id }: { id: number }) {
         ))}
       </fieldset>
       <Trail
-        name="viewer"
-        path={`/desk/viewers/${id}/trail${only === '' ? '' : `?only=${only}`}`}
-        pick={(page: { entries: []; before: number | null }) => page}
+        of={['viewer', id, only]}
+        page={(before, signal) =>
+          answerOf(
+            api.GET('/desk/viewers/{viewer}/trail', {
+              params: { path: { viewer: id }, query: { before, only: only === '' ? undefined : only } },
+              signal,
+            }),
+          )
+        }
       />
     </>
   )

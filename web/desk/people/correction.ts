@@ -1,23 +1,11 @@
 import { type Currency, durationInWords, inWords } from '#core/currency'
+import type { Answer } from '../../parts/api/called.ts'
 
 /** What a correction came to. */
-export interface Corrected {
-  readonly adjustments: readonly number[]
-  /** How many people it was for, and how many of them it changed. */
-  readonly asked: number
-  readonly changed: number
-  /** Above 0: given in all; below 0: taken in all. */
-  readonly total: number
-}
+export type Corrected = Answer<'/desk/people/reset'>
 
 /** What taking it back came to. */
-export interface Undone {
-  readonly changed: number
-  readonly total: number
-  /** What had been spent meanwhile and could not be taken back. */
-  readonly owed: number
-  readonly owing: readonly { readonly viewer: string; readonly owed: number }[]
-}
+export type Undone = Answer<'/desk/people/undo'>
 
 /** "Gave everyone in the room 500 rivets in all." */
 export function correctedInWords({ asked, changed, total }: Corrected, whom: string, currency: Currency): string {

@@ -5,8 +5,8 @@ import {
   useInfiniteQuery,
   useQuery,
 } from '@tanstack/react-query'
-import type { Rank } from '#core/ranks'
-import { read } from '../../parts/api.ts'
+import type { Answer, Query } from '../../parts/api/called.ts'
+import { answerOf, api } from '../../parts/api.ts'
 
 export type Sort = 'name' | 'balance' | 'hours' | 'earned' | 'seen' | 'since'
 export type Shown = 'listed' | 'ignored' | 'archived' | 'all'
@@ -43,29 +43,9 @@ export const INITIAL_VIEW: PeopleView = {
   down: true,
 }
 
-export interface Person {
-  readonly id: number
-  readonly name: string
-  readonly nickname: string | null
-  readonly chatName: string
-  readonly moderator: boolean
-  readonly present: boolean
-  readonly followedAt: number | null
-  readonly tier: number
-  readonly subscribedUntil: number | null
-  readonly circles: readonly number[]
-  readonly rank: number | null
-  readonly balance: number
-  readonly earned: number
-  readonly watchedSeconds: number
-  readonly firstSeenAt: number
-  readonly lastSeenAt: number
-}
+export type Person = PeoplePart['people'][number]
 
-export interface PeoplePart {
-  readonly people: readonly Person[]
-  readonly total: number
-}
+export type PeoplePart = Answer<'/desk/people'>
 
 export type PeopleResult = UseInfiniteQueryResult<InfiniteData<PeoplePart>>
 
@@ -74,20 +54,24 @@ const DAY = 86_400
 const hourNow = (): number => Math.floor(Date.now() / 3_600_000) * 3600
 
 /** The view as the server is asked for it. */
-export function askedOf(view: PeopleView): URLSearchParams {
-  const asked = new URLSearchParams({
+export function askedOf(view: PeopleView): Query<'/desk/people'> {
+  const figure = (text: string) => (text.trim() === '' ? undefined : Number(text))
+  const days = Number(view.seen)
+  return {
     name: view.name.trim(),
     sort: view.sort,
     down: view.down ? '1' : '0',
     shown: view.shown,
-  })
-  if (view.present) asked.set('present', '1')
-  for (const name of ['standing', 'rank', 'balanceFrom', 'balanceTo', 'hoursFrom', 'earnedFrom'] as const)
-    if (view[name].trim() !== '') asked.set(name, view[name].trim())
-  const days = Number(view.seen)
-  if (days > 0) asked.set('seenAfter', String(hourNow() - days * DAY))
-  if (days < 0) asked.set('seenBefore', String(hourNow() + days * DAY))
-  return asked
+    present: view.present ? '1' : undefined,
+    standing: view.standing.trim() || undefined,
+    rank: figure(view.rank),
+    balanceFrom: figure(view.balanceFrom),
+    balanceTo: figure(view.balanceTo),
+    hoursFrom: figure(view.hoursFrom),
+    earnedFrom: figure(view.earnedFrom),
+    seenAfter: days > 0 ? hourNow() - days * DAY : undefined,
+    seenBefore: days < 0 ? hourNow() + days * DAY : undefined,
+  }
 }
 
 /** How many filters beyond the name hold something back. */
@@ -100,8 +84,9 @@ export const filtersOf = (view: PeopleView): number =>
 export function usePeople(view: PeopleView): PeopleResult {
   const asked = askedOf(view)
   return useInfiniteQuery({
-    queryKey: ['people', asked.toString()],
-    queryFn: ({ pageParam, signal }) => read<PeoplePart>(`/desk/people?${asked}&offset=${pageParam}`, signal),
+    queryKey: ['people', asked],
+    queryFn: ({ pageParam, signal }) =>
+      answerOf(api.GET('/desk/people', { params: { query: { ...asked, offset: pageParam } }, signal })),
     initialPageParam: 0,
     getNextPageParam: (last, all) => {
       const loaded = all.reduce((sum, { people }) => sum + people.length, 0)
@@ -111,13 +96,10 @@ export function usePeople(view: PeopleView): PeopleResult {
   })
 }
 
-export interface RanksKnown {
-  readonly plan: { readonly measure: 'hours' | 'earned'; readonly ranks: readonly Rank[] }
-  readonly circles: readonly { readonly id: number; readonly name: string }[]
-}
+export type RanksKnown = Pick<Answer<'/desk/ranks'>, 'plan' | 'circles'>
 
 /** The ranks and circles of the channel; none while loading. */
 export function useRanks(): RanksKnown {
-  const ranks = useQuery({ queryKey: ['ranks'], queryFn: ({ signal }) => read<RanksKnown>('/desk/ranks', signal) })
-  return ranks.data ?? { plan: { measure: 'hours', ranks: [] }, circles: [] }
+  const ranks = useQuery({ queryKey: ['ranks'], queryFn: ({ signal }) => answerOf(api.GET('/desk/ranks', { signal })) })
+  return ranks.data ?? { plan: { measure: 'hours', ranks: [], announce: '' }, circles: [] }
 }

@@ -2,15 +2,12 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { digits } from '#core/currency'
 import type { readImport } from '#core/people'
-import { ApiProblem, change } from '../../parts/api.ts'
+import type { Answer } from '../../parts/api/called.ts'
+import { ApiProblem, answerOf, api } from '../../parts/api.ts'
 import { useToast } from '../../parts/toasts.tsx'
 import { type Part, partsOf } from './importFile.ts'
 
-interface Taken {
-  readonly again: boolean
-  readonly added: number
-  readonly changed: number
-}
+type Taken = Answer<'/desk/people/import'>
 
 const WAIT_MS = 3000
 
@@ -18,7 +15,7 @@ const WAIT_MS = 3000
 async function takeIn(part: Part): Promise<Taken> {
   for (;;) {
     try {
-      return await change<Taken>('POST', '/desk/people/import', part)
+      return await answerOf(api.POST('/desk/people/import', { body: part }))
     } catch (fault) {
       if (!(fault instanceof ApiProblem) || fault.status !== 429) throw fault
       await new Promise((later) => setTimeout(later, WAIT_MS))

@@ -1,8 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { useToast } from '../../parts/toasts.tsx'
 import { useStatus } from '../status.ts'
-import { type Undone, undoneInWords } from './correction.ts'
+import { undoneInWords } from './correction.ts'
 
 /** Takes corrections back, and says how far that went. */
 export function useUndo(): (adjustments: readonly number[]) => void {
@@ -10,7 +10,7 @@ export function useUndo(): (adjustments: readonly number[]) => void {
   const client = useQueryClient()
   const toast = useToast()
   return (adjustments) =>
-    void change<Undone>('POST', '/desk/people/undo', { adjustments }).then(
+    void answerOf(api.POST('/desk/people/undo', { body: { adjustments } })).then(
       (undone) => {
         toast({ text: undoneInWords(undone, currency) })
         for (const name of ['people', 'corrections', 'viewer']) void client.invalidateQueries({ queryKey: [name] })

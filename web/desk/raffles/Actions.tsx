@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { digits } from '#core/currency'
+import { api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
 import { leftText, useNow } from '../../parts/time.ts'
@@ -13,6 +14,12 @@ const SAID = {
   close: 'It is closed.',
   draw: 'The draw is running.',
   finish: 'Finished. The seed is told.',
+}
+
+function sendPress(press: keyof typeof SAID, { id, draws }: DeskRaffle): Sent<unknown> {
+  const params = { path: { raffle: id } }
+  if (press === 'draw') return api.POST('/desk/raffles/{raffle}/draw', { params, body: { draw: draws + 1 } })
+  return api.POST(`/desk/raffles/{raffle}/${press}`, { params, body: {} })
 }
 
 /** The one thing to do next with a raffle, or whom one waits for and how long. */
@@ -35,8 +42,7 @@ export function NextAction({ raffle, main = false }: { raffle: DeskRaffle; main?
       disabled={action.isPending}
       onClick={() =>
         action.mutate({
-          path: `/desk/raffles/${raffle.id}/${press}`,
-          body: press === 'draw' ? { draw: raffle.draws + 1 } : {},
+          send: () => sendPress(press, raffle),
           said: SAID[press],
         })
       }
@@ -66,7 +72,11 @@ function CallOff({ raffle, close }: { raffle: DeskRaffle; close: () => void }) {
   const [why, setWhy] = useState('')
   const go = () =>
     action.mutate(
-      { path: `/desk/raffles/${raffle.id}/call-off`, body: { why }, said: 'Called off.' },
+      {
+        send: () =>
+          api.POST('/desk/raffles/{raffle}/call-off', { params: { path: { raffle: raffle.id } }, body: { why } }),
+        said: 'Called off.',
+      },
       { onSettled: close },
     )
   return (

@@ -2,7 +2,7 @@ import { useInfiniteQuery } from '@tanstack/react-query'
 import { useDeferredValue, useState } from 'react'
 import { Link } from 'react-router'
 import { digits } from '#core/currency'
-import { read } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
@@ -14,15 +14,12 @@ import { type Ended, formAddress } from './view.ts'
 const PAGE = 30
 
 function useEnded(text: string) {
-  const asked = text.trim() === '' ? '' : `text=${encodeURIComponent(text.trim())}&`
+  const asked = text.trim() || undefined
   return useInfiniteQuery({
     queryKey: ['raffles', 'ended', text],
     queryFn: ({ pageParam, signal }) =>
-      read<{ raffles: readonly Ended[] }>(
-        `/desk/raffles/ended?${asked}${pageParam === 0 ? '' : `before=${pageParam}`}`,
-        signal,
-      ),
-    initialPageParam: 0,
+      answerOf(api.GET('/desk/raffles/ended', { params: { query: { text: asked, before: pageParam } }, signal })),
+    initialPageParam: undefined as number | undefined,
     getNextPageParam: ({ raffles }) => (raffles.length < PAGE ? undefined : raffles.at(-1)?.id),
     placeholderData: (before) => before,
   })

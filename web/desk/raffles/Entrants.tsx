@@ -3,7 +3,7 @@ import { useDeferredValue, useState } from 'react'
 import { digits } from '#core/currency'
 import { standingName } from '#core/people'
 import { chanceInWords, weightOf } from '#core/raffles'
-import { read } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
@@ -37,10 +37,13 @@ const DAY_SECONDS = 86_400
 function useEntries(raffle: number, asked: Asked) {
   return useInfiniteQuery({
     queryKey: ['raffles', 'entries', raffle, asked],
-    queryFn: ({ pageParam, signal }) => {
-      const query = new URLSearchParams({ ...asked, from: String(pageParam) })
-      return read<{ entries: readonly DeskEntry[] }>(`/desk/raffles/${raffle}/entries?${query}`, signal)
-    },
+    queryFn: ({ pageParam, signal }) =>
+      answerOf(
+        api.GET('/desk/raffles/{raffle}/entries', {
+          params: { path: { raffle }, query: { ...asked, from: pageParam } },
+          signal,
+        }),
+      ),
     initialPageParam: 0,
     getNextPageParam: ({ entries }, pages) => (entries.length < PAGE ? undefined : pages.length * PAGE),
     placeholderData: (before) => before,
@@ -209,7 +212,10 @@ function Remove({ entry, raffle, close }: { entry: DeskEntry; raffle: DeskRaffle
       go={(why) => {
         close()
         const body = { viewer: entry.viewer, why }
-        action.mutate({ path: `/desk/raffles/${raffle.id}/remove`, body, said: `${entry.name} is out.` })
+        action.mutate({
+          send: () => api.POST('/desk/raffles/{raffle}/remove', { params: { path: { raffle: raffle.id } }, body }),
+          said: `${entry.name} is out.`,
+        })
       }}
     >
       <p>

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
 import { digits, durationInWords } from '#core/currency'
 import { shareInWords } from '#core/raffles'
-import { channelSlug } from '../../parts/api.ts'
+import { api, channelSlug } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
@@ -119,7 +119,12 @@ function OpenAgain({ raffle }: { raffle: DeskRaffle }) {
   if (raffle.status !== 'closed' || raffle.draws > 0) return null
   return (
     <Button
-      onClick={() => action.mutate({ path: `/desk/raffles/${raffle.id}/open`, body: {}, said: 'It is open again.' })}
+      onClick={() =>
+        action.mutate({
+          send: () => api.POST('/desk/raffles/{raffle}/open', { params: { path: { raffle: raffle.id } }, body: {} }),
+          said: 'It is open again.',
+        })
+      }
     >
       Open again
     </Button>

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link, useNavigate } from 'react-router'
 import { digits } from '#core/currency'
 import type { SetupRow } from '#core/raffles'
+import { api } from '../../parts/api.ts'
 import { Button, Key } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
@@ -138,7 +139,12 @@ function SetupLine({ setup: { id, settings, digit }, start }: { setup: SetupRow;
       <Button
         look="quiet"
         aria-label={`Remove “${settings.title}”`}
-        onClick={() => action.mutate({ path: `/desk/raffle-setups/${id}/remove`, said: 'Removed.' })}
+        onClick={() =>
+          action.mutate({
+            send: () => api.POST('/desk/raffle-setups/{id}/remove', { params: { path: { id } } }),
+            said: 'Removed.',
+          })
+        }
       >
         Remove
       </Button>

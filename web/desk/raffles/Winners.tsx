@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { digits } from '#core/currency'
 import { chanceInWords } from '#core/raffles'
+import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { ageText, leftText, timeText } from '../../parts/time.ts'
@@ -59,8 +60,11 @@ function OneWinner({ winner, view: { raffle }, now }: OneWinnerProps) {
           go={(why) => {
             setPassing(false)
             action.mutate({
-              path: `/desk/raffles/${raffle.id}/pass-over`,
-              body: { draw, why },
+              send: () =>
+                api.POST('/desk/raffles/{raffle}/pass-over', {
+                  params: { path: { raffle: raffle.id } },
+                  body: { draw, why },
+                }),
               said: `${name} is passed over.`,
             })
           }}
@@ -104,7 +108,14 @@ function Delivery({ winner: { raffle, draw, name, deliveredAt, amount, code, not
   const [ticked, setTicked] = useState(deliveredAt !== null)
   const byItself = amount > 0 || code !== null
   const save = (delivered: boolean, said: string) =>
-    action.mutate({ path: `/desk/raffles/${raffle}/record`, body: { draw, delivered, note: typed }, said })
+    action.mutate({
+      send: () =>
+        api.POST('/desk/raffles/{raffle}/record', {
+          params: { path: { raffle } },
+          body: { draw, delivered, note: typed },
+        }),
+      said,
+    })
   return (
     <div className="ml-9 flex flex-wrap items-center gap-3 text-[0.95rem]">
       {byItself ? (

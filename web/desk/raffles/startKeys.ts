@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react'
 import type { SetupRow } from '#core/raffles'
+import { api } from '../../parts/api.ts'
 import { useRaffleAction } from './view.ts'
 
 const TYPED_INTO = 'input:not([type=checkbox]), textarea, select, [role=dialog] *'
@@ -21,8 +22,8 @@ export function useStartKeys(setups: readonly SetupRow[]): Starting {
   const [left, setLeft] = useState(0)
   const start = ({ id, settings }: SetupRow) => {
     setNext(undefined)
-    const body = { settings, opens: { of: 'now' }, setup: id }
-    action.mutate({ path: '/desk/raffles', body, said: `“${settings.title}” is open.` })
+    const body = { settings, opens: { of: 'now' }, setup: id } as const
+    action.mutate({ send: () => api.POST('/desk/raffles', { body }), said: `“${settings.title}” is open.` })
   }
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, type ReactNode, useState } from 'react'
 import type { CircleRow } from '#core/people'
 import type { CircleSettings, Rank } from '#core/ranks'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
 import { Problem } from '../../parts/Notice.tsx'
@@ -124,11 +124,13 @@ function useCircleChange(circle: CircleRow | null, close: () => void) {
     await client.invalidateQueries()
   }
   const save = useMutation({
-    mutationFn: (settings: CircleSettings) => change('PUT', '/desk/circles', { circle: circle?.id ?? null, settings }),
+    mutationFn: (settings: CircleSettings) =>
+      answerOf(api.PUT('/desk/circles', { body: { circle: circle?.id ?? null, settings } })),
     onSuccess: done('The circle is live, and whoever meets its rules is in it.'),
   })
   const end = useMutation({
-    mutationFn: () => change('POST', `/desk/circles/${circle?.id}/close`, {}),
+    mutationFn: () =>
+      answerOf(api.POST('/desk/circles/{circle}/close', { params: { path: { circle: circle?.id ?? 0 } } })),
     onSuccess: done('The circle is closed.'),
   })
   return { save, end }

@@ -1,15 +1,10 @@
 import { digits } from '#core/currency'
+import type { Answer } from '../../parts/api/called.ts'
 
-interface Side {
-  readonly count: number
-  readonly people: readonly { readonly name: string; readonly before: string | null; readonly after: string | null }[]
-}
+type Side = Answer<'/desk/ranks/preview'>['rises']
 
 /** Who would rise and who would fall. */
-export interface Moves {
-  readonly rises: Side
-  readonly falls: Side
-}
+export type Moves = Answer<'/desk/ranks/preview'>
 
 /** What a change of the ranks would do to people, by name. */
 export function MovesShown({ moves }: { moves: Moves }) {

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import type { FormEvent } from 'react'
 import { promotionText, type RankPlan } from '#core/ranks'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { Panel } from '../../parts/Panel.tsx'
@@ -9,7 +9,7 @@ import { same } from '../../parts/same.ts'
 import { useToast } from '../../parts/toasts.tsx'
 import { useUnsaved } from '../../parts/unsaved.tsx'
 import { useDraft } from '../../parts/useDraft.ts'
-import { type Moves, MovesShown } from './MovesShown.tsx'
+import { MovesShown } from './MovesShown.tsx'
 import { RankTable } from './RankTable.tsx'
 import { linesOf, newLine, type RankLine, readLines } from './rankDraft.ts'
 import type { Ranks } from './ranks.ts'
@@ -138,9 +138,11 @@ function Announcement({ value, onValue, rank }: AnnouncementProps) {
 function useRankChange() {
   const client = useQueryClient()
   const toast = useToast()
-  const preview = useMutation({ mutationFn: (plan: RankPlan) => change<Moves>('POST', '/desk/ranks/preview', plan) })
+  const preview = useMutation({
+    mutationFn: (plan: RankPlan) => answerOf(api.POST('/desk/ranks/preview', { body: plan })),
+  })
   const apply = useMutation({
-    mutationFn: (plan: RankPlan) => change('PUT', '/desk/ranks', plan),
+    mutationFn: (plan: RankPlan) => answerOf(api.PUT('/desk/ranks', { body: plan })),
     onSuccess: async () => {
       toast({ text: 'The ranks are live, and everybody has theirs.' })
       preview.reset()

@@ -1,14 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
-import { read } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Circles } from './Circles.tsx'
 import { RanksForm } from './RanksForm.tsx'
-import type { Ranks } from './ranks.ts'
 
 /** Titles for the faithful, and groups with rules of their own. */
 export function RanksPage() {
-  const ranks = useQuery({ queryKey: ['ranks'], queryFn: ({ signal }) => read<Ranks>('/desk/ranks', signal) })
+  const ranks = useQuery({ queryKey: ['ranks'], queryFn: ({ signal }) => answerOf(api.GET('/desk/ranks', { signal })) })
   return (
     <div className="flex max-w-5xl flex-col gap-4">
       <PageTitle>Ranks and circles</PageTitle>

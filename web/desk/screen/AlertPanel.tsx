@@ -11,6 +11,7 @@ import {
   playing,
 } from '#core/screen'
 import { render } from '#core/texts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { mediaBase } from '../../parts/media.ts'
 import { drawAlert } from '../../parts/screen/drawAlert.ts'
@@ -18,7 +19,7 @@ import '../../parts/screen/pieces.css'
 import { Choose, Field, INPUT, NumberInput, Slider } from '../commands/inputs.tsx'
 import { SaveFoot } from '../commands/SaveFoot.tsx'
 import { SidePanel } from '../commands/SidePanel.tsx'
-import { useSaved } from '../commands/useSaved.ts'
+import { type SavedAt, useSaved } from '../commands/useSaved.ts'
 import type { AlertShown, OverlayShown, ScreenView } from '../library/library.ts'
 import { PictureField, SoundField } from '../library/RefFields.tsx'
 import { useStatus } from '../status.ts'
@@ -75,9 +76,23 @@ interface AlertPanelProps {
   readonly close: () => void
 }
 
+/** How an alert is saved. */
+const AT: SavedAt<AlertSettings> = {
+  save: async (id, body) => {
+    const saved = await answerOf(
+      id === null
+        ? api.POST('/desk/alerts', { body })
+        : api.PUT('/desk/alerts/{id}', { params: { path: { id } }, body }),
+    )
+    return { id: saved.alert, settings: saved.settings }
+  },
+  remove: (id) => api.POST('/desk/alerts/{id}/remove', { params: { path: { id } } }),
+  outdates: ['screen', 'store'],
+}
+
 /** Makes or changes an alert, with how it would look beside it. */
 export function AlertPanel({ view, alert, close }: AlertPanelProps) {
-  const saved = useSaved('/desk/alerts', 'alert', alert?.settings ?? FRESH, alert?.id ?? null)
+  const saved = useSaved(AT, alert?.settings ?? FRESH, alert?.id ?? null)
   const { draft, setDraft, live, changed } = saved
   const act = useScreenAction()
   const [part, setPart] = useState('What it shows')
@@ -88,8 +103,7 @@ export function AlertPanel({ view, alert, close }: AlertPanelProps) {
       disabled={live === undefined || changed || act.isPending}
       onClick={() =>
         act.mutate({
-          path: '/desk/screen/test',
-          body: { alert: live?.id ?? null },
+          send: () => api.POST('/desk/screen/test', { body: { alert: live?.id ?? null } }),
           said: 'It plays on every overlay that is open.',
         })
       }

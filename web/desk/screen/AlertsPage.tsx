@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Readiness } from '#core/commands'
 import { playing } from '#core/screen'
+import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { isVideo, mediaAddress, mediaBase, smallAddress } from '../../parts/media.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
@@ -105,8 +106,7 @@ function Row({ alert, view, open, faultSaid }: AlertTableProps & { alert: AlertS
   const plays = playing(view.overlays, id)
   const test = () =>
     act.mutate({
-      path: '/desk/screen/test',
-      body: { alert: id },
+      send: () => api.POST('/desk/screen/test', { body: { alert: id } }),
       said: `“${settings.name}” plays on every overlay that is open.`,
     })
   return (

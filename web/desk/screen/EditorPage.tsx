@@ -3,7 +3,7 @@ import { ArrowLeft } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { type OverlaySettings, overlayFault, type Piece } from '#core/screen'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
@@ -62,7 +62,8 @@ function Editor({ overlay, view }: { overlay: OverlayShown; view: ScreenView }) 
   useUnsaved(changed)
   const wrong = draft.name.trim() === '' ? 'Give the overlay a name.' : overlayFault(draft)
   const save = useMutation({
-    mutationFn: () => change('PUT', `/desk/overlays/${overlay.id}`, draft),
+    mutationFn: () =>
+      answerOf(api.PUT('/desk/overlays/{overlay}', { params: { path: { overlay: overlay.id } }, body: draft })),
     onSuccess: () => client.invalidateQueries({ queryKey: ['screen'] }),
   })
   const piece = draft.pieces.find(({ id }) => id === chosen)

@@ -2,6 +2,8 @@ import { useQuery } from '@tanstack/react-query'
 import { clsx } from 'clsx'
 import { type FormEvent, useState } from 'react'
 import { Link } from 'react-router'
+import type { Body } from '../../parts/api/called.ts'
+import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
@@ -42,7 +44,8 @@ export function OverlaysPage() {
 
 function Head({ paused }: { paused: boolean }) {
   const act = useScreenAction()
-  const control = (what: string, said: string) => act.mutate({ path: '/desk/screen/control', body: { what }, said })
+  const control = (what: Body<'/desk/screen/control'>['what'], said: string) =>
+    act.mutate({ send: () => api.POST('/desk/screen/control', { body: { what } }), said })
   return (
     <div className="flex flex-wrap items-center gap-2">
       <PageTitle className="mr-auto">Screen</PageTitle>
@@ -66,8 +69,7 @@ function Head({ paused }: { paused: boolean }) {
         look="main"
         onClick={() =>
           act.mutate({
-            path: '/desk/screen/test',
-            body: { alert: null },
+            send: () => api.POST('/desk/screen/test', { body: { alert: null } }),
             said: 'A test alert plays on every overlay that is open.',
           })
         }
@@ -161,7 +163,12 @@ function Asking({ overlay: { id, name }, asking, stop }: AskingProps) {
         look="danger"
         ref={(button) => button?.focus()}
         disabled={act.isPending}
-        onClick={() => act.mutate({ path: `/desk/overlays/${id}/${asking}`, said }, { onSuccess: stop })}
+        onClick={() =>
+          act.mutate(
+            { send: () => api.POST(`/desk/overlays/{overlay}/${asking}`, { params: { path: { overlay: id } } }), said },
+            { onSuccess: stop },
+          )
+        }
       >
         {renew ? 'Give it a new address' : `Really take ${name} away`}
       </Button>
@@ -177,8 +184,7 @@ function NewOverlay() {
     event.preventDefault()
     act.mutate(
       {
-        path: '/desk/overlays',
-        body: { name: name.trim() },
+        send: () => api.POST('/desk/overlays', { body: { name: name.trim() } }),
         said: `${name.trim()} is there. Copy its address into your streaming program.`,
       },
       { onSuccess: () => setName('') },

@@ -170,11 +170,17 @@ const sampleLines = (count: number, value: (place: number) => string) =>
   Array.from({ length: count }, (_, i) => ({ name: NAMES[i] ?? `viewer_${i + 1}`, value: value(i) }))
 
 /** An overlay's settings without what is not set: its address and how it stands. */
-export const settingsOf = ({ name, width, height, pieces, background }: OverlaySettings): OverlaySettings => ({
+export const settingsOf = ({
   name,
   width,
   height,
   pieces,
+  background,
+}: Omit<OverlaySettings, 'pieces'> & { readonly pieces: readonly Piece[] }): OverlaySettings => ({
+  name,
+  width,
+  height,
+  pieces: [...pieces],
   background,
 })
 

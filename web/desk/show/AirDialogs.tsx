@@ -1,7 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { inWords } from '#core/currency'
-import { change } from '../../parts/api.ts'
+import type { Body } from '../../parts/api/called.ts'
+import { answerOf, api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
 import { Problem } from '../../parts/Notice.tsx'
@@ -23,7 +24,7 @@ function StartForm({ close }: { close: () => void }) {
   const evening = useQuery(eveningQuery)
   const [typed, setTyped] = useState<string>()
   const title = typed ?? evening.data?.show?.title ?? ''
-  const start = useAirChange('/desk/show/start', close)
+  const start = useAirChange((body: Body<'/desk/show/start'>) => api.POST('/desk/show/start', { body }), close)
   return (
     <form
       className="flex flex-col gap-4"
@@ -69,7 +70,7 @@ function StartForm({ close }: { close: () => void }) {
 /** Going off air cannot be undone, so it asks first and says what has come together. */
 export function GoOffAirDialog({ close, status }: { close: () => void; status: Status }) {
   const now = useNow(status.ahead)
-  const end = useAirChange('/desk/show/end', close)
+  const end = useAirChange(() => api.POST('/desk/show/end'), close)
   const { show, currency } = status
   return (
     <FormDialog close={close} title="Go off air?">
@@ -85,7 +86,7 @@ export function GoOffAirDialog({ close, status }: { close: () => void; status: S
         <Button data-autofocus onClick={close}>
           Stay on air
         </Button>
-        <Button look="danger" onClick={() => end.mutate(undefined)} disabled={end.isPending}>
+        <Button look="danger" onClick={() => end.mutate()} disabled={end.isPending}>
           Go off air
         </Button>
       </div>
@@ -93,10 +94,10 @@ export function GoOffAirDialog({ close, status }: { close: () => void; status: S
   )
 }
 
-function useAirChange(path: string, done: () => void) {
+function useAirChange<B = void>(send: (body: B) => Sent<unknown>, done: () => void) {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: (body: unknown) => change('POST', path, body),
+    mutationFn: (body: B) => answerOf(send(body)),
     onSuccess: async () => {
       await client.invalidateQueries({ queryKey: ['status'] })
       await client.invalidateQueries({ queryKey: ['evening'] })

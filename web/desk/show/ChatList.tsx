@@ -71,7 +71,7 @@ const Line = memo(function Line({ line, onViewer }: { line: ChatFact; onViewer: 
   )
 })
 
-function Replied({ to, text }: FactBody<'chat.replied'>) {
+function Replied({ to, text }: Pick<FactBody<'chat.replied'>, 'to' | 'text'>) {
   return (
     <>
       <span className="font-semibold text-brass-text">Ricompensa{to === null ? '' : ` to ${to}`}</span>{' '}

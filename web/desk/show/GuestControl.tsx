@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
 import type { ShowRow } from '#core/show'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
 import { Problem } from '../../parts/Notice.tsx'
@@ -44,7 +44,7 @@ interface Guest {
 function useGuest(done: () => void) {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: (body: Guest) => change('PUT', '/desk/show/guest', body),
+    mutationFn: (body: Guest) => answerOf(api.PUT('/desk/show/guest', { body })),
     onSuccess: async () => {
       done()
       await client.invalidateQueries({ queryKey: ['status'] })

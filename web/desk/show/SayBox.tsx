@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 
@@ -9,7 +9,7 @@ export function SayBox({ muted }: { muted: boolean }) {
   const toast = useToast()
   const [text, setText] = useState('')
   const say = useMutation({
-    mutationFn: (line: string) => change('POST', '/desk/say', { text: line }),
+    mutationFn: (line: string) => answerOf(api.POST('/desk/say', { body: { text: line } })),
     onSuccess: () => setText(''),
     onError: (fault) => toast({ text: fault.message, look: 'problem' }),
   })

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { clsx } from 'clsx'
 import { Volume2, VolumeX } from 'lucide-react'
 import { useState } from 'react'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button, Key } from '../../parts/Button.tsx'
 import { Figure } from '../../parts/Figure.tsx'
 import { Light } from '../../parts/Light.tsx'
@@ -108,7 +108,7 @@ function Voice({ muted }: { muted: boolean }) {
   const client = useQueryClient()
   const toast = useToast()
   const turn = useMutation({
-    mutationFn: () => change('PUT', '/desk/voice', { muted: !muted }),
+    mutationFn: () => answerOf(api.PUT('/desk/voice', { body: { muted: !muted } })),
     onSuccess: () => client.invalidateQueries({ queryKey: ['status'] }),
     onError: (fault) => toast({ text: fault.message, look: 'problem' }),
   })

@@ -2,7 +2,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { durationInWords, inWords } from '#core/currency'
 import { UNDO_SECONDS } from '#core/people'
-import { change, read } from '../../parts/api.ts'
+import type { Answer } from '../../parts/api/called.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { timeText } from '../../parts/time.ts'
 import { useToast } from '../../parts/toasts.tsx'
@@ -13,7 +14,7 @@ export function ShowNotices() {
   const { forgotten, now, ahead } = useStatus()
   const gaps = useQuery({
     queryKey: ['gaps'],
-    queryFn: ({ signal }) => read<{ gaps: readonly Gap[] }>('/desk/gaps', signal),
+    queryFn: ({ signal }) => answerOf(api.GET('/desk/gaps', { signal })),
   })
   const all = gaps.data?.gaps ?? []
   const open = all.filter(({ status }) => status === 'open')
@@ -37,7 +38,7 @@ function Forgotten({ since }: { since: number }) {
   const client = useQueryClient()
   const toast = useToast()
   const close = useMutation({
-    mutationFn: () => change('POST', '/desk/show/close', { endedAt: since }),
+    mutationFn: () => answerOf(api.POST('/desk/show/close', { body: { endedAt: since } })),
     onSuccess: async () => {
       toast({ text: `The show ended at ${timeText(since)}.` })
       await client.invalidateQueries()
@@ -54,14 +55,7 @@ function Forgotten({ since }: { since: number }) {
   )
 }
 
-interface Gap {
-  readonly id: number
-  readonly from: number
-  readonly until: number
-  readonly people: number
-  readonly status: 'open' | 'paid'
-  readonly endedAt: number | null
-}
+type Gap = Answer<'/desk/gaps'>['gaps'][number]
 
 /** A payment that can still be taken back. */
 function PaidNotice({ gap }: { gap: Gap }) {
@@ -84,8 +78,9 @@ function useEndGap(gap: Gap) {
   const client = useQueryClient()
   const toast = useToast()
   return (how: 'dismiss' | 'undo', said: string) =>
-    void change<{ owed?: number }>('POST', `/desk/gaps/${gap.id}/end`, { how }).then(
-      ({ owed = 0 }) => {
+    void answerOf(api.POST('/desk/gaps/{gap}/end', { params: { path: { gap: gap.id } }, body: { how } })).then(
+      (ended) => {
+        const owed = 'owed' in ended ? ended.owed : 0
         toast({ text: owed > 0 ? `${said} ${inWords(owed, currency)} had been spent meanwhile.` : said })
         void client.invalidateQueries({ queryKey: ['gaps'] })
       },
@@ -93,10 +88,7 @@ function useEndGap(gap: Gap) {
     )
 }
 
-interface Preview {
-  readonly people: number
-  readonly total: number
-}
+type Preview = Answer<'/desk/gaps/{gap}/pay'>
 
 function GapNotice({ gap }: { gap: Gap }) {
   const { currency } = useStatus()
@@ -106,13 +98,15 @@ function GapNotice({ gap }: { gap: Gap }) {
   const refresh = () => client.invalidateQueries({ queryKey: ['gaps'] })
   const fail = (fault: Error) => toast({ text: fault.message, look: 'problem' })
   const look = useMutation({
-    mutationFn: () => change<Preview>('POST', `/desk/gaps/${gap.id}/pay`, { preview: true }),
+    mutationFn: () =>
+      answerOf(api.POST('/desk/gaps/{gap}/pay', { params: { path: { gap: gap.id } }, body: { preview: true } })),
     onSuccess: setPreview,
     onError: fail,
   })
   const end = useEndGap(gap)
   const pay = useMutation({
-    mutationFn: () => change<Preview>('POST', `/desk/gaps/${gap.id}/pay`, { preview: false }),
+    mutationFn: () =>
+      answerOf(api.POST('/desk/gaps/{gap}/pay', { params: { path: { gap: gap.id } }, body: { preview: false } })),
     onSuccess: async ({ people, total }) => {
       toast({
         text: `${people} people got ${inWords(total, currency)} in all.`,

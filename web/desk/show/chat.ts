@@ -1,14 +1,11 @@
 import { type QueryClient, queryOptions } from '@tanstack/react-query'
-import { read } from '../../parts/api.ts'
-import type { LiveFact } from '../../parts/live.ts'
+import type { Answer } from '../../parts/api/called.ts'
+import { answerOf, api } from '../../parts/api.ts'
 
 /** A line of the room, or what the bot has to say. */
-export type ChatFact = LiveFact<'chat.said' | 'chat.replied'>
+export type ChatFact = ChatLog['lines'][number]
 
-export interface ChatLog {
-  readonly seq: number
-  readonly lines: readonly ChatFact[]
-}
+export type ChatLog = Answer<'/desk/chat'>
 
 const KEPT = 200
 
@@ -18,7 +15,7 @@ const came = new WeakMap<QueryClient, readonly ChatFact[]>()
 export const chatQuery = queryOptions({
   queryKey: ['chat'],
   queryFn: async ({ signal, client }) => {
-    const log = await read<ChatLog>('/desk/chat', signal)
+    const log = await answerOf(api.GET('/desk/chat', { signal }))
     return (came.get(client) ?? []).reduce(withLine, log)
   },
   staleTime: Number.POSITIVE_INFINITY,

@@ -1,17 +1,12 @@
 import { queryOptions } from '@tanstack/react-query'
-import type { FlowRow } from '#core/ledger'
-import type { ShowRow } from '#core/show'
-import { read } from '../../parts/api.ts'
+import type { Answer } from '../../parts/api/called.ts'
+import { answerOf, api } from '../../parts/api.ts'
 
-export interface Evening {
-  readonly show: ShowRow | null
-  readonly end?: number
-  readonly minutes: readonly FlowRow[]
-}
+export type Evening = Answer<'/desk/evening'>
 
 export const eveningQuery = queryOptions({
   queryKey: ['evening'],
-  queryFn: ({ signal }) => read<Evening>('/desk/evening', signal),
+  queryFn: ({ signal }) => answerOf(api.GET('/desk/evening', { signal })),
 })
 
 export interface Bar {

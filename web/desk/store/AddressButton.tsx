@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { read } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
@@ -11,7 +11,7 @@ export function AddressButton({ order }: { order: number }) {
   const toast = useToast()
   const address = useQuery({
     queryKey: ['address', order],
-    queryFn: ({ signal }) => read<{ address: string | null }>(`/desk/orders/${order}/address`, signal),
+    queryFn: ({ signal }) => answerOf(api.GET('/desk/orders/{order}/address', { params: { path: { order } }, signal })),
     enabled: open,
     gcTime: 0,
   })

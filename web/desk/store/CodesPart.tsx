@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { digits } from '#core/currency'
 import { MOST_CODES_AT_ONCE, readCodes } from '#core/store'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { INPUT, NumberInput } from '../commands/inputs.tsx'
@@ -56,9 +56,14 @@ function AddCodes({ reward }: { reward: number }) {
       let [added, known] = [0, 0]
       for (let at = 0; at < codes.length; at += MOST_CODES_AT_ONCE) {
         const part = codes.slice(at, at + MOST_CODES_AT_ONCE)
-        const answer = await change<{ added: number; known: number }>('POST', `/desk/rewards/${reward}/codes`, {
-          codes: part,
-        })
+        const answer = await answerOf(
+          api.POST('/desk/rewards/{id}/codes', {
+            params: { path: { id: reward } },
+            body: {
+              codes: part,
+            },
+          }),
+        )
         added += answer.added
         known += answer.known
       }

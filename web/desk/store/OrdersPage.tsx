@@ -1,7 +1,8 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useDeferredValue, useState } from 'react'
 import { digits } from '#core/currency'
-import { change, read } from '../../parts/api.ts'
+import type { Answer, Query } from '../../parts/api/called.ts'
+import { answerOf, api, searchOf } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
@@ -10,16 +11,11 @@ import { useToast } from '../../parts/toasts.tsx'
 import { Choose, INPUT } from '../commands/inputs.tsx'
 import { ViewerPanel } from '../people/ViewerPanel.tsx'
 import { OrderList } from './OrderList.tsx'
-import type { DeskOrder } from './orders.ts'
 import { storeQuery } from './view.ts'
 
 type Shown = 'open' | 'running' | 'done' | 'refunded' | 'all'
 
-interface Page {
-  readonly orders: readonly DeskOrder[]
-  readonly after: number | null
-  readonly counts: Readonly<Record<Exclude<Shown, 'all'>, number>>
-}
+type Page = Answer<'/desk/orders/history'>
 
 interface Asked {
   readonly shown: Shown
@@ -28,15 +24,19 @@ interface Asked {
   readonly order: 'oldest' | 'newest'
 }
 
-const askedOf = ({ shown, reward, text, order }: Asked): string =>
-  new URLSearchParams({ shown, order, ...(reward && { reward }), ...(text.trim() && { text: text.trim() }) }).toString()
+const askedOf = ({ shown, reward, text, order }: Asked): Query<'/desk/orders/history'> => ({
+  shown,
+  order,
+  reward: reward === '' ? undefined : Number(reward),
+  text: text.trim() || undefined,
+})
 
 function useHistory(asked: Asked) {
   return useInfiniteQuery({
     queryKey: ['history', asked],
     queryFn: ({ pageParam, signal }) =>
-      read<Page>(`/desk/orders/history?${askedOf(asked)}${pageParam === 0 ? '' : `&after=${pageParam}`}`, signal),
-    initialPageParam: 0,
+      answerOf(api.GET('/desk/orders/history', { params: { query: { ...askedOf(asked), after: pageParam } }, signal })),
+    initialPageParam: undefined as number | undefined,
     getNextPageParam: (last) => last.after ?? undefined,
     placeholderData: (before) => before,
   })
@@ -57,7 +57,7 @@ export function OrdersPage() {
     <div className="flex flex-col gap-4">
       <div className="flex items-center gap-3">
         <PageTitle className="mr-auto">Orders</PageTitle>
-        <DownloadButton path={`/desk/orders.csv?${askedOf(asked)}`}>Save as CSV</DownloadButton>
+        <DownloadButton path={`/desk/orders.csv?${searchOf(askedOf(asked))}`}>Save as CSV</DownloadButton>
       </div>
       <Filters asked={asked} put={put} counts={history.data?.pages[0]?.counts} />
       {chosen.size > 0 && <ManyBar chosen={chosen} clear={() => setChosen(new Set())} />}
@@ -169,7 +169,7 @@ function ManyBar({ chosen, clear }: { chosen: ReadonlySet<number>; clear: () => 
   const [asking, setAsking] = useState(false)
   const many = useMutation({
     mutationFn: (does: 'done' | 'give-back') =>
-      change<{ done: number; refused: readonly string[] }>('POST', '/desk/orders/many', { orders: [...chosen], does }),
+      answerOf(api.POST('/desk/orders/many', { body: { orders: [...chosen], does } })),
     onSuccess: async ({ done, refused }, does) => {
       const how = does === 'done' ? 'done' : 'given back'
       const [first] = refused

@@ -2,12 +2,13 @@ import { type ReactNode, useState } from 'react'
 import { checkRewardWord, checkSteps, faultInWords, rewardReady } from '#core/commands'
 import { playing } from '#core/screen'
 import { MAX_TEXT, PLAIN_REWARD, type RewardSettings, rewardFault } from '#core/store'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { SaveFoot } from '../commands/SaveFoot.tsx'
 import { SidePanel } from '../commands/SidePanel.tsx'
 import { StepList } from '../commands/steps/StepList.tsx'
 import { TryPart } from '../commands/TryPart.tsx'
-import { type Saved, useSaved } from '../commands/useSaved.ts'
+import { type Saved, type SavedAt, useSaved } from '../commands/useSaved.ts'
 import { aroundView, type CommandsView, othersThan } from '../commands/view.ts'
 import { WhoFields } from '../commands/WhoFields.tsx'
 import { useStatus } from '../status.ts'
@@ -55,10 +56,24 @@ function useChecked(
   return { around, faults, collides, wrong, ready }
 }
 
+/** How a reward is saved. */
+const AT: SavedAt<RewardSettings> = {
+  save: async (id, body) => {
+    const saved = await answerOf(
+      id === null
+        ? api.POST('/desk/rewards', { body })
+        : api.PUT('/desk/rewards/{id}', { params: { path: { id } }, body }),
+    )
+    return { id: saved.reward, settings: saved.settings }
+  },
+  remove: (id) => api.POST('/desk/rewards/{id}/archive', { params: { path: { id } } }),
+  outdates: ['store'],
+}
+
 /** Makes or changes a reward: what it is, what it costs, who may have it how often, and what happens then. */
 export function RewardPanel(props: RewardPanelProps) {
   const { store, copyOf, copy, close } = props
-  const saved = useSaved('/desk/rewards', 'reward', props.reward?.settings ?? begun(copyOf), props.reward?.id ?? null)
+  const saved = useSaved(AT, props.reward?.settings ?? begun(copyOf), props.reward?.id ?? null)
   const { draft, live } = saved
   // One that was only just made is in the store from its first save on.
   const reward = store.rewards.find(({ id }) => id === live?.id) ?? props.reward
@@ -76,7 +91,6 @@ export function RewardPanel(props: RewardPanelProps) {
       ready={checked.ready}
       nameOf={({ name }) => `“${name}”`}
       close={close}
-      removing="archive"
       how="Archive it"
       refreshes="store"
       more={more}

@@ -20,6 +20,7 @@ import { GripVertical } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { digits } from '#core/currency'
 import { priceInWatching, watchingInWords } from '#core/store'
+import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { mediaBase, smallAddress } from '../../parts/media.ts'
 import { Ready } from '../commands/Ready.tsx'
@@ -53,7 +54,7 @@ export function RewardTable({ view, asked, open }: RewardTableProps) {
     if (over === null || active.id === over.id) return
     const next = arrayMove(order, order.indexOf(Number(active.id)), order.indexOf(Number(over.id)))
     setOrder(next)
-    act.mutate({ path: '/desk/rewards/arrange', body: { order: next } })
+    act.mutate({ send: () => api.POST('/desk/rewards/arrange', { body: { order: next } }) })
   }
   if (shown.length === 0) return <p className="text-muted">No reward has “{asked}” in its name.</p>
   return (
@@ -105,15 +106,14 @@ export function RewardTable({ view, asked, open }: RewardTableProps) {
 interface GroupRowProps {
   readonly group: string
   readonly rows: readonly RewardShown[]
-  readonly act: (what: { path: string; body: unknown; said: string }) => void
+  readonly act: ReturnType<typeof useStoreAction>['mutate']
 }
 
 function GroupRow({ group, rows, act }: GroupRowProps) {
   const allOff = rows.every(({ settings }) => !settings.on)
   const turn = () =>
     act({
-      path: '/desk/rewards/switch',
-      body: { rewards: rows.map(({ id }) => id), on: allOff },
+      send: () => api.POST('/desk/rewards/switch', { body: { rewards: rows.map(({ id }) => id), on: allOff } }),
       said: `“${group}” is switched ${allOff ? 'on' : 'off'}: ${rows.length} ${rows.length === 1 ? 'reward' : 'rewards'}.`,
     })
   return (
@@ -154,7 +154,12 @@ function Row({ reward, view, open }: { reward: RewardShown; view: StoreView; ope
         </button>
       </td>
       <td className="px-2 py-2">
-        <Switch path={`/desk/rewards/${id}/switch`} on={settings.on} label={settings.name} refreshes="store" />
+        <Switch
+          turn={(on) => api.POST('/desk/rewards/{id}/switch', { params: { path: { id } }, body: { on } })}
+          on={settings.on}
+          label={settings.name}
+          refreshes="store"
+        />
       </td>
       <td className="px-2 py-2">
         <span className="flex items-start gap-2.5">

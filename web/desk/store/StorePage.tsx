@@ -88,7 +88,8 @@ function Archived({ archived }: { archived: StoreView['archived'] }) {
       <ul className="mt-2 flex flex-col gap-1 pl-5">
         {archived.map(({ id, name, goneAt }) => (
           <li key={id}>
-            {name}, since {dayText(goneAt)}
+            {name}
+            {goneAt !== null && `, since ${dayText(goneAt)}`}
           </li>
         ))}
       </ul>

@@ -1,30 +1,14 @@
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
-import type { OrderRow } from '#core/store'
-import { change, read } from '../../parts/api.ts'
+import type { Answer } from '../../parts/api/called.ts'
+import { answerOf, api, type Sent } from '../../parts/api.ts'
 import { useToast } from '../../parts/toasts.tsx'
 
 /** An order as the desk shows it; `posted`: there is an address to send it to. */
-export type DeskOrder = Pick<
-  OrderRow,
-  | 'id'
-  | 'reward'
-  | 'rewardName'
-  | 'viewer'
-  | 'viewerName'
-  | 'price'
-  | 'text'
-  | 'status'
-  | 'placedAt'
-  | 'endedAt'
-  | 'endedBy'
-  | 'takenBy'
-  | 'endsAt'
-  | 'byHand'
-> & { readonly posted: boolean }
+export type DeskOrder = Answer<'/desk/orders'>['orders'][number]
 
 export const ordersQuery = queryOptions({
   queryKey: ['orders'],
-  queryFn: ({ signal }) => read<{ orders: readonly DeskOrder[] }>('/desk/orders', signal),
+  queryFn: ({ signal }) => answerOf(api.GET('/desk/orders', { signal })),
 })
 
 export type OrderAction = 'done' | 'give-back' | 'reopen' | 'take' | 'leave'
@@ -38,17 +22,18 @@ interface Acting {
 
 const ENDS: ReadonlySet<OrderAction> = new Set(['done', 'give-back'])
 
+function sendAction(order: number, action: OrderAction, message: string | undefined): Sent<unknown> {
+  const params = { path: { order } }
+  if (action !== 'done') return api.POST(`/desk/orders/{order}/${action}`, { params })
+  return api.POST('/desk/orders/{order}/done', { params, body: message ? { message } : {} })
+}
+
 /** Does something with an order. A card that is ended leaves at once; a refusal brings it back. */
 export function useOrderAction() {
   const client = useQueryClient()
   const toast = useToast()
   return useMutation({
-    mutationFn: ({ order, action, message }: Acting) =>
-      change(
-        'POST',
-        `/desk/orders/${order.id}/${action}`,
-        action === 'done' ? { ...(message && { message }) } : undefined,
-      ),
+    mutationFn: ({ order, action, message }: Acting) => answerOf(sendAction(order.id, action, message)),
     onMutate: async ({ order, action }) => {
       await client.cancelQueries(ordersQuery)
       if (!ENDS.has(action)) return

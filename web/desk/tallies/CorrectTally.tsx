@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
 import { type TallyRow, tallyInWords } from '#core/tallies'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
 import { Problem } from '../../parts/Notice.tsx'
@@ -19,11 +19,16 @@ export function CorrectTally({ tally, close }: { tally: TallyRow; close: () => v
   const [how, setHow] = useState<How>('add')
   const [amount, setAmount] = useState(1)
   const send = (viewer: number, what: How, count: number) =>
-    change<{ before: number; after: number }>('POST', `/desk/tallies/${tally.id}/correct`, {
-      viewer,
-      how: what,
-      amount: count,
-    })
+    answerOf(
+      api.POST('/desk/tallies/{tally}/correct', {
+        params: { path: { tally: tally.id } },
+        body: {
+          viewer,
+          how: what,
+          amount: count,
+        },
+      }),
+    )
   const correct = useMutation({
     mutationFn: ({ id }: { id: number; name: string }) => send(id, how, amount),
     onSuccess: async ({ before, after }, { id, name }) => {

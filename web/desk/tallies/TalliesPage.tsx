@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { digits } from '#core/currency'
 import type { TallyRow } from '#core/tallies'
-import { read } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
@@ -44,20 +44,14 @@ export function TalliesPage() {
   )
 }
 
-interface Count {
-  readonly viewer: number
-  readonly name: string
-  readonly total: number
-  readonly show: number
-}
-
 const SHOWN = 10
 
 function TallyPanel({ tally, change }: { tally: TallyRow; change: () => void }) {
   const [correcting, setCorrecting] = useState(false)
   const counts = useQuery({
     queryKey: ['tally', tally.id],
-    queryFn: ({ signal }) => read<{ counts: readonly Count[] }>(`/desk/tallies/${tally.id}/counts`, signal),
+    queryFn: ({ signal }) =>
+      answerOf(api.GET('/desk/tallies/{tally}/counts', { params: { path: { tally: tally.id } }, signal })),
   })
   const rules = [
     tally.ceiling === null ? 'no ceiling' : `at most ${digits(tally.ceiling)}`,

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
 import type { TallyRow, TallySettings } from '#core/tallies'
-import { change } from '../../parts/api.ts'
+import { answerOf, api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
 import { Problem } from '../../parts/Notice.tsx'
@@ -28,6 +28,9 @@ interface TallyDialogProps {
   readonly close: () => void
 }
 
+const saveTally = (id: number | null, body: TallySettings): Sent<{ readonly tally: number }> =>
+  id === null ? api.POST('/desk/tallies', { body }) : api.PUT('/desk/tallies/{id}', { params: { path: { id } }, body })
+
 /** Makes or changes a tally; a new one is followed by the words that can be made for it. */
 export function TallyDialog({ view, tally, close }: TallyDialogProps) {
   const client = useQueryClient()
@@ -36,12 +39,7 @@ export function TallyDialog({ view, tally, close }: TallyDialogProps) {
   const [made, setMade] = useState<TallyRow>()
   const put = (patch: Partial<TallySettings>) => setDraft({ ...draft, ...patch })
   const save = useMutation({
-    mutationFn: () =>
-      change<{ tally: number }>(
-        tally === null ? 'POST' : 'PUT',
-        tally === null ? '/desk/tallies' : `/desk/tallies/${tally.id}`,
-        { ...draft, key: draft.key || keyFor(draft.name) },
-      ),
+    mutationFn: () => answerOf(saveTally(tally?.id ?? null, { ...draft, key: draft.key || keyFor(draft.name) })),
     onSuccess: async (answer) => {
       await client.invalidateQueries({ queryKey: ['commands'] })
       toast({ text: `${draft.name} is live.` })
@@ -69,7 +67,11 @@ export function TallyDialog({ view, tally, close }: TallyDialogProps) {
           <Button onClick={close}>Leave it</Button>
           {tally !== null && (
             <span className="ml-auto">
-              <Remove path={`/desk/tallies/${tally.id}/close`} name={tally.name} close={close} />
+              <Remove
+                send={() => api.POST('/desk/tallies/{id}/close', { params: { path: { id: tally.id } } })}
+                name={tally.name}
+                close={close}
+              />
             </span>
           )}
         </div>

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
 import { checkCommandWords } from '#core/commands'
 import type { TallyRow } from '#core/tallies'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
 import { Problem } from '../../parts/Notice.tsx'
@@ -22,7 +22,9 @@ export function TallyWords({ view, tally, close }: { view: CommandsView; tally: 
   const offered = wordsFor(tally, group.trim())
   const [words, setWords] = useState(() => offered.map(({ settings }) => settings.word))
   const [ticked, setTicked] = useState<readonly number[]>([0, 1])
-  const chosen = ticked.map((i) => ({ ...offered[i]?.settings, word: words[i] ?? '' }))
+  const chosen = ticked
+    .flatMap((i) => offered[i]?.settings ?? [])
+    .map((one, i) => ({ ...one, word: words[ticked[i] ?? 0] ?? '' }))
   const others = othersThan(view, currency, {})
   const faults = words.map((word, i) => {
     if (!ticked.includes(i)) return undefined
@@ -33,7 +35,7 @@ export function TallyWords({ view, tally, close }: { view: CommandsView; tally: 
     return checked.ok ? undefined : checked.refusal.sentence
   })
   const make = useMutation({
-    mutationFn: () => change<{ commands: readonly number[] }>('POST', '/desk/commands/several', { commands: chosen }),
+    mutationFn: () => answerOf(api.POST('/desk/commands/several', { body: { commands: chosen } })),
     onSuccess: async ({ commands }) => {
       await client.invalidateQueries({ queryKey: ['commands'] })
       toast({ text: `${commands.length} ${commands.length === 1 ? 'word is' : 'words are'} live.` })

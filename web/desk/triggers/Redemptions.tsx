@@ -1,22 +1,14 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { change, read } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { ageText, useNow } from '../../parts/time.ts'
 import { useToast } from '../../parts/toasts.tsx'
 import { useStatus } from '../status.ts'
 
-interface Waiting {
-  readonly id: number
-  readonly rewardName: string
-  readonly viewerName: string
-  readonly text: string | null
-  readonly at: number
-}
-
 export const redemptionsQuery = queryOptions({
   queryKey: ['redemptions'],
-  queryFn: ({ signal }) => read<{ redemptions: readonly Waiting[] }>('/desk/redemptions', signal),
+  queryFn: ({ signal }) => answerOf(api.GET('/desk/redemptions', { signal })),
 })
 
 /** Redemptions of the platform's own points that wait for a hand, on the bench below the orders. */
@@ -28,7 +20,7 @@ export function Redemptions() {
   const now = useNow(ahead)
   const decide = useMutation({
     mutationFn: ({ id, how }: { id: number; how: 'approve' | 'refuse'; name: string }) =>
-      change<{ status: string; why?: string }>('POST', `/desk/redemptions/${id}/${how}`),
+      answerOf(api.POST(`/desk/redemptions/{redemption}/${how}`, { params: { path: { redemption: id } } })),
     onSuccess: ({ status, why }, { name }) =>
       toast({
         text:

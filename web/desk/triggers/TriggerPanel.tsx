@@ -2,13 +2,14 @@ import { useState } from 'react'
 import { EVERYONE_MAY, NO_LIMITS } from '#core/access'
 import { checkSteps, type Fault, faultInWords } from '#core/commands'
 import { figuresOf, hasViewer, type TriggerSettings, triggerReady } from '#core/triggers'
+import { answerOf, api } from '../../parts/api.ts'
 import { Field, INPUT } from '../commands/inputs.tsx'
 import { LimitFields } from '../commands/LimitFields.tsx'
 import { SaveFoot } from '../commands/SaveFoot.tsx'
 import { SidePanel } from '../commands/SidePanel.tsx'
 import { StepList } from '../commands/steps/StepList.tsx'
 import { TryPart } from '../commands/TryPart.tsx'
-import { useSaved } from '../commands/useSaved.ts'
+import { type SavedAt, useSaved } from '../commands/useSaved.ts'
 import { aroundView, type CommandsView, type TriggerShown } from '../commands/view.ts'
 import { WhoFields } from '../commands/WhoFields.tsx'
 import { GroupField } from '../commands/WordPart.tsx'
@@ -33,9 +34,23 @@ interface TriggerPanelProps {
   readonly close: () => void
 }
 
+/** How a trigger is saved. */
+const AT: SavedAt<TriggerSettings> = {
+  save: async (id, body) => {
+    const saved = await answerOf(
+      id === null
+        ? api.POST('/desk/triggers', { body })
+        : api.PUT('/desk/triggers/{id}', { params: { path: { id } }, body }),
+    )
+    return { id: saved.trigger, settings: saved.settings }
+  },
+  remove: (id) => api.POST('/desk/triggers/{id}/remove', { params: { path: { id } } }),
+  outdates: [],
+}
+
 /** Makes or changes a trigger. */
 export function TriggerPanel({ view, trigger, close }: TriggerPanelProps) {
-  const saved = useSaved('/desk/triggers', 'trigger', trigger?.settings ?? FRESH, trigger?.id ?? null)
+  const saved = useSaved(AT, trigger?.settings ?? FRESH, trigger?.id ?? null)
   const { draft, setDraft, live, changed } = saved
   const [part, setPart] = useState('What sets it off')
   const put = (patch: Partial<TriggerSettings>) => setDraft({ ...draft, ...patch })

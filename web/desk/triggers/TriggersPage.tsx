@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
@@ -71,7 +72,11 @@ function TriggerTable({ view, open }: { view: CommandsView; open: (id: number) =
           {rows.map(({ id, settings, who, ready }) => (
             <tr key={id} className="align-top hover:bg-raised">
               <td className="px-3 py-2">
-                <Switch path={`/desk/triggers/${id}/switch`} on={settings.on} label={settings.name} />
+                <Switch
+                  turn={(on) => api.POST('/desk/triggers/{id}/switch', { params: { path: { id } }, body: { on } })}
+                  on={settings.on}
+                  label={settings.name}
+                />
               </td>
               <td className="px-2 py-2">
                 <button type="button" onClick={() => open(id)} className="text-left font-semibold hover:underline">

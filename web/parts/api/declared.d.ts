@@ -1,60 +1,53 @@
 // Made by `npm run docs` from what the routes declare. Not to be edited.
 export interface paths {
-	"/desk/status": {
+	readonly "/desk/status": {
 		/** How the show stands: figures of the show bar */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							seq: number;
-							now: number;
-							channel: {
-								slug: string;
-								name: string;
+						readonly "application/json": {
+							readonly seq: number;
+							readonly now: number;
+							readonly channel: {
+								readonly slug: string;
+								readonly name: string;
 							};
-							caller: string;
-							currency: components["schemas"]["Currency"];
-							chat: {
+							readonly caller: string;
+							readonly currency: components["schemas"]["Currency"];
+							readonly chat: {
 								/** @enum {string} */
-								status: "off" | "refused" | "connecting" | "connected";
-								sentence: string;
-								since: number;
-								room: string | null;
+								readonly status: "off" | "refused" | "connecting" | "connected";
+								readonly sentence: string;
+								readonly since: number;
+								readonly room: string | null;
 							};
-							overlays: {
-								id: number;
-								connected: boolean;
+							readonly overlays: readonly {
+								readonly id: number;
+								readonly connected: boolean;
 							}[];
-							voice: {
-								muted: boolean;
+							readonly voice: components["schemas"]["Voice"];
+							readonly show: {
+								readonly id: number;
+								readonly title: string;
 								/** @enum {string} */
-								reply: "plain" | "mention" | "private";
-								silent: ("answers" | "store" | "games" | "raffles" | "thanks" | "ranks" | "triggers")[];
-								hints: boolean;
-							};
-							show: {
-								channel: number;
-								id: number;
-								title: string;
-								/** @enum {string} */
-								status: "on" | "ended" | "closing";
-								number: number;
-								startedAt: number;
-								endedAt: number | null;
-								countsFrom: number;
-								pausedAt: number | null;
-								guest: string | null;
-								paid: number;
-								spent: number;
-								lines: number;
+								readonly status: "on" | "ended" | "closing";
+								readonly number: number;
+								readonly startedAt: number;
+								readonly endedAt: number | null;
+								readonly countsFrom: number;
+								readonly pausedAt: number | null;
+								readonly guest: string | null;
+								readonly paid: number;
+								readonly spent: number;
+								readonly lines: number;
 							} | null;
-							present: number;
-							forgotten: number | null;
-							resumable: {
-								title: string;
-								endedAt: number;
+							readonly present: number;
+							readonly forgotten: number | null;
+							readonly resumable: {
+								readonly title: string;
+								readonly endedAt: number;
 							} | null;
 						};
 					};
@@ -62,73 +55,80 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/evening": {
+	readonly "/desk/evening": {
 		/** What was paid and spent in each minute of the evening */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							show: {
-								channel: number;
-								id: number;
-								title: string;
+						readonly "application/json": {
+							readonly show: {
+								readonly id: number;
+								readonly title: string;
 								/** @enum {string} */
-								status: "on" | "ended" | "closing";
-								number: number;
-								startedAt: number;
-								endedAt: number | null;
-								countsFrom: number;
-								pausedAt: number | null;
-								guest: string | null;
-								paid: number;
-								spent: number;
-								lines: number;
+								readonly status: "on" | "ended" | "closing";
+								readonly number: number;
+								readonly startedAt: number;
+								readonly endedAt: number | null;
+								readonly countsFrom: number;
+								readonly pausedAt: number | null;
+								readonly guest: string | null;
+								readonly paid: number;
+								readonly spent: number;
+								readonly lines: number;
 							} | null;
-							minutes: {
-								minute: number;
-								paid: number;
-								spent: number;
+							readonly minutes: readonly {
+								readonly minute: number;
+								readonly paid: number;
+								readonly spent: number;
 							}[];
-							end?: number;
+							readonly end?: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/chat": {
+	readonly "/desk/chat": {
 		/** The last lines of chat */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							seq: number;
-							lines: ({
-								seq: number;
-								at: number;
+						readonly "application/json": {
+							readonly seq: number;
+							readonly lines: readonly ({
+								readonly seq: number;
+								readonly at: number;
 								/** @constant */
-								kind: "chat.said";
-								body: {
-									viewer: number;
-									name: string;
-									text: string;
+								readonly kind: "chat.said";
+								readonly body: {
+									readonly viewer: number;
+									readonly name: string;
+									readonly text: string;
 								};
 							} | {
-								seq: number;
-								at: number;
+								readonly seq: number;
+								readonly at: number;
 								/** @constant */
-								kind: "chat.replied";
-								body: {
-									to: string | null;
-									text: string;
-									likeness?: string;
-									first?: boolean;
-									viewer?: number;
-									code?: Record<string, never>;
+								readonly kind: "chat.replied";
+								readonly body: {
+									readonly to: string | null;
+									readonly text: string;
+									readonly likeness?: string;
+									readonly first?: boolean;
+									readonly viewer?: number;
+									readonly code?: {
+										/** @constant */
+										readonly of: "order";
+										readonly id: number;
+									} | {
+										/** @constant */
+										readonly of: "winner";
+										readonly key: string;
+									};
 								};
 							})[];
 						};
@@ -137,104 +137,104 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/show/start": {
+	readonly "/desk/show/start": {
 		/** Go on air */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "title": "lamp"
 					 *     }
 					 */
-					"application/json": {
-						title: string;
-						resume?: boolean;
+					readonly "application/json": {
+						readonly title: string;
+						readonly resume?: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							show: number;
-							resumed: boolean;
+						readonly "application/json": {
+							readonly show: number;
+							readonly resumed: boolean;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/show/end": {
+	readonly "/desk/show/end": {
 		/** Go off air */
-		post: {
-			responses: {
+		readonly post: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							show: number;
-							seconds: number;
+						readonly "application/json": {
+							readonly show: number;
+							readonly seconds: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/show/close": {
+	readonly "/desk/show/close": {
 		/** Close a show that was forgotten on air, at the time when it was really over */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "endedAt": 1
 					 *     }
 					 */
-					"application/json": {
-						endedAt: number;
+					readonly "application/json": {
+						readonly endedAt: number;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							show: number;
-							seconds: number;
+						readonly "application/json": {
+							readonly show: number;
+							readonly seconds: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/earning": {
+	readonly "/desk/earning": {
 		/** The earning plan, its draft, and what they are measured by */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							plan: components["schemas"]["EarningPlan"];
-							draft: {
-								plan: components["schemas"]["EarningPlan"] | null;
-								nextShow: boolean;
-								by: string;
-								at: number;
+						readonly "application/json": {
+							readonly plan: components["schemas"]["EarningPlan"];
+							readonly draft: {
+								readonly plan: components["schemas"]["EarningPlan"] | null;
+								readonly nextShow: boolean;
+								readonly by: string;
+								readonly at: number;
 							};
-							currency: components["schemas"]["Currency"];
-							circles: {
-								id: number;
-								name: string;
+							readonly currency: components["schemas"]["Currency"];
+							readonly circles: readonly {
+								readonly id: number;
+								readonly name: string;
 							}[];
-							zone: string;
-							week: {
-								shows: number;
-								seconds: number;
-								usual: boolean;
+							readonly zone: string;
+							readonly week: {
+								readonly shows: number;
+								readonly seconds: number;
+								readonly usual: boolean;
 							};
 						};
 					};
@@ -242,9 +242,9 @@ export interface paths {
 			};
 		};
 		/** Change the earning plan */
-		put: {
-			requestBody: {
-				content: {
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "intervalSeconds": 10,
@@ -301,34 +301,34 @@ export interface paths {
 					 *       "newcomerWaitSeconds": 0
 					 *     }
 					 */
-					"application/json": components["schemas"]["EarningPlan"];
+					readonly "application/json": components["schemas"]["EarningPlan"];
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							plan: components["schemas"]["EarningPlan"];
+						readonly "application/json": {
+							readonly plan: components["schemas"]["EarningPlan"];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/earning/history": {
+	readonly "/desk/earning/history": {
 		/** Every plan that was applied, the latest first */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							plans: {
-								id: number;
-								at: number;
-								by: string;
-								plan: components["schemas"]["EarningPlan"];
+						readonly "application/json": {
+							readonly plans: readonly {
+								readonly id: number;
+								readonly at: number;
+								readonly by: string;
+								readonly plan: components["schemas"]["EarningPlan"];
 							}[];
 						};
 					};
@@ -336,11 +336,11 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/earning/draft": {
+	readonly "/desk/earning/draft": {
 		/** Keep a draft of the plan, or have it applied when the next show starts */
-		put: {
-			requestBody: {
-				content: {
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "plan": {
@@ -400,40 +400,40 @@ export interface paths {
 					 *       "nextShow": true
 					 *     }
 					 */
-					"application/json": {
-						plan: components["schemas"]["EarningPlan"] | null;
-						nextShow: boolean;
+					readonly "application/json": {
+						readonly plan: components["schemas"]["EarningPlan"] | null;
+						readonly nextShow: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							nextShow: boolean;
+						readonly "application/json": {
+							readonly nextShow: boolean;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/gaps": {
+	readonly "/desk/gaps": {
 		/** Times when chat was away during a show, and what became of them */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							gaps: {
-								id: number;
-								from: number;
-								until: number;
-								people: number;
+						readonly "application/json": {
+							readonly gaps: readonly {
+								readonly id: number;
+								readonly from: number;
+								readonly until: number;
+								readonly people: number;
 								/** @enum {string} */
-								status: "paid" | "open" | "undone" | "dismissed";
-								endedAt: number | null;
+								readonly status: "paid" | "open" | "undone" | "dismissed";
+								readonly endedAt: number | null;
 							}[];
 						};
 					};
@@ -441,319 +441,319 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/gaps/{gap}/pay": {
+	readonly "/desk/gaps/{gap}/pay": {
 		/** Pay such a time to who was there before and after it, or tell what it would come to */
-		post: {
-			parameters: {
-				path: {
-					gap: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly gap: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "preview": true
 					 *     }
 					 */
-					"application/json": {
-						preview: boolean;
+					readonly "application/json": {
+						readonly preview: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							people: number;
-							total: number;
-							seconds?: number;
+						readonly "application/json": {
+							readonly people: number;
+							readonly total: number;
+							readonly seconds?: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/gaps/{gap}/end": {
+	readonly "/desk/gaps/{gap}/end": {
 		/** Let such a time go, or take its payment back within ten minutes */
-		post: {
-			parameters: {
-				path: {
-					gap: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly gap: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "how": "dismiss"
 					 *     }
 					 */
-					"application/json": {
+					readonly "application/json": {
 						/** @enum {string} */
-						how: "dismiss" | "undo";
+						readonly how: "dismiss" | "undo";
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							people: number;
-							total: number;
+						readonly "application/json": {
+							readonly people: number;
+							readonly total: number;
 						} | {
-							people: number;
-							owed: number;
+							readonly people: number;
+							readonly owed: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/show/guest": {
+	readonly "/desk/show/guest": {
 		/** Show somebody else’s channel, with earning going on or paused; or one’s own again */
-		put: {
-			requestBody: {
-				content: {
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "guest": "lamp",
 					 *       "earning": "going"
 					 *     }
 					 */
-					"application/json": {
-						guest: string | null;
+					readonly "application/json": {
+						readonly guest: string | null;
 						/** @enum {string} */
-						earning: "going" | "paused";
+						readonly earning: "going" | "paused";
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							paused: boolean;
+						readonly "application/json": {
+							readonly paused: boolean;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/present": {
+	readonly "/desk/present": {
 		/** Who is in the room */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							viewers: {
-								id: number;
-								name: string;
-								moderator: boolean;
-								balance: number;
-								tonight: number | null;
+						readonly "application/json": {
+							readonly viewers: readonly {
+								readonly id: number;
+								readonly name: string;
+								readonly moderator: boolean;
+								readonly balance: number;
+								readonly tonight: number | null;
 							}[];
-							total: number;
-							chatting: number;
+							readonly total: number;
+							readonly chatting: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/viewers/{viewer}": {
+	readonly "/desk/viewers/{viewer}": {
 		/** All that is known of one viewer */
-		get: {
-			parameters: {
-				path: {
-					viewer: number;
+		readonly get: {
+			readonly parameters: {
+				readonly path: {
+					readonly viewer: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							viewer: {
-								id: number;
-								name: string;
-								chatName: string;
-								nickname: string | null;
-								issuer: string;
-								account: string;
-								accountKey: string;
-								moderator: boolean;
-								ignored: boolean;
-								followedAt: number | null;
-								tier: number;
-								subscribedSince: number | null;
-								subscribedUntil: number | null;
-								circles: number[];
-								circlesByHand: {
-									[key: string]: "in" | "out";
+						readonly "application/json": {
+							readonly viewer: {
+								readonly id: number;
+								readonly name: string;
+								readonly chatName: string;
+								readonly nickname: string | null;
+								readonly issuer: string;
+								readonly account: string;
+								readonly accountKey: string;
+								readonly moderator: boolean;
+								readonly ignored: boolean;
+								readonly followedAt: number | null;
+								readonly tier: number;
+								readonly subscribedSince: number | null;
+								readonly subscribedUntil: number | null;
+								readonly circles: readonly number[];
+								readonly circlesByHand: {
+									readonly [key: string]: "in" | "out";
 								};
-								rank: number | null;
-								unlisted: boolean;
-								archivedAt: number | null;
-								mergedInto: number | null;
-								present: boolean;
-								presentSince: number | null;
-								counting: boolean;
-								countedUntil: number;
-								watchedSeconds: number;
-								showId: number | null;
-								showSeconds: number;
-								chattedAt: number | null;
-								firstSeenAt: number;
-								lastSeenAt: number;
-								attended: number;
-								attendedShow: number;
-								balance: number;
-								earned: number;
+								readonly rank: number | null;
+								readonly unlisted: boolean;
+								readonly archivedAt: number | null;
+								readonly mergedInto: number | null;
+								readonly present: boolean;
+								readonly presentSince: number | null;
+								readonly counting: boolean;
+								readonly countedUntil: number;
+								readonly watchedSeconds: number;
+								readonly showId: number | null;
+								readonly showSeconds: number;
+								readonly chattedAt: number | null;
+								readonly firstSeenAt: number;
+								readonly lastSeenAt: number;
+								readonly attended: number;
+								readonly attendedShow: number;
+								readonly balance: number;
+								readonly earned: number;
 							};
-							standings: string[];
-							circles: {
-								id: number;
-								name: string;
+							readonly standings: readonly string[];
+							readonly circles: readonly {
+								readonly id: number;
+								readonly name: string;
 							}[];
-							rank: {
+							readonly rank: {
 								/** @enum {string} */
-								measure: "hours" | "earned";
-								value: number;
-								held: {
-									name: string;
-									from: number;
+								readonly measure: "hours" | "earned";
+								readonly value: number;
+								readonly held: {
+									readonly name: string;
+									readonly from: number;
 									/** @enum {string} */
-									badge: "washer" | "bolt" | "cog" | "lamp" | "key" | "anvil";
+									readonly badge: "washer" | "bolt" | "cog" | "lamp" | "key" | "anvil";
 								} | null;
-								next: {
-									name: string;
-									from: number;
+								readonly next: {
+									readonly name: string;
+									readonly from: number;
 									/** @enum {string} */
-									badge: "washer" | "bolt" | "cog" | "lamp" | "key" | "anvil";
+									readonly badge: "washer" | "bolt" | "cog" | "lamp" | "key" | "anvil";
 								} | null;
 							};
-							hours: {
-								show: number | null;
-								days: number;
+							readonly hours: {
+								readonly show: number | null;
+								readonly days: number;
 							};
-							attended: {
-								count: number;
-								of: number;
+							readonly attended: {
+								readonly count: number;
+								readonly of: number;
 							};
-							shows: {
-								startedAt: number;
-								title: string;
-								seconds: number;
-								attended: boolean;
+							readonly shows: readonly {
+								readonly startedAt: number;
+								readonly title: string;
+								readonly seconds: number;
+								readonly attended: boolean;
 							}[];
-							habits: {
-								streak: number;
-								bestStreak: number;
-								checkIns: number;
+							readonly habits: {
+								readonly streak: number;
+								readonly bestStreak: number;
+								readonly checkIns: number;
 							};
-							tallies: {
-								id: number;
-								name: string;
-								one: string;
-								many: string;
-								total: number;
+							readonly tallies: readonly {
+								readonly id: number;
+								readonly name: string;
+								readonly one: string;
+								readonly many: string;
+								readonly total: number;
 							}[];
-							notes: {
-								id: number;
-								at: number;
-								by: string;
-								text: string;
+							readonly notes: readonly {
+								readonly id: number;
+								readonly at: number;
+								readonly by: string;
+								readonly text: string;
 							}[];
-							aliases: string[];
+							readonly aliases: readonly string[];
 						};
 					};
 				};
 			};
 		};
 		/** Change what the team keeps of somebody: nickname, standings, whether they are listed */
-		put: {
-			parameters: {
-				path: {
-					viewer: number;
+		readonly put: {
+			readonly parameters: {
+				readonly path: {
+					readonly viewer: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/** @example {} */
-					"application/json": {
-						nickname?: string;
-						follower?: boolean;
-						tier?: number;
-						unlisted?: boolean;
+					readonly "application/json": {
+						readonly nickname?: string;
+						readonly follower?: boolean;
+						readonly tier?: number;
+						readonly unlisted?: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": Record<string, never>;
+						readonly "application/json": Record<string, never>;
 					};
 				};
 			};
 		};
 	};
-	"/desk/viewers/{viewer}/trail": {
+	readonly "/desk/viewers/{viewer}/trail": {
 		/** Why somebody’s balance is what it is */
-		get: {
-			parameters: {
-				query?: {
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
 					/** @description The page after this one: the `before` that the page before it was answered with. */
-					before?: number;
+					readonly before?: number;
 					/** @description One kind of entry alone. */
-					only?: "earned" | "spent" | "hand";
+					readonly only?: "earned" | "spent" | "hand";
 				};
-				path: {
-					viewer: number;
+				readonly path: {
+					readonly viewer: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							entries: {
-								id: number;
-								at: number;
-								change: number;
-								balance: number | null;
-								why: string;
+						readonly "application/json": {
+							readonly entries: readonly {
+								readonly id: number;
+								readonly at: number;
+								readonly change: number;
+								readonly balance: number | null;
+								readonly why: string;
 							}[];
-							before: number | null;
+							readonly before: number | null;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/viewers": {
+	readonly "/desk/viewers": {
 		/** Viewers whose name begins so */
-		get: {
-			parameters: {
-				query?: {
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
 					/** @description How the name begins. The first 60 letters count. */
-					name?: string;
+					readonly name?: string;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							viewers: {
-								id: number;
-								name: string;
-								lastSeenAt: number;
+						readonly "application/json": {
+							readonly viewers: readonly {
+								readonly id: number;
+								readonly name: string;
+								readonly lastSeenAt: number;
 							}[];
 						};
 					};
@@ -761,123 +761,123 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/people": {
+	readonly "/desk/people": {
 		/** Everybody whom the channel knows, page by page */
-		get: {
-			parameters: {
-				query?: {
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
 					/** @description A part of the name, or how it begins. The first 60 letters count. */
-					name?: string;
+					readonly name?: string;
 					/** @description 1: only who is in the room now. */
-					present?: "0" | "1";
+					readonly present?: "0" | "1";
 					/** @description Who of those that lists leave out is among them. */
-					shown?: "listed" | "ignored" | "archived" | "all";
+					readonly shown?: "listed" | "ignored" | "archived" | "all";
 					/** @description A standing, such as “follower” or “circle:3”. The first 40 letters count. */
-					standing?: string;
+					readonly standing?: string;
 					/** @description The number of a rank. */
-					rank?: number;
+					readonly rank?: number;
 					/** @description Who holds at least so much. */
-					balanceFrom?: number;
+					readonly balanceFrom?: number;
 					/** @description Who holds at most so much. */
-					balanceTo?: number;
+					readonly balanceTo?: number;
 					/** @description Who has watched at least so many hours. */
-					hoursFrom?: number;
+					readonly hoursFrom?: number;
 					/** @description Who has earned at least so much. */
-					earnedFrom?: number;
+					readonly earnedFrom?: number;
 					/** @description Who was seen after this moment (seconds since 1970). */
-					seenAfter?: number;
+					readonly seenAfter?: number;
 					/** @description Who was seen before this moment (seconds since 1970). */
-					seenBefore?: number;
+					readonly seenBefore?: number;
 					/** @description What they are in the order of. */
-					sort?: "name" | "balance" | "hours" | "earned" | "seen" | "since";
+					readonly sort?: "name" | "balance" | "hours" | "earned" | "seen" | "since";
 					/** @description 0: the smallest first; 1: the largest. */
-					down?: "0" | "1";
+					readonly down?: "0" | "1";
 					/** @description How many to leave out: the page after this one. */
-					offset?: number;
+					readonly offset?: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							people: {
-								id: number;
-								issuer: string;
-								account: string;
-								ignored: boolean;
-								unlisted: boolean;
-								name: string;
-								nickname: string | null;
-								chatName: string;
-								moderator: boolean;
-								present: boolean;
-								followedAt: number | null;
-								tier: number;
-								subscribedUntil: number | null;
-								circles: number[];
-								rank: number | null;
-								balance: number;
-								earned: number;
-								watchedSeconds: number;
-								firstSeenAt: number;
-								lastSeenAt: number;
+						readonly "application/json": {
+							readonly people: readonly {
+								readonly id: number;
+								readonly issuer: string;
+								readonly account: string;
+								readonly ignored: boolean;
+								readonly unlisted: boolean;
+								readonly name: string;
+								readonly nickname: string | null;
+								readonly chatName: string;
+								readonly moderator: boolean;
+								readonly present: boolean;
+								readonly followedAt: number | null;
+								readonly tier: number;
+								readonly subscribedUntil: number | null;
+								readonly circles: readonly number[];
+								readonly rank: number | null;
+								readonly balance: number;
+								readonly earned: number;
+								readonly watchedSeconds: number;
+								readonly firstSeenAt: number;
+								readonly lastSeenAt: number;
 							}[];
-							total: number;
+							readonly total: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/people.csv": {
+	readonly "/desk/people.csv": {
 		/** The same people as a file of comma-separated values */
-		get: {
-			parameters: {
-				query?: {
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
 					/** @description A part of the name, or how it begins. The first 60 letters count. */
-					name?: string;
+					readonly name?: string;
 					/** @description 1: only who is in the room now. */
-					present?: "0" | "1";
+					readonly present?: "0" | "1";
 					/** @description Who of those that lists leave out is among them. */
-					shown?: "listed" | "ignored" | "archived" | "all";
+					readonly shown?: "listed" | "ignored" | "archived" | "all";
 					/** @description A standing, such as “follower” or “circle:3”. The first 40 letters count. */
-					standing?: string;
+					readonly standing?: string;
 					/** @description The number of a rank. */
-					rank?: number;
+					readonly rank?: number;
 					/** @description Who holds at least so much. */
-					balanceFrom?: number;
+					readonly balanceFrom?: number;
 					/** @description Who holds at most so much. */
-					balanceTo?: number;
+					readonly balanceTo?: number;
 					/** @description Who has watched at least so many hours. */
-					hoursFrom?: number;
+					readonly hoursFrom?: number;
 					/** @description Who has earned at least so much. */
-					earnedFrom?: number;
+					readonly earnedFrom?: number;
 					/** @description Who was seen after this moment (seconds since 1970). */
-					seenAfter?: number;
+					readonly seenAfter?: number;
 					/** @description Who was seen before this moment (seconds since 1970). */
-					seenBefore?: number;
+					readonly seenBefore?: number;
 					/** @description What they are in the order of. */
-					sort?: "name" | "balance" | "hours" | "earned" | "seen" | "since";
+					readonly sort?: "name" | "balance" | "hours" | "earned" | "seen" | "since";
 					/** @description 0: the smallest first; 1: the largest. */
-					down?: "0" | "1";
+					readonly down?: "0" | "1";
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description The file. */
-				200: {
+				readonly 200: {
 					content: {
-						"text/csv": string;
+						readonly "text/csv": string;
 					};
 				};
 			};
 		};
 	};
-	"/desk/people/correct": {
+	readonly "/desk/people/correct": {
 		/** Give to, take from or set the balance of people by hand */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "viewers": [
@@ -889,50 +889,50 @@ export interface paths {
 					 *       "why": "lamp"
 					 *     }
 					 */
-					"application/json": {
-						viewers: number[] | "present" | string;
+					readonly "application/json": {
+						readonly viewers: readonly number[] | "present" | string;
 						/** @enum {string} */
-						of: "balance" | "hours";
+						readonly of: "balance" | "hours";
 						/** @enum {string} */
-						how: "give" | "take" | "set";
-						amount: number;
-						why: string;
+						readonly how: "give" | "take" | "set";
+						readonly amount: number;
+						readonly why: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							adjustments: number[];
-							asked: number;
-							changed: number;
-							total: number;
+						readonly "application/json": {
+							readonly adjustments: readonly number[];
+							readonly asked: number;
+							readonly changed: number;
+							readonly total: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/people/corrections": {
+	readonly "/desk/people/corrections": {
 		/** Corrections that can still be taken back */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							corrections: {
-								adjustments: number[];
-								at: number;
-								by: string;
+						readonly "application/json": {
+							readonly corrections: readonly {
+								readonly adjustments: readonly number[];
+								readonly at: number;
+								readonly by: string;
 								/** @enum {string} */
-								of: "balance" | "hours";
-								why: string;
-								people: number;
-								total: number;
-								name: string | null;
+								readonly of: "balance" | "hours";
+								readonly why: string;
+								readonly people: number;
+								readonly total: number;
+								readonly name: string | null;
 							}[];
 						};
 					};
@@ -940,11 +940,11 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/people/undo": {
+	readonly "/desk/people/undo": {
 		/** Take corrections back, within ten minutes */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "adjustments": [
@@ -952,22 +952,22 @@ export interface paths {
 					 *       ]
 					 *     }
 					 */
-					"application/json": {
-						adjustments: number[];
+					readonly "application/json": {
+						readonly adjustments: readonly number[];
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							changed: number;
-							total: number;
-							owed: number;
-							owing: {
-								viewer: string;
-								owed: number;
+						readonly "application/json": {
+							readonly changed: number;
+							readonly total: number;
+							readonly owed: number;
+							readonly owing: readonly {
+								readonly viewer: string;
+								readonly owed: number;
 							}[];
 						};
 					};
@@ -975,154 +975,154 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/viewers/{viewer}/notes": {
+	readonly "/desk/viewers/{viewer}/notes": {
 		/** Write a note about somebody */
-		post: {
-			parameters: {
-				path: {
-					viewer: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly viewer: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "text": "lamp"
 					 *     }
 					 */
-					"application/json": {
-						text: string;
+					readonly "application/json": {
+						readonly text: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							note: number;
+						readonly "application/json": {
+							readonly note: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/notes/{note}/remove": {
+	readonly "/desk/notes/{note}/remove": {
 		/** Remove a note */
-		post: {
-			parameters: {
-				path: {
-					note: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly note: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": Record<string, never>;
+						readonly "application/json": Record<string, never>;
 					};
 				};
 			};
 		};
 	};
-	"/desk/viewers/{viewer}/merge": {
+	readonly "/desk/viewers/{viewer}/merge": {
 		/** Make one person of two accounts; the one in the address is given up */
-		post: {
-			parameters: {
-				path: {
-					viewer: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly viewer: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "into": 1
 					 *     }
 					 */
-					"application/json": {
-						into: number;
+					readonly "application/json": {
+						readonly into: number;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							viewer: number;
-							moved: number;
+						readonly "application/json": {
+							readonly viewer: number;
+							readonly moved: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/viewers/{viewer}/forget": {
+	readonly "/desk/viewers/{viewer}/forget": {
 		/** Forget somebody for good */
-		post: {
-			parameters: {
-				path: {
-					viewer: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly viewer: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "confirm": "lamp"
 					 *     }
 					 */
-					"application/json": {
-						confirm: string;
+					readonly "application/json": {
+						readonly confirm: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							forgotten: number;
-							amount: number;
+						readonly "application/json": {
+							readonly forgotten: number;
+							readonly amount: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/people/add": {
+	readonly "/desk/people/add": {
 		/** Make somebody known before they ever come */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "account": "lamp"
 					 *     }
 					 */
-					"application/json": {
-						account: string;
+					readonly "application/json": {
+						readonly account: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							viewer: number;
+						readonly "application/json": {
+							readonly viewer: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/people/ignore": {
+	readonly "/desk/people/ignore": {
 		/** Ignore people, or know them again */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "viewers": [
@@ -1131,29 +1131,29 @@ export interface paths {
 					 *       "ignored": true
 					 *     }
 					 */
-					"application/json": {
-						viewers: number[];
-						ignored: boolean;
+					readonly "application/json": {
+						readonly viewers: readonly number[];
+						readonly ignored: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							changed: number;
+						readonly "application/json": {
+							readonly changed: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/people/archive": {
+	readonly "/desk/people/archive": {
 		/** Put people aside, or take them back */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "viewers": [
@@ -1162,29 +1162,29 @@ export interface paths {
 					 *       "archived": true
 					 *     }
 					 */
-					"application/json": {
-						viewers: number[];
-						archived: boolean;
+					readonly "application/json": {
+						readonly viewers: readonly number[];
+						readonly archived: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							changed: number;
+						readonly "application/json": {
+							readonly changed: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/people/import": {
+	readonly "/desk/people/import": {
 		/** Take in a part of a file of people; the same part again changes nothing */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "digest": "abc0",
@@ -1199,163 +1199,163 @@ export interface paths {
 					 *       "how": "add"
 					 *     }
 					 */
-					"application/json": {
-						digest: string;
-						lines: ({
-							account: string;
-							name: string;
-							balance: number | null;
-							seconds: number | null;
-							kept?: {
-								nickname?: string | null;
-								moderator?: boolean;
-								followedAt?: number | null;
-								tier?: number;
-								subscribedUntil?: number | null;
-								circles?: number[];
-								ignored?: boolean;
-								unlisted?: boolean;
+					readonly "application/json": {
+						readonly digest: string;
+						readonly lines: readonly ({
+							readonly account: string;
+							readonly name: string;
+							readonly balance: number | null;
+							readonly seconds: number | null;
+							readonly kept?: {
+								readonly nickname?: string | null;
+								readonly moderator?: boolean;
+								readonly followedAt?: number | null;
+								readonly tier?: number;
+								readonly subscribedUntil?: number | null;
+								readonly circles?: readonly number[];
+								readonly ignored?: boolean;
+								readonly unlisted?: boolean;
 							};
 						} | {
-							issuer: string;
-							account: string;
-							name: string;
-							balance: number | null;
-							seconds: number | null;
-							kept?: {
-								nickname?: string | null;
-								moderator?: boolean;
-								followedAt?: number | null;
-								tier?: number;
-								subscribedUntil?: number | null;
-								circles?: number[];
-								ignored?: boolean;
-								unlisted?: boolean;
+							readonly issuer: string;
+							readonly account: string;
+							readonly name: string;
+							readonly balance: number | null;
+							readonly seconds: number | null;
+							readonly kept?: {
+								readonly nickname?: string | null;
+								readonly moderator?: boolean;
+								readonly followedAt?: number | null;
+								readonly tier?: number;
+								readonly subscribedUntil?: number | null;
+								readonly circles?: readonly number[];
+								readonly ignored?: boolean;
+								readonly unlisted?: boolean;
 							};
 						})[];
 						/** @enum {string} */
-						how: "add" | "set";
+						readonly how: "add" | "set";
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							again: boolean;
-							added: number;
-							changed: number;
+						readonly "application/json": {
+							readonly again: boolean;
+							readonly added: number;
+							readonly changed: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/people/reset": {
+	readonly "/desk/people/reset": {
 		/** Set everybody’s balance or hours to nothing; can be taken back for a day */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "of": "balance",
 					 *       "confirm": "lamp"
 					 *     }
 					 */
-					"application/json": {
+					readonly "application/json": {
 						/** @enum {string} */
-						of: "balance" | "hours";
-						confirm: string;
+						readonly of: "balance" | "hours";
+						readonly confirm: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							adjustments: number[];
-							asked: number;
-							changed: number;
-							total: number;
+						readonly "application/json": {
+							readonly adjustments: readonly number[];
+							readonly asked: number;
+							readonly changed: number;
+							readonly total: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/people/archive-unseen": {
+	readonly "/desk/people/archive-unseen": {
 		/** Archive who was not seen for so many days, or tell how many that would be */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "days": 1,
 					 *       "preview": true
 					 *     }
 					 */
-					"application/json": {
-						days: number;
-						preview: boolean;
+					readonly "application/json": {
+						readonly days: number;
+						readonly preview: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							people: number;
+						readonly "application/json": {
+							readonly people: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/supporters": {
+	readonly "/desk/supporters": {
 		/** Support that waits to be matched to a person */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							supporters: {
-								id: number;
-								at: number;
-								account: string;
-								name: string;
-								support: {
+						readonly "application/json": {
+							readonly supporters: readonly {
+								readonly id: number;
+								readonly at: number;
+								readonly account: string;
+								readonly name: string;
+								readonly support: {
 									/** @constant */
-									kind: "follow";
+									readonly kind: "follow";
 								} | {
 									/** @enum {string} */
-									kind: "subscription" | "resubscription";
-									tier: number;
+									readonly kind: "subscription" | "resubscription";
+									readonly tier: number;
 								} | {
 									/** @constant */
-									kind: "gift";
-									count: number;
-									tier: number;
+									readonly kind: "gift";
+									readonly count: number;
+									readonly tier: number;
 								} | {
 									/** @constant */
-									kind: "giftReceived";
-									tier: number;
+									readonly kind: "giftReceived";
+									readonly tier: number;
 								} | {
 									/** @constant */
-									kind: "raid";
-									viewers: number;
+									readonly kind: "raid";
+									readonly viewers: number;
 								} | {
 									/** @constant */
-									kind: "tip";
-									minorUnits: number;
-									currency?: string;
+									readonly kind: "tip";
+									readonly minorUnits: number;
+									readonly currency?: string;
 								} | {
 									/** @constant */
-									kind: "cheer";
-									units: number;
+									readonly kind: "cheer";
+									readonly units: number;
 								};
 							}[];
 						};
@@ -1364,138 +1364,138 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/supporters/{supporter}/match": {
+	readonly "/desk/supporters/{supporter}/match": {
 		/** Say who a supporter was, for all that waits under that name; null: nobody */
-		post: {
-			parameters: {
-				path: {
-					supporter: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly supporter: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "viewer": 1
 					 *     }
 					 */
-					"application/json": {
-						viewer: number | null;
+					readonly "application/json": {
+						readonly viewer: number | null;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							matched: number;
-							paid: number;
+						readonly "application/json": {
+							readonly matched: number;
+							readonly paid: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/me/standing": {
+	readonly "/me/standing": {
 		/** The caller’s own rank, standings, circles, hours and streak */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							known: boolean;
-							ranks?: number;
-							standings: string[];
-							circles: string[];
-							rank: {
+						readonly "application/json": {
+							readonly known: boolean;
+							readonly ranks?: number;
+							readonly standings: readonly string[];
+							readonly circles: readonly string[];
+							readonly rank: {
 								/** @enum {string} */
-								measure: "hours" | "earned";
-								value: number;
-								held: {
-									name: string;
-									from: number;
+								readonly measure: "hours" | "earned";
+								readonly value: number;
+								readonly held: {
+									readonly name: string;
+									readonly from: number;
 									/** @enum {string} */
-									badge: "washer" | "bolt" | "cog" | "lamp" | "key" | "anvil";
+									readonly badge: "washer" | "bolt" | "cog" | "lamp" | "key" | "anvil";
 								} | null;
-								next: {
-									name: string;
-									from: number;
+								readonly next: {
+									readonly name: string;
+									readonly from: number;
 									/** @enum {string} */
-									badge: "washer" | "bolt" | "cog" | "lamp" | "key" | "anvil";
+									readonly badge: "washer" | "bolt" | "cog" | "lamp" | "key" | "anvil";
 								} | null;
 							} | null;
-							checkIn: {
-								open: boolean;
-								done: boolean;
-								streak: number;
-								best: number;
+							readonly checkIn: {
+								readonly open: boolean;
+								readonly done: boolean;
+								readonly streak: number;
+								readonly best: number;
 							} | null;
-							listed: boolean;
-							names?: {
-								[key: string]: string;
+							readonly listed: boolean;
+							readonly names?: {
+								readonly [key: string]: string;
 							};
-							watchedSeconds?: number;
+							readonly watchedSeconds?: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/me/check-in": {
+	readonly "/me/check-in": {
 		/** Check in to the show */
-		post: {
-			responses: {
+		readonly post: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							paid: number;
-							streak: number;
+						readonly "application/json": {
+							readonly paid: number;
+							readonly streak: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/me/listed": {
+	readonly "/me/listed": {
 		/** Be in the public lists, or not */
-		put: {
-			requestBody: {
-				content: {
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "listed": true
 					 *     }
 					 */
-					"application/json": {
-						listed: boolean;
+					readonly "application/json": {
+						readonly listed: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": Record<string, never>;
+						readonly "application/json": Record<string, never>;
 					};
 				};
 			};
 		};
 	};
-	"/me/messages": {
+	readonly "/me/messages": {
 		/** What was told the caller alone, the latest first */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							messages: {
-								id: number;
-								at: number;
-								text: string;
+						readonly "application/json": {
+							readonly messages: readonly {
+								readonly id: number;
+								readonly at: number;
+								readonly text: string;
 							}[];
 						};
 					};
@@ -1503,33 +1503,33 @@ export interface paths {
 			};
 		};
 	};
-	"/lists": {
+	readonly "/lists": {
 		/** Top lists, with the caller’s own place */
-		get: {
-			parameters: {
-				query?: {
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
 					/** @description What is counted. */
-					list?: "balance" | "hours" | "earned";
+					readonly list?: "balance" | "hours" | "earned";
 					/** @description In which time. */
-					period?: "all" | "days" | "show";
+					readonly period?: "all" | "days" | "show";
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							places: {
-								place: number;
-								id: number;
-								name: string;
-								value: number;
+						readonly "application/json": {
+							readonly places: readonly {
+								readonly place: number;
+								readonly id: number;
+								readonly name: string;
+								readonly value: number;
 							}[];
-							own: {
-								place: number;
-								id: number;
-								name: string;
-								value: number;
+							readonly own: {
+								readonly place: number;
+								readonly id: number;
+								readonly name: string;
+								readonly value: number;
 							} | null;
 						};
 					};
@@ -1537,149 +1537,124 @@ export interface paths {
 			};
 		};
 	};
-	"/me/accounts": {
+	readonly "/me/accounts": {
 		/** The accounts that are known to be the caller’s */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							signedIn: string;
-							separate: boolean;
-							chat: string[];
+						readonly "application/json": {
+							readonly signedIn: string;
+							readonly separate: boolean;
+							readonly chat: readonly string[];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/me/link": {
+	readonly "/me/link": {
 		/** Make a code that, said in chat, links the account there to the caller’s */
-		post: {
-			responses: {
+		readonly post: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							say: string;
-							seconds: number;
+						readonly "application/json": {
+							readonly say: string;
+							readonly seconds: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/store": {
+	readonly "/store": {
 		/** The store as viewers see it */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							at: number;
-							changesAt: number | null;
-							seq: number;
-							slug: string;
-							name: string;
-							currency: components["schemas"]["Currency"];
-							plan: components["schemas"]["EarningPlan"];
-							circles: {
-								id: number;
-								name: string;
+						readonly "application/json": {
+							readonly at: number;
+							readonly changesAt: number | null;
+							readonly seq: number;
+							readonly slug: string;
+							readonly name: string;
+							readonly currency: components["schemas"]["Currency"];
+							readonly plan: components["schemas"]["EarningPlan"];
+							readonly circles: readonly {
+								readonly id: number;
+								readonly name: string;
 							}[];
-							words: {
-								here: string;
-								get: string;
+							readonly words: {
+								readonly here: string;
+								readonly get: string;
 							};
-							show: {
-								title: string;
-								startedAt: number;
+							readonly show: {
+								readonly title: string;
+								readonly startedAt: number;
 							} | null;
-							rewards: {
-								id: number;
-								word: string;
-								command: boolean;
-								name: string;
-								description: string;
-								group: string;
-								price: number;
+							readonly rewards: readonly {
+								readonly id: number;
+								readonly word: string;
+								readonly command: boolean;
+								readonly name: string;
+								readonly description: string;
+								readonly group: string;
+								readonly price: number;
 								/** @enum {string} */
-								kind: "hand" | "itself" | "code";
-								picture: ("lamp" | "radio" | "clock" | "whistle" | "sparks" | "postcard" | "guide" | "tag") | string;
-								asks: {
-									/** @constant */
-									of: "nothing";
-								} | {
-									/** @constant */
-									of: "text";
-									question: string;
-									least: number;
-									most: number;
-								} | {
-									/** @constant */
-									of: "choice";
-									question: string;
-									choices: string[];
-								} | {
-									/** @constant */
-									of: "number";
-									question: string;
-									from: number;
-									to: number;
-								} | {
-									/** @constant */
-									of: "link";
-									question: string;
-								};
-								confirm: string;
-								post: number | null;
-								lasts: number | null;
-								left: number | null;
-								limits: string[];
-								why: {
-									/** @enum {string} */
-									code: "arguments_wrong" | "name_unknown" | "name_unsure" | "used_up" | "used_up_own" | "address_missing" | "command_invalid" | "command_not_allowed" | "command_not_found" | "command_off" | "command_off_air" | "command_wrong_place" | "confirm_missing" | "order_twice" | "raffle_fixed" | "returns_too_much" | "reward_invalid" | "run_not_waiting" | "secret_wrong" | "steps_too_many" | "too_many_people" | "check_in_off" | "checked_in_already" | "earning_plan_invalid" | "gap_not_open" | "gap_not_paid" | "gap_too_old" | "newcomer_waits" | "zone_unknown" | "supporter_not_found" | "tip_no_rate" | "bet_unclear" | "duel_none" | "duel_not_possible" | "duel_open" | "duel_with_self" | "game_invalid" | "game_not_for_you" | "game_off" | "game_off_air" | "joined_already" | "not_inside" | "payout_too_large" | "round_full" | "round_not_found" | "round_running" | "sit_out_unclear" | "sitting_out" | "stake_limit" | "stake_too_large" | "stake_too_small" | "amount_not_whole" | "amount_too_large" | "balance_too_small" | "alert_used" | "media_not_found" | "media_used" | "adjustment_not_found" | "adjustment_too_old" | "adjustment_undone" | "confirm_wrong" | "forget_present" | "hand_limit" | "hand_to_self" | "handing_off" | "merge_present" | "merge_with_self" | "note_not_found" | "text_missing" | "viewer_ignored" | "viewer_known" | "viewer_not_found" | "raffle_closed" | "raffle_delivered" | "raffle_drawing" | "raffle_drawn" | "raffle_follow" | "raffle_hours" | "raffle_invalid" | "raffle_most" | "raffle_no_claim" | "raffle_nobody" | "raffle_not_drawn" | "raffle_not_for_you" | "raffle_not_found" | "raffle_not_in" | "raffle_not_open" | "raffle_off_air" | "raffle_seen" | "raffle_waiting" | "raffle_won_lately" | "raffle_wrong_place" | "words_overlap" | "circle_invalid" | "circle_not_found" | "ranks_invalid" | "alert_invalid" | "alert_not_found" | "overlay_invalid" | "overlay_not_found" | "already_on_air" | "not_on_air" | "show_end_too_early" | "show_still_settling" | "answer_wrong" | "codes_invalid" | "order_not_done" | "order_not_found" | "order_not_waiting" | "rests" | "rests_own" | "reward_closed" | "reward_hours" | "reward_limit_own" | "reward_locked" | "reward_not_for_you" | "reward_not_found" | "reward_not_yet" | "reward_off_air" | "reward_over" | "reward_sold_out" | "text_too_long" | "tally_full" | "tally_invalid" | "tally_not_found" | "tally_not_passed" | "tally_too_small" | "person_missing" | "redemption_not_waiting" | "trigger_invalid" | "trigger_not_found";
-									sentence: string;
-									until: (string | number) | null;
+								readonly kind: "hand" | "itself" | "code";
+								readonly picture: components["schemas"]["PictureRef"];
+								readonly asks: components["schemas"]["Asks"];
+								readonly confirm: string;
+								readonly post: number | null;
+								readonly lasts: number | null;
+								readonly left: number | null;
+								readonly limits: readonly string[];
+								readonly why: {
+									readonly code: string;
+									readonly sentence: string;
+									readonly until: number | null;
 								} | null;
 							}[];
-							secrets: boolean;
-							games: boolean;
-							raffles: boolean;
-							signedIn: string | null;
+							readonly secrets: boolean;
+							readonly games: boolean;
+							readonly raffles: boolean;
+							readonly signedIn: string | null;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/me": {
+	readonly "/me": {
 		/** The caller’s own balance and orders */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							name: string;
-							balance: number;
-							present: boolean;
-							watchedSeconds: number;
-							orders: {
-								id: number;
-								rewardName: string;
-								price: number;
-								text: string | null;
+						readonly "application/json": {
+							readonly name: string;
+							readonly balance: number;
+							readonly present: boolean;
+							readonly watchedSeconds: number;
+							readonly orders: readonly {
+								readonly id: number;
+								readonly rewardName: string;
+								readonly price: number;
+								readonly text: string | null;
 								/** @enum {string} */
-								status: "waiting" | "running" | "back" | "done" | "refunded";
-								placedAt: number;
-								endedAt: number | null;
-								endsAt: number | null;
-								code: string | null;
-								place: number | null;
-								posted: boolean;
+								readonly status: "waiting" | "running" | "back" | "done" | "refunded";
+								readonly placedAt: number;
+								readonly endedAt: number | null;
+								readonly endsAt: number | null;
+								readonly code: string | null;
+								readonly place: number | null;
+								readonly posted: boolean;
 							}[];
 						};
 					};
@@ -1687,123 +1662,123 @@ export interface paths {
 			};
 		};
 	};
-	"/me/trail": {
+	readonly "/me/trail": {
 		/** Why the caller’s balance is what it is */
-		get: {
-			parameters: {
-				query?: {
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
 					/** @description The page after this one: the `before` that the page before it was answered with. */
-					before?: number;
+					readonly before?: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							entries: {
-								id: number;
-								at: number;
-								change: number;
-								balance: number | null;
-								why: string;
+						readonly "application/json": {
+							readonly entries: readonly {
+								readonly id: number;
+								readonly at: number;
+								readonly change: number;
+								readonly balance: number | null;
+								readonly why: string;
 							}[];
-							before: number | null;
+							readonly before: number | null;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/orders": {
+	readonly "/orders": {
 		/** Buy a reward */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "word": "lamp",
 					 *       "text": "lamp"
 					 *     }
 					 */
-					"application/json": {
-						word: string;
-						text: string;
-						address?: string | null;
-						confirmed?: boolean;
-						again?: boolean;
+					readonly "application/json": {
+						readonly word: string;
+						readonly text: string;
+						readonly address?: string | null;
+						readonly confirmed?: boolean;
+						readonly again?: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							code: string | null;
-							order: number;
+						readonly "application/json": {
+							readonly code: string | null;
+							readonly order: number;
 							/** @enum {string} */
-							status: "waiting" | "running" | "back" | "done" | "refunded";
-							price: number;
-							balance: number;
+							readonly status: "waiting" | "running" | "back" | "done" | "refunded";
+							readonly price: number;
+							readonly balance: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/unlock": {
+	readonly "/unlock": {
 		/** Say a secret word */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "word": "lamp"
 					 *     }
 					 */
-					"application/json": {
-						word: string;
+					readonly "application/json": {
+						readonly word: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							unlocked: string[];
+						readonly "application/json": {
+							readonly unlocked: readonly string[];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/orders": {
+	readonly "/desk/orders": {
 		/** Orders that wait on the bench */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							orders: {
-								id: number;
-								reward: number;
-								rewardName: string;
-								viewer: number;
-								viewerName: string;
-								price: number;
-								text: string | null;
+						readonly "application/json": {
+							readonly orders: readonly {
+								readonly id: number;
+								readonly reward: number;
+								readonly rewardName: string;
+								readonly viewer: number;
+								readonly viewerName: string;
+								readonly price: number;
+								readonly text: string | null;
 								/** @enum {string} */
-								status: "waiting" | "running" | "back" | "done" | "refunded";
-								placedAt: number;
-								endedAt: number | null;
-								endedBy: string | null;
-								takenBy: string | null;
-								endsAt: number | null;
-								byHand: boolean;
-								posted: boolean;
+								readonly status: "waiting" | "running" | "back" | "done" | "refunded";
+								readonly placedAt: number;
+								readonly endedAt: number | null;
+								readonly endedBy: string | null;
+								readonly takenBy: string | null;
+								readonly endsAt: number | null;
+								readonly byHand: boolean;
+								readonly posted: boolean;
 							}[];
 						};
 					};
@@ -1811,54 +1786,54 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/orders/history": {
+	readonly "/desk/orders/history": {
 		/** All orders, a page at a time */
-		get: {
-			parameters: {
-				query?: {
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
 					/** @description Which of them. */
-					shown?: "open" | "running" | "done" | "refunded" | "all";
+					readonly shown?: "open" | "running" | "done" | "refunded" | "all";
 					/** @description The orders of one reward, by its number. */
-					reward?: number;
+					readonly reward?: number;
 					/** @description The orders of one person, by their number. */
-					viewer?: number;
+					readonly viewer?: number;
 					/** @description Words of the order, the reward or the name. The first 100 letters count. */
-					text?: string;
+					readonly text?: string;
 					/** @description Which come first. */
-					order?: "newest" | "oldest";
+					readonly order?: "newest" | "oldest";
 					/** @description The page after the order of this number. */
-					after?: number;
+					readonly after?: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							orders: {
-								id: number;
-								reward: number;
-								rewardName: string;
-								viewer: number;
-								viewerName: string;
-								price: number;
-								text: string | null;
+						readonly "application/json": {
+							readonly orders: readonly {
+								readonly id: number;
+								readonly reward: number;
+								readonly rewardName: string;
+								readonly viewer: number;
+								readonly viewerName: string;
+								readonly price: number;
+								readonly text: string | null;
 								/** @enum {string} */
-								status: "waiting" | "running" | "back" | "done" | "refunded";
-								placedAt: number;
-								endedAt: number | null;
-								endedBy: string | null;
-								takenBy: string | null;
-								endsAt: number | null;
-								byHand: boolean;
-								posted: boolean;
+								readonly status: "waiting" | "running" | "back" | "done" | "refunded";
+								readonly placedAt: number;
+								readonly endedAt: number | null;
+								readonly endedBy: string | null;
+								readonly takenBy: string | null;
+								readonly endsAt: number | null;
+								readonly byHand: boolean;
+								readonly posted: boolean;
 							}[];
-							after: number | null;
-							counts: {
-								open: number;
-								running: number;
-								done: number;
-								refunded: number;
+							readonly after: number | null;
+							readonly counts: {
+								readonly open: number;
+								readonly running: number;
+								readonly done: number;
+								readonly refunded: number;
 							};
 						};
 					};
@@ -1866,176 +1841,176 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/orders.csv": {
+	readonly "/desk/orders.csv": {
 		/** The same orders as a file of comma-separated values */
-		get: {
-			parameters: {
-				query?: {
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
 					/** @description Which of them. */
-					shown?: "open" | "running" | "done" | "refunded" | "all";
+					readonly shown?: "open" | "running" | "done" | "refunded" | "all";
 					/** @description The orders of one reward, by its number. */
-					reward?: number;
+					readonly reward?: number;
 					/** @description The orders of one person, by their number. */
-					viewer?: number;
+					readonly viewer?: number;
 					/** @description Words of the order, the reward or the name. The first 100 letters count. */
-					text?: string;
+					readonly text?: string;
 					/** @description Which come first. */
-					order?: "newest" | "oldest";
+					readonly order?: "newest" | "oldest";
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description The file. */
-				200: {
+				readonly 200: {
 					content: {
-						"text/csv": string;
+						readonly "text/csv": string;
 					};
 				};
 			};
 		};
 	};
-	"/desk/orders/{order}/address": {
+	readonly "/desk/orders/{order}/address": {
 		/** Where an order is sent */
-		get: {
-			parameters: {
-				path: {
-					order: number;
+		readonly get: {
+			readonly parameters: {
+				readonly path: {
+					readonly order: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							address: string | null;
+						readonly "application/json": {
+							readonly address: string | null;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/orders/{order}/done": {
+	readonly "/desk/orders/{order}/done": {
 		/** Mark an order as done; the buyer is told the message, or the reward’s own text */
-		post: {
-			parameters: {
-				path: {
-					order: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly order: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/** @example {} */
-					"application/json": {
-						message?: string;
+					readonly "application/json": {
+						readonly message?: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							order: number;
+						readonly "application/json": {
+							readonly order: number;
 							/** @enum {string} */
-							status?: "waiting" | "running" | "back" | "done" | "refunded";
+							readonly status?: "waiting" | "running" | "back" | "done" | "refunded";
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/orders/{order}/give-back": {
+	readonly "/desk/orders/{order}/give-back": {
 		/** Give an order’s price back */
-		post: {
-			parameters: {
-				path: {
-					order: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly order: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							order: number;
+						readonly "application/json": {
+							readonly order: number;
 							/** @enum {string} */
-							status?: "waiting" | "running" | "back" | "done" | "refunded";
+							readonly status?: "waiting" | "running" | "back" | "done" | "refunded";
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/orders/{order}/reopen": {
+	readonly "/desk/orders/{order}/reopen": {
 		/** Take up an order again that was marked done */
-		post: {
-			parameters: {
-				path: {
-					order: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly order: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							order: number;
+						readonly "application/json": {
+							readonly order: number;
 							/** @enum {string} */
-							status?: "waiting" | "running" | "back" | "done" | "refunded";
+							readonly status?: "waiting" | "running" | "back" | "done" | "refunded";
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/orders/{order}/take": {
+	readonly "/desk/orders/{order}/take": {
 		/** Say that one sees to an order */
-		post: {
-			parameters: {
-				path: {
-					order: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly order: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							order: number;
+						readonly "application/json": {
+							readonly order: number;
 							/** @enum {string} */
-							status?: "waiting" | "running" | "back" | "done" | "refunded";
+							readonly status?: "waiting" | "running" | "back" | "done" | "refunded";
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/orders/{order}/leave": {
+	readonly "/desk/orders/{order}/leave": {
 		/** Leave an order to others again */
-		post: {
-			parameters: {
-				path: {
-					order: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly order: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							order: number;
+						readonly "application/json": {
+							readonly order: number;
 							/** @enum {string} */
-							status?: "waiting" | "running" | "back" | "done" | "refunded";
+							readonly status?: "waiting" | "running" | "back" | "done" | "refunded";
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/orders/many": {
+	readonly "/desk/orders/many": {
 		/** Do the same with many orders: mark them done, or give their price back */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "orders": [
@@ -2044,63 +2019,63 @@ export interface paths {
 					 *       "does": "done"
 					 *     }
 					 */
-					"application/json": {
-						orders: number[];
+					readonly "application/json": {
+						readonly orders: readonly number[];
 						/** @enum {string} */
-						does: "done" | "give-back";
+						readonly does: "done" | "give-back";
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							done: number;
-							refused: string[];
+						readonly "application/json": {
+							readonly done: number;
+							readonly refused: readonly string[];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/overlays": {
+	readonly "/desk/overlays": {
 		/** Add an overlay */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "name": "lamp"
 					 *     }
 					 */
-					"application/json": {
-						name: string;
+					readonly "application/json": {
+						readonly name: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							overlay: number;
+						readonly "application/json": {
+							readonly overlay: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/overlays/{overlay}": {
+	readonly "/desk/overlays/{overlay}": {
 		/** Change an overlay’s name, size and pieces */
-		put: {
-			parameters: {
-				path: {
-					overlay: number;
+		readonly put: {
+			readonly parameters: {
+				readonly path: {
+					readonly overlay: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "name": "lamp",
@@ -2131,118 +2106,118 @@ export interface paths {
 					 *       "background": "lamp"
 					 *     }
 					 */
-					"application/json": components["schemas"]["OverlaySettings"];
+					readonly "application/json": components["schemas"]["OverlaySettings"];
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							overlay: number;
-							settings: components["schemas"]["OverlaySettings"];
+						readonly "application/json": {
+							readonly overlay: number;
+							readonly settings: components["schemas"]["OverlaySettings"];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/overlays/{overlay}/renew": {
+	readonly "/desk/overlays/{overlay}/renew": {
 		/** Give an overlay a new address */
-		post: {
-			parameters: {
-				path: {
-					overlay: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly overlay: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							overlay: number;
+						readonly "application/json": {
+							readonly overlay: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/overlays/{overlay}/remove": {
+	readonly "/desk/overlays/{overlay}/remove": {
 		/** Take an overlay away */
-		post: {
-			parameters: {
-				path: {
-					overlay: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly overlay: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": Record<string, never>;
+						readonly "application/json": Record<string, never>;
 					};
 				};
 			};
 		};
 	};
-	"/desk/screen/test": {
+	readonly "/desk/screen/test": {
 		/** Play an alert on every overlay now; null: one that shows whether they are seen and heard */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "alert": 1
 					 *     }
 					 */
-					"application/json": {
-						alert: number | null;
+					readonly "application/json": {
+						readonly alert: number | null;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": Record<string, never>;
+						readonly "application/json": Record<string, never>;
 					};
 				};
 			};
 		};
 	};
-	"/desk/screen/control": {
+	readonly "/desk/screen/control": {
 		/** Skip, clear, pause or go on with the alerts */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "what": "skip"
 					 *     }
 					 */
-					"application/json": {
+					readonly "application/json": {
 						/** @enum {string} */
-						what: "skip" | "clear" | "pause" | "resume";
+						readonly what: "skip" | "clear" | "pause" | "resume";
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							paused: boolean;
+						readonly "application/json": {
+							readonly paused: boolean;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/alerts": {
+	readonly "/desk/alerts": {
 		/** Make an alert */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "name": "lamp",
@@ -2258,32 +2233,32 @@ export interface paths {
 					 *       "layout": "beside"
 					 *     }
 					 */
-					"application/json": components["schemas"]["AlertSettings"];
+					readonly "application/json": components["schemas"]["AlertSettings"];
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							alert: number;
-							settings: components["schemas"]["AlertSettings"];
+						readonly "application/json": {
+							readonly alert: number;
+							readonly settings: components["schemas"]["AlertSettings"];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/alerts/{id}": {
+	readonly "/desk/alerts/{id}": {
 		/** Change an alert */
-		put: {
-			parameters: {
-				path: {
-					id: number;
+		readonly put: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "name": "lamp",
@@ -2299,81 +2274,81 @@ export interface paths {
 					 *       "layout": "beside"
 					 *     }
 					 */
-					"application/json": components["schemas"]["AlertSettings"];
+					readonly "application/json": components["schemas"]["AlertSettings"];
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							alert: number;
-							settings: components["schemas"]["AlertSettings"];
+						readonly "application/json": {
+							readonly alert: number;
+							readonly settings: components["schemas"]["AlertSettings"];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/alerts/{id}/remove": {
+	readonly "/desk/alerts/{id}/remove": {
 		/** Take an alert away */
-		post: {
-			parameters: {
-				path: {
-					id: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": Record<string, never>;
+						readonly "application/json": Record<string, never>;
 					};
 				};
 			};
 		};
 	};
-	"/desk/screen": {
+	readonly "/desk/screen": {
 		/** Overlays, alerts and the library */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							overlays: {
-								connected: boolean;
-								id: number;
-								name: string;
-								secret: string;
-								width: number;
-								height: number;
-								pieces: components["schemas"]["Piece"][];
-								background: string | null;
-								seenAt: number | null;
+						readonly "application/json": {
+							readonly overlays: readonly {
+								readonly connected: boolean;
+								readonly id: number;
+								readonly name: string;
+								readonly secret: string;
+								readonly width: number;
+								readonly height: number;
+								readonly pieces: readonly components["schemas"]["Piece"][];
+								readonly background: components["schemas"]["PictureRef"] | null;
+								readonly seenAt: number | null;
 							}[];
-							paused: boolean;
-							alerts: {
-								uses: string[];
-								id: number;
-								settings: components["schemas"]["AlertSettings"];
+							readonly paused: boolean;
+							readonly alerts: readonly {
+								readonly uses: readonly string[];
+								readonly id: number;
+								readonly settings: components["schemas"]["AlertSettings"];
 							}[];
-							media: {
-								uses: string[];
-								file: string;
-								name: string;
+							readonly media: readonly {
+								readonly uses: readonly string[];
+								readonly file: string;
+								readonly name: string;
 								/** @enum {string} */
-								kind: "picture" | "sound" | "video";
-								bytes: number;
-								width: number | null;
-								height: number | null;
-								ms: number | null;
-								addedAt: number;
+								readonly kind: "picture" | "sound" | "video";
+								readonly bytes: number;
+								readonly width: number | null;
+								readonly height: number | null;
+								readonly ms: number | null;
+								readonly addedAt: number;
 							}[];
-							room: {
-								used: number;
-								most: number;
-								each: number;
+							readonly room: {
+								readonly used: number;
+								readonly most: number;
+								readonly each: number;
 							};
 						};
 					};
@@ -2381,130 +2356,130 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/media": {
+	readonly "/desk/media": {
 		/** Put a file into the library: its bytes as the body, pictures cropped as asked */
-		post: {
-			parameters: {
-				query?: {
+		readonly post: {
+			readonly parameters: {
+				readonly query?: {
 					/** @description What it is called. The first 200 letters count. */
-					name?: string;
+					readonly name?: string;
 					/** @description The part of a picture to take, “x,y,w,h” in ten-thousandths. The first 40 letters count. */
-					crop?: string;
+					readonly crop?: string;
 				};
 			};
-			requestBody: {
-				content: {
-					"application/octet-stream": string;
+			readonly requestBody: {
+				readonly content: {
+					readonly "application/octet-stream": string;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							file: string;
-							known: boolean;
+						readonly "application/json": {
+							readonly file: string;
+							readonly known: boolean;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/media/{file}": {
+	readonly "/desk/media/{file}": {
 		/** Rename a file of the library */
-		put: {
-			parameters: {
-				path: {
-					file: string;
+		readonly put: {
+			readonly parameters: {
+				readonly path: {
+					readonly file: string;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "name": "lamp"
 					 *     }
 					 */
-					"application/json": {
-						name: string;
+					readonly "application/json": {
+						readonly name: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							file: string;
+						readonly "application/json": {
+							readonly file: string;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/media/{file}/remove": {
+	readonly "/desk/media/{file}/remove": {
 		/** Take a file out of the library */
-		post: {
-			parameters: {
-				path: {
-					file: string;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly file: string;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": Record<string, never>;
+						readonly "application/json": Record<string, never>;
 					};
 				};
 			};
 		};
 	};
-	"/desk/ranks": {
+	readonly "/desk/ranks": {
 		/** Ranks and circles, and how many people are in each */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							plan: components["schemas"]["RankPlan"];
-							circles: {
-								id: number;
-								name: string;
-								rules: {
-									hours: number | null;
-									shows: {
-										least: number;
-										of: number;
+						readonly "application/json": {
+							readonly plan: components["schemas"]["RankPlan"];
+							readonly circles: readonly {
+								readonly id: number;
+								readonly name: string;
+								readonly rules: {
+									readonly hours: number | null;
+									readonly shows: {
+										readonly least: number;
+										readonly of: number;
 									} | null;
-									followerDays: number | null;
-									subscriberMonths: number | null;
-									rank: number | null;
+									readonly followerDays: number | null;
+									readonly subscriberMonths: number | null;
+									readonly rank: number | null;
 								};
-								keep: boolean;
-								goneAt: number | null;
+								readonly keep: boolean;
+								readonly goneAt: number | null;
 							}[];
-							counts: {
-								ranks: {
-									id: number | null;
-									count: number;
+							readonly counts: {
+								readonly ranks: readonly {
+									readonly id: number | null;
+									readonly count: number;
 								}[];
-								circles: {
-									id: number;
-									count: number;
+								readonly circles: readonly {
+									readonly id: number;
+									readonly count: number;
 								}[];
 							};
-							currency: components["schemas"]["Currency"];
+							readonly currency: components["schemas"]["Currency"];
 						};
 					};
 				};
 			};
 		};
 		/** Change the ranks; everybody’s follows at once */
-		put: {
-			requestBody: {
-				content: {
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "measure": "hours",
@@ -2520,26 +2495,26 @@ export interface paths {
 					 *       "announce": "lamp"
 					 *     }
 					 */
-					"application/json": components["schemas"]["RankPlan"];
+					readonly "application/json": components["schemas"]["RankPlan"];
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							ranks: number;
+						readonly "application/json": {
+							readonly ranks: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/ranks/preview": {
+	readonly "/desk/ranks/preview": {
 		/** Who would rise and who would fall by other ranks */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "measure": "hours",
@@ -2555,28 +2530,28 @@ export interface paths {
 					 *       "announce": "lamp"
 					 *     }
 					 */
-					"application/json": components["schemas"]["RankPlan"];
+					readonly "application/json": components["schemas"]["RankPlan"];
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							rises: {
-								count: number;
-								people: {
-									name: string;
-									before: string | null;
-									after: string | null;
+						readonly "application/json": {
+							readonly rises: {
+								readonly count: number;
+								readonly people: readonly {
+									readonly name: string;
+									readonly before: string | null;
+									readonly after: string | null;
 								}[];
 							};
-							falls: {
-								count: number;
-								people: {
-									name: string;
-									before: string | null;
-									after: string | null;
+							readonly falls: {
+								readonly count: number;
+								readonly people: readonly {
+									readonly name: string;
+									readonly before: string | null;
+									readonly after: string | null;
 								}[];
 							};
 						};
@@ -2585,11 +2560,11 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/circles": {
+	readonly "/desk/circles": {
 		/** Make or change a circle; who is in it follows at once */
-		put: {
-			requestBody: {
-				content: {
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "circle": 1,
@@ -2609,65 +2584,65 @@ export interface paths {
 					 *       }
 					 *     }
 					 */
-					"application/json": {
-						circle: number | null;
-						settings: {
-							name: string;
-							keep: boolean;
-							rules: {
-								hours: number | null;
-								shows: {
-									least: number;
-									of: number;
+					readonly "application/json": {
+						readonly circle: number | null;
+						readonly settings: {
+							readonly name: string;
+							readonly keep: boolean;
+							readonly rules: {
+								readonly hours: number | null;
+								readonly shows: {
+									readonly least: number;
+									readonly of: number;
 								} | null;
-								followerDays: number | null;
-								subscriberMonths: number | null;
-								rank: number | null;
+								readonly followerDays: number | null;
+								readonly subscriberMonths: number | null;
+								readonly rank: number | null;
 							};
 						};
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							circle: number;
+						readonly "application/json": {
+							readonly circle: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/circles/{circle}/close": {
+	readonly "/desk/circles/{circle}/close": {
 		/** Close a circle */
-		post: {
-			parameters: {
-				path: {
-					circle: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly circle: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": Record<string, never>;
+						readonly "application/json": Record<string, never>;
 					};
 				};
 			};
 		};
 	};
-	"/desk/circles/{circle}/join": {
+	readonly "/desk/circles/{circle}/join": {
 		/** Take people into a circle, keep them out of it, or leave it to its rules */
-		post: {
-			parameters: {
-				path: {
-					circle: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly circle: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "viewers": [
@@ -2676,238 +2651,145 @@ export interface paths {
 					 *       "how": "in"
 					 *     }
 					 */
-					"application/json": {
-						viewers: number[];
+					readonly "application/json": {
+						readonly viewers: readonly number[];
 						/** @enum {string} */
-						how: "in" | "out" | "rules";
+						readonly how: "in" | "out" | "rules";
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							changed: number;
+						readonly "application/json": {
+							readonly changed: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/commands": {
+	readonly "/desk/commands": {
 		/** Commands, triggers and tallies, and whether each of them works now */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							commands: {
-								id: number;
-								settings: components["schemas"]["CommandSettings"];
-								who: string;
-								ready: {
-									ready: boolean;
-									sentence: string;
-									mend: {
-										page: string;
-										label: string;
+						readonly "application/json": {
+							readonly commands: readonly {
+								readonly id: number;
+								readonly settings: components["schemas"]["CommandSettings"];
+								readonly who: string;
+								readonly ready: {
+									readonly ready: boolean;
+									readonly sentence: string;
+									readonly mend: {
+										readonly page: string;
+										readonly label: string;
 									} | null;
 								};
 							}[];
-							triggers: {
-								id: number;
-								settings: components["schemas"]["TriggerSettings"];
-								dueAt: number | null;
-								who: string;
-								ready: {
-									ready: boolean;
-									sentence: string;
-									mend: {
-										page: string;
-										label: string;
+							readonly triggers: readonly {
+								readonly id: number;
+								readonly settings: components["schemas"]["TriggerSettings"];
+								readonly dueAt: number | null;
+								readonly who: string;
+								readonly ready: {
+									readonly ready: boolean;
+									readonly sentence: string;
+									readonly mend: {
+										readonly page: string;
+										readonly label: string;
 									} | null;
 								};
 							}[];
-							tallies: {
-								id: number;
-								goneAt: number | null;
-								key: string;
-								one: string;
-								many: string;
-								name: string;
-								ceiling: number | null;
-								passing: boolean;
+							readonly tallies: readonly {
+								readonly id: number;
+								readonly goneAt: number | null;
+								readonly key: string;
+								readonly one: string;
+								readonly many: string;
+								readonly name: string;
+								readonly ceiling: number | null;
+								readonly passing: boolean;
 							}[];
-							circles: {
-								id: number;
-								name: string;
-								rules: {
-									hours: number | null;
-									shows: {
-										least: number;
-										of: number;
+							readonly circles: readonly {
+								readonly id: number;
+								readonly name: string;
+								readonly rules: {
+									readonly hours: number | null;
+									readonly shows: {
+										readonly least: number;
+										readonly of: number;
 									} | null;
-									followerDays: number | null;
-									subscriberMonths: number | null;
-									rank: number | null;
+									readonly followerDays: number | null;
+									readonly subscriberMonths: number | null;
+									readonly rank: number | null;
 								};
-								keep: boolean;
-								goneAt: number | null;
+								readonly keep: boolean;
+								readonly goneAt: number | null;
 							}[];
-							rewards: {
-								id: number;
-								name: string;
+							readonly rewards: readonly {
+								readonly id: number;
+								readonly name: string;
 								/** @enum {string} */
-								kind: "hand" | "itself" | "code";
-								steps: components["schemas"]["Step"][];
-								settings: {
-									word: string;
-									command: boolean;
-									name: string;
+								readonly kind: "hand" | "itself" | "code";
+								readonly steps: readonly components["schemas"]["Step"][];
+								readonly settings: {
+									readonly word: string;
+									readonly command: boolean;
+									readonly name: string;
 								};
 							}[];
-							alerts: {
-								id: number;
-								name: string;
+							readonly alerts: readonly {
+								readonly id: number;
+								readonly name: string;
 							}[];
-							outside: {
-								id: string;
-								name: string;
-								price: number | null;
-								seenAt: number;
-								listed: boolean;
+							readonly outside: readonly {
+								readonly id: string;
+								readonly name: string;
+								readonly price: number | null;
+								readonly seenAt: number;
+								readonly listed: boolean;
 							}[];
-							names: {
-								circles: {
-									id: number;
-									name: string;
+							readonly names: {
+								readonly circles: readonly {
+									readonly id: number;
+									readonly name: string;
 								}[];
-								ranks: {
-									id: number;
-									name: string;
+								readonly ranks: readonly {
+									readonly id: number;
+									readonly name: string;
 								}[];
-								people: {
-									[key: string]: string;
+								readonly people: {
+									readonly [key: string]: string;
 								};
 							};
-							standing: {
-								muted: boolean;
-								silent: string[];
-								chatConnected: boolean;
-								overlays: number;
-								overlaysConnected: number;
-								onAir: boolean;
+							readonly standing: {
+								readonly muted: boolean;
+								readonly silent: readonly string[];
+								readonly chatConnected: boolean;
+								readonly overlays: number;
+								readonly overlaysConnected: number;
+								readonly onAir: boolean;
 							};
-							voice: {
-								muted: boolean;
-								/** @enum {string} */
-								reply: "plain" | "mention" | "private";
-								silent: ("answers" | "store" | "games" | "raffles" | "thanks" | "ranks" | "triggers")[];
-								hints: boolean;
-							};
-							words: {
-								get: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								rank: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								hours: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								here: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								top: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								longest: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								earners: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								hand: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								give: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								take: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								set: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								help: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								allowed: string[];
-								askOthers: boolean;
-							};
-							games: {
-								words: string[];
-								name: string;
+							readonly voice: components["schemas"]["Voice"];
+							readonly words: components["schemas"]["ChatWords"];
+							readonly games: readonly {
+								readonly words: readonly string[];
+								readonly name: string;
 							}[];
-							raffles: {
-								words: string[];
-								name: string;
+							readonly raffles: readonly {
+								readonly words: readonly string[];
+								readonly name: string;
 							}[];
-							setups: {
-								id: number;
-								settings: components["schemas"]["RaffleSettings"];
-								digit: number | null;
-								goneAt: number | null;
+							readonly setups: readonly {
+								readonly id: number;
+								readonly settings: components["schemas"]["RaffleSettings"];
+								readonly digit: number | null;
+								readonly goneAt: number | null;
 							}[];
 						};
 					};
@@ -2915,9 +2797,9 @@ export interface paths {
 			};
 		};
 		/** Make a command */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "word": "lamp",
@@ -2968,32 +2850,32 @@ export interface paths {
 					 *       ]
 					 *     }
 					 */
-					"application/json": components["schemas"]["CommandSettings"];
+					readonly "application/json": components["schemas"]["CommandSettings"];
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							command: number;
-							settings: components["schemas"]["CommandSettings"];
+						readonly "application/json": {
+							readonly command: number;
+							readonly settings: components["schemas"]["CommandSettings"];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/fields": {
+	readonly "/desk/fields": {
 		/** What the fields of texts tell right now, for somebody present */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							values: {
-								[key: string]: string;
+						readonly "application/json": {
+							readonly values: {
+								readonly [key: string]: string;
 							};
 						};
 					};
@@ -3001,63 +2883,63 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/runs": {
+	readonly "/desk/runs": {
 		/** What ran lately, for whom, and what came of it */
-		get: {
-			parameters: {
-				query?: {
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
 					/** @description What came of it. */
-					outcome?: "done" | "refused" | "failed" | "waiting";
+					readonly outcome?: "done" | "refused" | "failed" | "waiting";
 					/** @description The number of a command or trigger. */
-					of?: number;
+					readonly of?: number;
 					/** @description Words of its name, or of whom it was for. The first 60 letters count. */
-					text?: string;
+					readonly text?: string;
 					/** @description The page after this one: the `before` that the page before it was answered with. */
-					before?: number;
+					readonly before?: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							runs: {
-								id: number;
-								at: number;
-								endedAt: number | null;
+						readonly "application/json": {
+							readonly runs: readonly {
+								readonly id: number;
+								readonly at: number;
+								readonly endedAt: number | null;
 								/** @enum {string} */
-								source: "reward" | "command" | "trigger";
-								of: number;
-								name: string;
-								viewer: number | null;
-								viewerName: string | null;
+								readonly source: "reward" | "command" | "trigger";
+								readonly of: number;
+								readonly name: string;
+								readonly viewer: number | null;
+								readonly viewerName: string | null;
 								/** @enum {string} */
-								outcome: "done" | "refused" | "failed" | "waiting";
-								why: string | null;
-								log: {
-									do: string;
-									sentence: string;
+								readonly outcome: "done" | "refused" | "failed" | "waiting";
+								readonly why: string | null;
+								readonly log: readonly {
+									readonly do: string;
+									readonly sentence: string;
 								}[];
-								seed: number | null;
-								ms: number | null;
+								readonly seed: number | null;
+								readonly ms: number | null;
 							}[];
-							before: number | null;
+							readonly before: number | null;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/commands/{id}": {
+	readonly "/desk/commands/{id}": {
 		/** Change a command */
-		put: {
-			parameters: {
-				path: {
-					id: number;
+		readonly put: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "word": "lamp",
@@ -3108,78 +2990,78 @@ export interface paths {
 					 *       ]
 					 *     }
 					 */
-					"application/json": components["schemas"]["CommandSettings"];
+					readonly "application/json": components["schemas"]["CommandSettings"];
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							command: number;
-							settings: components["schemas"]["CommandSettings"];
+						readonly "application/json": {
+							readonly command: number;
+							readonly settings: components["schemas"]["CommandSettings"];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/commands/{id}/remove": {
+	readonly "/desk/commands/{id}/remove": {
 		/** Take a command away */
-		post: {
-			parameters: {
-				path: {
-					id: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": Record<string, never>;
+						readonly "application/json": Record<string, never>;
 					};
 				};
 			};
 		};
 	};
-	"/desk/commands/{id}/switch": {
+	readonly "/desk/commands/{id}/switch": {
 		/** Switch a command on or off */
-		post: {
-			parameters: {
-				path: {
-					id: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "on": true
 					 *     }
 					 */
-					"application/json": {
-						on: boolean;
+					readonly "application/json": {
+						readonly on: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							command: number;
-							on: boolean;
+						readonly "application/json": {
+							readonly command: number;
+							readonly on: boolean;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/try": {
+	readonly "/desk/try": {
 		/** Try a command or trigger on a copy of the channel: nothing is written */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "what": {
@@ -3240,115 +3122,129 @@ export interface paths {
 					 *       }
 					 *     }
 					 */
-					"application/json": {
-						what: {
+					readonly "application/json": {
+						readonly what: {
 							/** @constant */
-							kind: "command";
-							id: number | null;
-							settings: components["schemas"]["CommandSettings"];
-							typed: string;
+							readonly kind: "command";
+							readonly id: number | null;
+							readonly settings: components["schemas"]["CommandSettings"];
+							readonly typed: string;
 						} | {
 							/** @constant */
-							kind: "reward";
-							id: number | null;
-							settings: components["schemas"]["RewardSettings"];
-							typed: string;
+							readonly kind: "reward";
+							readonly id: number | null;
+							readonly settings: components["schemas"]["RewardSettings"];
+							readonly typed: string;
 						} | {
 							/** @constant */
-							kind: "trigger";
-							id: number | null;
-							settings: components["schemas"]["TriggerSettings"];
-							figures: {
-								[key: string]: string | number;
+							readonly kind: "trigger";
+							readonly id: number | null;
+							readonly settings: components["schemas"]["TriggerSettings"];
+							readonly figures: {
+								readonly [key: string]: string | number;
 							};
 						};
-						as: {
-							viewer: number;
+						readonly as: {
+							readonly viewer: number;
 						} | {
 							/** @enum {string} */
-							madeUp: "newcomer" | "follower" | "subscriber" | "moderator";
+							readonly madeUp: "newcomer" | "follower" | "subscriber" | "moderator";
 						};
-						onAir?: boolean;
+						readonly onAir?: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							outcome: string;
-							refusal: {
-								code: string;
-								sentence: string;
-								data?: {
-									[key: string]: string | number;
+						readonly "application/json": {
+							readonly outcome: string;
+							readonly refusal: {
+								readonly code: string;
+								readonly sentence: string;
+								readonly data?: {
+									readonly [key: string]: string | number;
 								};
 							} | null;
-							steps: {
-								do: string;
-								sentence: string;
+							readonly steps: readonly {
+								readonly do: string;
+								readonly sentence: string;
 							}[];
-							lines: {
-								to: string | null;
-								text: string;
-								after: number;
+							readonly lines: readonly {
+								readonly to: string | null;
+								readonly text: string;
+								readonly after: number;
 							}[];
-							transfers: {
-								who: string;
-								why: string;
-								change: number;
-								before: number;
-								after: number;
+							readonly transfers: readonly {
+								readonly who: string;
+								readonly why: string;
+								readonly change: number;
+								readonly before: number;
+								readonly after: number;
 							}[];
-							alerts: {
-								[key: string]: unknown;
+							readonly alerts: readonly {
+								readonly title: string;
+								readonly line: string;
+								readonly picture: components["schemas"]["PictureRef"] | null;
+								readonly sound: components["schemas"]["SoundRef"];
+								readonly volume: number;
+								readonly seconds: number;
+								/** @enum {string} */
+								readonly enter: "slide" | "rise" | "grow" | "fade" | "none";
+								/** @enum {string} */
+								readonly leave: "slide" | "rise" | "grow" | "fade" | "none";
+								/** @enum {string} */
+								readonly place: "topLeft" | "top" | "topRight" | "left" | "middle" | "right" | "bottomLeft" | "bottom" | "bottomRight";
+								/** @enum {string} */
+								readonly layout: "beside" | "above" | "behind";
+								readonly alert: number | null;
 							}[];
-							sounds: string[];
-							orders: string[];
-							seconds: number;
+							readonly sounds: readonly string[];
+							readonly orders: readonly string[];
+							readonly seconds: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/commands/{command}/use": {
+	readonly "/desk/commands/{command}/use": {
 		/** Use a command for real, as if somebody had said it in the room */
-		post: {
-			parameters: {
-				path: {
-					command: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly command: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "viewer": 1,
 					 *       "typed": "lamp"
 					 *     }
 					 */
-					"application/json": {
-						viewer: number;
-						typed: string;
+					readonly "application/json": {
+						readonly viewer: number;
+						readonly typed: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							used: {
-								run: number;
+						readonly "application/json": {
+							readonly used: {
+								readonly run: number;
 								/** @enum {string} */
-								outcome: "done" | "refused" | "failed" | "waiting";
-								refusal?: {
-									code: string;
-									sentence: string;
-									data?: {
-										[key: string]: string | number;
+								readonly outcome: "done" | "refused" | "failed" | "waiting";
+								readonly refusal?: {
+									readonly code: string;
+									readonly sentence: string;
+									readonly data?: {
+										readonly [key: string]: string | number;
 									};
 								};
 							};
@@ -3358,83 +3254,83 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/voice": {
+	readonly "/desk/voice": {
 		/** Mute the bot or let it speak, and say how and of what it speaks */
-		put: {
-			requestBody: {
-				content: {
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
 					/** @example {} */
-					"application/json": {
-						muted?: boolean;
+					readonly "application/json": {
+						readonly muted?: boolean;
 						/** @enum {string} */
-						reply?: "plain" | "mention" | "private";
-						silent?: ("answers" | "store" | "games" | "raffles" | "thanks" | "ranks" | "triggers")[];
-						hints?: boolean;
+						readonly reply?: "plain" | "mention" | "private";
+						readonly silent?: readonly ("answers" | "store" | "games" | "raffles" | "thanks" | "ranks" | "triggers")[];
+						readonly hints?: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							muted: boolean;
+						readonly "application/json": {
+							readonly muted: boolean;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/say": {
+	readonly "/desk/say": {
 		/** Say something in chat as the bot */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "text": "lamp"
 					 *     }
 					 */
-					"application/json": {
-						text: string;
+					readonly "application/json": {
+						readonly text: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							muted: boolean;
+						readonly "application/json": {
+							readonly muted: boolean;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/commands": {
+	readonly "/commands": {
 		/** All commands that viewers can use */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							currency: components["schemas"]["Currency"];
-							commands: {
-								word: string;
-								aliases: string[];
-								usage: string;
-								does: string;
-								group: string;
-								who: string;
-								cost: number;
-								everyoneSeconds: number;
-								eachSeconds: number;
-								perViewer: number;
-								onAir: boolean;
-								where: string;
-								yours: boolean | null;
+						readonly "application/json": {
+							readonly currency: components["schemas"]["Currency"];
+							readonly commands: readonly {
+								readonly word: string;
+								readonly aliases: readonly string[];
+								readonly usage: string;
+								readonly does: string;
+								readonly group: string;
+								readonly who: string;
+								readonly cost: number;
+								readonly everyoneSeconds: number;
+								readonly eachSeconds: number;
+								readonly perViewer: number;
+								readonly onAir: boolean;
+								readonly where: string;
+								readonly yours: boolean | null;
 							}[];
 						};
 					};
@@ -3442,118 +3338,31 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/words": {
+	readonly "/desk/words": {
 		/** The currency, the words of chat, passing on, and the time zone */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							currency: components["schemas"]["Currency"];
-							words: {
-								get: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								rank: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								hours: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								here: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								top: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								longest: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								earners: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								hand: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								give: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								take: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								set: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								help: {
-									word: string;
-									aliases: string[];
-									on: boolean;
-									everyoneSeconds: number;
-									eachSeconds: number;
-								};
-								allowed: string[];
-								askOthers: boolean;
+						readonly "application/json": {
+							readonly currency: components["schemas"]["Currency"];
+							readonly words: components["schemas"]["ChatWords"];
+							readonly handing: {
+								readonly on: boolean;
+								readonly perDay: number;
+								readonly reply: string;
 							};
-							handing: {
-								on: boolean;
-								perDay: number;
-								reply: string;
-							};
-							zone: string;
+							readonly zone: string;
 						};
 					};
 				};
 			};
 		};
 		/** Change the words of chat */
-		put: {
-			requestBody: {
-				content: {
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "get": {
@@ -3670,111 +3479,24 @@ export interface paths {
 					 *       "askOthers": true
 					 *     }
 					 */
-					"application/json": {
-						get: {
-							word: string;
-							aliases: string[];
-							on: boolean;
-							everyoneSeconds: number;
-							eachSeconds: number;
-						};
-						rank: {
-							word: string;
-							aliases: string[];
-							on: boolean;
-							everyoneSeconds: number;
-							eachSeconds: number;
-						};
-						hours: {
-							word: string;
-							aliases: string[];
-							on: boolean;
-							everyoneSeconds: number;
-							eachSeconds: number;
-						};
-						here: {
-							word: string;
-							aliases: string[];
-							on: boolean;
-							everyoneSeconds: number;
-							eachSeconds: number;
-						};
-						top: {
-							word: string;
-							aliases: string[];
-							on: boolean;
-							everyoneSeconds: number;
-							eachSeconds: number;
-						};
-						longest: {
-							word: string;
-							aliases: string[];
-							on: boolean;
-							everyoneSeconds: number;
-							eachSeconds: number;
-						};
-						earners: {
-							word: string;
-							aliases: string[];
-							on: boolean;
-							everyoneSeconds: number;
-							eachSeconds: number;
-						};
-						hand: {
-							word: string;
-							aliases: string[];
-							on: boolean;
-							everyoneSeconds: number;
-							eachSeconds: number;
-						};
-						give: {
-							word: string;
-							aliases: string[];
-							on: boolean;
-							everyoneSeconds: number;
-							eachSeconds: number;
-						};
-						take: {
-							word: string;
-							aliases: string[];
-							on: boolean;
-							everyoneSeconds: number;
-							eachSeconds: number;
-						};
-						set: {
-							word: string;
-							aliases: string[];
-							on: boolean;
-							everyoneSeconds: number;
-							eachSeconds: number;
-						};
-						help: {
-							word: string;
-							aliases: string[];
-							on: boolean;
-							everyoneSeconds: number;
-							eachSeconds: number;
-						};
-						allowed: string[];
-						askOthers: boolean;
-					};
+					readonly "application/json": components["schemas"]["ChatWords"];
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": Record<string, never>;
+						readonly "application/json": Record<string, never>;
 					};
 				};
 			};
 		};
 	};
-	"/desk/currency": {
+	readonly "/desk/currency": {
 		/** Rename the currency, its words and its reply */
-		put: {
-			requestBody: {
-				content: {
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "one": "lamp",
@@ -3782,24 +3504,24 @@ export interface paths {
 					 *       "word": "lamp"
 					 *     }
 					 */
-					"application/json": components["schemas"]["Currency"];
+					readonly "application/json": components["schemas"]["Currency"];
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": Record<string, never>;
+						readonly "application/json": Record<string, never>;
 					};
 				};
 			};
 		};
 	};
-	"/desk/handing": {
+	readonly "/desk/handing": {
 		/** Let viewers pass currency on, or not */
-		put: {
-			requestBody: {
-				content: {
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "on": true,
@@ -3807,111 +3529,111 @@ export interface paths {
 					 *       "reply": "lamp"
 					 *     }
 					 */
-					"application/json": {
-						on: boolean;
-						perDay: number;
-						reply: string;
+					readonly "application/json": {
+						readonly on: boolean;
+						readonly perDay: number;
+						readonly reply: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": Record<string, never>;
+						readonly "application/json": Record<string, never>;
 					};
 				};
 			};
 		};
 	};
-	"/desk/zone": {
+	readonly "/desk/zone": {
 		/** Set the channel’s time zone */
-		put: {
-			requestBody: {
-				content: {
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "timeZone": "lamp"
 					 *     }
 					 */
-					"application/json": {
-						timeZone: string;
+					readonly "application/json": {
+						readonly timeZone: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							timeZone: string;
+						readonly "application/json": {
+							readonly timeZone: string;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/store": {
+	readonly "/desk/store": {
 		/** The store with its sales, and what tells what to charge */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							holdings: {
-								people: number;
-								steps: number[];
+						readonly "application/json": {
+							readonly holdings: {
+								readonly people: number;
+								readonly steps: readonly number[];
 							};
-							plan: components["schemas"]["EarningPlan"];
-							timeZone: string;
-							alerts: {
-								id: number;
-								name: string;
+							readonly plan: components["schemas"]["EarningPlan"];
+							readonly timeZone: string;
+							readonly alerts: readonly {
+								readonly id: number;
+								readonly name: string;
 							}[];
-							overlays: {
-								id: number;
-								name: string;
-								pieces: components["schemas"]["Piece"][];
-								connected: boolean;
+							readonly overlays: readonly {
+								readonly id: number;
+								readonly name: string;
+								readonly pieces: readonly components["schemas"]["Piece"][];
+								readonly connected: boolean;
 							}[];
-							onAir: boolean;
-							shows: number;
-							sales: {
-								reward: number;
-								name: string;
-								price: number;
-								sold: number;
+							readonly onAir: boolean;
+							readonly shows: number;
+							readonly sales: readonly {
+								readonly reward: number;
+								readonly name: string;
+								readonly price: number;
+								readonly sold: number;
 							}[];
-							rewards: {
-								id: number;
-								place: number;
-								settings: components["schemas"]["RewardSettings"];
-								left: number | null;
-								sold: {
-									total: number;
-									show: number;
-									day: number;
+							readonly rewards: readonly {
+								readonly id: number;
+								readonly place: number;
+								readonly settings: components["schemas"]["RewardSettings"];
+								readonly left: number | null;
+								readonly sold: {
+									readonly total: number;
+									readonly show: number;
+									readonly day: number;
 								};
-								codes: {
-									count: number;
-									given: number;
+								readonly codes: {
+									readonly count: number;
+									readonly given: number;
 								};
-								who: string;
-								hints: string[];
-								ready: {
-									ready: boolean;
-									sentence: string;
-									mend: {
-										page: string;
-										label: string;
+								readonly who: string;
+								readonly hints: readonly string[];
+								readonly ready: {
+									readonly ready: boolean;
+									readonly sentence: string;
+									readonly mend: {
+										readonly page: string;
+										readonly label: string;
 									} | null;
 								};
 							}[];
-							archived: {
-								id: number;
-								name: string;
-								goneAt: number | null;
+							readonly archived: readonly {
+								readonly id: number;
+								readonly name: string;
+								readonly goneAt: number | null;
 							}[];
 						};
 					};
@@ -3919,11 +3641,11 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/rewards": {
+	readonly "/desk/rewards": {
 		/** Make a reward */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "word": "lamp",
@@ -3989,32 +3711,32 @@ export interface paths {
 					 *       "low": 0
 					 *     }
 					 */
-					"application/json": components["schemas"]["RewardSettings"];
+					readonly "application/json": components["schemas"]["RewardSettings"];
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							reward: number;
-							settings: components["schemas"]["RewardSettings"];
+						readonly "application/json": {
+							readonly reward: number;
+							readonly settings: components["schemas"]["RewardSettings"];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/rewards/{id}": {
+	readonly "/desk/rewards/{id}": {
 		/** Change a reward */
-		put: {
-			parameters: {
-				path: {
-					id: number;
+		readonly put: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "word": "lamp",
@@ -4080,78 +3802,78 @@ export interface paths {
 					 *       "low": 0
 					 *     }
 					 */
-					"application/json": components["schemas"]["RewardSettings"];
+					readonly "application/json": components["schemas"]["RewardSettings"];
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							reward: number;
-							settings: components["schemas"]["RewardSettings"];
+						readonly "application/json": {
+							readonly reward: number;
+							readonly settings: components["schemas"]["RewardSettings"];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/rewards/{id}/archive": {
+	readonly "/desk/rewards/{id}/archive": {
 		/** Take a reward away */
-		post: {
-			parameters: {
-				path: {
-					id: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": Record<string, never>;
+						readonly "application/json": Record<string, never>;
 					};
 				};
 			};
 		};
 	};
-	"/desk/rewards/{id}/switch": {
+	readonly "/desk/rewards/{id}/switch": {
 		/** Switch a reward on or off */
-		post: {
-			parameters: {
-				path: {
-					id: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "on": true
 					 *     }
 					 */
-					"application/json": {
-						on: boolean;
+					readonly "application/json": {
+						readonly on: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							switched: number;
-							on: boolean;
+						readonly "application/json": {
+							readonly switched: number;
+							readonly on: boolean;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/rewards/switch": {
+	readonly "/desk/rewards/switch": {
 		/** Switch many rewards on or off in one go */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "rewards": [
@@ -4160,30 +3882,30 @@ export interface paths {
 					 *       "on": true
 					 *     }
 					 */
-					"application/json": {
-						rewards: number[];
-						on: boolean;
+					readonly "application/json": {
+						readonly rewards: readonly number[];
+						readonly on: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							switched: number;
-							on: boolean;
+						readonly "application/json": {
+							readonly switched: number;
+							readonly on: boolean;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/rewards/arrange": {
+	readonly "/desk/rewards/arrange": {
 		/** Put the rewards in another order */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "order": [
@@ -4191,31 +3913,31 @@ export interface paths {
 					 *       ]
 					 *     }
 					 */
-					"application/json": {
-						order: number[];
+					readonly "application/json": {
+						readonly order: readonly number[];
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": Record<string, never>;
+						readonly "application/json": Record<string, never>;
 					};
 				};
 			};
 		};
 	};
-	"/desk/rewards/{id}/codes": {
+	readonly "/desk/rewards/{id}/codes": {
 		/** Add codes to a reward’s list */
-		post: {
-			parameters: {
-				path: {
-					id: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "codes": [
@@ -4223,29 +3945,29 @@ export interface paths {
 					 *       ]
 					 *     }
 					 */
-					"application/json": {
-						codes: string[];
+					readonly "application/json": {
+						readonly codes: readonly string[];
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							added: number;
-							known: number;
+						readonly "application/json": {
+							readonly added: number;
+							readonly known: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/triggers": {
+	readonly "/desk/triggers": {
 		/** Make a trigger */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "name": "lamp",
@@ -4280,32 +4002,32 @@ export interface paths {
 					 *       ]
 					 *     }
 					 */
-					"application/json": components["schemas"]["TriggerSettings"];
+					readonly "application/json": components["schemas"]["TriggerSettings"];
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							trigger: number;
-							settings: components["schemas"]["TriggerSettings"];
+						readonly "application/json": {
+							readonly trigger: number;
+							readonly settings: components["schemas"]["TriggerSettings"];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/triggers/{id}": {
+	readonly "/desk/triggers/{id}": {
 		/** Change a trigger */
-		put: {
-			parameters: {
-				path: {
-					id: number;
+		readonly put: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "name": "lamp",
@@ -4340,134 +4062,134 @@ export interface paths {
 					 *       ]
 					 *     }
 					 */
-					"application/json": components["schemas"]["TriggerSettings"];
+					readonly "application/json": components["schemas"]["TriggerSettings"];
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							trigger: number;
-							settings: components["schemas"]["TriggerSettings"];
+						readonly "application/json": {
+							readonly trigger: number;
+							readonly settings: components["schemas"]["TriggerSettings"];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/triggers/{id}/remove": {
+	readonly "/desk/triggers/{id}/remove": {
 		/** Take a trigger away */
-		post: {
-			parameters: {
-				path: {
-					id: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": Record<string, never>;
+						readonly "application/json": Record<string, never>;
 					};
 				};
 			};
 		};
 	};
-	"/desk/triggers/{id}/switch": {
+	readonly "/desk/triggers/{id}/switch": {
 		/** Switch a trigger on or off */
-		post: {
-			parameters: {
-				path: {
-					id: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "on": true
 					 *     }
 					 */
-					"application/json": {
-						on: boolean;
+					readonly "application/json": {
+						readonly on: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							trigger: number;
-							on: boolean;
+						readonly "application/json": {
+							readonly trigger: number;
+							readonly on: boolean;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/triggers/{trigger}/run": {
+	readonly "/desk/triggers/{trigger}/run": {
 		/** Run a trigger for real, as if somebody had set it off */
-		post: {
-			parameters: {
-				path: {
-					trigger: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly trigger: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "viewer": 1,
 					 *       "figures": {}
 					 *     }
 					 */
-					"application/json": {
-						viewer: number | null;
-						figures: {
-							[key: string]: string | number;
+					readonly "application/json": {
+						readonly viewer: number | null;
+						readonly figures: {
+							readonly [key: string]: string | number;
 						};
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							run?: number;
-							outcome?: string;
-							refusal?: {
-								code: string;
-								sentence: string;
-								data?: {
-									[key: string]: string | number;
+						readonly "application/json": {
+							readonly run?: number;
+							readonly outcome?: string;
+							readonly refusal?: {
+								readonly code: string;
+								readonly sentence: string;
+								readonly data?: {
+									readonly [key: string]: string | number;
 								};
 							};
-							redemption?: number;
+							readonly redemption?: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/redemptions": {
+	readonly "/desk/redemptions": {
 		/** Redemptions of the platform’s own points that wait for a hand */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							redemptions: {
-								id: number;
-								rewardName: string;
-								viewer: number;
-								viewerName: string;
-								text: string | null;
-								at: number;
-								trigger: number;
+						readonly "application/json": {
+							readonly redemptions: readonly {
+								readonly id: number;
+								readonly rewardName: string;
+								readonly viewer: number;
+								readonly viewerName: string;
+								readonly text: string | null;
+								readonly at: number;
+								readonly trigger: number;
 							}[];
 						};
 					};
@@ -4475,51 +4197,53 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/redemptions/{redemption}/approve": {
+	readonly "/desk/redemptions/{redemption}/approve": {
 		/** Approve a redemption: its steps are done, and the platform is told */
-		post: {
-			parameters: {
-				path: {
-					redemption: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly redemption: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							status: string;
+						readonly "application/json": {
+							readonly status: string;
+							readonly why?: string;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/redemptions/{redemption}/refuse": {
+	readonly "/desk/redemptions/{redemption}/refuse": {
 		/** Refuse a redemption: the platform gives its points back */
-		post: {
-			parameters: {
-				path: {
-					redemption: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly redemption: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							status: string;
+						readonly "application/json": {
+							readonly status: string;
+							readonly why?: string;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/tallies": {
+	readonly "/desk/tallies": {
 		/** Make a tally */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "name": "lamp",
@@ -4530,38 +4254,38 @@ export interface paths {
 					 *       "passing": true
 					 *     }
 					 */
-					"application/json": {
-						name: string;
-						one: string;
-						many: string;
-						key: string;
-						ceiling: number | null;
-						passing: boolean;
+					readonly "application/json": {
+						readonly name: string;
+						readonly one: string;
+						readonly many: string;
+						readonly key: string;
+						readonly ceiling: number | null;
+						readonly passing: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							tally: number;
+						readonly "application/json": {
+							readonly tally: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/tallies/{id}": {
+	readonly "/desk/tallies/{id}": {
 		/** Change a tally */
-		put: {
-			parameters: {
-				path: {
-					id: number;
+		readonly put: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "name": "lamp",
@@ -4572,64 +4296,64 @@ export interface paths {
 					 *       "passing": true
 					 *     }
 					 */
-					"application/json": {
-						name: string;
-						one: string;
-						many: string;
-						key: string;
-						ceiling: number | null;
-						passing: boolean;
+					readonly "application/json": {
+						readonly name: string;
+						readonly one: string;
+						readonly many: string;
+						readonly key: string;
+						readonly ceiling: number | null;
+						readonly passing: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							tally: number;
+						readonly "application/json": {
+							readonly tally: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/tallies/{id}/close": {
+	readonly "/desk/tallies/{id}/close": {
 		/** Take a tally away */
-		post: {
-			parameters: {
-				path: {
-					id: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": Record<string, never>;
+						readonly "application/json": Record<string, never>;
 					};
 				};
 			};
 		};
 	};
-	"/desk/tallies/{tally}/counts": {
+	readonly "/desk/tallies/{tally}/counts": {
 		/** Who has how much of a tally */
-		get: {
-			parameters: {
-				path: {
-					tally: number;
+		readonly get: {
+			readonly parameters: {
+				readonly path: {
+					readonly tally: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							counts: {
-								viewer: number;
-								name: string;
-								total: number;
-								show: number;
+						readonly "application/json": {
+							readonly counts: readonly {
+								readonly viewer: number;
+								readonly name: string;
+								readonly total: number;
+								readonly show: number;
 							}[];
 						};
 					};
@@ -4637,16 +4361,16 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/tallies/{tally}/correct": {
+	readonly "/desk/tallies/{tally}/correct": {
 		/** Correct somebody’s tally by hand */
-		post: {
-			parameters: {
-				path: {
-					tally: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly tally: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "viewer": 1,
@@ -4654,32 +4378,32 @@ export interface paths {
 					 *       "amount": 0
 					 *     }
 					 */
-					"application/json": {
-						viewer: number;
+					readonly "application/json": {
+						readonly viewer: number;
 						/** @enum {string} */
-						how: "add" | "take" | "set";
-						amount: number;
+						readonly how: "add" | "take" | "set";
+						readonly amount: number;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							before: number;
-							after: number;
+						readonly "application/json": {
+							readonly before: number;
+							readonly after: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/commands/several": {
+	readonly "/desk/commands/several": {
 		/** Make several commands at once */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "commands": [
@@ -4734,205 +4458,186 @@ export interface paths {
 					 *       ]
 					 *     }
 					 */
-					"application/json": {
-						commands: components["schemas"]["CommandSettings"][];
+					readonly "application/json": {
+						readonly commands: readonly components["schemas"]["CommandSettings"][];
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							commands: number[];
+						readonly "application/json": {
+							readonly commands: readonly number[];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/games": {
+	readonly "/games": {
 		/** The games: how they are played, what is on, and the last numbers of the wheel */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							now: number;
-							currency: components["schemas"]["Currency"];
-							games: {
-								[key: string]: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"];
+						readonly "application/json": {
+							readonly now: number;
+							readonly currency: components["schemas"]["Currency"];
+							readonly games: {
+								readonly heist?: components["schemas"]["HeistSettings"];
+								readonly duel?: components["schemas"]["DuelSettings"];
+								readonly roulette?: components["schemas"]["RouletteSettings"];
+								readonly reels?: components["schemas"]["ReelsSettings"];
+								readonly coin?: components["schemas"]["CoinSettings"];
+								readonly cup?: components["schemas"]["CupSettings"];
 							};
-							words: components["schemas"]["DuelSettings"];
-							wagering: {
-								mostLost: number;
-								sitOut: {
-									word: string;
-									aliases: string[];
-								};
-							};
-							rounds: {
-								crew: {
-									round: number;
-									viewer: number;
-									name: string;
-									stake: number;
-									plan: {
-										leaveAfter?: number;
-										on?: {
+							readonly words: components["schemas"]["DuelSettings"];
+							readonly wagering: components["schemas"]["Wagering"];
+							readonly rounds: readonly {
+								readonly crew: readonly {
+									readonly round: number;
+									readonly viewer: number;
+									readonly name: string;
+									readonly stake: number;
+									readonly plan: {
+										readonly leaveAfter?: number;
+										readonly on?: {
 											/** @constant */
-											on: "number";
-											number: number;
+											readonly on: "number";
+											readonly number: number;
 										} | {
 											/** @enum {string} */
-											on: "dozen" | "column";
-											which: 1 | 2 | 3;
+											readonly on: "dozen" | "column";
+											readonly which: 1 | 2 | 3;
 										} | {
 											/** @enum {string} */
-											on: "red" | "black" | "low" | "odd" | "even" | "high";
+											readonly on: "red" | "black" | "low" | "odd" | "even" | "high";
 										};
 									};
 									/** @enum {string} */
-									state: "in" | "out" | "caught" | "back" | "won" | "lost";
-									room: number | null;
-									paid: number;
+									readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
+									readonly room: number | null;
+									readonly paid: number;
 								}[];
-								id: number;
+								readonly id: number;
 								/** @enum {string} */
-								game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+								readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
 								/** @enum {string} */
-								status: "settled" | "opened" | "gathering" | "running" | "off";
-								openedAt: number;
-								openerName: string | null;
-								commitment: string;
+								readonly status: "settled" | "opened" | "gathering" | "running" | "off";
+								readonly openedAt: number;
+								readonly openerName: string | null;
+								readonly commitment: string;
 								/** @enum {string} */
-								seedOrigin: "own" | "channel";
-								nextAt: number | null;
-								seats: number;
-								staked: number;
-								paid: number;
-								state: {
+								readonly seedOrigin: "own" | "channel";
+								readonly nextAt: number | null;
+								readonly seats: number;
+								readonly staked: number;
+								readonly paid: number;
+								readonly state: {
 									/** @constant */
-									of: "heist";
-									site: {
-										name: string;
-										fromCrew: number;
-										bonusPpm: number;
-										capPpm: number;
-										rooms: {
-											name: string;
-											throughPpm: number;
-											multiplier: number;
-											through: string;
-											caught: string;
-										}[];
-									} | null;
-									step: number;
-									drawn: number;
-									inside: number;
+									readonly of: "heist";
+									readonly site: components["schemas"]["HeistSite"] | null;
+									readonly step: number;
+									readonly drawn: number;
+									readonly inside: number;
 								} | {
 									/** @constant */
-									of: "duel";
-									challenger: {
-										id: number;
-										name: string;
+									readonly of: "duel";
+									readonly challenger: {
+										readonly id: number;
+										readonly name: string;
 									};
-									challenged: {
-										id: number;
-										name: string;
+									readonly challenged: {
+										readonly id: number;
+										readonly name: string;
 									} | null;
-									stake: number;
-									rakeBp: number;
-									winner: number | null;
+									readonly stake: number;
+									readonly rakeBp: number;
+									readonly winner: number | null;
 								} | {
 									/** @constant */
-									of: "roulette";
-									pays: number[];
-									number: number | null;
+									readonly of: "roulette";
+									readonly pays: readonly number[];
+									readonly number: number | null;
 								} | {
 									/** @constant */
-									of: "reels";
-									machine: {
-										strip: {
-											symbol: string;
-											weight: number;
+									readonly of: "reels";
+									readonly machine: {
+										readonly strip: readonly {
+											readonly symbol: string;
+											readonly weight: number;
 										}[];
-										table: {
+										readonly table: readonly {
 											/** @enum {string} */
-											match: "three" | "two";
-											symbol: string;
-											multiplier: number;
+											readonly match: "three" | "two";
+											readonly symbol: string;
+											readonly multiplier: number;
 										}[];
 									};
-									shown: string[];
+									readonly shown: readonly string[];
 								} | {
 									/** @constant */
-									of: "coin";
-									multiplier: number;
+									readonly of: "coin";
+									readonly multiplier: number;
 									/** @enum {string} */
-									called: "heads" | "tails";
+									readonly called: "heads" | "tails";
 									/** @enum {string} */
-									side: "heads" | "tails";
+									readonly side: "heads" | "tails";
 								} | {
 									/** @constant */
-									of: "cup";
-									rules: {
-										name: string;
-										places: number;
-										kept: {
-											places: number;
-											who: {
-												everyone: boolean;
-												streamer: boolean;
-												standings: string[];
-												rank: number | null;
-												people: number[];
-											};
-											before: boolean;
+									readonly of: "cup";
+									readonly rules: {
+										readonly name: string;
+										readonly places: number;
+										readonly kept: {
+											readonly places: number;
+											readonly who: components["schemas"]["Who"];
+											readonly before: boolean;
 										};
-										stake: number;
-										prize: number;
-										second: number;
-										bestOf: 1 | 3;
-										signUpSeconds: number;
-										matchSeconds: number;
+										readonly stake: number;
+										readonly prize: number;
+										readonly second: number;
+										readonly bestOf: 1 | 3;
+										readonly signUpSeconds: number;
+										readonly matchSeconds: number;
 									};
-									entrants: {
-										id: number;
-										name: string;
-										seat: number;
-										kept: boolean;
+									readonly entrants: readonly {
+										readonly id: number;
+										readonly name: string;
+										readonly seat: number;
+										readonly kept: boolean;
 									}[];
-									drawnFrom: number[];
-									order: number[];
-									matches: {
-										id: number;
-										level: number;
-										a: number | null;
-										b: number | null;
-										ready: number[];
-										games: number[];
-										winner: number | null;
-										how: ("played" | "walkover" | "bye" | "lot") | null;
+									readonly drawnFrom: readonly number[];
+									readonly order: readonly number[];
+									readonly matches: readonly {
+										readonly id: number;
+										readonly level: number;
+										readonly a: number | null;
+										readonly b: number | null;
+										readonly ready: readonly number[];
+										readonly games: readonly number[];
+										readonly winner: number | null;
+										readonly how: ("played" | "walkover" | "bye" | "lot") | null;
 									}[];
-									current: number | null;
+									readonly current: number | null;
 								};
-								endedAt: number | null;
-								why: string | null;
+								readonly endedAt: number | null;
+								readonly why: string | null;
 							}[];
-							last: number[];
+							readonly last: readonly number[];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/games/play": {
+	readonly "/games/play": {
 		/** Play: the same as in chat */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "do": "heist",
@@ -4940,84 +4645,84 @@ export interface paths {
 					 *       "leaveAfter": 1
 					 *     }
 					 */
-					"application/json": {
+					readonly "application/json": {
 						/** @constant */
-						do: "heist";
-						stake: string;
-						leaveAfter: number | null;
+						readonly do: "heist";
+						readonly stake: string;
+						readonly leaveAfter: number | null;
 					} | {
 						/** @constant */
-						do: "out";
+						readonly do: "out";
 					} | {
 						/** @constant */
-						do: "duel";
-						stake: string;
-						challenged: number | null;
+						readonly do: "duel";
+						readonly stake: string;
+						readonly challenged: number | null;
 					} | {
 						/** @constant */
-						do: "take";
-						duel?: number;
+						readonly do: "take";
+						readonly duel?: number;
 					} | {
 						/** @constant */
-						do: "pass";
+						readonly do: "pass";
 					} | {
 						/** @constant */
-						do: "withdraw";
+						readonly do: "withdraw";
 					} | {
 						/** @constant */
-						do: "roulette";
-						bets: string;
+						readonly do: "roulette";
+						readonly bets: string;
 					} | {
 						/** @constant */
-						do: "reels";
-						stake: string;
+						readonly do: "reels";
+						readonly stake: string;
 					} | {
 						/** @constant */
-						do: "coin";
-						stake: string;
+						readonly do: "coin";
+						readonly stake: string;
 						/** @enum {string} */
-						side: "heads" | "tails";
+						readonly side: "heads" | "tails";
 					} | {
 						/** @constant */
-						do: "cup";
+						readonly do: "cup";
 					} | {
 						/** @constant */
-						do: "sitout";
-						seconds: number;
+						readonly do: "sitout";
+						readonly seconds: number;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							balance: number;
-							round: number | null;
-							told: string;
+						readonly "application/json": {
+							readonly balance: number;
+							readonly round: number | null;
+							readonly told: string;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/games/opponents": {
+	readonly "/games/opponents": {
 		/** Who can be called to a duel, by the beginning of a name */
-		get: {
-			parameters: {
-				query?: {
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
 					/** @description How the name begins. The first 40 letters count. */
-					name?: string;
+					readonly name?: string;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							people: {
-								id: number;
-								name: string;
+						readonly "application/json": {
+							readonly people: readonly {
+								readonly id: number;
+								readonly name: string;
 							}[];
 						};
 					};
@@ -5025,145 +4730,127 @@ export interface paths {
 			};
 		};
 	};
-	"/rounds": {
+	readonly "/rounds": {
 		/** The rounds that ended last */
-		get: {
-			parameters: {
-				query?: {
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
 					/** @description The rounds of one game alone. */
-					game?: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+					readonly game?: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
 					/** @description The page after this one: the `before` that the page before it was answered with. */
-					before?: number;
+					readonly before?: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							rounds: {
-								id: number;
+						readonly "application/json": {
+							readonly rounds: readonly {
+								readonly id: number;
 								/** @enum {string} */
-								game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+								readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
 								/** @enum {string} */
-								status: "settled" | "opened" | "gathering" | "running" | "off";
-								openedAt: number;
-								openerName: string | null;
-								commitment: string;
+								readonly status: "settled" | "opened" | "gathering" | "running" | "off";
+								readonly openedAt: number;
+								readonly openerName: string | null;
+								readonly commitment: string;
 								/** @enum {string} */
-								seedOrigin: "own" | "channel";
-								nextAt: number | null;
-								seats: number;
-								staked: number;
-								paid: number;
-								state: {
+								readonly seedOrigin: "own" | "channel";
+								readonly nextAt: number | null;
+								readonly seats: number;
+								readonly staked: number;
+								readonly paid: number;
+								readonly state: {
 									/** @constant */
-									of: "heist";
-									site: {
-										name: string;
-										fromCrew: number;
-										bonusPpm: number;
-										capPpm: number;
-										rooms: {
-											name: string;
-											throughPpm: number;
-											multiplier: number;
-											through: string;
-											caught: string;
-										}[];
-									} | null;
-									step: number;
-									drawn: number;
-									inside: number;
+									readonly of: "heist";
+									readonly site: components["schemas"]["HeistSite"] | null;
+									readonly step: number;
+									readonly drawn: number;
+									readonly inside: number;
 								} | {
 									/** @constant */
-									of: "duel";
-									challenger: {
-										id: number;
-										name: string;
+									readonly of: "duel";
+									readonly challenger: {
+										readonly id: number;
+										readonly name: string;
 									};
-									challenged: {
-										id: number;
-										name: string;
+									readonly challenged: {
+										readonly id: number;
+										readonly name: string;
 									} | null;
-									stake: number;
-									rakeBp: number;
-									winner: number | null;
+									readonly stake: number;
+									readonly rakeBp: number;
+									readonly winner: number | null;
 								} | {
 									/** @constant */
-									of: "roulette";
-									pays: number[];
-									number: number | null;
+									readonly of: "roulette";
+									readonly pays: readonly number[];
+									readonly number: number | null;
 								} | {
 									/** @constant */
-									of: "reels";
-									machine: {
-										strip: {
-											symbol: string;
-											weight: number;
+									readonly of: "reels";
+									readonly machine: {
+										readonly strip: readonly {
+											readonly symbol: string;
+											readonly weight: number;
 										}[];
-										table: {
+										readonly table: readonly {
 											/** @enum {string} */
-											match: "three" | "two";
-											symbol: string;
-											multiplier: number;
+											readonly match: "three" | "two";
+											readonly symbol: string;
+											readonly multiplier: number;
 										}[];
 									};
-									shown: string[];
+									readonly shown: readonly string[];
 								} | {
 									/** @constant */
-									of: "coin";
-									multiplier: number;
+									readonly of: "coin";
+									readonly multiplier: number;
 									/** @enum {string} */
-									called: "heads" | "tails";
+									readonly called: "heads" | "tails";
 									/** @enum {string} */
-									side: "heads" | "tails";
+									readonly side: "heads" | "tails";
 								} | {
 									/** @constant */
-									of: "cup";
-									rules: {
-										name: string;
-										places: number;
-										kept: {
-											places: number;
-											who: {
-												everyone: boolean;
-												streamer: boolean;
-												standings: string[];
-												rank: number | null;
-												people: number[];
-											};
-											before: boolean;
+									readonly of: "cup";
+									readonly rules: {
+										readonly name: string;
+										readonly places: number;
+										readonly kept: {
+											readonly places: number;
+											readonly who: components["schemas"]["Who"];
+											readonly before: boolean;
 										};
-										stake: number;
-										prize: number;
-										second: number;
-										bestOf: 1 | 3;
-										signUpSeconds: number;
-										matchSeconds: number;
+										readonly stake: number;
+										readonly prize: number;
+										readonly second: number;
+										readonly bestOf: 1 | 3;
+										readonly signUpSeconds: number;
+										readonly matchSeconds: number;
 									};
-									entrants: {
-										id: number;
-										name: string;
-										seat: number;
-										kept: boolean;
+									readonly entrants: readonly {
+										readonly id: number;
+										readonly name: string;
+										readonly seat: number;
+										readonly kept: boolean;
 									}[];
-									drawnFrom: number[];
-									order: number[];
-									matches: {
-										id: number;
-										level: number;
-										a: number | null;
-										b: number | null;
-										ready: number[];
-										games: number[];
-										winner: number | null;
-										how: ("played" | "walkover" | "bye" | "lot") | null;
+									readonly drawnFrom: readonly number[];
+									readonly order: readonly number[];
+									readonly matches: readonly {
+										readonly id: number;
+										readonly level: number;
+										readonly a: number | null;
+										readonly b: number | null;
+										readonly ready: readonly number[];
+										readonly games: readonly number[];
+										readonly winner: number | null;
+										readonly how: ("played" | "walkover" | "bye" | "lot") | null;
 									}[];
-									current: number | null;
+									readonly current: number | null;
 								};
-								endedAt: number | null;
-								why: string | null;
+								readonly endedAt: number | null;
+								readonly why: string | null;
 							}[];
 						};
 					};
@@ -5171,371 +4858,335 @@ export interface paths {
 			};
 		};
 	};
-	"/rounds/{round}": {
+	readonly "/rounds/{round}": {
 		/** One round with everybody in it; its seed once it has ended */
-		get: {
-			parameters: {
-				path: {
-					round: number;
+		readonly get: {
+			readonly parameters: {
+				readonly path: {
+					readonly round: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							seed: string | null;
-							seats: {
-								viewer: number;
-								name: string;
-								stake: number;
-								plan: {
-									leaveAfter?: number;
-									on?: {
+						readonly "application/json": {
+							readonly seed: string | null;
+							readonly seats: readonly {
+								readonly viewer: number;
+								readonly name: string;
+								readonly stake: number;
+								readonly plan: {
+									readonly leaveAfter?: number;
+									readonly on?: {
 										/** @constant */
-										on: "number";
-										number: number;
+										readonly on: "number";
+										readonly number: number;
 									} | {
 										/** @enum {string} */
-										on: "dozen" | "column";
-										which: 1 | 2 | 3;
+										readonly on: "dozen" | "column";
+										readonly which: 1 | 2 | 3;
 									} | {
 										/** @enum {string} */
-										on: "red" | "black" | "low" | "odd" | "even" | "high";
+										readonly on: "red" | "black" | "low" | "odd" | "even" | "high";
 									};
 								};
 								/** @enum {string} */
-								state: "in" | "out" | "caught" | "back" | "won" | "lost";
-								room: number | null;
-								paid: number;
+								readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
+								readonly room: number | null;
+								readonly paid: number;
 							}[];
-							id: number;
+							readonly id: number;
 							/** @enum {string} */
-							game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
 							/** @enum {string} */
-							status: "settled" | "opened" | "gathering" | "running" | "off";
-							openedAt: number;
-							openerName: string | null;
-							commitment: string;
+							readonly status: "settled" | "opened" | "gathering" | "running" | "off";
+							readonly openedAt: number;
+							readonly openerName: string | null;
+							readonly commitment: string;
 							/** @enum {string} */
-							seedOrigin: "own" | "channel";
-							nextAt: number | null;
-							staked: number;
-							paid: number;
-							state: {
+							readonly seedOrigin: "own" | "channel";
+							readonly nextAt: number | null;
+							readonly staked: number;
+							readonly paid: number;
+							readonly state: {
 								/** @constant */
-								of: "heist";
-								site: {
-									name: string;
-									fromCrew: number;
-									bonusPpm: number;
-									capPpm: number;
-									rooms: {
-										name: string;
-										throughPpm: number;
-										multiplier: number;
-										through: string;
-										caught: string;
-									}[];
-								} | null;
-								step: number;
-								drawn: number;
-								inside: number;
+								readonly of: "heist";
+								readonly site: components["schemas"]["HeistSite"] | null;
+								readonly step: number;
+								readonly drawn: number;
+								readonly inside: number;
 							} | {
 								/** @constant */
-								of: "duel";
-								challenger: {
-									id: number;
-									name: string;
+								readonly of: "duel";
+								readonly challenger: {
+									readonly id: number;
+									readonly name: string;
 								};
-								challenged: {
-									id: number;
-									name: string;
+								readonly challenged: {
+									readonly id: number;
+									readonly name: string;
 								} | null;
-								stake: number;
-								rakeBp: number;
-								winner: number | null;
+								readonly stake: number;
+								readonly rakeBp: number;
+								readonly winner: number | null;
 							} | {
 								/** @constant */
-								of: "roulette";
-								pays: number[];
-								number: number | null;
+								readonly of: "roulette";
+								readonly pays: readonly number[];
+								readonly number: number | null;
 							} | {
 								/** @constant */
-								of: "reels";
-								machine: {
-									strip: {
-										symbol: string;
-										weight: number;
+								readonly of: "reels";
+								readonly machine: {
+									readonly strip: readonly {
+										readonly symbol: string;
+										readonly weight: number;
 									}[];
-									table: {
+									readonly table: readonly {
 										/** @enum {string} */
-										match: "three" | "two";
-										symbol: string;
-										multiplier: number;
+										readonly match: "three" | "two";
+										readonly symbol: string;
+										readonly multiplier: number;
 									}[];
 								};
-								shown: string[];
+								readonly shown: readonly string[];
 							} | {
 								/** @constant */
-								of: "coin";
-								multiplier: number;
+								readonly of: "coin";
+								readonly multiplier: number;
 								/** @enum {string} */
-								called: "heads" | "tails";
+								readonly called: "heads" | "tails";
 								/** @enum {string} */
-								side: "heads" | "tails";
+								readonly side: "heads" | "tails";
 							} | {
 								/** @constant */
-								of: "cup";
-								rules: {
-									name: string;
-									places: number;
-									kept: {
-										places: number;
-										who: {
-											everyone: boolean;
-											streamer: boolean;
-											standings: string[];
-											rank: number | null;
-											people: number[];
-										};
-										before: boolean;
+								readonly of: "cup";
+								readonly rules: {
+									readonly name: string;
+									readonly places: number;
+									readonly kept: {
+										readonly places: number;
+										readonly who: components["schemas"]["Who"];
+										readonly before: boolean;
 									};
-									stake: number;
-									prize: number;
-									second: number;
-									bestOf: 1 | 3;
-									signUpSeconds: number;
-									matchSeconds: number;
+									readonly stake: number;
+									readonly prize: number;
+									readonly second: number;
+									readonly bestOf: 1 | 3;
+									readonly signUpSeconds: number;
+									readonly matchSeconds: number;
 								};
-								entrants: {
-									id: number;
-									name: string;
-									seat: number;
-									kept: boolean;
+								readonly entrants: readonly {
+									readonly id: number;
+									readonly name: string;
+									readonly seat: number;
+									readonly kept: boolean;
 								}[];
-								drawnFrom: number[];
-								order: number[];
-								matches: {
-									id: number;
-									level: number;
-									a: number | null;
-									b: number | null;
-									ready: number[];
-									games: number[];
-									winner: number | null;
-									how: ("played" | "walkover" | "bye" | "lot") | null;
+								readonly drawnFrom: readonly number[];
+								readonly order: readonly number[];
+								readonly matches: readonly {
+									readonly id: number;
+									readonly level: number;
+									readonly a: number | null;
+									readonly b: number | null;
+									readonly ready: readonly number[];
+									readonly games: readonly number[];
+									readonly winner: number | null;
+									readonly how: ("played" | "walkover" | "bye" | "lot") | null;
 								}[];
-								current: number | null;
+								readonly current: number | null;
 							};
-							endedAt: number | null;
-							why: string | null;
+							readonly endedAt: number | null;
+							readonly why: string | null;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/rounds/{round}/file": {
+	readonly "/rounds/{round}/file": {
 		/** The same as a file, to check with other means */
-		get: {
-			parameters: {
-				path: {
-					round: number;
+		readonly get: {
+			readonly parameters: {
+				readonly path: {
+					readonly round: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							seed: string | null;
-							seats: {
-								viewer: number;
-								name: string;
-								stake: number;
-								plan: {
-									leaveAfter?: number;
-									on?: {
+						readonly "application/json": {
+							readonly seed: string | null;
+							readonly seats: readonly {
+								readonly viewer: number;
+								readonly name: string;
+								readonly stake: number;
+								readonly plan: {
+									readonly leaveAfter?: number;
+									readonly on?: {
 										/** @constant */
-										on: "number";
-										number: number;
+										readonly on: "number";
+										readonly number: number;
 									} | {
 										/** @enum {string} */
-										on: "dozen" | "column";
-										which: 1 | 2 | 3;
+										readonly on: "dozen" | "column";
+										readonly which: 1 | 2 | 3;
 									} | {
 										/** @enum {string} */
-										on: "red" | "black" | "low" | "odd" | "even" | "high";
+										readonly on: "red" | "black" | "low" | "odd" | "even" | "high";
 									};
 								};
 								/** @enum {string} */
-								state: "in" | "out" | "caught" | "back" | "won" | "lost";
-								room: number | null;
-								paid: number;
+								readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
+								readonly room: number | null;
+								readonly paid: number;
 							}[];
-							id: number;
+							readonly id: number;
 							/** @enum {string} */
-							game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
 							/** @enum {string} */
-							status: "settled" | "opened" | "gathering" | "running" | "off";
-							openedAt: number;
-							openerName: string | null;
-							commitment: string;
+							readonly status: "settled" | "opened" | "gathering" | "running" | "off";
+							readonly openedAt: number;
+							readonly openerName: string | null;
+							readonly commitment: string;
 							/** @enum {string} */
-							seedOrigin: "own" | "channel";
-							nextAt: number | null;
-							staked: number;
-							paid: number;
-							state: {
+							readonly seedOrigin: "own" | "channel";
+							readonly nextAt: number | null;
+							readonly staked: number;
+							readonly paid: number;
+							readonly state: {
 								/** @constant */
-								of: "heist";
-								site: {
-									name: string;
-									fromCrew: number;
-									bonusPpm: number;
-									capPpm: number;
-									rooms: {
-										name: string;
-										throughPpm: number;
-										multiplier: number;
-										through: string;
-										caught: string;
-									}[];
-								} | null;
-								step: number;
-								drawn: number;
-								inside: number;
+								readonly of: "heist";
+								readonly site: components["schemas"]["HeistSite"] | null;
+								readonly step: number;
+								readonly drawn: number;
+								readonly inside: number;
 							} | {
 								/** @constant */
-								of: "duel";
-								challenger: {
-									id: number;
-									name: string;
+								readonly of: "duel";
+								readonly challenger: {
+									readonly id: number;
+									readonly name: string;
 								};
-								challenged: {
-									id: number;
-									name: string;
+								readonly challenged: {
+									readonly id: number;
+									readonly name: string;
 								} | null;
-								stake: number;
-								rakeBp: number;
-								winner: number | null;
+								readonly stake: number;
+								readonly rakeBp: number;
+								readonly winner: number | null;
 							} | {
 								/** @constant */
-								of: "roulette";
-								pays: number[];
-								number: number | null;
+								readonly of: "roulette";
+								readonly pays: readonly number[];
+								readonly number: number | null;
 							} | {
 								/** @constant */
-								of: "reels";
-								machine: {
-									strip: {
-										symbol: string;
-										weight: number;
+								readonly of: "reels";
+								readonly machine: {
+									readonly strip: readonly {
+										readonly symbol: string;
+										readonly weight: number;
 									}[];
-									table: {
+									readonly table: readonly {
 										/** @enum {string} */
-										match: "three" | "two";
-										symbol: string;
-										multiplier: number;
+										readonly match: "three" | "two";
+										readonly symbol: string;
+										readonly multiplier: number;
 									}[];
 								};
-								shown: string[];
+								readonly shown: readonly string[];
 							} | {
 								/** @constant */
-								of: "coin";
-								multiplier: number;
+								readonly of: "coin";
+								readonly multiplier: number;
 								/** @enum {string} */
-								called: "heads" | "tails";
+								readonly called: "heads" | "tails";
 								/** @enum {string} */
-								side: "heads" | "tails";
+								readonly side: "heads" | "tails";
 							} | {
 								/** @constant */
-								of: "cup";
-								rules: {
-									name: string;
-									places: number;
-									kept: {
-										places: number;
-										who: {
-											everyone: boolean;
-											streamer: boolean;
-											standings: string[];
-											rank: number | null;
-											people: number[];
-										};
-										before: boolean;
+								readonly of: "cup";
+								readonly rules: {
+									readonly name: string;
+									readonly places: number;
+									readonly kept: {
+										readonly places: number;
+										readonly who: components["schemas"]["Who"];
+										readonly before: boolean;
 									};
-									stake: number;
-									prize: number;
-									second: number;
-									bestOf: 1 | 3;
-									signUpSeconds: number;
-									matchSeconds: number;
+									readonly stake: number;
+									readonly prize: number;
+									readonly second: number;
+									readonly bestOf: 1 | 3;
+									readonly signUpSeconds: number;
+									readonly matchSeconds: number;
 								};
-								entrants: {
-									id: number;
-									name: string;
-									seat: number;
-									kept: boolean;
+								readonly entrants: readonly {
+									readonly id: number;
+									readonly name: string;
+									readonly seat: number;
+									readonly kept: boolean;
 								}[];
-								drawnFrom: number[];
-								order: number[];
-								matches: {
-									id: number;
-									level: number;
-									a: number | null;
-									b: number | null;
-									ready: number[];
-									games: number[];
-									winner: number | null;
-									how: ("played" | "walkover" | "bye" | "lot") | null;
+								readonly drawnFrom: readonly number[];
+								readonly order: readonly number[];
+								readonly matches: readonly {
+									readonly id: number;
+									readonly level: number;
+									readonly a: number | null;
+									readonly b: number | null;
+									readonly ready: readonly number[];
+									readonly games: readonly number[];
+									readonly winner: number | null;
+									readonly how: ("played" | "walkover" | "bye" | "lot") | null;
 								}[];
-								current: number | null;
+								readonly current: number | null;
 							};
-							endedAt: number | null;
-							why: string | null;
+							readonly endedAt: number | null;
+							readonly why: string | null;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/me/games": {
+	readonly "/me/games": {
 		/** What the caller staked and won */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							viewer: number | null;
-							sitsOutUntil: number;
-							rounds: number;
-							staked: number;
-							paid: number;
-							seats: {
-								round: number;
+						readonly "application/json": {
+							readonly viewer: number | null;
+							readonly sitsOutUntil: number;
+							readonly rounds: number;
+							readonly staked: number;
+							readonly paid: number;
+							readonly seats: readonly {
+								readonly round: number;
 								/** @enum {string} */
-								game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
-								stake: number;
-								paid: number;
+								readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+								readonly stake: number;
+								readonly paid: number;
 								/** @enum {string} */
-								state: "in" | "out" | "caught" | "back" | "won" | "lost";
-								at: number;
-								plan: {
-									leaveAfter?: number;
-									on?: {
+								readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
+								readonly at: number;
+								readonly plan: {
+									readonly leaveAfter?: number;
+									readonly on?: {
 										/** @constant */
-										on: "number";
-										number: number;
+										readonly on: "number";
+										readonly number: number;
 									} | {
 										/** @enum {string} */
-										on: "dozen" | "column";
-										which: 1 | 2 | 3;
+										readonly on: "dozen" | "column";
+										readonly which: 1 | 2 | 3;
 									} | {
 										/** @enum {string} */
-										on: "red" | "black" | "low" | "odd" | "even" | "high";
+										readonly on: "red" | "black" | "low" | "odd" | "even" | "high";
 									};
 								};
 							}[];
@@ -5545,355 +5196,313 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/games": {
+	readonly "/desk/games": {
 		/** How every game is set, what is on, and what was staked and paid in 30 days */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							settings: {
-								heist: components["schemas"]["HeistSettings"];
-								duel: components["schemas"]["DuelSettings"];
-								roulette: components["schemas"]["RouletteSettings"];
-								reels: components["schemas"]["ReelsSettings"];
-								coin: components["schemas"]["CoinSettings"];
-								cup: components["schemas"]["CupSettings"];
+						readonly "application/json": {
+							readonly settings: {
+								readonly heist: components["schemas"]["HeistSettings"];
+								readonly duel: components["schemas"]["DuelSettings"];
+								readonly roulette: components["schemas"]["RouletteSettings"];
+								readonly reels: components["schemas"]["ReelsSettings"];
+								readonly coin: components["schemas"]["CoinSettings"];
+								readonly cup: components["schemas"]["CupSettings"];
 							};
-							wagering: {
-								mostLost: number;
-								sitOut: {
-									word: string;
-									aliases: string[];
-								};
+							readonly wagering: components["schemas"]["Wagering"];
+							readonly texts: {
+								readonly [key: string]: readonly string[];
 							};
-							texts: {
-								[key: string]: string[];
-							};
-							lately: {
-								games: {
+							readonly lately: {
+								readonly games: readonly {
 									/** @enum {string} */
-									game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
-									rounds: number;
-									staked: number;
-									paid: number;
+									readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+									readonly rounds: number;
+									readonly staked: number;
+									readonly paid: number;
 								}[];
-								shows: number;
+								readonly shows: number;
 							};
-							rounds: {
-								crew: {
-									round: number;
-									viewer: number;
-									name: string;
-									stake: number;
-									plan: {
-										leaveAfter?: number;
-										on?: {
+							readonly rounds: readonly {
+								readonly crew: readonly {
+									readonly round: number;
+									readonly viewer: number;
+									readonly name: string;
+									readonly stake: number;
+									readonly plan: {
+										readonly leaveAfter?: number;
+										readonly on?: {
 											/** @constant */
-											on: "number";
-											number: number;
+											readonly on: "number";
+											readonly number: number;
 										} | {
 											/** @enum {string} */
-											on: "dozen" | "column";
-											which: 1 | 2 | 3;
+											readonly on: "dozen" | "column";
+											readonly which: 1 | 2 | 3;
 										} | {
 											/** @enum {string} */
-											on: "red" | "black" | "low" | "odd" | "even" | "high";
+											readonly on: "red" | "black" | "low" | "odd" | "even" | "high";
 										};
 									};
 									/** @enum {string} */
-									state: "in" | "out" | "caught" | "back" | "won" | "lost";
-									room: number | null;
-									paid: number;
+									readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
+									readonly room: number | null;
+									readonly paid: number;
 								}[];
-								id: number;
+								readonly id: number;
 								/** @enum {string} */
-								game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+								readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
 								/** @enum {string} */
-								status: "settled" | "opened" | "gathering" | "running" | "off";
-								openedAt: number;
-								openerName: string | null;
-								commitment: string;
+								readonly status: "settled" | "opened" | "gathering" | "running" | "off";
+								readonly openedAt: number;
+								readonly openerName: string | null;
+								readonly commitment: string;
 								/** @enum {string} */
-								seedOrigin: "own" | "channel";
-								nextAt: number | null;
-								seats: number;
-								staked: number;
-								paid: number;
-								state: {
+								readonly seedOrigin: "own" | "channel";
+								readonly nextAt: number | null;
+								readonly seats: number;
+								readonly staked: number;
+								readonly paid: number;
+								readonly state: {
 									/** @constant */
-									of: "heist";
-									site: {
-										name: string;
-										fromCrew: number;
-										bonusPpm: number;
-										capPpm: number;
-										rooms: {
-											name: string;
-											throughPpm: number;
-											multiplier: number;
-											through: string;
-											caught: string;
-										}[];
-									} | null;
-									step: number;
-									drawn: number;
-									inside: number;
+									readonly of: "heist";
+									readonly site: components["schemas"]["HeistSite"] | null;
+									readonly step: number;
+									readonly drawn: number;
+									readonly inside: number;
 								} | {
 									/** @constant */
-									of: "duel";
-									challenger: {
-										id: number;
-										name: string;
+									readonly of: "duel";
+									readonly challenger: {
+										readonly id: number;
+										readonly name: string;
 									};
-									challenged: {
-										id: number;
-										name: string;
+									readonly challenged: {
+										readonly id: number;
+										readonly name: string;
 									} | null;
-									stake: number;
-									rakeBp: number;
-									winner: number | null;
+									readonly stake: number;
+									readonly rakeBp: number;
+									readonly winner: number | null;
 								} | {
 									/** @constant */
-									of: "roulette";
-									pays: number[];
-									number: number | null;
+									readonly of: "roulette";
+									readonly pays: readonly number[];
+									readonly number: number | null;
 								} | {
 									/** @constant */
-									of: "reels";
-									machine: {
-										strip: {
-											symbol: string;
-											weight: number;
+									readonly of: "reels";
+									readonly machine: {
+										readonly strip: readonly {
+											readonly symbol: string;
+											readonly weight: number;
 										}[];
-										table: {
+										readonly table: readonly {
 											/** @enum {string} */
-											match: "three" | "two";
-											symbol: string;
-											multiplier: number;
+											readonly match: "three" | "two";
+											readonly symbol: string;
+											readonly multiplier: number;
 										}[];
 									};
-									shown: string[];
+									readonly shown: readonly string[];
 								} | {
 									/** @constant */
-									of: "coin";
-									multiplier: number;
+									readonly of: "coin";
+									readonly multiplier: number;
 									/** @enum {string} */
-									called: "heads" | "tails";
+									readonly called: "heads" | "tails";
 									/** @enum {string} */
-									side: "heads" | "tails";
+									readonly side: "heads" | "tails";
 								} | {
 									/** @constant */
-									of: "cup";
-									rules: {
-										name: string;
-										places: number;
-										kept: {
-											places: number;
-											who: {
-												everyone: boolean;
-												streamer: boolean;
-												standings: string[];
-												rank: number | null;
-												people: number[];
-											};
-											before: boolean;
+									readonly of: "cup";
+									readonly rules: {
+										readonly name: string;
+										readonly places: number;
+										readonly kept: {
+											readonly places: number;
+											readonly who: components["schemas"]["Who"];
+											readonly before: boolean;
 										};
-										stake: number;
-										prize: number;
-										second: number;
-										bestOf: 1 | 3;
-										signUpSeconds: number;
-										matchSeconds: number;
+										readonly stake: number;
+										readonly prize: number;
+										readonly second: number;
+										readonly bestOf: 1 | 3;
+										readonly signUpSeconds: number;
+										readonly matchSeconds: number;
 									};
-									entrants: {
-										id: number;
-										name: string;
-										seat: number;
-										kept: boolean;
+									readonly entrants: readonly {
+										readonly id: number;
+										readonly name: string;
+										readonly seat: number;
+										readonly kept: boolean;
 									}[];
-									drawnFrom: number[];
-									order: number[];
-									matches: {
-										id: number;
-										level: number;
-										a: number | null;
-										b: number | null;
-										ready: number[];
-										games: number[];
-										winner: number | null;
-										how: ("played" | "walkover" | "bye" | "lot") | null;
+									readonly drawnFrom: readonly number[];
+									readonly order: readonly number[];
+									readonly matches: readonly {
+										readonly id: number;
+										readonly level: number;
+										readonly a: number | null;
+										readonly b: number | null;
+										readonly ready: readonly number[];
+										readonly games: readonly number[];
+										readonly winner: number | null;
+										readonly how: ("played" | "walkover" | "bye" | "lot") | null;
 									}[];
-									current: number | null;
+									readonly current: number | null;
 								};
-								endedAt: number | null;
-								why: string | null;
+								readonly endedAt: number | null;
+								readonly why: string | null;
 							}[];
-							last: number[];
-							currency: components["schemas"]["Currency"];
+							readonly last: readonly number[];
+							readonly currency: components["schemas"]["Currency"];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/rounds": {
+	readonly "/desk/rounds": {
 		/** The rounds that are on */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							rounds: {
-								crew: {
-									round: number;
-									viewer: number;
-									name: string;
-									stake: number;
-									plan: {
-										leaveAfter?: number;
-										on?: {
+						readonly "application/json": {
+							readonly rounds: readonly {
+								readonly crew: readonly {
+									readonly round: number;
+									readonly viewer: number;
+									readonly name: string;
+									readonly stake: number;
+									readonly plan: {
+										readonly leaveAfter?: number;
+										readonly on?: {
 											/** @constant */
-											on: "number";
-											number: number;
+											readonly on: "number";
+											readonly number: number;
 										} | {
 											/** @enum {string} */
-											on: "dozen" | "column";
-											which: 1 | 2 | 3;
+											readonly on: "dozen" | "column";
+											readonly which: 1 | 2 | 3;
 										} | {
 											/** @enum {string} */
-											on: "red" | "black" | "low" | "odd" | "even" | "high";
+											readonly on: "red" | "black" | "low" | "odd" | "even" | "high";
 										};
 									};
 									/** @enum {string} */
-									state: "in" | "out" | "caught" | "back" | "won" | "lost";
-									room: number | null;
-									paid: number;
+									readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
+									readonly room: number | null;
+									readonly paid: number;
 								}[];
-								id: number;
+								readonly id: number;
 								/** @enum {string} */
-								game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+								readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
 								/** @enum {string} */
-								status: "settled" | "opened" | "gathering" | "running" | "off";
-								openedAt: number;
-								openerName: string | null;
-								commitment: string;
+								readonly status: "settled" | "opened" | "gathering" | "running" | "off";
+								readonly openedAt: number;
+								readonly openerName: string | null;
+								readonly commitment: string;
 								/** @enum {string} */
-								seedOrigin: "own" | "channel";
-								nextAt: number | null;
-								seats: number;
-								staked: number;
-								paid: number;
-								state: {
+								readonly seedOrigin: "own" | "channel";
+								readonly nextAt: number | null;
+								readonly seats: number;
+								readonly staked: number;
+								readonly paid: number;
+								readonly state: {
 									/** @constant */
-									of: "heist";
-									site: {
-										name: string;
-										fromCrew: number;
-										bonusPpm: number;
-										capPpm: number;
-										rooms: {
-											name: string;
-											throughPpm: number;
-											multiplier: number;
-											through: string;
-											caught: string;
-										}[];
-									} | null;
-									step: number;
-									drawn: number;
-									inside: number;
+									readonly of: "heist";
+									readonly site: components["schemas"]["HeistSite"] | null;
+									readonly step: number;
+									readonly drawn: number;
+									readonly inside: number;
 								} | {
 									/** @constant */
-									of: "duel";
-									challenger: {
-										id: number;
-										name: string;
+									readonly of: "duel";
+									readonly challenger: {
+										readonly id: number;
+										readonly name: string;
 									};
-									challenged: {
-										id: number;
-										name: string;
+									readonly challenged: {
+										readonly id: number;
+										readonly name: string;
 									} | null;
-									stake: number;
-									rakeBp: number;
-									winner: number | null;
+									readonly stake: number;
+									readonly rakeBp: number;
+									readonly winner: number | null;
 								} | {
 									/** @constant */
-									of: "roulette";
-									pays: number[];
-									number: number | null;
+									readonly of: "roulette";
+									readonly pays: readonly number[];
+									readonly number: number | null;
 								} | {
 									/** @constant */
-									of: "reels";
-									machine: {
-										strip: {
-											symbol: string;
-											weight: number;
+									readonly of: "reels";
+									readonly machine: {
+										readonly strip: readonly {
+											readonly symbol: string;
+											readonly weight: number;
 										}[];
-										table: {
+										readonly table: readonly {
 											/** @enum {string} */
-											match: "three" | "two";
-											symbol: string;
-											multiplier: number;
+											readonly match: "three" | "two";
+											readonly symbol: string;
+											readonly multiplier: number;
 										}[];
 									};
-									shown: string[];
+									readonly shown: readonly string[];
 								} | {
 									/** @constant */
-									of: "coin";
-									multiplier: number;
+									readonly of: "coin";
+									readonly multiplier: number;
 									/** @enum {string} */
-									called: "heads" | "tails";
+									readonly called: "heads" | "tails";
 									/** @enum {string} */
-									side: "heads" | "tails";
+									readonly side: "heads" | "tails";
 								} | {
 									/** @constant */
-									of: "cup";
-									rules: {
-										name: string;
-										places: number;
-										kept: {
-											places: number;
-											who: {
-												everyone: boolean;
-												streamer: boolean;
-												standings: string[];
-												rank: number | null;
-												people: number[];
-											};
-											before: boolean;
+									readonly of: "cup";
+									readonly rules: {
+										readonly name: string;
+										readonly places: number;
+										readonly kept: {
+											readonly places: number;
+											readonly who: components["schemas"]["Who"];
+											readonly before: boolean;
 										};
-										stake: number;
-										prize: number;
-										second: number;
-										bestOf: 1 | 3;
-										signUpSeconds: number;
-										matchSeconds: number;
+										readonly stake: number;
+										readonly prize: number;
+										readonly second: number;
+										readonly bestOf: 1 | 3;
+										readonly signUpSeconds: number;
+										readonly matchSeconds: number;
 									};
-									entrants: {
-										id: number;
-										name: string;
-										seat: number;
-										kept: boolean;
+									readonly entrants: readonly {
+										readonly id: number;
+										readonly name: string;
+										readonly seat: number;
+										readonly kept: boolean;
 									}[];
-									drawnFrom: number[];
-									order: number[];
-									matches: {
-										id: number;
-										level: number;
-										a: number | null;
-										b: number | null;
-										ready: number[];
-										games: number[];
-										winner: number | null;
-										how: ("played" | "walkover" | "bye" | "lot") | null;
+									readonly drawnFrom: readonly number[];
+									readonly order: readonly number[];
+									readonly matches: readonly {
+										readonly id: number;
+										readonly level: number;
+										readonly a: number | null;
+										readonly b: number | null;
+										readonly ready: readonly number[];
+										readonly games: readonly number[];
+										readonly winner: number | null;
+										readonly how: ("played" | "walkover" | "bye" | "lot") | null;
 									}[];
-									current: number | null;
+									readonly current: number | null;
 								};
-								endedAt: number | null;
-								why: string | null;
+								readonly endedAt: number | null;
+								readonly why: string | null;
 							}[];
 						};
 					};
@@ -5901,11 +5510,11 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/games/heist": {
+	readonly "/desk/games/heist": {
 		/** Change how the game heist is played */
-		put: {
-			requestBody: {
-				content: {
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "settings": {
@@ -5970,31 +5579,31 @@ export interface paths {
 					 *       }
 					 *     }
 					 */
-					"application/json": {
-						settings: components["schemas"]["HeistSettings"];
-						confirmed?: boolean;
+					readonly "application/json": {
+						readonly settings: components["schemas"]["HeistSettings"];
+						readonly confirmed?: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
+						readonly "application/json": {
 							/** @enum {string} */
-							game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
-							settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"];
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/games/duel": {
+	readonly "/desk/games/duel": {
 		/** Change how the game duel is played */
-		put: {
-			requestBody: {
-				content: {
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "settings": {
@@ -6052,31 +5661,31 @@ export interface paths {
 					 *       }
 					 *     }
 					 */
-					"application/json": {
-						settings: components["schemas"]["DuelSettings"];
-						confirmed?: boolean;
+					readonly "application/json": {
+						readonly settings: components["schemas"]["DuelSettings"];
+						readonly confirmed?: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
+						readonly "application/json": {
 							/** @enum {string} */
-							game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
-							settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"];
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/games/roulette": {
+	readonly "/desk/games/roulette": {
 		/** Change how the game roulette is played */
-		put: {
-			requestBody: {
-				content: {
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "settings": {
@@ -6116,31 +5725,31 @@ export interface paths {
 					 *       }
 					 *     }
 					 */
-					"application/json": {
-						settings: components["schemas"]["RouletteSettings"];
-						confirmed?: boolean;
+					readonly "application/json": {
+						readonly settings: components["schemas"]["RouletteSettings"];
+						readonly confirmed?: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
+						readonly "application/json": {
 							/** @enum {string} */
-							game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
-							settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"];
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/games/reels": {
+	readonly "/desk/games/reels": {
 		/** Change how the game reels is played */
-		put: {
-			requestBody: {
-				content: {
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "settings": {
@@ -6194,31 +5803,31 @@ export interface paths {
 					 *       }
 					 *     }
 					 */
-					"application/json": {
-						settings: components["schemas"]["ReelsSettings"];
-						confirmed?: boolean;
+					readonly "application/json": {
+						readonly settings: components["schemas"]["ReelsSettings"];
+						readonly confirmed?: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
+						readonly "application/json": {
 							/** @enum {string} */
-							game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
-							settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"];
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/games/coin": {
+	readonly "/desk/games/coin": {
 		/** Change how the game coin is played */
-		put: {
-			requestBody: {
-				content: {
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "settings": {
@@ -6256,31 +5865,31 @@ export interface paths {
 					 *       }
 					 *     }
 					 */
-					"application/json": {
-						settings: components["schemas"]["CoinSettings"];
-						confirmed?: boolean;
+					readonly "application/json": {
+						readonly settings: components["schemas"]["CoinSettings"];
+						readonly confirmed?: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
+						readonly "application/json": {
 							/** @enum {string} */
-							game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
-							settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"];
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/games/cup": {
+	readonly "/desk/games/cup": {
 		/** Change how the game cup is played */
-		put: {
-			requestBody: {
-				content: {
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "settings": {
@@ -6312,31 +5921,31 @@ export interface paths {
 					 *       }
 					 *     }
 					 */
-					"application/json": {
-						settings: components["schemas"]["CupSettings"];
-						confirmed?: boolean;
+					readonly "application/json": {
+						readonly settings: components["schemas"]["CupSettings"];
+						readonly confirmed?: boolean;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
+						readonly "application/json": {
 							/** @enum {string} */
-							game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
-							settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"];
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/wagering": {
+	readonly "/desk/wagering": {
 		/** Change what holds over all games */
-		put: {
-			requestBody: {
-				content: {
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "mostLost": 0,
@@ -6348,38 +5957,26 @@ export interface paths {
 					 *       }
 					 *     }
 					 */
-					"application/json": {
-						mostLost: number;
-						sitOut: {
-							word: string;
-							aliases: string[];
-						};
-					};
+					readonly "application/json": components["schemas"]["Wagering"];
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							wagering: {
-								mostLost: number;
-								sitOut: {
-									word: string;
-									aliases: string[];
-								};
-							};
+						readonly "application/json": {
+							readonly wagering: components["schemas"]["Wagering"];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/game-texts": {
+	readonly "/desk/game-texts": {
 		/** Change a text of the games, or go back to ours with none */
-		put: {
-			requestBody: {
-				content: {
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "text": "lamp",
@@ -6388,80 +5985,80 @@ export interface paths {
 					 *       ]
 					 *     }
 					 */
-					"application/json": {
-						text: string;
-						own: string[];
+					readonly "application/json": {
+						readonly text: string;
+						readonly own: readonly string[];
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							text: string;
-							own: string[];
+						readonly "application/json": {
+							readonly text: string;
+							readonly own: readonly string[];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/games/heist/open": {
+	readonly "/desk/games/heist/open": {
 		/** Open the game heist for everybody */
-		post: {
-			responses: {
+		readonly post: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							round: number;
+						readonly "application/json": {
+							readonly round: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/games/roulette/open": {
+	readonly "/desk/games/roulette/open": {
 		/** Open the game roulette for everybody */
-		post: {
-			responses: {
+		readonly post: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							round: number;
+						readonly "application/json": {
+							readonly round: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/rounds/{round}/call-off": {
+	readonly "/desk/rounds/{round}/call-off": {
 		/** Call a round off: all stakes go back */
-		post: {
-			parameters: {
-				path: {
-					round: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly round: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							round: number;
+						readonly "application/json": {
+							readonly round: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/cups": {
+	readonly "/desk/cups": {
 		/** Open a cup for signing up */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "name": "lamp",
@@ -6489,123 +6086,117 @@ export interface paths {
 					 *       "matchSeconds": 10
 					 *     }
 					 */
-					"application/json": {
-						name: string;
-						places: number;
-						kept: {
-							places: number;
-							who: {
-								everyone: boolean;
-								streamer: boolean;
-								standings: string[];
-								rank: number | null;
-								people: number[];
-							};
-							before: boolean;
+					readonly "application/json": {
+						readonly name: string;
+						readonly places: number;
+						readonly kept: {
+							readonly places: number;
+							readonly who: components["schemas"]["Who"];
+							readonly before: boolean;
 						};
-						stake: number;
-						prize: number;
-						second: number;
-						bestOf: 1 | 3;
-						signUpSeconds: number;
-						matchSeconds: number;
+						readonly stake: number;
+						readonly prize: number;
+						readonly second: number;
+						readonly bestOf: 1 | 3;
+						readonly signUpSeconds: number;
+						readonly matchSeconds: number;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							round: number;
+						readonly "application/json": {
+							readonly round: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/cups/{round}/change": {
+	readonly "/desk/cups/{round}/change": {
 		/** Begin a cup, take somebody out of it, or give their place to another one */
-		post: {
-			parameters: {
-				path: {
-					round: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly round: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "does": "begin"
 					 *     }
 					 */
-					"application/json": {
+					readonly "application/json": {
 						/** @enum {string} */
-						does: "begin" | "out" | "replace";
-						viewer?: number;
-						other?: number;
+						readonly does: "begin" | "out" | "replace";
+						readonly viewer?: number;
+						readonly other?: number;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							round: number;
+						readonly "application/json": {
+							readonly round: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/raffles": {
+	readonly "/raffles": {
 		/** The raffles that are on, and the last that ended with who won */
-		get: {
-			parameters: {
-				query?: {
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
 					/** @description The page after this one: the `before` that the page before it was answered with. */
-					before?: number;
+					readonly before?: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							now: number;
-							currency: components["schemas"]["Currency"];
-							running: {
-								id: number;
-								title: string;
-								picture: ("lamp" | "radio" | "clock" | "whistle" | "sparks" | "postcard" | "guide" | "tag") | string;
-								word: string;
-								byWord: boolean;
-								winners: number;
-								price: number;
+						readonly "application/json": {
+							readonly now: number;
+							readonly currency: components["schemas"]["Currency"];
+							readonly running: readonly {
+								readonly id: number;
+								readonly title: string;
+								readonly picture: components["schemas"]["PictureRef"];
+								readonly word: string;
+								readonly byWord: boolean;
+								readonly winners: number;
+								readonly price: number;
 								/** @enum {string} */
-								status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
-								opensAt: number | null;
-								closesAt: number | null;
-								endedAt: number | null;
-								people: number;
-								won: number;
+								readonly status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
+								readonly opensAt: number | null;
+								readonly closesAt: number | null;
+								readonly endedAt: number | null;
+								readonly people: number;
+								readonly won: number;
 							}[];
-							ended: {
-								winners: string[];
-								id: number;
-								title: string;
-								picture: ("lamp" | "radio" | "clock" | "whistle" | "sparks" | "postcard" | "guide" | "tag") | string;
-								word: string;
-								byWord: boolean;
-								price: number;
+							readonly ended: readonly {
+								readonly winners: readonly string[];
+								readonly id: number;
+								readonly title: string;
+								readonly picture: components["schemas"]["PictureRef"];
+								readonly word: string;
+								readonly byWord: boolean;
+								readonly price: number;
 								/** @enum {string} */
-								status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
-								opensAt: number | null;
-								closesAt: number | null;
-								endedAt: number | null;
-								people: number;
-								won: number;
+								readonly status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
+								readonly opensAt: number | null;
+								readonly closesAt: number | null;
+								readonly endedAt: number | null;
+								readonly people: number;
+								readonly won: number;
 							}[];
 						};
 					};
@@ -6613,168 +6204,168 @@ export interface paths {
 			};
 		};
 	};
-	"/raffles/{raffle}": {
+	readonly "/raffles/{raffle}": {
 		/** One raffle: prize, rules, who is in, the caller’s part, and who won */
-		get: {
-			parameters: {
-				path: {
-					raffle: number;
+		readonly get: {
+			readonly parameters: {
+				readonly path: {
+					readonly raffle: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							now: number;
-							raffle: {
-								title: string;
-								description: string;
-								picture: ("lamp" | "radio" | "clock" | "whistle" | "sparks" | "postcard" | "guide" | "tag") | string;
-								winners: number;
-								word: string;
-								byWord: boolean;
-								byPage: boolean;
-								price: number;
-								mostTickets: number;
-								claimSeconds: number;
-								id: number;
+						readonly "application/json": {
+							readonly now: number;
+							readonly raffle: {
+								readonly title: string;
+								readonly description: string;
+								readonly picture: components["schemas"]["PictureRef"];
+								readonly winners: number;
+								readonly word: string;
+								readonly byWord: boolean;
+								readonly byPage: boolean;
+								readonly price: number;
+								readonly mostTickets: number;
+								readonly claimSeconds: number;
+								readonly id: number;
 								/** @enum {string} */
-								status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
-								madeAt: number;
-								opensAt: number | null;
-								openedAt: number | null;
-								closesAt: number | null;
-								closedAt: number | null;
-								finishAt: number | null;
-								endedAt: number | null;
-								commitment: string;
+								readonly status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
+								readonly madeAt: number;
+								readonly opensAt: number | null;
+								readonly openedAt: number | null;
+								readonly closesAt: number | null;
+								readonly closedAt: number | null;
+								readonly finishAt: number | null;
+								readonly endedAt: number | null;
+								readonly commitment: string;
 								/** @enum {string} */
-								seedOrigin: "own" | "channel";
-								seed: string | null;
-								draws: number;
-								won: number;
-								drawing: {
-									total: number;
-									slices: [
+								readonly seedOrigin: "own" | "channel";
+								readonly seed: string | null;
+								readonly draws: number;
+								readonly won: number;
+								readonly drawing: {
+									readonly total: number;
+									readonly slices: readonly (readonly [
 										number,
 										string | null
-									][];
-									from: number;
-									until: number;
+									])[];
+									readonly from: number;
+									readonly until: number;
 								} | null;
-								revealed: {
-									at: number;
-									picks: {
-										draw: number;
-										name: string;
-										mark: number;
+								readonly revealed: {
+									readonly at: number;
+									readonly picks: readonly {
+										readonly draw: number;
+										readonly name: string;
+										readonly mark: number;
 									}[];
-									total: number;
-									slices: [
+									readonly total: number;
+									readonly slices: readonly (readonly [
 										number,
 										string | null
-									][];
+									])[];
 								} | null;
-								waiting: {
-									draw: number;
-									viewer: number;
-									name: string;
-									until: number;
+								readonly waiting: readonly {
+									readonly draw: number;
+									readonly viewer: number;
+									readonly name: string;
+									readonly until: number;
 								}[];
-								each: number | null;
-								why: string | null;
-								people: number;
-								tickets: number;
-								weight: number;
-								paid: number;
+								readonly each: number | null;
+								readonly why: string | null;
+								readonly people: number;
+								readonly tickets: number;
+								readonly weight: number;
+								readonly paid: number;
 							};
-							prize: string;
-							rules: string[];
-							shares: string[];
-							entrants: {
-								name: string;
-								tickets: number;
-								weight: number;
-								at: number;
-								chance: string;
+							readonly prize: string;
+							readonly rules: readonly string[];
+							readonly shares: readonly string[];
+							readonly entrants: readonly {
+								readonly name: string;
+								readonly tickets: number;
+								readonly weight: number;
+								readonly at: number;
+								readonly chance: string;
 							}[];
-							removed: {
-								name: string;
-								why: string | null;
+							readonly removed: readonly {
+								readonly name: string;
+								readonly why: string | null;
 							}[];
-							winners: {
-								draw: number;
-								name: string;
-								chance: string;
+							readonly winners: readonly {
+								readonly draw: number;
+								readonly name: string;
+								readonly chance: string;
 								/** @enum {string} */
-								state: "drawn" | "waiting" | "won" | "missed" | "passed";
-								drawnAt: number;
-								claimUntil: number | null;
-								line: string | null;
-								claimedAt: number | null;
-								why: string | null;
-								amount: number;
+								readonly state: "drawn" | "waiting" | "won" | "missed" | "passed";
+								readonly drawnAt: number;
+								readonly claimUntil: number | null;
+								readonly line: string | null;
+								readonly claimedAt: number | null;
+								readonly why: string | null;
+								readonly amount: number;
 							}[];
-							own: {
-								balance: number;
-								tickets: number;
-								paid: number;
-								freeLeft: number;
-								couldAdd: number;
-								couldCost: number;
-								chance: string | null;
-								counts: number | null;
-								why: string | null;
-								won: {
-									draw: number;
+							readonly own: {
+								readonly balance: number;
+								readonly tickets: number;
+								readonly paid: number;
+								readonly freeLeft: number;
+								readonly couldAdd: number;
+								readonly couldCost: number;
+								readonly chance: string | null;
+								readonly counts: number | null;
+								readonly why: string | null;
+								readonly won: {
+									readonly draw: number;
 									/** @enum {string} */
-									state: "drawn" | "waiting" | "won" | "missed" | "passed";
-									claimUntil: number | null;
-									code: string | null;
-									amount: number;
+									readonly state: "drawn" | "waiting" | "won" | "missed" | "passed";
+									readonly claimUntil: number | null;
+									readonly code: string | null;
+									readonly amount: number;
 								} | null;
 							} | null;
-							currency: components["schemas"]["Currency"];
+							readonly currency: components["schemas"]["Currency"];
 						};
 					};
 				};
 			};
 		};
 	};
-	"/raffles/{raffle}/check": {
+	readonly "/raffles/{raffle}/check": {
 		/** Everything that a raffle can be checked by; its seed once it has ended */
-		get: {
-			parameters: {
-				path: {
-					raffle: number;
+		readonly get: {
+			readonly parameters: {
+				readonly path: {
+					readonly raffle: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
+						readonly "application/json": {
 							/** @constant */
-							kind: "ricompensa-raffle";
-							title: string;
-							id: number;
-							seed: string;
-							commitment: string;
-							entrants: {
-								viewer: number;
-								name: string;
-								tickets: number;
-								weight: number;
+							readonly kind: "ricompensa-raffle";
+							readonly title: string;
+							readonly id: number;
+							readonly seed: string;
+							readonly commitment: string;
+							readonly entrants: readonly {
+								readonly viewer: number;
+								readonly name: string;
+								readonly tickets: number;
+								readonly weight: number;
 							}[];
-							winners: {
-								draw: number;
-								viewer: number;
-								name: string;
-								digest: string;
-								point: number;
-								weight: number;
-								total: number;
+							readonly winners: readonly {
+								readonly draw: number;
+								readonly viewer: number;
+								readonly name: string;
+								readonly digest: string;
+								readonly point: number;
+								readonly weight: number;
+								readonly total: number;
 							}[];
 						};
 					};
@@ -6782,39 +6373,39 @@ export interface paths {
 			};
 		};
 	};
-	"/raffles/{raffle}/file": {
+	readonly "/raffles/{raffle}/file": {
 		/** The same as a file, to check without us */
-		get: {
-			parameters: {
-				path: {
-					raffle: number;
+		readonly get: {
+			readonly parameters: {
+				readonly path: {
+					readonly raffle: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
+						readonly "application/json": {
 							/** @constant */
-							kind: "ricompensa-raffle";
-							title: string;
-							id: number;
-							seed: string;
-							commitment: string;
-							entrants: {
-								viewer: number;
-								name: string;
-								tickets: number;
-								weight: number;
+							readonly kind: "ricompensa-raffle";
+							readonly title: string;
+							readonly id: number;
+							readonly seed: string;
+							readonly commitment: string;
+							readonly entrants: readonly {
+								readonly viewer: number;
+								readonly name: string;
+								readonly tickets: number;
+								readonly weight: number;
 							}[];
-							winners: {
-								draw: number;
-								viewer: number;
-								name: string;
-								digest: string;
-								point: number;
-								weight: number;
-								total: number;
+							readonly winners: readonly {
+								readonly draw: number;
+								readonly viewer: number;
+								readonly name: string;
+								readonly digest: string;
+								readonly point: number;
+								readonly weight: number;
+								readonly total: number;
 							}[];
 						};
 					};
@@ -6822,138 +6413,138 @@ export interface paths {
 			};
 		};
 	};
-	"/raffles/{raffle}/enter": {
+	readonly "/raffles/{raffle}/enter": {
 		/** Enter a raffle, add tickets, or leave it */
-		post: {
-			parameters: {
-				path: {
-					raffle: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly raffle: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "wanted": "some"
 					 *     }
 					 */
-					"application/json": {
-						wanted: "some" | "max" | "leave" | number;
+					readonly "application/json": {
+						readonly wanted: "some" | "max" | "leave" | number;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							balance: number;
-							raffle: number;
-							added: number;
-							cost: number;
-							tickets: number;
-							told: string;
+						readonly "application/json": {
+							readonly balance: number;
+							readonly raffle: number;
+							readonly added: number;
+							readonly cost: number;
+							readonly tickets: number;
+							readonly told: string;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/raffles/claim": {
+	readonly "/raffles/claim": {
 		/** Claim what one has been drawn for */
-		post: {
-			responses: {
+		readonly post: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							claimed: number;
+						readonly "application/json": {
+							readonly claimed: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/raffles": {
+	readonly "/desk/raffles": {
 		/** The raffles that are on, and the set-ups that are kept */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							now: number;
-							running: {
-								id: number;
-								setup: number | null;
-								settings: components["schemas"]["RaffleSettings"];
+						readonly "application/json": {
+							readonly now: number;
+							readonly running: readonly {
+								readonly id: number;
+								readonly setup: number | null;
+								readonly settings: components["schemas"]["RaffleSettings"];
 								/** @enum {string} */
-								status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
-								byName: string;
-								madeAt: number;
-								opensAt: number | null;
-								openedAt: number | null;
-								closesAt: number | null;
-								closedAt: number | null;
-								finishAt: number | null;
-								endedAt: number | null;
-								commitment: string;
+								readonly status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
+								readonly byName: string;
+								readonly madeAt: number;
+								readonly opensAt: number | null;
+								readonly openedAt: number | null;
+								readonly closesAt: number | null;
+								readonly closedAt: number | null;
+								readonly finishAt: number | null;
+								readonly endedAt: number | null;
+								readonly commitment: string;
 								/** @enum {string} */
-								seedOrigin: "own" | "channel";
-								seed: string | null;
-								draws: number;
-								won: number;
-								drawing: {
-									total: number;
-									slices: [
+								readonly seedOrigin: "own" | "channel";
+								readonly seed: string | null;
+								readonly draws: number;
+								readonly won: number;
+								readonly drawing: {
+									readonly total: number;
+									readonly slices: readonly (readonly [
 										number,
 										string | null
-									][];
-									from: number;
-									until: number;
+									])[];
+									readonly from: number;
+									readonly until: number;
 								} | null;
-								revealed: {
-									at: number;
-									picks: {
-										draw: number;
-										name: string;
-										mark: number;
+								readonly revealed: {
+									readonly at: number;
+									readonly picks: readonly {
+										readonly draw: number;
+										readonly name: string;
+										readonly mark: number;
 									}[];
-									total: number;
-									slices: [
+									readonly total: number;
+									readonly slices: readonly (readonly [
 										number,
 										string | null
-									][];
+									])[];
 								} | null;
-								waiting: {
-									draw: number;
-									viewer: number;
-									name: string;
-									until: number;
+								readonly waiting: readonly {
+									readonly draw: number;
+									readonly viewer: number;
+									readonly name: string;
+									readonly until: number;
 								}[];
-								each: number | null;
-								why: string | null;
-								people: number;
-								tickets: number;
-								weight: number;
-								paid: number;
+								readonly each: number | null;
+								readonly why: string | null;
+								readonly people: number;
+								readonly tickets: number;
+								readonly weight: number;
+								readonly paid: number;
 							}[];
-							setups: {
-								id: number;
-								settings: components["schemas"]["RaffleSettings"];
-								digit: number | null;
-								goneAt: number | null;
+							readonly setups: readonly {
+								readonly id: number;
+								readonly settings: components["schemas"]["RaffleSettings"];
+								readonly digit: number | null;
+								readonly goneAt: number | null;
 							}[];
-							currency: components["schemas"]["Currency"];
+							readonly currency: components["schemas"]["Currency"];
 						};
 					};
 				};
 			};
 		};
 		/** Start a raffle: it opens at once, at a time, or waits for a hand */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "settings": {
@@ -7042,166 +6633,166 @@ export interface paths {
 					 *       "setup": 1
 					 *     }
 					 */
-					"application/json": {
-						settings: components["schemas"]["RaffleSettings"];
-						opens: {
+					readonly "application/json": {
+						readonly settings: components["schemas"]["RaffleSettings"];
+						readonly opens: {
 							/** @constant */
-							of: "now";
+							readonly of: "now";
 						} | {
 							/** @constant */
-							of: "at";
-							at: number;
+							readonly of: "at";
+							readonly at: number;
 						} | {
 							/** @constant */
-							of: "hand";
+							readonly of: "hand";
 						};
-						setup: number | null;
+						readonly setup: number | null;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							raffle: number;
+						readonly "application/json": {
+							readonly raffle: number;
 							/** @enum {string} */
-							status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
+							readonly status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/raffles/form": {
+	readonly "/desk/raffles/form": {
 		/** What a raffle’s form can choose from */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							now: number;
-							currency: components["schemas"]["Currency"];
-							circles: {
-								id: number;
-								name: string;
+						readonly "application/json": {
+							readonly now: number;
+							readonly currency: components["schemas"]["Currency"];
+							readonly circles: readonly {
+								readonly id: number;
+								readonly name: string;
 							}[];
-							alerts: {
-								id: number;
-								name: string;
+							readonly alerts: readonly {
+								readonly id: number;
+								readonly name: string;
 							}[];
-							codes: {
-								id: number;
-								name: string;
-								left: number;
+							readonly codes: readonly {
+								readonly id: number;
+								readonly name: string;
+								readonly left: number;
 							}[];
-							setups: {
-								id: number;
-								settings: components["schemas"]["RaffleSettings"];
-								digit: number | null;
-								goneAt: number | null;
+							readonly setups: readonly {
+								readonly id: number;
+								readonly settings: components["schemas"]["RaffleSettings"];
+								readonly digit: number | null;
+								readonly goneAt: number | null;
 							}[];
-							timeZone: string;
+							readonly timeZone: string;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/raffles/ended": {
+	readonly "/desk/raffles/ended": {
 		/** The raffles that have ended, with who won */
-		get: {
-			parameters: {
-				query?: {
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
 					/** @description Words of the title, or of a name. The first 60 letters count. */
-					text?: string;
+					readonly text?: string;
 					/** @description The page after this one: the `before` that the page before it was answered with. */
-					before?: number;
+					readonly before?: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							raffles: {
-								winners: {
-									raffle: number;
-									draw: number;
-									viewer: number;
-									name: string;
-									digest: string;
-									point: number;
-									weight: number;
-									total: number;
-									drawnAt: number;
+						readonly "application/json": {
+							readonly raffles: readonly {
+								readonly winners: readonly {
+									readonly raffle: number;
+									readonly draw: number;
+									readonly viewer: number;
+									readonly name: string;
+									readonly digest: string;
+									readonly point: number;
+									readonly weight: number;
+									readonly total: number;
+									readonly drawnAt: number;
 									/** @enum {string} */
-									state: "drawn" | "waiting" | "won" | "missed" | "passed";
-									claimUntil: number | null;
-									line: string | null;
-									claimedAt: number | null;
-									why: string | null;
-									amount: number;
-									code: string | null;
-									deliveredAt: number | null;
-									note: string;
-									present: boolean | null;
-									lastSeenAt: number | null;
+									readonly state: "drawn" | "waiting" | "won" | "missed" | "passed";
+									readonly claimUntil: number | null;
+									readonly line: string | null;
+									readonly claimedAt: number | null;
+									readonly why: string | null;
+									readonly amount: number;
+									readonly code: string | null;
+									readonly deliveredAt: number | null;
+									readonly note: string;
+									readonly present: boolean | null;
+									readonly lastSeenAt: number | null;
 								}[];
-								id: number;
-								setup: number | null;
-								settings: components["schemas"]["RaffleSettings"];
+								readonly id: number;
+								readonly setup: number | null;
+								readonly settings: components["schemas"]["RaffleSettings"];
 								/** @enum {string} */
-								status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
-								byName: string;
-								madeAt: number;
-								opensAt: number | null;
-								openedAt: number | null;
-								closesAt: number | null;
-								closedAt: number | null;
-								finishAt: number | null;
-								endedAt: number | null;
-								commitment: string;
+								readonly status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
+								readonly byName: string;
+								readonly madeAt: number;
+								readonly opensAt: number | null;
+								readonly openedAt: number | null;
+								readonly closesAt: number | null;
+								readonly closedAt: number | null;
+								readonly finishAt: number | null;
+								readonly endedAt: number | null;
+								readonly commitment: string;
 								/** @enum {string} */
-								seedOrigin: "own" | "channel";
-								seed: string | null;
-								draws: number;
-								won: number;
-								drawing: {
-									total: number;
-									slices: [
+								readonly seedOrigin: "own" | "channel";
+								readonly seed: string | null;
+								readonly draws: number;
+								readonly won: number;
+								readonly drawing: {
+									readonly total: number;
+									readonly slices: readonly (readonly [
 										number,
 										string | null
-									][];
-									from: number;
-									until: number;
+									])[];
+									readonly from: number;
+									readonly until: number;
 								} | null;
-								revealed: {
-									at: number;
-									picks: {
-										draw: number;
-										name: string;
-										mark: number;
+								readonly revealed: {
+									readonly at: number;
+									readonly picks: readonly {
+										readonly draw: number;
+										readonly name: string;
+										readonly mark: number;
 									}[];
-									total: number;
-									slices: [
+									readonly total: number;
+									readonly slices: readonly (readonly [
 										number,
 										string | null
-									][];
+									])[];
 								} | null;
-								waiting: {
-									draw: number;
-									viewer: number;
-									name: string;
-									until: number;
+								readonly waiting: readonly {
+									readonly draw: number;
+									readonly viewer: number;
+									readonly name: string;
+									readonly until: number;
 								}[];
-								each: number | null;
-								why: string | null;
-								people: number;
-								tickets: number;
-								weight: number;
-								paid: number;
+								readonly each: number | null;
+								readonly why: string | null;
+								readonly people: number;
+								readonly tickets: number;
+								readonly weight: number;
+								readonly paid: number;
 							}[];
 						};
 					};
@@ -7209,119 +6800,119 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/raffles/{raffle}": {
+	readonly "/desk/raffles/{raffle}": {
 		/** One raffle with its winners, and how people came in */
-		get: {
-			parameters: {
-				path: {
-					raffle: number;
+		readonly get: {
+			readonly parameters: {
+				readonly path: {
+					readonly raffle: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							now: number;
-							raffle: {
-								id: number;
-								setup: number | null;
-								settings: components["schemas"]["RaffleSettings"];
+						readonly "application/json": {
+							readonly now: number;
+							readonly raffle: {
+								readonly id: number;
+								readonly setup: number | null;
+								readonly settings: components["schemas"]["RaffleSettings"];
 								/** @enum {string} */
-								status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
-								byName: string;
-								madeAt: number;
-								opensAt: number | null;
-								openedAt: number | null;
-								closesAt: number | null;
-								closedAt: number | null;
-								finishAt: number | null;
-								endedAt: number | null;
-								commitment: string;
+								readonly status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
+								readonly byName: string;
+								readonly madeAt: number;
+								readonly opensAt: number | null;
+								readonly openedAt: number | null;
+								readonly closesAt: number | null;
+								readonly closedAt: number | null;
+								readonly finishAt: number | null;
+								readonly endedAt: number | null;
+								readonly commitment: string;
 								/** @enum {string} */
-								seedOrigin: "own" | "channel";
-								seed: string | null;
-								draws: number;
-								won: number;
-								drawing: {
-									total: number;
-									slices: [
+								readonly seedOrigin: "own" | "channel";
+								readonly seed: string | null;
+								readonly draws: number;
+								readonly won: number;
+								readonly drawing: {
+									readonly total: number;
+									readonly slices: readonly (readonly [
 										number,
 										string | null
-									][];
-									from: number;
-									until: number;
+									])[];
+									readonly from: number;
+									readonly until: number;
 								} | null;
-								revealed: {
-									at: number;
-									picks: {
-										draw: number;
-										name: string;
-										mark: number;
+								readonly revealed: {
+									readonly at: number;
+									readonly picks: readonly {
+										readonly draw: number;
+										readonly name: string;
+										readonly mark: number;
 									}[];
-									total: number;
-									slices: [
+									readonly total: number;
+									readonly slices: readonly (readonly [
 										number,
 										string | null
-									][];
+									])[];
 								} | null;
-								waiting: {
-									draw: number;
-									viewer: number;
-									name: string;
-									until: number;
+								readonly waiting: readonly {
+									readonly draw: number;
+									readonly viewer: number;
+									readonly name: string;
+									readonly until: number;
 								}[];
-								each: number | null;
-								why: string | null;
-								people: number;
-								tickets: number;
-								weight: number;
-								paid: number;
+								readonly each: number | null;
+								readonly why: string | null;
+								readonly people: number;
+								readonly tickets: number;
+								readonly weight: number;
+								readonly paid: number;
 							};
-							winners: unknown[] | {
-								raffle: number;
-								draw: number;
-								viewer: number;
-								name: string;
-								digest: string;
-								point: number;
-								weight: number;
-								total: number;
-								drawnAt: number;
+							readonly winners: readonly {
+								readonly raffle: number;
+								readonly draw: number;
+								readonly viewer: number;
+								readonly name: string;
+								readonly digest: string;
+								readonly point: number;
+								readonly weight: number;
+								readonly total: number;
+								readonly drawnAt: number;
 								/** @enum {string} */
-								state: "drawn" | "waiting" | "won" | "missed" | "passed";
-								claimUntil: number | null;
-								line: string | null;
-								claimedAt: number | null;
-								why: string | null;
-								amount: number;
-								code: string | null;
-								deliveredAt: number | null;
-								note: string;
-								present: boolean | null;
-								lastSeenAt: number | null;
+								readonly state: "drawn" | "waiting" | "won" | "missed" | "passed";
+								readonly claimUntil: number | null;
+								readonly line: string | null;
+								readonly claimedAt: number | null;
+								readonly why: string | null;
+								readonly amount: number;
+								readonly code: string | null;
+								readonly deliveredAt: number | null;
+								readonly note: string;
+								readonly present: boolean | null;
+								readonly lastSeenAt: number | null;
 							}[];
-							shares: {
-								standing: string;
-								weight: number;
-								people: number;
-								ofPeople: number;
-								ofChances: number;
+							readonly shares: readonly {
+								readonly standing: string;
+								readonly weight: number;
+								readonly people: number;
+								readonly ofPeople: number;
+								readonly ofChances: number;
 							}[];
-							arrivals: {
-								at: number;
-								people: number;
-								tickets: number;
+							readonly arrivals: readonly {
+								readonly at: number;
+								readonly people: number;
+								readonly tickets: number;
 							}[];
-							currency: components["schemas"]["Currency"];
-							circles: {
-								id: number;
-								name: string;
+							readonly currency: components["schemas"]["Currency"];
+							readonly circles: readonly {
+								readonly id: number;
+								readonly name: string;
 							}[];
-							codes: {
-								id: number;
-								name: string;
-								left: number;
+							readonly codes: readonly {
+								readonly id: number;
+								readonly name: string;
+								readonly left: number;
 							}[];
 						};
 					};
@@ -7329,14 +6920,14 @@ export interface paths {
 			};
 		};
 		/** Change a raffle that has not ended */
-		put: {
-			parameters: {
-				path: {
-					raffle: number;
+		readonly put: {
+			readonly parameters: {
+				readonly path: {
+					readonly raffle: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "title": "lamp",
@@ -7419,58 +7010,58 @@ export interface paths {
 					 *       "redraw": "itself"
 					 *     }
 					 */
-					"application/json": components["schemas"]["RaffleSettings"];
+					readonly "application/json": components["schemas"]["RaffleSettings"];
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							raffle: number;
+						readonly "application/json": {
+							readonly raffle: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/raffles/{raffle}/entries": {
+	readonly "/desk/raffles/{raffle}/entries": {
 		/** Who is, or was, in a raffle */
-		get: {
-			parameters: {
-				query?: {
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
 					/** @description Words of the title, or of a name. The first 60 letters count. */
-					text?: string;
+					readonly text?: string;
 					/** @description One state alone. */
-					state?: "in" | "left" | "removed";
+					readonly state?: "in" | "left" | "removed";
 					/** @description What they are in the order of. */
-					order?: "nr" | "late" | "chance";
+					readonly order?: "nr" | "late" | "chance";
 					/** @description How many to leave out: the page after this one. */
-					from?: number;
+					readonly from?: number;
 				};
-				path: {
-					raffle: number;
+				readonly path: {
+					readonly raffle: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							entries: {
-								viewer: number;
-								name: string;
-								nr: number;
-								tickets: number;
-								free: number;
-								paid: number;
-								weight: number;
-								standing: string | null;
-								at: number;
-								changedAt: number;
+						readonly "application/json": {
+							readonly entries: readonly {
+								readonly viewer: number;
+								readonly name: string;
+								readonly nr: number;
+								readonly tickets: number;
+								readonly free: number;
+								readonly paid: number;
+								readonly weight: number;
+								readonly standing: string | null;
+								readonly at: number;
+								readonly changedAt: number;
 								/** @enum {string} */
-								state: "in" | "left" | "removed";
-								why: string | null;
+								readonly state: "in" | "left" | "removed";
+								readonly why: string | null;
 							}[];
 						};
 					};
@@ -7478,11 +7069,11 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/raffles/outlook": {
+	readonly "/desk/raffles/outlook": {
 		/** What a raffle with such settings would mean now; nothing is written */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "title": "lamp",
@@ -7565,36 +7156,36 @@ export interface paths {
 					 *       "redraw": "itself"
 					 *     }
 					 */
-					"application/json": components["schemas"]["RaffleSettings"];
+					readonly "application/json": components["schemas"]["RaffleSettings"];
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							fault: string | null;
-							hints: string[];
-							here: number;
-							could: number;
-							reasons: {
-								code: string;
-								count: number;
+						readonly "application/json": {
+							readonly fault: string | null;
+							readonly hints: readonly string[];
+							readonly here: number;
+							readonly could: number;
+							readonly reasons: readonly {
+								readonly code: string;
+								readonly count: number;
 							}[];
-							shares: string[];
-							priciest: {
-								cost: number;
-								watching: {
-									name: string;
-									seconds: number | null;
+							readonly shares: readonly string[];
+							readonly priciest: {
+								readonly cost: number;
+								readonly watching: readonly {
+									readonly name: string;
+									readonly seconds: number | null;
 								}[];
 							};
-							checks: {
-								ok: boolean;
-								sentence: string;
-								mend?: {
-									page: string;
-									label: string;
+							readonly checks: readonly {
+								readonly ok: boolean;
+								readonly sentence: string;
+								readonly mend?: {
+									readonly page: string;
+									readonly label: string;
 								};
 							}[];
 						};
@@ -7603,284 +7194,284 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/raffles.csv": {
+	readonly "/desk/raffles.csv": {
 		/** The raffles that have ended as a file of comma-separated values */
-		get: {
-			parameters: {
-				query?: {
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
 					/** @description Words of the title, or of a name. The first 60 letters count. */
-					text?: string;
+					readonly text?: string;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description The file. */
-				200: {
+				readonly 200: {
 					content: {
-						"text/csv": string;
+						readonly "text/csv": string;
 					};
 				};
 			};
 		};
 	};
-	"/desk/raffles/{raffle}/entries.csv": {
+	readonly "/desk/raffles/{raffle}/entries.csv": {
 		/** Everybody who is or was in a raffle, as a file of comma-separated values */
-		get: {
-			parameters: {
-				path: {
-					raffle: number;
+		readonly get: {
+			readonly parameters: {
+				readonly path: {
+					readonly raffle: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description The file. */
-				200: {
+				readonly 200: {
 					content: {
-						"text/csv": string;
+						readonly "text/csv": string;
 					};
 				};
 			};
 		};
 	};
-	"/desk/raffles/{raffle}/open": {
+	readonly "/desk/raffles/{raffle}/open": {
 		/** Have a raffle open */
-		post: {
-			parameters: {
-				path: {
-					raffle: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly raffle: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/** @example {} */
-					"application/json": {
-						draw?: number;
-						why?: string;
+					readonly "application/json": {
+						readonly draw?: number;
+						readonly why?: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							raffle: number;
+						readonly "application/json": {
+							readonly raffle: number;
 							/** @enum {string} */
-							status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
-							draws: number;
+							readonly status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
+							readonly draws: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/raffles/{raffle}/close": {
+	readonly "/desk/raffles/{raffle}/close": {
 		/** Have a raffle close */
-		post: {
-			parameters: {
-				path: {
-					raffle: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly raffle: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/** @example {} */
-					"application/json": {
-						draw?: number;
-						why?: string;
+					readonly "application/json": {
+						readonly draw?: number;
+						readonly why?: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							raffle: number;
+						readonly "application/json": {
+							readonly raffle: number;
 							/** @enum {string} */
-							status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
-							draws: number;
+							readonly status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
+							readonly draws: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/raffles/{raffle}/draw": {
+	readonly "/desk/raffles/{raffle}/draw": {
 		/** Have a raffle draw: the draw with this number is made once */
-		post: {
-			parameters: {
-				path: {
-					raffle: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly raffle: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/** @example {} */
-					"application/json": {
-						draw?: number;
-						why?: string;
+					readonly "application/json": {
+						readonly draw?: number;
+						readonly why?: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							raffle: number;
+						readonly "application/json": {
+							readonly raffle: number;
 							/** @enum {string} */
-							status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
-							draws: number;
+							readonly status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
+							readonly draws: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/raffles/{raffle}/call-off": {
+	readonly "/desk/raffles/{raffle}/call-off": {
 		/** Have a raffle call off */
-		post: {
-			parameters: {
-				path: {
-					raffle: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly raffle: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/** @example {} */
-					"application/json": {
-						draw?: number;
-						why?: string;
+					readonly "application/json": {
+						readonly draw?: number;
+						readonly why?: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							raffle: number;
+						readonly "application/json": {
+							readonly raffle: number;
 							/** @enum {string} */
-							status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
-							draws: number;
+							readonly status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
+							readonly draws: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/raffles/{raffle}/finish": {
+	readonly "/desk/raffles/{raffle}/finish": {
 		/** Have a raffle finish */
-		post: {
-			parameters: {
-				path: {
-					raffle: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly raffle: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/** @example {} */
-					"application/json": {
-						draw?: number;
-						why?: string;
+					readonly "application/json": {
+						readonly draw?: number;
+						readonly why?: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							raffle: number;
+						readonly "application/json": {
+							readonly raffle: number;
 							/** @enum {string} */
-							status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
-							draws: number;
+							readonly status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
+							readonly draws: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/raffles/{raffle}/remove": {
+	readonly "/desk/raffles/{raffle}/remove": {
 		/** Take somebody out of a raffle: the money goes back */
-		post: {
-			parameters: {
-				path: {
-					raffle: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly raffle: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "viewer": 1,
 					 *       "why": "lamp"
 					 *     }
 					 */
-					"application/json": {
-						viewer: number;
-						why: string;
+					readonly "application/json": {
+						readonly viewer: number;
+						readonly why: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							raffle: number;
-							viewer: number;
-							back: number;
+						readonly "application/json": {
+							readonly raffle: number;
+							readonly viewer: number;
+							readonly back: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/raffles/{raffle}/pass-over": {
+	readonly "/desk/raffles/{raffle}/pass-over": {
 		/** Pass over somebody who was drawn */
-		post: {
-			parameters: {
-				path: {
-					raffle: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly raffle: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "draw": 1,
 					 *       "why": "lamp"
 					 *     }
 					 */
-					"application/json": {
-						draw: number;
-						why: string;
+					readonly "application/json": {
+						readonly draw: number;
+						readonly why: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							raffle: number;
-							draw: number;
+						readonly "application/json": {
+							readonly raffle: number;
+							readonly draw: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/raffles/{raffle}/record": {
+	readonly "/desk/raffles/{raffle}/record": {
 		/** Note whether a winner has the prize, and what else there is to say */
-		post: {
-			parameters: {
-				path: {
-					raffle: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly raffle: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "draw": 1,
@@ -7888,31 +7479,31 @@ export interface paths {
 					 *       "note": "lamp"
 					 *     }
 					 */
-					"application/json": {
-						draw: number;
-						delivered: boolean;
-						note: string;
+					readonly "application/json": {
+						readonly draw: number;
+						readonly delivered: boolean;
+						readonly note: string;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							raffle: number;
-							draw: number;
+						readonly "application/json": {
+							readonly raffle: number;
+							readonly draw: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/raffle-setups": {
+	readonly "/desk/raffle-setups": {
 		/** Keep a set-up to start raffles from */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "settings": {
@@ -7998,34 +7589,34 @@ export interface paths {
 					 *       "digit": 1
 					 *     }
 					 */
-					"application/json": {
-						settings: components["schemas"]["RaffleSettings"];
-						digit: number | null;
+					readonly "application/json": {
+						readonly settings: components["schemas"]["RaffleSettings"];
+						readonly digit: number | null;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							setup: number;
+						readonly "application/json": {
+							readonly setup: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/raffle-setups/{id}": {
+	readonly "/desk/raffle-setups/{id}": {
 		/** Change a set-up */
-		put: {
-			parameters: {
-				path: {
-					id: number;
+		readonly put: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "settings": {
@@ -8111,63 +7702,63 @@ export interface paths {
 					 *       "digit": 1
 					 *     }
 					 */
-					"application/json": {
-						settings: components["schemas"]["RaffleSettings"];
-						digit: number | null;
+					readonly "application/json": {
+						readonly settings: components["schemas"]["RaffleSettings"];
+						readonly digit: number | null;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							setup: number;
+						readonly "application/json": {
+							readonly setup: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/raffle-setups/{id}/remove": {
+	readonly "/desk/raffle-setups/{id}/remove": {
 		/** Take a set-up away */
-		post: {
-			parameters: {
-				path: {
-					id: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							setup: number;
+						readonly "application/json": {
+							readonly setup: number;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/seeds": {
+	readonly "/seeds": {
 		/** What draws are made from: the commitment of the open seed, and the seeds before it */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							open: {
-								id: number;
-								commitment: string;
-								openedAt: number;
+						readonly "application/json": {
+							readonly open: {
+								readonly id: number;
+								readonly commitment: string;
+								readonly openedAt: number;
 							} | null;
-							closed: {
-								id: number;
-								seed: string;
-								commitment: string;
-								openedAt: number;
-								closedAt: number;
+							readonly closed: readonly {
+								readonly id: number;
+								readonly seed: string;
+								readonly commitment: string;
+								readonly openedAt: number;
+								readonly closedAt: number;
 							}[];
 						};
 					};
@@ -8175,101 +7766,101 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/security": {
+	readonly "/desk/security": {
 		/** The security log, the latest first, page by page */
-		get: {
-			parameters: {
-				query?: {
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
 					/** @description The page after this one: the `before` that the page before it was answered with. */
-					before?: number;
+					readonly before?: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							entries: {
-								id: number;
-								at: number;
+						readonly "application/json": {
+							readonly entries: readonly {
+								readonly id: number;
+								readonly at: number;
 								/** @enum {string} */
-								kind: "desk" | "secret" | "refused" | "sign-in";
-								name: string;
-								account: string;
-								from: string;
-								what: string;
-								times: number;
+								readonly kind: "desk" | "secret" | "refused" | "sign-in";
+								readonly name: string;
+								readonly account: string;
+								readonly from: string;
+								readonly what: string;
+								readonly times: number;
 							}[];
-							before: number | null;
+							readonly before: number | null;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/security.csv": {
+	readonly "/desk/security.csv": {
 		/** The security log as a file of comma-separated values */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description The file. */
-				200: {
+				readonly 200: {
 					content: {
-						"text/csv": string;
+						readonly "text/csv": string;
 					};
 				};
 			};
 		};
 	};
-	"/desk/connections": {
+	readonly "/desk/connections": {
 		/** How chat and events are connected */
-		get: {
-			responses: {
+		readonly get: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							chat: {
+						readonly "application/json": {
+							readonly chat: {
 								/** @enum {string} */
-								status: "off" | "refused" | "connecting" | "connected";
-								sentence: string;
-								since: number;
-								room: string | null;
+								readonly status: "off" | "refused" | "connecting" | "connected";
+								readonly sentence: string;
+								readonly since: number;
+								readonly room: string | null;
 							};
-							eventsAddress: string;
-							secrets: {
-								id: number;
-								name: string;
-								createdAt: number;
-								usedAt: number | null;
-								kinds: string[] | null;
+							readonly eventsAddress: string;
+							readonly secrets: readonly {
+								readonly id: number;
+								readonly name: string;
+								readonly createdAt: number;
+								readonly usedAt: number | null;
+								readonly kinds: readonly string[] | null;
 							}[];
-							tips: {
-								hasRate: boolean;
-								id: number;
-								at: number;
-								viewer: number;
-								name: string;
-								minorUnits: number;
-								currency: string;
+							readonly tips: readonly {
+								readonly hasRate: boolean;
+								readonly id: number;
+								readonly at: number;
+								readonly viewer: number;
+								readonly name: string;
+								readonly minorUnits: number;
+								readonly currency: string;
 							}[];
-							events: {
-								id: number;
-								at: number;
-								happenedAt: number;
-								source: string;
-								type: string;
-								name: string | null;
-								body: {
-									[key: string]: unknown;
+							readonly events: readonly {
+								readonly id: number;
+								readonly at: number;
+								readonly happenedAt: number;
+								readonly source: string;
+								readonly type: string;
+								readonly name: string | null;
+								readonly body: {
+									readonly [key: string]: unknown;
 								};
-								outcome: string;
+								readonly outcome: string;
 							}[];
-							refusals: {
-								id: number;
-								at: number;
-								code: string;
-								sentence: string;
-								times: number;
+							readonly refusals: readonly {
+								readonly id: number;
+								readonly at: number;
+								readonly code: string;
+								readonly sentence: string;
+								readonly times: number;
 							}[];
 						};
 					};
@@ -8277,26 +7868,26 @@ export interface paths {
 			};
 		};
 	};
-	"/desk/connections/chat-test": {
+	readonly "/desk/connections/chat-test": {
 		/** Let the bot say a test line */
-		post: {
-			responses: {
+		readonly post: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							muted: boolean;
+						readonly "application/json": {
+							readonly muted: boolean;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/connections/secrets": {
+	readonly "/desk/connections/secrets": {
 		/** Make a secret for signing events */
-		post: {
-			requestBody: {
-				content: {
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "name": "lamp",
@@ -8305,90 +7896,90 @@ export interface paths {
 					 *       ]
 					 *     }
 					 */
-					"application/json": {
-						name: string;
-						kinds: ("ricompensa.show.started" | "ricompensa.show.ended" | "ricompensa.follow" | "ricompensa.subscription" | "ricompensa.resubscription" | "ricompensa.subscription.ended" | "ricompensa.gift" | "ricompensa.raid" | "ricompensa.tip" | "ricompensa.cheer" | "ricompensa.reward.redeemed" | "ricompensa.rewards.listed" | "ricompensa.test")[];
+					readonly "application/json": {
+						readonly name: string;
+						readonly kinds: readonly ("ricompensa.show.started" | "ricompensa.show.ended" | "ricompensa.follow" | "ricompensa.subscription" | "ricompensa.resubscription" | "ricompensa.subscription.ended" | "ricompensa.gift" | "ricompensa.raid" | "ricompensa.tip" | "ricompensa.cheer" | "ricompensa.reward.redeemed" | "ricompensa.rewards.listed" | "ricompensa.test")[];
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							id: number;
-							secret: string;
+						readonly "application/json": {
+							readonly id: number;
+							readonly secret: string;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/connections/secrets/{secret}/revoke": {
+	readonly "/desk/connections/secrets/{secret}/revoke": {
 		/** Take a secret out of use */
-		post: {
-			parameters: {
-				path: {
-					secret: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly secret: number;
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": Record<string, never>;
+						readonly "application/json": Record<string, never>;
 					};
 				};
 			};
 		};
 	};
-	"/desk/tips/{tip}/decide": {
+	readonly "/desk/tips/{tip}/decide": {
 		/** Decide what a tip in a currency without a rate pays: by the rate there is now, an amount, or nothing */
-		post: {
-			parameters: {
-				path: {
-					tip: number;
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly tip: number;
 				};
 			};
-			requestBody: {
-				content: {
+			readonly requestBody: {
+				readonly content: {
 					/**
 					 * @example {
 					 *       "pay": "rate"
 					 *     }
 					 */
-					"application/json": {
-						pay: "rate" | "nothing" | number;
+					readonly "application/json": {
+						readonly pay: "rate" | "nothing" | number;
 					};
 				};
 			};
-			responses: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							paid: number;
-							told: string;
+						readonly "application/json": {
+							readonly paid: number;
+							readonly told: string;
 						};
 					};
 				};
 			};
 		};
 	};
-	"/desk/connections/event-test": {
+	readonly "/desk/connections/event-test": {
 		/** Send the channel a test event */
-		post: {
-			responses: {
+		readonly post: {
+			readonly responses: {
 				/** @description Done. */
-				200: {
+				readonly 200: {
 					content: {
-						"application/json": {
-							event: number;
-							outcome: string;
+						readonly "application/json": {
+							readonly event: number;
+							readonly outcome: string;
 						} | {
-							events: {
-								event: number;
-								outcome: string;
+							readonly events: readonly {
+								readonly event: number;
+								readonly outcome: string;
 							}[];
 						};
 					};
@@ -8401,1091 +7992,70 @@ export type webhooks = Record<string, never>;
 export interface components {
 	schemas: {
 		/** @description What went wrong, as RFC 9457 has it. */
-		Problem: {
+		readonly Problem: {
 			/** @description The address of a page that explains it. */
-			type: string;
-			title: string;
-			status: number;
+			readonly type: string;
+			readonly title: string;
+			readonly status: number;
 			/** @description A sentence that a person can act on. */
-			detail: string;
+			readonly detail: string;
 			/** @enum {string} */
-			code: "address_missing" | "adjustment_not_found" | "adjustment_too_old" | "adjustment_undone" | "alert_invalid" | "alert_not_found" | "alert_used" | "already_claimed" | "already_on_air" | "amount_not_whole" | "amount_too_large" | "answer_wrong" | "arguments_wrong" | "balance_too_small" | "batch_refused" | "bet_unclear" | "body_invalid" | "busy" | "channel_not_found" | "check_in_off" | "checked_in_already" | "circle_invalid" | "circle_not_found" | "claim_code_wrong" | "codes_invalid" | "command_invalid" | "command_not_allowed" | "command_not_found" | "command_off" | "command_off_air" | "command_wrong_place" | "confirm_missing" | "confirm_wrong" | "crop_invalid" | "duel_none" | "duel_not_possible" | "duel_open" | "duel_with_self" | "earning_plan_invalid" | "event_kind_not_allowed" | "event_not_signed" | "event_out_of_time" | "event_signature_wrong" | "forget_present" | "from_elsewhere" | "game_invalid" | "game_not_for_you" | "game_off" | "game_off_air" | "gap_not_open" | "gap_not_paid" | "gap_too_old" | "hand_limit" | "hand_to_self" | "handing_off" | "internal" | "joined_already" | "key_missing" | "key_used" | "media_broken" | "media_empty" | "media_no_room" | "media_not_found" | "media_refused" | "media_too_detailed" | "media_too_long" | "media_type_unknown" | "media_used" | "merge_present" | "merge_with_self" | "method_unknown" | "name_unknown" | "name_unsure" | "newcomer_waits" | "nobody_present" | "not_allowed" | "not_found" | "not_inside" | "not_json" | "not_on_air" | "not_ready" | "not_signed_in" | "note_not_found" | "order_not_done" | "order_not_found" | "order_not_waiting" | "order_twice" | "overlay_invalid" | "overlay_not_found" | "payout_too_large" | "person_missing" | "provider_down" | "query_invalid" | "raffle_closed" | "raffle_delivered" | "raffle_drawing" | "raffle_drawn" | "raffle_fixed" | "raffle_follow" | "raffle_hours" | "raffle_invalid" | "raffle_most" | "raffle_no_claim" | "raffle_nobody" | "raffle_not_drawn" | "raffle_not_for_you" | "raffle_not_found" | "raffle_not_in" | "raffle_not_open" | "raffle_off_air" | "raffle_seen" | "raffle_waiting" | "raffle_won_lately" | "raffle_wrong_place" | "ranks_invalid" | "redemption_not_waiting" | "rests" | "rests_own" | "returns_too_much" | "reward_closed" | "reward_hours" | "reward_invalid" | "reward_limit_own" | "reward_locked" | "reward_not_for_you" | "reward_not_found" | "reward_not_yet" | "reward_off_air" | "reward_over" | "reward_sold_out" | "round_full" | "round_not_found" | "round_running" | "run_not_waiting" | "secret_wrong" | "show_end_too_early" | "show_still_settling" | "sign_in_again" | "sign_in_denied" | "sign_in_failed" | "sit_out_unclear" | "sitting_out" | "stake_limit" | "stake_too_large" | "stake_too_small" | "steps_too_many" | "supporter_not_found" | "tally_full" | "tally_invalid" | "tally_not_found" | "tally_not_passed" | "tally_too_small" | "text_missing" | "text_too_long" | "tip_no_rate" | "too_large" | "too_many_feeds" | "too_many_people" | "too_many_requests" | "too_many_secrets" | "trigger_invalid" | "trigger_not_found" | "used_up" | "used_up_own" | "viewer_ignored" | "viewer_known" | "viewer_not_found" | "words_overlap" | "zone_unknown";
+			readonly code: "address_missing" | "adjustment_not_found" | "adjustment_too_old" | "adjustment_undone" | "alert_invalid" | "alert_not_found" | "alert_used" | "already_claimed" | "already_on_air" | "amount_not_whole" | "amount_too_large" | "answer_wrong" | "arguments_wrong" | "balance_too_small" | "batch_refused" | "bet_unclear" | "body_invalid" | "busy" | "channel_not_found" | "check_in_off" | "checked_in_already" | "circle_invalid" | "circle_not_found" | "claim_code_wrong" | "codes_invalid" | "command_invalid" | "command_not_allowed" | "command_not_found" | "command_off" | "command_off_air" | "command_wrong_place" | "confirm_missing" | "confirm_wrong" | "crop_invalid" | "duel_none" | "duel_not_possible" | "duel_open" | "duel_with_self" | "earning_plan_invalid" | "event_kind_not_allowed" | "event_not_signed" | "event_out_of_time" | "event_signature_wrong" | "forget_present" | "from_elsewhere" | "game_invalid" | "game_not_for_you" | "game_off" | "game_off_air" | "gap_not_open" | "gap_not_paid" | "gap_too_old" | "hand_limit" | "hand_to_self" | "handing_off" | "internal" | "joined_already" | "key_missing" | "key_used" | "media_broken" | "media_empty" | "media_no_room" | "media_not_found" | "media_refused" | "media_too_detailed" | "media_too_long" | "media_type_unknown" | "media_used" | "merge_present" | "merge_with_self" | "method_unknown" | "name_unknown" | "name_unsure" | "newcomer_waits" | "nobody_present" | "not_allowed" | "not_found" | "not_inside" | "not_json" | "not_on_air" | "not_ready" | "not_signed_in" | "note_not_found" | "order_not_done" | "order_not_found" | "order_not_waiting" | "order_twice" | "overlay_invalid" | "overlay_not_found" | "payout_too_large" | "person_missing" | "provider_down" | "query_invalid" | "raffle_closed" | "raffle_delivered" | "raffle_drawing" | "raffle_drawn" | "raffle_fixed" | "raffle_follow" | "raffle_hours" | "raffle_invalid" | "raffle_most" | "raffle_no_claim" | "raffle_nobody" | "raffle_not_drawn" | "raffle_not_for_you" | "raffle_not_found" | "raffle_not_in" | "raffle_not_open" | "raffle_off_air" | "raffle_seen" | "raffle_waiting" | "raffle_won_lately" | "raffle_wrong_place" | "ranks_invalid" | "redemption_not_waiting" | "rests" | "rests_own" | "returns_too_much" | "reward_closed" | "reward_hours" | "reward_invalid" | "reward_limit_own" | "reward_locked" | "reward_not_for_you" | "reward_not_found" | "reward_not_yet" | "reward_off_air" | "reward_over" | "reward_sold_out" | "round_full" | "round_not_found" | "round_running" | "run_not_waiting" | "secret_wrong" | "show_end_too_early" | "show_still_settling" | "sign_in_again" | "sign_in_denied" | "sign_in_failed" | "sit_out_unclear" | "sitting_out" | "stake_limit" | "stake_too_large" | "stake_too_small" | "steps_too_many" | "supporter_not_found" | "tally_full" | "tally_invalid" | "tally_not_found" | "tally_not_passed" | "tally_too_small" | "text_missing" | "text_too_long" | "tip_no_rate" | "too_large" | "too_many_feeds" | "too_many_people" | "too_many_requests" | "too_many_secrets" | "trigger_invalid" | "trigger_not_found" | "used_up" | "used_up_own" | "viewer_ignored" | "viewer_known" | "viewer_not_found" | "words_overlap" | "zone_unknown";
 			/** @description The figures that the sentence is made of, where there are any. */
-			data?: Record<string, never>;
+			readonly data?: Record<string, never>;
 		};
-		Step: {
-			/** @constant */
-			do: "say";
-			text: string;
-		} | {
-			/** @constant */
-			do: "tell";
-			to: {
-				/** @constant */
-				of: "caller";
-			} | {
-				/** @constant */
-				of: "argument";
-				name: string;
-			} | {
-				/** @constant */
-				of: "present";
-			} | {
-				/** @constant */
-				of: "circle";
-				circle: number;
-			};
-			text: string;
-		} | {
-			/** @constant */
-			do: "pay";
-			to: {
-				/** @constant */
-				of: "caller";
-			} | {
-				/** @constant */
-				of: "argument";
-				name: string;
-			} | {
-				/** @constant */
-				of: "present";
-			} | {
-				/** @constant */
-				of: "circle";
-				circle: number;
-			};
-			amount: {
-				fixed: number;
-			} | {
-				argument: string;
-			};
-		} | {
-			/** @constant */
-			do: "take";
-			from: {
-				/** @constant */
-				of: "caller";
-			} | {
-				/** @constant */
-				of: "argument";
-				name: string;
-			} | {
-				/** @constant */
-				of: "present";
-			} | {
-				/** @constant */
-				of: "circle";
-				circle: number;
-			};
-			amount: {
-				fixed: number;
-			} | {
-				argument: string;
-			};
-		} | {
-			/** @constant */
-			do: "tally";
-			tally: number;
-			/** @enum {string} */
-			how: "add" | "take" | "set" | "pass";
-			to: {
-				/** @constant */
-				of: "caller";
-			} | {
-				/** @constant */
-				of: "argument";
-				name: string;
-			} | {
-				/** @constant */
-				of: "present";
-			} | {
-				/** @constant */
-				of: "circle";
-				circle: number;
-			};
-			amount: {
-				fixed: number;
-			} | {
-				argument: string;
-			};
-		} | {
-			/** @constant */
-			do: "order";
-			reward: number;
-			to: {
-				/** @constant */
-				of: "caller";
-			} | {
-				/** @constant */
-				of: "argument";
-				name: string;
-			} | {
-				/** @constant */
-				of: "present";
-			} | {
-				/** @constant */
-				of: "circle";
-				circle: number;
-			};
-			text: string;
-		} | {
-			/** @constant */
-			do: "alert";
-			alert?: number;
-			title: string;
-			line: string;
-			picture: ("lamp" | "radio" | "clock" | "whistle" | "sparks" | "postcard" | "guide" | "tag") | string;
-			sound: ("none" | "bell" | "whistle" | "ratchet") | string;
-			seconds: number;
-		} | {
-			/** @constant */
-			do: "round";
-			/** @enum {string} */
-			how: "open" | "callOff";
-			/** @enum {string} */
-			game: "heist" | "roulette";
-		} | {
-			/** @constant */
-			do: "raffle";
-			/** @enum {string} */
-			how: "start" | "close" | "draw" | "callOff";
-			setup: number;
-		} | {
-			/** @constant */
-			do: "tickets";
-			setup: number;
-			to: {
-				/** @constant */
-				of: "caller";
-			} | {
-				/** @constant */
-				of: "argument";
-				name: string;
-			} | {
-				/** @constant */
-				of: "present";
-			} | {
-				/** @constant */
-				of: "circle";
-				circle: number;
-			};
-			tickets: {
-				fixed: number;
-			} | {
-				argument: string;
-			};
-		} | {
-			/** @constant */
-			do: "sound";
-			sound: ("none" | "bell" | "whistle" | "ratchet") | string;
-		} | {
-			/** @constant */
-			do: "circle";
-			circle: number;
-			/** @enum {string} */
-			how: "in" | "out";
-			who: {
-				/** @constant */
-				of: "caller";
-			} | {
-				/** @constant */
-				of: "argument";
-				name: string;
-			} | {
-				/** @constant */
-				of: "present";
-			} | {
-				/** @constant */
-				of: "circle";
-				circle: number;
-			};
-		} | {
-			/** @constant */
-			do: "wait";
-			seconds: number;
-		} | {
-			/** @constant */
-			do: "call";
-			command: number;
-		} | {
-			/** @constant */
-			do: "choose";
-			branches: {
-				weight: number;
-				name: string;
-				steps: components["schemas"]["Step"][];
-			}[];
-		} | {
-			/** @constant */
-			do: "when";
-			if: {
-				standing?: string;
-				balanceFrom?: number;
-				tally?: {
-					tally: number;
-					from: number;
-				};
-				onAir?: boolean;
-				time?: {
-					from: string;
-					to: string;
-				};
-			};
-			steps: components["schemas"]["Step"][];
-			otherwise: components["schemas"]["Step"][];
-		};
-		Currency: {
-			one: string;
-			many: string;
-			word: string;
-			aliases?: string[];
-			/** @enum {string} */
-			icon?: "rivet" | "bolt" | "cog" | "coin" | "key" | "spark" | "leaf" | "drop";
-			reply?: string;
-		};
-		EarningPlan: {
-			intervalSeconds: number;
-			base: number;
-			cap: number | null;
-			offAir: {
-				intervalSeconds: number;
-				base: number;
-			};
-			standings: {
-				[key: string]: {
-					plus: number;
-					times: number;
-				};
-			};
-			active: {
-				plus: number;
-				withinSeconds: number;
-			};
-			chat: {
-				amount: number;
-				everySeconds: number;
-				commands: boolean;
-				offAir: boolean;
-			};
-			support: {
-				follow: number;
-				subscription: [
-					number,
-					number,
-					number
-				];
-				gift: number;
-				giftReceived: number;
-				raid: {
-					fixed: number;
-					perViewer: number;
-					followersOnly: boolean;
-				};
-				tip: number;
-				money?: {
-					currency: string;
-					rates: {
-						[key: string]: number;
-					};
-				};
-				cheer: number;
-				thanks: {
-					follow?: {
-						say: string;
-						alert: string;
-					};
-					subscription?: {
-						say: string;
-						alert: string;
-					};
-					resubscription?: {
-						say: string;
-						alert: string;
-					};
-					gift?: {
-						say: string;
-						alert: string;
-					};
-					raid?: {
-						say: string;
-						alert: string;
-					};
-					tip?: {
-						say: string;
-						alert: string;
-					};
-					cheer?: {
-						say: string;
-						alert: string;
-					};
-				};
-			};
-			checkIn: {
-				amount: number;
-				streakPlus: number;
-				streakMost: number;
-				missedAllowed: boolean;
-			};
-			allowance: {
-				amount: number;
-				weekday: number;
-				hour: number;
-				to: string[];
-			};
-			welcome: number;
-			newcomerWaitSeconds: number;
-		};
-		RankPlan: {
-			/** @enum {string} */
-			measure: "hours" | "earned";
-			ranks: {
-				id: number;
-				name: string;
-				from: number;
-				needs: string | null;
-				/** @enum {string} */
-				badge: "washer" | "bolt" | "cog" | "lamp" | "key" | "anvil";
-			}[];
-			announce: string;
-		};
-		AlertSettings: {
-			name: string;
-			title: string;
-			line: string;
-			picture: (("lamp" | "radio" | "clock" | "whistle" | "sparks" | "postcard" | "guide" | "tag") | string) | null;
-			sound: ("none" | "bell" | "whistle" | "ratchet") | string;
-			volume: number;
-			seconds: number;
-			/** @enum {string} */
-			enter: "slide" | "rise" | "grow" | "fade" | "none";
-			/** @enum {string} */
-			leave: "slide" | "rise" | "grow" | "fade" | "none";
-			/** @enum {string} */
-			place: "topLeft" | "top" | "topRight" | "left" | "middle" | "right" | "bottomLeft" | "bottom" | "bottomRight";
-			/** @enum {string} */
-			layout: "beside" | "above" | "behind";
-		};
-		Piece: {
-			/** @constant */
-			of: "alerts";
-			id: string;
-			x: number;
-			y: number;
-			w: number;
-			h: number;
-			locked: boolean;
-			hidden: boolean;
-			look: {
-				/** @enum {string} */
-				font: "display" | "text" | "typewriter";
-				size: number;
-				colour: string;
-				ground: string;
-				cover: number;
-				corner: number;
-				shadow: boolean;
-			};
-			which: "all" | number[];
-		} | {
-			/** @constant */
-			of: "orders";
-			id: string;
-			x: number;
-			y: number;
-			w: number;
-			h: number;
-			locked: boolean;
-			hidden: boolean;
-			look: {
-				/** @enum {string} */
-				font: "display" | "text" | "typewriter";
-				size: number;
-				colour: string;
-				ground: string;
-				cover: number;
-				corner: number;
-				shadow: boolean;
-			};
-			title: string;
-			many: number;
-		} | {
-			/** @constant */
-			of: "top";
-			id: string;
-			x: number;
-			y: number;
-			w: number;
-			h: number;
-			locked: boolean;
-			hidden: boolean;
-			look: {
-				/** @enum {string} */
-				font: "display" | "text" | "typewriter";
-				size: number;
-				colour: string;
-				ground: string;
-				cover: number;
-				corner: number;
-				shadow: boolean;
-			};
-			title: string;
-			/** @enum {string} */
-			list: "balance" | "hours" | "earned";
-			many: number;
-		} | {
-			/** @constant */
-			of: "counter";
-			id: string;
-			x: number;
-			y: number;
-			w: number;
-			h: number;
-			locked: boolean;
-			hidden: boolean;
-			look: {
-				/** @enum {string} */
-				font: "display" | "text" | "typewriter";
-				size: number;
-				colour: string;
-				ground: string;
-				cover: number;
-				corner: number;
-				shadow: boolean;
-			};
-			title: string;
-			/** @enum {string} */
-			figure: "paid" | "spent" | "orders" | "present";
-		} | {
-			/** @constant */
-			of: "text";
-			id: string;
-			x: number;
-			y: number;
-			w: number;
-			h: number;
-			locked: boolean;
-			hidden: boolean;
-			look: {
-				/** @enum {string} */
-				font: "display" | "text" | "typewriter";
-				size: number;
-				colour: string;
-				ground: string;
-				cover: number;
-				corner: number;
-				shadow: boolean;
-			};
-			text: string;
-		} | {
-			/** @constant */
-			of: "crew";
-			id: string;
-			x: number;
-			y: number;
-			w: number;
-			h: number;
-			locked: boolean;
-			hidden: boolean;
-			look: {
-				/** @enum {string} */
-				font: "display" | "text" | "typewriter";
-				size: number;
-				colour: string;
-				ground: string;
-				cover: number;
-				corner: number;
-				shadow: boolean;
-			};
-			title: string;
-			always: boolean;
-		} | {
-			/** @constant */
-			of: "duel";
-			id: string;
-			x: number;
-			y: number;
-			w: number;
-			h: number;
-			locked: boolean;
-			hidden: boolean;
-			look: {
-				/** @enum {string} */
-				font: "display" | "text" | "typewriter";
-				size: number;
-				colour: string;
-				ground: string;
-				cover: number;
-				corner: number;
-				shadow: boolean;
-			};
-			title: string;
-			always: boolean;
-		} | {
-			/** @constant */
-			of: "wheel";
-			id: string;
-			x: number;
-			y: number;
-			w: number;
-			h: number;
-			locked: boolean;
-			hidden: boolean;
-			look: {
-				/** @enum {string} */
-				font: "display" | "text" | "typewriter";
-				size: number;
-				colour: string;
-				ground: string;
-				cover: number;
-				corner: number;
-				shadow: boolean;
-			};
-			title: string;
-			always: boolean;
-		} | {
-			/** @constant */
-			of: "reels";
-			id: string;
-			x: number;
-			y: number;
-			w: number;
-			h: number;
-			locked: boolean;
-			hidden: boolean;
-			look: {
-				/** @enum {string} */
-				font: "display" | "text" | "typewriter";
-				size: number;
-				colour: string;
-				ground: string;
-				cover: number;
-				corner: number;
-				shadow: boolean;
-			};
-			title: string;
-			always: boolean;
-		} | {
-			/** @constant */
-			of: "bracket";
-			id: string;
-			x: number;
-			y: number;
-			w: number;
-			h: number;
-			locked: boolean;
-			hidden: boolean;
-			look: {
-				/** @enum {string} */
-				font: "display" | "text" | "typewriter";
-				size: number;
-				colour: string;
-				ground: string;
-				cover: number;
-				corner: number;
-				shadow: boolean;
-			};
-			title: string;
-			always: boolean;
-		} | {
-			/** @constant */
-			of: "raffle";
-			id: string;
-			x: number;
-			y: number;
-			w: number;
-			h: number;
-			locked: boolean;
-			hidden: boolean;
-			look: {
-				/** @enum {string} */
-				font: "display" | "text" | "typewriter";
-				size: number;
-				colour: string;
-				ground: string;
-				cover: number;
-				corner: number;
-				shadow: boolean;
-			};
-			title: string;
-			always: boolean;
-		} | {
-			/** @constant */
-			of: "chat";
-			id: string;
-			x: number;
-			y: number;
-			w: number;
-			h: number;
-			locked: boolean;
-			hidden: boolean;
-			look: {
-				/** @enum {string} */
-				font: "display" | "text" | "typewriter";
-				size: number;
-				colour: string;
-				ground: string;
-				cover: number;
-				corner: number;
-				shadow: boolean;
-			};
-			many: number;
-			seconds: number;
-			bot: boolean;
-		};
-		OverlaySettings: {
-			name: string;
-			width: number;
-			height: number;
-			pieces: components["schemas"]["Piece"][];
-			background: (("lamp" | "radio" | "clock" | "whistle" | "sparks" | "postcard" | "guide" | "tag") | string) | null;
-		};
-		CommandSettings: {
-			word: string;
-			aliases: string[];
-			description: string;
-			group: string;
-			on: boolean;
-			who: {
-				everyone: boolean;
-				streamer: boolean;
-				standings: string[];
-				rank: number | null;
-				people: number[];
-			};
-			/** @enum {string} */
-			where: "room" | "private" | "both";
-			onAir: boolean;
-			cost: number;
-			limits: {
-				everyoneSeconds: number;
-				eachSeconds: number;
-				perViewer: number;
-				perShow: number;
-			};
-			refusals: boolean;
-			refusalText?: string;
-			reply: null | ("plain" | "mention" | "private");
-			arguments: {
-				name: string;
-				/** @enum {string} */
-				kind: "viewer" | "amount" | "number" | "choice" | "text";
-				needed: boolean;
-				choices: string[];
-				most: number;
-			}[];
-			steps: components["schemas"]["Step"][];
-		};
-		TriggerSettings: {
-			name: string;
-			group: string;
-			on: boolean;
-			source: {
-				/** @enum {string} */
-				of: "follow" | "firstInShow" | "firstEver" | "showStarted" | "showEnded" | "heistEnded" | "cupWon";
-			} | {
-				/** @enum {string} */
-				of: "subscription" | "gift" | "raid" | "tip" | "cheer" | "gameWon";
-				from: number;
-				to: number | null;
-			} | {
-				/** @constant */
-				of: "outside";
-				reward: string;
-				/** @enum {string} */
-				approval: "itself" | "hand";
-			} | {
-				/** @constant */
-				of: "timer";
-				minutes: number;
-				lines: number;
-			} | {
-				/** @constant */
-				of: "rankReached";
-				rank: number | null;
-			} | {
-				/** @enum {string} */
-				of: "raffleOpened" | "raffleEntered" | "raffleReminder" | "raffleClosingSoon" | "raffleClosed" | "raffleWon" | "raffleClaimed" | "raffleUnclaimed";
-				setup: number | null;
-			} | {
-				/** @constant */
-				of: "orderPlaced";
-				reward: number | null;
-			};
-			who: {
-				everyone: boolean;
-				streamer: boolean;
-				standings: string[];
-				rank: number | null;
-				people: number[];
-			};
-			onAir: boolean;
-			limits: {
-				everyoneSeconds: number;
-				eachSeconds: number;
-				perViewer: number;
-				perShow: number;
-			};
-			steps: components["schemas"]["Step"][];
-		};
-		RewardSettings: {
-			word: string;
-			command: boolean;
-			name: string;
-			description: string;
-			group: string;
-			on: boolean;
-			price: number;
-			/** @enum {string} */
-			kind: "hand" | "itself" | "code";
-			picture: ("lamp" | "radio" | "clock" | "whistle" | "sparks" | "postcard" | "guide" | "tag") | string;
-			alert: number | null;
-			asks: {
-				/** @constant */
-				of: "nothing";
-			} | {
-				/** @constant */
-				of: "text";
-				question: string;
-				least: number;
-				most: number;
-			} | {
-				/** @constant */
-				of: "choice";
-				question: string;
-				choices: string[];
-			} | {
-				/** @constant */
-				of: "number";
-				question: string;
-				from: number;
-				to: number;
-			} | {
-				/** @constant */
-				of: "link";
-				question: string;
-			};
-			confirm: string;
-			post: {
-				days: number;
-			} | null;
-			who: {
-				everyone: boolean;
-				streamer: boolean;
-				standings: string[];
-				rank: number | null;
-				people: number[];
-			};
-			hours: number;
-			secret: string;
-			onAir: boolean;
-			from: number | null;
-			to: number | null;
-			stock: {
-				all: number | null;
-				show: number | null;
-				day: number | null;
-			};
-			each: {
-				all: number | null;
-				show: number | null;
-				day: number | null;
-			};
-			rest: {
-				everyoneSeconds: number;
-				eachSeconds: number;
-			};
-			perk: {
-				seconds: number;
-				circle: number | null;
-			} | null;
-			steps: components["schemas"]["Step"][];
-			say: boolean;
-			doneText: string;
-			/** @enum {string} */
-			doneTo: "room" | "private";
-			low: number;
-		};
-		RaffleSettings: {
-			title: string;
-			description: string;
-			picture: ("lamp" | "radio" | "clock" | "whistle" | "sparks" | "postcard" | "guide" | "tag") | string;
-			prize: {
-				/** @constant */
-				of: "text";
-				text: string;
-			} | {
-				/** @constant */
-				of: "codes";
-				reward: number;
-			} | {
-				/** @constant */
-				of: "currency";
-				amount: number;
-			} | {
-				/** @constant */
-				of: "pot";
-				share: number;
-			};
-			winners: number;
-			word: {
-				word: string;
-				aliases: string[];
-			};
-			byWord: boolean;
-			byPage: boolean;
-			thisShow: boolean;
-			closeSeconds: number;
-			mostPeople: number;
-			who: {
-				everyone: boolean;
-				streamer: boolean;
-				standings: string[];
-				rank: number | null;
-				people: number[];
-			};
-			hours: number;
-			followDays: number;
-			seen: {
-				least: number;
-				of: number;
-			};
-			winnerDays: number;
-			run: {
-				everyone: boolean;
-				streamer: boolean;
-				standings: string[];
-				rank: number | null;
-				people: number[];
-			};
-			price: number;
-			free: {
-				everyone: number;
-				standings: {
-					standing: string;
-					tickets: number;
-				}[];
-			};
-			mostTickets: number;
-			weights: {
-				standing: string;
-				weight: number;
-			}[];
-			remind: {
-				everyMinutes: number;
-				beforeMinutes: number[];
-			};
-			soonSeconds: number;
-			entryAlert: number | null;
-			entrySound: ("none" | "bell" | "whistle" | "ratchet") | string;
-			/** @enum {string} */
-			draw: "one" | "all";
-			suspenseSeconds: number;
-			claimSeconds: number;
-			/** @enum {string} */
-			redraw: "itself" | "hand";
-		};
-		HeistSettings: {
-			on: boolean;
-			word: {
-				word: string;
-				aliases: string[];
-			};
-			who: {
-				everyone: boolean;
-				streamer: boolean;
-				standings: string[];
-				rank: number | null;
-				people: number[];
-			};
-			onAir: boolean;
-			limits: {
-				everyoneSeconds: number;
-				eachSeconds: number;
-				perViewer: number;
-				perShow: number;
-			};
-			stakes: {
-				smallest: number;
-				largest: number;
-				share: number;
-			};
-			out: {
-				word: string;
-				aliases: string[];
-			};
-			gatherSeconds: number;
-			leastCrew: number;
-			mostCrew: number;
-			pauseSeconds: number;
-			notice: boolean;
-			sites: {
-				name: string;
-				fromCrew: number;
-				bonusPpm: number;
-				capPpm: number;
-				rooms: {
-					name: string;
-					throughPpm: number;
-					multiplier: number;
-					through: string;
-					caught: string;
-				}[];
-			}[];
-		};
-		DuelSettings: {
-			on: boolean;
-			word: {
-				word: string;
-				aliases: string[];
-			};
-			who: {
-				everyone: boolean;
-				streamer: boolean;
-				standings: string[];
-				rank: number | null;
-				people: number[];
-			};
-			onAir: boolean;
-			limits: {
-				everyoneSeconds: number;
-				eachSeconds: number;
-				perViewer: number;
-				perShow: number;
-			};
-			stakes: {
-				smallest: number;
-				largest: number;
-				share: number;
-			};
-			take: {
-				word: string;
-				aliases: string[];
-			};
-			pass: {
-				word: string;
-				aliases: string[];
-			};
-			withdraw: {
-				word: string;
-				aliases: string[];
-			};
-			answerSeconds: number;
-			suspenseSeconds: number;
-			rakeBp: number;
-		};
-		RouletteSettings: {
-			on: boolean;
-			word: {
-				word: string;
-				aliases: string[];
-			};
-			who: {
-				everyone: boolean;
-				streamer: boolean;
-				standings: string[];
-				rank: number | null;
-				people: number[];
-			};
-			onAir: boolean;
-			limits: {
-				everyoneSeconds: number;
-				eachSeconds: number;
-				perViewer: number;
-				perShow: number;
-			};
-			stakes: {
-				smallest: number;
-				largest: number;
-				share: number;
-			};
-			betSeconds: number;
-			suspenseSeconds: number;
-			houseLimit: number;
-		};
-		ReelsSettings: {
-			on: boolean;
-			word: {
-				word: string;
-				aliases: string[];
-			};
-			who: {
-				everyone: boolean;
-				streamer: boolean;
-				standings: string[];
-				rank: number | null;
-				people: number[];
-			};
-			onAir: boolean;
-			limits: {
-				everyoneSeconds: number;
-				eachSeconds: number;
-				perViewer: number;
-				perShow: number;
-			};
-			stakes: {
-				smallest: number;
-				largest: number;
-				share: number;
-			};
-			strip: {
-				symbol: string;
-				weight: number;
-			}[];
-			table: {
-				/** @enum {string} */
-				match: "three" | "two";
-				symbol: string;
-				multiplier: number;
-			}[];
-		};
-		CoinSettings: {
-			on: boolean;
-			word: {
-				word: string;
-				aliases: string[];
-			};
-			who: {
-				everyone: boolean;
-				streamer: boolean;
-				standings: string[];
-				rank: number | null;
-				people: number[];
-			};
-			onAir: boolean;
-			limits: {
-				everyoneSeconds: number;
-				eachSeconds: number;
-				perViewer: number;
-				perShow: number;
-			};
-			stakes: {
-				smallest: number;
-				largest: number;
-				share: number;
-			};
-			multiplier: number;
-		};
-		CupSettings: {
-			on: boolean;
-			word: {
-				word: string;
-				aliases: string[];
-			};
-			who: {
-				everyone: boolean;
-				streamer: boolean;
-				standings: string[];
-				rank: number | null;
-				people: number[];
-			};
-			onAir: boolean;
-			limits: {
-				everyoneSeconds: number;
-				eachSeconds: number;
-				perViewer: number;
-				perShow: number;
-			};
-		};
+		/** @description import('#core/steps').Step */
+		readonly Step: import('#core/steps').Step;
+		/** @description import('#core/access').Who */
+		readonly Who: import('#core/access').Who;
+		/** @description import('#core/currency').Currency */
+		readonly Currency: import('#core/currency').Currency;
+		/** @description import('#core/earning').EarningPlan */
+		readonly EarningPlan: import('#core/earning').EarningPlan;
+		/** @description import('#core/ranks').RankPlan */
+		readonly RankPlan: import('#core/ranks').RankPlan;
+		/** @description import('#core/screen').PictureRef */
+		readonly PictureRef: import('#core/screen').PictureRef;
+		/** @description import('#core/screen').SoundRef */
+		readonly SoundRef: import('#core/screen').SoundRef;
+		/** @description import('#core/screen').AlertSettings */
+		readonly AlertSettings: import('#core/screen').AlertSettings;
+		/** @description import('#core/screen').Piece */
+		readonly Piece: import('#core/screen').Piece;
+		/** @description import('#core/screen').OverlaySettings */
+		readonly OverlaySettings: import('#core/screen').OverlaySettings;
+		/** @description import('#core/commands').ChatWords */
+		readonly ChatWords: import('#core/commands').ChatWords;
+		/** @description import('#core/commands').CommandSettings */
+		readonly CommandSettings: import('#core/commands').CommandSettings;
+		/** @description import('#core/voice').Voice */
+		readonly Voice: import('#core/voice').Voice;
+		/** @description import('#core/triggers').TriggerSettings */
+		readonly TriggerSettings: import('#core/triggers').TriggerSettings;
+		/** @description import('#core/store').Asks */
+		readonly Asks: import('#core/store').Asks;
+		/** @description import('#core/store').RewardSettings */
+		readonly RewardSettings: import('#core/store').RewardSettings;
+		/** @description import('#core/raffles').RaffleSettings */
+		readonly RaffleSettings: import('#core/raffles').RaffleSettings;
+		/** @description import('#core/games').GameWord */
+		readonly GameWord: import('#core/games').GameWord;
+		/** @description import('#core/games').HeistSite */
+		readonly HeistSite: import('#core/games').HeistSite;
+		/** @description import('#core/games').Wagering */
+		readonly Wagering: import('#core/games').Wagering;
+		/** @description import('#core/games').SettingsOf['heist'] */
+		readonly HeistSettings: import('#core/games').SettingsOf['heist'];
+		/** @description import('#core/games').SettingsOf['duel'] */
+		readonly DuelSettings: import('#core/games').SettingsOf['duel'];
+		/** @description import('#core/games').SettingsOf['roulette'] */
+		readonly RouletteSettings: import('#core/games').SettingsOf['roulette'];
+		/** @description import('#core/games').SettingsOf['reels'] */
+		readonly ReelsSettings: import('#core/games').SettingsOf['reels'];
+		/** @description import('#core/games').SettingsOf['coin'] */
+		readonly CoinSettings: import('#core/games').SettingsOf['coin'];
+		/** @description import('#core/games').SettingsOf['cup'] */
+		readonly CupSettings: import('#core/games').SettingsOf['cup'];
 	};
 	responses: never;
 	parameters: never;

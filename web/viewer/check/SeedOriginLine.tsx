@@ -1,22 +1,12 @@
 import { queryOptions, useQuery } from '@tanstack/react-query'
 import { derivedSeed, type SeedOrigin } from '#core/fairness'
-import { read } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Verdict } from './CheckedSteps.tsx'
-
-interface SeedShown {
-  readonly id: number
-  readonly commitment: string
-  readonly openedAt: number
-}
 
 /** The channel's seeds, from which rounds and raffles once had theirs: the commitment of the open one, and those before it in full. */
 const seedsQuery = queryOptions({
   queryKey: ['seeds'],
-  queryFn: ({ signal }) =>
-    read<{ open: SeedShown | null; closed: readonly (SeedShown & { seed: string; closedAt: number })[] }>(
-      '/seeds',
-      signal,
-    ),
+  queryFn: ({ signal }) => answerOf(api.GET('/seeds', { signal })),
 })
 
 interface SeedOriginProps {

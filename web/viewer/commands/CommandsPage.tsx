@@ -1,38 +1,22 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { type Currency, durationInWords, inWords } from '#core/currency'
-import { read } from '../../parts/api.ts'
+import type { Answer } from '../../parts/api/called.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { usePageTitle } from '../../parts/PageTitle.tsx'
 
-interface Listed {
-  readonly word: string
-  readonly aliases: readonly string[]
-  readonly usage: string
-  readonly does: string
-  readonly group: string
-  readonly who: string
-  readonly cost: number
-  readonly everyoneSeconds: number
-  readonly eachSeconds: number
-  readonly perViewer: number
-  readonly onAir: boolean
-  readonly where: string
-  /** Null: nobody is signed in. */
-  readonly yours: boolean | null
-}
-
-interface Answer {
-  readonly currency: Currency
-  readonly commands: readonly Listed[]
-}
+type Listed = Answer<'/commands'>['commands'][number]
 
 /** Every word that chat understands here, made from what there is. */
 export function CommandsPage() {
   usePageTitle('Commands in chat')
   const [asked, setAsked] = useState('')
   const [onlyMine, setOnlyMine] = useState(false)
-  const found = useQuery({ queryKey: ['commands'], queryFn: ({ signal }) => read<Answer>('/commands', signal) })
+  const found = useQuery({
+    queryKey: ['commands'],
+    queryFn: ({ signal }) => answerOf(api.GET('/commands', { signal })),
+  })
   const wanted = asked.trim().toLowerCase().replace(/^!/, '')
   const all = found.data?.commands ?? []
   const shown = all.filter(

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { inWords } from '#core/currency'
 import { returnsInWords, returnsOf, type SettingsOf } from '#core/games'
-import { read } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { useNow } from '../../parts/time.ts'
 import { GameCard, PlayButton, PlayForm } from './GameCard.tsx'
 import type { GamesView, OpenRound } from './games.ts'
@@ -91,19 +91,13 @@ export function DuelOn({ round, view, me }: { round: OpenRound; view: GamesView;
   )
 }
 
-interface Person {
-  readonly id: number
-  readonly name: string
-}
-
 function Call({ settings }: { settings: SettingsOf['duel'] }) {
   const [stake, setStake] = useState(String(settings.stakes.smallest))
   const [typed, setTyped] = useState('')
   const name = typed.trim().replace(/^@/, '')
   const found = useQuery({
     queryKey: ['opponents', name],
-    queryFn: ({ signal }) =>
-      read<{ people: readonly Person[] }>(`/games/opponents?name=${encodeURIComponent(name)}`, signal),
+    queryFn: ({ signal }) => answerOf(api.GET('/games/opponents', { params: { query: { name: name } }, signal })),
     enabled: name !== '',
   })
   const people = found.data?.people ?? []

@@ -1,21 +1,15 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import type { Act } from '#core/games'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { useToast } from '../../parts/toasts.tsx'
 import { meQuery } from '../channel.ts'
-
-interface Played {
-  readonly round: number | null
-  readonly told: string
-  readonly balance: number
-}
 
 /** Plays: the same as in chat. What came of it is said in passing. */
 export function usePlay() {
   const client = useQueryClient()
   const toast = useToast()
   return useMutation({
-    mutationFn: (act: Act) => change<Played>('POST', '/games/play', act),
+    mutationFn: (act: Act) => answerOf(api.POST('/games/play', { body: act })),
     onSuccess: async ({ told, balance }) => {
       toast({ text: told })
       client.setQueryData(meQuery.queryKey, (me) => me && { ...me, balance })

@@ -1,23 +1,16 @@
 import { useMutation, useQuery } from '@tanstack/react-query'
 import { durationInWords } from '#core/currency'
-import { change, read } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/Notice.tsx'
-
-interface Accounts {
-  readonly signedIn: string
-  /** Whether chat has accounts of its own, to be linked to the sign-in. */
-  readonly separate: boolean
-  readonly chat: readonly string[]
-}
 
 /** Which accounts are mine, and how to link the one in chat where it is another one. */
 export function AccountsPart() {
   const found = useQuery({
     queryKey: ['accounts'],
-    queryFn: ({ signal }) => read<Accounts>('/me/accounts', signal),
+    queryFn: ({ signal }) => answerOf(api.GET('/me/accounts', { signal })),
   })
-  const link = useMutation({ mutationFn: () => change<{ say: string; seconds: number }>('POST', '/me/link', {}) })
+  const link = useMutation({ mutationFn: () => answerOf(api.POST('/me/link')) })
   if (found.data === undefined || !found.data.separate) return null
   const { signedIn, chat } = found.data
   return (

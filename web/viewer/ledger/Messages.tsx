@@ -1,18 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
-import { read } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { dayText } from '../../parts/time.ts'
-
-interface Message {
-  readonly id: number
-  readonly at: number
-  readonly text: string
-}
 
 /** What the bot had for me alone: codes, prizes, words about my orders. It is here even if it could not be whispered in chat. */
 export function Messages() {
   const found = useQuery({
     queryKey: ['messages'],
-    queryFn: ({ signal }) => read<{ messages: readonly Message[] }>('/me/messages', signal),
+    queryFn: ({ signal }) => answerOf(api.GET('/me/messages', { signal })),
   })
   const messages = found.data?.messages ?? []
   if (messages.length === 0) return null

@@ -1,3 +1,4 @@
+import { answerOf, api } from '../../parts/api.ts'
 import { usePageTitle } from '../../parts/PageTitle.tsx'
 import { signInAddress } from '../../parts/SignIn.tsx'
 import { Trail } from '../../parts/Trail.tsx'
@@ -36,10 +37,11 @@ export function MinePage() {
         <h2 id="trail" className="mb-1 text-xl">
           Every change
         </h2>
-        <Trail name="me" path="/me/trail" pick={(page: Parameters<typeof same>[0]) => same(page)} />
+        <Trail
+          of={['me']}
+          page={(before, signal) => answerOf(api.GET('/me/trail', { params: { query: { before } }, signal }))}
+        />
       </section>
     </>
   )
 }
-
-const same = <T extends { entries: []; before: number | null }>(page: T): T => page

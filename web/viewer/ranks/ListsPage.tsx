@@ -1,19 +1,13 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { digits, durationInWords } from '#core/currency'
-import { change, read } from '../../parts/api.ts'
+import type { Query } from '../../parts/api/called.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { usePageTitle } from '../../parts/PageTitle.tsx'
 import { useChannel } from '../channel.ts'
 import { useStanding } from '../standing.ts'
-
-interface Place {
-  readonly place: number
-  readonly id: number
-  readonly name: string
-  readonly value: number
-}
 
 const PERIODS = [
   { period: 'all', name: 'All time' },
@@ -67,11 +61,10 @@ export function ListsPage() {
   )
 }
 
-function List({ list, period }: { list: 'hours' | 'earned' | 'balance'; period: string }) {
+function List({ list, period }: Required<Query<'/lists'>>) {
   const found = useQuery({
     queryKey: ['lists', list, period],
-    queryFn: ({ signal }) =>
-      read<{ places: readonly Place[]; own: Place | null }>(`/lists?list=${list}&period=${period}`, signal),
+    queryFn: ({ signal }) => answerOf(api.GET('/lists', { params: { query: { list: list, period: period } }, signal })),
     placeholderData: keepPreviousData,
   })
   if (found.isPending) return <Loading what="the list" />
@@ -105,7 +98,7 @@ function Listed() {
   const standing = useStanding()
   const [chosen, setChosen] = useState<boolean>()
   const put = useMutation({
-    mutationFn: (listed: boolean) => change('PUT', '/me/listed', { listed }),
+    mutationFn: (listed: boolean) => answerOf(api.PUT('/me/listed', { body: { listed } })),
     onSuccess: () => client.invalidateQueries(),
     onSettled: () => setChosen(undefined),
   })

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { durationInWords, inWords } from '#core/currency'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { RankProgress } from '../../parts/RankProgress.tsx'
@@ -49,7 +49,7 @@ function CheckIn({ checkIn }: { checkIn: NonNullable<Standing['checkIn']> }) {
   const client = useQueryClient()
   const toast = useToast()
   const check = useMutation({
-    mutationFn: () => change<{ paid: number; streak: number }>('POST', '/me/check-in', {}),
+    mutationFn: () => answerOf(api.POST('/me/check-in')),
     onSuccess: async ({ paid, streak }) => {
       toast({ text: `Checked in: ${inWords(paid, currency)}${streak > 1 ? `, ${streak} shows in a row` : ''}.` })
       await client.invalidateQueries()

@@ -3,7 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { digits, durationInWords, inWords } from '#core/currency'
 import { watchingFor } from '#core/earning'
-import { ApiProblem, change } from '../../parts/api.ts'
+import { ApiProblem, answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { mediaAddress, mediaBase } from '../../parts/media.ts'
 import { Problem } from '../../parts/Notice.tsx'
@@ -53,12 +53,6 @@ export function BuyDialog({ reward, close }: { reward: Reward; close: () => void
   )
 }
 
-interface Bought {
-  readonly balance: number
-  readonly status: 'waiting' | 'running' | 'done'
-  readonly code: string | null
-}
-
 interface Said {
   readonly text: string
   readonly address: string
@@ -66,7 +60,7 @@ interface Said {
   readonly again: boolean
 }
 
-const NEXT = { waiting: 'It waits on the bench now.', running: 'It is on.', done: 'It happens now.' }
+const NEXT = { waiting: 'It waits on the bench now.', running: 'It is on.' } as const
 
 function useBuy(reward: Reward, close: () => void) {
   const { currency } = useChannel()
@@ -74,16 +68,22 @@ function useBuy(reward: Reward, close: () => void) {
   const toast = useToast()
   return useMutation({
     mutationFn: ({ address, ...said }: Said) =>
-      change<Bought>('POST', '/orders', {
-        word: reward.word,
-        ...said,
-        address: reward.post === null ? null : address,
-      }),
+      answerOf(
+        api.POST('/orders', {
+          body: {
+            word: reward.word,
+            ...said,
+            address: reward.post === null ? null : address,
+          },
+        }),
+      ),
     onSuccess: ({ balance, status, code }) => {
       client.setQueryData(meQuery.queryKey, (me) => me && { ...me, balance })
       void client.invalidateQueries(meQuery)
       if (code !== null) return
-      toast({ text: `Bought: ${reward.name}. ${NEXT[status]} ${inWords(balance, currency)} left.` })
+      toast({
+        text: `Bought: ${reward.name}. ${status === 'waiting' || status === 'running' ? NEXT[status] : 'It happens now.'} ${inWords(balance, currency)} left.`,
+      })
       close()
     },
   })

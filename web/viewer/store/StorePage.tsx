@@ -3,7 +3,7 @@ import { clsx } from 'clsx'
 import { type FormEvent, useState } from 'react'
 import { digits, durationInWords, inWords } from '#core/currency'
 import { watchingFor } from '#core/earning'
-import { change } from '../../parts/api.ts'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { mediaBase, smallAddress } from '../../parts/media.ts'
 import { Problem } from '../../parts/Notice.tsx'
@@ -106,7 +106,7 @@ function SecretWord() {
   const toast = useToast()
   const [word, setWord] = useState('')
   const say = useMutation({
-    mutationFn: () => change<{ unlocked: readonly string[] }>('POST', '/unlock', { word: word.trim() }),
+    mutationFn: () => answerOf(api.POST('/unlock', { body: { word: word.trim() } })),
     onSuccess: async ({ unlocked }) => {
       setWord('')
       toast({ text: `Open for you now: ${unlocked.join(', ')}.` })

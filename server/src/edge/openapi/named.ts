@@ -1,32 +1,46 @@
 import type { TSchema } from '@sinclair/typebox'
-import { CommandSettings } from '#core/commands'
+import { Who } from '#core/access'
+import { ChatWords, CommandSettings } from '#core/commands'
 import { Currency } from '#core/currency'
 import { EarningPlan } from '#core/earning'
-import { GAME_SETTINGS, GAMES } from '#core/games'
+import { GAME_SETTINGS, GAMES, GameWord, HeistSite, Wagering } from '#core/games'
 import { RaffleSettings } from '#core/raffles'
 import { RankPlan } from '#core/ranks'
-import { AlertSettings, OverlaySettings, Piece } from '#core/screen'
+import { AlertSettings, OverlaySettings, PictureRef, Piece, SoundRef } from '#core/screen'
 import { StepSchema } from '#core/steps'
-import { RewardSettings } from '#core/store'
+import { Asks, RewardSettings } from '#core/store'
 import { TriggerSettings } from '#core/triggers'
+import { Voice } from '#core/voice'
 
-const ofGames = GAMES.map((game): [string, TSchema] => [
+/** A schema that the description tells once, and the feature of the rules that has its type. */
+export interface Named {
+  readonly schema: TSchema
+  readonly feature: string
+  /** The type as it is called there; as the schema, if left out. */
+  readonly type?: string
+}
+
+const of = (feature: string, schemas: Readonly<Record<string, TSchema>>): [string, Named][] =>
+  Object.entries(schemas).map(([name, schema]) => [name, { schema, feature }])
+
+const ofGames = GAMES.map((game): [string, Named] => [
   `${game.slice(0, 1).toUpperCase()}${game.slice(1)}Settings`,
-  GAME_SETTINGS[game],
+  { schema: GAME_SETTINGS[game], feature: 'games', type: `SettingsOf['${game}']` },
 ])
 
-/** The schemas that the description tells once, by name: what many operations take and answer. A part comes before the whole that holds it. */
-export const NAMED: Readonly<Record<string, TSchema>> = {
-  Step: StepSchema,
-  Currency,
-  EarningPlan,
-  RankPlan,
-  AlertSettings,
-  Piece,
-  OverlaySettings,
-  CommandSettings,
-  TriggerSettings,
-  RewardSettings,
-  RaffleSettings,
-  ...Object.fromEntries(ofGames),
-}
+/** What many operations take and answer, by name. */
+export const NAMED: Readonly<Record<string, Named>> = Object.fromEntries([
+  ...of('steps', { Step: StepSchema }),
+  ...of('access', { Who }),
+  ...of('currency', { Currency }),
+  ...of('earning', { EarningPlan }),
+  ...of('ranks', { RankPlan }),
+  ...of('screen', { PictureRef, SoundRef, AlertSettings, Piece, OverlaySettings }),
+  ...of('commands', { ChatWords, CommandSettings }),
+  ...of('voice', { Voice }),
+  ...of('triggers', { TriggerSettings }),
+  ...of('store', { Asks, RewardSettings }),
+  ...of('raffles', { RaffleSettings }),
+  ...of('games', { GameWord, HeistSite, Wagering }),
+  ...ofGames,
+])

@@ -19,13 +19,13 @@ export function describedSchema(schema: TSchema): Json {
 /** The schemas that have a name in the document, with what is made of them there. */
 export const namedSchemas = (): Readonly<Record<string, Json>> =>
   Object.fromEntries(
-    Object.entries(NAMED).map(([name, schema]) => {
+    Object.entries(NAMED).map(([name, { schema }]) => {
       const { $id: _, ...rest } = JSON.parse(JSON.stringify(schema)) as Fields
       return [name, described(rest, name)]
     }),
   )
 
-const NAME_OF = new Map(Object.entries(NAMED).map(([name, schema]) => [JSON.stringify(schema), name]))
+const NAME_OF = new Map(Object.entries(NAMED).map(([name, { schema }]) => [JSON.stringify(schema), name]))
 
 /** @param within - The named schema that is described itself. */
 function described(value: Json, within?: string): Json {

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { type Around, fieldsFor } from '#core/commands'
 import { type Field, render } from '#core/texts'
-import { read } from '../../../parts/api.ts'
+import { answerOf, api } from '../../../parts/api.ts'
 import { INPUT } from '../inputs.tsx'
 
 interface TextFieldProps {
@@ -53,7 +53,7 @@ function FieldPicker({ fields, insert }: { fields: readonly Field[]; insert: (fi
   const [asked, setAsked] = useState('')
   const live = useQuery({
     queryKey: ['fields'],
-    queryFn: ({ signal }) => read<{ values: Readonly<Record<string, string>> }>('/desk/fields', signal),
+    queryFn: ({ signal }) => answerOf(api.GET('/desk/fields', { signal })),
   })
   const wanted = asked.trim().toLowerCase()
   const found = fields.filter(({ path, tells }) => `${path} ${tells}`.toLowerCase().includes(wanted))

@@ -2,6 +2,7 @@ import { type FormEvent, useState } from 'react'
 import { EVERYONE_MAY } from '#core/access'
 import { inWords } from '#core/currency'
 import type { CupRules } from '#core/games'
+import { api } from '../../../parts/api.ts'
 import { Button } from '../../../parts/Button.tsx'
 import { Choose, Field, INPUT, Tick } from '../../commands/inputs.tsx'
 import type { CommandsView } from '../../commands/view.ts'
@@ -36,7 +37,7 @@ export function CupForm({ view, commands }: { view: DeskGames; commands: Command
         : undefined
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    action.mutate({ path: '/desk/cups', body: rules, said: 'The sign-up is open.' })
+    action.mutate({ send: () => api.POST('/desk/cups', { body: rules }), said: 'The sign-up is open.' })
   }
   return (
     <form onSubmit={submit} className="flex max-w-2xl flex-col gap-5">

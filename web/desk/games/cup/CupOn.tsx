@@ -1,5 +1,7 @@
 import { useState } from 'react'
 import { digits, inWords } from '#core/currency'
+import type { Body } from '../../../parts/api/called.ts'
+import { api } from '../../../parts/api.ts'
 import { Button } from '../../../parts/Button.tsx'
 import { FormDialog } from '../../../parts/FormDialog.tsx'
 import { Bracket } from '../../../parts/games/Bracket.tsx'
@@ -19,7 +21,11 @@ export function CupOn({ round, view }: { round: OpenRound; view: DeskGames }) {
   const { rules, entrants, matches } = state
   const begun = matches.some(({ how }) => how !== null && how !== 'bye')
   const begin = () =>
-    action.mutate({ path: `/desk/cups/${round.id}/change`, body: { does: 'begin' }, said: 'The bracket is drawn.' })
+    action.mutate({
+      send: () =>
+        api.POST('/desk/cups/{round}/change', { params: { path: { round: round.id } }, body: { does: 'begin' } }),
+      said: 'The bracket is drawn.',
+    })
   const prize = rules.prize + round.staked
   return (
     <>
@@ -62,7 +68,10 @@ function CallOffCup({ round }: { round: OpenRound }) {
               look="danger"
               onClick={() =>
                 action.mutate(
-                  { path: `/desk/rounds/${round.id}/call-off`, said: 'Called off; all entries are back.' },
+                  {
+                    send: () => api.POST('/desk/rounds/{round}/call-off', { params: { path: { round: round.id } } }),
+                    said: 'Called off; all entries are back.',
+                  },
                   { onSuccess: () => setAsking(false) },
                 )
               }
@@ -83,7 +92,8 @@ function Entrants({ round, drawn }: { round: OpenRound; drawn: boolean }) {
   const action = useGameAction()
   const { state } = round
   if (state.of !== 'cup') return null
-  const path = `/desk/cups/${round.id}/change`
+  const change = (body: Body<'/desk/cups/{round}/change'>) =>
+    api.POST('/desk/cups/{round}/change', { params: { path: { round: round.id } }, body })
   return (
     <section aria-labelledby="entrants">
       <h2 id="entrants" className="text-base">
@@ -101,7 +111,10 @@ function Entrants({ round, drawn }: { round: OpenRound; drawn: boolean }) {
               <Button
                 look="quiet"
                 onClick={() =>
-                  action.mutate({ path, body: { does: 'out', viewer: id }, said: `${name} is out, the entry is back.` })
+                  action.mutate({
+                    send: () => change({ does: 'out', viewer: id }),
+                    said: `${name} is out, the entry is back.`,
+                  })
                 }
               >
                 Take out
@@ -122,8 +135,7 @@ function Entrants({ round, drawn }: { round: OpenRound; drawn: boolean }) {
             choose={(person) => {
               if (person === undefined) return
               action.mutate({
-                path,
-                body: { does: 'replace', viewer: replacing.id, other: person.id },
+                send: () => change({ does: 'replace', viewer: replacing.id, other: person.id }),
                 said: `${person.name} has the place now.`,
               })
               setReplacing(undefined)

@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
+import { api } from '../../../parts/api.ts'
 import { Button } from '../../../parts/Button.tsx'
 import { Loading, Problem } from '../../../parts/Notice.tsx'
 import { PageTitle } from '../../../parts/PageTitle.tsx'
@@ -21,9 +22,7 @@ export function CupPage() {
   const { cup } = games.data.settings
   const turnOn = () =>
     action.mutate({
-      method: 'PUT',
-      path: '/desk/games/cup',
-      body: { settings: { ...cup, on: true } },
+      send: () => api.PUT('/desk/games/cup', { body: { settings: { ...cup, on: true } } }),
       said: 'Cups are on.',
     })
   return (

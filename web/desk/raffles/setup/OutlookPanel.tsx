@@ -5,7 +5,7 @@ import { Link } from 'react-router'
 import { digits } from '#core/currency'
 import type { RaffleSettings } from '#core/raffles'
 import { watchingInWords } from '#core/store'
-import { change } from '../../../parts/api.ts'
+import { answerOf, api } from '../../../parts/api.ts'
 import { Panel } from '../../../parts/Panel.tsx'
 import { useStatus } from '../../status.ts'
 import type { OutlookView } from '../view.ts'
@@ -15,7 +15,7 @@ export function useOutlook(draft: RaffleSettings) {
   const asked = useDeferredValue(draft)
   return useQuery({
     queryKey: ['raffleOutlook', JSON.stringify(asked)],
-    queryFn: () => change<OutlookView>('POST', '/desk/raffles/outlook', asked),
+    queryFn: () => answerOf(api.POST('/desk/raffles/outlook', { body: asked })),
     enabled: asked.title.trim() !== '' && (asked.prize.of !== 'text' || asked.prize.text.trim() !== ''),
     placeholderData: keepPreviousData,
     refetchInterval: 15_000,

@@ -1,5 +1,7 @@
 import { useState } from 'react'
 import type { Opens, RaffleSettings, SetupRow } from '#core/raffles'
+import type { Body } from '../../../parts/api/called.ts'
+import { api, type Sent } from '../../../parts/api.ts'
 import { Button } from '../../../parts/Button.tsx'
 import { FormDialog } from '../../../parts/FormDialog.tsx'
 import { Choose } from '../../commands/inputs.tsx'
@@ -27,17 +29,20 @@ function missingIn({ title, prize }: RaffleSettings): string | undefined {
 
 /** What can be done with the form: open it now, at a time, by hand later, or keep it to start from again. */
 export function StartFoot({ draft, setup, changed, fault, zone, now, done }: StartFootProps) {
-  const action = useRaffleAction()
+  const action = useRaffleAction<{ readonly raffle: number }>()
   const [asking, setAsking] = useState<'time' | 'keep'>()
   const wrong = missingIn(draft) ?? fault ?? undefined
   const start = (opens: Opens, said: string) =>
     action.mutate(
-      { path: '/desk/raffles', body: { settings: draft, opens, setup: setup?.id ?? null }, said },
+      { send: () => api.POST('/desk/raffles', { body: { settings: draft, opens, setup: setup?.id ?? null } }), said },
       { onSuccess: ({ raffle }) => done(raffle) },
     )
   const change = (id: number) =>
     action.mutate(
-      { method: 'PUT', path: `/desk/raffles/${id}`, body: draft, said: 'Changed.' },
+      {
+        send: () => api.PUT('/desk/raffles/{raffle}', { params: { path: { raffle: id } }, body: draft }),
+        said: 'Changed.',
+      },
       { onSuccess: () => done(id) },
     )
   const off = wrong !== undefined || action.isPending
@@ -101,6 +106,11 @@ const DIGITS = [
   ...Array.from({ length: 9 }, (_, i) => ({ value: String(i + 1), name: `the key ${i + 1}` })),
 ]
 
+const keepAs = (id: number | null, body: Body<'/desk/raffle-setups'>): Sent<unknown> =>
+  id === null
+    ? api.POST('/desk/raffle-setups', { body })
+    : api.PUT('/desk/raffle-setups/{id}', { params: { path: { id } }, body })
+
 function Keep({
   draft,
   setup,
@@ -112,9 +122,7 @@ function Keep({
   const keep = (id: number | null) =>
     action.mutate(
       {
-        method: id === null ? 'POST' : 'PUT',
-        path: id === null ? '/desk/raffle-setups' : `/desk/raffle-setups/${id}`,
-        body: { settings: draft, digit: digit === '' ? null : Number(digit) },
+        send: () => keepAs(id, { settings: draft, digit: digit === '' ? null : Number(digit) }),
         said: `“${draft.title}” is kept.`,
       },
       { onSuccess: done },
