@@ -2,7 +2,7 @@ import { Claim } from '../../claim/index.ts'
 import { FEED_ASKS } from '../feeds.ts'
 import { answerWith, asJson, problemsOf } from './answers.ts'
 import { inQuery } from './operation.ts'
-import { describedSchema, exampleOf, type Json } from './schema.ts'
+import { describedSchema, exampleOf, type Json, namedSchemas } from './schema.ts'
 
 const CHANNEL = { $ref: '#/components/parameters/Channel' }
 const LAST = { $ref: '#/components/parameters/LastEventId' }
@@ -130,7 +130,10 @@ const claim = () => {
         summary: 'Make the channel of a fresh installation, with the code that the server printed',
         tags: ['Sign-in'],
         security: [{ desk: [] }],
-        requestBody: { required: true, content: { 'application/json': { schema, example: exampleOf(schema, {}) } } },
+        requestBody: {
+          required: true,
+          content: { 'application/json': { schema, example: exampleOf(schema, namedSchemas()) } },
+        },
         responses: { 200: asJson('It is yours.'), ...problemsOf(400, 401, 403, 409, 413, 422, 429, 500, 503) },
       },
     },
