@@ -15,8 +15,8 @@ export const LatestShow = exactly({
   countsFrom: Count,
   pausedAt: orNull(UnixSeconds),
   guest: orNull(Type.String()),
-  paid: Count,
-  spent: Count,
+  paid: Type.Integer(),
+  spent: Type.Integer(),
   lines: Count,
 })
 
@@ -37,7 +37,7 @@ export const Status = exactly({
 
 export const Evening = exactly({
   show: orNull(LatestShow),
-  minutes: Type.Array(exactly({ minute: Count, paid: Count, spent: Count })),
+  minutes: Type.Array(exactly({ minute: UnixSeconds, paid: Type.Integer(), spent: Type.Integer() })),
   end: Type.Optional(Count),
 })
 
