@@ -84,7 +84,7 @@ function DeskFrame({ status, live }: { status: Status; live: boolean }) {
         <Bench />
       </div>
       <JumpBox open={jumping} setOpen={setJumping} />
-      <SignInAgain />
+      <SignInAgain scope="desk" why="What cannot be undone, or gives away everybody’s data," />
     </div>
   )
 }

@@ -7,10 +7,12 @@ import { useToast } from './toasts.tsx'
 export function DownloadButton({
   path,
   children,
+  className,
   onSaved = () => {},
 }: {
   path: string
   children: ReactNode
+  className?: string
   onSaved?: () => void
 }) {
   const toast = useToast()
@@ -32,7 +34,7 @@ export function DownloadButton({
     }
   }
   return (
-    <Button onClick={() => void save()} disabled={saving}>
+    <Button onClick={() => void save()} disabled={saving} {...(className && { className })}>
       {children}
     </Button>
   )

@@ -4,7 +4,7 @@ import { signInAddress } from './SignIn.tsx'
 import { SIGN_IN_AGAIN } from './signInNotice.ts'
 
 /** Asks to sign in again, whatever on the page needed it, and comes back to this page. */
-export function SignInAgain() {
+export function SignInAgain({ scope, why }: { scope: 'desk' | 'viewer'; why: string }) {
   const [asking, setAsking] = useState(false)
   useEffect(() => {
     const ask = () => setAsking(true)
@@ -14,13 +14,10 @@ export function SignInAgain() {
   if (!asking) return null
   return (
     <FormDialog title="Please sign in again" close={() => setAsking(false)}>
-      <p>
-        What cannot be undone, and files with everybody’s data, ask for a sign-in of the last 10 minutes. You come back
-        to this page; then do it once more.
-      </p>
+      <p>{why} asks for a sign-in of the last 10 minutes. You come back to this page; then do it once more.</p>
       <p className="flex gap-3">
         <a
-          href={signInAddress('desk')}
+          href={signInAddress(scope)}
           className="rounded-md bg-brass px-4 py-2 font-semibold text-on-brass hover:bg-brass-hover"
         >
           Sign in again

@@ -9,6 +9,7 @@ import { type LiveFact, useLive } from '../parts/live.ts'
 import { Loading, Problem } from '../parts/Notice.tsx'
 import { outdatedForViewer } from '../parts/outdated.ts'
 import { useTab } from '../parts/PageTitle.tsx'
+import { SignInAgain } from '../parts/SignInAgain.tsx'
 import { useToast } from '../parts/toasts.tsx'
 import { useRefresh } from '../parts/useRefresh.ts'
 import { BalanceHead } from './BalanceHead.tsx'
@@ -104,6 +105,7 @@ export function ViewerFrame() {
   return (
     <div className="flex min-h-dvh flex-col">
       <BalanceHead />
+      <SignInAgain scope="viewer" why="A file with everything about you" />
       {!live && (
         <p role="status" className="bg-brass-wash px-4 py-2 text-center text-brass-text">
           The connection is down; it comes back by itself.

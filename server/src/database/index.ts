@@ -1,6 +1,18 @@
 export { type Client, connect, connectWriter, type Pool, type Reader, reader } from './connect.ts'
+export {
+  columnName,
+  columnsOf,
+  type DeclaredTable,
+  type Instead,
+  keysOf,
+  type Merging,
+  type Sum,
+  sqlName,
+  type Theirs,
+} from './declared.ts'
 export { migrateUp } from './migrate.ts'
 export { unsealedSetting, withSeed } from './openSeed.ts'
+export { PEOPLE } from './personal.ts'
 export { prepared } from './prepared.ts'
 export { restrict, roleOf } from './restrict.ts'
 export * as schema from './schema.ts'

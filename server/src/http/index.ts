@@ -2,6 +2,7 @@ export { Refusal } from './answers.ts'
 export { type Asked, type Asks, before, choice, figure, readAsked, text } from './asked.ts'
 export { csvFile, csvOf, csvTime } from './csv.ts'
 export { idIn, idOf } from './figures.ts'
+export { jsonFile } from './json.ts'
 export { explanationPage, problemPage, type WayOn, wantsPage } from './problemPage.ts'
 export { type ApiErrorCode, PROBLEMS, Problem, problem, problemResponse } from './problems.ts'
 export {

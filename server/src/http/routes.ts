@@ -69,7 +69,7 @@ interface Declared {
 
 /** A route whose answer is a file, of this media type. */
 interface FileRoute extends Declared {
-  readonly gives: 'text/csv'
+  readonly gives: 'text/csv' | 'application/json'
   readonly handle: (call: Call<unknown>) => Promise<Response>
 }
 

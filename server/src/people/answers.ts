@@ -171,7 +171,7 @@ export const PersonPanel = exactly({
   standings: Type.Array(Type.String()),
   circles: Type.Array(exactly({ id: Id, name: Type.String() })),
   rank: Rank,
-  hours: exactly({ show: orNull(Id), days: Count }),
+  hours: exactly({ show: orNull(Count), days: Count }),
   attended: exactly({ count: Count, of: Count }),
   shows: Type.Array(ShowAttended),
   habits: exactly({ streak: Count, bestStreak: Count, checkIns: Count }),

@@ -6,11 +6,12 @@ import { ranksSetting } from '#core/ranks'
 import { Count, closed, exactly, Nothing, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { choice, hand, problem, type Route, route } from '../http/index.ts'
+import { choice, fileRoute, hand, jsonFile, problem, type Route, route } from '../http/index.ts'
 import { circlesOf, LISTS, PERIODS, Place, topList } from '../ranks/index.ts'
 import { settingOf } from '../settings/index.ts'
 import { latestShowOf } from '../show/index.ts'
 import { OwnMessages, OwnStanding } from './answers.ts'
+import { everythingOf } from './everything.ts'
 import { messagesTo } from './messages.ts'
 import { rankOf } from './panel.ts'
 import { viewerByAccount, viewerIdOf } from './viewers.ts'
@@ -59,6 +60,20 @@ export function ownRoutes(db: Reader, channels: Channels): Route[] {
       handle: async ({ channel, caller }) => {
         const viewer = await viewerIdOf(channels.pool, channel.id, caller.account)
         return { messages: viewer === undefined ? [] : await messagesTo(db, channel.id, viewer) }
+      },
+    }),
+    fileRoute({
+      method: 'get',
+      path: '/me/everything.json',
+      limit: 'costly',
+      fresh: true,
+      does: 'Everything that the channel keeps of the caller, as a file',
+      gives: 'application/json',
+      allowed: 'viewer',
+      handle: async ({ channel, caller }) => {
+        const viewer = await viewerIdOf(channels.pool, channel.id, caller.account)
+        if (viewer === undefined) throw problem('not_found', 'The channel keeps nothing of you.')
+        return jsonFile(`${channel.slug}-everything-about-me`, everythingOf(db, channel.id, viewer))
       },
     }),
     route({

@@ -1,6 +1,7 @@
-import { FORGOTTEN, refOf } from '#core/people'
+import { refOf } from '#core/people'
 import type { Client } from '../database/index.ts'
 import { keyring } from '../keys/index.ts'
+import { forgetStatements, namesToldOf, textsThatName } from './personal.ts'
 import type { Sent } from './sent.ts'
 
 type Forget = Extract<Sent, { kind: 'people.forget' }>
@@ -15,30 +16,6 @@ interface Forgotten {
   readonly names: readonly string[]
   readonly instead: string
 }
-
-/** What names a person or quotes them, in a column of its own. $2: their ids. */
-const BY_ID = [
-  "update store_order set viewer_name = 'somebody ' || viewer, text = null, code = null where channel = $1 and viewer = any($2)",
-  'delete from order_address where channel = $1 and viewer = any($2)',
-  "delete from sold where channel = $1 and split_part(key, '/', 2) = any($2::bigint[]::text[])",
-  "update event set name = null, body = body - array['who', 'text'] where channel = $1 and viewer = any($2)",
-  "update supporter set name = 'somebody', account = '' where channel = $1 and viewer = any($2)",
-  "update note set text = '', removed_at = coalesce(removed_at, 0) where channel = $1 and viewer = any($2)",
-  "update run set viewer_name = 'somebody ' || viewer, log = '[]', state = null, why = null where channel = $1 and viewer = any($2)",
-  "update redemption set viewer_name = 'somebody ' || viewer, text = null where channel = $1 and viewer = any($2)",
-  "update seat set name = 'somebody ' || viewer where channel = $1 and viewer = any($2)",
-  "update raffle_entry set name = 'somebody ' || viewer where channel = $1 and viewer = any($2)",
-  "update raffle_winner set name = 'somebody ' || viewer, line = null, code = null where channel = $1 and viewer = any($2)",
-  'delete from raffle_luck where channel = $1 and id = any($2)',
-  'delete from player where channel = $1 and id = any($2)',
-  'delete from tally_count where channel = $1 and viewer = any($2)',
-  'delete from alias where channel = $1 and viewer = any($2)',
-  "update waiting_tip set name = 'somebody ' || viewer where channel = $1 and viewer = any($2)",
-  'delete from message where channel = $1 and viewer = any($2)',
-  `update viewer set name = 'somebody ' || id, chat_name = 'somebody ' || id, handle = 'somebody ' || id, nickname = null,
-    issuer = '${FORGOTTEN}', account = id::text, account_key = '${FORGOTTEN}' || chr(10) || id
-    where channel = $1 and id = any($2)`,
-]
 
 /** Every server closes the feeds that were opened with their sessions, once this is committed. */
 const END_SESSIONS = `with gone as (delete from session where account = any($1) returning id_hash)
@@ -56,7 +33,7 @@ export async function forget(client: Client, channel: number, intent: Forget): P
   )
   await forgetInTransfers(client, channel, one)
   await forgetInTexts(client, channel, one)
-  for (const statement of BY_ID) await client.query(statement, [channel, one.ids])
+  for (const statement of forgetStatements()) await client.query(statement, [channel, one.ids])
 }
 
 const signIns = ({ keys }: Forgotten): string[] => keys.filter((key) => refOf(key).issuer === '')
@@ -68,13 +45,7 @@ async function whoIs(client: Client, channel: number, { viewer, account, confirm
   )
   const ids = merged.rows.map(({ id }) => id as number)
   const others = await client.query('select account from alias where channel = $1 and viewer = any($2)', [channel, ids])
-  const told = await client.query(
-    `select viewer_name as name from store_order where channel = $1 and viewer = any($2)
-      union select name from seat where channel = $1 and viewer = any($2)
-      union select name from raffle_entry where channel = $1 and viewer = any($2)
-      union select viewer_name from run where channel = $1 and viewer = any($2)`,
-    [channel, ids],
-  )
+  const told = await client.query(namesToldOf(), [channel, ids])
   const keys = [...(account === undefined ? [] : [account]), ...others.rows.map((row) => row.account as string)]
   const shown = merged.rows.flatMap((row) => [row.name, row.chat_name, row.nickname])
   const names = [
@@ -146,23 +117,8 @@ function withoutWhy(detail: unknown): unknown {
   return rest
 }
 
-/** Tables whose JSON or text may name people beside the rows that are theirs: table, key columns, column. */
-const TEXTS: readonly (readonly [table: string, keys: readonly string[], column: string])[] = [
-  ['fact_batch', ['last'], 'facts'],
-  ['seen_intent', ['key'], 'answer'],
-  ['round', ['id'], 'state'],
-  ['round', ['id'], 'opener_name'],
-  ['raffle', ['id'], 'waiting'],
-  ['raffle', ['id'], 'drawing'],
-  ['raffle', ['id'], 'hidden'],
-  ['raffle', ['id'], 'revealed'],
-  ['raffle', ['id'], 'why'],
-  ['raffle_totals', ['id'], 'names'],
-  ['adjustment', ['id'], 'why'],
-]
-
 async function forgetInTexts(client: Client, channel: number, one: Forgotten): Promise<void> {
-  for (const [table, keys, column] of TEXTS) {
+  for (const { table, keys, column } of textsThatName()) {
     const named = one.names.map((name) => JSON.stringify(name).slice(1, -1))
     const found = await client.query(
       `select ${keys.join(', ')}, ${column}::text as text, pg_typeof(${column})::text as type from ${table}

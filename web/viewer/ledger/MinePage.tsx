@@ -7,6 +7,7 @@ import { HowToEarn } from '../earning/HowToEarn.tsx'
 import { OwnStanding } from '../ranks/OwnStanding.tsx'
 import { OwnOrders } from '../store/OwnOrders.tsx'
 import { AccountsPart } from './Accounts.tsx'
+import { EverythingPart } from './EverythingPart.tsx'
 import { Messages } from './Messages.tsx'
 
 /** Where my balance comes from: orders, and every single transfer behind the number. */
@@ -33,7 +34,7 @@ export function MinePage() {
       <OwnOrders />
       <AccountsPart />
       <HowToEarn />
-      <section aria-labelledby="trail">
+      <section aria-labelledby="trail" className="mb-7">
         <h2 id="trail" className="mb-1 text-xl">
           Every change
         </h2>
@@ -42,6 +43,7 @@ export function MinePage() {
           page={(before, signal) => answerOf(api.GET('/me/trail', { params: { query: { before } }, signal }))}
         />
       </section>
+      <EverythingPart />
     </>
   )
 }

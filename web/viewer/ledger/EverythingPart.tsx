@@ -1,0 +1,19 @@
+import { DownloadButton } from '../../parts/DownloadButton.tsx'
+
+/** All that the channel keeps of the one who looks, as a file; and how to be forgotten. */
+export function EverythingPart() {
+  return (
+    <section aria-labelledby="everything" className="mb-7">
+      <h2 id="everything" className="mb-1 text-xl">
+        Everything about me
+      </h2>
+      <p className="mb-2">
+        Save a file with all that this channel keeps about you: your orders, games, raffles and messages, every change
+        of your balance, and what the team has noted. To be forgotten, ask the streamer.
+      </p>
+      <DownloadButton path="/me/everything.json" className="min-h-[44px]">
+        Save everything about me
+      </DownloadButton>
+    </section>
+  )
+}
