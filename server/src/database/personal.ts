@@ -194,13 +194,18 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
     told: ['tally', 'total'],
     plain: ['key'],
   }),
-  event: theirs(schema.event, {
-    who: 'viewer',
-    forget: { name: 'nothing', body: { sql: "body - array['who', 'text']" } },
-    merge: KEEP,
-    told: ['at', 'happenedAt', 'type', 'body', 'outcome'],
-    plain: ['source', 'type', 'outcome'],
-  }),
+  // A gift names who got it, and services report what they like: others' events may name somebody, too.
+  event: theirs(
+    schema.event,
+    {
+      who: 'viewer',
+      forget: { name: 'nothing', body: { sql: "body - array['who', 'text']" } },
+      merge: KEEP,
+      told: ['at', 'happenedAt', 'type', 'body', 'outcome'],
+      plain: ['source', 'type', 'outcome'],
+    },
+    ['body'],
+  ),
   supporter: theirs(schema.supporter, {
     who: 'viewer',
     forget: { name: { sql: "'somebody'" }, account: 'empty' },

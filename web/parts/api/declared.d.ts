@@ -1503,6 +1503,19 @@ export interface paths {
 			};
 		};
 	};
+	readonly "/me/everything.json": {
+		/** Everything that the channel keeps of the caller, as a file */
+		readonly get: {
+			readonly responses: {
+				/** @description The file. */
+				readonly 200: {
+					content: {
+						readonly "application/json": string;
+					};
+				};
+			};
+		};
+	};
 	readonly "/lists": {
 		/** Top lists, with the caller’s own place */
 		readonly get: {
