@@ -20,6 +20,8 @@ export type Merging<C extends string = string> =
 /** A table whose rows are each somebody's. */
 export interface Theirs<C extends string = string> {
   readonly of: 'theirs'
+  /** What it is called in the file of everything about somebody. */
+  readonly called: string
   /** Whose a row is, as SQL. */
   readonly who: string
   /** `keep`: figures without a name. */

@@ -18,6 +18,7 @@ const KEYED = "nullif(split_part(key, '/', 2), '')::bigint"
  */
 export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
   viewer: theirs(schema.viewer, {
+    called: 'you',
     who: 'id',
     forget: {
       name: 'name',
@@ -50,28 +51,38 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
     ],
     plain: ['circles', 'circlesByHand', 'folded'],
   }),
-  alias: theirs(schema.alias, { who: 'viewer', forget: 'delete', merge: RULES, told: ['account'] }),
+  alias: theirs(schema.alias, {
+    called: 'otherAccounts',
+    who: 'viewer',
+    forget: 'delete',
+    merge: RULES,
+    told: ['account'],
+  }),
   account: theirs(schema.account, {
+    called: 'balance',
     who: 'id',
     forget: KEEP,
     merge: RULES,
     told: ['balance', 'earned'],
     plain: ['kind'],
   }),
-  watch: theirs(schema.watch, { who: 'id', forget: KEEP, merge: RULES, told: ['watchedSeconds', 'attended'] }),
+  watch: theirs(schema.watch, { called: 'watched', who: 'id', forget: KEEP, merge: RULES, told: ['watchedSeconds'] }),
   habit: theirs(schema.habit, {
+    called: 'habits',
     who: 'id',
     forget: KEEP,
     merge: RULES,
     told: ['checkIns', 'streak', 'bestStreak', 'handed'],
   }),
   attendance: theirs(schema.attendance, {
+    called: 'shows',
     who: 'viewer',
     forget: KEEP,
     merge: { sums: { seconds: 'sum', earned: 'sum' } },
     told: ['show', 'seconds', 'earned'],
   }),
   message: theirs(schema.message, {
+    called: 'messages',
     who: 'viewer',
     forget: 'delete',
     merge: MOVE,
@@ -79,13 +90,15 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
     plain: ['code'],
   }),
   note: theirs(schema.note, {
+    called: 'notesOfTheTeam',
     who: 'viewer',
     forget: { text: 'empty', removedAt: { sql: 'coalesce(removed_at, 0)' } },
     merge: MOVE,
-    told: ['at', 'text', 'removedAt'],
+    told: 'the team writes them for itself alone, and the form says so',
     plain: ['by'],
   }),
   storeOrder: theirs(schema.storeOrder, {
+    called: 'orders',
     who: 'viewer',
     forget: { viewerName: 'name', text: 'nothing', code: 'nothing' },
     merge: MOVE,
@@ -93,12 +106,14 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
     plain: ['rewardName', 'status', 'endedBy', 'takenBy'],
   }),
   orderAddress: theirs(schema.orderAddress, {
+    called: 'addresses',
     who: 'viewer',
     forget: 'delete',
     merge: MOVE,
     told: ['address', 'eraseAt'],
   }),
   sold: theirs(schema.sold, {
+    called: 'boughtOfEachReward',
     who: KEYED,
     forget: 'delete',
     merge: {
@@ -119,6 +134,7 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
     plain: ['key'],
   }),
   seat: theirs(schema.seat, {
+    called: 'gamesPlayed',
     who: 'viewer',
     forget: { name: 'name' },
     merge: KEEP,
@@ -126,6 +142,7 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
     plain: ['key', 'game', 'plan', 'state'],
   }),
   player: theirs(schema.player, {
+    called: 'gamesInAll',
     who: 'id',
     forget: 'delete',
     merge: {
@@ -142,6 +159,7 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
     plain: ['at'],
   }),
   raffleEntry: theirs(schema.raffleEntry, {
+    called: 'raffleEntries',
     who: 'viewer',
     forget: { name: 'name' },
     merge: KEEP,
@@ -149,13 +167,15 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
     plain: ['key', 'standing', 'state', 'why'],
   }),
   raffleWinner: theirs(schema.raffleWinner, {
+    called: 'raffleWins',
     who: 'viewer',
     forget: { name: 'name', line: 'nothing', code: 'nothing', note: 'empty' },
     merge: KEEP,
-    told: ['raffle', 'draw', 'drawnAt', 'state', 'line', 'claimedAt', 'amount', 'code', 'deliveredAt', 'note'],
+    told: ['raffle', 'draw', 'drawnAt', 'state', 'line', 'claimedAt', 'amount', 'code', 'deliveredAt'],
     plain: ['key', 'digest', 'state', 'why'],
   }),
   raffleLuck: theirs(schema.raffleLuck, {
+    called: 'raffleWinsInAll',
     who: 'id',
     forget: 'delete',
     merge: {
@@ -171,6 +191,7 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
     plain: ['title'],
   }),
   run: theirs(schema.run, {
+    called: 'whatRan',
     who: 'viewer',
     forget: { viewerName: 'name', log: { sql: "'[]'" }, state: 'nothing', why: 'nothing' },
     merge: MOVE,
@@ -178,6 +199,7 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
     plain: ['source', 'name', 'outcome', 'code'],
   }),
   redemption: theirs(schema.redemption, {
+    called: 'redemptions',
     who: 'viewer',
     forget: { viewerName: 'name', text: 'nothing' },
     merge: MOVE,
@@ -185,6 +207,7 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
     plain: ['outside', 'rewardName', 'status', 'why', 'by'],
   }),
   tallyCount: theirs(schema.tallyCount, {
+    called: 'tallies',
     who: 'viewer',
     forget: 'delete',
     merge: {
@@ -198,6 +221,7 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
   event: theirs(
     schema.event,
     {
+      called: 'eventsOfThePlatform',
       who: 'viewer',
       forget: { name: 'nothing', body: { sql: "body - array['who', 'text']" } },
       merge: KEEP,
@@ -207,6 +231,7 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
     ['body'],
   ),
   supporter: theirs(schema.supporter, {
+    called: 'support',
     who: 'viewer',
     forget: { name: { sql: "'somebody'" }, account: 'empty' },
     merge: KEEP,
@@ -214,6 +239,7 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
     plain: ['support', 'status'],
   }),
   waitingTip: theirs(schema.waitingTip, {
+    called: 'tips',
     who: 'viewer',
     forget: { name: 'name' },
     merge: KEEP,

@@ -17,7 +17,7 @@ const { from, to, id, at, amount, reason, detail } = schema.transfer
 
 /** Their part of the ledger: every change of their balance. */
 const CHANGES: Part = {
-  name: 'transfer',
+  name: 'changesOfBalance',
   table: schema.transfer,
   where: (ids) => or(inArray(from, [...ids]), inArray(to, [...ids])),
   columns: (ids) => ({
@@ -30,9 +30,9 @@ const CHANGES: Part = {
 }
 
 /** Everything that tables declare to be somebody's, and their part of the ledger. */
-const parts = (): Part[] => [...Object.entries(PEOPLE).flatMap(([name, declared]) => partsOf(name, declared)), CHANGES]
+const parts = (): Part[] => [...Object.values(PEOPLE).flatMap(partsOf), CHANGES]
 
-function partsOf(name: string, { table, people }: DeclaredTable): Part[] {
+function partsOf({ table, people }: DeclaredTable): Part[] {
   return people.flatMap((one) => {
     if (one.of !== 'theirs' || typeof one.told === 'string') return []
     const all: Record<string, PgColumn> = getTableColumns(table)
@@ -41,7 +41,7 @@ function partsOf(name: string, { table, people }: DeclaredTable): Part[] {
     )
     return [
       {
-        name,
+        name: one.called,
         table,
         where: (ids: readonly number[]) => inArray(sql.raw(one.who), [...ids]),
         columns: () => Object.fromEntries(told),
@@ -75,6 +75,12 @@ export async function* everythingOf(db: Reader, channel: number, viewer: number)
   yield '\n}\n'
 }
 
+const TIME = /^at$|(At|Until|Since)$/
+
+/** Moments as dates that people read (ISO 8601, UTC). */
+const readable = (name: string, value: unknown): unknown =>
+  typeof value === 'number' && value > 0 && TIME.test(name) ? new Date(value * 1000).toISOString() : value
+
 async function* rowsOf(db: Reader, channel: number, ids: readonly number[], part: Part): AsyncGenerator<string> {
   const inOrder = keysOf(part.table).map((key) => sql.identifier(key))
   for (let offset = 0; ; offset += AT_ONCE) {
@@ -85,7 +91,7 @@ async function* rowsOf(db: Reader, channel: number, ids: readonly number[], part
       .orderBy(...inOrder.map((key) => asc(sql`${key}`)))
       .limit(AT_ONCE)
       .offset(offset)
-    const text = rows.map((row) => JSON.stringify(row)).join(',\n')
+    const text = rows.map((row) => JSON.stringify(row, readable)).join(',\n')
     if (text !== '') yield `${offset === 0 ? '' : ','}\n${text}`
     if (rows.length < AT_ONCE) return
   }

@@ -8,8 +8,8 @@ export function EverythingPart() {
         Everything about me
       </h2>
       <p className="mb-2">
-        Save a file with all that this channel keeps about you: your orders, games, raffles and messages, every change
-        of your balance, and what the team has noted. To be forgotten, ask the streamer.
+        Save a file with all that this channel keeps about you: your orders, games, raffles, messages and every change
+        of your balance. Only the team’s own notes are not in it. To be forgotten, ask the streamer.
       </p>
       <DownloadButton path="/me/everything.json" className="min-h-[44px]">
         Save everything about me

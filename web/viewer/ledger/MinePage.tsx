@@ -33,8 +33,9 @@ export function MinePage() {
       <Messages />
       <OwnOrders />
       <AccountsPart />
+      <EverythingPart />
       <HowToEarn />
-      <section aria-labelledby="trail" className="mb-7">
+      <section aria-labelledby="trail">
         <h2 id="trail" className="mb-1 text-xl">
           Every change
         </h2>
@@ -43,7 +44,6 @@ export function MinePage() {
           page={(before, signal) => answerOf(api.GET('/me/trail', { params: { query: { before } }, signal }))}
         />
       </section>
-      <EverythingPart />
     </>
   )
 }
