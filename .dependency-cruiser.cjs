@@ -1,5 +1,5 @@
 /** Arrows point one way: web -> core, server -> core, standin -> nothing of ours. */
-const test = '\\.test\\.ts$|/testing/'
+const test = '\\.test\\.ts$|^testing/'
 
 module.exports = {
   forbidden: [

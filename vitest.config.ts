@@ -17,7 +17,7 @@ export default defineConfig({
         extends: true,
         test: {
           name: 'rules',
-          include: ['core/**/*.test.ts', 'web/**/*.test.ts', 'scripts/**/*.test.ts'],
+          include: ['core/**/*.test.ts', 'web/**/*.test.ts', 'scripts/**/*.test.ts', 'testing/vectors/**/*.test.ts'],
         },
       },
       {
@@ -26,7 +26,7 @@ export default defineConfig({
           name: 'server',
           include: ['server/**/*.test.ts', 'standin/**/*.test.ts'],
           // One database server for all; files that use it make their own database in it.
-          globalSetup: ['server/src/testing/postgres.setup.ts'],
+          globalSetup: ['testing/server/postgres.setup.ts'],
         },
       },
     ],

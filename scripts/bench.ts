@@ -1,7 +1,7 @@
 import { writeFileSync } from 'node:fs'
 import { cpus } from 'node:os'
 import { parseArgs } from 'node:util'
-import { freePort } from '../server/src/testing/ports.ts'
+import { freePort } from '../testing/server/ports.ts'
 import type { Figures } from './bench/figures.ts'
 import { startPostgres } from './postgres.ts'
 

@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process'
-import { freePort } from '../server/src/testing/ports.ts'
+import { freePort } from '../testing/server/ports.ts'
 import { PARTS } from './browserParts.ts'
 import { build } from './build.ts'
 import { startStack } from './demo/stack.ts'

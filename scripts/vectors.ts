@@ -1,10 +1,10 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs'
-import { type Case, wrongCases } from '#core/vectors'
+import { type Case, wrongCases } from '../testing/vectors/index.ts'
 
 /** Holds the rules to the cases in a folder: a JSON file for each rule, each a list of cases. */
 function main(folder: string | undefined): number {
   if (folder === undefined || !statSync(folder, { throwIfNoEntry: false })?.isDirectory()) {
-    console.error('Say which folder the cases are in: npm run vectors -- core/vectors')
+    console.error('Say which folder the cases are in: npm run vectors -- testing/vectors')
     return 2
   }
   let wrongInAll = 0

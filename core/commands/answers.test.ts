@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
+import { TestChannel } from '../../testing/core/channel.ts'
 import type { RankPlan } from '../ranks/index.ts'
-import { TestChannel } from '../testing/channel.ts'
 
 const rank = (id: number, name: string, from: number, needs: string | null = null) =>
   ({ id, name, from, needs, badge: 'bolt' }) as const

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { TestChannel } from '../testing/channel.ts'
+import { TestChannel } from '../../testing/core/channel.ts'
 import { typedWord } from './parse.ts'
 
 describe('a line that begins with a word of ours', () => {

@@ -1,9 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { TestChannel } from '../../testing/core/channel.ts'
 import { EVERYONE_MAY, NO_LIMITS } from '../access/index.ts'
 import { transfers } from '../ledger/index.ts'
 import type { Step } from '../steps/index.ts'
-import { TestChannel } from '../testing/channel.ts'
 import { type Argument, runs } from './index.ts'
 
 const say = (text: string): Step => ({ do: 'say', text })

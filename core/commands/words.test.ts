@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
+import { CURRENCY, TestChannel } from '../../testing/core/channel.ts'
 import { readSetting } from '../settings/index.ts'
-import { CURRENCY, TestChannel } from '../testing/channel.ts'
 import { readNamedAmount } from './corrections.ts'
 import { wordsSetting } from './index.ts'
 

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { TestChannel } from '../testing/channel.ts'
+import { TestChannel } from '../../testing/core/channel.ts'
 
 function withGap() {
   const channel = new TestChannel({ intervalSeconds: 60 })

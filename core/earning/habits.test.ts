@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { TestChannel } from '../../testing/core/channel.ts'
 import { readSetting } from '../settings/index.ts'
-import { TestChannel } from '../testing/channel.ts'
 import { allowanceSetting, checkInPays, nextAllowance, streakAfter } from './index.ts'
 
 const CHECK_IN = { amount: 20, streakPlus: 5, streakMost: 12, missedAllowed: false }

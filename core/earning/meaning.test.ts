@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { CURRENCY, TestChannel } from '../testing/channel.ts'
+import { CURRENCY, TestChannel } from '../../testing/core/channel.ts'
 import { checkPlan } from './change.ts'
 import { earningSetting, examplesOf, getsOf, planDifference, planWarnings, STARTERS, waysToEarn } from './index.ts'
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { TestChannel } from '../testing/channel.ts'
+import { TestChannel } from '../../testing/core/channel.ts'
 import { offAirPeriod, periodsOf, showPeriod, uncountedSeconds } from './period.ts'
 
 const SHOW = {

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { CURRENCY, TestChannel } from '../../testing/core/channel.ts'
 import { explainTransfer, transfers } from '../ledger/index.ts'
-import { CURRENCY, TestChannel } from '../testing/channel.ts'
 import { NO_SUPPORT, type Support, supportPays } from './index.ts'
 
 const PLAN = {

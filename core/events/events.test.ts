@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { TestChannel } from '../../testing/core/channel.ts'
 import { showOnAir } from '../show/index.ts'
-import { TestChannel } from '../testing/channel.ts'
 
 const receive = (channel: TestChannel, type: string, happenedAt = channel.now, body = {}) => {
   const result = channel.send({ kind: 'event.received', source: 'test', type: `ricompensa.${type}`, happenedAt, body })

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
+import { TestChannel } from '../../testing/core/channel.ts'
 import { NO_SUPPORT } from '../earning/index.ts'
-import { TestChannel } from '../testing/channel.ts'
 
 const SUPPORT = {
   ...NO_SUPPORT,

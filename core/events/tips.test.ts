@@ -1,9 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { CURRENCY, TestChannel } from '../../testing/core/channel.ts'
 import { minorDigits, moneyInWords } from '../currency/index.ts'
 import { type Money, tipPays } from '../earning/index.ts'
 import { explainTransfer, transfers } from '../ledger/index.ts'
-import { CURRENCY, TestChannel } from '../testing/channel.ts'
 import { waitingTips } from './index.ts'
 
 const EUR: Money = { currency: 'EUR', rates: { USD: 920_000, JPY: 6_000 } }

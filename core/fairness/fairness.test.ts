@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { TestChannel } from '../../testing/core/channel.ts'
 import { raffles } from '../raffles/index.ts'
 import { readSetting } from '../settings/index.ts'
-import { TestChannel } from '../testing/channel.ts'
 import { Chance, commitmentOf, seedSetting, seeds } from './index.ts'
 
 const seed = fc.uint8Array({ minLength: 32, maxLength: 32 }).map((bytes) => Buffer.from(bytes).toString('hex'))

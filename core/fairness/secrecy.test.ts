@@ -1,9 +1,9 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
+import { LAMP, type TestChannel } from '../../testing/core/channel.ts'
+import { evening, later, PLAYERS } from '../../testing/core/evening.ts'
 import { type CupRules, rounds } from '../games/index.ts'
 import { raffles, winners } from '../raffles/index.ts'
-import { LAMP, type TestChannel } from '../testing/channel.ts'
-import { evening, later, PLAYERS } from '../testing/evening.ts'
 import { derivedSeed } from './ownSeed.ts'
 import { seeds } from './seeds.ts'
 

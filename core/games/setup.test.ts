@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { TestChannel } from '../testing/channel.ts'
+import { TestChannel } from '../../testing/core/channel.ts'
 import { bracketFor, decideMatch, drawOrder, finalOf, nextMatch, playMatch } from './cup/bracket.ts'
 import { player, quickRandom, tryEvenings } from './evening.ts'
 import { settingsFault } from './faults.ts'

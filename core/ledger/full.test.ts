@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, test } from 'vitest'
+import type { TestChannel } from '../../testing/core/channel.ts'
+import { evening, later, potsOf, roundsOf } from '../../testing/core/evening.ts'
 import { players } from '../games/index.ts'
-import type { TestChannel } from '../testing/channel.ts'
-import { evening, later, potsOf, roundsOf } from '../testing/evening.ts'
 import { explainTransfer, MAX_AMOUNT, transfers } from './index.ts'
 
 let channel: TestChannel

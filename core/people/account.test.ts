@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { TestChannel } from '../testing/channel.ts'
+import { TestChannel } from '../../testing/core/channel.ts'
 import { FORGOTTEN, isAccountName, keyOf, MERGED, NICK, refOf } from './account.ts'
 
 const issuer = fc.constantFrom('', NICK, MERGED, FORGOTTEN, 'irc:chat.example')

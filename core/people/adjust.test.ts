@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { TestChannel } from '../../testing/core/channel.ts'
 import { MAX_AMOUNT } from '../ledger/index.ts'
-import { TestChannel } from '../testing/channel.ts'
 import type { How } from './index.ts'
 
 function withPeople(...names: string[]) {

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { TestChannel } from '../testing/channel.ts'
+import { TestChannel } from '../../testing/core/channel.ts'
 import { readImportLine } from './importLine.ts'
 
 function withPeople(...names: string[]) {

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { TestChannel } from '../../testing/core/channel.ts'
 import { earnedOf } from '../ledger/index.ts'
-import { TestChannel } from '../testing/channel.ts'
 import { aliases } from './index.ts'
 
 interface Had {

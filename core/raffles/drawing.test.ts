@@ -1,10 +1,10 @@
 import { beforeEach, describe, expect, test } from 'vitest'
+import { potsOf } from '../../testing/core/evening.ts'
+import { last, raffleEvening, sentence } from '../../testing/core/raffles.ts'
 import { commitmentOf, derivedSeed, seedSetting } from '../fairness/index.ts'
 import { agrees } from '../games/index.ts'
 import { BOOKS, transfers } from '../ledger/index.ts'
 import { readSetting } from '../settings/index.ts'
-import { potsOf } from '../testing/evening.ts'
-import { last, raffleEvening, sentence } from '../testing/raffles.ts'
 import { recheck } from './check.ts'
 import { lucks, totalsOf } from './rows.ts'
 

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, test } from 'vitest'
-import { potsOf } from '../testing/evening.ts'
-import { last, raffleEvening } from '../testing/raffles.ts'
+import { potsOf } from '../../testing/core/evening.ts'
+import { last, raffleEvening } from '../../testing/core/raffles.ts'
 import { entries, totalsOf } from './rows.ts'
 
 let { channel, later, raffle, act } = raffleEvening()

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
+import { evening, later, PLAYERS, potsOf } from '../../testing/core/evening.ts'
 import { agrees } from '../games/index.ts'
-import { evening, later, PLAYERS, potsOf } from '../testing/evening.ts'
 import { recheck } from './check.ts'
 import { entries, hasEnded, raffles, winners } from './rows.ts'
 

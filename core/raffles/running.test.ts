@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, test } from 'vitest'
-import { potsOf } from '../testing/evening.ts'
-import { last, raffleEvening, sentence } from '../testing/raffles.ts'
+import { potsOf } from '../../testing/core/evening.ts'
+import { last, raffleEvening, sentence } from '../../testing/core/raffles.ts'
 import { totalsOf } from './rows.ts'
 
 let { channel, later, raffle, drawn, act } = raffleEvening()

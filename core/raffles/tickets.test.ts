@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { CURRENCY } from '../testing/channel.ts'
+import { CURRENCY } from '../../testing/core/channel.ts'
 import { SPEND_FOR_MORE } from './schema.ts'
 import { addTickets, freeTickets, type Purse, ticketWeight } from './tickets.ts'
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { TestChannel } from '../../testing/core/channel.ts'
 import { attend, attendedOfLast } from '../people/index.ts'
-import { TestChannel } from '../testing/channel.ts'
 import type { CircleSettings, Rank, RankPlan } from './index.ts'
 import { nextRank, rankFor } from './index.ts'
 

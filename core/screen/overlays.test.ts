@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { ALERT, TestChannel } from '../testing/channel.ts'
+import { ALERT, TestChannel } from '../../testing/core/channel.ts'
 import { alertFault } from './alerts.ts'
 import { playing } from './boxes.ts'
 import { overlays } from './overlays.ts'

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { TestChannel } from '../testing/channel.ts'
+import { TestChannel } from '../../testing/core/channel.ts'
 import { overlays } from './index.ts'
 
 test('an overlay can be given a new address; the old one is gone', () => {

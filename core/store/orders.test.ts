@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, test } from 'vitest'
+import { COMMAND, TestChannel } from '../../testing/core/channel.ts'
 import { accounts, transfers } from '../ledger/index.ts'
-import { COMMAND, TestChannel } from '../testing/channel.ts'
 import { addresses, type OrderRow, orders } from './orders.ts'
 import { codeListOf } from './rewards.ts'
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { beforeEach, describe, expect, test } from 'vitest'
+import { TestChannel } from '../../testing/core/channel.ts'
 import { accounts } from '../ledger/index.ts'
-import { TestChannel } from '../testing/channel.ts'
 import { orders } from './index.ts'
 
 let channel: TestChannel

@@ -2,7 +2,7 @@ import { type CommandSettings, heard } from '#core/commands'
 import { decide, type Intent } from '#core/engine'
 import { World } from '#core/world'
 import { envelope } from '#server/writer/index.ts'
-import { COMMAND } from '../../core/testing/channel.ts'
+import { COMMAND } from '../../testing/core/channel.ts'
 import type { BenchChannel } from './channel.ts'
 import { scaled } from './scale.ts'
 

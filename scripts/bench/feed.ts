@@ -6,7 +6,7 @@ import type { Intent } from '#core/engine'
 import { Feed } from '#server/feed/index.ts'
 import { streamFacts } from '#server/feed/stream.ts'
 import { ChannelWriter, envelope } from '#server/writer/index.ts'
-import { freePort } from '../../server/src/testing/ports.ts'
+import { freePort } from '../../testing/server/ports.ts'
 import type { BenchChannel } from './channel.ts'
 import { scaled } from './scale.ts'
 

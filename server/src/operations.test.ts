@@ -4,10 +4,10 @@ import { tmpdir } from 'node:os'
 import { describe, expect, onTestFinished, test } from 'vitest'
 import { startPostgres } from '../../scripts/postgres.ts'
 import { postgresPrograms } from '../../scripts/prepare.mjs'
+import { sumOfAll, testDatabase, writerFor } from '../../testing/server/database.ts'
+import { freePort } from '../../testing/server/ports.ts'
+import { testServer } from '../../testing/server/server.ts'
 import { connect, migrateUp } from './database/index.ts'
-import { sumOfAll, testDatabase, writerFor } from './testing/database.ts'
-import { freePort } from './testing/ports.ts'
-import { testServer } from './testing/server.ts'
 
 const who = { account: 'pia', name: 'Pia' }
 

@@ -1,10 +1,10 @@
 import { pino } from 'pino'
 import { expect, test, vi } from 'vitest'
-import { WHISTLE } from '../../core/testing/channel.ts'
+import { WHISTLE } from '../../testing/core/channel.ts'
+import { addChannel, CURRENCY, sumOfAll, testDatabase } from '../../testing/server/database.ts'
+import { freePort } from '../../testing/server/ports.ts'
 import { readConfig } from './config.ts'
 import { startServer } from './server.ts'
-import { addChannel, CURRENCY, sumOfAll, testDatabase } from './testing/database.ts'
-import { freePort } from './testing/ports.ts'
 
 const pia = { account: 'pia', name: 'pia' }
 

@@ -1,11 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { TestChannel } from '../../../testing/core/channel.ts'
 import { NO_LIMITS } from '../../access/index.ts'
 import { Chance } from '../../fairness/index.ts'
 import { transfers } from '../../ledger/index.ts'
 import type { Step } from '../../steps/index.ts'
 import { orders } from '../../store/index.ts'
-import { TestChannel } from '../../testing/channel.ts'
 import { type Argument, type CommandSettings, runs } from '../index.ts'
 
 const say = (text: string): Step => ({ do: 'say', text })

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, test } from 'vitest'
+import { TestChannel } from '../../../testing/core/channel.ts'
 import { orders, PLAIN_REWARD, type RewardSettings } from '../../store/index.ts'
-import { TestChannel } from '../../testing/channel.ts'
 import { runs } from '../runs.ts'
 import { rewardReady } from './ready.ts'
 

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, test } from 'vitest'
-import { TestChannel } from '../../testing/channel.ts'
+import { TestChannel } from '../../../testing/core/channel.ts'
 import { agrees, recompute } from '../check.ts'
 import { type RoundRow, rounds, seatsOf } from '../rounds.ts'
 import type { CupRules } from '../schema.ts'

@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
+import type { TestChannel } from '../../../testing/core/channel.ts'
+import { evening, later as goOn, PLAYERS, potsOf, toldOf } from '../../../testing/core/evening.ts'
 import { BOOKS, transfers } from '../../ledger/index.ts'
-import type { TestChannel } from '../../testing/channel.ts'
-import { evening, later as goOn, PLAYERS, potsOf, toldOf } from '../../testing/evening.ts'
 import { agrees, recompute } from '../check.ts'
 import { isOver, type RoundRow, rounds } from '../rounds.ts'
 

@@ -1,9 +1,9 @@
 import { beforeEach, describe, expect, test } from 'vitest'
+import type { TestChannel } from '../../../testing/core/channel.ts'
+import { evening, later as goOn, PLAYERS, potsOf, roundsOf, toldOf } from '../../../testing/core/evening.ts'
 import { commitmentOf, derivedSeed, seedSetting } from '../../fairness/index.ts'
 import { transfers } from '../../ledger/index.ts'
 import { readSetting } from '../../settings/index.ts'
-import type { TestChannel } from '../../testing/channel.ts'
-import { evening, later as goOn, PLAYERS, potsOf, roundsOf, toldOf } from '../../testing/evening.ts'
 import { agrees, recompute } from '../check.ts'
 import { playerOf, type RoundRow, rounds, seatsOf } from '../rounds.ts'
 

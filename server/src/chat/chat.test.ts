@@ -6,7 +6,7 @@ import type { Intent } from '#core/engine'
 import { keyOf, NICK } from '#core/people'
 import { startIrc } from '../../../standin/src/irc/server.ts'
 import { ChatRoom, type RoomEvent } from '../../../standin/src/room.ts'
-import { freePort } from '../testing/ports.ts'
+import { freePort } from '../../../testing/server/ports.ts'
 import { ChatConnector, parseChatAddress } from './index.ts'
 import { Room } from './room.ts'
 

@@ -1,12 +1,12 @@
 import { createServer, type Socket } from 'node:net'
 import { createInterface } from 'node:readline'
 import { expect, onTestFinished, test } from 'vitest'
-import { hybrid } from '../testing/peers/hybrid.ts'
-import { ngircd } from '../testing/peers/ngircd.ts'
-import { plainClient } from '../testing/peers/plainClient.ts'
-import { connectTo } from '../testing/peers/seated.ts'
-import { soon } from '../testing/peers/started.ts'
-import { freePort } from '../testing/ports.ts'
+import { hybrid } from '../../../testing/server/peers/hybrid.ts'
+import { ngircd } from '../../../testing/server/peers/ngircd.ts'
+import { plainClient } from '../../../testing/server/peers/plainClient.ts'
+import { connectTo } from '../../../testing/server/peers/seated.ts'
+import { soon } from '../../../testing/server/peers/started.ts'
+import { freePort } from '../../../testing/server/ports.ts'
 
 test.each([
   ['ngircd', ngircd],

@@ -1,13 +1,13 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from 'vitest'
 import { keyOf } from '#core/people'
-import { anope } from '../testing/peers/anope.ts'
-import { hybrid } from '../testing/peers/hybrid.ts'
-import { atheme, inspircd, ownCertificate, withAccount } from '../testing/peers/inspircd.ts'
-import { ngircd } from '../testing/peers/ngircd.ts'
-import { plainClient } from '../testing/peers/plainClient.ts'
-import { connectTo } from '../testing/peers/seated.ts'
-import { soon } from '../testing/peers/started.ts'
+import { anope } from '../../../testing/server/peers/anope.ts'
+import { hybrid } from '../../../testing/server/peers/hybrid.ts'
+import { atheme, inspircd, ownCertificate, withAccount } from '../../../testing/server/peers/inspircd.ts'
+import { ngircd } from '../../../testing/server/peers/ngircd.ts'
+import { plainClient } from '../../../testing/server/peers/plainClient.ts'
+import { connectTo } from '../../../testing/server/peers/seated.ts'
+import { soon } from '../../../testing/server/peers/started.ts'
 
 const BOT = { account: 'Ricompensa', password: 'of-the-bot' }
 

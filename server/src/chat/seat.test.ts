@@ -1,9 +1,9 @@
 import { expect, onTestFinished, test, vi } from 'vitest'
 import { startIrc } from '../../../standin/src/irc/server.ts'
 import { ChatRoom } from '../../../standin/src/room.ts'
-import { addChannel, CURRENCY, PLAN, testDatabase } from '../testing/database.ts'
-import { freePort } from '../testing/ports.ts'
-import { startOn } from '../testing/server.ts'
+import { addChannel, CURRENCY, PLAN, testDatabase } from '../../../testing/server/database.ts'
+import { freePort } from '../../../testing/server/ports.ts'
+import { startOn } from '../../../testing/server/server.ts'
 import { SeatTable } from './seatTable.ts'
 
 const soon = (check: () => void | Promise<void>) => vi.waitFor(check, { timeout: 120_000, interval: 50 })

@@ -1,7 +1,7 @@
 import { expect, onTestFinished, test } from 'vitest'
+import { testDatabase } from '../../../testing/server/database.ts'
+import { signedInAs, startOn } from '../../../testing/server/server.ts'
 import { systemClock } from '../clock.ts'
-import { testDatabase } from '../testing/database.ts'
-import { signedInAs, startOn } from '../testing/server.ts'
 import { newClaimCode } from './claim.ts'
 
 const CURRENCY = { one: 'rivet', many: 'rivets', word: 'rivets' }

@@ -2,12 +2,12 @@ import { createServer } from 'node:http'
 import { Webhook } from 'standardwebhooks'
 import { describe, expect, onTestFinished, test, vi } from 'vitest'
 import type { Step } from '#core/steps'
-import { COMMAND, TALLY, TRIGGER } from '../../../core/testing/channel.ts'
+import { COMMAND, TALLY, TRIGGER } from '../../../testing/core/channel.ts'
+import { testDesk } from '../../../testing/server/desk.ts'
+import { freePort } from '../../../testing/server/ports.ts'
+import { startOn } from '../../../testing/server/server.ts'
 import { systemClock } from '../clock.ts'
 import { EventSecrets } from '../events/index.ts'
-import { testDesk } from '../testing/desk.ts'
-import { freePort } from '../testing/ports.ts'
-import { startOn } from '../testing/server.ts'
 
 const caller = { of: 'caller' } as const
 const say = (text: string): Step => ({ do: 'say', text })

@@ -1,7 +1,7 @@
 import { getTableColumns } from 'drizzle-orm'
 import { getTableConfig, type PgTable } from 'drizzle-orm/pg-core'
 import { describe, expect, test } from 'vitest'
-import { testDatabase } from '../testing/database.ts'
+import { testDatabase } from '../../../testing/server/database.ts'
 import { sqlName } from './declared.ts'
 import { PEOPLE } from './personal.ts'
 

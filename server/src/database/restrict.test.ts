@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto'
 import { expect, onTestFinished, test } from 'vitest'
-import { addChannel, testDatabase } from '../testing/database.ts'
-import { signedInAs, startOn } from '../testing/server.ts'
-import { emptyDatabase, migrationsUpTo } from '../testing/versions.ts'
+import { addChannel, testDatabase } from '../../../testing/server/database.ts'
+import { signedInAs, startOn } from '../../../testing/server/server.ts'
+import { emptyDatabase, migrationsUpTo } from '../../../testing/server/versions.ts'
 import { connect, migrateUp } from './index.ts'
 import { restrict, roleOf } from './restrict.ts'
 

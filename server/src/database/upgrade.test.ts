@@ -4,7 +4,7 @@ import { expect, test } from 'vitest'
 import { AlertSettings } from '#core/screen'
 import { StepSchema } from '#core/steps'
 import { RewardSettings } from '#core/store'
-import { emptyDatabase, migrationsUpTo } from '../testing/versions.ts'
+import { emptyDatabase, migrationsUpTo } from '../../../testing/server/versions.ts'
 import { migrateUp } from './index.ts'
 
 /** What a channel had when everybody was paid alike. */

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { testServer } from '../testing/server.ts'
+import { testServer } from '../../../testing/server/server.ts'
 
 const KEY = { 'idempotency-key': 'test-key-0001', 'content-type': 'application/json' }
 

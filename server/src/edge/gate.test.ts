@@ -1,8 +1,8 @@
 import { request } from 'node:http'
 import { connect, type Socket } from 'node:net'
 import { describe, expect, test, vi } from 'vitest'
+import { startOn, testServer } from '../../../testing/server/server.ts'
 import type { Route } from '../http/index.ts'
-import { startOn, testServer } from '../testing/server.ts'
 import { subnetOf } from './address.ts'
 import { Declarations } from './declared.ts'
 

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process'
 import { expect, test } from 'vitest'
 import { unpackedProgram } from '../../../scripts/prepare.mjs'
-import { testServer } from '../testing/server.ts'
+import { testServer } from '../../../testing/server/server.ts'
 
 test('readiness tells whether it can serve, metrics only who has the token', async () => {
   const token = 'a-token-of-some-length'

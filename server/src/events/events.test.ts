@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto'
 import { Webhook } from 'standardwebhooks'
 import { describe, expect, test, vi } from 'vitest'
+import { testServer } from '../../../testing/server/server.ts'
 import { systemClock } from '../clock.ts'
-import { testServer } from '../testing/server.ts'
 import { EventSecrets } from './secrets.ts'
 
 /** The server with one secret, and a sender that signs with it. */

@@ -1,8 +1,8 @@
 import { createHmac, randomUUID } from 'node:crypto'
 import { CloudEvent, HTTP, type Message } from 'cloudevents'
 import { expect, test } from 'vitest'
+import { testServer } from '../../../testing/server/server.ts'
 import { systemClock } from '../clock.ts'
-import { testServer } from '../testing/server.ts'
 import { IntentBug } from '../writer/index.ts'
 import { EventSecrets } from './secrets.ts'
 

@@ -3,9 +3,9 @@ import type { Intent } from '#core/engine'
 import { derivedSeed } from '#core/fairness'
 import { settingsOf } from '#core/games'
 import { World } from '#core/world'
-import { LAMP } from '../../../core/testing/channel.ts'
+import { LAMP } from '../../../testing/core/channel.ts'
+import { testServer } from '../../../testing/server/server.ts'
 import { keyring } from '../keys/index.ts'
-import { testServer } from '../testing/server.ts'
 import { newSeed } from './seed.ts'
 
 const NAMES = ['pia', 'jo', 'sol', 'newt']

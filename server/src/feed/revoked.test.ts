@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { startOn, testServer } from '../testing/server.ts'
+import { startOn, testServer } from '../../../testing/server/server.ts'
 
 /** Reads a live feed until it ends. @returns What came, and a promise of its end. */
 async function listen(address: string, cookie = '') {

@@ -1,5 +1,5 @@
 import { expect, test, vi } from 'vitest'
-import { testServer } from '../testing/server.ts'
+import { testServer } from '../../../testing/server/server.ts'
 import { factsAfter } from './index.ts'
 
 /** Reads a live feed until it is let go of. */

@@ -3,11 +3,11 @@ import { expect, test } from 'vitest'
 import type { Intent } from '#core/engine'
 import { commitmentOf } from '#core/fairness'
 import { agrees, type Game, recompute, type SettingsOf, settingsOf, type ToldRound } from '#core/games'
-import { TestChannel } from '../../../core/testing/channel.ts'
+import { TestChannel } from '../../../testing/core/channel.ts'
+import { bothWays } from '../../../testing/server/bothWays.ts'
+import { PLAN, sumOfAll, testDatabase } from '../../../testing/server/database.ts'
+import { testServer } from '../../../testing/server/server.ts'
 import { keyring } from '../keys/index.ts'
-import { bothWays } from '../testing/bothWays.ts'
-import { PLAN, sumOfAll, testDatabase } from '../testing/database.ts'
-import { testServer } from '../testing/server.ts'
 
 const NONE = { everyoneSeconds: 0, eachSeconds: 0, perViewer: 0, perShow: 0 }
 const CUP = {

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import sharp from 'sharp'
 import { beforeEach, describe, expect, test } from 'vitest'
-import { testServer } from '../testing/server.ts'
+import { testServer } from '../../../testing/server/server.ts'
 import { sound, video } from './testing/files.ts'
 
 let send: (bytes: Uint8Array | string, asked?: string) => Promise<{ status: number; answer: Record<string, unknown> }>

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { testDesk } from '../testing/desk.ts'
+import { testDesk } from '../../../testing/server/desk.ts'
 
 const circle = (name: string) => ({
   circle: null,

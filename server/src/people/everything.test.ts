@@ -1,8 +1,8 @@
 import { getTableColumns, is } from 'drizzle-orm'
 import { type PgColumn, PgCustomColumn, type PgTable } from 'drizzle-orm/pg-core'
 import { expect, test } from 'vitest'
+import { testDesk } from '../../../testing/server/desk.ts'
 import { columnName, PEOPLE, type Pool, sqlName } from '../database/index.ts'
-import { testDesk } from '../testing/desk.ts'
 
 const MARK = 'marked_mara'
 

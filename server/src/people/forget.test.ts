@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest'
 import { settingsOf } from '#core/games'
 import { World } from '#core/world'
-import { testDesk } from '../testing/desk.ts'
+import { testDesk } from '../../../testing/server/desk.ts'
 import { replaced } from '../writer/forget.ts'
 
 const NAME = 'marked_mara'

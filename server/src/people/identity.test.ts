@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { expect, test } from 'vitest'
 import { keyOf, NICK } from '#core/people'
-import { testServer } from '../testing/server.ts'
+import { testServer } from '../../../testing/server/server.ts'
 import { linkByCode } from './index.ts'
 
 const CHAT = 'irc:127.0.0.1'

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto'
 import { describe, expect, test } from 'vitest'
+import { addChannel, testDatabase, writerFor } from '../../../testing/server/database.ts'
+import { testServer } from '../../../testing/server/server.ts'
 import { reader } from '../database/index.ts'
-import { addChannel, testDatabase, writerFor } from '../testing/database.ts'
-import { testServer } from '../testing/server.ts'
 import { type PeopleQuery, peoplePage } from './table.ts'
 
 const ALL: PeopleQuery = {

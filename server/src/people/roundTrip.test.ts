@@ -2,8 +2,8 @@ import fc from 'fast-check'
 import Papa from 'papaparse'
 import { expect, test } from 'vitest'
 import { IMPORT_COLUMNS, type ImportColumn, type NamedCircle, NICK, readImport } from '#core/people'
-import { testDesk } from '../testing/desk.ts'
-import { expectClean } from '../testing/peers/csvclean.ts'
+import { testDesk } from '../../../testing/server/desk.ts'
+import { expectClean } from '../../../testing/server/peers/csvclean.ts'
 
 const name = fc.oneof(
   fc.stringMatching(/^[a-z0-9_]{1,20}$/),

@@ -8,12 +8,12 @@ import type { Intent } from '#core/engine'
 import { commitmentOf } from '#core/fairness'
 import { agrees } from '#core/games'
 import { type RaffleFile, type RaffleSettings, readRaffleFile, recheck } from '#core/raffles'
-import { LAMP } from '../../../core/testing/channel.ts'
+import { LAMP } from '../../../testing/core/channel.ts'
+import { bothWays } from '../../../testing/server/bothWays.ts'
+import { PLAN, sumOfAll, testDatabase } from '../../../testing/server/database.ts'
+import { expectClean } from '../../../testing/server/peers/csvclean.ts'
+import { startOn, testServer } from '../../../testing/server/server.ts'
 import { keyring } from '../keys/index.ts'
-import { bothWays } from '../testing/bothWays.ts'
-import { PLAN, sumOfAll, testDatabase } from '../testing/database.ts'
-import { expectClean } from '../testing/peers/csvclean.ts'
-import { startOn, testServer } from '../testing/server.ts'
 
 const NAMES = ['pia', 'jo', 'sol', 'newt', 'umbra']
 const SEED = { kind: 'fairness.seed', seed: '5a'.repeat(32), first: true } as const

@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest'
 import type { Intent } from '#core/engine'
 import type { RankPlan } from '#core/ranks'
+import { testDesk } from '../../../testing/server/desk.ts'
 import { followUp } from '../commands/index.ts'
 import { reader } from '../database/index.ts'
 import { payAllowances, tick } from '../earning/index.ts'
-import { testDesk } from '../testing/desk.ts'
 import { topList } from './index.ts'
 import type { ListQuery } from './lists.ts'
 

@@ -8,11 +8,11 @@ import { getTableConfig, PgCustomColumn, PgTable } from 'drizzle-orm/pg-core'
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { PLAIN_REWARD } from '#core/store'
+import { testDesk } from '../../../testing/server/desk.ts'
+import { startOn, testServer } from '../../../testing/server/server.ts'
 import { schema } from '../database/index.ts'
 import { EventSecrets } from '../events/index.ts'
 import { Keyring, newKeys, parseKeys, printKeys, readKeys, withNewKey } from '../keys/index.ts'
-import { testDesk } from '../testing/desk.ts'
-import { startOn, testServer } from '../testing/server.ts'
 import { SEALED, sealedBy, settleKeys } from './index.ts'
 
 const run = promisify(execFile)

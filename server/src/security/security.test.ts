@@ -1,7 +1,7 @@
 import { expect, test, vi } from 'vitest'
+import { testDesk } from '../../../testing/server/desk.ts'
+import { expectClean } from '../../../testing/server/peers/csvclean.ts'
 import { createLog } from '../log.ts'
-import { testDesk } from '../testing/desk.ts'
-import { expectClean } from '../testing/peers/csvclean.ts'
 import { SecurityLog } from './index.ts'
 
 const PATIENCE = { timeout: 120_000 }

@@ -3,10 +3,10 @@ import { createServer } from 'node:http'
 import { OAuth2Server } from 'oauth2-mock-server'
 import Oidc from 'oidc-provider'
 import { expect, onTestFinished, test } from 'vitest'
-import { folderWith, soon } from '../testing/peers/started.ts'
-import { freePort } from '../testing/ports.ts'
-import { testServer } from '../testing/server.ts'
-import { visitor } from '../testing/visitor.ts'
+import { folderWith, soon } from '../../../testing/server/peers/started.ts'
+import { freePort } from '../../../testing/server/ports.ts'
+import { testServer } from '../../../testing/server/server.ts'
+import { visitor } from '../../../testing/server/visitor.ts'
 
 /** Our server with some provider at a port of its own. */
 async function withIssuer(port: number, environment: Record<string, string> = {}) {

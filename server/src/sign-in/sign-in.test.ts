@@ -9,9 +9,9 @@ import { createIdentity } from '../../../standin/src/identity.ts'
 import { Players } from '../../../standin/src/players.ts'
 import { NativePoints } from '../../../standin/src/points.ts'
 import { ChatRoom } from '../../../standin/src/room.ts'
-import { freePort } from '../testing/ports.ts'
-import { testServer } from '../testing/server.ts'
-import { visitor } from '../testing/visitor.ts'
+import { freePort } from '../../../testing/server/ports.ts'
+import { testServer } from '../../../testing/server/server.ts'
+import { visitor } from '../../../testing/server/visitor.ts'
 import { Cookies } from './cookies.ts'
 
 /** The server with the stand-in's identity provider beside it. */

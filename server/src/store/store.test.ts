@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto'
 import { describe, expect, test } from 'vitest'
 import { PLAIN_REWARD, type RewardSettings } from '#core/store'
-import { expectClean } from '../testing/peers/csvclean.ts'
-import { testServer } from '../testing/server.ts'
+import { expectClean } from '../../../testing/server/peers/csvclean.ts'
+import { testServer } from '../../../testing/server/server.ts'
 
 type Answer = Record<string, unknown> & { readonly code?: string; readonly detail?: string }
 

@@ -1,6 +1,6 @@
 import { pino } from 'pino'
 import { expect, onTestFinished, test, vi } from 'vitest'
-import { testDatabase } from '../testing/database.ts'
+import { testDatabase } from '../../../testing/server/database.ts'
 import { Instance } from './instance.ts'
 
 const LOCK =

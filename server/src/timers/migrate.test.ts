@@ -1,6 +1,6 @@
 import { pino } from 'pino'
 import { expect, test } from 'vitest'
-import { testDatabase } from '../testing/database.ts'
+import { testDatabase } from '../../../testing/server/database.ts'
 import { migrateTimers } from './migrate.ts'
 
 test('timers that an earlier version set hand in the same intents, at their time and in their queue', async () => {

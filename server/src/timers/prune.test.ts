@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
+import { addChannel, testDatabase, writerFor } from '../../../testing/server/database.ts'
 import { factsAfter } from '../feed/index.ts'
-import { addChannel, testDatabase, writerFor } from '../testing/database.ts'
 import { prune } from './prune.ts'
 
 const DAY = 86_400

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
-import { testDatabase } from '../testing/database.ts'
+import { testDatabase } from '../../../testing/server/database.ts'
 import { arrayLiteral } from './arrays.ts'
 
 /** What cannot be kept, as the sign that stands for it. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import type { Intent } from '#core/engine'
-import { addChannel, CURRENCY, sumOfAll, testDatabase, writerFor } from '../testing/database.ts'
+import { addChannel, CURRENCY, sumOfAll, testDatabase, writerFor } from '../../../testing/server/database.ts'
 import { IntentBug, liesInAnIntent } from './bug.ts'
 import { envelope } from './envelope.ts'
 

@@ -3,8 +3,8 @@ import { describe, expect, test } from 'vitest'
 import type { EarningPlan } from '#core/earning'
 import type { Intent } from '#core/engine'
 import { accounts } from '#core/ledger'
-import { NAMING, TestChannel } from '../../../core/testing/channel.ts'
-import { addChannel, CURRENCY, sumOfAll, testDatabase, writerFor } from '../testing/database.ts'
+import { NAMING, TestChannel } from '../../../testing/core/channel.ts'
+import { addChannel, CURRENCY, sumOfAll, testDatabase, writerFor } from '../../../testing/server/database.ts'
 
 const adds = (plus: number, times = 100) => ({ plus, times })
 /** A plan in which everything makes a difference, with a cap low enough to be reached. */

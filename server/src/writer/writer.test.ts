@@ -3,11 +3,19 @@ import { expect, test } from 'vitest'
 import type { ChatLine } from '#core/commands'
 import type { Intent } from '#core/engine'
 import { tallies } from '#core/tallies'
-import { ARSENAL_WORDS, arsenal } from '../../../core/testing/arsenal.ts'
-import { NAMING, TestChannel, WHISTLE } from '../../../core/testing/channel.ts'
+import { ARSENAL_WORDS, arsenal } from '../../../testing/core/arsenal.ts'
+import { NAMING, TestChannel, WHISTLE } from '../../../testing/core/channel.ts'
+import { bothWays } from '../../../testing/server/bothWays.ts'
+import {
+  addChannel,
+  CURRENCY,
+  PLAN,
+  sumOfAll,
+  type TestWriter,
+  testDatabase,
+  writerFor,
+} from '../../../testing/server/database.ts'
 import { factsAfter } from '../feed/index.ts'
-import { bothWays } from '../testing/bothWays.ts'
-import { addChannel, CURRENCY, PLAN, sumOfAll, type TestWriter, testDatabase, writerFor } from '../testing/database.ts'
 
 const say = (name: string, text: string): ChatLine => ({
   kind: 'chat.line',

@@ -6,7 +6,7 @@ import SwaggerParser from '@apidevtools/swagger-parser'
 import { Validator } from '@seriousme/openapi-schema-validator'
 import openapiTS, { astToString } from 'openapi-typescript'
 import { describe, expect, test } from 'vitest'
-import { testServer } from '../../testing/server.ts'
+import { testServer } from '../../../../testing/server/server.ts'
 
 interface Described {
   readonly operationId: string

@@ -1,9 +1,9 @@
 import pg from 'pg'
 import { pino } from 'pino'
 import type { TestProject } from 'vitest/node'
-import { startPostgres } from '../../../scripts/postgres.ts'
-import { connect, migrateUp } from '../database/index.ts'
-import { migrateTimers } from '../timers/index.ts'
+import { startPostgres } from '../../scripts/postgres.ts'
+import { connect, migrateUp } from '../../server/src/database/index.ts'
+import { migrateTimers } from '../../server/src/timers/index.ts'
 import { freePort } from './ports.ts'
 
 /** The database that every test's own is copied from: going through all migrations for each was a third of the time. */

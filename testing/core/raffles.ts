@@ -1,5 +1,5 @@
-import { entries, type RaffleRow, raffles, type WinnerRow, winners } from '../raffles/index.ts'
-import type { Answer, Result } from '../world/index.ts'
+import { entries, type RaffleRow, raffles, type WinnerRow, winners } from '../../core/raffles/index.ts'
+import type { Answer, Result } from '../../core/world/index.ts'
 import { evening, later } from './evening.ts'
 
 /** A channel on air with people who hold 1,000 each, and what tests of raffles look at and press. */

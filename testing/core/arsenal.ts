@@ -1,6 +1,6 @@
-import type { Argument, CommandSettings } from '../commands/index.ts'
-import type { Intent } from '../engine/index.ts'
-import type { Step } from '../steps/index.ts'
+import type { Argument, CommandSettings } from '../../core/commands/index.ts'
+import type { Intent } from '../../core/engine/index.ts'
+import type { Step } from '../../core/steps/index.ts'
 import { COMMAND, TALLY, TRIGGER } from './channel.ts'
 
 const caller = { of: 'caller' } as const

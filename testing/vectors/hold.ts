@@ -1,5 +1,5 @@
-import { accrue, type Bonus, NO_SUPPORT, payoutOf, supportPays } from '../earning/index.ts'
-import { Chance, commitmentOf } from '../fairness/index.ts'
+import { accrue, type Bonus, NO_SUPPORT, payoutOf, supportPays } from '../../core/earning/index.ts'
+import { Chance, commitmentOf } from '../../core/fairness/index.ts'
 import {
   crewDigest,
   duelPot,
@@ -18,10 +18,10 @@ import {
   spinPays,
   spinReels,
   spinWheel,
-} from '../games/index.ts'
-import { creditWithinCap } from '../ledger/index.ts'
-import { pickMany, weightOf } from '../raffles/index.ts'
-import { rankFor } from '../ranks/index.ts'
+} from '../../core/games/index.ts'
+import { creditWithinCap } from '../../core/ledger/index.ts'
+import { pickMany, weightOf } from '../../core/raffles/index.ts'
+import { rankFor } from '../../core/ranks/index.ts'
 
 /** A rule case: what goes in and what must come out, as in the files beside this one. */
 export type Case = Readonly<Record<string, unknown>>

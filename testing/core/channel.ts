@@ -1,17 +1,17 @@
-import { EVERYONE_MAY, NO_LIMITS } from '../access/index.ts'
-import type { CommandSettings } from '../commands/index.ts'
-import { type EarningPlan, earningSetting } from '../earning/index.ts'
-import { type AnswerTo, decide, type Intent } from '../engine/index.ts'
-import { digestOf } from '../fairness/index.ts'
-import { type Game, type SettingsOf, settingsOf } from '../games/index.ts'
-import { accounts, BOOKS, transfers } from '../ledger/index.ts'
-import { habitOf, viewers, watchOf } from '../people/index.ts'
-import { type Opens, type RaffleSettings, SAME_CHANCE } from '../raffles/index.ts'
-import { type AlertSettings, PLAIN_ALERT } from '../screen/index.ts'
-import { readSetting } from '../settings/index.ts'
-import { PLAIN_REWARD, type RewardSettings } from '../store/index.ts'
-import { countOf, type TallySettings } from '../tallies/index.ts'
-import type { TriggerSettings } from '../triggers/index.ts'
+import { EVERYONE_MAY, NO_LIMITS } from '../../core/access/index.ts'
+import type { CommandSettings } from '../../core/commands/index.ts'
+import { type EarningPlan, earningSetting } from '../../core/earning/index.ts'
+import { type AnswerTo, decide, type Intent } from '../../core/engine/index.ts'
+import { digestOf } from '../../core/fairness/index.ts'
+import { type Game, type SettingsOf, settingsOf } from '../../core/games/index.ts'
+import { accounts, BOOKS, transfers } from '../../core/ledger/index.ts'
+import { habitOf, viewers, watchOf } from '../../core/people/index.ts'
+import { type Opens, type RaffleSettings, SAME_CHANCE } from '../../core/raffles/index.ts'
+import { type AlertSettings, PLAIN_ALERT } from '../../core/screen/index.ts'
+import { readSetting } from '../../core/settings/index.ts'
+import { PLAIN_REWARD, type RewardSettings } from '../../core/store/index.ts'
+import { countOf, type TallySettings } from '../../core/tallies/index.ts'
+import type { TriggerSettings } from '../../core/triggers/index.ts'
 import {
   type Answer,
   type Envelope,
@@ -21,7 +21,7 @@ import {
   Rows,
   type Timer,
   World,
-} from '../world/index.ts'
+} from '../../core/world/index.ts'
 import { checkFact } from './facts.ts'
 
 export const CURRENCY = { one: 'rivet', many: 'rivets', word: 'rivets' }

@@ -1,8 +1,8 @@
 import { expect } from 'vitest'
 import type { EarningPlan } from '#core/earning'
 import type { Intent } from '#core/engine'
-import { entropyOf, TestChannel } from '../../../core/testing/channel.ts'
-import type { Pool } from '../database/index.ts'
+import type { Pool } from '../../server/src/database/index.ts'
+import { entropyOf, TestChannel } from '../core/channel.ts'
 import { addChannel, CURRENCY, writerFor } from './database.ts'
 
 /**

@@ -3,9 +3,9 @@ import pg from 'pg'
 import { inject, onTestFinished } from 'vitest'
 import type { AnswerTo, Intent } from '#core/engine'
 import type { Fact, Result } from '#core/world'
-import { entropyOf } from '../../../core/testing/channel.ts'
-import { connect, connectWriter, type Pool } from '../database/index.ts'
-import { ChannelWriter, type IntentBug } from '../writer/index.ts'
+import { connect, connectWriter, type Pool } from '../../server/src/database/index.ts'
+import { ChannelWriter, type IntentBug } from '../../server/src/writer/index.ts'
+import { entropyOf } from '../core/channel.ts'
 import { TEMPLATE } from './postgres.setup.ts'
 
 export interface TestDatabase {

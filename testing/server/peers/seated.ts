@@ -1,7 +1,7 @@
 import { pino } from 'pino'
 import { onTestFinished } from 'vitest'
 import type { Intent } from '#core/engine'
-import { ChatConnector, type ChatState, type ConnectorOptions } from '../../chat/index.ts'
+import { ChatConnector, type ChatState, type ConnectorOptions } from '../../../server/src/chat/index.ts'
 
 /** Our connector on its way to a room at a port, with pauses short enough for a test. */
 export function connectTo(port: number, options: Partial<ConnectorOptions> = {}) {

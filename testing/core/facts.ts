@@ -1,6 +1,6 @@
 import { Ajv, type ValidateFunction } from 'ajv'
-import { FACTS } from '../engine/index.ts'
-import type { DeclaredFact, Fact, FactKind } from '../world/index.ts'
+import { FACTS } from '../../core/engine/index.ts'
+import type { DeclaredFact, Fact, FactKind } from '../../core/world/index.ts'
 
 const ajv = new Ajv()
 const checks = new Map<FactKind, ValidateFunction>()

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import pg from 'pg'
 import { inject, onTestFinished } from 'vitest'
-import { connect } from '../database/index.ts'
+import { connect } from '../../server/src/database/index.ts'
 
 interface Journal {
   readonly entries: readonly { readonly idx: number }[]

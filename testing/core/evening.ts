@@ -1,5 +1,5 @@
-import { type RoundRow, rounds, seatsOf, type ToldRound } from '../games/index.ts'
-import { accounts } from '../ledger/index.ts'
+import { type RoundRow, rounds, seatsOf, type ToldRound } from '../../core/games/index.ts'
+import { accounts } from '../../core/ledger/index.ts'
 import { TestChannel } from './channel.ts'
 
 export const PLAYERS = ['pia', 'jo', 'umbra', 'bo', 'fen', 'kit'] as const
