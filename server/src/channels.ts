@@ -36,22 +36,24 @@ export class Channels {
   async find(slug: string): Promise<ChannelHead | undefined> {
     const known = this.#heads.get(slug)
     if (known !== undefined) return known
-    const found = await this.pool.query('select id, slug, name, owner from channel where slug = $1', [slug])
-    const head = found.rows[0] as ChannelHead | undefined
+    const found = await this.pool.query<ChannelHead>('select id, slug, name, owner from channel where slug = $1', [
+      slug,
+    ])
+    const head = found.rows[0]
     if (head !== undefined) this.#heads.set(slug, head)
     return head
   }
 
   /** Whose a channel is, as the database has it now; undefined if there is none. */
   async ownerOf(channel: number): Promise<string | undefined> {
-    const found = await this.pool.query('select owner from channel where id = $1', [channel])
-    return found.rows[0]?.owner as string | undefined
+    const found = await this.pool.query<{ owner: string }>('select owner from channel where id = $1', [channel])
+    return found.rows[0]?.owner
   }
 
   /** The channel that was made first, which an address without a channel leads to. */
   async first(): Promise<ChannelHead | undefined> {
-    const found = await this.pool.query('select id, slug, name, owner from channel order by id limit 1')
-    return found.rows[0] as ChannelHead | undefined
+    const found = await this.pool.query<ChannelHead>('select id, slug, name, owner from channel order by id limit 1')
+    return found.rows[0]
   }
 
   /**

@@ -13,8 +13,8 @@ export interface Issuers {
  * one, and go on so (their first start after it noted that); any other takes them for two until it is told.
  */
 export async function issuersOf(config: Config, pool: Pool): Promise<Issuers> {
-  const found = await pool.query("select value from installation where name = 'chat-accounts'")
-  const shared = (config.CHAT_ACCOUNTS || (found.rows[0]?.value as string | undefined) || 'own') === 'sign-in'
+  const found = await pool.query<{ value: string }>("select value from installation where name = 'chat-accounts'")
+  const shared = (config.CHAT_ACCOUNTS || found.rows[0]?.value || 'own') === 'sign-in'
   if (shared || config.CHAT_ADDRESS === '') return { chat: '' }
   return { chat: `irc:${parseChatAddress(config.CHAT_ADDRESS).host.toLowerCase()}` }
 }

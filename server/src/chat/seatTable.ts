@@ -1,5 +1,6 @@
 import type { Clock } from '../clock.ts'
 import type { Pool } from '../database/index.ts'
+import { onlyRow } from '../database/index.ts'
 import type { ChatState } from './answers.ts'
 
 const NO_SEAT: ChatState = { status: 'off', sentence: 'No chat room is set for this channel.', since: 0, room: null }
@@ -15,8 +16,12 @@ export class SeatTable {
 
   async stateOf(channel: number): Promise<ChatState> {
     const text = 'select status, sentence, since, room, known_until as "knownUntil" from chat_seat where channel = $1'
-    const found = await this.pool.query({ name: 'seat-state', text, values: [channel] })
-    const row = found.rows[0] as (ChatState & { knownUntil: number }) | undefined
+    const found = await this.pool.query<ChatState & { knownUntil: number }>({
+      name: 'seat-state',
+      text,
+      values: [channel],
+    })
+    const row = found.rows[0]
     if (row === undefined) return NO_SEAT
     const { knownUntil, ...state } = row
     if (state.status !== 'connected' || this.clock() - knownUntil <= ALIVE_SECONDS) return state
@@ -30,8 +35,12 @@ export class SeatTable {
   /** Up to when it is known who is present in a channel: now while its chat is connected, and where it has none. */
   async knownUntil(channel: number): Promise<number> {
     const text = 'select status, known_until from chat_seat where channel = $1'
-    const found = await this.pool.query({ name: 'seat-known', text, values: [channel] })
-    const row = found.rows[0] as { status: string; known_until: number } | undefined
+    const found = await this.pool.query<{ status: string; known_until: number }>({
+      name: 'seat-known',
+      text,
+      values: [channel],
+    })
+    const row = found.rows[0]
     if (row === undefined || row.status === 'off') return this.clock()
     const alive = row.status === 'connected' && this.clock() - row.known_until <= ALIVE_SECONDS
     return alive ? this.clock() : row.known_until
@@ -46,8 +55,13 @@ export class SeatTable {
     const text = `insert into chat_seat (channel, status, sentence, since, known_until, spoken_seq)
       values ($1, 'connecting', 'Connecting.', $2, $3, $4) on conflict (channel) do update set status = 'connecting'
       returning known_until as "knownUntil", spoken_seq as "spokenSeq"`
-    const found = await this.pool.query(text, [channel, this.clock(), firstKnown, lastSeq])
-    return found.rows[0] as { knownUntil: number; spokenSeq: number }
+    const found = await this.pool.query<{ knownUntil: number; spokenSeq: number }>(text, [
+      channel,
+      this.clock(),
+      firstKnown,
+      lastSeq,
+    ])
+    return onlyRow(found)
   }
 
   async write(channel: number, state: ChatState, knownUntil: number, spokenSeq: number): Promise<void> {

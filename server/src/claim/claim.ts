@@ -4,6 +4,7 @@ import { Currency } from '#core/currency'
 import { closed } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Pool } from '../database/index.ts'
+import { onlyRow } from '../database/index.ts'
 import { answered, type Caller, problem } from '../http/index.ts'
 import { newSecret } from '../screen/index.ts'
 
@@ -67,8 +68,8 @@ export async function claimChannel(channels: Channels, caller: Caller, claim: Cl
     const known = await client.query('select 1 from claim_code where hash = $1', [hashOf(claim.code)])
     if (known.rowCount !== 1) throw problem('claim_code_wrong')
     const text = 'insert into channel (slug, name, owner) values ($1, $2, $3) returning id'
-    const made = await client.query(text, [claim.slug, claim.name.trim(), caller.account])
-    id = made.rows[0].id as number
+    const made = await client.query<{ id: number }>(text, [claim.slug, claim.name.trim(), caller.account])
+    id = onlyRow(made).id
     await client.query('delete from claim_code')
     await client.query('commit')
   } catch (fault) {

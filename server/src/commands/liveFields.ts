@@ -20,8 +20,8 @@ const SOMEBODY = `select id from viewer where channel = $1 and not ignored and m
 /** What every field that is always there tells right now, by its path; those of the viewer tell of somebody who is present. */
 export function liveFields(pool: Pool, channel: number, at: number): Promise<Record<string, string>> {
   return onCopy(pool, channel, async (client, world) => {
-    const found = await client.query(SOMEBODY, [channel])
-    const caller = found.rows[0]?.id as number | undefined
+    const found = await client.query<{ id: number }>(SOMEBODY, [channel])
+    const caller = found.rows[0]?.id
     const known = fieldsFor({ arguments: [], figures: {}, tallies: openTallies(world), viewer: caller !== undefined })
     const texts = known.map(({ path, list }) => ({ path, text: `{{ ${path}${list ? ' | places: 3' : ''} }}` }))
     const steps: Step[] = texts.map(({ text }) => ({ do: 'say', text }))

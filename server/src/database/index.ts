@@ -11,6 +11,7 @@ export {
   type Theirs,
 } from './declared.ts'
 export { migrateUp } from './migrate.ts'
+export { onlyRow } from './onlyRow.ts'
 export { unsealedSetting, withSeed } from './openSeed.ts'
 export { PEOPLE } from './personal.ts'
 export { prepared } from './prepared.ts'

@@ -2,6 +2,7 @@ import { readMigrationFiles } from 'drizzle-orm/migrator'
 import { drizzle } from 'drizzle-orm/node-postgres'
 import { migrate } from 'drizzle-orm/node-postgres/migrator'
 import type { Client, Pool } from './connect.ts'
+import { onlyRow } from './onlyRow.ts'
 
 /**
  * Brings the database up to date. Forward only; safe to call on every start and by several instances at once.
@@ -27,8 +28,10 @@ const BEHIND =
   'The database is behind this version, and the role in DATABASE_URL may not change its tables. Run "npm run database" as its owner (docs/operations.md).'
 
 async function mayMakeTables(client: Client): Promise<boolean> {
-  const asked = await client.query("select has_database_privilege(current_database(), 'create') as may")
-  return asked.rows[0].may as boolean
+  const asked = await client.query<{ may: boolean }>(
+    "select has_database_privilege(current_database(), 'create') as may",
+  )
+  return onlyRow(asked).may
 }
 
 /** How many of our migrations the database has not been through. */

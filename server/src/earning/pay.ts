@@ -1,6 +1,6 @@
 import { ranksSetting } from '#core/ranks'
 import type { Channels } from '../channels.ts'
-import { reader } from '../database/index.ts'
+import { onlyRow, reader } from '../database/index.ts'
 import { rotateSeed } from '../fairness/index.ts'
 import { reviewPromoted, reviewShow } from '../ranks/index.ts'
 import { settingOf } from '../settings/index.ts'
@@ -37,8 +37,12 @@ interface Payment {
 
 async function payPages(channels: Channels, channel: number, { show, at, until }: Payment): Promise<void> {
   for (let after = 0; ; ) {
-    const found = await channels.pool.query({ name: 'next-page', text: NEXT_PAGE, values: [channel, after, PAGE] })
-    const { last, count } = found.rows[0] as { last: number | null; count: number }
+    const found = await channels.pool.query<{ last: number | null; count: number }>({
+      name: 'next-page',
+      text: NEXT_PAGE,
+      values: [channel, after, PAGE],
+    })
+    const { last, count } = onlyRow(found)
     if (last === null) return
     const key = `pay/${show}/${at}/${after}`
     await channels.submit(channel, key, { kind: 'earning.pay', show, after, upTo: last, until })
@@ -56,8 +60,8 @@ async function payPages(channels: Channels, channel: number, { show, at, until }
  */
 export async function tick(channels: Channels, channel: number, show: number, run: string): Promise<void> {
   const text = 'select status, ended_at as "endedAt" from show where channel = $1 and id = $2'
-  const found = await channels.pool.query(text, [channel, show])
-  const status = show === 0 ? 'off' : (found.rows[0]?.status as string | undefined)
+  const found = await channels.pool.query<{ status: string; endedAt: number | null }>(text, [channel, show])
+  const status = show === 0 ? 'off' : found.rows[0]?.status
   if (status === undefined) return
   // Settled already, perhaps by a run that was cut off right after it: a repeat of what follows changes nothing.
   if (status === 'ended') return afterShow(channels, channel, show, Number(found.rows[0]?.endedAt))

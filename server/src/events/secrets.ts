@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto'
 import type { EventKind } from '#core/events'
 import type { Clock } from '../clock.ts'
-import { EVENT_SECRET, type Pool } from '../database/index.ts'
+import { EVENT_SECRET, onlyRow, type Pool } from '../database/index.ts'
 import { keyring } from '../keys/index.ts'
 import type { SecretHead } from './answers.ts'
 import { isSigned } from './signature.ts'
@@ -16,7 +16,7 @@ export class EventSecrets {
   async list(channel: number): Promise<SecretHead[]> {
     const text = `select id, name, created_at as "createdAt", used_at as "usedAt", kinds from event_secret
       where channel = $1 and revoked_at is null order by id`
-    return (await this.pool.query(text, [channel])).rows as SecretHead[]
+    return (await this.pool.query<SecretHead>(text, [channel])).rows
   }
 
   /** @returns The new secret, which can be read this once only: 192 random bits in the form of Standard Webhooks. */
@@ -29,8 +29,14 @@ export class EventSecrets {
     const text =
       'insert into event_secret (channel, name, secret, kinds, created_at) values ($1, $2, $3, $4, $5) returning id'
     const kept = keyring().seal(secret, EVENT_SECRET)
-    const made = await this.pool.query(text, [channel, name, kept, kinds && JSON.stringify(kinds), this.clock()])
-    return { id: made.rows[0].id as number, secret }
+    const made = await this.pool.query<{ id: number }>(text, [
+      channel,
+      name,
+      kept,
+      kinds && JSON.stringify(kinds),
+      this.clock(),
+    ])
+    return { id: onlyRow(made).id, secret }
   }
 
   /** From now on nothing signed with it is taken. @returns false if there is no such secret. */

@@ -14,8 +14,10 @@ export async function rotateSeed(channels: Channels, channel: number, key: strin
  * start, and once a channel was made.
  */
 export async function settleIn(channels: Channels, publicUrl: string, chatIssuer: string): Promise<void> {
-  const found = await channels.pool.query('select id, slug, owner from channel')
-  for (const { id, slug, owner } of found.rows as { id: number; slug: string; owner: string }[]) {
+  const found = await channels.pool.query<{ id: number; slug: string; owner: string }>(
+    'select id, slug, owner from channel',
+  )
+  for (const { id, slug, owner } of found.rows) {
     // A key of its own for each start: what was true then may not be now.
     const key = `settle/${newSeed()}`
     const home = { owner, chatIssuer, address: `${publicUrl}/c/${slug}` }

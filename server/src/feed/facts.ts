@@ -14,12 +14,15 @@ export async function factsAfter(pool: Pool, channel: number, after: number, bat
 
 /** When a channel's last fact came (seconds), or undefined if nothing has happened yet. */
 export async function lastFactAt(pool: Pool, channel: number): Promise<number | undefined> {
-  const found = await pool.query('select at from fact_batch where channel = $1 order by last desc limit 1', [channel])
-  return found.rows[0]?.at as number | undefined
+  const found = await pool.query<{ at: number }>(
+    'select at from fact_batch where channel = $1 order by last desc limit 1',
+    [channel],
+  )
+  return found.rows[0]?.at
 }
 
 /** The number of a channel's last fact; 0 where nothing has happened yet. */
 export async function newestSeq(pool: Pool, channel: number): Promise<number> {
-  const found = await pool.query('select seq from channel where id = $1', [channel])
-  return (found.rows[0]?.seq as number | undefined) ?? 0
+  const found = await pool.query<{ seq: number }>('select seq from channel where id = $1', [channel])
+  return found.rows[0]?.seq ?? 0
 }

@@ -7,7 +7,7 @@ import type { Trail, TrailEntry } from './answers.ts'
 
 const PAGE = 50
 
-interface Row {
+type Row = {
   id: number
   at: number
   change: number
@@ -42,7 +42,7 @@ export async function trailOf(
   { before = Number.MAX_SAFE_INTEGER, only }: TrailPart = {},
 ): Promise<Trail> {
   const wanted = only === undefined ? sql`true` : sql`reason = any(${REASONS[only]}::text[])`
-  const found = await db.execute(sql`
+  const found = await db.execute<Row>(sql`
     (select id, at, amount as change, to_balance as balance, amount, reason, detail from transfer
       where channel = ${channel} and to_account = ${account} and id < ${before} and ${wanted} order by id desc limit ${PAGE + 1})
     union all
@@ -55,7 +55,7 @@ export async function trailOf(
       where o.channel = ${channel} and o.viewer = ${account} and t.id < ${before} and ${wanted} order by t.id desc limit ${PAGE + 1})
     order by id desc limit ${PAGE + 1}`)
   const currency = await currencyOf(db, channel)
-  const rows = found.rows as unknown as Row[]
+  const rows = found.rows
   const page = rows.slice(0, PAGE)
   return {
     entries: page.map((row) => entryOf(row, currency)),

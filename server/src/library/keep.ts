@@ -52,11 +52,11 @@ export async function readContent(
   const text = `select type, length(content)::int as length, substring(content from $3::int for $4::int) as part
     from media_content where channel = $1 and file = $2`
   const many = Math.min(to - from + 1, 2_000_000_000 - from)
-  return (await pool.query(text, [channel, file, from + 1, Math.max(0, many)])).rows[0] as Part | undefined
+  return (await pool.query<Part>(text, [channel, file, from + 1, Math.max(0, many)])).rows[0]
 }
 
 /** A file's small picture; undefined: it has none. */
 export async function readThumb(pool: Pool, channel: number, file: string): Promise<Buffer | undefined> {
   const text = 'select thumb from media_content where channel = $1 and file = $2'
-  return ((await pool.query(text, [channel, file])).rows[0]?.thumb as Buffer | null | undefined) ?? undefined
+  return (await pool.query<{ thumb: Buffer | null }>(text, [channel, file])).rows[0]?.thumb ?? undefined
 }

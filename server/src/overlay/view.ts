@@ -4,7 +4,7 @@ import { betInWords } from '#core/games'
 import type { Piece } from '#core/screen'
 import type { Channels } from '../channels.ts'
 import { fieldsOfChannel } from '../commands/index.ts'
-import { type Reader, reader, schema } from '../database/index.ts'
+import { onlyRow, type Reader, reader, schema } from '../database/index.ts'
 import { openRounds } from '../games/index.ts'
 import { topList } from '../ranks/index.ts'
 import { alertsPaused, overlayById } from '../screen/index.ts'
@@ -50,7 +50,7 @@ export async function overlayView(channels: Channels, channel: number, id: numbe
 }
 
 async function slugOf({ pool }: Channels, channel: number): Promise<string> {
-  return (await pool.query('select slug from channel where id = $1', [channel])).rows[0]?.slug as string
+  return onlyRow(await pool.query<{ slug: string }>('select slug from channel where id = $1', [channel])).slug
 }
 
 async function shownBy(

@@ -96,9 +96,8 @@ export async function linkByCode(
 ): Promise<string> {
   const { pool, clock } = channels
   const text = 'delete from link_code where channel = $1 and hash = $2 returning account, name, expires_at'
-  const found = (await pool.query(text, [channel, hashOf(link)])).rows[0] as
-    | { account: string; name: string; expires_at: number }
-    | undefined
+  const found = (await pool.query<{ account: string; name: string; expires_at: number }>(text, [channel, hashOf(link)]))
+    .rows[0]
   if (found === undefined || found.expires_at < clock())
     return 'This code is not good any more. Make a new one on your page.'
   const { account, name } = found

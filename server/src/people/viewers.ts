@@ -7,8 +7,8 @@ const { viewer, account, watch } = schema
 export async function viewerIdOf(pool: Pool, channel: number, accountName: string): Promise<number | undefined> {
   const text = `select id from viewer where channel = $1 and account_key = $2
     union all select viewer from alias where channel = $1 and account = $2 limit 1`
-  const found = await pool.query({ name: 'viewer-id', text, values: [channel, accountName] })
-  return found.rows[0]?.id as number | undefined
+  const found = await pool.query<{ id: number }>({ name: 'viewer-id', text, values: [channel, accountName] })
+  return found.rows[0]?.id
 }
 
 const columns = {

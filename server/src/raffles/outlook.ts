@@ -56,8 +56,8 @@ interface HereRow {
 /** Everybody who is here, as far as a raffle asks. */
 async function hereNow(client: Client, channel: number, world: World, settings: RaffleSettings): Promise<Here[]> {
   const latest = latestShow(world)?.number ?? 0
-  const found = await client.query(HERE, [channel])
-  return (found.rows as HereRow[]).map((row) => ({
+  const found = await client.query<HereRow>(HERE, [channel])
+  return found.rows.map((row) => ({
     standings: standingsOf(row, world.at),
     person: {
       ignored: row.ignored,

@@ -51,12 +51,12 @@ export async function topList(
 ): Promise<{ places: Place[]; own: Place | null }> {
   const values = await counted(db, channel, query)
   const own = query.viewer ?? -1
-  const found = await db.execute(sql`with counted as (${values}), placed as (
+  const found = await db.execute<Place>(sql`with counted as (${values}), placed as (
       select (rank() over (order by c.value desc))::int as place, v.id, v.name, c.value
       from counted c join viewer v on v.channel = ${channel} and v.id = c.id
       where c.value > 0 and not v.ignored and not v.unlisted and v.archived_at is null and v.merged_into is null)
     (select * from placed order by place, id limit ${query.limit})
     union (select * from placed where id = ${own}) order by place, id`)
-  const rows = found.rows as unknown as Place[]
+  const rows = found.rows
   return { places: rows.slice(0, query.limit), own: rows.find(({ id }) => id === own) ?? null }
 }

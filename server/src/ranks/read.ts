@@ -23,10 +23,13 @@ export async function countsOf(db: Reader, channel: number) {
     .from(viewer)
     .where(here)
     .groupBy(viewer.rank)
-  const circles = await db.execute(sql`select c.id::text::int as id, count(*)::int as count
+  const circles = await db.execute<{
+    id: number
+    count: number
+  }>(sql`select c.id::text::int as id, count(*)::int as count
     from viewer v cross join lateral jsonb_array_elements(v.circles) as c (id)
     where v.channel = ${channel} and not v.ignored and v.merged_into is null group by 1`)
-  return { ranks, circles: circles.rows as unknown as { id: number; count: number }[] }
+  return { ranks, circles: circles.rows }
 }
 
 const MOST_NAMED = 30

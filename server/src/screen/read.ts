@@ -61,10 +61,11 @@ export async function overlayById(
 
 /** The overlay with a secret address, or undefined. `seen` notes when its page gave a sign of life; below 0 that it closed then. */
 export async function screenOf(pool: Pool, secret: string) {
-  const found = await pool.query('select channel, id from overlay where secret_hash = $1 and gone_at is null', [
-    keyring().lookupHash(secret),
-  ])
-  const row = found.rows[0] as { channel: number; id: number } | undefined
+  const found = await pool.query<{ channel: number; id: number }>(
+    'select channel, id from overlay where secret_hash = $1 and gone_at is null',
+    [keyring().lookupHash(secret)],
+  )
+  const row = found.rows[0]
   if (row === undefined) return undefined
   const text = `insert into overlay_presence (channel, overlay, seen_at) values ($1, $2, $3)
     on conflict (channel, overlay) do update set seen_at = excluded.seen_at`

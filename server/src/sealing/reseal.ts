@@ -86,8 +86,7 @@ export async function sealedBy(pool: Pool): Promise<Record<string, number>> {
   for (const { table, column } of SEALED) {
     const text = `select coalesce(substring("${column}" from '^v1\\.([a-z0-9]+)\\.'), 'none') as id, count(*)::int as n
       from "${table}" where "${column}" is not null group by 1`
-    for (const { id, n } of (await pool.query(text)).rows as { id: string; n: number }[])
-      counts[id] = (counts[id] ?? 0) + n
+    for (const { id, n } of (await pool.query<{ id: string; n: number }>(text)).rows) counts[id] = (counts[id] ?? 0) + n
   }
   return counts
 }
@@ -103,7 +102,7 @@ export async function settleKeys(pool: Pool, ring: Keyring = keyring()): Promise
     ring.seal(CHECK, CHECK),
     ring.lookupHash(CHECK),
   ])
-  const [row] = (await pool.query('select sealed, hash from key_check')).rows as { sealed: string; hash: string }[]
+  const [row] = (await pool.query<{ sealed: string; hash: string }>('select sealed, hash from key_check')).rows
   const opens = () =>
     row !== undefined && ring.unseal(row.sealed, CHECK) === CHECK && row.hash === ring.lookupHash(CHECK)
   let fits = false

@@ -88,7 +88,7 @@ export class Provider {
   async #attempt(state: string): Promise<Attempt> {
     const text = `delete from sign_in_attempt where state = $1
       returning scope, nonce, verifier, return_to as "returnTo", expires_at as "expiresAt"`
-    const attempt = (await this.pool.query(text, [state])).rows[0] as Attempt | undefined
+    const attempt = (await this.pool.query<Attempt>(text, [state])).rows[0]
     if (attempt === undefined) throw new SignInFault('sign_in_failed', 'it was ended before, or never begun')
     if (attempt.expiresAt < this.clock())
       throw new SignInFault('sign_in_failed', 'it took longer than ten minutes', attempt.returnTo)

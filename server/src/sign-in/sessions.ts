@@ -78,8 +78,12 @@ export class Sessions {
     const text = `select account, name, seen_at, created_at from session
       where id_hash = $1 and scope = $2 and expires_at > $3 and seen_at > $4`
     const values = [session, scope, now, now - IDLE_SECONDS]
-    const found = await this.pool.query({ name: 'session', text, values })
-    return found.rows[0] as { account: string; name: string; seen_at: number; created_at: number } | undefined
+    const found = await this.pool.query<{ account: string; name: string; seen_at: number; created_at: number }>({
+      name: 'session',
+      text,
+      values,
+    })
+    return found.rows[0]
   }
 
   async #forget(c: Context, scope: Scope): Promise<void> {

@@ -1,6 +1,7 @@
 import pg from 'pg'
 import type { Logger } from 'pino'
 import type { Pool } from '../database/index.ts'
+import { onlyRow } from '../database/index.ts'
 
 /** First half of the advisory lock's key: an instance holds its own for as long as it lives. */
 const INSTANCE_SPACE = 0x52c2
@@ -59,8 +60,8 @@ export class Instance {
       this.#key = undefined
     })
     await lock.connect()
-    const made = await lock.query('insert into instance (workers) values ($1) returning key', [[]])
-    const key = made.rows[0].key as number
+    const made = await lock.query<{ key: number }>('insert into instance (workers) values ($1) returning key', [[]])
+    const { key } = onlyRow(made)
     await lock.query('select pg_advisory_lock($1, $2)', [INSTANCE_SPACE, key])
     this.#lock = lock
     this.#key = key

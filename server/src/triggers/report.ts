@@ -24,8 +24,8 @@ export async function reportRedemption(
 ): Promise<void> {
   if (url === '') return
   const text = 'select secret from event_secret where channel = $1 and revoked_at is null order by id desc limit 1'
-  const found = await pool.query(text, [answer.channel])
-  const kept = found.rows[0]?.secret as string | undefined
+  const found = await pool.query<{ secret: string }>(text, [answer.channel])
+  const kept = found.rows[0]?.secret
   if (kept === undefined) return
   const secret = keyring().unseal(kept, EVENT_SECRET)
   const now = new Date()

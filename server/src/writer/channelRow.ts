@@ -27,8 +27,8 @@ export function lock(client: Client, channel: number): Promise<unknown> {
 /** @throws if there is no such channel. */
 export async function readHead(client: Client, channel: number): Promise<Head> {
   const text = 'select seq, last_id as "lastId", revision from channel where id = $1'
-  const found = await client.query({ name: 'head', text, values: [channel] })
-  const head = found.rows[0] as Head | undefined
+  const found = await client.query<Head>({ name: 'head', text, values: [channel] })
+  const head = found.rows[0]
   if (head === undefined) throw new Error(`There is no channel ${channel}.`)
   return head
 }

@@ -80,8 +80,8 @@ export async function loadLists(client: Client, channel: number, world: World, n
       continue
     }
     const { text, values } = queryOf(key)
-    const found = await client.query(text, [channel, ...values])
-    world.rows.set(lists, { key, entries: found.rows as ListEntry[] })
+    const found = await client.query<ListEntry>(text, [channel, ...values])
+    world.rows.set(lists, { key, entries: found.rows })
   }
 }
 

@@ -77,8 +77,8 @@ async function payeesIn(client: Client, channel: number, intent: Pay, asked: Pay
   const query = asked.bonuses
     ? { name: 'payees-classed', text: CLASSED, values: [...range, asked.until, asked.activeSince] }
     : { name: `payees-${asked.offAir}`, text: alike(asked.offAir ? 'off_air_carry' : 'carry_seconds'), values: range }
-  const found = await client.query(query)
-  return (found.rows as ClassRow[]).map((row) => ({
+  const found = await client.query<ClassRow>(query)
+  return found.rows.map((row) => ({
     row,
     countedUntil: row.countedUntil,
     carrySeconds: row.carrySeconds,
