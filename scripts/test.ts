@@ -59,7 +59,10 @@ const READING: readonly Suite[] = [
     (project): Suite => ({ name: `types of ${project}`, command: [process.execPath, TSC, '-p', project] }),
   ),
   { name: 'lint and format', command: ['npx', 'biome', 'ci', '--error-on-warnings'] },
-  { name: 'dependency rules', command: ['npx', 'depcruise', 'core', 'server/src', 'web', 'standin', 'scripts', 'e2e', 'testing'] },
+  {
+    name: 'dependency rules',
+    command: ['npx', 'depcruise', 'core', 'server/src', 'web', 'standin', 'scripts', 'e2e', 'testing'],
+  },
   { name: 'dead code', command: ['npx', 'knip', '--no-config-hints'] },
   { name: 'file of containers', command: ['npx', '--', 'dclint', '--max-warnings', '0', 'compose.yaml'] },
   { name: 'image of a container', command: ['npx', 'dockerfilelint', 'Dockerfile'] },
