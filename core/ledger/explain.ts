@@ -31,10 +31,21 @@ export function explainTransfer(explained: Explained, currency: Currency): strin
   return owed > amount ? `${why}: ${inWords(owed, currency)} owed, cut at the balance cap` : why
 }
 
+/** Reasons that need no more than themselves. */
+const ALWAYS: { readonly [R in Explained['reason']]?: string } = {
+  gapUndone: 'Taken back: pay for a time when chat was away',
+  allowance: 'The weekly allowance',
+  forgotten: 'Forgotten: what was left went back',
+}
+
+const checkedIn = (streak: number): string => `Checked in, ${streak} ${streak === 1 ? 'show' : 'shows'} in a row`
+
 function whyItMoved({ reason, detail, amount }: Explained, currency: Currency): string {
   const named = (fallback: string) => (detail?.name === undefined ? fallback : String(detail.name))
   const plain = NAMED[reason]
   if (plain !== undefined) return `${plain[0]} ${named(plain[1])}`
+  const always = ALWAYS[reason]
+  if (always !== undefined) return always
   switch (reason) {
     case 'watched':
       return explainWatched(detail, amount, currency)
@@ -49,30 +60,19 @@ function whyItMoved({ reason, detail, amount }: Explained, currency: Currency): 
     case 'merged':
       return `The accounts ${detail?.from ?? 'one'} and ${detail?.into ?? 'another'} were made one`
     case 'checkedIn':
-      return cutAt(
-        `Checked in, ${detail?.streak ?? 1} ${detail?.streak === 1 ? 'show' : 'shows'} in a row`,
-        detail,
-        amount,
-        currency,
-      )
+      return cutAt(checkedIn(Number(detail?.streak ?? 1)), detail, amount, currency)
     case 'chatted':
       return cutAt('Chatted', detail, amount, currency)
     case 'welcomed':
       return cutAt('Welcome: the first visit', detail, amount, currency)
     case 'imported':
       return `Taken in from a file by ${detail?.by ?? 'the team'}`
-    case 'gapUndone':
-      return 'Taken back: pay for a time when chat was away'
-    case 'allowance':
-      return 'The weekly allowance'
     case 'run':
       return cutAt(named('A command'), detail, amount, currency)
     case 'won':
       return `${named('A game')}: out of a stake of ${inWords(Number(detail?.stake ?? 0), currency)}`
     case 'tickets':
       return `Raffle tickets, ${digits(Number(detail?.tickets ?? 1))}: ${named('a raffle')}`
-    case 'forgotten':
-      return 'Forgotten: what was left went back'
     default:
       return named('Moved')
   }

@@ -21,6 +21,14 @@ export interface Person {
 
 type Terms = Pick<RaffleSettings, 'hours' | 'followDays' | 'seen' | 'winnerDays'>
 
+function followsLongEnough(days: number, followedAt: number | null, at: number): Result<true> {
+  if (days === 0) return ok(true)
+  const forWhom = `This raffle is for who has followed for ${daysInWords(days)}`
+  if (followedAt === null) return refuse('raffle_follow', `${forWhom}; you do not follow yet.`)
+  const left = Math.ceil((days * DAY - (at - followedAt)) / DAY)
+  return left > 0 ? refuse('raffle_follow', `${forWhom}; for you that is in ${daysInWords(left)}.`) : ok(true)
+}
+
 /** Whether somebody may be in a raffle with such terms, whatever its state; a refusal says what is missing. */
 export function personMay(terms: Terms, person: Person, at: number): Result<true> {
   const { hours, followDays, seen, winnerDays } = terms
@@ -33,21 +41,8 @@ export function personMay(terms: Terms, person: Person, at: number): Result<true
       `This raffle is for who has watched ${hours} h or more; you need ${durationInWords(Math.ceil(short / 60) * 60)} more.`,
       { seconds: short },
     )
-  if (followDays > 0) {
-    const since = person.followedAt === null ? 0 : at - person.followedAt
-    if (person.followedAt === null)
-      return refuse(
-        'raffle_follow',
-        `This raffle is for who has followed for ${daysInWords(followDays)}; you do not follow yet.`,
-      )
-    if (since < followDays * DAY) {
-      const left = Math.ceil((followDays * DAY - since) / DAY)
-      return refuse(
-        'raffle_follow',
-        `This raffle is for who has followed for ${daysInWords(followDays)}; for you that is in ${daysInWords(left)}.`,
-      )
-    }
-  }
+  const follows = followsLongEnough(followDays, person.followedAt, at)
+  if (!follows.ok) return follows
   if (person.attended < seen.least)
     return refuse(
       'raffle_seen',

@@ -1,7 +1,7 @@
 import { type CircleRow, openCircles } from '../../people/index.ts'
 import { openSetups, type SetupRow } from '../../raffles/index.ts'
 import { openAlerts } from '../../screen/index.ts'
-import { DEEPEST, type HowMany, type Step, type Target } from '../../steps/index.ts'
+import { DEEPEST, type HowMany, type Step, type StepOf, type Target } from '../../steps/index.ts'
 import type { RewardKind } from '../../store/index.ts'
 import { openTallies, type TallyRow } from '../../tallies/index.ts'
 import { type Field, faultsOf } from '../../texts/index.ts'
@@ -93,6 +93,18 @@ function textFaults(step: Step, fields: readonly Field[]): string[] {
   return [...(empty ? [missing] : []), ...texts.flatMap((text) => faultsOf(text, fields))]
 }
 
+function tallyFaults({ tally: id, how, to, amount }: StepOf<'tally'>, around: Around): string[] {
+  const tally = around.tallies.find((one) => one.id === id)
+  const passing = how === 'pass' && tally?.passing === false
+  return [
+    ...(tally === undefined ? ['Choose a tally.'] : []),
+    ...(passing ? [`${tally.name} cannot be passed on. Allow it where the tally is set up.`] : []),
+    ...(how === 'pass' ? oneOnly(to) : []),
+    ...targetFaults(to, around),
+    ...amountFaults(amount, around, how === 'set'),
+  ]
+}
+
 function stepFaults(step: Step, around: Around): string[] {
   switch (step.do) {
     case 'tell':
@@ -101,17 +113,8 @@ function stepFaults(step: Step, around: Around): string[] {
       return [...targetFaults(step.to, around), ...amountFaults(step.amount, around)]
     case 'take':
       return [...targetFaults(step.from, around), ...amountFaults(step.amount, around)]
-    case 'tally': {
-      const tally = around.tallies.find(({ id }) => id === step.tally)
-      const passing = step.how === 'pass' && tally?.passing === false
-      return [
-        ...(tally === undefined ? ['Choose a tally.'] : []),
-        ...(passing ? [`${tally.name} cannot be passed on. Allow it where the tally is set up.`] : []),
-        ...(step.how === 'pass' ? oneOnly(step.to) : []),
-        ...targetFaults(step.to, around),
-        ...amountFaults(step.amount, around, step.how === 'set'),
-      ]
-    }
+    case 'tally':
+      return tallyFaults(step, around)
     case 'order':
       return [...orderFaults(step.reward, around), ...targetFaults(step.to, around), ...oneOnly(step.to)]
     case 'raffle':

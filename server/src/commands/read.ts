@@ -1,5 +1,5 @@
 import { and, asc, desc, eq, ilike, isNull, lt, or, sql } from 'drizzle-orm'
-import { whoInWords } from '#core/access'
+import { type WhoNames, whoInWords } from '#core/access'
 import {
   type CommandRow,
   checkSteps,
@@ -9,7 +9,7 @@ import {
   type Standing,
   wordsSetting,
 } from '#core/commands'
-import { figuresOf, hasViewer, triggerReady } from '#core/triggers'
+import { figuresOf, hasViewer, type TriggerSettings, triggerReady } from '#core/triggers'
 import { voiceSetting } from '#core/voice'
 import { whoNames } from '../access/index.ts'
 import type { ChatState } from '../chat/index.ts'
@@ -67,44 +67,43 @@ export async function aroundOf(db: Reader, channel: number) {
   return { tallies, commands, circles: await circlesOf(db, channel), rewards, alerts, setups }
 }
 
+interface Around extends Awaited<ReturnType<typeof aroundOf>> {
+  readonly names: WhoNames
+  readonly standing: Standing
+}
+
+function commandShown({ id, settings }: CommandRow, { names, standing, ...around }: Around) {
+  const own = { arguments: settings.arguments, figures: {}, viewer: true, self: id }
+  const faults = checkSteps(settings.steps, { ...around, ...own })
+  return { id, settings, who: whoInWords(settings.who, names), ready: commandReady(settings, faults, standing) }
+}
+
+/** @param listed - The rewards of the platform that are for sale there. */
+function triggerShown(
+  { id, settings, dueAt }: { readonly id: number; readonly settings: TriggerSettings; readonly dueAt: number | null },
+  { names, standing, ...around }: Around,
+  listed: ReadonlySet<string>,
+) {
+  const { of } = settings.source
+  const own = { arguments: [], figures: figuresOf(of), viewer: hasViewer(of) }
+  const faults = checkSteps(settings.steps, { ...around, ...own })
+  const ready = triggerReady(settings, faults, standing, listed)
+  return { id, settings, dueAt, who: whoInWords(settings.who, names), ready }
+}
+
 /** Commands, triggers and tallies with all that their forms need, and whether each of them works now. */
 export async function commandsView(db: Reader, channel: number, now: number, chat: ChatState) {
-  const commands = await commandsOf(db, channel)
   const triggers = await triggersOf(db, channel)
-  const tallies = await talliesOf(db, channel)
+  const around = await aroundOf(db, channel)
+  const { commands, tallies, circles, rewards, alerts, setups } = around
   const names = await whoNames(db, channel, [...commands, ...triggers])
-  const { circles, rewards, alerts, setups } = await aroundOf(db, channel)
   const outside = await outsideRewardsOf(db, channel)
   const standing = await standingOf(db, channel, now, chat)
   const listed = new Set(outside.filter((one) => one.listed).map(({ id }) => id))
-  const around = { tallies, circles, rewards, alerts, commands, setups }
+  const all = { ...around, names, standing }
   return {
-    commands: commands.map(({ id, settings }) => {
-      const faults = checkSteps(settings.steps, {
-        ...around,
-        arguments: settings.arguments,
-        figures: {},
-        viewer: true,
-        self: id,
-      })
-      return { id, settings, who: whoInWords(settings.who, names), ready: commandReady(settings, faults, standing) }
-    }),
-    triggers: triggers.map(({ id, settings, dueAt }) => {
-      const { of } = settings.source
-      const faults = checkSteps(settings.steps, {
-        ...around,
-        arguments: [],
-        figures: figuresOf(of),
-        viewer: hasViewer(of),
-      })
-      return {
-        id,
-        settings,
-        dueAt,
-        who: whoInWords(settings.who, names),
-        ready: triggerReady(settings, faults, standing, listed),
-      }
-    }),
+    commands: commands.map((row) => commandShown(row, all)),
+    triggers: triggers.map((row) => triggerShown(row, all, listed)),
     tallies,
     circles,
     rewards,

@@ -34,28 +34,8 @@ export function commandRoutes(db: Reader, channels: Channels, chat: (channel: nu
 
 function wordRoutes(db: Reader, channels: Channels): Route[] {
   return [
-    route({
-      method: 'get',
-      path: '/desk/words',
-      does: 'The currency, the words of chat, passing on, and the time zone',
-      answer: exactly({ currency: Currency, words: ChatWords, handing: Handing, zone: Type.String() }),
-      allowed: 'streamer',
-      handle: async ({ channel }) => ({
-        currency: await currencyOf(db, channel.id),
-        words: await settingOf(db, channel.id, wordsSetting),
-        handing: await settingOf(db, channel.id, handingSetting),
-        zone: (await settingOf(db, channel.id, zoneSetting)).timeZone,
-      }),
-    }),
-    route({
-      method: 'put',
-      path: '/desk/words',
-      does: 'Change the words of chat',
-      answer: Nothing,
-      allowed: 'streamer',
-      body: ChatWords,
-      handle: (call) => hand(channels, call, { kind: 'chat.words', words: call.body }),
-    }),
+    wordsRoute(db),
+    changeWordsRoute(channels),
     route({
       method: 'put',
       path: '/desk/currency',
@@ -85,3 +65,29 @@ function wordRoutes(db: Reader, channels: Channels): Route[] {
     }),
   ]
 }
+
+const wordsRoute = (db: Reader): Route =>
+  route({
+    method: 'get',
+    path: '/desk/words',
+    does: 'The currency, the words of chat, passing on, and the time zone',
+    answer: exactly({ currency: Currency, words: ChatWords, handing: Handing, zone: Type.String() }),
+    allowed: 'streamer',
+    handle: async ({ channel }) => ({
+      currency: await currencyOf(db, channel.id),
+      words: await settingOf(db, channel.id, wordsSetting),
+      handing: await settingOf(db, channel.id, handingSetting),
+      zone: (await settingOf(db, channel.id, zoneSetting)).timeZone,
+    }),
+  })
+
+const changeWordsRoute = (channels: Channels): Route =>
+  route({
+    method: 'put',
+    path: '/desk/words',
+    does: 'Change the words of chat',
+    answer: Nothing,
+    allowed: 'streamer',
+    body: ChatWords,
+    handle: (call) => hand(channels, call, { kind: 'chat.words', words: call.body }),
+  })

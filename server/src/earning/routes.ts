@@ -47,22 +47,7 @@ function planRoutes(db: Reader, channels: Channels): Route[] {
       allowed: 'streamer',
       handle: async ({ channel }) => ({ plans: await plansOf(db, channel.id) }),
     }),
-    route({
-      method: 'put',
-      path: '/desk/earning',
-      does: 'Change the earning plan',
-      answer: exactly({ plan: EarningPlan }),
-      allowed: 'streamer',
-      body: EarningPlan,
-      handle: async ({ channel, caller, key, body }) => {
-        // What was watched so far is paid by the plan that held while it was watched.
-        const show = await openShowOf(db, channel.id)
-        await payEveryone(channels, channel.id, show?.id ?? 0)
-        return answered(
-          await channels.submit(channel.id, key, { kind: 'earning.change', plan: body, by: caller.account }),
-        )
-      },
-    }),
+    changeEarningRoute(db, channels),
     route({
       method: 'put',
       path: '/desk/earning/draft',
@@ -74,6 +59,24 @@ function planRoutes(db: Reader, channels: Channels): Route[] {
     }),
   ]
 }
+
+const changeEarningRoute = (db: Reader, channels: Channels): Route =>
+  route({
+    method: 'put',
+    path: '/desk/earning',
+    does: 'Change the earning plan',
+    answer: exactly({ plan: EarningPlan }),
+    allowed: 'streamer',
+    body: EarningPlan,
+    handle: async ({ channel, caller, key, body }) => {
+      // What was watched so far is paid by the plan that held while it was watched.
+      const show = await openShowOf(db, channel.id)
+      await payEveryone(channels, channel.id, show?.id ?? 0)
+      return answered(
+        await channels.submit(channel.id, key, { kind: 'earning.change', plan: body, by: caller.account }),
+      )
+    },
+  })
 
 function plansOf(db: Reader, channel: number) {
   const { plan } = schema

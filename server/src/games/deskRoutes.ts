@@ -13,22 +13,7 @@ const desk = { allowed: 'streamer' } as const
 /** The games as the desk sets them, and what it does with rounds that are on. */
 export function deskGameRoutes(db: Reader, channels: Channels): Route[] {
   return [
-    route({
-      ...desk,
-      method: 'get',
-      path: '/desk/games',
-      does: 'How every game is set, what is on, and what was staked and paid in 30 days',
-      answer: DeskGames,
-      handle: async ({ channel }) => ({
-        settings: await gameSettingsOf(db, channel.id),
-        wagering: await settingOf(db, channel.id, wageringSetting),
-        texts: (await settingOf(db, channel.id, gameTextsSetting)).texts,
-        lately: await latelyOf(db, channel.id, channels.clock()),
-        rounds: await openRounds(db, channel.id),
-        last: await lastNumbers(db, channel.id),
-        currency: await currencyOf(db, channel.id),
-      }),
-    }),
+    gamesRoute(db, channels),
     route({
       ...desk,
       method: 'get',
@@ -47,24 +32,45 @@ export function deskGameRoutes(db: Reader, channels: Channels): Route[] {
       body: Wagering,
       handle: (call) => hand(channels, call, { kind: 'game.wagering', wagering: call.body }),
     }),
-    route({
-      ...desk,
-      method: 'put',
-      path: '/desk/game-texts',
-      does: 'Change a text of the games, or go back to ours with none',
-      answer: exactly({ text: Type.String(), own: Type.Array(Type.String()) }),
-      body: Type.Object(
-        {
-          text: Type.String({ maxLength: 40 }),
-          own: Type.Array(Type.String({ maxLength: 400 }), { maxItems: 20 }),
-        },
-        closed,
-      ),
-      handle: (call) => hand(channels, call, { kind: 'game.text', ...call.body }),
-    }),
+    changeGameTextsRoute(channels),
     ...roundActions(channels),
   ]
 }
+
+const gamesRoute = (db: Reader, channels: Channels): Route =>
+  route({
+    ...desk,
+    method: 'get',
+    path: '/desk/games',
+    does: 'How every game is set, what is on, and what was staked and paid in 30 days',
+    answer: DeskGames,
+    handle: async ({ channel }) => ({
+      settings: await gameSettingsOf(db, channel.id),
+      wagering: await settingOf(db, channel.id, wageringSetting),
+      texts: (await settingOf(db, channel.id, gameTextsSetting)).texts,
+      lately: await latelyOf(db, channel.id, channels.clock()),
+      rounds: await openRounds(db, channel.id),
+      last: await lastNumbers(db, channel.id),
+      currency: await currencyOf(db, channel.id),
+    }),
+  })
+
+const changeGameTextsRoute = (channels: Channels): Route =>
+  route({
+    ...desk,
+    method: 'put',
+    path: '/desk/game-texts',
+    does: 'Change a text of the games, or go back to ours with none',
+    answer: exactly({ text: Type.String(), own: Type.Array(Type.String()) }),
+    body: Type.Object(
+      {
+        text: Type.String({ maxLength: 40 }),
+        own: Type.Array(Type.String({ maxLength: 400 }), { maxItems: 20 }),
+      },
+      closed,
+    ),
+    handle: (call) => hand(channels, call, { kind: 'game.text', ...call.body }),
+  })
 
 function changeRoute(channels: Channels, game: Game): Route {
   return route({
@@ -114,21 +120,24 @@ function roundActions(channels: Channels): Route[] {
       body: CupRules,
       handle: (call) => hand(channels, call, { kind: 'cup.open', rules: call.body }),
     }),
-    route({
-      ...desk,
-      method: 'post',
-      path: '/desk/cups/:round/change',
-      does: 'Begin a cup, take somebody out of it, or give their place to another one',
-      answer: exactly({ round: Id }),
-      body: Type.Object(
-        {
-          does: Type.Union([Type.Literal('begin'), Type.Literal('out'), Type.Literal('replace')]),
-          viewer: Type.Optional(Id),
-          other: Type.Optional(Id),
-        },
-        closed,
-      ),
-      handle: (call) => hand(channels, call, { kind: 'cup.change', round: idOf(call.param('round')), ...call.body }),
-    }),
+    cupsChangeRoute(channels),
   ]
 }
+
+const cupsChangeRoute = (channels: Channels): Route =>
+  route({
+    ...desk,
+    method: 'post',
+    path: '/desk/cups/:round/change',
+    does: 'Begin a cup, take somebody out of it, or give their place to another one',
+    answer: exactly({ round: Id }),
+    body: Type.Object(
+      {
+        does: Type.Union([Type.Literal('begin'), Type.Literal('out'), Type.Literal('replace')]),
+        viewer: Type.Optional(Id),
+        other: Type.Optional(Id),
+      },
+      closed,
+    ),
+    handle: (call) => hand(channels, call, { kind: 'cup.change', round: idOf(call.param('round')), ...call.body }),
+  })

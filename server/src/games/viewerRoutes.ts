@@ -41,19 +41,7 @@ export function viewerGameRoutes(db: Reader, channels: Channels): Route[] {
       body: ActSchema,
       handle: (call) => hand(channels, call, { kind: 'game.play', who: call.caller, act: call.body as Act }),
     }),
-    route({
-      method: 'get',
-      path: '/games/opponents',
-      does: 'Who can be called to a duel, by the beginning of a name',
-      answer: exactly({ people: Type.Array(exactly({ id: Id, name: Type.String() })) }),
-      asks: { name: text('How the name begins.', 40) },
-      allowed: 'viewer',
-      handle: async ({ channel, asked }) => {
-        const show = await openShowOf(db, channel.id)
-        const since = show?.startedAt ?? channels.clock()
-        return { people: await opponents(db, channel.id, asked.name ?? '', since) }
-      },
-    }),
+    gamesOpponentsRoute(db, channels),
     ...roundRoutes(db),
     route({
       method: 'get',
@@ -65,6 +53,21 @@ export function viewerGameRoutes(db: Reader, channels: Channels): Route[] {
     }),
   ]
 }
+
+const gamesOpponentsRoute = (db: Reader, channels: Channels): Route =>
+  route({
+    method: 'get',
+    path: '/games/opponents',
+    does: 'Who can be called to a duel, by the beginning of a name',
+    answer: exactly({ people: Type.Array(exactly({ id: Id, name: Type.String() })) }),
+    asks: { name: text('How the name begins.', 40) },
+    allowed: 'viewer',
+    handle: async ({ channel, asked }) => {
+      const show = await openShowOf(db, channel.id)
+      const since = show?.startedAt ?? channels.clock()
+      return { people: await opponents(db, channel.id, asked.name ?? '', since) }
+    },
+  })
 
 function roundRoutes(db: Reader): Route[] {
   return [

@@ -28,7 +28,6 @@ function cropOf(text: string | undefined): Crop | undefined {
 
 /** The library: pictures, sounds and videos for the store and the stream. */
 export function libraryRoutes(db: Reader, channels: Channels): Route[] {
-  const { pool, clock } = channels
   return [
     route({
       method: 'get',
@@ -38,32 +37,7 @@ export function libraryRoutes(db: Reader, channels: Channels): Route[] {
       allowed: 'streamer',
       handle: async ({ channel }) => screenView(db, channels, channel.id),
     }),
-    route({
-      method: 'post',
-      path: '/desk/media',
-      does: 'Put a file into the library: its bytes as the body, pictures cropped as asked',
-      answer: exactly({ file: Type.String(), known: Type.Boolean() }),
-      asks: {
-        name: text('What it is called.', 200),
-        crop: text('The part of a picture to take, “x,y,w,h” in ten-thousandths.', 40),
-      },
-      allowed: 'streamer',
-      raw: true,
-      largest: MOST_BYTES,
-      tooLarge: tooLargeSentence,
-      handle: async ({ channel, key, asked, bytes }) => {
-        const crop = cropOf(asked.crop)
-        const ready = await readUpload(await bytes(), crop)
-        await keepContent(pool, channel.id, clock(), ready)
-        const name = [...plainText(asked.name ?? '')].slice(0, 80).join('') || 'without a name'
-        const { file, width, height, ms, content } = ready
-        const told = { file, name, bytes: content.length, width, height, ms }
-        const answer = answered(await channels.submit(channel.id, key, { kind: 'media.add', file: told }))
-        // Somebody who took the same file away at this moment may have let go of its bytes.
-        await keepContent(pool, channel.id, clock(), ready)
-        return answer
-      },
-    }),
+    mediaRoute(channels),
     route({
       method: 'put',
       path: '/desk/media/:file',
@@ -76,18 +50,49 @@ export function libraryRoutes(db: Reader, channels: Channels): Route[] {
           await channels.submit(channel.id, key, { kind: 'media.rename', file: fileIn(param), name: body.name }),
         ),
     }),
-    route({
-      method: 'post',
-      path: '/desk/media/:file/remove',
-      does: 'Take a file out of the library',
-      answer: Nothing,
-      allowed: 'streamer',
-      handle: async ({ channel, key, param }) => {
-        const file = fileIn(param)
-        const answer = answered(await channels.submit(channel.id, key, { kind: 'media.remove', file }))
-        await dropContent(pool, channel.id, file)
-        return answer
-      },
-    }),
+    mediaRemoveRoute(channels),
   ]
 }
+
+const mediaRoute = (channels: Channels): Route =>
+  route({
+    method: 'post',
+    path: '/desk/media',
+    does: 'Put a file into the library: its bytes as the body, pictures cropped as asked',
+    answer: exactly({ file: Type.String(), known: Type.Boolean() }),
+    asks: {
+      name: text('What it is called.', 200),
+      crop: text('The part of a picture to take, “x,y,w,h” in ten-thousandths.', 40),
+    },
+    allowed: 'streamer',
+    raw: true,
+    largest: MOST_BYTES,
+    tooLarge: tooLargeSentence,
+    handle: async ({ channel, key, asked, bytes }) => {
+      const crop = cropOf(asked.crop)
+      const ready = await readUpload(await bytes(), crop)
+      await keepContent(channels.pool, channel.id, channels.clock(), ready)
+      const name = [...plainText(asked.name ?? '')].slice(0, 80).join('') || 'without a name'
+      const { file, width, height, ms, content } = ready
+      const told = { file, name, bytes: content.length, width, height, ms }
+      const answer = answered(await channels.submit(channel.id, key, { kind: 'media.add', file: told }))
+      // Somebody who took the same file away at this moment may have let go of its bytes.
+      await keepContent(channels.pool, channel.id, channels.clock(), ready)
+      return answer
+    },
+  })
+
+const mediaRemoveRoute = (channels: Channels): Route =>
+  route({
+    method: 'post',
+    path: '/desk/media/:file/remove',
+    does: 'Take a file out of the library',
+    answer: Nothing,
+    allowed: 'streamer',
+    handle: async ({ channel, key, param }) => {
+      const file = fileIn(param)
+      const answer = answered(await channels.submit(channel.id, key, { kind: 'media.remove', file }))
+      await dropContent(channels.pool, channel.id, file)
+      return answer
+    },
+  })

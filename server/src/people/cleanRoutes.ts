@@ -42,25 +42,26 @@ export function cleanRoutes(db: Reader, channels: Channels): Route[] {
         return adjustMany(channels, channel.id, key, ids, correction)
       },
     }),
-    route({
-      method: 'post',
-      path: '/desk/people/archive-unseen',
-      does: 'Archive who was not seen for so many days, or tell how many that would be',
-      answer: exactly({ people: Count }),
-      allowed: 'streamer',
-      body: Type.Object({ days: Type.Integer({ minimum: 1, maximum: 36_500 }), preview: Type.Boolean() }, closed),
-      handle: async ({ channel, key, body }) => {
-        const now = channels.clock()
-        const ids = await idsOf(db, channel.id, { ...everybody(now), seenBefore: now - body.days * DAY })
-        if (body.preview) return { people: ids.length }
-        for (let i = 0; i < ids.length; i += MOST_ADJUSTED) {
-          const viewers = ids.slice(i, i + MOST_ADJUSTED)
-          answered(
-            await channels.submit(channel.id, `${key}/${i}`, { kind: 'people.archive', viewers, archived: true }),
-          )
-        }
-        return { people: ids.length }
-      },
-    }),
+    peopleArchiveUnseenRoute(db, channels),
   ]
 }
+
+const peopleArchiveUnseenRoute = (db: Reader, channels: Channels): Route =>
+  route({
+    method: 'post',
+    path: '/desk/people/archive-unseen',
+    does: 'Archive who was not seen for so many days, or tell how many that would be',
+    answer: exactly({ people: Count }),
+    allowed: 'streamer',
+    body: Type.Object({ days: Type.Integer({ minimum: 1, maximum: 36_500 }), preview: Type.Boolean() }, closed),
+    handle: async ({ channel, key, body }) => {
+      const now = channels.clock()
+      const ids = await idsOf(db, channel.id, { ...everybody(now), seenBefore: now - body.days * DAY })
+      if (body.preview) return { people: ids.length }
+      for (let i = 0; i < ids.length; i += MOST_ADJUSTED) {
+        const viewers = ids.slice(i, i + MOST_ADJUSTED)
+        answered(await channels.submit(channel.id, `${key}/${i}`, { kind: 'people.archive', viewers, archived: true }))
+      }
+      return { people: ids.length }
+    },
+  })

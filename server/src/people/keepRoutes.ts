@@ -39,23 +39,7 @@ function keptRoutes(channels: Channels): Route[] {
         return hand(channels, { channel, key }, { kind: 'people.keep', viewer, ...body })
       },
     }),
-    route({
-      method: 'post',
-      path: '/desk/viewers/:viewer/notes',
-      does: 'Write a note about somebody',
-      answer: exactly({ note: Id }),
-      allowed: 'streamer',
-      body: Type.Object({ text: Type.String({ minLength: 1, maxLength: 1000 }) }, closed),
-      handle: async ({ channel, caller, key, param, body }) => {
-        const intent = {
-          kind: 'people.note',
-          viewer: idOf(param('viewer')),
-          text: body.text,
-          by: caller.account,
-        } as const
-        return hand(channels, { channel, key }, intent)
-      },
-    }),
+    viewersNotesRoute(channels),
     route({
       method: 'post',
       path: '/desk/notes/:note/remove',
@@ -66,6 +50,25 @@ function keptRoutes(channels: Channels): Route[] {
     }),
   ]
 }
+
+const viewersNotesRoute = (channels: Channels): Route =>
+  route({
+    method: 'post',
+    path: '/desk/viewers/:viewer/notes',
+    does: 'Write a note about somebody',
+    answer: exactly({ note: Id }),
+    allowed: 'streamer',
+    body: Type.Object({ text: Type.String({ minLength: 1, maxLength: 1000 }) }, closed),
+    handle: async ({ channel, caller, key, param, body }) => {
+      const intent = {
+        kind: 'people.note',
+        viewer: idOf(param('viewer')),
+        text: body.text,
+        by: caller.account,
+      } as const
+      return hand(channels, { channel, key }, intent)
+    },
+  })
 
 /** What cannot be had back. */
 function lastingRoutes(channels: Channels): Route[] {
@@ -141,18 +144,7 @@ const Import = Type.Object(
 
 function manyRoutes(channels: Channels): Route[] {
   return [
-    route({
-      method: 'post',
-      path: '/desk/people/add',
-      does: 'Make somebody known before they ever come',
-      answer: exactly({ viewer: Id }),
-      allowed: 'streamer',
-      body: Type.Object({ account: Account }, closed),
-      handle: async ({ channel, key, body }) => {
-        const intent = { kind: 'people.add', account: body.account.toLowerCase(), name: body.account } as const
-        return hand(channels, { channel, key }, intent)
-      },
-    }),
+    peopleAddRoute(channels),
     route({
       method: 'post',
       path: '/desk/people/ignore',
@@ -183,3 +175,17 @@ function manyRoutes(channels: Channels): Route[] {
     }),
   ]
 }
+
+const peopleAddRoute = (channels: Channels): Route =>
+  route({
+    method: 'post',
+    path: '/desk/people/add',
+    does: 'Make somebody known before they ever come',
+    answer: exactly({ viewer: Id }),
+    allowed: 'streamer',
+    body: Type.Object({ account: Account }, closed),
+    handle: async ({ channel, key, body }) => {
+      const intent = { kind: 'people.add', account: body.account.toLowerCase(), name: body.account } as const
+      return hand(channels, { channel, key }, intent)
+    },
+  })

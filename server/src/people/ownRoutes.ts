@@ -37,20 +37,7 @@ export function ownRoutes(db: Reader, channels: Channels): Route[] {
       allowed: 'viewer',
       handle: (call) => hand(channels, call, { kind: 'people.checkIn', who: call.caller }),
     }),
-    route({
-      method: 'put',
-      path: '/me/listed',
-      does: 'Be in the public lists, or not',
-      answer: Nothing,
-      allowed: 'viewer',
-      body: Type.Object({ listed: Type.Boolean() }, closed),
-      handle: async ({ channel, caller, key, body }) => {
-        const viewer = await viewerIdOf(channels.pool, channel.id, caller.account)
-        if (viewer === undefined) throw problem('not_found', 'You are in no list yet: come to the chat first.')
-        const intent = { kind: 'people.keep', viewer, unlisted: !body.listed } as const
-        return hand(channels, { channel, key }, intent)
-      },
-    }),
+    listedRoute(channels),
     route({
       method: 'get',
       path: '/me/messages',
@@ -62,34 +49,56 @@ export function ownRoutes(db: Reader, channels: Channels): Route[] {
         return { messages: viewer === undefined ? [] : await messagesTo(db, channel.id, viewer) }
       },
     }),
-    fileRoute({
-      method: 'get',
-      path: '/me/everything.json',
-      limit: 'costly',
-      fresh: true,
-      does: 'Everything that the channel keeps of the caller, as a file',
-      gives: 'application/json',
-      allowed: 'viewer',
-      handle: async ({ channel, caller }) => {
-        const viewer = await viewerIdOf(channels.pool, channel.id, caller.account)
-        if (viewer === undefined) throw problem('not_found', 'The channel keeps nothing of you.')
-        return jsonFile(`${channel.slug}-everything-about-me`, everythingOf(db, channel.id, viewer))
-      },
-    }),
-    route({
-      method: 'get',
-      path: '/lists',
-      does: 'Top lists, with the caller’s own place',
-      answer: exactly({ places: Type.Array(Place), own: orNull(Place) }),
-      allowed: 'anyone',
-      asks: { list: choice('What is counted.', LISTS), period: choice('In which time.', PERIODS) },
-      handle: async ({ channel, caller, asked: { list = 'hours', period = 'all' } }) => {
-        const viewer = caller.account === '' ? undefined : await viewerIdOf(channels.pool, channel.id, caller.account)
-        return topList(db, channel.id, { list, period, now: channels.clock(), limit: LONGEST_LIST, viewer })
-      },
-    }),
+    everythingRoute(db, channels),
+    listsRoute(db, channels),
   ]
 }
+
+const listedRoute = (channels: Channels): Route =>
+  route({
+    method: 'put',
+    path: '/me/listed',
+    does: 'Be in the public lists, or not',
+    answer: Nothing,
+    allowed: 'viewer',
+    body: Type.Object({ listed: Type.Boolean() }, closed),
+    handle: async ({ channel, caller, key, body }) => {
+      const viewer = await viewerIdOf(channels.pool, channel.id, caller.account)
+      if (viewer === undefined) throw problem('not_found', 'You are in no list yet: come to the chat first.')
+      const intent = { kind: 'people.keep', viewer, unlisted: !body.listed } as const
+      return hand(channels, { channel, key }, intent)
+    },
+  })
+
+const everythingRoute = (db: Reader, channels: Channels): Route =>
+  fileRoute({
+    method: 'get',
+    path: '/me/everything.json',
+    limit: 'costly',
+    fresh: true,
+    does: 'Everything that the channel keeps of the caller, as a file',
+    gives: 'application/json',
+    allowed: 'viewer',
+    handle: async ({ channel, caller }) => {
+      const viewer = await viewerIdOf(channels.pool, channel.id, caller.account)
+      if (viewer === undefined) throw problem('not_found', 'The channel keeps nothing of you.')
+      return jsonFile(`${channel.slug}-everything-about-me`, everythingOf(db, channel.id, viewer))
+    },
+  })
+
+const listsRoute = (db: Reader, channels: Channels): Route =>
+  route({
+    method: 'get',
+    path: '/lists',
+    does: 'Top lists, with the caller’s own place',
+    answer: exactly({ places: Type.Array(Place), own: orNull(Place) }),
+    allowed: 'anyone',
+    asks: { list: choice('What is counted.', LISTS), period: choice('In which time.', PERIODS) },
+    handle: async ({ channel, caller, asked: { list = 'hours', period = 'all' } }) => {
+      const viewer = caller.account === '' ? undefined : await viewerIdOf(channels.pool, channel.id, caller.account)
+      return topList(db, channel.id, { list, period, now: channels.clock(), limit: LONGEST_LIST, viewer })
+    },
+  })
 
 async function ownStanding(db: Reader, channel: number, account: string, now: number) {
   const circles = await circlesOf(db, channel)

@@ -63,21 +63,7 @@ function correctionRoutes(db: Reader, channels: Channels): Route[] {
     closed,
   )
   return [
-    route({
-      method: 'post',
-      path: '/desk/people/correct',
-      does: 'Give to, take from or set the balance of people by hand',
-      answer: Adjusted,
-      allowed: 'streamer',
-      body: CorrectionBody,
-      handle: async ({ channel, caller, key, body }) => {
-        const { of, how, amount, why } = body
-        const ids = await idsMeant(db, channel.id, body.viewers, channels.clock())
-        if (ids.length === 0) throw problem('nobody_present')
-        const correction = { of, how, amount, why: why.trim(), by: caller.account }
-        return adjustMany(channels, channel.id, key, ids, correction)
-      },
-    }),
+    peopleCorrectRoute(db, channels),
     route({
       method: 'get',
       path: '/desk/people/corrections',
@@ -105,6 +91,23 @@ function correctionRoutes(db: Reader, channels: Channels): Route[] {
     }),
   ]
 }
+
+const peopleCorrectRoute = (db: Reader, channels: Channels): Route =>
+  route({
+    method: 'post',
+    path: '/desk/people/correct',
+    does: 'Give to, take from or set the balance of people by hand',
+    answer: Adjusted,
+    allowed: 'streamer',
+    body: CorrectionBody,
+    handle: async ({ channel, caller, key, body }) => {
+      const { of, how, amount, why } = body
+      const ids = await idsMeant(db, channel.id, body.viewers, channels.clock())
+      if (ids.length === 0) throw problem('nobody_present')
+      const correction = { of, how, amount, why: why.trim(), by: caller.account }
+      return adjustMany(channels, channel.id, key, ids, correction)
+    },
+  })
 
 async function idsMeant(db: Reader, channel: number, viewers: readonly number[] | string, now: number) {
   if (typeof viewers !== 'string') return viewers
@@ -146,19 +149,22 @@ function lookRoutes(db: Reader, { clock }: Channels): Route[] {
       allowed: 'streamer',
       handle: ({ channel, param, asked }) => trailOf(db, channel.id, idOf(param('viewer')), asked),
     }),
-    route({
-      method: 'get',
-      path: '/desk/viewers',
-      does: 'Viewers whose name begins so',
-      answer: PeopleFound,
-      asks: { name: text('How the name begins.', 60) },
-      allowed: 'streamer',
-      handle: async ({ channel, asked }) => ({
-        viewers: await searchViewers(db, channel.id, asked.name ?? '', 8),
-      }),
-    }),
+    findViewersRoute(db),
   ]
 }
+
+const findViewersRoute = (db: Reader): Route =>
+  route({
+    method: 'get',
+    path: '/desk/viewers',
+    does: 'Viewers whose name begins so',
+    answer: PeopleFound,
+    asks: { name: text('How the name begins.', 60) },
+    allowed: 'streamer',
+    handle: async ({ channel, asked }) => ({
+      viewers: await searchViewers(db, channel.id, asked.name ?? '', 8),
+    }),
+  })
 
 /** Who is in the room, and how long they have watched tonight (seconds). */
 async function roomOf(db: Reader, channel: number, now: number) {

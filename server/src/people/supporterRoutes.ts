@@ -11,27 +11,7 @@ const { supporter } = schema
 /** Support under names that chat does not know: matched to people by hand. */
 export function supporterRoutes(db: Reader, channels: Channels): Route[] {
   return [
-    route({
-      method: 'get',
-      path: '/desk/supporters',
-      does: 'Support that waits to be matched to a person',
-      answer: Supporters,
-      allowed: 'streamer',
-      handle: async ({ channel }) => ({
-        supporters: await db
-          .select({
-            id: supporter.id,
-            at: supporter.at,
-            account: supporter.account,
-            name: supporter.name,
-            support: supporter.support,
-          })
-          .from(supporter)
-          .where(and(eq(supporter.channel, channel.id), eq(supporter.status, 'waiting')))
-          .orderBy(desc(supporter.id))
-          .limit(100),
-      }),
-    }),
+    supportersRoute(db),
     route({
       method: 'post',
       path: '/desk/supporters/:supporter/match',
@@ -52,6 +32,29 @@ export function supporterRoutes(db: Reader, channels: Channels): Route[] {
     }),
   ]
 }
+
+const supportersRoute = (db: Reader): Route =>
+  route({
+    method: 'get',
+    path: '/desk/supporters',
+    does: 'Support that waits to be matched to a person',
+    answer: Supporters,
+    allowed: 'streamer',
+    handle: async ({ channel }) => ({
+      supporters: await db
+        .select({
+          id: supporter.id,
+          at: supporter.at,
+          account: supporter.account,
+          name: supporter.name,
+          support: supporter.support,
+        })
+        .from(supporter)
+        .where(and(eq(supporter.channel, channel.id), eq(supporter.status, 'waiting')))
+        .orderBy(desc(supporter.id))
+        .limit(100),
+    }),
+  })
 
 /** What waits under the same account. */
 async function sameName(db: Reader, channel: number, id: number): Promise<number[]> {

@@ -49,24 +49,27 @@ function actRoutes(channels: Channels): Route[] {
       body: Type.Object({ settings: RaffleSettings, opens: Opens, setup: orNull(Id) }, closed),
       handle: (call) => hand(channels, call, { kind: 'raffle.start', by: call.caller.name, ...call.body }),
     }),
-    route({
-      ...desk,
-      method: 'put',
-      path: '/desk/raffles/:raffle',
-      does: 'Change a raffle that has not ended',
-      answer: exactly({ raffle: Id }),
-      body: RaffleSettings,
-      handle: async ({ channel, key, param, body }) => {
-        const intent = {
-          kind: 'raffle.change',
-          raffle: idOf(param('raffle')),
-          settings: body as RaffleSettings,
-        } as const
-        return hand(channels, { channel, key }, intent)
-      },
-    }),
+    changeRafflesRoute(channels),
   ]
 }
+
+const changeRafflesRoute = (channels: Channels): Route =>
+  route({
+    ...desk,
+    method: 'put',
+    path: '/desk/raffles/:raffle',
+    does: 'Change a raffle that has not ended',
+    answer: exactly({ raffle: Id }),
+    body: RaffleSettings,
+    handle: async ({ channel, key, param, body }) => {
+      const intent = {
+        kind: 'raffle.change',
+        raffle: idOf(param('raffle')),
+        settings: body as RaffleSettings,
+      } as const
+      return hand(channels, { channel, key }, intent)
+    },
+  })
 
 function winnerRoutes(channels: Channels): Route[] {
   return [

@@ -14,23 +14,7 @@ import { publicRaffle } from './viewed.ts'
 export function viewerRaffleRoutes(db: Reader, channels: Channels): Route[] {
   const files = new CheckFiles(db)
   return [
-    route({
-      method: 'get',
-      path: '/raffles',
-      does: 'The raffles that are on, and the last that ended with who won',
-      answer: RafflesView,
-      asks: { before },
-      allowed: 'anyone',
-      handle: async ({ channel, asked }) => ({
-        now: channels.clock(),
-        currency: await currencyOf(db, channel.id),
-        running: (await runningRafflesOf(db, channel.id)).map(inList),
-        ended: (await endedRaffles(db, channel.id, asked)).map((row) => ({
-          ...inList(row),
-          winners: row.winners.filter(({ state }) => state === 'won').map(({ name }) => name),
-        })),
-      }),
-    }),
+    rafflesRoute(db, channels),
     route({
       method: 'get',
       path: '/raffles/:raffle',
@@ -65,6 +49,25 @@ export function viewerRaffleRoutes(db: Reader, channels: Channels): Route[] {
     ...enterRoutes(channels),
   ]
 }
+
+const rafflesRoute = (db: Reader, channels: Channels): Route =>
+  route({
+    method: 'get',
+    path: '/raffles',
+    does: 'The raffles that are on, and the last that ended with who won',
+    answer: RafflesView,
+    asks: { before },
+    allowed: 'anyone',
+    handle: async ({ channel, asked }) => ({
+      now: channels.clock(),
+      currency: await currencyOf(db, channel.id),
+      running: (await runningRafflesOf(db, channel.id)).map(inList),
+      ended: (await endedRaffles(db, channel.id, asked)).map((row) => ({
+        ...inList(row),
+        winners: row.winners.filter(({ state }) => state === 'won').map(({ name }) => name),
+      })),
+    }),
+  })
 
 type Listed = Pick<
   Awaited<ReturnType<typeof runningRafflesOf>>[number],

@@ -30,20 +30,7 @@ function deskRoutes(db: Reader, channels: Channels): Route[] {
         currency: await currencyOf(db, channel.id),
       }),
     }),
-    route({
-      method: 'post',
-      path: '/desk/ranks/preview',
-      does: 'Who would rise and who would fall by other ranks',
-      answer: RankMoves,
-      allowed: 'streamer',
-      body: RankPlan,
-      handle: async ({ channel, body }) => {
-        const checked = checkRanks(body)
-        answered(checked)
-        const live = await settingOf(db, channel.id, ranksSetting)
-        return rankMoves(db, channel.id, live, body, channels.clock())
-      },
-    }),
+    ranksPreviewRoute(db, channels),
     route({
       method: 'put',
       path: '/desk/ranks',
@@ -59,6 +46,22 @@ function deskRoutes(db: Reader, channels: Channels): Route[] {
     }),
   ]
 }
+
+const ranksPreviewRoute = (db: Reader, channels: Channels): Route =>
+  route({
+    method: 'post',
+    path: '/desk/ranks/preview',
+    does: 'Who would rise and who would fall by other ranks',
+    answer: RankMoves,
+    allowed: 'streamer',
+    body: RankPlan,
+    handle: async ({ channel, body }) => {
+      const checked = checkRanks(body)
+      answered(checked)
+      const live = await settingOf(db, channel.id, ranksSetting)
+      return rankMoves(db, channel.id, live, body, channels.clock())
+    },
+  })
 
 function circleRoutes(channels: Channels): Route[] {
   const Save = Type.Object({ circle: orNull(Type.Integer({ minimum: 1 })), settings: CircleSettings }, closed)
@@ -83,19 +86,7 @@ function circleRoutes(channels: Channels): Route[] {
         return done
       },
     }),
-    route({
-      method: 'post',
-      path: '/desk/circles/:circle/close',
-      does: 'Close a circle',
-      answer: Nothing,
-      allowed: 'streamer',
-      handle: async ({ channel, key, param }) => {
-        const circle = idOf(param('circle'))
-        const done = answered(await channels.submit(channel.id, key, { kind: 'circle.close', circle }))
-        await reviewEveryone(channels, channel.id, key)
-        return done
-      },
-    }),
+    circlesCloseRoute(channels),
     route({
       method: 'post',
       path: '/desk/circles/:circle/join',
@@ -110,3 +101,18 @@ function circleRoutes(channels: Channels): Route[] {
     }),
   ]
 }
+
+const circlesCloseRoute = (channels: Channels): Route =>
+  route({
+    method: 'post',
+    path: '/desk/circles/:circle/close',
+    does: 'Close a circle',
+    answer: Nothing,
+    allowed: 'streamer',
+    handle: async ({ channel, key, param }) => {
+      const circle = idOf(param('circle'))
+      const done = answered(await channels.submit(channel.id, key, { kind: 'circle.close', circle }))
+      await reviewEveryone(channels, channel.id, key)
+      return done
+    },
+  })

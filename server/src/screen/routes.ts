@@ -10,18 +10,7 @@ export const screenRoutes = (channels: Channels): Route[] => [...overlayRoutes(c
 
 function overlayRoutes(channels: Channels): Route[] {
   return [
-    route({
-      method: 'post',
-      path: '/desk/overlays',
-      does: 'Add an overlay',
-      answer: exactly({ overlay: Id }),
-      allowed: 'streamer',
-      body: Type.Object({ name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }) }, closed),
-      handle: async ({ channel, key, body }) => {
-        const intent = { kind: 'screen.add', name: body.name.trim(), secret: newSecret() } as const
-        return hand(channels, { channel, key }, intent)
-      },
-    }),
+    overlaysRoute(channels),
     route({
       method: 'put',
       path: '/desk/overlays/:overlay',
@@ -56,6 +45,20 @@ function overlayRoutes(channels: Channels): Route[] {
     }),
   ]
 }
+
+const overlaysRoute = (channels: Channels): Route =>
+  route({
+    method: 'post',
+    path: '/desk/overlays',
+    does: 'Add an overlay',
+    answer: exactly({ overlay: Id }),
+    allowed: 'streamer',
+    body: Type.Object({ name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }) }, closed),
+    handle: async ({ channel, key, body }) => {
+      const intent = { kind: 'screen.add', name: body.name.trim(), secret: newSecret() } as const
+      return hand(channels, { channel, key }, intent)
+    },
+  })
 
 const CONTROLS = ['skip', 'clear', 'pause', 'resume'] as const
 

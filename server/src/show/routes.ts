@@ -47,24 +47,7 @@ async function resumableShow(db: Reader, channel: number, now: number) {
 function statusRoutes(db: Reader, channels: Channels, chat: (channel: number) => Promise<ChatState>): Route[] {
   const { clock, pool } = channels
   return [
-    route({
-      method: 'get',
-      path: '/desk/status',
-      does: 'How the show stands: figures of the show bar',
-      answer: Status,
-      allowed: 'streamer',
-      handle: async ({ channel, caller }) => ({
-        ...(await airOf(db, channels, channel.id)),
-        seq: await lastSeqOf(db, channel.id),
-        now: clock(),
-        channel: { slug: channel.slug, name: channel.name },
-        caller: caller.name,
-        currency: await currencyOf(db, channel.id),
-        chat: await chat(channel.id),
-        overlays: (await overlaysOf(db, channel.id, clock())).map(({ id, connected }) => ({ id, connected })),
-        voice: await settingOf(db, channel.id, voiceSetting),
-      }),
-    }),
+    statusRoute(db, channels, chat),
     route({
       method: 'get',
       path: '/desk/evening',
@@ -91,6 +74,26 @@ function statusRoutes(db: Reader, channels: Channels, chat: (channel: number) =>
     }),
   ]
 }
+
+const statusRoute = (db: Reader, channels: Channels, chat: (channel: number) => Promise<ChatState>): Route =>
+  route({
+    method: 'get',
+    path: '/desk/status',
+    does: 'How the show stands: figures of the show bar',
+    answer: Status,
+    allowed: 'streamer',
+    handle: async ({ channel, caller }) => ({
+      ...(await airOf(db, channels, channel.id)),
+      seq: await lastSeqOf(db, channel.id),
+      now: channels.clock(),
+      channel: { slug: channel.slug, name: channel.name },
+      caller: caller.name,
+      currency: await currencyOf(db, channel.id),
+      chat: await chat(channel.id),
+      overlays: (await overlaysOf(db, channel.id, channels.clock())).map(({ id, connected }) => ({ id, connected })),
+      voice: await settingOf(db, channel.id, voiceSetting),
+    }),
+  })
 
 function changeRoutes(channels: Channels): Route[] {
   return [

@@ -64,6 +64,11 @@ export function signInRoutes(provider: Provider, sessions: Sessions, note: SignI
     cookies.set(c, ATTEMPTS, [...begun(c), state].slice(-MOST_ATTEMPTS).join('.'), ATTEMPT_SECONDS)
     return c.redirect(url.href)
   })
+  signOutRoutes(app, sessions, note)
+  return app
+}
+
+function signOutRoutes(app: Hono, sessions: Sessions, note: SignInNote): void {
   app.post('/:scope/out', async (c) => {
     const scope = scopeOf(c)
     const caller = await sessions.find(c, scope)
@@ -78,5 +83,4 @@ export function signInRoutes(provider: Provider, sessions: Sessions, note: SignI
     if (caller !== undefined) note(c, { kind: 'signed out', caller })
     return c.json({ ended })
   })
-  return app
 }

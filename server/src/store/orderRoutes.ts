@@ -56,18 +56,7 @@ export function orderRoutes(db: Reader, channels: Channels): Route[] {
       allowed: 'streamer',
       handle: ({ channel, asked: { after, ...asked } }) => ordersPage(db, channel.id, { ...ordersAsked(asked), after }),
     }),
-    fileRoute({
-      method: 'get',
-      path: '/desk/orders.csv',
-      fresh: true,
-      limit: 'costly',
-      does: 'The same orders as a file of comma-separated values',
-      asks: ASKS,
-      gives: 'text/csv',
-      allowed: 'streamer',
-      handle: async ({ channel, asked }) =>
-        csvFile(`orders-${channel.slug}`, await ordersCsv(db, channel.id, { ...ordersAsked(asked), after: undefined })),
-    }),
+    ordersCsvRoute(db),
     route({
       method: 'get',
       path: '/desk/orders/:order/address',
@@ -80,6 +69,20 @@ export function orderRoutes(db: Reader, channels: Channels): Route[] {
     manyAtOnce(channels),
   ]
 }
+
+const ordersCsvRoute = (db: Reader): Route =>
+  fileRoute({
+    method: 'get',
+    path: '/desk/orders.csv',
+    fresh: true,
+    limit: 'costly',
+    does: 'The same orders as a file of comma-separated values',
+    asks: ASKS,
+    gives: 'text/csv',
+    allowed: 'streamer',
+    handle: async ({ channel, asked }) =>
+      csvFile(`orders-${channel.slug}`, await ordersCsv(db, channel.id, { ...ordersAsked(asked), after: undefined })),
+  })
 
 const DOES = ['done', 'give-back', 'reopen', 'take', 'leave'] as const
 type Does = (typeof DOES)[number]

@@ -43,35 +43,8 @@ export function viewerRoutes(db: Reader, channels: Channels): Route[] {
       allowed: 'viewer',
       handle: (call) => ownView(db, call),
     }),
-    route({
-      method: 'get',
-      path: '/me/trail',
-      does: 'Why the caller’s balance is what it is',
-      answer: exactly({ entries: Type.Array(TrailEntry), before: orNull(Count) }),
-      asks: { before },
-      allowed: 'viewer',
-      handle: async ({ channel, caller, asked }) => {
-        const id = await viewerIdOf(channels.pool, channel.id, caller.account)
-        return id === undefined ? { entries: [], before: null } : trailOf(db, channel.id, id, asked)
-      },
-    }),
-    route({
-      method: 'post',
-      path: '/orders',
-      does: 'Buy a reward',
-      answer: Bought,
-      allowed: 'viewer',
-      body: PlaceOrder,
-      handle: async ({ channel, caller, key, body }) => {
-        const intent = { kind: 'store.buy', who: caller, ...body } as const
-        const { coded, ...bought } = answered(await channels.submit(channel.id, key, intent))
-        // The answer is kept to answer a repeat; the code is read where it is sealed.
-        return {
-          ...bought,
-          code: coded ? await codeIn(db, channel.id, { of: 'order', id: Number(bought.order) }) : null,
-        }
-      },
-    }),
+    ownTrailRoute(db, channels),
+    ordersRoute(db, channels),
     route({
       method: 'post',
       path: '/unlock',
@@ -83,6 +56,39 @@ export function viewerRoutes(db: Reader, channels: Channels): Route[] {
     }),
   ]
 }
+
+const ordersRoute = (db: Reader, channels: Channels): Route =>
+  route({
+    method: 'post',
+    path: '/orders',
+    does: 'Buy a reward',
+    answer: Bought,
+    allowed: 'viewer',
+    body: PlaceOrder,
+    handle: async ({ channel, caller, key, body }) => {
+      const intent = { kind: 'store.buy', who: caller, ...body } as const
+      const { coded, ...bought } = answered(await channels.submit(channel.id, key, intent))
+      // The answer is kept to answer a repeat; the code is read where it is sealed.
+      return {
+        ...bought,
+        code: coded ? await codeIn(db, channel.id, { of: 'order', id: Number(bought.order) }) : null,
+      }
+    },
+  })
+
+const ownTrailRoute = (db: Reader, channels: Channels): Route =>
+  route({
+    method: 'get',
+    path: '/me/trail',
+    does: 'Why the caller’s balance is what it is',
+    answer: exactly({ entries: Type.Array(TrailEntry), before: orNull(Count) }),
+    asks: { before },
+    allowed: 'viewer',
+    handle: async ({ channel, caller, asked }) => {
+      const id = await viewerIdOf(channels.pool, channel.id, caller.account)
+      return id === undefined ? { entries: [], before: null } : trailOf(db, channel.id, id, asked)
+    },
+  })
 
 async function ownView(db: Reader, { channel, caller }: Call<unknown>) {
   const viewer = await viewerByAccount(db, channel.id, caller.account)

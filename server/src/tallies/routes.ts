@@ -35,28 +35,31 @@ export function tallyRoutes(db: Reader, channels: Channels): Route[] {
         return { counts: await countsOf(db, channel.id, idOf(param('tally')), period) }
       },
     }),
-    route({
-      method: 'post',
-      path: '/desk/tallies/:tally/correct',
-      does: 'Correct somebody’s tally by hand',
-      answer: exactly({ before: Count, after: Count }),
-      allowed: 'streamer',
-      body: Type.Object(
-        {
-          viewer: Type.Integer({ minimum: 1 }),
-          how: Type.Union([Type.Literal('add'), Type.Literal('take'), Type.Literal('set')]),
-          amount: Type.Integer({ minimum: 0, maximum: 1_000_000_000 }),
-        },
-        closed,
-      ),
-      handle: async ({ channel, caller, key, body, param }) => {
-        const intent = { kind: 'tally.correct', tally: idOf(param('tally')), ...body, by: caller.account } as const
-        return hand(channels, { channel, key }, intent)
-      },
-    }),
+    talliesCorrectRoute(channels),
     wordsRoute(channels),
   ]
 }
+
+const talliesCorrectRoute = (channels: Channels): Route =>
+  route({
+    method: 'post',
+    path: '/desk/tallies/:tally/correct',
+    does: 'Correct somebody’s tally by hand',
+    answer: exactly({ before: Count, after: Count }),
+    allowed: 'streamer',
+    body: Type.Object(
+      {
+        viewer: Type.Integer({ minimum: 1 }),
+        how: Type.Union([Type.Literal('add'), Type.Literal('take'), Type.Literal('set')]),
+        amount: Type.Integer({ minimum: 0, maximum: 1_000_000_000 }),
+      },
+      closed,
+    ),
+    handle: async ({ channel, caller, key, body, param }) => {
+      const intent = { kind: 'tally.correct', tally: idOf(param('tally')), ...body, by: caller.account } as const
+      return hand(channels, { channel, key }, intent)
+    },
+  })
 
 /** Commands for a tally that was just made, one after the other: the first that cannot be is answered, those before it stay. */
 const wordsRoute = (channels: Channels): Route =>

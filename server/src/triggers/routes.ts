@@ -30,37 +30,40 @@ function settingRoutes(channels: Channels): Route[] {
       answer: exactly({ trigger: Id, on: Type.Boolean() }),
       turn: (call, trigger, on) => hand(channels, call, { kind: 'trigger.switch', trigger, on }),
     }),
-    route({
-      method: 'post',
-      path: '/desk/triggers/:trigger/run',
-      does: 'Run a trigger for real, as if somebody had set it off',
-      answer: TriggerRun,
-      allowed: 'streamer',
-      body: Type.Object(
-        {
-          viewer: orNull(Type.Integer({ minimum: 1 })),
-          figures: Type.Record(
-            Type.String({ maxLength: 30 }),
-            Type.Union([Type.String({ maxLength: 300 }), Type.Integer()]),
-          ),
-        },
-        closed,
-      ),
-      handle: async ({ channel, key, body, param }) => {
-        // A redemption is the platform's: one that is made up here must not be answered there.
-        const { redemption: _, ...figures } = body.figures
-        const intent = {
-          kind: 'trigger.run',
-          trigger: idOf(param('trigger')),
-          viewer: body.viewer,
-          figures,
-          depth: 1,
-        } as const
-        return answered(await timed(channels, channel.id, key, intent))
-      },
-    }),
+    triggersRunRoute(channels),
   ]
 }
+
+const triggersRunRoute = (channels: Channels): Route =>
+  route({
+    method: 'post',
+    path: '/desk/triggers/:trigger/run',
+    does: 'Run a trigger for real, as if somebody had set it off',
+    answer: TriggerRun,
+    allowed: 'streamer',
+    body: Type.Object(
+      {
+        viewer: orNull(Type.Integer({ minimum: 1 })),
+        figures: Type.Record(
+          Type.String({ maxLength: 30 }),
+          Type.Union([Type.String({ maxLength: 300 }), Type.Integer()]),
+        ),
+      },
+      closed,
+    ),
+    handle: async ({ channel, key, body, param }) => {
+      // A redemption is the platform's: one that is made up here must not be answered there.
+      const { redemption: _, ...figures } = body.figures
+      const intent = {
+        kind: 'trigger.run',
+        trigger: idOf(param('trigger')),
+        viewer: body.viewer,
+        figures,
+        depth: 1,
+      } as const
+      return answered(await timed(channels, channel.id, key, intent))
+    },
+  })
 
 function redemptionRoutes(db: Reader, channels: Channels): Route[] {
   const decide = (path: 'approve' | 'refuse', does: string) =>

@@ -39,15 +39,7 @@ export function rewardRoutes(db: Reader, channels: Channels, chat: (channel: num
       answer: exactly({ switched: Count, on: Type.Boolean() }),
       turn: (call, reward, on) => hand(channels, call, { kind: 'store.switch', rewards: [reward], on }),
     }),
-    route({
-      method: 'post',
-      path: '/desk/rewards/switch',
-      does: 'Switch many rewards on or off in one go',
-      answer: exactly({ switched: Count, on: Type.Boolean() }),
-      allowed: 'streamer',
-      body: Type.Object({ rewards: Ids, on: Type.Boolean() }, closed),
-      handle: (call) => hand(channels, call, { kind: 'store.switch', ...call.body }),
-    }),
+    rewardsSwitchRoute(channels),
     route({
       method: 'post',
       path: '/desk/rewards/arrange',
@@ -60,6 +52,17 @@ export function rewardRoutes(db: Reader, channels: Channels, chat: (channel: num
     codesRoute(channels),
   ]
 }
+
+const rewardsSwitchRoute = (channels: Channels): Route =>
+  route({
+    method: 'post',
+    path: '/desk/rewards/switch',
+    does: 'Switch many rewards on or off in one go',
+    answer: exactly({ switched: Count, on: Type.Boolean() }),
+    allowed: 'streamer',
+    body: Type.Object({ rewards: Ids, on: Type.Boolean() }, closed),
+    handle: (call) => hand(channels, call, { kind: 'store.switch', ...call.body }),
+  })
 
 function codesRoute(channels: Channels): Route {
   const codes = Type.Array(Type.String({ minLength: 1, maxLength: 200, pattern: '^\\S(.*\\S)?$' }), {

@@ -4,7 +4,7 @@ import { earningSetting } from '#core/earning'
 import { dayIn } from '#core/people'
 import { playing } from '#core/screen'
 import { zoneSetting } from '#core/settings'
-import { codesLeft, leftOf, type RewardRow, rewardHints } from '#core/store'
+import { codesLeft, leftOf, type RewardRow, rewardHints, type SoldRow } from '#core/store'
 import { whoNames } from '../../access/index.ts'
 import type { ChatState } from '../../chat/index.ts'
 import type { Reader } from '../../database/index.ts'
@@ -35,6 +35,18 @@ export async function storeView(db: Reader, channel: number, now: number, chat: 
 
 type Overlays = Awaited<ReturnType<typeof overlaysOf>>
 
+interface Period {
+  readonly period: number
+  readonly day: number
+}
+
+/** How often a reward was sold in all, in this show and today. */
+const soldIn = ({ total, show, shown, day, dayed }: SoldRow, now: Period) => ({
+  total,
+  show: show === now.period ? shown : 0,
+  day: day === now.day ? dayed : 0,
+})
+
 async function shownBy(
   db: Reader,
   channel: number,
@@ -51,31 +63,19 @@ async function shownBy(
   const names = await whoNames(db, channel, rewards)
   const { timeZone } = await settingOf(db, channel, zoneSetting)
   const period = { period: await periodOf(db, channel), day: dayIn(timeZone, now) }
-  return ({ id, settings, place }: RewardRow) => {
-    const all = sold(id)
-    const list = lists(id)
-    const left = leftOf(settings, all, period, codesLeft(list))
-    const playsIt = playing(overlays, settings.alert)
+  const readyOf = ({ id, settings }: RewardRow, left: number | null) => {
+    const plays = playing(overlays, settings.alert)
+    const playsNow = plays.filter(({ connected }) => connected).length
     const own = { arguments: [], figures: {}, viewer: true, order: true, selfReward: id }
-    return {
-      id,
-      place,
-      settings,
-      left,
-      sold: {
-        total: all.total,
-        show: all.show === period.period ? all.shown : 0,
-        day: all.day === period.day ? all.dayed : 0,
-      },
-      codes: list,
-      who: whoInWords(settings.who, names),
-      hints: rewardHints(settings, cap, list.count),
-      ready: rewardReady(settings, checkSteps(settings.steps, { ...around, ...own }), standing, {
-        at: now,
-        left,
-        plays: playsIt.length,
-        playsNow: playsIt.filter(({ connected }) => connected).length,
-      }),
-    }
+    const faults = checkSteps(settings.steps, { ...around, ...own })
+    return rewardReady(settings, faults, standing, { at: now, left, plays: plays.length, playsNow })
+  }
+  return (row: RewardRow) => {
+    const { id, settings, place } = row
+    const [all, codes] = [sold(id), lists(id)]
+    const left = leftOf(settings, all, period, codesLeft(codes))
+    const who = whoInWords(settings.who, names)
+    const hints = rewardHints(settings, cap, codes.count)
+    return { id, place, settings, left, sold: soldIn(all, period), codes, who, hints, ready: readyOf(row, left) }
   }
 }
