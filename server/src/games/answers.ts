@@ -28,8 +28,7 @@ export const SeatPlan = exactly({
 
 export const SeatState = oneOf(['in', 'out', 'caught', 'back', 'won', 'lost'])
 
-export const CrewSeat = exactly({
-  round: Id,
+export const RoundSeat = exactly({
   viewer: Id,
   name: Type.String(),
   stake: Count,
@@ -38,6 +37,8 @@ export const CrewSeat = exactly({
   room: orNull(Count),
   paid: Count,
 })
+
+export const CrewSeat = exactly({ ...RoundSeat.properties, round: Id })
 
 export const RoundStatus = oneOf(['settled', 'opened', 'gathering', 'running', 'off'])
 
@@ -104,8 +105,8 @@ export const CupState = exactly({
   current: orNull(Count),
 })
 
-export const OpenRound = exactly({
-  crew: Type.Array(CrewSeat),
+/** A round as everybody sees it; never its seed before it has ended. */
+export const RoundHead = exactly({
   id: Id,
   game: oneOf(GAMES),
   status: RoundStatus,
@@ -121,6 +122,9 @@ export const OpenRound = exactly({
   endedAt: orNull(UnixSeconds),
   why: orNull(Type.String()),
 })
+
+/** A round that is on, with those who are named of it. */
+export const OpenRound = exactly({ ...RoundHead.properties, crew: Type.Array(CrewSeat) })
 
 export const DeskGames = exactly({
   settings: AllGames,
@@ -167,47 +171,9 @@ export const OwnGames = exactly({
   seats: Type.Array(OwnSeat),
 })
 
-export const EndedRound = exactly({
-  id: Id,
-  game: oneOf(GAMES),
-  status: RoundStatus,
-  openedAt: UnixSeconds,
-  openerName: orNull(Type.String()),
-  commitment: Type.String(),
-  seedOrigin: oneOf(['own', 'channel']),
-  nextAt: orNull(UnixSeconds),
-  seats: Count,
-  staked: Count,
-  paid: Count,
-  state: Type.Union([HeistState, DuelState, RouletteState, ReelsState, CoinState, CupState]),
-  endedAt: orNull(UnixSeconds),
-  why: orNull(Type.String()),
-})
-
-export const RoundSeat = exactly({
-  viewer: Id,
-  name: Type.String(),
-  stake: Count,
-  plan: SeatPlan,
-  state: SeatState,
-  room: orNull(Count),
-  paid: Count,
-})
-
+/** A round with everybody in it; its seed once it has ended. */
 export const WholeRound = exactly({
+  ...RoundHead.properties,
   seed: orNull(Type.String()),
   seats: Type.Array(RoundSeat),
-  id: Id,
-  game: oneOf(GAMES),
-  status: RoundStatus,
-  openedAt: UnixSeconds,
-  openerName: orNull(Type.String()),
-  commitment: Type.String(),
-  seedOrigin: oneOf(['own', 'channel']),
-  nextAt: orNull(UnixSeconds),
-  staked: Count,
-  paid: Count,
-  state: Type.Union([HeistState, DuelState, RouletteState, ReelsState, CoinState, CupState]),
-  endedAt: orNull(UnixSeconds),
-  why: orNull(Type.String()),
 })

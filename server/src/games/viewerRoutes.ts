@@ -7,7 +7,7 @@ import { before, type Call, choice, hand, idOf, problem, type Route, route, text
 import { viewerIdOf } from '../people/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { openShowOf } from '../show/index.ts'
-import { EndedRound, GamesView, OwnGames, WholeRound } from './answers.ts'
+import { GamesView, OwnGames, RoundHead, WholeRound } from './answers.ts'
 import {
   endedRounds,
   gameSettingsOf,
@@ -75,7 +75,7 @@ function roundRoutes(db: Reader): Route[] {
       method: 'get',
       path: '/rounds',
       does: 'The rounds that ended last',
-      answer: exactly({ rounds: Type.Array(EndedRound) }),
+      answer: exactly({ rounds: Type.Array(RoundHead) }),
       asks: { game: choice('The rounds of one game alone.', GAMES), before },
       allowed: 'anyone',
       handle: async ({ channel, asked }) => ({

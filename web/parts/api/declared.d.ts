@@ -580,40 +580,40 @@ export interface paths {
 						readonly "application/json": {
 							readonly viewer: {
 								readonly id: number;
-								readonly name: string;
-								readonly chatName: string;
-								readonly nickname: string | null;
 								readonly issuer: string;
 								readonly account: string;
-								readonly accountKey: string;
-								readonly moderator: boolean;
 								readonly ignored: boolean;
+								readonly unlisted: boolean;
+								readonly name: string;
+								readonly nickname: string | null;
+								readonly chatName: string;
+								readonly moderator: boolean;
+								readonly present: boolean;
 								readonly followedAt: number | null;
 								readonly tier: number;
-								readonly subscribedSince: number | null;
 								readonly subscribedUntil: number | null;
 								readonly circles: readonly number[];
+								readonly rank: number | null;
+								readonly balance: number;
+								readonly earned: number;
+								readonly watchedSeconds: number;
+								readonly firstSeenAt: number;
+								readonly lastSeenAt: number;
+								readonly accountKey: string;
+								readonly subscribedSince: number | null;
 								readonly circlesByHand: {
 									readonly [key: string]: "in" | "out";
 								};
-								readonly rank: number | null;
-								readonly unlisted: boolean;
 								readonly archivedAt: number | null;
 								readonly mergedInto: number | null;
-								readonly present: boolean;
 								readonly presentSince: number | null;
 								readonly counting: boolean;
 								readonly countedUntil: number;
-								readonly watchedSeconds: number;
 								readonly showId: number | null;
 								readonly showSeconds: number;
 								readonly chattedAt: number | null;
-								readonly firstSeenAt: number;
-								readonly lastSeenAt: number;
 								readonly attended: number;
 								readonly attendedShow: number;
-								readonly balance: number;
-								readonly earned: number;
 							};
 							readonly standings: readonly string[];
 							readonly circles: readonly {
@@ -4509,31 +4509,6 @@ export interface paths {
 							readonly words: components["schemas"]["DuelSettings"];
 							readonly wagering: components["schemas"]["Wagering"];
 							readonly rounds: readonly {
-								readonly crew: readonly {
-									readonly round: number;
-									readonly viewer: number;
-									readonly name: string;
-									readonly stake: number;
-									readonly plan: {
-										readonly leaveAfter?: number;
-										readonly on?: {
-											/** @constant */
-											readonly on: "number";
-											readonly number: number;
-										} | {
-											/** @enum {string} */
-											readonly on: "dozen" | "column";
-											readonly which: 1 | 2 | 3;
-										} | {
-											/** @enum {string} */
-											readonly on: "red" | "black" | "low" | "odd" | "even" | "high";
-										};
-									};
-									/** @enum {string} */
-									readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
-									readonly room: number | null;
-									readonly paid: number;
-								}[];
 								readonly id: number;
 								/** @enum {string} */
 								readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
@@ -4638,6 +4613,31 @@ export interface paths {
 								};
 								readonly endedAt: number | null;
 								readonly why: string | null;
+								readonly crew: readonly {
+									readonly viewer: number;
+									readonly name: string;
+									readonly stake: number;
+									readonly plan: {
+										readonly leaveAfter?: number;
+										readonly on?: {
+											/** @constant */
+											readonly on: "number";
+											readonly number: number;
+										} | {
+											/** @enum {string} */
+											readonly on: "dozen" | "column";
+											readonly which: 1 | 2 | 3;
+										} | {
+											/** @enum {string} */
+											readonly on: "red" | "black" | "low" | "odd" | "even" | "high";
+										};
+									};
+									/** @enum {string} */
+									readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
+									readonly room: number | null;
+									readonly paid: number;
+									readonly round: number;
+								}[];
 							}[];
 							readonly last: readonly number[];
 						};
@@ -4884,7 +4884,17 @@ export interface paths {
 				readonly 200: {
 					content: {
 						readonly "application/json": {
-							readonly seed: string | null;
+							readonly id: number;
+							/** @enum {string} */
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+							/** @enum {string} */
+							readonly status: "settled" | "opened" | "gathering" | "running" | "off";
+							readonly openedAt: number;
+							readonly openerName: string | null;
+							readonly commitment: string;
+							/** @enum {string} */
+							readonly seedOrigin: "own" | "channel";
+							readonly nextAt: number | null;
 							readonly seats: readonly {
 								readonly viewer: number;
 								readonly name: string;
@@ -4909,17 +4919,6 @@ export interface paths {
 								readonly room: number | null;
 								readonly paid: number;
 							}[];
-							readonly id: number;
-							/** @enum {string} */
-							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
-							/** @enum {string} */
-							readonly status: "settled" | "opened" | "gathering" | "running" | "off";
-							readonly openedAt: number;
-							readonly openerName: string | null;
-							readonly commitment: string;
-							/** @enum {string} */
-							readonly seedOrigin: "own" | "channel";
-							readonly nextAt: number | null;
 							readonly staked: number;
 							readonly paid: number;
 							readonly state: {
@@ -5012,6 +5011,7 @@ export interface paths {
 							};
 							readonly endedAt: number | null;
 							readonly why: string | null;
+							readonly seed: string | null;
 						};
 					};
 				};
@@ -5031,7 +5031,17 @@ export interface paths {
 				readonly 200: {
 					content: {
 						readonly "application/json": {
-							readonly seed: string | null;
+							readonly id: number;
+							/** @enum {string} */
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+							/** @enum {string} */
+							readonly status: "settled" | "opened" | "gathering" | "running" | "off";
+							readonly openedAt: number;
+							readonly openerName: string | null;
+							readonly commitment: string;
+							/** @enum {string} */
+							readonly seedOrigin: "own" | "channel";
+							readonly nextAt: number | null;
 							readonly seats: readonly {
 								readonly viewer: number;
 								readonly name: string;
@@ -5056,17 +5066,6 @@ export interface paths {
 								readonly room: number | null;
 								readonly paid: number;
 							}[];
-							readonly id: number;
-							/** @enum {string} */
-							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
-							/** @enum {string} */
-							readonly status: "settled" | "opened" | "gathering" | "running" | "off";
-							readonly openedAt: number;
-							readonly openerName: string | null;
-							readonly commitment: string;
-							/** @enum {string} */
-							readonly seedOrigin: "own" | "channel";
-							readonly nextAt: number | null;
 							readonly staked: number;
 							readonly paid: number;
 							readonly state: {
@@ -5159,6 +5158,7 @@ export interface paths {
 							};
 							readonly endedAt: number | null;
 							readonly why: string | null;
+							readonly seed: string | null;
 						};
 					};
 				};
@@ -5240,31 +5240,6 @@ export interface paths {
 								readonly shows: number;
 							};
 							readonly rounds: readonly {
-								readonly crew: readonly {
-									readonly round: number;
-									readonly viewer: number;
-									readonly name: string;
-									readonly stake: number;
-									readonly plan: {
-										readonly leaveAfter?: number;
-										readonly on?: {
-											/** @constant */
-											readonly on: "number";
-											readonly number: number;
-										} | {
-											/** @enum {string} */
-											readonly on: "dozen" | "column";
-											readonly which: 1 | 2 | 3;
-										} | {
-											/** @enum {string} */
-											readonly on: "red" | "black" | "low" | "odd" | "even" | "high";
-										};
-									};
-									/** @enum {string} */
-									readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
-									readonly room: number | null;
-									readonly paid: number;
-								}[];
 								readonly id: number;
 								/** @enum {string} */
 								readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
@@ -5369,6 +5344,31 @@ export interface paths {
 								};
 								readonly endedAt: number | null;
 								readonly why: string | null;
+								readonly crew: readonly {
+									readonly viewer: number;
+									readonly name: string;
+									readonly stake: number;
+									readonly plan: {
+										readonly leaveAfter?: number;
+										readonly on?: {
+											/** @constant */
+											readonly on: "number";
+											readonly number: number;
+										} | {
+											/** @enum {string} */
+											readonly on: "dozen" | "column";
+											readonly which: 1 | 2 | 3;
+										} | {
+											/** @enum {string} */
+											readonly on: "red" | "black" | "low" | "odd" | "even" | "high";
+										};
+									};
+									/** @enum {string} */
+									readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
+									readonly room: number | null;
+									readonly paid: number;
+									readonly round: number;
+								}[];
 							}[];
 							readonly last: readonly number[];
 							readonly currency: components["schemas"]["Currency"];
@@ -5387,31 +5387,6 @@ export interface paths {
 					content: {
 						readonly "application/json": {
 							readonly rounds: readonly {
-								readonly crew: readonly {
-									readonly round: number;
-									readonly viewer: number;
-									readonly name: string;
-									readonly stake: number;
-									readonly plan: {
-										readonly leaveAfter?: number;
-										readonly on?: {
-											/** @constant */
-											readonly on: "number";
-											readonly number: number;
-										} | {
-											/** @enum {string} */
-											readonly on: "dozen" | "column";
-											readonly which: 1 | 2 | 3;
-										} | {
-											/** @enum {string} */
-											readonly on: "red" | "black" | "low" | "odd" | "even" | "high";
-										};
-									};
-									/** @enum {string} */
-									readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
-									readonly room: number | null;
-									readonly paid: number;
-								}[];
 								readonly id: number;
 								/** @enum {string} */
 								readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
@@ -5516,6 +5491,31 @@ export interface paths {
 								};
 								readonly endedAt: number | null;
 								readonly why: string | null;
+								readonly crew: readonly {
+									readonly viewer: number;
+									readonly name: string;
+									readonly stake: number;
+									readonly plan: {
+										readonly leaveAfter?: number;
+										readonly on?: {
+											/** @constant */
+											readonly on: "number";
+											readonly number: number;
+										} | {
+											/** @enum {string} */
+											readonly on: "dozen" | "column";
+											readonly which: 1 | 2 | 3;
+										} | {
+											/** @enum {string} */
+											readonly on: "red" | "black" | "low" | "odd" | "even" | "high";
+										};
+									};
+									/** @enum {string} */
+									readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
+									readonly room: number | null;
+									readonly paid: number;
+									readonly round: number;
+								}[];
 							}[];
 						};
 					};
@@ -6232,32 +6232,33 @@ export interface paths {
 						readonly "application/json": {
 							readonly now: number;
 							readonly raffle: {
+								readonly id: number;
 								readonly title: string;
-								readonly description: string;
 								readonly picture: components["schemas"]["PictureRef"];
-								readonly winners: number;
 								readonly word: string;
 								readonly byWord: boolean;
-								readonly byPage: boolean;
+								readonly winners: number;
 								readonly price: number;
-								readonly mostTickets: number;
-								readonly claimSeconds: number;
-								readonly id: number;
 								/** @enum {string} */
 								readonly status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
-								readonly madeAt: number;
 								readonly opensAt: number | null;
-								readonly openedAt: number | null;
 								readonly closesAt: number | null;
+								readonly endedAt: number | null;
+								readonly people: number;
+								readonly won: number;
+								readonly description: string;
+								readonly byPage: boolean;
+								readonly mostTickets: number;
+								readonly claimSeconds: number;
+								readonly madeAt: number;
+								readonly openedAt: number | null;
 								readonly closedAt: number | null;
 								readonly finishAt: number | null;
-								readonly endedAt: number | null;
 								readonly commitment: string;
 								/** @enum {string} */
 								readonly seedOrigin: "own" | "channel";
 								readonly seed: string | null;
 								readonly draws: number;
-								readonly won: number;
 								readonly drawing: {
 									readonly total: number;
 									readonly slices: readonly (readonly [
@@ -6288,7 +6289,6 @@ export interface paths {
 								}[];
 								readonly each: number | null;
 								readonly why: string | null;
-								readonly people: number;
 								readonly tickets: number;
 								readonly weight: number;
 								readonly paid: number;
@@ -6730,29 +6730,6 @@ export interface paths {
 					content: {
 						readonly "application/json": {
 							readonly raffles: readonly {
-								readonly winners: readonly {
-									readonly raffle: number;
-									readonly draw: number;
-									readonly viewer: number;
-									readonly name: string;
-									readonly digest: string;
-									readonly point: number;
-									readonly weight: number;
-									readonly total: number;
-									readonly drawnAt: number;
-									/** @enum {string} */
-									readonly state: "drawn" | "waiting" | "won" | "missed" | "passed";
-									readonly claimUntil: number | null;
-									readonly line: string | null;
-									readonly claimedAt: number | null;
-									readonly why: string | null;
-									readonly amount: number;
-									readonly code: string | null;
-									readonly deliveredAt: number | null;
-									readonly note: string;
-									readonly present: boolean | null;
-									readonly lastSeenAt: number | null;
-								}[];
 								readonly id: number;
 								readonly setup: number | null;
 								readonly settings: components["schemas"]["RaffleSettings"];
@@ -6806,6 +6783,29 @@ export interface paths {
 								readonly tickets: number;
 								readonly weight: number;
 								readonly paid: number;
+								readonly winners: readonly {
+									readonly raffle: number;
+									readonly draw: number;
+									readonly viewer: number;
+									readonly name: string;
+									readonly digest: string;
+									readonly point: number;
+									readonly weight: number;
+									readonly total: number;
+									readonly drawnAt: number;
+									/** @enum {string} */
+									readonly state: "drawn" | "waiting" | "won" | "missed" | "passed";
+									readonly claimUntil: number | null;
+									readonly line: string | null;
+									readonly claimedAt: number | null;
+									readonly why: string | null;
+									readonly amount: number;
+									readonly code: string | null;
+									readonly deliveredAt: number | null;
+									readonly note: string;
+									readonly present: boolean | null;
+									readonly lastSeenAt: number | null;
+								}[];
 							}[];
 						};
 					};
