@@ -7,6 +7,8 @@ import { routesOf } from '#server/routes.ts'
 export const API_TYPES = 'web/parts/api/declared.d.ts'
 
 const PREFIX = '/api/channels/{channel}'
+/** What an overlay's page asks for: of no channel's API. */
+const OVERLAY = '/api/overlays/{secret}/page'
 /** What is followed or delivered, not asked. */
 const NOT_CALLED = new Set(['/feed', '/desk/feed', '/events'])
 
@@ -21,8 +23,8 @@ function channelApi(): OpenAPI3 {
   const routes = routesOf({ ...parts, config: { PUBLIC_URL: '' } })
   const { components, ...whole } = openApi(routes, '', { nameOf: (scope) => scope }) as OpenAPI3
   const paths = Object.entries(whole.paths ?? {})
-    .filter(([path]) => path.startsWith(PREFIX) && !NOT_CALLED.has(path.slice(PREFIX.length)))
-    .map(([path, methods]) => [path.slice(PREFIX.length), asCalled(methods)])
+    .filter(([path]) => path === OVERLAY || (path.startsWith(PREFIX) && !NOT_CALLED.has(path.slice(PREFIX.length))))
+    .map(([path, methods]) => [path === OVERLAY ? path : path.slice(PREFIX.length), asCalled(methods)])
   return { ...whole, components: { schemas: { ...components?.schemas, ...ofRules } }, paths: Object.fromEntries(paths) }
 }
 

@@ -11,7 +11,11 @@ type Checked = (answer: object) => Promise<void>
  */
 export function answerCheck(route: Route): Checked {
   if (!('answer' in route)) return async () => {}
-  const { answer, method, path } = route
+  return checkOf(`${route.method.toUpperCase()} ${route.path}`, route.answer)
+}
+
+/** The same for an address that is no route of a channel's API. @param name - Of the address, for the error. */
+export function checkOf(name: string, answer: TSchema): Checked {
   let faultIn: ((json: unknown) => string | undefined) | undefined
   return async (given) => {
     if (given instanceof Response && (!given.ok || given.body === null)) return
@@ -19,8 +23,7 @@ export function answerCheck(route: Route): Checked {
     // As it goes out: what is undefined is left away.
     const json = given instanceof Response ? await given.clone().json() : JSON.parse(JSON.stringify(given))
     const fault = faultIn(json)
-    if (fault !== undefined)
-      throw new Error(`${method.toUpperCase()} ${path} answers what it does not declare: ${fault}`)
+    if (fault !== undefined) throw new Error(`${name} answers what it does not declare: ${fault}`)
   }
 }
 

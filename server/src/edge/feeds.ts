@@ -6,8 +6,9 @@ import type { Config } from '../config.ts'
 import { type FeedOf, type StreamOptions, streamFacts } from '../feed/index.ts'
 import { figure, problem, readAsked } from '../http/index.ts'
 import type { Metrics } from '../metrics/index.ts'
-import { overlayView } from '../overlay/index.ts'
+import { OverlayPage, overlayView } from '../overlay/index.ts'
 import { screenOf } from '../screen/index.ts'
+import { checkOf } from './answerCheck.ts'
 import type { Env } from './env.ts'
 import { feedHeaders } from './headers.ts'
 import type { Limits } from './limits.ts'
@@ -66,11 +67,15 @@ const onOverlays = ({ audience, kind, body }: Fact): boolean =>
   kind === 'chat.said' ||
   (kind === 'chat.replied' && body.to === null)
 
+const pageFits = checkOf('GET /api/overlays/:secret/page', OverlayPage)
+
 /** `GET /api/overlays/<secret>/page`: what an overlay's page shows. */
-export async function overlayPage(c: Context<Env>, { channels }: FeedParts): Promise<Response> {
+export async function overlayPage(c: Context<Env>, { channels, config }: FeedParts): Promise<Response> {
   const overlay = await screenOf(channels.pool, c.req.param('secret') ?? '')
   if (overlay === undefined) throw problem('not_found')
-  return c.json(await overlayView(channels, overlay.channel, overlay.id))
+  const view = await overlayView(channels, overlay.channel, overlay.id)
+  if (config.CHECK_ANSWERS === 'yes') await pageFits(view)
+  return c.json(view)
 }
 
 /** `GET /api/overlays/<secret>/feed`: ends once the overlay has another address, or is gone. */

@@ -1,3 +1,5 @@
+export { RoundHead, SeatState } from './answers.ts'
+
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import type { Route } from '../http/index.ts'

@@ -1,1 +1,2 @@
+export { OverlayPage } from './answers.ts'
 export { overlayView } from './view.ts'

@@ -1,7 +1,9 @@
+import type { Static } from '@sinclair/typebox'
 import { and, count, desc, eq } from 'drizzle-orm'
 import { durationInWords } from '#core/currency'
 import { betInWords } from '#core/games'
 import type { Piece } from '#core/screen'
+import type { Unchangeable } from '#core/world'
 import type { Channels } from '../channels.ts'
 import { fieldsOfChannel } from '../commands/index.ts'
 import { onlyRow, type Reader, reader, schema } from '../database/index.ts'
@@ -10,31 +12,22 @@ import { topList } from '../ranks/index.ts'
 import { alertsPaused, overlayById } from '../screen/index.ts'
 import { currencyOf } from '../settings/index.ts'
 import { lastSeqOf, openShowOf, recentChat } from '../show/index.ts'
+import type { OverlayPage } from './answers.ts'
 import { raffleOnScreen } from './raffle.ts'
 
 const { storeOrder, viewer } = schema
 
-/** What a piece shows at first, beside what it is told live; undefined: nothing of its own. */
-type Shown =
-  | { readonly lines: readonly { readonly name: string; readonly value: string }[] }
-  | { readonly figure: number }
-  | { readonly text: string }
-  | { readonly round: object }
-  | { readonly raffle: object }
-  | {
-      readonly said: readonly {
-        readonly at: number
-        readonly name: string
-        readonly text: string
-        readonly bot: boolean
-      }[]
-    }
+type Shown = Unchangeable<Static<typeof OverlayPage>>['shown'][string]
 
 /**
  * Everything that an overlay's page needs: its pieces and what each of them shows now. Read without a lock: the page hears of what
  * comes after `seq` by its feed.
  */
-export async function overlayView(channels: Channels, channel: number, id: number) {
+export async function overlayView(
+  channels: Channels,
+  channel: number,
+  id: number,
+): Promise<Unchangeable<Static<typeof OverlayPage>>> {
   const db = reader(channels.pool)
   const seq = await lastSeqOf(db, channel)
   const overlay = await overlayById(db, channel, id)

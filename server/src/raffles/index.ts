@@ -6,7 +6,7 @@ import { changeRaffleRoutes } from './changeRoutes.ts'
 import { deskRaffleRoutes } from './deskRoutes.ts'
 import { viewerRaffleRoutes } from './viewerRoutes.ts'
 
-export { RaffleSetup } from './answers.ts'
+export { Drawing, RaffleSetup, RaffleStatus } from './answers.ts'
 export { entriesOf } from './entries.ts'
 export { anyRaffle, codeRewards, type RaffleShown, raffleById, runningRafflesOf, setupsOf, winnersOf } from './read.ts'
 

@@ -1,5 +1,193 @@
 // Made by `npm run docs` from what the routes declare. Not to be edited.
 export interface paths {
+	readonly "/api/overlays/{secret}/page": {
+		/** What an overlay shows right now */
+		readonly get: {
+			readonly parameters: {
+				readonly path: {
+					readonly secret: string;
+				};
+			};
+			readonly responses: {
+				/** @description Its pieces and what is in them. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly name: string;
+							readonly width: number;
+							readonly height: number;
+							readonly pieces: readonly components["schemas"]["Piece"][];
+							readonly seq: number;
+							readonly shown: {
+								readonly [key: string]: {
+									readonly lines?: readonly {
+										readonly name: string;
+										readonly value: string;
+									}[];
+									readonly figure?: number;
+									readonly text?: string;
+									readonly said?: readonly {
+										readonly at: number;
+										readonly name: string;
+										readonly text: string;
+										readonly bot: boolean;
+									}[];
+									readonly round?: {
+										/** @enum {string} */
+										readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+										/** @enum {string} */
+										readonly status: "settled" | "opened" | "gathering" | "running" | "off";
+										readonly openedAt: number;
+										readonly commitment: string;
+										/** @enum {string} */
+										readonly seedOrigin: "own" | "channel";
+										readonly nextAt: number | null;
+										readonly seats: number;
+										readonly staked: number;
+										readonly paid: number;
+										readonly state: {
+											/** @constant */
+											readonly of: "heist";
+											readonly site: components["schemas"]["HeistSite"] | null;
+											readonly step: number;
+											readonly drawn: number;
+											readonly inside: number;
+										} | {
+											/** @constant */
+											readonly of: "duel";
+											readonly challenger: {
+												readonly id: number;
+												readonly name: string;
+											};
+											readonly challenged: {
+												readonly id: number;
+												readonly name: string;
+											} | null;
+											readonly stake: number;
+											readonly rakeBp: number;
+											readonly winner: number | null;
+										} | {
+											/** @constant */
+											readonly of: "roulette";
+											readonly pays: readonly number[];
+											readonly number: number | null;
+										} | {
+											/** @constant */
+											readonly of: "reels";
+											readonly machine: {
+												readonly strip: readonly {
+													readonly symbol: string;
+													readonly weight: number;
+												}[];
+												readonly table: readonly {
+													/** @enum {string} */
+													readonly match: "three" | "two";
+													readonly symbol: string;
+													readonly multiplier: number;
+												}[];
+											};
+											readonly shown: readonly string[];
+										} | {
+											/** @constant */
+											readonly of: "coin";
+											readonly multiplier: number;
+											/** @enum {string} */
+											readonly called: "heads" | "tails";
+											/** @enum {string} */
+											readonly side: "heads" | "tails";
+										} | {
+											/** @constant */
+											readonly of: "cup";
+											readonly rules: {
+												readonly name: string;
+												readonly places: number;
+												readonly kept: {
+													readonly places: number;
+													readonly who: components["schemas"]["Who"];
+													readonly before: boolean;
+												};
+												readonly stake: number;
+												readonly prize: number;
+												readonly second: number;
+												readonly bestOf: 1 | 3;
+												readonly signUpSeconds: number;
+												readonly matchSeconds: number;
+											};
+											readonly entrants: readonly {
+												readonly id: number;
+												readonly name: string;
+												readonly seat: number;
+												readonly kept: boolean;
+											}[];
+											readonly drawnFrom: readonly number[];
+											readonly order: readonly number[];
+											readonly matches: readonly {
+												readonly id: number;
+												readonly level: number;
+												readonly a: number | null;
+												readonly b: number | null;
+												readonly ready: readonly number[];
+												readonly games: readonly number[];
+												readonly winner: number | null;
+												readonly how: ("played" | "walkover" | "bye" | "lot") | null;
+											}[];
+											readonly current: number | null;
+										};
+										readonly endedAt: number | null;
+										readonly why: string | null;
+										readonly round: number;
+										readonly by: string | null;
+										readonly left: number | null;
+										readonly crew: readonly {
+											readonly name: string;
+											/** @enum {string} */
+											readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
+											readonly paid: number;
+											readonly told: string;
+										}[];
+									};
+									readonly raffle?: {
+										readonly id: number;
+										/** @enum {string} */
+										readonly status: "open" | "off" | "planned" | "closed" | "returning" | "finished";
+										readonly title: string;
+										readonly prize: string;
+										readonly word: string | null;
+										readonly people: number;
+										readonly tickets: number;
+										readonly left: number | null;
+										readonly names: readonly string[];
+										readonly drawing: {
+											readonly total: number;
+											readonly slices: readonly (readonly [
+												number,
+												string | null
+											])[];
+											readonly from: number;
+											readonly until: number;
+										} | null;
+										readonly waiting: readonly {
+											readonly name: string;
+											readonly left: number;
+										}[];
+										readonly won: readonly {
+											readonly name: string;
+											readonly line: string | null;
+											readonly chance: string;
+										}[];
+										readonly wonAgo: number | null;
+									};
+								};
+							};
+							readonly currency: components["schemas"]["Currency"];
+							readonly media: string;
+							readonly paused: boolean;
+						};
+					};
+				};
+			};
+		};
+	};
 	readonly "/desk/status": {
 		/** How the show stands: figures of the show bar */
 		readonly get: {

@@ -1,4 +1,5 @@
 import { Claim } from '../../claim/index.ts'
+import { OverlayPage } from '../../overlay/index.ts'
 import { FEED_ASKS } from '../feeds.ts'
 import { answerWith, asJson, problemsOf } from './answers.ts'
 import { inQuery } from './operation.ts'
@@ -178,7 +179,10 @@ const feeds = {
       tags: ['Live'],
       security: [],
       parameters: [SECRET],
-      responses: { 200: asJson('Its pieces and what is in them.'), ...problemsOf(404, 429, 500) },
+      responses: {
+        200: answerWith('Its pieces and what is in them.', 'application/json', describedSchema(OverlayPage)),
+        ...problemsOf(404, 429, 500),
+      },
     },
   },
 }
