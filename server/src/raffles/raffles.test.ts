@@ -217,7 +217,8 @@ test('two who press at once make one draw', async () => {
 
 test('a server that ends between the draw and the name tells the same winner when it is back, and draws no other', async () => {
   const { start, atDesk, say, pool, url, server } = await opened()
-  const id = await start({ suspenseSeconds: 1 })
+  // Long enough for a server to stop within it, on however slow a machine.
+  const id = await start({ suspenseSeconds: 20 })
   for (const name of NAMES) await say(name, '!in')
   await atDesk('POST', `/desk/raffles/${id}/draw`, { draw: 1 })
   await server.stop()
