@@ -127,7 +127,7 @@ async function opened(environment: Record<string, string> = {}) {
 
 /** Waits until something is so. */
 async function until<T>(look: () => Promise<T | undefined>): Promise<T> {
-  for (let i = 0; i < 200; i++) {
+  for (let i = 0; i < 2400; i++) {
     const found = await look()
     if (found !== undefined) return found
     await new Promise((later) => setTimeout(later, 50))
