@@ -1,1 +1,2 @@
+export { EventTaken } from './answers.ts'
 export { connectionRoutes } from './routes.ts'

@@ -16,7 +16,7 @@ export function answerCheck(route: Route): Checked {
 
 /** The same for an address that is no route of a channel's API. @param name - Of the address, for the error. */
 export function checkOf(name: string, answer: TSchema): Checked {
-  let faultIn: ((json: unknown) => string | undefined) | undefined
+  let faultIn: FaultIn | undefined
   return async (given) => {
     if (given instanceof Response && (!given.ok || given.body === null)) return
     faultIn ??= faultFinder(answer)
@@ -27,7 +27,20 @@ export function checkOf(name: string, answer: TSchema): Checked {
   }
 }
 
-function faultFinder(schema: TSchema): (json: unknown) => string | undefined {
+type FaultIn = (json: unknown) => string | undefined
+
+/** Compiled once for all servers of a process: tests start hundreds. */
+const known = new WeakMap<TSchema, FaultIn>()
+
+function faultFinder(schema: TSchema): FaultIn {
+  const before = known.get(schema)
+  if (before !== undefined) return before
+  const made = compiled(schema)
+  known.set(schema, made)
+  return made
+}
+
+function compiled(schema: TSchema): FaultIn {
   const ajv = new Ajv({ allErrors: true }).addSchema(StepSchema)
   const check = ajv.compile(schema)
   return (json) => {

@@ -1,9 +1,15 @@
+import { type TSchema, Type } from '@sinclair/typebox'
+import { Count, exactly, Nothing } from '#core/schema'
 import { Claim } from '../../claim/index.ts'
+import { EventTaken } from '../../connections/index.ts'
 import { OverlayPage } from '../../overlay/index.ts'
 import { FEED_ASKS } from '../feeds.ts'
 import { answerWith, asJson, problemsOf } from './answers.ts'
 import { inQuery } from './operation.ts'
 import { describedSchema, exampleOf, type Json, namedSchemas } from './schema.ts'
+
+const jsonOf = (description: string, answer: TSchema) =>
+  answerWith(description, 'application/json', describedSchema(answer))
 
 const CHANNEL = { $ref: '#/components/parameters/Channel' }
 const LAST = { $ref: '#/components/parameters/LastEventId' }
@@ -35,7 +41,7 @@ const operator = {
       summary: 'Whether the server is up',
       tags: ['Operation'],
       security: [],
-      responses: { 200: asJson('It is.'), ...problemsOf(500) },
+      responses: { 200: jsonOf('It is.', exactly({ status: Type.Literal('up') })), ...problemsOf(500) },
     },
   },
   '/readyz': {
@@ -44,7 +50,7 @@ const operator = {
       summary: 'Whether it can serve: 503 while it starts, stops, or has no database',
       tags: ['Operation'],
       security: [],
-      responses: { 200: asJson('It can.'), ...problemsOf(500, 503) },
+      responses: { 200: jsonOf('It can.', exactly({ status: Type.Literal('ready') })), ...problemsOf(500, 503) },
     },
   },
   '/metrics': {
@@ -104,9 +110,14 @@ const signIn = {
   },
   ...Object.fromEntries(
     [
-      ['out', 'signOut', 'End the session of this browser'],
-      ['out-everywhere', 'signOutEverywhere', 'End every session of who is signed in here'],
-    ].map(([path, operationId, summary]) => [
+      { path: 'out', operationId: 'signOut', summary: 'End the session of this browser', answer: Nothing },
+      {
+        path: 'out-everywhere',
+        operationId: 'signOutEverywhere',
+        summary: 'End every session of who is signed in here',
+        answer: exactly({ ended: Count }),
+      },
+    ].map(({ path, operationId, summary, answer }) => [
       `/auth/{scope}/${path}`,
       {
         post: {
@@ -115,7 +126,7 @@ const signIn = {
           tags: ['Sign-in'],
           security: [{ desk: [] }, { viewer: [] }, {}],
           parameters: [SCOPE],
-          responses: { 200: asJson('Done.'), ...problemsOf(403, 404, 429, 500) },
+          responses: { 200: jsonOf('Done.', answer), ...problemsOf(403, 404, 429, 500) },
         },
       },
     ]),
@@ -135,7 +146,10 @@ const claim = () => {
           required: true,
           content: { 'application/json': { schema, example: exampleOf(schema, namedSchemas()) } },
         },
-        responses: { 200: asJson('It is yours.'), ...problemsOf(400, 401, 403, 409, 413, 422, 429, 500, 503) },
+        responses: {
+          200: jsonOf('It is yours.', exactly({ channel: Type.String() })),
+          ...problemsOf(400, 401, 403, 409, 413, 422, 429, 500, 503),
+        },
       },
     },
   }
@@ -180,7 +194,7 @@ const feeds = {
       security: [],
       parameters: [SECRET],
       responses: {
-        200: answerWith('Its pieces and what is in them.', 'application/json', describedSchema(OverlayPage)),
+        200: jsonOf('Its pieces and what is in them.', OverlayPage),
         ...problemsOf(404, 429, 500),
       },
     },
@@ -237,7 +251,7 @@ const events = {
           'application/json': { schema: { type: 'object' }, example: { account: 'pia', name: 'Pia' } },
         },
       },
-      responses: { 202: asJson('Taken.'), ...problemsOf(401, 403, 404, 413, 415, 422, 429, 500, 503) },
+      responses: { 202: jsonOf('Taken.', EventTaken), ...problemsOf(401, 403, 404, 413, 415, 422, 429, 500, 503) },
     },
   },
 }
