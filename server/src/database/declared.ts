@@ -29,6 +29,8 @@ export interface Theirs<C extends string = string> {
   readonly merge: Merging<C>
   /** What of a row the person is told who asks for everything; a sentence: why nothing. */
   readonly told: readonly C[] | string
+  /** Which rows they may be told of yet, as SQL; all, if left out. */
+  readonly toldWhen?: string
   /** Texts that say nothing of the person. */
   readonly plain?: readonly C[]
 }

@@ -172,6 +172,8 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
     forget: { name: 'name', line: 'nothing', code: 'nothing', note: 'empty' },
     merge: KEEP,
     told: ['raffle', 'draw', 'drawnAt', 'state', 'line', 'claimedAt', 'amount', 'code', 'deliveredAt'],
+    // Who has been drawn is nobody's to know before the reveal, not even theirs.
+    toldWhen: "state <> 'drawn'",
     plain: ['key', 'digest', 'state', 'why'],
   }),
   raffleLuck: theirs(schema.raffleLuck, {

@@ -80,7 +80,11 @@ test('the seed that a show publishes says nothing of a raffle and a heist that g
 })
 
 test('nobody is told a winner before the moment of the reveal: not by a route, a file, or a fact of any audience', async () => {
-  const { send, say, raffle, desk, viewer, call, pool, submit } = await evening()
+  const { send, say, raffle, desk, viewer, call, pool, submit, signedIn } = await evening()
+  const winsOf = async (name: string) => {
+    const file = await call(await signedIn('viewer', name), 'GET', '/me/everything.json')
+    return (file as unknown as { raffleWins: unknown[] }).raffleWins
+  }
   for (const name of NAMES) await say(name, '!in')
   const from = Number((await pool.query('select max(last) as last from fact_batch')).rows[0].last)
   await send({ kind: 'raffle.act', raffle, does: 'draw', by: 'wanda' })
@@ -94,10 +98,10 @@ test('nobody is told a winner before the moment of the reveal: not by a route, a
   ] as { winners: unknown[]; own?: { won: unknown } | null }[]
   for (const view of views) expect(view.winners).toEqual([])
   for (const name of NAMES) {
-    const { own } = (await call(`ricompensa_viewer=viewer-${name}`, 'GET', `/raffles/${raffle}`)) as unknown as {
-      own: { won: unknown } | null
-    }
-    expect(own?.won ?? null).toBeNull()
+    const cookie = await signedIn('viewer', name)
+    const { own } = (await call(cookie, 'GET', `/raffles/${raffle}`)) as unknown as { own: { won: unknown } }
+    expect(own.won).toBeNull()
+    expect(await winsOf(name)).toEqual([])
   }
   const facts = (await pool.query('select facts from fact_batch where last > $1', [from])).rows
     .flatMap(({ facts }) => JSON.parse(facts as string) as { kind: string; body: Record<string, unknown> }[])
@@ -110,4 +114,5 @@ test('nobody is told a winner before the moment of the reveal: not by a route, a
   await submit('announce', { kind: 'raffle.tick', raffle, what: 'announce', due: drawing.until })
   const after = (await call('', 'GET', `/raffles/${raffle}`)) as unknown as { winners: { name: string }[] }
   expect(after.winners).toMatchObject([{ name: row?.name }])
+  expect(await winsOf(row?.name ?? '')).toMatchObject([{ raffle, draw: 1 }])
 })

@@ -43,7 +43,7 @@ function partsOf({ table, people }: DeclaredTable): Part[] {
       {
         name: one.called,
         table,
-        where: (ids: readonly number[]) => inArray(sql.raw(one.who), [...ids]),
+        where: (ids: readonly number[]) => and(inArray(sql.raw(one.who), [...ids]), sql.raw(one.toldWhen ?? 'true')),
         columns: () => Object.fromEntries(told),
       },
     ]
