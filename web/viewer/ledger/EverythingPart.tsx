@@ -1,7 +1,9 @@
 import { DownloadButton } from '../../parts/DownloadButton.tsx'
+import { useStanding } from '../standing.ts'
 
-/** All that the channel keeps of the one who looks, as a file; and how to be forgotten. */
+/** All that the channel keeps of the one who looks, as a file; and how to be forgotten. Nothing for who is not known yet. */
 export function EverythingPart() {
+  if (useStanding()?.known !== true) return null
   return (
     <section aria-labelledby="everything" className="mb-7">
       <h2 id="everything" className="mb-1 text-xl">
