@@ -20,7 +20,7 @@ export {
   faultInWords,
   refusalFault,
 } from './save.ts'
-export { Argument, ChatWords, CommandSettings, type WordKind } from './schema.ts'
+export { Argument, ChatWords, CommandSettings, storedCommand, type WordKind } from './schema.ts'
 export { fieldsFor, type Known } from './steps/catalogue.ts'
 export { type Around, aroundIn, checkSteps, type RewardAround } from './steps/check.ts'
 export { fieldsNow } from './steps/fields.ts'

@@ -1,9 +1,10 @@
 import { type Static, Type } from '@sinclair/typebox'
-import { Limits, Who } from '../access/index.ts'
+import { EVERYONE_MAY, Limits, NO_LIMITS, Who } from '../access/index.ts'
 import { StandingName } from '../earning/index.ts'
 import { closed, oneOf } from '../schema.ts'
 import { Steps } from '../steps/index.ts'
 import { REPLIES } from '../voice/index.ts'
+import { stored, textIn } from '../world/index.ts'
 
 const Word = Type.String({ pattern: '^[\\p{L}\\p{N}_-]{1,30}$' })
 const Cooldown = Type.Integer({ minimum: 0, maximum: 86_400 })
@@ -88,3 +89,25 @@ export const CommandSettings = Type.Object(
   closed,
 )
 export type CommandSettings = Static<typeof CommandSettings>
+
+/** A command that does nothing. */
+const NO_COMMAND: CommandSettings = {
+  word: 'unreadable',
+  aliases: [],
+  description: '',
+  group: '',
+  on: false,
+  who: EVERYONE_MAY,
+  where: 'both',
+  onAir: false,
+  cost: 0,
+  limits: NO_LIMITS,
+  refusals: false,
+  reply: null,
+  arguments: [],
+  steps: [],
+}
+
+export const storedCommand = stored('command', CommandSettings, {
+  off: (kept) => ({ ...NO_COMMAND, word: textIn(kept, 'word', 30) || NO_COMMAND.word }),
+})

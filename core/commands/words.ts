@@ -1,11 +1,11 @@
 import { type Currency, currencySetting } from '../currency/index.ts'
 import { GAME_NAMES, type GameVerb, gameWords, settingsOf, wageringSetting } from '../games/index.ts'
 import { type RaffleSettings, runningRaffles, wordsOf } from '../raffles/index.ts'
-import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
+import { readSetting, setting, writeSetting } from '../settings/index.ts'
 import { openRewards, type RewardRow } from '../store/index.ts'
 import { lookAlike } from '../texts/index.ts'
 import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
-import { type ChatWord, type ChatWords, WORD_KINDS, type WordKind } from './schema.ts'
+import { type ChatWord, ChatWords, WORD_KINDS, type WordKind } from './schema.ts'
 import { type CommandRow, openCommands } from './table.ts'
 
 const word = (name: string, everyoneSeconds = 0, eachSeconds = 0): ChatWord => ({
@@ -16,25 +16,27 @@ const word = (name: string, everyoneSeconds = 0, eachSeconds = 0): ChatWord => (
   eachSeconds,
 })
 
-export const wordsSetting: Setting<ChatWords> = {
-  name: 'chatWords',
-  initial: {
-    get: word('get'),
-    rank: word('rank', 0, 10),
-    hours: word('hours', 0, 10),
-    here: word('here'),
-    top: word('top', 30),
-    longest: word('longest', 30),
-    earners: word('earners', 30),
-    hand: word('hand'),
-    give: word('give'),
-    take: word('deduct'),
-    set: word('set'),
-    help: word('help', 0, 10),
-    allowed: ['moderator'],
-    askOthers: true,
-  },
+const PLAIN_WORDS: ChatWords = {
+  get: word('get'),
+  rank: word('rank', 0, 10),
+  hours: word('hours', 0, 10),
+  here: word('here'),
+  top: word('top', 30),
+  longest: word('longest', 30),
+  earners: word('earners', 30),
+  hand: word('hand'),
+  give: word('give'),
+  take: word('deduct'),
+  set: word('set'),
+  help: word('help', 0, 10),
+  allowed: ['moderator'],
+  askOthers: true,
 }
+
+export const wordsSetting = setting('chatWords', 'list of chat words', ChatWords, PLAIN_WORDS, {
+  // Whom the streamer has taken the right from must not get it back.
+  off: () => ({ ...PLAIN_WORDS, allowed: [], askOthers: false }),
+})
 
 /** Every word of chat with what it is for; the currency's own comes first. */
 export function allWords(

@@ -1,10 +1,8 @@
-import type { Setting } from '../settings/index.ts'
-import type { Currency } from './schema.ts'
+import { setting } from '../settings/index.ts'
+import { Currency } from './schema.ts'
 
-export const currencySetting: Setting<Currency> = {
-  name: 'currency',
-  initial: { one: 'point', many: 'points', word: 'points' },
-}
+const POINTS: Currency = { one: 'point', many: 'points', word: 'points' }
+export const currencySetting = setting('currency', 'currency', Currency, POINTS)
 
 const THOUSANDS = /\B(?=(\d{3})+(?!\d))/g
 

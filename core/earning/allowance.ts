@@ -1,16 +1,16 @@
 import { DateTime } from 'luxon'
 import { habitOf, habits, holds, needPerson, standingsOf, viewers, watches } from '../people/index.ts'
-import { readSetting, type Setting, writeSetting, zoneSetting } from '../settings/index.ts'
+import { exactly, orNull, UnixSeconds } from '../schema.ts'
+import { readSetting, setting, writeSetting, zoneSetting } from '../settings/index.ts'
 import { type Handler, needKey, ok, type World } from '../world/index.ts'
 import { payFor } from './payFor.ts'
 import { earningSetting } from './plan.ts'
 import type { EarningPlan } from './schema.ts'
 
 /** When the allowance is paid next, in seconds since 1970; null: never. */
-export const allowanceSetting: Setting<{ readonly next: number | null }> = {
-  name: 'allowance',
-  initial: { next: null },
-}
+export const allowanceSetting = setting('allowance', 'time of the allowance', exactly({ next: orNull(UnixSeconds) }), {
+  next: null,
+})
 
 /**
  * The first time after `after` that is this hour of this weekday in a time zone (seconds). Where the clocks skip that hour

@@ -1,10 +1,12 @@
+import { type Static, Type } from '@sinclair/typebox'
 import { openCircles } from '../people/index.ts'
-import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
+import { Count, exactly, orNull } from '../schema.ts'
+import { readSetting, setting, writeSetting } from '../settings/index.ts'
 import { openShow, type ShowRow, setTick } from '../show/index.ts'
 import { defineTable, type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 import { scheduleAllowance } from './allowance.ts'
 import { earningSetting } from './plan.ts'
-import type { EarningPlan } from './schema.ts'
+import { EarningPlan } from './schema.ts'
 import { startOffAir } from './settleShow.ts'
 import { nextTick } from './tick.ts'
 
@@ -19,17 +21,11 @@ export interface PlanRow {
 export const plans = defineTable<PlanRow>('plan', 'append', (row) => row.id)
 
 /** A plan in the making: kept as it is typed. `nextShow`: it is applied when the next show starts. */
-export interface PlanDraft {
-  readonly plan: EarningPlan | null
-  readonly nextShow: boolean
-  readonly by: string
-  readonly at: number
-}
+const PlanDraft = exactly({ plan: orNull(EarningPlan), nextShow: Type.Boolean(), by: Type.String(), at: Count })
+export type PlanDraft = Readonly<Static<typeof PlanDraft>>
 
-export const planDraftSetting: Setting<PlanDraft> = {
-  name: 'earningDraft',
-  initial: { plan: null, nextShow: false, by: '', at: 0 },
-}
+const NO_DRAFT: PlanDraft = { plan: null, nextShow: false, by: '', at: 0 }
+export const planDraftSetting = setting('earningDraft', 'draft of an earning plan', PlanDraft, NO_DRAFT)
 
 export interface ChangePlan {
   readonly kind: 'earning.change'

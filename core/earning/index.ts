@@ -29,7 +29,7 @@ export {
 } from './payments.ts'
 export { payoutOf, timesInWords } from './payout.ts'
 export { type Period, showPeriod, uncountedSeconds } from './period.ts'
-export { earningSetting, NO_SUPPORT } from './plan.ts'
+export { earningSetting, NO_SUPPORT, offAirSetting } from './plan.ts'
 export { type Leave, markPresent } from './presence.ts'
 export { type Bonus, EarningPlan, StandingName } from './schema.ts'
 export type { Payee } from './settle.ts'

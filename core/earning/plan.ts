@@ -1,5 +1,6 @@
-import type { Setting } from '../settings/index.ts'
-import type { EarningPlan } from './schema.ts'
+import { exactly, orNull, UnixSeconds } from '../schema.ts'
+import { setting } from '../settings/index.ts'
+import { EarningPlan } from './schema.ts'
 import type { SupportPlan } from './supportPlan.ts'
 
 /** Support that pays nothing. */
@@ -14,23 +15,26 @@ export const NO_SUPPORT: SupportPlan = {
   thanks: {},
 }
 
-export const earningSetting: Setting<EarningPlan> = {
-  name: 'earning',
-  initial: {
-    intervalSeconds: 300,
-    base: 10,
-    cap: null,
-    offAir: { intervalSeconds: 900, base: 0 },
-    standings: {},
-    active: { plus: 0, withinSeconds: 600 },
-    chat: { amount: 0, everySeconds: 60, commands: false, offAir: false },
-    support: NO_SUPPORT,
-    checkIn: { amount: 0, streakPlus: 0, streakMost: 0, missedAllowed: true },
-    allowance: { amount: 0, weekday: 1, hour: 18, to: [] },
-    welcome: 0,
-    newcomerWaitSeconds: 0,
-  },
+/** What holds until the streamer has a plan of their own. */
+const FIRST_PLAN: EarningPlan = {
+  intervalSeconds: 300,
+  base: 10,
+  cap: null,
+  offAir: { intervalSeconds: 900, base: 0 },
+  standings: {},
+  active: { plus: 0, withinSeconds: 600 },
+  chat: { amount: 0, everySeconds: 60, commands: false, offAir: false },
+  support: NO_SUPPORT,
+  checkIn: { amount: 0, streakPlus: 0, streakMost: 0, missedAllowed: true },
+  allowance: { amount: 0, weekday: 1, hour: 18, to: [] },
+  welcome: 0,
+  newcomerWaitSeconds: 0,
 }
 
+export const earningSetting = setting('earning', 'earning plan', EarningPlan, FIRST_PLAN, {
+  // Nobody is paid by a plan that the streamer never made.
+  off: () => ({ ...FIRST_PLAN, base: 0 }),
+})
+
 /** Since when time off air is paid; null: it is not, or all of it has been paid. */
-export const offAirSetting: Setting<{ readonly since: number | null }> = { name: 'offAir', initial: { since: null } }
+export const offAirSetting = setting('offAir', 'time off air', exactly({ since: orNull(UnixSeconds) }), { since: null })

@@ -5,7 +5,7 @@ import { announce, type Promotion, review } from '../ranks/index.ts'
 import { addToShow } from '../show/index.ts'
 import { startBudget } from '../texts/index.ts'
 import { setOffTriggers } from '../triggers/index.ts'
-import { type Envelope, type Handler, type Need, needKey, type Result, type World } from '../world/index.ts'
+import { type Envelope, type Handler, type Key, type Need, needKey, type Result, type World } from '../world/index.ts'
 import { type AnswerTo, handlers, type Intent } from './intents.ts'
 
 type Sent = Intent & Envelope
@@ -56,19 +56,20 @@ const AFTER_EACH: readonly ((world: World, done: Done) => void)[] = [
 /** Rank and circles follow at once whatever changed somebody's hours, earnings or standing. */
 function reviewTouched(world: World): void {
   const people = new Set<number>()
-  for (const [table, key] of world.touched) if (REVIEWED.has(table)) people.add(Number(key))
+  for (const [table, key] of world.touched)
+    if (REVIEWED.has(table) && !isPot(world, table, key)) people.add(Number(key))
   const promotions: Promotion[] = []
   for (const id of people) {
-    const known = [needKey(viewers, id), needKey(watches, id), needKey(accounts, id)].every((need) =>
-      world.rows.has(need),
-    )
-    const promotion = known ? review(world, id) : undefined
+    const promotion = review(world, id)
     if (promotion !== undefined) promotions.push(promotion)
   }
   if (promotions.length > 0) announce(world, promotions)
 }
 
-/** A change to any of these rows of somebody can change their rank or circles. What loads them loads all three. */
+const isPot = (world: World, table: string, key: Key): boolean =>
+  table === accounts.name && world.get(accounts, key)?.kind === 'pot'
+
+/** A change to any of these rows of somebody can change their rank or circles. */
 const REVIEWED: ReadonlySet<string> = new Set([viewers.name, watches.name, accounts.name])
 
 function countFlow(world: World, from: number): void {

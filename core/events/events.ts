@@ -1,7 +1,8 @@
 import { currencySetting, inWords } from '../currency/index.ts'
 import { earningSetting, hasRate, type Support } from '../earning/index.ts'
 import { findViewer, keyOf, meet, needWatch, type ViewerRow, viewers, type Who } from '../people/index.ts'
-import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
+import { Count, exactly } from '../schema.ts'
+import { readSetting, setting, writeSetting } from '../settings/index.ts'
 import { goOffAir, goOnAir, showOnAir } from '../show/index.ts'
 import { type ListedReward, noteRedeemed, noteRewards, openTriggers } from '../triggers/index.ts'
 import { defineTable, type Envelope, type Handler, ok, type World } from '../world/index.ts'
@@ -44,7 +45,9 @@ export interface ReceiveEvent {
 const STALE_SECONDS = 7 * 86_400
 
 /** When the platform last said that the show began or ended: events may arrive in any order. */
-const showEventsSetting: Setting<{ readonly latest: number }> = { name: 'showEvents', initial: { latest: 0 } }
+export const showEventsSetting = setting('showEvents', 'time of the last show event', exactly({ latest: Count }), {
+  latest: 0,
+})
 
 /** Keeps an event, does what follows from it, and tells the desk. */
 export const receiveEvent = {

@@ -1,4 +1,4 @@
-export { events, type ReceiveEvent } from './events.ts'
+export { events, type ReceiveEvent, showEventsSetting } from './events.ts'
 export { eventHandlers } from './handlers.ts'
 export { CloudEvent, EVENT_DATA, EventKind, isEventKind } from './schema.ts'
 export { supporters } from './supporters.ts'

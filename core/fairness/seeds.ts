@@ -1,4 +1,6 @@
-import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
+import { type Static, Type } from '@sinclair/typebox'
+import { Count, exactly } from '../schema.ts'
+import { readSetting, setting, writeSetting } from '../settings/index.ts'
 import { defineTable, ok, type Result, type World } from '../world/index.ts'
 import { Chance, commitmentOf } from './chance.ts'
 
@@ -6,14 +8,16 @@ import { Chance, commitmentOf } from './chance.ts'
  * The seed that small draws (steps that choose, texts that pick) are made from. Its commitment is public from the moment it
  * is opened, the seed itself from the moment the next one takes its place.
  */
-export interface OpenSeed {
-  readonly id: number
+const OpenSeed = exactly({
+  id: Count,
   /** 32 bytes in hex; empty before the first. */
-  readonly seed: string
-  readonly openedAt: number
-}
+  seed: Type.String({ pattern: '^([0-9a-f]{64})?$' }),
+  openedAt: Count,
+})
+export type OpenSeed = Readonly<Static<typeof OpenSeed>>
 
-export const seedSetting: Setting<OpenSeed> = { name: 'seed', initial: { id: 0, seed: '', openedAt: 0 } }
+const NO_SEED: OpenSeed = { id: 0, seed: '', openedAt: 0 }
+export const seedSetting = setting('seed', 'open seed', OpenSeed, NO_SEED)
 
 /** A seed that is not drawn from any more, for anyone to check with. */
 export interface SeedRow extends OpenSeed {

@@ -60,7 +60,15 @@ export {
   Stakes,
   Wagering,
 } from './schema.ts'
-export { type GameVerb, gameSetting, gameWords, settingsOf, wageringSetting, writeGame } from './settings.ts'
+export {
+  type GameVerb,
+  gameSetting,
+  gameSettings,
+  gameWords,
+  settingsOf,
+  wageringSetting,
+  writeGame,
+} from './settings.ts'
 export { SITES } from './sites.ts'
 export { GAME_TEXTS, type GameTextKey } from './texts/catalogue.ts'
 export { gameTextsSetting, sampleText, textFault } from './texts/tell.ts'

@@ -1,7 +1,7 @@
 import { EVERYONE_MAY, NO_LIMITS } from '../access/index.ts'
-import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
+import { readSetting, type Setting, setting, writeSetting } from '../settings/index.ts'
 import type { World } from '../world/index.ts'
-import type { Game, GameWord, SettingsOf, Stakes, Wagering } from './schema.ts'
+import { GAME_SETTINGS, type Game, type GameWord, type SettingsOf, type Stakes, Wagering } from './schema.ts'
 import { SITES } from './sites.ts'
 
 const word = (name: string): GameWord => ({ word: name, aliases: [] })
@@ -69,10 +69,20 @@ const INITIAL: SettingsOf = {
   cup: game('cup'),
 }
 
-export const gameSetting = <G extends Game>(which: G): Setting<SettingsOf[G]> => ({
-  name: `game.${which}`,
-  initial: INITIAL[which],
-})
+type GameSettings = { readonly [G in Game]: Setting<SettingsOf[G]> }
+
+const GAME_SETTING: GameSettings = {
+  heist: setting('game.heist', 'heist', GAME_SETTINGS.heist, INITIAL.heist),
+  duel: setting('game.duel', 'duel', GAME_SETTINGS.duel, INITIAL.duel),
+  roulette: setting('game.roulette', 'roulette', GAME_SETTINGS.roulette, INITIAL.roulette),
+  reels: setting('game.reels', 'game of reels', GAME_SETTINGS.reels, INITIAL.reels),
+  coin: setting('game.coin', 'coin', GAME_SETTINGS.coin, INITIAL.coin),
+  cup: setting('game.cup', 'cup', GAME_SETTINGS.cup, INITIAL.cup),
+}
+
+export const gameSetting = <G extends Game>(which: G): GameSettings[G] => GAME_SETTING[which]
+
+export const gameSettings: readonly Setting<SettingsOf[Game]>[] = Object.values(GAME_SETTING)
 
 /** How a game is played now. */
 export const settingsOf = <G extends Game>(world: World, which: G): SettingsOf[G] =>
@@ -81,10 +91,11 @@ export const settingsOf = <G extends Game>(world: World, which: G): SettingsOf[G
 export const writeGame = <G extends Game>(world: World, which: G, settings: SettingsOf[G]): void =>
   writeSetting(world, gameSetting(which), settings)
 
-export const wageringSetting: Setting<Wagering> = {
-  name: 'wagering',
-  initial: { mostLost: 0, sitOut: word('sitout') },
-}
+const PLAIN_WAGERING: Wagering = { mostLost: 0, sitOut: word('sitout') }
+export const wageringSetting = setting('wagering', 'limit on losses', Wagering, PLAIN_WAGERING, {
+  // A limit that cannot be read must not become none.
+  off: () => ({ ...PLAIN_WAGERING, mostLost: 1 }),
+})
 
 /** What can be typed for the games. */
 export type GameVerb = Game | 'out' | 'take' | 'pass' | 'withdraw' | 'sitout'

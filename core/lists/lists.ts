@@ -44,8 +44,7 @@ export const MOST_PEOPLE = 10_000
 const hidden = (viewer: ViewerRow): boolean =>
   viewer.ignored || viewer.unlisted || viewer.archivedAt !== null || viewer.mergedInto !== null
 
-const loaded = (world: World, key: string): readonly ListEntry[] =>
-  world.rows.has(needKey(lists, key)) ? (world.get(lists, key)?.entries ?? []) : []
+const loaded = (world: World, key: string): readonly ListEntry[] => world.get(lists, key)?.entries ?? []
 
 const inMemory = <R extends object>(world: World, table: Table<R>, key: Key): R | undefined =>
   world.rows.has({ table, value: key }) ? world.get(table, key) : undefined

@@ -1,15 +1,23 @@
-import { defineTable, type World } from '../world/index.ts'
+import type { Static } from '@sinclair/typebox'
+import { exactly, orNull, whole } from '../schema.ts'
+import { defineTable, stored, type World } from '../world/index.ts'
 
 /** What makes somebody a member by itself; each null does not matter, all others must be met. */
-export interface CircleRules {
-  readonly hours: number | null
+export const CircleRules = exactly({
+  hours: orNull(whole(1, 100_000)),
   /** So many of the last so many shows. */
-  readonly shows: { readonly least: number; readonly of: number } | null
-  readonly followerDays: number | null
-  readonly subscriberMonths: number | null
+  shows: orNull(exactly({ least: whole(1, 50), of: whole(1, 50) })),
+  followerDays: orNull(whole(1, 36_500)),
+  subscriberMonths: orNull(whole(1, 1200)),
   /** The id of a rank: this one or a higher one. */
-  readonly rank: number | null
-}
+  rank: orNull(whole(1, 1_000_000)),
+})
+export type CircleRules = Readonly<Static<typeof CircleRules>>
+
+const NO_RULES: CircleRules = { hours: null, shows: null, followerDays: null, subscriberMonths: null, rank: null }
+
+/** Without rules nobody joins or leaves by itself: who is in stays. */
+export const storedRules = stored('rule of a circle', CircleRules, { initial: NO_RULES, off: () => NO_RULES })
 
 /** A group of viewers that the streamer names. */
 export interface CircleRow {

@@ -1,19 +1,23 @@
+import { type Static, Type } from '@sinclair/typebox'
 import { currencySetting, inWords } from '../currency/index.ts'
 import { balanceOf, transfer } from '../ledger/index.ts'
-import { readSetting, type Setting, writeSetting, zoneSetting } from '../settings/index.ts'
+import { exactly, whole } from '../schema.ts'
+import { readSetting, setting, writeSetting, zoneSetting } from '../settings/index.ts'
 import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 import { habitOf, habits } from './habits.ts'
 import type { ViewerRow } from './viewers.ts'
 
 /** Whether viewers may pass currency on, and how much each of them in a day (of the channel's time zone). */
-export interface Handing {
-  readonly on: boolean
-  readonly perDay: number
+export const Handing = exactly({
+  on: Type.Boolean(),
+  perDay: whole(1, 1_000_000_000),
   /** A Liquid text; empty: our own. */
-  readonly reply: string
-}
+  reply: Type.String({ maxLength: 300 }),
+})
+export type Handing = Static<typeof Handing>
 
-export const handingSetting: Setting<Handing> = { name: 'handing', initial: { on: false, perDay: 500, reply: '' } }
+const NO_HANDING: Handing = { on: false, perDay: 500, reply: '' }
+export const handingSetting = setting('handing', 'rule for handing currency on', Handing, NO_HANDING)
 
 export interface ChangeHanding {
   readonly kind: 'people.handing'

@@ -17,9 +17,9 @@ export {
   type UndoAdjustment,
 } from './adjust.ts'
 export { barred } from './barred.ts'
-export { type CircleRow, circles, hasRules, openCircles } from './circles.ts'
+export { type CircleRow, CircleRules, circles, hasRules, openCircles, storedRules } from './circles.ts'
 export { type HabitRow, habitOf, habits, needHabits } from './habits.ts'
-export { dayIn, handingSetting, handOn, mayHand } from './hand.ts'
+export { dayIn, Handing, handingSetting, handOn, mayHand } from './hand.ts'
 export { peopleHandlers } from './handlers.ts'
 export { type ImportLine, imports, MOST_IMPORTED } from './import.ts'
 export {

@@ -1,13 +1,14 @@
 import { digits } from '../currency/index.ts'
 import { accounts, mulDiv } from '../ledger/index.ts'
-import { needPayee, payeeOf, viewers } from '../people/index.ts'
+import { lists } from '../lists/index.ts'
+import { needPayee, payeeOf, type ViewerRow, viewers } from '../people/index.ts'
 import { needCodes, rewardOf } from '../store/index.ts'
-import { type Need, needKey, ok, type Result, type Rows, refuse, type World } from '../world/index.ts'
+import { derived, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { announce } from './announce.ts'
 import { closeRaffle } from './close.ts'
 import { type Pick, pickOne } from './draw.ts'
 import { entrantsOf, type InList, needEntrants } from './entrants.ts'
-import { lucks, type RaffleRow, raffles, totalsOf, winnerKey, winners } from './rows.ts'
+import { entries, lucks, type RaffleRow, raffles, totalsOf, winnerKey, winners } from './rows.ts'
 import { MOST_WINNERS } from './schema.ts'
 import { hiddenStrip, stripOf } from './strip.ts'
 import { peopleInWords, tell, tellChanged } from './tell.ts'
@@ -40,8 +41,10 @@ export function needDraw(world: World, raffle: RaffleRow): Need[] {
     ...(reward === undefined ? [] : needCodes(world, reward, MOST_WINNERS)),
   ]
   needed.push(...raffle.picked.map((id) => needKey(viewers, id)))
+  // Who is not known yet is taken to be able to win, and asked for.
+  const inMemory = (id: number) => (world.rows.has(needKey(viewers, id)) ? world.get(viewers, id) : undefined)
   if (raffle.seed === '' || !needed.every((need) => world.rows.has(need))) return needed
-  return [...needed, ...picksOf(world, raffle).flatMap(({ winner }) => needWinning(world, winner))]
+  return [...needed, ...picksOf(world, raffle, inMemory).flatMap(({ winner }) => needWinning(world, winner))]
 }
 
 const without = (all: readonly InList[], picked: readonly number[]): readonly InList[] =>
@@ -53,43 +56,47 @@ export function needWinning(world: World, viewer: number): Need[] {
   return [...needs, needKey(viewers, payee), needKey(lucks, payee)]
 }
 
-const known = new WeakMap<
-  Rows,
-  { readonly raffle: RaffleRow; readonly all: readonly InList[]; readonly picks: readonly Picked[] }
->()
+/** The picks of a raffle from its next draw on, in order, whoever of them can win; undefined where nobody is left. */
+const orderOfPicks = derived(
+  'picks',
+  [raffles, entries, lists],
+  (world, id: number): ((nth: number) => Picked | undefined) => {
+    const raffle = world.get(raffles, id)
+    const picks: Picked[] = []
+    let left = raffle === undefined ? [] : without(entrantsOf(world, id), raffle.picked)
+    return (nth) => {
+      while (raffle !== undefined && picks.length <= nth) {
+        const pick = pickOne(raffle.seed, id, raffle.draws + picks.length + 1, left)
+        if (pick === undefined) break
+        picks.push(pick)
+        left = left.filter(({ viewer }) => viewer !== pick.winner)
+      }
+      return picks[nth]
+    }
+  },
+)
 
-/**
- * The next picks of a raffle: as many as its next draw takes, and between them those who cannot win. As far as their rows are known yet: who is
- * not is taken to be able, and asked for.
- */
-function picksOf(world: World, raffle: RaffleRow): readonly Picked[] {
-  const all = entrantsOf(world, raffle.id)
-  const before = known.get(world.rows)
-  const same = before?.raffle === raffle && before.all === all
-  const again = same ? before.picks : []
-  if (same && again.every((pick) => pick.cannot === cannotWin(world, raffle, pick.winner, again))) return again
+type Find = (viewer: number) => ViewerRow | undefined
+
+/** The next picks of a raffle: as many as its next draw takes, and between them those who cannot win. @param find - Somebody's row. */
+function picksOf(world: World, raffle: RaffleRow, find: Find): readonly Picked[] {
+  const pickAt = orderOfPicks(world, raffle.id)
   const picks: Picked[] = []
-  let left = without(all, raffle.picked)
   for (let able = 0; able < wanted(raffle); ) {
-    const pick = pickOne(raffle.seed, raffle.id, raffle.draws + picks.length + 1, left)
+    const pick = pickAt(picks.length)
     if (pick === undefined) break
-    const cannot = cannotWin(world, raffle, pick.winner, picks)
+    const cannot = cannotWin(raffle, pick.winner, picks, find)
     picks.push(cannot === undefined ? pick : { ...pick, cannot })
     if (cannot === undefined) able++
-    left = left.filter(({ viewer }) => viewer !== pick.winner)
   }
-  known.set(world.rows, { raffle, all, picks })
   return picks
 }
 
-function cannotWin(world: World, raffle: RaffleRow, viewer: number, picks: readonly Picked[]): string | undefined {
-  const row = (id: number) => (world.rows.has(needKey(viewers, id)) ? world.get(viewers, id) : undefined)
-  const payee = row(viewer)?.mergedInto ?? viewer
-  if (row(viewer)?.ignored || row(payee)?.ignored) return 'An account that takes no part in the channel.'
+function cannotWin(raffle: RaffleRow, viewer: number, picks: readonly Picked[], find: Find): string | undefined {
+  const payee = find(viewer)?.mergedInto ?? viewer
+  if (find(viewer)?.ignored || find(payee)?.ignored) return 'An account that takes no part in the channel.'
   const earlier = [...raffle.picked, ...picks.map(({ winner }) => winner)]
-  const at = earlier.indexOf(viewer)
-  const others = at === -1 ? earlier : earlier.slice(0, at)
-  return others.some((one) => (row(one)?.mergedInto ?? one) === payee)
+  return earlier.some((one) => (find(one)?.mergedInto ?? one) === payee)
     ? 'The same person was drawn with another account.'
     : undefined
 }
@@ -136,7 +143,7 @@ export function drawRaffle(world: World, asked: RaffleRow, next: number | null):
       `Nobody is in “${title}”, so there is nobody to draw. Wait for somebody, or call it off.`,
     )
   const raffle = asked.status === 'open' ? closeRaffle(world, asked, 'hand') : asked
-  const picks = picksOf(world, raffle)
+  const picks = picksOf(world, raffle, (id) => world.get(viewers, id))
   if (!picks.some(({ cannot }) => cannot === undefined))
     return refuse('raffle_nobody', `Everybody who was in “${title}” has been drawn. Finish it.`)
   return ok(show(world, writeDown(world, raffle, picks), picks))

@@ -1,5 +1,5 @@
 import { type ListEntry, lists, needList } from '../lists/index.ts'
-import { derived, type Need, needKey, type World } from '../world/index.ts'
+import { derived, type Need, type World } from '../world/index.ts'
 import { weightOf } from './draw.ts'
 import { entries } from './rows.ts'
 import type { OnStrip } from './strip.ts'
@@ -20,10 +20,7 @@ export const entrantsOf = derived('entrants', [entries, lists], (world, raffle: 
 )
 
 function anew(world: World, raffle: number): InList[] {
-  const need = needKey(lists, entrantsKey(raffle))
-  const loaded: readonly ListEntry[] = world.rows.has(need)
-    ? (world.get(lists, entrantsKey(raffle))?.entries ?? [])
-    : []
+  const loaded: readonly ListEntry[] = world.get(lists, entrantsKey(raffle))?.entries ?? []
   const listed = loaded.map(({ id, name, value, nr = 0 }): InList => ({ viewer: id, name, weight: value, nr }))
   const changed = world.all(entries).filter((entry) => entry.raffle === raffle)
   // Of a crowd that is in the database alone there is nothing to put over, and it is in order.

@@ -66,6 +66,8 @@ export {
   RaffleSettings,
   SAME_CHANCE,
   SPEND_FOR_MORE,
+  storedRaffle,
+  storedTemplate,
 } from './schema.ts'
 export { rulesInWords } from './sentences.ts'
 export { aroundRaffles } from './setups.ts'

@@ -4,6 +4,7 @@ import { StandingName } from '../earning/index.ts'
 import { GameWord } from '../games/index.ts'
 import { closed, Id, orNull, whole } from '../schema.ts'
 import { SoundRef, StillRef } from '../screen/index.ts'
+import { stored, textIn } from '../world/index.ts'
 
 const IdOrNull = orNull(Id)
 
@@ -142,3 +143,16 @@ export const SPEND_FOR_MORE: RaffleSettings = {
   free: { everyone: 1, standings: [] },
   mostTickets: 10,
 }
+
+/** Of one that cannot be read: its title, and nowhere to enter. */
+const unreadable = (kept: unknown): RaffleSettings => ({
+  ...SAME_CHANCE,
+  title: textIn(kept, 'title', 60) || 'Unreadable raffle',
+  prize: { of: 'text', text: 'Unreadable' },
+  byWord: false,
+  byPage: false,
+})
+
+export const storedTemplate = stored('raffle template', RaffleSettings, { initial: SAME_CHANCE, off: unreadable })
+
+export const storedRaffle = stored('raffle', RaffleSettings, { initial: SAME_CHANCE, off: unreadable })

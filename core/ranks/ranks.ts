@@ -1,11 +1,9 @@
 import { holds, type Standing } from '../people/index.ts'
-import type { Setting } from '../settings/index.ts'
-import type { Rank, RankPlan } from './schema.ts'
+import { setting } from '../settings/index.ts'
+import { type Rank, RankPlan } from './schema.ts'
 
-export const ranksSetting: Setting<RankPlan> = {
-  name: 'ranks',
-  initial: { measure: 'hours', ranks: [], announce: '' },
-}
+const NO_RANKS: RankPlan = { measure: 'hours', ranks: [], announce: '' }
+export const ranksSetting = setting('ranks', 'list of ranks', RankPlan, NO_RANKS)
 
 /** What somebody's rank goes by: whole minutes watched, or what they have earned in all. Never what they hold. */
 export const measureOf = (

@@ -1,6 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { StandingName } from '../earning/index.ts'
-import { closed, orNull } from '../schema.ts'
+import { CircleRules } from '../people/index.ts'
+import { closed, exactly, orNull } from '../schema.ts'
 
 /** The badges that a rank can wear: shapes of the workshop, told apart without colour. */
 export const BADGES = ['washer', 'bolt', 'cog', 'lamp', 'key', 'anvil'] as const
@@ -31,30 +32,10 @@ export const RankPlan = Type.Object(
 )
 export type RankPlan = Static<typeof RankPlan>
 
-const Some = (maximum: number) => orNull(Type.Integer({ minimum: 1, maximum }))
-
 /** What the streamer sets of a circle. */
-export const CircleSettings = Type.Object(
-  {
-    name: Type.String({ minLength: 1, maxLength: 40 }),
-    keep: Type.Boolean(),
-    rules: Type.Object(
-      {
-        hours: Some(100_000),
-        shows: Type.Union([
-          Type.Object(
-            { least: Type.Integer({ minimum: 1, maximum: 50 }), of: Type.Integer({ minimum: 1, maximum: 50 }) },
-            closed,
-          ),
-          Type.Null(),
-        ]),
-        followerDays: Some(36_500),
-        subscriberMonths: Some(1200),
-        rank: Some(1_000_000),
-      },
-      closed,
-    ),
-  },
-  closed,
-)
+export const CircleSettings = exactly({
+  name: Type.String({ minLength: 1, maxLength: 40 }),
+  keep: Type.Boolean(),
+  rules: CircleRules,
+})
 export type CircleSettings = Static<typeof CircleSettings>

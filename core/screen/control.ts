@@ -1,8 +1,12 @@
-import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
+import { Type } from '@sinclair/typebox'
+import { exactly } from '../schema.ts'
+import { readSetting, setting, writeSetting } from '../settings/index.ts'
 import { type Handler, ok } from '../world/index.ts'
 
 /** Whether alerts wait; those that come meanwhile are played afterwards. */
-export const alertsSetting: Setting<{ readonly paused: boolean }> = { name: 'alerts', initial: { paused: false } }
+export const alertsSetting = setting('alerts', 'pause of the alerts', exactly({ paused: Type.Boolean() }), {
+  paused: false,
+})
 
 export interface ControlAlerts {
   readonly kind: 'screen.control'

@@ -44,5 +44,7 @@ export {
   type PieceKind,
   PLACES,
   PLAIN_LOOK,
+  storedAlert,
+  storedPieces,
   TOP_LISTS,
 } from './schema.ts'

@@ -1,5 +1,6 @@
 import { type Static, type TProperties, Type } from '@sinclair/typebox'
 import { closed, Id, oneOf, orNull, whole } from '../schema.ts'
+import { stored, textIn } from '../world/index.ts'
 import { PictureRef, SoundRef } from './refs.ts'
 
 /** How an alert comes in and leaves. */
@@ -142,3 +143,24 @@ export const FIRST_PIECES: readonly Piece[] = [
     which: 'all',
   },
 ]
+
+/** An alert that shows nothing. */
+const NO_ALERT: AlertSettings = {
+  name: 'Unreadable alert',
+  title: '',
+  line: '',
+  picture: null,
+  sound: 'none',
+  volume: 0,
+  seconds: 2,
+  enter: MOVES[0],
+  leave: MOVES[0],
+  place: PLACES[0],
+  layout: LAYOUTS[0],
+}
+
+export const storedAlert = stored('alert', AlertSettings, {
+  off: (kept) => ({ ...NO_ALERT, name: textIn(kept, 'name', 60) || NO_ALERT.name }),
+})
+
+export const storedPieces = stored('overlay', OverlaySettings.properties.pieces, { off: () => [] })

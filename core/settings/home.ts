@@ -1,22 +1,23 @@
+import { type Static, Type } from '@sinclair/typebox'
+import { exactly, Id, orNull } from '../schema.ts'
 import { type Handler, ok } from '../world/index.ts'
-import { readSetting, type Setting, writeSetting } from './settings.ts'
+import { readSetting, setting, writeSetting } from './settings.ts'
 
 /** Whose the channel is, and where its viewers find it. */
-export interface Home {
+const Home = exactly({
   /** Account of the streamer at the provider they sign in with. */
-  readonly owner: string
+  owner: Type.String(),
   /** Who issues the accounts of the chat network: '' is that provider, too. */
-  readonly chatIssuer: string
+  chatIssuer: Type.String(),
   /** The person whom the streamer's account was linked to; null: it is its own. */
-  readonly viewer: number | null
+  viewer: orNull(Id),
   /** Address of the viewer page. */
-  readonly address: string
-}
+  address: Type.String(),
+})
+export type Home = Readonly<Static<typeof Home>>
 
-export const homeSetting: Setting<Home> = {
-  name: 'home',
-  initial: { owner: '', chatIssuer: '', viewer: null, address: '' },
-}
+const UNKNOWN: Home = { owner: '', chatIssuer: '', viewer: null, address: '' }
+export const homeSetting = setting('home', 'owner and address', Home, UNKNOWN)
 
 export interface ChangeHome {
   readonly kind: 'channel.home'

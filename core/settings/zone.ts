@@ -1,7 +1,9 @@
-import type { Setting } from './settings.ts'
+import { Type } from '@sinclair/typebox'
+import { exactly } from '../schema.ts'
+import { setting } from './settings.ts'
 
 /** The channel's time zone, as IANA names it: what a weekday, an hour and a day mean here. */
-export const zoneSetting: Setting<{ readonly timeZone: string }> = { name: 'zone', initial: { timeZone: 'UTC' } }
+export const zoneSetting = setting('zone', 'time zone', exactly({ timeZone: Type.String() }), { timeZone: 'UTC' })
 
 /** Whether there is a time zone of this name. */
 export function isZone(name: string): boolean {

@@ -33,7 +33,7 @@ export {
   soldOf,
   solds,
 } from './rewards.ts'
-export { Asks, KINDS, MAX_TEXT, PLAIN_REWARD, type RewardKind, RewardSettings } from './schema.ts'
+export { Asks, KINDS, MAX_TEXT, PLAIN_REWARD, type RewardKind, RewardSettings, storedReward } from './schema.ts'
 export { limitsInWords, rewardInWords } from './sentences.ts'
 export {
   type AddCodes,

@@ -3,6 +3,7 @@ import { Who } from '../access/index.ts'
 import { closed, Id, oneOf, orNull, whole } from '../schema.ts'
 import { StillRef } from '../screen/index.ts'
 import { Steps } from '../steps/index.ts'
+import { stored, textIn } from '../world/index.ts'
 
 const IdOrNull = orNull(Id)
 const Time = orNull(whole(0, 9_999_999_999))
@@ -129,3 +130,13 @@ export const PLAIN_REWARD: RewardSettings = {
   doneTo: 'room',
   low: 3,
 }
+
+export const storedReward = stored('reward', RewardSettings, {
+  initial: PLAIN_REWARD,
+  off: (kept) => ({
+    ...PLAIN_REWARD,
+    name: textIn(kept, 'name', 60) || 'Unreadable reward',
+    word: textIn(kept, 'word', 30) || 'unreadable',
+    on: false,
+  }),
+})

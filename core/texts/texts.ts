@@ -1,4 +1,5 @@
 import { Context, Liquid, type Template } from 'liquidjs'
+import { RowNotLoaded } from '../world/index.ts'
 import { letterMeter, type Meter, stepMeter } from './budget.ts'
 
 const engine = new Liquid({
@@ -144,8 +145,16 @@ export function render(
     const text = fillWithin(template, fields, means as object)
     return { ok: true, text: text.replace(/\s+/g, ' ').trim() }
   } catch (fault) {
+    passOn(fault)
     return { ok: false, why: plainly(fault) }
   }
+}
+
+/** A row that a field reads and that is not in memory is no fault of the text: it is loaded, and the text filled in anew. */
+function passOn(fault: unknown): void {
+  let cause: unknown = fault
+  while (cause instanceof Error && 'originalError' in cause) cause = cause.originalError
+  if (cause instanceof RowNotLoaded) throw cause
 }
 
 /**
@@ -155,7 +164,8 @@ export function render(
 export function fillIn(template: string, fields: Fields): string {
   try {
     return fillWithin(template, fields)
-  } catch {
+  } catch (fault) {
+    passOn(fault)
     return template
   }
 }

@@ -12,7 +12,7 @@ export type {
   SaveTrigger,
   SwitchTrigger,
 } from './save.ts'
-export { RAFFLE_SOURCES, type Source, type SourceKind, TriggerSettings } from './schema.ts'
+export { RAFFLE_SOURCES, type Source, type SourceKind, storedTrigger, TriggerSettings } from './schema.ts'
 export { setOffTriggers } from './setOff.ts'
 export { figuresOf, hasViewer } from './sources.ts'
 export {

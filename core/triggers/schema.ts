@@ -1,7 +1,8 @@
 import { type Static, Type } from '@sinclair/typebox'
-import { Limits, Who } from '../access/index.ts'
+import { EVERYONE_MAY, Limits, NO_LIMITS, Who } from '../access/index.ts'
 import { closed, Id, oneOf, orNull } from '../schema.ts'
 import { Steps } from '../steps/index.ts'
+import { stored, textIn } from '../world/index.ts'
 
 const Least = Type.Integer({ minimum: 0, maximum: 1_000_000_000 })
 /** From so many up, to so many (null: any number). */
@@ -72,3 +73,19 @@ export const TriggerSettings = Type.Object(
   closed,
 )
 export type TriggerSettings = Static<typeof TriggerSettings>
+
+/** A trigger that does nothing. */
+const NO_TRIGGER: TriggerSettings = {
+  name: 'Unreadable trigger',
+  group: '',
+  on: false,
+  source: { of: 'follow' },
+  who: EVERYONE_MAY,
+  onAir: false,
+  limits: NO_LIMITS,
+  steps: [],
+}
+
+export const storedTrigger = stored('trigger', TriggerSettings, {
+  off: (kept) => ({ ...NO_TRIGGER, name: textIn(kept, 'name', 60) || NO_TRIGGER.name }),
+})

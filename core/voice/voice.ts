@@ -1,6 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { closed } from '../schema.ts'
-import { readSetting, type Setting, writeSetting } from '../settings/index.ts'
+import { readSetting, setting, writeSetting } from '../settings/index.ts'
 import { defineTable, type Handler, ok, type World } from '../world/index.ts'
 
 /** What the bot speaks about, each of which can be silenced. Answers to who asked are `answers`. */
@@ -25,10 +25,8 @@ export const Voice = Type.Object(
 )
 export type Voice = Static<typeof Voice>
 
-export const voiceSetting: Setting<Voice> = {
-  name: 'voice',
-  initial: { muted: false, reply: 'plain', silent: [], hints: true },
-}
+const FULL_VOICE: Voice = { muted: false, reply: 'plain', silent: [], hints: true }
+export const voiceSetting = setting('voice', 'voice of the bot', Voice, FULL_VOICE)
 
 /** Something to say. `to`: to them alone; null: in the room. `likeness`: answers of one likeness can be joined into a line. */
 export interface Saying {

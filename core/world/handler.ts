@@ -7,7 +7,10 @@ export type Answer = object
 
 /** How one kind of intent is decided. Pure: reads and changes the world only. */
 export interface Handler<I> {
-  /** The rows to load first. Asked again after each load until nothing is missing, so it may build on loaded rows. */
+  /**
+   * The rows to load first, all at once, where that pays; what is met besides is loaded as it is met, at the cost of deciding
+   * anew. Asked again after each load until nothing is missing, so it may build on loaded rows.
+   */
   readonly needs?: (world: World, intent: I & Envelope) => readonly Need[]
   readonly decide: (world: World, intent: I & Envelope) => Result<Answer>
 }

@@ -24,6 +24,6 @@ describe('rows in memory', () => {
   test('know nothing of keys that are no ids of the channel', () => {
     const rows = new Rows(false, 40)
     expect(rows.has(needKey(minutes, 1_000_020))).toBe(false)
-    expect(() => rows.get(minutes, 1_000_020)).toThrow(/Add it to the intent's needs/)
+    expect(() => rows.get(minutes, 1_000_020)).toThrow(/is not loaded/)
   })
 })

@@ -15,10 +15,11 @@ interface Kept {
   readonly value: unknown
 }
 
-/** Thrown when a rule reads a row that was not asked for by `needs`: a mistake in the feature, never in the input. */
+/** Thrown when a rule reads a row that is not in memory yet: it is to be loaded, and the intent decided anew. */
 export class RowNotLoaded extends Error {
-  constructor(table: string, value: Key) {
-    super(`The row ${value} of ${table} was read but not asked for. Add it to the intent's needs.`)
+  /** @param need - What was read. */
+  constructor(readonly need: Need) {
+    super(`The row ${need.value} of ${need.table.name} is not loaded.`)
   }
 }
 
@@ -50,7 +51,7 @@ export class Rows {
     if (found !== undefined) return found ?? undefined
     if (this.complete || table.load === 'whole' || (lookup === undefined && this.#madeSince(table, value)))
       return undefined
-    throw new RowNotLoaded(table.name, value)
+    throw new RowNotLoaded(lookup === undefined ? { table, value } : { table, lookup, value })
   }
 
   has(need: Need): boolean {

@@ -47,6 +47,9 @@ export interface Need {
   readonly value: Key
 }
 
+/** What tells a need from any other. */
+export const needName = ({ table, lookup = '', value }: Need): string => `${table.name}/${lookup}/${value}`
+
 export const needKey = <R extends object>(table: Table<R>, value: Key): Need => ({ table, value })
 
 export const needLookup = <R extends object>(table: Table<R>, lookup: keyof R & string, value: Key): Need => ({

@@ -84,10 +84,7 @@ export class World {
 
   put<R extends object, S extends R>(table: Table<R>, row: S): S {
     const key = table.key(row)
-    const before =
-      this.rows.complete || table.load === 'whole' || this.rows.has({ table, value: key })
-        ? (this.rows.get(table, key) as R | undefined)
-        : undefined
+    const before = table.load === 'append' ? undefined : this.get(table, key)
     const changed = this.#changesOf(table as unknown as AnyTable)
     const staged = changed.get(key)
     this.rows.set(table, row)

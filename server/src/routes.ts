@@ -16,6 +16,7 @@ import { raffleRoutes } from './raffles/index.ts'
 import { rankRoutes } from './ranks/index.ts'
 import { screenRoutes } from './screen/index.ts'
 import { securityRoutes } from './security/index.ts'
+import { unreadableRoutes } from './settings/unreadable.ts'
 import { showRoutes } from './show/index.ts'
 import { storeRoutes } from './store/index.ts'
 import { tallyRoutes } from './tallies/index.ts'
@@ -50,6 +51,7 @@ export function routesOf({ config, db, channels, seats, secrets, door, issuers }
     Raffles: raffleRoutes(db, channels, chatOf),
     Fairness: fairnessRoutes(db),
     Security: securityRoutes(db),
+    Settings: unreadableRoutes(db),
     Connections: connectionRoutes({ db, channels, seats, secrets, door, publicUrl: config.PUBLIC_URL }),
   }
   return Object.entries(features).flatMap(([tag, routes]) => routes.map((route) => ({ ...route, tag })))

@@ -7,13 +7,14 @@ import { addChannel, CURRENCY, writerFor } from './database.ts'
 
 /**
  * A channel in memory whose intents are kept, to be handed to the writer as well.
+ * @param prefetch - See the writer's options.
  * @returns `hand` sends an intent in memory and keeps it; `same` hands all of them to the writer, `size` + 1 at a time, and expects
  * the same facts and balances as in memory.
  */
-export async function bothWays(pool: Pool, slug: string, plan: Partial<EarningPlan>) {
+export async function bothWays(pool: Pool, slug: string, plan: Partial<EarningPlan>, prefetch: boolean) {
   const memory = new TestChannel(plan)
   const channel = await addChannel(pool, slug)
-  const durable = writerFor(pool, channel)
+  const durable = writerFor(pool, channel, prefetch)
   const setUp: Intent[] = [{ kind: 'channel.setUp', currency: CURRENCY, plan }, ...memory.rewards()]
   const intents = setUp.map((intent): [Intent, number] => [intent, memory.now])
   const hand = <I extends Intent>(intent: I) => {

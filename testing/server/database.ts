@@ -49,7 +49,8 @@ export async function addChannel(pool: Pool, slug = 'bench'): Promise<number> {
   return made.rows[0].id as number
 }
 
-export function writerFor({ options }: Pool, channel: number): TestWriter {
+/** @param prefetch - Whether what intents say they need is loaded first: nothing but speed may depend on it. */
+export function writerFor({ options }: Pool, channel: number, prefetch = true): TestWriter {
   const facts: Fact[] = []
   const pool = connectWriter(String(options.connectionString), 2)
   onTestFinished(() => pool.end())
@@ -57,6 +58,7 @@ export function writerFor({ options }: Pool, channel: number): TestWriter {
   const writer = new ChannelWriter({
     pool,
     channel,
+    prefetch,
     onFacts: (more) => facts.push(...more),
     onBug: (bug) => bugs.push(bug),
   })

@@ -13,6 +13,7 @@ import { JumpBox } from './JumpBox.tsx'
 import { ShowBar } from './show/ShowBar.tsx'
 import { type Status, statusQuery } from './status.ts'
 import { Bench } from './store/Bench.tsx'
+import { Unreadable } from './Unreadable.tsx'
 import { useDeskLive } from './useDeskLive.ts'
 
 const PAGES = [
@@ -74,6 +75,7 @@ function DeskFrame({ status, live }: { status: Status; live: boolean }) {
           The connection to the server is down. What you see may be old; it is renewed by itself as soon as it is back.
         </p>
       )}
+      <Unreadable />
       <div className="flex min-h-0 flex-1">
         <Sidebar caller={status.caller} />
         <main id="page" tabIndex={-1} className="min-w-0 flex-1 overflow-y-auto p-5 outline-none">

@@ -7,7 +7,7 @@ import { moveInCircle } from '../../ranks/index.ts'
 import { showAlert, showSaved, showSound } from '../../screen/index.ts'
 import { readSetting } from '../../settings/index.ts'
 import type { Step, StepOf } from '../../steps/index.ts'
-import { award, needTally, passOn, tallies, tallyInWords } from '../../tallies/index.ts'
+import { award, passOn, tallies, tallyInWords } from '../../tallies/index.ts'
 import { answer, say, sayPrivately } from '../../voice/index.ts'
 import { ok, type Result, refuse } from '../../world/index.ts'
 import { giveTickets, turnRaffle } from '../raffles/bySteps.ts'
@@ -141,8 +141,6 @@ function count(run: Run, step: StepOf<'tally'>): Result<string> {
   const amount = amountOf(run, step.amount)
   let said = ''
   for (const { id, name } of people.value) {
-    // Who came in within this very moment is not counted yet.
-    if (!world.rows.has(needTally(tally.id, id))) continue
     const { before, after } = award(world, tally, id, step.how as 'add', amount)
     said = `: ${name} ${digits(before)} → ${tallyInWords(tally, after)}`
   }

@@ -1,7 +1,7 @@
 import { circleOf, MOST_PEOPLE, presentOf } from '../../lists/index.ts'
-import { type ViewerRow, viewers, watches } from '../../people/index.ts'
+import { type ViewerRow, viewers } from '../../people/index.ts'
 import type { HowMany, Target } from '../../steps/index.ts'
-import { needKey, ok, type Result, refuse } from '../../world/index.ts'
+import { ok, type Result, refuse } from '../../world/index.ts'
 import type { Run } from './run.ts'
 
 /** Whom a step is about. */
@@ -14,12 +14,8 @@ export function peopleOf(run: Run, target: Target): Result<ViewerRow[]> {
   const listed = target.of === 'present' ? presentOf(world) : circleOf(world, target.circle)
   if (listed.length > MOST_PEOPLE)
     return refuse('too_many_people', `A step can be about ${MOST_PEOPLE} people at most; here are ${listed.length}.`)
-  const known = listed.filter(({ id }) => world.rows.has(needKey(viewers, id)) && world.rows.has(needKey(watches, id)))
-  return ok(
-    known
-      .map(({ id }) => world.get(viewers, id))
-      .filter((viewer) => viewer !== undefined && !viewer.ignored) as ViewerRow[],
-  )
+  const people = listed.flatMap(({ id }) => world.get(viewers, id) ?? [])
+  return ok(people.filter(({ ignored }) => !ignored))
 }
 
 /** The one person that a step is about. */

@@ -1,5 +1,7 @@
+import { Type } from '@sinclair/typebox'
 import { chanceFor } from '../../fairness/index.ts'
-import { readSetting, type Setting } from '../../settings/index.ts'
+import { exactly } from '../../schema.ts'
+import { readSetting, setting } from '../../settings/index.ts'
 import { atWord, type Fields, faultsOf, render } from '../../texts/index.ts'
 import { type Saying, say } from '../../voice/index.ts'
 import type { World } from '../../world/index.ts'
@@ -8,7 +10,9 @@ import { GAME_TEXTS, type GameTextKey } from './catalogue.ts'
 /** The streamer's own words, by the key of a text: alternatives, one of which is picked each time. */
 export type OwnTexts = Readonly<Partial<Record<GameTextKey, readonly string[]>>>
 
-export const gameTextsSetting: Setting<{ readonly texts: OwnTexts }> = { name: 'game.texts', initial: { texts: {} } }
+const OwnTexts = Type.Unsafe<OwnTexts>(Type.Record(Type.String(), Type.Array(Type.String())))
+
+export const gameTextsSetting = setting('game.texts', 'set of game texts', exactly({ texts: OwnTexts }), { texts: {} })
 
 /** A line of chat; and of results, which name many, two of them. */
 const LINE_BYTES = 340

@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox'
 import { ChatWords, wordsSetting } from '#core/commands'
 import { Currency } from '#core/currency'
-import { handingSetting } from '#core/people'
+import { Handing, handingSetting } from '#core/people'
 import { closed, exactly, Nothing } from '#core/schema'
 import { zoneSetting } from '#core/settings'
 import type { Channels } from '../channels.ts'
@@ -12,15 +12,6 @@ import { currencyOf, settingOf } from '../settings/index.ts'
 import { ownCommandRoutes } from './ownRoutes.ts'
 import { publicCommandRoutes } from './publicRoutes.ts'
 import { rewardRoutes } from './store/routes.ts'
-
-const Handing = Type.Object(
-  {
-    on: Type.Boolean(),
-    perDay: Type.Integer({ minimum: 1, maximum: 1_000_000_000 }),
-    reply: Type.String({ maxLength: 300 }),
-  },
-  closed,
-)
 
 /** The channel's commands, its currency and the words of chat, as the desk sets them. */
 export function commandRoutes(db: Reader, channels: Channels, chat: (channel: number) => Promise<ChatState>): Route[] {

@@ -1,5 +1,5 @@
 import { type CommandSettings, type ContinueRun, commands, type PlaceOrder, type UseCommand } from '#core/commands'
-import { type AnswerTo, decide, type Intent } from '#core/engine'
+import type { AnswerTo, Intent } from '#core/engine'
 import { seedSetting } from '#core/fairness'
 import { accounts } from '#core/ledger'
 import { viewers } from '#core/people'
@@ -10,7 +10,7 @@ import { type RunTrigger, type TriggerSettings, triggers } from '#core/triggers'
 import type { Refusal, Timer, World } from '#core/world'
 import type { Client, Pool } from '../database/index.ts'
 import { newSeed } from '../fairness/index.ts'
-import { envelope, loadNeeds, onCopy } from '../writer/index.ts'
+import { decideOnCopy, envelope, onCopy } from '../writer/index.ts'
 import type { Tried } from './answers.ts'
 import { whatHappened } from './tried.ts'
 
@@ -57,8 +57,7 @@ export const tryOut = (pool: Pool, channel: number, at: number, trial: Trial): P
 async function play(client: Client, channel: number, world: World, at: number, trial: Trial): Promise<Tried> {
   const hand = async <I extends Intent>(intent: I, now: number) => {
     const sent = { ...intent, ...envelope(`trial/${now}`, now) }
-    await loadNeeds(client, channel, world, [sent])
-    return decide<I>(world, sent)
+    return decideOnCopy<I>(client, channel, world, sent)
   }
   if ('madeUp' in trial.as) await hand({ kind: 'presence.arrived', who: madeUpWho(trial.as.madeUp) }, at)
   world.begin(envelope('trial', at))

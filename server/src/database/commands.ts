@@ -1,8 +1,9 @@
 import { sql } from 'drizzle-orm'
-import { boolean, index, integer, json, jsonb, pgTable, primaryKey, text } from 'drizzle-orm/pg-core'
-import type { CommandSettings, RunRow } from '#core/commands'
-import type { TriggerSettings } from '#core/triggers'
+import { boolean, index, integer, json, pgTable, primaryKey, text } from 'drizzle-orm/pg-core'
+import { type RunRow, storedCommand } from '#core/commands'
+import { storedTrigger } from '#core/triggers'
 import { channelRef, whole } from './channel.ts'
+import { keptJson } from './keptJson.ts'
 
 // What answers in chat and what happens then.
 
@@ -11,7 +12,7 @@ export const command = pgTable(
   {
     channel: channelRef(),
     id: whole().notNull(),
-    settings: jsonb().$type<CommandSettings>().notNull(),
+    settings: keptJson('settings', storedCommand).notNull(),
     goneAt: whole('gone_at'),
   },
   (t) => [primaryKey({ columns: [t.channel, t.id] })],
@@ -22,7 +23,7 @@ export const trigger = pgTable(
   {
     channel: channelRef(),
     id: whole().notNull(),
-    settings: jsonb().$type<TriggerSettings>().notNull(),
+    settings: keptJson('settings', storedTrigger).notNull(),
     goneAt: whole('gone_at'),
     dueAt: whole('due_at'),
     linesAt: whole('lines_at').notNull(),

@@ -1,9 +1,10 @@
 import { sql } from 'drizzle-orm'
 import { boolean, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, uniqueIndex } from 'drizzle-orm/pg-core'
 import type { EarningPlan, Support } from '#core/earning'
-import type { CircleRow } from '#core/people'
+import { storedRules } from '#core/people'
 import type { CodeOf } from '#core/voice'
 import { channelRef, whole } from './channel.ts'
+import { keptJson } from './keptJson.ts'
 import { hashed } from './sealed.ts'
 
 // The people of a channel and what is kept of them.
@@ -169,7 +170,7 @@ export const circle = pgTable(
     channel: channelRef(),
     id: whole().notNull(),
     name: text().notNull(),
-    rules: jsonb().$type<CircleRow['rules']>().notNull(),
+    rules: keptJson('rules', storedRules).notNull(),
     keep: boolean().notNull(),
     goneAt: whole('gone_at'),
   },

@@ -265,6 +265,7 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
   flow: nobody(schema.flow, 'sums of a minute'),
   show: nobody(schema.show, 'the streamer’s words'),
   setting: nobody(schema.setting, 'the team’s words'),
+  unreadable: nobody(schema.unreadable, 'settings: the team’s words'),
   reward: nobody(schema.reward, 'the team’s words'),
   command: nobody(schema.command, 'the team’s words'),
   trigger: nobody(schema.trigger, 'the team’s words'),

@@ -1,17 +1,19 @@
 import { sql } from 'drizzle-orm'
 import { index, integer, jsonb, pgTable, primaryKey, text } from 'drizzle-orm/pg-core'
 import type { SeedOrigin } from '#core/fairness'
-import type {
-  Drawing,
-  EntryState,
-  HiddenDraw,
-  RaffleSettings,
-  RaffleStatus,
-  RevealedDraw,
-  Waiting,
-  WinnerState,
+import {
+  type Drawing,
+  type EntryState,
+  type HiddenDraw,
+  type RaffleStatus,
+  type RevealedDraw,
+  storedRaffle,
+  storedTemplate,
+  type Waiting,
+  type WinnerState,
 } from '#core/raffles'
 import { channelRef, whole } from './channel.ts'
+import { keptJson } from './keptJson.ts'
 import { sealed } from './sealed.ts'
 
 // Raffles, who is in them, who was drawn, and the set-ups they are started from.
@@ -21,7 +23,7 @@ export const raffleSetup = pgTable(
   {
     channel: channelRef(),
     id: whole().notNull(),
-    settings: jsonb().$type<RaffleSettings>().notNull(),
+    settings: keptJson('settings', storedTemplate).notNull(),
     digit: integer(),
     goneAt: whole('gone_at'),
   },
@@ -34,7 +36,7 @@ export const raffle = pgTable(
     channel: channelRef(),
     id: whole().notNull(),
     setup: whole(),
-    settings: jsonb().$type<RaffleSettings>().notNull(),
+    settings: keptJson('settings', storedRaffle).notNull(),
     status: text().$type<RaffleStatus>().notNull(),
     byName: text('by_name').notNull(),
     madeAt: whole('made_at').notNull(),

@@ -1,7 +1,8 @@
-import { customType, jsonb, pgTable, primaryKey, text, uniqueIndex } from 'drizzle-orm/pg-core'
+import { customType, pgTable, primaryKey, text, uniqueIndex } from 'drizzle-orm/pg-core'
 import type { PictureRef } from '#core/screen'
-import { type AlertSettings, FIRST_PIECES, type MediaKind, type Piece } from '#core/screen'
+import { FIRST_PIECES, type MediaKind, type Piece, storedAlert, storedPieces } from '#core/screen'
 import { channelRef, whole } from './channel.ts'
+import { keptJson } from './keptJson.ts'
 import { hashed, sealed } from './sealed.ts'
 
 // What is shown on the stream: overlays, alerts, and the files they are made of.
@@ -17,8 +18,7 @@ export const overlay = pgTable(
     secretHash: hashed('secret_hash').notNull(),
     width: whole().notNull().default(1920),
     height: whole().notNull().default(1080),
-    pieces: jsonb()
-      .$type<Piece[]>()
+    pieces: keptJson('pieces', storedPieces)
       .notNull()
       .default(FIRST_PIECES as Piece[]),
     background: text().$type<PictureRef>(),
@@ -32,7 +32,7 @@ export const alert = pgTable(
   {
     channel: channelRef(),
     id: whole().notNull(),
-    settings: jsonb().$type<AlertSettings>().notNull(),
+    settings: keptJson('settings', storedAlert).notNull(),
     goneAt: whole('gone_at'),
   },
   (t) => [primaryKey({ columns: [t.channel, t.id] })],

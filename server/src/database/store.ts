@@ -1,7 +1,8 @@
 import { sql } from 'drizzle-orm'
-import { boolean, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, uniqueIndex } from 'drizzle-orm/pg-core'
-import type { OrderStatus, RewardSettings } from '#core/store'
+import { boolean, foreignKey, index, integer, pgTable, primaryKey, text, uniqueIndex } from 'drizzle-orm/pg-core'
+import { type OrderStatus, storedReward } from '#core/store'
 import { channelRef, whole } from './channel.ts'
+import { keptJson } from './keptJson.ts'
 import { viewer } from './people.ts'
 import { hashed, sealed } from './sealed.ts'
 
@@ -13,7 +14,7 @@ export const reward = pgTable(
     channel: channelRef(),
     id: whole().notNull(),
     word: text(),
-    settings: jsonb().$type<RewardSettings>().notNull(),
+    settings: keptJson('settings', storedReward).notNull(),
     place: whole().notNull().default(0),
     goneAt: whole('gone_at'),
   },

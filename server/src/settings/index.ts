@@ -1,7 +1,7 @@
 import { and, eq, sql } from 'drizzle-orm'
 import { type Currency, currencySetting } from '#core/currency'
 import type { Setting } from '#core/settings'
-import { prepared, type Reader, schema, unsealedSetting } from '../database/index.ts'
+import { prepared, type Reader, readKept, schema, unsealedSetting } from '../database/index.ts'
 
 const { setting } = schema
 
@@ -14,13 +14,9 @@ const bodyOf = prepared((db) =>
 )
 
 /** A group of a channel's settings as they are now. */
-export async function settingOf<T extends object>(
-  db: Reader,
-  channel: number,
-  { name, initial }: Setting<T>,
-): Promise<T> {
-  const [found] = await bodyOf(db).execute({ channel, name })
-  return { ...initial, ...(unsealedSetting(found?.body ?? {}) as Partial<T>) }
+export async function settingOf<T extends object>(db: Reader, channel: number, wanted: Setting<T>): Promise<T> {
+  const [found] = await bodyOf(db).execute({ channel, name: wanted.name })
+  return readKept(wanted, unsealedSetting(found?.body ?? {}))
 }
 
 export const currencyOf = (db: Reader, channel: number): Promise<Currency> => settingOf(db, channel, currencySetting)

@@ -95,6 +95,7 @@ const waitingAs = (key: string, from?: string): Waiting => ({
   resolve: () => {},
   reject: () => {},
   from,
+  met: [],
 })
 
 test('a payment to everyone is a batch of its own', () => {

@@ -1,6 +1,6 @@
 import { decide } from '#core/engine'
 import { lists } from '#core/lists'
-import { type Answer, type Changes, type Result, RowNotLoaded, type World } from '#core/world'
+import { type Answer, type Changes, type Need, needName, type Result, RowNotLoaded, type World } from '#core/world'
 import { type Bugs, KeyUsed } from './bug.ts'
 import type { Answered, Remembered } from './persist.ts'
 import type { Sent } from './sent.ts'
@@ -11,6 +11,8 @@ export interface Waiting {
   readonly reject: (fault: unknown) => void
   /** Whose it is, where it came from outside (chat, HTTP, events); undefined for what the server itself hands in. */
   readonly from: string | undefined
+  /** The rows that deciding it met without having them. They are loaded before it is decided again. */
+  readonly met: Need[]
 }
 
 /** A batch decided but not yet durable. */
@@ -26,8 +28,8 @@ export interface Decided {
   /** Tells the senders, to be called once it is durable. */
   readonly settle: () => void
   /**
-   * Those at the end of the batch that could not be decided yet: one before them changed what they need. They are to be
-   * prepared anew.
+   * Those at the end of the batch that could not be decided yet: the first of them met rows that are not in memory. They are
+   * to be prepared anew.
    */
   readonly rest: readonly Waiting[]
 }
@@ -50,7 +52,7 @@ export function decideBatch(
   const outcomes: (() => void)[] = []
   const answered: Answered[] = []
   let rest: readonly Waiting[] = []
-  for (const [i, { intent, resolve, reject }] of batch.entries()) {
+  for (const [i, { intent, resolve, reject, met }] of batch.entries()) {
     const before = seen.get(intent.key)
     if (before !== undefined) {
       outcomes.push(() => (isAnother(intent, before) ? reject(new KeyUsed()) : resolve(before)))
@@ -64,7 +66,9 @@ export function decideBatch(
       answered.push({ key, at, result: remembered })
       outcomes.push(() => resolve(result))
     } catch (fault) {
-      if (bugs === undefined || (fault instanceof RowNotLoaded && i > 0)) {
+      const missing = fault instanceof RowNotLoaded && isNew(met, fault.need)
+      if (missing) met.push(fault.need)
+      if (bugs === undefined || missing) {
         rest = batch.slice(i)
         break
       }
@@ -80,6 +84,9 @@ export function decideBatch(
   const { seq, lastId } = world
   return { world, revision, changes: world.takeChanges(), seq, lastId, answered, settle, rest }
 }
+
+/** What was loaded and is not there all the same would be asked for without end. */
+const isNew = (met: readonly Need[], need: Need): boolean => !met.some((one) => needName(one) === needName(need))
 
 /** Whether a question under a known key is another one than was answered: it was sent with another body. */
 const isAnother = ({ sentWith }: Sent, before: Remembered): boolean =>

@@ -1,10 +1,8 @@
-import { needs } from '#core/engine'
 import { lists } from '#core/lists'
 import { type Key, type Need, Rows, World } from '#core/world'
-import type { Client } from '../database/index.ts'
+import { type Client, faultOf } from '../database/index.ts'
 import { arrayLiteral } from './arrays.ts'
 import { loadLists } from './lists.ts'
-import type { Sent } from './sent.ts'
 import { STORED, type Stored, storedAs } from './tables.ts'
 
 /** A fresh world of a channel: its small tables in full, nothing of the large ones. */
@@ -15,14 +13,12 @@ export async function loadWorld(client: Client, channel: number, seq: number, la
     if (core.load !== 'whole') continue
     const text = `select ${selectList} from "${sqlName}" where channel = $1 and ${loadWhere}`
     const found = await client.query({ name: `load-${sqlName}`, text, values: [channel] })
-    for (const row of found.rows) rows.set(core, unsealed(stored, row))
+    for (const row of found.rows) {
+      const read = unsealed(stored, row)
+      if (!stored.leaveOut || !isUnreadable(stored, read)) rows.set(core, read)
+    }
   }
   return new World(rows, seq, lastId)
-}
-
-/** Loads what the intents need and is not there yet: one query for each table and column, again until nothing is missing. */
-export function loadNeeds(client: Client, channel: number, world: World, intents: readonly Sent[]): Promise<void> {
-  return loadUntilThere(client, channel, world, () => intents.flatMap((intent) => needs(world, intent)))
 }
 
 /** Loads what is asked for; asked again after each load, for as long as something is missing. */
@@ -62,7 +58,7 @@ async function loadGroup(client: Client, channel: number, world: World, group: r
   const { name: column, type, seal } = columns.find((one) => one.property === property) ?? {}
   const values: Key[] = [...new Set(group.map((need) => need.value))]
   // What is kept as a hash is looked for by its hash, and known in memory by what was looked for.
-  const kept = seal === undefined ? values : values.map((value) => seal(value as never) as Key)
+  const kept = seal === undefined ? values : values.map((value) => seal(value as never, {} as never) as Key)
   const text = `select wanted.place as "wanted/place", found.* from unnest($2::${type}[]) with ordinality as wanted (value, place)
     cross join lateral (select ${selectList} from "${sqlName}" where channel = $1 and "${column}" = wanted.value limit 1) as found`
   const found = await client.query({ name: `need-${sqlName}-${column}`, text, values: [channel, arrayLiteral(kept)] })
@@ -77,10 +73,15 @@ async function loadGroup(client: Client, channel: number, world: World, group: r
 function unsealed({ columns }: Stored, row: Record<string, unknown>): object {
   for (const { property, unseal } of columns) {
     const value = row[property]
-    if (unseal !== undefined && value !== null && value !== undefined) row[property] = unseal(value as never)
+    if (unseal !== undefined && value !== null && value !== undefined)
+      row[property] = unseal(value as never, row as never)
   }
   return row
 }
+
+/** Whether something else stands in for a part of a row. */
+export const isUnreadable = ({ columns }: Pick<Stored, 'columns'>, row: object): boolean =>
+  columns.some(({ plain }) => faultOf(plain(row)) !== undefined)
 
 /** The property that is a table's key: it is the one its `key` reads. */
 function keyProperty(need: Need): string {

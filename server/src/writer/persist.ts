@@ -1,5 +1,5 @@
 import type { Answer, ChangedRow, Changes, Fact, Result, Timer } from '#core/world'
-import type { Client } from '../database/index.ts'
+import { type Client, faultOf } from '../database/index.ts'
 import { arrayLiteral } from './arrays.ts'
 import { STORED, type Stored, type StoredColumn, updateOf } from './tables.ts'
 import { together } from './together.ts'
@@ -26,7 +26,7 @@ const column = (rows: readonly object[], { plain, seal, json }: StoredColumn): s
   arrayLiteral(
     rows.map((row) => {
       const value = plain(row)
-      return seal === undefined || value === null || value === undefined ? value : seal(value as never)
+      return seal === undefined || value === null || value === undefined ? value : seal(value as never, row as never)
     }),
     json,
   )
@@ -47,9 +47,24 @@ async function updateRows(
   const columns = stored.columns.filter((one) => one !== stored.key && updated.some((row) => differs(row, one)))
   if (columns.length === 0) return
   const rows = updated.map(({ row }) => row)
+  const lost = updated.flatMap(({ before }) =>
+    columns
+      .filter(({ plain }) => before !== undefined && faultOf(plain(before)) !== undefined)
+      .map(({ name }) => ({ name, before })),
+  )
+  for (const { name, before } of lost) await keepAside(client, channel, stored, name, before)
   const arrays = [stored.key, ...columns].map((one) => column(rows, one))
   const name = `update-${stored.sqlName}-${columns.map((one) => stored.columns.indexOf(one))}`
   await client.query({ name, text: updateOf(stored, columns), values: [channel, ...arrays] })
+}
+
+/** What could not be read is kept before something takes its place: a later version may be able to. */
+async function keepAside(client: Client, channel: number, stored: Stored, column: string, row: object | undefined) {
+  const { sqlName, key } = stored
+  const text = `insert into unreadable (channel, of, key, kept, at)
+    select channel, $3, "${key.name}"::text, "${column}", extract(epoch from now())::bigint from "${sqlName}"
+    where channel = $1 and "${key.name}"::text = $2`
+  await client.query(text, [channel, row === undefined ? '' : String(key.plain(row)), `${sqlName}.${column}`])
 }
 
 function differs({ row, before }: ChangedRow, { plain }: StoredColumn): boolean {

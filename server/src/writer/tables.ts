@@ -3,6 +3,7 @@ import { getTableConfig, type PgColumn, PgCustomColumn, type PgTable } from 'dri
 import { cooldowns } from '#core/access'
 import { commands, runs } from '#core/commands'
 import { gaps, plans } from '#core/earning'
+import { SETTINGS } from '#core/engine'
 import { events, supporters, waitingTips } from '#core/events'
 import { seeds } from '#core/fairness'
 import { floors, players, rounds, seats } from '#core/games'
@@ -10,14 +11,14 @@ import { accounts, flows, transfers } from '#core/ledger'
 import { adjustments, aliases, barred, circles, habits, imports, notes, viewers, watches } from '#core/people'
 import { cheers, entries, lucks, raffles, setups, totals, winners } from '#core/raffles'
 import { alerts, media, overlays } from '#core/screen'
-import { settings } from '#core/settings'
+import { type SettingRow, settings } from '#core/settings'
 import { shows } from '#core/show'
 import { addresses, codeLists, codes, orders, rewards, solds } from '#core/store'
 import { tallies, tallyCounts } from '#core/tallies'
 import { outsideRewards, redemptions, triggers } from '#core/triggers'
 import { messages } from '#core/voice'
-import type { Table } from '#core/world'
-import { schema, unsealedSetting, withSeed } from '../database/index.ts'
+import { keptOf, type Table } from '#core/world'
+import { readKept, schema, unsealedSetting, withSeed } from '../database/index.ts'
 import { keyring } from '../keys/index.ts'
 
 /** How a table of the rules is kept in PostgreSQL: its columns in order, and the statements for it. */
@@ -30,6 +31,8 @@ export interface Stored {
   readonly sqlName: string
   /** Only these rows of a `whole` table are loaded. */
   readonly loadWhere: string
+  /** Whether a row of which something cannot be read is left out. */
+  readonly leaveOut: boolean
   /** Bulk insert. $1 is the channel, $2 ... one array for each column. */
   readonly insert: string
 }
@@ -42,14 +45,16 @@ export interface StoredColumn {
   /** The value of a row as the rules have it, for this column, before it is sealed or hashed. */
   readonly plain: (row: object) => unknown
   /** As it is written; undefined where that is how the rules have it. */
-  readonly seal: ((plain: never) => unknown) | undefined
+  readonly seal: ((plain: never, row: never) => unknown) | undefined
   /** As the rules have it, from what is kept. */
-  readonly unseal: ((kept: never) => unknown) | undefined
+  readonly unseal: ((kept: never, row: never) => unknown) | undefined
 }
 
 interface Keeping {
   /** Only these rows of a `whole` table are loaded. */
   readonly where?: string
+  /** A row of which something cannot be read is not loaded at all, for the rules must not act on what stands in for it. */
+  readonly leaveOut?: true
   /** Columns that are made from another property of the row. */
   readonly madeFrom?: Readonly<Record<string, string>>
   /** How a value of a column is sealed, where a column type of its own does not say it. */
@@ -65,7 +70,12 @@ function sealingOf(column: PgColumn): Pick<StoredColumn, 'seal' | 'unseal'> {
 }
 
 function kept<R extends object>(core: Table<R>, table: PgTable, keeping: Keeping | string = {}): Stored {
-  const { where = 'true', madeFrom = {}, sealing = {} } = typeof keeping === 'string' ? { where: keeping } : keeping
+  const {
+    where = 'true',
+    madeFrom = {},
+    sealing = {},
+    leaveOut = false,
+  } = typeof keeping === 'string' ? { where: keeping } : keeping
   const sqlName = getTableConfig(table).name
   const columns = Object.entries(getTableColumns(table))
     .filter(([property, column]) => property !== 'channel' && column.generated === undefined)
@@ -88,6 +98,7 @@ function kept<R extends object>(core: Table<R>, table: PgTable, keeping: Keeping
     selectList: columns.map(({ property, name }) => `"${name}" as "${property}"`).join(', '),
     sqlName,
     loadWhere: where,
+    leaveOut,
     insert: `insert into "${sqlName}" (channel, ${names}) select $1, * from ${unnested(columns)}`,
   }
 }
@@ -103,10 +114,19 @@ export function updateOf({ sqlName, key }: Stored, columns: readonly StoredColum
     where old.channel = $1 and old."${key.name}" = new."${key.name}"`
 }
 
-/** Of the settings, the open seed alone is secret: it is sealed within its JSON. */
-const SECRET_SETTINGS: Pick<StoredColumn, 'seal' | 'unseal'> = {
-  seal: (body: Readonly<Record<string, unknown>>) => withSeed(body, (seed) => keyring().seal(seed, 'open.seed')),
-  unseal: (body: Readonly<Record<string, unknown>>) => unsealedSetting(body),
+const GROUPS = new Map(SETTINGS.map((setting) => [setting.name, setting]))
+
+/** How a group of settings is kept goes by its name. The open seed alone is secret: it is sealed within its JSON. */
+const GROUP_OF_SETTINGS: Pick<StoredColumn, 'seal' | 'unseal'> = {
+  seal(body: SettingRow['body'], { name }: Pick<SettingRow, 'name'>) {
+    const group = GROUPS.get(name)
+    const kept = group === undefined ? body : (keptOf(group, body) as SettingRow['body'])
+    return withSeed(kept, (seed) => keyring().seal(seed, 'open.seed'))
+  },
+  unseal(body: SettingRow['body'], { name }: Pick<SettingRow, 'name'>) {
+    const group = GROUPS.get(name)
+    return group === undefined ? body : readKept(group, unsealedSetting(body))
+  },
 }
 
 /** The show that has not ended, and the last one: it can go on. */
@@ -117,7 +137,7 @@ const OF_RUNNING = 'id in (select r.id from raffle r where r.channel = $1 and r.
 
 /** In the order in which they are written: what others refer to comes first. */
 export const STORED: readonly Stored[] = [
-  kept(settings, schema.setting, { sealing: { body: SECRET_SETTINGS } }),
+  kept(settings, schema.setting, { sealing: { body: GROUP_OF_SETTINGS } }),
   kept(shows, schema.show, LATEST_SHOWS),
   kept(circles, schema.circle, 'gone_at is null'),
   kept(tallies, schema.tally, 'gone_at is null'),
@@ -129,7 +149,7 @@ export const STORED: readonly Stored[] = [
   kept(rewards, schema.reward, 'gone_at is null'),
   kept(codeLists, schema.codeList),
   kept(setups, schema.raffleSetup, 'gone_at is null'),
-  kept(raffles, schema.raffle, 'ended_at is null'),
+  kept(raffles, schema.raffle, { where: 'ended_at is null', leaveOut: true }),
   kept(totals, schema.raffleTotals, OF_RUNNING),
   kept(cheers, schema.raffleCheer, OF_RUNNING),
   kept(overlays, schema.overlay, { where: 'gone_at is null', madeFrom: { secretHash: 'secret' } }),

@@ -191,7 +191,7 @@ test('commands come to the same through the writer, in batches of chance size, a
   let run = 0
   await fc.assert(
     fc.asyncProperty(fc.array(use, { minLength: 1, maxLength: 40 }), fc.nat(6), async (uses, size) => {
-      const { memory, channel, hand, same } = await bothWays(pool, `use-${++run}`, CAPPED)
+      const { memory, channel, hand, same } = await bothWays(pool, `use-${++run}`, CAPPED, run % 2 === 0)
       for (const intent of arsenal(memory.world.lastId + 1)) expect(hand(intent)).toMatchObject({ ok: true })
       hand({ kind: 'show.start', title: 'Test' })
       for (const step of uses) {

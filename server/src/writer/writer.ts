@@ -1,4 +1,4 @@
-import type { AnswerTo, Intent } from '#core/engine'
+import { type AnswerTo, type Intent, needs } from '#core/engine'
 import type { Answer, Fact, Result, World } from '#core/world'
 import type { Client, Pool } from '../database/index.ts'
 import { type Answers, type Decided, decideBatch, type Waiting } from './batch.ts'
@@ -6,7 +6,7 @@ import { Bugs, type IntentBug, liesInAnIntent } from './bug.ts'
 import { advance, lock, movedOn, readHead } from './channelRow.ts'
 import { alone, applyToEveryone } from './everyone.ts'
 import { changeHistory } from './history.ts'
-import { loadNeeds, loadWorld } from './load.ts'
+import { loadUntilThere, loadWorld } from './load.ts'
 import { persist, rememberAnswers, seenAnswers } from './persist.ts'
 import { Queue, type QueueLimits } from './queue.ts'
 import type { Sent } from './sent.ts'
@@ -23,6 +23,8 @@ export interface WriterOptions {
   readonly cacheRows?: number
   /** How much from outside may wait. */
   readonly limits?: QueueLimits
+  /** Whether what intents say they need is loaded before they are decided: only how fast it goes depends on it. */
+  readonly prefetch?: boolean
   /** Told once of each intent that failed. */
   readonly onBug?: (bug: IntentBug, kind: string) => void
 }
@@ -49,7 +51,7 @@ export class ChannelWriter {
   #inFlight: Answers = new Map()
 
   constructor(options: WriterOptions) {
-    const defaults = { batchSize: 256, cacheRows: 100_000, limits: LIMITS, onBug: () => {} }
+    const defaults = { prefetch: true, batchSize: 256, cacheRows: 100_000, limits: LIMITS, onBug: () => {} }
     this.#options = { ...defaults, ...options }
     this.#waiting = new Queue(this.#options.limits)
     this.#bugs = new Bugs(this.#options.onBug)
@@ -64,7 +66,7 @@ export class ChannelWriter {
    */
   submit<I extends Intent>(intent: Sent<I>, from?: string): Promise<Result<AnswerTo<I>>> {
     const answered = new Promise<Result<Answer>>((resolve, reject) =>
-      this.#waiting.add({ intent, resolve, reject, from }),
+      this.#waiting.add({ intent, resolve, reject, from, met: [] }),
     )
     this.#working ??= this.#work()
     // A repeat is answered with what was kept of the same intent.
@@ -124,15 +126,35 @@ export class ChannelWriter {
 
   /** Loads what a batch needs, and the answers given before to keys of it. */
   async #prepare(client: Client, channel: number, world: World, batch: readonly Waiting[]): Promise<Answers> {
-    const intents = batch.map(({ intent }) => intent)
-    const keys = intents.map(({ key }) => key)
+    const keys = batch.map(({ intent }) => intent.key)
     const inFlight = this.#inFlight
-    const [seen] = await Promise.all([seenAnswers(client, channel, keys), loadNeeds(client, channel, world, intents)])
+    const [seen] = await Promise.all([seenAnswers(client, channel, keys), this.#load(client, world, batch)])
     for (const key of keys) {
       const answer = inFlight.get(key)
       if (answer !== undefined) seen.set(key, answer)
     }
     return seen
+  }
+
+  #load(client: Client, world: World, batch: readonly Waiting[]): Promise<void> {
+    const { channel, prefetch } = this.#options
+    const ask = () => batch.flatMap(({ intent, met }) => (prefetch ? [...needs(world, intent), ...met] : met))
+    return loadUntilThere(client, channel, world, ask)
+  }
+
+  /** Decides a batch under the lock: whatever its first intent meets is loaded until that, at least, is decided. */
+  async #decideAll(
+    client: Client,
+    world: World,
+    revision: number,
+    batch: readonly Waiting[],
+    seen: Answers,
+  ): Promise<Decided> {
+    for (;;) {
+      const decided = decideBatch(world, revision, batch, seen, this.#bugs)
+      if (decided.rest.length < batch.length) return decided
+      await this.#load(client, world, batch)
+    }
   }
 
   /** @returns What must be decided anew, before anything that came after it. */
@@ -197,7 +219,7 @@ export class ChannelWriter {
       const world = await loadWorld(client, channel, head.seq, head.lastId)
       const seen = await this.#prepare(client, channel, world, batch)
       const applied = await this.#applyToAll(client, world, batch, seen)
-      const decided = decideBatch(world, head.revision, applied ?? batch, seen, this.#bugs)
+      const decided = await this.#decideAll(client, world, head.revision, applied ?? batch, seen)
       // What was applied to everyone must not be committed without the transfers' ids and the revision that go with it.
       if (applied !== undefined && decided.answered.length === 0)
         throw new Error('A payment was applied but not decided.')

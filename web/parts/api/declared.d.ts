@@ -8012,6 +8012,26 @@ export interface paths {
 			};
 		};
 	};
+	readonly "/desk/unreadable": {
+		/** Tell which settings this version cannot read; each is shut off until it is saved anew */
+		readonly get: {
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly unreadable: readonly {
+								/** @enum {string} */
+								readonly kind: "reward" | "command" | "trigger" | "template" | "raffle" | "alert" | "overlay" | "circle" | "settings";
+								readonly name: string;
+								readonly why: string;
+							}[];
+						};
+					};
+				};
+			};
+		};
+	};
 	readonly "/desk/connections": {
 		/** How chat and events are connected */
 		readonly get: {

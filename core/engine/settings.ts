@@ -1,0 +1,32 @@
+import { wordsSetting } from '../commands/index.ts'
+import { currencySetting } from '../currency/index.ts'
+import { allowanceSetting, earningSetting, offAirSetting, planDraftSetting } from '../earning/index.ts'
+import { showEventsSetting } from '../events/index.ts'
+import { seedSetting } from '../fairness/index.ts'
+import { gameSettings, gameTextsSetting, wageringSetting } from '../games/index.ts'
+import { handingSetting } from '../people/index.ts'
+import { ranksSetting } from '../ranks/index.ts'
+import { alertsSetting } from '../screen/index.ts'
+import { homeSetting, type Setting, zoneSetting } from '../settings/index.ts'
+import { voiceSetting } from '../voice/index.ts'
+
+/** Every group of a channel's settings. One that is not here is written, and not read again: a test looks for that. */
+export const SETTINGS: readonly Setting<object>[] = [
+  homeSetting,
+  zoneSetting,
+  currencySetting,
+  voiceSetting,
+  wordsSetting,
+  handingSetting,
+  earningSetting,
+  planDraftSetting,
+  offAirSetting,
+  allowanceSetting,
+  ranksSetting,
+  showEventsSetting,
+  seedSetting,
+  alertsSetting,
+  wageringSetting,
+  gameTextsSetting,
+  ...gameSettings,
+]
