@@ -2,7 +2,7 @@ import { type ChangeSeed, openNextSeed, seedSetting } from '../fairness/index.ts
 import { floors, isOver, rounds } from '../games/index.ts'
 import { runningRaffles } from '../raffles/index.ts'
 import { readSetting } from '../settings/index.ts'
-import { type Handler, needKey, ok, type World } from '../world/index.ts'
+import { type Handler, ok, type World } from '../world/index.ts'
 
 const openRounds = (world: World): number[] => world.all(floors).flatMap(({ open }) => open)
 
@@ -20,7 +20,6 @@ function determinesSomethingOpen(world: World): boolean {
 
 /** Publishes the channel's seed and opens the next; not while it would give away the outcome of something that is open. */
 export const rotateSeed = {
-  needs: (world) => openRounds(world).map((id) => needKey(rounds, id)),
   decide(world, intent) {
     if (determinesSomethingOpen(world)) return ok({ seed: readSetting(world, seedSetting).id })
     return openNextSeed(world, intent)

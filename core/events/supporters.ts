@@ -1,6 +1,6 @@
 import { hasRate, type Support } from '../earning/index.ts'
-import { chatRef, keyOf, needPerson, needViewer, rememberAlias, viewers, watches } from '../people/index.ts'
-import { defineTable, type Handler, needKey, ok, refuse, type World } from '../world/index.ts'
+import { chatRef, keyOf, rememberAlias, viewers } from '../people/index.ts'
+import { defineTable, type Handler, ok, refuse, type World } from '../world/index.ts'
 import { thank } from './thank.ts'
 import { keepTip } from './waitingTips.ts'
 
@@ -41,12 +41,6 @@ export interface MatchSupporter {
 
 /** Says who an unknown supporter was: pays them for it, and knows the account from then on. */
 export const matchSupporter = {
-  needs: (world, intent) => {
-    const need = needKey(supporters, intent.supporter)
-    const row = world.rows.has(need) ? world.get(supporters, intent.supporter) : undefined
-    const person = intent.viewer === null ? [] : [...needPerson(intent.viewer), needKey(watches, intent.viewer)]
-    return [need, ...person, ...(row ? needViewer(world, keyOf(chatRef(world, row.account))) : [])]
-  },
   decide(world, intent) {
     const row = world.get(supporters, intent.supporter)
     if (row?.status !== 'waiting')

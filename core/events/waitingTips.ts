@@ -1,8 +1,8 @@
 import { currencySetting, inWords, moneyInWords } from '../currency/index.ts'
 import { earningSetting, moneyOf, payTip, tipPays } from '../earning/index.ts'
-import { needPerson, payeeOf, viewers, watches } from '../people/index.ts'
+import { payeeOf, viewers } from '../people/index.ts'
 import { readSetting } from '../settings/index.ts'
-import { defineTable, type Handler, needKey, ok, refuse, type World } from '../world/index.ts'
+import { defineTable, type Handler, ok, refuse, type World } from '../world/index.ts'
 
 /** A tip in a currency that the plan has no rate for: it waits for a hand to decide what it pays. */
 export interface WaitingTipRow {
@@ -40,14 +40,6 @@ export interface DecideTip {
 
 /** Decides what a tip pays that waited because its currency had no rate. */
 export const decideTip = {
-  needs(world, { tip }) {
-    const need = needKey(waitingTips, tip)
-    const row = world.rows.has(need) ? world.get(waitingTips, tip) : undefined
-    if (row === undefined) return [need]
-    const known = needKey(viewers, row.viewer)
-    const payee = world.rows.has(known) ? payeeOf(world, row.viewer) : row.viewer
-    return [need, known, ...needPerson(payee), needKey(watches, payee)]
-  },
   decide(world, { tip, pay }) {
     const row = world.get(waitingTips, tip)
     if (row?.status !== 'waiting') return refuse('supporter_not_found', 'This has been decided. Load the page again.')

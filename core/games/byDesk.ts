@@ -89,7 +89,6 @@ export function openForAll(world: World, game: OpenGame['game']): Result<RoundRo
 
 /** Opens a game for everybody, as the desk wants it. */
 export const openGame = {
-  needs: (world, { game }) => needOpening(world, game),
   decide(world, { game }) {
     const opened = openForAll(world, game)
     return opened.ok ? ok({ round: opened.value.id }) : opened
@@ -103,18 +102,12 @@ export interface OpenCup {
 
 /** Opens a cup for signing up. */
 export const openCupByDesk = {
-  needs: (world) => needOpenCup(world),
   decide(world, { rules }) {
     if (!settingsOf(world, 'cup').on) return refuse('game_off', 'Cups are switched off. Switch them on first.')
     const opened = openCupRound(world, rules)
     return opened.ok ? ok({ round: opened.value.id }) : opened
   },
 } satisfies Handler<OpenCup>
-
-const needOpenCup = (world: World): Need[] => {
-  const open = openRoundOf(world, 'cup')
-  return open === undefined ? [] : [needKey(rounds, open)]
-}
 
 export interface ChangeCup {
   readonly kind: 'cup.change'

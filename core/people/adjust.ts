@@ -51,8 +51,7 @@ export interface AdjustBalances {
   readonly reset?: boolean
 }
 
-const needPeople = (ids: readonly number[], of: Of): Need[] =>
-  ids.flatMap((id) => [...needPerson(id), ...(of === 'hours' ? [needKey(watches, id)] : [])])
+const needPeople = (ids: readonly number[]): Need[] => ids.flatMap((id) => [...needPerson(id), needKey(watches, id)])
 
 /**
  * Gives to, takes from or sets the balance or the hours of people by hand. Taking takes at most what is there, giving no
@@ -71,7 +70,7 @@ export function adjustByHand(world: World, wanted: Omit<AdjustBalances, 'kind'>)
 }
 
 export const adjustBalances = {
-  needs: (_world, intent) => needPeople(intent.viewers, intent.of),
+  needs: (_world, intent) => needPeople(intent.viewers),
   decide: (world, intent) => adjustByHand(world, intent),
 } satisfies Handler<AdjustBalances>
 
@@ -153,15 +152,7 @@ export const undoAdjustment = {
   needs(world, intent) {
     const need = needKey(adjustments, intent.adjustment)
     const row = world.rows.has(need) ? world.get(adjustments, intent.adjustment) : undefined
-    return row === undefined
-      ? [need]
-      : [
-          need,
-          ...needPeople(
-            row.lines.map(({ viewer }) => viewer),
-            row.of,
-          ),
-        ]
+    return row === undefined ? [need] : [need, ...needPeople(row.lines.map(({ viewer }) => viewer))]
   },
   decide(world, intent) {
     const row = world.get(adjustments, intent.adjustment)

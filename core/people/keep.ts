@@ -1,7 +1,7 @@
-import { defineTable, type Handler, needKey, needLookup, ok, refuse, type World } from '../world/index.ts'
+import { defineTable, type Handler, needKey, ok, refuse, type World } from '../world/index.ts'
 import { type AccountKey, chatRef, keyOf } from './account.ts'
 import { shownName } from './names.ts'
-import { aliases, findViewer, meet, namesOf, needPerson, needViewer, type ViewerRow, viewers } from './viewers.ts'
+import { aliases, findViewer, meet, namesOf, needPerson, type ViewerRow, viewers } from './viewers.ts'
 import { watches, watchOf } from './watch.ts'
 
 export interface KeepPerson {
@@ -19,7 +19,6 @@ const UNKNOWN = 'This person is not known here any more. Load the page again.'
 
 /** Changes what the team keeps of a person. */
 export const keepPerson = {
-  needs: (_world, intent) => [...needPerson(intent.viewer), needKey(watches, intent.viewer)],
   decide(world, { viewer: id, nickname, follower, tier, unlisted }) {
     const viewer = world.get(viewers, id)
     if (viewer === undefined || viewer.mergedInto !== null) return refuse('viewer_not_found', UNKNOWN)
@@ -76,7 +75,7 @@ export interface ArchivePeople {
 
 /** Puts people aside who have not been seen for long, or takes them back. They keep all they have; coming back is enough. */
 export const archivePeople = {
-  needs: (_world, intent) => intent.viewers.flatMap(needPerson),
+  needs: (_world, intent) => intent.viewers.flatMap((id) => [...needPerson(id), needKey(watches, id)]),
   decide(world, { viewers: ids, archived }) {
     let changed = 0
     for (const id of ids) {
@@ -98,10 +97,6 @@ export interface AddPerson {
 
 /** Makes somebody known before they ever come, so that they can be given something. */
 export const addPerson = {
-  needs: (world, intent) => [
-    ...needViewer(world, keyOf(chatRef(world, intent.account))),
-    needLookup(viewers, 'handle', intent.account),
-  ],
   decide(world, { account, name }) {
     const ref = chatRef(world, account)
     const known = findViewer(world, keyOf(ref))
@@ -132,7 +127,6 @@ export interface WriteNote {
 }
 
 export const writeNote = {
-  needs: (_world, intent) => needPerson(intent.viewer),
   decide(world, { viewer, text, by }) {
     if (world.get(viewers, viewer) === undefined) return refuse('viewer_not_found', UNKNOWN)
     if (text.trim() === '') return refuse('text_missing', 'A note needs some words.')
@@ -148,7 +142,6 @@ export interface RemoveNote {
 }
 
 export const removeNote = {
-  needs: (_world, intent) => [needKey(notes, intent.note)],
   decide(world, intent) {
     const note = world.get(notes, intent.note)
     if (note === undefined || note.removedAt !== null) return refuse('note_not_found', 'This note is gone already.')

@@ -2,7 +2,7 @@ import { homeSetting, readSetting, writeSetting } from '../settings/index.ts'
 import { type Handler, ok, refuse, type World } from '../world/index.ts'
 import type { AccountKey } from './account.ts'
 import { rememberAlias } from './keep.ts'
-import { findViewer, needPerson, needViewer, viewers } from './viewers.ts'
+import { findViewer, viewers } from './viewers.ts'
 
 export interface LinkAccount {
   readonly kind: 'people.link'
@@ -13,7 +13,6 @@ export interface LinkAccount {
 
 /** Has an account stand for somebody known, who proved that it is theirs. */
 export const linkAccount = {
-  needs: (world, { account, viewer }) => [...needViewer(world, account), ...needPerson(viewer)],
   decide(world, { account, viewer: id }) {
     const viewer = world.get(viewers, id)
     if (viewer === undefined || viewer.mergedInto !== null)

@@ -1,22 +1,13 @@
 import { accounts } from '../ledger/index.ts'
-import { needPayee, payeeOf } from '../people/index.ts'
+import { payeeOf } from '../people/index.ts'
 import { type Handler, type Need, needKey, ok, refuse, type World } from '../world/index.ts'
-import { needClaimed, passOver } from './claim.ts'
+import { passOver } from './claim.ts'
 import { closeRaffle } from './close.ts'
 import { drawRaffle, needDraw } from './drawing.ts'
 import { callOffRaffle, finishRaffle, needCallOff } from './finish.ts'
 import { removeEntry } from './leave.ts'
 import { openAgain, openRaffle } from './open.ts'
-import {
-  entries,
-  entryKey,
-  needWinner,
-  type RaffleRow,
-  runningRaffle,
-  type WinnerRow,
-  winnerKey,
-  winners,
-} from './rows.ts'
+import { type RaffleRow, runningRaffle, type WinnerRow, winnerKey, winners } from './rows.ts'
 
 export const GONE = 'This raffle is not there any more, or it has ended.'
 
@@ -91,11 +82,6 @@ export interface RemoveEntrant {
 
 /** Takes somebody out of a raffle: the money goes back, and everybody can read why. */
 export const removeEntrant = {
-  needs: (world, { raffle, viewer }) => [
-    needKey(accounts, raffle),
-    needKey(entries, entryKey(raffle, viewer)),
-    ...needPayee(world, viewer).needs,
-  ],
   decide(world, { raffle, viewer, why, by }) {
     const removed = removeEntry(world, raffle, viewer, payeeOf(world, viewer), why, by)
     return removed.ok ? ok({ raffle, viewer, back: removed.value.paid }) : removed
@@ -112,10 +98,6 @@ export interface PassOverWinner {
 
 /** Passes over somebody who was drawn. */
 export const passOverWinner = {
-  needs(world, { raffle: id, draw }) {
-    const raffle = runningRaffle(world, id)
-    return raffle === undefined ? [] : needClaimed(world, raffle, draw)
-  },
   decide(world, { raffle, draw, why, by }) {
     const passed = passOver(world, raffle, draw, why, by)
     return passed.ok ? ok({ raffle, draw }) : passed
@@ -132,7 +114,6 @@ export interface RecordWinner {
 
 /** Notes of a winner whether the prize has been handed over, and what else there is to say; also long after the raffle has ended. */
 export const recordWinner = {
-  needs: (_world, { raffle, draw }) => [needWinner(raffle, draw)],
   decide(world, { raffle, draw, delivered, note }) {
     const winner: WinnerRow | undefined = world.get(winners, winnerKey(raffle, draw))
     if (winner?.state !== 'won') return refuse('raffle_not_found', 'There is no such winner. Load the page again.')

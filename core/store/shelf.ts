@@ -85,7 +85,7 @@ export const addCodes = {
       if (count >= MOST_CODES) return refuse('codes_invalid', `${MOST_CODES} codes are the most for one reward.`)
       count++
       added++
-      world.put(codes, { key: codeKey(id, count), code, mark, order: null })
+      world.add(codes, { key: codeKey(id, count), code, mark, order: null })
     }
     world.put(codeLists, { ...codeListOf(world, id), count })
     if (added > 0) tellStock(world, row)

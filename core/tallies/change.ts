@@ -1,7 +1,7 @@
-import { needPerson, viewers } from '../people/index.ts'
+import { viewers } from '../people/index.ts'
 import { type Handler, ok, refuse } from '../world/index.ts'
 import type { TallySettings } from './schema.ts'
-import { award, needTally, openTallies, type TallyHow, tallies } from './tallies.ts'
+import { award, openTallies, type TallyHow, tallies } from './tallies.ts'
 
 const GONE = 'This tally is not there any more. Load the page again.'
 const MOST_TALLIES = 50
@@ -59,7 +59,6 @@ export interface CorrectTally {
 
 /** Corrects somebody's tally by hand. */
 export const correctTally = {
-  needs: (_world, intent) => [...needPerson(intent.viewer), needTally(intent.tally, intent.viewer)],
   decide(world, { tally: id, viewer: viewerId, how, amount, by }) {
     const tally = world.get(tallies, id)
     const viewer = world.get(viewers, viewerId)

@@ -83,8 +83,16 @@ export class World {
   }
 
   put<R extends object, S extends R>(table: Table<R>, row: S): S {
+    return this.#put(table, row, table.load === 'append' ? undefined : this.get(table, table.key(row)))
+  }
+
+  /** Puts a row of which the rules know that there is none of its key: many of them are not looked for one by one. */
+  add<R extends object, S extends R>(table: Table<R>, row: S): S {
+    return this.#put(table, row, undefined)
+  }
+
+  #put<R extends object, S extends R>(table: Table<R>, row: S, before: R | undefined): S {
     const key = table.key(row)
-    const before = table.load === 'append' ? undefined : this.get(table, key)
     const changed = this.#changesOf(table as unknown as AnyTable)
     const staged = changed.get(key)
     this.rows.set(table, row)
