@@ -1,7 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { EVERYONE_MAY, Limits, NO_LIMITS, Who } from '../access/index.ts'
 import { StandingName } from '../earning/index.ts'
-import { closed, oneOf } from '../schema.ts'
+import { closed, keyedBy, oneOf } from '../schema.ts'
 import { Steps } from '../steps/index.ts'
 import { REPLIES } from '../voice/index.ts'
 import { stored, textIn } from '../world/index.ts'
@@ -41,7 +41,7 @@ export type WordKind = (typeof WORD_KINDS)[number]
 
 export const ChatWords = Type.Object(
   {
-    ...(Object.fromEntries(WORD_KINDS.map((kind) => [kind, ChatWord])) as Record<WordKind, typeof ChatWord>),
+    ...keyedBy(WORD_KINDS, () => ChatWord),
     /** Who may give, take and set in chat. */
     allowed: Type.Array(StandingName, { maxItems: 20 }),
     /** Whether anybody may ask for somebody else's balance; if not, only who may correct it. */

@@ -1,5 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox'
-import { closed } from '../schema.ts'
+import { closed, keyedBy } from '../schema.ts'
 
 import { FIRST_MONEY, Money } from './money.ts'
 
@@ -33,7 +33,7 @@ export const SupportPlan = Type.Object(
     cheer: Amount,
     thanks: Type.Partial(
       Type.Object(
-        Object.fromEntries(SUPPORT_KINDS.map((kind) => [kind, Thanks])) as Record<SupportKind, typeof Thanks>,
+        keyedBy(SUPPORT_KINDS, () => Thanks),
         closed,
       ),
       closed,

@@ -10,7 +10,7 @@ import { type AnswerTo, handlers, type Intent } from './intents.ts'
 
 type Sent = Intent & Envelope
 
-const handlerOf = (intent: Sent): Handler<Intent> => handlers[intent.kind] as unknown as Handler<Intent>
+const handlerOf = (intent: Sent): Handler<Intent> => handlers[intent.kind] as Handler<Intent>
 
 /** The rows that must be loaded before `decide`. To be asked again after each load until all are there. */
 export function needs(world: World, intent: Sent): readonly Need[] {

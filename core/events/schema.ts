@@ -1,4 +1,5 @@
 import { type Static, type TSchema, Type } from '@sinclair/typebox'
+import { keysOf } from '../schema.ts'
 
 /** Somebody on the platform. `account` is the one that chat and sign-in report for them, in lower case. */
 const Person = Type.Object({
@@ -70,7 +71,7 @@ export const EVENT_DATA = {
 export type EventKind = keyof typeof EVENT_DATA
 
 /** Every kind of event that something is done about. */
-export const EVENT_KINDS = Object.keys(EVENT_DATA) as EventKind[]
+export const EVENT_KINDS = keysOf(EVENT_DATA)
 
 export const EventKind = Type.Union(EVENT_KINDS.map((kind) => Type.Literal(kind)))
 

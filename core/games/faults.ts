@@ -1,13 +1,22 @@
-import type { Game, SettingsOf, Stakes } from './schema.ts'
+import type { ByGame, Game, SettingsOf, Stakes } from './schema.ts'
+
+const FAULTS: ByGame<string | undefined> = {
+  heist: (settings) => stakesFault(settings) ?? heistFault(settings),
+  duel: (settings) => stakesFault(settings),
+  roulette: (settings) => stakesFault(settings),
+  reels: (settings) => stakesFault(settings) ?? reelsFault(settings),
+  coin: (settings) => stakesFault(settings),
+  cup: () => undefined,
+}
 
 /** What is wrong with how a game is set, beyond what its schema says; undefined: nothing. */
-export function settingsFault<G extends Game>(game: G, settings: SettingsOf[G]): string | undefined {
-  const { stakes } = settings as { stakes?: Stakes }
-  if (stakes !== undefined && stakes.largest > 0 && stakes.largest < stakes.smallest)
-    return 'The largest stake is below the smallest. Make it larger, or 0 for none.'
-  if (game === 'heist') return heistFault(settings as SettingsOf['heist'])
-  if (game === 'reels') return reelsFault(settings as SettingsOf['reels'])
-  return undefined
+export const settingsFault = <G extends Game>(game: G, settings: SettingsOf[G]): string | undefined =>
+  FAULTS[game](settings)
+
+function stakesFault({ stakes }: { readonly stakes: Stakes }): string | undefined {
+  return stakes.largest > 0 && stakes.largest < stakes.smallest
+    ? 'The largest stake is below the smallest. Make it larger, or 0 for none.'
+    : undefined
 }
 
 function heistFault({ sites, leastCrew, mostCrew }: SettingsOf['heist']): string | undefined {

@@ -3,7 +3,7 @@ import { heistOdds } from './heist.ts'
 import { siteFor } from './play/heist.ts'
 import { machineOdds } from './reels.ts'
 import { holds, type On, paysTimes } from './roulette.ts'
-import type { Game, SettingsOf } from './schema.ts'
+import type { ByGame, Game, SettingsOf } from './schema.ts'
 import { NUMBERS } from './wheel.ts'
 
 /** One way in which a play can end: how likely it is, and what it pays in hundredths of the stake, the stake included. */
@@ -24,38 +24,36 @@ export const PLAIN_WAY: Way = { crew: 5, leaveAfter: 99, on: { on: 'red' } }
 const half = fraction(1n, 2n)
 const restOf = ({ top, bottom }: Fraction): Fraction => fraction(bottom - top, bottom)
 
-/** Every way in which a play of a game can end; nothing of a cup, where it hangs on who comes. Their chances add up to 1. */
-export function outcomesOf<G extends Game>(game: G, settings: SettingsOf[G], way: Way = PLAIN_WAY): Outcome[] {
-  const win = (chance: Fraction, pays: number): Outcome[] => [
-    { chance, pays },
-    { chance: restOf(chance), pays: 0 },
-  ]
-  switch (game) {
-    case 'heist': {
-      const { sites } = settings as SettingsOf['heist']
-      const site = siteFor(sites, way.crew)
-      const after = Math.min(way.leaveAfter, site.rooms.length) - 1
-      const reaches = heistOdds(site, way.crew)[after]?.reaches ?? fraction(0n, 1n)
-      return win(reaches, site.rooms[after]?.multiplier ?? 0)
-    }
-    case 'duel':
-      return win(half, (2 * (10_000 - (settings as SettingsOf['duel']).rakeBp)) / 100)
-    case 'roulette': {
-      const holding = Array.from({ length: NUMBERS }, (_, number) => number).filter((number) => holds(way.on, number))
-      return win(fraction(BigInt(holding.length), BigInt(NUMBERS)), paysTimes(way.on) * 100)
-    }
-    case 'reels': {
-      const { strip, table } = settings as SettingsOf['reels']
-      const { lines, hits } = machineOdds({ strip, table })
-      const paying = lines.map((chance, i) => ({ chance, pays: table[i]?.multiplier ?? 0 }))
-      return [...paying, { chance: restOf(hits), pays: 0 }]
-    }
-    case 'coin':
-      return win(half, (settings as SettingsOf['coin']).multiplier)
-    default:
-      return []
-  }
+const win = (chance: Fraction, pays: number): Outcome[] => [
+  { chance, pays },
+  { chance: restOf(chance), pays: 0 },
+]
+
+const OUTCOMES: ByGame<Outcome[], [way: Way]> = {
+  heist({ sites }, way) {
+    const site = siteFor(sites, way.crew)
+    const after = Math.min(way.leaveAfter, site.rooms.length) - 1
+    const reaches = heistOdds(site, way.crew)[after]?.reaches ?? fraction(0n, 1n)
+    return win(reaches, site.rooms[after]?.multiplier ?? 0)
+  },
+  duel: ({ rakeBp }) => win(half, (2 * (10_000 - rakeBp)) / 100),
+  roulette(_, { on }) {
+    const holding = Array.from({ length: NUMBERS }, (_, number) => number).filter((number) => holds(on, number))
+    return win(fraction(BigInt(holding.length), BigInt(NUMBERS)), paysTimes(on) * 100)
+  },
+  reels({ strip, table }) {
+    const { lines, hits } = machineOdds({ strip, table })
+    const paying = lines.map((chance, i) => ({ chance, pays: table[i]?.multiplier ?? 0 }))
+    return [...paying, { chance: restOf(hits), pays: 0 }]
+  },
+  coin: ({ multiplier }) => win(half, multiplier),
+  // It hangs on who comes.
+  cup: () => [],
 }
+
+/** Every way in which a play of a game can end; nothing of a cup. Their chances add up to 1. */
+export const outcomesOf = <G extends Game>(game: G, settings: SettingsOf[G], way: Way = PLAIN_WAY): Outcome[] =>
+  OUTCOMES[game](settings, way)
 
 /** What comes back of a stake on average over these outcomes. */
 export const averageOf = (outcomes: readonly Outcome[]): Fraction =>

@@ -11,6 +11,7 @@ import {
   type PlayerRow,
   playerOf,
   players,
+  type RoundOf,
   type RoundRow,
   type RoundState,
   type RoundStatus,
@@ -24,21 +25,24 @@ import {
 import type { Game } from './schema.ts'
 import { crewOf, roundBody } from './tellRound.ts'
 
-export interface Opening {
+export interface Opening<S extends RoundState> {
   readonly game: Game
   readonly status: RoundStatus
-  readonly state: RoundState
+  readonly state: S
   /** Null: it ends within the intent that opens it. */
   readonly nextAt: number | null
   readonly openerName: string | null
 }
 
 /** Opens a round with an empty pot and its commitment, and sets the timer by which it goes on. */
-export function openRound(world: World, { game, status, state, nextAt, openerName }: Opening): RoundRow {
+export function openRound<S extends RoundState>(
+  world: World,
+  { game, status, state, nextAt, openerName }: Opening<S>,
+): RoundOf<S> {
   const id = world.nextId()
   openAccount(world, id, 'pot')
   const seed = ownSeed(world, id)
-  const round: RoundRow = {
+  const round: RoundOf<S> = {
     id,
     game,
     status,
@@ -63,7 +67,7 @@ export function openRound(world: World, { game, status, state, nextAt, openerNam
 }
 
 /** Has a round go on by itself at a time (seconds). A timer that comes for another time finds that, and does nothing. */
-export function goOnAt(world: World, round: RoundRow, at: number): RoundRow {
+export function goOnAt<R extends RoundRow>(world: World, round: R, at: number): R {
   world.timer({
     key: `game/${round.id}/${at}/${round.status}`,
     at,
@@ -73,13 +77,13 @@ export function goOnAt(world: World, round: RoundRow, at: number): RoundRow {
 }
 
 /** Puts somebody's stake into a round's pot, and them into its next seat. A stake of 0 takes the seat alone. */
-export function takeSeat(
+export function takeSeat<R extends RoundRow>(
   world: World,
-  round: RoundRow,
+  round: R,
   viewer: Pick<ViewerRow, 'id' | 'name'>,
   stake: number,
   plan: SeatPlan = {},
-): Result<{ round: RoundRow; seat: SeatRow }> {
+): Result<{ round: R; seat: SeatRow }> {
   if (stake > 0) {
     const moved = transfer(world, {
       from: viewer.id,
@@ -147,7 +151,13 @@ const tellBalance = (world: World, viewer: number): void =>
  * Pays somebody out of the pot; what the pot has too little of comes from the house first.
  * @param paid - In all, the stake included; 0: they have lost.
  */
-export function settleSeat(world: World, round: RoundRow, seat: SeatRow, state: SeatState, paid: number): RoundRow {
+export function settleSeat<R extends RoundRow>(
+  world: World,
+  round: R,
+  seat: SeatRow,
+  state: SeatState,
+  paid: number,
+): R {
   world.put(seats, { ...seat, state, paid })
   if (paid === 0) return round
   const payee = payeeOf(world, seat.viewer)

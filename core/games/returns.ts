@@ -3,7 +3,7 @@ import { type Fraction, fraction, inPercent, roundedTo } from './fraction.ts'
 import { heistOdds } from './heist.ts'
 import { machineOdds } from './reels.ts'
 import { betReturns } from './roulette.ts'
-import type { Game, HeistSettings, SettingsOf } from './schema.ts'
+import type { ByGame, Game, HeistSettings, SettingsOf } from './schema.ts'
 
 /** What a game gives back of what is staked on average: the least and the most of all ways to play it. Exact. */
 export interface Returns {
@@ -14,23 +14,18 @@ export interface Returns {
 const same = (one: Fraction): Returns => ({ least: one, most: one })
 const below = (a: Fraction, b: Fraction): boolean => a.top * b.bottom < b.top * a.bottom
 
-/** The expected return of a game as it is set (rules: wagered games); undefined: a cup, where it hangs on who comes. */
-export function returnsOf<G extends Game>(game: G, settings: SettingsOf[G]): Returns | undefined {
-  switch (game) {
-    case 'heist':
-      return heistReturns(settings as SettingsOf['heist'])
-    case 'duel':
-      return same(fraction(BigInt(10_000 - (settings as SettingsOf['duel']).rakeBp), 10_000n))
-    case 'roulette':
-      return same(betReturns({ on: 'red' }))
-    case 'reels':
-      return same(machineOdds(settings as SettingsOf['reels']).returns)
-    case 'coin':
-      return same(fraction(BigInt((settings as SettingsOf['coin']).multiplier), 200n))
-    default:
-      return undefined
-  }
+const RETURNS: ByGame<Returns | undefined> = {
+  heist: (settings) => heistReturns(settings),
+  duel: ({ rakeBp }) => same(fraction(BigInt(10_000 - rakeBp), 10_000n)),
+  roulette: () => same(betReturns({ on: 'red' })),
+  reels: (settings) => same(machineOdds(settings).returns),
+  coin: ({ multiplier }) => same(fraction(BigInt(multiplier), 200n)),
+  cup: () => undefined,
 }
+
+/** The expected return of a game as it is set (rules: wagered games); undefined: a cup, where it hangs on who comes. */
+export const returnsOf = <G extends Game>(game: G, settings: SettingsOf[G]): Returns | undefined =>
+  RETURNS[game](settings)
 
 /** The crews that a site can have: from its own least to one below the next site's, and those at which a chance stops growing. */
 export function crewsOf(

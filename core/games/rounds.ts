@@ -83,6 +83,15 @@ export interface RoundRow {
   readonly why: string | null
 }
 
+/** A round of one game. */
+export type RoundOf<S extends RoundState> = RoundRow & { readonly state: S }
+
+/** Whether a round is of a game. */
+export const isOf = <G extends Game>(
+  round: RoundRow | undefined,
+  game: G,
+): round is RoundOf<Extract<RoundState, { of: G }>> => round?.state.of === game
+
 export const rounds = defineTable<RoundRow>('round', 'keyed', (row) => row.id)
 
 /** `in`: still in it. `out`: got out. `caught`. `won`, `lost`: of a bet. `back`: the stake went back. */

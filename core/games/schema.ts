@@ -139,6 +139,11 @@ export interface SettingsOf {
   readonly cup: CupSettings
 }
 
+/** Something about each game, from how it is set. */
+export type ByGame<T, A extends readonly unknown[] = []> = {
+  readonly [G in Game]: (settings: SettingsOf[G], ...more: A) => T
+}
+
 /** What holds over all games. */
 export const Wagering = Type.Object(
   {

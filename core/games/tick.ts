@@ -4,14 +4,13 @@ import { say } from '../voice/index.ts'
 import { type Handler, needKey, ok, type World } from '../world/index.ts'
 import { gameKey } from './allowed.ts'
 import { cupGoesOn } from './cup/cup.ts'
-import type { CupRound } from './cup/entrants.ts'
 import { GAME_NAMES } from './names.ts'
 import { needEveryone } from './play/act.ts'
 import { callOff } from './play/callOff.ts'
-import { type DuelRound, duelGoesOn } from './play/duel.ts'
-import { type HeistRound, heistGoesOn } from './play/heist.ts'
-import { type RouletteRound, rouletteGoesOn } from './play/roulette.ts'
-import { isOver, type RoundRow, rounds } from './rounds.ts'
+import { duelGoesOn } from './play/duel.ts'
+import { heistGoesOn } from './play/heist.ts'
+import { rouletteGoesOn } from './play/roulette.ts'
+import { isOf, isOver, type RoundRow, rounds } from './rounds.ts'
 import { settingsOf } from './settings.ts'
 import { tell } from './texts/tell.ts'
 
@@ -57,19 +56,11 @@ function lostTime(world: World, round: RoundRow): void {
 }
 
 function goOn(world: World, round: RoundRow): void {
-  switch (round.state.of) {
-    case 'heist':
-      return heistGoesOn(world, round as HeistRound)
-    case 'duel':
-      return duelGoesOn(world, round as DuelRound)
-    case 'roulette':
-      return rouletteGoesOn(world, round as RouletteRound)
-    case 'cup':
-      return cupGoesOn(world, round as CupRound)
-    case 'reels':
-    case 'coin':
-      return
-  }
+  // Reels and coins end within the play that opens them.
+  if (isOf(round, 'heist')) heistGoesOn(world, round)
+  else if (isOf(round, 'duel')) duelGoesOn(world, round)
+  else if (isOf(round, 'roulette')) rouletteGoesOn(world, round)
+  else if (isOf(round, 'cup')) cupGoesOn(world, round)
 }
 
 /** Says that the next heist can be started, if its rest ends now. */

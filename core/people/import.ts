@@ -1,4 +1,5 @@
 import { BOOKS, balanceOf, MAX_AMOUNT, transfer } from '../ledger/index.ts'
+import { keysOf } from '../schema.ts'
 import { defineTable, type Handler, needKey, noId, ok, type World } from '../world/index.ts'
 import { type AccountRef, chatRef, FORGOTTEN, keyOf, MERGED } from './account.ts'
 import { openCircles } from './circles.ts'
@@ -112,9 +113,7 @@ function keep(world: World, viewer: ViewerRow, kept: ImportKept | undefined): Vi
     subscribedSince,
     circles: circles === undefined ? viewer.circles : known.filter((id) => circles.includes(id)),
   }
-  const changed = (Object.keys(next) as (keyof ViewerRow)[]).some(
-    (key) => JSON.stringify(next[key]) !== JSON.stringify(viewer[key]),
-  )
+  const changed = keysOf(next).some((key) => JSON.stringify(next[key]) !== JSON.stringify(viewer[key]))
   const now = changed ? world.put(viewers, next) : viewer
   return ignored === undefined || ignored === now.ignored ? now : ignore(world, now, ignored)
 }

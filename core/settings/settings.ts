@@ -29,7 +29,7 @@ export const setting = <T>(
 
 /** The group as set, with the initial value for whatever is not set. */
 export function readSetting<T extends object>(world: World, setting: Setting<T>): T {
-  return { ...setting.initial, ...(world.get(settings, setting.name)?.body as Partial<T> | undefined) }
+  return { ...setting.initial, ...world.get(settings, setting.name)?.body }
 }
 
 export function writeSetting<T extends object>(world: World, setting: Setting<T>, body: T): void {

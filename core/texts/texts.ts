@@ -60,14 +60,14 @@ for (const [name, filter] of Object.entries(engine.filters)) {
   engine.filters[name] = function counted(this: { context: { renderLimit: Meter } }, ...args: unknown[]) {
     this.context.renderLimit.check(1)
     return plain.apply(this, args)
-  } as (typeof engine.filters)[string]
+  }
 }
 
 /** Fills a template in within what is left of the intent's budget. @throws if it takes too much. */
 function fillWithin(template: string, fields: Fields, globals: object = {}): string {
   const meters = { renderLimit: stepMeter(), memoryLimit: letterMeter(), liquid: engine }
-  const context = new Context(fields as object, engine.options, { globals, sync: true }, meters as never)
-  return engine.renderSync(parse(template), context) as string
+  const context = new Context(fields, engine.options, { globals, sync: true }, meters as never)
+  return engine.renderSync(parse(template), context)
 }
 
 const numbers = new Intl.NumberFormat('en')
@@ -106,7 +106,7 @@ export function readText(template: string): Read {
 
 function readAnew(template: string): Read {
   try {
-    const segments = engine.globalVariableSegmentsSync(parse(template)) as unknown[][]
+    const segments = engine.globalVariableSegmentsSync(parse(template))
     return { ok: true, fields: segments.map((path) => path.map((part) => (Array.isArray(part) ? '*' : String(part)))) }
   } catch (fault) {
     return { ok: false, why: plainly(fault) }
@@ -142,7 +142,7 @@ export function render(
   means: Means = {},
 ): { ok: true; text: string } | { ok: false; why: string } {
   try {
-    const text = fillWithin(template, fields, means as object)
+    const text = fillWithin(template, fields, means)
     return { ok: true, text: text.replace(/\s+/g, ' ').trim() }
   } catch (fault) {
     passOn(fault)

@@ -93,7 +93,7 @@ export class World {
 
   #put<R extends object, S extends R>(table: Table<R>, row: S, before: R | undefined): S {
     const key = table.key(row)
-    const changed = this.#changesOf(table as unknown as AnyTable)
+    const changed = this.#changesOf(table as AnyTable)
     const staged = changed.get(key)
     this.rows.set(table, row)
     changed.set(key, { row, before: staged === undefined ? before : staged.before })
@@ -108,7 +108,7 @@ export class World {
   }
 
   append<R extends object>(table: Table<R>, row: R): R {
-    const list = this.#appendedOf(table as unknown as AnyTable)
+    const list = this.#appendedOf(table as AnyTable)
     list.push(row)
     this.#undo.push(() => list.pop())
     return row
@@ -174,7 +174,7 @@ export class World {
 
   /** The rows appended to a table since the last `takeChanges`. */
   appended<R extends object>(table: Table<R>): readonly R[] {
-    return this.#appendedOf(table as unknown as AnyTable) as unknown as readonly R[]
+    return this.#appendedOf(table as AnyTable) as unknown as readonly R[]
   }
 
   /** The facts added since the last `takeChanges`. */

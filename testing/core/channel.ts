@@ -128,7 +128,7 @@ export class TestChannel {
   say(name: string, text: string): string | undefined {
     const who = { account: name.toLowerCase(), name }
     const result = this.send({ kind: 'chat.line', who, text, privately: false })
-    return result.ok ? (result.value.answer as string | undefined) : undefined
+    return result.ok ? result.value.answer : undefined
   }
 
   /** Says a line and gives what the bot said then: in the room as it is, to somebody alone as "to name: text". */

@@ -42,7 +42,7 @@ export function openCupRound(world: World, rules: CupRules): Result<CupRound> {
     places: rules.places,
     commitment: round.commitment.slice(0, 12),
   })
-  return ok(round as CupRound)
+  return ok(round)
 }
 
 /** What a cup does when its time has come: it begins, a match is called, or one was waited for long enough. */

@@ -7,15 +7,15 @@ import { ok, type Result, refuse, type World } from '../../world/index.ts'
 import { countPlay, lossLeft, mayPlay } from '../allowed.ts'
 import type { Played } from '../play/played.ts'
 import { placePlayer, settleSeat, takeSeat } from '../pot.ts'
-import { openRowOf, playerOf, type RoundRow, rounds, seatKey, seats } from '../rounds.ts'
+import { isOf, openRowOf, playerOf, type RoundOf, type RoundRow, rounds, seatKey, seats } from '../rounds.ts'
 import type { CupRules } from '../schema.ts'
 import { tellRound } from '../tellRound.ts'
 import { tell } from '../texts/tell.ts'
 import type { CupState, Entrant } from './state.ts'
 
-export type CupRound = RoundRow & { readonly state: CupState }
+export type CupRound = RoundOf<CupState>
 
-export const isCup = (round: RoundRow | undefined): round is CupRound => round?.state.of === 'cup'
+export const isCup = (round: RoundRow | undefined): round is CupRound => isOf(round, 'cup')
 
 /** Puts a cup with some of its state changed. */
 export const put = (world: World, round: CupRound, state: Partial<CupState>): CupRound =>
@@ -54,7 +54,7 @@ function addEntrant(world: World, round: CupRound, viewer: ViewerRow): Result<Cu
   if (!seated.ok) return seated
   const entrant: Entrant = { id: viewer.id, name: viewer.name, seat: seated.value.round.seats, kept: kept.value }
   placePlayer(world, viewer.id, { cup: round.id })
-  const next = put(world, seated.value.round as CupRound, { entrants: [...entrants, entrant] })
+  const next = put(world, seated.value.round, { entrants: [...entrants, entrant] })
   tellRound(world, next)
   return ok(next)
 }
@@ -102,7 +102,7 @@ export function leaveCup(world: World, round: CupRound, viewer: number): Result<
   const seat = entrant && world.get(seats, seatKey(round.id, entrant.seat))
   if (entrant === undefined || seat === undefined) return refuse('not_inside', 'They are not in this cup.')
   if (hasBegun(round)) return refuse('round_running', 'The first match has been played: places stay as they are.')
-  const after = settleSeat(world, round, seat, 'back', seat.stake) as CupRound
+  const after = settleSeat(world, round, seat, 'back', seat.stake)
   const next = put(world, after, { entrants: round.state.entrants.filter(({ id }) => id !== viewer) })
   tellRound(world, next)
   return ok(next)

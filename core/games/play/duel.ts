@@ -6,14 +6,24 @@ import { ok, type Result, refuse, type World } from '../../world/index.ts'
 import { checkStake, countPlay, mayPlay, readStake, sitsOut } from '../allowed.ts'
 import { duelPot, duelWinner } from '../duel.ts'
 import { endRound, goOnAt, openRound, placePlayer, settleSeat, takeSeat } from '../pot.ts'
-import { type DuelState, floorOf, floors, isOver, playerOf, type RoundRow, rounds, seatsOf } from '../rounds.ts'
+import {
+  type DuelState,
+  floorOf,
+  floors,
+  isOver,
+  playerOf,
+  type RoundOf,
+  type RoundRow,
+  rounds,
+  seatsOf,
+} from '../rounds.ts'
 import { settingsOf } from '../settings.ts'
 import { tellRound } from '../tellRound.ts'
 import { tell } from '../texts/tell.ts'
 import { callOff } from './callOff.ts'
 import type { Played } from './played.ts'
 
-export type DuelRound = RoundRow & { readonly state: DuelState }
+export type DuelRound = RoundOf<DuelState>
 
 export const isDuel = (round: RoundRow | undefined): round is DuelRound => round?.state.of === 'duel'
 
@@ -145,7 +155,7 @@ export function takeDuel(world: World, viewer: ViewerRow, wanted?: number): Resu
   if (!seated.ok) return seated
   countPlay(world, 'duel', viewer.id, true)
   placePlayer(world, viewer.id, { duel: round.id })
-  return ok({ round: round.id, told: begin(world, seated.value.round as DuelRound, viewer) })
+  return ok({ round: round.id, told: begin(world, seated.value.round, viewer) })
 }
 
 /** Draws the winner; the pages show it happen until it is paid. */
@@ -157,7 +167,7 @@ function begin(world: World, round: DuelRound, taker: ViewerRow): string {
   const state: DuelState = { ...round.state, challenged, winner }
   const floor = floorOf(world, 'duel')
   world.put(floors, { ...floor, free: floor.free.filter((id) => id !== round.id) })
-  const running = goOnAt(world, { ...round, status: 'running', state }, world.at + suspenseSeconds) as DuelRound
+  const running = goOnAt(world, { ...round, status: 'running' as const, state }, world.at + suspenseSeconds)
   tellRound(world, running)
   const told = tell(world, 'duel.taken', { challenger, challenged, stake: amount(world, round.state.stake) })
   if (suspenseSeconds === 0) settleDuel(world, running)

@@ -8,6 +8,7 @@ import {
   type HeistState,
   openRowOf,
   playerOf,
+  type RoundOf,
   type RoundRow,
   rounds,
   type SeatRow,
@@ -23,7 +24,7 @@ import { callOff } from './callOff.ts'
 import type { Played } from './played.ts'
 
 /** A heist with what is particular to it. */
-export type HeistRound = RoundRow & { readonly state: HeistState }
+export type HeistRound = RoundOf<HeistState>
 
 const isHeist = (round: RoundRow | undefined): round is HeistRound => round?.state.of === 'heist'
 

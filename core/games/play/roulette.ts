@@ -7,7 +7,17 @@ import { checkStake, countPlay, mayPlay, restAfter } from '../allowed.ts'
 import { type Bet, betInWords, readBets } from '../bets.ts'
 import { endRound, goOnAt, openRound, placePlayer, settleSeat, takeSeat } from '../pot.ts'
 import { returnedOf, spinWheel } from '../roulette.ts'
-import { floorOf, floors, openRowOf, playerOf, type RouletteState, type RoundRow, rounds, seatsOf } from '../rounds.ts'
+import {
+  floorOf,
+  floors,
+  openRowOf,
+  playerOf,
+  type RouletteState,
+  type RoundOf,
+  type RoundRow,
+  rounds,
+  seatsOf,
+} from '../rounds.ts'
 import { settingsOf } from '../settings.ts'
 import { tellRound } from '../tellRound.ts'
 import { listed, tell } from '../texts/tell.ts'
@@ -15,7 +25,7 @@ import { colourOf, NUMBERS } from '../wheel.ts'
 import { callOff } from './callOff.ts'
 import type { Played } from './played.ts'
 
-export type RouletteRound = RoundRow & { readonly state: RouletteState }
+export type RouletteRound = RoundOf<RouletteState>
 
 const isRoulette = (round: RoundRow | undefined): round is RouletteRound => round?.state.of === 'roulette'
 
@@ -101,7 +111,7 @@ export function openWheel(world: World, opener: string | null): RouletteRound {
     state,
     nextAt: betSeconds === 0 && opener !== null ? null : world.at + Math.max(10, betSeconds),
     openerName: opener,
-  }) as RouletteRound
+  })
 }
 
 function placeBets(
@@ -111,13 +121,13 @@ function placeBets(
   bets: readonly Bet[],
   pays: readonly number[],
 ): Result<RouletteRound> {
-  let now: RoundRow = { ...round, state: { ...round.state, pays } }
+  let now: RouletteRound = { ...round, state: { ...round.state, pays } }
   for (const { bet, stake } of bets) {
     const seated = takeSeat(world, now, viewer, stake, { on: bet })
     if (!seated.ok) return seated
     now = seated.value.round
   }
-  return ok(now as RouletteRound)
+  return ok(now)
 }
 
 const betsInWords = (bets: readonly Bet[]): string =>
@@ -150,7 +160,7 @@ function tellBet(world: World, round: RouletteRound, viewer: ViewerRow, bets: re
 /** Lets the ball fall: from now on no bet is taken, and the pages show the wheel turn until it is paid. */
 function closeBets(world: World, round: RouletteRound): RouletteRound {
   const state: RouletteState = { ...round.state, number: spinWheel(round.seed, round.id) }
-  return world.put(rounds, { ...round, status: 'running', state }) as RouletteRound
+  return world.put(rounds, { ...round, status: 'running' as const, state })
 }
 
 function spinNow(world: World, round: RouletteRound): string {

@@ -176,7 +176,7 @@ export class ChatSeat {
 
   async #presentAccounts(channel: number): Promise<string[]> {
     const text = 'select account_key as account from viewer where channel = $1 and present'
-    return (await this.channels.pool.query(text, [channel])).rows.map((row) => row.account as string)
+    return (await this.channels.pool.query(text, [channel])).rows.map((row) => row.account)
   }
 }
 

@@ -168,7 +168,7 @@ function voiceRoutes(channels: Channels): Route[] {
       answer: exactly({ muted: Type.Boolean() }),
       allowed: 'streamer',
       body: VoiceBody,
-      handle: (call) => hand(channels, call, { kind: 'chat.voice', voice: call.body as Record<string, never> }),
+      handle: (call) => hand(channels, call, { kind: 'chat.voice', voice: call.body }),
     }),
     route({
       method: 'post',

@@ -15,7 +15,7 @@ export function whatHappened(world: World, at: number, refusal: Refusal | null):
   const [run] = [...world.appended(runs), ...world.all(runs)]
   return {
     outcome: run?.outcome ?? (refusal === null ? 'waiting' : 'refused'),
-    refusal: refusal ?? (run?.code == null ? null : { code: run.code as Refusal['code'], sentence: run.why ?? '' }),
+    refusal: refusal ?? (run?.code == null ? null : { code: run.code, sentence: run.why ?? '' }),
     steps: run?.log ?? [],
     lines: told('chat.replied').map((fact) => ({ to: fact.body.to, text: fact.body.text, after: fact.at - at })),
     transfers: movedIn(world),

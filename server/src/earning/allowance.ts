@@ -12,7 +12,7 @@ const NEXT_PAGE = `select id from viewer where channel = $1 and id > $2 and not 
 export async function payAllowances(channels: Channels, channel: number, due: number): Promise<void> {
   for (let after = 0; ; ) {
     const found = await channels.pool.query(NEXT_PAGE, [channel, after, PAGE])
-    const viewers = found.rows.map(({ id }) => id as number)
+    const viewers = found.rows.map(({ id }) => id)
     const last = viewers.at(-1)
     if (last === undefined) break
     const key = `allowance/${due}/${after}/${channels.clock()}`

@@ -102,7 +102,7 @@ function noteSignIn({ channels, security, config }: Edge): SignInNote {
   return (c: Context, { kind, caller, path, why }) => {
     const [, slug = ''] = /^\/(?:desk|c)\/([^/?]+)/.exec(path ?? '') ?? []
     const { account = '', name = '' } = caller ?? {}
-    const from = addressOf(c as Context<Env>, Number(config.TRUSTED_PROXIES))
+    const from = addressOf(c, Number(config.TRUSTED_PROXIES))
     void channels.find(slug).then(
       (channel) => {
         const what = why === undefined ? DID[kind].what : `${DID[kind].what}: ${why}`

@@ -9,7 +9,7 @@ const AFTER = 'select facts from fact_batch where channel = $1 and last > $2 ord
  */
 export async function factsAfter(pool: Pool, channel: number, after: number, batches = 100): Promise<Fact[]> {
   const found = await pool.query({ name: 'facts-after', text: AFTER, values: [channel, after, batches] })
-  return found.rows.flatMap((row) => JSON.parse(row.facts as string) as Fact[]).filter(({ seq }) => seq > after)
+  return found.rows.flatMap((row) => JSON.parse(row.facts)).filter(({ seq }) => seq > after)
 }
 
 /** When a channel's last fact came (seconds), or undefined if nothing has happened yet. */

@@ -81,7 +81,7 @@ function changeRoute(channels: Channels, game: Game): Route {
     answer: GameSaved,
     body: Type.Object({ settings: GAME_SETTINGS[game], confirmed: Type.Optional(Type.Boolean()) }, closed),
     handle: async ({ channel, key, body }) => {
-      const { settings, confirmed = false } = body as { settings: never; confirmed?: boolean }
+      const { settings, confirmed = false } = body
       return hand(channels, { channel, key }, { kind: 'game.change', game, settings, confirmed })
     },
   })

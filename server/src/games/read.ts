@@ -9,7 +9,7 @@ const { floor, player, round, seat, show, viewer } = schema
 /** How every game is set. */
 export async function gameSettingsOf(db: Reader, channel: number): Promise<SettingsOf> {
   const all = await Promise.all(GAMES.map(async (game) => [game, await settingOf(db, channel, gameSetting(game))]))
-  return Object.fromEntries(all) as unknown as SettingsOf
+  return Object.fromEntries(all) as SettingsOf
 }
 
 /** Whether there is a game to play at all. */

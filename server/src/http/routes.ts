@@ -97,7 +97,7 @@ export function route<S extends TSchema, R extends TSchema, A extends Asks = Rec
     readonly handle: (call: Call<Static<S>, Asked<A>>) => Given<R>
   },
 ): Route {
-  return options as unknown as Route
+  return options as Route
 }
 
 /** The same for a file. */
@@ -106,7 +106,7 @@ export const fileRoute = <A extends Asks = Record<never, never>>(
     readonly gives: FileRoute['gives']
     readonly handle: (call: Call<unknown, Asked<A>>) => Promise<Response>
   },
-): Route => options as unknown as Route
+): Route => options as Route
 
 /**
  * Hands in what a call asks of the rules. @returns what it comes to.

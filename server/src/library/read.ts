@@ -156,9 +156,7 @@ async function playing(bytes: Buffer, { kind, ending, type }: Known): Promise<Re
       'media_too_long',
       `It plays for ${Math.round(ms / 1000)} s; ${most / 1000} s is the most. Cut it shorter.`,
     )
-  const video = format.trackInfo?.find((track) => track.video !== undefined)?.video as
-    | { pixelWidth?: number; pixelHeight?: number }
-    | undefined
+  const video = format.trackInfo?.find((track) => track.video !== undefined)?.video
   const content = withoutMetadata(bytes, ending)
   return {
     file: nameOf(content, ending),

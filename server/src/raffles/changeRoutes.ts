@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { Opens, RaffleSettings } from '#core/raffles'
-import { Count, closed, exactly, Id, orNull } from '#core/schema'
+import { Count, closed, exactly, Id, keysOf, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { answered, type Call, hand, idOf, type Route, route } from '../http/index.ts'
 import { RaffleStatus } from './answers.ts'
@@ -18,7 +18,7 @@ export const changeRaffleRoutes = (channels: Channels): Route[] => [
 const DOES = { open: 'open', close: 'close', draw: 'draw', 'call-off': 'callOff', finish: 'finish' } as const
 
 function actRoutes(channels: Channels): Route[] {
-  const acts = (Object.keys(DOES) as (keyof typeof DOES)[]).map((does) =>
+  const acts = keysOf(DOES).map((does) =>
     route({
       ...desk,
       method: 'post',
@@ -65,7 +65,7 @@ const changeRafflesRoute = (channels: Channels): Route =>
       const intent = {
         kind: 'raffle.change',
         raffle: idOf(param('raffle')),
-        settings: body as RaffleSettings,
+        settings: body,
       } as const
       return hand(channels, { channel, key }, intent)
     },

@@ -112,8 +112,7 @@ function outlookRoute(channels: Channels, chat: (channel: number) => Promise<Cha
     does: 'What a raffle with such settings would mean now; nothing is written',
     answer: RaffleOutlook,
     body: RaffleSettings,
-    handle: async ({ channel, body }) =>
-      outlookNow(channels, channel.id, await chat(channel.id), body as RaffleSettings),
+    handle: async ({ channel, body }) => outlookNow(channels, channel.id, await chat(channel.id), body),
   })
 }
 

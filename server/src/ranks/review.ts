@@ -22,7 +22,7 @@ export async function reviewPromoted(channels: Channels, channel: number, measur
       text: DUE[measure],
       values: [channel, PAGE],
     })
-    const viewers = found.rows.map(({ id }) => id as number)
+    const viewers = found.rows.map(({ id }) => id)
     if (viewers.length === 0) return
     const key = `promoted/${channels.clock()}/${round}/${viewers[0]}/${viewers.length}`
     await channels.submit(channel, key, { kind: 'ranks.review', viewers, quietly: false })
@@ -52,7 +52,7 @@ async function reviewPages(
 ): Promise<void> {
   for (let after = 0; ; ) {
     const found = await channels.pool.query(text, [channel, after, PAGE, ...more])
-    const viewers = found.rows.map(({ id }) => id as number)
+    const viewers = found.rows.map(({ id }) => id)
     const last = viewers.at(-1)
     if (last === undefined) return
     await channels.submit(channel, `${key}/review/${after}`, { kind: 'ranks.review', viewers, quietly: true })

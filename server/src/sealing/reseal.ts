@@ -41,7 +41,7 @@ async function resealColumn(pool: Pool, { table, column, about, hash }: SealedCo
   for (let changed = 0; ; ) {
     const { rows } = await pool.query(due, [`v1.${ring.current}.%`])
     if (rows.length === 0) return changed
-    const values = rows.map(({ value }) => value as string)
+    const values = rows.map(({ value }) => value)
     const plain = values.map((value) => ring.unseal(value, about))
     const done = await pool.query(update, [
       rows.map(({ at }) => at),
@@ -56,9 +56,9 @@ async function resealColumn(pool: Pool, { table, column, about, hash }: SealedCo
 async function resealOpenSeeds(pool: Pool): Promise<number> {
   const ring = keyring()
   const { rows } = await pool.query("select channel, body->>'seed' as seed from setting where name = 'seed'")
-  const due = rows.filter(({ seed }) => seed && !ring.isCurrent(seed as string))
+  const due = rows.filter(({ seed }) => seed && !ring.isCurrent(seed))
   for (const { channel, seed } of due) {
-    const next = ring.seal(ring.unseal(seed as string, 'open.seed'), 'open.seed')
+    const next = ring.seal(ring.unseal(seed, 'open.seed'), 'open.seed')
     const text = `update setting set body = jsonb_set(body, '{seed}', to_jsonb($3::text))
       where channel = $1 and name = 'seed' and body->>'seed' = $2`
     await pool.query(text, [channel, seed, next])
@@ -75,7 +75,7 @@ async function hashMarks(pool: Pool): Promise<number> {
     if (rows.length === 0) return changed
     const text = `update code as old set mark = new.hash from unnest($1::text[], $2::text[]) as new (at, hash)
       where old.ctid = new.at::tid`
-    await pool.query(text, [rows.map(({ at }) => at), rows.map(({ mark }) => keyring().lookupHash(mark as string))])
+    await pool.query(text, [rows.map(({ at }) => at), rows.map(({ mark }) => keyring().lookupHash(mark))])
     changed += rows.length
   }
 }

@@ -79,7 +79,7 @@ export class Instance {
     if (this.#stopped) return
     if (this.#lock === undefined) await this.#register()
     const others = await this.pool.query('select key from instance where key <> $1', [this.#key])
-    for (const { key } of others.rows) await this.#buryIfDead(key as number)
+    for (const { key } of others.rows) await this.#buryIfDead(key)
     // One that died before it could say which workers it had.
     await this.pool.query(UNLOCK_ORPHANS)
   }
@@ -91,7 +91,7 @@ export class Instance {
       const got = await client.query('select pg_try_advisory_xact_lock($1, $2) as got', [INSTANCE_SPACE, key])
       if (got.rows[0].got === true) {
         const gone = await client.query('delete from instance where key = $1 returning workers', [key])
-        const workers = (gone.rows[0]?.workers ?? []) as string[]
+        const workers = gone.rows[0]?.workers ?? []
         if (workers.length > 0) await client.query('select graphile_worker.force_unlock_workers($1)', [workers])
         if (workers.length > 0) this.log.warn({ key }, 'a server has died; its timers are taken over')
       }

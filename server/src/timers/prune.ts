@@ -21,5 +21,5 @@ export async function prune(pool: Pool, clock: Clock): Promise<{ intents: number
   const runsBefore = clock() - RUNS_KEPT_SECONDS
   await pool.query("delete from run where at < $1 and outcome <> 'waiting'", [runsBefore])
   await pool.query('delete from run_time where at < $1', [runsBefore])
-  return { intents: intents.rowCount ?? 0, facts: facts.rows.reduce((sum, { count }) => sum + (count as number), 0) }
+  return { intents: intents.rowCount ?? 0, facts: facts.rows.reduce((sum, { count }) => sum + count, 0) }
 }

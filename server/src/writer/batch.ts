@@ -52,18 +52,18 @@ export function decideBatch(
   const outcomes: (() => void)[] = []
   const answered: Answered[] = []
   let rest: readonly Waiting[] = []
-  for (const [i, { intent, resolve, reject, met }] of batch.entries()) {
+  for (const [i, waiting] of batch.entries()) {
+    const { intent, resolve, reject, met } = waiting
     const before = seen.get(intent.key)
     if (before !== undefined) {
-      outcomes.push(() => (isAnother(intent, before) ? reject(new KeyUsed()) : resolve(before)))
+      outcomes.push(() => repeat(waiting, before))
       continue
     }
     try {
       const result = decide(world, intent)
-      const { key, at, sentWith } = intent
-      const remembered = sentWith === undefined ? result : { ...result, sentWith }
-      seen.set(key, remembered)
-      answered.push({ key, at, result: remembered })
+      const remembered = asRemembered(intent, result)
+      seen.set(intent.key, remembered)
+      answered.push({ key: intent.key, at: intent.at, result: remembered })
       outcomes.push(() => resolve(result))
     } catch (fault) {
       const missing = fault instanceof RowNotLoaded && isNew(met, fault.need)
@@ -87,6 +87,13 @@ export function decideBatch(
 
 /** What was loaded and is not there all the same would be asked for without end. */
 const isNew = (met: readonly Need[], need: Need): boolean => !met.some((one) => needName(one) === needName(need))
+
+const asRemembered = ({ sentWith }: Sent, result: Result<Answer>): Remembered =>
+  sentWith === undefined ? result : { ...result, sentWith }
+
+/** Tells who asks again what was answered before. */
+const repeat = ({ intent, resolve, reject }: Waiting, before: Remembered): void =>
+  isAnother(intent, before) ? reject(new KeyUsed()) : resolve(before)
 
 /** Whether a question under a known key is another one than was answered: it was sent with another body. */
 const isAnother = ({ sentWith }: Sent, before: Remembered): boolean =>

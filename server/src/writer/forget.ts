@@ -43,10 +43,10 @@ async function whoIs(client: Client, channel: number, { viewer, account, confirm
     'select id, name, chat_name, nickname from viewer where channel = $1 and (id = $2 or merged_into = $2)',
     [channel, viewer],
   )
-  const ids = merged.rows.map(({ id }) => id as number)
+  const ids = merged.rows.map(({ id }) => id)
   const others = await client.query('select account from alias where channel = $1 and viewer = any($2)', [channel, ids])
   const told = await client.query(namesToldOf(), [channel, ids])
-  const keys = [...(account === undefined ? [] : [account]), ...others.rows.map((row) => row.account as string)]
+  const keys = [...(account === undefined ? [] : [account]), ...others.rows.map((row) => row.account)]
   const shown = merged.rows.flatMap((row) => [row.name, row.chat_name, row.nickname])
   const names = [
     confirm.trim(),
@@ -95,9 +95,9 @@ async function forgetInTransfers(client: Client, channel: number, { ids, names, 
     [channel, ids],
   )
   const changed = found.rows.map(({ id, detail, intent }) => ({
-    id: id as number,
+    id: id,
     detail: detail === null ? null : JSON.stringify(withoutWhy(replaced(detail, names, instead))),
-    intent: /^[\w-]{43}$/.test(intent as string) ? (intent as string) : `old/${id}`,
+    intent: /^[\w-]{43}$/.test(intent) ? intent : `old/${id}`,
   }))
   const text = `update transfer as old set detail = new.detail, intent = new.intent
     from unnest($2::bigint[], $3::jsonb[], $4::text[]) as new (id, detail, intent) where old.channel = $1 and old.id = new.id`

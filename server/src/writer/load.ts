@@ -58,7 +58,7 @@ async function loadGroup(client: Client, channel: number, world: World, group: r
   const { name: column, type, seal } = columns.find((one) => one.property === property) ?? {}
   const values: Key[] = [...new Set(group.map((need) => need.value))]
   // What is kept as a hash is looked for by its hash, and known in memory by what was looked for.
-  const kept = seal === undefined ? values : values.map((value) => seal(value as never, {} as never) as Key)
+  const kept = seal === undefined ? values : values.map((value) => seal(value as never, {} as never))
   const text = `select wanted.place as "wanted/place", found.* from unnest($2::${type}[]) with ordinality as wanted (value, place)
     cross join lateral (select ${selectList} from "${sqlName}" where channel = $1 and "${column}" = wanted.value limit 1) as found`
   const found = await client.query({ name: `need-${sqlName}-${column}`, text, values: [channel, arrayLiteral(kept)] })

@@ -67,7 +67,7 @@ export async function payTogether(client: Client, channel: number, world: World,
     client.query({ ...applyOf(asked), values: [...values, ...classes] }),
     client.query(FOR_FEW),
   ])
-  const done = paid.rows[0] as { viewers: number; paid: number }
+  const done = paid.rows[0]
   world.lastId += done.viewers
   return { ...intent, done }
 }

@@ -133,5 +133,5 @@ export async function seenAnswers(
   const text = `select seen.* from unnest($2::text[]) as wanted (key)
     cross join lateral (select key, answer from seen_intent where channel = $1 and key = wanted.key limit 1) as seen`
   const found = await client.query({ name: 'seen-answers', text, values: [channel, arrayLiteral(keys)] })
-  return new Map(found.rows.map((row) => [row.key as string, row.answer as Remembered]))
+  return new Map(found.rows.map((row) => [row.key, row.answer]))
 }

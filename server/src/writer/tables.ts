@@ -92,7 +92,7 @@ function kept<R extends object>(core: Table<R>, table: PgTable, keeping: Keeping
   if (key === undefined) throw new Error(`The table ${sqlName} has no key beside its channel.`)
   const names = columns.map(({ name }) => `"${name}"`)
   return {
-    core: core as unknown as Table<object>,
+    core: core as Table<object>,
     columns,
     key,
     selectList: columns.map(({ property, name }) => `"${name}" as "${property}"`).join(', '),

@@ -7,6 +7,6 @@ const ABORTED = '25P02'
  */
 export async function together(statements: readonly Promise<unknown>[]): Promise<void> {
   const ends = await Promise.allSettled(statements)
-  const faults = ends.flatMap((end) => (end.status === 'rejected' ? [end.reason as { code?: string }] : []))
+  const faults = ends.flatMap((end) => (end.status === 'rejected' ? [end.reason] : []))
   if (faults.length > 0) throw faults.find(({ code }) => code !== ABORTED) ?? faults[0]
 }

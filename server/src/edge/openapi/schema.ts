@@ -12,7 +12,7 @@ const isObject = (value: Json | undefined): value is Fields =>
  * as `enum`, and what has a name referred to in the document.
  */
 export function describedSchema(schema: TSchema): Json {
-  const { $id: _, ...rest } = JSON.parse(JSON.stringify(schema)) as Fields
+  const { $id: _, ...rest } = JSON.parse(JSON.stringify(schema))
   return described(rest)
 }
 
@@ -20,7 +20,7 @@ export function describedSchema(schema: TSchema): Json {
 export const namedSchemas = (): Readonly<Record<string, Json>> =>
   Object.fromEntries(
     Object.entries(NAMED).map(([name, { schema }]) => {
-      const { $id: _, ...rest } = JSON.parse(JSON.stringify(schema)) as Fields
+      const { $id: _, ...rest } = JSON.parse(JSON.stringify(schema))
       return [name, described(rest, name)]
     }),
   )
