@@ -53,7 +53,7 @@ export function decideBatch(
   const answered: Answered[] = []
   let rest: readonly Waiting[] = []
   for (const [i, waiting] of batch.entries()) {
-    const { intent, resolve, reject, met } = waiting
+    const { intent, resolve, reject } = waiting
     const before = seen.get(intent.key)
     if (before !== undefined) {
       outcomes.push(() => repeat(waiting, before))
@@ -66,9 +66,7 @@ export function decideBatch(
       answered.push({ key: intent.key, at: intent.at, result: remembered })
       outcomes.push(() => resolve(result))
     } catch (fault) {
-      const missing = fault instanceof RowNotLoaded && isNew(met, fault.need)
-      if (missing) met.push(fault.need)
-      if (bugs === undefined || missing) {
+      if (metNew(waiting, fault) || bugs === undefined) {
         rest = batch.slice(i)
         break
       }
@@ -85,8 +83,12 @@ export function decideBatch(
   return { world, revision, changes: world.takeChanges(), seq, lastId, answered, settle, rest }
 }
 
-/** What was loaded and is not there all the same would be asked for without end. */
-const isNew = (met: readonly Need[], need: Need): boolean => !met.some((one) => needName(one) === needName(need))
+/** Notes a row that an intent met. What was loaded and is not there all the same is not new: it would be asked for without end. */
+function metNew({ met }: Waiting, fault: unknown): boolean {
+  if (!(fault instanceof RowNotLoaded) || met.some((one) => needName(one) === needName(fault.need))) return false
+  met.push(fault.need)
+  return true
+}
 
 const asRemembered = ({ sentWith }: Sent, result: Result<Answer>): Remembered =>
   sentWith === undefined ? result : { ...result, sentWith }
