@@ -1,7 +1,7 @@
 import { viewers } from '../people/index.ts'
+import { needAbout } from '../runs/index.ts'
+import { commandOf } from '../words/index.ts'
 import { type Handler, ok, refuse } from '../world/index.ts'
-import { needAbout } from './steps/needs.ts'
-import { commandOf } from './table.ts'
 import { carryOut, needUse } from './use.ts'
 
 export interface UseCommand {

@@ -1,6 +1,6 @@
 import { cooldowns } from '../access/index.ts'
+import type { ChatWord, WordKind } from '../words/index.ts'
 import { type Need, needKey, type World } from '../world/index.ts'
-import type { ChatWord, WordKind } from './schema.ts'
 
 const eachKey = (kind: WordKind, viewer: number): string => `${kind}/${viewer}`
 

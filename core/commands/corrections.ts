@@ -12,9 +12,8 @@ import {
 } from '../people/index.ts'
 import { readSetting } from '../settings/index.ts'
 import { fillIn } from '../texts/index.ts'
+import { findNamed, typedName, wordsSetting } from '../words/index.ts'
 import type { Result, World } from '../world/index.ts'
-import { findNamed, typedName } from './named.ts'
-import { wordsSetting } from './words.ts'
 
 /** Somebody and an amount, in either order, and what follows: "@pia 50 for the lamp". */
 export interface NamedAmount {

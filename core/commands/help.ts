@@ -1,8 +1,8 @@
 import { currencySetting, inWords } from '../currency/index.ts'
 import { homeSetting, readSetting } from '../settings/index.ts'
 import type { RewardRow } from '../store/index.ts'
+import { takes, usageLine } from '../words/index.ts'
 import type { World } from '../world/index.ts'
-import { takes, usageLine } from './arguments.ts'
 import { heard } from './match.ts'
 
 /** Answers a call for help: where all commands are listed, or how one is called. */

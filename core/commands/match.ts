@@ -4,11 +4,9 @@ import { type RaffleRow, raffles, runningRaffles, wordsOf } from '../raffles/ind
 import { readSetting, settings } from '../settings/index.ts'
 import { openRewards, type RewardRow, rewards } from '../store/index.ts'
 import { oneSlipAway } from '../texts/index.ts'
+import { allWords, type CommandRow, commands, openCommands, type WordKind, wordsSetting } from '../words/index.ts'
 import { derived, type World } from '../world/index.ts'
 import { typedWord } from './parse.ts'
-import type { WordKind } from './schema.ts'
-import { type CommandRow, commands, openCommands } from './table.ts'
-import { allWords, wordsSetting } from './words.ts'
 
 /** What a word means: one of our own, or a command of the channel's. */
 export type Meaning =

@@ -1,20 +1,16 @@
-import { currencySetting } from '../currency/index.ts'
-import { readSetting } from '../settings/index.ts'
-import { openRewards } from '../store/index.ts'
+import { aroundIn, callsIn, checkSteps, faultInWords } from '../runs/index.ts'
 import { faultsOf } from '../texts/index.ts'
-import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
-import type { CommandSettings } from './schema.ts'
-import { aroundIn, checkSteps } from './steps/check.ts'
-import { callsIn, type Fault } from './steps/within.ts'
-import { type CommandRow, commandOf, commands, openCommands } from './table.ts'
 import {
+  type CommandRow,
+  type CommandSettings,
   checkListeners,
+  commandOf,
+  commands,
   type Listener,
-  listenersOfGames,
-  listenersOfRaffles,
-  otherWords,
-  wordsSetting,
-} from './words.ts'
+  openCommands,
+  otherListeners,
+} from '../words/index.ts'
+import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 
 export const MOST_COMMANDS = 1000
 const GONE = 'This command is not there any more. Load the page again.'
@@ -59,29 +55,6 @@ export function checkCommand(world: World, id: number | null, settings: CommandS
   )
   const fault = faults.find(({ hint }) => !hint)
   return fault === undefined ? ok(true) : refuse('command_invalid', faultInWords(fault))
-}
-
-/** "Step 2: Choose a tally." */
-export const faultInWords = ({ at, sentence }: Pick<Fault, 'at' | 'sentence'>): string =>
-  `Step ${at
-    .filter((_, i) => i % 2 === 0)
-    .map((place) => place + 1)
-    .join(', within it step ')}: ${sentence}`
-
-/** All that listens in chat beside a command. */
-export const otherListeners = (
-  world: World,
-  but: {
-    readonly command?: number | null
-    readonly reward?: number | null
-    readonly games?: true
-    readonly raffles?: true
-  },
-): Listener[] => {
-  const games = but.games ? [] : listenersOfGames(world)
-  const raffles = but.raffles ? [] : listenersOfRaffles(world)
-  const all = { commands: openCommands(world), rewards: openRewards(world), games, raffles }
-  return otherWords(readSetting(world, currencySetting), readSetting(world, wordsSetting), all, but)
 }
 
 /** Whether a command's word and aliases are told apart from all others. */

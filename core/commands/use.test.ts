@@ -3,8 +3,9 @@ import { describe, expect, test } from 'vitest'
 import { TestChannel } from '../../testing/core/channel.ts'
 import { EVERYONE_MAY, NO_LIMITS } from '../access/index.ts'
 import { transfers } from '../ledger/index.ts'
+import { runs } from '../runs/index.ts'
 import type { Step } from '../steps/index.ts'
-import { type Argument, runs } from './index.ts'
+import type { Argument } from '../words/index.ts'
 
 const say = (text: string): Step => ({ do: 'say', text })
 const caller = { of: 'caller' } as const

@@ -3,18 +3,20 @@ import { currencySetting, inWords } from '../currency/index.ts'
 import { mayTakePart } from '../earning/index.ts'
 import { BOOKS, balanceOf, transfer } from '../ledger/index.ts'
 import { findViewer, type ViewerRow, viewers } from '../people/index.ts'
+import { finishRun, needSteps, newRun, type Price, queued, refusedRun, runs } from '../runs/index.ts'
 import { readSetting } from '../settings/index.ts'
 import { showOnAir } from '../show/index.ts'
 import { cutForChat, render } from '../texts/index.ts'
 import { type Asker, answer } from '../voice/index.ts'
+import {
+  type CommandRow,
+  type CommandSettings,
+  type Given,
+  needArguments,
+  peopleNamed,
+  readArguments,
+} from '../words/index.ts'
 import { type Need, ok, type Refusal, type Result, refuse, type World } from '../world/index.ts'
-import { type Given, needArguments, peopleNamed, readArguments } from './arguments.ts'
-import { refusedRun, runs } from './runs.ts'
-import type { CommandSettings } from './schema.ts'
-import { finishRun, type Price } from './steps/finish.ts'
-import { needSteps } from './steps/needs.ts'
-import { newRun, queued } from './steps/run.ts'
-import type { CommandRow } from './table.ts'
 
 export const commandKey = (id: number): LimitKey => `c${id}`
 

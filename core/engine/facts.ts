@@ -8,12 +8,14 @@ import { libraryFacts } from '../library/facts.ts'
 import { peopleFacts } from '../people/facts.ts'
 import { raffleFacts } from '../raffles/facts.ts'
 import { rankFacts } from '../ranks/facts.ts'
+import { runFacts } from '../runs/facts.ts'
 import { screenFacts } from '../screen/facts.ts'
 import { showFacts } from '../show/facts.ts'
 import { storeFacts } from '../store/facts.ts'
 import { tallyFacts } from '../tallies/facts.ts'
 import { triggerFacts } from '../triggers/facts.ts'
 import { voiceFacts } from '../voice/facts.ts'
+import { wordFacts } from '../words/facts.ts'
 import type { DeclaredFact, FactKind } from '../world/index.ts'
 import { channelFacts } from './channelFacts.ts'
 
@@ -38,5 +40,7 @@ export const FACTS = {
   ...tallyFacts,
   ...triggerFacts,
   ...voiceFacts,
+  ...wordFacts,
+  ...runFacts,
   ...channelFacts,
 } satisfies Readonly<Record<FactKind, DeclaredFact>>

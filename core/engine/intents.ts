@@ -1,11 +1,15 @@
+import { buyingHandlers } from '../buying/index.ts'
 import { commandHandlers } from '../commands/index.ts'
 import { earningHandlers } from '../earning/index.ts'
+import { enteringHandlers } from '../entering/index.ts'
 import { eventHandlers } from '../events/index.ts'
 import { gameHandlers } from '../games/index.ts'
 import { libraryHandlers } from '../library/index.ts'
 import { peopleHandlers } from '../people/index.ts'
+import { playingHandlers } from '../playing/index.ts'
 import { raffleHandlers } from '../raffles/index.ts'
 import { rankHandlers } from '../ranks/index.ts'
+import { runHandlers } from '../runs/index.ts'
 import { screenHandlers } from '../screen/index.ts'
 import { settingsHandlers } from '../settings/index.ts'
 import { showHandlers } from '../show/index.ts'
@@ -13,6 +17,7 @@ import { storeHandlers } from '../store/index.ts'
 import { tallyHandlers } from '../tallies/index.ts'
 import { triggerHandlers } from '../triggers/index.ts'
 import { voiceHandlers } from '../voice/index.ts'
+import { wordHandlers } from '../words/index.ts'
 import type { Envelope, Handler, World } from '../world/index.ts'
 import { rotateSeed } from './rotateSeed.ts'
 import { setUpChannel } from './setup.ts'
@@ -21,6 +26,11 @@ const all = {
   'channel.setUp': setUpChannel,
   'fairness.seed': rotateSeed,
   ...commandHandlers,
+  ...wordHandlers,
+  ...runHandlers,
+  ...buyingHandlers,
+  ...playingHandlers,
+  ...enteringHandlers,
   ...earningHandlers,
   ...eventHandlers,
   ...gameHandlers,

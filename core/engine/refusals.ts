@@ -1,13 +1,17 @@
 import { accessRefusals } from '../access/refusals.ts'
+import { buyingRefusals } from '../buying/refusals.ts'
 import { commandRefusals } from '../commands/refusals.ts'
 import { earningRefusals } from '../earning/refusals.ts'
+import { enteringRefusals } from '../entering/refusals.ts'
 import { eventRefusals } from '../events/refusals.ts'
 import { gameRefusals } from '../games/refusals.ts'
 import { ledgerRefusals } from '../ledger/refusals.ts'
 import { libraryRefusals } from '../library/refusals.ts'
 import { peopleRefusals } from '../people/refusals.ts'
+import { playingRefusals } from '../playing/refusals.ts'
 import { raffleRefusals } from '../raffles/refusals.ts'
 import { rankRefusals } from '../ranks/refusals.ts'
+import { runRefusals } from '../runs/refusals.ts'
 import { screenRefusals } from '../screen/refusals.ts'
 import { showRefusals } from '../show/refusals.ts'
 import { storeRefusals } from '../store/refusals.ts'
@@ -19,6 +23,10 @@ import type { DeclaredRefusal, RefusalCode } from '../world/index.ts'
 export const REFUSALS: Readonly<Record<RefusalCode, DeclaredRefusal>> = {
   ...accessRefusals,
   ...commandRefusals,
+  ...runRefusals,
+  ...buyingRefusals,
+  ...playingRefusals,
+  ...enteringRefusals,
   ...earningRefusals,
   ...eventRefusals,
   ...gameRefusals,

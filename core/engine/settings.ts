@@ -1,4 +1,3 @@
-import { wordsSetting } from '../commands/index.ts'
 import { currencySetting } from '../currency/index.ts'
 import { allowanceSetting, earningSetting, offAirSetting, planDraftSetting } from '../earning/index.ts'
 import { showEventsSetting } from '../events/index.ts'
@@ -9,6 +8,7 @@ import { ranksSetting } from '../ranks/index.ts'
 import { alertsSetting } from '../screen/index.ts'
 import { homeSetting, type Setting, zoneSetting } from '../settings/index.ts'
 import { voiceSetting } from '../voice/index.ts'
+import { wordsSetting } from '../words/index.ts'
 
 /** Every group of a channel's settings. One that is not here is written, and not read again: a test looks for that. */
 export const SETTINGS: readonly Setting<object>[] = [

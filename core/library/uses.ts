@@ -1,8 +1,8 @@
-import { type CommandSettings, commands } from '../commands/index.ts'
 import { openAlerts, openOverlays } from '../screen/index.ts'
 import type { Step } from '../steps/index.ts'
 import { openRewards } from '../store/index.ts'
 import { type TriggerSettings, triggers } from '../triggers/index.ts'
+import { type CommandSettings, commands } from '../words/index.ts'
 import type { World } from '../world/index.ts'
 
 /** What may use something of the library. */

@@ -1,9 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { TALLY, TestChannel } from '../../testing/core/channel.ts'
-import type { Argument } from '../commands/index.ts'
 import { topOf } from '../lists/index.ts'
 import type { Step } from '../steps/index.ts'
+import type { Argument } from '../words/index.ts'
 
 const caller = { of: 'caller' } as const
 const wanted: Argument[] = [

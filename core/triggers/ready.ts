@@ -1,4 +1,4 @@
-import { type Fault, inOneLine, peopleReady, type Readiness, type Standing, stepsReady } from '../commands/index.ts'
+import { type Fault, inOneLine, peopleReady, type Readiness, type Standing, stepsReady } from '../runs/index.ts'
 import type { TriggerSettings } from './schema.ts'
 import { hasViewer } from './sources.ts'
 

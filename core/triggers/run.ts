@@ -1,6 +1,6 @@
 import { checkLimits, countUse, type LimitKey, mayUse, needLimits, uncountUse } from '../access/index.ts'
-import { finishRun, needAbout, needSteps, newRun, queued, refusedRun, runs } from '../commands/index.ts'
 import { type ViewerRow, viewers } from '../people/index.ts'
+import { finishRun, needAbout, needSteps, newRun, queued, refusedRun, runs } from '../runs/index.ts'
 import { limitPeriod, showOnAir } from '../show/index.ts'
 import { type Handler, needKey, ok, type Refusal, type Result, refuse, type World } from '../world/index.ts'
 import { lookAtTimer } from './setOff.ts'

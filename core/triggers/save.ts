@@ -1,4 +1,4 @@
-import { aroundIn, checkSteps, faultInWords } from '../commands/index.ts'
+import { aroundIn, checkSteps, faultInWords } from '../runs/index.ts'
 import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 import type { TriggerSettings } from './schema.ts'
 import { startTimer } from './setOff.ts'

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { TestChannel } from '../../testing/core/channel.ts'
 import { EVERYONE_MAY, NO_LIMITS } from '../access/index.ts'
-import { runs } from '../commands/index.ts'
+import { runs } from '../runs/index.ts'
 import type { Step } from '../steps/index.ts'
 import { outsideRewards, redemptions, type Source } from './index.ts'
 

@@ -1,5 +1,6 @@
-import { type CommandSettings, heard } from '#core/commands'
+import { heard } from '#core/commands'
 import { decide, type Intent } from '#core/engine'
+import type { CommandSettings } from '#core/words'
 import { World } from '#core/world'
 import { envelope } from '#server/writer/index.ts'
 import { COMMAND } from '../../testing/core/channel.ts'

@@ -1,7 +1,7 @@
-import type { Argument, CommandSettings } from '#core/commands'
 import type { Intent } from '#core/engine'
 import type { Step } from '#core/steps'
 import type { TriggerSettings } from '#core/triggers'
+import type { Argument, CommandSettings } from '#core/words'
 import { NATIVE_REWARDS } from '../../standin/src/points.ts'
 
 const EVERYONE = { everyone: true, streamer: false, standings: [], rank: null, people: [] }

@@ -1,4 +1,4 @@
-import type { Argument, CommandSettings } from '../../core/commands/index.ts'
+import type { Argument, CommandSettings } from '#core/words'
 import type { Intent } from '../../core/engine/index.ts'
 import type { Step } from '../../core/steps/index.ts'
 import { COMMAND, TALLY, TRIGGER } from './channel.ts'

@@ -1,5 +1,5 @@
+import type { CommandSettings } from '#core/words'
 import { EVERYONE_MAY, NO_LIMITS } from '../../core/access/index.ts'
-import type { CommandSettings } from '../../core/commands/index.ts'
 import { type EarningPlan, earningSetting } from '../../core/earning/index.ts'
 import { type AnswerTo, decide, type Intent } from '../../core/engine/index.ts'
 import { digestOf } from '../../core/fairness/index.ts'

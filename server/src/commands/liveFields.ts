@@ -1,7 +1,7 @@
 import { needLimits } from '#core/access'
-import { fieldsFor, fieldsNow, needAbout, needSteps, newRun } from '#core/commands'
 import { seedSetting } from '#core/fairness'
 import { viewers } from '#core/people'
+import { fieldsFor, fieldsNow, needAbout, needSteps, newRun } from '#core/runs'
 import { writeSetting } from '#core/settings'
 import type { Step } from '#core/steps'
 import { openTallies } from '#core/tallies'

@@ -1,16 +1,9 @@
 import { and, asc, desc, eq, ilike, isNull, lt, or, sql } from 'drizzle-orm'
 import { type WhoNames, whoInWords } from '#core/access'
-import {
-  type CommandRow,
-  checkSteps,
-  commandReady,
-  gameListeners,
-  raffleListeners,
-  type Standing,
-  wordsSetting,
-} from '#core/commands'
+import { checkSteps, commandReady, type Standing } from '#core/runs'
 import { figuresOf, hasViewer, type TriggerSettings, triggerReady } from '#core/triggers'
 import { voiceSetting } from '#core/voice'
+import { type CommandRow, gameListeners, raffleListeners, wordsSetting } from '#core/words'
 import { whoNames } from '../access/index.ts'
 import type { ChatState } from '../chat/index.ts'
 import { type Reader, schema } from '../database/index.ts'

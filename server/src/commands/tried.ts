@@ -1,7 +1,7 @@
-import { runs } from '#core/commands'
 import { currencySetting } from '#core/currency'
 import { BOOKS, explainTransfer, transfers } from '#core/ledger'
 import { viewers } from '#core/people'
+import { runs } from '#core/runs'
 import { readSetting } from '#core/settings'
 import { orders } from '#core/store'
 import { type Fact, type FactKind, needKey, type Refusal, type World } from '#core/world'

@@ -1,7 +1,8 @@
 import { sql } from 'drizzle-orm'
 import { boolean, index, integer, json, pgTable, primaryKey, text } from 'drizzle-orm/pg-core'
-import { type RunRow, storedCommand } from '#core/commands'
+import type { RunRow } from '#core/runs'
 import { storedTrigger } from '#core/triggers'
+import { storedCommand } from '#core/words'
 import { channelRef, whole } from './channel.ts'
 import { keptJson } from './keptJson.ts'
 

@@ -1,7 +1,7 @@
 import { mayUse } from '#core/access'
-import { checkRaffle } from '#core/commands'
 import { digits } from '#core/currency'
 import { earningSetting } from '#core/earning'
+import { checkRaffle } from '#core/entering'
 import { attendedOfLast, standingsOf } from '#core/people'
 import {
   aroundRaffles,

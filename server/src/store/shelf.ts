@@ -1,5 +1,4 @@
 import { mayUse, whoInWords } from '#core/access'
-import { wordsSetting } from '#core/commands'
 import { earningSetting } from '#core/earning'
 import { dayIn } from '#core/people'
 import { zoneSetting } from '#core/settings'
@@ -13,6 +12,7 @@ import {
   type RewardRow,
   whyNot,
 } from '#core/store'
+import { wordsSetting } from '#core/words'
 import { accessWorld, whoNames } from '../access/index.ts'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'

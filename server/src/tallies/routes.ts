@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox'
-import { CommandSettings } from '#core/commands'
 import { Count, closed, exactly, Id } from '#core/schema'
 import { TallySettings } from '#core/tallies'
+import { CommandSettings } from '#core/words'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, hand, idOf, type Route, route, savedRoutes } from '../http/index.ts'

@@ -1,5 +1,5 @@
 import { Trash2 } from 'lucide-react'
-import { type Argument, usageLine } from '#core/commands'
+import { type Argument, usageLine } from '#core/words'
 import { Button } from '../../parts/Button.tsx'
 import { Choose, INPUT, NumberInput, splitWords, Tick } from './inputs.tsx'
 

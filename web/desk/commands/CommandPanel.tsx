@@ -1,13 +1,7 @@
 import { useState } from 'react'
-import {
-  argumentFault,
-  type CommandSettings,
-  checkCommandWords,
-  checkSteps,
-  commandReady,
-  faultInWords,
-  refusalFault,
-} from '#core/commands'
+import { argumentFault, checkCommandWords, refusalFault } from '#core/commands'
+import { checkSteps, commandReady, faultInWords } from '#core/runs'
+import type { CommandSettings } from '#core/words'
 import { answerOf, api } from '../../parts/api.ts'
 import { useStatus } from '../status.ts'
 import { ArgumentFields } from './ArgumentFields.tsx'

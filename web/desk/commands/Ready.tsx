@@ -1,6 +1,6 @@
 import { CircleAlert, CircleCheck } from 'lucide-react'
 import { Link } from 'react-router'
-import type { Readiness } from '#core/commands'
+import type { Readiness } from '#core/runs'
 
 /** Whether something works now, in one line, and the way to mend it. */
 export function Ready({ ready }: { ready: Readiness }) {

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import type { Readiness } from '#core/commands'
+import type { Readiness } from '#core/runs'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { Ready } from './Ready.tsx'

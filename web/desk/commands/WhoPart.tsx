@@ -1,5 +1,6 @@
 import { useState } from 'react'
-import { type CommandSettings, callsIn } from '#core/commands'
+import { callsIn } from '#core/runs'
+import type { CommandSettings } from '#core/words'
 import { useStatus } from '../status.ts'
 import { Choose, Field, INPUT, NumberInput, Tick } from './inputs.tsx'
 import { LimitFields } from './LimitFields.tsx'

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { CommandSettings } from '#core/commands'
+import type { CommandSettings } from '#core/words'
 import { Field, INPUT, splitWords } from './inputs.tsx'
 import { type CommandsView, groupsOf } from './view.ts'
 

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import type { FormEvent } from 'react'
-import { type ChatWords, checkWords, type WordKind } from '#core/commands'
 import type { Currency } from '#core/currency'
+import { type ChatWords, checkWords, type WordKind } from '#core/words'
 import type { Body } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Panel } from '../../parts/Panel.tsx'

@@ -1,6 +1,6 @@
 import { EVERYONE_MAY, NO_LIMITS } from '#core/access'
-import type { CommandSettings } from '#core/commands'
 import type { TallyRow } from '#core/tallies'
+import type { CommandSettings } from '#core/words'
 
 /** A command as it begins: everyone may use it, and it says something. */
 export const FRESH: CommandSettings = {

@@ -1,7 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
-import type { Listener } from '#core/commands'
-import { listenersOf, otherWords, rewardListeners } from '#core/commands'
 import type { Currency } from '#core/currency'
+import { type Listener, listenersOf, otherWords, rewardListeners } from '#core/words'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
 

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react'
-import type { Readiness } from '#core/commands'
+import type { Readiness } from '#core/runs'
 import {
   ALERT_FIELDS,
   type AlertSettings,

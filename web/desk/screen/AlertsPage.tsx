@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { Readiness } from '#core/commands'
+import type { Readiness } from '#core/runs'
 import { playing } from '#core/screen'
 import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'

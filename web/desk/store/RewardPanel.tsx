@@ -1,5 +1,6 @@
 import { type ReactNode, useState } from 'react'
-import { checkRewardWord, checkSteps, faultInWords, rewardReady } from '#core/commands'
+import { checkRewardWord, rewardReady } from '#core/buying'
+import { checkSteps, faultInWords } from '#core/runs'
 import { playing } from '#core/screen'
 import { MAX_TEXT, PLAIN_REWARD, type RewardSettings, rewardFault } from '#core/store'
 import { answerOf, api } from '../../parts/api.ts'

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { EVERYONE_MAY, NO_LIMITS } from '#core/access'
-import { checkSteps, type Fault, faultInWords } from '#core/commands'
+import { checkSteps, type Fault, faultInWords } from '#core/runs'
 import { figuresOf, hasViewer, type TriggerSettings, triggerReady } from '#core/triggers'
 import { answerOf, api } from '../../parts/api.ts'
 import { Field, INPUT } from '../commands/inputs.tsx'

@@ -1,6 +1,5 @@
 import type { TSchema } from '@sinclair/typebox'
 import { Who } from '#core/access'
-import { ChatWords, CommandSettings } from '#core/commands'
 import { Currency } from '#core/currency'
 import { EarningPlan } from '#core/earning'
 import { GAME_SETTINGS, GAMES, GameWord, HeistSite, Wagering } from '#core/games'
@@ -11,6 +10,7 @@ import { StepSchema } from '#core/steps'
 import { Asks, RewardSettings } from '#core/store'
 import { TriggerSettings } from '#core/triggers'
 import { Voice } from '#core/voice'
+import { ChatWords, CommandSettings } from '#core/words'
 
 /** A schema that the description tells once, and the feature of the rules that has its type. */
 export interface Named {

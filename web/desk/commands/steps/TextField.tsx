@@ -1,7 +1,7 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
-import { type Around, fieldsFor } from '#core/commands'
+import { type Around, fieldsFor } from '#core/runs'
 import { type Field, render } from '#core/texts'
 import { answerOf, api } from '../../../parts/api.ts'
 import { INPUT } from '../inputs.tsx'

@@ -1,4 +1,4 @@
-import type { Around } from '#core/commands'
+import type { Around } from '#core/runs'
 import type { HowMany, Target } from '#core/steps'
 import { useStatus } from '../../status.ts'
 import { Choose, NumberInput } from '../inputs.tsx'

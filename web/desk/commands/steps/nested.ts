@@ -1,5 +1,5 @@
 import { type ComponentType, createContext, useContext } from 'react'
-import type { Around, Fault } from '#core/commands'
+import type { Around, Fault } from '#core/runs'
 import type { Step } from '#core/steps'
 import type { CommandsView } from '../view.ts'
 

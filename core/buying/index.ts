@@ -1,0 +1,6 @@
+export { answerToGet, buyByChat, needGet } from './buyByChat.ts'
+export type { PlaceOrder, Unlock } from './buyByPage.ts'
+export { buyingHandlers } from './handlers.ts'
+export { needPurchase } from './purchase.ts'
+export { rewardReady } from './ready.ts'
+export { checkRewardWord } from './saveReward.ts'

@@ -1,0 +1,38 @@
+import { type Fault, inOneLine, peopleReady, type Readiness, type Standing, stepsReady } from '../runs/index.ts'
+import type { RewardSettings } from '../store/index.ts'
+
+/** How it stands around a reward, beside what commands need. */
+export interface RewardStanding {
+  readonly at: number
+  /** How many are left; null: there is no limit. */
+  readonly left: number | null
+  /** How many overlays would play its alert, and how many of them are connected. */
+  readonly plays: number
+  readonly playsNow: number
+}
+
+const not = (sentence: string, page?: string, label?: string): Readiness => ({
+  ready: false,
+  sentence,
+  mend: page === undefined ? null : { page, label: label ?? 'Mend it' },
+})
+
+/** Whether a reward can be bought now and does all it should, in one line. */
+export function rewardReady(
+  settings: RewardSettings,
+  faults: readonly Fault[],
+  around: Standing,
+  { at, left, plays, playsNow }: RewardStanding,
+): Readiness {
+  const { who, on, onAir, from, to, kind, steps, alert } = settings
+  const found = peopleReady(who, on, onAir, around)
+  if (from !== null && at < from) found.push(not('Its time has not come.'))
+  if (to !== null && at >= to) found.push(not('Its time is over.'))
+  if (left === 0) found.push(not(kind === 'code' ? 'Sold out: its list has no code left.' : 'Sold out.'))
+  if (alert !== null && plays === 0)
+    found.push(not('No overlay has a box for its alert.', '/screen', 'Put one on an overlay'))
+  else if (alert !== null && playsNow === 0)
+    found.push(not('No overlay that plays its alert is connected.', '/screen', 'Connect one'))
+  const does = kind === 'itself' && steps.length > 0 ? stepsReady(steps, faults, around, true) : []
+  return inOneLine([...found, ...does])
+}

@@ -1,0 +1,14 @@
+import type { DeclaredRefusal } from '../world/index.ts'
+
+/** For what reasons the rules of entering raffles say no. */
+export const enteringRefusals = {
+  raffle_fixed: {
+    kind: 'conflict',
+    when: 'What people went by when they entered cannot change once the raffle is open.',
+  },
+} as const satisfies Readonly<Record<string, DeclaredRefusal>>
+
+type Declared = typeof enteringRefusals
+declare module '../world/result.ts' {
+  interface Refusals extends Declared {}
+}

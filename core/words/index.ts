@@ -1,0 +1,19 @@
+export { type Given, needArguments, peopleNamed, readArguments, takes, usageLine } from './arguments.ts'
+export { wordHandlers } from './handlers.ts'
+export { findNamed, needNamed, typedName } from './named.ts'
+export { Argument, ChatWord, ChatWords, CommandSettings, storedCommand, type WordKind } from './schema.ts'
+export { type CommandRow, commandOf, commands, openCommands } from './table.ts'
+export {
+  allWords,
+  checkListeners,
+  checkWords,
+  gameListeners,
+  type Listener,
+  listenersOf,
+  otherListeners,
+  otherWords,
+  type RewardWord,
+  raffleListeners,
+  rewardListeners,
+  wordsSetting,
+} from './words.ts'
