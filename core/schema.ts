@@ -12,14 +12,57 @@ export const Nothing = exactly({})
 /** A whole number within bounds, both included. */
 export const whole = (minimum: number, maximum = Number.MAX_SAFE_INTEGER) => Type.Integer({ minimum, maximum })
 
-/** Number of anything that a channel has: a reward, an order, a viewer. */
+declare const kind: unique symbol
+
+/** A number of one kind. A plain number can become one where it comes in; one kind never passes for another. */
+export type NumberOf<K extends string> = number & { readonly [kind]?: K }
+
+const numberOf = <K extends string>(minimum: number, _: K) => Type.Unsafe<NumberOf<K>>(whole(minimum))
+
+/** Number of anything that a channel has: what has a type of its own below is told apart from all else. */
 export const Id = whole(1)
 
-/** A count or an amount that is never below nothing. */
+export const ViewerId = numberOf(1, 'viewer')
+export type ViewerId = NumberOf<'viewer'>
+export const RewardId = numberOf(1, 'reward')
+export type RewardId = NumberOf<'reward'>
+export const OrderId = numberOf(1, 'order')
+export type OrderId = NumberOf<'order'>
+export const RaffleId = numberOf(1, 'raffle')
+export type RaffleId = NumberOf<'raffle'>
+export const RoundId = numberOf(1, 'round')
+export type RoundId = NumberOf<'round'>
+export const CommandId = numberOf(1, 'command')
+export type CommandId = NumberOf<'command'>
+export const TriggerId = numberOf(1, 'trigger')
+export type TriggerId = NumberOf<'trigger'>
+export const TallyId = numberOf(1, 'tally')
+export type TallyId = NumberOf<'tally'>
+export const CircleId = numberOf(1, 'circle')
+export type CircleId = NumberOf<'circle'>
+export const OverlayId = numberOf(1, 'overlay')
+export type OverlayId = NumberOf<'overlay'>
+export const ShowId = numberOf(1, 'show')
+export type ShowId = NumberOf<'show'>
+
+/** A count that is never below nothing. */
 export const Count = whole(0)
 
+/** So much of the channel's currency, in its unit. */
+export const Amount = numberOf(0, 'amount')
+export type Amount = NumberOf<'amount'>
+
 /** A point in time in seconds since 1970. */
-export const UnixSeconds = whole(0)
+export const UnixSeconds = numberOf(0, 'time')
+export type UnixSeconds = NumberOf<'time'>
+
+/** A length of time in seconds. */
+export const Seconds = numberOf(0, 'seconds')
+export type Seconds = NumberOf<'seconds'>
+
+/** Parts of a million; hundredths of a hundredth. */
+export type Ppm = NumberOf<'ppm'>
+export type BasisPoints = NumberOf<'basis points'>
 
 /** A value that may be missing. */
 export const orNull = <S extends TSchema>(schema: S) => Type.Union([schema, Type.Null()])
