@@ -52,6 +52,9 @@ export const Count = whole(0)
 export const Amount = numberOf(0, 'amount')
 export type Amount = NumberOf<'amount'>
 
+/** An amount that the team sets: a price, a stake, a bonus. */
+export const SetAmount = Type.Unsafe<Amount>(whole(0, 1_000_000_000))
+
 /** A point in time in seconds since 1970. */
 export const UnixSeconds = numberOf(0, 'time')
 export type UnixSeconds = NumberOf<'time'>
@@ -59,6 +62,9 @@ export type UnixSeconds = NumberOf<'time'>
 /** A length of time in seconds. */
 export const Seconds = numberOf(0, 'seconds')
 export type Seconds = NumberOf<'seconds'>
+
+/** How long something rests before it may be used again: a day at most. */
+export const Rest = Type.Unsafe<Seconds>(whole(0, 86_400))
 
 /** Parts of a million; hundredths of a hundredth. */
 export type Ppm = NumberOf<'ppm'>
@@ -77,3 +83,6 @@ export const keyedBy = <K extends string, T>(words: readonly K[], make: (word: K
 
 /** The keys of an object that has no others than its type says. */
 export const keysOf = <T extends object>(object: T) => Object.keys(object) as (keyof T & string)[]
+
+/** The number of something, or null for none. */
+export const IdOrNull = orNull(Id)

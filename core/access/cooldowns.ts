@@ -1,3 +1,4 @@
+import type { UnixSeconds } from '../schema.ts'
 import { defineTable, viewerIn } from '../world/index.ts'
 
 /**
@@ -6,7 +7,7 @@ import { defineTable, viewerIn } from '../world/index.ts'
  */
 export interface CooldownRow {
   readonly key: string
-  readonly until: number
+  readonly until: UnixSeconds
   readonly period: number
   readonly used: number
 }

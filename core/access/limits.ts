@@ -1,4 +1,5 @@
 import { durationInWords } from '../currency/index.ts'
+import type { Seconds, UnixSeconds, ViewerId } from '../schema.ts'
 import { limitPeriod, showOnAir } from '../show/index.ts'
 import { type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { type CooldownRow, cooldowns } from './cooldowns.ts'
@@ -9,13 +10,13 @@ export const NO_LIMITS: Limits = { everyoneSeconds: 0, eachSeconds: 0, perViewer
 /** What limits are kept by: `c`, `t` or `r` and the id of the command, trigger or reward; `g` and the number of a game; `f` and the id of a raffle. */
 export type LimitKey = `${'c' | 't' | 'r' | 'g' | 'f'}${number}`
 
-const eachKey = (of: LimitKey, viewer: number): string => `${of}/${viewer}`
+const eachKey = (of: LimitKey, viewer: ViewerId): string => `${of}/${viewer}`
 const toldKey = (of: LimitKey): string => `${of}/told`
-const taughtKey = (of: LimitKey, viewer: number): string => `${of}/taught/${viewer}`
-const toldOneKey = (of: LimitKey, viewer: number): string => `${of}/told/${viewer}`
+const taughtKey = (of: LimitKey, viewer: ViewerId): string => `${of}/taught/${viewer}`
+const toldOneKey = (of: LimitKey, viewer: ViewerId): string => `${of}/told/${viewer}`
 
 /** What checking limits needs. `viewer`: undefined for who is new or nobody. */
-export function needLimits(of: LimitKey, viewer: number | undefined): Need[] {
+export function needLimits(of: LimitKey, viewer: ViewerId | undefined): Need[] {
   const own = viewer === undefined ? [] : [eachKey(of, viewer), toldOneKey(of, viewer), taughtKey(of, viewer)]
   return [of, toldKey(of), ...own].map((key) => needKey(cooldowns, key))
 }
@@ -24,7 +25,7 @@ const rowOf = (world: World, key: string): CooldownRow =>
   world.get(cooldowns, key) ?? { key, until: 0, period: 0, used: 0 }
 
 /** How often something was used in this show: by everyone, and by a viewer. Needs `needLimits`. */
-export function usedInShow(world: World, of: LimitKey, viewer: number | null): { all: number; own: number } {
+export function usedInShow(world: World, of: LimitKey, viewer: ViewerId | null): { all: number; own: number } {
   const period = limitPeriod(world)
   const used = (key: string): number => {
     const row = rowOf(world, key)
@@ -41,7 +42,7 @@ export function checkLimits(
   world: World,
   of: LimitKey,
   limits: Limits,
-  viewer: number | null,
+  viewer: ViewerId | null,
   at = world.at,
 ): Result<true> {
   const used = usedInShow(world, of, viewer)
@@ -60,7 +61,7 @@ export function checkLimits(
 const times = (n: number): string => (n === 1 ? 'once' : `${n} times`)
 
 /** Counts a use and starts the rests. @param ownOnly - It counts for the viewer, and for nobody else. */
-export function countUse(world: World, of: LimitKey, limits: Limits, viewer: number | null, ownOnly = false): void {
+export function countUse(world: World, of: LimitKey, limits: Limits, viewer: ViewerId | null, ownOnly = false): void {
   const used = usedInShow(world, of, viewer)
   const period = limitPeriod(world)
   if (!ownOnly) world.put(cooldowns, { key: of, until: world.at + limits.everyoneSeconds, period, used: used.all + 1 })
@@ -77,7 +78,7 @@ export function countUse(world: World, of: LimitKey, limits: Limits, viewer: num
 export const restsUntil = (world: World, of: LimitKey): number => rowOf(world, of).until
 
 /** Has something rest for everyone from now on. */
-export function startRest(world: World, of: LimitKey, seconds: number): void {
+export function startRest(world: World, of: LimitKey, seconds: Seconds): void {
   world.put(cooldowns, { ...rowOf(world, of), until: world.at + seconds })
 }
 
@@ -85,7 +86,7 @@ export function startRest(world: World, of: LimitKey, seconds: number): void {
  * Takes a use back that came to nothing: it does not count. What rests since then goes on resting.
  * @param period - What it counted towards; of an earlier one there is nothing to take back any more.
  */
-export function uncountUse(world: World, of: LimitKey, viewer: number, period: number): void {
+export function uncountUse(world: World, of: LimitKey, viewer: ViewerId, period: number): void {
   for (const key of [of, eachKey(of, viewer)]) {
     const row = rowOf(world, key)
     if (row.period === period && row.used > 0) world.put(cooldowns, { ...row, used: row.used - 1 })
@@ -102,14 +103,14 @@ const TEACHING: ReadonlySet<string> = new Set(['arguments_wrong', 'name_unknown'
  * Whether a refusal is to be told: once per spell. Of what rests or is used up for everyone, chat is told once until that is
  * over; of anything else each viewer once a minute. A call that was made wrongly is answered each time, but not in a flood.
  */
-export function tellsRefusal(world: World, of: LimitKey, viewer: number, code: string, until: number): boolean {
+export function tellsRefusal(world: World, of: LimitKey, viewer: ViewerId, code: string, until: UnixSeconds): boolean {
   if (TEACHING.has(code)) return spell(world, taughtKey(of, viewer), world.at + 5)
   if (code === 'rests') return spell(world, toldKey(of), until)
   if (code === 'used_up') return spell(world, toldKey(of), world.at + SPELL_SECONDS)
   return spell(world, toldOneKey(of, viewer), Math.max(until, world.at + SPELL_SECONDS))
 }
 
-function spell(world: World, key: string, until: number): boolean {
+function spell(world: World, key: string, until: UnixSeconds): boolean {
   const row = rowOf(world, key)
   if (row.until > world.at) return false
   world.put(cooldowns, { ...row, until })

@@ -1,9 +1,8 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { StandingName } from '../earning/index.ts'
-import { closed, Id, orNull } from '../schema.ts'
+import { closed, Id, orNull, Rest, whole } from '../schema.ts'
 
-const Cooldown = Type.Integer({ minimum: 0, maximum: 86_400 })
-const Limit = Type.Integer({ minimum: 0, maximum: 1_000_000 })
+const Limit = whole(0, 1_000_000)
 
 /** Who may use something: everyone, or whoever is one of these. Nobody where all is empty. */
 export const Who = Type.Object(
@@ -22,7 +21,7 @@ export type Who = Static<typeof Who>
 
 /** How often something may be used; 0: as often as one likes. Seconds of rest, and times in one show. */
 export const Limits = Type.Object(
-  { everyoneSeconds: Cooldown, eachSeconds: Cooldown, perViewer: Limit, perShow: Limit },
+  { everyoneSeconds: Rest, eachSeconds: Rest, perViewer: Limit, perShow: Limit },
   closed,
 )
 export type Limits = Static<typeof Limits>

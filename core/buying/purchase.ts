@@ -4,6 +4,7 @@ import { mayTakePart } from '../earning/index.ts'
 import { balanceOf } from '../ledger/index.ts'
 import { findViewer, type ViewerRow } from '../people/index.ts'
 import { figuresOfOrder, finishRun, needSteps, newRun, queued, refusedRun, runs } from '../runs/index.ts'
+import type { Amount } from '../schema.ts'
 import { homeSetting, readSetting } from '../settings/index.ts'
 import {
   buyingOf,
@@ -25,7 +26,7 @@ import { type Need, ok, type Result, refuse, type World } from '../world/index.t
 export interface Purchase {
   readonly order: OrderRow
   readonly reward: RewardRow
-  readonly balance: number
+  readonly balance: Amount
 }
 
 /** How somebody buys: what they say to it, where it is sent, what they confirm. */

@@ -1,9 +1,10 @@
 import { type Fault, inOneLine, peopleReady, type Readiness, type Standing, stepsReady } from '../runs/index.ts'
+import type { UnixSeconds } from '../schema.ts'
 import type { RewardSettings } from '../store/index.ts'
 
 /** How it stands around a reward, beside what commands need. */
 export interface RewardStanding {
-  readonly at: number
+  readonly at: UnixSeconds
   /** How many are left; null: there is no limit. */
   readonly left: number | null
   /** How many overlays would play its alert, and how many of them are connected. */

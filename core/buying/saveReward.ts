@@ -1,5 +1,6 @@
 import { openCircles } from '../people/index.ts'
 import { aroundIn, checkSteps, faultInWords } from '../runs/index.ts'
+import type { RewardId } from '../schema.ts'
 import { checkAlert, checkRef } from '../screen/index.ts'
 import { openRewards, type RewardSettings, rewardFault, rewardOf, rewards } from '../store/index.ts'
 import { checkListeners, type Listener, otherListeners } from '../words/index.ts'
@@ -10,7 +11,7 @@ const MOST_REWARDS = 500
 export interface SaveReward {
   readonly kind: 'store.save'
   /** Null: a new one. */
-  readonly reward: number | null
+  readonly reward: RewardId | null
   readonly settings: RewardSettings
 }
 

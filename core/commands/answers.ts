@@ -3,6 +3,7 @@ import { checkIn, showPeriod, uncountedSeconds } from '../earning/index.ts'
 import { balanceOf, earnedOf } from '../ledger/index.ts'
 import { attendedOfLast, standingsOf, type ViewerRow, watchOf } from '../people/index.ts'
 import { measureOf, nextRank, rankName, ranksSetting } from '../ranks/index.ts'
+import type { Seconds } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
 import { latestShow } from '../show/index.ts'
 import { fillIn } from '../texts/index.ts'
@@ -50,7 +51,7 @@ export function hoursAnswer(world: World, viewer: ViewerRow): string {
 }
 
 /** Whole minutes, as people say how long they have watched. */
-const minutesInWords = (seconds: number): string =>
+const minutesInWords = (seconds: Seconds): string =>
   seconds < 60 ? 'less than a minute' : durationInWords(seconds - (seconds % 60))
 
 /** Checks somebody in and says what it paid. Needs their habits. */

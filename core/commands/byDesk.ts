@@ -1,14 +1,15 @@
 import { viewers } from '../people/index.ts'
 import { needAbout } from '../runs/index.ts'
+import type { CommandId, ViewerId } from '../schema.ts'
 import { commandOf } from '../words/index.ts'
 import { type Handler, ok, refuse } from '../world/index.ts'
 import { carryOut, needUse } from './use.ts'
 
 export interface UseCommand {
   readonly kind: 'command.use'
-  readonly command: number
+  readonly command: CommandId
   /** As whom. */
-  readonly viewer: number
+  readonly viewer: ViewerId
   /** What stands behind the word. */
   readonly typed: string
 }

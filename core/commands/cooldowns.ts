@@ -1,11 +1,12 @@
 import { cooldowns } from '../access/index.ts'
+import type { ViewerId } from '../schema.ts'
 import type { ChatWord, WordKind } from '../words/index.ts'
 import { type Need, needKey, type World } from '../world/index.ts'
 
-const eachKey = (kind: WordKind, viewer: number): string => `${kind}/${viewer}`
+const eachKey = (kind: WordKind, viewer: ViewerId): string => `${kind}/${viewer}`
 
 /** The cooldowns that a word looks at. `viewer`: undefined for who is new, who has none. */
-export function needCooldowns(kind: WordKind, word: ChatWord, viewer: number | undefined): Need[] {
+export function needCooldowns(kind: WordKind, word: ChatWord, viewer: ViewerId | undefined): Need[] {
   const needed: Need[] = []
   if (word.everyoneSeconds > 0) needed.push(needKey(cooldowns, kind))
   if (word.eachSeconds > 0 && viewer !== undefined) needed.push(needKey(cooldowns, eachKey(kind, viewer)))
@@ -15,7 +16,7 @@ export function needCooldowns(kind: WordKind, word: ChatWord, viewer: number | u
 const untilOf = (world: World, key: string): number => world.get(cooldowns, key)?.until ?? 0
 
 /** Whether a word may be used now; if so, its cooldowns start. */
-export function cooledDown(world: World, kind: WordKind, word: ChatWord, viewer: number): boolean {
+export function cooledDown(world: World, kind: WordKind, word: ChatWord, viewer: ViewerId): boolean {
   const rests: [string, number][] = []
   if (word.everyoneSeconds > 0) rests.push([kind, word.everyoneSeconds])
   if (word.eachSeconds > 0) rests.push([eachKey(kind, viewer), word.eachSeconds])

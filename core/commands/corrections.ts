@@ -10,6 +10,7 @@ import {
   standingsOf,
   type ViewerRow,
 } from '../people/index.ts'
+import type { Amount } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
 import { fillIn } from '../texts/index.ts'
 import { findNamed, typedName, wordsSetting } from '../words/index.ts'
@@ -42,7 +43,7 @@ export function mayCorrect(world: World, viewer: ViewerRow): boolean {
 /** Everyone present: what the server is asked to do in parts. */
 export interface ForEveryone {
   readonly how: How
-  readonly amount: number
+  readonly amount: Amount
   readonly why: string
   readonly by: string
 }
@@ -91,7 +92,7 @@ function correctOne(
   world: World,
   by: ViewerRow,
   target: ViewerRow,
-  { how, amount, why }: { how: How; amount: number; why: string },
+  { how, amount, why }: { how: How; amount: Amount; why: string },
   currency: Currency,
 ): string {
   const before = balanceOf(world, target.id)

@@ -1,11 +1,11 @@
 import { Type } from '@sinclair/typebox'
-import { Count, Id } from '../schema.ts'
+import { CommandId, Count, TallyId, TriggerId, ViewerId } from '../schema.ts'
 import { fact } from '../world/index.ts'
 
 /** What is told of commands. */
 export const commandFacts = {
   'chat.said': fact(['desk'], 'Somebody said something in the room.', {
-    viewer: Id,
+    viewer: ViewerId,
     name: Type.String(),
     text: Type.String(),
   }),
@@ -13,9 +13,9 @@ export const commandFacts = {
     ['everyone'],
     'A command, a trigger, a tally or a reward of the platform is set otherwise.',
     {
-      command: Type.Optional(Id),
-      trigger: Type.Optional(Id),
-      tally: Type.Optional(Id),
+      command: Type.Optional(CommandId),
+      trigger: Type.Optional(TriggerId),
+      tally: Type.Optional(TallyId),
       outside: Type.Optional(Count),
     },
   ),

@@ -1,5 +1,6 @@
 import { cooldowns } from '../access/index.ts'
 import type { ViewerRow } from '../people/index.ts'
+import type { ViewerId } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
 import { type Asker, answer, voiceSetting } from '../voice/index.ts'
 import { type Need, needKey, type World } from '../world/index.ts'
@@ -8,13 +9,13 @@ import { nearWord } from './match.ts'
 /** Each viewer is hinted at once in this time (seconds): other programs in the room have words of their own. */
 const SPELL_SECONDS = 60
 
-const keyOf = (viewer: number): string => `hint/${viewer}`
+const keyOf = (viewer: ViewerId): string => `hint/${viewer}`
 
 const wanted = (world: World, text: string): string | undefined =>
   readSetting(world, voiceSetting).hints ? nearWord(world, text) : undefined
 
 /** What a hint needs; nothing for a line that is no slip. */
-export const needHint = (world: World, text: string, viewer: number | undefined): Need[] =>
+export const needHint = (world: World, text: string, viewer: ViewerId | undefined): Need[] =>
   viewer === undefined || wanted(world, text) === undefined ? [] : [needKey(cooldowns, keyOf(viewer))]
 
 /** Tells who typed a word that is nearly one of ours what they may have meant. */

@@ -4,6 +4,7 @@ import { needRaffleLine, raffleByChat } from '../entering/index.ts'
 import { findViewer, keyOf, meet, needHabits, needWatch, type ViewerRow, viewers, type Who } from '../people/index.ts'
 import { needGameLine, playByChat } from '../playing/index.ts'
 import { needClaim, runningRaffle, speakUp } from '../raffles/index.ts'
+import type { RaffleId, ViewerId } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
 import { showOnAir } from '../show/index.ts'
 import { type Asker, answer, voiceSetting } from '../voice/index.ts'
@@ -58,7 +59,7 @@ const needsHabits = (world: World, command: Heard | undefined): boolean =>
 export interface LineAnswer {
   readonly answer?: string
   readonly used?: Used
-  readonly raffle?: number
+  readonly raffle?: RaffleId
   readonly follow?: Followed
 }
 
@@ -103,7 +104,7 @@ const linkTo = (world: World, { who, privately }: ChatLine): string | null =>
 function toRaffle(
   world: World,
   viewer: ViewerRow,
-  { raffle: id, rest }: { raffle: number; rest: string },
+  { raffle: id, rest }: { raffle: RaffleId; rest: string },
   asker: Asker,
 ) {
   const raffle = runningRaffle(world, id)
@@ -129,7 +130,7 @@ function tellOfLine(world: World, { id, chattedAt }: ViewerRow): void {
 
 /** What the rules cannot do with the rows of one person: the server does it, and says the answer (`chat.tell`). */
 type FollowUp =
-  | { readonly link: string; readonly viewer: number }
+  | { readonly link: string; readonly viewer: ViewerId }
   | { readonly list: 'balance' | 'hours' | 'earned'; readonly period: 'all' | 'days' | 'show' }
   | { readonly everyone: ForEveryone }
 

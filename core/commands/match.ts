@@ -1,6 +1,7 @@
 import { currencySetting } from '../currency/index.ts'
 import { type GameVerb, gameWords, settingsOf, wageringSetting } from '../games/index.ts'
 import { type RaffleRow, raffles, runningRaffles, wordsOf } from '../raffles/index.ts'
+import type { RaffleId } from '../schema.ts'
 import { readSetting, settings } from '../settings/index.ts'
 import { openRewards, type RewardRow, rewards } from '../store/index.ts'
 import { oneSlipAway } from '../texts/index.ts'
@@ -14,7 +15,7 @@ export type Meaning =
   | { readonly kind: 'command'; readonly command: CommandRow }
   | { readonly kind: 'reward'; readonly reward: RewardRow }
   | { readonly kind: 'game'; readonly verb: GameVerb }
-  | { readonly kind: 'raffle'; readonly raffle: number }
+  | { readonly kind: 'raffle'; readonly raffle: RaffleId }
 
 /** A line of chat read as one of the words. */
 export type Heard = Meaning & { readonly word: string; readonly rest: string }

@@ -1,4 +1,5 @@
 import { aroundIn, callsIn, checkSteps, faultInWords } from '../runs/index.ts'
+import type { CommandId } from '../schema.ts'
 import { faultsOf } from '../texts/index.ts'
 import {
   type CommandRow,
@@ -18,7 +19,7 @@ const GONE = 'This command is not there any more. Load the page again.'
 export interface SaveCommand {
   readonly kind: 'command.save'
   /** Null: a new one. */
-  readonly command: number | null
+  readonly command: CommandId | null
   readonly settings: CommandSettings
 }
 
@@ -93,7 +94,7 @@ export function refusalFault({ refusalText = '' }: Pick<CommandSettings, 'refusa
 
 export interface SwitchCommand {
   readonly kind: 'command.switch'
-  readonly command: number
+  readonly command: CommandId
   readonly on: boolean
 }
 
@@ -110,7 +111,7 @@ export const switchCommand = {
 
 export interface RemoveCommand {
   readonly kind: 'command.remove'
-  readonly command: number
+  readonly command: CommandId
 }
 
 /** Takes a command away, unless another one's steps call it. */

@@ -4,6 +4,7 @@ import { mayTakePart } from '../earning/index.ts'
 import { BOOKS, balanceOf, transfer } from '../ledger/index.ts'
 import { findViewer, type ViewerRow, viewers } from '../people/index.ts'
 import { finishRun, needSteps, newRun, type Price, queued, refusedRun, runs } from '../runs/index.ts'
+import type { UnixSeconds } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
 import { showOnAir } from '../show/index.ts'
 import { cutForChat, render } from '../texts/index.ts'
@@ -28,7 +29,7 @@ export const commandKey = (id: number): LimitKey => `c${id}`
 export function needUse(
   world: World,
   { id, settings }: CommandRow,
-  { account, typed, at }: { readonly account: string; readonly typed: string; readonly at: number },
+  { account, typed, at }: { readonly account: string; readonly typed: string; readonly at: UnixSeconds },
 ): Need[] {
   const viewer = findViewer(world, account)
   const needed = [...needLimits(commandKey(id), viewer?.id), ...needArguments(world, settings.arguments, typed)]

@@ -1,3 +1,4 @@
+import type { Amount } from '../schema.ts'
 import { ok, type Result, refuse } from '../world/index.ts'
 import { digits, inWords } from './currency.ts'
 import type { Currency } from './schema.ts'
@@ -13,7 +14,7 @@ const PLAIN = /^(\d{1,16})(?:[.,](\d{1,6}))?([km]?)$/
  * @param balance - What "half" (rounded down) and "all" are of.
  * @returns The amount, a whole number above 0, or `amount_not_whole` / `amount_too_large` with a sentence that shows how.
  */
-export function readAmount(typed: string, balance: number, currency: Currency): Result<number> {
+export function readAmount(typed: string, balance: Amount, currency: Currency): Result<number> {
   const text = typed.trim().normalize('NFKC').toLowerCase()
   if (text === 'all') return whole(balance, typed, currency)
   if (text === 'half') return whole(Math.floor(balance / 2), typed, currency)
@@ -28,7 +29,7 @@ export function readAmount(typed: string, balance: number, currency: Currency): 
   return Number.isInteger(units) ? whole(units, typed, currency) : notAnAmount(typed, currency)
 }
 
-function whole(amount: number, typed: string, currency: Currency): Result<number> {
+function whole(amount: Amount, typed: string, currency: Currency): Result<number> {
   if (amount > Number.MAX_SAFE_INTEGER) {
     return refuse('amount_too_large', `That is more than there can be. The most is ${digits(Number.MAX_SAFE_INTEGER)}.`)
   }

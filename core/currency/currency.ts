@@ -1,3 +1,4 @@
+import type { Amount } from '../schema.ts'
 import { setting } from '../settings/index.ts'
 import { Currency } from './schema.ts'
 
@@ -10,10 +11,10 @@ const THOUSANDS = /\B(?=(\d{3})+(?!\d))/g
  * A number with grouped digits: 1204 -> "1,204", 12.5 -> "12.5". Whole ones without `Intl.NumberFormat`: to make one takes a
  * cold browser 50 ms, for which a viewer page on a phone would wait a fifth of a second.
  */
-export const digits = (amount: number): string =>
+export const digits = (amount: Amount): string =>
   Number.isInteger(amount) ? String(amount).replace(THOUSANDS, ',') : new Intl.NumberFormat('en').format(amount)
 
 /** An amount with its unit: "1 rivet", "1,204 rivets". */
-export function inWords(amount: number, currency: Currency): string {
+export function inWords(amount: Amount, currency: Currency): string {
   return `${digits(amount)} ${amount === 1 ? currency.one : currency.many}`
 }

@@ -43,7 +43,7 @@ export function scheduleAllowance(world: World, { allowance }: EarningPlan): voi
 export interface PayAllowance {
   readonly kind: 'earning.allowance'
   /** The time it was set for: each is paid once, however often and late it is tried. */
-  readonly due: number
+  readonly due: UnixSeconds
   readonly viewers: readonly number[]
 }
 
@@ -71,7 +71,7 @@ export const payAllowance = {
 
 export interface AllowancePaid {
   readonly kind: 'earning.allowancePaid'
-  readonly due: number
+  readonly due: UnixSeconds
 }
 
 /** Everyone has had theirs: sets the next. */
@@ -85,6 +85,6 @@ export const allowancePaid = {
 
 declare module '../world/timers.ts' {
   interface Jobs {
-    'earning.allowance': { readonly due: number }
+    'earning.allowance': { readonly due: UnixSeconds }
   }
 }

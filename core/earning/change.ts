@@ -1,5 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { openCircles } from '../people/index.ts'
+import type { UnixSeconds } from '../schema.ts'
 import { Count, exactly, orNull } from '../schema.ts'
 import { readSetting, setting, writeSetting } from '../settings/index.ts'
 import { openShow, type ShowRow, setTick } from '../show/index.ts'
@@ -13,7 +14,7 @@ import { nextTick } from './tick.ts'
 /** A plan as it was applied; kept for good. */
 export interface PlanRow {
   readonly id: number
-  readonly at: number
+  readonly at: UnixSeconds
   readonly by: string
   readonly plan: EarningPlan
 }

@@ -1,4 +1,5 @@
 import { BOOKS, balanceOf, creditWithinCap, type TransferRequest, transfer } from '../ledger/index.ts'
+import type { Amount, ViewerId } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
 import type { World } from '../world/index.ts'
 import { earningSetting } from './plan.ts'
@@ -6,7 +7,7 @@ import { earningSetting } from './plan.ts'
 type Why = Pick<TransferRequest, 'reason' | 'about' | 'detail'>
 
 /** Pays an earned amount, cut at the most one can hold. @returns What was paid. */
-export function credit(world: World, viewer: number, amount: number, why: Why): number {
+export function credit(world: World, viewer: ViewerId, amount: Amount, why: Why): number {
   const { cap } = readSetting(world, earningSetting)
   const paid = creditWithinCap(amount, balanceOf(world, viewer), cap)
   if (paid === 0) return 0

@@ -1,5 +1,6 @@
 import { mulDiv } from '../ledger/index.ts'
 import { type CircleRow, circleStanding, holds } from '../people/index.ts'
+import type { Amount, Seconds } from '../schema.ts'
 import { payoutOf } from './payout.ts'
 import type { EarningPlan } from './schema.ts'
 
@@ -20,7 +21,7 @@ export interface Gets {
 /** How much of a typical week the channel is on air. */
 export interface Week {
   readonly shows: number
-  readonly seconds: number
+  readonly seconds: Seconds
 }
 
 /** The example viewers of a channel: who only watches, who chats, each standing, and one of each circle. */
@@ -46,7 +47,7 @@ export const examplesOf = (circles: readonly Pick<CircleRow, 'id' | 'name'>[]): 
  */
 export function getsOf(plan: EarningPlan, { standings, chats }: Example, week: Week): Gets {
   const interval = payoutOf(plan, standings, chats, false)
-  const forSeconds = (seconds: number) =>
+  const forSeconds = (seconds: Seconds) =>
     Math.floor(seconds / plan.intervalSeconds) * interval + (chats ? chatted(plan, seconds) : 0)
   const checkIns = chats ? week.shows * (plan.checkIn.amount && plan.checkIn.amount + plan.checkIn.streakMost) : 0
   const allowance = plan.allowance.to.some((one) => holds(standings, one)) ? plan.allowance.amount : 0
@@ -56,7 +57,7 @@ export function getsOf(plan: EarningPlan, { standings, chats }: Example, week: W
 /** How often an example who chats writes (seconds). */
 const LINE_EVERY_SECONDS = 300
 
-const chatted = ({ chat }: EarningPlan, seconds: number): number =>
+const chatted = ({ chat }: EarningPlan, seconds: Seconds): number =>
   Math.floor(seconds / Math.max(chat.everySeconds, LINE_EVERY_SECONDS)) * chat.amount
 
 /** What somebody who never leaves collects off air in a week with so many seconds on air. */
@@ -64,5 +65,5 @@ export const offAirWeek = ({ offAir }: EarningPlan, week: Week): number =>
   Math.floor((7 * 86_400 - week.seconds) / offAir.intervalSeconds) * offAir.base
 
 /** Hundredths of a unit that an hour pays, for comparing what is paid on air and off. */
-export const hourlyHundredths = (amount: number, intervalSeconds: number): number =>
+export const hourlyHundredths = (amount: Amount, intervalSeconds: Seconds): number =>
   mulDiv(amount * 100, 3600, intervalSeconds)

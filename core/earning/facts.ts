@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox'
-import { Count, Id, UnixSeconds, whole } from '../schema.ts'
+import { Amount, Count, Id, ShowId, UnixSeconds, ViewerId, whole } from '../schema.ts'
 import { fact } from '../world/index.ts'
 
 /** What is told of presence and pay. */
@@ -12,9 +12,9 @@ export const earningFacts = {
     by: Type.String(),
     nextShow: Type.Boolean(),
   }),
-  'earning.paid': fact(['everyone', 'desk'], 'Those who were there were paid.', { viewers: Count, amount: Count }),
-  'people.arrived': fact(['overlay'], 'Somebody came into the room.', { viewer: Id, name: Type.String() }),
-  'people.left': fact(['overlay'], 'Somebody left the room.', { viewer: Id, name: Type.String() }),
+  'earning.paid': fact(['everyone', 'desk'], 'Those who were there were paid.', { viewers: Count, amount: Amount }),
+  'people.arrived': fact(['overlay'], 'Somebody came into the room.', { viewer: ViewerId, name: Type.String() }),
+  'people.left': fact(['overlay'], 'Somebody left the room.', { viewer: ViewerId, name: Type.String() }),
   'presence.gap': fact(['desk'], 'Nobody counted who was there for a while: it can be paid.', {
     gap: Id,
     from: UnixSeconds,
@@ -23,8 +23,8 @@ export const earningFacts = {
   }),
   'presence.gapEnded': fact(['desk'], 'Such a while was paid, or is let be.', { gap: Id, people: Count, total: Count }),
   'show.settled': fact(['desk'], 'What a show paid and took is final.', {
-    show: Id,
-    paid: Count,
+    show: ShowId,
+    paid: Amount,
     /** What was given back after the show counts against it. */
     spent: whole(Number.MIN_SAFE_INTEGER),
   }),

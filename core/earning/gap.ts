@@ -9,6 +9,7 @@ import {
   watches,
   watchOf,
 } from '../people/index.ts'
+import type { Amount, Seconds, ShowId, UnixSeconds, ViewerId } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
 import { openShow, type ShowRow, shows } from '../show/index.ts'
 import { defineTable, type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
@@ -18,22 +19,22 @@ import { inShow, type Payout, payoutFor } from './settle.ts'
 
 /** What a paid gap did to somebody: paid, counted (seconds), and by how much their carried seconds changed. */
 interface GapLine {
-  readonly viewer: number
-  readonly paid: number
-  readonly seconds: number
+  readonly viewer: ViewerId
+  readonly paid: Amount
+  readonly seconds: Seconds
   readonly carried: number
 }
 
 /** A time within a show when it was not known who was there. `people` were there before it and after it. */
 export interface GapRow {
   readonly id: number
-  readonly show: number
+  readonly show: ShowId
   readonly from: number
-  readonly until: number
+  readonly until: UnixSeconds
   readonly people: readonly number[]
   readonly status: 'open' | 'paid' | 'undone' | 'dismissed'
   readonly lines: readonly GapLine[]
-  readonly endedAt: number | null
+  readonly endedAt: UnixSeconds | null
   readonly by: string | null
 }
 
@@ -45,7 +46,7 @@ const LEAST_GAP = 30
 export interface NoteGap {
   readonly kind: 'presence.gap'
   readonly from: number
-  readonly until: number
+  readonly until: UnixSeconds
   /** Accounts that were there before and after. */
   readonly accounts: readonly string[]
 }
@@ -97,7 +98,7 @@ export interface PayGap {
 interface GapPaid {
   readonly people: number
   readonly total: number
-  readonly seconds?: number
+  readonly seconds?: Seconds
 }
 
 /** Pays a gap to those who were there before and after it, by the plan of now. */
@@ -139,7 +140,7 @@ function gapPays(world: World, gap: GapRow, show: ShowRow, id: number): Payout {
   return payoutFor(payee, { show, from: gap.from, to: gap.until, end: gap.until }, plan, gap.until)
 }
 
-function payLine(world: World, show: ShowRow, viewer: number, payout: Payout): GapLine {
+function payLine(world: World, show: ShowRow, viewer: ViewerId, payout: Payout): GapLine {
   const { intervalSeconds } = readSetting(world, earningSetting)
   const watch = inShow(world, watchOf(world, viewer), show)
   const { seconds, payouts, each, carrySeconds } = payout

@@ -1,6 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { minorDigits } from '../currency/index.ts'
-import { closed } from '../schema.ts'
+import { closed, whole } from '../schema.ts'
 
 const Iso = Type.String({ pattern: '^[A-Z]{3}$' })
 
@@ -8,7 +8,7 @@ const Iso = Type.String({ pattern: '^[A-Z]{3}$' })
 export const Money = Type.Object(
   {
     currency: Iso,
-    rates: Type.Record(Iso, Type.Integer({ minimum: 1, maximum: 1_000_000_000_000 }), { maxProperties: 40 }),
+    rates: Type.Record(Iso, whole(1, 1_000_000_000_000), { maxProperties: 40 }),
   },
   closed,
 )

@@ -1,5 +1,6 @@
 import { durationInWords } from '../currency/index.ts'
 import type { ViewerRow } from '../people/index.ts'
+import type { Seconds } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
 import { ok, type Result, refuse, type World } from '../world/index.ts'
 import { payFor } from './payFor.ts'
@@ -21,4 +22,4 @@ export function mayTakePart(world: World, viewer: ViewerRow): Result<true> {
 }
 
 /** Never "in 0 s": to the whole minute above, where it is more than one. */
-const roundUp = (seconds: number): number => (seconds > 60 ? Math.ceil(seconds / 60) * 60 : seconds)
+const roundUp = (seconds: Seconds): number => (seconds > 60 ? Math.ceil(seconds / 60) * 60 : seconds)

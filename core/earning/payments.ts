@@ -1,5 +1,6 @@
 import { addFlow } from '../ledger/index.ts'
 import { watches } from '../people/index.ts'
+import type { Amount, ShowId, UnixSeconds } from '../schema.ts'
 import { readSetting, writeSetting } from '../settings/index.ts'
 import { addToShow, openShow, setTick } from '../show/index.ts'
 import { type Envelope, type Handler, ok, type World } from '../world/index.ts'
@@ -15,13 +16,13 @@ import { nextTick } from './tick.ts'
 export interface PayWatching {
   readonly kind: 'earning.pay'
   /** 0: the time off air. */
-  readonly show: number
+  readonly show: ShowId
   readonly after: number
   readonly upTo: number
   /** Up to when it is known who was there, if that is not now (chat is away). */
-  readonly until?: number
+  readonly until?: UnixSeconds
   /** What came of it where the payout table was applied to everyone at once (see `payoutTable`). */
-  readonly done?: { readonly viewers: number; readonly paid: number }
+  readonly done?: { readonly viewers: number; readonly paid: Amount }
 }
 
 /** Pays everyone present in the range. Who has left meanwhile was settled on leaving. */
@@ -47,7 +48,7 @@ function periodOf(world: World, intent: PayWatching): Period | undefined {
 
 const untilOf = (world: World, intent: PayWatching): number => Math.min(world.at, intent.until ?? world.at)
 
-function payOneByOne(world: World, period: Period, intent: PayWatching): { viewers: number; paid: number } {
+function payOneByOne(world: World, period: Period, intent: PayWatching): { viewers: number; paid: Amount } {
   let [viewers, paid] = [0, 0]
   for (const watch of world.all(watches)) {
     if (watch.id <= intent.after || watch.id > intent.upTo) continue
@@ -62,7 +63,7 @@ function payOneByOne(world: World, period: Period, intent: PayWatching): { viewe
 export interface PayoutTable {
   readonly period: Period
   readonly plan: EarningPlan
-  readonly countedUntil: number
+  readonly countedUntil: UnixSeconds
   readonly lines: readonly (Payee & { readonly payout: Payout; readonly detail: ReturnType<typeof payoutDetail> })[]
 }
 
@@ -70,9 +71,9 @@ export interface PayoutTable {
 export interface PayeesAsked {
   readonly offAir: boolean
   readonly bonuses: boolean
-  readonly until: number
+  readonly until: UnixSeconds
   /** Who chatted at this time or later counts as active. */
-  readonly activeSince: number
+  readonly activeSince: UnixSeconds
 }
 
 /** How payees must be told apart for a payment; undefined if there is nothing to pay for. */
@@ -108,7 +109,7 @@ export function payoutTable(
 export interface ScheduleTick {
   readonly kind: 'earning.schedule'
   /** 0: the time off air. */
-  readonly show: number
+  readonly show: ShowId
 }
 
 /** Sets the next payment: one interval on, counted from the start, so that it does not drift. */

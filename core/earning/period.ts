@@ -1,3 +1,4 @@
+import type { UnixSeconds } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
 import { openShow, type ShowRow } from '../show/index.ts'
 import type { World } from '../world/index.ts'
@@ -40,13 +41,13 @@ export function periodsOf(world: World): Period[] {
 
 /** The seconds of a period that somebody was there for and that have not been counted yet. */
 export function uncountedSeconds(
-  watch: { readonly counting: boolean; readonly countedUntil: number },
+  watch: { readonly counting: boolean; readonly countedUntil: UnixSeconds },
   period: Pick<Period, 'from' | 'to'>,
-  until: number,
+  until: UnixSeconds,
 ): number {
   if (!watch.counting) return 0
   return Math.max(0, Math.min(until, period.to ?? until) - Math.max(watch.countedUntil, period.from))
 }
 
 /** Up to when somebody's time has been counted once a period was counted up to `until`. */
-export const countedUntil = (period: Period, until: number): number => Math.min(until, period.end ?? until)
+export const countedUntil = (period: Period, until: UnixSeconds): number => Math.min(until, period.end ?? until)

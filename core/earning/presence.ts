@@ -9,6 +9,7 @@ import {
   watches,
   watchOf,
 } from '../people/index.ts'
+import type { UnixSeconds } from '../schema.ts'
 import { type Handler, ok, type World } from '../world/index.ts'
 import { welcome } from './newcomer.ts'
 import { periodsOf } from './period.ts'
@@ -55,7 +56,7 @@ export interface Leave {
   readonly kind: 'presence.left'
   readonly account: string
   /** Up to when they are known to have been there, if that was not until now (the connection was away). */
-  readonly until?: number
+  readonly until?: UnixSeconds
 }
 
 /** Somebody has left the room. Their watch time is settled; what does not fill an interval waits for their return. */
@@ -69,7 +70,7 @@ export const leave = {
 } satisfies Handler<Leave>
 
 /** Ends somebody's presence at a time. Needs `needWatch`. */
-export function markGone(world: World, viewer: ViewerRow, until: number): ViewerRow {
+export function markGone(world: World, viewer: ViewerRow, until: UnixSeconds): ViewerRow {
   let watch = watchOf(world, viewer.id)
   for (const period of periodsOf(world)) watch = settleWatching(world, watch, period, until).watch
   world.put(watches, { ...watch, counting: false })

@@ -1,9 +1,8 @@
 import { type Static, Type } from '@sinclair/typebox'
-import { closed, orNull } from '../schema.ts'
+import { closed, orNull, SetAmount, whole } from '../schema.ts'
 import { SupportPlan } from './supportPlan.ts'
 
-const Amount = Type.Integer({ minimum: 0, maximum: 1_000_000_000 })
-const Interval = Type.Integer({ minimum: 10, maximum: 86_400 })
+const Interval = whole(10, 86_400)
 
 /** A standing: one of the plain ones, or `circle:` and the circle's id. */
 export const StandingName = Type.String({
@@ -14,7 +13,7 @@ export const StandingName = Type.String({
 const BonusName = Type.String({ pattern: '^(follower|tier[123]|moderator|circle:[1-9][0-9]{0,15})$' })
 
 /** What a standing adds to a payment, and by how many hundredths it multiplies it (100: not at all). */
-export const Bonus = Type.Object({ plus: Amount, times: Type.Integer({ minimum: 100, maximum: 10_000 }) }, closed)
+export const Bonus = Type.Object({ plus: SetAmount, times: whole(100, 10_000) }, closed)
 export type Bonus = Static<typeof Bonus>
 
 /** Every rule by which currency is earned. Amounts in the currency's unit, durations in seconds; 0 pays nothing. */
@@ -22,18 +21,18 @@ export const EarningPlan = Type.Object(
   {
     /** `base` for each full interval of watching on air, until a wallet holds `cap` (null: no limit). */
     intervalSeconds: Interval,
-    base: Amount,
-    cap: orNull(Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER })),
+    base: SetAmount,
+    cap: orNull(whole(1, Number.MAX_SAFE_INTEGER)),
     /** Off air the base alone is paid. */
-    offAir: Type.Object({ intervalSeconds: Interval, base: Amount }, closed),
+    offAir: Type.Object({ intervalSeconds: Interval, base: SetAmount }, closed),
     standings: Type.Record(BonusName, Bonus, closed),
     /** Added for who chatted within so many seconds before the payment. */
-    active: Type.Object({ plus: Amount, withinSeconds: Interval }, closed),
+    active: Type.Object({ plus: SetAmount, withinSeconds: Interval }, closed),
     /** An amount per message, at most once per `everySeconds` for each viewer. */
     chat: Type.Object(
       {
-        amount: Amount,
-        everySeconds: Type.Integer({ minimum: 1, maximum: 86_400 }),
+        amount: SetAmount,
+        everySeconds: whole(1, 86_400),
         commands: Type.Boolean(),
         offAir: Type.Boolean(),
       },
@@ -42,23 +41,23 @@ export const EarningPlan = Type.Object(
     support: SupportPlan,
     /** Once a show; each show in a row adds `streakPlus`, `streakMost` at most. */
     checkIn: Type.Object(
-      { amount: Amount, streakPlus: Amount, streakMost: Amount, missedAllowed: Type.Boolean() },
+      { amount: SetAmount, streakPlus: SetAmount, streakMost: SetAmount, missedAllowed: Type.Boolean() },
       closed,
     ),
     /** Once a week, at an hour of a weekday (1 Monday to 7 Sunday) in the channel's time zone, to who holds one of `to`. */
     allowance: Type.Object(
       {
-        amount: Amount,
-        weekday: Type.Integer({ minimum: 1, maximum: 7 }),
-        hour: Type.Integer({ minimum: 0, maximum: 23 }),
+        amount: SetAmount,
+        weekday: whole(1, 7),
+        hour: whole(0, 23),
         to: Type.Array(StandingName, { maxItems: 50 }),
       },
       closed,
     ),
     /** For a first visit. */
-    welcome: Amount,
+    welcome: SetAmount,
     /** For so long after a first visit nothing can be bought and no raffle entered. */
-    newcomerWaitSeconds: Type.Integer({ minimum: 0, maximum: 366 * 86_400 }),
+    newcomerWaitSeconds: whole(0, 366 * 86_400),
   },
   closed,
 )

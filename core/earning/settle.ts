@@ -1,5 +1,6 @@
 import { earnedOf } from '../ledger/index.ts'
 import { circles, standingName, standingsOf, viewers, type WatchRow, watches } from '../people/index.ts'
+import type { Amount, Seconds, UnixSeconds } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
 import type { ShowRow } from '../show/index.ts'
 import type { World } from '../world/index.ts'
@@ -12,26 +13,26 @@ import type { EarningPlan } from './schema.ts'
 
 /** What somebody's payment depends on, besides the room in their wallet. */
 export interface Payee {
-  readonly countedUntil: number
+  readonly countedUntil: UnixSeconds
   /** Seconds carried over: on air or off air, as the period is. */
-  readonly carrySeconds: number
+  readonly carrySeconds: Seconds
   readonly standings: readonly string[]
   readonly active: boolean
 }
 
 /** What a payee comes to at a payment. */
 export interface Payout {
-  readonly seconds: number
+  readonly seconds: Seconds
   readonly payouts: number
   /** Of one interval. */
   readonly each: number
   /** Before it is cut at the most one can hold. */
-  readonly amount: number
-  readonly carrySeconds: number
+  readonly amount: Amount
+  readonly carrySeconds: Seconds
 }
 
 /** What a period up to `until` pays to everybody who stands like this. */
-export function payoutFor(payee: Payee, period: Period, plan: EarningPlan, until: number): Payout {
+export function payoutFor(payee: Payee, period: Period, plan: EarningPlan, until: UnixSeconds): Payout {
   const seconds = uncountedSeconds({ ...payee, counting: true }, period, until)
   const offAir = period.show === null
   const interval = offAir ? plan.offAir.intervalSeconds : plan.intervalSeconds
@@ -59,10 +60,13 @@ export function payoutDetail(
 }
 
 /** Whether somebody who chatted at a time counts as active at a payment. */
-export const isActive = (chattedAt: number | null, plan: Pick<EarningPlan, 'active'>, until: number): boolean =>
-  chattedAt !== null && chattedAt >= until - plan.active.withinSeconds
+export const isActive = (
+  chattedAt: UnixSeconds | null,
+  plan: Pick<EarningPlan, 'active'>,
+  until: UnixSeconds,
+): boolean => chattedAt !== null && chattedAt >= until - plan.active.withinSeconds
 
-function payeeOf(world: World, watch: WatchRow, period: Period, plan: EarningPlan, until: number): Payee {
+function payeeOf(world: World, watch: WatchRow, period: Period, plan: EarningPlan, until: UnixSeconds): Payee {
   const viewer = world.get(viewers, watch.id)
   return {
     countedUntil: watch.countedUntil,
@@ -86,8 +90,8 @@ export function settleWatching(
   world: World,
   watch: WatchRow,
   period: Period,
-  until: number,
-): { watch: WatchRow; paid: number } {
+  until: UnixSeconds,
+): { watch: WatchRow; paid: Amount } {
   if (!watch.counting) return { watch, paid: 0 }
   const plan = readSetting(world, earningSetting)
   const payee = payeeOf(world, watch, period, plan, until)
@@ -99,7 +103,7 @@ export function settleWatching(
   return { watch: counted, paid: credit(world, watch.id, payout.amount, { reason: 'watched', detail, ...about }) }
 }
 
-function counts(world: World, watch: WatchRow, period: Period, payout: Payout, until: number): WatchRow {
+function counts(world: World, watch: WatchRow, period: Period, payout: Payout, until: UnixSeconds): WatchRow {
   const counted = { ...watch, countedUntil: countedUntil(period, until) }
   if (period.show === null) return { ...counted, offAirCarry: payout.carrySeconds }
   const here = inShow(world, counted, period.show)

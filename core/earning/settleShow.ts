@@ -1,4 +1,5 @@
 import { ATTENDED_SECONDS, attend, watches } from '../people/index.ts'
+import type { ShowId, UnixSeconds } from '../schema.ts'
 import { readSetting, writeSetting } from '../settings/index.ts'
 import { type ShowRow, setTick, shows } from '../show/index.ts'
 import { type Handler, ok, type World } from '../world/index.ts'
@@ -6,7 +7,7 @@ import { earningSetting, offAirSetting } from './plan.ts'
 
 export interface SettleShow {
   readonly kind: 'show.settled'
-  readonly show: number
+  readonly show: ShowId
   /** Set where who attended has been noted for everyone at once. */
   readonly done?: true
 }
@@ -34,7 +35,7 @@ function noteAttendance(world: World, show: ShowRow): void {
 }
 
 /** From a time on, being there off air is paid, if the plan says so. */
-export function startOffAir(world: World, since: number): void {
+export function startOffAir(world: World, since: UnixSeconds): void {
   const { offAir } = readSetting(world, earningSetting)
   const before = readSetting(world, offAirSetting).since
   if (offAir.base === 0) {

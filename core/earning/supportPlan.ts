@@ -1,9 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox'
-import { closed, keyedBy } from '../schema.ts'
+import { closed, keyedBy, SetAmount } from '../schema.ts'
 
 import { FIRST_MONEY, Money } from './money.ts'
-
-const Amount = Type.Integer({ minimum: 0, maximum: 1_000_000_000 })
 
 /** What can be done for the channel; each can be thanked for in its own words. */
 export const SUPPORT_KINDS = ['follow', 'subscription', 'resubscription', 'gift', 'raid', 'tip', 'cheer'] as const
@@ -17,20 +15,20 @@ export type Thanks = Static<typeof Thanks>
 export const SupportPlan = Type.Object(
   {
     /** Once in a viewer's life in the channel. */
-    follow: Amount,
+    follow: SetAmount,
     /** By tier, 1 to 3; a resubscription pays the same. */
-    subscription: Type.Tuple([Amount, Amount, Amount]),
+    subscription: Type.Tuple([SetAmount, SetAmount, SetAmount]),
     /** To the giver, for each gift. */
-    gift: Amount,
+    gift: SetAmount,
     /** To each receiver of a gift. */
-    giftReceived: Amount,
-    raid: Type.Object({ fixed: Amount, perViewer: Amount, followersOnly: Type.Boolean() }, closed),
+    giftReceived: SetAmount,
+    raid: Type.Object({ fixed: SetAmount, perViewer: SetAmount, followersOnly: Type.Boolean() }, closed),
     /** For each whole unit of the plan's money. */
-    tip: Amount,
+    tip: SetAmount,
     /** What tips are counted in; left out: `FIRST_MONEY`. */
     money: Type.Optional(Money),
     /** For each hundred units. */
-    cheer: Amount,
+    cheer: SetAmount,
     thanks: Type.Partial(
       Type.Object(
         keyedBy(SUPPORT_KINDS, () => Thanks),

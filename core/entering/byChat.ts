@@ -13,6 +13,7 @@ import {
   runningRaffle,
   type Wanted,
 } from '../raffles/index.ts'
+import type { RaffleId } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
 import { type Asker, answer, voiceSetting } from '../voice/index.ts'
 import { type Need, ok, type Result, refuse, type World } from '../world/index.ts'
@@ -51,7 +52,7 @@ const mayRun = (world: World, { settings }: RaffleRow, viewer: ViewerRow): boole
   mayUse(world, settings.run, viewer)
 
 /** What a line with a raffle's word needs. */
-export function needRaffleLine(world: World, raffle: number, rest: string, account: string): Need[] {
+export function needRaffleLine(world: World, raffle: RaffleId, rest: string, account: string): Need[] {
   const row = runningRaffle(world, raffle)
   const viewer = findViewer(world, account)
   const needed = [...needEntry(raffle, viewer?.id), ...needLimits(`f${raffle}`, viewer?.id)]

@@ -9,12 +9,13 @@ import {
   runningRaffle,
   type Wanted,
 } from '../raffles/index.ts'
+import type { RaffleId } from '../schema.ts'
 import { type Handler, ok, refuse } from '../world/index.ts'
 
 export interface EnterRaffle {
   readonly kind: 'raffle.enter'
   readonly who: Who
-  readonly raffle: number
+  readonly raffle: RaffleId
   /** `leave`: out again. */
   readonly wanted: Wanted | 'leave'
 }

@@ -12,6 +12,7 @@ import {
   setupOf,
   wordsOf,
 } from '../raffles/index.ts'
+import type { RaffleId } from '../schema.ts'
 import { checkListeners, otherListeners } from '../words/index.ts'
 import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 
@@ -53,7 +54,7 @@ export function startFrom(world: World, setup: number, by: string): Result<Raffl
 
 export interface ChangeRaffle {
   readonly kind: 'raffle.change'
-  readonly raffle: number
+  readonly raffle: RaffleId
   readonly settings: RaffleSettings
 }
 

@@ -1,6 +1,7 @@
 import { currencySetting, inWords } from '../currency/index.ts'
 import { earningSetting, hasRate, type Support } from '../earning/index.ts'
 import { findViewer, keyOf, meet, needWatch, type ViewerRow, viewers, type Who } from '../people/index.ts'
+import type { UnixSeconds, ViewerId } from '../schema.ts'
 import { Count, exactly } from '../schema.ts'
 import { readSetting, setting, writeSetting } from '../settings/index.ts'
 import { goOffAir, goOnAir, showOnAir } from '../show/index.ts'
@@ -14,12 +15,12 @@ import { keepTip } from './waitingTips.ts'
 /** An event from outside as it was received; kept, shown, never changed. Times in seconds since 1970. */
 export interface EventRow {
   readonly id: number
-  readonly at: number
+  readonly at: UnixSeconds
   /** When it happened, as the sender says. */
-  readonly happenedAt: number
+  readonly happenedAt: UnixSeconds
   readonly source: string
   readonly type: string
-  readonly viewer: number | null
+  readonly viewer: ViewerId | null
   readonly name: string | null
   readonly body: Readonly<Record<string, unknown>>
   /** What was done about it, as a sentence for the log. */
@@ -33,7 +34,7 @@ export interface ReceiveEvent {
   readonly kind: 'event.received'
   readonly source: string
   readonly type: string
-  readonly happenedAt: number
+  readonly happenedAt: UnixSeconds
   /** Whom it is about, if anybody. */
   readonly who?: Who
   /** Who received something through it, if anybody. */

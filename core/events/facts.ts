@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox'
-import { Count, Id, orNull } from '../schema.ts'
+import { Amount, Id, orNull, ViewerId } from '../schema.ts'
 import { fact } from '../world/index.ts'
 
 /** What is told of what other services report. */
@@ -12,10 +12,10 @@ export const eventFacts = {
   }),
   'supporter.matched': fact(['desk'], 'A supporter was told who they are, or let be.', {
     supporter: Id,
-    viewer: Type.Optional(Id),
+    viewer: Type.Optional(ViewerId),
   }),
   'supporter.waits': fact(['desk'], 'A supporter whom nobody knows waits.', { supporter: Id, name: Type.String() }),
-  'tip.decided': fact(['desk'], 'A tip that waited was decided.', { tip: Id, paid: Count }),
+  'tip.decided': fact(['desk'], 'A tip that waited was decided.', { tip: Id, paid: Amount }),
   'tip.waits': fact(['desk'], 'A tip in a currency without a rate waits.', {
     tip: Id,
     name: Type.String(),

@@ -1,5 +1,5 @@
 import { type Static, type TSchema, Type } from '@sinclair/typebox'
-import { keysOf } from '../schema.ts'
+import { keysOf, whole } from '../schema.ts'
 
 /** Somebody on the platform. `account` is the one that chat and sign-in report for them, in lower case. */
 const Person = Type.Object({
@@ -14,8 +14,8 @@ const Tipper = Type.Object({
 })
 
 const Text = Type.Optional(Type.String({ maxLength: 500 }))
-const Tier = Type.Integer({ minimum: 1, maximum: 3 })
-const Count = (maximum: number) => Type.Integer({ minimum: 0, maximum })
+const Tier = whole(1, 3)
+const Count = (maximum: number) => whole(0, maximum)
 
 /** What each kind of event carries in `data`. */
 export const EVENT_DATA = {
@@ -28,20 +28,20 @@ export const EVENT_DATA = {
   'ricompensa.gift': Type.Object({
     who: Person,
     tier: Tier,
-    count: Type.Integer({ minimum: 1, maximum: 10_000 }),
+    count: whole(1, 10_000),
     /** Who received them, where the platform tells. */
     to: Type.Optional(Type.Array(Person, { maxItems: 500 })),
   }),
   'ricompensa.raid': Type.Object({ who: Person, viewers: Count(10_000_000) }),
   'ricompensa.tip': Type.Object({
     who: Tipper,
-    minorUnits: Type.Integer({ minimum: 1, maximum: 1_000_000_000 }),
+    minorUnits: whole(1, 1_000_000_000),
     currency: Type.String({ pattern: '^[A-Z]{3}$' }),
     text: Text,
   }),
   'ricompensa.cheer': Type.Object({
     who: Person,
-    units: Type.Integer({ minimum: 1, maximum: 1_000_000_000 }),
+    units: whole(1, 1_000_000_000),
     text: Text,
   }),
   'ricompensa.reward.redeemed': Type.Object({
@@ -60,7 +60,7 @@ export const EVENT_DATA = {
       Type.Object({
         id: Type.String({ minLength: 1, maxLength: 100 }),
         name: Type.String({ minLength: 1, maxLength: 200 }),
-        price: Type.Integer({ minimum: 0, maximum: 1_000_000_000 }),
+        price: whole(0, 1_000_000_000),
       }),
       { maxItems: 500 },
     ),

@@ -1,5 +1,6 @@
 import { hasRate, type Support } from '../earning/index.ts'
 import { chatRef, keyOf, rememberAlias, viewers } from '../people/index.ts'
+import type { UnixSeconds, ViewerId } from '../schema.ts'
 import { defineTable, type Handler, ok, refuse, type World } from '../world/index.ts'
 import { thank } from './thank.ts'
 import { keepTip } from './waitingTips.ts'
@@ -7,12 +8,12 @@ import { keepTip } from './waitingTips.ts'
 /** Support by somebody whom chat does not know under that name: waits for a hand to say who it was. */
 export interface SupporterRow {
   readonly id: number
-  readonly at: number
+  readonly at: UnixSeconds
   readonly account: string
   readonly name: string
   readonly support: Support
   readonly status: 'waiting' | 'matched' | 'dismissed'
-  readonly viewer: number | null
+  readonly viewer: ViewerId | null
 }
 
 export const supporters = defineTable<SupporterRow>('supporter', 'keyed', (row) => row.id)
@@ -36,7 +37,7 @@ export interface MatchSupporter {
   readonly kind: 'supporter.match'
   readonly supporter: number
   /** Null: nobody; it is let go. */
-  readonly viewer: number | null
+  readonly viewer: ViewerId | null
 }
 
 /** Says who an unknown supporter was: pays them for it, and knows the account from then on. */

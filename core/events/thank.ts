@@ -2,6 +2,7 @@ import { currencySetting, digits, inWords, minorDigits, moneyInWords, moneyPlain
 import { earningSetting, FIRST_MONEY, paySupport, type Support, type SupportKind } from '../earning/index.ts'
 import type { ViewerRow } from '../people/index.ts'
 import { rankName } from '../ranks/index.ts'
+import type { Amount, ViewerId } from '../schema.ts'
 import { showAlert } from '../screen/index.ts'
 import { readSetting } from '../settings/index.ts'
 import { fillIn } from '../texts/index.ts'
@@ -43,7 +44,7 @@ export function figuresOf(support: Support): Figures {
 }
 
 /** Tells triggers of support. A tip's amount is in whole units, rounded down. */
-function noteSupport(world: World, viewer: number, support: Support, months: number | undefined, paid: number): void {
+function noteSupport(world: World, viewer: ViewerId, support: Support, months: number | undefined, paid: Amount): void {
   switch (support.kind) {
     case 'tip':
       return world.moment('tip', viewer, { amount: wholeUnits(support), minorUnits: support.minorUnits, paid })

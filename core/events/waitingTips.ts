@@ -1,19 +1,20 @@
 import { currencySetting, inWords, moneyInWords } from '../currency/index.ts'
 import { earningSetting, moneyOf, payTip, tipPays } from '../earning/index.ts'
 import { payeeOf, viewers } from '../people/index.ts'
+import type { Amount, UnixSeconds, ViewerId } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
 import { defineTable, type Handler, ok, refuse, type World } from '../world/index.ts'
 
 /** A tip in a currency that the plan has no rate for: it waits for a hand to decide what it pays. */
 export interface WaitingTipRow {
   readonly id: number
-  readonly at: number
-  readonly viewer: number
+  readonly at: UnixSeconds
+  readonly viewer: ViewerId
   readonly name: string
   readonly minorUnits: number
   readonly currency: string
   readonly status: 'waiting' | 'paid' | 'dismissed'
-  readonly paid: number
+  readonly paid: Amount
 }
 
 export const waitingTips = defineTable<WaitingTipRow>('waitingTip', 'keyed', (row) => row.id)

@@ -1,4 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox'
+import type { UnixSeconds } from '../schema.ts'
 import { Count, exactly } from '../schema.ts'
 import { readSetting, setting, writeSetting } from '../settings/index.ts'
 import { defineTable, ok, type Result, type World } from '../world/index.ts'
@@ -22,7 +23,7 @@ export const seedSetting = setting('seed', 'open seed', OpenSeed, NO_SEED)
 /** A seed that is not drawn from any more, for anyone to check with. */
 export interface SeedRow extends OpenSeed {
   readonly commitment: string
-  readonly closedAt: number
+  readonly closedAt: UnixSeconds
 }
 
 export const seeds = defineTable<SeedRow>('seed', 'append', (row) => row.id)

@@ -3,6 +3,7 @@ import { type Currency, currencySetting, durationInWords, inWords, readAmount } 
 import { mayTakePart } from '../earning/index.ts'
 import { balanceOf } from '../ledger/index.ts'
 import type { ViewerRow } from '../people/index.ts'
+import type { Amount, Seconds, ViewerId } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
 import { showOnAir } from '../show/index.ts'
 import { type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
@@ -15,7 +16,7 @@ import { settingsOf, wageringSetting } from './settings.ts'
 export const gameKey = (game: Game): LimitKey => `g${GAMES.indexOf(game) + 1}`
 
 /** What looking at whether somebody may play needs. @param viewer - Undefined for who is new. */
-export const needPlayer = (game: Game, viewer: number | undefined): Need[] => [
+export const needPlayer = (game: Game, viewer: ViewerId | undefined): Need[] => [
   ...needLimits(gameKey(game), viewer),
   ...(viewer === undefined ? [] : [needKey(players, viewer)]),
 ]
@@ -56,7 +57,7 @@ export function sitsOut(world: World, viewer: Pick<ViewerRow, 'id' | 'barredUnti
 }
 
 /** "30 days", "5 h 20 min". */
-export const longInWords = (seconds: number): string => {
+export const longInWords = (seconds: Seconds): string => {
   const days = Math.round(seconds / 86_400)
   return seconds >= 2 * 86_400 ? `${days} days` : durationInWords(seconds)
 }
@@ -65,7 +66,7 @@ export const longInWords = (seconds: number): string => {
 const TOGETHER: ReadonlySet<Game> = new Set(['heist', 'roulette'])
 
 /** Counts a play; a round that opens counts for everyone, who joins it for themselves. */
-export function countPlay(world: World, game: Game, viewer: number, joins = false): void {
+export function countPlay(world: World, game: Game, viewer: ViewerId, joins = false): void {
   const { limits } = settingsOf(world, game)
   const counted = TOGETHER.has(game) ? { ...limits, everyoneSeconds: 0 } : limits
   countUse(world, gameKey(game), counted, viewer, joins)
@@ -79,7 +80,7 @@ export function restAfter(world: World, game: Game): number {
 }
 
 /** How much somebody may still lose in this show; what lies in open rounds counts as lost until it comes back. */
-export function lossLeft(world: World, viewer: number): number {
+export function lossLeft(world: World, viewer: ViewerId): number {
   const { mostLost } = readSetting(world, wageringSetting)
   if (mostLost === 0) return Number.MAX_SAFE_INTEGER
   const { staked, paid } = inPeriod(world, playerOf(world, viewer))
@@ -87,7 +88,7 @@ export function lossLeft(world: World, viewer: number): number {
 }
 
 /** The most that somebody may stake now, and what bounds it. */
-function mostFor(world: World, stakes: Stakes, viewer: number): { most: number; why: string } {
+function mostFor(world: World, stakes: Stakes, viewer: ViewerId): { most: number; why: string } {
   const currency = currencyOf(world)
   const balance = balanceOf(world, viewer)
   const bounds = [{ most: Math.floor((balance * stakes.share) / 100), why: `${stakes.share} % of what you have` }]
@@ -128,7 +129,7 @@ interface StakedGames {
 }
 
 /** Whether somebody may stake so much now. */
-export function checkStake(world: World, game: keyof StakedGames, viewer: number, stake: number): Result<true> {
+export function checkStake(world: World, game: keyof StakedGames, viewer: ViewerId, stake: Amount): Result<true> {
   const currency = currencyOf(world)
   const { stakes } = settingsOf(world, game)
   const balance = balanceOf(world, viewer)

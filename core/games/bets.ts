@@ -1,11 +1,12 @@
 import { type Currency, readAmount } from '../currency/index.ts'
+import type { Amount } from '../schema.ts'
 import { ok, type Result, refuse } from '../world/index.ts'
 import type { On } from './roulette.ts'
 import { NUMBERS } from './wheel.ts'
 
 export interface Bet {
   readonly bet: On
-  readonly stake: number
+  readonly stake: Amount
 }
 
 /** So many bets on one line are the most. */
@@ -47,7 +48,7 @@ const FILLERS: ReadonlySet<string> = new Set(['', 'and', 'on'])
  * @param balance - What "half" and "all" are of; each bet leaves the next so much less.
  * @returns The bets in the order typed, or `bet_unclear` (or what is wrong with an amount) with a sentence that shows how.
  */
-export function readBets(typed: string, balance: number, currency: Currency): Result<readonly Bet[]> {
+export function readBets(typed: string, balance: Amount, currency: Currency): Result<readonly Bet[]> {
   const words = typed
     .normalize('NFKC')
     .toLowerCase()

@@ -1,6 +1,7 @@
 import { needLimits } from '../access/index.ts'
 import { accounts } from '../ledger/index.ts'
 import { needPerson, viewers } from '../people/index.ts'
+import type { RoundId, ViewerId } from '../schema.ts'
 import { say } from '../voice/index.ts'
 import { type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { gameKey, needPlayer } from './allowed.ts'
@@ -33,7 +34,7 @@ const openOf = (world: World, id: number): RoundRow | undefined => {
 
 export interface CallOffRound {
   readonly kind: 'game.callOff'
-  readonly round: number
+  readonly round: RoundId
   readonly by: string
 }
 
@@ -111,10 +112,10 @@ export const openCupByDesk = {
 
 export interface ChangeCup {
   readonly kind: 'cup.change'
-  readonly round: number
+  readonly round: RoundId
   /** `begin`: end the sign-up now. `out`: take somebody out. `replace`: give their place to another one. */
   readonly does: 'begin' | 'out' | 'replace'
-  readonly viewer?: number
+  readonly viewer?: ViewerId
   readonly other?: number
 }
 

@@ -1,4 +1,5 @@
 import { mulDiv } from '../ledger/index.ts'
+import type { Amount } from '../schema.ts'
 import { drawLot, drawOrder, playMatch } from './cup/bracket.ts'
 import type { CupState } from './cup/state.ts'
 import { duelPot, duelWinner } from './duel.ts'
@@ -46,7 +47,7 @@ export function recompute(round: ToldRound): CheckedStep[] {
     case 'coin': {
       const side = tossCoin(round.seed, round.id)
       const label = `coin/${round.id}`
-      const pays = (stake: number) => (side === state.called ? mulDiv(stake, state.multiplier, 100) : 0)
+      const pays = (stake: Amount) => (side === state.called ? mulDiv(stake, state.multiplier, 100) : 0)
       return [
         { what: 'The side that is up', label, drawn: side, told: state.side },
         ...round.seats.map((seat) => paidStep(seat, label, pays(seat.stake))),
@@ -57,7 +58,7 @@ export function recompute(round: ToldRound): CheckedStep[] {
   }
 }
 
-const paidStep = ({ name, paid }: { name: string; paid: number }, label: string, drawn: number): CheckedStep => ({
+const paidStep = ({ name, paid }: { name: string; paid: Amount }, label: string, drawn: number): CheckedStep => ({
   what: `${name} is paid`,
   label,
   drawn: String(drawn),
@@ -74,7 +75,7 @@ function heistSteps({ seed, id, state, seats }: ToldRound): CheckedStep[] {
     leaveAfter: plan.leaveAfter ?? site.rooms.length,
   }))
   const ends = playHeist(chance, site, crew)
-  const told = (out: boolean, room: number, paid: number) =>
+  const told = (out: boolean, room: number, paid: Amount) =>
     `${out ? 'out after' : 'caught in'} ${site.rooms[room - 1]?.name ?? `room ${room}`}, ${paid}`
   return seats.map((seat, i) => {
     const end = ends[i]

@@ -1,5 +1,6 @@
 import { Chance } from '../fairness/index.ts'
 import { mulDiv } from '../ledger/index.ts'
+import type { Amount, BasisPoints } from '../schema.ts'
 
 const WHOLE_BP = 10_000
 
@@ -9,11 +10,11 @@ export interface DuelPot {
   /** What the house keeps. */
   readonly rake: number
   /** What the winner gets, their own stake included. */
-  readonly paid: number
+  readonly paid: Amount
 }
 
 /** What is in the pot of a duel, and how it is split (rules: duel). @param rakeBp - Of the whole pot, in 1/10,000. */
-export function duelPot(stake: number, rakeBp: number): DuelPot {
+export function duelPot(stake: Amount, rakeBp: BasisPoints): DuelPot {
   const pot = 2 * stake
   const rake = mulDiv(pot, rakeBp, WHOLE_BP)
   return { pot, rake, paid: pot - rake }

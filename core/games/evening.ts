@@ -1,10 +1,11 @@
+import type { Amount } from '../schema.ts'
 import type { Outcome } from './outcomes.ts'
 
 /** One player's evening: with how much they come, and how they play. */
 export interface Evening {
   readonly outcomes: readonly Outcome[]
-  readonly balance: number
-  readonly stake: number
+  readonly balance: Amount
+  readonly stake: Amount
   /** Plays in the evening, and how many such evenings are tried. */
   readonly plays: number
   readonly evenings: number

@@ -1,16 +1,16 @@
 import { Type } from '@sinclair/typebox'
-import { Count, Id, oneOf, orNull, UnixSeconds } from '../schema.ts'
+import { Amount, Count, oneOf, orNull, RoundId, UnixSeconds } from '../schema.ts'
 import type { RoundStatus, SeatRow } from './rounds.ts'
 import { GAMES } from './schema.ts'
 import type { ShownState } from './tellRound.ts'
 
 const round = {
-  round: Id,
+  round: RoundId,
   game: oneOf(GAMES),
   status: Type.Unsafe<RoundStatus>(Type.String()),
   seats: Count,
-  staked: Count,
-  paid: Count,
+  staked: Amount,
+  paid: Amount,
   nextAt: orNull(UnixSeconds),
   why: orNull(Type.String()),
   by: orNull(Type.String()),
@@ -23,9 +23,9 @@ import { fact } from '../world/index.ts'
 /** What is told of games. */
 export const gameFacts = {
   'duel.asked': fact(['viewer'], 'Somebody calls them to a duel.', {
-    round: Id,
+    round: RoundId,
     by: Type.String(),
-    stake: Count,
+    stake: Amount,
     until: UnixSeconds,
   }),
   'games.changed': fact(['everyone', 'desk'], 'A game, all of them, or a text of theirs is set otherwise.', {
@@ -36,13 +36,13 @@ export const gameFacts = {
   'round.changed': fact(['everyone'], 'A round stands otherwise.', round),
   'round.ended': fact(['everyone'], 'A round is over; its seed is told.', { ...round, seed: Type.String() }),
   'round.joined': fact(['everyone'], 'Somebody came into a round.', {
-    round: Id,
+    round: RoundId,
     game: oneOf(GAMES),
     name: Type.String(),
     bets: Type.Optional(Type.String()),
-    stake: Count,
+    stake: Amount,
     seats: Count,
-    staked: Count,
+    staked: Amount,
   }),
 }
 

@@ -1,12 +1,13 @@
 import { Chance, digestOf } from '../fairness/index.ts'
 import { mulDiv } from '../ledger/index.ts'
+import type { Amount, Ppm } from '../schema.ts'
 import { type Fraction, fraction, times } from './fraction.ts'
 
 const CERTAIN_PPM = 1_000_000
 
 export interface Room {
   /** The chance to get through it, in parts per million, before the crew's bonus. */
-  readonly throughPpm: number
+  readonly throughPpm: Ppm
   /** What leaving after it pays, in hundredths of the stake, the stake included. */
   readonly multiplier: number
 }
@@ -14,14 +15,14 @@ export interface Room {
 export interface Site {
   readonly rooms: readonly Room[]
   /** What every member beyond the first adds to a room's chance, in parts per million. */
-  readonly bonusPpm: number
+  readonly bonusPpm: Ppm
   /** What the bonus lifts a room's chance to at most. A room that is easier of itself stays so. */
-  readonly capPpm: number
+  readonly capPpm: Ppm
 }
 
 export interface Member<Viewer extends string | number = string | number> {
   readonly viewer: Viewer
-  readonly stake: number
+  readonly stake: Amount
   /** The room after which they go, 1 being the first. Beyond the last room: they stay to the end. */
   readonly leaveAfter: number
 }
@@ -31,7 +32,7 @@ export interface Escape<Viewer extends string | number = string | number> {
   /** Whether they got out; else they were caught in that room. */
   readonly out: boolean
   readonly room: number
-  readonly paid: number
+  readonly paid: Amount
 }
 
 /** A room's chance for a crew of so many, in parts per million (rules: heist). */
@@ -61,7 +62,7 @@ export function enterRoom(chance: Chance, site: Site, room: Room, inside: number
 }
 
 /** What leaving after a room pays. */
-export const paidAfter = (stake: number, { multiplier }: Room): number => mulDiv(stake, multiplier, 100)
+export const paidAfter = (stake: Amount, { multiplier }: Room): number => mulDiv(stake, multiplier, 100)
 
 /**
  * Plays a heist to its end (rules: heist).

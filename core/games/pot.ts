@@ -1,6 +1,7 @@
 import { commitmentOf, ownSeed } from '../fairness/index.ts'
 import { BOOKS, balanceOf, MAX_AMOUNT, openAccount, payUpTo, transfer } from '../ledger/index.ts'
 import { payeeOf, type ViewerRow } from '../people/index.ts'
+import type { Amount, UnixSeconds, ViewerId } from '../schema.ts'
 import { limitPeriod, showOnAir } from '../show/index.ts'
 import { ok, type Result, type World } from '../world/index.ts'
 import { GAME_NAMES } from './names.ts'
@@ -30,7 +31,7 @@ export interface Opening<S extends RoundState> {
   readonly status: RoundStatus
   readonly state: S
   /** Null: it ends within the intent that opens it. */
-  readonly nextAt: number | null
+  readonly nextAt: UnixSeconds | null
   readonly openerName: string | null
 }
 
@@ -67,7 +68,7 @@ export function openRound<S extends RoundState>(
 }
 
 /** Has a round go on by itself at a time (seconds). A timer that comes for another time finds that, and does nothing. */
-export function goOnAt<R extends RoundRow>(world: World, round: R, at: number): R {
+export function goOnAt<R extends RoundRow>(world: World, round: R, at: UnixSeconds): R {
   world.timer({
     key: `game/${round.id}/${at}/${round.status}`,
     at,
@@ -81,7 +82,7 @@ export function takeSeat<R extends RoundRow>(
   world: World,
   round: R,
   viewer: Pick<ViewerRow, 'id' | 'name'>,
-  stake: number,
+  stake: Amount,
   plan: SeatPlan = {},
 ): Result<{ round: R; seat: SeatRow }> {
   if (stake > 0) {
@@ -115,20 +116,20 @@ export function takeSeat<R extends RoundRow>(
 }
 
 /** Notes where somebody has a part. */
-export function placePlayer(world: World, viewer: number, at: PlayerAt): void {
+export function placePlayer(world: World, viewer: ViewerId, at: PlayerAt): void {
   const player = playerOf(world, viewer)
   world.put(players, { ...player, at: { ...player.at, ...at } })
 }
 
 /** What somebody staked and was paid in the show (or the time between shows) that limits count in. */
-export function inPeriod(world: World, player: PlayerRow): { staked: number; paid: number } {
+export function inPeriod(world: World, player: PlayerRow): { staked: Amount; paid: Amount } {
   return player.period === limitPeriod(world) ? player : { staked: 0, paid: 0 }
 }
 
 function count(
   world: World,
-  viewer: number,
-  more: { readonly staked: number; readonly paid: number; readonly rounds: number },
+  viewer: ViewerId,
+  more: { readonly staked: Amount; readonly paid: Amount; readonly rounds: number },
 ): void {
   const player = playerOf(world, viewer)
   const { staked, paid } = inPeriod(world, player)
@@ -144,7 +145,7 @@ function count(
   })
 }
 
-const tellBalance = (world: World, viewer: number): void =>
+const tellBalance = (world: World, viewer: ViewerId): void =>
   world.fact('balance.changed', `viewer:${viewer}`, { balance: balanceOf(world, viewer) })
 
 /**
@@ -156,7 +157,7 @@ export function settleSeat<R extends RoundRow>(
   round: R,
   seat: SeatRow,
   state: SeatState,
-  paid: number,
+  paid: Amount,
 ): R {
   world.put(seats, { ...seat, state, paid })
   if (paid === 0) return round
@@ -182,7 +183,7 @@ export function settleSeat<R extends RoundRow>(
 }
 
 /** How much more a wallet can hold. */
-const roomOf = (world: World, viewer: number): number => Math.max(0, MAX_AMOUNT - balanceOf(world, viewer))
+const roomOf = (world: World, viewer: ViewerId): number => Math.max(0, MAX_AMOUNT - balanceOf(world, viewer))
 
 function fillPot(world: World, { id, game }: RoundRow, wanted: number): void {
   const short = wanted - balanceOf(world, id)
@@ -198,7 +199,7 @@ function move(world: World, request: Parameters<typeof transfer>[1]): void {
 }
 
 /** Adds to a pot from the house: the prize of a cup. */
-export function addPrize(world: World, round: RoundRow, amount: number): void {
+export function addPrize(world: World, round: RoundRow, amount: Amount): void {
   if (amount > 0) fillPot(world, round, balanceOf(world, round.id) + amount)
 }
 

@@ -1,5 +1,6 @@
 import { Chance } from '../fairness/index.ts'
 import { mulDiv } from '../ledger/index.ts'
+import type { Amount } from '../schema.ts'
 import { type Fraction, fraction } from './fraction.ts'
 
 export const REELS = 3
@@ -56,7 +57,7 @@ export const lineMet = (table: readonly PayLine[], shown: readonly string[]): nu
   table.findIndex(({ match, symbol }) => shown.filter((one) => one === symbol).length >= NEEDED[match])
 
 /** What a spin gives back. */
-export function spinPays(machine: Machine, stake: number, shown: readonly string[]): number {
+export function spinPays(machine: Machine, stake: Amount, shown: readonly string[]): number {
   const line = machine.table[lineMet(machine.table, shown)]
   return line === undefined ? 0 : mulDiv(stake, line.multiplier, 100)
 }

@@ -1,4 +1,5 @@
 import { type Currency, digits, inWords } from '../currency/index.ts'
+import type { Amount } from '../schema.ts'
 import { type Fraction, fraction, inPercent, roundedTo } from './fraction.ts'
 import { heistOdds } from './heist.ts'
 import { machineOdds } from './reels.ts'
@@ -84,7 +85,7 @@ export function returnWarning(returns: Returns): string | undefined {
  * What a game does to the economy at the stakes of late: "At the stakes of the last 30 days this takes about 1,900 rivets a show out
  * of circulation." @param staked - In all these shows.
  */
-export function effectInWords({ least, most }: Returns, staked: number, shows: number, currency: Currency): string {
+export function effectInWords({ least, most }: Returns, staked: Amount, shows: number, currency: Currency): string {
   if (staked === 0 || shows === 0) return 'Nothing was staked in the last 30 days, so it changed nothing.'
   const middle = (roundedTo(PPM, least) + roundedTo(PPM, most)) / 2
   const each = Math.round((staked * (PPM - middle)) / PPM / shows)

@@ -1,4 +1,5 @@
 import { Chance } from '../fairness/index.ts'
+import type { Amount, RoundId } from '../schema.ts'
 import { type Fraction, fraction } from './fraction.ts'
 import { NUMBERS, RED } from './wheel.ts'
 
@@ -9,7 +10,7 @@ export type On =
   | { readonly on: 'red' | 'black' | 'odd' | 'even' | 'low' | 'high' }
 
 /** Where the ball comes to rest (rules: roulette). @param seed - 32 bytes in hex. */
-export const spinWheel = (seed: string, round: string | number): number =>
+export const spinWheel = (seed: string, round: string | RoundId): number =>
   new Chance(seed, `roulette/${round}`).below(NUMBERS)
 
 /** What a bet that holds pays, as a multiple of its stake, the stake included. */
@@ -43,7 +44,7 @@ export function holds(bet: On, number: number): boolean {
 }
 
 /** What a bet gives back in all. */
-export const returnedOf = (bet: On, stake: number, number: number): number =>
+export const returnedOf = (bet: On, stake: Amount, number: number): number =>
   holds(bet, number) ? stake * paysTimes(bet) : 0
 
 /** What comes back of a bet on average, counted over every number of the wheel. 36/37 for every bet there is. */

@@ -1,4 +1,5 @@
 import type { SeedOrigin } from '../fairness/index.ts'
+import type { Amount, BasisPoints, RoundId, ShowId, UnixSeconds, ViewerId } from '../schema.ts'
 import { defineTable, type Need, needKey, type World } from '../world/index.ts'
 import type { CupState } from './cup/state.ts'
 import type { Machine } from './reels.ts'
@@ -31,8 +32,8 @@ export interface DuelState {
   readonly challenger: Duellist
   /** Null: whoever takes it. */
   readonly challenged: Duellist | null
-  readonly stake: number
-  readonly rakeBp: number
+  readonly stake: Amount
+  readonly rakeBp: BasisPoints
   readonly winner: number | null
 }
 
@@ -62,23 +63,23 @@ export type RoundState = HeistState | DuelState | RouletteState | ReelsState | C
 
 /** One play of a game. What is staked lies in the pot that bears the round's id. Times in seconds since 1970. */
 export interface RoundRow {
-  readonly id: number
+  readonly id: RoundId
   readonly game: Game
   readonly status: RoundStatus
-  readonly openedAt: number
-  readonly show: number | null
+  readonly openedAt: UnixSeconds
+  readonly show: ShowId | null
   readonly openerName: string | null
   /** What its outcome is drawn from, 32 bytes in hex; told to nobody before it ends. */
   readonly seed: string
   readonly commitment: string
   readonly seedOrigin: SeedOrigin
   /** When it goes on by itself; null: it has ended. */
-  readonly nextAt: number | null
+  readonly nextAt: UnixSeconds | null
   readonly seats: number
-  readonly staked: number
-  readonly paid: number
+  readonly staked: Amount
+  readonly paid: Amount
   readonly state: RoundState
-  readonly endedAt: number | null
+  readonly endedAt: UnixSeconds | null
   /** Why it was called off. */
   readonly why: string | null
 }
@@ -101,17 +102,17 @@ export type SeatState = 'in' | 'out' | 'caught' | 'won' | 'lost' | 'back'
 export interface SeatRow {
   /** The round's id and the number of the seat, 1 being the first: "12/1". */
   readonly key: string
-  readonly round: number
+  readonly round: RoundId
   readonly game: Game
-  readonly viewer: number
+  readonly viewer: ViewerId
   readonly name: string
-  readonly stake: number
-  readonly at: number
+  readonly stake: Amount
+  readonly at: UnixSeconds
   readonly plan: SeatPlan
   readonly state: SeatState
   /** The room of a heist in which they were caught, or after which they got out. */
   readonly room: number | null
-  readonly paid: number
+  readonly paid: Amount
 }
 
 /** Of a heist: after which room they go. Of the wheel: what the bet is on. */
@@ -120,7 +121,7 @@ export interface SeatPlan {
   readonly on?: On
 }
 
-export const seatKey = (round: number, seat: number): string => `${round}/${seat}`
+export const seatKey = (round: RoundId, seat: number): string => `${round}/${seat}`
 const roundIn = (key: string | number): number => Number(String(key).split('/')[0])
 
 export const seats = defineTable<SeatRow>('seat', 'keyed', (row) => row.key, [], roundIn)
@@ -140,11 +141,11 @@ export interface PlayerAt {
 export interface PlayerRow {
   readonly id: number
   /** Barred from all wagering until then, by themselves; 0: not. */
-  readonly sitsOutUntil: number
+  readonly sitsOutUntil: UnixSeconds
   /** What `staked` and `paid` count towards: see `limitPeriod`. */
   readonly period: number
-  readonly staked: number
-  readonly paid: number
+  readonly staked: Amount
+  readonly paid: Amount
   readonly rounds: number
   readonly allStaked: number
   readonly allPaid: number

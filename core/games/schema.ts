@@ -1,9 +1,8 @@
 import { type Static, type TProperties, Type } from '@sinclair/typebox'
 import { Limits, Who } from '../access/index.ts'
-import { closed, whole } from '../schema.ts'
+import { closed, SetAmount, whole } from '../schema.ts'
 
 const Word = Type.String({ pattern: '^[\\p{L}\\p{N}_-]{1,30}$' })
-const Amount = whole(0, 1_000_000_000)
 const Name = Type.String({ minLength: 1, maxLength: 40, pattern: '\\S' })
 const Line = Type.String({ maxLength: 160 })
 
@@ -16,7 +15,10 @@ export const GameWord = Type.Object({ word: Word, aliases: Type.Array(Word, { ma
 export type GameWord = Static<typeof GameWord>
 
 /** What may be staked. 0 for the largest: no limit of its own. The share is of what somebody holds, in hundredths. */
-export const Stakes = Type.Object({ smallest: whole(1, 1_000_000_000), largest: Amount, share: whole(1, 100) }, closed)
+export const Stakes = Type.Object(
+  { smallest: whole(1, 1_000_000_000), largest: SetAmount, share: whole(1, 100) },
+  closed,
+)
 export type Stakes = Static<typeof Stakes>
 
 const game = <P extends TProperties>(own: P) =>
@@ -148,7 +150,7 @@ export type ByGame<T, A extends readonly unknown[] = []> = {
 export const Wagering = Type.Object(
   {
     /** The most that one viewer may lose in a show, winnings set off; 0: no limit. */
-    mostLost: Amount,
+    mostLost: SetAmount,
     sitOut: GameWord,
   },
   closed,
@@ -162,9 +164,9 @@ export const CupRules = Type.Object(
     places: whole(4, 64),
     /** So many of the places are kept for some until the sign-up ends; 0: none. `before`: only who follows since before this show. */
     kept: Type.Object({ places: whole(0, 64), who: Who, before: Type.Boolean() }, closed),
-    stake: Amount,
+    stake: SetAmount,
     /** What the house adds to the pot. */
-    prize: Amount,
+    prize: SetAmount,
     /** What the other one in the final gets of the prize, in hundredths. */
     second: whole(0, 50),
     bestOf: Type.Union([Type.Literal(1), Type.Literal(3)]),

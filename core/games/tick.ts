@@ -1,5 +1,6 @@
 import { needLimits, restsUntil } from '../access/index.ts'
 import { accounts } from '../ledger/index.ts'
+import type { RoundId, UnixSeconds } from '../schema.ts'
 import { say } from '../voice/index.ts'
 import { type Handler, needKey, ok, type World } from '../world/index.ts'
 import { gameKey } from './allowed.ts'
@@ -19,9 +20,9 @@ const LATE = 120
 
 export interface GameTick {
   readonly kind: 'game.tick'
-  readonly round: number
+  readonly round: RoundId
   /** The time for which this timer was set. */
-  readonly due: number
+  readonly due: UnixSeconds
 }
 
 /** A round goes on because its time has come. A timer that comes twice, or for a time that was moved, does nothing. */
@@ -64,7 +65,7 @@ function goOn(world: World, round: RoundRow): void {
 }
 
 /** Says that the next heist can be started, if its rest ends now. */
-function tellRested(world: World, { game }: RoundRow, due: number): boolean {
+function tellRested(world: World, { game }: RoundRow, due: UnixSeconds): boolean {
   if (game !== 'heist' || restsUntil(world, gameKey(game)) !== due || world.at - due > LATE) return false
   const { on, word, notice } = settingsOf(world, 'heist')
   if (on && notice) tell(world, 'heist.rested', { word: word.word })

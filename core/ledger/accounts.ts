@@ -1,3 +1,4 @@
+import type { Amount } from '../schema.ts'
 import { defineTable, type World } from '../world/index.ts'
 
 /** The channel's own books. They have no balance row: what they hold is the sum over their transfers. */
@@ -8,9 +9,9 @@ export interface AccountRow {
   readonly id: number
   readonly kind: 'wallet' | 'pot'
   /** 0 to 2^53 - 1. */
-  readonly balance: number
+  readonly balance: Amount
   /** All that was ever earned into a wallet, less earnings taken back; spending and winnings do not touch it. */
-  readonly earned: number
+  readonly earned: Amount
 }
 
 export const accounts = defineTable<AccountRow>('account', 'keyed', (row) => row.id)

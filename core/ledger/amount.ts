@@ -1,3 +1,4 @@
+import type { Amount } from '../schema.ts'
 /**
  * The largest amount that anybody may type, and the most that a wallet holds. So far below 2^53 that what a wheel pays on it,
  * and what a pot holds of nine people's, is still a whole number.
@@ -17,7 +18,7 @@ export function mulDiv(a: number, b: number, by: number): number {
  * How much of an earned amount is credited: cut so that the balance does not pass the cap. `cap` null: no limit.
  * For earnings only; winnings and refunds are never cut.
  */
-export function creditWithinCap(amount: number, balance: number, cap: number | null): number {
+export function creditWithinCap(amount: Amount, balance: Amount, cap: Amount | null): number {
   const room = (cap ?? MAX_AMOUNT) - balance
   return Math.max(0, Math.min(amount, room, MAX_AMOUNT - balance))
 }

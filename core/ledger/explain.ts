@@ -1,4 +1,5 @@
 import { type Currency, digits, durationInWords, inWords, moneyInWords } from '../currency/index.ts'
+import type { Amount } from '../schema.ts'
 import type { TransferRow } from './transfer.ts'
 
 type Explained = Pick<TransferRow, 'reason' | 'detail' | 'amount'>
@@ -89,7 +90,7 @@ const SUPPORT: Readonly<Record<string, (figure: (name: string) => number) => str
   cheer: (figure) => `Cheered with ${digits(figure('units'))}`,
 }
 
-function explainSupport(detail: Explained['detail'], amount: number, currency: Currency): string {
+function explainSupport(detail: Explained['detail'], amount: Amount, currency: Currency): string {
   const money =
     detail?.kind === 'tip' && detail.currency !== undefined
       ? `Tipped ${moneyInWords(Number(detail.minorUnits), String(detail.currency))}`
@@ -100,7 +101,7 @@ function explainSupport(detail: Explained['detail'], amount: number, currency: C
 }
 
 /** What happened, and that less was paid for it than it is worth, if the wallet had no room for more. */
-function cutAt(what: string, detail: Explained['detail'], amount: number, currency: Currency): string {
+function cutAt(what: string, detail: Explained['detail'], amount: Amount, currency: Currency): string {
   const pays = Number(detail?.pays ?? amount)
   return amount < pays ? `${what}: ${inWords(pays, currency)}, cut at the most one can hold` : what
 }
@@ -113,7 +114,7 @@ function explainAdjusted(detail: Explained['detail']): string {
   return `${BY_HAND[String(detail?.how)] ?? 'Corrected'} by ${detail?.by ?? 'the team'}${why === '' ? '' : `: ${why}`}`
 }
 
-function explainWatched(detail: Explained['detail'], amount: number, currency: Currency): string {
+function explainWatched(detail: Explained['detail'], amount: Amount, currency: Currency): string {
   const payouts = Number(detail?.payouts ?? 1)
   const each = Number(detail?.each ?? amount)
   const what = detail?.offAir === undefined ? 'Watched' : 'Was there off air for'

@@ -1,14 +1,14 @@
 import { Type } from '@sinclair/typebox'
-import { Count } from '../schema.ts'
+import { Amount, Count } from '../schema.ts'
 import { fact } from '../world/index.ts'
 import type { Reason } from './transfer.ts'
 
 /** What is told of balances. */
 export const ledgerFacts = {
-  'balance.changed': fact(['viewer'], 'What somebody holds has changed.', { balance: Count }),
+  'balance.changed': fact(['viewer'], 'What somebody holds has changed.', { balance: Amount }),
   'balance.full': fact(['viewer'], 'A wallet had no room for all that was owed.', {
     owed: Count,
-    paid: Count,
+    paid: Amount,
     reason: Type.Unsafe<Reason>(Type.String()),
   }),
 }

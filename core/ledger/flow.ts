@@ -1,3 +1,4 @@
+import type { Amount, UnixSeconds } from '../schema.ts'
 import { defineTable, noId, type World } from '../world/index.ts'
 import { accounts, BOOKS, isBook } from './accounts.ts'
 import type { TransferRow } from './transfer.ts'
@@ -5,13 +6,13 @@ import type { TransferRow } from './transfer.ts'
 /** What was paid to and spent by viewers within one minute (`minute` = seconds since 1970, rounded down to 60). */
 export interface FlowRow {
   readonly minute: number
-  readonly paid: number
-  readonly spent: number
+  readonly paid: Amount
+  readonly spent: Amount
 }
 
 export const flows = defineTable<FlowRow>('flow', 'keyed', (row) => row.minute, [], noId)
 
-export const minuteOf = (at: number): number => at - (((at % 60) + 60) % 60)
+export const minuteOf = (at: UnixSeconds): number => at - (((at % 60) + 60) % 60)
 
 /** What a hand did, and what only changed hands: nobody's earning and nobody's purchase. */
 const NEITHER: ReadonlySet<string> = new Set([
@@ -30,8 +31,8 @@ const NEITHER: ReadonlySet<string> = new Set([
 ])
 
 export interface Flow {
-  readonly paid: number
-  readonly spent: number
+  readonly paid: Amount
+  readonly spent: Amount
 }
 
 /**

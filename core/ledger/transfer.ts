@@ -1,3 +1,4 @@
+import type { Amount, UnixSeconds } from '../schema.ts'
 import { defineTable, ok, type Result, refuse, type World } from '../world/index.ts'
 import { accounts, BOOKS, isBook } from './accounts.ts'
 import { isAmount, MAX_AMOUNT } from './amount.ts'
@@ -37,10 +38,10 @@ export type Reason =
 /** One movement of currency, never edited or deleted. The balances are those right after it; a book has none (null). */
 export interface TransferRow {
   readonly id: number
-  readonly at: number
+  readonly at: UnixSeconds
   readonly from: number
   readonly to: number
-  readonly amount: number
+  readonly amount: Amount
   readonly reason: Reason
   /** The id of what it belongs to: an order, a show. */
   readonly about: number | null
@@ -59,7 +60,7 @@ export const transfers = defineTable<TransferRow>('transfer', 'append', (row) =>
 export interface TransferRequest {
   readonly from: number
   readonly to: number
-  readonly amount: number
+  readonly amount: Amount
   readonly reason: Reason
   readonly about?: number
   readonly returns?: number
@@ -143,7 +144,7 @@ function balanceAfter(world: World, account: number, change: number): number | n
   return row.balance + change
 }
 
-function setBalance(world: World, account: number, balance: number | null, earned: number): void {
+function setBalance(world: World, account: number, balance: Amount | null, earned: Amount): void {
   const row = balance === null ? undefined : world.get(accounts, account)
   if (row !== undefined && balance !== null)
     world.put(accounts, { ...row, balance, earned: Math.max(0, row.earned + earned) })

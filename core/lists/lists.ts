@@ -1,5 +1,6 @@
 import { accounts } from '../ledger/index.ts'
 import { type ViewerRow, viewers, watches } from '../people/index.ts'
+import type { CircleId, TallyId } from '../schema.ts'
 import { countOf, tallyCounts } from '../tallies/index.ts'
 import { lookAlike } from '../texts/index.ts'
 import { defineTable, derived, type Key, type Need, needKey, noId, type Table, type World } from '../world/index.ts'
@@ -33,7 +34,7 @@ export type TopList = (typeof TOP_LISTS)[number] | `tally/${number}`
 export const topKey = (list: TopList): string => `top/${list}`
 export const PRESENT = 'present'
 export const PRESENT_COUNT = 'presentCount'
-export const circleKey = (circle: number): string => `circle/${circle}`
+export const circleKey = (circle: CircleId): string => `circle/${circle}`
 export const namedKey = (typed: string): string => `named/${typed.toLowerCase()}`
 
 /** How many places are loaded: more than are told, so that somebody who fell meanwhile leaves no gap. */
@@ -73,7 +74,7 @@ function valuesOf(world: World, list: TopList): [number, number][] {
     .map(({ id, balance, earned }) => [id, list === 'balance' ? balance : earned])
 }
 
-const countsIn = (world: World, tally: number): [number, number][] =>
+const countsIn = (world: World, tally: TallyId): [number, number][] =>
   world
     .all(tallyCounts)
     .filter((row) => row.tally === tally)
@@ -87,7 +88,7 @@ const whoIsPresent = derived('present', [viewers, lists], (world, key: string) =
 export const presentOf = (world: World): readonly ListEntry[] => whoIsPresent(world, PRESENT)
 
 /** Who is in a circle. Needs `circleKey`. */
-export const circleOf = derived('circle', [viewers, lists], (world, circle: number) =>
+export const circleOf = derived('circle', [viewers, lists], (world, circle: CircleId) =>
   members(world, circleKey(circle), (viewer) => viewer.circles.includes(circle) && !viewer.ignored),
 )
 

@@ -1,4 +1,5 @@
 import { BOOKS, balanceOf, MAX_AMOUNT, transfer } from '../ledger/index.ts'
+import type { Amount, UnixSeconds, ViewerId } from '../schema.ts'
 import { defineTable, type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { needPerson, type ViewerRow, viewers } from './viewers.ts'
 import { watches, watchOf } from './watch.ts'
@@ -10,23 +11,23 @@ export type Of = 'balance' | 'hours'
 
 /** What was changed of whom: above 0 came in, below 0 went out. */
 export interface AdjustedLine {
-  readonly viewer: number
+  readonly viewer: ViewerId
   readonly change: number
 }
 
 /** A correction by hand, kept so that it can be undone and explained. */
 export interface AdjustmentRow {
   readonly id: number
-  readonly at: number
+  readonly at: UnixSeconds
   readonly by: string
   readonly of: Of
   readonly how: How
-  readonly amount: number
+  readonly amount: Amount
   readonly why: string
   readonly lines: readonly AdjustedLine[]
-  readonly undoneAt: number | null
+  readonly undoneAt: UnixSeconds | null
   /** Up to when it can be taken back. */
-  readonly undoUntil: number
+  readonly undoUntil: UnixSeconds
 }
 
 export const adjustments = defineTable<AdjustmentRow>('adjustment', 'keyed', (row) => row.id)
@@ -43,7 +44,7 @@ export interface AdjustBalances {
   /** Units of currency, or seconds. */
   readonly of: Of
   readonly how: How
-  readonly amount: number
+  readonly amount: Amount
   readonly why: string
   /** Account of who does it. */
   readonly by: string
@@ -87,7 +88,7 @@ function checkPeople(world: World, { how, amount, viewers: ids }: Omit<AdjustBal
 /** The most that can be held of either: hours have a limit, too, so that no sum of theirs ever passes 2^53. */
 const most = (of: Of): number => (of === 'balance' ? MAX_AMOUNT : 1_000_000 * 3600)
 
-const holdsNow = (world: World, of: Of, viewer: number): number =>
+const holdsNow = (world: World, of: Of, viewer: ViewerId): number =>
   of === 'balance' ? balanceOf(world, viewer) : watchOf(world, viewer).watchedSeconds
 
 function adjust(
@@ -107,7 +108,7 @@ function adjust(
     : moveHours(world, viewer.id, change)
 }
 
-function moveHours(world: World, viewer: number, change: number): AdjustedLine[] {
+function moveHours(world: World, viewer: ViewerId, change: number): AdjustedLine[] {
   if (change === 0) return []
   const watch = watchOf(world, viewer)
   world.put(watches, { ...watch, watchedSeconds: watch.watchedSeconds + change })
@@ -116,12 +117,12 @@ function moveHours(world: World, viewer: number, change: number): AdjustedLine[]
 
 type Detail = Readonly<Record<string, string>>
 
-function move(world: World, about: number, viewer: number, change: number, detail: Detail): AdjustedLine[] {
+function move(world: World, about: number, viewer: ViewerId, change: number, detail: Detail): AdjustedLine[] {
   const room = Math.max(0, MAX_AMOUNT - balanceOf(world, viewer))
   return moveWithin(world, about, viewer, Math.min(change, room), detail)
 }
 
-function moveWithin(world: World, about: number, viewer: number, change: number, detail: Detail): AdjustedLine[] {
+function moveWithin(world: World, about: number, viewer: ViewerId, change: number, detail: Detail): AdjustedLine[] {
   if (change === 0) return []
   const [from, to] = change > 0 ? [BOOKS.adjusted, viewer] : [viewer, BOOKS.adjusted]
   const moved = transfer(world, { from, to, amount: Math.abs(change), reason: 'adjusted', about, detail })
@@ -186,4 +187,4 @@ function takeBack(
   return of === 'balance' ? move(world, id, viewer, back, { how: 'undo', why, by }) : moveHours(world, viewer, back)
 }
 
-const nameOf = (world: World, viewer: number): string => world.get(viewers, viewer)?.name ?? 'Somebody'
+const nameOf = (world: World, viewer: ViewerId): string => world.get(viewers, viewer)?.name ?? 'Somebody'

@@ -1,3 +1,4 @@
+import type { UnixSeconds } from '../schema.ts'
 import { defineTable, noId } from '../world/index.ts'
 import type { AccountKey } from './account.ts'
 
@@ -5,7 +6,7 @@ import type { AccountKey } from './account.ts'
 export interface BarredRow {
   readonly account: AccountKey
   /** Unix seconds. */
-  readonly until: number
+  readonly until: UnixSeconds
 }
 
 export const barred = defineTable<BarredRow>('barred', 'keyed', (row) => row.account, [], noId)

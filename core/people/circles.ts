@@ -1,4 +1,5 @@
 import type { Static } from '@sinclair/typebox'
+import type { CircleId, UnixSeconds } from '../schema.ts'
 import { exactly, orNull, whole } from '../schema.ts'
 import { defineTable, stored, type World } from '../world/index.ts'
 
@@ -21,12 +22,12 @@ export const storedRules = stored('rule of a circle', CircleRules, { initial: NO
 
 /** A group of viewers that the streamer names. */
 export interface CircleRow {
-  readonly id: number
+  readonly id: CircleId
   readonly name: string
   readonly rules: CircleRules
   /** Whoever has joined by the rules stays when they are no longer met. */
   readonly keep: boolean
-  readonly goneAt: number | null
+  readonly goneAt: UnixSeconds | null
 }
 
 /** Circles that are gone are not loaded. */

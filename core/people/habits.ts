@@ -1,10 +1,11 @@
+import type { UnixSeconds, ViewerId } from '../schema.ts'
 import { defineTable, type Need, needKey, type World } from '../world/index.ts'
 import { findViewer } from './viewers.ts'
 import { needWatch } from './watch.ts'
 
 /** What somebody does again and again; bears their viewer's id. Times in seconds since 1970. */
 export interface HabitRow {
-  readonly id: number
+  readonly id: ViewerId
   /** Number of the show they checked in to last; 0: never. */
   readonly checkedIn: number
   /** Shows in a row, and the most there ever were. */
@@ -12,9 +13,9 @@ export interface HabitRow {
   readonly bestStreak: number
   /** How often they have checked in: a tally. */
   readonly checkIns: number
-  readonly chatPaidAt: number
+  readonly chatPaidAt: UnixSeconds
   /** The weekly allowance that was paid last, by its time. */
-  readonly allowanceAt: number
+  readonly allowanceAt: UnixSeconds
   /** What was passed on to others on a day (`handedDay`: days since 1970 in the channel's time zone). */
   readonly handedDay: number
   readonly handed: number
@@ -30,7 +31,7 @@ export function needHabits(world: World, account: string): Need[] {
 }
 
 /** Somebody's habits; for who has none yet: nothing. */
-export const habitOf = (world: World, viewer: number): HabitRow =>
+export const habitOf = (world: World, viewer: ViewerId): HabitRow =>
   world.get(habits, viewer) ?? {
     id: viewer,
     checkedIn: 0,

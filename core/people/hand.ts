@@ -1,6 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { currencySetting, inWords } from '../currency/index.ts'
 import { balanceOf, transfer } from '../ledger/index.ts'
+import type { Amount, UnixSeconds } from '../schema.ts'
 import { exactly, whole } from '../schema.ts'
 import { readSetting, setting, writeSetting, zoneSetting } from '../settings/index.ts'
 import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
@@ -33,7 +34,7 @@ export const changeHanding = {
 } satisfies Handler<ChangeHanding>
 
 /** The day of a time in a time zone, counted in days: the same number from midnight to midnight there. */
-export function dayIn(timeZone: string, at: number): number {
+export function dayIn(timeZone: string, at: UnixSeconds): number {
   const parts = new Intl.DateTimeFormat('en-CA', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' })
   return Date.parse(`${parts.format(at * 1000)}T00:00:00Z`) / 86_400_000
 }
@@ -47,7 +48,7 @@ export function mayHand(world: World): Result<true> {
 }
 
 /** Passes currency on from one viewer to another. Needs both wallets and the giver's habits. */
-export function handOn(world: World, from: ViewerRow, to: ViewerRow, amount: number): Result<{ amount: number }> {
+export function handOn(world: World, from: ViewerRow, to: ViewerRow, amount: Amount): Result<{ amount: Amount }> {
   const allowed = mayHand(world)
   if (!allowed.ok) return allowed
   const { perDay } = readSetting(world, handingSetting)

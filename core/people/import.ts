@@ -1,4 +1,5 @@
 import { BOOKS, balanceOf, MAX_AMOUNT, transfer } from '../ledger/index.ts'
+import type { Amount, Seconds, UnixSeconds } from '../schema.ts'
 import { keysOf } from '../schema.ts'
 import { defineTable, type Handler, needKey, noId, ok, type World } from '../world/index.ts'
 import { type AccountRef, chatRef, FORGOTTEN, keyOf, MERGED } from './account.ts'
@@ -12,10 +13,10 @@ import { needWatch, watches, watchOf } from './watch.ts'
 export interface ImportKept {
   readonly nickname?: string | null
   readonly moderator?: boolean
-  readonly followedAt?: number | null
+  readonly followedAt?: UnixSeconds | null
   /** 0: no subscriber. */
   readonly tier?: number
-  readonly subscribedUntil?: number | null
+  readonly subscribedUntil?: UnixSeconds | null
   /** Ids; those that are not here are left out. */
   readonly circles?: readonly number[]
   readonly ignored?: boolean
@@ -29,15 +30,15 @@ export interface ImportLine {
   readonly account: string
   readonly name: string
   /** Null: the file says nothing about it. */
-  readonly balance: number | null
-  readonly seconds: number | null
+  readonly balance: Amount | null
+  readonly seconds: Seconds | null
   readonly kept?: ImportKept
 }
 
 /** A part of a file that has been taken in, by a digest of its content: taken in again it changes nothing. */
 export interface ImportRow {
   readonly digest: string
-  readonly at: number
+  readonly at: UnixSeconds
   readonly by: string
   readonly lines: number
 }

@@ -1,3 +1,4 @@
+import type { UnixSeconds, ViewerId } from '../schema.ts'
 import { defineTable, type Handler, needKey, ok, refuse, type World } from '../world/index.ts'
 import { type AccountKey, chatRef, keyOf } from './account.ts'
 import { shownName } from './names.ts'
@@ -6,7 +7,7 @@ import { watches, watchOf } from './watch.ts'
 
 export interface KeepPerson {
   readonly kind: 'people.keep'
-  readonly viewer: number
+  readonly viewer: ViewerId
   /** What to change; what is left out stays. An empty nickname takes it away. */
   readonly nickname?: string
   readonly follower?: boolean
@@ -110,18 +111,18 @@ export const addPerson = {
 /** Something that the team wrote about a person. */
 export interface NoteRow {
   readonly id: number
-  readonly viewer: number
-  readonly at: number
+  readonly viewer: ViewerId
+  readonly at: UnixSeconds
   readonly by: string
   readonly text: string
-  readonly removedAt: number | null
+  readonly removedAt: UnixSeconds | null
 }
 
 export const notes = defineTable<NoteRow>('note', 'keyed', (row) => row.id)
 
 export interface WriteNote {
   readonly kind: 'people.note'
-  readonly viewer: number
+  readonly viewer: ViewerId
   readonly text: string
   readonly by: string
 }
@@ -152,6 +153,6 @@ export const removeNote = {
 } satisfies Handler<RemoveNote>
 
 /** Has another account stand for somebody known, from now on. */
-export const rememberAlias = (world: World, account: AccountKey, viewer: number): void => {
+export const rememberAlias = (world: World, account: AccountKey, viewer: ViewerId): void => {
   world.put(aliases, { account, viewer })
 }

@@ -1,3 +1,4 @@
+import type { ViewerId } from '../schema.ts'
 import { homeSetting, readSetting, writeSetting } from '../settings/index.ts'
 import { type Handler, ok, refuse, type World } from '../world/index.ts'
 import type { AccountKey } from './account.ts'
@@ -8,7 +9,7 @@ export interface LinkAccount {
   readonly kind: 'people.link'
   /** The account that was proved to be theirs, and that nobody here is known by yet. */
   readonly account: AccountKey
-  readonly viewer: number
+  readonly viewer: ViewerId
 }
 
 /** Has an account stand for somebody known, who proved that it is theirs. */
@@ -28,7 +29,7 @@ export const linkAccount = {
 } satisfies Handler<LinkAccount>
 
 /** If it is the streamer's account that stands for somebody else now, they are the streamer in chat, too. */
-export function noteOwner(world: World, account: AccountKey, viewer: number): void {
+export function noteOwner(world: World, account: AccountKey, viewer: ViewerId): void {
   const home = readSetting(world, homeSetting)
   if (account === home.owner) writeSetting(world, homeSetting, { ...home, viewer })
 }

@@ -1,4 +1,5 @@
 import { accounts, BOOKS, balanceOf, payUpTo, transfer } from '../ledger/index.ts'
+import type { Amount, ViewerId } from '../schema.ts'
 import { type Handler, needKey, ok, refuse, type World } from '../world/index.ts'
 import { accountColumns, FORGOTTEN, MERGED } from './account.ts'
 import { habitOf, habits } from './habits.ts'
@@ -52,7 +53,7 @@ export const mergePeople = {
   },
 } satisfies Handler<MergePeople>
 
-function moveBalance(world: World, from: ViewerRow, into: ViewerRow, amount: number): void {
+function moveBalance(world: World, from: ViewerRow, into: ViewerRow, amount: Amount): void {
   const detail = { from: from.name, into: into.name }
   const moved = payUpTo(world, { from: from.id, to: into.id, amount, reason: 'merged', detail })
   // What has no room in one wallet cannot stay in one that nobody opens any more.
@@ -115,7 +116,7 @@ const earlier = (a: number | null, b: number | null): number | null =>
 
 export interface ForgetPerson {
   readonly kind: 'people.forget'
-  readonly viewer: number
+  readonly viewer: ViewerId
   /** Their name as shown, typed again: what is forgotten cannot be brought back. */
   readonly confirm: string
   /** The account that is forgotten, noted by the writer for what lies outside the rules: where they are signed in. */

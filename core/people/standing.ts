@@ -1,3 +1,4 @@
+import type { CircleId, UnixSeconds } from '../schema.ts'
 import type { ViewerRow } from './viewers.ts'
 
 /**
@@ -9,7 +10,7 @@ export type Standing = string
 /** The standings that there are without any circle, in the order in which they are shown. */
 export const PLAIN_STANDINGS = ['follower', 'tier1', 'tier2', 'tier3', 'moderator'] as const
 
-export const circleStanding = (circle: number): Standing => `circle:${circle}`
+export const circleStanding = (circle: CircleId): Standing => `circle:${circle}`
 
 /** What standings are made of. */
 export type StandingFacts = Pick<ViewerRow, 'followedAt' | 'tier' | 'subscribedUntil' | 'moderator' | 'circles'>
@@ -17,11 +18,11 @@ export type StandingFacts = Pick<ViewerRow, 'followedAt' | 'tier' | 'subscribedU
 /** Whether a subscription holds at a time (seconds since 1970). */
 export const subscribes = (
   { tier, subscribedUntil }: Pick<ViewerRow, 'tier' | 'subscribedUntil'>,
-  at: number,
+  at: UnixSeconds,
 ): boolean => tier > 0 && (subscribedUntil === null || subscribedUntil > at)
 
 /** The standings somebody holds at a time, in the order of `PLAIN_STANDINGS`, then their circles. */
-export function standingsOf(viewer: StandingFacts, at: number): Standing[] {
+export function standingsOf(viewer: StandingFacts, at: UnixSeconds): Standing[] {
   const held: Standing[] = []
   if (viewer.followedAt !== null) held.push('follower')
   if (subscribes(viewer, at)) held.push(`tier${viewer.tier}`)

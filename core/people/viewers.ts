@@ -1,4 +1,5 @@
 import { accounts, openAccount } from '../ledger/index.ts'
+import type { UnixSeconds, ViewerId } from '../schema.ts'
 import { defineTable, type Need, needKey, needLookup, noId, type World } from '../world/index.ts'
 import { type AccountKey, type AccountRef, accountColumns, keyOf } from './account.ts'
 import { barred } from './barred.ts'
@@ -16,7 +17,7 @@ export interface Who extends AccountRef {
 
 /** Somebody known to the channel. Times in seconds since 1970, durations in seconds. */
 export interface ViewerRow {
-  readonly id: number
+  readonly id: ViewerId
   /** Who issued their account; see `AccountRef`. */
   readonly issuer: string
   readonly account: string
@@ -31,14 +32,14 @@ export interface ViewerRow {
   /** Other bots: they never earn and appear in no list. */
   readonly ignored: boolean
   readonly present: boolean
-  readonly presentSince: number | null
-  readonly chattedAt: number | null
+  readonly presentSince: UnixSeconds | null
+  readonly chattedAt: UnixSeconds | null
   /** When they first followed; a follow is paid once in a viewer's life. */
-  readonly followedAt: number | null
+  readonly followedAt: UnixSeconds | null
   /** 1 to 3, 0: none ever. Counts until `subscribedUntil`. */
   readonly tier: number
-  readonly subscribedSince: number | null
-  readonly subscribedUntil: number | null
+  readonly subscribedSince: UnixSeconds | null
+  readonly subscribedUntil: UnixSeconds | null
   /** Ids of the circles they are in. */
   readonly circles: readonly number[]
   /** What a hand decided about circles, by their id: it outweighs their rules. */
@@ -49,13 +50,13 @@ export interface ViewerRow {
   readonly rankNext: number | null
   /** Wants to be in no public list. */
   readonly unlisted: boolean
-  readonly archivedAt: number | null
+  readonly archivedAt: UnixSeconds | null
   /** Barred from wagering until then (Unix seconds) since before they were forgotten; 0: not. */
-  readonly barredUntil: number
+  readonly barredUntil: UnixSeconds
   /** The person whose second account this was. */
   readonly mergedInto: number | null
-  readonly firstSeenAt: number
-  readonly lastSeenAt: number
+  readonly firstSeenAt: UnixSeconds
+  readonly lastSeenAt: UnixSeconds
 }
 
 export const viewers = defineTable<ViewerRow>('viewer', 'keyed', (row) => row.id, ['accountKey', 'handle'])
@@ -64,7 +65,7 @@ export const viewers = defineTable<ViewerRow>('viewer', 'keyed', (row) => row.id
 export interface AliasRow {
   /** The account's key. */
   readonly account: AccountKey
-  readonly viewer: number
+  readonly viewer: ViewerId
 }
 
 export const aliases = defineTable<AliasRow>('alias', 'keyed', (row) => row.account, [], noId)
@@ -86,10 +87,10 @@ export function needViewer(world: World, account: AccountKey): Need[] {
 export const needPerson = (id: number): Need[] => [needKey(viewers, id), needKey(accounts, id)]
 
 /** Whoever gets what is meant for somebody: the person their account was merged into meanwhile. */
-export const payeeOf = (world: World, viewer: number): number => world.get(viewers, viewer)?.mergedInto ?? viewer
+export const payeeOf = (world: World, viewer: ViewerId): number => world.get(viewers, viewer)?.mergedInto ?? viewer
 
 /** What paying somebody needs: their row, and the wallet of whoever gets it. To be asked again until nothing is missing. */
-export function needPayee(world: World, viewer: number): { readonly payee: number; readonly needs: Need[] } {
+export function needPayee(world: World, viewer: ViewerId): { readonly payee: number; readonly needs: Need[] } {
   const known = needKey(viewers, viewer)
   const payee = world.rows.has(known) ? payeeOf(world, viewer) : viewer
   return { payee, needs: [known, needKey(accounts, payee)] }

@@ -1,21 +1,22 @@
+import type { Seconds, ShowId, UnixSeconds, ViewerId } from '../schema.ts'
 import { defineTable, type Need, needKey, type World } from '../world/index.ts'
 import { findViewer, needViewer } from './viewers.ts'
 
 /** What has been counted of somebody's watching; bears their viewer's id. Durations in seconds, times since 1970. */
 export interface WatchRow {
-  readonly id: number
+  readonly id: ViewerId
   /** Whether time counts for them at the moment: present, and nobody whom the channel ignores. */
   readonly counting: boolean
   /** Up to when their time has been counted; on arrival: since when it counts. */
-  readonly countedUntil: number
+  readonly countedUntil: UnixSeconds
   /** Seconds watched that have not filled an interval yet. */
-  readonly carrySeconds: number
+  readonly carrySeconds: Seconds
   /** The same of the time off air, which never counts as watched. */
   readonly offAirCarry: number
-  readonly watchedSeconds: number
+  readonly watchedSeconds: Seconds
   /** The last show attended, the seconds of it watched, and what they had earned in all before it. */
   readonly showId: number | null
-  readonly showSeconds: number
+  readonly showSeconds: Seconds
   readonly showEarnedFrom: number
   /** Shows attended, a bit for each: bit 0 is the show with the number `attendedShow`, bit 1 the one before it ... */
   readonly attended: number
@@ -32,7 +33,7 @@ export function needWatch(world: World, account: string): Need[] {
 }
 
 /** What somebody has watched so far; for who is new: nothing. */
-export const watchOf = (world: World, viewer: number): WatchRow =>
+export const watchOf = (world: World, viewer: ViewerId): WatchRow =>
   world.get(watches, viewer) ?? {
     id: viewer,
     counting: false,
@@ -58,13 +59,13 @@ export const SHOWS_KNOWN = 50
  */
 export function attend(
   row: Pick<WatchRow, 'attended' | 'attendedShow'>,
-  show: number,
+  show: ShowId,
 ): Pick<WatchRow, 'attended' | 'attendedShow'> {
   const moved = movedTo(row, show)
   return { attended: moved % 2 === 1 ? moved : moved + 1, attendedShow: show }
 }
 
-function movedTo({ attended, attendedShow }: Pick<WatchRow, 'attended' | 'attendedShow'>, show: number): number {
+function movedTo({ attended, attendedShow }: Pick<WatchRow, 'attended' | 'attendedShow'>, show: ShowId): number {
   const by = show - attendedShow
   if (by <= 0) return attended
   if (by >= SHOWS_KNOWN) return 0

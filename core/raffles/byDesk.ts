@@ -1,5 +1,6 @@
 import { accounts } from '../ledger/index.ts'
 import { payeeOf } from '../people/index.ts'
+import type { RaffleId, ViewerId } from '../schema.ts'
 import { type Handler, type Need, needKey, ok, refuse, type World } from '../world/index.ts'
 import { passOver } from './claim.ts'
 import { closeRaffle } from './close.ts'
@@ -13,7 +14,7 @@ export const GONE = 'This raffle is not there any more, or it has ended.'
 
 export interface ActOnRaffle {
   readonly kind: 'raffle.act'
-  readonly raffle: number
+  readonly raffle: RaffleId
   readonly does: 'open' | 'close' | 'draw' | 'callOff' | 'finish'
   /** Of a draw: its number, so that two who press make one. */
   readonly draw?: number
@@ -74,8 +75,8 @@ export const actOnRaffle = {
 
 export interface RemoveEntrant {
   readonly kind: 'raffle.remove'
-  readonly raffle: number
-  readonly viewer: number
+  readonly raffle: RaffleId
+  readonly viewer: ViewerId
   readonly why: string
   readonly by: string
 }
@@ -90,7 +91,7 @@ export const removeEntrant = {
 
 export interface PassOverWinner {
   readonly kind: 'raffle.pass'
-  readonly raffle: number
+  readonly raffle: RaffleId
   readonly draw: number
   readonly why: string
   readonly by: string
@@ -106,7 +107,7 @@ export const passOverWinner = {
 
 export interface RecordWinner {
   readonly kind: 'raffle.record'
-  readonly raffle: number
+  readonly raffle: RaffleId
   readonly draw: number
   readonly delivered: boolean
   readonly note: string

@@ -1,5 +1,6 @@
 import { commitmentOf } from '../fairness/index.ts'
 import type { CheckedStep } from '../games/index.ts'
+import type { ViewerId } from '../schema.ts'
 import { entrantsDigest, pickLabel, pickMany, weightOf } from './draw.ts'
 import type { EntryRow, WinnerRow } from './rows.ts'
 
@@ -16,7 +17,7 @@ export interface ToldRaffle {
 /** Everything that was told of a raffle once more: the commitment from the seed, and of every pick its digest, total, point, winner and chance. */
 export function recheck({ id, seed, commitment, entrants, winners }: ToldRaffle): CheckedStep[] {
   const names = new Map(entrants.map(({ viewer, name }) => [viewer, name]))
-  const who = (viewer: number) => names.get(viewer) ?? `nobody in the list (${viewer})`
+  const who = (viewer: ViewerId) => names.get(viewer) ?? `nobody in the list (${viewer})`
   const weighed = entrants.map(({ viewer, tickets, weight }) => ({ viewer, weight: weightOf(tickets, weight) }))
   const picks = pickMany(seed, id, weighed, winners.length)
   const lines: CheckedStep[] = [

@@ -1,5 +1,6 @@
 import { accounts } from '../ledger/index.ts'
 import { payeeOf } from '../people/index.ts'
+import type { ViewerId } from '../schema.ts'
 import { needCodes, rewardOf } from '../store/index.ts'
 import { type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { gotInWords, waitFor, winnerHas } from './announce.ts'
@@ -20,13 +21,13 @@ import { MOST_WINNERS } from './schema.ts'
 import { figuresOf, tell, tellChanged } from './tell.ts'
 
 /** The raffles in which somebody has been drawn and must speak up. */
-export const waitsFor = (world: World, viewer: number): { readonly raffle: RaffleRow; readonly waiting: Waiting }[] =>
+export const waitsFor = (world: World, viewer: ViewerId): { readonly raffle: RaffleRow; readonly waiting: Waiting }[] =>
   runningRaffles(world).flatMap((raffle) =>
     raffle.waiting.filter((one) => one.viewer === viewer).map((waiting) => ({ raffle, waiting })),
   )
 
 /** What it needs that somebody speaks up; nothing for who need not. */
-export const needClaim = (world: World, viewer: number): Need[] =>
+export const needClaim = (world: World, viewer: ViewerId): Need[] =>
   waitsFor(world, viewer).flatMap(({ raffle, waiting }) => needClaimed(world, raffle, waiting.draw))
 
 /** What it needs that a winner speaks up, or does not. To be asked again until nothing is missing. */
@@ -48,7 +49,7 @@ export function needClaimed(world: World, { id, settings: { prize } }: RaffleRow
  * @param line - What they said; empty: they pressed on their page.
  * @returns How many prizes are theirs now.
  */
-export function speakUp(world: World, viewer: number, line: string): number {
+export function speakUp(world: World, viewer: ViewerId, line: string): number {
   let count = 0
   for (const { raffle, waiting } of waitsFor(world, viewer)) {
     const winner = world.get(winners, winnerKey(raffle.id, waiting.draw))
@@ -68,7 +69,7 @@ export function speakUp(world: World, viewer: number, line: string): number {
 }
 
 /** Speaks up on the viewer page. */
-export function claimByPress(world: World, viewer: number): Result<number> {
+export function claimByPress(world: World, viewer: ViewerId): Result<number> {
   const count = speakUp(world, viewer, '')
   return count > 0
     ? ok(count)

@@ -1,4 +1,5 @@
 import { Chance, digestOf } from '../fairness/index.ts'
+import type { RaffleId } from '../schema.ts'
 
 /** Somebody in a raffle, and what their tickets count together: tickets x the weight of each, in hundredths of a plain ticket. */
 export interface Entrant<Viewer extends string | number = number> {
@@ -30,7 +31,7 @@ export const entrantsDigest = (entrants: readonly Entrant<string | number>[]): s
   digestOf(entrants.map(({ viewer, weight }) => `${viewer}:${weight}`))
 
 /** The label that a pick is drawn by. */
-export const pickLabel = (raffle: string | number, draw: number, digest: string): string =>
+export const pickLabel = (raffle: string | RaffleId, draw: number, digest: string): string =>
   `raffle/${raffle}/${draw}/${digest}`
 
 /**
@@ -42,7 +43,7 @@ export const pickLabel = (raffle: string | number, draw: number, digest: string)
  */
 export function pickOne<Viewer extends string | number>(
   seed: string,
-  raffle: string | number,
+  raffle: string | RaffleId,
   draw: number,
   entrants: readonly Entrant<Viewer>[],
 ): Pick<Viewer> | undefined {
@@ -61,7 +62,7 @@ export function pickOne<Viewer extends string | number>(
 /** Picks several, one after the other: who was picked leaves the list, so nobody is picked twice. Fewer where nobody is left. */
 export function pickMany<Viewer extends string | number>(
   seed: string,
-  raffle: string | number,
+  raffle: string | RaffleId,
   entrants: readonly Entrant<Viewer>[],
   picks: number,
 ): Pick<Viewer>[] {

@@ -2,6 +2,7 @@ import { digits } from '../currency/index.ts'
 import { accounts, mulDiv } from '../ledger/index.ts'
 import { lists } from '../lists/index.ts'
 import { needPayee, payeeOf, type ViewerRow, viewers } from '../people/index.ts'
+import type { ViewerId } from '../schema.ts'
 import { needCodes, rewardOf } from '../store/index.ts'
 import { derived, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { announce } from './announce.ts'
@@ -51,7 +52,7 @@ const without = (all: readonly InList[], picked: readonly number[]): readonly In
   picked.length === 0 ? all : all.filter(({ viewer }) => !picked.includes(viewer))
 
 /** What it needs that somebody wins. */
-export function needWinning(world: World, viewer: number): Need[] {
+export function needWinning(world: World, viewer: ViewerId): Need[] {
   const { payee, needs } = needPayee(world, viewer)
   return [...needs, needKey(viewers, payee), needKey(lucks, payee)]
 }
@@ -76,7 +77,7 @@ const orderOfPicks = derived(
   },
 )
 
-type Find = (viewer: number) => ViewerRow | undefined
+type Find = (viewer: ViewerId) => ViewerRow | undefined
 
 /** The next picks of a raffle: as many as its next draw takes, and between them those who cannot win. @param find - Somebody's row. */
 function picksOf(world: World, raffle: RaffleRow, find: Find): readonly Picked[] {
@@ -92,7 +93,7 @@ function picksOf(world: World, raffle: RaffleRow, find: Find): readonly Picked[]
   return picks
 }
 
-function cannotWin(raffle: RaffleRow, viewer: number, picks: readonly Picked[], find: Find): string | undefined {
+function cannotWin(raffle: RaffleRow, viewer: ViewerId, picks: readonly Picked[], find: Find): string | undefined {
   const payee = find(viewer)?.mergedInto ?? viewer
   if (find(viewer)?.ignored || find(payee)?.ignored) return 'An account that takes no part in the channel.'
   const earlier = [...raffle.picked, ...picks.map(({ winner }) => winner)]

@@ -4,6 +4,7 @@ import { mayTakePart } from '../earning/index.ts'
 import { needPlayerRow, sitsOut } from '../games/index.ts'
 import { accounts, balanceOf, transfer } from '../ledger/index.ts'
 import { attendedOfLast, standingsOf, type ViewerRow, watches, watchOf } from '../people/index.ts'
+import type { RaffleId, ViewerId } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
 import { latestShow, showOnAir } from '../show/index.ts'
 import { type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
@@ -17,7 +18,7 @@ import { count, figuresOf } from './tell.ts'
 import { addTickets, freeTickets, ticketsInWords, ticketWeight, type Wanted } from './tickets.ts'
 
 /** What entering or leaving a raffle needs. @param viewer - Undefined for who is new. */
-export const needEntry = (raffle: number, viewer: number | undefined): Need[] => [
+export const needEntry = (raffle: RaffleId, viewer: ViewerId | undefined): Need[] => [
   needKey(accounts, raffle),
   ...(viewer === undefined
     ? []
@@ -44,7 +45,7 @@ export function personOf(world: World, { settings }: RaffleRow, viewer: ViewerRo
 
 /** What came of entering: what was added, what there is now, and the sentence for who asked. */
 export interface Entered {
-  readonly raffle: number
+  readonly raffle: RaffleId
   readonly added: number
   readonly cost: number
   readonly tickets: number

@@ -1,11 +1,12 @@
 import { balanceOf, payUpTo } from '../ledger/index.ts'
+import type { RaffleId, ViewerId } from '../schema.ts'
 import type { World } from '../world/index.ts'
 import { weightOf } from './draw.ts'
 import { type EntryRow, entries, entryKey, type RaffleRow, type TotalsRow, totalsOf } from './rows.ts'
 import { count } from './tell.ts'
 
 /** Somebody's part in a raffle; undefined where they are not in. */
-export function entryOf(world: World, raffle: number, viewer: number): EntryRow | undefined {
+export function entryOf(world: World, raffle: RaffleId, viewer: ViewerId): EntryRow | undefined {
   const row = world.get(entries, entryKey(raffle, viewer))
   return row?.state === 'in' ? row : undefined
 }

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox'
-import { Count, Id, orNull, UnixSeconds } from '../schema.ts'
+import { Amount, Count, Id, orNull, RaffleId, UnixSeconds } from '../schema.ts'
 import type { RaffleStatus } from './rows.ts'
 
 const Status = Type.Unsafe<RaffleStatus>(Type.String())
@@ -10,7 +10,7 @@ import { fact } from '../world/index.ts'
 /** What is told of raffles. */
 export const raffleFacts = {
   'raffle.changed': fact(['everyone'], 'A raffle stands otherwise.', {
-    raffle: Id,
+    raffle: RaffleId,
     status: Status,
     closesAt: orNull(UnixSeconds),
     title: Type.Optional(Type.String()),
@@ -18,11 +18,11 @@ export const raffleFacts = {
     won: Type.Optional(Count),
   }),
   'raffle.counted': fact(['everyone'], 'How much is in, at most once a second, and some of those who came in since.', {
-    raffle: Id,
+    raffle: RaffleId,
     people: Count,
     tickets: Count,
     weight: Count,
-    paid: Count,
+    paid: Amount,
     names: Type.Array(Type.String()),
     came: Count,
   }),
@@ -30,28 +30,28 @@ export const raffleFacts = {
     ['everyone'],
     'A draw is being shown: the odds bar, and until when. Who was picked is not in it.',
     {
-      raffle: Id,
+      raffle: RaffleId,
       ...strip,
       from: UnixSeconds,
       until: UnixSeconds,
     },
   ),
   'raffle.ended': fact(['everyone'], 'A raffle is over; its seed is told.', {
-    raffle: Id,
+    raffle: RaffleId,
     status: Status,
     title: Type.String(),
     seed: Type.String(),
     why: orNull(Type.String()),
   }),
   'raffle.own': fact(['viewer'], 'They are in with so many tickets, out again, or were drawn.', {
-    raffle: Id,
+    raffle: RaffleId,
     tickets: Type.Optional(Count),
-    paid: Type.Optional(Count),
+    paid: Type.Optional(Amount),
     won: Type.Optional(Id),
   }),
-  'raffle.recorded': fact(['desk'], 'What became of a winner was noted.', { raffle: Id, draw: Id }),
+  'raffle.recorded': fact(['desk'], 'What became of a winner was noted.', { raffle: RaffleId, draw: Id }),
   'raffle.revealed': fact(['everyone'], 'Who was drawn, and where the mark stops for each.', {
-    raffle: Id,
+    raffle: RaffleId,
     ...strip,
     picks: Type.Array(Type.Object({ draw: Id, name: Type.String(), mark: Count })),
     at: UnixSeconds,

@@ -1,5 +1,6 @@
 import { amount } from '../currency/index.ts'
 import type { ViewerRow } from '../people/index.ts'
+import type { ViewerId } from '../schema.ts'
 import { ok, type Result, refuse, type World } from '../world/index.ts'
 import type { Entered } from './enter.ts'
 import { entryOf, takeOut } from './entry.ts'
@@ -28,7 +29,7 @@ export function leaveRaffle(world: World, raffle: RaffleRow, viewer: ViewerRow):
 export function removeEntry(
   world: World,
   id: number,
-  viewer: number,
+  viewer: ViewerId,
   payee: number,
   why: string,
   by: string,

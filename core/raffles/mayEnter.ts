@@ -1,4 +1,5 @@
 import { durationInWords } from '../currency/index.ts'
+import type { Seconds, UnixSeconds } from '../schema.ts'
 import { ok, type Result, refuse } from '../world/index.ts'
 import type { RaffleRow } from './rows.ts'
 import type { RaffleSettings } from './schema.ts'
@@ -11,17 +12,17 @@ export interface Person {
   readonly ignored: boolean
   /** Whether they are one of those who may. */
   readonly allowed: boolean
-  readonly watchedSeconds: number
-  readonly followedAt: number | null
+  readonly watchedSeconds: Seconds
+  readonly followedAt: UnixSeconds | null
   /** How many of the shows that are asked for they attended. */
   readonly attended: number
   /** When they won last; 0: never. */
-  readonly wonAt: number
+  readonly wonAt: UnixSeconds
 }
 
 type Terms = Pick<RaffleSettings, 'hours' | 'followDays' | 'seen' | 'winnerDays'>
 
-function followsLongEnough(days: number, followedAt: number | null, at: number): Result<true> {
+function followsLongEnough(days: number, followedAt: UnixSeconds | null, at: UnixSeconds): Result<true> {
   if (days === 0) return ok(true)
   const forWhom = `This raffle is for who has followed for ${daysInWords(days)}`
   if (followedAt === null) return refuse('raffle_follow', `${forWhom}; you do not follow yet.`)
@@ -30,7 +31,7 @@ function followsLongEnough(days: number, followedAt: number | null, at: number):
 }
 
 /** Whether somebody may be in a raffle with such terms, whatever its state; a refusal says what is missing. */
-export function personMay(terms: Terms, person: Person, at: number): Result<true> {
+export function personMay(terms: Terms, person: Person, at: UnixSeconds): Result<true> {
   const { hours, followDays, seen, winnerDays } = terms
   if (person.ignored) return refuse('viewer_ignored', 'This account takes no part in the channel.')
   if (!person.allowed) return refuse('raffle_not_for_you', 'This raffle is not open to you here.')
@@ -64,7 +65,7 @@ export function personMay(terms: Terms, person: Person, at: number): Result<true
 export const daysInWords = (days: number): string => (days === 1 ? '1 day' : `${days} days`)
 
 /** Whether anybody can enter now; a refusal says since when not, or when it opens. */
-export function takesEntries({ status, settings, opensAt, closedAt }: RaffleRow, at: number): Result<true> {
+export function takesEntries({ status, settings, opensAt, closedAt }: RaffleRow, at: UnixSeconds): Result<true> {
   const { title, word } = settings
   switch (status) {
     case 'open':

@@ -1,5 +1,6 @@
 import { mulDiv } from '../ledger/index.ts'
 import type { Standing } from '../people/index.ts'
+import type { UnixSeconds } from '../schema.ts'
 import { weightOf } from './draw.ts'
 import { type Person, personMay } from './mayEnter.ts'
 import { somebodyWith } from './open.ts'
@@ -37,7 +38,7 @@ export interface Outlook {
 const FAIR = 10
 
 /** What a raffle with such settings would mean if everybody who is here came in. */
-export function outlookOf(settings: RaffleSettings, all: readonly Here[], at: number): Outlook {
+export function outlookOf(settings: RaffleSettings, all: readonly Here[], at: UnixSeconds): Outlook {
   const reasons = new Map<string, number>()
   const could = all.filter(({ person }) => {
     const may = personMay(settings, person, at)

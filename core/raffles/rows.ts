@@ -1,4 +1,5 @@
 import type { SeedOrigin } from '../fairness/index.ts'
+import type { Amount, RaffleId, ShowId, UnixSeconds, ViewerId } from '../schema.ts'
 import { defineTable, type Need, needKey, viewerIn, type World } from '../world/index.ts'
 import type { RaffleSettings } from './schema.ts'
 
@@ -7,7 +8,7 @@ export interface SetupRow {
   readonly id: number
   readonly settings: RaffleSettings
   readonly digit: number | null
-  readonly goneAt: number | null
+  readonly goneAt: UnixSeconds | null
 }
 
 /** Set-ups that are gone are not loaded. */
@@ -50,12 +51,12 @@ export interface Drawing {
   readonly total: number
   readonly slices: Strip['slices']
   readonly from: number
-  readonly until: number
+  readonly until: UnixSeconds
 }
 
 /** A draw that has been revealed, and when. */
 export interface RevealedDraw extends Strip {
-  readonly at: number
+  readonly at: UnixSeconds
 }
 
 /** What a draw comes to, for the ledger alone until it is revealed. */
@@ -67,31 +68,31 @@ export interface HiddenDraw {
 /** Somebody who has been drawn and must speak up. */
 export interface Waiting {
   readonly draw: number
-  readonly viewer: number
+  readonly viewer: ViewerId
   readonly name: string
-  readonly until: number
+  readonly until: UnixSeconds
 }
 
 /** One raffle. What was paid for tickets lies in the pot that bears its id. Times in seconds since 1970. */
 export interface RaffleRow {
-  readonly id: number
+  readonly id: RaffleId
   /** The set-up it was started from; null: none that was kept. */
   readonly setup: number | null
   readonly settings: RaffleSettings
   readonly status: RaffleStatus
   /** Who set it up. */
   readonly byName: string
-  readonly madeAt: number
+  readonly madeAt: UnixSeconds
   /** When it opens by itself; null: by hand, or it has opened. */
-  readonly opensAt: number | null
-  readonly openedAt: number | null
-  readonly closesAt: number | null
-  readonly remindAt: number | null
-  readonly closedAt: number | null
+  readonly opensAt: UnixSeconds | null
+  readonly openedAt: UnixSeconds | null
+  readonly closesAt: UnixSeconds | null
+  readonly remindAt: UnixSeconds | null
+  readonly closedAt: UnixSeconds | null
   /** When it finishes by itself. */
-  readonly finishAt: number | null
-  readonly endedAt: number | null
-  readonly show: number | null
+  readonly finishAt: UnixSeconds | null
+  readonly endedAt: UnixSeconds | null
+  readonly show: ShowId | null
   /** What winners are drawn from, 32 bytes in hex; empty before it opens, told to nobody before it ends. */
   readonly seed: string
   readonly commitment: string
@@ -99,7 +100,7 @@ export interface RaffleRow {
   /** Picks made so far, and winners that have their prize for sure. */
   readonly draws: number
   readonly won: number
-  readonly drawnAt: number | null
+  readonly drawnAt: UnixSeconds | null
   readonly drawing: Drawing | null
   /** Told to nobody before the drawing is over. */
   readonly hidden: HiddenDraw | null
@@ -149,10 +150,10 @@ export interface TotalsRow {
   readonly tickets: number
   readonly weight: number
   /** What was paid for the tickets that are in. */
-  readonly paid: number
+  readonly paid: Amount
   /** When everybody is told next how many there are; null: all that there is to tell was told. */
-  readonly tellAt: number | null
-  readonly toldAt: number
+  readonly tellAt: UnixSeconds | null
+  readonly toldAt: UnixSeconds
   /** Who came in since that was told, a few of them, and how many. */
   readonly names: readonly string[]
   readonly came: number
@@ -181,26 +182,26 @@ export type EntryState = 'in' | 'left' | 'removed'
 export interface EntryRow {
   /** The raffle's id and the viewer's: "12/34". */
   readonly key: string
-  readonly raffle: number
-  readonly viewer: number
+  readonly raffle: RaffleId
+  readonly viewer: ViewerId
   readonly name: string
   /** The order of first entry; who comes back after leaving has a new one. */
   readonly nr: number
   readonly tickets: number
   /** How many of them were free. */
   readonly free: number
-  readonly paid: number
+  readonly paid: Amount
   /** What each ticket counts, in hundredths, and the standing that made it so; null: plain. */
   readonly weight: number
   readonly standing: string | null
-  readonly at: number
-  readonly changedAt: number
+  readonly at: UnixSeconds
+  readonly changedAt: UnixSeconds
   readonly state: EntryState
   /** Why they were removed, and by whom. */
   readonly why: string | null
 }
 
-export const entryKey = (raffle: number, viewer: number): string => `${raffle}/${viewer}`
+export const entryKey = (raffle: RaffleId, viewer: ViewerId): string => `${raffle}/${viewer}`
 
 export const entries = defineTable<EntryRow>('raffleEntry', 'keyed', (row) => row.key, [], viewerIn)
 
@@ -211,43 +212,43 @@ export type WinnerState = 'drawn' | 'waiting' | 'won' | 'missed' | 'passed'
 export interface WinnerRow {
   /** The raffle's id and the number of the pick: "12/1". */
   readonly key: string
-  readonly raffle: number
+  readonly raffle: RaffleId
   readonly draw: number
-  readonly viewer: number
+  readonly viewer: ViewerId
   readonly name: string
   readonly digest: string
   readonly point: number
   readonly weight: number
   readonly total: number
-  readonly drawnAt: number
+  readonly drawnAt: UnixSeconds
   readonly state: WinnerState
-  readonly claimUntil: number | null
+  readonly claimUntil: UnixSeconds | null
   /** What they said first, and when; empty: they pressed on their page. */
   readonly line: string | null
-  readonly claimedAt: number | null
+  readonly claimedAt: UnixSeconds | null
   /** Why they were passed over. */
   readonly why: string | null
   /** What they got: an amount of currency, or a code. */
-  readonly amount: number
+  readonly amount: Amount
   readonly code: string | null
-  readonly deliveredAt: number | null
+  readonly deliveredAt: UnixSeconds | null
   readonly note: string
 }
 
-export const winnerKey = (raffle: number, draw: number): string => `${raffle}/${draw}`
+export const winnerKey = (raffle: RaffleId, draw: number): string => `${raffle}/${draw}`
 const raffleIn = (key: string | number): number => Number(String(key).split('/')[0])
 
 export const winners = defineTable<WinnerRow>('raffleWinner', 'keyed', (row) => row.key, [], raffleIn)
 
-export const needWinner = (raffle: number, draw: number): Need => needKey(winners, winnerKey(raffle, draw))
+export const needWinner = (raffle: RaffleId, draw: number): Need => needKey(winners, winnerKey(raffle, draw))
 
 /** What somebody has won so far; bears their viewer's id. */
 export interface LuckRow {
   readonly id: number
   readonly wins: number
-  readonly wonAt: number
+  readonly wonAt: UnixSeconds
   /** When they won before that; 0: never. A win that is taken back leaves it as the last. */
-  readonly earlierAt: number
+  readonly earlierAt: UnixSeconds
   readonly title: string
 }
 
@@ -256,7 +257,7 @@ export const lucks = defineTable<LuckRow>('raffleLuck', 'keyed', (row) => row.id
 /** The sounds and alerts of entries: when the next may play, and how many entries wait for it. Bears the raffle's id. */
 export interface CheerRow {
   readonly id: number
-  readonly until: number
+  readonly until: UnixSeconds
   readonly more: number
 }
 

@@ -2,11 +2,9 @@ import { type Static, Type } from '@sinclair/typebox'
 import { Who } from '../access/index.ts'
 import { StandingName } from '../earning/index.ts'
 import { GameWord } from '../games/index.ts'
-import { closed, Id, orNull, whole } from '../schema.ts'
+import { closed, Id, IdOrNull, whole } from '../schema.ts'
 import { SoundRef, StillRef } from '../screen/index.ts'
 import { stored, textIn } from '../world/index.ts'
-
-const IdOrNull = orNull(Id)
 
 /** The most tickets one person can have, the most that one ticket can count (hundredths) and the most winners. */
 export const MOST_TICKETS = 100_000

@@ -1,3 +1,4 @@
+import type { ViewerId } from '../schema.ts'
 import type { Drawing, ShownPick, Strip } from './rows.ts'
 
 /** So many slices can be told apart on a strip; narrower ones are shown together. */
@@ -7,7 +8,7 @@ const NAMED_PART = 25
 
 /** Somebody on the strip: what they have of it, and their name. */
 export interface OnStrip {
-  readonly viewer: number
+  readonly viewer: ViewerId
   readonly name: string
   readonly weight: number
 }

@@ -1,4 +1,5 @@
 import { type Currency, digits, durationInWords, inWords } from '../currency/index.ts'
+import type { UnixSeconds } from '../schema.ts'
 import { type Saying, say } from '../voice/index.ts'
 import type { World } from '../world/index.ts'
 import { type RaffleRow, type TotalsRow, totals, totalsOf } from './rows.ts'
@@ -41,7 +42,7 @@ export function priceInWords({ price, free, mostTickets }: RaffleSettings, curre
 }
 
 /** "closes in 4 min", "closes when the streamer says so". */
-export const closesInWords = ({ closesAt }: Pick<RaffleRow, 'closesAt'>, at: number): string =>
+export const closesInWords = ({ closesAt }: Pick<RaffleRow, 'closesAt'>, at: UnixSeconds): string =>
   closesAt === null ? 'closes when the streamer says so' : `closes in ${durationInWords(Math.max(1, closesAt - at))}`
 
 export const peopleInWords = (n: number): string => (n === 1 ? '1 person' : `${digits(n)} people`)

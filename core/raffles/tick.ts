@@ -1,5 +1,6 @@
 import { digits } from '../currency/index.ts'
 import { accounts } from '../ledger/index.ts'
+import type { RaffleId, UnixSeconds } from '../schema.ts'
 import { type Handler, type Need, needKey, ok, type World } from '../world/index.ts'
 import { announce } from './announce.ts'
 import { playCheer } from './cheer.ts'
@@ -19,10 +20,10 @@ const MORE_SECONDS = 120
 
 export interface RaffleTick {
   readonly kind: 'raffle.tick'
-  readonly raffle: number
+  readonly raffle: RaffleId
   readonly what: TimerKind
   /** The time for which this timer was set. */
-  readonly due: number
+  readonly due: UnixSeconds
   readonly draw?: number
   readonly after?: number
 }
@@ -115,7 +116,7 @@ function openByTime(world: World, raffle: RaffleRow): void {
 }
 
 /** Its time is over; where that came while the bot was away, people get some of it back. */
-function closeByTime(world: World, raffle: RaffleRow, due: number): void {
+function closeByTime(world: World, raffle: RaffleRow, due: UnixSeconds): void {
   if (world.at - due <= LATE) {
     closeRaffle(world, raffle, 'time')
     return
@@ -137,7 +138,7 @@ function soon(world: World, raffle: RaffleRow): void {
   world.moment('raffleClosingSoon', null, { ...figuresOf(raffle), people, tickets, seconds })
 }
 
-function claimOver(world: World, raffle: RaffleRow, draw: number, due: number): void {
+function claimOver(world: World, raffle: RaffleRow, draw: number, due: UnixSeconds): void {
   const waiting = raffle.waiting.find((one) => one.draw === draw)
   const winner = world.get(winners, winnerKey(raffle.id, draw))
   if (waiting?.until !== due || winner?.state !== 'waiting') return
@@ -151,7 +152,7 @@ function claimOver(world: World, raffle: RaffleRow, draw: number, due: number): 
   if (!drawRaffle(world, world.get(raffles, raffle.id) ?? out, out.draws + 1).ok) world.undo(before)
 }
 
-function cheerMore(world: World, raffle: RaffleRow, due: number): void {
+function cheerMore(world: World, raffle: RaffleRow, due: UnixSeconds): void {
   const row = world.get(cheers, raffle.id)
   if (row?.until !== due || row.more === 0) return
   playCheer(world, raffle, `${digits(row.more)} more`)

@@ -1,5 +1,6 @@
 import { type Currency, digits, inWords } from '../currency/index.ts'
 import { holds, type Standing } from '../people/index.ts'
+import type { Amount } from '../schema.ts'
 import { ok, type Result, refuse } from '../world/index.ts'
 import type { RaffleSettings } from './schema.ts'
 
@@ -33,7 +34,7 @@ export interface Purse {
   /** Free ones among them, and how many of them there may be. */
   readonly heldFree: number
   readonly free: number
-  readonly balance: number
+  readonly balance: Amount
 }
 
 /** How many tickets are wanted: what one gets for coming, as many as one can pay, or so many more. */

@@ -1,3 +1,4 @@
+import type { RaffleId, UnixSeconds } from '../schema.ts'
 import type { World } from '../world/index.ts'
 import { type RaffleRow, raffles } from './rows.ts'
 
@@ -18,9 +19,9 @@ export type TimerKind =
 /** Sets a timer. One that comes for a time that is not the raffle's any more finds that, and does nothing. */
 export function setTimer(
   world: World,
-  raffle: number,
+  raffle: RaffleId,
   what: TimerKind,
-  due: number,
+  due: UnixSeconds,
   more: { readonly draw?: number; readonly after?: number } = {},
 ): void {
   const mark = [

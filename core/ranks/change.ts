@@ -1,5 +1,6 @@
 import { type EarningPlan, earningSetting, planDraftSetting } from '../earning/index.ts'
 import { circleStanding, circles, needPerson, openCircles, viewers, watches } from '../people/index.ts'
+import type { CircleId } from '../schema.ts'
 import { readSetting, writeSetting } from '../settings/index.ts'
 import { type Handler, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { ranksSetting } from './ranks.ts'
@@ -41,7 +42,7 @@ export function checkRanks({ ranks }: RankPlan): Result<true> {
 export interface SaveCircle {
   readonly kind: 'circle.save'
   /** Null: a new one. */
-  readonly circle: number | null
+  readonly circle: CircleId | null
   readonly settings: CircleSettings
 }
 
@@ -70,7 +71,7 @@ export const saveCircle = {
 
 export interface CloseCircle {
   readonly kind: 'circle.close'
-  readonly circle: number
+  readonly circle: CircleId
 }
 
 /** Closes a circle: nobody is in it any more once everyone has been looked at. */
@@ -120,7 +121,7 @@ export const reviewPeople = {
 
 export interface JoinCircle {
   readonly kind: 'circle.join'
-  readonly circle: number
+  readonly circle: CircleId
   readonly viewers: readonly number[]
   /** `in` and `out` outweigh the rules; `rules` leaves it to them again. */
   readonly how: 'in' | 'out' | 'rules'

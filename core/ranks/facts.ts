@@ -1,17 +1,22 @@
 import { Type } from '@sinclair/typebox'
-import { Id, orNull } from '../schema.ts'
+import { CircleId, orNull, ViewerId } from '../schema.ts'
 import { fact } from '../world/index.ts'
 
 /** What is told of ranks and circles. */
 export const rankFacts = {
-  'circle.changed': fact(['desk'], 'Somebody came into a circle, or out of it.', { viewer: Id, name: Type.String() }),
+  'circle.changed': fact(['desk'], 'Somebody came into a circle, or out of it.', {
+    viewer: ViewerId,
+    name: Type.String(),
+  }),
   'rank.changed': fact(['desk'], 'Somebody has another rank.', {
-    viewer: Id,
+    viewer: ViewerId,
     name: Type.String(),
     rank: orNull(Type.String()),
     up: Type.Boolean(),
   }),
-  'ranks.changed': fact(['everyone'], 'The ranks, or the circles, are set otherwise.', { circle: Type.Optional(Id) }),
+  'ranks.changed': fact(['everyone'], 'The ranks, or the circles, are set otherwise.', {
+    circle: Type.Optional(CircleId),
+  }),
 }
 
 type Declared = typeof rankFacts

@@ -1,4 +1,5 @@
 import { holds, type Standing } from '../people/index.ts'
+import type { Amount, Seconds } from '../schema.ts'
 import { setting } from '../settings/index.ts'
 import { type Rank, RankPlan } from './schema.ts'
 
@@ -8,7 +9,7 @@ export const ranksSetting = setting('ranks', 'list of ranks', RankPlan, NO_RANKS
 /** What somebody's rank goes by: whole minutes watched, or what they have earned in all. Never what they hold. */
 export const measureOf = (
   { measure }: Pick<RankPlan, 'measure'>,
-  { watchedSeconds, earned }: { readonly watchedSeconds: number; readonly earned: number },
+  { watchedSeconds, earned }: { readonly watchedSeconds: Seconds; readonly earned: Amount },
 ): number => (measure === 'hours' ? Math.floor(watchedSeconds / 60) : earned)
 
 type Ranked = Pick<Rank, 'from' | 'needs'>

@@ -11,6 +11,7 @@ import {
   type WatchRow,
   watchOf,
 } from '../people/index.ts'
+import type { UnixSeconds, ViewerId } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
 import { latestShow } from '../show/index.ts'
 import { fillIn } from '../texts/index.ts'
@@ -30,8 +31,8 @@ export interface CircleFacts {
   /** Number of the latest show. */
   readonly latest: number
   /** Where the held rank stands among all, lowest 0; -1: none. */
-  readonly rankAt: number
-  readonly at: number
+  readonly rankAt: UnixSeconds
+  readonly at: UnixSeconds
 }
 
 /** Whether somebody meets every rule of a circle; one without rules is met by nobody. */
@@ -154,7 +155,7 @@ export const promotionText = (announce: string, name: string, rank: string): str
   fillIn(announce, { viewer: { name, rank } })
 
 /** The name of the rank somebody holds, for texts; empty where they hold none. */
-export function rankName(world: World, viewer: number): string {
+export function rankName(world: World, viewer: ViewerId): string {
   const held = world.get(viewers, viewer)?.rank
   return readSetting(world, ranksSetting).ranks.find(({ id }) => id === held)?.name ?? ''
 }

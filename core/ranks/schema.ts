@@ -1,7 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { StandingName } from '../earning/index.ts'
 import { CircleRules } from '../people/index.ts'
-import { closed, exactly, orNull } from '../schema.ts'
+import { closed, exactly, orNull, whole } from '../schema.ts'
 
 /** The badges that a rank can wear: shapes of the workshop, told apart without colour. */
 export const BADGES = ['washer', 'bolt', 'cog', 'lamp', 'key', 'anvil'] as const
@@ -10,9 +10,9 @@ export type Badge = (typeof BADGES)[number]
 /** A title. `from`: whole minutes watched, or currency earned in all, as the measure is. */
 export const Rank = Type.Object(
   {
-    id: Type.Integer({ minimum: 1, maximum: 1_000_000 }),
+    id: whole(1, 1_000_000),
     name: Type.String({ minLength: 1, maxLength: 40 }),
-    from: Type.Integer({ minimum: 0, maximum: Number.MAX_SAFE_INTEGER }),
+    from: whole(0, Number.MAX_SAFE_INTEGER),
     needs: orNull(StandingName),
     badge: Type.Union(BADGES.map((badge) => Type.Literal(badge))),
   },

@@ -4,6 +4,7 @@ import { callOffOpen, GAME_NAMES, openForAll } from '../games/index.ts'
 import { BOOKS, balanceOf, transfer } from '../ledger/index.ts'
 import type { ViewerRow } from '../people/index.ts'
 import { moveInCircle } from '../ranks/index.ts'
+import type { Amount } from '../schema.ts'
 import { showAlert, showSaved, showSound } from '../screen/index.ts'
 import { readSetting } from '../settings/index.ts'
 import type { Step, StepOf } from '../steps/index.ts'
@@ -123,14 +124,14 @@ function take(run: Run, step: StepOf<'take'>): Result<string> {
   return ok(`Takes ${sum(run, taken)} from ${whom(people.value)}${people.value.length === 1 ? `: ${said}` : ''}.`)
 }
 
-function tooLittle(run: Run, { name }: ViewerRow, asked: number, balance: number): Result<never> {
+function tooLittle(run: Run, { name }: ViewerRow, asked: number, balance: Amount): Result<never> {
   const currency = readSetting(run.world, currencySetting)
   const short = asked - balance
   const sentence = `That takes ${inWords(asked, currency)}; ${name} has ${digits(balance)}, ${digits(short)} short.`
   return refuse('balance_too_small', sentence, { balance, short })
 }
 
-const sum = (run: Run, amount: number): string => inWords(amount, readSetting(run.world, currencySetting))
+const sum = (run: Run, amount: Amount): string => inWords(amount, readSetting(run.world, currencySetting))
 
 function count(run: Run, step: StepOf<'tally'>): Result<string> {
   const { world } = run

@@ -1,5 +1,6 @@
 import { type CircleRow, openCircles } from '../people/index.ts'
 import { openSetups, type SetupRow } from '../raffles/index.ts'
+import type { CommandId, RewardId } from '../schema.ts'
 import { openAlerts } from '../screen/index.ts'
 import { DEEPEST, type HowMany, type Step, type StepOf, type Target } from '../steps/index.ts'
 import type { RewardKind } from '../store/index.ts'
@@ -196,7 +197,7 @@ function orderFaults(id: number, around: Around): string[] {
 }
 
 /** Where steps go on: those of a command, or of a reward that happens by itself. */
-type Way = { readonly command: number } | { readonly reward: number }
+type Way = { readonly command: CommandId } | { readonly reward: RewardId }
 
 const wayKey = (way: Way): string => ('command' in way ? `c${way.command}` : `r${way.reward}`)
 

@@ -1,4 +1,5 @@
 import { viewers } from '../people/index.ts'
+import type { Seconds } from '../schema.ts'
 import type { Step, StepOf } from '../steps/index.ts'
 import { commandOf } from '../words/index.ts'
 import { type Refusal, type Result, refuse } from '../world/index.ts'
@@ -10,7 +11,7 @@ import { queued, type Run } from './run.ts'
 
 export type Ended =
   | { readonly status: 'done' }
-  | { readonly status: 'waiting'; readonly seconds: number; readonly queue: readonly Queued[] }
+  | { readonly status: 'waiting'; readonly seconds: Seconds; readonly queue: readonly Queued[] }
   | { readonly status: 'failed'; readonly refusal: Refusal }
 
 /** Does steps one after the other, until all are done, one says to wait, or one fails. The caller undoes what failed. */

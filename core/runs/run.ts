@@ -1,6 +1,7 @@
 import type { LimitKey } from '../access/index.ts'
 import { chanceFor, seedSetting } from '../fairness/index.ts'
 import type { ViewerRow } from '../people/index.ts'
+import type { Amount } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
 import type { Step } from '../steps/index.ts'
 import type { Asker, Reply } from '../voice/index.ts'
@@ -25,7 +26,7 @@ export interface Run {
   readonly asker: Asker | null
   readonly reply: Reply | null
   readonly log: StepOutcome[]
-  paid: number
+  paid: Amount
   taken: number
   /** The seed that was drawn from. */
   seed: number | null

@@ -1,3 +1,4 @@
+import type { Amount, UnixSeconds, ViewerId } from '../schema.ts'
 import type { Given } from '../words/index.ts'
 import { defineTable, type Refusal } from '../world/index.ts'
 import type { Queued } from './queue.ts'
@@ -17,8 +18,8 @@ export interface RunState {
   readonly asker: { readonly name: string; readonly privately: boolean } | null
   readonly reply: 'plain' | 'mention' | 'private' | null
   /** The transfer of the price that was paid, given back if a later step fails. */
-  readonly price: { readonly transfer: number; readonly amount: number } | null
-  readonly paid: number
+  readonly price: { readonly transfer: number; readonly amount: Amount } | null
+  readonly paid: Amount
   readonly taken: number
 }
 
@@ -28,13 +29,13 @@ export const OUTCOMES = ['done', 'refused', 'failed', 'waiting'] as const
 /** One run of a command's or trigger's steps, or why there was none. Times in seconds since 1970. */
 export interface RunRow {
   readonly id: number
-  readonly at: number
-  readonly endedAt: number | null
+  readonly at: UnixSeconds
+  readonly endedAt: UnixSeconds | null
   readonly source: 'command' | 'trigger' | 'reward'
   /** The id of the command, trigger or reward. */
   readonly of: number
   readonly name: string
-  readonly viewer: number | null
+  readonly viewer: ViewerId | null
   readonly viewerName: string | null
   readonly outcome: (typeof OUTCOMES)[number]
   /** The code and the sentence of what was refused. */

@@ -1,3 +1,4 @@
+import type { Seconds, UnixSeconds } from '../schema.ts'
 import { type Field, type Fields, faultsOf, field, fillIn } from '../texts/index.ts'
 import { defineTable, type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 import { checkRef } from './media.ts'
@@ -7,7 +8,7 @@ import type { AlertSettings } from './schema.ts'
 export interface AlertRow {
   readonly id: number
   readonly settings: AlertSettings
-  readonly goneAt: number | null
+  readonly goneAt: UnixSeconds | null
 }
 
 /** Alerts that are gone are not loaded. */
@@ -47,7 +48,7 @@ export interface Inline {
   readonly line: string
   readonly picture: PictureRef | null
   readonly sound: SoundRef
-  readonly seconds: number
+  readonly seconds: Seconds
 }
 
 /** Shows an alert that is in no list on every overlay. */

@@ -1,12 +1,12 @@
 import { Type } from '@sinclair/typebox'
-import { Id, oneOf, orNull, whole } from '../schema.ts'
+import { Id, OverlayId, oneOf, orNull, whole } from '../schema.ts'
 import { fact } from '../world/index.ts'
 import { SoundRef } from './refs.ts'
 import { AlertSettings } from './schema.ts'
 
 /** What is told of what overlays show. */
 export const screenFacts = {
-  'screen.added': fact(['desk'], 'There is one more overlay.', { overlay: Id }),
+  'screen.added': fact(['desk'], 'There is one more overlay.', { overlay: OverlayId }),
   'screen.alert': fact(
     ['overlay'],
     'An alert is to be played, its texts filled in. `alert`: which of the list; null: none of it.',
@@ -16,7 +16,7 @@ export const screenFacts = {
     },
   ),
   'screen.changed': fact(['overlay', 'desk'], 'An overlay, or an alert, is set otherwise.', {
-    overlay: Type.Optional(Id),
+    overlay: Type.Optional(OverlayId),
     alert: Type.Optional(Id),
   }),
   'screen.control': fact(['overlay'], 'What plays is skipped, cleared, held or let go on.', {
@@ -27,7 +27,7 @@ export const screenFacts = {
     ['desk'],
     'An overlay has another address, or is gone: what listened under the old one ends.',
     {
-      overlay: Id,
+      overlay: OverlayId,
     },
   ),
   'screen.sound': fact(['overlay'], 'A sound is to be played.', {

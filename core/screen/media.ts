@@ -1,3 +1,4 @@
+import type { UnixSeconds } from '../schema.ts'
 import { defineTable, noId, ok, type Result, refuse, type World } from '../world/index.ts'
 import { fileOf, type MediaKind } from './files.ts'
 
@@ -11,8 +12,8 @@ export interface MediaRow {
   readonly height: number | null
   /** How long it plays; null: it does not. */
   readonly ms: number | null
-  readonly addedAt: number
-  readonly goneAt: number | null
+  readonly addedAt: UnixSeconds
+  readonly goneAt: UnixSeconds | null
 }
 
 /** Files that are gone are loaded, too: the same file may come back. */

@@ -1,3 +1,4 @@
+import type { OverlayId, UnixSeconds } from '../schema.ts'
 import { CHANNEL_FIELDS, faultsOf } from '../texts/index.ts'
 import { defineTable, type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 import { checkRef } from './media.ts'
@@ -5,9 +6,9 @@ import { FIRST_PIECES, type OverlaySettings, type Piece } from './schema.ts'
 
 /** A page that the streaming program shows. Who knows the secret can open it. */
 export interface OverlayRow extends OverlaySettings {
-  readonly id: number
+  readonly id: OverlayId
   readonly secret: string
-  readonly goneAt: number | null
+  readonly goneAt: UnixSeconds | null
 }
 
 /** Overlays that are gone are not loaded. */
@@ -45,7 +46,7 @@ export const addOverlay = {
 
 export interface SaveOverlay {
   readonly kind: 'screen.save'
-  readonly overlay: number
+  readonly overlay: OverlayId
   readonly settings: OverlaySettings
 }
 
@@ -80,7 +81,7 @@ function checkOverlay(world: World, settings: OverlaySettings): Result<true> {
 
 export interface RenewOverlay {
   readonly kind: 'screen.renew'
-  readonly overlay: number
+  readonly overlay: OverlayId
   readonly secret: string
 }
 
@@ -97,7 +98,7 @@ export const renewOverlay = {
 
 export interface RemoveOverlay {
   readonly kind: 'screen.remove'
-  readonly overlay: number
+  readonly overlay: OverlayId
 }
 
 /** Takes an overlay away; its address shows nothing any more. */

@@ -1,4 +1,5 @@
 import type { Flow } from '../ledger/index.ts'
+import type { Amount, Seconds, ShowId, UnixSeconds } from '../schema.ts'
 import { defineTable, type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 
 /**
@@ -6,21 +7,21 @@ import { defineTable, type Handler, ok, type Result, refuse, type World } from '
  * Times in seconds since 1970; `paid` and `spent` are what its minutes on air moved.
  */
 export interface ShowRow {
-  readonly id: number
+  readonly id: ShowId
   /** 1, 2, 3 ... in the channel. */
   readonly number: number
   readonly title: string
   readonly status: 'on' | 'closing' | 'ended'
-  readonly startedAt: number
-  readonly endedAt: number | null
+  readonly startedAt: UnixSeconds
+  readonly endedAt: UnixSeconds | null
   /** Since when watching counts: the start, or when it went on after a break. */
   readonly countsFrom: number
   /** Up to when watching counts while earning is paused; null: it is not. */
-  readonly pausedAt: number | null
+  readonly pausedAt: UnixSeconds | null
   /** The channel that is being shown in place of one's own. */
   readonly guest: string | null
-  readonly paid: number
-  readonly spent: number
+  readonly paid: Amount
+  readonly spent: Amount
   /** Lines said in the room, counted while something waits for so many of them. */
   readonly lines: number
 }
@@ -51,7 +52,7 @@ export function limitPeriod(world: World): number {
 export const SAME_SHOW_SECONDS = 15 * 60
 
 /** The show that would go on if one started at a time: the last one, if it ended only some minutes before. */
-export function showToResume(world: World, at: number): ShowRow | undefined {
+export function showToResume(world: World, at: UnixSeconds): ShowRow | undefined {
   const last = latestShow(world)
   return last?.status === 'ended' && last.endedAt !== null && at - last.endedAt <= SAME_SHOW_SECONDS ? last : undefined
 }
@@ -61,7 +62,7 @@ export function showToResume(world: World, at: number): ShowRow | undefined {
  * a server that is late to report that it has run it. One too many does no harm, it finds nothing to pay.
  * @param show - 0: for the time off air.
  */
-export function setTick(world: World, show: number, at: number): void {
+export function setTick(world: World, show: ShowId, at: UnixSeconds): void {
   world.timer({ job: 'earning.tick', key: `earning.tick/${at}`, at, data: { show } })
 }
 
@@ -76,7 +77,7 @@ export interface StartShow {
 export function goOnAir(
   world: World,
   { title, resume }: Omit<StartShow, 'kind'>,
-): Result<{ show: number; resumed: boolean }> {
+): Result<{ show: ShowId; resumed: boolean }> {
   const open = openShow(world)
   if (open?.status === 'on') return refuse('already_on_air', `"${open.title}" is already on air.`)
   if (open !== undefined) {
@@ -117,14 +118,14 @@ const wentOn = (world: World, show: ShowRow): ShowRow => ({
 export interface EndShow {
   readonly kind: 'show.end'
   /** When it really ended, if that was earlier: a show forgotten on air. */
-  readonly endedAt?: number
+  readonly endedAt?: UnixSeconds
 }
 
 /** Goes off air. Watch time up to the end is settled by the timer that this sets; only then is the show ended. */
 export function goOffAir(
   world: World,
   { endedAt: wanted = world.at }: Omit<EndShow, 'kind'>,
-): Result<{ show: number; seconds: number }> {
+): Result<{ show: ShowId; seconds: Seconds }> {
   const show = showOnAir(world)
   if (show === undefined) return refuse('not_on_air', 'There is no show on air.')
   const endedAt = Math.min(world.at, wanted)
@@ -148,6 +149,6 @@ export function addToShow(world: World, flow: Flow): void {
 
 declare module '../world/timers.ts' {
   interface Jobs {
-    'earning.tick': { readonly show: number }
+    'earning.tick': { readonly show: ShowId }
   }
 }

@@ -1,6 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { StandingName } from '../earning/index.ts'
-import { closed, Id, oneOf } from '../schema.ts'
+import { closed, Id, oneOf, whole } from '../schema.ts'
 import { PictureRef, SoundRef } from '../screen/index.ts'
 
 /** The longest text of one step, before it is filled in. */
@@ -19,7 +19,7 @@ export type Target = Static<typeof Target>
 
 /** How many: a fixed number, or what was typed. */
 export const HowMany = Type.Union([
-  Type.Object({ fixed: Type.Integer({ minimum: 0, maximum: 1_000_000_000 }) }, closed),
+  Type.Object({ fixed: whole(0, 1_000_000_000) }, closed),
   Type.Object({ argument: ArgumentName }, closed),
 ])
 export type HowMany = Static<typeof HowMany>
@@ -28,10 +28,8 @@ export type HowMany = Static<typeof HowMany>
 export const Condition = Type.Object(
   {
     standing: Type.Optional(StandingName),
-    balanceFrom: Type.Optional(Type.Integer({ minimum: 0, maximum: Number.MAX_SAFE_INTEGER })),
-    tally: Type.Optional(
-      Type.Object({ tally: Id, from: Type.Integer({ minimum: 0, maximum: 1_000_000_000 }) }, closed),
-    ),
+    balanceFrom: Type.Optional(whole(0, Number.MAX_SAFE_INTEGER)),
+    tally: Type.Optional(Type.Object({ tally: Id, from: whole(0, 1_000_000_000) }, closed)),
     onAir: Type.Optional(Type.Boolean()),
     /** Between two times of day ("18:30"), in the channel's time zone; past midnight where the second is earlier. */
     time: Type.Optional(
@@ -76,7 +74,7 @@ const plain = [
       line: Type.String({ maxLength: 200 }),
       picture: PictureRef,
       sound: SoundRef,
-      seconds: Type.Integer({ minimum: 2, maximum: 30 }),
+      seconds: whole(2, 30),
     },
     closed,
   ),
@@ -99,7 +97,7 @@ const plain = [
     },
     closed,
   ),
-  Type.Object({ do: Type.Literal('wait'), seconds: Type.Integer({ minimum: 1, maximum: 3600 }) }, closed),
+  Type.Object({ do: Type.Literal('wait'), seconds: whole(1, 3600) }, closed),
   Type.Object({ do: Type.Literal('call'), command: Id }, closed),
 ] as const
 
@@ -120,7 +118,7 @@ export const StepSchema = Type.Union(
         branches: Type.Array(
           Type.Object(
             {
-              weight: Type.Integer({ minimum: 1, maximum: 1_000_000 }),
+              weight: whole(1, 1_000_000),
               name: Type.String({ maxLength: 60 }),
               steps: Type.Array(StepRef, { maxItems: MOST_STEPS }),
             },

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox'
-import { Count, Id, oneOf, orNull, UnixSeconds } from '../schema.ts'
+import { Amount, Count, OrderId, oneOf, orNull, RewardId, UnixSeconds, ViewerId } from '../schema.ts'
 import { ORDER_STATUSES } from './orders.ts'
 
 const Status = oneOf(ORDER_STATUSES)
@@ -9,42 +9,50 @@ import { fact } from '../world/index.ts'
 /** What is told of the store and its orders. */
 export const storeFacts = {
   'order.back': fact(['desk'], 'An order that was done is back in the queue.', {
-    order: Id,
-    viewer: Id,
+    order: OrderId,
+    viewer: ViewerId,
     viewerName: Type.String(),
     rewardName: Type.String(),
-    price: Count,
+    price: Amount,
     text: orNull(Type.String()),
     status: Status,
   }),
-  'order.changed': fact(['viewer'], 'Their order stands otherwise.', { order: Id, status: Status, balance: Count }),
+  'order.changed': fact(['viewer'], 'Their order stands otherwise.', {
+    order: OrderId,
+    status: Status,
+    balance: Amount,
+  }),
   'order.ended': fact(['desk'], 'An order was done, was given back, or runs for its time.', {
-    order: Id,
+    order: OrderId,
     status: Status,
     by: orNull(Type.String()),
-    viewer: Id,
+    viewer: ViewerId,
     rewardName: Type.String(),
   }),
   'order.placed': fact(['desk'], 'Somebody bought a reward.', {
-    order: Id,
-    viewer: Id,
+    order: OrderId,
+    viewer: ViewerId,
     viewerName: Type.String(),
     rewardName: Type.String(),
-    price: Count,
+    price: Amount,
     text: orNull(Type.String()),
     status: Status,
-    reward: Id,
+    reward: RewardId,
   }),
   'order.taken': fact(['desk'], 'Somebody at the desk sees to an order; null: nobody any more.', {
-    order: Id,
+    order: OrderId,
     by: orNull(Type.String()),
   }),
   'store.changed': fact(['everyone', 'desk', 'viewer'], 'What is sold, or how, has changed. 0: more than one reward.', {
     reward: Type.Optional(Count),
   }),
-  'store.codesLow': fact(['desk'], 'Few codes of a reward are left.', { reward: Id, name: Type.String(), left: Count }),
-  'store.rests': fact(['everyone'], 'A reward rests for everybody.', { reward: Id, until: UnixSeconds }),
-  'store.stock': fact(['everyone'], 'So many of a reward are left.', { reward: Id, left: Count }),
+  'store.codesLow': fact(['desk'], 'Few codes of a reward are left.', {
+    reward: RewardId,
+    name: Type.String(),
+    left: Count,
+  }),
+  'store.rests': fact(['everyone'], 'A reward rests for everybody.', { reward: RewardId, until: UnixSeconds }),
+  'store.stock': fact(['everyone'], 'So many of a reward are left.', { reward: RewardId, left: Count }),
 }
 
 type Declared = typeof storeFacts

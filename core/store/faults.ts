@@ -1,3 +1,4 @@
+import type { Amount } from '../schema.ts'
 import { ALERT_FIELDS } from '../screen/index.ts'
 import { faultsOf } from '../texts/index.ts'
 import type { RewardSettings } from './schema.ts'
@@ -19,7 +20,7 @@ export function rewardFault(settings: RewardSettings): string | undefined {
 }
 
 /** What may not be meant so: it can be saved all the same. `cap`: the most anybody can hold; 0: without end. */
-export function rewardHints(settings: RewardSettings, cap: number, codes: number): string[] {
+export function rewardHints(settings: RewardSettings, cap: Amount, codes: number): string[] {
   const { price, stock, each, kind, steps, alert, perk, onAir, rest } = settings
   const hints: string[] = []
   if (price === 0) hints.push('It costs nothing: anybody can take it as often as its limits allow.')

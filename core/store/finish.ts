@@ -1,5 +1,6 @@
 import { accounts, BOOKS, balanceOf, openAccount, payUpTo, transfer } from '../ledger/index.ts'
 import { needPerson, viewers, watches } from '../people/index.ts'
+import type { OrderId, UnixSeconds } from '../schema.ts'
 import { fillIn, plainText } from '../texts/index.ts'
 import { say, sayPrivately } from '../voice/index.ts'
 import { type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
@@ -10,7 +11,7 @@ import { orderFields, tellStock } from './place.ts'
 import { needSold, rewardOf, soldKey, solds } from './rewards.ts'
 
 interface OnOrder {
-  readonly order: number
+  readonly order: OrderId
   /** Account of who does it. */
   readonly by: string
 }
@@ -32,17 +33,17 @@ export interface TakeOrder extends OnOrder {
 }
 export interface EndPerk {
   readonly kind: 'store.perk'
-  readonly order: number
-  readonly due: number
+  readonly order: OrderId
+  readonly due: UnixSeconds
 }
 export interface EraseAddress {
   readonly kind: 'store.erase'
-  readonly order: number
-  readonly due: number
+  readonly order: OrderId
+  readonly due: UnixSeconds
 }
 
 /** What must be loaded to do anything with an order. */
-export function needOrder(world: World, intent: { readonly order: number }): Need[] {
+export function needOrder(world: World, intent: { readonly order: OrderId }): Need[] {
   const needed = [needKey(orders, intent.order), needKey(addresses, intent.order)]
   const order = needed.every((need) => world.rows.has(need)) ? world.get(orders, intent.order) : undefined
   if (order === undefined) return needed
@@ -160,7 +161,7 @@ function again(
   order: OrderRow,
   status: 'waiting' | 'back',
   by: string,
-): { order: number; status: 'waiting' | 'back' } {
+): { order: OrderId; status: 'waiting' | 'back' } {
   world.put(orders, { ...order, status, endedAt: null, endedBy: null })
   tell(world, order, status, by)
   return { order: order.id, status }
@@ -212,7 +213,7 @@ function refund(world: World, order: OrderRow, from: number): void {
 }
 
 /** How an order stands now. */
-type Ended = { readonly order: number; readonly status: OrderRow['status'] }
+type Ended = { readonly order: OrderId; readonly status: OrderRow['status'] }
 
 function end(world: World, order: OrderRow, status: 'running' | 'done' | 'refunded', by: string | null): Ended {
   world.put(orders, { ...order, status, endedAt: status === 'running' ? null : world.at, endedBy: by })

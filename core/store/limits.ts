@@ -1,11 +1,12 @@
 import { durationInWords } from '../currency/index.ts'
+import type { Seconds, UnixSeconds } from '../schema.ts'
 import type { Refusal } from '../world/index.ts'
 import type { SoldRow } from './rewards.ts'
 import type { RewardSettings } from './schema.ts'
 
 /** All that decides whether somebody may buy a reward now, their money and what they say to it left out. */
 export interface Buying {
-  readonly at: number
+  readonly at: UnixSeconds
   readonly timeZone: string
   readonly onAir: boolean
   /** The show or the time between two that is counted in (see `limitPeriod`), and the day. */
@@ -58,7 +59,7 @@ export function whyNot(settings: RewardSettings, buying: Buying): Refusal | unde
 }
 
 /** A time as people in the channel's time zone say it: "Friday 27 November, 19:30". */
-export function timeInWords(at: number, timeZone: string): string {
+export function timeInWords(at: UnixSeconds, timeZone: string): string {
   const form = { weekday: 'long', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }
   return new Intl.DateTimeFormat('en-GB', { timeZone, ...form } as Intl.DateTimeFormatOptions)
     .format(at * 1000)
@@ -118,7 +119,7 @@ function rests({ name, rest }: RewardSettings, { at, all, own }: Buying): Refusa
 }
 
 /** How long a reward rests still, for everybody or for one viewer. */
-export const restInWords = (code: 'rests' | 'rests_own', name: string, seconds: number): string =>
+export const restInWords = (code: 'rests' | 'rests_own', name: string, seconds: Seconds): string =>
   code === 'rests'
     ? `${name} rests for ${durationInWords(seconds)} more.`
     : `You can have ${name} again in ${durationInWords(seconds)}.`

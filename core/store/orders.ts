@@ -1,3 +1,4 @@
+import type { Amount, CircleId, OrderId, RewardId, ShowId, UnixSeconds, ViewerId } from '../schema.ts'
 import { defineTable } from '../world/index.ts'
 
 /**
@@ -9,17 +10,17 @@ export type OrderStatus = (typeof ORDER_STATUSES)[number]
 
 /** One purchase. Times in seconds since 1970. */
 export interface OrderRow {
-  readonly id: number
-  readonly reward: number
+  readonly id: OrderId
+  readonly reward: RewardId
   readonly rewardName: string
-  readonly viewer: number
+  readonly viewer: ViewerId
   readonly viewerName: string
-  readonly price: number
+  readonly price: Amount
   readonly text: string | null
   readonly status: OrderStatus
-  readonly show: number | null
-  readonly placedAt: number
-  readonly endedAt: number | null
+  readonly show: ShowId | null
+  readonly placedAt: UnixSeconds
+  readonly endedAt: UnixSeconds | null
   /** Account of who ended it; null while it waits or if it was done by itself. */
   readonly endedBy: string | null
   /** The transfer that paid for it; 0: it was placed without a price. */
@@ -32,10 +33,10 @@ export interface OrderRow {
   readonly period: number
   readonly day: number
   /** From when to when what was bought lasts; null: without end, or it has not begun. */
-  readonly beginsAt: number | null
-  readonly endsAt: number | null
+  readonly beginsAt: UnixSeconds | null
+  readonly endsAt: UnixSeconds | null
   /** The circle that the buyer is in for that time. */
-  readonly circle: number | null
+  readonly circle: CircleId | null
   /** The code that was given out. */
   readonly code: string | null
 }
@@ -46,10 +47,10 @@ export const orders = defineTable<OrderRow>('order', 'keyed', (row) => row.id)
 export interface AddressRow {
   /** The order's id. */
   readonly id: number
-  readonly viewer: number
+  readonly viewer: ViewerId
   /** Null: erased. */
   readonly address: string | null
-  readonly eraseAt: number | null
+  readonly eraseAt: UnixSeconds | null
 }
 
 export const addresses = defineTable<AddressRow>('address', 'keyed', (row) => row.id)

@@ -1,5 +1,6 @@
 import { openCircles } from '../people/index.ts'
 import { moveInCircle } from '../ranks/index.ts'
+import type { CircleId, OrderId, UnixSeconds, ViewerId } from '../schema.ts'
 import type { World } from '../world/index.ts'
 import type { OrderRow } from './orders.ts'
 import { soldOf, solds } from './rewards.ts'
@@ -19,7 +20,7 @@ export function startPerk(world: World, order: OrderRow, perk: NonNullable<Rewar
   return { ...order, status: 'running', beginsAt, endsAt, circle: perk.circle, endedAt: null }
 }
 
-export function setPerkTimer(world: World, order: number, at: number): void {
+export function setPerkTimer(world: World, order: OrderId, at: UnixSeconds): void {
   world.timer({ key: `perk/${order}/${at}`, at, intent: { kind: 'store.perk', order, due: at } })
 }
 
@@ -40,7 +41,7 @@ export function takeBackPerk(world: World, order: OrderRow): void {
 }
 
 /** Leaving puts membership back to the circle's rules: nobody is shut out for having bought it. */
-function moveCircle(world: World, circle: number, viewer: number, how: 'in' | 'out'): void {
+function moveCircle(world: World, circle: CircleId, viewer: ViewerId, how: 'in' | 'out'): void {
   if (!openCircles(world).some(({ id }) => id === circle)) return
   const way = how === 'in' ? 'in' : 'rules'
   moveInCircle(world, { circle, viewers: [viewer], how: way })

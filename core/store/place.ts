@@ -3,6 +3,7 @@ import { currencySetting, inWords } from '../currency/index.ts'
 import { BOOKS, balanceOf, openAccount, transfer } from '../ledger/index.ts'
 import { dayIn, type ViewerRow, watchOf } from '../people/index.ts'
 import { rankName } from '../ranks/index.ts'
+import type { Amount, OrderId, RaffleId } from '../schema.ts'
 import { showSaved } from '../screen/index.ts'
 import { readSetting, zoneSetting } from '../settings/index.ts'
 import { limitPeriod, showOnAir } from '../show/index.ts'
@@ -33,7 +34,7 @@ export function buyingOf(world: World, viewer: ViewerRow, reward: RewardRow): Bu
 export interface Wanted {
   readonly text: string
   /** 0: it is placed without a price, as a step does. */
-  readonly price: number
+  readonly price: Amount
   readonly address: string | null
 }
 
@@ -92,7 +93,7 @@ function count(world: World, viewer: ViewerRow, reward: RewardRow): { period: nu
 }
 
 /** @returns The id of the transfer. */
-function pay(world: World, viewer: ViewerRow, { settings }: RewardRow, order: number, price: number): number {
+function pay(world: World, viewer: ViewerRow, { settings }: RewardRow, order: OrderId, price: Amount): number {
   const byHand = settings.kind === 'hand'
   if (byHand) openAccount(world, order, 'pot')
   const payment = transfer(world, {
@@ -108,7 +109,7 @@ function pay(world: World, viewer: ViewerRow, { settings }: RewardRow, order: nu
 }
 
 /** Gives out the next code of a reward's list. @param order - What it goes out with: an order, or a raffle. Needs `needCodes`; there must be one left. */
-export function giveCode(world: World, reward: RewardRow, order: number): string {
+export function giveCode(world: World, reward: RewardRow, order: OrderId | RaffleId): string {
   const list = codeListOf(world, reward.id)
   const row = world.get(codes, codeKey(reward.id, list.given + 1))
   if (row === undefined) throw new Error(`The code ${list.given + 1} of reward ${reward.id} is not there.`)

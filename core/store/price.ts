@@ -1,11 +1,12 @@
 import { type EarningPlan, type Example, examplesOf, getsOf } from '../earning/index.ts'
 import { mulDiv } from '../ledger/index.ts'
 import type { CircleRow } from '../people/index.ts'
+import type { Amount, RewardId, Seconds } from '../schema.ts'
 
 /** What a price is in watching, for one like an example viewer: seconds, or null where they earn nothing. */
 export interface InWatching {
   readonly name: string
-  readonly seconds: number | null
+  readonly seconds: Seconds | null
 }
 
 const HOUR = 3600
@@ -17,7 +18,7 @@ const HOUR = 3600
 export function priceInWatching(
   plan: EarningPlan,
   circles: readonly Pick<CircleRow, 'id' | 'name'>[],
-  price: number,
+  price: Amount,
 ): InWatching[] {
   return examplesOf(circles).map((example: Example) => {
     const { hour } = getsOf(plan, example, { shows: 0, seconds: 0 })
@@ -26,7 +27,7 @@ export function priceInWatching(
 }
 
 /** Watching in few words, rounded up: "34 min", from an hour and a half on "2.5 h". */
-export function watchingInWords(seconds: number): string {
+export function watchingInWords(seconds: Seconds): string {
   const minutes = -Math.floor(-seconds / 60)
   return minutes < 90 ? `${minutes} min` : `${(-Math.floor(-minutes / 6) / 10).toFixed(1)} h`
 }
@@ -52,7 +53,7 @@ export function holdingsOf(balances: readonly number[]): Holdings {
 }
 
 /** About how many people hold a price or more. Exact at the steps, and between them as if people were spread evenly. */
-export function couldBuy({ people, steps }: Holdings, price: number): number {
+export function couldBuy({ people, steps }: Holdings, price: Amount): number {
   if (people === 0 || steps.length === 0) return 0
   const at = steps.findIndex((balance) => balance >= price)
   if (at <= 0) return at === 0 ? people : 0
@@ -66,14 +67,14 @@ export const medianOf = ({ steps }: Holdings): number => steps[Math.floor((steps
 
 /** What a reward sold in the last shows, at what price. */
 export interface Sales {
-  readonly reward: number
+  readonly reward: RewardId
   readonly name: string
-  readonly price: number
+  readonly price: Amount
   readonly sold: number
 }
 
 /** The rewards next to a price, one below and one above, without itself. */
-export function neighboursOf(all: readonly Sales[], price: number, but: number | null): Sales[] {
+export function neighboursOf(all: readonly Sales[], price: Amount, but: number | null): Sales[] {
   const others = all.filter(({ reward }) => reward !== but).sort((a, b) => a.price - b.price)
   const below = others.filter((one) => one.price <= price).at(-1)
   const above = others.find((one) => one.price > price)
@@ -88,7 +89,7 @@ export function neighboursOf(all: readonly Sales[], price: number, but: number |
 export function wouldSell(
   holdings: Holdings,
   all: readonly Sales[],
-  { reward, price, shows }: { reward: number | null; price: number; shows: number },
+  { reward, price, shows }: { reward: RewardId | null; price: Amount; shows: number },
 ): number | null {
   const own = all.find((one) => one.reward === reward && one.sold > 0)
   const from = own === undefined ? neighboursOf(all, price, reward) : [own]

@@ -1,14 +1,15 @@
+import type { OrderId, RaffleId, RewardId, ShowId, UnixSeconds, ViewerId } from '../schema.ts'
 import { defineTable, type Need, needKey, noId, viewerIn, type World } from '../world/index.ts'
 import type { RewardSettings } from './schema.ts'
 
 /** Something that the store sells. `word` is that of its settings; null once it is archived, so that another can bear it. */
 export interface RewardRow {
-  readonly id: number
+  readonly id: RewardId
   readonly word: string | null
   readonly settings: RewardSettings
   /** Its place in the store, from 0. */
   readonly place: number
-  readonly goneAt: number | null
+  readonly goneAt: UnixSeconds | null
 }
 
 /** Archived rewards are not loaded. */
@@ -33,26 +34,26 @@ export const rewardOf = (world: World, id: number): RewardRow | undefined => {
 export interface SoldRow {
   readonly key: string
   readonly total: number
-  readonly show: number
+  readonly show: ShowId
   readonly shown: number
   readonly day: number
   readonly dayed: number
   /** When it may be bought again (seconds since 1970). */
-  readonly until: number
-  readonly lastAt: number
+  readonly until: UnixSeconds
+  readonly lastAt: UnixSeconds
   /** When what was bought last ends. */
-  readonly perkUntil: number
+  readonly perkUntil: UnixSeconds
   /** Whether its secret word was said. */
   readonly unlocked: boolean
 }
 
 export const solds = defineTable<SoldRow>('sold', 'keyed', (row) => row.key, [], viewerIn)
 
-export const soldKey = (reward: number, viewer: number | null): string =>
+export const soldKey = (reward: RewardId, viewer: ViewerId | null): string =>
   viewer === null ? String(reward) : `${reward}/${viewer}`
 
 /** What buying a reward needs to know of its sales. `viewer`: undefined for who is new. */
-export const needSold = (reward: number, viewer: number | undefined): Need[] =>
+export const needSold = (reward: RewardId, viewer: ViewerId | undefined): Need[] =>
   [null, ...(viewer === undefined ? [] : [viewer])].map((who) => needKey(solds, soldKey(reward, who)))
 
 export const NEVER_SOLD: Omit<SoldRow, 'key'> = {
@@ -67,7 +68,7 @@ export const NEVER_SOLD: Omit<SoldRow, 'key'> = {
   unlocked: false,
 }
 
-export function soldOf(world: World, reward: number, viewer: number | null): SoldRow {
+export function soldOf(world: World, reward: RewardId, viewer: ViewerId | null): SoldRow {
   const key = soldKey(reward, viewer)
   return world.get(solds, key) ?? { key, ...NEVER_SOLD }
 }
@@ -81,7 +82,7 @@ export interface CodeListRow {
 
 export const codeLists = defineTable<CodeListRow>('codeList', 'whole', (row) => row.id)
 
-export const codeListOf = (world: World, reward: number): CodeListRow =>
+export const codeListOf = (world: World, reward: RewardId): CodeListRow =>
   world.get(codeLists, reward) ?? { id: reward, count: 0, given: 0 }
 
 export const codesLeft = ({ count, given }: Pick<CodeListRow, 'count' | 'given'>): number => count - given
@@ -93,12 +94,12 @@ export interface CodeRow {
   /** "reward:code", by which a code that was put in before is known. */
   readonly mark: string
   /** The order it was given out with; null: it was not. */
-  readonly order: number | null
+  readonly order: OrderId | RaffleId | null
 }
 
 export const codes = defineTable<CodeRow>('code', 'keyed', (row) => row.key, ['mark'], noId)
 
-export const codeKey = (reward: number, n: number): string => `${reward}/${n}`
+export const codeKey = (reward: RewardId, n: number): string => `${reward}/${n}`
 
 /** So many codes are had at hand for one batch: of more buyers at once the rest is decided after them. */
 const AT_HAND = 64

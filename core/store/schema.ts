@@ -1,11 +1,10 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { Who } from '../access/index.ts'
-import { closed, Id, oneOf, orNull, whole } from '../schema.ts'
+import { closed, IdOrNull, oneOf, orNull, whole } from '../schema.ts'
 import { StillRef } from '../screen/index.ts'
 import { Steps } from '../steps/index.ts'
 import { stored, textIn } from '../world/index.ts'
 
-const IdOrNull = orNull(Id)
 const Time = orNull(whole(0, 9_999_999_999))
 
 /** The most letters a buyer's text may have, whatever the reward allows. */

@@ -1,10 +1,11 @@
+import type { RewardId } from '../schema.ts'
 import { type Handler, needLookup, ok, refuse, type World } from '../world/index.ts'
 import { tellStock } from './place.ts'
 import { codeKey, codeListOf, codeLists, codes, needSold, openRewards, rewardOf, rewards } from './rewards.ts'
 
 const GONE = 'This reward is not there any more. Load the page again.'
 
-const changed = (world: World, reward: number | null): void =>
+const changed = (world: World, reward: RewardId | null): void =>
   world.fact('store.changed', 'everyone', { reward: reward ?? 0 })
 
 export interface SwitchRewards {
@@ -45,7 +46,7 @@ export const arrangeRewards = {
 
 export interface ArchiveReward {
   readonly kind: 'store.archive'
-  readonly reward: number
+  readonly reward: RewardId
 }
 
 /** Takes a reward out of the store. What was sold of it stays, with its orders; its word is free again. */
@@ -61,7 +62,7 @@ export const archiveReward = {
 
 export interface AddCodes {
   readonly kind: 'store.codes'
-  readonly reward: number
+  readonly reward: RewardId
   readonly codes: readonly string[]
 }
 

@@ -1,4 +1,5 @@
 import { viewers } from '../people/index.ts'
+import type { Amount, TallyId, ViewerId } from '../schema.ts'
 import { type Handler, ok, refuse } from '../world/index.ts'
 import type { TallySettings } from './schema.ts'
 import { award, openTallies, type TallyHow, tallies } from './tallies.ts'
@@ -9,7 +10,7 @@ const MOST_TALLIES = 50
 export interface SaveTally {
   readonly kind: 'tally.save'
   /** Null: a new one. */
-  readonly tally: number | null
+  readonly tally: TallyId | null
   readonly settings: TallySettings
 }
 
@@ -32,7 +33,7 @@ export const saveTally = {
 
 export interface CloseTally {
   readonly kind: 'tally.close'
-  readonly tally: number
+  readonly tally: TallyId
 }
 
 /** Closes a tally: nothing counts it any more. What was counted is kept. */
@@ -49,10 +50,10 @@ export const closeTally = {
 
 export interface CorrectTally {
   readonly kind: 'tally.correct'
-  readonly tally: number
-  readonly viewer: number
+  readonly tally: TallyId
+  readonly viewer: ViewerId
   readonly how: TallyHow
-  readonly amount: number
+  readonly amount: Amount
   /** Account of who does it. */
   readonly by: string
 }

@@ -1,18 +1,18 @@
 import { Type } from '@sinclair/typebox'
-import { Count, Id } from '../schema.ts'
+import { Count, TallyId, ViewerId } from '../schema.ts'
 import { fact } from '../world/index.ts'
 
 /** What is told of tallies. */
 export const tallyFacts = {
   'tally.changed': fact(['desk'], 'Somebody has more or less of a tally.', {
-    tally: Id,
-    viewer: Id,
+    tally: TallyId,
+    viewer: ViewerId,
     before: Count,
     after: Count,
   }),
   'tally.corrected': fact(['desk'], 'A tally was corrected by hand.', {
-    tally: Id,
-    viewer: Id,
+    tally: TallyId,
+    viewer: ViewerId,
     name: Type.String(),
     before: Count,
     after: Count,

@@ -1,5 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox'
-import { closed, orNull } from '../schema.ts'
+import { closed, orNull, whole } from '../schema.ts'
 
 /** A second kind of count per viewer: only ever awarded by steps or by hand, never earned by time and never spent. */
 export const TallySettings = Type.Object(
@@ -10,7 +10,7 @@ export const TallySettings = Type.Object(
     /** What texts call it: {{ tally.KEY.count }}. */
     key: Type.String({ pattern: '^[a-z][a-z0-9_]{0,29}$' }),
     /** The most one can have; null: no limit. */
-    ceiling: orNull(Type.Integer({ minimum: 1, maximum: 1_000_000_000 })),
+    ceiling: orNull(whole(1, 1_000_000_000)),
     /** Whether viewers can pass theirs on, by a step that does so. */
     passing: Type.Boolean(),
   },

@@ -1,11 +1,12 @@
 import { digits } from '../currency/index.ts'
+import type { Amount, ShowId, TallyId, UnixSeconds, ViewerId } from '../schema.ts'
 import { limitPeriod } from '../show/index.ts'
 import { defineTable, type Need, needKey, ok, type Result, refuse, viewerIn, type World } from '../world/index.ts'
 import type { TallySettings } from './schema.ts'
 
 export interface TallyRow extends TallySettings {
-  readonly id: number
-  readonly goneAt: number | null
+  readonly id: TallyId
+  readonly goneAt: UnixSeconds | null
 }
 
 /** Tallies that are gone are not loaded. */
@@ -15,18 +16,18 @@ export const tallies = defineTable<TallyRow>('tally', 'whole', (row) => row.id, 
 export interface TallyCountRow {
   /** The tally's id, "/", the viewer's. */
   readonly key: string
-  readonly tally: number
-  readonly viewer: number
+  readonly tally: TallyId
+  readonly viewer: ViewerId
   readonly total: number
-  readonly show: number
+  readonly show: ShowId
   readonly shown: number
 }
 
 export const tallyCounts = defineTable<TallyCountRow>('tallyCount', 'keyed', (row) => row.key, [], viewerIn)
 
-const keyOf = (tally: number, viewer: number): string => `${tally}/${viewer}`
+const keyOf = (tally: TallyId, viewer: ViewerId): string => `${tally}/${viewer}`
 
-export const needTally = (tally: number, viewer: number): Need => needKey(tallyCounts, keyOf(tally, viewer))
+export const needTally = (tally: TallyId, viewer: ViewerId): Need => needKey(tallyCounts, keyOf(tally, viewer))
 
 /** The most that can be counted at all. */
 const MOST = 1_000_000_000
@@ -39,7 +40,7 @@ export const openTallies = (world: World): TallyRow[] =>
     .sort((a, b) => a.id - b.id)
 
 /** What somebody has of a tally: in all, and of this show. Needs `needTally`. */
-export function countOf(world: World, tally: number, viewer: number): { total: number; show: number } {
+export function countOf(world: World, tally: TallyId, viewer: ViewerId): { total: number; show: ShowId } {
   const row = world.get(tallyCounts, keyOf(tally, viewer))
   return { total: row?.total ?? 0, show: row !== undefined && row.show === limitPeriod(world) ? row.shown : 0 }
 }
@@ -54,9 +55,9 @@ export type TallyHow = 'add' | 'take' | 'set'
 export function award(
   world: World,
   tally: TallyRow,
-  viewer: number,
+  viewer: ViewerId,
   how: TallyHow,
-  amount: number,
+  amount: Amount,
 ): { before: number; after: number } {
   const { total: before, show } = countOf(world, tally.id, viewer)
   const most = tally.ceiling ?? MOST
@@ -76,7 +77,7 @@ export function passOn(
   tally: TallyRow,
   from: number,
   to: number,
-  amount: number,
+  amount: Amount,
 ): Result<{ left: number }> {
   const { total } = countOf(world, tally.id, from)
   if (!tally.passing) return refuse('tally_not_passed', `${capital(tally.many)} cannot be passed on here.`)

@@ -1,4 +1,5 @@
 import { Context, Liquid, type Template } from 'liquidjs'
+import type { Amount } from '../schema.ts'
 import { RowNotLoaded } from '../world/index.ts'
 import { letterMeter, type Meter, stepMeter } from './budget.ts'
 
@@ -18,7 +19,7 @@ export interface Means {
   /** Gives a whole number from 0 to below its argument, by a draw that can be checked. */
   readonly draw?: (below: number) => number
   /** An amount of the currency, as people say it. */
-  readonly inWords?: (amount: number) => string
+  readonly inWords?: (amount: Amount) => string
 }
 
 type Filtering = { context: { globals: unknown } }

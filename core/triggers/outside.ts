@@ -1,3 +1,4 @@
+import type { Amount } from '../schema.ts'
 import type { World } from '../world/index.ts'
 import { outsideRewards } from './table.ts'
 
@@ -5,7 +6,7 @@ import { outsideRewards } from './table.ts'
 export interface ListedReward {
   readonly id: string
   readonly name: string
-  readonly price: number
+  readonly price: Amount
 }
 
 /** Notes the rewards of the platform's own points, as it lists them. What it lists no more stays known. */

@@ -1,6 +1,7 @@
 import { checkLimits, countUse, type LimitKey, mayUse, needLimits, uncountUse } from '../access/index.ts'
 import { type ViewerRow, viewers } from '../people/index.ts'
 import { finishRun, needAbout, needSteps, newRun, queued, refusedRun, runs } from '../runs/index.ts'
+import type { TriggerId, UnixSeconds, ViewerId } from '../schema.ts'
 import { limitPeriod, showOnAir } from '../show/index.ts'
 import { type Handler, needKey, ok, type Refusal, type Result, refuse, type World } from '../world/index.ts'
 import { lookAtTimer } from './setOff.ts'
@@ -15,9 +16,9 @@ type Figures = Readonly<Record<string, string | number>>
 
 export interface RunTrigger {
   readonly kind: 'trigger.run'
-  readonly trigger: number
+  readonly trigger: TriggerId
   /** Who set it off; null: nobody. */
-  readonly viewer: number | null
+  readonly viewer: ViewerId | null
   readonly figures: Figures
   /** How many triggers led here, this one included. */
   readonly depth: number
@@ -191,8 +192,8 @@ export const decideRedemption = {
 
 export interface TickTrigger {
   readonly kind: 'trigger.tick'
-  readonly trigger: number
-  readonly due: number
+  readonly trigger: TriggerId
+  readonly due: UnixSeconds
 }
 
 /** The time of a timer has come. */
@@ -212,7 +213,7 @@ export interface RedemptionReport {
   readonly status: 'approved' | 'refused'
   readonly why: string
   /** When it was decided (seconds since 1970). */
-  readonly at: number
+  readonly at: UnixSeconds
 }
 
 declare module '../world/timers.ts' {

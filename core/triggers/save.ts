@@ -1,4 +1,5 @@
 import { aroundIn, checkSteps, faultInWords } from '../runs/index.ts'
+import type { TriggerId } from '../schema.ts'
 import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 import type { TriggerSettings } from './schema.ts'
 import { startTimer } from './setOff.ts'
@@ -11,7 +12,7 @@ const GONE = 'This trigger is not there any more. Load the page again.'
 export interface SaveTrigger {
   readonly kind: 'trigger.save'
   /** Null: a new one. */
-  readonly trigger: number | null
+  readonly trigger: TriggerId | null
   readonly settings: TriggerSettings
 }
 
@@ -56,7 +57,7 @@ export function checkTrigger(world: World, id: number | null, settings: TriggerS
 
 export interface SwitchTrigger {
   readonly kind: 'trigger.switch'
-  readonly trigger: number
+  readonly trigger: TriggerId
   readonly on: boolean
 }
 
@@ -73,7 +74,7 @@ export const switchTrigger = {
 
 export interface RemoveTrigger {
   readonly kind: 'trigger.remove'
-  readonly trigger: number
+  readonly trigger: TriggerId
 }
 
 export const removeTrigger = {

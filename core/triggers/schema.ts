@@ -1,10 +1,10 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { EVERYONE_MAY, Limits, NO_LIMITS, Who } from '../access/index.ts'
-import { closed, Id, oneOf, orNull } from '../schema.ts'
+import { closed, Id, oneOf, orNull, whole } from '../schema.ts'
 import { Steps } from '../steps/index.ts'
 import { stored, textIn } from '../world/index.ts'
 
-const Least = Type.Integer({ minimum: 0, maximum: 1_000_000_000 })
+const Least = whole(0, 1_000_000_000)
 /** From so many up, to so many (null: any number). */
 const range = { from: Least, to: orNull(Least) }
 
@@ -39,8 +39,8 @@ export const Source = Type.Union([
   Type.Object(
     {
       of: Type.Literal('timer'),
-      minutes: Type.Integer({ minimum: 1, maximum: 1440 }),
-      lines: Type.Integer({ minimum: 0, maximum: 10_000 }),
+      minutes: whole(1, 1440),
+      lines: whole(0, 10_000),
     },
     closed,
   ),

@@ -1,3 +1,4 @@
+import type { TriggerId, UnixSeconds, ViewerId } from '../schema.ts'
 import { openShow, showOnAir, shows } from '../show/index.ts'
 import type { Moment, World } from '../world/index.ts'
 import { setsOff } from './sources.ts'
@@ -8,7 +9,7 @@ const DEEPEST = 3
 
 /** Whom a run is about, and what its steps can tell. */
 interface Occasion {
-  readonly viewer: number | null
+  readonly viewer: ViewerId | null
   readonly figures: Readonly<Record<string, string | number>>
 }
 
@@ -29,7 +30,7 @@ export function setOffTriggers(world: World, moments: readonly Moment[], depth: 
   }
 }
 
-function runLater(world: World, trigger: number, { viewer, figures }: Occasion, depth: number): void {
+function runLater(world: World, trigger: TriggerId, { viewer, figures }: Occasion, depth: number): void {
   // A number of its own makes each run one, however often a timer is delivered.
   const run = world.nextId()
   const intent = { kind: 'trigger.run', trigger, viewer, figures, depth: depth + 1 } as const
@@ -51,7 +52,7 @@ export function startTimer(world: World, trigger: TriggerRow): void {
   setDue(world, { ...trigger, linesAt: show.lines, showId: show.id }, world.at + source.minutes * 60)
 }
 
-function setDue(world: World, trigger: TriggerRow, dueAt: number): void {
+function setDue(world: World, trigger: TriggerRow, dueAt: UnixSeconds): void {
   world.put(triggers, { ...trigger, dueAt })
   const intent = { kind: 'trigger.tick', trigger: trigger.id, due: dueAt } as const
   world.timer({ key: `trigger.tick/${trigger.id}/${dueAt}`, at: dueAt, intent })

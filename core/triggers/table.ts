@@ -1,14 +1,15 @@
+import type { Amount, TriggerId, UnixSeconds, ViewerId } from '../schema.ts'
 import { defineTable, type World } from '../world/index.ts'
 import type { TriggerSettings } from './schema.ts'
 
 export interface TriggerRow {
-  readonly id: number
+  readonly id: TriggerId
   readonly settings: TriggerSettings
-  readonly goneAt: number | null
+  readonly goneAt: UnixSeconds | null
   /** When a timer is looked at next; null: not at all, or no timer. */
-  readonly dueAt: number | null
+  readonly dueAt: UnixSeconds | null
   /** The show's lines when it last ran, and that show. */
-  readonly linesAt: number
+  readonly linesAt: UnixSeconds
   readonly showId: number
 }
 
@@ -33,9 +34,9 @@ export interface OutsideRewardRow {
   readonly id: string
   readonly name: string
   /** In the platform's points; null: not told. */
-  readonly price: number | null
+  readonly price: Amount | null
   /** When the platform listed it last, or told that it was redeemed (seconds). */
-  readonly seenAt: number
+  readonly seenAt: UnixSeconds
   /** Whether the platform's latest list has it. */
   readonly listed: boolean
 }
@@ -47,19 +48,19 @@ export interface RedemptionRow {
   readonly id: number
   /** The platform's id of it, by which it is answered. */
   readonly outside: string
-  readonly trigger: number
+  readonly trigger: TriggerId
   readonly rewardName: string
-  readonly viewer: number
+  readonly viewer: ViewerId
   readonly viewerName: string
   readonly text: string | null
   /** `waiting` for a hand. */
   readonly status: 'waiting' | 'approved' | 'refused'
   /** Why it was refused. */
   readonly why: string | null
-  readonly at: number
+  readonly at: UnixSeconds
   /** What it counted towards (see `limitPeriod`). */
   readonly period: number
-  readonly endedAt: number | null
+  readonly endedAt: UnixSeconds | null
   /** Account of who decided; null: it went by itself. */
   readonly by: string | null
 }

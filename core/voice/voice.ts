@@ -1,4 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox'
+import type { UnixSeconds, ViewerId } from '../schema.ts'
 import { closed } from '../schema.ts'
 import { readSetting, setting, writeSetting } from '../settings/index.ts'
 import { defineTable, type Handler, ok, type World } from '../world/index.ts'
@@ -42,8 +43,8 @@ export type CodeOf = { readonly of: 'order'; readonly id: number } | { readonly 
 /** Something that was for one person alone, as their page has it. */
 export interface MessageRow {
   readonly id: number
-  readonly viewer: number
-  readonly at: number
+  readonly viewer: ViewerId
+  readonly at: UnixSeconds
   readonly text: string
   readonly code: CodeOf | null
 }

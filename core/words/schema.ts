@@ -1,13 +1,12 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { EVERYONE_MAY, Limits, NO_LIMITS, Who } from '../access/index.ts'
 import { StandingName } from '../earning/index.ts'
-import { closed, keyedBy, oneOf } from '../schema.ts'
+import { closed, keyedBy, oneOf, Rest, whole } from '../schema.ts'
 import { Steps } from '../steps/index.ts'
 import { REPLIES } from '../voice/index.ts'
 import { stored, textIn } from '../world/index.ts'
 
 const Word = Type.String({ pattern: '^[\\p{L}\\p{N}_-]{1,30}$' })
-const Cooldown = Type.Integer({ minimum: 0, maximum: 86_400 })
 
 /** A word of chat: what is typed after the "!", and how soon it may be used again, by everyone and by each viewer (seconds). */
 export const ChatWord = Type.Object(
@@ -15,8 +14,8 @@ export const ChatWord = Type.Object(
     word: Word,
     aliases: Type.Array(Word, { maxItems: 10 }),
     on: Type.Boolean(),
-    everyoneSeconds: Cooldown,
-    eachSeconds: Cooldown,
+    everyoneSeconds: Rest,
+    eachSeconds: Rest,
   },
   closed,
 )
@@ -58,7 +57,7 @@ export const Argument = Type.Object(
     kind: oneOf(['viewer', 'amount', 'number', 'choice', 'text']),
     needed: Type.Boolean(),
     choices: Type.Array(Type.String({ minLength: 1, maxLength: 30, pattern: '^\\S+$' }), { maxItems: 30 }),
-    most: Type.Integer({ minimum: 1, maximum: 300 }),
+    most: whole(1, 300),
   },
   closed,
 )
@@ -75,7 +74,7 @@ export const CommandSettings = Type.Object(
     who: Who,
     where: oneOf(['room', 'private', 'both']),
     onAir: Type.Boolean(),
-    cost: Type.Integer({ minimum: 0, maximum: 1_000_000_000 }),
+    cost: whole(0, 1_000_000_000),
     limits: Limits,
     /** Whether who may not use it is told why, once per spell. */
     refusals: Type.Boolean(),

@@ -1,10 +1,11 @@
+import type { CommandId, UnixSeconds } from '../schema.ts'
 import { defineTable, type World } from '../world/index.ts'
 import type { CommandSettings } from './schema.ts'
 
 export interface CommandRow {
-  readonly id: number
+  readonly id: CommandId
   readonly settings: CommandSettings
-  readonly goneAt: number | null
+  readonly goneAt: UnixSeconds | null
 }
 
 /** Commands that are gone are not loaded. */

@@ -1,6 +1,7 @@
 import { type Currency, currencySetting } from '../currency/index.ts'
 import { GAME_NAMES, type GameVerb, gameWords, settingsOf, wageringSetting } from '../games/index.ts'
 import { type RaffleSettings, runningRaffles, wordsOf } from '../raffles/index.ts'
+import type { CommandId, RewardId } from '../schema.ts'
 import { readSetting, setting, writeSetting } from '../settings/index.ts'
 import { openRewards, type RewardRow } from '../store/index.ts'
 import { lookAlike } from '../texts/index.ts'
@@ -195,7 +196,7 @@ export const otherWords = (
     readonly games: readonly Listener[]
     readonly raffles: readonly Listener[]
   },
-  but: { readonly command?: number | null; readonly reward?: number | null } = {},
+  but: { readonly command?: CommandId | null; readonly reward?: RewardId | null } = {},
 ): Listener[] => [
   ...ownListeners(currency, words),
   ...listenersOf(commands, but.command),
@@ -239,8 +240,8 @@ export const changeCurrency = {
 export const otherListeners = (
   world: World,
   but: {
-    readonly command?: number | null
-    readonly reward?: number | null
+    readonly command?: CommandId | null
+    readonly reward?: RewardId | null
     readonly games?: true
     readonly raffles?: true
   },

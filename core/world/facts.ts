@@ -1,4 +1,5 @@
 import { type Static, type TObject, type TProperties, Type } from '@sinclair/typebox'
+import type { UnixSeconds } from '../schema.ts'
 import { closed } from '../schema.ts'
 
 /** Who can be told of a fact besides the desk, which is told of everything. `viewer`: the one whom it concerns. */
@@ -25,11 +26,13 @@ export interface Facts {}
 export type FactKind = keyof Facts
 
 /** The same, to be read only. */
-export type Unchangeable<T> = T extends readonly (infer _)[]
-  ? { readonly [I in keyof T]: Unchangeable<T[I]> }
-  : T extends object
-    ? { readonly [K in keyof T]: Unchangeable<T[K]> }
-    : T
+export type Unchangeable<T> = T extends string | number | boolean
+  ? T
+  : T extends readonly (infer _)[]
+    ? { readonly [I in keyof T]: Unchangeable<T[I]> }
+    : T extends object
+      ? { readonly [K in keyof T]: Unchangeable<T[K]> }
+      : T
 
 /** What a fact of a kind carries. */
 export type FactBody<K extends FactKind> =
@@ -57,7 +60,7 @@ export type KindFor<L extends Listener> = {
 export type Fact<K extends FactKind = FactKind> = K extends FactKind
   ? {
       readonly seq: number
-      readonly at: number
+      readonly at: UnixSeconds
       readonly kind: K
       readonly audience: Audience
       readonly body: FactBody<K>

@@ -1,3 +1,4 @@
+import type { UnixSeconds } from '../schema.ts'
 /** The intents that a timer may hand in, by kind. Each feature adds its own. */
 // biome-ignore lint/suspicious/noEmptyInterface: the features add to it
 export interface TimedIntents {}
@@ -16,7 +17,7 @@ export type Job<K extends keyof Jobs = keyof Jobs> = K extends keyof Jobs
 /** When something is to happen, in seconds. A timer with the key of an earlier one takes its place. */
 interface When {
   readonly key: string
-  readonly at: number
+  readonly at: UnixSeconds
   /** Timers of one queue run one after the other, in the order in which they were set. */
   readonly queue?: string
 }

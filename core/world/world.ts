@@ -1,3 +1,4 @@
+import type { UnixSeconds } from '../schema.ts'
 import type { AudienceOf, Fact, FactBody, FactKind } from './facts.ts'
 import type { Moment, MomentFigures, MomentKind, MomentViewer } from './moments.ts'
 import { Rows } from './rows.ts'
@@ -11,7 +12,7 @@ import type { Timer } from './timers.ts'
  */
 export interface Envelope {
   readonly key: string
-  readonly at: number
+  readonly at: UnixSeconds
   readonly entropy?: string
 }
 

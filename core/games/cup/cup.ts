@@ -1,6 +1,7 @@
 import { amount } from '../../currency/index.ts'
 import { balanceOf, mulDiv } from '../../ledger/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
+import type { ViewerId } from '../../schema.ts'
 import { ok, type Result, refuse, type World } from '../../world/index.ts'
 import { callOff } from '../play/callOff.ts'
 import type { Played } from '../play/played.ts'
@@ -93,7 +94,7 @@ function callMatch(world: World, round: CupRound): void {
 }
 
 /** The match that is called now, if somebody is in it and has not shown up. */
-export function calledMatch(round: CupRound | undefined, viewer: number): Match | undefined {
+export function calledMatch(round: CupRound | undefined, viewer: ViewerId): Match | undefined {
   const match = round?.state.matches.find(({ id }) => id === round.state.current)
   const plays = match !== undefined && (match.a === viewer || match.b === viewer) && !match.ready.includes(viewer)
   return plays ? match : undefined

@@ -2,6 +2,7 @@ import { mayUse } from '../../access/index.ts'
 import { amount } from '../../currency/index.ts'
 import { balanceOf } from '../../ledger/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
+import type { Amount, ViewerId } from '../../schema.ts'
 import { showOnAir } from '../../show/index.ts'
 import { ok, type Result, refuse, type World } from '../../world/index.ts'
 import { countPlay, lossLeft, mayPlay } from '../allowed.ts'
@@ -79,7 +80,7 @@ function isKeptFor(world: World, { kept }: CupRules, viewer: ViewerRow): boolean
   return mayUse(world, kept.who, viewer) && (!kept.before || before)
 }
 
-function canPay(world: World, viewer: ViewerRow, stake: number): Result<true> {
+function canPay(world: World, viewer: ViewerRow, stake: Amount): Result<true> {
   const balance = balanceOf(world, viewer.id)
   if (balance < stake)
     return refuse('balance_too_small', `The entry is ${amount(world, stake)}; you have ${amount(world, balance)}.`, {
@@ -97,7 +98,7 @@ function canPay(world: World, viewer: ViewerRow, stake: number): Result<true> {
 }
 
 /** Takes somebody out of a cup that has not begun; their entry goes back. */
-export function leaveCup(world: World, round: CupRound, viewer: number): Result<CupRound> {
+export function leaveCup(world: World, round: CupRound, viewer: ViewerId): Result<CupRound> {
   const entrant = round.state.entrants.find(({ id }) => id === viewer)
   const seat = entrant && world.get(seats, seatKey(round.id, entrant.seat))
   if (entrant === undefined || seat === undefined) return refuse('not_inside', 'They are not in this cup.')

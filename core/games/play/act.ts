@@ -1,7 +1,8 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { accounts } from '../../ledger/index.ts'
 import { needPayee, type ViewerRow, viewers } from '../../people/index.ts'
-import { closed, Id, orNull } from '../../schema.ts'
+import type { ViewerId } from '../../schema.ts'
+import { closed, Id, orNull, whole } from '../../schema.ts'
 import { type Need, needKey, type Result, refuse, type World } from '../../world/index.ts'
 import { needPlayer } from '../allowed.ts'
 import { calledMatch, showUp } from '../cup/cup.ts'
@@ -36,7 +37,7 @@ export const Act = Type.Union([
       do: Type.Literal('heist'),
       stake: Stake,
       /** The room after which they mean to go; null: to the end. */
-      leaveAfter: orNull(Type.Integer({ minimum: 1, maximum: 100 })),
+      leaveAfter: orNull(whole(1, 100)),
     },
     closed,
   ),
@@ -52,7 +53,7 @@ export const Act = Type.Union([
     closed,
   ),
   plain('cup'),
-  Type.Object({ do: Type.Literal('sitout'), seconds: Type.Integer({ minimum: 0, maximum: 1_000_000_000 }) }, closed),
+  Type.Object({ do: Type.Literal('sitout'), seconds: whole(0, 1_000_000_000) }, closed),
 ])
 export type Act = Static<typeof Act>
 
@@ -73,7 +74,7 @@ export function gameOf({ do: verb }: { readonly do: GameVerb }): Game {
 }
 
 /** What an act needs. @param viewer - Undefined for who is new. */
-export function needAct(world: World, viewer: number | undefined, act: Act): Need[] {
+export function needAct(world: World, viewer: ViewerId | undefined, act: Act): Need[] {
   const needed = needPlayer(gameOf(act), viewer)
   const ready = () => needed.every((need) => world.rows.has(need))
   if (!ready()) return needed
@@ -96,7 +97,7 @@ const ENDING: ReadonlySet<Act['do']> = new Set(['take', 'pass', 'withdraw', 'cup
 const needRound = (id: number): Need[] => [needKey(rounds, id), needKey(accounts, id)]
 const needOther = (id: number): Need[] => [needKey(viewers, id), needKey(accounts, id), ...needPlayer('duel', id)]
 
-function roundsFor(world: World, act: Act, viewer: number | undefined): number[] {
+function roundsFor(world: World, act: Act, viewer: ViewerId | undefined): number[] {
   const at: PlayerAt = viewer === undefined ? {} : playerOf(world, viewer).at
   const there = (ids: readonly (number | undefined)[]) => ids.filter((id): id is number => id !== undefined)
   const cup = openRoundOf(world, 'cup')
@@ -127,7 +128,7 @@ function needPeople(world: World, id: number): Need[] {
 }
 
 /** What paying who had a seat needs. */
-function needPaid(world: World, viewer: number): Need[] {
+function needPaid(world: World, viewer: ViewerId): Need[] {
   const { payee, needs } = needPayee(world, viewer)
   return [...needs, needKey(players, payee)]
 }

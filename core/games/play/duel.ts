@@ -1,5 +1,6 @@
 import { amount } from '../../currency/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
+import type { Amount, ViewerId } from '../../schema.ts'
 import { showOnAir } from '../../show/index.ts'
 import { say } from '../../voice/index.ts'
 import { ok, type Result, refuse, type World } from '../../world/index.ts'
@@ -61,7 +62,7 @@ export function callDuel(world: World, viewer: ViewerRow, other: ViewerRow | nul
   return ok({ round: round.id, told: tellCalled(world, round, viewer, other, stake.value) })
 }
 
-function openDuel(world: World, viewer: ViewerRow, other: ViewerRow | null, stake: number): RoundRow {
+function openDuel(world: World, viewer: ViewerRow, other: ViewerRow | null, stake: Amount): RoundRow {
   const { answerSeconds, rakeBp } = settingsOf(world, 'duel')
   const state: DuelState = {
     of: 'duel',
@@ -81,7 +82,7 @@ function openDuel(world: World, viewer: ViewerRow, other: ViewerRow | null, stak
 }
 
 /** Whether somebody can be called to a duel, with the reason if not. */
-function mayBeCalled(world: World, viewer: ViewerRow, other: ViewerRow, stake: number): Result<true> {
+function mayBeCalled(world: World, viewer: ViewerRow, other: ViewerRow, stake: Amount): Result<true> {
   const { name } = other
   if (other.id === viewer.id)
     return refuse('duel_with_self', 'You cannot duel yourself. Name somebody else, or nobody.')
@@ -102,7 +103,7 @@ function mayBeCalled(world: World, viewer: ViewerRow, other: ViewerRow, stake: n
   return covers.ok ? covers : refuse('duel_not_possible', `${name} cannot put in ${amount(world, stake)} now.`)
 }
 
-function tellCalled(world: World, round: RoundRow, viewer: ViewerRow, other: ViewerRow | null, stake: number): string {
+function tellCalled(world: World, round: RoundRow, viewer: ViewerRow, other: ViewerRow | null, stake: Amount): string {
   const { take, pass, answerSeconds } = settingsOf(world, 'duel')
   const fields = {
     challenger: { name: viewer.name },
@@ -126,7 +127,7 @@ function tellCalled(world: World, round: RoundRow, viewer: ViewerRow, other: Vie
 }
 
 /** The duel that somebody's "take" means: the one they were called to, else the first that anyone may take. */
-export function duelToTake(world: World, viewer: number, wanted?: number): DuelRound | undefined {
+export function duelToTake(world: World, viewer: ViewerId, wanted?: number): DuelRound | undefined {
   const asked = goingOn(world, playerOf(world, viewer).at.asked)
   if (asked?.status === 'opened' && (wanted === undefined || asked.id === wanted)) return asked
   const free = floorOf(world, 'duel').free.map((id) => goingOn(world, id))

@@ -1,5 +1,6 @@
 import { amount, digits } from '../../currency/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
+import type { Amount } from '../../schema.ts'
 import { ok, type Result, refuse, type World } from '../../world/index.ts'
 import { countPlay, mayPlay, readStake, restAfter } from '../allowed.ts'
 import { enterRoom, heistChance, paidAfter, roomChance } from '../heist.ts'
@@ -70,7 +71,7 @@ export function planHeist(world: World, opener: string | null): RoundRow {
   })
 }
 
-function tellJoined(world: World, round: RoundRow, viewer: ViewerRow, stake: number, joins: boolean): string {
+function tellJoined(world: World, round: RoundRow, viewer: ViewerRow, stake: Amount, joins: boolean): string {
   const { gatherSeconds, mostCrew, word } = settingsOf(world, 'heist')
   const fields = { viewer: { name: viewer.name }, stake: amount(world, stake), crew: round.seats }
   if (!joins) tellRound(world, round)

@@ -2,6 +2,7 @@ import { currencySetting, inWords } from '../../currency/index.ts'
 import { Chance } from '../../fairness/index.ts'
 import { mulDiv } from '../../ledger/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
+import type { Amount, RoundId } from '../../schema.ts'
 import { readSetting } from '../../settings/index.ts'
 import { ok, type Result, type World } from '../../world/index.ts'
 import { countPlay, mayPlay, readStake } from '../allowed.ts'
@@ -15,7 +16,7 @@ import type { Played } from './played.ts'
 // What is played against the machine alone ends in the moment in which it begins.
 
 /** The side of a coin (rules: coin). @param seed - 32 bytes in hex. */
-export const tossCoin = (seed: string, round: number | string): Side =>
+export const tossCoin = (seed: string, round: RoundId | string): Side =>
   new Chance(seed, `coin/${round}`).below(2) === 0 ? 'heads' : 'tails'
 
 /** Pulls the lever once. */
@@ -49,14 +50,14 @@ export function playCoin(world: World, viewer: ViewerRow, typed: string, called:
   })
 }
 
-function common(world: World, viewer: ViewerRow, stake: number, paid: number) {
+function common(world: World, viewer: ViewerRow, stake: Amount, paid: Amount) {
   const currency = readSetting(world, currencySetting)
   return { viewer: { name: viewer.name }, stake: inWords(stake, currency), paid: inWords(paid, currency) }
 }
 
 interface Outcome {
   readonly state: RoundState
-  readonly paid: number
+  readonly paid: Amount
   readonly tell: () => string
 }
 
@@ -65,7 +66,7 @@ function atOnce(
   game: 'reels' | 'coin',
   viewer: ViewerRow,
   typed: string,
-  play: (round: RoundRow, stake: number) => Outcome,
+  play: (round: RoundRow, stake: Amount) => Outcome,
 ): Result<Played> {
   const allowed = mayPlay(world, game, viewer)
   if (!allowed.ok) return allowed

@@ -1,6 +1,7 @@
 import { currencySetting, digits, inWords } from '../../currency/index.ts'
 import { balanceOf } from '../../ledger/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
+import type { Amount, RoundId, ViewerId } from '../../schema.ts'
 import { readSetting } from '../../settings/index.ts'
 import { ok, type Result, refuse, type World } from '../../world/index.ts'
 import { checkStake, countPlay, mayPlay, restAfter } from '../allowed.ts'
@@ -63,7 +64,7 @@ export function betOnWheel(world: World, viewer: ViewerRow, typed: string): Resu
   return ok({ round: round.id, told: tellBet(world, placed.value, viewer, bets.value, joins) })
 }
 
-const ownBets = (world: World, viewer: number, round: number): readonly [number, number] => {
+const ownBets = (world: World, viewer: ViewerId, round: RoundId): readonly [number, number] => {
   const at = playerOf(world, viewer).at.roulette
   return at?.[0] === round ? at : [round, 0]
 }
@@ -186,7 +187,7 @@ export function rouletteGoesOn(world: World, round: RouletteRound): void {
 function pay(world: World, round: RouletteRound): string {
   const { number } = round.state
   if (number === null) throw new Error(`Spin ${round.id} has no number.`)
-  const won = new Map<number, { name: string; paid: number }>()
+  const won = new Map<number, { name: string; paid: Amount }>()
   let now: RoundRow = round
   for (const seat of seatsOf(world, round)) {
     const paid = seat.plan.on === undefined ? 0 : returnedOf(seat.plan.on, seat.stake, number)

@@ -1,4 +1,5 @@
 import type { ViewerRow } from '../../people/index.ts'
+import type { Seconds } from '../../schema.ts'
 import { ok, type Result, refuse, type World } from '../../world/index.ts'
 import { longInWords } from '../allowed.ts'
 import { playerOf, players } from '../rounds.ts'
@@ -8,7 +9,7 @@ const LEAST = 3600
 const MOST = 366 * 86_400
 
 /** Bars somebody from all wagering for a time (seconds), as they wish. It can be made longer, and by nobody shorter. */
-export function sitOut(world: World, viewer: ViewerRow, seconds: number): Result<Played> {
+export function sitOut(world: World, viewer: ViewerRow, seconds: Seconds): Result<Played> {
   if (!Number.isInteger(seconds) || seconds < LEAST || seconds > MOST)
     return refuse(
       'sit_out_unclear',

@@ -2,6 +2,7 @@ import irc from 'irc-framework'
 import type { Logger } from 'pino'
 import type { Intent } from '#core/engine'
 import { type AccountKey, keyOf } from '#core/people'
+import type { UnixSeconds, ViewerId } from '#core/schema'
 import { CODE_HERE, type CodeOf } from '#core/voice'
 import type { Fact } from '#core/world'
 import { IntentBug, WriterBusy } from '../writer/index.ts'
@@ -22,7 +23,7 @@ export interface ConnectorOptions {
   /** Who issues the accounts that the network tells. */
   readonly issuer?: string
   /** What is needed to tell somebody something that is for them alone. */
-  readonly privately: (viewer: number, code: CodeOf | undefined) => Promise<ForOne>
+  readonly privately: (viewer: ViewerId, code: CodeOf | undefined) => Promise<ForOne>
   /** Where viewers find what is theirs. */
   readonly page: () => Promise<string>
   readonly sasl?: SaslAccount
@@ -38,7 +39,7 @@ export interface ConnectorOptions {
   readonly ca?: string
   readonly submit: (key: string, intent: Intent) => Promise<unknown>
   /** Accounts the channel holds for present, and up to when that was known. */
-  readonly presentBefore: () => Promise<{ accounts: readonly string[]; until: number }>
+  readonly presentBefore: () => Promise<{ accounts: readonly string[]; until: UnixSeconds }>
   readonly onState: (state: ChatState) => void
   readonly clock: () => number
   readonly log: Logger
@@ -156,7 +157,7 @@ export class ChatConnector {
   }
 
   /** Tells somebody alone, if a nick in the room is theirs; else that something waits on their page, which tells nothing. */
-  async #whisper({ seq, at, body }: Fact<'chat.replied'>, viewer: number): Promise<void> {
+  async #whisper({ seq, at, body }: Fact<'chat.replied'>, viewer: ViewerId): Promise<void> {
     const name = body.to ?? ''
     const { accounts, code, page } = await this.options.privately(viewer, body.code)
     const theirs = this.#listener.presence.room.all().filter((who) => accounts.includes(keyOf(who)))

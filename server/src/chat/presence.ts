@@ -1,12 +1,13 @@
 import { randomUUID } from 'node:crypto'
 import type { Intent } from '#core/engine'
 import { type AccountKey, keyOf, NICK, type Who } from '#core/people'
+import type { UnixSeconds } from '#core/schema'
 import { Room } from './room.ts'
 
 export interface PresenceOptions {
   readonly submit: (key: string, intent: Intent) => void
   /** Keys of the accounts the channel holds for present, and up to when that was known. */
-  readonly presentBefore: () => Promise<{ accounts: readonly string[]; until: number }>
+  readonly presentBefore: () => Promise<{ accounts: readonly string[]; until: UnixSeconds }>
   readonly clock: () => number
   /** Folds case as the network does. */
   readonly fold: (nick: string) => string
@@ -35,7 +36,7 @@ export class Presence {
   readonly #options: Required<PresenceOptions>
   readonly #split = new Map<string, NodeJS.Timeout>()
   /** By nick, who has spoken and is not shown in the room, or is in one where nobody is: when, and under which account. */
-  readonly #spoken = new Map<string, { readonly account: AccountKey; readonly at: number }>()
+  readonly #spoken = new Map<string, { readonly account: AccountKey; readonly at: UnixSeconds }>()
   /** Whether the network tells who is in the room. */
   #told = true
 
@@ -153,7 +154,7 @@ export class Presence {
       if (spoken.at <= before) this.#silent(nick, spoken, spoken.at + SILENCE_SECONDS)
   }
 
-  #silent(nick: string, { account }: { readonly account: AccountKey }, until?: number): void {
+  #silent(nick: string, { account }: { readonly account: AccountKey }, until?: UnixSeconds): void {
     this.#spoken.delete(nick)
     if (!this.#isHere(account)) this.#leave(account, until)
   }
@@ -179,7 +180,7 @@ export class Presence {
     this.#options.submit(`arrived/${randomUUID()}`, { kind: 'presence.arrived', who })
   }
 
-  #leave(account: AccountKey, until?: number): void {
+  #leave(account: AccountKey, until?: UnixSeconds): void {
     const intent = { kind: 'presence.left', account, ...(until !== undefined && { until }) } as const
     this.#options.submit(`left/${randomUUID()}`, intent)
   }

@@ -1,3 +1,4 @@
+import type { UnixSeconds } from '#core/schema'
 import type { Clock } from '../clock.ts'
 import type { Pool } from '../database/index.ts'
 import { onlyRow } from '../database/index.ts'
@@ -16,7 +17,7 @@ export class SeatTable {
 
   async stateOf(channel: number): Promise<ChatState> {
     const text = 'select status, sentence, since, room, known_until as "knownUntil" from chat_seat where channel = $1'
-    const found = await this.pool.query<ChatState & { knownUntil: number }>({
+    const found = await this.pool.query<ChatState & { knownUntil: UnixSeconds }>({
       name: 'seat-state',
       text,
       values: [channel],
@@ -51,11 +52,11 @@ export class SeatTable {
     channel: number,
     firstKnown: number,
     lastSeq: number,
-  ): Promise<{ knownUntil: number; spokenSeq: number }> {
+  ): Promise<{ knownUntil: UnixSeconds; spokenSeq: number }> {
     const text = `insert into chat_seat (channel, status, sentence, since, known_until, spoken_seq)
       values ($1, 'connecting', 'Connecting.', $2, $3, $4) on conflict (channel) do update set status = 'connecting'
       returning known_until as "knownUntil", spoken_seq as "spokenSeq"`
-    const found = await this.pool.query<{ knownUntil: number; spokenSeq: number }>(text, [
+    const found = await this.pool.query<{ knownUntil: UnixSeconds; spokenSeq: number }>(text, [
       channel,
       this.clock(),
       firstKnown,
@@ -64,7 +65,7 @@ export class SeatTable {
     return onlyRow(found)
   }
 
-  async write(channel: number, state: ChatState, knownUntil: number, spokenSeq: number): Promise<void> {
+  async write(channel: number, state: ChatState, knownUntil: UnixSeconds, spokenSeq: number): Promise<void> {
     const text = `update chat_seat set status = $2, sentence = $3, room = $4, since = $5, known_until = $6, spoken_seq = $7
       where channel = $1`
     const { status, sentence, room, since } = state

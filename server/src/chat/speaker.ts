@@ -1,10 +1,11 @@
 import type { Logger } from 'pino'
+import type { UnixSeconds } from '#core/schema'
 import { fitsLine, inLines } from './speech.ts'
 
 export interface Saying {
   readonly seq: number
   /** When it was decided, in seconds. */
-  readonly at: number
+  readonly at: UnixSeconds
   /** A nick to say it to alone; null: the room. */
   readonly to: string | null
   readonly text: string

@@ -2,7 +2,7 @@ import { type Static, Type } from '@sinclair/typebox'
 import { EarningPlan } from '#core/earning'
 import { FACTS } from '#core/engine'
 import { OUTCOMES } from '#core/runs'
-import { Count, exactly, Id, oneOf, orNull, UnixSeconds } from '#core/schema'
+import { Amount, Count, exactly, Id, oneOf, orNull, UnixSeconds, ViewerId } from '#core/schema'
 import { Piece } from '#core/screen'
 import { Steps } from '#core/steps'
 import { KINDS, RewardSettings } from '#core/store'
@@ -44,7 +44,7 @@ export const RewardWithSteps = exactly({
 export const OutsideReward = exactly({
   id: Type.String(),
   name: Type.String(),
-  price: orNull(Count),
+  price: orNull(Amount),
   seenAt: UnixSeconds,
   listed: Type.Boolean(),
 })
@@ -86,7 +86,7 @@ export const RunShown = exactly({
   source: oneOf(['reward', 'command', 'trigger']),
   of: Id,
   name: Type.String(),
-  viewer: orNull(Id),
+  viewer: orNull(ViewerId),
   viewerName: orNull(Type.String()),
   outcome: oneOf(OUTCOMES),
   why: orNull(Type.String()),

@@ -2,6 +2,7 @@ import { needLimits } from '#core/access'
 import { seedSetting } from '#core/fairness'
 import { viewers } from '#core/people'
 import { fieldsFor, fieldsNow, needAbout, needSteps, newRun } from '#core/runs'
+import type { UnixSeconds } from '#core/schema'
 import { writeSetting } from '#core/settings'
 import type { Step } from '#core/steps'
 import { openTallies } from '#core/tallies'
@@ -18,7 +19,7 @@ const SOMEBODY = `select id from viewer where channel = $1 and not ignored and m
   order by present desc, last_seen_at desc limit 1`
 
 /** What every field that is always there tells right now, by its path; those of the viewer tell of somebody who is present. */
-export function liveFields(pool: Pool, channel: number, at: number): Promise<Record<string, string>> {
+export function liveFields(pool: Pool, channel: number, at: UnixSeconds): Promise<Record<string, string>> {
   return onCopy(pool, channel, async (client, world) => {
     const found = await client.query<{ id: number }>(SOMEBODY, [channel])
     const caller = found.rows[0]?.id
@@ -38,7 +39,7 @@ export function liveFields(pool: Pool, channel: number, at: number): Promise<Rec
 export function fieldsOfChannel(
   pool: Pool,
   channel: number,
-  at: number,
+  at: UnixSeconds,
   text: string,
 ): Promise<ReturnType<typeof render>> {
   const step: Step = { do: 'say', text }
@@ -55,7 +56,7 @@ export function fieldsOfChannel(
 function valuesOf(
   world: World,
   caller: number | undefined,
-  at: number,
+  at: UnixSeconds,
   texts: readonly { readonly path: string; readonly text: string }[],
 ): Record<string, string> {
   const run = readingRun(world, caller, at)
@@ -68,7 +69,7 @@ function valuesOf(
 }
 
 /** A run that only reads: nothing of it is written. */
-function readingRun(world: World, caller: number | undefined, at: number) {
+function readingRun(world: World, caller: number | undefined, at: UnixSeconds) {
   world.begin({ key: 'fields', at })
   writeSetting(world, seedSetting, { id: 0, seed: newSeed(), openedAt: at })
   return newRun({

@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { OUTCOMES } from '#core/runs'
-import { closed, exactly, Id, orNull } from '#core/schema'
+import { CommandId, closed, exactly, IdOrNull, ViewerId, whole } from '#core/schema'
 import { RewardSettings } from '#core/store'
 import { TriggerSettings } from '#core/triggers'
 import { REPLIES, TOPICS } from '#core/voice'
@@ -27,7 +27,6 @@ import { liveFields } from './liveFields.ts'
 import { commandsView, runsOf } from './read.ts'
 import { MADE_UP, type Trial, tryOut } from './tryOut.ts'
 
-const IdOrNull = orNull(Id)
 const Typed = Type.String({ maxLength: 400 })
 
 const What = Type.Union([
@@ -38,10 +37,7 @@ const What = Type.Union([
       kind: Type.Literal('trigger'),
       id: IdOrNull,
       settings: TriggerSettings,
-      figures: Type.Record(
-        Type.String({ maxLength: 30 }),
-        Type.Union([Type.String({ maxLength: 300 }), Type.Integer({ minimum: 0 })]),
-      ),
+      figures: Type.Record(Type.String({ maxLength: 30 }), Type.Union([Type.String({ maxLength: 300 }), whole(0)])),
     },
     closed,
   ),
@@ -50,7 +46,7 @@ const TryBody = Type.Object(
   {
     what: What,
     as: Type.Union([
-      Type.Object({ viewer: Id }, closed),
+      Type.Object({ viewer: ViewerId }, closed),
       Type.Object({ madeUp: Type.Union(MADE_UP.map((one) => Type.Literal(one))) }, closed),
     ]),
     onAir: Type.Optional(Type.Boolean()),
@@ -121,7 +117,7 @@ const changeRoutes = (channels: Channels): Route[] => [
     path: 'commands',
     what: 'a command',
     body: CommandSettings,
-    saved: exactly({ command: Id, settings: CommandSettings }),
+    saved: exactly({ command: CommandId, settings: CommandSettings }),
     save: (call, command) => hand(channels, call, { kind: 'command.save', command, settings: call.body }),
     remove: (call, command) => hand(channels, call, { kind: 'command.remove', command }),
     removing: 'remove',
@@ -129,7 +125,7 @@ const changeRoutes = (channels: Channels): Route[] => [
   switchRoute({
     path: 'commands',
     what: 'a command',
-    answer: exactly({ command: Id, on: Type.Boolean() }),
+    answer: exactly({ command: CommandId, on: Type.Boolean() }),
     turn: (call, command, on) => hand(channels, call, { kind: 'command.switch', command, on }),
   }),
 ]
@@ -151,7 +147,7 @@ function tryRoutes(channels: Channels): Route[] {
       does: 'Use a command for real, as if somebody had said it in the room',
       answer: exactly({ used: Used }),
       allowed: 'streamer',
-      body: Type.Object({ viewer: Id, typed: Typed }, closed),
+      body: Type.Object({ viewer: ViewerId, typed: Typed }, closed),
       handle: async ({ channel, key, body, param }) => {
         const intent = { kind: 'command.use', command: idOf(param('command')), ...body } as const
         return answered(await timed(channels, channel.id, key, intent))

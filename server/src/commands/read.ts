@@ -1,6 +1,7 @@
 import { and, asc, desc, eq, ilike, isNull, lt, or, sql } from 'drizzle-orm'
 import { type WhoNames, whoInWords } from '#core/access'
 import { checkSteps, commandReady, type Standing } from '#core/runs'
+import type { UnixSeconds } from '#core/schema'
 import { figuresOf, hasViewer, type TriggerSettings, triggerReady } from '#core/triggers'
 import { voiceSetting } from '#core/voice'
 import { type CommandRow, gameListeners, raffleListeners, wordsSetting } from '#core/words'
@@ -73,7 +74,11 @@ function commandShown({ id, settings }: CommandRow, { names, standing, ...around
 
 /** @param listed - The rewards of the platform that are for sale there. */
 function triggerShown(
-  { id, settings, dueAt }: { readonly id: number; readonly settings: TriggerSettings; readonly dueAt: number | null },
+  {
+    id,
+    settings,
+    dueAt,
+  }: { readonly id: number; readonly settings: TriggerSettings; readonly dueAt: UnixSeconds | null },
   { names, standing, ...around }: Around,
   listed: ReadonlySet<string>,
 ) {

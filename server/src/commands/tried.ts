@@ -2,6 +2,7 @@ import { currencySetting } from '#core/currency'
 import { BOOKS, explainTransfer, transfers } from '#core/ledger'
 import { viewers } from '#core/people'
 import { runs } from '#core/runs'
+import type { UnixSeconds } from '#core/schema'
 import { readSetting } from '#core/settings'
 import { orders } from '#core/store'
 import { type Fact, type FactKind, needKey, type Refusal, type World } from '#core/world'
@@ -10,7 +11,7 @@ import type { Moved, Tried } from './answers.ts'
 const MOST_SHOWN = 50
 
 /** Reads what a try came to from the copy it was played on. */
-export function whatHappened(world: World, at: number, refusal: Refusal | null): Tried {
+export function whatHappened(world: World, at: UnixSeconds, refusal: Refusal | null): Tried {
   const told = <K extends FactKind>(kind: K) => world.facts.filter((fact): fact is Fact<K> => fact.kind === kind)
   const [run] = [...world.appended(runs), ...world.all(runs)]
   return {

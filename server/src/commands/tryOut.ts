@@ -5,6 +5,7 @@ import { seedSetting } from '#core/fairness'
 import { accounts } from '#core/ledger'
 import { viewers } from '#core/people'
 import type { ContinueRun } from '#core/runs'
+import type { UnixSeconds, ViewerId } from '#core/schema'
 import { writeSetting } from '#core/settings'
 import { latestShow, showOnAir, shows } from '#core/show'
 import { type RewardSettings, rewards } from '#core/store'
@@ -43,7 +44,7 @@ export interface Trial {
         readonly settings: TriggerSettings
         readonly figures: Figures
       }
-  readonly as: { readonly viewer: number } | { readonly madeUp: MadeUp }
+  readonly as: { readonly viewer: ViewerId } | { readonly madeUp: MadeUp }
   /** Whether to try it as if the show were on air; left out: as it is. */
   readonly onAir?: boolean | undefined
 }
@@ -54,10 +55,10 @@ type Tries = UseCommand | PlaceOrder | RunTrigger | ContinueRun
 const MOST_WAITS = 25
 
 /** Tries something on a copy of the channel: the same rules on the same rows, and nothing of it is written. */
-export const tryOut = (pool: Pool, channel: number, at: number, trial: Trial): Promise<Tried> =>
+export const tryOut = (pool: Pool, channel: number, at: UnixSeconds, trial: Trial): Promise<Tried> =>
   onCopy(pool, channel, (client, world) => play(client, channel, world, at, trial))
 
-async function play(client: Client, channel: number, world: World, at: number, trial: Trial): Promise<Tried> {
+async function play(client: Client, channel: number, world: World, at: UnixSeconds, trial: Trial): Promise<Tried> {
   const hand = async <I extends Intent>(intent: I, now: number) => {
     const sent = { ...intent, ...envelope(`trial/${now}`, now) }
     return decideOnCopy<I>(client, channel, world, sent)
@@ -136,7 +137,7 @@ function setAir(world: World, onAir: boolean): void {
 }
 
 /** Puts what is tried in place, as if it had been saved and switched on. @returns The intent that sets it off. */
-function intentOf(world: World, { what }: Trial, viewer: number): Tries {
+function intentOf(world: World, { what }: Trial, viewer: ViewerId): Tries {
   const id = what.id ?? world.nextId()
   if (what.kind === 'reward') {
     const known = world.get(rewards, id)

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox'
-import { Count, exactly, Id, orNull, UnixSeconds } from '#core/schema'
+import { Count, exactly, Id, orNull, UnixSeconds, ViewerId } from '#core/schema'
 import { ChatState } from '../chat/index.ts'
 import { SecretHead } from '../events/index.ts'
 
@@ -7,7 +7,7 @@ export const WaitingTip = exactly({
   hasRate: Type.Boolean(),
   id: Id,
   at: UnixSeconds,
-  viewer: Id,
+  viewer: ViewerId,
   name: Type.String(),
   minorUnits: Count,
   currency: Type.String(),

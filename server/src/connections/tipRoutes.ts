@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox'
 import { and, asc, eq } from 'drizzle-orm'
 import { earningSetting, moneyOf } from '#core/earning'
-import { Count, closed, exactly } from '#core/schema'
+import { Amount, closed, exactly, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { hand, idOf, type Route, route } from '../http/index.ts'
@@ -30,11 +30,7 @@ export async function tipsToDecide(db: Reader, channel: number) {
 export function tipRoutes(channels: Channels): Route[] {
   const Decision = Type.Object(
     {
-      pay: Type.Union([
-        Type.Literal('rate'),
-        Type.Literal('nothing'),
-        Type.Integer({ minimum: 1, maximum: 1_000_000_000 }),
-      ]),
+      pay: Type.Union([Type.Literal('rate'), Type.Literal('nothing'), whole(1, 1_000_000_000)]),
     },
     closed,
   )
@@ -43,7 +39,7 @@ export function tipRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/tips/:tip/decide',
       does: 'Decide what a tip in a currency without a rate pays: by the rate there is now, an amount, or nothing',
-      answer: exactly({ paid: Count, told: Type.String() }),
+      answer: exactly({ paid: Amount, told: Type.String() }),
       allowed: 'streamer',
       body: Decision,
       handle: async ({ channel, key, param, body }) => {

@@ -2,6 +2,7 @@ import { sql } from 'drizzle-orm'
 import { boolean, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, uniqueIndex } from 'drizzle-orm/pg-core'
 import type { EarningPlan, Support } from '#core/earning'
 import { storedRules } from '#core/people'
+import type { ViewerId } from '#core/schema'
 import type { CodeOf } from '#core/voice'
 import { channelRef, whole } from './channel.ts'
 import { keptJson } from './keptJson.ts'
@@ -95,7 +96,7 @@ export const adjustment = pgTable(
     how: text().$type<'give' | 'take' | 'set'>().notNull(),
     amount: whole().notNull(),
     why: text().notNull(),
-    lines: jsonb().$type<readonly { viewer: number; change: number }[]>().notNull(),
+    lines: jsonb().$type<readonly { viewer: ViewerId; change: number }[]>().notNull(),
     undoneAt: whole('undone_at'),
     undoUntil: whole('undo_until').notNull().default(0),
   },

@@ -1,3 +1,4 @@
+import type { UnixSeconds } from '#core/schema'
 import type { Channels } from '../channels.ts'
 
 const PAGE = 2000
@@ -9,7 +10,7 @@ const NEXT_PAGE = `select id from viewer where channel = $1 and id > $2 and not 
  * The timer for the weekly allowance: pays whoever it is for, page by page, then sets the next. Late by a week or by a
  * month, it is paid once; each person notes what they were paid for, so a run that was cut off goes on where it was.
  */
-export async function payAllowances(channels: Channels, channel: number, due: number): Promise<void> {
+export async function payAllowances(channels: Channels, channel: number, due: UnixSeconds): Promise<void> {
   for (let after = 0; ; ) {
     const found = await channels.pool.query(NEXT_PAGE, [channel, after, PAGE])
     const viewers = found.rows.map(({ id }) => id)

@@ -1,4 +1,5 @@
 import { ranksSetting } from '#core/ranks'
+import type { ShowId, UnixSeconds } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { onlyRow, reader } from '../database/index.ts'
 import { rotateSeed } from '../fairness/index.ts'
@@ -16,7 +17,7 @@ const NEXT_PAGE = `select max(id)::bigint as last, count(*)::int as count
  * air before a show first. Each person's count is their own: a repeat pays nothing twice.
  * @param show - 0: the time off air alone.
  */
-export async function payEveryone(channels: Channels, channel: number, show: number): Promise<void> {
+export async function payEveryone(channels: Channels, channel: number, show: ShowId): Promise<void> {
   const at = channels.clock()
   const until = await channels.presenceKnownUntil(channel)
   const offAir = await channels.pool.query(
@@ -30,9 +31,9 @@ export async function payEveryone(channels: Channels, channel: number, show: num
 }
 
 interface Payment {
-  readonly show: number
-  readonly at: number
-  readonly until: number
+  readonly show: ShowId
+  readonly at: UnixSeconds
+  readonly until: UnixSeconds
 }
 
 async function payPages(channels: Channels, channel: number, { show, at, until }: Payment): Promise<void> {
@@ -58,9 +59,9 @@ async function payPages(channels: Channels, channel: number, { show, at, until }
  * @param run - Unique for this run of the timer. Each run must set the next timer itself: of two at the same instant (one of
  * them given back by a dead server) one can find the other's timer being taken, and then sets none.
  */
-export async function tick(channels: Channels, channel: number, show: number, run: string): Promise<void> {
+export async function tick(channels: Channels, channel: number, show: ShowId, run: string): Promise<void> {
   const text = 'select status, ended_at as "endedAt" from show where channel = $1 and id = $2'
-  const found = await channels.pool.query<{ status: string; endedAt: number | null }>(text, [channel, show])
+  const found = await channels.pool.query<{ status: string; endedAt: UnixSeconds | null }>(text, [channel, show])
   const status = show === 0 ? 'off' : found.rows[0]?.status
   if (status === undefined) return
   // Settled already, perhaps by a run that was cut off right after it: a repeat of what follows changes nothing.
@@ -76,7 +77,7 @@ export async function tick(channels: Channels, channel: number, show: number, ru
 }
 
 /** What follows from a show that is settled: everyone is looked at, and what its draws were made from is published. */
-async function afterShow(channels: Channels, channel: number, show: number, endedAt: number): Promise<void> {
+async function afterShow(channels: Channels, channel: number, show: ShowId, endedAt: UnixSeconds): Promise<void> {
   await reviewShow(channels, channel, show, endedAt)
   await rotateSeed(channels, channel, `show/${show}/${endedAt}`)
 }

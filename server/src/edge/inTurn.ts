@@ -1,3 +1,4 @@
+import type { UnixSeconds } from '#core/schema'
 import { problem } from '../http/index.ts'
 
 /** More than a browser opens to one server at once. */
@@ -39,7 +40,7 @@ export interface Turn {
 export class InTurn {
   readonly #lines = new Map<string, Line>()
   /** Who began last, and when others did last before them (ms). */
-  #latest: { line?: Line; at: number } = { at: Number.NEGATIVE_INFINITY }
+  #latest: { line?: Line; at: UnixSeconds } = { at: Number.NEGATIVE_INFINITY }
   #before = Number.NEGATIVE_INFINITY
 
   /** A place in the line of an address; undefined if too many wait in it already. */
@@ -84,7 +85,7 @@ export class InTurn {
     return { begin, aside, end }
   }
 
-  #note(line: Line, at: number): void {
+  #note(line: Line, at: UnixSeconds): void {
     if (this.#latest.line !== line) this.#before = this.#latest.at
     this.#latest = { line, at }
   }

@@ -1,3 +1,4 @@
+import type { UnixSeconds } from '#core/schema'
 import type { Fact } from '#core/world'
 import type { Pool } from '../database/index.ts'
 
@@ -14,7 +15,7 @@ export async function factsAfter(pool: Pool, channel: number, after: number, bat
 
 /** When a channel's last fact came (seconds), or undefined if nothing has happened yet. */
 export async function lastFactAt(pool: Pool, channel: number): Promise<number | undefined> {
-  const found = await pool.query<{ at: number }>(
+  const found = await pool.query<{ at: UnixSeconds }>(
     'select at from fact_batch where channel = $1 order by last desc limit 1',
     [channel],
   )

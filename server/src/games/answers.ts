@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox'
 import { Currency } from '#core/currency'
 import { CupRules, GAME_SETTINGS, GAMES, type GameTextKey, HeistSite, Wagering } from '#core/games'
-import { Count, exactly, Id, oneOf, orNull, UnixSeconds } from '#core/schema'
+import { Amount, Count, exactly, Id, OrderId, oneOf, orNull, RoundId, UnixSeconds, ViewerId } from '#core/schema'
 
 export const AllGames = exactly(GAME_SETTINGS)
 
@@ -10,7 +10,7 @@ export const GameTexts = Type.Unsafe<Partial<Record<GameTextKey, string[]>>>(
   Type.Record(Type.String(), Type.Array(Type.String())),
 )
 
-export const GameLately = exactly({ game: oneOf(GAMES), rounds: Count, staked: Count, paid: Count })
+export const GameLately = exactly({ game: oneOf(GAMES), rounds: Count, staked: Amount, paid: Amount })
 
 export const SeatPlan = exactly({
   leaveAfter: Type.Optional(Count),
@@ -29,16 +29,16 @@ export const SeatPlan = exactly({
 export const SeatState = oneOf(['in', 'out', 'caught', 'back', 'won', 'lost'])
 
 export const RoundSeat = exactly({
-  viewer: Id,
+  viewer: ViewerId,
   name: Type.String(),
-  stake: Count,
+  stake: Amount,
   plan: SeatPlan,
   state: SeatState,
   room: orNull(Count),
-  paid: Count,
+  paid: Amount,
 })
 
-export const CrewSeat = exactly({ ...RoundSeat.properties, round: Id })
+export const CrewSeat = exactly({ ...RoundSeat.properties, round: RoundId })
 
 export const RoundStatus = oneOf(['settled', 'opened', 'gathering', 'running', 'off'])
 
@@ -56,7 +56,7 @@ export const DuelState = exactly({
   of: Type.Literal('duel'),
   challenger: Duellist,
   challenged: orNull(Duellist),
-  stake: Count,
+  stake: Amount,
   rakeBp: Count,
   winner: orNull(Count),
 })
@@ -100,7 +100,7 @@ export const CupState = exactly({
   rules: CupRules,
   entrants: Type.Array(Entrant),
   drawnFrom: Type.Array(Count),
-  order: Type.Array(Id),
+  order: Type.Array(OrderId),
   matches: Type.Array(Match),
   current: orNull(Count),
 })
@@ -116,8 +116,8 @@ export const RoundHead = exactly({
   seedOrigin: oneOf(['own', 'channel']),
   nextAt: orNull(UnixSeconds),
   seats: Count,
-  staked: Count,
-  paid: Count,
+  staked: Amount,
+  paid: Amount,
   state: Type.Union([HeistState, DuelState, RouletteState, ReelsState, CoinState, CupState]),
   endedAt: orNull(UnixSeconds),
   why: orNull(Type.String()),
@@ -153,21 +153,21 @@ export const GamesView = exactly({
 })
 
 export const OwnSeat = exactly({
-  round: Id,
+  round: RoundId,
   game: oneOf(GAMES),
-  stake: Count,
-  paid: Count,
+  stake: Amount,
+  paid: Amount,
   state: SeatState,
   at: UnixSeconds,
   plan: SeatPlan,
 })
 
 export const OwnGames = exactly({
-  viewer: orNull(Id),
+  viewer: orNull(ViewerId),
   sitsOutUntil: UnixSeconds,
   rounds: Count,
-  staked: Count,
-  paid: Count,
+  staked: Amount,
+  paid: Amount,
   seats: Type.Array(OwnSeat),
 })
 

@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { CupRules, GAME_SETTINGS, GAMES, type Game, gameTextsSetting, Wagering, wageringSetting } from '#core/games'
-import { closed, exactly, Id } from '#core/schema'
+import { closed, exactly, Id, RoundId, ViewerId } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { hand, idOf, type Route, route } from '../http/index.ts'
@@ -94,7 +94,7 @@ function roundActions(channels: Channels): Route[] {
       method: 'post',
       path: `/desk/games/${game}/open`,
       does: `Open the game ${game} for everybody`,
-      answer: exactly({ round: Id }),
+      answer: exactly({ round: RoundId }),
       handle: (call) => hand(channels, call, { kind: 'game.open', game }),
     }),
   )
@@ -105,7 +105,7 @@ function roundActions(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/rounds/:round/call-off',
       does: 'Call a round off: all stakes go back',
-      answer: exactly({ round: Id }),
+      answer: exactly({ round: RoundId }),
       handle: async ({ channel, caller, key, param }) => {
         const intent = { kind: 'game.callOff', round: idOf(param('round')), by: caller.name } as const
         return hand(channels, { channel, key }, intent)
@@ -116,7 +116,7 @@ function roundActions(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/cups',
       does: 'Open a cup for signing up',
-      answer: exactly({ round: Id }),
+      answer: exactly({ round: RoundId }),
       body: CupRules,
       handle: (call) => hand(channels, call, { kind: 'cup.open', rules: call.body }),
     }),
@@ -130,11 +130,11 @@ const cupsChangeRoute = (channels: Channels): Route =>
     method: 'post',
     path: '/desk/cups/:round/change',
     does: 'Begin a cup, take somebody out of it, or give their place to another one',
-    answer: exactly({ round: Id }),
+    answer: exactly({ round: RoundId }),
     body: Type.Object(
       {
         does: Type.Union([Type.Literal('begin'), Type.Literal('out'), Type.Literal('replace')]),
-        viewer: Type.Optional(Id),
+        viewer: Type.Optional(ViewerId),
         other: Type.Optional(Id),
       },
       closed,

@@ -1,6 +1,7 @@
 import { and, asc, desc, eq, inArray, isNotNull, isNull, lt, sql } from 'drizzle-orm'
 import type { Game, RoundRow, SettingsOf } from '#core/games'
 import { GAMES, gameSetting, gameWords, wageringSetting } from '#core/games'
+import type { UnixSeconds } from '#core/schema'
 import { type Reader, schema } from '../database/index.ts'
 import { settingOf } from '../settings/index.ts'
 
@@ -186,7 +187,7 @@ export function ownSeats(db: Reader, channel: number, id: number, limit: number)
 }
 
 /** People who can be called to a duel, by the beginning of a name: in the room now, or seen in this show. */
-export function opponents(db: Reader, channel: number, typed: string, since: number) {
+export function opponents(db: Reader, channel: number, typed: string, since: UnixSeconds) {
   const like = `${typed.toLowerCase().replaceAll(/[%_\\]/g, '\\$&')}%`
   return db
     .select({ id: viewer.id, name: viewer.name })

@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { type Act, Act as ActSchema, GAMES, wageringSetting } from '#core/games'
-import { Count, exactly, Id, orNull } from '#core/schema'
+import { Amount, exactly, Id, orNull, RoundId } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { before, type Call, choice, hand, idOf, problem, type Route, route, text } from '../http/index.ts'
@@ -36,7 +36,7 @@ export function viewerGameRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/games/play',
       does: 'Play: the same as in chat',
-      answer: exactly({ balance: Count, round: orNull(Id), told: Type.String() }),
+      answer: exactly({ balance: Amount, round: orNull(RoundId), told: Type.String() }),
       allowed: 'viewer',
       body: ActSchema,
       handle: (call) => hand(channels, call, { kind: 'game.play', who: call.caller, act: call.body as Act }),

@@ -1,4 +1,5 @@
 import { type TSchema, Type } from '@sinclair/typebox'
+import { whole } from '#core/schema'
 import { plainText } from '#core/texts'
 import { type Bounds, choiceIn, figureIn } from './figures.ts'
 import { Problem } from './problems.ts'
@@ -18,7 +19,7 @@ export type Asked<A extends Asks> = { readonly [K in keyof A]: A[K] extends Aske
 
 /** A whole number, from 0 to 2^53 - 1 if nothing else is said. */
 export const figure = (says: string, { min = 0, max = Number.MAX_SAFE_INTEGER }: Bounds = {}): AskedWith<number> => ({
-  schema: Type.Integer({ minimum: min, maximum: max, description: says }),
+  schema: { ...whole(min, max), description: says },
   read: (name, text) => figureIn(name, text, { min, max }),
 })
 

@@ -1,4 +1,5 @@
 import Papa from 'papaparse'
+import type { UnixSeconds } from '#core/schema'
 
 /** A cell that a spreadsheet would take for a formula, or that looks like one that was quoted already: it is quoted once more. */
 const FORMULA = /^'*[=+\-@\t\r]/
@@ -11,7 +12,7 @@ export function csvOf(fields: string[], data: object[]): string {
 }
 
 /** A moment (seconds since 1970) as a cell: ISO 8601 in UTC, to the second; empty where there is none. */
-export const csvTime = (at: number | null): string =>
+export const csvTime = (at: UnixSeconds | null): string =>
   at === null ? '' : new Date(at * 1000).toISOString().replace('.000Z', 'Z')
 
 /** A table as a file to keep. @param name - Without its ending. */

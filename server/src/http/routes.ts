@@ -1,6 +1,7 @@
 import type { Static, TSchema } from '@sinclair/typebox'
 import { Ajv, type ValidateFunction } from 'ajv'
 import type { AnswerTo, Intent } from '#core/engine'
+import type { UnixSeconds } from '#core/schema'
 import { StepSchema } from '#core/steps'
 import type { Result, Unchangeable } from '#core/world'
 import type { ChannelHead, Channels } from '../channels.ts'
@@ -14,7 +15,7 @@ export type Allowed = (typeof ALLOWED)[number]
 /** Who is signed in. */
 export interface Caller {
   /** Unix seconds. */
-  readonly signedInAt?: number
+  readonly signedInAt?: UnixSeconds
   /** The hash by which their session is known; never told. */
   readonly session?: string
 

@@ -1,5 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox'
-import { Count, exactly, Id, orNull, UnixSeconds } from '#core/schema'
+import { Amount, Count, exactly, Id, orNull, UnixSeconds } from '#core/schema'
 import type { Unchangeable } from '#core/world'
 
 export const TrailEntry = exactly({
@@ -8,7 +8,7 @@ export const TrailEntry = exactly({
   /** Above 0: came in; below: went out. */
   change: Type.Integer(),
   /** What was there right after it; null for what became of money that had left the wallet before. */
-  balance: orNull(Count),
+  balance: orNull(Amount),
   why: Type.String(),
 })
 

@@ -1,6 +1,7 @@
 import { sql } from 'drizzle-orm'
 import type { Currency } from '#core/currency'
 import { explainTransfer, type Reason } from '#core/ledger'
+import type { Amount, UnixSeconds } from '#core/schema'
 import type { Reader } from '../database/index.ts'
 import { currencyOf } from '../settings/index.ts'
 import type { Trail, TrailEntry } from './answers.ts'
@@ -9,10 +10,10 @@ const PAGE = 50
 
 type Row = {
   id: number
-  at: number
+  at: UnixSeconds
   change: number
-  balance: number | null
-  amount: number
+  balance: Amount | null
+  amount: Amount
   reason: Reason
   detail: Record<string, string | number> | null
 }

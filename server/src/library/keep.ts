@@ -1,3 +1,4 @@
+import type { UnixSeconds } from '#core/schema'
 import type { Pool } from '../database/index.ts'
 import { problem } from '../http/index.ts'
 import type { Ready } from './read.ts'
@@ -12,7 +13,7 @@ export async function usedRoom(pool: Pool, channel: number): Promise<number> {
 }
 
 /** Keeps a file's bytes; one that is kept already is not kept twice. @throws `media_no_room` */
-export async function keepContent(pool: Pool, channel: number, at: number, ready: Ready): Promise<void> {
+export async function keepContent(pool: Pool, channel: number, at: UnixSeconds, ready: Ready): Promise<void> {
   const { file, type, content, thumb } = ready
   const left = ROOM_BYTES - (await usedRoom(pool, channel))
   if (content.length > left) {

@@ -1,3 +1,4 @@
+import type { UnixSeconds } from '#core/schema'
 /**
  * Takes out of sounds and videos what tells of who made them, where and with what: titles, comments, pictures, places, times.
  * Where a part cannot be cut out without moving others it is overwritten. What plays stays as it is, byte for byte.
@@ -82,7 +83,7 @@ function withoutComments(bytes: Buffer): Buffer {
 }
 
 interface Page {
-  readonly at: number
+  readonly at: UnixSeconds
   readonly end: number
   /** Where each byte of its content stands. */
   readonly content: number[]
@@ -185,7 +186,7 @@ function blankElements(bytes: Buffer, from: number, to: number): void {
 /** How many bytes a number of Matroska has, by its first one. */
 const lengthOf = (first: number): number => (first === 0 ? 9 : Math.clz32(first) - 23)
 
-function endOf(bytes: Buffer, at: number, length: number, content: number, to: number): number {
+function endOf(bytes: Buffer, at: UnixSeconds, length: number, content: number, to: number): number {
   let size = BigInt((bytes[at] ?? 0) & (0xff >> length))
   let unknown = size === BigInt(0xff >> length)
   for (let i = 1; i < length; i++) {
@@ -197,7 +198,7 @@ function endOf(bytes: Buffer, at: number, length: number, content: number, to: n
 }
 
 /** Overwrites an element with a void one of the same length. */
-function makeVoid(bytes: Buffer, at: number, end: number): void {
+function makeVoid(bytes: Buffer, at: UnixSeconds, end: number): void {
   const length = end - at
   bytes.fill(0, at, end)
   bytes[at] = VOID

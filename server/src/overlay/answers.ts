@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { Currency } from '#core/currency'
-import { Count, exactly, Id, orNull, UnixSeconds } from '#core/schema'
+import { Amount, Count, exactly, Id, orNull, RoundId, UnixSeconds } from '#core/schema'
 import { OverlaySettings } from '#core/screen'
 import { RoundHead, SeatState } from '../games/index.ts'
 import { Drawing, RaffleStatus } from '../raffles/index.ts'
@@ -13,10 +13,10 @@ const { id: _id, openerName: _by, ...round } = RoundHead.properties
 /** A round as its piece is told of it. */
 const RoundOnPiece = exactly({
   ...round,
-  round: Id,
+  round: RoundId,
   by: orNull(Type.String()),
   left: orNull(Left),
-  crew: Type.Array(exactly({ name: Type.String(), state: SeatState, paid: Count, told: Type.String() })),
+  crew: Type.Array(exactly({ name: Type.String(), state: SeatState, paid: Amount, told: Type.String() })),
 })
 
 /** A raffle as its piece is told of it. `word` null: it is not entered by one. */

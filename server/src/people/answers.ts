@@ -1,6 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { BADGES } from '#core/ranks'
-import { Count, exactly, Id, oneOf, orNull, UnixSeconds } from '#core/schema'
+import { Amount, Count, exactly, Id, oneOf, orNull, UnixSeconds } from '#core/schema'
 import type { Unchangeable } from '#core/world'
 
 export const OwnAccounts = exactly({
@@ -78,8 +78,8 @@ export const ListedPerson = exactly({
   subscribedUntil: orNull(UnixSeconds),
   circles: Type.Array(Id),
   rank: orNull(Id),
-  balance: Count,
-  earned: Count,
+  balance: Amount,
+  earned: Amount,
   watchedSeconds: Count,
   firstSeenAt: UnixSeconds,
   lastSeenAt: UnixSeconds,
@@ -113,7 +113,7 @@ export const PresentPerson = exactly({
   id: Id,
   name: Type.String(),
   moderator: Type.Boolean(),
-  balance: Count,
+  balance: Amount,
   tonight: orNull(Count),
 })
 

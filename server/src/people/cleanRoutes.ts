@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { MOST_ADJUSTED } from '#core/people'
-import { Count, closed, exactly } from '#core/schema'
+import { Count, closed, exactly, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, Problem, type Route, route } from '../http/index.ts'
@@ -53,7 +53,7 @@ const peopleArchiveUnseenRoute = (db: Reader, channels: Channels): Route =>
     does: 'Archive who was not seen for so many days, or tell how many that would be',
     answer: exactly({ people: Count }),
     allowed: 'streamer',
-    body: Type.Object({ days: Type.Integer({ minimum: 1, maximum: 36_500 }), preview: Type.Boolean() }, closed),
+    body: Type.Object({ days: whole(1, 36_500), preview: Type.Boolean() }, closed),
     handle: async ({ channel, key, body }) => {
       const now = channels.clock()
       const ids = await idsOf(db, channel.id, { ...everybody(now), seenBefore: now - body.days * DAY })

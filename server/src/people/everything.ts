@@ -1,5 +1,6 @@
 import { and, asc, eq, getTableColumns, inArray, or, type SQL, sql } from 'drizzle-orm'
 import type { PgColumn, PgTable } from 'drizzle-orm/pg-core'
+import type { ViewerId } from '#core/schema'
 import { type DeclaredTable, keysOf, PEOPLE, type Reader, schema } from '../database/index.ts'
 
 /** Rows that are read at once: who has watched for years has many. */
@@ -51,7 +52,7 @@ function partsOf({ table, people }: DeclaredTable): Part[] {
 }
 
 /** All accounts of a person: their own, and those that were merged into it. */
-async function idsOf(db: Reader, channel: number, viewer: number): Promise<number[]> {
+async function idsOf(db: Reader, channel: number, viewer: ViewerId): Promise<number[]> {
   const { viewer: table } = schema
   const found = await db
     .select({ id: table.id })
@@ -64,7 +65,7 @@ async function idsOf(db: Reader, channel: number, viewer: number): Promise<numbe
  * Everything that the channel keeps of one person, as JSON, piece by piece: an object with a list of rows for each kind of thing.
  * It holds nothing of others, and no seed.
  */
-export async function* everythingOf(db: Reader, channel: number, viewer: number): AsyncGenerator<string> {
+export async function* everythingOf(db: Reader, channel: number, viewer: ViewerId): AsyncGenerator<string> {
   const ids = await idsOf(db, channel, viewer)
   yield '{'
   for (const [i, part] of parts().entries()) {

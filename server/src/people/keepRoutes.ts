@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { MOST_IMPORTED } from '#core/people'
-import { Count, closed, exactly, Id, Nothing, orNull } from '#core/schema'
+import { Amount, Count, closed, exactly, Id, Nothing, orNull, ViewerId, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { hand, idOf, type Route, route } from '../http/index.ts'
 
@@ -14,7 +14,7 @@ const Keep = Type.Object(
   {
     nickname: Type.Optional(Type.String({ maxLength: 60 })),
     follower: Type.Optional(Type.Boolean()),
-    tier: Type.Optional(Type.Integer({ minimum: 0, maximum: 3 })),
+    tier: Type.Optional(whole(0, 3)),
     unlisted: Type.Optional(Type.Boolean()),
   },
   closed,
@@ -77,7 +77,7 @@ function lastingRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/viewers/:viewer/merge',
       does: 'Make one person of two accounts; the one in the address is given up',
-      answer: exactly({ viewer: Id, moved: Count }),
+      answer: exactly({ viewer: ViewerId, moved: Count }),
       allowed: 'streamer',
       body: Type.Object({ into: Id }, closed),
       handle: async ({ channel, key, param, body }) => {
@@ -90,7 +90,7 @@ function lastingRoutes(channels: Channels): Route[] {
       path: '/desk/viewers/:viewer/forget',
       fresh: true,
       does: 'Forget somebody for good',
-      answer: exactly({ forgotten: Count, amount: Count }),
+      answer: exactly({ forgotten: Count, amount: Amount }),
       allowed: 'streamer',
       body: Type.Object({ confirm: Type.String({ maxLength: 100 }) }, closed),
       handle: async ({ channel, key, param, body }) => {
@@ -101,16 +101,16 @@ function lastingRoutes(channels: Channels): Route[] {
   ]
 }
 
-const Time = orNull(Type.Integer({ minimum: 0, maximum: 1_000_000_000_000 }))
+const Time = orNull(whole(0, 1_000_000_000_000))
 const Kept = Type.Partial(
   Type.Object(
     {
       nickname: orNull(Type.String({ maxLength: 100 })),
       moderator: Type.Boolean(),
       followedAt: Time,
-      tier: Type.Integer({ minimum: 0, maximum: 3 }),
+      tier: whole(0, 3),
       subscribedUntil: Time,
-      circles: Type.Array(Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER }), { maxItems: 100 }),
+      circles: Type.Array(whole(1, Number.MAX_SAFE_INTEGER), { maxItems: 100 }),
       ignored: Type.Boolean(),
       unlisted: Type.Boolean(),
     },
@@ -120,8 +120,8 @@ const Kept = Type.Partial(
 
 const figures = {
   name: Type.String({ minLength: 1, maxLength: 100 }),
-  balance: orNull(Type.Integer({ minimum: 0, maximum: Number.MAX_SAFE_INTEGER })),
-  seconds: orNull(Type.Integer({ minimum: 0, maximum: 3_600_000_000 })),
+  balance: orNull(whole(0, Number.MAX_SAFE_INTEGER)),
+  seconds: orNull(whole(0, 3_600_000_000)),
   kept: Type.Optional(Kept),
 }
 const plain = (most: number, least: number) =>
@@ -181,7 +181,7 @@ const peopleAddRoute = (channels: Channels): Route =>
     method: 'post',
     path: '/desk/people/add',
     does: 'Make somebody known before they ever come',
-    answer: exactly({ viewer: Id }),
+    answer: exactly({ viewer: ViewerId }),
     allowed: 'streamer',
     body: Type.Object({ account: Account }, closed),
     handle: async ({ channel, key, body }) => {

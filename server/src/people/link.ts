@@ -2,6 +2,7 @@ import { createHash, randomInt } from 'node:crypto'
 import { Type } from '@sinclair/typebox'
 import { and, eq } from 'drizzle-orm'
 import { refOf } from '#core/people'
+import type { ViewerId } from '#core/schema'
 import { Count, exactly } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
@@ -92,7 +93,7 @@ export async function linkByCode(
   channels: Channels,
   channel: number,
   key: string,
-  { link, viewer }: { readonly link: string; readonly viewer: number },
+  { link, viewer }: { readonly link: string; readonly viewer: ViewerId },
 ): Promise<string> {
   const { pool, clock } = channels
   const text = 'delete from link_code where channel = $1 and hash = $2 returning account, name, expires_at'

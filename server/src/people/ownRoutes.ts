@@ -3,7 +3,7 @@ import { and, eq } from 'drizzle-orm'
 import { earningSetting } from '#core/earning'
 import { standingName, standingsOf } from '#core/people'
 import { ranksSetting } from '#core/ranks'
-import { Count, closed, exactly, Nothing, orNull } from '#core/schema'
+import { Amount, Count, closed, exactly, Nothing, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { choice, fileRoute, hand, jsonFile, problem, type Route, route } from '../http/index.ts'
@@ -33,7 +33,7 @@ export function ownRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/me/check-in',
       does: 'Check in to the show',
-      answer: exactly({ paid: Count, streak: Count }),
+      answer: exactly({ paid: Amount, streak: Count }),
       allowed: 'viewer',
       handle: (call) => hand(channels, call, { kind: 'people.checkIn', who: call.caller }),
     }),

@@ -1,6 +1,7 @@
 import { and, desc, eq, isNull, sql } from 'drizzle-orm'
 import { ATTENDED_SECONDS, attendedOfLast, standingsOf } from '#core/people'
 import { measureOf, nextRank, ranksSetting } from '#core/ranks'
+import type { Amount, Seconds, UnixSeconds, ViewerId } from '#core/schema'
 import { type Reader, schema } from '../database/index.ts'
 import { circlesOf } from '../ranks/index.ts'
 import { settingOf } from '../settings/index.ts'
@@ -28,8 +29,8 @@ export async function rankOf(db: Reader, channel: number, found: Ranked, now: nu
 
 type Ranked = Parameters<typeof standingsOf>[0] & {
   readonly rank: number | null
-  readonly watchedSeconds: number
-  readonly earned: number
+  readonly watchedSeconds: Seconds
+  readonly earned: Amount
 }
 
 /** All that the desk knows of one person, the trail left out. Undefined for who is not known. */
@@ -69,7 +70,7 @@ export async function panelOf(db: Reader, channel: number, id: number, now: numb
   }
 }
 
-function showsOf(db: Reader, channel: number, viewer: number, since: number) {
+function showsOf(db: Reader, channel: number, viewer: ViewerId, since: UnixSeconds) {
   const { show, attendance } = schema
   return db
     .select({
@@ -87,7 +88,7 @@ function showsOf(db: Reader, channel: number, viewer: number, since: number) {
     .orderBy(show.id)
 }
 
-function notesOf(db: Reader, channel: number, viewer: number) {
+function notesOf(db: Reader, channel: number, viewer: ViewerId) {
   const { note } = schema
   return db
     .select({ id: note.id, at: note.at, by: note.by, text: note.text })
@@ -97,7 +98,7 @@ function notesOf(db: Reader, channel: number, viewer: number) {
     .limit(50)
 }
 
-async function aliasesOf(db: Reader, channel: number, viewer: number): Promise<string[]> {
+async function aliasesOf(db: Reader, channel: number, viewer: ViewerId): Promise<string[]> {
   const { alias } = schema
   const rows = await db
     .select({ account: alias.account })

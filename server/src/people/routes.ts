@@ -3,7 +3,7 @@ import { and, count, eq, sql } from 'drizzle-orm'
 import { showPeriod, uncountedSeconds } from '#core/earning'
 import type { AnswerTo } from '#core/engine'
 import { MOST_ADJUSTED, type UndoAdjustment } from '#core/people'
-import { closed, exactly } from '#core/schema'
+import { closed, exactly, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { answered, before, choice, idOf, problem, type Route, route, text } from '../http/index.ts'
@@ -45,23 +45,20 @@ const CorrectionBody = Type.Object(
   {
     /** Ids, everyone who is in the room right now, or everyone in a circle. */
     viewers: Type.Union([
-      Type.Array(Type.Integer({ minimum: 1 }), { minItems: 1, maxItems: MOST_ADJUSTED }),
+      Type.Array(whole(1), { minItems: 1, maxItems: MOST_ADJUSTED }),
       Type.Literal('present'),
       Type.String({ pattern: '^circle:[1-9][0-9]{0,15}$' }),
     ]),
     of: Type.Union([Type.Literal('balance'), Type.Literal('hours')]),
     how: Type.Union([Type.Literal('give'), Type.Literal('take'), Type.Literal('set')]),
-    amount: Type.Integer({ minimum: 0, maximum: Number.MAX_SAFE_INTEGER }),
+    amount: whole(0, Number.MAX_SAFE_INTEGER),
     why: Type.String({ maxLength: 200 }),
   },
   closed,
 )
 
 function correctionRoutes(db: Reader, channels: Channels): Route[] {
-  const Undo = Type.Object(
-    { adjustments: Type.Array(Type.Integer({ minimum: 1 }), { minItems: 1, maxItems: 200 }) },
-    closed,
-  )
+  const Undo = Type.Object({ adjustments: Type.Array(whole(1), { minItems: 1, maxItems: 200 }) }, closed)
   return [
     peopleCorrectRoute(db, channels),
     route({

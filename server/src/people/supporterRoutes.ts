@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { and, desc, eq } from 'drizzle-orm'
-import { Count, closed, exactly, orNull } from '#core/schema'
+import { Amount, Count, closed, exactly, orNull, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { answered, idOf, problem, type Route, route } from '../http/index.ts'
@@ -16,9 +16,9 @@ export function supporterRoutes(db: Reader, channels: Channels): Route[] {
       method: 'post',
       path: '/desk/supporters/:supporter/match',
       does: 'Say who a supporter was, for all that waits under that name; null: nobody',
-      answer: exactly({ matched: Count, paid: Count }),
+      answer: exactly({ matched: Count, paid: Amount }),
       allowed: 'streamer',
-      body: Type.Object({ viewer: orNull(Type.Integer({ minimum: 1 })) }, closed),
+      body: Type.Object({ viewer: orNull(whole(1)) }, closed),
       handle: async ({ channel, key, param, body }) => {
         const all = await sameName(db, channel.id, idOf(param('supporter')))
         if (all.length === 0) throw problem('not_found', 'This has been dealt with. Load the page again.')

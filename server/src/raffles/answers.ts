@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox'
 import { Currency } from '#core/currency'
 import { RaffleSettings } from '#core/raffles'
-import { Count, exactly, Id, oneOf, orNull, UnixSeconds } from '#core/schema'
+import { Amount, Count, exactly, Id, oneOf, orNull, RaffleId, UnixSeconds, ViewerId } from '#core/schema'
 import { PictureRef } from '#core/screen'
 import { InWatching } from '../earning/index.ts'
 
@@ -23,7 +23,7 @@ export const RevealedDraw = exactly({
   slices: Type.Array(Type.Tuple([Type.Number(), orNull(Type.String())])),
 })
 
-export const Waiting = exactly({ draw: Id, viewer: Id, name: Type.String(), until: UnixSeconds })
+export const Waiting = exactly({ draw: Id, viewer: ViewerId, name: Type.String(), until: UnixSeconds })
 
 export const RunningRaffle = exactly({
   id: Id,
@@ -51,7 +51,7 @@ export const RunningRaffle = exactly({
   people: Count,
   tickets: Count,
   weight: Count,
-  paid: Count,
+  paid: Amount,
 })
 
 export const RaffleSetup = exactly({
@@ -81,9 +81,9 @@ export const RaffleForm = exactly({
 export const WinnerState = oneOf(['drawn', 'waiting', 'won', 'missed', 'passed'])
 
 export const DeskWinner = exactly({
-  raffle: Id,
+  raffle: RaffleId,
   draw: Id,
-  viewer: Id,
+  viewer: ViewerId,
   name: Type.String(),
   digest: Type.String(),
   point: Count,
@@ -95,7 +95,7 @@ export const DeskWinner = exactly({
   line: orNull(Type.String()),
   claimedAt: orNull(UnixSeconds),
   why: orNull(Type.String()),
-  amount: Count,
+  amount: Amount,
   code: orNull(Type.String()),
   deliveredAt: orNull(UnixSeconds),
   note: Type.String(),
@@ -132,12 +132,12 @@ export const DeskRaffle = exactly({
 export const EntryState = oneOf(['in', 'left', 'removed'])
 
 export const DeskEntry = exactly({
-  viewer: Id,
+  viewer: ViewerId,
   name: Type.String(),
   nr: Count,
   tickets: Count,
   free: Count,
-  paid: Count,
+  paid: Amount,
   weight: Count,
   standing: orNull(Type.String()),
   at: UnixSeconds,
@@ -172,7 +172,7 @@ export const ListedRaffle = exactly({
   word: Type.String(),
   byWord: Type.Boolean(),
   winners: Count,
-  price: Count,
+  price: Amount,
   status: RaffleStatus,
   opensAt: orNull(UnixSeconds),
   closesAt: orNull(UnixSeconds),
@@ -188,7 +188,7 @@ export const ListedEnded = exactly({
   picture: PictureRef,
   word: Type.String(),
   byWord: Type.Boolean(),
-  price: Count,
+  price: Amount,
   status: RaffleStatus,
   opensAt: orNull(UnixSeconds),
   closesAt: orNull(UnixSeconds),
@@ -225,7 +225,7 @@ export const RaffleHead = exactly({
   why: orNull(Type.String()),
   tickets: Count,
   weight: Count,
-  paid: Count,
+  paid: Amount,
 })
 
 export const Entrant = exactly({
@@ -246,7 +246,7 @@ export const Winner = exactly({
   line: orNull(Type.String()),
   claimedAt: orNull(UnixSeconds),
   why: orNull(Type.String()),
-  amount: Count,
+  amount: Amount,
 })
 
 export const OwnWin = exactly({
@@ -254,13 +254,13 @@ export const OwnWin = exactly({
   state: WinnerState,
   claimUntil: orNull(UnixSeconds),
   code: orNull(Type.String()),
-  amount: Count,
+  amount: Amount,
 })
 
 export const OwnEntry = exactly({
-  balance: Count,
+  balance: Amount,
   tickets: Count,
-  paid: Count,
+  paid: Amount,
   freeLeft: Count,
   couldAdd: Count,
   couldCost: Count,
@@ -284,8 +284,8 @@ export const RaffleView = exactly({
 })
 
 export const Entered = exactly({
-  balance: Count,
-  raffle: Id,
+  balance: Amount,
+  raffle: RaffleId,
   added: Count,
   cost: Count,
   tickets: Count,
@@ -299,11 +299,11 @@ export const RaffleFile = exactly({
   id: Id,
   seed: Type.String(),
   commitment: Type.String(),
-  entrants: Type.Array(exactly({ viewer: Id, name: Type.String(), tickets: Count, weight: Count })),
+  entrants: Type.Array(exactly({ viewer: ViewerId, name: Type.String(), tickets: Count, weight: Count })),
   winners: Type.Array(
     exactly({
       draw: Id,
-      viewer: Id,
+      viewer: ViewerId,
       name: Type.String(),
       digest: Type.String(),
       point: Count,

@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { Opens, RaffleSettings } from '#core/raffles'
-import { Count, closed, exactly, Id, keysOf, orNull } from '#core/schema'
+import { Count, closed, exactly, Id, keysOf, orNull, RaffleId, ViewerId, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { answered, type Call, hand, idOf, type Route, route } from '../http/index.ts'
 import { RaffleStatus } from './answers.ts'
@@ -24,7 +24,7 @@ function actRoutes(channels: Channels): Route[] {
       method: 'post',
       path: `/desk/raffles/:raffle/${does}`,
       does: `Have a raffle ${does.replace('-', ' ')}${does === 'draw' ? ': the draw with this number is made once' : ''}`,
-      answer: exactly({ raffle: Id, status: RaffleStatus, draws: Count }),
+      answer: exactly({ raffle: RaffleId, status: RaffleStatus, draws: Count }),
       body: Type.Object({ draw: Type.Optional(Id), why: Type.Optional(Type.String({ maxLength: 200 })) }, closed),
       handle: async ({ channel, caller, key, param, body }) => {
         const intent = {
@@ -45,7 +45,7 @@ function actRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/raffles',
       does: 'Start a raffle: it opens at once, at a time, or waits for a hand',
-      answer: exactly({ raffle: Id, status: RaffleStatus }),
+      answer: exactly({ raffle: RaffleId, status: RaffleStatus }),
       body: Type.Object({ settings: RaffleSettings, opens: Opens, setup: orNull(Id) }, closed),
       handle: (call) => hand(channels, call, { kind: 'raffle.start', by: call.caller.name, ...call.body }),
     }),
@@ -59,7 +59,7 @@ const changeRafflesRoute = (channels: Channels): Route =>
     method: 'put',
     path: '/desk/raffles/:raffle',
     does: 'Change a raffle that has not ended',
-    answer: exactly({ raffle: Id }),
+    answer: exactly({ raffle: RaffleId }),
     body: RaffleSettings,
     handle: async ({ channel, key, param, body }) => {
       const intent = {
@@ -78,8 +78,8 @@ function winnerRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/raffles/:raffle/remove',
       does: 'Take somebody out of a raffle: the money goes back',
-      answer: exactly({ raffle: Id, viewer: Id, back: Count }),
-      body: Type.Object({ viewer: Id, why: Why }, closed),
+      answer: exactly({ raffle: RaffleId, viewer: ViewerId, back: Count }),
+      body: Type.Object({ viewer: ViewerId, why: Why }, closed),
       handle: async ({ channel, caller, key, param, body }) => {
         const intent = { kind: 'raffle.remove', raffle: idOf(param('raffle')), by: caller.name, ...body } as const
         return hand(channels, { channel, key }, intent)
@@ -90,7 +90,7 @@ function winnerRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/raffles/:raffle/pass-over',
       does: 'Pass over somebody who was drawn',
-      answer: exactly({ raffle: Id, draw: Id }),
+      answer: exactly({ raffle: RaffleId, draw: Id }),
       body: Type.Object({ draw: Id, why: Why }, closed),
       handle: async ({ channel, caller, key, param, body }) => {
         const intent = { kind: 'raffle.pass', raffle: idOf(param('raffle')), by: caller.name, ...body } as const
@@ -102,7 +102,7 @@ function winnerRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/raffles/:raffle/record',
       does: 'Note whether a winner has the prize, and what else there is to say',
-      answer: exactly({ raffle: Id, draw: Id }),
+      answer: exactly({ raffle: RaffleId, draw: Id }),
       body: Type.Object({ draw: Id, delivered: Type.Boolean(), note: Type.String({ maxLength: 300 }) }, closed),
       handle: async ({ channel, key, param, body }) => {
         const intent = { kind: 'raffle.record', raffle: idOf(param('raffle')), ...body } as const
@@ -112,7 +112,7 @@ function winnerRoutes(channels: Channels): Route[] {
   ]
 }
 
-const Setup = Type.Object({ settings: RaffleSettings, digit: orNull(Type.Integer({ minimum: 1, maximum: 9 })) }, closed)
+const Setup = Type.Object({ settings: RaffleSettings, digit: orNull(whole(1, 9)) }, closed)
 
 function setupRoutes(channels: Channels): Route[] {
   const save = (setup: number | null, { channel, key, body }: Call<unknown>) => {

@@ -1,5 +1,6 @@
 import { and, asc, desc, eq, ilike, sql } from 'drizzle-orm'
 import { sharesOf } from '#core/raffles'
+import type { UnixSeconds } from '#core/schema'
 import { type Reader, schema } from '../database/index.ts'
 import { revealedOnly } from './read.ts'
 
@@ -88,7 +89,7 @@ export async function sharesIn(db: Reader, channel: number, id: number) {
 const POINTS = 60
 
 /** How many came in, step by step from the opening on: the time of each step and the people who had come by then. */
-export async function arrivalsOf(db: Reader, channel: number, id: number, from: number, until: number) {
+export async function arrivalsOf(db: Reader, channel: number, id: number, from: number, until: UnixSeconds) {
   const step = Math.max(1, Math.ceil((until - from) / POINTS))
   const rows = await db
     .select({

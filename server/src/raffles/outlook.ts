@@ -15,6 +15,7 @@ import {
   unfair,
   wordsOf,
 } from '#core/raffles'
+import type { Seconds, UnixSeconds } from '#core/schema'
 import { readSetting } from '#core/settings'
 import { latestShow, showOnAir } from '#core/show'
 import { priceInWatching } from '#core/store'
@@ -41,16 +42,16 @@ interface HereRow {
   readonly id: number
   readonly accountKey: string
   readonly ignored: boolean
-  readonly followedAt: number | null
+  readonly followedAt: UnixSeconds | null
   readonly tier: number
-  readonly subscribedUntil: number | null
+  readonly subscribedUntil: UnixSeconds | null
   readonly moderator: boolean
   readonly circles: readonly number[]
   readonly rank: number | null
-  readonly watchedSeconds: number
+  readonly watchedSeconds: Seconds
   readonly attended: number
   readonly attendedShow: number
-  readonly wonAt: number
+  readonly wonAt: UnixSeconds
 }
 
 /** Everybody who is here, as far as a raffle asks. */

@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { MOST_TICKETS } from '#core/raffles'
-import { Count, closed, exactly } from '#core/schema'
+import { Count, closed, exactly, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { before, hand, idOf, type Route, route } from '../http/index.ts'
@@ -93,12 +93,7 @@ const inList = ({ id, settings, status, opensAt, closesAt, endedAt, people, won 
   }
 }
 
-const Wanted = Type.Union([
-  Type.Literal('some'),
-  Type.Literal('max'),
-  Type.Literal('leave'),
-  Type.Integer({ minimum: 1, maximum: MOST_TICKETS }),
-])
+const Wanted = Type.Union([Type.Literal('some'), Type.Literal('max'), Type.Literal('leave'), whole(1, MOST_TICKETS)])
 
 function enterRoutes(channels: Channels): Route[] {
   return [

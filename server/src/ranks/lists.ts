@@ -1,4 +1,5 @@
 import { sql } from 'drizzle-orm'
+import type { ViewerId } from '#core/schema'
 import type { Reader } from '../database/index.ts'
 import { latestShowOf } from '../show/index.ts'
 import type { Place } from './answers.ts'
@@ -15,7 +16,7 @@ export interface ListQuery {
   readonly now: number
   readonly limit: number
   /** Whose own place is wanted, too. */
-  readonly viewer?: number | undefined
+  readonly viewer?: ViewerId | undefined
 }
 
 const DAYS = 30 * 86_400

@@ -1,4 +1,5 @@
 import type { RankPlan } from '#core/ranks'
+import type { ShowId, UnixSeconds } from '#core/schema'
 import type { Channels } from '../channels.ts'
 
 /** People looked at in one intent. */
@@ -30,7 +31,7 @@ export async function reviewPromoted(channels: Channels, channel: number, measur
 }
 
 /** Looks at who attended a show, and at who is in a circle: rules count shows, and time goes by. */
-export function reviewShow(channels: Channels, channel: number, show: number, endedAt: number): Promise<void> {
+export function reviewShow(channels: Channels, channel: number, show: ShowId, endedAt: UnixSeconds): Promise<void> {
   const text = `select id from (select viewer as id from attendance where channel = $1 and show = $4
     union select id from viewer where channel = $1 and circles <> '[]') as looked where id > $2 order by id limit $3`
   return reviewPages(channels, channel, `show/${show}/${endedAt}`, text, [show])

@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox'
 import { MOST_ADJUSTED } from '#core/people'
 import { CircleSettings, checkRanks, RankPlan, ranksSetting } from '#core/ranks'
-import { Count, closed, exactly, Id, Nothing, orNull } from '#core/schema'
+import { CircleId, Count, closed, exactly, Nothing, orNull, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { answered, hand, idOf, type Route, route } from '../http/index.ts'
@@ -64,10 +64,10 @@ const ranksPreviewRoute = (db: Reader, channels: Channels): Route =>
   })
 
 function circleRoutes(channels: Channels): Route[] {
-  const Save = Type.Object({ circle: orNull(Type.Integer({ minimum: 1 })), settings: CircleSettings }, closed)
+  const Save = Type.Object({ circle: orNull(whole(1)), settings: CircleSettings }, closed)
   const Join = Type.Object(
     {
-      viewers: Type.Array(Type.Integer({ minimum: 1 }), { minItems: 1, maxItems: MOST_ADJUSTED }),
+      viewers: Type.Array(whole(1), { minItems: 1, maxItems: MOST_ADJUSTED }),
       how: Type.Union([Type.Literal('in'), Type.Literal('out'), Type.Literal('rules')]),
     },
     closed,
@@ -77,7 +77,7 @@ function circleRoutes(channels: Channels): Route[] {
       method: 'put',
       path: '/desk/circles',
       does: 'Make or change a circle; who is in it follows at once',
-      answer: exactly({ circle: Id }),
+      answer: exactly({ circle: CircleId }),
       allowed: 'streamer',
       body: Save,
       handle: async ({ channel, key, body }) => {

@@ -1,5 +1,6 @@
 import type { LineAnswer, UseCommand } from '#core/commands'
 import type { AnswerTo } from '#core/engine'
+import type { UnixSeconds } from '#core/schema'
 import type { RunTrigger } from '#core/triggers'
 import type { Result } from '#core/world'
 import type { Channels } from '../channels.ts'
@@ -7,7 +8,7 @@ import type { Channels } from '../channels.ts'
 interface Took {
   readonly channel: number
   readonly run: number
-  readonly at: number
+  readonly at: UnixSeconds
   readonly ms: number
 }
 

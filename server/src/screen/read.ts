@@ -1,4 +1,5 @@
 import { and, asc, desc, eq, isNull } from 'drizzle-orm'
+import type { UnixSeconds } from '#core/schema'
 import { alertsSetting, type OverlaySettings } from '#core/screen'
 import { type Pool, type Reader, schema } from '../database/index.ts'
 import { keyring } from '../keys/index.ts'
@@ -69,5 +70,5 @@ export async function screenOf(pool: Pool, secret: string) {
   if (row === undefined) return undefined
   const text = `insert into overlay_presence (channel, overlay, seen_at) values ($1, $2, $3)
     on conflict (channel, overlay) do update set seen_at = excluded.seen_at`
-  return { channel: row.channel, id: row.id, seen: (at: number) => pool.query(text, [row.channel, row.id, at]) }
+  return { channel: row.channel, id: row.id, seen: (at: UnixSeconds) => pool.query(text, [row.channel, row.id, at]) }
 }

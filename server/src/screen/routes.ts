@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox'
-import { closed, exactly, Id, Nothing, orNull } from '#core/schema'
+import { closed, exactly, Id, Nothing, OverlayId, orNull, whole } from '#core/schema'
 import { AlertSettings, OverlaySettings } from '#core/screen'
 import type { Channels } from '../channels.ts'
 import { hand, idOf, type Route, route, savedRoutes } from '../http/index.ts'
@@ -15,7 +15,7 @@ function overlayRoutes(channels: Channels): Route[] {
       method: 'put',
       path: '/desk/overlays/:overlay',
       does: 'Change an overlay’s name, size and pieces',
-      answer: exactly({ overlay: Id, settings: OverlaySettings }),
+      answer: exactly({ overlay: OverlayId, settings: OverlaySettings }),
       allowed: 'streamer',
       body: OverlaySettings,
       handle: async ({ channel, key, param, body }) => {
@@ -28,7 +28,7 @@ function overlayRoutes(channels: Channels): Route[] {
       path: '/desk/overlays/:overlay/renew',
       secret: true,
       does: 'Give an overlay a new address',
-      answer: exactly({ overlay: Id }),
+      answer: exactly({ overlay: OverlayId }),
       allowed: 'streamer',
       handle: async ({ channel, key, param }) => {
         const intent = { kind: 'screen.renew', overlay: idOf(param('overlay')), secret: newSecret() } as const
@@ -51,7 +51,7 @@ const overlaysRoute = (channels: Channels): Route =>
     method: 'post',
     path: '/desk/overlays',
     does: 'Add an overlay',
-    answer: exactly({ overlay: Id }),
+    answer: exactly({ overlay: OverlayId }),
     allowed: 'streamer',
     body: Type.Object({ name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }) }, closed),
     handle: async ({ channel, key, body }) => {
@@ -63,7 +63,7 @@ const overlaysRoute = (channels: Channels): Route =>
 const CONTROLS = ['skip', 'clear', 'pause', 'resume'] as const
 
 function alertRoutes(channels: Channels): Route[] {
-  const one = orNull(Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER }))
+  const one = orNull(whole(1, Number.MAX_SAFE_INTEGER))
   return [
     route({
       method: 'post',

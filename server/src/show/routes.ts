@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { and, count, eq } from 'drizzle-orm'
-import { Count, closed, exactly, Id } from '#core/schema'
+import { Count, closed, exactly, ShowId, whole } from '#core/schema'
 import { SAME_SHOW_SECONDS } from '#core/show'
 import { voiceSetting } from '#core/voice'
 import type { Channels } from '../channels.ts'
@@ -101,7 +101,7 @@ function changeRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/show/start',
       does: 'Go on air',
-      answer: exactly({ show: Id, resumed: Type.Boolean() }),
+      answer: exactly({ show: ShowId, resumed: Type.Boolean() }),
       allowed: 'streamer',
       body: Type.Object(
         { title: Type.String({ minLength: 1, maxLength: 100 }), resume: Type.Optional(Type.Boolean()) },
@@ -113,7 +113,7 @@ function changeRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/show/end',
       does: 'Go off air',
-      answer: exactly({ show: Id, seconds: Count }),
+      answer: exactly({ show: ShowId, seconds: Count }),
       allowed: 'streamer',
       handle: (call) => hand(channels, call, { kind: 'show.end' }),
     }),
@@ -121,9 +121,9 @@ function changeRoutes(channels: Channels): Route[] {
       method: 'post',
       path: '/desk/show/close',
       does: 'Close a show that was forgotten on air, at the time when it was really over',
-      answer: exactly({ show: Id, seconds: Count }),
+      answer: exactly({ show: ShowId, seconds: Count }),
       allowed: 'streamer',
-      body: Type.Object({ endedAt: Type.Integer({ minimum: 1 }) }, closed),
+      body: Type.Object({ endedAt: whole(1) }, closed),
       handle: (call) => hand(channels, call, { kind: 'show.end', endedAt: call.body.endedAt }),
     }),
   ]

@@ -1,4 +1,5 @@
 import * as oidc from 'openid-client'
+import type { UnixSeconds } from '#core/schema'
 import type { Clock } from '../clock.ts'
 import type { Config } from '../config.ts'
 import type { Pool } from '../database/index.ts'
@@ -24,7 +25,7 @@ interface Attempt {
   readonly nonce: string
   readonly verifier: string
   readonly returnTo: string
-  readonly expiresAt: number
+  readonly expiresAt: UnixSeconds
 }
 
 /** Signs people in by OpenID Connect: authorization code with PKCE, state and nonce, each attempt good for one use. */

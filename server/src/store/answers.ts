@@ -1,17 +1,17 @@
 import { Type } from '@sinclair/typebox'
 import { Currency } from '#core/currency'
 import { EarningPlan } from '#core/earning'
-import { Count, exactly, Id, oneOf, orNull, UnixSeconds } from '#core/schema'
+import { Amount, Count, exactly, Id, OrderId, oneOf, orNull, RewardId, UnixSeconds, ViewerId } from '#core/schema'
 import { PictureRef } from '#core/screen'
 import { Asks, KINDS, ORDER_STATUSES } from '#core/store'
 
 export const DeskOrder = exactly({
   id: Id,
-  reward: Id,
+  reward: RewardId,
   rewardName: Type.String(),
-  viewer: Id,
+  viewer: ViewerId,
   viewerName: Type.String(),
-  price: Count,
+  price: Amount,
   text: orNull(Type.String()),
   status: oneOf(ORDER_STATUSES),
   placedAt: UnixSeconds,
@@ -45,7 +45,7 @@ export const ShelfReward = exactly({
   name: Type.String(),
   description: Type.String(),
   group: Type.String(),
-  price: Count,
+  price: Amount,
   kind: oneOf(KINDS),
   picture: PictureRef,
   asks: Asks,
@@ -84,7 +84,7 @@ export const Shelf = exactly({
 export const OwnOrder = exactly({
   id: Id,
   rewardName: Type.String(),
-  price: Count,
+  price: Amount,
   text: orNull(Type.String()),
   status: oneOf(ORDER_STATUSES),
   placedAt: UnixSeconds,
@@ -97,7 +97,7 @@ export const OwnOrder = exactly({
 
 export const OwnView = exactly({
   name: Type.String(),
-  balance: Count,
+  balance: Amount,
   present: Type.Boolean(),
   watchedSeconds: Count,
   orders: Type.Array(OwnOrder),
@@ -105,15 +105,15 @@ export const OwnView = exactly({
 
 export const Bought = exactly({
   code: orNull(Type.String()),
-  order: Id,
+  order: OrderId,
   status: oneOf(ORDER_STATUSES),
-  price: Count,
-  balance: Count,
+  price: Amount,
+  balance: Amount,
 })
 
 export const Holdings = exactly({ people: Count, steps: Type.Array(Count) })
 
-export const Sales = exactly({ reward: Id, name: Type.String(), price: Count, sold: Count })
+export const Sales = exactly({ reward: RewardId, name: Type.String(), price: Amount, sold: Count })
 
 /** What became of an order; its status, where that has changed. */
-export const OrderChanged = exactly({ order: Id, status: Type.Optional(oneOf(ORDER_STATUSES)) })
+export const OrderChanged = exactly({ order: OrderId, status: Type.Optional(oneOf(ORDER_STATUSES)) })

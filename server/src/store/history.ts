@@ -1,4 +1,5 @@
 import { and, asc, desc, eq, gt, ilike, inArray, lt, or, type SQL, sql } from 'drizzle-orm'
+import type { RewardId, ViewerId } from '#core/schema'
 import { type Reader, schema } from '../database/index.ts'
 import { csvOf, csvTime } from '../http/index.ts'
 import { DESK_ORDER } from './read.ts'
@@ -10,8 +11,8 @@ export type Shown = (typeof SHOWN)[number]
 
 export interface OrdersAsked {
   readonly shown: Shown
-  readonly reward?: number | undefined
-  readonly viewer?: number | undefined
+  readonly reward?: RewardId | undefined
+  readonly viewer?: ViewerId | undefined
   /** A part of the buyer's name, of what they said, or of the reward's name. */
   readonly text?: string | undefined
   readonly oldestFirst: boolean

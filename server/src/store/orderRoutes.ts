@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox'
-import { Count, closed, exactly, orNull } from '#core/schema'
+import type { OrderId } from '#core/schema'
+import { Count, closed, exactly, orNull, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import {
@@ -87,7 +88,7 @@ const ordersCsvRoute = (db: Reader): Route =>
 const DOES = ['done', 'give-back', 'reopen', 'take', 'leave'] as const
 type Does = (typeof DOES)[number]
 
-function intentOf(does: Does, order: number, by: string, message?: string) {
+function intentOf(does: Does, order: OrderId, by: string, message?: string) {
   switch (does) {
     case 'done':
       return { kind: 'store.done', order, by, ...(message !== undefined && { message }) } as const
@@ -127,7 +128,7 @@ function actions(channels: Channels): Route[] {
 }
 
 function manyAtOnce(channels: Channels): Route {
-  const orders = Type.Array(Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER }), {
+  const orders = Type.Array(whole(1, Number.MAX_SAFE_INTEGER), {
     minItems: 1,
     maxItems: MOST_AT_ONCE,
   })

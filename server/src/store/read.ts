@@ -1,4 +1,5 @@
 import { and, asc, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm'
+import type { OrderId, RewardId, ViewerId } from '#core/schema'
 import { holdingsOf, NEVER_SOLD, type RewardRow, type Sales, type SoldRow, soldKey } from '#core/store'
 import { prepared, type Reader, schema } from '../database/index.ts'
 
@@ -33,8 +34,8 @@ export async function soldBy(
   db: Reader,
   channel: number,
   rewards: readonly RewardRow[],
-  viewer: number | null,
-): Promise<(reward: number) => SoldRow> {
+  viewer: ViewerId | null,
+): Promise<(reward: RewardId) => SoldRow> {
   const keys = rewards.map(({ id }) => soldKey(id, viewer))
   const rows = await db
     .select()
@@ -165,7 +166,7 @@ export function ordersOfViewer(db: Reader, channel: number, one: number, limit: 
 }
 
 /** The address of an order; null: it has none, or it was erased. */
-export async function addressOf(db: Reader, channel: number, order: number): Promise<string | null> {
+export async function addressOf(db: Reader, channel: number, order: OrderId): Promise<string | null> {
   const [found] = await db
     .select({ address: orderAddress.address })
     .from(orderAddress)

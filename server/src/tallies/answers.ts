@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox'
-import { Count, exactly, Id, orNull, UnixSeconds } from '#core/schema'
+import { Count, exactly, Id, orNull, UnixSeconds, ViewerId } from '#core/schema'
 
-export const TallyCount = exactly({ viewer: Id, name: Type.String(), total: Count, show: Count })
+export const TallyCount = exactly({ viewer: ViewerId, name: Type.String(), total: Count, show: Count })
 
 export const TallyCounts = exactly({ counts: Type.Array(TallyCount) })
 

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox'
-import { Count, closed, exactly, Id } from '#core/schema'
+import { Count, closed, exactly, Id, TallyId, whole } from '#core/schema'
 import { TallySettings } from '#core/tallies'
 import { CommandSettings } from '#core/words'
 import type { Channels } from '../channels.ts'
@@ -18,7 +18,7 @@ export function tallyRoutes(db: Reader, channels: Channels): Route[] {
       path: 'tallies',
       what: 'a tally',
       body: TallySettings,
-      saved: exactly({ tally: Id }),
+      saved: exactly({ tally: TallyId }),
       save: (call, tally) => hand(channels, call, { kind: 'tally.save', tally, settings: call.body }),
       remove: (call, tally) => hand(channels, call, { kind: 'tally.close', tally }),
       removing: 'close',
@@ -49,9 +49,9 @@ const talliesCorrectRoute = (channels: Channels): Route =>
     allowed: 'streamer',
     body: Type.Object(
       {
-        viewer: Type.Integer({ minimum: 1 }),
+        viewer: whole(1),
         how: Type.Union([Type.Literal('add'), Type.Literal('take'), Type.Literal('set')]),
-        amount: Type.Integer({ minimum: 0, maximum: 1_000_000_000 }),
+        amount: whole(0, 1_000_000_000),
       },
       closed,
     ),

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox'
-import { exactly, Id, orNull, UnixSeconds } from '#core/schema'
+import { exactly, Id, orNull, TriggerId, UnixSeconds, ViewerId } from '#core/schema'
 import { Refusal } from '../http/index.ts'
 
 export const TriggerRun = exactly({
@@ -12,11 +12,11 @@ export const TriggerRun = exactly({
 export const WaitingRedemption = exactly({
   id: Id,
   rewardName: Type.String(),
-  viewer: Id,
+  viewer: ViewerId,
   viewerName: Type.String(),
   text: orNull(Type.String()),
   at: UnixSeconds,
-  trigger: Id,
+  trigger: TriggerId,
 })
 
 export const Redemptions = exactly({ redemptions: Type.Array(WaitingRedemption) })

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox'
-import { closed, exactly, Id, orNull } from '#core/schema'
+import { closed, exactly, orNull, TriggerId, whole } from '#core/schema'
 import { TriggerSettings } from '#core/triggers'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
@@ -19,7 +19,7 @@ function settingRoutes(channels: Channels): Route[] {
       path: 'triggers',
       what: 'a trigger',
       body: TriggerSettings,
-      saved: exactly({ trigger: Id, settings: TriggerSettings }),
+      saved: exactly({ trigger: TriggerId, settings: TriggerSettings }),
       save: (call, trigger) => hand(channels, call, { kind: 'trigger.save', trigger, settings: call.body }),
       remove: (call, trigger) => hand(channels, call, { kind: 'trigger.remove', trigger }),
       removing: 'remove',
@@ -27,7 +27,7 @@ function settingRoutes(channels: Channels): Route[] {
     switchRoute({
       path: 'triggers',
       what: 'a trigger',
-      answer: exactly({ trigger: Id, on: Type.Boolean() }),
+      answer: exactly({ trigger: TriggerId, on: Type.Boolean() }),
       turn: (call, trigger, on) => hand(channels, call, { kind: 'trigger.switch', trigger, on }),
     }),
     triggersRunRoute(channels),
@@ -43,7 +43,7 @@ const triggersRunRoute = (channels: Channels): Route =>
     allowed: 'streamer',
     body: Type.Object(
       {
-        viewer: orNull(Type.Integer({ minimum: 1 })),
+        viewer: orNull(whole(1)),
         figures: Type.Record(
           Type.String({ maxLength: 30 }),
           Type.Union([Type.String({ maxLength: 300 }), Type.Integer()]),

@@ -1,4 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto'
+import type { UnixSeconds } from '#core/schema'
 import type { Envelope } from '#core/world'
 
 /** Where a key says what was sent with it; a key that is made of it for a part of the work goes on behind. */
@@ -18,7 +19,7 @@ export const keyWithBody = (key: string, body: unknown): string =>
  * What goes with an intent that has come now. Its key is kept as a hash: however long it was and whatever it named, it
  * takes 43 letters in the database and tells nobody's name. Its entropy is new for each. @param at - Unix seconds.
  */
-export function envelope(key: string, at: number): Envelope & { readonly sentWith?: string } {
+export function envelope(key: string, at: UnixSeconds): Envelope & { readonly sentWith?: string } {
   const sentWith = SENT_WITH.exec(key)?.[2]
   const hash = createHash('sha256').update(key.replace(SENT_WITH, '$1')).digest('base64url')
   return { key: hash, at, entropy: randomBytes(32).toString('hex'), ...(sentWith !== undefined && { sentWith }) }

@@ -1,4 +1,5 @@
 import { refOf } from '#core/people'
+import type { ViewerId } from '#core/schema'
 import type { Client } from '../database/index.ts'
 import { keyring } from '../keys/index.ts'
 import { forgetStatements, namesToldOf, textsThatName } from './personal.ts'
@@ -8,7 +9,7 @@ type Forget = Extract<Sent, { kind: 'people.forget' }>
 
 /** Somebody who is forgotten: all their rows, accounts and names. */
 interface Forgotten {
-  readonly viewer: number
+  readonly viewer: ViewerId
   /** Their own id and those of accounts that were merged into them. */
   readonly ids: readonly number[]
   readonly keys: readonly string[]

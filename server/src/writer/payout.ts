@@ -8,6 +8,7 @@ import {
 } from '#core/earning'
 import { BOOKS, MAX_AMOUNT } from '#core/ledger'
 import { standingsOf } from '#core/people'
+import type { Seconds, UnixSeconds } from '#core/schema'
 import type { Envelope, World } from '#core/world'
 import type { Client } from '../database/index.ts'
 import { arrayLiteral } from './arrays.ts'
@@ -28,8 +29,8 @@ const CLASSED = `select w.counted_until as "countedUntil", w.carry_seconds as "c
   where w.channel = $1 and w.counting and w.id > $2 and w.id <= $3 group by 1, 2, 3, 4, 5, 6, 7`
 
 interface ClassRow {
-  countedUntil: number
-  carrySeconds: number
+  countedUntil: UnixSeconds
+  carrySeconds: Seconds
   follower: boolean
   tier: number
   moderator: boolean
@@ -87,7 +88,7 @@ async function payeesIn(client: Client, channel: number, intent: Pay, asked: Pay
   }))
 }
 
-const standingsOfRow = ({ follower, tier, moderator, circles }: ClassRow, until: number): string[] =>
+const standingsOfRow = ({ follower, tier, moderator, circles }: ClassRow, until: UnixSeconds): string[] =>
   standingsOf({ followedAt: follower ? 0 : null, tier, subscribedUntil: null, moderator, circles }, until)
 
 /** The classes of a table's lines, one array for each column, and the times by which the statement tells them. */

@@ -1,3 +1,4 @@
+import type { UnixSeconds } from '#core/schema'
 import type { Answer, ChangedRow, Changes, Fact, Result, Timer } from '#core/world'
 import { type Client, faultOf } from '../database/index.ts'
 import { arrayLiteral } from './arrays.ts'
@@ -106,7 +107,7 @@ export type Remembered = Result<Answer> & { readonly sentWith?: string }
 
 export interface Answered {
   readonly key: string
-  readonly at: number
+  readonly at: UnixSeconds
   readonly result: Remembered
 }
 

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox'
-import { Count, closed, exactly, Id, Nothing } from '#core/schema'
+import { Count, closed, exactly, Nothing, RewardId, whole } from '#core/schema'
 import { MOST_CODES_AT_ONCE, RewardSettings } from '#core/store'
 import type { Channels } from '../../channels.ts'
 import type { ChatState } from '../../chat/index.ts'
@@ -11,7 +11,7 @@ import { storeView } from './view.ts'
 /** A part of a file: a thousand lines of it. */
 const FILE_PART_BYTES = 512 * 1024
 
-const Ids = Type.Array(Type.Integer({ minimum: 1, maximum: Number.MAX_SAFE_INTEGER }), { minItems: 1, maxItems: 500 })
+const Ids = Type.Array(whole(1, Number.MAX_SAFE_INTEGER), { minItems: 1, maxItems: 500 })
 
 /** What the store sells: making, changing, arranging, switching and archiving rewards, and their lists of codes. */
 export function rewardRoutes(db: Reader, channels: Channels, chat: (channel: number) => Promise<ChatState>): Route[] {
@@ -28,7 +28,7 @@ export function rewardRoutes(db: Reader, channels: Channels, chat: (channel: num
       path: 'rewards',
       what: 'a reward',
       body: RewardSettings,
-      saved: exactly({ reward: Id, settings: RewardSettings }),
+      saved: exactly({ reward: RewardId, settings: RewardSettings }),
       save: (call, reward) => hand(channels, call, { kind: 'store.save', reward, settings: call.body }),
       remove: (call, reward) => hand(channels, call, { kind: 'store.archive', reward }),
       removing: 'archive',

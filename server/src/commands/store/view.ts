@@ -3,6 +3,7 @@ import { rewardReady } from '#core/buying'
 import { earningSetting } from '#core/earning'
 import { dayIn } from '#core/people'
 import { checkSteps, type Standing } from '#core/runs'
+import type { Amount } from '#core/schema'
 import { playing } from '#core/screen'
 import { zoneSetting } from '#core/settings'
 import { codesLeft, leftOf, type RewardRow, rewardHints, type SoldRow } from '#core/store'
@@ -55,7 +56,7 @@ async function shownBy(
   chat: ChatState,
   rewards: readonly RewardRow[],
   overlays: Overlays,
-  cap: number,
+  cap: Amount,
 ) {
   const standing: Standing = await standingOf(db, channel, now, chat)
   const around = await aroundOf(db, channel)

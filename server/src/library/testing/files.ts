@@ -1,5 +1,6 @@
+import type { Seconds } from '#core/schema'
 /** A WAV file of so many seconds of silence. */
-export function sound(seconds: number, rate = 8000): Buffer {
+export function sound(seconds: Seconds, rate = 8000): Buffer {
   const data = Buffer.alloc(seconds * rate, 128)
   const head = Buffer.alloc(44)
   head.write('RIFF', 0)
