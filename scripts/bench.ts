@@ -70,10 +70,10 @@ async function writing(bench: Bench, rate: number, figures: Figures): Promise<vo
     note('(b) chat lines that cost currency', '/s', lines.perSecond, rate)
     note('(b) p99 latency at a tenth of that load', 'ms', lines.p99AtTenth, 50)
   })
-  await figures.part('(r) what is loaded first', async (note) => {
+  await figures.part('(t) what is loaded first', async (note) => {
     const { prefetched } = await import('./bench/prefetch.ts')
     for (const { name, first, met } of await prefetched(bench))
-      note(`(r) ${name} by people who are not in memory, loading what each meets against it`, '/s', first, met)
+      note(`(t) ${name} by people who are not in memory, loading what each meets against it`, '/s', first, met)
   })
   await figures.part('(j) orders', async (note) =>
     note('(j) 5,000 orders at once of a reward with 500 in stock, exactly 500 sold', '/s', await burst(bench), rate),

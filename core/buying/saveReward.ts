@@ -2,11 +2,9 @@ import { openCircles } from '../people/index.ts'
 import { aroundIn, checkSteps, faultInWords } from '../runs/index.ts'
 import type { RewardId } from '../schema.ts'
 import { checkAlert, checkRef } from '../screen/index.ts'
-import { openRewards, type RewardSettings, rewardFault, rewardOf, rewards } from '../store/index.ts'
+import { openRewards, type RewardSettings, rewardFault, rewards, savedRewards } from '../store/index.ts'
 import { checkListeners, type Listener, otherListeners } from '../words/index.ts'
 import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
-
-const MOST_REWARDS = 500
 
 export interface SaveReward {
   readonly kind: 'store.save'
@@ -18,16 +16,12 @@ export interface SaveReward {
 /** Makes or changes a reward. What is answered is what is live from that moment. */
 export const saveReward = {
   decide(world, { reward: id, settings }) {
-    const known = id === null ? undefined : rewardOf(world, id)
-    if (id !== null && known === undefined)
-      return refuse('reward_not_found', 'This reward is not there any more. Load the page again.')
-    const all = openRewards(world)
-    if (id === null && all.length >= MOST_REWARDS)
-      return refuse('reward_invalid', `${MOST_REWARDS} rewards are the most. Archive one first.`)
+    const before = savedRewards.before(world, id)
+    if (!before.ok) return before
     const tidy = { ...settings, name: settings.name.trim(), group: settings.group.trim() }
     const checked = checkReward(world, id, tidy)
     if (!checked.ok) return checked
-    const place = known?.place ?? (all.at(-1)?.place ?? -1) + 1
+    const place = before.value?.place ?? (openRewards(world).at(-1)?.place ?? -1) + 1
     const row = world.put(rewards, { id: id ?? world.nextId(), word: tidy.word, settings: tidy, place, goneAt: null })
     world.fact('store.changed', 'everyone', { reward: row.id })
     return ok({ reward: row.id, settings: row.settings })

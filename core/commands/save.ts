@@ -5,16 +5,13 @@ import {
   type CommandRow,
   type CommandSettings,
   checkListeners,
-  commandOf,
   commands,
   type Listener,
   openCommands,
   otherListeners,
+  savedCommands,
 } from '../words/index.ts'
 import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
-
-export const MOST_COMMANDS = 1000
-const GONE = 'This command is not there any more. Load the page again.'
 
 export interface SaveCommand {
   readonly kind: 'command.save'
@@ -26,9 +23,8 @@ export interface SaveCommand {
 /** Makes or changes a command. What is answered is what is live from that moment. */
 export const saveCommand = {
   decide(world, { command: id, settings }) {
-    if (id !== null && commandOf(world, id) === undefined) return refuse('command_not_found', GONE)
-    if (id === null && openCommands(world).length >= MOST_COMMANDS)
-      return refuse('command_invalid', `${MOST_COMMANDS} commands are the most. Take one away first.`)
+    const before = savedCommands.before(world, id)
+    if (!before.ok) return before
     const checked = checkCommand(world, id, settings)
     if (!checked.ok) return checked
     const row = world.put(commands, { id: id ?? world.nextId(), settings: tidy(settings), goneAt: null })
@@ -101,9 +97,9 @@ export interface SwitchCommand {
 /** Switches a command on or off. */
 export const switchCommand = {
   decide(world, { command: id, on }) {
-    const row = commandOf(world, id)
-    if (row === undefined) return refuse('command_not_found', GONE)
-    world.put(commands, { ...row, settings: { ...row.settings, on } })
+    const found = savedCommands.need(world, id)
+    if (!found.ok) return found
+    world.put(commands, { ...found.value, settings: { ...found.value.settings, on } })
     world.fact('commands.changed', 'everyone', { command: id })
     return ok({ command: id, on })
   },
@@ -117,12 +113,12 @@ export interface RemoveCommand {
 /** Takes a command away, unless another one's steps call it. */
 export const removeCommand = {
   decide(world, { command: id }) {
-    const row = commandOf(world, id)
-    if (row === undefined) return refuse('command_not_found', GONE)
+    const found = savedCommands.need(world, id)
+    if (!found.ok) return found
     const caller = openCommands(world).find((one) => calls(one, id))
     if (caller !== undefined)
       return refuse('command_invalid', `!${caller.settings.word} calls its steps. Change that one first.`)
-    world.put(commands, { ...row, goneAt: world.at })
+    world.put(commands, { ...found.value, goneAt: world.at })
     world.fact('commands.changed', 'everyone', { command: id })
     return ok({})
   },

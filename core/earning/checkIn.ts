@@ -1,5 +1,5 @@
 import { type HabitRow, habitOf, habits, type ViewerRow } from '../people/index.ts'
-import type { Amount, ShowId } from '../schema.ts'
+import type { Amount } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
 import { showOnAir } from '../show/index.ts'
 import { ok, type Result, refuse, type World } from '../world/index.ts'
@@ -13,7 +13,7 @@ type CheckInPlan = EarningPlan['checkIn']
  * The streak once somebody checks in to a show: one longer if they were at the one before (or, where the plan forgives one
  * missed show, the one before that), else 1.
  */
-export function streakAfter(habit: Pick<HabitRow, 'checkedIn' | 'streak'>, show: ShowId, plan: CheckInPlan): number {
+export function streakAfter(habit: Pick<HabitRow, 'checkedIn' | 'streak'>, show: number, plan: CheckInPlan): number {
   if (habit.checkedIn === 0) return 1
   const missed = show - habit.checkedIn - 1
   return missed <= (plan.missedAllowed ? 1 : 0) ? habit.streak + 1 : 1

@@ -1,7 +1,7 @@
 import type { Static } from '@sinclair/typebox'
 import type { CircleId, UnixSeconds } from '../schema.ts'
 import { exactly, orNull, whole } from '../schema.ts'
-import { defineTable, stored, type World } from '../world/index.ts'
+import { defineTable, savedCollection, stored } from '../world/index.ts'
 
 /** What makes somebody a member by itself; each null does not matter, all others must be met. */
 export const CircleRules = exactly({
@@ -34,11 +34,14 @@ export interface CircleRow {
 export const circles = defineTable<CircleRow>('circle', 'whole', (row) => row.id)
 
 /** The circles there are, in the order in which they were made. */
-export const openCircles = (world: World): CircleRow[] =>
-  world
-    .all(circles)
-    .filter(({ goneAt }) => goneAt === null)
-    .sort((a, b) => a.id - b.id)
+export const savedCircles = savedCollection(circles, {
+  one: 'circle',
+  many: 'circles',
+  most: 50,
+  missing: 'circle_not_found',
+  full: 'circle_invalid',
+})
+export const { open: openCircles } = savedCircles
 
 export const hasRules = ({ rules }: Pick<CircleRow, 'rules'>): boolean =>
   Object.values(rules).some((rule) => rule !== null)

@@ -17,7 +17,7 @@ export {
   type UndoAdjustment,
 } from './adjust.ts'
 export { barred } from './barred.ts'
-export { type CircleRow, CircleRules, circles, hasRules, openCircles, storedRules } from './circles.ts'
+export { type CircleRow, CircleRules, circles, hasRules, openCircles, savedCircles, storedRules } from './circles.ts'
 export { type HabitRow, habitOf, habits, needHabits } from './habits.ts'
 export { dayIn, Handing, handingSetting, handOn, mayHand } from './hand.ts'
 export { peopleHandlers } from './handlers.ts'

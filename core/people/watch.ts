@@ -1,4 +1,4 @@
-import type { Seconds, ShowId, UnixSeconds, ViewerId } from '../schema.ts'
+import type { Seconds, UnixSeconds, ViewerId } from '../schema.ts'
 import { defineTable, type Need, needKey, type World } from '../world/index.ts'
 import { findViewer, needViewer } from './viewers.ts'
 
@@ -59,13 +59,13 @@ export const SHOWS_KNOWN = 50
  */
 export function attend(
   row: Pick<WatchRow, 'attended' | 'attendedShow'>,
-  show: ShowId,
+  show: number,
 ): Pick<WatchRow, 'attended' | 'attendedShow'> {
   const moved = movedTo(row, show)
   return { attended: moved % 2 === 1 ? moved : moved + 1, attendedShow: show }
 }
 
-function movedTo({ attended, attendedShow }: Pick<WatchRow, 'attended' | 'attendedShow'>, show: ShowId): number {
+function movedTo({ attended, attendedShow }: Pick<WatchRow, 'attended' | 'attendedShow'>, show: number): number {
   const by = show - attendedShow
   if (by <= 0) return attended
   if (by >= SHOWS_KNOWN) return 0

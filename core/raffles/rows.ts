@@ -1,6 +1,6 @@
 import type { SeedOrigin } from '../fairness/index.ts'
 import type { Amount, RaffleId, ShowId, UnixSeconds, ViewerId } from '../schema.ts'
-import { defineTable, type Need, needKey, viewerIn, type World } from '../world/index.ts'
+import { defineTable, type Need, needKey, savedCollection, viewerIn, type World } from '../world/index.ts'
 import type { RaffleSettings } from './schema.ts'
 
 /** A set-up that is kept to start raffles from. `digit`: the key that starts it at the desk; null: none. */
@@ -14,16 +14,15 @@ export interface SetupRow {
 /** Set-ups that are gone are not loaded. */
 export const setups = defineTable<SetupRow>('raffleSetup', 'whole', (row) => row.id)
 
-export const openSetups = (world: World): SetupRow[] =>
-  world
-    .all(setups)
-    .filter(({ goneAt }) => goneAt === null)
-    .sort((a, b) => a.id - b.id)
-
-export const setupOf = (world: World, id: number): SetupRow | undefined => {
-  const row = world.get(setups, id)
-  return row?.goneAt === null ? row : undefined
-}
+/** The set-ups there are, in the order in which they were made. */
+export const savedSetups = savedCollection(setups, {
+  one: 'set-up',
+  many: 'set-ups',
+  most: 60,
+  missing: 'raffle_not_found',
+  full: 'raffle_invalid',
+})
+export const { open: openSetups, find: setupOf } = savedSetups
 
 /**
  * `planned`: not open yet. `open`: people enter. `closed`: nobody enters any more, winners are drawn. `returning`: called off, the money is on its

@@ -2,10 +2,8 @@ import { openAlerts } from '../screen/index.ts'
 import { codeListOf, codesLeft, openRewards } from '../store/index.ts'
 import { type Handler, ok, refuse, type World } from '../world/index.ts'
 import { type RaffleAround, raffleFault } from './faults.ts'
-import { openSetups, setupOf, setups } from './rows.ts'
+import { openSetups, savedSetups, setups } from './rows.ts'
 import type { RaffleSettings } from './schema.ts'
-
-const MOST_SETUPS = 60
 
 /** What raffles refer to in a world. */
 export const aroundRaffles = (world: World): RaffleAround => ({
@@ -29,12 +27,9 @@ export const saveSetup = {
   decide(world, { setup, settings, digit }) {
     const fault = raffleFault(settings, aroundRaffles(world))
     if (fault !== undefined) return refuse('raffle_invalid', fault)
-    const known = setup === null ? undefined : setupOf(world, setup)
-    if (setup !== null && known === undefined)
-      return refuse('raffle_not_found', 'This set-up is not there any more. Keep it as a new one.')
-    if (known === undefined && openSetups(world).length >= MOST_SETUPS)
-      return refuse('raffle_invalid', `${MOST_SETUPS} set-ups are the most. Remove one that is not needed.`)
-    const id = known?.id ?? world.nextId()
+    const before = savedSetups.before(world, setup)
+    if (!before.ok) return before
+    const id = before.value?.id ?? world.nextId()
     for (const other of openSetups(world))
       if (digit !== null && other.digit === digit && other.id !== id) world.put(setups, { ...other, digit: null })
     world.put(setups, { id, settings, digit, goneAt: null })
@@ -51,9 +46,9 @@ export interface RemoveSetup {
 /** Takes a set-up away. */
 export const removeSetup = {
   decide(world, { setup }) {
-    const known = setupOf(world, setup)
-    if (known === undefined) return refuse('raffle_not_found', 'This set-up is not there any more.')
-    world.put(setups, { ...known, digit: null, goneAt: world.at })
+    const found = savedSetups.need(world, setup)
+    if (!found.ok) return found
+    world.put(setups, { ...found.value, digit: null, goneAt: world.at })
     world.fact('raffle.setups', 'desk', { setup })
     return ok({ setup })
   },

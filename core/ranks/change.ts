@@ -1,5 +1,5 @@
 import { type EarningPlan, earningSetting, planDraftSetting } from '../earning/index.ts'
-import { circleStanding, circles, needPerson, openCircles, viewers, watches } from '../people/index.ts'
+import { circleStanding, circles, needPerson, openCircles, savedCircles, viewers, watches } from '../people/index.ts'
 import type { CircleId } from '../schema.ts'
 import { readSetting, writeSetting } from '../settings/index.ts'
 import { type Handler, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
@@ -50,7 +50,8 @@ export interface SaveCircle {
 export const saveCircle = {
   decide(world, { circle: id, settings }) {
     const others = openCircles(world).filter((circle) => circle.id !== id)
-    if (others.length >= 50) return refuse('circle_invalid', 'Fifty circles are the most. Close one first.')
+    const before = savedCircles.before(world, id)
+    if (!before.ok) return before
     if (others.some(({ name }) => name.toLowerCase() === settings.name.trim().toLowerCase()))
       return refuse(
         'circle_invalid',
@@ -61,8 +62,6 @@ export const saveCircle = {
       return refuse('circle_invalid', `Nobody can attend ${shows.least} of ${shows.of} shows. Lower the first number.`)
     if (rank !== null && !readSetting(world, ranksSetting).ranks.some((one) => one.id === rank))
       return refuse('circle_invalid', 'The circle asks for a rank that is gone. Choose another.')
-    if (id !== null && !openCircles(world).some((circle) => circle.id === id))
-      return refuse('circle_not_found', 'This circle is not there any more. Load the page again.')
     const row = world.put(circles, { ...settings, name: settings.name.trim(), id: id ?? world.nextId(), goneAt: null })
     world.fact('ranks.changed', 'everyone', { circle: row.id })
     return ok({ circle: row.id })
@@ -77,9 +76,9 @@ export interface CloseCircle {
 /** Closes a circle: nobody is in it any more once everyone has been looked at. */
 export const closeCircle = {
   decide(world, intent) {
-    const circle = world.get(circles, intent.circle)
-    if (circle === undefined || circle.goneAt !== null)
-      return refuse('circle_not_found', 'This circle is not there any more. Load the page again.')
+    const found = savedCircles.need(world, intent.circle)
+    if (!found.ok) return found
+    const circle = found.value
     world.put(circles, { ...circle, goneAt: world.at })
     leavePlan(world, circleStanding(circle.id))
     world.fact('ranks.changed', 'everyone', { circle: circle.id })

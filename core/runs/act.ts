@@ -8,7 +8,7 @@ import type { Amount } from '../schema.ts'
 import { showAlert, showSaved, showSound } from '../screen/index.ts'
 import { readSetting } from '../settings/index.ts'
 import type { Step, StepOf } from '../steps/index.ts'
-import { award, passOn, tallies, tallyInWords } from '../tallies/index.ts'
+import { award, passOn, tallyInWords, tallyOf } from '../tallies/index.ts'
 import { answer, say, sayPrivately } from '../voice/index.ts'
 import { ok, type Result, refuse } from '../world/index.ts'
 import { fieldsNow } from './fields.ts'
@@ -135,8 +135,8 @@ const sum = (run: Run, amount: Amount): string => inWords(amount, readSetting(ru
 
 function count(run: Run, step: StepOf<'tally'>): Result<string> {
   const { world } = run
-  const tally = world.get(tallies, step.tally)
-  if (tally === undefined || tally.goneAt !== null) return refuse('tally_not_found', 'The tally it counts is gone.')
+  const tally = tallyOf(world, step.tally)
+  if (tally === undefined) return refuse('tally_not_found', 'The tally it counts is gone.')
   const people = peopleOf(run, step.to)
   if (!people.ok) return people
   const amount = amountOf(run, step.amount)
@@ -153,8 +153,8 @@ const HOWS: Readonly<Record<string, string>> = { add: 'adds', take: 'takes', set
 
 function pass(run: Run, step: StepOf<'tally'>): Result<string> {
   const { world, caller } = run
-  const tally = world.get(tallies, step.tally)
-  if (tally === undefined || tally.goneAt !== null) return refuse('tally_not_found', 'The tally it passes on is gone.')
+  const tally = tallyOf(world, step.tally)
+  if (tally === undefined) return refuse('tally_not_found', 'The tally it passes on is gone.')
   const to = oneOf(run, step.to)
   if (!to.ok) return to
   if (caller === undefined) return refuse('person_missing', 'There is nobody to pass anything on.')

@@ -1,6 +1,6 @@
 import type { Seconds, UnixSeconds } from '../schema.ts'
 import { type Field, type Fields, faultsOf, field, fillIn } from '../texts/index.ts'
-import { defineTable, type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
+import { defineTable, type Handler, ok, type Result, refuse, savedCollection, type World } from '../world/index.ts'
 import { checkRef } from './media.ts'
 import type { PictureRef, SoundRef } from './refs.ts'
 import type { AlertSettings } from './schema.ts'
@@ -14,16 +14,15 @@ export interface AlertRow {
 /** Alerts that are gone are not loaded. */
 export const alerts = defineTable<AlertRow>('alert', 'whole', (row) => row.id)
 
-export const openAlerts = (world: World): AlertRow[] =>
-  world
-    .all(alerts)
-    .filter(({ goneAt }) => goneAt === null)
-    .sort((a, b) => a.id - b.id)
-
-export const alertOf = (world: World, id: number): AlertRow | undefined => {
-  const row = world.get(alerts, id)
-  return row?.goneAt === null ? row : undefined
-}
+/** The alerts there are, in the order in which they were made. */
+export const savedAlerts = savedCollection(alerts, {
+  one: 'alert',
+  many: 'alerts',
+  most: 200,
+  missing: 'alert_not_found',
+  full: 'alert_invalid',
+})
+export const { open: openAlerts, find: alertOf } = savedAlerts
 
 /** An alert as it plays, its texts filled in. `alert`: which one of the list it is; null: of none. */
 export interface Alert extends Omit<AlertSettings, 'name'> {
@@ -84,9 +83,6 @@ export function showSound(world: World, sound: SoundRef, volume = 80): void {
   if (sound !== 'none') world.fact('screen.sound', 'overlay', { sound, volume })
 }
 
-const MOST_ALERTS = 200
-const GONE = 'This alert is not there any more. Load the page again.'
-
 /** What is wrong with an alert; undefined: nothing. */
 export function alertFault({ title, line, picture, sound }: AlertSettings): string | undefined {
   if (title.trim() === '' && line.trim() === '' && picture === null && sound === 'none')
@@ -111,9 +107,8 @@ export interface SaveAlert {
 /** Makes or changes an alert. What is answered is what is live from that moment. */
 export const saveAlert = {
   decide(world, { alert: id, settings }) {
-    if (id !== null && alertOf(world, id) === undefined) return refuse('alert_not_found', GONE)
-    if (id === null && openAlerts(world).length >= MOST_ALERTS)
-      return refuse('alert_invalid', `${MOST_ALERTS} alerts are the most. Take one away first.`)
+    const before = savedAlerts.before(world, id)
+    if (!before.ok) return before
     const fault = alertFault(settings)
     if (fault !== undefined) return refuse('alert_invalid', fault)
     const [picture, sound] = [checkRef(world, settings.picture), checkRef(world, settings.sound)]
@@ -141,8 +136,12 @@ const SAMPLE_FIELDS = {
 /** Plays an alert on every overlay now, with sample words. */
 export const testAlert = {
   decide(world, { alert }) {
-    if (alert !== null)
-      return showSaved(world, alert, SAMPLE_FIELDS) === undefined ? refuse('alert_not_found', GONE) : ok({})
+    if (alert !== null) {
+      const found = savedAlerts.need(world, alert)
+      if (!found.ok) return found
+      showSaved(world, alert, SAMPLE_FIELDS)
+      return ok({})
+    }
     showAlert(world, {
       title: 'This is a test',
       line: 'Picture, text and sound as viewers get them',

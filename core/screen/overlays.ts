@@ -1,6 +1,6 @@
 import type { OverlayId, UnixSeconds } from '../schema.ts'
 import { CHANNEL_FIELDS, faultsOf } from '../texts/index.ts'
-import { defineTable, type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
+import { defineTable, type Handler, ok, type Result, refuse, savedCollection, type World } from '../world/index.ts'
 import { checkRef } from './media.ts'
 import { FIRST_PIECES, type OverlaySettings, type Piece } from './schema.ts'
 
@@ -14,13 +14,14 @@ export interface OverlayRow extends OverlaySettings {
 /** Overlays that are gone are not loaded. */
 export const overlays = defineTable<OverlayRow>('overlay', 'whole', (row) => row.id)
 
-export const openOverlays = (world: World): OverlayRow[] => world.all(overlays).filter(({ goneAt }) => goneAt === null)
-
-const MOST_OVERLAYS = 20
-const GONE = 'This overlay is not there any more. Load the page again.'
-
-const overlayOf = (world: World, id: number): OverlayRow | undefined =>
-  openOverlays(world).find((overlay) => overlay.id === id)
+const savedOverlays = savedCollection(overlays, {
+  one: 'overlay',
+  many: 'overlays',
+  most: 20,
+  missing: 'overlay_not_found',
+  full: 'overlay_invalid',
+})
+export const { open: openOverlays } = savedOverlays
 
 export interface AddOverlay {
   readonly kind: 'screen.add'
@@ -31,11 +32,8 @@ export interface AddOverlay {
 /** Makes an overlay with a box for all alerts. */
 export const addOverlay = {
   decide(world, { name, secret }) {
-    if (openOverlays(world).length >= MOST_OVERLAYS)
-      return refuse(
-        'overlay_invalid',
-        `${MOST_OVERLAYS} overlays are the most. Take one away that is not used any more.`,
-      )
+    const before = savedOverlays.before(world, null)
+    if (!before.ok) return before
     const id = world.nextId()
     const canvas = { width: 1920, height: 1080, pieces: FIRST_PIECES as Piece[], background: null }
     world.put(overlays, { id, name, secret, ...canvas, goneAt: null })
@@ -53,11 +51,11 @@ export interface SaveOverlay {
 /** Changes an overlay's name, size and pieces; pages that show it follow at once. */
 export const saveOverlay = {
   decide(world, { overlay: id, settings }) {
-    const row = overlayOf(world, id)
-    if (row === undefined) return refuse('overlay_not_found', GONE)
+    const found = savedOverlays.need(world, id)
+    if (!found.ok) return found
     const checked = checkOverlay(world, settings)
     if (!checked.ok) return checked
-    world.put(overlays, { ...row, ...settings, name: settings.name.trim() })
+    world.put(overlays, { ...found.value, ...settings, name: settings.name.trim() })
     world.fact('screen.changed', 'overlay', { overlay: id })
     return ok({ overlay: id, settings })
   },
@@ -88,8 +86,9 @@ export interface RenewOverlay {
 /** Gives an overlay a new address; pages opened by the old one stop at once. */
 export const renewOverlay = {
   decide(world, intent) {
-    const overlay = overlayOf(world, intent.overlay)
-    if (overlay === undefined) return refuse('overlay_not_found', GONE)
+    const found = savedOverlays.need(world, intent.overlay)
+    if (!found.ok) return found
+    const overlay = found.value
     world.put(overlays, { ...overlay, secret: intent.secret })
     world.fact('screen.renewed', 'desk', { overlay: overlay.id })
     return ok({ overlay: overlay.id })
@@ -104,8 +103,9 @@ export interface RemoveOverlay {
 /** Takes an overlay away; its address shows nothing any more. */
 export const removeOverlay = {
   decide(world, intent) {
-    const overlay = overlayOf(world, intent.overlay)
-    if (overlay === undefined) return refuse('overlay_not_found', GONE)
+    const found = savedOverlays.need(world, intent.overlay)
+    if (!found.ok) return found
+    const overlay = found.value
     world.put(overlays, { ...overlay, goneAt: world.at })
     world.fact('screen.renewed', 'desk', { overlay: overlay.id })
     return ok({})

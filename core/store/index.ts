@@ -29,6 +29,7 @@ export {
   rewardOf,
   rewards,
   type SoldRow,
+  savedRewards,
   soldKey,
   soldOf,
   solds,

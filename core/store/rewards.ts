@@ -1,5 +1,5 @@
-import type { OrderId, RaffleId, RewardId, ShowId, UnixSeconds, ViewerId } from '../schema.ts'
-import { defineTable, type Need, needKey, noId, viewerIn, type World } from '../world/index.ts'
+import type { OrderId, RaffleId, RewardId, UnixSeconds, ViewerId } from '../schema.ts'
+import { defineTable, type Need, needKey, noId, savedCollection, viewerIn, type World } from '../world/index.ts'
 import type { RewardSettings } from './schema.ts'
 
 /** Something that the store sells. `word` is that of its settings; null once it is archived, so that another can bear it. */
@@ -15,17 +15,16 @@ export interface RewardRow {
 /** Archived rewards are not loaded. */
 export const rewards = defineTable<RewardRow>('reward', 'whole', (row) => row.id, ['word'])
 
-/** The rewards there are, in the store's order. */
-export const openRewards = (world: World): RewardRow[] =>
-  world
-    .all(rewards)
-    .filter(({ goneAt }) => goneAt === null)
-    .sort((a, b) => a.place - b.place || a.id - b.id)
-
-export const rewardOf = (world: World, id: number): RewardRow | undefined => {
-  const row = world.get(rewards, id)
-  return row?.goneAt === null ? row : undefined
-}
+/** The rewards there are, in the order of the shelf. */
+export const savedRewards = savedCollection(rewards, {
+  one: 'reward',
+  many: 'rewards',
+  most: 500,
+  missing: 'reward_not_found',
+  full: 'reward_invalid',
+  order: (a, b) => a.place - b.place || a.id - b.id,
+})
+export const { open: openRewards, find: rewardOf } = savedRewards
 
 /**
  * How often a reward was sold: by everybody (key: the reward's id) or to one viewer ("id/viewer"). What was given back does not
@@ -34,7 +33,7 @@ export const rewardOf = (world: World, id: number): RewardRow | undefined => {
 export interface SoldRow {
   readonly key: string
   readonly total: number
-  readonly show: ShowId
+  readonly show: number
   readonly shown: number
   readonly day: number
   readonly dayed: number

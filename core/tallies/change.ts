@@ -1,11 +1,8 @@
 import { viewers } from '../people/index.ts'
-import type { Amount, TallyId, ViewerId } from '../schema.ts'
+import type { TallyId, ViewerId } from '../schema.ts'
 import { type Handler, ok, refuse } from '../world/index.ts'
 import type { TallySettings } from './schema.ts'
-import { award, openTallies, type TallyHow, tallies } from './tallies.ts'
-
-const GONE = 'This tally is not there any more. Load the page again.'
-const MOST_TALLIES = 50
+import { award, openTallies, savedTallies, type TallyHow, tallies } from './tallies.ts'
 
 export interface SaveTally {
   readonly kind: 'tally.save'
@@ -18,9 +15,8 @@ export interface SaveTally {
 export const saveTally = {
   decide(world, { tally: id, settings }) {
     const others = openTallies(world).filter((tally) => tally.id !== id)
-    if (id !== null && world.get(tallies, id)?.goneAt !== null) return refuse('tally_not_found', GONE)
-    if (id === null && others.length >= MOST_TALLIES)
-      return refuse('tally_invalid', `${MOST_TALLIES} tallies are the most. Close one first.`)
+    const before = savedTallies.before(world, id)
+    if (!before.ok) return before
     if (others.some(({ key }) => key === settings.key))
       return refuse('tally_invalid', `Texts call another tally "${settings.key}" already. Give this one another word.`)
     if (others.some(({ name }) => name.toLowerCase() === settings.name.trim().toLowerCase()))
@@ -39,8 +35,9 @@ export interface CloseTally {
 /** Closes a tally: nothing counts it any more. What was counted is kept. */
 export const closeTally = {
   decide(world, intent) {
-    const tally = world.get(tallies, intent.tally)
-    if (tally === undefined || tally.goneAt !== null) return refuse('tally_not_found', GONE)
+    const found = savedTallies.need(world, intent.tally)
+    if (!found.ok) return found
+    const tally = found.value
     // Its key is free for another one from now on.
     world.put(tallies, { ...tally, key: `${tally.key.slice(0, 12)}_gone_${tally.id}`, goneAt: world.at })
     world.fact('commands.changed', 'everyone', { tally: tally.id })
@@ -53,7 +50,7 @@ export interface CorrectTally {
   readonly tally: TallyId
   readonly viewer: ViewerId
   readonly how: TallyHow
-  readonly amount: Amount
+  readonly amount: number
   /** Account of who does it. */
   readonly by: string
 }
@@ -61,9 +58,10 @@ export interface CorrectTally {
 /** Corrects somebody's tally by hand. */
 export const correctTally = {
   decide(world, { tally: id, viewer: viewerId, how, amount, by }) {
-    const tally = world.get(tallies, id)
+    const found = savedTallies.need(world, id)
+    if (!found.ok) return found
+    const tally = found.value
     const viewer = world.get(viewers, viewerId)
-    if (tally === undefined || tally.goneAt !== null) return refuse('tally_not_found', GONE)
     if (viewer === undefined || viewer.mergedInto !== null)
       return refuse('viewer_not_found', 'This person is not known here any more. Load the page again.')
     const done = award(world, tally, viewer.id, how, amount)

@@ -15,4 +15,5 @@ export {
   tallies,
   tallyCounts,
   tallyInWords,
+  tallyOf,
 } from './tallies.ts'

@@ -1,7 +1,17 @@
 import { digits } from '../currency/index.ts'
-import type { Amount, ShowId, TallyId, UnixSeconds, ViewerId } from '../schema.ts'
+import type { TallyId, UnixSeconds, ViewerId } from '../schema.ts'
 import { limitPeriod } from '../show/index.ts'
-import { defineTable, type Need, needKey, ok, type Result, refuse, viewerIn, type World } from '../world/index.ts'
+import {
+  defineTable,
+  type Need,
+  needKey,
+  ok,
+  type Result,
+  refuse,
+  savedCollection,
+  viewerIn,
+  type World,
+} from '../world/index.ts'
 import type { TallySettings } from './schema.ts'
 
 export interface TallyRow extends TallySettings {
@@ -19,7 +29,7 @@ export interface TallyCountRow {
   readonly tally: TallyId
   readonly viewer: ViewerId
   readonly total: number
-  readonly show: ShowId
+  readonly show: number
   readonly shown: number
 }
 
@@ -33,14 +43,17 @@ export const needTally = (tally: TallyId, viewer: ViewerId): Need => needKey(tal
 const MOST = 1_000_000_000
 
 /** The tallies there are, in the order in which they were made. */
-export const openTallies = (world: World): TallyRow[] =>
-  world
-    .all(tallies)
-    .filter(({ goneAt }) => goneAt === null)
-    .sort((a, b) => a.id - b.id)
+export const savedTallies = savedCollection(tallies, {
+  one: 'tally',
+  many: 'tallies',
+  most: 50,
+  missing: 'tally_not_found',
+  full: 'tally_invalid',
+})
+export const { open: openTallies, find: tallyOf } = savedTallies
 
 /** What somebody has of a tally: in all, and of this show. Needs `needTally`. */
-export function countOf(world: World, tally: TallyId, viewer: ViewerId): { total: number; show: ShowId } {
+export function countOf(world: World, tally: TallyId, viewer: ViewerId): { total: number; show: number } {
   const row = world.get(tallyCounts, keyOf(tally, viewer))
   return { total: row?.total ?? 0, show: row !== undefined && row.show === limitPeriod(world) ? row.shown : 0 }
 }
@@ -57,7 +70,7 @@ export function award(
   tally: TallyRow,
   viewer: ViewerId,
   how: TallyHow,
-  amount: Amount,
+  amount: number,
 ): { before: number; after: number } {
   const { total: before, show } = countOf(world, tally.id, viewer)
   const most = tally.ceiling ?? MOST
@@ -77,7 +90,7 @@ export function passOn(
   tally: TallyRow,
   from: number,
   to: number,
-  amount: Amount,
+  amount: number,
 ): Result<{ left: number }> {
   const { total } = countOf(world, tally.id, from)
   if (!tally.passing) return refuse('tally_not_passed', `${capital(tally.many)} cannot be passed on here.`)

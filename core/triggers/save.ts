@@ -4,10 +4,7 @@ import { type Handler, ok, type Result, refuse, type World } from '../world/inde
 import type { TriggerSettings } from './schema.ts'
 import { startTimer } from './setOff.ts'
 import { figuresOf, hasViewer } from './sources.ts'
-import { openTriggers, outsideRewards, triggerOf, triggers } from './table.ts'
-
-const MOST_TRIGGERS = 200
-const GONE = 'This trigger is not there any more. Load the page again.'
+import { openTriggers, outsideRewards, savedTriggers, triggers } from './table.ts'
 
 export interface SaveTrigger {
   readonly kind: 'trigger.save'
@@ -19,10 +16,8 @@ export interface SaveTrigger {
 /** Makes or changes a trigger. What is answered is what is live from that moment. */
 export const saveTrigger = {
   decide(world, { trigger: id, settings }) {
-    const known = id === null ? undefined : triggerOf(world, id)
-    if (id !== null && known === undefined) return refuse('trigger_not_found', GONE)
-    if (id === null && openTriggers(world).length >= MOST_TRIGGERS)
-      return refuse('trigger_invalid', `${MOST_TRIGGERS} triggers are the most. Take one away first.`)
+    const before = savedTriggers.before(world, id)
+    if (!before.ok) return before
     const checked = checkTrigger(world, id, settings)
     if (!checked.ok) return checked
     const tidy = { ...settings, name: settings.name.trim(), group: settings.group.trim() }
@@ -63,9 +58,10 @@ export interface SwitchTrigger {
 
 export const switchTrigger = {
   decide(world, { trigger: id, on }) {
-    const row = triggerOf(world, id)
-    if (row === undefined) return refuse('trigger_not_found', GONE)
-    const switched = world.put(triggers, { ...row, settings: { ...row.settings, on }, dueAt: null })
+    const found = savedTriggers.need(world, id)
+    if (!found.ok) return found
+    const settings = { ...found.value.settings, on }
+    const switched = world.put(triggers, { ...found.value, settings, dueAt: null })
     startTimer(world, switched)
     world.fact('commands.changed', 'everyone', { trigger: id })
     return ok({ trigger: id, on })
@@ -79,9 +75,9 @@ export interface RemoveTrigger {
 
 export const removeTrigger = {
   decide(world, { trigger: id }) {
-    const row = triggerOf(world, id)
-    if (row === undefined) return refuse('trigger_not_found', GONE)
-    world.put(triggers, { ...row, goneAt: world.at, dueAt: null })
+    const found = savedTriggers.need(world, id)
+    if (!found.ok) return found
+    world.put(triggers, { ...found.value, goneAt: world.at, dueAt: null })
     world.fact('commands.changed', 'everyone', { trigger: id })
     return ok({})
   },

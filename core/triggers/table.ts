@@ -1,5 +1,5 @@
 import type { Amount, TriggerId, UnixSeconds, ViewerId } from '../schema.ts'
-import { defineTable, type World } from '../world/index.ts'
+import { defineTable, savedCollection } from '../world/index.ts'
 import type { TriggerSettings } from './schema.ts'
 
 export interface TriggerRow {
@@ -17,16 +17,14 @@ export interface TriggerRow {
 export const triggers = defineTable<TriggerRow>('trigger', 'whole', (row) => row.id)
 
 /** The triggers there are, in the order in which they were made. */
-export const openTriggers = (world: World): TriggerRow[] =>
-  world
-    .all(triggers)
-    .filter(({ goneAt }) => goneAt === null)
-    .sort((a, b) => a.id - b.id)
-
-export function triggerOf(world: World, id: number): TriggerRow | undefined {
-  const row = world.get(triggers, id)
-  return row?.goneAt === null ? row : undefined
-}
+export const savedTriggers = savedCollection(triggers, {
+  one: 'trigger',
+  many: 'triggers',
+  most: 200,
+  missing: 'trigger_not_found',
+  full: 'trigger_invalid',
+})
+export const { open: openTriggers, find: triggerOf } = savedTriggers
 
 /** A reward of the platform's own points, as the platform reported it. */
 export interface OutsideRewardRow {

@@ -2,7 +2,7 @@ export { type Given, needArguments, peopleNamed, readArguments, takes, usageLine
 export { wordHandlers } from './handlers.ts'
 export { findNamed, needNamed, typedName } from './named.ts'
 export { Argument, ChatWord, ChatWords, CommandSettings, storedCommand, type WordKind } from './schema.ts'
-export { type CommandRow, commandOf, commands, openCommands } from './table.ts'
+export { type CommandRow, commandOf, commands, openCommands, savedCommands } from './table.ts'
 export {
   allWords,
   checkListeners,

@@ -1,5 +1,5 @@
 import type { CommandId, UnixSeconds } from '../schema.ts'
-import { defineTable, type World } from '../world/index.ts'
+import { defineTable, savedCollection } from '../world/index.ts'
 import type { CommandSettings } from './schema.ts'
 
 export interface CommandRow {
@@ -12,14 +12,11 @@ export interface CommandRow {
 export const commands = defineTable<CommandRow>('command', 'whole', (row) => row.id)
 
 /** The commands there are, in the order in which they were made. */
-export const openCommands = (world: World): CommandRow[] =>
-  world
-    .all(commands)
-    .filter(({ goneAt }) => goneAt === null)
-    .sort((a, b) => a.id - b.id)
-
-/** A command by its id, unless it is gone. */
-export function commandOf(world: World, id: number): CommandRow | undefined {
-  const row = world.get(commands, id)
-  return row?.goneAt === null ? row : undefined
-}
+export const savedCommands = savedCollection(commands, {
+  one: 'command',
+  many: 'commands',
+  most: 1000,
+  missing: 'command_not_found',
+  full: 'command_invalid',
+})
+export const { open: openCommands, find: commandOf } = savedCommands

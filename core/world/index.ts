@@ -23,6 +23,7 @@ export {
   refuse,
 } from './result.ts'
 export { RowNotLoaded, Rows } from './rows.ts'
+export { type Collection, type SavedRow, savedCollection } from './saved.ts'
 export { type KeptValue, keptOf, type ReadValue, readStored, type Stored, stored, textIn } from './stored.ts'
 export { defineTable, type Key, type Need, needKey, needLookup, needName, noId, type Table, viewerIn } from './table.ts'
 export type { Job, Jobs, TimedIntent, TimedIntents, Timer } from './timers.ts'
