@@ -53,6 +53,13 @@ module.exports = {
       to: { path: '^(core|server|web|scripts)/' },
     },
     {
+      name: 'tests-know-no-scripts',
+      comment: 'What tests stand on is not borrowed from what starts them.',
+      severity: 'error',
+      from: { path: '^(testing|server|core|web|standin|machine)/' },
+      to: { path: '^scripts/' },
+    },
+    {
       name: 'nothing-unresolved',
       severity: 'error',
       from: {},

@@ -1,9 +1,9 @@
 import { writeFileSync } from 'node:fs'
 import { cpus } from 'node:os'
 import { parseArgs } from 'node:util'
+import { startPostgres } from '../machine/postgres.ts'
 import { freePort } from '../testing/server/ports.ts'
 import type { Figures } from './bench/figures.ts'
-import { startPostgres } from './postgres.ts'
 
 /** What the pages are meant to weigh at most: the yardstick of their first load. */
 const AIM_KB: Readonly<Record<string, number>> = { desk: 220, 'viewer page': 130, overlay: 45 }

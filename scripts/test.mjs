@@ -1,4 +1,4 @@
-import { prepare, runTypeScript } from './prepare.mjs'
+import { prepare, runTypeScript } from '../machine/prepare.mjs'
 
 prepare({ forTests: true })
 await runTypeScript('scripts/test.ts', process.argv.slice(2))

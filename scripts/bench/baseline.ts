@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process'
-import { postgresPrograms } from '../prepare.mjs'
+import { postgresPrograms } from '../../machine/prepare.mjs'
 
 const CLIENTS = [1, 4, 16]
 

@@ -1,6 +1,6 @@
 import type pg from 'pg'
 import { agrees, recompute, type ToldRound } from '#core/games'
-import { type CheckedFact, factNumbers } from './factNumbers.ts'
+import { type CheckedFact, factNumbers } from '../../testing/server/factNumbers.ts'
 import { rafflesWrong } from './raffles.ts'
 import { cookieOf, type Stage } from './stage.ts'
 import type { Follower, Storm } from './storm.ts'

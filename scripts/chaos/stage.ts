@@ -13,11 +13,11 @@ import { connect, connectWriter, migrateUp } from '#server/database/index.ts'
 import { EventSecrets } from '#server/events/index.ts'
 import { migrateTimers } from '#server/timers/index.ts'
 import { ChannelWriter, envelope } from '#server/writer/index.ts'
+import { type PrivatePostgres, startPostgres } from '../../machine/postgres.ts'
 import { startIrc } from '../../standin/src/irc/server.ts'
 import { ChatRoom } from '../../standin/src/room.ts'
 import { freePort } from '../../testing/server/ports.ts'
 import { startProcess, untilAnswers } from '../demo/processes.ts'
-import { type PrivatePostgres, startPostgres } from '../postgres.ts'
 
 export const PEOPLE = 24
 export const nameOf = (i: number): string => `viewer${i}`

@@ -7,7 +7,7 @@ import { connect, connectWriter, type Pool, reader, roleOf, schema } from '#serv
 import { EventSecrets } from '#server/events/index.ts'
 import { layOutDatabase } from '#server/layOut.ts'
 import { settleKeys } from '#server/sealing/index.ts'
-import { startPostgres, stopLeftover } from '../postgres.ts'
+import { startPostgres, stopLeftover } from '../../machine/postgres.ts'
 import { startProcess, stopProcess, untilAnswers } from './processes.ts'
 import { seedDemo } from './seed.ts'
 

@@ -1,7 +1,7 @@
 import pg from 'pg'
 import { pino } from 'pino'
 import type { TestProject } from 'vitest/node'
-import { startPostgres } from '../../scripts/postgres.ts'
+import { startPostgres } from '../../machine/postgres.ts'
 import { connect, migrateUp } from '../../server/src/database/index.ts'
 import { migrateTimers } from '../../server/src/timers/index.ts'
 import { freePort } from './ports.ts'

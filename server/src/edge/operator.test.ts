@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process'
 import { expect, test } from 'vitest'
-import { unpackedProgram } from '../../../scripts/prepare.mjs'
+import { unpackedProgram } from '../../../machine/prepare.mjs'
 import { testServer } from '../../../testing/server/server.ts'
 
 test('readiness tells whether it can serve, metrics only who has the token', async () => {

@@ -1,4 +1,4 @@
-import { unpackedProgram } from '../../../scripts/prepare.mjs'
+import { unpackedProgram } from '../../../machine/prepare.mjs'
 import type { Services } from './inspircd.ts'
 import { servicesThere } from './inspircd.ts'
 import { folderWith, started } from './started.ts'

@@ -1,5 +1,5 @@
 import { chmodSync } from 'node:fs'
-import { unpackedProgram } from '../../../scripts/prepare.mjs'
+import { unpackedProgram } from '../../../machine/prepare.mjs'
 import { freePort } from '../ports.ts'
 import { folderWith, reachable, started } from './started.ts'
 

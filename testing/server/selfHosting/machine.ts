@@ -2,7 +2,7 @@ import { type ChildProcess, spawn, spawnSync } from 'node:child_process'
 import { chmodSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { onTestFinished } from 'vitest'
-import { unpackedProgram } from '../../../scripts/prepare.mjs'
+import { unpackedProgram } from '../../../machine/prepare.mjs'
 
 /** What a machine has that a test must not touch: each does no more than the document needs of it. */
 const STAND_INS: Readonly<Record<string, string>> = {
