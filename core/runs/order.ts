@@ -1,6 +1,15 @@
 import type { ViewerRow } from '../people/index.ts'
 import type { StepOf } from '../steps/index.ts'
-import { buyingOf, openRewards, orderFields, placeOrder, type RewardRow, rewardOf, whyNot } from '../store/index.ts'
+import {
+  buyingOf,
+  openRewards,
+  orderFields,
+  PLAIN_REWARD,
+  placeOrder,
+  type RewardRow,
+  rewardOf,
+  whyNot,
+} from '../store/index.ts'
 import { ok, type Result, refuse, type World } from '../world/index.ts'
 import { fill } from './fill.ts'
 import { oneOf } from './people.ts'
@@ -42,7 +51,7 @@ function mayBeGiven(world: World, viewer: ViewerRow, { id, settings }: RewardRow
       'address_missing',
       `${settings.name} comes by post: only who is to get it can order it, on their page.`,
     )
-  const free = { each: { all: null, show: null, day: null }, rest: { everyoneSeconds: 0, eachSeconds: 0 }, hours: 0 }
+  const free = { each: PLAIN_REWARD.each, rest: { everyoneSeconds: 0, eachSeconds: 0 }, hours: 0 }
   const given = { id, settings: { ...settings, ...free, secret: '', onAir: false }, word: null, place: 0, goneAt: null }
   const refusal = whyNot(given.settings, { ...buyingOf(world, viewer, given), allowed: true })
   return refusal === undefined ? ok(true) : { ok: false, refusal }

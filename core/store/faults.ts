@@ -2,6 +2,7 @@ import type { Amount } from '../schema.ts'
 import { ALERT_FIELDS } from '../screen/index.ts'
 import { faultsOf } from '../texts/index.ts'
 import type { RewardSettings } from './schema.ts'
+import { OVERS } from './sentences.ts'
 
 /** What keeps a reward's settings from being saved, its words and steps left out; undefined: nothing. */
 export function rewardFault(settings: RewardSettings): string | undefined {
@@ -25,7 +26,7 @@ export function rewardHints(settings: RewardSettings, cap: Amount, codes: number
   const hints: string[] = []
   if (price === 0) hints.push('It costs nothing: anybody can take it as often as its limits allow.')
   if (price > 0 && cap > 0 && price > cap) hints.push(`Nobody can ever hold ${price}: earning stops at ${cap}.`)
-  for (const over of ['all', 'show', 'day'] as const) {
+  for (const { over } of OVERS) {
     const [mine, all] = [each[over], stock[over]]
     if (mine !== null && all !== null && mine > all)
       hints.push(`Each viewer may have ${mine}, but there are only ${all}: the limit for each does nothing.`)

@@ -4,11 +4,11 @@ import type { OrderId, UnixSeconds } from '../schema.ts'
 import { fillIn, plainText } from '../texts/index.ts'
 import { say, sayPrivately } from '../voice/index.ts'
 import { type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
-import { uncounted } from './limits.ts'
 import { addresses, type OrderRow, orders } from './orders.ts'
 import { leavePerk, startPerk, takeBackPerk } from './perk.ts'
 import { orderFields, tellStock } from './place.ts'
 import { needSold, rewardOf, soldKey, solds } from './rewards.ts'
+import { uncounted } from './windows.ts'
 
 interface OnOrder {
   readonly order: OrderId
@@ -122,7 +122,7 @@ export function giveBack(world: World, { order: id, by }: Omit<GiveBackOrder, 'k
   takeBackPerk(world, order)
   for (const who of [null, order.viewer]) {
     const row = world.get(solds, soldKey(order.reward, who))
-    if (row !== undefined) world.put(solds, uncounted(row, order))
+    if (row !== undefined) world.put(solds, { ...row, ...uncounted(row, order) })
   }
   eraseLater(world, order)
   const reward = rewardOf(world, order.reward)

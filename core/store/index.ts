@@ -2,7 +2,7 @@ export { checkAnswer } from './answer.ts'
 export { rewardFault, rewardHints } from './faults.ts'
 export { giveBack, needOrder } from './finish.ts'
 export { storeHandlers } from './handlers.ts'
-export { type Buying, changesAt, leftOf, restInWords, whyNot } from './limits.ts'
+export { type Buying, changesAt, leftOf, nowAt, restInWords, whyNot } from './limits.ts'
 export { addresses, ORDER_STATUSES, type OrderRow, type OrderStatus, orders } from './orders.ts'
 export { buyingOf, giveCode, orderFields, placeOrder } from './place.ts'
 export {
@@ -35,9 +35,10 @@ export {
   solds,
 } from './rewards.ts'
 export { Asks, KINDS, MAX_TEXT, PLAIN_REWARD, type RewardKind, RewardSettings, storedReward } from './schema.ts'
-export { limitsInWords, rewardInWords } from './sentences.ts'
+export { limitsInWords, OVERS, rewardInWords } from './sentences.ts'
 export {
   type AddCodes,
   MOST_CODES_AT_ONCE,
   readCodes,
 } from './shelf.ts'
+export { countsIn, type Now, OVER_WINDOWS } from './windows.ts'

@@ -1,17 +1,18 @@
 import { durationInWords } from '../currency/index.ts'
+import { dayIn } from '../people/index.ts'
 import type { Seconds, UnixSeconds } from '../schema.ts'
 import type { Refusal } from '../world/index.ts'
 import type { SoldRow } from './rewards.ts'
 import type { RewardSettings } from './schema.ts'
+import { type Counts, countIn, type Now, OVER_WINDOWS, WINDOWS } from './windows.ts'
 
 /** All that decides whether somebody may buy a reward now, their money and what they say to it left out. */
 export interface Buying {
   readonly at: UnixSeconds
   readonly timeZone: string
   readonly onAir: boolean
-  /** The show or the time between two that is counted in (see `limitPeriod`), and the day. */
-  readonly period: number
-  readonly day: number
+  /** What each window begins with now. */
+  readonly now: Now
   readonly all: SoldRow
   readonly own: SoldRow
   /** Whether they are one of those who may. */
@@ -22,11 +23,8 @@ export interface Buying {
   readonly codes: number
 }
 
-type Counts = Pick<SoldRow, 'total' | 'show' | 'shown' | 'day' | 'dayed'>
-type Now = Pick<Buying, 'period' | 'day'>
-
-const inShow = ({ show, shown }: Counts, { period }: Now): number => (show === period ? shown : 0)
-const inDay = ({ day, dayed }: Counts, now: Now): number => (day === now.day ? dayed : 0)
+/** What each window begins with at a time. @param period - The show or the time between two shows (see `limitPeriod`). */
+export const nowAt = (at: UnixSeconds, timeZone: string, period: number): Now => ({ period, day: dayIn(timeZone, at) })
 
 /** How many are left for everybody; null: there is no limit. */
 export function leftOf(
@@ -37,8 +35,7 @@ export function leftOf(
 ): number | null {
   const left = [
     stock.all === null ? null : stock.all - all.total,
-    stock.show === null ? null : stock.show - inShow(all, now),
-    stock.day === null ? null : stock.day - inDay(all, now),
+    ...OVER_WINDOWS.map((over) => (stock[over] === null ? null : stock[over] - countIn(all, WINDOWS[over], now))),
     kind === 'code' ? codes : null,
   ].filter((one) => one !== null)
   return left.length === 0 ? null : Math.max(0, Math.min(...left))
@@ -86,27 +83,26 @@ const times = (n: number): string => (n === 1 ? 'once' : `${n} times`)
 
 function usedUp(settings: RewardSettings, buying: Buying): Refusal | undefined {
   const { name, stock, each, kind } = settings
-  const { all, own, onAir, codes } = buying
-  const show = onAir ? 'this show' : 'until the next show'
+  const { all, own, onAir, codes, now } = buying
   if (kind === 'code' && codes === 0) return no('reward_sold_out', `${name} is sold out: no code is left.`)
   if (stock.all !== null && all.total >= stock.all)
     return no(
       'reward_sold_out',
       `${name} is sold out: ${stock.all === 1 ? 'the only one is' : `all ${stock.all} are`} gone.`,
     )
-  if (stock.show !== null && inShow(all, buying) >= stock.show)
-    return no(
-      'reward_sold_out',
-      `${name} is sold out ${show} (${stock.show} of ${stock.show}). Back in stock next show.`,
-    )
-  if (stock.day !== null && inDay(all, buying) >= stock.day)
-    return no('reward_sold_out', `${name} is sold out today (${stock.day} of ${stock.day}). Back in stock tomorrow.`)
+  for (const over of OVER_WINDOWS) {
+    const [most, window] = [stock[over], WINDOWS[over]]
+    if (most === null || countIn(all, window, now) < most) continue
+    const when = `${window.soldOut(onAir)} (${most} of ${most})`
+    return no('reward_sold_out', `${name} is sold out ${when}. Back in stock ${window.back}.`)
+  }
   if (each.all !== null && own.total >= each.all)
     return no('reward_limit_own', `Each viewer can have ${name} ${times(each.all)}, and you have.`)
-  if (each.show !== null && inShow(own, buying) >= each.show)
-    return no('reward_limit_own', `Each viewer can have ${name} ${times(each.show)} a show. Again next show.`)
-  if (each.day !== null && inDay(own, buying) >= each.day)
-    return no('reward_limit_own', `Each viewer can have ${name} ${times(each.day)} a day. Again tomorrow.`)
+  for (const over of OVER_WINDOWS) {
+    const [most, window] = [each[over], WINDOWS[over]]
+    if (most !== null && countIn(own, window, now) >= most)
+      return no('reward_limit_own', `Each viewer can have ${name} ${times(most)} ${window.each}. Again ${window.back}.`)
+  }
   return undefined
 }
 
@@ -133,21 +129,3 @@ export function changesAt(
   const ahead = times.filter((time) => time !== null && time > at) as number[]
   return ahead.length === 0 ? null : Math.min(...ahead)
 }
-
-/** What was sold with one more. */
-export const counted = (row: SoldRow, now: Now): SoldRow => ({
-  ...row,
-  total: row.total + 1,
-  show: now.period,
-  shown: inShow(row, now) + 1,
-  day: now.day,
-  dayed: inDay(row, now) + 1,
-})
-
-/** What was sold without one that was given back: it counts down where it counted, and nowhere else. */
-export const uncounted = (row: SoldRow, { period, day }: Now): SoldRow => ({
-  ...row,
-  total: Math.max(0, row.total - 1),
-  shown: row.show === period ? Math.max(0, row.shown - 1) : row.shown,
-  dayed: row.day === day ? Math.max(0, row.dayed - 1) : row.dayed,
-})

@@ -1,5 +1,6 @@
 import type { Amount, CircleId, OrderId, RewardId, ShowId, UnixSeconds, ViewerId } from '../schema.ts'
 import { defineTable } from '../world/index.ts'
+import type { Now } from './windows.ts'
 
 /**
  * `waiting`: to be done by hand; what was paid is held in the pot that bears the order's id. `running`: bought for a time that is
@@ -9,7 +10,7 @@ export const ORDER_STATUSES = ['waiting', 'running', 'back', 'done', 'refunded']
 export type OrderStatus = (typeof ORDER_STATUSES)[number]
 
 /** One purchase. Times in seconds since 1970. */
-export interface OrderRow {
+export interface OrderRow extends Now {
   readonly id: OrderId
   readonly reward: RewardId
   readonly rewardName: string
@@ -29,9 +30,6 @@ export interface OrderRow {
   readonly byHand: boolean
   /** Account of who has taken it on. */
   readonly takenBy: string | null
-  /** What it counts towards (see `SoldRow`). */
-  readonly period: number
-  readonly day: number
   /** From when to when what was bought lasts; null: without end, or it has not begun. */
   readonly beginsAt: UnixSeconds | null
   readonly endsAt: UnixSeconds | null

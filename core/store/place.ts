@@ -1,17 +1,18 @@
 import { mayUse } from '../access/index.ts'
 import { currencySetting, inWords } from '../currency/index.ts'
 import { BOOKS, balanceOf, openAccount, transfer } from '../ledger/index.ts'
-import { dayIn, type ViewerRow, watchOf } from '../people/index.ts'
+import { type ViewerRow, watchOf } from '../people/index.ts'
 import { rankName } from '../ranks/index.ts'
 import type { Amount, OrderId, RaffleId } from '../schema.ts'
 import { showSaved } from '../screen/index.ts'
 import { readSetting, zoneSetting } from '../settings/index.ts'
 import { limitPeriod, showOnAir } from '../show/index.ts'
 import type { World } from '../world/index.ts'
-import { type Buying, counted, leftOf } from './limits.ts'
+import { type Buying, leftOf, nowAt } from './limits.ts'
 import { addresses, type OrderRow, orders } from './orders.ts'
 import { startPerk } from './perk.ts'
 import { codeKey, codeListOf, codeLists, codes, codesLeft, type RewardRow, soldOf, solds } from './rewards.ts'
+import { counted, type Now } from './windows.ts'
 
 /** All that decides whether somebody may buy a reward now. Needs the reward's sales and what they have watched. */
 export function buyingOf(world: World, viewer: ViewerRow, reward: RewardRow): Buying {
@@ -20,8 +21,7 @@ export function buyingOf(world: World, viewer: ViewerRow, reward: RewardRow): Bu
     at: world.at,
     timeZone,
     onAir: showOnAir(world) !== undefined,
-    period: limitPeriod(world),
-    day: dayIn(timeZone, world.at),
+    now: nowIn(world),
     all: soldOf(world, reward.id, null),
     own: soldOf(world, reward.id, viewer.id),
     allowed: mayUse(world, reward.settings.who, viewer),
@@ -44,7 +44,8 @@ export interface Wanted {
  */
 export function placeOrder(world: World, viewer: ViewerRow, reward: RewardRow, wanted: Wanted): OrderRow {
   const { settings } = reward
-  const { id, period, day } = { id: world.nextId(), ...count(world, viewer, reward) }
+  const id = world.nextId()
+  const now = count(world, viewer, reward)
   const byHand = settings.kind === 'hand'
   const payment = wanted.price === 0 ? 0 : pay(world, viewer, reward, id, wanted.price)
   const order: OrderRow = {
@@ -63,8 +64,7 @@ export function placeOrder(world: World, viewer: ViewerRow, reward: RewardRow, w
     payment,
     byHand,
     takenBy: null,
-    period,
-    day,
+    ...now,
     beginsAt: null,
     endsAt: null,
     circle: null,
@@ -76,16 +76,23 @@ export function placeOrder(world: World, viewer: ViewerRow, reward: RewardRow, w
   return placed
 }
 
-function count(world: World, viewer: ViewerRow, reward: RewardRow): { period: number; day: number } {
-  const { timeZone } = readSetting(world, zoneSetting)
-  const now = { period: limitPeriod(world), day: dayIn(timeZone, world.at) }
+/** What each window begins with now. */
+const nowIn = (world: World): Now => nowAt(world.at, readSetting(world, zoneSetting).timeZone, limitPeriod(world))
+
+function count(world: World, viewer: ViewerRow, reward: RewardRow): Now {
+  const now = nowIn(world)
   const { rest } = reward.settings
   for (const [who, seconds] of [
     [null, rest.everyoneSeconds],
     [viewer.id, rest.eachSeconds],
   ] as const) {
     const row = soldOf(world, reward.id, who)
-    world.put(solds, { ...counted(row, now), until: seconds > 0 ? world.at + seconds : row.until, lastAt: world.at })
+    world.put(solds, {
+      ...row,
+      ...counted(row, now),
+      until: seconds > 0 ? world.at + seconds : row.until,
+      lastAt: world.at,
+    })
   }
   if (rest.everyoneSeconds > 0)
     world.fact('store.rests', 'everyone', { reward: reward.id, until: world.at + rest.everyoneSeconds })
@@ -154,9 +161,12 @@ function announce(world: World, order: OrderRow, reward: RewardRow): void {
 
 /** Tells every page how many are left, where there is a limit. */
 export function tellStock(world: World, reward: RewardRow): void {
-  const { timeZone } = readSetting(world, zoneSetting)
-  const now = { period: limitPeriod(world), day: dayIn(timeZone, world.at) }
-  const left = leftOf(reward.settings, soldOf(world, reward.id, null), now, codesLeft(codeListOf(world, reward.id)))
+  const left = leftOf(
+    reward.settings,
+    soldOf(world, reward.id, null),
+    nowIn(world),
+    codesLeft(codeListOf(world, reward.id)),
+  )
   if (left !== null) world.fact('store.stock', 'everyone', { reward: reward.id, left })
 }
 

@@ -1,6 +1,7 @@
 import type { OrderId, RaffleId, RewardId, UnixSeconds, ViewerId } from '../schema.ts'
 import { defineTable, type Need, needKey, noId, savedCollection, viewerIn, type World } from '../world/index.ts'
 import type { RewardSettings } from './schema.ts'
+import { type Counts, NO_COUNTS } from './windows.ts'
 
 /** Something that the store sells. `word` is that of its settings; null once it is archived, so that another can bear it. */
 export interface RewardRow {
@@ -28,15 +29,10 @@ export const { open: openRewards, find: rewardOf } = savedRewards
 
 /**
  * How often a reward was sold: by everybody (key: the reward's id) or to one viewer ("id/viewer"). What was given back does not
- * count. `shown` counts in the period `show` (see `limitPeriod`), `dayed` in the day `day` of the channel's time zone.
+ * count.
  */
-export interface SoldRow {
+export interface SoldRow extends Counts {
   readonly key: string
-  readonly total: number
-  readonly show: number
-  readonly shown: number
-  readonly day: number
-  readonly dayed: number
   /** When it may be bought again (seconds since 1970). */
   readonly until: UnixSeconds
   readonly lastAt: UnixSeconds
@@ -56,11 +52,7 @@ export const needSold = (reward: RewardId, viewer: ViewerId | undefined): Need[]
   [null, ...(viewer === undefined ? [] : [viewer])].map((who) => needKey(solds, soldKey(reward, who)))
 
 export const NEVER_SOLD: Omit<SoldRow, 'key'> = {
-  total: 0,
-  show: 0,
-  shown: 0,
-  day: 0,
-  dayed: 0,
+  ...NO_COUNTS,
   until: 0,
   lastAt: 0,
   perkUntil: 0,

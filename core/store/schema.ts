@@ -1,9 +1,10 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { Who } from '../access/index.ts'
-import { closed, IdOrNull, oneOf, orNull, whole } from '../schema.ts'
+import { closed, IdOrNull, keyedBy, oneOf, orNull, whole } from '../schema.ts'
 import { StillRef } from '../screen/index.ts'
 import { Steps } from '../steps/index.ts'
 import { stored, textIn } from '../world/index.ts'
+import { OVER_WINDOWS } from './windows.ts'
 
 const Time = orNull(whole(0, 9_999_999_999))
 
@@ -41,8 +42,8 @@ export const Asks = Type.Union([
 export type Asks = Static<typeof Asks>
 
 const Most = orNull(whole(1, 1_000_000))
-/** How many at most; null: without limit. In all, in one show, in one day of the channel's time zone. */
-const Most3 = Type.Object({ all: Most, show: Most, day: Most }, closed)
+/** How many at most; null: without limit. In all, and in each window (a show, a day of the channel's time zone). */
+const Mosts = Type.Object({ all: Most, ...keyedBy(OVER_WINDOWS, () => Most) }, closed)
 
 export const KINDS = ['hand', 'itself', 'code'] as const
 
@@ -76,9 +77,9 @@ export const RewardSettings = Type.Object(
     onAir: Type.Boolean(),
     from: Time,
     to: Time,
-    stock: Most3,
+    stock: Mosts,
     /** For each viewer. */
-    each: Most3,
+    each: Mosts,
     rest: Type.Object({ everyoneSeconds: whole(0, 2_592_000), eachSeconds: whole(0, 2_592_000) }, closed),
     /** What is bought ends after so long: a circle is left again, or the order comes back to the bench. */
     perk: orNull(Type.Object({ seconds: whole(60, 31_536_000), circle: IdOrNull }, closed)),
@@ -96,7 +97,7 @@ export const RewardSettings = Type.Object(
 export type RewardSettings = Static<typeof RewardSettings>
 export type RewardKind = RewardSettings['kind']
 
-const NONE = { all: null, show: null, day: null }
+const NONE = { all: null, ...keyedBy(OVER_WINDOWS, () => null) }
 
 /** A reward as it begins: done by hand, for everyone, without limits. */
 export const PLAIN_REWARD: RewardSettings = {

@@ -1,14 +1,19 @@
 import { digits, durationInWords } from '../currency/index.ts'
 import { timeInWords } from './limits.ts'
 import type { RewardSettings } from './schema.ts'
+import { OVER_WINDOWS, type Over, WINDOWS } from './windows.ts'
 
-const OVER = { all: 'in all', show: 'in each show', day: 'a day' } as const
+/** What limits are over, as they are told: narrower ones first. */
+export const OVERS: readonly { readonly over: Over; readonly name: string }[] = [
+  ...OVER_WINDOWS.map((over) => ({ over, name: WINDOWS[over].name })),
+  { over: 'all', name: 'in all' },
+]
 
 /** "3 in each show and 10 in all"; empty: no limit. */
 export function mostInWords(most: RewardSettings['stock']): string {
-  const parts = (['show', 'day', 'all'] as const).flatMap((over) => {
+  const parts = OVERS.flatMap(({ over, name }) => {
     const n = most[over]
-    return n === null ? [] : [`${digits(n)} ${OVER[over]}`]
+    return n === null ? [] : [`${digits(n)} ${name}`]
   })
   return parts.length < 3 ? parts.join(' and ') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`
 }

@@ -2,10 +2,10 @@ import { type Static, Type } from '@sinclair/typebox'
 import { EarningPlan } from '#core/earning'
 import { FACTS } from '#core/engine'
 import { OUTCOMES } from '#core/runs'
-import { Amount, Count, exactly, Id, oneOf, orNull, UnixSeconds, ViewerId } from '#core/schema'
+import { Amount, Count, exactly, Id, keyedBy, oneOf, orNull, UnixSeconds, ViewerId } from '#core/schema'
 import { Piece } from '#core/screen'
 import { Steps } from '#core/steps'
-import { KINDS, RewardSettings } from '#core/store'
+import { KINDS, OVER_WINDOWS, RewardSettings } from '#core/store'
 import { TriggerSettings } from '#core/triggers'
 import { Voice } from '#core/voice'
 import { ChatWords, CommandSettings } from '#core/words'
@@ -158,7 +158,7 @@ export const RewardShown = exactly({
   place: Count,
   settings: RewardSettings,
   left: orNull(Count),
-  sold: exactly({ total: Count, show: Count, day: Count }),
+  sold: exactly({ total: Count, ...keyedBy(OVER_WINDOWS, () => Count) }),
   codes: exactly({ count: Count, given: Count }),
   who: Type.String(),
   hints: Type.Array(Type.String()),

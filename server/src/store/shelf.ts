@@ -1,6 +1,5 @@
 import { mayUse, whoInWords } from '#core/access'
 import { earningSetting } from '#core/earning'
-import { dayIn } from '#core/people'
 import { zoneSetting } from '#core/settings'
 import {
   type Buying,
@@ -9,6 +8,7 @@ import {
   leftOf,
   limitsInWords,
   NEVER_SOLD,
+  nowAt,
   type RewardRow,
   whyNot,
 } from '#core/store'
@@ -41,14 +41,13 @@ async function buyingBy(db: Reader, channels: Channels, channel: number, rewards
   const own = known === undefined ? undefined : await soldBy(db, channel, rewards, known.id)
   const lists = await codeListsOf(db, channel)
   const world = await accessWorld(db, channel, at)
-  const period = await periodOf(db, channel)
+  const now = nowAt(at, timeZone, await periodOf(db, channel))
   const onAir = (await openShowOf(db, channel))?.status === 'on'
   const buying = ({ id, settings }: RewardRow): Buying => ({
     at,
     timeZone,
     onAir,
-    period,
-    day: dayIn(timeZone, at),
+    now,
     all: all(id),
     own: own?.(id) ?? { key: '', ...NEVER_SOLD },
     allowed: known === undefined || mayUse(world, settings.who, known),
@@ -117,7 +116,7 @@ function shownAs({ id, settings }: RewardRow, facts: Buying, who: string) {
     confirm,
     post: post === null ? null : post.days,
     lasts: perk?.seconds ?? null,
-    left: leftOf(settings, facts.all, facts, facts.codes),
+    left: leftOf(settings, facts.all, facts.now, facts.codes),
     limits: limitsInWords(settings, who, facts.timeZone),
     why:
       refusal === undefined

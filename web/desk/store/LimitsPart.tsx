@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon'
-import type { RewardSettings } from '#core/store'
+import { OVERS, type RewardSettings } from '#core/store'
 import { Choose, INPUT, NumberInput, Tick } from '../commands/inputs.tsx'
 import type { PartProps } from './part.ts'
 
@@ -61,12 +61,6 @@ export function LimitsPart({ draft, put, store }: PartProps) {
   )
 }
 
-const OVER = [
-  { over: 'show', name: 'in each show' },
-  { over: 'day', name: 'a day' },
-  { over: 'all', name: 'in all' },
-] as const
-
 interface MostFieldsProps {
   readonly legend: string
   readonly most: RewardSettings['stock']
@@ -78,7 +72,7 @@ function MostFields({ legend, most, setMost }: MostFieldsProps) {
     <fieldset>
       <legend className="mb-1.5 font-semibold">{legend}</legend>
       <div className="flex flex-wrap gap-x-6 gap-y-2">
-        {OVER.map(({ over, name }) => (
+        {OVERS.map(({ over, name }) => (
           <span key={over} className="flex items-center gap-2">
             <NumberInput
               label={`${legend}, ${name}`}

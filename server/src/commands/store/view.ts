@@ -1,12 +1,11 @@
 import { whoInWords } from '#core/access'
 import { rewardReady } from '#core/buying'
 import { earningSetting } from '#core/earning'
-import { dayIn } from '#core/people'
 import { checkSteps, type Standing } from '#core/runs'
 import type { Amount } from '#core/schema'
 import { playing } from '#core/screen'
 import { zoneSetting } from '#core/settings'
-import { codesLeft, leftOf, type RewardRow, rewardHints, type SoldRow } from '#core/store'
+import { codesLeft, countsIn, leftOf, nowAt, type RewardRow, rewardHints } from '#core/store'
 import { whoNames } from '../../access/index.ts'
 import type { ChatState } from '../../chat/index.ts'
 import type { Reader } from '../../database/index.ts'
@@ -37,18 +36,6 @@ export async function storeView(db: Reader, channel: number, now: number, chat: 
 
 type Overlays = Awaited<ReturnType<typeof overlaysOf>>
 
-interface Period {
-  readonly period: number
-  readonly day: number
-}
-
-/** How often a reward was sold in all, in this show and today. */
-const soldIn = ({ total, show, shown, day, dayed }: SoldRow, now: Period) => ({
-  total,
-  show: show === now.period ? shown : 0,
-  day: day === now.day ? dayed : 0,
-})
-
 async function shownBy(
   db: Reader,
   channel: number,
@@ -64,7 +51,7 @@ async function shownBy(
   const lists = await codeListsOf(db, channel)
   const names = await whoNames(db, channel, rewards)
   const { timeZone } = await settingOf(db, channel, zoneSetting)
-  const period = { period: await periodOf(db, channel), day: dayIn(timeZone, now) }
+  const period = nowAt(now, timeZone, await periodOf(db, channel))
   const readyOf = ({ id, settings }: RewardRow, left: number | null) => {
     const plays = playing(overlays, settings.alert)
     const playsNow = plays.filter(({ connected }) => connected).length
@@ -78,6 +65,16 @@ async function shownBy(
     const left = leftOf(settings, all, period, codesLeft(codes))
     const who = whoInWords(settings.who, names)
     const hints = rewardHints(settings, cap, codes.count)
-    return { id, place, settings, left, sold: soldIn(all, period), codes, who, hints, ready: readyOf(row, left) }
+    return {
+      id,
+      place,
+      settings,
+      left,
+      sold: { total: all.total, ...countsIn(all, period) },
+      codes,
+      who,
+      hints,
+      ready: readyOf(row, left),
+    }
   }
 }
