@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, test } from 'vitest'
 import { TestChannel } from '../../testing/core/channel.ts'
 import { runs } from '../runs/runs.ts'
-import { orders, PLAIN_REWARD, type RewardSettings } from '../store/index.ts'
+import { orders, PLAIN_REWARD, type RewardSettings, UNLIMITED } from '../store/index.ts'
 import { rewardReady } from './ready.ts'
 
 let channel: TestChannel
@@ -42,7 +42,7 @@ describe('the steps of a reward', () => {
     const reward = channel.reward({
       kind: 'itself',
       price: 10,
-      stock: { all: 1, show: null, day: null },
+      stock: { ...UNLIMITED, all: 1 },
       steps: [{ do: 'take', from: { of: 'caller' }, amount: { fixed: 995 } }],
     })
     expect(channel.say('pia', '!get lamp')).toContain('5 short')

@@ -34,7 +34,16 @@ export {
   soldOf,
   solds,
 } from './rewards.ts'
-export { Asks, KINDS, MAX_TEXT, PLAIN_REWARD, type RewardKind, RewardSettings, storedReward } from './schema.ts'
+export {
+  Asks,
+  KINDS,
+  MAX_TEXT,
+  PLAIN_REWARD,
+  type RewardKind,
+  RewardSettings,
+  storedReward,
+  UNLIMITED,
+} from './schema.ts'
 export { limitsInWords, OVERS, rewardInWords } from './sentences.ts'
 export {
   type AddCodes,

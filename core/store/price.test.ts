@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest'
 import { earningSetting, examplesOf, getsOf } from '../earning/index.ts'
 import { rewardFault, rewardHints } from './faults.ts'
 import { couldBuy, holdingsOf, medianOf, neighboursOf, priceInWatching, watchingInWords, wouldSell } from './price.ts'
-import { PLAIN_REWARD, type RewardSettings } from './schema.ts'
+import { PLAIN_REWARD, type RewardSettings, UNLIMITED } from './schema.ts'
 import { rewardInWords } from './sentences.ts'
 import { readCodes } from './shelf.ts'
 
@@ -93,7 +93,7 @@ describe('a reward’s settings', () => {
   test('that may not be meant so are pointed out', () => {
     const hints = (settings: Partial<RewardSettings>, cap = 0, codes = 1) =>
       rewardHints({ ...PLAIN_REWARD, ...settings }, cap, codes).join(' ')
-    const none = { all: null, show: null, day: null }
+    const none = UNLIMITED
     expect(hints({ price: 0 })).toContain('costs nothing')
     expect(hints({ price: 501 }, 500)).toContain('Nobody can ever hold 501')
     expect(hints({ stock: { ...none, show: 3 }, each: { ...none, show: 5 } })).toContain('only 3')
@@ -107,8 +107,8 @@ describe('a reward’s settings', () => {
     const settings: RewardSettings = {
       ...PLAIN_REWARD,
       asks: { of: 'text', question: 'Which thing?', least: 1, most: 50 },
-      stock: { all: null, show: 3, day: null },
-      each: { all: 10, show: 1, day: null },
+      stock: { ...UNLIMITED, show: 3 },
+      each: { ...UNLIMITED, all: 10, show: 1 },
       rest: { everyoneSeconds: 120, eachSeconds: 0 },
       confirm: 'It stands on the shelf.',
     }

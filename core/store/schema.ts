@@ -97,7 +97,8 @@ export const RewardSettings = Type.Object(
 export type RewardSettings = Static<typeof RewardSettings>
 export type RewardKind = RewardSettings['kind']
 
-const NONE = { all: null, ...keyedBy(OVER_WINDOWS, () => null) }
+/** No limit. */
+export const UNLIMITED = { all: null, ...keyedBy(OVER_WINDOWS, () => null) }
 
 /** A reward as it begins: done by hand, for everyone, without limits. */
 export const PLAIN_REWARD: RewardSettings = {
@@ -120,8 +121,8 @@ export const PLAIN_REWARD: RewardSettings = {
   onAir: false,
   from: null,
   to: null,
-  stock: NONE,
-  each: NONE,
+  stock: UNLIMITED,
+  each: UNLIMITED,
   rest: { everyoneSeconds: 0, eachSeconds: 0 },
   perk: null,
   steps: [],

@@ -40,7 +40,9 @@ export type Now = { readonly [W in Window as W['now']]: number }
 /** How often something was sold: in all, and in the last window of each kind in which it was. */
 export type Counts = { readonly total: number } & { readonly [W in Window as W['begins'] | W['counts']]: number }
 
-export const NO_COUNTS: Counts = { total: 0, show: 0, shown: 0, day: 0, dayed: 0 }
+const nothingIn = ({ begins, counts }: Window) => ({ [begins]: 0, [counts]: 0 })
+
+export const NO_COUNTS: Counts = Object.assign({ total: 0 }, ...Object.values(WINDOWS).map(nothingIn))
 
 /** How often in the window that a moment is in. */
 export const countIn = (sold: Counts, { begins, counts, now }: Window, moment: Now): number =>

@@ -2,7 +2,7 @@ import { createHash, randomUUID } from 'node:crypto'
 import type { Browser } from '@playwright/test'
 import pg from 'pg'
 import { PLAIN_ALERT } from '#core/screen'
-import { PLAIN_REWARD } from '#core/store'
+import { PLAIN_REWARD, UNLIMITED } from '#core/store'
 import type { Stack } from '../demo/stack.ts'
 import type { BenchChannel } from './channel.ts'
 import { scaled } from './scale.ts'
@@ -15,7 +15,7 @@ const STOCK = scaled(500)
  * @returns Orders decided per second. @throws if not exactly 500 were sold.
  */
 export async function burst({ send, pool, channel, viewers }: BenchChannel): Promise<number> {
-  const stock = { all: STOCK, show: null, day: null }
+  const stock = { ...UNLIMITED, all: STOCK }
   const settings = { ...PLAIN_REWARD, word: 'rare', name: 'Rare', price: 1, stock, say: false }
   await send({ kind: 'store.save', reward: null, settings })
   const began = performance.now()

@@ -1,6 +1,6 @@
 import type { Intent } from '#core/engine'
 import { type AlertSettings, PLAIN_ALERT } from '#core/screen'
-import { PLAIN_REWARD, type RewardSettings } from '#core/store'
+import { PLAIN_REWARD, type RewardSettings, UNLIMITED } from '#core/store'
 
 interface DemoReward {
   readonly settings: Omit<Partial<RewardSettings>, 'alert'> &
@@ -38,7 +38,7 @@ const REWARDS: readonly DemoReward[] = [
       price: 120,
       kind: 'itself',
       picture: 'sparks',
-      stock: { all: null, show: 20, day: null },
+      stock: { ...UNLIMITED, show: 20 },
     },
     alert: { title: 'Mind your eyebrows', line: 'sparks by {{ viewer.name }}', sound: 'ratchet', enter: 'grow' },
   },
@@ -52,7 +52,7 @@ const REWARDS: readonly DemoReward[] = [
       picture: 'lamp',
       onAir: true,
       confirm: 'I know that the picture goes dark, too.',
-      stock: { all: null, show: 2, day: null },
+      stock: { ...UNLIMITED, show: 2 },
       rest: { everyoneSeconds: 600, eachSeconds: 0 },
     },
     alert: { title: 'Lights out', line: '{{ viewer.name }} wants it dark', sound: 'bell' },
@@ -79,7 +79,7 @@ const REWARDS: readonly DemoReward[] = [
       price: 800,
       kind: 'itself',
       picture: 'tag',
-      each: { all: null, show: 1, day: null },
+      each: { ...UNLIMITED, show: 1 },
       perk: { seconds: 7 * 86_400, circle: null },
     },
     alert: { title: '{{ viewer.name }} ties the apron', line: 'bench crew for a week', sound: 'ratchet' },
@@ -108,7 +108,7 @@ const REWARDS: readonly DemoReward[] = [
       group: BENCH,
       price: 250,
       picture: 'clock',
-      each: { all: null, show: 1, day: null },
+      each: { ...UNLIMITED, show: 1 },
       asks: {
         of: 'choice',
         question: 'Which tool first?',
@@ -126,7 +126,7 @@ const REWARDS: readonly DemoReward[] = [
       picture: 'postcard',
       asks: asks('What should it say?', 120),
       post: { days: 14 },
-      stock: { all: 40, show: null, day: null },
+      stock: { ...UNLIMITED, all: 40 },
     },
     alert: { title: 'A postcard is on its way', line: 'ordered by {{ viewer.name }}', sound: 'bell' },
   },
@@ -139,7 +139,7 @@ const REWARDS: readonly DemoReward[] = [
       price: 1500,
       kind: 'code',
       picture: 'guide',
-      each: { all: 1, show: null, day: null },
+      each: { ...UNLIMITED, all: 1 },
       low: 5,
     },
   },

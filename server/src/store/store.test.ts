@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { describe, expect, test } from 'vitest'
-import { PLAIN_REWARD, type RewardSettings } from '#core/store'
+import { PLAIN_REWARD, type RewardSettings, UNLIMITED } from '#core/store'
 import { expectClean } from '../../../testing/server/peers/csvclean.ts'
 import { testServer } from '../../../testing/server/server.ts'
 
@@ -31,7 +31,7 @@ async function openStore() {
   return { ...server, desk, atDesk, make, as, submit, pool, channel }
 }
 
-const NONE = { all: null, show: null, day: null }
+const NONE = UNLIMITED
 
 test('of many who want the last ones at once, over two servers’ worth of requests, exactly as many get one as there are', async () => {
   const { make, as, richViewer, pool } = await openStore()
