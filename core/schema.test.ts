@@ -1,7 +1,8 @@
 import type { Static } from '@sinclair/typebox'
 import { expect, expectTypeOf, test } from 'vitest'
 import type { Amount, OrderId, UnixSeconds, ViewerId } from './schema.ts'
-import { exactly, keyedBy, keysOf, OrderId as OrderIdSchema, orNull, ViewerId as ViewerIdSchema } from './schema.ts'
+import { exactly, OrderId as OrderIdSchema, orNull, ViewerId as ViewerIdSchema } from './schema.ts'
+import { keyedBy, keysOf } from './world/index.ts'
 
 test('numbers of one kind are told from those of another, and from nothing else', () => {
   expectTypeOf<number>().toExtend<ViewerId>()

@@ -1,9 +1,5 @@
 import type { Amount } from '../schema.ts'
-import { setting } from '../settings/index.ts'
-import { Currency } from './schema.ts'
-
-const POINTS: Currency = { one: 'point', many: 'points', word: 'points' }
-export const currencySetting = setting('currency', 'currency', Currency, POINTS)
+import type { Currency } from './schema.ts'
 
 const THOUSANDS = /\B(?=(\d{3})+(?!\d))/g
 

@@ -1,6 +1,7 @@
 export { readAmount } from './amount.ts'
-export { currencySetting, digits, inWords } from './currency.ts'
+export { digits, inWords } from './currency.ts'
 export { durationInWords } from './duration.ts'
 export { minorDigits, moneyInWords, moneyPlain } from './money.ts'
 export { amount } from './said.ts'
 export { Currency, ICONS, type Icon, REPLY } from './schema.ts'
+export { currencySetting } from './setting.ts'

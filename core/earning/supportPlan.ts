@@ -1,5 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox'
-import { closed, keyedBy, SetAmount } from '../schema.ts'
+import { closed, SetAmount } from '../schema.ts'
+import { keyedBy } from '../world/index.ts'
 
 import { FIRST_MONEY, Money } from './money.ts'
 

@@ -1,5 +1,6 @@
 import { type Static, type TSchema, Type } from '@sinclair/typebox'
-import { keysOf, whole } from '../schema.ts'
+import { whole } from '../schema.ts'
+import { keysOf } from '../world/index.ts'
 
 /** Somebody on the platform. `account` is the one that chat and sign-in report for them, in lower case. */
 const Person = Type.Object({

@@ -1,7 +1,6 @@
 import { BOOKS, balanceOf, MAX_AMOUNT, transfer } from '../ledger/index.ts'
 import type { Amount, Seconds, UnixSeconds } from '../schema.ts'
-import { keysOf } from '../schema.ts'
-import { defineTable, type Handler, needKey, noId, ok, type World } from '../world/index.ts'
+import { defineTable, type Handler, keysOf, needKey, noId, ok, type World } from '../world/index.ts'
 import { type AccountRef, chatRef, FORGOTTEN, keyOf, MERGED } from './account.ts'
 import { openCircles } from './circles.ts'
 import { ignore } from './keep.ts'

@@ -3,9 +3,9 @@ import { circleStanding, circles, needPerson, openCircles, savedCircles, viewers
 import type { CircleId } from '../schema.ts'
 import { readSetting, writeSetting } from '../settings/index.ts'
 import { type Handler, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
-import { ranksSetting } from './ranks.ts'
 import { announce, review } from './review.ts'
 import type { CircleSettings, RankPlan } from './schema.ts'
+import { ranksSetting } from './setting.ts'
 
 export interface ChangeRanks {
   readonly kind: 'ranks.change'

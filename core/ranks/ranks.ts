@@ -1,10 +1,6 @@
 import { holds, type Standing } from '../people/index.ts'
 import type { Amount, Seconds } from '../schema.ts'
-import { setting } from '../settings/index.ts'
-import { type Rank, RankPlan } from './schema.ts'
-
-const NO_RANKS: RankPlan = { measure: 'hours', ranks: [], announce: '' }
-export const ranksSetting = setting('ranks', 'list of ranks', RankPlan, NO_RANKS)
+import type { Rank, RankPlan } from './schema.ts'
 
 /** What somebody's rank goes by: whole minutes watched, or what they have earned in all. Never what they hold. */
 export const measureOf = (

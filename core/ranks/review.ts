@@ -17,8 +17,9 @@ import { latestShow } from '../show/index.ts'
 import { fillIn } from '../texts/index.ts'
 import { say } from '../voice/index.ts'
 import type { World } from '../world/index.ts'
-import { measureOf, nextThreshold, rankFor, ranksSetting } from './ranks.ts'
+import { measureOf, nextThreshold, rankFor } from './ranks.ts'
 import type { RankPlan } from './schema.ts'
+import { ranksSetting } from './setting.ts'
 
 const DAY = 86_400
 /** A month of tenure: as people count it, near enough, and the same for everybody. */

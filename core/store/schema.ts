@@ -1,9 +1,9 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { Who } from '../access/index.ts'
-import { closed, IdOrNull, keyedBy, oneOf, orNull, whole } from '../schema.ts'
+import { closed, IdOrNull, oneOf, orNull, whole } from '../schema.ts'
 import { StillRef } from '../screen/index.ts'
 import { Steps } from '../steps/index.ts'
-import { stored, textIn } from '../world/index.ts'
+import { keyedBy, stored, textIn } from '../world/index.ts'
 import { OVER_WINDOWS } from './windows.ts'
 
 const Time = orNull(whole(0, 9_999_999_999))

@@ -1,4 +1,4 @@
-import { keyedBy, keysOf } from '../schema.ts'
+import { keyedBy, keysOf } from '../world/index.ts'
 
 /**
  * In what a reward's limits count besides in all. Each is a column for what it began with (`begins`) and one for how often

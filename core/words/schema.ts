@@ -1,10 +1,10 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { EVERYONE_MAY, Limits, NO_LIMITS, Who } from '../access/index.ts'
 import { StandingName } from '../earning/index.ts'
-import { closed, keyedBy, oneOf, Rest, whole } from '../schema.ts'
+import { closed, oneOf, Rest, whole } from '../schema.ts'
 import { Steps } from '../steps/index.ts'
 import { REPLIES } from '../voice/index.ts'
-import { stored, textIn } from '../world/index.ts'
+import { keyedBy, stored, textIn } from '../world/index.ts'
 
 const Word = Type.String({ pattern: '^[\\p{L}\\p{N}_-]{1,30}$' })
 

@@ -11,6 +11,7 @@ export {
   type Unchangeable,
 } from './facts.ts'
 export type { Answer, Handler } from './handler.ts'
+export { keyedBy, keysOf } from './keyed.ts'
 export type { DeclaredMoment, Figure, Moment, MomentFigures, MomentKind, Moments } from './moments.ts'
 export {
   type DeclaredRefusal,

@@ -1,6 +1,7 @@
 import { Type } from '@sinclair/typebox'
 import { Opens, RaffleSettings } from '#core/raffles'
-import { Count, closed, exactly, Id, keysOf, orNull, RaffleId, ViewerId, whole } from '#core/schema'
+import { Count, closed, exactly, Id, orNull, RaffleId, ViewerId, whole } from '#core/schema'
+import { keysOf } from '#core/world'
 import type { Channels } from '../channels.ts'
 import { answered, type Call, hand, idOf, type Route, route } from '../http/index.ts'
 import { RaffleStatus } from './answers.ts'
