@@ -52,7 +52,7 @@ export function checkLimits(
   if (limits.perViewer > 0 && used.own >= limits.perViewer)
     return refuse('used_up_own', `You can do that ${times(limits.perViewer)} ${when}, and you have.`, { until: 0 })
   const rest = limits.everyoneSeconds > 0 ? rowOf(world, of).until : 0
-  if (rest > at) return refuse('rests', `That rests for ${durationInWords(rest - at)} more.`, { until: rest })
+  if (rest > at) return refuse('rests', `That is on cooldown for ${durationInWords(rest - at)}.`, { until: rest })
   const own = limits.eachSeconds > 0 && viewer !== null ? rowOf(world, eachKey(of, viewer)).until : 0
   if (own > at) return refuse('rests_own', `You can do that again in ${durationInWords(own - at)}.`, { until: own })
   return ok(true)

@@ -1,5 +1,5 @@
 import { findViewer, keyOf, meet, needWatch, type Who } from '../people/index.ts'
-import { needSold, openRewards, soldOf } from '../store/index.ts'
+import { needSales, openRewards, saleCountsOf } from '../store/index.ts'
 import { say } from '../voice/index.ts'
 import { type Handler, ok, type Result, refuse } from '../world/index.ts'
 import { boughtInWords, buy, needPurchase, openWords, rewardByWord, unlock } from './purchase.ts'
@@ -33,7 +33,7 @@ export const placeByPage = {
       const offer = openWords(world).join(', ')
       return refuse('reward_not_found', `There is no reward "${word}". There are: ${offer === '' ? 'none' : offer}.`)
     }
-    const slip = world.at - soldOf(world, reward.id, viewer.id).lastAt
+    const slip = world.at - saleCountsOf(world, reward.id, viewer.id).lastAt
     if (!again && slip < SLIP_SECONDS)
       return refuse(
         'order_twice',
@@ -59,7 +59,7 @@ export const unlockRewards = {
     const needed = needWatch(world, keyOf(who))
     const viewer = needed.every((need) => world.rows.has(need)) ? findViewer(world, keyOf(who)) : undefined
     const locked = openRewards(world).filter(({ settings }) => settings.secret !== '')
-    return [...needed, ...locked.flatMap(({ id }) => needSold(id, viewer?.id))]
+    return [...needed, ...locked.flatMap(({ id }) => needSales(id, viewer?.id))]
   },
   decide(world, { who, word }): Result<{ unlocked: readonly string[] }> {
     const viewer = meet(world, who)

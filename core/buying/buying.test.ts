@@ -70,7 +70,7 @@ describe('the steps of a reward', () => {
     channel.runTimers()
     expect(channel.balance('pia')).toBe(1000)
     expect(channel.world.all(orders)[0]?.status).toBe('refunded')
-    expect(channel.saidSince(facts)[0]).toContain('What was paid came back.')
+    expect(channel.saidSince(facts)[0]).toContain('What was paid is refunded.')
   })
 
   test('are done for whom a step orders it, not for who set that off', () => {

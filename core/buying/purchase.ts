@@ -10,14 +10,14 @@ import {
   buyingOf,
   checkAnswer,
   needCodes,
-  needSold,
+  needSales,
   type OrderRow,
   openRewards,
   placeOrder,
   type RewardRow,
+  rewardSales,
   rewards,
-  soldOf,
-  solds,
+  saleCountsOf,
   whyNot,
 } from '../store/index.ts'
 import { type Asker, CODE_HERE, sayPrivately } from '../voice/index.ts'
@@ -42,7 +42,7 @@ export interface Buys {
 /** What buying a reward needs beside its buyer and what they have watched. To be asked again until all is there. */
 export function needPurchase(world: World, reward: RewardRow, account: string): Need[] {
   const caller = findViewer(world, account)?.id
-  const needed = [...needSold(reward.id, caller), ...needCodes(world, reward)]
+  const needed = [...needSales(reward.id, caller), ...needCodes(world, reward)]
   const { steps } = reward.settings
   if (steps.length === 0 || !needed.every((need) => world.rows.has(need))) return needed
   return [
@@ -147,8 +147,8 @@ function doRewardSteps(
 export function unlock(world: World, viewer: ViewerRow, reward: RewardRow, word: string): boolean {
   const { secret } = reward.settings
   if (secret === '' || word.toLowerCase() !== secret.toLowerCase()) return false
-  const own = soldOf(world, reward.id, viewer.id)
-  if (!own.unlocked) world.put(solds, { ...own, unlocked: true })
+  const own = saleCountsOf(world, reward.id, viewer.id)
+  if (!own.unlocked) world.put(rewardSales, { ...own, unlocked: true })
   return true
 }
 
@@ -160,7 +160,7 @@ export function takeWords(
   typed: string,
 ): { readonly text: string; readonly confirmed: boolean } {
   const { secret, confirm } = reward.settings
-  const locked = secret !== '' && !soldOf(world, reward.id, viewer.id).unlocked
+  const locked = secret !== '' && !saleCountsOf(world, reward.id, viewer.id).unlocked
   const [first, rest] = splitOnce(typed)
   const text = locked && unlock(world, viewer, reward, first) ? rest : typed
   const [yes, after] = splitOnce(text)

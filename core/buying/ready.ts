@@ -1,4 +1,4 @@
-import { type Fault, inOneLine, peopleReady, type Readiness, type Standing, stepsReady } from '../runs/index.ts'
+import { type Environment, type Fault, inOneLine, peopleReady, type Readiness, stepsReady } from '../runs/index.ts'
 import type { UnixSeconds } from '../schema.ts'
 import type { RewardSettings } from '../store/index.ts'
 
@@ -22,7 +22,7 @@ const not = (sentence: string, page?: string, label?: string): Readiness => ({
 export function rewardReady(
   settings: RewardSettings,
   faults: readonly Fault[],
-  around: Standing,
+  around: Environment,
   { at, left, plays, playsNow }: RewardStanding,
 ): Readiness {
   const { who, on, onAir, from, to, kind, steps, alert } = settings

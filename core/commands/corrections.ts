@@ -2,11 +2,11 @@ import { type Currency, currencySetting, digits, inWords, readAmount } from '../
 import { balanceOf } from '../ledger/index.ts'
 import {
   adjustByHand,
+  gift,
+  giftSetting,
   type How,
-  handingSetting,
-  handOn,
   holds,
-  mayHand,
+  mayGift,
   standingsOf,
   type ViewerRow,
 } from '../people/index.ts'
@@ -106,8 +106,8 @@ function correctOne(
 /** Passes currency on to somebody named. Needs the giver's habits. @returns What to answer. */
 export function hand(world: World, from: ViewerRow, word: string, typed: string): string {
   const currency = readSetting(world, currencySetting)
-  const { reply } = readSetting(world, handingSetting)
-  const allowed = mayHand(world)
+  const { reply } = readSetting(world, giftSetting)
+  const allowed = mayGift(world)
   const read = readNamedAmount(typed)
   if (!allowed.ok) return `${from.name}: ${allowed.refusal.sentence}`
   if (read === undefined) return `${from.name}: type !${word}, a name and how many, like !${word} @pia 50.`
@@ -115,7 +115,7 @@ export function hand(world: World, from: ViewerRow, word: string, typed: string)
   if (!found.ok) return `${from.name}: ${found.refusal.sentence}`
   const to = found.value
   const amount = readAmount(read.amount, balanceOf(world, from.id), currency)
-  const done = amount.ok ? handOn(world, from, to, amount.value) : amount
+  const done = amount.ok ? gift(world, from, to, amount.value) : amount
   if (!done.ok) return `${from.name}: ${done.refusal.sentence}`
   const gave = inWords(done.value.amount, currency)
   if (reply.trim() !== '') return fillIn(reply, { viewer: { name: from.name }, other: { name: to.name }, amount: gave })

@@ -79,7 +79,7 @@ export function argumentFault({ arguments: wanted }: Pick<CommandSettings, 'argu
 
 const REFUSAL_FIELDS = [
   { path: 'viewer.name', tells: 'whose line it was', sample: 'valve_vera' },
-  { path: 'why', tells: 'why it was refused', sample: 'That rests for 40 s more.' },
+  { path: 'why', tells: 'why it was refused', sample: 'That is on cooldown for 40 s.' },
 ]
 
 /** What is wrong with the text of a refusal; undefined: nothing. */

@@ -106,7 +106,7 @@ describe('a command', () => {
     const channel = new TestChannel()
     channel.command({ limits: { ...NO_LIMITS, everyoneSeconds: 60 } })
     const said = Array.from({ length: 1000 }, (_, i) => channel.hear(`viewer${i}`, '!lamp')).flat()
-    expect(said).toEqual(['The lamp is lit.', 'viewer1: That rests for 1 min more.'])
+    expect(said).toEqual(['The lamp is lit.', 'viewer1: That is on cooldown for 1 min.'])
     const outcomes = channel.world.appended(runs).map(({ outcome }) => outcome)
     expect([outcomes.length, outcomes.filter((one) => one === 'done').length]).toEqual([1000, 1])
     channel.now += 60

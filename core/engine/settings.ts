@@ -3,7 +3,7 @@ import { allowanceSetting, earningSetting, offAirSetting, planDraftSetting } fro
 import { showEventsSetting } from '../events/index.ts'
 import { seedSetting } from '../fairness/index.ts'
 import { gameSettings, gameTextsSetting, wageringSetting } from '../games/index.ts'
-import { handingSetting } from '../people/index.ts'
+import { giftSetting } from '../people/index.ts'
 import { ranksSetting } from '../ranks/index.ts'
 import { alertsSetting } from '../screen/index.ts'
 import { homeSetting, type Setting, zoneSetting } from '../settings/index.ts'
@@ -17,7 +17,7 @@ export const SETTINGS: readonly Setting<object>[] = [
   currencySetting,
   voiceSetting,
   wordsSetting,
-  handingSetting,
+  giftSetting,
   earningSetting,
   planDraftSetting,
   offAirSetting,

@@ -64,11 +64,11 @@ export function openRound<S extends RoundState>(
   const floor = floorOf(world, game)
   world.put(floors, { ...floor, open: [...floor.open, id] })
   world.put(rounds, round)
-  return nextAt === null ? round : goOnAt(world, round, nextAt)
+  return nextAt === null ? round : scheduleNext(world, round, nextAt)
 }
 
 /** Has a round go on by itself at a time (seconds). A timer that comes for another time finds that, and does nothing. */
-export function goOnAt<R extends RoundRow>(world: World, round: R, at: UnixSeconds): R {
+export function scheduleNext<R extends RoundRow>(world: World, round: R, at: UnixSeconds): R {
   world.timer({
     key: `game/${round.id}/${at}/${round.status}`,
     at,

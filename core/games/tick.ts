@@ -4,13 +4,13 @@ import type { RoundId, UnixSeconds } from '../schema.ts'
 import { say } from '../voice/index.ts'
 import { type Handler, needKey, ok, type World } from '../world/index.ts'
 import { gameKey } from './allowed.ts'
-import { cupGoesOn } from './cup/cup.ts'
+import { advanceCup } from './cup/cup.ts'
 import { GAME_NAMES } from './names.ts'
 import { needEveryone } from './play/act.ts'
 import { callOff } from './play/callOff.ts'
-import { duelGoesOn } from './play/duel.ts'
-import { heistGoesOn } from './play/heist.ts'
-import { rouletteGoesOn } from './play/roulette.ts'
+import { advanceDuel } from './play/duel.ts'
+import { advanceHeist } from './play/heist.ts'
+import { advanceRoulette } from './play/roulette.ts'
 import { isOf, isOver, type RoundRow, rounds } from './rounds.ts'
 import { settingsOf } from './settings.ts'
 import { tell } from './texts/tell.ts'
@@ -40,7 +40,7 @@ export const tickGame = {
     if (isOver(round)) return ok({ told: tellRested(world, round, due) })
     if (round.nextAt !== due) return ok({})
     if (round.status !== 'running' && world.at - due > LATE) lostTime(world, round)
-    else goOn(world, round)
+    else advance(world, round)
     return ok({ round: id })
   },
 } satisfies Handler<GameTick>
@@ -56,12 +56,12 @@ function lostTime(world: World, round: RoundRow): void {
     })
 }
 
-function goOn(world: World, round: RoundRow): void {
+function advance(world: World, round: RoundRow): void {
   // Reels and coins end within the play that opens them.
-  if (isOf(round, 'heist')) heistGoesOn(world, round)
-  else if (isOf(round, 'duel')) duelGoesOn(world, round)
-  else if (isOf(round, 'roulette')) rouletteGoesOn(world, round)
-  else if (isOf(round, 'cup')) cupGoesOn(world, round)
+  if (isOf(round, 'heist')) advanceHeist(world, round)
+  else if (isOf(round, 'duel')) advanceDuel(world, round)
+  else if (isOf(round, 'roulette')) advanceRoulette(world, round)
+  else if (isOf(round, 'cup')) advanceCup(world, round)
 }
 
 /** Says that the next heist can be started, if its rest ends now. */

@@ -9,25 +9,25 @@ import { habitOf, habits } from './habits.ts'
 import type { ViewerRow } from './viewers.ts'
 
 /** Whether viewers may pass currency on, and how much each of them in a day (of the channel's time zone). */
-export const Handing = exactly({
+export const GiftRules = exactly({
   on: Type.Boolean(),
   perDay: whole(1, 1_000_000_000),
   /** A Liquid text; empty: our own. */
   reply: Type.String({ maxLength: 300 }),
 })
-export type Handing = Static<typeof Handing>
+export type GiftRules = Static<typeof GiftRules>
 
-const NO_HANDING: Handing = { on: false, perDay: 500, reply: '' }
-export const handingSetting = setting('handing', 'rule for handing currency on', Handing, NO_HANDING)
+const NO_HANDING: GiftRules = { on: false, perDay: 500, reply: '' }
+export const giftSetting = setting('handing', 'rule for handing currency on', GiftRules, NO_HANDING)
 
 export interface ChangeHanding {
   readonly kind: 'people.handing'
-  readonly handing: Handing
+  readonly handing: GiftRules
 }
 
-export const changeHanding = {
+export const changeGiftRules = {
   decide(world, { handing }) {
-    writeSetting(world, handingSetting, handing)
+    writeSetting(world, giftSetting, handing)
     world.fact('chat.words', 'desk', {})
     return ok({})
   },
@@ -40,18 +40,18 @@ export function dayIn(timeZone: string, at: UnixSeconds): number {
 }
 
 /** Whether viewers may pass currency on at all. */
-export function mayHand(world: World): Result<true> {
+export function mayGift(world: World): Result<true> {
   const { many } = readSetting(world, currencySetting)
-  return readSetting(world, handingSetting).on
+  return readSetting(world, giftSetting).on
     ? ok(true)
     : refuse('handing_off', `Passing ${many} on is switched off here.`)
 }
 
 /** Passes currency on from one viewer to another. Needs both wallets and the giver's habits. */
-export function handOn(world: World, from: ViewerRow, to: ViewerRow, amount: Amount): Result<{ amount: Amount }> {
-  const allowed = mayHand(world)
+export function gift(world: World, from: ViewerRow, to: ViewerRow, amount: Amount): Result<{ amount: Amount }> {
+  const allowed = mayGift(world)
   if (!allowed.ok) return allowed
-  const { perDay } = readSetting(world, handingSetting)
+  const { perDay } = readSetting(world, giftSetting)
   const currency = readSetting(world, currencySetting)
   if (from.ignored || to.ignored) return refuse('viewer_ignored', 'This account takes no part in the channel.')
   if (from.id === to.id) return refuse('hand_to_self', `You have these ${currency.many} already.`)

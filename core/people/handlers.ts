@@ -1,5 +1,5 @@
 import { adjustBalances, undoAdjustment } from './adjust.ts'
-import { changeHanding } from './hand.ts'
+import { changeGiftRules } from './hand.ts'
 import { importPeople } from './import.ts'
 import { addPerson, archivePeople, ignorePeople, keepPerson, removeNote, writeNote } from './keep.ts'
 import { linkAccount } from './link.ts'
@@ -11,7 +11,7 @@ export const peopleHandlers = {
   'people.adjust': adjustBalances,
   'people.archive': archivePeople,
   'people.forget': forgetPerson,
-  'people.handing': changeHanding,
+  'people.handing': changeGiftRules,
   'people.ignore': ignorePeople,
   'people.import': importPeople,
   'people.keep': keepPerson,

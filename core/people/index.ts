@@ -19,7 +19,7 @@ export {
 export { barred } from './barred.ts'
 export { type CircleRow, CircleRules, circles, hasRules, openCircles, savedCircles, storedRules } from './circles.ts'
 export { type HabitRow, habitOf, habits, needHabits } from './habits.ts'
-export { dayIn, Handing, handingSetting, handOn, mayHand } from './hand.ts'
+export { dayIn, GiftRules, gift, giftSetting, mayGift } from './hand.ts'
 export { peopleHandlers } from './handlers.ts'
 export { type ImportLine, imports, MOST_IMPORTED } from './import.ts'
 export {

@@ -6,7 +6,7 @@ import { CODE_HERE, sayPrivately } from '../voice/index.ts'
 import type { World } from '../world/index.ts'
 import { chanceInWords } from './draw.ts'
 import { prizeOf } from './open.ts'
-import { lucks, type RaffleRow, raffles, type WinnerRow, winnerKey, winners } from './rows.ts'
+import { type RaffleRow, raffles, raffleWins, type WinnerRow, winnerKey, winners } from './rows.ts'
 import { figuresOf, tell, tellChanged } from './tell.ts'
 import { setTimer } from './timers.ts'
 
@@ -73,9 +73,9 @@ export function winnerHas(
   const payee = payeeOf(world, winner.viewer)
   const got = handOut(world, raffle, payee, winner.draw)
   world.put(winners, { ...winner, ...how, ...got, state: 'won', claimUntil: null })
-  const luck = world.get(lucks, payee) ?? { id: payee, wins: 0, wonAt: 0, earlierAt: 0, title: '' }
+  const luck = world.get(raffleWins, payee) ?? { id: payee, wins: 0, wonAt: 0, earlierAt: 0, title: '' }
   const { title } = raffle.settings
-  world.put(lucks, { ...luck, wins: luck.wins + 1, wonAt: world.at, earlierAt: luck.wonAt, title })
+  world.put(raffleWins, { ...luck, wins: luck.wins + 1, wonAt: world.at, earlierAt: luck.wonAt, title })
   const next = { ...raffle, won: raffle.won + 1, waiting: raffle.waiting.filter(({ draw }) => draw !== winner.draw) }
   world.fact('raffle.own', `viewer:${payee}`, { raffle: raffle.id, won: winner.draw })
   if (next.won < raffle.settings.winners) return world.put(raffles, next)

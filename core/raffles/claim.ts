@@ -6,10 +6,10 @@ import { type Need, needKey, ok, type Result, refuse, type World } from '../worl
 import { gotInWords, waitFor, winnerHas } from './announce.ts'
 import { needWinning } from './drawing.ts'
 import {
-  lucks,
   needWinner,
   type RaffleRow,
   raffles,
+  raffleWins,
   runningRaffle,
   runningRaffles,
   type Waiting,
@@ -120,7 +120,7 @@ export function passOver(world: World, id: number, draw: number, why: string, by
 
 /** Takes a win back: it bars nobody from the next raffle. */
 function unwin(world: World, { viewer }: WinnerRow): void {
-  const luck = world.get(lucks, payeeOf(world, viewer))
+  const luck = world.get(raffleWins, payeeOf(world, viewer))
   if (luck !== undefined)
-    world.put(lucks, { ...luck, wins: Math.max(0, luck.wins - 1), wonAt: luck.earlierAt, earlierAt: 0 })
+    world.put(raffleWins, { ...luck, wins: Math.max(0, luck.wins - 1), wonAt: luck.earlierAt, earlierAt: 0 })
 }

@@ -6,7 +6,7 @@ import { agrees } from '../games/index.ts'
 import { BOOKS, transfers } from '../ledger/index.ts'
 import { readSetting } from '../settings/index.ts'
 import { recheck } from './check.ts'
-import { lucks, totalsOf } from './rows.ts'
+import { raffleWins, totalsOf } from './rows.ts'
 
 let { channel, later, raffle, drawn, entrants, act } = raffleEvening()
 
@@ -160,7 +160,7 @@ describe('the draw', () => {
     expect(pass(1).ok).toBe(true)
     expect(drawn(id)[0]).toMatchObject({ state: 'passed', why: 'lives too far away (wanda)' })
     const before = drawn(id)[0]?.viewer ?? 0
-    expect(channel.world.get(lucks, before)).toMatchObject({ wins: 0, wonAt: 0 })
+    expect(channel.world.get(raffleWins, before)).toMatchObject({ wins: 0, wonAt: 0 })
     expect(act(id, 'draw', 2).ok).toBe(true)
     later(8)
     claim(id)

@@ -9,7 +9,7 @@ import { announce } from './announce.ts'
 import { closeRaffle } from './close.ts'
 import { type Pick, pickOne } from './draw.ts'
 import { entrantsOf, type InList, needEntrants } from './entrants.ts'
-import { entries, lucks, type RaffleRow, raffles, totalsOf, winnerKey, winners } from './rows.ts'
+import { entries, type RaffleRow, raffles, raffleWins, totalsOf, winnerKey, winners } from './rows.ts'
 import { MOST_WINNERS } from './schema.ts'
 import { hiddenStrip, stripOf } from './strip.ts'
 import { peopleInWords, tell, tellChanged } from './tell.ts'
@@ -54,7 +54,7 @@ const without = (all: readonly InList[], picked: readonly number[]): readonly In
 /** What it needs that somebody wins. */
 export function needWinning(world: World, viewer: ViewerId): Need[] {
   const { payee, needs } = needPayee(world, viewer)
-  return [...needs, needKey(viewers, payee), needKey(lucks, payee)]
+  return [...needs, needKey(viewers, payee), needKey(raffleWins, payee)]
 }
 
 /** The picks of a raffle from its next draw on, in order, whoever of them can win; undefined where nobody is left. */

@@ -13,7 +13,7 @@ import { closeRaffle } from './close.ts'
 import { chanceInWords, weightOf } from './draw.ts'
 import { changedBy, entryOf } from './entry.ts'
 import { type Person, personMay, takesEntries } from './mayEnter.ts'
-import { type EntryRow, entries, entryKey, lucks, type RaffleRow, raffles, totalsOf } from './rows.ts'
+import { type EntryRow, entries, entryKey, type RaffleRow, raffles, raffleWins, totalsOf } from './rows.ts'
 import { count, figuresOf } from './tell.ts'
 import { addTickets, freeTickets, ticketsInWords, ticketWeight, type Wanted } from './tickets.ts'
 
@@ -25,7 +25,7 @@ export const needEntry = (raffle: RaffleId, viewer: ViewerId | undefined): Need[
     : [
         needKey(entries, entryKey(raffle, viewer)),
         needKey(watches, viewer),
-        needKey(lucks, viewer),
+        needKey(raffleWins, viewer),
         ...needPlayerRow(viewer),
       ]),
 ]
@@ -39,7 +39,7 @@ export function personOf(world: World, { settings }: RaffleRow, viewer: ViewerRo
     watchedSeconds: watch.watchedSeconds,
     followedAt: viewer.followedAt,
     attended: attendedOfLast(watch, latestShow(world)?.number ?? 0, settings.seen.of),
-    wonAt: world.get(lucks, viewer.id)?.wonAt ?? 0,
+    wonAt: world.get(raffleWins, viewer.id)?.wonAt ?? 0,
   }
 }
 

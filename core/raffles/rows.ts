@@ -242,7 +242,7 @@ export const winners = defineTable<WinnerRow>('raffleWinner', 'keyed', (row) => 
 export const needWinner = (raffle: RaffleId, draw: number): Need => needKey(winners, winnerKey(raffle, draw))
 
 /** What somebody has won so far; bears their viewer's id. */
-export interface LuckRow {
+export interface RaffleWinsRow {
   readonly id: number
   readonly wins: number
   readonly wonAt: UnixSeconds
@@ -251,7 +251,7 @@ export interface LuckRow {
   readonly title: string
 }
 
-export const lucks = defineTable<LuckRow>('raffleLuck', 'keyed', (row) => row.id)
+export const raffleWins = defineTable<RaffleWinsRow>('raffleLuck', 'keyed', (row) => row.id)
 
 /** The sounds and alerts of entries: when the next may play, and how many entries wait for it. Bears the raffle's id. */
 export interface CheerRow {

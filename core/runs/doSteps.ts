@@ -6,7 +6,7 @@ import { type Refusal, type Result, refuse } from '../world/index.ts'
 import { act } from './act.ts'
 import { holdsNow } from './condition.ts'
 import { orderFree } from './order.ts'
-import { MOST_CALLS, MOST_DONE, type On, type Queued } from './queue.ts'
+import { MOST_CALLS, MOST_DONE, type Queued, type StepContext } from './queue.ts'
 import { queued, type Run } from './run.ts'
 
 export type Ended =
@@ -40,7 +40,7 @@ export function doSteps(run: Run, from: readonly Queued[]): Ended {
 }
 
 /** What a step is for: what the run began with, or the order that led to it. */
-function turnTo(run: Run, began: Pick<Run, 'caller' | 'figures'>, on: On | undefined): void {
+function turnTo(run: Run, began: Pick<Run, 'caller' | 'figures'>, on: StepContext | undefined): void {
   run.caller = on === undefined ? began.caller : run.world.get(viewers, on.caller)
   run.figures = on === undefined ? began.figures : on.figures
 }
@@ -53,7 +53,7 @@ const tooMany = (calls: boolean): Refusal => ({
 })
 
 /** The steps that a step leads to; undefined for one that does something itself. */
-function into(run: Run, step: Step, depth: number, on: On | undefined): Result<Queued[]> | undefined {
+function into(run: Run, step: Step, depth: number, on: StepContext | undefined): Result<Queued[]> | undefined {
   switch (step.do) {
     case 'choose':
       return { ok: true, value: queued(choose(run, step), depth, on) }

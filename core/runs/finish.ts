@@ -154,7 +154,7 @@ function fail(
 /** The order whose steps could not be done is given back whole. */
 function giveOrderBack(world: World, state: RunState): string {
   const order = orderIn(state)
-  return order > 0 && giveOrder(world, { order, by: '' }).ok ? ' What was paid came back.' : ''
+  return order > 0 && giveOrder(world, { order, by: '' }).ok ? ' What was paid is refunded.' : ''
 }
 
 const orderIn = ({ figures }: RunState): number => Number(figures.orderId ?? 0)
@@ -171,7 +171,7 @@ function giveBack(world: World, row: RunRow, viewer: ViewerRow, price: Price): s
   } as const
   const came = payUpTo(world, { ...request, returns: price.transfer })
   world.fact('balance.changed', `viewer:${viewer.id}`, { balance: balanceOf(world, viewer.id) })
-  return ` ${inWords(came, readSetting(world, currencySetting))} came back.`
+  return ` ${inWords(came, readSetting(world, currencySetting))} refunded.`
 }
 
 declare module '../world/timers.ts' {

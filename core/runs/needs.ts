@@ -2,7 +2,7 @@ import { needOpening } from '../games/index.ts'
 import { circleKey, circleOf, MOST_PEOPLE, needList, PRESENT, presentOf } from '../lists/index.ts'
 import { needPerson, watches } from '../people/index.ts'
 import type { Step, StepOf, Target } from '../steps/index.ts'
-import { needCodes, needSold, rewardOf } from '../store/index.ts'
+import { needCodes, needSales, rewardOf } from '../store/index.ts'
 import { needTally, openTallies } from '../tallies/index.ts'
 import { commandOf } from '../words/index.ts'
 import { type Need, needKey, type World } from '../world/index.ts'
@@ -81,7 +81,7 @@ function needOrdered(world: World, step: StepOf<'order'>, about: About, called: 
     const within = called.includes(-reward.id)
       ? []
       : needSteps(world, reward.settings.steps, { caller, named: {} }, [...called, -reward.id])
-    return [...needSold(reward.id, caller), ...within]
+    return [...needSales(reward.id, caller), ...within]
   })
   return [...needTarget(world, step.to, about), ...needCodes(world, reward), ...own]
 }

@@ -13,7 +13,7 @@ import {
 import { ok, type Result, refuse, type World } from '../world/index.ts'
 import { fill } from './fill.ts'
 import { oneOf } from './people.ts'
-import type { On, Queued } from './queue.ts'
+import type { Queued, StepContext } from './queue.ts'
 import { queued, type Run } from './run.ts'
 
 /** What a reward's steps and its alert can tell of an order. */
@@ -37,7 +37,7 @@ export function orderFree(run: Run, step: StepOf<'order'>, depth: number): Resul
   const order = placeOrder(world, who.value, reward, { text, price: 0, address: null })
   run.log.push({ do: 'order', sentence: `Orders ${reward.settings.name} for ${who.value.name}, without a price.` })
   if (reward.settings.kind !== 'itself') return ok([])
-  const on: On = { caller: who.value.id, figures: figuresOfOrder(world, order) }
+  const on: StepContext = { caller: who.value.id, figures: figuresOfOrder(world, order) }
   return ok(queued(reward.settings.steps, depth + 1, on))
 }
 

@@ -1,7 +1,7 @@
 import type { Step } from '../steps/index.ts'
 
 /** Whom steps are for and what set them off, where that is not what the run began with: those of a reward that a step ordered. */
-export interface On {
+export interface StepContext {
   readonly caller: number
   readonly figures: Readonly<Record<string, string | number>>
 }
@@ -10,7 +10,7 @@ export interface On {
 export interface Queued {
   readonly step: Step
   readonly depth: number
-  readonly on?: On
+  readonly on?: StepContext
 }
 
 /** So many commands may call one another. */

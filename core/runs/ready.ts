@@ -5,7 +5,7 @@ import type { CommandSettings } from '../words/index.ts'
 import { type Fault, listsOf } from './within.ts'
 
 /** How everything around stands that a command or trigger needs in order to work. */
-export interface Standing {
+export interface Environment {
   readonly muted: boolean
   /** What the bot says nothing about. */
   readonly silent: readonly string[]
@@ -37,7 +37,7 @@ export const kindsIn = (steps: readonly Step[]): Set<Step['do']> =>
 export function stepsReady(
   steps: readonly Step[],
   faults: readonly Fault[],
-  around: Standing,
+  around: Environment,
   answers: boolean,
 ): Readiness[] {
   const kinds = kindsIn(steps)
@@ -62,7 +62,7 @@ export function stepsReady(
 }
 
 /** What keeps people from it. */
-export function peopleReady(who: Who, on: boolean, onAir: boolean, around: Standing): Readiness[] {
+export function peopleReady(who: Who, on: boolean, onAir: boolean, around: Environment): Readiness[] {
   const found: Readiness[] = []
   if (!on) found.push(not('It is switched off.'))
   if (isNobody(who)) found.push(not('Nobody may use it: choose who.'))
@@ -80,7 +80,7 @@ export function inOneLine(found: readonly Readiness[]): Readiness {
 }
 
 /** Whether a command works now. */
-export const commandReady = (settings: CommandSettings, faults: readonly Fault[], around: Standing): Readiness =>
+export const commandReady = (settings: CommandSettings, faults: readonly Fault[], around: Environment): Readiness =>
   inOneLine([
     ...peopleReady(settings.who, settings.on, settings.onAir, around),
     ...(around.chatConnected

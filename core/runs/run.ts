@@ -7,7 +7,7 @@ import type { Step } from '../steps/index.ts'
 import type { Asker, Reply } from '../voice/index.ts'
 import type { Argument, Given } from '../words/index.ts'
 import type { World } from '../world/index.ts'
-import type { On, Queued } from './queue.ts'
+import type { Queued, StepContext } from './queue.ts'
 import type { RunRow, StepOutcome } from './runs.ts'
 
 /** A run of steps under way. What it did so far is in its log. */
@@ -53,5 +53,5 @@ export function newRun(parts: RunParts): Run {
   return run
 }
 
-export const queued = (steps: readonly Step[], depth = 0, on?: On): Queued[] =>
+export const queued = (steps: readonly Step[], depth = 0, on?: StepContext): Queued[] =>
   steps.map((step) => (on === undefined ? { step, depth } : { step, depth, on }))

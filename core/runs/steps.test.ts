@@ -201,7 +201,7 @@ describe('steps', () => {
     channel.now += 5
     const facts = channel.facts().length
     channel.runTimers()
-    expect(channel.saidSince(facts)).toEqual(['Pia: That takes 90 rivets; Pia has 60, 30 short. 40 rivets came back.'])
+    expect(channel.saidSince(facts)).toEqual(['Pia: That takes 90 rivets; Pia has 60, 30 short. 40 rivets refunded.'])
     expect([channel.balance('Pia'), channel.tallied('Pia', stamps), channel.sum()]).toEqual([100, 1, 0])
     expect(channel.world.appended(transfers).at(-1)).toMatchObject({ reason: 'chargeBack', amount: 40 })
   })

@@ -22,7 +22,7 @@ export const storeFacts = {
     status: Status,
     balance: Amount,
   }),
-  'order.ended': fact(['desk'], 'An order was done, was given back, or runs for its time.', {
+  'order.ended': fact(['desk'], 'An order was done or refunded, or is active for its time.', {
     order: OrderId,
     status: Status,
     by: orNull(Type.String()),
@@ -51,7 +51,7 @@ export const storeFacts = {
     name: Type.String(),
     left: Count,
   }),
-  'store.rests': fact(['everyone'], 'A reward rests for everybody.', { reward: RewardId, until: UnixSeconds }),
+  'store.rests': fact(['everyone'], 'A reward is on cooldown for everybody.', { reward: RewardId, until: UnixSeconds }),
   'store.stock': fact(['everyone'], 'So many of a reward are left.', { reward: RewardId, left: Count }),
 }
 

@@ -39,6 +39,6 @@ export function rewardHints(settings: RewardSettings, cap: Amount, codes: number
     hints.push('Nothing happens when it is bought: give it steps, an alert or a circle.')
   if (kind === 'code' && codes === 0) hints.push('Its list has no codes yet: it is sold out from the start.')
   if (rest.eachSeconds > 0 && rest.everyoneSeconds >= rest.eachSeconds)
-    hints.push('It rests for everyone as long as for each viewer: the second does nothing.')
+    hints.push('The cooldown for everyone is as long as the one per viewer: the second does nothing.')
   return hints
 }

@@ -7,7 +7,7 @@ import { type Handler, type Need, needKey, ok, type Result, refuse, type World }
 import { addresses, type OrderRow, orders } from './orders.ts'
 import { leavePerk, startPerk, takeBackPerk } from './perk.ts'
 import { orderFields, tellStock } from './place.ts'
-import { needSold, rewardOf, soldKey, solds } from './rewards.ts'
+import { needSales, rewardOf, rewardSales, salesKey } from './rewards.ts'
 import { uncounted } from './windows.ts'
 
 interface OnOrder {
@@ -48,11 +48,11 @@ export function needOrder(world: World, intent: { readonly order: OrderId }): Ne
   const order = needed.every((need) => world.rows.has(need)) ? world.get(orders, intent.order) : undefined
   if (order === undefined) return needed
   const person = [...needPerson(order.viewer), needKey(watches, order.viewer)]
-  return [...needed, needKey(accounts, order.id), ...person, ...needSold(order.reward, order.viewer)]
+  return [...needed, needKey(accounts, order.id), ...person, ...needSales(order.reward, order.viewer)]
 }
 
 const MISSING = 'This order is not there. Load the page again.'
-const WAS = { running: 'done', done: 'done', refunded: 'given back', waiting: 'taken up again', back: 'taken up again' }
+const WAS = { running: 'done', done: 'done', refunded: 'refunded', waiting: 'taken up again', back: 'taken up again' }
 
 function openOrder(world: World, id: number): Result<OrderRow> {
   const order = world.get(orders, id)
@@ -116,13 +116,13 @@ export function giveBack(world: World, { order: id, by }: Omit<GiveBackOrder, 'k
   const order = world.get(orders, id)
   if (order === undefined) return refuse('order_not_found', MISSING)
   if (order.status === 'refunded')
-    return refuse('order_not_waiting', 'This order was already given back.', { status: order.status })
+    return refuse('order_not_waiting', 'This order was already refunded.', { status: order.status })
   const from = order.status === 'waiting' ? order.id : BOOKS.spent
   refund(world, order, from)
   takeBackPerk(world, order)
   for (const who of [null, order.viewer]) {
-    const row = world.get(solds, soldKey(order.reward, who))
-    if (row !== undefined) world.put(solds, { ...row, ...uncounted(row, order) })
+    const row = world.get(rewardSales, salesKey(order.reward, who))
+    if (row !== undefined) world.put(rewardSales, { ...row, ...uncounted(row, order) })
   }
   eraseLater(world, order)
   const reward = rewardOf(world, order.reward)

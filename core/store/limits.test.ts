@@ -7,7 +7,7 @@ import { viewers } from '../people/index.ts'
 import { zoneSetting } from '../settings/index.ts'
 import { changesAt } from './limits.ts'
 import { orders } from './orders.ts'
-import { NEVER_SOLD, soldOf } from './rewards.ts'
+import { NO_SALES, saleCountsOf } from './rewards.ts'
 import { PLAIN_REWARD, type RewardSettings, UNLIMITED } from './schema.ts'
 
 const NONE = UNLIMITED
@@ -37,7 +37,7 @@ const nextShow = () => {
 }
 
 describe('when it changes by itself', () => {
-  const sold = { key: '1', ...NEVER_SOLD }
+  const sold = { key: '1', ...NO_SALES }
   const at = 1_000_000
   const next = (settings: Partial<RewardSettings>, all = 0, own = 0) =>
     changesAt({ ...PLAIN_REWARD, ...settings }, { at, all: { ...sold, until: all }, own: { ...sold, until: own } })
@@ -101,7 +101,7 @@ describe('stock', () => {
     get('jo')
     channel.send({ kind: 'store.giveBack', order: all()[0]?.id ?? 0, by: 'wanda' })
     expect(get('jo')).toContain('sold out this show')
-    expect(soldOf(channel.world, all()[0]?.reward ?? 0, null)).toMatchObject({ total: 1, shown: 1 })
+    expect(saleCountsOf(channel.world, all()[0]?.reward ?? 0, null)).toMatchObject({ total: 1, shown: 1 })
   })
 })
 
@@ -122,7 +122,7 @@ describe('each viewer', () => {
     const reward = lamp({ rest: { everyoneSeconds: 60, eachSeconds: 300 } })
     get('pia')
     expect(channel.facts('store.rests').at(-1)?.body).toEqual({ reward, until: channel.now + 60 })
-    expect(get('jo')).toBe('jo: Lamp rests for 1 min more.')
+    expect(get('jo')).toBe('jo: Lamp is on cooldown for 1 min.')
     channel.now += 60
     expect(get('pia')).toBe('pia: You can have Lamp again in 4 min.')
     expect(get('jo')).toContain('bought Lamp')
@@ -216,7 +216,7 @@ test('whatever is bought and given back, no limit is passed and the money is alw
         expect(inShow.length).toBeLessThanOrEqual(stock.show ?? 1000)
         for (const name of ['pia', 'jo', 'ada'])
           expect(held.filter(({ viewerName }) => viewerName === name).length).toBeLessThanOrEqual(each.all ?? 1000)
-        expect(soldOf(channel.world, reward, null).total).toBe(held.length)
+        expect(saleCountsOf(channel.world, reward, null).total).toBe(held.length)
         expect(channel.sum()).toBe(0)
         expect(channel.lowest()).toBeGreaterThanOrEqual(0)
         for (const { id, status, price } of all())

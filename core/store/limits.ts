@@ -2,7 +2,7 @@ import { durationInWords } from '../currency/index.ts'
 import { dayIn } from '../people/index.ts'
 import type { Seconds, UnixSeconds } from '../schema.ts'
 import type { Refusal } from '../world/index.ts'
-import type { SoldRow } from './rewards.ts'
+import type { RewardSaleRow } from './rewards.ts'
 import type { RewardSettings } from './schema.ts'
 import { type Counts, countIn, type Now, OVER_WINDOWS, WINDOWS } from './windows.ts'
 
@@ -13,8 +13,8 @@ export interface Buying {
   readonly onAir: boolean
   /** What each window begins with now. */
   readonly now: Now
-  readonly all: SoldRow
-  readonly own: SoldRow
+  readonly all: RewardSaleRow
+  readonly own: RewardSaleRow
   /** Whether they are one of those who may. */
   readonly allowed: boolean
   /** Seconds watched. */
@@ -117,7 +117,7 @@ function rests({ name, rest }: RewardSettings, { at, all, own }: Buying): Refusa
 /** How long a reward rests still, for everybody or for one viewer. */
 export const restInWords = (code: 'rests' | 'rests_own', name: string, seconds: Seconds): string =>
   code === 'rests'
-    ? `${name} rests for ${durationInWords(seconds)} more.`
+    ? `${name} is on cooldown for ${durationInWords(seconds)}.`
     : `You can have ${name} again in ${durationInWords(seconds)}.`
 
 /** When it next changes by itself whether a reward can be bought: a rest ends, its time begins or is over; null: not by time alone. */

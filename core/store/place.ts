@@ -11,7 +11,16 @@ import type { World } from '../world/index.ts'
 import { type Buying, leftOf, nowAt } from './limits.ts'
 import { addresses, type OrderRow, orders } from './orders.ts'
 import { startPerk } from './perk.ts'
-import { codeKey, codeListOf, codeLists, codes, codesLeft, type RewardRow, soldOf, solds } from './rewards.ts'
+import {
+  codeKey,
+  codeListOf,
+  codeLists,
+  codes,
+  codesLeft,
+  type RewardRow,
+  rewardSales,
+  saleCountsOf,
+} from './rewards.ts'
 import { counted, type Now } from './windows.ts'
 
 /** All that decides whether somebody may buy a reward now. Needs the reward's sales and what they have watched. */
@@ -22,8 +31,8 @@ export function buyingOf(world: World, viewer: ViewerRow, reward: RewardRow): Bu
     timeZone,
     onAir: showOnAir(world) !== undefined,
     now: nowIn(world),
-    all: soldOf(world, reward.id, null),
-    own: soldOf(world, reward.id, viewer.id),
+    all: saleCountsOf(world, reward.id, null),
+    own: saleCountsOf(world, reward.id, viewer.id),
     allowed: mayUse(world, reward.settings.who, viewer),
     watched: watchOf(world, viewer.id).watchedSeconds,
     codes: codesLeft(codeListOf(world, reward.id)),
@@ -86,8 +95,8 @@ function count(world: World, viewer: ViewerRow, reward: RewardRow): Now {
     [null, rest.everyoneSeconds],
     [viewer.id, rest.eachSeconds],
   ] as const) {
-    const row = soldOf(world, reward.id, who)
-    world.put(solds, {
+    const row = saleCountsOf(world, reward.id, who)
+    world.put(rewardSales, {
       ...row,
       ...counted(row, now),
       until: seconds > 0 ? world.at + seconds : row.until,
@@ -163,7 +172,7 @@ function announce(world: World, order: OrderRow, reward: RewardRow): void {
 export function tellStock(world: World, reward: RewardRow): void {
   const left = leftOf(
     reward.settings,
-    soldOf(world, reward.id, null),
+    saleCountsOf(world, reward.id, null),
     nowIn(world),
     codesLeft(codeListOf(world, reward.id)),
   )

@@ -113,7 +113,7 @@ describe('a reward’s settings', () => {
       confirm: 'It stands on the shelf.',
     }
     expect(rewardInWords(settings, '900 rivets', 'everyone', 'UTC')).toBe(
-      'Everyone can buy this for 900 rivets and must tell: “Which thing?” There are 3 in each show. Each viewer can have 1 in each show and 10 in all. Rests for 2 min after each purchase. The buyer confirms: It stands on the shelf. You do it by hand.',
+      'Everyone can buy this for 900 rivets and must tell: “Which thing?” There are 3 in each show. Each viewer can have 1 in each show and 10 in all. Cooldown of 2 min after each purchase. The buyer confirms: It stands on the shelf. You do it by hand.',
     )
   })
 })

@@ -13,8 +13,8 @@ export const storeRefusals = {
     kind: 'conflict',
     when: 'Somebody has done it or given it back already. `data.status` says which.',
   },
-  rests: { kind: 'conflict', when: 'A command rests for everyone. `data.until` says until when.' },
-  rests_own: { kind: 'conflict', when: 'A command rests for this viewer. `data.until` says until when.' },
+  rests: { kind: 'conflict', when: 'It is on cooldown for everyone. `data.until` says until when.' },
+  rests_own: { kind: 'conflict', when: 'It is on cooldown for this viewer. `data.until` says until when.' },
   reward_closed: { kind: 'conflict', when: 'The reward is not for sale at the moment.' },
   reward_hours: {
     kind: 'forbidden',

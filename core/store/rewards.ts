@@ -31,7 +31,7 @@ export const { open: openRewards, find: rewardOf } = savedRewards
  * How often a reward was sold: by everybody (key: the reward's id) or to one viewer ("id/viewer"). What was given back does not
  * count.
  */
-export interface SoldRow extends Counts {
+export interface RewardSaleRow extends Counts {
   readonly key: string
   /** When it may be bought again (seconds since 1970). */
   readonly until: UnixSeconds
@@ -42,16 +42,16 @@ export interface SoldRow extends Counts {
   readonly unlocked: boolean
 }
 
-export const solds = defineTable<SoldRow>('sold', 'keyed', (row) => row.key, [], viewerIn)
+export const rewardSales = defineTable<RewardSaleRow>('sold', 'keyed', (row) => row.key, [], viewerIn)
 
-export const soldKey = (reward: RewardId, viewer: ViewerId | null): string =>
+export const salesKey = (reward: RewardId, viewer: ViewerId | null): string =>
   viewer === null ? String(reward) : `${reward}/${viewer}`
 
 /** What buying a reward needs to know of its sales. `viewer`: undefined for who is new. */
-export const needSold = (reward: RewardId, viewer: ViewerId | undefined): Need[] =>
-  [null, ...(viewer === undefined ? [] : [viewer])].map((who) => needKey(solds, soldKey(reward, who)))
+export const needSales = (reward: RewardId, viewer: ViewerId | undefined): Need[] =>
+  [null, ...(viewer === undefined ? [] : [viewer])].map((who) => needKey(rewardSales, salesKey(reward, who)))
 
-export const NEVER_SOLD: Omit<SoldRow, 'key'> = {
+export const NO_SALES: Omit<RewardSaleRow, 'key'> = {
   ...NO_COUNTS,
   until: 0,
   lastAt: 0,
@@ -59,9 +59,9 @@ export const NEVER_SOLD: Omit<SoldRow, 'key'> = {
   unlocked: false,
 }
 
-export function soldOf(world: World, reward: RewardId, viewer: ViewerId | null): SoldRow {
-  const key = soldKey(reward, viewer)
-  return world.get(solds, key) ?? { key, ...NEVER_SOLD }
+export function saleCountsOf(world: World, reward: RewardId, viewer: ViewerId | null): RewardSaleRow {
+  const key = salesKey(reward, viewer)
+  return world.get(rewardSales, key) ?? { key, ...NO_SALES }
 }
 
 /** How many codes a reward's list has had, and how many of them are given out. Bears the reward's id. */

@@ -32,7 +32,7 @@ export function limitsInWords(settings: RewardSettings, who: string, timeZone: s
     to === null ? '' : `Until ${timeInWords(to, timeZone)}.`,
     stocked === '' ? '' : `There are ${stocked}.`,
     own === '' ? '' : `Each viewer can have ${own}.`,
-    rest.everyoneSeconds > 0 ? `Rests for ${durationInWords(rest.everyoneSeconds)} after each purchase.` : '',
+    rest.everyoneSeconds > 0 ? `Cooldown of ${durationInWords(rest.everyoneSeconds)} after each purchase.` : '',
     rest.eachSeconds > 0 ? `Each viewer waits ${durationInWords(rest.eachSeconds)} before the next.` : '',
     perk === null ? '' : `It lasts ${durationInWords(perk.seconds)}.`,
     post === null ? '' : `It comes by post: the address is erased ${days(post.days)} after it was sent.`,

@@ -1,7 +1,7 @@
 import type { RewardId } from '../schema.ts'
 import { type Handler, needLookup, ok, refuse, type World } from '../world/index.ts'
 import { tellStock } from './place.ts'
-import { codeKey, codeListOf, codeLists, codes, needSold, openRewards, rewardOf, rewards } from './rewards.ts'
+import { codeKey, codeListOf, codeLists, codes, needSales, openRewards, rewardOf, rewards } from './rewards.ts'
 
 const GONE = 'This reward is not there any more. Load the page again.'
 
@@ -73,7 +73,7 @@ const MOST_CODES = 100_000
 export const addCodes = {
   needs: (_world, { reward, codes: list }) => [
     ...list.map((code) => needLookup(codes, 'mark', `${reward}:${code}`)),
-    ...needSold(reward, undefined),
+    ...needSales(reward, undefined),
   ],
   decide(world, { reward: id, codes: list }) {
     const row = rewardOf(world, id)

@@ -1,4 +1,4 @@
-import { type Fault, inOneLine, peopleReady, type Readiness, type Standing, stepsReady } from '../runs/index.ts'
+import { type Environment, type Fault, inOneLine, peopleReady, type Readiness, stepsReady } from '../runs/index.ts'
 import type { TriggerSettings } from './schema.ts'
 import { hasViewer } from './sources.ts'
 
@@ -12,7 +12,7 @@ const not = (sentence: string, page: string, label: string): Readiness => ({
 export function triggerReady(
   { source, who, on, onAir, steps }: TriggerSettings,
   faults: readonly Fault[],
-  around: Standing,
+  around: Environment,
   listed: ReadonlySet<string>,
 ): Readiness {
   const everyone = { ...who, everyone: true }

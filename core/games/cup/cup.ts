@@ -5,7 +5,7 @@ import type { ViewerId } from '../../schema.ts'
 import { ok, type Result, refuse, type World } from '../../world/index.ts'
 import { callOff } from '../play/callOff.ts'
 import type { Played } from '../play/played.ts'
-import { addPrize, endRound, goOnAt, openRound, settleSeat } from '../pot.ts'
+import { addPrize, endRound, openRound, scheduleNext, settleSeat } from '../pot.ts'
 import { type RoundRow, seatsOf } from '../rounds.ts'
 import type { CupRules } from '../schema.ts'
 import { settingsOf } from '../settings.ts'
@@ -47,7 +47,7 @@ export function openCupRound(world: World, rules: CupRules): Result<CupRound> {
 }
 
 /** What a cup does when its time has come: it begins, a match is called, or one was waited for long enough. */
-export function cupGoesOn(world: World, round: CupRound): void {
+export function advanceCup(world: World, round: CupRound): void {
   if (round.status === 'gathering') return beginCup(world, round)
   const { current, matches } = round.state
   const match = matches.find(({ id }) => id === current)
@@ -71,7 +71,7 @@ export function beginCup(world: World, round: CupRound): void {
   const order = drawOrder(round.seed, round.id, drawnFrom)
   const begun = put(world, { ...round, status: 'running' }, { drawnFrom, order, matches: bracketFor(order) })
   tell(world, 'cup.started', { cup: rules.name, crew: entrants.length })
-  tellRound(world, goOnAt(world, begun, world.at + PAUSE))
+  tellRound(world, scheduleNext(world, begun, world.at + PAUSE))
 }
 
 const named = ({ state }: CupRound, id: number | null) => ({
@@ -90,7 +90,7 @@ function callMatch(world: World, round: CupRound): void {
     take: settingsOf(world, 'duel').take.word,
     seconds: rules.matchSeconds,
   })
-  tellRound(world, goOnAt(world, called, world.at + rules.matchSeconds))
+  tellRound(world, scheduleNext(world, called, world.at + rules.matchSeconds))
 }
 
 /** The match that is called now, if somebody is in it and has not shown up. */
@@ -132,7 +132,7 @@ function decided(
       ? tell(world, 'cup.match', { ...fields, score: `${wins} : ${games.length - wins}` })
       : tell(world, how === 'lot' ? 'cup.lot' : 'cup.walkover', fields)
   const next = put(world, round, { matches, current: null })
-  tellRound(world, goOnAt(world, next, world.at + PAUSE))
+  tellRound(world, scheduleNext(world, next, world.at + PAUSE))
   return told
 }
 

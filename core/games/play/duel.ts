@@ -6,7 +6,7 @@ import { say } from '../../voice/index.ts'
 import { ok, type Result, refuse, type World } from '../../world/index.ts'
 import { checkStake, countPlay, mayPlay, readStake, sitsOut } from '../allowed.ts'
 import { duelPot, duelWinner } from '../duel.ts'
-import { endRound, goOnAt, openRound, placePlayer, settleSeat, takeSeat } from '../pot.ts'
+import { endRound, openRound, placePlayer, scheduleNext, settleSeat, takeSeat } from '../pot.ts'
 import {
   type DuelState,
   floorOf,
@@ -168,7 +168,7 @@ function begin(world: World, round: DuelRound, taker: ViewerRow): string {
   const state: DuelState = { ...round.state, challenged, winner }
   const floor = floorOf(world, 'duel')
   world.put(floors, { ...floor, free: floor.free.filter((id) => id !== round.id) })
-  const running = goOnAt(world, { ...round, status: 'running' as const, state }, world.at + suspenseSeconds)
+  const running = scheduleNext(world, { ...round, status: 'running' as const, state }, world.at + suspenseSeconds)
   tellRound(world, running)
   const told = tell(world, 'duel.taken', { challenger, challenged, stake: amount(world, round.state.stake) })
   if (suspenseSeconds === 0) settleDuel(world, running)
@@ -176,7 +176,7 @@ function begin(world: World, round: DuelRound, taker: ViewerRow): string {
 }
 
 /** What a duel does when its time has come: nobody answered, or it is decided. */
-export function duelGoesOn(world: World, round: DuelRound): void {
+export function advanceDuel(world: World, round: DuelRound): void {
   if (round.status === 'running') return settleDuel(world, round)
   callOff(world, round, 'Nobody answered.')
   tell(world, 'duel.expired', { challenger: round.state.challenger })

@@ -4,7 +4,7 @@ import type { Amount } from '../../schema.ts'
 import { ok, type Result, refuse, type World } from '../../world/index.ts'
 import { countPlay, mayPlay, readStake, restAfter } from '../allowed.ts'
 import { enterRoom, heistChance, paidAfter, roomChance } from '../heist.ts'
-import { endRound, goOnAt, openRound, placePlayer, settleSeat, takeSeat } from '../pot.ts'
+import { endRound, openRound, placePlayer, scheduleNext, settleSeat, takeSeat } from '../pot.ts'
 import {
   type HeistState,
   openRowOf,
@@ -83,7 +83,7 @@ function tellJoined(world: World, round: RoundRow, viewer: ViewerRow, stake: Amo
     seats: round.seats,
     staked: round.staked,
   })
-  if (round.seats === mostCrew) goOnAt(world, round, world.at)
+  if (round.seats === mostCrew) scheduleNext(world, round, world.at)
   if (joins) return tell(world, 'heist.joined', fields, { likeness: 'heist.joined' })
   return tell(world, 'heist.opened', {
     ...fields,
@@ -100,7 +100,7 @@ export const siteFor = (sites: readonly HeistSite[], crew: number): HeistSite =>
   )
 
 /** What a heist does when its time has come: it sets off, is called off, or the next room is entered. */
-export function heistGoesOn(world: World, round: HeistRound): void {
+export function advanceHeist(world: World, round: HeistRound): void {
   if (round.status === 'gathering') setOff(world, round)
   else if (!endIfEmpty(world, round)) enter(world, round)
 }
@@ -116,7 +116,7 @@ function setOff(world: World, round: HeistRound): void {
   const [first] = site.rooms
   if (first === undefined) throw new Error('A site has no rooms.')
   const state: HeistState = { ...round.state, site, inside: round.seats }
-  const running = goOnAt(world, { ...round, status: 'running', state }, world.at + pauseSeconds)
+  const running = scheduleNext(world, { ...round, status: 'running', state }, world.at + pauseSeconds)
   tellRound(world, running, seatsOf(world, running))
   tell(world, 'heist.started', {
     crew: round.seats,
@@ -157,7 +157,7 @@ function pause(world: World, round: HeistRound, caught: readonly string[]): void
   const { site, step, inside } = round.state
   const [room, next] = [site?.rooms[step - 1], site?.rooms[step]]
   if (site === null || room === undefined || next === undefined) throw new Error(`Heist ${round.id} is lost.`)
-  const waiting = goOnAt(world, round, world.at + pauseSeconds)
+  const waiting = scheduleNext(world, round, world.at + pauseSeconds)
   tellRound(world, waiting, seatsOf(world, waiting))
   tell(world, 'heist.room', {
     story: caught.length > 0 ? room.caught : room.through,
@@ -193,7 +193,7 @@ export function leaveHeist(world: World, viewer: ViewerRow): Result<Played> {
   const next = world.put(rounds, { ...after, state: { ...round.state, inside } })
   const fields = { viewer: { name: viewer.name }, paid: amount(world, paid) }
   const told = tell(world, 'heist.left', fields, { likeness: 'heist.left' })
-  if (inside === 0) goOnAt(world, next, world.at)
+  if (inside === 0) scheduleNext(world, next, world.at)
   tellRound(world, next)
   return ok({ round: id, told })
 }

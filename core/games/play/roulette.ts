@@ -6,7 +6,7 @@ import { readSetting } from '../../settings/index.ts'
 import { ok, type Result, refuse, type World } from '../../world/index.ts'
 import { checkStake, countPlay, mayPlay, restAfter } from '../allowed.ts'
 import { type Bet, betInWords, readBets } from '../bets.ts'
-import { endRound, goOnAt, openRound, placePlayer, settleSeat, takeSeat } from '../pot.ts'
+import { endRound, openRound, placePlayer, scheduleNext, settleSeat, takeSeat } from '../pot.ts'
 import { returnedOf, spinWheel } from '../roulette.ts'
 import {
   floorOf,
@@ -171,7 +171,7 @@ function spinNow(world: World, round: RouletteRound): string {
 }
 
 /** What the wheel does when its time has come: bets close, or it is paid. */
-export function rouletteGoesOn(world: World, round: RouletteRound): void {
+export function advanceRoulette(world: World, round: RouletteRound): void {
   if (round.status === 'running') {
     pay(world, round)
     return
@@ -181,7 +181,7 @@ export function rouletteGoesOn(world: World, round: RouletteRound): void {
     return
   }
   const { suspenseSeconds } = settingsOf(world, 'roulette')
-  tellRound(world, goOnAt(world, closeBets(world, round), world.at + suspenseSeconds))
+  tellRound(world, scheduleNext(world, closeBets(world, round), world.at + suspenseSeconds))
 }
 
 function pay(world: World, round: RouletteRound): string {

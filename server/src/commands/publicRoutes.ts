@@ -2,7 +2,7 @@ import { Type } from '@sinclair/typebox'
 import { mayUse, type Who, whoInWords } from '#core/access'
 import { Currency } from '#core/currency'
 import type { Game, GameVerb } from '#core/games'
-import { handingSetting } from '#core/people'
+import { giftSetting } from '#core/people'
 import { exactly } from '#core/schema'
 import { type CommandRow, usageLine, type WordKind, wordsSetting } from '#core/words'
 import type { World } from '#core/world'
@@ -189,7 +189,7 @@ async function raffleCommands(db: Reader, channel: number, yours: (who: Who) => 
 async function ownWords(db: Reader, channel: number, signedIn: boolean): Promise<Listed[]> {
   const words = await settingOf(db, channel, wordsSetting)
   const currency = await currencyOf(db, channel)
-  const { on: handing } = await settingOf(db, channel, handingSetting)
+  const { on: handing } = await settingOf(db, channel, giftSetting)
   const plain = {
     group: '',
     who: 'everyone',

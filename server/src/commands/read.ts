@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, ilike, isNull, lt, or, sql } from 'drizzle-orm'
 import { type WhoNames, whoInWords } from '#core/access'
-import { checkSteps, commandReady, type Standing } from '#core/runs'
+import { checkSteps, commandReady, type Environment } from '#core/runs'
 import type { UnixSeconds } from '#core/schema'
 import { figuresOf, hasViewer, type TriggerSettings, triggerReady } from '#core/triggers'
 import { voiceSetting } from '#core/voice'
@@ -35,7 +35,7 @@ export const triggersOf = (db: Reader, channel: number) =>
     .orderBy(asc(trigger.id))
 
 /** How everything stands that commands need in order to work. */
-export async function standingOf(db: Reader, channel: number, now: number, chat: ChatState): Promise<Standing> {
+export async function standingOf(db: Reader, channel: number, now: number, chat: ChatState): Promise<Environment> {
   const voice = await settingOf(db, channel, voiceSetting)
   const overlays = await overlaysOf(db, channel, now)
   const show = await openShowOf(db, channel)
@@ -63,7 +63,7 @@ export async function aroundOf(db: Reader, channel: number) {
 
 interface Around extends Awaited<ReturnType<typeof aroundOf>> {
   readonly names: WhoNames
-  readonly standing: Standing
+  readonly standing: Environment
 }
 
 function commandShown({ id, settings }: CommandRow, { names, standing, ...around }: Around) {

@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { Currency } from '#core/currency'
-import { Handing, handingSetting } from '#core/people'
+import { GiftRules, giftSetting } from '#core/people'
 import { closed, exactly, Nothing } from '#core/schema'
 import { zoneSetting } from '#core/settings'
 import { ChatWords, wordsSetting } from '#core/words'
@@ -42,7 +42,7 @@ function wordRoutes(db: Reader, channels: Channels): Route[] {
       does: 'Let viewers pass currency on, or not',
       answer: Nothing,
       allowed: 'streamer',
-      body: Handing,
+      body: GiftRules,
       handle: (call) => hand(channels, call, { kind: 'people.handing', handing: call.body }),
     }),
     route({
@@ -62,12 +62,12 @@ const wordsRoute = (db: Reader): Route =>
     method: 'get',
     path: '/desk/words',
     does: 'The currency, the words of chat, passing on, and the time zone',
-    answer: exactly({ currency: Currency, words: ChatWords, handing: Handing, zone: Type.String() }),
+    answer: exactly({ currency: Currency, words: ChatWords, handing: GiftRules, zone: Type.String() }),
     allowed: 'streamer',
     handle: async ({ channel }) => ({
       currency: await currencyOf(db, channel.id),
       words: await settingOf(db, channel.id, wordsSetting),
-      handing: await settingOf(db, channel.id, handingSetting),
+      handing: await settingOf(db, channel.id, giftSetting),
       zone: (await settingOf(db, channel.id, zoneSetting)).timeZone,
     }),
   })

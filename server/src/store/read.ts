@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm'
 import type { OrderId, RewardId, ViewerId } from '#core/schema'
-import { holdingsOf, NEVER_SOLD, type RewardRow, type Sales, type SoldRow, soldKey } from '#core/store'
+import { holdingsOf, NO_SALES, type RewardRow, type RewardSaleRow, type Sales, salesKey } from '#core/store'
 import { prepared, type Reader, schema } from '../database/index.ts'
 
 const { account, codeList, orderAddress, reward, show, sold, storeOrder, viewer } = schema
@@ -35,16 +35,16 @@ export async function soldBy(
   channel: number,
   rewards: readonly RewardRow[],
   viewer: ViewerId | null,
-): Promise<(reward: RewardId) => SoldRow> {
-  const keys = rewards.map(({ id }) => soldKey(id, viewer))
+): Promise<(reward: RewardId) => RewardSaleRow> {
+  const keys = rewards.map(({ id }) => salesKey(id, viewer))
   const rows = await db
     .select()
     .from(sold)
     .where(and(eq(sold.channel, channel), inArray(sold.key, keys)))
   const byKey = new Map(rows.map((row) => [row.key, row]))
   return (id) => {
-    const key = soldKey(id, viewer)
-    return byKey.get(key) ?? { key, ...NEVER_SOLD }
+    const key = salesKey(id, viewer)
+    return byKey.get(key) ?? { key, ...NO_SALES }
   }
 }
 

@@ -189,7 +189,7 @@ describe('the desk', () => {
     })
     expect(many).toEqual({ done: 6, refused: [] })
     const again = await atDesk('POST', '/desk/orders/many', { orders: [open.orders[0]?.id], does: 'done' })
-    expect(again).toMatchObject({ done: 0, refused: ['This order was already given back.'] })
+    expect(again).toMatchObject({ done: 0, refused: ['This order was already refunded.'] })
     const file = await fetch(`${web}/api/channels/bench/desk/orders.csv?shown=all`, { headers: { cookie: desk } })
     const text = await file.text()
     expectClean(text)

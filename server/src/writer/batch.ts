@@ -3,10 +3,10 @@ import { lists } from '#core/lists'
 import { type Answer, type Changes, type Need, needName, type Result, RowNotLoaded, type World } from '#core/world'
 import { type Bugs, KeyUsed } from './bug.ts'
 import type { Answered, Remembered } from './persist.ts'
-import type { Sent } from './sent.ts'
+import type { IntentEnvelope } from './sent.ts'
 
 export interface Waiting {
-  readonly intent: Sent
+  readonly intent: IntentEnvelope
   readonly resolve: (result: Result<Answer>) => void
   readonly reject: (fault: unknown) => void
   /** Whose it is, where it came from outside (chat, HTTP, events); undefined for what the server itself hands in. */
@@ -90,7 +90,7 @@ function metNew({ met }: Waiting, fault: unknown): boolean {
   return true
 }
 
-const asRemembered = ({ sentWith }: Sent, result: Result<Answer>): Remembered =>
+const asRemembered = ({ sentWith }: IntentEnvelope, result: Result<Answer>): Remembered =>
   sentWith === undefined ? result : { ...result, sentWith }
 
 /** Tells who asks again what was answered before. */
@@ -98,5 +98,5 @@ const repeat = ({ intent, resolve, reject }: Waiting, before: Remembered): void 
   isAnother(intent, before) ? reject(new KeyUsed()) : resolve(before)
 
 /** Whether a question under a known key is another one than was answered: it was sent with another body. */
-const isAnother = ({ sentWith }: Sent, before: Remembered): boolean =>
+const isAnother = ({ sentWith }: IntentEnvelope, before: Remembered): boolean =>
   sentWith !== undefined && before.sentWith !== undefined && sentWith !== before.sentWith

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto'
-import type { Sent } from './sent.ts'
+import type { IntentEnvelope } from './sent.ts'
 
 /** An intent that the rules or the database failed on: a bug of ours. It changed nothing, and trying again will not help. */
 export class IntentBug extends Error {
@@ -45,7 +45,7 @@ export class Bugs {
   /** @param report - Called once for each intent that fails. */
   constructor(readonly report: (bug: IntentBug, kind: string) => void) {}
 
-  of({ key, kind }: Sent, cause: unknown): IntentBug {
+  of({ key, kind }: IntentEnvelope, cause: unknown): IntentBug {
     const known = this.#known.get(key)
     if (known !== undefined) return known
     const bug = new IntentBug(randomBytes(4).toString('hex'), { cause })

@@ -14,7 +14,7 @@ const LOCK_SPACE = 0x52c0
 /** What PostgreSQL answers when another instance has written since the rows in memory were true. */
 const MOVED_ON = 'RC001'
 
-export const movedOn = (fault: unknown): boolean => (fault as { code?: string }).code === MOVED_ON
+export const isStaleRevision = (fault: unknown): boolean => (fault as { code?: string }).code === MOVED_ON
 
 /** Begins a transaction and takes the channel's lock until its end. */
 export function lock(client: Client, channel: number): Promise<unknown> {

@@ -3,7 +3,7 @@ import { type Need, type Result, RowNotLoaded, type World } from '#core/world'
 import type { Client, Pool } from '../database/index.ts'
 import { readHead } from './channelRow.ts'
 import { loadUntilThere, loadWorld } from './load.ts'
-import type { Sent } from './sent.ts'
+import type { IntentEnvelope } from './sent.ts'
 
 /** Plays something on a copy of a channel: rows as they are at one moment, read only, and nothing of it is written. */
 export async function onCopy<T>(
@@ -27,7 +27,7 @@ export async function decideOnCopy<I extends Intent>(
   client: Client,
   channel: number,
   world: World,
-  sent: Sent<I>,
+  sent: IntentEnvelope<I>,
 ): Promise<Result<AnswerTo<I>>> {
   const met: Need[] = []
   for (;;) {

@@ -3,9 +3,9 @@ import { shows } from '#core/show'
 import type { World } from '#core/world'
 import type { Client } from '../database/index.ts'
 import { payTogether } from './payout.ts'
-import type { Sent } from './sent.ts'
+import type { IntentEnvelope } from './sent.ts'
 
-type Of<K extends Sent['kind']> = Extract<Sent, { kind: K }>
+type Of<K extends IntentEnvelope['kind']> = Extract<IntentEnvelope, { kind: K }>
 
 const KINDS: ReadonlySet<string> = new Set(['earning.pay', 'show.settled', 'people.merge', 'people.forget'])
 
@@ -13,10 +13,15 @@ const KINDS: ReadonlySet<string> = new Set(['earning.pay', 'show.settled', 'peop
  * Whether an intent touches rows that the rules do not load, everyone present or a whole history: one statement does that
  * under the channel's lock, before the intent is decided or after (`history.ts`). It is a batch of its own.
  */
-export const alone = ({ kind }: Sent): boolean => KINDS.has(kind)
+export const needsExclusiveBatch = ({ kind }: IntentEnvelope): boolean => KINDS.has(kind)
 
 /** Does what an intent does to everyone. Rows in memory are outdated by it. @returns The intent, with what came of it. */
-export async function applyToEveryone(client: Client, channel: number, world: World, intent: Sent): Promise<Sent> {
+export async function applySetBased(
+  client: Client,
+  channel: number,
+  world: World,
+  intent: IntentEnvelope,
+): Promise<IntentEnvelope> {
   if (intent.kind === 'earning.pay') return payTogether(client, channel, world, intent)
   if (intent.kind === 'show.settled') return noteAttendance(client, channel, world, intent)
   if (intent.kind === 'people.forget') {

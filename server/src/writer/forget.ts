@@ -3,9 +3,9 @@ import type { ViewerId } from '#core/schema'
 import type { Client } from '../database/index.ts'
 import { keyring } from '../keys/index.ts'
 import { forgetStatements, namesToldOf, textsThatName } from './personal.ts'
-import type { Sent } from './sent.ts'
+import type { IntentEnvelope } from './sent.ts'
 
-type Forget = Extract<Sent, { kind: 'people.forget' }>
+type Forget = Extract<IntentEnvelope, { kind: 'people.forget' }>
 
 /** Somebody who is forgotten: all their rows, accounts and names. */
 interface Forgotten {

@@ -1,12 +1,17 @@
 import type { Client } from '../database/index.ts'
 import { forget } from './forget.ts'
 import { mergeStatements } from './personal.ts'
-import type { Sent } from './sent.ts'
+import type { IntentEnvelope } from './sent.ts'
 
-type Of<K extends Sent['kind']> = Extract<Sent, { kind: K }>
+type Of<K extends IntentEnvelope['kind']> = Extract<IntentEnvelope, { kind: K }>
 
 /** Does to a person's history what has been decided about them, in the same transaction. */
-export async function changeHistory(client: Client, channel: number, intent: Sent, done: boolean): Promise<void> {
+export async function changeHistory(
+  client: Client,
+  channel: number,
+  intent: IntentEnvelope,
+  done: boolean,
+): Promise<void> {
   if (!done) return
   if (intent.kind === 'people.merge') await mergeHistory(client, channel, intent)
   if (intent.kind === 'people.forget') await forget(client, channel, intent)

@@ -3,7 +3,7 @@ import type { Answer, ChangedRow, Changes, Fact, Result, Timer } from '#core/wor
 import { type Client, faultOf } from '../database/index.ts'
 import { arrayLiteral } from './arrays.ts'
 import { STORED, type Stored, type StoredColumn, updateOf } from './tables.ts'
-import { together } from './together.ts'
+import { settleAll } from './together.ts'
 
 /**
  * Writes what a batch changed: a handful of bulk statements within the caller's transaction, sent one behind the other
@@ -20,7 +20,7 @@ export async function persist(client: Client, channel: number, changes: Changes)
   }
   written.push(insertFacts(client, channel, changes.facts))
   for (const timer of changes.timers) written.push(setTimer(client, channel, timer))
-  await together(written)
+  await settleAll(written)
 }
 
 const column = (rows: readonly object[], { plain, seal, json }: StoredColumn): string =>

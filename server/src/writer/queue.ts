@@ -1,6 +1,6 @@
 import type { Waiting } from './batch.ts'
 import { WriterBusy } from './bug.ts'
-import { alone } from './everyone.ts'
+import { needsExclusiveBatch } from './everyone.ts'
 
 /** So many intents from outside may wait in a channel, and so many of one person: a crowd waits in line, one who floods does not block it. */
 export interface QueueLimits {
@@ -32,7 +32,7 @@ export class Queue {
 
   /** Takes the next batch off the front. What touches everybody is a batch of its own. */
   take(most: number): Waiting[] {
-    const found = this.#waiting.findIndex(({ intent }) => alone(intent))
+    const found = this.#waiting.findIndex(({ intent }) => needsExclusiveBatch(intent))
     const batch = this.#waiting.splice(0, Math.min(most, found < 0 ? most : Math.max(1, found)))
     for (const { from } of batch) if (from !== undefined) this.#count(from, -1)
     return batch

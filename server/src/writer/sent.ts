@@ -6,4 +6,4 @@ interface InEnvelope extends Envelope {
 }
 
 /** An intent in its envelope, as it is handed in. */
-export type Sent<I extends Intent = Intent> = I & InEnvelope
+export type IntentEnvelope<I extends Intent = Intent> = I & InEnvelope

@@ -8,12 +8,12 @@ import { seeds } from '#core/fairness'
 import { floors, players, rounds, seats } from '#core/games'
 import { accounts, flows, transfers } from '#core/ledger'
 import { adjustments, aliases, barred, circles, habits, imports, notes, viewers, watches } from '#core/people'
-import { cheers, entries, lucks, raffles, setups, totals, winners } from '#core/raffles'
+import { cheers, entries, raffles, raffleWins, setups, totals, winners } from '#core/raffles'
 import { runs } from '#core/runs'
 import { alerts, media, overlays } from '#core/screen'
 import { type SettingRow, settings } from '#core/settings'
 import { shows } from '#core/show'
-import { addresses, codeLists, codes, orders, rewards, solds } from '#core/store'
+import { addresses, codeLists, codes, orders, rewardSales, rewards } from '#core/store'
 import { tallies, tallyCounts } from '#core/tallies'
 import { outsideRewards, redemptions, triggers } from '#core/triggers'
 import { messages } from '#core/voice'
@@ -168,8 +168,8 @@ export const STORED: readonly Stored[] = [
   kept(players, schema.player),
   kept(entries, schema.raffleEntry),
   kept(winners, schema.raffleWinner),
-  kept(lucks, schema.raffleLuck),
-  kept(solds, schema.sold),
+  kept(raffleWins, schema.raffleLuck),
+  kept(rewardSales, schema.sold),
   kept(codes, schema.code),
   kept(flows, schema.flow),
   kept(transfers, schema.transfer),

@@ -3,14 +3,14 @@ import type { Answer, Fact, Result, World } from '#core/world'
 import type { Client, Pool } from '../database/index.ts'
 import { type Answers, type Decided, decideBatch, type Waiting } from './batch.ts'
 import { Bugs, type IntentBug, liesInAnIntent } from './bug.ts'
-import { advance, lock, movedOn, readHead } from './channelRow.ts'
-import { alone, applyToEveryone } from './everyone.ts'
+import { advance, isStaleRevision, lock, readHead } from './channelRow.ts'
+import { applySetBased, needsExclusiveBatch } from './everyone.ts'
 import { changeHistory } from './history.ts'
 import { loadUntilThere, loadWorld } from './load.ts'
 import { persist, rememberAnswers, seenAnswers } from './persist.ts'
 import { Queue, type QueueLimits } from './queue.ts'
-import type { Sent } from './sent.ts'
-import { together } from './together.ts'
+import type { IntentEnvelope } from './sent.ts'
+import { settleAll } from './together.ts'
 
 export interface WriterOptions {
   readonly pool: Pool
@@ -64,7 +64,7 @@ export class ChannelWriter {
    * @throws When the database cannot be written; `IntentBug` when this intent failed; `WriterBusy` when too much waits.
    * Then nothing happened.
    */
-  submit<I extends Intent>(intent: Sent<I>, from?: string): Promise<Result<AnswerTo<I>>> {
+  submit<I extends Intent>(intent: IntentEnvelope<I>, from?: string): Promise<Result<AnswerTo<I>>> {
     const answered = new Promise<Result<Answer>>((resolve, reject) =>
       this.#waiting.add({ intent, resolve, reject, from, met: [] }),
     )
@@ -108,7 +108,7 @@ export class ChannelWriter {
   async #decideAhead(batch: readonly Waiting[]): Promise<Decided | undefined> {
     const { channel, pool, cacheRows } = this.#options
     const world = this.#world
-    if (world === undefined || world.rows.size > cacheRows || batch.some(({ intent }) => alone(intent)))
+    if (world === undefined || world.rows.size > cacheRows || batch.some(({ intent }) => needsExclusiveBatch(intent)))
       return undefined
     const client = await pool.connect().catch(() => undefined)
     if (client === undefined) return undefined
@@ -197,14 +197,14 @@ export class ChannelWriter {
     if (decided.answered.length === 0) return decided
     const client = await this.#options.pool.connect()
     try {
-      await together([lock(client, this.#options.channel), this.#persist(client, decided)])
+      await settleAll([lock(client, this.#options.channel), this.#persist(client, decided)])
       await client.query('commit')
       client.release()
       return decided
     } catch (fault) {
       this.#world = undefined
       await this.#giveUp(client, fault)
-      if (movedOn(fault)) return undefined
+      if (isStaleRevision(fault)) return undefined
       throw fault
     }
   }
@@ -245,13 +245,13 @@ export class ChannelWriter {
     seen: Answers,
   ): Promise<Waiting[] | undefined> {
     const [first] = batch
-    if (first === undefined || !alone(first.intent) || seen.has(first.intent.key)) return undefined
-    return [{ ...first, intent: await applyToEveryone(client, this.#options.channel, world, first.intent) }]
+    if (first === undefined || !needsExclusiveBatch(first.intent) || seen.has(first.intent.key)) return undefined
+    return [{ ...first, intent: await applySetBased(client, this.#options.channel, world, first.intent) }]
   }
 
   async #persist(client: Client, decided: Decided): Promise<void> {
     const { channel } = this.#options
-    await together([
+    await settleAll([
       advance(client, channel, decided.revision, decided),
       persist(client, channel, decided.changes),
       rememberAnswers(client, channel, decided.answered),
@@ -261,6 +261,6 @@ export class ChannelWriter {
   async #giveUp(client: Client, fault: unknown): Promise<void> {
     await client.query('rollback').catch(() => {})
     // A connection that failed is not lent out again; one that was merely late is sound.
-    client.release(movedOn(fault) ? undefined : (fault as Error))
+    client.release(isStaleRevision(fault) ? undefined : (fault as Error))
   }
 }

@@ -20,7 +20,7 @@ test('the last one going and more coming ask for the store anew, others do not',
 
 test('a rest is shown at once, and the store is looked at when the first one ends', () => {
   const after = withRest(store([reward(1, null), reward(2, null)], 500), { reward: 1, until: 120 }, 100)
-  expect(after.rewards[0]?.why).toEqual({ code: 'rests', until: 120, sentence: 'R1 rests for 20 s more.' })
+  expect(after.rewards[0]?.why).toEqual({ code: 'rests', until: 120, sentence: 'R1 is on cooldown for 20 s.' })
   expect(after.rewards[1]?.why).toBeNull()
   expect(after.changesAt).toBe(120)
   expect(withRest(after, { reward: 2, until: 400 }, 100).changesAt).toBe(120)

@@ -1,7 +1,7 @@
 import { whoInWords } from '#core/access'
 import { rewardReady } from '#core/buying'
 import { earningSetting } from '#core/earning'
-import { checkSteps, type Standing } from '#core/runs'
+import { checkSteps, type Environment } from '#core/runs'
 import type { Amount } from '#core/schema'
 import { playing } from '#core/screen'
 import { zoneSetting } from '#core/settings'
@@ -45,7 +45,7 @@ async function shownBy(
   overlays: Overlays,
   cap: Amount,
 ) {
-  const standing: Standing = await standingOf(db, channel, now, chat)
+  const standing: Environment = await standingOf(db, channel, now, chat)
   const around = await aroundOf(db, channel)
   const sold = await soldBy(db, channel, rewards, null)
   const lists = await codeListsOf(db, channel)
