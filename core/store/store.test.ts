@@ -78,7 +78,7 @@ describe('an order', () => {
     expect(channel.balance('pia')).toBe(100)
     const again = channel.send({ kind: 'store.giveBack', order: onlyOrder().id, by: 'rosa' })
     expect(again).toMatchObject({
-      refusal: { code: 'order_not_waiting', sentence: 'This order was already given back.' },
+      refusal: { code: 'order_not_waiting', sentence: 'This order was already refunded.' },
     })
     expect(channel.balance('pia')).toBe(100)
   })

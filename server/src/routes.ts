@@ -5,7 +5,7 @@ import type { Config } from './config.ts'
 import { connectionRoutes } from './connections/index.ts'
 import type { Reader } from './database/index.ts'
 import { earningRoutes } from './earning/index.ts'
-import type { EventDoor, EventSecrets } from './events/index.ts'
+import type { EventReceiver, EventSecrets } from './events/index.ts'
 import { fairnessRoutes } from './fairness/index.ts'
 import { gameRoutes } from './games/index.ts'
 import type { Route } from './http/index.ts'
@@ -29,7 +29,7 @@ export interface RouteParts {
   readonly channels: Channels
   readonly seats: SeatTable
   readonly secrets: EventSecrets
-  readonly door: EventDoor
+  readonly door: EventReceiver
   readonly issuers: Issuers
 }
 

@@ -8,7 +8,7 @@ import { followUp } from './commands/index.ts'
 import type { Config } from './config.ts'
 import { connect, connectWriter, migrateUp, reader } from './database/index.ts'
 import { createApp, Front } from './edge/index.ts'
-import { EventDoor, EventSecrets } from './events/index.ts'
+import { EventReceiver, EventSecrets } from './events/index.ts'
 import { settleIn } from './fairness/index.ts'
 import { CAPS, Feed, LiveFeeds } from './feed/index.ts'
 import type { Route } from './http/index.ts'
@@ -51,7 +51,7 @@ async function makeParts(config: Config, log: Logger, clock: Clock) {
   const security = new SecurityLog(pool, clock, log)
   const secrets = new EventSecrets(pool, clock)
   const issuers = await issuersOf(config, pool)
-  const door = new EventDoor(channels, secrets, issuers.chat)
+  const door = new EventReceiver(channels, secrets, issuers.chat)
   channels.presenceKnownUntil = (channel) => seats.knownUntil(channel)
   return {
     config,

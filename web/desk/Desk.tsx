@@ -12,7 +12,7 @@ import { UnsavedGuard } from '../parts/unsaved.tsx'
 import { JumpBox } from './JumpBox.tsx'
 import { ShowBar } from './show/ShowBar.tsx'
 import { type Status, statusQuery } from './status.ts'
-import { Bench } from './store/Bench.tsx'
+import { SideRail } from './store/SideRail.tsx'
 import { Unreadable } from './Unreadable.tsx'
 import { useDeskLive } from './useDeskLive.ts'
 
@@ -83,7 +83,7 @@ function DeskFrame({ status, live }: { status: Status; live: boolean }) {
             <Outlet />
           </UnsavedGuard>
         </main>
-        <Bench />
+        <SideRail />
       </div>
       <JumpBox open={jumping} setOpen={setJumping} />
       <SignInAgain scope="desk" why="What cannot be undone, or gives away everybody’s data," />

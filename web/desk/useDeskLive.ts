@@ -1,10 +1,10 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { feedAddress } from '../parts/api.ts'
+import { invalidatedAtDesk } from '../parts/invalidates.ts'
 import { type LiveFact, useLive } from '../parts/live.ts'
-import { outdatedAtDesk } from '../parts/outdated.ts'
 import { useToast } from '../parts/toasts.tsx'
-import { useRefresh } from '../parts/useRefresh.ts'
+import { useInvalidate } from '../parts/useInvalidate.ts'
 import { appendLine } from './show/chat.ts'
 import type { Status } from './status.ts'
 import { tellArrival } from './store/arrival.ts'
@@ -19,7 +19,7 @@ function arrival({ kind, body }: LiveFact): string | undefined {
 /** Keeps the desk current: facts mark queries as outdated, chat lines are appended, a waiting order rings. */
 export function useDeskLive(status: Status | undefined): boolean {
   const client = useQueryClient()
-  const refresh = useRefresh()
+  const refresh = useInvalidate()
   const toast = useToast()
   const [after, setAfter] = useState<number>()
   if (after === undefined && status !== undefined) setAfter(status.seq)
@@ -29,7 +29,7 @@ export function useDeskLive(status: Status | undefined): boolean {
     if (waits !== undefined) tellArrival(waits)
     if (fact.kind === 'store.codesLow')
       toast({ text: `${fact.body.name}: ${fact.body.left} codes are left.`, look: 'problem' })
-    refresh(outdatedAtDesk(fact.kind))
+    refresh(invalidatedAtDesk(fact.kind))
   }
   return useLive({
     address: after === undefined ? undefined : feedAddress('/desk/feed', after),

@@ -5,13 +5,13 @@ import { useDeferredValue, useState } from 'react'
 import { NavLink, Outlet } from 'react-router'
 import type { FactKind } from '#core/engine'
 import { feedAddress } from '../parts/api.ts'
+import { invalidatedForViewer } from '../parts/invalidates.ts'
 import { type LiveFact, useLive } from '../parts/live.ts'
 import { Loading, Problem } from '../parts/Notice.tsx'
-import { outdatedForViewer } from '../parts/outdated.ts'
 import { useTab } from '../parts/PageTitle.tsx'
 import { SignInAgain } from '../parts/SignInAgain.tsx'
 import { useToast } from '../parts/toasts.tsx'
-import { useRefresh } from '../parts/useRefresh.ts'
+import { useInvalidate } from '../parts/useInvalidate.ts'
 import { BalanceHead } from './BalanceHead.tsx'
 import { type Channel, channelQuery, meQuery } from './channel.ts'
 import { type GamesView, withJoined } from './games/games.ts'
@@ -62,7 +62,7 @@ function showTold(client: QueryClient, { kind, body }: LiveFact): void {
 
 function useViewerLive(channel: Channel | undefined): boolean {
   const client = useQueryClient()
-  const refresh = useRefresh()
+  const refresh = useInvalidate()
   const toast = useToast()
   const [after, setAfter] = useState<number>()
   if (after === undefined && channel !== undefined) setAfter(channel.seq)
@@ -74,7 +74,7 @@ function useViewerLive(channel: Channel | undefined): boolean {
     if (kind === 'store.stock' && known !== undefined && turnsOver(known, body))
       setTimeout(() => refresh(['channel']), Math.random() * SPREAD_MS)
     showTold(client, fact)
-    setTimeout(() => refresh(outdatedForViewer(kind)), SPREAD.has(kind) ? Math.random() * SPREAD_MS : 0)
+    setTimeout(() => refresh(invalidatedForViewer(kind)), SPREAD.has(kind) ? Math.random() * SPREAD_MS : 0)
   }
   return useLive({
     address: after === undefined ? undefined : feedAddress('/feed', after),

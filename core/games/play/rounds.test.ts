@@ -86,7 +86,7 @@ describe('a heist', () => {
     later(0)
     expect([channel.balance('pia'), channel.balance('jo'), pots()]).toEqual([997, 1050, 0])
     expect(recompute(told(lastRound())).every(agrees)).toBe(true)
-    expect(refused('pia', '!heist 50')).toContain('rests')
+    expect(refused('pia', '!heist 50')).toContain('cooldown')
     const before = channel.world.facts.length
     later(300)
     expect(channel.saidSince(before)[0]).toContain('!heist')

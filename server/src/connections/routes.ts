@@ -6,7 +6,7 @@ import { closed, exactly, Id, Nothing } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { SeatTable } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
-import { type EventDoor, type EventSecrets, lastEvents, lastRefusals } from '../events/index.ts'
+import { type EventReceiver, type EventSecrets, lastEvents, lastRefusals } from '../events/index.ts'
 import { hand, idOf, problem, type Route, route } from '../http/index.ts'
 import { Connections, EventTaken } from './answers.ts'
 import { tipRoutes, tipsToDecide } from './tipRoutes.ts'
@@ -20,7 +20,7 @@ export interface ConnectionParts {
   readonly channels: Channels
   readonly seats: SeatTable
   readonly secrets: EventSecrets
-  readonly door: EventDoor
+  readonly door: EventReceiver
   /** The address that people open. */
   readonly publicUrl: string
 }

@@ -1,12 +1,12 @@
 import type { Context } from 'hono'
 import type { Channels } from '../channels.ts'
-import type { EventDoor } from '../events/index.ts'
+import type { EventReceiver } from '../events/index.ts'
 import { problem } from '../http/index.ts'
 import { bytesOf, USUAL_BYTES } from './body.ts'
 import type { Env } from './env.ts'
 
 /** Where outside services send their events: whoever can sign may call it. docs/protocols.md says how. */
-export function eventRoute({ channels, door }: { channels: Channels; door: EventDoor }) {
+export function eventRoute({ channels, door }: { channels: Channels; door: EventReceiver }) {
   return async (c: Context<Env>): Promise<Response> => {
     const channel = await channels.find(c.req.param('channel') ?? '')
     if (channel === undefined) throw problem('channel_not_found')

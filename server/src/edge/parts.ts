@@ -1,7 +1,7 @@
 import type { Logger } from 'pino'
 import type { Channels } from '../channels.ts'
 import type { Config } from '../config.ts'
-import type { EventDoor } from '../events/index.ts'
+import type { EventReceiver } from '../events/index.ts'
 import type { Route } from '../http/index.ts'
 import type { Issuers } from '../issuers.ts'
 import type { Metrics } from '../metrics/index.ts'
@@ -17,7 +17,7 @@ export interface AppOptions extends OperatorParts {
   readonly log: Logger
   readonly metrics: Metrics
   readonly routes: readonly Route[]
-  readonly door: EventDoor
+  readonly door: EventReceiver
   readonly security: SecurityLog
   readonly issuers: Issuers
   readonly front: Front

@@ -16,7 +16,7 @@ const TOLERANCE_SECONDS = 300
 type Taken = AnswerTo<ReceiveEvent>
 
 /** Takes events from outside: CloudEvents, signed per Standard Webhooks. */
-export class EventDoor {
+export class EventReceiver {
   readonly #envelope = bodyCheck(CloudEvent)
   readonly #data = new Map(Object.entries(EVENT_DATA).map(([type, schema]) => [type, bodyCheck(schema, 'data')]))
 

@@ -9,7 +9,7 @@ import { timed } from '../runs/index.ts'
 import type { RedemptionAnswer } from '../triggers/index.ts'
 import { HANDS_IN, IntentBug } from '../writer/index.ts'
 import { Instance } from './instance.ts'
-import { quiet } from './migrate.ts'
+import { workerLogger } from './migrate.ts'
 import { prune } from './prune.ts'
 
 export { migrateTimers } from './migrate.ts'
@@ -78,7 +78,7 @@ function startRunner(parts: RunnerParts): Promise<Runner> {
   events.on('worker:create', ({ worker }) => register(worker.workerId))
   return run({
     pgPool: pool,
-    logger: quiet(log),
+    logger: workerLogger(log),
     events,
     pollInterval: POLL_MS,
     concurrency: 4,

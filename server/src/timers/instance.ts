@@ -79,12 +79,12 @@ export class Instance {
     if (this.#stopped) return
     if (this.#lock === undefined) await this.#register()
     const others = await this.pool.query('select key from instance where key <> $1', [this.#key])
-    for (const { key } of others.rows) await this.#buryIfDead(key)
+    for (const { key } of others.rows) await this.#reapDeadInstance(key)
     // One that died before it could say which workers it had.
     await this.pool.query(UNLOCK_ORPHANS)
   }
 
-  async #buryIfDead(key: number): Promise<void> {
+  async #reapDeadInstance(key: number): Promise<void> {
     const client = await this.pool.connect()
     try {
       await client.query('begin')

@@ -4,7 +4,7 @@ import type { Pool } from '../database/index.ts'
 import { HANDS_IN } from '../writer/index.ts'
 
 /** The log of the timers' library, as ours. */
-export const quiet = (log: Log) =>
+export const workerLogger = (log: Log) =>
   new Logger(() => (level, message) => {
     if (level === 'error') log.error(message)
     else if (level === 'warning') log.warn(message)
@@ -13,7 +13,7 @@ export const quiet = (log: Log) =>
 
 /** Lays out the tables that timers are kept in, and brings timers of earlier versions into the shape of this one. */
 export async function migrateTimers(pool: Pool, log: Log): Promise<void> {
-  await runMigrations({ pgPool: pool, logger: quiet(log) })
+  await runMigrations({ pgPool: pool, logger: workerLogger(log) })
   const upgraded = (await pool.query(UPGRADE, [HANDS_IN])).rowCount ?? 0
   if (upgraded > 0) log.info({ upgraded }, 'timers of an earlier version were upgraded')
   await pool.query(DATE_REPORTS)

@@ -2,8 +2,8 @@ import type { UnixSeconds } from '#core/schema'
 import type { Answer, ChangedRow, Changes, Fact, Result, Timer } from '#core/world'
 import { type Client, faultOf } from '../database/index.ts'
 import { arrayLiteral } from './arrays.ts'
+import { settleAll } from './settleAll.ts'
 import { STORED, type Stored, type StoredColumn, updateOf } from './tables.ts'
-import { settleAll } from './together.ts'
 
 /**
  * Writes what a batch changed: a handful of bulk statements within the caller's transaction, sent one behind the other

@@ -10,7 +10,7 @@ import { loadUntilThere, loadWorld } from './load.ts'
 import { persist, rememberAnswers, seenAnswers } from './persist.ts'
 import { Queue, type QueueLimits } from './queue.ts'
 import type { IntentEnvelope } from './sent.ts'
-import { settleAll } from './together.ts'
+import { settleAll } from './settleAll.ts'
 
 export interface WriterOptions {
   readonly pool: Pool
@@ -203,7 +203,7 @@ export class ChannelWriter {
       return decided
     } catch (fault) {
       this.#world = undefined
-      await this.#giveUp(client, fault)
+      await this.#rollback(client, fault)
       if (isStaleRevision(fault)) return undefined
       throw fault
     }
@@ -232,7 +232,7 @@ export class ChannelWriter {
       this.#revision = head.revision + (decided.answered.length > 0 ? 1 : 0)
       return decided
     } catch (fault) {
-      await this.#giveUp(client, fault)
+      await this.#rollback(client, fault)
       throw fault
     }
   }
@@ -258,7 +258,7 @@ export class ChannelWriter {
     ])
   }
 
-  async #giveUp(client: Client, fault: unknown): Promise<void> {
+  async #rollback(client: Client, fault: unknown): Promise<void> {
     await client.query('rollback').catch(() => {})
     // A connection that failed is not lent out again; one that was merely late is sound.
     client.release(isStaleRevision(fault) ? undefined : (fault as Error))

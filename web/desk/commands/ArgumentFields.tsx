@@ -1,7 +1,7 @@
 import { Trash2 } from 'lucide-react'
 import { type Argument, usageLine } from '#core/words'
 import { Button } from '../../parts/Button.tsx'
-import { Choose, INPUT, NumberInput, splitWords, Tick } from './inputs.tsx'
+import { Checkbox, INPUT, NumberInput, Select, splitWords } from './inputs.tsx'
 
 const KINDS = [
   { value: 'viewer', name: 'a viewer' },
@@ -36,7 +36,7 @@ export function ArgumentFields({ word, wanted, setWanted }: ArgumentFieldsProps)
             onChange={(event) => put(i, { name: event.target.value.toLowerCase().replace(/[^a-z0-9_]/g, '') })}
             className={`w-28 ${INPUT}`}
           />
-          <Choose
+          <Select
             label={`Kind of argument ${i + 1}`}
             value={argument.kind}
             choices={KINDS}
@@ -64,9 +64,9 @@ export function ArgumentFields({ word, wanted, setWanted }: ArgumentFieldsProps)
               letters
             </span>
           )}
-          <Tick on={argument.needed} onTick={(needed) => put(i, { needed })}>
+          <Checkbox on={argument.needed} onTick={(needed) => put(i, { needed })}>
             needed
-          </Tick>
+          </Checkbox>
           <Button
             look="quiet"
             className="ml-auto"

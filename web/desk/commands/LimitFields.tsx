@@ -1,5 +1,5 @@
 import type { Limits } from '#core/access'
-import { NumberInput, Tick } from './inputs.tsx'
+import { Checkbox, NumberInput } from './inputs.tsx'
 
 interface LimitFieldsProps {
   readonly limits: Limits
@@ -42,9 +42,9 @@ export function LimitFields({ limits, setLimits, onAir, setOnAir, viewer }: Limi
         {number('perShow', 'Times in one show', 1_000_000)}
         <span className="text-muted">times</span>
       </div>
-      <Tick on={onAir} onTick={setOnAir}>
+      <Checkbox on={onAir} onTick={setOnAir}>
         Only while the show is on air
-      </Tick>
+      </Checkbox>
     </fieldset>
   )
 }

@@ -7,7 +7,7 @@ import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { dayText } from '../../parts/time.ts'
-import { Choose, INPUT } from './inputs.tsx'
+import { INPUT, Select } from './inputs.tsx'
 
 type RunShown = Answer<'/desk/runs'>['runs'][number]
 
@@ -44,7 +44,7 @@ export function RunsPage() {
       <div className="flex items-center gap-3">
         <PageTitle>What ran</PageTitle>
         <span className="text-muted">kept for 30 days</span>
-        <Choose label="Show" value={outcome} choices={OUTCOMES} onChoose={setOutcome} className="ml-auto" />
+        <Select label="Show" value={outcome} choices={OUTCOMES} onChoose={setOutcome} className="ml-auto" />
         <input
           aria-label="Find by word, name or reason"
           placeholder="word, name or reason"

@@ -8,7 +8,7 @@ import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import { FindPerson } from '../people/FindPerson.tsx'
-import { Choose, INPUT, Tick } from './inputs.tsx'
+import { Checkbox, INPUT, Select } from './inputs.tsx'
 import { TriedReport } from './TriedReport.tsx'
 import type { CommandsView } from './view.ts'
 
@@ -73,7 +73,7 @@ export function TryPart({ what, wrong, unsaved, view }: TryPartProps) {
       {!nobody && (
         <div className="flex flex-wrap items-center gap-2">
           <span>As</span>
-          <Choose label="Who tries it" value={as} choices={MADE_UP} onChoose={setAs} />
+          <Select label="Who tries it" value={as} choices={MADE_UP} onChoose={setAs} />
           {as === 'known' && <FindPerson label="Who tries it, by name" chosen={person} choose={setPerson} />}
         </div>
       )}
@@ -93,9 +93,9 @@ export function TryPart({ what, wrong, unsaved, view }: TryPartProps) {
         <Figures what={what.settings} figures={figures} setFigures={setFigures} />
       )}
       {!view.standing.onAir && (
-        <Tick on={air} onTick={setAir}>
+        <Checkbox on={air} onTick={setAir}>
           As if the show were on air
-        </Tick>
+        </Checkbox>
       )}
       <div className="flex flex-wrap items-center gap-2">
         <Button

@@ -5,7 +5,7 @@ import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { useToast } from '../../parts/toasts.tsx'
-import { Choose, Tick } from './inputs.tsx'
+import { Checkbox, Select } from './inputs.tsx'
 import { commandsQuery } from './view.ts'
 
 const TOPICS: readonly { readonly topic: Topic; readonly says: string }[] = [
@@ -54,12 +54,12 @@ function VoiceForm({ voice }: { voice: Voice }) {
   return (
     <>
       <Panel title="Speaking" aside="live" bodyClassName="flex flex-col gap-3 p-4">
-        <Tick on={!voice.muted} onTick={(on) => save.mutate({ muted: !on })}>
+        <Checkbox on={!voice.muted} onTick={(on) => save.mutate({ muted: !on })}>
           The bot speaks in chat. Muted, everything goes on and money still moves; nothing is said.
-        </Tick>
+        </Checkbox>
         <div className="flex flex-wrap items-center gap-3">
           <span>Who asks is answered</span>
-          <Choose
+          <Select
             label="How who asks is answered"
             value={voice.reply}
             choices={[
@@ -73,15 +73,15 @@ function VoiceForm({ voice }: { voice: Voice }) {
         <p className="rounded-md bg-surface px-3 py-1.5">
           <span className="font-semibold text-brass-text">Ricompensa</span> {SAMPLE[voice.reply]}
         </p>
-        <Tick on={voice.hints} onTick={(hints) => save.mutate({ hints })}>
+        <Checkbox on={voice.hints} onTick={(hints) => save.mutate({ hints })}>
           A word that is nearly right gets a hint: “did you mean !lamp?”
-        </Tick>
+        </Checkbox>
       </Panel>
       <Panel title="What it speaks about" aside="live" bodyClassName="flex flex-col gap-2 p-4">
         {TOPICS.map(({ topic, says }) => (
-          <Tick key={topic} on={!voice.silent.includes(topic)} onTick={tick(topic)}>
+          <Checkbox key={topic} on={!voice.silent.includes(topic)} onTick={tick(topic)}>
             {says}
-          </Tick>
+          </Checkbox>
         ))}
         <p className="text-muted">
           It says as much as the network takes; where ten people ask the same at once, their answers share a line.

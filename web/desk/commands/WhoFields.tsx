@@ -1,7 +1,7 @@
 import { type Who, whoInWords } from '#core/access'
 import { circleStanding, PLAIN_STANDINGS } from '#core/people'
 import { FindPerson } from '../people/FindPerson.tsx'
-import { Choose, Tick } from './inputs.tsx'
+import { Checkbox, Select } from './inputs.tsx'
 import type { CommandsView } from './view.ts'
 
 const NAMES: Readonly<Record<string, string>> = {
@@ -40,24 +40,24 @@ export function WhoFields({ who, view, setWho, named, setNamed, may }: WhoFields
       <p aria-live="polite" className="rounded-md bg-surface px-3 py-2">
         {sentence.charAt(0).toUpperCase() + sentence.slice(1)} {may}.
       </p>
-      <Tick on={who.everyone} onTick={(everyone) => setWho({ ...who, everyone })}>
+      <Checkbox on={who.everyone} onTick={(everyone) => setWho({ ...who, everyone })}>
         Everyone
-      </Tick>
+      </Checkbox>
       {!who.everyone && (
         <>
           <div className="grid grid-cols-2 gap-x-4 gap-y-1.5">
-            <Tick on={who.streamer} onTick={(streamer) => setWho({ ...who, streamer })}>
+            <Checkbox on={who.streamer} onTick={(streamer) => setWho({ ...who, streamer })}>
               The streamer
-            </Tick>
+            </Checkbox>
             {standings.map(({ standing, name }) => (
-              <Tick key={standing} on={who.standings.includes(standing)} onTick={(on) => tick(standing, on)}>
+              <Checkbox key={standing} on={who.standings.includes(standing)} onTick={(on) => tick(standing, on)}>
                 {name}
-              </Tick>
+              </Checkbox>
             ))}
           </div>
           <div className="flex flex-wrap items-center gap-3">
             <span>Rank</span>
-            <Choose
+            <Select
               label="Rank and above"
               value={String(who.rank ?? '')}
               choices={[

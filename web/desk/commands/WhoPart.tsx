@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { callsIn } from '#core/runs'
 import type { CommandSettings } from '#core/words'
 import { useStatus } from '../status.ts'
-import { Choose, Field, INPUT, NumberInput, Tick } from './inputs.tsx'
+import { Checkbox, Field, INPUT, NumberInput, Select } from './inputs.tsx'
 import { LimitFields } from './LimitFields.tsx'
 import type { CommandsView } from './view.ts'
 import { WhoFields } from './WhoFields.tsx'
@@ -32,7 +32,7 @@ export function WhoPart({ draft, put, view, id }: WhoPartProps) {
       <fieldset className="flex flex-col gap-2">
         <legend className="mb-1 font-semibold">Where, and for how much</legend>
         <div className="flex flex-wrap items-center gap-3">
-          <Choose
+          <Select
             label="Where it is heard"
             value={draft.where}
             choices={[
@@ -60,7 +60,7 @@ export function WhoPart({ draft, put, view, id }: WhoPartProps) {
         <legend className="mb-1 font-semibold">Answers</legend>
         <div className="flex items-center gap-3">
           <span>Who used it is answered</span>
-          <Choose
+          <Select
             label="How it answers"
             value={draft.reply ?? 'channel'}
             choices={[
@@ -72,9 +72,9 @@ export function WhoPart({ draft, put, view, id }: WhoPartProps) {
             onChoose={(reply) => put({ reply: reply === 'channel' ? null : reply })}
           />
         </div>
-        <Tick on={draft.refusals} onTick={(refusals) => put({ refusals })}>
+        <Checkbox on={draft.refusals} onTick={(refusals) => put({ refusals })}>
           Who may not use it is told why, once, and not again while it lasts
-        </Tick>
+        </Checkbox>
         {draft.refusals && (
           <Field label="In these words" hint="Can be used: {{ viewer.name }}, {{ why }}">
             <input

@@ -81,7 +81,15 @@ export function Slider({ label, value, onValue, onDone }: SliderProps) {
 }
 
 /** A box to tick, with its words behind it. */
-export function Tick({ on, onTick, children }: { on: boolean; onTick: (on: boolean) => void; children: ReactNode }) {
+export function Checkbox({
+  on,
+  onTick,
+  children,
+}: {
+  on: boolean
+  onTick: (on: boolean) => void
+  children: ReactNode
+}) {
   return (
     <label className="flex items-start gap-2">
       <input
@@ -104,7 +112,7 @@ interface ChooseProps<T extends string> {
 }
 
 /** One of several, as a list that opens. */
-export function Choose<T extends string>({ label, value, choices, onChoose, className = '' }: ChooseProps<T>) {
+export function Select<T extends string>({ label, value, choices, onChoose, className = '' }: ChooseProps<T>) {
   return (
     <select
       aria-label={label}

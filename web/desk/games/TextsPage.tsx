@@ -6,7 +6,7 @@ import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { same } from '../../parts/same.ts'
-import { Choose, INPUT } from '../commands/inputs.tsx'
+import { INPUT, Select } from '../commands/inputs.tsx'
 import { useGameAction } from './useGameAction.ts'
 import { gamesQuery } from './view.ts'
 
@@ -24,7 +24,7 @@ export function TextsPage() {
     <div className="flex flex-col gap-4">
       <div className="flex items-center gap-3">
         <PageTitle>What is said</PageTitle>
-        <Choose
+        <Select
           label="Of which game"
           value={game}
           choices={GAMES.map((one) => ({ value: one, name: GAME_NAMES[one] }))}

@@ -6,7 +6,7 @@ import { fileOf, PICTURES, type PictureRef, SOUNDS, type SoundRef, type StillRef
 import { Button } from '../../parts/Button.tsx'
 import { isVideo, mediaAddress, mediaBase, smallAddress } from '../../parts/media.ts'
 import { playRef } from '../../parts/sound.ts'
-import { Choose } from '../commands/inputs.tsx'
+import { Select } from '../commands/inputs.tsx'
 import { useStatus } from '../status.ts'
 import { screenQuery, useMedia } from './library.ts'
 import { ACCEPT, UploadDialog } from './UploadDialog.tsx'
@@ -108,7 +108,7 @@ export function SoundField({
   if (!choices.some(({ value }) => value === sound)) choices.push({ value: sound, name: 'a sound that is gone' })
   return (
     <div className="flex flex-wrap items-center gap-2">
-      <Choose label="Sound" value={sound} choices={choices} onChoose={onSound} className="max-w-52" />
+      <Select label="Sound" value={sound} choices={choices} onChoose={onSound} className="max-w-52" />
       {sound !== 'none' && (
         <Button onClick={() => void playRef(sound, base, volume / 100)} aria-label="Hear it">
           <Play aria-hidden="true" className="size-4" />

@@ -1,8 +1,8 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react'
 import { useState } from 'react'
 import { AddDialog } from './AddDialog.tsx'
-import { CleanDialog } from './CleanDialog.tsx'
 import { ImportDialog } from './ImportDialog.tsx'
+import { MaintenanceDialog } from './MaintenanceDialog.tsx'
 import { MENU, MENU_BUTTON, MENU_ITEM } from './menu.ts'
 
 const ITEMS = [
@@ -33,7 +33,9 @@ export function MoreMenu() {
       </Menu>
       {open === 'add' && <AddDialog close={close} />}
       {open === 'import' && <ImportDialog close={close} />}
-      {(open === 'archive' || open === 'balance' || open === 'hours') && <CleanDialog what={open} close={close} />}
+      {(open === 'archive' || open === 'balance' || open === 'hours') && (
+        <MaintenanceDialog what={open} close={close} />
+      )}
     </>
   )
 }

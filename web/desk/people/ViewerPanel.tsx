@@ -11,7 +11,7 @@ import { Trail } from '../../parts/Trail.tsx'
 import { dayText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
 import { CorrectDialog } from './CorrectDialog.tsx'
-import { KeepForm } from './KeepForm.tsx'
+import { EditPersonForm } from './EditPersonForm.tsx'
 import { Notes } from './Notes.tsx'
 import type { PanelAnswer } from './panel.ts'
 import { RankAndHours } from './RankAndHours.tsx'
@@ -76,7 +76,7 @@ function ViewerDetails({ id, close, begin }: Required<ViewerPanelProps>) {
           <section tabIndex={0} aria-label={part} className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
             {part === 'What is known' && <Known panel={panel} />}
             {part === 'Trail' && <FilteredTrail id={id} />}
-            {part === 'Change' && <KeepForm key={panel.viewer.id} panel={panel} close={close} />}
+            {part === 'Change' && <EditPersonForm key={panel.viewer.id} panel={panel} close={close} />}
           </section>
         </>
       )}

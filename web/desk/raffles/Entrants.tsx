@@ -9,7 +9,7 @@ import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { dayText, timeText } from '../../parts/time.ts'
-import { Choose, INPUT } from '../commands/inputs.tsx'
+import { INPUT, Select } from '../commands/inputs.tsx'
 import { useStatus } from '../status.ts'
 import { ReasonDialog } from './Actions.tsx'
 import { type DeskEntry, type DeskRaffle, useRaffleAction } from './view.ts'
@@ -97,8 +97,8 @@ function Asking({ raffle, asked, ask }: AskingProps) {
         onChange={(event) => ask({ ...asked, text: event.target.value })}
         className={`w-40 ${INPUT}`}
       />
-      <Choose label="Which" value={asked.state} choices={STATES} onChoose={(state) => ask({ ...asked, state })} />
-      <Choose
+      <Select label="Which" value={asked.state} choices={STATES} onChoose={(state) => ask({ ...asked, state })} />
+      <Select
         label="In which order"
         value={asked.order}
         choices={ORDERS}

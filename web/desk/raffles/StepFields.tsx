@@ -1,4 +1,4 @@
-import { Choose } from '../commands/inputs.tsx'
+import { Select } from '../commands/inputs.tsx'
 import { AmountField, TargetField } from '../commands/steps/choices.tsx'
 import type { FieldsOf } from '../commands/steps/fieldsOf.ts'
 import type { CommandsView } from '../commands/view.ts'
@@ -14,7 +14,7 @@ const Setup = ({ view, value, onValue }: { view: CommandsView; value: number; on
   view.setups.length === 0 ? (
     <span className="text-muted">Keep a set-up under Raffles first: this step starts from one.</span>
   ) : (
-    <Choose
+    <Select
       label="Set-up of the raffle"
       value={String(value)}
       choices={view.setups.map(({ id, settings }) => ({ value: String(id), name: settings.title }))}
@@ -27,7 +27,7 @@ const ROW = 'flex flex-wrap items-center gap-2'
 /** Starts a raffle, or goes on with it. */
 export const RaffleFields = ({ step, setStep, view }: FieldsOf<'raffle'>) => (
   <div className={ROW}>
-    <Choose label="What to do" value={step.how} choices={HOWS} onChoose={(how) => setStep({ ...step, how })} />
+    <Select label="What to do" value={step.how} choices={HOWS} onChoose={(how) => setStep({ ...step, how })} />
     <Setup view={view} value={step.setup} onValue={(setup) => setStep({ ...step, setup })} />
   </div>
 )

@@ -5,7 +5,7 @@ import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { ageText, leftText, timeText } from '../../parts/time.ts'
-import { INPUT, Tick } from '../commands/inputs.tsx'
+import { Checkbox, INPUT } from '../commands/inputs.tsx'
 import { useStatus } from '../status.ts'
 import { ReasonDialog } from './Actions.tsx'
 import { type DeskWinner, type RaffleView, useRaffleAction } from './view.ts'
@@ -123,7 +123,7 @@ function Delivery({ winner: { raffle, draw, name, deliveredAt, amount, code, not
           {code === null ? `${digits(amount)} ${currency.many} paid` : <>The code {code} was sent to them alone</>}
         </span>
       ) : (
-        <Tick
+        <Checkbox
           on={ticked}
           onTick={(on) => {
             setTicked(on)
@@ -131,7 +131,7 @@ function Delivery({ winner: { raffle, draw, name, deliveredAt, amount, code, not
           }}
         >
           has the prize
-        </Tick>
+        </Checkbox>
       )}
       <input
         aria-label={`Note about ${name}`}

@@ -16,7 +16,7 @@ import { Button } from '../../parts/Button.tsx'
 import { mediaBase } from '../../parts/media.ts'
 import { drawAlert } from '../../parts/screen/drawAlert.ts'
 import '../../parts/screen/pieces.css'
-import { Choose, Field, INPUT, NumberInput, Slider } from '../commands/inputs.tsx'
+import { Field, INPUT, NumberInput, Select, Slider } from '../commands/inputs.tsx'
 import { SaveFoot } from '../commands/SaveFoot.tsx'
 import { SidePanel } from '../commands/SidePanel.tsx'
 import { type SavedAt, useSaved } from '../commands/useSaved.ts'
@@ -204,7 +204,7 @@ function Moves({ draft, put }: PartProps) {
         seconds
       </span>
       <span>It comes in: it</span>
-      <Choose
+      <Select
         label="How it comes in"
         value={draft.enter}
         choices={choices(MOVES, MOVE_NAMES)}
@@ -212,7 +212,7 @@ function Moves({ draft, put }: PartProps) {
         className="w-44"
       />
       <span>It leaves: it</span>
-      <Choose
+      <Select
         label="How it leaves"
         value={draft.leave}
         choices={choices(MOVES, LEAVE_NAMES)}
@@ -220,7 +220,7 @@ function Moves({ draft, put }: PartProps) {
         className="w-44"
       />
       <span>In its box it stands</span>
-      <Choose
+      <Select
         label="Where it stands in its box"
         value={draft.place}
         choices={choices(PLACES, PLACE_NAMES)}
@@ -228,7 +228,7 @@ function Moves({ draft, put }: PartProps) {
         className="w-44"
       />
       <span>The picture is</span>
-      <Choose
+      <Select
         label="Where the picture is"
         value={draft.layout}
         choices={choices(LAYOUTS, LAYOUT_NAMES)}

@@ -1,5 +1,5 @@
 import type { OverlaySettings } from '#core/screen'
-import { Choose, Field, INPUT, NumberInput } from '../commands/inputs.tsx'
+import { Field, INPUT, NumberInput, Select } from '../commands/inputs.tsx'
 import { PictureField } from '../library/RefFields.tsx'
 
 const SIZES = [
@@ -30,7 +30,7 @@ export function CanvasFields({ draft, put }: CanvasFieldsProps) {
         />
       </Field>
       <div className="flex flex-wrap items-center gap-2">
-        <Choose
+        <Select
           label="Size"
           value={known ? size : ''}
           choices={[...SIZES, { value: '', name: 'another size' }]}

@@ -1,6 +1,6 @@
 import { FONTS, type Look } from '#core/screen'
 import { Button } from '../../parts/Button.tsx'
-import { Choose, NumberInput, Slider, Tick } from '../commands/inputs.tsx'
+import { Checkbox, NumberInput, Select, Slider } from '../commands/inputs.tsx'
 
 const FONT_NAMES = { display: 'Headline letters', text: 'Text letters', typewriter: 'Typewriter letters' } as const
 
@@ -10,7 +10,7 @@ export function LookFields({ look, setLook, size }: { look: Look; setLook: (look
   return (
     <fieldset className="flex flex-col gap-2">
       <legend className="mb-1 font-semibold">Look</legend>
-      <Choose
+      <Select
         label="Letters"
         value={look.font}
         choices={FONTS.map((value) => ({ value, name: FONT_NAMES[value] }))}
@@ -36,9 +36,9 @@ export function LookFields({ look, setLook, size }: { look: Look; setLook: (look
         initial="#14171c"
         onColour={(ground) => put({ ground })}
       />
-      <Tick on={look.ground === 'none'} onTick={(none) => put({ ground: none ? 'none' : '' })}>
+      <Checkbox on={look.ground === 'none'} onTick={(none) => put({ ground: none ? 'none' : '' })}>
         No ground
-      </Tick>
+      </Checkbox>
       {look.ground !== 'none' && <Slider label="Covers" value={look.cover} onValue={(cover) => put({ cover })} />}
       <p className="flex items-center gap-2">
         <NumberInput
@@ -50,9 +50,9 @@ export function LookFields({ look, setLook, size }: { look: Look; setLook: (look
         />
         round corners
       </p>
-      <Tick on={look.shadow} onTick={(shadow) => put({ shadow })}>
+      <Checkbox on={look.shadow} onTick={(shadow) => put({ shadow })}>
         Shadow
-      </Tick>
+      </Checkbox>
     </fieldset>
   )
 }

@@ -1,7 +1,7 @@
 import { FIGURES_OF_SHOW, type Piece, TOP_LISTS } from '#core/screen'
 import { CHANNEL_FIELDS } from '#core/texts'
 import { Button } from '../../parts/Button.tsx'
-import { Choose, Field, INPUT, NumberInput, Tick } from '../commands/inputs.tsx'
+import { Checkbox, Field, INPUT, NumberInput, Select } from '../commands/inputs.tsx'
 import type { AlertShown } from '../library/library.ts'
 import { LookFields } from './LookFields.tsx'
 import { pieceName } from './pieces.ts'
@@ -60,7 +60,7 @@ function Own({ piece, put, alerts }: OwnProps) {
       return (
         <>
           <TitleField piece={piece} put={put} />
-          <Choose
+          <Select
             label="Which list"
             value={piece.list}
             choices={TOP_LISTS.map((value) => ({ value, name: LIST_NAMES[value] }))}
@@ -72,7 +72,7 @@ function Own({ piece, put, alerts }: OwnProps) {
     case 'counter':
       return (
         <>
-          <Choose
+          <Select
             label="Which figure"
             value={piece.figure}
             choices={FIGURES_OF_SHOW.map((value) => ({ value, name: FIGURE_NAMES[value] }))}
@@ -104,9 +104,9 @@ function Own({ piece, put, alerts }: OwnProps) {
       return (
         <>
           <TitleField piece={piece} put={put} />
-          <Tick on={piece.always} onTick={(always) => put({ always })}>
+          <Checkbox on={piece.always} onTick={(always) => put({ always })}>
             Stay in view when nothing is on
-          </Tick>
+          </Checkbox>
         </>
       )
   }
@@ -157,9 +157,9 @@ function ChatFields({ piece, put }: FieldsOf<'chat'>) {
         />
         seconds
       </p>
-      <Tick on={piece.bot} onTick={(bot) => put({ bot })}>
+      <Checkbox on={piece.bot} onTick={(bot) => put({ bot })}>
         What the bot says, too
-      </Tick>
+      </Checkbox>
     </>
   )
 }
@@ -175,18 +175,18 @@ function WhichAlerts({ piece, put, alerts }: WhichAlertsProps) {
   return (
     <fieldset className="flex flex-col gap-1.5">
       <legend className="sr-only">Which alerts it plays</legend>
-      <Tick on={piece.which === 'all'} onTick={(all) => put({ which: all ? 'all' : alerts.map(({ id }) => id) })}>
+      <Checkbox on={piece.which === 'all'} onTick={(all) => put({ which: all ? 'all' : alerts.map(({ id }) => id) })}>
         Plays every alert
-      </Tick>
+      </Checkbox>
       {piece.which !== 'all' &&
         alerts.map(({ id, settings }) => (
-          <Tick
+          <Checkbox
             key={id}
             on={chosen.includes(id)}
             onTick={(on) => put({ which: on ? [...chosen, id] : chosen.filter((one) => one !== id) })}
           >
             {settings.name}
-          </Tick>
+          </Checkbox>
         ))}
     </fieldset>
   )

@@ -3,7 +3,7 @@ import { BellRing } from 'lucide-react'
 import { useState } from 'react'
 import { SOUNDS, type Sound } from '#core/screen'
 import { playSound } from '../../parts/sound.ts'
-import { Choose, Slider, Tick } from '../commands/inputs.tsx'
+import { Checkbox, Select, Slider } from '../commands/inputs.tsx'
 import { type Arrival, readArrival, writeArrival } from './arrival.ts'
 
 /** How this computer tells of a new order: which sound, how loud, and whether by a notice of the browser. */
@@ -31,7 +31,7 @@ export function ArrivalMenu() {
         className="z-30 flex w-72 flex-col gap-3 rounded-md border border-line bg-panel p-4 shadow-lg"
       >
         <p className="font-semibold">When something comes to the bench</p>
-        <Choose
+        <Select
           label="Sound of a new order"
           value={arrival.sound}
           choices={SOUNDS.map((value) => ({ value, name: value === 'none' ? 'No sound' : `Sound: ${value}` }))}
@@ -46,9 +46,9 @@ export function ArrivalMenu() {
           onValue={(volume) => put({ volume })}
           onDone={() => void playSound(arrival.sound, arrival.volume / 100)}
         />
-        <Tick on={arrival.notice} onTick={(on) => void notices(on)}>
+        <Checkbox on={arrival.notice} onTick={(on) => void notices(on)}>
           A notice of the browser, while this page is in the background
-        </Tick>
+        </Checkbox>
         {refused && (
           <p className="text-brick-text">The browser does not allow notices here. Allow them in its settings.</p>
         )}

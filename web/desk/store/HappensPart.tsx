@@ -1,6 +1,6 @@
 import { Link } from 'react-router'
 import { playing } from '#core/screen'
-import { Choose, Field, INPUT, Tick } from '../commands/inputs.tsx'
+import { Checkbox, Field, INPUT, Select } from '../commands/inputs.tsx'
 import { RestField } from './LimitsPart.tsx'
 import type { PartProps } from './part.ts'
 
@@ -10,15 +10,15 @@ export function HappensPart({ draft, put, store, view }: PartProps) {
   return (
     <div className="flex flex-col gap-5">
       <AlertField {...{ draft, put, store }} />
-      <Tick on={draft.say} onTick={(say) => put({ say })}>
+      <Checkbox on={draft.say} onTick={(say) => put({ say })}>
         Chat is told of each purchase
-      </Tick>
+      </Checkbox>
       {draft.kind !== 'code' && (
         <fieldset className="flex flex-col gap-2">
           <legend className="mb-1 font-semibold">How long it lasts</legend>
-          <Tick on={perk !== null} onTick={(on) => put({ perk: on ? { seconds: 86_400, circle: null } : null })}>
+          <Checkbox on={perk !== null} onTick={(on) => put({ perk: on ? { seconds: 86_400, circle: null } : null })}>
             It ends after a time
-          </Tick>
+          </Checkbox>
           {perk !== null && (
             <>
               <RestField
@@ -30,7 +30,7 @@ export function HappensPart({ draft, put, store, view }: PartProps) {
               />
               <p className="grid grid-cols-[8rem_auto_1fr] items-center gap-2">
                 <span>Meanwhile</span>
-                <Choose
+                <Select
                   label="Circle that the buyer is in meanwhile"
                   value={String(perk.circle ?? '')}
                   choices={[
@@ -64,7 +64,7 @@ export function HappensPart({ draft, put, store, view }: PartProps) {
               className={`${INPUT} placeholder:text-muted`}
             />
           </Field>
-          <Choose
+          <Select
             label="Where the buyer is told"
             value={draft.doneTo}
             choices={[
@@ -87,7 +87,7 @@ function AlertField({ draft, put, store }: Pick<PartProps, 'draft' | 'put' | 'st
     <fieldset className="flex flex-col gap-2">
       <legend className="mb-1 font-semibold">On the stream</legend>
       <div className="flex flex-wrap items-center gap-3">
-        <Choose
+        <Select
           label="Alert it shows"
           value={String(draft.alert ?? '')}
           choices={[

@@ -1,6 +1,6 @@
 import { DateTime } from 'luxon'
 import { OVERS, type RewardSettings } from '#core/store'
-import { Choose, INPUT, NumberInput, Tick } from '../commands/inputs.tsx'
+import { Checkbox, INPUT, NumberInput, Select } from '../commands/inputs.tsx'
 import type { PartProps } from './part.ts'
 
 /** How many there are, how many each may have, how long it rests, and when it is for sale. */
@@ -24,9 +24,9 @@ export function LimitsPart({ draft, put, store }: PartProps) {
       </fieldset>
       <fieldset className="flex flex-col gap-2">
         <legend className="mb-1 font-semibold">When it is for sale</legend>
-        <Tick on={draft.onAir} onTick={(onAir) => put({ onAir })}>
+        <Checkbox on={draft.onAir} onTick={(onAir) => put({ onAir })}>
           Only while the show is on air
-        </Tick>
+        </Checkbox>
         <TimeField label="From" at={draft.from} setAt={(from) => put({ from })} zone={store.timeZone} />
         <TimeField label="Until" at={draft.to} setAt={(to) => put({ to })} zone={store.timeZone} />
       </fieldset>
@@ -118,7 +118,7 @@ export function RestField({ label, seconds, setSeconds, none = 'none', most = 2_
         className="w-20"
         onValue={(n) => setSeconds(Math.min(most, n * Number(unit.value)))}
       />
-      <Choose
+      <Select
         label={`${label}, unit`}
         value={unit.value}
         choices={UNITS}

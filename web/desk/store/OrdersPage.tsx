@@ -8,7 +8,7 @@ import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { useToast } from '../../parts/toasts.tsx'
-import { Choose, INPUT } from '../commands/inputs.tsx'
+import { INPUT, Select } from '../commands/inputs.tsx'
 import { ViewerPanel } from '../people/ViewerPanel.tsx'
 import { OrderList } from './OrderList.tsx'
 import { storeQuery } from './view.ts'
@@ -140,7 +140,7 @@ function Filters({ asked, put, counts }: FiltersProps) {
         onChange={(event) => put({ text: event.target.value })}
         className={`w-52 ${INPUT} placeholder:text-muted`}
       />
-      <Choose
+      <Select
         label="Reward"
         value={asked.reward}
         choices={[
@@ -150,7 +150,7 @@ function Filters({ asked, put, counts }: FiltersProps) {
         onChoose={(reward) => put({ reward })}
         className="max-w-52"
       />
-      <Choose
+      <Select
         label="Order"
         value={asked.order}
         choices={[

@@ -1,7 +1,7 @@
 import { clsx } from 'clsx'
 import { useState } from 'react'
 import { type Asks, KINDS, type RewardKind, type RewardSettings } from '#core/store'
-import { Choose, Field, INPUT, NumberInput, Tick } from '../commands/inputs.tsx'
+import { Checkbox, Field, INPUT, NumberInput, Select } from '../commands/inputs.tsx'
 import { PictureField } from '../library/RefFields.tsx'
 import type { PartProps } from './part.ts'
 
@@ -41,9 +41,9 @@ export function WhatPart({ draft, put, store, collides }: PartProps & { collides
           {collides}
         </p>
       )}
-      <Tick on={draft.command} onTick={(command) => put({ command })}>
+      <Checkbox on={draft.command} onTick={(command) => put({ command })}>
         “!{draft.word || 'word'}” alone buys it, too
-      </Tick>
+      </Checkbox>
       <KindField kind={draft.kind} setKind={(kind) => put({ kind, ...without(kind) })} />
       <Field label="Description, for viewers">
         <textarea
@@ -157,7 +157,7 @@ function AsksField({ asks, setAsks }: { asks: Asks; setAsks: (asks: Asks) => voi
     <fieldset className="flex flex-col gap-2">
       <legend className="mb-1">Asks the buyer for</legend>
       <div className="flex flex-wrap items-center gap-2">
-        <Choose label="Asks the buyer for" value={asks.of} choices={ASKS} onChoose={turn} />
+        <Select label="Asks the buyer for" value={asks.of} choices={ASKS} onChoose={turn} />
         {asks.of !== 'nothing' && (
           <input
             aria-label="The question"
@@ -217,9 +217,9 @@ function AsksField({ asks, setAsks }: { asks: Asks; setAsks: (asks: Asks) => voi
 function PostField({ draft, put }: Pick<PartProps, 'draft' | 'put'>) {
   return (
     <div className="flex flex-col gap-2">
-      <Tick on={draft.post !== null} onTick={(on) => put({ post: on ? { days: 14 } : null })}>
+      <Checkbox on={draft.post !== null} onTick={(on) => put({ post: on ? { days: 14 } : null })}>
         It comes by post: the page asks for the address
-      </Tick>
+      </Checkbox>
       {draft.post !== null && (
         <p className="flex flex-wrap items-center gap-2 pl-6">
           <span>The address is erased</span>

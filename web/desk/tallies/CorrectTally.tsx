@@ -6,7 +6,7 @@ import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
-import { Choose, NumberInput } from '../commands/inputs.tsx'
+import { NumberInput, Select } from '../commands/inputs.tsx'
 import { FindPerson } from '../people/FindPerson.tsx'
 
 type How = 'add' | 'take' | 'set'
@@ -53,7 +53,7 @@ export function CorrectTally({ tally, close }: { tally: TallyRow; close: () => v
           <FindPerson label="Whose tally" chosen={person} choose={setPerson} />
         </div>
         <div className="flex items-center gap-3">
-          <Choose
+          <Select
             label="How"
             value={how}
             choices={[

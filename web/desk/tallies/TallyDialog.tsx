@@ -6,7 +6,7 @@ import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
-import { Field, INPUT, NumberInput, Tick } from '../commands/inputs.tsx'
+import { Checkbox, Field, INPUT, NumberInput } from '../commands/inputs.tsx'
 import { Remove } from '../commands/Remove.tsx'
 import type { CommandsView } from '../commands/view.ts'
 import { TallyWords } from './TallyWords.tsx'
@@ -144,9 +144,9 @@ function TallyFields({ draft, put }: { draft: TallySettings; put: (patch: Partia
         />
         <span>each</span>
       </div>
-      <Tick on={draft.passing} onTick={(passing) => put({ passing })}>
+      <Checkbox on={draft.passing} onTick={(passing) => put({ passing })}>
         Viewers can pass theirs on, by a command that does so
-      </Tick>
+      </Checkbox>
       <p className="text-muted">Only steps and your own hand change it. There is no rate by time or chat to be set.</p>
     </>
   )

@@ -8,7 +8,7 @@ import { FormDialog } from '../../parts/FormDialog.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import { wordsFor } from '../commands/fresh.ts'
-import { INPUT, Tick } from '../commands/inputs.tsx'
+import { Checkbox, INPUT } from '../commands/inputs.tsx'
 import { type CommandsView, othersThan } from '../commands/view.ts'
 import { GroupField } from '../commands/WordPart.tsx'
 import { useStatus } from '../status.ts'
@@ -51,12 +51,12 @@ export function TallyWords({ view, tally, close }: { view: CommandsView; tally: 
       <form onSubmit={submit} className="flex flex-col gap-4">
         {offered.map(({ about }, i) => (
           <div key={about} className="flex flex-col gap-1">
-            <Tick
+            <Checkbox
               on={ticked.includes(i)}
               onTick={(on) => setTicked(on ? [...ticked, i].sort() : ticked.filter((k) => k !== i))}
             >
               {about}
-            </Tick>
+            </Checkbox>
             <div className="flex items-center gap-1 pl-6">
               <span aria-hidden="true" className="text-muted">
                 !

@@ -1,5 +1,5 @@
 import type { Source, SourceKind } from '#core/triggers'
-import { Choose, Field, NumberInput } from '../commands/inputs.tsx'
+import { Field, NumberInput, Select } from '../commands/inputs.tsx'
 import type { CommandsView } from '../commands/view.ts'
 import { freshSource, SOURCES, unitOf } from './sources.ts'
 
@@ -14,7 +14,7 @@ export function SourceFields({ source, setSource, view }: SourceFieldsProps) {
   return (
     <div className="flex flex-col gap-3">
       <Field label="What sets it off">
-        <Choose
+        <Select
           label="What sets it off"
           value={source.of as SourceKind}
           choices={SOURCES}
@@ -137,7 +137,7 @@ interface AnyOfProps {
 
 /** One of some things, or any of them. */
 const AnyOf = ({ label, any, value, choices, onValue }: AnyOfProps) => (
-  <Choose
+  <Select
     label={label}
     value={String(value ?? '')}
     choices={[{ value: '', name: any }, ...choices.map(({ id, name }) => ({ value: String(id), name }))]}
@@ -165,7 +165,7 @@ function Outside({
   return (
     <>
       <Field label="Reward, as the platform reports it">
-        <Choose
+        <Select
           label="Outside reward"
           value={source.reward}
           choices={chosen ? choices : [{ value: source.reward, name: 'choose …' }, ...choices]}

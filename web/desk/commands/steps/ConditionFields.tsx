@@ -1,6 +1,6 @@
 import { circleStanding, PLAIN_STANDINGS, standingName } from '#core/people'
 import type { Condition, Step, StepOf } from '#core/steps'
-import { Choose, INPUT, NumberInput, Tick } from '../inputs.tsx'
+import { Checkbox, INPUT, NumberInput, Select } from '../inputs.tsx'
 import { type StepsFor, useNestedSteps } from './nested.ts'
 
 interface ConditionFieldsProps extends StepsFor {
@@ -56,18 +56,18 @@ function Asks({ condition, setCondition, view, around }: AsksProps) {
     <div className="flex flex-col gap-1.5">
       {around.viewer && (
         <>
-          <Tick on={standing !== undefined} onTick={tick('standing', 'follower')}>
+          <Checkbox on={standing !== undefined} onTick={tick('standing', 'follower')}>
             the viewer is a{' '}
             {standing !== undefined && (
-              <Choose
+              <Select
                 label="Standing"
                 value={standing}
                 choices={standings.map((value) => ({ value, name: standingName(value, view.circles) }))}
                 onChoose={(value) => setCondition({ ...condition, standing: value })}
               />
             )}
-          </Tick>
-          <Tick on={balanceFrom !== undefined} onTick={tick('balanceFrom', 100)}>
+          </Checkbox>
+          <Checkbox on={balanceFrom !== undefined} onTick={tick('balanceFrom', 100)}>
             the viewer’s balance is at least{' '}
             {balanceFrom !== undefined && (
               <NumberInput
@@ -76,13 +76,13 @@ function Asks({ condition, setCondition, view, around }: AsksProps) {
                 onValue={(value) => setCondition({ ...condition, balanceFrom: value })}
               />
             )}
-          </Tick>
+          </Checkbox>
           {firstTally !== undefined && (
-            <Tick on={tally !== undefined} onTick={tick('tally', { tally: firstTally, from: 1 })}>
+            <Checkbox on={tally !== undefined} onTick={tick('tally', { tally: firstTally, from: 1 })}>
               the viewer’s tally{' '}
               {tally !== undefined && (
                 <>
-                  <Choose
+                  <Select
                     label="Tally asked for"
                     value={String(tally.tally)}
                     choices={view.tallies.map(({ id, name }) => ({ value: String(id), name }))}
@@ -96,14 +96,14 @@ function Asks({ condition, setCondition, view, around }: AsksProps) {
                   />
                 </>
               )}
-            </Tick>
+            </Checkbox>
           )}
         </>
       )}
-      <Tick on={onAir !== undefined} onTick={tick('onAir', true)}>
+      <Checkbox on={onAir !== undefined} onTick={tick('onAir', true)}>
         the show is{' '}
         {onAir !== undefined && (
-          <Choose
+          <Select
             label="On or off air"
             value={onAir ? 'on' : 'off'}
             choices={[
@@ -113,8 +113,8 @@ function Asks({ condition, setCondition, view, around }: AsksProps) {
             onChoose={(value) => setCondition({ ...condition, onAir: value === 'on' })}
           />
         )}
-      </Tick>
-      <Tick on={time !== undefined} onTick={tick('time', { from: '18:00', to: '22:00' })}>
+      </Checkbox>
+      <Checkbox on={time !== undefined} onTick={tick('time', { from: '18:00', to: '22:00' })}>
         the time of day is between{' '}
         {time !== undefined && (
           <>
@@ -131,7 +131,7 @@ function Asks({ condition, setCondition, view, around }: AsksProps) {
             />
           </>
         )}
-      </Tick>
+      </Checkbox>
     </div>
   )
 }

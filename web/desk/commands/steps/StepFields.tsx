@@ -1,7 +1,7 @@
 import { tallyHows } from '#core/steps'
 import { PictureField, SoundField } from '../../library/RefFields.tsx'
 import { RaffleFields, TicketFields } from '../../raffles/StepFields.tsx'
-import { Choose, NumberInput } from '../inputs.tsx'
+import { NumberInput, Select } from '../inputs.tsx'
 import { BranchFields } from './BranchFields.tsx'
 import { ConditionFields } from './ConditionFields.tsx'
 import { AmountField, TargetField } from './choices.tsx'
@@ -74,7 +74,7 @@ export function StepFields({ step, ...rest }: StepFieldsProps) {
       )
     case 'call':
       return (
-        <Choose
+        <Select
           label="Command"
           value={String(step.command)}
           choices={view.commands.map(({ id, settings }) => ({ value: String(id), name: `!${settings.word}` }))}
@@ -99,8 +99,8 @@ const ROUNDS = [
 
 const GameFields = ({ step, setStep }: FieldsOf<'round'>) => (
   <Row>
-    <Choose label="What to do" value={step.how} choices={ROUND_HOWS} onChoose={(how) => setStep({ ...step, how })} />
-    <Choose label="Game" value={step.game} choices={ROUNDS} onChoose={(game) => setStep({ ...step, game })} />
+    <Select label="What to do" value={step.how} choices={ROUND_HOWS} onChoose={(how) => setStep({ ...step, how })} />
+    <Select label="Game" value={step.game} choices={ROUNDS} onChoose={(game) => setStep({ ...step, game })} />
   </Row>
 )
 
@@ -109,13 +109,13 @@ const HOWS = { add: 'add', take: 'take', set: 'set to', pass: 'pass on from the 
 function TallyFields({ step, setStep, view, around }: FieldsOf<'tally'>) {
   return (
     <Row>
-      <Choose
+      <Select
         label="Tally"
         value={String(step.tally)}
         choices={view.tallies.map(({ id, name }) => ({ value: String(id), name }))}
         onChoose={(tally) => setStep({ ...step, tally: Number(tally) })}
       />
-      <Choose
+      <Select
         label="How"
         value={step.how}
         choices={tallyHows.map((value) => ({ value, name: HOWS[value] }))}
@@ -137,7 +137,7 @@ function OrderFields({ step, setStep, view, around }: FieldsOf<'order'>) {
   return (
     <>
       <Row>
-        <Choose
+        <Select
           label="Reward"
           value={String(step.reward)}
           choices={view.rewards.map(({ id, name }) => ({ value: String(id), name }))}
@@ -154,7 +154,7 @@ function AlertFields({ step, setStep, view, around }: FieldsOf<'alert'>) {
   const { alert, ...inline } = step
   return (
     <>
-      <Choose
+      <Select
         label="Alert"
         value={String(alert ?? '')}
         choices={[
@@ -205,7 +205,7 @@ function CircleFields({ step, setStep, view, around }: FieldsOf<'circle'>) {
   return (
     <Row>
       <TargetField label="Who" target={step.who} onTarget={(who) => setStep({ ...step, who })} around={around} />
-      <Choose
+      <Select
         label="In or out"
         value={step.how}
         choices={[
@@ -214,7 +214,7 @@ function CircleFields({ step, setStep, view, around }: FieldsOf<'circle'>) {
         ]}
         onChoose={(how) => setStep({ ...step, how })}
       />
-      <Choose
+      <Select
         label="Circle"
         value={String(step.circle)}
         choices={view.circles.map(({ id, name }) => ({ value: String(id), name }))}

@@ -11,7 +11,7 @@ import {
 } from '@dnd-kit/core'
 import { arrayMove, SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import type { Step } from '#core/steps'
-import { Choose } from '../inputs.tsx'
+import { Select } from '../inputs.tsx'
 import { inPlaceOf, KINDS, markOf } from './kinds.ts'
 import { NestedSteps, type StepListProps } from './nested.ts'
 import { StepCard } from './StepCard.tsx'
@@ -56,7 +56,7 @@ export function StepList({ steps, setSteps, at = [], label = 'Steps', ...around 
           </ol>
         </SortableContext>
       </DndContext>
-      <Choose
+      <Select
         label={at.length === 0 ? 'Add a step' : `Add a step to ${label}`}
         value=""
         choices={[{ value: '', name: 'Add a step …' }, ...KINDS.map(({ kind, name }) => ({ value: kind, name }))]}

@@ -1,7 +1,7 @@
 import type { Around } from '#core/runs'
 import type { HowMany, Target } from '#core/steps'
 import { useStatus } from '../../status.ts'
-import { Choose, NumberInput } from '../inputs.tsx'
+import { NumberInput, Select } from '../inputs.tsx'
 
 interface TargetFieldProps {
   readonly label: string
@@ -37,7 +37,7 @@ export function TargetField({ label, target, onTarget, around, one = false }: Ta
   return (
     <span className="flex items-center gap-2">
       <span aria-hidden="true">{label}</span>
-      <Choose
+      <Select
         label={`${label}: whom`}
         value={known ? value : ''}
         choices={known ? choices : [{ value: '', name: 'choose …' }, ...choices]}
@@ -68,7 +68,7 @@ export function AmountField({ amount, onAmount, around, unit }: AmountFieldProps
     <span className="flex items-center gap-2">
       {fixed && <NumberInput label="How many" value={amount.fixed} onValue={(value) => onAmount({ fixed: value })} />}
       {(typed.length > 0 || !fixed) && (
-        <Choose
+        <Select
           label="Which amount"
           value={fixed ? '' : amount.argument}
           choices={

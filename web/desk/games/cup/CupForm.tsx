@@ -4,7 +4,7 @@ import { inWords } from '#core/currency'
 import type { CupRules } from '#core/games'
 import { api } from '../../../parts/api.ts'
 import { Button } from '../../../parts/Button.tsx'
-import { Choose, Field, INPUT, Tick } from '../../commands/inputs.tsx'
+import { Checkbox, Field, INPUT, Select } from '../../commands/inputs.tsx'
 import type { CommandsView } from '../../commands/view.ts'
 import { WhoFields } from '../../commands/WhoFields.tsx'
 import { FIGURES, FigureRow } from '../PlayPart.tsx'
@@ -61,9 +61,9 @@ export function CupForm({ view, commands }: { view: DeskGames; commands: Command
             setNamed={setNamed}
             may="have places kept"
           />
-          <Tick on={rules.kept.before} onTick={(before) => put({ kept: { ...rules.kept, before } })}>
+          <Checkbox on={rules.kept.before} onTick={(before) => put({ kept: { ...rules.kept, before } })}>
             Only who follows since before this show
-          </Tick>
+          </Checkbox>
         </div>
       )}
       <p className="rounded-md bg-panel px-4 py-3" aria-live="polite">
@@ -136,7 +136,7 @@ function CupFigures({ rules, put, unit }: CupFiguresProps) {
         onValue={(matchSeconds) => put({ matchSeconds })}
       />
       <span>A match is</span>
-      <Choose
+      <Select
         label="A match is"
         value={String(rules.bestOf)}
         choices={[

@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { digits } from '#core/currency'
 import { averageOf, type Game, inPercent, outcomesOf, PLAIN_WAY, type SettingsOf, type Way } from '#core/games'
 import { Loading } from '../../../parts/Notice.tsx'
-import { Choose, NumberInput } from '../../commands/inputs.tsx'
+import { NumberInput, Select } from '../../commands/inputs.tsx'
 import type { DeskGames } from '../view.ts'
 import { Fan } from './Fan.tsx'
 import { useEvening } from './useEvening.ts'
@@ -45,7 +45,7 @@ export function EveningPart({ game, draft, view }: EveningPartProps) {
         {game === 'roulette' && (
           <>
             on
-            <Choose
+            <Select
               label="What they bet on"
               value={way.on.on === 'number' ? 'number' : way.on.on === 'dozen' ? 'dozen' : 'red'}
               choices={[
@@ -94,7 +94,7 @@ function HeistWay({ way, setWay, rooms }: { way: Way; setWay: (way: Way) => void
         onValue={(crew) => setWay({ ...way, crew: Math.max(1, crew) })}
       />
       and leave after room
-      <Choose
+      <Select
         label="They leave after room"
         value={String(Math.min(way.leaveAfter, rooms))}
         choices={Array.from({ length: rooms }, (_, i) => ({ value: String(i + 1), name: String(i + 1) }))}

@@ -1,5 +1,5 @@
 import type { SettingsOf } from '#core/games'
-import { Tick } from '../../commands/inputs.tsx'
+import { Checkbox } from '../../commands/inputs.tsx'
 import { FIGURES, FigureRow } from '../PlayPart.tsx'
 import { WordFields } from '../WordFields.tsx'
 
@@ -50,9 +50,9 @@ export function HeistPart({ draft, put }: { draft: SettingsOf['heist']; put: (pa
           onValue={(pauseSeconds) => set({ pauseSeconds })}
         />
       </div>
-      <Tick on={draft.notice} onTick={(notice) => set({ notice })}>
+      <Checkbox on={draft.notice} onTick={(notice) => set({ notice })}>
         Tell chat when the rest is over and the next heist can be started
-      </Tick>
+      </Checkbox>
     </div>
   )
 }

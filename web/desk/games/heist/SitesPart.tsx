@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { crewsOf, type HeistSite, heistOdds, inPercent, roomChance, type SettingsOf } from '#core/games'
 import { Button } from '../../../parts/Button.tsx'
-import { Choose, Field, INPUT, NumberInput } from '../../commands/inputs.tsx'
+import { Field, INPUT, NumberInput, Select } from '../../commands/inputs.tsx'
 import { DecimalInput } from '../DecimalInput.tsx'
 import { SiteCurve } from './SiteCurve.tsx'
 
@@ -38,7 +38,7 @@ export function SitesPart({ draft, put }: SitesPartProps) {
     <div className="flex flex-col gap-5">
       <div className="flex flex-wrap items-end gap-3">
         <Field label="Site">
-          <Choose
+          <Select
             label="Site"
             value={String(at)}
             choices={draft.sites.map((one, i) => ({ value: String(i), name: `${one.name}, from ${one.fromCrew}` }))}

@@ -3,7 +3,7 @@ import { inPercent, machineOdds, type SettingsOf, tunedTo } from '#core/games'
 import { Button } from '../../../parts/Button.tsx'
 import { SymbolShown } from '../../../parts/games/SymbolShown.tsx'
 import { DRAWN_SYMBOLS } from '../../../parts/games/symbols.ts'
-import { Choose, INPUT, NumberInput } from '../../commands/inputs.tsx'
+import { INPUT, NumberInput, Select } from '../../commands/inputs.tsx'
 import { DecimalInput } from '../DecimalInput.tsx'
 
 type Reels = SettingsOf['reels']
@@ -138,7 +138,7 @@ function Table({ draft: { strip, table }, set, odds }: Parts) {
             <tr key={i} className="border-t border-line">
               <td className="py-1.5">
                 <span className="flex items-center gap-1.5">
-                  <Choose
+                  <Select
                     label={`Line ${i + 1}, how many`}
                     value={line.match}
                     choices={[
@@ -147,7 +147,7 @@ function Table({ draft: { strip, table }, set, odds }: Parts) {
                     ]}
                     onChoose={(match) => change(i, { match })}
                   />
-                  <Choose
+                  <Select
                     label={`Line ${i + 1}, of what`}
                     value={line.symbol}
                     choices={strip.map(({ symbol }) => ({ value: symbol, name: symbol }))}

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { NumberInput, Tick } from '../../commands/inputs.tsx'
+import { Checkbox, NumberInput } from '../../commands/inputs.tsx'
 import { WhoFields } from '../../commands/WhoFields.tsx'
 import { FIGURES, FigureRow } from '../../games/PlayPart.tsx'
 import { WordFields } from '../../games/WordFields.tsx'
@@ -16,16 +16,16 @@ export function EntryPart({ draft, put, fixed }: PartProps) {
           setWord={(word) => put({ word })}
         />
       </fieldset>
-      <Tick on={draft.byWord} onTick={(byWord) => put({ byWord })}>
+      <Checkbox on={draft.byWord} onTick={(byWord) => put({ byWord })}>
         In chat, by this word
-      </Tick>
-      <Tick on={draft.byPage} onTick={(byPage) => put({ byPage })}>
+      </Checkbox>
+      <Checkbox on={draft.byPage} onTick={(byPage) => put({ byPage })}>
         On the viewer page
-      </Tick>
+      </Checkbox>
       <fieldset disabled={fixed} className="contents">
-        <Tick on={draft.thisShow} onTick={(thisShow) => put({ thisShow })}>
+        <Checkbox on={draft.thisShow} onTick={(thisShow) => put({ thisShow })}>
           Only in this show: it closes with it at the latest. Otherwise it runs over as many days as you like.
-        </Tick>
+        </Checkbox>
       </fieldset>
       <div className={FIGURES}>
         <FigureRow

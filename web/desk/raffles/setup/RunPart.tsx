@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { Choose, INPUT } from '../../commands/inputs.tsx'
+import { INPUT, Select } from '../../commands/inputs.tsx'
 import { WhoFields } from '../../commands/WhoFields.tsx'
 import { FIGURES, FigureRow } from '../../games/PlayPart.tsx'
 import { SoundField } from '../../library/RefFields.tsx'
@@ -48,7 +48,7 @@ export function OpenPart({ draft, put, form }: PartProps) {
       </div>
       <div className="flex flex-wrap items-center gap-2">
         <span>Each entry shows</span>
-        <Choose
+        <Select
           label="Alert of an entry"
           value={String(draft.entryAlert ?? '')}
           choices={[
@@ -83,7 +83,7 @@ export function DrawPart({ draft, put, commands }: PartProps) {
       {draft.winners > 1 && (
         <p className="flex flex-wrap items-center gap-2">
           Winners are drawn
-          <Choose label="How winners are drawn" value={draft.draw} choices={DRAWS} onChoose={(draw) => put({ draw })} />
+          <Select label="How winners are drawn" value={draft.draw} choices={DRAWS} onChoose={(draw) => put({ draw })} />
         </p>
       )}
       <div className={FIGURES}>
@@ -109,7 +109,7 @@ export function DrawPart({ draft, put, commands }: PartProps) {
       ) : (
         <p className="flex flex-wrap items-center gap-2">
           If they do not,
-          <Choose
+          <Select
             label="If they do not speak up"
             value={draft.redraw}
             choices={AGAIN}

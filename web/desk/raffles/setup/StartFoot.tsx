@@ -4,7 +4,7 @@ import type { Body } from '../../../parts/api/called.ts'
 import { api, type Sent } from '../../../parts/api.ts'
 import { Button } from '../../../parts/Button.tsx'
 import { FormDialog } from '../../../parts/FormDialog.tsx'
-import { Choose } from '../../commands/inputs.tsx'
+import { Select } from '../../commands/inputs.tsx'
 import { TimeField } from '../../store/LimitsPart.tsx'
 import { type DeskRaffle, useRaffleAction } from '../view.ts'
 
@@ -135,7 +135,7 @@ function Keep({
       </p>
       <p className="flex items-center gap-2">
         It is started by
-        <Choose label="Key that starts it" value={digit} choices={DIGITS} onChoose={setDigit} />
+        <Select label="Key that starts it" value={digit} choices={DIGITS} onChoose={setDigit} />
       </p>
       <div className="flex gap-2">
         {setup !== null && (

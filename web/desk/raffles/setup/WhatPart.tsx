@@ -1,5 +1,5 @@
 import { MOST_WINNERS, type Prize } from '#core/raffles'
-import { Choose, Field, INPUT, NumberInput } from '../../commands/inputs.tsx'
+import { Field, INPUT, NumberInput, Select } from '../../commands/inputs.tsx'
 import { PictureField } from '../../library/RefFields.tsx'
 import type { PartProps } from './part.ts'
 
@@ -35,7 +35,7 @@ export function WhatPart({ draft, put, form, fixed }: PartProps) {
       <fieldset disabled={fixed} className="flex flex-col gap-2">
         <legend className="mb-1">Each winner gets</legend>
         <div className="flex flex-wrap items-center gap-2">
-          <Choose
+          <Select
             label="Kind of prize"
             value={draft.prize.of}
             choices={KINDS}
@@ -89,7 +89,7 @@ function PrizeField({ draft: { prize, winners }, put, form }: Pick<PartProps, 'd
       if (form.codes.length === 0)
         return <span className="text-muted">Make a reward that hands out codes first, under Store.</span>
       return (
-        <Choose
+        <Select
           label="Reward whose codes these are"
           value={String(prize.reward)}
           choices={form.codes.map(({ id, name, left }) => ({ value: String(id), name: `${name}, ${left} left` }))}

@@ -13,7 +13,7 @@ import { useUndo } from './useUndo.ts'
 const FIELD = 'rounded-md border border-line bg-surface px-3 py-2'
 
 /** Cleaning up: archives people, or starts everybody anew. */
-export function CleanDialog({ what, close }: { what: 'archive' | 'balance' | 'hours'; close: () => void }) {
+export function MaintenanceDialog({ what, close }: { what: 'archive' | 'balance' | 'hours'; close: () => void }) {
   return what === 'archive' ? <ArchiveDialog close={close} /> : <ResetDialog of={what} close={close} />
 }
 

@@ -20,7 +20,7 @@ export function outdate(client: QueryClient, name: string): void {
 }
 
 /** Marks queries as outdated, gathered over a moment: a burst of facts makes one request, not a hundred. */
-export function useRefresh(): (names: readonly string[]) => void {
+export function useInvalidate(): (names: readonly string[]) => void {
   const client = useQueryClient()
   const waiting = useRef(new Set<string>())
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)

@@ -14,7 +14,7 @@ import { type DeskOrder, ordersQuery, useEndOrder } from './orders.ts'
 const OPEN_KEY = 'ricompensa-bench-open'
 
 /** On every page: what waits to be done. */
-export function Bench() {
+export function SideRail() {
   const [open, setOpen] = useState(() => localStorage.getItem(OPEN_KEY) !== 'no')
   const orders = useQuery(ordersQuery)
   const redemptions = useQuery(redemptionsQuery).data?.redemptions ?? []

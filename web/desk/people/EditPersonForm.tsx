@@ -11,7 +11,7 @@ import type { PanelAnswer } from './panel.ts'
 const FIELD = 'rounded-md border border-line bg-surface px-2.5 py-1.5'
 
 /** What the team can change of a person: applied as it is chosen, with a word of what happened. */
-export function KeepForm({ panel, close }: { panel: PanelAnswer; close: () => void }) {
+export function EditPersonForm({ panel, close }: { panel: PanelAnswer; close: () => void }) {
   const act = useAct()
   return (
     <div className="flex flex-col gap-5">

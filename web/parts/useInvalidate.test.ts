@@ -1,6 +1,6 @@
 import { QueryClient, QueryObserver } from '@tanstack/react-query'
 import { expect, test, vi } from 'vitest'
-import { outdate } from './useRefresh.ts'
+import { outdate } from './useInvalidate.ts'
 
 /** Ends only what never comes. */
 const LIMIT = { timeout: 120_000 }

@@ -6,7 +6,7 @@ type Names = readonly string[]
  * Which queries a kind of fact makes outdated. The desk is told of everything, viewer pages of what is for everyone or for
  * their viewer. Where nothing is named, the fact itself tells all that has changed, or no page shows it.
  */
-const OUTDATES: {
+const INVALIDATES: {
   readonly [K in FactKind]: K extends KindFor<'everyone' | 'viewer'>
     ? { readonly desk: Names; readonly viewer: Names }
     : { readonly desk: Names }
@@ -88,10 +88,10 @@ const OUTDATES: {
 
 /** A server that is newer than this page tells kinds that it does not know. */
 const lineOf = (kind: FactKind): { readonly desk: Names; readonly viewer?: Names } =>
-  Object.hasOwn(OUTDATES, kind) ? OUTDATES[kind] : { desk: [] }
+  Object.hasOwn(INVALIDATES, kind) ? INVALIDATES[kind] : { desk: [] }
 
 /** The queries of the desk that a fact makes outdated. */
-export const outdatedAtDesk = (kind: FactKind): Names => lineOf(kind).desk
+export const invalidatedAtDesk = (kind: FactKind): Names => lineOf(kind).desk
 
 /** The queries of the viewer pages that a fact makes outdated. */
-export const outdatedForViewer = (kind: FactKind): Names => lineOf(kind).viewer ?? []
+export const invalidatedForViewer = (kind: FactKind): Names => lineOf(kind).viewer ?? []
