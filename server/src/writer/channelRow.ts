@@ -33,7 +33,7 @@ export async function readHead(client: Client, channel: number): Promise<Head> {
   return head
 }
 
-/** Moves the channel's row on by one revision, and tells every instance. @throws `movedOn` if it is not at `revision`. */
+/** Moves the channel's row on by one revision, and tells every instance. @throws what `isStaleRevision` knows if it is not at `revision`. */
 export async function advance(
   client: Client,
   channel: number,
