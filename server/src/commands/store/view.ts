@@ -47,7 +47,7 @@ async function shownBy(
 ) {
   const standing: Environment = await standingOf(db, channel, now, chat)
   const around = await aroundOf(db, channel)
-  const sold = await soldBy(db, channel, rewards, null)
+  const soldOf = await soldBy(db, channel, rewards, null)
   const lists = await codeListsOf(db, channel)
   const names = await whoNames(db, channel, rewards)
   const { timeZone } = await settingOf(db, channel, zoneSetting)
@@ -61,20 +61,11 @@ async function shownBy(
   }
   return (row: RewardRow) => {
     const { id, settings, place } = row
-    const [all, codes] = [sold(id), lists(id)]
+    const [all, codes] = [soldOf(id), lists(id)]
     const left = leftOf(settings, all, period, codesLeft(codes))
     const who = whoInWords(settings.who, names)
     const hints = rewardHints(settings, cap, codes.count)
-    return {
-      id,
-      place,
-      settings,
-      left,
-      sold: { total: all.total, ...countsIn(all, period) },
-      codes,
-      who,
-      hints,
-      ready: readyOf(row, left),
-    }
+    const sold = { total: all.total, ...countsIn(all, period) }
+    return { id, place, settings, left, sold, codes, who, hints, ready: readyOf(row, left) }
   }
 }
