@@ -2,16 +2,15 @@ import type { TSchema } from '@sinclair/typebox'
 import { Ajv, type ValidateFunction } from 'ajv'
 import { StepSchema } from '#core/steps'
 
-/** Compiled once for all servers of a process: tests start hundreds. */
-const compiled = new WeakMap<TSchema, ValidateFunction>()
+// One for all: a schema is compiled once in a process, whoever asks. The schemas are ours, so they are not checked themselves, and
+// the code is not tidied up either: that was more than half of what compiling takes, and a server's first channel waits for it.
+// The schema that names itself is known by its name.
+const ajv = new Ajv({ allErrors: true, meta: false, validateSchema: false, code: { optimize: false } }).addSchema(
+  StepSchema,
+)
 
-function checkOf(schema: TSchema): ValidateFunction {
-  const before = compiled.get(schema)
-  if (before !== undefined) return before
-  const made = new Ajv({ allErrors: true }).addSchema(StepSchema).compile(schema)
-  compiled.set(schema, made)
-  return made
-}
+/** The compiled check of a schema; made when it is first needed, which takes up to a quarter of a second for a large one. */
+export const checkOf = (schema: TSchema): ValidateFunction => ajv.compile(schema)
 
 /** What of a value is not as its schema has it, place by place; undefined if nothing is. */
 export function faultIn(schema: TSchema, value: unknown): string | undefined {

@@ -1,10 +1,9 @@
 import type { Static, TSchema } from '@sinclair/typebox'
-import { Ajv, type ValidateFunction } from 'ajv'
 import type { AnswerTo, Intent } from '#core/engine'
 import type { UnixSeconds } from '#core/schema'
-import { StepSchema } from '#core/steps'
 import type { Result, Unchangeable } from '#core/world'
 import type { ChannelHead, Channels } from '../channels.ts'
+import { checkOf } from '../checked.ts'
 import type { Asked, Asks } from './asked.ts'
 import { Problem, problemOfRefusal } from './problems.ts'
 
@@ -125,17 +124,13 @@ export function answered<A>(result: Result<A>): A {
   return result.value
 }
 
-// The one schema that names itself is known by its name.
-const ajv = new Ajv({ allErrors: true }).addSchema(StepSchema)
-
 /**
  * A check of a request's body that answers with every fault, each with its place. It is compiled when it is first needed:
  * those of all routes together were most of a server's start.
  */
 export function bodyCheck(schema: TSchema, at = ''): (body: unknown) => void {
-  let check: ValidateFunction | undefined
   return (body) => {
-    check ??= ajv.compile(schema)
+    const check = checkOf(schema)
     if (check(body)) return
     const faults = (check.errors ?? []).map(
       ({ instancePath, message }) => `${`${at}${instancePath}`.replace(/^\//, '') || 'data'} ${message}`,
