@@ -11,7 +11,7 @@ const NAMED: Partial<Record<Explained['reason'], readonly [begins: string, fallb
   delivered: ['Done:', 'a reward'],
   reopened: ['Taken up again:', 'a reward'],
   charged: ['Used:', 'a command'],
-  chargeBack: ['Given back:', 'a command'],
+  chargeBack: ['Refunded:', 'a command'],
   staked: ['Staked:', 'a game'],
   stakeBack: ['Stake back:', 'a game'],
   houseAdds: ['From the house:', 'a game'],

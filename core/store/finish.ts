@@ -63,6 +63,7 @@ function openOrder(world: World, id: number): Result<OrderRow> {
 
 /** Says who sees to an order, so that two of a team do not do the same; anybody may still finish it. */
 export const takeOrder = {
+  needs: needOrder,
   decide(world, { order: id, by, take }) {
     const found = openOrder(world, id)
     if (!found.ok) return found
@@ -74,6 +75,7 @@ export const takeOrder = {
 
 /** Marks an order as done: what its pot held is spent, what was bought for a time begins to run, the buyer is told. */
 export const finishOrder = {
+  needs: needOrder,
   decide(world, { order: id, by, message = '' }) {
     const found = openOrder(world, id)
     if (!found.ok) return found
@@ -131,11 +133,13 @@ export function giveBack(world: World, { order: id, by }: Omit<GiveBackOrder, 'k
 }
 
 export const giveBackOrder = {
+  needs: needOrder,
   decide: (world, intent) => giveBack(world, intent),
 } satisfies Handler<GiveBackOrder>
 
 /** Undoes a "done" that was a slip: the order waits again, its pot holds the money again. */
 export const reopenOrder = {
+  needs: needOrder,
   decide(world, { order: id, by }) {
     const order = world.get(orders, id)
     if (order === undefined) return refuse('order_not_found', MISSING)
@@ -169,6 +173,7 @@ function again(
 
 /** The time of what was bought is over: a circle is left, and whatever was done by hand comes back to be taken back. */
 export const endPerk = {
+  needs: needOrder,
   decide(world, { order: id, due }) {
     const order = world.get(orders, id)
     if (order?.status !== 'running' || order.endsAt !== due) return ok({ ended: false })

@@ -82,8 +82,8 @@ describe('what is kept', () => {
       upgrades: [(kept: string[]) => kept.map(String)],
       off: () => [],
     })
-    expect(keptOf(lists, ['a'])).toEqual({ 'kept/version': 2, list: ['a'] })
-    expect(readStored(lists, { 'kept/version': 2, list: ['a'] }, () => undefined).value).toEqual(['a'])
+    expect(keptOf(lists, ['a'])).toEqual({ 'kept/version': 2, 'kept/list': ['a'] })
+    expect(readStored(lists, { 'kept/version': 2, 'kept/list': ['a'] }, () => undefined).value).toEqual(['a'])
     expect(readStored(lists, [1], () => undefined).value).toEqual(['1'])
   })
 })

@@ -63,13 +63,13 @@ export function readStored<T>(
 /** A value as it is kept: one that was never upgraded is kept bare, as those of the first version were. */
 export function keptOf<T>({ upgrades }: Stored<T>, value: T): unknown {
   if (upgrades.length === 0) return value
-  return { 'kept/version': upgrades.length + 1, ...(Array.isArray(value) ? { list: value } : value) }
+  return { 'kept/version': upgrades.length + 1, ...(Array.isArray(value) ? { 'kept/list': value } : value) }
 }
 
 function versioned(kept: unknown): { readonly version: number; readonly value: unknown } {
   if (!isObject(kept) || !('kept/version' in kept)) return { version: 1, value: kept }
   const { 'kept/version': version, ...value } = kept
-  return { version: Number(version), value: 'list' in value ? value.list : value }
+  return { version: Number(version), value: 'kept/list' in value ? value['kept/list'] : value }
 }
 
 /** A value with what `initial` has where the value has nothing; within an object of fixed properties, too, never in a choice. */
