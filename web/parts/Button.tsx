@@ -36,7 +36,10 @@ export function Button({ look = 'plain', shortcut, className, children, type = '
 /** A key of the keyboard. */
 export function Key({ children }: { children: string }) {
   return (
-    <span aria-hidden="true" className="rounded border border-current/35 px-1.5 font-sans text-[0.75rem] leading-5">
+    <span
+      aria-hidden="true"
+      className="rounded border border-current/35 pointer-coarse:hidden px-1.5 font-sans text-[0.75rem] leading-5"
+    >
       {children}
     </span>
   )

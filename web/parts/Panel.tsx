@@ -24,7 +24,7 @@ export function Panel({ title, aside, className, bodyClassName, children }: Pane
         </h2>
         {aside && <p className="text-sm text-muted">{aside}</p>}
       </header>
-      <div className={clsx('min-h-0 flex-1', bodyClassName)}>{children}</div>
+      <div className={clsx('min-h-0 flex-1 max-lg:overflow-x-auto', bodyClassName)}>{children}</div>
     </section>
   )
 }

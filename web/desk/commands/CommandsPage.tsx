@@ -7,6 +7,7 @@ import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Empty } from '../../parts/Panel.tsx'
+import { WideTable } from '../../parts/WideTable.tsx'
 import { useStatus } from '../status.ts'
 import { CommandPanel } from './CommandPanel.tsx'
 import { grouped } from './grouped.ts'
@@ -29,7 +30,7 @@ export function CommandsPage() {
   const chosen = view.data?.commands.find(({ id }) => id === open)
   return (
     <div className="flex flex-col gap-4">
-      <div className="flex items-center gap-3">
+      <div className="flex flex-wrap items-center gap-3">
         <PageTitle>Commands</PageTitle>
         <input
           aria-label="Find a command"
@@ -65,41 +66,43 @@ export function CommandsPage() {
 
 function CommandTable({ commands, open }: { commands: CommandsView['commands']; open: (id: number) => void }) {
   return (
-    <table className="w-full table-fixed rounded-md border border-line bg-panel">
-      <thead className="text-left text-sm text-muted">
-        <tr className="border-b border-line">
-          <th scope="col" className="w-18 px-3 py-2 font-medium">
-            On
-          </th>
-          <th scope="col" className="w-[25%] px-2 py-2 font-medium">
-            Word
-          </th>
-          <th scope="col" className="w-[20%] px-2 py-2 font-medium">
-            Who
-          </th>
-          <th scope="col" className="w-36 px-2 py-2 text-right font-medium">
-            Price
-          </th>
-          <th scope="col" className="px-3 py-2 font-medium">
-            Will it work?
-          </th>
-        </tr>
-      </thead>
-      {grouped(commands).map(([group, rows]) => (
-        <tbody key={group} className="border-b border-line last:border-0">
-          {group !== '' && (
-            <tr>
-              <th colSpan={5} scope="rowgroup" className="px-3 pt-3 pb-1 text-left text-sm font-medium text-muted">
-                {group}
-              </th>
-            </tr>
-          )}
-          {rows.map((command) => (
-            <Row key={command.id} command={command} open={open} />
-          ))}
-        </tbody>
-      ))}
-    </table>
+    <WideTable>
+      <table className="w-full table-fixed rounded-md border border-line bg-panel">
+        <thead className="text-left text-sm text-muted">
+          <tr className="border-b border-line">
+            <th scope="col" className="w-18 px-3 py-2 font-medium">
+              On
+            </th>
+            <th scope="col" className="w-[25%] px-2 py-2 font-medium">
+              Word
+            </th>
+            <th scope="col" className="w-[20%] px-2 py-2 font-medium">
+              Who
+            </th>
+            <th scope="col" className="w-36 px-2 py-2 text-right font-medium">
+              Price
+            </th>
+            <th scope="col" className="px-3 py-2 font-medium">
+              Will it work?
+            </th>
+          </tr>
+        </thead>
+        {grouped(commands).map(([group, rows]) => (
+          <tbody key={group} className="border-b border-line last:border-0">
+            {group !== '' && (
+              <tr>
+                <th colSpan={5} scope="rowgroup" className="px-3 pt-3 pb-1 text-left text-sm font-medium text-muted">
+                  {group}
+                </th>
+              </tr>
+            )}
+            {rows.map((command) => (
+              <Row key={command.id} command={command} open={open} />
+            ))}
+          </tbody>
+        ))}
+      </table>
+    </WideTable>
   )
 }
 

@@ -54,7 +54,7 @@ export function CurrencyForm({ currency, words }: { currency: Currency; words: C
   return (
     <form onSubmit={submit}>
       <Panel title="The currency" aside={changed ? undefined : 'live'} bodyClassName="flex flex-col gap-4 p-4">
-        <div className="grid grid-cols-4 gap-3">
+        <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
           <Text label="One of it" value={wanted.one} onValue={(one) => put({ one })} />
           <Text label="Many of it" value={wanted.many} onValue={(many) => put({ many })} />
           <Text label="Word in chat, after the !" value={wanted.word} onValue={(word) => put({ word })} />

@@ -7,6 +7,7 @@ import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { dayText } from '../../parts/time.ts'
+import { WideTable } from '../../parts/WideTable.tsx'
 import { INPUT, Select } from './inputs.tsx'
 
 type RunShown = Answer<'/desk/runs'>['runs'][number]
@@ -72,40 +73,44 @@ export function RunsPage() {
 
 function RunTable({ runs }: { runs: readonly RunShown[] }) {
   return (
-    <table className="w-full table-fixed rounded-md border border-line bg-panel">
-      <thead className="text-left text-sm text-muted">
-        <tr className="border-b border-line">
-          <th scope="col" className="w-36 px-3 py-2 font-medium">
-            When
-          </th>
-          <th scope="col" className="w-[20%] px-2 py-2 font-medium">
-            What
-          </th>
-          <th scope="col" className="w-[17%] px-2 py-2 font-medium">
-            Who
-          </th>
-          <th scope="col" className="px-2 py-2 font-medium">
-            What came of it
-          </th>
-          <th scope="col" className="w-24 px-3 py-2 text-right font-medium">
-            Took
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {runs.map((run) => (
-          <tr key={run.id} className="border-t border-line align-top">
-            <td className="tabular px-3 py-1.5 whitespace-nowrap text-muted">{dayText(run.at)}</td>
-            <td className="px-2 py-1.5 break-words">{run.source === 'command' ? `!${run.name}` : run.name}</td>
-            <td className="px-2 py-1.5 break-words">{run.viewerName ?? <span className="text-muted">nobody</span>}</td>
-            <td className="px-2 py-1.5 break-words">
-              <Outcome run={run} />
-            </td>
-            <td className="tabular px-3 py-1.5 text-right whitespace-nowrap text-muted">{tookText(run)}</td>
+    <WideTable>
+      <table className="w-full table-fixed rounded-md border border-line bg-panel">
+        <thead className="text-left text-sm text-muted">
+          <tr className="border-b border-line">
+            <th scope="col" className="w-36 px-3 py-2 font-medium">
+              When
+            </th>
+            <th scope="col" className="w-[20%] px-2 py-2 font-medium">
+              What
+            </th>
+            <th scope="col" className="w-[17%] px-2 py-2 font-medium">
+              Who
+            </th>
+            <th scope="col" className="px-2 py-2 font-medium">
+              What came of it
+            </th>
+            <th scope="col" className="w-24 px-3 py-2 text-right font-medium">
+              Took
+            </th>
           </tr>
-        ))}
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          {runs.map((run) => (
+            <tr key={run.id} className="border-t border-line align-top">
+              <td className="tabular px-3 py-1.5 whitespace-nowrap text-muted">{dayText(run.at)}</td>
+              <td className="px-2 py-1.5 break-words">{run.source === 'command' ? `!${run.name}` : run.name}</td>
+              <td className="px-2 py-1.5 break-words">
+                {run.viewerName ?? <span className="text-muted">nobody</span>}
+              </td>
+              <td className="px-2 py-1.5 break-words">
+                <Outcome run={run} />
+              </td>
+              <td className="tabular px-3 py-1.5 text-right whitespace-nowrap text-muted">{tookText(run)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </WideTable>
   )
 }
 

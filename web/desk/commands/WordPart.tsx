@@ -15,7 +15,7 @@ interface WordPartProps {
 export function WordPart({ draft, put, view, collides }: WordPartProps) {
   const [aliases, setAliases] = useState(draft.aliases.join(' '))
   return (
-    <div className="grid grid-cols-2 gap-4">
+    <div className="grid gap-4 sm:grid-cols-2">
       <Field label="Word, after the !">
         <input
           data-autofocus

@@ -19,7 +19,7 @@ export function WordsPage() {
         <>
           <CurrencyForm currency={words.data.currency} words={words.data.words} />
           <WordsForm words={words.data.words} currency={words.data.currency} />
-          <div className="grid grid-cols-2 items-start gap-4">
+          <div className="grid items-start gap-4 lg:grid-cols-2">
             <HandingForm {...words.data} />
             <ZoneForm zone={words.data.zone} />
           </div>

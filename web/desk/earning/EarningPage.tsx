@@ -42,7 +42,7 @@ function EarningForm({ earning }: { earning: Earning }) {
         </p>
       </div>
       <Starters earning={earning} draft={draft.plan} take={draft.replace} />
-      <div className="grid flex-1 grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] items-start gap-4">
+      <div className="grid flex-1 lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] items-start gap-4">
         <div key={draft.version} className="flex flex-col gap-4">
           <WatchingSection {...parts} />
           <BonusSection {...parts} />

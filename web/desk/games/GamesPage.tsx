@@ -17,6 +17,7 @@ import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { OnOff } from '../../parts/OnOff.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
+import { WideTable } from '../../parts/WideTable.tsx'
 import { type CommandsView, commandsQuery } from '../commands/view.ts'
 import { GamePanel } from './GamePanel.tsx'
 import { saveGame } from './saveGame.ts'
@@ -81,38 +82,40 @@ interface GameTableProps {
 
 function GameTable({ view, commands, onOpen }: GameTableProps) {
   return (
-    <table className="w-full">
-      <thead className="text-left text-[0.93rem] text-muted">
-        <tr className="border-b border-line">
-          <th scope="col" className="w-14 py-1.5 font-normal">
-            On
-          </th>
-          <th scope="col" className="font-normal">
-            Game
-          </th>
-          <th scope="col" className="text-right font-normal">
-            Gives back
-          </th>
-          <th scope="col" className="pl-6 font-normal">
-            In the last 30 days
-          </th>
-          <th scope="col" className="font-normal">
-            <span className="sr-only">Start</span>
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {GAMES.map((game) => (
-          <GameRow
-            key={game}
-            game={game}
-            view={view}
-            who={whoInWords(view.settings[game].who, commands.names)}
-            onOpen={() => onOpen(game)}
-          />
-        ))}
-      </tbody>
-    </table>
+    <WideTable>
+      <table className="w-full">
+        <thead className="text-left text-[0.93rem] text-muted">
+          <tr className="border-b border-line">
+            <th scope="col" className="w-14 py-1.5 font-normal">
+              On
+            </th>
+            <th scope="col" className="font-normal">
+              Game
+            </th>
+            <th scope="col" className="text-right font-normal">
+              Gives back
+            </th>
+            <th scope="col" className="pl-6 font-normal">
+              In the last 30 days
+            </th>
+            <th scope="col" className="font-normal">
+              <span className="sr-only">Start</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {GAMES.map((game) => (
+            <GameRow
+              key={game}
+              game={game}
+              view={view}
+              who={whoInWords(view.settings[game].who, commands.names)}
+              onOpen={() => onOpen(game)}
+            />
+          ))}
+        </tbody>
+      </table>
+    </WideTable>
   )
 }
 

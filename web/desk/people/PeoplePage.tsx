@@ -81,7 +81,7 @@ function Head({
   correct: (whom: Whom) => void
 }) {
   return (
-    <div className="flex items-center gap-3">
+    <div className="flex flex-wrap items-center gap-3">
       <PageTitle>People</PageTitle>
       <p className="mr-auto text-muted" role="status">
         {total !== undefined && `${digits(total)} ${total === 1 ? 'person' : 'people'}`}

@@ -8,6 +8,7 @@ import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { dayText } from '../../parts/time.ts'
+import { WideTable } from '../../parts/WideTable.tsx'
 import { INPUT } from '../commands/inputs.tsx'
 import { type Ended, formAddress } from './view.ts'
 
@@ -32,7 +33,7 @@ export function EndedRaffles() {
   const raffles = ended.data?.pages.flatMap((page) => page.raffles) ?? []
   return (
     <Panel title="Ended">
-      <div className="flex items-center gap-3 border-b border-line px-4 py-2">
+      <div className="flex flex-wrap items-center gap-3 border-b border-line px-4 py-2">
         <input
           aria-label="Search in titles and winners"
           placeholder="A title or a winner"
@@ -66,50 +67,52 @@ export function EndedRaffles() {
 
 function EndedTable({ raffles }: { raffles: readonly Ended[] }) {
   return (
-    <table className="w-full">
-      <thead className="text-left text-[0.93rem] text-muted">
-        <tr className="border-b border-line">
-          <th scope="col" className="px-4 py-1.5 font-normal">
-            Raffle
-          </th>
-          <th scope="col" className="font-normal">
-            Ended
-          </th>
-          <th scope="col" className="text-right font-normal">
-            People
-          </th>
-          <th scope="col" className="pl-6 font-normal">
-            Won by
-          </th>
-          <th scope="col">
-            <span className="sr-only">Again</span>
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {raffles.map(({ id, settings, status, endedAt, people, winners }) => (
-          <tr key={id} className="border-b border-line last:border-b-0">
-            <td className="px-4 py-2">
-              <Link to={`/raffles/${id}`} className="underline-offset-2 hover:underline">
-                {settings.title}
-              </Link>
-            </td>
-            <td className="tabular whitespace-nowrap">{dayText(endedAt ?? 0)}</td>
-            <td className="tabular text-right">{digits(people)}</td>
-            <td className="pl-6">{wonBy(status, winners)}</td>
-            <td className="pr-3 text-right">
-              <Link
-                to={formAddress({ again: id })}
-                aria-label={`Run again: “${settings.title}”`}
-                className="rounded-md px-3 py-1.5 font-medium whitespace-nowrap text-muted hover:bg-raised hover:text-text"
-              >
-                Run again
-              </Link>
-            </td>
+    <WideTable>
+      <table className="w-full">
+        <thead className="text-left text-[0.93rem] text-muted">
+          <tr className="border-b border-line">
+            <th scope="col" className="px-4 py-1.5 font-normal">
+              Raffle
+            </th>
+            <th scope="col" className="font-normal">
+              Ended
+            </th>
+            <th scope="col" className="text-right font-normal">
+              People
+            </th>
+            <th scope="col" className="pl-6 font-normal">
+              Won by
+            </th>
+            <th scope="col">
+              <span className="sr-only">Again</span>
+            </th>
           </tr>
-        ))}
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          {raffles.map(({ id, settings, status, endedAt, people, winners }) => (
+            <tr key={id} className="border-b border-line last:border-b-0">
+              <td className="px-4 py-2">
+                <Link to={`/raffles/${id}`} className="underline-offset-2 hover:underline">
+                  {settings.title}
+                </Link>
+              </td>
+              <td className="tabular whitespace-nowrap">{dayText(endedAt ?? 0)}</td>
+              <td className="tabular text-right">{digits(people)}</td>
+              <td className="pl-6">{wonBy(status, winners)}</td>
+              <td className="pr-3 text-right">
+                <Link
+                  to={formAddress({ again: id })}
+                  aria-label={`Run again: “${settings.title}”`}
+                  className="rounded-md px-3 py-1.5 font-medium whitespace-nowrap text-muted hover:bg-raised hover:text-text"
+                >
+                  Run again
+                </Link>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </WideTable>
   )
 }
 

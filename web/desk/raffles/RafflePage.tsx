@@ -156,7 +156,7 @@ function Figures({ raffle, now }: { raffle: DeskRaffle; now: number }) {
           ? { value: leftText(finishAt - now), name: 'until it ends' }
           : { value: '–', name: raffle.status === 'open' ? 'no time set' : 'no clock' }
   return (
-    <dl className="grid grid-cols-5 rounded-md border border-line bg-panel">
+    <dl className="grid grid-cols-2 lg:grid-cols-5 rounded-md border border-line bg-panel">
       <One name={people === 1 ? 'person' : 'people'} value={digits(people)} />
       <One name={tickets === 1 ? 'ticket' : 'tickets'} value={digits(tickets)} />
       <One name={`${currency.many} in the pot`} value={digits(paid)} />

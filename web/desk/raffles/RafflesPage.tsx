@@ -22,7 +22,7 @@ export function RafflesPage() {
   const go = useNavigate()
   return (
     <div className="flex max-w-5xl flex-col gap-5">
-      <div className="flex items-center gap-3">
+      <div className="flex flex-wrap items-center gap-3">
         <PageTitle className="mr-auto">Raffles</PageTitle>
         <Button look="main" onClick={() => void go('/raffles/new')}>
           Set up a raffle
@@ -44,7 +44,10 @@ export function RafflesPage() {
 
 function StartsSoon({ starting: { next, stop, left } }: { starting: Starting }) {
   return (
-    <div role="alert" className="flex items-center gap-3 rounded-md border border-brass bg-brass-wash px-4 py-2.5">
+    <div
+      role="alert"
+      className="flex flex-wrap items-center gap-3 rounded-md border border-brass bg-brass-wash px-4 py-2.5"
+    >
       <p className="tabular mr-auto">
         “{next?.settings.title}” opens in {left} s.
       </p>
@@ -73,7 +76,7 @@ function RunningCard({ raffle }: { raffle: DeskRaffle }) {
   const { settings, people, tickets, paid, status, closesAt, opensAt, why } = raffle
   const until = status === 'planned' ? opensAt : closesAt
   return (
-    <li className="flex items-center gap-4 rounded-md border border-line bg-panel px-4 py-3">
+    <li className="flex flex-wrap items-center gap-4 rounded-md border border-line bg-panel px-4 py-3">
       <div className="min-w-0 flex-1">
         <p className="truncate">
           <Link to={`/raffles/${raffle.id}`} className="font-semibold underline-offset-2 hover:underline">
@@ -120,7 +123,7 @@ function Setups({ setups, start }: { setups: readonly SetupRow[]; start: (setup:
 function SetupLine({ setup: { id, settings, digit }, start }: { setup: SetupRow; start: () => void }) {
   const action = useRaffleAction()
   return (
-    <li className="flex items-center gap-3 border-b border-line px-4 py-2 last:border-b-0">
+    <li className="flex flex-wrap items-center gap-3 border-b border-line px-4 py-2 last:border-b-0">
       <span className="w-7 text-center">{digit === null ? '' : <Key>{String(digit)}</Key>}</span>
       <span className="min-w-0 flex-1 truncate">
         {settings.title} <code className="text-muted">!{settings.word.word}</code>

@@ -16,14 +16,14 @@ export function OnAirPage() {
   const [starting, setStarting] = useState(false)
   const onAir = show?.status === 'on'
   return (
-    <div className="flex h-full min-h-[36rem] flex-col gap-4">
-      <div className="flex items-center justify-between gap-4">
+    <div className="flex h-full min-h-[36rem] flex-col gap-4 max-lg:h-auto">
+      <div className="flex flex-wrap items-center justify-between gap-4">
         <PageTitle>{onAir ? show.title : 'You are off air'}</PageTitle>
         {onAir && <GuestControl show={show} />}
       </div>
       <ShowNotices />
       {!onAir && (
-        <div className="flex items-center justify-between gap-4 rounded-md border border-line bg-panel px-4 py-3">
+        <div className="flex flex-wrap items-center justify-between gap-4 rounded-md border border-line bg-panel px-4 py-3">
           <p className="text-muted">
             {present === 0 ? 'Nobody is in the room yet.' : `${present} are in the room.`} Watching pays from the moment
             you go on air.
@@ -32,7 +32,7 @@ export function OnAirPage() {
         </div>
       )}
       <EveningChart />
-      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] gap-4">
+      <div className="grid min-h-0 flex-1 gap-4 max-lg:auto-rows-[22rem] lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
         <ChatList onViewer={setViewer} />
         <PresentList onViewer={setViewer} />
       </div>

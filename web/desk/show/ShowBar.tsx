@@ -13,15 +13,17 @@ import { GoOffAirDialog, GoOnAirDialog } from '../later.tsx'
 import type { Status } from '../status.ts'
 
 /** Across the top of every page: on or off air, the show's figures, connections, the bot's voice. */
-export function ShowBar({ status, onJump }: { status: Status; onJump: () => void }) {
+export function ShowBar({ status, wide, onJump }: { status: Status; wide: boolean; onJump: () => void }) {
   const { show, present, currency } = status
   return (
     <header className="flex h-14 shrink-0 items-stretch border-b border-line bg-panel">
-      <div className="flex w-40 shrink-0 items-center border-r border-line px-3">
-        <Mark />
-      </div>
+      {wide && (
+        <div className="flex w-40 shrink-0 items-center border-r border-line px-3">
+          <Mark />
+        </div>
+      )}
       <AirState status={status} />
-      <dl className="flex items-center gap-7 px-5">
+      <dl className="flex min-w-0 flex-1 items-center justify-around gap-3 px-3 lg:flex-none lg:justify-start lg:gap-7 lg:px-5">
         <Count name="present">
           <Figure value={present} />
         </Count>
@@ -36,18 +38,20 @@ export function ShowBar({ status, onJump }: { status: Status; onJump: () => void
           </>
         )}
       </dl>
-      <div className="ml-auto flex items-center gap-4 px-4 text-[0.93rem]">
-        <Lights status={status} />
-        <Voice muted={status.voice.muted} />
-        <button
-          type="button"
-          onClick={onJump}
-          aria-label="Ctrl K: go to a page or a viewer, or do something"
-          className="text-muted hover:text-text"
-        >
-          <Key>Ctrl K</Key>
-        </button>
-      </div>
+      {wide && (
+        <div className="ml-auto flex items-center gap-4 px-4 text-[0.93rem]">
+          <Lights status={status} />
+          <Voice muted={status.voice.muted} />
+          <button
+            type="button"
+            onClick={onJump}
+            aria-label="Ctrl K: go to a page or a viewer, or do something"
+            className="text-muted hover:text-text"
+          >
+            <Key>Ctrl K</Key>
+          </button>
+        </div>
+      )}
     </header>
   )
 }
@@ -57,9 +61,11 @@ function AirState({ status }: { status: Status }) {
   const now = useNow(status.ahead)
   const show = status.show?.status === 'on' ? status.show : null
   return (
-    <div className={clsx('flex items-center gap-3 border-r border-line px-4', show && 'bg-brass-wash')}>
+    <div
+      className={clsx('flex items-center gap-2 border-r border-line px-3 lg:gap-3 lg:px-4', show && 'bg-brass-wash')}
+    >
       <span aria-hidden="true" className={clsx('size-2.5 rounded-full', show ? 'bg-brass' : 'border-2 border-muted')} />
-      <span className="font-medium">{show ? 'On air' : 'Off air'}</span>
+      <span className={clsx('font-medium', show && 'sr-only sm:not-sr-only')}>{show ? 'On air' : 'Off air'}</span>
       {show && (
         <span role="timer" aria-label="Time on air" className="tabular font-display text-xl font-semibold">
           {clockText(now - show.startedAt)}
@@ -87,7 +93,8 @@ function Count({ name, children }: { name: string; children: React.ReactNode }) 
   )
 }
 
-function Lights({ status }: { status: Status }) {
+/** Whether chat and the overlays are connected. */
+export function Lights({ status }: { status: Status }) {
   const { chat, overlays } = status
   const open = overlays.filter(({ connected }) => connected).length
   const words = {
@@ -104,7 +111,8 @@ function Lights({ status }: { status: Status }) {
   )
 }
 
-function Voice({ muted }: { muted: boolean }) {
+/** Has the bot speak in chat, or keeps it quiet. */
+export function Voice({ muted }: { muted: boolean }) {
   const client = useQueryClient()
   const toast = useToast()
   const turn = useMutation({

@@ -20,7 +20,7 @@ export interface OrderCardProps {
   readonly onMove: (by: number) => void
 }
 
-/** One order that waits. With the focus on it: D done, B give back (after asking), T take it on, J and K on and back. */
+/** One order that waits. With the focus on it: D done, B refund (after asking), T assign to me, J and K on and back. */
 export function OrderCard({ order, next, onDone, onGiveBack, onTake, onMove }: OrderCardProps) {
   const { currency, ahead } = useStatus()
   const now = useNow(ahead)
@@ -64,31 +64,31 @@ export function OrderCard({ order, next, onDone, onGiveBack, onTake, onMove }: O
           {order.viewerName} · {order.price === 0 ? 'without a price' : inWords(order.price, currency)}
         </p>
         <button type="button" onClick={onTake} className="shrink-0 rounded px-1 hover:bg-raised hover:text-text">
-          {order.takenBy === null ? 'Take it on' : 'Leave it'}
+          {order.takenBy === null ? 'Assign to me' : 'Unassign'}
         </button>
       </div>
       {back && <p className="mt-1 text-[0.93rem] text-brass-text">Its time is over: take it back.</p>}
-      {order.takenBy !== null && <p className="mt-1 text-[0.93rem] text-steel-text">{order.takenBy} sees to it.</p>}
+      {order.takenBy !== null && <p className="mt-1 text-[0.93rem] text-steel-text">Assigned to {order.takenBy}.</p>}
       {order.text && <p className="mt-1.5 rounded-md bg-surface px-2.5 py-1.5 break-words">{order.text}</p>}
       {order.posted && <AddressButton order={order.id} />}
       <div className="mt-2 flex flex-wrap items-center gap-2">
         {asking ? (
           <>
             <p className="w-full text-[0.93rem]">
-              Give {inWords(order.price, currency)} back to {order.viewerName}?
+              Refund {inWords(order.price, currency)} to {order.viewerName}?
             </p>
             <Button look="danger" ref={(button) => button?.focus()} onClick={onGiveBack}>
-              Give back
+              Refund
             </Button>
             <Button onClick={() => setAsking(false)}>Keep the order</Button>
           </>
         ) : (
           <>
             <Button look={next ? 'main' : 'plain'} onClick={onDone} shortcut="D">
-              {back ? 'Taken back' : 'Done'}
+              {back ? 'Ended' : 'Done'}
             </Button>
             <Button onClick={() => setAsking(true)} shortcut="B">
-              Give back
+              Refund
             </Button>
           </>
         )}

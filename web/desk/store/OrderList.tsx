@@ -3,6 +3,7 @@ import { type KeyboardEvent, useRef, useState } from 'react'
 import { digits, inWords } from '#core/currency'
 import { Button } from '../../parts/Button.tsx'
 import { ageText, dayText, useNow } from '../../parts/time.ts'
+import { WideTable } from '../../parts/WideTable.tsx'
 import { INPUT } from '../commands/inputs.tsx'
 import { useStatus } from '../status.ts'
 import { AddressButton } from './AddressButton.tsx'
@@ -16,7 +17,7 @@ interface OrderListProps {
   readonly openPerson: (id: number) => void
 }
 
-/** Orders as rows, gone through by J and K; on the one with the focus D is done, B gives back, O opens, X chooses. */
+/** Orders as rows, gone through by J and K; on the one with the focus D is done, B refunds, O opens, X chooses. */
 export function OrderList({ orders, chosen, setChosen, openPerson }: OrderListProps) {
   const list = useRef<HTMLTableSectionElement>(null)
   const [open, setOpen] = useState<number>()
@@ -31,45 +32,47 @@ export function OrderList({ orders, chosen, setChosen, openPerson }: OrderListPr
   }
   return (
     <>
-      <p className="text-sm text-muted">With a row in focus: J on, K back, O open, D done, B give back, X choose.</p>
-      <table className="w-full table-fixed rounded-md border border-line bg-panel">
-        <thead className="text-left text-sm text-muted">
-          <tr className="border-b border-line">
-            <th scope="col" className="w-10 px-3 py-2">
-              <span className="sr-only">Chosen</span>
-            </th>
-            <th scope="col" className="w-[24%] px-2 py-2 font-medium">
-              Reward
-            </th>
-            <th scope="col" className="w-[16%] px-2 py-2 font-medium">
-              Buyer
-            </th>
-            <th scope="col" className="px-2 py-2 font-medium">
-              Words
-            </th>
-            <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
-              Price
-            </th>
-            <th scope="col" className="w-28 px-3 py-2 text-right font-medium">
-              When
-            </th>
-          </tr>
-        </thead>
-        <tbody ref={list}>
-          {orders.map((order, index) => (
-            <OrderRow
-              key={order.id}
-              order={order}
-              chosen={chosen.has(order.id)}
-              choose={() => choose(order.id)}
-              open={open === order.id}
-              setOpen={(on) => setOpen(on ? order.id : undefined)}
-              openPerson={openPerson}
-              move={(by) => focusOn(index + by)}
-            />
-          ))}
-        </tbody>
-      </table>
+      <p className="text-sm text-muted">With a row in focus: J on, K back, O open, D done, B refund, X choose.</p>
+      <WideTable>
+        <table className="w-full table-fixed rounded-md border border-line bg-panel">
+          <thead className="text-left text-sm text-muted">
+            <tr className="border-b border-line">
+              <th scope="col" className="w-10 px-3 py-2">
+                <span className="sr-only">Chosen</span>
+              </th>
+              <th scope="col" className="w-[24%] px-2 py-2 font-medium">
+                Reward
+              </th>
+              <th scope="col" className="w-[16%] px-2 py-2 font-medium">
+                Buyer
+              </th>
+              <th scope="col" className="px-2 py-2 font-medium">
+                Words
+              </th>
+              <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
+                Price
+              </th>
+              <th scope="col" className="w-28 px-3 py-2 text-right font-medium">
+                When
+              </th>
+            </tr>
+          </thead>
+          <tbody ref={list}>
+            {orders.map((order, index) => (
+              <OrderRow
+                key={order.id}
+                order={order}
+                chosen={chosen.has(order.id)}
+                choose={() => choose(order.id)}
+                open={open === order.id}
+                setOpen={(on) => setOpen(on ? order.id : undefined)}
+                openPerson={openPerson}
+                move={(by) => focusOn(index + by)}
+              />
+            ))}
+          </tbody>
+        </table>
+      </WideTable>
     </>
   )
 }
@@ -174,11 +177,11 @@ function OrderRow({ order, chosen, choose, open, setOpen, openPerson, move }: Or
 function StateWords({ order, now }: { order: DeskOrder; now: number }) {
   const { status, endedBy, takenBy, endsAt } = order
   const words = {
-    waiting: takenBy === null ? '' : `${takenBy} sees to it`,
+    waiting: takenBy === null ? '' : `assigned to ${takenBy}`,
     back: 'its time is over: take it back',
     running: endsAt === null ? 'on' : `on for ${endsAt - now < 60 ? 'less than a minute' : ageText(endsAt - now)} more`,
     done: endedBy === null || endedBy === '' ? 'done by itself' : `done by ${endedBy}`,
-    refunded: endedBy ? `given back by ${endedBy}` : 'given back',
+    refunded: endedBy ? `refunded by ${endedBy}` : 'refunded',
   }[status]
   return words === '' ? null : <span className="block text-sm text-muted">{words}</span>
 }
@@ -212,13 +215,13 @@ function OrderActions({ order, asking, setAsking }: OrderActionsProps) {
               />
             )}
             <Button look="main" onClick={() => done(order, message)} shortcut="D">
-              {order.status === 'back' ? 'Taken back' : 'Done'}
+              {order.status === 'back' ? 'Ended' : 'Done'}
             </Button>
             <Button
               onClick={() => act.mutate({ order, action: order.takenBy === null ? 'take' : 'leave' })}
               shortcut="T"
             >
-              {order.takenBy === null ? 'Take it on' : 'Leave it to others'}
+              {order.takenBy === null ? 'Assign to me' : 'Unassign'}
             </Button>
           </>
         )}
@@ -227,16 +230,16 @@ function OrderActions({ order, asking, setAsking }: OrderActionsProps) {
           (asking ? (
             <>
               <span>
-                Give {inWords(order.price, currency)} back to {order.viewerName}?
+                Refund {inWords(order.price, currency)} to {order.viewerName}?
               </span>
               <Button look="danger" ref={(button) => button?.focus()} onClick={() => giveBack(order)}>
-                Give back
+                Refund
               </Button>
               <Button onClick={() => setAsking(false)}>Keep the order</Button>
             </>
           ) : (
             <Button onClick={() => setAsking(true)} shortcut="B">
-              Give back
+              Refund
             </Button>
           ))}
       </div>

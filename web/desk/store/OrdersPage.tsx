@@ -42,7 +42,7 @@ function useHistory(asked: Asked) {
   })
 }
 
-/** All orders: those that wait, those that are on, done, given back; searched, filtered, ended one by one or many at once. */
+/** All orders: those that wait, those that are on, done, refunded; searched, filtered, ended one by one or many at once. */
 export function OrdersPage() {
   const [asked, setAsked] = useState<Asked>({ shown: 'open', reward: '', text: '', order: 'oldest' })
   const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set())
@@ -83,7 +83,7 @@ const NOTHING: Readonly<Record<Shown, string>> = {
   open: 'Nothing waits. A new order rings, and lies on the bench and here until it is done.',
   running: 'Nothing that was bought for a time is on.',
   done: 'No order is done yet.',
-  refunded: 'No order was given back.',
+  refunded: 'No order was refunded.',
   all: 'Nobody has ordered anything yet.',
 }
 
@@ -102,7 +102,7 @@ const TABS: readonly { readonly shown: Shown; readonly name: string }[] = [
   { shown: 'open', name: 'Waiting' },
   { shown: 'running', name: 'On for a time' },
   { shown: 'done', name: 'Done' },
-  { shown: 'refunded', name: 'Given back' },
+  { shown: 'refunded', name: 'Refunded' },
   { shown: 'all', name: 'All' },
 ]
 
@@ -116,7 +116,7 @@ function Filters({ asked, put, counts }: FiltersProps) {
   const rewards = useQuery(storeQuery).data?.rewards ?? []
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-      <fieldset className="flex rounded-md border border-line">
+      <fieldset className="flex min-w-0 max-w-full overflow-x-auto rounded-md border border-line">
         <legend className="sr-only">Which orders</legend>
         {TABS.map(({ shown, name }) => (
           <button
@@ -171,7 +171,7 @@ function ManyBar({ chosen, clear }: { chosen: ReadonlySet<number>; clear: () => 
     mutationFn: (does: 'done' | 'give-back') =>
       answerOf(api.POST('/desk/orders/many', { body: { orders: [...chosen], does } })),
     onSuccess: async ({ done, refused }, does) => {
-      const how = does === 'done' ? 'done' : 'given back'
+      const how = does === 'done' ? 'done' : 'refunded'
       const [first] = refused
       toast({
         text: `${done} ${done === 1 ? 'order is' : 'orders are'} ${how}.${first === undefined ? '' : ` ${refused.length} not: ${first}`}`,
@@ -192,7 +192,7 @@ function ManyBar({ chosen, clear }: { chosen: ReadonlySet<number>; clear: () => 
         <>
           <span>Give the money of all of them back?</span>
           <Button look="danger" disabled={many.isPending} onClick={() => many.mutate('give-back')}>
-            Give back
+            Refund
           </Button>
           <Button onClick={() => setAsking(false)}>Keep them</Button>
         </>

@@ -12,7 +12,7 @@ export function PricePart({ draft, put, store, view, id }: PartProps) {
   const longest = Math.max(1, ...kinds.map(({ seconds }) => seconds ?? 0))
   const able = couldBuy(holdings, draft.price)
   return (
-    <div className="grid grid-cols-[15rem_minmax(0,1fr)] gap-6">
+    <div className="grid sm:grid-cols-[15rem_minmax(0,1fr)] gap-6">
       <div className="flex flex-col gap-3">
         <div className="flex flex-col gap-1">
           <span>Price</span>

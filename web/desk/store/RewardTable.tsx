@@ -23,6 +23,7 @@ import { priceInWatching, watchingInWords } from '#core/store'
 import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { mediaBase, smallAddress } from '../../parts/media.ts'
+import { WideTable } from '../../parts/WideTable.tsx'
 import { Ready } from '../commands/Ready.tsx'
 import { Switch } from '../commands/Switch.tsx'
 import { useStatus } from '../status.ts'
@@ -60,44 +61,46 @@ export function RewardTable({ view, asked, open }: RewardTableProps) {
   return (
     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
       <SortableContext items={shown.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-        <table className="w-full table-fixed rounded-md border border-line bg-panel">
-          <thead className="text-left text-sm text-muted">
-            <tr className="border-b border-line">
-              <th scope="col" className="w-8">
-                <span className="sr-only">Move</span>
-              </th>
-              <th scope="col" className="w-14 px-2 py-2 font-medium">
-                On
-              </th>
-              <th scope="col" className="w-[30%] px-2 py-2 font-medium">
-                Reward
-              </th>
-              <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
-                Price
-              </th>
-              <th scope="col" className="w-24 px-2 py-2 text-right font-medium">
-                Watching
-              </th>
-              <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
-                Left
-              </th>
-              <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
-                This show
-              </th>
-              <th scope="col" className="px-3 py-2 font-medium">
-                Will it work?
-              </th>
-            </tr>
-          </thead>
-          {groupsIn(shown).map(([group, rows]) => (
-            <tbody key={group} className="border-b border-line last:border-0">
-              {group !== '' && <GroupRow group={group} rows={rows} act={act.mutate} />}
-              {rows.map((reward) => (
-                <Row key={reward.id} reward={reward} view={view} open={open} />
-              ))}
-            </tbody>
-          ))}
-        </table>
+        <WideTable>
+          <table className="w-full table-fixed rounded-md border border-line bg-panel">
+            <thead className="text-left text-sm text-muted">
+              <tr className="border-b border-line">
+                <th scope="col" className="w-8">
+                  <span className="sr-only">Move</span>
+                </th>
+                <th scope="col" className="w-14 px-2 py-2 font-medium">
+                  On
+                </th>
+                <th scope="col" className="w-[30%] px-2 py-2 font-medium">
+                  Reward
+                </th>
+                <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
+                  Price
+                </th>
+                <th scope="col" className="w-24 px-2 py-2 text-right font-medium">
+                  Watching
+                </th>
+                <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
+                  Left
+                </th>
+                <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
+                  This show
+                </th>
+                <th scope="col" className="px-3 py-2 font-medium">
+                  Will it work?
+                </th>
+              </tr>
+            </thead>
+            {groupsIn(shown).map(([group, rows]) => (
+              <tbody key={group} className="border-b border-line last:border-0">
+                {group !== '' && <GroupRow group={group} rows={rows} act={act.mutate} />}
+                {rows.map((reward) => (
+                  <Row key={reward.id} reward={reward} view={view} open={open} />
+                ))}
+              </tbody>
+            ))}
+          </table>
+        </WideTable>
       </SortableContext>
     </DndContext>
   )

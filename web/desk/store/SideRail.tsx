@@ -13,14 +13,20 @@ import { type DeskOrder, ordersQuery, useEndOrder } from './orders.ts'
 
 const OPEN_KEY = 'ricompensa-bench-open'
 
-/** On every page: what waits to be done. */
-export function SideRail() {
-  const [open, setOpen] = useState(() => localStorage.getItem(OPEN_KEY) !== 'no')
+/** What waits to be done, and how much of it; the tab says so, too. */
+export function useWaiting() {
   const orders = useQuery(ordersQuery)
   const redemptions = useQuery(redemptionsQuery).data?.redemptions ?? []
   const waiting = orders.data?.orders ?? []
   const count = waiting.length + redemptions.length
   useTab({ waiting: count })
+  return { orders, waiting, count }
+}
+
+/** Beside every page: what is running, and what waits to be done. */
+export function SideRail() {
+  const [open, setOpen] = useState(() => localStorage.getItem(OPEN_KEY) !== 'no')
+  const { count } = useWaiting()
   const turn = () => {
     localStorage.setItem(OPEN_KEY, open ? 'no' : 'yes')
     setOpen(!open)
@@ -29,29 +35,39 @@ export function SideRail() {
   return (
     <aside aria-label="Bench" className="flex w-[19rem] shrink-0 flex-col border-l border-line bg-panel">
       <div className="min-h-0 flex-1 overflow-y-auto">
-        <BenchRaffles />
-        <BenchRounds />
-        <BenchHead waiting={waiting} onClose={turn} />
-        {orders.isPending && <Loading what="orders" />}
-        {orders.isError && <Problem error={orders.error} retry={() => void orders.refetch()} />}
-        {orders.data && count === 0 && (
-          <p className="px-4 py-3 text-muted">
-            Nothing waits for you. An order rings and lies here until you have done it.
-          </p>
-        )}
-        <Waiting orders={waiting} />
-        <Redemptions />
+        <RailParts onClose={turn} />
       </div>
     </aside>
   )
 }
 
-function BenchHead({ waiting, onClose }: { waiting: readonly DeskOrder[]; onClose: () => void }) {
+/** What is running, then what waits. @param onClose - Folds it away, where it stands beside the page. */
+export function RailParts({ onClose }: { onClose?: (() => void) | undefined }) {
+  const { orders, waiting, count } = useWaiting()
+  return (
+    <>
+      <BenchRaffles />
+      <BenchRounds />
+      <BenchHead waiting={waiting} onClose={onClose} />
+      {orders.isPending && <Loading what="orders" />}
+      {orders.isError && <Problem error={orders.error} retry={() => void orders.refetch()} />}
+      {orders.data && count === 0 && (
+        <p className="px-4 py-3 text-muted">
+          Nothing waits for you. An order rings and lies here until you have done it.
+        </p>
+      )}
+      <Waiting orders={waiting} />
+      <Redemptions />
+    </>
+  )
+}
+
+function BenchHead({ waiting, onClose }: { waiting: readonly DeskOrder[]; onClose: (() => void) | undefined }) {
   const { ahead } = useStatus()
   const now = useNow(ahead)
   const oldest = waiting[0]
   return (
-    <header className="flex items-baseline gap-2 px-4 pt-4 pb-2">
+    <div className="flex items-baseline gap-2 px-4 pt-4 pb-2">
       <h2 className="text-lg">Waiting</h2>
       {oldest && (
         <p className="ml-auto text-sm text-muted">
@@ -60,16 +76,18 @@ function BenchHead({ waiting, onClose }: { waiting: readonly DeskOrder[]; onClos
       )}
       <span className={`flex self-center ${oldest ? '' : 'ml-auto'}`}>
         <ArrivalMenu />
-        <button
-          type="button"
-          onClick={onClose}
-          aria-label="Fold the bench away"
-          className="rounded p-1 text-muted hover:text-text"
-        >
-          <PanelRightClose aria-hidden="true" className="size-4" />
-        </button>
+        {onClose && (
+          <button
+            type="button"
+            onClick={onClose}
+            aria-label="Fold the bench away"
+            className="rounded p-1 text-muted hover:text-text"
+          >
+            <PanelRightClose aria-hidden="true" className="size-4" />
+          </button>
+        )}
       </span>
-    </header>
+    </div>
   )
 }
 

@@ -16,7 +16,7 @@ export function WhatPart({ draft, put, store, collides }: PartProps & { collides
   const groups = [...new Set(store.rewards.map(({ settings }) => settings.group).filter((name) => name !== ''))]
   return (
     <div className="flex flex-col gap-4">
-      <div className="grid grid-cols-2 gap-4">
+      <div className="grid gap-4 sm:grid-cols-2">
         <Field label="Name">
           <input
             data-autofocus

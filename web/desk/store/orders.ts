@@ -68,7 +68,7 @@ export function useEndOrder() {
   const giveBack = (order: DeskOrder) =>
     act.mutate(
       { order, action: 'give-back' },
-      { onSuccess: () => toast({ text: `Given back to ${order.viewerName}: ${order.rewardName}.` }) },
+      { onSuccess: () => toast({ text: `Refunded to ${order.viewerName}: ${order.rewardName}.` }) },
     )
   return { act, done, giveBack }
 }

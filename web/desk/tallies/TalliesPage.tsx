@@ -32,7 +32,7 @@ export function TalliesPage() {
           Only a step or your own hand changes it: no time, no chat.
         </Empty>
       )}
-      <div className="grid grid-cols-2 items-start gap-4">
+      <div className="grid items-start gap-4 lg:grid-cols-2">
         {tallies.map((tally) => (
           <TallyPanel key={tally.id} tally={tally} change={() => setDialog(tally)} />
         ))}

@@ -123,7 +123,7 @@ interface PartProps {
 function SourcePart({ draft, put, view }: PartProps) {
   return (
     <div className="flex flex-col gap-5">
-      <div className="grid grid-cols-2 gap-4">
+      <div className="grid gap-4 sm:grid-cols-2">
         <Field label="Name">
           <input
             data-autofocus

@@ -22,7 +22,7 @@ export function MachinePart({ draft, put }: MachinePartProps) {
   return (
     <div className="flex flex-col gap-5">
       {whole && <Tune draft={draft} set={set} odds={odds} />}
-      <div className="grid grid-cols-[17rem_minmax(0,1fr)] gap-6">
+      <div className="grid lg:grid-cols-[17rem_minmax(0,1fr)] gap-6">
         <Strip draft={draft} set={set} />
         <Table draft={draft} set={set} odds={odds} />
       </div>

@@ -70,7 +70,7 @@ function SetupForm({ settings, setup, changed, form, commands }: SetupFormProps)
       <PageTitle>{titleOf(setup?.settings.title, changed?.settings.title)}</PageTitle>
       {settings === undefined && <Beginnings draft={draft} setDraft={setDraft} />}
       {fixed && <Fixed />}
-      <div className="grid grid-cols-[minmax(0,1fr)_17rem] items-start gap-4">
+      <div className="grid lg:grid-cols-[minmax(0,1fr)_17rem] items-start gap-4">
         <Parts {...parts} />
         <OutlookPanel outlook={outlook} />
       </div>
@@ -141,7 +141,7 @@ function Beginnings({ draft, setDraft }: { draft: RaffleSettings; setDraft: (set
   const same = ({ price, mostTickets }: RaffleSettings) =>
     (price === 0) === (draft.price === 0) && (mostTickets === 1) === (draft.mostTickets === 1)
   return (
-    <div className="grid grid-cols-2 gap-3">
+    <div className="grid gap-3 sm:grid-cols-2">
       {BEGINNINGS.map(({ name, tells, settings }) => (
         <button
           key={name}

@@ -1,0 +1,51 @@
+import { useState } from 'react'
+import { Outlet } from 'react-router'
+import { SignInAgain } from '../../parts/SignInAgain.tsx'
+import { UnsavedGuard } from '../../parts/unsaved.tsx'
+import { useWide } from '../../parts/useWide.ts'
+import { JumpBox } from '../JumpBox.tsx'
+import { ShowBar } from '../show/ShowBar.tsx'
+import type { Status } from '../status.ts'
+import { SideRail } from '../store/SideRail.tsx'
+import { Unreadable } from '../Unreadable.tsx'
+import { PhoneBar } from './PhoneBar.tsx'
+import { Sidebar } from './Sidebar.tsx'
+
+/**
+ * The frame of every page of the desk: show bar above, pages at the left, what runs and waits at the right. Where that does
+ * not fit it is one column with a bar at the bottom, and the rest are sheets over it.
+ */
+export function DeskFrame({ status, live }: { status: Status; live: boolean }) {
+  const [jumping, setJumping] = useState(false)
+  const wide = useWide()
+  const jump = () => setJumping(true)
+  return (
+    <div className="flex h-dvh flex-col">
+      <a
+        href="#page"
+        className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-brass focus:p-2 focus:text-on-brass"
+      >
+        Skip to the page
+      </a>
+      <ShowBar status={status} wide={wide} onJump={jump} />
+      {!live && (
+        <p role="status" className="border-b border-line bg-brass-wash px-4 py-1.5 text-brass-text">
+          The connection to the server is down. What you see may be old; it is renewed by itself as soon as it is back.
+        </p>
+      )}
+      <Unreadable />
+      <div className="flex min-h-0 flex-1">
+        {wide && <Sidebar caller={status.caller} />}
+        <main id="page" tabIndex={-1} className="min-w-0 flex-1 overflow-y-auto p-3 outline-none lg:p-5">
+          <UnsavedGuard>
+            <Outlet />
+          </UnsavedGuard>
+        </main>
+        {wide && <SideRail />}
+      </div>
+      {!wide && <PhoneBar status={status} onJump={jump} />}
+      <JumpBox open={jumping} setOpen={setJumping} />
+      <SignInAgain scope="desk" why="What cannot be undone, or gives away everybody’s data," />
+    </div>
+  )
+}

@@ -1,0 +1,39 @@
+import { NavLink } from 'react-router'
+import { Button } from '../../parts/Button.tsx'
+import { Lights, Voice } from '../show/ShowBar.tsx'
+import type { Status } from '../status.ts'
+import { OwnButtons } from './OwnButtons.tsx'
+import { PAGES } from './pages.ts'
+
+/** On a narrow window: every page, what the show bar has no room for, and what is about whoever sits here. */
+export function MoreList({ status, onJump }: { status: Status; onJump: () => void }) {
+  return (
+    <div className="flex flex-col gap-4 p-4">
+      <div className="flex flex-wrap items-center gap-4">
+        <Lights status={status} />
+        <Voice muted={status.voice.muted} />
+      </div>
+      <Button onClick={onJump}>Find a person or a page …</Button>
+      <ul className="grid grid-cols-2 gap-2">
+        {PAGES.flatMap(({ pages }) =>
+          pages.map(({ to, name }) => (
+            <li key={to}>
+              <NavLink
+                to={to}
+                end={to === '/'}
+                className={({ isActive }) =>
+                  `block min-h-11 rounded-md border px-3 py-2.5 ${isActive ? 'border-brass font-semibold' : 'border-line hover:bg-raised'}`
+                }
+              >
+                {name}
+              </NavLink>
+            </li>
+          )),
+        )}
+      </ul>
+      <div className="flex flex-wrap gap-2">
+        <OwnButtons caller={status.caller} />
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,90 @@
+import { clsx } from 'clsx'
+import { Ellipsis, Inbox, type LucideIcon, Radio, Users } from 'lucide-react'
+import { useEffect, useState } from 'react'
+import { NavLink, useLocation } from 'react-router'
+import type { Status } from '../status.ts'
+import { RailParts, useWaiting } from '../store/SideRail.tsx'
+import { MoreList } from './MoreList.tsx'
+import { Sheet } from './Sheet.tsx'
+
+const PLACE = 'flex min-h-14 flex-1 flex-col items-center justify-center gap-0.5 text-xs'
+
+/** At the bottom of a narrow window: the two pages of an evening, what waits, and the way to all else. */
+export function PhoneBar({ status, onJump }: { status: Status; onJump: () => void }) {
+  const [sheet, setSheet] = useState<'waiting' | 'more'>()
+  const { count } = useWaiting()
+  const { pathname } = useLocation()
+  // A page was opened from the sheet: it is what is wanted now.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the address is why this runs
+  useEffect(() => setSheet(undefined), [pathname])
+  return (
+    <>
+      <nav
+        aria-label="Pages"
+        className="flex shrink-0 border-t border-line bg-panel pb-[env(safe-area-inset-bottom)] text-text/85"
+      >
+        <Page to="/" name="On air" icon={Radio} />
+        <Opener
+          name="Waiting"
+          icon={Inbox}
+          count={count}
+          open={sheet === 'waiting'}
+          press={() => setSheet('waiting')}
+        />
+        <Page to="/people" name="People" icon={Users} />
+        <Opener name="More" icon={Ellipsis} open={sheet === 'more'} press={() => setSheet('more')} />
+      </nav>
+      {sheet === 'waiting' && (
+        <Sheet title="Running and waiting" close={() => setSheet(undefined)}>
+          <RailParts />
+        </Sheet>
+      )}
+      {sheet === 'more' && (
+        <Sheet title="More" close={() => setSheet(undefined)}>
+          <MoreList status={status} onJump={onJump} />
+        </Sheet>
+      )}
+    </>
+  )
+}
+
+function Page({ to, name, icon: Icon }: { to: string; name: string; icon: LucideIcon }) {
+  return (
+    <NavLink
+      to={to}
+      end={to === '/'}
+      className={({ isActive }) => clsx(PLACE, isActive && 'bg-raised font-semibold text-text')}
+    >
+      <Icon aria-hidden="true" className="size-5" />
+      {name}
+    </NavLink>
+  )
+}
+
+interface OpenerProps {
+  readonly name: string
+  readonly icon: LucideIcon
+  readonly count?: number
+  readonly open: boolean
+  readonly press: () => void
+}
+
+function Opener({ name, icon: Icon, count = 0, open, press }: OpenerProps) {
+  return (
+    <button
+      type="button"
+      aria-haspopup="dialog"
+      aria-expanded={open}
+      onClick={press}
+      className={clsx(PLACE, 'relative')}
+    >
+      <Icon aria-hidden="true" className="size-5" />
+      {name}
+      {count > 0 && (
+        <span className="tabular absolute top-1 left-1/2 ml-2 min-w-5 rounded-full bg-brass px-1 text-center font-semibold text-on-brass">
+          {count}
+        </span>
+      )}
+    </button>
+  )
+}

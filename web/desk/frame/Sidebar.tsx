@@ -1,0 +1,37 @@
+import { clsx } from 'clsx'
+import { NavLink } from 'react-router'
+import { OwnButtons } from './OwnButtons.tsx'
+import { PAGES } from './pages.ts'
+
+/** The pages at the left, and what is about whoever sits here. */
+export function Sidebar({ caller }: { caller: string }) {
+  return (
+    <nav aria-label="Pages" className="flex w-40 shrink-0 flex-col overflow-y-auto border-r border-line bg-panel py-4">
+      {PAGES.map(({ group, pages }) => (
+        <div key={group} className="mb-4">
+          <p className="px-4 pb-1 text-[0.8rem] text-muted">{group}</p>
+          {pages.map(({ to, name }) => (
+            <NavLink
+              key={to}
+              to={to}
+              end={to === '/'}
+              className={({ isActive }) =>
+                clsx(
+                  'block border-l-3 px-[13px] py-1.5',
+                  isActive
+                    ? 'border-brass bg-raised font-semibold text-text'
+                    : 'border-transparent text-text/85 hover:bg-raised',
+                )
+              }
+            >
+              {name}
+            </NavLink>
+          ))}
+        </div>
+      ))}
+      <div className="mt-auto flex flex-col items-stretch gap-1 px-2 text-sm">
+        <OwnButtons caller={caller} />
+      </div>
+    </nav>
+  )
+}
