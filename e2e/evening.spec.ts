@@ -79,7 +79,7 @@ test('chat answers with the balance, with what is missing, and sells', async ({ 
   await expect(overlay.locator('.alert img')).toHaveJSProperty('naturalWidth', 64)
 })
 
-test('the order waits on the bench, is done by key, undone, and given back; all of it in the trail', async ({
+test('the order waits on the bench, is done by key, undone, and refunded; all of it in the trail', async ({
   browser,
 }) => {
   const desk = await deskOnAir(browser)
@@ -93,7 +93,7 @@ test('the order waits on the bench, is done by key, undone, and given back; all 
   await expect(card).toBeVisible()
   await card.focus()
   await desk.keyboard.press('b')
-  await expect(desk.getByText(`Give 900 rivets back to ${RICH}?`)).toBeVisible()
+  await expect(desk.getByText(`Refund 900 rivets to ${RICH}?`)).toBeVisible()
   await desk.keyboard.press('Enter')
   await expect(card).toBeHidden()
 
