@@ -128,7 +128,11 @@ async function makeChannel(pool: pg.Pool, url: string): Promise<number> {
   const submit = <I extends Intent>(key: string, intent: I) =>
     writer.submit({ ...intent, ...envelope(key, systemClock()) })
   const currency = { one: 'rivet', many: 'rivets', word: 'rivets' }
-  await submit('setup', { kind: 'channel.setUp', currency, plan: { intervalSeconds: 10, base: 100, cap: null, welcome: 500 } })
+  await submit('setup', {
+    kind: 'channel.setUp',
+    currency,
+    plan: { intervalSeconds: 10, base: 100, cap: null, welcome: 500 },
+  })
   await submit('reward', { kind: 'store.save', reward: null, settings: REWARD })
   await submit('seed', { kind: 'fairness.seed', seed: 'c4'.repeat(32), first: true })
   for (const intent of GAMES_ON) await submit(`on/${intent.game}`, intent)

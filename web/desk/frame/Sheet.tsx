@@ -13,14 +13,7 @@ export function Sheet({ title, close, children }: { title: string; close: () => 
     head.current?.focus()
     return () => (before instanceof HTMLElement ? before.focus() : undefined)
   }, [])
-  useEffect(() => {
-    // A dialog over it takes its own Escape.
-    const pressed = (event: KeyboardEvent) => {
-      if (event.key === 'Escape' && !event.defaultPrevented) close()
-    }
-    window.addEventListener('keydown', pressed)
-    return () => window.removeEventListener('keydown', pressed)
-  }, [close])
+  useEscape(close)
   return (
     <>
       <button
@@ -47,4 +40,15 @@ export function Sheet({ title, close, children }: { title: string; close: () => 
       </section>
     </>
   )
+}
+
+function useEscape(close: () => void): void {
+  useEffect(() => {
+    // A dialog over it takes its own Escape.
+    const pressed = (event: KeyboardEvent) => {
+      if (event.key === 'Escape' && !event.defaultPrevented) close()
+    }
+    window.addEventListener('keydown', pressed)
+    return () => window.removeEventListener('keydown', pressed)
+  }, [close])
 }
