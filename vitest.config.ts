@@ -10,6 +10,8 @@ export default defineConfig({
     // A test fails by an assertion: this only ends one that hangs, on however slow a machine.
     testTimeout: 600_000,
     hookTimeout: 600_000,
+    // What is polled for comes late on a busy machine, and a second is what it would be given otherwise.
+    expect: { poll: { timeout: 300_000, interval: 50 } },
     // Files share what is loaded: nothing in there outlives a test, and loading it anew for each file was a fifth of the time.
     isolate: false,
     projects: [
@@ -18,6 +20,15 @@ export default defineConfig({
         test: {
           name: 'rules',
           include: ['core/**/*.test.ts', 'web/**/*.test.ts', 'scripts/**/*.test.ts', 'testing/vectors/**/*.test.ts'],
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'pages',
+          include: ['web/**/*.test.tsx'],
+          environment: 'jsdom',
+          setupFiles: ['testing/web/setup.ts'],
         },
       },
       {

@@ -6,7 +6,7 @@ for (const theme of ['light', 'dark']) {
   const what = theme === 'light' ? 'everything' : 'colours'
   test(`the desk has no accessibility violation in ${theme} colours`, async ({ browser }) => {
     const desk = await deskOnAir(browser)
-    if (theme === 'light') await desk.getByRole('button', { name: 'Day colours' }).click()
+    if (theme === 'light') await desk.getByRole('button', { name: 'Light theme' }).click()
     await expect(desk.getByRole('log').getByRole('button').first()).toBeVisible()
     await expectAccessible(desk, what)
     await desk.getByRole('region', { name: 'People present' }).getByRole('button').first().click()

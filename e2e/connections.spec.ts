@@ -33,7 +33,7 @@ test('the bot says a test line; a secret is shown once and can be revoked', asyn
   await expect(standin.getByText('A test from the desk').first()).toBeVisible()
   await desk.getByLabel('New secret for').fill('Tip jar')
   await desk.getByRole('checkbox', { name: 'Tips' }).check()
-  await desk.getByRole('button', { name: 'Make a secret' }).click()
+  await desk.getByRole('button', { name: 'Add a secret' }).click()
   await expect(desk.getByText(/^whsec_/)).toBeVisible()
   await desk.getByRole('button', { name: 'I have it' }).click()
   await expect(desk.getByText(/^whsec_/)).toHaveCount(0)

@@ -31,8 +31,8 @@ test('the streamer goes on air, the crowd is there live, and watching is paid', 
   await expect(desk.getByText('rivets paid', { exact: true })).toBeVisible()
 
   await desk.getByRole('link', { name: 'Earning' }).click()
-  await desk.getByLabel('A payment every', { exact: true }).fill('10')
-  await desk.getByLabel('Unit of: A payment every').selectOption('seconds')
+  await desk.getByLabel('Pay viewers every', { exact: true }).fill('10')
+  await desk.getByLabel('Unit of: Pay viewers every').selectOption('seconds')
   await desk.getByLabel('Each payment, in rivets').fill('7')
   await expect(desk.getByText('Somebody who watches for 2 h gets 5,040 rivets.')).toBeVisible()
   await expect(desk.getByText('Not live yet')).toBeVisible()
@@ -46,16 +46,16 @@ test('the streamer goes on air, the crowd is there live, and watching is paid', 
 
 test('a plan that cannot be used says what to change', async ({ browser }) => {
   const desk = await signedIn(browser, `${DESK}/earning`, 'wanda_bench')
-  await desk.getByLabel('A payment every', { exact: true }).fill('0')
+  await desk.getByLabel('Pay viewers every', { exact: true }).fill('0')
   await desk.getByLabel('Each payment, in rivets').fill('many')
-  await expect(desk.getByText('Give a time from 10 seconds to 24 hours.')).toBeVisible()
-  await expect(desk.getByText('Give a whole number from 0')).toBeVisible()
+  await expect(desk.getByText('Type a time from 10 seconds to 24 hours.')).toBeVisible()
+  await expect(desk.getByText('Type a whole number from 0')).toBeVisible()
   await desk.getByLabel('For a first visit').fill('21')
   await expect(desk.getByText('2 fields need a correction first')).toBeVisible()
   await expect(desk.getByRole('button', { name: 'Apply now' })).toBeDisabled()
-  await desk.getByRole('button', { name: 'Drop the draft' }).click()
+  await desk.getByRole('button', { name: 'Discard changes' }).click()
   await expect(desk.getByText('Not live yet')).toBeHidden()
-  await expect(desk.getByLabel('A payment every', { exact: true })).toHaveValue('10')
+  await expect(desk.getByLabel('Pay viewers every', { exact: true })).toHaveValue('10')
 })
 
 test('chat answers with the balance, with what is missing, and sells', async ({ page, browser }) => {
@@ -100,8 +100,8 @@ test('the order waits on the bench, is done by key, undone, and refunded; all of
   await desk.getByRole('region', { name: 'People present' }).getByRole('button', { name: RICH }).click()
   const trail = desk.getByRole('dialog')
   for (const why of [
-    'Money back: Choose the next repair',
-    'Taken up again: Choose the next repair',
+    'Refunded: Choose the next repair',
+    'Reopened: Choose the next repair',
     'Done: Choose the next repair',
     'Bought: Choose the next repair',
   ]) {
@@ -126,7 +126,7 @@ test('a viewer buys on the phone, sees the balance change and where it came from
   await expect(phone.getByText('On its way')).toBeVisible()
   await expect(desk.getByRole('listitem', { name: `Name the mended thing, ordered by ${RICH}` })).toBeVisible()
 
-  await phone.getByRole('link', { name: 'where from?' }).click()
+  await phone.getByRole('link', { name: 'history' }).click()
   await expect(phone.getByText('Bought: Name the mended thing').first()).toBeVisible()
   await desk
     .getByRole('listitem', { name: `Name the mended thing, ordered by ${RICH}` })
@@ -146,8 +146,8 @@ test('an overlay’s address can be replaced; the old one shows nothing any more
   const desk = await signedIn(browser, `${DESK}/screen`, 'wanda_bench')
   const row = desk.getByRole('listitem').filter({ hasText: 'Second computer' })
   const before = (await row.getByRole('link', { name: 'Open it' }).getAttribute('href')) ?? ''
-  await row.getByRole('button', { name: 'New address' }).click()
-  await row.getByRole('button', { name: 'Give it a new address' }).click()
+  await row.getByRole('button', { name: 'Replace the address' }).click()
+  await row.getByRole('button', { name: 'Replace the address' }).click()
   await expect(row.getByRole('link', { name: 'Open it' })).not.toHaveAttribute('href', before)
   expect((await request.get(`${WEB}/api/overlays/${before.split('/').pop()}/feed`)).status()).toBe(404)
 })
@@ -155,7 +155,7 @@ test('an overlay’s address can be replaced; the old one shows nothing any more
 test('an overlay can be added, and has an address of its own', async ({ browser }) => {
   const desk = await signedIn(browser, `${DESK}/screen`, 'wanda_bench')
   const name = newcomer()
-  await desk.getByLabel('Another overlay called').fill(name)
+  await desk.getByLabel('New overlay').fill(name)
   await desk.getByRole('button', { name: 'Add it' }).click()
   const row = desk.getByRole('listitem').filter({ hasText: name })
   await expect(row.getByText('Not open anywhere')).toBeVisible()

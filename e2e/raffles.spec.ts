@@ -19,7 +19,7 @@ const setUp = async (desk: Page, title: string, prize: string, word: string) => 
   await desk.goto(`${WEB}${DESK}/raffles/new`)
   await desk.getByLabel('Title').fill(title)
   await desk.getByLabel('What it is').fill(prize)
-  await desk.getByLabel('Word in chat, and others that mean the same').fill(`!${word}`)
+  await desk.getByLabel('Command and aliases').fill(`!${word}`)
 }
 
 test('a raffle is set up with what it means tonight, entered in chat and on the phone, drawn on the strip, claimed, and checked without a connection', async ({
@@ -35,10 +35,10 @@ test('a raffle is set up with what it means tonight, entered in chat and on the 
   await expect(desk.getByText(/^All tickets that one can have cost 180 rivets: /)).toBeVisible()
   await expect(desk.getByText('!brass is free.')).toBeVisible()
   await expectAccessible(desk)
-  await desk.getByLabel('Word in chat, and others that mean the same').fill('!get')
+  await desk.getByLabel('Command and aliases').fill('!get')
   await expect(desk.getByText(/"!get" would mean two things/)).toBeVisible()
   await expect(desk.getByRole('button', { name: 'Open now' })).toBeDisabled()
-  await desk.getByLabel('Word in chat, and others that mean the same').fill('!brass')
+  await desk.getByLabel('Command and aliases').fill('!brass')
   await desk.getByLabel('The marker runs for').fill('6')
   await desk.getByRole('button', { name: 'Open now' }).click()
   await expect(desk.getByRole('heading', { name: 'Brass lamp', level: 1 })).toBeVisible()
@@ -69,7 +69,7 @@ test('a raffle is set up with what it means tonight, entered in chat and on the 
   await expect(stranger.getByText('Everyone may enter.')).toBeVisible()
   await expect(stranger.getByText('2 people in, 4 tickets')).toBeVisible()
 
-  const bench = desk.getByRole('complementary', { name: 'Bench' }).getByRole('region', { name: 'Raffles' })
+  const bench = desk.getByRole('complementary', { name: 'Running and waiting' }).getByRole('region', { name: 'Raffles' })
   await bench.getByRole('button', { name: 'Close: Brass lamp' }).click()
   await expect(
     standin.getByRole('log').getByText(/“Brass lamp” is closed: 2 people are in with 4 tickets, 40 rivets in the pot/),
@@ -93,13 +93,13 @@ test('a raffle is set up with what it means tonight, entered in chat and on the 
     await Promise.race([claimed().catch(() => won.waitFor()), won.waitFor()])
     await expect(won).toBeVisible()
   } else await say(standin, 'valve_vera', 'oh, a lamp!')
-  await expect(standin.getByRole('log').getByText(`${winner} has spoken up: “Brass lamp” is won.`)).toBeVisible()
+  await expect(standin.getByRole('log').getByText(`${winner} has replied: “Brass lamp” is won.`)).toBeVisible()
   await desk.getByLabel('has the prize').click()
   await expect(desk.getByText(`${winner} has the prize.`)).toBeVisible()
   await expectAccessible(desk)
   await desk.getByRole('button', { name: 'Finish', exact: true }).click()
 
-  await expect(phone.getByText('All 4 steps come out as told.')).toBeVisible()
+  await expect(phone.getByText('All 4 steps match.')).toBeVisible()
   await expect(phone.getByText('The seed fits the commitment')).toBeVisible()
   await expectAccessible(phone)
   const download = phone.waitForEvent('download')
@@ -109,7 +109,7 @@ test('a raffle is set up with what it means tonight, entered in chat and on the 
   await expect(stranger.getByLabel('The file')).toBeVisible()
   await stranger.context().setOffline(true)
   await stranger.getByLabel('The file').setInputFiles(path)
-  await expect(stranger.getByText('All 4 steps come out as told.')).toBeVisible()
+  await expect(stranger.getByText('All 4 steps match.')).toBeVisible()
   const forged = JSON.parse(await readFile(path, 'utf8'))
   forged.entrants[0].tickets += 5
   await stranger
@@ -118,14 +118,12 @@ test('a raffle is set up with what it means tonight, entered in chat and on the 
   await expect(stranger.getByText(/of 4 steps come out otherwise than told/)).toBeVisible()
 })
 
-test('a set-up starts with one key, which Escape stops; a raffle is called off with all money back', async ({
-  browser,
-}) => {
+test('a set-up starts with one key, which Escape stops; a raffle is called off and refunded', async ({ browser }) => {
   const desk = await deskOnAir(browser)
   const standin = await chatRoom(browser)
   await setUp(desk, 'Key lamp', 'a lamp with a key', 'keylamp')
   await desk.getByRole('button', { name: /^Spend for more chances/ }).click()
-  await desk.getByRole('button', { name: 'Keep as a set-up …' }).click()
+  await desk.getByRole('button', { name: 'Save as a template …' }).click()
   await desk.getByLabel('Key that starts it').selectOption('the key 7')
   await expectAccessible(desk)
   await desk.getByRole('button', { name: 'Keep it', exact: true }).click()
@@ -151,5 +149,5 @@ test('a set-up starts with one key, which Escape stops; a raffle is called off w
   await desk.getByRole('link', { name: 'Run again: “Key lamp”' }).click()
   await expect(desk.getByLabel('Title')).toHaveValue('Key lamp')
   const phone = await signedIn(browser, `${VIEWER}/mine`, 'valve_vera', PHONE)
-  await expect(phone.getByText('Raffle tickets, money back: Key lamp').first()).toBeVisible()
+  await expect(phone.getByText('Raffle tickets, refunded: Key lamp').first()).toBeVisible()
 })

@@ -18,21 +18,21 @@ test('a picture is put into the library, made an alert of, and seen on an overla
   await dialog
     .getByLabel(/^Choose a file/)
     .setInputFiles({ name: 'virus.png', mimeType: 'image/png', buffer: Buffer.from('<svg xmlns="x"><script/></svg>') })
-  await dialog.getByRole('button', { name: 'Put it into the library' }).click()
+  await dialog.getByRole('button', { name: 'Add to the library' }).click()
   await expect(dialog.getByText('SVG pictures can carry programs, so none is taken.')).toBeVisible()
   await dialog
     .getByLabel(/^Choose a file/)
     .setInputFiles({ name: `${name}.png`, mimeType: 'image/png', buffer: await picture() })
   await expect(dialog.getByLabel('Name in the library')).toHaveValue(name)
   await expectAccessible(desk)
-  await dialog.getByRole('button', { name: 'Put it into the library' }).click()
+  await dialog.getByRole('button', { name: 'Add to the library' }).click()
   const file = desk.getByRole('listitem').filter({ has: desk.getByLabel(`Name of ${name}`) })
-  await expect(file.getByText('Used nowhere')).toBeVisible()
+  await expect(file.getByText('Not used')).toBeVisible()
   await expect(file.getByText('WEBP · 640 × 360')).toBeVisible()
   await expectAccessible(desk)
 
   await desk.getByRole('link', { name: 'Overlays', exact: true }).click()
-  await desk.getByLabel('Another overlay called').fill(name)
+  await desk.getByLabel('New overlay').fill(name)
   await desk.getByRole('button', { name: 'Add it' }).click()
   const row = desk.getByRole('listitem').filter({ hasText: name })
   const address = (await row.getByRole('link', { name: 'Open it' }).getAttribute('href')) ?? ''
@@ -40,13 +40,13 @@ test('a picture is put into the library, made an alert of, and seen on an overla
   await overlay.goto(address)
 
   await desk.getByRole('link', { name: 'Alerts', exact: true }).click()
-  await desk.getByRole('button', { name: 'Make an alert' }).click()
+  await desk.getByRole('button', { name: 'Add an alert' }).click()
   await desk.getByLabel('Name, for the list').fill(`Alert ${name}`)
   await desk.getByLabel('Title', { exact: true }).fill(`Seen by ${name}`)
   await desk.getByRole('button', { name, exact: true }).click()
   await expectAccessible(desk)
-  await desk.getByRole('button', { name: 'Save: live at once' }).click()
-  await expect(desk.getByText('What you see is live.')).toBeVisible()
+  await desk.getByRole('button', { name: 'Save now' }).click()
+  await expect(desk.getByText('Saved.')).toBeVisible()
   await desk.getByRole('button', { name: 'Play it now' }).click()
   // What the crowd has ordered meanwhile plays before it.
   await expect(overlay.getByText(`Seen by ${name}`)).toBeVisible({ timeout: 60_000 })
@@ -62,7 +62,7 @@ test('an overlay is arranged by keys and figures, saved, and its page follows; l
 }) => {
   const name = newcomer()
   const desk = await signedIn(browser, `${DESK}/screen`, 'wanda_bench')
-  await desk.getByLabel('Another overlay called').fill(name)
+  await desk.getByLabel('New overlay').fill(name)
   await desk.getByRole('button', { name: 'Add it' }).click()
   const row = desk.getByRole('listitem').filter({ hasText: name })
   const overlay = await openWindow(browser, { width: 1920, height: 1080 })
@@ -84,19 +84,19 @@ test('an overlay is arranged by keys and figures, saved, and its page follows; l
   await desk.getByRole('link', { name: 'Back to the overlays' }).click()
   await expect(desk.getByText('You have unsaved changes')).toBeVisible()
   await desk.getByRole('button', { name: 'Keep editing' }).click()
-  await desk.getByRole('button', { name: 'Save: live at once' }).click()
-  await expect(desk.getByText('What you see is live.')).toBeVisible()
+  await desk.getByRole('button', { name: 'Save now' }).click()
+  await expect(desk.getByText('Saved.')).toBeVisible()
   const piece = overlay.locator('.piece.text')
   await expect(piece).toHaveText(`On the bench: ${name}`)
   expect(await piece.boundingBox()).toMatchObject({ x: 310, y: 200, width: 620, height: 90 })
   await desk.getByRole('button', { name: 'Lock Text' }).click()
-  await expect(desk.getByRole('button', { name: 'Take it off the overlay' })).toBeDisabled()
+  await expect(desk.getByRole('button', { name: 'Remove from the overlay' })).toBeDisabled()
 })
 
 test('a piece is dragged and sticks to the edge of the canvas', async ({ browser }) => {
   const name = newcomer()
   const desk = await signedIn(browser, `${DESK}/screen`, 'wanda_bench')
-  await desk.getByLabel('Another overlay called').fill(name)
+  await desk.getByLabel('New overlay').fill(name)
   await desk.getByRole('button', { name: 'Add it' }).click()
   await desk.getByRole('listitem').filter({ hasText: name }).getByRole('link', { name: 'Arrange' }).click()
   await desk.getByRole('button', { name: 'Counter', exact: true }).click()
@@ -116,7 +116,7 @@ test('a piece is dragged and sticks to the edge of the canvas', async ({ browser
 test('alerts wait while they are paused, play one after the other, and can be skipped', async ({ browser }) => {
   const [desk, overlay] = [await signedIn(browser, `${DESK}/screen`, 'wanda_bench'), await openWindow(browser)]
   const name = newcomer()
-  await desk.getByLabel('Another overlay called').fill(name)
+  await desk.getByLabel('New overlay').fill(name)
   await desk.getByRole('button', { name: 'Add it' }).click()
   const row = desk.getByRole('listitem').filter({ hasText: name })
   await overlay.goto((await row.getByRole('link', { name: 'Open it' }).getAttribute('href')) ?? '')
@@ -129,7 +129,7 @@ test('alerts wait while they are paused, play one after the other, and can be sk
   await expect(standin.getByRole('log').getByText('valve_vera bought Name the mended thing').last()).toBeVisible()
   await desk.getByRole('button', { name: 'Play a test alert' }).click()
   await expect(overlay.locator('.alert')).toHaveCount(0)
-  await desk.getByRole('button', { name: 'Go on with alerts' }).click()
+  await desk.getByRole('button', { name: 'Resume alerts' }).click()
   await expect(overlay.getByText(`It is called ${name}`)).toBeVisible()
   for (let i = 0; i < 12 && (await overlay.getByText('This is a test').count()) === 0; i++) {
     await desk.getByRole('button', { name: 'Skip the alert' }).click()

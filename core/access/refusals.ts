@@ -6,10 +6,10 @@ export const accessRefusals = {
     kind: 'invalid',
     when: 'What was typed behind a command does not fit; the sentence is how it is called.',
   },
-  name_unknown: { kind: 'invalid', when: 'Nobody here goes by the name that was typed.' },
+  name_unknown: { kind: 'invalid', when: 'Nobody here has the name that was typed.' },
   name_unsure: { kind: 'invalid', when: 'More than one person could be meant; the sentence names them.' },
   used_up: { kind: 'conflict', when: 'It can be done so many times in a show, and has been.' },
-  used_up_own: { kind: 'conflict', when: 'This viewer has used it as often as one can in a show.' },
+  used_up_own: { kind: 'conflict', when: 'This viewer has used it as often as allowed in a show.' },
 } as const satisfies Readonly<Record<string, DeclaredRefusal>>
 
 type Declared = typeof accessRefusals

@@ -53,9 +53,9 @@ export function whoInWords(who: Who, names: WhoNames): string {
   const rank = who.rank === null ? undefined : names.ranks.find(({ id }) => id === who.rank)?.name
   const parts = [
     ...who.standings.map((one) => inPlural(one, names)),
-    ...(who.rank === null ? [] : [`${rank ?? 'a rank that is gone'} and above`]),
+    ...(who.rank === null ? [] : [`${rank ?? 'a removed rank'} and above`]),
     ...(who.streamer ? ['the streamer'] : []),
-    ...who.people.map((id) => names.people[id] ?? 'somebody who is gone'),
+    ...who.people.map((id) => names.people[id] ?? 'a removed viewer'),
   ]
   if (parts.length < 2) return parts[0] ?? 'nobody'
   return `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`

@@ -119,9 +119,9 @@ describe('a reward cannot be saved', () => {
   test.each<[Partial<RewardSettings>, string]>([
     [{ word: 'whistle' }, '“Factory whistle”'],
     [{ word: 'get', command: true }, 'would mean two things'],
-    [{ alert: 999 }, 'The alert it shows is gone'],
-    [{ picture: `media/${'0'.repeat(32)}.webp` }, 'not in the library any more'],
-    [{ perk: { seconds: 60, circle: 999 } }, 'The circle it opens is gone'],
+    [{ alert: 999 }, 'The alert it shows was removed'],
+    [{ picture: `media/${'0'.repeat(32)}.webp` }, 'no longer in the library'],
+    [{ perk: { seconds: 60, circle: 999 } }, 'The circle it opens was removed'],
     [{ kind: 'itself', steps: [{ do: 'say', text: '{{ order.txt }}' }] }, 'order.txt'],
   ])('%j', (settings, part) => {
     expect(sentenceOf(save(settings))).toContain(part)

@@ -78,7 +78,7 @@ export function buy(world: World, viewer: ViewerRow, reward: RewardRow, buys: Bu
 
 function checkPurchase(world: World, viewer: ViewerRow, reward: RewardRow, buys: Buys): Result<string> {
   const { settings } = reward
-  if (viewer.ignored) return refuse('viewer_ignored', 'This account takes no part in the channel.')
+  if (viewer.ignored) return refuse('viewer_ignored', 'This account is ignored in this channel.')
   const newcomer = mayTakePart(world, viewer)
   if (!newcomer.ok) return newcomer
   const refusal = whyNot(settings, buyingOf(world, viewer, reward))
@@ -97,8 +97,8 @@ function checkPurchase(world: World, viewer: ViewerRow, reward: RewardRow, buys:
 }
 
 function confirmSentence({ settings }: RewardRow, asker: Asker | null): string {
-  const how = asker === null ? 'Tick it' : `Say "yes" behind the reward's word`
-  return `${settings.name} wants you to confirm: ${settings.confirm} ${how}, and it is yours.`
+  const how = asker === null ? 'Tick it' : `Add "yes" after the reward’s command`
+  return `${settings.name} needs you to confirm: ${settings.confirm} ${how} to buy it.`
 }
 
 const MOST_ADDRESS = 500
@@ -108,12 +108,12 @@ function checkAddress(world: World, { settings }: RewardRow, { address, asker }:
   if (asker !== null) {
     const page = readSetting(world, homeSetting).address
     const where = page === '' ? 'on the viewer page' : `on ${page}`
-    return refuse('address_missing', `${settings.name} comes by post. Buy it ${where}: only there it asks where to.`)
+    return refuse('address_missing', `${settings.name} comes by post. Buy it ${where}, where you can give an address.`)
   }
   const lines = (address ?? '').trim()
-  if (lines === '') return refuse('address_missing', `${settings.name} comes by post: say where to.`)
+  if (lines === '') return refuse('address_missing', `${settings.name} comes by post: give an address.`)
   return lines.length > MOST_ADDRESS
-    ? refuse('text_too_long', `An address of ${MOST_ADDRESS} letters is the longest. Shorten it.`)
+    ? refuse('text_too_long', `An address can have ${MOST_ADDRESS} characters. Shorten it.`)
     : ok(true)
 }
 

@@ -15,7 +15,7 @@ export interface RewardStanding {
 const not = (sentence: string, page?: string, label?: string): Readiness => ({
   ready: false,
   sentence,
-  mend: page === undefined ? null : { page, label: label ?? 'Mend it' },
+  mend: page === undefined ? null : { page, label: label ?? 'Fix it' },
 })
 
 /** Whether a reward can be bought now and does all it should, in one line. */

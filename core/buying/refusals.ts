@@ -10,7 +10,7 @@ export const buyingRefusals = {
   },
   reward_invalid: {
     kind: 'invalid',
-    when: 'A reward cannot be so: its limits, its steps, or what it refers to; the sentence says what to change.',
+    when: 'The reward’s limits, steps or references are not valid; the sentence says what to change.',
   },
   secret_wrong: { kind: 'invalid', when: 'The word opens nothing.' },
 } as const satisfies Readonly<Record<string, DeclaredRefusal>>

@@ -37,7 +37,7 @@ function checkReward(world: World, id: number | null, settings: RewardSettings):
   const { alert, picture, perk } = settings
   for (const one of [checkAlert(world, alert), checkRef(world, picture)]) if (!one.ok) return one
   if (perk !== null && perk.circle !== null && !openCircles(world).some((circle) => circle.id === perk.circle))
-    return refuse('reward_invalid', 'The circle it opens is gone. Choose another one.')
+    return refuse('reward_invalid', 'The circle it opens was removed. Choose another one.')
   const around = aroundIn(world, { arguments: [], figures: {}, viewer: true, order: true, selfReward: id ?? undefined })
   const fault = checkSteps(settings.steps, around).find(({ hint }) => !hint)
   return fault === undefined ? ok(true) : refuse('reward_invalid', faultInWords(fault))
@@ -52,6 +52,6 @@ export function checkRewardWord(
 ): Result<true> {
   const same = all.find((one) => one.id !== id && one.settings.word === word)
   if (same !== undefined)
-    return refuse('words_overlap', `"${word}" buys “${same.settings.name}” already. Give this one another word.`)
+    return refuse('words_overlap', `"${word}" already buys “${same.settings.name}”. Choose another word.`)
   return command ? checkListeners([...others, { words: [word], name: `the reward “${name}”` }]) : ok(true)
 }

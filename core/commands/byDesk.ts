@@ -27,10 +27,8 @@ export const carryOutByDesk = {
   decide(world, intent) {
     const command = commandOf(world, intent.command)
     const viewer = world.get(viewers, intent.viewer)
-    if (command === undefined)
-      return refuse('command_not_found', 'This command is not there any more. Load the page again.')
-    if (viewer === undefined)
-      return refuse('viewer_not_found', 'This person is not known here any more. Load the page again.')
+    if (command === undefined) return refuse('command_not_found', 'This command no longer exists. Reload the page.')
+    if (viewer === undefined) return refuse('viewer_not_found', 'This person is no longer known here. Reload the page.')
     // A command that is heard privately only is used so.
     const asker = { name: viewer.chatName, privately: command.settings.where === 'private' }
     return ok({ used: carryOut(world, command, viewer, intent.typed, asker) })

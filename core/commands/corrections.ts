@@ -99,7 +99,8 @@ function correctOne(
   const done = adjustByHand(world, { viewers: [target.id], of: 'balance', how, amount, why, by: by.account })
   if (!done.ok) return `${by.name}: ${done.refusal.sentence}`
   const after = balanceOf(world, target.id)
-  const short = how === 'take' && before < amount ? ` (${digits(amount)} were asked, ${digits(before)} were there)` : ''
+  const short =
+    how === 'take' && before < amount ? ` (${digits(amount)} were asked for, ${digits(before)} were there)` : ''
   return `${target.name} has ${inWords(after, currency)} now${short}.`
 }
 
@@ -119,5 +120,5 @@ export function hand(world: World, from: ViewerRow, word: string, typed: string)
   if (!done.ok) return `${from.name}: ${done.refusal.sentence}`
   const gave = inWords(done.value.amount, currency)
   if (reply.trim() !== '') return fillIn(reply, { viewer: { name: from.name }, other: { name: to.name }, amount: gave })
-  return `${from.name} passed ${gave} on to ${to.name}, who has ${inWords(balanceOf(world, to.id), currency)} now.`
+  return `${from.name} gave ${to.name} ${gave}, who now has ${inWords(balanceOf(world, to.id), currency)}.`
 }

@@ -191,8 +191,7 @@ function answerToBalance(world: World, viewer: ViewerRow, rest: string): string 
   if (!found.ok && !typed.startsWith('@')) return balanceAnswer(world, viewer)
   if (!found.ok) return `${viewer.name}: ${found.refusal.sentence}`
   const other = found.value
-  if (other.ignored) return `${viewer.name}: nobody here goes by "${typed.slice(0, 40)}".`
-  if (other.unlisted && other.id !== viewer.id && !mayCorrect(world, viewer))
-    return `${other.name} keeps that to themselves.`
+  if (other.ignored) return `${viewer.name}: nobody here is called "${typed.slice(0, 40)}".`
+  if (other.unlisted && other.id !== viewer.id && !mayCorrect(world, viewer)) return `${other.name} keeps that private.`
   return balanceAnswer(world, other)
 }

@@ -67,12 +67,11 @@ export const checkCommandWords = (
 /** What is wrong with a command's arguments; undefined: nothing. */
 export function argumentFault({ arguments: wanted }: Pick<CommandSettings, 'arguments'>): string | undefined {
   for (const [i, { name, kind, needed, choices }] of wanted.entries()) {
-    if (wanted.some((other, k) => k < i && other.name === name))
-      return `Two arguments are called "${name}". Rename one.`
+    if (wanted.some((other, k) => k < i && other.name === name)) return `Two arguments are named "${name}". Rename one.`
     if (kind === 'text' && i < wanted.length - 1) return `"${name}" is a text and takes all that is left. Put it last.`
     if (kind === 'choice' && choices.length < 2) return `Give "${name}" at least two things to choose from.`
     if (needed && wanted.some((other, k) => k < i && !other.needed))
-      return `"${name}" is needed, but one before it can be left out. Put it first.`
+      return `"${name}" is required, but one before it can be left out. Move it up.`
   }
   return undefined
 }

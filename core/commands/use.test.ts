@@ -76,7 +76,7 @@ describe('a command', () => {
     channel.command({ word: 'secret', where: 'private' })
     channel.command({ word: 'live', onAir: true })
     expect(channel.hear('Pia', '!room', true)).toEqual(['to Pia: Pia: Say !room in the room.'])
-    expect(channel.hear('Jo', '!secret')).toEqual(['Jo: Say !secret to the bot alone, in private.'])
+    expect(channel.hear('Jo', '!secret')).toEqual(['Jo: Send !secret to the bot privately.'])
     expect(channel.hear('Pia', '!secret', true)).toEqual(['to Pia: The lamp is lit.'])
     expect(channel.hear('Pia', '!live')).toEqual(['Pia: !live works only while the show is on air.'])
     channel.startShow()
@@ -216,10 +216,10 @@ describe('what is typed behind a word', () => {
     expect(hear('!lamp jo half')).toBe('Jo 250 rivets')
     expect(hear('!lamp jo 1,000 FAST')).toBe('Jo 1,000 rivets fast')
     expect(hear('!lamp')).toBe('Pia: Type !lamp <who> <amount> (fast/slow).')
-    expect(hear('!lamp ghost 5')).toBe('Pia: Nobody here goes by "ghost". Type !lamp <who> <amount> (fast/slow).')
+    expect(hear('!lamp ghost 5')).toBe('Pia: Nobody here is called "ghost". Type !lamp <who> <amount> (fast/slow).')
     expect(hear('!lamp jo five')).toContain('"five" is not an amount.')
     expect(hear('!lamp jo 5 sideways')).toContain('There are fast, slow.')
-    expect(hear('!lamp jo 5 fast and more')).toContain('That is more than it takes.')
+    expect(hear('!lamp jo 5 fast and more')).toContain('That is too much.')
   })
 
   test('finds people by nickname and by names that look the same, and says so when it cannot tell', () => {

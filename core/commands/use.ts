@@ -87,11 +87,11 @@ function mayNow(
 ): Result<Given> {
   const { who, where, onAir, limits, cost } = settings
   if (!settings.on) return refuse('command_off', `!${settings.word} is switched off.`)
-  if (viewer.ignored) return refuse('viewer_ignored', 'This account takes no part in the channel.')
+  if (viewer.ignored) return refuse('viewer_ignored', 'This account is ignored in this channel.')
   if (!mayUse(world, who, viewer)) return refuse('command_not_allowed', `!${settings.word} is not for you.`)
   if (where === 'room' && privately) return refuse('command_wrong_place', `Say !${settings.word} in the room.`)
   if (where === 'private' && !privately)
-    return refuse('command_wrong_place', `Say !${settings.word} to the bot alone, in private.`)
+    return refuse('command_wrong_place', `Send !${settings.word} to the bot privately.`)
   if (onAir && showOnAir(world) === undefined)
     return refuse('command_off_air', `!${settings.word} works only while the show is on air.`)
   const given = readArguments(world, settings.word, settings.arguments, typed, viewer)

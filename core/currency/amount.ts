@@ -31,7 +31,7 @@ export function readAmount(typed: string, balance: Amount, currency: Currency): 
 
 function whole(amount: Amount, typed: string, currency: Currency): Result<number> {
   if (amount > Number.MAX_SAFE_INTEGER) {
-    return refuse('amount_too_large', `That is more than there can be. The most is ${digits(Number.MAX_SAFE_INTEGER)}.`)
+    return refuse('amount_too_large', `That is too much. The most is ${digits(Number.MAX_SAFE_INTEGER)}.`)
   }
   return amount > 0 ? ok(amount) : notAnAmount(typed, currency)
 }

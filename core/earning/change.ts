@@ -66,7 +66,7 @@ export const draftPlan = {
 /** What cannot be in a plan beyond what its schema says. */
 export function checkPlan(world: World, plan: EarningPlan): Result<EarningPlan> {
   if (plan.cap !== null && plan.base > plan.cap) {
-    const sentence = `One payment of ${plan.base} would already pass the most one can hold, ${plan.cap}. Raise the limit or lower the payment.`
+    const sentence = `One payment of ${plan.base} is above the balance cap of ${plan.cap}. Raise the cap or lower the payment.`
     return refuse('earning_plan_invalid', sentence)
   }
   const known = new Set(openCircles(world).map(({ id }) => `circle:${id}`))
@@ -75,7 +75,7 @@ export function checkPlan(world: World, plan: EarningPlan): Result<EarningPlan> 
   if (gone !== undefined)
     return refuse(
       'earning_plan_invalid',
-      'The plan names a circle that is gone. Take it out, or make the circle again.',
+      'The plan names a circle that was removed. Remove it from the plan, or add the circle again.',
     )
   return ok(plan)
 }

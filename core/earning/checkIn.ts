@@ -32,12 +32,12 @@ export interface CheckedIn {
 export function checkIn(world: World, viewer: ViewerRow): Result<CheckedIn> {
   const plan = readSetting(world, earningSetting).checkIn
   const show = showOnAir(world)
-  if (viewer.ignored) return refuse('viewer_ignored', 'This account takes no part in the channel.')
+  if (viewer.ignored) return refuse('viewer_ignored', 'This account is ignored in this channel.')
   if (plan.amount === 0) return refuse('check_in_off', 'There is no check-in here.')
   if (show === undefined) return refuse('not_on_air', 'Check-in opens when the show is on air.')
   const habit = habitOf(world, viewer.id)
   if (habit.checkedIn === show.number)
-    return refuse('checked_in_already', `You have checked in to this show already; your streak is ${habit.streak}.`)
+    return refuse('checked_in_already', `You have already checked in to this show; your streak is ${habit.streak}.`)
   const streak = streakAfter(habit, show.number, plan)
   world.put(habits, {
     ...habit,

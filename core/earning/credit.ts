@@ -6,7 +6,7 @@ import { earningSetting } from './plan.ts'
 
 type Why = Pick<TransferRequest, 'reason' | 'about' | 'detail'>
 
-/** Pays an earned amount, cut at the most one can hold. @returns What was paid. */
+/** Pays an earned amount, cut at the balance cap. @returns What was paid. */
 export function credit(world: World, viewer: ViewerId, amount: Amount, why: Why): number {
   const { cap } = readSetting(world, earningSetting)
   const paid = creditWithinCap(amount, balanceOf(world, viewer), cap)

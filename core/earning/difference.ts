@@ -24,13 +24,13 @@ export const weekdayName = (weekday: number): string => WEEKDAYS[weekday - 1] ??
 
 function watchingLines(plan: EarningPlan): Line[] {
   return [
-    ['A payment every', durationInWords(plan.intervalSeconds)],
+    ['Pay viewers every', durationInWords(plan.intervalSeconds)],
     ['Each payment', amount(plan.base)],
-    ['The most one can hold', plan.cap === null ? 'no limit' : digits(plan.cap)],
-    ['Off air, a payment every', durationInWords(plan.offAir.intervalSeconds)],
+    ['Balance cap', plan.cap === null ? 'no limit' : digits(plan.cap)],
+    ['Off air, pay viewers every', durationInWords(plan.offAir.intervalSeconds)],
     ['Off air, each payment', amount(plan.offAir.base)],
-    ['For who chatted lately', amount(plan.active.plus)],
-    ['Chatted lately means within', durationInWords(plan.active.withinSeconds)],
+    ['For recent chatters', amount(plan.active.plus)],
+    ['Recent means within', durationInWords(plan.active.withinSeconds)],
     ['Each line of chat', amount(plan.chat.amount)],
     ['Lines are paid at most every', durationInWords(plan.chat.everySeconds)],
     ['Commands count as chat', yes(plan.chat.commands)],
@@ -43,8 +43,8 @@ function moreLines(plan: EarningPlan, circles: Circles): Line[] {
   const to = allowance.to.map((standing) => standingName(standing, circles)).join(', ') || 'nobody'
   return [
     ['A check-in', amount(checkIn.amount)],
-    ['Check-in, more for each show in a row', amount(checkIn.streakPlus)],
-    ['Check-in, at most so much more', amount(checkIn.streakMost)],
+    ['Check-in, bonus for each show in a row', amount(checkIn.streakPlus)],
+    ['Check-in, bonus cap', amount(checkIn.streakMost)],
     ['Check-in, one missed show is forgiven', yes(checkIn.missedAllowed)],
     ['The weekly allowance', amount(allowance.amount)],
     ['The allowance is paid', `${weekdayName(allowance.weekday)}, ${allowance.hour}:00`],
@@ -62,8 +62,8 @@ function supportLines({ support }: EarningPlan): Line[] {
   return [
     ['A follow', amount(support.follow)],
     ...support.subscription.map((pays, i): Line => [`A subscription, tier ${i + 1}`, amount(pays)]),
-    ['A subscription given away', amount(support.gift)],
-    ['A subscription received', amount(support.giftReceived)],
+    ['A gift subscription', amount(support.gift)],
+    ['A gift subscription received', amount(support.giftReceived)],
     ['A raid', amount(support.raid.fixed)],
     ['A raid, for each viewer', amount(support.raid.perViewer)],
     ['Raids are paid to followers only', yes(support.raid.followersOnly)],

@@ -31,7 +31,7 @@ describe('a time when it was not known who was there', () => {
     expect(pay(false)).toMatchObject({ refusal: { code: 'gap_not_open' } })
   })
 
-  test('is previewed as it will be paid, cut at the most one can hold', () => {
+  test('is previewed as it will be paid, cut at the balance cap', () => {
     const { channel, pay } = withGap()
     channel.plan({ cap: 15 })
     expect(pay(true)).toMatchObject({ value: { total: 5 } })

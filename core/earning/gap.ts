@@ -126,9 +126,9 @@ export const payGap = {
 function openGap(world: World, id: number): Result<{ gap: GapRow; show: ShowRow }> {
   const gap = world.get(gaps, id)
   const show = gap && world.get(shows, gap.show)
-  if (gap?.status !== 'open') return refuse('gap_not_open', 'This gap has been dealt with. Load the page again.')
+  if (gap?.status !== 'open') return refuse('gap_not_open', 'This gap has already been dealt with. Reload the page.')
   if (show === undefined)
-    return refuse('gap_too_old', 'There has been another show since. Correct balances and hours by hand instead.')
+    return refuse('gap_too_old', 'There has been another show since. Adjust balances and hours instead.')
   return ok({ gap, show })
 }
 
@@ -177,13 +177,14 @@ export const endGap = {
   decide(world, intent) {
     const gap = world.get(gaps, intent.gap)
     if (intent.how === 'dismiss') {
-      if (gap?.status !== 'open') return refuse('gap_not_open', 'This gap has been dealt with. Load the page again.')
+      if (gap?.status !== 'open')
+        return refuse('gap_not_open', 'This gap has already been dealt with. Reload the page.')
       world.put(gaps, { ...gap, status: 'dismissed', endedAt: world.at, by: intent.by })
       return told(world, gap.id, [])
     }
-    if (gap?.status !== 'paid') return refuse('gap_not_paid', 'There is no payment to take back. Load the page again.')
+    if (gap?.status !== 'paid') return refuse('gap_not_paid', 'There is no payment to undo. Reload the page.')
     if (world.at - (gap.endedAt ?? 0) > UNDO_SECONDS)
-      return refuse('adjustment_too_old', 'This payment is older than ten minutes. Correct it by hand instead.')
+      return refuse('adjustment_too_old', 'This payment is older than ten minutes. Adjust balances instead.')
     const owed = gap.lines.reduce((sum, line) => sum + takeBack(world, gap, line), 0)
     world.put(gaps, { ...gap, status: 'undone', by: intent.by })
     told(world, gap.id, gap.lines)

@@ -14,7 +14,7 @@ describe('checking in', () => {
       const before = channel.balance('pia')
       const show = channel.startShow()
       channel.say('pia', '!here')
-      expect(channel.say('pia', '!here')).toMatch(/You have checked in to this show already/)
+      expect(channel.say('pia', '!here')).toMatch(/You have already checked in to this show/)
       channel.endShow(show)
       channel.now += 86_400
       return [expected, channel.balance('pia') - before]

@@ -72,10 +72,10 @@ function supportWays({ support }: EarningPlan, currency: Currency): Way[] {
       tiers.length,
       `Subscribe: ${[...new Set(support.subscription)].map((pays) => inWords(pays, currency)).join(', ')} by tier, each month.`,
     ],
-    [support.gift, `Give subscriptions away: ${inWords(support.gift, currency)} each.`],
+    [support.gift, `Give subscriptions: ${inWords(support.gift, currency)} each.`],
     [
       support.raid.fixed + support.raid.perViewer,
-      `Bring your viewers over: ${inWords(support.raid.fixed, currency)} and ${inWords(support.raid.perViewer, currency)} for each.`,
+      `Raid the channel: ${inWords(support.raid.fixed, currency)} and ${inWords(support.raid.perViewer, currency)} for each.`,
     ],
     [support.tip, `Tip: ${inWords(support.tip, currency)} for each whole unit of money.`],
     [support.cheer, `Cheer: ${inWords(support.cheer, currency)} for a hundred.`],

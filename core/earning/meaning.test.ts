@@ -39,7 +39,7 @@ describe('what a plan means', () => {
     ])
     const away = warn({ offAir: { intervalSeconds: 600, base: 30 } })
     expect(away[0]).toBe(
-      'Being there off air pays: who never leaves collects 28,890 rivets a week without watching anything.',
+      'Being there off air pays: somebody who never leaves collects 28,890 rivets a week without watching anything.',
     )
     expect(away[1]).toBe('An hour off air pays more than an hour of the show.')
     expect(warn({})).toEqual([])
@@ -91,8 +91,8 @@ describe('how to earn', () => {
       'Check in once a show, here or with !here',
       'Follow',
       'Subscribe',
-      'Give subscriptions away',
-      'Bring your viewers over',
+      'Give subscriptions',
+      'Raid the channel',
       'Tip',
       'Cheer',
       'Come for the first time',
@@ -127,7 +127,7 @@ describe('a draft', () => {
     expect(channel.balance('pia')).toBe(60)
   })
 
-  test('that names a circle that is gone cannot wait to go live', () => {
+  test('that names a removed circle cannot wait to go live', () => {
     const channel = new TestChannel()
     const plan = { ...channel.livePlan(), standings: { 'circle:9': adds(1) } }
     expect(channel.send({ kind: 'earning.draft', plan, nextShow: true, by: 'w' }).ok).toBe(false)

@@ -26,7 +26,7 @@ export interface Payout {
   readonly payouts: number
   /** Of one interval. */
   readonly each: number
-  /** Before it is cut at the most one can hold. */
+  /** Before it is cut at the balance cap. */
   readonly amount: Amount
   readonly carrySeconds: Seconds
 }

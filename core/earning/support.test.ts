@@ -54,10 +54,10 @@ describe('support', () => {
     expect(channel.balance('pia')).toBe(20)
   })
 
-  test('is cut at the most one can hold, and the trail says so', () => {
+  test('is cut at the balance cap, and the trail says so', () => {
     const { channel, happen, lastReason } = channelWith(90)
     expect(happen('subscription', { tier: 1 })).toBe('Paid 90 rivets.')
-    expect(lastReason()).toBe('Subscribed, tier 1: 100 rivets, cut at the most one can hold')
+    expect(lastReason()).toBe('Subscribed, tier 1: 100 rivets, cut at the balance cap')
     expect(happen('subscription', { tier: 1 })).toBe('Noted.')
     expect(channel.balance('pia')).toBe(90)
   })

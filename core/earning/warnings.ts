@@ -22,7 +22,7 @@ function ofWatching(plan: EarningPlan, currency: Currency): string[] {
   if (plan.cap === null || plan.cap >= watchingPays({ ...plan, cap: null }, 36_000)) return []
   const reached = durationInWords(watchingFor(plan, plan.cap) ?? 0)
   return [
-    `A viewer can hold ${inWords(plan.cap, currency)} at most and gets there after ${reached}; from then on watching pays nothing.`,
+    `A balance is capped at ${inWords(plan.cap, currency)}, which a viewer reaches after ${reached}; from then on watching pays nothing.`,
   ]
 }
 
@@ -53,7 +53,7 @@ function ofDistance(plan: EarningPlan, circles: Circles): string[] {
 function ofOffAir(plan: EarningPlan, currency: Currency, week: Week = { shows: 3, seconds: 27_000 }): string[] {
   const { offAir } = plan
   if (offAir.base === 0) return []
-  const collects = `Being there off air pays: who never leaves collects ${inWords(offAirWeek(plan, week), currency)} a week without watching anything.`
+  const collects = `Being there off air pays: somebody who never leaves collects ${inWords(offAirWeek(plan, week), currency)} a week without watching anything.`
   const more = hourlyHundredths(offAir.base, offAir.intervalSeconds) > hourlyHundredths(plan.base, plan.intervalSeconds)
   return more ? [collects, 'An hour off air pays more than an hour of the show.'] : [collects]
 }

@@ -44,7 +44,7 @@ function typedIn(world: World, rest: string): Result<Typed> {
   if (!NUMBER.test(first)) return ok({ of: 'enter', wanted: 'some' })
   const read = readAmount(first, 0, readSetting(world, currencySetting))
   if (!read.ok || read.value > MOST_TICKETS)
-    return refuse('arguments_wrong', `"${first.slice(0, 20)}" is no number of tickets. Type a whole number, or max.`)
+    return refuse('arguments_wrong', `"${first.slice(0, 20)}" is not a number of tickets. Type a whole number, or max.`)
   return ok({ of: 'enter', wanted: read.value })
 }
 

@@ -4,7 +4,7 @@ import type { DeclaredRefusal } from '../world/index.ts'
 export const enteringRefusals = {
   raffle_fixed: {
     kind: 'conflict',
-    when: 'What people went by when they entered cannot change once the raffle is open.',
+    when: 'The terms people entered on cannot change once the raffle is open.',
   },
 } as const satisfies Readonly<Record<string, DeclaredRefusal>>
 

@@ -47,7 +47,7 @@ export const startRaffle = {
 /** Starts a raffle from a kept set-up, now. */
 export function startFrom(world: World, setup: number, by: string): Result<RaffleRow> {
   const known = setupOf(world, setup)
-  if (known === undefined) return refuse('raffle_not_found', 'The set-up of the raffle is gone.')
+  if (known === undefined) return refuse('raffle_not_found', 'The raffle’s template was removed.')
   const checked = checkRaffle(world, known.settings)
   return checked.ok ? makeRaffle(world, { settings: known.settings, opens: { of: 'now' }, setup, byName: by }) : checked
 }
@@ -63,14 +63,14 @@ export const changeRaffle = {
   decide(world, { raffle: id, settings }) {
     const raffle = runningRaffle(world, id)
     if (raffle === undefined || raffle.status === 'returning')
-      return refuse('raffle_not_found', 'This raffle is not there any more, or it has ended.')
+      return refuse('raffle_not_found', 'This raffle no longer exists or has ended.')
     const checked = checkRaffle(world, settings)
     if (!checked.ok) return checked
     const fixed = raffle.status === 'planned' ? undefined : fixedIn(raffle.settings, settings)
     if (fixed !== undefined)
       return refuse(
         'raffle_fixed',
-        `${fixed.charAt(0).toUpperCase()}${fixed.slice(1)} cannot change once it is open: people entered on those terms. Call it off - all money goes back - and start it anew.`,
+        `${fixed.charAt(0).toUpperCase()}${fixed.slice(1)} cannot change once it is open: people entered on those terms. Call it off (everybody is refunded) and start a new one.`,
       )
     const changed = rescheduled(world, world.put(raffles, { ...raffle, settings, why: null }), raffle.settings)
     world.fact('raffle.changed', 'everyone', { raffle: id, status: changed.status, closesAt: changed.closesAt })

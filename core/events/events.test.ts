@@ -24,7 +24,7 @@ describe('an event', () => {
     const channel = new TestChannel()
     channel.now += 100
     receive(channel, 'show.started', channel.now - 50)
-    expect(receive(channel, 'show.ended', channel.now - 80)).toContain('Overtaken')
+    expect(receive(channel, 'show.ended', channel.now - 80)).toContain('A later event came first')
     expect(onAir(channel)).toBe(true)
   })
 

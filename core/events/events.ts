@@ -82,7 +82,7 @@ const isUnknown = (world: World, { type, who }: ReceiveEvent): boolean =>
   type === 'ricompensa.tip' && who !== undefined && findViewer(world, keyOf(who)) === undefined
 
 function act(world: World, intent: Received, viewer: ViewerRow | undefined): string {
-  if (!isEventKind(intent.type)) return 'Not a kind known here: kept, nothing done.'
+  if (!isEventKind(intent.type)) return 'Unknown kind: kept, nothing done.'
   if (world.at - intent.happenedAt > STALE_SECONDS) return 'Older than a week: kept, nothing done.'
   switch (intent.type) {
     case 'ricompensa.show.started':
@@ -148,19 +148,19 @@ function redeem(world: World, viewer: ViewerRow, { body, key }: Received): strin
   const redemption = String(body.redemption ?? key)
   const text = String(body.text ?? '').slice(0, 300)
   world.moment('redeemed', viewer.id, { reward: reward.id, name: reward.name, text, redemption })
-  return answers ? `"${reward.name}" sets its trigger off.` : `Nothing answers "${reward.name}": noted.`
+  return answers ? `"${reward.name}" sets its trigger off.` : `No trigger for "${reward.name}": noted.`
 }
 
 function waitForMatch(world: World, { who, type, body }: Received): string {
   const support = supportOf(type, body)
   if (who === undefined || support === undefined) return 'Noted.'
   putAside(world, who.account, who.name, support)
-  return 'Nobody here goes by this name: waits on the People page to be matched.'
+  return 'Nobody here has this name: waits on the People page to be matched.'
 }
 
 function endSubscription(world: World, viewer: ViewerRow): string {
   world.put(viewers, { ...viewer, subscribedUntil: world.at })
-  return 'No subscriber any more.'
+  return 'No longer a subscriber.'
 }
 
 /** The support in an event; undefined for one that is none. Its figures have been checked against their schema. */
@@ -191,7 +191,7 @@ function supportOf(type: string, body: Received['body']): Support | undefined {
 }
 
 function actOnShow(world: World, { type, happenedAt, body }: Received): string {
-  if (happenedAt < readSetting(world, showEventsSetting).latest) return 'Overtaken by a later one: nothing done.'
+  if (happenedAt < readSetting(world, showEventsSetting).latest) return 'A later event came first: nothing done.'
   writeSetting(world, showEventsSetting, { latest: happenedAt })
   const show = showOnAir(world)
   if (type === 'ricompensa.show.started') {

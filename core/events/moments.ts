@@ -6,7 +6,7 @@ const subscription = {
   by: 'viewer',
   figures: {
     tier: { is: 'number', says: 'the tier, 1 to 3' },
-    months: { is: 'number', says: 'months in a row, where the platform tells', maybe: true },
+    months: { is: 'number', says: 'months in a row, if the platform reports them', maybe: true },
     paid,
   },
 } as const

@@ -44,8 +44,7 @@ export interface MatchSupporter {
 export const matchSupporter = {
   decide(world, intent) {
     const row = world.get(supporters, intent.supporter)
-    if (row?.status !== 'waiting')
-      return refuse('supporter_not_found', 'This has been dealt with. Load the page again.')
+    if (row?.status !== 'waiting') return refuse('supporter_not_found', 'This has been dealt with. Reload the page.')
     if (intent.viewer === null) {
       world.put(supporters, { ...row, status: 'dismissed' })
       world.fact('supporter.matched', 'desk', { supporter: row.id })
@@ -53,7 +52,7 @@ export const matchSupporter = {
     }
     const viewer = world.get(viewers, intent.viewer)
     if (viewer === undefined || viewer.mergedInto !== null)
-      return refuse('viewer_not_found', 'This person is not known here any more. Load the page again.')
+      return refuse('viewer_not_found', 'This person is no longer known here. Reload the page.')
     world.put(supporters, { ...row, status: 'matched', viewer: viewer.id })
     rememberAlias(world, keyOf(chatRef(world, row.account)), viewer.id)
     world.fact('supporter.matched', 'desk', { supporter: row.id, viewer: viewer.id })

@@ -43,7 +43,7 @@ export interface DecideTip {
 export const decideTip = {
   decide(world, { tip, pay }) {
     const row = world.get(waitingTips, tip)
-    if (row?.status !== 'waiting') return refuse('supporter_not_found', 'This has been decided. Load the page again.')
+    if (row?.status !== 'waiting') return refuse('supporter_not_found', 'This has been decided. Reload the page.')
     const { support } = readSetting(world, earningSetting)
     const worth = pay === 'rate' ? tipPays(moneyOf(support), support.tip, row.minorUnits, row.currency) : Number(pay)
     if (pay === 'rate' && worth === undefined)

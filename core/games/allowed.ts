@@ -31,7 +31,7 @@ export function mayPlay(world: World, game: Game, viewer: ViewerRow, joins = fal
   const { on, who, onAir, limits } = settingsOf(world, game)
   const name = GAME_NAMES[game]
   if (!on) return refuse('game_off', `${name} is switched off.`)
-  if (viewer.ignored) return refuse('viewer_ignored', 'This account takes no part in the channel.')
+  if (viewer.ignored) return refuse('viewer_ignored', 'This account is ignored in this channel.')
   if (!mayUse(world, who, viewer)) return refuse('game_not_for_you', `${name} is not open to you here.`)
   if (onAir && showOnAir(world) === undefined)
     return refuse('game_off_air', `${name} is played only while the show is on air.`)

@@ -64,7 +64,7 @@ export function readBets(typed: string, balance: Amount, currency: Currency): Re
     const stake = readAmount(amount, left, currency)
     if (!stake.ok) return stake
     if (bets.length === MOST_BETS)
-      return refuse('bet_unclear', `${MOST_BETS} bets are the most in one go. Leave some out.`)
+      return refuse('bet_unclear', `${MOST_BETS} bets are the most at once. Leave some out.`)
     bets.push({ bet: read.bet, stake: stake.value })
     left = Math.max(0, left - stake.value)
     at += 1 + read.used

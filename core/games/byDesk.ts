@@ -18,7 +18,7 @@ import { settingsOf } from './settings.ts'
 import { tellRound } from './tellRound.ts'
 import { tell } from './texts/tell.ts'
 
-const GONE = 'This round is not there any more, or it has ended.'
+const GONE = 'This round no longer exists or has ended.'
 
 /** Everything that ending a round by hand needs. */
 function needWhole(world: World, id: number): Need[] {
@@ -40,7 +40,7 @@ export interface CallOffRound {
 
 function callOffNow(world: World, round: RoundRow, by: string): RoundRow {
   const ended = callOff(world, round, `Called off by ${by}.`)
-  const back = ended.staked > 0 ? ' All stakes are back.' : ''
+  const back = ended.staked > 0 ? ' All stakes are refunded.' : ''
   say(world, { topic: 'games', to: null, text: `${GAME_NAMES[round.game]}: called off.${back}` })
   return ended
 }
@@ -140,7 +140,7 @@ export const changeCup = {
       return left.ok ? ok({ round: id }) : left
     }
     const comes = world.get(viewers, other)
-    if (comes === undefined) return refuse('viewer_not_found', 'Nobody here is known by that name.')
+    if (comes === undefined) return refuse('viewer_not_found', 'Nobody here has that name.')
     const replaced = replaceEntrant(world, round, viewer, comes)
     return replaced.ok ? ok({ round: id }) : replaced
   },

@@ -20,7 +20,7 @@ function stakesFault({ stakes }: { readonly stakes: Stakes }): string | undefine
 }
 
 function heistFault({ sites, leastCrew, mostCrew }: SettingsOf['heist']): string | undefined {
-  if (mostCrew < leastCrew) return 'The largest crew is below the least. Make it larger.'
+  if (mostCrew < leastCrew) return 'The largest crew is below the smallest. Make it larger.'
   const from = sites.map(({ fromCrew }) => fromCrew)
   if (new Set(from).size < from.length)
     return 'Two sites begin with the same crew. Give one of them another number, so that it is clear where the crew goes.'
@@ -30,12 +30,13 @@ function heistFault({ sites, leastCrew, mostCrew }: SettingsOf['heist']): string
 function reelsFault({ strip, table }: SettingsOf['reels']): string | undefined {
   const symbols = strip.map(({ symbol }) => symbol)
   const twice = symbols.find((one, i) => symbols.indexOf(one) < i)
-  if (twice !== undefined) return `The symbol ${twice} is on the strip twice. Take one away and make the other heavier.`
+  if (twice !== undefined)
+    return `The symbol ${twice} is on the strip twice. Remove one and give the other more weight.`
   const unknown = table.find(({ symbol }) => !symbols.includes(symbol))
   if (unknown !== undefined) return `A line of the table pays for ${unknown.symbol}, which is not on the strip.`
   const lines = table.map(({ match, symbol }) => `${match} ${symbol}`)
   const same = lines.find((one, i) => lines.indexOf(one) < i)
   return same === undefined
     ? undefined
-    : `The table has two lines for ${same}. Take one away: only the first would ever pay.`
+    : `The table has two lines for ${same}. Remove one: only the first would ever pay.`
 }

@@ -75,9 +75,9 @@ export const paysTooMuch = ({ most }: Returns): boolean => most.top > most.botto
 /** What to think of before a game goes live with this return; undefined: nothing. */
 export function returnWarning(returns: Returns): string | undefined {
   if (paysTooMuch(returns))
-    return `It can pay back ${inPercent(returns.most)}: more than is put in. In the long run it makes currency out of nothing.`
+    return `It can pay back ${inPercent(returns.most)}: more than is staked. In the long run it creates currency out of nothing.`
   if (roundedTo(PPM, returns.least) < 800_000)
-    return `It gives back ${inPercent(returns.least)} at the least: people lose quickly and stop playing. 90 % to 99 % is usual.`
+    return `It pays back as little as ${inPercent(returns.least)}: people lose quickly and stop playing. 90 % to 99 % is usual.`
   return undefined
 }
 

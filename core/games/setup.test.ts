@@ -82,7 +82,7 @@ describe('returns', () => {
     )
     expect(effectInWords(at(105n), 380_000, 10, CURRENCY)).toContain('brings about 1,900 rivets a show into')
     expect(effectInWords(at(95n), 0, 10, CURRENCY)).toContain('Nothing was staked')
-    expect(returnWarning(at(101n))).toContain('more than is put in')
+    expect(returnWarning(at(101n))).toContain('more than is staked')
     expect(returnWarning(at(79n))).toContain('lose quickly')
     expect(returnsInWords({ least: fraction(92n, 100n), most: fraction(99n, 100n) })).toBe('92.0 % to 99.0 %')
   })
@@ -161,7 +161,7 @@ describe('a game cannot be set', () => {
   const site = SITES[0] as (typeof SITES)[number]
   test.each([
     ['heist', { ...heist, sites: [site, { ...site, name: 'x' }] }, 'Two sites begin with the same crew'],
-    ['heist', { ...heist, mostCrew: 1, leastCrew: 2 }, 'The largest crew is below the least'],
+    ['heist', { ...heist, mostCrew: 1, leastCrew: 2 }, 'The largest crew is below the smallest'],
     ['heist', { ...heist, stakes: { smallest: 50, largest: 20, share: 50 } }, 'The largest stake is below'],
     ['reels', { ...reels, strip: [...reels.strip, { symbol: 'cog', weight: 1 }] }, 'cog is on the strip twice'],
     ['reels', { ...reels, table: [{ match: 'two', symbol: 'owl', multiplier: 10 }] }, 'owl, which is not on the strip'],

@@ -52,7 +52,7 @@ function lostTime(world: World, round: RoundRow): void {
     say(world, {
       topic: 'games',
       to: null,
-      text: `${GAME_NAMES[round.game]}: the bot was away while this was open. All stakes are back.`,
+      text: `${GAME_NAMES[round.game]}: the bot was away while this was open. All stakes are refunded.`,
     })
 }
 

@@ -7,16 +7,16 @@ type Explained = Pick<TransferRow, 'reason' | 'detail' | 'amount'>
 /** Reasons that are told by what they belong to alone: what it begins with, and what it is called where its name is not known. */
 const NAMED: Partial<Record<Explained['reason'], readonly [begins: string, fallback: string]>> = {
   ordered: ['Bought:', 'a reward'],
-  gaveBack: ['Money back:', 'a reward'],
+  gaveBack: ['Refunded:', 'a reward'],
   delivered: ['Done:', 'a reward'],
-  reopened: ['Taken up again:', 'a reward'],
+  reopened: ['Reopened:', 'a reward'],
   charged: ['Used:', 'a command'],
   chargeBack: ['Refunded:', 'a command'],
   staked: ['Staked:', 'a game'],
   stakeBack: ['Stake back:', 'a game'],
   houseAdds: ['From the house:', 'a game'],
   houseTakes: ['To the house:', 'a game'],
-  ticketsBack: ['Raffle tickets, money back:', 'a raffle'],
+  ticketsBack: ['Raffle tickets, refunded:', 'a raffle'],
   ticketsSpent: ['Raffle tickets, spent:', 'a raffle'],
   prize: ['Won in the raffle:', 'a raffle'],
 }
@@ -34,9 +34,9 @@ export function explainTransfer(explained: Explained, currency: Currency): strin
 
 /** Reasons that need no more than themselves. */
 const ALWAYS: { readonly [R in Explained['reason']]?: string } = {
-  gapUndone: 'Taken back: pay for a time when chat was away',
+  gapUndone: 'Undone: pay for a time when chat was away',
   allowance: 'The weekly allowance',
-  forgotten: 'Forgotten: what was left went back',
+  forgotten: 'Forgotten: the rest was returned',
 }
 
 const checkedIn = (streak: number): string => `Checked in, ${streak} ${streak === 1 ? 'show' : 'shows'} in a row`
@@ -57,9 +57,9 @@ function whyItMoved({ reason, detail, amount }: Explained, currency: Currency): 
     case 'gap':
       return `${explainWatched(detail, amount, currency)}, while chat was away`
     case 'handed':
-      return `Passed on from ${detail?.from ?? 'somebody'} to ${detail?.to ?? 'somebody'}`
+      return `Gift from ${detail?.from ?? 'somebody'} to ${detail?.to ?? 'somebody'}`
     case 'merged':
-      return `The accounts ${detail?.from ?? 'one'} and ${detail?.into ?? 'another'} were made one`
+      return `Merged: ${detail?.from ?? 'one account'} into ${detail?.into ?? 'another'}`
     case 'checkedIn':
       return cutAt(checkedIn(Number(detail?.streak ?? 1)), detail, amount, currency)
     case 'chatted':
@@ -67,7 +67,7 @@ function whyItMoved({ reason, detail, amount }: Explained, currency: Currency): 
     case 'welcomed':
       return cutAt('Welcome: the first visit', detail, amount, currency)
     case 'imported':
-      return `Taken in from a file by ${detail?.by ?? 'the team'}`
+      return `Imported from a file by ${detail?.by ?? 'the team'}`
     case 'run':
       return cutAt(named('A command'), detail, amount, currency)
     case 'won':
@@ -81,7 +81,7 @@ function whyItMoved({ reason, detail, amount }: Explained, currency: Currency): 
 
 const SUPPORT: Readonly<Record<string, (figure: (name: string) => number) => string>> = {
   follow: () => 'Followed',
-  giftReceived: (figure) => `Was given a subscription, tier ${figure('tier')}`,
+  giftReceived: (figure) => `Received a gift subscription, tier ${figure('tier')}`,
   subscription: (figure) => `Subscribed, tier ${figure('tier')}`,
   resubscription: (figure) => `Subscribed again, tier ${figure('tier')}`,
   gift: (figure) => `Gave away ${digits(figure('count'))} ${figure('count') === 1 ? 'subscription' : 'subscriptions'}`,
@@ -103,15 +103,15 @@ function explainSupport(detail: Explained['detail'], amount: Amount, currency: C
 /** What happened, and that less was paid for it than it is worth, if the wallet had no room for more. */
 function cutAt(what: string, detail: Explained['detail'], amount: Amount, currency: Currency): string {
   const pays = Number(detail?.pays ?? amount)
-  return amount < pays ? `${what}: ${inWords(pays, currency)}, cut at the most one can hold` : what
+  return amount < pays ? `${what}: ${inWords(pays, currency)}, cut at the balance cap` : what
 }
 
-const BY_HAND: Readonly<Record<string, string>> = { give: 'Given', take: 'Taken', set: 'Set', undo: 'Corrected again' }
+const BY_HAND: Readonly<Record<string, string>> = { give: 'Given', take: 'Taken', set: 'Set', undo: 'Undone' }
 
 /** "Given by wanda_bench: helped with the lamps". */
 function explainAdjusted(detail: Explained['detail']): string {
   const why = String(detail?.why ?? '')
-  return `${BY_HAND[String(detail?.how)] ?? 'Corrected'} by ${detail?.by ?? 'the team'}${why === '' ? '' : `: ${why}`}`
+  return `${BY_HAND[String(detail?.how)] ?? 'Adjusted'} by ${detail?.by ?? 'the team'}${why === '' ? '' : `: ${why}`}`
 }
 
 function explainWatched(detail: Explained['detail'], amount: Amount, currency: Currency): string {
@@ -120,5 +120,5 @@ function explainWatched(detail: Explained['detail'], amount: Amount, currency: C
   const what = detail?.offAir === undefined ? 'Watched' : 'Was there off air for'
   const bonus = detail?.bonus === undefined ? '' : ` (${digits(Number(detail.base))} and ${detail.bonus})`
   const watched = `${what} ${durationInWords(payouts * Number(detail?.interval ?? 0))}: ${payouts} × ${inWords(each, currency)}${bonus}`
-  return amount < payouts * each ? `${watched}, cut at the most one can hold` : watched
+  return amount < payouts * each ? `${watched}, cut at the balance cap` : watched
 }

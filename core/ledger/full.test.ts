@@ -50,7 +50,7 @@ describe('a wallet that is full', () => {
     const back = channel.world.appended(transfers).findLast(({ reason }) => reason === 'gaveBack')
     expect(back).toMatchObject({ amount: 25, detail: { owed: 45 } })
     expect(back && explainTransfer(back, { one: 'rivet', many: 'rivets', word: 'rivets' })).toBe(
-      'Money back: Name the mended thing: 45 rivets owed, cut at the balance cap',
+      'Refunded: Name the mended thing: 45 rivets owed, cut at the balance cap',
     )
     expect(channel.facts('balance.full').length).toBe(2)
     expect([potsOf(channel), channel.sum()]).toEqual([0, 0])

@@ -116,10 +116,10 @@ describe('the trail’s sentences', () => {
     const detail = { payouts: 3, each: 10, interval: 300 }
     expect(explainTransfer({ reason: 'watched', amount: 30, detail }, CURRENCY)).toBe('Watched 15 min: 3 × 10 rivets')
     expect(explainTransfer({ reason: 'watched', amount: 7, detail }, CURRENCY)).toBe(
-      'Watched 15 min: 3 × 10 rivets, cut at the most one can hold',
+      'Watched 15 min: 3 × 10 rivets, cut at the balance cap',
     )
     expect(explainTransfer({ reason: 'gaveBack', amount: 60, detail: { name: 'Factory whistle' } }, CURRENCY)).toBe(
-      'Money back: Factory whistle',
+      'Refunded: Factory whistle',
     )
   })
 })

@@ -2,7 +2,7 @@ import { alertOf, alerts, kindOf, type MediaRow, media } from '../screen/index.t
 import { type Handler, ok, refuse } from '../world/index.ts'
 import { usersIn, usesInWords, usesOfAlert, usesOfMedia } from './uses.ts'
 
-const GONE = 'This file is not there any more. Load the page again.'
+const GONE = 'This file no longer exists. Reload the page.'
 
 export interface AddMedia {
   readonly kind: 'media.add'
@@ -13,7 +13,7 @@ export interface AddMedia {
 export const addMedia = {
   decide(world, { file }) {
     const kind = kindOf(file.file)
-    if (kind === undefined) return refuse('media_not_found', 'This is no picture, sound or video.')
+    if (kind === undefined) return refuse('media_not_found', 'This is not a picture, sound or video.')
     const known = world.get(media, file.file)
     const row = world.put(media, known?.goneAt === null ? known : { ...file, kind, addedAt: world.at, goneAt: null })
     world.fact('screen.media', 'desk', { file: row.file })
@@ -65,7 +65,7 @@ export interface RemoveAlert {
 export const removeAlert = {
   decide(world, { alert: id }) {
     const row = alertOf(world, id)
-    if (row === undefined) return refuse('alert_not_found', 'This alert is not there any more. Load the page again.')
+    if (row === undefined) return refuse('alert_not_found', 'This alert no longer exists. Reload the page.')
     const uses = usesOfAlert(usersIn(world), id)
     if (uses.length > 0)
       return refuse(

@@ -82,7 +82,7 @@ function checkPeople(world: World, { how, amount, viewers: ids }: Omit<AdjustBal
   const known = [...new Set(ids)].map((id) => world.get(viewers, id)).filter((viewer) => viewer !== undefined)
   return known.length > 0
     ? ok(known)
-    : refuse('viewer_not_found', 'None of these people is known here. Load the page again.')
+    : refuse('viewer_not_found', 'None of these people is known here. Reload the page.')
 }
 
 /** The most that can be held of either: hours have a limit, too, so that no sum of theirs ever passes 2^53. */
@@ -126,7 +126,7 @@ function moveWithin(world: World, about: number, viewer: ViewerId, change: numbe
   if (change === 0) return []
   const [from, to] = change > 0 ? [BOOKS.adjusted, viewer] : [viewer, BOOKS.adjusted]
   const moved = transfer(world, { from, to, amount: Math.abs(change), reason: 'adjusted', about, detail })
-  if (!moved.ok) throw new Error(`A checked correction was refused: ${moved.refusal.sentence}`)
+  if (!moved.ok) throw new Error(`A checked adjustment was refused: ${moved.refusal.sentence}`)
   return [{ viewer, change }]
 }
 
@@ -157,10 +157,10 @@ export const undoAdjustment = {
   },
   decide(world, intent) {
     const row = world.get(adjustments, intent.adjustment)
-    if (row === undefined) return refuse('adjustment_not_found', 'This correction is not there. Load the page again.')
-    if (row.undoneAt !== null) return refuse('adjustment_undone', 'This correction was taken back already.')
+    if (row === undefined) return refuse('adjustment_not_found', 'This adjustment does not exist. Reload the page.')
+    if (row.undoneAt !== null) return refuse('adjustment_undone', 'This adjustment was already undone.')
     if (world.at > row.undoUntil)
-      return refuse('adjustment_too_old', 'The time to take this correction back is over. Correct it by hand instead.')
+      return refuse('adjustment_too_old', 'This adjustment can no longer be undone. Make another adjustment instead.')
     const missing: AdjustedLine[] = []
     const lines = row.lines.flatMap((line) => takeBack(world, row, line, intent.by, missing))
     world.put(adjustments, { ...row, undoneAt: world.at })

@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest'
 import { TestChannel } from '../../testing/core/channel.ts'
 import { dayIn } from './hand.ts'
 
-describe('passing on', () => {
+describe('gifts', () => {
   test('never makes or loses anything, keeps to the day’s limit, and leaves nobody below 0', () => {
     const acts = fc.array(
       fc.record({
@@ -52,7 +52,7 @@ describe('passing on', () => {
     channel.send({ kind: 'people.handing', handing: { on: true, perDay: 90, reply } })
     expect(channel.say('pia', '!hand jo 9')).toBe('pia slides 9 rivets over to jo')
     expect(channel.say('pia', '!hand')).toMatch(/type !hand, a name and how many/)
-    expect(channel.say('pia', '!hand ghost 5')).toBe('pia: nobody here goes by "ghost".')
+    expect(channel.say('pia', '!hand ghost 5')).toBe('pia: nobody here is called "ghost".')
   })
 })
 

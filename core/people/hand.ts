@@ -44,7 +44,7 @@ export function mayGift(world: World): Result<true> {
   const { many } = readSetting(world, currencySetting)
   return readSetting(world, giftSetting).on
     ? ok(true)
-    : refuse('handing_off', `Passing ${many} on is switched off here.`)
+    : refuse('handing_off', `Gifts of ${many} are switched off here.`)
 }
 
 /** Passes currency on from one viewer to another. Needs both wallets and the giver's habits. */
@@ -53,14 +53,14 @@ export function gift(world: World, from: ViewerRow, to: ViewerRow, amount: Amoun
   if (!allowed.ok) return allowed
   const { perDay } = readSetting(world, giftSetting)
   const currency = readSetting(world, currencySetting)
-  if (from.ignored || to.ignored) return refuse('viewer_ignored', 'This account takes no part in the channel.')
-  if (from.id === to.id) return refuse('hand_to_self', `You have these ${currency.many} already.`)
+  if (from.ignored || to.ignored) return refuse('viewer_ignored', 'This account is ignored in this channel.')
+  if (from.id === to.id) return refuse('hand_to_self', `Those ${currency.many} are already yours.`)
   const day = dayIn(readSetting(world, zoneSetting).timeZone, world.at)
   const habit = habitOf(world, from.id)
   const handed = habit.handedDay === day ? habit.handed : 0
   if (handed + amount > perDay) {
     const left = Math.max(0, perDay - handed)
-    return refuse('hand_limit', `You can pass on ${inWords(left, currency)} more today.`, { left })
+    return refuse('hand_limit', `You can give ${inWords(left, currency)} more today.`, { left })
   }
   const balance = balanceOf(world, from.id)
   if (balance < amount) return refuse('balance_too_small', `You have ${inWords(balance, currency)}.`, { balance })

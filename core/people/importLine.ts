@@ -70,7 +70,7 @@ function readWho(cell: Cell): Pick<ImportLine, 'issuer' | 'account' | 'name'> {
   const [account, issuer] = [cell('account') ?? '', cell('issuer')]
   const name = (cell('name') ?? '').normalize('NFC')
   if (account === '') return typedAccount(name.replace(/^@/, ''))
-  if (!isAccountName(account)) throw new Fault(`"${account.slice(0, 40)}" is not an account’s name: it is too long.`)
+  if (!isAccountName(account)) throw new Fault(`"${account.slice(0, 40)}" is not an account name: it is too long.`)
   const shown = (name || account).slice(0, 100)
   // With its issuer an account is known exactly; without, it is one of the chat network, where case does not count.
   return issuer === undefined ? { ...typedAccount(account), name: shown } : { issuer, account, name: shown }
@@ -89,15 +89,14 @@ function readWhole(text: string | undefined): number | null {
   if (text === undefined || text === '') return null
   const plain = text.replace(/(?<=\d)[,.'’ \u00a0\u202f](?=\d{3}(?:\D|$))/gu, '').replace(/[.,]0{1,2}$/, '')
   const number = /^\d{1,16}$/.test(plain) ? Number(plain) : Number.NaN
-  if (!Number.isSafeInteger(number)) throw new Fault(`"${text}" is not a balance. Give a whole number from 0 up.`)
+  if (!Number.isSafeInteger(number)) throw new Fault(`"${text}" is not a balance. Use a whole number from 0 up.`)
   return number
 }
 
 function readSeconds(text: string | undefined): number | null {
   if (text === undefined || text === '') return null
   const seconds = /^\d{1,10}$/.test(text) ? Number(text) : Number.NaN
-  if (!(seconds <= MOST_SECONDS))
-    throw new Fault(`"${text}" is not a number of seconds. Give a whole number from 0 up.`)
+  if (!(seconds <= MOST_SECONDS)) throw new Fault(`"${text}" is not a number of seconds. Use a whole number from 0 up.`)
   return seconds
 }
 
@@ -110,7 +109,7 @@ function readHours(text: string | undefined): number | null {
     : match
       ? Number(`${match[1]}.${match[2] ?? 0}`)
       : Number.NaN
-  if (!(hours <= MOST_HOURS)) throw new Fault(`"${text}" is not a number of hours. Give one like 12 or 12.5.`)
+  if (!(hours <= MOST_HOURS)) throw new Fault(`"${text}" is not a number of hours. Use one like 12 or 12.5.`)
   return Math.round(hours * 3600)
 }
 
@@ -145,7 +144,7 @@ function readYes(column: string, text: string | undefined): boolean | undefined 
 function readTier(text: string | undefined): number | undefined {
   if (text === undefined) return undefined
   if (/^[0-3]?$/.test(text)) return Number(text)
-  throw new Fault(`"${text}" is not a tier. Give 1, 2 or 3, or nothing.`)
+  throw new Fault(`"${text}" is not a tier. Use 1, 2 or 3, or nothing.`)
 }
 
 /** Seconds since 1970; null where the cell is empty. */
@@ -153,7 +152,7 @@ function readTime(text: string | undefined): number | null | undefined {
   if (text === undefined) return undefined
   if (text === '') return null
   const at = Date.parse(text)
-  if (Number.isNaN(at)) throw new Fault(`"${text}" is not a time. Give one like 2026-11-28T19:00:00Z.`)
+  if (Number.isNaN(at)) throw new Fault(`"${text}" is not a time. Use one like 2026-11-28T19:00:00Z.`)
   return Math.floor(at / 1000)
 }
 
@@ -168,7 +167,7 @@ function readCircles(text: string, circles: readonly NamedCircle[]): number[] {
     .map((name) => {
       const circle = find(name)
       if (circle === undefined)
-        throw new Fault(`There is no circle “${name}” here. Make it on the Ranks page first, or leave the column out.`)
+        throw new Fault(`There is no circle “${name}” here. Add it on the Ranks page first, or leave the column out.`)
       return circle.id
     })
 }
@@ -202,7 +201,7 @@ export function readImport(
     const person = JSON.stringify([line.issuer ?? null, line.account])
     const before = seen.get(person)
     if (before !== undefined)
-      problems.push({ line: number, problem: `${line.name} stands in line ${before} already. Keep one of the two.` })
+      problems.push({ line: number, problem: `${line.name} is already in line ${before}. Keep one of the two.` })
     else {
       seen.set(person, number)
       lines.push(line)

@@ -120,9 +120,9 @@ describe('a file of people', () => {
     [['pia', '', '2.25'], { account: 'pia', name: 'pia', balance: null, seconds: 8100 }],
     [['', '1', '1'], 'There is no name.'],
     [['two words', '1', '1'], /has spaces in it/],
-    [['pia', '-5', '1'], '"-5" is not a balance. Give a whole number from 0 up.'],
+    [['pia', '-5', '1'], '"-5" is not a balance. Use a whole number from 0 up.'],
     [['pia', '99999999999999999', '1'], /is not a balance/],
-    [['pia', '1', 'long'], '"long" is not a number of hours. Give one like 12 or 12.5.'],
+    [['pia', '1', 'long'], '"long" is not a number of hours. Use one like 12 or 12.5.'],
   ])('reads the line %j', (cells, expected) => {
     const read = readImportLine(cells, { name: 0, balance: 1, hours: 2 })
     if (expected instanceof RegExp) expect(read).toMatch(expected)

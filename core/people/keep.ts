@@ -16,7 +16,7 @@ export interface KeepPerson {
   readonly unlisted?: boolean
 }
 
-const UNKNOWN = 'This person is not known here any more. Load the page again.'
+const UNKNOWN = 'This person is no longer known here. Reload the page.'
 
 /** Changes what the team keeps of a person. */
 export const keepPerson = {
@@ -101,7 +101,7 @@ export const addPerson = {
   decide(world, { account, name }) {
     const ref = chatRef(world, account)
     const known = findViewer(world, keyOf(ref))
-    if (known !== undefined) return refuse('viewer_known', `${known.name} is known here already.`)
+    if (known !== undefined) return refuse('viewer_known', `${known.name} is already known here.`)
     const viewer = meet(world, { ...ref, name })
     world.fact('people.changed', 'desk', { viewers: 1 })
     return ok({ viewer: viewer.id })
@@ -130,7 +130,7 @@ export interface WriteNote {
 export const writeNote = {
   decide(world, { viewer, text, by }) {
     if (world.get(viewers, viewer) === undefined) return refuse('viewer_not_found', UNKNOWN)
-    if (text.trim() === '') return refuse('text_missing', 'A note needs some words.')
+    if (text.trim() === '') return refuse('text_missing', 'A note needs some text.')
     const note = world.put(notes, { id: world.nextId(), viewer, at: world.at, by, text: text.trim(), removedAt: null })
     world.fact('people.changed', 'desk', { viewers: 1 })
     return ok({ note: note.id })
@@ -145,7 +145,7 @@ export interface RemoveNote {
 export const removeNote = {
   decide(world, intent) {
     const note = world.get(notes, intent.note)
-    if (note === undefined || note.removedAt !== null) return refuse('note_not_found', 'This note is gone already.')
+    if (note === undefined || note.removedAt !== null) return refuse('note_not_found', 'This note was already removed.')
     world.put(notes, { ...note, removedAt: world.at })
     world.fact('people.changed', 'desk', { viewers: 1 })
     return ok({})

@@ -17,9 +17,9 @@ export const linkAccount = {
   decide(world, { account, viewer: id }) {
     const viewer = world.get(viewers, id)
     if (viewer === undefined || viewer.mergedInto !== null)
-      return refuse('viewer_not_found', 'This person is not known here any more. Load the page again.')
+      return refuse('viewer_not_found', 'This person is no longer known here. Reload the page.')
     const known = findViewer(world, account)
-    if (known !== undefined) return refuse('viewer_known', `${known.name} is known here already.`)
+    if (known !== undefined) return refuse('viewer_known', `${known.name} is already known here.`)
     rememberAlias(world, account, id)
     noteOwner(world, account, id)
     world.fact('people.changed', 'desk', { viewers: 1 })

@@ -29,7 +29,7 @@ export const mergePeople = {
   decide(world, intent) {
     const [from, into] = [world.get(viewers, intent.from), world.get(viewers, intent.into)]
     if (from === undefined || into === undefined || from.mergedInto !== null || into.mergedInto !== null)
-      return refuse('viewer_not_found', 'One of them is not known here any more. Load the page again.')
+      return refuse('viewer_not_found', 'One of them is no longer known here. Reload the page.')
     if (from.id === into.id) return refuse('merge_with_self', 'Choose another person to merge with.')
     if (from.present) return refuse('merge_present', `${from.name} is in the room. Merge when they have left.`)
     const moved = balanceOf(world, from.id)
@@ -131,7 +131,7 @@ export const forgetPerson = {
   needs: (_world, intent) => [...needPerson(intent.viewer), needKey(watches, intent.viewer)],
   decide(world, intent) {
     const viewer = world.get(viewers, intent.viewer)
-    if (viewer === undefined) return refuse('viewer_not_found', 'This person is not known here any more.')
+    if (viewer === undefined) return refuse('viewer_not_found', 'This person is no longer known here.')
     if (viewer.present)
       return refuse('forget_present', `${viewer.name} is in the room. Forget them when they have left.`)
     if (intent.confirm.trim() !== viewer.name)

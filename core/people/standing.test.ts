@@ -40,6 +40,6 @@ describe('the standings somebody holds', () => {
   test('are called by names that people know, circles by their own', () => {
     const circles = [{ id: 7, name: 'Crew' }]
     const names = ['follower', 'tier3', 'subscriber', 'circle:7', 'circle:8'].map((one) => standingName(one, circles))
-    expect(names).toEqual(['follower', 'subscriber, tier 3', 'subscriber', 'Crew', 'a circle that is gone'])
+    expect(names).toEqual(['follower', 'subscriber, tier 3', 'subscriber', 'Crew', 'a removed circle'])
   })
 })

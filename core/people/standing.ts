@@ -49,5 +49,5 @@ export function standingName(
   circles: readonly { readonly id: number; readonly name: string }[],
 ): string {
   const circle = circles.find(({ id }) => circleStanding(id) === standing)
-  return circle?.name ?? NAMES[standing] ?? 'a circle that is gone'
+  return circle?.name ?? NAMES[standing] ?? 'a removed circle'
 }

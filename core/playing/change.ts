@@ -38,7 +38,7 @@ export const changeGame = {
     if (returns !== undefined && paysTooMuch(returns) && !confirmed)
       return refuse(
         'returns_too_much',
-        `Like this the game can give back ${returnsInWords(returns)} of what is put in. Confirm that it is meant.`,
+        `With these settings the game pays back ${returnsInWords(returns)} of stakes. Confirm that this is what you want.`,
       )
     writeGame(world, game, settings)
     world.fact('games.changed', 'everyone', { game })
@@ -84,7 +84,7 @@ export interface ChangeGameText {
 /** Changes a text of the games, or goes back to ours. */
 export const changeGameText = {
   decide(world, { text, own }) {
-    if (!Object.hasOwn(GAME_TEXTS, text)) return refuse('game_invalid', 'There is no such text. Load the page again.')
+    if (!Object.hasOwn(GAME_TEXTS, text)) return refuse('game_invalid', 'There is no such text. Reload the page.')
     const key = text as GameTextKey
     const fault = textFault(key, own)
     if (fault !== undefined) return refuse('game_invalid', fault)

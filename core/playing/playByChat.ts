@@ -81,7 +81,7 @@ function heistIn(world: World, stake: string, room: string): Result<Act> {
   if (room !== '' && !/^[1-9]\d?$/.test(room))
     return refuse(
       'arguments_wrong',
-      `"${room.slice(0, 20)}" is no room. Type !${word} 50 2 to leave after the second room.`,
+      `"${room.slice(0, 20)}" is not a room. Type !${word} 50 2 to leave after the second room.`,
     )
   return ok({ do: 'heist', stake: stake.slice(0, 40), leaveAfter: room === '' ? null : Number(room) })
 }
@@ -90,7 +90,7 @@ function duelIn(world: World, rest: string): Result<Act> {
   const { word } = settingsOf(world, 'duel').word
   const name = nameIn('duel', rest)
   const stake = words(rest).find((one) => one !== name)
-  if (stake === undefined) return usage(`!${word} valve_vera 50, or !${word} 50 for a duel that anyone may take`)
+  if (stake === undefined) return usage(`!${word} valve_vera 50, or !${word} 50 for a duel open to anyone`)
   if (name === undefined) return ok({ do: 'duel', stake: stake.slice(0, 40), challenged: null })
   const found = findNamed(world, name)
   if (!found.ok)

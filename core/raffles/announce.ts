@@ -47,7 +47,7 @@ function tellWinner(world: World, raffle: RaffleRow, winner: WinnerRow): RaffleR
     tell(world, won)
     return winnerHas(world, raffle, winner, {})
   }
-  tell(world, `${won} ${winner.name}, say anything here within ${durationInWords(claimSeconds)}, and it is yours.`)
+  tell(world, `${won} ${winner.name}, say anything here within ${durationInWords(claimSeconds)} to claim it.`)
   return waitFor(world, raffle, winner)
 }
 

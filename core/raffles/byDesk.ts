@@ -10,7 +10,7 @@ import { removeEntry } from './leave.ts'
 import { openAgain, openRaffle } from './open.ts'
 import { type RaffleRow, runningRaffle, type WinnerRow, winnerKey, winners } from './rows.ts'
 
-export const GONE = 'This raffle is not there any more, or it has ended.'
+export const GONE = 'This raffle no longer exists or has ended.'
 
 export interface ActOnRaffle {
   readonly kind: 'raffle.act'
@@ -39,13 +39,11 @@ export function actOn(
   switch (does) {
     case 'open':
       if (raffle.status === 'closed') return openAgain(world, raffle)
-      return raffle.status === 'planned'
-        ? openRaffle(world, raffle)
-        : refuse('raffle_drawn', 'It has been opened already.')
+      return raffle.status === 'planned' ? openRaffle(world, raffle) : refuse('raffle_drawn', 'It is already open.')
     case 'close':
       return raffle.status === 'open'
         ? ok(closeRaffle(world, raffle, 'hand'))
-        : refuse('raffle_closed', raffle.status === 'planned' ? 'It is not open yet.' : 'It is closed already.')
+        : refuse('raffle_closed', raffle.status === 'planned' ? 'It is not open yet.' : 'It is already closed.')
     case 'draw':
       return drawRaffle(world, raffle, draw)
     case 'callOff':
@@ -117,10 +115,10 @@ export interface RecordWinner {
 export const recordWinner = {
   decide(world, { raffle, draw, delivered, note }) {
     const winner: WinnerRow | undefined = world.get(winners, winnerKey(raffle, draw))
-    if (winner?.state !== 'won') return refuse('raffle_not_found', 'There is no such winner. Load the page again.')
+    if (winner?.state !== 'won') return refuse('raffle_not_found', 'There is no such winner. Reload the page.')
     const byItself = winner.amount > 0 || winner.code !== null
     if (byItself && !delivered)
-      return refuse('raffle_delivered', 'This prize was handed out by itself; it cannot be taken back here.')
+      return refuse('raffle_delivered', 'This prize was delivered automatically; it cannot be undone here.')
     world.put(winners, {
       ...winner,
       note: note.trim(),

@@ -71,27 +71,27 @@ export function readRaffleFile(text: string): { readonly file: RaffleFile } | { 
   try {
     body = JSON.parse(text)
   } catch {
-    return { fault: 'This is no JSON. Choose the file that the raffle’s page gives.' }
+    return { fault: 'This is not JSON. Choose the file from the raffle’s page.' }
   }
   if (!record(body) || body.kind !== FILE)
-    return { fault: 'This is no file of a raffle. Choose the one that the raffle’s page gives.' }
+    return { fault: 'This is not a raffle’s file. Choose the one from the raffle’s page.' }
   const { id, title, seed, commitment, entrants, winners } = body
-  if (!whole(id) || typeof title !== 'string') return { fault: 'The file does not tell which raffle it is of.' }
+  if (!whole(id) || typeof title !== 'string') return { fault: 'The file does not say which raffle it belongs to.' }
   if (typeof seed !== 'string' || !/^[0-9a-f]{64}$/.test(seed))
-    return { fault: 'The seed is missing: it is told when the raffle has ended.' }
+    return { fault: 'The seed is missing: it is published when the raffle ends.' }
   if (typeof commitment !== 'string' || !Array.isArray(entrants) || !Array.isArray(winners))
-    return { fault: 'The file is not whole: commitment, entrants or winners are missing.' }
+    return { fault: 'The file is incomplete: commitment, entrants or winners are missing.' }
   const wrong = entrants.findIndex(
     (one) =>
       !record(one) || !whole(one.viewer) || !whole(one.tickets) || !whole(one.weight) || typeof one.name !== 'string',
   )
-  if (wrong !== -1) return { fault: `Entrant ${wrong + 1} of the file is not whole.` }
+  if (wrong !== -1) return { fault: `Entrant ${wrong + 1} of the file is incomplete.` }
   const odd = winners.findIndex(
     (one) =>
       !record(one) ||
       ![one.draw, one.viewer, one.point, one.weight, one.total].every(whole) ||
       typeof one.digest !== 'string',
   )
-  if (odd !== -1) return { fault: `Winner ${odd + 1} of the file is not whole.` }
+  if (odd !== -1) return { fault: `Winner ${odd + 1} of the file is incomplete.` }
   return { file: body as unknown as RaffleFile }
 }

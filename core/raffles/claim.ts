@@ -60,7 +60,7 @@ export function speakUp(world: World, viewer: ViewerId, line: string): number {
       claimedAt: world.at,
     })
     const has = world.get(winners, winner.key) ?? winner
-    tell(world, `${winner.name} has spoken up: “${raffle.settings.title}” is won.${gotInWords(world, has)}`)
+    tell(world, `${winner.name} has replied: “${raffle.settings.title}” is won.${gotInWords(world, has)}`)
     world.moment('raffleClaimed', winner.viewer, { ...figuresOf(raffle), draw: winner.draw, line })
     tellChanged(world, now)
     count++
@@ -73,15 +73,15 @@ export function claimByPress(world: World, viewer: ViewerId): Result<number> {
   const count = speakUp(world, viewer, '')
   return count > 0
     ? ok(count)
-    : refuse('raffle_no_claim', 'There is nothing to claim: you have not been drawn, or the time is over.')
+    : refuse('raffle_no_claim', 'There is nothing to claim: you were not drawn, or the time is over.')
 }
 
 /** A winner who did not speak up in time is out. @returns The raffle, whose place is to be drawn again. */
 export function missed(world: World, raffle: RaffleRow, winner: WinnerRow): RaffleRow {
   world.put(winners, { ...winner, state: 'missed', claimUntil: null })
   const next = world.put(raffles, { ...raffle, waiting: raffle.waiting.filter(({ draw }) => draw !== winner.draw) })
-  const again = raffle.settings.redraw === 'itself' ? ' It is drawn again.' : ''
-  tell(world, `${winner.name} did not speak up in time and is out of “${raffle.settings.title}”.${again}`)
+  const again = raffle.settings.redraw === 'itself' ? ' It will be drawn again.' : ''
+  tell(world, `${winner.name} did not reply in time and is out of “${raffle.settings.title}”.${again}`)
   world.moment('raffleUnclaimed', winner.viewer, { ...figuresOf(raffle), draw: winner.draw })
   tellChanged(world, next)
   return next
@@ -92,7 +92,7 @@ export function waitAgain(world: World, raffle: RaffleRow, winner: WinnerRow): R
   const next = waitFor(world, raffle, winner)
   tell(
     world,
-    `The bot was away. ${winner.name}, you have ${raffle.settings.claimSeconds} s anew to say anything, and “${raffle.settings.title}” is yours.`,
+    `The bot was away. ${winner.name}, you have another ${raffle.settings.claimSeconds} s to say anything and claim “${raffle.settings.title}”.`,
   )
   tellChanged(world, next)
   return next
@@ -103,17 +103,17 @@ export function passOver(world: World, id: number, draw: number, why: string, by
   const raffle = runningRaffle(world, id)
   const winner = raffle === undefined ? undefined : world.get(winners, winnerKey(id, draw))
   if (raffle === undefined || winner === undefined)
-    return refuse('raffle_not_found', 'This raffle is not there any more, or it has ended.')
+    return refuse('raffle_not_found', 'This raffle no longer exists or has ended.')
   if (winner.state !== 'waiting' && winner.state !== 'won')
-    return refuse('raffle_no_claim', `${winner.name} is out already.`)
+    return refuse('raffle_no_claim', `${winner.name} is already out.`)
   if (winner.deliveredAt !== null)
-    return refuse('raffle_delivered', `${winner.name} has the prize already. It cannot be drawn again.`)
+    return refuse('raffle_delivered', `${winner.name} already has the prize. It cannot be drawn again.`)
   world.put(winners, { ...winner, state: 'passed', claimUntil: null, why: `${why.trim()} (${by})` })
   if (winner.state === 'won') unwin(world, winner)
   const won = raffle.won - (winner.state === 'won' ? 1 : 0)
   const waiting = raffle.waiting.filter((one) => one.draw !== draw)
   const next = world.put(raffles, { ...raffle, won, waiting, finishAt: null })
-  tell(world, `“${raffle.settings.title}”: ${winner.name} is passed over (${why.trim()}).`)
+  tell(world, `“${raffle.settings.title}”: ${winner.name} was skipped (${why.trim()}).`)
   tellChanged(world, next)
   return ok(next)
 }

@@ -42,11 +42,11 @@ describe('the draw', () => {
     expect(channel.facts('raffle.revealed').at(-1)?.body).toMatchObject({ picks: [{ draw: 1, mark: pick?.point }] })
     const chance = { pia: '50 %', jo: '30 %', umbra: '20 %' }[pick?.name ?? '']
     expect(last(channel.saidSince(before))).toBe(
-      `${pick?.name} is drawn for “Desk lamp”, with a chance of ${chance}. ${pick?.name}, say anything here within 1 min 30 s, and it is yours.`,
+      `${pick?.name} is drawn for “Desk lamp”, with a chance of ${chance}. ${pick?.name}, say anything here within 1 min 30 s to claim it.`,
     )
     const name = claim(id)
     expect(drawn(id)[0]).toMatchObject({ state: 'won', line: 'oh, that is me!', claimedAt: channel.now, name })
-    expect(last(channel.saidSince(before))).toBe(`${name} has spoken up: “Desk lamp” is won.`)
+    expect(last(channel.saidSince(before))).toBe(`${name} has replied: “Desk lamp” is won.`)
     expect(act(id, 'finish').ok).toBe(true)
     const { seed, commitment } = raffle(id)
     expect(commitmentOf(seed)).toBe(commitment)
@@ -67,9 +67,9 @@ describe('the draw', () => {
   test('two who press at once make one draw', () => {
     const id = three({ winners: 2 })
     expect(act(id, 'draw', 1).ok).toBe(true)
-    expect(sentence(act(id, 'draw', 1))).toBe('A draw is running: the winner is told in a moment.')
+    expect(sentence(act(id, 'draw', 1))).toBe('A draw is running: the winner is announced in a moment.')
     later(8)
-    expect(sentence(act(id, 'draw', 1))).toContain('Draw 1 has been made just now.')
+    expect(sentence(act(id, 'draw', 1))).toContain('Draw 1 was just made.')
     expect(drawn(id)).toHaveLength(1)
     expect(act(id, 'draw', 2).ok).toBe(true)
   })
@@ -166,7 +166,7 @@ describe('the draw', () => {
     claim(id)
     channel.send({ kind: 'raffle.record', raffle: id, draw: 2, delivered: true, note: 'sent on Friday' })
     expect(drawn(id)[1]).toMatchObject({ note: 'sent on Friday', deliveredAt: channel.now })
-    expect(sentence(pass(2) as never)).toContain('has the prize already')
+    expect(sentence(pass(2) as never)).toContain('already has the prize')
   })
 
   test('a prize in currency is made for the winner, a code goes to them alone', () => {
@@ -210,7 +210,7 @@ describe('the draw', () => {
     const next = channel.raffle({ winnerDays: 7 })
     channel.now += 61
     expect(last(channel.hear(drawn(id)[0]?.name ?? '', '!in'))).toContain(
-      'You won lately; you can enter again in 7 days.',
+      'You won recently; you can enter again in 7 days.',
     )
     expect(totalsOf(channel.world, next).people).toBe(0)
   })

@@ -95,7 +95,7 @@ function picksOf(world: World, raffle: RaffleRow, find: Find): readonly Picked[]
 
 function cannotWin(raffle: RaffleRow, viewer: ViewerId, picks: readonly Picked[], find: Find): string | undefined {
   const payee = find(viewer)?.mergedInto ?? viewer
-  if (find(viewer)?.ignored || find(payee)?.ignored) return 'An account that takes no part in the channel.'
+  if (find(viewer)?.ignored || find(payee)?.ignored) return 'An account that is ignored in this channel.'
   const earlier = [...raffle.picked, ...picks.map(({ winner }) => winner)]
   return earlier.some((one) => (find(one)?.mergedInto ?? one) === payee)
     ? 'The same person was drawn with another account.'
@@ -110,19 +110,19 @@ function mayDraw(world: World, raffle: RaffleRow, next: number | null): Result<t
   if (status === 'returning') return refuse('raffle_closed', `The raffle “${settings.title}” was called off.`)
   if (status !== 'open' && status !== 'closed')
     return refuse('raffle_not_open', `The raffle “${settings.title}” has not been opened.`)
-  if (drawing !== null) return refuse('raffle_drawing', 'A draw is running: the winner is told in a moment.')
+  if (drawing !== null) return refuse('raffle_drawing', 'A draw is running: the winner is announced in a moment.')
   const again =
     next === null ? drawnAt !== null && world.at >= drawnAt && world.at - drawnAt < SAME_PRESS : next !== draws + 1
   if (again)
     return refuse(
       'raffle_drawn',
-      `Draw ${digits(draws)} has been made just now. Look who was drawn, then draw again if you want to.`,
+      `Draw ${digits(draws)} was just made. See who was drawn, then draw again if you want to.`,
     )
   const [first] = waiting
   if (toDraw(raffle) <= 0 && first !== undefined)
     return refuse(
       'raffle_waiting',
-      `${first.name} still has ${Math.max(1, first.until - world.at)} s to speak up. Pass over them first to draw again.`,
+      `${first.name} still has ${Math.max(1, first.until - world.at)} s to reply. Skip them first to draw again.`,
     )
   if (toDraw(raffle) <= 0) return refuse('raffle_drawn', 'All winners have been drawn. Finish it.')
   return ok(true)

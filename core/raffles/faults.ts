@@ -19,16 +19,15 @@ export function raffleFault(settings: RaffleSettings, around: RaffleAround): str
   if (seen.least > seen.of) return `Nobody can be at ${seen.least} of ${seen.of} shows. Lower the first number.`
   if (isNobody(settings.who)) return 'Nobody may enter: choose who.'
   if (entryAlert !== null && !around.alerts.some(({ id }) => id === entryAlert))
-    return 'The alert for an entry is gone. Choose another, or none.'
-  if (twice(weights.map(({ standing }) => standing))) return 'A standing has two weights. Take one away.'
-  if (twice(free.standings.map(({ standing }) => standing))) return 'A standing has free tickets twice. Take one away.'
-  if (twice([word.word, ...word.aliases].map((one) => one.toLowerCase())))
-    return 'A word stands there twice. Take one away.'
+    return 'The alert for an entry was removed. Choose another, or none.'
+  if (twice(weights.map(({ standing }) => standing))) return 'A role has two weights. Remove one.'
+  if (twice(free.standings.map(({ standing }) => standing))) return 'A role has free tickets twice. Remove one.'
+  if (twice([word.word, ...word.aliases].map((one) => one.toLowerCase()))) return 'A word is listed twice. Remove one.'
   const late = closeSeconds === 0 ? undefined : remind.beforeMinutes.find((minutes) => minutes * 60 >= closeSeconds)
   if (late !== undefined)
-    return `A reminder ${late} min before the end comes before it opens. Take it away, or let it be open for longer.`
+    return `A reminder ${late} min before the end comes before it opens. Remove it, or keep the raffle open for longer.`
   if (remind.beforeMinutes.length > 0 && closeSeconds === 0 && twice(remind.beforeMinutes.map(String)))
-    return 'A reminder stands there twice.'
+    return 'A reminder is listed twice.'
   return undefined
 }
 
@@ -53,23 +52,23 @@ export function raffleHints(settings: RaffleSettings, around: RaffleAround): str
   const codes = prize.of === 'codes' ? around.codes.find(({ id }) => id === prize.reward) : undefined
   if (codes !== undefined && codes.left < winners)
     hints.push(
-      `${codes.name} has ${codes.left} ${codes.left === 1 ? 'code' : 'codes'} left for ${winners} winners: the others get theirs by hand.`,
+      `${codes.name} has ${codes.left} ${codes.left === 1 ? 'code' : 'codes'} left for ${winners} winners: you deliver the others yourself.`,
     )
   if (price === 0 && mostTickets > 1)
     hints.push(
       `Tickets cost nothing, so everyone simply has ${digits(mostTickets)}: that is the same chance as with one.`,
     )
   if (price > 0 && free.everyone >= mostTickets)
-    hints.push('All tickets that one can have are free: the price does nothing.')
+    hints.push('All tickets a viewer can have are free: the price does nothing.')
   if (price > 0 && free.everyone === 0)
-    hints.push('Nothing is free: who has nothing yet cannot be in. One free ticket gives newcomers a chance, too.')
+    hints.push('No ticket is free: newcomers without currency cannot enter. One free ticket gives them a chance, too.')
   if (mostPeople > 0 && mostPeople < winners)
-    hints.push(`It is full with ${digits(mostPeople)}, but there are ${winners} winners: everybody who comes wins.`)
+    hints.push(`It is full with ${digits(mostPeople)}, but there are ${winners} winners: everybody who enters wins.`)
   if (!byWord && !byPage)
-    hints.push('One enters by steps only: have a command, a reward or a trigger that gives tickets.')
-  if (closeSeconds === 0 && mostPeople === 0 && !settings.thisShow) hints.push('Nothing closes it but your hand.')
+    hints.push('It is entered by steps only: have a command, a reward or a trigger that gives tickets.')
+  if (closeSeconds === 0 && mostPeople === 0 && !settings.thisShow) hints.push('It closes only when you close it.')
   if (winners > 1 && settings.draw === 'all' && claimSeconds > 0 && winners > 10)
-    hints.push(`${winners} people must speak up within the same ${claimSeconds} s.`)
+    hints.push(`${winners} people must reply within the same ${claimSeconds} s.`)
   if (entrySound !== 'none' && settings.entryAlert !== null)
     hints.push('The alert may have a sound of its own: two would be heard.')
   return hints

@@ -28,25 +28,23 @@ export function finishRaffle(world: World, raffle: RaffleRow): Result<RaffleRow>
   const { title } = raffle.settings
   const [first] = raffle.waiting
   if (raffle.status === 'open')
-    return refuse('raffle_not_drawn', 'It is open still. Close it and draw, or call it off.')
+    return refuse('raffle_not_drawn', 'It is still open. Close it and draw, or call it off.')
   if (raffle.status !== 'closed')
     return refuse(
       'raffle_closed',
       raffle.status === 'planned'
         ? 'It was never opened. Call it off if it is not needed.'
-        : 'It is called off already.',
+        : 'It is already called off.',
     )
-  if (raffle.drawing !== null) return refuse('raffle_drawing', 'A draw is running: the winner is told in a moment.')
+  if (raffle.drawing !== null)
+    return refuse('raffle_drawing', 'A draw is running: the winner is announced in a moment.')
   if (first !== undefined)
-    return refuse('raffle_waiting', `${first.name} still has time to speak up. Wait for them, or pass over them first.`)
+    return refuse('raffle_waiting', `${first.name} still has time to reply. Wait for them, or skip them first.`)
   if (raffle.won === 0 && totalsOf(world, raffle.id).paid > 0)
-    return refuse(
-      'raffle_not_drawn',
-      'Nobody has won what people paid for. Draw, or call it off and all money goes back.',
-    )
+    return refuse('raffle_not_drawn', 'Nobody has won what people paid for. Draw, or call it off to refund everybody.')
   spendRest(world, raffle)
   const ended = world.put(raffles, { ...raffle, status: 'finished', finishAt: null, endedAt: world.at })
-  tell(world, `“${title}” is finished, and the seed is told.${whereToCheck(world, raffle.id)}`)
+  tell(world, `“${title}” is finished, and the seed is published.${whereToCheck(world, raffle.id)}`)
   endedFact(world, ended)
   return ok(ended)
 }
@@ -82,7 +80,7 @@ export const needCallOff = (raffle: RaffleRow): Need[] => [
 export function callOffRaffle(world: World, raffle: RaffleRow, why: string): Result<RaffleRow> {
   const { title } = raffle.settings
   if (raffle.status === 'returning')
-    return refuse('raffle_not_found', 'It is called off already; the money is on its way back.')
+    return refuse('raffle_not_found', 'It is already called off; refunds are on their way.')
   if (raffle.won > 0)
     return refuse('raffle_delivered', 'Somebody has won already. Finish it; what is not drawn stays undrawn.')
   const off = world.put(raffles, {
@@ -102,7 +100,7 @@ export function callOffRaffle(world: World, raffle: RaffleRow, why: string): Res
   }
   if (raffle.status === 'planned') return ok(endOff(world, off))
   const { paid } = totalsOf(world, raffle.id)
-  tell(world, `“${title}” is called off: ${why}${paid > 0 ? ' All that was paid for tickets goes back.' : ''}`)
+  tell(world, `“${title}” is called off: ${why}${paid > 0 ? ' All tickets are refunded.' : ''}`)
   if (paid === 0) return ok(endOff(world, off))
   setTimer(world, raffle.id, 'return', world.at, { after: 0 })
   tellChanged(world, off)

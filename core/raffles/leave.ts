@@ -15,7 +15,7 @@ export function leaveRaffle(world: World, raffle: RaffleRow, viewer: ViewerRow):
   const entry = entryOf(world, raffle.id, viewer.id)
   if (entry === undefined) return refuse('raffle_not_in', `You are not in the raffle “${raffle.settings.title}”.`)
   takeOut(world, raffle, entry, viewer.id, { state: 'left', why: null })
-  const back = entry.paid === 0 ? '' : ` ${amount(world, entry.paid)} are back.`
+  const back = entry.paid === 0 ? '' : ` ${amount(world, entry.paid)} refunded.`
   return ok({
     raffle: raffle.id,
     added: -entry.tickets,
@@ -36,16 +36,13 @@ export function removeEntry(
 ): Result<EntryRow> {
   const raffle = runningRaffle(world, id)
   if (raffle === undefined || (raffle.status !== 'open' && raffle.status !== 'closed'))
-    return refuse('raffle_not_found', 'This raffle is not there any more, or it has ended.')
+    return refuse('raffle_not_found', 'This raffle no longer exists or has ended.')
   const entry = entryOf(world, id, viewer)
-  if (entry === undefined) return refuse('raffle_not_in', 'That one is not in the raffle any more.')
+  if (entry === undefined) return refuse('raffle_not_in', 'They are no longer in the raffle.')
   if (raffle.draws > 0)
-    return refuse(
-      'raffle_drawn',
-      'The draw has begun: who is in stays in. Pass over a winner instead, if one must not win.',
-    )
+    return refuse('raffle_drawn', 'The draw has begun: everybody who is in stays in. Skip a winner instead.')
   takeOut(world, raffle, entry, payee, { state: 'removed', why: `${why.trim()} (${by})` })
-  const back = entry.paid === 0 ? '' : ` ${amount(world, entry.paid)} are back.`
-  tell(world, `${entry.name} was taken out of “${raffle.settings.title}”: ${why.trim()}.${back}`)
+  const back = entry.paid === 0 ? '' : ` ${amount(world, entry.paid)} refunded.`
+  tell(world, `${entry.name} was removed from “${raffle.settings.title}”: ${why.trim()}.${back}`)
   return ok(entry)
 }

@@ -24,7 +24,7 @@ type Terms = Pick<RaffleSettings, 'hours' | 'followDays' | 'seen' | 'winnerDays'
 
 function followsLongEnough(days: number, followedAt: UnixSeconds | null, at: UnixSeconds): Result<true> {
   if (days === 0) return ok(true)
-  const forWhom = `This raffle is for who has followed for ${daysInWords(days)}`
+  const forWhom = `This raffle is for followers of ${daysInWords(days)}`
   if (followedAt === null) return refuse('raffle_follow', `${forWhom}; you do not follow yet.`)
   const left = Math.ceil((days * DAY - (at - followedAt)) / DAY)
   return left > 0 ? refuse('raffle_follow', `${forWhom}; for you that is in ${daysInWords(left)}.`) : ok(true)
@@ -33,13 +33,13 @@ function followsLongEnough(days: number, followedAt: UnixSeconds | null, at: Uni
 /** Whether somebody may be in a raffle with such terms, whatever its state; a refusal says what is missing. */
 export function personMay(terms: Terms, person: Person, at: UnixSeconds): Result<true> {
   const { hours, followDays, seen, winnerDays } = terms
-  if (person.ignored) return refuse('viewer_ignored', 'This account takes no part in the channel.')
+  if (person.ignored) return refuse('viewer_ignored', 'This account is ignored in this channel.')
   if (!person.allowed) return refuse('raffle_not_for_you', 'This raffle is not open to you here.')
   const short = hours * HOUR - person.watchedSeconds
   if (short > 0)
     return refuse(
       'raffle_hours',
-      `This raffle is for who has watched ${hours} h or more; you need ${durationInWords(Math.ceil(short / 60) * 60)} more.`,
+      `This raffle is for viewers who have watched ${hours} h or more; you need ${durationInWords(Math.ceil(short / 60) * 60)} more.`,
       { seconds: short },
     )
   const follows = followsLongEnough(followDays, person.followedAt, at)
@@ -47,14 +47,14 @@ export function personMay(terms: Terms, person: Person, at: UnixSeconds): Result
   if (person.attended < seen.least)
     return refuse(
       'raffle_seen',
-      `This raffle is for who was at ${seen.least} of the last ${seen.of} shows for five minutes or more; you were at ${person.attended}.`,
+      `This raffle is for viewers who attended ${seen.least} of the last ${seen.of} shows for five minutes or more; you attended ${person.attended}.`,
       { attended: person.attended, least: seen.least },
     )
   const rests = winnerDays * DAY - (at - person.wonAt)
   if (winnerDays > 0 && person.wonAt > 0 && rests > 0)
     return refuse(
       'raffle_won_lately',
-      `You won lately; you can enter again in ${daysInWords(Math.ceil(rests / DAY))}.`,
+      `You won recently; you can enter again in ${daysInWords(Math.ceil(rests / DAY))}.`,
       {
         days: Math.ceil(rests / DAY),
       },

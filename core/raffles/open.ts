@@ -24,7 +24,7 @@ export interface Making {
 /** Makes a raffle, and opens it if that is wanted at once. Its settings have been checked. */
 export function makeRaffle(world: World, { settings, setup, opens, byName }: Making): Result<RaffleRow> {
   if (opens.of === 'at' && opens.at <= world.at)
-    return refuse('raffle_invalid', 'The time at which it opens has passed. Give a later one, or open it now.')
+    return refuse('raffle_invalid', 'Its opening time has passed. Choose a later one, or open it now.')
   const id = world.nextId()
   const raffle = world.put(raffles, {
     id,
@@ -69,7 +69,7 @@ export function openRaffle(world: World, raffle: RaffleRow): Result<RaffleRow> {
   if (settings.thisShow && show === undefined)
     return refuse(
       'raffle_off_air',
-      'It belongs to a show, and we are off air. Go on air first, or let it run over several days.',
+      'It belongs to a show, and you are off air. Go on air first, or let it run over several days.',
     )
   const taken = wordTaken(world, raffle)
   if (taken !== undefined) return taken
@@ -100,7 +100,7 @@ export function openAgain(world: World, raffle: RaffleRow): Result<RaffleRow> {
   const { settings, draws, openedAt } = raffle
   if (draws > 0) return refuse('raffle_drawn', 'The draw has begun: it cannot be opened again.')
   if (settings.thisShow && showOnAir(world) === undefined)
-    return refuse('raffle_off_air', 'It belongs to a show, and we are off air.')
+    return refuse('raffle_off_air', 'It belongs to a show, and you are off air.')
   const taken = wordTaken(world, raffle)
   if (taken !== undefined) return taken
   const end = (openedAt ?? world.at) + settings.closeSeconds

@@ -7,7 +7,7 @@ export const raffleRefusals = {
   raffle_drawing: { kind: 'conflict', when: 'A draw is being shown; the winner is told in a moment.' },
   raffle_drawn: { kind: 'conflict', when: 'This draw has been made, or the draw has begun and who is in stays in.' },
   raffle_follow: { kind: 'forbidden', when: 'The raffle is for who has followed for so many days.' },
-  raffle_hours: { kind: 'forbidden', when: 'The raffle is for who has watched so many hours.' },
+  raffle_hours: { kind: 'forbidden', when: 'The raffle is for viewers who have watched so many hours.' },
   raffle_invalid: {
     kind: 'invalid',
     when: 'The raffle’s settings contradict one another or name something that is not there.',
@@ -25,7 +25,7 @@ export const raffleRefusals = {
   raffle_not_open: { kind: 'conflict', when: 'The raffle is not open yet.' },
   raffle_off_air: { kind: 'conflict', when: 'The raffle belongs to a show, and there is none on air.' },
   raffle_seen: { kind: 'forbidden', when: 'The raffle is for who was at so many of the last shows.' },
-  raffle_waiting: { kind: 'conflict', when: 'Somebody who was drawn still has time to speak up.' },
+  raffle_waiting: { kind: 'conflict', when: 'Somebody who was drawn still has time to reply.' },
   raffle_won_lately: { kind: 'conflict', when: 'The viewer won lately and has to wait.' },
   raffle_wrong_place: { kind: 'conflict', when: 'The raffle is entered elsewhere: in chat, or on the viewer page.' },
   words_overlap: { kind: 'invalid', when: 'A word of chat would mean two things.' },

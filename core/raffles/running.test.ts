@@ -75,7 +75,7 @@ describe('the clock', () => {
     channel.hear('pia', '!in')
     channel.send({ kind: 'show.end' })
     expect(raffle(id).status).toBe('closed')
-    expect(() => channel.raffle({ thisShow: true, word: { word: 'two', aliases: [] } })).toThrow('we are off air')
+    expect(() => channel.raffle({ thisShow: true, word: { word: 'two', aliases: [] } })).toThrow('you are off air')
   })
 })
 
@@ -86,12 +86,12 @@ describe('calling off and taking out', () => {
     channel.hear('pia', '!in 3')
     channel.hear('jo', '!in max')
     expect(act(id, 'callOff').ok).toBe(true)
-    expect(sentence(act(id, 'callOff'))).toContain('called off already')
+    expect(sentence(act(id, 'callOff'))).toContain('already called off')
     expect(sentence(act(id, 'draw'))).toContain('was called off')
     channel.runTimers()
     expect(raffle(id)).toMatchObject({ status: 'off', why: 'wanda called it off.' })
     expect([channel.balance('pia'), channel.balance('jo'), potsOf(channel), channel.sum()]).toEqual([1000, 1000, 0, 0])
-    expect(sentence(act(id, 'draw'))).toContain('not there any more')
+    expect(sentence(act(id, 'draw'))).toContain('no longer exists')
   })
 
   test('called off while a winner is waited for, nobody has won', () => {
@@ -137,9 +137,9 @@ describe('calling off and taking out', () => {
       })
     const before = channel.world.facts.length
     expect(remove('pia')).toMatchObject({ ok: true, value: { back: 20 } })
-    expect(channel.saidSince(before)).toEqual(['pia was taken out of “Desk lamp”: second account. 20 rivets are back.'])
+    expect(channel.saidSince(before)).toEqual(['pia was removed from “Desk lamp”: second account. 20 rivets refunded.'])
     act(id, 'draw')
-    expect(sentence(remove('jo') as never)).toContain('The draw has begun: who is in stays in.')
+    expect(sentence(remove('jo') as never)).toContain('The draw has begun: everybody who is in stays in.')
   })
 
   test('what people went by when they entered does not change', () => {

@@ -61,7 +61,7 @@ export const saveCircle = {
     if (shows !== null && shows.least > shows.of)
       return refuse('circle_invalid', `Nobody can attend ${shows.least} of ${shows.of} shows. Lower the first number.`)
     if (rank !== null && !readSetting(world, ranksSetting).ranks.some((one) => one.id === rank))
-      return refuse('circle_invalid', 'The circle asks for a rank that is gone. Choose another.')
+      return refuse('circle_invalid', 'The circle asks for a removed rank. Choose another.')
     const row = world.put(circles, { ...settings, name: settings.name.trim(), id: id ?? world.nextId(), goneAt: null })
     world.fact('ranks.changed', 'everyone', { circle: row.id })
     return ok({ circle: row.id })
@@ -132,7 +132,7 @@ export function moveInCircle(
   { circle: id, viewers: ids, how }: Omit<JoinCircle, 'kind'>,
 ): Result<{ changed: number }> {
   if (!openCircles(world).some((circle) => circle.id === id))
-    return refuse('circle_not_found', 'This circle is not there any more. Load the page again.')
+    return refuse('circle_not_found', 'This circle is not there any more. Reload the page.')
   let changed = 0
   for (const viewerId of ids) {
     const viewer = world.get(viewers, viewerId)

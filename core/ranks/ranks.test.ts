@@ -203,7 +203,7 @@ describe('a circle', () => {
     expect(channel.plan({ base: 11 }).ok).toBe(true)
   })
 
-  test('is refused with a name that is taken, more shows than there are to attend, or a rank that is gone', () => {
+  test('is refused with a name that is taken, more shows than there are to attend, or a removed rank', () => {
     const { channel, save } = withRanks()
     save(circle('Crew'))
     const refused = (settings: CircleSettings) => {

@@ -168,7 +168,7 @@ function alert(run: Run, step: StepOf<'alert'>): Result<string> {
   if (step.alert !== undefined) {
     const shown = showSaved(run.world, step.alert, fieldsNow(run))
     return shown === undefined
-      ? refuse('alert_not_found', 'The alert it shows is gone.')
+      ? refuse('alert_not_found', 'The alert it shows was removed.')
       : ok(`Shows the alert “${shown.name}”.`)
   }
   const [title, line] = [fill(run, step.title), fill(run, step.line)]

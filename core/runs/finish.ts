@@ -105,7 +105,7 @@ export const continueRun = {
   decide(world, intent) {
     const row = world.get(runs, intent.run)
     if (row?.state == null || row.outcome !== 'waiting')
-      return refuse('run_not_waiting', 'This run has ended. Load the page again.')
+      return refuse('run_not_waiting', 'This run has ended. Reload the page.')
     const { state } = row
     const before = world.mark()
     const run = newRun({

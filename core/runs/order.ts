@@ -30,7 +30,7 @@ export function orderFree(run: Run, step: StepOf<'order'>, depth: number): Resul
   const who = oneOf(run, step.to)
   if (!who.ok) return who
   const reward = rewardOf(world, step.reward)
-  if (reward === undefined) return refuse('reward_not_found', 'The reward it orders is gone.')
+  if (reward === undefined) return refuse('reward_not_found', 'The reward it orders was removed.')
   const allowed = mayBeGiven(world, who.value, reward)
   if (!allowed.ok) return allowed
   const text = [...fill(run, step.text)].slice(0, MOST_LETTERS).join('')
@@ -45,12 +45,9 @@ const MOST_LETTERS = 200
 
 /** What is given needs stock, and a reward that is on; who may buy it and how often does not matter. */
 function mayBeGiven(world: World, viewer: ViewerRow, { id, settings }: RewardRow): Result<true> {
-  if (viewer.ignored) return refuse('viewer_ignored', 'This account takes no part in the channel.')
+  if (viewer.ignored) return refuse('viewer_ignored', 'This account is ignored in this channel.')
   if (settings.post !== null)
-    return refuse(
-      'address_missing',
-      `${settings.name} comes by post: only who is to get it can order it, on their page.`,
-    )
+    return refuse('address_missing', `${settings.name} comes by post: only the receiver can order it, on their page.`)
   const free = { each: PLAIN_REWARD.each, rest: { everyoneSeconds: 0, eachSeconds: 0 }, hours: 0 }
   const given = { id, settings: { ...settings, ...free, secret: '', onAir: false }, word: null, place: 0, goneAt: null }
   const refusal = whyNot(given.settings, { ...buyingOf(world, viewer, given), allowed: true })

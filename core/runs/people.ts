@@ -23,14 +23,16 @@ export function oneOf(run: Run, target: Target): Result<ViewerRow> {
   const { world, caller, given } = run
   if (target.of === 'caller') {
     const viewer = caller && world.get(viewers, caller.id)
-    return viewer === undefined ? refuse('person_missing', 'Nobody set this off whom it could be about.') : ok(viewer)
+    return viewer === undefined
+      ? refuse('person_missing', 'Nobody set this off, so it has nobody to act on.')
+      : ok(viewer)
   }
   if (target.of !== 'argument') return refuse('person_missing', 'This step is about one person only.')
   const id = given[target.name]
   const viewer = id === undefined ? undefined : world.get(viewers, Number(id))
   if (viewer === undefined || viewer.mergedInto !== null)
     return refuse('person_missing', `Name somebody for "${target.name.replaceAll('_', ' ')}".`)
-  return viewer.ignored ? refuse('viewer_ignored', `${viewer.name} takes no part in the channel.`) : ok(viewer)
+  return viewer.ignored ? refuse('viewer_ignored', `${viewer.name} is ignored in this channel.`) : ok(viewer)
 }
 
 /** How many: fixed, or what was typed; 0 where nothing was. */

@@ -14,7 +14,7 @@ import { type Need, ok, type Result, refuse, type World } from '../world/index.t
 import { amountOf, oneOf } from './people.ts'
 import type { Run } from './run.ts'
 
-const NOT_ON = 'No raffle from this set-up is on.'
+const NOT_ON = 'No raffle from this template is on.'
 
 /** What a step about raffles needs. @param people - Whom it gives tickets to. */
 export function needRaffleStep(world: World, step: StepOf<'raffle' | 'tickets'>, people: readonly number[]): Need[] {

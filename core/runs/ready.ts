@@ -26,7 +26,7 @@ export interface Readiness {
 const not = (sentence: string, page?: string, label?: string): Readiness => ({
   ready: false,
   sentence,
-  mend: page === undefined ? null : { page, label: label ?? 'Mend it' },
+  mend: page === undefined ? null : { page, label: label ?? 'Fix it' },
 })
 
 /** The kinds of steps there are in a list, those within others included. */
@@ -52,7 +52,7 @@ export function stepsReady(
     found.push(not('The bot is muted: everything happens, but nothing is said.', '/', 'Let it speak'))
   const topic = answers ? 'answers' : 'triggers'
   if (kinds.has('say') && around.silent.includes(topic))
-    found.push(not('The bot is told to say nothing of this kind.', '/commands/voice', 'See its voice'))
+    found.push(not('The bot is set to say nothing of this kind.', '/commands/voice', 'See its settings'))
   if (kinds.has('alert') || kinds.has('sound')) {
     if (around.overlays === 0) found.push(not('There is no overlay to play this.', '/screen', 'Add an overlay'))
     else if (around.overlaysConnected === 0)
@@ -66,7 +66,7 @@ export function peopleReady(who: Who, on: boolean, onAir: boolean, around: Envir
   const found: Readiness[] = []
   if (!on) found.push(not('It is switched off.'))
   if (isNobody(who)) found.push(not('Nobody may use it: choose who.'))
-  if (onAir && !around.onAir) found.push(not('Only on air, and we are off air.', '/', 'Go on air'))
+  if (onAir && !around.onAir) found.push(not('Only on air, and you are off air.', '/', 'Go on air'))
   return found
 }
 

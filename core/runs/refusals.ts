@@ -5,7 +5,7 @@ export const runRefusals = {
   run_not_waiting: { kind: 'conflict', when: 'This run has ended.' },
   steps_too_many: {
     kind: 'conflict',
-    when: 'A run came to more steps, or commands calling one another, than there is room for.',
+    when: 'The run has too many steps, or commands that call one another.',
   },
   too_many_people: { kind: 'invalid', when: 'A step can be about 10,000 people at most.' },
 } as const satisfies Readonly<Record<string, DeclaredRefusal>>

@@ -22,7 +22,7 @@ export function moneyFaults(steps: readonly Step[]): Fault[] {
           faults.push({
             at: here,
             sentence:
-              'Money moves before a wait and after it. Put all of it on one side of the wait, so that it moves at once.',
+              'Currency moves before and after a wait. Put all of it on one side of the wait, so that it moves at once.',
             hint: false,
           })
         now = { ...now, paid: true }
@@ -48,7 +48,7 @@ export function laterFaults(steps: readonly Step[], at: readonly number[]): Faul
     const own = stale.map(
       (path): Fault => ({
         at: here,
-        sentence: `"${path}" is changed further down: this text tells what it was before. Move the text below it.`,
+        sentence: `"${path}" is changed further down: this text shows the value before that. Move the text below it.`,
         hint: true,
       }),
     )

@@ -236,9 +236,9 @@ describe('steps are checked before they are saved', () => {
   test.each<[string, Step[]]>([
     ['There is no field "viewer.nme"', [say('{{ viewer.nme }}')]],
     ['Did you mean "viewer.balance"?', [say('{{ balance }}')]],
-    ['"shout" is nothing that texts know', [say('{{ viewer.name | shout }}')]],
-    ['"include" is nothing that texts know', [say('{% include "package.json" %}')]],
-    ['opened and not closed', [say('{{ viewer.name')]],
+    ['"shout" is not known in texts', [say('{{ viewer.name | shout }}')]],
+    ['"include" is not known in texts', [say('{% include "package.json" %}')]],
+    ['Something is not closed', [say('{{ viewer.name')]],
     ['Write what is to be said', [say('  ')]],
     ['Choose a tally', [{ do: 'tally', tally: 99, how: 'add', to: caller, amount: { fixed: 1 } }]],
     ['Choose a reward', [{ do: 'order', reward: 99, to: caller, text: '' }]],
@@ -250,7 +250,7 @@ describe('steps are checked before they are saved', () => {
     ['Choose what must hold', [{ do: 'when', if: {}, steps: [], otherwise: [] }]],
     ['Choose a command', [{ do: 'call', command: 5 }]],
     [
-      'Step 3: Money moves before a wait and after it',
+      'Step 3: Currency moves before and after a wait',
       [
         { do: 'pay', to: caller, amount: { fixed: 1 } },
         { do: 'wait', seconds: 1 },

@@ -86,7 +86,7 @@ export function showSound(world: World, sound: SoundRef, volume = 80): void {
 /** What is wrong with an alert; undefined: nothing. */
 export function alertFault({ title, line, picture, sound }: AlertSettings): string | undefined {
   if (title.trim() === '' && line.trim() === '' && picture === null && sound === 'none')
-    return 'It shows nothing and sounds like nothing. Give it a text, a picture or a sound.'
+    return 'It has no text, picture or sound. Add one.'
   for (const [what, text] of [
     ['title', title],
     ['second line', line],
@@ -157,4 +157,4 @@ export const testAlert = {
 export const checkAlert = (world: World, id: number | null): Result<true> =>
   id === null || alertOf(world, id) !== undefined
     ? ok(true)
-    : refuse('alert_not_found', 'The alert it shows is gone. Choose another one, or none.')
+    : refuse('alert_not_found', 'The alert it shows was removed. Choose another one, or none.')

@@ -24,5 +24,5 @@ export function checkRef(world: World, ref: string | null): Result<true> {
   const file = ref === null ? undefined : fileOf(ref)
   const row = file === undefined ? undefined : world.get(media, file)
   if (file === undefined || (row !== undefined && row.goneAt === null)) return ok(true)
-  return refuse('media_not_found', 'The picture or sound it uses is not in the library any more. Choose another one.')
+  return refuse('media_not_found', 'The picture or sound it uses is no longer in the library. Choose another one.')
 }

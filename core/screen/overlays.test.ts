@@ -45,8 +45,8 @@ describe('an overlay', () => {
   test.each<[Partial<OverlaySettings>, string]>([
     [{ pieces: [text('t1', '{{ viewer.name }}')] }, 'There is no field "viewer.name" here.'],
     [{ pieces: [text('t1', '{% for')] }, 'In a text'],
-    [{ pieces: [text('t1', 'a'), text('t1', 'b')] }, 'Two pieces bear the same mark'],
-    [{ background: `media/${'a'.repeat(32)}.webp` }, 'not in the library'],
+    [{ pieces: [text('t1', 'a'), text('t1', 'b')] }, 'Two pieces have the same id'],
+    [{ background: `media/${'a'.repeat(32)}.webp` }, 'no longer in the library'],
   ])('%#: cannot be so', (settings, part) => {
     const { save } = withOverlay()
     const refused = save(settings)
@@ -85,7 +85,9 @@ test('alerts are paused, gone on with, skipped and cleared', () => {
 })
 
 test('an alert that shows nothing, or names nothing, is refused', () => {
-  expect(alertFault({ ...ALERT, title: ' ', line: '', picture: null, sound: 'none' })).toContain('shows nothing')
+  expect(alertFault({ ...ALERT, title: ' ', line: '', picture: null, sound: 'none' })).toContain(
+    'has no text, picture or sound',
+  )
   expect(alertFault({ ...ALERT, line: '{{ order.nothing }}' })).toContain('order.nothing')
   expect(alertFault(ALERT)).toBeUndefined()
 })

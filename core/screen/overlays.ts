@@ -64,7 +64,7 @@ export const saveOverlay = {
 /** What is wrong with an overlay's pieces; undefined: nothing. */
 export function overlayFault({ pieces }: { readonly pieces: readonly Piece[] }): string | undefined {
   if (new Set(pieces.map(({ id }) => id)).size < pieces.length)
-    return 'Two pieces bear the same mark. Take one away and add it anew.'
+    return 'Two pieces have the same id. Remove one and add it again.'
   for (const piece of pieces) {
     const [fault] = piece.of === 'text' ? faultsOf(piece.text, CHANNEL_FIELDS) : []
     if (fault !== undefined) return `In a text: ${fault}`

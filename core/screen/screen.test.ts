@@ -14,7 +14,7 @@ test('an overlay can be given a new address; the old one is gone', () => {
 test('an overlay that is not there is refused with what to do', () => {
   const refused = new TestChannel().send({ kind: 'screen.renew', overlay: 999, secret: 'x' })
   expect(refused).toMatchObject({
-    refusal: { code: 'overlay_not_found', sentence: expect.stringContaining('Load the page again') },
+    refusal: { code: 'overlay_not_found', sentence: expect.stringContaining('Reload the page') },
   })
 })
 

@@ -130,7 +130,7 @@ export function goOffAir(
   if (show === undefined) return refuse('not_on_air', 'There is no show on air.')
   const endedAt = Math.min(world.at, wanted)
   if (endedAt < show.countsFrom)
-    return refuse('show_end_too_early', 'The show cannot have ended before it began. Give a later time.')
+    return refuse('show_end_too_early', 'The show cannot have ended before it began. Choose a later time.')
   world.put(shows, { ...show, status: 'closing', endedAt })
   setTick(world, show.id, world.at)
   world.fact('show.ended', 'everyone', { show: show.id, seconds: endedAt - show.startedAt })

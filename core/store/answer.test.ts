@@ -16,18 +16,18 @@ const good = (asks: Asks, typed: string) => {
 describe('what a buyer says', () => {
   test.each<[Asks, string, string]>([
     [text, '  the   lamp ', 'the lamp'],
-    [text, 'ab', 'That is 2 letters long; Lamp needs 3 or more. Say more.'],
-    [text, 'x'.repeat(11), 'That is 11 letters long; 10 is the most. Shorten it.'],
+    [text, 'ab', 'That is 2 characters long; Lamp needs 3 or more.'],
+    [text, 'x'.repeat(11), 'That is 11 characters long; 10 is the most. Shorten it.'],
     [
       text,
       '👨‍👩‍👧‍👦👨‍👩‍👧',
-      '👨‍👩‍👧‍👦👨‍👩‍👧'.length > 10 ? 'That is 12 letters long; 10 is the most. Shorten it.' : '',
+      '👨‍👩‍👧‍👦👨‍👩‍👧'.length > 10 ? 'That is 12 characters long; 10 is the most. Shorten it.' : '',
     ],
-    [text, '', "Lamp needs a word from you: Which? Say it after the reward's word."],
+    [text, '', 'Lamp asks: Which? Type it after the command.'],
     [choice, 'HAMMER', 'Hammer'],
     [choice, 'tw', 'Tweezers'],
     [choice, 't', '"t" is not on the list of Lamp. Choose one: Hammer, Tweezers, Tape.'],
-    [choice, '', "Lamp needs a word from you: Which tool? (Hammer, Tweezers, Tape) Say it after the reward's word."],
+    [choice, '', 'Lamp asks: Which tool? (Hammer, Tweezers, Tape) Type it after the command.'],
     [number, '007', '7'],
     [number, '-2', '-2'],
     [number, '13', 'Lamp needs a whole number from -2 to 12, like -2.'],
@@ -38,7 +38,7 @@ describe('what a buyer says', () => {
     [link, 'https://pia@example.com', 'Lamp needs a link that begins with https://, and nothing else.'],
     [link, 'see https://example.com', 'Lamp needs a link that begins with https://, and nothing else.'],
     [{ of: 'nothing' }, '', ''],
-    [{ of: 'nothing' }, 'x'.repeat(201), 'That is 201 letters long; 200 is the most. Shorten it.'],
+    [{ of: 'nothing' }, 'x'.repeat(201), 'That is 201 characters long; 200 is the most. Shorten it.'],
   ])('%j: %s', (asks, typed, expected) => {
     expect(good(asks, typed)).toBe(expected)
   })

@@ -13,16 +13,13 @@ export function checkAnswer(name: string, asks: Asks, typed: string): Result<str
   const text = plainText(typed)
   if (asks.of === 'nothing') return lettersOf(text) > MOST_UNASKED ? tooLong(text, MOST_UNASKED) : ok(text)
   if (text === '')
-    return refuse(
-      'text_missing',
-      `${name} needs a word from you: ${asks.question}${hint(asks)} Say it after the reward's word.`,
-    )
+    return refuse('text_missing', `${name} asks: ${asks.question}${hint(asks)} Type it after the command.`)
   switch (asks.of) {
     case 'text':
       if (lettersOf(text) < asks.least)
         return refuse(
           'answer_wrong',
-          `That is ${lettersOf(text)} letters long; ${name} needs ${asks.least} or more. Say more.`,
+          `That is ${lettersOf(text)} characters long; ${name} needs ${asks.least} or more.`,
         )
       return lettersOf(text) > asks.most ? tooLong(text, asks.most) : ok(text)
     case 'choice':
@@ -38,7 +35,7 @@ export function checkAnswer(name: string, asks: Asks, typed: string): Result<str
 const MOST_UNASKED = 200
 
 const tooLong = (text: string, most: number): Result<never> =>
-  refuse('text_too_long', `That is ${lettersOf(text)} letters long; ${most} is the most. Shorten it.`)
+  refuse('text_too_long', `That is ${lettersOf(text)} characters long; ${most} is the most. Shorten it.`)
 
 function hint(asks: Exclude<Asks, { of: 'nothing' }>): string {
   if (asks.of === 'choice') return ` (${asks.choices.slice(0, 8).join(', ')}${asks.choices.length > 8 ? ' ...' : ''})`

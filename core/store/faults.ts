@@ -12,20 +12,20 @@ export function rewardFault(settings: RewardSettings): string | undefined {
     return `No text is ${asks.least} letters or more and ${asks.most} or fewer. Swap the two.`
   if (asks.of === 'number' && asks.from > asks.to) return `No number is from ${asks.from} to ${asks.to}. Swap the two.`
   if (asks.of === 'choice' && new Set(asks.choices.map((one) => one.trim().toLowerCase())).size < asks.choices.length)
-    return 'Two choices are the same. Take one away.'
+    return 'Two choices are the same. Remove one.'
   if (from !== null && to !== null && from >= to) return 'It would end before it begins. Change one of the two times.'
-  if (post !== null && kind !== 'hand') return 'What comes by post is done by hand. Choose that it is done by hand.'
-  if (perk !== null && kind === 'code') return 'A code cannot be taken back after a time. Let it last without end.'
-  if (steps.length > 0 && kind !== 'itself') return 'Steps run only where it happens by itself. Take them away.'
-  return text === undefined ? undefined : `In what the buyer is told: ${text}`
+  if (post !== null && kind !== 'hand') return 'What comes by post cannot be automatic. Choose that you do it yourself.'
+  if (perk !== null && kind === 'code') return 'A code cannot be taken back after a time. Remove the time limit.'
+  if (steps.length > 0 && kind !== 'itself') return 'Steps run only if it happens automatically. Remove them.'
+  return text === undefined ? undefined : `In the message to the buyer: ${text}`
 }
 
 /** What may not be meant so: it can be saved all the same. `cap`: the most anybody can hold; 0: without end. */
 export function rewardHints(settings: RewardSettings, cap: Amount, codes: number): string[] {
   const { price, stock, each, kind, steps, alert, perk, onAir, rest } = settings
   const hints: string[] = []
-  if (price === 0) hints.push('It costs nothing: anybody can take it as often as its limits allow.')
-  if (price > 0 && cap > 0 && price > cap) hints.push(`Nobody can ever hold ${price}: earning stops at ${cap}.`)
+  if (price === 0) hints.push('It is free: anyone can take it as often as its limits allow.')
+  if (price > 0 && cap > 0 && price > cap) hints.push(`Nobody can ever have ${price}: balances are capped at ${cap}.`)
   for (const { over } of OVERS) {
     const [mine, all] = [each[over], stock[over]]
     if (mine !== null && all !== null && mine > all)

@@ -51,8 +51,8 @@ export function needOrder(world: World, intent: { readonly order: OrderId }): Ne
   return [...needed, needKey(accounts, order.id), ...person, ...needSales(order.reward, order.viewer)]
 }
 
-const MISSING = 'This order is not there. Load the page again.'
-const WAS = { running: 'done', done: 'done', refunded: 'refunded', waiting: 'taken up again', back: 'taken up again' }
+const MISSING = 'This order is not there. Reload the page.'
+const WAS = { running: 'done', done: 'done', refunded: 'refunded', waiting: 'reopened', back: 'reopened' }
 
 function openOrder(world: World, id: number): Result<OrderRow> {
   const order = world.get(orders, id)
@@ -145,7 +145,7 @@ export const reopenOrder = {
     if (order === undefined) return refuse('order_not_found', MISSING)
     const done = order.status === 'done' || order.status === 'running'
     if (!done || !order.byHand || (order.status === 'done' && order.circle !== null))
-      return refuse('order_not_done', 'Only an order that was marked done by hand can be taken up again.')
+      return refuse('order_not_done', 'Only an order you marked done can be reopened.')
     if (order.status === 'done' && order.endsAt !== null) return ok(again(world, order, 'back', by))
     takeBackPerk(world, order)
     openPot(world, order)

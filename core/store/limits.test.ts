@@ -130,7 +130,7 @@ describe('each viewer', () => {
 
   test('must have watched so long, and be one of those who may', () => {
     lamp({ hours: 2 })
-    expect(get('pia')).toBe('pia: Lamp takes 2 hours watched; 2 h are missing.')
+    expect(get('pia')).toBe('pia: Lamp needs 2 hours watched; you need 2 h more.')
     channel.reward({ word: 'vip', name: 'Vip', who: { ...EVERYONE_MAY, everyone: false, standings: ['moderator'] } })
     expect(channel.say('pia', '!get vip')).toBe('pia: Vip is not for everyone, and not for you yet.')
     channel.world.put(viewers, { ...channel.viewer('pia'), moderator: true })
@@ -167,7 +167,7 @@ describe('when', () => {
 test('a secret word opens it, in chat or on the page, and is asked for once', () => {
   lamp({ secret: 'Cobweb', asks: { of: 'text', question: 'Why?', least: 1, most: 50 } })
   expect(channel.say('pia', '!get')).not.toContain('lamp')
-  expect(get('pia', 'please')).toBe("pia: Lamp opens with a secret word. Say it behind the reward's word.")
+  expect(get('pia', 'please')).toBe('pia: Lamp needs a secret word. Type it after the command.')
   expect(get('pia', 'cobweb because')).toContain('bought Lamp')
   expect(get('pia', 'again')).toContain('bought Lamp')
   const who = { account: 'jo', name: 'jo' }

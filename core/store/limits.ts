@@ -49,7 +49,7 @@ export function whyNot(settings: RewardSettings, buying: Buying): Refusal | unde
   const { name, on, secret } = settings
   if (!on) return no('reward_closed', `${name} is not for sale right now.`)
   if (secret !== '' && !buying.own.unlocked)
-    return no('reward_locked', `${name} opens with a secret word. Say it behind the reward's word.`)
+    return no('reward_locked', `${name} needs a secret word. Type it after the command.`)
   return (
     notThen(settings, buying) ?? notForThem(settings, buying) ?? usedUp(settings, buying) ?? rests(settings, buying)
   )
@@ -75,7 +75,9 @@ function notForThem({ name, hours }: RewardSettings, { allowed, watched }: Buyin
   if (!allowed) return no('reward_not_for_you', `${name} is not for everyone, and not for you yet.`)
   const missing = hours * 3600 - watched
   return missing > 0
-    ? no('reward_hours', `${name} takes ${hours} hours watched; ${durationInWords(missing)} are missing.`, { missing })
+    ? no('reward_hours', `${name} needs ${hours} hours watched; you need ${durationInWords(missing)} more.`, {
+        missing,
+      })
     : undefined
 }
 

@@ -179,7 +179,7 @@ describe('by post', () => {
   test('the address is asked on the page only, and erased some days after the order is done', () => {
     channel.reward({ price: 10, post: { days: 3 } })
     expect(channel.say('pia', '!get lamp')).toBe(
-      'pia: Lamp comes by post. Buy it on the viewer page: only there it asks where to.',
+      'pia: Lamp comes by post. Buy it on the viewer page, where you can give an address.',
     )
     expect(buy('  ')).toMatchObject({ refusal: { code: 'address_missing' } })
     expect(buy('x'.repeat(501))).toMatchObject({ refusal: { code: 'text_too_long' } })
@@ -192,7 +192,7 @@ describe('by post', () => {
     expect(channel.world.get(addresses, last().id)?.address).toBeNull()
   })
 
-  test('taken up again, it is kept until it is done anew', () => {
+  test('reopened, it is kept until it is done anew', () => {
     channel.reward({ price: 10, post: { days: 1 } })
     buy('Lampengasse 1')
     done()
@@ -206,7 +206,7 @@ describe('buying', () => {
   test('wants confirmed what the streamer wants to hear', () => {
     channel.reward({ price: 10, confirm: 'I have looked at the shelf.' })
     expect(channel.say('pia', '!get lamp blue')).toBe(
-      'pia: Lamp wants you to confirm: I have looked at the shelf. Say "yes" behind the reward\'s word, and it is yours.',
+      'pia: Lamp needs you to confirm: I have looked at the shelf. Add "yes" after the reward’s command to buy it.',
     )
     expect(channel.say('pia', '!get lamp yes the blue one')).toContain('bought Lamp')
     expect(last().text).toBe('the blue one')

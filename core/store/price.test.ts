@@ -83,7 +83,7 @@ describe('a reward’s settings', () => {
     expect(faulty({ asks: { of: 'choice', question: 'x', choices: ['a', ' A '] } })).toContain(
       'Two choices are the same',
     )
-    expect(faulty({ kind: 'itself', post: { days: 3 } })).toContain('done by hand')
+    expect(faulty({ kind: 'itself', post: { days: 3 } })).toContain('do it yourself')
     expect(faulty({ kind: 'code', perk: { seconds: 60, circle: null } })).toContain('cannot be taken back')
     expect(faulty({ steps: [{ do: 'say', text: 'x' }] })).toContain('Steps run only')
     expect(faulty({ doneText: '{{ viewer.nam }}' })).toContain('viewer.nam')
@@ -94,8 +94,8 @@ describe('a reward’s settings', () => {
     const hints = (settings: Partial<RewardSettings>, cap = 0, codes = 1) =>
       rewardHints({ ...PLAIN_REWARD, ...settings }, cap, codes).join(' ')
     const none = UNLIMITED
-    expect(hints({ price: 0 })).toContain('costs nothing')
-    expect(hints({ price: 501 }, 500)).toContain('Nobody can ever hold 501')
+    expect(hints({ price: 0 })).toContain('It is free')
+    expect(hints({ price: 501 }, 500)).toContain('Nobody can ever have 501')
     expect(hints({ stock: { ...none, show: 3 }, each: { ...none, show: 5 } })).toContain('only 3')
     expect(hints({ stock: { ...none, all: 3, show: 5 } })).toContain('only 3 in all')
     expect(hints({ kind: 'itself' })).toContain('Nothing happens')
@@ -113,7 +113,7 @@ describe('a reward’s settings', () => {
       confirm: 'It stands on the shelf.',
     }
     expect(rewardInWords(settings, '900 rivets', 'everyone', 'UTC')).toBe(
-      'Everyone can buy this for 900 rivets and must tell: “Which thing?” There are 3 in each show. Each viewer can have 1 in each show and 10 in all. Cooldown of 2 min after each purchase. The buyer confirms: It stands on the shelf. You do it by hand.',
+      'Everyone can buy this for 900 rivets and must answer: “Which thing?” There are 3 in each show. Each viewer can have 1 in each show and 10 in all. Cooldown of 2 min after each purchase. The buyer confirms: It stands on the shelf. You do it yourself.',
     )
   })
 })

@@ -41,19 +41,23 @@ export function limitsInWords(settings: RewardSettings, who: string, timeZone: s
 
 const days = (n: number): string => (n === 1 ? 'a day' : `${n} days`)
 
-const KINDS = { hand: 'You do it by hand.', itself: 'It happens by itself.', code: 'It hands out a code of its list.' }
+const KINDS = {
+  hand: 'You do it yourself.',
+  itself: 'It happens automatically.',
+  code: 'It gives out a code from its list.',
+}
 
 /** A reward's settings read back to the streamer in a few sentences. */
 export function rewardInWords(settings: RewardSettings, price: string, who: string, timeZone: string): string {
   const { asks, kind, say, confirm } = settings
   const buyer = who.charAt(0).toUpperCase() + who.slice(1)
-  const says = asks.of === 'nothing' ? '' : ` and must tell: “${asks.question}”`
+  const says = asks.of === 'nothing' ? '' : ` and must answer: “${asks.question}”`
   return [
     `${buyer} can buy this for ${price}${says}${says === '' ? '.' : ''}`,
     ...limitsInWords(settings, 'everyone', timeZone),
     confirm === '' ? '' : `The buyer confirms: ${confirm}`,
     KINDS[kind],
-    say ? '' : 'Chat is not told of it.',
+    say ? '' : 'It is not announced in chat.',
   ]
     .filter((sentence) => sentence !== '')
     .join(' ')

@@ -3,7 +3,7 @@ import { type Handler, needLookup, ok, refuse, type World } from '../world/index
 import { tellStock } from './place.ts'
 import { codeKey, codeListOf, codeLists, codes, needSales, openRewards, rewardOf, rewards } from './rewards.ts'
 
-const GONE = 'This reward is not there any more. Load the page again.'
+const GONE = 'This reward no longer exists. Reload the page.'
 
 const changed = (world: World, reward: RewardId | null): void =>
   world.fact('store.changed', 'everyone', { reward: reward ?? 0 })
@@ -83,7 +83,7 @@ export const addCodes = {
     for (const code of list) {
       const mark = `${id}:${code}`
       if (world.find(codes, 'mark', mark) !== undefined) continue
-      if (count >= MOST_CODES) return refuse('codes_invalid', `${MOST_CODES} codes are the most for one reward.`)
+      if (count >= MOST_CODES) return refuse('codes_invalid', `A reward can have ${MOST_CODES} codes at most.`)
       count++
       added++
       world.add(codes, { key: codeKey(id, count), code, mark, order: null })

@@ -49,11 +49,8 @@ describe('buying', () => {
   test.each([
     ['!get', 'pia: type !get and one of whistle, name-it.'],
     ['!get nothing', 'pia: There is no reward "nothing". There are: whistle, name-it.'],
-    [
-      '!get name-it',
-      "pia: Name the mended thing needs a word from you: What is its name? Say it after the reward's word.",
-    ],
-    [`!get name-it ${'x'.repeat(201)}`, 'pia: That is 201 letters long; 200 is the most. Shorten it.'],
+    ['!get name-it', 'pia: Name the mended thing asks: What is its name? Type it after the command.'],
+    [`!get name-it ${'x'.repeat(201)}`, 'pia: That is 201 characters long; 200 is the most. Shorten it.'],
     ['!rivets', 'pia has 100 rivets.'],
     ['!Rivets please', 'pia has 100 rivets.'],
     ['hello !rivets', undefined],
@@ -83,7 +80,7 @@ describe('an order', () => {
     expect(channel.balance('pia')).toBe(100)
   })
 
-  test('marked done by a slip can be taken up again, and then given back', () => {
+  test('marked done by a slip can be reopened, and then given back', () => {
     const { id } = onlyOrder()
     channel.send({ kind: 'store.done', order: id, by: 'wanda' })
     expect(channel.send({ kind: 'store.reopen', order: id, by: 'wanda' }).ok).toBe(true)
@@ -92,7 +89,7 @@ describe('an order', () => {
     expect(channel.balance('pia')).toBe(100)
   })
 
-  test('that waits, or was done by itself, cannot be taken up again', () => {
+  test('that waits, or was done by itself, cannot be reopened', () => {
     expect(channel.send({ kind: 'store.reopen', order: onlyOrder().id, by: 'w' })).toMatchObject({
       refusal: { code: 'order_not_done' },
     })

@@ -18,9 +18,9 @@ export const saveTally = {
     const before = savedTallies.before(world, id)
     if (!before.ok) return before
     if (others.some(({ key }) => key === settings.key))
-      return refuse('tally_invalid', `Texts call another tally "${settings.key}" already. Give this one another word.`)
+      return refuse('tally_invalid', `Another tally is already called "${settings.key}" in texts. Choose another word.`)
     if (others.some(({ name }) => name.toLowerCase() === settings.name.trim().toLowerCase()))
-      return refuse('tally_invalid', `There is a tally called "${settings.name}" already. Give this one another name.`)
+      return refuse('tally_invalid', `There is already a tally called "${settings.name}". Choose another name.`)
     const row = world.put(tallies, { ...settings, name: settings.name.trim(), id: id ?? world.nextId(), goneAt: null })
     world.fact('commands.changed', 'everyone', { tally: row.id })
     return ok({ tally: row.id })
@@ -63,7 +63,7 @@ export const correctTally = {
     const tally = found.value
     const viewer = world.get(viewers, viewerId)
     if (viewer === undefined || viewer.mergedInto !== null)
-      return refuse('viewer_not_found', 'This person is not known here any more. Load the page again.')
+      return refuse('viewer_not_found', 'This person is no longer known here. Reload the page.')
     const done = award(world, tally, viewer.id, how, amount)
     world.fact('tally.corrected', 'desk', { tally: id, viewer: viewer.id, name: viewer.name, ...done, by })
     return ok(done)

@@ -90,10 +90,10 @@ describe('a tally', () => {
     expect(pass('!lamp jo 3')).toBe('ok')
     expect([channel.tallied('Pia', tally), channel.tallied('Jo', tally)]).toEqual([5, 10])
     expect(pass('!lamp jo 1')).toBe('Pia: Nobody can have more than 10 stamps.')
-    expect(pass('!lamp mo 6')).toBe('Pia: There are 5 stamps to pass on.')
-    expect(pass('!lamp pia 1')).toBe('Pia: You have these stamps already.')
+    expect(pass('!lamp mo 6')).toBe('Pia: You have 5 stamps to give.')
+    expect(pass('!lamp pia 1')).toBe('Pia: Those stamps are already yours.')
     channel.send({ kind: 'tally.save', tally, settings: { ...TALLY, passing: false } })
-    expect(pass('!lamp mo 1')).toBe('Pia: Stamps cannot be passed on here.')
+    expect(pass('!lamp mo 1')).toBe('Pia: Stamps cannot be given away here.')
     expect(() => channel.command({ word: 'other', arguments: wanted, steps })).toThrow(
       'Allow it where the tally is set up',
     )
@@ -120,8 +120,8 @@ describe('a tally', () => {
   test('has a name and a key of its own, which are free again once it is closed', () => {
     const channel = withPeople()
     const tally = channel.tally()
-    expect(() => channel.tally({ name: 'Others' })).toThrow('Texts call another tally "stamps" already')
-    expect(() => channel.tally({ key: 'others' })).toThrow('There is a tally called "Stamps" already')
+    expect(() => channel.tally({ name: 'Others' })).toThrow('Another tally is already called "stamps"')
+    expect(() => channel.tally({ key: 'others' })).toThrow('There is already a tally called "Stamps"')
     channel.send({ kind: 'tally.close', tally })
     expect(() => channel.tally()).not.toThrow()
     expect(correct(channel, tally, 'Pia', 'add', 1)).toMatchObject({ refusal: { code: 'tally_not_found' } })

@@ -93,10 +93,10 @@ export function passOn(
   amount: number,
 ): Result<{ left: number }> {
   const { total } = countOf(world, tally.id, from)
-  if (!tally.passing) return refuse('tally_not_passed', `${capital(tally.many)} cannot be passed on here.`)
-  if (from === to) return refuse('hand_to_self', `You have these ${tally.many} already.`)
+  if (!tally.passing) return refuse('tally_not_passed', `${capital(tally.many)} cannot be given away here.`)
+  if (from === to) return refuse('hand_to_self', `Those ${tally.many} are already yours.`)
   if (total < amount)
-    return refuse('tally_too_small', `There are ${tallyInWords(tally, total)} to pass on.`, { has: total })
+    return refuse('tally_too_small', `You have ${tallyInWords(tally, total)} to give.`, { has: total })
   if (tally.ceiling !== null && countOf(world, tally.id, to).total + amount > tally.ceiling)
     return refuse('tally_full', `Nobody can have more than ${tallyInWords(tally, tally.ceiling)}.`)
   award(world, tally, from, 'take', amount)

@@ -23,7 +23,7 @@ export const CHANNEL_FIELDS: readonly Field[] = [
   listField('top.earned', 'who has earned most'),
   field('counts.present', 'how many are present', '128'),
   field('show.title', 'what the show is called', 'The lamp with no switch'),
-  field('show.number', 'the how-manieth show it is', '64'),
+  field('show.number', 'the show’s number', '64'),
   field('show.minutes', 'minutes on air', '42'),
   field('show.on_air', 'whether on air', 'true'),
   field('show.paid', 'what was paid this show', '9600'),
@@ -31,8 +31,8 @@ export const CHANNEL_FIELDS: readonly Field[] = [
   field('now.date', 'the date', '23 November 2026'),
   field('now.time', 'the time of day', '19:30'),
   field('now.weekday', 'the day of the week', 'Monday'),
-  field('currency.one', 'one of the currency', 'rivet'),
-  field('currency.many', 'many of the currency', 'rivets'),
+  field('currency.one', 'the currency’s name for one', 'rivet'),
+  field('currency.many', 'the currency’s name for many', 'rivets'),
 ]
 
 /** What a list's places have, and what every list has. */

@@ -127,8 +127,8 @@ function plainly(fault: unknown): string {
       .split('\n')[0]
       ?.replace(/, (file:.*, )?line:\d+, col:\d+$/, '') ?? ''
   const unknown = /^(tag "?|undefined filter: )([^" ]+)/.exec(message)
-  if (unknown !== null) return `"${unknown[2]}" is nothing that texts know here.`
-  if (/not closed/.test(message)) return `Something is opened and not closed: ${message.replace(/ not closed$/, '')}`
+  if (unknown !== null) return `"${unknown[2]}" is not known in texts.`
+  if (/not closed/.test(message)) return `Something is not closed: ${message.replace(/ not closed$/, '')}`
   if (/limit exceeded/.test(message)) return 'The text takes too long to fill in. Make it simpler.'
   return `The text cannot be read: ${message}`
 }

@@ -4,7 +4,7 @@ import { fact } from '../world/index.ts'
 
 /** What is told of triggers. */
 export const triggerFacts = {
-  'redemption.ended': fact(['desk'], 'A redemption on the platform was approved or refused.', {
+  'redemption.ended': fact(['desk'], 'A redemption on the platform was approved or rejected.', {
     redemption: Id,
     status: oneOf(['approved', 'refused']),
     name: Type.String(),

@@ -18,7 +18,7 @@ export function triggerReady(
   const everyone = { ...who, everyone: true }
   const found = peopleReady(hasViewer(source.of) ? who : everyone, on, onAir || source.of === 'timer', around)
   if (source.of === 'outside' && !listed.has(source.reward))
-    found.push(not('The platform does not list this reward any more.', '/connections', 'See what it reports'))
+    found.push(not('The platform no longer lists this reward.', '/connections', 'See what it reports'))
   const chat = source.of === 'firstEver' || source.of === 'firstInShow'
   if (chat && !around.chatConnected)
     found.push(not('Chat is not connected: nobody is heard.', '/connections', 'See the connection'))

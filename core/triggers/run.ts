@@ -8,7 +8,7 @@ import { lookAtTimer } from './setOff.ts'
 import { hasViewer } from './sources.ts'
 import { type RedemptionRow, redemptions, type TriggerRow, triggerOf } from './table.ts'
 
-const GONE = 'This trigger is not there any more. Load the page again.'
+const GONE = 'This trigger no longer exists. Reload the page.'
 
 export const triggerKey = (id: number): LimitKey => `t${id}`
 
@@ -66,8 +66,8 @@ function mayNow(world: World, { id, settings }: TriggerRow, viewer: ViewerRow | 
   const { on, onAir, who, limits, source } = settings
   if (!on) return refuse('command_off', `${settings.name} is switched off.`)
   if (hasViewer(source.of) && viewer === undefined)
-    return refuse('person_missing', 'Whoever set it off is not known any more.')
-  if (viewer?.ignored) return refuse('viewer_ignored', 'This account takes no part in the channel.')
+    return refuse('person_missing', 'Whoever set it off is no longer known.')
+  if (viewer?.ignored) return refuse('viewer_ignored', 'This account is ignored in this channel.')
   if (viewer !== undefined && !mayUse(world, who, viewer))
     return refuse('command_not_allowed', `${settings.name} is not for you.`)
   if (onAir && showOnAir(world) === undefined)
@@ -173,12 +173,12 @@ export const decideRedemption = {
   decide(world, { redemption: id, approve, by }): Result<{ readonly status: string; readonly why?: string }> {
     const row = world.get(redemptions, id)
     if (row?.status !== 'waiting')
-      return refuse('redemption_not_waiting', 'This has been decided already. Load the page again.')
+      return refuse('redemption_not_waiting', 'This has been decided already. Reload the page.')
     const trigger = triggerOf(world, row.trigger)
     const viewer = world.get(viewers, row.viewer)
     if (!approve || trigger === undefined || viewer === undefined) {
       uncountUse(world, triggerKey(row.trigger), row.viewer, row.period)
-      answerAt(world, row, 'refused', approve ? 'What answered it is gone.' : 'The streamer refused it.', by)
+      answerAt(world, row, 'refused', approve ? 'Its trigger was removed.' : 'The streamer rejected it.', by)
       return ok({ status: 'refused' })
     }
     const figures = { name: row.rewardName, text: row.text ?? '', redemption: row.outside }

@@ -47,7 +47,7 @@ export function checkTrigger(world: World, id: number | null, settings: TriggerS
   )
   return other === undefined
     ? ok(true)
-    : refuse('trigger_invalid', `"${other.settings.name}" answers this reward already. One reward has one answer.`)
+    : refuse('trigger_invalid', `"${other.settings.name}" already answers this reward. A reward can have one trigger.`)
 }
 
 export interface SwitchTrigger {

@@ -167,7 +167,7 @@ describe('an outside reward', () => {
     expect(() => channel.trigger(settings)).toThrow('The platform has not reported this reward')
     listed(channel)
     channel.trigger(settings)
-    expect(() => channel.trigger({ ...settings, name: 'Other' })).toThrow('"Stamp" answers this reward already')
+    expect(() => channel.trigger({ ...settings, name: 'Other' })).toThrow('"Stamp" already answers this reward')
     happens(channel, 'rewards.listed', undefined, { rewards: [] })
     expect(channel.world.all(outsideRewards)).toMatchObject([{ id: 'out-1', price: 100, listed: false }])
   })

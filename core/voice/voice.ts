@@ -27,7 +27,7 @@ export const Voice = Type.Object(
 export type Voice = Static<typeof Voice>
 
 const FULL_VOICE: Voice = { muted: false, reply: 'plain', silent: [], hints: true }
-export const voiceSetting = setting('voice', 'voice of the bot', Voice, FULL_VOICE)
+export const voiceSetting = setting('voice', 'bot’s settings', Voice, FULL_VOICE)
 
 /** Something to say. `to`: to them alone; null: in the room. `likeness`: answers of one likeness can be joined into a line. */
 export interface Saying {

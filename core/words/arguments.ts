@@ -72,7 +72,7 @@ export function readArguments(
   const { parts, over } = split(wanted, typed)
   const usage = `Type ${usageLine(word, wanted)}`
   // Words behind a command that asks for nothing are talk, not a mistake.
-  if (over !== '' && wanted.length > 0) return refuse('arguments_wrong', `That is more than it takes. ${usage}.`)
+  if (over !== '' && wanted.length > 0) return refuse('arguments_wrong', `That is too much. ${usage}.`)
   const given: Record<string, string | number> = {}
   for (const [i, argument] of wanted.entries()) {
     const part = parts[i]
@@ -113,7 +113,7 @@ function readOne(
         ? ok(part)
         : refuse(
             'arguments_wrong',
-            `${capital(name.replaceAll('_', ' '))} is ${part.length} letters long; ${most} is the most.`,
+            `${capital(name.replaceAll('_', ' '))} is ${part.length} characters long; ${most} is the most.`,
           )
   }
 }

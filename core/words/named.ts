@@ -80,7 +80,7 @@ export function findNamed(world: World, typed: string): Result<ViewerRow> {
   const exact = like.filter((viewer) => isExactly(world, viewer, name))
   const meant = id === undefined && exact.length > 0 ? exact : like
   const [first, second] = meant
-  if (first === undefined) return refuse('name_unknown', `nobody here goes by "${shown}".`)
+  if (first === undefined) return refuse('name_unknown', `nobody here is called "${shown}".`)
   if (second === undefined) return ok(first)
   return refuse('name_unsure', `"${shown}" could be ${inWords(meant)}. Type @#${first.id} for the first.`)
 }

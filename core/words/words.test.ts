@@ -19,10 +19,10 @@ describe('the team, in chat,', () => {
     ['!give pia 50', 'pia has 50 rivets now.'],
     ['!give @PIA 1k for the lamp', 'pia has 1,000 rivets now.'],
     ['!give 50 @jo', 'Jo has 50 rivets now.'],
-    ['!deduct pia 10', 'pia has 0 rivets now (10 were asked, 0 were there).'],
+    ['!deduct pia 10', 'pia has 0 rivets now (10 were asked for, 0 were there).'],
     ['!set pia 0', 'pia has 0 rivets now.'],
     ['!set pia 320', 'pia has 320 rivets now.'],
-    ['!give nobody 5', 'mo: nobody here goes by "nobody".'],
+    ['!give nobody 5', 'mo: nobody here is called "nobody".'],
     ['!give pia -5', /"-5" is not an amount/],
     ['!give pia', /type !give, a name or everyone, and how many/],
   ])('says %s and is answered', (line, answer) => {
@@ -55,10 +55,10 @@ describe('passing currency on', () => {
   test('is off until it is switched on, keeps to the day’s limit, and moves what was there', () => {
     const { channel } = withPeople()
     channel.say('mo', '!give pia 300')
-    expect(channel.say('pia', '!hand jo 50')).toBe('pia: Passing rivets on is switched off here.')
+    expect(channel.say('pia', '!hand jo 50')).toBe('pia: Gifts of rivets are switched off here.')
     channel.send({ kind: 'people.handing', handing: { on: true, perDay: 120, reply: '' } })
-    expect(channel.say('pia', '!hand @Jo 100')).toBe('pia passed 100 rivets on to Jo, who has 100 rivets now.')
-    expect(channel.say('pia', '!hand jo 21')).toBe('pia: You can pass on 20 rivets more today.')
+    expect(channel.say('pia', '!hand @Jo 100')).toBe('pia gave Jo 100 rivets, who now has 100 rivets.')
+    expect(channel.say('pia', '!hand jo 21')).toBe('pia: You can give 20 rivets more today.')
     expect(channel.say('pia', '!hand pia 5')).toBe('pia: You have these rivets already.')
     expect(channel.say('jo', '!hand pia 101')).toBe('jo: You have 100 rivets.')
     channel.now += 86_400
@@ -97,9 +97,9 @@ describe('words', () => {
     const { channel, change } = withPeople()
     channel.say('mo', '!give pia 40')
     expect(channel.say('jo', '!rivets @pia')).toBe('pia has 40 rivets.')
-    expect(channel.say('jo', '!rivets @ghost')).toBe('jo: nobody here goes by "@ghost".')
+    expect(channel.say('jo', '!rivets @ghost')).toBe('jo: nobody here is called "@ghost".')
     channel.send({ kind: 'people.keep', viewer: channel.viewer('pia').id, unlisted: true })
-    expect(channel.say('jo', '!rivets pia')).toBe('pia keeps that to themselves.')
+    expect(channel.say('jo', '!rivets pia')).toBe('pia keeps that private.')
     expect(channel.say('mo', '!rivets pia')).toBe('pia has 40 rivets.')
     change({ askOthers: false })
     expect(channel.say('jo', '!rivets pia')).toBe('jo has 0 rivets.')

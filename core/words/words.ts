@@ -64,13 +64,13 @@ export interface Listener {
 const OWN_NAMES: Readonly<Record<WordKind | 'balance', string>> = {
   balance: 'the balance',
   get: 'buying a reward',
-  rank: 'one’s rank',
+  rank: 'the rank',
   hours: 'the hours watched',
   here: 'checking in',
   top: 'who has most',
   longest: 'who watched longest',
   earners: 'who earned most',
-  hand: 'passing on',
+  hand: 'gifts',
   give: 'giving',
   take: 'taking',
   set: 'setting a balance',
@@ -100,7 +100,7 @@ export function checkListeners(listeners: readonly Listener[]): Result<true> {
       if (known !== undefined)
         return refuse(
           'words_overlap',
-          `"!${typed}" looks like "!${known}"${other?.name === `!${known}` ? '' : ` of ${other?.name}`}. Chat could not tell them apart; change one.`,
+          `"!${typed}" looks like "!${known}"${other?.name === `!${known}` ? '' : ` of ${other?.name}`}. Chat cannot tell them apart; change one.`,
         )
       seen.set(look, { word: typed, name })
     }
@@ -123,8 +123,8 @@ const channelListeners = (world: World): Listener[] => [
 /** What the words of the games are for, where they collide. */
 const GAME_VERBS: Readonly<Record<Exclude<GameVerb, keyof typeof GAME_NAMES>, string>> = {
   out: 'leaving a heist',
-  take: 'taking a duel',
-  pass: 'passing on a duel',
+  take: 'accepting a duel',
+  pass: 'gifts a duel',
   withdraw: 'withdrawing a duel',
   sitout: 'sitting out',
 }

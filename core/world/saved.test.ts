@@ -26,10 +26,10 @@ test('a list of saved things tells those there are in their order, one of them, 
   // Who is full can still change what is there.
   expect(saved.before(world, null)).toMatchObject({
     ok: false,
-    refusal: { code: 'command_invalid', sentence: '2 lamps are the most. Take one away first.' },
+    refusal: { code: 'command_invalid', sentence: '2 lamps are the most. Remove one first.' },
   })
   expect(saved.need(world, 3)).toMatchObject({
     ok: false,
-    refusal: { code: 'command_not_found', sentence: 'This lamp is not there any more. Load the page again.' },
+    refusal: { code: 'command_not_found', sentence: 'This lamp no longer exists. Reload the page.' },
   })
 })

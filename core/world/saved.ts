@@ -38,14 +38,12 @@ export function savedCollection<R extends SavedRow>(
   }
   const need = (world: World, id: number): Result<R> => {
     const row = find(world, id)
-    return row === undefined ? refuse(missing, `This ${one} is not there any more. Load the page again.`) : ok(row)
+    return row === undefined ? refuse(missing, `This ${one} no longer exists. Reload the page.`) : ok(row)
   }
   /** What is saved under an id so far; of a new one (null) undefined, if there is room for it. */
   const before = (world: World, id: number | null): Result<R | undefined> => {
     if (id !== null) return need(world, id)
-    return open(world).length < most
-      ? ok(undefined)
-      : refuse(full, `${most} ${many} are the most. Take one away first.`)
+    return open(world).length < most ? ok(undefined) : refuse(full, `${most} ${many} are the most. Remove one first.`)
   }
   return { open, find, need, before }
 }

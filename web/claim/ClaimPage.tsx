@@ -26,11 +26,8 @@ export function ClaimPage() {
   return (
     <main className="mx-auto flex min-h-dvh max-w-lg flex-col items-stretch justify-center gap-5 p-6">
       <Mark />
-      <h1 className="text-2xl">Make this your channel</h1>
-      <p className="text-muted">
-        This installation belongs to nobody yet. The server printed a code when it started; whoever can read it there
-        may claim the channel.
-      </p>
+      <h1 className="text-2xl">Set up your channel</h1>
+      <p className="text-muted">The server printed a code when it started. Type it here to make the channel yours.</p>
       <form onSubmit={(event) => void submit(event)} className="flex flex-col gap-4">
         <Field
           label="Code"
@@ -41,12 +38,12 @@ export function ClaimPage() {
         />
         <Field label="Name of the channel" value={values.name} set={set('name')} maxLength={60} />
         <Field
-          label="Word in its address"
+          label="Short name for your web address"
           hint={`${window.location.origin}/c/${values.slug || 'workbench'}`}
           value={values.slug}
           set={set('slug')}
           pattern="[a-z0-9][a-z0-9\-]{1,39}"
-          title="Small letters, digits and dashes, 2 to 40"
+          title="Lower-case letters, digits and dashes, 2 to 40"
         />
         <fieldset className="grid grid-cols-3 gap-3">
           <legend className="pb-1 font-medium">Currency</legend>
@@ -57,7 +54,7 @@ export function ClaimPage() {
         {outcome && <Problem error={outcome.error} />}
         <div className="flex items-center gap-3">
           <Button look="main" type="submit" disabled={sending}>
-            Make the channel
+            Create the channel
           </Button>
           {outcome?.signIn && (
             <a href={signInAddress('desk')} className="font-semibold underline">

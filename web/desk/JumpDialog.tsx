@@ -64,7 +64,7 @@ function Choices({ close, showViewer }: { close: () => void; showViewer: (id: nu
             <span className="text-sm text-muted">{choice.kind}</span>
           </ComboboxOption>
         ))}
-        {choices.length === 0 && <p className="px-4 py-3 text-muted">Nothing here is called that.</p>}
+        {choices.length === 0 && <p className="px-4 py-3 text-muted">Nothing found.</p>}
       </ComboboxOptions>
     </Combobox>
   )
@@ -107,9 +107,9 @@ function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
     { id: 'commands', name: 'Commands', kind: 'page', run: () => void go('/commands') },
     { id: 'triggers', name: 'Triggers', kind: 'page', run: () => void go('/commands/triggers') },
     { id: 'tallies', name: 'Tallies', kind: 'page', run: () => void go('/commands/tallies') },
-    { id: 'log', name: 'What ran', kind: 'page', run: () => void go('/commands/log') },
-    { id: 'words', name: 'Built-in words', kind: 'page', run: () => void go('/commands/words') },
-    { id: 'voicepage', name: 'The bot’s voice', kind: 'page', run: () => void go('/commands/voice') },
+    { id: 'log', name: 'Activity', kind: 'page', run: () => void go('/commands/log') },
+    { id: 'words', name: 'Built-in commands', kind: 'page', run: () => void go('/commands/words') },
+    { id: 'voicepage', name: 'Bot', kind: 'page', run: () => void go('/commands/voice') },
     { id: 'connections', name: 'Connections', kind: 'page', run: () => void go('/connections') },
     voice.muted
       ? {
@@ -122,7 +122,7 @@ function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
           id: 'voice',
           name: 'Mute the bot',
           kind: 'do',
-          run: mute(true, 'The bot is muted. It goes on working.'),
+          run: mute(true, 'The bot is muted. Everything else keeps working.'),
         },
   ]
   const rewards = (useQuery(storeQuery).data?.rewards ?? []).map(({ id, settings }) => ({

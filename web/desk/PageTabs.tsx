@@ -1,5 +1,7 @@
 import { clsx } from 'clsx'
 import { NavLink, Outlet } from 'react-router'
+import { useUnsavedPages } from '../parts/form/drafts.tsx'
+import { UnsavedMark } from './frame/UnsavedMark.tsx'
 
 /** Pages that belong together: their names in a row, and the one that is open below. */
 export function PageTabs({
@@ -9,6 +11,7 @@ export function PageTabs({
   label: string
   parts: readonly { readonly to: string; readonly name: string }[]
 }) {
+  const unsaved = useUnsavedPages()
   return (
     <div className="flex h-full max-w-6xl flex-col gap-4">
       <nav aria-label={label} className="flex flex-wrap gap-1 border-b border-line">
@@ -25,6 +28,7 @@ export function PageTabs({
             }
           >
             {name}
+            {unsaved.has(to) && <UnsavedMark />}
           </NavLink>
         ))}
       </nav>

@@ -5,15 +5,16 @@ import { answerOf, api } from '../parts/api.ts'
 
 type One = Answer<'/desk/unreadable'>['unreadable'][number]
 
-const AGAIN = 'Set it anew and save it; everything else works as before.'
+const AGAIN = 'Set it again and save it. Everything else works as before.'
 
 /** What is not as it was set, and what to do about it. */
 function sentence({ kind, name }: One): string {
-  if (kind === 'settings') return `The ${name} is not as you set it: this version cannot read what was saved. ${AGAIN}`
+  if (kind === 'settings')
+    return `Your setting “${name}” is not in use: this version cannot read what was saved. ${AGAIN}`
   if (kind === 'raffle')
     return `Nobody can enter the raffle “${name}”, and nothing is drawn: this version cannot read its settings. Its tickets are kept. Ask whoever runs the server.`
   if (kind === 'circle')
-    return `Nobody joins or leaves the circle “${name}” by itself: this version cannot read its rules. ${AGAIN}`
+    return `Nobody joins or leaves the circle “${name}” automatically: this version cannot read its rules. ${AGAIN}`
   return `The ${kind} “${name}” is off: this version cannot read its settings. ${AGAIN}`
 }
 

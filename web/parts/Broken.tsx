@@ -6,13 +6,13 @@ export function Broken() {
   const fault = useRouteError()
   return (
     <main className="mx-auto flex min-h-dvh max-w-md flex-col items-start justify-center gap-4 p-6">
-      <h1 className="text-2xl">This page has stumbled</h1>
-      <p>What was saved is safe. Load the page again; should it happen once more, tell us what you did.</p>
+      <h1 className="text-2xl">Something went wrong on this page</h1>
+      <p>Everything saved is safe. Reload the page; if it happens again, tell us what you did.</p>
       <p className="text-sm break-words text-muted">
         {fault instanceof Error ? fault.message : 'No reason was given.'}
       </p>
       <Button look="main" onClick={() => window.location.reload()}>
-        Load it again
+        Reload the page
       </Button>
     </main>
   )

@@ -71,7 +71,7 @@ async function send(request: Request): Promise<Response> {
     } catch (fault) {
       if (fault instanceof DOMException && fault.name === 'AbortError') throw fault
       if (request.method === 'GET' || tries === TRIES)
-        throw new ApiProblem(0, 'no_answer', 'The server does not answer. It is tried again by itself.')
+        throw new ApiProblem(0, 'no_answer', 'The server does not answer. It is tried again automatically.')
       await new Promise((next) => setTimeout(next, 400 * tries))
     }
   }

@@ -86,7 +86,7 @@ function Balance() {
           {me !== undefined && show === null && 'Earning starts when the show does'}
         </p>
         <Link to="/mine" className="shrink-0 underline underline-offset-2">
-          where from?
+          history
         </Link>
       </div>
     </>

@@ -69,7 +69,7 @@ function useViewerLive(channel: Channel | undefined): boolean {
   const onFact = (fact: LiveFact) => {
     const { kind, body } = fact
     const known = client.getQueryData(channelQuery.queryKey)
-    if (kind === 'duel.asked') toast({ text: `${body.by} calls you to a duel. Answer on the page Games.` })
+    if (kind === 'duel.asked') toast({ text: `${body.by} challenges you to a duel. Answer on the Games page.` })
     if (kind === 'raffle.changed' && known?.raffles === false) refresh(['channel'])
     if (kind === 'store.stock' && known !== undefined && turnsOver(known, body))
       setTimeout(() => refresh(['channel']), Math.random() * SPREAD_MS)
@@ -108,7 +108,7 @@ export function ViewerFrame() {
       <SignInAgain scope="viewer" why="A file with everything about you" />
       {!live && (
         <p role="status" className="bg-brass-wash px-4 py-2 text-center text-brass-text">
-          The connection is down; it comes back by itself.
+          The connection is down; it reconnects automatically.
         </p>
       )}
       <main className="mx-auto w-full max-w-3xl flex-1 px-4 pt-5 pb-24">

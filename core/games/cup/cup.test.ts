@@ -104,9 +104,7 @@ describe('places', () => {
   test('are kept for who follows since before the show, until they are taken', () => {
     open({ kept: { places: 3, who: { ...EVERYONE, everyone: false, standings: ['follower'] }, before: true } })
     expect(channel.hear('pia', '!cup')).toHaveLength(1)
-    expect(channel.hear('jo', '!cup')).toEqual([
-      'jo: The open places are taken; the 3 that are left are kept for others.',
-    ])
+    expect(channel.hear('jo', '!cup')).toEqual(['jo: The open places are taken; the 3 left are reserved for others.'])
     expect(channel.hear('bo', '!cup')[0]).toContain('bo is in (2 of 4)')
     expect(cup().state.entrants.map(({ kept }) => kept)).toEqual([false, true])
   })
@@ -144,7 +142,7 @@ describe('places', () => {
     channel.send({ kind: 'game.callOff', round: cup().id, by: 'wanda' })
     channel.send({ kind: 'game.wagering', wagering: { mostLost: 50, sitOut: { word: 'sitout', aliases: [] } } })
     open({ stake: 60 })
-    expect(channel.hear('jo', '!cup')[0]).toContain('50 rivets are left')
+    expect(channel.hear('jo', '!cup')[0]).toContain('you can lose 50 rivets more')
     expect(open({ kept: { ...RULES.kept, places: 9 } })).toMatchObject({ ok: false })
   })
 })

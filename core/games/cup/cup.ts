@@ -24,7 +24,7 @@ const PAUSE = 5
 export function openCupRound(world: World, rules: CupRules): Result<CupRound> {
   if (openCup(world) !== undefined) return refuse('round_running', 'A cup is on already. End it or call it off first.')
   if (rules.kept.places > rules.places)
-    return refuse('game_invalid', `${rules.kept.places} places are kept, but there are ${rules.places} only.`)
+    return refuse('game_invalid', `${rules.kept.places} places are reserved, but there are only ${rules.places}.`)
   const state: CupState = { of: 'cup', rules, entrants: [], drawnFrom: [], order: [], matches: [], current: null }
   const nextAt = world.at + rules.signUpSeconds
   const round = openRound(world, { game: 'cup', status: 'gathering', state, nextAt, openerName: null })

@@ -70,7 +70,7 @@ function placeFor(world: World, { state }: CupRound, viewer: ViewerRow): Result<
   if (free) return ok(false)
   return refuse(
     'round_full',
-    `The open places are taken; the ${rules.kept.places - taken} that are left are kept for others.`,
+    `The open places are taken; the ${rules.kept.places - taken} left are reserved for others.`,
   )
 }
 
@@ -91,7 +91,7 @@ function canPay(world: World, viewer: ViewerRow, stake: Amount): Result<true> {
   if (stake > left)
     return refuse(
       'stake_limit',
-      `The entry is ${amount(world, stake)}; of what one may lose in a show ${amount(world, left)} are left.`,
+      `The entry is ${amount(world, stake)}; you can lose ${amount(world, left)} more in this show.`,
       { most: left, smallest: stake },
     )
   return ok(true)
@@ -140,6 +140,6 @@ export function withdrawFromCup(world: World, viewer: ViewerRow): Result<Played>
   if (!round.state.entrants.some(({ id }) => id === viewer.id)) return undefined
   const left = leaveCup(world, round, viewer.id)
   return left.ok
-    ? ok({ round: round.id, told: `${viewer.name} is out of ${round.state.rules.name}; the entry is back.` })
+    ? ok({ round: round.id, told: `${viewer.name} is out of ${round.state.rules.name}; the entry was refunded.` })
     : left
 }

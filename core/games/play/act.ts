@@ -154,7 +154,7 @@ export function play(world: World, viewer: ViewerRow, act: Act): Result<Played> 
       return leaveHeist(world, viewer)
     case 'duel': {
       const other = act.challenged === null ? null : world.get(viewers, act.challenged)
-      if (other === undefined) return refuse('viewer_not_found', 'Nobody here is known by that name.')
+      if (other === undefined) return refuse('viewer_not_found', 'Nobody here has that name.')
       return callDuel(world, viewer, other, act.stake)
     }
     case 'take': {

@@ -44,10 +44,10 @@ export function callDuel(world: World, viewer: ViewerRow, other: ViewerRow | nul
   if (goingOn(world, playerOf(world, viewer.id).at.duel) !== undefined)
     return refuse(
       'duel_open',
-      `You have a duel open. Type !${settingsOf(world, 'duel').withdraw.word} to take it back first.`,
+      `You have a duel open. Type !${settingsOf(world, 'duel').withdraw.word} to withdraw it first.`,
     )
   if (other === null && floorOf(world, 'duel').free.length >= MOST_FREE)
-    return refuse('duel_open', `${MOST_FREE} open challenges are waiting already. Take one of them.`)
+    return refuse('duel_open', `${MOST_FREE} open challenges are already waiting. Accept one of them.`)
   const stake = readStake(world, 'duel', viewer, typed)
   if (!stake.ok) return stake
   const possible = other === null ? ok(true as const) : mayBeCalled(world, viewer, other, stake.value)
@@ -87,7 +87,7 @@ function mayBeCalled(world: World, viewer: ViewerRow, other: ViewerRow, stake: A
   if (other.id === viewer.id)
     return refuse('duel_with_self', 'You cannot duel yourself. Name somebody else, or nobody.')
   if (other.ignored || other.archivedAt !== null)
-    return refuse('duel_not_possible', `${name} takes no part in the channel.`)
+    return refuse('duel_not_possible', `${name} is ignored in this channel.`)
   const show = showOnAir(world)
   if (!other.present && (show === undefined || other.lastSeenAt < show.startedAt))
     return refuse('duel_not_possible', `${name} has not been here this show.`)
@@ -97,10 +97,10 @@ function mayBeCalled(world: World, viewer: ViewerRow, other: ViewerRow, stake: A
     return refuse('duel_not_possible', `${name} cannot duel now.`)
   const { at } = playerOf(world, other.id)
   if (goingOn(world, at.asked)?.status === 'opened')
-    return refuse('duel_not_possible', `${name} was called to another duel and has not answered.`)
+    return refuse('duel_not_possible', `${name} was challenged to another duel and has not answered.`)
   if (goingOn(world, at.duel) !== undefined) return refuse('duel_not_possible', `${name} has a duel open already.`)
   const covers = checkStake(world, 'duel', other.id, stake)
-  return covers.ok ? covers : refuse('duel_not_possible', `${name} cannot put in ${amount(world, stake)} now.`)
+  return covers.ok ? covers : refuse('duel_not_possible', `${name} cannot stake ${amount(world, stake)} now.`)
 }
 
 function tellCalled(world: World, round: RoundRow, viewer: ViewerRow, other: ViewerRow | null, stake: Amount): string {
@@ -115,7 +115,7 @@ function tellCalled(world: World, round: RoundRow, viewer: ViewerRow, other: Vie
   }
   if (other === null) return tell(world, 'duel.open', fields)
   const told = tell(world, 'duel.asked', { ...fields, challenged: { name: other.name } })
-  const asked = `${viewer.name} calls you to a duel for ${fields.stake}: !${take.word} or !${pass.word} within ${answerSeconds} s.`
+  const asked = `${viewer.name} challenges you to a duel for ${fields.stake}: !${take.word} or !${pass.word} within ${answerSeconds} s.`
   say(world, { topic: 'games', to: other.chatName, text: asked })
   world.fact('duel.asked', `viewer:${other.id}`, {
     round: round.id,
@@ -140,7 +140,7 @@ export function duelToTake(world: World, viewer: ViewerId, wanted?: number): Due
 /** Takes a duel: puts in the same stake, and it is on. @param wanted - Its id; left out: the one meant by `duelToTake`. */
 export function takeDuel(world: World, viewer: ViewerRow, wanted?: number): Result<Played> {
   const round = duelToTake(world, viewer.id, wanted)
-  if (round === undefined) return refuse('duel_none', 'There is no duel for you to take.')
+  if (round === undefined) return refuse('duel_none', 'There is no duel for you to accept.')
   const allowed = mayPlay(world, 'duel', viewer, true)
   // Who is called has not asked for it: their own rest does not keep them from answering.
   if (!allowed.ok && allowed.refusal.code !== 'rests_own') return allowed
@@ -148,7 +148,7 @@ export function takeDuel(world: World, viewer: ViewerRow, wanted?: number): Resu
   if (own !== undefined && own.id !== round.id)
     return refuse(
       'duel_open',
-      `You have a duel open. Type !${settingsOf(world, 'duel').withdraw.word} to take it back first.`,
+      `You have a duel open. Type !${settingsOf(world, 'duel').withdraw.word} to withdraw it first.`,
     )
   const covers = checkStake(world, 'duel', viewer.id, round.state.stake)
   if (!covers.ok) return covers
@@ -208,7 +208,7 @@ export function passDuel(world: World, viewer: ViewerRow): Result<Played> {
 export function withdrawDuel(world: World, viewer: ViewerRow): Result<Played> {
   const round = goingOn(world, playerOf(world, viewer.id).at.duel)
   if (round === undefined || round.state.challenger.id !== viewer.id || round.status !== 'opened')
-    return refuse('duel_none', 'You have no challenge open that you could take back.')
-  callOff(world, round, `${viewer.name} took it back.`)
+    return refuse('duel_none', 'You have no open challenge to withdraw.')
+  callOff(world, round, `${viewer.name} withdrew it.`)
   return ok({ round: round.id, told: tell(world, 'duel.withdrawn', { challenger: round.state.challenger }) })
 }

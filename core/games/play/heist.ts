@@ -51,9 +51,9 @@ function mayJoin(world: World, viewer: ViewerRow, open: HeistRound | undefined):
   const allowed = mayPlay(world, 'heist', viewer, open !== undefined)
   if (!allowed.ok || open === undefined) return allowed
   if (open.status !== 'gathering')
-    return refuse('round_running', 'The crew is on its way already. Come along on the next heist.')
+    return refuse('round_running', 'The crew is already on its way. Join the next heist.')
   if (playerOf(world, viewer.id).at.heist?.[0] === open.id)
-    return refuse('joined_already', 'You are in it already. Your stake stays as it is.')
+    return refuse('joined_already', 'You are already in. Your stake stays as it is.')
   const { mostCrew } = settingsOf(world, 'heist')
   return open.seats < mostCrew ? ok(true) : refuse('round_full', `The crew is full: ${digits(mostCrew)} are the most.`)
 }
@@ -180,7 +180,7 @@ export function leaveHeist(world: World, viewer: ViewerRow): Result<Played> {
     return refuse('not_inside', 'You are in no heist now.')
   const { site, step } = round.state
   const room = site?.rooms[step - 1]
-  if (room === undefined) return refuse('not_inside', 'There is nothing to leave yet: the first room comes first.')
+  if (room === undefined) return refuse('not_inside', 'You cannot leave before the first room.')
   if (seat.state !== 'in')
     return refuse(
       'not_inside',

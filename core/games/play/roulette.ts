@@ -97,7 +97,7 @@ function houseStands(world: World, pays: readonly number[]): Result<true> {
   const currency = currencyOf(world)
   return refuse(
     'payout_too_large',
-    `If ${pays.indexOf(most)} came up, this spin would pay ${inWords(most, currency)}; the house stands for ${inWords(houseLimit, currency)} in all. Bet less, or on more numbers.`,
+    `If ${pays.indexOf(most)} came up, this spin would pay ${inWords(most, currency)}; the house pays ${inWords(houseLimit, currency)} at most. Bet less, or on more numbers.`,
     { most, houseLimit },
   )
 }

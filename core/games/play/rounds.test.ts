@@ -46,7 +46,7 @@ describe('a heist', () => {
     channel.hear('pia', '!heist 50')
     const before = channel.world.facts.length
     later(60)
-    expect(channel.saidSince(before)[0]).toContain('all stakes are back')
+    expect(channel.saidSince(before)[0]).toContain('all stakes are refunded')
     expect([channel.balance('pia'), pots()]).toEqual([1000, 0])
     expect(playerOf(channel.world, channel.viewer('pia').id)).toMatchObject({ staked: 0, allStaked: 0, rounds: 0 })
   })
@@ -77,7 +77,7 @@ describe('a heist', () => {
     channel.game('heist', { sites: [site], limits: { everyoneSeconds: 300, eachSeconds: 0, perViewer: 0, perShow: 0 } })
     channel.hear('pia', '!heist 100')
     channel.hear('jo', '!heist 100')
-    expect(refused('pia', '!out')).toContain('the first room comes first')
+    expect(refused('pia', '!out')).toContain('before the first room')
     later(60)
     later(12)
     expect(channel.hear('pia', '!out')[0]).toContain('97 rivets')
@@ -99,7 +99,7 @@ describe('a heist', () => {
     ['!heist 600', '50 % of what you have'],
     ['!heist 2000', '1,000 rivets short'],
     ['!heist', 'Type it like !heist 50'],
-    ['!heist 50 x', '"x" is no room'],
+    ['!heist 50 x', '"x" is not a room'],
   ])('refuses %s', (line, part) => {
     expect(refused('pia', line)).toContain(part)
     expect(channel.balance('pia')).toBe(1000)
@@ -112,7 +112,7 @@ describe('a heist', () => {
 
   test('is joined once by everyone, and not after it has set off', () => {
     channel.hear('pia', '!heist 50')
-    expect(refused('pia', '!heist 50')).toContain('You are in it already')
+    expect(refused('pia', '!heist 50')).toContain('You are already in')
     channel.hear('jo', '!heist 50')
     later(60)
     expect(refused('bo', '!heist 50')).toContain('on its way')
@@ -132,7 +132,7 @@ describe('a duel', () => {
   test('is asked in the room and privately, taken, and pays the pot less the rake', () => {
     const said = channel.hear('pia', '!duel @jo 100')
     expect(said[0]).toContain('jo')
-    expect(said[1]).toContain('to jo: pia calls you to a duel for 100 rivets: !take or !pass')
+    expect(said[1]).toContain('to jo: pia challenges you to a duel for 100 rivets: !take or !pass')
     expect(channel.balance('pia')).toBe(900)
     channel.hear('jo', '!take')
     later(5)
@@ -143,30 +143,30 @@ describe('a duel', () => {
 
   test('can be declined, withdrawn, or left unanswered: the stake is back each time', () => {
     channel.hear('pia', '!duel jo 100')
-    expect(channel.hear('jo', '!pass')[0]).toContain('jo passes')
+    expect(channel.hear('jo', '!pass')[0]).toContain('jo declines')
     channel.hear('pia', '!duel 100')
-    expect(channel.hear('pia', '!withdraw')[0]).toContain('takes the challenge back')
+    expect(channel.hear('pia', '!withdraw')[0]).toContain('withdraws the challenge')
     channel.hear('pia', '!duel 100 jo')
     const before = channel.world.facts.length
     later(90)
-    expect(channel.saidSince(before)[0]).toContain('stake is back')
+    expect(channel.saidSince(before)[0]).toContain('stake is refunded')
     expect([channel.balance('pia'), pots()]).toEqual([1000, 0])
   })
 
   test('that anyone may take goes to the first of two', () => {
     channel.hear('pia', '!duel 50')
     channel.hear('jo', '!take')
-    expect(refused('umbra', '!take')).toContain('There is no duel for you to take')
+    expect(refused('umbra', '!take')).toContain('There is no duel for you to accept')
   })
 
   test.each([
     ['pia', '!duel pia 50', 'You cannot duel yourself'],
-    ['pia', '!duel nobody_here 50', 'Nobody here goes by'],
-    ['pia', '!duel bot 50', 'takes no part'],
-    ['pia', '!duel poor 50', 'cannot put in 50 rivets'],
+    ['pia', '!duel nobody_here 50', 'Nobody here is called'],
+    ['pia', '!duel bot 50', 'is ignored'],
+    ['pia', '!duel poor 50', 'cannot stake 50 rivets'],
     ['pia', '!duel sitter 50', 'is sitting out'],
     ['pia', '!duel old 50', 'has not been here this show'],
-    ['pia', '!duel bo 50', 'was called to another duel'],
+    ['pia', '!duel bo 50', 'was challenged to another duel'],
     ['fen', '!duel 50', 'You have a duel open'],
     ['fen', '!take', 'There is no duel for you'],
     ['pia', '!duel', 'Type it like !duel'],
@@ -208,7 +208,7 @@ describe('the wheel', () => {
 
   test('does not take a bet that the house could not pay', () => {
     channel.game('roulette', { houseLimit: 1000 })
-    expect(refused('pia', '!spin 50 17')).toContain('would pay 1,800 rivets; the house stands for 1,000')
+    expect(refused('pia', '!spin 50 17')).toContain('would pay 1,800 rivets; the house pays 1,000')
     channel.hear('pia', '!spin 20 17')
     expect(refused('jo', '!spin 20 17')).toContain('would pay 1,440 rivets')
   })
@@ -277,7 +277,7 @@ describe('over all games', () => {
     expect(channel.hear('pia', '!tonight')[0]).toContain('!heist')
     expect(refused('jo', '!tonight')).toContain('is on already')
     channel.hear('jo', '!heist 50')
-    expect(channel.hear('umbra', '!nottonight')[0]).toContain('All stakes are back')
+    expect(channel.hear('umbra', '!nottonight')[0]).toContain('All stakes are refunded')
     expect([channel.balance('jo'), lastRound().why]).toEqual([1000, 'Called off by umbra.'])
     expect(refused('umbra', '!nottonight')).toContain('is not on')
     channel.hear('pia', '!tonight')
@@ -289,7 +289,7 @@ describe('over all games', () => {
     expect(channel.saidSince(before)).toEqual([expect.stringContaining('jo 95'), 'jo 95', 'Over: 2 in Shed'])
   })
 
-  test('called off by the team, all stakes are back', () => {
+  test('called off by the team, all stakes are refunded', () => {
     for (const name of PLAYERS) channel.hear(name, '!heist 50')
     later(60)
     later(12)

@@ -24,7 +24,7 @@ export const CREWS = {
     'A heist is being planned',
     [viewer, stake, seconds, word, commitment],
     [
-      '{{ viewer.name }} plans a heist and puts in {{ stake }}. Type !{{ word }} and a stake to come along; off in {{ seconds }} s. (Commitment {{ commitment }})',
+      '{{ viewer.name }} plans a heist and stakes {{ stake }}. Type !{{ word }} and a stake to join; it starts in {{ seconds }} s. (Commitment {{ commitment }})',
       'A quiet word from {{ viewer.name }}: tonight. {{ stake }} are in already. !{{ word }} and a stake, within {{ seconds }} s. (Commitment {{ commitment }})',
     ],
   ),
@@ -38,7 +38,7 @@ export const CREWS = {
     'heist',
     'Too few came',
     [crew, field('needed', 'the least crew', '2')],
-    ['Only {{ crew }} came, and it takes {{ needed }}: the heist is off, all stakes are back.'],
+    ['Only {{ crew }} came, and it takes {{ needed }}: the heist is off, all stakes are refunded.'],
   ),
   'heist.started': text(
     'heist',
@@ -93,7 +93,7 @@ export const CREWS = {
   ),
   'heist.rested': text(
     'heist',
-    'The next one can be started',
+    'The next one can start',
     [word],
     ['The watchmen have gone back to sleep: !{{ word }} and a stake starts the next heist.'],
   ),
@@ -102,16 +102,16 @@ export const CREWS = {
     'Somebody is called to a duel',
     [challenger, challenged, stake, take, pass, seconds, commitment],
     [
-      '@{{ challenged.name }}: {{ challenger.name }} calls you to a duel for {{ stake }}. !{{ take }} or !{{ pass }} within {{ seconds }} s. (Commitment {{ commitment }})',
+      '@{{ challenged.name }}: {{ challenger.name }} challenges you to a duel for {{ stake }}. !{{ take }} or !{{ pass }} within {{ seconds }} s. (Commitment {{ commitment }})',
       '{{ challenger.name }} lays {{ stake }} and a spanner on the bench. @{{ challenged.name }}, !{{ take }} or !{{ pass }}? {{ seconds }} s. (Commitment {{ commitment }})',
     ],
   ),
   'duel.open': text(
     'duel',
-    'A duel that anyone may take',
+    'A duel open to anyone',
     [challenger, stake, take, seconds, commitment],
     [
-      '{{ challenger.name }} would duel anybody for {{ stake }}. The first !{{ take }} within {{ seconds }} s has it. (Commitment {{ commitment }})',
+      '{{ challenger.name }} challenges anyone to a duel for {{ stake }}. The first !{{ take }} within {{ seconds }} s accepts. (Commitment {{ commitment }})',
     ],
   ),
   'duel.taken': text(
@@ -119,7 +119,7 @@ export const CREWS = {
     'It is accepted',
     [challenger, challenged, stake],
     [
-      '{{ challenged.name }} takes it. {{ challenger.name }} and {{ challenged.name }} step up, {{ stake }} each.',
+      '{{ challenged.name }} accepts. {{ challenger.name }} and {{ challenged.name }} step up, {{ stake }} each.',
       'Sleeves rolled up: {{ challenger.name }} against {{ challenged.name }}, {{ stake }} each.',
     ],
   ),
@@ -136,13 +136,13 @@ export const CREWS = {
     'duel',
     'It is declined',
     [challenger, challenged],
-    ['{{ challenged.name }} passes. {{ challenger.name }}’s stake is back.'],
+    ['{{ challenged.name }} declines. {{ challenger.name }}’s stake is refunded.'],
   ),
-  'duel.withdrawn': text('duel', 'It is taken back', [challenger], ['{{ challenger.name }} takes the challenge back.']),
+  'duel.withdrawn': text('duel', 'It is withdrawn', [challenger], ['{{ challenger.name }} withdraws the challenge.']),
   'duel.expired': text(
     'duel',
     'Nobody answered in time',
     [challenger],
-    ['Nobody took {{ challenger.name }}’s challenge; the stake is back.'],
+    ['Nobody accepted {{ challenger.name }}’s challenge; the stake is refunded.'],
   ),
 } as const satisfies Readonly<Record<string, GameText>>

@@ -10,13 +10,13 @@ export interface GameText {
 }
 
 // What several texts can tell.
-export const viewer = field('viewer.name', 'whose doing it is', 'valve_vera')
+export const viewer = field('viewer.name', 'who did it', 'valve_vera')
 export const stake = field('stake', 'what was staked', '50 rivets')
 export const paid = field('paid', 'what was paid out', '120 rivets')
 export const seconds = field('seconds', 'how many seconds are left', '60')
 export const word = field('word', 'the word to type', 'heist')
-export const challenger = field('challenger.name', 'who calls', 'valve_vera')
-export const challenged = field('challenged.name', 'who is called', 'umbra_coil')
+export const challenger = field('challenger.name', 'the challenger', 'valve_vera')
+export const challenged = field('challenged.name', 'the challenged', 'umbra_coil')
 export const take = field('take', 'the word that accepts', 'take')
 export const pass = field('pass', 'the word that declines', 'pass')
 export const winner = field('winner.name', 'who won', 'valve_vera')

@@ -130,6 +130,6 @@ export const TABLES = {
     'cup',
     'Too few signed up',
     [cup, crew],
-    ['Only {{ crew }} signed up for {{ cup }}: it is off, all stakes are back.'],
+    ['Only {{ crew }} signed up for {{ cup }}: it is off, all stakes are refunded.'],
   ),
 } as const satisfies Readonly<Record<string, GameText>>

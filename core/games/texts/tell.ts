@@ -45,7 +45,7 @@ export function textFault(key: GameTextKey, all: readonly string[]): string | un
   for (const [i, one] of all.entries()) {
     const [fault] = faultsOf(one, GAME_TEXTS[key].fields)
     if (fault !== undefined) return `Text ${i + 1}: ${fault}`
-    if (one.trim() === '') return `Text ${i + 1} is empty. Write something or take it away.`
+    if (one.trim() === '') return `Text ${i + 1} is empty. Write something or remove it.`
   }
   return undefined
 }

@@ -6,7 +6,7 @@ const REFUSALS: Readonly<Record<string, (room: string) => string>> = {
   bad_channel_key: (room) =>
     `${room} asks for a key. Set CHAT_ROOM_KEY to the right one, or take the key off; the bot keeps trying.`,
   channel_is_full: (room) => `${room} is full. The bot keeps trying.`,
-  no_such_channel: (room) => `There is no room ${room} on this network. Check CHAT_ADDRESS; the bot keeps trying.`,
+  no_such_channel: (room) => `There is not a room ${room} on this network. Check CHAT_ADDRESS; the bot keeps trying.`,
   too_many_channels: (room) => `The network does not let the bot into one more room, ${room}. It keeps trying.`,
 }
 

@@ -61,7 +61,7 @@ const wordsRoute = (db: Reader): Route =>
   route({
     method: 'get',
     path: '/desk/words',
-    does: 'The currency, the words of chat, passing on, and the time zone',
+    does: 'The currency, the words of chat, gifts, and the time zone',
     answer: exactly({ currency: Currency, words: ChatWords, handing: GiftRules, zone: Type.String() }),
     allowed: 'streamer',
     handle: async ({ channel }) => ({

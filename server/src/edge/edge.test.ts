@@ -92,7 +92,7 @@ test('what became of an order shows in the trail of who paid for it', async () =
   const cookie = await signedIn('viewer', 'pia')
   const { entries } = await fetch(`${web}/api/channels/bench/me/trail`, { headers: { cookie } }).then((r) => r.json())
   expect(entries.map(({ why, change, balance }: Record<string, unknown>) => [why, change, balance])).toEqual([
-    ['Money back: Name the mended thing', 45, 55],
+    ['Refunded: Name the mended thing', 45, 55],
     ['Done: Name the mended thing', 0, null],
     ['Bought: Name the mended thing', -45, 10],
     ['Bought: Name the mended thing', -45, 55],

@@ -21,7 +21,7 @@ export function supporterRoutes(db: Reader, channels: Channels): Route[] {
       body: Type.Object({ viewer: orNull(whole(1)) }, closed),
       handle: async ({ channel, key, param, body }) => {
         const all = await sameName(db, channel.id, idOf(param('supporter')))
-        if (all.length === 0) throw problem('not_found', 'This has been dealt with. Load the page again.')
+        if (all.length === 0) throw problem('not_found', 'This has been dealt with. Reload the page.')
         let paid = 0
         for (const one of all) {
           const intent = { kind: 'supporter.match', supporter: one, viewer: body.viewer } as const

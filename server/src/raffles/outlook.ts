@@ -141,7 +141,7 @@ function onAirCheck(world: World, { thisShow }: RaffleSettings): Check {
   const onAir = showOnAir(world) !== undefined
   if (onAir) return { ok: true, sentence: 'The show is on air.' }
   return thisShow
-    ? { ok: false, sentence: 'It belongs to a show, and we are off air.', mend: { page: '/', label: 'Go on air' } }
+    ? { ok: false, sentence: 'It belongs to a show, and you are off air.', mend: { page: '/', label: 'Go on air' } }
     : { ok: true, sentence: 'We are off air; it runs all the same.' }
 }
 

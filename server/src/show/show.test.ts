@@ -85,7 +85,7 @@ describe('a time when chat was away', () => {
 })
 
 describe('the words of chat', () => {
-  test('are read and changed at the desk, and so are the currency and passing on', async () => {
+  test('are read and changed at the desk, and so are the currency and gifts', async () => {
     const { call } = await testDesk([])
     const { words, currency } = (await call('GET', '/desk/words')) as unknown as {
       words: Record<string, object>

@@ -1,4 +1,6 @@
 import { Button } from '../../parts/Button.tsx'
+import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
+import type { Conflict } from '../../parts/form/drafts.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 
 interface AppliesProps {
@@ -6,11 +8,12 @@ interface AppliesProps {
   readonly wrong?: string | undefined
   readonly pending: boolean
   readonly error: Error | null
-  readonly back: () => void
+  readonly discard: () => void
+  readonly conflict: Conflict | undefined
 }
 
-/** The foot of a form: what is wrong, apply, or back to what is live. */
-export function Applies({ changed, wrong, pending, error, back }: AppliesProps) {
+/** The foot of a form: what is wrong, what somebody else saved meanwhile, save, or discard. */
+export function Applies({ changed, wrong, pending, error, discard, conflict }: AppliesProps) {
   return (
     <>
       {wrong && changed && (
@@ -18,13 +21,18 @@ export function Applies({ changed, wrong, pending, error, back }: AppliesProps) 
           {wrong}
         </p>
       )}
+      <DraftConflict conflict={conflict} />
       {error && <Problem error={error} />}
       <div className="flex items-center gap-2 border-t border-line pt-3">
-        <Button look={changed ? 'main' : 'plain'} type="submit" disabled={!changed || wrong !== undefined || pending}>
+        <Button
+          look={changed ? 'main' : 'plain'}
+          type="submit"
+          disabled={!changed || wrong !== undefined || conflict !== undefined || pending}
+        >
           {changed ? 'Apply now' : 'Applied'}
         </Button>
-        {changed && <Button onClick={back}>Back to what is live</Button>}
-        {changed && <span className="text-brass-text">not live yet</span>}
+        {changed && <Button onClick={discard}>Discard changes</Button>}
+        {changed && <span className="text-brass-text">unsaved changes</span>}
       </div>
     </>
   )

@@ -25,7 +25,7 @@ export function ArgumentFields({ word, wanted, setWanted }: ArgumentFieldsProps)
     setWanted([...wanted, { name: freeName(wanted), kind: 'viewer', needed: true, choices: [], most: 100 }])
   return (
     <fieldset className="flex flex-col gap-2">
-      <legend className="mb-1 font-semibold">What is typed behind it</legend>
+      <legend className="mb-1 font-semibold">What viewers type after it</legend>
       {wanted.map((argument, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: an argument is its place
         <div key={i} className="flex flex-wrap items-center gap-2 rounded-md border border-line p-2">
@@ -55,7 +55,7 @@ export function ArgumentFields({ word, wanted, setWanted }: ArgumentFieldsProps)
             <span className="flex items-center gap-2">
               up to
               <NumberInput
-                label={`Letters of argument ${i + 1}`}
+                label={`Longest text of argument ${i + 1}`}
                 value={argument.most}
                 most={300}
                 onValue={(most) => put(i, { most: Math.max(1, most) })}
@@ -65,12 +65,12 @@ export function ArgumentFields({ word, wanted, setWanted }: ArgumentFieldsProps)
             </span>
           )}
           <Checkbox on={argument.needed} onTick={(needed) => put(i, { needed })}>
-            needed
+            required
           </Checkbox>
           <Button
             look="quiet"
             className="ml-auto"
-            aria-label={`Take argument ${argument.name} away`}
+            aria-label={`Remove argument ${argument.name}`}
             onClick={() => setWanted(wanted.filter((_, k) => k !== i))}
           >
             <Trash2 aria-hidden="true" className="size-4" />
@@ -82,7 +82,7 @@ export function ArgumentFields({ word, wanted, setWanted }: ArgumentFieldsProps)
           Add an argument
         </Button>
         <span className="text-muted">
-          Called as <code className="text-text">{usageLine(word || 'word', wanted)}</code>
+          Used like <code className="text-text">{usageLine(word || 'word', wanted)}</code>
         </span>
       </div>
     </fieldset>

@@ -15,7 +15,7 @@ import { aroundView, type CommandShown, type CommandsView, othersThan } from './
 import { WhoPart } from './WhoPart.tsx'
 import { WordPart } from './WordPart.tsx'
 
-const PARTS = ['Word', 'Who and how often', 'Steps', 'Try it']
+const PARTS = ['Command', 'Who and how often', 'Steps', 'Try it']
 
 interface CommandPanelProps {
   readonly view: CommandsView
@@ -41,9 +41,9 @@ const AT: SavedAt<CommandSettings> = {
 /** Makes or changes a command: its word, who may, what happens, and a try before the audience has one. */
 export function CommandPanel({ view, command, close }: CommandPanelProps) {
   const { currency } = useStatus()
-  const saved = useSaved(AT, command?.settings ?? FRESH, command?.id ?? null)
+  const saved = useSaved('command', AT, { id: command?.id ?? null, settings: command?.settings ?? FRESH })
   const { draft, setDraft, live, changed } = saved
-  const [part, setPart] = useState('Word')
+  const [part, setPart] = useState('Command')
   const put = (patch: Partial<CommandSettings>) => setDraft({ ...draft, ...patch })
   const around = {
     arguments: draft.arguments,
@@ -64,18 +64,10 @@ export function CommandPanel({ view, command, close }: CommandPanelProps) {
       close={close}
     />
   )
-  const title = live === undefined ? 'Make a command' : `!${live.settings.word}`
+  const title = live === undefined ? 'Add a command' : `!${live.settings.word}`
   return (
-    <SidePanel
-      title={title}
-      close={close}
-      parts={PARTS}
-      part={part}
-      setPart={setPart}
-      unsaved={saved.unsaved}
-      foot={foot}
-    >
-      {part === 'Word' && (
+    <SidePanel title={title} close={close} parts={PARTS} part={part} setPart={setPart} foot={foot}>
+      {part === 'Command' && (
         <div className="flex flex-col gap-5">
           <WordPart draft={draft} put={put} view={view} collides={words.ok ? undefined : words.refusal.sentence} />
           <ArgumentFields
@@ -114,10 +106,10 @@ function wrongWith(
   faults: ReturnType<typeof checkSteps>,
 ): string | undefined {
   const bad = [draft.word, ...draft.aliases].find((word) => !/^[\p{L}\p{N}_-]{1,30}$/u.test(word))
-  if (draft.word === '') return 'Give it a word.'
+  if (draft.word === '') return 'Type the command first.'
   if (bad !== undefined) return `"${bad}" cannot be typed as one word in chat. Use letters, digits, - and _.`
   const nameless = draft.arguments.find(({ name }) => !/^[a-z][a-z0-9_]*$/.test(name))
-  if (nameless !== undefined) return 'The name of an argument begins with a letter: a to z, digits and _ after it.'
+  if (nameless !== undefined) return 'An argument’s name starts with a letter, followed by a to z, digits and _.'
   const fault = faults.find(({ hint }) => !hint)
   return words ?? argumentFault(draft) ?? refusalFault(draft) ?? (fault && faultInWords(fault))
 }

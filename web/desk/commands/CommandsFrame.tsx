@@ -4,9 +4,9 @@ const PARTS = [
   { to: '/commands', name: 'Commands' },
   { to: '/commands/triggers', name: 'Triggers' },
   { to: '/commands/tallies', name: 'Tallies' },
-  { to: '/commands/log', name: 'What ran' },
-  { to: '/commands/words', name: 'Built-in words' },
-  { to: '/commands/voice', name: 'The bot’s voice' },
+  { to: '/commands/log', name: 'Activity' },
+  { to: '/commands/words', name: 'Built-in commands' },
+  { to: '/commands/voice', name: 'Bot' },
 ]
 
 /** The pages about what chat understands and what happens then. */

@@ -4,6 +4,7 @@ import { useSearchParams } from 'react-router'
 import { inWords } from '#core/currency'
 import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { UnsavedList } from '../../parts/form/UnsavedList.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Empty } from '../../parts/Panel.tsx'
@@ -40,18 +41,23 @@ export function CommandsPage() {
           className={`ml-auto w-44 ${INPUT} placeholder:text-muted`}
         />
         <Button look="main" onClick={() => setOpen('new')}>
-          Make a command
+          Add a command
         </Button>
       </div>
       {view.isPending && <Loading what="the commands" />}
       {view.isError && <Problem error={view.error} retry={() => void view.refetch()} />}
+      <UnsavedList
+        kind="command"
+        nameOf={(id) => draftName(id, view.data?.commands.find((one) => String(one.id) === id)?.settings.word)}
+        open={(id) => setOpen(id === 'new' ? 'new' : Number(id))}
+      />
       {view.data && view.data.commands.length === 0 && (
-        <Empty action={<Button onClick={() => setOpen('new')}>Make the first one</Button>}>
-          There are no commands of your own yet. A command is a word in chat, and what happens when somebody says it.
+        <Empty action={<Button onClick={() => setOpen('new')}>Add the first one</Button>}>
+          No commands of your own yet. A command is a word in chat and what happens when somebody types it.
         </Empty>
       )}
       {view.data && view.data.commands.length > 0 && shown.length === 0 && (
-        <p className="text-muted">No command has “{asked}” in its words.</p>
+        <p className="text-muted">No command matches “{asked}” in its words.</p>
       )}
       {view.data && shown.length > 0 && <CommandTable commands={shown} open={setOpen} />}
       {view.data && open === 'new' && (
@@ -64,6 +70,8 @@ export function CommandsPage() {
   )
 }
 
+const draftName = (id: string, word: string | undefined) => (id === 'new' ? 'New command' : word && `!${word}`)
+
 function CommandTable({ commands, open }: { commands: CommandsView['commands']; open: (id: number) => void }) {
   return (
     <WideTable>
@@ -74,7 +82,7 @@ function CommandTable({ commands, open }: { commands: CommandsView['commands']; 
               On
             </th>
             <th scope="col" className="w-[25%] px-2 py-2 font-medium">
-              Word
+              Command
             </th>
             <th scope="col" className="w-[20%] px-2 py-2 font-medium">
               Who

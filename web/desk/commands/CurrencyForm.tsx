@@ -6,10 +6,9 @@ import { type ChatWords, checkWords } from '#core/words'
 import type { Body } from '../../parts/api/called.ts'
 import { api } from '../../parts/api.ts'
 import { CurrencyIcon } from '../../parts/CurrencyIcon.tsx'
+import { useDraft } from '../../parts/form/drafts.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { same } from '../../parts/same.ts'
-import { useUnsaved } from '../../parts/unsaved.tsx'
-import { useDraft } from '../../parts/useDraft.ts'
 import { Applies } from './Applies.tsx'
 import { useSave } from './useSave.ts'
 import { commandsQuery, wordsIn } from './view.ts'
@@ -19,7 +18,7 @@ const WORD = /^[\p{L}\p{N}_-]{1,30}$/u
 const splitWords = (text: string): string[] => text.split(/[\s,!]+/).filter((word) => word !== '')
 
 function problemOf({ one, many, word, aliases = [] }: Currency): string | undefined {
-  if (one.trim() === '' || many.trim() === '') return 'Give the currency a name for one and for many.'
+  if (one.trim() === '' || many.trim() === '') return 'Type the currency’s name for one and for many.'
   const bad = [word, ...aliases].find((each) => !WORD.test(each))
   return bad === undefined ? undefined : `"${bad}" cannot be typed as one word in chat. Use letters, digits, - and _.`
 }
@@ -28,7 +27,7 @@ const typedOf = (currency: Currency) => ({ ...currency, aliases: (currency.alias
 
 /** What is typed of the currency, what it comes to, and why it cannot be applied as it stands. */
 function useCurrencyDraft(currency: Currency, words: ChatWords) {
-  const { draft, put, back } = useDraft(typedOf(currency))
+  const { draft, put, discard, settle, conflict } = useDraft('currency', typedOf(currency))
   const wanted: Currency = { ...draft, aliases: splitWords(draft.aliases) }
   const changed = !same(
     { aliases: [], ...currency, reply: currency.reply ?? REPLY },
@@ -36,30 +35,35 @@ function useCurrencyDraft(currency: Currency, words: ChatWords) {
   )
   const checked = checkWords(wanted, words, wordsIn(useQuery(commandsQuery).data))
   const wrong = problemOf(wanted) ?? (checked.ok ? undefined : checked.refusal.sentence)
-  return { draft, wanted, changed, wrong, back, put: (patch: Partial<typeof draft>) => put({ ...draft, ...patch }) }
+  return {
+    draft,
+    wanted,
+    changed,
+    wrong,
+    discard,
+    conflict,
+    settle: () => settle(draft),
+    put: (patch: Partial<typeof draft>) => put({ ...draft, ...patch }),
+  }
 }
 
 /** The currency: names, picture, what is typed to ask for a balance, and what is answered. */
 export function CurrencyForm({ currency, words }: { currency: Currency; words: ChatWords }) {
-  const { draft, wanted, put, changed, wrong, back } = useCurrencyDraft(currency, words)
-  const save = useSave(
-    (body: Body<'/desk/currency'>) => api.PUT('/desk/currency', { body }),
-    'The currency is called so everywhere from now on.',
-  )
-  useUnsaved(changed)
+  const { draft, wanted, put, changed, wrong, discard, settle, conflict } = useCurrencyDraft(currency, words)
+  const save = useSave((body: Body<'/desk/currency'>) => api.PUT('/desk/currency', { body }), 'The currency is saved.')
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    if (changed && wrong === undefined) save.mutate(wanted)
+    if (changed && wrong === undefined) save.mutate(wanted, { onSuccess: settle })
   }
   return (
     <form onSubmit={submit}>
       <Panel title="The currency" aside={changed ? undefined : 'live'} bodyClassName="flex flex-col gap-4 p-4">
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
-          <Text label="One of it" value={wanted.one} onValue={(one) => put({ one })} />
-          <Text label="Many of it" value={wanted.many} onValue={(many) => put({ many })} />
-          <Text label="Word in chat, after the !" value={wanted.word} onValue={(word) => put({ word })} />
+          <Text label="Name for one" value={wanted.one} onValue={(one) => put({ one })} />
+          <Text label="Name for many" value={wanted.many} onValue={(many) => put({ many })} />
+          <Text label="Chat command, after the !" value={wanted.word} onValue={(word) => put({ word })} />
           <Text
-            label="Other words for it"
+            label="Aliases"
             value={draft.aliases}
             most={200}
             onValue={(aliases) => put({ aliases })}
@@ -68,13 +72,20 @@ export function CurrencyForm({ currency, words }: { currency: Currency; words: C
         </div>
         <Pictures chosen={wanted.icon ?? 'rivet'} choose={(icon) => put({ icon })} />
         <Text
-          label="Answer to who asks for a balance"
+          label="Reply when somebody asks for their balance"
           value={wanted.reply ?? REPLY}
           most={300}
           onValue={(reply) => put({ reply })}
           hint={<Example currency={wanted} />}
         />
-        <Applies changed={changed} wrong={wrong} pending={save.isPending} error={save.error} back={back} />
+        <Applies
+          changed={changed}
+          wrong={wrong}
+          pending={save.isPending}
+          error={save.error}
+          discard={discard}
+          conflict={conflict}
+        />
       </Panel>
     </form>
   )
@@ -110,7 +121,7 @@ type Icon = (typeof ICONS)[number]
 function Pictures({ chosen, choose }: { chosen: Icon; choose: (icon: Icon) => void }) {
   return (
     <fieldset>
-      <legend className="mb-1">Its picture</legend>
+      <legend className="mb-1">Icon</legend>
       <div className="flex gap-2">
         {ICONS.map((icon) => (
           <label
@@ -138,8 +149,8 @@ function Example({ currency }: { currency: Currency }) {
   const balance = inWords(1204, currency)
   return (
     <span className="text-[0.93rem] text-muted" aria-live="polite">
-      Reads: {fillIn(currency.reply ?? REPLY, { viewer: { name: 'valve_vera', rank: 'Fitter' }, balance })} · Can be
-      used: {'{{ viewer.name }}'}, {'{{ viewer.rank }}'}, {'{{ balance }}'}
+      Reads: {fillIn(currency.reply ?? REPLY, { viewer: { name: 'valve_vera', rank: 'Fitter' }, balance })} · Fields:{' '}
+      {'{{ viewer.name }}'}, {'{{ viewer.rank }}'}, {'{{ balance }}'}
     </span>
   )
 }

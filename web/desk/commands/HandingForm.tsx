@@ -3,10 +3,8 @@ import { type Currency, inWords } from '#core/currency'
 import { fillIn } from '#core/texts'
 import type { Body } from '../../parts/api/called.ts'
 import { api } from '../../parts/api.ts'
+import { useDraft } from '../../parts/form/drafts.tsx'
 import { Panel } from '../../parts/Panel.tsx'
-import { same } from '../../parts/same.ts'
-import { useUnsaved } from '../../parts/unsaved.tsx'
-import { useDraft } from '../../parts/useDraft.ts'
 import { Applies } from './Applies.tsx'
 import { useSave } from './useSave.ts'
 import type { Words } from './words.ts'
@@ -15,21 +13,19 @@ const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1.5'
 
 /** Whether viewers may pass currency on, and how much in a day. */
 export function HandingForm({ handing, currency, words }: Pick<Words, 'handing' | 'words'> & { currency: Currency }) {
-  const { draft, put: setDraft, back } = useDraft(handing)
+  const { draft, put: setDraft, discard, settle, changed, conflict } = useDraft('gifts', handing)
   const save = useSave(
     (body: Body<'/desk/handing'>) => api.PUT('/desk/handing', { body }),
-    draft.on ? 'Viewers can pass it on from now on.' : 'Passing on is switched off.',
+    draft.on ? 'Viewers can give each other currency now.' : 'Gifts between viewers are off.',
   )
-  const changed = !same(draft, handing)
-  useUnsaved(changed)
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    if (changed && draft.perDay > 0) save.mutate(draft)
+    if (changed && draft.perDay > 0) save.mutate(draft, { onSuccess: () => settle(draft) })
   }
   return (
     <form onSubmit={submit}>
       <Panel
-        title="Passing on"
+        title="Gifts between viewers"
         aside={changed ? undefined : handing.on ? 'on' : 'off'}
         bodyClassName="flex flex-col gap-3 p-4"
       >
@@ -40,10 +36,10 @@ export function HandingForm({ handing, currency, words }: Pick<Words, 'handing' 
             onChange={(event) => setDraft({ ...draft, on: event.target.checked })}
             className="size-4 accent-brass"
           />
-          Viewers may pass {currency.many} on with !{words.hand.word}
+          Viewers may give each other {currency.many} with !{words.hand.word}
         </label>
         <label className="flex items-center gap-3">
-          At most a day, for each viewer
+          Daily limit per viewer
           <input
             value={draft.perDay}
             inputMode="numeric"
@@ -56,10 +52,11 @@ export function HandingForm({ handing, currency, words }: Pick<Words, 'handing' 
         <Reply reply={draft.reply} onReply={(reply) => setDraft({ ...draft, reply })} currency={currency} />
         <Applies
           changed={changed}
-          wrong={draft.perDay > 0 ? undefined : 'Give a number above 0.'}
+          wrong={draft.perDay > 0 ? undefined : 'Type a number above 0.'}
           pending={save.isPending}
           error={save.error}
-          back={back}
+          discard={discard}
+          conflict={conflict}
         />
       </Panel>
     </form>
@@ -76,20 +73,20 @@ function Reply({ reply, onReply, currency }: ReplyProps) {
   const amount = inWords(50, currency)
   const example =
     reply.trim() === ''
-      ? `valve_vera passed ${amount} on to hinge_hedy, who has ${inWords(320, currency)} now.`
+      ? `valve_vera gave hinge_hedy ${amount}, who now has ${inWords(320, currency)}.`
       : fillIn(reply, { viewer: { name: 'valve_vera' }, other: { name: 'hinge_hedy' }, amount })
   return (
     <label className="flex flex-col gap-1">
-      Answer in chat
+      Reply in chat
       <input
         value={reply}
         maxLength={300}
-        placeholder="our own words"
+        placeholder="the default text"
         onChange={(event) => onReply(event.target.value)}
         className={`${INPUT} placeholder:text-muted`}
       />
       <span className="text-[0.93rem] text-muted">
-        {example} · Can be used: {'{{ viewer.name }}'}, {'{{ other.name }}'}, {'{{ amount }}'}
+        {example} · Fields: {'{{ viewer.name }}'}, {'{{ other.name }}'}, {'{{ amount }}'}
       </span>
     </label>
   )

@@ -25,20 +25,20 @@ export function LimitFields({ limits, setLimits, onAir, setOnAir, viewer }: Limi
     <fieldset className="flex flex-col gap-2">
       <legend className="mb-1 font-semibold">How often</legend>
       <div className="grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-3 gap-y-1.5">
-        <span>Rests for everyone</span>
-        {number('everyoneSeconds', 'Rests for everyone, seconds', 86_400)}
+        <span>Cooldown for everyone</span>
+        {number('everyoneSeconds', 'Cooldown for everyone, in seconds', 86_400)}
         <span className="text-muted">seconds</span>
         {viewer && (
           <>
-            <span>Rests for each viewer</span>
-            {number('eachSeconds', 'Rests for each viewer, seconds', 86_400)}
+            <span>Cooldown per viewer</span>
+            {number('eachSeconds', 'Cooldown per viewer, in seconds', 86_400)}
             <span className="text-muted">seconds</span>
-            <span>Each viewer, in one show</span>
+            <span>Per viewer and show</span>
             {number('perViewer', 'Times for each viewer in one show', 1_000_000)}
             <span className="text-muted">times</span>
           </>
         )}
-        <span>All together, in one show (1: only for the first)</span>
+        <span>In total per show (1: only the first)</span>
         {number('perShow', 'Times in one show', 1_000_000)}
         <span className="text-muted">times</span>
       </div>

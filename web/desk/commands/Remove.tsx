@@ -10,7 +10,7 @@ export function Remove({
   name,
   close,
   refreshes = 'commands',
-  how = 'Take it away',
+  how = 'Remove',
 }: {
   send: () => Sent<unknown>
   name: string
@@ -25,7 +25,7 @@ export function Remove({
   const remove = useMutation({
     mutationFn: () => answerOf(send()),
     onSuccess: async () => {
-      toast({ text: `${name} is gone.` })
+      toast({ text: `${name} was removed.` })
       close()
       await client.invalidateQueries({ queryKey: [refreshes] })
     },
@@ -44,7 +44,7 @@ export function Remove({
       onClick={() => remove.mutate()}
       onBlur={() => setAsking(false)}
     >
-      Really: {how.replace(/^(\w+) it/, `$1 ${name}`)}
+      {how} {name}?
     </Button>
   )
 }

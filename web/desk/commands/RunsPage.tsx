@@ -43,12 +43,12 @@ export function RunsPage() {
   return (
     <div className="flex flex-col gap-4">
       <div className="flex items-center gap-3">
-        <PageTitle>What ran</PageTitle>
+        <PageTitle>Activity</PageTitle>
         <span className="text-muted">kept for 30 days</span>
         <Select label="Show" value={outcome} choices={OUTCOMES} onChoose={setOutcome} className="ml-auto" />
         <input
-          aria-label="Find by word, name or reason"
-          placeholder="word, name or reason"
+          aria-label="Search by command, name or reason"
+          placeholder="command, name or reason"
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
           className={`w-48 ${INPUT} placeholder:text-muted`}
@@ -58,7 +58,7 @@ export function RunsPage() {
       {runs.isError && <Problem error={runs.error} retry={() => void runs.refetch()} />}
       {runs.data && shown.length === 0 && (
         <p className="text-muted">
-          {outcome === '' && text === '' ? 'No command and no trigger has run yet.' : 'Nothing like that has run.'}
+          {outcome === '' && text === '' ? 'No command and no trigger has run yet.' : 'No activity matches.'}
         </p>
       )}
       {shown.length > 0 && <RunTable runs={shown} />}
@@ -87,7 +87,7 @@ function RunTable({ runs }: { runs: readonly RunShown[] }) {
               Who
             </th>
             <th scope="col" className="px-2 py-2 font-medium">
-              What came of it
+              Result
             </th>
             <th scope="col" className="w-24 px-3 py-2 text-right font-medium">
               Took

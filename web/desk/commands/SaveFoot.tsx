@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react'
 import type { Readiness } from '#core/runs'
 import { Button } from '../../parts/Button.tsx'
+import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { Ready } from './Ready.tsx'
 import { Remove } from './Remove.tsx'
@@ -27,11 +28,11 @@ export function SaveFoot<S>({
   ready,
   nameOf,
   close,
-  how = 'Take it away',
+  how = 'Remove',
   refreshes = 'commands',
   more,
 }: SaveFootProps<S>) {
-  const { at, draft, setDraft, live, changed, save } = saved
+  const { at, draft, discard, conflict, live, changed, save } = saved
   return (
     <div className="flex flex-col gap-2">
       {wrong !== undefined && changed ? (
@@ -41,16 +42,21 @@ export function SaveFoot<S>({
       ) : (
         <Ready ready={ready} />
       )}
+      <DraftConflict conflict={conflict} />
       {save.error && changed && <Problem error={save.error} />}
       <div className="flex flex-wrap items-center gap-2">
         {changed && (
-          <Button look="main" disabled={wrong !== undefined || save.isPending} onClick={() => save.mutate(draft)}>
-            {save.isPending ? 'Saving …' : 'Save: live at once'}
+          <Button
+            look="main"
+            disabled={wrong !== undefined || conflict !== undefined || save.isPending}
+            onClick={() => save.mutate(draft)}
+          >
+            {save.isPending ? 'Saving …' : 'Save now'}
           </Button>
         )}
-        {changed && live && <Button onClick={() => setDraft(live.settings)}>Back to what is live</Button>}
+        {changed && live && <Button onClick={discard}>Discard changes</Button>}
         <span role="status" className={changed ? 'text-brass-text' : 'text-muted'}>
-          {changed ? 'Not live yet.' : 'What you see is live.'}
+          {changed ? 'Unsaved changes.' : 'Saved.'}
         </span>
         {live && (
           <span className="ml-auto flex items-center gap-1">

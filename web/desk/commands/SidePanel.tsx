@@ -1,6 +1,6 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react'
 import { clsx } from 'clsx'
-import { type ReactNode, useState } from 'react'
+import type { ReactNode } from 'react'
 import { Button } from '../../parts/Button.tsx'
 
 interface SidePanelProps {
@@ -10,24 +10,20 @@ interface SidePanelProps {
   readonly parts: readonly string[]
   readonly part: string
   readonly setPart: (part: string) => void
-  /** Something was typed that is saved nowhere: closing asks first. */
-  readonly unsaved: boolean
   /** Below the part, always in view. */
   readonly foot: ReactNode
   readonly children: ReactNode
 }
 
 /** A form at the side of a list, which stays in view; in parts, with what saves it always in reach. */
-export function SidePanel({ title, close, parts, part, setPart, unsaved, foot, children }: SidePanelProps) {
-  const [asking, setAsking] = useState(false)
-  const leave = () => (unsaved ? setAsking(true) : close())
+export function SidePanel({ title, close, parts, part, setPart, foot, children }: SidePanelProps) {
   return (
-    <Dialog open onClose={leave} className="fixed inset-0 z-30">
+    <Dialog open onClose={close} className="fixed inset-0 z-30">
       <div className="fixed inset-y-0 right-0 flex w-full max-w-[44rem] pt-14">
         <DialogPanel className="flex min-h-0 w-full flex-col border-l border-line bg-panel shadow-[-12px_0_24px_rgb(0_0_0/0.25)]">
           <div className="flex items-center justify-between gap-3 px-5 pt-3">
             <DialogTitle className="truncate text-xl">{title}</DialogTitle>
-            <Button look="quiet" onClick={leave} shortcut="Esc">
+            <Button look="quiet" onClick={close} shortcut="Esc">
               Close
             </Button>
           </div>
@@ -51,17 +47,6 @@ export function SidePanel({ title, close, parts, part, setPart, unsaved, foot, c
           <div role="tabpanel" aria-label={part} className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
             {children}
           </div>
-          {asking && (
-            <div role="alert" className="flex flex-wrap items-center gap-2 border-t border-brick px-5 py-3">
-              <p className="w-full">What you typed is saved nowhere.</p>
-              <Button ref={(button) => button?.focus()} onClick={() => setAsking(false)}>
-                Go on with it
-              </Button>
-              <Button look="danger" onClick={close}>
-                Throw it away
-              </Button>
-            </div>
-          )}
           <footer className="border-t border-line px-5 py-3">{foot}</footer>
         </DialogPanel>
       </div>

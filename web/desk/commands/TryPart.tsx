@@ -63,7 +63,7 @@ export function TryPart({ what, wrong, unsaved, view }: TryPartProps) {
         })
   const run = useMutation({
     mutationFn: (id: number) => answerOf(runFor(id)),
-    onSuccess: () => toast({ text: 'It ran for real. See “What ran” for what came of it.' }),
+    onSuccess: () => toast({ text: 'It ran for real. See “Activity” for the result.' }),
     onError: (fault) => toast({ text: fault.message, look: 'problem' }),
   })
   const buys = what.kind === 'reward'
@@ -81,7 +81,7 @@ export function TryPart({ what, wrong, unsaved, view }: TryPartProps) {
         <label className="flex items-center gap-2">
           <span>{buys ? `!get ${what.settings.word}` : `!${what.settings.word}`}</span>
           <input
-            aria-label="What stands behind the word"
+            aria-label="What is typed after the command"
             value={typed}
             maxLength={300}
             placeholder={typedTo(what)}
@@ -103,17 +103,17 @@ export function TryPart({ what, wrong, unsaved, view }: TryPartProps) {
           disabled={wrong !== undefined || tryIt.isPending || (who === undefined && !nobody)}
           onClick={() => tryIt.mutate(who ?? { madeUp: 'follower' })}
         >
-          Try it: nothing is written
+          Try it (changes nothing)
         </Button>
         {!buys && (
           <Button disabled={!real || run.isPending} onClick={() => what.id !== null && run.mutate(what.id)}>
             Run it for real
           </Button>
         )}
-        {buys && <span className="text-muted">For real: buy it in chat or on the viewer page.</span>}
-        {!real && !buys && <span className="text-muted">For real: save it, and choose somebody known.</span>}
+        {buys && <span className="text-muted">To run it for real, buy it in chat or on the viewer page.</span>}
+        {!real && !buys && <span className="text-muted">To run it for real, save it and choose a real viewer.</span>}
       </div>
-      {wrong !== undefined && <p className="text-muted">It can be tried once this is mended: {wrong}</p>}
+      {wrong !== undefined && <p className="text-muted">Before it can be tried, fix this: {wrong}</p>}
       {tryIt.error && <Problem error={tryIt.error} />}
       {tryIt.data && <TriedReport tried={tryIt.data} />}
     </div>

@@ -9,13 +9,13 @@ import { Checkbox, Select } from './inputs.tsx'
 import { commandsQuery } from './view.ts'
 
 const TOPICS: readonly { readonly topic: Topic; readonly says: string }[] = [
-  { topic: 'answers', says: 'Answers to who asked in chat' },
-  { topic: 'store', says: 'What was bought on the viewer page' },
-  { topic: 'games', says: 'What happens in the games' },
-  { topic: 'raffles', says: 'What happens in raffles' },
+  { topic: 'answers', says: 'Replies to commands in chat' },
+  { topic: 'store', says: 'Purchases on the viewer page' },
+  { topic: 'games', says: 'Games' },
+  { topic: 'raffles', says: 'Raffles' },
   { topic: 'thanks', says: 'Thanks for follows, subscriptions, raids, tips and cheers' },
-  { topic: 'ranks', says: 'Who has reached a rank' },
-  { topic: 'triggers', says: 'What triggers say' },
+  { topic: 'ranks', says: 'Promotions to a rank' },
+  { topic: 'triggers', says: 'Triggers' },
 ]
 
 const SAMPLE = {
@@ -29,7 +29,7 @@ export function VoicePage() {
   const view = useQuery(commandsQuery)
   return (
     <div className="flex max-w-3xl flex-col gap-4">
-      <PageTitle>The bot’s voice</PageTitle>
+      <PageTitle>Bot</PageTitle>
       {view.isPending && <Loading what="how the bot speaks" />}
       {view.isError && <Problem error={view.error} retry={() => void view.refetch()} />}
       {view.data && <VoiceForm voice={view.data.voice} />}
@@ -43,7 +43,7 @@ function VoiceForm({ voice }: { voice: Voice }) {
   const save = useMutation({
     mutationFn: (patch: Partial<Voice>) => answerOf(api.PUT('/desk/voice', { body: patch })),
     onSuccess: async () => {
-      toast({ text: 'The bot speaks like that from now on.' })
+      toast({ text: 'The bot’s settings are saved.' })
       await client.invalidateQueries({ queryKey: ['commands'] })
       await client.invalidateQueries({ queryKey: ['status'] })
     },
@@ -55,16 +55,16 @@ function VoiceForm({ voice }: { voice: Voice }) {
     <>
       <Panel title="Speaking" aside="live" bodyClassName="flex flex-col gap-3 p-4">
         <Checkbox on={!voice.muted} onTick={(on) => save.mutate({ muted: !on })}>
-          The bot speaks in chat. Muted, everything goes on and money still moves; nothing is said.
+          The bot speaks in chat. When muted, everything keeps working and balances still change; it says nothing.
         </Checkbox>
         <div className="flex flex-wrap items-center gap-3">
-          <span>Who asks is answered</span>
+          <span>Replies</span>
           <Select
-            label="How who asks is answered"
+            label="How replies are written"
             value={voice.reply}
             choices={[
-              { value: 'plain', name: 'plainly, in the room' },
-              { value: 'mention', name: 'by their name, in the room' },
+              { value: 'plain', name: 'in the room, without their name' },
+              { value: 'mention', name: 'in the room, with their name' },
               { value: 'private', name: 'privately' },
             ]}
             onChoose={(reply) => save.mutate({ reply })}
@@ -74,17 +74,17 @@ function VoiceForm({ voice }: { voice: Voice }) {
           <span className="font-semibold text-brass-text">Ricompensa</span> {SAMPLE[voice.reply]}
         </p>
         <Checkbox on={voice.hints} onTick={(hints) => save.mutate({ hints })}>
-          A word that is nearly right gets a hint: “did you mean !lamp?”
+          A mistyped command gets a hint: “did you mean !lamp?”
         </Checkbox>
       </Panel>
-      <Panel title="What it speaks about" aside="live" bodyClassName="flex flex-col gap-2 p-4">
+      <Panel title="What it talks about" aside="live" bodyClassName="flex flex-col gap-2 p-4">
         {TOPICS.map(({ topic, says }) => (
           <Checkbox key={topic} on={!voice.silent.includes(topic)} onTick={tick(topic)}>
             {says}
           </Checkbox>
         ))}
         <p className="text-muted">
-          It says as much as the network takes; where ten people ask the same at once, their answers share a line.
+          It keeps to the network’s rate limit. When many people ask the same at once, one line answers them all.
         </p>
       </Panel>
     </>

@@ -85,8 +85,8 @@ export function WhoFields({ who, view, setWho, named, setNamed, may }: WhoFields
                   onClick={() => setWho({ ...who, people: who.people.filter((one) => one !== id) })}
                   className="rounded-md border border-line px-2 py-0.5 hover:bg-raised"
                 >
-                  {people[id] ?? 'somebody who is gone'} <span aria-hidden="true">×</span>
-                  <span className="sr-only">take out</span>
+                  {people[id] ?? 'a removed viewer'} <span aria-hidden="true">×</span>
+                  <span className="sr-only">remove</span>
                 </button>
               </li>
             ))}

@@ -33,7 +33,7 @@ export function WhoPart({ draft, put, view, id }: WhoPartProps) {
         <legend className="mb-1 font-semibold">Where, and for how much</legend>
         <div className="flex flex-wrap items-center gap-3">
           <Select
-            label="Where it is heard"
+            label="Where it works"
             value={draft.where}
             choices={[
               { value: 'both', name: 'in the room and privately' },
@@ -46,7 +46,7 @@ export function WhoPart({ draft, put, view, id }: WhoPartProps) {
         <div className="flex items-center gap-3">
           <span>Costs</span>
           <NumberInput label="Price" value={draft.cost} none="nothing" onValue={(cost) => put({ cost })} />
-          <span className="text-muted">{currency.many}, given back if a step cannot be done</span>
+          <span className="text-muted">{currency.many}, refunded if a step fails</span>
         </div>
       </fieldset>
       <LimitFields
@@ -57,14 +57,14 @@ export function WhoPart({ draft, put, view, id }: WhoPartProps) {
         viewer
       />
       <fieldset className="flex flex-col gap-2">
-        <legend className="mb-1 font-semibold">Answers</legend>
+        <legend className="mb-1 font-semibold">Replies</legend>
         <div className="flex items-center gap-3">
-          <span>Who used it is answered</span>
+          <span>Reply to the viewer</span>
           <Select
             label="How it answers"
             value={draft.reply ?? 'channel'}
             choices={[
-              { value: 'channel', name: 'as set for the bot’s voice' },
+              { value: 'channel', name: 'as set on the Bot page' },
               { value: 'plain', name: 'plainly' },
               { value: 'mention', name: 'by their name' },
               { value: 'private', name: 'privately' },
@@ -73,10 +73,10 @@ export function WhoPart({ draft, put, view, id }: WhoPartProps) {
           />
         </div>
         <Checkbox on={draft.refusals} onTick={(refusals) => put({ refusals })}>
-          Who may not use it is told why, once, and not again while it lasts
+          Tell viewers who may not use it why (once, not every time)
         </Checkbox>
         {draft.refusals && (
-          <Field label="In these words" hint="Can be used: {{ viewer.name }}, {{ why }}">
+          <Field label="With this text" hint="Fields: {{ viewer.name }}, {{ why }}">
             <input
               value={draft.refusalText ?? ''}
               maxLength={200}

@@ -16,7 +16,7 @@ export function WordPart({ draft, put, view, collides }: WordPartProps) {
   const [aliases, setAliases] = useState(draft.aliases.join(' '))
   return (
     <div className="grid gap-4 sm:grid-cols-2">
-      <Field label="Word, after the !">
+      <Field label="Command, after the !">
         <input
           data-autofocus
           value={draft.word}
@@ -26,7 +26,7 @@ export function WordPart({ draft, put, view, collides }: WordPartProps) {
           className={INPUT}
         />
       </Field>
-      <Field label="Other words for it, and common slips">
+      <Field label="Aliases and common typos">
         <input
           value={aliases}
           placeholder="none"
@@ -42,7 +42,7 @@ export function WordPart({ draft, put, view, collides }: WordPartProps) {
           {collides}
         </p>
       )}
-      <Field label="What it does, for the public list">
+      <Field label="Description for the public list">
         <input
           value={draft.description}
           maxLength={200}

@@ -4,10 +4,8 @@ import type { Currency } from '#core/currency'
 import { type ChatWords, checkWords, type WordKind } from '#core/words'
 import type { Body } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
+import { useDraft } from '../../parts/form/drafts.tsx'
 import { Panel } from '../../parts/Panel.tsx'
-import { same } from '../../parts/same.ts'
-import { useUnsaved } from '../../parts/unsaved.tsx'
-import { useDraft } from '../../parts/useDraft.ts'
 import { Applies } from './Applies.tsx'
 import { useSave } from './useSave.ts'
 import { commandsQuery, wordsIn } from './view.ts'
@@ -17,16 +15,16 @@ const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1 aria-invalid
 const NAMES: readonly { readonly kind: WordKind; readonly does: string }[] = [
   { kind: 'get', does: 'Buys a reward' },
   { kind: 'here', does: 'Checks in to the show' },
-  { kind: 'rank', does: 'One’s rank and the way to the next' },
-  { kind: 'hours', does: 'How long one has watched' },
+  { kind: 'rank', does: 'Shows a viewer’s rank and progress to the next' },
+  { kind: 'hours', does: 'Shows how long a viewer has watched' },
   { kind: 'top', does: 'Who has most' },
   { kind: 'longest', does: 'Who watched longest (add "show" or "30")' },
   { kind: 'earners', does: 'Who earned most (add "show" or "30")' },
-  { kind: 'help', does: 'Where commands are listed, or how one is called' },
-  { kind: 'hand', does: 'Passes currency on: a name, how many' },
+  { kind: 'help', does: 'Links to the list of commands, or explains one' },
+  { kind: 'hand', does: 'Gives currency to another viewer: a name, an amount' },
   { kind: 'give', does: 'Team: gives to a name, or "everyone"' },
-  { kind: 'take', does: 'Team: takes from somebody' },
-  { kind: 'set', does: 'Team: sets somebody’s balance' },
+  { kind: 'take', does: 'Team: takes from a viewer' },
+  { kind: 'set', does: 'Team: sets a viewer’s balance' },
 ]
 
 function problemOf(draft: ChatWords, currency: Currency, view: Parameters<typeof wordsIn>[0]): string | undefined {
@@ -38,21 +36,19 @@ function problemOf(draft: ChatWords, currency: Currency, view: Parameters<typeof
 
 /** Every word that chat understands: what it is called, whether it is on, and how soon it may be used again. */
 export function WordsForm({ words, currency }: { words: ChatWords; currency: Currency }) {
-  const { draft, put: setDraft, back } = useDraft(words)
+  const { draft, put: setDraft, discard, settle, changed, conflict } = useDraft('words', words)
   const save = useSave(
     (body: Body<'/desk/words'>) => api.PUT('/desk/words', { body }),
-    'Chat understands these words from now on.',
+    'The built-in commands are saved.',
   )
-  const changed = !same(draft, words)
-  useUnsaved(changed)
   const wrong = problemOf(draft, currency, useQuery(commandsQuery).data)
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    if (changed && wrong === undefined) save.mutate(draft)
+    if (changed && wrong === undefined) save.mutate(draft, { onSuccess: () => settle(draft) })
   }
   return (
     <form onSubmit={submit}>
-      <Panel title="Words in chat" aside={changed ? undefined : 'live'} bodyClassName="flex flex-col gap-4 p-4">
+      <Panel title="Built-in commands" aside={changed ? undefined : 'live'} bodyClassName="flex flex-col gap-4 p-4">
         <table className="w-full">
           <thead className="text-left text-sm text-muted">
             <tr>
@@ -60,16 +56,16 @@ export function WordsForm({ words, currency }: { words: ChatWords; currency: Cur
                 On
               </th>
               <th scope="col" className="w-44 pb-1 font-medium">
-                Word
+                Command
               </th>
               <th scope="col" className="pb-1 font-medium">
                 What it does
               </th>
               <th scope="col" className="w-36 pb-1 text-right font-medium">
-                Rests for everyone, s
+                Cooldown for everyone, s
               </th>
               <th scope="col" className="w-36 pb-1 text-right font-medium">
-                for each viewer, s
+                per viewer, s
               </th>
             </tr>
           </thead>
@@ -85,15 +81,22 @@ export function WordsForm({ words, currency }: { words: ChatWords; currency: Cur
           </tbody>
         </table>
         <Allowed draft={draft} setDraft={setDraft} />
-        <Applies changed={changed} wrong={wrong} pending={save.isPending} error={save.error} back={back} />
+        <Applies
+          changed={changed}
+          wrong={wrong}
+          pending={save.isPending}
+          error={save.error}
+          discard={discard}
+          conflict={conflict}
+        />
       </Panel>
     </form>
   )
 }
 
-type Word = ChatWords[WordKind]
+type Command = ChatWords[WordKind]
 
-function WordRow({ does, word, put }: { does: string; word: Word; put: (patch: Partial<Word>) => void }) {
+function WordRow({ does, word, put }: { does: string; word: Command; put: (patch: Partial<Command>) => void }) {
   return (
     <tr className="border-t border-line">
       <td className="py-1.5">
@@ -110,7 +113,7 @@ function WordRow({ does, word, put }: { does: string; word: Word; put: (patch: P
           !
         </span>
         <input
-          aria-label={`Word: ${does}`}
+          aria-label={`Command: ${does}`}
           value={word.word}
           maxLength={30}
           onChange={(event) => put({ word: event.target.value.replace(/^!+/, '') })}
@@ -119,12 +122,12 @@ function WordRow({ does, word, put }: { does: string; word: Word; put: (patch: P
       </td>
       <td className="py-1.5">{does}</td>
       <Rest
-        label={`${does}: seconds of rest for everyone`}
+        label={`${does}: cooldown for everyone, in seconds`}
         value={word.everyoneSeconds}
         onValue={(everyoneSeconds) => put({ everyoneSeconds })}
       />
       <Rest
-        label={`${does}: seconds of rest for each viewer`}
+        label={`${does}: cooldown per viewer, in seconds`}
         value={word.eachSeconds}
         onValue={(eachSeconds) => put({ eachSeconds })}
       />
@@ -165,7 +168,7 @@ function Allowed({ draft, setDraft }: AllowedProps) {
     setDraft({ ...draft, allowed: on ? [...draft.allowed, standing] : draft.allowed.filter((one) => one !== standing) })
   return (
     <div className="flex flex-wrap gap-x-5 gap-y-1.5 border-t border-line pt-3">
-      <span className="text-muted">The team’s words may be used by</span>
+      <span className="text-muted">Team commands can be used by</span>
       {all.map(({ standing, name }) => (
         <label key={standing} className="flex items-center gap-2">
           <input
@@ -184,7 +187,7 @@ function Allowed({ draft, setDraft }: AllowedProps) {
           onChange={(event) => setDraft({ ...draft, askOthers: event.target.checked })}
           className="size-4 accent-brass"
         />
-        anybody may ask for somebody else’s balance
+        anyone can ask for somebody else’s balance
       </label>
     </div>
   )

@@ -12,7 +12,7 @@ export function WordsPage() {
   const words = useQuery({ queryKey: ['words'], queryFn: ({ signal }) => answerOf(api.GET('/desk/words', { signal })) })
   return (
     <div className="flex max-w-5xl flex-col gap-4">
-      <PageTitle>Built-in words</PageTitle>
+      <PageTitle>Built-in commands</PageTitle>
       {words.isPending && <Loading what="the words of chat" />}
       {words.isError && <Problem error={words.error} retry={() => void words.refetch()} />}
       {words.data && (

@@ -2,9 +2,8 @@ import type { FormEvent } from 'react'
 import { isZone } from '#core/settings'
 import type { Body } from '../../parts/api/called.ts'
 import { api } from '../../parts/api.ts'
+import { useDraft } from '../../parts/form/drafts.tsx'
 import { Panel } from '../../parts/Panel.tsx'
-import { useUnsaved } from '../../parts/unsaved.tsx'
-import { useDraft } from '../../parts/useDraft.ts'
 import { Applies } from './Applies.tsx'
 import { useSave } from './useSave.ts'
 
@@ -12,12 +11,8 @@ const ZONES = Intl.supportedValuesOf('timeZone')
 
 /** The channel's time zone: what a weekday, an hour and a day mean here. */
 export function ZoneForm({ zone }: { zone: string }) {
-  const { draft, put: setDraft, back } = useDraft(zone)
-  useUnsaved(draft !== zone)
-  const save = useSave(
-    (body: Body<'/desk/zone'>) => api.PUT('/desk/zone', { body }),
-    'The channel goes by this time from now on.',
-  )
+  const { draft, put: setDraft, discard, settle, conflict } = useDraft('zone', zone)
+  const save = useSave((body: Body<'/desk/zone'>) => api.PUT('/desk/zone', { body }), 'The time zone is saved.')
   const known = isZone(draft)
   const now = known
     ? new Intl.DateTimeFormat('en-GB', {
@@ -29,13 +24,13 @@ export function ZoneForm({ zone }: { zone: string }) {
     : undefined
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    if (known && draft !== zone) save.mutate({ timeZone: draft })
+    if (known && draft !== zone) save.mutate({ timeZone: draft }, { onSuccess: () => settle(draft) })
   }
   return (
     <form onSubmit={submit}>
       <Panel title="Time zone" aside={draft === zone ? 'live' : undefined} bodyClassName="flex flex-col gap-3 p-4">
         <label className="flex flex-col gap-1">
-          A day, a weekday and an hour mean those of
+          Days, weekdays and hours follow the clock of
           <input
             list="zones"
             value={draft}
@@ -56,7 +51,8 @@ export function ZoneForm({ zone }: { zone: string }) {
           wrong={known ? undefined : 'Choose a time zone from the list.'}
           pending={save.isPending}
           error={save.error}
-          back={back}
+          discard={discard}
+          conflict={conflict}
         />
       </Panel>
     </form>

@@ -42,7 +42,7 @@ export function wordsFor(tally: TallyRow, group: string): TallyWord[] {
   const to = { of: 'argument', name: 'who' } as const
   const words: TallyWord[] = [
     {
-      about: `Tells how many ${many} one has`,
+      about: `Says how many ${many} a viewer has`,
       settings: {
         ...base,
         word: word(many),
@@ -51,7 +51,7 @@ export function wordsFor(tally: TallyRow, group: string): TallyWord[] {
       },
     },
     {
-      about: `Tells who has most`,
+      about: `Lists who has most`,
       settings: {
         ...base,
         word: word(`top${many}`),
@@ -81,11 +81,11 @@ export function wordsFor(tally: TallyRow, group: string): TallyWord[] {
   ]
   if (!passing) return words
   const pass: TallyWord = {
-    about: `Passes ${many} on to somebody`,
+    about: `Gives ${many} to another viewer`,
     settings: {
       ...base,
       word: word(`pass${many}`),
-      description: `Passes some of your ${many} on`,
+      description: `Gives some of your ${many} to somebody`,
       arguments: [
         { ...who, choices: [] },
         { ...count, choices: [] },
@@ -94,7 +94,7 @@ export function wordsFor(tally: TallyRow, group: string): TallyWord[] {
         { do: 'tally', tally: id, how: 'pass', to, amount: { argument: 'count' } },
         {
           do: 'say',
-          text: `{{ viewer.name }} passed some on: {{ args.who.name }} has {{ args.who.tally.${key}.has }} now.`,
+          text: `{{ viewer.name }} gave some away: {{ args.who.name }} has {{ args.who.tally.${key}.has }} now.`,
         },
       ],
     },

@@ -1,6 +1,7 @@
 import { type UseMutationResult, useMutation, useQueryClient } from '@tanstack/react-query'
-import { type Dispatch, type SetStateAction, useState } from 'react'
+import { useState } from 'react'
 import type { Sent } from '../../parts/api.ts'
+import { type Draft, useDraft } from '../../parts/form/drafts.tsx'
 import { same } from '../../parts/same.ts'
 
 /** What is live of something, as the server answered it. */
@@ -19,36 +20,50 @@ export interface SavedAt<S> {
 }
 
 /** A form's draft and what is live of it. */
-export interface Saved<S> {
+export interface Saved<S> extends Pick<Draft<S>, 'draft' | 'discard' | 'conflict'> {
   readonly at: SavedAt<S>
-  readonly draft: S
-  readonly setDraft: Dispatch<SetStateAction<S>>
-  /** As the server answered it; undefined: nothing yet. The form says "live" only of that. */
+  readonly setDraft: Draft<S>['put']
+  /** As the server answered it; `undefined`: nothing yet. The form says "saved" only of that. */
   readonly live: Live<S> | undefined
   readonly changed: boolean
-  /** Whether something was typed that is saved nowhere. */
-  readonly unsaved: boolean
   readonly save: UseMutationResult<Live<S>, Error, S>
+}
+
+/** What a form begins with. */
+export interface Beginning<S> {
+  /** What is changed; null: it is new. */
+  readonly id: number | null
+  readonly settings: S
+  /** What a new one is a copy of, so that its draft is told apart from others. */
+  readonly copied?: number | undefined
+}
+
+/** What is live: as the server answered last, until the list it comes from is newer than that. */
+function liveOf<S>({ id, settings }: Beginning<S>, answered: (Live<S> & { readonly over: S }) | undefined) {
+  if (answered !== undefined && same(answered.over, settings)) return answered
+  return id === null ? answered : { id, settings }
 }
 
 /**
  * Keeps a form's draft and saves it.
- * @param known - The number of what is changed; null: it is new.
+ * @param kind - What it is, as its drafts are kept: `command`.
  */
-export function useSaved<S>(at: SavedAt<S>, initial: S, known: number | null): Saved<S> {
+export function useSaved<S>(kind: string, at: SavedAt<S>, begin: Beginning<S>): Saved<S> {
   const client = useQueryClient()
-  const [draft, setDraft] = useState(initial)
-  const [live, setLive] = useState<Saved<S>['live']>(known === null ? undefined : { id: known, settings: initial })
+  const [answered, setAnswered] = useState<Live<S> & { readonly over: S }>()
+  const live = liveOf(begin, answered)
+  const fresh = begin.copied === undefined ? 'new' : `copy-${begin.copied}`
+  const { draft, put, discard, settle, changed, conflict } = useDraft(
+    `${kind}/${live?.id ?? fresh}`,
+    live?.settings ?? begin.settings,
+  )
   const save = useMutation({
     mutationFn: (settings: S) => at.save(live?.id ?? null, settings),
     onSuccess: async (saved, sent) => {
-      setLive(saved)
-      // What was typed while it was being saved stays, and is not live yet.
-      setDraft((now) => (same(now, sent) ? saved.settings : now))
+      settle(sent, saved.settings, `${kind}/${saved.id}`)
+      setAnswered({ ...saved, over: begin.settings })
       for (const name of ['commands', ...at.outdates]) await client.invalidateQueries({ queryKey: [name] })
     },
   })
-  const changed = live === undefined || !same(draft, live.settings)
-  const unsaved = !same(draft, live === undefined ? initial : live.settings)
-  return { at, draft, setDraft, live, changed, unsaved, save }
+  return { at, draft, setDraft: put, discard, conflict, live, changed: changed || live === undefined, save }
 }

@@ -85,13 +85,13 @@ function EventsPanel({ eventsAddress, secrets, events, refusals }: Connections) 
   const copy = () =>
     void navigator.clipboard.writeText(eventsAddress).then(
       () => toast({ text: 'The address is copied.' }),
-      () => toast({ text: 'The browser does not let us copy. Mark the address and copy it by hand.', look: 'problem' }),
+      () => toast({ text: 'The browser blocked copying. Select the address and copy it yourself.', look: 'problem' }),
     )
   return (
     <Panel title="Events from outside">
       <div className="flex flex-col gap-3 border-b border-line px-4 py-3">
         <p className="text-muted">
-          Follows, subscriptions, tips and the like reach you here: let the service that knows of them send to this
+          Follows, subscriptions, tips and other events arrive here. Have the service that reports them send to this
           address, signed with one of the secrets.
         </p>
         <div className="flex items-center gap-3">

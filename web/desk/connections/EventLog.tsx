@@ -28,7 +28,7 @@ function TurnedAway({ refusals }: Pick<EventLogProps, 'refusals'>) {
   return (
     <details className="border-b border-line px-4 py-2.5">
       <summary className="cursor-pointer">
-        {refusals.reduce((sum, { times }) => sum + times, 0)} turned away lately, last at{' '}
+        {refusals.reduce((sum, { times }) => sum + times, 0)} rejected recently, last at{' '}
         {timeText(refusals[0]?.at ?? 0)}
       </summary>
       <ul className="pt-1">
@@ -52,13 +52,13 @@ function Came({ events }: Pick<EventLogProps, 'events'>) {
       <thead className="text-sm text-muted">
         <tr>
           <th scope="col" className="w-24 px-4 py-2 font-normal whitespace-nowrap">
-            Came at
+            Received
           </th>
           <th scope="col" className="py-2 pr-4 font-normal">
             What happened
           </th>
           <th scope="col" className="py-2 pr-4 font-normal">
-            What was done
+            Result
           </th>
         </tr>
       </thead>

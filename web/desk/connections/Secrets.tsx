@@ -43,9 +43,7 @@ export function Secrets({ secrets, changed }: { secrets: readonly Secret[]; chan
         ))}
       </ul>
       {secrets.length === 0 && (
-        <p className="px-4 pt-3 text-muted">
-          There is no secret yet, so nothing is taken. Make one for the first sender.
-        </p>
+        <p className="px-4 pt-3 text-muted">No secret yet, so no event is accepted. Add one for your first sender.</p>
       )}
       {shown === undefined ? (
         <NewSecret made={setShown} changed={changed} />
@@ -63,7 +61,7 @@ function SecretRow({ secret, changed }: { secret: Secret; changed: () => Promise
     mutationFn: () =>
       answerOf(api.POST('/desk/connections/secrets/{secret}/revoke', { params: { path: { secret: secret.id } } })),
     onSuccess: () => {
-      toast({ text: `Nothing signed with the secret of ${secret.name} is taken any more.` })
+      toast({ text: `Events signed with the secret of ${secret.name} are rejected from now on.` })
       return changed()
     },
     onError: (fault) => toast({ text: fault.message, look: 'problem' }),
@@ -79,7 +77,7 @@ function SecretRow({ secret, changed }: { secret: Secret; changed: () => Promise
       </div>
       {asking ? (
         <>
-          <p className="text-[0.93rem]">Its sender is turned away from then on.</p>
+          <p className="text-[0.93rem]">Its sender is rejected from then on.</p>
           <Button look="danger" onClick={() => revoke.mutate()} disabled={revoke.isPending}>
             Revoke it
           </Button>
@@ -139,7 +137,7 @@ function NewSecret({ made, changed }: { made: (secret: string) => void; changed:
       <KindChoice chosen={chosen} choose={setChosen} />
       <div className="flex items-center gap-3">
         <Button type="submit" disabled={add.isPending || chosen.length === 0}>
-          Make a secret
+          Add a secret
         </Button>
         {chosen.length === 0 && <p className="text-sm text-muted">Choose what it may send.</p>}
       </div>
@@ -177,7 +175,7 @@ function Once({ secret, done }: { secret: string; done: () => void }) {
   const copy = () =>
     void navigator.clipboard.writeText(secret).then(
       () => toast({ text: 'The secret is copied.' }),
-      () => toast({ text: 'The browser does not let us copy. Mark the secret and copy it by hand.', look: 'problem' }),
+      () => toast({ text: 'The browser blocked copying. Select the secret and copy it yourself.', look: 'problem' }),
     )
   return (
     <div role="status" className="flex flex-col gap-2 bg-brass-wash px-4 py-3">

@@ -22,7 +22,7 @@ export function eventInWords({ type, name, body }: Happened): string {
     case 'ricompensa.show.ended':
       return 'The show ended'
     case 'ricompensa.rewards.listed':
-      return 'The platform told which rewards of its own points there are'
+      return 'The platform listed the rewards for its own points'
     case 'ricompensa.follow':
       return `${who} follows`
     case 'ricompensa.subscription':
@@ -30,7 +30,7 @@ export function eventInWords({ type, name, body }: Happened): string {
     case 'ricompensa.resubscription':
       return `${who} subscribed again, tier ${String(body.tier)}, for ${counted(body.months, 'month', 'months')}`
     case 'ricompensa.subscription.ended':
-      return `${who} is no subscriber any more`
+      return `${who} is no longer a subscriber`
     case 'ricompensa.gift':
       return `${who} gave away ${counted(body.count, 'subscription', 'subscriptions')}`
     case 'ricompensa.raid':

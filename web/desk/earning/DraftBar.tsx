@@ -6,7 +6,7 @@ import { Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import type { Draft, Earning } from './draft.ts'
 
-const SAVING = { saved: 'kept as a draft', saving: 'being kept …', failed: 'not kept: the server does not answer' }
+const SAVING = { saved: 'saved as a draft', saving: 'saving …', failed: 'not saved: the server does not answer' }
 
 /** At the foot of the page while the draft differs from what is live: apply it now, at the next show, or drop it. */
 export function DraftBar({ draft, earning }: { draft: Draft; earning: Earning }) {
@@ -21,7 +21,7 @@ export function DraftBar({ draft, earning }: { draft: Draft; earning: Earning })
   }
   const apply = useMutation({
     mutationFn: () => answerOf(api.PUT('/desk/earning', { body: draft.plan })),
-    onSuccess: done('The plan is live from now on. What was watched so far was paid by the old one.'),
+    onSuccess: done('The plan is live. Time watched so far was paid by the old plan.'),
   })
   const later = useMutation({
     mutationFn: (nextShow: boolean) =>
@@ -50,10 +50,10 @@ export function DraftBar({ draft, earning }: { draft: Draft; earning: Earning })
           {waits && '; waits for the next show'}
         </p>
         <Button look="quiet" onClick={() => drop.mutate()}>
-          Drop the draft
+          Discard changes
         </Button>
         <Button disabled={wrong > 0 || draft.saving === 'saving'} onClick={() => later.mutate(!waits)}>
-          {waits ? 'Do not apply by itself' : 'Apply at the next show'}
+          {waits ? 'Do not apply automatically' : 'Apply at the next show'}
         </Button>
         <Button look="main" disabled={wrong > 0 || apply.isPending} onClick={() => apply.mutate()}>
           Apply now

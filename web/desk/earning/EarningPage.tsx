@@ -34,7 +34,7 @@ function EarningForm({ earning }: { earning: Earning }) {
       <div className="flex items-baseline gap-4">
         <PageTitle>Earning</PageTitle>
         <p className="text-muted">
-          Every change is kept as a draft until you apply it. The currency’s names:{' '}
+          Every change is saved as a draft until you apply it. The currency’s names:{' '}
           <Link to="/commands" className="underline underline-offset-2">
             Commands
           </Link>

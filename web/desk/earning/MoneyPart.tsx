@@ -61,7 +61,7 @@ export function MoneyPart({ money, set }: { money: Money; set: (money: Money) =>
         </select>
       </label>
       <p className="text-sm text-muted">
-        A tip in a currency without a rate is never paid by guess: it waits on the Connections page until you decide.
+        A tip in a currency without a rate is never paid on a guess: it waits on the Connections page until you decide.
       </p>
     </fieldset>
   )

@@ -21,7 +21,7 @@ interface ChoicesProps {
 export function Starters({ earning, draft, take }: ChoicesProps) {
   return (
     <div className="flex flex-wrap items-center gap-x-2 gap-y-1">
-      <span className="mr-1 text-muted">Start from a plan for an audience that is</span>
+      <span className="mr-1 text-muted">Start from a plan for an audience of</span>
       {STARTERS.map(({ name, for: audience, plan }) => {
         const differs = planDifference(plan, draft, earning.circles).length
         const each = `${inWords(plan.base, earning.currency)} every ${plan.intervalSeconds / 60} min`
@@ -37,7 +37,7 @@ export function Starters({ earning, draft, take }: ChoicesProps) {
           </Button>
         )
       })}
-      <span className="text-sm text-muted">It fills in everything; nothing is live by it.</span>
+      <span className="text-sm text-muted">This fills in the form. Nothing changes until you apply it.</span>
     </div>
   )
 }
@@ -52,7 +52,7 @@ export function History({ earning, draft, take }: ChoicesProps) {
   })
   return (
     <Panel
-      title="Plans before this one"
+      title="Earlier plans"
       aside={
         <Button look="quiet" aria-expanded={shown} onClick={() => setShown(!shown)}>
           {shown ? 'Hide' : 'Show'}
@@ -70,14 +70,12 @@ export function History({ earning, draft, take }: ChoicesProps) {
               <p className="min-w-0 flex-1">
                 {dayText(at)} <span className="text-muted">by {by}</span>
                 <span className="block truncate text-[0.93rem] text-muted">
-                  {list.length === 0
-                    ? 'is what is live'
-                    : list.map(({ what, after }) => `${what}: ${after}`).join('; ')}
+                  {list.length === 0 ? 'is live now' : list.map(({ what, after }) => `${what}: ${after}`).join('; ')}
                 </span>
               </p>
               {list.length > 0 && (
                 <Button disabled={same(plan, draft)} onClick={() => take(plan)}>
-                  Bring back
+                  Restore
                 </Button>
               )}
             </div>

@@ -36,14 +36,14 @@ const FIELDS: readonly SupportField[] = [
     get: (plan) => plan.follow,
     set: (_, follow) => ({ follow }),
     example: { kind: 'follow' },
-    words: 'once in a life',
+    words: 'once per viewer',
   },
   tier(1),
   tier(2),
   tier(3),
   {
     name: 'gift',
-    label: 'A subscription given away',
+    label: 'A gift subscription',
     get: (plan) => plan.gift,
     set: (_, gift) => ({ gift }),
     example: { kind: 'gift', count: 5, tier: 1 },
@@ -51,7 +51,7 @@ const FIELDS: readonly SupportField[] = [
   },
   {
     name: 'giftReceived',
-    label: 'A subscription received',
+    label: 'A gift subscription received',
     get: (plan) => plan.giftReceived,
     set: (_, giftReceived) => ({ giftReceived }),
     example: { kind: 'giftReceived', tier: 1 },
@@ -67,7 +67,7 @@ const FIELDS: readonly SupportField[] = [
   },
   {
     name: 'raidEach',
-    label: 'and for each viewer brought',
+    label: 'plus for each viewer in it',
     get: (plan) => plan.raid.perViewer,
     set: (plan, perViewer) => ({ raid: { ...plan.raid, perViewer } }),
     example: { kind: 'raid', viewers: 40 },
@@ -96,7 +96,7 @@ export function SupportSection({ draft, earning: { currency } }: SectionProps) {
   const { support } = draft.plan
   const set = (patch: Partial<SupportPlan>) => draft.set({ support: { ...support, ...patch } })
   return (
-    <Panel title="Support" aside="paid when the platform tells of it" bodyClassName="flex flex-col gap-3 p-4">
+    <Panel title="Support" aside="paid when the platform reports it" bodyClassName="flex flex-col gap-3 p-4">
       {FIELDS.map(({ name, label, get, set: put, example, words }) => {
         const pays = supportPays(support, example)
         const means = pays === 0 ? 'pays nothing' : `${words}: ${inWords(pays, currency)}`
@@ -113,7 +113,7 @@ export function SupportSection({ draft, earning: { currency } }: SectionProps) {
         )
       })}
       <TickRow
-        label="A raid pays only who follows"
+        label="Raids pay followers only"
         value={support.raid.followersOnly}
         onValue={(followersOnly) => set({ raid: { ...support.raid, followersOnly } })}
       />
@@ -184,8 +184,8 @@ function Thanks({ support, set }: { support: SupportPlan; set: (patch: Partial<S
         />
       </label>
       <p className="text-[0.93rem] text-muted" aria-live="polite">
-        {told.length > 0 ? `Reads: ${told.join(' · ')}` : 'Nothing is said or shown.'} Can be used:{' '}
-        {'{{ viewer.name }}'}, {'{{ viewer.rank }}'}, {'{{ paid }}'}, {'{{ support.amount }}'}, {'{{ support.count }}'},{' '}
+        {told.length > 0 ? `Reads: ${told.join(' · ')}` : 'Nothing is said or shown.'} Fields: {'{{ viewer.name }}'},{' '}
+        {'{{ viewer.rank }}'}, {'{{ paid }}'}, {'{{ support.amount }}'}, {'{{ support.count }}'},{' '}
         {'{{ support.viewers }}'}, {'{{ support.tier }}'}, {'{{ support.months }}'}
       </p>
     </fieldset>

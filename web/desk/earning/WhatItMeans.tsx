@@ -87,7 +87,7 @@ function Change({ before, after }: { before: number; after: number }) {
 
 /** What differs from the live plan, line by line. */
 export function Differences({ list }: { list: readonly Difference[] }) {
-  if (list.length === 0) return <p className="text-muted">Nothing differs from what is live.</p>
+  if (list.length === 0) return <p className="text-muted">Nothing changes.</p>
   return (
     <ul className="flex flex-col">
       {list.map(({ what, before, after }) => (

@@ -10,12 +10,12 @@ describe('a whole number', () => {
     ['', 0],
   ])('"%s" is %d', (text, number) => expect(readWhole(text, AMOUNT)).toBe(number))
 
-  test.each(['-1', '1.5', 'ten', '1000000001', '1e3'])('"%s" says what to give', (text) =>
-    expect(readWhole(text, AMOUNT)).toBe('Give a whole number from 0 to 1,000,000,000.'),
+  test.each(['-1', '1.5', 'ten', '1000000001', '1e3'])('"%s" says what to type', (text) =>
+    expect(readWhole(text, AMOUNT)).toBe('Type a whole number from 0 to 1,000,000,000.'),
   )
 
   test('that must not be 0 must be given', () =>
-    expect(readWhole('', { least: 1, most: 5 })).toBe('Give a whole number from 1 to 5.'))
+    expect(readWhole('', { least: 1, most: 5 })).toBe('Type a whole number from 1 to 5.'))
 })
 
 describe('a multiplier', () => {
@@ -27,8 +27,8 @@ describe('a multiplier', () => {
     )
   })
 
-  test.each(['0.5', '101', 'x2', '1.555', ''])('"%s" says what to give', (text) =>
-    expect(readTimes(text)).toMatch(/^Give a number from 1 to 100/),
+  test.each(['0.5', '101', 'x2', '1.555', ''])('"%s" says what to type', (text) =>
+    expect(readTimes(text)).toMatch(/^Type a number from 1 to 100/),
   )
 })
 

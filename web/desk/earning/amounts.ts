@@ -8,18 +8,18 @@ export interface Range {
 
 export const AMOUNT: Range = { least: 0, most: 1_000_000_000 }
 
-/** Reads a whole number as typed. @returns It, or a sentence that says what to give. Nothing typed is 0 where 0 is allowed. */
+/** Reads a whole number as typed. @returns It, or a sentence that says what to type. Nothing typed is 0 where 0 is allowed. */
 export function readWhole(text: string, { least, most }: Range): number | string {
   const plain = text.trim().replaceAll(',', '')
   const number = plain === '' && least === 0 ? 0 : /^\d{1,15}$/.test(plain) ? Number(plain) : Number.NaN
-  return number >= least && number <= most ? number : `Give a whole number from ${digits(least)} to ${digits(most)}.`
+  return number >= least && number <= most ? number : `Type a whole number from ${digits(least)} to ${digits(most)}.`
 }
 
 /** Reads a multiplier as people write it: "1.5" -> 150 hundredths; at least 1, at most 100. */
 export function readTimes(text: string): number | string {
   const match = /^(\d{1,3})(?:[.,](\d{1,2}))?$/.exec(text.trim())
   const times = match ? Number(match[1]) * 100 + Number((match[2] ?? '').padEnd(2, '0')) : Number.NaN
-  return times >= 100 && times <= 10_000 ? times : 'Give a number from 1 to 100, like 1.5.'
+  return times >= 100 && times <= 10_000 ? times : 'Type a number from 1 to 100, like 1.5.'
 }
 
 /** Seconds as a number of the largest unit that they are a whole number of. */

@@ -85,7 +85,7 @@ export function TimeRow({ draft, name, label, hint, value, range = AMOUNT, onVal
     const fits = seconds >= range.least && seconds <= range.most
     draft.setProblem(
       name,
-      fits ? undefined : `Give a time from ${range.least} seconds to ${Math.floor(range.most / 3600)} hours.`,
+      fits ? undefined : `Type a time from ${range.least} seconds to ${Math.floor(range.most / 3600)} hours.`,
     )
     if (fits) onValue(seconds)
   }

@@ -19,7 +19,7 @@ export function ChatSection({ draft, earning: { currency } }: SectionProps) {
         onValue={(amount) => set({ chat: { ...chat, amount } })}
         hint={
           chat.amount === 0
-            ? 'Chat pays nothing by itself.'
+            ? 'Chat pays nothing.'
             : `at most once every ${durationInWords(chat.everySeconds)} for each viewer`
         }
       />
@@ -58,17 +58,17 @@ export function ChatSection({ draft, earning: { currency } }: SectionProps) {
           <NumberRow
             draft={draft}
             name="streakPlus"
-            label="More for each show in a row"
+            label="Bonus for each show in a row"
             value={checkIn.streakPlus}
             onValue={(streakPlus) => set({ checkIn: { ...checkIn, streakPlus } })}
           />
           <NumberRow
             draft={draft}
             name="streakMost"
-            label="At most so much more"
+            label="Bonus cap"
             value={checkIn.streakMost}
             onValue={(streakMost) => set({ checkIn: { ...checkIn, streakMost } })}
-            hint={`A long streak brings ${long} a show.`}
+            hint={`A long streak earns ${long} a show.`}
           />
           <TickRow
             label="One missed show does not end a streak"
@@ -169,7 +169,7 @@ export function WeekSection({ draft, earning: { circles, zone } }: SectionProps)
         value={plan.newcomerWaitSeconds}
         range={{ least: 0, most: 366 * 86_400 }}
         onValue={(newcomerWaitSeconds) => set({ newcomerWaitSeconds })}
-        hint={plan.newcomerWaitSeconds === 0 ? 'at once' : 'against who only comes for prizes'}
+        hint={plan.newcomerWaitSeconds === 0 ? 'at once' : 'keeps out people who only come for prizes'}
       />
     </Panel>
   )

@@ -20,11 +20,11 @@ export function WatchingSection({ draft, earning: { currency } }: SectionProps) 
       <TimeRow
         draft={draft}
         name="interval"
-        label="A payment every"
+        label="Pay viewers every"
         value={plan.intervalSeconds}
         range={INTERVAL}
         onValue={(intervalSeconds) => set({ intervalSeconds })}
-        hint="Minutes that do not fill one are kept for the next."
+        hint="Leftover minutes count towards the next payment."
       />
       <NumberRow
         draft={draft}
@@ -43,14 +43,14 @@ export function WatchingSection({ draft, earning: { currency } }: SectionProps) 
         hint={
           offAir.base === 0
             ? 'Nothing is paid while the show is off.'
-            : 'The base alone, without bonuses. It never counts as watched.'
+            : 'The base amount only, without bonuses. It does not count as watch time.'
         }
       />
       {offAir.base > 0 && (
         <TimeRow
           draft={draft}
           name="offAirInterval"
-          label="Off air, a payment every"
+          label="Off air, pay viewers every"
           value={offAir.intervalSeconds}
           range={INTERVAL}
           onValue={(intervalSeconds) => set({ offAir: { ...offAir, intervalSeconds } })}
@@ -88,10 +88,10 @@ export function BonusSection({ draft, earning: { circles } }: SectionProps) {
               Who
             </th>
             <th scope="col" className="w-28 pb-1.5 text-right font-medium">
-              More each time
+              Bonus
             </th>
             <th scope="col" className="w-28 pb-1.5 text-right font-medium">
-              Times
+              Multiplier
             </th>
           </tr>
         </thead>
@@ -103,7 +103,7 @@ export function BonusSection({ draft, earning: { circles } }: SectionProps) {
                 <AmountInput
                   draft={draft}
                   name={`${standing}-plus`}
-                  label={`${name}: more each time`}
+                  label={`${name}: bonus`}
                   value={plan.standings[standing]?.plus ?? 0}
                   onValue={(plus) => setBonus(standing, { plus })}
                 />
@@ -125,7 +125,7 @@ export function BonusSection({ draft, earning: { circles } }: SectionProps) {
       <NumberRow
         draft={draft}
         name="active"
-        label="For who chatted lately"
+        label="For recent chatters"
         value={plan.active.plus}
         onValue={(plus) => set({ active: { ...plan.active, plus } })}
         hint={`within ${durationInWords(plan.active.withinSeconds)} before the payment`}
@@ -134,7 +134,7 @@ export function BonusSection({ draft, earning: { circles } }: SectionProps) {
         <TimeRow
           draft={draft}
           name="activeWithin"
-          label="Lately means within"
+          label="Recent means within"
           value={plan.active.withinSeconds}
           range={INTERVAL}
           onValue={(withinSeconds) => set({ active: { ...plan.active, withinSeconds } })}

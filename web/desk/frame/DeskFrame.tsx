@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { Outlet } from 'react-router'
+import { DraftsProvider } from '../../parts/form/drafts.tsx'
 import { SignInAgain } from '../../parts/SignInAgain.tsx'
-import { UnsavedGuard } from '../../parts/unsaved.tsx'
 import { useWide } from '../../parts/useWide.ts'
 import { JumpBox } from '../JumpBox.tsx'
 import { ShowBar } from '../show/ShowBar.tsx'
@@ -20,32 +20,33 @@ export function DeskFrame({ status, live }: { status: Status; live: boolean }) {
   const wide = useWide()
   const jump = () => setJumping(true)
   return (
-    <div className="flex h-dvh flex-col">
-      <a
-        href="#page"
-        className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-brass focus:p-2 focus:text-on-brass"
-      >
-        Skip to the page
-      </a>
-      <ShowBar status={status} wide={wide} onJump={jump} />
-      {!live && (
-        <p role="status" className="border-b border-line bg-brass-wash px-4 py-1.5 text-brass-text">
-          The connection to the server is down. What you see may be old; it is renewed by itself as soon as it is back.
-        </p>
-      )}
-      <Unreadable />
-      <div className="flex min-h-0 flex-1">
-        {wide && <Sidebar caller={status.caller} />}
-        <main id="page" tabIndex={-1} className="min-w-0 flex-1 overflow-y-auto p-3 outline-none lg:p-5">
-          <UnsavedGuard>
+    <DraftsProvider scope={`${status.channel.slug}/${status.caller}`}>
+      <div className="flex h-dvh flex-col">
+        <a
+          href="#page"
+          className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-brass focus:p-2 focus:text-on-brass"
+        >
+          Skip to the page
+        </a>
+        <ShowBar status={status} wide={wide} onJump={jump} />
+        {!live && (
+          <p role="status" className="border-b border-line bg-brass-wash px-4 py-1.5 text-brass-text">
+            The connection to the server is down. What you see may be out of date; it updates as soon as the connection
+            is back.
+          </p>
+        )}
+        <Unreadable />
+        <div className="flex min-h-0 flex-1">
+          {wide && <Sidebar caller={status.caller} />}
+          <main id="page" tabIndex={-1} className="min-w-0 flex-1 overflow-y-auto p-3 outline-none lg:p-5">
             <Outlet />
-          </UnsavedGuard>
-        </main>
-        {wide && <SideRail />}
+          </main>
+          {wide && <SideRail />}
+        </div>
+        {!wide && <PhoneBar status={status} onJump={jump} />}
+        <JumpBox open={jumping} setOpen={setJumping} />
+        <SignInAgain scope="desk" why="What cannot be undone, or gives away everybody’s data," />
       </div>
-      {!wide && <PhoneBar status={status} onJump={jump} />}
-      <JumpBox open={jumping} setOpen={setJumping} />
-      <SignInAgain scope="desk" why="What cannot be undone, or gives away everybody’s data," />
-    </div>
+    </DraftsProvider>
   )
 }

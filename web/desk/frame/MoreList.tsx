@@ -1,12 +1,15 @@
 import { NavLink } from 'react-router'
 import { Button } from '../../parts/Button.tsx'
+import { useUnsavedPages } from '../../parts/form/drafts.tsx'
 import { Lights, Voice } from '../show/ShowBar.tsx'
 import type { Status } from '../status.ts'
 import { OwnButtons } from './OwnButtons.tsx'
-import { PAGES } from './pages.ts'
+import { isUnsaved, PAGES } from './pages.ts'
+import { UnsavedMark } from './UnsavedMark.tsx'
 
 /** On a narrow window: every page, what the show bar has no room for, and what is about whoever sits here. */
 export function MoreList({ status, onJump }: { status: Status; onJump: () => void }) {
+  const unsaved = useUnsavedPages()
   return (
     <div className="flex flex-col gap-4 p-4">
       <div className="flex flex-wrap items-center gap-4">
@@ -26,6 +29,7 @@ export function MoreList({ status, onJump }: { status: Status; onJump: () => voi
                 }
               >
                 {name}
+                {isUnsaved(to, unsaved) && <UnsavedMark />}
               </NavLink>
             </li>
           )),

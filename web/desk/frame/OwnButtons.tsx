@@ -9,7 +9,7 @@ export function OwnButtons({ caller }: { caller: string }) {
   return (
     <>
       <Button look="quiet" className="justify-start!" onClick={() => setTheme(theme === 'dark' ? 'light' : 'dark')}>
-        {theme === 'dark' ? 'Day colours' : 'Evening colours'}
+        {theme === 'dark' ? 'Light theme' : 'Dark theme'}
       </Button>
       <Button look="quiet" className="justify-start!" onClick={leave} title={`Signed in as ${caller}`}>
         Sign out

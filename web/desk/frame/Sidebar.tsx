@@ -1,10 +1,13 @@
 import { clsx } from 'clsx'
 import { NavLink } from 'react-router'
+import { useUnsavedPages } from '../../parts/form/drafts.tsx'
 import { OwnButtons } from './OwnButtons.tsx'
-import { PAGES } from './pages.ts'
+import { isUnsaved, PAGES } from './pages.ts'
+import { UnsavedMark } from './UnsavedMark.tsx'
 
 /** The pages at the left, and what is about whoever sits here. */
 export function Sidebar({ caller }: { caller: string }) {
+  const unsaved = useUnsavedPages()
   return (
     <nav aria-label="Pages" className="flex w-40 shrink-0 flex-col overflow-y-auto border-r border-line bg-panel py-4">
       {PAGES.map(({ group, pages }) => (
@@ -25,6 +28,7 @@ export function Sidebar({ caller }: { caller: string }) {
               }
             >
               {name}
+              {isUnsaved(to, unsaved) && <UnsavedMark />}
             </NavLink>
           ))}
         </div>

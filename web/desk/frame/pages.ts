@@ -16,3 +16,7 @@ export const PAGES = [
   { group: 'On the stream', pages: [{ to: '/screen', name: 'Screen' }] },
   { group: 'Behind it', pages: [{ to: '/connections', name: 'Connections' }] },
 ] as const
+
+/** Whether a form on the page, or on one below it, holds something unsaved. */
+export const isUnsaved = (to: string, unsaved: ReadonlySet<string>): boolean =>
+  [...unsaved].some((page) => page === to || (to !== '/' && page.startsWith(`${to}/`)))

@@ -80,21 +80,20 @@ function CallOff({ round, close }: { round: OpenRound; close: () => void }) {
     action.mutate(
       {
         send: () => api.POST('/desk/rounds/{round}/call-off', { params: { path: { round: round.id } } }),
-        said: 'Called off; all stakes are back.',
+        said: 'Called off; all stakes are refunded.',
       },
       { onSettled: close },
     )
   return (
     <FormDialog title={`Call ${titleOf(round)} off`} close={close}>
       <p>
-        It ends here. All stakes that are not paid out yet go back ({digits(round.staked)} were put in), and chat is
-        told.
+        It ends here. All stakes not yet paid out are refunded ({digits(round.staked)} were staked), and chat is told.
       </p>
       <div className="flex gap-2">
         <Button look="danger" disabled={action.isPending} onClick={go}>
           Call it off
         </Button>
-        <Button onClick={close}>Go on with it</Button>
+        <Button onClick={close}>Keep it running</Button>
       </div>
     </FormDialog>
   )

@@ -13,8 +13,9 @@ import {
 import { answerOf } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
+import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
+import { type Draft, useDraft } from '../../parts/form/drafts.tsx'
 import { Problem } from '../../parts/Notice.tsx'
-import { same } from '../../parts/same.ts'
 import { INPUT } from '../commands/inputs.tsx'
 import { LimitFields } from '../commands/LimitFields.tsx'
 import { SidePanel } from '../commands/SidePanel.tsx'
@@ -48,7 +49,8 @@ const PARTS: Readonly<Record<Game, readonly string[]>> = {
 /** Changes how a game is played. What it gives back is always in view. */
 export function GamePanel<G extends Game>({ game, view, commands, close }: GamePanelProps & { game: G }) {
   const live = view.settings[game] as SettingsOf[G]
-  const [draft, setDraft] = useState(live)
+  const kept = useDraft(`game/${game}`, live)
+  const { draft, put: setDraft } = kept
   const [part, setPart] = useState(PARTS[game][0] ?? '')
   const put = (patch: Partial<SettingsOf[G]>) => setDraft({ ...draft, ...patch })
   return (
@@ -58,8 +60,7 @@ export function GamePanel<G extends Game>({ game, view, commands, close }: GameP
       parts={PARTS[game]}
       part={part}
       setPart={setPart}
-      unsaved={!same(draft, live)}
-      foot={<GameFoot game={game} draft={draft} live={live} setDraft={setDraft} />}
+      foot={<GameFoot game={game} kept={kept} />}
     >
       <Part part={part} game={game} draft={draft} put={put as never} view={view} commands={commands} />
     </SidePanel>
@@ -105,7 +106,7 @@ function Part({ part, game, draft, put, view, commands }: PartProps) {
           />
           {(game === 'heist' || game === 'roulette') && (
             <p className="text-muted">
-              What rests for everyone begins when a round has ended; coming into one that is on is always possible.
+              The cooldown starts when a round ends; joining a running round is always possible.
             </p>
           )}
         </div>
@@ -123,25 +124,24 @@ function Part({ part, game, draft, put, view, commands }: PartProps) {
 
 interface GameFootProps<G extends Game> {
   readonly game: G
-  readonly draft: SettingsOf[G]
-  readonly live: SettingsOf[G]
-  readonly setDraft: (settings: SettingsOf[G]) => void
+  readonly kept: Draft<SettingsOf[G]>
 }
 
-function GameFoot<G extends Game>({ game, draft, live, setDraft }: GameFootProps<G>) {
+function GameFoot<G extends Game>({ game, kept }: GameFootProps<G>) {
+  const { draft, discard, settle, changed, conflict } = kept
   const client = useQueryClient()
   const [asking, setAsking] = useState(false)
   const save = useMutation({
     mutationFn: (confirmed: boolean) => answerOf(saveGame(game, draft, confirmed)),
     onSuccess: async () => {
       setAsking(false)
+      settle(draft)
       for (const name of ['games', 'commands']) await client.invalidateQueries({ queryKey: [name] })
     },
   })
   const fault = settingsFault(game, draft)
   const returns = fault === undefined ? returnsOf(game, draft) : undefined
   const warning = returns && returnWarning(returns)
-  const changed = !same(draft, live)
   const go = () => (returns !== undefined && paysTooMuch(returns) ? setAsking(true) : save.mutate(false))
   return (
     <div className="flex flex-col gap-2">
@@ -156,18 +156,19 @@ function GameFoot<G extends Game>({ game, draft, live, setDraft }: GameFootProps
           {warning && <span className="block text-brick-text">{warning}</span>}
         </p>
       )}
+      <DraftConflict conflict={conflict} />
       {save.error && changed && <Problem error={save.error} />}
       <div className="flex flex-wrap items-center gap-2">
         {changed && (
           <>
-            <Button look="main" disabled={fault !== undefined || save.isPending} onClick={go}>
-              {save.isPending ? 'Saving …' : 'Save: live at once'}
+            <Button look="main" disabled={fault !== undefined || conflict !== undefined || save.isPending} onClick={go}>
+              {save.isPending ? 'Saving …' : 'Save now'}
             </Button>
-            <Button onClick={() => setDraft(live)}>Back to what is live</Button>
+            <Button onClick={discard}>Discard changes</Button>
           </>
         )}
         <span role="status" className={changed ? 'text-brass-text' : 'text-muted'}>
-          {changed ? 'Not live yet.' : 'What you see is live.'}
+          {changed ? 'Unsaved changes.' : 'Saved.'}
         </span>
       </div>
       {asking && returns && (

@@ -11,7 +11,7 @@ export function GamesFrame() {
       parts={[
         { to: '/games', name: 'Games' },
         { to: '/games/cup', name: cup ? 'Cup (on)' : 'Cup' },
-        { to: '/games/texts', name: 'What is said' },
+        { to: '/games/texts', name: 'Messages' },
       ]}
     />
   )

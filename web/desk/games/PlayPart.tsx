@@ -43,11 +43,7 @@ export function PlayPart({ game, draft, put }: PlayPartProps) {
   const set = put as (patch: object) => void
   return (
     <div className="flex flex-col gap-5">
-      <WordFields
-        label="Word in chat, and others that mean the same"
-        word={draft.word}
-        setWord={(word) => set({ word })}
-      />
+      <WordFields label="Command and aliases" word={draft.word} setWord={(word) => set({ word })} />
       {game === 'duel' && <DuelFields draft={draft as SettingsOf['duel']} set={set} />}
       {game === 'roulette' && <RouletteFields draft={draft as SettingsOf['roulette']} set={set} />}
       {game === 'coin' && (
@@ -67,8 +63,8 @@ export function PlayPart({ game, draft, put }: PlayPartProps) {
       )}
       {game === 'cup' && (
         <p className="text-muted">
-          A cup is opened on its own page, with its places, entry and prize. Its matches are answered by the duel’s word
-          to take.
+          A cup is opened on its own page, with its places, entry and prize. Players answer its matches with the duel’s
+          command to accept.
         </p>
       )}
     </div>
@@ -79,9 +75,9 @@ function DuelFields({ draft, set }: { draft: SettingsOf['duel']; set: (patch: ob
   return (
     <>
       <div className="flex flex-wrap gap-4">
-        <WordFields label="To take it" word={draft.take} setWord={(take) => set({ take })} />
-        <WordFields label="To pass" word={draft.pass} setWord={(pass) => set({ pass })} />
-        <WordFields label="To take a challenge back" word={draft.withdraw} setWord={(withdraw) => set({ withdraw })} />
+        <WordFields label="To accept" word={draft.take} setWord={(take) => set({ take })} />
+        <WordFields label="To decline" word={draft.pass} setWord={(pass) => set({ pass })} />
+        <WordFields label="To withdraw a challenge" word={draft.withdraw} setWord={(withdraw) => set({ withdraw })} />
       </div>
       <div className={FIGURES}>
         <FigureRow
@@ -93,7 +89,7 @@ function DuelFields({ draft, set }: { draft: SettingsOf['duel']; set: (patch: ob
           onValue={(answerSeconds) => set({ answerSeconds })}
         />
         <FigureRow
-          label="From the acceptance to the outcome"
+          label="From acceptance to outcome"
           value={draft.suspenseSeconds}
           unit="seconds"
           most={30}
@@ -135,7 +131,7 @@ function RouletteFields({ draft, set }: { draft: SettingsOf['roulette']; set: (p
         onValue={(suspenseSeconds) => set({ suspenseSeconds })}
       />
       <FigureRow
-        label="The most that the house stands to pay in one spin"
+        label="The most the house pays in one spin"
         value={draft.houseLimit}
         unit="in all"
         least={1}

@@ -28,9 +28,9 @@ export function StakesPart({ game, draft, put, view }: StakesPartProps) {
         <span>Largest stake</span>
         <NumberInput label="Largest stake" value={stakes.largest} none="–" onValue={(largest) => set({ largest })} />
         <span className="text-muted">{view.currency.many}</span>
-        <span>Largest share of what one holds</span>
+        <span>Largest share of a balance</span>
         <NumberInput
-          label="Largest share of what one holds"
+          label="Largest share of a balance"
           value={stakes.share}
           most={100}
           onValue={(share) => set({ share: Math.max(1, share) })}
@@ -38,8 +38,8 @@ export function StakesPart({ game, draft, put, view }: StakesPartProps) {
         <span className="text-muted">%</span>
       </div>
       <p className="text-muted">
-        A smallest stake keeps out plays for one. A share keeps anybody from losing a month in a minute: “all” then
-        means all that is allowed.
+        A minimum keeps out token stakes. The share keeps anyone from losing a month’s earnings in a minute; “all” then
+        means the largest stake allowed.
       </p>
       {returns && (
         <p className="rounded-md bg-surface px-3 py-2">

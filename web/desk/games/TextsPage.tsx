@@ -3,9 +3,9 @@ import { useState } from 'react'
 import { GAME_NAMES, GAME_TEXTS, GAMES, type Game, type GameTextKey, sampleText, textFault } from '#core/games'
 import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { useDraft } from '../../parts/form/drafts.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
-import { same } from '../../parts/same.ts'
 import { INPUT, Select } from '../commands/inputs.tsx'
 import { useGameAction } from './useGameAction.ts'
 import { gamesQuery } from './view.ts'
@@ -23,7 +23,7 @@ export function TextsPage() {
   return (
     <div className="flex flex-col gap-4">
       <div className="flex items-center gap-3">
-        <PageTitle>What is said</PageTitle>
+        <PageTitle>Messages</PageTitle>
         <Select
           label="Of which game"
           value={game}
@@ -33,8 +33,8 @@ export function TextsPage() {
         />
       </div>
       <p className="text-muted">
-        Of several texts one is picked by chance each time. What is said in the room about games can be silenced as a
-        whole under Commands, Voice.
+        If there are several texts, one is picked at random each time. To silence all game messages at once, see
+        Commands, Bot.
       </p>
       {KEYS.filter((key) => GAME_TEXTS[key].game === game).map((key) => (
         <OneText key={`${key}/${JSON.stringify(texts[key] ?? [])}`} text={key} own={texts[key]} />
@@ -46,18 +46,20 @@ export function TextsPage() {
 function OneText({ text, own }: { text: GameTextKey; own: readonly string[] | undefined }) {
   const { when, fields, ours } = GAME_TEXTS[text]
   const live: readonly string[] = own ?? ours
-  const [draft, setDraft] = useState<readonly string[]>(live)
+  const { draft, put: setDraft, discard, settle, changed } = useDraft<readonly string[]>(`game-text/${text}`, live)
   const action = useGameAction()
-  const changed = !same(draft, live)
   const fault = textFault(text, draft)
   const save = (all: readonly string[], said: string) =>
-    action.mutate({ send: () => api.PUT('/desk/game-texts', { body: { text, own: all } }), said })
+    action.mutate(
+      { send: () => api.PUT('/desk/game-texts', { body: { text, own: all } }), said },
+      { onSuccess: () => settle(draft) },
+    )
   const set = (i: number, value: string) => setDraft(draft.map((one, k) => (k === i ? value : one)))
   return (
     <section aria-label={when} className="flex flex-col gap-2 border-t border-line pt-3">
       <div className="flex items-baseline gap-3">
         <h2 className="font-sans text-base font-semibold">{when}</h2>
-        <span className="text-[0.93rem] text-muted">{own === undefined ? 'our words' : 'your words'}</span>
+        <span className="text-[0.93rem] text-muted">{own === undefined ? 'the default text' : 'your text'}</span>
       </div>
       {draft.map((one, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: texts are told apart by their place
@@ -74,7 +76,7 @@ function OneText({ text, own }: { text: GameTextKey; own: readonly string[] | un
             {draft.length > 1 && (
               <Button
                 look="quiet"
-                aria-label={`Take text ${i + 1} away`}
+                aria-label={`Remove text ${i + 1}`}
                 onClick={() => setDraft(draft.filter((_, k) => k !== i))}
               >
                 ×
@@ -94,23 +96,23 @@ function OneText({ text, own }: { text: GameTextKey; own: readonly string[] | un
       )}
       <div className="flex flex-wrap items-center gap-2">
         {draft.length < MOST_TEXTS && (
-          <Button onClick={() => setDraft([...draft, draft.at(-1) ?? ''])}>Add another one</Button>
+          <Button onClick={() => setDraft([...draft, draft.at(-1) ?? ''])}>Add another</Button>
         )}
         {changed && (
           <>
             <Button
               look="main"
               disabled={fault !== undefined || action.isPending}
-              onClick={() => save(draft, 'It is said like this from now on.')}
+              onClick={() => save(draft, 'The messages are saved.')}
             >
-              Save: live at once
+              Save now
             </Button>
-            <Button onClick={() => setDraft(live)}>Back to what is live</Button>
+            <Button onClick={discard}>Discard changes</Button>
           </>
         )}
         {own !== undefined && (
-          <Button look="quiet" onClick={() => save([], 'Our words are said again.')}>
-            Back to our words
+          <Button look="quiet" onClick={() => save([], 'The default texts are back.')}>
+            Restore the default texts
           </Button>
         )}
       </div>

@@ -1,8 +1,8 @@
-import { useState } from 'react'
 import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
+import { useDraft } from '../../parts/form/drafts.tsx'
 import { Panel } from '../../parts/Panel.tsx'
-import { same } from '../../parts/same.ts'
 import { NumberInput } from '../commands/inputs.tsx'
 import { useGameAction } from './useGameAction.ts'
 import type { DeskGames } from './view.ts'
@@ -10,42 +10,45 @@ import { WordFields } from './WordFields.tsx'
 
 /** What holds over all games: the most one may lose in a show, and the word to sit out by. */
 export function WageringPanel({ view }: { view: DeskGames }) {
-  const [draft, setDraft] = useState(view.wagering)
+  const { draft, put: setDraft, discard, settle, changed, conflict } = useDraft('wagering', view.wagering)
   const action = useGameAction()
-  const changed = !same(draft, view.wagering)
   return (
     <Panel title="For all games" bodyClassName="flex flex-wrap items-end gap-x-8 gap-y-3 px-4 py-3">
       <div className="flex flex-col gap-1">
-        <span>The most that one viewer may lose in a show</span>
+        <span>Loss limit per viewer and show</span>
         <span className="flex items-center gap-2">
           <NumberInput
-            label="The most that one viewer may lose in a show"
+            label="Loss limit per viewer and show"
             value={draft.mostLost}
             none="no limit"
             className="w-28"
             onValue={(mostLost) => setDraft({ ...draft, mostLost })}
           />
-          <span className="text-muted">{view.currency.many}, winnings set off</span>
+          <span className="text-muted">{view.currency.many}, net of winnings</span>
         </span>
       </div>
-      <WordFields label="Word to sit out by" word={draft.sitOut} setWord={(sitOut) => setDraft({ ...draft, sitOut })} />
+      <WordFields label="Command to sit out" word={draft.sitOut} setWord={(sitOut) => setDraft({ ...draft, sitOut })} />
       <p className="basis-full text-muted">
         Viewers can bar themselves from all games for a time, in chat or on their page. Nobody can end that early, not
         even you.
       </p>
+      <DraftConflict conflict={conflict} />
       {changed && (
         <div className="flex basis-full items-center gap-2">
           <Button
             look="main"
-            disabled={action.isPending}
+            disabled={action.isPending || conflict !== undefined}
             onClick={() =>
-              action.mutate({ send: () => api.PUT('/desk/wagering', { body: draft }), said: 'It holds from now on.' })
+              action.mutate(
+                { send: () => api.PUT('/desk/wagering', { body: draft }), said: 'Saved.' },
+                { onSuccess: () => settle(draft) },
+              )
             }
           >
-            Save: live at once
+            Save now
           </Button>
-          <Button onClick={() => setDraft(view.wagering)}>Back to what is live</Button>
-          <span className="text-brass-text">Not live yet.</span>
+          <Button onClick={discard}>Discard changes</Button>
+          <span className="text-brass-text">Unsaved changes.</span>
         </div>
       )}
     </Panel>

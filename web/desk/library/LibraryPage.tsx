@@ -42,7 +42,7 @@ export function LibraryPage() {
       {screen.isPending && <Loading what="the library" />}
       {screen.isError && <Problem error={screen.error} retry={() => void screen.refetch()} />}
       {data && data.media.length === 0 && (
-        <Empty action={add}>There are no files of your own yet. Our drawings and sounds can be used without any.</Empty>
+        <Empty action={add}>No files of your own yet. The built-in pictures and sounds work without any.</Empty>
       )}
       {data && data.media.length > 0 && (
         <ul className="grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-3">
@@ -91,9 +91,7 @@ function FileCard({ file }: { file: MediaFile }) {
       <div className="flex flex-1 flex-col gap-1 p-3">
         <NameField file={file} />
         <p className="text-sm text-muted">{told.filter(Boolean).join(' · ')}</p>
-        <p className="text-sm text-muted">
-          {file.uses.length === 0 ? 'Used nowhere' : `Used by ${file.uses.join(', ')}`}
-        </p>
+        <p className="text-sm text-muted">{file.uses.length === 0 ? 'Not used' : `Used by ${file.uses.join(', ')}`}</p>
         <span className="mt-auto">
           {file.uses.length === 0 && (
             <Remove

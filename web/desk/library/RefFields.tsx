@@ -67,7 +67,7 @@ export function PictureField<T extends string | null>({ label, value, onValue, v
           Add a file …
         </Button>
       </div>
-      {gone && <p className="text-brick-text">What was chosen is not in the library any more.</p>}
+      {gone && <p className="text-brick-text">The chosen file is no longer in the library.</p>}
       {adding && (
         <UploadDialog
           most={most}
@@ -110,7 +110,7 @@ export function SoundField({
     <div className="flex flex-wrap items-center gap-2">
       <Select label="Sound" value={sound} choices={choices} onChoose={onSound} className="max-w-52" />
       {sound !== 'none' && (
-        <Button onClick={() => void playRef(sound, base, volume / 100)} aria-label="Hear it">
+        <Button onClick={() => void playRef(sound, base, volume / 100)} aria-label="Play it">
           <Play aria-hidden="true" className="size-4" />
         </Button>
       )}

@@ -107,7 +107,7 @@ export function UploadDialog({ most, accept, close, done }: UploadDialogProps) {
           disabled={file === undefined || large !== undefined || name.trim() === '' || send.isPending}
           onClick={() => send.mutate(undefined)}
         >
-          {send.isPending ? 'Sending …' : 'Put it into the library'}
+          {send.isPending ? 'Sending …' : 'Add to the library'}
         </Button>
       </div>
     </FormDialog>

@@ -14,7 +14,7 @@ export function AddDialog({ close }: { close: () => void }) {
   const add = useMutation({
     mutationFn: () => answerOf(api.POST('/desk/people/add', { body: { account: account.trim().replace(/^@/, '') } })),
     onSuccess: async () => {
-      toast({ text: `${account.trim()} is known here now.` })
+      toast({ text: `${account.trim()} was added.` })
       close()
       await client.invalidateQueries({ queryKey: ['people'] })
     },
@@ -37,7 +37,7 @@ export function AddDialog({ close }: { close: () => void }) {
             onChange={(event) => setAccount(event.target.value)}
             className="rounded-md border border-line bg-surface px-3 py-2"
           />
-          <span className="text-[0.93rem] text-muted">Whatever you give them waits for when they come.</span>
+          <span className="text-[0.93rem] text-muted">Anything you give them waits until they come.</span>
         </label>
         {add.error && <Problem error={add.error} />}
         <div className="flex justify-end gap-2">

@@ -23,7 +23,7 @@ export function ChosenBar({ chosen, view, ranks, correct, clear, done }: ChosenB
   const act = (send: () => Sent<unknown>, text: string, back?: () => Sent<unknown>) =>
     void answerOf(send()).then(
       () => {
-        const undo = back && (() => act(back, 'Taken back.'))
+        const undo = back && (() => act(back, 'Undone.'))
         toast({ text, ...(undo && { undo }) })
         done()
       },
@@ -37,7 +37,7 @@ export function ChosenBar({ chosen, view, ranks, correct, clear, done }: ChosenB
   const ignored = view.shown === 'ignored'
   const items = [
     {
-      name: archived ? 'Take out of the archive' : 'Archive',
+      name: archived ? 'Restore from the archive' : 'Archive',
       run: () =>
         act(
           archive(!archived),
@@ -46,21 +46,21 @@ export function ChosenBar({ chosen, view, ranks, correct, clear, done }: ChosenB
         ),
     },
     {
-      name: ignored ? 'Know again' : 'Ignore',
+      name: ignored ? 'Stop ignoring' : 'Ignore',
       run: () =>
         act(
           ignore(!ignored),
-          ignored ? `${who}: known again.` : `${who}: ignored, earning nothing and in no list.`,
+          ignored ? `${who}: no longer ignored.` : `${who}: ignored, earning nothing and in no list.`,
           ignore(ignored),
         ),
     },
     ...ranks.circles.flatMap(({ id, name }) => [
       {
-        name: `Into "${name}"`,
+        name: `Add to "${name}"`,
         run: () => act(join(id, 'in'), `${who}: in "${name}".`, join(id, 'rules')),
       },
       {
-        name: `Out of "${name}"`,
+        name: `Remove from "${name}"`,
         run: () => act(join(id, 'out'), `${who}: out of "${name}".`, join(id, 'rules')),
       },
     ]),
@@ -68,10 +68,10 @@ export function ChosenBar({ chosen, view, ranks, correct, clear, done }: ChosenB
   return (
     <div className="ml-auto flex items-center gap-2">
       <Button look="main" onClick={() => correct({ viewers, words: wordsFor([...chosen.values()]) })}>
-        Correct {chosen.size === 1 ? [...chosen.values()][0] : `${chosen.size} chosen`} …
+        Adjust {chosen.size === 1 ? [...chosen.values()][0] : `${chosen.size} chosen`} …
       </Button>
       <Menu>
-        <MenuButton className={MENU_BUTTON}>Do with them …</MenuButton>
+        <MenuButton className={MENU_BUTTON}>Actions …</MenuButton>
         <MenuItems anchor="bottom end" className={MENU}>
           {items.map(({ name, run }) => (
             <MenuItem key={name}>
@@ -83,7 +83,7 @@ export function ChosenBar({ chosen, view, ranks, correct, clear, done }: ChosenB
         </MenuItems>
       </Menu>
       <Button look="quiet" onClick={clear}>
-        Choose nobody
+        Clear selection
       </Button>
     </div>
   )

@@ -23,10 +23,10 @@ const HOWS = [
 ] as const
 type How = (typeof HOWS)[number]['how']
 
-/** Gives to, takes from or sets the balance of people, with a reason that stands in their trail. Can be undone. */
+/** Gives to, takes from or sets the balance of people, with a reason that is shown in their history. Can be undone. */
 export function CorrectDialog({ whom, close, done }: { whom: Whom; close: () => void; done: () => void }) {
   return (
-    <FormDialog title={`Correct ${whom.words}`} close={close}>
+    <FormDialog title={`Adjust ${whom.words}`} close={close}>
       <CorrectForm whom={whom} close={close} done={done} />
     </FormDialog>
   )
@@ -57,7 +57,7 @@ function CorrectForm({ whom, close, done }: { whom: Whom; close: () => void; don
   return (
     <form onSubmit={submit} className="flex flex-col gap-4">
       <fieldset className="flex gap-4">
-        <legend className="sr-only">What is corrected</legend>
+        <legend className="sr-only">What to adjust</legend>
         {(['balance', 'hours'] as const).map((one) => (
           <label key={one} className="flex items-center gap-2">
             <input
@@ -107,11 +107,11 @@ function CorrectForm({ whom, close, done }: { whom: Whom; close: () => void; don
           value={why}
           maxLength={200}
           onChange={(event) => setWhy(event.target.value)}
-          placeholder="stands in their trail"
+          placeholder="shown in their history"
           className={field}
         />
       </label>
-      {how === 'take' && <p className="text-muted">Whoever holds less keeps nothing, and nobody falls below 0.</p>}
+      {how === 'take' && <p className="text-muted">Nobody goes below 0: whoever has less ends at 0.</p>}
       {correct.error && <Problem error={correct.error} />}
       <div className="flex justify-end gap-2">
         <Button onClick={close}>Not now</Button>

@@ -17,7 +17,7 @@ export function EditPersonForm({ panel, close }: { panel: PanelAnswer; close: ()
     <div className="flex flex-col gap-5">
       {act.error && <Problem error={act.error} />}
       <NicknamePart viewer={panel.viewer} act={act.mutate} />
-      <Standings panel={panel} act={act.mutate} pending={act.isPending ? act.variables.shown : undefined} />
+      <Roles panel={panel} act={act.mutate} pending={act.isPending ? act.variables.shown : undefined} />
       <Aside panel={panel} act={act.mutate} close={close} />
     </div>
   )
@@ -47,7 +47,7 @@ function NicknamePart({ viewer, act }: { viewer: Person; act: DoAct }) {
   const submit = (event: FormEvent) => {
     event.preventDefault()
     const name = nickname.trim()
-    act(keeping(viewer, { nickname }, name === '' ? 'The nickname is gone.' : `Shown as ${name} everywhere.`))
+    act(keeping(viewer, { nickname }, name === '' ? 'The nickname was removed.' : `Shown as ${name} everywhere.`))
   }
   return (
     <form onSubmit={submit} className="flex items-end gap-2">
@@ -67,22 +67,22 @@ function NicknamePart({ viewer, act }: { viewer: Person; act: DoAct }) {
   )
 }
 
-function Standings({ panel, act, pending }: { panel: PanelAnswer; act: DoAct; pending: Act['shown'] }) {
+function Roles({ panel, act, pending }: { panel: PanelAnswer; act: DoAct; pending: Act['shown'] }) {
   const { viewer, circles } = panel
   const setFollower = (follower: boolean) =>
-    act(keeping(viewer, { follower }, follower ? 'A follower.' : 'No follower any more.', { follower }))
+    act(keeping(viewer, { follower }, follower ? 'A follower.' : 'No longer a follower.', { follower }))
   const setListed = (listed: boolean) =>
     act(keeping(viewer, { unlisted: !listed }, listed ? 'In the public lists.' : 'In no public list.', { listed }))
   return (
     <fieldset className="flex flex-col gap-2">
-      <legend className="mb-1 font-medium">Standings</legend>
+      <legend className="mb-1 font-medium">Roles</legend>
       <Tick label="Follower" on={pending?.follower ?? viewer.followedAt !== null} set={setFollower} />
       <label className="flex items-center gap-2">
         Subscriber
         <select
           value={panel.standings.some((one) => one.startsWith('tier')) ? viewer.tier : 0}
           onChange={({ target }) =>
-            act(keeping(viewer, { tier: Number(target.value) }, 'The subscription is changed by hand.'))
+            act(keeping(viewer, { tier: Number(target.value) }, 'The subscription was changed.'))
           }
           className={FIELD}
         >
@@ -141,8 +141,8 @@ function CirclePart({ circle: { id, name }, viewer, act }: CirclePartProps) {
         className={FIELD}
       >
         <option value="rules">by its rules ({viewer.circles.includes(id) ? 'in' : 'not in'})</option>
-        <option value="in">in, by hand</option>
-        <option value="out">kept out, by hand</option>
+        <option value="in">in, added by you</option>
+        <option value="out">kept out by you</option>
       </select>
     </label>
   )
@@ -183,11 +183,11 @@ function OutOfSight({ viewer, act }: { viewer: Person; act: DoAct }) {
         onClick={() =>
           act({
             send: () => api.POST('/desk/people/ignore', { body: { viewers: [viewer.id], ignored: !ignored } }),
-            text: ignored ? 'Known again.' : 'Ignored: earns nothing, is in no list, never wins.',
+            text: ignored ? 'No longer ignored.' : 'Ignored: earns nothing, is in no list, never wins.',
           })
         }
       >
-        {ignored ? 'Know again' : 'Ignore'}
+        {ignored ? 'Stop ignoring' : 'Ignore'}
       </Button>
       <Button
         disabled={viewer.present}
@@ -198,7 +198,7 @@ function OutOfSight({ viewer, act }: { viewer: Person; act: DoAct }) {
           })
         }
       >
-        {archived ? 'Take out of the archive' : 'Archive'}
+        {archived ? 'Restore from the archive' : 'Archive'}
       </Button>
     </div>
   )
@@ -209,14 +209,14 @@ function MergePart({ viewer, act, close }: { viewer: Person; act: DoAct; close: 
   const [other, setOther] = useState<{ id: number; name: string }>()
   const merge = () => {
     if (other === undefined) return
-    const text = `${viewer.name} and ${other.name} are one.`
+    const text = `${viewer.name} and ${other.name} are merged.`
     const params = { path: { viewer: viewer.id } }
     const send = () => api.POST('/desk/viewers/{viewer}/merge', { params, body: { into: other.id } })
     act({ send, text }, { onSuccess: close })
   }
   return (
     <div className="flex flex-col gap-1.5">
-      <p className="font-medium">Is the same person as somebody else?</p>
+      <p className="font-medium">Same person as somebody else?</p>
       <p className="text-[0.93rem] text-muted">
         What {viewer.name} has is added to theirs; whoever comes as {viewer.chatName} is them from then on.
       </p>
@@ -241,7 +241,7 @@ function ForgetPart({ viewer, act, close }: { viewer: Person; act: DoAct; close:
     <div className="flex flex-col gap-1.5">
       <p className="font-medium">Forget for good</p>
       <p className="text-[0.93rem] text-muted">
-        Names, account, notes and what they wrote go; their transfers stay as somebody’s. This cannot be undone. Type
+        Names, account, notes and what they wrote go; their transfers stay, under no name. This cannot be undone. Type
         the name: {viewer.name}
       </p>
       <div className="flex gap-2">

@@ -16,7 +16,7 @@ const STANDINGS = [
   { value: 'tier2', name: 'subscribers, tier 2' },
   { value: 'tier3', name: 'subscribers, tier 3' },
   { value: 'moderator', name: 'moderators' },
-  { value: 'none', name: 'without any standing' },
+  { value: 'none', name: 'without any role' },
 ]
 
 const SEEN = [
@@ -50,7 +50,7 @@ export function Filters({ view, setView, ranks }: FiltersProps) {
   )
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-2 rounded-md border border-line p-3">
-      <Pick label="Standing" value={view.standing} pick={(standing) => put({ standing })} none="any standing">
+      <Pick label="Role" value={view.standing} pick={(standing) => put({ standing })} none="any role">
         {[...STANDINGS, ...ranks.circles.map(({ id, name }) => ({ value: `circle:${id}`, name: `circle "${name}"` }))]}
       </Pick>
       <Pick label="Rank" value={view.rank} pick={(rank) => put({ rank })} none="any rank">
@@ -71,7 +71,7 @@ export function Filters({ view, setView, ranks }: FiltersProps) {
         className="ml-auto"
         onClick={() => setView({ ...INITIAL_VIEW, name: view.name, sort: view.sort, down: view.down })}
       >
-        No filters
+        Clear filters
       </Button>
     </div>
   )

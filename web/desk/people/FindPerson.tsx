@@ -30,7 +30,7 @@ export function FindPerson({ label, chosen, choose }: FindPersonProps) {
     <Combobox value={chosen ?? null} onChange={(person: Found | null) => choose(person ?? undefined)}>
       <ComboboxInput
         aria-label={label}
-        placeholder="Begin with the name"
+        placeholder="Start typing a name"
         displayValue={(person: Found | null) => person?.name ?? ''}
         onChange={(event) => setTyped(event.target.value)}
         className="w-44 rounded-md border border-line bg-surface px-2.5 py-1.5"

@@ -23,7 +23,7 @@ export function ImportDialog({ close }: { close: () => void }) {
   }
   const read = useMemo(() => (chosen === undefined ? undefined : tried(chosen, encoding)), [chosen, encoding])
   return (
-    <FormDialog title="Take people in from a CSV file" close={close} wide>
+    <FormDialog title="Import people from a CSV file" close={close} wide>
       <label className="flex flex-col gap-1">
         A file with a line of headings, then one line for each person
         <input
@@ -59,7 +59,7 @@ function Preview({ file, setEncoding }: { file: ImportFile; setEncoding: (encodi
   return (
     <div className="flex flex-col gap-2">
       <label className="flex items-center gap-2">
-        Its letters are written as
+        Encoding
         <select
           value={file.encoding}
           onChange={(event) => setEncoding(event.target.value as Encoding)}

@@ -9,8 +9,8 @@ import { type Lines, useImport } from './useImport.ts'
 
 const FIELD = 'rounded-md border border-line bg-surface px-2.5 py-1.5'
 const HOWS = [
-  { how: 'add', name: 'on top of what people have here' },
-  { how: 'set', name: 'in place of what people have here' },
+  { how: 'add', name: 'added to what people have here' },
+  { how: 'set', name: 'replacing what people have here' },
 ] as const
 
 const ASKED = [
@@ -54,7 +54,7 @@ export function Matching({ file, close }: { file: ImportFile; close: () => void 
             onChange={(event) => setAll(event.target.checked)}
             className="size-4 accent-brass"
           />
-          <span>Also take in what the file says of: {more.map((one) => one.replaceAll('_', ' ')).join(', ')}.</span>
+          <span>Also import: {more.map((one) => one.replaceAll('_', ' ')).join(', ')}.</span>
         </label>
       )}
       <HowChoice how={how} setHow={setHow} />
@@ -129,7 +129,7 @@ function TakeIn({ lines, how, useless, close }: TakeInProps) {
       <div className="flex items-center justify-end gap-2">
         {progress !== undefined && (
           <p role="status" className="mr-auto text-muted">
-            {digits(progress)} taken in …
+            {digits(progress)} imported …
           </p>
         )}
         <Button onClick={close}>Not now</Button>
@@ -138,7 +138,7 @@ function TakeIn({ lines, how, useless, close }: TakeInProps) {
           disabled={useless || lines.length === 0 || run.isPending}
           onClick={() => run.mutate({ lines, how })}
         >
-          Take in {digits(lines.length)} {lines.length === 1 ? 'person' : 'people'}
+          Import {digits(lines.length)} {lines.length === 1 ? 'person' : 'people'}
         </Button>
       </div>
     </>
@@ -151,7 +151,7 @@ function Found({ lines, problems }: { lines: number; problems: readonly { line: 
       <p>
         {digits(lines)} {lines === 1 ? 'line is' : 'lines are'} in order
         {problems.length > 0 && (
-          <span className="text-brick-text">, {digits(problems.length)} cannot be taken in and will be left out:</span>
+          <span className="text-brick-text">, {digits(problems.length)} cannot be imported and will be skipped:</span>
         )}
         {problems.length === 0 && '.'}
       </p>

@@ -34,7 +34,7 @@ function ArchiveDialog({ close }: { close: () => void }) {
     },
   })
   return (
-    <FormDialog title="Archive who was not seen for long" close={close}>
+    <FormDialog title="Archive people not seen for a while" close={close}>
       <label className="flex items-center gap-3">
         Not seen for
         <select value={days} onChange={(event) => setDays(Number(event.target.value))} className={FIELD}>
@@ -49,7 +49,7 @@ function ArchiveDialog({ close }: { close: () => void }) {
         {count.data
           ? `That is ${digits(count.data.people)} ${count.data.people === 1 ? 'person' : 'people'}.`
           : 'Counting …'}{' '}
-        <span className="text-muted">They keep all they have, and are listed again as soon as they come.</span>
+        <span className="text-muted">They keep everything they have and are listed again as soon as they return.</span>
       </p>
       {archive.error && <Problem error={archive.error} />}
       <div className="flex justify-end gap-2">
@@ -74,9 +74,9 @@ function ResetDialog({ of, close }: { of: 'balance' | 'hours'; close: () => void
     reset.mutate(confirm)
   }
   return (
-    <FormDialog title={of === 'balance' ? 'Start all balances anew' : 'Start all hours anew'} close={close}>
+    <FormDialog title={of === 'balance' ? 'Reset all balances' : 'Reset all hours'} close={close}>
       <form onSubmit={submit} className="flex flex-col gap-4">
-        <p>This sets {what} to 0. It can be taken back for a day, as far as nothing was spent meanwhile.</p>
+        <p>This sets {what} to 0. You can undo this for a day, except for what was spent in the meantime.</p>
         <p className="flex items-center gap-3">
           First
           <DownloadButton path={'/desk/people.csv?shown=all'} onSaved={() => setSaved(true)}>
@@ -109,7 +109,7 @@ function useReset(of: 'balance' | 'hours', close: () => void) {
   return useMutation({
     mutationFn: (confirm: string) => answerOf(api.POST('/desk/people/reset', { body: { of, confirm } })),
     onSuccess: async ({ adjustments, changed }) => {
-      toast({ text: `${digits(changed)} people start anew.`, undo: () => undo(adjustments) })
+      toast({ text: `${digits(changed)} people were reset.`, undo: () => undo(adjustments) })
       close()
       await client.invalidateQueries()
     },

@@ -7,10 +7,10 @@ import { MENU, MENU_BUTTON, MENU_ITEM } from './menu.ts'
 
 const ITEMS = [
   { what: 'add', name: 'Add somebody …' },
-  { what: 'import', name: 'Take people in from a CSV file …' },
-  { what: 'archive', name: 'Archive who was not seen for long …' },
-  { what: 'balance', name: 'Start all balances anew …' },
-  { what: 'hours', name: 'Start all hours anew …' },
+  { what: 'import', name: 'Import people from a CSV file …' },
+  { what: 'archive', name: 'Archive people not seen for a while …' },
+  { what: 'balance', name: 'Reset all balances …' },
+  { what: 'hours', name: 'Reset all hours …' },
 ] as const
 
 /** What is done to the list as a whole, and not often. */

@@ -63,7 +63,7 @@ export function Notes({ viewer, notes }: { viewer: number; notes: PanelAnswer['n
           className="min-w-0 flex-1 rounded-md border border-line bg-surface px-3 py-1.5"
         />
         <Button type="submit" disabled={text.trim() === '' || write.isPending}>
-          Write down
+          Add note
         </Button>
       </form>
     </section>

@@ -89,7 +89,7 @@ function Head({
       <DownloadButton path={`/desk/people.csv?${searchOf(askedOf(view))}`}>Save as CSV</DownloadButton>
       <MoreMenu />
       <Button onClick={() => correct({ viewers: 'present', words: 'everyone in the room' })}>
-        Correct everyone present …
+        Adjust everyone present …
       </Button>
     </div>
   )
@@ -108,8 +108,8 @@ function Search({ view, setView, filtering, setFiltering }: SearchProps) {
     <>
       <input
         type="search"
-        aria-label="Find somebody by a part of their name, nickname, rank or circle"
-        placeholder="Part of a name, rank or circle"
+        aria-label="Search by name, nickname, rank or circle"
+        placeholder="Name, rank or circle"
         value={view.name}
         maxLength={60}
         onChange={(event) => setView({ ...view, name: event.target.value })}

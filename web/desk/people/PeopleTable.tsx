@@ -56,8 +56,8 @@ export function PeopleTable({ people, view, setView, chosen, toggle, open, ranks
       {people.data && rows.length === 0 && (
         <Empty>
           {view.name.trim() === '' || filtersOf(view) > 0
-            ? 'Nobody like that is here. Take a filter away.'
-            : `Nobody’s name holds "${view.name.trim()}".`}
+            ? 'Nobody matches. Clear a filter.'
+            : `No name contains "${view.name.trim()}".`}
         </Empty>
       )}
       {rows.length > 0 && (
@@ -148,7 +148,7 @@ function Head({ view, setView, widest }: HeadProps) {
           </th>,
           sort === 'name' && (
             <th key="rank" scope="col" className="border-b border-line px-3 text-left font-normal text-muted">
-              Rank and standings
+              Rank and roles
             </th>
           ),
         ])}

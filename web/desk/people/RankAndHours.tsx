@@ -27,7 +27,7 @@ export function RankAndHours({ panel }: { panel: PanelAnswer }) {
       </dl>
       <div>
         <p className="mb-1.5 text-[0.93rem] text-muted">
-          Was at {attended.count} of the last {attended.of} shows
+          Attended {attended.count} of the last {attended.of} shows
         </p>
         <ShowCalendar shows={shows} />
       </div>

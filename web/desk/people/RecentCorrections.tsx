@@ -24,7 +24,7 @@ export function RecentCorrections() {
   if (list.length === 0) return null
   return (
     <section
-      aria-label="Corrections that can be taken back"
+      aria-label="Adjustments you can undo"
       className="max-h-40 shrink-0 overflow-y-auto rounded-md border border-line bg-panel text-[0.93rem]"
     >
       {(all ? list : list.slice(0, 1)).map((one) => (
@@ -40,7 +40,7 @@ export function RecentCorrections() {
             </span>
           </p>
           <Button look="quiet" onClick={() => undo(one.adjustments)}>
-            Take it back
+            Undo
           </Button>
           {one === list[0] && list.length > 1 && (
             <Button look="quiet" aria-expanded={all} onClick={() => setAll(!all)}>

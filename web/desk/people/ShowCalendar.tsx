@@ -62,7 +62,7 @@ export function ShowCalendar({ shows }: { shows: readonly ShowAttended[] }) {
         >
           <title>
             {dayText(show.startedAt)}, {show.title}:{' '}
-            {show.seconds > 0 ? durationInWords(show.seconds - (show.seconds % 60)) : 'not there'}
+            {show.seconds > 0 ? durationInWords(show.seconds - (show.seconds % 60)) : 'absent'}
           </title>
         </rect>
       ))}

@@ -22,7 +22,7 @@ export function Supporters() {
   const list = waiting.data?.supporters ?? []
   if (list.length === 0) return null
   return (
-    <Panel title="Who was this?" aside="supported under a name that chat does not know" className="shrink-0">
+    <Panel title="Who was this?" aside="supported under a name that is not known in chat" className="shrink-0">
       <ul className="max-h-48 overflow-y-auto">
         {list.map((one) => (
           <WaitingLine key={one.id} one={one} />
@@ -49,7 +49,7 @@ function WaitingLine({ one }: { one: Waiting }) {
       ),
     onSuccess: async ({ paid }, viewer) => {
       const text =
-        viewer === null ? 'Let go.' : `${person?.name} got ${inWords(paid, currency)}; the name is remembered.`
+        viewer === null ? 'Dismissed.' : `${person?.name} got ${inWords(paid, currency)}; the name is remembered.`
       toast({ text })
       await client.invalidateQueries()
     },
@@ -68,10 +68,10 @@ function WaitingLine({ one }: { one: Waiting }) {
         disabled={!person || match.isPending}
         onClick={() => person && match.mutate(person.id)}
       >
-        That was them
+        That is them
       </Button>
       <Button look="quiet" onClick={() => match.mutate(null)}>
-        Nobody here
+        Dismiss
       </Button>
     </li>
   )

@@ -6,8 +6,8 @@ import { standingName } from '#core/people'
 import { tallyInWords } from '#core/tallies'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { LedgerHistory } from '../../parts/LedgerHistory.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
-import { Trail } from '../../parts/Trail.tsx'
 import { dayText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
 import { CorrectDialog } from './CorrectDialog.tsx'
@@ -16,7 +16,7 @@ import { Notes } from './Notes.tsx'
 import type { PanelAnswer } from './panel.ts'
 import { RankAndHours } from './RankAndHours.tsx'
 
-const PARTS = ['What is known', 'Trail', 'Change'] as const
+const PARTS = ['Profile', 'History', 'Edit'] as const
 type Part = (typeof PARTS)[number]
 
 interface ViewerPanelProps {
@@ -27,7 +27,7 @@ interface ViewerPanelProps {
 }
 
 /** One person: what they are, what they hold, and every transfer behind it. Lies beside the list, which stays in view. */
-export function ViewerPanel({ id, close, begin = 'What is known' }: ViewerPanelProps) {
+export function ViewerPanel({ id, close, begin = 'Profile' }: ViewerPanelProps) {
   return (
     <Dialog open onClose={close} className="fixed inset-0 z-30">
       <div className="fixed inset-y-0 right-0 flex w-full max-w-lg pt-14">
@@ -74,9 +74,9 @@ function ViewerDetails({ id, close, begin }: Required<ViewerPanelProps>) {
           </fieldset>
           {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a part that scrolls must be reachable by keyboard */}
           <section tabIndex={0} aria-label={part} className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
-            {part === 'What is known' && <Known panel={panel} />}
-            {part === 'Trail' && <FilteredTrail id={id} />}
-            {part === 'Change' && <EditPersonForm key={panel.viewer.id} panel={panel} close={close} />}
+            {part === 'Profile' && <Known panel={panel} />}
+            {part === 'History' && <FilteredHistory id={id} />}
+            {part === 'Edit' && <EditPersonForm key={panel.viewer.id} panel={panel} close={close} />}
           </section>
         </>
       )}
@@ -92,7 +92,7 @@ function Holds({ panel: { viewer } }: { panel: PanelAnswer }) {
     <div className="px-5 pb-3">
       <div className="flex items-center justify-between gap-3">
         <p className="tabular font-display text-3xl font-semibold">{inWords(viewer.balance, currency)}</p>
-        <Button onClick={() => setCorrecting(true)}>Correct …</Button>
+        <Button onClick={() => setCorrecting(true)}>Adjust …</Button>
       </div>
       <p className="mt-1 text-muted">
         {here} · earned {inWords(viewer.earned, currency)} in all · first seen {dayText(viewer.firstSeenAt)}
@@ -118,7 +118,7 @@ function Known({ panel }: { panel: PanelAnswer }) {
       <RankAndHours panel={panel} />
       <dl className="grid grid-cols-[9rem_1fr] gap-y-1.5">
         <dt className="text-muted">Is</dt>
-        <dd>{standings.length > 0 ? standings.join(', ') : 'a viewer without any standing'}</dd>
+        <dd>{standings.length > 0 ? standings.join(', ') : 'a viewer without any role'}</dd>
         {panel.tallies.map((tally) => (
           <Fragment key={tally.id}>
             <dt className="text-muted">{tally.name}</dt>
@@ -145,14 +145,14 @@ const ONLY = [
   { only: '', name: 'Everything' },
   { only: 'earned', name: 'Earned' },
   { only: 'spent', name: 'Spent' },
-  { only: 'hand', name: 'By hand' },
+  { only: 'hand', name: 'Adjusted' },
 ] as const
 
-function FilteredTrail({ id }: { id: number }) {
+function FilteredHistory({ id }: { id: number }) {
   const [only, setOnly] = useState<(typeof ONLY)[number]['only']>('')
   return (
     <>
-      <fieldset className="mb-2 flex gap-1.5" aria-label="Show of the trail">
+      <fieldset className="mb-2 flex gap-1.5" aria-label="Show in the history">
         {ONLY.map((one) => (
           <Button
             key={one.only}
@@ -164,7 +164,7 @@ function FilteredTrail({ id }: { id: number }) {
           </Button>
         ))}
       </fieldset>
-      <Trail
+      <LedgerHistory
         of={['viewer', id, only]}
         page={(before, signal) =>
           answerOf(

@@ -15,10 +15,12 @@ test('a correction is told with what it came to', () => {
 })
 
 test('what could not be taken back is named', () => {
-  expect(undoneInWords({ changed: 1, total: -5, owed: 0, owing: [] }, CURRENCY)).toBe('Taken back: all is as it was.')
+  expect(undoneInWords({ changed: 1, total: -5, owed: 0, owing: [] }, CURRENCY)).toBe(
+    'Undone: everything is as it was.',
+  )
   const owing = [{ viewer: 'pia', owed: 60 }]
   expect(undoneInWords({ changed: 1, total: -40, owed: 60, owing }, CURRENCY)).toBe(
-    'Taken back as far as it goes: pia had spent 60 rivets of it meanwhile.',
+    'Undone as far as possible: pia had already spent 60 rivets of it.',
   )
 })
 
@@ -40,9 +42,9 @@ describe('hours', () => {
 
   test('corrected are told in words', () => {
     const corrected = { adjustments: [1], asked: 1, changed: 1, total: -5400 }
-    expect(hoursCorrected(corrected, 'pia')).toBe('Corrected the hours of pia: 1 h 30 min less.')
+    expect(hoursCorrected(corrected, 'pia')).toBe('Adjusted the hours of pia: 1 h 30 min less.')
     expect(hoursCorrected({ ...corrected, changed: 2, total: 60 }, 'two')).toBe(
-      'Corrected the hours of two: 1 min more in all.',
+      'Adjusted the hours of two: 1 min more in all.',
     )
     expect(hoursCorrected({ ...corrected, changed: 0 }, 'pia')).toBe('Nothing changed: pia had that already.')
   })

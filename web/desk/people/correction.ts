@@ -14,18 +14,18 @@ export function correctedInWords({ asked, changed, total }: Corrected, whom: str
   return `${did}${asked > 1 ? ` in all${changed < asked ? `, ${changed} of ${asked} changed` : ''}` : ''}.`
 }
 
-/** "Taken back. pia had spent 60 rivets of it." */
+/** "Undone as far as possible: pia had already spent 60 rivets of it." */
 export function undoneInWords({ owed, owing }: Undone, currency: Currency): string {
-  if (owed === 0) return 'Taken back: all is as it was.'
+  if (owed === 0) return 'Undone: everything is as it was.'
   const [first] = owing
   const who = owing.length === 1 && first ? first.viewer : `${owing.length} people`
-  return `Taken back as far as it goes: ${who} had spent ${inWords(owed, currency)} of it meanwhile.`
+  return `Undone as far as possible: ${who} had already spent ${inWords(owed, currency)} of it.`
 }
 
-/** "Corrected the hours of pia: 1 h 30 min more." */
+/** "Adjusted the hours of pia: 1 h 30 min more." */
 export function hoursCorrected({ changed, total }: Corrected, whom: string): string {
   if (changed === 0) return `Nothing changed: ${whom} had that already.`
-  return `Corrected the hours of ${whom}: ${durationInWords(Math.abs(total))} ${total > 0 ? 'more' : 'less'}${changed > 1 ? ' in all' : ''}.`
+  return `Adjusted the hours of ${whom}: ${durationInWords(Math.abs(total))} ${total > 0 ? 'more' : 'less'}${changed > 1 ? ' in all' : ''}.`
 }
 
 type Read =

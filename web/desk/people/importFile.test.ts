@@ -55,7 +55,7 @@ describe('a file of people', () => {
     expect(lines).toHaveLength(49_700)
     expect(problems[1]).toEqual({
       line: 169,
-      problem: '"broken" is not a balance. Give a whole number from 0 up.',
+      problem: '"broken" is not a balance. Use a whole number from 0 up.',
     })
   })
 

@@ -44,7 +44,7 @@ export function useImport(close: () => void) {
       return { added, changed, again }
     },
     onSuccess: async ({ added, changed, again }) => {
-      const known = again > 0 ? ` ${digits(again)} had been taken in before and were left as they are.` : ''
+      const known = again > 0 ? ` ${digits(again)} had been imported before and were left unchanged.` : ''
       toast({ text: `${digits(changed)} people have the file’s figures, ${digits(added)} of them new.${known}` })
       close()
       await client.invalidateQueries({ queryKey: ['people'] })

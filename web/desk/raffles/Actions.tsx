@@ -13,7 +13,7 @@ const SAID = {
   open: 'It is open.',
   close: 'It is closed.',
   draw: 'The draw is running.',
-  finish: 'Finished. The seed is told.',
+  finish: 'Finished. The seed is published.',
 }
 
 function sendPress(press: keyof typeof SAID, { id, draws }: DeskRaffle): Sent<unknown> {
@@ -83,7 +83,7 @@ function CallOff({ raffle, close }: { raffle: DeskRaffle; close: () => void }) {
     <FormDialog title={`Call “${raffle.settings.title}” off`} close={close}>
       <p>
         {raffle.paid > 0
-          ? `All ${digits(raffle.paid)} ${currency.many} that were paid for tickets go back, and chat is told.`
+          ? `All ${digits(raffle.paid)} ${currency.many} paid for tickets are refunded, and chat is told.`
           : 'Nobody has paid anything. Chat is told.'}
       </p>
       <label className="flex flex-col gap-1">
@@ -94,7 +94,7 @@ function CallOff({ raffle, close }: { raffle: DeskRaffle; close: () => void }) {
         <Button look="danger" disabled={action.isPending} onClick={go}>
           Call it off
         </Button>
-        <Button onClick={close}>Go on with it</Button>
+        <Button onClick={close}>Keep it running</Button>
       </div>
     </FormDialog>
   )

@@ -52,7 +52,7 @@ export function EndedRaffles() {
       {ended.isError && <Problem error={ended.error} retry={() => void ended.refetch()} />}
       {ended.data && raffles.length === 0 && (
         <p className="px-4 py-3 text-muted">
-          {text.trim() === '' ? 'No raffle has ended yet.' : 'No raffle and no winner here is called that.'}
+          {text.trim() === '' ? 'No raffle has ended yet.' : 'No raffle or winner matches.'}
         </p>
       )}
       {raffles.length > 0 && <EndedTable raffles={raffles} />}
@@ -128,7 +128,7 @@ function wonBy(status: Ended['status'], winners: Ended['winners']) {
         .map(({ name }) => name)
         .join(', ')}
       {won.length > 3 && ` and ${won.length - 3} more`}
-      {open > 0 && <span className="text-brass-text"> · {open} not handed over</span>}
+      {open > 0 && <span className="text-brass-text"> · {open} not delivered</span>}
     </>
   )
 }

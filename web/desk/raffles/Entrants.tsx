@@ -22,7 +22,7 @@ const ORDERS = [
 const STATES = [
   { value: 'in', name: 'who is in' },
   { value: 'left', name: 'who left' },
-  { value: 'removed', name: 'who was taken out' },
+  { value: 'removed', name: 'who was removed' },
 ] as const
 
 interface Asked {
@@ -111,7 +111,7 @@ function Asking({ raffle, asked, ask }: AskingProps) {
   )
 }
 
-const NOBODY = { in: 'Nobody is in yet.', left: 'Nobody has left.', removed: 'Nobody was taken out.' }
+const NOBODY = { in: 'Nobody is in yet.', left: 'Nobody has left.', removed: 'Nobody was removed.' }
 
 function EntrantTable({ entries, raffle, circles }: EntrantsProps & { entries: readonly DeskEntry[] }) {
   const [removing, setRemoving] = useState<DeskEntry>()
@@ -124,7 +124,7 @@ function EntrantTable({ entries, raffle, circles }: EntrantsProps & { entries: r
         <thead className="text-left text-[0.93rem] text-muted">
           <tr className="border-b border-line">
             <th scope="col" className="py-1.5 pl-4 text-right font-normal">
-              Nr.
+              No.
             </th>
             <th scope="col" className="pl-4 font-normal">
               Name
@@ -133,7 +133,7 @@ function EntrantTable({ entries, raffle, circles }: EntrantsProps & { entries: r
               Tickets
             </th>
             <th scope="col" className="text-right font-normal">
-              Each counts
+              Weight
             </th>
             <th scope="col" className="text-right font-normal">
               Chance
@@ -145,7 +145,7 @@ function EntrantTable({ entries, raffle, circles }: EntrantsProps & { entries: r
               Came
             </th>
             <th scope="col">
-              <span className="sr-only">Take out</span>
+              <span className="sr-only">Remove</span>
             </th>
           </tr>
         </thead>
@@ -192,8 +192,8 @@ function Entrant({
       <td className="pl-6">{came}</td>
       <td className="pr-2 text-right">
         {remove && (
-          <Button look="quiet" aria-label={`Take out ${name}`} onClick={remove}>
-            Take out
+          <Button look="quiet" aria-label={`Remove ${name}`} onClick={remove}>
+            Remove
           </Button>
         )}
       </td>
@@ -207,19 +207,19 @@ function Remove({ entry, raffle, close }: { entry: DeskEntry; raffle: DeskRaffle
   return (
     <ReasonDialog
       title={`Take ${entry.name} out`}
-      does="Take out"
+      does="Remove"
       close={close}
       go={(why) => {
         close()
         const body = { viewer: entry.viewer, why }
         action.mutate({
           send: () => api.POST('/desk/raffles/{raffle}/remove', { params: { path: { raffle: raffle.id } }, body }),
-          said: `${entry.name} is out.`,
+          said: `${entry.name} was removed.`,
         })
       }}
     >
       <p>
-        {entry.paid > 0 ? `${digits(entry.paid)} ${currency.many} go back. ` : ''}
+        {entry.paid > 0 ? `${digits(entry.paid)} ${currency.many} are refunded. ` : ''}
         Chat is told, with your reason.
       </p>
     </ReasonDialog>

@@ -60,7 +60,7 @@ function StartsSoon({ starting: { next, stop, left } }: { starting: Starting }) 
 
 function Running({ running }: { running: readonly DeskRaffle[] }) {
   if (running.length === 0)
-    return <p className="text-muted">No raffle is on. Set one up, or start one from a set-up below with its key.</p>
+    return <p className="text-muted">No raffle is on. Set one up, or start a saved one below with its key.</p>
   return (
     <ul className="flex flex-col gap-3">
       {running.map((raffle) => (
@@ -104,10 +104,10 @@ function RunningCard({ raffle }: { raffle: DeskRaffle }) {
 
 function Setups({ setups, start }: { setups: readonly SetupRow[]; start: (setup: SetupRow) => void }) {
   return (
-    <Panel title="To start again" aside={setups.length > 0 && 'a key opens it after three seconds'}>
+    <Panel title="Saved raffles" aside={setups.length > 0 && 'a key opens it after three seconds'}>
       {setups.length === 0 ? (
         <p className="px-4 py-3 text-muted">
-          Keep a set-up from the form, give it a key from 1 to 9, and the raffle of every Thursday is one key away.
+          Save a raffle from the form as a template, give it a key from 1 to 9, and your weekly raffle is one key away.
         </p>
       ) : (
         <ul>

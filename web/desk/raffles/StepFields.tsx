@@ -7,15 +7,15 @@ const HOWS = [
   { value: 'start', name: 'start a raffle from' },
   { value: 'close', name: 'close the raffle started from' },
   { value: 'draw', name: 'draw in the raffle started from' },
-  { value: 'callOff', name: 'call off, money back, the raffle started from' },
+  { value: 'callOff', name: 'call off and refund the raffle started from' },
 ] as const
 
 const Setup = ({ view, value, onValue }: { view: CommandsView; value: number; onValue: (setup: number) => void }) =>
   view.setups.length === 0 ? (
-    <span className="text-muted">Keep a set-up under Raffles first: this step starts from one.</span>
+    <span className="text-muted">Save a template under Raffles first: this step starts one.</span>
   ) : (
     <Select
-      label="Set-up of the raffle"
+      label="Template of the raffle"
       value={String(value)}
       choices={view.setups.map(({ id, settings }) => ({ value: String(id), name: settings.title }))}
       onChoose={(setup) => onValue(Number(setup))}

@@ -46,16 +46,16 @@ function OneWinner({ winner, view: { raffle }, now }: OneWinnerProps) {
           <State winner={winner} now={now} />
         </span>
         {mayPass && (
-          <Button look="quiet" onClick={() => setPassing(true)} aria-label={`Pass over ${name}`}>
-            Pass over
+          <Button look="quiet" onClick={() => setPassing(true)} aria-label={`Skip ${name}`}>
+            Skip
           </Button>
         )}
       </div>
       {state === 'won' && <Delivery key={`${deliveredAt}/${winner.note}`} winner={winner} />}
       {passing && (
         <ReasonDialog
-          title={`Pass over ${name}`}
-          does="Pass over"
+          title={`Skip ${name}`}
+          does="Skip"
           close={() => setPassing(false)}
           go={(why) => {
             setPassing(false)
@@ -65,7 +65,7 @@ function OneWinner({ winner, view: { raffle }, now }: OneWinnerProps) {
                   params: { path: { raffle: raffle.id } },
                   body: { draw, why },
                 }),
-              said: `${name} is passed over.`,
+              said: `${name} was skipped.`,
             })
           }}
         >
@@ -83,7 +83,7 @@ function State({ winner, now }: { winner: DeskWinner; now: number }) {
     case 'waiting':
       return (
         <span className="tabular text-brass-text">
-          {leftText((claimUntil ?? now) - now)} to speak up · {here}
+          {leftText((claimUntil ?? now) - now)} to reply · {here}
         </span>
       )
     case 'won':
@@ -94,9 +94,9 @@ function State({ winner, now }: { winner: DeskWinner; now: number }) {
         </span>
       )
     case 'missed':
-      return <span className="text-muted">did not speak up in time</span>
+      return <span className="text-muted">did not reply in time</span>
     default:
-      return <span className="text-muted">passed over: {why}</span>
+      return <span className="text-muted">skipped: {why}</span>
   }
 }
 
@@ -120,14 +120,14 @@ function Delivery({ winner: { raffle, draw, name, deliveredAt, amount, code, not
     <div className="ml-9 flex flex-wrap items-center gap-3 text-[0.95rem]">
       {byItself ? (
         <span className="tabular">
-          {code === null ? `${digits(amount)} ${currency.many} paid` : <>The code {code} was sent to them alone</>}
+          {code === null ? `${digits(amount)} ${currency.many} paid` : <>The code {code} was sent privately</>}
         </span>
       ) : (
         <Checkbox
           on={ticked}
           onTick={(on) => {
             setTicked(on)
-            save(on, on ? `${name} has the prize.` : 'Not handed over yet.')
+            save(on, on ? `${name} has the prize.` : 'Not delivered yet.')
           }}
         >
           has the prize
@@ -141,7 +141,9 @@ function Delivery({ winner: { raffle, draw, name, deliveredAt, amount, code, not
         onChange={(event) => setTyped(event.target.value)}
         className={`min-w-0 flex-1 ${INPUT}`}
       />
-      {typed !== note && <Button onClick={() => save(deliveredAt !== null || byItself, 'Noted.')}>Note it</Button>}
+      {typed !== note && (
+        <Button onClick={() => save(deliveredAt !== null || byItself, 'Noted.')}>Save the note</Button>
+      )}
     </div>
   )
 }

@@ -10,12 +10,12 @@ export function nextOf(raffle: DeskRaffle): Next {
   const { status, drawing, waiting, won, settings, people, draws } = raffle
   if (status === 'planned') return { press: 'open', label: 'Open it' }
   if (status === 'open') return { press: 'close', label: 'Close' }
-  if (status === 'returning') return { wait: 'The money is on its way back', until: null }
+  if (status === 'returning') return { wait: 'Refunds are on their way', until: null }
   if (drawing !== null) return { wait: 'The draw is running', until: drawing.until }
   const missing = settings.winners - won - waiting.length
   const [first] = [...waiting].sort((a, b) => a.until - b.until)
   if (missing > 0 && people > draws) return { press: 'draw', label: drawLabel(raffle, missing) }
-  if (first !== undefined) return { wait: `${first.name} has time to speak up`, until: first.until }
+  if (first !== undefined) return { wait: `${first.name} has time to reply`, until: first.until }
   return { press: 'finish', label: 'Finish' }
 }
 
@@ -30,7 +30,7 @@ const STATES: Readonly<Record<DeskRaffle['status'], string>> = {
   planned: 'not open yet',
   open: 'open',
   closed: 'closed',
-  returning: 'called off, money going back',
+  returning: 'called off, refunding',
   finished: 'finished',
   off: 'called off',
 }

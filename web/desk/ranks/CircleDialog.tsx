@@ -1,10 +1,12 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { type FormEvent, type ReactNode, useState } from 'react'
+import type { FormEvent, ReactNode } from 'react'
 import type { CircleRow } from '#core/people'
 import type { CircleSettings, Rank } from '#core/ranks'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
+import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
+import { useDraft } from '../../parts/form/drafts.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import { type CircleDraft, draftOf, readCircle } from './circleDraft.ts'
@@ -19,12 +21,13 @@ interface CircleDialogProps {
 
 /** Makes or changes a circle: its name, and what makes somebody a member by itself. */
 export function CircleDialog({ circle, ranks, close }: CircleDialogProps) {
-  const [draft, setDraft] = useState(() => draftOf(circle))
+  const kept = useDraft(`circle/${circle?.id ?? 'new'}`, draftOf(circle))
+  const { draft, put: setDraft, discard, changed, conflict } = kept
   const { save, end } = useCircleChange(circle, close)
   const read = readCircle(draft)
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    if (typeof read !== 'string') save.mutate(read)
+    if (typeof read !== 'string') save.mutate(read, { onSuccess: discard })
   }
   const put = (patch: Partial<CircleDraft>) => setDraft({ ...draft, ...patch })
   const number = (name: 'hours' | 'showsLeast' | 'showsOf' | 'followerDays' | 'subscriberMonths', label: string) => (
@@ -39,7 +42,7 @@ export function CircleDialog({ circle, ranks, close }: CircleDialogProps) {
   )
   const fault = save.error ?? end.error
   return (
-    <FormDialog title={circle === null ? 'Make a circle' : `Circle "${circle.name}"`} close={close}>
+    <FormDialog title={circle === null ? 'Add a circle' : `Circle "${circle.name}"`} close={close}>
       <form onSubmit={submit} className="flex flex-col gap-4">
         <label className="flex flex-col gap-1">
           Name
@@ -53,7 +56,7 @@ export function CircleDialog({ circle, ranks, close }: CircleDialogProps) {
         </label>
         <fieldset className="flex flex-col gap-2">
           <legend className="mb-1 text-muted">
-            Joined by itself by whoever meets all of this; empty asks for nothing
+            Viewers who meet all of this join automatically; empty fields do not count
           </legend>
           <Rule>Watched {number('hours', 'Hours watched')} hours</Rule>
           <Rule>
@@ -86,12 +89,13 @@ export function CircleDialog({ circle, ranks, close }: CircleDialogProps) {
             onChange={(event) => put({ keep: event.target.checked })}
             className="size-4 accent-brass"
           />
-          Who has joined stays for good
+          Once in, they stay for good
         </label>
         <p className="text-[0.93rem] text-muted">
-          By hand people join and leave on the People page; that outweighs the rules.
+          You can add and remove people on the People page; that overrides the rules.
         </p>
         {typeof read === 'string' && draft.name !== '' && <p className="text-brick-text">{read}</p>}
+        <DraftConflict conflict={conflict} />
         {fault && <Problem error={fault} />}
         <div className="flex gap-2">
           {circle !== null && (
@@ -99,11 +103,12 @@ export function CircleDialog({ circle, ranks, close }: CircleDialogProps) {
               Close this circle
             </Button>
           )}
+          {changed && <Button onClick={discard}>Discard changes</Button>}
           <Button className="ml-auto" onClick={close}>
-            Not now
+            Close
           </Button>
           <Button look="main" type="submit" disabled={typeof read === 'string' || save.isPending}>
-            {circle === null ? 'Make the circle' : 'Apply now'}
+            {circle === null ? 'Add the circle' : 'Apply now'}
           </Button>
         </div>
       </form>
@@ -126,7 +131,7 @@ function useCircleChange(circle: CircleRow | null, close: () => void) {
   const save = useMutation({
     mutationFn: (settings: CircleSettings) =>
       answerOf(api.PUT('/desk/circles', { body: { circle: circle?.id ?? null, settings } })),
-    onSuccess: done('The circle is live, and whoever meets its rules is in it.'),
+    onSuccess: done('The circle is saved, and everyone who meets its rules is in it.'),
   })
   const end = useMutation({
     mutationFn: () =>

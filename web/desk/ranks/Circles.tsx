@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import { digits } from '#core/currency'
 import type { CircleRow } from '#core/people'
 import { Button } from '../../parts/Button.tsx'
+import { UnsavedList } from '../../parts/form/UnsavedList.tsx'
 import { Empty, Panel } from '../../parts/Panel.tsx'
 import { CorrectDialog, type Whom } from '../people/CorrectDialog.tsx'
 import { CircleDialog } from './CircleDialog.tsx'
@@ -13,13 +14,18 @@ import type { Ranks } from './ranks.ts'
 export function Circles({ ranks }: { ranks: Ranks }) {
   const [open, setOpen] = useState<CircleRow | 'new'>()
   const [whom, setWhom] = useState<Whom>()
-  const add = <Button onClick={() => setOpen('new')}>Make a circle …</Button>
+  const add = <Button onClick={() => setOpen('new')}>Add a circle …</Button>
   return (
-    <Panel title="Circles" aside="count as a standing everywhere: bonuses, words of the team, allowance">
+    <Panel title="Circles" aside="count as a role everywhere: bonuses, team commands, allowance">
+      <UnsavedList
+        kind="circle"
+        nameOf={(id) => (id === 'new' ? 'New circle' : ranks.circles.find((one) => String(one.id) === id)?.name)}
+        open={(id) => setOpen(id === 'new' ? 'new' : ranks.circles.find((one) => String(one.id) === id))}
+      />
       {ranks.circles.length === 0 ? (
         <Empty action={add}>
-          No circles yet. A circle is a group that you name; people join by your hand, or by themselves when they meet
-          its rules.
+          No circles yet. A circle is a group you name; you add people, or they join automatically when they meet its
+          rules.
         </Empty>
       ) : (
         <>
@@ -39,7 +45,7 @@ export function Circles({ ranks }: { ranks: Ranks }) {
                     disabled={count === 0}
                     onClick={() => setWhom({ viewers: `circle:${circle.id}`, words: `everyone in "${circle.name}"` })}
                   >
-                    Correct all …
+                    Adjust all …
                   </Button>
                   <Button onClick={() => setOpen(circle)}>Change …</Button>
                 </li>

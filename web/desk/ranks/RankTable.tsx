@@ -17,8 +17,7 @@ interface RankTableProps {
 
 /** The ranks in order, each on a line that can be changed, moved and removed. */
 export function RankTable({ lines, edit, measure, ranks }: RankTableProps) {
-  if (lines.length === 0)
-    return <p className="text-muted">There are no ranks yet. Add the first: a name, and from when on.</p>
+  if (lines.length === 0) return <p className="text-muted">No ranks yet. Add the first: a name and a threshold.</p>
   const move = (i: number, by: number) => {
     const next = [...lines]
     next.splice(i + by, 0, ...next.splice(i, 1))
@@ -68,7 +67,7 @@ const RankHead = ({ from }: { from: string }) => (
         only for
       </th>
       <th scope="col" className="w-20 pb-1 text-right font-medium">
-        hold it
+        holders
       </th>
       <th scope="col" className="w-24 pb-1">
         <span className="sr-only">Move or remove</span>

@@ -3,12 +3,12 @@ import type { FormEvent } from 'react'
 import { promotionText, type RankPlan } from '#core/ranks'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
+import { useDraft } from '../../parts/form/drafts.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { same } from '../../parts/same.ts'
 import { useToast } from '../../parts/toasts.tsx'
-import { useUnsaved } from '../../parts/unsaved.tsx'
-import { useDraft } from '../../parts/useDraft.ts'
 import { MovesShown } from './MovesShown.tsx'
 import { RankTable } from './RankTable.tsx'
 import { linesOf, newLine, type RankLine, readLines } from './rankDraft.ts'
@@ -23,7 +23,7 @@ const typedOf = (plan: RankPlan) => ({ measure: plan.measure, lines: linesOf(pla
 
 /** What is typed of the ranks, and the plan it comes to: undefined while a line cannot be read. */
 function useRankDraft({ plan: live }: Ranks) {
-  const { draft, put, back } = useDraft(typedOf(live))
+  const { draft, put, discard, settle, conflict } = useDraft('ranks', typedOf(live))
   const read = readLines(draft.lines, draft.measure)
   const { measure, announce } = draft
   const plan: RankPlan | undefined = typeof read === 'string' ? undefined : { measure, ranks: read, announce }
@@ -32,16 +32,17 @@ function useRankDraft({ plan: live }: Ranks) {
     plan,
     wrong: typeof read === 'string' ? read : undefined,
     put: (patch: Partial<typeof draft>) => put({ ...draft, ...patch }),
-    back,
+    discard,
+    conflict,
+    settle: () => settle(draft),
   }
 }
 
 /** The ranks as a draft: before it goes live one sees who would rise and who would fall. */
 export function RanksForm({ ranks }: { ranks: Ranks }) {
-  const { draft, plan, wrong, put, back } = useRankDraft(ranks)
+  const { draft, plan, wrong, put, discard, settle, conflict } = useRankDraft(ranks)
   const { measure, lines, announce } = draft
   const changed = plan === undefined || !same(plan, ranks.plan)
-  useUnsaved(changed)
   const { preview, apply } = useRankChange()
   const edit = (change: () => void) => {
     change()
@@ -52,9 +53,9 @@ export function RanksForm({ ranks }: { ranks: Ranks }) {
     event.preventDefault()
     if (plan === undefined) return
     if (preview.data === undefined) preview.mutate(plan)
-    else apply.mutate(plan)
+    else apply.mutate(plan, { onSuccess: settle })
   }
-  const aside = changed ? <span className="text-brass-text">not live yet</span> : 'live'
+  const aside = changed ? <span className="text-brass-text">unsaved changes</span> : 'live'
   return (
     <form onSubmit={submit}>
       <Panel title="Ranks" aside={aside} bodyClassName="flex flex-col gap-4 p-4">
@@ -69,17 +70,18 @@ export function RanksForm({ ranks }: { ranks: Ranks }) {
           onValue={(text) => put({ announce: text })}
           rank={lines.at(-1)?.name || 'Fitter'}
         />
+        <DraftConflict conflict={conflict} />
         {preview.data && <MovesShown moves={preview.data} />}
         {(preview.error ?? apply.error) && <Problem error={(preview.error ?? apply.error) as Error} />}
         <div className="flex gap-2 border-t border-line pt-3">
           <Button
             look={changed ? 'main' : 'plain'}
             type="submit"
-            disabled={!changed || plan === undefined || preview.isPending || apply.isPending}
+            disabled={!changed || plan === undefined || conflict !== undefined || preview.isPending || apply.isPending}
           >
             {!changed ? 'Applied' : preview.data ? 'Apply now' : 'See who would rise and fall'}
           </Button>
-          {changed && <Button onClick={() => edit(back)}>Back to what is live</Button>}
+          {changed && <Button onClick={() => edit(discard)}>Discard changes</Button>}
         </div>
       </Panel>
     </form>
@@ -91,7 +93,7 @@ type Measure = RankPlan['measure']
 function Measures({ chosen, choose }: { chosen: Measure; choose: (measure: Measure) => void }) {
   return (
     <fieldset className="flex items-center gap-4">
-      <legend className="float-left mr-4">They go by</legend>
+      <legend className="float-left mr-4">Ranks are based on</legend>
       {MEASURES.map(({ measure, name }) => (
         <label key={measure} className="flex items-center gap-2">
           <input
@@ -104,7 +106,7 @@ function Measures({ chosen, choose }: { chosen: Measure; choose: (measure: Measu
           {name}
         </label>
       ))}
-      <span className="text-[0.93rem] text-muted">Never by what somebody holds: spending does not demote.</span>
+      <span className="text-[0.93rem] text-muted">Never on the balance: spending does not demote anyone.</span>
     </fieldset>
   )
 }
@@ -128,7 +130,7 @@ function Announcement({ value, onValue, rank }: AnnouncementProps) {
         className="rounded-md border border-line bg-surface px-2.5 py-1 placeholder:text-muted"
       />
       <span className="text-[0.93rem] text-muted">
-        {value.trim() === '' ? 'Nothing is said.' : `Reads: ${promotionText(value, 'valve_vera', rank)}`} · Can be used:{' '}
+        {value.trim() === '' ? 'Nothing is said.' : `Reads: ${promotionText(value, 'valve_vera', rank)}`} · Fields:{' '}
         {'{{ viewer.name }}'}, {'{{ viewer.rank }}'}
       </span>
     </label>
@@ -144,7 +146,7 @@ function useRankChange() {
   const apply = useMutation({
     mutationFn: (plan: RankPlan) => answerOf(api.PUT('/desk/ranks', { body: plan })),
     onSuccess: async () => {
-      toast({ text: 'The ranks are live, and everybody has theirs.' })
+      toast({ text: 'The ranks are saved, and everyone has theirs.' })
       preview.reset()
       await client.invalidateQueries()
     },

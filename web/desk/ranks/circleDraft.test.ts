@@ -13,15 +13,15 @@ test('says in words what makes a member', () => {
     'watched 20 h and attended 6 of the last 10 shows; left again when that ends',
   )
   const none = { hours: null, shows: null, followerDays: null, subscriberMonths: null, rank: null }
-  expect(rulesInWords({ rules: none, keep: true }, [])).toBe('joined by hand')
+  expect(rulesInWords({ rules: none, keep: true }, [])).toBe('joined by invitation')
 })
 
 test.each([
-  [{ name: '' }, 'Give the circle a name.'],
-  [{ hours: '1.5' }, 'Give whole hours from 1 up, or leave them empty.'],
-  [{ showsOf: '' }, 'Give both numbers of shows, from 1 to 50, or leave both empty.'],
+  [{ name: '' }, 'Type a name for the circle.'],
+  [{ hours: '1.5' }, 'Type whole hours from 1 up, or leave them empty.'],
+  [{ showsOf: '' }, 'Type both numbers of shows, from 1 to 50, or leave both empty.'],
   [{ showsLeast: '11' }, 'Nobody can attend 11 of 10 shows.'],
-  [{ followerDays: '0' }, 'Give whole days and months from 1 up, or leave them empty.'],
+  [{ followerDays: '0' }, 'Type whole days and months from 1 up, or leave them empty.'],
 ])('%j says what to change', (patch, sentence) => {
   expect(readCircle({ ...draftOf({ name: 'A', keep: false, rules: RULES }), ...patch })).toBe(sentence)
 })

@@ -38,13 +38,13 @@ export function readCircle(draft: CircleDraft): CircleSettings | string {
   const [least, of] = [whole(draft.showsLeast, 50), whole(draft.showsOf, 50)]
   const followerDays = whole(draft.followerDays, 36_500)
   const subscriberMonths = whole(draft.subscriberMonths, 1200)
-  if (draft.name.trim() === '') return 'Give the circle a name.'
-  if (hours === undefined) return 'Give whole hours from 1 up, or leave them empty.'
+  if (draft.name.trim() === '') return 'Type a name for the circle.'
+  if (hours === undefined) return 'Type whole hours from 1 up, or leave them empty.'
   if (least === undefined || of === undefined || (least === null) !== (of === null))
-    return 'Give both numbers of shows, from 1 to 50, or leave both empty.'
+    return 'Type both numbers of shows, from 1 to 50, or leave both empty.'
   if (least !== null && of !== null && least > of) return `Nobody can attend ${least} of ${of} shows.`
   if (followerDays === undefined || subscriberMonths === undefined)
-    return 'Give whole days and months from 1 up, or leave them empty.'
+    return 'Type whole days and months from 1 up, or leave them empty.'
   const shows = least === null || of === null ? null : { least, of }
   const rank = draft.rank === '' ? null : Number(draft.rank)
   return { name: draft.name.trim(), keep: draft.keep, rules: { hours, shows, followerDays, subscriberMonths, rank } }
@@ -59,6 +59,6 @@ export function rulesInWords({ rules, keep }: Pick<CircleRow, 'rules' | 'keep'>,
   if (followerDays !== null) parts.push(`followed for ${followerDays} days`)
   if (subscriberMonths !== null) parts.push(`subscribed for ${subscriberMonths} months`)
   if (rank !== null) parts.push(`rank ${ranks.find(({ id }) => id === rank)?.name ?? 'that is gone'} or higher`)
-  if (parts.length === 0) return 'joined by hand'
+  if (parts.length === 0) return 'joined by invitation'
   return `${parts.join(' and ')}; ${keep ? 'kept for good' : 'left again when that ends'}`
 }

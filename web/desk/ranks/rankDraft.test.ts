@@ -19,9 +19,9 @@ test('what is typed of the ranks reads back as they are', () => {
 test('a new rank gets a number that no other has', () => expect(newLine(linesOf(PLAN)).id).toBe(5))
 
 test.each([
-  [{ name: ' ' }, 'hours', 'Give rank 1 a name.'],
-  [{ from: 'many' }, 'hours', 'Give "Onlooker" a number of hours, like 12 or 1.5.'],
-  [{ from: '-1' }, 'earned', 'Give "Onlooker" a whole number from 0 up.'],
+  [{ name: ' ' }, 'hours', 'Type a name for rank 1.'],
+  [{ from: 'many' }, 'hours', 'Type a number of hours for "Onlooker", like 12 or 1.5.'],
+  [{ from: '-1' }, 'earned', 'Type a whole number from 0 up for "Onlooker".'],
 ] as const)('%j says what to change', (patch, measure, sentence) => {
   const [first, second] = linesOf(PLAN)
   if (first === undefined || second === undefined) throw new Error('There are two.')

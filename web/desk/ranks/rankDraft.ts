@@ -37,12 +37,12 @@ export function readLines(lines: readonly RankLine[], measure: RankPlan['measure
     badge,
   }))
   const nameless = ranks.findIndex(({ name }) => name === '')
-  if (nameless >= 0) return `Give rank ${nameless + 1} a name.`
+  if (nameless >= 0) return `Type a name for rank ${nameless + 1}.`
   const wrong = ranks.find(({ from }) => Number.isNaN(from))
   if (wrong === undefined) return ranks
   return measure === 'hours'
-    ? `Give "${wrong.name}" a number of hours, like 12 or 1.5.`
-    : `Give "${wrong.name}" a whole number from 0 up.`
+    ? `Type a number of hours for "${wrong.name}", like 12 or 1.5.`
+    : `Type a whole number from 0 up for "${wrong.name}".`
 }
 
 /** A new line behind the last. */

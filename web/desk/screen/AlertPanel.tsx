@@ -92,12 +92,12 @@ const AT: SavedAt<AlertSettings> = {
 
 /** Makes or changes an alert, with how it would look beside it. */
 export function AlertPanel({ view, alert, close }: AlertPanelProps) {
-  const saved = useSaved(AT, alert?.settings ?? FRESH, alert?.id ?? null)
+  const saved = useSaved('alert', AT, { id: alert?.id ?? null, settings: alert?.settings ?? FRESH })
   const { draft, setDraft, live, changed } = saved
   const act = useScreenAction()
   const [part, setPart] = useState('What it shows')
   const put = (patch: Partial<AlertSettings>) => setDraft({ ...draft, ...patch })
-  const wrong = draft.name.trim() === '' ? 'Give it a name, for the list.' : alertFault(draft)
+  const wrong = draft.name.trim() === '' ? 'Type a name, for the list.' : alertFault(draft)
   const test = (
     <Button
       disabled={live === undefined || changed || act.isPending}
@@ -124,12 +124,11 @@ export function AlertPanel({ view, alert, close }: AlertPanelProps) {
   )
   return (
     <SidePanel
-      title={live === undefined ? 'Make an alert' : live.settings.name}
+      title={live === undefined ? 'Add an alert' : live.settings.name}
       close={close}
       parts={['What it shows', 'How it moves']}
       part={part}
       setPart={setPart}
-      unsaved={saved.unsaved}
       foot={foot}
     >
       <Preview draft={draft} />
@@ -164,7 +163,7 @@ function Shows({ draft, put }: PartProps) {
           className={INPUT}
         />
       </Field>
-      <Field label="Line below" hint={`Can be used: ${fields}`}>
+      <Field label="Line below" hint={`Fields: ${fields}`}>
         <input
           value={draft.line}
           maxLength={200}

@@ -4,6 +4,7 @@ import type { Readiness } from '#core/runs'
 import { playing } from '#core/screen'
 import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { UnsavedList } from '../../parts/form/UnsavedList.tsx'
 import { isVideo, mediaAddress, mediaBase, smallAddress } from '../../parts/media.ts'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
@@ -22,7 +23,7 @@ export function AlertsPage() {
   const chosen = data?.alerts.find(({ id }) => id === open)
   const make = (
     <Button look="main" onClick={() => setOpen('new')}>
-      Make an alert
+      Add an alert
     </Button>
   )
   return (
@@ -32,13 +33,17 @@ export function AlertsPage() {
         {data && data.alerts.length > 0 && make}
       </div>
       <p className="text-muted">
-        An alert is a picture or video, up to two lines of text and a sound. Rewards and steps choose from this list;
-        nothing has to bear the same name anywhere.
+        An alert is a picture or video, up to two lines of text and a sound. Rewards and steps choose from this list.
       </p>
       {screen.isPending && <Loading what="the alerts" />}
       {screen.isError && <Problem error={screen.error} retry={() => void screen.refetch()} />}
+      <UnsavedList
+        kind="alert"
+        nameOf={(id) => (id === 'new' ? 'New alert' : data?.alerts.find((one) => String(one.id) === id)?.settings.name)}
+        open={(id) => setOpen(id === 'new' ? 'new' : Number(id))}
+      />
       {data && data.alerts.length === 0 && (
-        <Empty action={make}>There is no alert yet. Make one, then choose it where a reward says what it shows.</Empty>
+        <Empty action={make}>No alerts yet. Add one, then choose it where a reward says what it shows.</Empty>
       )}
       {data && data.alerts.length > 0 && <AlertTable view={data} open={setOpen} />}
       {data && (open === 'new' || chosen) && (

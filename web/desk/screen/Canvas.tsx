@@ -163,7 +163,7 @@ function Sample({ piece, scale }: { piece: Piece; scale: number }) {
       drawAlert(
         drawn.element,
         {
-          title: 'Next on the bench: the blue radio',
+          title: 'Next up: the blue radio',
           line: 'chosen by valve_vera for 900 rivets',
           picture: 'radio',
           sound: 'none',

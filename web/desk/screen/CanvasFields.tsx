@@ -56,14 +56,14 @@ export function CanvasFields({ draft, put }: CanvasFieldsProps) {
         />
       </div>
       <PictureField
-        label="A picture to place against: never shown on the stream"
+        label="A backdrop to arrange on (never shown on the stream)"
         value={draft.background}
         onValue={(background) => put({ background })}
         none
       />
       <p className="text-sm text-muted">
         Choose a piece to change it. Keys: arrows move it, with Shift by ten, with Alt they change its size, Delete
-        takes it away, Ctrl Z undoes.
+        removes it, Ctrl Z undoes.
       </p>
     </section>
   )

@@ -5,10 +5,10 @@ import { Link, useParams } from 'react-router'
 import { type OverlaySettings, overlayFault, type Piece } from '#core/screen'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
+import { useDraft } from '../../parts/form/drafts.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
-import { same } from '../../parts/same.ts'
-import { useUnsaved } from '../../parts/unsaved.tsx'
 import { type OverlayShown, type ScreenView, screenQuery } from '../library/library.ts'
 import { Canvas } from './Canvas.tsx'
 import { CanvasFields } from './CanvasFields.tsx'
@@ -26,7 +26,7 @@ export function EditorPage() {
   if (overlay === undefined)
     return (
       <p>
-        This overlay is not there any more.{' '}
+        This overlay no longer exists.{' '}
         <Link to="/screen" className="text-brass-text underline">
           See the others
         </Link>
@@ -38,33 +38,35 @@ export function EditorPage() {
 const MOST_UNDONE = 100
 
 /** The draft with its way back. */
-function useDraft(overlay: OverlayShown) {
-  const [draft, setDraft] = useState<OverlaySettings>(() => settingsOf(overlay))
+function useEdits(overlay: OverlayShown) {
+  const kept = useDraft<OverlaySettings>(`overlay/${overlay.id}`, settingsOf(overlay))
+  const { draft, put } = kept
   const [before, setBefore] = useState<readonly OverlaySettings[]>([])
   const edit = (next: OverlaySettings) => {
     setBefore((list) => [...list.slice(-MOST_UNDONE), draft])
-    setDraft(next)
+    put(next)
   }
   const undo = () => {
     const last = before.at(-1)
     if (last === undefined) return
     setBefore(before.slice(0, -1))
-    setDraft(last)
+    put(last)
   }
-  return { draft, edit, undo, undoable: before.length > 0 }
+  return { ...kept, edit, undo, undoable: before.length > 0 }
 }
 
 function Editor({ overlay, view }: { overlay: OverlayShown; view: ScreenView }) {
   const client = useQueryClient()
-  const { draft, edit, undo, undoable } = useDraft(overlay)
+  const { draft, changed, conflict, settle, edit, undo, undoable } = useEdits(overlay)
   const [chosen, setChosen] = useState<string>()
-  const changed = !same(draft, settingsOf(overlay))
-  useUnsaved(changed)
   const wrong = draft.name.trim() === '' ? 'Give the overlay a name.' : overlayFault(draft)
   const save = useMutation({
     mutationFn: () =>
       answerOf(api.PUT('/desk/overlays/{overlay}', { params: { path: { overlay: overlay.id } }, body: draft })),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['screen'] }),
+    onSuccess: async () => {
+      await client.invalidateQueries({ queryKey: ['screen'] })
+      settle(draft)
+    },
   })
   const piece = draft.pieces.find(({ id }) => id === chosen)
   const putPieces = (pieces: Piece[]) => edit({ ...draft, pieces })
@@ -84,6 +86,7 @@ function Editor({ overlay, view }: { overlay: OverlayShown; view: ScreenView }) 
         undo={undoable ? undo : undefined}
         back={() => edit(settingsOf(overlay))}
       />
+      <DraftConflict conflict={conflict} />
       {save.error && changed && <Problem error={save.error} />}
       <div className="flex min-h-0 flex-1 gap-4">
         <div className="flex min-h-0 min-w-0 flex-1 flex-col gap-4 overflow-y-auto">
@@ -140,14 +143,14 @@ function EditorHead({ overlay, draft, changed, wrong, saving, save, undo, back }
         </p>
       </div>
       <span role="status" className={`ml-auto ${changed ? 'text-brass-text' : 'text-muted'}`}>
-        {wrong ?? (changed ? 'Not live yet.' : 'What you see is live.')}
+        {wrong ?? (changed ? 'Unsaved changes.' : 'Saved.')}
       </span>
       <Button disabled={undo === undefined} onClick={undo}>
         Undo
       </Button>
-      {changed && <Button onClick={back}>Back to what is live</Button>}
+      {changed && <Button onClick={back}>Discard changes</Button>}
       <Button look="main" disabled={!changed || wrong !== undefined || saving} onClick={save}>
-        {saving ? 'Saving …' : 'Save: live at once'}
+        {saving ? 'Saving …' : 'Save now'}
       </Button>
     </div>
   )

@@ -2,7 +2,7 @@ import { FONTS, type Look } from '#core/screen'
 import { Button } from '../../parts/Button.tsx'
 import { Checkbox, NumberInput, Select, Slider } from '../commands/inputs.tsx'
 
-const FONT_NAMES = { display: 'Headline letters', text: 'Text letters', typewriter: 'Typewriter letters' } as const
+const FONT_NAMES = { display: 'Headline font', text: 'Text font', typewriter: 'Typewriter font' } as const
 
 /** How a piece looks: letters, colours, ground. */
 export function LookFields({ look, setLook, size }: { look: Look; setLook: (look: Look) => void; size: boolean }) {
@@ -11,7 +11,7 @@ export function LookFields({ look, setLook, size }: { look: Look; setLook: (look
     <fieldset className="flex flex-col gap-2">
       <legend className="mb-1 font-semibold">Look</legend>
       <Select
-        label="Letters"
+        label="Text"
         value={look.font}
         choices={FONTS.map((value) => ({ value, name: FONT_NAMES[value] }))}
         onChoose={(font) => put({ font })}
@@ -19,7 +19,7 @@ export function LookFields({ look, setLook, size }: { look: Look; setLook: (look
       {size && (
         <p className="flex items-center gap-2">
           <NumberInput
-            label="Height of the letters"
+            label="Text size"
             value={look.size}
             most={400}
             none="fits"
@@ -29,20 +29,20 @@ export function LookFields({ look, setLook, size }: { look: Look; setLook: (look
           pixels high
         </p>
       )}
-      <ColourField label="Letters" value={look.colour} initial="#f4eee1" onColour={(colour) => put({ colour })} />
+      <ColourField label="Text" value={look.colour} initial="#f4eee1" onColour={(colour) => put({ colour })} />
       <ColourField
-        label="Ground"
+        label="Background"
         value={look.ground === 'none' ? '' : look.ground}
         initial="#14171c"
         onColour={(ground) => put({ ground })}
       />
       <Checkbox on={look.ground === 'none'} onTick={(none) => put({ ground: none ? 'none' : '' })}>
-        No ground
+        No background
       </Checkbox>
-      {look.ground !== 'none' && <Slider label="Covers" value={look.cover} onValue={(cover) => put({ cover })} />}
+      {look.ground !== 'none' && <Slider label="Opacity" value={look.cover} onValue={(cover) => put({ cover })} />}
       <p className="flex items-center gap-2">
         <NumberInput
-          label="Roundness of the corners"
+          label="Corner radius"
           value={look.corner}
           most={200}
           className="w-16"

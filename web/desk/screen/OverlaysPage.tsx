@@ -23,13 +23,13 @@ export function OverlaysPage() {
       <Head paused={data?.paused ?? false} />
       <p className="text-muted">
         An overlay is a transparent page that your streaming program shows over the picture. Add its address there as a
-        browser source, of the size that stands beside it. Who knows the address can see it, so show it to nobody.
+        browser source, of the size that stands beside it. Anyone who has the address can see it, so keep it secret.
       </p>
       {screen.isPending && <Loading what="the overlays" />}
       {screen.isError && <Problem error={screen.error} retry={() => void screen.refetch()} />}
       {data && (
         <Panel title="Overlays" aside={`${data.overlays.length}`}>
-          {data.overlays.length === 0 && <Empty>There is no overlay yet. Name the first one.</Empty>}
+          {data.overlays.length === 0 && <Empty>No overlays yet. Name the first one.</Empty>}
           <ul>
             {data.overlays.map((overlay) => (
               <OverlayRow key={overlay.id} overlay={overlay} />
@@ -54,16 +54,16 @@ function Head({ paused }: { paused: boolean }) {
           Alerts are paused: they wait.
         </p>
       )}
-      <Button onClick={() => control('skip', 'On with the next alert.')}>Skip the alert</Button>
-      <Button onClick={() => control('clear', 'Every alert that played or waited is gone.')}>Clear all</Button>
+      <Button onClick={() => control('skip', 'Skipped to the next alert.')}>Skip the alert</Button>
+      <Button onClick={() => control('clear', 'All playing and waiting alerts are cleared.')}>Clear all</Button>
       <Button
         onClick={() =>
           paused
             ? control('resume', 'Alerts play again.')
-            : control('pause', 'Alerts are paused. Those that come meanwhile are played afterwards.')
+            : control('pause', 'Alerts are paused. New ones wait and play afterwards.')
         }
       >
-        {paused ? 'Go on with alerts' : 'Pause alerts'}
+        {paused ? 'Resume alerts' : 'Pause alerts'}
       </Button>
       <Button
         look="main"
@@ -94,7 +94,7 @@ function OverlayRow({ overlay }: { overlay: OverlayShown }) {
       () => toast({ text: `The address of ${name} is copied.` }),
       () =>
         toast({
-          text: 'The browser does not let us copy. Open the overlay and copy its address from there.',
+          text: 'The browser blocked copying. Open the overlay and copy its address there.',
           look: 'problem',
         }),
     )
@@ -129,10 +129,10 @@ function OverlayRow({ overlay }: { overlay: OverlayShown }) {
             Open it
           </a>
           <Button look="quiet" onClick={() => setAsking('renew')}>
-            New address
+            Replace the address
           </Button>
           <Button look="quiet" onClick={() => setAsking('remove')}>
-            Take it away
+            Delete
           </Button>
         </>
       ) : (
@@ -152,12 +152,14 @@ function Asking({ overlay: { id, name }, asking, stop }: AskingProps) {
   const act = useScreenAction()
   const renew = asking === 'renew'
   const said = renew
-    ? `${name} has a new address. Put it into your streaming program; the old one shows nothing any more.`
-    : `${name} is gone; its address shows nothing any more.`
+    ? `${name} has a new address. Put it into your streaming program; the old one no longer works.`
+    : `${name} is deleted; its address no longer works.`
   return (
     <>
       <p className="text-[0.93rem]">
-        {renew ? 'For when the address has leaked: the old one stops at once.' : 'Its pieces are gone with it.'}
+        {renew
+          ? 'For when the address has leaked: the old one stops working at once.'
+          : 'Its pieces are deleted with it.'}
       </p>
       <Button
         look="danger"
@@ -170,7 +172,7 @@ function Asking({ overlay: { id, name }, asking, stop }: AskingProps) {
           )
         }
       >
-        {renew ? 'Give it a new address' : `Really take ${name} away`}
+        {renew ? 'Replace the address' : `Delete ${name}`}
       </Button>
       <Button onClick={stop}>Keep it</Button>
     </>
@@ -185,7 +187,7 @@ function NewOverlay() {
     act.mutate(
       {
         send: () => api.POST('/desk/overlays', { body: { name: name.trim() } }),
-        said: `${name.trim()} is there. Copy its address into your streaming program.`,
+        said: `${name.trim()} is ready. Copy its address into your streaming program.`,
       },
       { onSuccess: () => setName('') },
     )
@@ -193,7 +195,7 @@ function NewOverlay() {
   return (
     <form onSubmit={submit} className="flex items-center gap-3 border-t border-line px-4 py-3">
       <label className="flex min-w-0 flex-1 items-center gap-3">
-        <span className="shrink-0">Another overlay called</span>
+        <span className="shrink-0">New overlay</span>
         <input
           required
           maxLength={60}
@@ -204,7 +206,7 @@ function NewOverlay() {
         />
       </label>
       <Button type="submit" disabled={act.isPending}>
-        Add it
+        Add the overlay
       </Button>
     </form>
   )

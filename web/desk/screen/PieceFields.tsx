@@ -29,7 +29,7 @@ export function PieceFields({ piece, put, remove, back, alerts }: PieceFieldsPro
       <PlaceFields piece={piece} put={put} />
       <LookFields look={piece.look} setLook={(look) => put({ look })} size={piece.of !== 'alerts'} />
       <Button look="danger" disabled={piece.locked} onClick={remove}>
-        Take it off the overlay
+        Remove from the overlay
       </Button>
     </section>
   )
@@ -83,7 +83,7 @@ function Own({ piece, put, alerts }: OwnProps) {
       )
     case 'text':
       return (
-        <Field label="Text" hint={`Can be used: ${CHANNEL_FIELDS.map(({ path }) => path).join(', ')}`}>
+        <Field label="Text" hint={`Fields: ${CHANNEL_FIELDS.map(({ path }) => path).join(', ')}`}>
           <textarea
             rows={3}
             value={piece.text}
@@ -158,7 +158,7 @@ function ChatFields({ piece, put }: FieldsOf<'chat'>) {
         seconds
       </p>
       <Checkbox on={piece.bot} onTick={(bot) => put({ bot })}>
-        What the bot says, too
+        The bot’s messages, too
       </Checkbox>
     </>
   )

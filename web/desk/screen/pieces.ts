@@ -38,7 +38,7 @@ export const PIECE_KINDS: readonly {
   {
     of: 'text',
     name: 'Text',
-    tells: 'your own words, with what is true now',
+    tells: 'your own text, with live figures',
     fresh: (place) => ({ ...common(place, 620, 90), of: 'text', text: '{{ show.title }}' }),
   },
   {

@@ -47,15 +47,15 @@ function StartForm({ close }: { close: () => void }) {
       {resumable && (
         <div className="flex flex-col items-start gap-2 rounded-md border border-line bg-surface p-3">
           <p>
-            “{resumable.title}” ended only minutes ago. Gone on with, it stays the same show: streaks and what is
-            counted per show do not start over.
+            “{resumable.title}” ended only minutes ago. If you continue it, it stays the same show: streaks and counts
+            per show do not start over.
           </p>
           <Button onClick={() => start.mutate({ title: resumable.title, resume: true })} disabled={start.isPending}>
-            Go on with it
+            Continue it
           </Button>
         </div>
       )}
-      <p className="text-muted">From now on watching pays. Who is already in the room is counted from this moment.</p>
+      <p className="text-muted">Watching pays from now on. Everyone already in the room is counted from this moment.</p>
       {start.error && <Problem error={start.error} />}
       <div className="flex justify-end gap-2">
         <Button onClick={close}>Not yet</Button>
@@ -77,8 +77,8 @@ export function GoOffAirDialog({ close, status }: { close: () => void; status: S
       {show && (
         <p>
           “{show.title}” has been on for {clockText(now - show.startedAt)}. {inWords(show.paid, currency)} were paid and{' '}
-          {inWords(show.spent, currency)} spent. Everyone’s last minutes are counted; what does not fill a payment waits
-          for the next show.
+          {inWords(show.spent, currency)} spent. Everyone’s last minutes are counted; leftover minutes wait for the next
+          show.
         </p>
       )}
       {end.error && <Problem error={end.error} />}

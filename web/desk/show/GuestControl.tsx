@@ -17,7 +17,7 @@ export function GuestControl({ show }: { show: ShowRow }) {
           Showing {show.guest}; earning {show.pausedAt === null ? 'goes on' : 'is paused'}
         </p>
         <Button onClick={() => put.mutate({ guest: null, earning: 'going' })} disabled={put.isPending}>
-          Our own show again
+          Back to our own show
         </Button>
       </div>
     )

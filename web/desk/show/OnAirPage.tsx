@@ -37,7 +37,7 @@ export function OnAirPage() {
         <PresentList onViewer={setViewer} />
       </div>
       {starting && <GoOnAirDialog close={() => setStarting(false)} />}
-      {viewer !== undefined && <ViewerPanel begin="Trail" id={viewer} close={() => setViewer(undefined)} />}
+      {viewer !== undefined && <ViewerPanel begin="History" id={viewer} close={() => setViewer(undefined)} />}
     </div>
   )
 }

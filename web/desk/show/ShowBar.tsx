@@ -100,7 +100,7 @@ export function Lights({ status }: { status: Status }) {
   const words = {
     connected: 'Chat',
     connecting: 'Chat: connecting …',
-    refused: 'Chat: not let in',
+    refused: 'Chat: refused',
     off: 'Chat: no address',
   }
   return (
@@ -125,7 +125,7 @@ export function Voice({ muted }: { muted: boolean }) {
     <Button
       onClick={() => turn.mutate()}
       aria-pressed={muted}
-      title={muted ? 'Let the bot speak in chat again' : 'Keep the bot quiet in chat; it goes on working'}
+      title={muted ? 'Let the bot speak in chat again' : 'Mute the bot in chat; everything else keeps working'}
     >
       <Icon aria-hidden="true" className="size-4" />
       {muted ? 'Bot is muted' : 'Bot speaks'}

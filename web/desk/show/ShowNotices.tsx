@@ -65,8 +65,8 @@ function PaidNotice({ gap }: { gap: Gap }) {
       <span className="flex-1">
         The time from {timeText(gap.from)} to {timeText(gap.until)}, when chat was away, is paid.
       </span>
-      <Button look="quiet" onClick={() => end('undo', 'Taken back.')}>
-        Take it back
+      <Button look="quiet" onClick={() => end('undo', 'Undone.')}>
+        Undo
       </Button>
     </p>
   )
@@ -81,7 +81,7 @@ function useEndGap(gap: Gap) {
     void answerOf(api.POST('/desk/gaps/{gap}/end', { params: { path: { gap: gap.id } }, body: { how } })).then(
       (ended) => {
         const owed = 'owed' in ended ? ended.owed : 0
-        toast({ text: owed > 0 ? `${said} ${inWords(owed, currency)} had been spent meanwhile.` : said })
+        toast({ text: owed > 0 ? `${said} ${inWords(owed, currency)} was already spent.` : said })
         void client.invalidateQueries({ queryKey: ['gaps'] })
       },
       (fault: Error) => toast({ text: fault.message, look: 'problem' }),
@@ -110,7 +110,7 @@ function GapNotice({ gap }: { gap: Gap }) {
     onSuccess: async ({ people, total }) => {
       toast({
         text: `${people} people got ${inWords(total, currency)} in all.`,
-        undo: () => end('undo', 'Taken back.'),
+        undo: () => end('undo', 'Undone.'),
       })
       await refresh()
     },
@@ -124,7 +124,7 @@ function GapNotice({ gap }: { gap: Gap }) {
         {gap.people === 1 ? 'person was' : 'people were'} here before and after it
         {preview ? `: together they would get ${inWords(preview.total, currency)}.` : '.'}
       </p>
-      <Button look="quiet" onClick={() => end('dismiss', 'Left as it is.')}>
+      <Button look="quiet" onClick={() => end('dismiss', 'Nothing was paid.')}>
         Leave it
       </Button>
       {preview ? (

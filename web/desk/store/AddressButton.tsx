@@ -36,10 +36,10 @@ export function AddressButton({ order }: { order: number }) {
       )}
       <span className="mt-1 flex gap-2">
         <Button look="quiet" className="px-1!" onClick={copy} disabled={!address.data?.address}>
-          Copy it
+          Copy
         </Button>
         <Button look="quiet" className="px-1!" onClick={() => setOpen(false)}>
-          Hide it
+          Hide
         </Button>
       </span>
     </div>

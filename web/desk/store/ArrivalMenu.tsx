@@ -23,14 +23,14 @@ export function ArrivalMenu() {
   }
   return (
     <Popover>
-      <PopoverButton aria-label="How a new order is told" className="rounded p-1 text-muted hover:text-text">
+      <PopoverButton aria-label="Notifications of new orders" className="rounded p-1 text-muted hover:text-text">
         <BellRing aria-hidden="true" className="size-4" />
       </PopoverButton>
       <PopoverPanel
         anchor="bottom end"
         className="z-30 flex w-72 flex-col gap-3 rounded-md border border-line bg-panel p-4 shadow-lg"
       >
-        <p className="font-semibold">When something comes to the bench</p>
+        <p className="font-semibold">When something new is waiting</p>
         <Select
           label="Sound of a new order"
           value={arrival.sound}
@@ -47,12 +47,12 @@ export function ArrivalMenu() {
           onDone={() => void playSound(arrival.sound, arrival.volume / 100)}
         />
         <Checkbox on={arrival.notice} onTick={(on) => void notices(on)}>
-          A notice of the browser, while this page is in the background
+          A browser notification while this page is in the background
         </Checkbox>
         {refused && (
-          <p className="text-brick-text">The browser does not allow notices here. Allow them in its settings.</p>
+          <p className="text-brick-text">The browser blocks notifications here. Allow them in its settings.</p>
         )}
-        <p className="text-sm text-muted">This holds for this computer only.</p>
+        <p className="text-sm text-muted">For this device only.</p>
       </PopoverPanel>
     </Popover>
   )

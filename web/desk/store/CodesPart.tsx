@@ -18,7 +18,7 @@ interface CodesPartProps {
 /** The list of codes: how many are left, and more of them, pasted or from a file. */
 export function CodesPart({ reward, low, setLow, unsaved }: CodesPartProps) {
   if (reward === undefined || reward.settings.kind !== 'code')
-    return <p className="text-muted">Save the reward first; then its codes can be put in here.</p>
+    return <p className="text-muted">Save the reward first, then add its codes here.</p>
   const { count, given } = reward.codes
   return (
     <div className="flex flex-col gap-4">
@@ -27,7 +27,7 @@ export function CodesPart({ reward, low, setLow, unsaved }: CodesPartProps) {
         {digits(given)} of {digits(count)} given out.
       </p>
       <p className="flex items-center gap-2">
-        <span>The desk warns when</span>
+        <span>Warn when</span>
         <NumberInput
           label="Warn at so many codes left"
           value={low}
@@ -38,9 +38,7 @@ export function CodesPart({ reward, low, setLow, unsaved }: CodesPartProps) {
         />
         <span>or fewer are left.</span>
       </p>
-      {unsaved && (
-        <p className="text-brass-text">What you changed above is not live yet; codes go in at once all the same.</p>
-      )}
+      {unsaved && <p className="text-brass-text">Your changes above are not saved yet; codes are added right away.</p>}
       <AddCodes reward={reward.id} />
     </div>
   )
@@ -71,14 +69,14 @@ function AddCodes({ reward }: { reward: number }) {
     },
     onSuccess: async ({ added, known }) => {
       setText('')
-      setTold(`${digits(added)} put in${known > 0 ? `; ${digits(known)} were on the list already` : ''}.`)
+      setTold(`${digits(added)} added${known > 0 ? `; ${digits(known)} were already on the list` : ''}.`)
       await client.invalidateQueries({ queryKey: ['store'] })
     },
   })
   return (
     <div className="flex flex-col gap-2">
       <label className="flex flex-col gap-1">
-        Codes to put in, one a line
+        Codes to add, one per line
         <textarea
           rows={6}
           value={text}
@@ -102,11 +100,11 @@ function AddCodes({ reward }: { reward: number }) {
         {told !== ''
           ? told
           : codes.length === 0
-            ? 'Blank lines and repeats are left out.'
-            : `${digits(codes.length)} ${codes.length === 1 ? 'code' : 'codes'}${repeats > 0 ? `, ${digits(repeats)} repeated and left out` : ''}.`}
+            ? 'Blank lines and repeats are skipped.'
+            : `${digits(codes.length)} ${codes.length === 1 ? 'code' : 'codes'}${repeats > 0 ? `, ${digits(repeats)} repeated and skipped` : ''}.`}
       </p>
       {tooLong.length > 0 && (
-        <p className="text-brick-text">{tooLong.length} lines have more than 200 letters and are left out.</p>
+        <p className="text-brick-text">{tooLong.length} lines have more than 200 characters and are skipped.</p>
       )}
       {add.error && <Problem error={add.error} />}
       <Button
@@ -115,7 +113,7 @@ function AddCodes({ reward }: { reward: number }) {
         disabled={codes.length === 0 || add.isPending}
         onClick={() => add.mutate()}
       >
-        {add.isPending ? 'Putting them in …' : 'Put them in'}
+        {add.isPending ? 'Adding …' : 'Add the codes'}
       </Button>
     </div>
   )

@@ -11,7 +11,7 @@ export function HappensPart({ draft, put, store, view }: PartProps) {
     <div className="flex flex-col gap-5">
       <AlertField {...{ draft, put, store }} />
       <Checkbox on={draft.say} onTick={(say) => put({ say })}>
-        Chat is told of each purchase
+        Announce each purchase in chat
       </Checkbox>
       {draft.kind !== 'code' && (
         <fieldset className="flex flex-col gap-2">
@@ -42,8 +42,8 @@ export function HappensPart({ draft, put, store, view }: PartProps) {
               </p>
               <p className="text-muted">
                 {perk.circle === null
-                  ? 'When the time is over the order comes back to the bench, so that you take it back.'
-                  : 'The buyer leaves the circle by themselves when the time is over. Buying it again adds to the time.'}
+                  ? 'When the time is over, the order returns to Waiting so that you can end it.'
+                  : 'The buyer leaves the circle automatically when the time is over. Buying it again adds to the time.'}
               </p>
             </>
           )}
@@ -53,8 +53,8 @@ export function HappensPart({ draft, put, store, view }: PartProps) {
         <fieldset className="flex flex-col gap-2">
           <legend className="mb-1 font-semibold">When it is done</legend>
           <Field
-            label="The buyer is told"
-            hint="Can be used: {{ viewer.name }}, {{ reward.name }}, {{ order.text }}, {{ order.cost }}"
+            label="Message to the buyer"
+            hint="Fields: {{ viewer.name }}, {{ reward.name }}, {{ order.text }}, {{ order.cost }}"
           >
             <input
               value={draft.doneText}
@@ -65,11 +65,11 @@ export function HappensPart({ draft, put, store, view }: PartProps) {
             />
           </Field>
           <Select
-            label="Where the buyer is told"
+            label="Where the message goes"
             value={draft.doneTo}
             choices={[
               { value: 'room', name: 'in the room' },
-              { value: 'private', name: 'to them alone' },
+              { value: 'private', name: 'privately' },
             ]}
             onChoose={(doneTo) => put({ doneTo })}
           />
@@ -107,7 +107,7 @@ function AlertField({ draft, put, store }: Pick<PartProps, 'draft' | 'put' | 'st
         )}
       </div>
       <Link to="/screen/alerts" className="self-start text-brass-text underline">
-        Make or change alerts
+        Edit alerts
       </Link>
     </fieldset>
   )

@@ -3,14 +3,14 @@ import { OVERS, type RewardSettings } from '#core/store'
 import { Checkbox, INPUT, NumberInput, Select } from '../commands/inputs.tsx'
 import type { PartProps } from './part.ts'
 
-/** How many there are, how many each may have, how long it rests, and when it is for sale. */
+/** Stock, the limit per viewer, the cooldown, and when it is for sale. */
 export function LimitsPart({ draft, put, store }: PartProps) {
   return (
     <div className="flex flex-col gap-5">
-      <MostFields legend="How many there are" most={draft.stock} setMost={(stock) => put({ stock })} />
-      <MostFields legend="How many each viewer may have" most={draft.each} setMost={(each) => put({ each })} />
+      <MostFields legend="Stock" most={draft.stock} setMost={(stock) => put({ stock })} />
+      <MostFields legend="Limit per viewer" most={draft.each} setMost={(each) => put({ each })} />
       <fieldset className="flex flex-col gap-2">
-        <legend className="mb-1 font-semibold">How long it rests after an order</legend>
+        <legend className="mb-1 font-semibold">Cooldown after an order</legend>
         <RestField
           label="For everyone"
           seconds={draft.rest.everyoneSeconds}
@@ -31,7 +31,7 @@ export function LimitsPart({ draft, put, store }: PartProps) {
         <TimeField label="Until" at={draft.to} setAt={(to) => put({ to })} zone={store.timeZone} />
       </fieldset>
       <fieldset className="flex flex-col gap-2">
-        <legend className="mb-1 font-semibold">What one must have or know</legend>
+        <legend className="mb-1 font-semibold">Requirements</legend>
         <p className="flex items-center gap-2">
           <NumberInput
             label="Hours watched at least"
@@ -53,7 +53,7 @@ export function LimitsPart({ draft, put, store }: PartProps) {
             className={`w-44 ${INPUT} placeholder:text-muted`}
           />
           <span className="text-muted">
-            opens it; until then it is not shown. Told on the page, or to the bot behind its word.
+            unlocks it; until then it is hidden. Viewers type it on the page, or to the bot after the command.
           </span>
         </p>
       </fieldset>

@@ -67,7 +67,7 @@ export function OrderCard({ order, next, onDone, onGiveBack, onTake, onMove }: O
           {order.takenBy === null ? 'Assign to me' : 'Unassign'}
         </button>
       </div>
-      {back && <p className="mt-1 text-[0.93rem] text-brass-text">Its time is over: take it back.</p>}
+      {back && <p className="mt-1 text-[0.93rem] text-brass-text">Its time is over: end it.</p>}
       {order.takenBy !== null && <p className="mt-1 text-[0.93rem] text-steel-text">Assigned to {order.takenBy}.</p>}
       {order.text && <p className="mt-1.5 rounded-md bg-surface px-2.5 py-1.5 break-words">{order.text}</p>}
       {order.posted && <AddressButton order={order.id} />}

@@ -32,7 +32,7 @@ export function OrderList({ orders, chosen, setChosen, openPerson }: OrderListPr
   }
   return (
     <>
-      <p className="text-sm text-muted">With a row in focus: J on, K back, O open, D done, B refund, X choose.</p>
+      <p className="text-sm text-muted">With a row in focus: J next, K previous, O open, D done, B refund, X select.</p>
       <WideTable>
         <table className="w-full table-fixed rounded-md border border-line bg-panel">
           <thead className="text-left text-sm text-muted">
@@ -47,7 +47,7 @@ export function OrderList({ orders, chosen, setChosen, openPerson }: OrderListPr
                 Buyer
               </th>
               <th scope="col" className="px-2 py-2 font-medium">
-                Words
+                Text
               </th>
               <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
                 Price
@@ -178,9 +178,9 @@ function StateWords({ order, now }: { order: DeskOrder; now: number }) {
   const { status, endedBy, takenBy, endsAt } = order
   const words = {
     waiting: takenBy === null ? '' : `assigned to ${takenBy}`,
-    back: 'its time is over: take it back',
+    back: 'its time is over: end it',
     running: endsAt === null ? 'on' : `on for ${endsAt - now < 60 ? 'less than a minute' : ageText(endsAt - now)} more`,
-    done: endedBy === null || endedBy === '' ? 'done by itself' : `done by ${endedBy}`,
+    done: endedBy === null || endedBy === '' ? 'done automatically' : `done by ${endedBy}`,
     refunded: endedBy ? `refunded by ${endedBy}` : 'refunded',
   }[status]
   return words === '' ? null : <span className="block text-sm text-muted">{words}</span>
@@ -206,8 +206,8 @@ function OrderActions({ order, asking, setAsking }: OrderActionsProps) {
           <>
             {order.status === 'waiting' && (
               <input
-                aria-label="A word to the buyer"
-                placeholder="Your own words to the buyer"
+                aria-label="Message to the buyer"
+                placeholder="Your own message to the buyer"
                 value={message}
                 maxLength={300}
                 onChange={(event) => setMessage(event.target.value)}
@@ -225,7 +225,7 @@ function OrderActions({ order, asking, setAsking }: OrderActionsProps) {
             </Button>
           </>
         )}
-        {undoable && <Button onClick={() => act.mutate({ order, action: 'reopen' })}>Take it up again</Button>}
+        {undoable && <Button onClick={() => act.mutate({ order, action: 'reopen' })}>Reopen</Button>}
         {order.status !== 'refunded' &&
           (asking ? (
             <>

@@ -80,8 +80,8 @@ export function OrdersPage() {
 }
 
 const NOTHING: Readonly<Record<Shown, string>> = {
-  open: 'Nothing waits. A new order rings, and lies on the bench and here until it is done.',
-  running: 'Nothing that was bought for a time is on.',
+  open: 'Nothing is waiting. A new order rings and stays here until it is done.',
+  running: 'No timed reward is active.',
   done: 'No order is done yet.',
   refunded: 'No order was refunded.',
   all: 'Nobody has ordered anything yet.',
@@ -92,15 +92,15 @@ function NoOrder({ asked, clear }: { asked: Asked; clear: () => void }) {
   if (asked.text.trim() === '' && asked.reward === '') return <p className="text-muted">{NOTHING[asked.shown]}</p>
   return (
     <div className="flex items-center gap-3">
-      <p className="text-muted">No order here fits what you look for.</p>
-      <Button onClick={clear}>Show all of them</Button>
+      <p className="text-muted">No order matches.</p>
+      <Button onClick={clear}>Show all</Button>
     </div>
   )
 }
 
 const TABS: readonly { readonly shown: Shown; readonly name: string }[] = [
   { shown: 'open', name: 'Waiting' },
-  { shown: 'running', name: 'On for a time' },
+  { shown: 'running', name: 'Active' },
   { shown: 'done', name: 'Done' },
   { shown: 'refunded', name: 'Refunded' },
   { shown: 'all', name: 'All' },
@@ -133,8 +133,8 @@ function Filters({ asked, put, counts }: FiltersProps) {
       </fieldset>
       <input
         type="search"
-        aria-label="Find by buyer, words or reward"
-        placeholder="Buyer, words or reward"
+        aria-label="Search by buyer, text or reward"
+        placeholder="Buyer, text or reward"
         value={asked.text}
         maxLength={60}
         onChange={(event) => put({ text: event.target.value })}
@@ -190,7 +190,7 @@ function ManyBar({ chosen, clear }: { chosen: ReadonlySet<number>; clear: () => 
       </span>
       {asking ? (
         <>
-          <span>Give the money of all of them back?</span>
+          <span>Refund all of them?</span>
           <Button look="danger" disabled={many.isPending} onClick={() => many.mutate('give-back')}>
             Refund
           </Button>
@@ -201,9 +201,9 @@ function ManyBar({ chosen, clear }: { chosen: ReadonlySet<number>; clear: () => 
           <Button look="main" disabled={many.isPending} onClick={() => many.mutate('done')}>
             All done
           </Button>
-          <Button onClick={() => setAsking(true)}>Give all back</Button>
+          <Button onClick={() => setAsking(true)}>Refund all</Button>
           <Button look="quiet" onClick={clear}>
-            Choose none
+            Clear selection
           </Button>
         </>
       )}

@@ -29,7 +29,7 @@ export function PricePart({ draft, put, store, view, id }: PartProps) {
         </div>
         <p aria-live="polite" className="text-muted">
           {holdings.people === 0
-            ? 'Nobody has been here in the last 30 days to tell what people hold.'
+            ? 'Nobody has been here in the last 30 days, so balances are not known.'
             : `Of ${digits(holdings.people)} people of the last 30 days, half hold ${digits(medianOf(holdings))} or less; about ${digits(able)} could buy it now.`}
         </p>
         <Sells {...{ draft, store, id }} />
@@ -68,7 +68,7 @@ function Sells({ draft, store, id }: Pick<PartProps, 'draft' | 'store' | 'id'>) 
     <>
       <p aria-live="polite" className="text-muted">
         {tenths === null
-          ? 'Nothing was sold yet to tell how many would be.'
+          ? 'Nothing has been sold yet to estimate sales from.'
           : `Would sell about ${(tenths / 10).toFixed(1)} a show, going by ${own ? 'its own sales' : 'its neighbours in price'} in the last ${store.shows} shows.`}
       </p>
       {next.length > 0 && (

@@ -27,7 +27,7 @@ interface RewardPanelProps {
   /** Undefined: a new one. */
   readonly reward: RewardShown | undefined
   /** What a new one begins as. */
-  readonly copyOf: RewardSettings | undefined
+  readonly copyOf: RewardShown | undefined
   readonly copy: (reward: RewardShown) => void
   readonly close: () => void
 }
@@ -74,7 +74,11 @@ const AT: SavedAt<RewardSettings> = {
 /** Makes or changes a reward: what it is, what it costs, who may have it how often, and what happens then. */
 export function RewardPanel(props: RewardPanelProps) {
   const { store, copyOf, copy, close } = props
-  const saved = useSaved(AT, props.reward?.settings ?? begun(copyOf), props.reward?.id ?? null)
+  const saved = useSaved('reward', AT, {
+    id: props.reward?.id ?? null,
+    settings: props.reward?.settings ?? begun(copyOf?.settings),
+    copied: copyOf?.id,
+  })
   const { draft, live } = saved
   // One that was only just made is in the store from its first save on.
   const reward = store.rewards.find(({ id }) => id === live?.id) ?? props.reward
@@ -82,7 +86,7 @@ export function RewardPanel(props: RewardPanelProps) {
   const checked = useChecked(draft, props, reward, live?.id)
   const more = reward && (
     <Button look="quiet" onClick={() => copy({ ...reward, settings: draft })}>
-      Copy it
+      Duplicate
     </Button>
   )
   const foot = (
@@ -92,19 +96,18 @@ export function RewardPanel(props: RewardPanelProps) {
       ready={checked.ready}
       nameOf={({ name }) => `“${name}”`}
       close={close}
-      how="Archive it"
+      how="Archive"
       refreshes="store"
       more={more}
     />
   )
   return (
     <SidePanel
-      title={live === undefined ? 'Make a reward' : live.settings.name}
+      title={live === undefined ? 'Add a reward' : live.settings.name}
       close={close}
       parts={partsOf(draft)}
       part={part}
       setPart={setPart}
-      unsaved={saved.unsaved}
       foot={foot}
     >
       <Part part={part} panel={{ ...props, reward }} saved={saved} checked={checked} />
@@ -168,8 +171,8 @@ function partsOf({ kind }: RewardSettings): string[] {
 /** What is still empty that must not be. */
 function emptyIn({ name, word, asks }: RewardSettings): string | undefined {
   if (name.trim() === '') return 'Give it a name.'
-  if (word === '') return 'Give it a word to be bought by.'
-  if (!/^[a-z0-9_-]{1,30}$/.test(word)) return 'The word is made of a to z, digits, - and _.'
+  if (word === '') return 'Type the chat word it is bought with.'
+  if (!/^[a-z0-9_-]{1,30}$/.test(word)) return 'The chat word can have a to z, digits, - and _.'
   if (asks.of !== 'nothing' && asks.question.trim() === '') return 'Write what the buyer is asked.'
   if (asks.of === 'choice' && asks.choices.filter((one) => one.trim() !== '').length < 2)
     return 'Give at least two things to choose from, one a line.'

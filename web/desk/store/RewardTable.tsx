@@ -57,7 +57,7 @@ export function RewardTable({ view, asked, open }: RewardTableProps) {
     setOrder(next)
     act.mutate({ send: () => api.POST('/desk/rewards/arrange', { body: { order: next } }) })
   }
-  if (shown.length === 0) return <p className="text-muted">No reward has “{asked}” in its name.</p>
+  if (shown.length === 0) return <p className="text-muted">No reward matches “{asked}” in its name.</p>
   return (
     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
       <SortableContext items={shown.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
@@ -78,7 +78,7 @@ export function RewardTable({ view, asked, open }: RewardTableProps) {
                   Price
                 </th>
                 <th scope="col" className="w-24 px-2 py-2 text-right font-medium">
-                  Watching
+                  Watch time
                 </th>
                 <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
                   Left

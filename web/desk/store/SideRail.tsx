@@ -33,7 +33,7 @@ export function SideRail() {
   }
   if (!open) return <BenchRail waiting={count} onOpen={turn} />
   return (
-    <aside aria-label="Bench" className="flex w-[19rem] shrink-0 flex-col border-l border-line bg-panel">
+    <aside aria-label="Running and waiting" className="flex w-[19rem] shrink-0 flex-col border-l border-line bg-panel">
       <div className="min-h-0 flex-1 overflow-y-auto">
         <RailParts onClose={turn} />
       </div>
@@ -52,9 +52,7 @@ export function RailParts({ onClose }: { onClose?: (() => void) | undefined }) {
       {orders.isPending && <Loading what="orders" />}
       {orders.isError && <Problem error={orders.error} retry={() => void orders.refetch()} />}
       {orders.data && count === 0 && (
-        <p className="px-4 py-3 text-muted">
-          Nothing waits for you. An order rings and lies here until you have done it.
-        </p>
+        <p className="px-4 py-3 text-muted">Nothing is waiting. A new order rings and stays here until it is done.</p>
       )}
       <Waiting orders={waiting} />
       <Redemptions />
@@ -80,7 +78,7 @@ function BenchHead({ waiting, onClose }: { waiting: readonly DeskOrder[]; onClos
           <button
             type="button"
             onClick={onClose}
-            aria-label="Fold the bench away"
+            aria-label="Collapse"
             className="rounded p-1 text-muted hover:text-text"
           >
             <PanelRightClose aria-hidden="true" className="size-4" />
@@ -94,13 +92,13 @@ function BenchHead({ waiting, onClose }: { waiting: readonly DeskOrder[]; onClos
 function BenchRail({ waiting, onOpen }: { waiting: number; onOpen: () => void }) {
   return (
     <aside
-      aria-label="Bench"
+      aria-label="Running and waiting"
       className="flex w-16 shrink-0 flex-col items-center gap-4 border-l border-line bg-panel py-4"
     >
       <button
         type="button"
         onClick={onOpen}
-        aria-label="Open the bench"
+        aria-label="Show running and waiting"
         className="rounded p-1 text-muted hover:text-text"
       >
         <PanelRightOpen aria-hidden="true" className="size-5" />

@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { digits, inWords } from '#core/currency'
 import { Button } from '../../parts/Button.tsx'
+import { UnsavedList } from '../../parts/form/UnsavedList.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Empty } from '../../parts/Panel.tsx'
@@ -36,16 +37,21 @@ export function StorePage() {
           className={`ml-auto w-44 ${INPUT} placeholder:text-muted`}
         />
         <Button look="main" onClick={() => setOpen('new')}>
-          Make a reward
+          Add a reward
         </Button>
       </div>
       {(store.isPending || commands.isPending) && !failed && <Loading what="the store" />}
       {failed && <Problem error={failed} retry={() => void store.refetch()} />}
       {store.data && <Tonight view={store.data} />}
+      <UnsavedList
+        kind="reward"
+        nameOf={(id) => store.data && draftName(id, store.data.rewards)}
+        open={(id) => store.data && setOpen(draftOpens(id, store.data.rewards))}
+      />
       {store.data && store.data.rewards.length === 0 && (
-        <Empty action={<Button onClick={() => setOpen('new')}>Make the first one</Button>}>
-          Nothing is for sale yet. A reward is something viewers spend their currency on: you do it, it happens by
-          itself, or it hands out a code.
+        <Empty action={<Button onClick={() => setOpen('new')}>Add the first one</Button>}>
+          Nothing is for sale yet. A reward is something viewers spend their currency on: you do it, it happens
+          automatically, or it gives out a code.
         </Empty>
       )}
       {store.data && store.data.rewards.length > 0 && <RewardTable view={store.data} asked={asked} open={setOpen} />}
@@ -56,13 +62,29 @@ export function StorePage() {
           store={store.data}
           view={commands.data}
           reward={chosen}
-          copyOf={typeof open === 'object' ? open.settings : undefined}
+          copyOf={typeof open === 'object' ? open : undefined}
           copy={(reward) => setOpen(reward)}
           close={() => setOpen(undefined)}
         />
       )}
     </div>
   )
+}
+
+const copiedIn = (id: string) => /^copy-(\d+)$/.exec(id)?.[1]
+
+/** What a draft is of: a new reward, a copy of one, or one that is for sale. */
+function draftName(id: string, rewards: StoreView['rewards']): string | undefined {
+  if (id === 'new') return 'New reward'
+  const copied = copiedIn(id)
+  const name = rewards.find((one) => String(one.id) === (copied ?? id))?.settings.name
+  return name !== undefined && copied !== undefined ? `Copy of ${name}` : name
+}
+
+function draftOpens(id: string, rewards: StoreView['rewards']): number | 'new' | RewardShown | undefined {
+  if (id === 'new') return 'new'
+  const copied = copiedIn(id)
+  return copied === undefined ? Number(id) : rewards.find((one) => String(one.id) === copied)
 }
 
 function Tonight({ view }: { view: StoreView }) {

@@ -6,9 +6,9 @@ import { PictureField } from '../library/RefFields.tsx'
 import type { PartProps } from './part.ts'
 
 const KIND_NAMES: Readonly<Record<RewardKind, string>> = {
-  hand: 'You do it by hand',
-  itself: 'Happens by itself',
-  code: 'Hands out a code',
+  hand: 'You do it yourself',
+  itself: 'Happens automatically',
+  code: 'Gives out a code',
 }
 
 /** What it is called, how it is bought, what the buyer is asked. */
@@ -26,7 +26,7 @@ export function WhatPart({ draft, put, store, collides }: PartProps & { collides
             className={INPUT}
           />
         </Field>
-        <Field label="Word to buy it by">
+        <Field label="Chat word, as in !get hat">
           <input
             value={draft.word}
             maxLength={30}
@@ -71,7 +71,7 @@ export function WhatPart({ draft, put, store, collides }: PartProps & { collides
       </Field>
       <PictureField label="Picture in the store" value={draft.picture} onValue={(picture) => put({ picture })} />
       <AsksField asks={draft.asks} setAsks={(asks) => put({ asks })} />
-      <Field label="What the buyer must confirm" hint="Ticked on the page; in chat, “yes” is said behind the word.">
+      <Field label="What the buyer must confirm" hint="A checkbox on the page; in chat, viewers add “yes”.">
         <input
           value={draft.confirm}
           maxLength={120}
@@ -155,9 +155,9 @@ function AsksField({ asks, setAsks }: { asks: Asks; setAsks: (asks: Asks) => voi
     setAsks('question' in asks && of !== 'nothing' ? ({ ...FRESH[of], question: asks.question } as Asks) : FRESH[of])
   return (
     <fieldset className="flex flex-col gap-2">
-      <legend className="mb-1">Asks the buyer for</legend>
+      <legend className="mb-1">Ask the buyer for</legend>
       <div className="flex flex-wrap items-center gap-2">
-        <Select label="Asks the buyer for" value={asks.of} choices={ASKS} onChoose={turn} />
+        <Select label="Ask the buyer for" value={asks.of} choices={ASKS} onChoose={turn} />
         {asks.of !== 'nothing' && (
           <input
             aria-label="The question"
@@ -172,7 +172,7 @@ function AsksField({ asks, setAsks }: { asks: Asks; setAsks: (asks: Asks) => voi
       {asks.of === 'text' && (
         <p className="flex flex-wrap items-center gap-2">
           <NumberInput
-            label="Letters at least"
+            label="Shortest text"
             value={asks.least}
             most={500}
             className="w-16"
@@ -180,7 +180,7 @@ function AsksField({ asks, setAsks }: { asks: Asks; setAsks: (asks: Asks) => voi
           />
           <span>to</span>
           <NumberInput
-            label="Letters at most"
+            label="Longest text"
             value={asks.most}
             most={500}
             className="w-16"
@@ -198,7 +198,7 @@ function AsksField({ asks, setAsks }: { asks: Asks; setAsks: (asks: Asks) => voi
       )}
       {asks.of === 'choice' && (
         <textarea
-          aria-label="What can be chosen, one a line"
+          aria-label="Choices, one per line"
           rows={4}
           value={lines}
           placeholder="one a line"

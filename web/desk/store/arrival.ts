@@ -29,7 +29,7 @@ export function tellArrival(words: string): void {
   void playSound(sound, volume / 100)
   if (!notice || !document.hidden || typeof Notification === 'undefined' || Notification.permission !== 'granted')
     return
-  const shown = new Notification('Waiting on the bench', { body: words, tag: 'ricompensa-bench', icon: '/mark.svg' })
+  const shown = new Notification('New order', { body: words, tag: 'ricompensa-bench', icon: '/mark.svg' })
   shown.onclick = () => {
     window.focus()
     shown.close()

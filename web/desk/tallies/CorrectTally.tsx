@@ -46,7 +46,7 @@ export function CorrectTally({ tally, close }: { tally: TallyRow; close: () => v
     if (person !== undefined) correct.mutate(person)
   }
   return (
-    <FormDialog title={`Correct ${tally.name}`} close={close}>
+    <FormDialog title={`Adjust ${tally.name}`} close={close}>
       <form onSubmit={submit} className="flex flex-col gap-4">
         <div className="flex items-center gap-3">
           <span>Whose</span>
@@ -69,7 +69,7 @@ export function CorrectTally({ tally, close }: { tally: TallyRow; close: () => v
         {correct.error && <Problem error={correct.error} />}
         <div className="flex gap-2">
           <Button look="main" type="submit" disabled={person === undefined || correct.isPending}>
-            Correct it
+            Adjust
           </Button>
           <Button onClick={close}>Leave it</Button>
         </div>

@@ -4,6 +4,7 @@ import { digits } from '#core/currency'
 import type { TallyRow } from '#core/tallies'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { UnsavedList } from '../../parts/form/UnsavedList.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Empty, Panel } from '../../parts/Panel.tsx'
@@ -21,15 +22,20 @@ export function TalliesPage() {
       <div className="flex items-center gap-3">
         <PageTitle>Tallies</PageTitle>
         <Button look="main" className="ml-auto" onClick={() => setDialog('new')}>
-          Make a tally
+          Add a tally
         </Button>
       </div>
       {view.isPending && <Loading what="the tallies" />}
       {view.isError && <Problem error={view.error} retry={() => void view.refetch()} />}
+      <UnsavedList
+        kind="tally"
+        nameOf={(id) => (id === 'new' ? 'New tally' : tallies.find((one) => String(one.id) === id)?.name)}
+        open={(id) => setDialog(id === 'new' ? 'new' : tallies.find((one) => String(one.id) === id))}
+      />
       {view.data && tallies.length === 0 && (
-        <Empty action={<Button onClick={() => setDialog('new')}>Make the first one</Button>}>
-          There are no tallies yet. A tally counts what viewers are awarded, such as stamps on a card or times first.
-          Only a step or your own hand changes it: no time, no chat.
+        <Empty action={<Button onClick={() => setDialog('new')}>Add the first one</Button>}>
+          No tallies yet. A tally counts what viewers collect, such as stamps on a card or times first. Only steps and
+          you change it; watching and chatting do not.
         </Empty>
       )}
       <div className="grid items-start gap-4 lg:grid-cols-2">
@@ -54,8 +60,8 @@ function TallyPanel({ tally, change }: { tally: TallyRow; change: () => void }) 
       answerOf(api.GET('/desk/tallies/{tally}/counts', { params: { path: { tally: tally.id } }, signal })),
   })
   const rules = [
-    tally.ceiling === null ? 'no ceiling' : `at most ${digits(tally.ceiling)}`,
-    tally.passing ? 'can be passed on' : 'cannot be passed on',
+    tally.ceiling === null ? 'no maximum' : `at most ${digits(tally.ceiling)}`,
+    tally.passing ? 'can be given away' : 'cannot be given away',
   ]
   return (
     <Panel title={tally.name} aside={rules.join(' · ')} bodyClassName="flex flex-col gap-3 p-4">
@@ -92,7 +98,7 @@ function TallyPanel({ tally, change }: { tally: TallyRow; change: () => void }) 
         In texts: <code>{`{{ viewer.tally.${tally.key}.has }}`}</code>
       </p>
       <div className="flex gap-2">
-        <Button onClick={() => setCorrecting(true)}>Correct somebody’s</Button>
+        <Button onClick={() => setCorrecting(true)}>Adjust somebody’s</Button>
         <Button onClick={change}>Change</Button>
       </div>
       {correcting && <CorrectTally tally={tally} close={() => setCorrecting(false)} />}

@@ -4,6 +4,8 @@ import type { TallyRow, TallySettings } from '#core/tallies'
 import { answerOf, api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/FormDialog.tsx'
+import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
+import { useDraft } from '../../parts/form/drafts.tsx'
 import { Problem } from '../../parts/Notice.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import { Checkbox, Field, INPUT, NumberInput } from '../commands/inputs.tsx'
@@ -35,14 +37,16 @@ const saveTally = (id: number | null, body: TallySettings): Sent<{ readonly tall
 export function TallyDialog({ view, tally, close }: TallyDialogProps) {
   const client = useQueryClient()
   const toast = useToast()
-  const [draft, setDraft] = useState<TallySettings>(tally === null ? FRESH : settingsOf(tally))
+  const live = tally === null ? FRESH : settingsOf(tally)
+  const { draft, put: setDraft, discard, changed, conflict } = useDraft(`tally/${tally?.id ?? 'new'}`, live)
   const [made, setMade] = useState<TallyRow>()
   const put = (patch: Partial<TallySettings>) => setDraft({ ...draft, ...patch })
   const save = useMutation({
     mutationFn: () => answerOf(saveTally(tally?.id ?? null, { ...draft, key: draft.key || keyFor(draft.name) })),
     onSuccess: async (answer) => {
       await client.invalidateQueries({ queryKey: ['commands'] })
-      toast({ text: `${draft.name} is live.` })
+      toast({ text: `${draft.name} is saved.` })
+      discard()
       if (tally === null) setMade({ ...draft, key: draft.key || keyFor(draft.name), id: answer.tally, goneAt: null })
       else close()
     },
@@ -56,15 +60,17 @@ export function TallyDialog({ view, tally, close }: TallyDialogProps) {
   }
   const fault = save.error
   return (
-    <FormDialog title={tally === null ? 'Make a tally' : tally.name} close={close}>
+    <FormDialog title={tally === null ? 'Add a tally' : tally.name} close={close}>
       <form onSubmit={submit} className="flex flex-col gap-4">
         <TallyFields draft={draft} put={put} />
+        <DraftConflict conflict={conflict} />
         {fault && <Problem error={fault} />}
         <div className="flex gap-2">
           <Button look="main" type="submit" disabled={wrong || save.isPending}>
-            {tally === null ? 'Make it' : 'Save: live at once'}
+            {tally === null ? 'Add the tally' : 'Save now'}
           </Button>
-          <Button onClick={close}>Leave it</Button>
+          {changed && <Button onClick={discard}>Discard changes</Button>}
+          <Button onClick={close}>Close</Button>
           {tally !== null && (
             <span className="ml-auto">
               <Remove
@@ -102,7 +108,7 @@ function TallyFields({ draft, put }: { draft: TallySettings; put: (patch: Partia
         />
       </Field>
       <div className="grid grid-cols-2 gap-3">
-        <Field label="One of it">
+        <Field label="Name for one">
           <input
             value={draft.one}
             maxLength={30}
@@ -111,7 +117,7 @@ function TallyFields({ draft, put }: { draft: TallySettings; put: (patch: Partia
             className={`${INPUT} placeholder:text-muted`}
           />
         </Field>
-        <Field label="Many of it">
+        <Field label="Name for many">
           <input
             value={draft.many}
             maxLength={30}
@@ -123,7 +129,7 @@ function TallyFields({ draft, put }: { draft: TallySettings; put: (patch: Partia
       </div>
       <Field
         label="Texts call it"
-        hint="Letters a to z, digits and _. Changing it later leaves texts that name it behind."
+        hint="a to z, digits and _. If you change it, texts that use the old name stop working."
       >
         <input
           value={draft.key}
@@ -145,9 +151,9 @@ function TallyFields({ draft, put }: { draft: TallySettings; put: (patch: Partia
         <span>each</span>
       </div>
       <Checkbox on={draft.passing} onTick={(passing) => put({ passing })}>
-        Viewers can pass theirs on, by a command that does so
+        Viewers can give theirs away, with a command for it
       </Checkbox>
-      <p className="text-muted">Only steps and your own hand change it. There is no rate by time or chat to be set.</p>
+      <p className="text-muted">Only steps and you change it: it cannot be earned by watching or chatting.</p>
     </>
   )
 }

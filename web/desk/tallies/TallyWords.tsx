@@ -47,7 +47,7 @@ export function TallyWords({ view, tally, close }: { view: CommandsView; tally: 
     make.mutate()
   }
   return (
-    <FormDialog title={`Words for ${tally.name}`} close={close}>
+    <FormDialog title={`Commands for ${tally.name}`} close={close}>
       <form onSubmit={submit} className="flex flex-col gap-4">
         {offered.map(({ about }, i) => (
           <div key={about} className="flex flex-col gap-1">
@@ -62,7 +62,7 @@ export function TallyWords({ view, tally, close }: { view: CommandsView; tally: 
                 !
               </span>
               <input
-                aria-label={`Word: ${about}`}
+                aria-label={`Command: ${about}`}
                 value={words[i] ?? ''}
                 maxLength={30}
                 disabled={!ticked.includes(i)}
@@ -87,9 +87,9 @@ export function TallyWords({ view, tally, close }: { view: CommandsView; tally: 
             type="submit"
             disabled={ticked.length === 0 || faults.some((fault) => fault !== undefined) || make.isPending}
           >
-            Make these words
+            Add these commands
           </Button>
-          <Button onClick={close}>No words for now</Button>
+          <Button onClick={close}>Not now</Button>
         </div>
       </form>
     </FormDialog>

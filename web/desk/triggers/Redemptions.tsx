@@ -26,7 +26,7 @@ export function Redemptions() {
         text:
           status === 'approved'
             ? `Approved for ${name}.`
-            : `Refused: ${name} gets the platform’s points back.${why === undefined ? '' : ` ${why}`}`,
+            : `Rejected: ${name} gets their platform points back.${why === undefined ? '' : ` ${why}`}`,
         look: why === undefined ? 'done' : 'problem',
       }),
     onError: (fault) => toast({ text: fault.message, look: 'problem' }),
@@ -36,7 +36,7 @@ export function Redemptions() {
   const waiting = found.data?.redemptions ?? []
   if (waiting.length === 0) return null
   return (
-    <section aria-label="Platform points that wait">
+    <section aria-label="Platform points waiting">
       <h3 className="border-t border-line px-4 pt-3 pb-1 font-sans text-sm font-semibold text-muted">
         Platform points
       </h3>
@@ -60,7 +60,7 @@ export function Redemptions() {
                 disabled={decide.isPending}
                 onClick={() => decide.mutate({ id, how: 'refuse', name: viewerName })}
               >
-                Refuse
+                Reject
               </Button>
             </div>
           </li>

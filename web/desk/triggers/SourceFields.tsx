@@ -176,8 +176,8 @@ function Outside({
         <legend className="sr-only">Approval</legend>
         {(
           [
-            ['itself', 'It runs by itself; what cannot be done is refused, and the platform gives its points back'],
-            ['hand', 'It waits on the bench until you approve or refuse it'],
+            ['itself', 'Runs automatically; if it cannot be done, it is rejected and the platform refunds its points'],
+            ['hand', 'Waits until you approve or reject it'],
           ] as const
         ).map(([approval, name]) => (
           <label key={approval} className="flex items-start gap-2">
@@ -193,14 +193,14 @@ function Outside({
         ))}
       </fieldset>
       <label className="flex items-center gap-2">
-        Price of ours
+        Price
         <input
           value="0"
           disabled
           readOnly
           className="w-16 rounded-md border border-line bg-surface px-2.5 py-1.5 text-right"
         />
-        <span className="text-muted">locked: it was paid in the platform’s points already</span>
+        <span className="text-muted">none: it was paid in platform points</span>
       </label>
     </>
   )

@@ -50,7 +50,7 @@ const AT: SavedAt<TriggerSettings> = {
 
 /** Makes or changes a trigger. */
 export function TriggerPanel({ view, trigger, close }: TriggerPanelProps) {
-  const saved = useSaved(AT, trigger?.settings ?? FRESH, trigger?.id ?? null)
+  const saved = useSaved('trigger', AT, { id: trigger?.id ?? null, settings: trigger?.settings ?? FRESH })
   const { draft, setDraft, live, changed } = saved
   const [part, setPart] = useState('What sets it off')
   const put = (patch: Partial<TriggerSettings>) => setDraft({ ...draft, ...patch })
@@ -75,12 +75,11 @@ export function TriggerPanel({ view, trigger, close }: TriggerPanelProps) {
   )
   return (
     <SidePanel
-      title={live === undefined ? 'Make a trigger' : live.settings.name}
+      title={live === undefined ? 'Add a trigger' : live.settings.name}
       close={close}
       parts={PARTS}
       part={part}
       setPart={setPart}
-      unsaved={saved.unsaved}
       foot={foot}
     >
       {part === 'What sets it off' && <SourcePart draft={draft} put={put} view={view} />}
@@ -155,7 +154,7 @@ function MayPart({ draft, put, view }: PartProps) {
           may="may set it off"
         />
       ) : (
-        <p className="text-muted">Nobody sets this off: it happens by itself.</p>
+        <p className="text-muted">Nobody sets this off: it happens automatically.</p>
       )}
       <LimitFields
         limits={draft.limits}

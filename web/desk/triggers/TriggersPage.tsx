@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { UnsavedList } from '../../parts/form/UnsavedList.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Empty } from '../../parts/Panel.tsx'
@@ -22,15 +23,22 @@ export function TriggersPage() {
       <div className="flex items-center gap-3">
         <PageTitle>Triggers</PageTitle>
         <Button look="main" className="ml-auto" onClick={() => setOpen('new')}>
-          Make a trigger
+          Add a trigger
         </Button>
       </div>
       {view.isPending && <Loading what="the triggers" />}
       {view.isError && <Problem error={view.error} retry={() => void view.refetch()} />}
+      <UnsavedList
+        kind="trigger"
+        nameOf={(id) =>
+          id === 'new' ? 'New trigger' : view.data?.triggers.find((one) => String(one.id) === id)?.settings.name
+        }
+        open={(id) => setOpen(id === 'new' ? 'new' : Number(id))}
+      />
       {view.data && view.data.triggers.length === 0 && (
-        <Empty action={<Button onClick={() => setOpen('new')}>Make the first one</Button>}>
-          There are no triggers yet. A trigger does its steps when something happens: a follow, a raid, the platform’s
-          own points spent, the first message of somebody, or simply every twenty minutes.
+        <Empty action={<Button onClick={() => setOpen('new')}>Add the first one</Button>}>
+          There are no triggers yet. A trigger runs its steps when something happens: a follow, a raid, platform points
+          spent, somebody’s first message, or simply every twenty minutes.
         </Empty>
       )}
       {view.data && view.data.triggers.length > 0 && <TriggerTable view={view.data} open={setOpen} />}

@@ -3,7 +3,7 @@ import type { CommandsView } from '../commands/view.ts'
 
 /** What each kind of trigger is called in a list. */
 export const SOURCES: readonly { readonly value: SourceKind; readonly name: string }[] = [
-  { value: 'outside', name: 'Somebody spends the platform’s own points' },
+  { value: 'outside', name: 'Somebody spends platform points' },
   { value: 'follow', name: 'Somebody follows' },
   { value: 'subscription', name: 'Somebody subscribes' },
   { value: 'gift', name: 'Somebody gives subscriptions away' },
@@ -26,8 +26,8 @@ export const SOURCES: readonly { readonly value: SourceKind; readonly name: stri
   { value: 'raffleClosingSoon', name: 'A raffle is closing soon' },
   { value: 'raffleClosed', name: 'A raffle closes' },
   { value: 'raffleWon', name: 'Somebody is drawn in a raffle' },
-  { value: 'raffleClaimed', name: 'A winner speaks up' },
-  { value: 'raffleUnclaimed', name: 'A winner does not speak up' },
+  { value: 'raffleClaimed', name: 'A winner replies' },
+  { value: 'raffleUnclaimed', name: 'A winner does not reply' },
 ]
 
 /** A source of a kind as it begins. */
@@ -71,12 +71,12 @@ export const unitOf = (of: SourceKind): string => UNITS[of] ?? ''
 export function sourceInWords(source: Source, view: CommandsView): string {
   const plain = SOURCES.find(({ value }) => value === source.of)?.name ?? source.of
   if ('setup' in source) {
-    const title = view.setups.find(({ id }) => id === source.setup)?.settings.title ?? 'a set-up that is gone'
+    const title = view.setups.find(({ id }) => id === source.setup)?.settings.title ?? 'a template that was removed'
     return source.setup === null ? plain : `${plain}: ${title}`
   }
   switch (source.of) {
     case 'outside': {
-      const name = view.outside.find(({ id }) => id === source.reward)?.name ?? 'a reward that is gone'
+      const name = view.outside.find(({ id }) => id === source.reward)?.name ?? 'a reward that was removed'
       return `Platform points spent on “${name}”${source.approval === 'hand' ? ', once approved' : ''}`
     }
     case 'timer':
@@ -84,11 +84,11 @@ export function sourceInWords(source: Source, view: CommandsView): string {
     case 'rankReached':
       return source.rank === null
         ? 'Somebody reaches any rank'
-        : `Somebody reaches ${view.names.ranks.find(({ id }) => id === source.rank)?.name ?? 'a rank that is gone'}`
+        : `Somebody reaches ${view.names.ranks.find(({ id }) => id === source.rank)?.name ?? 'a rank that was removed'}`
     case 'orderPlaced':
       return source.reward === null
         ? 'Somebody orders any reward'
-        : `Somebody orders ${view.rewards.find(({ id }) => id === source.reward)?.name ?? 'a reward that is gone'}`
+        : `Somebody orders ${view.rewards.find(({ id }) => id === source.reward)?.name ?? 'a reward that was removed'}`
     case 'subscription':
     case 'gift':
     case 'raid':

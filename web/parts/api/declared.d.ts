@@ -3540,7 +3540,7 @@ export interface paths {
 		};
 	};
 	readonly "/desk/words": {
-		/** The currency, the words of chat, passing on, and the time zone */
+		/** The currency, the words of chat, gifts, and the time zone */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */

@@ -16,7 +16,7 @@ export function Verdict({ good, children }: { good: boolean; children: React.Rea
   )
 }
 
-/** Whether all steps come out as told. @param nothing - Said where there is no step. */
+/** Whether all steps match. @param nothing - Said where there is no step. */
 export function AllSteps({ steps, nothing }: { steps: readonly CheckedStep[]; nothing: string }) {
   const wrong = steps.filter((step) => !agrees(step)).length
   return (
@@ -25,12 +25,12 @@ export function AllSteps({ steps, nothing }: { steps: readonly CheckedStep[]; no
         ? nothing
         : wrong === 0
           ? `All ${steps.length} ${steps.length === 1 ? 'step comes' : 'steps come'} out as told.`
-          : `${wrong} of ${steps.length} steps come out otherwise than told.`}
+          : `${wrong} of ${steps.length} steps do not match.`}
     </Verdict>
   )
 }
 
-/** What was computed here beside what was told then, step by step. */
+/** What was computed here beside what was published, step by step. */
 export function CheckedSteps({ steps }: { steps: readonly CheckedStep[] }) {
   const [all, setAll] = useState(false)
   const shown = all ? steps : steps.slice(0, FIRST)
@@ -47,7 +47,7 @@ export function CheckedSteps({ steps }: { steps: readonly CheckedStep[] }) {
               computed here
             </th>
             <th scope="col" className="font-normal">
-              told then
+              published
             </th>
           </tr>
         </thead>

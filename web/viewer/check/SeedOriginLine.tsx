@@ -34,7 +34,8 @@ function FromChannel({ id, seed, openedAt }: SeedOriginProps) {
     const follows = derivedSeed(from.seed, id) === seed
     return (
       <Verdict good={follows}>
-        {follows ? 'It follows' : 'It does not follow'} from the channel’s own seed of that show, which is told by now.
+        {follows ? 'It follows' : 'It does not follow'} from the channel’s own seed of that show, which is published by
+        now.
       </Verdict>
     )
   }
@@ -42,8 +43,8 @@ function FromChannel({ id, seed, openedAt }: SeedOriginProps) {
   return (
     <li className="text-muted">
       It is made from the channel’s seed, whose commitment was public before (
-      <span className="font-mono text-sm">{seeds.open.commitment.slice(0, 12)} …</span>); that seed is told after the
-      show.
+      <span className="font-mono text-sm">{seeds.open.commitment.slice(0, 12)} …</span>); that seed is published after
+      the show.
     </li>
   )
 }

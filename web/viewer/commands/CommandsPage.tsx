@@ -90,10 +90,10 @@ function Card({ command, currency }: { command: Listed; currency: Currency }) {
 
 function limitsOf({ everyoneSeconds, eachSeconds, perViewer, onAir, where }: Listed): string[] {
   return [
-    ...(everyoneSeconds > 0 ? [`rests ${durationInWords(everyoneSeconds)}`] : []),
-    ...(eachSeconds > 0 ? [`rests ${durationInWords(eachSeconds)} for each`] : []),
+    ...(everyoneSeconds > 0 ? [`cooldown ${durationInWords(everyoneSeconds)}`] : []),
+    ...(eachSeconds > 0 ? [`cooldown ${durationInWords(eachSeconds)} per viewer`] : []),
     ...(perViewer > 0 ? [`${perViewer === 1 ? 'once' : `${perViewer} times`} each show`] : []),
     ...(onAir ? ['on air only'] : []),
-    ...(where === 'private' ? ['to the bot alone'] : where === 'room' ? ['in the room'] : []),
+    ...(where === 'private' ? ['privately to the bot'] : where === 'room' ? ['in the room'] : []),
   ]
 }

@@ -17,7 +17,7 @@ export function HowToEarn() {
       <h2 id="how" className="mb-1 text-xl">
         How to earn {currency.many} here
       </h2>
-      {ways.length === 0 && <p className="text-muted">At the moment nothing is paid by itself.</p>}
+      {ways.length === 0 && <p className="text-muted">Nothing is paid automatically at the moment.</p>}
       <ul>
         {ways.map(({ way, yours }) => (
           <li key={way} className="border-t border-line py-2 first:border-t-0">

@@ -13,8 +13,8 @@ export function CheckPart({ round }: { round: WholeRound }) {
         Check it
       </h3>
       <p className="mt-1 text-muted">
-        The outcome hangs on a secret seed. Its fingerprint, the commitment, was shown when the round opened; the seed
-        is told when it ends. So nobody can choose the seed once bets are in.
+        The outcome depends on a secret seed. Its fingerprint, the commitment, was shown when the round opened; the seed
+        is published when it ends. So nobody can choose the seed once bets are in.
       </p>
       <dl className="mt-3 flex flex-col gap-2">
         <div>
@@ -23,7 +23,7 @@ export function CheckPart({ round }: { round: WholeRound }) {
         </div>
         <div>
           <dt className="text-[0.93rem] text-muted">Seed</dt>
-          <dd className="font-mono text-sm break-all">{seed ?? 'told when the round has ended'}</dd>
+          <dd className="font-mono text-sm break-all">{seed ?? 'published when the round ends'}</dd>
         </div>
       </dl>
       {seed !== null && <Recomputed round={{ ...round, seed }} openedAt={round.openedAt} />}

@@ -16,7 +16,7 @@ interface DuelCardProps {
   readonly signedIn: boolean
 }
 
-/** Duels: who calls me, what I have called, what anyone may take, and calling somebody. */
+/** Duels: the challenger me, what I have called, what anyone may take, and calling somebody. */
 export function DuelCard({ view, settings, me, signedIn }: DuelCardProps) {
   const returns = returnsOf('duel', settings)
   const open = view.rounds.filter(({ game }) => game === 'duel')
@@ -24,7 +24,7 @@ export function DuelCard({ view, settings, me, signedIn }: DuelCardProps) {
   return (
     <GameCard
       name="Duel"
-      how={`Two put in the same, and chance decides between them: one half each.${settings.rakeBp > 0 ? ` The house keeps ${settings.rakeBp / 100} % of the pot.` : ''}`}
+      how={`Two viewers stake the same, and chance decides between them, 50 % each.${settings.rakeBp > 0 ? ` The house keeps ${settings.rakeBp / 100} % of the pot.` : ''}`}
       returns={returns && returnsInWords(returns)}
       chat={`!${settings.word.word} valve_vera 50, then !${settings.take.word} or !${settings.pass.word}`}
     >
@@ -61,9 +61,9 @@ export function DuelOn({ round, view, me }: { round: OpenRound; view: GamesView;
       <p>
         <strong>{challenger.name}</strong>{' '}
         {asked ? (
-          'calls you to a duel'
+          'challenges you to a duel'
         ) : challenged === null ? (
-          'would duel anybody'
+          'challenges anyone'
         ) : (
           <>
             against <strong>{challenged.name}</strong>
@@ -79,12 +79,12 @@ export function DuelOn({ round, view, me }: { round: OpenRound; view: GamesView;
           {(asked || free) && (
             <PlayButton
               act={{ do: 'take', duel: round.id }}
-              does={`Take it for ${inWords(stake, view.currency)}`}
+              does={`Accept for ${inWords(stake, view.currency)}`}
               main={asked}
             />
           )}
-          {asked && <PlayButton act={{ do: 'pass' }} does="Pass" />}
-          {mine && round.status === 'opened' && <PlayButton act={{ do: 'withdraw' }} does="Take it back" />}
+          {asked && <PlayButton act={{ do: 'pass' }} does="Decline" />}
+          {mine && round.status === 'opened' && <PlayButton act={{ do: 'withdraw' }} does="Withdraw" />}
         </div>
       )}
     </li>
@@ -106,11 +106,11 @@ function Call({ settings }: { settings: SettingsOf['duel'] }) {
   return (
     <PlayForm
       act={{ do: 'duel', stake, challenged: chosen?.id ?? null }}
-      does={name === '' ? 'Call anybody' : `Call ${chosen?.name ?? 'them'}`}
+      does={name === '' ? 'Challenge anyone' : `Challenge ${chosen?.name ?? 'them'}`}
       ready={name === '' || chosen !== undefined}
     >
       <label className="flex flex-col gap-1">
-        <span className="font-medium">Whom (empty: anybody)</span>
+        <span className="font-medium">Opponent (empty: anyone)</span>
         <input
           value={typed}
           list="opponents"

@@ -42,7 +42,10 @@ function SitOutDialog({ close }: { close: () => void }) {
   const go = () => play.mutate({ do: 'sitout', seconds }, { onSuccess: close })
   return (
     <FormDialog title="Sit out all games" close={close}>
-      <p>In this time no game takes a stake from you. You, the streamer and the team cannot end it early.</p>
+      <p>
+        During this time no game takes a stake from you. Nobody can end it early: not you, not the streamer, not the
+        team.
+      </p>
       <fieldset className="flex flex-col gap-1">
         <legend className="sr-only">For how long</legend>
         {SPANS.map((span) => (

@@ -4,7 +4,7 @@ import { answerOf, api } from '../../parts/api.ts'
 import { useToast } from '../../parts/toasts.tsx'
 import { meQuery } from '../channel.ts'
 
-/** Plays: the same as in chat. What came of it is said in passing. */
+/** Plays: the same as in chat. What comes of it is said in passing. */
 export function usePlay() {
   const client = useQueryClient()
   const toast = useToast()

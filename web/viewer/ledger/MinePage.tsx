@@ -1,7 +1,7 @@
 import { answerOf, api } from '../../parts/api.ts'
+import { LedgerHistory } from '../../parts/LedgerHistory.tsx'
 import { usePageTitle } from '../../parts/PageTitle.tsx'
 import { signInAddress } from '../../parts/SignIn.tsx'
-import { Trail } from '../../parts/Trail.tsx'
 import { useChannel } from '../channel.ts'
 import { HowToEarn } from '../earning/HowToEarn.tsx'
 import { OwnStanding } from '../ranks/OwnStanding.tsx'
@@ -39,7 +39,7 @@ export function MinePage() {
         <h2 id="trail" className="mb-1 text-xl">
           Every change
         </h2>
-        <Trail
+        <LedgerHistory
           of={['me']}
           page={(before, signal) => answerOf(api.GET('/me/trail', { params: { query: { before } }, signal }))}
         />

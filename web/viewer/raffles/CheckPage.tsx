@@ -13,10 +13,9 @@ export function CheckPage() {
   }
   return (
     <>
-      <h2 className="text-xl">Check a raffle from its file</h2>
+      <h2 className="text-xl">Verify a past raffle</h2>
       <p className="mt-1 text-muted">
-        Choose the JSON file that a raffle’s page gives. Everything is computed in your browser; you can pull the plug
-        first.
+        Choose the JSON file from a raffle’s page. Everything is computed in your browser, even offline.
       </p>
       <label className="mt-4 flex flex-col gap-1">
         The file

@@ -17,9 +17,9 @@ export function CheckPart({ raffle }: { raffle: RaffleShown }) {
         Check it
       </h3>
       <p className="mt-1 text-muted">
-        Winners hang on a secret seed and on the list of who is in. The seed’s fingerprint, the commitment, is shown
-        from the opening on; the seed itself is told when the raffle has ended. So nobody can choose it once the list
-        stands.
+        Winners depend on a secret seed and on the list of who is in. The seed’s fingerprint, the commitment, is shown
+        from the opening on; the seed itself is published when the raffle ends. So nobody can choose it once the list is
+        final.
       </p>
       <dl className="mt-3 flex flex-col gap-2">
         <div>
@@ -28,7 +28,7 @@ export function CheckPart({ raffle }: { raffle: RaffleShown }) {
         </div>
         <div>
           <dt className="text-[0.93rem] text-muted">Seed</dt>
-          <dd className="font-mono text-sm break-all">{seed ?? 'told when the raffle has ended'}</dd>
+          <dd className="font-mono text-sm break-all">{seed ?? 'published when the raffle ends'}</dd>
         </div>
       </dl>
       {seed === null && seedOrigin === 'channel' && (

@@ -62,7 +62,7 @@ const STATUS = {
   planned: 'not open yet',
   open: 'open',
   closed: 'closed',
-  returning: 'called off; the money is on its way back',
+  returning: 'called off; refunds are on their way',
   finished: 'over',
   off: 'called off',
 } as const
@@ -128,10 +128,10 @@ function Winners({ winners, now }: { winners: readonly Winner[]; now: number }) 
 function saidOf({ state, claimUntil, line, claimedAt, why }: Winner, now: number): string {
   if (state === 'waiting')
     return `has ${durationInWords(Math.max(1, Math.ceil((claimUntil ?? now) - now)))} to speak up`
-  if (state === 'missed') return 'did not speak up in time'
-  if (state === 'passed') return `passed over: ${why ?? ''}`
+  if (state === 'missed') return 'did not reply in time'
+  if (state === 'passed') return `skipped: ${why ?? ''}`
   if (claimedAt === null) return 'won'
-  return line === '' || line === null ? `spoke up at ${timeText(claimedAt)}` : `“${line}”, at ${timeText(claimedAt)}`
+  return line === '' || line === null ? `replied at ${timeText(claimedAt)}` : `“${line}”, at ${timeText(claimedAt)}`
 }
 
 function Rules({ view: { rules, shares } }: { view: RaffleView }) {

@@ -29,7 +29,7 @@ export function RafflesPage() {
       {ended.length > 0 && <EndedList ended={ended} />}
       <p className="mt-6">
         <Link to="/check" className="underline underline-offset-2">
-          Check a raffle from its file
+          Verify a past raffle
         </Link>
       </p>
     </>

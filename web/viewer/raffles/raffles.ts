@@ -61,7 +61,7 @@ export function withReveal(view: RaffleView, body: FactBody<'raffle.revealed'>):
   return { ...view, raffle: { ...view.raffle, drawing: null, revealed: body } }
 }
 
-/** Enters, adds tickets or leaves: the same as in chat. What came of it is said in passing. */
+/** Enters, adds tickets or leaves: the same as in chat. What comes of it is said in passing. */
 export function useEnter(id: number) {
   const client = useQueryClient()
   const toast = useToast()

@@ -116,7 +116,7 @@ function Listed() {
           }}
           className="size-4 accent-brass"
         />
-        I want to be in no list
+        Hide me from the lists
       </label>
       {put.error && <Problem error={put.error} />}
     </div>

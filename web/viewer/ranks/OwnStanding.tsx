@@ -16,7 +16,7 @@ export function OwnStanding() {
   const { rank, checkIn, circles, watchedSeconds = 0 } = standing
   return (
     <section
-      aria-label="What you are here"
+      aria-label="Your rank and roles"
       className="mb-7 flex flex-col gap-4 rounded-md border border-line bg-panel p-4"
     >
       {rank && <RankProgress rank={rank} currency={currency} />}

@@ -60,7 +60,7 @@ interface Said {
   readonly again: boolean
 }
 
-const NEXT = { waiting: 'It waits on the bench now.', running: 'It is on.' } as const
+const NEXT = { waiting: 'It is in the queue now.', running: 'It is active.' } as const
 
 function useBuy(reward: Reward, close: () => void) {
   const { currency } = useChannel()
@@ -157,7 +157,7 @@ function BuyForm({ reward, close }: { reward: Reward; close: () => void }) {
           disabled={buy.isPending || me === undefined || left < 0 || reward.why !== null}
           className="min-h-[44px] flex-2"
         >
-          {twice ? 'Yes, once more' : reward.price === 0 ? 'Take it' : `Buy for ${inWords(reward.price, currency)}`}
+          {twice ? 'Yes, once more' : reward.price === 0 ? 'Get it' : `Buy for ${inWords(reward.price, currency)}`}
         </Button>
       </div>
     </form>

@@ -21,7 +21,7 @@ function stateText({ status, place, endsAt }: OwnOrder, now: number): string {
   switch (status) {
     case 'waiting':
       if (place === null) return 'waiting'
-      return place === 1 ? 'next on the bench' : `number ${place} on the bench`
+      return place === 1 ? 'next in the queue' : `number ${place} in the queue`
     case 'running':
       return endsAt === null ? 'on' : `on for ${durationInWords(Math.max(60, endsAt - now))}`
     case 'back':
@@ -29,7 +29,7 @@ function stateText({ status, place, endsAt }: OwnOrder, now: number): string {
     case 'done':
       return 'done'
     case 'refunded':
-      return 'money back'
+      return 'refunded'
   }
 }
 
@@ -85,7 +85,7 @@ export function Code({ code }: { code: string }) {
   return (
     <p className="mt-2 flex flex-wrap items-center gap-3">
       <code className="rounded-md bg-surface px-2.5 py-1.5 text-lg break-all select-all">{code}</code>
-      <Button onClick={() => void navigator.clipboard.writeText(code).catch(() => {})}>Copy it</Button>
+      <Button onClick={() => void navigator.clipboard.writeText(code).catch(() => {})}>Copy</Button>
     </p>
   )
 }

@@ -31,7 +31,7 @@ export function StorePage() {
         </p>
       </div>
       {rewards.length === 0 && (
-        <p className="mt-3 text-muted">Nothing is for sale right now. Look in again during the show.</p>
+        <p className="mt-3 text-muted">Nothing is for sale right now. Check back during the show.</p>
       )}
       {groups.map((group) => (
         <section key={group} aria-label={group === '' ? 'Rewards' : group} className="mt-1 mb-4">

@@ -46,7 +46,7 @@ export function BranchFields({ step, at, setStep, ...around }: BranchFieldsProps
               <Button
                 look="quiet"
                 className="ml-auto"
-                aria-label={`Take branch ${i + 1} away`}
+                aria-label={`Remove branch ${i + 1}`}
                 onClick={() => setStep({ ...step, branches: branches.filter((_, k) => k !== i) })}
               >
                 <Trash2 aria-hidden="true" className="size-4" />

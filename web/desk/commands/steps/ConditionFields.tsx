@@ -16,13 +16,13 @@ export function ConditionFields({ step, at, setStep, ...around }: ConditionField
     <div className="flex flex-col gap-3">
       <Asks condition={step.if} setCondition={(condition) => setStep({ ...step, if: condition })} {...around} />
       <div className="flex flex-col gap-1 border-l-2 border-moss pl-3">
-        <span className="text-muted">If all of this holds</span>
+        <span className="text-muted">If all of this is true</span>
         <StepList
           {...around}
           steps={step.steps}
           setSteps={(steps) => setStep({ ...step, steps })}
           at={[...at, 0]}
-          label="if it holds"
+          label="if true"
         />
       </div>
       <div className="flex flex-col gap-1 border-l-2 border-line pl-3">
@@ -32,7 +32,7 @@ export function ConditionFields({ step, at, setStep, ...around }: ConditionField
           steps={step.otherwise}
           setSteps={(otherwise) => setStep({ ...step, otherwise })}
           at={[...at, 1]}
-          label="if it does not hold"
+          label="if not true"
         />
       </div>
     </div>
@@ -60,7 +60,7 @@ function Asks({ condition, setCondition, view, around }: AsksProps) {
             the viewer is a{' '}
             {standing !== undefined && (
               <Select
-                label="Standing"
+                label="Role"
                 value={standing}
                 choices={standings.map((value) => ({ value, name: standingName(value, view.circles) }))}
                 onChoose={(value) => setCondition({ ...condition, standing: value })}

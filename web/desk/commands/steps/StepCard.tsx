@@ -41,7 +41,7 @@ export function StepCard({ mark, step, at, faults, setStep, remove, ...around }:
         </button>
         <span className="tabular text-muted">{number}</span>
         <span className="font-semibold">{kindName(step.do)}</span>
-        <Button look="quiet" className="ml-auto px-2!" aria-label={`Take step ${number} away`} onClick={remove}>
+        <Button look="quiet" className="ml-auto px-2!" aria-label={`Remove step ${number}`} onClick={remove}>
           <Trash2 aria-hidden="true" className="size-4" />
         </Button>
       </div>

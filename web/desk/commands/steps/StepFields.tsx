@@ -90,7 +90,7 @@ const Row = ({ children }: { children: React.ReactNode }) => (
 
 const ROUND_HOWS = [
   { value: 'open', name: 'open, if none is on:' },
-  { value: 'callOff', name: 'call off, all stakes back:' },
+  { value: 'callOff', name: 'call off and refund all stakes:' },
 ] as const
 const ROUNDS = [
   { value: 'heist', name: 'a heist' },
@@ -145,7 +145,12 @@ function OrderFields({ step, setStep, view, around }: FieldsOf<'order'>) {
         />
         <TargetField label="for" target={step.to} onTarget={(to) => setStep({ ...step, to })} around={around} one />
       </Row>
-      <TextField label="Words to it" value={step.text} onText={(text) => setStep({ ...step, text })} around={around} />
+      <TextField
+        label="The buyer’s text"
+        value={step.text}
+        onText={(text) => setStep({ ...step, text })}
+        around={around}
+      />
     </>
   )
 }

@@ -59,7 +59,7 @@ function FieldPicker({ fields, insert }: { fields: readonly Field[]; insert: (fi
   const found = fields.filter(({ path, tells }) => `${path} ${tells}`.toLowerCase().includes(wanted))
   return (
     <Popover>
-      <PopoverButton className="rounded-md px-2 py-0.5 text-brass-text hover:bg-raised">Put a field in …</PopoverButton>
+      <PopoverButton className="rounded-md px-2 py-0.5 text-brass-text hover:bg-raised">Insert a field …</PopoverButton>
       <PopoverPanel
         anchor="bottom end"
         className="z-50 flex max-h-80 w-96 flex-col gap-2 rounded-md border border-line bg-panel p-2 shadow-lg"
@@ -92,7 +92,7 @@ function FieldPicker({ fields, insert }: { fields: readonly Field[]; insert: (fi
                   </button>
                 </li>
               ))}
-              {found.length === 0 && <li className="px-2 py-1 text-muted">No field tells that.</li>}
+              {found.length === 0 && <li className="px-2 py-1 text-muted">No such field.</li>}
             </ul>
           </>
         )}

@@ -13,12 +13,12 @@ const one = { fixed: 1 }
 
 export const KINDS: readonly Kind[] = [
   { kind: 'say', name: 'Say in chat', fresh: () => ({ do: 'say', text: '' }) },
-  { kind: 'tell', name: 'Tell privately', fresh: () => ({ do: 'tell', to: { of: 'caller' }, text: '' }) },
+  { kind: 'tell', name: 'Send privately', fresh: () => ({ do: 'tell', to: { of: 'caller' }, text: '' }) },
   { kind: 'pay', name: 'Pay', fresh: (_, viewer) => ({ do: 'pay', to: whom(viewer), amount: { fixed: 10 } }) },
   { kind: 'take', name: 'Take', fresh: (_, viewer) => ({ do: 'take', from: whom(viewer), amount: { fixed: 10 } }) },
   {
     kind: 'tally',
-    name: 'Count in a tally',
+    name: 'Change a tally',
     fresh: ({ tallies }, viewer) => ({
       do: 'tally',
       tally: tallies[0]?.id ?? 1,
@@ -29,7 +29,7 @@ export const KINDS: readonly Kind[] = [
   },
   {
     kind: 'order',
-    name: 'Order a reward, free',
+    name: 'Order a reward for free',
     fresh: ({ rewards }) => ({ do: 'order', reward: rewards[0]?.id ?? 1, to: { of: 'caller' }, text: '' }),
   },
   {
@@ -40,18 +40,18 @@ export const KINDS: readonly Kind[] = [
   { kind: 'round', name: 'Open a game or call it off', fresh: () => ({ do: 'round', how: 'open', game: 'heist' }) },
   {
     kind: 'raffle',
-    name: 'Start a raffle, or go on with it',
+    name: 'Run a raffle',
     fresh: ({ setups }) => ({ do: 'raffle', how: 'start', setup: setups[0]?.id ?? 1 }),
   },
   {
     kind: 'tickets',
-    name: 'Give tickets of a raffle',
+    name: 'Give raffle tickets',
     fresh: ({ setups }) => ({ do: 'tickets', setup: setups[0]?.id ?? 1, to: { of: 'caller' }, tickets: one }),
   },
   { kind: 'sound', name: 'Play a sound', fresh: () => ({ do: 'sound', sound: 'bell' }) },
   {
     kind: 'circle',
-    name: 'Put into a circle',
+    name: 'Change who is in a circle',
     fresh: ({ circles }, viewer) => ({ do: 'circle', circle: circles[0]?.id ?? 1, how: 'in', who: whom(viewer) }),
   },
   {
@@ -69,7 +69,7 @@ export const KINDS: readonly Kind[] = [
   { kind: 'wait', name: 'Wait', fresh: () => ({ do: 'wait', seconds: 3 }) },
   {
     kind: 'call',
-    name: 'Do another command’s steps',
+    name: 'Run another command’s steps',
     fresh: ({ commands }) => ({ do: 'call', command: commands[0]?.id ?? 1 }),
   },
 ]

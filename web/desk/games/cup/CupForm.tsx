@@ -4,6 +4,7 @@ import { inWords } from '#core/currency'
 import type { CupRules } from '#core/games'
 import { api } from '../../../parts/api.ts'
 import { Button } from '../../../parts/Button.tsx'
+import { useDraft } from '../../../parts/form/drafts.tsx'
 import { Checkbox, Field, INPUT, Select } from '../../commands/inputs.tsx'
 import type { CommandsView } from '../../commands/view.ts'
 import { WhoFields } from '../../commands/WhoFields.tsx'
@@ -25,7 +26,7 @@ const FIRST: CupRules = {
 
 /** Opening a cup: its places, who has some of them kept, the entry, the prize and the times. */
 export function CupForm({ view, commands }: { view: DeskGames; commands: CommandsView }) {
-  const [rules, setRules] = useState(FIRST)
+  const { draft: rules, put: setRules, discard, changed } = useDraft('cup/new', FIRST)
   const [named, setNamed] = useState<Readonly<Record<number, string>>>({})
   const action = useGameAction()
   const put = (patch: Partial<CupRules>) => setRules({ ...rules, ...patch })
@@ -33,11 +34,14 @@ export function CupForm({ view, commands }: { view: DeskGames; commands: Command
     rules.places < 4 || rules.places > 64
       ? '4 to 64 places.'
       : rules.kept.places > rules.places
-        ? 'More places are kept than there are.'
+        ? 'More places are reserved than there are.'
         : undefined
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    action.mutate({ send: () => api.POST('/desk/cups', { body: rules }), said: 'The sign-up is open.' })
+    action.mutate(
+      { send: () => api.POST('/desk/cups', { body: rules }), said: 'The sign-up is open.' },
+      { onSuccess: discard },
+    )
   }
   return (
     <form onSubmit={submit} className="flex max-w-2xl flex-col gap-5">
@@ -59,10 +63,10 @@ export function CupForm({ view, commands }: { view: DeskGames; commands: Command
             setWho={(who) => put({ kept: { ...rules.kept, who } })}
             named={named}
             setNamed={setNamed}
-            may="have places kept"
+            may="get reserved places"
           />
           <Checkbox on={rules.kept.before} onTick={(before) => put({ kept: { ...rules.kept, before } })}>
-            Only who follows since before this show
+            Only those who followed before this show
           </Checkbox>
         </div>
       )}
@@ -73,6 +77,7 @@ export function CupForm({ view, commands }: { view: DeskGames; commands: Command
         <Button type="submit" look="main" disabled={fault !== undefined || action.isPending}>
           Open the sign-up
         </Button>
+        {changed && <Button onClick={discard}>Discard changes</Button>}
         {fault !== undefined && <span className="text-brick-text">{fault}</span>}
       </div>
     </form>
@@ -90,7 +95,7 @@ function CupFigures({ rules, put, unit }: CupFiguresProps) {
     <div className={FIGURES}>
       <FigureRow label="Places" value={rules.places} unit="4 to 64" most={64} onValue={(places) => put({ places })} />
       <FigureRow
-        label="Kept until the sign-up ends"
+        label="Reserved until the sign-up ends"
         value={rules.kept.places}
         unit="of these"
         most={64}
@@ -112,7 +117,7 @@ function CupFigures({ rules, put, unit }: CupFiguresProps) {
         onValue={(prize) => put({ prize })}
       />
       <FigureRow
-        label="The other finalist gets of the prize"
+        label="The runner-up gets, of the prize"
         value={rules.second}
         unit="%"
         most={50}
@@ -128,9 +133,9 @@ function CupFigures({ rules, put, unit }: CupFiguresProps) {
         onValue={(n) => put({ signUpSeconds: n * 60 })}
       />
       <FigureRow
-        label="To show up for a match"
+        label="Time to show up for a match"
         value={rules.matchSeconds}
-        unit="seconds, else the other goes on"
+        unit="seconds, or the opponent advances"
         most={600}
         least={10}
         onValue={(matchSeconds) => put({ matchSeconds })}

@@ -62,7 +62,7 @@ function CallOffCup({ round }: { round: OpenRound }) {
       <Button onClick={() => setAsking(true)}>Call it off</Button>
       {asking && (
         <FormDialog title="Call the cup off" close={() => setAsking(false)}>
-          <p>It ends here, all entries go back ({digits(round.staked)}), and chat is told.</p>
+          <p>It ends here, all entries are refunded ({digits(round.staked)}), and chat is told.</p>
           <div className="flex gap-2">
             <Button
               look="danger"
@@ -70,7 +70,7 @@ function CallOffCup({ round }: { round: OpenRound }) {
                 action.mutate(
                   {
                     send: () => api.POST('/desk/rounds/{round}/call-off', { params: { path: { round: round.id } } }),
-                    said: 'Called off; all entries are back.',
+                    said: 'Called off; all entries are refunded.',
                   },
                   { onSuccess: () => setAsking(false) },
                 )
@@ -78,7 +78,7 @@ function CallOffCup({ round }: { round: OpenRound }) {
             >
               Call it off
             </Button>
-            <Button onClick={() => setAsking(false)}>Go on with it</Button>
+            <Button onClick={() => setAsking(false)}>Keep it running</Button>
           </div>
         </FormDialog>
       )}
@@ -105,7 +105,7 @@ function Entrants({ round, drawn }: { round: OpenRound; drawn: boolean }) {
           <li key={id} className="flex items-center gap-2 border-b border-line py-1">
             <span className="min-w-0 flex-1 truncate">
               {name}
-              {kept && <span className="text-muted"> · a kept place</span>}
+              {kept && <span className="text-muted"> · reserved place</span>}
             </span>
             {!drawn && (
               <Button
@@ -113,11 +113,11 @@ function Entrants({ round, drawn }: { round: OpenRound; drawn: boolean }) {
                 onClick={() =>
                   action.mutate({
                     send: () => change({ does: 'out', viewer: id }),
-                    said: `${name} is out, the entry is back.`,
+                    said: `${name} is out and was refunded.`,
                   })
                 }
               >
-                Take out
+                Remove
               </Button>
             )}
             <Button look="quiet" onClick={() => setReplacing({ id, name })}>
@@ -128,7 +128,7 @@ function Entrants({ round, drawn }: { round: OpenRound; drawn: boolean }) {
       </ul>
       {replacing && (
         <FormDialog title={`The place of ${replacing.name}`} close={() => setReplacing(undefined)}>
-          <p>Who gets it? They pay the entry, and {replacing.name} gets theirs back.</p>
+          <p>Who gets it? They pay the entry, and {replacing.name} is refunded.</p>
           <FindPerson
             label="Who gets the place"
             chosen={undefined}

@@ -69,8 +69,8 @@ export function EveningPart({ game, draft, view }: EveningPartProps) {
             less; nine of ten between <strong className="tabular">{digits(spread.bands[0]?.at(-1) ?? 0)}</strong> and{' '}
             <strong className="tabular">{digits(spread.bands[4]?.at(-1) ?? 0)}</strong>.{' '}
             {spread.broke === 0
-              ? 'Nobody loses so much that a stake is not left.'
-              : `${((100 * spread.broke) / spread.evenings).toFixed(1)} % lose everything but less than a stake, half of those within ${spread.brokeAfter} plays.`}
+              ? 'Nobody ends with too little for another stake.'
+              : `${((100 * spread.broke) / spread.evenings).toFixed(1)} % end with too little for another stake, half of those within ${spread.brokeAfter} plays.`}
           </p>
         </>
       )}

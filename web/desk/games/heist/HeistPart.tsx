@@ -9,12 +9,8 @@ export function HeistPart({ draft, put }: { draft: SettingsOf['heist']; put: (pa
   return (
     <div className="flex flex-col gap-5">
       <div className="flex flex-wrap gap-4">
-        <WordFields
-          label="Word in chat, and others that mean the same"
-          word={draft.word}
-          setWord={(word) => set({ word })}
-        />
-        <WordFields label="To leave between two rooms" word={draft.out} setWord={(out) => set({ out })} />
+        <WordFields label="Command and aliases" word={draft.word} setWord={(word) => set({ word })} />
+        <WordFields label="To leave between rooms" word={draft.out} setWord={(out) => set({ out })} />
       </div>
       <div className={FIGURES}>
         <FigureRow
@@ -26,15 +22,15 @@ export function HeistPart({ draft, put }: { draft: SettingsOf['heist']; put: (pa
           onValue={(gatherSeconds) => set({ gatherSeconds })}
         />
         <FigureRow
-          label="Least crew"
+          label="Smallest crew"
           value={draft.leastCrew}
-          unit="else all stakes go back"
+          unit="or all stakes are refunded"
           most={1000}
           least={1}
           onValue={(leastCrew) => set({ leastCrew })}
         />
         <FigureRow
-          label="Most crew"
+          label="Largest crew"
           value={draft.mostCrew}
           unit="then it sets off at once"
           most={100_000}
@@ -51,7 +47,7 @@ export function HeistPart({ draft, put }: { draft: SettingsOf['heist']; put: (pa
         />
       </div>
       <Checkbox on={draft.notice} onTick={(notice) => set({ notice })}>
-        Tell chat when the rest is over and the next heist can be started
+        Tell chat when the cooldown is over and the next heist can start
       </Checkbox>
     </div>
   )

@@ -54,7 +54,7 @@ export function SitesPart({ draft, put }: SitesPartProps) {
               setChosen(0)
             }}
           >
-            Take this one away
+            Remove this site
           </Button>
         )}
       </div>
@@ -88,7 +88,7 @@ function SiteFields({ site, change }: { site: HeistSite; change: (patch: Partial
         or more
       </span>
       <span className="flex items-center gap-2">
-        Each beyond the first lifts a chance by
+        Each member beyond the first raises a chance by
         <PercentInput
           label="Bonus for each beyond the first"
           ppm={site.bonusPpm}
@@ -223,7 +223,7 @@ function Rooms({ site, change }: { site: HeistSite; change: (patch: Partial<Heis
                 className="ml-auto"
                 onClick={() => change({ rooms: rooms.filter((_, k) => k !== i) })}
               >
-                Take away
+                Remove
               </Button>
             )}
           </div>

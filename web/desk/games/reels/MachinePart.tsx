@@ -52,7 +52,7 @@ function Strip({ draft: { strip, table }, set }: Omit<Parts, 'odds'>) {
   return (
     <section aria-label="Strip" className="flex flex-col gap-2">
       <h3 className="font-sans font-semibold">On each reel</h3>
-      <p className="text-[0.93rem] text-muted">The heavier, the more often. A name of ours, or any emoji.</p>
+      <p className="text-[0.93rem] text-muted">A higher weight comes up more often. A built-in symbol, or any emoji.</p>
       {strip.map(({ symbol, weight }, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a symbol is renamed while it keeps its place
         <div key={i} className="flex items-center gap-2">
@@ -78,7 +78,7 @@ function Strip({ draft: { strip, table }, set }: Omit<Parts, 'odds'>) {
           {strip.length > 2 && (
             <Button
               look="quiet"
-              aria-label={`Take ${symbol} away`}
+              aria-label={`Remove ${symbol}`}
               onClick={() =>
                 set({
                   strip: strip.filter((one) => one.symbol !== symbol),
@@ -114,7 +114,7 @@ function Table({ draft: { strip, table }, set, odds }: Parts) {
   const free = fresh.find(({ match, symbol }) => !table.some((line) => line.match === match && line.symbol === symbol))
   return (
     <section aria-label="Pay table" className="flex flex-col gap-2">
-      <h3 className="font-sans font-semibold">Pay table: the first line that is met pays</h3>
+      <h3 className="font-sans font-semibold">Pay table: the first line that matches pays</h3>
       <table className="tabular w-full text-[0.93rem]">
         <thead className="text-left text-muted">
           <tr>
@@ -181,7 +181,7 @@ function Table({ draft: { strip, table }, set, odds }: Parts) {
                 {table.length > 1 && (
                   <Button
                     look="quiet"
-                    aria-label={`Take line ${i + 1} away`}
+                    aria-label={`Remove line ${i + 1}`}
                     onClick={() => set({ table: table.filter((_, k) => k !== i) })}
                   >
                     ×
@@ -217,7 +217,7 @@ function Tune({ draft, set, odds }: Parts) {
         <strong className="tabular">{inPercent(odds.returns)}</strong> of what is staked comes back.
       </span>
       <span className="ml-auto flex items-center gap-2">
-        Make it
+        Set the return to
         <NumberInput
           label="Wanted return in per cent"
           value={percent}

@@ -10,21 +10,17 @@ export function EntryPart({ draft, put, fixed }: PartProps) {
   return (
     <div className="flex flex-col gap-3">
       <fieldset disabled={fixed} className="contents">
-        <WordFields
-          label="Word in chat, and others that mean the same"
-          word={draft.word}
-          setWord={(word) => put({ word })}
-        />
+        <WordFields label="Command and aliases" word={draft.word} setWord={(word) => put({ word })} />
       </fieldset>
       <Checkbox on={draft.byWord} onTick={(byWord) => put({ byWord })}>
-        In chat, by this word
+        In chat, with this command
       </Checkbox>
       <Checkbox on={draft.byPage} onTick={(byPage) => put({ byPage })}>
         On the viewer page
       </Checkbox>
       <fieldset disabled={fixed} className="contents">
         <Checkbox on={draft.thisShow} onTick={(thisShow) => put({ thisShow })}>
-          Only in this show: it closes with it at the latest. Otherwise it runs over as many days as you like.
+          This show only: it closes when the show ends, at the latest. Otherwise it can run for days.
         </Checkbox>
       </fieldset>
       <div className={FIGURES}>
@@ -37,7 +33,7 @@ export function EntryPart({ draft, put, fixed }: PartProps) {
           onValue={(minutes) => put({ closeSeconds: minutes * 60 })}
         />
         <FigureRow
-          label="People at most, then it closes"
+          label="Most people (it closes when full)"
           value={draft.mostPeople}
           unit="people"
           none="any"

@@ -60,7 +60,7 @@ export function OpenPart({ draft, put, form }: PartProps) {
         <span>and sounds</span>
         <SoundField sound={draft.entrySound} onSound={(entrySound) => put({ entrySound })} />
       </div>
-      <p className="text-muted">Of many who come within five seconds only one is shown and heard, with their number.</p>
+      <p className="text-muted">If many enter within five seconds, one alert is shown, with their number.</p>
     </div>
   )
 }
@@ -96,7 +96,7 @@ export function DrawPart({ draft, put, commands }: PartProps) {
           onValue={(suspenseSeconds) => put({ suspenseSeconds })}
         />
         <FigureRow
-          label="Then the winner has to speak up within"
+          label="The winner must reply within"
           value={draft.claimSeconds}
           unit="seconds"
           none="–"
@@ -110,7 +110,7 @@ export function DrawPart({ draft, put, commands }: PartProps) {
         <p className="flex flex-wrap items-center gap-2">
           If they do not,
           <Select
-            label="If they do not speak up"
+            label="If they do not reply"
             value={draft.redraw}
             choices={AGAIN}
             onChoose={(redraw) => put({ redraw })}

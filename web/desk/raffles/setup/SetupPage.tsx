@@ -1,13 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
 import { clsx } from 'clsx'
-import { useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { type RaffleSettings, SAME_CHANCE, SPEND_FOR_MORE } from '#core/raffles'
+import { Button } from '../../../parts/Button.tsx'
+import { DraftConflict } from '../../../parts/form/DraftConflict.tsx'
+import { useDraft } from '../../../parts/form/drafts.tsx'
 import { Loading, Problem } from '../../../parts/Notice.tsx'
 import { PageTitle } from '../../../parts/PageTitle.tsx'
 import { Panel } from '../../../parts/Panel.tsx'
-import { same } from '../../../parts/same.ts'
-import { useUnsaved } from '../../../parts/unsaved.tsx'
 import { commandsQuery } from '../../commands/view.ts'
 import { formQuery, raffleQuery } from '../view.ts'
 import { EntryPart, WhoPart } from './EntryPart.tsx'
@@ -53,10 +53,10 @@ type SetupFormProps = Pick<ReturnType<typeof useBeginning>, 'settings' | 'setup'
   Pick<PartProps, 'form' | 'commands'>
 
 function SetupForm({ settings, setup, changed, form, commands }: SetupFormProps) {
-  const [draft, setDraft] = useState<RaffleSettings>(settings ?? SAME_CHANCE)
+  const kept = useDraft<RaffleSettings>(draftKey(setup?.id, changed?.id), settings ?? SAME_CHANCE)
+  const { draft, put: setDraft, discard } = kept
   const outlook = useOutlook(draft).data
   const go = useNavigate()
-  const saved = useUnsaved(!same(draft, settings ?? SAME_CHANCE))
   const fixed = changed !== null && changed.status !== 'planned'
   const put = (patch: Partial<RaffleSettings>) => setDraft({ ...draft, ...patch })
   const parts: PartProps = { draft, put, form, commands, fixed }
@@ -69,6 +69,13 @@ function SetupForm({ settings, setup, changed, form, commands }: SetupFormProps)
       </p>
       <PageTitle>{titleOf(setup?.settings.title, changed?.settings.title)}</PageTitle>
       {settings === undefined && <Beginnings draft={draft} setDraft={setDraft} />}
+      {kept.changed && (
+        <p className="flex items-center gap-3 text-brass-text">
+          Unsaved changes, kept on this device.
+          <Button onClick={discard}>Discard changes</Button>
+        </p>
+      )}
+      <DraftConflict conflict={kept.conflict} />
       {fixed && <Fixed />}
       <div className="grid lg:grid-cols-[minmax(0,1fr)_17rem] items-start gap-4">
         <Parts {...parts} />
@@ -82,7 +89,7 @@ function SetupForm({ settings, setup, changed, form, commands }: SetupFormProps)
         zone={form.timeZone}
         now={form.now}
         done={(raffle) => {
-          saved()
+          discard()
           void go(raffle === undefined ? '/raffles' : `/raffles/${raffle}`)
         }}
       />
@@ -90,10 +97,13 @@ function SetupForm({ settings, setup, changed, form, commands }: SetupFormProps)
   )
 }
 
+const draftKey = (setup: number | undefined, changed: number | undefined) =>
+  changed !== undefined ? `raffle/${changed}` : `raffle/${setup === undefined ? 'new' : `template-${setup}`}`
+
 const Fixed = () => (
   <p className="rounded-md border border-brass bg-brass-wash px-4 py-2.5">
-    It is open: what people went by when they entered stays as it is. Call it off to start it on other terms; all money
-    goes back.
+    It is open, so the terms people entered on stay as they are. To change them, call it off (everybody is refunded) and
+    start a new one.
   </p>
 )
 
@@ -122,7 +132,7 @@ const Parts = (parts: PartProps) => (
 
 function titleOf(setup: string | undefined, changed: string | undefined): string {
   if (changed !== undefined) return `Change “${changed}”`
-  return setup === undefined ? 'Set up a raffle' : `From the set-up “${setup}”`
+  return setup === undefined ? 'Set up a raffle' : `From the template “${setup}”`
 }
 
 const Part = ({ title, children }: { title: string; children: React.ReactNode }) => (

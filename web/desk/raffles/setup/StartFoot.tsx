@@ -61,10 +61,10 @@ export function StartFoot({ draft, setup, changed, fault, zone, now, done }: Sta
             Open at …
           </Button>
           <Button disabled={off} onClick={() => start({ of: 'hand' }, 'It waits for you to open it.')}>
-            Have it ready
+            Save as a draft
           </Button>
           <Button disabled={off} onClick={() => setAsking('keep')}>
-            Keep as a set-up …
+            Save as a template …
           </Button>
         </>
       )}
@@ -93,7 +93,7 @@ function OpenAt({ zone, now, close, go }: { zone: string; now: number; close: ()
       <TimeField label="It opens" at={at} setAt={setAt} zone={zone} />
       <div className="flex gap-2">
         <Button look="main" disabled={at === null || at <= now} onClick={() => at !== null && go(at)}>
-          Plan it
+          Schedule it
         </Button>
         <Button onClick={close}>Not yet</Button>
       </div>
@@ -123,15 +123,15 @@ function Keep({
     action.mutate(
       {
         send: () => keepAs(id, { settings: draft, digit: digit === '' ? null : Number(digit) }),
-        said: `“${draft.title}” is kept.`,
+        said: `“${draft.title}” is saved.`,
       },
       { onSuccess: done },
     )
   return (
-    <FormDialog title="Keep as a set-up" close={close}>
+    <FormDialog title="Save as a template" close={close}>
       <p>
-        A raffle like this can be started again from the page Raffles, from a command’s step, or there by a key. A key
-        that another set-up has is taken over.
+        You can start it again from the Raffles page, by its key there, or from a command’s step. If another template
+        has the key, this one takes it.
       </p>
       <p className="flex items-center gap-2">
         It is started by
@@ -144,7 +144,7 @@ function Keep({
           </Button>
         )}
         <Button look={setup === null ? 'main' : 'plain'} disabled={action.isPending} onClick={() => keep(null)}>
-          {setup === null ? 'Keep it' : 'Keep as a new one'}
+          {setup === null ? 'Save' : 'Save as a new one'}
         </Button>
         <Button onClick={close}>Not now</Button>
       </div>

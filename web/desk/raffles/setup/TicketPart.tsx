@@ -45,10 +45,10 @@ function FreeTickets(props: PartProps) {
   const { draft, put, form } = props
   const { free } = draft
   return (
-    <Standings
+    <Roles
       {...props}
-      title="Free for a standing (the most that one holds counts)"
-      add="Free tickets for a standing"
+      title="Free for a role (a viewer’s best role counts)"
+      add="Free tickets for a role"
       chosen={free.standings.map(({ standing }) => standing)}
       setChosen={(standings) =>
         put({
@@ -86,10 +86,10 @@ function FreeTickets(props: PartProps) {
 function Weights(props: PartProps) {
   const { draft, put, form } = props
   return (
-    <Standings
+    <Roles
       {...props}
-      title="What a ticket counts (always public; 1 is plain)"
-      add="Have a standing’s tickets count more"
+      title="Ticket weight (shown to everyone; 1 is normal)"
+      add="Add a weight for a role"
       chosen={draft.weights.map(({ standing }) => standing)}
       setChosen={(standings) =>
         put({
@@ -100,7 +100,7 @@ function Weights(props: PartProps) {
       }
       field={(standing) => (
         <DecimalInput
-          label={`Counts: ${standingName(standing, form.circles)}`}
+          label={`Weight: ${standingName(standing, form.circles)}`}
           value={draft.weights.find((one) => one.standing === standing)?.weight ?? 100}
           per={100}
           least={100}
@@ -122,8 +122,8 @@ interface StandingsProps extends PartProps {
   readonly field: (standing: string) => React.ReactNode
 }
 
-/** Standings with a figure each, and a list to add one from. */
-function Standings({ title, add, chosen, setChosen, field, form }: StandingsProps) {
+/** Roles with a figure each, and a list to add one from. */
+function Roles({ title, add, chosen, setChosen, field, form }: StandingsProps) {
   const all = ['subscriber', ...PLAIN_STANDINGS, ...form.circles.map(({ id }) => circleStanding(id))]
   const others = all.filter((one) => !chosen.includes(one))
   return (
@@ -135,10 +135,10 @@ function Standings({ title, add, chosen, setChosen, field, form }: StandingsProp
           {field(standing)}
           <Button
             look="quiet"
-            aria-label={`Take out ${standingName(standing, form.circles)}`}
+            aria-label={`Remove ${standingName(standing, form.circles)}`}
             onClick={() => setChosen(chosen.filter((one) => one !== standing))}
           >
-            Take out
+            Remove
           </Button>
         </p>
       ))}

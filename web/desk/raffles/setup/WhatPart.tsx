@@ -4,9 +4,9 @@ import { PictureField } from '../../library/RefFields.tsx'
 import type { PartProps } from './part.ts'
 
 const KINDS = [
-  { value: 'text', name: 'something handed over' },
+  { value: 'text', name: 'something you deliver' },
   { value: 'codes', name: 'a code from a list' },
-  { value: 'currency', name: 'currency made for it' },
+  { value: 'currency', name: 'newly issued currency' },
   { value: 'pot', name: 'a share of the pot' },
 ] as const
 
@@ -87,7 +87,7 @@ function PrizeField({ draft: { prize, winners }, put, form }: Pick<PartProps, 'd
       )
     case 'codes':
       if (form.codes.length === 0)
-        return <span className="text-muted">Make a reward that hands out codes first, under Store.</span>
+        return <span className="text-muted">First add a reward that gives out codes, under Store.</span>
       return (
         <Select
           label="Reward whose codes these are"
@@ -118,7 +118,7 @@ function PrizeField({ draft: { prize, winners }, put, form }: Pick<PartProps, 'd
             onValue={(share) => put({ prize: { ...prize, share: Math.max(1, share) } })}
           />
           <span className="text-muted">
-            % of what the tickets bring{winners > 1 ? `, shared by ${winners}` : ''}; the rest is spent
+            % of what the tickets bring in{winners > 1 ? `, shared by ${winners}` : ''}; the rest is spent
           </span>
         </>
       )

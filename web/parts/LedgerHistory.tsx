@@ -9,27 +9,27 @@ type Entry = Answer<'/desk/viewers/{viewer}/trail'>['entries'][number]
 
 type Page = Answer<'/desk/viewers/{viewer}/trail'>
 
-interface TrailProps {
+interface HistoryProps {
   /** Whose it is, as the name of a query. */
   readonly of: readonly unknown[]
   readonly page: (before: number | undefined, signal: AbortSignal) => Promise<Page>
 }
 
 /** The transfers behind one balance, newest first: when, why, how much, and what was there after it. */
-export function Trail({ of, page }: TrailProps) {
+export function LedgerHistory({ of, page }: HistoryProps) {
   const trail = useInfiniteQuery({
     queryKey: [...of, 'trail'],
     queryFn: ({ pageParam, signal }) => page(pageParam, signal),
     initialPageParam: undefined as number | undefined,
     getNextPageParam: (last) => last.before ?? undefined,
   })
-  if (trail.isPending) return <Loading what="the trail" />
+  if (trail.isPending) return <Loading what="the history" />
   if (trail.isError) return <Problem error={trail.error} retry={() => void trail.refetch()} />
   const entries = trail.data.pages.flatMap((page) => page.entries)
   if (entries.length === 0) return <p className="py-4 text-muted">Nothing has been earned or spent yet.</p>
   return (
     <>
-      <TrailTable entries={entries} />
+      <HistoryTable entries={entries} />
       {trail.hasNextPage && (
         <Button className="mt-3" onClick={() => void trail.fetchNextPage()} disabled={trail.isFetchingNextPage}>
           Show earlier
@@ -39,7 +39,7 @@ export function Trail({ of, page }: TrailProps) {
   )
 }
 
-function TrailTable({ entries }: { entries: readonly Entry[] }) {
+function HistoryTable({ entries }: { entries: readonly Entry[] }) {
   return (
     <table className="w-full text-left text-[0.93rem]">
       <thead className="text-sm text-muted">

@@ -1,0 +1,18 @@
+import { cleanup } from '@testing-library/react'
+import { afterEach, vi } from 'vitest'
+
+/** What the browser has and jsdom lacks, as far as the parts ask for it. */
+class NoResize implements ResizeObserver {
+  observe(): void {}
+  unobserve(): void {}
+  disconnect(): void {}
+}
+
+globalThis.ResizeObserver ??= NoResize
+window.matchMedia ??= (query) => Object.assign(new EventTarget(), { matches: false, media: query }) as MediaQueryList
+
+afterEach(() => {
+  cleanup()
+  window.localStorage.clear()
+  vi.unstubAllGlobals()
+})
