@@ -25,7 +25,7 @@ test('a duel is called in chat, taken on the phone, and its outcome is checked t
   const asked = phone.getByRole('list', { name: 'For you now' })
   await expect(asked.getByText('umbra_coil challenges you to a duel for 50 rivets')).toBeVisible()
   await expectAccessible(phone)
-  await asked.getByRole('button', { name: 'Take it for 50 rivets' }).click()
+  await asked.getByRole('button', { name: 'Accept for 50 rivets' }).click()
   await expect(standin.getByRole('log').getByText(/(umbra_coil|valve_vera).*(wins|takes) .*98 rivets/)).toBeVisible()
   const last = phone.getByRole('link', { name: /Duel (umbra_coil|valve_vera) won 98/ }).first()
   await last.click()
@@ -102,8 +102,8 @@ test('odds are set with what they give back, what pays too much is confirmed by 
   await desk.getByRole('button', { name: 'Change what the lines pay' }).click()
   await expect(desk.getByText(/Of what is staked (89\.9|90\.0) % comes back/)).toBeVisible()
   await expectAccessible(desk)
+  await desk.getByRole('button', { name: 'Discard changes' }).click()
   await desk.keyboard.press('Escape')
-  await desk.getByRole('button', { name: 'Throw it away' }).click()
 
   await desk.getByRole('link', { name: 'Messages' }).click()
   await desk.getByLabel('Of which game').selectOption('Coin')

@@ -67,7 +67,7 @@ test('a person is renamed, noted, filtered for, and found by their rank', async 
   await expect(desk.getByRole('button', { name: `Uncle ${guest} (${guest})` })).toBeVisible()
   await desk.getByRole('button', { name: 'Filters' }).click()
   await desk.getByRole('combobox', { name: 'Standing' }).selectOption('moderator')
-  await expect(desk.getByText('Nobody like that is here.')).toBeVisible()
+  await expect(desk.getByText('Nobody matches.')).toBeVisible()
   await desk.getByRole('button', { name: 'Clear filters' }).click()
   await desk.getByRole('searchbox').fill('journeyman')
   await expect(desk.getByRole('row', { name: /Journeyman/ }).first()).toBeVisible()
@@ -84,7 +84,7 @@ test('people are taken in from a file with its broken lines named, once, and go 
     await desk.getByRole('dialog').locator('input[type=file]').setInputFiles(file)
     await expect(desk.getByText('2 lines are in order, 2 cannot be imported and will be skipped:')).toBeVisible()
     await expect(desk.getByText(`${a} stands in line 2 already.`)).toBeVisible()
-    await desk.getByRole('button', { name: 'Take in 2 people' }).click()
+    await desk.getByRole('button', { name: 'Import 2 people' }).click()
   }
   await takeIn()
   await expect(desk.getByText('2 people have the file’s figures, 2 of them new.')).toBeVisible()
@@ -118,7 +118,7 @@ test('two accounts are made one, and a person is forgotten for good', async ({ b
   await desk.getByRole('option', { name: first }).click()
   await panel.getByRole('button', { name: `Merge into ${first}` }).click()
   await expect(desk.getByText(`${second} and ${first} are one.`)).toBeVisible()
-  await expect(desk.getByText('Nobody like that is here.').or(desk.getByText(/^Nobody’s name holds/))).toBeVisible()
+  await expect(desk.getByText('Nobody matches.').or(desk.getByText(/^Nobody’s name holds/))).toBeVisible()
 
   const third = `third_${Date.now().toString(36)}`
   await desk.getByRole('button', { name: 'More …' }).click()
@@ -132,7 +132,7 @@ test('two accounts are made one, and a person is forgotten for good', async ({ b
   await panel.getByLabel('The name, to confirm').fill(third)
   await panel.getByRole('button', { name: 'Forget' }).click()
   await expect(desk.getByText('Forgotten.')).toBeVisible()
-  await expect(desk.getByText('Nobody like that is here.').or(desk.getByText(/^Nobody’s name holds/))).toBeVisible()
+  await expect(desk.getByText('Nobody matches.').or(desk.getByText(/^Nobody’s name holds/))).toBeVisible()
 })
 
 test('what is refused leaves the form open with what was typed, and so does what happens to the person meanwhile', async ({

@@ -69,7 +69,9 @@ test('a raffle is set up with what it means tonight, entered in chat and on the 
   await expect(stranger.getByText('Everyone may enter.')).toBeVisible()
   await expect(stranger.getByText('2 people in, 4 tickets')).toBeVisible()
 
-  const bench = desk.getByRole('complementary', { name: 'Running and waiting' }).getByRole('region', { name: 'Raffles' })
+  const bench = desk
+    .getByRole('complementary', { name: 'Running and waiting' })
+    .getByRole('region', { name: 'Raffles' })
   await bench.getByRole('button', { name: 'Close: Brass lamp' }).click()
   await expect(
     standin.getByRole('log').getByText(/“Brass lamp” is closed: 2 people are in with 4 tickets, 40 rivets in the pot/),
@@ -138,11 +140,11 @@ test('a set-up starts with one key, which Escape stops; a raffle is called off a
   await say(standin, 'valve_vera', '!keylamp 3')
   await expect(standin.getByRole('log').getByText('valve_vera is in with 3 tickets for 40 rivets.')).toBeVisible()
   await desk.getByRole('main').getByRole('button', { name: 'Call off “Key lamp”' }).click()
-  await expect(desk.getByText('All 40 rivets that were paid for tickets go back')).toBeVisible()
+  await expect(desk.getByText('All 40 rivets paid for tickets are refunded')).toBeVisible()
   await desk.getByLabel(/^Why/).fill('The key broke.')
   await desk.getByRole('dialog').getByRole('button', { name: 'Call it off' }).click()
   await expect(
-    standin.getByRole('log').getByText('“Key lamp” is called off: The key broke. (wanda_bench) All that was paid'),
+    standin.getByRole('log').getByText('“Key lamp” is called off: The key broke. (wanda_bench) All tickets are'),
   ).toBeVisible()
   await desk.getByLabel('Search in titles and winners').fill('key lamp')
   await expect(desk.getByRole('row', { name: /Key lamp .* called off/ })).toBeVisible()

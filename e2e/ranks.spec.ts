@@ -31,7 +31,7 @@ test('a circle is made, joined by its rules, and counts; the viewer sees it', as
   await dialog.getByLabel('Name').fill(name)
   await dialog.getByLabel('Hours watched').fill('25')
   await dialog.getByLabel('Shows attended at least').fill('3')
-  await expect(dialog.getByText('Give both numbers of shows')).toBeVisible()
+  await expect(dialog.getByText('Type both numbers of shows')).toBeVisible()
   await dialog.getByLabel('Shows attended at least').fill('')
   await dialog.getByRole('button', { name: 'Add the circle' }).click()
   const line = desk.getByRole('listitem').filter({ hasText: name })

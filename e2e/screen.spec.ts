@@ -57,7 +57,7 @@ test('a picture is put into the library, made an alert of, and seen on an overla
   await expect(file.getByText(`Used by the alert “Alert ${name}”`)).toBeVisible()
 })
 
-test('an overlay is arranged by keys and figures, saved, and its page follows; leaving unsaved asks', async ({
+test('an overlay is arranged by keys and figures, saved, and its page follows; leaving it loses nothing', async ({
   browser,
 }) => {
   const name = newcomer()
@@ -82,8 +82,9 @@ test('an overlay is arranged by keys and figures, saved, and its page follows; l
   await expect(desk.getByRole('button', { name: /^Text, at 310 and 200, 620 wide, 90 high/ })).toBeVisible()
   await expectAccessible(desk)
   await desk.getByRole('link', { name: 'Back to the overlays' }).click()
-  await expect(desk.getByText('You have unsaved changes')).toBeVisible()
-  await desk.getByRole('button', { name: 'Keep editing' }).click()
+  await expect(desk.getByRole('link', { name: 'Screen, unsaved changes' })).toBeVisible()
+  await desk.goBack()
+  await expect(desk.getByText('Unsaved changes.')).toBeVisible()
   await desk.getByRole('button', { name: 'Save now' }).click()
   await expect(desk.getByText('Saved.')).toBeVisible()
   const piece = overlay.locator('.piece.text')

@@ -19,7 +19,7 @@ test('a show that ended only just now can be gone on with', async ({ browser }) 
   await desk.getByRole('dialog').getByRole('button', { name: 'Go off air' }).click()
   await expect(desk.getByRole('heading', { name: 'You are off air' })).toBeVisible()
   await desk.getByRole('button', { name: 'Start a show' }).click()
-  await desk.getByRole('button', { name: 'Go on with it' }).click()
+  await desk.getByRole('button', { name: 'Continue it' }).click()
   await expect(desk.getByRole('heading', { level: 1 })).toHaveText(title)
 })
 

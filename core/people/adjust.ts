@@ -1,6 +1,7 @@
 import { BOOKS, balanceOf, MAX_AMOUNT, transfer } from '../ledger/index.ts'
 import type { Amount, UnixSeconds, ViewerId } from '../schema.ts'
 import { defineTable, type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
+import { UNDO_SECONDS } from './undo.ts'
 import { needPerson, type ViewerRow, viewers } from './viewers.ts'
 import { watches, watchOf } from './watch.ts'
 
@@ -33,7 +34,6 @@ export interface AdjustmentRow {
 export const adjustments = defineTable<AdjustmentRow>('adjustment', 'keyed', (row) => row.id)
 
 /** How long what a hand did can be taken back, and a correction of everybody (seconds). */
-export const UNDO_SECONDS = 600
 const UNDO_RESET_SECONDS = 86_400
 /** The most people in one intent, so that chat does not wait behind it. */
 export const MOST_ADJUSTED = 2000

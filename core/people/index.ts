@@ -13,7 +13,6 @@ export {
   adjustments,
   type How,
   MOST_ADJUSTED,
-  UNDO_SECONDS,
   type UndoAdjustment,
 } from './adjust.ts'
 export { barred } from './barred.ts'
@@ -47,6 +46,7 @@ export {
   standingsOf,
   subscribes,
 } from './standing.ts'
+export { UNDO_SECONDS } from './undo.ts'
 export {
   aliases,
   findViewer,

@@ -1,8 +1,8 @@
+export { CODE_HERE } from './codeHere.ts'
 export { voiceHandlers } from './handlers.ts'
 export {
   type Asker,
   answer,
-  CODE_HERE,
   type CodeOf,
   messages,
   REPLIES,

@@ -51,9 +51,6 @@ export interface MessageRow {
 
 export const messages = defineTable<MessageRow>('message', 'append', (row) => row.id)
 
-/** What stands in a text for the code. */
-export const CODE_HERE = '{code}'
-
 /** Something for one person alone. */
 export interface PrivateSaying {
   readonly viewer: { readonly id: number; readonly chatName: string }

@@ -1,11 +1,14 @@
 import { useEffect, useState } from 'react'
-// The box itself is there from the start: what is typed right after the keys must not be lost.
-import { JumpDialog } from './JumpDialog.tsx'
-import { ViewerPanel } from './later.tsx'
+import { JumpDialog, ViewerPanel } from './later.tsx'
 
 /** One box to go anywhere and do things: Ctrl/Cmd-K. */
 export function JumpBox({ open, setOpen }: { open: boolean; setOpen: (open: boolean) => void }) {
+  const [typed, setTyped] = useState('')
   const [viewer, setViewer] = useState<number>()
+  const close = () => {
+    setOpen(false)
+    setTyped('')
+  }
   useEffect(() => {
     const pressed = (event: KeyboardEvent) => {
       if (event.key.toLowerCase() !== 'k' || !(event.ctrlKey || event.metaKey)) return
@@ -17,7 +20,7 @@ export function JumpBox({ open, setOpen }: { open: boolean; setOpen: (open: bool
   }, [setOpen])
   return (
     <>
-      {open && <JumpDialog close={() => setOpen(false)} showViewer={setViewer} />}
+      {open && <JumpDialog typed={typed} setTyped={setTyped} close={close} showViewer={setViewer} />}
       {viewer !== undefined && <ViewerPanel id={viewer} close={() => setViewer(undefined)} />}
     </>
   )

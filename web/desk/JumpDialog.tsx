@@ -1,11 +1,11 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Dialog, DialogPanel } from '@headlessui/react'
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { answerOf, api } from '../parts/api.ts'
 import { ageText } from '../parts/time.ts'
 import { useToast } from '../parts/toasts.tsx'
 import { commandsQuery } from './commands/view.ts'
+import { JUMP_HINT, JUMP_LABEL, type JumpProps } from './JumpWaiting.tsx'
 import { type RafflesView, rafflesQuery } from './raffles/view.ts'
 import { useStatus } from './status.ts'
 import { storeQuery } from './store/view.ts'
@@ -17,24 +17,22 @@ interface Choice {
   readonly run: () => void
 }
 
-const LABEL = 'Go to a page or a viewer, or do something'
-
 /** The box itself, with what can be chosen in it. */
-export function JumpDialog({ close, showViewer }: { close: () => void; showViewer: (id: number) => void }) {
+export function JumpDialog(props: JumpProps) {
+  const { close } = props
   return (
-    <Dialog open onClose={close} aria-label={LABEL} className="fixed inset-0 z-40">
+    <Dialog open onClose={close} aria-label={JUMP_LABEL} className="fixed inset-0 z-40">
       <div className="fixed inset-0 bg-black/50" aria-hidden="true" />
       <div className="fixed inset-x-0 top-24 flex justify-center px-4">
         <DialogPanel className="w-full max-w-lg rounded-md border border-line bg-panel">
-          <Choices close={close} showViewer={showViewer} />
+          <Choices {...props} />
         </DialogPanel>
       </div>
     </Dialog>
   )
 }
 
-function Choices({ close, showViewer }: { close: () => void; showViewer: (id: number) => void }) {
-  const [typed, setTyped] = useState('')
+function Choices({ close, showViewer, typed, setTyped }: JumpProps) {
   const choices = useChoices(typed, showViewer)
   return (
     <Combobox
@@ -48,8 +46,9 @@ function Choices({ close, showViewer }: { close: () => void; showViewer: (id: nu
     >
       <ComboboxInput
         data-autofocus
-        aria-label={LABEL}
-        placeholder="A page, a viewer’s name, or what to do"
+        aria-label={JUMP_LABEL}
+        displayValue={() => typed}
+        placeholder={JUMP_HINT}
         onChange={(event) => setTyped(event.target.value)}
         className="w-full rounded-md bg-transparent px-4 py-3 text-lg outline-none placeholder:text-muted"
       />

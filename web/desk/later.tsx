@@ -1,4 +1,5 @@
 import { lazily } from '../parts/lazily.tsx'
+import { JumpWaiting } from './JumpWaiting.tsx'
 
 // What the first view of the desk can do without: the other pages, and what opens over them.
 export const EarningPage = lazily(async () => (await import('./earning/EarningPage.tsx')).EarningPage)
@@ -32,3 +33,6 @@ export const PeoplePage = lazily(async () => (await import('./people/PeoplePage.
 export const ViewerPanel = lazily(async () => (await import('./people/ViewerPanel.tsx')).ViewerPanel)
 export const GoOnAirDialog = lazily(async () => (await import('./show/AirDialogs.tsx')).GoOnAirDialog)
 export const GoOffAirDialog = lazily(async () => (await import('./show/AirDialogs.tsx')).GoOffAirDialog)
+export const JumpDialog = lazily(async () => (await import('./JumpDialog.tsx')).JumpDialog, JumpWaiting)
+export const ArrivalMenu = lazily(async () => (await import('./store/ArrivalMenu.tsx')).ArrivalMenu)
+export const EveningChart = lazily(async () => (await import('./show/EveningChart.tsx')).EveningChart)

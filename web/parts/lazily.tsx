@@ -2,14 +2,18 @@ import { type ComponentType, lazy, Suspense } from 'react'
 
 /**
  * A part of a page that is not needed for its first view. It is fetched as soon as that view is there, so that it is at
- * hand by the time somebody wants it; nothing is shown in its place until then.
+ * hand by the time somebody wants it.
+ * @param Meanwhile - What stands in its place until then; nothing, where it is left out.
  */
-export function lazily<P extends object>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
+export function lazily<P extends object>(
+  load: () => Promise<ComponentType<P>>,
+  Meanwhile?: ComponentType<P>,
+): ComponentType<P> {
   const Part = lazy(async () => ({ default: await load() })) as unknown as ComponentType<P>
   ahead.push(load)
   return function Lazily(props: P) {
     return (
-      <Suspense fallback={null}>
+      <Suspense fallback={Meanwhile === undefined ? null : <Meanwhile {...props} />}>
         <Part {...props} />
       </Suspense>
     )

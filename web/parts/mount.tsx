@@ -1,12 +1,14 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { type ReactElement, StrictMode, startTransition } from 'react'
 import { createRoot } from 'react-dom/client'
-import { createBrowserRouter, type RouteObject, RouterProvider } from 'react-router'
+import { BrowserRouter, type RouteObject, useRoutes } from 'react-router'
 import { ApiProblem, channelSlug } from './api.ts'
 import { Broken, NoSuchPage } from './Broken.tsx'
 import { applyChosenTheme } from './theme.ts'
 import { Toasts } from './toasts.tsx'
 import '../styles/app.css'
+
+const Routes = ({ routes }: { routes: RouteObject[] }) => useRoutes(routes)
 
 /** A clear no (not signed in, not there) is no different a second later. */
 const onceIfWorthwhile = (count: number, fault: Error): boolean =>
@@ -17,8 +19,7 @@ export function mount(folder: 'desk' | 'c', frame: ReactElement, pages: RouteObj
   applyChosenTheme()
   const basename = `/${folder}/${channelSlug()}`
   const lost = { path: '*', element: <NoSuchPage home={basename} /> }
-  const root = { path: '/', element: frame, errorElement: <Broken />, children: [...pages, lost] }
-  const router = createBrowserRouter([root], { basename })
+  const routes = [{ path: '/', element: frame, children: [...pages, lost] }]
   const client = new QueryClient({ defaultOptions: { queries: { staleTime: 15_000, retry: onceIfWorthwhile } } })
   const page = createRoot(document.getElementById('app') as HTMLElement)
   // In slices, so that a slow phone can scroll in between.
@@ -27,7 +28,11 @@ export function mount(folder: 'desk' | 'c', frame: ReactElement, pages: RouteObj
       <StrictMode>
         <QueryClientProvider client={client}>
           <Toasts>
-            <RouterProvider router={router} />
+            <BrowserRouter basename={basename}>
+              <Broken>
+                <Routes routes={routes} />
+              </Broken>
+            </BrowserRouter>
           </Toasts>
         </QueryClientProvider>
       </StrictMode>,

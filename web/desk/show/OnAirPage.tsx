@@ -1,11 +1,10 @@
 import { useState } from 'react'
 import { Button } from '../../parts/Button.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
-import { GoOnAirDialog, ViewerPanel } from '../later.tsx'
+import { EveningChart, GoOnAirDialog, ViewerPanel } from '../later.tsx'
 import { PresentList } from '../people/PresentList.tsx'
 import { useStatus } from '../status.ts'
 import { ChatList } from './ChatList.tsx'
-import { EveningChart } from './EveningChart.tsx'
 import { GuestControl } from './GuestControl.tsx'
 import { ShowNotices } from './ShowNotices.tsx'
 
