@@ -19,7 +19,7 @@ test('what happens on the platform shows on Connections, and what is badly signe
   await happen('raid', 'twice', /^202/)
   await expect(desk.getByRole('cell', { name: 'pia_ohm brought 41 viewers' })).toHaveCount(1)
   await happen('tip', 'wrong secret', /^401: The signature/)
-  await desk.getByText(/turned away lately/).click()
+  await desk.getByText(/rejected recently/).click()
   await expect(desk.getByText(/The signature was made with none/).first()).toBeVisible()
   await happen('show.ended', 'right', /^202: The show is off air/)
   await expect(desk.getByRole('button', { name: 'Go on air' })).toBeVisible()

@@ -121,7 +121,7 @@ test('a viewer buys on the phone, sees the balance change and where it came from
   const sentence = (await dialog.getByText(/You have .* will be left/).textContent()) ?? ''
   const left = /; ([\d,]+) will be left/.exec(sentence)?.[1] ?? ''
   await dialog.getByRole('button', { name: 'Buy for 450 rivets' }).click()
-  await expect(phone.getByText(/^Bought: Name the mended thing\. It waits on the bench now/)).toBeVisible()
+  await expect(phone.getByText(/^Bought: Name the mended thing\. It is in the queue now/)).toBeVisible()
   expect(left).not.toBe('')
   await expect(phone.getByText('On its way')).toBeVisible()
   await expect(desk.getByRole('listitem', { name: `Name the mended thing, ordered by ${RICH}` })).toBeVisible()

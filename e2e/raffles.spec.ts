@@ -32,7 +32,7 @@ test('a raffle is set up with what it means tonight, entered in chat and on the 
   await setUp(desk, 'Brass lamp', 'a lamp of brass', 'brass')
   await desk.getByRole('button', { name: /^Spend for more chances/ }).click()
   await expect(desk.getByText(/who are here could enter/)).toBeVisible()
-  await expect(desk.getByText(/^All tickets that one can have cost 180 rivets: /)).toBeVisible()
+  await expect(desk.getByText(/^All tickets a viewer can have cost 180 rivets: /)).toBeVisible()
   await expect(desk.getByText('!brass is free.')).toBeVisible()
   await expectAccessible(desk)
   await desk.getByLabel('Command and aliases').fill('!get')
@@ -71,7 +71,7 @@ test('a raffle is set up with what it means tonight, entered in chat and on the 
 
   const bench = desk
     .getByRole('complementary', { name: 'Running and waiting' })
-    .getByRole('region', { name: 'Raffles' })
+    .getByRole('region', { name: 'Running' })
   await bench.getByRole('button', { name: 'Close: Brass lamp' }).click()
   await expect(
     standin.getByRole('log').getByText(/“Brass lamp” is closed: 2 people are in with 4 tickets, 40 rivets in the pot/),
@@ -117,7 +117,7 @@ test('a raffle is set up with what it means tonight, entered in chat and on the 
   await stranger
     .getByLabel('The file')
     .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(forged)) })
-  await expect(stranger.getByText(/of 4 steps come out otherwise than told/)).toBeVisible()
+  await expect(stranger.getByText(/of 4 steps do not match/)).toBeVisible()
 })
 
 test('a set-up starts with one key, which Escape stops; a raffle is called off and refunded', async ({ browser }) => {

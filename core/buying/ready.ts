@@ -1,4 +1,12 @@
-import { type Environment, type Fault, inOneLine, peopleReady, type Readiness, stepsReady } from '../runs/index.ts'
+import {
+  type Environment,
+  type Fault,
+  inOneLine,
+  notReady,
+  peopleReady,
+  type Readiness,
+  stepsReady,
+} from '../runs/index.ts'
 import type { UnixSeconds } from '../schema.ts'
 import type { RewardSettings } from '../store/index.ts'
 
@@ -12,12 +20,6 @@ export interface RewardStanding {
   readonly playsNow: number
 }
 
-const not = (sentence: string, page?: string, label?: string): Readiness => ({
-  ready: false,
-  sentence,
-  mend: page === undefined ? null : { page, label: label ?? 'Fix it' },
-})
-
 /** Whether a reward can be bought now and does all it should, in one line. */
 export function rewardReady(
   settings: RewardSettings,
@@ -27,13 +29,13 @@ export function rewardReady(
 ): Readiness {
   const { who, on, onAir, from, to, kind, steps, alert } = settings
   const found = peopleReady(who, on, onAir, around)
-  if (from !== null && at < from) found.push(not('Its time has not come.'))
-  if (to !== null && at >= to) found.push(not('Its time is over.'))
-  if (left === 0) found.push(not(kind === 'code' ? 'Sold out: its list has no code left.' : 'Sold out.'))
+  if (from !== null && at < from) found.push(notReady('Its time has not come.'))
+  if (to !== null && at >= to) found.push(notReady('Its time is over.'))
+  if (left === 0) found.push(notReady(kind === 'code' ? 'Sold out: its list has no code left.' : 'Sold out.'))
   if (alert !== null && plays === 0)
-    found.push(not('No overlay has a box for its alert.', '/screen', 'Put one on an overlay'))
+    found.push(notReady('No overlay has a box for its alert.', '/screen', 'Put one on an overlay'))
   else if (alert !== null && playsNow === 0)
-    found.push(not('No overlay that plays its alert is connected.', '/screen', 'Connect one'))
+    found.push(notReady('No overlay that plays its alert is connected.', '/screen', 'Connect one'))
   const does = kind === 'itself' && steps.length > 0 ? stepsReady(steps, faults, around, true) : []
   return inOneLine([...found, ...does])
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
-import { digits, durationInWords, inWords } from './index.ts'
+import { digits, durationInWords, inWords, signed } from './index.ts'
 
 const RIVETS = { one: 'rivet', many: 'rivets', word: 'rivets' }
 
@@ -35,4 +35,8 @@ test('durations are said in their two largest units', () => {
     '1 h 30 min',
     '25 h',
   ])
+})
+
+test('a change bears its sign, and none where nothing changed', () => {
+  expect([1204, -38, 0].map(signed)).toEqual(['+1,204', '−38', '0'])
 })

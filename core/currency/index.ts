@@ -1,5 +1,5 @@
 export { readAmount } from './amount.ts'
-export { digits, inWords } from './currency.ts'
+export { digits, inWords, signed } from './currency.ts'
 export { durationInWords } from './duration.ts'
 export { minorDigits, moneyInWords, moneyPlain } from './money.ts'
 export { amount } from './said.ts'

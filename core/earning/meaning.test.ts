@@ -101,7 +101,7 @@ describe('how to earn', () => {
 })
 
 describe('the starters', () => {
-  test.each(STARTERS)('$name can be applied as it is, without a warning', ({ plan }) => {
+  test.each(STARTERS)('for $audience: can be applied as it is, without a warning', ({ plan }) => {
     expect(checkPlan(new TestChannel().world, plan).ok).toBe(true)
     expect(planWarnings(plan, CURRENCY, [], WEEK)).toEqual([])
   })

@@ -3,8 +3,8 @@ import type { EarningPlan } from './schema.ts'
 
 /** A plan that fills in everything sensibly at once. */
 export interface Starter {
-  readonly name: string
-  readonly for: string
+  /** How many people are usually in the room. */
+  readonly audience: string
   readonly plan: EarningPlan
 }
 
@@ -107,7 +107,7 @@ const large: EarningPlan = {
 
 /** The plans to start from. One can go into detail later; what differs from the starter is shown. */
 export const STARTERS: readonly Starter[] = [
-  { name: 'Small', for: 'up to about 30 people in the room', plan: small },
-  { name: 'Growing', for: 'some dozens to some hundreds', plan: growing },
-  { name: 'Large', for: 'many hundreds and more', plan: large },
+  { audience: 'up to 50 viewers', plan: small },
+  { audience: '50 to 500 viewers', plan: growing },
+  { audience: 'over 500 viewers', plan: large },
 ]

@@ -30,7 +30,15 @@ export { Act, gameOf, needAct, play } from './play/act.ts'
 export { siteFor } from './play/heist.ts'
 export { readSpan } from './play/sitOut.ts'
 export { lineMet, type Machine, machineOdds, spinPays, spinReels } from './reels.ts'
-export { crewsOf, effectInWords, paysTooMuch, returnsInWords, returnsOf, returnWarning } from './returns.ts'
+export {
+  crewsOf,
+  effectInWords,
+  expectedChange,
+  paysTooMuch,
+  returnsInWords,
+  returnsOf,
+  returnWarning,
+} from './returns.ts'
 export { type On, returnedOf, spinWheel } from './roulette.ts'
 export type { CoinState, DuelState, HeistState, ReelsState, RouletteState } from './rounds.ts'
 export {

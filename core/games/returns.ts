@@ -1,4 +1,4 @@
-import { type Currency, digits, inWords } from '../currency/index.ts'
+import { type Currency, inWords } from '../currency/index.ts'
 import type { Amount } from '../schema.ts'
 import { type Fraction, fraction, inPercent, roundedTo } from './fraction.ts'
 import { heistOdds } from './heist.ts'
@@ -82,16 +82,21 @@ export function returnWarning(returns: Returns): string | undefined {
 }
 
 /**
- * What a game does to the economy at the stakes of late: "At the stakes of the last 30 days this takes about 1,900 rivets a show out
- * of circulation." @param staked - In all these shows.
+ * By how much a game is expected to change what all viewers hold together, in a show, at the stakes of late; below 0: they lose it.
+ * Between the least and the most that it pays back, as nobody knows how it will be played.
+ * @param staked - In all these shows.
  */
-export function effectInWords({ least, most }: Returns, staked: Amount, shows: number, currency: Currency): string {
-  if (staked === 0 || shows === 0) return 'Nothing was staked in the last 30 days, so it changed nothing.'
+export function expectedChange({ least, most }: Returns, staked: Amount, shows: number): number {
+  if (shows === 0) return 0
   const middle = (roundedTo(PPM, least) + roundedTo(PPM, most)) / 2
-  const each = Math.round((staked * (PPM - middle)) / PPM / shows)
-  const base = 'At the stakes of the last 30 days this'
-  if (each === 0) return `${base} leaves as much in circulation as it found.`
-  return each > 0
-    ? `${base} takes about ${inWords(each, currency)} a show out of circulation.`
-    : `${base} brings about ${digits(-each)} ${currency.many} a show into circulation.`
+  return Math.round((staked * (middle - PPM)) / PPM / shows)
+}
+
+/** "At the stakes of the last 30 days viewers can be expected to lose about 1,900 rivets a show, all together." */
+export function effectInWords(returns: Returns, staked: Amount, shows: number, currency: Currency): string {
+  if (staked === 0 || shows === 0) return 'Nothing was staked in the last 30 days, so there is nothing to expect from.'
+  const change = expectedChange(returns, staked, shows)
+  const base = 'At the stakes of the last 30 days viewers can be expected to'
+  if (change === 0) return `${base} win as much as they lose.`
+  return `${base} ${change < 0 ? 'lose' : 'win'} about ${inWords(Math.abs(change), currency)} a show, all together.`
 }

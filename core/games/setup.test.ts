@@ -8,7 +8,15 @@ import { fraction, roundedTo } from './fraction.ts'
 import { heistOdds } from './heist.ts'
 import { averageOf, outcomesOf, PLAIN_WAY } from './outcomes.ts'
 import { machineOdds } from './reels.ts'
-import { crewsOf, effectInWords, paysTooMuch, returnsInWords, returnsOf, returnWarning } from './returns.ts'
+import {
+  crewsOf,
+  effectInWords,
+  expectedChange,
+  paysTooMuch,
+  returnsInWords,
+  returnsOf,
+  returnWarning,
+} from './returns.ts'
 import { settingsOf } from './settings.ts'
 import { SITES } from './sites.ts'
 import { GAME_TEXTS, type GameTextKey } from './texts/catalogue.ts'
@@ -77,10 +85,10 @@ describe('returns', () => {
 
   test('are said with what they do to the economy, and warned of at both ends', () => {
     const at = (top: bigint) => ({ least: fraction(top, 100n), most: fraction(top, 100n) })
-    expect(effectInWords(at(95n), 380_000, 10, CURRENCY)).toContain(
-      'takes about 1,900 rivets a show out of circulation',
-    )
-    expect(effectInWords(at(105n), 380_000, 10, CURRENCY)).toContain('brings about 1,900 rivets a show into')
+    expect(effectInWords(at(95n), 380_000, 10, CURRENCY)).toContain('lose about 1,900 rivets a show')
+    expect(effectInWords(at(105n), 380_000, 10, CURRENCY)).toContain('win about 1,900 rivets a show')
+    expect(expectedChange(at(95n), 380_000, 10)).toBe(-1900)
+    expect(effectInWords(at(100n), 380_000, 10, CURRENCY)).toContain('as much as they lose')
     expect(effectInWords(at(95n), 0, 10, CURRENCY)).toContain('Nothing was staked')
     expect(returnWarning(at(101n))).toContain('more than is staked')
     expect(returnWarning(at(79n))).toContain('lose quickly')

@@ -5,7 +5,15 @@ export { type ContinueRun, finishRun, type Price } from './finish.ts'
 export { runHandlers } from './handlers.ts'
 export { needAbout, needSteps } from './needs.ts'
 export { figuresOfOrder } from './order.ts'
-export { commandReady, type Environment, inOneLine, peopleReady, type Readiness, stepsReady } from './ready.ts'
+export {
+  commandReady,
+  type Environment,
+  inOneLine,
+  notReady,
+  peopleReady,
+  type Readiness,
+  stepsReady,
+} from './ready.ts'
 export { newRun, queued } from './run.ts'
 export { OUTCOMES, type RunRow, refusedRun, runs, type StepOutcome } from './runs.ts'
 export { callsIn, type Fault, faultInWords } from './within.ts'

@@ -15,18 +15,22 @@ export interface Environment {
   readonly onAir: boolean
 }
 
-/** Whether something works now, as a sentence; where not all is well: where to mend it. */
+/** Whether something works now, as a sentence; where not all is well: where to fix it. */
 export interface Readiness {
   readonly ready: boolean
   readonly sentence: string
-  /** The page of the desk to mend it on; null: here, or nothing to do. */
-  readonly mend: { readonly page: string; readonly label: string } | null
+  /** How much else keeps it from working, beside what the sentence says. */
+  readonly more: number
+  /** The page of the desk to fix it on; null: here, or nothing to do. */
+  readonly fix: { readonly page: string; readonly label: string } | null
 }
 
-const not = (sentence: string, page?: string, label?: string): Readiness => ({
+/** What keeps something from working, and where to fix that. */
+export const notReady = (sentence: string, page?: string, label = 'Fix it'): Readiness => ({
   ready: false,
   sentence,
-  mend: page === undefined ? null : { page, label: label ?? 'Fix it' },
+  more: 0,
+  fix: page === undefined ? null : { page, label },
 })
 
 /** The kinds of steps there are in a list, those within others included. */
@@ -43,20 +47,20 @@ export function stepsReady(
   const kinds = kindsIn(steps)
   const found: Readiness[] = []
   const fault = faults.find(({ hint }) => !hint)
-  if (steps.length === 0) found.push(not('It does nothing yet: add a step.'))
-  if (fault !== undefined) found.push(not(`A step cannot be done any more: ${fault.sentence}`))
+  if (steps.length === 0) found.push(notReady('It does nothing yet: add a step.'))
+  if (fault !== undefined) found.push(notReady(`A step cannot be done any more: ${fault.sentence}`))
   const speaks = kinds.has('say') || kinds.has('tell')
   if (speaks && !around.chatConnected)
-    found.push(not('Chat is not connected: nothing is said.', '/connections', 'See the connection'))
+    found.push(notReady('Chat is not connected: nothing is said.', '/connections', 'See the connection'))
   else if (speaks && around.muted)
-    found.push(not('The bot is muted: everything happens, but nothing is said.', '/', 'Let it speak'))
+    found.push(notReady('The bot is muted: everything happens, but nothing is said.', '/', 'Let it speak'))
   const topic = answers ? 'answers' : 'triggers'
   if (kinds.has('say') && around.silent.includes(topic))
-    found.push(not('The bot is set to say nothing of this kind.', '/commands/voice', 'See its settings'))
+    found.push(notReady('The bot is set to say nothing of this kind.', '/commands/voice', 'See its settings'))
   if (kinds.has('alert') || kinds.has('sound')) {
-    if (around.overlays === 0) found.push(not('There is no overlay to play this.', '/screen', 'Add an overlay'))
+    if (around.overlays === 0) found.push(notReady('There is no overlay to play this.', '/screen', 'Add an overlay'))
     else if (around.overlaysConnected === 0)
-      found.push(not('No overlay is connected that would play this.', '/screen', 'Connect one'))
+      found.push(notReady('No overlay is connected that would play this.', '/screen', 'Connect one'))
   }
   return found
 }
@@ -64,19 +68,19 @@ export function stepsReady(
 /** What keeps people from it. */
 export function peopleReady(who: Who, on: boolean, onAir: boolean, around: Environment): Readiness[] {
   const found: Readiness[] = []
-  if (!on) found.push(not('It is switched off.'))
-  if (isNobody(who)) found.push(not('Nobody may use it: choose who.'))
-  if (onAir && !around.onAir) found.push(not('Only on air, and you are off air.', '/', 'Go on air'))
+  if (!on) found.push(notReady('It is switched off.'))
+  if (isNobody(who)) found.push(notReady('Nobody may use it: choose who.'))
+  if (onAir && !around.onAir) found.push(notReady('Only on air, and you are off air.', '/', 'Go on air'))
   return found
 }
 
-const READY: Readiness = { ready: true, sentence: 'Ready.', mend: null }
+const READY: Readiness = { ready: true, sentence: 'Ready.', more: 0, fix: null }
 
 /** The one line of what keeps something from working: the first thing, and how many more there are. */
 export function inOneLine(found: readonly Readiness[]): Readiness {
   const [first, ...rest] = found
   if (first === undefined) return READY
-  return rest.length === 0 ? first : { ...first, sentence: `${first.sentence} (And ${rest.length} more.)` }
+  return { ...first, more: rest.length }
 }
 
 /** Whether a command works now. */
@@ -85,6 +89,6 @@ export const commandReady = (settings: CommandSettings, faults: readonly Fault[]
     ...peopleReady(settings.who, settings.on, settings.onAir, around),
     ...(around.chatConnected
       ? []
-      : [not('Chat is not connected: nobody is heard.', '/connections', 'See the connection')]),
+      : [notReady('Chat is not connected: nobody is heard.', '/connections', 'See the connection')]),
     ...stepsReady(settings.steps, faults, around, true),
   ])

@@ -1,11 +1,11 @@
 import { Link } from 'react-router'
 import { digits, inWords } from '#core/currency'
-import { payoutOf, planInWords } from '#core/earning'
+import { planInWords } from '#core/earning'
 import { signOut } from '../parts/api.ts'
 import { CurrencyIcon } from '../parts/CurrencyIcon.tsx'
 import { signInAddress } from '../parts/SignIn.tsx'
 import { useChannel, useMe } from './channel.ts'
-import { useStanding } from './standing.ts'
+import { useOwnPlan } from './standing.ts'
 
 /** Above every viewer page: is the show on, what do I have, how does it grow. */
 export function BalanceHead() {
@@ -61,11 +61,10 @@ function SignedOut() {
 }
 
 function Balance() {
-  const { currency, plan, show } = useChannel()
+  const { currency, show } = useChannel()
   const me = useMe()
   const growing = show !== null && me?.present === true
-  // As it is for them: with their own standings, chatting left out.
-  const own = { ...plan, base: payoutOf(plan, useStanding()?.standings ?? [], false, false) }
+  const own = useOwnPlan()
   return (
     <>
       <h1 className="mt-2 flex items-baseline gap-2.5">

@@ -1,4 +1,5 @@
 import { queryOptions, useQuery } from '@tanstack/react-query'
+import { payoutOf } from '#core/earning'
 import type { Answer } from '../parts/api/called.ts'
 import { answerOf, api } from '../parts/api.ts'
 import { useChannel } from './channel.ts'
@@ -15,4 +16,10 @@ export const standingQuery = queryOptions({
 export function useStanding(): Standing | undefined {
   const { signedIn } = useChannel()
   return useQuery({ ...standingQuery, enabled: signedIn !== null }).data
+}
+
+/** The plan as it pays whoever looks at the page: with their own roles, chatting left out. */
+export function useOwnPlan() {
+  const { plan } = useChannel()
+  return { ...plan, base: payoutOf(plan, useStanding()?.standings ?? [], false, false) }
 }

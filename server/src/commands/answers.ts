@@ -21,7 +21,9 @@ import { TallyRow } from '../tallies/index.ts'
 export const Readiness = exactly({
   ready: Type.Boolean(),
   sentence: Type.String(),
-  mend: orNull(exactly({ page: Type.String(), label: Type.String() })),
+  /** How much else keeps it from working. */
+  more: Count,
+  fix: orNull(exactly({ page: Type.String(), label: Type.String() })),
 })
 
 export const CommandShown = exactly({ id: Id, settings: CommandSettings, who: Type.String(), ready: Readiness })

@@ -40,7 +40,7 @@ describe('commands at the desk', () => {
     expect(await list()).toMatchObject([{ id, who: 'everyone', settings: { word: 'lamp' }, ready: { ready: false } }])
     expect((await list())[0]?.ready).toMatchObject({
       sentence: expect.stringMatching(/Chat is not connected/),
-      mend: { page: '/connections' },
+      fix: { page: '/connections' },
     })
     expect(await call('POST', '/desk/commands', { ...COMMAND, aliases: ['lamp'], word: 'other' })).toMatchObject({
       code: 'words_overlap',

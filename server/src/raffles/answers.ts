@@ -151,7 +151,7 @@ export const DeskEntries = exactly({ entries: Type.Array(DeskEntry) })
 export const Check = exactly({
   ok: Type.Boolean(),
   sentence: Type.String(),
-  mend: Type.Optional(exactly({ page: Type.String(), label: Type.String() })),
+  fix: Type.Optional(exactly({ page: Type.String(), label: Type.String() })),
 })
 
 export const RaffleOutlook = exactly({

@@ -71,11 +71,11 @@ async function hereNow(client: Client, channel: number, world: World, settings: 
   }))
 }
 
-/** Something that a raffle needs in order to work: whether it is so, and where to mend it. */
+/** Something that a raffle needs in order to work: whether it is so, and where to fix it. */
 interface Check {
   readonly ok: boolean
   readonly sentence: string
-  readonly mend?: { readonly page: string; readonly label: string }
+  readonly fix?: { readonly page: string; readonly label: string }
 }
 
 /** What a raffle with such settings would mean now, before it is opened: nothing is written. */
@@ -124,7 +124,7 @@ function wordChecks(world: World, settings: RaffleSettings, chat: ChatState): Ch
       : {
           ok: false,
           sentence: `!${word} belongs to “${other.settings.title}”, which is open.`,
-          mend: { page: `/raffles/${other.id}`, label: 'See that raffle' },
+          fix: { page: `/raffles/${other.id}`, label: 'See that raffle' },
         }
   const heard: Check =
     chat.status === 'connected'
@@ -132,7 +132,7 @@ function wordChecks(world: World, settings: RaffleSettings, chat: ChatState): Ch
       : {
           ok: false,
           sentence: 'Chat is not connected: nobody would be heard.',
-          mend: { page: '/connections', label: 'See the connection' },
+          fix: { page: '/connections', label: 'See the connection' },
         }
   return [free, heard]
 }
@@ -141,13 +141,13 @@ function onAirCheck(world: World, { thisShow }: RaffleSettings): Check {
   const onAir = showOnAir(world) !== undefined
   if (onAir) return { ok: true, sentence: 'The show is on air.' }
   return thisShow
-    ? { ok: false, sentence: 'It belongs to a show, and you are off air.', mend: { page: '/', label: 'Go on air' } }
+    ? { ok: false, sentence: 'It belongs to a show, and you are off air.', fix: { page: '/', label: 'Go on air' } }
     : { ok: true, sentence: 'We are off air; it runs all the same.' }
 }
 
 function overlayCheck(pieces: number, connected: number): Check {
-  const mend = { page: '/screen', label: 'Open Screen' }
-  if (pieces === 0) return { ok: false, sentence: 'No overlay has a raffle piece: nobody sees it on stream.', mend }
-  if (connected === 0) return { ok: false, sentence: 'The overlay that shows raffles is not connected.', mend }
+  const fix = { page: '/screen', label: 'Open Screen' }
+  if (pieces === 0) return { ok: false, sentence: 'No overlay has a raffle piece: nobody sees it on stream.', fix }
+  if (connected === 0) return { ok: false, sentence: 'The overlay that shows raffles is not connected.', fix }
   return { ok: true, sentence: `${digits(connected)} ${connected === 1 ? 'overlay shows' : 'overlays show'} it.` }
 }

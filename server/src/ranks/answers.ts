@@ -20,11 +20,14 @@ export const CircleRow = exactly({
   goneAt: orNull(UnixSeconds),
 })
 
+/** What most people have: 1 in 10 at most `low`, half at most `half`, 9 in 10 at most `high`. */
+export const Spread = exactly({ low: Count, half: Count, high: Count })
+
 export const Ranks = exactly({
   plan: RankPlan,
   circles: Type.Array(CircleRow),
   counts: exactly({
-    ranks: Type.Array(exactly({ id: orNull(Id), count: Count })),
+    ranks: Type.Array(exactly({ id: orNull(Id), count: Count, watchedSeconds: Spread, earned: Spread })),
     circles: Type.Array(exactly({ id: Id, count: Count })),
   }),
   currency: Currency,

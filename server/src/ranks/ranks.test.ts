@@ -49,6 +49,17 @@ describe('ranks at the desk', () => {
     })
     await call('PUT', '/desk/ranks', RANKS)
     expect(await Promise.all(['pia', 'jo', 'sol'].map(rankOf))).toEqual([1, 2, null])
+    const none = { low: 0, half: 0, high: 0 }
+    const watched = (seconds: number) => ({ low: seconds, half: seconds, high: seconds })
+    expect(await call('GET', '/desk/ranks')).toMatchObject({
+      counts: {
+        ranks: expect.arrayContaining([
+          { id: 1, count: 1, watchedSeconds: watched(3600), earned: expect.any(Object) },
+          { id: 2, count: 1, watchedSeconds: watched(10_800), earned: expect.any(Object) },
+          { id: null, count: 1, watchedSeconds: none, earned: none },
+        ]),
+      },
+    })
     const higher = { ...RANKS, ranks: RANKS.ranks.map((rank) => ({ ...rank, from: rank.from * 10 })) }
     expect(await call('POST', '/desk/ranks/preview', higher)).toMatchObject({
       rises: { count: 0 },

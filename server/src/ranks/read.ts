@@ -1,4 +1,4 @@
-import { and, asc, eq, isNull, sql } from 'drizzle-orm'
+import { and, asc, eq, isNull, type SQL, sql } from 'drizzle-orm'
 import { type CircleRow, standingsOf } from '#core/people'
 import { measureOf, type RankPlan, rankFor } from '#core/ranks'
 import { type Reader, schema } from '../database/index.ts'
@@ -15,12 +15,25 @@ export function circlesOf(db: Reader, channel: number): Promise<CircleRow[]> {
     .orderBy(asc(circle.id))
 }
 
-/** How many people hold each rank and are in each circle. */
+/** What the holders of a rank have, of ten the second least, the middle and the second most. */
+const spread = (of: SQL) =>
+  sql<[number, number, number]>`percentile_disc(array[0.1, 0.5, 0.9]) within group (order by (${of})::float8)`
+
+const inSpread = ([low, half, high]: [number, number, number]) => ({ low, half, high })
+
+/** How many people hold each rank, what they have by either metric, and how many are in each circle. */
 export async function countsOf(db: Reader, channel: number) {
   const here = and(eq(viewer.channel, channel), eq(viewer.ignored, false), isNull(viewer.mergedInto))
   const ranks = await db
-    .select({ id: viewer.rank, count: sql<number>`count(*)::int` })
+    .select({
+      id: viewer.rank,
+      count: sql<number>`count(*)::int`,
+      watchedSeconds: spread(sql`coalesce(${watch.watchedSeconds}, 0)`),
+      earned: spread(sql`${account.earned}`),
+    })
     .from(viewer)
+    .innerJoin(account, and(eq(account.channel, viewer.channel), eq(account.id, viewer.id)))
+    .leftJoin(watch, and(eq(watch.channel, viewer.channel), eq(watch.id, viewer.id)))
     .where(here)
     .groupBy(viewer.rank)
   const circles = await db.execute<{
@@ -29,7 +42,12 @@ export async function countsOf(db: Reader, channel: number) {
   }>(sql`select c.id::text::int as id, count(*)::int as count
     from viewer v cross join lateral jsonb_array_elements(v.circles) as c (id)
     where v.channel = ${channel} and not v.ignored and v.merged_into is null group by 1`)
-  return { ranks, circles: circles.rows }
+  const spreads = ranks.map(({ watchedSeconds, earned, ...rank }) => ({
+    ...rank,
+    watchedSeconds: inSpread(watchedSeconds),
+    earned: inSpread(earned),
+  }))
+  return { ranks: spreads, circles: circles.rows }
 }
 
 const MOST_NAMED = 30

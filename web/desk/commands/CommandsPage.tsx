@@ -13,7 +13,7 @@ import { useStatus } from '../status.ts'
 import { CommandPanel } from './CommandPanel.tsx'
 import { grouped } from './grouped.ts'
 import { INPUT } from './inputs.tsx'
-import { Ready } from './Ready.tsx'
+import { Ready, SharedFaults, saidAbove } from './Ready.tsx'
 import { Switch } from './Switch.tsx'
 import { type CommandShown, type CommandsView, commandsQuery } from './view.ts'
 
@@ -73,48 +73,60 @@ export function CommandsPage() {
 const draftName = (id: string, word: string | undefined) => (id === 'new' ? 'New command' : word && `!${word}`)
 
 function CommandTable({ commands, open }: { commands: CommandsView['commands']; open: (id: number) => void }) {
+  const all = commands.map(({ ready }) => ready)
+  const said = saidAbove(all)
   return (
-    <WideTable>
-      <table className="w-full table-fixed rounded-md border border-line bg-panel">
-        <thead className="text-left text-sm text-muted">
-          <tr className="border-b border-line">
-            <th scope="col" className="w-18 px-3 py-2 font-medium">
-              On
-            </th>
-            <th scope="col" className="w-[25%] px-2 py-2 font-medium">
-              Command
-            </th>
-            <th scope="col" className="w-[20%] px-2 py-2 font-medium">
-              Who
-            </th>
-            <th scope="col" className="w-36 px-2 py-2 text-right font-medium">
-              Price
-            </th>
-            <th scope="col" className="px-3 py-2 font-medium">
-              Will it work?
-            </th>
-          </tr>
-        </thead>
-        {grouped(commands).map(([group, rows]) => (
-          <tbody key={group} className="border-b border-line last:border-0">
-            {group !== '' && (
-              <tr>
-                <th colSpan={5} scope="rowgroup" className="px-3 pt-3 pb-1 text-left text-sm font-medium text-muted">
-                  {group}
-                </th>
-              </tr>
-            )}
-            {rows.map((command) => (
-              <Row key={command.id} command={command} open={open} />
-            ))}
-          </tbody>
-        ))}
-      </table>
-    </WideTable>
+    <>
+      <SharedFaults all={all} many="commands" />
+      <WideTable>
+        <table className="w-full table-fixed rounded-md border border-line bg-panel">
+          <thead className="text-left text-sm text-muted">
+            <tr className="border-b border-line">
+              <th scope="col" className="w-18 px-3 py-2 font-medium">
+                On
+              </th>
+              <th scope="col" className="w-[25%] px-2 py-2 font-medium">
+                Command
+              </th>
+              <th scope="col" className="w-[20%] px-2 py-2 font-medium">
+                Who
+              </th>
+              <th scope="col" className="w-36 px-2 py-2 text-right font-medium">
+                Price
+              </th>
+              <th scope="col" className="px-3 py-2 font-medium">
+                Will it work?
+              </th>
+            </tr>
+          </thead>
+          {grouped(commands).map(([group, rows]) => (
+            <tbody key={group} className="border-b border-line last:border-0">
+              {group !== '' && (
+                <tr>
+                  <th colSpan={5} scope="rowgroup" className="px-3 pt-3 pb-1 text-left text-sm font-medium text-muted">
+                    {group}
+                  </th>
+                </tr>
+              )}
+              {rows.map((command) => (
+                <Row key={command.id} command={command} open={open} said={said} />
+              ))}
+            </tbody>
+          ))}
+        </table>
+      </WideTable>
+    </>
   )
 }
 
-function Row({ command, open }: { command: CommandShown; open: (id: number) => void }) {
+interface RowProps {
+  readonly command: CommandShown
+  readonly open: (id: number) => void
+  /** What is said above the list. */
+  readonly said: readonly string[]
+}
+
+function Row({ command, open, said }: RowProps) {
   const { currency } = useStatus()
   const { id, settings, who, ready } = command
   return (
@@ -135,7 +147,7 @@ function Row({ command, open }: { command: CommandShown; open: (id: number) => v
       <td className="px-2 py-2 break-words">{who}</td>
       <td className="tabular px-2 py-2 text-right">{settings.cost === 0 ? '–' : inWords(settings.cost, currency)}</td>
       <td className="px-3 py-2">
-        <Ready ready={ready} />
+        <Ready ready={ready} said={said} />
       </td>
     </tr>
   )

@@ -32,7 +32,7 @@ export function SaveFoot<S>({
   refreshes = 'commands',
   more,
 }: SaveFootProps<S>) {
-  const { at, draft, discard, conflict, live, changed, save } = saved
+  const { at, draft, discard, conflict, live, changed, typed, save } = saved
   return (
     <div className="flex flex-col gap-2">
       {wrong !== undefined && changed ? (
@@ -54,9 +54,9 @@ export function SaveFoot<S>({
             {save.isPending ? 'Saving …' : 'Save now'}
           </Button>
         )}
-        {changed && live && <Button onClick={discard}>Discard changes</Button>}
+        {typed && <Button onClick={discard}>Discard changes</Button>}
         <span role="status" className={changed ? 'text-brass-text' : 'text-muted'}>
-          {changed ? 'Unsaved changes.' : 'Saved.'}
+          {typed ? 'Unsaved changes.' : changed ? 'Not saved yet.' : 'Saved.'}
         </span>
         {live && (
           <span className="ml-auto flex items-center gap-1">

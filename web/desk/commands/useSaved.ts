@@ -26,6 +26,8 @@ export interface Saved<S> extends Pick<Draft<S>, 'draft' | 'discard' | 'conflict
   /** As the server answered it; `undefined`: nothing yet. The form says "saved" only of that. */
   readonly live: Live<S> | undefined
   readonly changed: boolean
+  /** Whether something was typed that is saved nowhere else; a new one that nothing was typed into is no loss. */
+  readonly typed: boolean
   readonly save: UseMutationResult<Live<S>, Error, S>
 }
 
@@ -65,5 +67,15 @@ export function useSaved<S>(kind: string, at: SavedAt<S>, begin: Beginning<S>): 
       for (const name of ['commands', ...at.outdates]) await client.invalidateQueries({ queryKey: [name] })
     },
   })
-  return { at, draft, setDraft: put, discard, conflict, live, changed: changed || live === undefined, save }
+  return {
+    at,
+    draft,
+    setDraft: put,
+    discard,
+    conflict,
+    live,
+    changed: changed || live === undefined,
+    typed: changed,
+    save,
+  }
 }

@@ -21,19 +21,21 @@ interface ChoicesProps {
 export function Starters({ earning, draft, take }: ChoicesProps) {
   return (
     <div className="flex flex-wrap items-center gap-x-2 gap-y-1">
-      <span className="mr-1 text-muted">Start from a plan for an audience of</span>
-      {STARTERS.map(({ name, for: audience, plan }) => {
+      <span className="mr-1 text-muted">Start from a plan for</span>
+      {STARTERS.map(({ audience, plan }) => {
         const differs = planDifference(plan, draft, earning.circles).length
         const each = `${inWords(plan.base, earning.currency)} every ${plan.intervalSeconds / 60} min`
         return (
           <Button
-            key={name}
+            key={audience}
             disabled={differs === 0}
-            title={`${audience}: ${each}; ${differs} of its lines differ from your draft`}
+            title={`${each}; changes ${differs} settings`}
             onClick={() => take(plan)}
           >
-            {name}
-            <span className="text-sm font-normal text-muted">{differs === 0 ? 'your draft' : `${differs} differ`}</span>
+            {audience}
+            <span className="text-sm font-normal text-muted">
+              {differs === 0 ? 'as in the form' : `changes ${differs} settings`}
+            </span>
           </Button>
         )
       })}

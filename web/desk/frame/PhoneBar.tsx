@@ -1,9 +1,11 @@
 import { clsx } from 'clsx'
-import { Ellipsis, Inbox, type LucideIcon, Radio, Users } from 'lucide-react'
+import { Ellipsis, Inbox, type LucideIcon, Radio, Timer, Users } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { NavLink, useLocation } from 'react-router'
+import { Running } from '../later.tsx'
+import { useRunning } from '../running/useRunning.ts'
 import type { Status } from '../status.ts'
-import { RailParts, useWaiting } from '../store/SideRail.tsx'
+import { useWaiting, WaitingPart } from '../store/SideRail.tsx'
 import { MoreList } from './MoreList.tsx'
 import { Sheet } from './Sheet.tsx'
 
@@ -11,8 +13,9 @@ const PLACE = 'flex min-h-14 flex-1 flex-col items-center justify-center gap-0.5
 
 /** At the bottom of a narrow window: the two pages of an evening, what waits, and the way to all else. */
 export function PhoneBar({ status, onJump }: { status: Status; onJump: () => void }) {
-  const [sheet, setSheet] = useState<'waiting' | 'more'>()
+  const [sheet, setSheet] = useState<'waiting' | 'running' | 'more'>()
   const { count } = useWaiting()
+  const running = useRunning().length
   const { pathname } = useLocation()
   // A page was opened from the sheet: it is what is wanted now.
   // biome-ignore lint/correctness/useExhaustiveDependencies: the address is why this runs
@@ -31,12 +34,28 @@ export function PhoneBar({ status, onJump }: { status: Status; onJump: () => voi
           open={sheet === 'waiting'}
           press={() => setSheet('waiting')}
         />
+        <Opener
+          name="Running"
+          icon={Timer}
+          count={running}
+          open={sheet === 'running'}
+          press={() => setSheet('running')}
+        />
         <Page to="/people" name="People" icon={Users} />
         <Opener name="More" icon={Ellipsis} open={sheet === 'more'} press={() => setSheet('more')} />
       </nav>
       {sheet === 'waiting' && (
-        <Sheet title="Running and waiting" close={() => setSheet(undefined)}>
-          <RailParts />
+        <Sheet title="Waiting" close={() => setSheet(undefined)}>
+          <WaitingPart />
+        </Sheet>
+      )}
+      {sheet === 'running' && (
+        <Sheet title="Running" close={() => setSheet(undefined)}>
+          {running === 0 ? (
+            <p className="p-4 text-muted">Nothing is running: no raffle is open and no game is on.</p>
+          ) : (
+            <Running />
+          )}
         </Sheet>
       )}
       {sheet === 'more' && (

@@ -3,6 +3,7 @@ import { useState } from 'react'
 import {
   GAME_NAMES,
   type Game,
+  inPercent,
   paysTooMuch,
   returnsInWords,
   returnsOf,
@@ -152,7 +153,8 @@ function GameFoot<G extends Game>({ game, kept }: GameFootProps<G>) {
       )}
       {returns && (
         <p aria-live="polite">
-          Of what is staked <strong className="tabular">{returnsInWords(returns)}</strong> comes back on average.
+          Players get back <strong className="tabular">{returnsInWords(returns)}</strong> of their stakes on average
+          {inPercent(returns.least) === inPercent(returns.most) ? '.' : ', depending on how they play.'}
           {warning && <span className="block text-brick-text">{warning}</span>}
         </p>
       )}
@@ -184,8 +186,8 @@ function Confirm({ most, close, go }: { most: string; close: () => void; go: () 
   return (
     <FormDialog title="It pays out more than it takes" close={close}>
       <p>
-        Like this {most} of what is staked comes back: the game makes currency out of nothing, the more it is played the
-        more. If that is what you want, type <strong>more than 100</strong>.
+        With these settings players get back {most} of their stakes: the game creates currency out of nothing, and more
+        the more it is played. If that is what you want, type <strong>more than 100</strong>.
       </p>
       <input
         aria-label="Type: more than 100"

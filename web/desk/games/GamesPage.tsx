@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { whoInWords } from '#core/access'
-import { digits } from '#core/currency'
+import { digits, signed } from '#core/currency'
 import {
-  effectInWords,
+  expectedChange,
   GAME_NAMES,
   GAMES,
   type Game,
@@ -85,6 +85,13 @@ function GameTable({ view, commands, onOpen }: GameTableProps) {
     <WideTable>
       <table className="w-full">
         <thead className="text-left text-[0.93rem] text-muted">
+          <tr>
+            <td colSpan={4} />
+            <th scope="colgroup" colSpan={2} className="pl-6 text-right font-normal">
+              Change of viewers’ {view.currency.many}, per show
+            </th>
+            <td />
+          </tr>
           <tr className="border-b border-line">
             <th scope="col" className="w-14 py-1.5 font-normal">
               On
@@ -93,10 +100,18 @@ function GameTable({ view, commands, onOpen }: GameTableProps) {
               Game
             </th>
             <th scope="col" className="text-right font-normal">
-              Gives back
+              Stakes paid back,
+              <br />
+              on average
             </th>
-            <th scope="col" className="pl-6 font-normal">
-              In the last 30 days
+            <th scope="col" className="pl-6 text-right font-normal">
+              Staked in 30 days
+            </th>
+            <th scope="col" className="pl-6 text-right font-normal">
+              Expected
+            </th>
+            <th scope="col" className="pl-6 text-right font-normal">
+              Actual
             </th>
             <th scope="col" className="font-normal">
               <span className="sr-only">Start</span>
@@ -149,25 +164,43 @@ function GameRow({ game, view, who, onOpen }: GameRowProps) {
       >
         {returns === undefined ? '–' : returnsInWords(returns).replace(' to ', ' – ')}
       </td>
-      <td className="tabular py-3 pl-6 text-[0.93rem]">
-        {lately === undefined ? (
-          <span className="text-muted">not played</span>
-        ) : (
-          `${digits(lately.rounds)} rounds: ${digits(lately.staked)} staked, ${digits(lately.paid)} paid`
-        )}
-        {lately !== undefined && returns !== undefined && (
-          <span className="block text-muted">
-            {effectInWords(returns, lately.staked, view.lately.shows, view.currency).replace(
-              'At the stakes of the last 30 days this',
-              'So it',
-            )}
-          </span>
-        )}
-      </td>
+      <LatelyCells lately={lately} shows={view.lately.shows} returns={returns} />
       <td className="py-2 text-right">
         <StartButton game={game} view={view} />
       </td>
     </tr>
+  )
+}
+
+interface LatelyCellsProps {
+  readonly lately: DeskGames['lately']['games'][number] | undefined
+  readonly shows: number
+  readonly returns: ReturnType<typeof returnsOf>
+}
+
+/** What was staked lately, what was to be expected of it, and what happened. */
+function LatelyCells({ lately, shows, returns }: LatelyCellsProps) {
+  const cell = 'tabular py-3 pl-6 text-right whitespace-nowrap'
+  if (lately === undefined)
+    return (
+      <td colSpan={3} className={`${cell} text-muted`}>
+        not played
+      </td>
+    )
+  const actual = shows === 0 ? 0 : Math.round((lately.paid - lately.staked) / shows)
+  return (
+    <>
+      <td className={cell}>
+        {digits(lately.staked)}
+        <span className="block text-[0.93rem] text-muted">
+          {digits(lately.rounds)} {lately.rounds === 1 ? 'round' : 'rounds'}
+        </span>
+      </td>
+      <td className={`${cell} text-muted`}>
+        {returns === undefined ? '–' : signed(expectedChange(returns, lately.staked, shows))}
+      </td>
+      <td className={cell}>{signed(actual)}</td>
+    </>
   )
 }
 

@@ -139,7 +139,7 @@ function RouletteFields({ draft, set }: { draft: SettingsOf['roulette']; set: (p
       />
       <p className="col-span-3 text-muted">
         {draft.betSeconds === 0 ? 'Every line is a spin of its own.' : 'All bets of that time are on one spin.'} Every
-        bet on the wheel gives back 36/37, which is 97.3 %.
+        bet on the wheel pays back 36/37 of the stakes on average, which is 97.3 %.
       </p>
     </div>
   )

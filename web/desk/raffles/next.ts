@@ -19,6 +19,14 @@ export function nextOf(raffle: DeskRaffle): Next {
   return { press: 'finish', label: 'Finish' }
 }
 
+/** When something of a raffle happens next without a press; null: nothing. */
+export function deadlineOf(raffle: DeskRaffle): number | null {
+  if (raffle.status === 'planned') return raffle.opensAt
+  if (raffle.status === 'open') return raffle.closesAt
+  const next = nextOf(raffle)
+  return 'wait' in next ? next.until : null
+}
+
 function drawLabel({ settings, draws, won, waiting }: DeskRaffle, missing: number): string {
   if (settings.draw === 'all' && missing > 1) return `Draw ${missing} winners`
   if (draws === 0) return 'Draw'

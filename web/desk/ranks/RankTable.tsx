@@ -3,7 +3,7 @@ import { digits } from '#core/currency'
 import { BADGES, type RankPlan } from '#core/ranks'
 import { Badge } from '../../parts/Badge.tsx'
 import { Button } from '../../parts/Button.tsx'
-import type { RankLine } from './rankDraft.ts'
+import { type RankLine, spreadInWords } from './rankDraft.ts'
 import type { Ranks } from './ranks.ts'
 
 const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1'
@@ -35,9 +35,7 @@ export function RankTable({ lines, edit, measure, ranks }: RankTableProps) {
               circles={ranks.circles}
               put={(patch) => edit(lines.map((one, j) => (i === j ? { ...one, ...patch } : one)))}
             />
-            <td className="tabular py-1.5 text-right text-muted">
-              {digits(ranks.counts.ranks.find(({ id }) => id === line.id)?.count ?? 0)}
-            </td>
+            <Holders id={line.id} ranks={ranks} measure={measure} />
             <RankButtons
               name={line.name}
               up={i === 0 ? undefined : () => move(i, -1)}
@@ -48,6 +46,25 @@ export function RankTable({ lines, edit, measure, ranks }: RankTableProps) {
         ))}
       </tbody>
     </table>
+  )
+}
+
+interface HoldersProps {
+  readonly id: number
+  readonly ranks: Ranks
+  readonly measure: RankPlan['measure']
+}
+
+/** How many hold a rank; and what they have, while ranks are being based on something else. */
+function Holders({ id, ranks, measure }: HoldersProps) {
+  const held = ranks.counts.ranks.find((one) => one.id === id)
+  return (
+    <td className="tabular py-1.5 text-right text-muted">
+      {digits(held?.count ?? 0)}
+      {held !== undefined && measure !== ranks.plan.measure && (
+        <span className="block text-sm">{spreadInWords(held, measure)}</span>
+      )}
+    </td>
   )
 }
 

@@ -11,7 +11,7 @@ import { same } from '../../parts/same.ts'
 import { useToast } from '../../parts/toasts.tsx'
 import { MovesShown } from './MovesShown.tsx'
 import { RankTable } from './RankTable.tsx'
-import { linesOf, newLine, type RankLine, readLines } from './rankDraft.ts'
+import { linesFor, linesOf, newLine, type RankLine, readLines } from './rankDraft.ts'
 import type { Ranks } from './ranks.ts'
 
 const MEASURES = [
@@ -59,7 +59,16 @@ export function RanksForm({ ranks }: { ranks: Ranks }) {
   return (
     <form onSubmit={submit}>
       <Panel title="Ranks" aside={aside} bodyClassName="flex flex-col gap-4 p-4">
-        <Measures chosen={measure} choose={(one) => edit(() => put({ measure: one }))} />
+        <Measures
+          chosen={measure}
+          choose={(one) => edit(() => put({ measure: one, lines: linesFor(one, ranks.plan, lines) }))}
+        />
+        {measure !== ranks.plan.measure && (
+          <p className="text-brass-text">
+            Type new thresholds: hours and currency earned are not the same. Beside each rank stands what most of its
+            holders have.
+          </p>
+        )}
         <RankTable lines={lines} edit={putLines} measure={measure} ranks={ranks} />
         <div className="flex items-center gap-3">
           <Button onClick={() => putLines([...lines, newLine(lines)])}>Add a rank</Button>

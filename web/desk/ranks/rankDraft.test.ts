@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
 import type { RankPlan } from '#core/ranks'
-import { linesOf, newLine, readLines } from './rankDraft.ts'
+import { linesFor, linesOf, newLine, readLines, spreadInWords } from './rankDraft.ts'
 
 const PLAN: RankPlan = {
   measure: 'hours',
@@ -14,6 +14,25 @@ const PLAN: RankPlan = {
 test('what is typed of the ranks reads back as they are', () => {
   expect(linesOf(PLAN)[0]).toMatchObject({ from: '1.5', needs: '' })
   expect(readLines(linesOf(PLAN), 'hours')).toEqual(PLAN.ranks)
+})
+
+test('another metric asks for new thresholds, and the saved one brings its own back', () => {
+  const asked = linesFor('earned', PLAN, linesOf(PLAN))
+  expect(asked.map(({ name, from }) => [name, from])).toEqual([
+    ['Onlooker', ''],
+    ['Master', ''],
+  ])
+  expect(readLines(asked, 'earned')).toContain('Type a whole number from 0 up for "Onlooker"')
+  expect(linesFor('hours', PLAN, asked)).toEqual(linesOf(PLAN))
+})
+
+test('what holders have is said in the unit that ranks are based on', () => {
+  const held = {
+    watchedSeconds: { low: 3600, half: 5400, high: 36_000 },
+    earned: { low: 100, half: 1200, high: 50_000 },
+  }
+  expect(spreadInWords(held, 'hours')).toBe('1 to 10, half up to 1.5')
+  expect(spreadInWords(held, 'earned')).toBe('100 to 50,000, half up to 1,200')
 })
 
 test('a new rank gets a number that no other has', () => expect(newLine(linesOf(PLAN)).id).toBe(5))

@@ -1,4 +1,8 @@
+import { digits } from '#core/currency'
 import type { Rank, RankPlan } from '#core/ranks'
+import type { Ranks } from './ranks.ts'
+
+type RankSpread = Pick<Ranks['counts']['ranks'][number], 'watchedSeconds' | 'earned'>
 
 /** A rank as it is being typed. `from`: hours, or currency earned. */
 export interface RankLine {
@@ -20,6 +24,22 @@ export const linesOf = ({ ranks, measure }: RankPlan): RankLine[] =>
     needs: needs ?? '',
     badge,
   }))
+
+/**
+ * The lines once ranks are based on something else: hours say nothing of an amount, so the thresholds are asked for anew; those
+ * that are saved come back with their metric.
+ */
+export const linesFor = (measure: RankPlan['measure'], saved: RankPlan, lines: readonly RankLine[]): RankLine[] => {
+  const known = measure === saved.measure ? linesOf(saved) : []
+  return lines.map((line) => ({ ...line, from: known.find(({ id }) => id === line.id)?.from ?? '' }))
+}
+
+/** What most holders have: "12 to 80 hours, half up to 31". */
+export function spreadInWords(spread: RankSpread, measure: RankPlan['measure']): string {
+  const { low, half, high } = measure === 'hours' ? spread.watchedSeconds : spread.earned
+  const shown = (value: number) => (measure === 'hours' ? hoursOf(Math.round(value / 60)) : digits(value))
+  return `${shown(low)} to ${shown(high)}, half up to ${shown(half)}`
+}
 
 function readFrom(text: string, measure: RankPlan['measure']): number {
   const plain = text.trim().replaceAll(',', '')

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react'
-import type { Readiness } from '#core/runs'
+import { notReady, type Readiness } from '#core/runs'
 import {
   ALERT_FIELDS,
   type AlertSettings,
@@ -49,24 +49,14 @@ const PLACE_NAMES = {
   bottomRight: 'bottom right',
 } as const
 
-/** Whether an alert would be seen. @param it - What it is called: `them` for several of which the same is true. */
-export function alertReady(
-  plays: readonly Pick<OverlayShown, 'name' | 'connected'>[],
-  it: 'it' | 'them' = 'it',
-): Readiness {
+/** Whether an alert would be seen. */
+export function alertReady(plays: readonly Pick<OverlayShown, 'name' | 'connected'>[]): Readiness {
   const now = plays.filter(({ connected }) => connected)
-  if (now.length > 0) return { ready: true, sentence: `On ${now.map(({ name }) => name).join(' and ')}.`, mend: null }
+  if (now.length > 0)
+    return { ready: true, sentence: `On ${now.map(({ name }) => name).join(' and ')}.`, more: 0, fix: null }
   return plays.length === 0
-    ? {
-        ready: false,
-        sentence: `No overlay has a box for ${it}.`,
-        mend: { page: '/screen', label: 'Put one on an overlay' },
-      }
-    : {
-        ready: false,
-        sentence: `No overlay that plays ${it} is connected.`,
-        mend: { page: '/screen', label: 'Connect one' },
-      }
+    ? notReady('No overlay has a box for its alert.', '/screen', 'Put one on an overlay')
+    : notReady('No overlay that plays its alert is connected.', '/screen', 'Connect one')
 }
 
 interface AlertPanelProps {

@@ -1,6 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { Readiness } from '#core/runs'
 import { playing } from '#core/screen'
 import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
@@ -9,7 +8,7 @@ import { isVideo, mediaAddress, mediaBase, smallAddress } from '../../parts/medi
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Empty } from '../../parts/Panel.tsx'
-import { Ready } from '../commands/Ready.tsx'
+import { Ready, SharedFaults, saidAbove } from '../commands/Ready.tsx'
 import { type AlertShown, type ScreenView, screenQuery } from '../library/library.ts'
 import { useStatus } from '../status.ts'
 import { AlertPanel, alertReady } from './AlertPanel.tsx'
@@ -53,27 +52,17 @@ export function AlertsPage() {
   )
 }
 
-/** What keeps every alert from being seen, where it is the same for all: said once, not on each line. */
-function sharedFault({ alerts, overlays }: ScreenView): Readiness | undefined {
-  const [first, ...others] = alerts.map(({ id }) => alertReady(playing(overlays, id), 'them'))
-  if (first === undefined || first.ready || others.length === 0) return undefined
-  return others.every(({ sentence }) => sentence === first.sentence) ? first : undefined
-}
-
 interface AlertTableProps {
   readonly view: ScreenView
   readonly open: (id: number) => void
 }
 
 function AlertTable({ view, open }: AlertTableProps) {
-  const fault = sharedFault(view)
+  const all = view.alerts.map(({ id }) => alertReady(playing(view.overlays, id)))
+  const said = saidAbove(all)
   return (
     <>
-      {fault && (
-        <p>
-          <Ready ready={fault} />
-        </p>
-      )}
+      <SharedFaults all={all} many="alerts" />
       <table className="w-full table-fixed rounded-md border border-line bg-panel">
         <thead className="text-left text-sm text-muted">
           <tr className="border-b border-line">
@@ -96,7 +85,7 @@ function AlertTable({ view, open }: AlertTableProps) {
         </thead>
         <tbody>
           {view.alerts.map((alert) => (
-            <Row key={alert.id} alert={alert} view={view} open={open} faultSaid={fault !== undefined} />
+            <Row key={alert.id} alert={alert} view={view} open={open} said={said} />
           ))}
         </tbody>
       </table>
@@ -104,7 +93,7 @@ function AlertTable({ view, open }: AlertTableProps) {
   )
 }
 
-function Row({ alert, view, open, faultSaid }: AlertTableProps & { alert: AlertShown; faultSaid: boolean }) {
+function Row({ alert, view, open, said }: AlertTableProps & { alert: AlertShown; said: readonly string[] }) {
   const base = mediaBase(useStatus().channel.slug)
   const act = useScreenAction()
   const { id, settings, uses } = alert
@@ -125,7 +114,7 @@ function Row({ alert, view, open, faultSaid }: AlertTableProps & { alert: AlertS
       </td>
       <td className="px-2 py-2 break-words text-muted">{uses.length === 0 ? 'nothing' : uses.join(', ')}</td>
       <td className="px-2 py-2">
-        {faultSaid ? <span className="text-muted">not now</span> : <Ready ready={alertReady(plays)} />}
+        <Ready ready={alertReady(plays)} said={said} />
       </td>
       <td className="px-3 py-2 text-right">
         <Button onClick={test} disabled={act.isPending} aria-label={`Play it: ${settings.name}`}>

@@ -2,15 +2,17 @@ import { useQuery } from '@tanstack/react-query'
 import { max } from 'd3-array'
 import { scaleLinear } from 'd3-scale'
 import { digits, durationInWords } from '#core/currency'
+import { Chart } from '../../parts/chart/Chart.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Panel } from '../../parts/Panel.tsx'
 import { timeText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
 import { type Bar, barsOf, eveningQuery } from './evening.ts'
 
-const WIDTH = 720
-const HEIGHT = 132
+/** Pixels. */
+const HEIGHT = 140
 const FOOT = 18
+const HEAD = 16
 const GAP = 0.22
 /** Fewer bars than this do not spread over the whole width. */
 const LEAST_SLOTS = 18
@@ -29,7 +31,7 @@ export function EveningChart() {
       bodyClassName="px-4 py-3"
     >
       {evening.isPending && (
-        <div style={{ aspectRatio: WIDTH / HEIGHT }}>
+        <div style={{ height: HEIGHT }}>
           <Loading what="the evening" />
         </div>
       )}
@@ -40,48 +42,54 @@ export function EveningChart() {
   )
 }
 
+const MIDDLE = GAP + (1 - GAP) / 2
+const slotOf = (bars: number, width: number): number => width / Math.max(LEAST_SLOTS, bars)
+
 function Bars({ bars, unit }: { bars: readonly Bar[]; unit: string }) {
+  const sum = (of: (bar: Bar) => number) => digits(bars.reduce((all, bar) => all + of(bar), 0))
+  const most = `most paid ${digits(max(bars, ({ paid }) => paid) ?? 0)}, most spent ${digits(max(bars, ({ spent }) => spent) ?? 0)}`
+  return (
+    <Chart
+      label={`${sum((bar) => bar.paid)} ${unit} paid and ${sum((bar) => bar.spent)} spent, from ${timeText(bars[0]?.from ?? 0)} on`}
+      columns={['Time', 'Paid', 'Spent']}
+      points={bars.map(({ from, paid, spent }) => ({ name: timeText(from), figures: [digits(paid), digits(spent)] }))}
+      height={HEIGHT}
+      at={(i, width) => slotOf(bars.length, width) * (i + MIDDLE)}
+    >
+      {(width) => (
+        <>
+          <text x={0} y={11} className="fill-muted text-xs">
+            {most}
+          </text>
+          <Columns bars={bars} width={width} />
+        </>
+      )}
+    </Chart>
+  )
+}
+
+function Columns({ bars, width }: { bars: readonly Bar[]; width: number }) {
   const paidMost = max(bars, ({ paid }) => paid) ?? 0
   const spentMost = max(bars, ({ spent }) => spent) ?? 0
-  const total = Math.max(1, paidMost + spentMost)
-  const height = scaleLinear([0, total], [0, HEIGHT - FOOT - 26])
-  const zero = 12 + height(paidMost)
-  const slot = WIDTH / Math.max(LEAST_SLOTS, bars.length)
-  const every = Math.max(1, Math.ceil(bars.length / 6))
-  const sum = (of: (bar: Bar) => number) => digits(bars.reduce((all, bar) => all + of(bar), 0))
-  const label = `${sum((bar) => bar.paid)} ${unit} paid and ${sum((bar) => bar.spent)} spent, from ${timeText(bars[0]?.from ?? 0)} on`
+  const height = scaleLinear([0, Math.max(1, paidMost + spentMost)], [0, HEIGHT - FOOT - HEAD - 12])
+  const zero = HEAD + height(paidMost)
+  const slot = slotOf(bars.length, width)
+  const column = { x: slot * GAP, width: slot * (1 - GAP) }
+  const every = Math.max(1, Math.ceil((LABEL_PX * 1.5) / slot))
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={label} className="block w-full">
-      <text
-        x={0}
-        y={9}
-        className="fill-muted text-[10px]"
-      >{`most paid ${digits(paidMost)}, most spent ${digits(spentMost)}`}</text>
+    <>
       {bars.map((bar, i) => (
         <g key={bar.from} transform={`translate(${i * slot} 0)`}>
-          <title>{`${timeText(bar.from)}: ${digits(bar.paid)} paid, ${digits(bar.spent)} spent`}</title>
-          <rect
-            x={slot * GAP}
-            width={slot * (1 - GAP)}
-            y={zero - height(bar.paid) + 2}
-            height={height(bar.paid)}
-            className="fill-moss"
-          />
-          <rect
-            x={slot * GAP}
-            width={slot * (1 - GAP)}
-            y={zero + 3}
-            height={height(Math.max(0, bar.spent))}
-            className="fill-brick"
-          />
-          {i % every === 0 && i * slot < WIDTH - LABEL_PX && (
-            <text x={slot * GAP} y={HEIGHT - 3} className="fill-muted text-[11px]">
+          <rect {...column} y={zero - height(bar.paid) + 2} height={height(bar.paid)} className="fill-moss" />
+          <rect {...column} y={zero + 3} height={height(Math.max(0, bar.spent))} className="fill-brick" />
+          {i % every === 0 && i * slot < width - LABEL_PX && (
+            <text x={slot * GAP} y={HEIGHT - 3} className="fill-muted text-xs">
               {timeText(bar.from)}
             </text>
           )}
         </g>
       ))}
-      <line x1={0} x2={WIDTH} y1={zero + 2.5} y2={zero + 2.5} className="stroke-line" />
-    </svg>
+      <line x1={0} x2={width} y1={zero + 2.5} y2={zero + 2.5} className="stroke-line" />
+    </>
   )
 }

@@ -35,8 +35,8 @@ export function PricePart({ draft, put, store, view, id }: PartProps) {
         <Sells {...{ draft, store, id }} />
         {plan.welcome > 0 && <Welcome price={draft.price} welcome={plan.welcome} store={store} />}
       </div>
-      <section aria-label="What it costs in watching">
-        <h3 className="mb-2 font-sans font-semibold">What it costs in watching</h3>
+      <section aria-label="Hours of watching it takes">
+        <h3 className="mb-2 font-sans font-semibold">Hours of watching it takes</h3>
         <ul className="flex flex-col gap-1.5">
           {kinds.map(({ name, seconds }) => (
             <li key={name} className="grid grid-cols-[9.5rem_minmax(0,1fr)_4rem] items-center gap-3">

@@ -24,7 +24,7 @@ import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { mediaBase, smallAddress } from '../../parts/media.ts'
 import { WideTable } from '../../parts/WideTable.tsx'
-import { Ready } from '../commands/Ready.tsx'
+import { Ready, SharedFaults, saidAbove } from '../commands/Ready.tsx'
 import { Switch } from '../commands/Switch.tsx'
 import { useStatus } from '../status.ts'
 import { useStoreAction } from './useStoreAction.ts'
@@ -57,52 +57,58 @@ export function RewardTable({ view, asked, open }: RewardTableProps) {
     setOrder(next)
     act.mutate({ send: () => api.POST('/desk/rewards/arrange', { body: { order: next } }) })
   }
+  const all = shown.map(({ ready }) => ready)
+  const said = saidAbove(all)
   if (shown.length === 0) return <p className="text-muted">No reward matches “{asked}” in its name.</p>
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
-      <SortableContext items={shown.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-        <WideTable>
-          <table className="w-full table-fixed rounded-md border border-line bg-panel">
-            <thead className="text-left text-sm text-muted">
-              <tr className="border-b border-line">
-                <th scope="col" className="w-8">
-                  <span className="sr-only">Move</span>
-                </th>
-                <th scope="col" className="w-14 px-2 py-2 font-medium">
-                  On
-                </th>
-                <th scope="col" className="w-[30%] px-2 py-2 font-medium">
-                  Reward
-                </th>
-                <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
-                  Price
-                </th>
-                <th scope="col" className="w-24 px-2 py-2 text-right font-medium">
-                  Watch time
-                </th>
-                <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
-                  Left
-                </th>
-                <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
-                  This show
-                </th>
-                <th scope="col" className="px-3 py-2 font-medium">
-                  Will it work?
-                </th>
-              </tr>
-            </thead>
-            {groupsIn(shown).map(([group, rows]) => (
-              <tbody key={group} className="border-b border-line last:border-0">
-                {group !== '' && <GroupRow group={group} rows={rows} act={act.mutate} />}
-                {rows.map((reward) => (
-                  <Row key={reward.id} reward={reward} view={view} open={open} />
-                ))}
-              </tbody>
-            ))}
-          </table>
-        </WideTable>
-      </SortableContext>
-    </DndContext>
+    <>
+      <SharedFaults all={all} many="rewards" />
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
+        <SortableContext items={shown.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+          <WideTable>
+            <table className="w-full table-fixed rounded-md border border-line bg-panel">
+              <thead className="text-left text-sm text-muted">
+                <tr className="border-b border-line">
+                  <th scope="col" className="w-8">
+                    <span className="sr-only">Move</span>
+                  </th>
+                  <th scope="col" className="w-14 px-2 py-2 font-medium">
+                    On
+                  </th>
+                  <th scope="col" className="w-[30%] px-2 py-2 font-medium">
+                    Reward
+                  </th>
+                  <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
+                    Price
+                  </th>
+                  <th scope="col" className="w-32 px-2 py-2 text-right font-medium">
+                    Watch time
+                    <span className="block font-normal">without bonuses</span>
+                  </th>
+                  <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
+                    Left
+                  </th>
+                  <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
+                    This show
+                  </th>
+                  <th scope="col" className="px-3 py-2 font-medium">
+                    Will it work?
+                  </th>
+                </tr>
+              </thead>
+              {groupsIn(shown).map(([group, rows]) => (
+                <tbody key={group} className="border-b border-line last:border-0">
+                  {group !== '' && <GroupRow group={group} rows={rows} act={act.mutate} />}
+                  {rows.map((reward) => (
+                    <Row key={reward.id} reward={reward} view={view} open={open} said={said} />
+                  ))}
+                </tbody>
+              ))}
+            </table>
+          </WideTable>
+        </SortableContext>
+      </DndContext>
+    </>
   )
 }
 
@@ -133,7 +139,15 @@ function GroupRow({ group, rows, act }: GroupRowProps) {
   )
 }
 
-function Row({ reward, view, open }: { reward: RewardShown; view: StoreView; open: (id: number) => void }) {
+interface RowProps {
+  readonly reward: RewardShown
+  readonly view: StoreView
+  readonly open: (id: number) => void
+  /** What is said above the list. */
+  readonly said: readonly string[]
+}
+
+function Row({ reward, view, open, said }: RowProps) {
   const { channel } = useStatus()
   const { id, settings, left, sold, ready, codes } = reward
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id })
@@ -204,7 +218,7 @@ function Row({ reward, view, open }: { reward: RewardShown; view: StoreView; ope
       </td>
       <td className="tabular px-2 py-2 text-right">{digits(sold.show)}</td>
       <td className="px-3 py-2">
-        <Ready ready={ready} />
+        <Ready ready={ready} said={said} />
       </td>
     </tr>
   )

@@ -1,14 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
 import { PanelRightClose, PanelRightOpen } from 'lucide-react'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { useTab } from '../../parts/PageTitle.tsx'
 import { ageText, useNow } from '../../parts/time.ts'
-import { ArrivalMenu, BenchRaffles, BenchRounds } from '../later.tsx'
+import { ArrivalMenu, Running } from '../later.tsx'
 import { useStatus } from '../status.ts'
 import { Redemptions, redemptionsQuery } from '../triggers/Redemptions.tsx'
-import { OrderCard } from './OrderCard.tsx'
-import { type DeskOrder, ordersQuery, useEndOrder } from './orders.ts'
+import { type DeskOrder, ordersQuery } from './orders.ts'
+import { Waiting } from './Waiting.tsx'
 
 const OPEN_KEY = 'ricompensa-bench-open'
 
@@ -30,24 +30,23 @@ export function SideRail() {
     localStorage.setItem(OPEN_KEY, open ? 'no' : 'yes')
     setOpen(!open)
   }
-  if (!open) return <BenchRail waiting={count} onOpen={turn} />
+  if (!open) return <FoldedRail waiting={count} onOpen={turn} />
   return (
     <aside aria-label="Running and waiting" className="flex w-[19rem] shrink-0 flex-col border-l border-line bg-panel">
       <div className="min-h-0 flex-1 overflow-y-auto">
-        <RailParts onClose={turn} />
+        <Running />
+        <WaitingPart onClose={turn} />
       </div>
     </aside>
   )
 }
 
-/** What is running, then what waits. @param onClose - Folds it away, where it stands beside the page. */
-export function RailParts({ onClose }: { onClose?: (() => void) | undefined }) {
+/** What waits to be done. @param onClose - Folds it away, where it stands beside the page. */
+export function WaitingPart({ onClose }: { onClose?: (() => void) | undefined }) {
   const { orders, waiting, count } = useWaiting()
   return (
     <>
-      <BenchRaffles />
-      <BenchRounds />
-      <BenchHead waiting={waiting} onClose={onClose} />
+      <WaitingHead waiting={waiting} onClose={onClose} />
       {orders.isPending && <Loading what="orders" />}
       {orders.isError && <Problem error={orders.error} retry={() => void orders.refetch()} />}
       {orders.data && count === 0 && (
@@ -59,7 +58,7 @@ export function RailParts({ onClose }: { onClose?: (() => void) | undefined }) {
   )
 }
 
-function BenchHead({ waiting, onClose }: { waiting: readonly DeskOrder[]; onClose: (() => void) | undefined }) {
+function WaitingHead({ waiting, onClose }: { waiting: readonly DeskOrder[]; onClose: (() => void) | undefined }) {
   const { ahead } = useStatus()
   const now = useNow(ahead)
   const oldest = waiting[0]
@@ -88,7 +87,7 @@ function BenchHead({ waiting, onClose }: { waiting: readonly DeskOrder[]; onClos
   )
 }
 
-function BenchRail({ waiting, onOpen }: { waiting: number; onOpen: () => void }) {
+function FoldedRail({ waiting, onOpen }: { waiting: number; onOpen: () => void }) {
   return (
     <aside
       aria-label="Running and waiting"
@@ -107,37 +106,5 @@ function BenchRail({ waiting, onOpen }: { waiting: number; onOpen: () => void })
         waiting
       </p>
     </aside>
-  )
-}
-
-/** The orders, oldest first. D, B and T act on the card that has the focus; J and K go on and back. */
-function Waiting({ orders }: { orders: readonly DeskOrder[] }) {
-  const { act, done, giveBack } = useEndOrder()
-  const list = useRef<HTMLUListElement>(null)
-  const focusOn = (index: number) =>
-    list.current
-      ?.querySelectorAll<HTMLElement>('[data-order]')
-      [Math.max(0, Math.min(index, orders.length - 1))]?.focus()
-  const focusNext = (index: number) => focusOn(index + 1 < orders.length ? index + 1 : index - 1)
-  return (
-    <ul ref={list}>
-      {orders.map((order, index) => (
-        <OrderCard
-          key={order.id}
-          order={order}
-          next={index === 0}
-          onDone={() => {
-            focusNext(index)
-            done(order)
-          }}
-          onGiveBack={() => {
-            focusNext(index)
-            giveBack(order)
-          }}
-          onTake={() => act.mutate({ order, action: order.takenBy === null ? 'take' : 'leave' })}
-          onMove={(by) => focusOn(index + by)}
-        />
-      ))}
-    </ul>
   )
 }

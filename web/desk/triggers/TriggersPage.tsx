@@ -7,7 +7,7 @@ import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Empty } from '../../parts/Panel.tsx'
 import { grouped } from '../commands/grouped.ts'
-import { Ready } from '../commands/Ready.tsx'
+import { Ready, SharedFaults, saidAbove } from '../commands/Ready.tsx'
 import { Switch } from '../commands/Switch.tsx'
 import { type CommandsView, commandsQuery } from '../commands/view.ts'
 import { sourceInWords } from './sources.ts'
@@ -50,58 +50,63 @@ export function TriggersPage() {
 }
 
 function TriggerTable({ view, open }: { view: CommandsView; open: (id: number) => void }) {
+  const all = view.triggers.map(({ ready }) => ready)
+  const said = saidAbove(all)
   return (
-    <table className="w-full table-fixed rounded-md border border-line bg-panel">
-      <thead className="text-left text-sm text-muted">
-        <tr className="border-b border-line">
-          <th scope="col" className="w-18 px-3 py-2 font-medium">
-            On
-          </th>
-          <th scope="col" className="w-[24%] px-2 py-2 font-medium">
-            Name
-          </th>
-          <th scope="col" className="w-[30%] px-2 py-2 font-medium">
-            Set off by
-          </th>
-          <th scope="col" className="px-3 py-2 font-medium">
-            Will it work?
-          </th>
-        </tr>
-      </thead>
-      {grouped(view.triggers).map(([group, rows]) => (
-        <tbody key={group} className="border-b border-line last:border-0">
-          {group !== '' && (
-            <tr>
-              <th colSpan={4} scope="rowgroup" className="px-3 pt-3 pb-1 text-left text-sm font-medium text-muted">
-                {group}
-              </th>
-            </tr>
-          )}
-          {rows.map(({ id, settings, who, ready }) => (
-            <tr key={id} className="align-top hover:bg-raised">
-              <td className="px-3 py-2">
-                <Switch
-                  turn={(on) => api.POST('/desk/triggers/{id}/switch', { params: { path: { id } }, body: { on } })}
-                  on={settings.on}
-                  label={settings.name}
-                />
-              </td>
-              <td className="px-2 py-2">
-                <button type="button" onClick={() => open(id)} className="text-left font-semibold hover:underline">
-                  {settings.name}
-                </button>
-              </td>
-              <td className="px-2 py-2">
-                {sourceInWords(settings.source, view)}
-                {who !== 'everyone' && <span className="block text-sm text-muted">{who}</span>}
-              </td>
-              <td className="px-3 py-2">
-                <Ready ready={ready} />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      ))}
-    </table>
+    <>
+      <SharedFaults all={all} many="triggers" />
+      <table className="w-full table-fixed rounded-md border border-line bg-panel">
+        <thead className="text-left text-sm text-muted">
+          <tr className="border-b border-line">
+            <th scope="col" className="w-18 px-3 py-2 font-medium">
+              On
+            </th>
+            <th scope="col" className="w-[24%] px-2 py-2 font-medium">
+              Name
+            </th>
+            <th scope="col" className="w-[30%] px-2 py-2 font-medium">
+              Set off by
+            </th>
+            <th scope="col" className="px-3 py-2 font-medium">
+              Will it work?
+            </th>
+          </tr>
+        </thead>
+        {grouped(view.triggers).map(([group, rows]) => (
+          <tbody key={group} className="border-b border-line last:border-0">
+            {group !== '' && (
+              <tr>
+                <th colSpan={4} scope="rowgroup" className="px-3 pt-3 pb-1 text-left text-sm font-medium text-muted">
+                  {group}
+                </th>
+              </tr>
+            )}
+            {rows.map(({ id, settings, who, ready }) => (
+              <tr key={id} className="align-top hover:bg-raised">
+                <td className="px-3 py-2">
+                  <Switch
+                    turn={(on) => api.POST('/desk/triggers/{id}/switch', { params: { path: { id } }, body: { on } })}
+                    on={settings.on}
+                    label={settings.name}
+                  />
+                </td>
+                <td className="px-2 py-2">
+                  <button type="button" onClick={() => open(id)} className="text-left font-semibold hover:underline">
+                    {settings.name}
+                  </button>
+                </td>
+                <td className="px-2 py-2">
+                  {sourceInWords(settings.source, view)}
+                  {who !== 'everyone' && <span className="block text-sm text-muted">{who}</span>}
+                </td>
+                <td className="px-3 py-2">
+                  <Ready ready={ready} said={said} />
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        ))}
+      </table>
+    </>
   )
 }

@@ -2665,6 +2665,16 @@ export interface paths {
 								readonly ranks: readonly {
 									readonly id: number | null;
 									readonly count: number;
+									readonly watchedSeconds: {
+										readonly low: number;
+										readonly half: number;
+										readonly high: number;
+									};
+									readonly earned: {
+										readonly low: number;
+										readonly half: number;
+										readonly high: number;
+									};
 								}[];
 								readonly circles: readonly {
 									readonly id: number;
@@ -2886,7 +2896,8 @@ export interface paths {
 								readonly ready: {
 									readonly ready: boolean;
 									readonly sentence: string;
-									readonly mend: {
+									readonly more: number;
+									readonly fix: {
 										readonly page: string;
 										readonly label: string;
 									} | null;
@@ -2900,7 +2911,8 @@ export interface paths {
 								readonly ready: {
 									readonly ready: boolean;
 									readonly sentence: string;
-									readonly mend: {
+									readonly more: number;
+									readonly fix: {
 										readonly page: string;
 										readonly label: string;
 									} | null;
@@ -3825,7 +3837,8 @@ export interface paths {
 								readonly ready: {
 									readonly ready: boolean;
 									readonly sentence: string;
-									readonly mend: {
+									readonly more: number;
+									readonly fix: {
 										readonly page: string;
 										readonly label: string;
 									} | null;
@@ -7384,7 +7397,7 @@ export interface paths {
 							readonly checks: readonly {
 								readonly ok: boolean;
 								readonly sentence: string;
-								readonly mend?: {
+								readonly fix?: {
 									readonly page: string;
 									readonly label: string;
 								};

@@ -6,7 +6,7 @@ import { usePlay } from './usePlay.ts'
 
 interface GameCardProps {
   readonly name: string
-  /** How it is played, in a sentence; and what comes back of 100 staked. */
+  /** How it is played, in a sentence; and how much of the stakes is paid back. */
   readonly how: ReactNode
   readonly returns: string | undefined
   /** Typed in chat, it does the same. */
@@ -23,7 +23,9 @@ export function GameCard({ name, how, returns, chat, children }: GameCardProps) 
         <h3 id={id} className="text-lg">
           {name}
         </h3>
-        {returns !== undefined && <p className="tabular text-[0.93rem] text-muted">gives back {returns} on average</p>}
+        {returns !== undefined && (
+          <p className="tabular text-[0.93rem] text-muted">pays back {returns} of all stakes on average</p>
+        )}
       </div>
       <p className="mt-0.5 text-muted">{how}</p>
       <div className="mt-3">{children}</div>

@@ -1,14 +1,12 @@
 import { clsx } from 'clsx'
 import { Link } from 'react-router'
-import { digits, inWords } from '#core/currency'
+import { digits, inWords, signed } from '#core/currency'
 import { GAME_NAMES } from '#core/games'
 import { dayText } from '../../parts/time.ts'
 import { useChannel } from '../channel.ts'
 import type { OwnGames as Own, OwnSeat } from './games.ts'
 import { SEAT_SAID } from './roundInWords.ts'
 import { SitOut } from './SitOut.tsx'
-
-const signed = (n: number): string => (n > 0 ? `+${digits(n)}` : n < 0 ? `−${digits(-n)}` : '0')
 
 const netOf = ({ state, paid, stake }: OwnSeat): number => (state === 'in' || state === 'back' ? 0 : paid - stake)
 

@@ -10,6 +10,7 @@ import { Problem } from '../../parts/Notice.tsx'
 import { signInAddress } from '../../parts/SignIn.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import { meQuery, type Reward, useChannel, useMe } from '../channel.ts'
+import { useOwnPlan } from '../standing.ts'
 import { AskField } from './AskField.tsx'
 import { Code } from './OwnOrders.tsx'
 import { WhyNot } from './WhyNot.tsx'
@@ -166,8 +167,9 @@ function BuyForm({ reward, close }: { reward: Reward; close: () => void }) {
 
 /** Why it cannot be bought, or what is left after it. */
 function WhatIsLeft({ reward, left }: { reward: Reward; left: number }) {
-  const { currency, plan } = useChannel()
+  const { currency } = useChannel()
   const me = useMe()
+  const plan = useOwnPlan()
   if (reward.why !== null)
     return (
       <p className="font-medium">
@@ -180,7 +182,7 @@ function WhatIsLeft({ reward, left }: { reward: Reward; left: number }) {
     <p className="tabular">
       {left >= 0
         ? `You have ${digits(me.balance)}; ${digits(left)} will be left.`
-        : `You have ${digits(me.balance)}: ${inWords(-left, currency)} short${watching === null ? '' : `, about ${durationInWords(watching)} of watching`}.`}
+        : `You have ${digits(me.balance)}: ${inWords(-left, currency)} short${watching === null ? '' : `, about ${durationInWords(watching)} of watching for you`}.`}
     </p>
   )
 }

@@ -11,6 +11,7 @@ import { usePageTitle } from '../../parts/PageTitle.tsx'
 import { useToast } from '../../parts/toasts.tsx'
 import { channelQuery, type Reward, useChannel, useMe } from '../channel.ts'
 import { BuyDialog } from '../later.tsx'
+import { useOwnPlan } from '../standing.ts'
 import { OwnOrders } from './OwnOrders.tsx'
 import { WhyNot } from './WhyNot.tsx'
 
@@ -53,9 +54,9 @@ export function StorePage() {
 
 /** What stands below the name of a reward that can be bought: how much is missing, or what it is. */
 function useTelling(reward: Reward, short: number): string {
-  const { plan } = useChannel()
-  const watching = watchingFor(plan, short)
-  if (short > 0) return `${digits(short)} short${watching === null ? '' : `: ${durationInWords(watching)} of watching`}`
+  const watching = watchingFor(useOwnPlan(), short)
+  if (short > 0)
+    return `${digits(short)} short${watching === null ? '' : `: ${durationInWords(watching)} of watching for you`}`
   return reward.description
 }
 

@@ -76,7 +76,7 @@ export function EveningPart({ game, draft, view }: EveningPartProps) {
       )}
       <p className="text-muted">
         {digits(EVENINGS)} evenings tried on this computer with what is in the form; played like this{' '}
-        {inPercent(averageOf(outcomes))} comes back on average.
+        {inPercent(averageOf(outcomes))} of stakes is paid back on average.
       </p>
     </div>
   )

@@ -117,7 +117,7 @@ function Odds({ draft, site, at }: { draft: SettingsOf['heist']; site: HeistSite
   const crew = Math.min(large, Math.max(small, asked ?? small))
   const odds = heistOdds(site, crew)
   return (
-    <section aria-label="What every plan gives back" className="rounded-md border border-line px-4 py-3">
+    <section aria-label="Payback of every plan" className="rounded-md border border-line px-4 py-3">
       <label className="flex items-center gap-3">
         <span className="shrink-0">With a crew of</span>
         <input
@@ -132,7 +132,7 @@ function Odds({ draft, site, at }: { draft: SettingsOf['heist']; site: HeistSite
       </label>
       <SiteCurve site={site} crew={crew} />
       <p className="mb-2 text-[0.93rem] text-muted">
-        Columns: the chance to get so far. Line: what comes back of a stake, against 100 %.
+        Columns: the chance to get so far. Line: how much of a stake is paid back on average, against 100 %.
       </p>
       <table className="tabular w-full text-[0.93rem]">
         <thead className="text-left text-muted">

@@ -214,7 +214,7 @@ function Tune({ draft, set, odds }: Parts) {
     <p className="flex flex-wrap items-center gap-x-3 gap-y-2 rounded-md bg-surface px-4 py-3">
       <span>
         <strong className="tabular">{inPercent(odds.hits)}</strong> of the spins pay something;{' '}
-        <strong className="tabular">{inPercent(odds.returns)}</strong> of what is staked comes back.
+        <strong className="tabular">{inPercent(odds.returns)}</strong> of all stakes is paid back.
       </span>
       <span className="ml-auto flex items-center gap-2">
         Set the return to

@@ -44,12 +44,12 @@ export function OutlookPanel({ outlook }: { outlook: OutlookView | undefined }) 
           ))}
           <Priciest outlook={outlook} />
           <ul className="flex flex-col gap-1.5 border-t border-line pt-3">
-            {outlook.checks.map(({ ok, sentence, mend }) => (
+            {outlook.checks.map(({ ok, sentence, fix }) => (
               <Check key={sentence} ok={ok}>
                 {sentence}{' '}
-                {mend && (
-                  <Link to={mend.page} className="whitespace-nowrap underline underline-offset-2">
-                    {mend.label}
+                {fix && (
+                  <Link to={fix.page} className="whitespace-nowrap underline underline-offset-2">
+                    {fix.label}
                   </Link>
                 )}
               </Check>
@@ -99,8 +99,8 @@ function Priciest({ outlook: { priciest } }: { outlook: OutlookView }) {
   if (priciest.cost === 0) return <p>It costs nobody anything.</p>
   return (
     <p className="tabular">
-      All tickets that one can have cost {digits(priciest.cost)} {currency.many}
-      {first?.seconds != null && `: ${watchingInWords(first.seconds)} of watching for who only watches`}.
+      All tickets a viewer can have cost {digits(priciest.cost)} {currency.many}
+      {first?.seconds != null && `: ${watchingInWords(first.seconds)} of watching, without bonuses`}.
     </p>
   )
 }

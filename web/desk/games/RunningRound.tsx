@@ -1,4 +1,3 @@
-import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { digits } from '#core/currency'
@@ -9,31 +8,11 @@ import { FormDialog } from '../../parts/FormDialog.tsx'
 import { clockText, useNow } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
 import { useGameAction } from './useGameAction.ts'
-import { type OpenRound, openRoundsQuery } from './view.ts'
+import type { OpenRound } from './view.ts'
 
-/** Many duels at once are one line. */
-const MOST_SHOWN = 6
-
-/** On the bench: the rounds that are on, with their clocks, and a way to call each off. */
-export function BenchRounds() {
-  const rounds = useQuery(openRoundsQuery).data?.rounds ?? []
-  const [asking, setAsking] = useState<OpenRound>()
-  if (rounds.length === 0) return null
-  return (
-    <section aria-label="Running" className="border-b border-line px-4 pt-4 pb-2">
-      <h2 className="text-lg">Running</h2>
-      <ul>
-        {rounds.slice(0, MOST_SHOWN).map((round) => (
-          <OneRound key={round.id} round={round} onCallOff={() => setAsking(round)} />
-        ))}
-      </ul>
-      {rounds.length > MOST_SHOWN && <p className="pb-2 text-muted">and {digits(rounds.length - MOST_SHOWN)} more</p>}
-      {asking && <CallOff round={asking} close={() => setAsking(undefined)} />}
-    </section>
-  )
-}
-
-function OneRound({ round, onCallOff }: { round: OpenRound; onCallOff: () => void }) {
+/** A round that is on, with its clock and a way to call it off. */
+export function RunningRound({ round }: { round: OpenRound }) {
+  const [asking, setAsking] = useState(false)
   const { ahead } = useStatus()
   const left = Math.max(0, (round.nextAt ?? 0) - useNow(ahead))
   return (
@@ -49,16 +28,17 @@ function OneRound({ round, onCallOff }: { round: OpenRound; onCallOff: () => voi
             Open
           </Link>
         )}
-        <Button look="quiet" onClick={onCallOff} aria-label={`Call off ${titleOf(round)}`}>
+        <Button look="quiet" onClick={() => setAsking(true)} aria-label={`Call off ${titleOf(round)}`}>
           Call off
         </Button>
       </p>
+      {asking && <CallOff round={round} close={() => setAsking(false)} />}
     </li>
   )
 }
 
 function titleOf({ game, state }: OpenRound): string {
-  if (state.of === 'duel') return `Duel: ${state.challenger.name} – ${state.challenged?.name ?? 'anybody'}`
+  if (state.of === 'duel') return `Duel: ${state.challenger.name} – ${state.challenged?.name ?? 'anyone'}`
   if (state.of === 'cup') return state.rules.name
   if (state.of === 'heist' && state.site !== null) return state.site.name
   return GAME_NAMES[game]

@@ -1,0 +1,33 @@
+import { useState } from 'react'
+import { Button } from '../../parts/Button.tsx'
+import { RunningRound } from '../games/RunningRound.tsx'
+import { RunningRaffle } from '../raffles/RunningRaffle.tsx'
+import { useRunning } from './useRunning.ts'
+
+/** Many duels at once would bury what else is on. */
+const MOST_SHOWN = 6
+
+/** What is running, whichever ends next at the top: raffles and rounds, each with its clock and what can be pressed. */
+export function Running() {
+  const [all, setAll] = useState(false)
+  const running = useRunning()
+  if (running.length === 0) return null
+  const more = running.length - MOST_SHOWN
+  return (
+    <section aria-label="Running" className="border-b border-line px-4 pt-4 pb-2">
+      <h2 className="text-lg">Running</h2>
+      <ul>
+        {running
+          .slice(0, all ? undefined : MOST_SHOWN)
+          .map((one) =>
+            one.of === 'raffle' ? (
+              <RunningRaffle key={`raffle-${one.raffle.id}`} raffle={one.raffle} />
+            ) : (
+              <RunningRound key={`round-${one.round.id}`} round={one.round} />
+            ),
+          )}
+      </ul>
+      {more > 0 && <Button onClick={() => setAll(!all)}>{all ? 'Show fewer' : `Show ${more} more`}</Button>}
+    </section>
+  )
+}
