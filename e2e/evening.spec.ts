@@ -156,7 +156,7 @@ test('an overlay can be added, and has an address of its own', async ({ browser 
   const desk = await signedIn(browser, `${DESK}/screen`, 'wanda_bench')
   const name = newcomer()
   await desk.getByLabel('New overlay').fill(name)
-  await desk.getByRole('button', { name: 'Add it' }).click()
+  await desk.getByRole('button', { name: 'Add the overlay' }).click()
   const row = desk.getByRole('listitem').filter({ hasText: name })
   await expect(row.getByText('Not open anywhere')).toBeVisible()
   const address = await row.getByRole('link', { name: 'Open it' }).getAttribute('href')

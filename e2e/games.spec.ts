@@ -161,7 +161,7 @@ test('the pieces of the games show what is played, and who sits out is kept from
   const name = newcomer()
   await desk.getByRole('link', { name: 'Screen', exact: true }).click()
   await desk.getByLabel('New overlay').fill(name)
-  await desk.getByRole('button', { name: 'Add it' }).click()
+  await desk.getByRole('button', { name: 'Add the overlay' }).click()
   const row = desk.getByRole('listitem').filter({ hasText: name })
   const overlay = await openWindow(browser)
   await overlay.goto((await row.getByRole('link', { name: 'Open it' }).getAttribute('href')) ?? '')

@@ -128,7 +128,7 @@ test('a set-up starts with one key, which Escape stops; a raffle is called off a
   await desk.getByRole('button', { name: 'Save as a template …' }).click()
   await desk.getByLabel('Key that starts it').selectOption('the key 7')
   await expectAccessible(desk)
-  await desk.getByRole('button', { name: 'Keep it', exact: true }).click()
+  await desk.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(desk.getByRole('heading', { name: 'Raffles', level: 1 })).toBeVisible()
   await expect(desk.getByText('Key lamp').first()).toBeVisible()
   await desk.keyboard.press('7')

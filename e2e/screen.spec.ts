@@ -33,7 +33,7 @@ test('a picture is put into the library, made an alert of, and seen on an overla
 
   await desk.getByRole('link', { name: 'Overlays', exact: true }).click()
   await desk.getByLabel('New overlay').fill(name)
-  await desk.getByRole('button', { name: 'Add it' }).click()
+  await desk.getByRole('button', { name: 'Add the overlay' }).click()
   const row = desk.getByRole('listitem').filter({ hasText: name })
   const address = (await row.getByRole('link', { name: 'Open it' }).getAttribute('href')) ?? ''
   const overlay = await openWindow(browser, { width: 1280, height: 720 })
@@ -63,7 +63,7 @@ test('an overlay is arranged by keys and figures, saved, and its page follows; l
   const name = newcomer()
   const desk = await signedIn(browser, `${DESK}/screen`, 'wanda_bench')
   await desk.getByLabel('New overlay').fill(name)
-  await desk.getByRole('button', { name: 'Add it' }).click()
+  await desk.getByRole('button', { name: 'Add the overlay' }).click()
   const row = desk.getByRole('listitem').filter({ hasText: name })
   const overlay = await openWindow(browser, { width: 1920, height: 1080 })
   await overlay.goto((await row.getByRole('link', { name: 'Open it' }).getAttribute('href')) ?? '')
@@ -98,7 +98,7 @@ test('a piece is dragged and sticks to the edge of the canvas', async ({ browser
   const name = newcomer()
   const desk = await signedIn(browser, `${DESK}/screen`, 'wanda_bench')
   await desk.getByLabel('New overlay').fill(name)
-  await desk.getByRole('button', { name: 'Add it' }).click()
+  await desk.getByRole('button', { name: 'Add the overlay' }).click()
   await desk.getByRole('listitem').filter({ hasText: name }).getByRole('link', { name: 'Arrange' }).click()
   await desk.getByRole('button', { name: 'Counter', exact: true }).click()
   const piece = desk.getByRole('button', { name: /^Counter, at/ })
@@ -118,7 +118,7 @@ test('alerts wait while they are paused, play one after the other, and can be sk
   const [desk, overlay] = [await signedIn(browser, `${DESK}/screen`, 'wanda_bench'), await openWindow(browser)]
   const name = newcomer()
   await desk.getByLabel('New overlay').fill(name)
-  await desk.getByRole('button', { name: 'Add it' }).click()
+  await desk.getByRole('button', { name: 'Add the overlay' }).click()
   const row = desk.getByRole('listitem').filter({ hasText: name })
   await overlay.goto((await row.getByRole('link', { name: 'Open it' }).getAttribute('href')) ?? '')
   await expect(row.getByText('open in a streaming program')).toBeVisible()

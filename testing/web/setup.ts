@@ -1,5 +1,6 @@
 import { cleanup } from '@testing-library/react'
 import { afterEach, vi } from 'vitest'
+import { isWide, setWide } from './window.ts'
 
 /** What the browser has and jsdom lacks, as far as the parts ask for it. */
 class NoResize implements ResizeObserver {
@@ -9,10 +10,11 @@ class NoResize implements ResizeObserver {
 }
 
 globalThis.ResizeObserver ??= NoResize
-window.matchMedia ??= (query) => Object.assign(new EventTarget(), { matches: false, media: query }) as MediaQueryList
+window.matchMedia ??= (query) => Object.assign(new EventTarget(), { matches: isWide(), media: query }) as MediaQueryList
 
 afterEach(() => {
   cleanup()
   window.localStorage.clear()
+  setWide(true)
   vi.unstubAllGlobals()
 })

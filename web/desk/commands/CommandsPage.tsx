@@ -1,21 +1,22 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
-import { inWords } from '#core/currency'
+import { type Currency, inWords } from '#core/currency'
 import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { UnsavedList } from '../../parts/form/UnsavedList.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Empty } from '../../parts/Panel.tsx'
-import { WideTable } from '../../parts/WideTable.tsx'
+import type { Column } from '../../parts/table/column.ts'
+import { DataTable } from '../../parts/table/DataTable.tsx'
 import { useStatus } from '../status.ts'
 import { CommandPanel } from './CommandPanel.tsx'
 import { grouped } from './grouped.ts'
 import { INPUT } from './inputs.tsx'
 import { Ready, SharedFaults, saidAbove } from './Ready.tsx'
 import { Switch } from './Switch.tsx'
-import { type CommandShown, type CommandsView, commandsQuery } from './view.ts'
+import { type CommandShown, commandsQuery } from './view.ts'
 
 /** The channel's own commands, by group, each with whether it works now. */
 export function CommandsPage() {
@@ -72,83 +73,68 @@ export function CommandsPage() {
 
 const draftName = (id: string, word: string | undefined) => (id === 'new' ? 'New command' : word && `!${word}`)
 
-function CommandTable({ commands, open }: { commands: CommandsView['commands']; open: (id: number) => void }) {
+interface CommandTableProps {
+  readonly commands: readonly CommandShown[]
+  readonly open: (id: number) => void
+}
+
+function CommandTable({ commands, open }: CommandTableProps) {
+  const { currency } = useStatus()
   const all = commands.map(({ ready }) => ready)
-  const said = saidAbove(all)
+  const said = saidAbove(all).join('\n')
+  const columns = useMemo(() => columnsOf(open, currency, said.split('\n')), [open, currency, said])
   return (
     <>
       <SharedFaults all={all} many="commands" />
-      <WideTable>
-        <table className="w-full table-fixed rounded-md border border-line bg-panel">
-          <thead className="text-left text-sm text-muted">
-            <tr className="border-b border-line">
-              <th scope="col" className="w-18 px-3 py-2 font-medium">
-                On
-              </th>
-              <th scope="col" className="w-[25%] px-2 py-2 font-medium">
-                Command
-              </th>
-              <th scope="col" className="w-[20%] px-2 py-2 font-medium">
-                Who
-              </th>
-              <th scope="col" className="w-36 px-2 py-2 text-right font-medium">
-                Price
-              </th>
-              <th scope="col" className="px-3 py-2 font-medium">
-                Will it work?
-              </th>
-            </tr>
-          </thead>
-          {grouped(commands).map(([group, rows]) => (
-            <tbody key={group} className="border-b border-line last:border-0">
-              {group !== '' && (
-                <tr>
-                  <th colSpan={5} scope="rowgroup" className="px-3 pt-3 pb-1 text-left text-sm font-medium text-muted">
-                    {group}
-                  </th>
-                </tr>
-              )}
-              {rows.map((command) => (
-                <Row key={command.id} command={command} open={open} said={said} />
-              ))}
-            </tbody>
-          ))}
-        </table>
-      </WideTable>
+      <DataTable
+        label="Commands"
+        rows={grouped(commands).flatMap(([, rows]) => rows)}
+        columns={columns}
+        keyOf={({ id }) => id}
+        groupOf={({ settings }) => settings.group}
+      />
     </>
   )
 }
 
-interface RowProps {
-  readonly command: CommandShown
-  readonly open: (id: number) => void
-  /** What is said above the list. */
-  readonly said: readonly string[]
-}
-
-function Row({ command, open, said }: RowProps) {
-  const { currency } = useStatus()
-  const { id, settings, who, ready } = command
-  return (
-    <tr className="align-top hover:bg-raised">
-      <td className="px-3 py-2">
-        <Switch
-          turn={(on) => api.POST('/desk/commands/{id}/switch', { params: { path: { id } }, body: { on } })}
-          on={settings.on}
-          label={`!${settings.word}`}
-        />
-      </td>
-      <td className="px-2 py-2">
+const columnsOf = (open: (id: number) => void, currency: Currency, said: readonly string[]): Column<CommandShown>[] => [
+  {
+    id: 'on',
+    head: 'On',
+    width: 'w-18',
+    card: 'aside',
+    cell: ({ id, settings }) => (
+      <Switch
+        turn={(on) => api.POST('/desk/commands/{id}/switch', { params: { path: { id } }, body: { on } })}
+        on={settings.on}
+        label={`!${settings.word}`}
+      />
+    ),
+  },
+  {
+    id: 'command',
+    head: 'Command',
+    width: 'w-[25%]',
+    card: 'title',
+    sortBy: ({ settings }) => settings.word,
+    cell: ({ id, settings }) => (
+      <>
         <button type="button" onClick={() => open(id)} className="text-left font-semibold break-all hover:underline">
           !{settings.word}
         </button>
         {settings.description !== '' && <span className="block text-sm text-muted">{settings.description}</span>}
-      </td>
-      <td className="px-2 py-2 break-words">{who}</td>
-      <td className="tabular px-2 py-2 text-right">{settings.cost === 0 ? '–' : inWords(settings.cost, currency)}</td>
-      <td className="px-3 py-2">
-        <Ready ready={ready} said={said} />
-      </td>
-    </tr>
-  )
-}
+      </>
+    ),
+  },
+  { id: 'who', head: 'Who', width: 'w-[20%]', card: 'figure', cell: ({ who }) => who },
+  {
+    id: 'price',
+    head: 'Price',
+    width: 'w-36',
+    end: true,
+    card: 'figure',
+    sortBy: ({ settings }) => settings.cost,
+    cell: ({ settings }) => (settings.cost === 0 ? '–' : inWords(settings.cost, currency)),
+  },
+  { id: 'ready', head: 'Will it work?', cell: ({ ready }) => <Ready ready={ready} said={said} /> },
+]

@@ -6,8 +6,9 @@ import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
+import type { Column } from '../../parts/table/column.ts'
+import { DataTable } from '../../parts/table/DataTable.tsx'
 import { dayText } from '../../parts/time.ts'
-import { WideTable } from '../../parts/WideTable.tsx'
 import { INPUT, Select } from './inputs.tsx'
 
 type RunShown = Answer<'/desk/runs'>['runs'][number]
@@ -61,7 +62,7 @@ export function RunsPage() {
           {outcome === '' && text === '' ? 'No command and no trigger has run yet.' : 'No activity matches.'}
         </p>
       )}
-      {shown.length > 0 && <RunTable runs={shown} />}
+      {shown.length > 0 && <DataTable label="Activity" rows={shown} columns={COLUMNS} keyOf={({ id }) => id} />}
       {runs.hasNextPage && (
         <Button className="self-start" disabled={runs.isFetchingNextPage} onClick={() => void runs.fetchNextPage()}>
           Show older ones
@@ -71,48 +72,38 @@ export function RunsPage() {
   )
 }
 
-function RunTable({ runs }: { runs: readonly RunShown[] }) {
-  return (
-    <WideTable>
-      <table className="w-full table-fixed rounded-md border border-line bg-panel">
-        <thead className="text-left text-sm text-muted">
-          <tr className="border-b border-line">
-            <th scope="col" className="w-36 px-3 py-2 font-medium">
-              When
-            </th>
-            <th scope="col" className="w-[20%] px-2 py-2 font-medium">
-              What
-            </th>
-            <th scope="col" className="w-[17%] px-2 py-2 font-medium">
-              Who
-            </th>
-            <th scope="col" className="px-2 py-2 font-medium">
-              Result
-            </th>
-            <th scope="col" className="w-24 px-3 py-2 text-right font-medium">
-              Took
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {runs.map((run) => (
-            <tr key={run.id} className="border-t border-line align-top">
-              <td className="tabular px-3 py-1.5 whitespace-nowrap text-muted">{dayText(run.at)}</td>
-              <td className="px-2 py-1.5 break-words">{run.source === 'command' ? `!${run.name}` : run.name}</td>
-              <td className="px-2 py-1.5 break-words">
-                {run.viewerName ?? <span className="text-muted">nobody</span>}
-              </td>
-              <td className="px-2 py-1.5 break-words">
-                <Outcome run={run} />
-              </td>
-              <td className="tabular px-3 py-1.5 text-right whitespace-nowrap text-muted">{tookText(run)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </WideTable>
-  )
-}
+const COLUMNS: readonly Column<RunShown>[] = [
+  {
+    id: 'when',
+    head: 'When',
+    width: 'w-36',
+    card: 'figure',
+    cell: ({ at }) => <span className="tabular whitespace-nowrap text-muted">{dayText(at)}</span>,
+  },
+  {
+    id: 'what',
+    head: 'What',
+    width: 'w-[20%]',
+    card: 'title',
+    cell: ({ source, name }) => (source === 'command' ? `!${name}` : name),
+  },
+  {
+    id: 'who',
+    head: 'Who',
+    width: 'w-[17%]',
+    card: 'figure',
+    cell: ({ viewerName }) => viewerName ?? <span className="text-muted">nobody</span>,
+  },
+  { id: 'result', head: 'Result', cell: (run) => <Outcome run={run} /> },
+  {
+    id: 'took',
+    head: 'Took',
+    width: 'w-24',
+    end: true,
+    card: 'aside',
+    cell: (run) => <span className="whitespace-nowrap text-muted">{tookText(run)}</span>,
+  },
+]
 
 function Outcome({ run: { outcome, why, log } }: { run: RunShown }) {
   return (

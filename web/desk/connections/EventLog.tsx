@@ -1,4 +1,6 @@
 import type { Answer } from '../../parts/api/called.ts'
+import type { Column } from '../../parts/table/column.ts'
+import { DataTable } from '../../parts/table/DataTable.tsx'
 import { timeText } from '../../parts/time.ts'
 import { eventInWords } from './eventInWords.ts'
 
@@ -19,7 +21,7 @@ export function EventLog({ events, refusals }: EventLogProps) {
       {events.length === 0 && (
         <p className="px-4 py-3 text-muted">No event has arrived yet. The test shows what one looks like.</p>
       )}
-      {events.length > 0 && <Came events={events} />}
+      {events.length > 0 && <DataTable inPanel label="Events" rows={events} columns={COLUMNS} keyOf={({ id }) => id} />}
     </>
   )
 }
@@ -46,31 +48,14 @@ function TurnedAway({ refusals }: Pick<EventLogProps, 'refusals'>) {
   )
 }
 
-function Came({ events }: Pick<EventLogProps, 'events'>) {
-  return (
-    <table className="w-full text-left">
-      <thead className="text-sm text-muted">
-        <tr>
-          <th scope="col" className="w-24 px-4 py-2 font-normal whitespace-nowrap">
-            Received
-          </th>
-          <th scope="col" className="py-2 pr-4 font-normal">
-            What happened
-          </th>
-          <th scope="col" className="py-2 pr-4 font-normal">
-            Result
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {events.map((event) => (
-          <tr key={event.id} className="border-t border-line align-baseline">
-            <td className="tabular px-4 py-1.5 text-muted">{timeText(event.at)}</td>
-            <td className="py-1.5 pr-4 break-words">{eventInWords(event)}</td>
-            <td className="py-1.5 pr-4 text-muted">{event.outcome}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  )
-}
+const COLUMNS: readonly Column<ReceivedEvent>[] = [
+  {
+    id: 'received',
+    head: 'Received',
+    width: 'w-24',
+    card: 'aside',
+    cell: ({ at }) => <span className="tabular text-muted">{timeText(at)}</span>,
+  },
+  { id: 'what', head: 'What happened', card: 'title', cell: (event) => eventInWords(event) },
+  { id: 'result', head: 'Result', cell: ({ outcome }) => <span className="text-muted">{outcome}</span> },
+]

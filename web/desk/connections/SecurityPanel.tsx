@@ -5,6 +5,8 @@ import { Button } from '../../parts/Button.tsx'
 import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Panel } from '../../parts/Panel.tsx'
+import type { Column } from '../../parts/table/column.ts'
+import { DataTable } from '../../parts/table/DataTable.tsx'
 import { dayText } from '../../parts/time.ts'
 
 type Entry = Answer<'/desk/security'>['entries'][number]
@@ -28,7 +30,9 @@ export function SecurityPanel() {
       {log.isPending && <Loading what="the security log" />}
       {log.isError && <Problem error={log.error} retry={() => void log.refetch()} />}
       {log.data && entries.length === 0 && <p className="px-4 py-3 text-muted">Nothing has happened yet.</p>}
-      {entries.length > 0 && <Entries entries={entries} />}
+      {entries.length > 0 && (
+        <DataTable inPanel label="Security log" rows={entries} columns={COLUMNS} keyOf={({ id }) => id} />
+      )}
       {log.hasNextPage && (
         <p className="border-t border-line px-4 py-3">
           <Button onClick={() => void log.fetchNextPage()} disabled={log.isFetchingNextPage}>
@@ -40,32 +44,30 @@ export function SecurityPanel() {
   )
 }
 
-function Entries({ entries }: { entries: readonly Entry[] }) {
-  return (
-    <table className="w-full text-left">
-      <thead className="text-sm text-muted">
-        <tr>
-          {['When', 'Who', 'What', 'From'].map((head) => (
-            <th key={head} scope="col" className="px-4 py-2 font-normal">
-              {head}
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {entries.map(({ id, at, kind, name, from, what, times }) => (
-          <tr key={id} className="border-t border-line align-baseline">
-            <td className="tabular px-4 py-1.5 whitespace-nowrap text-muted">{dayText(at)}</td>
-            <td className="py-1.5 pr-4 break-words">{name || 'nobody signed in'}</td>
-            <td className="py-1.5 pr-4 break-words">
-              {kind === 'refused' && <strong className="text-brick-text">Refused: </strong>}
-              {what}
-              {times > 1 && <span className="tabular text-muted"> ({times} times)</span>}
-            </td>
-            <td className="tabular py-1.5 pr-4 text-muted">{from}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  )
-}
+const COLUMNS: readonly Column<Entry>[] = [
+  {
+    id: 'when',
+    head: 'When',
+    width: 'w-36',
+    card: 'aside',
+    cell: ({ at }) => <span className="tabular whitespace-nowrap text-muted">{dayText(at)}</span>,
+  },
+  { id: 'who', head: 'Who', width: 'w-[22%]', card: 'title', cell: ({ name }) => name || 'nobody signed in' },
+  {
+    id: 'what',
+    head: 'What',
+    cell: ({ kind, what, times }) => (
+      <>
+        {kind === 'refused' && <strong className="text-brick-text">Refused: </strong>}
+        {what}
+        {times > 1 && <span className="tabular text-muted"> ({times} times)</span>}
+      </>
+    ),
+  },
+  {
+    id: 'from',
+    head: 'From',
+    width: 'w-36',
+    cell: ({ from }) => <span className="tabular text-muted">{from}</span>,
+  },
+]

@@ -7,8 +7,9 @@ import { Button } from '../../parts/Button.tsx'
 import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { Panel } from '../../parts/Panel.tsx'
+import type { Column } from '../../parts/table/column.ts'
+import { DataTable } from '../../parts/table/DataTable.tsx'
 import { dayText } from '../../parts/time.ts'
-import { WideTable } from '../../parts/WideTable.tsx'
 import { INPUT } from '../commands/inputs.tsx'
 import { type Ended, formAddress } from './view.ts'
 
@@ -55,7 +56,9 @@ export function EndedRaffles() {
           {text.trim() === '' ? 'No raffle has ended yet.' : 'No raffle or winner matches.'}
         </p>
       )}
-      {raffles.length > 0 && <EndedTable raffles={raffles} />}
+      {raffles.length > 0 && (
+        <DataTable inPanel label="Ended raffles" rows={raffles} columns={COLUMNS} keyOf={({ id }) => id} />
+      )}
       {ended.hasNextPage && (
         <Button className="m-3" disabled={ended.isFetchingNextPage} onClick={() => void ended.fetchNextPage()}>
           Show more
@@ -65,56 +68,44 @@ export function EndedRaffles() {
   )
 }
 
-function EndedTable({ raffles }: { raffles: readonly Ended[] }) {
-  return (
-    <WideTable>
-      <table className="w-full">
-        <thead className="text-left text-[0.93rem] text-muted">
-          <tr className="border-b border-line">
-            <th scope="col" className="px-4 py-1.5 font-normal">
-              Raffle
-            </th>
-            <th scope="col" className="font-normal">
-              Ended
-            </th>
-            <th scope="col" className="text-right font-normal">
-              People
-            </th>
-            <th scope="col" className="pl-6 font-normal">
-              Won by
-            </th>
-            <th scope="col">
-              <span className="sr-only">Again</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {raffles.map(({ id, settings, status, endedAt, people, winners }) => (
-            <tr key={id} className="border-b border-line last:border-b-0">
-              <td className="px-4 py-2">
-                <Link to={`/raffles/${id}`} className="underline-offset-2 hover:underline">
-                  {settings.title}
-                </Link>
-              </td>
-              <td className="tabular whitespace-nowrap">{dayText(endedAt ?? 0)}</td>
-              <td className="tabular text-right">{digits(people)}</td>
-              <td className="pl-6">{wonBy(status, winners)}</td>
-              <td className="pr-3 text-right">
-                <Link
-                  to={formAddress({ again: id })}
-                  aria-label={`Run again: “${settings.title}”`}
-                  className="rounded-md px-3 py-1.5 font-medium whitespace-nowrap text-muted hover:bg-raised hover:text-text"
-                >
-                  Run again
-                </Link>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </WideTable>
-  )
-}
+const COLUMNS: readonly Column<Ended>[] = [
+  {
+    id: 'raffle',
+    head: 'Raffle',
+    card: 'title',
+    cell: ({ id, settings }) => (
+      <Link to={`/raffles/${id}`} className="underline-offset-2 hover:underline">
+        {settings.title}
+      </Link>
+    ),
+  },
+  {
+    id: 'ended',
+    head: 'Ended',
+    width: 'w-32',
+    card: 'figure',
+    cell: ({ endedAt }) => <span className="tabular whitespace-nowrap">{dayText(endedAt ?? 0)}</span>,
+  },
+  { id: 'people', head: 'People', width: 'w-20', end: true, card: 'figure', cell: ({ people }) => digits(people) },
+  { id: 'won', head: 'Won by', cell: ({ status, winners }) => wonBy(status, winners) },
+  {
+    id: 'again',
+    head: 'Run again',
+    headHidden: true,
+    width: 'w-32',
+    end: true,
+    card: 'aside',
+    cell: ({ id, settings }) => (
+      <Link
+        to={formAddress({ again: id })}
+        aria-label={`Run again: “${settings.title}”`}
+        className="rounded-md px-3 py-1.5 font-medium whitespace-nowrap text-muted hover:bg-raised hover:text-text"
+      >
+        Run again
+      </Link>
+    ),
+  },
+]
 
 function wonBy(status: Ended['status'], winners: Ended['winners']) {
   if (status === 'off') return <span className="text-muted">called off</span>

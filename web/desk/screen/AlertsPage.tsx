@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { playing } from '#core/screen'
 import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
@@ -8,6 +8,8 @@ import { isVideo, mediaAddress, mediaBase, smallAddress } from '../../parts/medi
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Empty } from '../../parts/Panel.tsx'
+import type { Column } from '../../parts/table/column.ts'
+import { DataTable } from '../../parts/table/DataTable.tsx'
 import { Ready, SharedFaults, saidAbove } from '../commands/Ready.tsx'
 import { type AlertShown, type ScreenView, screenQuery } from '../library/library.ts'
 import { useStatus } from '../status.ts'
@@ -59,75 +61,86 @@ interface AlertTableProps {
 
 function AlertTable({ view, open }: AlertTableProps) {
   const all = view.alerts.map(({ id }) => alertReady(playing(view.overlays, id)))
-  const said = saidAbove(all)
+  const columns = useMemo(() => columnsOf(view, open), [view, open])
   return (
     <>
       <SharedFaults all={all} many="alerts" />
-      <table className="w-full table-fixed rounded-md border border-line bg-panel">
-        <thead className="text-left text-sm text-muted">
-          <tr className="border-b border-line">
-            <th scope="col" className="w-16 px-3 py-2 font-medium">
-              <span className="sr-only">Picture</span>
-            </th>
-            <th scope="col" className="w-[28%] px-2 py-2 font-medium">
-              Alert
-            </th>
-            <th scope="col" className="w-[24%] px-2 py-2 font-medium">
-              Shown by
-            </th>
-            <th scope="col" className="px-2 py-2 font-medium">
-              Will it be seen?
-            </th>
-            <th scope="col" className="w-28 px-3 py-2">
-              <span className="sr-only">Play it</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {view.alerts.map((alert) => (
-            <Row key={alert.id} alert={alert} view={view} open={open} said={said} />
-          ))}
-        </tbody>
-      </table>
+      <DataTable label="Alerts" rows={view.alerts} columns={columns} keyOf={({ id }) => id} />
     </>
   )
 }
 
-function Row({ alert, view, open, said }: AlertTableProps & { alert: AlertShown; said: readonly string[] }) {
-  const base = mediaBase(useStatus().channel.slug)
+function columnsOf(view: ScreenView, open: (id: number) => void): Column<AlertShown>[] {
+  const ready = ({ id }: AlertShown) => alertReady(playing(view.overlays, id))
+  const said = saidAbove(view.alerts.map(ready))
+  return [
+    {
+      id: 'picture',
+      head: 'Picture',
+      headHidden: true,
+      width: 'w-16',
+      card: 'none',
+      cell: ({ settings }) => settings.picture !== null && <Thumb file={settings.picture} />,
+    },
+    {
+      id: 'alert',
+      head: 'Alert',
+      width: 'w-[28%]',
+      card: 'title',
+      sortBy: ({ settings }) => settings.name,
+      cell: ({ id, settings }) => (
+        <>
+          <button
+            type="button"
+            onClick={() => open(id)}
+            className="text-left font-semibold break-words hover:underline"
+          >
+            {settings.name}
+          </button>
+          <span className="block text-sm break-words text-muted">{settings.title || settings.line}</span>
+        </>
+      ),
+    },
+    {
+      id: 'uses',
+      head: 'Shown by',
+      width: 'w-[24%]',
+      cell: ({ uses }) => (
+        <span className="text-muted">{uses.length === 0 ? 'nothing' : new Intl.ListFormat('en').format(uses)}</span>
+      ),
+    },
+    { id: 'ready', head: 'Will it be seen?', cell: (alert) => <Ready ready={ready(alert)} said={said} /> },
+    {
+      id: 'play',
+      head: 'Play it',
+      headHidden: true,
+      width: 'w-28',
+      end: true,
+      card: 'aside',
+      cell: (alert) => <PlayButton alert={alert} />,
+    },
+  ]
+}
+
+function PlayButton({ alert: { id, settings } }: { alert: AlertShown }) {
   const act = useScreenAction()
-  const { id, settings, uses } = alert
-  const plays = playing(view.overlays, id)
   const test = () =>
     act.mutate({
       send: () => api.POST('/desk/screen/test', { body: { alert: id } }),
       said: `“${settings.name}” plays on every overlay that is open.`,
     })
   return (
-    <tr className="border-t border-line align-top hover:bg-raised">
-      <td className="px-3 py-2">{settings.picture !== null && <Thumb file={settings.picture} base={base} />}</td>
-      <td className="px-2 py-2">
-        <button type="button" onClick={() => open(id)} className="text-left font-semibold break-words hover:underline">
-          {settings.name}
-        </button>
-        <span className="block text-sm break-words text-muted">{settings.title || settings.line}</span>
-      </td>
-      <td className="px-2 py-2 break-words text-muted">{uses.length === 0 ? 'nothing' : uses.join(', ')}</td>
-      <td className="px-2 py-2">
-        <Ready ready={alertReady(plays)} said={said} />
-      </td>
-      <td className="px-3 py-2 text-right">
-        <Button onClick={test} disabled={act.isPending} aria-label={`Play it: ${settings.name}`}>
-          Play it
-        </Button>
-      </td>
-    </tr>
+    <Button onClick={test} disabled={act.isPending} aria-label={`Play it: ${settings.name}`}>
+      Play it
+    </Button>
   )
 }
 
-const Thumb = ({ file, base }: { file: string; base: string }) =>
-  isVideo(file) ? (
+function Thumb({ file }: { file: string }) {
+  const base = mediaBase(useStatus().channel.slug)
+  return isVideo(file) ? (
     <video src={mediaAddress(file, base)} muted preload="metadata" className="size-9 object-contain" />
   ) : (
     <img src={smallAddress(file, base)} alt="" className="size-9 object-contain" />
   )
+}

@@ -1,11 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { UnsavedList } from '../../parts/form/UnsavedList.tsx'
 import { Loading, Problem } from '../../parts/Notice.tsx'
 import { PageTitle } from '../../parts/PageTitle.tsx'
 import { Empty } from '../../parts/Panel.tsx'
+import type { Column } from '../../parts/table/column.ts'
+import { DataTable } from '../../parts/table/DataTable.tsx'
 import { grouped } from '../commands/grouped.ts'
 import { Ready, SharedFaults, saidAbove } from '../commands/Ready.tsx'
 import { Switch } from '../commands/Switch.tsx'
@@ -51,62 +53,62 @@ export function TriggersPage() {
 
 function TriggerTable({ view, open }: { view: CommandsView; open: (id: number) => void }) {
   const all = view.triggers.map(({ ready }) => ready)
-  const said = saidAbove(all)
+  const columns = useMemo(() => columnsOf(view, open), [view, open])
   return (
     <>
       <SharedFaults all={all} many="triggers" />
-      <table className="w-full table-fixed rounded-md border border-line bg-panel">
-        <thead className="text-left text-sm text-muted">
-          <tr className="border-b border-line">
-            <th scope="col" className="w-18 px-3 py-2 font-medium">
-              On
-            </th>
-            <th scope="col" className="w-[24%] px-2 py-2 font-medium">
-              Name
-            </th>
-            <th scope="col" className="w-[30%] px-2 py-2 font-medium">
-              Set off by
-            </th>
-            <th scope="col" className="px-3 py-2 font-medium">
-              Will it work?
-            </th>
-          </tr>
-        </thead>
-        {grouped(view.triggers).map(([group, rows]) => (
-          <tbody key={group} className="border-b border-line last:border-0">
-            {group !== '' && (
-              <tr>
-                <th colSpan={4} scope="rowgroup" className="px-3 pt-3 pb-1 text-left text-sm font-medium text-muted">
-                  {group}
-                </th>
-              </tr>
-            )}
-            {rows.map(({ id, settings, who, ready }) => (
-              <tr key={id} className="align-top hover:bg-raised">
-                <td className="px-3 py-2">
-                  <Switch
-                    turn={(on) => api.POST('/desk/triggers/{id}/switch', { params: { path: { id } }, body: { on } })}
-                    on={settings.on}
-                    label={settings.name}
-                  />
-                </td>
-                <td className="px-2 py-2">
-                  <button type="button" onClick={() => open(id)} className="text-left font-semibold hover:underline">
-                    {settings.name}
-                  </button>
-                </td>
-                <td className="px-2 py-2">
-                  {sourceInWords(settings.source, view)}
-                  {who !== 'everyone' && <span className="block text-sm text-muted">{who}</span>}
-                </td>
-                <td className="px-3 py-2">
-                  <Ready ready={ready} said={said} />
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        ))}
-      </table>
+      <DataTable
+        label="Triggers"
+        rows={grouped(view.triggers).flatMap(([, rows]) => rows)}
+        columns={columns}
+        keyOf={({ id }) => id}
+        groupOf={({ settings }) => settings.group}
+      />
     </>
   )
+}
+
+type TriggerShown = CommandsView['triggers'][number]
+
+function columnsOf(view: CommandsView, open: (id: number) => void): Column<TriggerShown>[] {
+  const said = saidAbove(view.triggers.map(({ ready }) => ready))
+  return [
+    {
+      id: 'on',
+      head: 'On',
+      width: 'w-18',
+      card: 'aside',
+      cell: ({ id, settings }) => (
+        <Switch
+          turn={(on) => api.POST('/desk/triggers/{id}/switch', { params: { path: { id } }, body: { on } })}
+          on={settings.on}
+          label={settings.name}
+        />
+      ),
+    },
+    {
+      id: 'name',
+      head: 'Name',
+      width: 'w-[24%]',
+      card: 'title',
+      sortBy: ({ settings }) => settings.name,
+      cell: ({ id, settings }) => (
+        <button type="button" onClick={() => open(id)} className="text-left font-semibold hover:underline">
+          {settings.name}
+        </button>
+      ),
+    },
+    {
+      id: 'source',
+      head: 'Set off by',
+      width: 'w-[30%]',
+      cell: ({ settings, who }) => (
+        <>
+          {sourceInWords(settings.source, view)}
+          {who !== 'everyone' && <span className="block text-sm text-muted">{who}</span>}
+        </>
+      ),
+    },
+    { id: 'ready', head: 'Will it work?', cell: ({ ready }) => <Ready ready={ready} said={said} /> },
+  ]
 }
