@@ -6,7 +6,7 @@ import { defineConfig, type Plugin } from 'vite'
 const REACT =
   /node_modules[\\/](react|react-dom|scheduler|react-router|clsx|@tanstack[\\/](query-core|react-query))[\\/]/
 const FIRST =
-  /web[\\/]parts[\\/](mount|SignIn|PageTitle|Notice|live|useRefresh|CurrencyIcon|Button)\.tsx?$|core[\\/](currency|earning)[\\/](amount|explain|payout|limits)\.ts$/
+  /web[\\/]parts[\\/](\w+[\\/])?(mount|SignIn|PageTitle|Notice|live|CurrencyIcon|Button)\.tsx?$|core[\\/](currency|earning)[\\/](amount|explain|payout|limits)\.ts$/
 
 /** What the first words of a page wait for is asked for before the programs. */
 const stylesFirst: Plugin = {

@@ -77,7 +77,7 @@ test('steps are put in another order by keyboard, and a text that tells too earl
   await expect(unsaved).toBeHidden()
 })
 
-test('a tally is made with its words, awarded, asked for in chat and corrected', async ({ browser }) => {
+test('a tally is added with its commands, awarded, asked for in chat and adjusted', async ({ browser }) => {
   const guest = newcomer()
   const many = `mugs${guest.replace(/\W/g, '').toLowerCase()}`.slice(0, 24)
   const desk = await signedIn(browser, `${DESK}/commands/tallies`, 'wanda_bench')
@@ -106,7 +106,7 @@ test('a tally is made with its words, awarded, asked for in chat and corrected',
   await expect(panel.getByText(`Nobody has any ${many} yet.`)).toBeVisible()
 })
 
-test('the platform’s own points: paid at once, or approved on the bench; refused ones are given back', async ({
+test('the platform’s own points: paid at once, or approved at the desk; rejected ones are refunded', async ({
   browser,
 }) => {
   const guest = newcomer()

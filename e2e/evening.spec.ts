@@ -79,7 +79,7 @@ test('chat answers with the balance, with what is missing, and sells', async ({ 
   await expect(overlay.locator('.alert img')).toHaveJSProperty('naturalWidth', 64)
 })
 
-test('the order waits on the bench, is done by key, undone, and refunded; all of it in the trail', async ({
+test('the order waits at the desk, is done by key, undone, and refunded; all of it in the history', async ({
   browser,
 }) => {
   const desk = await deskOnAir(browser)

@@ -38,7 +38,7 @@ test('a duel is called in chat, taken on the phone, and its outcome is checked t
   expect((await download).suggestedFilename()).toMatch(/^round-workbench-\d+\.json$/)
 })
 
-test('a heist is opened at the desk, joined in chat and on the page, stands on the bench, and is called off', async ({
+test('a heist is opened at the desk, joined in chat and on the page, runs at the side of the desk, and is called off', async ({
   browser,
 }) => {
   const desk = await deskOnAir(browser)

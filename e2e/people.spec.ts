@@ -1,9 +1,7 @@
 import { expect } from '@playwright/test'
 import { chatRoom, DESK, newcomer, PHONE, say, signedIn, test, VIEWER } from './stage.ts'
 
-test('somebody is found by a look-alike, given currency for a reason, and it can be taken back', async ({
-  browser,
-}) => {
+test('somebody is found by a look-alike, given currency for a reason, and that can be undone', async ({ browser }) => {
   const guest = newcomer()
   const standin = await chatRoom(browser)
   await say(standin, guest, 'hello')
@@ -12,7 +10,7 @@ test('somebody is found by a look-alike, given currency for a reason, and it can
   await desk.getByRole('searchbox').fill(guest.replace('_', '').replace('e', '3').toUpperCase())
   await expect(desk.getByRole('status').filter({ hasText: '1 person' })).toBeVisible()
   await desk.getByRole('checkbox', { name: `Choose ${guest}` }).check()
-  await desk.getByRole('button', { name: `Correct ${guest} …` }).click()
+  await desk.getByRole('button', { name: `Adjust ${guest} …` }).click()
   await desk.getByLabel('How many rivets').fill('lots')
   await expect(desk.getByText('"lots" is not an amount.')).toBeVisible()
   await desk.getByLabel('How many rivets').fill('1.2k')
@@ -73,17 +71,17 @@ test('a person is renamed, noted, filtered for, and found by their rank', async 
   await expect(desk.getByRole('row', { name: /Journeyman/ }).first()).toBeVisible()
 })
 
-test('people are taken in from a file with its broken lines named, once, and go out as one', async ({ browser }) => {
+test('people are imported from a file with its broken lines named, once, and exported to one', async ({ browser }) => {
   const [a, b] = [`file_a_${Date.now().toString(36)}`, `file_b_${Date.now().toString(36)}`]
   const text = `Viewer;Watch time;Points\n${a};2;150\n${b};1:30;75\nbroken name;1;1\n${a};1;1\n`
   const desk = await signedIn(browser, `${DESK}/people`, 'wanda_bench')
   const takeIn = async () => {
     await desk.getByRole('button', { name: 'More …' }).click()
-    await desk.getByRole('menuitem', { name: /Take people in/ }).click()
+    await desk.getByRole('menuitem', { name: /Import people/ }).click()
     const file = { name: 'people.csv', mimeType: 'text/csv', buffer: Buffer.from(text) }
     await desk.getByRole('dialog').locator('input[type=file]').setInputFiles(file)
     await expect(desk.getByText('2 lines are in order, 2 cannot be imported and will be skipped:')).toBeVisible()
-    await expect(desk.getByText(`${a} stands in line 2 already.`)).toBeVisible()
+    await expect(desk.getByText(`${a} is already in line 2.`)).toBeVisible()
     await desk.getByRole('button', { name: 'Import 2 people' }).click()
   }
   await takeIn()
@@ -101,7 +99,7 @@ test('people are taken in from a file with its broken lines named, once, and go 
   expect(saved.trim().split('\n')).toHaveLength(2)
 })
 
-test('two accounts are made one, and a person is forgotten for good', async ({ browser }) => {
+test('two accounts are merged, and a person is forgotten for good', async ({ browser }) => {
   const [first, second] = [newcomer(), `second_${Date.now().toString(36)}`]
   const standin = await chatRoom(browser)
   await say(standin, first, 'hello')
@@ -117,7 +115,7 @@ test('two accounts are made one, and a person is forgotten for good', async ({ b
   await panel.getByRole('combobox', { name: 'The person who stays' }).fill(first)
   await desk.getByRole('option', { name: first }).click()
   await panel.getByRole('button', { name: `Merge into ${first}` }).click()
-  await expect(desk.getByText(`${second} and ${first} are one.`)).toBeVisible()
+  await expect(desk.getByText(`${second} and ${first} are merged.`)).toBeVisible()
   await expect(desk.getByText('Nobody matches.').or(desk.getByText(/^No name contains/))).toBeVisible()
 
   const third = `third_${Date.now().toString(36)}`

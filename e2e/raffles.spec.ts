@@ -22,7 +22,7 @@ const setUp = async (desk: Page, title: string, prize: string, word: string) => 
   await desk.getByLabel('Command and aliases').fill(`!${word}`)
 }
 
-test('a raffle is set up with what it means tonight, entered in chat and on the phone, drawn on the strip, claimed, and checked without a connection', async ({
+test('a raffle is set up with what it means tonight, entered in chat and on the phone, drawn on the odds bar, claimed, and checked without a connection', async ({
   browser,
 }) => {
   const desk = await deskOnAir(browser)
@@ -120,7 +120,7 @@ test('a raffle is set up with what it means tonight, entered in chat and on the 
   await expect(stranger.getByText(/of 4 steps do not match/)).toBeVisible()
 })
 
-test('a set-up starts with one key, which Escape stops; a raffle is called off and refunded', async ({ browser }) => {
+test('a template starts with one key, which Escape stops; a raffle is called off and refunded', async ({ browser }) => {
   const desk = await deskOnAir(browser)
   const standin = await chatRoom(browser)
   await setUp(desk, 'Key lamp', 'a lamp with a key', 'keylamp')

@@ -44,7 +44,7 @@ test('a circle is made, joined by its rules, and counts; the viewer sees it', as
   await expect(line).toBeHidden()
 })
 
-test('in chat the team corrects, everybody asks for lists and checks in, and the viewer page knows', async ({
+test('in chat the team adjusts balances, everybody asks for lists and checks in, and the viewer page knows', async ({
   browser,
 }) => {
   const guest = newcomer()

@@ -12,7 +12,7 @@ test('somebody else’s channel is shown with pay paused, and then one’s own a
   await expect(desk.getByRole('button', { name: 'Show somebody else’s channel …' })).toBeVisible()
 })
 
-test('a show that ended only just now can be gone on with', async ({ browser }) => {
+test('a show that has just ended can be continued', async ({ browser }) => {
   const desk = await deskOnAir(browser)
   const title = (await desk.getByRole('heading', { level: 1 }).textContent()) ?? ''
   await desk.getByRole('button', { name: 'Go off air' }).click()
@@ -23,7 +23,7 @@ test('a show that ended only just now can be gone on with', async ({ browser }) 
   await expect(desk.getByRole('heading', { level: 1 })).toHaveText(title)
 })
 
-test('a correction stays at hand after its message has gone, and everybody in a circle is given to at once', async ({
+test('an adjustment can be undone after its message has gone, and everybody in a circle is given to at once', async ({
   browser,
 }) => {
   const guest = newcomer()

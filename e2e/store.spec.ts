@@ -130,7 +130,7 @@ test('what comes by post asks for the address on the page, which the desk opens 
   await expect(card).toBeHidden()
 })
 
-test('orders are searched, gone through by keys, told their buyer, and given back together', async ({ browser }) => {
+test('orders are searched, gone through by keys, answered, and refunded together', async ({ browser }) => {
   const words = fresh()
   const standin = await chatRoom(browser)
   for (const n of [1, 2, 3, 4]) await say(standin, 'valve_vera', `!get name-it ${words} ${n}`)
@@ -210,7 +210,7 @@ test('a secret word opens what is hidden, and what is asked for is a list', asyn
   await expectAccessible(phone)
 })
 
-test('a reward that happens by itself does its steps, and is seen on the overlay', async ({ browser }) => {
+test('an automatic reward runs its steps, and is seen on the overlay', async ({ browser }) => {
   const word = fresh()
   const overlay = await openWindow(browser)
   await overlay.goto(OVERLAY)

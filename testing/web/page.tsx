@@ -4,8 +4,8 @@ import userEvent from '@testing-library/user-event'
 import type { ReactNode } from 'react'
 import { MemoryRouter } from 'react-router'
 import { vi } from 'vitest'
+import { Toasts } from '../../web/parts/feedback/toasts.tsx'
 import { DraftsProvider } from '../../web/parts/form/drafts.tsx'
-import { Toasts } from '../../web/parts/toasts.tsx'
 
 interface Place {
   /** The address of the page. */

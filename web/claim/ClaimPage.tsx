@@ -1,7 +1,7 @@
 import { type FormEvent, type InputHTMLAttributes, useState } from 'react'
 import { Button } from '../parts/Button.tsx'
+import { Problem } from '../parts/feedback/Notice.tsx'
 import { Mark } from '../parts/Mark.tsx'
-import { Problem } from '../parts/Notice.tsx'
 import { signInAddress } from '../parts/SignIn.tsx'
 
 type Outcome = { readonly error: Error; readonly signIn: boolean } | undefined

@@ -1,7 +1,7 @@
 import { type ReactNode, useState } from 'react'
 import { channelAddress, fileOf } from './api.ts'
 import { Button } from './Button.tsx'
-import { useToast } from './toasts.tsx'
+import { useToast } from './feedback/toasts.tsx'
 
 /** Saves a file of the server's on this computer; where it may not be had, says why. */
 export function DownloadButton({

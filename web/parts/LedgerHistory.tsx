@@ -2,7 +2,7 @@ import { useInfiniteQuery } from '@tanstack/react-query'
 import type { Answer } from './api/called.ts'
 import { Button } from './Button.tsx'
 import { Figure } from './Figure.tsx'
-import { Loading, Problem } from './Notice.tsx'
+import { Loading, Problem } from './feedback/Notice.tsx'
 import { dayText } from './time.ts'
 
 type Entry = Answer<'/desk/viewers/{viewer}/trail'>['entries'][number]

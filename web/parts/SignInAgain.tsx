@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react'
 import { lazily } from './lazily.tsx'
 import { SIGN_IN_AGAIN } from './signInNotice.ts'
 
-const SignInDialog = lazily(async () => (await import('./SignInDialog.tsx')).SignInDialog)
+const SignInDialog = lazily(async () => (await import('./dialog/SignInDialog.tsx')).SignInDialog)
 
 /** Asks to sign in again, whatever on the page needed it, and comes back to this page. */
 export function SignInAgain({ scope, why }: { scope: 'desk' | 'viewer'; why: string }) {

@@ -3,9 +3,9 @@ import { type ReactElement, StrictMode, startTransition } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter, type RouteObject, useRoutes } from 'react-router'
 import { ApiProblem, channelSlug } from './api.ts'
-import { Broken, NoSuchPage } from './Broken.tsx'
+import { Toasts } from './feedback/toasts.tsx'
+import { Broken, NoSuchPage } from './page/Broken.tsx'
 import { applyChosenTheme } from './theme.ts'
-import { Toasts } from './toasts.tsx'
 import '../styles/app.css'
 
 const Routes = ({ routes }: { routes: RouteObject[] }) => useRoutes(routes)

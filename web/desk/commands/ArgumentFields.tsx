@@ -1,7 +1,7 @@
 import { Trash2 } from 'lucide-react'
 import { type Argument, usageLine } from '#core/words'
 import { Button } from '../../parts/Button.tsx'
-import { Checkbox, INPUT, NumberInput, Select, splitWords } from './inputs.tsx'
+import { Checkbox, INPUT, NumberInput, Select, splitWords } from '../../parts/form/inputs.tsx'
 
 const KINDS = [
   { value: 'viewer', name: 'a viewer' },

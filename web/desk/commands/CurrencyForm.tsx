@@ -6,11 +6,11 @@ import { type ChatWords, checkWords } from '#core/words'
 import type { Body } from '../../parts/api/called.ts'
 import { api } from '../../parts/api.ts'
 import { CurrencyIcon } from '../../parts/CurrencyIcon.tsx'
+import { ApplyFoot } from '../../parts/form/ApplyFoot.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
-import { Panel } from '../../parts/Panel.tsx'
+import { useSave } from '../../parts/form/useSave.ts'
+import { Panel } from '../../parts/page/Panel.tsx'
 import { same } from '../../parts/same.ts'
-import { Applies } from './Applies.tsx'
-import { useSave } from './useSave.ts'
 import { commandsQuery, wordsIn } from './view.ts'
 
 const WORD = /^[\p{L}\p{N}_-]{1,30}$/u
@@ -78,7 +78,7 @@ export function CurrencyForm({ currency, words }: { currency: Currency; words: C
           onValue={(reply) => put({ reply })}
           hint={<Example currency={wanted} />}
         />
-        <Applies
+        <ApplyFoot
           changed={changed}
           wrong={wrong}
           pending={save.isPending}

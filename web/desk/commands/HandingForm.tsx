@@ -3,10 +3,10 @@ import { type Currency, inWords } from '#core/currency'
 import { fillIn } from '#core/texts'
 import type { Body } from '../../parts/api/called.ts'
 import { api } from '../../parts/api.ts'
+import { ApplyFoot } from '../../parts/form/ApplyFoot.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
-import { Panel } from '../../parts/Panel.tsx'
-import { Applies } from './Applies.tsx'
-import { useSave } from './useSave.ts'
+import { useSave } from '../../parts/form/useSave.ts'
+import { Panel } from '../../parts/page/Panel.tsx'
 import type { Words } from './words.ts'
 
 const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1.5'
@@ -50,7 +50,7 @@ export function HandingForm({ handing, currency, words }: Pick<Words, 'handing' 
           />
         </label>
         <Reply reply={draft.reply} onReply={(reply) => setDraft({ ...draft, reply })} currency={currency} />
-        <Applies
+        <ApplyFoot
           changed={changed}
           wrong={draft.perDay > 0 ? undefined : 'Type a number above 0.'}
           pending={save.isPending}

@@ -1,5 +1,5 @@
 import type { Limits } from '#core/access'
-import { Checkbox, NumberInput } from './inputs.tsx'
+import { Checkbox, NumberInput } from '../../parts/form/inputs.tsx'
 
 interface LimitFieldsProps {
   readonly limits: Limits

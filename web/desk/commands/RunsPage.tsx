@@ -4,12 +4,12 @@ import { useDeferredValue, useState } from 'react'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { Loading, Problem } from '../../parts/Notice.tsx'
-import { PageTitle } from '../../parts/PageTitle.tsx'
+import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
+import { INPUT, Select } from '../../parts/form/inputs.tsx'
+import { PageTitle } from '../../parts/page/PageTitle.tsx'
 import type { Column } from '../../parts/table/column.ts'
 import { DataTable } from '../../parts/table/DataTable.tsx'
 import { dayText } from '../../parts/time.ts'
-import { INPUT, Select } from './inputs.tsx'
 
 type RunShown = Answer<'/desk/runs'>['runs'][number]
 

@@ -1,11 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import type { Topic, Voice } from '#core/voice'
 import { answerOf, api } from '../../parts/api.ts'
-import { Loading, Problem } from '../../parts/Notice.tsx'
-import { PageTitle } from '../../parts/PageTitle.tsx'
-import { Panel } from '../../parts/Panel.tsx'
-import { useToast } from '../../parts/toasts.tsx'
-import { Checkbox, Select } from './inputs.tsx'
+import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
+import { useToast } from '../../parts/feedback/toasts.tsx'
+import { Checkbox, Select } from '../../parts/form/inputs.tsx'
+import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { Panel } from '../../parts/page/Panel.tsx'
 import { commandsQuery } from './view.ts'
 
 const TOPICS: readonly { readonly topic: Topic; readonly says: string }[] = [

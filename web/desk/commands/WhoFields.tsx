@@ -1,7 +1,7 @@
 import { type Who, whoInWords } from '#core/access'
 import { circleStanding, PLAIN_STANDINGS } from '#core/people'
+import { Checkbox, Select } from '../../parts/form/inputs.tsx'
 import { FindPerson } from '../people/FindPerson.tsx'
-import { Checkbox, Select } from './inputs.tsx'
 import type { CommandsView } from './view.ts'
 
 const NAMES: Readonly<Record<string, string>> = {

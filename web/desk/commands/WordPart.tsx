@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { CommandSettings } from '#core/words'
-import { Field, INPUT, splitWords } from './inputs.tsx'
+import { Field, INPUT, splitWords } from '../../parts/form/inputs.tsx'
 import { type CommandsView, groupsOf } from './view.ts'
 
 interface WordPartProps {

@@ -4,10 +4,10 @@ import type { Currency } from '#core/currency'
 import { type ChatWords, checkWords, type WordKind } from '#core/words'
 import type { Body } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
+import { ApplyFoot } from '../../parts/form/ApplyFoot.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
-import { Panel } from '../../parts/Panel.tsx'
-import { Applies } from './Applies.tsx'
-import { useSave } from './useSave.ts'
+import { useSave } from '../../parts/form/useSave.ts'
+import { Panel } from '../../parts/page/Panel.tsx'
 import { commandsQuery, wordsIn } from './view.ts'
 
 const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1 aria-invalid:border-brick'
@@ -81,7 +81,7 @@ export function WordsForm({ words, currency }: { words: ChatWords; currency: Cur
           </tbody>
         </table>
         <Allowed draft={draft} setDraft={setDraft} />
-        <Applies
+        <ApplyFoot
           changed={changed}
           wrong={wrong}
           pending={save.isPending}

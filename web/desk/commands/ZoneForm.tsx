@@ -2,10 +2,10 @@ import type { FormEvent } from 'react'
 import { isZone } from '#core/settings'
 import type { Body } from '../../parts/api/called.ts'
 import { api } from '../../parts/api.ts'
+import { ApplyFoot } from '../../parts/form/ApplyFoot.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
-import { Panel } from '../../parts/Panel.tsx'
-import { Applies } from './Applies.tsx'
-import { useSave } from './useSave.ts'
+import { useSave } from '../../parts/form/useSave.ts'
+import { Panel } from '../../parts/page/Panel.tsx'
 
 const ZONES = Intl.supportedValuesOf('timeZone')
 
@@ -46,7 +46,7 @@ export function ZoneForm({ zone }: { zone: string }) {
             {now ? `It is ${now} there.` : 'There is no such time zone. One is Europe/Berlin.'}
           </span>
         </label>
-        <Applies
+        <ApplyFoot
           changed={draft !== zone}
           wrong={known ? undefined : 'Choose a time zone from the list.'}
           pending={save.isPending}

@@ -4,8 +4,8 @@ import type { EventKind } from '#core/events'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { useToast } from '../../parts/feedback/toasts.tsx'
 import { dayText } from '../../parts/time.ts'
-import { useToast } from '../../parts/toasts.tsx'
 
 export type Secret = Answer<'/desk/connections'>['secrets'][number]
 

@@ -4,9 +4,9 @@ import { inWords, moneyInWords } from '#core/currency'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { Panel } from '../../parts/Panel.tsx'
+import { useToast } from '../../parts/feedback/toasts.tsx'
+import { Panel } from '../../parts/page/Panel.tsx'
 import { dayText } from '../../parts/time.ts'
-import { useToast } from '../../parts/toasts.tsx'
 import { useStatus } from '../status.ts'
 
 export type TipToDecide = Answer<'/desk/connections'>['tips'][number]

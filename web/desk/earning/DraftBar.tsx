@@ -2,8 +2,8 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { planDifference } from '#core/earning'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { Problem } from '../../parts/Notice.tsx'
-import { useToast } from '../../parts/toasts.tsx'
+import { Problem } from '../../parts/feedback/Notice.tsx'
+import { useToast } from '../../parts/feedback/toasts.tsx'
 import type { Draft, Earning } from './draft.ts'
 
 const SAVING = { saved: 'saved as a draft', saving: 'saving …', failed: 'not saved: the server does not answer' }

@@ -2,7 +2,7 @@ import { TriangleAlert } from 'lucide-react'
 import { durationInWords } from '#core/currency'
 import { type Difference, type EarningPlan, exampleSentence, examplesOf, getsOf, planWarnings } from '#core/earning'
 import { Figure } from '../../parts/Figure.tsx'
-import { Panel } from '../../parts/Panel.tsx'
+import { Panel } from '../../parts/page/Panel.tsx'
 import type { Earning } from './draft.ts'
 
 /** What the plan in the form would pay, beside what the live one pays. Computed by the rules, while typing. */

@@ -1,6 +1,6 @@
 import { durationInWords, inWords } from '#core/currency'
 import { checkInPays, weekdayName } from '#core/earning'
-import { Panel } from '../../parts/Panel.tsx'
+import { Panel } from '../../parts/page/Panel.tsx'
 import { INPUT, NumberRow, TickRow, TimeRow } from './fields.tsx'
 import type { SectionProps } from './sections.tsx'
 

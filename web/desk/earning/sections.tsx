@@ -1,5 +1,5 @@
 import { durationInWords } from '#core/currency'
-import { Panel } from '../../parts/Panel.tsx'
+import { Panel } from '../../parts/page/Panel.tsx'
 import { CapRow } from './CapRow.tsx'
 import type { Draft, Earning } from './draft.ts'
 import { AmountInput, NumberRow, TimeRow, TimesInput } from './fields.tsx'

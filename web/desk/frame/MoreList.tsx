@@ -1,11 +1,11 @@
 import { NavLink } from 'react-router'
 import { Button } from '../../parts/Button.tsx'
 import { useUnsavedPages } from '../../parts/form/drafts.tsx'
+import { UnsavedMark } from '../../parts/form/UnsavedMark.tsx'
 import { Lights, Voice } from '../show/ShowBar.tsx'
 import type { Status } from '../status.ts'
 import { OwnButtons } from './OwnButtons.tsx'
 import { isUnsaved, PAGES } from './pages.ts'
-import { UnsavedMark } from './UnsavedMark.tsx'
 
 /** On a narrow window: every page, what the show bar has no room for, and what is about whoever sits here. */
 export function MoreList({ status, onJump }: { status: Status; onJump: () => void }) {

@@ -1,9 +1,9 @@
 import { clsx } from 'clsx'
 import { NavLink } from 'react-router'
 import { useUnsavedPages } from '../../parts/form/drafts.tsx'
+import { UnsavedMark } from '../../parts/form/UnsavedMark.tsx'
 import { OwnButtons } from './OwnButtons.tsx'
 import { isUnsaved, PAGES } from './pages.ts'
-import { UnsavedMark } from './UnsavedMark.tsx'
 
 /** The pages at the left, and what is about whoever sits here. */
 export function Sidebar({ caller }: { caller: string }) {

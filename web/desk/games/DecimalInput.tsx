@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { INPUT } from '../commands/inputs.tsx'
+import { INPUT } from '../../parts/form/inputs.tsx'
 
 interface DecimalInputProps {
   readonly label: string

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { PageTabs } from '../PageTabs.tsx'
+import { PageTabs } from '../../parts/page/PageTabs.tsx'
 import { openRoundsQuery } from './view.ts'
 
 /** The pages about the games. */

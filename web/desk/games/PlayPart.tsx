@@ -1,5 +1,5 @@
 import type { Game, SettingsOf } from '#core/games'
-import { NumberInput } from '../commands/inputs.tsx'
+import { NumberInput } from '../../parts/form/inputs.tsx'
 import { DecimalInput } from './DecimalInput.tsx'
 import { WordFields } from './WordFields.tsx'
 

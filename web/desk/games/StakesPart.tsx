@@ -1,5 +1,5 @@
 import { effectInWords, type Game, returnsOf, type SettingsOf } from '#core/games'
-import { NumberInput } from '../commands/inputs.tsx'
+import { NumberInput } from '../../parts/form/inputs.tsx'
 import type { DeskGames } from './view.ts'
 
 interface StakesPartProps {

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { GameWord } from '#core/games'
-import { INPUT, splitWords } from '../commands/inputs.tsx'
+import { INPUT, splitWords } from '../../parts/form/inputs.tsx'
 
 interface WordFieldsProps {
   readonly label: string

@@ -3,13 +3,13 @@ import { Music } from 'lucide-react'
 import { useState } from 'react'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
+import { useToast } from '../../parts/feedback/toasts.tsx'
+import { INPUT } from '../../parts/form/inputs.tsx'
+import { RemoveButton } from '../../parts/form/RemoveButton.tsx'
 import { mediaAddress, mediaBase, smallAddress } from '../../parts/media.ts'
-import { Loading, Problem } from '../../parts/Notice.tsx'
-import { PageTitle } from '../../parts/PageTitle.tsx'
-import { Empty } from '../../parts/Panel.tsx'
-import { useToast } from '../../parts/toasts.tsx'
-import { INPUT } from '../commands/inputs.tsx'
-import { Remove } from '../commands/Remove.tsx'
+import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { Empty } from '../../parts/page/Panel.tsx'
 import { useStatus } from '../status.ts'
 import { type MediaFile, screenQuery, sizeText } from './library.ts'
 import { ACCEPT, UploadDialog } from './UploadDialog.tsx'
@@ -94,7 +94,7 @@ function FileCard({ file }: { file: MediaFile }) {
         <p className="text-sm text-muted">{file.uses.length === 0 ? 'Not used' : `Used by ${file.uses.join(', ')}`}</p>
         <span className="mt-auto">
           {file.uses.length === 0 && (
-            <Remove
+            <RemoveButton
               send={() => api.POST('/desk/media/{file}/remove', { params: { path: { file: file.file } } })}
               name={`“${file.name}”`}
               close={() => {}}

@@ -2,9 +2,9 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { FormDialog } from '../../parts/FormDialog.tsx'
-import { Problem } from '../../parts/Notice.tsx'
-import { useToast } from '../../parts/toasts.tsx'
+import { FormDialog } from '../../parts/dialog/FormDialog.tsx'
+import { Problem } from '../../parts/feedback/Notice.tsx'
+import { useToast } from '../../parts/feedback/toasts.tsx'
 
 /** Makes somebody known before they ever come. */
 export function AddDialog({ close }: { close: () => void }) {

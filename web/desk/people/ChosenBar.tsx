@@ -1,7 +1,7 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react'
 import { answerOf, api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { useToast } from '../../parts/toasts.tsx'
+import { useToast } from '../../parts/feedback/toasts.tsx'
 import type { Whom } from './CorrectDialog.tsx'
 import { MENU, MENU_BUTTON, MENU_ITEM } from './menu.ts'
 import type { PeopleView, RanksKnown } from './people.ts'

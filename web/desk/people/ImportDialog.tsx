@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react'
-import { FormDialog } from '../../parts/FormDialog.tsx'
-import { Problem } from '../../parts/Notice.tsx'
+import { FormDialog } from '../../parts/dialog/FormDialog.tsx'
+import { Problem } from '../../parts/feedback/Notice.tsx'
 import { Matching } from './ImportMatching.tsx'
 import { bytesOf, ENCODINGS, type Encoding, type ImportFile, parsed } from './importFile.ts'
 

@@ -3,7 +3,7 @@ import { X } from 'lucide-react'
 import { type FormEvent, useState } from 'react'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { Problem } from '../../parts/Notice.tsx'
+import { Problem } from '../../parts/feedback/Notice.tsx'
 import { dayText } from '../../parts/time.ts'
 import type { PanelAnswer } from './panel.ts'
 

@@ -4,7 +4,7 @@ import { digits } from '#core/currency'
 import type { readImport } from '#core/people'
 import type { Answer } from '../../parts/api/called.ts'
 import { ApiProblem, answerOf, api } from '../../parts/api.ts'
-import { useToast } from '../../parts/toasts.tsx'
+import { useToast } from '../../parts/feedback/toasts.tsx'
 import { type Part, partsOf } from './importFile.ts'
 
 type Taken = Answer<'/desk/people/import'>

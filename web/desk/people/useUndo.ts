@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { answerOf, api } from '../../parts/api.ts'
-import { useToast } from '../../parts/toasts.tsx'
+import { useToast } from '../../parts/feedback/toasts.tsx'
 import { useStatus } from '../status.ts'
 import { undoneInWords } from './correction.ts'
 

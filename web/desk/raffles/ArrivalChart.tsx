@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3-scale'
 import { area as areaOf, curveStepAfter } from 'd3-shape'
 import { digits } from '#core/currency'
 import { Chart } from '../../parts/chart/Chart.tsx'
-import { Panel } from '../../parts/Panel.tsx'
+import { Panel } from '../../parts/page/Panel.tsx'
 import { dayText, timeText } from '../../parts/time.ts'
 import type { RaffleView } from './view.ts'
 

@@ -1,4 +1,4 @@
-import { Select } from '../commands/inputs.tsx'
+import { Select } from '../../parts/form/inputs.tsx'
 import { AmountField, TargetField } from '../commands/steps/choices.tsx'
 import type { FieldsOf } from '../commands/steps/fieldsOf.ts'
 import type { CommandsView } from '../commands/view.ts'

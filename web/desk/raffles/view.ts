@@ -1,7 +1,7 @@
 import { queryOptions } from '@tanstack/react-query'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
-import { useAction } from '../useAction.ts'
+import { useAction } from '../../parts/form/useAction.ts'
 
 /** A raffle as the desk is told of it. */
 export type DeskRaffle = RafflesView['running'][number]

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { answerOf, api } from '../../parts/api.ts'
-import { Loading, Problem } from '../../parts/Notice.tsx'
-import { PageTitle } from '../../parts/PageTitle.tsx'
+import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
+import { PageTitle } from '../../parts/page/PageTitle.tsx'
 import { Circles } from './Circles.tsx'
 import { RanksForm } from './RanksForm.tsx'
 

@@ -1,5 +1,5 @@
 import type { OverlaySettings } from '#core/screen'
-import { Field, INPUT, NumberInput, Select } from '../commands/inputs.tsx'
+import { Field, INPUT, NumberInput, Select } from '../../parts/form/inputs.tsx'
 import { PictureField } from '../library/RefFields.tsx'
 
 const SIZES = [

@@ -1,6 +1,6 @@
 import { FONTS, type Look } from '#core/screen'
 import { Button } from '../../parts/Button.tsx'
-import { Checkbox, NumberInput, Select, Slider } from '../commands/inputs.tsx'
+import { Checkbox, NumberInput, Select, Slider } from '../../parts/form/inputs.tsx'
 
 const FONT_NAMES = { display: 'Headline font', text: 'Text font', typewriter: 'Typewriter font' } as const
 

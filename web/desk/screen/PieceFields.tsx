@@ -1,7 +1,7 @@
 import { FIGURES_OF_SHOW, type Piece, TOP_LISTS } from '#core/screen'
 import { CHANNEL_FIELDS } from '#core/texts'
 import { Button } from '../../parts/Button.tsx'
-import { Checkbox, Field, INPUT, NumberInput, Select } from '../commands/inputs.tsx'
+import { Checkbox, Field, INPUT, NumberInput, Select } from '../../parts/form/inputs.tsx'
 import type { AlertShown } from '../library/library.ts'
 import { LookFields } from './LookFields.tsx'
 import { pieceName } from './pieces.ts'

@@ -1,4 +1,4 @@
-import { PageTabs } from '../PageTabs.tsx'
+import { PageTabs } from '../../parts/page/PageTabs.tsx'
 
 const PARTS = [
   { to: '/screen', name: 'Overlays' },

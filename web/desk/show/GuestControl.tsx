@@ -3,8 +3,8 @@ import { type FormEvent, useState } from 'react'
 import type { ShowRow } from '#core/show'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { FormDialog } from '../../parts/FormDialog.tsx'
-import { Problem } from '../../parts/Notice.tsx'
+import { FormDialog } from '../../parts/dialog/FormDialog.tsx'
+import { Problem } from '../../parts/feedback/Notice.tsx'
 
 /** Marks the show as showing somebody else's channel, with earning going on or paused. */
 export function GuestControl({ show }: { show: ShowRow }) {

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { Button } from '../../parts/Button.tsx'
-import { PageTitle } from '../../parts/PageTitle.tsx'
+import { PageTitle } from '../../parts/page/PageTitle.tsx'
 import { EveningChart, GoOnAirDialog, ViewerPanel } from '../later.tsx'
 import { PresentList } from '../people/PresentList.tsx'
 import { useStatus } from '../status.ts'

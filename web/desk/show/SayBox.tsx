@@ -2,7 +2,7 @@ import { useMutation } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { useToast } from '../../parts/toasts.tsx'
+import { useToast } from '../../parts/feedback/toasts.tsx'
 
 /** Says something in chat as the bot. */
 export function SayBox({ muted }: { muted: boolean }) {

@@ -5,8 +5,8 @@ import { UNDO_SECONDS } from '#core/people'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { useToast } from '../../parts/feedback/toasts.tsx'
 import { timeText } from '../../parts/time.ts'
-import { useToast } from '../../parts/toasts.tsx'
 import { useStatus } from '../status.ts'
 
 /** What happened while nobody looked: a show forgotten on air, a time when chat was away. */

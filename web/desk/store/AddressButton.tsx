@@ -2,8 +2,8 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { Problem } from '../../parts/Notice.tsx'
-import { useToast } from '../../parts/toasts.tsx'
+import { Problem } from '../../parts/feedback/Notice.tsx'
+import { useToast } from '../../parts/feedback/toasts.tsx'
 
 /** Shows where an order is sent, once it is asked for: an address must not stand on a screen that may be on stream. */
 export function AddressButton({ order }: { order: number }) {

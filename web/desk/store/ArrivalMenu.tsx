@@ -2,8 +2,8 @@ import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react'
 import { BellRing } from 'lucide-react'
 import { useState } from 'react'
 import { SOUNDS, type Sound } from '#core/screen'
+import { Checkbox, Select, Slider } from '../../parts/form/inputs.tsx'
 import { playSound } from '../../parts/sound.ts'
-import { Checkbox, Select, Slider } from '../commands/inputs.tsx'
 import { type Arrival, readArrival, writeArrival } from './arrival.ts'
 
 /** How this computer tells of a new order: which sound, how loud, and whether by a notice of the browser. */

@@ -4,8 +4,8 @@ import { digits } from '#core/currency'
 import { MOST_CODES_AT_ONCE, readCodes } from '#core/store'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { Problem } from '../../parts/Notice.tsx'
-import { INPUT, NumberInput } from '../commands/inputs.tsx'
+import { Problem } from '../../parts/feedback/Notice.tsx'
+import { INPUT, NumberInput } from '../../parts/form/inputs.tsx'
 import type { RewardShown } from './view.ts'
 
 interface CodesPartProps {

@@ -1,6 +1,6 @@
 import { Link } from 'react-router'
 import { playing } from '#core/screen'
-import { Checkbox, Field, INPUT, Select } from '../commands/inputs.tsx'
+import { Checkbox, Field, INPUT, Select } from '../../parts/form/inputs.tsx'
 import { RestField } from './LimitsPart.tsx'
 import type { PartProps } from './part.ts'
 

@@ -1,6 +1,6 @@
 import { DateTime } from 'luxon'
 import { OVERS, type RewardSettings } from '#core/store'
-import { Checkbox, INPUT, NumberInput, Select } from '../commands/inputs.tsx'
+import { Checkbox, INPUT, NumberInput, Select } from '../../parts/form/inputs.tsx'
 import type { PartProps } from './part.ts'
 
 /** Stock, the limit per viewer, the cooldown, and when it is for sale. */

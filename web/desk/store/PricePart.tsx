@@ -1,6 +1,6 @@
 import { digits, inWords } from '#core/currency'
 import { couldBuy, medianOf, neighboursOf, priceInWatching, watchingInWords, wouldSell } from '#core/store'
-import { NumberInput } from '../commands/inputs.tsx'
+import { NumberInput } from '../../parts/form/inputs.tsx'
 import { useStatus } from '../status.ts'
 import type { PartProps } from './part.ts'
 

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { PageTabs } from '../PageTabs.tsx'
+import { PageTabs } from '../../parts/page/PageTabs.tsx'
 import { ordersQuery } from './orders.ts'
 
 /** The pages about what is sold and what was ordered. */

@@ -1,7 +1,7 @@
 import { clsx } from 'clsx'
 import { useState } from 'react'
 import { type Asks, KINDS, type RewardKind, type RewardSettings } from '#core/store'
-import { Checkbox, Field, INPUT, NumberInput, Select } from '../commands/inputs.tsx'
+import { Checkbox, Field, INPUT, NumberInput, Select } from '../../parts/form/inputs.tsx'
 import { PictureField } from '../library/RefFields.tsx'
 import type { PartProps } from './part.ts'
 

@@ -1,7 +1,7 @@
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api, type Sent } from '../../parts/api.ts'
-import { useToast } from '../../parts/toasts.tsx'
+import { useToast } from '../../parts/feedback/toasts.tsx'
 
 /** An order as the desk shows it; `posted`: there is an address to send it to. */
 export type DeskOrder = Answer<'/desk/orders'>['orders'][number]

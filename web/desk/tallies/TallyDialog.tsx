@@ -3,13 +3,13 @@ import { type FormEvent, useState } from 'react'
 import type { TallyRow, TallySettings } from '#core/tallies'
 import { answerOf, api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { FormDialog } from '../../parts/FormDialog.tsx'
+import { FormDialog } from '../../parts/dialog/FormDialog.tsx'
+import { Problem } from '../../parts/feedback/Notice.tsx'
+import { useToast } from '../../parts/feedback/toasts.tsx'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
-import { Problem } from '../../parts/Notice.tsx'
-import { useToast } from '../../parts/toasts.tsx'
-import { Checkbox, Field, INPUT, NumberInput } from '../commands/inputs.tsx'
-import { Remove } from '../commands/Remove.tsx'
+import { Checkbox, Field, INPUT, NumberInput } from '../../parts/form/inputs.tsx'
+import { RemoveButton } from '../../parts/form/RemoveButton.tsx'
 import type { CommandsView } from '../commands/view.ts'
 import { TallyWords } from './TallyWords.tsx'
 
@@ -73,7 +73,7 @@ export function TallyDialog({ view, tally, close }: TallyDialogProps) {
           <Button onClick={close}>Close</Button>
           {tally !== null && (
             <span className="ml-auto">
-              <Remove
+              <RemoveButton
                 send={() => api.POST('/desk/tallies/{id}/close', { params: { path: { id: tally.id } } })}
                 name={tally.name}
                 close={close}

@@ -1,9 +1,9 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { Problem } from '../../parts/Notice.tsx'
+import { Problem } from '../../parts/feedback/Notice.tsx'
+import { useToast } from '../../parts/feedback/toasts.tsx'
 import { ageText, useNow } from '../../parts/time.ts'
-import { useToast } from '../../parts/toasts.tsx'
 import { useStatus } from '../status.ts'
 
 export const redemptionsQuery = queryOptions({

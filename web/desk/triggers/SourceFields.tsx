@@ -1,5 +1,5 @@
 import type { Source, SourceKind } from '#core/triggers'
-import { Field, NumberInput, Select } from '../commands/inputs.tsx'
+import { Field, NumberInput, Select } from '../../parts/form/inputs.tsx'
 import type { CommandsView } from '../commands/view.ts'
 import { freshSource, SOURCES, unitOf } from './sources.ts'
 

@@ -24,7 +24,7 @@ export function AllSteps({ steps, nothing }: { steps: readonly CheckedStep[]; no
       {steps.length === 0
         ? nothing
         : wrong === 0
-          ? `All ${steps.length} ${steps.length === 1 ? 'step comes' : 'steps come'} out as told.`
+          ? `All ${steps.length} ${steps.length === 1 ? 'step matches' : 'steps match'}.`
           : `${wrong} of ${steps.length} steps do not match.`}
     </Verdict>
   )

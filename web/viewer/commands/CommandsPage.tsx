@@ -3,8 +3,8 @@ import { useState } from 'react'
 import { type Currency, durationInWords, inWords } from '#core/currency'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
-import { Loading, Problem } from '../../parts/Notice.tsx'
-import { usePageTitle } from '../../parts/PageTitle.tsx'
+import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
+import { usePageTitle } from '../../parts/page/PageTitle.tsx'
 
 type Listed = Answer<'/commands'>['commands'][number]
 

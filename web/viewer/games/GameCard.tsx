@@ -1,7 +1,7 @@
 import { type FormEvent, type ReactNode, useId } from 'react'
 import type { Act } from '#core/games'
 import { Button } from '../../parts/Button.tsx'
-import { Problem } from '../../parts/Notice.tsx'
+import { Problem } from '../../parts/feedback/Notice.tsx'
 import { usePlay } from './usePlay.ts'
 
 interface GameCardProps {

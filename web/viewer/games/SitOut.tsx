@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { Button } from '../../parts/Button.tsx'
-import { FormDialog } from '../../parts/FormDialog.tsx'
-import { Problem } from '../../parts/Notice.tsx'
+import { FormDialog } from '../../parts/dialog/FormDialog.tsx'
+import { Problem } from '../../parts/feedback/Notice.tsx'
 import { dayText, useNow } from '../../parts/time.ts'
 import { usePlay } from './usePlay.ts'
 

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import type { Act } from '#core/games'
 import { answerOf, api } from '../../parts/api.ts'
-import { useToast } from '../../parts/toasts.tsx'
+import { useToast } from '../../parts/feedback/toasts.tsx'
 import { meQuery } from '../channel.ts'
 
 /** Plays: the same as in chat. What comes of it is said in passing. */

@@ -2,7 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query'
 import { durationInWords } from '#core/currency'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { Problem } from '../../parts/Notice.tsx'
+import { Problem } from '../../parts/feedback/Notice.tsx'
 
 /** Which accounts are mine, and how to link the one in chat where it is another one. */
 export function AccountsPart() {

@@ -1,6 +1,6 @@
 import { answerOf, api } from '../../parts/api.ts'
 import { LedgerHistory } from '../../parts/LedgerHistory.tsx'
-import { usePageTitle } from '../../parts/PageTitle.tsx'
+import { usePageTitle } from '../../parts/page/PageTitle.tsx'
 import { signInAddress } from '../../parts/SignIn.tsx'
 import { useChannel } from '../channel.ts'
 import { HowToEarn } from '../earning/HowToEarn.tsx'

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { digits } from '#core/currency'
 import { type RaffleFile, readRaffleFile } from '#core/raffles'
-import { usePageTitle } from '../../parts/PageTitle.tsx'
+import { usePageTitle } from '../../parts/page/PageTitle.tsx'
 import { CheckedFile } from './CheckPart.tsx'
 
 /** Checks a raffle from its file: nothing is asked of the server, so it works without a connection. */

@@ -1,7 +1,7 @@
 import { Trash2 } from 'lucide-react'
 import type { Branch, Step, StepOf } from '#core/steps'
 import { Button } from '../../../parts/Button.tsx'
-import { INPUT, NumberInput } from '../inputs.tsx'
+import { INPUT, NumberInput } from '../../../parts/form/inputs.tsx'
 import { type StepsFor, useNestedSteps } from './nested.ts'
 
 interface BranchFieldsProps extends StepsFor {

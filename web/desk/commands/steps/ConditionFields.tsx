@@ -1,6 +1,6 @@
 import { circleStanding, PLAIN_STANDINGS, standingName } from '#core/people'
 import type { Condition, Step, StepOf } from '#core/steps'
-import { Checkbox, INPUT, NumberInput, Select } from '../inputs.tsx'
+import { Checkbox, INPUT, NumberInput, Select } from '../../../parts/form/inputs.tsx'
 import { type StepsFor, useNestedSteps } from './nested.ts'
 
 interface ConditionFieldsProps extends StepsFor {

@@ -1,7 +1,7 @@
 import { tallyHows } from '#core/steps'
+import { NumberInput, Select } from '../../../parts/form/inputs.tsx'
 import { PictureField, SoundField } from '../../library/RefFields.tsx'
 import { RaffleFields, TicketFields } from '../../raffles/StepFields.tsx'
-import { NumberInput, Select } from '../inputs.tsx'
 import { BranchFields } from './BranchFields.tsx'
 import { ConditionFields } from './ConditionFields.tsx'
 import { AmountField, TargetField } from './choices.tsx'

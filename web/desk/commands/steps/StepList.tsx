@@ -11,7 +11,7 @@ import {
 } from '@dnd-kit/core'
 import { arrayMove, SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import type { Step } from '#core/steps'
-import { Select } from '../inputs.tsx'
+import { Select } from '../../../parts/form/inputs.tsx'
 import { inPlaceOf, KINDS, markOf } from './kinds.ts'
 import { NestedSteps, type StepListProps } from './nested.ts'
 import { StepCard } from './StepCard.tsx'

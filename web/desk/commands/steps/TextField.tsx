@@ -4,7 +4,7 @@ import { useRef, useState } from 'react'
 import { type Around, fieldsFor } from '#core/runs'
 import { type Field, render } from '#core/texts'
 import { answerOf, api } from '../../../parts/api.ts'
-import { INPUT } from '../inputs.tsx'
+import { INPUT } from '../../../parts/form/inputs.tsx'
 
 interface TextFieldProps {
   readonly label: string

@@ -1,7 +1,7 @@
 import type { Around } from '#core/runs'
 import type { HowMany, Target } from '#core/steps'
+import { NumberInput, Select } from '../../../parts/form/inputs.tsx'
 import { useStatus } from '../../status.ts'
-import { NumberInput, Select } from '../inputs.tsx'
 
 interface TargetFieldProps {
   readonly label: string

@@ -1,5 +1,5 @@
 import type { SettingsOf } from '#core/games'
-import { Checkbox } from '../../commands/inputs.tsx'
+import { Checkbox } from '../../../parts/form/inputs.tsx'
 import { FIGURES, FigureRow } from '../PlayPart.tsx'
 import { WordFields } from '../WordFields.tsx'
 

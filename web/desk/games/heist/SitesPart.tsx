@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { crewsOf, type HeistSite, heistOdds, inPercent, roomChance, type SettingsOf } from '#core/games'
 import { Button } from '../../../parts/Button.tsx'
-import { Field, INPUT, NumberInput, Select } from '../../commands/inputs.tsx'
+import { Field, INPUT, NumberInput, Select } from '../../../parts/form/inputs.tsx'
 import { DecimalInput } from '../DecimalInput.tsx'
 import { SiteCurve } from './SiteCurve.tsx'
 

@@ -1,9 +1,9 @@
 import { useState } from 'react'
 import { inPercent, machineOdds, type SettingsOf, tunedTo } from '#core/games'
 import { Button } from '../../../parts/Button.tsx'
+import { INPUT, NumberInput, Select } from '../../../parts/form/inputs.tsx'
 import { SymbolShown } from '../../../parts/games/SymbolShown.tsx'
 import { DRAWN_SYMBOLS } from '../../../parts/games/symbols.ts'
-import { INPUT, NumberInput, Select } from '../../commands/inputs.tsx'
 import { DecimalInput } from '../DecimalInput.tsx'
 
 type Reels = SettingsOf['reels']

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { Checkbox, NumberInput } from '../../commands/inputs.tsx'
+import { Checkbox, NumberInput } from '../../../parts/form/inputs.tsx'
 import { WhoFields } from '../../commands/WhoFields.tsx'
 import { FIGURES, FigureRow } from '../../games/PlayPart.tsx'
 import { WordFields } from '../../games/WordFields.tsx'

@@ -6,7 +6,7 @@ import { digits } from '#core/currency'
 import type { RaffleSettings } from '#core/raffles'
 import { watchingInWords } from '#core/store'
 import { answerOf, api } from '../../../parts/api.ts'
-import { Panel } from '../../../parts/Panel.tsx'
+import { Panel } from '../../../parts/page/Panel.tsx'
 import { useStatus } from '../../status.ts'
 import type { OutlookView } from '../view.ts'
 

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { INPUT, Select } from '../../commands/inputs.tsx'
+import { INPUT, Select } from '../../../parts/form/inputs.tsx'
 import { WhoFields } from '../../commands/WhoFields.tsx'
 import { FIGURES, FigureRow } from '../../games/PlayPart.tsx'
 import { SoundField } from '../../library/RefFields.tsx'

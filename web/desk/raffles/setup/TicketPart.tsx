@@ -1,7 +1,7 @@
 import { circleStanding, PLAIN_STANDINGS, standingName } from '#core/people'
 import { MOST_TICKETS, MOST_WEIGHT } from '#core/raffles'
 import { Button } from '../../../parts/Button.tsx'
-import { NumberInput, Select } from '../../commands/inputs.tsx'
+import { NumberInput, Select } from '../../../parts/form/inputs.tsx'
 import { DecimalInput } from '../../games/DecimalInput.tsx'
 import type { PartProps } from './part.ts'
 

@@ -1,5 +1,5 @@
 import { MOST_WINNERS, type Prize } from '#core/raffles'
-import { Field, INPUT, NumberInput, Select } from '../../commands/inputs.tsx'
+import { Field, INPUT, NumberInput, Select } from '../../../parts/form/inputs.tsx'
 import { PictureField } from '../../library/RefFields.tsx'
 import type { PartProps } from './part.ts'
 

@@ -1,5 +1,5 @@
 import { CircleAlert } from 'lucide-react'
-import { Button } from './Button.tsx'
+import { Button } from '../Button.tsx'
 
 /** What went wrong, in a sentence, and a way to try again. */
 export function Problem({ error, retry }: { error: Error; retry?: () => void }) {

@@ -1,10 +1,10 @@
 import type { ReactNode } from 'react'
 import type { Readiness } from '#core/runs'
-import { Button } from '../../parts/Button.tsx'
-import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
-import { Problem } from '../../parts/Notice.tsx'
-import { Ready } from './Ready.tsx'
-import { Remove } from './Remove.tsx'
+import { Button } from '../Button.tsx'
+import { Problem } from '../feedback/Notice.tsx'
+import { Ready } from '../feedback/Ready.tsx'
+import { DraftConflict } from './DraftConflict.tsx'
+import { RemoveButton } from './RemoveButton.tsx'
 import type { Saved } from './useSaved.ts'
 
 interface SaveFootProps<S> {
@@ -61,7 +61,7 @@ export function SaveFoot<S>({
         {live && (
           <span className="ml-auto flex items-center gap-1">
             {more}
-            <Remove
+            <RemoveButton
               send={() => at.remove(live.id)}
               name={nameOf(live.settings)}
               close={close}

@@ -1,6 +1,6 @@
 import { clsx } from 'clsx'
 import { useEffect } from 'react'
-import { type Tab, tabTitle } from './tabTitle.ts'
+import { type Tab, tabTitle } from '../tabTitle.ts'
 
 let tab: Tab = { waiting: 0, page: '', site: 'Ricompensa' }
 

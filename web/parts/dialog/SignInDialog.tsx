@@ -1,5 +1,5 @@
+import { signInAddress } from '../SignIn.tsx'
 import { FormDialog } from './FormDialog.tsx'
-import { signInAddress } from './SignIn.tsx'
 
 interface SignInDialogProps {
   readonly scope: 'desk' | 'viewer'

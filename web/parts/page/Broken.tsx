@@ -1,5 +1,5 @@
 import { Component, type ReactNode } from 'react'
-import { Button } from './Button.tsx'
+import { Button } from '../Button.tsx'
 
 /** Around all pages: in place of one that failed it says so plainly, and offers what helps. Nothing that was saved is lost by it. */
 export class Broken extends Component<{ readonly children: ReactNode }, { readonly fault: unknown }> {

@@ -1,9 +1,9 @@
-import { Button } from '../../parts/Button.tsx'
-import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
-import type { Conflict } from '../../parts/form/drafts.tsx'
-import { Problem } from '../../parts/Notice.tsx'
+import { Button } from '../Button.tsx'
+import { Problem } from '../feedback/Notice.tsx'
+import { DraftConflict } from './DraftConflict.tsx'
+import type { Conflict } from './drafts.tsx'
 
-interface AppliesProps {
+interface ApplyFootProps {
   readonly changed: boolean
   readonly wrong?: string | undefined
   readonly pending: boolean
@@ -13,7 +13,7 @@ interface AppliesProps {
 }
 
 /** The foot of a form: what is wrong, what somebody else saved meanwhile, save, or discard. */
-export function Applies({ changed, wrong, pending, error, discard, conflict }: AppliesProps) {
+export function ApplyFoot({ changed, wrong, pending, error, discard, conflict }: ApplyFootProps) {
   return (
     <>
       {wrong && changed && (

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { answerOf, type Sent } from '../../parts/api.ts'
-import { OnOff } from '../../parts/OnOff.tsx'
-import { useToast } from '../../parts/toasts.tsx'
+import { answerOf, type Sent } from '../api.ts'
+import { useToast } from '../feedback/toasts.tsx'
+import { OnOff } from '../OnOff.tsx'
 
 /** Switches something on or off at once. */
 export function Switch({

@@ -1,7 +1,7 @@
 import { clsx } from 'clsx'
 import { NavLink, Outlet } from 'react-router'
-import { useUnsavedPages } from '../parts/form/drafts.tsx'
-import { UnsavedMark } from './frame/UnsavedMark.tsx'
+import { useUnsavedPages } from '../form/drafts.tsx'
+import { UnsavedMark } from '../form/UnsavedMark.tsx'
 
 /** Pages that belong together: their names in a row, and the one that is open below. */
 export function PageTabs({

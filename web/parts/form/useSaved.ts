@@ -1,8 +1,8 @@
 import { type UseMutationResult, useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { Sent } from '../../parts/api.ts'
-import { type Draft, useDraft } from '../../parts/form/drafts.tsx'
-import { same } from '../../parts/same.ts'
+import type { Sent } from '../api.ts'
+import { same } from '../same.ts'
+import { type Draft, useDraft } from './drafts.tsx'
 
 /** What is live of something, as the server answered it. */
 interface Live<S> {

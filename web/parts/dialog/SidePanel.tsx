@@ -1,7 +1,7 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react'
 import { clsx } from 'clsx'
 import type { ReactNode } from 'react'
-import { Button } from '../../parts/Button.tsx'
+import { Button } from '../Button.tsx'
 
 interface SidePanelProps {
   readonly title: string

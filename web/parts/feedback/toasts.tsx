@@ -1,7 +1,7 @@
 import { CircleAlert, CircleCheck, X } from 'lucide-react'
 import { createContext, type ReactNode, useCallback, useContext, useRef, useState } from 'react'
-import { Button } from './Button.tsx'
-import { isAsked } from './signInNotice.ts'
+import { Button } from '../Button.tsx'
+import { isAsked } from '../signInNotice.ts'
 
 export interface Toast {
   readonly text: string

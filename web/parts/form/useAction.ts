@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { answerOf, type Sent } from '../parts/api.ts'
-import { useToast } from '../parts/toasts.tsx'
+import { answerOf, type Sent } from '../api.ts'
+import { useToast } from '../feedback/toasts.tsx'
 
 interface Wanted<T> {
   readonly send: () => Sent<T>

@@ -1,11 +1,11 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { answerOf, type Sent } from '../../parts/api.ts'
-import { Button } from '../../parts/Button.tsx'
-import { useToast } from '../../parts/toasts.tsx'
+import { answerOf, type Sent } from '../api.ts'
+import { Button } from '../Button.tsx'
+import { useToast } from '../feedback/toasts.tsx'
 
 /** Takes something away, after asking. */
-export function Remove({
+export function RemoveButton({
   send,
   name,
   close,
