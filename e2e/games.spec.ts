@@ -61,7 +61,7 @@ test('a heist is opened at the desk, joined in chat and on the page, runs at the
   await expectAccessible(desk)
   await desk.getByRole('dialog').getByRole('button', { name: 'Call it off' }).click()
   await expect(standin.getByRole('log').getByText('Heist: called off. All stakes are refunded.')).toBeVisible()
-  await expect(running).toBeHidden()
+  await expect(running.getByText('Heist')).toBeHidden()
   await expect(phone.getByText('Heist 10 · stake back').first()).toBeVisible()
 })
 

@@ -35,3 +35,8 @@ export const GoOffAirDialog = lazily(async () => (await import('./show/AirDialog
 export const JumpDialog = lazily(async () => (await import('./JumpDialog.tsx')).JumpDialog, JumpWaiting)
 export const ArrivalMenu = lazily(async () => (await import('./store/ArrivalMenu.tsx')).ArrivalMenu)
 export const EveningChart = lazily(async () => (await import('./show/EveningChart.tsx')).EveningChart)
+/** In builds for development alone: `VITE_PARTS=1 npm run build`. */
+export const PartsPage =
+  import.meta.env.VITE_PARTS === undefined
+    ? undefined
+    : lazily(async () => (await import('./parts/PartsPage.tsx')).PartsPage)

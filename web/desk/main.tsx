@@ -14,6 +14,7 @@ import {
   LibraryPage,
   OrdersPage,
   OverlaysPage,
+  PartsPage,
   PeoplePage,
   RafflePage,
   RaffleSetupPage,
@@ -78,4 +79,5 @@ mount('desk', <Desk />, [
   },
   { path: 'screen/overlays/:overlay', element: <EditorPage /> },
   { path: 'connections', element: <ConnectionsPage /> },
+  ...(PartsPage === undefined ? [] : [{ path: 'parts', element: <PartsPage /> }]),
 ])

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react'
 import type { Fact, FactKind } from '#core/engine'
+import { onWake } from './wake.ts'
 
 /** A fact as the feed tells it. */
 export type LiveFact<K extends FactKind = FactKind> = K extends FactKind ? Omit<Fact<K>, 'audience'> : never
@@ -45,7 +46,13 @@ export function useLive({ address, onFact, onReset }: LiveOptions): boolean {
       }
     }
     open()
+    const stop = onWake(() => {
+      clearTimeout(retry)
+      source?.close()
+      open()
+    })
     return () => {
+      stop()
       clearTimeout(retry)
       source?.close()
     }

@@ -14,9 +14,18 @@ const Routes = ({ routes }: { routes: RouteObject[] }) => useRoutes(routes)
 const onceIfWorthwhile = (count: number, fault: Error): boolean =>
   count < 1 && !(fault instanceof ApiProblem && fault.status >= 400 && fault.status < 500)
 
+/** Has the browser offer to install the pages of this channel. */
+function offerToInstall(folder: string): void {
+  const link = document.createElement('link')
+  link.rel = 'manifest'
+  link.href = `/${folder}/${channelSlug()}/manifest.webmanifest`
+  document.head.append(link)
+}
+
 /** Starts one of the applications of a channel: its pages, within their frame, below /<folder>/<channel>. */
 export function mount(folder: 'desk' | 'c', frame: ReactElement, pages: RouteObject[]): void {
   applyChosenTheme()
+  offerToInstall(folder)
   const basename = `/${folder}/${channelSlug()}`
   const lost = { path: '*', element: <NoSuchPage home={basename} /> }
   const routes = [{ path: '/', element: frame, children: [...pages, lost] }]

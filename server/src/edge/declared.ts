@@ -41,6 +41,8 @@ const OPENINGS: Readonly<Record<string, Declared>> = {
   'GET /problems/:code': opening('anyone', 'usual', CHECKED),
   'GET /desk': opening('anyone', 'usual', CHECKED),
   'GET /claim': opening('anyone', 'none', CHECKED),
+  'GET /desk/:slug/manifest.webmanifest': opening('anyone', 'usual', CHECKED),
+  'GET /c/:slug/manifest.webmanifest': opening('anyone', 'usual', CHECKED),
   'GET /desk/*': opening('anyone', 'none', CHECKED),
   'GET /c/:slug/raffles/:raffle/preview.png': opening('anyone', 'costly'),
   'GET /c/:slug/raffles/:raffle': opening('anyone', 'usual', CHECKED),

@@ -5,6 +5,7 @@ import { SLUG } from '../claim/index.ts'
 import type { Config } from '../config.ts'
 import { explanationPage, problem } from '../http/index.ts'
 import type { Env } from './env.ts'
+import { manifest } from './manifest.ts'
 import { rafflePage, rafflePicture } from './preview.ts'
 
 const YEAR_SECONDS = 31_536_000
@@ -46,6 +47,8 @@ export function pages(config: Config, channels: Channels): Hono<Env> {
     return c.redirect(channel === undefined ? '/claim' : `/desk/${channel.slug}`)
   })
   app.get('/claim', document('claim'))
+  app.get('/desk/:slug/manifest.webmanifest', manifest(channels, 'desk'))
+  app.get('/c/:slug/manifest.webmanifest', manifest(channels, 'c'))
   app.get('/desk/*', document('desk', '/desk/status'))
   app.get('/c/:slug/raffles/:raffle/preview.png', rafflePicture({ config, channels }))
   app.get('/c/:slug/raffles/:raffle', rafflePage({ config, channels }))

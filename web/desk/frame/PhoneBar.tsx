@@ -54,7 +54,7 @@ export function PhoneBar({ status, onJump }: { status: Status; onJump: () => voi
           {running === 0 ? (
             <p className="p-4 text-muted">Nothing is running: no raffle is open and no game is on.</p>
           ) : (
-            <Running />
+            <Running titled={false} />
           )}
         </Sheet>
       )}

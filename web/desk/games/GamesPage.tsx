@@ -165,7 +165,7 @@ function GameRow({ game, view, who, onOpen }: GameRowProps) {
         {returns === undefined ? '–' : returnsInWords(returns).replace(' to ', ' – ')}
       </td>
       <LatelyCells lately={lately} shows={view.lately.shows} returns={returns} />
-      <td className="py-2 text-right">
+      <td className="py-2 pl-4 text-right">
         <StartButton game={game} view={view} />
       </td>
     </tr>

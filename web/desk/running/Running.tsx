@@ -7,15 +7,15 @@ import { useRunning } from './useRunning.ts'
 /** Many duels at once would bury what else is on. */
 const MOST_SHOWN = 6
 
-/** What is running, whichever ends next at the top: raffles and rounds, each with its clock and what can be pressed. */
-export function Running() {
+/** What is running, whichever ends next at the top: raffles and rounds, each with its clock and what can be pressed. @param titled - Not within a sheet, which is. */
+export function Running({ titled = true }: { titled?: boolean }) {
   const [all, setAll] = useState(false)
   const running = useRunning()
   if (running.length === 0) return null
   const more = running.length - MOST_SHOWN
   return (
     <section aria-label="Running" className="border-b border-line px-4 pt-4 pb-2">
-      <h2 className="text-lg">Running</h2>
+      {titled && <h2 className="text-lg">Running</h2>}
       <ul>
         {running
           .slice(0, all ? undefined : MOST_SHOWN)

@@ -41,7 +41,7 @@ export function SideRail() {
   )
 }
 
-/** What waits to be done. @param onClose - Folds it away, where it stands beside the page. */
+/** What waits to be done. @param onClose - Folds it away, where it stands beside the page; a sheet has the title itself. */
 export function WaitingPart({ onClose }: { onClose?: (() => void) | undefined }) {
   const { orders, waiting, count } = useWaiting()
   return (
@@ -64,7 +64,7 @@ function WaitingHead({ waiting, onClose }: { waiting: readonly DeskOrder[]; onCl
   const oldest = waiting[0]
   return (
     <div className="flex items-baseline gap-2 px-4 pt-4 pb-2">
-      <h2 className="text-lg">Waiting</h2>
+      {onClose && <h2 className="text-lg">Waiting</h2>}
       {oldest && (
         <p className="ml-auto text-sm text-muted">
           {waiting.length} · oldest {ageText(now - oldest.placedAt)}
