@@ -29,7 +29,7 @@ test('a reward is made, priced in watching, tried, bought in chat and on the pho
   await desk.getByRole('button', { name: 'Add a reward' }).click()
   await desk.getByLabel('Name', { exact: true }).fill(`The lamp ${word}`)
   await desk.getByLabel('Chat word, as in !get hat').fill('whistle')
-  await expect(desk.getByText('"whistle" buys “Factory whistle” already.').first()).toBeVisible()
+  await expect(desk.getByText('"whistle" already buys “Factory whistle”.').first()).toBeVisible()
   await desk.getByLabel('Chat word, as in !get hat').fill(word)
   await expectAccessible(desk)
   await tab(desk, 'Price')

@@ -39,6 +39,17 @@ export const Evening = exactly({
   show: orNull(LatestShow),
   minutes: Type.Array(exactly({ minute: UnixSeconds, paid: Type.Integer(), spent: Type.Integer() })),
   end: Type.Optional(Count),
+  /** What the show before came to, and how far it had come after as long. */
+  before: Type.Optional(
+    exactly({
+      title: Type.String(),
+      paid: Type.Integer(),
+      spent: Type.Integer(),
+      people: Count,
+      seconds: Count,
+      byThen: exactly({ paid: Type.Integer(), spent: Type.Integer() }),
+    }),
+  ),
 })
 
 const line = <K extends 'chat.said' | 'chat.replied'>(kind: K) =>

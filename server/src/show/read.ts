@@ -1,8 +1,8 @@
-import { and, desc, eq, getTableColumns, gte, lte, ne, sql } from 'drizzle-orm'
+import { and, desc, eq, getTableColumns, gte, lt, lte, ne, sql } from 'drizzle-orm'
 import { type Pool, prepared, type Reader, schema } from '../database/index.ts'
 import { factsAfter } from '../feed/index.ts'
 
-const { flow, show } = schema
+const { attendance, flow, show } = schema
 
 /** A show as it is told: every column but the channel's. */
 const { channel: _channel, ...shown } = getTableColumns(show)
@@ -34,6 +34,32 @@ const latestShow = prepared((db) =>
 export async function latestShowOf(db: Reader, channel: number) {
   const [found] = await latestShow(db).execute({ channel })
   return found
+}
+
+/**
+ * The show before one, as what tonight's can be held against: what it came to, and how far it had come after as long.
+ * @param after - Seconds into the show; @returns undefined for the first show.
+ */
+export async function showBefore(db: Reader, channel: number, id: number, after: number) {
+  const [last] = await db
+    .select(shown)
+    .from(show)
+    .where(and(eq(show.channel, channel), eq(show.status, 'ended'), lt(show.id, id)))
+    .orderBy(desc(show.id))
+    .limit(1)
+  if (last === undefined || last.endedAt === null) return undefined
+  const until = Math.min(last.endedAt, last.startedAt + after)
+  const [flows, people] = await Promise.all([
+    flowsBetween(db, channel, last.startedAt, until),
+    db.$count(attendance, and(eq(attendance.channel, channel), eq(attendance.show, last.id))),
+  ])
+  const byThen = { paid: 0, spent: 0 }
+  for (const { paid, spent } of flows) {
+    byThen.paid += paid
+    byThen.spent += spent
+  }
+  const { title, paid, spent } = last
+  return { title, paid, spent, people, seconds: last.endedAt - last.startedAt, byThen }
 }
 
 /** A show is taken for forgotten when nobody has been there and nobody has spoken for so long (seconds). */

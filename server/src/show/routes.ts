@@ -10,7 +10,7 @@ import { hand, type Route, route } from '../http/index.ts'
 import { overlaysOf } from '../screen/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { ChatLog, Evening, Status } from './answers.ts'
-import { flowsBetween, forgottenSince, lastSeqOf, latestShowOf, openShowOf, recentChat } from './read.ts'
+import { flowsBetween, forgottenSince, lastSeqOf, latestShowOf, openShowOf, recentChat, showBefore } from './read.ts'
 
 const CHAT_LINES = 80
 
@@ -58,7 +58,11 @@ function statusRoutes(db: Reader, channels: Channels, chat: (channel: number) =>
         const show = await latestShowOf(db, channel.id)
         if (show === undefined) return { show: null, minutes: [] }
         const end = show.endedAt ?? clock()
-        return { show, end, minutes: await flowsBetween(db, channel.id, show.startedAt, end) }
+        const [minutes, before] = await Promise.all([
+          flowsBetween(db, channel.id, show.startedAt, end),
+          showBefore(db, channel.id, show.id, end - show.startedAt),
+        ])
+        return { show, end, minutes, ...(before !== undefined && { before }) }
       },
     }),
     route({

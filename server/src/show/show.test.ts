@@ -24,6 +24,27 @@ describe('a show', () => {
     await server.channels.drained()
   })
 
+  test('can be held against the one before: what that came to, and how far it had come after as long', async () => {
+    const { call, pool } = await testDesk(['pia'])
+    await call('POST', '/desk/show/start', { title: 'Before' })
+    expect(await call('GET', '/desk/evening')).not.toHaveProperty('before')
+    await call('POST', '/desk/show/end', {})
+    await expect.poll(async () => (await pool.query('select status from show')).rows[0].status).toBe('ended')
+    const begun = now() - 7200
+    await pool.query('update show set started_at = $1, ended_at = $1 + 3600, paid = 50, spent = 20', [begun])
+    await pool.query('update channel set revision = revision + 1')
+    await pool.query('delete from flow')
+    await pool.query('insert into flow (channel, minute, paid, spent) values (1, $1, 10, 4), (1, $2, 40, 16)', [
+      begun - (begun % 60),
+      begun - (begun % 60) + 1800,
+    ])
+    await call('POST', '/desk/show/start', { title: 'Now' })
+    expect(await call('GET', '/desk/evening')).toMatchObject({
+      show: { title: 'Now' },
+      before: { title: 'Before', paid: 50, spent: 20, seconds: 3600, byThen: { paid: 10, spent: 4 } },
+    })
+  })
+
   test('forgotten on air is noticed, and closed at the time when it was really over', async () => {
     const { call, pool, submit } = await testDesk(['pia'])
     await call('POST', '/desk/show/start', { title: 'Long ago' })

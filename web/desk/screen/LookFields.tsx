@@ -11,7 +11,7 @@ export function LookFields({ look, setLook, size }: { look: Look; setLook: (look
     <fieldset className="flex flex-col gap-2">
       <legend className="mb-1 font-semibold">Look</legend>
       <Select
-        label="Text"
+        label="Font"
         value={look.font}
         choices={FONTS.map((value) => ({ value, name: FONT_NAMES[value] }))}
         onChoose={(font) => put({ font })}
@@ -26,10 +26,10 @@ export function LookFields({ look, setLook, size }: { look: Look; setLook: (look
             className="w-16"
             onValue={(n) => put({ size: n })}
           />
-          pixels high
+          pixels
         </p>
       )}
-      <ColourField label="Text" value={look.colour} initial="#f4eee1" onColour={(colour) => put({ colour })} />
+      <ColourField label="Text colour" value={look.colour} initial="#f4eee1" onColour={(colour) => put({ colour })} />
       <ColourField
         label="Background"
         value={look.ground === 'none' ? '' : look.ground}
@@ -48,7 +48,7 @@ export function LookFields({ look, setLook, size }: { look: Look; setLook: (look
           className="w-16"
           onValue={(corner) => put({ corner })}
         />
-        round corners
+        pixels
       </p>
       <Checkbox on={look.shadow} onTick={(shadow) => put({ shadow })}>
         Shadow

@@ -1,13 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
 import { max } from 'd3-array'
 import { scaleLinear } from 'd3-scale'
-import { digits, durationInWords } from '#core/currency'
+import { type Currency, digits, durationInWords, inWords } from '#core/currency'
 import { Chart } from '../../parts/chart/Chart.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { timeText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
-import { type Bar, barsOf, eveningQuery } from './evening.ts'
+import { type Bar, barsOf, type Evening, eveningQuery } from './evening.ts'
 
 /** Pixels. */
 const HEIGHT = 140
@@ -38,7 +38,20 @@ export function EveningChart() {
       {evening.isError && <Problem error={evening.error} retry={() => void evening.refetch()} />}
       {evening.data?.show === null && <p className="text-muted">After your first show, its evening is drawn here.</p>}
       {bars.length > 0 && <Bars bars={bars} unit={currency.many} />}
+      {!over && evening.data?.before && <Before before={evening.data.before} currency={currency} />}
     </Panel>
+  )
+}
+
+/** What tonight can be held against, which says something from the first minute on. */
+function Before({ before, currency }: { before: NonNullable<Evening['before']>; currency: Currency }) {
+  const { paid, spent, people, seconds, byThen } = before
+  return (
+    <p className="tabular pt-2 text-[0.93rem] text-muted">
+      Last show by this time: {inWords(byThen.paid, currency)} paid, {digits(byThen.spent)} spent. At its end, after{' '}
+      {durationInWords(seconds - (seconds % 60))}: {digits(paid)} paid, {digits(spent)} spent, {digits(people)}{' '}
+      {people === 1 ? 'person' : 'people'}.
+    </p>
   )
 }
 

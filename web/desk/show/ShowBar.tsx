@@ -29,10 +29,10 @@ export function ShowBar({ status, wide, onJump }: { status: Status; wide: boolea
         </Count>
         {show && (
           <>
-            <Count name={`${currency.many} paid`}>
+            <Count name={wide ? `${currency.many} paid` : 'paid'}>
               <Figure value={show.paid} signed />
             </Count>
-            <Count name={`${currency.many} spent`}>
+            <Count name={wide ? `${currency.many} spent` : 'spent'}>
               <Figure value={-show.spent} signed />
             </Count>
           </>

@@ -1,14 +1,13 @@
 import { clsx } from 'clsx'
 import { type KeyboardEvent, useRef, useState } from 'react'
-import { digits, inWords } from '#core/currency'
-import { Button } from '../../parts/Button.tsx'
-import { INPUT } from '../../parts/form/inputs.tsx'
-import { WideTable } from '../../parts/table/WideTable.tsx'
+import { digits } from '#core/currency'
 import { ageText, dayText, useNow } from '../../parts/time.ts'
+import { useWide } from '../../parts/useWide.ts'
 import { useStatus } from '../status.ts'
-import { AddressButton } from './AddressButton.tsx'
 import { orderKey } from './keys.ts'
-import { type DeskOrder, LONG_WAIT_SECONDS, useEndOrder } from './orders.ts'
+import { OrderActions, StateWords } from './OrderActions.tsx'
+import { OrderCards } from './OrderCards.tsx'
+import { type DeskOrder, isOpen, LONG_WAIT_SECONDS, useEndOrder } from './orders.ts'
 
 interface OrderListProps {
   readonly orders: readonly DeskOrder[]
@@ -30,49 +29,51 @@ export function OrderList({ orders, chosen, setChosen, openPerson }: OrderListPr
     if (!next.delete(id)) next.add(id)
     setChosen(next)
   }
+  const wide = useWide()
+  if (!wide) return <OrderCards {...{ orders, chosen, choose, openPerson }} />
   return (
     <>
-      <p className="text-sm text-muted">With a row in focus: J next, K previous, O open, D done, B refund, X select.</p>
-      <WideTable>
-        <table className="w-full table-fixed rounded-md border border-line bg-panel">
-          <thead className="text-left text-sm text-muted">
-            <tr className="border-b border-line">
-              <th scope="col" className="w-10 px-3 py-2">
-                <span className="sr-only">Chosen</span>
-              </th>
-              <th scope="col" className="w-[24%] px-2 py-2 font-medium">
-                Reward
-              </th>
-              <th scope="col" className="w-[16%] px-2 py-2 font-medium">
-                Buyer
-              </th>
-              <th scope="col" className="px-2 py-2 font-medium">
-                Text
-              </th>
-              <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
-                Price
-              </th>
-              <th scope="col" className="w-28 px-3 py-2 text-right font-medium">
-                When
-              </th>
-            </tr>
-          </thead>
-          <tbody ref={list}>
-            {orders.map((order, index) => (
-              <OrderRow
-                key={order.id}
-                order={order}
-                chosen={chosen.has(order.id)}
-                choose={() => choose(order.id)}
-                open={open === order.id}
-                setOpen={(on) => setOpen(on ? order.id : undefined)}
-                openPerson={openPerson}
-                move={(by) => focusOn(index + by)}
-              />
-            ))}
-          </tbody>
-        </table>
-      </WideTable>
+      <p className="text-sm text-muted pointer-coarse:hidden">
+        With a row in focus: J next, K previous, O open, D done, B refund, X select.
+      </p>
+      <table className="w-full table-fixed rounded-md border border-line bg-panel">
+        <thead className="text-left text-sm text-muted">
+          <tr className="border-b border-line">
+            <th scope="col" className="w-10 px-3 py-2">
+              <span className="sr-only">Chosen</span>
+            </th>
+            <th scope="col" className="w-[24%] px-2 py-2 font-medium">
+              Reward
+            </th>
+            <th scope="col" className="w-[16%] px-2 py-2 font-medium">
+              Buyer
+            </th>
+            <th scope="col" className="px-2 py-2 font-medium">
+              Text
+            </th>
+            <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
+              Price
+            </th>
+            <th scope="col" className="w-28 px-3 py-2 text-right font-medium">
+              When
+            </th>
+          </tr>
+        </thead>
+        <tbody ref={list}>
+          {orders.map((order, index) => (
+            <OrderRow
+              key={order.id}
+              order={order}
+              chosen={chosen.has(order.id)}
+              choose={() => choose(order.id)}
+              open={open === order.id}
+              setOpen={(on) => setOpen(on ? order.id : undefined)}
+              openPerson={openPerson}
+              move={(by) => focusOn(index + by)}
+            />
+          ))}
+        </tbody>
+      </table>
     </>
   )
 }
@@ -86,8 +87,6 @@ interface OrderRowProps {
   readonly openPerson: (id: number) => void
   readonly move: (by: number) => void
 }
-
-const isOpen = ({ status }: DeskOrder): boolean => status === 'waiting' || status === 'back'
 
 function OrderRow({ order, chosen, choose, open, setOpen, openPerson, move }: OrderRowProps) {
   const { ahead } = useStatus()
@@ -171,78 +170,5 @@ function OrderRow({ order, chosen, choose, open, setOpen, openPerson, move }: Or
         </tr>
       )}
     </>
-  )
-}
-
-function StateWords({ order, now }: { order: DeskOrder; now: number }) {
-  const { status, endedBy, takenBy, endsAt } = order
-  const words = {
-    waiting: takenBy === null ? '' : `assigned to ${takenBy}`,
-    back: 'its time is over: end it',
-    running: endsAt === null ? 'on' : `on for ${endsAt - now < 60 ? 'less than a minute' : ageText(endsAt - now)} more`,
-    done: endedBy === null || endedBy === '' ? 'done automatically' : `done by ${endedBy}`,
-    refunded: endedBy ? `refunded by ${endedBy}` : 'refunded',
-  }[status]
-  return words === '' ? null : <span className="block text-sm text-muted">{words}</span>
-}
-
-interface OrderActionsProps {
-  readonly order: DeskOrder
-  readonly asking: boolean
-  readonly setAsking: (asking: boolean) => void
-}
-
-/** What can be done with an order, with a word to the buyer. */
-function OrderActions({ order, asking, setAsking }: OrderActionsProps) {
-  const { currency } = useStatus()
-  const { act, done, giveBack } = useEndOrder()
-  const [message, setMessage] = useState('')
-  const undoable = order.byHand && (order.status === 'done' || order.status === 'running')
-  return (
-    <div className="flex flex-col items-start gap-2">
-      {order.posted && <AddressButton order={order.id} />}
-      <div className="flex flex-wrap items-center gap-2">
-        {isOpen(order) && (
-          <>
-            {order.status === 'waiting' && (
-              <input
-                aria-label="Message to the buyer"
-                placeholder="Your own message to the buyer"
-                value={message}
-                maxLength={300}
-                onChange={(event) => setMessage(event.target.value)}
-                className={`w-80 ${INPUT} placeholder:text-muted`}
-              />
-            )}
-            <Button look="main" onClick={() => done(order, message)} shortcut="D">
-              {order.status === 'back' ? 'Ended' : 'Done'}
-            </Button>
-            <Button
-              onClick={() => act.mutate({ order, action: order.takenBy === null ? 'take' : 'leave' })}
-              shortcut="T"
-            >
-              {order.takenBy === null ? 'Assign to me' : 'Unassign'}
-            </Button>
-          </>
-        )}
-        {undoable && <Button onClick={() => act.mutate({ order, action: 'reopen' })}>Reopen</Button>}
-        {order.status !== 'refunded' &&
-          (asking ? (
-            <>
-              <span>
-                Refund {inWords(order.price, currency)} to {order.viewerName}?
-              </span>
-              <Button look="danger" ref={(button) => button?.focus()} onClick={() => giveBack(order)}>
-                Refund
-              </Button>
-              <Button onClick={() => setAsking(false)}>Keep the order</Button>
-            </>
-          ) : (
-            <Button onClick={() => setAsking(true)} shortcut="B">
-              Refund
-            </Button>
-          ))}
-      </div>
-    </div>
   )
 }

@@ -124,7 +124,7 @@ function Filters({ asked, put, counts }: FiltersProps) {
             type="button"
             aria-pressed={asked.shown === shown}
             onClick={() => put({ shown, order: shown === 'open' ? 'oldest' : 'newest' })}
-            className={`border-b-2 px-3 py-1 ${asked.shown === shown ? 'border-brass bg-raised font-semibold' : 'border-transparent hover:bg-raised'}`}
+            className={`shrink-0 border-b-2 px-3 py-1 whitespace-nowrap ${asked.shown === shown ? 'border-brass bg-raised font-semibold' : 'border-transparent hover:bg-raised'}`}
           >
             {name}
             {counts && shown !== 'all' && <span className="tabular ml-1.5 text-muted">{digits(counts[shown])}</span>}

@@ -75,3 +75,6 @@ export function useEndOrder() {
 
 /** An order that has waited so long (seconds) stands out. */
 export const LONG_WAIT_SECONDS = 20 * 60
+
+/** Whether an order still asks for somebody at the desk. */
+export const isOpen = ({ status }: DeskOrder): boolean => status === 'waiting' || status === 'back'

@@ -272,6 +272,17 @@ export interface paths {
 								readonly spent: number;
 							}[];
 							readonly end?: number;
+							readonly before?: {
+								readonly title: string;
+								readonly paid: number;
+								readonly spent: number;
+								readonly people: number;
+								readonly seconds: number;
+								readonly byThen: {
+									readonly paid: number;
+									readonly spent: number;
+								};
+							};
 						};
 					};
 				};
