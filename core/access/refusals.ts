@@ -8,7 +8,7 @@ export const accessRefusals = {
   },
   name_unknown: { kind: 'invalid', when: 'Nobody here has the name that was typed.' },
   name_unsure: { kind: 'invalid', when: 'More than one person could be meant; the sentence names them.' },
-  used_up: { kind: 'conflict', when: 'It can be done so many times in a show, and has been.' },
+  used_up: { kind: 'conflict', when: 'It has been done as often as allowed in this show.' },
   used_up_own: { kind: 'conflict', when: 'This viewer has used it as often as allowed in a show.' },
 } as const satisfies Readonly<Record<string, DeclaredRefusal>>
 

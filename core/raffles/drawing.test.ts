@@ -74,7 +74,7 @@ describe('the draw', () => {
     expect(act(id, 'draw', 2).ok).toBe(true)
   })
 
-  test('who does not speak up is out, and another is drawn by itself', () => {
+  test('who does not speak up is out, and another is drawn automatically', () => {
     const id = three({ redraw: 'itself', claimSeconds: 30 })
     act(id, 'draw', 1)
     later(8)

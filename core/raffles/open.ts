@@ -145,7 +145,7 @@ export function weightsInWords(
 ): string {
   const parts = weights
     .filter(({ weight }) => weight > 100)
-    .map(({ standing, weight }) => `a ticket of ${somebodyWith(standing, circles)} counts ${weightInWords(weight)}`)
+    .map(({ standing, weight }) => `a ticket of ${somebodyWith(standing, circles)} has weight ${weightInWords(weight)}`)
   const all = parts.join(', ')
   return all === '' ? '' : `${all.charAt(0).toUpperCase()}${all.slice(1)}.`
 }

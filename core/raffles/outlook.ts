@@ -108,7 +108,7 @@ export const shareInWords = (
   { standing, weight, ofPeople, ofChances }: Share,
   circles: readonly { id: number; name: string }[],
 ): string =>
-  `A ticket of ${somebodyWith(standing, circles)} counts ${weightInWords(weight)}: that makes ${part(ofChances)} of all chances for ${part(ofPeople)} of the people.`
+  `A ticket of ${somebodyWith(standing, circles)} has weight ${weightInWords(weight)}: that makes ${part(ofChances)} of all chances for ${part(ofPeople)} of the people.`
 
 /** What is warned of: who comes plainly would have far less than an equal chance; undefined: nothing. */
 export const unfair = ({ least }: Pick<Outlook, 'least'>): string | undefined =>

@@ -4,7 +4,7 @@ import type { DeclaredRefusal } from '../world/index.ts'
 export const raffleRefusals = {
   raffle_closed: { kind: 'conflict', when: 'The raffle is closed, over or called off.' },
   raffle_delivered: { kind: 'conflict', when: 'The prize has been handed out, so this cannot be taken back.' },
-  raffle_drawing: { kind: 'conflict', when: 'A draw is being shown; the winner is told in a moment.' },
+  raffle_drawing: { kind: 'conflict', when: 'A draw is being shown; the winner is announced in a moment.' },
   raffle_drawn: { kind: 'conflict', when: 'This draw has been made, or the draw has begun and who is in stays in.' },
   raffle_follow: { kind: 'forbidden', when: 'The raffle is for who has followed for so many days.' },
   raffle_hours: { kind: 'forbidden', when: 'The raffle is for viewers who have watched so many hours.' },

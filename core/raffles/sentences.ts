@@ -55,7 +55,7 @@ function ticketRules(settings: RaffleSettings, { circles }: WhoNames, currency: 
     ...(price === 0 ? [] : [`Who leaves before it closes has all their ${currency.many} back.`]),
     weighed === ''
       ? 'Every ticket has the same chance.'
-      : `${weighed} Any other ticket counts 1. The standing counts that one has when entering.`,
+      : `${weighed} Any other ticket has weight 1. What counts is the role a viewer has when entering.`,
   ]
 }
 

@@ -132,7 +132,7 @@ export function moveInCircle(
   { circle: id, viewers: ids, how }: Omit<JoinCircle, 'kind'>,
 ): Result<{ changed: number }> {
   if (!openCircles(world).some((circle) => circle.id === id))
-    return refuse('circle_not_found', 'This circle is not there any more. Reload the page.')
+    return refuse('circle_not_found', 'This circle no longer exists. Reload the page.')
   let changed = 0
   for (const viewerId of ids) {
     const viewer = world.get(viewers, viewerId)

@@ -48,7 +48,7 @@ export function stepsReady(
   const found: Readiness[] = []
   const fault = faults.find(({ hint }) => !hint)
   if (steps.length === 0) found.push(notReady('It does nothing yet: add a step.'))
-  if (fault !== undefined) found.push(notReady(`A step cannot be done any more: ${fault.sentence}`))
+  if (fault !== undefined) found.push(notReady(`A step no longer works: ${fault.sentence}`))
   const speaks = kinds.has('say') || kinds.has('tell')
   if (speaks && !around.chatConnected)
     found.push(notReady('Chat is not connected: nothing is said.', '/connections', 'See the connection'))

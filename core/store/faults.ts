@@ -9,7 +9,7 @@ export function rewardFault(settings: RewardSettings): string | undefined {
   const { asks, from, to, post, kind, perk, doneText, steps } = settings
   const [text] = faultsOf(doneText, ALERT_FIELDS)
   if (asks.of === 'text' && asks.least > asks.most)
-    return `No text is ${asks.least} letters or more and ${asks.most} or fewer. Swap the two.`
+    return `No text has ${asks.least} characters or more and ${asks.most} or fewer. Swap the two.`
   if (asks.of === 'number' && asks.from > asks.to) return `No number is from ${asks.from} to ${asks.to}. Swap the two.`
   if (asks.of === 'choice' && new Set(asks.choices.map((one) => one.trim().toLowerCase())).size < asks.choices.length)
     return 'Two choices are the same. Remove one.'

@@ -7,7 +7,7 @@ export const storeRefusals = {
     when: 'The buyer’s answer does not fit what the reward asks for; the sentence says what would.',
   },
   codes_invalid: { kind: 'invalid', when: 'A list of codes holds as many as it can.' },
-  order_not_done: { kind: 'conflict', when: 'Only an order marked done by hand can be reopened.' },
+  order_not_done: { kind: 'conflict', when: 'Only an order that somebody marked done can be reopened.' },
   order_not_found: { kind: 'missing', when: 'No order has this number.' },
   order_not_waiting: {
     kind: 'conflict',

@@ -20,7 +20,7 @@ export function sitOut(world: World, viewer: ViewerRow, seconds: Seconds): Resul
   if (player.sitsOutUntil >= until)
     return ok({
       round: null,
-      told: `${viewer.name} is sitting out for longer than that already: ${longInWords(player.sitsOutUntil - world.at)} more.`,
+      told: `${viewer.name} is already sitting out for longer than that: ${longInWords(player.sitsOutUntil - world.at)} more.`,
     })
   world.put(players, { ...player, sitsOutUntil: until })
   world.fact('player.sitsOut', `viewer:${viewer.id}`, { until })

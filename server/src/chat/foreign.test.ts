@@ -43,7 +43,7 @@ test.each([
     host.send('KICK #bench Ricompensa_ :out with you')
     await soon(() => expect(state()?.status).toBe('refused'))
     expect(state()?.sentence).toBe(
-      'Ricompensa has put the bot out of #bench ("out with you"); it tries to come back by itself.',
+      'Ricompensa has put the bot out of #bench ("out with you"); it tries to rejoin automatically.',
     )
     reply('said when I am back')
     await soon(() => expect(state()?.status).toBe('connected'))

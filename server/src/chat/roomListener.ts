@@ -149,7 +149,7 @@ export class RoomListener {
 
   #left(nick: string, reason?: string): void {
     const { room, onPutOut, onFreed } = this.#options
-    if (this.isOwn(nick)) return onPutOut(`The bot has left ${room()}; it comes back by itself.`)
+    if (this.isOwn(nick)) return onPutOut(`The bot has left ${room()}; it reconnects automatically.`)
     this.presence.left(nick, reason)
     onFreed(nick)
   }
@@ -164,7 +164,7 @@ export class RoomListener {
     if (!this.isOwn(kicked)) return this.presence.left(kicked)
     const why = reason ? ` ("${speakable(reason)}")` : ''
     const { room, onPutOut } = this.#options
-    onPutOut(`${by} has put the bot out of ${room()}${why}; it tries to come back by itself.`)
+    onPutOut(`${by} has put the bot out of ${room()}${why}; it tries to rejoin automatically.`)
   }
 
   #modesSet({ target, modes }: IrcEvent): void {

@@ -6,7 +6,7 @@ const REFUSALS: Readonly<Record<string, (room: string) => string>> = {
   bad_channel_key: (room) =>
     `${room} asks for a key. Set CHAT_ROOM_KEY to the right one, or take the key off; the bot keeps trying.`,
   channel_is_full: (room) => `${room} is full. The bot keeps trying.`,
-  no_such_channel: (room) => `There is not a room ${room} on this network. Check CHAT_ADDRESS; the bot keeps trying.`,
+  no_such_channel: (room) => `There is no room ${room} on this network. Check CHAT_ADDRESS; the bot keeps trying.`,
   too_many_channels: (room) => `The network does not let the bot into one more room, ${room}. It keeps trying.`,
 }
 
@@ -35,8 +35,8 @@ export function farewellSentence(error: string, reason?: string, before?: string
   if (error === 'banned_from_network') return BANNED + inTheirWords(reason)
   if (error !== 'irc') return undefined
   if (/throttl|too fast|reconnect/i.test(reason ?? ''))
-    return `The network wants the bot to wait before it connects again; it tries again by itself.${inTheirWords(reason)}`
-  return `The network has ended the connection; it is tried again by itself.${inTheirWords(reason)}`
+    return `The network wants the bot to wait before it connects again; it tries again automatically.${inTheirWords(reason)}`
+  return `The network has ended the connection; it is tried again automatically.${inTheirWords(reason)}`
 }
 
 /** What to do when a connection could not be made, by the code of the fault. */
@@ -59,8 +59,8 @@ export function faultSentence(host: string, fault: { readonly code?: string } | 
     ? 'its certificate is not trusted. If the authority is the network’s own, set CHAT_TLS_CA to the file of its certificate'
     : FAULTS[code]
   return why === undefined
-    ? `There is no connection to ${host}; it is tried again by itself.`
-    : `There is no connection to ${host}: ${why}; it is tried again by itself.`
+    ? `There is no connection to ${host}; it is tried again automatically.`
+    : `There is no connection to ${host}: ${why}; it is tried again automatically.`
 }
 
 /** What is to be known of a seat in the room. */

@@ -74,7 +74,7 @@ async function inOneLine(db: Reader, channel: number, raffle: RaffleShown, now: 
   const stands = {
     planned: 'It opens soon.',
     open: `${left}, ${many}${how}`,
-    closed: waiting.length > 0 ? 'The winner has been drawn and must speak up.' : `Closed, ${many}`,
+    closed: waiting.length > 0 ? 'The winner has been drawn and must reply.' : `Closed, ${many}`,
     returning: 'Called off.',
     off: 'Called off; all money is back.',
     finished: `Over. ${many} Everybody can check the draw.`,

@@ -31,7 +31,7 @@ export const choice = <const T extends string>(says: string, words: readonly T[]
 
 /** Words to look for, of which the first so many letters count. */
 export const text = (says: string, letters: number): AskedWith<string> => ({
-  schema: Type.String({ description: `${says} The first ${letters} letters count.` }),
+  schema: Type.String({ description: `${says} Only the first ${letters} characters count.` }),
   read: (_, given) => given?.trim().slice(0, letters) || undefined,
 })
 

@@ -92,7 +92,7 @@ const API_ERRORS = {
   media_empty: { status: 422, message: 'This file is empty. Choose another one.', when: 'A file has no bytes.' },
   media_no_room: {
     status: 409,
-    message: 'There is not a room left for this file. Take away files that nothing uses.',
+    message: 'There is no room left for this file. Remove files that nothing uses.',
     when: 'The channel’s library has no room for the file; the sentence says what is left.',
   },
   media_refused: {

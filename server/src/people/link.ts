@@ -100,7 +100,7 @@ export async function linkByCode(
   const found = (await pool.query<{ account: string; name: string; expires_at: number }>(text, [channel, hashOf(link)]))
     .rows[0]
   if (found === undefined || found.expires_at < clock())
-    return 'This code is not good any more. Make a new one on your page.'
+    return 'This code is no longer valid. Get a new one on your page.'
   const { account, name } = found
   const other = await viewerIdOf(pool, channel, account)
   if (other === viewer) return `${name} is linked to this account already.`

@@ -31,7 +31,7 @@ describe('a show', () => {
     await call('POST', '/desk/show/end', {})
     await expect.poll(async () => (await pool.query('select status from show')).rows[0].status).toBe('ended')
     const begun = now() - 7200
-    await pool.query('update show set started_at = $1, ended_at = $1 + 3600, paid = 50, spent = 20', [begun])
+    await pool.query('update show set started_at = $1, ended_at = $2, paid = 50, spent = 20', [begun, begun + 3600])
     await pool.query('update channel set revision = revision + 1')
     await pool.query('delete from flow')
     await pool.query('insert into flow (channel, minute, paid, spent) values (1, $1, 10, 4), (1, $2, 40, 16)', [

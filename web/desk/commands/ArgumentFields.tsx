@@ -61,7 +61,7 @@ export function ArgumentFields({ word, wanted, setWanted }: ArgumentFieldsProps)
                 onValue={(most) => put(i, { most: Math.max(1, most) })}
                 className="w-16"
               />
-              letters
+              characters
             </span>
           )}
           <Checkbox on={argument.needed} onTick={(needed) => put(i, { needed })}>

@@ -58,7 +58,7 @@ export function CommandsPage() {
         </Empty>
       )}
       {view.data && view.data.commands.length > 0 && shown.length === 0 && (
-        <p className="text-muted">No command matches “{asked}” in its words.</p>
+        <p className="text-muted">No command matches “{asked}”.</p>
       )}
       {view.data && shown.length > 0 && <CommandTable commands={shown} open={setOpen} />}
       {view.data && open === 'new' && (

@@ -29,7 +29,7 @@ const NAMES: readonly { readonly kind: WordKind; readonly does: string }[] = [
 
 function problemOf(draft: ChatWords, currency: Currency, view: Parameters<typeof wordsIn>[0]): string | undefined {
   const empty = NAMES.find(({ kind }) => !/^[\p{L}\p{N}_-]{1,30}$/u.test(draft[kind].word))
-  if (empty !== undefined) return `Give "${empty.does}" a word of letters, digits, - and _.`
+  if (empty !== undefined) return `The command for "${empty.does}" can have letters, digits, - and _.`
   const checked = checkWords(currency, draft, wordsIn(view))
   return checked.ok ? undefined : checked.refusal.sentence
 }

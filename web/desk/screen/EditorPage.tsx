@@ -59,7 +59,7 @@ function Editor({ overlay, view }: { overlay: OverlayShown; view: ScreenView }) 
   const client = useQueryClient()
   const { draft, changed, conflict, settle, edit, undo, undoable } = useEdits(overlay)
   const [chosen, setChosen] = useState<string>()
-  const wrong = draft.name.trim() === '' ? 'Give the overlay a name.' : overlayFault(draft)
+  const wrong = draft.name.trim() === '' ? 'Type a name for the overlay.' : overlayFault(draft)
   const save = useMutation({
     mutationFn: () =>
       answerOf(api.PUT('/desk/overlays/{overlay}', { params: { path: { overlay: overlay.id } }, body: draft })),

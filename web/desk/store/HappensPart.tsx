@@ -34,7 +34,7 @@ export function HappensPart({ draft, put, store, view }: PartProps) {
                   label="Circle that the buyer is in meanwhile"
                   value={String(perk.circle ?? '')}
                   choices={[
-                    { value: '', name: 'nothing by itself' },
+                    { value: '', name: 'nothing automatic' },
                     ...view.circles.map(({ id, name }) => ({ value: String(id), name: `in the circle “${name}”` })),
                   ]}
                   onChoose={(circle) => put({ perk: { ...perk, circle: circle === '' ? null : Number(circle) } })}

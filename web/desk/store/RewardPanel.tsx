@@ -170,11 +170,11 @@ function partsOf({ kind }: RewardSettings): string[] {
 
 /** What is still empty that must not be. */
 function emptyIn({ name, word, asks }: RewardSettings): string | undefined {
-  if (name.trim() === '') return 'Give it a name.'
+  if (name.trim() === '') return 'Type a name.'
   if (word === '') return 'Type the chat word it is bought with.'
   if (!/^[a-z0-9_-]{1,30}$/.test(word)) return 'The chat word can have a to z, digits, - and _.'
   if (asks.of !== 'nothing' && asks.question.trim() === '') return 'Write what the buyer is asked.'
   if (asks.of === 'choice' && asks.choices.filter((one) => one.trim() !== '').length < 2)
     return 'Give at least two things to choose from, one a line.'
-  return asks.of === 'text' && asks.most > MAX_TEXT ? `${MAX_TEXT} letters are the most.` : undefined
+  return asks.of === 'text' && asks.most > MAX_TEXT ? `A text can have ${MAX_TEXT} characters at most.` : undefined
 }

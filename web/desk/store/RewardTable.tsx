@@ -59,7 +59,7 @@ export function RewardTable({ view, asked, open }: RewardTableProps) {
   }
   const all = shown.map(({ ready }) => ready)
   const said = saidAbove(all)
-  if (shown.length === 0) return <p className="text-muted">No reward matches “{asked}” in its name.</p>
+  if (shown.length === 0) return <p className="text-muted">No reward matches “{asked}”.</p>
   return (
     <>
       <SharedFaults all={all} many="rewards" />

@@ -186,7 +186,7 @@ function AsksField({ asks, setAsks }: { asks: Asks; setAsks: (asks: Asks) => voi
             className="w-16"
             onValue={(most) => setAsks({ ...asks, most: Math.max(1, most) })}
           />
-          <span>letters</span>
+          <span>characters</span>
         </p>
       )}
       {asks.of === 'number' && (

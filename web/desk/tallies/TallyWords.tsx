@@ -30,7 +30,7 @@ export function TallyWords({ view, tally, close }: { view: CommandsView; tally: 
     if (!ticked.includes(i)) return undefined
     const twice = ticked.some((k) => k < i && words[k]?.toLowerCase() === word.toLowerCase())
     if (twice) return `"!${word}" is chosen twice.`
-    if (!/^[\p{L}\p{N}_-]{1,30}$/u.test(word)) return 'Give it one word of letters, digits, - and _.'
+    if (!/^[\p{L}\p{N}_-]{1,30}$/u.test(word)) return 'Type one word of letters, digits, - and _.'
     const checked = checkCommandWords(others, { word, aliases: [] })
     return checked.ok ? undefined : checked.refusal.sentence
   })

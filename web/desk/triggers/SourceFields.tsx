@@ -160,7 +160,7 @@ function Outside({
   const chosen = view.outside.find(({ id }) => id === source.reward)
   const choices = view.outside.map(({ id, name, price, listed }) => ({
     value: id,
-    name: `${name}${price === null ? '' : `, ${price} points`}${listed ? '' : ' (not listed any more)'}`,
+    name: `${name}${price === null ? '' : `, ${price} points`}${listed ? '' : ' (no longer listed)'}`,
   }))
   return (
     <>

@@ -107,7 +107,7 @@ export function TriggerPanel({ view, trigger, close }: TriggerPanelProps) {
 
 /** The first thing that keeps a trigger from being saved. */
 function wrongWith({ name, source }: TriggerSettings, faults: readonly Fault[]): string | undefined {
-  if (name.trim() === '') return 'Give it a name.'
+  if (name.trim() === '') return 'Type a name.'
   if (source.of === 'outside' && source.reward === '') return 'Choose a reward that the platform has reported.'
   const fault = faults.find(({ hint }) => !hint)
   return fault && faultInWords(fault)

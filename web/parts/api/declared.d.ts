@@ -940,7 +940,7 @@ export interface paths {
 		readonly get: {
 			readonly parameters: {
 				readonly query?: {
-					/** @description How the name begins. The first 60 letters count. */
+					/** @description How the name begins. Only the first 60 characters count. */
 					readonly name?: string;
 				};
 			};
@@ -965,13 +965,13 @@ export interface paths {
 		readonly get: {
 			readonly parameters: {
 				readonly query?: {
-					/** @description A part of the name, or how it begins. The first 60 letters count. */
+					/** @description A part of the name, or how it begins. Only the first 60 characters count. */
 					readonly name?: string;
 					/** @description 1: only who is in the room now. */
 					readonly present?: "0" | "1";
 					/** @description Who of those that lists leave out is among them. */
 					readonly shown?: "listed" | "ignored" | "archived" | "all";
-					/** @description A standing, such as “follower” or “circle:3”. The first 40 letters count. */
+					/** @description A standing, such as “follower” or “circle:3”. Only the first 40 characters count. */
 					readonly standing?: string;
 					/** @description The number of a rank. */
 					readonly rank?: number;
@@ -1034,13 +1034,13 @@ export interface paths {
 		readonly get: {
 			readonly parameters: {
 				readonly query?: {
-					/** @description A part of the name, or how it begins. The first 60 letters count. */
+					/** @description A part of the name, or how it begins. Only the first 60 characters count. */
 					readonly name?: string;
 					/** @description 1: only who is in the room now. */
 					readonly present?: "0" | "1";
 					/** @description Who of those that lists leave out is among them. */
 					readonly shown?: "listed" | "ignored" | "archived" | "all";
-					/** @description A standing, such as “follower” or “circle:3”. The first 40 letters count. */
+					/** @description A standing, such as “follower” or “circle:3”. Only the first 40 characters count. */
 					readonly standing?: string;
 					/** @description The number of a rank. */
 					readonly rank?: number;
@@ -2009,7 +2009,7 @@ export interface paths {
 					readonly reward?: number;
 					/** @description The orders of one person, by their number. */
 					readonly viewer?: number;
-					/** @description Words of the order, the reward or the name. The first 100 letters count. */
+					/** @description Words of the order, the reward or the name. Only the first 100 characters count. */
 					readonly text?: string;
 					/** @description Which come first. */
 					readonly order?: "newest" | "oldest";
@@ -2064,7 +2064,7 @@ export interface paths {
 					readonly reward?: number;
 					/** @description The orders of one person, by their number. */
 					readonly viewer?: number;
-					/** @description Words of the order, the reward or the name. The first 100 letters count. */
+					/** @description Words of the order, the reward or the name. Only the first 100 characters count. */
 					readonly text?: string;
 					/** @description Which come first. */
 					readonly order?: "newest" | "oldest";
@@ -2573,9 +2573,9 @@ export interface paths {
 		readonly post: {
 			readonly parameters: {
 				readonly query?: {
-					/** @description What it is called. The first 200 letters count. */
+					/** @description What it is called. Only the first 200 characters count. */
 					readonly name?: string;
-					/** @description The part of a picture to take, “x,y,w,h” in ten-thousandths. The first 40 letters count. */
+					/** @description The part of a picture to take, “x,y,w,h” in ten-thousandths. Only the first 40 characters count. */
 					readonly crop?: string;
 				};
 			};
@@ -3116,7 +3116,7 @@ export interface paths {
 					readonly outcome?: "done" | "refused" | "failed" | "waiting";
 					/** @description The number of a command or trigger. */
 					readonly of?: number;
-					/** @description Words of its name, or of whom it was for. The first 60 letters count. */
+					/** @description Words of its name, or of whom it was for. Only the first 60 characters count. */
 					readonly text?: string;
 					/** @description The page after this one: the `before` that the page before it was answered with. */
 					readonly before?: number;
@@ -4936,7 +4936,7 @@ export interface paths {
 		readonly get: {
 			readonly parameters: {
 				readonly query?: {
-					/** @description How the name begins. The first 40 letters count. */
+					/** @description How the name begins. Only the first 40 characters count. */
 					readonly name?: string;
 				};
 			};
@@ -6930,7 +6930,7 @@ export interface paths {
 		readonly get: {
 			readonly parameters: {
 				readonly query?: {
-					/** @description Words of the title, or of a name. The first 60 letters count. */
+					/** @description Words of the title, or of a name. Only the first 60 characters count. */
 					readonly text?: string;
 					/** @description The page after this one: the `before` that the page before it was answered with. */
 					readonly before?: number;
@@ -7255,7 +7255,7 @@ export interface paths {
 		readonly get: {
 			readonly parameters: {
 				readonly query?: {
-					/** @description Words of the title, or of a name. The first 60 letters count. */
+					/** @description Words of the title, or of a name. Only the first 60 characters count. */
 					readonly text?: string;
 					/** @description One state alone. */
 					readonly state?: "in" | "left" | "removed";
@@ -7424,7 +7424,7 @@ export interface paths {
 		readonly get: {
 			readonly parameters: {
 				readonly query?: {
-					/** @description Words of the title, or of a name. The first 60 letters count. */
+					/** @description Words of the title, or of a name. Only the first 60 characters count. */
 					readonly text?: string;
 				};
 			};

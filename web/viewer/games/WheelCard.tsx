@@ -40,7 +40,7 @@ export function WheelCard({ view, settings, own, signedIn }: WheelCardProps) {
   return (
     <GameCard
       name="Roulette"
-      how={`One spin for all. A number pays 36 times the bet, a dozen or column 3 times, the rest twice; 0 is on its own. The house stands for ${digits(settings.houseLimit)} a spin.`}
+      how={`One spin for all. A number pays 36 times the bet, a dozen or column 3 times, the rest twice; 0 is on its own. The house pays ${digits(settings.houseLimit)} a spin at most.`}
       returns={returns && returnsInWords(returns)}
       chat={`!${settings.word.word} 50 red, or !${settings.word.word} 20 17, 10 second dozen`}
     >

@@ -57,7 +57,7 @@ function Stands({ view: { raffle, currency }, own }: { view: RaffleView; own: Ow
     ) : (
       <p>{raffle.status === 'planned' ? 'You can enter once it opens.' : 'You are not in yet.'}</p>
     )
-  const counts = own.counts !== null && own.counts > 100 ? `, each counts ${weightInWords(own.counts)}` : ''
+  const counts = own.counts !== null && own.counts > 100 ? `, each with weight ${weightInWords(own.counts)}` : ''
   return (
     <p className="tabular">
       <strong>You are in</strong> with {ticketsInWords(own.tickets)}

@@ -126,8 +126,7 @@ function Winners({ winners, now }: { winners: readonly Winner[]; now: number }) 
 }
 
 function saidOf({ state, claimUntil, line, claimedAt, why }: Winner, now: number): string {
-  if (state === 'waiting')
-    return `has ${durationInWords(Math.max(1, Math.ceil((claimUntil ?? now) - now)))} to speak up`
+  if (state === 'waiting') return `has ${durationInWords(Math.max(1, Math.ceil((claimUntil ?? now) - now)))} to reply`
   if (state === 'missed') return 'did not reply in time'
   if (state === 'passed') return `skipped: ${why ?? ''}`
   if (claimedAt === null) return 'won'

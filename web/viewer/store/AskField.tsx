@@ -44,6 +44,6 @@ export function AskField({ asks, text, setText }: AskFieldProps) {
 function rule(asks: AskFieldProps['asks'], letters: number): string {
   if (asks.of === 'number') return `A whole number from ${asks.from} to ${asks.to}.`
   if (asks.of === 'text')
-    return `${letters} of ${asks.most} letters${asks.least > 1 ? `, ${asks.least} or more` : ''}. It may be read out or shown on stream.`
+    return `${letters} of ${asks.most} characters${asks.least > 1 ? `, ${asks.least} or more` : ''}. It may be read out or shown on stream.`
   return asks.of === 'link' ? 'It begins with https://.' : ''
 }

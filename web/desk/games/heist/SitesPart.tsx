@@ -20,7 +20,7 @@ const FRESH_ROOM = {
 const MOST_SITES = 10
 const MOST_ROOMS = 8
 
-/** Where a heist goes: the sites by crew size, their rooms, and what every plan gives back. */
+/** Where a heist goes: the sites by crew size, their rooms, and what every plan pays back. */
 export function SitesPart({ draft, put }: SitesPartProps) {
   const [chosen, setChosen] = useState(0)
   const at = Math.min(chosen, draft.sites.length - 1)
@@ -150,7 +150,7 @@ function Odds({ draft, site, at }: { draft: SettingsOf['heist']; site: HeistSite
               pays
             </th>
             <th scope="col" className="text-right font-normal">
-              gives back
+              pays back
             </th>
           </tr>
         </thead>

@@ -25,7 +25,7 @@ export function EntryPart({ draft, put, fixed }: PartProps) {
       </fieldset>
       <div className={FIGURES}>
         <FigureRow
-          label="Closes by itself after"
+          label="Closes automatically after"
           value={Math.round(draft.closeSeconds / 60)}
           unit="minutes"
           none="–"
@@ -90,7 +90,7 @@ export function WhoPart({ draft, put, commands, fixed }: PartProps) {
         <span className="flex items-center gap-2">
           of the last
           <NumberInput
-            label="Of so many last shows"
+            label="Of how many of the last shows"
             value={draft.seen.of}
             none="–"
             most={50}

@@ -70,8 +70,8 @@ const DRAWS = [
   { value: 'all', name: 'all at once' },
 ] as const
 const AGAIN = [
-  { value: 'hand', name: 'you draw again by a press' },
-  { value: 'itself', name: 'another is drawn by itself' },
+  { value: 'hand', name: 'you draw again yourself' },
+  { value: 'itself', name: 'another is drawn automatically' },
 ] as const
 
 /** The draw, the claim, and who may run it in chat. */

@@ -22,7 +22,7 @@ interface StartFootProps {
 }
 
 function missingIn({ title, prize }: RaffleSettings): string | undefined {
-  if (title.trim() === '') return 'Give it a title.'
+  if (title.trim() === '') return 'Type a title.'
   if (prize.of === 'text' && prize.text.trim() === '') return 'Say what there is to win.'
   return undefined
 }
