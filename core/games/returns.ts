@@ -94,7 +94,8 @@ export function expectedChange({ least, most }: Returns, staked: Amount, shows: 
 
 /** "At the stakes of the last 30 days viewers can be expected to lose about 1,900 rivets a show, all together." */
 export function effectInWords(returns: Returns, staked: Amount, shows: number, currency: Currency): string {
-  if (staked === 0 || shows === 0) return 'Nothing was staked in the last 30 days, so there is nothing to estimate from.'
+  if (staked === 0 || shows === 0)
+    return 'Nothing was staked in the last 30 days, so there is nothing to estimate from.'
   const change = expectedChange(returns, staked, shows)
   const base = 'At the stakes of the last 30 days viewers can be expected to'
   if (change === 0) return `${base} win as much as they lose.`

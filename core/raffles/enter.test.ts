@@ -45,7 +45,7 @@ describe('entering', () => {
 
   test('counts a ticket by the highest weight of the standings held, and says so', () => {
     const id = channel.raffle({ weights: [{ standing: 'moderator', weight: 150 }] })
-    expect(channel.facts('chat.replied').at(-1)?.body.text).toContain('A ticket of a moderator counts 1.5.')
+    expect(channel.facts('chat.replied').at(-1)?.body.text).toContain('A ticket of a moderator has weight 1.5.')
     channel.hear('jo', '!in')
     channel.send({
       kind: 'chat.line',

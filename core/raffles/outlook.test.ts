@@ -36,7 +36,7 @@ describe('what a raffle means for who is here', () => {
     const outlook = outlookOf(settings, people(6, 2), 100)
     expect(outlook.shares).toEqual([{ standing: 'subscriber', weight: 200, people: 2, ofPeople: 250, ofChances: 400 }])
     expect(shareInWords(outlook.shares[0] as never, [])).toBe(
-      'A ticket of a subscriber counts 2: that makes 40 % of all chances for 25 % of the people.',
+      'A ticket of a subscriber has weight 2: that makes 40 % of all chances for 25 % of the people.',
     )
     expect(outlook.least).toBe(80)
     expect(unfair(outlook)).toBeUndefined()

@@ -59,7 +59,7 @@ describe('passing currency on', () => {
     channel.send({ kind: 'people.handing', handing: { on: true, perDay: 120, reply: '' } })
     expect(channel.say('pia', '!hand @Jo 100')).toBe('pia gave Jo 100 rivets, who now has 100 rivets.')
     expect(channel.say('pia', '!hand jo 21')).toBe('pia: You can give 20 rivets more today.')
-    expect(channel.say('pia', '!hand pia 5')).toBe('pia: You have these rivets already.')
+    expect(channel.say('pia', '!hand pia 5')).toBe('pia: Those rivets are already yours.')
     expect(channel.say('jo', '!hand pia 101')).toBe('jo: You have 100 rivets.')
     channel.now += 86_400
     expect(channel.say('pia', '!hand jo half')).toMatch(/passed 100 rivets on/)

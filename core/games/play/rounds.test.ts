@@ -245,7 +245,7 @@ describe('over all games', () => {
 
   test('who sits out cannot play, and nobody can end that early', () => {
     expect(channel.hear('pia', '!sitout 30d')[0]).toContain('for 30 days')
-    expect(channel.hear('pia', '!sitout 1h')[0]).toContain('longer than that already')
+    expect(channel.hear('pia', '!sitout 1h')[0]).toContain('already sitting out for longer than that')
     expect(refused('pia', '!coin 50')).toContain('sitting out for 30 days')
     channel.now += 30 * 86_400
     expect(channel.hear('pia', '!coin 50')).toHaveLength(1)

@@ -66,20 +66,22 @@ export function GroupField({
   view: CommandsView
 }) {
   return (
-    <Field label="Group">
-      <input
-        value={group}
-        maxLength={40}
-        list="command-groups"
-        placeholder="none"
-        onChange={(event) => setGroup(event.target.value)}
-        className={`${INPUT} placeholder:text-muted`}
-      />
+    <>
+      <Field label="Group">
+        <input
+          value={group}
+          maxLength={40}
+          list="command-groups"
+          placeholder="none"
+          onChange={(event) => setGroup(event.target.value)}
+          className={`${INPUT} placeholder:text-muted`}
+        />
+      </Field>
       <datalist id="command-groups">
         {groupsOf(view).map((name) => (
           <option key={name} value={name} />
         ))}
       </datalist>
-    </Field>
+    </>
   )
 }

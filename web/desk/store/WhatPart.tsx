@@ -63,12 +63,12 @@ export function WhatPart({ draft, put, store, collides }: PartProps & { collides
           onChange={(event) => put({ group: event.target.value })}
           className={`${INPUT} placeholder:text-muted`}
         />
-        <datalist id="reward-groups">
-          {groups.map((name) => (
-            <option key={name} value={name} />
-          ))}
-        </datalist>
       </Field>
+      <datalist id="reward-groups">
+        {groups.map((name) => (
+          <option key={name} value={name} />
+        ))}
+      </datalist>
       <PictureField label="Picture in the store" value={draft.picture} onValue={(picture) => put({ picture })} />
       <AsksField asks={draft.asks} setAsks={(asks) => put({ asks })} />
       <Field label="What the buyer must confirm" hint="A checkbox on the page; in chat, viewers add “yes”.">

@@ -46,14 +46,13 @@ describe('a number', () => {
   })
 })
 
-test('a field has its label, and its hint in its words', () => {
+test('a field has its label as its name, and its hint as its description', () => {
   showPage(
     <Field label="Name" hint="For the list.">
       <input />
     </Field>,
   )
-  expect(screen.getByLabelText(/^Name/)).toBeDefined()
-  expect(screen.getByText('For the list.')).toBeDefined()
+  expect(screen.getByRole('textbox', { name: 'Name', description: 'For the list.' })).toBeDefined()
 })
 
 test('a box is ticked by its words, and by space', async () => {

@@ -1,16 +1,31 @@
-import { type ReactNode, useState } from 'react'
+import { cloneElement, type ReactElement, type ReactNode, useId, useState } from 'react'
 
 export const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1.5 aria-invalid:border-brick'
 
-/** A label above its field, with a word of explanation below. */
-export function Field({ label, hint, children }: { label: string; hint?: ReactNode; children: ReactNode }) {
+interface FieldProps {
+  readonly label: string
+  readonly hint?: ReactNode
+  /** The control itself. */
+  readonly children: ReactElement<{ 'aria-describedby'?: string }>
+}
+
+/** A label above its field, with an explanation below, which is read out as the field's description. */
+export function Field({ label, hint, children }: FieldProps) {
+  const id = useId()
+  const described = hint === undefined ? children : cloneElement(children, { 'aria-describedby': id })
   return (
-    // biome-ignore lint/a11y/noLabelWithoutControl: the control is the child
-    <label className="flex flex-col gap-1">
-      <span>{label}</span>
-      {children}
-      {hint && <span className="text-[0.93rem] text-muted">{hint}</span>}
-    </label>
+    <div className="flex flex-col gap-1">
+      {/* biome-ignore lint/a11y/noLabelWithoutControl: the control is the child */}
+      <label className="flex flex-col gap-1">
+        <span>{label}</span>
+        {described}
+      </label>
+      {hint && (
+        <span id={id} className="text-[0.93rem] text-muted">
+          {hint}
+        </span>
+      )}
+    </div>
   )
 }
 
