@@ -62,7 +62,7 @@ describe('passing currency on', () => {
     expect(channel.say('pia', '!hand pia 5')).toBe('pia: Those rivets are already yours.')
     expect(channel.say('jo', '!hand pia 101')).toBe('jo: You have 100 rivets.')
     channel.now += 86_400
-    expect(channel.say('pia', '!hand jo half')).toMatch(/passed 100 rivets on/)
+    expect(channel.say('pia', '!hand jo half')).toMatch(/gave jo 100 rivets/)
     expect([channel.balance('pia'), channel.balance('Jo'), channel.sum()]).toEqual([100, 200, 0])
   })
 })
