@@ -52,3 +52,18 @@ test('on a phone a helper sees what waits, finds every page, and comes back to t
   await bar.getByRole('link', { name: 'On air' }).click()
   await expect(desk.getByRole('log', { name: 'Chat' })).toBeVisible()
 })
+
+test('lists are cards on a phone, with their figures and what can be done', async ({ browser }) => {
+  const desk = await signedIn(browser, `${DESK}/store/orders`, 'wanda_bench', PHONE)
+  await desk.getByRole('group', { name: 'Which orders' }).getByRole('button', { name: /^Done/ }).click()
+  const order = desk.getByRole('list', { name: 'Orders' }).getByRole('listitem').first()
+  await expect(order.getByRole('button', { name: 'Refund' })).toBeVisible()
+  await expect(order.getByText(/rivets/)).toBeVisible()
+  await expect(desk.getByRole('table')).toHaveCount(0)
+  await expectAccessible(desk)
+  await desk.goto(`${DESK}/commands`)
+  const command = desk.getByRole('list', { name: 'Commands' }).getByRole('listitem').first()
+  await expect(command.getByRole('term').filter({ hasText: 'Price' })).toBeVisible()
+  await expect(command.getByRole('switch')).toBeVisible()
+  await expectAccessible(desk)
+})

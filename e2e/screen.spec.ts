@@ -90,6 +90,7 @@ test('an overlay is arranged by keys and figures, saved, and its page follows; l
   const piece = overlay.locator('.piece.text')
   await expect(piece).toHaveText(`On the bench: ${name}`)
   expect(await piece.boundingBox()).toMatchObject({ x: 310, y: 200, width: 620, height: 90 })
+  await desk.getByRole('button', { name: /^Text, at 310 and 200/ }).click()
   await desk.getByRole('button', { name: 'Lock Text' }).click()
   await expect(desk.getByRole('button', { name: 'Remove from the overlay' })).toBeDisabled()
 })

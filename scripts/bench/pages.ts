@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto'
 import { gzipSync } from 'node:zlib'
-import { type Browser, chromium } from '@playwright/test'
+import { type Browser, type BrowserContext, chromium } from '@playwright/test'
+import { build as bundle } from 'esbuild'
 import pg from 'pg'
 import { STREAMER } from '../../standin/src/people.ts'
 import { freePort } from '../../testing/server/ports.ts'
@@ -16,11 +17,20 @@ interface PageFigure {
   readonly usableMs: number
 }
 
+export interface FirstLoads {
+  readonly pages: readonly PageFigure[]
+  /** React, Router and Query alone (KB, gzip): what a page cannot weigh less than. */
+  readonly bareKilobytes: number
+  /** From the press on a page's link to its heading, and to its first row, the slowest of several (ms). */
+  readonly move: { readonly frameMs: number; readonly contentMs: number }
+  readonly orderToAlertMs: number
+}
+
 /**
  * First load of desk, viewer page and overlay: what it transfers, and when it can be used on a computer a quarter as fast; and how
- * long an order takes to be seen on an overlay (ms, p95).
+ * long it takes to move between pages of the desk, and for an order to be seen on an overlay (ms, p95).
  */
-export async function firstLoads(): Promise<{ pages: PageFigure[]; orderToAlertMs: number }> {
+export async function firstLoads(): Promise<FirstLoads> {
   await build()
   const ports = { web: await freePort(), standin: await freePort(), irc: await freePort(), postgres: await freePort() }
   const stack = await startStack({ name: 'bench-pages', ports, fresh: true, seed: 7, paceMs: 1500 })
@@ -34,7 +44,8 @@ export async function firstLoads(): Promise<{ pages: PageFigure[]; orderToAlertM
       await firstLoad(browser, 'viewer page', `${stack.web}/c/workbench`, 'main article, main li', []),
       await firstLoad(browser, 'overlay', stack.overlay, '#stage', []),
     ]
-    return { pages, orderToAlertMs: await orderToAlert(browser, stack) }
+    const move = await moves(await signedInAt(browser, [desk]), `${stack.web}/desk/workbench`)
+    return { pages, bareKilobytes: await bareKilobytes(), move, orderToAlertMs: await orderToAlert(browser, stack) }
   } finally {
     await browser.close()
     await stack.stop()
@@ -53,6 +64,56 @@ async function deskCookie(database: string): Promise<string> {
 }
 
 type Cookies = Parameters<Awaited<ReturnType<Browser['newContext']>>['addCookies']>[0]
+
+async function signedInAt(browser: Browser, cookies: Cookies): Promise<BrowserContext> {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } })
+  await context.addCookies(cookies)
+  return context
+}
+
+const MOVED_TO = ['Store', 'Commands', 'Games', 'Ranks'] as const
+/** What lies between pointing at a link and pressing it (ms). */
+const AIM_MS = 250
+
+/** Goes from page to page as somebody with a mouse does. @returns The slowest (ms). */
+async function moves(context: BrowserContext, address: string) {
+  const page = await context.newPage()
+  await page.goto(address)
+  await page.locator('main h1').first().waitFor()
+  const all = { frameMs: 0, contentMs: 0 }
+  for (const name of MOVED_TO) {
+    const link = page.getByRole('navigation', { name: 'Pages' }).getByRole('link', { name, exact: true })
+    await link.hover()
+    await page.waitForTimeout(AIM_MS)
+    const began = performance.now()
+    await link.click()
+    await page.getByRole('heading', { name: new RegExp(`^${name}`), level: 1 }).waitFor({ state: 'attached' })
+    all.frameMs = Math.max(all.frameMs, performance.now() - began)
+    await page.locator('main tbody tr').first().waitFor({ state: 'attached' })
+    all.contentMs = Math.max(all.contentMs, performance.now() - began)
+  }
+  await context.close()
+  return all
+}
+
+const BARE = `
+import { createRoot } from 'react-dom/client'
+import { BrowserRouter, NavLink, Outlet, useLocation, useNavigate, useRoutes, useSearchParams } from 'react-router'
+import { QueryClient, QueryClientProvider, useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query'
+globalThis.kept = [createRoot, BrowserRouter, NavLink, Outlet, useLocation, useNavigate, useRoutes, useSearchParams,
+  QueryClient, QueryClientProvider, useInfiniteQuery, useMutation, useQuery]`
+
+async function bareKilobytes(): Promise<number> {
+  const { outputFiles } = await bundle({
+    stdin: { contents: BARE, resolveDir: process.cwd() },
+    bundle: true,
+    minify: true,
+    write: false,
+    format: 'esm',
+    define: { 'process.env.NODE_ENV': '"production"' },
+  })
+  return gzipSync(outputFiles[0]?.contents ?? '').length / 1024
+}
 
 async function firstLoad(
   browser: Browser,

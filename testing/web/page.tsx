@@ -12,11 +12,14 @@ interface Place {
   readonly at?: string
   /** Whose drafts. */
   readonly scope?: string
+  /** What is known already; without one nothing is. */
+  readonly client?: QueryClient
 }
 
 /** Shows something as a page of the desk would, with somebody who types and clicks. */
-export function showPage(page: ReactNode, { at = '/', scope = 'bench/wanda' }: Place = {}) {
-  const client = new QueryClient({ defaultOptions: { queries: { retry: false } } })
+export function showPage(page: ReactNode, place: Place = {}) {
+  const { at = '/', scope = 'bench/wanda' } = place
+  const client = place.client ?? new QueryClient({ defaultOptions: { queries: { retry: false } } })
   const around = (children: ReactNode) => (
     <QueryClientProvider client={client}>
       <Toasts>

@@ -21,7 +21,7 @@ export function RankProgress({ rank, currency }: { rank: RankStanding; currency:
         <div className="h-full bg-brass" style={{ width: `${Math.min(100, Math.max(0, share * 100))}%` }} />
       </div>
       <p className="mt-1 text-[0.93rem] text-muted">
-        {next === null ? 'The highest there is for them.' : `${way} more to ${next.name}`}
+        {next === null ? 'There is no higher rank.' : `${way} more to ${next.name}`}
       </p>
     </div>
   )

@@ -1,5 +1,8 @@
 import { type ComponentType, lazy, Suspense } from 'react'
 
+/** A part that is fetched later, or when `load` is called. */
+export type LazyPart<P> = ComponentType<P> & { readonly load: () => Promise<unknown> }
+
 /**
  * A part of a page that is not needed for its first view. It is fetched as soon as that view is there, so that it is at
  * hand by the time somebody wants it.
@@ -8,16 +11,17 @@ import { type ComponentType, lazy, Suspense } from 'react'
 export function lazily<P extends object>(
   load: () => Promise<ComponentType<P>>,
   Meanwhile?: ComponentType<P>,
-): ComponentType<P> {
+): LazyPart<P> {
   const Part = lazy(async () => ({ default: await load() })) as unknown as ComponentType<P>
   ahead.push(load)
-  return function Lazily(props: P) {
+  function Lazily(props: P) {
     return (
       <Suspense fallback={Meanwhile === undefined ? null : <Meanwhile {...props} />}>
         <Part {...props} />
       </Suspense>
     )
   }
+  return Object.assign(Lazily, { load })
 }
 
 const ahead: (() => Promise<unknown>)[] = []

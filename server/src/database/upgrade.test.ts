@@ -110,6 +110,26 @@ test('a store of the version before keeps its rewards, what they showed, what wa
   expect(overlay).toMatchObject({ width: 1920, pieces: [{ of: 'alerts', which: 'all' }] })
 })
 
+test('chat words of the version before keep their own words, and only the one that a duel took is called otherwise', async () => {
+  const words = (take: string) => JSON.stringify({ get: { word: 'fetch' }, take: { word: take, on: true } })
+  const pool = await emptyDatabase()
+  await migrateUp(pool, migrationsUpTo(14))
+  await pool.query("insert into channel (slug, name, owner) values ('bench', 'Bench', 'wanda'), ('roof', 'Roof', 'jo')")
+  await pool.query("insert into setting (channel, name, body) values (1, 'chatWords', $1), (2, 'chatWords', $2)", [
+    words('Take'),
+    words('grab'),
+  ])
+  await migrateUp(pool, 'server/migrations')
+  await expectReadable(pool)
+  const { rows } = await pool.query(
+    "select body->'get'->>'word' as get, body->'take'->>'word' as take from setting where name = 'chatWords' order by channel",
+  )
+  expect(rows).toEqual([
+    { get: 'fetch', take: 'deduct' },
+    { get: 'fetch', take: 'grab' },
+  ])
+})
+
 const DRAWING = { picks: [{ draw: 1, viewer: 1, name: 'Pia' }], total: 3, slices: [], at: 500 }
 
 /** What the version before kept: prefixes in accounts, one seed for all, everything readable in the database. */

@@ -3,11 +3,12 @@ import type { FormEvent } from 'react'
 import type { Currency } from '#core/currency'
 import { type ChatWords, checkWords, type WordKind } from '#core/words'
 import type { Body } from '../../parts/api/called.ts'
-import { answerOf, api } from '../../parts/api.ts'
+import { api } from '../../parts/api.ts'
 import { ApplyFoot } from '../../parts/form/ApplyFoot.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
 import { useSave } from '../../parts/form/useSave.ts'
 import { Panel } from '../../parts/page/Panel.tsx'
+import { ranksQuery } from '../ranks/ranks.ts'
 import { commandsQuery, wordsIn } from './view.ts'
 
 const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1 aria-invalid:border-brick'
@@ -156,10 +157,7 @@ interface AllowedProps {
 
 /** Who may give, take and set in chat, and whether balances of others may be asked. */
 function Allowed({ draft, setDraft }: AllowedProps) {
-  const ranks = useQuery({
-    queryKey: ['ranks'],
-    queryFn: ({ signal }) => answerOf(api.GET('/desk/ranks', { signal })),
-  })
+  const ranks = useQuery(ranksQuery)
   const all = [
     { standing: 'moderator', name: 'moderators' },
     ...(ranks.data?.circles ?? []).map(({ id, name }) => ({ standing: `circle:${id}`, name: `circle "${name}"` })),

@@ -1,5 +1,4 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api, signOut } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Light } from '../../parts/feedback/Light.tsx'
@@ -9,20 +8,15 @@ import { PageTitle } from '../../parts/page/PageTitle.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { timeText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
+import { type Connections, connectionsQuery } from './connections.ts'
 import { EventLog } from './EventLog.tsx'
 import { Secrets } from './Secrets.tsx'
 import { SecurityPanel } from './SecurityPanel.tsx'
 import { TipsPanel } from './TipsPanel.tsx'
 
-type Connections = Answer<'/desk/connections'>
-
 /** What the channel is connected to, in plain sentences, each with a way to test it. */
 export function ConnectionsPage() {
-  const found = useQuery({
-    queryKey: ['connections'],
-    queryFn: ({ signal }) => answerOf(api.GET('/desk/connections', { signal })),
-    refetchInterval: 5000,
-  })
+  const found = useQuery(connectionsQuery)
   return (
     <div className="flex max-w-4xl flex-col gap-4">
       <PageTitle>Connections</PageTitle>
@@ -73,7 +67,7 @@ function ChatPanel({ chat }: { chat: Connections['chat'] }) {
 function EventsPanel({ eventsAddress, secrets, events, refusals }: Connections) {
   const client = useQueryClient()
   const toast = useToast()
-  const refresh = () => client.invalidateQueries({ queryKey: ['connections'] })
+  const refresh = () => client.invalidateQueries(connectionsQuery)
   const test = useMutation({
     mutationFn: () => answerOf(api.POST('/desk/connections/event-test')),
     onSuccess: () => {

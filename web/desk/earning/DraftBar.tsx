@@ -4,7 +4,7 @@ import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
 import { useToast } from '../../parts/feedback/toasts.tsx'
-import type { Draft, Earning } from './draft.ts'
+import { type Draft, type Earning, earningQuery } from './draft.ts'
 
 const SAVING = { saved: 'saved as a draft', saving: 'saving …', failed: 'not saved: the server does not answer' }
 
@@ -17,7 +17,7 @@ export function DraftBar({ draft, earning }: { draft: Draft; earning: Earning })
   const wrong = Object.keys(draft.problems).length
   const done = (text: string) => async () => {
     toast({ text })
-    await client.invalidateQueries({ queryKey: ['earning'] })
+    await client.invalidateQueries(earningQuery)
   }
   const apply = useMutation({
     mutationFn: () => answerOf(api.PUT('/desk/earning', { body: draft.plan })),
@@ -32,7 +32,7 @@ export function DraftBar({ draft, earning }: { draft: Draft; earning: Earning })
     mutationFn: () => answerOf(api.PUT('/desk/earning/draft', { body: { plan: null, nextShow: false } })),
     onSuccess: () => {
       draft.replace(plan)
-      return client.invalidateQueries({ queryKey: ['earning'] })
+      return client.invalidateQueries(earningQuery)
     },
   })
   const waits = earning.draft.nextShow

@@ -1,12 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { planDifference } from '#core/earning'
-import { answerOf, api } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { PageTitle } from '../../parts/page/PageTitle.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { DraftBar } from './DraftBar.tsx'
-import { type Earning, useDraft } from './draft.ts'
+import { type Earning, earningQuery, useDraft } from './draft.ts'
 import { ChatSection, WeekSection } from './moreSections.tsx'
 import { History, Starters } from './PlanChoices.tsx'
 import { SupportSection } from './SupportSection.tsx'
@@ -15,10 +14,7 @@ import { Differences, WhatItMeans } from './WhatItMeans.tsx'
 
 /** Everything by which currency is earned, and what that means for viewers, computed while typing. */
 export function EarningPage() {
-  const earning = useQuery({
-    queryKey: ['earning'],
-    queryFn: ({ signal }) => answerOf(api.GET('/desk/earning', { signal })),
-  })
+  const earning = useQuery(earningQuery)
   if (earning.isPending) return <Loading what="the earning plan" />
   if (earning.isError) return <Problem error={earning.error} retry={() => void earning.refetch()} />
   // A plan that went live begins a new draft.

@@ -1,4 +1,4 @@
-import { useMutation } from '@tanstack/react-query'
+import { queryOptions, useMutation } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import type { EarningPlan } from '#core/earning'
 import type { Answer } from '../../parts/api/called.ts'
@@ -7,6 +7,11 @@ import { same } from '../../parts/same.ts'
 
 /** What the Earning page is made of. */
 export type Earning = Answer<'/desk/earning'>
+
+export const earningQuery = queryOptions({
+  queryKey: ['earning'],
+  queryFn: ({ signal }) => answerOf(api.GET('/desk/earning', { signal })),
+})
 
 /** A draft in the making: every change is kept on the server a moment after it was made. */
 export interface Draft {

@@ -1,7 +1,8 @@
 import { durationInWords, inWords } from '#core/currency'
-import { checkInPays, weekdayName } from '#core/earning'
+import { checkInPays, type EarningPlan, weekdayName } from '#core/earning'
+import { Select } from '../../parts/form/inputs.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
-import { INPUT, NumberRow, TickRow, TimeRow } from './fields.tsx'
+import { NumberRow, TickRow, TimeRow } from './fields.tsx'
 import type { SectionProps } from './sections.tsx'
 
 /** What a line of chat and a check-in pay. */
@@ -91,14 +92,6 @@ const TO = [
 export function WeekSection({ draft, earning: { circles, zone } }: SectionProps) {
   const { plan, set } = draft
   const { allowance } = plan
-  const all = [...TO, ...circles.map(({ id, name }) => ({ standing: `circle:${id}`, name: `circle "${name}"` }))]
-  const toggle = (standing: string, on: boolean) =>
-    set({
-      allowance: {
-        ...allowance,
-        to: on ? [...allowance.to, standing] : allowance.to.filter((one) => one !== standing),
-      },
-    })
   return (
     <Panel title="Every week, and at first" bodyClassName="flex flex-col gap-3 p-4">
       <NumberRow
@@ -113,48 +106,7 @@ export function WeekSection({ draft, earning: { circles, zone } }: SectionProps)
             : `${weekdayName(allowance.weekday)} at ${allowance.hour}:00, time of ${zone}`
         }
       />
-      {allowance.amount > 0 && (
-        <>
-          <div className="flex items-center gap-2">
-            <select
-              aria-label="Weekday of the allowance"
-              value={allowance.weekday}
-              onChange={(event) => set({ allowance: { ...allowance, weekday: Number(event.target.value) } })}
-              className={INPUT}
-            >
-              {[1, 2, 3, 4, 5, 6, 7].map((day) => (
-                <option key={day} value={day}>
-                  {weekdayName(day)}
-                </option>
-              ))}
-            </select>
-            at
-            <select
-              aria-label="Hour of the allowance"
-              value={allowance.hour}
-              onChange={(event) => set({ allowance: { ...allowance, hour: Number(event.target.value) } })}
-              className={`tabular ${INPUT}`}
-            >
-              {Array.from({ length: 24 }, (_, hour) => `${hour}:00`).map((text, hour) => (
-                <option key={text} value={hour}>
-                  {text}
-                </option>
-              ))}
-            </select>
-          </div>
-          <fieldset className="flex flex-wrap gap-x-5 gap-y-1">
-            <legend className="mb-1 text-muted">It goes to</legend>
-            {all.map(({ standing, name }) => (
-              <TickRow
-                key={standing}
-                label={name}
-                value={allowance.to.includes(standing)}
-                onValue={(on) => toggle(standing, on)}
-              />
-            ))}
-          </fieldset>
-        </>
-      )}
+      {allowance.amount > 0 && <Allowance allowance={allowance} circles={circles} set={set} />}
       <NumberRow
         draft={draft}
         name="welcome"
@@ -172,5 +124,53 @@ export function WeekSection({ draft, earning: { circles, zone } }: SectionProps)
         hint={plan.newcomerWaitSeconds === 0 ? 'at once' : 'keeps out people who only come for prizes'}
       />
     </Panel>
+  )
+}
+
+interface AllowanceProps {
+  readonly allowance: EarningPlan['allowance']
+  readonly circles: SectionProps['earning']['circles']
+  readonly set: (patch: Pick<EarningPlan, 'allowance'>) => void
+}
+
+const DAYS = [1, 2, 3, 4, 5, 6, 7].map((day) => ({ value: String(day), name: weekdayName(day) }))
+const HOURS = Array.from({ length: 24 }, (_, hour) => ({ value: String(hour), name: `${hour}:00` }))
+
+/** When the weekly allowance is paid, and to whom. */
+function Allowance({ allowance, circles, set }: AllowanceProps) {
+  const all = [...TO, ...circles.map(({ id, name }) => ({ standing: `circle:${id}`, name: `circle "${name}"` }))]
+  const put = (patch: Partial<EarningPlan['allowance']>) => set({ allowance: { ...allowance, ...patch } })
+  const toggle = (standing: string, on: boolean) =>
+    put({ to: on ? [...allowance.to, standing] : allowance.to.filter((one) => one !== standing) })
+  return (
+    <>
+      <div className="flex items-center gap-2">
+        <Select
+          label="Weekday of the allowance"
+          value={String(allowance.weekday)}
+          choices={DAYS}
+          onChoose={(day) => put({ weekday: Number(day) })}
+        />
+        at
+        <Select
+          label="Hour of the allowance"
+          value={String(allowance.hour)}
+          choices={HOURS}
+          onChoose={(hour) => put({ hour: Number(hour) })}
+          className="tabular"
+        />
+      </div>
+      <fieldset className="flex flex-wrap gap-x-5 gap-y-1">
+        <legend className="mb-1 text-muted">It goes to</legend>
+        {all.map(({ standing, name }) => (
+          <TickRow
+            key={standing}
+            label={name}
+            value={allowance.to.includes(standing)}
+            onValue={(on) => toggle(standing, on)}
+          />
+        ))}
+      </fieldset>
+    </>
   )
 }

@@ -4,10 +4,12 @@ import { useUnsavedPages } from '../../parts/form/drafts.tsx'
 import { UnsavedMark } from '../../parts/form/UnsavedMark.tsx'
 import { OwnButtons } from './OwnButtons.tsx'
 import { isUnsaved, PAGES } from './pages.ts'
+import { useAhead } from './useAhead.ts'
 
 /** The pages at the left, and what is about whoever sits here. */
 export function Sidebar({ caller }: { caller: string }) {
   const unsaved = useUnsavedPages()
+  const ahead = useAhead()
   return (
     <nav aria-label="Pages" className="flex w-40 shrink-0 flex-col overflow-y-auto border-r border-line bg-panel py-4">
       {PAGES.map(({ group, pages }) => (
@@ -18,6 +20,7 @@ export function Sidebar({ caller }: { caller: string }) {
               key={to}
               to={to}
               end={to === '/'}
+              {...ahead(to)}
               className={({ isActive }) =>
                 clsx(
                   'block border-l-3 px-[13px] py-1.5',

@@ -133,17 +133,19 @@ function GameFoot<G extends Game>({ game, kept }: GameFootProps<G>) {
   const client = useQueryClient()
   const [asking, setAsking] = useState(false)
   const save = useMutation({
-    mutationFn: (confirmed: boolean) => answerOf(saveGame(game, draft, confirmed)),
-    onSuccess: async () => {
+    mutationFn: ({ sent, confirmed }: { sent: SettingsOf[G]; confirmed: boolean }) =>
+      answerOf(saveGame(game, sent, confirmed)),
+    onSuccess: async (_, { sent }) => {
       setAsking(false)
-      settle(draft)
       for (const name of ['games', 'commands']) await client.invalidateQueries({ queryKey: [name] })
+      settle(sent)
     },
   })
   const fault = settingsFault(game, draft)
   const returns = fault === undefined ? returnsOf(game, draft) : undefined
   const warning = returns && returnWarning(returns)
-  const go = () => (returns !== undefined && paysTooMuch(returns) ? setAsking(true) : save.mutate(false))
+  const go = () =>
+    returns !== undefined && paysTooMuch(returns) ? setAsking(true) : save.mutate({ sent: draft, confirmed: false })
   return (
     <div className="flex flex-col gap-2">
       {fault !== undefined && (
@@ -174,7 +176,11 @@ function GameFoot<G extends Game>({ game, kept }: GameFootProps<G>) {
         </span>
       </div>
       {asking && returns && (
-        <Confirm most={returnsInWords(returns)} close={() => setAsking(false)} go={() => save.mutate(true)} />
+        <Confirm
+          most={returnsInWords(returns)}
+          close={() => setAsking(false)}
+          go={() => save.mutate({ sent: draft, confirmed: true })}
+        />
       )}
     </div>
   )

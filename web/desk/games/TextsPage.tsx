@@ -54,38 +54,13 @@ function OneText({ text, own }: { text: GameTextKey; own: readonly string[] | un
       { send: () => api.PUT('/desk/game-texts', { body: { text, own: all } }), said },
       { onSuccess: () => settle(draft) },
     )
-  const set = (i: number, value: string) => setDraft(draft.map((one, k) => (k === i ? value : one)))
   return (
     <section aria-label={when} className="flex flex-col gap-2 border-t border-line pt-3">
       <div className="flex items-baseline gap-3">
         <h2 className="font-sans text-base font-semibold">{when}</h2>
         <span className="text-[0.93rem] text-muted">{own === undefined ? 'the default text' : 'your text'}</span>
       </div>
-      {draft.map((one, i) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: texts are told apart by their place
-        <div key={i} className="flex flex-col gap-1">
-          <div className="flex items-start gap-2">
-            <textarea
-              aria-label={`${when}, text ${i + 1}`}
-              value={one}
-              rows={2}
-              maxLength={400}
-              onChange={(event) => set(i, event.target.value)}
-              className={`min-w-0 flex-1 ${INPUT}`}
-            />
-            {draft.length > 1 && (
-              <Button
-                look="quiet"
-                aria-label={`Remove text ${i + 1}`}
-                onClick={() => setDraft(draft.filter((_, k) => k !== i))}
-              >
-                ×
-              </Button>
-            )}
-          </div>
-          <p className="text-[0.93rem] text-muted">Reads like: {sampleText(text, one)}</p>
-        </div>
-      ))}
+      <Alternatives text={text} draft={draft} setDraft={setDraft} />
       <p className="text-[0.93rem] text-muted">
         Fields: {fields.map(({ path, tells }) => `{{ ${path} }} ${tells}`).join(' · ')}
       </p>
@@ -118,4 +93,40 @@ function OneText({ text, own }: { text: GameTextKey; own: readonly string[] | un
       </div>
     </section>
   )
+}
+
+interface AlternativesProps {
+  readonly text: GameTextKey
+  readonly draft: readonly string[]
+  readonly setDraft: (draft: readonly string[]) => void
+}
+
+function Alternatives({ text, draft, setDraft }: AlternativesProps) {
+  const { when } = GAME_TEXTS[text]
+  const set = (i: number, value: string) => setDraft(draft.map((one, k) => (k === i ? value : one)))
+  return draft.map((one, i) => (
+    // biome-ignore lint/suspicious/noArrayIndexKey: texts are told apart by their place
+    <div key={i} className="flex flex-col gap-1">
+      <div className="flex items-start gap-2">
+        <textarea
+          aria-label={`${when}, text ${i + 1}`}
+          value={one}
+          rows={2}
+          maxLength={400}
+          onChange={(event) => set(i, event.target.value)}
+          className={`min-w-0 flex-1 ${INPUT}`}
+        />
+        {draft.length > 1 && (
+          <Button
+            look="quiet"
+            aria-label={`Remove text ${i + 1}`}
+            onClick={() => setDraft(draft.filter((_, k) => k !== i))}
+          >
+            ×
+          </Button>
+        )}
+      </div>
+      <p className="text-[0.93rem] text-muted">Reads like: {sampleText(text, one)}</p>
+    </div>
+  ))
 }

@@ -7,6 +7,7 @@ import {
 } from '@tanstack/react-query'
 import type { Answer, Query } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
+import { ranksQuery } from '../ranks/ranks.ts'
 
 export type Sort = 'name' | 'balance' | 'hours' | 'earned' | 'seen' | 'since'
 export type Shown = 'listed' | 'ignored' | 'archived' | 'all'
@@ -100,6 +101,6 @@ export type RanksKnown = Pick<Answer<'/desk/ranks'>, 'plan' | 'circles'>
 
 /** The ranks and circles of the channel; none while loading. */
 export function useRanks(): RanksKnown {
-  const ranks = useQuery({ queryKey: ['ranks'], queryFn: ({ signal }) => answerOf(api.GET('/desk/ranks', { signal })) })
+  const ranks = useQuery(ranksQuery)
   return ranks.data ?? { plan: { measure: 'hours', ranks: [], announce: '' }, circles: [] }
 }

@@ -9,9 +9,8 @@ import { Problem } from '../../parts/feedback/Notice.tsx'
 import { useToast } from '../../parts/feedback/toasts.tsx'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
+import { Checkbox, Field, Select, TextInput } from '../../parts/form/inputs.tsx'
 import { type CircleDraft, draftOf, readCircle } from './circleDraft.ts'
-
-const INPUT = 'tabular rounded-md border border-line bg-surface px-2.5 py-1.5'
 
 interface CircleDialogProps {
   readonly circle: CircleRow | null
@@ -19,7 +18,7 @@ interface CircleDialogProps {
   readonly close: () => void
 }
 
-/** Makes or changes a circle: its name, and what makes somebody a member by itself. */
+/** Adds or changes a circle: its name, and what makes somebody a member automatically. */
 export function CircleDialog({ circle, ranks, close }: CircleDialogProps) {
   const kept = useDraft(`circle/${circle?.id ?? 'new'}`, draftOf(circle))
   const { draft, put: setDraft, discard, changed, conflict } = kept
@@ -29,71 +28,11 @@ export function CircleDialog({ circle, ranks, close }: CircleDialogProps) {
     event.preventDefault()
     if (typeof read !== 'string') save.mutate(read, { onSuccess: discard })
   }
-  const put = (patch: Partial<CircleDraft>) => setDraft({ ...draft, ...patch })
-  const number = (name: 'hours' | 'showsLeast' | 'showsOf' | 'followerDays' | 'subscriberMonths', label: string) => (
-    <input
-      aria-label={label}
-      value={draft[name]}
-      inputMode="numeric"
-      onChange={(event) => put({ [name]: event.target.value })}
-      placeholder="–"
-      className={`w-16 text-right ${INPUT}`}
-    />
-  )
   const fault = save.error ?? end.error
   return (
     <FormDialog title={circle === null ? 'Add a circle' : `Circle "${circle.name}"`} close={close}>
       <form onSubmit={submit} className="flex flex-col gap-4">
-        <label className="flex flex-col gap-1">
-          Name
-          <input
-            data-autofocus
-            value={draft.name}
-            maxLength={40}
-            onChange={(event) => put({ name: event.target.value })}
-            className={INPUT}
-          />
-        </label>
-        <fieldset className="flex flex-col gap-2">
-          <legend className="mb-1 text-muted">
-            Viewers who meet all of this join automatically; empty fields do not count
-          </legend>
-          <Rule>Watched {number('hours', 'Hours watched')} hours</Rule>
-          <Rule>
-            Attended {number('showsLeast', 'Shows attended at least')} of the last{' '}
-            {number('showsOf', 'Of the last so many shows')} shows
-          </Rule>
-          <Rule>Followed for {number('followerDays', 'Days followed')} days</Rule>
-          <Rule>Subscribed for {number('subscriberMonths', 'Months subscribed')} months</Rule>
-          <Rule>
-            Holds
-            <select
-              aria-label="Rank held"
-              value={draft.rank}
-              onChange={(event) => put({ rank: event.target.value })}
-              className={INPUT}
-            >
-              <option value="">any rank or none</option>
-              {ranks.map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name} or higher
-                </option>
-              ))}
-            </select>
-          </Rule>
-        </fieldset>
-        <label className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            checked={draft.keep}
-            onChange={(event) => put({ keep: event.target.checked })}
-            className="size-4 accent-brass"
-          />
-          Once in, they stay for good
-        </label>
-        <p className="text-[0.93rem] text-muted">
-          You can add and remove people on the People page; that overrides the rules.
-        </p>
+        <CircleFields draft={draft} put={(patch) => setDraft({ ...draft, ...patch })} ranks={ranks} />
         {typeof read === 'string' && draft.name !== '' && <p className="text-brick-text">{read}</p>}
         <DraftConflict conflict={conflict} />
         {fault && <Problem error={fault} />}
@@ -113,6 +52,67 @@ export function CircleDialog({ circle, ranks, close }: CircleDialogProps) {
         </div>
       </form>
     </FormDialog>
+  )
+}
+
+interface CircleFieldsProps {
+  readonly draft: CircleDraft
+  readonly put: (patch: Partial<CircleDraft>) => void
+  readonly ranks: readonly Rank[]
+}
+
+function CircleFields({ draft, put, ranks }: CircleFieldsProps) {
+  return (
+    <>
+      <Field label="Name">
+        <TextInput data-autofocus value={draft.name} most={40} onValue={(name) => put({ name })} />
+      </Field>
+      <Rules draft={draft} put={put} ranks={ranks} />
+      <Checkbox on={draft.keep} onTick={(keep) => put({ keep })}>
+        Once in, they stay for good
+      </Checkbox>
+      <p className="text-[0.93rem] text-muted">
+        You can add and remove people on the People page; that overrides the rules.
+      </p>
+    </>
+  )
+}
+
+function Rules({ draft, put, ranks }: CircleFieldsProps) {
+  const number = (name: 'hours' | 'showsLeast' | 'showsOf' | 'followerDays' | 'subscriberMonths', label: string) => (
+    <TextInput
+      aria-label={label}
+      value={draft[name]}
+      most={6}
+      inputMode="numeric"
+      onValue={(value) => put({ [name]: value })}
+      placeholder="–"
+      className="tabular w-16 text-right"
+    />
+  )
+  const choices = ranks.map(({ id, name }) => ({ value: String(id), name: `${name} or higher` }))
+  return (
+    <fieldset className="flex flex-col gap-2">
+      <legend className="mb-1 text-muted">
+        Viewers who meet all of this join automatically; empty fields do not count
+      </legend>
+      <Rule>Watched {number('hours', 'Hours watched')} hours</Rule>
+      <Rule>
+        Attended {number('showsLeast', 'Shows attended at least')} of the last{' '}
+        {number('showsOf', 'Of the last so many shows')} shows
+      </Rule>
+      <Rule>Followed for {number('followerDays', 'Days followed')} days</Rule>
+      <Rule>Subscribed for {number('subscriberMonths', 'Months subscribed')} months</Rule>
+      <Rule>
+        Holds{' '}
+        <Select
+          label="Rank held"
+          value={draft.rank}
+          choices={[{ value: '', name: 'any rank or none' }, ...choices]}
+          onChoose={(rank) => put({ rank })}
+        />
+      </Rule>
+    </fieldset>
   )
 }
 

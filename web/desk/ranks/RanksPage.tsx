@@ -1,13 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
-import { answerOf, api } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { PageTitle } from '../../parts/page/PageTitle.tsx'
 import { Circles } from './Circles.tsx'
 import { RanksForm } from './RanksForm.tsx'
+import { ranksQuery } from './ranks.ts'
 
 /** Titles for the faithful, and groups with rules of their own. */
 export function RanksPage() {
-  const ranks = useQuery({ queryKey: ['ranks'], queryFn: ({ signal }) => answerOf(api.GET('/desk/ranks', { signal })) })
+  const ranks = useQuery(ranksQuery)
   return (
     <div className="flex max-w-5xl flex-col gap-4">
       <PageTitle>Ranks and circles</PageTitle>

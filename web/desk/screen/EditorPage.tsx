@@ -61,11 +61,11 @@ function Editor({ overlay, view }: { overlay: OverlayShown; view: ScreenView }) 
   const [chosen, setChosen] = useState<string>()
   const wrong = draft.name.trim() === '' ? 'Type a name for the overlay.' : overlayFault(draft)
   const save = useMutation({
-    mutationFn: () =>
-      answerOf(api.PUT('/desk/overlays/{overlay}', { params: { path: { overlay: overlay.id } }, body: draft })),
-    onSuccess: async () => {
+    mutationFn: (sent: OverlaySettings) =>
+      answerOf(api.PUT('/desk/overlays/{overlay}', { params: { path: { overlay: overlay.id } }, body: sent })),
+    onSuccess: async (_, sent) => {
       await client.invalidateQueries({ queryKey: ['screen'] })
-      settle(draft)
+      settle(sent)
     },
   })
   const piece = draft.pieces.find(({ id }) => id === chosen)
@@ -82,7 +82,7 @@ function Editor({ overlay, view }: { overlay: OverlayShown; view: ScreenView }) 
         changed={changed}
         wrong={wrong}
         saving={save.isPending}
-        save={() => save.mutate()}
+        save={() => save.mutate(draft)}
         undo={undoable ? undo : undefined}
         back={() => edit(settingsOf(overlay))}
       />

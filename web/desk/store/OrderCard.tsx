@@ -22,7 +22,7 @@ export interface OrderCardProps {
 
 /** One order that waits. With the focus on it: D done, B refund (after asking), T assign to me, J and K on and back. */
 export function OrderCard({ order, next, onDone, onGiveBack, onTake, onMove }: OrderCardProps) {
-  const { currency, ahead } = useStatus()
+  const { ahead } = useStatus()
   const now = useNow(ahead)
   const [asking, setAsking] = useState(false)
   const keys: Readonly<Record<string, () => void>> = {
@@ -37,8 +37,8 @@ export function OrderCard({ order, next, onDone, onGiveBack, onTake, onMove }: O
     const key = orderKey(event)
     if (key !== undefined) keys[key]?.()
   }
-  const back = order.status === 'back'
-  const waited = now - (back ? (order.endsAt ?? order.placedAt) : order.placedAt)
+  const since = order.status === 'back' ? (order.endsAt ?? order.placedAt) : order.placedAt
+  const late = now - since > LONG_WAIT_SECONDS
   return (
     <li
       data-order={order.id}
@@ -48,14 +48,30 @@ export function OrderCard({ order, next, onDone, onGiveBack, onTake, onMove }: O
       onKeyDown={keyed}
       className={clsx(
         'border-b border-line px-4 py-3 first:border-t focus-visible:bg-brass-wash focus-visible:-outline-offset-2',
-        waited > LONG_WAIT_SECONDS && 'border-l-3 border-l-brick',
+        late && 'border-l-3 border-l-brick',
       )}
     >
+      <CardHead order={order} waited={now - since} late={late} onTake={onTake} />
+      <div className="mt-2 flex flex-wrap items-center gap-2">
+        <CardButtons {...{ order, next, onDone, onGiveBack, asking, setAsking }} />
+      </div>
+    </li>
+  )
+}
+
+interface CardHeadProps extends Pick<OrderCardProps, 'order' | 'onTake'> {
+  /** Seconds. */
+  readonly waited: number
+  readonly late: boolean
+}
+
+function CardHead({ order, waited, late, onTake }: CardHeadProps) {
+  const { currency } = useStatus()
+  return (
+    <>
       <div className="flex items-baseline justify-between gap-2">
         <h3 className="min-w-0 font-sans font-semibold break-words">{order.rewardName}</h3>
-        <span
-          className={clsx('tabular shrink-0 text-sm', waited > LONG_WAIT_SECONDS ? 'text-brick-text' : 'text-muted')}
-        >
+        <span className={clsx('tabular shrink-0 text-sm', late ? 'text-brick-text' : 'text-muted')}>
           {ageText(waited)}
         </span>
       </div>
@@ -67,32 +83,41 @@ export function OrderCard({ order, next, onDone, onGiveBack, onTake, onMove }: O
           {order.takenBy === null ? 'Assign to me' : 'Unassign'}
         </button>
       </div>
-      {back && <p className="mt-1 text-[0.93rem] text-brass-text">Its time is over: end it.</p>}
+      {order.status === 'back' && <p className="mt-1 text-[0.93rem] text-brass-text">Its time is over: end it.</p>}
       {order.takenBy !== null && <p className="mt-1 text-[0.93rem] text-steel-text">Assigned to {order.takenBy}.</p>}
       {order.text && <p className="mt-1.5 rounded-md bg-surface px-2.5 py-1.5 break-words">{order.text}</p>}
       {order.posted && <AddressButton order={order.id} />}
-      <div className="mt-2 flex flex-wrap items-center gap-2">
-        {asking ? (
-          <>
-            <p className="w-full text-[0.93rem]">
-              Refund {inWords(order.price, currency)} to {order.viewerName}?
-            </p>
-            <Button look="danger" ref={(button) => button?.focus()} onClick={onGiveBack}>
-              Refund
-            </Button>
-            <Button onClick={() => setAsking(false)}>Keep the order</Button>
-          </>
-        ) : (
-          <>
-            <Button look={next ? 'main' : 'plain'} onClick={onDone} shortcut="D">
-              {back ? 'Ended' : 'Done'}
-            </Button>
-            <Button onClick={() => setAsking(true)} shortcut="B">
-              Refund
-            </Button>
-          </>
-        )}
-      </div>
-    </li>
+    </>
+  )
+}
+
+interface CardButtonsProps extends Pick<OrderCardProps, 'order' | 'next' | 'onDone' | 'onGiveBack'> {
+  readonly asking: boolean
+  readonly setAsking: (asking: boolean) => void
+}
+
+function CardButtons({ order, next, onDone, onGiveBack, asking, setAsking }: CardButtonsProps) {
+  const { currency } = useStatus()
+  if (asking)
+    return (
+      <>
+        <p className="w-full text-[0.93rem]">
+          Refund {inWords(order.price, currency)} to {order.viewerName}?
+        </p>
+        <Button look="danger" ref={(button) => button?.focus()} onClick={onGiveBack}>
+          Refund
+        </Button>
+        <Button onClick={() => setAsking(false)}>Keep the order</Button>
+      </>
+    )
+  return (
+    <>
+      <Button look={next ? 'main' : 'plain'} onClick={onDone} shortcut="D">
+        {order.status === 'back' ? 'Ended' : 'Done'}
+      </Button>
+      <Button onClick={() => setAsking(true)} shortcut="B">
+        Refund
+      </Button>
+    </>
   )
 }

@@ -114,7 +114,6 @@ function OrderRow({ order, chosen, choose, open, setOpen, openPerson, move }: Or
     const key = orderKey(event)
     if (key !== undefined) keys[key]?.()
   }
-  const late = isOpen(order) && now - order.placedAt > LONG_WAIT_SECONDS
   return (
     <>
       <tr
@@ -126,40 +125,7 @@ function OrderRow({ order, chosen, choose, open, setOpen, openPerson, move }: Or
           open && 'bg-raised',
         )}
       >
-        <td className="px-3 py-2">
-          <input
-            type="checkbox"
-            aria-label={`Choose ${order.rewardName} for ${order.viewerName}`}
-            checked={chosen}
-            onChange={choose}
-            className="size-4 accent-brass"
-          />
-        </td>
-        <td className="px-2 py-2">
-          <button
-            type="button"
-            aria-expanded={open}
-            onClick={() => setOpen(!open)}
-            className="text-left font-semibold break-words hover:underline"
-          >
-            {order.rewardName}
-          </button>
-          <StateWords order={order} now={now} />
-        </td>
-        <td className="px-2 py-2">
-          <button
-            type="button"
-            onClick={() => openPerson(order.viewer)}
-            className="max-w-full truncate hover:underline"
-          >
-            {order.viewerName}
-          </button>
-        </td>
-        <td className="px-2 py-2 break-words">{order.text ?? <span className="text-muted">–</span>}</td>
-        <td className="tabular px-2 py-2 text-right">{digits(order.price)}</td>
-        <td className={clsx('tabular px-3 py-2 text-right', late ? 'text-brick-text' : 'text-muted')}>
-          {isOpen(order) ? ageText(now - order.placedAt) : dayText(order.placedAt)}
-        </td>
+        <OrderCells {...{ order, chosen, choose, open, setOpen, openPerson, now }} />
       </tr>
       {open && (
         <tr className="bg-raised">
@@ -169,6 +135,46 @@ function OrderRow({ order, chosen, choose, open, setOpen, openPerson, move }: Or
           </td>
         </tr>
       )}
+    </>
+  )
+}
+
+type OrderCellsProps = Omit<OrderRowProps, 'move'> & { readonly now: number }
+
+function OrderCells({ order, chosen, choose, open, setOpen, openPerson, now }: OrderCellsProps) {
+  const late = isOpen(order) && now - order.placedAt > LONG_WAIT_SECONDS
+  return (
+    <>
+      <td className="px-3 py-2">
+        <input
+          type="checkbox"
+          aria-label={`Choose ${order.rewardName} for ${order.viewerName}`}
+          checked={chosen}
+          onChange={choose}
+          className="size-4 accent-brass"
+        />
+      </td>
+      <td className="px-2 py-2">
+        <button
+          type="button"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+          className="text-left font-semibold break-words hover:underline"
+        >
+          {order.rewardName}
+        </button>
+        <StateWords order={order} now={now} />
+      </td>
+      <td className="px-2 py-2">
+        <button type="button" onClick={() => openPerson(order.viewer)} className="max-w-full truncate hover:underline">
+          {order.viewerName}
+        </button>
+      </td>
+      <td className="px-2 py-2 break-words">{order.text ?? <span className="text-muted">–</span>}</td>
+      <td className="tabular px-2 py-2 text-right">{digits(order.price)}</td>
+      <td className={clsx('tabular px-3 py-2 text-right', late ? 'text-brick-text' : 'text-muted')}>
+        {isOpen(order) ? ageText(now - order.placedAt) : dayText(order.placedAt)}
+      </td>
     </>
   )
 }

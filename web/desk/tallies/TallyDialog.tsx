@@ -8,7 +8,7 @@ import { Problem } from '../../parts/feedback/Notice.tsx'
 import { useToast } from '../../parts/feedback/toasts.tsx'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
-import { Checkbox, Field, INPUT, NumberInput } from '../../parts/form/inputs.tsx'
+import { Checkbox, Field, NumberInput, TextInput } from '../../parts/form/inputs.tsx'
 import { RemoveButton } from '../../parts/form/RemoveButton.tsx'
 import type { CommandsView } from '../commands/view.ts'
 import { TallyWords } from './TallyWords.tsx'
@@ -95,61 +95,37 @@ const settingsOf = ({ name, one, many, key, ceiling, passing }: TallyRow): Tally
   passing,
 })
 
-function TallyFields({ draft, put }: { draft: TallySettings; put: (patch: Partial<TallySettings>) => void }) {
+interface TallyFieldsProps {
+  readonly draft: TallySettings
+  readonly put: (patch: Partial<TallySettings>) => void
+}
+
+function TallyFields({ draft, put }: TallyFieldsProps) {
   return (
     <>
       <Field label="Name">
-        <input
-          data-autofocus
-          value={draft.name}
-          maxLength={60}
-          onChange={(event) => put({ name: event.target.value })}
-          className={INPUT}
-        />
+        <TextInput data-autofocus value={draft.name} most={60} onValue={(name) => put({ name })} />
       </Field>
       <div className="grid grid-cols-2 gap-3">
         <Field label="Name for one">
-          <input
-            value={draft.one}
-            maxLength={30}
-            placeholder="stamp"
-            onChange={(event) => put({ one: event.target.value })}
-            className={`${INPUT} placeholder:text-muted`}
-          />
+          <TextInput value={draft.one} most={30} placeholder="stamp" onValue={(one) => put({ one })} />
         </Field>
         <Field label="Name for many">
-          <input
-            value={draft.many}
-            maxLength={30}
-            placeholder="stamps"
-            onChange={(event) => put({ many: event.target.value })}
-            className={`${INPUT} placeholder:text-muted`}
-          />
+          <TextInput value={draft.many} most={30} placeholder="stamps" onValue={(many) => put({ many })} />
         </Field>
       </div>
       <Field
         label="Texts call it"
         hint="a to z, digits and _. If you change it, texts that use the old name stop working."
       >
-        <input
+        <TextInput
           value={draft.key}
-          maxLength={30}
+          most={30}
           placeholder={keyFor(draft.name) || 'stamps'}
-          onChange={(event) => put({ key: keyFor(event.target.value) })}
-          className={`${INPUT} placeholder:text-muted`}
+          onValue={(key) => put({ key: keyFor(key) })}
         />
       </Field>
-      <div className="flex items-center gap-3">
-        <span>At most</span>
-        <NumberInput
-          label="At most"
-          value={draft.ceiling ?? 0}
-          none="no limit"
-          onValue={(most) => put({ ceiling: most === 0 ? null : most })}
-          className="w-28"
-        />
-        <span>each</span>
-      </div>
+      <Ceiling draft={draft} put={put} />
       <Checkbox on={draft.passing} onTick={(passing) => put({ passing })}>
         Viewers can give theirs away, with a command for it
       </Checkbox>
@@ -157,3 +133,17 @@ function TallyFields({ draft, put }: { draft: TallySettings; put: (patch: Partia
     </>
   )
 }
+
+const Ceiling = ({ draft, put }: TallyFieldsProps) => (
+  <div className="flex items-center gap-3">
+    <span>At most</span>
+    <NumberInput
+      label="At most"
+      value={draft.ceiling ?? 0}
+      none="no limit"
+      onValue={(most) => put({ ceiling: most === 0 ? null : most })}
+      className="w-28"
+    />
+    <span>each</span>
+  </div>
+)

@@ -1,5 +1,5 @@
 import { describe, expect, test, vi } from 'vitest'
-import { type DraftStorage, DraftStore, fits } from './draftStore.ts'
+import { type DraftStorage, DraftStore, discardDraftsOn, fits, hasDraftsOn } from './draftStore.ts'
 
 function storage(): DraftStorage & { readonly kept: Map<string, string> } {
   const kept = new Map<string, string>()
@@ -63,6 +63,17 @@ describe('drafts', () => {
     device.setItem('ricompensa/draft/bench/wanda/zone', text)
     expect(new DraftStore('bench/wanda', device).all().size).toBe(0)
   })
+})
+
+test('a page that fails can be rid of what was typed into it, and no other page loses anything', () => {
+  const device = storage()
+  const store = new DraftStore('bench/wanda', device)
+  store.put('reward/1', DRAFT)
+  store.put('zone', { ...DRAFT, page: '/commands/words' })
+  expect(hasDraftsOn('/desk/bench/store', device)).toBe(true)
+  discardDraftsOn('/desk/bench/store', device)
+  expect(hasDraftsOn('/desk/bench/store', device)).toBe(false)
+  expect([...new DraftStore('bench/wanda', device).all().keys()]).toEqual(['zone'])
 })
 
 test.each([

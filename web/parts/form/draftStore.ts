@@ -88,6 +88,23 @@ export class DraftStore {
   }
 }
 
+/** The keys of all drafts of forms on one page, whoever typed them. @param path - Ends with the page's address. */
+function keysOn(path: string, storage: DraftStorage): string[] {
+  const keys = Array.from({ length: storage.length }, (_, i) => storage.key(i) ?? '')
+  return keys.filter((key) => {
+    const kept = key.startsWith(PREFIX) ? readKept(storage.getItem(key) ?? '') : undefined
+    return kept !== undefined && (path.endsWith(kept.page) || kept.page.startsWith(path))
+  })
+}
+
+/** Whether a page that failed has unsaved text, which may be why it failed. */
+export const hasDraftsOn = (path: string, storage: DraftStorage): boolean => keysOn(path, storage).length > 0
+
+/** The way out of a page that fails because of what was typed into it. */
+export function discardDraftsOn(path: string, storage: DraftStorage): void {
+  for (const key of keysOn(path, storage)) storage.removeItem(key)
+}
+
 function readKept(text: string): KeptDraft | undefined {
   try {
     const kept: unknown = JSON.parse(text)

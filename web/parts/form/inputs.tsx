@@ -1,4 +1,5 @@
-import { cloneElement, type ReactElement, type ReactNode, useId, useState } from 'react'
+import { clsx } from 'clsx'
+import { type ComponentProps, cloneElement, type ReactElement, type ReactNode, useId, useState } from 'react'
 
 export const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1.5 aria-invalid:border-brick'
 
@@ -66,6 +67,24 @@ export function NumberInput({
     />
   )
 }
+
+interface TextInputProps extends Omit<ComponentProps<'input'>, 'value' | 'onChange' | 'maxLength'> {
+  readonly value: string
+  readonly onValue: (value: string) => void
+  /** The most characters. */
+  readonly most: number
+}
+
+/** A line of text. */
+export const TextInput = ({ value, onValue, most, className, ...rest }: TextInputProps) => (
+  <input
+    value={value}
+    maxLength={most}
+    onChange={(event) => onValue(event.target.value)}
+    className={clsx(INPUT, 'placeholder:text-muted', className)}
+    {...rest}
+  />
+)
 
 interface SliderProps {
   readonly label: string

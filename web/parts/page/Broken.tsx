@@ -1,5 +1,11 @@
 import { Component, type ReactNode } from 'react'
 import { Button } from '../Button.tsx'
+import { discardDraftsOn, hasDraftsOn } from '../form/draftStore.ts'
+
+function withoutDrafts(): void {
+  discardDraftsOn(window.location.pathname, window.localStorage)
+  window.location.reload()
+}
 
 /** Around all pages: in place of one that failed it says so plainly, and offers what helps. Nothing that was saved is lost by it. */
 export class Broken extends Component<{ readonly children: ReactNode }, { readonly fault: unknown }> {
@@ -17,9 +23,16 @@ export class Broken extends Component<{ readonly children: ReactNode }, { readon
         <h1 className="text-2xl">Something went wrong on this page</h1>
         <p>Everything saved is safe. Reload the page; if it happens again, tell us what you did.</p>
         <p className="text-sm break-words text-muted">{fault instanceof Error ? fault.message : String(fault)}</p>
-        <Button look="main" onClick={() => window.location.reload()}>
-          Reload the page
-        </Button>
+        <div className="flex flex-wrap gap-2">
+          <Button look="main" onClick={() => window.location.reload()}>
+            Reload the page
+          </Button>
+          {hasDraftsOn(window.location.pathname, window.localStorage) && (
+            <Button look="danger" onClick={withoutDrafts}>
+              Discard unsaved changes and reload
+            </Button>
+          )}
+        </div>
       </main>
     )
   }

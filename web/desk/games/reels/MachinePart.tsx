@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { inPercent, machineOdds, type SettingsOf, tunedTo } from '#core/games'
 import { Button } from '../../../parts/Button.tsx'
-import { INPUT, NumberInput, Select } from '../../../parts/form/inputs.tsx'
+import { NumberInput, Select, TextInput } from '../../../parts/form/inputs.tsx'
 import { SymbolShown } from '../../../parts/games/SymbolShown.tsx'
 import { DRAWN_SYMBOLS } from '../../../parts/games/symbols.ts'
 import { DecimalInput } from '../DecimalInput.tsx'
@@ -40,56 +40,14 @@ const MOST_SYMBOLS = 12
 const MOST_LINES = 24
 
 function Strip({ draft: { strip, table }, set }: Omit<Parts, 'odds'>) {
-  const total = strip.reduce((sum, { weight }) => sum + weight, 0)
-  const rename = (from: string, to: string) =>
-    set({
-      strip: strip.map((one) => (one.symbol === from ? { ...one, symbol: to } : one)),
-      table: table.map((line) => (line.symbol === from ? { ...line, symbol: to } : line)),
-    })
-  const weigh = (symbol: string, weight: number) =>
-    set({ strip: strip.map((one) => (one.symbol === symbol ? { ...one, weight: Math.max(1, weight) } : one)) })
   const free = DRAWN_SYMBOLS.find((one) => !strip.some(({ symbol }) => symbol === one)) ?? '⭐'
   return (
     <section aria-label="Strip" className="flex flex-col gap-2">
       <h3 className="font-sans font-semibold">On each reel</h3>
       <p className="text-[0.93rem] text-muted">A higher weight comes up more often. A built-in symbol, or any emoji.</p>
-      {strip.map(({ symbol, weight }, i) => (
+      {strip.map((_, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a symbol is renamed while it keeps its place
-        <div key={i} className="flex items-center gap-2">
-          <SymbolShown symbol={symbol} className="size-7 shrink-0" />
-          <input
-            aria-label={`Symbol ${i + 1}`}
-            list="symbols"
-            value={symbol}
-            maxLength={16}
-            onChange={(event) => rename(symbol, event.target.value.replace(/\s/g, '') || '?')}
-            className={`w-20 ${INPUT}`}
-          />
-          <NumberInput
-            label={`Weight of ${symbol}`}
-            value={weight}
-            most={1000}
-            className="w-14"
-            onValue={(n) => weigh(symbol, n)}
-          />
-          <span className="tabular w-10 text-right text-sm whitespace-nowrap text-muted">
-            {Math.round((100 * weight) / total)} %
-          </span>
-          {strip.length > 2 && (
-            <Button
-              look="quiet"
-              aria-label={`Remove ${symbol}`}
-              onClick={() =>
-                set({
-                  strip: strip.filter((one) => one.symbol !== symbol),
-                  table: table.filter((line) => line.symbol !== symbol),
-                })
-              }
-            >
-              ×
-            </Button>
-          )}
-        </div>
+        <SymbolRow key={i} i={i} draft={{ strip, table }} set={set} />
       ))}
       <datalist id="symbols">
         {DRAWN_SYMBOLS.map((one) => (
@@ -105,9 +63,57 @@ function Strip({ draft: { strip, table }, set }: Omit<Parts, 'odds'>) {
   )
 }
 
-function Table({ draft: { strip, table }, set, odds }: Parts) {
-  const change = (i: number, patch: Partial<Reels['table'][number]>) =>
-    set({ table: table.map((line, k) => (k === i ? { ...line, ...patch } : line)) })
+interface SymbolRowProps {
+  readonly i: number
+  readonly draft: Pick<Reels, 'strip' | 'table'>
+  readonly set: Parts['set']
+}
+
+function SymbolRow({ i, draft: { strip, table }, set }: SymbolRowProps) {
+  const { symbol = '', weight = 1 } = strip[i] ?? {}
+  const total = strip.reduce((sum, one) => sum + one.weight, 0)
+  const put = (patch: Partial<Reels['strip'][number]>) => ({
+    strip: strip.map((one, k) => (k === i ? { ...one, ...patch } : one)),
+  })
+  const rename = (to: string) =>
+    set({
+      ...put({ symbol: to }),
+      table: table.map((line) => (line.symbol === symbol ? { ...line, symbol: to } : line)),
+    })
+  const remove = () =>
+    set({ strip: strip.filter((_, k) => k !== i), table: table.filter((line) => line.symbol !== symbol) })
+  return (
+    <div className="flex items-center gap-2">
+      <SymbolShown symbol={symbol} className="size-7 shrink-0" />
+      <TextInput
+        aria-label={`Symbol ${i + 1}`}
+        list="symbols"
+        value={symbol}
+        most={16}
+        onValue={(text) => rename(text.replace(/\s/g, '') || '?')}
+        className="w-20"
+      />
+      <NumberInput
+        label={`Weight of ${symbol}`}
+        value={weight}
+        most={1000}
+        className="w-14"
+        onValue={(n) => set(put({ weight: Math.max(1, n) }))}
+      />
+      <span className="tabular w-10 text-right text-sm whitespace-nowrap text-muted">
+        {Math.round((100 * weight) / total)} %
+      </span>
+      {strip.length > 2 && (
+        <Button look="quiet" aria-label={`Remove ${symbol}`} onClick={remove}>
+          ×
+        </Button>
+      )}
+    </div>
+  )
+}
+
+function Table({ draft, set, odds }: Parts) {
+  const { strip, table } = draft
   const fresh = strip.flatMap(({ symbol }) =>
     (['three', 'two'] as const).map((match) => ({ match, symbol, multiplier: 100 })),
   )
@@ -133,62 +139,9 @@ function Table({ draft: { strip, table }, set, odds }: Parts) {
           </tr>
         </thead>
         <tbody>
-          {table.map((line, i) => (
+          {table.map((_, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: the place of a line is what it means
-            <tr key={i} className="border-t border-line">
-              <td className="py-1.5">
-                <span className="flex items-center gap-1.5">
-                  <Select
-                    label={`Line ${i + 1}, how many`}
-                    value={line.match}
-                    choices={[
-                      { value: 'three', name: '3' },
-                      { value: 'two', name: '2' },
-                    ]}
-                    onChoose={(match) => change(i, { match })}
-                  />
-                  <Select
-                    label={`Line ${i + 1}, of what`}
-                    value={line.symbol}
-                    choices={strip.map(({ symbol }) => ({ value: symbol, name: symbol }))}
-                    onChoose={(symbol) => change(i, { symbol })}
-                  />
-                </span>
-              </td>
-              <td>
-                <span className="flex items-center gap-1.5 pl-2">
-                  ×
-                  <DecimalInput
-                    label={`Line ${i + 1} pays`}
-                    value={line.multiplier}
-                    per={100}
-                    most={1_000_000}
-                    onValue={(multiplier) => change(i, { multiplier })}
-                  />
-                </span>
-              </td>
-              <td className="text-right">{odds.lines[i] && inPercent(odds.lines[i])}</td>
-              <td className="text-right whitespace-nowrap">
-                {i > 0 && (
-                  <Button
-                    look="quiet"
-                    aria-label={`Line ${i + 1} up`}
-                    onClick={() => set({ table: swapped(table, i) })}
-                  >
-                    ↑
-                  </Button>
-                )}
-                {table.length > 1 && (
-                  <Button
-                    look="quiet"
-                    aria-label={`Remove line ${i + 1}`}
-                    onClick={() => set({ table: table.filter((_, k) => k !== i) })}
-                  >
-                    ×
-                  </Button>
-                )}
-              </td>
-            </tr>
+            <LineRow key={i} i={i} draft={draft} set={set} odds={odds} />
           ))}
         </tbody>
       </table>
@@ -198,6 +151,75 @@ function Table({ draft: { strip, table }, set, odds }: Parts) {
         </Button>
       )}
     </section>
+  )
+}
+
+const MATCHES = [
+  { value: 'three', name: '3' },
+  { value: 'two', name: '2' },
+] as const
+
+function LineRow({ i, draft: { strip, table }, set, odds }: Parts & { readonly i: number }) {
+  const line = table[i]
+  if (line === undefined) return null
+  const change = (patch: Partial<Reels['table'][number]>) =>
+    set({ table: table.map((one, k) => (k === i ? { ...one, ...patch } : one)) })
+  return (
+    <tr className="border-t border-line">
+      <td className="py-1.5">
+        <span className="flex items-center gap-1.5">
+          <Select
+            label={`Line ${i + 1}, how many`}
+            value={line.match}
+            choices={MATCHES}
+            onChoose={(match) => change({ match })}
+          />
+          <Select
+            label={`Line ${i + 1}, of what`}
+            value={line.symbol}
+            choices={strip.map(({ symbol }) => ({ value: symbol, name: symbol }))}
+            onChoose={(symbol) => change({ symbol })}
+          />
+        </span>
+      </td>
+      <td>
+        <span className="flex items-center gap-1.5 pl-2">
+          ×
+          <DecimalInput
+            label={`Line ${i + 1} pays`}
+            value={line.multiplier}
+            per={100}
+            most={1_000_000}
+            onValue={(multiplier) => change({ multiplier })}
+          />
+        </span>
+      </td>
+      <td className="text-right">{odds.lines[i] && inPercent(odds.lines[i])}</td>
+      <td className="text-right whitespace-nowrap">
+        <LineButtons i={i} table={table} set={set} />
+      </td>
+    </tr>
+  )
+}
+
+function LineButtons({ i, table, set }: { i: number; table: Reels['table']; set: Parts['set'] }) {
+  return (
+    <>
+      {i > 0 && (
+        <Button look="quiet" aria-label={`Line ${i + 1} up`} onClick={() => set({ table: swapped(table, i) })}>
+          ↑
+        </Button>
+      )}
+      {table.length > 1 && (
+        <Button
+          look="quiet"
+          aria-label={`Remove line ${i + 1}`}
+          onClick={() => set({ table: table.filter((_, k) => k !== i) })}
+        >
+          ×
+        </Button>
+      )}
+    </>
   )
 }
 
