@@ -1,4 +1,4 @@
-import type { FetchQueryOptions, QueryClient } from '@tanstack/react-query'
+import type { QueryClient } from '@tanstack/react-query'
 import { commandsQuery } from '../commands/view.ts'
 import { connectionsQuery } from '../connections/connections.ts'
 import { earningQuery } from '../earning/draft.ts'
@@ -25,26 +25,32 @@ import { storeQuery } from '../store/view.ts'
 
 interface Ahead {
   readonly parts: readonly { readonly load: () => Promise<unknown> }[]
-  // biome-ignore lint/suspicious/noExplicitAny: queries of every page, each with an answer of its own
-  readonly queries: readonly FetchQueryOptions<any, any, any, any>[]
+  /** Asks for what it shows first. */
+  readonly ask: (client: QueryClient) => readonly Promise<void>[]
 }
 
 /** What each page of the navigation consists of, and asks the server for first. */
 const AHEAD: Readonly<Record<string, Ahead>> = {
-  '/earning': { parts: [EarningPage], queries: [earningQuery] },
-  '/people': { parts: [PeoplePage], queries: [] },
-  '/ranks': { parts: [RanksPage], queries: [ranksQuery] },
-  '/commands': { parts: [CommandsFrame, CommandsPage], queries: [commandsQuery] },
-  '/store': { parts: [StoreFrame, StorePage], queries: [storeQuery, commandsQuery] },
-  '/games': { parts: [GamesFrame, GamesPage], queries: [gamesQuery, commandsQuery] },
-  '/raffles': { parts: [RafflesPage], queries: [rafflesQuery] },
-  '/screen': { parts: [ScreenFrame, OverlaysPage], queries: [screenQuery] },
-  '/connections': { parts: [ConnectionsPage], queries: [connectionsQuery] },
+  '/earning': { parts: [EarningPage], ask: (client) => [client.prefetchQuery(earningQuery)] },
+  '/people': { parts: [PeoplePage], ask: () => [] },
+  '/ranks': { parts: [RanksPage], ask: (client) => [client.prefetchQuery(ranksQuery)] },
+  '/commands': { parts: [CommandsFrame, CommandsPage], ask: (client) => [client.prefetchQuery(commandsQuery)] },
+  '/store': {
+    parts: [StoreFrame, StorePage],
+    ask: (client) => [client.prefetchQuery(storeQuery), client.prefetchQuery(commandsQuery)],
+  },
+  '/games': {
+    parts: [GamesFrame, GamesPage],
+    ask: (client) => [client.prefetchQuery(gamesQuery), client.prefetchQuery(commandsQuery)],
+  },
+  '/raffles': { parts: [RafflesPage], ask: (client) => [client.prefetchQuery(rafflesQuery)] },
+  '/screen': { parts: [ScreenFrame, OverlaysPage], ask: (client) => [client.prefetchQuery(screenQuery)] },
+  '/connections': { parts: [ConnectionsPage], ask: (client) => [client.prefetchQuery(connectionsQuery)] },
 }
 
 /** Fetches a page that somebody is about to open: its programs and its data, so that it is there when they do. */
 export function fetchAhead(client: QueryClient, page: string): void {
   const ahead = AHEAD[page]
   for (const { load } of ahead?.parts ?? []) void load().catch(() => {})
-  for (const query of ahead?.queries ?? []) void client.prefetchQuery(query)
+  ahead?.ask(client)
 }

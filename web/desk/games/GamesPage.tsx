@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { whoInWords } from '#core/access'
 import { digits, signed } from '#core/currency'
 import {
@@ -17,7 +17,8 @@ import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { OnOff } from '../../parts/OnOff.tsx'
 import { PageTitle } from '../../parts/page/PageTitle.tsx'
-import { WideTable } from '../../parts/table/WideTable.tsx'
+import type { Column } from '../../parts/table/column.ts'
+import { DataTable } from '../../parts/table/DataTable.tsx'
 import { type CommandsView, commandsQuery } from '../commands/view.ts'
 import { GamePanel } from './GamePanel.tsx'
 import { saveGame } from './saveGame.ts'
@@ -81,125 +82,116 @@ interface GameTableProps {
 }
 
 function GameTable({ view, commands, onOpen }: GameTableProps) {
-  return (
-    <WideTable>
-      <table className="w-full">
-        <thead className="text-left text-[0.93rem] text-muted">
-          <tr>
-            <td colSpan={4} />
-            <th scope="colgroup" colSpan={2} className="pl-6 text-right font-normal">
-              Change of viewers’ {view.currency.many}, per show
-            </th>
-            <td />
-          </tr>
-          <tr className="border-b border-line">
-            <th scope="col" className="w-14 py-1.5 font-normal">
-              On
-            </th>
-            <th scope="col" className="font-normal">
-              Game
-            </th>
-            <th scope="col" className="text-right font-normal">
-              Stakes paid back,
-              <br />
-              on average
-            </th>
-            <th scope="col" className="pl-6 text-right font-normal">
-              Staked in 30 days
-            </th>
-            <th scope="col" className="pl-6 text-right font-normal">
-              Expected
-            </th>
-            <th scope="col" className="pl-6 text-right font-normal">
-              Actual
-            </th>
-            <th scope="col" className="font-normal">
-              <span className="sr-only">Start</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {GAMES.map((game) => (
-            <GameRow
-              key={game}
-              game={game}
-              view={view}
-              who={whoInWords(view.settings[game].who, commands.names)}
-              onOpen={() => onOpen(game)}
-            />
-          ))}
-        </tbody>
-      </table>
-    </WideTable>
-  )
-}
-
-interface GameRowProps {
-  readonly game: Game
-  readonly view: DeskGames
-  readonly who: string
-  readonly onOpen: () => void
-}
-
-function GameRow({ game, view, who, onOpen }: GameRowProps) {
-  const settings = view.settings[game]
-  const returns = returnsOf(game, settings)
-  const lately = view.lately.games.find((one) => one.game === game)
-  return (
-    <tr className="border-b border-line align-top">
-      <td className="py-3">
-        <OnSwitch game={game} settings={settings} />
-      </td>
-      <td className="py-2.5 pr-4">
-        <button type="button" onClick={onOpen} className="text-left">
-          <span className="font-semibold underline-offset-2 hover:underline">{GAME_NAMES[game]}</span>{' '}
-          <code className="text-muted">!{settings.word.word}</code>
-          <span className="block text-[0.93rem] text-muted">
-            {ABOUT[game]}; for {who}
-          </span>
-        </button>
-      </td>
-      <td
-        className={`tabular py-3 text-right whitespace-nowrap ${returns && paysTooMuch(returns) ? 'text-brick-text' : ''}`}
-      >
-        {returns === undefined ? '–' : returnsInWords(returns).replace(' to ', ' – ')}
-      </td>
-      <LatelyCells lately={lately} shows={view.lately.shows} returns={returns} />
-      <td className="py-2 pl-4 text-right">
-        <StartButton game={game} view={view} />
-      </td>
-    </tr>
-  )
-}
-
-interface LatelyCellsProps {
-  readonly lately: DeskGames['lately']['games'][number] | undefined
-  readonly shows: number
-  readonly returns: ReturnType<typeof returnsOf>
-}
-
-/** What was staked lately, what was to be expected of it, and what happened. */
-function LatelyCells({ lately, shows, returns }: LatelyCellsProps) {
-  const cell = 'tabular py-3 pl-6 text-right whitespace-nowrap'
-  if (lately === undefined)
-    return (
-      <td colSpan={3} className={`${cell} text-muted`}>
-        not played
-      </td>
-    )
-  const actual = shows === 0 ? 0 : Math.round((lately.paid - lately.staked) / shows)
+  const columns = useMemo(() => columnsOf({ view, commands, onOpen }), [view, commands, onOpen])
   return (
     <>
-      <td className={cell}>
-        {digits(lately.staked)}
-        <span className="block text-[0.93rem] text-muted">
-          {digits(lately.rounds)} {lately.rounds === 1 ? 'round' : 'rounds'}
-        </span>
-      </td>
-      <td className={`${cell} text-muted`}>
-        {returns === undefined ? '–' : signed(expectedChange(returns, lately.staked, shows))}
-      </td>
-      <td className={cell}>{signed(actual)}</td>
+      <DataTable label="Games" rows={GAMES} columns={columns} keyOf={(game) => game} />
+      <p className="text-[0.93rem] text-muted">
+        Expected and actual: by how much all viewers’ {view.currency.many} together changed per show, in the last 30
+        days. Expected follows from what is paid back on average.
+      </p>
+    </>
+  )
+}
+
+function columnsOf({ view, commands, onOpen }: GameTableProps): Column<Game>[] {
+  const lately = (game: Game) => view.lately.games.find((one) => one.game === game)
+  return [
+    {
+      id: 'on',
+      head: 'On',
+      width: 'w-18',
+      card: 'aside',
+      cell: (game) => <OnSwitch game={game} settings={view.settings[game]} />,
+    },
+    {
+      id: 'game',
+      head: 'Game',
+      card: 'title',
+      cell: (game) => (
+        <button type="button" onClick={() => onOpen(game)} className="text-left">
+          <span className="font-semibold underline-offset-2 hover:underline">{GAME_NAMES[game]}</span>{' '}
+          <code className="text-muted">!{view.settings[game].word.word}</code>
+          <span className="block text-[0.93rem] text-muted">
+            {ABOUT[game]}; for {whoInWords(view.settings[game].who, commands.names)}
+          </span>
+        </button>
+      ),
+    },
+    {
+      id: 'returns',
+      head: 'Stakes paid back, on average',
+      width: 'w-40',
+      end: true,
+      card: 'figure',
+      cell: (game) => <Payback returns={returnsOf(game, view.settings[game])} />,
+    },
+    ...latelyColumns(view, lately),
+    {
+      id: 'start',
+      head: 'Start',
+      headHidden: true,
+      width: 'w-40',
+      end: true,
+      cell: (game) => <StartButton game={game} view={view} />,
+    },
+  ]
+}
+
+type Lately = DeskGames['lately']['games'][number]
+
+/** What was staked lately, what was to be expected of it, and what happened. */
+const latelyColumns = (view: DeskGames, lately: (game: Game) => Lately | undefined): Column<Game>[] => [
+  {
+    id: 'staked',
+    head: 'Staked in 30 days',
+    width: 'w-28',
+    end: true,
+    card: 'figure',
+    cell: (game) => <Staked lately={lately(game)} />,
+  },
+  {
+    id: 'expected',
+    head: 'Expected per show',
+    width: 'w-26',
+    end: true,
+    card: 'figure',
+    cell: (game) => {
+      const [returns, one] = [returnsOf(game, view.settings[game]), lately(game)]
+      if (returns === undefined || one === undefined) return '–'
+      return <span className="text-muted">{signed(expectedChange(returns, one.staked, view.lately.shows))}</span>
+    },
+  },
+  {
+    id: 'actual',
+    head: 'Actual per show',
+    width: 'w-26',
+    end: true,
+    card: 'figure',
+    cell: (game) => {
+      const one = lately(game)
+      return one === undefined ? '–' : signed(Math.round((one.paid - one.staked) / Math.max(1, view.lately.shows)))
+    },
+  },
+]
+
+function Payback({ returns }: { returns: ReturnType<typeof returnsOf> }) {
+  if (returns === undefined) return '–'
+  return (
+    <span className={`whitespace-nowrap ${paysTooMuch(returns) ? 'text-brick-text' : ''}`}>
+      {returnsInWords(returns).replace(' to ', ' – ')}
+    </span>
+  )
+}
+
+function Staked({ lately }: { lately: Lately | undefined }) {
+  if (lately === undefined) return <span className="text-muted">not played</span>
+  return (
+    <>
+      {digits(lately.staked)}
+      <span className="block text-[0.93rem] text-muted">
+        {digits(lately.rounds)} {lately.rounds === 1 ? 'round' : 'rounds'}
+      </span>
     </>
   )
 }

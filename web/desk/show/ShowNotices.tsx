@@ -32,7 +32,7 @@ export function ShowNotices() {
   )
 }
 
-const BOX = 'flex items-center gap-4 rounded-md border border-brass bg-brass-wash px-4 py-2.5'
+const BOX = 'flex flex-wrap items-center gap-x-4 gap-y-2 rounded-md border border-brass bg-brass-wash px-4 py-2.5'
 
 function Forgotten({ since }: { since: number }) {
   const client = useQueryClient()
@@ -47,7 +47,9 @@ function Forgotten({ since }: { since: number }) {
   })
   return (
     <div role="status" className={BOX}>
-      <p className="flex-1">Still on air? Since {timeText(since)} nobody has been here and nobody has written.</p>
+      <p className="min-w-60 flex-1">
+        Still on air? Since {timeText(since)} nobody has been here and nobody has written.
+      </p>
       <Button look="main" disabled={close.isPending} onClick={() => close.mutate()}>
         Close the show at {timeText(since)}
       </Button>
@@ -62,7 +64,7 @@ function PaidNotice({ gap }: { gap: Gap }) {
   const end = useEndGap(gap)
   return (
     <p className="flex items-center gap-4 rounded-md border border-line bg-panel px-4 py-1.5 text-muted">
-      <span className="flex-1">
+      <span className="min-w-60 flex-1">
         The time from {timeText(gap.from)} to {timeText(gap.until)}, when chat was away, is paid.
       </span>
       <Button look="quiet" onClick={() => end('undo', 'Undone.')}>
@@ -119,7 +121,7 @@ function GapNotice({ gap }: { gap: Gap }) {
   const length = durationInWords(gap.until - gap.from)
   return (
     <div role="status" className={BOX}>
-      <p className="flex-1">
+      <p className="min-w-60 flex-1">
         Chat was away from {timeText(gap.from)} to {timeText(gap.until)}, for {length}. {gap.people}{' '}
         {gap.people === 1 ? 'person was' : 'people were'} here before and after it
         {preview ? `: together they would get ${inWords(preview.total, currency)}.` : '.'}
