@@ -46,10 +46,10 @@ test('chat and page are two people until a one-time code is said in chat, and on
   expect((await me()).balance).toBe(0)
   const { say: code } = (await call(cookie, 'POST', '/me/link', {})) as unknown as { say: string }
   expect(code).toMatch(/^link-\w{5}-\w{5}$/)
-  expect(await say('link-AAAAA-AAAAA')).toContain('not good any more')
+  expect(await say('link-AAAAA-AAAAA')).toContain('no longer valid')
   expect(await say(code)).toContain('one person now')
   expect((await me()).balance).toBe(70)
-  expect(await say(code)).toContain('not good any more')
+  expect(await say(code)).toContain('no longer valid')
   expect(await call(cookie, 'GET', '/me/accounts')).toMatchObject({ chat: ['pia_chat'] })
 })
 
@@ -70,9 +70,9 @@ test('a code that is ten minutes old, or replaced by a newer one, links nothing'
   const make = async () => ((await call(cookie, 'POST', '/me/link', {})) as unknown as { say: string }).say
   const first = await make()
   const second = await make()
-  expect(await say(first)).toContain('not good any more')
+  expect(await say(first)).toContain('no longer valid')
   await pool.query('update link_code set expires_at = expires_at - 601')
-  expect(await say(second)).toContain('not good any more')
+  expect(await say(second)).toContain('no longer valid')
 })
 
 test('somebody is meant by a name that looks like the one they have in chat, whatever else they are shown as', async () => {

@@ -181,7 +181,7 @@ test('a raffle’s page is for everybody, keeps the seed until the end, and its 
     recheck({ ...whole, entrants: whole.entrants.map((one) => ({ ...one, tickets: one.tickets + 1 })) }).every(agrees),
   ).toBe(false)
   expect(readRaffleFile('{"kind":"other"}')).toEqual({ fault: expect.stringContaining('not a raffle’s file') })
-  expect(readRaffleFile('nonsense')).toEqual({ fault: expect.stringContaining('no JSON') })
+  expect(readRaffleFile('nonsense')).toEqual({ fault: expect.stringContaining('not JSON') })
   expect(readRaffleFile(JSON.stringify({ ...whole, seed: '' }))).toEqual({
     fault: expect.stringContaining('told when the raffle has ended'),
   })

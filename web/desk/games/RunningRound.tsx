@@ -1,13 +1,11 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { digits } from '#core/currency'
-import { GAME_NAMES } from '#core/games'
-import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { FormDialog } from '../../parts/dialog/FormDialog.tsx'
 import { clockText, useNow } from '../../parts/time.ts'
+import { CallOffRound } from '../later.tsx'
 import { useStatus } from '../status.ts'
-import { useGameAction } from './useGameAction.ts'
+import { roundTitle } from './roundTitle.ts'
 import type { OpenRound } from './view.ts'
 
 /** A round that is on, with its clock and a way to call it off. */
@@ -18,7 +16,7 @@ export function RunningRound({ round }: { round: OpenRound }) {
   return (
     <li className="border-t border-line py-2 first:border-t-0">
       <p className="flex items-baseline justify-between gap-2">
-        <strong className="truncate">{titleOf(round)}</strong>
+        <strong className="truncate">{roundTitle(round)}</strong>
         <span className="tabular shrink-0 text-brass-text">{clockText(left).replace(/^0:/, '')}</span>
       </p>
       <p className="tabular text-[0.93rem] text-muted">{standOf(round)}</p>
@@ -28,20 +26,13 @@ export function RunningRound({ round }: { round: OpenRound }) {
             Open
           </Link>
         )}
-        <Button look="quiet" onClick={() => setAsking(true)} aria-label={`Call off ${titleOf(round)}`}>
+        <Button look="quiet" onClick={() => setAsking(true)} aria-label={`Call off ${roundTitle(round)}`}>
           Call off
         </Button>
       </p>
-      {asking && <CallOff round={round} close={() => setAsking(false)} />}
+      {asking && <CallOffRound round={round} close={() => setAsking(false)} />}
     </li>
   )
-}
-
-function titleOf({ game, state }: OpenRound): string {
-  if (state.of === 'duel') return `Duel: ${state.challenger.name} – ${state.challenged?.name ?? 'anyone'}`
-  if (state.of === 'cup') return state.rules.name
-  if (state.of === 'heist' && state.site !== null) return state.site.name
-  return GAME_NAMES[game]
 }
 
 function standOf({ status, seats, staked, state }: OpenRound): string {
@@ -52,29 +43,4 @@ function standOf({ status, seats, staked, state }: OpenRound): string {
   if (state.of === 'cup') return `${state.entrants.length} of ${state.rules.places} in · ${pot}`
   if (status === 'gathering') return `${digits(seats)} ${state.of === 'roulette' ? 'bets' : 'in'} · ${pot}`
   return `being decided · ${pot}`
-}
-
-function CallOff({ round, close }: { round: OpenRound; close: () => void }) {
-  const action = useGameAction()
-  const go = () =>
-    action.mutate(
-      {
-        send: () => api.POST('/desk/rounds/{round}/call-off', { params: { path: { round: round.id } } }),
-        said: 'Called off; all stakes are refunded.',
-      },
-      { onSettled: close },
-    )
-  return (
-    <FormDialog title={`Call ${titleOf(round)} off`} close={close}>
-      <p>
-        It ends here. All stakes not yet paid out are refunded ({digits(round.staked)} were staked), and chat is told.
-      </p>
-      <div className="flex gap-2">
-        <Button look="danger" disabled={action.isPending} onClick={go}>
-          Call it off
-        </Button>
-        <Button onClick={close}>Keep it running</Button>
-      </div>
-    </FormDialog>
-  )
 }

@@ -47,7 +47,7 @@ function OneText({ text, own }: { text: GameTextKey; own: readonly string[] | un
   const { when, fields, ours } = GAME_TEXTS[text]
   const live: readonly string[] = own ?? ours
   const { draft, put: setDraft, discard, settle, changed } = useDraft<readonly string[]>(`game-text/${text}`, live)
-  const action = useGameAction()
+  const action = useGameAction({ inPlace: true })
   const fault = textFault(text, draft)
   const save = (all: readonly string[], said: string) =>
     action.mutate(
@@ -69,6 +69,7 @@ function OneText({ text, own }: { text: GameTextKey; own: readonly string[] | un
           {fault}
         </p>
       )}
+      {action.error && <Problem error={action.error} />}
       <div className="flex flex-wrap items-center gap-2">
         {draft.length < MOST_TEXTS && (
           <Button onClick={() => setDraft([...draft, draft.at(-1) ?? ''])}>Add another</Button>

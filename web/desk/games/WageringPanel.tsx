@@ -1,5 +1,6 @@
 import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { Problem } from '../../parts/feedback/Notice.tsx'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
 import { NumberInput } from '../../parts/form/inputs.tsx'
@@ -11,7 +12,7 @@ import { WordFields } from './WordFields.tsx'
 /** What holds over all games: the most one may lose in a show, and the word to sit out by. */
 export function WageringPanel({ view }: { view: DeskGames }) {
   const { draft, put: setDraft, discard, settle, changed, conflict } = useDraft('wagering', view.wagering)
-  const action = useGameAction()
+  const action = useGameAction({ inPlace: true })
   return (
     <Panel title="For all games" bodyClassName="flex flex-wrap items-end gap-x-8 gap-y-3 px-4 py-3">
       <div className="flex flex-col gap-1">
@@ -33,6 +34,7 @@ export function WageringPanel({ view }: { view: DeskGames }) {
         even you.
       </p>
       <DraftConflict conflict={conflict} />
+      {action.error && changed && <Problem error={action.error} />}
       {changed && (
         <div className="flex basis-full items-center gap-2">
           <Button

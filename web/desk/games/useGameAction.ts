@@ -1,4 +1,4 @@
-import { useAction } from '../../parts/form/useAction.ts'
+import { type ActionOptions, useAction } from '../../parts/form/useAction.ts'
 
 /** Changes something of the games at once, and says so, or why not. */
-export const useGameAction = () => useAction(['games', 'rounds', 'commands'])
+export const useGameAction = (options?: ActionOptions) => useAction(['games', 'rounds', 'commands'], options)

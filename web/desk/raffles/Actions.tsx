@@ -1,10 +1,8 @@
 import { useState } from 'react'
-import { digits } from '#core/currency'
 import { api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { FormDialog } from '../../parts/dialog/FormDialog.tsx'
-import { INPUT } from '../../parts/form/inputs.tsx'
 import { leftText, useNow } from '../../parts/time.ts'
+import { CallOffRaffle } from '../later.tsx'
 import { useStatus } from '../status.ts'
 import { nextOf } from './next.ts'
 import { type DeskRaffle, useRaffleAction } from './view.ts'
@@ -61,73 +59,7 @@ export function CallOffButton({ raffle }: { raffle: DeskRaffle }) {
       <Button look="quiet" onClick={() => setAsking(true)} aria-label={`Call off “${raffle.settings.title}”`}>
         Call off
       </Button>
-      {asking && <CallOff raffle={raffle} close={() => setAsking(false)} />}
+      {asking && <CallOffRaffle raffle={raffle} close={() => setAsking(false)} />}
     </>
-  )
-}
-
-function CallOff({ raffle, close }: { raffle: DeskRaffle; close: () => void }) {
-  const action = useRaffleAction()
-  const { currency } = useStatus()
-  const [why, setWhy] = useState('')
-  const go = () =>
-    action.mutate(
-      {
-        send: () =>
-          api.POST('/desk/raffles/{raffle}/call-off', { params: { path: { raffle: raffle.id } }, body: { why } }),
-        said: 'Called off.',
-      },
-      { onSettled: close },
-    )
-  return (
-    <FormDialog title={`Call “${raffle.settings.title}” off`} close={close}>
-      <p>
-        {raffle.paid > 0
-          ? `All ${digits(raffle.paid)} ${currency.many} paid for tickets are refunded, and chat is told.`
-          : 'Nobody has paid anything. Chat is told.'}
-      </p>
-      <label className="flex flex-col gap-1">
-        Why (everybody can read it; may be empty)
-        <input value={why} maxLength={200} onChange={(event) => setWhy(event.target.value)} className={INPUT} />
-      </label>
-      <div className="flex gap-2">
-        <Button look="danger" disabled={action.isPending} onClick={go}>
-          Call it off
-        </Button>
-        <Button onClick={close}>Keep it running</Button>
-      </div>
-    </FormDialog>
-  )
-}
-
-/** Asks for a reason, and does something with it. */
-export function ReasonDialog({
-  title,
-  children,
-  does,
-  close,
-  go,
-}: {
-  title: string
-  children: React.ReactNode
-  does: string
-  close: () => void
-  go: (why: string) => void
-}) {
-  const [why, setWhy] = useState('')
-  return (
-    <FormDialog title={title} close={close}>
-      {children}
-      <label className="flex flex-col gap-1">
-        Why (everybody can read it)
-        <input value={why} maxLength={200} onChange={(event) => setWhy(event.target.value)} className={INPUT} />
-      </label>
-      <div className="flex gap-2">
-        <Button look="danger" disabled={why.trim() === ''} onClick={() => go(why.trim())}>
-          {does}
-        </Button>
-        <Button onClick={close}>Leave it</Button>
-      </div>
-    </FormDialog>
   )
 }

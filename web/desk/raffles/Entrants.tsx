@@ -11,7 +11,7 @@ import { INPUT, Select } from '../../parts/form/inputs.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { dayText, timeText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
-import { ReasonDialog } from './Actions.tsx'
+import { ReasonDialog } from './ReasonDialog.tsx'
 import { type DeskEntry, type DeskRaffle, useRaffleAction } from './view.ts'
 
 const ORDERS = [
@@ -202,20 +202,23 @@ function Entrant({
 }
 
 function Remove({ entry, raffle, close }: { entry: DeskEntry; raffle: DeskRaffle; close: () => void }) {
-  const action = useRaffleAction()
+  const action = useRaffleAction({ inPlace: true })
   const { currency } = useStatus()
   return (
     <ReasonDialog
-      title={`Take ${entry.name} out`}
+      title={`Remove ${entry.name}`}
       does="Remove"
       close={close}
+      error={action.error}
       go={(why) => {
-        close()
         const body = { viewer: entry.viewer, why }
-        action.mutate({
-          send: () => api.POST('/desk/raffles/{raffle}/remove', { params: { path: { raffle: raffle.id } }, body }),
-          said: `${entry.name} was removed.`,
-        })
+        action.mutate(
+          {
+            send: () => api.POST('/desk/raffles/{raffle}/remove', { params: { path: { raffle: raffle.id } }, body }),
+            said: `${entry.name} was removed.`,
+          },
+          { onSuccess: close },
+        )
       }}
     >
       <p>

@@ -7,7 +7,7 @@ import { Checkbox, INPUT } from '../../parts/form/inputs.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { ageText, leftText, timeText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
-import { ReasonDialog } from './Actions.tsx'
+import { ReasonDialog } from './ReasonDialog.tsx'
 import { type DeskWinner, type RaffleView, useRaffleAction } from './view.ts'
 
 /** Everybody who was drawn, in that order: their chance, what they said and when, and whether they have the prize. */
@@ -32,7 +32,7 @@ interface OneWinnerProps {
 
 function OneWinner({ winner, view: { raffle }, now }: OneWinnerProps) {
   const [passing, setPassing] = useState(false)
-  const action = useRaffleAction()
+  const action = useRaffleAction({ inPlace: true })
   const { draw, name, state, weight, total, deliveredAt } = winner
   const out = state === 'missed' || state === 'passed'
   const mayPass = raffle.endedAt === null && (state === 'waiting' || (state === 'won' && deliveredAt === null))
@@ -57,17 +57,20 @@ function OneWinner({ winner, view: { raffle }, now }: OneWinnerProps) {
           title={`Skip ${name}`}
           does="Skip"
           close={() => setPassing(false)}
-          go={(why) => {
-            setPassing(false)
-            action.mutate({
-              send: () =>
-                api.POST('/desk/raffles/{raffle}/pass-over', {
-                  params: { path: { raffle: raffle.id } },
-                  body: { draw, why },
-                }),
-              said: `${name} was skipped.`,
-            })
-          }}
+          error={action.error}
+          go={(why) =>
+            action.mutate(
+              {
+                send: () =>
+                  api.POST('/desk/raffles/{raffle}/pass-over', {
+                    params: { path: { raffle: raffle.id } },
+                    body: { draw, why },
+                  }),
+                said: `${name} was skipped.`,
+              },
+              { onSuccess: () => setPassing(false) },
+            )
+          }
         >
           <p>{name} is out, and another one can be drawn. It stays on record.</p>
         </ReasonDialog>

@@ -1,7 +1,7 @@
 import { queryOptions } from '@tanstack/react-query'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
-import { useAction } from '../../parts/form/useAction.ts'
+import { type ActionOptions, useAction } from '../../parts/form/useAction.ts'
 
 /** A raffle as the desk is told of it. */
 export type DeskRaffle = RafflesView['running'][number]
@@ -39,7 +39,8 @@ export type Ended = Answer<'/desk/raffles/ended'>['raffles'][number]
 export type OutlookView = Answer<'/desk/raffles/outlook'>
 
 /** Does something to raffles at once, and says so, or why not. */
-export const useRaffleAction = <T = unknown>() => useAction<T>(['raffles', 'raffleForm', 'commands'])
+export const useRaffleAction = <T = unknown>(options?: ActionOptions) =>
+  useAction<T>(['raffles', 'raffleForm', 'commands'], options)
 
 /** The form with some settings to begin with: a kept set-up, a raffle to run again, or one to change. */
 export const formAddress = (from: {

@@ -83,7 +83,7 @@ function useEndGap(gap: Gap) {
     void answerOf(api.POST('/desk/gaps/{gap}/end', { params: { path: { gap: gap.id } }, body: { how } })).then(
       (ended) => {
         const owed = 'owed' in ended ? ended.owed : 0
-        toast({ text: owed > 0 ? `${said} ${inWords(owed, currency)} was already spent.` : said })
+        toast({ text: owed > 0 ? `${said} ${inWords(owed, currency)} of it had already been spent.` : said })
         void client.invalidateQueries({ queryKey: ['gaps'] })
       },
       (fault: Error) => toast({ text: fault.message, look: 'problem' }),

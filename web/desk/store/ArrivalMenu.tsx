@@ -1,15 +1,17 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react'
 import { BellRing } from 'lucide-react'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { SOUNDS, type Sound } from '#core/screen'
 import { Checkbox, Select, Slider } from '../../parts/form/inputs.tsx'
 import { playSound } from '../../parts/sound.ts'
 import { type Arrival, readArrival, writeArrival } from './arrival.ts'
 
-/** How this computer tells of a new order: which sound, how loud, and whether by a notice of the browser. */
+/** How this computer tells of a new order: which sound, how loud, and whether by a notice of the browser. Open from the start: it was pressed to be loaded. */
 export function ArrivalMenu() {
   const [arrival, setArrival] = useState(readArrival)
   const [refused, setRefused] = useState(false)
+  const button = useRef<HTMLButtonElement>(null)
+  useEffect(() => button.current?.click(), [])
   const put = (patch: Partial<Arrival>) => {
     const next = { ...arrival, ...patch }
     setArrival(next)
@@ -23,7 +25,11 @@ export function ArrivalMenu() {
   }
   return (
     <Popover>
-      <PopoverButton aria-label="Notifications of new orders" className="rounded p-1 text-muted hover:text-text">
+      <PopoverButton
+        ref={button}
+        aria-label="Notifications of new orders"
+        className="rounded p-1 text-muted hover:text-text"
+      >
         <BellRing aria-hidden="true" className="size-4" />
       </PopoverButton>
       <PopoverPanel

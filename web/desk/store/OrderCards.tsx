@@ -45,7 +45,7 @@ function Card({ order, chosen, choose, openPerson }: CardProps) {
   return (
     <li className="flex flex-col gap-1.5 rounded-md border border-line bg-panel px-3 py-2.5">
       <div className="flex items-start justify-between gap-3">
-        <h3 className="min-w-0 font-sans font-semibold break-words">{order.rewardName}</h3>
+        <h2 className="min-w-0 font-sans font-semibold break-words">{order.rewardName}</h2>
         <input
           type="checkbox"
           aria-label={`Choose ${order.rewardName} for ${order.viewerName}`}

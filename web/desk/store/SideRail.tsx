@@ -4,9 +4,10 @@ import { useState } from 'react'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { useTab } from '../../parts/page/PageTitle.tsx'
 import { ageText, useNow } from '../../parts/time.ts'
-import { ArrivalMenu, Running } from '../later.tsx'
+import { Running } from '../later.tsx'
 import { useStatus } from '../status.ts'
 import { Redemptions, redemptionsQuery } from '../triggers/Redemptions.tsx'
+import { ArrivalButton } from './ArrivalButton.tsx'
 import { type DeskOrder, ordersQuery } from './orders.ts'
 import { Waiting } from './Waiting.tsx'
 
@@ -71,7 +72,7 @@ function WaitingHead({ waiting, onClose }: { waiting: readonly DeskOrder[]; onCl
         </p>
       )}
       <span className={`flex self-center ${oldest ? '' : 'ml-auto'}`}>
-        <ArrivalMenu />
+        <ArrivalButton />
         {onClose && (
           <button
             type="button"

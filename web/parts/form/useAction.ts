@@ -8,8 +8,13 @@ interface Wanted<T> {
   readonly said?: string
 }
 
+export interface ActionOptions {
+  /** A dialog or form shows a refusal itself, beside what was typed: it is not said in passing, too. */
+  readonly inPlace?: boolean
+}
+
 /** Changes something at once, and says so, or why not. @param names - The queries that are outdated by it. */
-export function useAction<T = unknown>(names: readonly string[]) {
+export function useAction<T = unknown>(names: readonly string[], { inPlace = false }: ActionOptions = {}) {
   const client = useQueryClient()
   const toast = useToast()
   return useMutation({
@@ -17,7 +22,9 @@ export function useAction<T = unknown>(names: readonly string[]) {
     onSuccess: (_answer, { said }) => {
       if (said !== undefined) toast({ text: said })
     },
-    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+    onError: (fault) => {
+      if (!inPlace) toast({ text: fault.message, look: 'problem' })
+    },
     onSettled: async () => {
       for (const name of names) await client.invalidateQueries({ queryKey: [name] })
     },

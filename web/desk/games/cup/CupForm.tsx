@@ -4,6 +4,7 @@ import { inWords } from '#core/currency'
 import type { CupRules } from '#core/games'
 import { api } from '../../../parts/api.ts'
 import { Button } from '../../../parts/Button.tsx'
+import { Problem } from '../../../parts/feedback/Notice.tsx'
 import { useDraft } from '../../../parts/form/drafts.tsx'
 import { Checkbox, Field, INPUT, Select } from '../../../parts/form/inputs.tsx'
 import type { CommandsView } from '../../commands/view.ts'
@@ -28,7 +29,7 @@ const FIRST: CupRules = {
 export function CupForm({ view, commands }: { view: DeskGames; commands: CommandsView }) {
   const { draft: rules, put: setRules, discard, changed } = useDraft('cup/new', FIRST)
   const [named, setNamed] = useState<Readonly<Record<number, string>>>({})
-  const action = useGameAction()
+  const action = useGameAction({ inPlace: true })
   const put = (patch: Partial<CupRules>) => setRules({ ...rules, ...patch })
   const fault =
     rules.places < 4 || rules.places > 64
@@ -73,6 +74,7 @@ export function CupForm({ view, commands }: { view: DeskGames; commands: Command
       <p className="rounded-md bg-panel px-4 py-3" aria-live="polite">
         {readBack(rules, view)}
       </p>
+      {action.error && <Problem error={action.error} />}
       <div className="flex items-center gap-3">
         <Button type="submit" look="main" disabled={fault !== undefined || action.isPending}>
           Open the sign-up

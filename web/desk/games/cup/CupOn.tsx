@@ -4,6 +4,7 @@ import type { Body } from '../../../parts/api/called.ts'
 import { api } from '../../../parts/api.ts'
 import { Button } from '../../../parts/Button.tsx'
 import { FormDialog } from '../../../parts/dialog/FormDialog.tsx'
+import { Problem } from '../../../parts/feedback/Notice.tsx'
 import { Bracket } from '../../../parts/games/Bracket.tsx'
 import { clockText, useNow } from '../../../parts/time.ts'
 import { FindPerson } from '../../people/FindPerson.tsx'
@@ -56,13 +57,14 @@ export function CupOn({ round, view }: { round: OpenRound; view: DeskGames }) {
 
 function CallOffCup({ round }: { round: OpenRound }) {
   const [asking, setAsking] = useState(false)
-  const action = useGameAction()
+  const action = useGameAction({ inPlace: true })
   return (
     <>
       <Button onClick={() => setAsking(true)}>Call it off</Button>
       {asking && (
         <FormDialog title="Call the cup off" close={() => setAsking(false)}>
           <p>It ends here, all entries are refunded ({digits(round.staked)}), and chat is told.</p>
+          {action.error && <Problem error={action.error} />}
           <div className="flex gap-2">
             <Button
               look="danger"

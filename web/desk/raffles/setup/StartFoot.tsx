@@ -4,6 +4,7 @@ import type { Body } from '../../../parts/api/called.ts'
 import { api, type Sent } from '../../../parts/api.ts'
 import { Button } from '../../../parts/Button.tsx'
 import { FormDialog } from '../../../parts/dialog/FormDialog.tsx'
+import { Problem } from '../../../parts/feedback/Notice.tsx'
 import { Select } from '../../../parts/form/inputs.tsx'
 import { TimeField } from '../../store/LimitsPart.tsx'
 import { type DeskRaffle, useRaffleAction } from '../view.ts'
@@ -117,7 +118,7 @@ function Keep({
   close,
   done,
 }: Pick<StartFootProps, 'draft' | 'setup'> & { close: () => void; done: () => void }) {
-  const action = useRaffleAction()
+  const action = useRaffleAction({ inPlace: true })
   const [digit, setDigit] = useState(String(setup?.digit ?? ''))
   const keep = (id: number | null) =>
     action.mutate(
@@ -137,6 +138,7 @@ function Keep({
         It is started by
         <Select label="Key that starts it" value={digit} choices={DIGITS} onChoose={setDigit} />
       </p>
+      {action.error && <Problem error={action.error} />}
       <div className="flex gap-2">
         {setup !== null && (
           <Button look="main" disabled={action.isPending} onClick={() => keep(setup.id)}>
