@@ -33,8 +33,6 @@ export const ViewerPanel = lazily(async () => (await import('./people/ViewerPane
 export const GoOnAirDialog = lazily(async () => (await import('./show/AirDialogs.tsx')).GoOnAirDialog)
 export const GoOffAirDialog = lazily(async () => (await import('./show/AirDialogs.tsx')).GoOffAirDialog)
 export const GuestDialog = lazily(async () => (await import('./show/GuestDialog.tsx')).GuestDialog)
-export const CallOffRound = lazily(async () => (await import('./games/CallOffRound.tsx')).CallOffRound)
-export const CallOffRaffle = lazily(async () => (await import('./raffles/CallOffRaffle.tsx')).CallOffRaffle)
 export const JumpDialog = lazily(async () => (await import('./JumpDialog.tsx')).JumpDialog, JumpWaiting)
 export const ArrivalMenu = lazily(async () => (await import('./store/ArrivalMenu.tsx')).ArrivalMenu)
 export const EveningChart = lazily(async () => (await import('./show/EveningChart.tsx')).EveningChart)

@@ -2,11 +2,13 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { digits } from '#core/currency'
 import { Button } from '../../parts/Button.tsx'
+import { lazily } from '../../parts/lazily.tsx'
 import { clockText, useNow } from '../../parts/time.ts'
-import { CallOffRound } from '../later.tsx'
 import { useStatus } from '../status.ts'
 import { roundTitle } from './roundTitle.ts'
 import type { OpenRound } from './view.ts'
+
+const CallOffRound = lazily(async () => (await import('./CallOffRound.tsx')).CallOffRound)
 
 /** A round that is on, with its clock and a way to call it off. */
 export function RunningRound({ round }: { round: OpenRound }) {

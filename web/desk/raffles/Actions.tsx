@@ -1,11 +1,13 @@
 import { useState } from 'react'
 import { api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { lazily } from '../../parts/lazily.tsx'
 import { leftText, useNow } from '../../parts/time.ts'
-import { CallOffRaffle } from '../later.tsx'
 import { useStatus } from '../status.ts'
 import { nextOf } from './next.ts'
 import { type DeskRaffle, useRaffleAction } from './view.ts'
+
+const CallOffRaffle = lazily(async () => (await import('./CallOffRaffle.tsx')).CallOffRaffle)
 
 const SAID = {
   open: 'It is open.',
