@@ -183,7 +183,7 @@ test('a raffle’s page is for everybody, keeps the seed until the end, and its 
   expect(readRaffleFile('{"kind":"other"}')).toEqual({ fault: expect.stringContaining('not a raffle’s file') })
   expect(readRaffleFile('nonsense')).toEqual({ fault: expect.stringContaining('not JSON') })
   expect(readRaffleFile(JSON.stringify({ ...whole, seed: '' }))).toEqual({
-    fault: expect.stringContaining('told when the raffle has ended'),
+    fault: expect.stringContaining('published when the raffle ends'),
   })
 })
 
