@@ -1,6 +1,9 @@
-import { cleanup } from '@testing-library/react'
+import { cleanup, configure } from '@testing-library/react'
 import { afterEach, vi } from 'vitest'
 import { isWide, setWide } from './window.ts'
+
+// A part that is loaded when opened comes late on a busy machine, and a second is what it would be given otherwise.
+configure({ asyncUtilTimeout: 120_000 })
 
 /** What the browser has and jsdom lacks, as far as the parts ask for it. */
 class NoResize implements ResizeObserver {
