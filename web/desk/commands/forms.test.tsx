@@ -1,5 +1,5 @@
-import { screen, within } from '@testing-library/react'
-import { describe, expect, test, vi } from 'vitest'
+import { screen, waitFor, within } from '@testing-library/react'
+import { describe, expect, test } from 'vitest'
 import { wordsSetting } from '#core/words'
 import { RIVETS } from '../../../testing/web/desk.tsx'
 import { answering, showPage } from '../../../testing/web/page.tsx'
@@ -35,7 +35,7 @@ describe('the time zone', () => {
     expect(apply()).toHaveProperty('disabled', true)
     await user.clear(field)
     await user.type(field, 'Asia/Tokyo{Enter}')
-    await vi.waitFor(() => expect(changes(sent)).toEqual([{ timeZone: 'Asia/Tokyo' }]))
+    await waitFor(() => expect(changes(sent)).toEqual([{ timeZone: 'Asia/Tokyo' }]))
   })
 })
 

@@ -1,5 +1,5 @@
-import { screen } from '@testing-library/react'
-import { expect, test, vi } from 'vitest'
+import { screen, waitFor } from '@testing-library/react'
+import { expect, test } from 'vitest'
 import { RIVETS } from '../../../testing/web/desk.tsx'
 import { answering, showPage } from '../../../testing/web/page.tsx'
 import type { DeskGames } from './view.ts'
@@ -28,14 +28,14 @@ test('a limit on losses is saved at once, and says so', async () => {
 test('what somebody else set meanwhile is followed, unless something was typed', async () => {
   const { user, again } = showPage(<WageringPanel view={view(100)} />)
   again(<WageringPanel view={view(200)} />)
-  await vi.waitFor(() => expect(limit()).toHaveProperty('value', '200'))
+  await waitFor(() => expect(limit()).toHaveProperty('value', '200'))
   await user.clear(limit())
   await user.type(limit(), '300')
   again(<WageringPanel view={view(400)} />)
   expect(screen.getByText('Somebody else saved this while you were typing.')).toBeDefined()
   await user.click(screen.getByRole('button', { name: 'Use what is saved now' }))
   limit().blur()
-  await vi.waitFor(() => expect(limit()).toHaveProperty('value', '400'))
+  await waitFor(() => expect(limit()).toHaveProperty('value', '400'))
   expect(screen.queryByRole('button', { name: 'Save now' })).toBeNull()
 })
 
@@ -45,5 +45,5 @@ test('discarding goes back to what is saved', async () => {
   await user.type(limit(), '900')
   await user.click(screen.getByRole('button', { name: 'Discard changes' }))
   limit().blur()
-  await vi.waitFor(() => expect(limit()).toHaveProperty('value', '100'))
+  await waitFor(() => expect(limit()).toHaveProperty('value', '100'))
 })

@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react'
+import { screen, waitFor } from '@testing-library/react'
 import { describe, expect, test, vi } from 'vitest'
 import { showDesk } from '../../../testing/web/desk.tsx'
 import { answering } from '../../../testing/web/page.tsx'
@@ -20,7 +20,7 @@ describe('adjusting somebody', () => {
     await user.type(screen.getByLabelText(/^How many rivets/), '1.2k')
     await user.type(screen.getByLabelText('Why'), ' mended the lamp ')
     await user.click(screen.getByRole('button', { name: 'Give 1,200 rivets' }))
-    await vi.waitFor(() => expect(close).toHaveBeenCalled())
+    await waitFor(() => expect(close).toHaveBeenCalled())
     expect(sent[0]?.body).toEqual({ viewers: [7], of: 'balance', how: 'give', amount: 1200, why: 'mended the lamp' })
   })
 
@@ -79,6 +79,6 @@ test('somebody is added by their account, with or without an @', async () => {
   const { user } = showDesk(<AddDialog close={close} />)
   expect(screen.getByRole('button', { name: 'Add' })).toHaveProperty('disabled', true)
   await user.type(screen.getByRole('textbox'), '@jo_spark{Enter}')
-  await vi.waitFor(() => expect(close).toHaveBeenCalled())
+  await waitFor(() => expect(close).toHaveBeenCalled())
   expect(sent[0]?.body).toEqual({ account: 'jo_spark' })
 })

@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react'
+import { screen, waitFor } from '@testing-library/react'
 import { expect, test, vi } from 'vitest'
 import { showDesk } from '../../../testing/web/desk.tsx'
 import { answering } from '../../../testing/web/page.tsx'
@@ -16,7 +16,7 @@ test('calling a raffle off says who is refunded, takes a reason, and closes once
   await screen.findByText('All 120 rivets paid for tickets are refunded, and chat is told.')
   await user.type(await screen.findByRole('textbox'), 'The lamp broke.')
   await user.click(screen.getByRole('button', { name: 'Call it off' }))
-  await vi.waitFor(() => expect(screen.queryByRole('dialog')).toBeNull())
+  await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull())
   expect(sent[0]).toMatchObject({
     path: expect.stringMatching(/raffles\/3\/call-off$/),
     body: { why: 'The lamp broke.' },

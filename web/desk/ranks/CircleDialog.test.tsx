@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react'
+import { screen, waitFor } from '@testing-library/react'
 import { expect, test, vi } from 'vitest'
 import { answering, showPage } from '../../../testing/web/page.tsx'
 import { CircleDialog } from './CircleDialog.tsx'
@@ -11,7 +11,7 @@ test('a circle is added by what was typed, by keyboard alone', async () => {
   const { user } = showPage(dialog(close))
   await user.type(screen.getByLabelText('Name'), 'Bench crew')
   await user.type(screen.getByLabelText('Hours watched'), '25{Enter}')
-  await vi.waitFor(() => expect(close).toHaveBeenCalled())
+  await waitFor(() => expect(close).toHaveBeenCalled())
   expect(sent[0]?.body).toEqual({
     circle: null,
     settings: {

@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react'
+import { screen, waitFor } from '@testing-library/react'
 import { describe, expect, test, vi } from 'vitest'
 import { STATUS, showDesk } from '../../../testing/web/desk.tsx'
 import { answering } from '../../../testing/web/page.tsx'
@@ -17,7 +17,7 @@ describe('going on air', () => {
     const title = await screen.findByDisplayValue('The tram clock')
     await user.clear(title)
     await user.type(title, 'The lamp{Enter}')
-    await vi.waitFor(() => expect(close).toHaveBeenCalled())
+    await waitFor(() => expect(close).toHaveBeenCalled())
     expect(sent.find(({ method }) => method === 'POST')?.body).toEqual({ title: 'The lamp' })
   })
 
@@ -28,7 +28,7 @@ describe('going on air', () => {
     })
     expect(screen.getByText(/streaks and counts per show do not start over/)).toBeDefined()
     await user.click(screen.getByRole('button', { name: 'Continue it' }))
-    await vi.waitFor(() =>
+    await waitFor(() =>
       expect(sent.find(({ method }) => method === 'POST')?.body).toEqual({ title: 'The tram clock', resume: true }),
     )
   })
@@ -61,7 +61,7 @@ describe('what happened while nobody looked', () => {
     const sent = answering(({ method }) => ({ body: method === 'GET' ? { gaps: [] } : {} }))
     const { user } = showDesk(<ShowNotices />, { status: { forgotten: 9500 } })
     await user.click(screen.getByRole('button', { name: /^Close the show at/ }))
-    await vi.waitFor(() => expect(sent.find(({ method }) => method === 'POST')?.body).toEqual({ endedAt: 9500 }))
+    await waitFor(() => expect(sent.find(({ method }) => method === 'POST')?.body).toEqual({ endedAt: 9500 }))
   })
 
   test('a time when chat was away is paid only after its sum was seen', async () => {

@@ -1,5 +1,5 @@
-import { screen, within } from '@testing-library/react'
-import { describe, expect, test, vi } from 'vitest'
+import { screen, waitFor, within } from '@testing-library/react'
+import { describe, expect, test } from 'vitest'
 import { order, showDesk } from '../../../testing/web/desk.tsx'
 import { answering } from '../../../testing/web/page.tsx'
 import { WaitingPart } from './SideRail.tsx'
@@ -43,11 +43,11 @@ describe('a card with the focus', () => {
     const { user } = showDesk(<WaitingPart />, { orders: two })
     focusOn(/pia_ohm/)
     await user.keyboard('d')
-    await vi.waitFor(() => expect(names()).toEqual(['Choose the next repair, ordered by jo']))
+    await waitFor(() => expect(names()).toEqual(['Choose the next repair, ordered by jo']))
     expect(await screen.findByText('Done: Choose the next repair for pia_ohm.')).toBeDefined()
     expect(sent[0]).toMatchObject({ method: 'POST', path: expect.stringMatching(/orders\/1\/done$/) })
     await user.click(screen.getByRole('button', { name: 'Undo' }))
-    await vi.waitFor(() => expect(sent.some(({ path }) => path.endsWith('/orders/1/reopen'))).toBe(true))
+    await waitFor(() => expect(sent.some(({ path }) => path.endsWith('/orders/1/reopen'))).toBe(true))
   })
 
   test('asks before it refunds, by B, and Escape keeps the order', async () => {
@@ -82,6 +82,6 @@ describe('a card with the focus', () => {
     focusOn(/pia_ohm/)
     await user.keyboard('d')
     expect(await screen.findByText('This order was already refunded.')).toBeDefined()
-    await vi.waitFor(() => expect(names()).toHaveLength(2))
+    await waitFor(() => expect(names()).toHaveLength(2))
   })
 })

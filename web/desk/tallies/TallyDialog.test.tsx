@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react'
+import { screen, waitFor } from '@testing-library/react'
 import { expect, test, vi } from 'vitest'
 import { answering, showPage } from '../../../testing/web/page.tsx'
 import type { CommandsView } from '../commands/view.ts'
@@ -38,7 +38,7 @@ test('a change is sent whole, and the dialog closes once it is saved', async () 
   const { user } = showPage(<TallyDialog view={VIEW} tally={STAMPS} close={close} />)
   await fill(user, 'At most', '25')
   await user.click(screen.getByRole('button', { name: 'Save now' }))
-  await vi.waitFor(() => expect(close).toHaveBeenCalled())
+  await waitFor(() => expect(close).toHaveBeenCalled())
   expect(sent[0]).toMatchObject({ method: 'PUT', body: { name: 'Stamps', ceiling: 25, key: 'stamps' } })
 })
 

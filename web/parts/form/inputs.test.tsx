@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react'
+import { screen, waitFor } from '@testing-library/react'
 import { useState } from 'react'
 import { describe, expect, test, vi } from 'vitest'
 import { showPage } from '../../../testing/web/page.tsx'
@@ -37,7 +37,7 @@ describe('a number', () => {
     const field = screen.getByLabelText('Price')
     expect(field).toHaveProperty('value', '5000')
     field.blur()
-    await vi.waitFor(() => expect(field).toHaveProperty('value', '100'))
+    await waitFor(() => expect(field).toHaveProperty('value', '100'))
   })
 
   test('that is none says what that means', () => {

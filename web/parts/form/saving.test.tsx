@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react'
+import { screen, waitFor } from '@testing-library/react'
 import { expect, test, vi } from 'vitest'
 import { answering, showPage } from '../../../testing/web/page.tsx'
 import { api } from '../api.ts'
@@ -55,7 +55,7 @@ test('a new one is told what it lacks, saved, and is saved from then on', async 
   expect(await screen.findByText('Saved.')).toBeDefined()
   await type(user, 'Sparks')
   await user.click(screen.getByRole('button', { name: 'Save now' }))
-  await vi.waitFor(() => expect(save.mock.calls.map(([id]) => id)).toEqual([null, 7]))
+  await waitFor(() => expect(save.mock.calls.map(([id]) => id)).toEqual([null, 7]))
   expect(await screen.findByText('Saved.')).toBeDefined()
 })
 
@@ -98,7 +98,7 @@ test('somebody else saving something different stops the saving until it is deci
   expect(screen.getByRole('button', { name: 'Save now' })).toHaveProperty('disabled', true)
   await user.click(screen.getByRole('button', { name: 'Keep mine' }))
   await user.click(screen.getByRole('button', { name: 'Save now' }))
-  await vi.waitFor(() => expect(save).toHaveBeenCalledWith(7, { name: 'Flash', title: '' }))
+  await waitFor(() => expect(save).toHaveBeenCalledWith(7, { name: 'Flash', title: '' }))
 })
 
 test('a new one that is closed before it was saved is there when the next is begun', async () => {

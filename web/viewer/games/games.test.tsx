@@ -1,7 +1,7 @@
 import { QueryClient } from '@tanstack/react-query'
-import { screen } from '@testing-library/react'
+import { screen, waitFor } from '@testing-library/react'
 import { useState } from 'react'
-import { expect, test, vi } from 'vitest'
+import { expect, test } from 'vitest'
 import { answering, showPage } from '../../../testing/web/page.tsx'
 import { channelQuery, meQuery } from '../channel.ts'
 import { SitOut } from './SitOut.tsx'
@@ -47,7 +47,7 @@ test('sitting out is asked twice, says that nobody can end it early, and is sent
   expect(sent).toEqual([])
   await user.click(screen.getByLabelText('30 days'))
   await user.click(screen.getByRole('button', { name: 'Sit out for 30 days' }))
-  await vi.waitFor(() => expect(sent[0]?.body).toMatchObject({ do: 'sitout', seconds: 2_592_000 }))
+  await waitFor(() => expect(sent[0]?.body).toMatchObject({ do: 'sitout', seconds: 2_592_000 }))
 })
 
 test('who sits out sees until when, and can only make it longer', () => {

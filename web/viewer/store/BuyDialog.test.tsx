@@ -1,5 +1,5 @@
 import { QueryClient } from '@tanstack/react-query'
-import { screen } from '@testing-library/react'
+import { screen, waitFor } from '@testing-library/react'
 import { expect, test, vi } from 'vitest'
 import { RIVETS } from '../../../testing/web/desk.tsx'
 import { answering, showPage } from '../../../testing/web/page.tsx'
@@ -76,7 +76,7 @@ test('the same again is asked about, and bought by pressing once more', async ()
   await user.click(buy())
   expect((await screen.findByRole('alert')).textContent).toBe('You ordered The lamp just now. Order it again?')
   await user.click(screen.getByRole('button', { name: 'Yes, once more' }))
-  await vi.waitFor(() => expect(sent.filter(({ method }) => method === 'POST')[1]?.body).toMatchObject({ again: true }))
+  await waitFor(() => expect(sent.filter(({ method }) => method === 'POST')[1]?.body).toMatchObject({ again: true }))
 })
 
 test('a refusal stays in the dialog with what was typed', async () => {
@@ -98,7 +98,7 @@ test('a code is shown to the buyer alone, before anything else', async () => {
   answering(() => ({ body: { balance: 200, status: 'done', code: 'LAMP-77', order: 9 } }))
   const { user } = buying(500)
   await user.click(buy())
-  await vi.waitFor(() => expect(screen.getByRole('dialog').textContent).toMatch(/code/i))
+  await waitFor(() => expect(screen.getByRole('dialog').textContent).toMatch(/code/i))
 })
 
 test('a stranger is led to sign in, and nothing is sent', () => {
