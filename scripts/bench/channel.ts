@@ -3,6 +3,7 @@ import type { AnswerTo, Intent } from '#core/engine'
 import { PLAIN_REWARD, type RewardSettings } from '#core/store'
 import type { Result } from '#core/world'
 import { connect, connectWriter, migrateUp, type Pool } from '#server/database/index.ts'
+import { compileChecks } from '#server/settings/index.ts'
 import { migrateTimers } from '#server/timers/index.ts'
 import { ChannelWriter, envelope } from '#server/writer/index.ts'
 
@@ -26,6 +27,7 @@ const AT_ONCE = 2000
 
 /** A channel on air with so many viewers present who can afford things, served by the real writer. */
 export async function benchChannel(url: string, present: number): Promise<BenchChannel> {
+  await compileChecks()
   const pool = connect(url)
   const writerPool = connectWriter(url)
   await migrateUp(pool, 'server/migrations')

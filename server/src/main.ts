@@ -1,6 +1,7 @@
 import { readConfig } from './config.ts'
 import { createLog } from './log.ts'
 import { startServer } from './server.ts'
+import { compileChecks } from './settings/index.ts'
 
 async function main(): Promise<void> {
   const config = readConfig(process.env)
@@ -21,6 +22,7 @@ async function main(): Promise<void> {
   }
   process.on('SIGINT', stop)
   process.on('SIGTERM', stop)
+  await compileChecks()
 }
 
 main().catch((fault: unknown) => {

@@ -10,7 +10,7 @@ export {
   sqlName,
   type Theirs,
 } from './declared.ts'
-export { faultOf, readKept } from './keptJson.ts'
+export { faultOf, keptInColumns, readKept } from './keptJson.ts'
 export { migrateUp } from './migrate.ts'
 export { onlyRow } from './onlyRow.ts'
 export { unsealedSetting, withSeed } from './openSeed.ts'

@@ -19,10 +19,17 @@ export function readKept<T extends object>(stored: Stored<T>, kept: unknown): T 
   return standIn
 }
 
+const inColumns = new Set<Stored>()
+
+/** Everything that has a column of its own by `keptJson`. */
+export const keptInColumns = (): readonly Stored[] => [...inColumns]
+
 /** A column for JSON that outlives versions: every reader has it as the rules of today do. */
-export const keptJson = <T extends object>(name: string, stored: Stored<T>) =>
-  customType<{ data: T; driverData: unknown }>({
+export function keptJson<T extends object>(name: string, stored: Stored<T>) {
+  inColumns.add(stored)
+  return customType<{ data: T; driverData: unknown }>({
     dataType: () => 'jsonb',
     toDriver: (value) => keptOf(stored, value),
     fromDriver: (kept) => readKept(stored, kept),
   })(name)
+}

@@ -1,3 +1,5 @@
+export { compileChecks } from './compileChecks.ts'
+
 import { and, eq, sql } from 'drizzle-orm'
 import { type Currency, currencySetting } from '#core/currency'
 import type { Setting } from '#core/settings'
