@@ -2,9 +2,11 @@ import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Dialog, Dialo
 import { useQuery } from '@tanstack/react-query'
 import { useNavigate } from 'react-router'
 import { answerOf, api } from '../parts/api.ts'
-import { useToast } from '../parts/feedback/toasts.tsx'
+import { keyOf } from '../parts/queryKey.ts'
 import { ageText } from '../parts/time.ts'
+import { useChange } from '../parts/useChange.ts'
 import { commandsQuery } from './commands/view.ts'
+import { PAGES } from './frame/pages.ts'
 import { JUMP_HINT, JUMP_LABEL, type JumpProps } from './JumpWaiting.tsx'
 import { type RafflesView, rafflesQuery } from './raffles/view.ts'
 import { useStatus } from './status.ts'
@@ -69,61 +71,47 @@ function Choices({ close, showViewer, typed, setTyped }: JumpProps) {
   )
 }
 
+/** All that can be chosen for what was typed: pages, deeds, things by name, people. */
 function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
-  const go = useNavigate()
-  const toast = useToast()
-  const { voice, now } = useStatus()
   const name = typed.trim()
-  const found = useQuery({
-    queryKey: ['viewers', name],
-    queryFn: ({ signal }) => answerOf(api.GET('/desk/viewers', { params: { query: { name: name } }, signal })),
-    enabled: name !== '',
+  const [fixed, things, people] = [useFixed(), useThings(), usePeopleCalled(name, showViewer)]
+  const all = name === '' ? fixed : [...fixed, ...things]
+  return [...all.filter((choice) => choice.name.toLowerCase().includes(name.toLowerCase())), ...people]
+}
+
+const EVERY_PAGE = PAGES.flatMap(({ pages }) => pages.flatMap((page) => page.tabs ?? page))
+
+/** The pages, and what can always be done. */
+function useFixed(): Choice[] {
+  const go = useNavigate()
+  const { muted } = useStatus().voice
+  const mute = useChange({
+    ask: () => answerOf(api.PUT('/desk/voice', { body: { muted: !muted } })),
+    invalidates: ['status'],
+    said: muted ? 'The bot speaks again.' : 'The bot is muted. Everything else keeps working.',
   })
-  const mute = (muted: boolean, done: string) => () =>
-    void answerOf(api.PUT('/desk/voice', { body: { muted } })).then(
-      () => toast({ text: done }),
-      (fault: Error) => toast({ text: fault.message, look: 'problem' }),
-    )
-  const start = ({ id, settings }: RafflesView['setups'][number]) =>
-    void answerOf(api.POST('/desk/raffles', { body: { settings, opens: { of: 'now' }, setup: id } })).then(
-      () => toast({ text: 'It is open.' }),
-      (fault: Error) => toast({ text: fault.message, look: 'problem' }),
-    )
-  const fixed: Choice[] = [
-    { id: 'onair', name: 'On air', kind: 'page', run: () => void go('/') },
-    { id: 'earning', name: 'Earning', kind: 'page', run: () => void go('/earning') },
-    { id: 'people', name: 'People', kind: 'page', run: () => void go('/people') },
-    { id: 'store', name: 'Store', kind: 'page', run: () => void go('/store') },
-    { id: 'games', name: 'Games', kind: 'page', run: () => void go('/games') },
-    { id: 'cup', name: 'Cup', kind: 'page', run: () => void go('/games/cup') },
-    { id: 'raffles', name: 'Raffles', kind: 'page', run: () => void go('/raffles') },
+  return [
+    ...EVERY_PAGE.map(({ to, name, title = name }) => ({ id: to, name: title, kind: 'page', run: () => void go(to) })),
     { id: 'raffle-new', name: 'Set up a raffle', kind: 'do', run: () => void go('/raffles/new') },
-    { id: 'orders', name: 'Orders', kind: 'page', run: () => void go('/store/orders') },
-    { id: 'screen', name: 'Screen: overlays', kind: 'page', run: () => void go('/screen') },
-    { id: 'alerts', name: 'Alerts', kind: 'page', run: () => void go('/screen/alerts') },
-    { id: 'library', name: 'Library', kind: 'page', run: () => void go('/screen/library') },
-    { id: 'ranks', name: 'Ranks and circles', kind: 'page', run: () => void go('/ranks') },
-    { id: 'commands', name: 'Commands', kind: 'page', run: () => void go('/commands') },
-    { id: 'triggers', name: 'Triggers', kind: 'page', run: () => void go('/commands/triggers') },
-    { id: 'tallies', name: 'Tallies', kind: 'page', run: () => void go('/commands/tallies') },
-    { id: 'log', name: 'Activity', kind: 'page', run: () => void go('/commands/log') },
-    { id: 'words', name: 'Built-in commands', kind: 'page', run: () => void go('/commands/words') },
-    { id: 'voicepage', name: 'Bot', kind: 'page', run: () => void go('/commands/voice') },
-    { id: 'connections', name: 'Connections', kind: 'page', run: () => void go('/connections') },
-    voice.muted
-      ? {
-          id: 'voice',
-          name: 'Let the bot speak',
-          kind: 'do',
-          run: mute(false, 'The bot speaks again.'),
-        }
-      : {
-          id: 'voice',
-          name: 'Mute the bot',
-          kind: 'do',
-          run: mute(true, 'The bot is muted. Everything else keeps working.'),
-        },
+    { id: 'voice', name: muted ? 'Let the bot speak' : 'Mute the bot', kind: 'do', run: () => mute.mutate() },
   ]
+}
+
+/** What is called by a name: rewards, commands, and raffles that can be opened. */
+function useThings(): Choice[] {
+  const go = useNavigate()
+  const start = useChange({
+    ask: ({ id, settings }: RafflesView['setups'][number]) =>
+      answerOf(api.POST('/desk/raffles', { body: { settings, opens: { of: 'now' }, setup: id } })),
+    invalidates: ['raffles'],
+    said: 'It is open.',
+  })
+  const raffles = (useQuery(rafflesQuery).data?.setups ?? []).map((setup) => ({
+    id: `setup-${setup.id}`,
+    name: `Open the raffle “${setup.settings.title}”`,
+    kind: 'do',
+    run: () => start.mutate(setup),
+  }))
   const rewards = (useQuery(storeQuery).data?.rewards ?? []).map(({ id, settings }) => ({
     id: `reward-${id}`,
     name: settings.name,
@@ -136,19 +124,20 @@ function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
     kind: 'command',
     run: () => void go(`/commands?open=${id}`),
   }))
-  const raffles = (useQuery(rafflesQuery).data?.setups ?? []).map((setup) => ({
-    id: `setup-${setup.id}`,
-    name: `Open the raffle “${setup.settings.title}”`,
-    kind: 'do',
-    run: () => start(setup),
-  }))
-  const things = name === '' ? [] : [...raffles, ...rewards, ...commands]
-  const people = (found.data?.viewers ?? []).map((viewer) => ({
+  return [...raffles, ...rewards, ...commands]
+}
+
+function usePeopleCalled(name: string, showViewer: (id: number) => void): Choice[] {
+  const { now } = useStatus()
+  const found = useQuery({
+    queryKey: keyOf('viewers', name),
+    queryFn: ({ signal }) => answerOf(api.GET('/desk/viewers', { params: { query: { name } }, signal })),
+    enabled: name !== '',
+  })
+  return (found.data?.viewers ?? []).map((viewer) => ({
     id: `viewer-${viewer.id}`,
     name: viewer.name,
     kind: `viewer, seen ${ageText(now - viewer.lastSeenAt)} ago`.replace('just now ago', 'just now'),
     run: () => showViewer(viewer.id),
   }))
-  const named = [...fixed, ...things].filter((choice) => choice.name.toLowerCase().includes(name.toLowerCase()))
-  return [...named, ...people]
 }

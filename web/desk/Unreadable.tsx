@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import type { Answer } from '../parts/api/called.ts'
 import { answerOf, api } from '../parts/api.ts'
+import { keyOf } from '../parts/queryKey.ts'
 
 type One = Answer<'/desk/unreadable'>['unreadable'][number]
 
@@ -44,7 +45,7 @@ function ToPage({ kind }: Pick<One, 'kind'>) {
 /** Tells at the top of the desk what this version of the server cannot read, for as long as that is so. */
 export function Unreadable() {
   const { data } = useQuery({
-    queryKey: ['unreadable'],
+    queryKey: keyOf('unreadable'),
     queryFn: ({ signal }) => answerOf(api.GET('/desk/unreadable', { signal })),
     staleTime: Number.POSITIVE_INFINITY,
     refetchInterval: ({ state }) => ((state.data?.unreadable.length ?? 0) > 0 ? 10_000 : false),

@@ -3,15 +3,12 @@ import { JumpWaiting } from './JumpWaiting.tsx'
 
 // What the first view of the desk can do without: the other pages, and what opens over them.
 export const EarningPage = lazily(async () => (await import('./earning/EarningPage.tsx')).EarningPage)
-export const ScreenFrame = lazily(async () => (await import('./screen/ScreenFrame.tsx')).ScreenFrame)
 export const OverlaysPage = lazily(async () => (await import('./screen/OverlaysPage.tsx')).OverlaysPage)
 export const EditorPage = lazily(async () => (await import('./screen/EditorPage.tsx')).EditorPage)
 export const AlertsPage = lazily(async () => (await import('./screen/AlertsPage.tsx')).AlertsPage)
 export const LibraryPage = lazily(async () => (await import('./library/LibraryPage.tsx')).LibraryPage)
-export const StoreFrame = lazily(async () => (await import('./store/StoreFrame.tsx')).StoreFrame)
 export const StorePage = lazily(async () => (await import('./store/StorePage.tsx')).StorePage)
 export const OrdersPage = lazily(async () => (await import('./store/OrdersPage.tsx')).OrdersPage)
-export const GamesFrame = lazily(async () => (await import('./games/GamesFrame.tsx')).GamesFrame)
 export const GamesPage = lazily(async () => (await import('./games/GamesPage.tsx')).GamesPage)
 export const CupPage = lazily(async () => (await import('./games/cup/CupPage.tsx')).CupPage)
 export const GameTextsPage = lazily(async () => (await import('./games/TextsPage.tsx')).TextsPage)
@@ -21,7 +18,6 @@ export const RaffleSetupPage = lazily(async () => (await import('./raffles/setup
 export const Running = lazily(async () => (await import('./running/Running.tsx')).Running)
 export const ConnectionsPage = lazily(async () => (await import('./connections/ConnectionsPage.tsx')).ConnectionsPage)
 export const RanksPage = lazily(async () => (await import('./ranks/RanksPage.tsx')).RanksPage)
-export const CommandsFrame = lazily(async () => (await import('./commands/CommandsFrame.tsx')).CommandsFrame)
 export const CommandsPage = lazily(async () => (await import('./commands/CommandsPage.tsx')).CommandsPage)
 export const TriggersPage = lazily(async () => (await import('./triggers/TriggersPage.tsx')).TriggersPage)
 export const TalliesPage = lazily(async () => (await import('./tallies/TalliesPage.tsx')).TalliesPage)

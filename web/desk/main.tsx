@@ -2,13 +2,11 @@ import { mount } from '../parts/mount.tsx'
 import { Desk } from './Desk.tsx'
 import {
   AlertsPage,
-  CommandsFrame,
   CommandsPage,
   ConnectionsPage,
   CupPage,
   EarningPage,
   EditorPage,
-  GamesFrame,
   GamesPage,
   GameTextsPage,
   LibraryPage,
@@ -21,8 +19,6 @@ import {
   RafflesPage,
   RanksPage,
   RunsPage,
-  ScreenFrame,
-  StoreFrame,
   StorePage,
   TalliesPage,
   TriggersPage,
@@ -38,7 +34,6 @@ mount('desk', <Desk />, [
   { path: 'ranks', element: <RanksPage /> },
   {
     path: 'commands',
-    element: <CommandsFrame />,
     children: [
       { index: true, element: <CommandsPage /> },
       { path: 'triggers', element: <TriggersPage /> },
@@ -50,7 +45,6 @@ mount('desk', <Desk />, [
   },
   {
     path: 'store',
-    element: <StoreFrame />,
     children: [
       { index: true, element: <StorePage /> },
       { path: 'orders', element: <OrdersPage /> },
@@ -58,7 +52,6 @@ mount('desk', <Desk />, [
   },
   {
     path: 'games',
-    element: <GamesFrame />,
     children: [
       { index: true, element: <GamesPage /> },
       { path: 'cup', element: <CupPage /> },
@@ -70,7 +63,6 @@ mount('desk', <Desk />, [
   { path: 'raffles/:raffle', element: <RafflePage /> },
   {
     path: 'screen',
-    element: <ScreenFrame />,
     children: [
       { index: true, element: <OverlaysPage /> },
       { path: 'alerts', element: <AlertsPage /> },

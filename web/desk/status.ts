@@ -1,6 +1,7 @@
 import { queryOptions, useQuery } from '@tanstack/react-query'
 import type { Answer } from '../parts/api/called.ts'
 import { answerOf, api } from '../parts/api.ts'
+import { keyOf } from '../parts/queryKey.ts'
 
 /** What the show bar shows, and what every page of the desk needs. */
 export type Status = Answer<'/desk/status'> & {
@@ -9,7 +10,7 @@ export type Status = Answer<'/desk/status'> & {
 }
 
 export const statusQuery = queryOptions({
-  queryKey: ['status'],
+  queryKey: keyOf('status'),
   queryFn: async ({ signal }): Promise<Status> => {
     const status = await answerOf(api.GET('/desk/status', { signal }))
     return { ...status, ahead: status.now - Math.floor(Date.now() / 1000) }

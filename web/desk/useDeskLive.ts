@@ -1,9 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { feedAddress } from '../parts/api.ts'
+import type { LiveFact } from '../parts/feed.ts'
 import { useToast } from '../parts/feedback/toasts.tsx'
 import { invalidatedAtDesk } from '../parts/invalidates.ts'
-import { type LiveFact, useLive } from '../parts/live.ts'
+import { useFeed } from '../parts/useFeed.ts'
 import { useInvalidate } from '../parts/useInvalidate.ts'
 import { appendLine } from './show/chat.ts'
 import type { Status } from './status.ts'
@@ -31,8 +31,9 @@ export function useDeskLive(status: Status | undefined): boolean {
       toast({ text: `${fact.body.name}: ${fact.body.left} codes are left.`, look: 'problem' })
     refresh(invalidatedAtDesk(fact.kind))
   }
-  return useLive({
-    address: after === undefined ? undefined : feedAddress('/desk/feed', after),
+  return useFeed({
+    path: '/desk/feed',
+    after,
     onFact,
     onReset: () => void client.invalidateQueries(),
   })

@@ -2,7 +2,7 @@ import { playRef } from '../parts/sound.ts'
 import { Alerts } from './alerts.ts'
 import './overlay.css'
 import '../parts/screen/pieces.css'
-import type { LiveFact } from '../parts/live.ts'
+import { follow, type LiveFact } from '../parts/feed.ts'
 import type { Drawn } from '../parts/screen/drawn.ts'
 import type { OverlayPage } from '../parts/screen/page.ts'
 import { drawPiece } from '../parts/screen/pieces.ts'
@@ -67,13 +67,13 @@ function refreshSoon(ms = REFRESH_MS): void {
   refreshing = setTimeout(() => void refresh(), ms)
 }
 
-function hear(fact: LiveFact, source: EventSource): void {
+function hear(fact: LiveFact): void {
   last = fact.seq
   const age = now() - fact.at
   switch (fact.kind) {
     // The address may have been replaced: connecting anew shows whether this one is still good.
     case 'screen.renewed':
-      source.close()
+      stop?.()
       setTimeout(() => void start(), RETRY_MS)
       return
     case 'screen.changed':
@@ -97,17 +97,19 @@ function tellPieces(fact: LiveFact): void {
   if (outdated) refreshSoon(fact.kind.startsWith('raffle.') ? 0 : REFRESH_MS)
 }
 
+/** Stops listening. */
+let stop: (() => void) | undefined
+
 /** Listens for what happens. Recovers by itself however long the server was away, and never shows the audience an error. */
-function listen(): void {
-  const source = new EventSource(`/api/overlays/${secret}/feed${last === undefined ? '' : `?after=${last}`}`)
-  source.addEventListener('now', ({ data }) => {
-    ahead = Number(data) - Date.now() / 1000
+function listen(from: number): void {
+  stop = follow({
+    address: (heard) => `/api/overlays/${secret}/feed?after=${heard ?? from}`,
+    onFact: hear,
+    onReset: () => void refresh(),
+    onNow: (seconds) => {
+      ahead = seconds - Date.now() / 1000
+    },
   })
-  source.addEventListener('reset', () => void refresh())
-  source.onmessage = ({ data }) => hear(JSON.parse(String(data)) as LiveFact, source)
-  source.onerror = () => {
-    if (source.readyState === EventSource.CLOSED) setTimeout(() => void start(), RETRY_MS)
-  }
 }
 
 async function start(): Promise<void> {
@@ -116,9 +118,8 @@ async function start(): Promise<void> {
     setTimeout(() => void start(), RETRY_MS)
     return
   }
-  last ??= next.seq
   draw(next)
-  listen()
+  listen(last ?? next.seq)
 }
 
 window.addEventListener('resize', scaleStage)

@@ -1,36 +1,45 @@
-import { clsx } from 'clsx'
+import { cva, type VariantProps } from 'class-variance-authority'
 import type { ComponentProps } from 'react'
+import { Link } from 'react-router'
 
-export interface ButtonProps extends ComponentProps<'button'> {
-  /** `main`: the one thing to press in a view. `danger`: takes something away. */
-  readonly look?: 'main' | 'plain' | 'danger' | 'quiet'
+const button = cva(
+  [
+    'inline-flex items-center justify-center gap-2 rounded-md border px-3 py-1.5 whitespace-nowrap',
+    'transition-colors duration-100 disabled:cursor-not-allowed disabled:opacity-55',
+  ],
+  {
+    variants: {
+      /** `main`: the one thing to press in a view. `danger`: takes something away. */
+      look: {
+        main: 'border-brass bg-brass font-semibold text-on-brass hover:border-brass-hover hover:bg-brass-hover',
+        plain: 'border-line bg-panel font-medium text-text hover:bg-raised',
+        danger: 'border-brick bg-panel font-medium text-brick-text hover:bg-raised',
+        quiet: 'border-transparent font-medium text-muted hover:bg-raised hover:text-text',
+      },
+    },
+    defaultVariants: { look: 'plain' },
+  },
+)
+
+type Look = VariantProps<typeof button>
+
+export interface ButtonProps extends ComponentProps<'button'>, Look {
   /** The key that does the same, shown on the button. */
   readonly shortcut?: string
 }
 
-const LOOKS = {
-  main: 'bg-brass text-on-brass border-brass hover:bg-brass-hover hover:border-brass-hover font-semibold',
-  plain: 'bg-panel text-text border-line hover:bg-raised font-medium',
-  danger: 'bg-panel text-brick-text border-brick hover:bg-raised font-medium',
-  quiet: 'border-transparent text-muted hover:text-text hover:bg-raised font-medium',
-}
-
-export function Button({ look = 'plain', shortcut, className, children, type = 'button', ...rest }: ButtonProps) {
+export function Button({ look, shortcut, className, children, type = 'button', ...rest }: ButtonProps) {
   return (
-    <button
-      type={type}
-      className={clsx(
-        'inline-flex items-center justify-center gap-2 whitespace-nowrap rounded-md border px-3 py-1.5 transition-colors duration-100',
-        'disabled:cursor-not-allowed disabled:opacity-55',
-        LOOKS[look],
-        className,
-      )}
-      {...rest}
-    >
+    <button type={type} className={button({ look, className })} {...rest}>
       {children}
       {shortcut && <Key>{shortcut}</Key>}
     </button>
   )
+}
+
+/** A link to another page that looks like a button. */
+export function ButtonLink({ look, className, ...rest }: ComponentProps<typeof Link> & Look) {
+  return <Link className={button({ look, className })} {...rest} />
 }
 
 /** A key of the keyboard. */
@@ -38,7 +47,7 @@ export function Key({ children }: { children: string }) {
   return (
     <span
       aria-hidden="true"
-      className="rounded border border-current/35 pointer-coarse:hidden px-1.5 font-sans text-[0.75rem] leading-5"
+      className="rounded border border-current/35 px-1.5 font-sans text-xs leading-5 pointer-coarse:hidden"
     >
       {children}
     </span>

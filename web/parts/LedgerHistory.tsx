@@ -41,7 +41,7 @@ export function LedgerHistory({ of, page }: HistoryProps) {
 
 function HistoryTable({ entries }: { entries: readonly Entry[] }) {
   return (
-    <table className="w-full text-left text-[0.93rem]">
+    <table className="w-full text-left text-note">
       <thead className="text-sm text-muted">
         <tr>
           <th scope="col" className="py-1.5 pr-3 font-medium">

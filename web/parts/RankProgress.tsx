@@ -20,7 +20,7 @@ export function RankProgress({ rank, currency }: { rank: RankStanding; currency:
       <div className="mt-1.5 h-2 overflow-hidden rounded-full bg-raised" aria-hidden="true">
         <div className="h-full bg-brass" style={{ width: `${Math.min(100, Math.max(0, share * 100))}%` }} />
       </div>
-      <p className="mt-1 text-[0.93rem] text-muted">
+      <p className="mt-1 text-note text-muted">
         {next === null ? 'There is no higher rank.' : `${way} more to ${next.name}`}
       </p>
     </div>

@@ -1,6 +1,7 @@
 import type { FactKind, KindFor } from '#core/engine'
+import type { QueryName } from './queryKey.ts'
 
-type Names = readonly string[]
+type Names = readonly QueryName[]
 
 /**
  * Which queries a kind of fact makes outdated. The desk is told of everything, viewer pages of what is for everyone or for

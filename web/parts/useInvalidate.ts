@@ -1,5 +1,6 @@
 import { type QueryClient, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useRef } from 'react'
+import { keyOf, type QueryName } from './queryKey.ts'
 
 const GATHER_MS = 350
 
@@ -7,8 +8,8 @@ const GATHER_MS = 350
  * Marks queries as outdated. One that is being read for the first time is read once more after that: what it is about to
  * tell may be older than what has just happened, and its answer would count as current.
  */
-export function outdate(client: QueryClient, name: string): void {
-  const queryKey = [name]
+export function outdate(client: QueryClient, name: QueryName): void {
+  const queryKey = keyOf(name)
   const reads = client.getQueryCache().findAll({ queryKey, fetchStatus: 'fetching' })
   const firstReads = reads.filter(({ state }) => state.data === undefined)
   void client.invalidateQueries({ queryKey })
@@ -20,9 +21,9 @@ export function outdate(client: QueryClient, name: string): void {
 }
 
 /** Marks queries as outdated, gathered over a moment: a burst of facts makes one request, not a hundred. */
-export function useInvalidate(): (names: readonly string[]) => void {
+export function useInvalidate(): (names: readonly QueryName[]) => void {
   const client = useQueryClient()
-  const waiting = useRef(new Set<string>())
+  const waiting = useRef(new Set<QueryName>())
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)
   return useCallback(
     (names) => {

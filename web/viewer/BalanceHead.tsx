@@ -14,7 +14,7 @@ export function BalanceHead() {
   return (
     <header data-theme="dark" className="bg-surface text-text">
       <div className="mx-auto max-w-3xl px-4 pt-4 pb-5">
-        <div className="flex items-center justify-between gap-4 text-[0.93rem]">
+        <div className="flex items-center justify-between gap-4 text-note">
           <p className="min-w-0 truncate">
             {show ? (
               <>
@@ -68,13 +68,13 @@ function Balance() {
   return (
     <>
       <h1 className="mt-2 flex items-baseline gap-2.5">
-        <span className="tabular font-display text-[2.7rem] leading-tight font-bold">
+        <span className="tabular font-display text-figure leading-tight font-bold">
           {me === undefined ? '–' : digits(me.balance)}
         </span>
         <CurrencyIcon icon={currency.icon} className="size-5 translate-y-0.5 text-brass-text" />
         <span className="text-lg text-brass-text">{me?.balance === 1 ? currency.one : currency.many}</span>
       </h1>
-      <div className="flex items-center justify-between gap-4 text-[0.93rem]">
+      <div className="flex items-center justify-between gap-4 text-note">
         <p className="text-muted">
           {me === undefined && 'Counting …'}
           {me !== undefined && growing && `+${planInWords(own, currency)}; you are in the chat`}

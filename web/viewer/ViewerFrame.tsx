@@ -4,13 +4,14 @@ import { Dices, ListOrdered, MessageSquareText, ReceiptText, Store, Ticket } fro
 import { useDeferredValue, useState } from 'react'
 import { NavLink, Outlet } from 'react-router'
 import type { FactKind } from '#core/engine'
-import { feedAddress } from '../parts/api.ts'
+import type { LiveFact } from '../parts/feed.ts'
 import { Loading, Problem } from '../parts/feedback/Notice.tsx'
 import { useToast } from '../parts/feedback/toasts.tsx'
 import { invalidatedForViewer } from '../parts/invalidates.ts'
-import { type LiveFact, useLive } from '../parts/live.ts'
 import { useTab } from '../parts/page/PageTitle.tsx'
+import { keyOf } from '../parts/queryKey.ts'
 import { SignInAgain } from '../parts/SignInAgain.tsx'
+import { useFeed } from '../parts/useFeed.ts'
 import { useInvalidate } from '../parts/useInvalidate.ts'
 import { BalanceHead } from './BalanceHead.tsx'
 import { type Channel, channelQuery, meQuery } from './channel.ts'
@@ -31,7 +32,7 @@ const SPREAD: ReadonlySet<FactKind> = new Set<FactKind>([
 /** Facts that change a page without asking anew: thousands may look on. */
 function showTold(client: QueryClient, { kind, body }: LiveFact): void {
   const raffle = (id: number, change: (view: RaffleView) => RaffleView) =>
-    client.setQueryData<RaffleView>(['raffle', id], (view) => view && change(view))
+    client.setQueryData<RaffleView>(keyOf('raffle', id), (view) => view && change(view))
   const channel = (change: (known: Channel) => Channel) =>
     client.setQueryData(channelQuery.queryKey, (known) => known && change(known))
   switch (kind) {
@@ -40,7 +41,7 @@ function showTold(client: QueryClient, { kind, body }: LiveFact): void {
       client.setQueryData(meQuery.queryKey, (me) => me && { ...me, balance: body.balance })
       break
     case 'round.joined':
-      client.setQueryData<GamesView>(['games'], (view) => view && withJoined(view, body))
+      client.setQueryData<GamesView>(keyOf('games'), (view) => view && withJoined(view, body))
       break
     case 'raffle.counted':
       raffle(body.raffle, (view) => withCount(view, body))
@@ -76,8 +77,9 @@ function useViewerLive(channel: Channel | undefined): boolean {
     showTold(client, fact)
     setTimeout(() => refresh(invalidatedForViewer(kind)), SPREAD.has(kind) ? Math.random() * SPREAD_MS : 0)
   }
-  return useLive({
-    address: after === undefined ? undefined : feedAddress('/feed', after),
+  return useFeed({
+    path: '/feed',
+    after,
     onFact,
     onReset: () => void client.invalidateQueries(),
   })

@@ -1,6 +1,7 @@
 import { queryOptions, useQuery } from '@tanstack/react-query'
 import type { Answer } from '../parts/api/called.ts'
 import { answerOf, api } from '../parts/api.ts'
+import { keyOf } from '../parts/queryKey.ts'
 
 export type Reward = Answer<'/store'>['rewards'][number]
 
@@ -21,7 +22,7 @@ const SPREAD_SECONDS = 0.2 + 1.5 * Math.random()
 const LONGEST_SECONDS = 1800
 
 export const channelQuery = queryOptions({
-  queryKey: ['channel'],
+  queryKey: keyOf('channel'),
   queryFn: async ({ signal }): Promise<Channel> => {
     const { at, ...channel } = await answerOf(api.GET('/store', { signal }))
     return { ...channel, ahead: at - Date.now() / 1000 }
@@ -34,7 +35,7 @@ export const channelQuery = queryOptions({
 })
 
 export const meQuery = queryOptions({
-  queryKey: ['me'],
+  queryKey: keyOf('me'),
   queryFn: ({ signal }) => answerOf(api.GET('/me', { signal })),
 })
 

@@ -2,13 +2,14 @@ import { queryOptions, useQuery } from '@tanstack/react-query'
 import { payoutOf } from '#core/earning'
 import type { Answer } from '../parts/api/called.ts'
 import { answerOf, api } from '../parts/api.ts'
+import { keyOf } from '../parts/queryKey.ts'
 import { useChannel } from './channel.ts'
 
 /** What the signed-in viewer is to the channel. */
 export type Standing = Answer<'/me/standing'>
 
 export const standingQuery = queryOptions({
-  queryKey: ['standing'],
+  queryKey: keyOf('standing'),
   queryFn: ({ signal }) => answerOf(api.GET('/me/standing', { signal })),
 })
 

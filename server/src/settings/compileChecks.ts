@@ -1,6 +1,6 @@
 import { setImmediate } from 'node:timers/promises'
 import { SETTINGS } from '#core/engine'
-import { checkOf } from '../checked.ts'
+import { faultIn } from '../checked.ts'
 import { keptInColumns } from '../database/index.ts'
 
 /**
@@ -8,8 +8,9 @@ import { keptInColumns } from '../database/index.ts'
  * the better part of a second, which would otherwise be waited for in the first draw, the first order and the first alert.
  */
 export async function compileChecks(): Promise<void> {
-  for (const { schema } of [...SETTINGS, ...keptInColumns()]) {
-    checkOf(schema)
+  for (const { schema, off } of [...SETTINGS, ...keptInColumns()]) {
+    // Made use of once: the engine puts off reading what it is given until then.
+    faultIn(schema, off(undefined))
     await setImmediate()
   }
 }

@@ -1,7 +1,7 @@
 import { Trash2 } from 'lucide-react'
 import { type Argument, usageLine } from '#core/words'
 import { Button } from '../../parts/Button.tsx'
-import { Checkbox, INPUT, NumberInput, Select, splitWords } from '../../parts/form/inputs.tsx'
+import { Checkbox, INPUT, NumberInput, Select, splitWords, TextInput } from '../../parts/form/inputs.tsx'
 
 const KINDS = [
   { value: 'viewer', name: 'a viewer' },
@@ -19,63 +19,20 @@ interface ArgumentFieldsProps {
 
 /** What is typed behind the word, in order, with the line that teaches it. */
 export function ArgumentFields({ word, wanted, setWanted }: ArgumentFieldsProps) {
-  const put = (at: number, patch: Partial<Argument>) =>
-    setWanted(wanted.map((one, i) => (i === at ? { ...one, ...patch } : one)))
   const add = () =>
     setWanted([...wanted, { name: freeName(wanted), kind: 'viewer', needed: true, choices: [], most: 100 }])
   return (
     <fieldset className="flex flex-col gap-2">
       <legend className="mb-1 font-semibold">What viewers type after it</legend>
       {wanted.map((argument, i) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: an argument is its place
-        <div key={i} className="flex flex-wrap items-center gap-2 rounded-md border border-line p-2">
-          <input
-            aria-label={`Name of argument ${i + 1}`}
-            value={argument.name}
-            maxLength={20}
-            onChange={(event) => put(i, { name: event.target.value.toLowerCase().replace(/[^a-z0-9_]/g, '') })}
-            className={`w-28 ${INPUT}`}
-          />
-          <Select
-            label={`Kind of argument ${i + 1}`}
-            value={argument.kind}
-            choices={KINDS}
-            onChoose={(kind) => put(i, { kind })}
-          />
-          {argument.kind === 'choice' && (
-            <input
-              aria-label={`Words of argument ${i + 1}`}
-              defaultValue={argument.choices.join(' ')}
-              placeholder="red green blue"
-              onChange={(event) => put(i, { choices: splitWords(event.target.value).slice(0, 30) })}
-              className={`min-w-32 flex-1 ${INPUT}`}
-            />
-          )}
-          {argument.kind === 'text' && (
-            <span className="flex items-center gap-2">
-              up to
-              <NumberInput
-                label={`Longest text of argument ${i + 1}`}
-                value={argument.most}
-                most={300}
-                onValue={(most) => put(i, { most: Math.max(1, most) })}
-                className="w-16"
-              />
-              characters
-            </span>
-          )}
-          <Checkbox on={argument.needed} onTick={(needed) => put(i, { needed })}>
-            required
-          </Checkbox>
-          <Button
-            look="quiet"
-            className="ml-auto"
-            aria-label={`Remove argument ${argument.name}`}
-            onClick={() => setWanted(wanted.filter((_, k) => k !== i))}
-          >
-            <Trash2 aria-hidden="true" className="size-4" />
-          </Button>
-        </div>
+        <ArgumentRow
+          // biome-ignore lint/suspicious/noArrayIndexKey: an argument is its place
+          key={i}
+          argument={argument}
+          place={i + 1}
+          put={(patch) => setWanted(wanted.map((one, k) => (k === i ? { ...one, ...patch } : one)))}
+          remove={() => setWanted(wanted.filter((_, k) => k !== i))}
+        />
       ))}
       <div className="flex flex-wrap items-center gap-3">
         <Button onClick={add} disabled={wanted.length >= 6}>
@@ -86,6 +43,68 @@ export function ArgumentFields({ word, wanted, setWanted }: ArgumentFieldsProps)
         </span>
       </div>
     </fieldset>
+  )
+}
+
+interface ArgumentRowProps {
+  readonly argument: Argument
+  /** From 1. */
+  readonly place: number
+  readonly put: (patch: Partial<Argument>) => void
+  readonly remove: () => void
+}
+
+function ArgumentRow({ argument, place, put, remove }: ArgumentRowProps) {
+  return (
+    <div className="flex flex-wrap items-center gap-2 rounded-md border border-line p-2">
+      <TextInput
+        aria-label={`Name of argument ${place}`}
+        value={argument.name}
+        most={20}
+        onValue={(name) => put({ name: name.toLowerCase().replace(/[^a-z0-9_]/g, '') })}
+        className="w-28"
+      />
+      <Select
+        label={`Kind of argument ${place}`}
+        value={argument.kind}
+        choices={KINDS}
+        onChoose={(kind) => put({ kind })}
+      />
+      <KindFields argument={argument} place={place} put={put} />
+      <Checkbox on={argument.needed} onTick={(needed) => put({ needed })}>
+        required
+      </Checkbox>
+      <Button look="quiet" className="ml-auto" aria-label={`Remove argument ${argument.name}`} onClick={remove}>
+        <Trash2 aria-hidden="true" className="size-4" />
+      </Button>
+    </div>
+  )
+}
+
+function KindFields({ argument, place, put }: Omit<ArgumentRowProps, 'remove'>) {
+  if (argument.kind === 'choice')
+    return (
+      <input
+        aria-label={`Words of argument ${place}`}
+        defaultValue={argument.choices.join(' ')}
+        placeholder="red green blue"
+        onChange={(event) => put({ choices: splitWords(event.target.value).slice(0, 30) })}
+        className={`min-w-32 flex-1 ${INPUT}`}
+      />
+    )
+  if (argument.kind !== 'text') return null
+  return (
+    <span className="flex items-center gap-2">
+      up to
+      <NumberInput
+        label={`Longest text of argument ${place}`}
+        value={argument.most}
+        most={300}
+        onValue={(most) => put({ most: Math.max(1, most) })}
+        className="w-16"
+      />
+      characters
+    </span>
   )
 }
 

@@ -9,7 +9,7 @@ import { Ready, SharedFaults, saidAbove } from '../../parts/feedback/Ready.tsx'
 import { INPUT } from '../../parts/form/inputs.tsx'
 import { Switch } from '../../parts/form/Switch.tsx'
 import { UnsavedList } from '../../parts/form/UnsavedList.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { PageActions } from '../../parts/page/PageHead.tsx'
 import { Empty } from '../../parts/page/Panel.tsx'
 import type { Column } from '../../parts/table/column.ts'
 import { DataTable } from '../../parts/table/DataTable.tsx'
@@ -32,19 +32,18 @@ export function CommandsPage() {
   const chosen = view.data?.commands.find(({ id }) => id === open)
   return (
     <div className="flex flex-col gap-4">
-      <div className="flex flex-wrap items-center gap-3">
-        <PageTitle>Commands</PageTitle>
+      <PageActions>
         <input
           aria-label="Find a command"
           placeholder="Find a word"
           value={asked}
           onChange={(event) => setAsked(event.target.value)}
-          className={`ml-auto w-44 ${INPUT} placeholder:text-muted`}
+          className={`w-44 ${INPUT} placeholder:text-muted`}
         />
         <Button look="main" onClick={() => setOpen('new')}>
           Add a command
         </Button>
-      </div>
+      </PageActions>
       {view.isPending && <Loading what="the commands" />}
       {view.isError && <Problem error={view.error} retry={() => void view.refetch()} />}
       <UnsavedList
@@ -114,7 +113,7 @@ const columnsOf = (open: (id: number) => void, currency: Currency, said: readonl
   {
     id: 'command',
     head: 'Command',
-    width: 'w-[25%]',
+    width: 'w-1/4',
     card: 'title',
     sortBy: ({ settings }) => settings.word,
     cell: ({ id, settings }) => (
@@ -126,7 +125,7 @@ const columnsOf = (open: (id: number) => void, currency: Currency, said: readonl
       </>
     ),
   },
-  { id: 'who', head: 'Who', width: 'w-[20%]', card: 'figure', cell: ({ who }) => who },
+  { id: 'who', head: 'Who', width: 'w-1/5', card: 'figure', cell: ({ who }) => who },
   {
     id: 'price',
     head: 'Price',

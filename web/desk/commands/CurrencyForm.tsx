@@ -148,7 +148,7 @@ function Pictures({ chosen, choose }: { chosen: Icon; choose: (icon: Icon) => vo
 function Example({ currency }: { currency: Currency }) {
   const balance = inWords(1204, currency)
   return (
-    <span className="text-[0.93rem] text-muted" aria-live="polite">
+    <span className="text-note text-muted" aria-live="polite">
       Reads: {fillIn(currency.reply ?? REPLY, { viewer: { name: 'valve_vera', rank: 'Fitter' }, balance })} · Fields:{' '}
       {'{{ viewer.name }}'}, {'{{ viewer.rank }}'}, {'{{ balance }}'}
     </span>

@@ -85,7 +85,7 @@ function Reply({ reply, onReply, currency }: ReplyProps) {
         onChange={(event) => onReply(event.target.value)}
         className={`${INPUT} placeholder:text-muted`}
       />
-      <span className="text-[0.93rem] text-muted">
+      <span className="text-note text-muted">
         {example} · Fields: {'{{ viewer.name }}'}, {'{{ other.name }}'}, {'{{ amount }}'}
       </span>
     </label>

@@ -24,7 +24,7 @@ export function LimitFields({ limits, setLimits, onAir, setOnAir, viewer }: Limi
   return (
     <fieldset className="flex flex-col gap-2">
       <legend className="mb-1 font-semibold">How often</legend>
-      <div className="grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-3 gap-y-1.5">
+      <div className="grid cols-figures items-center gap-x-3 gap-y-1.5">
         <span>Cooldown for everyone</span>
         {number('everyoneSeconds', 'Cooldown for everyone, in seconds', 86_400)}
         <span className="text-muted">seconds</span>

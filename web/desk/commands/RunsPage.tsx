@@ -6,7 +6,8 @@ import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { INPUT, Select } from '../../parts/form/inputs.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { PageActions } from '../../parts/page/PageHead.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
 import type { Column } from '../../parts/table/column.ts'
 import { DataTable } from '../../parts/table/DataTable.tsx'
 import { dayText } from '../../parts/time.ts'
@@ -29,7 +30,7 @@ export function RunsPage() {
   const [typed, setTyped] = useState('')
   const text = useDeferredValue(typed.trim())
   const runs = useInfiniteQuery({
-    queryKey: ['runs', outcome, text],
+    queryKey: keyOf('runs', outcome, text),
     queryFn: ({ signal, pageParam }) =>
       answerOf(
         api.GET('/desk/runs', {
@@ -43,10 +44,8 @@ export function RunsPage() {
   const shown = runs.data?.pages.flatMap((page) => page.runs) ?? []
   return (
     <div className="flex flex-col gap-4">
-      <div className="flex items-center gap-3">
-        <PageTitle>Activity</PageTitle>
-        <span className="text-muted">kept for 30 days</span>
-        <Select label="Show" value={outcome} choices={OUTCOMES} onChoose={setOutcome} className="ml-auto" />
+      <PageActions note="kept for 30 days">
+        <Select label="Show" value={outcome} choices={OUTCOMES} onChoose={setOutcome} />
         <input
           aria-label="Search by command, name or reason"
           placeholder="command, name or reason"
@@ -54,7 +53,7 @@ export function RunsPage() {
           onChange={(event) => setTyped(event.target.value)}
           className={`w-48 ${INPUT} placeholder:text-muted`}
         />
-      </div>
+      </PageActions>
       {runs.isPending && <Loading what="what ran" />}
       {runs.isError && <Problem error={runs.error} retry={() => void runs.refetch()} />}
       {runs.data && shown.length === 0 && (
@@ -83,14 +82,14 @@ const COLUMNS: readonly Column<RunShown>[] = [
   {
     id: 'what',
     head: 'What',
-    width: 'w-[20%]',
+    width: 'w-1/5',
     card: 'title',
     cell: ({ source, name }) => (source === 'command' ? `!${name}` : name),
   },
   {
     id: 'who',
     head: 'Who',
-    width: 'w-[17%]',
+    width: 'w-4/25',
     card: 'figure',
     cell: ({ viewerName }) => viewerName ?? <span className="text-muted">nobody</span>,
   },

@@ -23,50 +23,54 @@ export function TriedReport({ tried }: { tried: Tried }) {
           It would work{seconds > 0 ? `, and take ${seconds} seconds with its waits` : ''}.
         </p>
       )}
-      {steps.length > 0 && (
-        <Part title="Step by step">
-          <ol className="list-decimal pl-6">
-            {steps.map((step, i) => (
-              // biome-ignore lint/suspicious/noArrayIndexKey: an outcome is its place
-              <li key={i}>{step.sentence}</li>
-            ))}
-          </ol>
-        </Part>
-      )}
-      {lines.length > 0 && (
-        <Part title="In chat">
-          {lines.map((line, i) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: a line is its place
-            <p key={i} className="rounded-md bg-surface px-3 py-1.5 break-words">
-              <span className="font-semibold text-brass-text">
-                Ricompensa{line.to === null ? '' : ` to ${line.to}`}
-              </span>{' '}
-              {line.text}
-              {line.after > 0 && <span className="text-sm text-muted"> after {line.after} s</span>}
-            </p>
-          ))}
-        </Part>
-      )}
+      {steps.length > 0 && <Steps steps={steps} />}
+      {lines.length > 0 && <Lines lines={lines} />}
       {transfers.length > 0 && <Moved transfers={transfers} />}
       {alerts.map((alert) => (
-        <figure
-          key={`${alert.title}/${alert.line}`}
-          data-theme="dark"
-          className="flex items-center gap-4 rounded-md border border-brass bg-panel p-3 text-text"
-        >
-          {alert.picture !== null && (
-            <img src={mediaAddress(alert.picture, mediaBase(channelSlug()))} alt="" className="size-12" />
-          )}
-          <figcaption>
-            <span className="block font-display text-lg font-semibold">{alert.title}</span>
-            <span className="block">{alert.line}</span>
-            <span className="block text-sm text-muted">on screen for {alert.seconds} s</span>
-          </figcaption>
-        </figure>
+        <WouldShow key={`${alert.title}/${alert.line}`} alert={alert} />
       ))}
       {sounds.length > 0 && <p>Plays: {sounds.join(', ')}.</p>}
       {orders.length > 0 && <p>Orders: {orders.join(', ')}.</p>}
     </section>
+  )
+}
+
+const Steps = ({ steps }: Pick<Tried, 'steps'>) => (
+  <Part title="Step by step">
+    <ol className="list-decimal pl-6">
+      {steps.map((step, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: an outcome is its place
+        <li key={i}>{step.sentence}</li>
+      ))}
+    </ol>
+  </Part>
+)
+
+const Lines = ({ lines }: Pick<Tried, 'lines'>) => (
+  <Part title="In chat">
+    {lines.map((line, i) => (
+      // biome-ignore lint/suspicious/noArrayIndexKey: a line is its place
+      <p key={i} className="rounded-md bg-surface px-3 py-1.5 break-words">
+        <span className="font-semibold text-brass-text">Ricompensa{line.to === null ? '' : ` to ${line.to}`}</span>{' '}
+        {line.text}
+        {line.after > 0 && <span className="text-sm text-muted"> after {line.after} s</span>}
+      </p>
+    ))}
+  </Part>
+)
+
+function WouldShow({ alert }: { alert: Tried['alerts'][number] }) {
+  return (
+    <figure data-theme="dark" className="flex items-center gap-4 rounded-md border border-brass bg-panel p-3 text-text">
+      {alert.picture !== null && (
+        <img src={mediaAddress(alert.picture, mediaBase(channelSlug()))} alt="" className="size-12" />
+      )}
+      <figcaption>
+        <span className="block font-display text-lg font-semibold">{alert.title}</span>
+        <span className="block">{alert.line}</span>
+        <span className="block text-sm text-muted">on screen for {alert.seconds} s</span>
+      </figcaption>
+    </figure>
   )
 }
 

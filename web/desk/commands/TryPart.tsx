@@ -1,4 +1,3 @@
-import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { RewardSettings } from '#core/store'
 import { figuresOf, hasViewer, type TriggerSettings } from '#core/triggers'
@@ -6,8 +5,8 @@ import { type CommandSettings, usageLine } from '#core/words'
 import { answerOf, api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
-import { Checkbox, INPUT, Select } from '../../parts/form/inputs.tsx'
+import { Checkbox, INPUT, Select, TextInput } from '../../parts/form/inputs.tsx'
+import { useChange } from '../../parts/useChange.ts'
 import { FindPerson } from '../people/FindPerson.tsx'
 import { TriedReport } from './TriedReport.tsx'
 import type { CommandsView } from './view.ts'
@@ -37,60 +36,22 @@ interface Person {
 
 /** Tries it as it stands in the form, on a copy of the channel; and, once it is live, runs it for real. */
 export function TryPart({ what, wrong, unsaved, view }: TryPartProps) {
-  const toast = useToast()
-  const [as, setAs] = useState<(typeof MADE_UP)[number]['value']>('follower')
+  const [as, setAs] = useState<MadeUp>('follower')
   const [person, setPerson] = useState<Person>()
   const [typed, setTyped] = useState('')
-  const [figures, setFigures] = useState<Readonly<Record<string, string>>>({})
+  const [figures, setFigures] = useState<Figures>({})
   const [air, setAir] = useState(false)
   const nobody = what.kind === 'trigger' && !hasViewer(what.settings.source.of)
-  const who = as === 'known' ? (person === undefined ? undefined : { viewer: person.id }) : { madeUp: as }
-  const given = Object.fromEntries(Object.entries(figures).filter(([, value]) => value !== ''))
-  const tried = what.kind === 'trigger' ? { ...what, figures: given } : { ...what, typed }
-  const tryIt = useMutation({
-    mutationFn: (as: NonNullable<typeof who>) =>
-      answerOf(api.POST('/desk/try', { body: { what: tried, as, ...(air && { onAir: true }) } })),
-  })
-  const runFor = (id: number): Sent<unknown> =>
-    what.kind === 'trigger'
-      ? api.POST('/desk/triggers/{trigger}/run', {
-          params: { path: { trigger: id } },
-          body: { viewer: nobody ? null : (person?.id ?? null), figures: given },
-        })
-      : api.POST('/desk/commands/{command}/use', {
-          params: { path: { command: id } },
-          body: { viewer: person?.id ?? 0, typed },
-        })
-  const run = useMutation({
-    mutationFn: (id: number) => answerOf(runFor(id)),
-    onSuccess: () => toast({ text: 'It ran for real. See “Activity” for the result.' }),
-    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
-  })
-  const buys = what.kind === 'reward'
-  const real = !buys && what.id !== null && !unsaved && (nobody || (as === 'known' && person !== undefined))
+  const who = as === 'known' ? person && { viewer: person.id } : { madeUp: as }
+  const tryIt = useTry({ what, typed, figures, air })
+  const known = as === 'known' ? person : undefined
   return (
     <div className="flex flex-col gap-4">
-      {!nobody && (
-        <div className="flex flex-wrap items-center gap-2">
-          <span>As</span>
-          <Select label="Who tries it" value={as} choices={MADE_UP} onChoose={setAs} />
-          {as === 'known' && <FindPerson label="Who tries it, by name" chosen={person} choose={setPerson} />}
-        </div>
-      )}
-      {what.kind !== 'trigger' ? (
-        <label className="flex items-center gap-2">
-          <span>{buys ? `!get ${what.settings.word}` : `!${what.settings.word}`}</span>
-          <input
-            aria-label="What is typed after the command"
-            value={typed}
-            maxLength={300}
-            placeholder={typedTo(what)}
-            onChange={(event) => setTyped(event.target.value)}
-            className={`flex-1 ${INPUT} placeholder:text-muted`}
-          />
-        </label>
+      {!nobody && <As as={as} setAs={setAs} person={person} setPerson={setPerson} />}
+      {what.kind === 'trigger' ? (
+        <FigureFields what={what.settings} figures={figures} setFigures={setFigures} />
       ) : (
-        <Figures what={what.settings} figures={figures} setFigures={setFigures} />
+        <Typed what={what} typed={typed} setTyped={setTyped} />
       )}
       {!view.standing.onAir && (
         <Checkbox on={air} onTick={setAir}>
@@ -105,13 +66,11 @@ export function TryPart({ what, wrong, unsaved, view }: TryPartProps) {
         >
           Try it (changes nothing)
         </Button>
-        {!buys && (
-          <Button disabled={!real || run.isPending} onClick={() => what.id !== null && run.mutate(what.id)}>
-            Run it for real
-          </Button>
+        {what.kind === 'reward' ? (
+          <span className="text-muted">To run it for real, buy it in chat or on the viewer page.</span>
+        ) : (
+          <RunForReal {...{ what, unsaved, nobody, known, typed, figures }} />
         )}
-        {buys && <span className="text-muted">To run it for real, buy it in chat or on the viewer page.</span>}
-        {!real && !buys && <span className="text-muted">To run it for real, save it and choose a real viewer.</span>}
       </div>
       {wrong !== undefined && <p className="text-muted">Before it can be tried, fix this: {wrong}</p>}
       {tryIt.error && <Problem error={tryIt.error} />}
@@ -120,8 +79,102 @@ export function TryPart({ what, wrong, unsaved, view }: TryPartProps) {
   )
 }
 
+type MadeUp = (typeof MADE_UP)[number]['value']
+type Figures = Readonly<Record<string, string>>
+
+const givenOf = (figures: Figures) => Object.fromEntries(Object.entries(figures).filter(([, value]) => value !== ''))
+
+interface Trying extends Pick<TryPartProps, 'what'> {
+  readonly typed: string
+  readonly figures: Figures
+  /** As if the show were on air. */
+  readonly air: boolean
+}
+
+function useTry({ what, typed, figures, air }: Trying) {
+  const tried = what.kind === 'trigger' ? { ...what, figures: givenOf(figures) } : { ...what, typed }
+  return useChange({
+    ask: (as: { viewer: number } | { madeUp: Exclude<MadeUp, 'known'> }) =>
+      answerOf(api.POST('/desk/try', { body: { what: tried, as, ...(air && { onAir: true }) } })),
+    invalidates: [],
+    inPlace: true,
+  })
+}
+
+interface AsProps {
+  readonly as: MadeUp
+  readonly setAs: (as: MadeUp) => void
+  readonly person: Person | undefined
+  readonly setPerson: (person: Person | undefined) => void
+}
+
+function As({ as, setAs, person, setPerson }: AsProps) {
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <span>As</span>
+      <Select label="Who tries it" value={as} choices={MADE_UP} onChoose={setAs} />
+      {as === 'known' && <FindPerson label="Who tries it, by name" chosen={person} choose={setPerson} />}
+    </div>
+  )
+}
+
+type Command = Exclude<TryPartProps['what'], { kind: 'trigger' }>
+
+function Typed({ what, typed, setTyped }: { what: Command; typed: string; setTyped: (typed: string) => void }) {
+  return (
+    <div className="flex items-center gap-2">
+      <span>
+        {what.kind === 'reward' && '!get '}
+        {what.kind === 'reward' ? what.settings.word : `!${what.settings.word}`}
+      </span>
+      <TextInput
+        aria-label="What is typed after the command"
+        value={typed}
+        most={300}
+        placeholder={typedTo(what)}
+        onValue={setTyped}
+        className="flex-1"
+      />
+    </div>
+  )
+}
+
+interface RunProps extends Omit<Trying, 'air' | 'what'>, Pick<TryPartProps, 'unsaved'> {
+  readonly what: Exclude<TryPartProps['what'], { kind: 'reward' }>
+  /** It is for nobody in particular. */
+  readonly nobody: boolean
+  readonly known: Person | undefined
+}
+
+function RunForReal({ what, unsaved, nobody, known, typed, figures }: RunProps) {
+  const runFor = (id: number): Sent<unknown> =>
+    what.kind === 'trigger'
+      ? api.POST('/desk/triggers/{trigger}/run', {
+          params: { path: { trigger: id } },
+          body: { viewer: known?.id ?? null, figures: givenOf(figures) },
+        })
+      : api.POST('/desk/commands/{command}/use', {
+          params: { path: { command: id } },
+          body: { viewer: known?.id ?? 0, typed },
+        })
+  const run = useChange({
+    ask: (id: number) => answerOf(runFor(id)),
+    invalidates: [],
+    said: 'It ran for real. See “Activity” for the result.',
+  })
+  const real = what.id !== null && !unsaved && (nobody || known !== undefined)
+  return (
+    <>
+      <Button disabled={!real || run.isPending} onClick={() => what.id !== null && run.mutate(what.id)}>
+        Run it for real
+      </Button>
+      {!real && <span className="text-muted">To run it for real, save it and choose a real viewer.</span>}
+    </>
+  )
+}
+
 /** What is to be typed, as a hint. */
-function typedTo(what: Exclude<TryPartProps['what'], { kind: 'trigger' }>): string {
+function typedTo(what: Command): string {
   if (what.kind === 'reward')
     return what.settings.asks.of === 'nothing' ? 'nothing needed' : what.settings.asks.question
   return usageLine('', what.settings.arguments).replace('!', '').trim() || 'nothing needed'
@@ -129,12 +182,12 @@ function typedTo(what: Exclude<TryPartProps['what'], { kind: 'trigger' }>): stri
 
 interface FiguresProps {
   readonly what: TriggerSettings
-  readonly figures: Readonly<Record<string, string>>
-  readonly setFigures: (figures: Readonly<Record<string, string>>) => void
+  readonly figures: Figures
+  readonly setFigures: (figures: Figures) => void
 }
 
 /** What the event would bring. */
-function Figures({ what, figures, setFigures }: FiguresProps) {
+function FigureFields({ what, figures, setFigures }: FiguresProps) {
   const names = Object.entries(figuresOf(what.source.of))
   if (names.length === 0) return null
   return (

@@ -1,11 +1,10 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import type { Topic, Voice } from '#core/voice'
 import { answerOf, api } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
 import { Checkbox, Select } from '../../parts/form/inputs.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
+import { useChange } from '../../parts/useChange.ts'
 import { commandsQuery } from './view.ts'
 
 const TOPICS: readonly { readonly topic: Topic; readonly says: string }[] = [
@@ -29,7 +28,6 @@ export function VoicePage() {
   const view = useQuery(commandsQuery)
   return (
     <div className="flex max-w-3xl flex-col gap-4">
-      <PageTitle>Bot</PageTitle>
       {view.isPending && <Loading what="how the bot speaks" />}
       {view.isError && <Problem error={view.error} retry={() => void view.refetch()} />}
       {view.data && <VoiceForm voice={view.data.voice} />}
@@ -38,16 +36,10 @@ export function VoicePage() {
 }
 
 function VoiceForm({ voice }: { voice: Voice }) {
-  const client = useQueryClient()
-  const toast = useToast()
-  const save = useMutation({
-    mutationFn: (patch: Partial<Voice>) => answerOf(api.PUT('/desk/voice', { body: patch })),
-    onSuccess: async () => {
-      toast({ text: 'The bot’s settings are saved.' })
-      await client.invalidateQueries({ queryKey: ['commands'] })
-      await client.invalidateQueries({ queryKey: ['status'] })
-    },
-    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  const save = useChange({
+    ask: (patch: Partial<Voice>) => answerOf(api.PUT('/desk/voice', { body: patch })),
+    invalidates: ['commands', 'status'],
+    said: 'The bot’s settings are saved.',
   })
   const tick = (topic: Topic) => (on: boolean) =>
     save.mutate({ silent: on ? voice.silent.filter((one) => one !== topic) : [...voice.silent, topic] })

@@ -24,16 +24,10 @@ interface WhoFieldsProps {
 }
 
 /** Who may use something: everyone, or any mix. Read back as a sentence. */
-export function WhoFields({ who, view, setWho, named, setNamed, may }: WhoFieldsProps) {
-  const { circles, names } = view
-  const people: Readonly<Record<string, string>> = { ...names.people, ...named }
-  const tick = (standing: string, on: boolean) =>
-    setWho({ ...who, standings: on ? [...who.standings, standing] : who.standings.filter((one) => one !== standing) })
-  const standings = [
-    ...PLAIN_STANDINGS.map((standing) => ({ standing, name: NAMES[standing] ?? standing })),
-    ...circles.map(({ id, name }) => ({ standing: circleStanding(id), name: `Circle: ${name}` })),
-  ]
-  const sentence = whoInWords(who, { ...names, people })
+export function WhoFields(props: WhoFieldsProps) {
+  const { who, view, setWho, named, may } = props
+  const people = { ...view.names.people, ...named }
+  const sentence = whoInWords(who, { ...view.names, people })
   return (
     <fieldset className="flex flex-col gap-3">
       <legend className="mb-1 font-semibold">Who {may}</legend>
@@ -45,54 +39,79 @@ export function WhoFields({ who, view, setWho, named, setNamed, may }: WhoFields
       </Checkbox>
       {!who.everyone && (
         <>
-          <div className="grid grid-cols-2 gap-x-4 gap-y-1.5">
-            <Checkbox on={who.streamer} onTick={(streamer) => setWho({ ...who, streamer })}>
-              The streamer
-            </Checkbox>
-            {standings.map(({ standing, name }) => (
-              <Checkbox key={standing} on={who.standings.includes(standing)} onTick={(on) => tick(standing, on)}>
-                {name}
-              </Checkbox>
-            ))}
-          </div>
-          <div className="flex flex-wrap items-center gap-3">
-            <span>Rank</span>
-            <Select
-              label="Rank and above"
-              value={String(who.rank ?? '')}
-              choices={[
-                { value: '', name: 'by no rank' },
-                ...names.ranks.map(({ id, name }) => ({ value: String(id), name: `${name} and above` })),
-              ]}
-              onChoose={(rank) => setWho({ ...who, rank: rank === '' ? null : Number(rank) })}
-            />
-            <span>Named</span>
-            <FindPerson
-              label="Somebody by name"
-              chosen={undefined}
-              choose={(person) => {
-                if (person === undefined || who.people.includes(person.id)) return
-                setNamed({ ...named, [person.id]: person.name })
-                setWho({ ...who, people: [...who.people, person.id] })
-              }}
-            />
-          </div>
-          <ul className="flex flex-wrap gap-2">
-            {who.people.map((id) => (
-              <li key={id}>
-                <button
-                  type="button"
-                  onClick={() => setWho({ ...who, people: who.people.filter((one) => one !== id) })}
-                  className="rounded-md border border-line px-2 py-0.5 hover:bg-raised"
-                >
-                  {people[id] ?? 'a removed viewer'} <span aria-hidden="true">×</span>
-                  <span className="sr-only">remove</span>
-                </button>
-              </li>
-            ))}
-          </ul>
+          <Standings {...props} />
+          <RankAndNames {...props} />
+          <NamedPeople who={who} setWho={setWho} people={people} />
         </>
       )}
     </fieldset>
+  )
+}
+
+function Standings({ who, view, setWho }: WhoFieldsProps) {
+  const tick = (standing: string, on: boolean) =>
+    setWho({ ...who, standings: on ? [...who.standings, standing] : who.standings.filter((one) => one !== standing) })
+  const standings = [
+    ...PLAIN_STANDINGS.map((standing) => ({ standing, name: NAMES[standing] ?? standing })),
+    ...view.circles.map(({ id, name }) => ({ standing: circleStanding(id), name: `Circle: ${name}` })),
+  ]
+  return (
+    <div className="grid grid-cols-2 gap-x-4 gap-y-1.5">
+      <Checkbox on={who.streamer} onTick={(streamer) => setWho({ ...who, streamer })}>
+        The streamer
+      </Checkbox>
+      {standings.map(({ standing, name }) => (
+        <Checkbox key={standing} on={who.standings.includes(standing)} onTick={(on) => tick(standing, on)}>
+          {name}
+        </Checkbox>
+      ))}
+    </div>
+  )
+}
+
+function RankAndNames({ who, view, setWho, named, setNamed }: WhoFieldsProps) {
+  const choose = (person: { readonly id: number; readonly name: string } | undefined) => {
+    if (person === undefined || who.people.includes(person.id)) return
+    setNamed({ ...named, [person.id]: person.name })
+    setWho({ ...who, people: [...who.people, person.id] })
+  }
+  return (
+    <div className="flex flex-wrap items-center gap-3">
+      <span>Rank</span>
+      <Select
+        label="Rank and above"
+        value={String(who.rank ?? '')}
+        choices={[
+          { value: '', name: 'by no rank' },
+          ...view.names.ranks.map(({ id, name }) => ({ value: String(id), name: `${name} and above` })),
+        ]}
+        onChoose={(rank) => setWho({ ...who, rank: rank === '' ? null : Number(rank) })}
+      />
+      <span>Named</span>
+      <FindPerson label="Somebody by name" chosen={undefined} choose={choose} />
+    </div>
+  )
+}
+
+interface NamedPeopleProps extends Pick<WhoFieldsProps, 'who' | 'setWho'> {
+  readonly people: Readonly<Record<string, string>>
+}
+
+function NamedPeople({ who, setWho, people }: NamedPeopleProps) {
+  return (
+    <ul className="flex flex-wrap gap-2">
+      {who.people.map((id) => (
+        <li key={id}>
+          <button
+            type="button"
+            onClick={() => setWho({ ...who, people: who.people.filter((one) => one !== id) })}
+            className="rounded-md border border-line px-2 py-0.5 hover:bg-raised"
+          >
+            {people[id] ?? 'a removed viewer'} <span aria-hidden="true">×</span>
+            <span className="sr-only">remove</span>
+          </button>
+        </li>
+      ))}
+    </ul>
   )
 }

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { callsIn } from '#core/runs'
 import type { CommandSettings } from '#core/words'
-import { Checkbox, Field, INPUT, NumberInput, Select } from '../../parts/form/inputs.tsx'
+import { Checkbox, Field, NumberInput, Select, TextInput } from '../../parts/form/inputs.tsx'
 import { useStatus } from '../status.ts'
 import { LimitFields } from './LimitFields.tsx'
 import type { CommandsView } from './view.ts'
@@ -16,7 +16,6 @@ interface WhoPartProps {
 
 /** Who may use it, where, for how much, and what they hear. */
 export function WhoPart({ draft, put, view, id }: WhoPartProps) {
-  const { currency } = useStatus()
   const [named, setNamed] = useState<Readonly<Record<number, string>>>({})
   return (
     <div className="flex flex-col gap-5">
@@ -29,26 +28,7 @@ export function WhoPart({ draft, put, view, id }: WhoPartProps) {
         may="may use it in chat"
       />
       <OutsideToo id={id} view={view} />
-      <fieldset className="flex flex-col gap-2">
-        <legend className="mb-1 font-semibold">Where, and for how much</legend>
-        <div className="flex flex-wrap items-center gap-3">
-          <Select
-            label="Where it works"
-            value={draft.where}
-            choices={[
-              { value: 'both', name: 'in the room and privately' },
-              { value: 'room', name: 'in the room only' },
-              { value: 'private', name: 'privately only' },
-            ]}
-            onChoose={(where) => put({ where })}
-          />
-        </div>
-        <div className="flex items-center gap-3">
-          <span>Costs</span>
-          <NumberInput label="Price" value={draft.cost} none="nothing" onValue={(cost) => put({ cost })} />
-          <span className="text-muted">{currency.many}, refunded if a step fails</span>
-        </div>
-      </fieldset>
+      <WhereFields draft={draft} put={put} />
       <LimitFields
         limits={draft.limits}
         setLimits={(limits) => put({ limits })}
@@ -56,38 +36,68 @@ export function WhoPart({ draft, put, view, id }: WhoPartProps) {
         setOnAir={(onAir) => put({ onAir })}
         viewer
       />
-      <fieldset className="flex flex-col gap-2">
-        <legend className="mb-1 font-semibold">Replies</legend>
-        <div className="flex items-center gap-3">
-          <span>Reply to the viewer</span>
-          <Select
-            label="How it answers"
-            value={draft.reply ?? 'channel'}
-            choices={[
-              { value: 'channel', name: 'as set on the Bot page' },
-              { value: 'plain', name: 'plainly' },
-              { value: 'mention', name: 'by their name' },
-              { value: 'private', name: 'privately' },
-            ]}
-            onChoose={(reply) => put({ reply: reply === 'channel' ? null : reply })}
-          />
-        </div>
-        <Checkbox on={draft.refusals} onTick={(refusals) => put({ refusals })}>
-          Tell viewers who may not use it why (once, not every time)
-        </Checkbox>
-        {draft.refusals && (
-          <Field label="With this text" hint="Fields: {{ viewer.name }}, {{ why }}">
-            <input
-              value={draft.refusalText ?? ''}
-              maxLength={200}
-              placeholder="our own"
-              onChange={(event) => put({ refusalText: event.target.value })}
-              className={`${INPUT} placeholder:text-muted`}
-            />
-          </Field>
-        )}
-      </fieldset>
+      <ReplyFields draft={draft} put={put} />
     </div>
+  )
+}
+
+const WHERE = [
+  { value: 'both', name: 'in the room and privately' },
+  { value: 'room', name: 'in the room only' },
+  { value: 'private', name: 'privately only' },
+] as const
+
+function WhereFields({ draft, put }: Pick<WhoPartProps, 'draft' | 'put'>) {
+  const { currency } = useStatus()
+  return (
+    <fieldset className="flex flex-col gap-2">
+      <legend className="mb-1 font-semibold">Where, and for how much</legend>
+      <div className="flex flex-wrap items-center gap-3">
+        <Select label="Where it works" value={draft.where} choices={WHERE} onChoose={(where) => put({ where })} />
+      </div>
+      <div className="flex items-center gap-3">
+        <span>Costs</span>
+        <NumberInput label="Price" value={draft.cost} none="nothing" onValue={(cost) => put({ cost })} />
+        <span className="text-muted">{currency.many}, refunded if a step fails</span>
+      </div>
+    </fieldset>
+  )
+}
+
+const REPLIES = [
+  { value: 'channel', name: 'as set on the Bot page' },
+  { value: 'plain', name: 'plainly' },
+  { value: 'mention', name: 'by their name' },
+  { value: 'private', name: 'privately' },
+] as const
+
+function ReplyFields({ draft, put }: Pick<WhoPartProps, 'draft' | 'put'>) {
+  return (
+    <fieldset className="flex flex-col gap-2">
+      <legend className="mb-1 font-semibold">Replies</legend>
+      <div className="flex items-center gap-3">
+        <span>Reply to the viewer</span>
+        <Select
+          label="How it answers"
+          value={draft.reply ?? 'channel'}
+          choices={REPLIES}
+          onChoose={(reply) => put({ reply: reply === 'channel' ? null : reply })}
+        />
+      </div>
+      <Checkbox on={draft.refusals} onTick={(refusals) => put({ refusals })}>
+        Tell viewers who may not use it why (once, not every time)
+      </Checkbox>
+      {draft.refusals && (
+        <Field label="With this text" hint="Fields: {{ viewer.name }}, {{ why }}">
+          <TextInput
+            value={draft.refusalText ?? ''}
+            most={200}
+            placeholder="our own"
+            onValue={(refusalText) => put({ refusalText })}
+          />
+        </Field>
+      )}
+    </fieldset>
   )
 }
 

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { answerOf, api } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
 import { CurrencyForm } from './CurrencyForm.tsx'
 import { HandingForm } from './HandingForm.tsx'
 import { WordsForm } from './WordsForm.tsx'
@@ -9,10 +9,12 @@ import { ZoneForm } from './ZoneForm.tsx'
 
 /** The currency's names, and the words that come with the product. */
 export function WordsPage() {
-  const words = useQuery({ queryKey: ['words'], queryFn: ({ signal }) => answerOf(api.GET('/desk/words', { signal })) })
+  const words = useQuery({
+    queryKey: keyOf('words'),
+    queryFn: ({ signal }) => answerOf(api.GET('/desk/words', { signal })),
+  })
   return (
     <div className="flex max-w-5xl flex-col gap-4">
-      <PageTitle>Built-in commands</PageTitle>
       {words.isPending && <Loading what="the words of chat" />}
       {words.isError && <Problem error={words.error} retry={() => void words.refetch()} />}
       {words.data && (

@@ -42,7 +42,7 @@ export function ZoneForm({ zone }: { zone: string }) {
               <option key={one} value={one} />
             ))}
           </datalist>
-          <span className="text-[0.93rem] text-muted">
+          <span className="text-note text-muted">
             {now ? `It is ${now} there.` : 'There is no such time zone. One is Europe/Berlin.'}
           </span>
         </label>

@@ -3,6 +3,7 @@ import type { Currency } from '#core/currency'
 import { type Listener, listenersOf, otherWords, rewardListeners } from '#core/words'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
+import { keyOf } from '../../parts/queryKey.ts'
 
 export type CommandShown = Answer<'/desk/commands'>['commands'][number]
 
@@ -12,7 +13,7 @@ export type TriggerShown = Answer<'/desk/commands'>['triggers'][number]
 export type CommandsView = Answer<'/desk/commands'>
 
 export const commandsQuery = queryOptions({
-  queryKey: ['commands'],
+  queryKey: keyOf('commands'),
   queryFn: ({ signal }) => answerOf(api.GET('/desk/commands', { signal })),
   // Whether something works depends on connections, which are no facts of the channel.
   refetchInterval: 10_000,

@@ -1,12 +1,12 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { answerOf, api, signOut } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Light } from '../../parts/feedback/Light.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { useToast } from '../../parts/feedback/toasts.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { timeText } from '../../parts/time.ts'
+import { useChange } from '../../parts/useChange.ts'
 import { useStatus } from '../status.ts'
 import { type Connections, connectionsQuery } from './connections.ts'
 import { EventLog } from './EventLog.tsx'
@@ -19,7 +19,6 @@ export function ConnectionsPage() {
   const found = useQuery(connectionsQuery)
   return (
     <div className="flex max-w-4xl flex-col gap-4">
-      <PageTitle>Connections</PageTitle>
       {found.isPending && <Loading what="the connections" />}
       {found.isError && <Problem error={found.error} retry={() => void found.refetch()} />}
       {found.data && (
@@ -37,19 +36,16 @@ export function ConnectionsPage() {
 
 function ChatPanel({ chat }: { chat: Connections['chat'] }) {
   const { voice } = useStatus()
-  const toast = useToast()
   const connected = chat.status === 'connected'
-  const test = useMutation({
-    mutationFn: () => answerOf(api.POST('/desk/connections/chat-test')),
-    onSuccess: ({ muted }) =>
-      toast({
-        text: muted
-          ? 'The bot is muted, so the test shows on the desk only.'
-          : connected
-            ? 'The bot says a test line in chat now. It also shows in the chat list of On air.'
-            : 'Chat is not connected. The test line is said if it comes back within half a minute.',
-      }),
-    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  const test = useChange({
+    ask: () => answerOf(api.POST('/desk/connections/chat-test')),
+    invalidates: [],
+    said: ({ muted }) =>
+      muted
+        ? 'The bot is muted, so the test shows on the desk only.'
+        : connected
+          ? 'The bot says a test line in chat now. It also shows in the chat list of On air.'
+          : 'Chat is not connected. The test line is said if it comes back within half a minute.',
   })
   return (
     <Panel title="Chat" aside={chat.since > 0 && `since ${timeText(chat.since)}`}>
@@ -65,16 +61,11 @@ function ChatPanel({ chat }: { chat: Connections['chat'] }) {
 }
 
 function EventsPanel({ eventsAddress, secrets, events, refusals }: Connections) {
-  const client = useQueryClient()
   const toast = useToast()
-  const refresh = () => client.invalidateQueries(connectionsQuery)
-  const test = useMutation({
-    mutationFn: () => answerOf(api.POST('/desk/connections/event-test')),
-    onSuccess: () => {
-      toast({ text: 'A test event was signed, sent and received.' })
-      return refresh()
-    },
-    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  const test = useChange({
+    ask: () => answerOf(api.POST('/desk/connections/event-test')),
+    invalidates: ['connections'],
+    said: 'A test event was signed, sent and received.',
   })
   const copy = () =>
     void navigator.clipboard.writeText(eventsAddress).then(
@@ -89,7 +80,7 @@ function EventsPanel({ eventsAddress, secrets, events, refusals }: Connections) 
           address, signed with one of the secrets.
         </p>
         <div className="flex items-center gap-3">
-          <code className="min-w-0 flex-1 truncate rounded-md border border-line bg-surface px-3 py-1.5 text-[0.93rem]">
+          <code className="min-w-0 flex-1 truncate rounded-md border border-line bg-surface px-3 py-1.5 text-note">
             {eventsAddress}
           </code>
           <Button onClick={copy}>Copy</Button>
@@ -98,7 +89,7 @@ function EventsPanel({ eventsAddress, secrets, events, refusals }: Connections) 
           </Button>
         </div>
       </div>
-      <Secrets secrets={secrets} changed={refresh} />
+      <Secrets secrets={secrets} />
       <EventLog events={events} refusals={refusals} />
     </Panel>
   )

@@ -1,4 +1,3 @@
-import { useMutation } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
 import type { EventKind } from '#core/events'
 import type { Answer } from '../../parts/api/called.ts'
@@ -6,6 +5,7 @@ import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { useToast } from '../../parts/feedback/toasts.tsx'
 import { dayText } from '../../parts/time.ts'
+import { useChange } from '../../parts/useChange.ts'
 
 export type Secret = Answer<'/desk/connections'>['secrets'][number]
 
@@ -33,38 +33,30 @@ function mayInWords(kinds: readonly string[] | null): string {
 }
 
 /** What senders sign with: made here, shown once, several at a time so that one can be replaced without a gap. */
-export function Secrets({ secrets, changed }: { secrets: readonly Secret[]; changed: () => Promise<void> }) {
+export function Secrets({ secrets }: { secrets: readonly Secret[] }) {
   const [shown, setShown] = useState<string>()
   return (
     <div className="border-b border-line">
       <ul>
         {secrets.map((secret) => (
-          <SecretRow key={secret.id} secret={secret} changed={changed} />
+          <SecretRow key={secret.id} secret={secret} />
         ))}
       </ul>
       {secrets.length === 0 && (
         <p className="px-4 pt-3 text-muted">No secret yet, so no event is accepted. Add one for your first sender.</p>
       )}
-      {shown === undefined ? (
-        <NewSecret made={setShown} changed={changed} />
-      ) : (
-        <Once secret={shown} done={() => setShown(undefined)} />
-      )}
+      {shown === undefined ? <NewSecret made={setShown} /> : <Once secret={shown} done={() => setShown(undefined)} />}
     </div>
   )
 }
 
-function SecretRow({ secret, changed }: { secret: Secret; changed: () => Promise<void> }) {
-  const toast = useToast()
+function SecretRow({ secret }: { secret: Secret }) {
   const [asking, setAsking] = useState(false)
-  const revoke = useMutation({
-    mutationFn: () =>
+  const revoke = useChange({
+    ask: () =>
       answerOf(api.POST('/desk/connections/secrets/{secret}/revoke', { params: { path: { secret: secret.id } } })),
-    onSuccess: () => {
-      toast({ text: `Events signed with the secret of ${secret.name} are rejected from now on.` })
-      return changed()
-    },
-    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+    invalidates: ['connections'],
+    said: `Events signed with the secret of ${secret.name} are rejected from now on.`,
   })
   return (
     <li className="flex items-center gap-3 border-b border-line px-4 py-2.5 last:border-b-0">
@@ -77,7 +69,7 @@ function SecretRow({ secret, changed }: { secret: Secret; changed: () => Promise
       </div>
       {asking ? (
         <>
-          <p className="text-[0.93rem]">Its sender is rejected from then on.</p>
+          <p className="text-note">Its sender is rejected from then on.</p>
           <Button look="danger" onClick={() => revoke.mutate()} disabled={revoke.isPending}>
             Revoke it
           </Button>
@@ -92,12 +84,11 @@ function SecretRow({ secret, changed }: { secret: Secret; changed: () => Promise
   )
 }
 
-function NewSecret({ made, changed }: { made: (secret: string) => void; changed: () => Promise<void> }) {
-  const toast = useToast()
+function NewSecret({ made }: { made: (secret: string) => void }) {
   const [name, setName] = useState('')
   const [chosen, setChosen] = useState<readonly string[]>([])
-  const add = useMutation({
-    mutationFn: () =>
+  const add = useChange({
+    ask: () =>
       answerOf(
         api.POST('/desk/connections/secrets', {
           body: {
@@ -109,13 +100,12 @@ function NewSecret({ made, changed }: { made: (secret: string) => void; changed:
           },
         }),
       ),
-    onSuccess: ({ secret }) => {
+    invalidates: ['connections'],
+    onDone: ({ secret }) => {
       setName('')
       setChosen([])
       made(secret)
-      return changed()
     },
-    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
   })
   const submit = (event: FormEvent) => {
     event.preventDefault()

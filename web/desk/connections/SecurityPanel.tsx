@@ -5,6 +5,7 @@ import { Button } from '../../parts/Button.tsx'
 import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
 import type { Column } from '../../parts/table/column.ts'
 import { DataTable } from '../../parts/table/DataTable.tsx'
 import { dayText } from '../../parts/time.ts'
@@ -14,7 +15,7 @@ type Entry = Answer<'/desk/security'>['entries'][number]
 /** Who signed in, was refused, or did something at the desk, and from where. */
 export function SecurityPanel() {
   const log = useInfiniteQuery({
-    queryKey: ['security'],
+    queryKey: keyOf('security'),
     queryFn: ({ pageParam, signal }) =>
       answerOf(api.GET('/desk/security', { params: { query: { before: pageParam } }, signal })),
     initialPageParam: undefined as number | undefined,
@@ -52,7 +53,7 @@ const COLUMNS: readonly Column<Entry>[] = [
     card: 'aside',
     cell: ({ at }) => <span className="tabular whitespace-nowrap text-muted">{dayText(at)}</span>,
   },
-  { id: 'who', head: 'Who', width: 'w-[22%]', card: 'title', cell: ({ name }) => name || 'nobody signed in' },
+  { id: 'who', head: 'Who', width: 'w-11/50', card: 'title', cell: ({ name }) => name || 'nobody signed in' },
   {
     id: 'what',
     head: 'What',

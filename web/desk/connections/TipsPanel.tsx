@@ -1,12 +1,11 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { inWords, moneyInWords } from '#core/currency'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { dayText } from '../../parts/time.ts'
+import { useChange } from '../../parts/useChange.ts'
 import { useStatus } from '../status.ts'
 
 export type TipToDecide = Answer<'/desk/connections'>['tips'][number]
@@ -26,18 +25,14 @@ export function TipsPanel({ tips }: { tips: readonly TipToDecide[] }) {
 }
 
 function TipLine({ tip }: { tip: TipToDecide }) {
-  const client = useQueryClient()
-  const toast = useToast()
   const { currency } = useStatus()
   const [amount, setAmount] = useState('')
-  const decide = useMutation({
-    mutationFn: (pay: 'rate' | 'nothing' | number) =>
+  const decide = useChange({
+    ask: (pay: 'rate' | 'nothing' | number) =>
       answerOf(api.POST('/desk/tips/{tip}/decide', { params: { path: { tip: tip.id } }, body: { pay } })),
-    onSuccess: async ({ paid }) => {
-      toast({ text: paid === 0 ? `${tip.name} got nothing for it.` : `${tip.name} got ${inWords(paid, currency)}.` })
-      await client.invalidateQueries({ queryKey: ['connections'] })
-    },
-    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+    invalidates: ['connections'],
+    said: ({ paid }) =>
+      paid === 0 ? `${tip.name} got nothing for it.` : `${tip.name} got ${inWords(paid, currency)}.`,
   })
   const whole = /^[1-9]\d{0,8}$/.test(amount) ? Number(amount) : undefined
   return (

@@ -1,39 +1,36 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { planDifference } from '#core/earning'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
-import { type Draft, type Earning, earningQuery } from './draft.ts'
+import { useChange } from '../../parts/useChange.ts'
+import type { Draft, Earning } from './draft.ts'
 
 const SAVING = { saved: 'saved as a draft', saving: 'saving …', failed: 'not saved: the server does not answer' }
 
 /** At the foot of the page while the draft differs from what is live: apply it now, at the next show, or drop it. */
 export function DraftBar({ draft, earning }: { draft: Draft; earning: Earning }) {
-  const client = useQueryClient()
-  const toast = useToast()
   const { plan, circles } = earning
   const count = planDifference(plan, draft.plan, circles).length
   const wrong = Object.keys(draft.problems).length
-  const done = (text: string) => async () => {
-    toast({ text })
-    await client.invalidateQueries(earningQuery)
-  }
-  const apply = useMutation({
-    mutationFn: () => answerOf(api.PUT('/desk/earning', { body: draft.plan })),
-    onSuccess: done('The plan is live. Time watched so far was paid by the old plan.'),
+  const apply = useChange({
+    ask: () => answerOf(api.PUT('/desk/earning', { body: draft.plan })),
+    invalidates: ['earning'],
+    said: 'The plan is live. Time watched so far was paid by the old plan.',
+    inPlace: true,
   })
-  const later = useMutation({
-    mutationFn: (nextShow: boolean) =>
-      answerOf(api.PUT('/desk/earning/draft', { body: { plan: draft.plan, nextShow } })),
-    onSuccess: (_, nextShow) => done(nextShow ? 'It goes live when the next show starts.' : 'It stays a draft.')(),
+  const later = useChange({
+    ask: (nextShow: boolean) => answerOf(api.PUT('/desk/earning/draft', { body: { plan: draft.plan, nextShow } })),
+    invalidates: ['earning'],
+    said: (_, nextShow) => (nextShow ? 'It goes live when the next show starts.' : 'It stays a draft.'),
+    inPlace: true,
   })
-  const drop = useMutation({
-    mutationFn: () => answerOf(api.PUT('/desk/earning/draft', { body: { plan: null, nextShow: false } })),
-    onSuccess: () => {
+  const drop = useChange({
+    ask: () => answerOf(api.PUT('/desk/earning/draft', { body: { plan: null, nextShow: false } })),
+    invalidates: ['earning'],
+    onDone: () => {
       draft.replace(plan)
-      return client.invalidateQueries(earningQuery)
     },
+    inPlace: true,
   })
   const waits = earning.draft.nextShow
   const fault = apply.error ?? later.error ?? drop.error

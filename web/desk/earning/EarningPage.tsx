@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { planDifference } from '#core/earning'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { PageActions } from '../../parts/page/PageHead.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { DraftBar } from './DraftBar.tsx'
 import { type Earning, earningQuery, useDraft } from './draft.ts'
@@ -26,19 +26,20 @@ function EarningForm({ earning }: { earning: Earning }) {
   const differences = planDifference(earning.plan, draft.plan, earning.circles)
   const parts = { draft, earning }
   return (
-    <div className="flex min-h-full max-w-6xl flex-col gap-4">
-      <div className="flex items-baseline gap-4">
-        <PageTitle>Earning</PageTitle>
-        <p className="text-muted">
-          Every change is saved as a draft until you apply it. The currency’s names:{' '}
-          <Link to="/commands" className="underline underline-offset-2">
-            Commands
-          </Link>
-          .
-        </p>
-      </div>
+    <div className="flex flex-1 flex-col gap-4">
+      <PageActions
+        note={
+          <>
+            Every change is saved as a draft until you apply it. The currency’s names:{' '}
+            <Link to="/commands" className="underline underline-offset-2">
+              Commands
+            </Link>
+            .
+          </>
+        }
+      />
       <Starters earning={earning} draft={draft.plan} take={draft.replace} />
-      <div className="grid flex-1 lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] items-start gap-4">
+      <div className="grid flex-1 lg:cols-main-aside items-start gap-4">
         <div key={draft.version} className="flex flex-col gap-4">
           <WatchingSection {...parts} />
           <BonusSection {...parts} />

@@ -6,6 +6,7 @@ import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { Empty, Panel } from '../../parts/page/Panel.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
 import { same } from '../../parts/same.ts'
 import { dayText } from '../../parts/time.ts'
 import type { Earning } from './draft.ts'
@@ -48,7 +49,7 @@ export function Starters({ earning, draft, take }: ChoicesProps) {
 export function History({ earning, draft, take }: ChoicesProps) {
   const [shown, setShown] = useState(false)
   const history = useQuery({
-    queryKey: ['earning', 'history'],
+    queryKey: keyOf('earning', 'history'),
     queryFn: ({ signal }) => answerOf(api.GET('/desk/earning/history', { signal })),
     enabled: shown,
   })
@@ -71,7 +72,7 @@ export function History({ earning, draft, take }: ChoicesProps) {
             <div key={id} className="flex items-center gap-3 border-t border-line px-4 py-2 first:border-t-0">
               <p className="min-w-0 flex-1">
                 {dayText(at)} <span className="text-muted">by {by}</span>
-                <span className="block truncate text-[0.93rem] text-muted">
+                <span className="block truncate text-note text-muted">
                   {list.length === 0 ? 'is live now' : list.map(({ what, after }) => `${what}: ${after}`).join('; ')}
                 </span>
               </p>

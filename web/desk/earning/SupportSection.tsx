@@ -183,7 +183,7 @@ function Thanks({ support, set }: { support: SupportPlan; set: (patch: Partial<S
           className={`${INPUT} placeholder:text-muted`}
         />
       </label>
-      <p className="text-[0.93rem] text-muted" aria-live="polite">
+      <p className="text-note text-muted" aria-live="polite">
         {told.length > 0 ? `Reads: ${told.join(' · ')}` : 'Nothing is said or shown.'} Fields: {'{{ viewer.name }}'},{' '}
         {'{{ viewer.rank }}'}, {'{{ paid }}'}, {'{{ support.amount }}'}, {'{{ support.count }}'},{' '}
         {'{{ support.viewers }}'}, {'{{ support.tier }}'}, {'{{ support.months }}'}

@@ -31,7 +31,7 @@ export function WhatItMeans({ earning, draft }: { earning: Earning; draft: Earni
 
 function Examples({ live, draft, earning }: { live: EarningPlan; draft: EarningPlan; earning: Earning }) {
   return (
-    <table className="w-full text-[0.93rem]">
+    <table className="w-full text-note">
       <thead className="text-left text-sm text-muted">
         <tr>
           <th scope="col" className="py-1 font-medium">
@@ -93,7 +93,7 @@ export function Differences({ list }: { list: readonly Difference[] }) {
       {list.map(({ what, before, after }) => (
         <li key={what} className="flex gap-3 border-t border-line py-1.5 first:border-0">
           <span className="min-w-0 flex-1">{what}</span>
-          <span className="max-w-[55%] text-right text-muted">
+          <span className="max-w-11/20 text-right text-muted">
             {before} <span aria-hidden="true">→</span>
             <span className="sr-only"> becomes </span> <span className="font-semibold text-text">{after}</span>
           </span>

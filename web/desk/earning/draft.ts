@@ -3,13 +3,14 @@ import { useEffect, useRef, useState } from 'react'
 import type { EarningPlan } from '#core/earning'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
+import { keyOf } from '../../parts/queryKey.ts'
 import { same } from '../../parts/same.ts'
 
 /** What the Earning page is made of. */
 export type Earning = Answer<'/desk/earning'>
 
 export const earningQuery = queryOptions({
-  queryKey: ['earning'],
+  queryKey: keyOf('earning'),
   queryFn: ({ signal }) => answerOf(api.GET('/desk/earning', { signal })),
 })
 

@@ -20,7 +20,7 @@ export function Row({ label, hint, problem, children }: RowProps) {
         {label}
       </label>
       {children({ id, 'aria-invalid': problem !== undefined, 'aria-describedby': `${id}-note` })}
-      <p id={`${id}-note`} className={`w-full text-[0.93rem] ${problem ? 'text-brick-text' : 'text-muted'}`}>
+      <p id={`${id}-note`} className={`w-full text-note ${problem ? 'text-brick-text' : 'text-muted'}`}>
         {problem ?? hint}
       </p>
     </div>

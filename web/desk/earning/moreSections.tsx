@@ -6,79 +6,103 @@ import { NumberRow, TickRow, TimeRow } from './fields.tsx'
 import type { SectionProps } from './sections.tsx'
 
 /** What a line of chat and a check-in pay. */
-export function ChatSection({ draft, earning: { currency } }: SectionProps) {
-  const { plan, set } = draft
-  const { chat, checkIn } = plan
-  const long = inWords(checkInPays(checkIn, 100), currency)
+export function ChatSection(props: SectionProps) {
+  const { chat, checkIn } = props.draft.plan
   return (
     <Panel title="Chatting and checking in" bodyClassName="flex flex-col gap-3 p-4">
-      <NumberRow
-        draft={draft}
-        name="chat"
-        label="A line of chat"
-        value={chat.amount}
-        onValue={(amount) => set({ chat: { ...chat, amount } })}
-        hint={
-          chat.amount === 0
-            ? 'Chat pays nothing.'
-            : `at most once every ${durationInWords(chat.everySeconds)} for each viewer`
-        }
-      />
-      {chat.amount > 0 && (
-        <>
-          <TimeRow
-            draft={draft}
-            name="chatEvery"
-            label="At most once every"
-            value={chat.everySeconds}
-            range={{ least: 1, most: 86_400 }}
-            onValue={(everySeconds) => set({ chat: { ...chat, everySeconds } })}
-          />
-          <TickRow
-            label="Commands count as chat, too"
-            value={chat.commands}
-            onValue={(commands) => set({ chat: { ...chat, commands } })}
-          />
-          <TickRow
-            label="Chat is paid off air, too"
-            value={chat.offAir}
-            onValue={(offAir) => set({ chat: { ...chat, offAir } })}
-          />
-        </>
-      )}
-      <NumberRow
-        draft={draft}
-        name="checkIn"
-        label="A check-in, once a show"
-        value={checkIn.amount}
-        onValue={(amount) => set({ checkIn: { ...checkIn, amount } })}
-        hint={checkIn.amount === 0 ? 'There is no check-in.' : 'by a word in chat or the button on the viewer page'}
-      />
-      {checkIn.amount > 0 && (
-        <>
-          <NumberRow
-            draft={draft}
-            name="streakPlus"
-            label="Bonus for each show in a row"
-            value={checkIn.streakPlus}
-            onValue={(streakPlus) => set({ checkIn: { ...checkIn, streakPlus } })}
-          />
-          <NumberRow
-            draft={draft}
-            name="streakMost"
-            label="Bonus cap"
-            value={checkIn.streakMost}
-            onValue={(streakMost) => set({ checkIn: { ...checkIn, streakMost } })}
-            hint={`A long streak earns ${long} a show.`}
-          />
-          <TickRow
-            label="One missed show does not end a streak"
-            value={checkIn.missedAllowed}
-            onValue={(missedAllowed) => set({ checkIn: { ...checkIn, missedAllowed } })}
-          />
-        </>
-      )}
+      <LineRow {...props} />
+      {chat.amount > 0 && <ChatRows {...props} />}
+      <CheckInRow {...props} />
+      {checkIn.amount > 0 && <StreakRows {...props} />}
     </Panel>
+  )
+}
+
+function LineRow({ draft }: SectionProps) {
+  const { chat } = draft.plan
+  return (
+    <NumberRow
+      draft={draft}
+      name="chat"
+      label="A line of chat"
+      value={chat.amount}
+      onValue={(amount) => draft.set({ chat: { ...chat, amount } })}
+      hint={
+        chat.amount === 0
+          ? 'Chat pays nothing.'
+          : `at most once every ${durationInWords(chat.everySeconds)} for each viewer`
+      }
+    />
+  )
+}
+
+function ChatRows({ draft }: SectionProps) {
+  const { plan, set } = draft
+  const { chat } = plan
+  return (
+    <>
+      <TimeRow
+        draft={draft}
+        name="chatEvery"
+        label="At most once every"
+        value={chat.everySeconds}
+        range={{ least: 1, most: 86_400 }}
+        onValue={(everySeconds) => set({ chat: { ...chat, everySeconds } })}
+      />
+      <TickRow
+        label="Commands count as chat, too"
+        value={chat.commands}
+        onValue={(commands) => set({ chat: { ...chat, commands } })}
+      />
+      <TickRow
+        label="Chat is paid off air, too"
+        value={chat.offAir}
+        onValue={(offAir) => set({ chat: { ...chat, offAir } })}
+      />
+    </>
+  )
+}
+
+function CheckInRow({ draft }: SectionProps) {
+  const { checkIn } = draft.plan
+  return (
+    <NumberRow
+      draft={draft}
+      name="checkIn"
+      label="A check-in, once a show"
+      value={checkIn.amount}
+      onValue={(amount) => draft.set({ checkIn: { ...checkIn, amount } })}
+      hint={checkIn.amount === 0 ? 'There is no check-in.' : 'by a word in chat or the button on the viewer page'}
+    />
+  )
+}
+
+function StreakRows({ draft, earning: { currency } }: SectionProps) {
+  const { plan, set } = draft
+  const { checkIn } = plan
+  return (
+    <>
+      <NumberRow
+        draft={draft}
+        name="streakPlus"
+        label="Bonus for each show in a row"
+        value={checkIn.streakPlus}
+        onValue={(streakPlus) => set({ checkIn: { ...checkIn, streakPlus } })}
+      />
+      <NumberRow
+        draft={draft}
+        name="streakMost"
+        label="Bonus cap"
+        value={checkIn.streakMost}
+        onValue={(streakMost) => set({ checkIn: { ...checkIn, streakMost } })}
+        hint={`A long streak earns ${inWords(checkInPays(checkIn, 100), currency)} a show.`}
+      />
+      <TickRow
+        label="One missed show does not end a streak"
+        value={checkIn.missedAllowed}
+        onValue={(missedAllowed) => set({ checkIn: { ...checkIn, missedAllowed } })}
+      />
+    </>
   )
 }
 

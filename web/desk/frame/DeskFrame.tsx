@@ -1,5 +1,4 @@
 import { useState } from 'react'
-import { Outlet } from 'react-router'
 import { DraftsProvider } from '../../parts/form/drafts.tsx'
 import { SignInAgain } from '../../parts/SignInAgain.tsx'
 import { useWide } from '../../parts/useWide.ts'
@@ -8,6 +7,7 @@ import { ShowBar } from '../show/ShowBar.tsx'
 import type { Status } from '../status.ts'
 import { SideRail } from '../store/SideRail.tsx'
 import { Unreadable } from '../Unreadable.tsx'
+import { DeskPage } from './DeskPage.tsx'
 import { PhoneBar } from './PhoneBar.tsx'
 import { Sidebar } from './Sidebar.tsx'
 
@@ -39,7 +39,7 @@ export function DeskFrame({ status, live }: { status: Status; live: boolean }) {
         <div className="flex min-h-0 flex-1">
           {wide && <Sidebar caller={status.caller} />}
           <main id="page" tabIndex={-1} className="min-w-0 flex-1 overflow-y-auto p-3 outline-none lg:p-5">
-            <Outlet />
+            <DeskPage />
           </main>
           {wide && <SideRail />}
         </div>

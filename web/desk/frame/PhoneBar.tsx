@@ -22,10 +22,7 @@ export function PhoneBar({ status, onJump }: { status: Status; onJump: () => voi
   useEffect(() => setSheet(undefined), [pathname])
   return (
     <>
-      <nav
-        aria-label="Pages"
-        className="flex shrink-0 border-t border-line bg-panel pb-[env(safe-area-inset-bottom)] text-text/85"
-      >
+      <nav aria-label="Pages" className="flex shrink-0 border-t border-line bg-panel pb-inset text-text/85">
         <Page to="/" name="On air" icon={Radio} />
         <Opener
           name="Waiting"

@@ -26,7 +26,7 @@ export function Sheet({ title, close, children }: { title: string; close: () => 
       <section
         role="dialog"
         aria-labelledby={id}
-        className="fixed inset-x-0 bottom-14 z-20 flex max-h-[82dvh] flex-col rounded-t-md border-t border-line bg-panel"
+        className="fixed inset-x-0 bottom-14 z-20 flex max-h-sheet flex-col rounded-t-md border-t border-line bg-panel"
       >
         <div className="flex items-center justify-between border-b border-line pl-4">
           <h2 id={id} ref={head} tabIndex={-1} className="text-lg outline-none">

@@ -14,7 +14,7 @@ export function Sidebar({ caller }: { caller: string }) {
     <nav aria-label="Pages" className="flex w-40 shrink-0 flex-col overflow-y-auto border-r border-line bg-panel py-4">
       {PAGES.map(({ group, pages }) => (
         <div key={group} className="mb-4">
-          <p className="px-4 pb-1 text-[0.8rem] text-muted">{group}</p>
+          <p className="px-4 pb-1 text-tiny text-muted">{group}</p>
           {pages.map(({ to, name }) => (
             <NavLink
               key={to}
@@ -23,7 +23,7 @@ export function Sidebar({ caller }: { caller: string }) {
               {...ahead(to)}
               className={({ isActive }) =>
                 clsx(
-                  'block border-l-3 px-[13px] py-1.5',
+                  'block border-l-3 px-3 py-1.5',
                   isActive
                     ? 'border-brass bg-raised font-semibold text-text'
                     : 'border-transparent text-text/85 hover:bg-raised',

@@ -4,18 +4,14 @@ import { connectionsQuery } from '../connections/connections.ts'
 import { earningQuery } from '../earning/draft.ts'
 import { gamesQuery } from '../games/view.ts'
 import {
-  CommandsFrame,
   CommandsPage,
   ConnectionsPage,
   EarningPage,
-  GamesFrame,
   GamesPage,
   OverlaysPage,
   PeoplePage,
   RafflesPage,
   RanksPage,
-  ScreenFrame,
-  StoreFrame,
   StorePage,
 } from '../later.tsx'
 import { screenQuery } from '../library/library.ts'
@@ -34,17 +30,17 @@ const AHEAD: Readonly<Record<string, Ahead>> = {
   '/earning': { parts: [EarningPage], ask: (client) => [client.prefetchQuery(earningQuery)] },
   '/people': { parts: [PeoplePage], ask: () => [] },
   '/ranks': { parts: [RanksPage], ask: (client) => [client.prefetchQuery(ranksQuery)] },
-  '/commands': { parts: [CommandsFrame, CommandsPage], ask: (client) => [client.prefetchQuery(commandsQuery)] },
+  '/commands': { parts: [CommandsPage], ask: (client) => [client.prefetchQuery(commandsQuery)] },
   '/store': {
-    parts: [StoreFrame, StorePage],
+    parts: [StorePage],
     ask: (client) => [client.prefetchQuery(storeQuery), client.prefetchQuery(commandsQuery)],
   },
   '/games': {
-    parts: [GamesFrame, GamesPage],
+    parts: [GamesPage],
     ask: (client) => [client.prefetchQuery(gamesQuery), client.prefetchQuery(commandsQuery)],
   },
   '/raffles': { parts: [RafflesPage], ask: (client) => [client.prefetchQuery(rafflesQuery)] },
-  '/screen': { parts: [ScreenFrame, OverlaysPage], ask: (client) => [client.prefetchQuery(screenQuery)] },
+  '/screen': { parts: [OverlaysPage], ask: (client) => [client.prefetchQuery(screenQuery)] },
   '/connections': { parts: [ConnectionsPage], ask: (client) => [client.prefetchQuery(connectionsQuery)] },
 }
 

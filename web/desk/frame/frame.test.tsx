@@ -40,7 +40,7 @@ test('the tab of a page with something unsaved bears a mark that is read out, to
     <>
       <PageTabs
         label="About commands"
-        parts={[
+        tabs={[
           { to: '/commands', name: 'Commands' },
           { to: '/commands/words', name: 'Built-in commands' },
         ]}

@@ -1,8 +1,6 @@
 import { digits } from '#core/currency'
 import { api } from '../../parts/api.ts'
-import { Button } from '../../parts/Button.tsx'
-import { FormDialog } from '../../parts/dialog/FormDialog.tsx'
-import { Problem } from '../../parts/feedback/Notice.tsx'
+import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
 import { roundTitle } from './roundTitle.ts'
 import { useGameAction } from './useGameAction.ts'
 import type { OpenRound } from './view.ts'
@@ -19,17 +17,18 @@ export function CallOffRound({ round, close }: { round: OpenRound; close: () => 
       { onSuccess: close },
     )
   return (
-    <FormDialog title={`Call ${roundTitle(round)} off`} close={close}>
+    <DialogForm
+      title={`Call ${roundTitle(round)} off`}
+      close={close}
+      leave="Keep it running"
+      does="Call it off"
+      danger
+      go={go}
+      change={action}
+    >
       <p>
         It ends here. All stakes not yet paid out are refunded ({digits(round.staked)} were staked), and chat is told.
       </p>
-      {action.error && <Problem error={action.error} />}
-      <div className="flex gap-2">
-        <Button look="danger" disabled={action.isPending} onClick={go}>
-          Call it off
-        </Button>
-        <Button onClick={close}>Keep it running</Button>
-      </div>
-    </FormDialog>
+    </DialogForm>
   )
 }

@@ -1,4 +1,3 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import {
   GAME_NAMES,
@@ -19,6 +18,7 @@ import { Problem } from '../../parts/feedback/Notice.tsx'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { type Draft, useDraft } from '../../parts/form/drafts.tsx'
 import { INPUT } from '../../parts/form/inputs.tsx'
+import { useChange } from '../../parts/useChange.ts'
 import { LimitFields } from '../commands/LimitFields.tsx'
 import type { CommandsView } from '../commands/view.ts'
 import { WhoFields } from '../commands/WhoFields.tsx'
@@ -130,16 +130,14 @@ interface GameFootProps<G extends Game> {
 
 function GameFoot<G extends Game>({ game, kept }: GameFootProps<G>) {
   const { draft, discard, settle, changed, conflict } = kept
-  const client = useQueryClient()
   const [asking, setAsking] = useState(false)
-  const save = useMutation({
-    mutationFn: ({ sent, confirmed }: { sent: SettingsOf[G]; confirmed: boolean }) =>
+  const save = useChange({
+    ask: ({ sent, confirmed }: { sent: SettingsOf[G]; confirmed: boolean }) =>
       answerOf(saveGame(game, sent, confirmed)),
-    onSuccess: async (_, { sent }) => {
-      setAsking(false)
-      for (const name of ['games', 'commands']) await client.invalidateQueries({ queryKey: [name] })
-      settle(sent)
-    },
+    invalidates: ['games', 'commands'],
+    onDone: () => setAsking(false),
+    onFresh: (_, { sent }) => settle(sent),
+    inPlace: true,
   })
   const fault = settingsFault(game, draft)
   const returns = fault === undefined ? returnsOf(game, draft) : undefined

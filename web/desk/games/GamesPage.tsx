@@ -16,7 +16,6 @@ import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { OnOff } from '../../parts/OnOff.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
 import type { Column } from '../../parts/table/column.ts'
 import { DataTable } from '../../parts/table/DataTable.tsx'
 import { type CommandsView, commandsQuery } from '../commands/view.ts'
@@ -34,7 +33,6 @@ export function GamesPage() {
   const failed = games.error ?? commands.error
   return (
     <div className="flex flex-col gap-4">
-      <PageTitle>Games</PageTitle>
       {failed && <Problem error={failed} retry={() => void games.refetch()} />}
       {(games.isPending || commands.isPending) && !failed && <Loading what="the games" />}
       {games.data && commands.data && (
@@ -86,7 +84,7 @@ function GameTable({ view, commands, onOpen }: GameTableProps) {
   return (
     <>
       <DataTable label="Games" rows={GAMES} columns={columns} keyOf={(game) => game} />
-      <p className="text-[0.93rem] text-muted">
+      <p className="text-note text-muted">
         Expected and actual: by how much all viewers’ {view.currency.many} together changed per show, in the last 30
         days. Expected follows from what is paid back on average.
       </p>
@@ -112,7 +110,7 @@ function columnsOf({ view, commands, onOpen }: GameTableProps): Column<Game>[] {
         <button type="button" onClick={() => onOpen(game)} className="text-left">
           <span className="font-semibold underline-offset-2 hover:underline">{GAME_NAMES[game]}</span>{' '}
           <code className="text-muted">!{view.settings[game].word.word}</code>
-          <span className="block text-[0.93rem] text-muted">
+          <span className="block text-note text-muted">
             {ABOUT[game]}; for {whoInWords(view.settings[game].who, commands.names)}
           </span>
         </button>
@@ -189,7 +187,7 @@ function Staked({ lately }: { lately: Lately | undefined }) {
   return (
     <>
       {digits(lately.staked)}
-      <span className="block text-[0.93rem] text-muted">
+      <span className="block text-note text-muted">
         {digits(lately.rounds)} {lately.rounds === 1 ? 'round' : 'rounds'}
       </span>
     </>

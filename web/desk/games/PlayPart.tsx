@@ -36,7 +36,7 @@ export function FigureRow({ label, value, unit, most, least = 0, none, onValue }
   )
 }
 
-export const FIGURES = 'grid max-w-xl grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-3 gap-y-2'
+export const FIGURES = 'grid max-w-xl cols-figures items-center gap-x-3 gap-y-2'
 
 /** How a game is played: its words and its times. */
 export function PlayPart({ game, draft, put }: PlayPartProps) {

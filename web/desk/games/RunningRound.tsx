@@ -21,7 +21,7 @@ export function RunningRound({ round }: { round: OpenRound }) {
         <strong className="truncate">{roundTitle(round)}</strong>
         <span className="tabular shrink-0 text-brass-text">{clockText(left).replace(/^0:/, '')}</span>
       </p>
-      <p className="tabular text-[0.93rem] text-muted">{standOf(round)}</p>
+      <p className="tabular text-note text-muted">{standOf(round)}</p>
       <p className="mt-1 flex gap-2">
         {round.game === 'cup' && (
           <Link to="/games/cup" className="rounded-md border border-line px-3 py-1 hover:bg-raised">

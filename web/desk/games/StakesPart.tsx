@@ -17,7 +17,7 @@ export function StakesPart({ game, draft, put, view }: StakesPartProps) {
   const returns = returnsOf(game, draft as SettingsOf[Game])
   return (
     <div className="flex flex-col gap-5">
-      <div className="grid max-w-md grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-3 gap-y-2">
+      <div className="grid max-w-md cols-figures items-center gap-x-3 gap-y-2">
         <span>Smallest stake</span>
         <NumberInput
           label="Smallest stake"

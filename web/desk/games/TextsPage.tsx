@@ -6,7 +6,7 @@ import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
 import { INPUT, Select } from '../../parts/form/inputs.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { PageActions } from '../../parts/page/PageHead.tsx'
 import { useGameAction } from './useGameAction.ts'
 import { gamesQuery } from './view.ts'
 
@@ -22,16 +22,14 @@ export function TextsPage() {
   const { texts } = games.data
   return (
     <div className="flex flex-col gap-4">
-      <div className="flex items-center gap-3">
-        <PageTitle>Messages</PageTitle>
+      <PageActions>
         <Select
           label="Of which game"
           value={game}
           choices={GAMES.map((one) => ({ value: one, name: GAME_NAMES[one] }))}
           onChoose={setGame}
-          className="ml-auto"
         />
-      </div>
+      </PageActions>
       <p className="text-muted">
         If there are several texts, one is picked at random each time. To silence all game messages at once, see
         Commands, Bot.
@@ -58,10 +56,10 @@ function OneText({ text, own }: { text: GameTextKey; own: readonly string[] | un
     <section aria-label={when} className="flex flex-col gap-2 border-t border-line pt-3">
       <div className="flex items-baseline gap-3">
         <h2 className="font-sans text-base font-semibold">{when}</h2>
-        <span className="text-[0.93rem] text-muted">{own === undefined ? 'the default text' : 'your text'}</span>
+        <span className="text-note text-muted">{own === undefined ? 'the default text' : 'your text'}</span>
       </div>
       <Alternatives text={text} draft={draft} setDraft={setDraft} />
-      <p className="text-[0.93rem] text-muted">
+      <p className="text-note text-muted">
         Fields: {fields.map(({ path, tells }) => `{{ ${path} }} ${tells}`).join(' · ')}
       </p>
       {fault !== undefined && (
@@ -127,7 +125,7 @@ function Alternatives({ text, draft, setDraft }: AlternativesProps) {
           </Button>
         )}
       </div>
-      <p className="text-[0.93rem] text-muted">Reads like: {sampleText(text, one)}</p>
+      <p className="text-note text-muted">Reads like: {sampleText(text, one)}</p>
     </div>
   ))
 }

@@ -1,15 +1,15 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { Music } from 'lucide-react'
 import { useState } from 'react'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
 import { INPUT } from '../../parts/form/inputs.tsx'
 import { RemoveButton } from '../../parts/form/RemoveButton.tsx'
 import { mediaAddress, mediaBase, smallAddress } from '../../parts/media.ts'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { PageActions } from '../../parts/page/PageHead.tsx'
 import { Empty } from '../../parts/page/Panel.tsx'
+import { useChange } from '../../parts/useChange.ts'
 import { useStatus } from '../status.ts'
 import { type MediaFile, screenQuery, sizeText } from './library.ts'
 import { ACCEPT, UploadDialog } from './UploadDialog.tsx'
@@ -26,15 +26,9 @@ export function LibraryPage() {
   )
   return (
     <div className="flex flex-col gap-4">
-      <div className="flex items-center gap-3">
-        <PageTitle className="mr-auto">Library</PageTitle>
-        {data && (
-          <p className="text-muted">
-            {sizeText(data.room.used)} of {sizeText(data.room.most)} used
-          </p>
-        )}
+      <PageActions note={data && `${sizeText(data.room.used)} of ${sizeText(data.room.most)} used`}>
         {data && data.media.length > 0 && add}
-      </div>
+      </PageActions>
       <p className="text-muted">
         Pictures (PNG, JPEG, WebP, GIF), sounds (MP3, OGG, WAV) and short videos (MP4, WebM) for rewards and alerts. The
         same file is kept once.
@@ -45,7 +39,7 @@ export function LibraryPage() {
         <Empty action={add}>No files of your own yet. The built-in pictures and sounds work without any.</Empty>
       )}
       {data && data.media.length > 0 && (
-        <ul className="grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-3">
+        <ul className="grid cols-tiles gap-3">
           {data.media.map((file) => (
             <FileCard key={file.file} file={file} />
           ))}
@@ -109,14 +103,11 @@ function FileCard({ file }: { file: MediaFile }) {
 
 /** The name, changed where it stands: kept when the field is left. */
 function NameField({ file }: { file: MediaFile }) {
-  const client = useQueryClient()
-  const toast = useToast()
   const [name, setName] = useState(file.name)
-  const rename = useMutation({
-    mutationFn: () =>
+  const rename = useChange({
+    ask: () =>
       answerOf(api.PUT('/desk/media/{file}', { params: { path: { file: file.file } }, body: { name: name.trim() } })),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['screen'] }),
-    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+    invalidates: ['screen'],
   })
   const keep = () => {
     if (name.trim() === '') setName(file.name)

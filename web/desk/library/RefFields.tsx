@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { clsx } from 'clsx'
 import { Play } from 'lucide-react'
-import { useState } from 'react'
+import { type ReactNode, useState } from 'react'
 import { fileOf, PICTURES, type PictureRef, SOUNDS, type SoundRef, type StillRef } from '#core/screen'
-import { Button } from '../../parts/Button.tsx'
+import { Button, type ButtonProps } from '../../parts/Button.tsx'
 import { Select } from '../../parts/form/inputs.tsx'
 import { isVideo, mediaAddress, mediaBase, smallAddress } from '../../parts/media.ts'
 import { playRef } from '../../parts/sound.ts'
@@ -23,10 +23,7 @@ interface PictureFieldProps<T extends string | null> {
 
 /** One of our drawings or a file of the library, chosen by looking; a file can be added on the spot. */
 export function PictureField<T extends string | null>({ label, value, onValue, videos, none }: PictureFieldProps<T>) {
-  const base = mediaBase(useStatus().channel.slug)
   const files = useMedia(videos ? ['picture', 'video'] : ['picture'])
-  const most = useQuery(screenQuery).data?.room.each ?? 0
-  const [adding, setAdding] = useState(false)
   const refs: readonly { ref: string; name: string }[] = [
     ...PICTURES.map((name) => ({ ref: name, name })),
     ...files.map(({ file, name }) => ({ ref: `media/${file}`, name })),
@@ -47,39 +44,67 @@ export function PictureField<T extends string | null>({ label, value, onValue, v
           </button>
         )}
         {refs.map(({ ref, name }) => (
-          <button
-            key={ref}
-            type="button"
-            aria-pressed={value === ref}
-            aria-label={name}
-            title={name}
-            onClick={() => onValue(ref as T)}
-            className={clsx(TILE, 'w-14', value === ref ? 'border-brass bg-brass-wash' : 'border-line hover:bg-raised')}
-          >
-            {isVideo(ref) ? (
-              <video src={mediaAddress(ref, base)} muted preload="metadata" className="max-h-12 max-w-full" />
-            ) : (
-              <img src={smallAddress(ref, base)} alt="" className="max-h-12 max-w-full" />
-            )}
-          </button>
+          <Tile key={ref} picture={ref} name={name} chosen={value === ref} choose={() => onValue(ref as T)} />
         ))}
-        <Button className="h-14" onClick={() => setAdding(true)}>
+        <AddFile
+          className="h-14"
+          accept={videos ? `${ACCEPT.picture},${ACCEPT.video}` : ACCEPT.picture}
+          added={(file) => onValue(`media/${file}` as T)}
+        >
           Add a file …
-        </Button>
+        </AddFile>
       </div>
       {gone && <p className="text-brick-text">The chosen file is no longer in the library.</p>}
-      {adding && (
-        <UploadDialog
-          most={most}
-          accept={videos ? `${ACCEPT.picture},${ACCEPT.video}` : ACCEPT.picture}
-          close={() => setAdding(false)}
-          done={(file) => {
-            setAdding(false)
-            onValue(`media/${file}` as T)
-          }}
-        />
-      )}
     </fieldset>
+  )
+}
+
+interface TileProps {
+  readonly picture: string
+  readonly name: string
+  readonly chosen: boolean
+  readonly choose: () => void
+}
+
+function Tile({ picture, name, chosen, choose }: TileProps) {
+  const base = mediaBase(useStatus().channel.slug)
+  return (
+    <button
+      type="button"
+      aria-pressed={chosen}
+      aria-label={name}
+      title={name}
+      onClick={choose}
+      className={clsx(TILE, 'w-14', chosen ? 'border-brass bg-brass-wash' : 'border-line hover:bg-raised')}
+    >
+      {isVideo(picture) ? (
+        <video src={mediaAddress(picture, base)} muted preload="metadata" className="max-h-12 max-w-full" />
+      ) : (
+        <img src={smallAddress(picture, base)} alt="" className="max-h-12 max-w-full" />
+      )}
+    </button>
+  )
+}
+
+interface AddFileProps extends Pick<ButtonProps, 'look' | 'className'> {
+  readonly accept: string
+  readonly added: (file: string) => void
+  readonly children: ReactNode
+}
+
+/** Puts a file into the library without leaving what is being filled in. */
+function AddFile({ accept, added, ...button }: AddFileProps) {
+  const most = useQuery(screenQuery).data?.room.each ?? 0
+  const [adding, setAdding] = useState(false)
+  const done = (file: string) => {
+    setAdding(false)
+    added(file)
+  }
+  return (
+    <>
+      <Button {...button} onClick={() => setAdding(true)} />
+      {adding && <UploadDialog most={most} accept={accept} close={() => setAdding(false)} done={done} />}
+    </>
   )
 }
 
@@ -87,20 +112,16 @@ const TILE = 'flex h-14 items-center justify-center rounded-md border-2 bg-surfa
 
 export type AnyPicture = PictureRef | StillRef
 
+interface SoundFieldProps {
+  readonly sound: SoundRef
+  readonly onSound: (sound: SoundRef) => void
+  readonly volume?: number
+}
+
 /** One of our sounds or a file of the library, heard by a press. */
-export function SoundField({
-  sound,
-  onSound,
-  volume = 80,
-}: {
-  sound: SoundRef
-  onSound: (sound: SoundRef) => void
-  volume?: number
-}) {
+export function SoundField({ sound, onSound, volume = 80 }: SoundFieldProps) {
   const base = mediaBase(useStatus().channel.slug)
   const files = useMedia(['sound'])
-  const most = useQuery(screenQuery).data?.room.each ?? 0
-  const [adding, setAdding] = useState(false)
   const choices = [
     ...SOUNDS.map((value) => ({ value: value as SoundRef, name: value === 'none' ? 'No sound' : `Sound: ${value}` })),
     ...files.map(({ file, name }) => ({ value: `media/${file}` as SoundRef, name: `Sound: ${name}` })),
@@ -114,20 +135,9 @@ export function SoundField({
           <Play aria-hidden="true" className="size-4" />
         </Button>
       )}
-      <Button look="quiet" onClick={() => setAdding(true)}>
+      <AddFile look="quiet" accept={ACCEPT.sound} added={(file) => onSound(`media/${file}`)}>
         Add a sound …
-      </Button>
-      {adding && (
-        <UploadDialog
-          most={most}
-          accept={ACCEPT.sound}
-          close={() => setAdding(false)}
-          done={(file) => {
-            setAdding(false)
-            onSound(`media/${file}`)
-          }}
-        />
-      )}
+      </AddFile>
     </div>
   )
 }

@@ -1,12 +1,10 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useRef, useState } from 'react'
+import { type SyntheticEvent, useEffect, useRef, useState } from 'react'
 import ReactCrop, { type PercentCrop } from 'react-image-crop'
+import { useChange } from '../../parts/useChange.ts'
 import 'react-image-crop/dist/ReactCrop.css'
 import { Button } from '../../parts/Button.tsx'
-import { FormDialog } from '../../parts/dialog/FormDialog.tsx'
-import { Problem } from '../../parts/feedback/Notice.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
-import { Field, INPUT } from '../../parts/form/inputs.tsx'
+import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
+import { Field, TextInput } from '../../parts/form/inputs.tsx'
 import { type Crop, putIntoLibrary, sizeText, tooLarge } from './library.ts'
 
 interface UploadDialogProps {
@@ -27,29 +25,12 @@ export const ACCEPT = {
 
 /** Puts a file into the library: looked at first, a picture cut to what is wanted, a still taken from a video. */
 export function UploadDialog({ most, accept, close, done }: UploadDialogProps) {
-  const client = useQueryClient()
-  const toast = useToast()
   const [file, setFile] = useState<File>()
   const [name, setName] = useState('')
   const [crop, setCrop] = useState<PercentCrop>()
   const [seconds, setSeconds] = useState<number>()
   const [part, setPart] = useState(0)
-  const send = useMutation({
-    mutationFn: (still: Blob | undefined) =>
-      putIntoLibrary(
-        still ?? (file as File),
-        still ? `${name}, a still` : name,
-        still ? undefined : cropOf(crop),
-        setPart,
-      ),
-    onSuccess: async (kept, still) => {
-      await client.invalidateQueries({ queryKey: ['screen'] })
-      toast({
-        text: still ? 'The still is in the library. The video is not sent yet.' : `“${name}” is in the library.`,
-      })
-      if (still === undefined) done(kept)
-    },
-  })
+  const send = useSend({ file, name, crop, setPart, done })
   const choose = (chosen: File | undefined) => {
     if (chosen === undefined) return
     setFile(chosen)
@@ -60,57 +41,91 @@ export function UploadDialog({ most, accept, close, done }: UploadDialogProps) {
   }
   const large = file && tooLarge(file.size, most, seconds)
   return (
-    <FormDialog title="Add a file" close={close} wide>
-      <label
-        onDragOver={(event) => event.preventDefault()}
-        onDrop={(event) => {
-          event.preventDefault()
-          choose(event.dataTransfer.files[0])
-        }}
-        className="flex flex-col gap-2 rounded-md border border-dashed border-line bg-surface px-4 py-3"
-      >
-        <span>Choose a file, or drop one here. {sizeText(most)} is the most.</span>
-        <input
-          type="file"
-          accept={accept}
-          data-autofocus
-          onChange={(event) => choose(event.target.files?.[0])}
-          className="file:mr-3 file:rounded-md file:border file:border-line file:bg-panel file:px-3 file:py-1 file:text-text"
-        />
-      </label>
+    <DialogForm
+      title="Add a file"
+      close={close}
+      wide
+      leave="Cancel"
+      does={send.isPending ? 'Sending …' : 'Add to the library'}
+      go={() => send.mutate(undefined)}
+      off={file === undefined || large !== undefined || name.trim() === ''}
+      change={send}
+    >
+      <FileBox accept={accept} most={most} choose={choose} />
       {file && (
-        <Preview
-          file={file}
-          crop={crop}
-          setCrop={setCrop}
-          played={setSeconds}
-          still={(picture) => send.mutate(picture)}
-          busy={send.isPending}
-        />
-      )}
-      {file && (
-        <Field label="Name in the library" hint={`${sizeText(file.size)}, named ${file.name}`}>
-          <input value={name} maxLength={80} onChange={(event) => setName(event.target.value)} className={INPUT} />
-        </Field>
+        <>
+          <Preview
+            file={file}
+            crop={crop}
+            setCrop={setCrop}
+            played={setSeconds}
+            still={(picture) => send.mutate(picture)}
+            busy={send.isPending}
+          />
+          <Field label="Name in the library" hint={`${sizeText(file.size)}, named ${file.name}`}>
+            <TextInput value={name} most={80} onValue={setName} />
+          </Field>
+        </>
       )}
       {large !== undefined && (
         <p role="alert" className="text-brick-text">
           {large}
         </p>
       )}
-      {send.error && <Problem error={send.error} />}
       {send.isPending && <progress aria-label="Sent" value={part} className="w-full accent-brass" />}
-      <div className="flex justify-end gap-2">
-        <Button onClick={close}>Cancel</Button>
-        <Button
-          look="main"
-          disabled={file === undefined || large !== undefined || name.trim() === '' || send.isPending}
-          onClick={() => send.mutate(undefined)}
-        >
-          {send.isPending ? 'Sending …' : 'Add to the library'}
-        </Button>
-      </div>
-    </FormDialog>
+    </DialogForm>
+  )
+}
+
+interface Sending extends Pick<UploadDialogProps, 'done'> {
+  readonly file: File | undefined
+  readonly name: string
+  readonly crop: PercentCrop | undefined
+  readonly setPart: (part: number) => void
+}
+
+/** Sends the file as it was cut, or a still of it, which is kept beside it. */
+const useSend = ({ file, name, crop, setPart, done }: Sending) =>
+  useChange({
+    ask: (still: Blob | undefined) =>
+      putIntoLibrary(
+        still ?? (file as File),
+        still ? `${name}, a still` : name,
+        still ? undefined : cropOf(crop),
+        setPart,
+      ),
+    invalidates: ['screen'],
+    said: (_, still) =>
+      still ? 'The still is in the library. The video is not sent yet.' : `“${name}” is in the library.`,
+    onFresh: (kept, still) => {
+      if (still === undefined) done(kept)
+    },
+    inPlace: true,
+  })
+
+interface FileBoxProps extends Pick<UploadDialogProps, 'accept' | 'most'> {
+  readonly choose: (file: File | undefined) => void
+}
+
+function FileBox({ accept, most, choose }: FileBoxProps) {
+  return (
+    <label
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={(event) => {
+        event.preventDefault()
+        choose(event.dataTransfer.files[0])
+      }}
+      className="flex flex-col gap-2 rounded-md border border-dashed border-line bg-surface px-4 py-3"
+    >
+      <span>Choose a file, or drop one here. {sizeText(most)} is the most.</span>
+      <input
+        type="file"
+        accept={accept}
+        data-autofocus
+        onChange={(event) => choose(event.target.files?.[0])}
+        className="file:mr-3 file:rounded-md file:border file:border-line file:bg-panel file:px-3 file:py-1 file:text-text"
+      />
+    </label>
   )
 }
 
@@ -153,27 +168,15 @@ function Preview({ file, crop, setCrop, played, still, busy }: PreviewProps) {
         </ReactCrop>
       </div>
     )
+  const loaded = (event: SyntheticEvent<HTMLMediaElement>) => played(event.currentTarget.duration)
   if (file.type.startsWith('audio/'))
-    return (
-      // biome-ignore lint/a11y/useMediaCaption: a short sound of the streamer's own choice has no words to show
-      <audio
-        controls
-        src={address}
-        onLoadedMetadata={(event) => played(event.currentTarget.duration)}
-        className="w-full"
-      />
-    )
+    // biome-ignore lint/a11y/useMediaCaption: a short sound of the streamer's own choice has no words to show
+    return <audio controls src={address} onLoadedMetadata={loaded} className="w-full" />
   if (!file.type.startsWith('video/')) return null
   return (
     <div className="flex flex-col items-start gap-2">
       {/* biome-ignore lint/a11y/useMediaCaption: a short clip of the streamer's own choice has no captions to show */}
-      <video
-        ref={video}
-        controls
-        src={address}
-        onLoadedMetadata={(event) => played(event.currentTarget.duration)}
-        className="max-h-64 max-w-full"
-      />
+      <video ref={video} controls src={address} onLoadedMetadata={loaded} className="max-h-64 max-w-full" />
       <Button disabled={busy} onClick={() => void stillOf(video.current).then((picture) => picture && still(picture))}>
         Keep this moment as a still, too
       </Button>

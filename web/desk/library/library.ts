@@ -2,6 +2,7 @@ import { queryOptions, useQuery } from '@tanstack/react-query'
 import type { MediaKind } from '#core/screen'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api, upload } from '../../parts/api.ts'
+import { keyOf } from '../../parts/queryKey.ts'
 
 /** A file of the library, and where it is used, in words. */
 export type MediaFile = Answer<'/desk/screen'>['media'][number]
@@ -14,7 +15,7 @@ export type AlertShown = Answer<'/desk/screen'>['alerts'][number]
 export type ScreenView = Answer<'/desk/screen'>
 
 export const screenQuery = queryOptions({
-  queryKey: ['screen'],
+  queryKey: keyOf('screen'),
   queryFn: ({ signal }) => answerOf(api.GET('/desk/screen', { signal })),
   // Whether an overlay is connected is no fact of the channel.
   refetchInterval: 5000,

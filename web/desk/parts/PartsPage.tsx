@@ -13,7 +13,7 @@ import { ApplyFoot } from '../../parts/form/ApplyFoot.tsx'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { Checkbox, Field, INPUT, NumberInput, Select, Slider } from '../../parts/form/inputs.tsx'
 import { OnOff } from '../../parts/OnOff.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { PageHead } from '../../parts/page/PageHead.tsx'
 import { Empty, Panel } from '../../parts/page/Panel.tsx'
 import type { Column } from '../../parts/table/column.ts'
 import { DataTable } from '../../parts/table/DataTable.tsx'
@@ -22,7 +22,7 @@ import { DataTable } from '../../parts/table/DataTable.tsx'
 export function PartsPage() {
   return (
     <div className="flex max-w-4xl flex-col gap-6">
-      <PageTitle>Parts</PageTitle>
+      <PageHead title="Parts" />
       <Buttons />
       <Inputs />
       <Feet />

@@ -1,7 +1,7 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react'
 import { answerOf, api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
+import { useChange } from '../../parts/useChange.ts'
 import type { Whom } from './CorrectDialog.tsx'
 import { MENU, MENU_BUTTON, MENU_ITEM } from './menu.ts'
 import type { PeopleView, RanksKnown } from './people.ts'
@@ -16,59 +16,14 @@ interface ChosenBarProps {
 }
 
 /** What can be done with the people chosen in the list. */
-export function ChosenBar({ chosen, view, ranks, correct, clear, done }: ChosenBarProps) {
-  const toast = useToast()
-  const viewers = [...chosen.keys()]
-  const who = chosen.size === 1 ? [...chosen.values()][0] : `${chosen.size} people`
-  const act = (send: () => Sent<unknown>, text: string, back?: () => Sent<unknown>) =>
-    void answerOf(send()).then(
-      () => {
-        const undo = back && (() => act(back, 'Undone.'))
-        toast({ text, ...(undo && { undo }) })
-        done()
-      },
-      (fault: Error) => toast({ text: fault.message, look: 'problem' }),
-    )
-  const archive = (archived: boolean) => () => api.POST('/desk/people/archive', { body: { viewers, archived } })
-  const ignore = (ignored: boolean) => () => api.POST('/desk/people/ignore', { body: { viewers, ignored } })
-  const join = (circle: number, how: 'in' | 'out' | 'rules') => () =>
-    api.POST('/desk/circles/{circle}/join', { params: { path: { circle } }, body: { viewers, how } })
-  const archived = view.shown === 'archived'
-  const ignored = view.shown === 'ignored'
-  const items = [
-    {
-      name: archived ? 'Restore from the archive' : 'Archive',
-      run: () =>
-        act(
-          archive(!archived),
-          archived ? `${who}: listed again.` : `${who}: archived, and back as soon as they come.`,
-          archive(archived),
-        ),
-    },
-    {
-      name: ignored ? 'Stop ignoring' : 'Ignore',
-      run: () =>
-        act(
-          ignore(!ignored),
-          ignored ? `${who}: no longer ignored.` : `${who}: ignored, earning nothing and in no list.`,
-          ignore(ignored),
-        ),
-    },
-    ...ranks.circles.flatMap(({ id, name }) => [
-      {
-        name: `Add to "${name}"`,
-        run: () => act(join(id, 'in'), `${who}: in "${name}".`, join(id, 'rules')),
-      },
-      {
-        name: `Remove from "${name}"`,
-        run: () => act(join(id, 'out'), `${who}: out of "${name}".`, join(id, 'rules')),
-      },
-    ]),
-  ]
+export function ChosenBar(props: ChosenBarProps) {
+  const { chosen, correct, clear } = props
+  const names = [...chosen.values()]
+  const items = useDeeds(props)
   return (
-    <div className="ml-auto flex items-center gap-2">
-      <Button look="main" onClick={() => correct({ viewers, words: wordsFor([...chosen.values()]) })}>
-        Adjust {chosen.size === 1 ? [...chosen.values()][0] : `${chosen.size} chosen`} …
+    <div className="ml-auto flex flex-wrap items-center gap-2">
+      <Button look="main" onClick={() => correct({ viewers: [...chosen.keys()], words: wordsFor(names) })}>
+        Adjust {chosen.size === 1 ? names[0] : `${chosen.size} chosen`} …
       </Button>
       <Menu>
         <MenuButton className={MENU_BUTTON}>Actions …</MenuButton>
@@ -87,6 +42,47 @@ export function ChosenBar({ chosen, view, ranks, correct, clear, done }: ChosenB
       </Button>
     </div>
   )
+}
+
+interface Deed {
+  readonly send: () => Sent<unknown>
+  readonly said: string
+  /** What takes it back. */
+  readonly back: () => Sent<unknown>
+}
+
+/** Everything that can be done with them, by its name; each can be taken back. */
+function useDeeds({ chosen, view, ranks, done }: ChosenBarProps) {
+  const act = useChange({
+    ask: ({ send }: Deed) => answerOf(send()),
+    invalidates: ['people', 'viewer'],
+    said: (_, { said }) => said,
+    undo: (_, { back }) => answerOf(back()).then(() => 'Undone.'),
+    onDone: done,
+  })
+  const viewers = [...chosen.keys()]
+  const who = chosen.size === 1 ? [...chosen.values()][0] : `${chosen.size} people`
+  const archive = (archived: boolean) => () => api.POST('/desk/people/archive', { body: { viewers, archived } })
+  const ignore = (ignored: boolean) => () => api.POST('/desk/people/ignore', { body: { viewers, ignored } })
+  const join = (circle: number, how: 'in' | 'out' | 'rules') => () =>
+    api.POST('/desk/circles/{circle}/join', { params: { path: { circle } }, body: { viewers, how } })
+  const [archived, ignored] = [view.shown === 'archived', view.shown === 'ignored']
+  const deed = (name: string, send: Deed['send'], back: Deed['back'], said: string) => ({
+    name,
+    run: () => act.mutate({ send, back, said: `${who}: ${said}` }),
+  })
+  return [
+    archived
+      ? deed('Restore from the archive', archive(false), archive(true), 'listed again.')
+      : deed('Archive', archive(true), archive(false), 'archived, and back as soon as they come.'),
+    ignored
+      ? deed('Stop ignoring', ignore(false), ignore(true), 'no longer ignored.')
+      : deed('Ignore', ignore(true), ignore(false), 'ignored, earning nothing and in no list.'),
+    ...ranks.circles.flatMap(({ id, name }) => [
+      deed(`Add to "${name}"`, join(id, 'in'), join(id, 'rules'), `in "${name}".`),
+      deed(`Remove from "${name}"`, join(id, 'out'), join(id, 'rules'), `out of "${name}".`),
+    ]),
+  ]
 }
 
 /** "pia, jo and 3 others". */

@@ -1,11 +1,11 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { type FormEvent, useState } from 'react'
-import { durationInWords, inWords, readAmount } from '#core/currency'
+import { useState } from 'react'
+import { type Currency, durationInWords, inWords, readAmount } from '#core/currency'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { FormDialog } from '../../parts/dialog/FormDialog.tsx'
-import { Problem } from '../../parts/feedback/Notice.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
+import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
+import { Field, TextInput } from '../../parts/form/inputs.tsx'
+import { Radios } from '../../parts/form/Radios.tsx'
+import { useChange } from '../../parts/useChange.ts'
 import { useStatus } from '../status.ts'
 import { correctedInWords, hoursCorrected, readHours } from './correction.ts'
 import { useUndo } from './useUndo.ts'
@@ -23,18 +23,23 @@ const HOWS = [
 ] as const
 type How = (typeof HOWS)[number]['how']
 
-/** Gives to, takes from or sets the balance of people, with a reason that is shown in their history. Can be undone. */
-export function CorrectDialog({ whom, close, done }: { whom: Whom; close: () => void; done: () => void }) {
-  return (
-    <FormDialog title={`Adjust ${whom.words}`} close={close}>
-      <CorrectForm whom={whom} close={close} done={done} />
-    </FormDialog>
-  )
+const OF = [
+  { value: 'balance', name: 'The balance' },
+  { value: 'hours', name: 'The hours watched' },
+] as const
+type Of = (typeof OF)[number]['value']
+
+/** What was typed, as the amount it means. */
+function readTyped(typed: string, of: Of, how: How, currency: Currency) {
+  if (of === 'hours') return readHours(typed, how)
+  if (how === 'set' && typed.trim() === '0') return { ok: true as const, value: 0 }
+  return readAmount(typed, 0, currency)
 }
 
-function CorrectForm({ whom, close, done }: { whom: Whom; close: () => void; done: () => void }) {
+/** Gives to, takes from or sets the balance of people, with a reason that is shown in their history. Can be undone. */
+export function CorrectDialog({ whom, close, done }: { whom: Whom; close: () => void; done: () => void }) {
   const { currency } = useStatus()
-  const [of, setOf] = useState<'balance' | 'hours'>('balance')
+  const [of, setOf] = useState<Of>('balance')
   const [how, setHow] = useState<How>('give')
   const [typed, setTyped] = useState('')
   const [why, setWhy] = useState('')
@@ -42,91 +47,63 @@ function CorrectForm({ whom, close, done }: { whom: Whom; close: () => void; don
     done()
     close()
   })
-  const read =
-    of === 'hours'
-      ? readHours(typed, how)
-      : how === 'set' && typed.trim() === '0'
-        ? { ok: true as const, value: 0 }
-        : readAmount(typed, 0, currency)
+  const read = readTyped(typed, of, how, currency)
   const inAmount = (value: number) => (of === 'hours' ? durationInWords(value) : inWords(value, currency))
-  const submit = (event: FormEvent) => {
-    event.preventDefault()
-    if (read.ok) correct.mutate({ viewers: whom.viewers, of, how, amount: read.value, why: why.trim() })
-  }
-  const field = 'min-w-0 rounded-md border border-line bg-surface px-3 py-2'
+  const go = () => read.ok && correct.mutate({ viewers: whom.viewers, of, how, amount: read.value, why: why.trim() })
   return (
-    <form onSubmit={submit} className="flex flex-col gap-4">
-      <fieldset className="flex gap-4">
-        <legend className="sr-only">What to adjust</legend>
-        {(['balance', 'hours'] as const).map((one) => (
-          <label key={one} className="flex items-center gap-2">
-            <input
-              type="radio"
-              name="of"
-              checked={of === one}
-              onChange={() => setOf(one)}
-              className="size-4 accent-brass"
-            />
-            {one === 'balance' ? 'The balance' : 'The hours watched'}
-          </label>
-        ))}
-      </fieldset>
-      <fieldset className="flex gap-2">
-        <legend className="sr-only">What to do</legend>
-        {HOWS.map(({ how: one, name }) => (
-          <Button
-            key={one}
-            aria-pressed={how === one}
-            look={how === one ? 'main' : 'plain'}
-            onClick={() => setHow(one)}
-          >
-            {name}
-          </Button>
-        ))}
-      </fieldset>
-      <label className="flex flex-col gap-1">
-        <span className="font-medium">
-          How many {of === 'hours' ? 'hours' : currency.many}
-          {typeof whom.viewers === 'string' || whom.viewers.length > 1 ? ', each' : ''}
-        </span>
-        <input
+    <DialogForm
+      title={`Adjust ${whom.words}`}
+      close={close}
+      does={`${HOWS.find((one) => one.how === how)?.name}${read.ok ? ` ${inAmount(read.value)}` : ''}`}
+      go={go}
+      off={!read.ok}
+      change={correct}
+    >
+      <Radios legend="What to adjust" legendHidden inRow value={of} choices={OF} onChoose={setOf} />
+      <Hows how={how} choose={setHow} />
+      <Field
+        label={`How many ${of === 'hours' ? 'hours' : currency.many}${isEach(whom) ? ', each' : ''}`}
+        hint={
+          <span className="block min-h-5" aria-live="polite">
+            {typed.trim() !== '' && (read.ok ? inAmount(read.value) : read.refusal.sentence)}
+          </span>
+        }
+      >
+        <TextInput
           data-autofocus
           required
           value={typed}
-          onChange={(event) => setTyped(event.target.value)}
+          most={20}
+          onValue={setTyped}
           placeholder={of === 'hours' ? '12, 1.5 or 1:30' : '250, 1,000 or 1k'}
-          className={field}
         />
-        <span className="min-h-5 text-sm text-muted" aria-live="polite">
-          {typed.trim() !== '' && (read.ok ? inAmount(read.value) : read.refusal.sentence)}
-        </span>
-      </label>
-      <label className="flex flex-col gap-1">
-        <span className="font-medium">Why</span>
-        <input
-          value={why}
-          maxLength={200}
-          onChange={(event) => setWhy(event.target.value)}
-          placeholder="shown in their history"
-          className={field}
-        />
-      </label>
+      </Field>
+      <Field label="Why">
+        <TextInput value={why} most={200} onValue={setWhy} placeholder="shown in their history" />
+      </Field>
       {how === 'take' && <p className="text-muted">Nobody goes below 0: whoever has less ends at 0.</p>}
-      {correct.error && <Problem error={correct.error} />}
-      <div className="flex justify-end gap-2">
-        <Button onClick={close}>Not now</Button>
-        <Button look="main" type="submit" disabled={correct.isPending || !read.ok}>
-          {HOWS.find((one) => one.how === how)?.name}
-          {read.ok && ` ${inAmount(read.value)}`}
+    </DialogForm>
+  )
+}
+
+const isEach = ({ viewers }: Whom): boolean => typeof viewers === 'string' || viewers.length > 1
+
+function Hows({ how, choose }: { how: How; choose: (how: How) => void }) {
+  return (
+    <fieldset className="flex gap-2">
+      <legend className="sr-only">What to do</legend>
+      {HOWS.map(({ how: one, name }) => (
+        <Button key={one} aria-pressed={how === one} look={how === one ? 'main' : 'plain'} onClick={() => choose(one)}>
+          {name}
         </Button>
-      </div>
-    </form>
+      ))}
+    </fieldset>
   )
 }
 
 interface Correction {
   readonly viewers: Whom['viewers']
-  readonly of: 'balance' | 'hours'
+  readonly of: Of
   readonly how: How
   readonly amount: number
   readonly why: string
@@ -134,19 +111,14 @@ interface Correction {
 
 function useCorrect(whom: Whom, done: () => void) {
   const { currency } = useStatus()
-  const client = useQueryClient()
-  const toast = useToast()
   const undo = useUndo()
-  return useMutation({
-    mutationFn: (correction: Correction) => answerOf(api.POST('/desk/people/correct', { body: correction })),
-    onSuccess: (corrected, { of }) => {
-      toast({
-        text:
-          of === 'hours' ? hoursCorrected(corrected, whom.words) : correctedInWords(corrected, whom.words, currency),
-        undo: () => undo(corrected.adjustments),
-      })
-      void client.invalidateQueries({ queryKey: ['people'] })
-      done()
-    },
+  return useChange({
+    ask: (correction: Correction) => answerOf(api.POST('/desk/people/correct', { body: correction })),
+    invalidates: ['people', 'corrections', 'viewer'],
+    said: (corrected, { of }) =>
+      of === 'hours' ? hoursCorrected(corrected, whom.words) : correctedInWords(corrected, whom.words, currency),
+    undo: ({ adjustments }) => undo(adjustments),
+    onDone: done,
+    inPlace: true,
   })
 }

@@ -1,10 +1,9 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
 import type { Body } from '../../parts/api/called.ts'
 import { answerOf, api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
+import { useChange } from '../../parts/useChange.ts'
 import { FindPerson } from './FindPerson.tsx'
 import type { PanelAnswer } from './panel.ts'
 
@@ -149,14 +148,11 @@ function CirclePart({ circle: { id, name }, viewer, act }: CirclePartProps) {
 }
 
 function useAct() {
-  const client = useQueryClient()
-  const toast = useToast()
-  return useMutation({
-    mutationFn: ({ send }: Act) => answerOf(send()),
-    onSuccess: async (_, { text }) => {
-      toast({ text })
-      await client.invalidateQueries()
-    },
+  return useChange({
+    ask: ({ send }: Act) => answerOf(send()),
+    invalidates: 'all',
+    said: (_, { text }) => text,
+    inPlace: true,
   })
 }
 
@@ -217,7 +213,7 @@ function MergePart({ viewer, act, close }: { viewer: Person; act: DoAct; close: 
   return (
     <div className="flex flex-col gap-1.5">
       <p className="font-medium">Same person as somebody else?</p>
-      <p className="text-[0.93rem] text-muted">
+      <p className="text-note text-muted">
         What {viewer.name} has is added to theirs; whoever comes as {viewer.chatName} is them from then on.
       </p>
       <div className="flex gap-2">
@@ -240,7 +236,7 @@ function ForgetPart({ viewer, act, close }: { viewer: Person; act: DoAct; close:
   return (
     <div className="flex flex-col gap-1.5">
       <p className="font-medium">Forget for good</p>
-      <p className="text-[0.93rem] text-muted">
+      <p className="text-note text-muted">
         Names, account, notes and what they wrote go; their transfers stay, under no name. This cannot be undone. Type
         the name: {viewer.name}
       </p>

@@ -2,6 +2,7 @@ import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headl
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useDeferredValue, useState } from 'react'
 import { answerOf, api } from '../../parts/api.ts'
+import { keyOf } from '../../parts/queryKey.ts'
 import { MENU } from './menu.ts'
 
 interface Found {
@@ -20,7 +21,7 @@ export function FindPerson({ label, chosen, choose }: FindPersonProps) {
   const [typed, setTyped] = useState('')
   const name = useDeferredValue(typed.trim())
   const found = useQuery({
-    queryKey: ['find', name],
+    queryKey: keyOf('find', name),
     queryFn: ({ signal }) => answerOf(api.GET('/desk/viewers', { params: { query: { name: name } }, signal })),
     enabled: name !== '',
     placeholderData: keepPreviousData,

@@ -78,7 +78,7 @@ function Preview({ file, setEncoding }: { file: ImportFile; setEncoding: (encodi
         aria-label="The first lines of the file"
         className="overflow-x-auto rounded-md border border-line"
       >
-        <table className="w-full text-[0.93rem] whitespace-nowrap">
+        <table className="w-full text-note whitespace-nowrap">
           <thead className="text-muted">
             <Cells cells={file.heads} head />
           </thead>

@@ -160,7 +160,7 @@ function Found({ lines, problems }: { lines: number; problems: readonly { line: 
           // biome-ignore lint/a11y/noNoninteractiveTabindex: a part that scrolls must be reachable by keyboard
           tabIndex={0}
           aria-label="Lines with problems"
-          className="mt-1 max-h-40 overflow-y-auto rounded-md border border-line p-2 text-[0.93rem]"
+          className="mt-1 max-h-40 overflow-y-auto rounded-md border border-line p-2 text-note"
         >
           {problems.slice(0, 500).map(({ line, problem }) => (
             <p key={line}>

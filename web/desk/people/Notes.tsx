@@ -1,28 +1,26 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { X } from 'lucide-react'
 import { type FormEvent, useState } from 'react'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
 import { dayText } from '../../parts/time.ts'
+import { useChange } from '../../parts/useChange.ts'
 import type { PanelAnswer } from './panel.ts'
 
 /** What the team wrote about somebody. Viewers never see it. */
 export function Notes({ viewer, notes }: { viewer: number; notes: PanelAnswer['notes'] }) {
-  const client = useQueryClient()
   const [text, setText] = useState('')
-  const refresh = () => client.invalidateQueries({ queryKey: ['viewer', viewer] })
-  const write = useMutation({
-    mutationFn: () =>
+  const write = useChange({
+    ask: () =>
       answerOf(api.POST('/desk/viewers/{viewer}/notes', { params: { path: { viewer } }, body: { text: text.trim() } })),
-    onSuccess: async () => {
-      setText('')
-      await refresh()
-    },
+    invalidates: ['viewer'],
+    onDone: () => setText(''),
+    inPlace: true,
   })
-  const remove = useMutation({
-    mutationFn: (note: number) => answerOf(api.POST('/desk/notes/{note}/remove', { params: { path: { note } } })),
-    onSuccess: refresh,
+  const remove = useChange({
+    ask: (note: number) => answerOf(api.POST('/desk/notes/{note}/remove', { params: { path: { note } } })),
+    invalidates: ['viewer'],
+    inPlace: true,
   })
   const submit = (event: FormEvent) => {
     event.preventDefault()

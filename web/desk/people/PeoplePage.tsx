@@ -5,7 +5,8 @@ import { digits } from '#core/currency'
 import { searchOf } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { DownloadButton } from '../../parts/DownloadButton.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { PageActions } from '../../parts/page/PageHead.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
 import { ChosenBar } from './ChosenBar.tsx'
 import { CorrectDialog, type Whom } from './CorrectDialog.tsx'
 import { Filters } from './Filters.tsx'
@@ -35,10 +36,10 @@ export function PeoplePage() {
     })
   const done = () => {
     setChosen(new Map())
-    void client.invalidateQueries({ queryKey: ['people'] })
+    void client.invalidateQueries({ queryKey: keyOf('people') })
   }
   return (
-    <div className="flex h-full max-w-6xl flex-col gap-3">
+    <div className="flex min-h-0 flex-1 flex-col gap-3">
       <Head total={people.data?.pages[0]?.total} view={view} correct={setWhom} />
       <Supporters />
       <RecentCorrections />
@@ -81,17 +82,15 @@ function Head({
   correct: (whom: Whom) => void
 }) {
   return (
-    <div className="flex flex-wrap items-center gap-3">
-      <PageTitle>People</PageTitle>
-      <p className="mr-auto text-muted" role="status">
-        {total !== undefined && `${digits(total)} ${total === 1 ? 'person' : 'people'}`}
-      </p>
+    <PageActions
+      note={<p role="status">{total !== undefined && `${digits(total)} ${total === 1 ? 'person' : 'people'}`}</p>}
+    >
       <DownloadButton path={`/desk/people.csv?${searchOf(askedOf(view))}`}>Save as CSV</DownloadButton>
       <MoreMenu />
       <Button onClick={() => correct({ viewers: 'present', words: 'everyone in the room' })}>
         Adjust everyone present …
       </Button>
-    </div>
+    </PageActions>
   )
 }
 

@@ -26,7 +26,7 @@ export function RankAndHours({ panel }: { panel: PanelAnswer }) {
         ))}
       </dl>
       <div>
-        <p className="mb-1.5 text-[0.93rem] text-muted">
+        <p className="mb-1.5 text-note text-muted">
           Attended {attended.count} of the last {attended.of} shows
         </p>
         <ShowCalendar shows={shows} />

@@ -4,7 +4,9 @@ import { type Currency, durationInWords, inWords } from '#core/currency'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
 import { timeText } from '../../parts/time.ts'
+import { useChange } from '../../parts/useChange.ts'
 import { useStatus } from '../status.ts'
 import { useUndo } from './useUndo.ts'
 
@@ -14,9 +16,14 @@ type Correction = Answer<'/desk/people/corrections'>['corrections'][number]
 export function RecentCorrections() {
   const { currency } = useStatus()
   const undo = useUndo()
+  const takeBack = useChange({
+    ask: undo,
+    invalidates: ['people', 'corrections', 'viewer'],
+    said: (words) => words,
+  })
   const [all, setAll] = useState(false)
   const found = useQuery({
-    queryKey: ['corrections'],
+    queryKey: keyOf('corrections'),
     queryFn: ({ signal }) => answerOf(api.GET('/desk/people/corrections', { signal })),
     refetchInterval: 30_000,
   })
@@ -25,7 +32,7 @@ export function RecentCorrections() {
   return (
     <section
       aria-label="Adjustments you can undo"
-      className="max-h-40 shrink-0 overflow-y-auto rounded-md border border-line bg-panel text-[0.93rem]"
+      className="max-h-40 shrink-0 overflow-y-auto rounded-md border border-line bg-panel text-note"
     >
       {(all ? list : list.slice(0, 1)).map((one) => (
         <div
@@ -39,7 +46,7 @@ export function RecentCorrections() {
               {one.why === '' ? '' : `: ${one.why}`}
             </span>
           </p>
-          <Button look="quiet" onClick={() => undo(one.adjustments)}>
+          <Button look="quiet" onClick={() => takeBack.mutate(one.adjustments)}>
             Undo
           </Button>
           {one === list[0] && list.length > 1 && (

@@ -40,12 +40,12 @@ export function ShowCalendar({ shows }: { shows: readonly ShowAttended[] }) {
       style={{ maxWidth: LEFT + columns * CELL }}
     >
       {WEEKDAYS.map((name, day) => (
-        <text key={name} x={0} y={14 + day * CELL + 10} className="fill-muted text-[9px]">
+        <text key={name} x={0} y={14 + day * CELL + 10} className="fill-muted text-chart">
           {name}
         </text>
       ))}
       {months.map(({ x, name }) => (
-        <text key={x} x={LEFT + x * CELL} y={9} className="fill-muted text-[9px]">
+        <text key={x} x={LEFT + x * CELL} y={9} className="fill-muted text-chart">
           {name}
         </text>
       ))}

@@ -1,13 +1,14 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { inWords, moneyInWords } from '#core/currency'
 import { FIRST_MONEY, type Support } from '#core/earning'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
 import { dayText } from '../../parts/time.ts'
+import { useChange } from '../../parts/useChange.ts'
 import { useStatus } from '../status.ts'
 import { FindPerson } from './FindPerson.tsx'
 
@@ -16,7 +17,7 @@ type Waiting = Answer<'/desk/supporters'>['supporters'][number]
 /** Support under names that chat does not know: who was it? Nothing is shown where nothing waits. */
 export function Supporters() {
   const waiting = useQuery({
-    queryKey: ['supporters'],
+    queryKey: keyOf('supporters'),
     queryFn: ({ signal }) => answerOf(api.GET('/desk/supporters', { signal })),
   })
   const list = waiting.data?.supporters ?? []
@@ -38,29 +39,26 @@ const told = (support: Support): string =>
     : support.kind
 
 function WaitingLine({ one }: { one: Waiting }) {
-  const client = useQueryClient()
-  const toast = useToast()
   const { currency } = useStatus()
   const [person, setPerson] = useState<{ id: number; name: string }>()
-  const match = useMutation({
-    mutationFn: (viewer: number | null) =>
+  const match = useChange({
+    ask: (viewer: number | null) =>
       answerOf(
         api.POST('/desk/supporters/{supporter}/match', { params: { path: { supporter: one.id } }, body: { viewer } }),
       ),
-    onSuccess: async ({ paid }, viewer) => {
+    invalidates: 'all',
+    said: ({ paid }, viewer) => {
       const text =
         viewer === null ? 'Dismissed.' : `${person?.name} got ${inWords(paid, currency)}; the name is remembered.`
-      toast({ text })
-      await client.invalidateQueries()
+      return text
     },
-    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
   })
   return (
     <li className="flex items-center gap-3 border-t border-line px-4 py-2 first:border-t-0">
       <p className="flex min-w-0 flex-1 items-baseline gap-1.5">
         <span className="min-w-0 truncate font-semibold">{one.name}</span>
         <span className="tabular shrink-0">{told(one.support)}</span>
-        <span className="min-w-0 shrink-[3] truncate text-muted">{dayText(one.at)}</span>
+        <span className="min-w-0 shrink-3 truncate text-muted">{dayText(one.at)}</span>
       </p>
       <FindPerson label={`Who ${one.name} is`} chosen={person} choose={setPerson} />
       <Button

@@ -8,6 +8,7 @@ import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { LedgerHistory } from '../../parts/LedgerHistory.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
 import { dayText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
 import { CorrectDialog } from './CorrectDialog.tsx'
@@ -31,7 +32,7 @@ export function ViewerPanel({ id, close, begin = 'Profile' }: ViewerPanelProps) 
   return (
     <Dialog open onClose={close} className="fixed inset-0 z-30">
       <div className="fixed inset-y-0 right-0 flex w-full max-w-lg pt-14">
-        <DialogPanel className="flex min-h-0 w-full flex-col border-l border-line bg-panel shadow-[-12px_0_24px_rgb(0_0_0/0.25)]">
+        <DialogPanel className="flex min-h-0 w-full flex-col border-l border-line bg-panel shadow-aside">
           <ViewerDetails id={id} close={close} begin={begin} />
         </DialogPanel>
       </div>
@@ -41,7 +42,7 @@ export function ViewerPanel({ id, close, begin = 'Profile' }: ViewerPanelProps) 
 
 function ViewerDetails({ id, close, begin }: Required<ViewerPanelProps>) {
   const found = useQuery({
-    queryKey: ['viewer', id],
+    queryKey: keyOf('viewer', id),
     queryFn: ({ signal }) => answerOf(api.GET('/desk/viewers/{viewer}', { params: { path: { viewer: id } }, signal })),
   })
   const [part, setPart] = useState<Part>(begin)
@@ -116,7 +117,7 @@ function Known({ panel }: { panel: PanelAnswer }) {
   return (
     <div className="flex flex-col gap-5">
       <RankAndHours panel={panel} />
-      <dl className="grid grid-cols-[9rem_1fr] gap-y-1.5">
+      <dl className="grid cols-named gap-y-1.5">
         <dt className="text-muted">Is</dt>
         <dd>{standings.length > 0 ? standings.join(', ') : 'a viewer without any role'}</dd>
         {panel.tallies.map((tally) => (

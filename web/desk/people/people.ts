@@ -7,6 +7,7 @@ import {
 } from '@tanstack/react-query'
 import type { Answer, Query } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
+import { keyOf } from '../../parts/queryKey.ts'
 import { ranksQuery } from '../ranks/ranks.ts'
 
 export type Sort = 'name' | 'balance' | 'hours' | 'earned' | 'seen' | 'since'
@@ -85,7 +86,7 @@ export const filtersOf = (view: PeopleView): number =>
 export function usePeople(view: PeopleView): PeopleResult {
   const asked = askedOf(view)
   return useInfiniteQuery({
-    queryKey: ['people', asked],
+    queryKey: keyOf('people', asked),
     queryFn: ({ pageParam, signal }) =>
       answerOf(api.GET('/desk/people', { params: { query: { ...asked, offset: pageParam } }, signal })),
     initialPageParam: 0,

@@ -1,10 +1,9 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { digits } from '#core/currency'
 import type { readImport } from '#core/people'
 import type { Answer } from '../../parts/api/called.ts'
 import { ApiProblem, answerOf, api } from '../../parts/api.ts'
-import { useToast } from '../../parts/feedback/toasts.tsx'
+import { useChange } from '../../parts/useChange.ts'
 import { type Part, partsOf } from './importFile.ts'
 
 type Taken = Answer<'/desk/people/import'>
@@ -28,11 +27,9 @@ export type Lines = ReturnType<typeof readImport>['lines']
 
 /** Hands a file in, part by part; what has been taken in is told as it goes. */
 export function useImport(close: () => void) {
-  const client = useQueryClient()
-  const toast = useToast()
   const [progress, setProgress] = useState<number>()
-  const run = useMutation({
-    mutationFn: async ({ lines, how }: { lines: Lines; how: 'add' | 'set' }) => {
+  const run = useChange({
+    ask: async ({ lines, how }: { lines: Lines; how: 'add' | 'set' }) => {
       let [added, changed, again] = [0, 0, 0]
       for (const part of await partsOf(lines, how)) {
         const done = await takeIn(part)
@@ -43,12 +40,15 @@ export function useImport(close: () => void) {
       }
       return { added, changed, again }
     },
-    onSuccess: async ({ added, changed, again }) => {
+    invalidates: ['people'],
+    said: ({ added, changed, again }) => {
       const known = again > 0 ? ` ${digits(again)} had been imported before and were left unchanged.` : ''
-      toast({ text: `${digits(changed)} people have the file’s figures, ${digits(added)} of them new.${known}` })
-      close()
-      await client.invalidateQueries({ queryKey: ['people'] })
+      return `${digits(changed)} people have the file’s figures, ${digits(added)} of them new.${known}`
     },
+    onDone: () => {
+      close()
+    },
+    inPlace: true,
   })
   return { run, progress }
 }

@@ -8,6 +8,7 @@ import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { INPUT } from '../../parts/form/inputs.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
 import type { Column } from '../../parts/table/column.ts'
 import { DataTable } from '../../parts/table/DataTable.tsx'
 import { dayText } from '../../parts/time.ts'
@@ -18,7 +19,7 @@ const PAGE = 30
 function useEnded(text: string) {
   const asked = text.trim() || undefined
   return useInfiniteQuery({
-    queryKey: ['raffles', 'ended', text],
+    queryKey: keyOf('raffles', 'ended', text),
     queryFn: ({ pageParam, signal }) =>
       answerOf(api.GET('/desk/raffles/ended', { params: { query: { text: asked, before: pageParam } }, signal })),
     initialPageParam: undefined as number | undefined,

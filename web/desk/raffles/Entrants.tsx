@@ -1,5 +1,5 @@
 import { useInfiniteQuery } from '@tanstack/react-query'
-import { useDeferredValue, useState } from 'react'
+import { type ReactNode, useDeferredValue, useMemo, useState } from 'react'
 import { digits } from '#core/currency'
 import { standingName } from '#core/people'
 import { chanceInWords, weightOf } from '#core/raffles'
@@ -9,6 +9,9 @@ import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { INPUT, Select } from '../../parts/form/inputs.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
+import type { Column } from '../../parts/table/column.ts'
+import { DataTable } from '../../parts/table/DataTable.tsx'
 import { dayText, timeText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
 import { ReasonDialog } from './ReasonDialog.tsx'
@@ -36,7 +39,7 @@ const DAY_SECONDS = 86_400
 
 function useEntries(raffle: number, asked: Asked) {
   return useInfiniteQuery({
-    queryKey: ['raffles', 'entries', raffle, asked],
+    queryKey: keyOf('raffles', 'entries', raffle, asked),
     queryFn: ({ pageParam, signal }) =>
       answerOf(
         api.GET('/desk/raffles/{raffle}/entries', {
@@ -88,7 +91,7 @@ interface AskingProps {
 
 function Asking({ raffle, asked, ask }: AskingProps) {
   return (
-    <div className="flex items-center gap-2 border-b border-line px-4 py-2">
+    <div className="flex flex-wrap items-center gap-2 border-b border-line px-4 py-2">
       <input
         aria-label="Search by name"
         placeholder="A name"
@@ -115,91 +118,84 @@ const NOBODY = { in: 'Nobody is in yet.', left: 'Nobody has left.', removed: 'No
 
 function EntrantTable({ entries, raffle, circles }: EntrantsProps & { entries: readonly DeskEntry[] }) {
   const [removing, setRemoving] = useState<DeskEntry>()
-  // Of one that goes over days a time alone would be read as one of today.
-  const cameAt = Date.now() / 1000 - (raffle.openedAt ?? 0) > DAY_SECONDS ? dayText : timeText
-  const mayRemove = raffle.draws === 0 && (raffle.status === 'open' || raffle.status === 'closed')
+  const columns = useMemo(() => columnsOf(raffle, circles, setRemoving), [raffle, circles])
   return (
     <>
-      <table className="w-full">
-        <thead className="text-left text-[0.93rem] text-muted">
-          <tr className="border-b border-line">
-            <th scope="col" className="py-1.5 pl-4 text-right font-normal">
-              No.
-            </th>
-            <th scope="col" className="pl-4 font-normal">
-              Name
-            </th>
-            <th scope="col" className="text-right font-normal">
-              Tickets
-            </th>
-            <th scope="col" className="text-right font-normal">
-              Weight
-            </th>
-            <th scope="col" className="text-right font-normal">
-              Chance
-            </th>
-            <th scope="col" className="pl-4 text-right font-normal">
-              Paid
-            </th>
-            <th scope="col" className="pl-6 font-normal">
-              Came
-            </th>
-            <th scope="col">
-              <span className="sr-only">Remove</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody className="tabular">
-          {entries.map((entry) => (
-            <Entrant
-              key={entry.viewer}
-              entry={entry}
-              raffle={raffle}
-              circles={circles}
-              came={cameAt(entry.at)}
-              remove={mayRemove && entry.state === 'in' ? () => setRemoving(entry) : undefined}
-            />
-          ))}
-        </tbody>
-      </table>
+      <DataTable label="Entrants" rows={entries} columns={columns} keyOf={({ viewer }) => viewer} inPanel />
       {removing && <Remove entry={removing} raffle={raffle} close={() => setRemoving(undefined)} />}
     </>
   )
 }
 
-function Entrant({
-  entry,
-  raffle,
-  circles,
-  came,
-  remove,
-}: EntrantsProps & { entry: DeskEntry; came: string; remove: (() => void) | undefined }) {
-  const { nr, name, why, tickets, standing, weight, state, paid } = entry
-  return (
-    <tr className="border-b border-line last:border-b-0">
-      <td className="py-1.5 pl-4 text-right text-muted">{nr}</td>
-      <td className="pl-4">
-        {name}
-        {why !== null && <span className="block text-muted">{why}</span>}
-      </td>
-      <td className="text-right">{digits(tickets)}</td>
-      <td className="text-right">
-        {standing !== null && <span className="text-muted">{standingName(standing, circles)} </span>}
-        {weight / 100}
-      </td>
-      <td className="text-right">{state === 'in' ? chanceInWords(weightOf(tickets, weight), raffle.weight) : '–'}</td>
-      <td className="text-right">{digits(paid)}</td>
-      <td className="pl-6">{came}</td>
-      <td className="pr-2 text-right">
-        {remove && (
-          <Button look="quiet" aria-label={`Remove ${name}`} onClick={remove}>
+function columnsOf(
+  raffle: DeskRaffle,
+  circles: EntrantsProps['circles'],
+  remove: (entry: DeskEntry) => void,
+): readonly Column<DeskEntry>[] {
+  // Of one that goes over days a time alone would be read as one of today.
+  const cameAt = Date.now() / 1000 - (raffle.openedAt ?? 0) > DAY_SECONDS ? dayText : timeText
+  const mayRemove = raffle.draws === 0 && (raffle.status === 'open' || raffle.status === 'closed')
+  return [
+    { id: 'nr', head: 'No.', width: 'w-16', end: true, card: 'none', cell: ({ nr }) => <Muted>{nr}</Muted> },
+    { id: 'name', head: 'Name', card: 'title', cell: (entry) => <Name entry={entry} /> },
+    {
+      id: 'tickets',
+      head: 'Tickets',
+      width: 'w-20',
+      end: true,
+      card: 'figure',
+      cell: ({ tickets }) => digits(tickets),
+    },
+    {
+      id: 'weight',
+      head: 'Weight',
+      width: 'w-36',
+      end: true,
+      card: 'none',
+      cell: ({ standing, weight }) => (
+        <>
+          {standing !== null && <Muted>{standingName(standing, circles)} </Muted>}
+          {weight / 100}
+        </>
+      ),
+    },
+    {
+      id: 'chance',
+      head: 'Chance',
+      width: 'w-28',
+      end: true,
+      card: 'figure',
+      cell: ({ state, tickets, weight }) =>
+        state === 'in' ? chanceInWords(weightOf(tickets, weight), raffle.weight) : '–',
+    },
+    { id: 'paid', head: 'Paid', width: 'w-20', end: true, card: 'none', cell: ({ paid }) => digits(paid) },
+    { id: 'came', head: 'Came', width: 'w-32', end: true, card: 'none', cell: ({ at }) => cameAt(at) },
+    {
+      id: 'remove',
+      head: 'Remove',
+      headHidden: true,
+      width: 'w-28',
+      end: true,
+      card: 'aside',
+      cell: (entry) =>
+        mayRemove &&
+        entry.state === 'in' && (
+          <Button look="quiet" className="py-0!" aria-label={`Remove ${entry.name}`} onClick={() => remove(entry)}>
             Remove
           </Button>
-        )}
-      </td>
-    </tr>
-  )
+        ),
+    },
+  ]
 }
+
+const Muted = ({ children }: { children: ReactNode }) => <span className="text-muted">{children}</span>
+
+const Name = ({ entry: { name, why } }: { entry: DeskEntry }) => (
+  <>
+    {name}
+    {why !== null && <span className="block text-muted">{why}</span>}
+  </>
+)
 
 function Remove({ entry, raffle, close }: { entry: DeskEntry; raffle: DeskRaffle; close: () => void }) {
   const action = useRaffleAction({ inPlace: true })
@@ -209,7 +205,7 @@ function Remove({ entry, raffle, close }: { entry: DeskEntry; raffle: DeskRaffle
       title={`Remove ${entry.name}`}
       does="Remove"
       close={close}
-      error={action.error}
+      change={action}
       go={(why) => {
         const body = { viewer: entry.viewer, why }
         action.mutate(

@@ -3,10 +3,10 @@ import { Link, useParams } from 'react-router'
 import { digits, durationInWords } from '#core/currency'
 import { shareInWords } from '#core/raffles'
 import { api, channelSlug } from '../../parts/api.ts'
-import { Button } from '../../parts/Button.tsx'
+import { Button, ButtonLink } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { useToast } from '../../parts/feedback/toasts.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { PageHead } from '../../parts/page/PageHead.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { Strip, showsStrip } from '../../parts/raffles/Strip.tsx'
 import { dayText, leftText, useNow } from '../../parts/time.ts'
@@ -68,47 +68,33 @@ function OneRaffle({ view }: { view: RaffleView }) {
 }
 
 function Head({ view: { raffle } }: { view: RaffleView }) {
-  const { settings, status, won, why, endedAt } = raffle
+  const { settings, status, won, endedAt } = raffle
   const over = endedAt !== null
   return (
-    <>
-      <p>
-        <Link to="/raffles" className="underline underline-offset-2">
-          Raffles
-        </Link>
-      </p>
-      <div className="flex items-start gap-3">
-        <div className="mr-auto min-w-0">
-          <PageTitle>{settings.title}</PageTitle>
-          <p className="text-muted">
-            {stateInWords(raffle)}
-            {endedAt !== null && ` ${dayText(endedAt)}`} ·{' '}
-            {settings.byWord ? <code>!{settings.word.word}</code> : 'not in chat'} · {settings.winners}{' '}
-            {settings.winners === 1 ? 'winner' : 'winners'}
-          </p>
-          {why !== null && <p className={status === 'planned' ? 'text-brick-text' : 'text-muted'}>{why}</p>}
-        </div>
+    <PageHead title={settings.title} back={{ to: '/raffles', name: 'Raffles' }} below={<State raffle={raffle} />}>
+      <div className="ml-auto flex flex-wrap items-center gap-2">
         {!over && <NextAction raffle={raffle} main />}
         <OpenAgain raffle={raffle} />
-        {!over && status !== 'returning' && (
-          <Link
-            to={formAddress({ change: raffle.id })}
-            className="rounded-md border border-line bg-panel px-3 py-1.5 font-medium hover:bg-raised"
-          >
-            Change
-          </Link>
-        )}
+        {!over && status !== 'returning' && <ButtonLink to={formAddress({ change: raffle.id })}>Change</ButtonLink>}
         <ShareButton raffle={raffle} />
         {!over && won === 0 && status !== 'returning' && <CallOffButton raffle={raffle} />}
-        {over && (
-          <Link
-            to={formAddress({ again: raffle.id })}
-            className="rounded-md border border-line bg-panel px-3 py-1.5 font-medium whitespace-nowrap hover:bg-raised"
-          >
-            Run again
-          </Link>
-        )}
+        {over && <ButtonLink to={formAddress({ again: raffle.id })}>Run again</ButtonLink>}
       </div>
+    </PageHead>
+  )
+}
+
+function State({ raffle }: { raffle: DeskRaffle }) {
+  const { settings, status, why, endedAt } = raffle
+  return (
+    <>
+      <p className="text-muted">
+        {stateInWords(raffle)}
+        {endedAt !== null && ` ${dayText(endedAt)}`} ·{' '}
+        {settings.byWord ? <code>!{settings.word.word}</code> : 'not in chat'} · {settings.winners}{' '}
+        {settings.winners === 1 ? 'winner' : 'winners'}
+      </p>
+      {why !== null && <p className={status === 'planned' ? 'text-brick-text' : 'text-muted'}>{why}</p>}
     </>
   )
 }

@@ -5,7 +5,7 @@ import type { SetupRow } from '#core/raffles'
 import { api } from '../../parts/api.ts'
 import { Button, Key } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { PageActions } from '../../parts/page/PageHead.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { leftText, useNow } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
@@ -22,12 +22,11 @@ export function RafflesPage() {
   const go = useNavigate()
   return (
     <div className="flex max-w-5xl flex-col gap-5">
-      <div className="flex flex-wrap items-center gap-3">
-        <PageTitle className="mr-auto">Raffles</PageTitle>
+      <PageActions>
         <Button look="main" onClick={() => void go('/raffles/new')}>
           Set up a raffle
         </Button>
-      </div>
+      </PageActions>
       {view.isPending && <Loading what="the raffles" />}
       {view.isError && <Problem error={view.error} retry={() => void view.refetch()} />}
       {starting.next && <StartsSoon starting={starting} />}

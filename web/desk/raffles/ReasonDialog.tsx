@@ -1,41 +1,29 @@
-import { useState } from 'react'
-import { Button } from '../../parts/Button.tsx'
-import { FormDialog } from '../../parts/dialog/FormDialog.tsx'
-import { Problem } from '../../parts/feedback/Notice.tsx'
-import { INPUT } from '../../parts/form/inputs.tsx'
+import { type ReactNode, useState } from 'react'
+import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
+import { Field, TextInput } from '../../parts/form/inputs.tsx'
+
+interface ReasonDialogProps {
+  readonly title: string
+  readonly children: ReactNode
+  readonly does: string
+  readonly close: () => void
+  readonly go: (why: string) => void
+  /** How it goes; the dialog stays open with what was typed. */
+  readonly change: { readonly isPending: boolean; readonly error: Error | null }
+  readonly leave?: string
+  /** It may be done without a reason. */
+  readonly optional?: boolean
+}
 
 /** Asks for a reason, and does something with it. */
-export function ReasonDialog({
-  title,
-  children,
-  does,
-  close,
-  go,
-  error,
-}: {
-  title: string
-  children: React.ReactNode
-  does: string
-  close: () => void
-  go: (why: string) => void
-  /** Why it was refused; the dialog stays open with what was typed. */
-  error: Error | null
-}) {
+export function ReasonDialog({ children, go, optional = false, ...dialog }: ReasonDialogProps) {
   const [why, setWhy] = useState('')
   return (
-    <FormDialog title={title} close={close}>
+    <DialogForm leave="Leave it" {...dialog} danger go={() => go(why.trim())} off={!optional && why.trim() === ''}>
       {children}
-      <label className="flex flex-col gap-1">
-        Why (everybody can read it)
-        <input value={why} maxLength={200} onChange={(event) => setWhy(event.target.value)} className={INPUT} />
-      </label>
-      {error && <Problem error={error} />}
-      <div className="flex gap-2">
-        <Button look="danger" disabled={why.trim() === ''} onClick={() => go(why.trim())}>
-          {does}
-        </Button>
-        <Button onClick={close}>Leave it</Button>
-      </div>
-    </FormDialog>
+      <Field label={`Why (everybody can read it${optional ? '; may be empty' : ''})`}>
+        <TextInput data-autofocus value={why} most={200} onValue={setWhy} />
+      </Field>
+    </DialogForm>
   )
 }

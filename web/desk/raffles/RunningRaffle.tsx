@@ -19,7 +19,7 @@ export function RunningRaffle({ raffle }: { raffle: DeskRaffle }) {
         </Link>
         {until !== null && <span className="tabular shrink-0 text-brass-text">{leftText(until - now)}</span>}
       </p>
-      <p className="tabular text-[0.93rem] text-muted">
+      <p className="tabular text-note text-muted">
         {stateInWords(raffle)} · {digits(raffle.people)} in
         {raffle.paid > 0 && ` · ${digits(raffle.paid)} ${currency.many}`}
       </p>

@@ -57,7 +57,7 @@ function OneWinner({ winner, view: { raffle }, now }: OneWinnerProps) {
           title={`Skip ${name}`}
           does="Skip"
           close={() => setPassing(false)}
-          error={action.error}
+          change={action}
           go={(why) =>
             action.mutate(
               {
@@ -120,7 +120,7 @@ function Delivery({ winner: { raffle, draw, name, deliveredAt, amount, code, not
       said,
     })
   return (
-    <div className="ml-9 flex flex-wrap items-center gap-3 text-[0.95rem]">
+    <div className="ml-9 flex flex-wrap items-center gap-3 text-note">
       {byItself ? (
         <span className="tabular">
           {code === null ? `${digits(amount)} ${currency.many} paid` : <>The code {code} was sent privately</>}

@@ -40,7 +40,7 @@ test('a refusal stays in the open dialog with the reason that was typed', async 
 test('a reason is needed where everybody will read it', async () => {
   const go = vi.fn()
   const { user } = showDesk(
-    <ReasonDialog title="Skip pia" does="Skip" close={() => {}} go={go} error={null}>
+    <ReasonDialog title="Skip pia" does="Skip" close={() => {}} go={go} change={{ isPending: false, error: null }}>
       <p>pia is out.</p>
     </ReasonDialog>,
   )

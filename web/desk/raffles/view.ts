@@ -2,6 +2,7 @@ import { queryOptions } from '@tanstack/react-query'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
 import { type ActionOptions, useAction } from '../../parts/form/useAction.ts'
+import { keyOf } from '../../parts/queryKey.ts'
 
 /** A raffle as the desk is told of it. */
 export type DeskRaffle = RafflesView['running'][number]
@@ -11,7 +12,7 @@ export type DeskWinner = Answer<'/desk/raffles/ended'>['raffles'][number]['winne
 export type RafflesView = Answer<'/desk/raffles'>
 
 export const rafflesQuery = queryOptions({
-  queryKey: ['raffles'],
+  queryKey: keyOf('raffles'),
   queryFn: ({ signal }) => answerOf(api.GET('/desk/raffles', { signal })),
 })
 
@@ -19,7 +20,7 @@ export const rafflesQuery = queryOptions({
 export type RaffleForm = Answer<'/desk/raffles/form'>
 
 export const formQuery = queryOptions({
-  queryKey: ['raffleForm'],
+  queryKey: keyOf('raffleForm'),
   queryFn: ({ signal }) => answerOf(api.GET('/desk/raffles/form', { signal })),
 })
 
@@ -27,7 +28,7 @@ export type RaffleView = Answer<'/desk/raffles/{raffle}'>
 
 export const raffleQuery = (id: number) =>
   queryOptions({
-    queryKey: ['raffles', 'one', id],
+    queryKey: keyOf('raffles', 'one', id),
     queryFn: ({ signal }) => answerOf(api.GET('/desk/raffles/{raffle}', { params: { path: { raffle: id } }, signal })),
   })
 

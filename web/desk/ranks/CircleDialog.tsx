@@ -1,15 +1,13 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
-import type { FormEvent, ReactNode } from 'react'
+import type { ReactNode } from 'react'
 import type { CircleRow } from '#core/people'
 import type { CircleSettings, Rank } from '#core/ranks'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { FormDialog } from '../../parts/dialog/FormDialog.tsx'
-import { Problem } from '../../parts/feedback/Notice.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
+import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
 import { Checkbox, Field, Select, TextInput } from '../../parts/form/inputs.tsx'
+import { useChange } from '../../parts/useChange.ts'
 import { type CircleDraft, draftOf, readCircle } from './circleDraft.ts'
 
 interface CircleDialogProps {
@@ -22,36 +20,35 @@ interface CircleDialogProps {
 export function CircleDialog({ circle, ranks, close }: CircleDialogProps) {
   const kept = useDraft(`circle/${circle?.id ?? 'new'}`, draftOf(circle))
   const { draft, put: setDraft, discard, changed, conflict } = kept
-  const { save, end } = useCircleChange(circle, close)
+  const { save, end } = useCircleChange(circle, () => {
+    discard()
+    close()
+  })
   const read = readCircle(draft)
-  const submit = (event: FormEvent) => {
-    event.preventDefault()
-    if (typeof read !== 'string') save.mutate(read, { onSuccess: discard })
-  }
-  const fault = save.error ?? end.error
   return (
-    <FormDialog title={circle === null ? 'Add a circle' : `Circle "${circle.name}"`} close={close}>
-      <form onSubmit={submit} className="flex flex-col gap-4">
-        <CircleFields draft={draft} put={(patch) => setDraft({ ...draft, ...patch })} ranks={ranks} />
-        {typeof read === 'string' && draft.name !== '' && <p className="text-brick-text">{read}</p>}
-        <DraftConflict conflict={conflict} />
-        {fault && <Problem error={fault} />}
-        <div className="flex gap-2">
+    <DialogForm
+      title={circle === null ? 'Add a circle' : `Circle "${circle.name}"`}
+      close={close}
+      leave="Close"
+      does={circle === null ? 'Add the circle' : 'Apply now'}
+      go={() => typeof read !== 'string' && save.mutate(read)}
+      off={typeof read === 'string'}
+      change={{ isPending: save.isPending || end.isPending, error: save.error ?? end.error }}
+      aside={
+        <>
           {circle !== null && (
-            <Button look="danger" className="mr-auto" onClick={() => end.mutate()}>
+            <Button look="danger" onClick={() => end.mutate()}>
               Close this circle
             </Button>
           )}
           {changed && <Button onClick={discard}>Discard changes</Button>}
-          <Button className="ml-auto" onClick={close}>
-            Close
-          </Button>
-          <Button look="main" type="submit" disabled={typeof read === 'string' || save.isPending}>
-            {circle === null ? 'Add the circle' : 'Apply now'}
-          </Button>
-        </div>
-      </form>
-    </FormDialog>
+        </>
+      }
+    >
+      <CircleFields draft={draft} put={(patch) => setDraft({ ...draft, ...patch })} ranks={ranks} />
+      {typeof read === 'string' && draft.name !== '' && <p className="text-brick-text">{read}</p>}
+      <DraftConflict conflict={conflict} />
+    </DialogForm>
   )
 }
 
@@ -71,7 +68,7 @@ function CircleFields({ draft, put, ranks }: CircleFieldsProps) {
       <Checkbox on={draft.keep} onTick={(keep) => put({ keep })}>
         Once in, they stay for good
       </Checkbox>
-      <p className="text-[0.93rem] text-muted">
+      <p className="text-note text-muted">
         You can add and remove people on the People page; that overrides the rules.
       </p>
     </>
@@ -120,23 +117,18 @@ function Rule({ children }: { children: ReactNode }) {
   return <div className="flex items-center gap-2">{children}</div>
 }
 
-function useCircleChange(circle: CircleRow | null, close: () => void) {
-  const client = useQueryClient()
-  const toast = useToast()
-  const done = (text: string) => async () => {
-    toast({ text })
-    close()
-    await client.invalidateQueries()
-  }
-  const save = useMutation({
-    mutationFn: (settings: CircleSettings) =>
+function useCircleChange(circle: CircleRow | null, done: () => void) {
+  const both = { invalidates: 'all', onDone: done, inPlace: true } as const
+  const save = useChange({
+    ask: (settings: CircleSettings) =>
       answerOf(api.PUT('/desk/circles', { body: { circle: circle?.id ?? null, settings } })),
-    onSuccess: done('The circle is saved, and everyone who meets its rules is in it.'),
+    said: 'The circle is saved, and everyone who meets its rules is in it.',
+    ...both,
   })
-  const end = useMutation({
-    mutationFn: () =>
-      answerOf(api.POST('/desk/circles/{circle}/close', { params: { path: { circle: circle?.id ?? 0 } } })),
-    onSuccess: done('The circle is closed.'),
+  const end = useChange({
+    ask: () => answerOf(api.POST('/desk/circles/{circle}/close', { params: { path: { circle: circle?.id ?? 0 } } })),
+    said: 'The circle is closed.',
+    ...both,
   })
   return { save, end }
 }

@@ -36,7 +36,7 @@ export function Circles({ ranks }: { ranks: Ranks }) {
                 <li key={circle.id} className="flex items-center gap-4 border-b border-line px-4 py-2.5">
                   <div className="min-w-0 flex-1">
                     <p className="font-semibold">{circle.name}</p>
-                    <p className="text-[0.93rem] text-muted">{rulesInWords(circle, ranks.plan.ranks)}</p>
+                    <p className="text-note text-muted">{rulesInWords(circle, ranks.plan.ranks)}</p>
                   </div>
                   <Link to={`/people?standing=circle:${circle.id}`} className="tabular underline underline-offset-2">
                     {digits(count)} {count === 1 ? 'person' : 'people'}

@@ -24,7 +24,7 @@ function SideShown({ title, none, side }: { title: string; none: string; side: S
       <p className="font-semibold">
         {title}: {digits(side.count)}
       </p>
-      <ul className="mt-1 max-h-48 overflow-y-auto text-[0.93rem]">
+      <ul className="mt-1 max-h-48 overflow-y-auto text-note">
         {side.people.map(({ name, before, after }) => (
           <li key={name} className="flex justify-between gap-3">
             <span className="truncate">{name}</span>

@@ -145,7 +145,7 @@ const BadgeField = ({ label, badge, choose }: BadgeFieldProps) => (
       aria-label={label}
       value={badge}
       onChange={(event) => choose(event.target.value as RankLine['badge'])}
-      className={`w-[5.6rem] text-sm ${INPUT}`}
+      className={`w-22 text-sm ${INPUT}`}
     >
       {BADGES.map((one) => (
         <option key={one}>{one}</option>

@@ -1,14 +1,13 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import type { FormEvent } from 'react'
 import { promotionText, type RankPlan } from '#core/ranks'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { same } from '../../parts/same.ts'
+import { useChange } from '../../parts/useChange.ts'
 import { MovesShown } from './MovesShown.tsx'
 import { RankTable } from './RankTable.tsx'
 import { linesFor, linesOf, newLine, type RankLine, readLines } from './rankDraft.ts'
@@ -115,7 +114,7 @@ function Measures({ chosen, choose }: { chosen: Measure; choose: (measure: Measu
           {name}
         </label>
       ))}
-      <span className="text-[0.93rem] text-muted">Never on the balance: spending does not demote anyone.</span>
+      <span className="text-note text-muted">Never on the balance: spending does not demote anyone.</span>
     </fieldset>
   )
 }
@@ -138,7 +137,7 @@ function Announcement({ value, onValue, rank }: AnnouncementProps) {
         placeholder="nothing"
         className="rounded-md border border-line bg-surface px-2.5 py-1 placeholder:text-muted"
       />
-      <span className="text-[0.93rem] text-muted">
+      <span className="text-note text-muted">
         {value.trim() === '' ? 'Nothing is said.' : `Reads: ${promotionText(value, 'valve_vera', rank)}`} · Fields:{' '}
         {'{{ viewer.name }}'}, {'{{ viewer.rank }}'}
       </span>
@@ -147,18 +146,17 @@ function Announcement({ value, onValue, rank }: AnnouncementProps) {
 }
 
 function useRankChange() {
-  const client = useQueryClient()
-  const toast = useToast()
-  const preview = useMutation({
-    mutationFn: (plan: RankPlan) => answerOf(api.POST('/desk/ranks/preview', { body: plan })),
+  const preview = useChange({
+    ask: (plan: RankPlan) => answerOf(api.POST('/desk/ranks/preview', { body: plan })),
+    invalidates: [],
+    inPlace: true,
   })
-  const apply = useMutation({
-    mutationFn: (plan: RankPlan) => answerOf(api.PUT('/desk/ranks', { body: plan })),
-    onSuccess: async () => {
-      toast({ text: 'The ranks are saved, and everyone has theirs.' })
-      preview.reset()
-      await client.invalidateQueries()
-    },
+  const apply = useChange({
+    ask: (plan: RankPlan) => answerOf(api.PUT('/desk/ranks', { body: plan })),
+    invalidates: 'all',
+    said: 'The ranks are saved, and everyone has theirs.',
+    onDone: () => preview.reset(),
+    inPlace: true,
   })
   return { preview, apply }
 }

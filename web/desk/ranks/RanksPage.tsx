@@ -1,6 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
 import { Circles } from './Circles.tsx'
 import { RanksForm } from './RanksForm.tsx'
 import { ranksQuery } from './ranks.ts'
@@ -10,7 +9,6 @@ export function RanksPage() {
   const ranks = useQuery(ranksQuery)
   return (
     <div className="flex max-w-5xl flex-col gap-4">
-      <PageTitle>Ranks and circles</PageTitle>
       {ranks.isPending && <Loading what="ranks and circles" />}
       {ranks.isError && <Problem error={ranks.error} retry={() => void ranks.refetch()} />}
       {ranks.data && (

@@ -180,7 +180,7 @@ function Moves({ draft, put }: PartProps) {
   const choices = <T extends string>(all: readonly T[], names: Readonly<Record<T, string>>) =>
     all.map((value) => ({ value, name: names[value] }))
   return (
-    <div className="grid grid-cols-[10rem_auto] items-center gap-x-4 gap-y-3 self-start">
+    <div className="grid cols-named items-center gap-x-4 gap-y-3 self-start">
       <span>It stays</span>
       <span className="flex items-center gap-2">
         <NumberInput
@@ -257,7 +257,7 @@ function Preview({ draft }: { draft: AlertSettings }) {
   return (
     <div
       aria-hidden="true"
-      className="mb-4 overflow-hidden rounded-md bg-[linear-gradient(135deg,#3a424e,#1f262e_60%,#3b3528)]"
+      className="mb-4 overflow-hidden rounded-md bg-picture"
       style={{ height: BOX.height * SCALE }}
     >
       <div ref={box} className="stage" style={{ ...BOX, transform: `scale(${SCALE})` }} />

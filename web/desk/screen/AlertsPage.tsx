@@ -7,7 +7,7 @@ import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { Ready, SharedFaults, saidAbove } from '../../parts/feedback/Ready.tsx'
 import { UnsavedList } from '../../parts/form/UnsavedList.tsx'
 import { isVideo, mediaAddress, mediaBase, smallAddress } from '../../parts/media.ts'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { PageActions } from '../../parts/page/PageHead.tsx'
 import { Empty } from '../../parts/page/Panel.tsx'
 import type { Column } from '../../parts/table/column.ts'
 import { DataTable } from '../../parts/table/DataTable.tsx'
@@ -29,10 +29,7 @@ export function AlertsPage() {
   )
   return (
     <div className="flex flex-col gap-4">
-      <div className="flex items-center justify-between gap-3">
-        <PageTitle>Alerts</PageTitle>
-        {data && data.alerts.length > 0 && make}
-      </div>
+      <PageActions>{data && data.alerts.length > 0 && make}</PageActions>
       <p className="text-muted">
         An alert is a picture or video, up to two lines of text and a sound. Rewards and steps choose from this list.
       </p>
@@ -85,7 +82,7 @@ function columnsOf(view: ScreenView, open: (id: number) => void): Column<AlertSh
     {
       id: 'alert',
       head: 'Alert',
-      width: 'w-[28%]',
+      width: 'w-7/25',
       card: 'title',
       sortBy: ({ settings }) => settings.name,
       cell: ({ id, settings }) => (
@@ -104,7 +101,7 @@ function columnsOf(view: ScreenView, open: (id: number) => void): Column<AlertSh
     {
       id: 'uses',
       head: 'Shown by',
-      width: 'w-[24%]',
+      width: 'w-6/25',
       cell: ({ uses }) => (
         <span className="text-muted">{uses.length === 0 ? 'nothing' : new Intl.ListFormat('en').format(uses)}</span>
       ),

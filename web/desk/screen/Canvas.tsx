@@ -26,7 +26,7 @@ export function Canvas({ draft, chosen, choose, put, remove }: CanvasProps) {
   return (
     <div ref={room} className="aspect-video max-h-full min-w-0">
       <div
-        className="relative overflow-hidden rounded-md border border-line bg-[linear-gradient(135deg,#3a424e,#1f262e_60%,#3b3528)]"
+        className="relative overflow-hidden rounded-md border border-line bg-picture"
         style={{ width: width * scale, height: height * scale }}
       >
         {background !== null && <Background address={mediaAddress(background, base)} moves={isVideo(background)} />}

@@ -1,5 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { ArrowLeft } from 'lucide-react'
+import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { type OverlaySettings, overlayFault, type Piece } from '#core/screen'
@@ -8,7 +7,8 @@ import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { PageHead } from '../../parts/page/PageHead.tsx'
+import { useChange } from '../../parts/useChange.ts'
 import { type OverlayShown, type ScreenView, screenQuery } from '../library/library.ts'
 import { Canvas } from './Canvas.tsx'
 import { CanvasFields } from './CanvasFields.tsx'
@@ -56,17 +56,15 @@ function useEdits(overlay: OverlayShown) {
 }
 
 function Editor({ overlay, view }: { overlay: OverlayShown; view: ScreenView }) {
-  const client = useQueryClient()
   const { draft, changed, conflict, settle, edit, undo, undoable } = useEdits(overlay)
   const [chosen, setChosen] = useState<string>()
   const wrong = draft.name.trim() === '' ? 'Type a name for the overlay.' : overlayFault(draft)
-  const save = useMutation({
-    mutationFn: (sent: OverlaySettings) =>
+  const save = useChange({
+    ask: (sent: OverlaySettings) =>
       answerOf(api.PUT('/desk/overlays/{overlay}', { params: { path: { overlay: overlay.id } }, body: sent })),
-    onSuccess: async (_, sent) => {
-      await client.invalidateQueries({ queryKey: ['screen'] })
-      settle(sent)
-    },
+    invalidates: ['screen'],
+    onFresh: (_, sent) => settle(sent),
+    inPlace: true,
   })
   const piece = draft.pieces.find(({ id }) => id === chosen)
   const putPieces = (pieces: Piece[]) => edit({ ...draft, pieces })
@@ -132,16 +130,15 @@ interface EditorHeadProps {
 
 function EditorHead({ overlay, draft, changed, wrong, saving, save, undo, back }: EditorHeadProps) {
   return (
-    <div className="flex flex-wrap items-center gap-3">
-      <Link to="/screen" className="rounded p-1 text-muted hover:text-text" aria-label="Back to the overlays">
-        <ArrowLeft aria-hidden="true" className="size-5" />
-      </Link>
-      <div className="min-w-0">
-        <PageTitle>{draft.name || 'An overlay'}</PageTitle>
+    <PageHead
+      title={draft.name || 'An overlay'}
+      back={{ to: '/screen', name: 'Overlays' }}
+      below={
         <p className="tabular text-sm text-muted">
           {draft.width} × {draft.height} · {overlay.connected ? 'connected' : 'not connected'}
         </p>
-      </div>
+      }
+    >
       <span role="status" className={`ml-auto ${changed ? 'text-brass-text' : 'text-muted'}`}>
         {wrong ?? (changed ? 'Unsaved changes.' : 'Saved.')}
       </span>
@@ -152,7 +149,7 @@ function EditorHead({ overlay, draft, changed, wrong, saving, save, undo, back }
       <Button look="main" disabled={!changed || wrong !== undefined || saving} onClick={save}>
         {saving ? 'Saving …' : 'Save now'}
       </Button>
-    </div>
+    </PageHead>
   )
 }
 

@@ -1,15 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
 import { clsx } from 'clsx'
 import { type FormEvent, useState } from 'react'
-import { Link } from 'react-router'
 import type { Body } from '../../parts/api/called.ts'
 import { api } from '../../parts/api.ts'
-import { Button } from '../../parts/Button.tsx'
+import { Button, ButtonLink } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { PageActions } from '../../parts/page/PageHead.tsx'
 import { Empty, Panel } from '../../parts/page/Panel.tsx'
 import { ageText } from '../../parts/time.ts'
+import { useCopy } from '../../parts/useCopy.ts'
 import { type OverlayShown, screenQuery } from '../library/library.ts'
 import { useStatus } from '../status.ts'
 import { useScreenAction } from './useScreenAction.ts'
@@ -47,13 +46,15 @@ function Head({ paused }: { paused: boolean }) {
   const control = (what: Body<'/desk/screen/control'>['what'], said: string) =>
     act.mutate({ send: () => api.POST('/desk/screen/control', { body: { what } }), said })
   return (
-    <div className="flex flex-wrap items-center gap-2">
-      <PageTitle className="mr-auto">Screen</PageTitle>
-      {paused && (
-        <p role="status" className="text-brass-text">
-          Alerts are paused: they wait.
-        </p>
-      )}
+    <PageActions
+      note={
+        paused && (
+          <p role="status" className="text-brass-text">
+            Alerts are paused: they wait.
+          </p>
+        )
+      }
+    >
       <Button onClick={() => control('skip', 'Skipped to the next alert.')}>Skip the alert</Button>
       <Button onClick={() => control('clear', 'All playing and waiting alerts are cleared.')}>Clear all</Button>
       <Button
@@ -77,34 +78,23 @@ function Head({ paused }: { paused: boolean }) {
       >
         Play a test alert
       </Button>
-    </div>
+    </PageActions>
   )
 }
 
 function OverlayRow({ overlay }: { overlay: OverlayShown }) {
   const { now } = useStatus()
-  const toast = useToast()
-  const [asking, setAsking] = useState<'renew' | 'remove'>()
-  const address = `${window.location.origin}/overlay/${overlay.secret}`
+  const [asking, setAsking] = useState<Asked>()
   const { name, width, height, connected, seenAt } = overlay
   const seen =
     seenAt === null ? 'never opened' : `last seen ${ageText(now - seenAt)} ago`.replace('just now ago', 'just now')
-  const copy = () =>
-    void navigator.clipboard.writeText(address).then(
-      () => toast({ text: `The address of ${name} is copied.` }),
-      () =>
-        toast({
-          text: 'The browser blocked copying. Open the overlay and copy its address there.',
-          look: 'problem',
-        }),
-    )
   return (
     <li className="flex flex-wrap items-center gap-3 border-b border-line px-4 py-3 last:border-b-0">
       <span
         aria-hidden="true"
         className={clsx('size-2.5', connected ? 'rounded-full bg-moss' : 'rotate-45 bg-brick')}
       />
-      <div className="min-w-[80%] flex-1">
+      <div className="min-w-4/5 flex-1">
         <p className="font-semibold break-words">{name}</p>
         <p className="text-sm text-muted">
           {width} × {height} · {overlay.pieces.length} {overlay.pieces.length === 1 ? 'piece' : 'pieces'} ·{' '}
@@ -112,29 +102,7 @@ function OverlayRow({ overlay }: { overlay: OverlayShown }) {
         </p>
       </div>
       {asking === undefined ? (
-        <>
-          <Link
-            to={`/screen/overlays/${overlay.id}`}
-            className="rounded-md border border-line px-3 py-1.5 font-medium hover:bg-raised"
-          >
-            Arrange
-          </Link>
-          <Button onClick={copy}>Copy the address</Button>
-          <a
-            href={address}
-            target="_blank"
-            rel="noreferrer"
-            className="rounded-md border border-line px-3 py-1.5 font-medium hover:bg-raised"
-          >
-            Open it
-          </a>
-          <Button look="quiet" onClick={() => setAsking('renew')}>
-            Replace the address
-          </Button>
-          <Button look="quiet" onClick={() => setAsking('remove')}>
-            Delete
-          </Button>
-        </>
+        <OverlayButtons overlay={overlay} ask={setAsking} />
       ) : (
         <Asking overlay={overlay} asking={asking} stop={() => setAsking(undefined)} />
       )}
@@ -142,9 +110,37 @@ function OverlayRow({ overlay }: { overlay: OverlayShown }) {
   )
 }
 
+type Asked = 'renew' | 'remove'
+
+function OverlayButtons({ overlay: { id, name, secret }, ask }: { overlay: OverlayShown; ask: (what: Asked) => void }) {
+  const copy = useCopy()
+  const address = `${window.location.origin}/overlay/${secret}`
+  return (
+    <>
+      <ButtonLink to={`/screen/overlays/${id}`}>Arrange</ButtonLink>
+      <Button
+        onClick={() =>
+          copy(address, `The address of ${name} is copied.`, 'Open the overlay and copy its address there.')
+        }
+      >
+        Copy the address
+      </Button>
+      <ButtonLink to={address} target="_blank" rel="noreferrer" reloadDocument>
+        Open it
+      </ButtonLink>
+      <Button look="quiet" onClick={() => ask('renew')}>
+        Replace the address
+      </Button>
+      <Button look="quiet" onClick={() => ask('remove')}>
+        Delete
+      </Button>
+    </>
+  )
+}
+
 interface AskingProps {
   readonly overlay: OverlayShown
-  readonly asking: 'renew' | 'remove'
+  readonly asking: Asked
   readonly stop: () => void
 }
 
@@ -156,7 +152,7 @@ function Asking({ overlay: { id, name }, asking, stop }: AskingProps) {
     : `${name} is deleted; its address no longer works.`
   return (
     <>
-      <p className="text-[0.93rem]">
+      <p className="text-note">
         {renew
           ? 'For when the address has leaked: the old one stops working at once.'
           : 'Its pieces are deleted with it.'}

@@ -57,42 +57,11 @@ function Own({ piece, put, alerts }: OwnProps) {
         </>
       )
     case 'top':
-      return (
-        <>
-          <TitleField piece={piece} put={put} />
-          <Select
-            label="Which list"
-            value={piece.list}
-            choices={TOP_LISTS.map((value) => ({ value, name: LIST_NAMES[value] }))}
-            onChoose={(list) => put({ list })}
-          />
-          <LinesField piece={piece} put={put} most={20} />
-        </>
-      )
+      return <TopFields piece={piece} put={put} />
     case 'counter':
-      return (
-        <>
-          <Select
-            label="Which figure"
-            value={piece.figure}
-            choices={FIGURES_OF_SHOW.map((value) => ({ value, name: FIGURE_NAMES[value] }))}
-            onChoose={(figure) => put({ figure })}
-          />
-          <TitleField piece={piece} put={put} />
-        </>
-      )
+      return <CounterFields piece={piece} put={put} />
     case 'text':
-      return (
-        <Field label="Text" hint={`Fields: ${CHANNEL_FIELDS.map(({ path }) => path).join(', ')}`}>
-          <textarea
-            rows={3}
-            value={piece.text}
-            maxLength={500}
-            onChange={(event) => put({ text: event.target.value })}
-            className={INPUT}
-          />
-        </Field>
-      )
+      return <TextFields piece={piece} put={put} />
     case 'chat':
       return <ChatFields piece={piece} put={put} />
     case 'raffle':
@@ -111,6 +80,43 @@ function Own({ piece, put, alerts }: OwnProps) {
       )
   }
 }
+
+const TopFields = ({ piece, put }: FieldsOf<'top'>) => (
+  <>
+    <TitleField piece={piece} put={put} />
+    <Select
+      label="Which list"
+      value={piece.list}
+      choices={TOP_LISTS.map((value) => ({ value, name: LIST_NAMES[value] }))}
+      onChoose={(list) => put({ list })}
+    />
+    <LinesField piece={piece} put={put} most={20} />
+  </>
+)
+
+const CounterFields = ({ piece, put }: FieldsOf<'counter'>) => (
+  <>
+    <Select
+      label="Which figure"
+      value={piece.figure}
+      choices={FIGURES_OF_SHOW.map((value) => ({ value, name: FIGURE_NAMES[value] }))}
+      onChoose={(figure) => put({ figure })}
+    />
+    <TitleField piece={piece} put={put} />
+  </>
+)
+
+const TextFields = ({ piece, put }: FieldsOf<'text'>) => (
+  <Field label="Text" hint={`Fields: ${CHANNEL_FIELDS.map(({ path }) => path).join(', ')}`}>
+    <textarea
+      rows={3}
+      value={piece.text}
+      maxLength={500}
+      onChange={(event) => put({ text: event.target.value })}
+      className={INPUT}
+    />
+  </Field>
+)
 
 type FieldsOf<K extends Piece['of']> = { readonly piece: Extract<Piece, { of: K }>; readonly put: OwnProps['put'] }
 

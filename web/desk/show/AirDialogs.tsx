@@ -1,49 +1,35 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { inWords } from '#core/currency'
 import type { Body } from '../../parts/api/called.ts'
 import { answerOf, api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { FormDialog } from '../../parts/dialog/FormDialog.tsx'
-import { Problem } from '../../parts/feedback/Notice.tsx'
+import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
+import { Field, TextInput } from '../../parts/form/inputs.tsx'
 import { clockText, useNow } from '../../parts/time.ts'
+import { useChange } from '../../parts/useChange.ts'
 import { type Status, useStatus } from '../status.ts'
 import { eveningQuery } from './evening.ts'
 
 /** Asks what the show is called, and goes on air. */
 export function GoOnAirDialog({ close }: { close: () => void }) {
-  return (
-    <FormDialog close={close} title="Go on air">
-      <StartForm close={close} />
-    </FormDialog>
-  )
-}
-
-function StartForm({ close }: { close: () => void }) {
   const { resumable } = useStatus()
   const evening = useQuery(eveningQuery)
   const [typed, setTyped] = useState<string>()
   const title = typed ?? evening.data?.show?.title ?? ''
   const start = useAirChange((body: Body<'/desk/show/start'>) => api.POST('/desk/show/start', { body }), close)
   return (
-    <form
-      className="flex flex-col gap-4"
-      onSubmit={(event) => {
-        event.preventDefault()
-        start.mutate({ title: title.trim() })
-      }}
+    <DialogForm
+      title="Go on air"
+      close={close}
+      leave="Not yet"
+      does="Go on air"
+      go={() => start.mutate({ title: title.trim() })}
+      change={start}
     >
-      <label className="flex flex-col gap-1">
-        <span className="font-medium">What is tonight’s show called?</span>
-        <input
-          data-autofocus
-          required
-          maxLength={100}
-          value={title}
-          onChange={(event) => setTyped(event.target.value)}
-          className="rounded-md border border-line bg-surface px-3 py-2"
-        />
-      </label>
+      <Field label="What is tonight’s show called?">
+        <TextInput data-autofocus required most={100} value={title} onValue={setTyped} />
+      </Field>
       {resumable && (
         <div className="flex flex-col items-start gap-2 rounded-md border border-line bg-surface p-3">
           <p>
@@ -56,14 +42,7 @@ function StartForm({ close }: { close: () => void }) {
         </div>
       )}
       <p className="text-muted">Watching pays from now on. Everyone already in the room is counted from this moment.</p>
-      {start.error && <Problem error={start.error} />}
-      <div className="flex justify-end gap-2">
-        <Button onClick={close}>Not yet</Button>
-        <Button look="main" type="submit" disabled={start.isPending}>
-          Go on air
-        </Button>
-      </div>
-    </form>
+    </DialogForm>
   )
 }
 
@@ -73,7 +52,15 @@ export function GoOffAirDialog({ close, status }: { close: () => void; status: S
   const end = useAirChange(() => api.POST('/desk/show/end'), close)
   const { show, currency } = status
   return (
-    <FormDialog close={close} title="Go off air?">
+    <DialogForm
+      title="Go off air?"
+      close={close}
+      leave="Stay on air"
+      does="Go off air"
+      danger
+      go={() => end.mutate()}
+      change={end}
+    >
       {show && (
         <p>
           “{show.title}” has been on for {clockText(now - show.startedAt)}. {inWords(show.paid, currency)} were paid and{' '}
@@ -81,27 +68,15 @@ export function GoOffAirDialog({ close, status }: { close: () => void; status: S
           show.
         </p>
       )}
-      {end.error && <Problem error={end.error} />}
-      <div className="flex justify-end gap-2">
-        <Button data-autofocus onClick={close}>
-          Stay on air
-        </Button>
-        <Button look="danger" onClick={() => end.mutate()} disabled={end.isPending}>
-          Go off air
-        </Button>
-      </div>
-    </FormDialog>
+    </DialogForm>
   )
 }
 
 function useAirChange<B = void>(send: (body: B) => Sent<unknown>, done: () => void) {
-  const client = useQueryClient()
-  return useMutation({
-    mutationFn: (body: B) => answerOf(send(body)),
-    onSuccess: async () => {
-      await client.invalidateQueries({ queryKey: ['status'] })
-      await client.invalidateQueries({ queryKey: ['evening'] })
-      done()
-    },
+  return useChange({
+    ask: (body: B) => answerOf(send(body)),
+    invalidates: ['status', 'evening'],
+    onFresh: done,
+    inPlace: true,
   })
 }

@@ -47,7 +47,7 @@ export function EveningChart() {
 function Before({ before, currency }: { before: NonNullable<Evening['before']>; currency: Currency }) {
   const { paid, spent, people, seconds, byThen } = before
   return (
-    <p className="tabular pt-2 text-[0.93rem] text-muted">
+    <p className="tabular pt-2 text-note text-muted">
       Last show by this time: {inWords(byThen.paid, currency)} paid, {digits(byThen.spent)} spent. At its end, after{' '}
       {durationInWords(seconds - (seconds % 60))}: {digits(paid)} paid, {digits(spent)} spent, {digits(people)}{' '}
       {people === 1 ? 'person' : 'people'}.

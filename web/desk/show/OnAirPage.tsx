@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { Button } from '../../parts/Button.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { PageHead } from '../../parts/page/PageHead.tsx'
 import { EveningChart, GoOnAirDialog, ViewerPanel } from '../later.tsx'
 import { PresentList } from '../people/PresentList.tsx'
 import { useStatus } from '../status.ts'
@@ -15,11 +15,10 @@ export function OnAirPage() {
   const [starting, setStarting] = useState(false)
   const onAir = show?.status === 'on'
   return (
-    <div className="flex h-full min-h-[36rem] flex-col gap-4 max-lg:h-auto">
-      <div className="flex flex-wrap items-center justify-between gap-4">
-        <PageTitle>{onAir ? show.title : 'You are off air'}</PageTitle>
-        {onAir && <GuestControl show={show} />}
-      </div>
+    <div className="flex h-full min-h-144 flex-col gap-4 max-lg:h-auto">
+      <PageHead title={onAir ? show.title : 'You are off air'}>
+        <div className="ml-auto">{onAir && <GuestControl show={show} />}</div>
+      </PageHead>
       <ShowNotices />
       {!onAir && (
         <div className="flex flex-wrap items-center justify-between gap-4 rounded-md border border-line bg-panel px-4 py-3">
@@ -31,7 +30,7 @@ export function OnAirPage() {
         </div>
       )}
       <EveningChart />
-      <div className="grid min-h-0 flex-1 gap-4 max-lg:auto-rows-[22rem] lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
+      <div className="grid min-h-0 flex-1 gap-4 max-lg:auto-rows-panel lg:cols-main-aside">
         <ChatList onViewer={setViewer} />
         <PresentList onViewer={setViewer} />
       </div>

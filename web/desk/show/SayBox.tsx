@@ -1,17 +1,17 @@
-import { useMutation } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
+import { useChange } from '../../parts/useChange.ts'
 
 /** Says something in chat as the bot. */
 export function SayBox({ muted }: { muted: boolean }) {
-  const toast = useToast()
   const [text, setText] = useState('')
-  const say = useMutation({
-    mutationFn: (line: string) => answerOf(api.POST('/desk/say', { body: { text: line } })),
-    onSuccess: () => setText(''),
-    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  const say = useChange({
+    ask: (line: string) => answerOf(api.POST('/desk/say', { body: { text: line } })),
+    invalidates: [],
+    onDone: () => {
+      setText('')
+    },
   })
   const submit = (event: FormEvent) => {
     event.preventDefault()

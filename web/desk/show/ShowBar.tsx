@@ -1,4 +1,3 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { clsx } from 'clsx'
 import { Volume2, VolumeX } from 'lucide-react'
 import { useState } from 'react'
@@ -6,9 +5,9 @@ import { answerOf, api } from '../../parts/api.ts'
 import { Button, Key } from '../../parts/Button.tsx'
 import { Figure } from '../../parts/Figure.tsx'
 import { Light } from '../../parts/feedback/Light.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
 import { Mark } from '../../parts/Mark.tsx'
 import { clockText, useNow } from '../../parts/time.ts'
+import { useChange } from '../../parts/useChange.ts'
 import { GoOffAirDialog, GoOnAirDialog } from '../later.tsx'
 import type { Status } from '../status.ts'
 
@@ -39,7 +38,7 @@ export function ShowBar({ status, wide, onJump }: { status: Status; wide: boolea
         )}
       </dl>
       {wide && (
-        <div className="ml-auto flex items-center gap-4 px-4 text-[0.93rem]">
+        <div className="ml-auto flex items-center gap-4 px-4 text-note">
           <Lights status={status} />
           <Voice muted={status.voice.muted} />
           <button
@@ -87,7 +86,7 @@ function AirState({ status }: { status: Status }) {
 function Count({ name, children }: { name: string; children: React.ReactNode }) {
   return (
     <div className="flex flex-col-reverse leading-tight">
-      <dt className="text-[0.8rem] text-muted">{name}</dt>
+      <dt className="text-tiny text-muted">{name}</dt>
       <dd className="text-base font-semibold">{children}</dd>
     </div>
   )
@@ -113,12 +112,9 @@ export function Lights({ status }: { status: Status }) {
 
 /** Has the bot speak in chat, or keeps it quiet. */
 export function Voice({ muted }: { muted: boolean }) {
-  const client = useQueryClient()
-  const toast = useToast()
-  const turn = useMutation({
-    mutationFn: () => answerOf(api.PUT('/desk/voice', { body: { muted: !muted } })),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['status'] }),
-    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  const turn = useChange({
+    ask: () => answerOf(api.PUT('/desk/voice', { body: { muted: !muted } })),
+    invalidates: ['status'],
   })
   const Icon = muted ? VolumeX : Volume2
   return (

@@ -1,19 +1,20 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { durationInWords, inWords } from '#core/currency'
 import { UNDO_SECONDS } from '#core/people'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
 import { timeText } from '../../parts/time.ts'
+import { useChange } from '../../parts/useChange.ts'
 import { useStatus } from '../status.ts'
 
 /** What happened while nobody looked: a show forgotten on air, a time when chat was away. */
 export function ShowNotices() {
   const { forgotten, now, ahead } = useStatus()
   const gaps = useQuery({
-    queryKey: ['gaps'],
+    queryKey: keyOf('gaps'),
     queryFn: ({ signal }) => answerOf(api.GET('/desk/gaps', { signal })),
   })
   const all = gaps.data?.gaps ?? []
@@ -35,15 +36,10 @@ export function ShowNotices() {
 const BOX = 'flex flex-wrap items-center gap-x-4 gap-y-2 rounded-md border border-brass bg-brass-wash px-4 py-2.5'
 
 function Forgotten({ since }: { since: number }) {
-  const client = useQueryClient()
-  const toast = useToast()
-  const close = useMutation({
-    mutationFn: () => answerOf(api.POST('/desk/show/close', { body: { endedAt: since } })),
-    onSuccess: async () => {
-      toast({ text: `The show ended at ${timeText(since)}.` })
-      await client.invalidateQueries()
-    },
-    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  const close = useChange({
+    ask: () => answerOf(api.POST('/desk/show/close', { body: { endedAt: since } })),
+    invalidates: 'all',
+    said: () => `The show ended at ${timeText(since)}.`,
   })
   return (
     <div role="status" className={BOX}>
@@ -61,13 +57,14 @@ type Gap = Answer<'/desk/gaps'>['gaps'][number]
 
 /** A payment that can still be taken back. */
 function PaidNotice({ gap }: { gap: Gap }) {
-  const end = useEndGap(gap)
+  const { undo } = useEndGap(gap)
+  const takeBack = useChange({ ask: undo, invalidates: ['gaps'], said: (words) => words })
   return (
     <p className="flex items-center gap-4 rounded-md border border-line bg-panel px-4 py-1.5 text-muted">
       <span className="min-w-60 flex-1">
         The time from {timeText(gap.from)} to {timeText(gap.until)}, when chat was away, is paid.
       </span>
-      <Button look="quiet" onClick={() => end('undo', 'Undone.')}>
+      <Button look="quiet" onClick={() => takeBack.mutate()}>
         Undo
       </Button>
     </p>
@@ -77,46 +74,35 @@ function PaidNotice({ gap }: { gap: Gap }) {
 /** Leaves a gap unpaid, or takes its payment back. */
 function useEndGap(gap: Gap) {
   const { currency } = useStatus()
-  const client = useQueryClient()
-  const toast = useToast()
-  return (how: 'dismiss' | 'undo', said: string) =>
-    void answerOf(api.POST('/desk/gaps/{gap}/end', { params: { path: { gap: gap.id } }, body: { how } })).then(
-      (ended) => {
-        const owed = 'owed' in ended ? ended.owed : 0
-        toast({ text: owed > 0 ? `${said} ${inWords(owed, currency)} of it had already been spent.` : said })
-        void client.invalidateQueries({ queryKey: ['gaps'] })
-      },
-      (fault: Error) => toast({ text: fault.message, look: 'problem' }),
-    )
+  const end = (how: 'dismiss' | 'undo') =>
+    answerOf(api.POST('/desk/gaps/{gap}/end', { params: { path: { gap: gap.id } }, body: { how } }))
+  const undo = async () => {
+    const ended = await end('undo')
+    const owed = 'owed' in ended ? ended.owed : 0
+    return owed > 0 ? `Undone. ${inWords(owed, currency)} of it had already been spent.` : 'Undone.'
+  }
+  const dismiss = useChange({ ask: () => end('dismiss'), invalidates: ['gaps'], said: 'Nothing was paid.' })
+  return { dismiss, undo }
 }
 
 type Preview = Answer<'/desk/gaps/{gap}/pay'>
 
 function GapNotice({ gap }: { gap: Gap }) {
   const { currency } = useStatus()
-  const client = useQueryClient()
-  const toast = useToast()
   const [preview, setPreview] = useState<Preview>()
-  const refresh = () => client.invalidateQueries({ queryKey: ['gaps'] })
-  const fail = (fault: Error) => toast({ text: fault.message, look: 'problem' })
-  const look = useMutation({
-    mutationFn: () =>
+  const look = useChange({
+    ask: () =>
       answerOf(api.POST('/desk/gaps/{gap}/pay', { params: { path: { gap: gap.id } }, body: { preview: true } })),
-    onSuccess: setPreview,
-    onError: fail,
+    invalidates: [],
+    onDone: setPreview,
   })
-  const end = useEndGap(gap)
-  const pay = useMutation({
-    mutationFn: () =>
+  const { dismiss, undo } = useEndGap(gap)
+  const pay = useChange({
+    ask: () =>
       answerOf(api.POST('/desk/gaps/{gap}/pay', { params: { path: { gap: gap.id } }, body: { preview: false } })),
-    onSuccess: async ({ people, total }) => {
-      toast({
-        text: `${people} people got ${inWords(total, currency)} in all.`,
-        undo: () => end('undo', 'Undone.'),
-      })
-      await refresh()
-    },
-    onError: fail,
+    invalidates: ['gaps'],
+    said: ({ people, total }) => `${people} people got ${inWords(total, currency)} in all.`,
+    undo: () => undo(),
   })
   const length = durationInWords(gap.until - gap.from)
   return (
@@ -126,7 +112,7 @@ function GapNotice({ gap }: { gap: Gap }) {
         {gap.people === 1 ? 'person was' : 'people were'} here before and after it
         {preview ? `: together they would get ${inWords(preview.total, currency)}.` : '.'}
       </p>
-      <Button look="quiet" onClick={() => end('dismiss', 'Nothing was paid.')}>
+      <Button look="quiet" onClick={() => dismiss.mutate()}>
         Leave it
       </Button>
       {preview ? (

@@ -1,6 +1,7 @@
 import { type QueryClient, queryOptions } from '@tanstack/react-query'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
+import { keyOf } from '../../parts/queryKey.ts'
 
 /** A line of the room, or what the bot has to say. */
 export type ChatFact = ChatLog['lines'][number]
@@ -13,7 +14,7 @@ const KEPT = 200
 const came = new WeakMap<QueryClient, readonly ChatFact[]>()
 
 export const chatQuery = queryOptions({
-  queryKey: ['chat'],
+  queryKey: keyOf('chat'),
   queryFn: async ({ signal, client }) => {
     const log = await answerOf(api.GET('/desk/chat', { signal }))
     return (came.get(client) ?? []).reduce(withLine, log)

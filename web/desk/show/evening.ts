@@ -1,11 +1,12 @@
 import { queryOptions } from '@tanstack/react-query'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
+import { keyOf } from '../../parts/queryKey.ts'
 
 export type Evening = Answer<'/desk/evening'>
 
 export const eveningQuery = queryOptions({
-  queryKey: ['evening'],
+  queryKey: keyOf('evening'),
   queryFn: ({ signal }) => answerOf(api.GET('/desk/evening', { signal })),
 })
 

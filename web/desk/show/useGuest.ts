@@ -1,5 +1,5 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answerOf, api } from '../../parts/api.ts'
+import { useChange } from '../../parts/useChange.ts'
 
 interface Guest {
   readonly guest: string | null
@@ -8,12 +8,10 @@ interface Guest {
 
 /** Marks the show as showing somebody else's channel, or not any more. */
 export function useGuest(done: () => void) {
-  const client = useQueryClient()
-  return useMutation({
-    mutationFn: (body: Guest) => answerOf(api.PUT('/desk/show/guest', { body })),
-    onSuccess: async () => {
-      done()
-      await client.invalidateQueries({ queryKey: ['status'] })
-    },
+  return useChange({
+    ask: (body: Guest) => answerOf(api.PUT('/desk/show/guest', { body })),
+    invalidates: ['status'],
+    onDone: done,
+    inPlace: true,
   })
 }

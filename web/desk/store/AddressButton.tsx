@@ -4,13 +4,14 @@ import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
 import { useToast } from '../../parts/feedback/toasts.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
 
 /** Shows where an order is sent, once it is asked for: an address must not stand on a screen that may be on stream. */
 export function AddressButton({ order }: { order: number }) {
   const [open, setOpen] = useState(false)
   const toast = useToast()
   const address = useQuery({
-    queryKey: ['address', order],
+    queryKey: keyOf('address', order),
     queryFn: ({ signal }) => answerOf(api.GET('/desk/orders/{order}/address', { params: { path: { order } }, signal })),
     enabled: open,
     gcTime: 0,

@@ -1,11 +1,11 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { digits } from '#core/currency'
 import { MOST_CODES_AT_ONCE, readCodes } from '#core/store'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
-import { INPUT, NumberInput } from '../../parts/form/inputs.tsx'
+import { Field, INPUT, NumberInput } from '../../parts/form/inputs.tsx'
+import { useChange } from '../../parts/useChange.ts'
 import type { RewardShown } from './view.ts'
 
 interface CodesPartProps {
@@ -44,77 +44,83 @@ export function CodesPart({ reward, low, setLow, unsaved }: CodesPartProps) {
   )
 }
 
+/** Sends the codes, so many at once. */
+async function sendCodes(reward: number, codes: readonly string[]) {
+  let [added, known] = [0, 0]
+  for (let at = 0; at < codes.length; at += MOST_CODES_AT_ONCE) {
+    const body = { codes: codes.slice(at, at + MOST_CODES_AT_ONCE) }
+    const answer = await answerOf(api.POST('/desk/rewards/{id}/codes', { params: { path: { id: reward } }, body }))
+    added += answer.added
+    known += answer.known
+  }
+  return { added, known }
+}
+
 function AddCodes({ reward }: { reward: number }) {
-  const client = useQueryClient()
   const [text, setText] = useState('')
   const [told, setTold] = useState('')
-  const { codes, repeats, tooLong } = readCodes(text)
-  const add = useMutation({
-    mutationFn: async () => {
-      let [added, known] = [0, 0]
-      for (let at = 0; at < codes.length; at += MOST_CODES_AT_ONCE) {
-        const part = codes.slice(at, at + MOST_CODES_AT_ONCE)
-        const answer = await answerOf(
-          api.POST('/desk/rewards/{id}/codes', {
-            params: { path: { id: reward } },
-            body: {
-              codes: part,
-            },
-          }),
-        )
-        added += answer.added
-        known += answer.known
-      }
-      return { added, known }
-    },
-    onSuccess: async ({ added, known }) => {
+  const read = readCodes(text)
+  const add = useChange({
+    ask: () => sendCodes(reward, read.codes),
+    invalidates: ['store'],
+    onDone: ({ added, known }) => {
       setText('')
       setTold(`${digits(added)} added${known > 0 ? `; ${digits(known)} were already on the list` : ''}.`)
-      await client.invalidateQueries({ queryKey: ['store'] })
     },
+    inPlace: true,
   })
+  const type = (next: string) => {
+    setText(next)
+    setTold('')
+  }
   return (
     <div className="flex flex-col gap-2">
-      <label className="flex flex-col gap-1">
-        Codes to add, one per line
-        <textarea
-          rows={6}
-          value={text}
-          onChange={(event) => {
-            setText(event.target.value)
-            setTold('')
-          }}
-          className={`font-mono ${INPUT}`}
-        />
-      </label>
-      <label className="flex items-center gap-2 text-muted">
-        or from a file, first column
-        <input
-          type="file"
-          accept=".csv,.txt,text/csv,text/plain"
-          onChange={(event) => void event.target.files?.[0]?.text().then(setText)}
-          className="file:mr-3 file:rounded-md file:border file:border-line file:bg-panel file:px-3 file:py-1 file:text-text"
-        />
-      </label>
+      <CodesField text={text} type={type} />
       <p role="status" className="text-muted">
-        {told !== ''
-          ? told
-          : codes.length === 0
-            ? 'Blank lines and repeats are skipped.'
-            : `${digits(codes.length)} ${codes.length === 1 ? 'code' : 'codes'}${repeats > 0 ? `, ${digits(repeats)} repeated and skipped` : ''}.`}
+        {told === '' ? readInWords(read) : told}
       </p>
-      {tooLong.length > 0 && (
-        <p className="text-brick-text">{tooLong.length} lines have more than 200 characters and are skipped.</p>
+      {read.tooLong.length > 0 && (
+        <p className="text-brick-text">{read.tooLong.length} lines have more than 200 characters and are skipped.</p>
       )}
       {add.error && <Problem error={add.error} />}
       <Button
         look="main"
         className="self-start"
-        disabled={codes.length === 0 || add.isPending}
+        disabled={read.codes.length === 0 || add.isPending}
         onClick={() => add.mutate()}
       >
         {add.isPending ? 'Adding …' : 'Add the codes'}
       </Button>
     </div>
+  )
+}
+
+function readInWords({ codes, repeats }: ReturnType<typeof readCodes>): string {
+  if (codes.length === 0) return 'Blank lines and repeats are skipped.'
+  const again = repeats > 0 ? `, ${digits(repeats)} repeated and skipped` : ''
+  return `${digits(codes.length)} ${codes.length === 1 ? 'code' : 'codes'}${again}.`
+}
+
+function CodesField({ text, type }: { text: string; type: (text: string) => void }) {
+  return (
+    <>
+      <Field label="Codes to add, one per line">
+        <textarea
+          rows={6}
+          value={text}
+          onChange={(event) => type(event.target.value)}
+          className={`font-mono ${INPUT}`}
+        />
+      </Field>
+      <label className="flex items-center gap-2 text-muted">
+        or from a file, first column
+        <input
+          type="file"
+          accept=".csv,.txt,text/csv,text/plain"
+          onChange={(event) => void event.target.files?.[0]?.text().then(type)}
+          className="file:mr-3 file:rounded-md file:border file:border-line file:bg-panel file:px-3 file:py-1 file:text-text"
+        />
+      </label>
+    </>
   )
 }

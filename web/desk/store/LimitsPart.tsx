@@ -109,7 +109,7 @@ interface RestFieldProps {
 export function RestField({ label, seconds, setSeconds, none = 'none', most = 2_592_000 }: RestFieldProps) {
   const unit = [...UNITS].reverse().find(({ value }) => seconds > 0 && seconds % Number(value) === 0) ?? UNITS[1]
   return (
-    <p className="grid grid-cols-[8rem_auto_auto_1fr] items-center gap-2">
+    <p className="grid cols-limit-2 items-center gap-2">
       <span>{label}</span>
       <NumberInput
         label={`${label}, how long`}
@@ -139,7 +139,7 @@ interface TimeFieldProps {
 export function TimeField({ label, at, setAt, zone }: TimeFieldProps) {
   const value = at === null ? '' : DateTime.fromSeconds(at, { zone }).toFormat("yyyy-MM-dd'T'HH:mm")
   return (
-    <label className="grid grid-cols-[8rem_auto_1fr] items-center gap-2">
+    <label className="grid cols-limit items-center gap-2">
       <span>{label}</span>
       <input
         type="datetime-local"

@@ -75,7 +75,7 @@ function CardHead({ order, waited, late, onTake }: CardHeadProps) {
           {ageText(waited)}
         </span>
       </div>
-      <div className="flex items-baseline justify-between gap-2 text-[0.93rem] text-muted">
+      <div className="flex items-baseline justify-between gap-2 text-note text-muted">
         <p className="min-w-0 break-words">
           {order.viewerName} · {order.price === 0 ? 'without a price' : inWords(order.price, currency)}
         </p>
@@ -83,8 +83,8 @@ function CardHead({ order, waited, late, onTake }: CardHeadProps) {
           {order.takenBy === null ? 'Assign to me' : 'Unassign'}
         </button>
       </div>
-      {order.status === 'back' && <p className="mt-1 text-[0.93rem] text-brass-text">Its time is over: end it.</p>}
-      {order.takenBy !== null && <p className="mt-1 text-[0.93rem] text-steel-text">Assigned to {order.takenBy}.</p>}
+      {order.status === 'back' && <p className="mt-1 text-note text-brass-text">Its time is over: end it.</p>}
+      {order.takenBy !== null && <p className="mt-1 text-note text-steel-text">Assigned to {order.takenBy}.</p>}
       {order.text && <p className="mt-1.5 rounded-md bg-surface px-2.5 py-1.5 break-words">{order.text}</p>}
       {order.posted && <AddressButton order={order.id} />}
     </>
@@ -101,7 +101,7 @@ function CardButtons({ order, next, onDone, onGiveBack, asking, setAsking }: Car
   if (asking)
     return (
       <>
-        <p className="w-full text-[0.93rem]">
+        <p className="w-full text-note">
           Refund {inWords(order.price, currency)} to {order.viewerName}?
         </p>
         <Button look="danger" ref={(button) => button?.focus()} onClick={onGiveBack}>

@@ -42,10 +42,10 @@ export function OrderList({ orders, chosen, setChosen, openPerson }: OrderListPr
             <th scope="col" className="w-10 px-3 py-2">
               <span className="sr-only">Chosen</span>
             </th>
-            <th scope="col" className="w-[24%] px-2 py-2 font-medium">
+            <th scope="col" className="w-6/25 px-2 py-2 font-medium">
               Reward
             </th>
-            <th scope="col" className="w-[16%] px-2 py-2 font-medium">
+            <th scope="col" className="w-4/25 px-2 py-2 font-medium">
               Buyer
             </th>
             <th scope="col" className="px-2 py-2 font-medium">

@@ -1,4 +1,4 @@
-import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
 import { useDeferredValue, useState } from 'react'
 import { digits } from '#core/currency'
 import type { Answer, Query } from '../../parts/api/called.ts'
@@ -6,9 +6,10 @@ import { answerOf, api, searchOf } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { DownloadButton } from '../../parts/DownloadButton.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
 import { INPUT, Select } from '../../parts/form/inputs.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { PageActions } from '../../parts/page/PageHead.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
+import { useChange } from '../../parts/useChange.ts'
 import { ViewerPanel } from '../people/ViewerPanel.tsx'
 import { OrderList } from './OrderList.tsx'
 import { storeQuery } from './view.ts'
@@ -33,7 +34,7 @@ const askedOf = ({ shown, reward, text, order }: Asked): Query<'/desk/orders/his
 
 function useHistory(asked: Asked) {
   return useInfiniteQuery({
-    queryKey: ['history', asked],
+    queryKey: keyOf('history', asked),
     queryFn: ({ pageParam, signal }) =>
       answerOf(api.GET('/desk/orders/history', { params: { query: { ...askedOf(asked), after: pageParam } }, signal })),
     initialPageParam: undefined as number | undefined,
@@ -55,10 +56,9 @@ export function OrdersPage() {
   }
   return (
     <div className="flex flex-col gap-4">
-      <div className="flex items-center gap-3">
-        <PageTitle className="mr-auto">Orders</PageTitle>
+      <PageActions>
         <DownloadButton path={`/desk/orders.csv?${searchOf(askedOf(asked))}`}>Save as CSV</DownloadButton>
-      </div>
+      </PageActions>
       <Filters asked={asked} put={put} counts={history.data?.pages[0]?.counts} />
       {chosen.size > 0 && <ManyBar chosen={chosen} clear={() => setChosen(new Set())} />}
       {history.isPending && <Loading what="the orders" />}
@@ -164,24 +164,22 @@ function Filters({ asked, put, counts }: FiltersProps) {
 }
 
 function ManyBar({ chosen, clear }: { chosen: ReadonlySet<number>; clear: () => void }) {
-  const client = useQueryClient()
-  const toast = useToast()
   const [asking, setAsking] = useState(false)
-  const many = useMutation({
-    mutationFn: (does: 'done' | 'give-back') =>
+  const many = useChange({
+    ask: (does: 'done' | 'give-back') =>
       answerOf(api.POST('/desk/orders/many', { body: { orders: [...chosen], does } })),
-    onSuccess: async ({ done, refused }, does) => {
+    invalidates: ['history', 'orders'],
+    said: ({ done, refused }, does) => {
       const how = does === 'done' ? 'done' : 'refunded'
       const [first] = refused
-      toast({
+      return {
         text: `${done} ${done === 1 ? 'order is' : 'orders are'} ${how}.${first === undefined ? '' : ` ${refused.length} not: ${first}`}`,
         ...(refused.length > 0 && { look: 'problem' as const }),
-      })
-      clear()
-      await client.invalidateQueries({ queryKey: ['history'] })
-      await client.invalidateQueries({ queryKey: ['orders'] })
+      }
     },
-    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+    onDone: () => {
+      clear()
+    },
   })
   return (
     <div className="flex flex-wrap items-center gap-2 rounded-md bg-brass-wash px-3 py-2">

@@ -12,7 +12,7 @@ export function PricePart({ draft, put, store, view, id }: PartProps) {
   const longest = Math.max(1, ...kinds.map(({ seconds }) => seconds ?? 0))
   const able = couldBuy(holdings, draft.price)
   return (
-    <div className="grid sm:grid-cols-[15rem_minmax(0,1fr)] gap-6">
+    <div className="grid sm:cols-rail-main gap-6">
       <div className="flex flex-col gap-3">
         <div className="flex flex-col gap-1">
           <span>Price</span>
@@ -39,7 +39,7 @@ export function PricePart({ draft, put, store, view, id }: PartProps) {
         <h3 className="mb-2 font-sans font-semibold">Hours of watching it takes</h3>
         <ul className="flex flex-col gap-1.5">
           {kinds.map(({ name, seconds }) => (
-            <li key={name} className="grid grid-cols-[9.5rem_minmax(0,1fr)_4rem] items-center gap-3">
+            <li key={name} className="grid cols-share items-center gap-3">
               <span className="truncate">{name}</span>
               <span aria-hidden="true" className="h-2 rounded-sm bg-surface">
                 <span

@@ -33,7 +33,7 @@ export function SideRail() {
   }
   if (!open) return <FoldedRail waiting={count} onOpen={turn} />
   return (
-    <aside aria-label="Running and waiting" className="flex w-[19rem] shrink-0 flex-col border-l border-line bg-panel">
+    <aside aria-label="Running and waiting" className="flex w-76 shrink-0 flex-col border-l border-line bg-panel">
       <div className="min-h-0 flex-1 overflow-y-auto">
         <Running />
         <WaitingPart onClose={turn} />

@@ -6,7 +6,7 @@ import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { INPUT } from '../../parts/form/inputs.tsx'
 import { UnsavedList } from '../../parts/form/UnsavedList.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { PageActions } from '../../parts/page/PageHead.tsx'
 import { Empty } from '../../parts/page/Panel.tsx'
 import { dayText } from '../../parts/time.ts'
 import { commandsQuery } from '../commands/view.ts'
@@ -27,19 +27,18 @@ export function StorePage() {
   const failed = store.error ?? commands.error
   return (
     <div className="flex flex-col gap-4">
-      <div className="flex items-center gap-3">
-        <PageTitle>Store</PageTitle>
+      <PageActions>
         <input
           aria-label="Find a reward"
           placeholder="Find a reward"
           value={asked}
           onChange={(event) => setAsked(event.target.value)}
-          className={`ml-auto w-44 ${INPUT} placeholder:text-muted`}
+          className={`w-44 ${INPUT} placeholder:text-muted`}
         />
         <Button look="main" onClick={() => setOpen('new')}>
           Add a reward
         </Button>
-      </div>
+      </PageActions>
       {(store.isPending || commands.isPending) && !failed && <Loading what="the store" />}
       {failed && <Problem error={failed} retry={() => void store.refetch()} />}
       {store.data && <Tonight view={store.data} />}

@@ -67,7 +67,7 @@ function Group({ group: { reward, orders }, open, turn, card }: GroupProps) {
           type="button"
           aria-expanded={open}
           onClick={() => turn(reward)}
-          className="flex min-h-11 w-full items-center justify-between gap-2 px-4 py-2 text-left text-[0.93rem] hover:bg-raised"
+          className="flex min-h-11 w-full items-center justify-between gap-2 px-4 py-2 text-left text-note hover:bg-raised"
         >
           <span className="min-w-0 break-words">
             {reward} · {orders.length} waiting

@@ -1,7 +1,7 @@
 import { clsx } from 'clsx'
 import { useState } from 'react'
 import { type Asks, KINDS, type RewardKind, type RewardSettings } from '#core/store'
-import { Checkbox, Field, INPUT, NumberInput, Select } from '../../parts/form/inputs.tsx'
+import { Checkbox, Field, INPUT, NumberInput, Select, TextInput } from '../../parts/form/inputs.tsx'
 import { PictureField } from '../library/RefFields.tsx'
 import type { PartProps } from './part.ts'
 
@@ -13,37 +13,9 @@ const KIND_NAMES: Readonly<Record<RewardKind, string>> = {
 
 /** What it is called, how it is bought, what the buyer is asked. */
 export function WhatPart({ draft, put, store, collides }: PartProps & { collides: string | undefined }) {
-  const groups = [...new Set(store.rewards.map(({ settings }) => settings.group).filter((name) => name !== ''))]
   return (
     <div className="flex flex-col gap-4">
-      <div className="grid gap-4 sm:grid-cols-2">
-        <Field label="Name">
-          <input
-            data-autofocus
-            value={draft.name}
-            maxLength={60}
-            onChange={(event) => put({ name: event.target.value, ...wordFrom(draft, event.target.value) })}
-            className={INPUT}
-          />
-        </Field>
-        <Field label="Chat word, as in !get hat">
-          <input
-            value={draft.word}
-            maxLength={30}
-            aria-invalid={collides !== undefined}
-            onChange={(event) => put({ word: event.target.value.toLowerCase().replace(/^!+/, '').trim() })}
-            className={INPUT}
-          />
-        </Field>
-      </div>
-      {collides !== undefined && (
-        <p role="alert" className="text-brick-text">
-          {collides}
-        </p>
-      )}
-      <Checkbox on={draft.command} onTick={(command) => put({ command })}>
-        “!{draft.word || 'word'}” alone buys it, too
-      </Checkbox>
+      <NameFields draft={draft} put={put} collides={collides} />
       <KindField kind={draft.kind} setKind={(kind) => put({ kind, ...without(kind) })} />
       <Field label="Description, for viewers">
         <textarea
@@ -54,14 +26,59 @@ export function WhatPart({ draft, put, store, collides }: PartProps & { collides
           className={INPUT}
         />
       </Field>
+      <GroupField draft={draft} put={put} store={store} />
+      <PictureField label="Picture in the store" value={draft.picture} onValue={(picture) => put({ picture })} />
+      <AsksField asks={draft.asks} setAsks={(asks) => put({ asks })} />
+      <Field label="What the buyer must confirm" hint="A checkbox on the page; in chat, viewers add “yes”.">
+        <TextInput value={draft.confirm} most={120} placeholder="nothing" onValue={(confirm) => put({ confirm })} />
+      </Field>
+      {draft.kind === 'hand' && <PostField draft={draft} put={put} />}
+    </div>
+  )
+}
+
+interface NameFieldsProps extends Pick<PartProps, 'draft' | 'put'> {
+  readonly collides: string | undefined
+}
+
+function NameFields({ draft, put, collides }: NameFieldsProps) {
+  return (
+    <>
+      <div className="grid gap-4 sm:grid-cols-2">
+        <Field label="Name">
+          <TextInput
+            data-autofocus
+            value={draft.name}
+            most={60}
+            onValue={(name) => put({ name, ...wordFrom(draft, name) })}
+          />
+        </Field>
+        <Field label="Chat word, as in !get hat" error={collides}>
+          <TextInput
+            value={draft.word}
+            most={30}
+            onValue={(word) => put({ word: word.toLowerCase().replace(/^!+/, '').trim() })}
+          />
+        </Field>
+      </div>
+      <Checkbox on={draft.command} onTick={(command) => put({ command })}>
+        “!{draft.word || 'word'}” alone buys it, too
+      </Checkbox>
+    </>
+  )
+}
+
+function GroupField({ draft, put, store }: Pick<PartProps, 'draft' | 'put' | 'store'>) {
+  const groups = [...new Set(store.rewards.map(({ settings }) => settings.group).filter((name) => name !== ''))]
+  return (
+    <>
       <Field label="Group" hint="A whole group can be switched on and off in one go: for a season, for an evening.">
-        <input
+        <TextInput
           value={draft.group}
-          maxLength={40}
+          most={40}
           list="reward-groups"
           placeholder="none"
-          onChange={(event) => put({ group: event.target.value })}
-          className={`${INPUT} placeholder:text-muted`}
+          onValue={(group) => put({ group })}
         />
       </Field>
       <datalist id="reward-groups">
@@ -69,19 +86,7 @@ export function WhatPart({ draft, put, store, collides }: PartProps & { collides
           <option key={name} value={name} />
         ))}
       </datalist>
-      <PictureField label="Picture in the store" value={draft.picture} onValue={(picture) => put({ picture })} />
-      <AsksField asks={draft.asks} setAsks={(asks) => put({ asks })} />
-      <Field label="What the buyer must confirm" hint="A checkbox on the page; in chat, viewers add “yes”.">
-        <input
-          value={draft.confirm}
-          maxLength={120}
-          placeholder="nothing"
-          onChange={(event) => put({ confirm: event.target.value })}
-          className={`${INPUT} placeholder:text-muted`}
-        />
-      </Field>
-      {draft.kind === 'hand' && <PostField draft={draft} put={put} />}
-    </div>
+    </>
   )
 }
 
@@ -149,8 +154,12 @@ const ASKS: readonly { readonly value: Asks['of']; readonly name: string }[] = [
   { value: 'link', name: 'a link' },
 ]
 
-function AsksField({ asks, setAsks }: { asks: Asks; setAsks: (asks: Asks) => void }) {
-  const [lines, setLines] = useState(asks.of === 'choice' ? asks.choices.join('\n') : '')
+interface AsksProps<A extends Asks = Asks> {
+  readonly asks: A
+  readonly setAsks: (asks: Asks) => void
+}
+
+function AsksField({ asks, setAsks }: AsksProps) {
   const turn = (of: Asks['of']) =>
     setAsks('question' in asks && of !== 'nothing' ? ({ ...FRESH[of], question: asks.question } as Asks) : FRESH[of])
   return (
@@ -159,36 +168,17 @@ function AsksField({ asks, setAsks }: { asks: Asks; setAsks: (asks: Asks) => voi
       <div className="flex flex-wrap items-center gap-2">
         <Select label="Ask the buyer for" value={asks.of} choices={ASKS} onChoose={turn} />
         {asks.of !== 'nothing' && (
-          <input
+          <TextInput
             aria-label="The question"
             placeholder="Which thing should be next?"
             value={asks.question}
-            maxLength={100}
-            onChange={(event) => setAsks({ ...asks, question: event.target.value })}
-            className={`min-w-0 flex-1 ${INPUT} placeholder:text-muted`}
+            most={100}
+            onValue={(question) => setAsks({ ...asks, question })}
+            className="min-w-0 flex-1"
           />
         )}
       </div>
-      {asks.of === 'text' && (
-        <p className="flex flex-wrap items-center gap-2">
-          <NumberInput
-            label="Shortest text"
-            value={asks.least}
-            most={500}
-            className="w-16"
-            onValue={(least) => setAsks({ ...asks, least: Math.max(1, least) })}
-          />
-          <span>to</span>
-          <NumberInput
-            label="Longest text"
-            value={asks.most}
-            most={500}
-            className="w-16"
-            onValue={(most) => setAsks({ ...asks, most: Math.max(1, most) })}
-          />
-          <span>characters</span>
-        </p>
-      )}
+      {asks.of === 'text' && <TextBounds asks={asks} setAsks={setAsks} />}
       {asks.of === 'number' && (
         <p className="flex flex-wrap items-center gap-2">
           <NumberInput label="From" value={asks.from} className="w-24" onValue={(from) => setAsks({ ...asks, from })} />
@@ -196,21 +186,50 @@ function AsksField({ asks, setAsks }: { asks: Asks; setAsks: (asks: Asks) => voi
           <NumberInput label="To" value={asks.to} className="w-24" onValue={(to) => setAsks({ ...asks, to })} />
         </p>
       )}
-      {asks.of === 'choice' && (
-        <textarea
-          aria-label="Choices, one per line"
-          rows={4}
-          value={lines}
-          placeholder="one a line"
-          onChange={(event) => {
-            setLines(event.target.value)
-            const choices = event.target.value.split('\n').map((one) => one.trim())
-            setAsks({ ...asks, choices: choices.filter((one) => one !== '').slice(0, 50) })
-          }}
-          className={`${INPUT} placeholder:text-muted`}
-        />
-      )}
+      {asks.of === 'choice' && <ChoiceLines asks={asks} setAsks={setAsks} />}
     </fieldset>
+  )
+}
+
+function TextBounds({ asks, setAsks }: AsksProps<Extract<Asks, { of: 'text' }>>) {
+  return (
+    <p className="flex flex-wrap items-center gap-2">
+      <NumberInput
+        label="Shortest text"
+        value={asks.least}
+        most={500}
+        className="w-16"
+        onValue={(least) => setAsks({ ...asks, least: Math.max(1, least) })}
+      />
+      <span>to</span>
+      <NumberInput
+        label="Longest text"
+        value={asks.most}
+        most={500}
+        className="w-16"
+        onValue={(most) => setAsks({ ...asks, most: Math.max(1, most) })}
+      />
+      <span>characters</span>
+    </p>
+  )
+}
+
+function ChoiceLines({ asks, setAsks }: AsksProps<Extract<Asks, { of: 'choice' }>>) {
+  const [lines, setLines] = useState(asks.choices.join('\n'))
+  const type = (text: string) => {
+    setLines(text)
+    const choices = text.split('\n').map((one) => one.trim())
+    setAsks({ ...asks, choices: choices.filter((one) => one !== '').slice(0, 50) })
+  }
+  return (
+    <textarea
+      aria-label="Choices, one per line"
+      rows={4}
+      value={lines}
+      placeholder="one a line"
+      onChange={(event) => type(event.target.value)}
+      className={`${INPUT} placeholder:text-muted`}
+    />
   )
 }
 

@@ -2,12 +2,13 @@ import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api, type Sent } from '../../parts/api.ts'
 import { useToast } from '../../parts/feedback/toasts.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
 
 /** An order as the desk shows it; `posted`: there is an address to send it to. */
 export type DeskOrder = Answer<'/desk/orders'>['orders'][number]
 
 export const ordersQuery = queryOptions({
-  queryKey: ['orders'],
+  queryKey: keyOf('orders'),
   queryFn: ({ signal }) => answerOf(api.GET('/desk/orders', { signal })),
 })
 
@@ -45,7 +46,7 @@ export function useOrderAction() {
     onError: (fault) => toast({ text: fault.message, look: 'problem' }),
     onSettled: async () => {
       await client.invalidateQueries(ordersQuery)
-      await client.invalidateQueries({ queryKey: ['history'] })
+      await client.invalidateQueries({ queryKey: keyOf('history') })
     },
   })
 }

@@ -1,6 +1,7 @@
 import { queryOptions } from '@tanstack/react-query'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
+import { keyOf } from '../../parts/queryKey.ts'
 
 export type RewardShown = Answer<'/desk/store'>['rewards'][number]
 
@@ -8,7 +9,7 @@ export type RewardShown = Answer<'/desk/store'>['rewards'][number]
 export type StoreView = Answer<'/desk/store'>
 
 export const storeQuery = queryOptions({
-  queryKey: ['store'],
+  queryKey: keyOf('store'),
   queryFn: ({ signal }) => answerOf(api.GET('/desk/store', { signal })),
   // Whether an overlay is connected is no fact of the channel.
   refetchInterval: 10_000,

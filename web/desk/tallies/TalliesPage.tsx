@@ -2,12 +2,16 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { digits } from '#core/currency'
 import type { TallyRow } from '#core/tallies'
+import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { UnsavedList } from '../../parts/form/UnsavedList.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { PageActions } from '../../parts/page/PageHead.tsx'
 import { Empty, Panel } from '../../parts/page/Panel.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
+import type { Column } from '../../parts/table/column.ts'
+import { DataTable } from '../../parts/table/DataTable.tsx'
 import { commandsQuery } from '../commands/view.ts'
 import { CorrectTally } from './CorrectTally.tsx'
 import { TallyDialog } from './TallyDialog.tsx'
@@ -19,12 +23,11 @@ export function TalliesPage() {
   const tallies = view.data?.tallies ?? []
   return (
     <div className="flex flex-col gap-4">
-      <div className="flex items-center gap-3">
-        <PageTitle>Tallies</PageTitle>
-        <Button look="main" className="ml-auto" onClick={() => setDialog('new')}>
+      <PageActions>
+        <Button look="main" onClick={() => setDialog('new')}>
           Add a tally
         </Button>
-      </div>
+      </PageActions>
       {view.isPending && <Loading what="the tallies" />}
       {view.isError && <Problem error={view.error} retry={() => void view.refetch()} />}
       <UnsavedList
@@ -52,10 +55,25 @@ export function TalliesPage() {
 
 const SHOWN = 10
 
+type Count = Answer<'/desk/tallies/{tally}/counts'>['counts'][number]
+
+const COLUMNS: readonly Column<Count>[] = [
+  { id: 'who', head: 'Who has most', cut: true, card: 'title', cell: ({ name }) => name },
+  { id: 'all', head: 'In all', width: 'w-24', end: true, card: 'figure', cell: ({ total }) => digits(total) },
+  {
+    id: 'show',
+    head: 'This show',
+    width: 'w-28',
+    end: true,
+    card: 'figure',
+    cell: ({ show }) => <span className="text-muted">{show === 0 ? '–' : digits(show)}</span>,
+  },
+]
+
 function TallyPanel({ tally, change }: { tally: TallyRow; change: () => void }) {
   const [correcting, setCorrecting] = useState(false)
   const counts = useQuery({
-    queryKey: ['tally', tally.id],
+    queryKey: keyOf('tally', tally.id),
     queryFn: ({ signal }) =>
       answerOf(api.GET('/desk/tallies/{tally}/counts', { params: { path: { tally: tally.id } }, signal })),
   })
@@ -69,30 +87,13 @@ function TallyPanel({ tally, change }: { tally: TallyRow; change: () => void }) 
       {counts.isError && <Problem error={counts.error} retry={() => void counts.refetch()} />}
       {counts.data && counts.data.counts.length === 0 && <p className="text-muted">Nobody has any {tally.many} yet.</p>}
       {counts.data && counts.data.counts.length > 0 && (
-        <table className="tabular w-full">
-          <thead className="text-left text-sm text-muted">
-            <tr>
-              <th scope="col" className="font-medium">
-                Who has most
-              </th>
-              <th scope="col" className="text-right font-medium">
-                In all
-              </th>
-              <th scope="col" className="text-right font-medium">
-                This show
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {counts.data.counts.slice(0, SHOWN).map(({ viewer, name, total, show }) => (
-              <tr key={viewer} className="border-t border-line">
-                <td className="truncate py-1">{name}</td>
-                <td className="py-1 text-right">{digits(total)}</td>
-                <td className="py-1 text-right text-muted">{show === 0 ? '–' : digits(show)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <DataTable
+          label={`Who has most ${tally.many}`}
+          rows={counts.data.counts.slice(0, SHOWN)}
+          columns={COLUMNS}
+          keyOf={({ viewer }) => viewer}
+          inPanel
+        />
       )}
       <p className="text-sm text-muted">
         In texts: <code>{`{{ viewer.tally.${tally.key}.has }}`}</code>

@@ -1,15 +1,13 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { type FormEvent, useState } from 'react'
+import { useState } from 'react'
 import type { TallyRow, TallySettings } from '#core/tallies'
 import { answerOf, api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { FormDialog } from '../../parts/dialog/FormDialog.tsx'
-import { Problem } from '../../parts/feedback/Notice.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
+import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
 import { Checkbox, Field, NumberInput, TextInput } from '../../parts/form/inputs.tsx'
 import { RemoveButton } from '../../parts/form/RemoveButton.tsx'
+import { useChange } from '../../parts/useChange.ts'
 import type { CommandsView } from '../commands/view.ts'
 import { TallyWords } from './TallyWords.tsx'
 
@@ -35,56 +33,53 @@ const saveTally = (id: number | null, body: TallySettings): Sent<{ readonly tall
 
 /** Makes or changes a tally; a new one is followed by the words that can be made for it. */
 export function TallyDialog({ view, tally, close }: TallyDialogProps) {
-  const client = useQueryClient()
-  const toast = useToast()
   const live = tally === null ? FRESH : settingsOf(tally)
   const { draft, put: setDraft, discard, changed, conflict } = useDraft(`tally/${tally?.id ?? 'new'}`, live)
   const [made, setMade] = useState<TallyRow>()
   const put = (patch: Partial<TallySettings>) => setDraft({ ...draft, ...patch })
-  const save = useMutation({
-    mutationFn: () => answerOf(saveTally(tally?.id ?? null, { ...draft, key: draft.key || keyFor(draft.name) })),
-    onSuccess: async (answer) => {
-      await client.invalidateQueries({ queryKey: ['commands'] })
-      toast({ text: `${draft.name} is saved.` })
+  const save = useChange({
+    ask: () => answerOf(saveTally(tally?.id ?? null, { ...draft, key: draft.key || keyFor(draft.name) })),
+    invalidates: ['commands'],
+    said: () => `${draft.name} is saved.`,
+    onFresh: (answer) => {
       discard()
       if (tally === null) setMade({ ...draft, key: draft.key || keyFor(draft.name), id: answer.tally, goneAt: null })
       else close()
     },
+    inPlace: true,
   })
   if (made !== undefined) return <TallyWords view={view} tally={made} close={close} />
   const wrong =
     [draft.name, draft.one, draft.many].some((text) => text.trim() === '') || keyFor(draft.key || draft.name) === ''
-  const submit = (event: FormEvent) => {
-    event.preventDefault()
-    if (!wrong) save.mutate()
-  }
-  const fault = save.error
   return (
-    <FormDialog title={tally === null ? 'Add a tally' : tally.name} close={close}>
-      <form onSubmit={submit} className="flex flex-col gap-4">
-        <TallyFields draft={draft} put={put} />
-        <DraftConflict conflict={conflict} />
-        {fault && <Problem error={fault} />}
-        <div className="flex gap-2">
-          <Button look="main" type="submit" disabled={wrong || save.isPending}>
-            {tally === null ? 'Add the tally' : 'Save now'}
-          </Button>
+    <DialogForm
+      title={tally === null ? 'Add a tally' : tally.name}
+      close={close}
+      leave="Close"
+      does={tally === null ? 'Add the tally' : 'Save now'}
+      go={() => save.mutate()}
+      off={wrong}
+      change={save}
+      aside={
+        <>
+          {tally !== null && <RemoveTally tally={tally} close={close} />}
           {changed && <Button onClick={discard}>Discard changes</Button>}
-          <Button onClick={close}>Close</Button>
-          {tally !== null && (
-            <span className="ml-auto">
-              <RemoveButton
-                send={() => api.POST('/desk/tallies/{id}/close', { params: { path: { id: tally.id } } })}
-                name={tally.name}
-                close={close}
-              />
-            </span>
-          )}
-        </div>
-      </form>
-    </FormDialog>
+        </>
+      }
+    >
+      <TallyFields draft={draft} put={put} />
+      <DraftConflict conflict={conflict} />
+    </DialogForm>
   )
 }
+
+const RemoveTally = ({ tally: { id, name }, close }: { tally: TallyRow; close: () => void }) => (
+  <RemoveButton
+    send={() => api.POST('/desk/tallies/{id}/close', { params: { path: { id } } })}
+    name={name}
+    close={close}
+  />
+)
 
 const settingsOf = ({ name, one, many, key, ceiling, passing }: TallyRow): TallySettings => ({
   name,

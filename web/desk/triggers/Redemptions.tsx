@@ -1,36 +1,33 @@
-import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { queryOptions, useQuery } from '@tanstack/react-query'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
 import { ageText, useNow } from '../../parts/time.ts'
+import { useChange } from '../../parts/useChange.ts'
 import { useStatus } from '../status.ts'
 
 export const redemptionsQuery = queryOptions({
-  queryKey: ['redemptions'],
+  queryKey: keyOf('redemptions'),
   queryFn: ({ signal }) => answerOf(api.GET('/desk/redemptions', { signal })),
 })
 
 /** Redemptions of the platform's own points that wait for a hand, on the bench below the orders. */
 export function Redemptions() {
   const found = useQuery(redemptionsQuery)
-  const client = useQueryClient()
-  const toast = useToast()
   const { ahead } = useStatus()
   const now = useNow(ahead)
-  const decide = useMutation({
-    mutationFn: ({ id, how }: { id: number; how: 'approve' | 'refuse'; name: string }) =>
+  const decide = useChange({
+    ask: ({ id, how }: { id: number; how: 'approve' | 'refuse'; name: string }) =>
       answerOf(api.POST(`/desk/redemptions/{redemption}/${how}`, { params: { path: { redemption: id } } })),
-    onSuccess: ({ status, why }, { name }) =>
-      toast({
-        text:
-          status === 'approved'
-            ? `Approved for ${name}.`
-            : `Rejected: ${name} gets their platform points back.${why === undefined ? '' : ` ${why}`}`,
-        look: why === undefined ? 'done' : 'problem',
-      }),
-    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
-    onSettled: () => client.invalidateQueries(redemptionsQuery),
+    invalidates: ['redemptions'],
+    said: ({ status, why }, { name }) => ({
+      text:
+        status === 'approved'
+          ? `Approved for ${name}.`
+          : `Rejected: ${name} gets their platform points back.${why === undefined ? '' : ` ${why}`}`,
+      look: why === undefined ? 'done' : 'problem',
+    }),
   })
   if (found.isError) return <Problem error={found.error} retry={() => void found.refetch()} />
   const waiting = found.data?.redemptions ?? []
@@ -47,7 +44,7 @@ export function Redemptions() {
               <h4 className="min-w-0 font-sans font-semibold break-words">{rewardName}</h4>
               <span className="tabular shrink-0 text-sm text-muted">{ageText(now - at)}</span>
             </div>
-            <p className="text-[0.93rem] text-muted">{viewerName}</p>
+            <p className="text-note text-muted">{viewerName}</p>
             {text !== null && <p className="mt-1.5 rounded-md bg-surface px-2.5 py-1.5 break-words">{text}</p>}
             <div className="mt-2 flex gap-2">
               <Button

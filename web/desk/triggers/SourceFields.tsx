@@ -1,5 +1,6 @@
 import type { Source, SourceKind } from '#core/triggers'
 import { Field, NumberInput, Select } from '../../parts/form/inputs.tsx'
+import { Radios } from '../../parts/form/Radios.tsx'
 import type { CommandsView } from '../commands/view.ts'
 import { freshSource, SOURCES, unitOf } from './sources.ts'
 
@@ -27,41 +28,13 @@ export function SourceFields({ source, setSource, view }: SourceFieldsProps) {
 }
 
 function More({ source, setSource, view }: SourceFieldsProps) {
-  if ('setup' in source)
-    return (
-      <AnyOf
-        label="Raffle"
-        any="any raffle"
-        value={source.setup}
-        choices={view.setups.map(({ id, settings }) => ({ id, name: `started from “${settings.title}”` }))}
-        onValue={(setup) => setSource({ ...source, setup })}
-      />
-    )
+  const anyOf = anyOfSource(source, setSource, view)
+  if (anyOf !== undefined) return <AnyOf {...anyOf} />
   switch (source.of) {
     case 'outside':
       return <Outside source={source} setSource={setSource} view={view} />
     case 'timer':
       return <Timer source={source} setSource={setSource} />
-    case 'rankReached':
-      return (
-        <AnyOf
-          label="Rank"
-          any="any rank"
-          value={source.rank}
-          choices={view.names.ranks}
-          onValue={(rank) => setSource({ ...source, rank })}
-        />
-      )
-    case 'orderPlaced':
-      return (
-        <AnyOf
-          label="Reward"
-          any="any reward"
-          value={source.reward}
-          choices={view.rewards}
-          onValue={(reward) => setSource({ ...source, reward })}
-        />
-      )
     case 'subscription':
     case 'gift':
     case 'raid':
@@ -72,6 +45,39 @@ function More({ source, setSource, view }: SourceFieldsProps) {
     default:
       return null
   }
+}
+
+/** What one of a kind can be chosen of, where a source is about one or any of them. */
+function anyOfSource(
+  source: Source,
+  setSource: SourceFieldsProps['setSource'],
+  view: CommandsView,
+): AnyOfProps | undefined {
+  if ('setup' in source)
+    return {
+      label: 'Raffle',
+      any: 'any raffle',
+      value: source.setup,
+      choices: view.setups.map(({ id, settings }) => ({ id, name: `started from “${settings.title}”` })),
+      onValue: (setup) => setSource({ ...source, setup }),
+    }
+  if (source.of === 'rankReached')
+    return {
+      label: 'Rank',
+      any: 'any rank',
+      value: source.rank,
+      choices: view.names.ranks,
+      onValue: (rank) => setSource({ ...source, rank }),
+    }
+  if (source.of === 'orderPlaced')
+    return {
+      label: 'Reward',
+      any: 'any reward',
+      value: source.reward,
+      choices: view.rewards,
+      onValue: (reward) => setSource({ ...source, reward }),
+    }
+  return undefined
 }
 
 interface TimerProps {
@@ -145,11 +151,19 @@ const AnyOf = ({ label, any, value, choices, onValue }: AnyOfProps) => (
   />
 )
 
-function Outside({
-  source,
-  setSource,
-  view,
-}: SourceFieldsProps & { readonly source: Extract<Source, { of: 'outside' }> }) {
+interface OutsideProps extends SourceFieldsProps {
+  readonly source: Extract<Source, { of: 'outside' }>
+}
+
+const APPROVALS = [
+  {
+    value: 'itself',
+    name: 'Runs automatically; if it cannot be done, it is rejected and the platform refunds its points',
+  },
+  { value: 'hand', name: 'Waits until you approve or reject it' },
+] as const
+
+function Outside({ source, setSource, view }: OutsideProps) {
   if (view.outside.length === 0)
     return (
       <p className="text-muted">
@@ -172,36 +186,14 @@ function Outside({
           onChoose={(reward) => setSource({ ...source, reward })}
         />
       </Field>
-      <fieldset className="flex flex-col gap-1">
-        <legend className="sr-only">Approval</legend>
-        {(
-          [
-            ['itself', 'Runs automatically; if it cannot be done, it is rejected and the platform refunds its points'],
-            ['hand', 'Waits until you approve or reject it'],
-          ] as const
-        ).map(([approval, name]) => (
-          <label key={approval} className="flex items-start gap-2">
-            <input
-              type="radio"
-              name="approval"
-              checked={source.approval === approval}
-              onChange={() => setSource({ ...source, approval })}
-              className="mt-1 accent-brass"
-            />
-            {name}
-          </label>
-        ))}
-      </fieldset>
-      <label className="flex items-center gap-2">
-        Price
-        <input
-          value="0"
-          disabled
-          readOnly
-          className="w-16 rounded-md border border-line bg-surface px-2.5 py-1.5 text-right"
-        />
-        <span className="text-muted">none: it was paid in platform points</span>
-      </label>
+      <Radios
+        legend="Approval"
+        legendHidden
+        value={source.approval}
+        choices={APPROVALS}
+        onChoose={(approval) => setSource({ ...source, approval })}
+      />
+      <p className="text-muted">It has no price of ours: it was paid in platform points.</p>
     </>
   )
 }

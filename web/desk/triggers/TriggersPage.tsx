@@ -6,7 +6,7 @@ import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { Ready, SharedFaults, saidAbove } from '../../parts/feedback/Ready.tsx'
 import { Switch } from '../../parts/form/Switch.tsx'
 import { UnsavedList } from '../../parts/form/UnsavedList.tsx'
-import { PageTitle } from '../../parts/page/PageTitle.tsx'
+import { PageActions } from '../../parts/page/PageHead.tsx'
 import { Empty } from '../../parts/page/Panel.tsx'
 import type { Column } from '../../parts/table/column.ts'
 import { DataTable } from '../../parts/table/DataTable.tsx'
@@ -22,12 +22,11 @@ export function TriggersPage() {
   const chosen = view.data?.triggers.find(({ id }) => id === open)
   return (
     <div className="flex flex-col gap-4">
-      <div className="flex items-center gap-3">
-        <PageTitle>Triggers</PageTitle>
-        <Button look="main" className="ml-auto" onClick={() => setOpen('new')}>
+      <PageActions>
+        <Button look="main" onClick={() => setOpen('new')}>
           Add a trigger
         </Button>
-      </div>
+      </PageActions>
       {view.isPending && <Loading what="the triggers" />}
       {view.isError && <Problem error={view.error} retry={() => void view.refetch()} />}
       <UnsavedList
@@ -89,7 +88,7 @@ function columnsOf(view: CommandsView, open: (id: number) => void): Column<Trigg
     {
       id: 'name',
       head: 'Name',
-      width: 'w-[24%]',
+      width: 'w-6/25',
       card: 'title',
       sortBy: ({ settings }) => settings.name,
       cell: ({ id, settings }) => (
@@ -101,7 +100,7 @@ function columnsOf(view: CommandsView, open: (id: number) => void): Column<Trigg
     {
       id: 'source',
       head: 'Set off by',
-      width: 'w-[30%]',
+      width: 'w-3/10',
       cell: ({ settings, who }) => (
         <>
           {sourceInWords(settings.source, view)}

@@ -19,8 +19,8 @@ interface SidePanelProps {
 export function SidePanel({ title, close, parts, part, setPart, foot, children }: SidePanelProps) {
   return (
     <Dialog open onClose={close} className="fixed inset-0 z-30">
-      <div className="fixed inset-y-0 right-0 flex w-full max-w-[44rem] pt-14">
-        <DialogPanel className="flex min-h-0 w-full flex-col border-l border-line bg-panel shadow-[-12px_0_24px_rgb(0_0_0/0.25)]">
+      <div className="fixed inset-y-0 right-0 flex w-full max-w-176 pt-14">
+        <DialogPanel className="flex min-h-0 w-full flex-col border-l border-line bg-panel shadow-aside">
           <div className="flex items-center justify-between gap-3 px-5 pt-3">
             <DialogTitle className="truncate text-xl">{title}</DialogTitle>
             <Button look="quiet" onClick={close} shortcut="Esc">

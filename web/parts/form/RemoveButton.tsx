@@ -1,8 +1,8 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, type Sent } from '../api.ts'
 import { Button } from '../Button.tsx'
-import { useToast } from '../feedback/toasts.tsx'
+import type { QueryName } from '../queryKey.ts'
+import { useChange } from '../useChange.ts'
 
 /** Takes something away, after asking. */
 export function RemoveButton({
@@ -16,20 +16,15 @@ export function RemoveButton({
   name: string
   close: () => void
   /** What of the desk is outdated by it. */
-  refreshes?: string
+  refreshes?: QueryName
   how?: string
 }) {
-  const client = useQueryClient()
-  const toast = useToast()
   const [asking, setAsking] = useState(false)
-  const remove = useMutation({
-    mutationFn: () => answerOf(send()),
-    onSuccess: async () => {
-      toast({ text: `${name} was removed.` })
-      close()
-      await client.invalidateQueries({ queryKey: [refreshes] })
-    },
-    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  const remove = useChange({
+    ask: () => answerOf(send()),
+    invalidates: [refreshes],
+    said: `${name} was removed.`,
+    onDone: close,
   })
   if (!asking)
     return (

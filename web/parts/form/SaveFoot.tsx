@@ -3,6 +3,7 @@ import type { Readiness } from '#core/runs'
 import { Button } from '../Button.tsx'
 import { Problem } from '../feedback/Notice.tsx'
 import { Ready } from '../feedback/Ready.tsx'
+import type { QueryName } from '../queryKey.ts'
 import { DraftConflict } from './DraftConflict.tsx'
 import { RemoveButton } from './RemoveButton.tsx'
 import type { Saved } from './useSaved.ts'
@@ -16,7 +17,7 @@ interface SaveFootProps<S> {
   readonly close: () => void
   /** How taking it away is called on the button; and what is outdated by it. */
   readonly how?: string
-  readonly refreshes?: string
+  readonly refreshes?: QueryName
   /** More to press, beside what takes it away. */
   readonly more?: ReactNode
 }

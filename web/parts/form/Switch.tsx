@@ -1,7 +1,7 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answerOf, type Sent } from '../api.ts'
-import { useToast } from '../feedback/toasts.tsx'
 import { OnOff } from '../OnOff.tsx'
+import type { QueryName } from '../queryKey.ts'
+import { useChange } from '../useChange.ts'
 
 /** Switches something on or off at once. */
 export function Switch({
@@ -14,14 +14,11 @@ export function Switch({
   on: boolean
   label: string
   /** What of the desk is outdated by it. */
-  refreshes?: string
+  refreshes?: QueryName
 }) {
-  const client = useQueryClient()
-  const toast = useToast()
-  const turn = useMutation({
-    mutationFn: (next: boolean) => answerOf(send(next)),
-    onSuccess: () => client.invalidateQueries({ queryKey: [refreshes] }),
-    onError: (fault) => toast({ text: fault.message, look: 'problem' }),
+  const turn = useChange({
+    ask: (next: boolean) => answerOf(send(next)),
+    invalidates: [refreshes],
   })
   return <OnOff on={turn.isPending ? !on : on} name={label} onTurn={(next) => turn.mutate(next)} />
 }

@@ -6,26 +6,42 @@ export const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1.5 ari
 interface FieldProps {
   readonly label: string
   readonly hint?: ReactNode
+  /** What is wrong with it, and what to change. */
+  readonly error?: string | undefined
+  /** What it is counted in, behind it. */
+  readonly unit?: string
   /** The control itself. */
-  readonly children: ReactElement<{ 'aria-describedby'?: string }>
+  readonly children: ReactElement<{ 'aria-describedby'?: string; 'aria-invalid'?: boolean }>
 }
 
-/** A label above its field, with an explanation below, which is read out as the field's description. */
-export function Field({ label, hint, children }: FieldProps) {
+/** A label above its field, with an explanation below, which is read out as the field's description; so is what is wrong. */
+export function Field({ label, hint, error, unit, children }: FieldProps) {
   const id = useId()
-  const described = hint === undefined ? children : cloneElement(children, { 'aria-describedby': id })
+  const described = cloneElement(children, {
+    ...((hint !== undefined || error !== undefined) && { 'aria-describedby': id }),
+    ...(error !== undefined && { 'aria-invalid': true }),
+  })
   return (
     <div className="flex flex-col gap-1">
       {/* biome-ignore lint/a11y/noLabelWithoutControl: the control is the child */}
       <label className="flex flex-col gap-1">
         <span>{label}</span>
-        {described}
+        {unit === undefined ? (
+          described
+        ) : (
+          <span className="flex items-center gap-2">
+            {described} <span className="text-muted">{unit}</span>
+          </span>
+        )}
       </label>
-      {hint && (
-        <span id={id} className="text-[0.93rem] text-muted">
-          {hint}
-        </span>
-      )}
+      <div id={id} className="flex flex-col gap-1 text-note empty:hidden">
+        {error !== undefined && (
+          <p role="alert" className="text-brick-text">
+            {error}
+          </p>
+        )}
+        {hint && <span className="text-muted">{hint}</span>}
+      </div>
     </div>
   )
 }

@@ -1,6 +1,6 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answerOf, type Sent } from '../api.ts'
-import { useToast } from '../feedback/toasts.tsx'
+import type { QueryName } from '../queryKey.ts'
+import { type Change, useChange } from '../useChange.ts'
 
 interface Wanted<T> {
   readonly send: () => Sent<T>
@@ -8,25 +8,13 @@ interface Wanted<T> {
   readonly said?: string
 }
 
-export interface ActionOptions {
-  /** A dialog or form shows a refusal itself, beside what was typed: it is not said in passing, too. */
-  readonly inPlace?: boolean
-}
+export type ActionOptions = Pick<Change<unknown, unknown>, 'inPlace'>
 
-/** Changes something at once, and says so, or why not. @param names - The queries that are outdated by it. */
-export function useAction<T = unknown>(names: readonly string[], { inPlace = false }: ActionOptions = {}) {
-  const client = useQueryClient()
-  const toast = useToast()
-  return useMutation({
-    mutationFn: ({ send }: Wanted<T>) => answerOf(send()),
-    onSuccess: (_answer, { said }) => {
-      if (said !== undefined) toast({ text: said })
-    },
-    onError: (fault) => {
-      if (!inPlace) toast({ text: fault.message, look: 'problem' })
-    },
-    onSettled: async () => {
-      for (const name of names) await client.invalidateQueries({ queryKey: [name] })
-    },
+/** For what is done at once by many buttons: each tells what to send and what to say. @param names - The queries that are outdated by it. */
+export const useAction = <T = unknown>(names: readonly QueryName[], options: ActionOptions = {}) =>
+  useChange<T, Wanted<T>>({
+    ask: ({ send }) => answerOf(send()),
+    invalidates: names,
+    said: (_, { said }) => said,
+    ...options,
   })
-}

@@ -1,16 +1,6 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answerOf, type Sent } from '../api.ts'
-import { useToast } from '../feedback/toasts.tsx'
+import { useChange } from '../useChange.ts'
 
-/** Saves a form of this page, and says so. */
-export function useSave<B>(send: (body: B) => Sent<unknown>, said: string) {
-  const client = useQueryClient()
-  const toast = useToast()
-  return useMutation({
-    mutationFn: (body: B) => answerOf(send(body)),
-    onSuccess: async () => {
-      toast({ text: said })
-      await client.invalidateQueries()
-    },
-  })
-}
+/** Saves a form of this page, and says so; a refusal is the form's to show. */
+export const useSave = <B>(send: (body: B) => Sent<unknown>, said: string) =>
+  useChange({ ask: (body: B) => answerOf(send(body)), invalidates: 'all', said, inPlace: true })

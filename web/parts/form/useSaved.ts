@@ -1,6 +1,7 @@
 import { type UseMutationResult, useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Sent } from '../api.ts'
+import { keyOf, type QueryName } from '../queryKey.ts'
 import { same } from '../same.ts'
 import { type Draft, useDraft } from './drafts.tsx'
 
@@ -16,7 +17,7 @@ export interface SavedAt<S> {
   readonly save: (id: number | null, settings: S) => Promise<Live<S>>
   readonly remove: (id: number) => Sent<unknown>
   /** What else of the desk is outdated when one was saved. */
-  readonly outdates: readonly string[]
+  readonly outdates: readonly QueryName[]
 }
 
 /** A form's draft and what is live of it. */
@@ -64,7 +65,8 @@ export function useSaved<S>(kind: string, at: SavedAt<S>, begin: Beginning<S>): 
     onSuccess: async (saved, sent) => {
       settle(sent, saved.settings, `${kind}/${saved.id}`)
       setAnswered({ ...saved, over: begin.settings })
-      for (const name of ['commands', ...at.outdates]) await client.invalidateQueries({ queryKey: [name] })
+      for (const name of ['commands', ...at.outdates] as const)
+        await client.invalidateQueries({ queryKey: keyOf(name) })
     },
   })
   return {

@@ -14,7 +14,7 @@ export function Bracket({ state }: { state: CupState }) {
       <div className="flex gap-5 py-2">
         {levels.map((level) => (
           <section key={level} aria-label={stageName(matches, level)} className="flex w-44 shrink-0 flex-col">
-            <p className="pb-1 text-[0.93rem] text-muted">{stageName(matches, level)}</p>
+            <p className="pb-1 text-note text-muted">{stageName(matches, level)}</p>
             <ol className="flex flex-1 flex-col justify-around gap-2">
               {matches
                 .filter((match) => match.level === level)

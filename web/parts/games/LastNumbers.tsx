@@ -12,7 +12,7 @@ export function LastNumbers({ last }: { last: readonly number[] }) {
   if (last.length === 0) return null
   return (
     <div className="mt-3">
-      <p className="text-[0.93rem] text-muted">The last numbers, the latest first</p>
+      <p className="text-note text-muted">The last numbers, the latest first</p>
       <ol className="tabular mt-1 flex flex-wrap gap-1.5">
         {last.map((number, i) => {
           const colour = colourOf(number)

@@ -1,40 +1,38 @@
 import { clsx } from 'clsx'
-import { NavLink, Outlet } from 'react-router'
+import { NavLink } from 'react-router'
 import { useUnsavedPages } from '../form/drafts.tsx'
 import { UnsavedMark } from '../form/UnsavedMark.tsx'
 
-/** Pages that belong together: their names in a row, and the one that is open below. */
-export function PageTabs({
-  label,
-  parts,
-}: {
-  label: string
-  parts: readonly { readonly to: string; readonly name: string }[]
-}) {
+/** A page of those that belong together. */
+export interface Tab {
+  readonly to: string
+  readonly name: string
+  /** What is to be known of it before it is opened: how many wait there. */
+  readonly note?: string | undefined
+}
+
+/** Pages that belong together: their names in a row. */
+export function PageTabs({ label, tabs }: { label: string; tabs: readonly Tab[] }) {
   const unsaved = useUnsavedPages()
   return (
-    <div className="flex h-full max-w-6xl flex-col gap-4">
-      <nav aria-label={label} className="flex flex-wrap gap-1 border-b border-line">
-        {parts.map(({ to, name }) => (
-          <NavLink
-            key={to}
-            to={to}
-            end
-            className={({ isActive }) =>
-              clsx(
-                '-mb-px border-b-2 px-3 py-2',
-                isActive ? 'border-brass font-semibold text-text' : 'border-transparent text-text/85 hover:bg-raised',
-              )
-            }
-          >
-            {name}
-            {unsaved.has(to) && <UnsavedMark />}
-          </NavLink>
-        ))}
-      </nav>
-      <div className="min-h-0 flex-1">
-        <Outlet />
-      </div>
-    </div>
+    <nav aria-label={label} className="flex flex-wrap gap-x-1 border-b border-line">
+      {tabs.map(({ to, name, note }) => (
+        <NavLink
+          key={to}
+          to={to}
+          end
+          className={({ isActive }) =>
+            clsx(
+              '-mb-px flex items-center border-b-2 px-3 py-1.5 max-lg:min-h-11',
+              isActive ? 'border-brass font-semibold text-text' : 'border-transparent text-text/85 hover:bg-raised',
+            )
+          }
+        >
+          {name}
+          {note && <span className="ml-1 text-muted">({note})</span>}
+          {unsaved.has(to) && <UnsavedMark />}
+        </NavLink>
+      ))}
+    </nav>
   )
 }

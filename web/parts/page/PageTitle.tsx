@@ -27,5 +27,5 @@ export function useTab({ waiting, site }: { waiting?: number; site?: string | un
 /** The heading of a page, after which the tab is named, too. */
 export function PageTitle({ children, className }: { children: string; className?: string }) {
   usePageTitle(children)
-  return <h1 className={clsx('text-[1.45rem] leading-tight', className)}>{children}</h1>
+  return <h1 className={clsx('text-title leading-tight', className)}>{children}</h1>
 }

@@ -1,5 +1,5 @@
 import type { Piece } from '#core/screen'
-import type { LiveFact } from '../live.ts'
+import type { LiveFact } from '../feed.ts'
 import type { Shown } from './page.ts'
 
 /** A piece as it stands on the page. `hear` gives whether what it shows must be asked for anew. */

@@ -1,5 +1,5 @@
 import type { Look, Piece } from '#core/screen'
-import type { LiveFact } from '../live.ts'
+import type { LiveFact } from '../feed.ts'
 import { type Drawn, numbers, part } from './drawn.ts'
 import { fitText } from './fit.ts'
 import type { Line, Shown } from './page.ts'

@@ -1,5 +1,5 @@
 import type { Piece } from '#core/screen'
-import type { LiveFact } from '../live.ts'
+import type { LiveFact } from '../feed.ts'
 import { runStrip, STOP_MS, type StripRevealed, stopStrip } from '../raffles/drawStrip.ts'
 import { type Drawn, numbers, part } from './drawn.ts'
 import type { RaffleOnPage, Shown } from './page.ts'

@@ -1,5 +1,5 @@
 import type { Piece } from '#core/screen'
-import type { LiveFact } from '../live.ts'
+import type { LiveFact } from '../feed.ts'
 import type { Drawn } from './drawn.ts'
 import { drawMachine } from './machineView.ts'
 import type { RoundShown, Shown } from './page.ts'

@@ -1,19 +1,28 @@
 import { clsx } from 'clsx'
 import type { CardPlace, Column, DataTableProps } from './column.ts'
 import { groupsOf } from './groupsOf.ts'
+import { PlainRow } from './Row.tsx'
+
+export const CARD = 'flex flex-col gap-1.5 rounded-md border border-line bg-panel px-3 py-2.5'
 
 /** The rows as cards for a narrow window: a title, the figures that matter with their names, and the rest below. */
-export function Cards<R>({ label, rows, columns, keyOf, groupOf, inPanel }: DataTableProps<R>) {
+export function Cards<R>({ label, rows, columns, keyOf, groupOf, groupAside, inPanel, rowAs }: DataTableProps<R>) {
+  const Row = rowAs ?? PlainRow
   return (
     <div className={clsx('flex flex-col gap-3', inPanel && 'p-3')}>
       {groupsOf(rows, groupOf).map(([group, members]) => (
         <section key={group} aria-label={group === '' ? label : group} className="flex flex-col gap-2">
-          {group !== '' && <h2 className="text-sm font-medium text-muted">{group}</h2>}
+          {group !== '' && (
+            <div className="flex items-center justify-between gap-3 text-sm text-muted">
+              <h2 className="font-medium">{group}</h2>
+              {groupAside?.(group, members)}
+            </div>
+          )}
           <ul aria-label={group === '' ? label : group} className="flex flex-col gap-2">
             {members.map((row) => (
-              <li key={keyOf(row)} className="flex flex-col gap-1.5 rounded-md border border-line bg-panel px-3 py-2.5">
+              <Row key={keyOf(row)} row={row} as="li" className={CARD}>
                 <Card row={row} columns={columns} />
-              </li>
+              </Row>
             ))}
           </ul>
         </section>
@@ -22,7 +31,8 @@ export function Cards<R>({ label, rows, columns, keyOf, groupOf, inPanel }: Data
   )
 }
 
-function Card<R>({ row, columns }: { row: R; columns: readonly Column<R>[] }) {
+/** What a row says on a card. */
+export function Card<R>({ row, columns }: { row: R; columns: readonly Column<R>[] }) {
   const at = (place: CardPlace) => columns.filter(({ card = 'line' }) => card === place)
   return (
     <>

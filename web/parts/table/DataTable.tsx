@@ -7,60 +7,46 @@ import {
   useReactTable,
 } from '@tanstack/react-table'
 import { clsx } from 'clsx'
-import { useMemo, useState } from 'react'
+import { type ReactNode, useMemo, useState } from 'react'
 import { useWide } from '../useWide.ts'
 import { Cards } from './Cards.tsx'
 import type { Column, DataTableProps } from './column.ts'
 import { groupsOf } from './groupsOf.ts'
 import { Head } from './Head.tsx'
+import { Cells, PlainRow } from './Row.tsx'
 
 /**
  * Rows as a table, sorted by a press on a head; where the window is narrow, as cards with what matters of each. One sort, one
  * look and one way to read it aloud for every list of the desk.
  */
 export function DataTable<R>(props: DataTableProps<R>) {
-  const { rows, columns, keyOf } = props
+  const { columns } = props
   const wide = useWide()
-  const [sorting, setSorting] = useState<SortingState>([])
-  const definitions = useMemo(() => columns.map(definitionOf), [columns])
-  const table = useReactTable({
-    data: rows as R[],
-    columns: definitions,
-    state: { sorting },
-    onSortingChange: setSorting,
-    getRowId: (row) => String(keyOf(row)),
-    getCoreRowModel: getCoreRowModel(),
-    getSortedRowModel: getSortedRowModel(),
-  })
-  const sorted = table.getRowModel().rows.map(({ original }: DataRow<R>) => original)
+  const { sorted, sorting, setSorting } = useSorted(props)
   // Groups stand in an order of their own: sorted rows are one list.
-  const groupOf = sorting.length > 0 ? undefined : props.groupOf
+  const groupOf = sorting === undefined ? props.groupOf : undefined
   if (!wide) return <Cards {...props} rows={sorted} groupOf={groupOf} />
+  const Row = props.rowAs ?? PlainRow
   return (
     <table
       aria-label={props.label}
       className={clsx('w-full table-fixed bg-panel', !props.inPanel && 'rounded-md border border-line')}
     >
-      <Head columns={columns} headers={table.getFlatHeaders()} />
+      <Head
+        columns={columns}
+        canSort={({ sortBy }) => sortBy !== undefined}
+        sorted={sorting && { by: sorting.id, down: sorting.desc }}
+        press={setSorting}
+      />
       {groupsOf(sorted, groupOf).map(([group, members]) => (
         <tbody key={group} className="border-b border-line last:border-0">
           {group !== '' && (
-            <tr>
-              <th
-                colSpan={columns.length}
-                scope="rowgroup"
-                className="px-3 pt-3 pb-1 text-left text-sm font-medium text-muted"
-              >
-                {group}
-              </th>
-            </tr>
+            <GroupHead name={group} columns={columns.length} aside={props.groupAside?.(group, members)} />
           )}
           {members.map((row) => (
-            <tr key={keyOf(row)} className="border-t border-line align-top hover:bg-raised">
-              {columns.map((column) => (
-                <Cell key={column.id} column={column} row={row} />
-              ))}
-            </tr>
+            <Row key={props.keyOf(row)} row={row} as="tr" className="border-t border-line align-top hover:bg-raised">
+              <Cells row={row} columns={columns} />
+            </Row>
           ))}
         </tbody>
       ))}
@@ -68,8 +54,37 @@ export function DataTable<R>(props: DataTableProps<R>) {
   )
 }
 
-function Cell<R>({ column, row }: { column: Column<R>; row: R }) {
-  return <td className={`px-3 py-2 break-words ${column.end ? 'tabular text-right' : ''}`}>{column.cell(row)}</td>
+function GroupHead({ name, columns, aside }: { name: string; columns: number; aside: ReactNode }) {
+  return (
+    <tr>
+      <th colSpan={columns} scope="rowgroup" className="px-3 pt-3 pb-1 text-left text-sm font-medium text-muted">
+        <span className="flex items-center justify-between gap-3">
+          {name}
+          {aside}
+        </span>
+      </th>
+    </tr>
+  )
+}
+
+/** The rows as they are sorted here, and by what: a column is sorted up, down, and not at all. */
+function useSorted<R>({ rows, columns, keyOf }: DataTableProps<R>) {
+  const [state, setState] = useState<SortingState>([])
+  const definitions = useMemo(() => columns.map(definitionOf), [columns])
+  const table = useReactTable({
+    data: rows as R[],
+    columns: definitions,
+    state: { sorting: state },
+    onSortingChange: setState,
+    getRowId: (row) => String(keyOf(row)),
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+  })
+  return {
+    sorted: table.getRowModel().rows.map(({ original }: DataRow<R>) => original),
+    sorting: state[0],
+    setSorting: (id: string) => table.getColumn(id)?.toggleSorting(),
+  }
 }
 
 const definitionOf = <R,>({ id, sortBy }: Column<R>): ColumnDef<R> => ({

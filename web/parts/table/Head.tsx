@@ -1,31 +1,31 @@
-import type { Header } from '@tanstack/react-table'
+import { clsx } from 'clsx'
 import { ArrowDown, ArrowUp, ArrowUpDown } from 'lucide-react'
-import type { Column } from './column.ts'
+import type { Column, SortedThere } from './column.ts'
 
 interface HeadProps<R> {
   readonly columns: readonly Column<R>[]
-  readonly headers: readonly Header<R, unknown>[]
+  readonly canSort: (column: Column<R>) => boolean
+  readonly sorted: Pick<SortedThere, 'by' | 'down'> | undefined
+  readonly press: (column: string) => void
 }
 
-const SORTED = { asc: 'ascending', desc: 'descending' } as const
-
 /** The head of a table, which stays in view; a column that can be sorted has its head pressed. */
-export function Head<R>({ columns, headers }: HeadProps<R>) {
+export function Head<R>({ columns, canSort, sorted, press }: HeadProps<R>) {
   return (
     <thead className="sticky top-0 z-10 bg-panel text-left text-sm text-muted">
       <tr className="border-b border-line">
         {columns.map((column) => {
-          const header = headers.find(({ id }) => id === column.id)
-          const sorted = header?.column.getIsSorted() || undefined
+          const down = sorted?.by === column.id ? sorted.down : undefined
           return (
             <th
               key={column.id}
               scope="col"
-              aria-sort={sorted && SORTED[sorted]}
-              className={`px-3 py-2 font-medium ${column.width ?? ''} ${column.end ? 'text-right' : ''}`}
+              aria-sort={down === undefined ? undefined : down ? 'descending' : 'ascending'}
+              style={column.letters === undefined ? undefined : { width: `calc(${column.letters}ch + 2rem)` }}
+              className={clsx('px-3 py-2 font-medium', column.width, column.end && 'text-right')}
             >
-              {column.sortBy && header ? (
-                <SortButton name={column.head} sorted={sorted} press={header.column.getToggleSortingHandler()} />
+              {canSort(column) ? (
+                <SortButton name={column.head} down={down} press={() => press(column.id)} />
               ) : (
                 <span className={column.headHidden ? 'sr-only' : ''}>{column.head}</span>
               )}
@@ -39,12 +39,12 @@ export function Head<R>({ columns, headers }: HeadProps<R>) {
 
 interface SortButtonProps {
   readonly name: string
-  readonly sorted: 'asc' | 'desc' | undefined
-  readonly press: ((event: unknown) => void) | undefined
+  readonly down: boolean | undefined
+  readonly press: () => void
 }
 
-function SortButton({ name, sorted, press }: SortButtonProps) {
-  const Icon = sorted === undefined ? ArrowUpDown : sorted === 'asc' ? ArrowUp : ArrowDown
+function SortButton({ name, down, press }: SortButtonProps) {
+  const Icon = down === undefined ? ArrowUpDown : down ? ArrowDown : ArrowUp
   return (
     <button
       type="button"
@@ -53,7 +53,7 @@ function SortButton({ name, sorted, press }: SortButtonProps) {
       className="inline-flex items-center gap-1 hover:text-text"
     >
       {name}
-      <Icon aria-hidden="true" className={`size-3.5 ${sorted === undefined ? 'opacity-40' : 'text-brass-text'}`} />
+      <Icon aria-hidden="true" className={clsx('size-3.5', down === undefined ? 'opacity-40' : 'text-brass-text')} />
     </button>
   )
 }

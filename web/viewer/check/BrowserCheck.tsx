@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { Chance } from '#core/fairness'
+import { keyOf } from '../../parts/queryKey.ts'
 import { Verdict } from './CheckedSteps.tsx'
 import { canCheck, commitmentByBrowser, firstByBrowser } from './webChance.ts'
 
@@ -13,7 +14,7 @@ interface BrowserCheckProps {
 /** The seed against its commitment, and our stream of numbers, by the browser's own cryptography. */
 export function BrowserCheck({ seed, commitment, label }: BrowserCheckProps) {
   const checked = useQuery({
-    queryKey: ['checked', seed, commitment, label],
+    queryKey: keyOf('checked', seed, commitment, label),
     queryFn: async () => {
       const fits = (await commitmentByBrowser(seed)) === commitment
       const bound = 1_000_000n

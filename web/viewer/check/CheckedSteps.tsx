@@ -37,7 +37,7 @@ export function CheckedSteps({ steps }: { steps: readonly CheckedStep[] }) {
   if (steps.length === 0) return null
   return (
     <>
-      <table className="mt-3 w-full table-fixed text-[0.93rem]">
+      <table className="mt-3 w-full table-fixed text-note">
         <thead className="text-left text-muted">
           <tr>
             <th scope="col" className="w-2/5 py-1 font-normal">
@@ -57,12 +57,10 @@ export function CheckedSteps({ steps }: { steps: readonly CheckedStep[] }) {
             <tr key={i} className="border-t border-line align-top">
               <td className="py-1.5 pr-3">
                 {step.what}
-                <span className="block font-mono text-[0.8rem] [overflow-wrap:anywhere] text-muted">{step.label}</span>
+                <span className="block font-mono text-tiny wrap-anywhere text-muted">{step.label}</span>
               </td>
-              <td className="pr-3 [overflow-wrap:anywhere]">{step.drawn}</td>
-              <td className={agrees(step) ? '[overflow-wrap:anywhere]' : 'text-brick-text [overflow-wrap:anywhere]'}>
-                {step.told}
-              </td>
+              <td className="pr-3 wrap-anywhere">{step.drawn}</td>
+              <td className={agrees(step) ? 'wrap-anywhere' : 'text-brick-text wrap-anywhere'}>{step.told}</td>
             </tr>
           ))}
         </tbody>

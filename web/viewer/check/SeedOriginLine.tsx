@@ -1,11 +1,12 @@
 import { queryOptions, useQuery } from '@tanstack/react-query'
 import { derivedSeed, type SeedOrigin } from '#core/fairness'
 import { answerOf, api } from '../../parts/api.ts'
+import { keyOf } from '../../parts/queryKey.ts'
 import { Verdict } from './CheckedSteps.tsx'
 
 /** The channel's seeds, from which rounds and raffles once had theirs: the commitment of the open one, and those before it in full. */
 const seedsQuery = queryOptions({
-  queryKey: ['seeds'],
+  queryKey: keyOf('seeds'),
   queryFn: ({ signal }) => answerOf(api.GET('/seeds', { signal })),
 })
 

@@ -5,6 +5,7 @@ import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { usePageTitle } from '../../parts/page/PageTitle.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
 
 type Listed = Answer<'/commands'>['commands'][number]
 
@@ -14,7 +15,7 @@ export function CommandsPage() {
   const [asked, setAsked] = useState('')
   const [onlyMine, setOnlyMine] = useState(false)
   const found = useQuery({
-    queryKey: ['commands'],
+    queryKey: keyOf('commands'),
     queryFn: ({ signal }) => answerOf(api.GET('/commands', { signal })),
   })
   const wanted = asked.trim().toLowerCase().replace(/^!/, '')

@@ -18,11 +18,11 @@ export function CheckPart({ round }: { round: WholeRound }) {
       </p>
       <dl className="mt-3 flex flex-col gap-2">
         <div>
-          <dt className="text-[0.93rem] text-muted">Commitment</dt>
+          <dt className="text-note text-muted">Commitment</dt>
           <dd className="font-mono text-sm break-all">{round.commitment}</dd>
         </div>
         <div>
-          <dt className="text-[0.93rem] text-muted">Seed</dt>
+          <dt className="text-note text-muted">Seed</dt>
           <dd className="font-mono text-sm break-all">{seed ?? 'published when the round ends'}</dd>
         </div>
       </dl>

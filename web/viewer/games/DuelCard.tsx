@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { inWords } from '#core/currency'
 import { returnsInWords, returnsOf, type SettingsOf } from '#core/games'
 import { answerOf, api } from '../../parts/api.ts'
+import { keyOf } from '../../parts/queryKey.ts'
 import { useNow } from '../../parts/time.ts'
 import { GameCard, PlayButton, PlayForm } from './GameCard.tsx'
 import type { GamesView, OpenRound } from './games.ts'
@@ -96,7 +97,7 @@ function Call({ settings }: { settings: SettingsOf['duel'] }) {
   const [typed, setTyped] = useState('')
   const name = typed.trim().replace(/^@/, '')
   const found = useQuery({
-    queryKey: ['opponents', name],
+    queryKey: keyOf('opponents', name),
     queryFn: ({ signal }) => answerOf(api.GET('/games/opponents', { params: { query: { name: name } }, signal })),
     enabled: name !== '',
   })
@@ -117,7 +118,7 @@ function Call({ settings }: { settings: SettingsOf['duel'] }) {
           autoCapitalize="none"
           maxLength={40}
           onChange={(event) => setTyped(event.target.value)}
-          className="min-h-[44px] w-48 rounded-md border border-line bg-panel px-3"
+          className="min-h-touch w-48 rounded-md border border-line bg-panel px-3"
         />
         <datalist id="opponents">
           {people.map((one) => (
@@ -125,7 +126,7 @@ function Call({ settings }: { settings: SettingsOf['duel'] }) {
           ))}
         </datalist>
         {unknown && (
-          <span className="max-w-64 text-[0.93rem] text-muted">
+          <span className="max-w-64 text-note text-muted">
             {people.length > 0
               ? `You may mean ${people
                   .slice(0, 3)

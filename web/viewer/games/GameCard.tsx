@@ -24,12 +24,12 @@ export function GameCard({ name, how, returns, chat, children }: GameCardProps) 
           {name}
         </h3>
         {returns !== undefined && (
-          <p className="tabular text-[0.93rem] text-muted">pays back {returns} of all stakes on average</p>
+          <p className="tabular text-note text-muted">pays back {returns} of all stakes on average</p>
         )}
       </div>
       <p className="mt-0.5 text-muted">{how}</p>
       <div className="mt-3">{children}</div>
-      <p className="mt-3 text-[0.93rem] text-muted">
+      <p className="mt-3 text-note text-muted">
         In chat: <code className="rounded bg-surface px-1.5 py-0.5 text-text">{chat}</code>
       </p>
     </section>
@@ -53,7 +53,7 @@ export function PlayForm({ act, does, ready = true, children }: PlayFormProps) {
   return (
     <form onSubmit={submit} className="flex flex-col items-start gap-3">
       <div className="flex flex-wrap items-start gap-x-4 gap-y-3">{children}</div>
-      <Button type="submit" look="main" className="min-h-[44px]" disabled={play.isPending || !ready}>
+      <Button type="submit" look="main" className="min-h-touch" disabled={play.isPending || !ready}>
         {play.isPending ? 'A moment …' : does}
       </Button>
       {play.error && <Problem error={play.error} />}
@@ -68,7 +68,7 @@ export function PlayButton({ act, does, main = false }: { act: Act; does: string
     <>
       <Button
         look={main ? 'main' : 'plain'}
-        className="min-h-[44px]"
+        className="min-h-touch"
         disabled={play.isPending}
         onClick={() => play.mutate(act)}
       >

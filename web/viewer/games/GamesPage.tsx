@@ -106,7 +106,7 @@ function LastRounds() {
             <Link to={`/games/${round.id}`} className="flex items-baseline gap-3 py-2.5 hover:bg-raised">
               <span className="min-w-0 flex-1">
                 <span className="font-medium">{GAME_NAMES[round.game]}</span> <span>{endInWords(round)}</span>
-                <span className="block text-[0.93rem] text-muted">
+                <span className="block text-note text-muted">
                   {dayText(round.endedAt ?? round.openedAt)} · {digits(round.staked)} put in, {digits(round.paid)} paid
                 </span>
               </span>

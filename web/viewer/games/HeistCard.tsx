@@ -59,7 +59,7 @@ function Join({ settings, joins }: { settings: SettingsOf['heist']; joins: boole
         <select
           value={leave}
           onChange={(event) => setLeave(event.target.value)}
-          className="min-h-[44px] rounded-md border border-line bg-panel px-3"
+          className="min-h-touch rounded-md border border-line bg-panel px-3"
         >
           <option value="">to the end</option>
           {Array.from({ length: most - 1 }, (_, i) => i + 1).map((room) => (
@@ -109,7 +109,7 @@ function HeistOn({ round, view, mine, settings }: HeistOnProps) {
           )}
         </p>
       )}
-      <p className="text-[0.93rem] text-muted">
+      <p className="text-note text-muted">
         {round.crew
           .slice(0, 12)
           .map(({ name }) => name)
@@ -129,7 +129,7 @@ function HeistOn({ round, view, mine, settings }: HeistOnProps) {
         <PlayButton act={{ do: 'out' }} does={`Leave now with ${digits(paidNow(mine.stake, state))}`} main />
       )}
       {inside && state.step === 0 && settings.sites.length > 0 && (
-        <p className="text-[0.93rem] text-muted">Between two rooms you can leave or stay.</p>
+        <p className="text-note text-muted">Between two rooms you can leave or stay.</p>
       )}
     </div>
   )
@@ -144,7 +144,7 @@ function Rooms({ settings, crew }: { settings: SettingsOf['heist']; crew: number
       <summary className="cursor-pointer text-muted">
         Chances with a crew of {crew}: {site.name}
       </summary>
-      <table className="tabular mt-2 w-full text-[0.93rem]">
+      <table className="tabular mt-2 w-full text-note">
         <thead>
           <tr className="text-left text-muted">
             <th scope="col" className="py-1 font-normal">

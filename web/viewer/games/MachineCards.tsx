@@ -23,7 +23,7 @@ export function ReelsCard({ settings, signedIn }: { settings: SettingsOf['reels'
       )}
       <details className="mt-4">
         <summary className="cursor-pointer text-muted">What pays</summary>
-        <table className="tabular mt-2 w-full text-[0.93rem]">
+        <table className="tabular mt-2 w-full text-note">
           <thead>
             <tr className="text-left text-muted">
               <th scope="col" className="py-1 font-normal">

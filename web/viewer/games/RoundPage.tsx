@@ -61,7 +61,7 @@ function RoundShown({ round }: { round: WholeRound }) {
         <a
           href={channelAddress(`/rounds/${round.id}/file`)}
           download
-          className="inline-flex min-h-[44px] items-center rounded-md border border-line px-4 font-medium hover:bg-raised"
+          className="inline-flex min-h-touch items-center rounded-md border border-line px-4 font-medium hover:bg-raised"
         >
           Download this round (JSON)
         </a>
@@ -77,7 +77,7 @@ function Seats({ seats }: { seats: readonly Seat[] }) {
         Who put in what
       </h3>
       <table className="tabular mt-1 w-full">
-        <thead className="text-left text-[0.93rem] text-muted">
+        <thead className="text-left text-note text-muted">
           <tr>
             <th scope="col" className="py-1 font-normal">
               Who

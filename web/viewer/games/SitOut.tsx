@@ -1,16 +1,16 @@
 import { useState } from 'react'
 import { Button } from '../../parts/Button.tsx'
-import { FormDialog } from '../../parts/dialog/FormDialog.tsx'
-import { Problem } from '../../parts/feedback/Notice.tsx'
+import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
+import { Radios } from '../../parts/form/Radios.tsx'
 import { dayText, useNow } from '../../parts/time.ts'
 import { usePlay } from './usePlay.ts'
 
 const DAY = 86_400
 const SPANS = [
-  { name: '1 day', seconds: DAY },
-  { name: '7 days', seconds: 7 * DAY },
-  { name: '30 days', seconds: 30 * DAY },
-  { name: '180 days', seconds: 180 * DAY },
+  { name: '1 day', value: DAY },
+  { name: '7 days', value: 7 * DAY },
+  { name: '30 days', value: 30 * DAY },
+  { name: '180 days', value: 180 * DAY },
 ] as const
 
 /** Barring oneself from all games for a time. Nobody can end it early, so it is asked twice. */
@@ -28,7 +28,7 @@ export function SitOut({ until }: { until: number }) {
           Had enough for a while? Sit out: no game takes a stake from you in that time.
         </p>
       )}
-      <Button className="min-h-[44px]" onClick={() => setAsking(true)}>
+      <Button className="min-h-touch" onClick={() => setAsking(true)}>
         {until > now ? 'Make it longer' : 'Sit out'}
       </Button>
       {asking && <SitOutDialog close={() => setAsking(false)} />}
@@ -41,33 +41,18 @@ function SitOutDialog({ close }: { close: () => void }) {
   const play = usePlay()
   const go = () => play.mutate({ do: 'sitout', seconds }, { onSuccess: close })
   return (
-    <FormDialog title="Sit out all games" close={close}>
+    <DialogForm
+      title="Sit out all games"
+      close={close}
+      does={`Sit out for ${SPANS.find(({ value }) => value === seconds)?.name}`}
+      go={go}
+      change={play}
+    >
       <p>
         During this time no game takes a stake from you. Nobody can end it early: not you, not the streamer, not the
         team.
       </p>
-      <fieldset className="flex flex-col gap-1">
-        <legend className="sr-only">For how long</legend>
-        {SPANS.map((span) => (
-          <label key={span.seconds} className="flex min-h-10 items-center gap-2.5">
-            <input
-              type="radio"
-              name="span"
-              checked={seconds === span.seconds}
-              onChange={() => setSeconds(span.seconds)}
-              className="size-4 accent-brass"
-            />
-            {span.name}
-          </label>
-        ))}
-      </fieldset>
-      {play.error && <Problem error={play.error} />}
-      <div className="flex flex-wrap gap-2">
-        <Button look="main" disabled={play.isPending} onClick={go}>
-          Sit out for {SPANS.find((span) => span.seconds === seconds)?.name}
-        </Button>
-        <Button onClick={close}>Not now</Button>
-      </div>
-    </FormDialog>
+      <Radios legend="For how long" legendHidden value={seconds} choices={SPANS} onChoose={setSeconds} />
+    </DialogForm>
   )
 }

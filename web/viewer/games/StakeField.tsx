@@ -29,10 +29,10 @@ export function StakeField({ stakes, stake, setStake, label = 'Stake' }: StakeFi
           autoCapitalize="none"
           maxLength={20}
           onChange={(event) => setStake(event.target.value)}
-          className="tabular min-h-[44px] w-32 rounded-md border border-line bg-panel px-3 text-right"
+          className="tabular min-h-touch w-32 rounded-md border border-line bg-panel px-3 text-right"
         />
       </label>
-      <p className="text-[0.93rem] text-muted">{bounds}</p>
+      <p className="text-note text-muted">{bounds}</p>
     </div>
   )
 }

@@ -103,7 +103,7 @@ function Bet({ settings }: { settings: SettingsOf['roulette'] }) {
         <select
           value={on}
           onChange={(event) => setOn(event.target.value)}
-          className="min-h-[44px] rounded-md border border-line bg-panel px-3"
+          className="min-h-touch rounded-md border border-line bg-panel px-3"
         >
           {ON.map((one) => (
             <option key={one} value={one}>

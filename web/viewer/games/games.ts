@@ -2,6 +2,7 @@ import { queryOptions } from '@tanstack/react-query'
 import type { FactBody } from '#core/engine'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
+import { keyOf } from '../../parts/queryKey.ts'
 
 /** Somebody's part in a round. */
 export type Seat = Answer<'/rounds/{round}'>['seats'][number]
@@ -18,7 +19,7 @@ export type GamesView = Omit<Answer<'/games'>, 'now'> & {
 }
 
 export const gamesQuery = queryOptions({
-  queryKey: ['games'],
+  queryKey: keyOf('games'),
   queryFn: async ({ signal }): Promise<GamesView> => {
     const { now, ...view } = await answerOf(api.GET('/games', { signal }))
     return { ...view, ahead: now - Date.now() / 1000 }
@@ -30,12 +31,12 @@ export type OwnSeat = Answer<'/me/games'>['seats'][number]
 export type OwnGames = Answer<'/me/games'>
 
 export const ownGamesQuery = queryOptions({
-  queryKey: ['ownGames'],
+  queryKey: keyOf('ownGames'),
   queryFn: ({ signal }) => answerOf(api.GET('/me/games', { signal })),
 })
 
 export const roundsQuery = queryOptions({
-  queryKey: ['rounds'],
+  queryKey: keyOf('rounds'),
   queryFn: ({ signal }) => answerOf(api.GET('/rounds', { signal })),
 })
 
@@ -44,7 +45,7 @@ export type WholeRound = Answer<'/rounds/{round}'>
 
 export const roundQuery = (round: number) =>
   queryOptions({
-    queryKey: ['round', round],
+    queryKey: keyOf('round', round),
     queryFn: ({ signal }) => answerOf(api.GET('/rounds/{round}', { params: { path: { round } }, signal })),
   })
 

@@ -1,16 +1,22 @@
-import { useMutation, useQuery } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { durationInWords } from '#core/currency'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
+import { useChange } from '../../parts/useChange.ts'
 
 /** Which accounts are mine, and how to link the one in chat where it is another one. */
 export function AccountsPart() {
   const found = useQuery({
-    queryKey: ['accounts'],
+    queryKey: keyOf('accounts'),
     queryFn: ({ signal }) => answerOf(api.GET('/me/accounts', { signal })),
   })
-  const link = useMutation({ mutationFn: () => answerOf(api.POST('/me/link')) })
+  const link = useChange({
+    ask: () => answerOf(api.POST('/me/link')),
+    invalidates: [],
+    inPlace: true,
+  })
   if (found.data === undefined || !found.data.separate) return null
   const { signedIn, chat } = found.data
   return (
@@ -25,7 +31,7 @@ export function AccountsPart() {
           : `In chat: ${new Intl.ListFormat('en').format(chat)}.`}
       </p>
       {link.data === undefined ? (
-        <Button className="mt-2 min-h-[44px]" onClick={() => link.mutate()} disabled={link.isPending}>
+        <Button className="mt-2 min-h-touch" onClick={() => link.mutate()} disabled={link.isPending}>
           {chat.length === 0 ? 'Link my chat account' : 'Link another chat account'}
         </Button>
       ) : (

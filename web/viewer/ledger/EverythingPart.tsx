@@ -13,7 +13,7 @@ export function EverythingPart() {
         Save a file with all that this channel keeps about you: your orders, games, raffles, messages and every change
         of your balance. Only the team’s own notes are not in it. To be forgotten, ask the streamer.
       </p>
-      <DownloadButton path="/me/everything.json" className="min-h-[44px]">
+      <DownloadButton path="/me/everything.json" className="min-h-touch">
         Save everything about me
       </DownloadButton>
     </section>

@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { answerOf, api } from '../../parts/api.ts'
+import { keyOf } from '../../parts/queryKey.ts'
 import { dayText } from '../../parts/time.ts'
 
 /** What the bot had for me alone: codes, prizes, words about my orders. It is here even if it could not be whispered in chat. */
 export function Messages() {
   const found = useQuery({
-    queryKey: ['messages'],
+    queryKey: keyOf('messages'),
     queryFn: ({ signal }) => answerOf(api.GET('/me/messages', { signal })),
   })
   const messages = found.data?.messages ?? []

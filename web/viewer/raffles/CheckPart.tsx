@@ -23,11 +23,11 @@ export function CheckPart({ raffle }: { raffle: RaffleShown }) {
       </p>
       <dl className="mt-3 flex flex-col gap-2">
         <div>
-          <dt className="text-[0.93rem] text-muted">Commitment</dt>
+          <dt className="text-note text-muted">Commitment</dt>
           <dd className="font-mono text-sm break-all">{commitment}</dd>
         </div>
         <div>
-          <dt className="text-[0.93rem] text-muted">Seed</dt>
+          <dt className="text-note text-muted">Seed</dt>
           <dd className="font-mono text-sm break-all">{seed ?? 'published when the raffle ends'}</dd>
         </div>
       </dl>
@@ -43,7 +43,7 @@ export function CheckPart({ raffle }: { raffle: RaffleShown }) {
           <a
             href={channelAddress(`/raffles/${id}/file`)}
             download
-            className="inline-flex min-h-[44px] items-center rounded-md border border-line px-4 font-medium hover:bg-raised"
+            className="inline-flex min-h-touch items-center rounded-md border border-line px-4 font-medium hover:bg-raised"
           >
             Download this raffle (JSON)
           </a>

@@ -31,7 +31,7 @@ export function EnterPart({ view, now }: { view: RaffleView; now: number }) {
         </p>
         <a
           href={signInAddress('viewer')}
-          className="inline-flex min-h-[44px] items-center justify-center self-start rounded-md bg-brass px-4 font-semibold text-on-brass hover:bg-brass-hover"
+          className="inline-flex min-h-touch items-center justify-center self-start rounded-md bg-brass px-4 font-semibold text-on-brass hover:bg-brass-hover"
         >
           Sign in
         </a>
@@ -82,7 +82,7 @@ function EnterButtons({ view: { raffle, currency }, own }: { view: RaffleView; o
       {enter.error && <Problem error={enter.error} />}
       <div className="flex flex-wrap items-center gap-2">
         {first && (
-          <Button look="main" className="min-h-[44px]" disabled={enter.isPending} onClick={() => enter.mutate('some')}>
+          <Button look="main" className="min-h-touch" disabled={enter.isPending} onClick={() => enter.mutate('some')}>
             {firstLabel(raffle.price, own?.freeLeft ?? 0, held, inWords(raffle.price, currency))}
           </Button>
         )}
@@ -100,25 +100,20 @@ function EnterButtons({ view: { raffle, currency }, own }: { view: RaffleView; o
               inputMode="numeric"
               maxLength={6}
               onChange={(event) => setMany(event.target.value.replace(/\D/g, ''))}
-              className="tabular min-h-[44px] w-20 rounded-md border border-line bg-surface px-3 text-right"
+              className="tabular min-h-touch w-20 rounded-md border border-line bg-surface px-3 text-right"
             />
-            <Button type="submit" className="min-h-[44px]" disabled={enter.isPending}>
+            <Button type="submit" className="min-h-touch" disabled={enter.isPending}>
               {wanted === 1 ? 'ticket' : 'tickets'} for {inWords(wanted * raffle.price, currency)}
             </Button>
           </form>
         )}
         {raffle.price > 0 && (own?.couldAdd ?? 0) > 1 && (
-          <Button className="min-h-[44px]" disabled={enter.isPending} onClick={() => enter.mutate('max')}>
+          <Button className="min-h-touch" disabled={enter.isPending} onClick={() => enter.mutate('max')}>
             As many as I can: {digits(own?.couldAdd ?? 0)} for {inWords(own?.couldCost ?? 0, currency)}
           </Button>
         )}
         {held > 0 && (
-          <Button
-            look="quiet"
-            className="min-h-[44px]"
-            disabled={enter.isPending}
-            onClick={() => enter.mutate('leave')}
-          >
+          <Button look="quiet" className="min-h-touch" disabled={enter.isPending} onClick={() => enter.mutate('leave')}>
             Leave{own !== null && own.paid > 0 && `, ${inWords(own.paid, currency)} back`}
           </Button>
         )}
@@ -134,8 +129,8 @@ function firstLabel(price: number, free: number, held: number, costs: string): s
 }
 
 /** What one was drawn for: to claim, or already one's own. */
-function OwnPrize({ view: { raffle, prize, currency }, own, now }: { view: RaffleView; own: OwnPart; now: number }) {
-  const claim = useClaim(raffle.id)
+function OwnPrize({ view: { prize, currency }, own, now }: { view: RaffleView; own: OwnPart; now: number }) {
+  const claim = useClaim()
   const { won } = own
   if (won?.state === 'waiting')
     return (
@@ -148,7 +143,7 @@ function OwnPrize({ view: { raffle, prize, currency }, own, now }: { view: Raffl
         {claim.error && <Problem error={claim.error} />}
         <Button
           look="main"
-          className="min-h-[44px] self-start"
+          className="min-h-touch self-start"
           disabled={claim.isPending}
           onClick={() => claim.mutate()}
         >

@@ -117,7 +117,7 @@ function Winners({ winners, now }: { winners: readonly Winner[]; now: number }) 
               </strong>
               <span className="tabular text-muted">chance {winner.chance}</span>
             </p>
-            <p className="tabular text-[0.95rem]">{saidOf(winner, now)}</p>
+            <p className="tabular text-note">{saidOf(winner, now)}</p>
           </li>
         ))}
       </ol>
@@ -155,7 +155,7 @@ function Entrants({ view: { raffle, entrants, removed } }: { view: RaffleView })
         Who is in
       </h3>
       <table className="tabular mt-1 w-full">
-        <thead className="text-left text-[0.93rem] text-muted">
+        <thead className="text-left text-note text-muted">
           <tr>
             <th scope="col" className="py-1 font-normal">
               The latest first

@@ -89,7 +89,7 @@ function EndedList({ ended }: { ended: RafflesView['ended'] }) {
                       : `won by ${winners.join(', ')}`}
                 </span>
               </span>
-              <span className="tabular shrink-0 text-[0.93rem] text-muted">{dayText(endedAt ?? 0)}</span>
+              <span className="tabular shrink-0 text-note text-muted">{dayText(endedAt ?? 0)}</span>
             </Link>
           </li>
         ))}

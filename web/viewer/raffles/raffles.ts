@@ -1,8 +1,9 @@
-import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import { queryOptions, useQueryClient } from '@tanstack/react-query'
 import type { FactBody } from '#core/engine'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
-import { useToast } from '../../parts/feedback/toasts.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
+import { useChange } from '../../parts/useChange.ts'
 import { meQuery } from '../channel.ts'
 
 /** A raffle as a list shows it. */
@@ -11,7 +12,7 @@ export type Listed = Answer<'/raffles'>['running'][number]
 export type RafflesView = Answer<'/raffles'>
 
 export const rafflesQuery = queryOptions({
-  queryKey: ['raffles'],
+  queryKey: keyOf('raffles'),
   queryFn: ({ signal }) => answerOf(api.GET('/raffles', { signal })),
 })
 
@@ -29,7 +30,7 @@ export type RaffleView = Answer<'/raffles/{raffle}'> & {
 
 export const raffleQuery = (id: number) =>
   queryOptions({
-    queryKey: ['raffle', id],
+    queryKey: keyOf('raffle', id),
     queryFn: async ({ signal }): Promise<RaffleView> => {
       const view = await answerOf(api.GET('/raffles/{raffle}', { params: { path: { raffle: id } }, signal }))
       return { ...view, ahead: view.now - Date.now() / 1000 }
@@ -38,7 +39,7 @@ export const raffleQuery = (id: number) =>
 
 export const checkQuery = (id: number) =>
   queryOptions({
-    queryKey: ['raffleCheck', id],
+    queryKey: keyOf('raffleCheck', id),
     queryFn: ({ signal }) => answerOf(api.GET('/raffles/{raffle}/check', { params: { path: { raffle: id } }, signal })),
   })
 
@@ -64,27 +65,24 @@ export function withReveal(view: RaffleView, body: FactBody<'raffle.revealed'>):
 /** Enters, adds tickets or leaves: the same as in chat. What comes of it is said in passing. */
 export function useEnter(id: number) {
   const client = useQueryClient()
-  const toast = useToast()
-  return useMutation({
-    mutationFn: (wanted: 'some' | 'max' | 'leave' | number) =>
+  return useChange({
+    ask: (wanted: 'some' | 'max' | 'leave' | number) =>
       answerOf(api.POST('/raffles/{raffle}/enter', { params: { path: { raffle: id } }, body: { wanted } })),
-    onSuccess: async ({ told, balance }) => {
-      toast({ text: told })
+    invalidates: ['raffle'],
+    said: ({ told }) => told,
+    onDone: ({ balance }) => {
       client.setQueryData(meQuery.queryKey, (me) => me && { ...me, balance })
-      await client.invalidateQueries({ queryKey: ['raffle', id] })
     },
+    inPlace: true,
   })
 }
 
 /** Speaks up for what one was drawn for. */
-export function useClaim(id: number) {
-  const client = useQueryClient()
-  const toast = useToast()
-  return useMutation({
-    mutationFn: () => answerOf(api.POST('/raffles/claim')),
-    onSuccess: () => {
-      toast({ text: 'It is yours.' })
-    },
-    onSettled: () => client.invalidateQueries({ queryKey: ['raffle', id] }),
+export function useClaim() {
+  return useChange({
+    ask: () => answerOf(api.POST('/raffles/claim')),
+    invalidates: ['raffle'],
+    said: 'It is yours.',
+    inPlace: true,
   })
 }

@@ -1,4 +1,4 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { digits, durationInWords } from '#core/currency'
 import type { Query } from '../../parts/api/called.ts'
@@ -6,6 +6,8 @@ import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { usePageTitle } from '../../parts/page/PageTitle.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
+import { useChange } from '../../parts/useChange.ts'
 import { useChannel } from '../channel.ts'
 import { useStanding } from '../standing.ts'
 
@@ -63,7 +65,7 @@ export function ListsPage() {
 
 function List({ list, period }: Required<Query<'/lists'>>) {
   const found = useQuery({
-    queryKey: ['lists', list, period],
+    queryKey: keyOf('lists', list, period),
     queryFn: ({ signal }) => answerOf(api.GET('/lists', { params: { query: { list: list, period: period } }, signal })),
     placeholderData: keepPreviousData,
   })
@@ -94,13 +96,12 @@ function List({ list, period }: Required<Query<'/lists'>>) {
 
 /** Being in the lists, or in none of them. */
 function Listed() {
-  const client = useQueryClient()
   const standing = useStanding()
   const [chosen, setChosen] = useState<boolean>()
-  const put = useMutation({
-    mutationFn: (listed: boolean) => answerOf(api.PUT('/me/listed', { body: { listed } })),
-    onSuccess: () => client.invalidateQueries(),
-    onSettled: () => setChosen(undefined),
+  const put = useChange({
+    ask: (listed: boolean) => answerOf(api.PUT('/me/listed', { body: { listed } })),
+    invalidates: 'all',
+    onFresh: () => setChosen(undefined),
   })
   if (!standing?.known) return null
   return (

@@ -1,10 +1,9 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { durationInWords, inWords } from '#core/currency'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
 import { RankProgress } from '../../parts/RankProgress.tsx'
+import { useChange } from '../../parts/useChange.ts'
 import { useChannel } from '../channel.ts'
 import { type Standing, useStanding } from '../standing.ts'
 
@@ -46,14 +45,12 @@ export function OwnStanding() {
 
 function CheckIn({ checkIn }: { checkIn: NonNullable<Standing['checkIn']> }) {
   const { currency } = useChannel()
-  const client = useQueryClient()
-  const toast = useToast()
-  const check = useMutation({
-    mutationFn: () => answerOf(api.POST('/me/check-in')),
-    onSuccess: async ({ paid, streak }) => {
-      toast({ text: `Checked in: ${inWords(paid, currency)}${streak > 1 ? `, ${streak} shows in a row` : ''}.` })
-      await client.invalidateQueries()
-    },
+  const check = useChange({
+    ask: () => answerOf(api.POST('/me/check-in')),
+    invalidates: 'all',
+    said: ({ paid, streak }) =>
+      `Checked in: ${inWords(paid, currency)}${streak > 1 ? `, ${streak} shows in a row` : ''}.`,
+    inPlace: true,
   })
   if (checkIn.done) return <p className="text-moss-text">You are checked in to this show.</p>
   if (!checkIn.open) return <p className="text-muted">Check-in opens when the show is on.</p>

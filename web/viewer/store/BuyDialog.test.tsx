@@ -67,7 +67,7 @@ test('is bought once, told, and the balance follows', async () => {
 test('the same again is asked about, and bought by pressing once more', async () => {
   let asked = false
   const sent = answering(({ method }) => {
-    if (method === 'GET') return { body: {} }
+    if (method === 'GET') return { body: { name: 'pia', balance: 500, orders: [] } }
     if (asked) return { body: { balance: 200, status: 'done', code: null, order: 9 } }
     asked = true
     return { status: 409, body: { code: 'order_twice', detail: 'You ordered The lamp just now. Order it again?' } }

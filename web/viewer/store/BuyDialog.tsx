@@ -1,14 +1,15 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react'
-import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useQueryClient } from '@tanstack/react-query'
+import { type FormEvent, useState } from 'react'
 import { digits, durationInWords, inWords } from '#core/currency'
 import { watchingFor } from '#core/earning'
 import { ApiProblem, answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
+import { Field, INPUT } from '../../parts/form/inputs.tsx'
 import { mediaAddress, mediaBase } from '../../parts/media.ts'
 import { signInAddress } from '../../parts/SignIn.tsx'
+import { useChange } from '../../parts/useChange.ts'
 import { meQuery, type Reward, useChannel, useMe } from '../channel.ts'
 import { useOwnPlan } from '../standing.ts'
 import { AskField } from './AskField.tsx'
@@ -40,7 +41,7 @@ export function BuyDialog({ reward, close }: { reward: Reward; close: () => void
             </div>
           </div>
           {(reward.limits.length > 0 || reward.left !== null) && (
-            <ul className="list-disc pl-5 text-[0.93rem] text-muted">
+            <ul className="list-disc pl-5 text-note text-muted">
               {reward.left !== null && reward.left > 0 && <li>{digits(reward.left)} left.</li>}
               {reward.limits.map((limit) => (
                 <li key={limit}>{limit}</li>
@@ -66,9 +67,8 @@ const NEXT = { waiting: 'It is in the queue now.', running: 'It is active.' } as
 function useBuy(reward: Reward, close: () => void) {
   const { currency } = useChannel()
   const client = useQueryClient()
-  const toast = useToast()
-  return useMutation({
-    mutationFn: ({ address, ...said }: Said) =>
+  return useChange({
+    ask: ({ address, ...said }: Said) =>
       answerOf(
         api.POST('/orders', {
           body: {
@@ -78,15 +78,16 @@ function useBuy(reward: Reward, close: () => void) {
           },
         }),
       ),
-    onSuccess: ({ balance, status, code }) => {
+    invalidates: ['me'],
+    said: ({ balance, status, code }) =>
+      code === null
+        ? `Bought: ${reward.name}. ${status === 'waiting' || status === 'running' ? NEXT[status] : 'It happens now.'} ${inWords(balance, currency)} left.`
+        : undefined,
+    onDone: ({ balance, code }) => {
       client.setQueryData(meQuery.queryKey, (me) => me && { ...me, balance })
-      void client.invalidateQueries(meQuery)
-      if (code !== null) return
-      toast({
-        text: `Bought: ${reward.name}. ${status === 'waiting' || status === 'running' ? NEXT[status] : 'It happens now.'} ${inWords(balance, currency)} left.`,
-      })
-      close()
+      if (code === null) close()
     },
+    inPlace: true,
   })
 }
 
@@ -99,21 +100,55 @@ function BuyForm({ reward, close }: { reward: Reward; close: () => void }) {
   if (signedIn === null) return <SignInFirst price={inWords(reward.price, currency)} close={close} />
   if (buy.data?.code != null) return <HandedOut code={buy.data.code} balance={buy.data.balance} close={close} />
   const twice = buy.error instanceof ApiProblem && buy.error.code === 'order_twice'
-  const put = (patch: Partial<Said>) => setSaid({ ...said, ...patch })
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    buy.mutate({ ...said, again: twice })
+  }
   return (
-    <form
-      className="flex flex-col gap-4"
-      onSubmit={(event) => {
-        event.preventDefault()
-        buy.mutate({ ...said, again: twice })
-      }}
-    >
+    <form className="flex flex-col gap-4" onSubmit={submit}>
+      <AskedFields reward={reward} said={said} put={(patch) => setSaid({ ...said, ...patch })} />
+      <WhatIsLeft reward={reward} left={left} />
+      {buy.error && !twice && <Problem error={buy.error} />}
+      {twice && (
+        <p role="alert" className="rounded-md bg-brass-wash px-3 py-2 text-brass-text">
+          {buy.error?.message}
+        </p>
+      )}
+      <div className="flex gap-2">
+        <Button onClick={close} className="min-h-touch flex-1">
+          Not now
+        </Button>
+        <Button
+          look="main"
+          type="submit"
+          disabled={buy.isPending || me === undefined || left < 0 || reward.why !== null}
+          className="min-h-touch flex-2"
+        >
+          {twice ? 'Yes, once more' : reward.price === 0 ? 'Get it' : `Buy for ${inWords(reward.price, currency)}`}
+        </Button>
+      </div>
+    </form>
+  )
+}
+
+interface AskedProps {
+  readonly reward: Reward
+  readonly said: Said
+  readonly put: (patch: Partial<Said>) => void
+}
+
+/** What the streamer asks of whoever buys it. */
+function AskedFields({ reward, said, put }: AskedProps) {
+  return (
+    <>
       {reward.asks.of !== 'nothing' && (
         <AskField asks={reward.asks} text={said.text} setText={(text) => put({ text })} />
       )}
       {reward.post !== null && (
-        <label className="flex flex-col gap-1">
-          <span className="font-medium">Where should it be sent?</span>
+        <Field
+          label="Where should it be sent?"
+          hint={`Seen by the streamer only, and erased ${reward.post === 1 ? 'a day' : `${reward.post} days`} after it was sent.`}
+        >
           <textarea
             required
             rows={4}
@@ -121,13 +156,9 @@ function BuyForm({ reward, close }: { reward: Reward; close: () => void }) {
             autoComplete="street-address"
             value={said.address}
             onChange={(event) => put({ address: event.target.value })}
-            className="rounded-md border border-line bg-surface px-3 py-2.5"
+            className={INPUT}
           />
-          <span className="text-sm text-muted">
-            Seen by the streamer only, and erased {reward.post === 1 ? 'a day' : `${reward.post} days`} after it was
-            sent.
-          </span>
-        </label>
+        </Field>
       )}
       {reward.confirm !== '' && (
         <label className="flex items-start gap-2">
@@ -141,27 +172,7 @@ function BuyForm({ reward, close }: { reward: Reward; close: () => void }) {
           <span>{reward.confirm}</span>
         </label>
       )}
-      <WhatIsLeft reward={reward} left={left} />
-      {buy.error && !twice && <Problem error={buy.error} />}
-      {twice && (
-        <p role="alert" className="rounded-md bg-brass-wash px-3 py-2 text-brass-text">
-          {buy.error?.message}
-        </p>
-      )}
-      <div className="flex gap-2">
-        <Button onClick={close} className="min-h-[44px] flex-1">
-          Not now
-        </Button>
-        <Button
-          look="main"
-          type="submit"
-          disabled={buy.isPending || me === undefined || left < 0 || reward.why !== null}
-          className="min-h-[44px] flex-2"
-        >
-          {twice ? 'Yes, once more' : reward.price === 0 ? 'Get it' : `Buy for ${inWords(reward.price, currency)}`}
-        </Button>
-      </div>
-    </form>
+    </>
   )
 }
 
@@ -194,7 +205,7 @@ function HandedOut({ code, balance, close }: { code: string; balance: number; cl
       <p role="status">It is yours. The code is shown to you alone, here and under “My {currency.many}”.</p>
       <Code code={code} />
       <p className="tabular text-muted">{inWords(balance, currency)} left.</p>
-      <Button look="main" onClick={close} className="min-h-[44px]">
+      <Button look="main" onClick={close} className="min-h-touch">
         Good
       </Button>
     </div>
@@ -206,12 +217,12 @@ function SignInFirst({ price, close }: { price: string; close: () => void }) {
     <>
       <p>It costs {price}. Sign in to see what you have.</p>
       <div className="flex gap-2">
-        <Button onClick={close} className="min-h-[44px] flex-1">
+        <Button onClick={close} className="min-h-touch flex-1">
           Not now
         </Button>
         <a
           href={signInAddress('viewer')}
-          className="flex min-h-[44px] flex-2 items-center justify-center rounded-md bg-brass font-semibold text-on-brass hover:bg-brass-hover"
+          className="flex min-h-touch flex-2 items-center justify-center rounded-md bg-brass font-semibold text-on-brass hover:bg-brass-hover"
         >
           Sign in
         </a>

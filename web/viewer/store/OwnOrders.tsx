@@ -51,14 +51,12 @@ export function OwnOrders({ only }: { only?: 'waiting' }) {
             <div className="flex items-baseline justify-between gap-4">
               <div className="min-w-0">
                 <p className="font-semibold">{order.rewardName}</p>
-                <p className="text-[0.93rem] break-words text-muted">
+                <p className="text-note break-words text-muted">
                   {order.text ? `“${order.text}” · ` : ''}
                   {digits(order.price)} · {dayText(order.placedAt)}
                 </p>
               </div>
-              <p className={clsx('shrink-0 text-[0.93rem] font-medium', COLOURS[order.status])}>
-                {stateText(order, now)}
-              </p>
+              <p className={clsx('shrink-0 text-note font-medium', COLOURS[order.status])}>{stateText(order, now)}</p>
             </div>
             {order.code !== null && <Code code={order.code} />}
           </li>

@@ -1,4 +1,3 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { clsx } from 'clsx'
 import { type FormEvent, useState } from 'react'
 import { digits, durationInWords, inWords } from '#core/currency'
@@ -6,10 +5,10 @@ import { watchingFor } from '#core/earning'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
 import { mediaBase, smallAddress } from '../../parts/media.ts'
 import { usePageTitle } from '../../parts/page/PageTitle.tsx'
-import { channelQuery, type Reward, useChannel, useMe } from '../channel.ts'
+import { useChange } from '../../parts/useChange.ts'
+import { type Reward, useChannel, useMe } from '../channel.ts'
 import { BuyDialog } from '../later.tsx'
 import { useOwnPlan } from '../standing.ts'
 import { OwnOrders } from './OwnOrders.tsx'
@@ -82,7 +81,7 @@ function RewardRow({ reward, onChoose }: { reward: Reward; onChoose: () => void 
             <span className="tabular ml-2 font-normal text-brass-text">{digits(reward.left)} left</span>
           )}
         </h4>
-        <p className="text-[0.93rem] text-muted">
+        <p className="text-note text-muted">
           {reward.why === null ? telling : <WhyNot name={reward.name} why={reward.why} />}
         </p>
       </div>
@@ -91,7 +90,7 @@ function RewardRow({ reward, onChoose }: { reward: Reward; onChoose: () => void 
         onClick={onChoose}
         aria-label={`${reward.name} for ${inWords(reward.price, currency)}${short > 0 ? `, ${digits(short)} short` : ''}${reward.why === null ? '' : ', not now'}`}
         className={clsx(
-          'tabular min-h-[44px] w-[5.2rem] shrink-0 rounded-md border font-semibold',
+          'tabular min-h-touch w-[5.2rem] shrink-0 rounded-md border font-semibold',
           now ? 'border-brass-text bg-panel text-brass-text hover:bg-brass-wash' : 'border-line text-muted',
         )}
       >
@@ -103,16 +102,15 @@ function RewardRow({ reward, onChoose }: { reward: Reward; onChoose: () => void 
 
 /** Where a secret word is said. */
 function SecretWord() {
-  const client = useQueryClient()
-  const toast = useToast()
   const [word, setWord] = useState('')
-  const say = useMutation({
-    mutationFn: () => answerOf(api.POST('/unlock', { body: { word: word.trim() } })),
-    onSuccess: async ({ unlocked }) => {
+  const say = useChange({
+    ask: () => answerOf(api.POST('/unlock', { body: { word: word.trim() } })),
+    invalidates: ['channel'],
+    said: ({ unlocked }) => `Open for you now: ${unlocked.join(', ')}.`,
+    onDone: () => {
       setWord('')
-      toast({ text: `Open for you now: ${unlocked.join(', ')}.` })
-      await client.invalidateQueries(channelQuery)
     },
+    inPlace: true,
   })
   const submit = (event: FormEvent) => {
     event.preventDefault()
@@ -131,7 +129,7 @@ function SecretWord() {
             onChange={(event) => setWord(event.target.value)}
             className="min-w-0 flex-1 rounded-md border border-line bg-panel px-3 py-2"
           />
-          <Button type="submit" disabled={say.isPending || word.trim() === ''} className="min-h-[44px]">
+          <Button type="submit" disabled={say.isPending || word.trim() === ''} className="min-h-touch">
             Say it
           </Button>
         </span>

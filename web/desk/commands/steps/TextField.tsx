@@ -5,6 +5,7 @@ import { type Around, fieldsFor } from '#core/runs'
 import { type Field, render } from '#core/texts'
 import { answerOf, api } from '../../../parts/api.ts'
 import { INPUT } from '../../../parts/form/inputs.tsx'
+import { keyOf } from '../../../parts/queryKey.ts'
 
 interface TextFieldProps {
   readonly label: string
@@ -41,7 +42,7 @@ export function TextField({ label, value, onText, around, most = 500 }: TextFiel
         className={`w-full ${INPUT}`}
       />
       {value.includes('{') && (
-        <p aria-live="polite" className="text-[0.93rem] text-muted">
+        <p aria-live="polite" className="text-note text-muted">
           Reads like: {sampleOf(value, fields)}
         </p>
       )}
@@ -52,7 +53,7 @@ export function TextField({ label, value, onText, around, most = 500 }: TextFiel
 function FieldPicker({ fields, insert }: { fields: readonly Field[]; insert: (field: Field) => void }) {
   const [asked, setAsked] = useState('')
   const live = useQuery({
-    queryKey: ['fields'],
+    queryKey: keyOf('fields'),
     queryFn: ({ signal }) => answerOf(api.GET('/desk/fields', { signal })),
   })
   const wanted = asked.trim().toLowerCase()

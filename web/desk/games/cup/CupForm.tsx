@@ -92,9 +92,19 @@ interface CupFiguresProps {
   readonly unit: string
 }
 
-function CupFigures({ rules, put, unit }: CupFiguresProps) {
+function CupFigures(props: CupFiguresProps) {
   return (
     <div className={FIGURES}>
+      <PlacesRows {...props} />
+      <PrizeRows {...props} />
+      <TimeRows {...props} />
+    </div>
+  )
+}
+
+function PlacesRows({ rules, put }: CupFiguresProps) {
+  return (
+    <>
       <FigureRow label="Places" value={rules.places} unit="4 to 64" most={64} onValue={(places) => put({ places })} />
       <FigureRow
         label="Reserved until the sign-up ends"
@@ -104,6 +114,13 @@ function CupFigures({ rules, put, unit }: CupFiguresProps) {
         none="none"
         onValue={(places) => put({ kept: { ...rules.kept, places } })}
       />
+    </>
+  )
+}
+
+function PrizeRows({ rules, put, unit }: CupFiguresProps) {
+  return (
+    <>
       <FigureRow
         label="Entry"
         value={rules.stake}
@@ -126,6 +143,18 @@ function CupFigures({ rules, put, unit }: CupFiguresProps) {
         none="nothing"
         onValue={(second) => put({ second })}
       />
+    </>
+  )
+}
+
+const BEST_OF = [
+  { value: '1', name: 'one game' },
+  { value: '3', name: 'best of three' },
+] as const
+
+function TimeRows({ rules, put }: CupFiguresProps) {
+  return (
+    <>
       <FigureRow
         label="The sign-up is open for"
         value={Math.round(rules.signUpSeconds / 60)}
@@ -145,15 +174,12 @@ function CupFigures({ rules, put, unit }: CupFiguresProps) {
       <span>A match is</span>
       <Select
         label="A match is"
-        value={String(rules.bestOf)}
-        choices={[
-          { value: '1', name: 'one game' },
-          { value: '3', name: 'best of three' },
-        ]}
+        value={rules.bestOf === 3 ? '3' : '1'}
+        choices={BEST_OF}
         onChoose={(one) => put({ bestOf: one === '3' ? 3 : 1 })}
       />
       <span />
-    </div>
+    </>
   )
 }
 

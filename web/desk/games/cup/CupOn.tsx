@@ -88,64 +88,87 @@ function CallOffCup({ round }: { round: OpenRound }) {
   )
 }
 
+interface Entrant {
+  readonly id: number
+  readonly name: string
+}
+
+/** Gives a place back, or hands it on. */
+function usePlaces(round: OpenRound) {
+  const action = useGameAction()
+  const change = (body: Body<'/desk/cups/{round}/change'>, said: string) =>
+    action.mutate({
+      send: () => api.POST('/desk/cups/{round}/change', { params: { path: { round: round.id } }, body }),
+      said,
+    })
+  return {
+    remove: ({ id, name }: Entrant) => change({ does: 'out', viewer: id }, `${name} is out and was refunded.`),
+    replace: ({ id }: Entrant, other: Entrant) =>
+      change({ does: 'replace', viewer: id, other: other.id }, `${other.name} has the place now.`),
+  }
+}
+
 /** Who has a place, until the first match: it can be taken back or given to somebody else. */
 function Entrants({ round, drawn }: { round: OpenRound; drawn: boolean }) {
-  const [replacing, setReplacing] = useState<{ id: number; name: string }>()
-  const action = useGameAction()
+  const [replacing, setReplacing] = useState<Entrant>()
+  const { remove, replace } = usePlaces(round)
   const { state } = round
   if (state.of !== 'cup') return null
-  const change = (body: Body<'/desk/cups/{round}/change'>) =>
-    api.POST('/desk/cups/{round}/change', { params: { path: { round: round.id } }, body })
   return (
     <section aria-labelledby="entrants">
       <h2 id="entrants" className="text-base">
         Who is in
       </h2>
       {state.entrants.length === 0 && <p className="text-muted">Nobody yet.</p>}
-      <ul className="mt-1 grid max-w-3xl grid-cols-2 gap-x-8">
-        {state.entrants.map(({ id, name, kept }) => (
-          <li key={id} className="flex items-center gap-2 border-b border-line py-1">
+      <ul className="mt-1 grid max-w-3xl gap-x-8 sm:grid-cols-2">
+        {state.entrants.map((entrant) => (
+          <li key={entrant.id} className="flex flex-wrap items-center gap-2 border-b border-line py-1">
             <span className="min-w-0 flex-1 truncate">
-              {name}
-              {kept && <span className="text-muted"> · reserved place</span>}
+              {entrant.name}
+              {entrant.kept && <span className="text-muted"> · reserved place</span>}
             </span>
             {!drawn && (
-              <Button
-                look="quiet"
-                onClick={() =>
-                  action.mutate({
-                    send: () => change({ does: 'out', viewer: id }),
-                    said: `${name} is out and was refunded.`,
-                  })
-                }
-              >
+              <Button look="quiet" onClick={() => remove(entrant)}>
                 Remove
               </Button>
             )}
-            <Button look="quiet" onClick={() => setReplacing({ id, name })}>
+            <Button look="quiet" onClick={() => setReplacing(entrant)}>
               Give the place to …
             </Button>
           </li>
         ))}
       </ul>
       {replacing && (
-        <FormDialog title={`The place of ${replacing.name}`} close={() => setReplacing(undefined)}>
-          <p>Who gets it? They pay the entry, and {replacing.name} is refunded.</p>
-          <FindPerson
-            label="Who gets the place"
-            chosen={undefined}
-            choose={(person) => {
-              if (person === undefined) return
-              action.mutate({
-                send: () => change({ does: 'replace', viewer: replacing.id, other: person.id }),
-                said: `${person.name} has the place now.`,
-              })
-              setReplacing(undefined)
-            }}
-          />
-          <Button onClick={() => setReplacing(undefined)}>Not now</Button>
-        </FormDialog>
+        <ReplaceDialog
+          entrant={replacing}
+          close={() => setReplacing(undefined)}
+          choose={(other) => replace(replacing, other)}
+        />
       )}
     </section>
+  )
+}
+
+interface ReplaceProps {
+  readonly entrant: Entrant
+  readonly close: () => void
+  readonly choose: (other: Entrant) => void
+}
+
+function ReplaceDialog({ entrant: { name }, close, choose }: ReplaceProps) {
+  return (
+    <FormDialog title={`The place of ${name}`} close={close}>
+      <p>Who gets it? They pay the entry, and {name} is refunded.</p>
+      <FindPerson
+        label="Who gets the place"
+        chosen={undefined}
+        choose={(person) => {
+          if (person === undefined) return
+          choose(person)
+          close()
+        }}
+      />
+      <Button onClick={close}>Not now</Button>
+    </FormDialog>
   )
 }

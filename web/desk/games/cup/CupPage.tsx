@@ -2,7 +2,6 @@ import { useQuery } from '@tanstack/react-query'
 import { api } from '../../../parts/api.ts'
 import { Button } from '../../../parts/Button.tsx'
 import { Loading, Problem } from '../../../parts/feedback/Notice.tsx'
-import { PageTitle } from '../../../parts/page/PageTitle.tsx'
 import { Empty } from '../../../parts/page/Panel.tsx'
 import { commandsQuery } from '../../commands/view.ts'
 import { useGameAction } from '../useGameAction.ts'
@@ -27,7 +26,6 @@ export function CupPage() {
     })
   return (
     <div className="flex flex-col gap-4">
-      <PageTitle>Cup</PageTitle>
       {round !== undefined ? (
         <CupOn round={round} view={games.data} />
       ) : cup.on ? (

@@ -42,36 +42,14 @@ export function EveningPart({ game, draft, view }: EveningPartProps) {
             rooms={Math.max(...(draft as SettingsOf['heist']).sites.map(({ rooms }) => rooms.length))}
           />
         )}
-        {game === 'roulette' && (
-          <>
-            on
-            <Select
-              label="What they bet on"
-              value={way.on.on === 'number' ? 'number' : way.on.on === 'dozen' ? 'dozen' : 'red'}
-              choices={[
-                { value: 'red', name: 'red' },
-                { value: 'dozen', name: 'a dozen' },
-                { value: 'number', name: 'one number' },
-              ]}
-              onChoose={(on) => setWay({ ...way, on: ON[on] })}
-            />
-          </>
-        )}
-        .
+        {game === 'roulette' && <WheelWay way={way} setWay={setWay} />}.
       </p>
       {spread === undefined ? (
         <Loading what="the evenings" />
       ) : (
         <>
           <Fan spread={spread} balance={balance} unit={view.currency.many} />
-          <p aria-live="polite">
-            Half of the evenings end with <strong className="tabular">{digits(spread.bands[2]?.at(-1) ?? 0)}</strong> or
-            less; nine of ten between <strong className="tabular">{digits(spread.bands[0]?.at(-1) ?? 0)}</strong> and{' '}
-            <strong className="tabular">{digits(spread.bands[4]?.at(-1) ?? 0)}</strong>.{' '}
-            {spread.broke === 0
-              ? 'Nobody ends with too little for another stake.'
-              : `${((100 * spread.broke) / spread.evenings).toFixed(1)} % end with too little for another stake, half of those within ${spread.brokeAfter} plays.`}
-          </p>
+          <EndsWith spread={spread} />
         </>
       )}
       <p className="text-muted">
@@ -79,6 +57,39 @@ export function EveningPart({ game, draft, view }: EveningPartProps) {
         {inPercent(averageOf(outcomes))} of stakes is paid back on average.
       </p>
     </div>
+  )
+}
+
+const WHEEL_WAYS = [
+  { value: 'red', name: 'red' },
+  { value: 'dozen', name: 'a dozen' },
+  { value: 'number', name: 'one number' },
+] as const
+
+function WheelWay({ way, setWay }: { way: Way; setWay: (way: Way) => void }) {
+  return (
+    <>
+      on
+      <Select
+        label="What they bet on"
+        value={way.on.on === 'number' ? 'number' : way.on.on === 'dozen' ? 'dozen' : 'red'}
+        choices={WHEEL_WAYS}
+        onChoose={(on) => setWay({ ...way, on: ON[on] })}
+      />
+    </>
+  )
+}
+
+/** What most evenings end with. */
+function EndsWith({ spread }: { spread: NonNullable<ReturnType<typeof useEvening>> }) {
+  const last = (band: number) => <strong className="tabular">{digits(spread.bands[band]?.at(-1) ?? 0)}</strong>
+  return (
+    <p aria-live="polite">
+      Half of the evenings end with {last(2)} or less; nine of ten between {last(0)} and {last(4)}.{' '}
+      {spread.broke === 0
+        ? 'Nobody ends with too little for another stake.'
+        : `${((100 * spread.broke) / spread.evenings).toFixed(1)} % end with too little for another stake, half of those within ${spread.brokeAfter} plays.`}
+    </p>
   )
 }
 

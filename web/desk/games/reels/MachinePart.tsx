@@ -22,7 +22,7 @@ export function MachinePart({ draft, put }: MachinePartProps) {
   return (
     <div className="flex flex-col gap-5">
       {whole && <Tune draft={draft} set={set} odds={odds} />}
-      <div className="grid lg:grid-cols-[17rem_minmax(0,1fr)] gap-6">
+      <div className="grid lg:cols-rail-main gap-6">
         <Strip draft={draft} set={set} />
         <Table draft={draft} set={set} odds={odds} />
       </div>
@@ -44,7 +44,7 @@ function Strip({ draft: { strip, table }, set }: Omit<Parts, 'odds'>) {
   return (
     <section aria-label="Strip" className="flex flex-col gap-2">
       <h3 className="font-sans font-semibold">On each reel</h3>
-      <p className="text-[0.93rem] text-muted">A higher weight comes up more often. A built-in symbol, or any emoji.</p>
+      <p className="text-note text-muted">A higher weight comes up more often. A built-in symbol, or any emoji.</p>
       {strip.map((_, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a symbol is renamed while it keeps its place
         <SymbolRow key={i} i={i} draft={{ strip, table }} set={set} />
@@ -121,7 +121,7 @@ function Table({ draft, set, odds }: Parts) {
   return (
     <section aria-label="Pay table" className="flex flex-col gap-2">
       <h3 className="font-sans font-semibold">Pay table: the first line that matches pays</h3>
-      <table className="tabular w-full text-[0.93rem]">
+      <table className="tabular w-full text-note">
         <thead className="text-left text-muted">
           <tr>
             <th scope="col" className="font-normal">

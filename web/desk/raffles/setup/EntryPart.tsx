@@ -48,7 +48,6 @@ export function EntryPart({ draft, put, fixed }: PartProps) {
 /** Who may enter. */
 export function WhoPart({ draft, put, commands, fixed }: PartProps) {
   const [named, setNamed] = useState<Readonly<Record<number, string>>>({})
-  const seen = (patch: Partial<typeof draft.seen>) => put({ seen: { ...draft.seen, ...patch } })
   return (
     <fieldset disabled={fixed} className="flex flex-col gap-4">
       <legend className="sr-only">Who may enter</legend>
@@ -60,55 +59,33 @@ export function WhoPart({ draft, put, commands, fixed }: PartProps) {
         setNamed={setNamed}
         may="may enter"
       />
-      <div className="grid grid-cols-[auto_minmax(0,1fr)] items-center gap-x-2 gap-y-2">
-        <NumberInput
-          label="Hours watched at least"
-          value={draft.hours}
-          none="–"
-          most={100_000}
-          className="w-20"
-          onValue={(hours) => put({ hours })}
-        />
-        <span>hours watched or more</span>
-        <NumberInput
-          label="Days a follower at least"
-          value={draft.followDays}
-          none="–"
-          most={3650}
-          className="w-20"
-          onValue={(followDays) => put({ followDays })}
-        />
-        <span>days a follower or more</span>
-        <NumberInput
-          label="Shows attended at least"
-          value={draft.seen.least}
-          none="–"
-          most={50}
-          className="w-20"
-          onValue={(least) => seen({ least, of: Math.max(draft.seen.of, least) })}
-        />
-        <span className="flex items-center gap-2">
-          of the last
-          <NumberInput
-            label="Of how many of the last shows"
-            value={draft.seen.of}
-            none="–"
-            most={50}
-            className="w-16"
-            onValue={(of) => seen({ of })}
-          />
-          shows attended
-        </span>
-        <NumberInput
-          label="Days a winner waits"
-          value={draft.winnerDays}
-          none="–"
-          most={3650}
-          className="w-20"
-          onValue={(winnerDays) => put({ winnerDays })}
-        />
-        <span>days must have passed since one won</span>
-      </div>
+      <Standing draft={draft} put={put} />
     </fieldset>
+  )
+}
+
+/** What somebody must have been here for, in figures. */
+function Standing({ draft, put }: Pick<PartProps, 'draft' | 'put'>) {
+  const figure = (label: string, value: number, most: number, onValue: (value: number) => void) => (
+    <NumberInput label={label} value={value} none="–" most={most} className="w-20" onValue={onValue} />
+  )
+  const { seen } = draft
+  return (
+    <div className="grid cols-mark items-center gap-x-2 gap-y-2">
+      {figure('Hours watched at least', draft.hours, 100_000, (hours) => put({ hours }))}
+      <span>hours watched or more</span>
+      {figure('Days a follower at least', draft.followDays, 3650, (followDays) => put({ followDays }))}
+      <span>days a follower or more</span>
+      {figure('Shows attended at least', seen.least, 50, (least) =>
+        put({ seen: { least, of: Math.max(seen.of, least) } }),
+      )}
+      <span className="flex items-center gap-2">
+        of the last
+        {figure('Of how many of the last shows', seen.of, 50, (of) => put({ seen: { ...seen, of } }))}
+        shows attended
+      </span>
+      {figure('Days a winner waits', draft.winnerDays, 3650, (winnerDays) => put({ winnerDays }))}
+      <span>days must have passed since one won</span>
+    </div>
   )
 }

@@ -7,6 +7,7 @@ import type { RaffleSettings } from '#core/raffles'
 import { watchingInWords } from '#core/store'
 import { answerOf, api } from '../../../parts/api.ts'
 import { Panel } from '../../../parts/page/Panel.tsx'
+import { keyOf } from '../../../parts/queryKey.ts'
 import { useStatus } from '../../status.ts'
 import type { OutlookView } from '../view.ts'
 
@@ -14,7 +15,7 @@ import type { OutlookView } from '../view.ts'
 export function useOutlook(draft: RaffleSettings) {
   const asked = useDeferredValue(draft)
   return useQuery({
-    queryKey: ['raffleOutlook', JSON.stringify(asked)],
+    queryKey: keyOf('raffleOutlook', JSON.stringify(asked)),
     queryFn: () => answerOf(api.POST('/desk/raffles/outlook', { body: asked })),
     enabled: asked.title.trim() !== '' && (asked.prize.of !== 'text' || asked.prize.text.trim() !== ''),
     placeholderData: keepPreviousData,

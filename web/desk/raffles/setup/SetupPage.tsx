@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { clsx } from 'clsx'
-import { Link, useNavigate, useSearchParams } from 'react-router'
+import { useNavigate, useSearchParams } from 'react-router'
 import { type RaffleSettings, SAME_CHANCE, SPEND_FOR_MORE } from '#core/raffles'
 import { Button } from '../../../parts/Button.tsx'
 import { Loading, Problem } from '../../../parts/feedback/Notice.tsx'
 import { DraftConflict } from '../../../parts/form/DraftConflict.tsx'
 import { useDraft } from '../../../parts/form/drafts.tsx'
-import { PageTitle } from '../../../parts/page/PageTitle.tsx'
+import { PageHead } from '../../../parts/page/PageHead.tsx'
 import { Panel } from '../../../parts/page/Panel.tsx'
 import { commandsQuery } from '../../commands/view.ts'
 import { formQuery, raffleQuery } from '../view.ts'
@@ -62,12 +62,10 @@ function SetupForm({ settings, setup, changed, form, commands }: SetupFormProps)
   const parts: PartProps = { draft, put, form, commands, fixed }
   return (
     <div className="flex max-w-6xl flex-col gap-4">
-      <p>
-        <Link to="/raffles" className="underline underline-offset-2">
-          Raffles
-        </Link>
-      </p>
-      <PageTitle>{titleOf(setup?.settings.title, changed?.settings.title)}</PageTitle>
+      <PageHead
+        title={titleOf(setup?.settings.title, changed?.settings.title)}
+        back={{ to: '/raffles', name: 'Raffles' }}
+      />
       {settings === undefined && <Beginnings draft={draft} setDraft={setDraft} />}
       {kept.changed && (
         <p className="flex items-center gap-3 text-brass-text">
@@ -77,7 +75,7 @@ function SetupForm({ settings, setup, changed, form, commands }: SetupFormProps)
       )}
       <DraftConflict conflict={kept.conflict} />
       {fixed && <Fixed />}
-      <div className="grid lg:grid-cols-[minmax(0,1fr)_17rem] items-start gap-4">
+      <div className="grid lg:cols-main-rail items-start gap-4">
         <Parts {...parts} />
         <OutlookPanel outlook={outlook} />
       </div>

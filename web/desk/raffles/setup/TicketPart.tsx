@@ -12,7 +12,7 @@ export function TicketPart(props: PartProps) {
   return (
     <fieldset disabled={fixed} className="flex flex-col gap-4">
       <legend className="sr-only">Tickets</legend>
-      <div className="grid grid-cols-[minmax(0,15rem)_auto_minmax(0,1fr)] items-center gap-x-3 gap-y-2">
+      <div className="grid cols-tickets items-center gap-x-3 gap-y-2">
         <span>A ticket costs</span>
         <NumberInput label="Price of a ticket" value={draft.price} none="nothing" onValue={(price) => put({ price })} />
         <span className="text-muted">{form.currency.many}</span>
