@@ -1,4 +1,5 @@
 import { cva, type VariantProps } from 'class-variance-authority'
+import { clsx } from 'clsx'
 import type { ComponentProps } from 'react'
 import { Link } from 'react-router'
 
@@ -39,7 +40,7 @@ export function Button({ look, shortcut, className, children, type = 'button', .
 
 /** A link to another page that looks like a button. */
 export function ButtonLink({ look, className, ...rest }: ComponentProps<typeof Link> & Look) {
-  return <Link className={button({ look, className })} {...rest} />
+  return <Link className={button({ look, className: clsx('pointer-coarse:min-h-touch', className) })} {...rest} />
 }
 
 /** A key of the keyboard. */

@@ -122,7 +122,7 @@ function Pictures({ chosen, choose }: { chosen: Icon; choose: (icon: Icon) => vo
   return (
     <fieldset>
       <legend className="mb-1">Icon</legend>
-      <div className="flex gap-2">
+      <div className="flex flex-wrap gap-2">
         {ICONS.map((icon) => (
           <label
             key={icon}

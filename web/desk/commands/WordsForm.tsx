@@ -6,12 +6,13 @@ import type { Body } from '../../parts/api/called.ts'
 import { api } from '../../parts/api.ts'
 import { ApplyFoot } from '../../parts/form/ApplyFoot.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
+import { Checkbox, NumberInput, TextInput } from '../../parts/form/inputs.tsx'
 import { useSave } from '../../parts/form/useSave.ts'
 import { Panel } from '../../parts/page/Panel.tsx'
+import type { Column } from '../../parts/table/column.ts'
+import { DataTable } from '../../parts/table/DataTable.tsx'
 import { ranksQuery } from '../ranks/ranks.ts'
 import { commandsQuery, wordsIn } from './view.ts'
-
-const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1 aria-invalid:border-brick'
 
 const NAMES: readonly { readonly kind: WordKind; readonly does: string }[] = [
   { kind: 'get', does: 'Buys a reward' },
@@ -50,37 +51,13 @@ export function WordsForm({ words, currency }: { words: ChatWords; currency: Cur
   return (
     <form onSubmit={submit}>
       <Panel title="Built-in commands" aside={changed ? undefined : 'live'} bodyClassName="flex flex-col gap-4 p-4">
-        <table className="w-full">
-          <thead className="text-left text-sm text-muted">
-            <tr>
-              <th scope="col" className="w-10 pb-1 font-medium">
-                On
-              </th>
-              <th scope="col" className="w-44 pb-1 font-medium">
-                Command
-              </th>
-              <th scope="col" className="pb-1 font-medium">
-                What it does
-              </th>
-              <th scope="col" className="w-36 pb-1 text-right font-medium">
-                Cooldown for everyone, s
-              </th>
-              <th scope="col" className="w-36 pb-1 text-right font-medium">
-                per viewer, s
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {NAMES.map(({ kind, does }) => (
-              <WordRow
-                key={kind}
-                does={does}
-                word={draft[kind]}
-                put={(patch) => setDraft({ ...draft, [kind]: { ...draft[kind], ...patch } })}
-              />
-            ))}
-          </tbody>
-        </table>
+        <DataTable
+          label="Built-in commands"
+          rows={NAMES}
+          columns={columnsOf(draft, (kind, patch) => setDraft({ ...draft, [kind]: { ...draft[kind], ...patch } }))}
+          keyOf={({ kind }) => kind}
+          inPanel
+        />
         <Allowed draft={draft} setDraft={setDraft} />
         <ApplyFoot
           changed={changed}
@@ -96,59 +73,72 @@ export function WordsForm({ words, currency }: { words: ChatWords; currency: Cur
 }
 
 type Command = ChatWords[WordKind]
+type Named = (typeof NAMES)[number]
 
-function WordRow({ does, word, put }: { does: string; word: Command; put: (patch: Partial<Command>) => void }) {
-  return (
-    <tr className="border-t border-line">
-      <td className="py-1.5">
-        <input
-          type="checkbox"
-          aria-label={`${does}: on`}
-          checked={word.on}
-          onChange={(event) => put({ on: event.target.checked })}
-          className="size-4 accent-brass"
-        />
-      </td>
-      <td className="py-1.5">
+const columnsOf = (
+  draft: ChatWords,
+  put: (kind: WordKind, patch: Partial<Command>) => void,
+): readonly Column<Named>[] => [
+  {
+    id: 'on',
+    head: 'On',
+    width: 'w-12',
+    card: 'aside',
+    cell: ({ kind, does }) => (
+      <input
+        type="checkbox"
+        aria-label={`${does}: on`}
+        checked={draft[kind].on}
+        onChange={(event) => put(kind, { on: event.target.checked })}
+        className="size-4 accent-brass pointer-coarse:size-6"
+      />
+    ),
+  },
+  {
+    id: 'command',
+    head: 'Command',
+    width: 'w-48',
+    card: 'title',
+    cell: ({ kind, does }) => (
+      <>
         <span aria-hidden="true" className="text-muted">
           !
         </span>
-        <input
+        <TextInput
           aria-label={`Command: ${does}`}
-          value={word.word}
-          maxLength={30}
-          onChange={(event) => put({ word: event.target.value.replace(/^!+/, '') })}
-          className={`ml-1 w-36 ${INPUT}`}
+          value={draft[kind].word}
+          most={30}
+          onValue={(word) => put(kind, { word: word.replace(/^!+/, '') })}
+          className="ml-1 w-36"
         />
-      </td>
-      <td className="py-1.5">{does}</td>
-      <Rest
-        label={`${does}: cooldown for everyone, in seconds`}
-        value={word.everyoneSeconds}
-        onValue={(everyoneSeconds) => put({ everyoneSeconds })}
-      />
-      <Rest
-        label={`${does}: cooldown per viewer, in seconds`}
-        value={word.eachSeconds}
-        onValue={(eachSeconds) => put({ eachSeconds })}
-      />
-    </tr>
-  )
-}
+      </>
+    ),
+  },
+  { id: 'does', head: 'What it does', cell: ({ does }) => does },
+  ...RESTS.map(
+    ({ of, head, per }): Column<Named> => ({
+      id: of,
+      head,
+      width: 'w-36',
+      end: true,
+      card: 'figure',
+      cell: ({ kind, does }) => (
+        <NumberInput
+          label={`${does}: cooldown ${per}, in seconds`}
+          value={draft[kind][of]}
+          most={86_400}
+          onValue={(seconds) => put(kind, { [of]: seconds })}
+          className="w-20"
+        />
+      ),
+    }),
+  ),
+]
 
-function Rest({ label, value, onValue }: { label: string; value: number; onValue: (value: number) => void }) {
-  return (
-    <td className="py-1.5 text-right">
-      <input
-        aria-label={label}
-        value={value}
-        inputMode="numeric"
-        onChange={(event) => onValue(Math.min(86_400, Number(event.target.value.replace(/\D/g, '').slice(0, 5)) || 0))}
-        className={`tabular w-20 text-right ${INPUT}`}
-      />
-    </td>
-  )
-}
+const RESTS = [
+  { of: 'everyoneSeconds', head: 'Cooldown for everyone, s', per: 'for everyone' },
+  { of: 'eachSeconds', head: 'per viewer, s', per: 'per viewer' },
+] as const
 
 interface AllowedProps {
   readonly draft: ChatWords
@@ -168,25 +158,13 @@ function Allowed({ draft, setDraft }: AllowedProps) {
     <div className="flex flex-wrap gap-x-5 gap-y-1.5 border-t border-line pt-3">
       <span className="text-muted">Team commands can be used by</span>
       {all.map(({ standing, name }) => (
-        <label key={standing} className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            checked={draft.allowed.includes(standing)}
-            onChange={(event) => toggle(standing, event.target.checked)}
-            className="size-4 accent-brass"
-          />
+        <Checkbox key={standing} on={draft.allowed.includes(standing)} onTick={(on) => toggle(standing, on)}>
           {name}
-        </label>
+        </Checkbox>
       ))}
-      <label className="flex items-center gap-2">
-        <input
-          type="checkbox"
-          checked={draft.askOthers}
-          onChange={(event) => setDraft({ ...draft, askOthers: event.target.checked })}
-          className="size-4 accent-brass"
-        />
+      <Checkbox on={draft.askOthers} onTick={(askOthers) => setDraft({ ...draft, askOthers })}>
         anyone can ask for somebody else’s balance
-      </label>
+      </Checkbox>
     </div>
   )
 }

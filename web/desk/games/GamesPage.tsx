@@ -119,7 +119,7 @@ function columnsOf({ view, commands, onOpen }: GameTableProps): Column<Game>[] {
     {
       id: 'returns',
       head: 'Stakes paid back, on average',
-      width: 'w-40',
+      width: 'w-32',
       end: true,
       card: 'figure',
       cell: (game) => <Payback returns={returnsOf(game, view.settings[game])} />,
@@ -129,7 +129,7 @@ function columnsOf({ view, commands, onOpen }: GameTableProps): Column<Game>[] {
       id: 'start',
       head: 'Start',
       headHidden: true,
-      width: 'w-40',
+      width: 'w-38',
       end: true,
       cell: (game) => <StartButton game={game} view={view} />,
     },
@@ -143,7 +143,7 @@ const latelyColumns = (view: DeskGames, lately: (game: Game) => Lately | undefin
   {
     id: 'staked',
     head: 'Staked in 30 days',
-    width: 'w-28',
+    width: 'w-24',
     end: true,
     card: 'figure',
     cell: (game) => <Staked lately={lately(game)} />,
@@ -151,7 +151,7 @@ const latelyColumns = (view: DeskGames, lately: (game: Game) => Lately | undefin
   {
     id: 'expected',
     head: 'Expected per show',
-    width: 'w-26',
+    width: 'w-22',
     end: true,
     card: 'figure',
     cell: (game) => {
@@ -163,7 +163,7 @@ const latelyColumns = (view: DeskGames, lately: (game: Game) => Lately | undefin
   {
     id: 'actual',
     head: 'Actual per show',
-    width: 'w-26',
+    width: 'w-22',
     end: true,
     card: 'figure',
     cell: (game) => {

@@ -3,7 +3,7 @@ import { Link, useNavigate } from 'react-router'
 import { digits } from '#core/currency'
 import type { SetupRow } from '#core/raffles'
 import { api } from '../../parts/api.ts'
-import { Button, Key } from '../../parts/Button.tsx'
+import { Button, ButtonLink, Key } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { PageActions } from '../../parts/page/PageHead.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
@@ -76,8 +76,8 @@ function RunningCard({ raffle }: { raffle: DeskRaffle }) {
   const until = status === 'planned' ? opensAt : closesAt
   return (
     <li className="flex flex-wrap items-center gap-4 rounded-md border border-line bg-panel px-4 py-3">
-      <div className="min-w-0 flex-1">
-        <p className="truncate">
+      <div className="min-w-0 flex-1 max-sm:basis-full">
+        <p className="break-words">
           <Link to={`/raffles/${raffle.id}`} className="font-semibold underline-offset-2 hover:underline">
             {settings.title}
           </Link>{' '}
@@ -124,20 +124,16 @@ function SetupLine({ setup: { id, settings, digit }, start }: { setup: SetupRow;
   return (
     <li className="flex flex-wrap items-center gap-3 border-b border-line px-4 py-2 last:border-b-0">
       <span className="w-7 text-center">{digit === null ? '' : <Key>{String(digit)}</Key>}</span>
-      <span className="min-w-0 flex-1 truncate">
+      <span className="min-w-0 flex-1 break-words max-sm:basis-2/3">
         {settings.title} <code className="text-muted">!{settings.word.word}</code>
         {digit !== null && <span className="sr-only">, key {digit}</span>}
       </span>
       <Button onClick={start} aria-label={`Open now: “${settings.title}”`}>
         Open now
       </Button>
-      <Link
-        to={formAddress({ setup: id })}
-        aria-label={`Change “${settings.title}”`}
-        className="rounded-md px-3 py-1.5 font-medium text-muted hover:bg-raised hover:text-text"
-      >
+      <ButtonLink look="quiet" to={formAddress({ setup: id })} aria-label={`Change “${settings.title}”`}>
         Change
-      </Link>
+      </ButtonLink>
       <Button
         look="quiet"
         aria-label={`Remove “${settings.title}”`}

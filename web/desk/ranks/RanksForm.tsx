@@ -5,6 +5,7 @@ import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
+import { Radios } from '../../parts/form/Radios.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { same } from '../../parts/same.ts'
 import { useChange } from '../../parts/useChange.ts'
@@ -14,8 +15,8 @@ import { linesFor, linesOf, newLine, type RankLine, readLines } from './rankDraf
 import type { Ranks } from './ranks.ts'
 
 const MEASURES = [
-  { measure: 'hours', name: 'hours watched' },
-  { measure: 'earned', name: 'earned in all' },
+  { value: 'hours', name: 'hours watched' },
+  { value: 'earned', name: 'earned in all' },
 ] as const
 
 const typedOf = (plan: RankPlan) => ({ measure: plan.measure, lines: linesOf(plan), announce: plan.announce })
@@ -100,22 +101,10 @@ type Measure = RankPlan['measure']
 
 function Measures({ chosen, choose }: { chosen: Measure; choose: (measure: Measure) => void }) {
   return (
-    <fieldset className="flex items-center gap-4">
-      <legend className="float-left mr-4">Ranks are based on</legend>
-      {MEASURES.map(({ measure, name }) => (
-        <label key={measure} className="flex items-center gap-2">
-          <input
-            type="radio"
-            name="measure"
-            checked={chosen === measure}
-            onChange={() => choose(measure)}
-            className="size-4 accent-brass"
-          />
-          {name}
-        </label>
-      ))}
+    <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+      <Radios legend="Ranks are based on" inRow value={chosen} choices={MEASURES} onChoose={choose} />
       <span className="text-note text-muted">Never on the balance: spending does not demote anyone.</span>
-    </fieldset>
+    </div>
   )
 }
 

@@ -73,7 +73,7 @@ function Editor({ overlay, view }: { overlay: OverlayShown; view: ScreenView }) 
   const remove = (id: string) => putPieces(draft.pieces.filter((one) => one.id !== id))
   useUndoKey(undo)
   return (
-    <div className="flex h-full flex-col gap-3">
+    <div className="flex flex-col gap-3 lg:h-full">
       <EditorHead
         overlay={overlay}
         draft={draft}
@@ -86,8 +86,8 @@ function Editor({ overlay, view }: { overlay: OverlayShown; view: ScreenView }) 
       />
       <DraftConflict conflict={conflict} />
       {save.error && changed && <Problem error={save.error} />}
-      <div className="flex min-h-0 flex-1 gap-4">
-        <div className="flex min-h-0 min-w-0 flex-1 flex-col gap-4 overflow-y-auto">
+      <div className="flex min-h-0 flex-1 gap-4 max-lg:flex-col">
+        <div className="flex min-h-0 min-w-0 flex-1 flex-col gap-4 lg:overflow-y-auto">
           <Canvas draft={draft} chosen={chosen} choose={setChosen} put={put} remove={remove} />
           <AddPiece
             draft={draft}
@@ -98,7 +98,7 @@ function Editor({ overlay, view }: { overlay: OverlayShown; view: ScreenView }) 
           />
           <Layers pieces={draft.pieces} chosen={chosen} choose={setChosen} setPieces={putPieces} />
         </div>
-        <div className="flex w-68 shrink-0 flex-col gap-4 overflow-y-auto">
+        <div className="flex shrink-0 flex-col gap-4 lg:w-68 lg:overflow-y-auto">
           {piece ? (
             <PieceFields
               key={piece.id}
@@ -161,10 +161,10 @@ function AddPiece({ draft, add }: { draft: OverlaySettings; add: (piece: Piece) 
   return (
     <section aria-label="Add a piece">
       <h2 className="mb-1.5 text-base">Add a piece</h2>
-      <ul className="grid grid-cols-3 gap-1.5">
+      <ul className="grid grid-cols-2 gap-1.5 sm:grid-cols-3">
         {PIECE_KINDS.map((kind) => (
           <li key={kind.of}>
-            <Button className="w-full" title={kind.tells} onClick={() => add(place(kind))}>
+            <Button className="w-full whitespace-normal" title={kind.tells} onClick={() => add(place(kind))}>
               {kind.name}
             </Button>
           </li>

@@ -17,7 +17,7 @@ export function OnAirPage() {
   return (
     <div className="flex h-full min-h-144 flex-col gap-4 max-lg:h-auto">
       <PageHead title={onAir ? show.title : 'You are off air'}>
-        <div className="ml-auto">{onAir && <GuestControl show={show} />}</div>
+        <div className="sm:ml-auto">{onAir && <GuestControl show={show} />}</div>
       </PageHead>
       <ShowNotices />
       {!onAir && (

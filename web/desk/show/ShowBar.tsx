@@ -22,7 +22,7 @@ export function ShowBar({ status, wide, onJump }: { status: Status; wide: boolea
         </div>
       )}
       <AirState status={status} />
-      <dl className="flex min-w-0 flex-1 items-center justify-around gap-3 px-3 lg:flex-none lg:justify-start lg:gap-7 lg:px-5">
+      <dl className="flex min-w-0 flex-1 items-center justify-around gap-2 px-2 lg:flex-none lg:justify-start lg:gap-7 lg:px-5">
         <Count name="present">
           <Figure value={present} />
         </Count>
@@ -61,17 +61,19 @@ function AirState({ status }: { status: Status }) {
   const show = status.show?.status === 'on' ? status.show : null
   return (
     <div
-      className={clsx('flex items-center gap-2 border-r border-line px-3 lg:gap-3 lg:px-4', show && 'bg-brass-wash')}
+      className={clsx('flex items-center gap-2 border-r border-line px-2 lg:gap-3 lg:px-4', show && 'bg-brass-wash')}
     >
       <span aria-hidden="true" className={clsx('size-2.5 rounded-full', show ? 'bg-brass' : 'border-2 border-muted')} />
       <span className={clsx('font-medium', show && 'sr-only sm:not-sr-only')}>{show ? 'On air' : 'Off air'}</span>
       {show && (
-        <span role="timer" aria-label="Time on air" className="tabular font-display text-xl font-semibold">
+        <span role="timer" aria-label="Time on air" className="tabular font-display text-lg font-semibold sm:text-xl">
           {clockText(now - show.startedAt)}
         </span>
       )}
       {show ? (
-        <Button onClick={() => setDialog('off')}>Go off air</Button>
+        <Button className="max-sm:px-2" onClick={() => setDialog('off')}>
+          Go off air
+        </Button>
       ) : (
         <Button look="main" onClick={() => setDialog('on')}>
           Go on air
@@ -87,7 +89,7 @@ function Count({ name, children }: { name: string; children: React.ReactNode }) 
   return (
     <div className="flex flex-col-reverse leading-tight">
       <dt className="text-tiny text-muted">{name}</dt>
-      <dd className="text-base font-semibold">{children}</dd>
+      <dd className="text-sm font-semibold sm:text-base">{children}</dd>
     </div>
   )
 }

@@ -27,7 +27,11 @@ export function SidePanel({ title, close, parts, part, setPart, foot, children }
               Close
             </Button>
           </div>
-          <div role="tablist" aria-label="Parts of the form" className="flex gap-1 border-b border-line px-5 pt-2">
+          <div
+            role="tablist"
+            aria-label="Parts of the form"
+            className="flex flex-wrap gap-x-1 border-b border-line px-5 pt-2 max-sm:px-2"
+          >
             {parts.map((name) => (
               <button
                 key={name}
@@ -36,7 +40,7 @@ export function SidePanel({ title, close, parts, part, setPart, foot, children }
                 aria-selected={name === part}
                 onClick={() => setPart(name)}
                 className={clsx(
-                  '-mb-px border-b-2 px-3 py-1.5',
+                  '-mb-px border-b-2 px-3 py-1.5 whitespace-nowrap',
                   name === part ? 'border-brass font-semibold' : 'border-transparent hover:bg-raised',
                 )}
               >

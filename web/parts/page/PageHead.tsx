@@ -40,7 +40,8 @@ export function PageHead({ title, back, below, children, tabs }: PageHeadProps) 
   )
 }
 
-const ROW = 'flex flex-1 flex-wrap items-center justify-end gap-x-3 gap-y-2'
+// In a narrow window below the title, from the left.
+const ROW = 'flex flex-1 flex-wrap items-center justify-end gap-x-3 gap-y-2 max-sm:basis-full max-sm:justify-start'
 
 /** Where the head leaves room for what the page below it puts there; `undefined`: no head is above. */
 const Room = createContext<HTMLElement | null | undefined>(undefined)
