@@ -78,7 +78,22 @@ const MOVED_TO = ['Store', 'Commands', 'Games', 'Ranks'] as const
 /** What lies between pointing at a link and pressing it (ms). */
 const AIM_MS = 250
 
-/** Goes from page to page as somebody with a mouse does. @returns The slowest (ms). */
+/** As text: what runs in the page is not to be rewritten on its way there. Each is taken in the frame in which it can be seen. */
+const UNTIL_SHOWN = (name: string) => `new Promise((shown) => {
+  addEventListener('click', () => {
+    const began = performance.now()
+    let frameMs
+    const look = () => {
+      const now = performance.now() - began
+      if (document.querySelector('main h1')?.textContent.startsWith('${name}')) frameMs ??= now
+      if (frameMs !== undefined && document.querySelector('main tbody tr')) shown({ frameMs, contentMs: now })
+      else requestAnimationFrame(look)
+    }
+    requestAnimationFrame(look)
+  }, { once: true, capture: true })
+})`
+
+/** Goes from page to page as somebody with a mouse does. @returns The slowest (ms), from the press as the page has it. */
 async function moves(context: BrowserContext, address: string) {
   const page = await context.newPage()
   await page.goto(address)
@@ -87,13 +102,12 @@ async function moves(context: BrowserContext, address: string) {
   for (const name of MOVED_TO) {
     const link = page.getByRole('navigation', { name: 'Pages' }).getByRole('link', { name, exact: true })
     await link.hover()
+    const shown = page.evaluate<typeof all>(UNTIL_SHOWN(name))
     await page.waitForTimeout(AIM_MS)
-    const began = performance.now()
     await link.click()
-    await page.getByRole('heading', { name: new RegExp(`^${name}`), level: 1 }).waitFor({ state: 'attached' })
-    all.frameMs = Math.max(all.frameMs, performance.now() - began)
-    await page.locator('main tbody tr').first().waitFor({ state: 'attached' })
-    all.contentMs = Math.max(all.contentMs, performance.now() - began)
+    const { frameMs, contentMs } = await shown
+    all.frameMs = Math.max(all.frameMs, frameMs)
+    all.contentMs = Math.max(all.contentMs, contentMs)
   }
   await context.close()
   return all

@@ -1,4 +1,4 @@
-import { type ComponentType, lazy, Suspense } from 'react'
+import { type ComponentType, lazy, Suspense, useState } from 'react'
 
 /** A part that is fetched later, or when `load` is called. */
 export type LazyPart<P> = ComponentType<P> & { readonly load: () => Promise<unknown> }
@@ -9,12 +9,20 @@ export type LazyPart<P> = ComponentType<P> & { readonly load: () => Promise<unkn
  * @param Meanwhile - What stands in its place until then; nothing, where it is left out.
  */
 export function lazily<P extends object>(
-  load: () => Promise<ComponentType<P>>,
+  fetch: () => Promise<ComponentType<P>>,
   Meanwhile?: ComponentType<P>,
 ): LazyPart<P> {
+  let loaded: ComponentType<P> | undefined
+  const load = async () => {
+    loaded ??= await fetch()
+    return loaded
+  }
   const Part = lazy(async () => ({ default: await load() })) as unknown as ComponentType<P>
   ahead.push(load)
   function Lazily(props: P) {
+    // One that is there is shown at once: what was waited for even for a moment, React holds back for 300 ms.
+    const [There] = useState(() => loaded)
+    if (There !== undefined) return <There {...props} />
     return (
       <Suspense fallback={Meanwhile === undefined ? null : <Meanwhile {...props} />}>
         <Part {...props} />

@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
+import { type ReactNode, startTransition, useEffect, useState } from 'react'
 import { Outlet, useLocation } from 'react-router'
 import { HeadedPage } from '../../parts/page/PageHead.tsx'
 import { openRoundsQuery } from '../games/view.ts'
@@ -22,7 +23,16 @@ export function DeskPage() {
   if (head === undefined) return <Outlet />
   return (
     <HeadedPage {...head} tabs={head.tabs?.map((tab) => ({ ...tab, note: notes[tab.to] }))}>
-      <Outlet />
+      <AfterHead key={head.title}>
+        <Outlet />
+      </AfterHead>
     </HeadedPage>
   )
+}
+
+/** A large page takes its time to draw: its head is seen before that begins. */
+function AfterHead({ children }: { children: ReactNode }) {
+  const [drawing, startDrawing] = useState(false)
+  useEffect(() => startTransition(() => startDrawing(true)), [])
+  return drawing && children
 }
