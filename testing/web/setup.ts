@@ -13,6 +13,7 @@ class NoResize implements ResizeObserver {
 }
 
 globalThis.ResizeObserver ??= NoResize
+window.CSS ??= { escape: (text: string) => text.replace(/[^\w-]/g, '\\$&') } as typeof CSS
 window.matchMedia ??= (query) => Object.assign(new EventTarget(), { matches: isWide(), media: query }) as MediaQueryList
 
 afterEach(() => {

@@ -31,6 +31,7 @@ export const GoOffAirDialog = lazily(async () => (await import('./show/AirDialog
 export const GuestDialog = lazily(async () => (await import('./show/GuestDialog.tsx')).GuestDialog)
 export const JumpDialog = lazily(async () => (await import('./JumpDialog.tsx')).JumpDialog, JumpWaiting)
 export const ArrivalMenu = lazily(async () => (await import('./store/ArrivalMenu.tsx')).ArrivalMenu)
+export const FirstMinutes = lazily(async () => (await import('./show/FirstMinutes.tsx')).FirstMinutes)
 export const EveningChart = lazily(async () => (await import('./show/EveningChart.tsx')).EveningChart)
 /** In builds for development alone: `VITE_PARTS=1 npm run build`. */
 export const PartsPage =

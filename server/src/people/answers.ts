@@ -117,7 +117,13 @@ export const PresentPerson = exactly({
   tonight: orNull(Count),
 })
 
-export const Room = exactly({ viewers: Type.Array(PresentPerson), total: Count, chatting: Count })
+export const Room = exactly({
+  viewers: Type.Array(PresentPerson),
+  total: Count,
+  chatting: Count,
+  /** Who came in the last minutes, the latest first. */
+  arrived: Type.Array(exactly({ id: Id, name: Type.String(), at: Count })),
+})
 
 export const WholePerson = exactly({
   ...ListedPerson.properties,

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox'
-import { and, count, eq, sql } from 'drizzle-orm'
+import { and, count, desc, eq, gt, sql } from 'drizzle-orm'
 import { showPeriod, uncountedSeconds } from '#core/earning'
 import type { AnswerTo } from '#core/engine'
 import { MOST_ADJUSTED, type UndoAdjustment } from '#core/people'
@@ -180,5 +180,26 @@ async function roomOf(db: Reader, channel: number, now: number) {
     const tonight = show === undefined ? null : before + uncountedSeconds(row, showPeriod(show), now)
     return { id, name, moderator, balance, tonight }
   })
-  return { ...(counted ?? { total: 0, chatting: 0 }), viewers }
+  return { ...(counted ?? { total: 0, chatting: 0 }), viewers, arrived: await justArrived(db, channel, now) }
+}
+
+const ARRIVED_SECONDS = 300
+const MOST_ARRIVED = 5
+
+async function justArrived(db: Reader, channel: number, now: number) {
+  const { viewer } = schema
+  const found = await db
+    .select({ id: viewer.id, name: viewer.name, at: viewer.presentSince })
+    .from(viewer)
+    .where(
+      and(
+        eq(viewer.channel, channel),
+        eq(viewer.present, true),
+        eq(viewer.ignored, false),
+        gt(viewer.presentSince, now - ARRIVED_SECONDS),
+      ),
+    )
+    .orderBy(desc(viewer.presentSince), desc(viewer.id))
+    .limit(MOST_ARRIVED)
+  return found.map(({ id, name, at }) => ({ id, name, at: at ?? now }))
 }

@@ -1,20 +1,16 @@
 import { useQuery } from '@tanstack/react-query'
 import { digits } from '#core/currency'
 import type { Answer } from '../../parts/api/called.ts'
-import { answerOf, api } from '../../parts/api.ts'
 import { Figure } from '../../parts/Figure.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { Empty, Panel } from '../../parts/page/Panel.tsx'
-import { keyOf } from '../../parts/queryKey.ts'
 import { hoursText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
+import { presentQuery } from './present.ts'
 
 /** Who is in the room, how long tonight, and what they hold. A row opens the person's trail. */
 export function PresentList({ onViewer }: { onViewer: (id: number) => void }) {
-  const present = useQuery({
-    queryKey: keyOf('present'),
-    queryFn: ({ signal }) => answerOf(api.GET('/desk/present', { signal })),
-  })
+  const present = useQuery(presentQuery)
   const list = present.data?.viewers ?? []
   const more = (present.data?.total ?? 0) - list.length
   return (

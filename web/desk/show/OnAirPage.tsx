@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { Button } from '../../parts/Button.tsx'
 import { PageHead } from '../../parts/page/PageHead.tsx'
-import { EveningChart, GoOnAirDialog, ViewerPanel } from '../later.tsx'
+import { EveningChart, FirstMinutes, GoOnAirDialog, ViewerPanel } from '../later.tsx'
 import { PresentList } from '../people/PresentList.tsx'
 import { useStatus } from '../status.ts'
 import { ChatList } from './ChatList.tsx'
@@ -29,6 +29,7 @@ export function OnAirPage() {
           <Button onClick={() => setStarting(true)}>Start a show</Button>
         </div>
       )}
+      {onAir && <FirstMinutes onViewer={setViewer} />}
       <EveningChart />
       <div className="grid min-h-0 flex-1 gap-4 max-lg:auto-rows-panel lg:cols-main-aside">
         <ChatList onViewer={setViewer} />

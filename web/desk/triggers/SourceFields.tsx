@@ -193,7 +193,9 @@ function Outside({ source, setSource, view }: OutsideProps) {
         choices={APPROVALS}
         onChoose={(approval) => setSource({ ...source, approval })}
       />
-      <p className="text-muted">It has no price of ours: it was paid in platform points.</p>
+      <p>
+        Price <span className="text-muted">none: it was paid in platform points</span>
+      </p>
     </>
   )
 }

@@ -758,6 +758,11 @@ export interface paths {
 							}[];
 							readonly total: number;
 							readonly chatting: number;
+							readonly arrived: readonly {
+								readonly id: number;
+								readonly name: string;
+								readonly at: number;
+							}[];
 						};
 					};
 				};

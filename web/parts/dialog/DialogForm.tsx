@@ -37,7 +37,9 @@ export function DialogForm(props: DialogFormProps) {
         {change?.error && <Problem error={change.error} />}
         <div className="flex flex-wrap items-center justify-end gap-2">
           {props.aside && <span className="mr-auto flex gap-2">{props.aside}</span>}
-          <Button onClick={close}>{leave}</Button>
+          <Button onClick={close} {...(danger && { 'data-autofocus': true })}>
+            {leave}
+          </Button>
           <Button look={danger ? 'danger' : 'main'} type="submit" disabled={off || change?.isPending}>
             {does}
           </Button>

@@ -35,7 +35,7 @@ export function PageHead({ title, back, below, children, tabs }: PageHeadProps) 
         </div>
         {children}
       </div>
-      {tabs && <PageTabs label={`Pages of ${title}`} tabs={tabs} />}
+      {tabs && <PageTabs label={`Tabs of ${title}`} tabs={tabs} />}
     </header>
   )
 }
