@@ -3,10 +3,10 @@ import { answerOf, api, signOut } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Light } from '../../parts/feedback/Light.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { timeText } from '../../parts/time.ts'
 import { useChange } from '../../parts/useChange.ts'
+import { useCopy } from '../../parts/useCopy.ts'
 import { useStatus } from '../status.ts'
 import { type Connections, connectionsQuery } from './connections.ts'
 import { EventLog } from './EventLog.tsx'
@@ -61,17 +61,12 @@ function ChatPanel({ chat }: { chat: Connections['chat'] }) {
 }
 
 function EventsPanel({ eventsAddress, secrets, events, refusals }: Connections) {
-  const toast = useToast()
   const test = useChange({
     ask: () => answerOf(api.POST('/desk/connections/event-test')),
     invalidates: ['connections'],
     said: 'A test event was signed, sent and received.',
   })
-  const copy = () =>
-    void navigator.clipboard.writeText(eventsAddress).then(
-      () => toast({ text: 'The address is copied.' }),
-      () => toast({ text: 'The browser blocked copying. Select the address and copy it yourself.', look: 'problem' }),
-    )
+  const copy = useCopy()
   return (
     <Panel title="Events from outside">
       <div className="flex flex-col gap-3 border-b border-line px-4 py-3">
@@ -83,7 +78,11 @@ function EventsPanel({ eventsAddress, secrets, events, refusals }: Connections) 
           <code className="min-w-0 flex-1 truncate rounded-md border border-line bg-surface px-3 py-1.5 text-note">
             {eventsAddress}
           </code>
-          <Button onClick={copy}>Copy</Button>
+          <Button
+            onClick={() => copy(eventsAddress, 'The address is copied.', 'Select the address and copy it yourself.')}
+          >
+            Copy
+          </Button>
           <Button onClick={() => test.mutate()} disabled={test.isPending}>
             Send a test event
           </Button>

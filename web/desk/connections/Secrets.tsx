@@ -3,9 +3,10 @@ import type { EventKind } from '#core/events'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
+import { Field, TextInput } from '../../parts/form/inputs.tsx'
 import { dayText } from '../../parts/time.ts'
 import { useChange } from '../../parts/useChange.ts'
+import { useCopy } from '../../parts/useCopy.ts'
 
 export type Secret = Answer<'/desk/connections'>['secrets'][number]
 
@@ -84,22 +85,16 @@ function SecretRow({ secret }: { secret: Secret }) {
   )
 }
 
+const makeSecret = (name: string, chosen: readonly string[]) => {
+  const kinds = KINDS.filter((one) => chosen.includes(one.name)).flatMap((one) => one.kinds)
+  return answerOf(api.POST('/desk/connections/secrets', { body: { name, kinds: [...kinds, 'ricompensa.test'] } }))
+}
+
 function NewSecret({ made }: { made: (secret: string) => void }) {
   const [name, setName] = useState('')
   const [chosen, setChosen] = useState<readonly string[]>([])
   const add = useChange({
-    ask: () =>
-      answerOf(
-        api.POST('/desk/connections/secrets', {
-          body: {
-            name: name.trim(),
-            kinds: [
-              ...KINDS.filter((one) => chosen.includes(one.name)).flatMap(({ kinds }) => kinds),
-              'ricompensa.test',
-            ],
-          },
-        }),
-      ),
+    ask: () => makeSecret(name.trim(), chosen),
     invalidates: ['connections'],
     onDone: ({ secret }) => {
       setName('')
@@ -113,17 +108,9 @@ function NewSecret({ made }: { made: (secret: string) => void }) {
   }
   return (
     <form onSubmit={submit} className="flex flex-col gap-3 px-4 py-3">
-      <label className="flex min-w-0 flex-1 items-center gap-3">
-        <span className="shrink-0">New secret for</span>
-        <input
-          required
-          maxLength={60}
-          value={name}
-          onChange={(event) => setName(event.target.value)}
-          placeholder="what sends the events"
-          className="min-w-0 flex-1 rounded-md border border-line bg-surface px-3 py-1.5"
-        />
-      </label>
+      <Field label="New secret for">
+        <TextInput required most={60} value={name} onValue={setName} placeholder="what sends the events" />
+      </Field>
       <KindChoice chosen={chosen} choose={setChosen} />
       <div className="flex items-center gap-3">
         <Button type="submit" disabled={add.isPending || chosen.length === 0}>
@@ -161,18 +148,16 @@ function KindChoice({ chosen, choose }: { chosen: readonly string[]; choose: (na
 
 /** The secret itself, this once. */
 function Once({ secret, done }: { secret: string; done: () => void }) {
-  const toast = useToast()
-  const copy = () =>
-    void navigator.clipboard.writeText(secret).then(
-      () => toast({ text: 'The secret is copied.' }),
-      () => toast({ text: 'The browser blocked copying. Select the secret and copy it yourself.', look: 'problem' }),
-    )
+  const copy = useCopy()
   return (
     <div role="status" className="flex flex-col gap-2 bg-brass-wash px-4 py-3">
       <p className="text-brass-text">Copy it now and give it to the sender: it is not shown again.</p>
       <div className="flex items-center gap-3">
         <code className="min-w-0 flex-1 rounded-md border border-line bg-surface px-3 py-1.5 break-all">{secret}</code>
-        <Button look="main" onClick={copy}>
+        <Button
+          look="main"
+          onClick={() => copy(secret, 'The secret is copied.', 'Select the secret and copy it yourself.')}
+        >
           Copy
         </Button>
         <Button onClick={done}>I have it</Button>

@@ -70,58 +70,81 @@ const PLAIN = [
 
 /** What each standing adds to a payment, and by how much it multiplies it. */
 export function BonusSection({ draft, earning: { circles } }: SectionProps) {
-  const { plan, set } = draft
   const rows = [...PLAIN, ...circles.map(({ id, name }) => ({ standing: `circle:${id}`, name: `Circle "${name}"` }))]
-  const setBonus = (standing: string, patch: { plus?: number; times?: number }) =>
-    set({
-      standings: { ...plan.standings, [standing]: { plus: 0, times: 100, ...plan.standings[standing], ...patch } },
-    })
   const wrong = rows.flatMap(
     ({ standing }) => draft.problems[`${standing}-plus`] ?? draft.problems[`${standing}-times`] ?? [],
   )
   return (
     <Panel title="Bonuses" aside="added first, then the highest multiplier" bodyClassName="flex flex-col gap-3 p-4">
       <table className="w-full">
-        <thead className="text-left text-sm text-muted">
-          <tr>
-            <th scope="col" className="pb-1.5 font-medium">
-              Who
-            </th>
-            <th scope="col" className="w-28 pb-1.5 text-right font-medium">
-              Bonus
-            </th>
-            <th scope="col" className="w-28 pb-1.5 text-right font-medium">
-              Multiplier
-            </th>
-          </tr>
-        </thead>
+        <BonusHead />
         <tbody>
-          {rows.map(({ standing, name }) => (
-            <tr key={standing} className="border-t border-line">
-              <td className="py-1.5">{name}</td>
-              <td className="py-1.5 text-right">
-                <AmountInput
-                  draft={draft}
-                  name={`${standing}-plus`}
-                  label={`${name}: bonus`}
-                  value={plan.standings[standing]?.plus ?? 0}
-                  onValue={(plus) => setBonus(standing, { plus })}
-                />
-              </td>
-              <td className="py-1.5 text-right">
-                <TimesInput
-                  draft={draft}
-                  name={`${standing}-times`}
-                  label={`${name}: times`}
-                  value={plan.standings[standing]?.times ?? 100}
-                  onValue={(times) => setBonus(standing, { times })}
-                />
-              </td>
-            </tr>
+          {rows.map((row) => (
+            <BonusRow key={row.standing} draft={draft} {...row} />
           ))}
         </tbody>
       </table>
       {wrong.length > 0 && <p className="text-brick-text">{wrong[0]}</p>}
+      <ActiveRows draft={draft} />
+    </Panel>
+  )
+}
+
+const BonusHead = () => (
+  <thead className="text-left text-sm text-muted">
+    <tr>
+      <th scope="col" className="pb-1.5 font-medium">
+        Who
+      </th>
+      <th scope="col" className="w-28 pb-1.5 text-right font-medium">
+        Bonus
+      </th>
+      <th scope="col" className="w-28 pb-1.5 text-right font-medium">
+        Multiplier
+      </th>
+    </tr>
+  </thead>
+)
+
+interface BonusRowProps extends Pick<SectionProps, 'draft'> {
+  readonly standing: string
+  readonly name: string
+}
+
+function BonusRow({ draft, standing, name }: BonusRowProps) {
+  const { plan, set } = draft
+  const bonus = { plus: 0, times: 100, ...plan.standings[standing] }
+  const put = (patch: Partial<typeof bonus>) =>
+    set({ standings: { ...plan.standings, [standing]: { ...bonus, ...patch } } })
+  return (
+    <tr className="border-t border-line">
+      <td className="py-1.5">{name}</td>
+      <td className="py-1.5 text-right">
+        <AmountInput
+          draft={draft}
+          name={`${standing}-plus`}
+          label={`${name}: bonus`}
+          value={bonus.plus}
+          onValue={(plus) => put({ plus })}
+        />
+      </td>
+      <td className="py-1.5 text-right">
+        <TimesInput
+          draft={draft}
+          name={`${standing}-times`}
+          label={`${name}: times`}
+          value={bonus.times}
+          onValue={(times) => put({ times })}
+        />
+      </td>
+    </tr>
+  )
+}
+
+function ActiveRows({ draft }: Pick<SectionProps, 'draft'>) {
+  const { plan, set } = draft
+  return (
+    <>
       <NumberRow
         draft={draft}
         name="active"
@@ -140,6 +163,6 @@ export function BonusSection({ draft, earning: { circles } }: SectionProps) {
           onValue={(withinSeconds) => set({ active: { ...plan.active, withinSeconds } })}
         />
       )}
-    </Panel>
+    </>
   )
 }

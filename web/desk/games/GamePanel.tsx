@@ -78,8 +78,6 @@ interface PartProps {
 }
 
 function Part({ part, game, draft, put, view, commands }: PartProps) {
-  const [named, setNamed] = useState<Readonly<Record<number, string>>>({})
-  const set = put as (patch: Partial<SettingsOf[Game]>) => void
   switch (part) {
     case 'Sites':
       return <SitesPart draft={draft as SettingsOf['heist']} put={put} />
@@ -88,30 +86,7 @@ function Part({ part, game, draft, put, view, commands }: PartProps) {
     case 'Stakes':
       return <StakesPart draft={draft as SettingsOf['coin']} put={put} view={view} game={game} />
     case 'Who and how often':
-      return (
-        <div className="flex flex-col gap-6">
-          <WhoFields
-            who={draft.who}
-            view={commands}
-            setWho={(who) => set({ who })}
-            named={named}
-            setNamed={setNamed}
-            may="may play it"
-          />
-          <LimitFields
-            limits={draft.limits}
-            setLimits={(limits) => set({ limits })}
-            onAir={draft.onAir}
-            setOnAir={(onAir) => set({ onAir })}
-            viewer
-          />
-          {(game === 'heist' || game === 'roulette') && (
-            <p className="text-muted">
-              The cooldown starts when a round ends; joining a running round is always possible.
-            </p>
-          )}
-        </div>
-      )
+      return <WhoPart game={game} draft={draft} put={put} commands={commands} />
     case 'An evening':
       return <EveningPart game={game} draft={draft} view={view} />
     default:
@@ -123,13 +98,40 @@ function Part({ part, game, draft, put, view, commands }: PartProps) {
   }
 }
 
+function WhoPart({ game, draft, put, commands }: Omit<PartProps, 'part' | 'view'>) {
+  const [named, setNamed] = useState<Readonly<Record<number, string>>>({})
+  const set = put as (patch: Partial<SettingsOf[Game]>) => void
+  return (
+    <div className="flex flex-col gap-6">
+      <WhoFields
+        who={draft.who}
+        view={commands}
+        setWho={(who) => set({ who })}
+        named={named}
+        setNamed={setNamed}
+        may="may play it"
+      />
+      <LimitFields
+        limits={draft.limits}
+        setLimits={(limits) => set({ limits })}
+        onAir={draft.onAir}
+        setOnAir={(onAir) => set({ onAir })}
+        viewer
+      />
+      {(game === 'heist' || game === 'roulette') && (
+        <p className="text-muted">The cooldown starts when a round ends; joining a running round is always possible.</p>
+      )}
+    </div>
+  )
+}
+
 interface GameFootProps<G extends Game> {
   readonly game: G
   readonly kept: Draft<SettingsOf[G]>
 }
 
 function GameFoot<G extends Game>({ game, kept }: GameFootProps<G>) {
-  const { draft, discard, settle, changed, conflict } = kept
+  const { draft, settle, changed, conflict } = kept
   const [asking, setAsking] = useState(false)
   const save = useChange({
     ask: ({ sent, confirmed }: { sent: SettingsOf[G]; confirmed: boolean }) =>
@@ -141,7 +143,6 @@ function GameFoot<G extends Game>({ game, kept }: GameFootProps<G>) {
   })
   const fault = settingsFault(game, draft)
   const returns = fault === undefined ? returnsOf(game, draft) : undefined
-  const warning = returns && returnWarning(returns)
   const go = () =>
     returns !== undefined && paysTooMuch(returns) ? setAsking(true) : save.mutate({ sent: draft, confirmed: false })
   return (
@@ -151,28 +152,10 @@ function GameFoot<G extends Game>({ game, kept }: GameFootProps<G>) {
           {fault}
         </p>
       )}
-      {returns && (
-        <p aria-live="polite">
-          Players get back <strong className="tabular">{returnsInWords(returns)}</strong> of their stakes on average
-          {inPercent(returns.least) === inPercent(returns.most) ? '.' : ', depending on how they play.'}
-          {warning && <span className="block text-brick-text">{warning}</span>}
-        </p>
-      )}
+      {returns && <PaidBack returns={returns} />}
       <DraftConflict conflict={conflict} />
       {save.error && changed && <Problem error={save.error} />}
-      <div className="flex flex-wrap items-center gap-2">
-        {changed && (
-          <>
-            <Button look="main" disabled={fault !== undefined || conflict !== undefined || save.isPending} onClick={go}>
-              {save.isPending ? 'Saving …' : 'Save now'}
-            </Button>
-            <Button onClick={discard}>Discard changes</Button>
-          </>
-        )}
-        <span role="status" className={changed ? 'text-brass-text' : 'text-muted'}>
-          {changed ? 'Unsaved changes.' : 'Saved.'}
-        </span>
-      </div>
+      <SaveLine kept={kept} off={fault !== undefined || conflict !== undefined} saving={save.isPending} go={go} />
       {asking && returns && (
         <Confirm
           most={returnsInWords(returns)}
@@ -180,6 +163,43 @@ function GameFoot<G extends Game>({ game, kept }: GameFootProps<G>) {
           go={() => save.mutate({ sent: draft, confirmed: true })}
         />
       )}
+    </div>
+  )
+}
+
+/** What players get back of their stakes, and a warning where that is much. */
+function PaidBack({ returns }: { returns: NonNullable<ReturnType<typeof returnsOf>> }) {
+  const warning = returnWarning(returns)
+  return (
+    <p aria-live="polite">
+      Players get back <strong className="tabular">{returnsInWords(returns)}</strong> of their stakes on average
+      {inPercent(returns.least) === inPercent(returns.most) ? '.' : ', depending on how they play.'}
+      {warning && <span className="block text-brick-text">{warning}</span>}
+    </p>
+  )
+}
+
+interface SaveLineProps {
+  readonly kept: Pick<Draft<unknown>, 'changed' | 'discard'>
+  readonly off: boolean
+  readonly saving: boolean
+  readonly go: () => void
+}
+
+function SaveLine({ kept: { changed, discard }, off, saving, go }: SaveLineProps) {
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      {changed && (
+        <>
+          <Button look="main" disabled={off || saving} onClick={go}>
+            {saving ? 'Saving …' : 'Save now'}
+          </Button>
+          <Button onClick={discard}>Discard changes</Button>
+        </>
+      )}
+      <span role="status" className={changed ? 'text-brass-text' : 'text-muted'}>
+        {changed ? 'Unsaved changes.' : 'Saved.'}
+      </span>
     </div>
   )
 }

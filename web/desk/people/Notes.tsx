@@ -3,30 +3,18 @@ import { type FormEvent, useState } from 'react'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
+import { TextInput } from '../../parts/form/inputs.tsx'
 import { dayText } from '../../parts/time.ts'
 import { useChange } from '../../parts/useChange.ts'
 import type { PanelAnswer } from './panel.ts'
 
 /** What the team wrote about somebody. Viewers never see it. */
 export function Notes({ viewer, notes }: { viewer: number; notes: PanelAnswer['notes'] }) {
-  const [text, setText] = useState('')
-  const write = useChange({
-    ask: () =>
-      answerOf(api.POST('/desk/viewers/{viewer}/notes', { params: { path: { viewer } }, body: { text: text.trim() } })),
-    invalidates: ['viewer'],
-    onDone: () => setText(''),
-    inPlace: true,
-  })
   const remove = useChange({
     ask: (note: number) => answerOf(api.POST('/desk/notes/{note}/remove', { params: { path: { note } } })),
     invalidates: ['viewer'],
     inPlace: true,
   })
-  const submit = (event: FormEvent) => {
-    event.preventDefault()
-    if (text.trim() !== '') write.mutate()
-  }
-  const fault = write.error ?? remove.error
   return (
     <section aria-labelledby="notes" className="flex flex-col gap-2">
       <h3 id="notes" className="text-base">
@@ -50,20 +38,41 @@ export function Notes({ viewer, notes }: { viewer: number; notes: PanelAnswer['n
           </Button>
         </div>
       ))}
-      {fault && <Problem error={fault} />}
+      {remove.error && <Problem error={remove.error} />}
+      <NewNote viewer={viewer} />
+    </section>
+  )
+}
+
+function NewNote({ viewer }: { viewer: number }) {
+  const [text, setText] = useState('')
+  const write = useChange({
+    ask: () =>
+      answerOf(api.POST('/desk/viewers/{viewer}/notes', { params: { path: { viewer } }, body: { text: text.trim() } })),
+    invalidates: ['viewer'],
+    onDone: () => setText(''),
+    inPlace: true,
+  })
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    if (text.trim() !== '') write.mutate()
+  }
+  return (
+    <>
+      {write.error && <Problem error={write.error} />}
       <form onSubmit={submit} className="flex gap-2">
-        <input
+        <TextInput
           aria-label="A new note"
           value={text}
-          maxLength={1000}
-          onChange={(event) => setText(event.target.value)}
+          most={1000}
+          onValue={setText}
           placeholder="Only the team sees this"
-          className="min-w-0 flex-1 rounded-md border border-line bg-surface px-3 py-1.5"
+          className="min-w-0 flex-1"
         />
         <Button type="submit" disabled={text.trim() === '' || write.isPending}>
           Add note
         </Button>
       </form>
-    </section>
+    </>
   )
 }

@@ -5,11 +5,11 @@ import { shareInWords } from '#core/raffles'
 import { api, channelSlug } from '../../parts/api.ts'
 import { Button, ButtonLink } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
-import { useToast } from '../../parts/feedback/toasts.tsx'
 import { PageHead } from '../../parts/page/PageHead.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { Strip, showsStrip } from '../../parts/raffles/Strip.tsx'
 import { dayText, leftText, useNow } from '../../parts/time.ts'
+import { useCopy } from '../../parts/useCopy.ts'
 import { useStatus } from '../status.ts'
 import { CallOffButton, NextAction } from './Actions.tsx'
 import { ArrivalChart } from './ArrivalChart.tsx'
@@ -118,14 +118,13 @@ function OpenAgain({ raffle }: { raffle: DeskRaffle }) {
 }
 
 function ShareButton({ raffle: { id } }: { raffle: DeskRaffle }) {
-  const toast = useToast()
+  const copy = useCopy()
   const address = `${window.location.origin}/c/${channelSlug()}/raffles/${id}`
-  const copy = () =>
-    void navigator.clipboard.writeText(address).then(
-      () => toast({ text: 'The address is copied.' }),
-      () => toast({ text: `The address is ${address}` }),
-    )
-  return <Button onClick={copy}>Copy its address</Button>
+  return (
+    <Button onClick={() => copy(address, 'The address is copied.', `The address is ${address}`)}>
+      Copy its address
+    </Button>
+  )
 }
 
 function Figures({ raffle, now }: { raffle: DeskRaffle; now: number }) {

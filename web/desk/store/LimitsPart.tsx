@@ -1,6 +1,6 @@
 import { DateTime } from 'luxon'
 import { OVERS, type RewardSettings } from '#core/store'
-import { Checkbox, INPUT, NumberInput, Select } from '../../parts/form/inputs.tsx'
+import { Checkbox, INPUT, NumberInput, Select, TextInput } from '../../parts/form/inputs.tsx'
 import type { PartProps } from './part.ts'
 
 /** Stock, the limit per viewer, the cooldown, and when it is for sale. */
@@ -30,34 +30,40 @@ export function LimitsPart({ draft, put, store }: PartProps) {
         <TimeField label="From" at={draft.from} setAt={(from) => put({ from })} zone={store.timeZone} />
         <TimeField label="Until" at={draft.to} setAt={(to) => put({ to })} zone={store.timeZone} />
       </fieldset>
-      <fieldset className="flex flex-col gap-2">
-        <legend className="mb-1 font-semibold">Requirements</legend>
-        <p className="flex items-center gap-2">
-          <NumberInput
-            label="Hours watched at least"
-            value={draft.hours}
-            none="no"
-            most={100_000}
-            className="w-20"
-            onValue={(hours) => put({ hours })}
-          />
-          <span>hours watched or more</span>
-        </p>
-        <p className="flex items-center gap-2">
-          <input
-            aria-label="Secret word"
-            value={draft.secret}
-            maxLength={30}
-            placeholder="no secret word"
-            onChange={(event) => put({ secret: event.target.value.replace(/\s/g, '') })}
-            className={`w-44 ${INPUT} placeholder:text-muted`}
-          />
-          <span className="text-muted">
-            unlocks it; until then it is hidden. Viewers type it on the page, or to the bot after the command.
-          </span>
-        </p>
-      </fieldset>
+      <Requirements draft={draft} put={put} />
     </div>
+  )
+}
+
+function Requirements({ draft, put }: Pick<PartProps, 'draft' | 'put'>) {
+  return (
+    <fieldset className="flex flex-col gap-2">
+      <legend className="mb-1 font-semibold">Requirements</legend>
+      <p className="flex items-center gap-2">
+        <NumberInput
+          label="Hours watched at least"
+          value={draft.hours}
+          none="no"
+          most={100_000}
+          className="w-20"
+          onValue={(hours) => put({ hours })}
+        />
+        <span>hours watched or more</span>
+      </p>
+      <p className="flex flex-wrap items-center gap-2">
+        <TextInput
+          aria-label="Secret word"
+          value={draft.secret}
+          most={30}
+          placeholder="no secret word"
+          onValue={(secret) => put({ secret: secret.replace(/\s/g, '') })}
+          className="w-44"
+        />
+        <span className="text-muted">
+          unlocks it; until then it is hidden. Viewers type it on the page, or to the bot after the command.
+        </span>
+      </p>
+    </fieldset>
   )
 }
 

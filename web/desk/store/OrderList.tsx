@@ -37,28 +37,7 @@ export function OrderList({ orders, chosen, setChosen, openPerson }: OrderListPr
         With a row in focus: J next, K previous, O open, D done, B refund, X select.
       </p>
       <table className="w-full table-fixed rounded-md border border-line bg-panel">
-        <thead className="text-left text-sm text-muted">
-          <tr className="border-b border-line">
-            <th scope="col" className="w-10 px-3 py-2">
-              <span className="sr-only">Chosen</span>
-            </th>
-            <th scope="col" className="w-6/25 px-2 py-2 font-medium">
-              Reward
-            </th>
-            <th scope="col" className="w-4/25 px-2 py-2 font-medium">
-              Buyer
-            </th>
-            <th scope="col" className="px-2 py-2 font-medium">
-              Text
-            </th>
-            <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
-              Price
-            </th>
-            <th scope="col" className="w-28 px-3 py-2 text-right font-medium">
-              When
-            </th>
-          </tr>
-        </thead>
+        <OrderHead />
         <tbody ref={list}>
           {orders.map((order, index) => (
             <OrderRow
@@ -78,6 +57,31 @@ export function OrderList({ orders, chosen, setChosen, openPerson }: OrderListPr
   )
 }
 
+const OrderHead = () => (
+  <thead className="text-left text-sm text-muted">
+    <tr className="border-b border-line">
+      <th scope="col" className="w-10 px-3 py-2">
+        <span className="sr-only">Chosen</span>
+      </th>
+      <th scope="col" className="w-6/25 px-2 py-2 font-medium">
+        Reward
+      </th>
+      <th scope="col" className="w-4/25 px-2 py-2 font-medium">
+        Buyer
+      </th>
+      <th scope="col" className="px-2 py-2 font-medium">
+        Text
+      </th>
+      <th scope="col" className="w-20 px-2 py-2 text-right font-medium">
+        Price
+      </th>
+      <th scope="col" className="w-28 px-3 py-2 text-right font-medium">
+        When
+      </th>
+    </tr>
+  </thead>
+)
+
 interface OrderRowProps {
   readonly order: DeskOrder
   readonly chosen: boolean
@@ -88,11 +92,9 @@ interface OrderRowProps {
   readonly move: (by: number) => void
 }
 
-function OrderRow({ order, chosen, choose, open, setOpen, openPerson, move }: OrderRowProps) {
-  const { ahead } = useStatus()
-  const now = useNow(ahead)
+/** What the keys do on an order that has the focus. */
+function useOrderKeys({ order, choose, open, setOpen, move }: OrderRowProps, refund: () => void) {
   const { act, done } = useEndOrder()
-  const [asking, setAsking] = useState(false)
   const keys: Readonly<Record<string, () => void>> = {
     j: () => move(1),
     k: () => move(-1),
@@ -104,16 +106,23 @@ function OrderRow({ order, chosen, choose, open, setOpen, openPerson, move }: Or
       move(1)
       done(order)
     },
-    b: () => {
-      if (order.status === 'refunded') return
-      setOpen(true)
-      setAsking(true)
-    },
+    b: () => order.status !== 'refunded' && refund(),
   }
-  const keyed = (event: KeyboardEvent) => {
+  return (event: KeyboardEvent) => {
     const key = orderKey(event)
     if (key !== undefined) keys[key]?.()
   }
+}
+
+function OrderRow(props: OrderRowProps) {
+  const { order, open, setOpen } = props
+  const { ahead } = useStatus()
+  const now = useNow(ahead)
+  const [asking, setAsking] = useState(false)
+  const keyed = useOrderKeys(props, () => {
+    setOpen(true)
+    setAsking(true)
+  })
   return (
     <>
       <tr
@@ -125,7 +134,7 @@ function OrderRow({ order, chosen, choose, open, setOpen, openPerson, move }: Or
           open && 'bg-raised',
         )}
       >
-        <OrderCells {...{ order, chosen, choose, open, setOpen, openPerson, now }} />
+        <OrderCells {...props} now={now} />
       </tr>
       {open && (
         <tr className="bg-raised">

@@ -1,7 +1,7 @@
 import { Trash2 } from 'lucide-react'
 import type { Branch, Step, StepOf } from '#core/steps'
 import { Button } from '../../../parts/Button.tsx'
-import { INPUT, NumberInput } from '../../../parts/form/inputs.tsx'
+import { NumberInput, TextInput } from '../../../parts/form/inputs.tsx'
 import { type StepsFor, useNestedSteps } from './nested.ts'
 
 interface BranchFieldsProps extends StepsFor {
@@ -24,35 +24,15 @@ export function BranchFields({ step, at, setStep, ...around }: BranchFieldsProps
       {branches.map((branch, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a branch is its place
         <div key={i} className="flex flex-col gap-2 border-l-2 border-line pl-3">
-          <div className="flex flex-wrap items-center gap-2">
-            <input
-              aria-label={`Name of branch ${i + 1}`}
-              value={branch.name}
-              maxLength={60}
-              placeholder={`branch ${i + 1}`}
-              onChange={(event) => put(i, { name: event.target.value })}
-              className={`w-40 ${INPUT} placeholder:text-muted`}
-            />
-            <span>weight</span>
-            <NumberInput
-              label={`Weight of branch ${i + 1}`}
-              value={branch.weight}
-              most={1_000_000}
-              onValue={(weight) => put(i, { weight: Math.max(1, weight) })}
-              className="w-20"
-            />
-            <span className="tabular text-muted">{percent.format(branch.weight / Math.max(1, total))}</span>
-            {branches.length > 2 && (
-              <Button
-                look="quiet"
-                className="ml-auto"
-                aria-label={`Remove branch ${i + 1}`}
-                onClick={() => setStep({ ...step, branches: branches.filter((_, k) => k !== i) })}
-              >
-                <Trash2 aria-hidden="true" className="size-4" />
-              </Button>
-            )}
-          </div>
+          <BranchHead
+            branch={branch}
+            place={i + 1}
+            share={branch.weight / Math.max(1, total)}
+            put={(patch) => put(i, patch)}
+            remove={
+              branches.length > 2 ? () => setStep({ ...step, branches: branches.filter((_, k) => k !== i) }) : undefined
+            }
+          />
           <StepList
             {...around}
             steps={branch.steps}
@@ -69,6 +49,46 @@ export function BranchFields({ step, at, setStep, ...around }: BranchFieldsProps
       >
         Add a branch
       </Button>
+    </div>
+  )
+}
+
+interface BranchHeadProps {
+  readonly branch: Branch
+  /** From 1. */
+  readonly place: number
+  /** How likely it is, from 0 to 1. */
+  readonly share: number
+  readonly put: (patch: Partial<Branch>) => void
+  /** Undefined: there must be two. */
+  readonly remove: (() => void) | undefined
+}
+
+function BranchHead({ branch, place, share, put, remove }: BranchHeadProps) {
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <TextInput
+        aria-label={`Name of branch ${place}`}
+        value={branch.name}
+        most={60}
+        placeholder={`branch ${place}`}
+        onValue={(name) => put({ name })}
+        className="w-40"
+      />
+      <span>weight</span>
+      <NumberInput
+        label={`Weight of branch ${place}`}
+        value={branch.weight}
+        most={1_000_000}
+        onValue={(weight) => put({ weight: Math.max(1, weight) })}
+        className="w-20"
+      />
+      <span className="tabular text-muted">{percent.format(share)}</span>
+      {remove && (
+        <Button look="quiet" className="ml-auto" aria-label={`Remove branch ${place}`} onClick={remove}>
+          <Trash2 aria-hidden="true" className="size-4" />
+        </Button>
+      )}
     </div>
   )
 }

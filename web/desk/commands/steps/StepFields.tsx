@@ -10,36 +10,15 @@ import { TextField } from './TextField.tsx'
 
 /** The fields of a step, by its kind. */
 export function StepFields({ step, ...rest }: StepFieldsProps) {
-  const { view, around, setStep } = rest
   switch (step.do) {
     case 'say':
-      return <TextField label="Text" value={step.text} onText={(text) => setStep({ ...step, text })} around={around} />
+      return <SayFields {...rest} step={step} />
     case 'tell':
-      return (
-        <>
-          <TargetField label="To" target={step.to} onTarget={(to) => setStep({ ...step, to })} around={around} one />
-          <TextField label="Text" value={step.text} onText={(text) => setStep({ ...step, text })} around={around} />
-        </>
-      )
+      return <TellFields {...rest} step={step} />
     case 'pay':
-      return (
-        <Row>
-          <AmountField amount={step.amount} onAmount={(amount) => setStep({ ...step, amount })} around={around} />
-          <TargetField label="to" target={step.to} onTarget={(to) => setStep({ ...step, to })} around={around} />
-        </Row>
-      )
+      return <PayFields {...rest} step={step} />
     case 'take':
-      return (
-        <Row>
-          <AmountField amount={step.amount} onAmount={(amount) => setStep({ ...step, amount })} around={around} />
-          <TargetField
-            label="from"
-            target={step.from}
-            onTarget={(from) => setStep({ ...step, from })}
-            around={around}
-          />
-        </Row>
-      )
+      return <TakeFields {...rest} step={step} />
     case 'tally':
       return <TallyFields {...rest} step={step} />
     case 'order':
@@ -47,7 +26,7 @@ export function StepFields({ step, ...rest }: StepFieldsProps) {
     case 'alert':
       return <AlertFields {...rest} step={step} />
     case 'sound':
-      return <SoundField sound={step.sound} onSound={(sound) => setStep({ ...step, sound })} />
+      return <SoundField sound={step.sound} onSound={(sound) => rest.setStep({ ...step, sound })} />
     case 'round':
       return <GameFields {...rest} step={step} />
     case 'raffle':
@@ -61,28 +40,57 @@ export function StepFields({ step, ...rest }: StepFieldsProps) {
     case 'when':
       return <ConditionFields {...rest} step={step} />
     case 'wait':
-      return (
-        <Row>
-          <NumberInput
-            label="Seconds to wait"
-            value={step.seconds}
-            most={3600}
-            onValue={(seconds) => setStep({ ...step, seconds: Math.max(1, seconds) })}
-          />
-          <span>seconds, then go on. A restart does not end it.</span>
-        </Row>
-      )
+      return <WaitFields {...rest} step={step} />
     case 'call':
-      return (
-        <Select
-          label="Command"
-          value={String(step.command)}
-          choices={view.commands.map(({ id, settings }) => ({ value: String(id), name: `!${settings.word}` }))}
-          onChoose={(command) => setStep({ ...step, command: Number(command) })}
-        />
-      )
+      return <CallFields {...rest} step={step} />
   }
 }
+
+const SayFields = ({ step, setStep, around }: FieldsOf<'say'>) => (
+  <TextField label="Text" value={step.text} onText={(text) => setStep({ ...step, text })} around={around} />
+)
+
+const TellFields = ({ step, setStep, around }: FieldsOf<'tell'>) => (
+  <>
+    <TargetField label="To" target={step.to} onTarget={(to) => setStep({ ...step, to })} around={around} one />
+    <TextField label="Text" value={step.text} onText={(text) => setStep({ ...step, text })} around={around} />
+  </>
+)
+
+const PayFields = ({ step, setStep, around }: FieldsOf<'pay'>) => (
+  <Row>
+    <AmountField amount={step.amount} onAmount={(amount) => setStep({ ...step, amount })} around={around} />
+    <TargetField label="to" target={step.to} onTarget={(to) => setStep({ ...step, to })} around={around} />
+  </Row>
+)
+
+const TakeFields = ({ step, setStep, around }: FieldsOf<'take'>) => (
+  <Row>
+    <AmountField amount={step.amount} onAmount={(amount) => setStep({ ...step, amount })} around={around} />
+    <TargetField label="from" target={step.from} onTarget={(from) => setStep({ ...step, from })} around={around} />
+  </Row>
+)
+
+const WaitFields = ({ step, setStep }: FieldsOf<'wait'>) => (
+  <Row>
+    <NumberInput
+      label="Seconds to wait"
+      value={step.seconds}
+      most={3600}
+      onValue={(seconds) => setStep({ ...step, seconds: Math.max(1, seconds) })}
+    />
+    <span>seconds, then go on. A restart does not end it.</span>
+  </Row>
+)
+
+const CallFields = ({ step, setStep, view }: FieldsOf<'call'>) => (
+  <Select
+    label="Command"
+    value={String(step.command)}
+    choices={view.commands.map(({ id, settings }) => ({ value: String(id), name: `!${settings.word}` }))}
+    onChoose={(command) => setStep({ ...step, command: Number(command) })}
+  />
+)
 
 const Row = ({ children }: { children: React.ReactNode }) => (
   <div className="flex flex-wrap items-center gap-2">{children}</div>

@@ -28,15 +28,9 @@ const FIRST: CupRules = {
 /** Opening a cup: its places, who has some of them kept, the entry, the prize and the times. */
 export function CupForm({ view, commands }: { view: DeskGames; commands: CommandsView }) {
   const { draft: rules, put: setRules, discard, changed } = useDraft('cup/new', FIRST)
-  const [named, setNamed] = useState<Readonly<Record<number, string>>>({})
   const action = useGameAction({ inPlace: true })
   const put = (patch: Partial<CupRules>) => setRules({ ...rules, ...patch })
-  const fault =
-    rules.places < 4 || rules.places > 64
-      ? '4 to 64 places.'
-      : rules.kept.places > rules.places
-        ? 'More places are reserved than there are.'
-        : undefined
+  const fault = faultOf(rules)
   const submit = (event: FormEvent) => {
     event.preventDefault()
     action.mutate(
@@ -56,21 +50,7 @@ export function CupForm({ view, commands }: { view: DeskGames; commands: Command
         />
       </Field>
       <CupFigures rules={rules} put={put} unit={view.currency.many} />
-      {rules.kept.places > 0 && (
-        <div className="flex flex-col gap-3 rounded-md border border-line px-4 py-3">
-          <WhoFields
-            who={rules.kept.who}
-            view={commands}
-            setWho={(who) => put({ kept: { ...rules.kept, who } })}
-            named={named}
-            setNamed={setNamed}
-            may="get reserved places"
-          />
-          <Checkbox on={rules.kept.before} onTick={(before) => put({ kept: { ...rules.kept, before } })}>
-            Only those who followed before this show
-          </Checkbox>
-        </div>
-      )}
+      {rules.kept.places > 0 && <KeptFor rules={rules} put={put} commands={commands} />}
       <p className="rounded-md bg-panel px-4 py-3" aria-live="polite">
         {readBack(rules, view)}
       </p>
@@ -83,6 +63,35 @@ export function CupForm({ view, commands }: { view: DeskGames; commands: Command
         {fault !== undefined && <span className="text-brick-text">{fault}</span>}
       </div>
     </form>
+  )
+}
+
+function faultOf({ places, kept }: CupRules): string | undefined {
+  if (places < 4 || places > 64) return '4 to 64 places.'
+  return kept.places > places ? 'More places are reserved than there are.' : undefined
+}
+
+interface KeptForProps extends Pick<CupFiguresProps, 'rules' | 'put'> {
+  readonly commands: CommandsView
+}
+
+/** Who gets the places that are reserved. */
+function KeptFor({ rules: { kept }, put, commands }: KeptForProps) {
+  const [named, setNamed] = useState<Readonly<Record<number, string>>>({})
+  return (
+    <div className="flex flex-col gap-3 rounded-md border border-line px-4 py-3">
+      <WhoFields
+        who={kept.who}
+        view={commands}
+        setWho={(who) => put({ kept: { ...kept, who } })}
+        named={named}
+        setNamed={setNamed}
+        may="get reserved places"
+      />
+      <Checkbox on={kept.before} onTick={(before) => put({ kept: { ...kept, before } })}>
+        Only those who followed before this show
+      </Checkbox>
+    </div>
   )
 }
 

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { INPUT, Select } from '../../../parts/form/inputs.tsx'
+import { Select, TextInput } from '../../../parts/form/inputs.tsx'
 import { WhoFields } from '../../commands/WhoFields.tsx'
 import { FIGURES, FigureRow } from '../../games/PlayPart.tsx'
 import { SoundField } from '../../library/RefFields.tsx'
@@ -7,7 +7,6 @@ import type { PartProps } from './part.ts'
 
 /** What happens while it is open: reminders, the alert and the sound of an entry. */
 export function OpenPart({ draft, put, form }: PartProps) {
-  const [typed, setTyped] = useState<string>()
   const { remind } = draft
   return (
     <div className="flex flex-col gap-3">
@@ -20,23 +19,10 @@ export function OpenPart({ draft, put, form }: PartProps) {
           most={1440}
           onValue={(everyMinutes) => put({ remind: { ...remind, everyMinutes } })}
         />
-        <span>And before it closes, at</span>
-        <input
-          aria-label="Reminders before it closes, in minutes"
-          value={typed ?? remind.beforeMinutes.join(', ')}
-          placeholder="–"
-          onChange={(event) => {
-            setTyped(event.target.value)
-            const minutes = event.target.value
-              .split(/\D+/)
-              .map(Number)
-              .filter((n) => n >= 1 && n <= 1440)
-            put({ remind: { ...remind, beforeMinutes: [...new Set(minutes)].slice(0, 5) } })
-          }}
-          onBlur={() => setTyped(undefined)}
-          className={`tabular w-24 text-right placeholder:text-muted ${INPUT}`}
+        <BeforeRow
+          minutes={remind.beforeMinutes}
+          set={(beforeMinutes) => put({ remind: { ...remind, beforeMinutes } })}
         />
-        <span className="text-muted">minutes left</span>
         <FigureRow
           label="“Closing soon”, for triggers, is at"
           value={draft.soonSeconds}
@@ -46,21 +32,57 @@ export function OpenPart({ draft, put, form }: PartProps) {
           onValue={(soonSeconds) => put({ soonSeconds })}
         />
       </div>
-      <div className="flex flex-wrap items-center gap-2">
-        <span>Each entry shows</span>
-        <Select
-          label="Alert of an entry"
-          value={String(draft.entryAlert ?? '')}
-          choices={[
-            { value: '', name: 'no alert' },
-            ...form.alerts.map(({ id, name }) => ({ value: String(id), name })),
-          ]}
-          onChoose={(alert) => put({ entryAlert: alert === '' ? null : Number(alert) })}
-        />
-        <span>and sounds</span>
-        <SoundField sound={draft.entrySound} onSound={(entrySound) => put({ entrySound })} />
-      </div>
+      <EntryShows draft={draft} put={put} form={form} />
       <p className="text-muted">If many enter within five seconds, one alert is shown, with their number.</p>
+    </div>
+  )
+}
+
+interface BeforeProps {
+  readonly minutes: readonly number[]
+  readonly set: (minutes: number[]) => void
+}
+
+/** Minutes before it closes, as they are typed: "30, 5, 1". */
+function BeforeRow({ minutes, set }: BeforeProps) {
+  const [typed, setTyped] = useState<string>()
+  const type = (text: string) => {
+    setTyped(text)
+    const read = text
+      .split(/\D+/)
+      .map(Number)
+      .filter((n) => n >= 1 && n <= 1440)
+    set([...new Set(read)].slice(0, 5))
+  }
+  return (
+    <>
+      <span>And before it closes, at</span>
+      <TextInput
+        aria-label="Reminders before it closes, in minutes"
+        value={typed ?? minutes.join(', ')}
+        most={40}
+        placeholder="–"
+        onValue={type}
+        onBlur={() => setTyped(undefined)}
+        className="tabular w-24 text-right"
+      />
+      <span className="text-muted">minutes left</span>
+    </>
+  )
+}
+
+function EntryShows({ draft, put, form }: Pick<PartProps, 'draft' | 'put' | 'form'>) {
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <span>Each entry shows</span>
+      <Select
+        label="Alert of an entry"
+        value={String(draft.entryAlert ?? '')}
+        choices={[{ value: '', name: 'no alert' }, ...form.alerts.map(({ id, name }) => ({ value: String(id), name }))]}
+        onChoose={(alert) => put({ entryAlert: alert === '' ? null : Number(alert) })}
+      />
+      <span>and sounds</span>
+      <SoundField sound={draft.entrySound} onSound={(entrySound) => put({ entrySound })} />
     </div>
   )
 }
@@ -86,6 +108,26 @@ export function DrawPart({ draft, put, commands }: PartProps) {
           <Select label="How winners are drawn" value={draft.draw} choices={DRAWS} onChoose={(draw) => put({ draw })} />
         </p>
       )}
+      <ClaimFields draft={draft} put={put} />
+      <WhoFields
+        who={draft.run}
+        view={commands}
+        setWho={(run) => put({ run })}
+        named={named}
+        setNamed={setNamed}
+        may="may run it in chat"
+      />
+      <p className="text-muted">
+        They type <code>!{word} close</code>, <code>!{word} draw</code>, <code>!{word} off</code> or{' '}
+        <code>!{word} finish</code>.
+      </p>
+    </div>
+  )
+}
+
+function ClaimFields({ draft, put }: Pick<PartProps, 'draft' | 'put'>) {
+  return (
+    <>
       <div className={FIGURES}>
         <FigureRow
           label="The marker runs for"
@@ -117,18 +159,6 @@ export function DrawPart({ draft, put, commands }: PartProps) {
           />
         </p>
       )}
-      <WhoFields
-        who={draft.run}
-        view={commands}
-        setWho={(run) => put({ run })}
-        named={named}
-        setNamed={setNamed}
-        may="may run it in chat"
-      />
-      <p className="text-muted">
-        They type <code>!{word} close</code>, <code>!{word} draw</code>, <code>!{word} off</code> or{' '}
-        <code>!{word} finish</code>.
-      </p>
-    </div>
+    </>
   )
 }
