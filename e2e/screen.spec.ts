@@ -81,7 +81,7 @@ test('an overlay is arranged by keys and figures, saved, and its page follows; l
   await desk.keyboard.press('Control+z')
   await expect(desk.getByRole('button', { name: /^Text, at 310 and 200, 620 wide, 90 high/ })).toBeVisible()
   await expectAccessible(desk)
-  await desk.getByRole('link', { name: 'Back to the overlays' }).click()
+  await desk.getByRole('link', { name: 'Overlays', exact: true }).click()
   await expect(desk.getByRole('link', { name: /^Screen.*unsaved changes$/ })).toBeVisible()
   await desk.goBack()
   await expect(desk.getByText('Unsaved changes.')).toBeVisible()

@@ -242,3 +242,18 @@ describe('a viewer', () => {
     expect(await stranger('PUT', '/me/listed', { listed: false })).toMatchObject({ code: 'not_found' })
   })
 })
+
+test('the room tells who has just come, the latest first, and not who left again or is ignored', async () => {
+  const { call, ids, submit, pool } = await testDesk(['pia', 'jo', 'sol', 'mo'])
+  const arrived = async () =>
+    ((await call('GET', '/desk/present')).arrived as { name: string }[]).map(({ name }) => name)
+  const came = (name: string, secondsAgo: number) =>
+    pool.query('update viewer set present_since = present_since - $2 where account = $1', [name, secondsAgo])
+  await came('pia', 3600)
+  await came('jo', 20)
+  await came('sol', 5)
+  expect(await arrived()).toEqual(['mo', 'sol', 'jo'])
+  await submit('out', { kind: 'presence.left', account: 'sol' })
+  await call('POST', '/desk/people/ignore', { viewers: [ids.mo], ignored: true })
+  expect(await arrived()).toEqual(['jo'])
+})

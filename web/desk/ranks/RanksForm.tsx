@@ -82,18 +82,33 @@ export function RanksForm({ ranks }: { ranks: Ranks }) {
         <DraftConflict conflict={conflict} />
         {preview.data && <MovesShown moves={preview.data} />}
         {(preview.error ?? apply.error) && <Problem error={(preview.error ?? apply.error) as Error} />}
-        <div className="flex gap-2 border-t border-line pt-3">
-          <Button
-            look={changed ? 'main' : 'plain'}
-            type="submit"
-            disabled={!changed || plan === undefined || conflict !== undefined || preview.isPending || apply.isPending}
-          >
-            {!changed ? 'Applied' : preview.data ? 'Apply now' : 'See who would rise and fall'}
-          </Button>
-          {changed && <Button onClick={() => edit(discard)}>Discard changes</Button>}
-        </div>
+        <RanksFoot
+          changed={changed}
+          looked={preview.data !== undefined}
+          off={plan === undefined || conflict !== undefined || preview.isPending || apply.isPending}
+          discard={() => edit(discard)}
+        />
       </Panel>
     </form>
+  )
+}
+
+interface RanksFootProps {
+  readonly changed: boolean
+  /** It has been seen who would rise and fall. */
+  readonly looked: boolean
+  readonly off: boolean
+  readonly discard: () => void
+}
+
+function RanksFoot({ changed, looked, off, discard }: RanksFootProps) {
+  return (
+    <div className="flex gap-2 border-t border-line pt-3">
+      <Button look={changed ? 'main' : 'plain'} type="submit" disabled={!changed || off}>
+        {!changed ? 'Applied' : looked ? 'Apply now' : 'See who would rise and fall'}
+      </Button>
+      {changed && <Button onClick={discard}>Discard changes</Button>}
+    </div>
   )
 }
 

@@ -29,61 +29,74 @@ export function Layers({ pieces, chosen, choose, setPieces }: LayersProps) {
       <h2 className="mb-1.5 text-base">Pieces, the topmost first</h2>
       <ul className="rounded-md border border-line bg-panel">
         {[...pieces.entries()].reverse().map(([i, piece]) => (
-          <li
+          <Layer
             key={piece.id}
-            className={clsx(
-              'flex items-center border-t border-line pl-2 first:border-t-0',
-              piece.id === chosen && 'border-l-3 border-l-brass bg-raised',
-            )}
-          >
-            <button type="button" onClick={() => choose(piece.id)} className="min-w-0 flex-1 truncate py-1.5 text-left">
-              {pieceName(piece)}
-            </button>
-            <Small label={`Raise ${pieceName(piece)}`} off={i === pieces.length - 1} act={() => swap(i, i + 1)}>
-              <ChevronUp aria-hidden="true" className="size-4" />
-            </Small>
-            <Small label={`Lower ${pieceName(piece)}`} off={i === 0} act={() => swap(i, i - 1)}>
-              <ChevronDown aria-hidden="true" className="size-4" />
-            </Small>
-            <Small
-              label={`${piece.hidden ? 'Show' : 'Hide'} ${pieceName(piece)}`}
-              act={() => put(piece.id, { hidden: !piece.hidden })}
-            >
-              {piece.hidden ? (
-                <EyeOff aria-hidden="true" className="size-4" />
-              ) : (
-                <Eye aria-hidden="true" className="size-4" />
-              )}
-            </Small>
-            <Small
-              label={`${piece.locked ? 'Unlock' : 'Lock'} ${pieceName(piece)}`}
-              act={() => put(piece.id, { locked: !piece.locked })}
-            >
-              {piece.locked ? (
-                <Lock aria-hidden="true" className="size-4" />
-              ) : (
-                <LockOpen aria-hidden="true" className="size-4" />
-              )}
-            </Small>
-          </li>
+            piece={piece}
+            chosen={piece.id === chosen}
+            choose={() => choose(piece.id)}
+            put={(patch) => put(piece.id, patch)}
+            raise={i === pieces.length - 1 ? undefined : () => swap(i, i + 1)}
+            lower={i === 0 ? undefined : () => swap(i, i - 1)}
+          />
         ))}
       </ul>
     </section>
   )
 }
 
+interface LayerProps {
+  readonly piece: Piece
+  readonly chosen: boolean
+  readonly choose: () => void
+  readonly put: (patch: Pick<Partial<Piece>, 'locked' | 'hidden'>) => void
+  /** Undefined: it is the topmost. */
+  readonly raise: (() => void) | undefined
+  /** Undefined: it is the lowest. */
+  readonly lower: (() => void) | undefined
+}
+
+function Layer({ piece, chosen, choose, put, raise, lower }: LayerProps) {
+  const name = pieceName(piece)
+  const { hidden, locked } = piece
+  const [Seen, Held] = [hidden ? EyeOff : Eye, locked ? Lock : LockOpen]
+  return (
+    <li
+      className={clsx(
+        'flex items-center border-t border-line pl-2 first:border-t-0',
+        chosen && 'border-l-3 border-l-brass bg-raised',
+      )}
+    >
+      <button type="button" onClick={choose} className="min-w-0 flex-1 truncate py-1.5 text-left">
+        {name}
+      </button>
+      <Small label={`Raise ${name}`} act={raise}>
+        <ChevronUp aria-hidden="true" className="size-4" />
+      </Small>
+      <Small label={`Lower ${name}`} act={lower}>
+        <ChevronDown aria-hidden="true" className="size-4" />
+      </Small>
+      <Small label={`${hidden ? 'Show' : 'Hide'} ${name}`} act={() => put({ hidden: !hidden })}>
+        <Seen aria-hidden="true" className="size-4" />
+      </Small>
+      <Small label={`${locked ? 'Unlock' : 'Lock'} ${name}`} act={() => put({ locked: !locked })}>
+        <Held aria-hidden="true" className="size-4" />
+      </Small>
+    </li>
+  )
+}
+
 interface SmallProps {
   readonly label: string
-  readonly act: () => void
-  readonly off?: boolean
+  /** Undefined: it cannot be done now. */
+  readonly act: (() => void) | undefined
   readonly children: ReactNode
 }
 
-const Small = ({ label, act, off = false, children }: SmallProps) => (
+const Small = ({ label, act, children }: SmallProps) => (
   <button
     type="button"
     aria-label={label}
-    disabled={off}
+    disabled={act === undefined}
     onClick={act}
     className="rounded p-1.5 text-muted hover:text-text disabled:opacity-30"
   >

@@ -90,7 +90,7 @@ function RewardRow({ reward, onChoose }: { reward: Reward; onChoose: () => void 
         onClick={onChoose}
         aria-label={`${reward.name} for ${inWords(reward.price, currency)}${short > 0 ? `, ${digits(short)} short` : ''}${reward.why === null ? '' : ', not now'}`}
         className={clsx(
-          'tabular min-h-touch w-[5.2rem] shrink-0 rounded-md border font-semibold',
+          'tabular min-h-touch w-21 shrink-0 rounded-md border font-semibold',
           now ? 'border-brass-text bg-panel text-brass-text hover:bg-brass-wash' : 'border-line text-muted',
         )}
       >

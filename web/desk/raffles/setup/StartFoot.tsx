@@ -29,24 +29,12 @@ function missingIn({ title, prize }: RaffleSettings): string | undefined {
 }
 
 /** What can be done with the form: open it now, at a time, by hand later, or keep it to start from again. */
-export function StartFoot({ draft, setup, changed, fault, zone, now, done }: StartFootProps) {
-  const action = useRaffleAction<{ readonly raffle: number }>()
-  const [asking, setAsking] = useState<'time' | 'keep'>()
+export function StartFoot(props: StartFootProps) {
+  const { draft, setup, changed, fault, zone, now, done } = props
+  const { start, change, isPending } = useStart(props)
+  const [asking, setAsking] = useState<Asking>()
   const wrong = missingIn(draft) ?? fault ?? undefined
-  const start = (opens: Opens, said: string) =>
-    action.mutate(
-      { send: () => api.POST('/desk/raffles', { body: { settings: draft, opens, setup: setup?.id ?? null } }), said },
-      { onSuccess: ({ raffle }) => done(raffle) },
-    )
-  const change = (id: number) =>
-    action.mutate(
-      {
-        send: () => api.PUT('/desk/raffles/{raffle}', { params: { path: { raffle: id } }, body: draft }),
-        said: 'Changed.',
-      },
-      { onSuccess: () => done(id) },
-    )
-  const off = wrong !== undefined || action.isPending
+  const off = wrong !== undefined || isPending
   return (
     <div className="sticky -bottom-5 -mx-5 -mb-5 flex flex-wrap items-center gap-2 border-t border-line bg-panel px-5 py-3">
       {changed !== null ? (
@@ -54,20 +42,7 @@ export function StartFoot({ draft, setup, changed, fault, zone, now, done }: Sta
           Save the change
         </Button>
       ) : (
-        <>
-          <Button look="main" disabled={off} onClick={() => start({ of: 'now' }, `“${draft.title}” is open.`)}>
-            Open now
-          </Button>
-          <Button disabled={off} onClick={() => setAsking('time')}>
-            Open at …
-          </Button>
-          <Button disabled={off} onClick={() => start({ of: 'hand' }, 'It waits for you to open it.')}>
-            Save as a draft
-          </Button>
-          <Button disabled={off} onClick={() => setAsking('keep')}>
-            Save as a template …
-          </Button>
-        </>
+        <StartButtons title={draft.title} off={off} start={start} ask={setAsking} />
       )}
       <p role="status" className={wrong === undefined ? 'text-muted' : 'text-brick-text'}>
         {wrong ?? ''}
@@ -84,6 +59,54 @@ export function StartFoot({ draft, setup, changed, fault, zone, now, done }: Sta
         <Keep draft={draft} setup={setup} close={() => setAsking(undefined)} done={() => done(undefined)} />
       )}
     </div>
+  )
+}
+
+type Asking = 'time' | 'keep'
+type Start = (opens: Opens, said: string) => void
+
+/** Starts a raffle as the form has it, or changes the one that it is of. */
+function useStart({ draft, setup, done }: StartFootProps) {
+  const action = useRaffleAction<{ readonly raffle: number }>()
+  const start: Start = (opens, said) =>
+    action.mutate(
+      { send: () => api.POST('/desk/raffles', { body: { settings: draft, opens, setup: setup?.id ?? null } }), said },
+      { onSuccess: ({ raffle }) => done(raffle) },
+    )
+  const change = (id: number) =>
+    action.mutate(
+      {
+        send: () => api.PUT('/desk/raffles/{raffle}', { params: { path: { raffle: id } }, body: draft }),
+        said: 'Changed.',
+      },
+      { onSuccess: () => done(id) },
+    )
+  return { start, change, isPending: action.isPending }
+}
+
+interface StartButtonsProps {
+  readonly title: string
+  readonly off: boolean
+  readonly start: Start
+  readonly ask: (what: Asking) => void
+}
+
+function StartButtons({ title, off, start, ask }: StartButtonsProps) {
+  return (
+    <>
+      <Button look="main" disabled={off} onClick={() => start({ of: 'now' }, `“${title}” is open.`)}>
+        Open now
+      </Button>
+      <Button disabled={off} onClick={() => ask('time')}>
+        Open at …
+      </Button>
+      <Button disabled={off} onClick={() => start({ of: 'hand' }, 'It waits for you to open it.')}>
+        Save as a draft
+      </Button>
+      <Button disabled={off} onClick={() => ask('keep')}>
+        Save as a template …
+      </Button>
+    </>
   )
 }
 
