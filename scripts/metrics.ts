@@ -62,7 +62,8 @@ export function quantile(values: readonly number[], part: number): number {
 const PARTS = ['core', 'server/src', 'web', 'standin', 'scripts']
 const isSource = (file: string): boolean => /\.tsx?$/.test(file) && !/\.test\.ts|\.d\.ts$/.test(file)
 
-function countsOf(part: string): Counts {
+/** What a part of the source comes to, without its tests. */
+export function countsOf(part: string): Counts {
   const files = readdirSync(part, { recursive: true, encoding: 'utf8' }).map((file) => `${part}/${file}`)
   return files.filter(isSource).reduce((counts, file) => count(file, readFileSync(file, 'utf8'), counts), NONE())
 }

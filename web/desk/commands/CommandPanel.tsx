@@ -5,7 +5,7 @@ import type { CommandSettings } from '#core/words'
 import { answerOf, api } from '../../parts/api.ts'
 import { SidePanel } from '../../parts/dialog/SidePanel.tsx'
 import { SaveFoot } from '../../parts/form/SaveFoot.tsx'
-import { type SavedAt, useSaved } from '../../parts/form/useSaved.ts'
+import { type Saved, type SavedAt, useSaved } from '../../parts/form/useSaved.ts'
 import { useStatus } from '../status.ts'
 import { ArgumentFields } from './ArgumentFields.tsx'
 import { FRESH } from './fresh.ts'
@@ -42,9 +42,8 @@ const AT: SavedAt<CommandSettings> = {
 export function CommandPanel({ view, command, close }: CommandPanelProps) {
   const { currency } = useStatus()
   const saved = useSaved('command', AT, { id: command?.id ?? null, settings: command?.settings ?? FRESH })
-  const { draft, setDraft, live, changed } = saved
+  const { draft, live } = saved
   const [part, setPart] = useState('Command')
-  const put = (patch: Partial<CommandSettings>) => setDraft({ ...draft, ...patch })
   const around = {
     arguments: draft.arguments,
     figures: {},
@@ -54,7 +53,8 @@ export function CommandPanel({ view, command, close }: CommandPanelProps) {
   }
   const faults = checkSteps(draft.steps, around)
   const words = checkCommandWords(othersThan(view, currency, { command: live?.id ?? null }), draft)
-  const wrong = wrongWith(draft, words.ok ? undefined : words.refusal.sentence, faults)
+  const collides = words.ok ? undefined : words.refusal.sentence
+  const wrong = wrongWith(draft, collides, faults)
   const foot = (
     <SaveFoot
       saved={saved}
@@ -67,18 +67,40 @@ export function CommandPanel({ view, command, close }: CommandPanelProps) {
   const title = live === undefined ? 'Add a command' : `!${live.settings.word}`
   return (
     <SidePanel title={title} close={close} parts={PARTS} part={part} setPart={setPart} foot={foot}>
-      {part === 'Command' && (
+      <Part part={part} saved={saved} view={view} around={around} faults={faults} words={collides} wrong={wrong} />
+    </SidePanel>
+  )
+}
+
+interface PartProps {
+  readonly part: string
+  readonly saved: Saved<CommandSettings>
+  readonly view: CommandsView
+  readonly around: Parameters<typeof checkSteps>[1]
+  readonly faults: ReturnType<typeof checkSteps>
+  /** What its words collide with. */
+  readonly words: string | undefined
+  readonly wrong: string | undefined
+}
+
+function Part({ part, saved: { draft, setDraft, live, changed }, view, around, faults, words, wrong }: PartProps) {
+  const put = (patch: Partial<CommandSettings>) => setDraft({ ...draft, ...patch })
+  switch (part) {
+    case 'Command':
+      return (
         <div className="flex flex-col gap-5">
-          <WordPart draft={draft} put={put} view={view} collides={words.ok ? undefined : words.refusal.sentence} />
+          <WordPart draft={draft} put={put} view={view} collides={words} />
           <ArgumentFields
             word={draft.word}
             wanted={draft.arguments}
             setWanted={(wanted) => put({ arguments: wanted })}
           />
         </div>
-      )}
-      {part === 'Who and how often' && <WhoPart draft={draft} put={put} view={view} id={live?.id} />}
-      {part === 'Steps' && (
+      )
+    case 'Who and how often':
+      return <WhoPart draft={draft} put={put} view={view} id={live?.id} />
+    case 'Steps':
+      return (
         <StepList
           steps={draft.steps}
           setSteps={(steps) => put({ steps })}
@@ -86,17 +108,17 @@ export function CommandPanel({ view, command, close }: CommandPanelProps) {
           around={around}
           faults={faults}
         />
-      )}
-      {part === 'Try it' && (
+      )
+    default:
+      return (
         <TryPart
           what={{ kind: 'command', id: live?.id ?? null, settings: draft }}
           wrong={wrong}
           unsaved={changed}
           view={view}
         />
-      )}
-    </SidePanel>
-  )
+      )
+  }
 }
 
 /** The first thing that keeps a command from being saved. */

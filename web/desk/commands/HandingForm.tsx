@@ -5,6 +5,7 @@ import type { Body } from '../../parts/api/called.ts'
 import { api } from '../../parts/api.ts'
 import { ApplyFoot } from '../../parts/form/ApplyFoot.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
+import { Checkbox, NumberInput } from '../../parts/form/inputs.tsx'
 import { useSave } from '../../parts/form/useSave.ts'
 import { Panel } from '../../parts/page/Panel.tsx'
 import type { Words } from './words.ts'
@@ -29,26 +30,19 @@ export function HandingForm({ handing, currency, words }: Pick<Words, 'handing' 
         aside={changed ? undefined : handing.on ? 'on' : 'off'}
         bodyClassName="flex flex-col gap-3 p-4"
       >
-        <label className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            checked={draft.on}
-            onChange={(event) => setDraft({ ...draft, on: event.target.checked })}
-            className="size-4 accent-brass"
-          />
+        <Checkbox on={draft.on} onTick={(on) => setDraft({ ...draft, on })}>
           Viewers may give each other {currency.many} with !{words.hand.word}
-        </label>
-        <label className="flex items-center gap-3">
+        </Checkbox>
+        <p className="flex items-center gap-3">
           Daily limit per viewer
-          <input
+          <NumberInput
+            label="Daily limit per viewer"
             value={draft.perDay}
-            inputMode="numeric"
-            onChange={(event) =>
-              setDraft({ ...draft, perDay: Number(event.target.value.replace(/\D/g, '').slice(0, 9)) || 0 })
-            }
-            className={`tabular w-28 text-right ${INPUT}`}
+            most={999_999_999}
+            onValue={(perDay) => setDraft({ ...draft, perDay })}
+            className="w-28"
           />
-        </label>
+        </p>
         <Reply reply={draft.reply} onReply={(reply) => setDraft({ ...draft, reply })} currency={currency} />
         <ApplyFoot
           changed={changed}

@@ -30,74 +30,72 @@ export interface TallyWord {
 
 /** The words that are offered for a new tally: to ask, who has most, to correct, and to pass on where that is allowed. */
 export function wordsFor(tally: TallyRow, group: string): TallyWord[] {
-  const { id, key, name, many, passing } = tally
-  const word = (text: string) =>
-    text
-      .toLowerCase()
-      .replace(/[^\p{L}\p{N}_-]/gu, '')
-      .slice(0, 30)
-  const base = { ...FRESH, group }
-  const who = { name: 'who', kind: 'viewer', needed: true, choices: [], most: 1 } as const
-  const count = { name: 'count', kind: 'number', needed: true, choices: [], most: 1 } as const
-  const to = { of: 'argument', name: 'who' } as const
-  const words: TallyWord[] = [
-    {
-      about: `Says how many ${many} a viewer has`,
-      settings: {
-        ...base,
-        word: word(many),
-        description: `How many ${many} you have`,
-        steps: [{ do: 'say', text: `{{ viewer.name }} has {{ viewer.tally.${key}.has }}.` }],
-      },
-    },
-    {
-      about: `Lists who has most`,
-      settings: {
-        ...base,
-        word: word(`top${many}`),
-        description: `Who has most ${many}`,
-        limits: { ...NO_LIMITS, everyoneSeconds: 30 },
-        steps: [{ do: 'say', text: `${name}: {{ tally.${key}.top | places: 5 }}` }],
-      },
-    },
-    {
-      about: 'Moderators set somebody’s count',
-      settings: {
-        ...base,
-        word: word(`set${many}`),
-        description: `Sets somebody’s ${many}`,
-        who: MODERATORS,
-        limits: NO_LIMITS,
-        arguments: [
-          { ...who, choices: [] },
-          { ...count, choices: [] },
-        ],
-        steps: [
-          { do: 'tally', tally: id, how: 'set', to, amount: { argument: 'count' } },
-          { do: 'say', text: `{{ args.who.name }} has {{ args.who.tally.${key}.has }} now.` },
-        ],
-      },
-    },
-  ]
-  if (!passing) return words
-  const pass: TallyWord = {
-    about: `Gives ${many} to another viewer`,
-    settings: {
-      ...base,
-      word: word(`pass${many}`),
-      description: `Gives some of your ${many} to somebody`,
-      arguments: [
-        { ...who, choices: [] },
-        { ...count, choices: [] },
-      ],
-      steps: [
-        { do: 'tally', tally: id, how: 'pass', to, amount: { argument: 'count' } },
-        {
-          do: 'say',
-          text: `{{ viewer.name }} gave some away: {{ args.who.name }} has {{ args.who.tally.${key}.has }} now.`,
-        },
-      ],
-    },
-  }
-  return [...words, pass]
+  const words = [toAsk(tally), toList(tally), toSet(tally), ...(tally.passing ? [toPass(tally)] : [])]
+  return words.map(({ about, settings }) => ({ about, settings: { ...settings, group } }))
 }
+
+const wordOf = (text: string): string =>
+  text
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}_-]/gu, '')
+    .slice(0, 30)
+
+const WHO_AND_COUNT: CommandSettings['arguments'] = [
+  { name: 'who', kind: 'viewer', needed: true, choices: [], most: 1 },
+  { name: 'count', kind: 'number', needed: true, choices: [], most: 1 },
+]
+const TO = { of: 'argument', name: 'who' } as const
+
+const toAsk = ({ key, many }: TallyRow): TallyWord => ({
+  about: `Says how many ${many} a viewer has`,
+  settings: {
+    ...FRESH,
+    word: wordOf(many),
+    description: `How many ${many} you have`,
+    steps: [{ do: 'say', text: `{{ viewer.name }} has {{ viewer.tally.${key}.has }}.` }],
+  },
+})
+
+const toList = ({ key, name, many }: TallyRow): TallyWord => ({
+  about: `Lists who has most`,
+  settings: {
+    ...FRESH,
+    word: wordOf(`top${many}`),
+    description: `Who has most ${many}`,
+    limits: { ...NO_LIMITS, everyoneSeconds: 30 },
+    steps: [{ do: 'say', text: `${name}: {{ tally.${key}.top | places: 5 }}` }],
+  },
+})
+
+const toSet = ({ id, key, many }: TallyRow): TallyWord => ({
+  about: 'Moderators set somebody’s count',
+  settings: {
+    ...FRESH,
+    word: wordOf(`set${many}`),
+    description: `Sets somebody’s ${many}`,
+    who: MODERATORS,
+    limits: NO_LIMITS,
+    arguments: WHO_AND_COUNT,
+    steps: [
+      { do: 'tally', tally: id, how: 'set', to: TO, amount: { argument: 'count' } },
+      { do: 'say', text: `{{ args.who.name }} has {{ args.who.tally.${key}.has }} now.` },
+    ],
+  },
+})
+
+const toPass = ({ id, key, many }: TallyRow): TallyWord => ({
+  about: `Gives ${many} to another viewer`,
+  settings: {
+    ...FRESH,
+    word: wordOf(`pass${many}`),
+    description: `Gives some of your ${many} to somebody`,
+    arguments: WHO_AND_COUNT,
+    steps: [
+      { do: 'tally', tally: id, how: 'pass', to: TO, amount: { argument: 'count' } },
+      {
+        do: 'say',
+        text: `{{ viewer.name }} gave some away: {{ args.who.name }} has {{ args.who.tally.${key}.has }} now.`,
+      },
+    ],
+  },
+})

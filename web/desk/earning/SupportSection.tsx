@@ -3,8 +3,9 @@ import { inWords } from '#core/currency'
 import { moneyOf, SUPPORT_KINDS, type Support, type SupportKind, type SupportPlan, supportPays } from '#core/earning'
 import { fillIn } from '#core/texts'
 import { Button } from '../../parts/Button.tsx'
+import { Field, TextInput } from '../../parts/form/inputs.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
-import { INPUT, NumberRow, TickRow } from './fields.tsx'
+import { NumberRow, TickRow } from './fields.tsx'
 import { MoneyPart } from './MoneyPart.tsx'
 import type { SectionProps } from './sections.tsx'
 
@@ -151,43 +152,35 @@ function Thanks({ support, set }: { support: SupportPlan; set: (patch: Partial<S
     <fieldset className="flex flex-col gap-3 border-t border-line pt-4">
       <legend className="sr-only">Thanks</legend>
       <p className="font-medium">How it is thanked for</p>
-      <div className="flex flex-wrap gap-1.5">
-        {SUPPORT_KINDS.map((one) => (
-          <Button
-            key={one}
-            aria-pressed={kind === one}
-            look={kind === one ? 'plain' : 'quiet'}
-            onClick={() => setKind(one)}
-          >
-            {KIND_NAMES[one]}
-          </Button>
-        ))}
-      </div>
-      <label className="flex flex-col gap-1">
-        Said in chat
-        <input
-          value={thanks.say}
-          maxLength={300}
-          onChange={(event) => put({ say: event.target.value })}
-          placeholder="nothing"
-          className={`${INPUT} placeholder:text-muted`}
-        />
-      </label>
-      <label className="flex flex-col gap-1">
-        Shown on screen
-        <input
-          value={thanks.alert}
-          maxLength={200}
-          onChange={(event) => put({ alert: event.target.value })}
-          placeholder="nothing"
-          className={`${INPUT} placeholder:text-muted`}
-        />
-      </label>
+      <KindButtons kind={kind} choose={setKind} />
+      <Field label="Said in chat">
+        <TextInput value={thanks.say} most={300} placeholder="nothing" onValue={(say) => put({ say })} />
+      </Field>
+      <Field label="Shown on screen">
+        <TextInput value={thanks.alert} most={200} placeholder="nothing" onValue={(alert) => put({ alert })} />
+      </Field>
       <p className="text-note text-muted" aria-live="polite">
         {told.length > 0 ? `Reads: ${told.join(' · ')}` : 'Nothing is said or shown.'} Fields: {'{{ viewer.name }}'},{' '}
         {'{{ viewer.rank }}'}, {'{{ paid }}'}, {'{{ support.amount }}'}, {'{{ support.count }}'},{' '}
         {'{{ support.viewers }}'}, {'{{ support.tier }}'}, {'{{ support.months }}'}
       </p>
     </fieldset>
+  )
+}
+
+function KindButtons({ kind, choose }: { kind: SupportKind; choose: (kind: SupportKind) => void }) {
+  return (
+    <div className="flex flex-wrap gap-1.5">
+      {SUPPORT_KINDS.map((one) => (
+        <Button
+          key={one}
+          aria-pressed={kind === one}
+          look={kind === one ? 'plain' : 'quiet'}
+          onClick={() => choose(one)}
+        >
+          {KIND_NAMES[one]}
+        </Button>
+      ))}
+    </div>
   )
 }

@@ -11,9 +11,16 @@ import { Sheet } from './Sheet.tsx'
 
 const PLACE = 'flex min-h-14 flex-1 flex-col items-center justify-center gap-0.5 text-xs'
 
+interface PhoneBarProps {
+  readonly status: Status
+  readonly onJump: () => void
+}
+
+type Opened = 'waiting' | 'running' | 'more'
+
 /** At the bottom of a narrow window: the two pages of an evening, what waits, and the way to all else. */
-export function PhoneBar({ status, onJump }: { status: Status; onJump: () => void }) {
-  const [sheet, setSheet] = useState<'waiting' | 'running' | 'more'>()
+export function PhoneBar({ status, onJump }: PhoneBarProps) {
+  const [sheet, setSheet] = useState<Opened>()
   const { count } = useWaiting()
   const running = useRunning().length
   const { pathname } = useLocation()
@@ -41,26 +48,38 @@ export function PhoneBar({ status, onJump }: { status: Status; onJump: () => voi
         <Page to="/people" name="People" icon={Users} />
         <Opener name="More" icon={Ellipsis} open={sheet === 'more'} press={() => setSheet('more')} />
       </nav>
-      {sheet === 'waiting' && (
-        <Sheet title="Waiting" close={() => setSheet(undefined)}>
-          <WaitingPart />
-        </Sheet>
-      )}
-      {sheet === 'running' && (
-        <Sheet title="Running" close={() => setSheet(undefined)}>
-          {running === 0 ? (
-            <p className="p-4 text-muted">Nothing is running: no raffle is open and no game is on.</p>
-          ) : (
-            <Running titled={false} />
-          )}
-        </Sheet>
-      )}
-      {sheet === 'more' && (
-        <Sheet title="More" close={() => setSheet(undefined)}>
-          <MoreList status={status} onJump={onJump} />
-        </Sheet>
-      )}
+      {sheet && <OpenSheet sheet={sheet} close={() => setSheet(undefined)} status={status} onJump={onJump} />}
     </>
+  )
+}
+
+interface SheetProps extends PhoneBarProps {
+  readonly sheet: Opened
+  readonly close: () => void
+}
+
+function OpenSheet({ sheet, close, status, onJump }: SheetProps) {
+  const running = useRunning().length
+  if (sheet === 'waiting')
+    return (
+      <Sheet title="Waiting" close={close}>
+        <WaitingPart />
+      </Sheet>
+    )
+  if (sheet === 'more')
+    return (
+      <Sheet title="More" close={close}>
+        <MoreList status={status} onJump={onJump} />
+      </Sheet>
+    )
+  return (
+    <Sheet title="Running" close={close}>
+      {running === 0 ? (
+        <p className="p-4 text-muted">Nothing is running: no raffle is open and no game is on.</p>
+      ) : (
+        <Running titled={false} />
+      )}
+    </Sheet>
   )
 }
 

@@ -73,16 +73,11 @@ function OneText({ text, own }: { text: GameTextKey; own: readonly string[] | un
           <Button onClick={() => setDraft([...draft, draft.at(-1) ?? ''])}>Add another</Button>
         )}
         {changed && (
-          <>
-            <Button
-              look="main"
-              disabled={fault !== undefined || action.isPending}
-              onClick={() => save(draft, 'The messages are saved.')}
-            >
-              Save now
-            </Button>
-            <Button onClick={discard}>Discard changes</Button>
-          </>
+          <SaveButtons
+            off={fault !== undefined || action.isPending}
+            save={() => save(draft, 'The messages are saved.')}
+            discard={discard}
+          />
         )}
         {own !== undefined && (
           <Button look="quiet" onClick={() => save([], 'The default texts are back.')}>
@@ -91,6 +86,17 @@ function OneText({ text, own }: { text: GameTextKey; own: readonly string[] | un
         )}
       </div>
     </section>
+  )
+}
+
+function SaveButtons({ off, save, discard }: { off: boolean; save: () => void; discard: () => void }) {
+  return (
+    <>
+      <Button look="main" disabled={off} onClick={save}>
+        Save now
+      </Button>
+      <Button onClick={discard}>Discard changes</Button>
+    </>
   )
 }
 

@@ -89,26 +89,7 @@ const columnsOf = ({ open, ranks, now, letters }: Shown): readonly Column<Person
     cut: true,
     cell: (person) => <span className="text-note text-muted">{standingWords(person, ranks, now)}</span>,
   },
-  {
-    id: 'balance',
-    head: 'Balance',
-    letters,
-    end: true,
-    card: 'figure',
-    cell: ({ balance }) => <Figure value={balance} />,
-  },
-  {
-    id: 'earned',
-    head: 'Earned',
-    letters,
-    end: true,
-    card: 'none',
-    cell: ({ earned }) => (
-      <span className="text-muted">
-        <Figure value={earned} />
-      </span>
-    ),
-  },
+  ...amountColumns(letters),
   {
     id: 'hours',
     head: 'Watched',
@@ -128,6 +109,29 @@ const columnsOf = ({ open, ranks, now, letters }: Shown): readonly Column<Person
     cut: true,
     card: 'figure',
     cell: (person) => <span className="text-muted">{seenText(person, now)}</span>,
+  },
+]
+
+const amountColumns = (letters: number): readonly Column<Person>[] => [
+  {
+    id: 'balance',
+    head: 'Balance',
+    letters,
+    end: true,
+    card: 'figure',
+    cell: ({ balance }) => <Figure value={balance} />,
+  },
+  {
+    id: 'earned',
+    head: 'Earned',
+    letters,
+    end: true,
+    card: 'none',
+    cell: ({ earned }) => (
+      <span className="text-muted">
+        <Figure value={earned} />
+      </span>
+    ),
   },
 ]
 

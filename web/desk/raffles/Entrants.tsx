@@ -134,40 +134,10 @@ function columnsOf(
 ): readonly Column<DeskEntry>[] {
   // Of one that goes over days a time alone would be read as one of today.
   const cameAt = Date.now() / 1000 - (raffle.openedAt ?? 0) > DAY_SECONDS ? dayText : timeText
-  const mayRemove = raffle.draws === 0 && (raffle.status === 'open' || raffle.status === 'closed')
   return [
     { id: 'nr', head: 'No.', width: 'w-16', end: true, card: 'none', cell: ({ nr }) => <Muted>{nr}</Muted> },
     { id: 'name', head: 'Name', card: 'title', cell: (entry) => <Name entry={entry} /> },
-    {
-      id: 'tickets',
-      head: 'Tickets',
-      width: 'w-20',
-      end: true,
-      card: 'figure',
-      cell: ({ tickets }) => digits(tickets),
-    },
-    {
-      id: 'weight',
-      head: 'Weight',
-      width: 'w-36',
-      end: true,
-      card: 'none',
-      cell: ({ standing, weight }) => (
-        <>
-          {standing !== null && <Muted>{standingName(standing, circles)} </Muted>}
-          {weight / 100}
-        </>
-      ),
-    },
-    {
-      id: 'chance',
-      head: 'Chance',
-      width: 'w-28',
-      end: true,
-      card: 'figure',
-      cell: ({ state, tickets, weight }) =>
-        state === 'in' ? chanceInWords(weightOf(tickets, weight), raffle.weight) : '–',
-    },
+    ...chanceColumns(raffle, circles),
     { id: 'paid', head: 'Paid', width: 'w-20', end: true, card: 'none', cell: ({ paid }) => digits(paid) },
     { id: 'came', head: 'Came', width: 'w-32', end: true, card: 'none', cell: ({ at }) => cameAt(at) },
     {
@@ -178,8 +148,7 @@ function columnsOf(
       end: true,
       card: 'aside',
       cell: (entry) =>
-        mayRemove &&
-        entry.state === 'in' && (
+        isRemovable(entry, raffle) && (
           <Button look="quiet" className="py-0!" aria-label={`Remove ${entry.name}`} onClick={() => remove(entry)}>
             Remove
           </Button>
@@ -187,6 +156,36 @@ function columnsOf(
     },
   ]
 }
+
+const isRemovable = ({ state }: DeskEntry, { draws, status }: DeskRaffle): boolean =>
+  state === 'in' && draws === 0 && (status === 'open' || status === 'closed')
+
+/** What somebody has in it, and what that comes to. */
+const chanceColumns = (raffle: DeskRaffle, circles: EntrantsProps['circles']): readonly Column<DeskEntry>[] => [
+  { id: 'tickets', head: 'Tickets', width: 'w-20', end: true, card: 'figure', cell: ({ tickets }) => digits(tickets) },
+  {
+    id: 'weight',
+    head: 'Weight',
+    width: 'w-36',
+    end: true,
+    card: 'none',
+    cell: ({ standing, weight }) => (
+      <>
+        {standing !== null && <Muted>{standingName(standing, circles)} </Muted>}
+        {weight / 100}
+      </>
+    ),
+  },
+  {
+    id: 'chance',
+    head: 'Chance',
+    width: 'w-28',
+    end: true,
+    card: 'figure',
+    cell: ({ state, tickets, weight }) =>
+      state === 'in' ? chanceInWords(weightOf(tickets, weight), raffle.weight) : '–',
+  },
+]
 
 const Muted = ({ children }: { children: ReactNode }) => <span className="text-muted">{children}</span>
 

@@ -30,27 +30,15 @@ export function Circles({ ranks }: { ranks: Ranks }) {
       ) : (
         <>
           <ul>
-            {ranks.circles.map((circle) => {
-              const count = ranks.counts.circles.find(({ id }) => id === circle.id)?.count ?? 0
-              return (
-                <li key={circle.id} className="flex items-center gap-4 border-b border-line px-4 py-2.5">
-                  <div className="min-w-0 flex-1">
-                    <p className="font-semibold">{circle.name}</p>
-                    <p className="text-note text-muted">{rulesInWords(circle, ranks.plan.ranks)}</p>
-                  </div>
-                  <Link to={`/people?standing=circle:${circle.id}`} className="tabular underline underline-offset-2">
-                    {digits(count)} {count === 1 ? 'person' : 'people'}
-                  </Link>
-                  <Button
-                    disabled={count === 0}
-                    onClick={() => setWhom({ viewers: `circle:${circle.id}`, words: `everyone in "${circle.name}"` })}
-                  >
-                    Adjust all …
-                  </Button>
-                  <Button onClick={() => setOpen(circle)}>Change …</Button>
-                </li>
-              )
-            })}
+            {ranks.circles.map((circle) => (
+              <CircleLine
+                key={circle.id}
+                circle={circle}
+                ranks={ranks}
+                change={() => setOpen(circle)}
+                adjust={() => setWhom({ viewers: `circle:${circle.id}`, words: `everyone in "${circle.name}"` })}
+              />
+            ))}
           </ul>
           <div className="p-4">{add}</div>
         </>
@@ -60,5 +48,31 @@ export function Circles({ ranks }: { ranks: Ranks }) {
         <CircleDialog circle={open === 'new' ? null : open} ranks={ranks.plan.ranks} close={() => setOpen(undefined)} />
       )}
     </Panel>
+  )
+}
+
+interface CircleLineProps {
+  readonly circle: CircleRow
+  readonly ranks: Ranks
+  readonly change: () => void
+  readonly adjust: () => void
+}
+
+function CircleLine({ circle, ranks, change, adjust }: CircleLineProps) {
+  const count = ranks.counts.circles.find(({ id }) => id === circle.id)?.count ?? 0
+  return (
+    <li className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-line px-4 py-2.5">
+      <div className="min-w-0 flex-1 max-sm:basis-full">
+        <p className="font-semibold">{circle.name}</p>
+        <p className="text-note text-muted">{rulesInWords(circle, ranks.plan.ranks)}</p>
+      </div>
+      <Link to={`/people?standing=circle:${circle.id}`} className="tabular underline underline-offset-2">
+        {digits(count)} {count === 1 ? 'person' : 'people'}
+      </Link>
+      <Button disabled={count === 0} onClick={adjust}>
+        Adjust all …
+      </Button>
+      <Button onClick={change}>Change …</Button>
+    </li>
   )
 }

@@ -17,7 +17,7 @@ import { mediaBase } from '../../parts/media.ts'
 import { drawAlert } from '../../parts/screen/drawAlert.ts'
 import '../../parts/screen/pieces.css'
 import { SidePanel } from '../../parts/dialog/SidePanel.tsx'
-import { Field, INPUT, NumberInput, Select, Slider } from '../../parts/form/inputs.tsx'
+import { Field, NumberInput, Select, Slider, TextInput } from '../../parts/form/inputs.tsx'
 import { SaveFoot } from '../../parts/form/SaveFoot.tsx'
 import { type SavedAt, useSaved } from '../../parts/form/useSaved.ts'
 import type { AlertShown, OverlayShown, ScreenView } from '../library/library.ts'
@@ -84,23 +84,9 @@ const AT: SavedAt<AlertSettings> = {
 export function AlertPanel({ view, alert, close }: AlertPanelProps) {
   const saved = useSaved('alert', AT, { id: alert?.id ?? null, settings: alert?.settings ?? FRESH })
   const { draft, setDraft, live, changed } = saved
-  const act = useScreenAction()
   const [part, setPart] = useState('What it shows')
   const put = (patch: Partial<AlertSettings>) => setDraft({ ...draft, ...patch })
   const wrong = draft.name.trim() === '' ? 'Type a name, for the list.' : alertFault(draft)
-  const test = (
-    <Button
-      disabled={live === undefined || changed || act.isPending}
-      onClick={() =>
-        act.mutate({
-          send: () => api.POST('/desk/screen/test', { body: { alert: live?.id ?? null } }),
-          said: 'It plays on every overlay that is open.',
-        })
-      }
-    >
-      Play it now
-    </Button>
-  )
   const foot = (
     <SaveFoot
       saved={saved}
@@ -109,7 +95,7 @@ export function AlertPanel({ view, alert, close }: AlertPanelProps) {
       nameOf={({ name }) => `“${name}”`}
       close={close}
       refreshes="screen"
-      more={test}
+      more={<PlayButton id={changed ? undefined : live?.id} />}
     />
   )
   return (
@@ -127,6 +113,21 @@ export function AlertPanel({ view, alert, close }: AlertPanelProps) {
   )
 }
 
+/** Plays an alert as it is saved. @param id - Undefined: it is not saved as it stands. */
+function PlayButton({ id }: { id: number | undefined }) {
+  const act = useScreenAction()
+  const play = () =>
+    act.mutate({
+      send: () => api.POST('/desk/screen/test', { body: { alert: id ?? null } }),
+      said: 'It plays on every overlay that is open.',
+    })
+  return (
+    <Button disabled={id === undefined || act.isPending} onClick={play}>
+      Play it now
+    </Button>
+  )
+}
+
 interface PartProps {
   readonly draft: AlertSettings
   readonly put: (patch: Partial<AlertSettings>) => void
@@ -137,29 +138,13 @@ function Shows({ draft, put }: PartProps) {
   return (
     <div className="flex flex-col gap-4">
       <Field label="Name, for the list">
-        <input
-          data-autofocus
-          value={draft.name}
-          maxLength={60}
-          onChange={(event) => put({ name: event.target.value })}
-          className={INPUT}
-        />
+        <TextInput data-autofocus value={draft.name} most={60} onValue={(name) => put({ name })} />
       </Field>
       <Field label="Title">
-        <input
-          value={draft.title}
-          maxLength={200}
-          onChange={(event) => put({ title: event.target.value })}
-          className={INPUT}
-        />
+        <TextInput value={draft.title} most={200} onValue={(title) => put({ title })} />
       </Field>
       <Field label="Line below" hint={`Fields: ${fields}`}>
-        <input
-          value={draft.line}
-          maxLength={200}
-          onChange={(event) => put({ line: event.target.value })}
-          className={INPUT}
-        />
+        <TextInput value={draft.line} most={200} onValue={(line) => put({ line })} />
       </Field>
       <PictureField
         label="Picture or video"
@@ -177,8 +162,6 @@ function Shows({ draft, put }: PartProps) {
 }
 
 function Moves({ draft, put }: PartProps) {
-  const choices = <T extends string>(all: readonly T[], names: Readonly<Record<T, string>>) =>
-    all.map((value) => ({ value, name: names[value] }))
   return (
     <div className="grid cols-named items-center gap-x-4 gap-y-3 self-start">
       <span>It stays</span>
@@ -192,39 +175,66 @@ function Moves({ draft, put }: PartProps) {
         />
         seconds
       </span>
-      <span>It comes in: it</span>
-      <Select
+      <OneOf
+        before="It comes in: it"
         label="How it comes in"
         value={draft.enter}
-        choices={choices(MOVES, MOVE_NAMES)}
-        onChoose={(enter) => put({ enter })}
-        className="w-44"
+        all={MOVES}
+        names={MOVE_NAMES}
+        choose={(enter) => put({ enter })}
       />
-      <span>It leaves: it</span>
-      <Select
+      <OneOf
+        before="It leaves: it"
         label="How it leaves"
         value={draft.leave}
-        choices={choices(MOVES, LEAVE_NAMES)}
-        onChoose={(leave) => put({ leave })}
-        className="w-44"
+        all={MOVES}
+        names={LEAVE_NAMES}
+        choose={(leave) => put({ leave })}
       />
-      <span>In its box it stands</span>
-      <Select
-        label="Where it stands in its box"
-        value={draft.place}
-        choices={choices(PLACES, PLACE_NAMES)}
-        onChoose={(place) => put({ place })}
-        className="w-44"
-      />
-      <span>The picture is</span>
-      <Select
-        label="Where the picture is"
-        value={draft.layout}
-        choices={choices(LAYOUTS, LAYOUT_NAMES)}
-        onChoose={(layout) => put({ layout })}
-        className="w-44"
-      />
+      <Stands draft={draft} put={put} />
     </div>
+  )
+}
+
+/** Where it stands in its box, and its picture in it. */
+const Stands = ({ draft, put }: PartProps) => (
+  <>
+    <OneOf
+      before="In its box it stands"
+      label="Where it stands in its box"
+      value={draft.place}
+      all={PLACES}
+      names={PLACE_NAMES}
+      choose={(place) => put({ place })}
+    />
+    <OneOf
+      before="The picture is"
+      label="Where the picture is"
+      value={draft.layout}
+      all={LAYOUTS}
+      names={LAYOUT_NAMES}
+      choose={(layout) => put({ layout })}
+    />
+  </>
+)
+
+interface OneOfProps<T extends string> {
+  /** What the choice goes on with: "It comes in: it". */
+  readonly before: string
+  readonly label: string
+  readonly value: T
+  readonly all: readonly T[]
+  readonly names: Readonly<Record<T, string>>
+  readonly choose: (value: T) => void
+}
+
+function OneOf<T extends string>({ before, label, value, all, names, choose }: OneOfProps<T>) {
+  const choices = all.map((one) => ({ value: one, name: names[one] }))
+  return (
+    <>
+      <span>{before}</span>
+      <Select label={label} value={value} choices={choices} onChoose={choose} className="w-44" />
+    </>
   )
 }
 

@@ -85,18 +85,7 @@ function columnsOf(view: ScreenView, open: (id: number) => void): Column<AlertSh
       width: 'w-7/25',
       card: 'title',
       sortBy: ({ settings }) => settings.name,
-      cell: ({ id, settings }) => (
-        <>
-          <button
-            type="button"
-            onClick={() => open(id)}
-            className="text-left font-semibold break-words hover:underline"
-          >
-            {settings.name}
-          </button>
-          <span className="block text-sm break-words text-muted">{settings.title || settings.line}</span>
-        </>
-      ),
+      cell: (alert) => <Named alert={alert} open={open} />,
     },
     {
       id: 'uses',
@@ -117,6 +106,17 @@ function columnsOf(view: ScreenView, open: (id: number) => void): Column<AlertSh
       cell: (alert) => <PlayButton alert={alert} />,
     },
   ]
+}
+
+function Named({ alert: { id, settings }, open }: { alert: AlertShown; open: (id: number) => void }) {
+  return (
+    <>
+      <button type="button" onClick={() => open(id)} className="text-left font-semibold break-words hover:underline">
+        {settings.name}
+      </button>
+      <span className="block text-sm break-words text-muted">{settings.title || settings.line}</span>
+    </>
+  )
 }
 
 function PlayButton({ alert: { id, settings } }: { alert: AlertShown }) {

@@ -1,5 +1,5 @@
 import type { OverlaySettings } from '#core/screen'
-import { Field, INPUT, NumberInput, Select } from '../../parts/form/inputs.tsx'
+import { Field, NumberInput, Select, TextInput } from '../../parts/form/inputs.tsx'
 import { PictureField } from '../library/RefFields.tsx'
 
 const SIZES = [
@@ -16,45 +16,13 @@ interface CanvasFieldsProps {
 
 /** The overlay itself: its name, its size, and a picture to place pieces against. */
 export function CanvasFields({ draft, put }: CanvasFieldsProps) {
-  const size = `${draft.width}x${draft.height}`
-  const known = SIZES.some(({ value }) => value === size)
   return (
     <section aria-label="The overlay" className="flex flex-col gap-3">
       <h2 className="text-base">The overlay</h2>
       <Field label="Name">
-        <input
-          value={draft.name}
-          maxLength={60}
-          onChange={(event) => put({ name: event.target.value })}
-          className={INPUT}
-        />
+        <TextInput value={draft.name} most={60} onValue={(name) => put({ name })} />
       </Field>
-      <div className="flex flex-wrap items-center gap-2">
-        <Select
-          label="Size"
-          value={known ? size : ''}
-          choices={[...SIZES, { value: '', name: 'another size' }]}
-          onChoose={(next) => {
-            const [width, height] = next.split('x').map(Number)
-            if (width && height) put({ width, height })
-          }}
-        />
-        <NumberInput
-          label="Width"
-          value={draft.width}
-          most={8000}
-          className="w-20"
-          onValue={(width) => put({ width: Math.max(100, width) })}
-        />
-        ×
-        <NumberInput
-          label="Height"
-          value={draft.height}
-          most={8000}
-          className="w-20"
-          onValue={(height) => put({ height: Math.max(100, height) })}
-        />
-      </div>
+      <SizeFields draft={draft} put={put} />
       <PictureField
         label="A backdrop to arrange on (never shown on the stream)"
         value={draft.background}
@@ -66,5 +34,39 @@ export function CanvasFields({ draft, put }: CanvasFieldsProps) {
         removes it, Ctrl Z undoes.
       </p>
     </section>
+  )
+}
+
+function SizeFields({ draft, put }: CanvasFieldsProps) {
+  const size = `${draft.width}x${draft.height}`
+  const known = SIZES.some(({ value }) => value === size)
+  const choose = (next: string) => {
+    const [width, height] = next.split('x').map(Number)
+    if (width && height) put({ width, height })
+  }
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <Select
+        label="Size"
+        value={known ? size : ''}
+        choices={[...SIZES, { value: '', name: 'another size' }]}
+        onChoose={choose}
+      />
+      <NumberInput
+        label="Width"
+        value={draft.width}
+        most={8000}
+        className="w-20"
+        onValue={(width) => put({ width: Math.max(100, width) })}
+      />
+      ×
+      <NumberInput
+        label="Height"
+        value={draft.height}
+        most={8000}
+        className="w-20"
+        onValue={(height) => put({ height: Math.max(100, height) })}
+      />
+    </div>
   )
 }

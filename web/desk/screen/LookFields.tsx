@@ -30,16 +30,7 @@ export function LookFields({ look, setLook, size }: { look: Look; setLook: (look
         </p>
       )}
       <ColourField label="Text colour" value={look.colour} initial="#f4eee1" onColour={(colour) => put({ colour })} />
-      <ColourField
-        label="Background"
-        value={look.ground === 'none' ? '' : look.ground}
-        initial="#14171c"
-        onColour={(ground) => put({ ground })}
-      />
-      <Checkbox on={look.ground === 'none'} onTick={(none) => put({ ground: none ? 'none' : '' })}>
-        No background
-      </Checkbox>
-      {look.ground !== 'none' && <Slider label="Opacity" value={look.cover} onValue={(cover) => put({ cover })} />}
+      <GroundFields look={look} put={put} />
       <p className="flex items-center gap-2">
         <NumberInput
           label="Corner radius"
@@ -54,6 +45,23 @@ export function LookFields({ look, setLook, size }: { look: Look; setLook: (look
         Shadow
       </Checkbox>
     </fieldset>
+  )
+}
+
+function GroundFields({ look, put }: { look: Look; put: (patch: Partial<Look>) => void }) {
+  return (
+    <>
+      <ColourField
+        label="Background"
+        value={look.ground === 'none' ? '' : look.ground}
+        initial="#14171c"
+        onColour={(ground) => put({ ground })}
+      />
+      <Checkbox on={look.ground === 'none'} onTick={(none) => put({ ground: none ? 'none' : '' })}>
+        No background
+      </Checkbox>
+      {look.ground !== 'none' && <Slider label="Opacity" value={look.cover} onValue={(cover) => put({ cover })} />}
+    </>
   )
 }
 

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { inWords } from '#core/currency'
 import { Button } from '../../parts/Button.tsx'
-import { INPUT } from '../../parts/form/inputs.tsx'
+import { TextInput } from '../../parts/form/inputs.tsx'
 import { ageText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
 import { AddressButton } from './AddressButton.tsx'
@@ -31,55 +31,64 @@ interface OrderActionsProps {
 
 /** What can be done with an order, with a message to the buyer. */
 export function OrderActions({ order, asking, setAsking }: OrderActionsProps) {
-  const { currency } = useStatus()
-  const { act, done, giveBack } = useEndOrder()
-  const [message, setMessage] = useState('')
+  const { act } = useEndOrder()
   const undoable = order.byHand && (order.status === 'done' || order.status === 'running')
   return (
     <div className="flex flex-col items-start gap-2">
       {order.posted && <AddressButton order={order.id} />}
       <div className="flex flex-wrap items-center gap-2">
-        {isOpen(order) && (
-          <>
-            {order.status === 'waiting' && (
-              <input
-                aria-label="Message to the buyer"
-                placeholder="Your own message to the buyer"
-                value={message}
-                maxLength={300}
-                onChange={(event) => setMessage(event.target.value)}
-                className={`w-80 max-w-full ${INPUT} placeholder:text-muted`}
-              />
-            )}
-            <Button look="main" onClick={() => done(order, message)} shortcut="D">
-              {order.status === 'back' ? 'Ended' : 'Done'}
-            </Button>
-            <Button
-              onClick={() => act.mutate({ order, action: order.takenBy === null ? 'take' : 'leave' })}
-              shortcut="T"
-            >
-              {order.takenBy === null ? 'Assign to me' : 'Unassign'}
-            </Button>
-          </>
-        )}
+        {isOpen(order) && <OpenActions order={order} />}
         {undoable && <Button onClick={() => act.mutate({ order, action: 'reopen' })}>Reopen</Button>}
-        {order.status !== 'refunded' &&
-          (asking ? (
-            <>
-              <span>
-                Refund {inWords(order.price, currency)} to {order.viewerName}?
-              </span>
-              <Button look="danger" ref={(button) => button?.focus()} onClick={() => giveBack(order)}>
-                Refund
-              </Button>
-              <Button onClick={() => setAsking(false)}>Keep the order</Button>
-            </>
-          ) : (
-            <Button onClick={() => setAsking(true)} shortcut="B">
-              Refund
-            </Button>
-          ))}
+        {order.status !== 'refunded' && <RefundActions order={order} asking={asking} setAsking={setAsking} />}
       </div>
     </div>
+  )
+}
+
+/** Ending an order that waits, or taking it on. */
+function OpenActions({ order }: Pick<OrderActionsProps, 'order'>) {
+  const { act, done } = useEndOrder()
+  const [message, setMessage] = useState('')
+  return (
+    <>
+      {order.status === 'waiting' && (
+        <TextInput
+          aria-label="Message to the buyer"
+          placeholder="Your own message to the buyer"
+          value={message}
+          most={300}
+          onValue={setMessage}
+          className="w-80 max-w-full"
+        />
+      )}
+      <Button look="main" onClick={() => done(order, message)} shortcut="D">
+        {order.status === 'back' ? 'Ended' : 'Done'}
+      </Button>
+      <Button onClick={() => act.mutate({ order, action: order.takenBy === null ? 'take' : 'leave' })} shortcut="T">
+        {order.takenBy === null ? 'Assign to me' : 'Unassign'}
+      </Button>
+    </>
+  )
+}
+
+function RefundActions({ order, asking, setAsking }: OrderActionsProps) {
+  const { currency } = useStatus()
+  const { giveBack } = useEndOrder()
+  if (!asking)
+    return (
+      <Button onClick={() => setAsking(true)} shortcut="B">
+        Refund
+      </Button>
+    )
+  return (
+    <>
+      <span>
+        Refund {inWords(order.price, currency)} to {order.viewerName}?
+      </span>
+      <Button look="danger" ref={(button) => button?.focus()} onClick={() => giveBack(order)}>
+        Refund
+      </Button>
+      <Button onClick={() => setAsking(false)}>Keep the order</Button>
+    </>
   )
 }

@@ -1,4 +1,5 @@
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
+import { clsx } from 'clsx'
 import { useDeferredValue, useState } from 'react'
 import { digits } from '#core/currency'
 import type { Answer, Query } from '../../parts/api/called.ts'
@@ -112,25 +113,34 @@ interface FiltersProps {
   readonly counts: Page['counts'] | undefined
 }
 
+function WhichOrders({ asked, put, counts }: FiltersProps) {
+  return (
+    <fieldset className="flex max-w-full min-w-0 overflow-x-auto rounded-md border border-line">
+      <legend className="sr-only">Which orders</legend>
+      {TABS.map(({ shown, name }) => (
+        <button
+          key={shown}
+          type="button"
+          aria-pressed={asked.shown === shown}
+          onClick={() => put({ shown, order: shown === 'open' ? 'oldest' : 'newest' })}
+          className={clsx(
+            'shrink-0 border-b-2 px-3 py-1 whitespace-nowrap',
+            asked.shown === shown ? 'border-brass bg-raised font-semibold' : 'border-transparent hover:bg-raised',
+          )}
+        >
+          {name}
+          {counts && shown !== 'all' && <span className="tabular ml-1.5 text-muted">{digits(counts[shown])}</span>}
+        </button>
+      ))}
+    </fieldset>
+  )
+}
+
 function Filters({ asked, put, counts }: FiltersProps) {
   const rewards = useQuery(storeQuery).data?.rewards ?? []
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-      <fieldset className="flex min-w-0 max-w-full overflow-x-auto rounded-md border border-line">
-        <legend className="sr-only">Which orders</legend>
-        {TABS.map(({ shown, name }) => (
-          <button
-            key={shown}
-            type="button"
-            aria-pressed={asked.shown === shown}
-            onClick={() => put({ shown, order: shown === 'open' ? 'oldest' : 'newest' })}
-            className={`shrink-0 border-b-2 px-3 py-1 whitespace-nowrap ${asked.shown === shown ? 'border-brass bg-raised font-semibold' : 'border-transparent hover:bg-raised'}`}
-          >
-            {name}
-            {counts && shown !== 'all' && <span className="tabular ml-1.5 text-muted">{digits(counts[shown])}</span>}
-          </button>
-        ))}
-      </fieldset>
+      <WhichOrders asked={asked} put={put} counts={counts} />
       <input
         type="search"
         aria-label="Search by buyer, text or reward"

@@ -8,8 +8,6 @@ import type { PartProps } from './part.ts'
 export function PricePart({ draft, put, store, view, id }: PartProps) {
   const { currency } = useStatus()
   const { holdings, plan } = store
-  const kinds = priceInWatching(plan, view.circles, draft.price)
-  const longest = Math.max(1, ...kinds.map(({ seconds }) => seconds ?? 0))
   const able = couldBuy(holdings, draft.price)
   return (
     <div className="grid sm:cols-rail-main gap-6">
@@ -35,24 +33,31 @@ export function PricePart({ draft, put, store, view, id }: PartProps) {
         <Sells {...{ draft, store, id }} />
         {plan.welcome > 0 && <Welcome price={draft.price} welcome={plan.welcome} store={store} />}
       </div>
-      <section aria-label="Hours of watching it takes">
-        <h3 className="mb-2 font-sans font-semibold">Hours of watching it takes</h3>
-        <ul className="flex flex-col gap-1.5">
-          {kinds.map(({ name, seconds }) => (
-            <li key={name} className="grid cols-share items-center gap-3">
-              <span className="truncate">{name}</span>
-              <span aria-hidden="true" className="h-2 rounded-sm bg-surface">
-                <span
-                  className="block h-full rounded-sm bg-steel"
-                  style={{ width: `${((seconds ?? 0) / longest) * 100}%` }}
-                />
-              </span>
-              <span className="tabular text-right">{seconds === null ? 'never' : watchingInWords(seconds)}</span>
-            </li>
-          ))}
-        </ul>
-      </section>
+      <WatchingBars kinds={priceInWatching(plan, view.circles, draft.price)} />
     </div>
+  )
+}
+
+function WatchingBars({ kinds }: { kinds: ReturnType<typeof priceInWatching> }) {
+  const longest = Math.max(1, ...kinds.map(({ seconds }) => seconds ?? 0))
+  return (
+    <section aria-label="Hours of watching it takes">
+      <h3 className="mb-2 font-sans font-semibold">Hours of watching it takes</h3>
+      <ul className="flex flex-col gap-1.5">
+        {kinds.map(({ name, seconds }) => (
+          <li key={name} className="grid cols-share items-center gap-3">
+            <span className="truncate">{name}</span>
+            <span aria-hidden="true" className="h-2 rounded-sm bg-surface">
+              <span
+                className="block h-full rounded-sm bg-steel"
+                style={{ width: `${((seconds ?? 0) / longest) * 100}%` }}
+              />
+            </span>
+            <span className="tabular text-right">{seconds === null ? 'never' : watchingInWords(seconds)}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
   )
 }
 

@@ -9,7 +9,7 @@ import { UnsavedList } from '../../parts/form/UnsavedList.tsx'
 import { PageActions } from '../../parts/page/PageHead.tsx'
 import { Empty } from '../../parts/page/Panel.tsx'
 import { dayText } from '../../parts/time.ts'
-import { commandsQuery } from '../commands/view.ts'
+import { type CommandsView, commandsQuery } from '../commands/view.ts'
 import { useStatus } from '../status.ts'
 import { RewardPanel } from './RewardPanel.tsx'
 import { RewardTable } from './RewardTable.tsx'
@@ -19,11 +19,8 @@ import { type RewardShown, type StoreView, storeQuery } from './view.ts'
 export function StorePage() {
   const store = useQuery(storeQuery)
   const commands = useQuery(commandsQuery)
-  const [search] = useSearchParams()
-  const asks = search.get('open')
-  const [open, setOpen] = useState<number | 'new' | RewardShown | undefined>(asks === null ? undefined : Number(asks))
+  const [open, setOpen] = useOpened()
   const [asked, setAsked] = useState('')
-  const chosen = typeof open === 'number' ? store.data?.rewards.find(({ id }) => id === open) : undefined
   const failed = store.error ?? commands.error
   return (
     <div className="flex flex-col gap-4">
@@ -55,18 +52,43 @@ export function StorePage() {
       )}
       {store.data && store.data.rewards.length > 0 && <RewardTable view={store.data} asked={asked} open={setOpen} />}
       {store.data && store.data.archived.length > 0 && <Archived archived={store.data.archived} />}
-      {store.data && commands.data && (open === 'new' || typeof open === 'object' || chosen !== undefined) && (
-        <RewardPanel
-          key={typeof open === 'object' ? `copy-${open.id}` : String(open)}
-          store={store.data}
-          view={commands.data}
-          reward={chosen}
-          copyOf={typeof open === 'object' ? open : undefined}
-          copy={(reward) => setOpen(reward)}
-          close={() => setOpen(undefined)}
-        />
+      {store.data && commands.data && open !== undefined && (
+        <Opened open={open} setOpen={setOpen} store={store.data} view={commands.data} />
       )}
     </div>
+  )
+}
+
+/** What is open: one that is for sale, a new one, or a copy of this one. */
+type Open = number | 'new' | RewardShown
+
+/** Nothing, unless the address asks for one. */
+function useOpened() {
+  const [search] = useSearchParams()
+  const asks = search.get('open')
+  return useState<Open | undefined>(asks === null ? undefined : Number(asks))
+}
+
+interface OpenedProps {
+  readonly open: Open
+  readonly setOpen: (open: Open | undefined) => void
+  readonly store: StoreView
+  readonly view: CommandsView
+}
+
+function Opened({ open, setOpen, store, view }: OpenedProps) {
+  const chosen = typeof open === 'number' ? store.rewards.find(({ id }) => id === open) : undefined
+  if (typeof open === 'number' && chosen === undefined) return null
+  return (
+    <RewardPanel
+      key={typeof open === 'object' ? `copy-${open.id}` : String(open)}
+      store={store}
+      view={view}
+      reward={chosen}
+      copyOf={typeof open === 'object' ? open : undefined}
+      copy={setOpen}
+      close={() => setOpen(undefined)}
+    />
   )
 }
 
@@ -80,7 +102,7 @@ function draftName(id: string, rewards: StoreView['rewards']): string | undefine
   return name !== undefined && copied !== undefined ? `Copy of ${name}` : name
 }
 
-function draftOpens(id: string, rewards: StoreView['rewards']): number | 'new' | RewardShown | undefined {
+function draftOpens(id: string, rewards: StoreView['rewards']): Open | undefined {
   if (id === 'new') return 'new'
   const copied = copiedIn(id)
   return copied === undefined ? Number(id) : rewards.find((one) => String(one.id) === copied)

@@ -1,4 +1,5 @@
 import { queryOptions, useQuery } from '@tanstack/react-query'
+import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
@@ -15,9 +16,26 @@ export const redemptionsQuery = queryOptions({
 /** Redemptions of the platform's own points that wait for a hand, on the bench below the orders. */
 export function Redemptions() {
   const found = useQuery(redemptionsQuery)
-  const { ahead } = useStatus()
-  const now = useNow(ahead)
-  const decide = useChange({
+  if (found.isError) return <Problem error={found.error} retry={() => void found.refetch()} />
+  const waiting = found.data?.redemptions ?? []
+  if (waiting.length === 0) return null
+  return (
+    <section aria-label="Platform points waiting">
+      <h3 className="border-t border-line px-4 pt-3 pb-1 font-sans text-sm font-semibold text-muted">
+        Platform points
+      </h3>
+      <ul>
+        {waiting.map((one) => (
+          <Redemption key={one.id} redemption={one} />
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+/** Approves or rejects one, and says what that came to. */
+const useDecide = () =>
+  useChange({
     ask: ({ id, how }: { id: number; how: 'approve' | 'refuse'; name: string }) =>
       answerOf(api.POST(`/desk/redemptions/{redemption}/${how}`, { params: { path: { redemption: id } } })),
     invalidates: ['redemptions'],
@@ -29,40 +47,30 @@ export function Redemptions() {
       look: why === undefined ? 'done' : 'problem',
     }),
   })
-  if (found.isError) return <Problem error={found.error} retry={() => void found.refetch()} />
-  const waiting = found.data?.redemptions ?? []
-  if (waiting.length === 0) return null
+
+type Waiting = Answer<'/desk/redemptions'>['redemptions'][number]
+
+function Redemption({ redemption: { id, rewardName, viewerName, text, at } }: { redemption: Waiting }) {
+  const { ahead } = useStatus()
+  const now = useNow(ahead)
+  const decide = useDecide()
+  const button = (how: 'approve' | 'refuse', does: string) => (
+    <Button disabled={decide.isPending} onClick={() => decide.mutate({ id, how, name: viewerName })}>
+      {does}
+    </Button>
+  )
   return (
-    <section aria-label="Platform points waiting">
-      <h3 className="border-t border-line px-4 pt-3 pb-1 font-sans text-sm font-semibold text-muted">
-        Platform points
-      </h3>
-      <ul>
-        {waiting.map(({ id, rewardName, viewerName, text, at }) => (
-          <li key={id} className="border-b border-line px-4 py-3">
-            <div className="flex items-baseline justify-between gap-2">
-              <h4 className="min-w-0 font-sans font-semibold break-words">{rewardName}</h4>
-              <span className="tabular shrink-0 text-sm text-muted">{ageText(now - at)}</span>
-            </div>
-            <p className="text-note text-muted">{viewerName}</p>
-            {text !== null && <p className="mt-1.5 rounded-md bg-surface px-2.5 py-1.5 break-words">{text}</p>}
-            <div className="mt-2 flex gap-2">
-              <Button
-                disabled={decide.isPending}
-                onClick={() => decide.mutate({ id, how: 'approve', name: viewerName })}
-              >
-                Approve
-              </Button>
-              <Button
-                disabled={decide.isPending}
-                onClick={() => decide.mutate({ id, how: 'refuse', name: viewerName })}
-              >
-                Reject
-              </Button>
-            </div>
-          </li>
-        ))}
-      </ul>
-    </section>
+    <li className="border-b border-line px-4 py-3">
+      <div className="flex items-baseline justify-between gap-2">
+        <h4 className="min-w-0 font-sans font-semibold break-words">{rewardName}</h4>
+        <span className="tabular shrink-0 text-sm text-muted">{ageText(now - at)}</span>
+      </div>
+      <p className="text-note text-muted">{viewerName}</p>
+      {text !== null && <p className="mt-1.5 rounded-md bg-surface px-2.5 py-1.5 break-words">{text}</p>}
+      <div className="mt-2 flex gap-2">
+        {button('approve', 'Approve')}
+        {button('refuse', 'Reject')}
+      </div>
+    </li>
   )
 }

@@ -23,17 +23,9 @@ interface SaveFootProps<S> {
 }
 
 /** The foot of a form: what is wrong, whether it would work, and whether what is seen is live. */
-export function SaveFoot<S>({
-  saved,
-  wrong,
-  ready,
-  nameOf,
-  close,
-  how = 'Remove',
-  refreshes = 'commands',
-  more,
-}: SaveFootProps<S>) {
-  const { at, draft, discard, conflict, live, changed, typed, save } = saved
+export function SaveFoot<S>(props: SaveFootProps<S>) {
+  const { saved, wrong, ready, nameOf, close, how = 'Remove', refreshes = 'commands', more } = props
+  const { at, conflict, live, changed, save } = saved
   return (
     <div className="flex flex-col gap-2">
       {wrong !== undefined && changed ? (
@@ -46,19 +38,7 @@ export function SaveFoot<S>({
       <DraftConflict conflict={conflict} />
       {save.error && changed && <Problem error={save.error} />}
       <div className="flex flex-wrap items-center gap-2">
-        {changed && (
-          <Button
-            look="main"
-            disabled={wrong !== undefined || conflict !== undefined || save.isPending}
-            onClick={() => save.mutate(draft)}
-          >
-            {save.isPending ? 'Saving …' : 'Save now'}
-          </Button>
-        )}
-        {typed && <Button onClick={discard}>Discard changes</Button>}
-        <span role="status" className={changed ? 'text-brass-text' : 'text-muted'}>
-          {typed ? 'Unsaved changes.' : changed ? 'Not saved yet.' : 'Saved.'}
-        </span>
+        <SaveButtons saved={saved} off={wrong !== undefined || conflict !== undefined} />
         {live && (
           <span className="ml-auto flex items-center gap-1">
             {more}
@@ -73,5 +53,23 @@ export function SaveFoot<S>({
         )}
       </div>
     </div>
+  )
+}
+
+/** What saves and what discards, while there is something to save; and how it stands. */
+function SaveButtons<S>({ saved, off }: { saved: Saved<S>; off: boolean }) {
+  const { draft, discard, changed, typed, save } = saved
+  return (
+    <>
+      {changed && (
+        <Button look="main" disabled={off || save.isPending} onClick={() => save.mutate(draft)}>
+          {save.isPending ? 'Saving …' : 'Save now'}
+        </Button>
+      )}
+      {typed && <Button onClick={discard}>Discard changes</Button>}
+      <span role="status" className={changed ? 'text-brass-text' : 'text-muted'}>
+        {typed ? 'Unsaved changes.' : changed ? 'Not saved yet.' : 'Saved.'}
+      </span>
+    </>
   )
 }

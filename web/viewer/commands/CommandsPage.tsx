@@ -4,8 +4,10 @@ import { type Currency, durationInWords, inWords } from '#core/currency'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
+import { Checkbox, TextInput } from '../../parts/form/inputs.tsx'
 import { usePageTitle } from '../../parts/page/PageTitle.tsx'
 import { keyOf } from '../../parts/queryKey.ts'
+import { groupsOf } from '../../parts/table/groupsOf.ts'
 
 type Listed = Answer<'/commands'>['commands'][number]
 
@@ -24,47 +26,41 @@ export function CommandsPage() {
     ({ word, aliases, does, yours }) =>
       (!onlyMine || yours !== false) && [word, ...aliases, does].some((text) => text.toLowerCase().includes(wanted)),
   )
-  const groups = [...new Set(shown.map(({ group }) => group))]
-  const signedIn = all.some(({ yours }) => yours !== null)
   return (
     <div className="flex flex-col gap-3">
       <h1 className="text-xl">Commands in chat</h1>
-      <input
+      <TextInput
         aria-label="Find a command"
         placeholder="Find a word"
         value={asked}
-        onChange={(event) => setAsked(event.target.value)}
-        className="rounded-md border border-line bg-panel px-3 py-2 placeholder:text-muted"
+        most={60}
+        onValue={setAsked}
+        className="py-2"
       />
-      {signedIn && (
-        <label className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            checked={onlyMine}
-            onChange={(event) => setOnlyMine(event.target.checked)}
-            className="size-4 accent-brass"
-          />
+      {all.some(({ yours }) => yours !== null) && (
+        <Checkbox on={onlyMine} onTick={setOnlyMine}>
           Only what I can use
-        </label>
+        </Checkbox>
       )}
       {found.isPending && <Loading what="the commands" />}
       {found.isError && <Problem error={found.error} retry={() => void found.refetch()} />}
       {found.data && shown.length === 0 && <p className="text-muted">No command here is like “{asked}”.</p>}
-      {found.data &&
-        groups.map((group) => (
-          <section key={group} aria-label={group || 'Commands'} className="flex flex-col gap-2">
-            {group !== '' && <h2 className="mt-2 text-base">{group}</h2>}
-            <ul className="flex flex-col gap-2">
-              {shown
-                .filter((one) => one.group === group)
-                .map((one) => (
-                  <Card key={one.word} command={one} currency={found.data.currency} />
-                ))}
-            </ul>
-          </section>
-        ))}
+      {found.data && <Groups shown={shown} currency={found.data.currency} />}
     </div>
   )
+}
+
+function Groups({ shown, currency }: { shown: readonly Listed[]; currency: Currency }) {
+  return groupsOf(shown, ({ group }) => group).map(([group, commands]) => (
+    <section key={group} aria-label={group || 'Commands'} className="flex flex-col gap-2">
+      {group !== '' && <h2 className="mt-2 text-base">{group}</h2>}
+      <ul className="flex flex-col gap-2">
+        {commands.map((one) => (
+          <Card key={one.word} command={one} currency={currency} />
+        ))}
+      </ul>
+    </section>
+  ))
 }
 
 function Card({ command, currency }: { command: Listed; currency: Currency }) {

@@ -31,41 +31,30 @@ export function CupCard({ view, settings, me, signedIn }: CupCardProps) {
   )
 }
 
-function CupOn({
-  round,
-  view,
-  me,
-  signedIn,
-}: {
-  round: OpenRound
-  view: GamesView
-  me: number | null
-  signedIn: boolean
-}) {
+interface CupOnProps {
+  readonly round: OpenRound
+  readonly view: GamesView
+  readonly me: number | null
+  readonly signedIn: boolean
+}
+
+function CupOn({ round, view, me, signedIn }: CupOnProps) {
   const left = Math.max(0, Math.ceil((round.nextAt ?? 0) - useNow(view.ahead)))
   const { state } = round
   if (state.of !== 'cup') return null
   const { rules, entrants, matches } = state
-  const inIt = entrants.some(({ id }) => id === me)
-  const prize = rules.prize + round.staked
+  const gathering = round.status === 'gathering'
   return (
     <div className="flex flex-col gap-3">
-      <p>
-        <strong>{rules.name}</strong>: {entrants.length} of {rules.places} places taken, to win:{' '}
-        {prize > 0 ? inWords(prize, view.currency) : 'the honour'}
-        {rules.second > 0 && ` (${rules.second} % of it for the other finalist)`}. Entry:{' '}
-        {rules.stake === 0 ? 'free' : digits(rules.stake)}.{rules.bestOf === 3 && ' Best of three.'}
-        {rules.kept.places > 0 &&
-          ` ${rules.kept.places} places are kept${rules.kept.before ? ' for followers from before tonight' : ''}.`}
-      </p>
-      {round.status === 'gathering' && (
+      <p>{cupInWords(rules, entrants.length, round.staked, view)}</p>
+      {gathering && (
         <p className="tabular text-muted">
           The sign-up ends in {left >= 120 ? `${Math.ceil(left / 60)} min` : `${left} s`}.
         </p>
       )}
-      {signedIn && round.status === 'gathering' && (
+      {signedIn && gathering && (
         <div className="flex gap-2">
-          {inIt ? (
+          {entrants.some(({ id }) => id === me) ? (
             <PlayButton act={{ do: 'withdraw' }} does="Give my place back" />
           ) : (
             <PlayButton
@@ -82,6 +71,23 @@ function CupOn({
         <p className="text-muted">{entrants.map(({ name }) => name).join(', ')}</p>
       )}
     </div>
+  )
+}
+
+type CupRules = Extract<OpenRound['state'], { of: 'cup' }>['rules']
+
+/** "The bench cup: 5 of 8 places taken, to win: 500 rivets. Entry: free." */
+function cupInWords(rules: CupRules, taken: number, staked: number, view: GamesView) {
+  const prize = rules.prize + staked
+  return (
+    <>
+      <strong>{rules.name}</strong>: {taken} of {rules.places} places taken, to win:{' '}
+      {prize > 0 ? inWords(prize, view.currency) : 'the honour'}
+      {rules.second > 0 && ` (${rules.second} % of it for the other finalist)`}. Entry:{' '}
+      {rules.stake === 0 ? 'free' : digits(rules.stake)}.{rules.bestOf === 3 && ' Best of three.'}
+      {rules.kept.places > 0 &&
+        ` ${rules.kept.places} places are kept${rules.kept.before ? ' for followers from before tonight' : ''}.`}
+    </>
   )
 }
 

@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { inPercent, machineOdds, returnsInWords, returnsOf, type SettingsOf } from '#core/games'
+import { Radios } from '../../parts/form/Radios.tsx'
 import { SymbolShown } from '../../parts/games/SymbolShown.tsx'
 import { GameCard, PlayForm } from './GameCard.tsx'
 import { StakeField } from './StakeField.tsx'
@@ -7,12 +8,12 @@ import { StakeField } from './StakeField.tsx'
 /** The reels: three symbols, and a table of what they pay. */
 export function ReelsCard({ settings, signedIn }: { settings: SettingsOf['reels']; signedIn: boolean }) {
   const [stake, setStake] = useState(String(settings.stakes.smallest))
-  const odds = machineOdds(settings)
+  const { hits } = machineOdds(settings)
   const returns = returnsOf('reels', settings)
   return (
     <GameCard
       name="Reels"
-      how={`Three reels stop one after the other. ${inPercent(odds.hits)} of the spins pay something.`}
+      how={`Three reels stop one after the other. ${inPercent(hits)} of the spins pay something.`}
       returns={returns && returnsInWords(returns)}
       chat={`!${settings.word.word} 50`}
     >
@@ -23,37 +24,45 @@ export function ReelsCard({ settings, signedIn }: { settings: SettingsOf['reels'
       )}
       <details className="mt-4">
         <summary className="cursor-pointer text-muted">What pays</summary>
-        <table className="tabular mt-2 w-full text-note">
-          <thead>
-            <tr className="text-left text-muted">
-              <th scope="col" className="py-1 font-normal">
-                Shown
-              </th>
-              <th scope="col" className="text-right font-normal">
-                pays
-              </th>
-              <th scope="col" className="text-right font-normal">
-                how often
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {settings.table.map((line, i) => (
-              <tr key={`${line.match}/${line.symbol}`} className="border-t border-line">
-                <th scope="row" className="flex items-center gap-1.5 py-1.5 text-left font-normal">
-                  {line.match === 'three' ? 'three' : 'two'} <SymbolShown symbol={line.symbol} className="size-6" />
-                  <span>{line.symbol}</span>
-                </th>
-                <td className="text-right">× {(line.multiplier / 100).toFixed(1)}</td>
-                <td className="text-right">{odds.lines[i] && inPercent(odds.lines[i])}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <PayTable settings={settings} />
       </details>
     </GameCard>
   )
 }
+
+function PayTable({ settings }: { settings: SettingsOf['reels'] }) {
+  const odds = machineOdds(settings)
+  return (
+    <table className="tabular mt-2 w-full text-note">
+      <thead>
+        <tr className="text-muted">
+          {['Shown', 'pays', 'how often'].map((name) => (
+            <th key={name} scope="col" className="py-1 text-right font-normal first:text-left">
+              {name}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {settings.table.map((line, i) => (
+          <tr key={`${line.match}/${line.symbol}`} className="border-t border-line">
+            <th scope="row" className="flex items-center gap-1.5 py-1.5 text-left font-normal">
+              {line.match === 'three' ? 'three' : 'two'} <SymbolShown symbol={line.symbol} className="size-6" />
+              <span>{line.symbol}</span>
+            </th>
+            <td className="text-right">× {(line.multiplier / 100).toFixed(1)}</td>
+            <td className="text-right">{odds.lines[i] && inPercent(odds.lines[i])}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+const SIDES = [
+  { value: 'heads', name: 'heads' },
+  { value: 'tails', name: 'tails' },
+] as const
 
 /** The coin: one half or the other. */
 export function CoinCard({ settings, signedIn }: { settings: SettingsOf['coin']; signedIn: boolean }) {
@@ -70,21 +79,7 @@ export function CoinCard({ settings, signedIn }: { settings: SettingsOf['coin'];
       {signedIn && (
         <PlayForm act={{ do: 'coin', stake, side }} does={`Toss for ${side}`}>
           <StakeField stakes={settings.stakes} stake={stake} setStake={setStake} />
-          <fieldset className="flex flex-col gap-1">
-            <legend className="font-medium">Side</legend>
-            {(['heads', 'tails'] as const).map((one) => (
-              <label key={one} className="flex min-h-8 items-center gap-2">
-                <input
-                  type="radio"
-                  name="side"
-                  checked={side === one}
-                  onChange={() => setSide(one)}
-                  className="size-4 accent-brass"
-                />
-                {one}
-              </label>
-            ))}
-          </fieldset>
+          <Radios legend="Side" value={side} choices={SIDES} onChoose={setSide} />
         </PlayForm>
       )}
     </GameCard>

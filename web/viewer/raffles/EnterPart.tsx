@@ -1,7 +1,7 @@
-import { useState } from 'react'
+import { type FormEvent, type ReactNode, useState } from 'react'
 import { digits, durationInWords, inWords } from '#core/currency'
 import { ticketsInWords, weightInWords } from '#core/raffles'
-import { Button } from '../../parts/Button.tsx'
+import { Button, type ButtonProps } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
 import { signInAddress } from '../../parts/SignIn.tsx'
 import { useChannel } from '../channel.ts'
@@ -68,57 +68,74 @@ function Stands({ view: { raffle, currency }, own }: { view: RaffleView; own: Ow
   )
 }
 
-function EnterButtons({ view: { raffle, currency }, own }: { view: RaffleView; own: OwnPart | null }) {
+interface EnterProps {
+  readonly view: RaffleView
+  readonly own: OwnPart | null
+}
+
+function EnterButtons({ view, own }: EnterProps) {
+  const { raffle, currency } = view
   const enter = useEnter(raffle.id)
-  const [many, setMany] = useState('1')
   const held = own?.tickets ?? 0
-  const room = raffle.mostTickets - held
   if (own?.why && held === 0) return null
   const free = (own?.freeLeft ?? 0) > 0
-  const first = held === 0 || free
-  const wanted = Math.max(1, Math.min(room, Number(many) || 1))
+  const room = raffle.mostTickets - held
+  const button = (wanted: 'some' | 'max' | 'leave', does: ReactNode, look?: ButtonProps['look']) => (
+    <Button look={look} className="min-h-touch" disabled={enter.isPending} onClick={() => enter.mutate(wanted)}>
+      {does}
+    </Button>
+  )
   return (
     <>
       {enter.error && <Problem error={enter.error} />}
       <div className="flex flex-wrap items-center gap-2">
-        {first && (
-          <Button look="main" className="min-h-touch" disabled={enter.isPending} onClick={() => enter.mutate('some')}>
-            {firstLabel(raffle.price, own?.freeLeft ?? 0, held, inWords(raffle.price, currency))}
-          </Button>
-        )}
-        {raffle.price > 0 && room > 0 && !free && (
-          <form
-            className="flex flex-wrap items-center gap-2"
-            onSubmit={(event) => {
-              event.preventDefault()
-              enter.mutate(wanted)
-            }}
-          >
-            <input
-              aria-label="How many tickets"
-              value={many}
-              inputMode="numeric"
-              maxLength={6}
-              onChange={(event) => setMany(event.target.value.replace(/\D/g, ''))}
-              className="tabular min-h-touch w-20 rounded-md border border-line bg-surface px-3 text-right"
-            />
-            <Button type="submit" className="min-h-touch" disabled={enter.isPending}>
-              {wanted === 1 ? 'ticket' : 'tickets'} for {inWords(wanted * raffle.price, currency)}
-            </Button>
-          </form>
-        )}
-        {raffle.price > 0 && (own?.couldAdd ?? 0) > 1 && (
-          <Button className="min-h-touch" disabled={enter.isPending} onClick={() => enter.mutate('max')}>
-            As many as I can: {digits(own?.couldAdd ?? 0)} for {inWords(own?.couldCost ?? 0, currency)}
-          </Button>
-        )}
-        {held > 0 && (
-          <Button look="quiet" className="min-h-touch" disabled={enter.isPending} onClick={() => enter.mutate('leave')}>
-            Leave{own !== null && own.paid > 0 && `, ${inWords(own.paid, currency)} back`}
-          </Button>
-        )}
+        {(held === 0 || free) &&
+          button('some', firstLabel(raffle.price, own?.freeLeft ?? 0, held, inWords(raffle.price, currency)), 'main')}
+        {raffle.price > 0 && room > 0 && !free && <SomeTickets view={view} room={room} enter={enter} />}
+        {raffle.price > 0 &&
+          (own?.couldAdd ?? 0) > 1 &&
+          button(
+            'max',
+            `As many as I can: ${digits(own?.couldAdd ?? 0)} for ${inWords(own?.couldCost ?? 0, currency)}`,
+          )}
+        {held > 0 &&
+          button(
+            'leave',
+            `Leave${own !== null && own.paid > 0 ? `, ${inWords(own.paid, currency)} back` : ''}`,
+            'quiet',
+          )}
       </div>
     </>
+  )
+}
+
+interface SomeProps extends Pick<EnterProps, 'view'> {
+  /** How many more one may have. */
+  readonly room: number
+  readonly enter: ReturnType<typeof useEnter>
+}
+
+function SomeTickets({ view: { raffle, currency }, room, enter }: SomeProps) {
+  const [many, setMany] = useState('1')
+  const wanted = Math.max(1, Math.min(room, Number(many) || 1))
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    enter.mutate(wanted)
+  }
+  return (
+    <form className="flex flex-wrap items-center gap-2" onSubmit={submit}>
+      <input
+        aria-label="How many tickets"
+        value={many}
+        inputMode="numeric"
+        maxLength={6}
+        onChange={(event) => setMany(event.target.value.replace(/\D/g, ''))}
+        className="tabular min-h-touch w-20 rounded-md border border-line bg-surface px-3 text-right"
+      />
+      <Button type="submit" className="min-h-touch" disabled={enter.isPending}>
+        {wanted === 1 ? 'ticket' : 'tickets'} for {inWords(wanted * raffle.price, currency)}
+      </Button>
+    </form>
   )
 }
 

@@ -4,7 +4,7 @@ import { useRef, useState } from 'react'
 import { type Around, fieldsFor } from '#core/runs'
 import { type Field, render } from '#core/texts'
 import { answerOf, api } from '../../../parts/api.ts'
-import { INPUT } from '../../../parts/form/inputs.tsx'
+import { INPUT, TextInput } from '../../../parts/form/inputs.tsx'
 import { keyOf } from '../../../parts/queryKey.ts'
 
 interface TextFieldProps {
@@ -50,14 +50,12 @@ export function TextField({ label, value, onText, around, most = 500 }: TextFiel
   )
 }
 
-function FieldPicker({ fields, insert }: { fields: readonly Field[]; insert: (field: Field) => void }) {
-  const [asked, setAsked] = useState('')
-  const live = useQuery({
-    queryKey: keyOf('fields'),
-    queryFn: ({ signal }) => answerOf(api.GET('/desk/fields', { signal })),
-  })
-  const wanted = asked.trim().toLowerCase()
-  const found = fields.filter(({ path, tells }) => `${path} ${tells}`.toLowerCase().includes(wanted))
+interface FieldPickerProps {
+  readonly fields: readonly Field[]
+  readonly insert: (field: Field) => void
+}
+
+function FieldPicker({ fields, insert }: FieldPickerProps) {
   return (
     <Popover>
       <PopoverButton className="rounded-md px-2 py-0.5 text-brass-text hover:bg-raised">Insert a field …</PopoverButton>
@@ -66,39 +64,55 @@ function FieldPicker({ fields, insert }: { fields: readonly Field[]; insert: (fi
         className="z-50 flex max-h-80 w-96 flex-col gap-2 rounded-md border border-line bg-panel p-2 shadow-lg"
       >
         {({ close }) => (
-          <>
-            <input
-              aria-label="Find a field"
-              placeholder="name, balance, top …"
-              value={asked}
-              onChange={(event) => setAsked(event.target.value)}
-              className={INPUT}
-            />
-            <ul className="min-h-0 overflow-y-auto">
-              {found.map((field) => (
-                <li key={field.path}>
-                  <button
-                    type="button"
-                    onClick={() => {
-                      insert(field)
-                      close()
-                    }}
-                    className="w-full rounded px-2 py-1 text-left hover:bg-raised"
-                  >
-                    <code>{field.path}</code>
-                    <span className="block text-sm text-muted">{field.tells}</span>
-                    <span className="block truncate text-sm">
-                      {live.data?.values[field.path] ? `now: ${live.data.values[field.path]}` : `like: ${field.sample}`}
-                    </span>
-                  </button>
-                </li>
-              ))}
-              {found.length === 0 && <li className="px-2 py-1 text-muted">No such field.</li>}
-            </ul>
-          </>
+          <FoundFields
+            fields={fields}
+            insert={(field) => {
+              insert(field)
+              close()
+            }}
+          />
         )}
       </PopoverPanel>
     </Popover>
+  )
+}
+
+function FoundFields({ fields, insert }: FieldPickerProps) {
+  const [asked, setAsked] = useState('')
+  const live = useQuery({
+    queryKey: keyOf('fields'),
+    queryFn: ({ signal }) => answerOf(api.GET('/desk/fields', { signal })),
+  })
+  const wanted = asked.trim().toLowerCase()
+  const found = fields.filter(({ path, tells }) => `${path} ${tells}`.toLowerCase().includes(wanted))
+  return (
+    <>
+      <TextInput
+        aria-label="Find a field"
+        placeholder="name, balance, top …"
+        value={asked}
+        most={60}
+        onValue={setAsked}
+      />
+      <ul className="min-h-0 overflow-y-auto">
+        {found.map((field) => (
+          <li key={field.path}>
+            <button
+              type="button"
+              onClick={() => insert(field)}
+              className="w-full rounded px-2 py-1 text-left hover:bg-raised"
+            >
+              <code>{field.path}</code>
+              <span className="block text-sm text-muted">{field.tells}</span>
+              <span className="block truncate text-sm">
+                {live.data?.values[field.path] ? `now: ${live.data.values[field.path]}` : `like: ${field.sample}`}
+              </span>
+            </button>
+          </li>
+        ))}
+        {found.length === 0 && <li className="px-2 py-1 text-muted">No such field.</li>}
+      </ul>
+    </>
   )
 }
 

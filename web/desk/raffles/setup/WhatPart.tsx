@@ -1,5 +1,5 @@
 import { MOST_WINNERS, type Prize } from '#core/raffles'
-import { Field, INPUT, NumberInput, Select } from '../../../parts/form/inputs.tsx'
+import { Field, INPUT, NumberInput, Select, TextInput } from '../../../parts/form/inputs.tsx'
 import { PictureField } from '../../library/RefFields.tsx'
 import type { PartProps } from './part.ts'
 
@@ -72,30 +72,23 @@ function freshPrize(of: Prize['of'], reward: number): Prize {
   }
 }
 
-function PrizeField({ draft: { prize, winners }, put, form }: Pick<PartProps, 'draft' | 'put' | 'form'>) {
+type PrizeProps = Pick<PartProps, 'draft' | 'put' | 'form'>
+
+function PrizeField({ draft: { prize, winners }, put, form }: PrizeProps) {
   switch (prize.of) {
     case 'text':
       return (
-        <input
+        <TextInput
           aria-label="What it is"
           value={prize.text}
-          maxLength={120}
+          most={120}
           placeholder="a restored desk lamp"
-          onChange={(event) => put({ prize: { ...prize, text: event.target.value } })}
-          className={`min-w-0 flex-1 ${INPUT}`}
+          onValue={(text) => put({ prize: { ...prize, text } })}
+          className="min-w-0 flex-1"
         />
       )
     case 'codes':
-      if (form.codes.length === 0)
-        return <span className="text-muted">First add a reward that gives out codes, under Store.</span>
-      return (
-        <Select
-          label="Reward whose codes these are"
-          value={String(prize.reward)}
-          choices={form.codes.map(({ id, name, left }) => ({ value: String(id), name: `${name}, ${left} left` }))}
-          onChoose={(reward) => put({ prize: { ...prize, reward: Number(reward) } })}
-        />
-      )
+      return <CodesOf reward={prize.reward} choose={(reward) => put({ prize: { ...prize, reward } })} form={form} />
     case 'currency':
       return (
         <>
@@ -108,19 +101,41 @@ function PrizeField({ draft: { prize, winners }, put, form }: Pick<PartProps, 'd
         </>
       )
     case 'pot':
-      return (
-        <>
-          <NumberInput
-            label="Share of the pot"
-            value={prize.share}
-            most={100}
-            className="w-16"
-            onValue={(share) => put({ prize: { ...prize, share: Math.max(1, share) } })}
-          />
-          <span className="text-muted">
-            % of what the tickets bring in{winners > 1 ? `, shared by ${winners}` : ''}; the rest is spent
-          </span>
-        </>
-      )
+      return <ShareOfPot share={prize.share} set={(share) => put({ prize: { ...prize, share } })} winners={winners} />
   }
+}
+
+interface CodesOfProps extends Pick<PrizeProps, 'form'> {
+  readonly reward: number
+  readonly choose: (reward: number) => void
+}
+
+function CodesOf({ reward, choose, form }: CodesOfProps) {
+  if (form.codes.length === 0)
+    return <span className="text-muted">First add a reward that gives out codes, under Store.</span>
+  return (
+    <Select
+      label="Reward whose codes these are"
+      value={String(reward)}
+      choices={form.codes.map(({ id, name, left }) => ({ value: String(id), name: `${name}, ${left} left` }))}
+      onChoose={(id) => choose(Number(id))}
+    />
+  )
+}
+
+function ShareOfPot({ share, set, winners }: { share: number; set: (share: number) => void; winners: number }) {
+  return (
+    <>
+      <NumberInput
+        label="Share of the pot"
+        value={share}
+        most={100}
+        className="w-16"
+        onValue={(next) => set(Math.max(1, next))}
+      />
+      <span className="text-muted">
+        % of what the tickets bring in{winners > 1 ? `, shared by ${winners}` : ''}; the rest is spent
+      </span>
+    </>
+  )
 }
