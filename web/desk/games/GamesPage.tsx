@@ -119,7 +119,7 @@ function columnsOf({ view, commands, onOpen }: GameTableProps): Column<Game>[] {
     {
       id: 'returns',
       head: 'Stakes paid back, on average',
-      width: 'w-32',
+      width: 'w-34',
       end: true,
       card: 'figure',
       cell: (game) => <Payback returns={returnsOf(game, view.settings[game])} />,
@@ -129,7 +129,7 @@ function columnsOf({ view, commands, onOpen }: GameTableProps): Column<Game>[] {
       id: 'start',
       head: 'Start',
       headHidden: true,
-      width: 'w-38',
+      width: 'w-40',
       end: true,
       cell: (game) => <StartButton game={game} view={view} />,
     },
@@ -143,7 +143,7 @@ const latelyColumns = (view: DeskGames, lately: (game: Game) => Lately | undefin
   {
     id: 'staked',
     head: 'Staked in 30 days',
-    width: 'w-24',
+    width: 'w-26',
     end: true,
     card: 'figure',
     cell: (game) => <Staked lately={lately(game)} />,

@@ -138,13 +138,13 @@ function columnsOf(
     { id: 'nr', head: 'No.', width: 'w-16', end: true, card: 'none', cell: ({ nr }) => <Muted>{nr}</Muted> },
     { id: 'name', head: 'Name', card: 'title', cell: (entry) => <Name entry={entry} /> },
     ...chanceColumns(raffle, circles),
-    { id: 'paid', head: 'Paid', width: 'w-20', end: true, card: 'none', cell: ({ paid }) => digits(paid) },
-    { id: 'came', head: 'Came', width: 'w-32', end: true, card: 'none', cell: ({ at }) => cameAt(at) },
+    { id: 'paid', head: 'Paid', width: 'w-16', end: true, card: 'none', cell: ({ paid }) => digits(paid) },
+    { id: 'came', head: 'Came', width: 'w-36', end: true, card: 'none', cell: ({ at }) => cameAt(at) },
     {
       id: 'remove',
       head: 'Remove',
       headHidden: true,
-      width: 'w-28',
+      width: 'w-26',
       end: true,
       card: 'aside',
       cell: (entry) =>
@@ -166,7 +166,7 @@ const chanceColumns = (raffle: DeskRaffle, circles: EntrantsProps['circles']): r
   {
     id: 'weight',
     head: 'Weight',
-    width: 'w-36',
+    width: 'w-26',
     end: true,
     card: 'none',
     cell: ({ standing, weight }) => (

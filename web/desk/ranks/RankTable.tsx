@@ -137,7 +137,7 @@ interface HoldersProps {
 function Holders({ id, ranks, measure }: HoldersProps) {
   const held = ranks.counts.ranks.find((one) => one.id === id)
   return (
-    <span className="text-muted">
+    <span className="block py-1.5 text-muted">
       {digits(held?.count ?? 0)}
       {held !== undefined && measure !== ranks.plan.measure && (
         <span className="block text-sm">{spreadInWords(held, measure)}</span>
