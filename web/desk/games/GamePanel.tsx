@@ -18,7 +18,6 @@ import { Problem } from '../../parts/feedback/Notice.tsx'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { type Draft, useDraft } from '../../parts/form/drafts.tsx'
 import { INPUT } from '../../parts/form/inputs.tsx'
-import { SaveLine } from '../../parts/form/SaveLine.tsx'
 import { useChange } from '../../parts/useChange.ts'
 import { LimitFields } from '../commands/LimitFields.tsx'
 import type { CommandsView } from '../commands/view.ts'
@@ -156,15 +155,7 @@ function GameFoot<G extends Game>({ game, kept }: GameFootProps<G>) {
       {returns && <PaidBack returns={returns} />}
       <DraftConflict conflict={conflict} />
       {save.error && changed && <Problem error={save.error} />}
-      <div className="flex flex-wrap items-center gap-2">
-        <SaveLine
-          {...kept}
-          typed={changed}
-          off={fault !== undefined || conflict !== undefined}
-          saving={save.isPending}
-          save={go}
-        />
-      </div>
+      <SaveLine kept={kept} off={fault !== undefined || conflict !== undefined} saving={save.isPending} go={go} />
       {asking && returns && (
         <Confirm
           most={returnsInWords(returns)}
@@ -185,6 +176,31 @@ function PaidBack({ returns }: { returns: NonNullable<ReturnType<typeof returnsO
       {inPercent(returns.least) === inPercent(returns.most) ? '.' : ', depending on how they play.'}
       {warning && <span className="block text-brick-text">{warning}</span>}
     </p>
+  )
+}
+
+interface SaveLineProps {
+  readonly kept: Pick<Draft<unknown>, 'changed' | 'discard'>
+  readonly off: boolean
+  readonly saving: boolean
+  readonly go: () => void
+}
+
+function SaveLine({ kept: { changed, discard }, off, saving, go }: SaveLineProps) {
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      {changed && (
+        <>
+          <Button look="main" disabled={off || saving} onClick={go}>
+            {saving ? 'Saving …' : 'Save now'}
+          </Button>
+          <Button onClick={discard}>Discard changes</Button>
+        </>
+      )}
+      <span role="status" className={changed ? 'text-brass-text' : 'text-muted'}>
+        {changed ? 'Unsaved changes.' : 'Saved.'}
+      </span>
+    </div>
   )
 }
 
