@@ -130,7 +130,7 @@ test('a template starts with one key, which Escape stops; a raffle is called off
   await expectAccessible(desk)
   await desk.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(desk.getByRole('heading', { name: 'Raffles', level: 1 })).toBeVisible()
-  await expect(desk.getByText('Key lamp').first()).toBeVisible()
+  await expect(desk.getByRole('button', { name: 'Open now: “Key lamp”' })).toBeVisible()
   await desk.keyboard.press('7')
   await expect(desk.getByText(/“Key lamp” opens in/)).toBeVisible()
   await desk.keyboard.press('Escape')
