@@ -34,7 +34,19 @@ for (const theme of ['light', 'dark']) {
   })
 }
 
-const DESK_PAGES = ['', 'earning', 'people', 'ranks', 'commands', 'games', 'store', 'raffles', 'screen', 'connections']
+const DESK_PAGES = [
+  '',
+  'earning',
+  'people',
+  'ranks',
+  'commands',
+  'games',
+  'store',
+  'raffles',
+  'screen',
+  'connections',
+  'team',
+]
 const VIEWER_PAGES = ['', 'lists', 'games', 'raffles', 'commands', 'mine']
 
 /** What can be pressed on a page and is smaller than so many px: its words, and its size. What is in line with text is as large as its line. */

@@ -83,8 +83,14 @@ test('the order waits at the desk, is done by key, undone, and refunded; all of 
   browser,
 }) => {
   const desk = await deskOnAir(browser)
-  const card = desk.getByRole('listitem', { name: `Choose the next repair, ordered by ${RICH}` }).first()
-  await expect(card.getByText('the toaster <b>please</b>')).toBeVisible()
+  const card = desk
+    .getByRole('listitem', { name: `Choose the next repair, ordered by ${RICH}` })
+    .filter({ hasText: 'the toaster <b>please</b>' })
+  // The crowd orders the same: what is much stands together, the oldest in view.
+  const others = desk.getByRole('button', { name: /^Choose the next repair · \d+ waiting$/ })
+  await expect(card.or(others).first()).toBeVisible()
+  if (!(await card.isVisible())) await others.click()
+  await expect(card).toBeVisible()
   await card.focus()
   await desk.keyboard.press('d')
   await expect(desk.getByText(`Done: Choose the next repair for ${RICH}.`)).toBeVisible()

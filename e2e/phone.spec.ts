@@ -13,6 +13,7 @@ const PAGES = [
   'raffles',
   'screen',
   'connections',
+  'team',
 ]
 
 /** By how many px a page is wider than its window: what scrolls within itself, such as a wide table, does not count. */

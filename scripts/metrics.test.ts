@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { count, countsOf, quantile } from './metrics.ts'
+import { count, countsOf, PARTS, quantile } from './metrics.ts'
 
 test('functions are measured with their JSX, and casts are told from what is constant', () => {
   const text = `const Row = () => (
@@ -24,11 +24,6 @@ test('a quantile is the value of one of them', () => {
   expect(quantile([], 0.5)).toBe(0)
 })
 
-/** What was longer when functions began to be measured with their JSX; a part may only get better. */
-const STILL_LONG = { core: 0, 'server/src': 0, web: 73 } as const
-
-test.each(Object.entries(STILL_LONG))(
-  'functions of %s have at most 40 lines, but for %i that are being shortened',
-  (part, most) =>
-    expect(countsOf(part).functionLengths.filter((length) => length > 40).length).toBeLessThanOrEqual(most),
+test.each(PARTS)('functions of %s have at most 40 lines, JSX counted', (part) =>
+  expect(countsOf(part).functionLengths.filter((length) => length > 40)).toEqual([]),
 )

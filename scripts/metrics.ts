@@ -59,7 +59,8 @@ export function quantile(values: readonly number[], part: number): number {
   return sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * part))] ?? 0
 }
 
-const PARTS = ['core', 'server/src', 'web', 'standin', 'scripts']
+/** The parts of the source. */
+export const PARTS = ['core', 'server/src', 'web', 'standin', 'scripts']
 const isSource = (file: string): boolean => /\.tsx?$/.test(file) && !/\.test\.ts|\.d\.ts$/.test(file)
 
 /** What a part of the source comes to, without its tests. */

@@ -1,8 +1,9 @@
+import { firstFault } from '../faults.ts'
 import { openCircles } from '../people/index.ts'
 import { aroundIn, checkSteps, faultInWords } from '../runs/index.ts'
 import type { RewardId } from '../schema.ts'
 import { checkAlert, checkRef } from '../screen/index.ts'
-import { openRewards, type RewardSettings, rewardFault, rewards, savedRewards } from '../store/index.ts'
+import { openRewards, type RewardSettings, rewardFaults, rewards, savedRewards } from '../store/index.ts'
 import { checkListeners, type Listener, otherListeners } from '../words/index.ts'
 import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 
@@ -32,7 +33,7 @@ export const saveReward = {
 function checkReward(world: World, id: number | null, settings: RewardSettings): Result<true> {
   const words = checkRewardWord(openRewards(world), otherListeners(world, { reward: id }), id, settings)
   if (!words.ok) return words
-  const wrong = rewardFault(settings)
+  const wrong = firstFault(rewardFaults(settings))
   if (wrong !== undefined) return refuse('reward_invalid', wrong)
   const { alert, picture, perk } = settings
   for (const one of [checkAlert(world, alert), checkRef(world, picture)]) if (!one.ok) return one

@@ -12,6 +12,7 @@ import {
 } from '../people/index.ts'
 import type { Amount } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
+import { may, memberOf } from '../team/index.ts'
 import { fillIn } from '../texts/index.ts'
 import { findNamed, typedName, wordsSetting } from '../words/index.ts'
 import type { Result, World } from '../world/index.ts'
@@ -35,9 +36,17 @@ export function readNamedAmount(typed: string): NamedAmount | undefined {
 }
 
 /** Whether somebody may correct balances in chat. */
-export function mayCorrect(world: World, viewer: ViewerRow): boolean {
+export const mayCorrect = (world: World, viewer: ViewerRow): boolean => mostIn(world, viewer) !== undefined
+
+/**
+ * By how much somebody may correct a balance in chat: whose role is allowed to by any amount (null), others of the team as at the
+ * desk; undefined: not at all.
+ */
+function mostIn(world: World, viewer: ViewerRow): Amount | null | undefined {
   const held = standingsOf(viewer, world.at)
-  return readSetting(world, wordsSetting).allowed.some((standing) => holds(held, standing))
+  if (readSetting(world, wordsSetting).allowed.some((standing) => holds(held, standing))) return null
+  const rights = memberOf(world, viewer.account)?.rights
+  return rights !== undefined && may(rights, 'people', 'act') ? rights.mostAdjusted : undefined
 }
 
 /** Everyone present: what the server is asked to do in parts. */
@@ -46,6 +55,7 @@ export interface ForEveryone {
   readonly amount: Amount
   readonly why: string
   readonly by: string
+  readonly mostAdjusted: Amount | null
 }
 
 export const EVERYONE = 'everyone'
@@ -61,7 +71,8 @@ export function correct(
   word: string,
   typed: string,
 ): string | ForEveryone | undefined {
-  if (!mayCorrect(world, by)) return undefined
+  const mostAdjusted = mostIn(world, by)
+  if (mostAdjusted === undefined) return undefined
   const currency = readSetting(world, currencySetting)
   const read = readNamedAmount(typed)
   if (read === undefined)
@@ -73,8 +84,8 @@ export function correct(
   const amount = amountOf(world, how, read.amount, target, currency)
   if (!amount.ok) return `${by.name}: ${amount.refusal.sentence}`
   const why = read.rest.slice(0, 200)
-  if (target === undefined) return { how, amount: amount.value, why, by: by.account }
-  return correctOne(world, by, target, { how, amount: amount.value, why }, currency)
+  if (target === undefined) return { how, amount: amount.value, why, by: by.account, mostAdjusted }
+  return correctOne(world, by, target, { how, amount: amount.value, why, mostAdjusted }, currency)
 }
 
 function amountOf(
@@ -92,11 +103,19 @@ function correctOne(
   world: World,
   by: ViewerRow,
   target: ViewerRow,
-  { how, amount, why }: { how: How; amount: Amount; why: string },
+  { how, amount, why, mostAdjusted }: Omit<ForEveryone, 'by'>,
   currency: Currency,
 ): string {
   const before = balanceOf(world, target.id)
-  const done = adjustByHand(world, { viewers: [target.id], of: 'balance', how, amount, why, by: by.account })
+  const done = adjustByHand(world, {
+    viewers: [target.id],
+    of: 'balance',
+    how,
+    amount,
+    why,
+    mostAdjusted,
+    by: by.account,
+  })
   if (!done.ok) return `${by.name}: ${done.refusal.sentence}`
   const after = balanceOf(world, target.id)
   const short =

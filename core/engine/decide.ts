@@ -1,3 +1,4 @@
+import { logChanges } from '../changes/index.ts'
 import { accounts, addFlow, flowOf, flows, minuteOf, transfers } from '../ledger/index.ts'
 import { viewers, watches } from '../people/index.ts'
 import { closeWithShow } from '../raffles/index.ts'
@@ -50,6 +51,7 @@ const AFTER_EACH: readonly ((world: World, done: Done) => void)[] = [
   (world, { moved }) => countFlow(world, moved),
   (world) => reviewTouched(world),
   (world) => closeWithShow(world),
+  (world) => logChanges(world),
   (world, { depth }) => setOffTriggers(world, [...world.moments], depth),
 ]
 

@@ -13,6 +13,7 @@ import { screenFacts } from '../screen/facts.ts'
 import { showFacts } from '../show/facts.ts'
 import { storeFacts } from '../store/facts.ts'
 import { tallyFacts } from '../tallies/facts.ts'
+import { teamFacts } from '../team/facts.ts'
 import { triggerFacts } from '../triggers/facts.ts'
 import { voiceFacts } from '../voice/facts.ts'
 import { wordFacts } from '../words/facts.ts'
@@ -38,6 +39,7 @@ export const FACTS = {
   ...showFacts,
   ...storeFacts,
   ...tallyFacts,
+  ...teamFacts,
   ...triggerFacts,
   ...voiceFacts,
   ...wordFacts,

@@ -3,3 +3,4 @@ export { FACTS, type Fact, type FactBody, type FactKind, type KindFor } from './
 export type { AnswerTo, Intent } from './intents.ts'
 export { REFUSALS } from './refusals.ts'
 export { SETTINGS } from './settings.ts'
+export { isRestored } from './undoChange.ts'

@@ -15,15 +15,18 @@ import { settingsHandlers } from '../settings/index.ts'
 import { showHandlers } from '../show/index.ts'
 import { storeHandlers } from '../store/index.ts'
 import { tallyHandlers } from '../tallies/index.ts'
+import { teamHandlers } from '../team/index.ts'
 import { triggerHandlers } from '../triggers/index.ts'
 import { voiceHandlers } from '../voice/index.ts'
 import { wordHandlers } from '../words/index.ts'
 import type { Envelope, Handler, World } from '../world/index.ts'
 import { rotateSeed } from './rotateSeed.ts'
 import { setUpChannel } from './setup.ts'
+import { undoChange } from './undoChange.ts'
 
 const all = {
   'channel.setUp': setUpChannel,
+  'changes.undo': undoChange,
   'fairness.seed': rotateSeed,
   ...commandHandlers,
   ...wordHandlers,
@@ -43,6 +46,7 @@ const all = {
   ...showHandlers,
   ...storeHandlers,
   ...tallyHandlers,
+  ...teamHandlers,
   ...triggerHandlers,
   ...voiceHandlers,
 }

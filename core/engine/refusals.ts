@@ -1,5 +1,6 @@
 import { accessRefusals } from '../access/refusals.ts'
 import { buyingRefusals } from '../buying/refusals.ts'
+import { changeRefusals } from '../changes/refusals.ts'
 import { commandRefusals } from '../commands/refusals.ts'
 import { earningRefusals } from '../earning/refusals.ts'
 import { enteringRefusals } from '../entering/refusals.ts'
@@ -16,6 +17,7 @@ import { screenRefusals } from '../screen/refusals.ts'
 import { showRefusals } from '../show/refusals.ts'
 import { storeRefusals } from '../store/refusals.ts'
 import { tallyRefusals } from '../tallies/refusals.ts'
+import { teamRefusals } from '../team/refusals.ts'
 import { triggerRefusals } from '../triggers/refusals.ts'
 import type { DeclaredRefusal, RefusalCode } from '../world/index.ts'
 
@@ -38,6 +40,8 @@ export const REFUSALS: Readonly<Record<RefusalCode, DeclaredRefusal>> = {
   ...screenRefusals,
   ...showRefusals,
   ...storeRefusals,
+  ...changeRefusals,
   ...tallyRefusals,
+  ...teamRefusals,
   ...triggerRefusals,
 }

@@ -1,9 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { TestChannel } from '../../testing/core/channel.ts'
+import { firstFault } from '../faults.ts'
 import { bracketFor, decideMatch, drawOrder, finalOf, nextMatch, playMatch } from './cup/bracket.ts'
 import { player, quickRandom, tryEvenings } from './evening.ts'
-import { settingsFault } from './faults.ts'
+import { settingsFaults } from './faults.ts'
 import { fraction, roundedTo } from './fraction.ts'
 import { heistOdds } from './heist.ts'
 import { averageOf, outcomesOf, PLAIN_WAY } from './outcomes.ts'
@@ -46,7 +47,7 @@ describe('what ships', () => {
         false,
         undefined,
       ])
-      expect(settingsFault(game, settingsOf(world, game))).toBeUndefined()
+      expect(settingsFaults(game, settingsOf(world, game))).toEqual({})
     }
   })
 
@@ -174,6 +175,6 @@ describe('a game cannot be set', () => {
     ['reels', { ...reels, strip: [...reels.strip, { symbol: 'cog', weight: 1 }] }, 'cog is on the strip twice'],
     ['reels', { ...reels, table: [{ match: 'two', symbol: 'owl', multiplier: 10 }] }, 'owl, which is not on the strip'],
   ] as const)('%s', (game, settings, part) => {
-    expect(settingsFault(game, settings as never)).toContain(part)
+    expect(firstFault(settingsFaults(game, settings as never))).toContain(part)
   })
 })

@@ -48,6 +48,8 @@ export interface AdjustBalances {
   readonly why: string
   /** Account of who does it. */
   readonly by: string
+  /** The most that whoever does it may give or take per person; null: no limit. */
+  readonly mostAdjusted?: Amount | null
   /** Part of a reset of everybody, which can be taken back for a day. */
   readonly reset?: boolean
 }
@@ -75,14 +77,35 @@ export const adjustBalances = {
   decide: (world, intent) => adjustByHand(world, intent),
 } satisfies Handler<AdjustBalances>
 
-function checkPeople(world: World, { how, amount, viewers: ids }: Omit<AdjustBalances, 'kind'>): Result<ViewerRow[]> {
+function checkPeople(
+  world: World,
+  { of, how, amount, viewers: ids, mostAdjusted = null }: Omit<AdjustBalances, 'kind'>,
+): Result<ViewerRow[]> {
   const least = how === 'set' ? 0 : 1
   if (!Number.isSafeInteger(amount) || amount < least)
     return refuse('amount_not_whole', `${amount} is not a whole amount from ${least} up.`)
+  if (isTooMuch(world, { of, how, amount, viewers: ids, mostAdjusted }))
+    return refuse('rights_beyond', `You may adjust a balance by ${mostAdjusted} at most. Ask an owner for more.`)
   const known = [...new Set(ids)].map((id) => world.get(viewers, id)).filter((viewer) => viewer !== undefined)
   return known.length > 0
     ? ok(known)
     : refuse('viewer_not_found', 'None of these people is known here. Reload the page.')
+}
+
+/** Whether a balance would change by more than whoever does it may. */
+function isTooMuch(
+  world: World,
+  {
+    of,
+    how,
+    amount,
+    viewers: ids,
+    mostAdjusted,
+  }: Pick<AdjustBalances, 'of' | 'how' | 'amount' | 'viewers' | 'mostAdjusted'>,
+): boolean {
+  if (mostAdjusted == null || of === 'hours') return false
+  if (how !== 'set') return amount > mostAdjusted
+  return ids.some((id) => Math.abs(amount - balanceOf(world, id)) > mostAdjusted)
 }
 
 /** The most that can be held of either: hours have a limit, too, so that no sum of theirs ever passes 2^53. */
@@ -146,6 +169,8 @@ export interface UndoAdjustment {
   readonly kind: 'people.undo'
   readonly adjustment: number
   readonly by: string
+  /** The most that whoever does it may give or take per person; null: no limit. */
+  readonly mostAdjusted?: Amount | null
 }
 
 /** Takes a correction back, within ten minutes (a reset of everybody: a day): of what was given meanwhile spent it takes what is there, and says what is missing. */
@@ -161,6 +186,8 @@ export const undoAdjustment = {
     if (row.undoneAt !== null) return refuse('adjustment_undone', 'This adjustment was already undone.')
     if (world.at > row.undoUntil)
       return refuse('adjustment_too_old', 'This adjustment can no longer be undone. Make another adjustment instead.')
+    if (isBeyond(row, intent))
+      return refuse('rights_beyond', 'This is more than you may adjust. Ask an owner to undo it.')
     const missing: AdjustedLine[] = []
     const lines = row.lines.flatMap((line) => takeBack(world, row, line, intent.by, missing))
     world.put(adjustments, { ...row, undoneAt: world.at })
@@ -173,6 +200,13 @@ export const undoAdjustment = {
     })
   },
 } satisfies Handler<UndoAdjustment>
+
+/** Whether undoing somebody else's adjustment would move more than whoever does it may. */
+const isBeyond = (row: AdjustmentRow, { by, mostAdjusted = null }: UndoAdjustment): boolean =>
+  mostAdjusted !== null &&
+  row.by !== by &&
+  row.of === 'balance' &&
+  row.lines.some(({ change }) => Math.abs(change) > mostAdjusted)
 
 function takeBack(
   world: World,

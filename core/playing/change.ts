@@ -1,3 +1,4 @@
+import { firstFault } from '../faults.ts'
 import {
   GAME_TEXTS,
   type Game,
@@ -8,7 +9,7 @@ import {
   returnsInWords,
   returnsOf,
   type SettingsOf,
-  settingsFault,
+  settingsFaults,
   settingsOf,
   textFault,
   type Wagering,
@@ -30,7 +31,7 @@ export interface ChangeGame<G extends Game = Game> {
 /** Changes how a game is played. Rounds that are on go on with what they began with, as far as it was fixed then. */
 export const changeGame = {
   decide(world, { game, settings, confirmed = false }) {
-    const fault = settingsFault(game, settings)
+    const fault = firstFault(settingsFaults(game, settings))
     if (fault !== undefined) return refuse('game_invalid', fault)
     const words = checkGameWords(world, game, settings)
     if (!words.ok) return words

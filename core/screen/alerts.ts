@@ -1,3 +1,4 @@
+import { type Faults, firstFault, foundFaults } from '../faults.ts'
 import type { Seconds, UnixSeconds } from '../schema.ts'
 import { type Field, type Fields, faultsOf, field, fillIn } from '../texts/index.ts'
 import { defineTable, type Handler, ok, type Result, refuse, savedCollection, type World } from '../world/index.ts'
@@ -83,18 +84,16 @@ export function showSound(world: World, sound: SoundRef, volume = 80): void {
   if (sound !== 'none') world.fact('screen.sound', 'overlay', { sound, volume })
 }
 
-/** What is wrong with an alert; undefined: nothing. */
-export function alertFault({ title, line, picture, sound }: AlertSettings): string | undefined {
-  if (title.trim() === '' && line.trim() === '' && picture === null && sound === 'none')
-    return 'It has no text, picture or sound. Add one.'
-  for (const [what, text] of [
-    ['title', title],
-    ['second line', line],
-  ] as const) {
-    const [fault] = faultsOf(text, ALERT_FIELDS)
-    if (fault !== undefined) return `In the ${what}: ${fault}`
-  }
-  return undefined
+/** What is wrong with an alert, by its places. */
+export function alertFaults({ title, line, picture, sound }: AlertSettings): Faults {
+  const empty = title.trim() === '' && line.trim() === '' && picture === null && sound === 'none'
+  const [inTitle] = faultsOf(title, ALERT_FIELDS)
+  const [inLine] = faultsOf(line, ALERT_FIELDS)
+  return foundFaults({
+    '': empty ? 'It has no text, picture or sound. Add one.' : undefined,
+    title: inTitle && `In the title: ${inTitle}`,
+    line: inLine && `In the second line: ${inLine}`,
+  })
 }
 
 export interface SaveAlert {
@@ -109,7 +108,7 @@ export const saveAlert = {
   decide(world, { alert: id, settings }) {
     const before = savedAlerts.before(world, id)
     if (!before.ok) return before
-    const fault = alertFault(settings)
+    const fault = firstFault(alertFaults(settings))
     if (fault !== undefined) return refuse('alert_invalid', fault)
     const [picture, sound] = [checkRef(world, settings.picture), checkRef(world, settings.sound)]
     if (!picture.ok) return picture

@@ -1,7 +1,7 @@
 export {
   ALERT_FIELDS,
   type Alert,
-  alertFault,
+  alertFaults,
   alertOf,
   alerts,
   checkAlert,

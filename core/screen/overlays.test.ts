@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { ALERT, TestChannel } from '../../testing/core/channel.ts'
-import { alertFault } from './alerts.ts'
+import { firstFault } from '../faults.ts'
+import { alertFaults } from './alerts.ts'
 import { playing } from './boxes.ts'
 import { overlays } from './overlays.ts'
 import { FIRST_PIECES, type OverlaySettings, type Piece, PLAIN_LOOK } from './schema.ts'
@@ -85,11 +86,11 @@ test('alerts are paused, gone on with, skipped and cleared', () => {
 })
 
 test('an alert that shows nothing, or names nothing, is refused', () => {
-  expect(alertFault({ ...ALERT, title: ' ', line: '', picture: null, sound: 'none' })).toContain(
+  expect(firstFault(alertFaults({ ...ALERT, title: ' ', line: '', picture: null, sound: 'none' }))).toContain(
     'has no text, picture or sound',
   )
-  expect(alertFault({ ...ALERT, line: '{{ order.nothing }}' })).toContain('order.nothing')
-  expect(alertFault(ALERT)).toBeUndefined()
+  expect(firstFault(alertFaults({ ...ALERT, line: '{{ order.nothing }}' }))).toContain('order.nothing')
+  expect(firstFault(alertFaults(ALERT))).toBeUndefined()
 })
 
 describe('the library', () => {

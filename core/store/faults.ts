@@ -1,23 +1,40 @@
+import { type Faults, foundFaults } from '../faults.ts'
 import type { Amount } from '../schema.ts'
 import { ALERT_FIELDS } from '../screen/index.ts'
 import { faultsOf } from '../texts/index.ts'
 import type { RewardSettings } from './schema.ts'
 import { OVERS } from './sentences.ts'
 
-/** What keeps a reward's settings from being saved, its words and steps left out; undefined: nothing. */
-export function rewardFault(settings: RewardSettings): string | undefined {
-  const { asks, from, to, post, kind, perk, doneText, steps } = settings
+/** What keeps a reward's settings from being saved, by their places, its words and steps left out. */
+export function rewardFaults(settings: RewardSettings): Faults {
+  const { from, to, post, kind, perk, doneText, steps } = settings
   const [text] = faultsOf(doneText, ALERT_FIELDS)
+  return foundFaults({
+    asks: asksFault(settings),
+    to:
+      from !== null && to !== null && from >= to
+        ? 'It would end before it begins. Change one of the two times.'
+        : undefined,
+    post:
+      post !== null && kind !== 'hand'
+        ? 'What comes by post cannot be automatic. Choose that you do it yourself.'
+        : undefined,
+    perk:
+      perk !== null && kind === 'code' ? 'A code cannot be taken back after a time. Remove the time limit.' : undefined,
+    steps:
+      steps.length > 0 && kind !== 'itself' ? 'Steps run only if it happens automatically. Remove them.' : undefined,
+    doneText: text && `In the message to the buyer: ${text}`,
+  })
+}
+
+/** What is wrong with what the buyer is asked. */
+function asksFault({ asks }: RewardSettings): string | undefined {
   if (asks.of === 'text' && asks.least > asks.most)
     return `No text has ${asks.least} characters or more and ${asks.most} or fewer. Swap the two.`
   if (asks.of === 'number' && asks.from > asks.to) return `No number is from ${asks.from} to ${asks.to}. Swap the two.`
-  if (asks.of === 'choice' && new Set(asks.choices.map((one) => one.trim().toLowerCase())).size < asks.choices.length)
-    return 'Two choices are the same. Remove one.'
-  if (from !== null && to !== null && from >= to) return 'It would end before it begins. Change one of the two times.'
-  if (post !== null && kind !== 'hand') return 'What comes by post cannot be automatic. Choose that you do it yourself.'
-  if (perk !== null && kind === 'code') return 'A code cannot be taken back after a time. Remove the time limit.'
-  if (steps.length > 0 && kind !== 'itself') return 'Steps run only if it happens automatically. Remove them.'
-  return text === undefined ? undefined : `In the message to the buyer: ${text}`
+  const twice =
+    asks.of === 'choice' && new Set(asks.choices.map((one) => one.trim().toLowerCase())).size < asks.choices.length
+  return twice ? 'Two choices are the same. Remove one.' : undefined
 }
 
 /** What may not be meant so: it can be saved all the same. `cap`: the most anybody can hold; 0: without end. */

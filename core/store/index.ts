@@ -1,5 +1,5 @@
 export { checkAnswer } from './answer.ts'
-export { rewardFault, rewardHints } from './faults.ts'
+export { rewardFaults, rewardHints } from './faults.ts'
 export { giveBack, needOrder } from './finish.ts'
 export { storeHandlers } from './handlers.ts'
 export { type Buying, changesAt, leftOf, nowAt, restInWords, whyNot } from './limits.ts'

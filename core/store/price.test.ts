@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { earningSetting, examplesOf, getsOf } from '../earning/index.ts'
-import { rewardFault, rewardHints } from './faults.ts'
+import { firstFault } from '../faults.ts'
+import { rewardFaults, rewardHints } from './faults.ts'
 import { couldBuy, holdingsOf, medianOf, neighboursOf, priceInWatching, watchingInWords, wouldSell } from './price.ts'
 import { PLAIN_REWARD, type RewardSettings, UNLIMITED } from './schema.ts'
 import { rewardInWords } from './sentences.ts'
@@ -74,7 +75,7 @@ describe('what people hold', () => {
 })
 
 describe('a reward’s settings', () => {
-  const faulty = (settings: Partial<RewardSettings>) => rewardFault({ ...PLAIN_REWARD, ...settings })
+  const faulty = (settings: Partial<RewardSettings>) => firstFault(rewardFaults({ ...PLAIN_REWARD, ...settings }))
 
   test('that contradict themselves are refused with what to change', () => {
     expect(faulty({ from: 20, to: 10 })).toContain('would end before it begins')

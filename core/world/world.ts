@@ -14,6 +14,8 @@ export interface Envelope {
   readonly key: string
   readonly at: UnixSeconds
   readonly entropy?: string
+  /** Account of who does it at the desk; left out: it came in another way. */
+  readonly atDesk?: string
 }
 
 /** A row as it is now, and as it was before the batch; undefined: there was none. */
@@ -43,7 +45,7 @@ export class World {
   #timers: Timer[] = []
   #undo: (() => void)[] = []
   #intent: Envelope = { key: '', at: 0 }
-  #touched: [table: string, key: Key][] = []
+  #touched: [table: string, key: Key, before: object | undefined][] = []
   #moments: Moment[] = []
 
   /**
@@ -59,6 +61,11 @@ export class World {
   /** When the intent at hand came, in seconds since 1970. */
   get at(): number {
     return this.#intent.at
+  }
+
+  /** Account of who does the intent at hand at the desk; undefined: it came in another way. */
+  get atDesk(): string | undefined {
+    return this.#intent.atDesk
   }
 
   get intentKey(): string {
@@ -98,7 +105,7 @@ export class World {
     const staged = changed.get(key)
     this.rows.set(table, row)
     changed.set(key, { row, before: staged === undefined ? before : staged.before })
-    this.#touched.push([table.name, key])
+    this.#touched.push([table.name, key, before])
     this.#undo.push(() => {
       if (before === undefined) this.rows.unset(table, row)
       else this.rows.set(table, before)
@@ -158,8 +165,8 @@ export class World {
     }
   }
 
-  /** The rows put since `begin`, as table and key; one put twice is there twice. */
-  get touched(): readonly (readonly [table: string, key: Key])[] {
+  /** The rows put since `begin`, as table, key and what was there; one put twice is there twice. */
+  get touched(): readonly (readonly [table: string, key: Key, before: object | undefined])[] {
     return this.#touched
   }
 

@@ -25,6 +25,22 @@ export interface BenchChannel {
 const INTERVAL = 60
 const AT_ONCE = 2000
 
+/** Sets the channel up, goes on air, and lets everybody in. @returns the show. */
+async function begin(send: BenchChannel['send'], present: number): Promise<number> {
+  await send({
+    kind: 'channel.setUp',
+    currency: { one: 'rivet', many: 'rivets', word: 'rivets' },
+    plan: { intervalSeconds: INTERVAL, base: 1000, cap: null },
+  })
+  await send({ kind: 'store.save', reward: null, settings: REWARD })
+  const started = await send({ kind: 'show.start', title: 'Bench' })
+  for (let i = 0; i < present; i += AT_ONCE) {
+    const names = Array.from({ length: Math.min(AT_ONCE, present - i) }, (_, j) => `viewer${i + j}`)
+    await Promise.all(names.map((name) => send({ kind: 'presence.arrived', who: { account: name, name } })))
+  }
+  return Number(started.ok && started.value.show)
+}
+
 /** A channel on air with so many viewers present who can afford things, served by the real writer. */
 export async function benchChannel(url: string, present: number): Promise<BenchChannel> {
   await compileChecks()
@@ -39,17 +55,7 @@ export async function benchChannel(url: string, present: number): Promise<BenchC
   let count = 0
   let at = 1_000_000
   const send = <I extends Intent>(intent: I) => writer.submit({ ...intent, ...envelope(`bench/${++count}`, at) })
-  await send({
-    kind: 'channel.setUp',
-    currency: { one: 'rivet', many: 'rivets', word: 'rivets' },
-    plan: { intervalSeconds: INTERVAL, base: 1000, cap: null },
-  })
-  await send({ kind: 'store.save', reward: null, settings: REWARD })
-  const started = await send({ kind: 'show.start', title: 'Bench' })
-  for (let i = 0; i < present; i += AT_ONCE) {
-    const names = Array.from({ length: Math.min(AT_ONCE, present - i) }, (_, j) => `viewer${i + j}`)
-    await Promise.all(names.map((name) => send({ kind: 'presence.arrived', who: { account: name, name } })))
-  }
+  const show = await begin(send, present)
   // A database in use has been analyzed by itself long since.
   await pool.query('analyze')
   const ids = await pool.query('select id from viewer order by id')
@@ -66,7 +72,7 @@ export async function benchChannel(url: string, present: number): Promise<BenchC
     url,
     channel: made.rows[0].id as number,
     at: () => at,
-    show: Number(started.ok && started.value.show),
+    show,
     viewers,
     send,
     goOn,

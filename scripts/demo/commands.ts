@@ -60,26 +60,27 @@ const count = (tally: number, more: Partial<Extract<Step, { do: 'tally' }>> = {}
   ...more,
 })
 
-function commands(stamps: number): CommandSettings[] {
-  const luck: Step = {
-    do: 'choose',
-    branches: [
-      { weight: 5, name: 'only dust', steps: [say('{{ viewer.name }} rummages and finds dust.')] },
-      {
-        weight: 3,
-        name: 'a rivet',
-        steps: [{ do: 'pay', to: caller, amount: { fixed: 1 } }, say('{{ viewer.name }} finds 1 rivet under the mat.')],
-      },
-      {
-        weight: 1,
-        name: 'a handful',
-        steps: [
-          { do: 'pay', to: caller, amount: { fixed: 12 } },
-          say('{{ viewer.name }} finds a handful: {{ paid | in_words }}!'),
-        ],
-      },
-    ],
-  }
+const LUCK: Step = {
+  do: 'choose',
+  branches: [
+    { weight: 5, name: 'only dust', steps: [say('{{ viewer.name }} rummages and finds dust.')] },
+    {
+      weight: 3,
+      name: 'a rivet',
+      steps: [{ do: 'pay', to: caller, amount: { fixed: 1 } }, say('{{ viewer.name }} finds 1 rivet under the mat.')],
+    },
+    {
+      weight: 1,
+      name: 'a handful',
+      steps: [
+        { do: 'pay', to: caller, amount: { fixed: 12 } },
+        say('{{ viewer.name }} finds a handful: {{ paid | in_words }}!'),
+      ],
+    },
+  ],
+}
+
+function stampCommands(stamps: number): CommandSettings[] {
   return [
     command('stamps', 'How many stamps are on your card', 'The stamp card', {
       aliases: ['card', 'stmaps'],
@@ -97,36 +98,39 @@ function commands(stamps: number): CommandSettings[] {
         say('Stamped: {{ args.who.name }} has {{ args.who.tally.stamps.has }} now.'),
       ],
     }),
-    command('toast', 'Raises a mug to somebody', '', {
-      cost: 5,
-      arguments: [who],
-      limits: { ...NO_LIMITS, eachSeconds: 30 },
-      steps: [say('{{ viewer.name }} raises a mug of {{ "cocoa, tea, coffee" | pick }} to {{ args.who.name }}.')],
-    }),
-    command('bellows', 'Pumps the bellows: a blast on stream', '', {
-      cost: 20,
-      onAir: true,
-      limits: { ...NO_LIMITS, everyoneSeconds: 60, perViewer: 3 },
-      steps: [
-        {
-          do: 'alert',
-          title: 'Whoosh!',
-          line: '{{ viewer.name }} is at the bellows',
-          picture: 'sparks',
-          sound: 'ratchet',
-          seconds: 6,
-        },
-        say('{{ viewer.name }} pumps the bellows. That was number {{ counts.used }} this show.'),
-      ],
-    }),
-    command('rummage', 'Rummages in the spare-part drawer', '', {
-      limits: { ...NO_LIMITS, eachSeconds: 300 },
-      steps: [luck],
-    }),
   ]
 }
 
-function triggers(stamps: number): TriggerSettings[] {
+const otherCommands = (): CommandSettings[] => [
+  command('toast', 'Raises a mug to somebody', '', {
+    cost: 5,
+    arguments: [who],
+    limits: { ...NO_LIMITS, eachSeconds: 30 },
+    steps: [say('{{ viewer.name }} raises a mug of {{ "cocoa, tea, coffee" | pick }} to {{ args.who.name }}.')],
+  }),
+  command('bellows', 'Pumps the bellows: a blast on stream', '', {
+    cost: 20,
+    onAir: true,
+    limits: { ...NO_LIMITS, everyoneSeconds: 60, perViewer: 3 },
+    steps: [
+      {
+        do: 'alert',
+        title: 'Whoosh!',
+        line: '{{ viewer.name }} is at the bellows',
+        picture: 'sparks',
+        sound: 'ratchet',
+        seconds: 6,
+      },
+      say('{{ viewer.name }} pumps the bellows. That was number {{ counts.used }} this show.'),
+    ],
+  }),
+  command('rummage', 'Rummages in the spare-part drawer', '', {
+    limits: { ...NO_LIMITS, eachSeconds: 300 },
+    steps: [LUCK],
+  }),
+]
+
+function outsideTriggers(stamps: number): TriggerSettings[] {
   const [card, first, swap, advice] = NATIVE_REWARDS.map(({ id }) => id)
   const outside = (reward = '', approval: 'itself' | 'hand' = 'itself') =>
     ({ of: 'outside', reward, approval }) as const
@@ -157,35 +161,38 @@ function triggers(stamps: number): TriggerSettings[] {
     ),
     trigger('Points into rivets', outside(swap), [{ do: 'pay', to: caller, amount: { fixed: 50 } }]),
     trigger('Advice', outside(advice, 'hand'), [say('Advice for {{ viewer.name }} is coming up: {{ event.text }}')]),
-    trigger(
-      'Big raids',
-      { of: 'raid', from: 20, to: null },
-      [
-        {
-          do: 'alert',
-          title: 'A whole tram of people!',
-          line: '{{ viewer.name }} brought {{ event.viewers }}',
-          picture: 'whistle',
-          sound: 'whistle',
-          seconds: 8,
-        },
-      ],
-      { group: 'Welcome' },
-    ),
-    trigger(
-      'New face',
-      { of: 'firstEver' },
-      [say('Welcome to the workshop, {{ viewer.name }}! Type !help to see what chat can do.')],
-      { group: 'Welcome', onAir: true },
-    ),
-    trigger(
-      'Reminder',
-      { of: 'timer', minutes: 20, lines: 15 },
-      [say('You are watching show {{ show.number }}. What chat can do: !help')],
-      { group: 'Welcome' },
-    ),
   ]
 }
+
+const welcomeTriggers = (): TriggerSettings[] => [
+  trigger(
+    'Big raids',
+    { of: 'raid', from: 20, to: null },
+    [
+      {
+        do: 'alert',
+        title: 'A whole tram of people!',
+        line: '{{ viewer.name }} brought {{ event.viewers }}',
+        picture: 'whistle',
+        sound: 'whistle',
+        seconds: 8,
+      },
+    ],
+    { group: 'Welcome' },
+  ),
+  trigger(
+    'New face',
+    { of: 'firstEver' },
+    [say('Welcome to the workshop, {{ viewer.name }}! Type !help to see what chat can do.')],
+    { group: 'Welcome', onAir: true },
+  ),
+  trigger(
+    'Reminder',
+    { of: 'timer', minutes: 20, lines: 15 },
+    [say('You are watching show {{ show.number }}. What chat can do: !help')],
+    { group: 'Welcome' },
+  ),
+]
 
 /** Gives the demo its stamp card, commands and triggers. */
 export async function seedCommands(
@@ -197,8 +204,12 @@ export async function seedCommands(
   const made = await submit({ kind: 'tally.save', tally: null, settings })
   const stamps = Number((made.value as { tally?: number } | undefined)?.tally)
   const wanted: Intent[] = [
-    ...commands(stamps).map((one) => ({ kind: 'command.save', command: null, settings: one }) as const),
-    ...triggers(stamps).map((one) => ({ kind: 'trigger.save', trigger: null, settings: one }) as const),
+    ...[...stampCommands(stamps), ...otherCommands()].map(
+      (one) => ({ kind: 'command.save', command: null, settings: one }) as const,
+    ),
+    ...[...outsideTriggers(stamps), ...welcomeTriggers()].map(
+      (one) => ({ kind: 'trigger.save', trigger: null, settings: one }) as const,
+    ),
   ]
   const rewards = await submit({ ...listed, body: { rewards: NATIVE_REWARDS } } as unknown as Intent)
   if (!rewards.ok) throw new Error('The demo’s outside rewards could not be noted.')

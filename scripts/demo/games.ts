@@ -1,11 +1,8 @@
 import { randomBytes } from 'node:crypto'
 import type pg from 'pg'
-import type { AnswerTo, Intent } from '#core/engine'
 import { type Act, GAMES, gameSetting, type SettingsOf } from '#core/games'
-import type { Result } from '#core/world'
 import { STREAMER } from '../../standin/src/people.ts'
-
-type Submit = <I extends Intent>(at: number, intent: I) => Promise<Result<AnswerTo<I>>>
+import type { Submit } from './submit.ts'
 
 const NO_LIMITS = { everyoneSeconds: 0, eachSeconds: 0, perViewer: 0, perShow: 0 }
 

@@ -1,11 +1,8 @@
 import type pg from 'pg'
-import type { AnswerTo, Intent } from '#core/engine'
 import { type RaffleSettings, SAME_CHANCE, SPEND_FOR_MORE } from '#core/raffles'
 import { FIRST_PIECES, type Piece, PLAIN_LOOK } from '#core/screen'
-import type { Result } from '#core/world'
 import { STREAMER } from '../../standin/src/people.ts'
-
-type Submit = <I extends Intent>(at: number, intent: I) => Promise<Result<AnswerTo<I>>>
+import type { Submit } from './submit.ts'
 
 const LAMP: RaffleSettings = {
   ...SAME_CHANCE,
@@ -85,6 +82,23 @@ interface Person {
   readonly name: string
 }
 
+/** Most winners get their prize by post some time after. */
+async function deliver(pool: pg.Pool, submit: Submit, chance: () => number, raffle: number, at: number): Promise<void> {
+  const won = await pool.query(
+    "select draw from raffle_winner where raffle = $1 and state = 'won' and delivered_at is null",
+    [raffle],
+  )
+  for (const { draw } of won.rows)
+    if (chance() < 0.8)
+      await submit(at, {
+        kind: 'raffle.record',
+        raffle,
+        draw: Number(draw),
+        delivered: true,
+        note: 'sent by post',
+      })
+}
+
 /** A raffle of an evening, from the opening to the record: some come in, somebody wins, now and then the first one drawn says nothing. */
 export async function pastRaffle(
   pool: pg.Pool,
@@ -120,19 +134,7 @@ export async function pastRaffle(
     })
   }
   await act(submit, at + 900, raffle, 'finish')
-  const won = await pool.query(
-    "select draw from raffle_winner where raffle = $1 and state = 'won' and delivered_at is null",
-    [raffle],
-  )
-  for (const { draw } of won.rows)
-    if (index % 3 !== 2 && chance() < 0.8)
-      await submit(at + 90_000, {
-        kind: 'raffle.record',
-        raffle,
-        draw: Number(draw),
-        delivered: true,
-        note: 'sent by post',
-      })
+  if (index % 3 !== 2) await deliver(pool, submit, chance, raffle, at + 90_000)
 }
 
 const SAID = ['me? really?', 'I am here, I am here!', 'that lamp has found its home', 'yes yes yes']

@@ -12,6 +12,8 @@ import { seedCommands } from './commands.ts'
 import { pastGames, seedGames } from './games.ts'
 import { monthRaffle, pastRaffle, seedRaffles } from './raffles.ts'
 import { seedRewards } from './rewards.ts'
+import type { Submit } from './submit.ts'
+import { seedHelper, seedInvited } from './team.ts'
 
 const VIEWERS = 320
 const SHOWS = 36
@@ -84,6 +86,29 @@ interface Past {
   readonly rewards: readonly RewardSettings[]
 }
 
+// Short enough that a visitor of the demo sees it happen.
+const LIVE_PLAN = {
+  ...PLAN,
+  intervalSeconds: 20,
+  base: 2,
+  standings: { ...PLAN.standings, follower: { plus: 1, times: 100 } },
+}
+
+/** The channel's currency, plan, ranks and circles. @returns the circle of the crew. */
+async function seedBeginning(submit: Submit, begin: number): Promise<number> {
+  await submit(begin, {
+    kind: 'channel.setUp',
+    currency: { one: 'rivet', many: 'rivets', word: 'rivets' },
+    plan: PLAN,
+    timeZone: 'Europe/Berlin',
+  })
+  await submit(begin, { kind: 'ranks.change', plan: RANKS })
+  const circles = await Promise.all(
+    CIRCLES.map((settings) => submit(begin, { kind: 'circle.save', circle: null, settings })),
+  )
+  return Number(circles[1]?.ok && circles[1].value.circle)
+}
+
 /**
  * Fills a new database with the demo channel: months of shows with people who came, watched and spent. Everything goes
  * through the writer like the real thing, so every number has its trail.
@@ -101,17 +126,8 @@ export async function seedDemo(pool: pg.Pool, writerPool: pg.Pool, now: number):
   const chance = chanceFrom(20)
   // Shows begin at 19:00 UTC.
   const begin = now - (now % DAY) - Math.ceil(SHOWS * 3.4) * DAY + 19 * 3600
-  await submit(begin, {
-    kind: 'channel.setUp',
-    currency: { one: 'rivet', many: 'rivets', word: 'rivets' },
-    plan: PLAN,
-    timeZone: 'Europe/Berlin',
-  })
-  await submit(begin, { kind: 'ranks.change', plan: RANKS })
-  const circles = await Promise.all(
-    CIRCLES.map((settings) => submit(begin, { kind: 'circle.save', circle: null, settings })),
-  )
-  const crew = Number(circles[1]?.ok && circles[1].value.circle)
+  const crew = await seedBeginning(submit, begin)
+  await seedHelper(submit, begin)
   const rewards = await seedRewards((intent) => submit(begin, intent), crew)
   for (const name of ['Main picture', 'Second computer']) {
     await submit(begin, { kind: 'screen.add', name, secret: randomBytes(24).toString('base64url') })
@@ -129,18 +145,15 @@ export async function seedDemo(pool: pg.Pool, writerPool: pg.Pool, now: number):
     now - 2 * DAY,
   )
   await pastKeeping({ pool, channel, submit, now }, crew)
-  // Short enough that a visitor of the demo sees it happen.
-  const live = {
-    ...PLAN,
-    intervalSeconds: 20,
-    base: 2,
-    standings: { ...PLAN.standings, follower: { plus: 1, times: 100 } },
-  }
-  await submit(now, { kind: 'earning.change', plan: live, by: STREAMER.account })
+  await submit(now, { kind: 'earning.change', plan: LIVE_PLAN, by: STREAMER.account })
+  await seedInvited(submit, now)
   await seedCommands(now, (intent) => submit(now, intent))
   const complete = JSON.stringify({ complete: true })
   await pool.query("insert into setting (channel, name, body) values ($1, 'demo', $2)", [channel, complete])
 }
+
+const THINGS = 'anvil bolt cable dial file gauge hammer lens motor nut plug relay spring tube wire'.split(' ')
+const WORDS = 'little rusty polished spare wobbly second evening grandpas humming copper bent sunday'.split(' ')
 
 function demoPeople(chance: () => number): DemoPerson[] {
   const crowd = CROWD.map(({ account, name, operator }) => ({
@@ -149,39 +162,8 @@ function demoPeople(chance: () => number): DemoPerson[] {
     moderator: operator,
     faith: 0.15 + 0.75 * chance(),
   }))
-  const things = [
-    'anvil',
-    'bolt',
-    'cable',
-    'dial',
-    'file',
-    'gauge',
-    'hammer',
-    'lens',
-    'motor',
-    'nut',
-    'plug',
-    'relay',
-    'spring',
-    'tube',
-    'wire',
-  ]
-  const words = [
-    'little',
-    'rusty',
-    'polished',
-    'spare',
-    'wobbly',
-    'second',
-    'evening',
-    'grandpas',
-    'humming',
-    'copper',
-    'bent',
-    'sunday',
-  ]
   const others = Array.from({ length: VIEWERS - crowd.length }, (_, i) => {
-    const name = `${words[i % words.length]}_${things[Math.floor(i / words.length) % things.length]}${i >= 180 ? i - 150 : ''}`
+    const name = `${WORDS[i % WORDS.length]}_${THINGS[Math.floor(i / WORDS.length) % THINGS.length]}${i >= 180 ? i - 150 : ''}`
     return { account: name, name, moderator: false, faith: 0.02 + 0.3 * chance() ** 3 }
   })
   return [...crowd, ...others]

@@ -53,9 +53,51 @@ const COMMANDS = [
   '!get name-it Sir Ticks-a-Lot',
 ]
 
+interface Told {
+  readonly web: string
+  readonly overlay: string
+  readonly eventSecret: string
+}
+
+const standinEnv = ({ ports, seed, paceMs }: StackOptions, { web, overlay, eventSecret }: Told) => ({
+  STANDIN_PORT: String(ports.standin),
+  STANDIN_IRC_PORT: String(ports.irc),
+  STANDIN_REDIRECT_URI: `${web}/auth/callback`,
+  STANDIN_SEED: String(seed),
+  STANDIN_PACE_MS: String(paceMs),
+  STANDIN_COMMANDS: COMMANDS.join('|'),
+  STANDIN_EVENTS_URL: `${web}/api/channels/workbench/events`,
+  STANDIN_EVENTS_SECRET: eventSecret,
+  STANDIN_SOURCE: `${web}/overlay/${overlay}`,
+})
+
+interface Around {
+  readonly servers: string
+  readonly web: string
+  readonly standin: string
+  readonly chat: string
+  readonly port: number
+}
+
+const serverEnv = ({ servers, web, standin, chat, port }: Around) => ({
+  DATABASE_URL: servers,
+  PUBLIC_URL: web,
+  PORT: String(port),
+  OIDC_ISSUER: standin,
+  OIDC_CLIENT_ID: 'ricompensa',
+  OIDC_CLIENT_SECRET: 'stand-in-only',
+  CHAT_ADDRESS: chat,
+  CHAT_ACCOUNTS: 'sign-in',
+  // Everybody who plays along is at one address here.
+  REQUESTS_PER_10S: '3000',
+  CHECK_ANSWERS: 'yes',
+  PLATFORM_ANSWERS_URL: `${standin}/api/redemptions`,
+  LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
+})
+
 /** Starts everything the demo is made of: PostgreSQL, stand-in and server, with demo data in a new database. */
 export async function startStack(options: StackOptions): Promise<Stack> {
-  const { name, ports, fresh, seed, paceMs, passing = false } = options
+  const { name, ports, fresh, passing = false } = options
   stopLeftover(name, passing)
   for (const [what, port] of Object.entries(ports)) await refuseTakenPort(what, port)
   const postgres = startPostgres({ name, port: ports.postgres, fresh, passing })
@@ -70,34 +112,10 @@ export async function startStack(options: StackOptions): Promise<Stack> {
     const web = `http://127.0.0.1:${ports.web}`
     const standin = `http://127.0.0.1:${ports.standin}`
     const chat = `irc://127.0.0.1:${ports.irc}/#workbench`
-    const standinProcess = startProcess('dist/standin.js', {
-      STANDIN_PORT: String(ports.standin),
-      STANDIN_IRC_PORT: String(ports.irc),
-      STANDIN_REDIRECT_URI: `${web}/auth/callback`,
-      STANDIN_SEED: String(seed),
-      STANDIN_PACE_MS: String(paceMs),
-      STANDIN_COMMANDS: COMMANDS.join('|'),
-      STANDIN_EVENTS_URL: `${web}/api/channels/workbench/events`,
-      STANDIN_EVENTS_SECRET: eventSecret,
-      STANDIN_SOURCE: `${web}/overlay/${overlay}`,
-    })
+    const standinProcess = startProcess('dist/standin.js', standinEnv(options, { web, overlay, eventSecret }))
     stops.push(() => stopProcess(standinProcess))
     await untilAnswers(`${standin}/api/state`, standinProcess, 'stand-in')
-    const server = startProcess('dist/server.js', {
-      DATABASE_URL: servers,
-      PUBLIC_URL: web,
-      PORT: String(ports.web),
-      OIDC_ISSUER: standin,
-      OIDC_CLIENT_ID: 'ricompensa',
-      OIDC_CLIENT_SECRET: 'stand-in-only',
-      CHAT_ADDRESS: chat,
-      CHAT_ACCOUNTS: 'sign-in',
-      // Everybody who plays along is at one address here.
-      REQUESTS_PER_10S: '3000',
-      CHECK_ANSWERS: 'yes',
-      PLATFORM_ANSWERS_URL: `${standin}/api/redemptions`,
-      LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
-    })
+    const server = startProcess('dist/server.js', serverEnv({ servers, web, standin, chat, port: ports.web }))
     stops.push(() => stopProcess(server))
     await untilAnswers(`${web}/healthz`, server, 'server')
     return { web, standin, chat, overlay: `${web}/overlay/${overlay}`, database: postgres.url, seeded, stop }

@@ -1,5 +1,7 @@
 import type { AnswerTo, Intent } from '#core/engine'
-import type { Result } from '#core/world'
+import { ALL_RIGHTS, type Rights, storedRights } from '#core/team'
+import { type Result, readStored } from '#core/world'
+import { faultIn } from './checked.ts'
 import type { Clock } from './clock.ts'
 import type { Pool } from './database/index.ts'
 import type { Feed } from './feed/index.ts'
@@ -12,6 +14,15 @@ export interface ChannelHead {
   readonly name: string
   readonly owner: string
 }
+
+/** Somebody's place in a team. */
+export interface TeamPlace {
+  readonly owner: boolean
+  readonly rights: Rights
+}
+
+const RIGHTS = `select c.owner, m.rights from channel c left join member m
+  on m.channel = c.id and m.account = $2 and m.gone_at is null and (m.until is null or m.until > $3) where c.id = $1`
 
 /** Keys of what comes by HTTP say whose it is: `http/<sender>/...`. What the server itself hands in has no sender. */
 const senderOf = (key: string): string | undefined => /^http\/[^/]*/.exec(key)?.[0]
@@ -44,10 +55,17 @@ export class Channels {
     return head
   }
 
-  /** Whose a channel is, as the database has it now; undefined if there is none. */
-  async ownerOf(channel: number): Promise<string | undefined> {
-    const found = await this.pool.query<{ owner: string }>('select owner from channel where id = $1', [channel])
-    return found.rows[0]?.owner
+  /** What an account may do at a channel's desk, as the database has it now; undefined: it is not of the team. */
+  async rightsAt(channel: number, account: string): Promise<TeamPlace | undefined> {
+    const found = await this.pool.query<{ owner: string; rights: unknown }>({
+      name: 'rights',
+      text: RIGHTS,
+      values: [channel, account, this.clock()],
+    })
+    const [row] = found.rows
+    if (row?.owner === account) return { owner: true, rights: ALL_RIGHTS }
+    if (!row?.rights) return undefined
+    return { owner: false, rights: readStored(storedRights, row.rights, faultIn).value }
   }
 
   /** The channel that was made first, which an address without a channel leads to. */

@@ -1,3 +1,4 @@
+import { changeRoutes } from './changes/index.ts'
 import type { Channels } from './channels.ts'
 import type { SeatTable } from './chat/index.ts'
 import { commandRoutes } from './commands/index.ts'
@@ -20,6 +21,7 @@ import { unreadableRoutes } from './settings/unreadable.ts'
 import { showRoutes } from './show/index.ts'
 import { storeRoutes } from './store/index.ts'
 import { tallyRoutes } from './tallies/index.ts'
+import { teamRoutes } from './team/index.ts'
 import { triggerRoutes } from './triggers/index.ts'
 
 /** What the routes need of the server. */
@@ -47,6 +49,7 @@ export function routesOf({ config, db, channels, seats, secrets, door, issuers }
     Commands: commandRoutes(db, channels, chatOf),
     Triggers: triggerRoutes(db, channels),
     Tallies: tallyRoutes(db, channels),
+    Team: [...teamRoutes(db, channels), ...changeRoutes(db, channels)],
     Games: gameRoutes(db, channels),
     Raffles: raffleRoutes(db, channels, chatOf),
     Fairness: fairnessRoutes(db),

@@ -41,7 +41,30 @@ function ChatLine({ line }: { line: Line }) {
   )
 }
 
-function SpeakForm({ people, as, setAs }: { people: readonly string[]; as: string; setAs: (name: string) => void }) {
+interface SpeakAsProps {
+  readonly people: readonly string[]
+  readonly as: string
+  readonly setAs: (name: string) => void
+}
+
+const SpeakAs = ({ people, as, setAs }: SpeakAsProps) => (
+  <label className="flex items-center gap-2">
+    <span className="shrink-0">Speak as</span>
+    <input
+      list="people"
+      value={as}
+      onChange={(event) => setAs(event.target.value)}
+      className="min-w-0 flex-1 border border-rule px-2 py-1.5 font-semibold"
+    />
+    <datalist id="people">
+      {people.map((name) => (
+        <option key={name} value={name} />
+      ))}
+    </datalist>
+  </label>
+)
+
+function SpeakForm({ people, as, setAs }: SpeakAsProps) {
   const [text, setText] = useState('')
   const [privately, setPrivately] = useState(false)
   const [problem, setProblem] = useState<string>()
@@ -53,20 +76,7 @@ function SpeakForm({ people, as, setAs }: { people: readonly string[]; as: strin
   }
   return (
     <form onSubmit={(event) => void send(event)} className="flex flex-col gap-2 border-t border-rule p-4">
-      <label className="flex items-center gap-2">
-        <span className="shrink-0">Speak as</span>
-        <input
-          list="people"
-          value={as}
-          onChange={(event) => setAs(event.target.value)}
-          className="min-w-0 flex-1 border border-rule px-2 py-1.5 font-semibold"
-        />
-        <datalist id="people">
-          {people.map((name) => (
-            <option key={name} value={name} />
-          ))}
-        </datalist>
-      </label>
+      <SpeakAs people={people} as={as} setAs={setAs} />
       <div className="flex gap-2">
         <input
           aria-label="What to say"

@@ -14,11 +14,9 @@ interface State {
 const SAID = { open: 'waits for an answer', approved: 'approved', refused: 'refused, points given back' } as const
 const LOOK_AGAIN_MS = 1500
 
-/** The platform's own points of whoever is played, and what they can be spent on. */
-export function Points({ as }: { as: string }) {
+/** What somebody has and can have, looked at again and again. */
+function usePoints(as: string) {
   const [state, setState] = useState<State>()
-  const [text, setText] = useState('')
-  const [problem, setProblem] = useState('')
   const load = useCallback(async () => {
     const response = await fetch(`/api/points?as=${encodeURIComponent(as)}`).catch(() => undefined)
     if (response?.ok) setState((await response.json()) as State)
@@ -28,6 +26,41 @@ export function Points({ as }: { as: string }) {
     const again = setInterval(() => void load(), LOOK_AGAIN_MS)
     return () => clearInterval(again)
   }, [load])
+  return { state, load }
+}
+
+const Rewards = ({ state, redeem }: { readonly state: State; readonly redeem: (reward: string) => void }) => (
+  <div className="mt-3 flex flex-wrap gap-2">
+    {state.rewards.map(({ id, name, price }) => (
+      <button
+        key={id}
+        type="button"
+        disabled={state.points < price}
+        onClick={() => redeem(id)}
+        className="border border-rule bg-sheet px-3 py-1.5 disabled:opacity-50"
+      >
+        {name} <span className="text-faint tabular-nums">{price}</span>
+      </button>
+    ))}
+  </div>
+)
+
+const Spent = ({ spent }: Pick<State, 'spent'>) => (
+  <ul className="mt-1 text-sm">
+    {spent.map(({ id, reward, status, why }) => (
+      <li key={id}>
+        {reward.name}: {SAID[status]}
+        {why !== '' && ` (${why})`}
+      </li>
+    ))}
+  </ul>
+)
+
+/** The platform's own points of whoever is played, and what they can be spent on. */
+export function Points({ as }: { as: string }) {
+  const { state, load } = usePoints(as)
+  const [text, setText] = useState('')
+  const [problem, setProblem] = useState('')
   const redeem = async (reward: string) => {
     const response = await fetch('/api/points', { method: 'POST', body: JSON.stringify({ as, reward, text }) }).catch(
       () => undefined,
@@ -54,30 +87,11 @@ export function Points({ as }: { as: string }) {
           className="min-w-40 flex-1 border border-rule bg-sheet px-2 py-1.5"
         />
       </div>
-      <div className="mt-3 flex flex-wrap gap-2">
-        {state.rewards.map(({ id, name, price }) => (
-          <button
-            key={id}
-            type="button"
-            disabled={state.points < price}
-            onClick={() => void redeem(id)}
-            className="border border-rule bg-sheet px-3 py-1.5 disabled:opacity-50"
-          >
-            {name} <span className="text-faint tabular-nums">{price}</span>
-          </button>
-        ))}
-      </div>
+      <Rewards state={state} redeem={(reward) => void redeem(reward)} />
       <p role="status" className="mt-2 text-faint">
         {problem}
       </p>
-      <ul className="mt-1 text-sm">
-        {state.spent.map(({ id, reward, status, why }) => (
-          <li key={id}>
-            {reward.name}: {SAID[status]}
-            {why !== '' && ` (${why})`}
-          </li>
-        ))}
-      </ul>
+      <Spent spent={state.spent} />
     </section>
   )
 }

@@ -2,18 +2,24 @@ import { useEffect, useRef, useState } from 'react'
 
 const WIDTH = 1920
 
-/** The stream's picture, with a page laid over it the way a streaming program does. */
-export function Stage({ source }: { source: string | undefined }) {
-  const [typed, setTyped] = useState<string>()
+/** How wide the box is, in pixels. */
+function useWidth() {
   const [width, setWidth] = useState(640)
   const box = useRef<HTMLDivElement>(null)
-  const address = typed ?? source ?? ''
   useEffect(() => {
     if (box.current === null) return
     const watcher = new ResizeObserver(([entry]) => setWidth(entry?.contentRect.width ?? 640))
     watcher.observe(box.current)
     return () => watcher.disconnect()
   }, [])
+  return { box, width }
+}
+
+/** The stream's picture, with a page laid over it the way a streaming program does. */
+export function Stage({ source }: { source: string | undefined }) {
+  const [typed, setTyped] = useState<string>()
+  const { box, width } = useWidth()
+  const address = typed ?? source ?? ''
   return (
     <>
       <div

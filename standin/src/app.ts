@@ -31,6 +31,7 @@ type App = Hono<{ Bindings: HttpBindings }>
 export function standinApp(options: StandinAppOptions): App {
   const app: App = new Hono()
   chatRoutes(app, options)
+  sayRoutes(app, options)
   whoRoutes(app, options.identity)
   eventRoutes(app, options.sender)
   pointRoutes(app, options.points)
@@ -40,7 +41,25 @@ export function standinApp(options: StandinAppOptions): App {
   return app
 }
 
-function chatRoutes(app: App, { room, players, source }: StandinAppOptions): void {
+function sayRoutes(app: App, { players }: Pick<StandinAppOptions, 'players'>): void {
+  app.post('/api/say', async (c) => {
+    const { as, text, privately } = await c.req.json<{ as?: string; text?: string; privately?: boolean }>()
+    if (typeof as !== 'string' || !NAME.test(as))
+      return c.json({ problem: 'A name has letters, digits, _ and -, 30 at most.' }, 422)
+    if (typeof text !== 'string' || text.trim() === '') return c.json({ problem: 'Type something to say.' }, 422)
+    const line = text.replace(/[\r\n\0]+/g, ' ').slice(0, 400)
+    if (!players.say(as, line, privately === true))
+      return c.json({ problem: `${as} is connected by a chat program.` }, 409)
+    return c.json({})
+  })
+  app.post('/api/leave', async (c) => {
+    const { as } = await c.req.json<{ as?: string }>()
+    players.leave(String(as))
+    return c.json({})
+  })
+}
+
+function chatRoutes(app: App, { room, source }: StandinAppOptions): void {
   const recent: object[] = []
   room.listen((event) => {
     if (event.kind === 'said') recent.push(shown(event))
@@ -70,21 +89,6 @@ function chatRoutes(app: App, { room, players, source }: StandinAppOptions): voi
       }
     }),
   )
-  app.post('/api/say', async (c) => {
-    const { as, text, privately } = await c.req.json<{ as?: string; text?: string; privately?: boolean }>()
-    if (typeof as !== 'string' || !NAME.test(as))
-      return c.json({ problem: 'A name has letters, digits, _ and -, 30 at most.' }, 422)
-    if (typeof text !== 'string' || text.trim() === '') return c.json({ problem: 'Type something to say.' }, 422)
-    const line = text.replace(/[\r\n\0]+/g, ' ').slice(0, 400)
-    if (!players.say(as, line, privately === true))
-      return c.json({ problem: `${as} is connected by a chat program.` }, 409)
-    return c.json({})
-  })
-  app.post('/api/leave', async (c) => {
-    const { as } = await c.req.json<{ as?: string }>()
-    players.leave(String(as))
-    return c.json({})
-  })
 }
 
 /** Who tips does so through a service that knows no chat names: theirs may have spaces in it. */

@@ -14,16 +14,9 @@ const env = (name: string, fallback: string) => process.env[name] || fallback
 
 const OWN_PATHS = /^\/(?:$|\?|api\/|assets\/|fonts\/|who\/)/
 
-async function main(): Promise<void> {
-  const port = Number(env('STANDIN_PORT', '4100'))
-  const issuer = env('STANDIN_URL', `http://127.0.0.1:${port}`)
-  const known = new Map([STREAMER, ...CROWD].map((person) => [person.account, person]))
-  const isOperator = (account: string) => known.get(account)?.operator ?? false
-  const room = new ChatRoom(env('STANDIN_ROOM', '#workbench'))
-  const listener = env('STANDIN_EVENTS_URL', '')
-  const sender = new EventSender(listener, env('STANDIN_EVENTS_SECRET', ''), issuer)
-  const points = new NativePoints(sender)
-  const crowd = new Crowd({
+/** Who chats, and now and then follows or spends the platform's own points, as long as somebody listens. */
+const crowdIn = (room: ChatRoom, sender: EventSender, points: NativePoints): Crowd =>
+  new Crowd({
     redeems: (name, roll) => {
       const reward = NATIVE_REWARDS[Math.floor(roll * NATIVE_REWARDS.length)]
       if (sender.ready && reward !== undefined) void points.redeem(name, reward.id, '').catch(() => {})
@@ -37,6 +30,17 @@ async function main(): Promise<void> {
     paceMs: Number(env('STANDIN_PACE_MS', '1800')),
     commands: env('STANDIN_COMMANDS', '!rivets').split('|'),
   })
+
+async function main(): Promise<void> {
+  const port = Number(env('STANDIN_PORT', '4100'))
+  const issuer = env('STANDIN_URL', `http://127.0.0.1:${port}`)
+  const known = new Map([STREAMER, ...CROWD].map((person) => [person.account, person]))
+  const isOperator = (account: string) => known.get(account)?.operator ?? false
+  const room = new ChatRoom(env('STANDIN_ROOM', '#workbench'))
+  const listener = env('STANDIN_EVENTS_URL', '')
+  const sender = new EventSender(listener, env('STANDIN_EVENTS_SECRET', ''), issuer)
+  const points = new NativePoints(sender)
+  const crowd = crowdIn(room, sender, points)
   const identity = createIdentity(
     {
       issuer,

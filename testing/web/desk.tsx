@@ -1,5 +1,6 @@
 import { QueryClient } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
+import { ALL_RIGHTS } from '#core/team'
 import { type Status, statusQuery } from '../../web/desk/status.ts'
 import { type DeskOrder, ordersQuery } from '../../web/desk/store/orders.ts'
 import { showPage } from './page.tsx'
@@ -13,6 +14,8 @@ export const STATUS: Status = {
   ahead: 10_000 - Math.floor(Date.now() / 1000),
   channel: { slug: 'bench', name: 'Bench' },
   caller: 'wanda',
+  owner: true,
+  rights: ALL_RIGHTS,
   currency: RIVETS,
   chat: { status: 'connected', sentence: 'In #bench.', since: 1, room: '#bench' },
   overlays: [{ id: 1, connected: true }],

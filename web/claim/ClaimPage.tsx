@@ -6,17 +6,52 @@ import { signInAddress } from '../parts/SignIn.tsx'
 
 type Outcome = { readonly error: Error; readonly signIn: boolean } | undefined
 
+type Values = ReturnType<typeof typedBefore>
+type SetValue = (name: keyof Values) => (value: string) => void
+
+/** What is typed; signing in leaves the page, and it must still be there on return. */
+function useTyped(): readonly [Values, SetValue] {
+  const [values, setValues] = useState(typedBefore)
+  const set: SetValue = (name) => (value) => {
+    const next = { ...values, [name]: value }
+    setValues(next)
+    sessionStorage.setItem(KEPT_AS, JSON.stringify(next))
+  }
+  return [values, set]
+}
+
+const ClaimFields = ({ values, set }: { readonly values: Values; readonly set: SetValue }) => (
+  <>
+    <Field
+      label="Code"
+      hint="From the server’s output, like K7QMW-…"
+      value={values.code}
+      set={set('code')}
+      autoComplete="off"
+    />
+    <Field label="Name of the channel" value={values.name} set={set('name')} maxLength={60} />
+    <Field
+      label="Short name for your web address"
+      hint={`${window.location.origin}/c/${values.slug || 'workbench'}`}
+      value={values.slug}
+      set={set('slug')}
+      pattern="[a-z0-9][a-z0-9\-]{1,39}"
+      title="Lower-case letters, digits and dashes, 2 to 40"
+    />
+    <fieldset className="grid grid-cols-3 gap-3">
+      <legend className="pb-1 font-medium">Currency</legend>
+      <Field label="One" placeholder="rivet" value={values.one} set={set('one')} maxLength={30} />
+      <Field label="Many" placeholder="rivets" value={values.many} set={set('many')} maxLength={30} />
+      <Field label="Word in chat" placeholder="rivets" value={values.word} set={set('word')} maxLength={30} />
+    </fieldset>
+  </>
+)
+
 /** Makes the channel of a fresh installation, for whoever can read the code that the server printed when it started. */
 export function ClaimPage() {
   const [outcome, setOutcome] = useState<Outcome>()
   const [sending, setSending] = useState(false)
-  const [values, setValues] = useState(typedBefore)
-  const set = (name: keyof typeof values) => (value: string) => {
-    const next = { ...values, [name]: value }
-    setValues(next)
-    // Signing in leaves the page; what was typed must still be there on return.
-    sessionStorage.setItem(KEPT_AS, JSON.stringify(next))
-  }
+  const [values, set] = useTyped()
   const submit = async (event: FormEvent) => {
     event.preventDefault()
     setSending(true)
@@ -29,28 +64,7 @@ export function ClaimPage() {
       <h1 className="text-2xl">Set up your channel</h1>
       <p className="text-muted">The server printed a code when it started. Type it here to make the channel yours.</p>
       <form onSubmit={(event) => void submit(event)} className="flex flex-col gap-4">
-        <Field
-          label="Code"
-          hint="From the server’s output, like K7QMW-…"
-          value={values.code}
-          set={set('code')}
-          autoComplete="off"
-        />
-        <Field label="Name of the channel" value={values.name} set={set('name')} maxLength={60} />
-        <Field
-          label="Short name for your web address"
-          hint={`${window.location.origin}/c/${values.slug || 'workbench'}`}
-          value={values.slug}
-          set={set('slug')}
-          pattern="[a-z0-9][a-z0-9\-]{1,39}"
-          title="Lower-case letters, digits and dashes, 2 to 40"
-        />
-        <fieldset className="grid grid-cols-3 gap-3">
-          <legend className="pb-1 font-medium">Currency</legend>
-          <Field label="One" placeholder="rivet" value={values.one} set={set('one')} maxLength={30} />
-          <Field label="Many" placeholder="rivets" value={values.many} set={set('many')} maxLength={30} />
-          <Field label="Word in chat" placeholder="rivets" value={values.word} set={set('word')} maxLength={30} />
-        </fieldset>
+        <ClaimFields values={values} set={set} />
         {outcome && <Problem error={outcome.error} />}
         <div className="flex items-center gap-3">
           <Button look="main" type="submit" disabled={sending}>

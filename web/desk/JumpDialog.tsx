@@ -1,14 +1,16 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Dialog, DialogPanel } from '@headlessui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useNavigate } from 'react-router'
+import { may } from '#core/team'
 import { answerOf, api } from '../parts/api.ts'
 import { keyOf } from '../parts/queryKey.ts'
 import { ageText } from '../parts/time.ts'
 import { useChange } from '../parts/useChange.ts'
 import { commandsQuery } from './commands/view.ts'
-import { PAGES } from './frame/pages.ts'
+import { pagesFor } from './frame/pages.ts'
 import { JUMP_HINT, JUMP_LABEL, type JumpProps } from './JumpWaiting.tsx'
 import { type RafflesView, rafflesQuery } from './raffles/view.ts'
+import { useMay } from './rights.tsx'
 import { useStatus } from './status.ts'
 import { storeQuery } from './store/view.ts'
 
@@ -79,26 +81,31 @@ function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
   return [...all.filter((choice) => choice.name.toLowerCase().includes(name.toLowerCase())), ...people]
 }
 
-const EVERY_PAGE = PAGES.flatMap(({ pages }) => pages.flatMap((page) => page.tabs ?? page))
-
 /** The pages, and what can always be done. */
 function useFixed(): Choice[] {
   const go = useNavigate()
-  const { muted } = useStatus().voice
+  const { rights, voice } = useStatus()
+  const { muted } = voice
+  const pages = pagesFor(rights).flatMap((group) => group.pages.flatMap((page) => page.tabs ?? page))
   const mute = useChange({
     ask: () => answerOf(api.PUT('/desk/voice', { body: { muted: !muted } })),
     invalidates: ['status'],
     said: muted ? 'The bot speaks again.' : 'The bot is muted. Everything else keeps working.',
   })
   return [
-    ...EVERY_PAGE.map(({ to, name, title = name }) => ({ id: to, name: title, kind: 'page', run: () => void go(to) })),
-    { id: 'raffle-new', name: 'Set up a raffle', kind: 'do', run: () => void go('/raffles/new') },
-    { id: 'voice', name: muted ? 'Let the bot speak' : 'Mute the bot', kind: 'do', run: () => mute.mutate() },
+    ...pages.map(({ to, name, title = name }) => ({ id: to, name: title, kind: 'page', run: () => void go(to) })),
+    ...(may(rights, 'raffles', 'act')
+      ? [{ id: 'raffle-new', name: 'Set up a raffle', kind: 'do', run: () => void go('/raffles/new') }]
+      : []),
+    ...(may(rights, 'show', 'act')
+      ? [{ id: 'voice', name: muted ? 'Let the bot speak' : 'Mute the bot', kind: 'do', run: () => mute.mutate() }]
+      : []),
   ]
 }
 
 /** What is called by a name: rewards, commands, and raffles that can be opened. */
 function useThings(): Choice[] {
+  const mayDo = useMay()
   const go = useNavigate()
   const start = useChange({
     ask: ({ id, settings }: RafflesView['setups'][number]) =>
@@ -106,33 +113,38 @@ function useThings(): Choice[] {
     invalidates: ['raffles'],
     said: 'It is open.',
   })
-  const raffles = (useQuery(rafflesQuery).data?.setups ?? []).map((setup) => ({
+  const raffles = (useQuery({ ...rafflesQuery, enabled: mayDo('raffles', 'act') }).data?.setups ?? []).map((setup) => ({
     id: `setup-${setup.id}`,
     name: `Open the raffle “${setup.settings.title}”`,
     kind: 'do',
     run: () => start.mutate(setup),
   }))
-  const rewards = (useQuery(storeQuery).data?.rewards ?? []).map(({ id, settings }) => ({
-    id: `reward-${id}`,
-    name: settings.name,
-    kind: 'reward',
-    run: () => void go(`/store?open=${id}`),
-  }))
-  const commands = (useQuery(commandsQuery).data?.commands ?? []).map(({ id, settings }) => ({
-    id: `command-${id}`,
-    name: `!${settings.word}`,
-    kind: 'command',
-    run: () => void go(`/commands?open=${id}`),
-  }))
+  const rewards = (useQuery({ ...storeQuery, enabled: mayDo('store', 'look') }).data?.rewards ?? []).map(
+    ({ id, settings }) => ({
+      id: `reward-${id}`,
+      name: settings.name,
+      kind: 'reward',
+      run: () => void go(`/store?open=${id}`),
+    }),
+  )
+  const commands = (useQuery({ ...commandsQuery, enabled: mayDo('commands', 'look') }).data?.commands ?? []).map(
+    ({ id, settings }) => ({
+      id: `command-${id}`,
+      name: `!${settings.word}`,
+      kind: 'command',
+      run: () => void go(`/commands?open=${id}`),
+    }),
+  )
   return [...raffles, ...rewards, ...commands]
 }
 
 function usePeopleCalled(name: string, showViewer: (id: number) => void): Choice[] {
   const { now } = useStatus()
+  const mayDo = useMay()
   const found = useQuery({
     queryKey: keyOf('viewers', name),
     queryFn: ({ signal }) => answerOf(api.GET('/desk/viewers', { params: { query: { name } }, signal })),
-    enabled: name !== '',
+    enabled: name !== '' && mayDo('people', 'look'),
   })
   return (found.data?.viewers ?? []).map((viewer) => ({
     id: `viewer-${viewer.id}`,

@@ -2,6 +2,7 @@ import { mount } from '../parts/mount.tsx'
 import { Desk } from './Desk.tsx'
 import {
   AlertsPage,
+  ChangesPage,
   CommandsPage,
   ConnectionsPage,
   CupPage,
@@ -21,6 +22,7 @@ import {
   RunsPage,
   StorePage,
   TalliesPage,
+  TeamPage,
   TriggersPage,
   VoicePage,
   WordsPage,
@@ -71,5 +73,13 @@ mount('desk', <Desk />, [
   },
   { path: 'screen/overlays/:overlay', element: <EditorPage /> },
   { path: 'connections', element: <ConnectionsPage /> },
+  {
+    path: 'team',
+    children: [
+      { index: true, element: <TeamPage /> },
+      { path: 'changes', element: <ChangesPage /> },
+    ],
+  },
+  { path: 'join', element: null },
   ...(PartsPage === undefined ? [] : [{ path: 'parts', element: <PartsPage /> }]),
 ])

@@ -102,10 +102,16 @@ let stop: (() => void) | undefined
 
 /** Listens for what happens. Recovers by itself however long the server was away, and never shows the audience an error. */
 function listen(from: number): void {
+  let away = false
   stop = follow({
     address: (heard) => `/api/overlays/${secret}/feed?after=${heard ?? from}`,
     onFact: hear,
     onReset: () => void refresh(),
+    // What pieces show may have changed without a fact while the server was away.
+    onUp: (up) => {
+      if (up && away) refreshSoon(0)
+      away = !up
+    },
     onNow: (seconds) => {
       ahead = seconds - Date.now() / 1000
     },

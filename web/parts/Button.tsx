@@ -2,6 +2,7 @@ import { cva, type VariantProps } from 'class-variance-authority'
 import { clsx } from 'clsx'
 import type { ComponentProps } from 'react'
 import { Link } from 'react-router'
+import { type AreaRights, useAreaRights } from './page/areaRights.tsx'
 
 const button = cva(
   [
@@ -27,9 +28,13 @@ type Look = VariantProps<typeof button>
 export interface ButtonProps extends ComponentProps<'button'>, Look {
   /** The key that does the same, shown on the button. */
   readonly shortcut?: string
+  /** How far one must be able to go in the area around it: who may not does not see it. */
+  readonly needs?: keyof AreaRights
 }
 
-export function Button({ look, shortcut, className, children, type = 'button', ...rest }: ButtonProps) {
+export function Button({ look, shortcut, needs, className, children, type = 'button', ...rest }: ButtonProps) {
+  const rights = useAreaRights()
+  if (needs !== undefined && !rights[needs]) return null
   return (
     <button type={type} className={button({ look, className })} {...rest}>
       {children}

@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch'
+import type { Faults } from '#core/faults'
 import type { paths } from './api/declared.d.ts'
 import { noticeSignIn } from './signInNotice.ts'
 
@@ -8,6 +9,8 @@ export class ApiProblem extends Error {
     readonly status: number,
     readonly code: string,
     detail: string,
+    /** What is wrong with what was sent, by its place; empty where it is not about a place. */
+    readonly faults: Faults = {},
   ) {
     super(detail)
   }
@@ -37,7 +40,7 @@ function problemIn(status: number, answer: Told): ApiProblem {
   const code = String(answer.code ?? 'internal')
   const sentence = String(answer.detail ?? 'Something went wrong. Try again.')
   noticeSignIn(code, sentence)
-  return new ApiProblem(status, code, sentence)
+  return new ApiProblem(status, code, sentence, code === 'body_invalid' ? (answer.data as Faults) : {})
 }
 
 /** A file that the server offers to save, with its name. @throws ApiProblem */

@@ -83,6 +83,7 @@ const INVALIDATES: {
   'supporter.waits': { desk: ['supporters'] },
   'tally.changed': { desk: ['tally', 'viewer'] },
   'tally.corrected': { desk: ['tally', 'viewer'] },
+  'team.changed': { desk: ['team', 'status'] },
   'tip.decided': { desk: ['connections'] },
   'tip.waits': { desk: ['connections'] },
 }

@@ -2,6 +2,7 @@ import { Type } from '@sinclair/typebox'
 import { OUTCOMES } from '#core/runs'
 import { CommandId, closed, exactly, IdOrNull, ViewerId, whole } from '#core/schema'
 import { RewardSettings } from '#core/store'
+import { may } from '#core/team'
 import { TriggerSettings } from '#core/triggers'
 import { REPLIES, TOPICS } from '#core/voice'
 import { CommandSettings } from '#core/words'
@@ -12,9 +13,11 @@ import {
   answered,
   before,
   choice,
+  desk,
   figure,
   hand,
   idOf,
+  problem,
   type Route,
   route,
   savedRoutes,
@@ -84,7 +87,7 @@ function readRoutes(db: Reader, channels: Channels, chat: (channel: number) => P
       path: '/desk/commands',
       does: 'Commands, triggers and tallies, and whether each of them works now',
       answer: CommandsView,
-      allowed: 'streamer',
+      allowed: desk('look', 'commands', 'store', 'games', 'raffles'),
       handle: async ({ channel }) => commandsView(db, channel.id, channels.clock(), await chat(channel.id)),
     }),
     route({
@@ -92,7 +95,7 @@ function readRoutes(db: Reader, channels: Channels, chat: (channel: number) => P
       path: '/desk/fields',
       does: 'What the fields of texts tell right now, for somebody present',
       answer: exactly({ values: Type.Record(Type.String(), Type.String()) }),
-      allowed: 'streamer',
+      allowed: desk('look', 'commands', 'store', 'raffles', 'screen'),
       handle: async ({ channel }) => ({ values: await liveFields(channels.pool, channel.id, channels.clock()) }),
     }),
     route({
@@ -106,7 +109,7 @@ function readRoutes(db: Reader, channels: Channels, chat: (channel: number) => P
         text: text('Words of its name, or of whom it was for.', 60),
         before,
       },
-      allowed: 'streamer',
+      allowed: desk('look', 'commands'),
       handle: ({ channel, asked }) => runsOf(db, channel.id, asked),
     }),
   ]
@@ -114,6 +117,7 @@ function readRoutes(db: Reader, channels: Channels, chat: (channel: number) => P
 
 const changeRoutes = (channels: Channels): Route[] => [
   ...savedRoutes({
+    area: 'commands',
     path: 'commands',
     what: 'a command',
     body: CommandSettings,
@@ -123,6 +127,7 @@ const changeRoutes = (channels: Channels): Route[] => [
     removing: 'remove',
   }),
   switchRoute({
+    area: 'commands',
     path: 'commands',
     what: 'a command',
     answer: exactly({ command: CommandId, on: Type.Boolean() }),
@@ -137,7 +142,7 @@ function tryRoutes(channels: Channels): Route[] {
       path: '/desk/try',
       does: 'Try a command or trigger on a copy of the channel: nothing is written',
       answer: Tried,
-      allowed: 'streamer',
+      allowed: desk('look', 'commands', 'store'),
       body: TryBody,
       handle: async ({ channel, body }) => tryOut(channels.pool, channel.id, channels.clock(), body as Trial),
     }),
@@ -146,7 +151,7 @@ function tryRoutes(channels: Channels): Route[] {
       path: '/desk/commands/:command/use',
       does: 'Use a command for real, as if somebody had said it in the room',
       answer: exactly({ used: Used }),
-      allowed: 'streamer',
+      allowed: desk('act', 'commands'),
       body: Type.Object({ viewer: ViewerId, typed: Typed }, closed),
       handle: async ({ channel, key, body, param }) => {
         const intent = { kind: 'command.use', command: idOf(param('command')), ...body } as const
@@ -163,16 +168,21 @@ function voiceRoutes(channels: Channels): Route[] {
       path: '/desk/voice',
       does: 'Mute the bot or let it speak, and say how and of what it speaks',
       answer: exactly({ muted: Type.Boolean() }),
-      allowed: 'streamer',
+      allowed: desk('act', 'show'),
       body: VoiceBody,
-      handle: (call) => hand(channels, call, { kind: 'chat.voice', voice: call.body }),
+      handle: async (call) => {
+        // Whoever runs the show mutes the bot; how it speaks is a setting.
+        const isMuting = Object.keys(call.body).every((name) => name === 'muted')
+        if (!isMuting && !may(call.rights, 'commands', 'change')) throw problem('rights_missing')
+        return hand(channels, call, { kind: 'chat.voice', voice: call.body })
+      },
     }),
     route({
       method: 'post',
       path: '/desk/say',
       does: 'Say something in chat as the bot',
       answer: exactly({ muted: Type.Boolean() }),
-      allowed: 'streamer',
+      allowed: desk('act', 'show'),
       body: Type.Object({ text: Type.String({ minLength: 1, maxLength: 300, pattern: '\\S' }) }, closed),
       handle: (call) => hand(channels, call, { kind: 'chat.tell', to: null, text: call.body.text.trim() }),
     }),

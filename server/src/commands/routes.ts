@@ -7,7 +7,7 @@ import { ChatWords, wordsSetting } from '#core/words'
 import type { Channels } from '../channels.ts'
 import type { ChatState } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
-import { hand, type Route, route } from '../http/index.ts'
+import { desk, hand, type Route, route } from '../http/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { ownCommandRoutes } from './ownRoutes.ts'
 import { publicCommandRoutes } from './publicRoutes.ts'
@@ -32,7 +32,7 @@ function wordRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/currency',
       does: 'Rename the currency, its words and its reply',
       answer: Nothing,
-      allowed: 'streamer',
+      allowed: desk('change', 'commands'),
       body: Currency,
       handle: (call) => hand(channels, call, { kind: 'currency.change', currency: call.body }),
     }),
@@ -41,7 +41,7 @@ function wordRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/handing',
       does: 'Let viewers pass currency on, or not',
       answer: Nothing,
-      allowed: 'streamer',
+      allowed: desk('change', 'commands'),
       body: GiftRules,
       handle: (call) => hand(channels, call, { kind: 'people.handing', handing: call.body }),
     }),
@@ -50,7 +50,7 @@ function wordRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/zone',
       does: 'Set the channel’s time zone',
       answer: exactly({ timeZone: Type.String() }),
-      allowed: 'streamer',
+      allowed: desk('change', 'commands'),
       body: Type.Object({ timeZone: Type.String({ minLength: 1, maxLength: 60 }) }, closed),
       handle: (call) => hand(channels, call, { kind: 'channel.zone', timeZone: call.body.timeZone }),
     }),
@@ -63,7 +63,7 @@ const wordsRoute = (db: Reader): Route =>
     path: '/desk/words',
     does: 'The currency, the words of chat, gifts, and the time zone',
     answer: exactly({ currency: Currency, words: ChatWords, handing: GiftRules, zone: Type.String() }),
-    allowed: 'streamer',
+    allowed: desk('look', 'commands'),
     handle: async ({ channel }) => ({
       currency: await currencyOf(db, channel.id),
       words: await settingOf(db, channel.id, wordsSetting),
@@ -78,7 +78,7 @@ const changeWordsRoute = (channels: Channels): Route =>
     path: '/desk/words',
     does: 'Change the words of chat',
     answer: Nothing,
-    allowed: 'streamer',
+    allowed: desk('change', 'commands'),
     body: ChatWords,
     handle: (call) => hand(channels, call, { kind: 'chat.words', words: call.body }),
   })

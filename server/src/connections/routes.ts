@@ -7,7 +7,7 @@ import type { Channels } from '../channels.ts'
 import type { SeatTable } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
 import { type EventReceiver, type EventSecrets, lastEvents, lastRefusals } from '../events/index.ts'
-import { hand, idOf, problem, type Route, route } from '../http/index.ts'
+import { desk, hand, idOf, problem, type Route, route } from '../http/index.ts'
 import { Connections, EventTaken } from './answers.ts'
 import { tipRoutes, tipsToDecide } from './tipRoutes.ts'
 
@@ -34,7 +34,7 @@ export function connectionRoutes(parts: ConnectionParts): Route[] {
       path: '/desk/connections',
       does: 'How chat and events are connected',
       answer: Connections,
-      allowed: 'streamer',
+      allowed: desk('look', 'connections'),
       handle: async ({ channel }) => ({
         chat: await seats.stateOf(channel.id),
         eventsAddress: `${publicUrl}/api/channels/${channel.slug}/events`,
@@ -49,7 +49,7 @@ export function connectionRoutes(parts: ConnectionParts): Route[] {
       path: '/desk/connections/chat-test',
       does: 'Let the bot say a test line',
       answer: exactly({ muted: Type.Boolean() }),
-      allowed: 'streamer',
+      allowed: desk('act', 'connections'),
       handle: (call) => hand(channels, call, { kind: 'chat.test' }),
     }),
     ...secretRoutes(secrets),
@@ -74,7 +74,7 @@ function secretRoutes(secrets: EventSecrets): Route[] {
       fresh: true,
       does: 'Make a secret for signing events',
       answer: exactly({ id: Id, secret: Type.String() }),
-      allowed: 'streamer',
+      allowed: desk('change', 'connections'),
       body: NewSecret,
       handle: async ({ channel, body }) => {
         if ((await secrets.list(channel.id)).length >= MOST_SECRETS) throw problem('too_many_secrets')
@@ -87,7 +87,7 @@ function secretRoutes(secrets: EventSecrets): Route[] {
       secret: true,
       does: 'Take a secret out of use',
       answer: Nothing,
-      allowed: 'streamer',
+      allowed: desk('change', 'connections'),
       handle: async ({ channel, param }) => {
         if (!(await secrets.revoke(channel.id, idOf(param('secret'))))) throw problem('not_found')
         return {}
@@ -103,7 +103,7 @@ function eventTest({ channels, secrets, door }: ConnectionParts): Route {
     path: '/desk/connections/event-test',
     does: 'Send the channel a test event',
     answer: EventTaken,
-    allowed: 'streamer',
+    allowed: desk('act', 'connections'),
     handle: async ({ channel }) => {
       const { id: own, secret } = await secrets.add(channel.id, 'Test', ['ricompensa.test'])
       try {

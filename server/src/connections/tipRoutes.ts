@@ -4,7 +4,7 @@ import { earningSetting, moneyOf } from '#core/earning'
 import { Amount, closed, exactly, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { hand, idOf, type Route, route } from '../http/index.ts'
+import { desk, hand, idOf, type Route, route } from '../http/index.ts'
 import { settingOf } from '../settings/index.ts'
 
 const MOST_SHOWN = 50
@@ -40,7 +40,7 @@ export function tipRoutes(channels: Channels): Route[] {
       path: '/desk/tips/:tip/decide',
       does: 'Decide what a tip in a currency without a rate pays: by the rate there is now, an amount, or nothing',
       answer: exactly({ paid: Amount, told: Type.String() }),
-      allowed: 'streamer',
+      allowed: desk('act', 'people'),
       body: Decision,
       handle: async ({ channel, key, param, body }) => {
         const intent = { kind: 'tip.decide', tip: idOf(param('tip')), pay: body.pay } as const

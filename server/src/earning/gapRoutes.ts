@@ -3,7 +3,7 @@ import { and, desc, eq, inArray } from 'drizzle-orm'
 import { closed } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { hand, idOf, type Route, route } from '../http/index.ts'
+import { desk, hand, idOf, type Route, route } from '../http/index.ts'
 import { GapEnded, GapPaid, Gaps } from './answers.ts'
 
 /** Times within a show when it was not known who was there: told of, paid, let go, taken back. */
@@ -14,7 +14,7 @@ export function gapRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/gaps',
       does: 'Times when chat was away during a show, and what became of them',
       answer: Gaps,
-      allowed: 'streamer',
+      allowed: desk('look', 'show', 'earning'),
       handle: async ({ channel }) => ({ gaps: await gapsOf(db, channel.id) }),
     }),
     route({
@@ -22,7 +22,7 @@ export function gapRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/gaps/:gap/pay',
       does: 'Pay such a time to who was there before and after it, or tell what it would come to',
       answer: GapPaid,
-      allowed: 'streamer',
+      allowed: desk('act', 'earning'),
       body: Type.Object({ preview: Type.Boolean() }, closed),
       handle: async ({ channel, caller, key, param, body }) => {
         const intent = { kind: 'earning.payGap', gap: idOf(param('gap')), by: caller.account, ...body } as const
@@ -34,7 +34,7 @@ export function gapRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/gaps/:gap/end',
       does: 'Let such a time go, or take its payment back within ten minutes',
       answer: GapEnded,
-      allowed: 'streamer',
+      allowed: desk('act', 'earning'),
       body: Type.Object({ how: Type.Union([Type.Literal('dismiss'), Type.Literal('undo')]) }, closed),
       handle: async ({ channel, caller, key, param, body }) => {
         const intent = { kind: 'earning.endGap', gap: idOf(param('gap')), by: caller.account, ...body } as const

@@ -2,7 +2,7 @@ import { Type } from '@sinclair/typebox'
 import { closed, exactly, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { hand, type Route, route } from '../http/index.ts'
+import { desk, hand, type Route, route } from '../http/index.ts'
 import { openShowOf } from '../show/index.ts'
 import { payEveryone } from './pay.ts'
 
@@ -13,7 +13,7 @@ export function guestRoute(db: Reader, channels: Channels): Route {
     path: '/desk/show/guest',
     does: 'Show somebody else’s channel, with earning going on or paused; or one’s own again',
     answer: exactly({ paused: Type.Boolean() }),
-    allowed: 'streamer',
+    allowed: desk('act', 'show'),
     body: Type.Object(
       {
         guest: orNull(Type.String({ minLength: 1, maxLength: 60 })),

@@ -5,7 +5,7 @@ import { closed, exactly, orNull } from '#core/schema'
 import { zoneSetting } from '#core/settings'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { answered, hand, type Route, route } from '../http/index.ts'
+import { answered, desk, hand, type Route, route } from '../http/index.ts'
 import { circlesOf } from '../ranks/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { openShowOf } from '../show/index.ts'
@@ -29,7 +29,7 @@ function planRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/earning',
       does: 'The earning plan, its draft, and what they are measured by',
       answer: Earning,
-      allowed: 'streamer',
+      allowed: desk('look', 'earning'),
       handle: async ({ channel }) => ({
         plan: await settingOf(db, channel.id, earningSetting),
         draft: await settingOf(db, channel.id, planDraftSetting),
@@ -44,7 +44,7 @@ function planRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/earning/history',
       does: 'Every plan that was applied, the latest first',
       answer: AppliedPlans,
-      allowed: 'streamer',
+      allowed: desk('look', 'earning'),
       handle: async ({ channel }) => ({ plans: await plansOf(db, channel.id) }),
     }),
     changeEarningRoute(db, channels),
@@ -53,7 +53,7 @@ function planRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/earning/draft',
       does: 'Keep a draft of the plan, or have it applied when the next show starts',
       answer: exactly({ nextShow: Type.Boolean() }),
-      allowed: 'streamer',
+      allowed: desk('change', 'earning'),
       body: Draft,
       handle: (call) => hand(channels, call, { kind: 'earning.draft', ...call.body, by: call.caller.account }),
     }),
@@ -66,7 +66,7 @@ const changeEarningRoute = (db: Reader, channels: Channels): Route =>
     path: '/desk/earning',
     does: 'Change the earning plan',
     answer: exactly({ plan: EarningPlan }),
-    allowed: 'streamer',
+    allowed: desk('change', 'earning'),
     body: EarningPlan,
     handle: async ({ channel, caller, key, body }) => {
       // What was watched so far is paid by the plan that held while it was watched.

@@ -1,18 +1,19 @@
 import { type Context, Hono } from 'hono'
+import type { Fact } from '#core/world'
 import type { ChannelHead } from '../channels.ts'
-import { type Allowed, bodyCheck, type Call, type Caller, problem, type Route, readAsked } from '../http/index.ts'
+import { bodyCheck, type Call, type Caller, problem, type Route, readAsked } from '../http/index.ts'
 import { viewerIdOf } from '../people/index.ts'
-import type { SecurityNote } from '../security/index.ts'
 import { keyWithBody } from '../writer/index.ts'
-import { addressOf } from './address.ts'
 import { answerCheck } from './answerCheck.ts'
 import { bytesOf, USUAL_BYTES } from './body.ts'
+import { callerOf, mayStayAtDesk, NOBODY, note } from './caller.ts'
 import type { Env } from './env.ts'
+import { maySee } from './factAreas.ts'
 import { openFeed } from './feeds.ts'
 import { jsonOf } from './jsonOf.ts'
 import type { Edge } from './parts.ts'
+import { refuseTokenInAddress } from './tokenCaller.ts'
 
-const NOBODY: Caller = { account: '', name: '' }
 /** So long (seconds) a sign-in counts as made just now, for what cannot be had back. */
 const FRESH_SECONDS = 600
 
@@ -38,13 +39,16 @@ export function channelApi(edge: Edge): Hono<Env> {
   }
   app.get('/desk/feed', async (c) => {
     const channel = await channelOf(c, edge)
-    const { session, account } = await callerOf(c, edge, channel, 'streamer')
-    const stillAllowed = () => mayStayAtDesk(edge, channel, session ?? '', account)
-    return openFeed(c, edge, { of: { channel: channel.id, session }, wants: () => true, replays: true, stillAllowed })
+    await refuseTokenInAddress(c, edge, channel)
+    const { caller, rights } = await callerOf(c, edge, channel, 'team')
+    const { session, account } = caller
+    const stillAllowed = () => mayStayAtDesk(edge, channel, session, account)
+    const wants = (fact: Fact) => maySee(rights, fact)
+    return openFeed(c, edge, { of: { channel: channel.id, session, account }, wants, replays: true, stillAllowed })
   })
   app.get('/feed', async (c) => {
     const channel = await channelOf(c, edge)
-    const caller = await callerOf(c, edge, channel, 'anyone')
+    const { caller } = await callerOf(c, edge, channel, 'anyone')
     const { session, account } = caller
     const viewer = caller === NOBODY ? undefined : await viewerIdOf(edge.channels.pool, channel.id, account)
     return openFeed(c, edge, {
@@ -63,26 +67,11 @@ async function channelOf(c: Context, { channels }: Edge): Promise<ChannelHead> {
   return channel
 }
 
-/** Who calls. @throws unless they may: each refusal at a desk is noted. */
-async function callerOf(c: Context<Env>, edge: Edge, channel: ChannelHead, allowed: Allowed): Promise<Caller> {
-  const caller = await edge.sessions.find(c, allowed === 'streamer' ? 'desk' : 'viewer')
-  if (allowed === 'anyone') return caller ?? NOBODY
-  if (caller === undefined) throw problem('not_signed_in')
-  if (allowed === 'streamer' && caller.account !== channel.owner) {
-    note(c, edge, channel, caller, 'refused', 'Somebody else’s desk')
-    throw problem('not_allowed')
-  }
-  return caller
-}
-
-async function mayStayAtDesk({ sessions, channels }: Edge, channel: ChannelHead, session: string, account: string) {
-  return (await channels.ownerOf(channel.id)) === account && (await sessions.goesOn(session, 'desk'))
-}
-
 /** Answers a call of a route: who, how often, what they send, then what the route does. */
 async function answer(c: Context<Env>, edge: Edge, { route, check, fits }: Served): Promise<Response> {
   const channel = await channelOf(c, edge)
-  const caller = await callerOf(c, edge, channel, route.allowed)
+  await refuseTokenInAddress(c, edge, channel)
+  const { caller, owner, rights } = await callerOf(c, edge, channel, route.allowed)
   refuseStale(edge, route, caller)
   const plainKey = route.method === 'get' ? '' : keyOf(c, caller)
   if (route.method !== 'get') await edge.limits.change(caller.account || 'nobody')
@@ -90,9 +79,10 @@ async function answer(c: Context<Env>, edge: Edge, { route, check, fits }: Serve
   const key = check === undefined ? plainKey : keyWithBody(plainKey, body)
   // Intents carry the caller: their session is none of the rules' business.
   const { account, name } = caller
-  const answered = await route.handle({ channel, caller: { account, name }, body, key, ...asked(c, route) })
+  const by = { caller: { account, name }, doer: { account, owner }, rights }
+  const answered = await route.handle({ channel, ...by, body, key, ...asked(c, route) })
   await fits?.(answered)
-  if (route.allowed === 'streamer' && route.method !== 'get')
+  if (route.allowed !== 'anyone' && route.allowed !== 'viewer' && route.method !== 'get')
     note(c, edge, channel, caller, route.secret ? 'secret' : 'desk', route.does)
   return answered instanceof Response ? answered : c.json(answered)
 }
@@ -101,7 +91,7 @@ async function answer(c: Context<Env>, edge: Edge, { route, check, fits }: Serve
 function asked(
   c: Context<Env>,
   { asks = {}, largest = USUAL_BYTES, tooLarge }: Route,
-): Omit<Call<unknown>, 'channel' | 'caller' | 'body' | 'key'> {
+): Omit<Call<unknown>, 'channel' | 'caller' | 'doer' | 'rights' | 'body' | 'key'> {
   return {
     asked: readAsked(asks, new URL(c.req.url).searchParams),
     param: (name) => c.req.param(name) ?? '',
@@ -126,16 +116,4 @@ async function checkedBody(c: Context, { largest }: Route, check: Check): Promis
   const body = await jsonOf(c, largest)
   check(body)
   return body
-}
-
-function note(
-  c: Context<Env>,
-  { security, config }: Edge,
-  { id }: ChannelHead,
-  { account, name }: Caller,
-  kind: SecurityNote['kind'],
-  what: string,
-): void {
-  const from = addressOf(c, Number(config.TRUSTED_PROXIES))
-  security.note({ channel: id, kind, account, name, from, what })
 }

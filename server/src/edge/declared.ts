@@ -1,10 +1,10 @@
 import type { Hono } from 'hono'
-import { ALLOWED, type Route } from '../http/index.ts'
+import { type Route, saysWho } from '../http/index.ts'
 import type { Env } from './env.ts'
 import type { Limit } from './limits.ts'
 
 /** Who may call an address outside the channels' API. `secret`: who knows the address. `signature`: who can sign. */
-type Who = 'anyone' | 'streamer' | 'signed in at the desk' | 'secret' | 'signature' | 'operator'
+type Who = 'anyone' | 'team' | 'signed in at the desk' | 'secret' | 'signature' | 'operator'
 
 /** What is declared of an address: who may call it, how often, and what caches may keep of it. */
 export interface Declared {
@@ -35,7 +35,7 @@ const OPENINGS: Readonly<Record<string, Declared>> = {
   'GET /api/overlays/:secret/page': opening('secret'),
   'GET /media/:channel/:file': opening('anyone'),
   'POST /api/channels/:channel/events': opening('signature'),
-  'GET /api/channels/:channel/desk/feed': opening('streamer'),
+  'GET /api/channels/:channel/desk/feed': opening('team'),
   'GET /api/channels/:channel/feed': opening('anyone'),
   'GET /': opening('anyone', 'usual', CHECKED),
   'GET /problems/:code': opening('anyone', 'usual', CHECKED),
@@ -64,7 +64,7 @@ export class Declarations {
   constructor(routes: readonly Route[]) {
     for (const { method, path, allowed, limit = 'usual', cache = NO_STORE } of routes) {
       const name = nameOf(method, `/api/channels/:channel${path}`)
-      if (!ALLOWED.includes(allowed)) throw new Error(`The route ${name} does not say who may call it.`)
+      if (!saysWho(allowed)) throw new Error(`The route ${name} does not say who may call it.`)
       this.#all.set(name, { who: allowed, limit, cache })
     }
   }

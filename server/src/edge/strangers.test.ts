@@ -3,8 +3,9 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { Hono } from 'hono'
 import { describe, expect, test } from 'vitest'
+import { ALL_RIGHTS, may, READY_SETS, type Rights } from '#core/team'
 import { startOn, testServer } from '../../../testing/server/server.ts'
-import type { Route } from '../http/index.ts'
+import type { AtDesk, Route } from '../http/index.ts'
 import { Declarations } from './declared.ts'
 import type { Env } from './env.ts'
 
@@ -20,16 +21,33 @@ describe('who may call a route', () => {
     'streamer of another channel',
     'streamer as viewer',
     'streamer',
+    ...READY_SETS.map(({ name }) => name),
+    'helper whose time is over',
+    'helper who was taken out',
+    'helper of another channel',
   ] as const
+  const OUTSIDE = [false, false, false]
+
   /** Whether each of them gets past the door, for what a route declares. */
-  const EXPECTED = {
-    anyone: [true, true, true, true, true, true, true, true],
-    viewer: [false, true, true, true, false, false, true, false],
-    streamer: [false, false, false, false, false, false, false, true],
+  function expected(allowed: Route['allowed']): boolean[] {
+    const [y, n] = [true, false]
+    const team = READY_SETS.map(({ rights }) => (level: 'team' | AtDesk) => {
+      return level === 'team' || level.areas.some((area) => may(rights, area, level.level))
+    })
+    switch (allowed) {
+      case 'anyone':
+        return WHO.map(() => true)
+      case 'viewer':
+        return [n, y, y, y, n, n, y, n, ...team.map(() => n), ...OUTSIDE]
+      case 'signed in at the desk':
+        return [n, n, n, n, y, y, n, y, ...team.map(() => y), y, y, y]
+      default:
+        return [n, n, n, n, n, n, n, y, ...team.map((mayDo) => mayDo(allowed)), ...OUTSIDE]
+    }
   }
 
   test('every route lets in exactly whom it declares', async () => {
-    const { web, server, signedIn, submit } = await testServer()
+    const { web, server, pool, signedIn, submit } = await testServer()
     const rosa = { account: 'rosa', name: 'Rosa', moderator: true }
     await submit('rosa', { kind: 'presence.arrived', who: rosa })
     await submit('pia', { kind: 'presence.arrived', who: { account: 'pia', name: 'Pia' } })
@@ -42,7 +60,26 @@ describe('who may call a route', () => {
       await signedIn('desk', 'other-owner'),
       await signedIn('viewer', 'wanda'),
       await signedIn('desk', 'wanda'),
+      ...(await Promise.all(READY_SETS.map(({ name }) => signedIn('desk', name)))),
+      ...(await Promise.all(['late', 'gone', 'elsewhere'].map((name) => signedIn('desk', name)))),
     ]
+    const join = (
+      id: number,
+      account: string,
+      rights: Rights,
+      slug = 'bench',
+      until: number | null = null,
+      gone: number | null = null,
+    ) =>
+      pool.query(
+        `insert into member (channel, id, account, name, rights, by, since, until, gone_at)
+          select id, $2, $3, $3, $4, owner, 0, $5, $6 from channel where slug = $1`,
+        [slug, id, account, JSON.stringify(rights), until, gone],
+      )
+    for (const [i, { name, rights }] of READY_SETS.entries()) await join(9000 + i, name, rights)
+    await join(9010, 'late', ALL_RIGHTS, 'bench', 1)
+    await join(9011, 'gone', ALL_RIGHTS, 'bench', null, 1)
+    await join(9012, 'elsewhere', ALL_RIGHTS, 'other')
     expect(server.routes.length).toBeGreaterThan(20)
     for (const route of server.routes) {
       const path = route.path.replace(/:\w+/g, '999999')
@@ -55,7 +92,7 @@ describe('who may call a route', () => {
           ...(method !== 'GET' && { body: '{}' }),
         })
         const letIn = response.status !== 401 && response.status !== 403
-        expect([method, path, WHO[i], letIn]).toEqual([method, path, WHO[i], EXPECTED[route.allowed][i]])
+        expect([method, path, WHO[i], letIn]).toEqual([method, path, WHO[i], expected(route.allowed)[i]])
         expect(response.status).toBeLessThan(500)
       }
     }

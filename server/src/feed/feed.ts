@@ -25,12 +25,14 @@ export class Feed {
   async start(): Promise<void> {
     const listener = new pg.Client({ connectionString: this.url })
     this.#listener = listener
-    listener.on('notification', ({ channel, payload = '' }) =>
-      channel === 'ricompensa_ended' ? this.live.sessionEnded(payload) : this.#heard(payload),
-    )
+    listener.on('notification', ({ channel, payload = '' }) => {
+      if (channel === 'ricompensa_ended') this.live.sessionEnded(payload)
+      else if (channel === 'ricompensa_rights') this.#rightsChanged(payload)
+      else this.#heard(payload)
+    })
     listener.on('error', () => this.#reconnect())
     await listener.connect()
-    await listener.query('listen ricompensa; listen ricompensa_ended')
+    await listener.query('listen ricompensa; listen ricompensa_ended; listen ricompensa_rights')
     // What was committed, and what ended, while nobody listened.
     void this.live.recheck()
     for (const [channel, hub] of this.#hubs) (await hub).hear(await newestSeq(this.pool, channel))
@@ -64,6 +66,16 @@ export class Feed {
 
   async subscribe(channel: number, sink: Sink, after?: number): Promise<() => void> {
     return (await this.hub(channel)).subscribe(sink, after)
+  }
+
+  /** Has every server close what somebody reads at a channel's desk: they read it anew, as far as they may then. */
+  async endAtDesk(channel: number, account: string): Promise<void> {
+    await this.pool.query("select pg_notify('ricompensa_rights', $1)", [`${channel}:${account}`])
+  }
+
+  #rightsChanged(payload: string): void {
+    const at = payload.indexOf(':')
+    this.live.rightsChanged(Number(payload.slice(0, at)), payload.slice(at + 1))
   }
 
   #heard(payload: string): void {

@@ -5,6 +5,8 @@ export interface FeedOf {
   readonly from: string
   /** The hash of the session it was opened with; undefined for nobody's. */
   readonly session?: string | undefined
+  /** At a desk: whose account reads it. */
+  readonly account?: string
 }
 
 export interface FeedCaps {
@@ -65,6 +67,11 @@ export class LiveFeeds {
   /** Closes every feed of a session that has ended, at this server. */
   sessionEnded(session: string): void {
     for (const feed of this.#open) if (feed.session === session) feed.close()
+  }
+
+  /** Closes what somebody reads at the desk of a channel, at this server: their rights are others now. */
+  rightsChanged(channel: number, account: string): void {
+    for (const feed of this.#open) if (feed.channel === channel && feed.account === account) feed.close()
   }
 
   /** Closes what may not be read any more. To be called after notices may have been missed, too. */

@@ -3,19 +3,17 @@ import { CupRules, GAME_SETTINGS, GAMES, type Game, gameTextsSetting, Wagering, 
 import { closed, exactly, Id, RoundId, ViewerId } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { hand, idOf, type Route, route } from '../http/index.ts'
+import { desk, hand, idOf, type Route, route } from '../http/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { DeskGames, GameSaved, OpenRounds } from './answers.ts'
 import { gameSettingsOf, lastNumbers, latelyOf, openRounds } from './read.ts'
-
-const desk = { allowed: 'streamer' } as const
 
 /** The games as the desk sets them, and what it does with rounds that are on. */
 export function deskGameRoutes(db: Reader, channels: Channels): Route[] {
   return [
     gamesRoute(db, channels),
     route({
-      ...desk,
+      allowed: desk('look', 'games', 'show'),
       method: 'get',
       path: '/desk/rounds',
       does: 'The rounds that are on',
@@ -24,7 +22,7 @@ export function deskGameRoutes(db: Reader, channels: Channels): Route[] {
     }),
     ...GAMES.map((game) => changeRoute(channels, game)),
     route({
-      ...desk,
+      allowed: desk('change', 'games'),
       method: 'put',
       path: '/desk/wagering',
       does: 'Change what holds over all games',
@@ -39,7 +37,7 @@ export function deskGameRoutes(db: Reader, channels: Channels): Route[] {
 
 const gamesRoute = (db: Reader, channels: Channels): Route =>
   route({
-    ...desk,
+    allowed: desk('look', 'games'),
     method: 'get',
     path: '/desk/games',
     does: 'How every game is set, what is on, and what was staked and paid in 30 days',
@@ -57,7 +55,7 @@ const gamesRoute = (db: Reader, channels: Channels): Route =>
 
 const changeGameTextsRoute = (channels: Channels): Route =>
   route({
-    ...desk,
+    allowed: desk('change', 'games'),
     method: 'put',
     path: '/desk/game-texts',
     does: 'Change a text of the games, or go back to ours with none',
@@ -74,7 +72,7 @@ const changeGameTextsRoute = (channels: Channels): Route =>
 
 function changeRoute(channels: Channels, game: Game): Route {
   return route({
-    ...desk,
+    allowed: desk('change', 'games'),
     method: 'put',
     path: `/desk/games/${game}`,
     does: `Change how the game ${game} is played`,
@@ -90,7 +88,7 @@ function changeRoute(channels: Channels, game: Game): Route {
 function roundActions(channels: Channels): Route[] {
   const open = (['heist', 'roulette'] as const).map((game) =>
     route({
-      ...desk,
+      allowed: desk('act', 'games'),
       method: 'post',
       path: `/desk/games/${game}/open`,
       does: `Open the game ${game} for everybody`,
@@ -101,7 +99,7 @@ function roundActions(channels: Channels): Route[] {
   return [
     ...open,
     route({
-      ...desk,
+      allowed: desk('act', 'games'),
       method: 'post',
       path: '/desk/rounds/:round/call-off',
       does: 'Call a round off: all stakes go back',
@@ -112,7 +110,7 @@ function roundActions(channels: Channels): Route[] {
       },
     }),
     route({
-      ...desk,
+      allowed: desk('act', 'games'),
       method: 'post',
       path: '/desk/cups',
       does: 'Open a cup for signing up',
@@ -126,7 +124,7 @@ function roundActions(channels: Channels): Route[] {
 
 const cupsChangeRoute = (channels: Channels): Route =>
   route({
-    ...desk,
+    allowed: desk('act', 'games'),
     method: 'post',
     path: '/desk/cups/:round/change',
     does: 'Begin a cup, take somebody out of it, or give their place to another one',

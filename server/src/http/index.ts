@@ -6,16 +6,18 @@ export { jsonFile } from './json.ts'
 export { explanationPage, problemPage, type WayOn, wantsPage } from './problemPage.ts'
 export { type ApiErrorCode, PROBLEMS, Problem, problem, problemResponse } from './problems.ts'
 export {
-  ALLOWED,
   type Allowed,
+  type AtDesk,
   answered,
   bodyCheck,
   type Call,
   type Caller,
+  desk,
   fileRoute,
   type Given,
   hand,
   type Route,
   route,
+  saysWho,
 } from './routes.ts'
 export { savedRoutes, switchRoute } from './saved.ts'

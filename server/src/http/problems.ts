@@ -21,12 +21,33 @@ const API_ERRORS = {
   body_invalid: {
     status: 422,
     message: 'The data sent cannot be used as it is.',
-    when: 'The body does not match its schema; the sentence lists every fault.',
+    when: 'The body does not match its schema; the sentence says what is wrong (up to 20 places), `data` has the same by place.',
   },
   channel_not_found: {
     status: 404,
     message: 'There is no channel at this address.',
     when: 'No channel has this address.',
+  },
+  secret_lost: {
+    status: 409,
+    message: 'It was made, but its secret was lost on the way. Take it back and make another one.',
+    when: 'An invitation or a token was asked for twice under one key: its secret is told once.',
+  },
+  token_in_address: {
+    status: 401,
+    message:
+      'A token stood in the address, where logs keep it: it is revoked. Make a new one, and send it as “Authorization: Bearer …”.',
+    when: 'A token stands in an address. It is revoked, if it was one.',
+  },
+  token_refused: {
+    status: 401,
+    message: 'This token is not good for this channel, or no more. Make a new one on the page Team.',
+    when: 'The token in `Authorization: Bearer` is none of this channel’s, was revoked, or its time is over.',
+  },
+  rights_missing: {
+    status: 403,
+    message: 'You may not do this. Ask an owner of the channel.',
+    when: 'Whoever calls is of the team, but their rights do not go so far in this area.',
   },
   claim_code_wrong: {
     status: 403,
@@ -127,8 +148,8 @@ const API_ERRORS = {
   },
   not_allowed: {
     status: 403,
-    message: 'Only the streamer of this channel can do this.',
-    when: 'The caller is signed in but is not this channel’s streamer.',
+    message: 'Only the team of this channel can do this. Ask its owner for an invitation.',
+    when: 'The caller is signed in but is not in this channel’s team.',
   },
   not_ready: {
     status: 503,

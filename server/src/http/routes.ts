@@ -1,15 +1,32 @@
 import type { Static, TSchema } from '@sinclair/typebox'
 import type { AnswerTo, Intent } from '#core/engine'
 import type { UnixSeconds } from '#core/schema'
+import { schemaFaults } from '#core/schemaFaults'
+import { StepSchema } from '#core/steps'
+import type { Area, Doer, Level, Rights } from '#core/team'
 import type { Result, Unchangeable } from '#core/world'
 import type { ChannelHead, Channels } from '../channels.ts'
 import { checkOf } from '../checked.ts'
 import type { Asked, Asks } from './asked.ts'
 import { Problem, problemOfRefusal } from './problems.ts'
 
-/** Who may call a route: anyone; a signed-in viewer; the streamer at the desk. */
-export const ALLOWED = ['anyone', 'viewer', 'streamer'] as const
-export type Allowed = (typeof ALLOWED)[number]
+/** At the desk: whoever may go so far in one of the areas. */
+export interface AtDesk {
+  readonly level: Exclude<Level, 'none'>
+  readonly areas: readonly [Area, ...Area[]]
+}
+
+/** Who may call a route: anyone; a signed-in viewer; whoever is signed in at the desk; all of the team; some of it. */
+export type Allowed = 'anyone' | 'viewer' | 'signed in at the desk' | 'team' | AtDesk
+
+/** For a route of the desk: how far one must be able to go, in any of these areas. */
+export const desk = (level: AtDesk['level'], ...areas: AtDesk['areas']): AtDesk => ({ level, areas })
+
+const WORDS: readonly unknown[] = ['anyone', 'viewer', 'signed in at the desk', 'team']
+
+/** Whether a route says who may call it. */
+export const saysWho = (allowed: Allowed | undefined): boolean =>
+  WORDS.includes(allowed) || (typeof allowed === 'object' && allowed.areas.length > 0)
 
 /** Who is signed in. */
 export interface Caller {
@@ -26,6 +43,9 @@ export interface Caller {
 export interface Call<B, A = Readonly<Record<string, unknown>>> {
   readonly channel: ChannelHead
   readonly caller: Caller
+  /** At the desk: whose it is, and what they may do. */
+  readonly doer: Doer
+  readonly rights: Rights
   readonly body: B
   readonly param: (name: string) => string
   /** What the address asks with. */
@@ -125,16 +145,16 @@ export function answered<A>(result: Result<A>): A {
 }
 
 /**
- * A check of a request's body that answers with every fault, each with its place. It is compiled when it is first needed:
+ * A check of a request's body that answers with what is wrong, each with its place; `data` has the same by the places. It is compiled when it is first needed:
  * those of all routes together were most of a server's start.
  */
 export function bodyCheck(schema: TSchema, at = ''): (body: unknown) => void {
   return (body) => {
     const check = checkOf(schema)
     if (check(body)) return
-    const faults = (check.errors ?? []).map(
-      ({ instancePath, message }) => `${`${at}${instancePath}`.replace(/^\//, '') || 'data'} ${message}`,
-    )
-    throw new Problem('body_invalid', `Please correct: ${faults.join('; ')}.`)
+    const faults = Object.entries(schemaFaults(schema, body, [StepSchema]))
+    const placed = faults.map(([place, says]) => [[at, place].filter(Boolean).join('.') || 'data', says] as const)
+    const detail = `Please correct: ${placed.map(([place, says]) => `${place}: ${says}`).join(' ')}`
+    throw new Problem('body_invalid', detail, Object.fromEntries(placed))
   }
 }

@@ -1,10 +1,13 @@
 import { type Static, type TSchema, Type } from '@sinclair/typebox'
 import { exactly, Nothing } from '#core/schema'
+import type { Area } from '#core/team'
 import { idOf } from './figures.ts'
-import { type Call, type Given, type Route, route } from './routes.ts'
+import { type Call, desk, type Given, type Route, route } from './routes.ts'
 
 /** Something that the desk makes, changes and takes away: its address, its schema, and its intents. */
 interface Saved<S extends TSchema, A extends TSchema> {
+  /** Who may change it in this area may. */
+  readonly area: Area
   /** Below /desk/, in the plural. */
   readonly path: string
   /** "a command", for the API's own description. */
@@ -21,6 +24,7 @@ interface Saved<S extends TSchema, A extends TSchema> {
 
 /** The addresses of something that is saved whole: what is answered is what is live. */
 export function savedRoutes<S extends TSchema, A extends TSchema>({
+  area,
   path,
   what,
   body,
@@ -30,7 +34,8 @@ export function savedRoutes<S extends TSchema, A extends TSchema>({
   removing,
 }: Saved<S, A>): Route[] {
   const one = `/desk/${path}/:id`
-  const common = { allowed: 'streamer', answer: saved, body } as const
+  const allowed = desk('change', area)
+  const common = { allowed, answer: saved, body } as const
   return [
     route({
       ...common,
@@ -50,7 +55,7 @@ export function savedRoutes<S extends TSchema, A extends TSchema>({
       method: 'post',
       path: `${one}/${removing}`,
       does: `Take ${what} away`,
-      allowed: 'streamer',
+      allowed,
       answer: Nothing,
       handle: (call) => remove(call, idOf(call.param('id'))),
     }),
@@ -58,6 +63,7 @@ export function savedRoutes<S extends TSchema, A extends TSchema>({
 }
 
 interface Switched<A extends TSchema> {
+  readonly area: Area
   readonly path: string
   readonly what: string
   readonly answer: A
@@ -65,12 +71,12 @@ interface Switched<A extends TSchema> {
 }
 
 /** The address that switches something saved on or off. */
-export const switchRoute = <A extends TSchema>({ path, what, answer, turn }: Switched<A>): Route =>
+export const switchRoute = <A extends TSchema>({ area, path, what, answer, turn }: Switched<A>): Route =>
   route({
     method: 'post',
     path: `/desk/${path}/:id/switch`,
     does: `Switch ${what} on or off`,
-    allowed: 'streamer',
+    allowed: desk('act', area),
     answer,
     body: exactly({ on: Type.Boolean() }),
     handle: (call) => turn(call, idOf(call.param('id')), call.body.on),

@@ -3,7 +3,7 @@ import { closed, exactly, Nothing } from '#core/schema'
 import { plainText } from '#core/texts'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, problem, type Route, route, text } from '../http/index.ts'
+import { answered, desk, problem, type Route, route, text } from '../http/index.ts'
 import { ScreenView } from './answers.ts'
 import { dropContent, keepContent } from './keep.ts'
 import { type Crop, MOST_BYTES, readUpload, tooLargeSentence } from './read.ts'
@@ -34,7 +34,7 @@ export function libraryRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/screen',
       does: 'Overlays, alerts and the library',
       answer: ScreenView,
-      allowed: 'streamer',
+      allowed: desk('look', 'screen'),
       handle: async ({ channel }) => screenView(db, channels, channel.id),
     }),
     mediaRoute(channels),
@@ -43,7 +43,7 @@ export function libraryRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/media/:file',
       does: 'Rename a file of the library',
       answer: exactly({ file: Type.String() }),
-      allowed: 'streamer',
+      allowed: desk('change', 'screen'),
       body: Type.Object({ name: Type.String({ minLength: 1, maxLength: 80, pattern: '\\S' }) }, closed),
       handle: async ({ channel, key, param, body }) =>
         answered(
@@ -64,7 +64,7 @@ const mediaRoute = (channels: Channels): Route =>
       name: text('What it is called.', 200),
       crop: text('The part of a picture to take, “x,y,w,h” in ten-thousandths.', 40),
     },
-    allowed: 'streamer',
+    allowed: desk('change', 'screen'),
     raw: true,
     largest: MOST_BYTES,
     tooLarge: tooLargeSentence,
@@ -88,7 +88,7 @@ const mediaRemoveRoute = (channels: Channels): Route =>
     path: '/desk/media/:file/remove',
     does: 'Take a file out of the library',
     answer: Nothing,
-    allowed: 'streamer',
+    allowed: desk('change', 'screen'),
     handle: async ({ channel, key, param }) => {
       const file = fileIn(param)
       const answer = answered(await channels.submit(channel.id, key, { kind: 'media.remove', file }))

@@ -3,7 +3,7 @@ import { MOST_ADJUSTED } from '#core/people'
 import { Count, closed, exactly, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, Problem, type Route, route } from '../http/index.ts'
+import { answered, desk, Problem, type Route, route } from '../http/index.ts'
 import { adjustMany } from './adjustMany.ts'
 import { Adjusted } from './answers.ts'
 import { idsOf, type PeopleFilter } from './table.ts'
@@ -29,7 +29,7 @@ export function cleanRoutes(db: Reader, channels: Channels): Route[] {
       fresh: true,
       does: 'Set everybody’s balance or hours to nothing; can be taken back for a day',
       answer: Adjusted,
-      allowed: 'streamer',
+      allowed: desk('change', 'people'),
       body: Reset,
       handle: async ({ channel, caller, key, body }) => {
         if (body.confirm.trim() !== channel.name)
@@ -52,7 +52,7 @@ const peopleArchiveUnseenRoute = (db: Reader, channels: Channels): Route =>
     path: '/desk/people/archive-unseen',
     does: 'Archive who was not seen for so many days, or tell how many that would be',
     answer: exactly({ people: Count }),
-    allowed: 'streamer',
+    allowed: desk('change', 'people'),
     body: Type.Object({ days: whole(1, 36_500), preview: Type.Boolean() }, closed),
     handle: async ({ channel, key, body }) => {
       const now = channels.clock()

@@ -2,7 +2,7 @@ import { Type } from '@sinclair/typebox'
 import { MOST_IMPORTED } from '#core/people'
 import { Amount, Count, closed, exactly, Id, Nothing, orNull, ViewerId, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
-import { hand, idOf, type Route, route } from '../http/index.ts'
+import { desk, hand, idOf, type Route, route } from '../http/index.ts'
 
 /** A part of a file: a thousand lines of it. */
 const FILE_PART_BYTES = 2 * 1024 * 1024
@@ -32,7 +32,7 @@ function keptRoutes(channels: Channels): Route[] {
       path: '/desk/viewers/:viewer',
       does: 'Change what the team keeps of somebody: nickname, standings, whether they are listed',
       answer: Nothing,
-      allowed: 'streamer',
+      allowed: desk('change', 'people'),
       body: Keep,
       handle: async ({ channel, key, param, body }) => {
         const viewer = idOf(param('viewer'))
@@ -45,7 +45,7 @@ function keptRoutes(channels: Channels): Route[] {
       path: '/desk/notes/:note/remove',
       does: 'Remove a note',
       answer: Nothing,
-      allowed: 'streamer',
+      allowed: desk('act', 'people'),
       handle: (call) => hand(channels, call, { kind: 'people.removeNote', note: idOf(call.param('note')) }),
     }),
   ]
@@ -57,7 +57,7 @@ const viewersNotesRoute = (channels: Channels): Route =>
     path: '/desk/viewers/:viewer/notes',
     does: 'Write a note about somebody',
     answer: exactly({ note: Id }),
-    allowed: 'streamer',
+    allowed: desk('act', 'people'),
     body: Type.Object({ text: Type.String({ minLength: 1, maxLength: 1000 }) }, closed),
     handle: async ({ channel, caller, key, param, body }) => {
       const intent = {
@@ -78,7 +78,7 @@ function lastingRoutes(channels: Channels): Route[] {
       path: '/desk/viewers/:viewer/merge',
       does: 'Make one person of two accounts; the one in the address is given up',
       answer: exactly({ viewer: ViewerId, moved: Count }),
-      allowed: 'streamer',
+      allowed: desk('change', 'people'),
       body: Type.Object({ into: Id }, closed),
       handle: async ({ channel, key, param, body }) => {
         const intent = { kind: 'people.merge', from: idOf(param('viewer')), into: body.into } as const
@@ -91,7 +91,7 @@ function lastingRoutes(channels: Channels): Route[] {
       fresh: true,
       does: 'Forget somebody for good',
       answer: exactly({ forgotten: Count, amount: Amount }),
-      allowed: 'streamer',
+      allowed: desk('change', 'people'),
       body: Type.Object({ confirm: Type.String({ maxLength: 100 }) }, closed),
       handle: async ({ channel, key, param, body }) => {
         const intent = { kind: 'people.forget', viewer: idOf(param('viewer')), confirm: body.confirm } as const
@@ -150,7 +150,7 @@ function manyRoutes(channels: Channels): Route[] {
       path: '/desk/people/ignore',
       does: 'Ignore people, or know them again',
       answer: exactly({ changed: Count }),
-      allowed: 'streamer',
+      allowed: desk('act', 'people'),
       body: Type.Object({ viewers: Ids, ignored: Type.Boolean() }, closed),
       handle: (call) => hand(channels, call, { kind: 'people.ignore', ...call.body }),
     }),
@@ -159,7 +159,7 @@ function manyRoutes(channels: Channels): Route[] {
       path: '/desk/people/archive',
       does: 'Put people aside, or take them back',
       answer: exactly({ changed: Count }),
-      allowed: 'streamer',
+      allowed: desk('change', 'people'),
       body: Type.Object({ viewers: Ids, archived: Type.Boolean() }, closed),
       handle: (call) => hand(channels, call, { kind: 'people.archive', ...call.body }),
     }),
@@ -169,7 +169,7 @@ function manyRoutes(channels: Channels): Route[] {
       largest: FILE_PART_BYTES,
       does: 'Take in a part of a file of people; the same part again changes nothing',
       answer: exactly({ again: Type.Boolean(), added: Count, changed: Count }),
-      allowed: 'streamer',
+      allowed: desk('change', 'people'),
       body: Import,
       handle: (call) => hand(channels, call, { kind: 'people.import', ...call.body, by: call.caller.account }),
     }),
@@ -182,7 +182,7 @@ const peopleAddRoute = (channels: Channels): Route =>
     path: '/desk/people/add',
     does: 'Make somebody known before they ever come',
     answer: exactly({ viewer: ViewerId }),
-    allowed: 'streamer',
+    allowed: desk('act', 'people'),
     body: Type.Object({ account: Account }, closed),
     handle: async ({ channel, key, body }) => {
       const intent = { kind: 'people.add', account: body.account.toLowerCase(), name: body.account } as const

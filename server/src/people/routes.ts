@@ -6,7 +6,7 @@ import { MOST_ADJUSTED, type UndoAdjustment } from '#core/people'
 import { closed, exactly, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { answered, before, choice, idOf, problem, type Route, route, text } from '../http/index.ts'
+import { answered, before, choice, desk, idOf, problem, type Route, route, text } from '../http/index.ts'
 import type { Issuers } from '../issuers.ts'
 import { ONLY, Trail, trailOf } from '../ledger/index.ts'
 import { openShowOf } from '../show/index.ts'
@@ -66,7 +66,7 @@ function correctionRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/people/corrections',
       does: 'Corrections that can still be taken back',
       answer: exactly({ corrections: Type.Array(Correction) }),
-      allowed: 'streamer',
+      allowed: desk('look', 'people'),
       handle: async ({ channel }) => ({ corrections: await undoableCorrections(db, channel.id, channels.clock()) }),
     }),
     route({
@@ -74,12 +74,13 @@ function correctionRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/people/undo',
       does: 'Take corrections back, within ten minutes',
       answer: Undone,
-      allowed: 'streamer',
+      allowed: desk('act', 'people'),
       body: Undo,
-      handle: async ({ channel, caller, key, body }) => {
+      handle: async ({ channel, caller, rights, key, body }) => {
+        const { mostAdjusted } = rights
         const done: AnswerTo<UndoAdjustment>[] = []
         for (const adjustment of body.adjustments) {
-          const intent = { kind: 'people.undo', adjustment, by: caller.account } as const
+          const intent = { kind: 'people.undo', adjustment, by: caller.account, mostAdjusted } as const
           done.push(answered(await channels.submit(channel.id, `${key}/${adjustment}`, intent)))
         }
         const owing = done.flatMap((one) => one.owing)
@@ -95,13 +96,14 @@ const peopleCorrectRoute = (db: Reader, channels: Channels): Route =>
     path: '/desk/people/correct',
     does: 'Give to, take from or set the balance of people by hand',
     answer: Adjusted,
-    allowed: 'streamer',
+    allowed: desk('act', 'people'),
     body: CorrectionBody,
-    handle: async ({ channel, caller, key, body }) => {
+    handle: async ({ rights, channel, caller, key, body }) => {
       const { of, how, amount, why } = body
       const ids = await idsMeant(db, channel.id, body.viewers, channels.clock())
       if (ids.length === 0) throw problem('nobody_present')
-      const correction = { of, how, amount, why: why.trim(), by: caller.account }
+      const { mostAdjusted } = rights
+      const correction = { of, how, amount, why: why.trim(), by: caller.account, mostAdjusted }
       return adjustMany(channels, channel.id, key, ids, correction)
     },
   })
@@ -122,7 +124,7 @@ function lookRoutes(db: Reader, { clock }: Channels): Route[] {
       path: '/desk/present',
       does: 'Who is in the room',
       answer: Room,
-      allowed: 'streamer',
+      allowed: desk('look', 'show', 'people'),
       handle: ({ channel }) => roomOf(db, channel.id, clock()),
     }),
     route({
@@ -130,7 +132,7 @@ function lookRoutes(db: Reader, { clock }: Channels): Route[] {
       path: '/desk/viewers/:viewer',
       does: 'All that is known of one viewer',
       answer: PersonPanel,
-      allowed: 'streamer',
+      allowed: desk('look', 'people'),
       handle: async ({ channel, param }) => {
         const found = await panelOf(db, channel.id, idOf(param('viewer')), clock())
         if (found === undefined) throw problem('not_found', 'This viewer is not known here.')
@@ -143,7 +145,7 @@ function lookRoutes(db: Reader, { clock }: Channels): Route[] {
       does: 'Why somebody’s balance is what it is',
       answer: Trail,
       asks: { before, only: choice('One kind of entry alone.', ONLY) },
-      allowed: 'streamer',
+      allowed: desk('look', 'people'),
       handle: ({ channel, param, asked }) => trailOf(db, channel.id, idOf(param('viewer')), asked),
     }),
     findViewersRoute(db),
@@ -157,7 +159,7 @@ const findViewersRoute = (db: Reader): Route =>
     does: 'Viewers whose name begins so',
     answer: PeopleFound,
     asks: { name: text('How the name begins.', 60) },
-    allowed: 'streamer',
+    allowed: desk('look', 'people', 'show', 'commands', 'store', 'games', 'raffles', 'ranks'),
     handle: async ({ channel, asked }) => ({
       viewers: await searchViewers(db, channel.id, asked.name ?? '', 8),
     }),

@@ -3,7 +3,7 @@ import { and, desc, eq } from 'drizzle-orm'
 import { Amount, Count, closed, exactly, orNull, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { answered, idOf, problem, type Route, route } from '../http/index.ts'
+import { answered, desk, idOf, problem, type Route, route } from '../http/index.ts'
 import { Supporters } from './answers.ts'
 
 const { supporter } = schema
@@ -17,7 +17,7 @@ export function supporterRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/supporters/:supporter/match',
       does: 'Say who a supporter was, for all that waits under that name; null: nobody',
       answer: exactly({ matched: Count, paid: Amount }),
-      allowed: 'streamer',
+      allowed: desk('act', 'people'),
       body: Type.Object({ viewer: orNull(whole(1)) }, closed),
       handle: async ({ channel, key, param, body }) => {
         const all = await sameName(db, channel.id, idOf(param('supporter')))
@@ -39,7 +39,7 @@ const supportersRoute = (db: Reader): Route =>
     path: '/desk/supporters',
     does: 'Support that waits to be matched to a person',
     answer: Supporters,
-    allowed: 'streamer',
+    allowed: desk('look', 'people'),
     handle: async ({ channel }) => ({
       supporters: await db
         .select({

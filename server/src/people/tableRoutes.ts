@@ -1,6 +1,6 @@
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { type Asked, choice, csvFile, figure, fileRoute, type Route, route, text } from '../http/index.ts'
+import { type Asked, choice, csvFile, desk, figure, fileRoute, type Route, route, text } from '../http/index.ts'
 import { PeoplePart } from './answers.ts'
 import { peopleFile } from './file.ts'
 import { type PeopleFilter, type PeopleQuery, peoplePage, SHOWN, SORTS } from './table.ts'
@@ -51,7 +51,7 @@ export function tableRoutes(db: Reader, { clock }: Channels): Route[] {
       path: '/desk/people',
       does: 'Everybody whom the channel knows, page by page',
       answer: PeoplePart,
-      allowed: 'streamer',
+      allowed: desk('look', 'people'),
       asks: { ...ASKS, offset: figure('How many to leave out: the page after this one.', { max: FURTHEST }) },
       handle: ({ channel, asked }) =>
         peoplePage(db, channel.id, {
@@ -67,7 +67,7 @@ export function tableRoutes(db: Reader, { clock }: Channels): Route[] {
       fresh: true,
       limit: 'costly',
       does: 'The same people as a file of comma-separated values',
-      allowed: 'streamer',
+      allowed: desk('look', 'people'),
       asks: ASKS,
       gives: 'text/csv',
       handle: async ({ channel, asked }) =>

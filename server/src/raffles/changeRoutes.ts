@@ -3,10 +3,9 @@ import { Opens, RaffleSettings } from '#core/raffles'
 import { Count, closed, exactly, Id, orNull, RaffleId, ViewerId, whole } from '#core/schema'
 import { keysOf } from '#core/world'
 import type { Channels } from '../channels.ts'
-import { answered, type Call, hand, idOf, type Route, route } from '../http/index.ts'
+import { answered, type Call, desk, hand, idOf, type Route, route } from '../http/index.ts'
 import { RaffleStatus } from './answers.ts'
 
-const desk = { allowed: 'streamer' } as const
 const Why = Type.String({ minLength: 1, maxLength: 200, pattern: '\\S' })
 
 /** Raffles as the desk runs them. */
@@ -21,7 +20,7 @@ const DOES = { open: 'open', close: 'close', draw: 'draw', 'call-off': 'callOff'
 function actRoutes(channels: Channels): Route[] {
   const acts = keysOf(DOES).map((does) =>
     route({
-      ...desk,
+      allowed: desk('act', 'raffles'),
       method: 'post',
       path: `/desk/raffles/:raffle/${does}`,
       does: `Have a raffle ${does.replace('-', ' ')}${does === 'draw' ? ': the draw with this number is made once' : ''}`,
@@ -42,7 +41,7 @@ function actRoutes(channels: Channels): Route[] {
   return [
     ...acts,
     route({
-      ...desk,
+      allowed: desk('act', 'raffles'),
       method: 'post',
       path: '/desk/raffles',
       does: 'Start a raffle: it opens at once, at a time, or waits for a hand',
@@ -56,7 +55,7 @@ function actRoutes(channels: Channels): Route[] {
 
 const changeRafflesRoute = (channels: Channels): Route =>
   route({
-    ...desk,
+    allowed: desk('act', 'raffles'),
     method: 'put',
     path: '/desk/raffles/:raffle',
     does: 'Change a raffle that has not ended',
@@ -75,7 +74,7 @@ const changeRafflesRoute = (channels: Channels): Route =>
 function winnerRoutes(channels: Channels): Route[] {
   return [
     route({
-      ...desk,
+      allowed: desk('act', 'raffles'),
       method: 'post',
       path: '/desk/raffles/:raffle/remove',
       does: 'Take somebody out of a raffle: the money goes back',
@@ -87,7 +86,7 @@ function winnerRoutes(channels: Channels): Route[] {
       },
     }),
     route({
-      ...desk,
+      allowed: desk('act', 'raffles'),
       method: 'post',
       path: '/desk/raffles/:raffle/pass-over',
       does: 'Pass over somebody who was drawn',
@@ -99,7 +98,7 @@ function winnerRoutes(channels: Channels): Route[] {
       },
     }),
     route({
-      ...desk,
+      allowed: desk('act', 'raffles'),
       method: 'post',
       path: '/desk/raffles/:raffle/record',
       does: 'Note whether a winner has the prize, and what else there is to say',
@@ -122,7 +121,7 @@ function setupRoutes(channels: Channels): Route[] {
   }
   return [
     route({
-      ...desk,
+      allowed: desk('change', 'raffles'),
       method: 'post',
       path: '/desk/raffle-setups',
       does: 'Keep a set-up to start raffles from',
@@ -131,7 +130,7 @@ function setupRoutes(channels: Channels): Route[] {
       handle: async (call) => answered(await save(null, call)),
     }),
     route({
-      ...desk,
+      allowed: desk('change', 'raffles'),
       method: 'put',
       path: '/desk/raffle-setups/:id',
       does: 'Change a set-up',
@@ -140,7 +139,7 @@ function setupRoutes(channels: Channels): Route[] {
       handle: async (call) => answered(await save(idOf(call.param('id')), call)),
     }),
     route({
-      ...desk,
+      allowed: desk('change', 'raffles'),
       method: 'post',
       path: '/desk/raffle-setups/:id/remove',
       does: 'Take a set-up away',

@@ -8,6 +8,7 @@ import {
   type Call,
   choice,
   csvFile,
+  desk,
   figure,
   fileRoute,
   idOf,
@@ -25,7 +26,6 @@ import { arrivalsOf, entriesOf, sharesIn } from './entries.ts'
 import { outlookNow } from './outlook.ts'
 import { codeRewards, endedRaffles, raffleById, runningRafflesOf, setupsOf, winnersOf } from './read.ts'
 
-const desk = { allowed: 'streamer' } as const
 const STATES = ['in', 'left', 'removed'] as const
 const ORDERS = ['nr', 'late', 'chance'] as const
 
@@ -43,7 +43,7 @@ export function deskRaffleRoutes(
 function allRoutes(db: Reader, channels: Channels): Route[] {
   return [
     route({
-      ...desk,
+      allowed: desk('look', 'raffles'),
       method: 'get',
       path: '/desk/raffles',
       does: 'The raffles that are on, and the set-ups that are kept',
@@ -56,7 +56,7 @@ function allRoutes(db: Reader, channels: Channels): Route[] {
       }),
     }),
     route({
-      ...desk,
+      allowed: desk('look', 'raffles'),
       method: 'get',
       path: '/desk/raffles/form',
       does: 'What a raffle’s form can choose from',
@@ -64,7 +64,7 @@ function allRoutes(db: Reader, channels: Channels): Route[] {
       handle: ({ channel }) => formOf(db, channels, channel.id),
     }),
     route({
-      ...desk,
+      allowed: desk('look', 'raffles'),
       method: 'get',
       path: '/desk/raffles/ended',
       does: 'The raffles that have ended, with who won',
@@ -78,7 +78,7 @@ function allRoutes(db: Reader, channels: Channels): Route[] {
 function oneRoutes(db: Reader, channels: Channels): Route[] {
   return [
     route({
-      ...desk,
+      allowed: desk('look', 'raffles'),
       method: 'get',
       path: '/desk/raffles/:raffle',
       does: 'One raffle with its winners, and how people came in',
@@ -86,7 +86,7 @@ function oneRoutes(db: Reader, channels: Channels): Route[] {
       handle: (call) => wholeRaffle(db, channels, call),
     }),
     route({
-      ...desk,
+      allowed: desk('look', 'raffles'),
       method: 'get',
       path: '/desk/raffles/:raffle/entries',
       does: 'Who is, or was, in a raffle',
@@ -106,7 +106,7 @@ function oneRoutes(db: Reader, channels: Channels): Route[] {
 
 function outlookRoute(channels: Channels, chat: (channel: number) => Promise<ChatState>): Route {
   return route({
-    ...desk,
+    allowed: desk('look', 'raffles'),
     method: 'post',
     path: '/desk/raffles/outlook',
     does: 'What a raffle with such settings would mean now; nothing is written',
@@ -150,7 +150,7 @@ async function wholeRaffle(db: Reader, channels: Channels, { channel, param }: C
 function fileRoutes(db: Reader): Route[] {
   return [
     fileRoute({
-      ...desk,
+      allowed: desk('look', 'raffles'),
       method: 'get',
       path: '/desk/raffles.csv',
       fresh: true,
@@ -162,7 +162,7 @@ function fileRoutes(db: Reader): Route[] {
         csvFile(`raffles-${channel.slug}`, await rafflesCsv(db, channel.id, asked.text)),
     }),
     fileRoute({
-      ...desk,
+      allowed: desk('look', 'raffles'),
       method: 'get',
       path: '/desk/raffles/:raffle/entries.csv',
       gives: 'text/csv',

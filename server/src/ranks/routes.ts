@@ -4,7 +4,7 @@ import { CircleSettings, checkRanks, RankPlan, ranksSetting } from '#core/ranks'
 import { CircleId, Count, closed, exactly, Nothing, orNull, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, hand, idOf, type Route, route } from '../http/index.ts'
+import { answered, desk, hand, idOf, type Route, route } from '../http/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { RankMoves, Ranks } from './answers.ts'
 import { circlesOf, countsOf, rankMoves } from './read.ts'
@@ -22,7 +22,7 @@ function deskRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/ranks',
       does: 'Ranks and circles, and how many people are in each',
       answer: Ranks,
-      allowed: 'streamer',
+      allowed: desk('look', 'ranks', 'people', 'commands'),
       handle: async ({ channel }) => ({
         plan: await settingOf(db, channel.id, ranksSetting),
         circles: await circlesOf(db, channel.id),
@@ -36,7 +36,7 @@ function deskRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/ranks',
       does: 'Change the ranks; everybody’s follows at once',
       answer: exactly({ ranks: Count }),
-      allowed: 'streamer',
+      allowed: desk('change', 'ranks'),
       body: RankPlan,
       handle: async ({ channel, key, body }) => {
         const done = answered(await channels.submit(channel.id, key, { kind: 'ranks.change', plan: body }))
@@ -53,7 +53,7 @@ const ranksPreviewRoute = (db: Reader, channels: Channels): Route =>
     path: '/desk/ranks/preview',
     does: 'Who would rise and who would fall by other ranks',
     answer: RankMoves,
-    allowed: 'streamer',
+    allowed: desk('look', 'ranks'),
     body: RankPlan,
     handle: async ({ channel, body }) => {
       const checked = checkRanks(body)
@@ -78,7 +78,7 @@ function circleRoutes(channels: Channels): Route[] {
       path: '/desk/circles',
       does: 'Make or change a circle; who is in it follows at once',
       answer: exactly({ circle: CircleId }),
-      allowed: 'streamer',
+      allowed: desk('change', 'ranks'),
       body: Save,
       handle: async ({ channel, key, body }) => {
         const done = answered(await channels.submit(channel.id, key, { kind: 'circle.save', ...body }))
@@ -92,7 +92,7 @@ function circleRoutes(channels: Channels): Route[] {
       path: '/desk/circles/:circle/join',
       does: 'Take people into a circle, keep them out of it, or leave it to its rules',
       answer: exactly({ changed: Count }),
-      allowed: 'streamer',
+      allowed: desk('act', 'ranks'),
       body: Join,
       handle: async ({ channel, key, param, body }) => {
         const circle = idOf(param('circle'))
@@ -108,7 +108,7 @@ const circlesCloseRoute = (channels: Channels): Route =>
     path: '/desk/circles/:circle/close',
     does: 'Close a circle',
     answer: Nothing,
-    allowed: 'streamer',
+    allowed: desk('change', 'ranks'),
     handle: async ({ channel, key, param }) => {
       const circle = idOf(param('circle'))
       const done = answered(await channels.submit(channel.id, key, { kind: 'circle.close', circle }))

@@ -2,7 +2,7 @@ import { Type } from '@sinclair/typebox'
 import { closed, exactly, Id, Nothing, OverlayId, orNull, whole } from '#core/schema'
 import { AlertSettings, OverlaySettings } from '#core/screen'
 import type { Channels } from '../channels.ts'
-import { hand, idOf, type Route, route, savedRoutes } from '../http/index.ts'
+import { desk, hand, idOf, type Route, route, savedRoutes } from '../http/index.ts'
 import { newSecret } from './secret.ts'
 
 /** Overlays with their pieces and addresses, and alerts. */
@@ -16,7 +16,7 @@ function overlayRoutes(channels: Channels): Route[] {
       path: '/desk/overlays/:overlay',
       does: 'Change an overlay’s name, size and pieces',
       answer: exactly({ overlay: OverlayId, settings: OverlaySettings }),
-      allowed: 'streamer',
+      allowed: desk('change', 'screen'),
       body: OverlaySettings,
       handle: async ({ channel, key, param, body }) => {
         const intent = { kind: 'screen.save', overlay: idOf(param('overlay')), settings: body } as const
@@ -29,7 +29,7 @@ function overlayRoutes(channels: Channels): Route[] {
       secret: true,
       does: 'Give an overlay a new address',
       answer: exactly({ overlay: OverlayId }),
-      allowed: 'streamer',
+      allowed: desk('change', 'screen'),
       handle: async ({ channel, key, param }) => {
         const intent = { kind: 'screen.renew', overlay: idOf(param('overlay')), secret: newSecret() } as const
         return hand(channels, { channel, key }, intent)
@@ -40,7 +40,7 @@ function overlayRoutes(channels: Channels): Route[] {
       path: '/desk/overlays/:overlay/remove',
       does: 'Take an overlay away',
       answer: Nothing,
-      allowed: 'streamer',
+      allowed: desk('change', 'screen'),
       handle: (call) => hand(channels, call, { kind: 'screen.remove', overlay: idOf(call.param('overlay')) }),
     }),
   ]
@@ -52,7 +52,7 @@ const overlaysRoute = (channels: Channels): Route =>
     path: '/desk/overlays',
     does: 'Add an overlay',
     answer: exactly({ overlay: OverlayId }),
-    allowed: 'streamer',
+    allowed: desk('change', 'screen'),
     body: Type.Object({ name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }) }, closed),
     handle: async ({ channel, key, body }) => {
       const intent = { kind: 'screen.add', name: body.name.trim(), secret: newSecret() } as const
@@ -70,7 +70,7 @@ function alertRoutes(channels: Channels): Route[] {
       path: '/desk/screen/test',
       does: 'Play an alert on every overlay now; null: one that shows whether they are seen and heard',
       answer: Nothing,
-      allowed: 'streamer',
+      allowed: desk('act', 'screen'),
       body: Type.Object({ alert: one }, closed),
       handle: (call) => hand(channels, call, { kind: 'screen.test', alert: call.body.alert }),
     }),
@@ -79,11 +79,12 @@ function alertRoutes(channels: Channels): Route[] {
       path: '/desk/screen/control',
       does: 'Skip, clear, pause or go on with the alerts',
       answer: exactly({ paused: Type.Boolean() }),
-      allowed: 'streamer',
+      allowed: desk('act', 'screen'),
       body: Type.Object({ what: Type.Union(CONTROLS.map((what) => Type.Literal(what))) }, closed),
       handle: (call) => hand(channels, call, { kind: 'screen.control', what: call.body.what }),
     }),
     ...savedRoutes({
+      area: 'screen',
       path: 'alerts',
       what: 'an alert',
       body: AlertSettings,

@@ -1,6 +1,6 @@
 import { and, desc, eq, lt } from 'drizzle-orm'
 import { type Reader, schema } from '../database/index.ts'
-import { before, csvFile, csvOf, csvTime, fileRoute, type Route, route } from '../http/index.ts'
+import { before, csvFile, csvOf, csvTime, desk, fileRoute, type Route, route, text } from '../http/index.ts'
 import { SecurityPage } from './answers.ts'
 
 const PAGE = 25
@@ -18,11 +18,22 @@ const columns = {
   times: securityEvent.times,
 }
 
-const entriesOf = (db: Reader, channel: number, before: number | undefined, limit: number) =>
+interface Asked {
+  readonly before?: number | undefined
+  readonly account?: string | undefined
+}
+
+const entriesOf = (db: Reader, channel: number, { before, account }: Asked, limit: number) =>
   db
     .select(columns)
     .from(securityEvent)
-    .where(and(eq(securityEvent.channel, channel), before === undefined ? undefined : lt(securityEvent.id, before)))
+    .where(
+      and(
+        eq(securityEvent.channel, channel),
+        before === undefined ? undefined : lt(securityEvent.id, before),
+        account === undefined ? undefined : eq(securityEvent.account, account),
+      ),
+    )
     .orderBy(desc(securityEvent.id))
     .limit(limit)
 
@@ -36,10 +47,10 @@ export function securityRoutes(db: Reader): Route[] {
       path: '/desk/security',
       does: 'The security log, the latest first, page by page',
       answer: SecurityPage,
-      asks: { before },
-      allowed: 'streamer',
+      asks: { before, account: text('Of this account only.', 100) },
+      allowed: desk('look', 'team'),
       handle: async ({ channel, asked }) => {
-        const entries = await entriesOf(db, channel.id, asked.before, PAGE)
+        const entries = await entriesOf(db, channel.id, asked, PAGE)
         return { entries, before: entries.length < PAGE ? null : (entries.at(-1)?.id ?? null) }
       },
     }),
@@ -48,11 +59,11 @@ export function securityRoutes(db: Reader): Route[] {
       path: '/desk/security.csv',
       gives: 'text/csv',
       does: 'The security log as a file of comma-separated values',
-      allowed: 'streamer',
+      allowed: desk('look', 'team'),
       limit: 'costly',
       fresh: true,
       handle: async ({ channel }) => {
-        const entries = await entriesOf(db, channel.id, undefined, MOST_IN_FILE)
+        const entries = await entriesOf(db, channel.id, {}, MOST_IN_FILE)
         const rows = entries.map(({ at, ...one }) => ({ ...one, at: csvTime(at) }))
         return csvFile(`security-${channel.slug}`, csvOf(IN_FILE, rows))
       },

@@ -58,6 +58,7 @@ test('what cannot be had back, and files of everybody’s data, ask for a sign-i
       '/desk/raffles.csv',
       '/desk/raffles/:raffle/entries.csv',
       '/desk/security.csv',
+      '/desk/tokens',
       '/desk/viewers/:viewer/forget',
       '/me/everything.json',
     ].sort(),

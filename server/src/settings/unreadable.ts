@@ -20,7 +20,7 @@ export const unreadableRoutes = (db: Reader): Route[] => [
     path: '/desk/unreadable',
     does: 'Tell which settings this version cannot read; each is shut off until it is saved anew',
     answer: exactly({ unreadable: Type.Array(Unreadable) }),
-    allowed: 'streamer',
+    allowed: 'team',
     handle: async ({ channel }) => ({ unreadable: await unreadableOf(db, channel.id) }),
   }),
 ]

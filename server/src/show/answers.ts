@@ -2,6 +2,7 @@ import { Type } from '@sinclair/typebox'
 import { Currency } from '#core/currency'
 import { FACTS } from '#core/engine'
 import { Count, exactly, Id, oneOf, orNull, UnixSeconds } from '#core/schema'
+import { Rights } from '#core/team'
 import { Voice } from '#core/voice'
 import { ChatState } from '../chat/index.ts'
 
@@ -25,6 +26,9 @@ export const Status = exactly({
   now: UnixSeconds,
   channel: exactly({ slug: Type.String(), name: Type.String() }),
   caller: Type.String(),
+  /** Whether whoever asks owns the channel, and what they may do. */
+  owner: Type.Boolean(),
+  rights: Rights,
   currency: Currency,
   chat: ChatState,
   overlays: Type.Array(exactly({ id: Id, connected: Type.Boolean() })),

@@ -6,7 +6,7 @@ import { voiceSetting } from '#core/voice'
 import type { Channels } from '../channels.ts'
 import type { ChatState } from '../chat/index.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { hand, type Route, route } from '../http/index.ts'
+import { desk, hand, type Route, route } from '../http/index.ts'
 import { overlaysOf } from '../screen/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { ChatLog, Evening, Status } from './answers.ts'
@@ -53,7 +53,7 @@ function statusRoutes(db: Reader, channels: Channels, chat: (channel: number) =>
       path: '/desk/evening',
       does: 'What was paid and spent in each minute of the evening',
       answer: Evening,
-      allowed: 'streamer',
+      allowed: desk('look', 'show'),
       handle: async ({ channel }) => {
         const show = await latestShowOf(db, channel.id)
         if (show === undefined) return { show: null, minutes: [] }
@@ -70,7 +70,7 @@ function statusRoutes(db: Reader, channels: Channels, chat: (channel: number) =>
       path: '/desk/chat',
       does: 'The last lines of chat',
       answer: ChatLog,
-      allowed: 'streamer',
+      allowed: desk('look', 'show'),
       handle: async ({ channel }) => {
         const seq = await lastSeqOf(db, channel.id)
         return { seq, lines: await recentChat(pool, channel.id, seq, CHAT_LINES) }
@@ -85,13 +85,15 @@ const statusRoute = (db: Reader, channels: Channels, chat: (channel: number) => 
     path: '/desk/status',
     does: 'How the show stands: figures of the show bar',
     answer: Status,
-    allowed: 'streamer',
-    handle: async ({ channel, caller }) => ({
+    allowed: 'team',
+    handle: async ({ channel, caller, doer, rights }) => ({
       ...(await airOf(db, channels, channel.id)),
       seq: await lastSeqOf(db, channel.id),
       now: channels.clock(),
       channel: { slug: channel.slug, name: channel.name },
       caller: caller.name,
+      owner: doer.owner,
+      rights,
       currency: await currencyOf(db, channel.id),
       chat: await chat(channel.id),
       overlays: (await overlaysOf(db, channel.id, channels.clock())).map(({ id, connected }) => ({ id, connected })),
@@ -106,7 +108,7 @@ function changeRoutes(channels: Channels): Route[] {
       path: '/desk/show/start',
       does: 'Go on air',
       answer: exactly({ show: ShowId, resumed: Type.Boolean() }),
-      allowed: 'streamer',
+      allowed: desk('act', 'show'),
       body: Type.Object(
         { title: Type.String({ minLength: 1, maxLength: 100 }), resume: Type.Optional(Type.Boolean()) },
         closed,
@@ -118,7 +120,7 @@ function changeRoutes(channels: Channels): Route[] {
       path: '/desk/show/end',
       does: 'Go off air',
       answer: exactly({ show: ShowId, seconds: Count }),
-      allowed: 'streamer',
+      allowed: desk('act', 'show'),
       handle: (call) => hand(channels, call, { kind: 'show.end' }),
     }),
     route({
@@ -126,7 +128,7 @@ function changeRoutes(channels: Channels): Route[] {
       path: '/desk/show/close',
       does: 'Close a show that was forgotten on air, at the time when it was really over',
       answer: exactly({ show: ShowId, seconds: Count }),
-      allowed: 'streamer',
+      allowed: desk('act', 'show'),
       body: Type.Object({ endedAt: whole(1) }, closed),
       handle: (call) => hand(channels, call, { kind: 'show.end', endedAt: call.body.endedAt }),
     }),

@@ -9,6 +9,7 @@ import {
   type Call,
   choice,
   csvFile,
+  desk,
   figure,
   fileRoute,
   idOf,
@@ -45,7 +46,7 @@ export function orderRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/orders',
       does: 'Orders that wait on the bench',
       answer: WaitingOrders,
-      allowed: 'streamer',
+      allowed: desk('look', 'waiting'),
       handle: async ({ channel }) => ({ orders: await waitingOrders(db, channel.id, MOST_WAITING) }),
     }),
     route({
@@ -54,7 +55,7 @@ export function orderRoutes(db: Reader, channels: Channels): Route[] {
       does: 'All orders, a page at a time',
       answer: OrdersPage,
       asks: { ...ASKS, after: figure('The page after the order of this number.') },
-      allowed: 'streamer',
+      allowed: desk('look', 'waiting'),
       handle: ({ channel, asked: { after, ...asked } }) => ordersPage(db, channel.id, { ...ordersAsked(asked), after }),
     }),
     ordersCsvRoute(db),
@@ -63,7 +64,7 @@ export function orderRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/orders/:order/address',
       does: 'Where an order is sent',
       answer: exactly({ address: orNull(Type.String()) }),
-      allowed: 'streamer',
+      allowed: desk('act', 'waiting'),
       handle: async ({ channel, param }) => ({ address: await addressOf(db, channel.id, idOf(param('order'))) }),
     }),
     ...actions(channels),
@@ -80,7 +81,7 @@ const ordersCsvRoute = (db: Reader): Route =>
     does: 'The same orders as a file of comma-separated values',
     asks: ASKS,
     gives: 'text/csv',
-    allowed: 'streamer',
+    allowed: desk('look', 'waiting'),
     handle: async ({ channel, asked }) =>
       csvFile(`orders-${channel.slug}`, await ordersCsv(db, channel.id, { ...ordersAsked(asked), after: undefined })),
   })
@@ -118,7 +119,7 @@ function actions(channels: Channels): Route[] {
       path: `/desk/orders/:order/${does}`,
       does: WHAT[does],
       answer: OrderChanged,
-      allowed: 'streamer',
+      allowed: desk('act', 'waiting'),
     } as const
     const act = async ({ channel, caller, key, param }: Call<unknown>, message?: string) =>
       answered(await channels.submit(channel.id, key, intentOf(does, idOf(param('order')), caller.account, message)))
@@ -137,7 +138,7 @@ function manyAtOnce(channels: Channels): Route {
     path: '/desk/orders/many',
     does: 'Do the same with many orders: mark them done, or give their price back',
     answer: exactly({ done: Count, refused: Type.Array(Type.String()) }),
-    allowed: 'streamer',
+    allowed: desk('act', 'waiting'),
     body: Type.Object({ orders, does: Type.Union([Type.Literal('done'), Type.Literal('give-back')]) }, closed),
     handle: async ({ channel, caller, key, body }) => {
       const results = await Promise.all(

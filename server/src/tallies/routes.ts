@@ -4,7 +4,7 @@ import { TallySettings } from '#core/tallies'
 import { CommandSettings } from '#core/words'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, hand, idOf, type Route, route, savedRoutes } from '../http/index.ts'
+import { answered, desk, hand, idOf, type Route, route, savedRoutes } from '../http/index.ts'
 import { latestShowOf } from '../show/index.ts'
 import { TallyCounts } from './answers.ts'
 import { countsOf } from './read.ts'
@@ -15,6 +15,7 @@ const MOST_WORDS = 6
 export function tallyRoutes(db: Reader, channels: Channels): Route[] {
   return [
     ...savedRoutes({
+      area: 'commands',
       path: 'tallies',
       what: 'a tally',
       body: TallySettings,
@@ -28,7 +29,7 @@ export function tallyRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/tallies/:tally/counts',
       does: 'Who has how much of a tally',
       answer: TallyCounts,
-      allowed: 'streamer',
+      allowed: desk('look', 'people', 'commands'),
       handle: async ({ channel, param }) => {
         const show = await latestShowOf(db, channel.id)
         const period = show === undefined ? 0 : show.status === 'on' ? show.id : -show.id
@@ -46,7 +47,7 @@ const talliesCorrectRoute = (channels: Channels): Route =>
     path: '/desk/tallies/:tally/correct',
     does: 'Correct somebody’s tally by hand',
     answer: exactly({ before: Count, after: Count }),
-    allowed: 'streamer',
+    allowed: desk('act', 'people'),
     body: Type.Object(
       {
         viewer: whole(1),
@@ -68,7 +69,7 @@ const wordsRoute = (channels: Channels): Route =>
     path: '/desk/commands/several',
     does: 'Make several commands at once',
     answer: exactly({ commands: Type.Array(Id) }),
-    allowed: 'streamer',
+    allowed: desk('change', 'commands'),
     body: Type.Object({ commands: Type.Array(CommandSettings, { maxItems: MOST_WORDS }) }, closed),
     handle: async ({ channel, key, body }) => {
       const made: number[] = []

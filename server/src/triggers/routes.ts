@@ -3,7 +3,7 @@ import { closed, exactly, orNull, TriggerId, whole } from '#core/schema'
 import { TriggerSettings } from '#core/triggers'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, hand, idOf, type Route, route, savedRoutes, switchRoute } from '../http/index.ts'
+import { answered, desk, hand, idOf, type Route, route, savedRoutes, switchRoute } from '../http/index.ts'
 import { timed } from '../runs/index.ts'
 import { Redemptions, TriggerRun } from './answers.ts'
 import { redemptionsWaiting } from './read.ts'
@@ -16,6 +16,7 @@ export function triggerRoutes(db: Reader, channels: Channels): Route[] {
 function settingRoutes(channels: Channels): Route[] {
   return [
     ...savedRoutes({
+      area: 'commands',
       path: 'triggers',
       what: 'a trigger',
       body: TriggerSettings,
@@ -25,6 +26,7 @@ function settingRoutes(channels: Channels): Route[] {
       removing: 'remove',
     }),
     switchRoute({
+      area: 'commands',
       path: 'triggers',
       what: 'a trigger',
       answer: exactly({ trigger: TriggerId, on: Type.Boolean() }),
@@ -40,7 +42,7 @@ const triggersRunRoute = (channels: Channels): Route =>
     path: '/desk/triggers/:trigger/run',
     does: 'Run a trigger for real, as if somebody had set it off',
     answer: TriggerRun,
-    allowed: 'streamer',
+    allowed: desk('act', 'commands'),
     body: Type.Object(
       {
         viewer: orNull(whole(1)),
@@ -72,7 +74,7 @@ function redemptionRoutes(db: Reader, channels: Channels): Route[] {
       path: `/desk/redemptions/:redemption/${path}`,
       does,
       answer: exactly({ status: Type.String(), why: Type.Optional(Type.String()) }),
-      allowed: 'streamer',
+      allowed: desk('act', 'waiting'),
       handle: async ({ channel, caller, key, param }) => {
         const redemption = idOf(param('redemption'))
         const intent = {
@@ -90,7 +92,7 @@ function redemptionRoutes(db: Reader, channels: Channels): Route[] {
       path: '/desk/redemptions',
       does: 'Redemptions of the platform’s own points that wait for a hand',
       answer: Redemptions,
-      allowed: 'streamer',
+      allowed: desk('look', 'waiting'),
       handle: async ({ channel }) => ({ redemptions: await redemptionsWaiting(db, channel.id) }),
     }),
     decide('approve', 'Approve a redemption: its steps are done, and the platform is told'),

@@ -15,6 +15,9 @@ export const keyWithBody = (key: string, body: unknown): string =>
     .digest('base64url')
     .slice(0, 16)}`
 
+/** Where a key says who did it at a desk: `http/<account>/PUT /api/channels/<channel>/desk/...`. */
+const AT_DESK = /^http\/([^/]+)\/\w+ \/api\/channels\/[^/]+\/desk\//
+
 /**
  * What goes with an intent that has come now. Its key is kept as a hash: however long it was and whatever it named, it
  * takes 43 letters in the database and tells nobody's name. Its entropy is new for each. @param at - Unix seconds.
@@ -22,5 +25,12 @@ export const keyWithBody = (key: string, body: unknown): string =>
 export function envelope(key: string, at: UnixSeconds): Envelope & { readonly sentWith?: string } {
   const sentWith = SENT_WITH.exec(key)?.[2]
   const hash = createHash('sha256').update(key.replace(SENT_WITH, '$1')).digest('base64url')
-  return { key: hash, at, entropy: randomBytes(32).toString('hex'), ...(sentWith !== undefined && { sentWith }) }
+  const atDesk = AT_DESK.exec(key)?.[1]
+  return {
+    key: hash,
+    at,
+    entropy: randomBytes(32).toString('hex'),
+    ...(sentWith !== undefined && { sentWith }),
+    ...(atDesk !== undefined && { atDesk: decodeURIComponent(atDesk) }),
+  }
 }

@@ -1,6 +1,7 @@
 import { getTableColumns, is } from 'drizzle-orm'
 import { getTableConfig, type PgColumn, PgCustomColumn, type PgTable } from 'drizzle-orm/pg-core'
 import { cooldowns } from '#core/access'
+import { changes } from '#core/changes'
 import { gaps, plans } from '#core/earning'
 import { SETTINGS } from '#core/engine'
 import { events, supporters, waitingTips } from '#core/events'
@@ -15,6 +16,7 @@ import { type SettingRow, settings } from '#core/settings'
 import { shows } from '#core/show'
 import { addresses, codeLists, codes, orders, rewardSales, rewards } from '#core/store'
 import { tallies, tallyCounts } from '#core/tallies'
+import { invitations, members, tokens } from '#core/team'
 import { outsideRewards, redemptions, triggers } from '#core/triggers'
 import { messages } from '#core/voice'
 import { commands } from '#core/words'
@@ -141,6 +143,10 @@ export const STORED: readonly Stored[] = [
   kept(settings, schema.setting, { sealing: { body: GROUP_OF_SETTINGS } }),
   kept(shows, schema.show, LATEST_SHOWS),
   kept(circles, schema.circle, 'gone_at is null'),
+  kept(changes, schema.change),
+  kept(members, schema.member, 'gone_at is null'),
+  kept(invitations, schema.invitation, 'gone_at is null'),
+  kept(tokens, schema.token, 'gone_at is null'),
   kept(tallies, schema.tally, 'gone_at is null'),
   kept(commands, schema.command, 'gone_at is null'),
   kept(outsideRewards, schema.outsideReward),

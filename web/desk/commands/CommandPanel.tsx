@@ -1,9 +1,13 @@
 import { useState } from 'react'
 import { argumentFault, checkCommandWords, refusalFault } from '#core/commands'
+import { firstFault } from '#core/faults'
 import { checkSteps, commandReady, faultInWords } from '#core/runs'
-import type { CommandSettings } from '#core/words'
+import { CommandSettings } from '#core/words'
 import { answerOf, api } from '../../parts/api.ts'
 import { SidePanel } from '../../parts/dialog/SidePanel.tsx'
+import { FaultsAt } from '../../parts/form/DraftField.tsx'
+import { DraftFields } from '../../parts/form/DraftFields.tsx'
+import { faultsIn } from '../../parts/form/faultsIn.ts'
 import { SaveFoot } from '../../parts/form/SaveFoot.tsx'
 import { type Saved, type SavedAt, useSaved } from '../../parts/form/useSaved.ts'
 import { useStatus } from '../status.ts'
@@ -14,6 +18,7 @@ import { TryPart } from './TryPart.tsx'
 import { aroundView, type CommandShown, type CommandsView, othersThan } from './view.ts'
 import { WhoPart } from './WhoPart.tsx'
 import { WordPart } from './WordPart.tsx'
+import { wordFault } from './wordFault.ts'
 
 const PARTS = ['Command', 'Who and how often', 'Steps', 'Try it']
 
@@ -54,11 +59,11 @@ export function CommandPanel({ view, command, close }: CommandPanelProps) {
   const faults = checkSteps(draft.steps, around)
   const words = checkCommandWords(othersThan(view, currency, { command: live?.id ?? null }), draft)
   const collides = words.ok ? undefined : words.refusal.sentence
-  const wrong = wrongWith(draft, collides, faults)
+  const wrong = faultsIn(CommandSettings, draft, wrongWith(draft, collides, faults))
   const foot = (
     <SaveFoot
       saved={saved}
-      wrong={wrong}
+      wrong={firstFault(wrong)}
       ready={commandReady(draft, faults, view.standing)}
       nameOf={({ word }) => `!${word}`}
       close={close}
@@ -67,7 +72,9 @@ export function CommandPanel({ view, command, close }: CommandPanelProps) {
   const title = live === undefined ? 'Add a command' : `!${live.settings.word}`
   return (
     <SidePanel title={title} close={close} parts={PARTS} part={part} setPart={setPart} foot={foot}>
-      <Part part={part} saved={saved} view={view} around={around} faults={faults} words={collides} wrong={wrong} />
+      <DraftFields kept={saved} faults={wrong} error={saved.save.error}>
+        <Part part={part} saved={saved} view={view} around={around} faults={faults} wrong={firstFault(wrong)} />
+      </DraftFields>
     </SidePanel>
   )
 }
@@ -78,23 +85,23 @@ interface PartProps {
   readonly view: CommandsView
   readonly around: Parameters<typeof checkSteps>[1]
   readonly faults: ReturnType<typeof checkSteps>
-  /** What its words collide with. */
-  readonly words: string | undefined
   readonly wrong: string | undefined
 }
 
-function Part({ part, saved: { draft, setDraft, live, changed }, view, around, faults, words, wrong }: PartProps) {
-  const put = (patch: Partial<CommandSettings>) => setDraft({ ...draft, ...patch })
+function Part({ part, saved: { draft, put: putDraft, live, changed }, view, around, faults, wrong }: PartProps) {
+  const put = (patch: Partial<CommandSettings>) => putDraft({ ...draft, ...patch })
   switch (part) {
     case 'Command':
       return (
         <div className="flex flex-col gap-5">
-          <WordPart draft={draft} put={put} view={view} collides={words} />
-          <ArgumentFields
-            word={draft.word}
-            wanted={draft.arguments}
-            setWanted={(wanted) => put({ arguments: wanted })}
-          />
+          <WordPart draft={draft} put={put} view={view} />
+          <FaultsAt name="arguments">
+            <ArgumentFields
+              word={draft.word}
+              wanted={draft.arguments}
+              setWanted={(wanted) => put({ arguments: wanted })}
+            />
+          </FaultsAt>
         </div>
       )
     case 'Who and how often':
@@ -121,17 +128,17 @@ function Part({ part, saved: { draft, setDraft, live, changed }, view, around, f
   }
 }
 
-/** The first thing that keeps a command from being saved. */
-function wrongWith(
-  draft: CommandSettings,
-  words: string | undefined,
-  faults: ReturnType<typeof checkSteps>,
-): string | undefined {
-  const bad = [draft.word, ...draft.aliases].find((word) => !/^[\p{L}\p{N}_-]{1,30}$/u.test(word))
-  if (draft.word === '') return 'Type the command first.'
-  if (bad !== undefined) return `"${bad}" cannot be typed as one word in chat. Use letters, digits, - and _.`
-  const nameless = draft.arguments.find(({ name }) => !/^[a-z][a-z0-9_]*$/.test(name))
-  if (nameless !== undefined) return 'An argument’s name starts with a letter, followed by a to z, digits and _.'
+/** What keeps a command from being saved, by field. */
+function wrongWith(draft: CommandSettings, collides: string | undefined, faults: ReturnType<typeof checkSteps>) {
   const fault = faults.find(({ hint }) => !hint)
-  return words ?? argumentFault(draft) ?? refusalFault(draft) ?? (fault && faultInWords(fault))
+  const nameless = draft.arguments.some(({ name }) => !/^[a-z][a-z0-9_]*$/.test(name))
+  return {
+    word: draft.word === '' ? 'Type the command first.' : (wordFault(draft.word) ?? collides),
+    aliases: draft.aliases.map(wordFault).find((one) => one !== undefined),
+    arguments: nameless
+      ? 'An argument’s name starts with a letter, followed by a to z, digits and _.'
+      : argumentFault(draft),
+    refusalText: refusalFault(draft),
+    steps: fault && faultInWords(fault),
+  }
 }

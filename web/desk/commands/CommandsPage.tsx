@@ -6,7 +6,7 @@ import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { Ready, SharedFaults, saidAbove } from '../../parts/feedback/Ready.tsx'
-import { INPUT } from '../../parts/form/inputs.tsx'
+import { TextInput } from '../../parts/form/inputs.tsx'
 import { Switch } from '../../parts/form/Switch.tsx'
 import { UnsavedList } from '../../parts/form/UnsavedList.tsx'
 import { PageActions } from '../../parts/page/PageHead.tsx'
@@ -18,6 +18,18 @@ import { CommandPanel } from './CommandPanel.tsx'
 import { grouped } from './grouped.ts'
 import { type CommandShown, commandsQuery } from './view.ts'
 
+const NothingYet = ({ add }: { readonly add: () => void }) => (
+  <Empty
+    action={
+      <Button needs="change" onClick={add}>
+        Add the first one
+      </Button>
+    }
+  >
+    No commands of your own yet. A command is a word in chat and what happens when somebody types it.
+  </Empty>
+)
+
 /** The channel's own commands, by group, each with whether it works now. */
 export function CommandsPage() {
   const view = useQuery(commandsQuery)
@@ -25,6 +37,7 @@ export function CommandsPage() {
   const asks = search.get('open')
   const [open, setOpen] = useState<number | 'new' | undefined>(asks === null ? undefined : Number(asks))
   const [asked, setAsked] = useState('')
+  const find = { value: asked, onValue: setAsked }
   const wanted = asked.trim().toLowerCase().replace(/^!/, '')
   const shown = (view.data?.commands ?? []).filter(({ settings }) =>
     [settings.word, ...settings.aliases, settings.description].some((text) => text.toLowerCase().includes(wanted)),
@@ -33,14 +46,8 @@ export function CommandsPage() {
   return (
     <div className="flex flex-col gap-4">
       <PageActions>
-        <input
-          aria-label="Find a command"
-          placeholder="Find a word"
-          value={asked}
-          onChange={(event) => setAsked(event.target.value)}
-          className={`w-44 ${INPUT} placeholder:text-muted`}
-        />
-        <Button look="main" onClick={() => setOpen('new')}>
+        <TextInput aria-label="Find a command" placeholder="Find a word" {...find} most={60} className="w-44" />
+        <Button needs="change" look="main" onClick={() => setOpen('new')}>
           Add a command
         </Button>
       </PageActions>
@@ -51,20 +58,13 @@ export function CommandsPage() {
         nameOf={(id) => draftName(id, view.data?.commands.find((one) => String(one.id) === id)?.settings.word)}
         open={(id) => setOpen(id === 'new' ? 'new' : Number(id))}
       />
-      {view.data && view.data.commands.length === 0 && (
-        <Empty action={<Button onClick={() => setOpen('new')}>Add the first one</Button>}>
-          No commands of your own yet. A command is a word in chat and what happens when somebody types it.
-        </Empty>
-      )}
+      {view.data && view.data.commands.length === 0 && <NothingYet add={() => setOpen('new')} />}
       {view.data && view.data.commands.length > 0 && shown.length === 0 && (
         <p className="text-muted">No command matches “{asked}”.</p>
       )}
       {view.data && shown.length > 0 && <CommandTable commands={shown} open={setOpen} />}
-      {view.data && open === 'new' && (
-        <CommandPanel key="new" view={view.data} command={undefined} close={() => setOpen(undefined)} />
-      )}
-      {view.data && chosen && (
-        <CommandPanel key={chosen.id} view={view.data} command={chosen} close={() => setOpen(undefined)} />
+      {view.data && (open === 'new' || chosen) && (
+        <CommandPanel key={open} view={view.data} command={chosen} close={() => setOpen(undefined)} />
       )}
     </div>
   )
@@ -96,19 +96,21 @@ function CommandTable({ commands, open }: CommandTableProps) {
   )
 }
 
+const TurnOn = ({ id, settings }: CommandShown) => (
+  <Switch
+    turn={(on) => api.POST('/desk/commands/{id}/switch', { params: { path: { id } }, body: { on } })}
+    on={settings.on}
+    label={`!${settings.word}`}
+  />
+)
+
 const columnsOf = (open: (id: number) => void, currency: Currency, said: readonly string[]): Column<CommandShown>[] => [
   {
     id: 'on',
     head: 'On',
     width: 'w-18',
     card: 'aside',
-    cell: ({ id, settings }) => (
-      <Switch
-        turn={(on) => api.POST('/desk/commands/{id}/switch', { params: { path: { id } }, body: { on } })}
-        on={settings.on}
-        label={`!${settings.word}`}
-      />
-    ),
+    cell: (command) => <TurnOn {...command} />,
   },
   {
     id: 'command',

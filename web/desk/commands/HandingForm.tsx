@@ -1,27 +1,33 @@
 import type { FormEvent } from 'react'
 import { type Currency, inWords } from '#core/currency'
+import { firstFault } from '#core/faults'
+import { GiftRules } from '#core/people'
 import { fillIn } from '#core/texts'
 import type { Body } from '../../parts/api/called.ts'
 import { api } from '../../parts/api.ts'
 import { ApplyFoot } from '../../parts/form/ApplyFoot.tsx'
+import { fieldOf } from '../../parts/form/DraftField.tsx'
+import { DraftFields } from '../../parts/form/DraftFields.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
-import { Checkbox, NumberInput } from '../../parts/form/inputs.tsx'
+import { faultsIn } from '../../parts/form/faultsIn.ts'
+import { Checkbox, NumberInput, TextInput } from '../../parts/form/inputs.tsx'
 import { useSave } from '../../parts/form/useSave.ts'
 import { Panel } from '../../parts/page/Panel.tsx'
 import type { Words } from './words.ts'
 
-const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1.5'
-
 /** Whether viewers may pass currency on, and how much in a day. */
 export function HandingForm({ handing, currency, words }: Pick<Words, 'handing' | 'words'> & { currency: Currency }) {
-  const { draft, put: setDraft, discard, settle, changed, conflict } = useDraft('gifts', handing)
+  const kept = useDraft('gifts', handing)
+  const { draft, put, discard, settle, changed, conflict } = kept
+  const faults = faultsIn(GiftRules, draft, { perDay: draft.perDay > 0 ? undefined : 'Type a number above 0.' })
+  const wrong = firstFault(faults)
   const save = useSave(
     (body: Body<'/desk/handing'>) => api.PUT('/desk/handing', { body }),
     draft.on ? 'Viewers can give each other currency now.' : 'Gifts between viewers are off.',
   )
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    if (changed && draft.perDay > 0) save.mutate(draft, { onSuccess: () => settle(draft) })
+    if (changed && wrong === undefined) save.mutate(draft, { onSuccess: () => settle(draft) })
   }
   return (
     <form onSubmit={submit}>
@@ -30,23 +36,15 @@ export function HandingForm({ handing, currency, words }: Pick<Words, 'handing' 
         aside={changed ? undefined : handing.on ? 'on' : 'off'}
         bodyClassName="flex flex-col gap-3 p-4"
       >
-        <Checkbox on={draft.on} onTick={(on) => setDraft({ ...draft, on })}>
-          Viewers may give each other {currency.many} with !{words.hand.word}
-        </Checkbox>
-        <p className="flex items-center gap-3">
-          Daily limit per viewer
-          <NumberInput
-            label="Daily limit per viewer"
-            value={draft.perDay}
-            most={999_999_999}
-            onValue={(perDay) => setDraft({ ...draft, perDay })}
-            className="w-28"
-          />
-        </p>
-        <Reply reply={draft.reply} onReply={(reply) => setDraft({ ...draft, reply })} currency={currency} />
+        <DraftFields kept={kept} faults={faults} error={save.error}>
+          <Checkbox on={draft.on} onTick={(on) => put({ ...draft, on })}>
+            Viewers may give each other {currency.many} with !{words.hand.word}
+          </Checkbox>
+          <GiftFields reply={draft.reply} currency={currency} />
+        </DraftFields>
         <ApplyFoot
           changed={changed}
-          wrong={draft.perDay > 0 ? undefined : 'Type a number above 0.'}
+          wrong={wrong}
           pending={save.isPending}
           error={save.error}
           discard={discard}
@@ -57,31 +55,33 @@ export function HandingForm({ handing, currency, words }: Pick<Words, 'handing' 
   )
 }
 
-interface ReplyProps {
+const GiftField = fieldOf<GiftRules>()
+
+interface ExampleProps {
   readonly reply: string
-  readonly onReply: (reply: string) => void
   readonly currency: Currency
 }
 
-function Reply({ reply, onReply, currency }: ReplyProps) {
+const GiftFields = (example: ExampleProps) => (
+  <>
+    <GiftField name="perDay" label="Daily limit per viewer" unit={example.currency.many}>
+      {(own) => <NumberInput label="Daily limit per viewer" most={999_999_999} className="w-28" {...own} />}
+    </GiftField>
+    <GiftField name="reply" label="Reply in chat" hint={<Example {...example} />}>
+      {(own) => <TextInput most={300} placeholder="the default text" {...own} />}
+    </GiftField>
+  </>
+)
+
+function Example({ reply, currency }: ExampleProps) {
   const amount = inWords(50, currency)
   const example =
     reply.trim() === ''
       ? `valve_vera gave hinge_hedy ${amount}, who now has ${inWords(320, currency)}.`
       : fillIn(reply, { viewer: { name: 'valve_vera' }, other: { name: 'hinge_hedy' }, amount })
   return (
-    <label className="flex flex-col gap-1">
-      Reply in chat
-      <input
-        value={reply}
-        maxLength={300}
-        placeholder="the default text"
-        onChange={(event) => onReply(event.target.value)}
-        className={`${INPUT} placeholder:text-muted`}
-      />
-      <span className="text-note text-muted">
-        {example} · Fields: {'{{ viewer.name }}'}, {'{{ other.name }}'}, {'{{ amount }}'}
-      </span>
-    </label>
+    <>
+      {example} · Fields: {'{{ viewer.name }}'}, {'{{ other.name }}'}, {'{{ amount }}'}
+    </>
   )
 }

@@ -24,12 +24,10 @@ const OUTCOMES = [
 
 const WORDS = { done: 'done', refused: 'refused', failed: 'failed', waiting: 'waits' } as const
 
-/** What ran in the last 30 days: who, when, what came of it and why, and how long it took. */
-export function RunsPage() {
-  const [outcome, setOutcome] = useState<(typeof OUTCOMES)[number]['value']>('')
-  const [typed, setTyped] = useState('')
-  const text = useDeferredValue(typed.trim())
-  const runs = useInfiniteQuery({
+type Outcome = (typeof OUTCOMES)[number]['value']
+
+const useRuns = (outcome: Outcome, text: string) =>
+  useInfiniteQuery({
     queryKey: keyOf('runs', outcome, text),
     queryFn: ({ signal, pageParam }) =>
       answerOf(
@@ -41,6 +39,13 @@ export function RunsPage() {
     initialPageParam: undefined as number | undefined,
     getNextPageParam: ({ before }) => before ?? undefined,
   })
+
+/** What ran in the last 30 days: who, when, what came of it and why, and how long it took. */
+export function RunsPage() {
+  const [outcome, setOutcome] = useState<Outcome>('')
+  const [typed, setTyped] = useState('')
+  const text = useDeferredValue(typed.trim())
+  const runs = useRuns(outcome, text)
   const shown = runs.data?.pages.flatMap((page) => page.runs) ?? []
   return (
     <div className="flex flex-col gap-4">

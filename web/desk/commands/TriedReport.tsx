@@ -3,6 +3,7 @@ import type { Answer } from '../../parts/api/called.ts'
 import { channelSlug } from '../../parts/api.ts'
 import { Figure } from '../../parts/Figure.tsx'
 import { mediaAddress, mediaBase } from '../../parts/media.ts'
+import { type ColumnHead, ColumnHeads } from '../../parts/table/ColumnHeads.tsx'
 
 /** What would happen, as the server's copy of the channel had it. */
 export type Tried = Answer<'/desk/try'>
@@ -83,29 +84,19 @@ function Part({ title, children }: { title: string; children: React.ReactNode })
   )
 }
 
+const MOVED_HEADS: readonly ColumnHead[] = [
+  { name: 'Who' },
+  { name: 'Why' },
+  { name: 'Before', end: true },
+  { name: 'Change', end: true },
+  { name: 'After', end: true },
+]
+
 function Moved({ transfers }: Pick<Tried, 'transfers'>) {
   return (
     <Part title="Money">
       <table className="tabular w-full">
-        <thead className="text-left text-sm text-muted">
-          <tr>
-            <th scope="col" className="font-medium">
-              Who
-            </th>
-            <th scope="col" className="font-medium">
-              Why
-            </th>
-            <th scope="col" className="text-right font-medium">
-              Before
-            </th>
-            <th scope="col" className="text-right font-medium">
-              Change
-            </th>
-            <th scope="col" className="text-right font-medium">
-              After
-            </th>
-          </tr>
-        </thead>
+        <ColumnHeads heads={MOVED_HEADS} />
         <tbody>
           {transfers.map((one, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: a transfer is its place

@@ -34,6 +34,12 @@ interface Person {
   readonly name: string
 }
 
+const AsOnAir = ({ air, setAir }: { readonly air: boolean; readonly setAir: (air: boolean) => void }) => (
+  <Checkbox on={air} onTick={setAir}>
+    As if the show were on air
+  </Checkbox>
+)
+
 /** Tries it as it stands in the form, on a copy of the channel; and, once it is live, runs it for real. */
 export function TryPart({ what, wrong, unsaved, view }: TryPartProps) {
   const [as, setAs] = useState<MadeUp>('follower')
@@ -53,11 +59,7 @@ export function TryPart({ what, wrong, unsaved, view }: TryPartProps) {
       ) : (
         <Typed what={what} typed={typed} setTyped={setTyped} />
       )}
-      {!view.standing.onAir && (
-        <Checkbox on={air} onTick={setAir}>
-          As if the show were on air
-        </Checkbox>
-      )}
+      {!view.standing.onAir && <AsOnAir air={air} setAir={setAir} />}
       <div className="flex flex-wrap items-center gap-2">
         <Button
           look="main"
@@ -165,7 +167,7 @@ function RunForReal({ what, unsaved, nobody, known, typed, figures }: RunProps) 
   const real = what.id !== null && !unsaved && (nobody || known !== undefined)
   return (
     <>
-      <Button disabled={!real || run.isPending} onClick={() => what.id !== null && run.mutate(what.id)}>
+      <Button needs="act" disabled={!real || run.isPending} onClick={() => what.id !== null && run.mutate(what.id)}>
         Run it for real
       </Button>
       {!real && <span className="text-muted">To run it for real, save it and choose a real viewer.</span>}

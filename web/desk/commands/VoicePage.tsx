@@ -35,6 +35,26 @@ export function VoicePage() {
   )
 }
 
+const REPLIES = [
+  { value: 'plain', name: 'in the room, without their name' },
+  { value: 'mention', name: 'in the room, with their name' },
+  { value: 'private', name: 'privately' },
+] as const
+
+type Reply = Voice['reply']
+
+const Replies = ({ reply, choose }: { readonly reply: Reply; readonly choose: (reply: Reply) => void }) => (
+  <>
+    <div className="flex flex-wrap items-center gap-3">
+      <span>Replies</span>
+      <Select label="How replies are written" value={reply} choices={REPLIES} onChoose={choose} />
+    </div>
+    <p className="rounded-md bg-surface px-3 py-1.5">
+      <span className="font-semibold text-brass-text">Ricompensa</span> {SAMPLE[reply]}
+    </p>
+  </>
+)
+
 function VoiceForm({ voice }: { voice: Voice }) {
   const save = useChange({
     ask: (patch: Partial<Voice>) => answerOf(api.PUT('/desk/voice', { body: patch })),
@@ -49,22 +69,7 @@ function VoiceForm({ voice }: { voice: Voice }) {
         <Checkbox on={!voice.muted} onTick={(on) => save.mutate({ muted: !on })}>
           The bot speaks in chat. When muted, everything keeps working and balances still change; it says nothing.
         </Checkbox>
-        <div className="flex flex-wrap items-center gap-3">
-          <span>Replies</span>
-          <Select
-            label="How replies are written"
-            value={voice.reply}
-            choices={[
-              { value: 'plain', name: 'in the room, without their name' },
-              { value: 'mention', name: 'in the room, with their name' },
-              { value: 'private', name: 'privately' },
-            ]}
-            onChoose={(reply) => save.mutate({ reply })}
-          />
-        </div>
-        <p className="rounded-md bg-surface px-3 py-1.5">
-          <span className="font-semibold text-brass-text">Ricompensa</span> {SAMPLE[voice.reply]}
-        </p>
+        <Replies reply={voice.reply} choose={(reply) => save.mutate({ reply })} />
         <Checkbox on={voice.hints} onTick={(hints) => save.mutate({ hints })}>
           A mistyped command gets a hint: “did you mean !lamp?”
         </Checkbox>

@@ -1,58 +1,55 @@
-import { useState } from 'react'
+import { type ComponentProps, useState } from 'react'
 import type { CommandSettings } from '#core/words'
-import { Field, INPUT, splitWords } from '../../parts/form/inputs.tsx'
+import { fieldOf } from '../../parts/form/DraftField.tsx'
+import { Field, splitWords, TextInput } from '../../parts/form/inputs.tsx'
 import { type CommandsView, groupsOf } from './view.ts'
+
+const CommandField = fieldOf<CommandSettings>()
 
 interface WordPartProps {
   readonly draft: CommandSettings
   readonly put: (patch: Partial<CommandSettings>) => void
   readonly view: CommandsView
-  /** What a word collides with, while it is typed. */
-  readonly collides: string | undefined
 }
 
 /** What is typed, what it is for, and where it stands in the list. */
-export function WordPart({ draft, put, view, collides }: WordPartProps) {
-  const [aliases, setAliases] = useState(draft.aliases.join(' '))
+export function WordPart({ draft, put, view }: WordPartProps) {
   return (
     <div className="grid gap-4 sm:grid-cols-2">
-      <Field label="Command, after the !">
-        <input
-          data-autofocus
-          value={draft.word}
-          maxLength={30}
-          aria-invalid={collides !== undefined}
-          onChange={(event) => put({ word: event.target.value.replace(/^!+/, '').trim() })}
-          className={INPUT}
-        />
-      </Field>
-      <Field label="Aliases and common typos">
-        <input
-          value={aliases}
-          placeholder="none"
-          onChange={(event) => {
-            setAliases(event.target.value)
-            put({ aliases: splitWords(event.target.value).slice(0, 20) })
-          }}
-          className={`${INPUT} placeholder:text-muted`}
-        />
-      </Field>
-      {collides !== undefined && (
-        <p role="alert" className="col-span-2 text-brick-text">
-          {collides}
-        </p>
-      )}
-      <Field label="Description for the public list">
-        <input
-          value={draft.description}
-          maxLength={200}
-          onChange={(event) => put({ description: event.target.value })}
-          className={INPUT}
-        />
-      </Field>
+      <CommandField name="word" label="Command, after the !">
+        {({ value, onValue }) => (
+          <TextInput
+            data-autofocus
+            value={value}
+            most={30}
+            onValue={(word) => onValue(word.replace(/^!+/, '').trim())}
+          />
+        )}
+      </CommandField>
+      <CommandField name="aliases" label="Aliases and common typos">
+        {({ value, onValue }) => <WordsInput words={value} onWords={(words) => onValue(words.slice(0, 20))} />}
+      </CommandField>
+      <CommandField name="description" label="Description for the public list">
+        {(own) => <TextInput most={200} {...own} />}
+      </CommandField>
       <GroupField group={draft.group} setGroup={(group) => put({ group })} view={view} />
     </div>
   )
+}
+
+interface WordsInputProps extends Pick<ComponentProps<'input'>, 'aria-describedby' | 'aria-invalid'> {
+  readonly words: readonly string[]
+  readonly onWords: (words: string[]) => void
+}
+
+/** Several words; what is typed between them stays as it is while it is typed. */
+function WordsInput({ words, onWords, ...rest }: WordsInputProps) {
+  const [typed, setTyped] = useState(words.join(' '))
+  const type = (text: string) => {
+    setTyped(text)
+    onWords(splitWords(text))
+  }
+  return <TextInput value={typed} most={700} placeholder="none" onValue={type} {...rest} />
 }
 
 /** A group to stand in, new or one there is. */
@@ -68,14 +65,7 @@ export function GroupField({
   return (
     <>
       <Field label="Group">
-        <input
-          value={group}
-          maxLength={40}
-          list="command-groups"
-          placeholder="none"
-          onChange={(event) => setGroup(event.target.value)}
-          className={`${INPUT} placeholder:text-muted`}
-        />
+        <TextInput value={group} most={40} list="command-groups" placeholder="none" onValue={setGroup} />
       </Field>
       <datalist id="command-groups">
         {groupsOf(view).map((name) => (

@@ -13,6 +13,7 @@ import type { Column } from '../../parts/table/column.ts'
 import { DataTable } from '../../parts/table/DataTable.tsx'
 import { ranksQuery } from '../ranks/ranks.ts'
 import { commandsQuery, wordsIn } from './view.ts'
+import { wordFault } from './wordFault.ts'
 
 const NAMES: readonly { readonly kind: WordKind; readonly does: string }[] = [
   { kind: 'get', does: 'Buys a reward' },
@@ -30,7 +31,7 @@ const NAMES: readonly { readonly kind: WordKind; readonly does: string }[] = [
 ]
 
 function problemOf(draft: ChatWords, currency: Currency, view: Parameters<typeof wordsIn>[0]): string | undefined {
-  const empty = NAMES.find(({ kind }) => !/^[\p{L}\p{N}_-]{1,30}$/u.test(draft[kind].word))
+  const empty = NAMES.find(({ kind }) => wordFault(draft[kind].word) !== undefined)
   if (empty !== undefined) return `The command for "${empty.does}" can have letters, digits, - and _.`
   const checked = checkWords(currency, draft, wordsIn(view))
   return checked.ok ? undefined : checked.refusal.sentence
@@ -75,65 +76,70 @@ export function WordsForm({ words, currency }: { words: ChatWords; currency: Cur
 type Command = ChatWords[WordKind]
 type Named = (typeof NAMES)[number]
 
+interface CellProps extends Named {
+  readonly word: Command
+  readonly put: (patch: Partial<Command>) => void
+}
+
+const OnCell = ({ does, word, put }: CellProps) => (
+  <input
+    type="checkbox"
+    aria-label={`${does}: on`}
+    checked={word.on}
+    onChange={(event) => put({ on: event.target.checked })}
+    className="size-4 accent-brass pointer-coarse:size-6"
+  />
+)
+
+const WordCell = ({ does, word, put }: CellProps) => (
+  <>
+    <span aria-hidden="true" className="text-muted">
+      !
+    </span>
+    <TextInput
+      aria-label={`Command: ${does}`}
+      aria-invalid={wordFault(word.word) !== undefined}
+      value={word.word}
+      most={30}
+      onValue={(typed) => put({ word: typed.replace(/^!+/, '') })}
+      className="ml-1 w-36"
+    />
+  </>
+)
+
 const columnsOf = (
   draft: ChatWords,
   put: (kind: WordKind, patch: Partial<Command>) => void,
-): readonly Column<Named>[] => [
-  {
-    id: 'on',
-    head: 'On',
-    width: 'w-12',
-    card: 'aside',
-    cell: ({ kind, does }) => (
-      <input
-        type="checkbox"
-        aria-label={`${does}: on`}
-        checked={draft[kind].on}
-        onChange={(event) => put(kind, { on: event.target.checked })}
-        className="size-4 accent-brass pointer-coarse:size-6"
-      />
+): readonly Column<Named>[] => {
+  const own = (row: Named): CellProps => ({
+    ...row,
+    word: draft[row.kind],
+    put: (patch) => put(row.kind, patch),
+  })
+  return [
+    { id: 'on', head: 'On', width: 'w-12', card: 'aside', cell: (row) => <OnCell {...own(row)} /> },
+    { id: 'command', head: 'Command', width: 'w-48', card: 'title', cell: (row) => <WordCell {...own(row)} /> },
+    { id: 'does', head: 'What it does', cell: ({ does }) => does },
+    ...RESTS.map(
+      ({ of, head, per }): Column<Named> => ({
+        id: of,
+        head,
+        width: 'w-36',
+        end: true,
+        card: 'figure',
+        cell: ({ kind, does }) => (
+          <NumberInput
+            label={`${does}: cooldown ${per}, in seconds`}
+            value={draft[kind][of]}
+            most={86_400}
+            onValue={(seconds) => put(kind, { [of]: seconds })}
+            className="w-20"
+          />
+        ),
+      }),
     ),
-  },
-  {
-    id: 'command',
-    head: 'Command',
-    width: 'w-48',
-    card: 'title',
-    cell: ({ kind, does }) => (
-      <>
-        <span aria-hidden="true" className="text-muted">
-          !
-        </span>
-        <TextInput
-          aria-label={`Command: ${does}`}
-          value={draft[kind].word}
-          most={30}
-          onValue={(word) => put(kind, { word: word.replace(/^!+/, '') })}
-          className="ml-1 w-36"
-        />
-      </>
-    ),
-  },
-  { id: 'does', head: 'What it does', cell: ({ does }) => does },
-  ...RESTS.map(
-    ({ of, head, per }): Column<Named> => ({
-      id: of,
-      head,
-      width: 'w-36',
-      end: true,
-      card: 'figure',
-      cell: ({ kind, does }) => (
-        <NumberInput
-          label={`${does}: cooldown ${per}, in seconds`}
-          value={draft[kind][of]}
-          most={86_400}
-          onValue={(seconds) => put(kind, { [of]: seconds })}
-          className="w-20"
-        />
-      ),
-    }),
-  ),
-]
+  ]
+}
 
 const RESTS = [
   { of: 'everyoneSeconds', head: 'Cooldown for everyone, s', per: 'for everyone' },
@@ -162,6 +168,9 @@ function Allowed({ draft, setDraft }: AllowedProps) {
           {name}
         </Checkbox>
       ))}
+      <p className="basis-full text-note text-muted">
+        Members of the team who may adjust balances at the desk may do so in chat, too, by as much.
+      </p>
       <Checkbox on={draft.askOthers} onTick={(askOthers) => setDraft({ ...draft, askOthers })}>
         anyone can ask for somebody else’s balance
       </Checkbox>

@@ -68,7 +68,7 @@ describe('the currency', () => {
     quiet()
     const { user } = showPage(form)
     await user.clear(screen.getByLabelText('Name for many'))
-    expect(screen.getByRole('alert').textContent).toBe('Type the currency’s name for one and for many.')
+    expect(screen.getByRole('alert').textContent).toBe('Type the currency’s name for many.')
     await user.type(screen.getByLabelText('Name for many'), 'bolts')
     await user.clear(screen.getByLabelText('Chat command, after the !'))
     await user.type(screen.getByLabelText('Chat command, after the !'), 'my bolts')

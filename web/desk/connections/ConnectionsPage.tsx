@@ -51,7 +51,12 @@ function ChatPanel({ chat }: { chat: Connections['chat'] }) {
     <Panel title="Chat" aside={chat.since > 0 && `since ${timeText(chat.since)}`}>
       <div className="flex items-center gap-4 px-4 py-3">
         <Light good={connected}>{chat.sentence}</Light>
-        <Button className="ml-auto" onClick={() => test.mutate()} disabled={test.isPending || chat.status === 'off'}>
+        <Button
+          needs="act"
+          className="ml-auto"
+          onClick={() => test.mutate()}
+          disabled={test.isPending || chat.status === 'off'}
+        >
           Say a test line
         </Button>
       </div>
@@ -83,7 +88,7 @@ function EventsPanel({ eventsAddress, secrets, events, refusals }: Connections) 
           >
             Copy
           </Button>
-          <Button onClick={() => test.mutate()} disabled={test.isPending}>
+          <Button needs="act" onClick={() => test.mutate()} disabled={test.isPending}>
             Send a test event
           </Button>
         </div>

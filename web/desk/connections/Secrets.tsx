@@ -77,7 +77,7 @@ function SecretRow({ secret }: { secret: Secret }) {
           <Button onClick={() => setAsking(false)}>Keep it</Button>
         </>
       ) : (
-        <Button look="quiet" onClick={() => setAsking(true)}>
+        <Button needs="change" look="quiet" onClick={() => setAsking(true)}>
           Revoke
         </Button>
       )}
@@ -113,7 +113,7 @@ function NewSecret({ made }: { made: (secret: string) => void }) {
       </Field>
       <KindChoice chosen={chosen} choose={setChosen} />
       <div className="flex items-center gap-3">
-        <Button type="submit" disabled={add.isPending || chosen.length === 0}>
+        <Button needs="change" type="submit" disabled={add.isPending || chosen.length === 0}>
           Add a secret
         </Button>
         {chosen.length === 0 && <p className="text-sm text-muted">Choose what it may send.</p>}

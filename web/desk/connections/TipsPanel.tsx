@@ -3,6 +3,7 @@ import { inWords, moneyInWords } from '#core/currency'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { TextInput } from '../../parts/form/inputs.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { dayText } from '../../parts/time.ts'
 import { useChange } from '../../parts/useChange.ts'
@@ -24,16 +25,21 @@ export function TipsPanel({ tips }: { tips: readonly TipToDecide[] }) {
   )
 }
 
+/** Pays a tip by its rate, by hand, or not at all. */
+function useDecision({ id, name }: TipToDecide) {
+  const { currency } = useStatus()
+  return useChange({
+    ask: (pay: 'rate' | 'nothing' | number) =>
+      answerOf(api.POST('/desk/tips/{tip}/decide', { params: { path: { tip: id } }, body: { pay } })),
+    invalidates: ['connections'],
+    said: ({ paid }) => (paid === 0 ? `${name} got nothing for it.` : `${name} got ${inWords(paid, currency)}.`),
+  })
+}
+
 function TipLine({ tip }: { tip: TipToDecide }) {
   const { currency } = useStatus()
   const [amount, setAmount] = useState('')
-  const decide = useChange({
-    ask: (pay: 'rate' | 'nothing' | number) =>
-      answerOf(api.POST('/desk/tips/{tip}/decide', { params: { path: { tip: tip.id } }, body: { pay } })),
-    invalidates: ['connections'],
-    said: ({ paid }) =>
-      paid === 0 ? `${tip.name} got nothing for it.` : `${tip.name} got ${inWords(paid, currency)}.`,
-  })
+  const decide = useDecision(tip)
   const whole = /^[1-9]\d{0,8}$/.test(amount) ? Number(amount) : undefined
   return (
     <li className="flex flex-wrap items-center gap-3 border-t border-line px-4 py-2 first:border-t-0">
@@ -47,20 +53,18 @@ function TipLine({ tip }: { tip: TipToDecide }) {
           Pay by the rate
         </Button>
       )}
-      <label className="flex items-center gap-2">
-        <span className="sr-only">Amount for {tip.name}</span>
-        <input
+      <span className="flex items-center gap-2">
+        <TextInput
+          aria-label={`Amount for ${tip.name}`}
           inputMode="numeric"
           value={amount}
-          onChange={(event) => setAmount(event.target.value.trim())}
-          className="tabular w-24 rounded-md border border-line bg-surface px-3 py-1.5 text-right"
+          most={9}
+          onValue={(text) => setAmount(text.trim())}
+          className="tabular w-24 text-right"
         />
         {currency.many}
-      </label>
-      <Button
-        onClick={() => whole !== undefined && decide.mutate(whole)}
-        disabled={whole === undefined || decide.isPending}
-      >
+      </span>
+      <Button onClick={() => whole && decide.mutate(whole)} disabled={whole === undefined || decide.isPending}>
         Pay
       </Button>
       <Button look="quiet" onClick={() => decide.mutate('nothing')} disabled={decide.isPending}>

@@ -1,3 +1,4 @@
+import type { EarningPlan } from '#core/earning'
 import { planDifference } from '#core/earning'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
@@ -7,11 +8,8 @@ import type { Draft, Earning } from './draft.ts'
 
 const SAVING = { saved: 'saved as a draft', saving: 'saving …', failed: 'not saved: the server does not answer' }
 
-/** At the foot of the page while the draft differs from what is live: apply it now, at the next show, or drop it. */
-export function DraftBar({ draft, earning }: { draft: Draft; earning: Earning }) {
-  const { plan, circles } = earning
-  const count = planDifference(plan, draft.plan, circles).length
-  const wrong = Object.keys(draft.problems).length
+/** What can be done with a draft of the plan: it goes live now or later, or is dropped. */
+function usePlanChange(draft: Draft, live: EarningPlan) {
   const apply = useChange({
     ask: () => answerOf(api.PUT('/desk/earning', { body: draft.plan })),
     invalidates: ['earning'],
@@ -28,10 +26,19 @@ export function DraftBar({ draft, earning }: { draft: Draft; earning: Earning })
     ask: () => answerOf(api.PUT('/desk/earning/draft', { body: { plan: null, nextShow: false } })),
     invalidates: ['earning'],
     onDone: () => {
-      draft.replace(plan)
+      draft.replace(live)
     },
     inPlace: true,
   })
+  return { apply, later, drop }
+}
+
+/** At the foot of the page while the draft differs from what is live: apply it now, at the next show, or drop it. */
+export function DraftBar({ draft, earning }: { draft: Draft; earning: Earning }) {
+  const { plan, circles } = earning
+  const count = planDifference(plan, draft.plan, circles).length
+  const wrong = Object.keys(draft.problems).length
+  const { apply, later, drop } = usePlanChange(draft, plan)
   const waits = earning.draft.nextShow
   const fault = apply.error ?? later.error ?? drop.error
   return (

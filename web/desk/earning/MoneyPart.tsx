@@ -17,6 +17,27 @@ function readRate(text: string): number | undefined {
     : undefined
 }
 
+interface CodeChoiceProps {
+  readonly label: string
+  readonly value: string
+  /** What stands there while none is chosen. */
+  readonly none?: string
+  readonly codes: readonly string[]
+  readonly choose: (code: string) => void
+}
+
+const CodeChoice = ({ label, value, none, codes, choose }: CodeChoiceProps) => (
+  <label className="flex items-center gap-3">
+    <span className="min-w-0 flex-1">{label}</span>
+    <select value={value} onChange={(event) => choose(event.target.value)} className={FIELD}>
+      {none !== undefined && <option value="">{none}</option>}
+      {codes.map((code) => (
+        <option key={code}>{code}</option>
+      ))}
+    </select>
+  </label>
+)
+
 /** What money tips are counted in, and what others are worth in it. A tip in any other waits to be decided. */
 export function MoneyPart({ money, set }: { money: Money; set: (money: Money) => void }) {
   const rates = Object.entries(money.rates)
@@ -25,18 +46,12 @@ export function MoneyPart({ money, set }: { money: Money; set: (money: Money) =>
   return (
     <fieldset className="flex min-w-0 flex-col gap-2 border-t border-line pt-3">
       <legend className="sr-only">Money of tips</legend>
-      <label className="flex items-center gap-3">
-        <span className="min-w-0 flex-1">Tips are counted in</span>
-        <select
-          value={money.currency}
-          onChange={(event) => set({ currency: event.target.value, rates: without(event.target.value) })}
-          className={FIELD}
-        >
-          {CODES.map((code) => (
-            <option key={code}>{code}</option>
-          ))}
-        </select>
-      </label>
+      <CodeChoice
+        label="Tips are counted in"
+        value={money.currency}
+        codes={CODES}
+        choose={(currency) => set({ currency, rates: without(currency) })}
+      />
       {rates.map(([code, rate]) => (
         <RateRow
           key={code}
@@ -47,19 +62,13 @@ export function MoneyPart({ money, set }: { money: Money; set: (money: Money) =>
           remove={() => set({ ...money, rates: without(code) })}
         />
       ))}
-      <label className="flex items-center gap-3">
-        <span className="min-w-0 flex-1 text-muted">Add a rate for</span>
-        <select
-          value=""
-          onChange={(event) => set({ ...money, rates: { ...money.rates, [event.target.value]: 1_000_000 } })}
-          className={FIELD}
-        >
-          <option value="">another currency …</option>
-          {others.map((code) => (
-            <option key={code}>{code}</option>
-          ))}
-        </select>
-      </label>
+      <CodeChoice
+        label="Add a rate for"
+        value=""
+        none="another currency …"
+        codes={others}
+        choose={(code) => set({ ...money, rates: { ...money.rates, [code]: 1_000_000 } })}
+      />
       <p className="text-sm text-muted">
         A tip in a currency without a rate is never paid on a guess: it waits on the Connections page until you decide.
       </p>
@@ -67,19 +76,15 @@ export function MoneyPart({ money, set }: { money: Money; set: (money: Money) =>
   )
 }
 
-function RateRow({
-  code,
-  rate,
-  money,
-  change,
-  remove,
-}: {
-  code: string
-  rate: number
-  money: Money
-  change: (rate: number) => void
-  remove: () => void
-}) {
+interface RateRowProps {
+  readonly code: string
+  readonly rate: number
+  readonly money: Money
+  readonly change: (rate: number) => void
+  readonly remove: () => void
+}
+
+function RateRow({ code, rate, money, change, remove }: RateRowProps) {
   const [text, setText] = useState(rateText(rate))
   const read = readRate(text)
   return (

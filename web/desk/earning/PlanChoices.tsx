@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
+import type { ReactNode } from 'react'
 import { useState } from 'react'
 import { inWords } from '#core/currency'
 import { type EarningPlan, planDifference, STARTERS } from '#core/earning'
@@ -45,6 +46,25 @@ export function Starters({ earning, draft, take }: ChoicesProps) {
   )
 }
 
+interface EarlierProps {
+  readonly at: number
+  readonly by: string
+  readonly list: ReturnType<typeof planDifference>
+  readonly children: ReactNode
+}
+
+const Earlier = ({ at, by, list, children }: EarlierProps) => (
+  <div className="flex items-center gap-3 border-t border-line px-4 py-2 first:border-t-0">
+    <p className="min-w-0 flex-1">
+      {dayText(at)} <span className="text-muted">by {by}</span>
+      <span className="block truncate text-note text-muted">
+        {list.length === 0 ? 'is live now' : list.map(({ what, after }) => `${what}: ${after}`).join('; ')}
+      </span>
+    </p>
+    {children}
+  </div>
+)
+
 /** Every plan that was applied, with what differs from the live one; any can be brought back into the draft. */
 export function History({ earning, draft, take }: ChoicesProps) {
   const [shown, setShown] = useState(false)
@@ -69,19 +89,13 @@ export function History({ earning, draft, take }: ChoicesProps) {
         history.data?.plans.map(({ id, at, by, plan }) => {
           const list = planDifference(earning.plan, plan, earning.circles)
           return (
-            <div key={id} className="flex items-center gap-3 border-t border-line px-4 py-2 first:border-t-0">
-              <p className="min-w-0 flex-1">
-                {dayText(at)} <span className="text-muted">by {by}</span>
-                <span className="block truncate text-note text-muted">
-                  {list.length === 0 ? 'is live now' : list.map(({ what, after }) => `${what}: ${after}`).join('; ')}
-                </span>
-              </p>
+            <Earlier key={id} {...{ at, by, list }}>
               {list.length > 0 && (
                 <Button disabled={same(plan, draft)} onClick={() => take(plan)}>
                   Restore
                 </Button>
               )}
-            </div>
+            </Earlier>
           )
         })}
     </Panel>

@@ -72,6 +72,27 @@ const UNITS = [
   { unit: 3600, name: 'hours' },
 ] as const
 
+interface UnitChoiceProps {
+  readonly label: string
+  readonly unit: number
+  readonly choose: (unit: number) => void
+}
+
+const UnitChoice = ({ label, unit, choose }: UnitChoiceProps) => (
+  <select
+    aria-label={`Unit of: ${label}`}
+    value={unit}
+    onChange={(event) => choose(Number(event.target.value))}
+    className={INPUT}
+  >
+    {UNITS.map(({ unit: one, name: words }) => (
+      <option key={one} value={one}>
+        {words}
+      </option>
+    ))}
+  </select>
+)
+
 /** A length of time, in a unit of choice. */
 export function TimeRow({ draft, name, label, hint, value, range = AMOUNT, onValue }: NumberRowProps) {
   const start = unitOf(value)
@@ -100,18 +121,7 @@ export function TimeRow({ draft, name, label, hint, value, range = AMOUNT, onVal
             inputMode="numeric"
             className={`tabular w-16 text-right ${INPUT}`}
           />
-          <select
-            aria-label={`Unit of: ${label}`}
-            value={unit}
-            onChange={(event) => take(text, Number(event.target.value))}
-            className={INPUT}
-          >
-            {UNITS.map(({ unit: one, name: words }) => (
-              <option key={one} value={one}>
-                {words}
-              </option>
-            ))}
-          </select>
+          <UnitChoice label={label} unit={unit} choose={(next) => take(text, next)} />
         </span>
       )}
     </Row>

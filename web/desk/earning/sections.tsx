@@ -11,29 +11,12 @@ export interface SectionProps {
 
 const INTERVAL = { least: 10, most: 86_400 }
 
-/** How watching is paid, on air and off. */
-export function WatchingSection({ draft, earning: { currency } }: SectionProps) {
+/** What is paid while the show is off. */
+function OffAirRows({ draft }: Pick<SectionProps, 'draft'>) {
   const { plan, set } = draft
   const { offAir } = plan
   return (
-    <Panel title="Watching" bodyClassName="flex flex-col gap-3 p-4">
-      <TimeRow
-        draft={draft}
-        name="interval"
-        label="Pay viewers every"
-        value={plan.intervalSeconds}
-        range={INTERVAL}
-        onValue={(intervalSeconds) => set({ intervalSeconds })}
-        hint="Leftover minutes count towards the next payment."
-      />
-      <NumberRow
-        draft={draft}
-        name="base"
-        label={`Each payment, in ${currency.many}`}
-        value={plan.base}
-        onValue={(base) => set({ base })}
-      />
-      <CapRow draft={draft} />
+    <>
       <NumberRow
         draft={draft}
         name="offAirBase"
@@ -56,6 +39,33 @@ export function WatchingSection({ draft, earning: { currency } }: SectionProps) 
           onValue={(intervalSeconds) => set({ offAir: { ...offAir, intervalSeconds } })}
         />
       )}
+    </>
+  )
+}
+
+/** How watching is paid, on air and off. */
+export function WatchingSection({ draft, earning: { currency } }: SectionProps) {
+  const { plan, set } = draft
+  return (
+    <Panel title="Watching" bodyClassName="flex flex-col gap-3 p-4">
+      <TimeRow
+        draft={draft}
+        name="interval"
+        label="Pay viewers every"
+        value={plan.intervalSeconds}
+        range={INTERVAL}
+        onValue={(intervalSeconds) => set({ intervalSeconds })}
+        hint="Leftover minutes count towards the next payment."
+      />
+      <NumberRow
+        draft={draft}
+        name="base"
+        label={`Each payment, in ${currency.many}`}
+        value={plan.base}
+        onValue={(base) => set({ base })}
+      />
+      <CapRow draft={draft} />
+      <OffAirRows draft={draft} />
     </Panel>
   )
 }

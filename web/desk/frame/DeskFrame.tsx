@@ -37,7 +37,7 @@ export function DeskFrame({ status, live }: { status: Status; live: boolean }) {
         )}
         <Unreadable />
         <div className="flex min-h-0 flex-1">
-          {wide && <Sidebar caller={status.caller} />}
+          {wide && <Sidebar />}
           <main id="page" tabIndex={-1} className="min-w-0 flex-1 overflow-y-auto p-3 outline-none lg:p-5">
             <DeskPage />
           </main>

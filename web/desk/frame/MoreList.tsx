@@ -5,7 +5,7 @@ import { UnsavedMark } from '../../parts/form/UnsavedMark.tsx'
 import { Lights, Voice } from '../show/ShowBar.tsx'
 import type { Status } from '../status.ts'
 import { OwnButtons } from './OwnButtons.tsx'
-import { isUnsaved, PAGES } from './pages.ts'
+import { isUnsaved, pagesFor } from './pages.ts'
 
 /** On a narrow window: every page, what the show bar has no room for, and what is about whoever sits here. */
 export function MoreList({ status, onJump }: { status: Status; onJump: () => void }) {
@@ -18,7 +18,7 @@ export function MoreList({ status, onJump }: { status: Status; onJump: () => voi
       </div>
       <Button onClick={onJump}>Find a person or a page …</Button>
       <ul className="grid grid-cols-2 gap-2">
-        {PAGES.flatMap(({ pages }) =>
+        {pagesFor(status.rights).flatMap(({ pages }) =>
           pages.map(({ to, name }) => (
             <li key={to}>
               <NavLink
@@ -36,7 +36,7 @@ export function MoreList({ status, onJump }: { status: Status; onJump: () => voi
         )}
       </ul>
       <div className="flex flex-wrap gap-2">
-        <OwnButtons caller={status.caller} />
+        <OwnButtons caller={status.caller} owner={status.owner} />
       </div>
     </div>
   )

@@ -3,6 +3,7 @@ import { Ellipsis, Inbox, type LucideIcon, Radio, Timer, Users } from 'lucide-re
 import { useEffect, useState } from 'react'
 import { NavLink, useLocation } from 'react-router'
 import { Running } from '../later.tsx'
+import { IfMayIn } from '../rights.tsx'
 import { useRunning } from '../running/useRunning.ts'
 import type { Status } from '../status.ts'
 import { useWaiting, WaitingPart } from '../store/SideRail.tsx'
@@ -45,7 +46,9 @@ export function PhoneBar({ status, onJump }: PhoneBarProps) {
           open={sheet === 'running'}
           press={() => setSheet('running')}
         />
-        <Page to="/people" name="People" icon={Users} />
+        <IfMayIn area="people">
+          <Page to="/people" name="People" icon={Users} />
+        </IfMayIn>
         <Opener name="More" icon={Ellipsis} open={sheet === 'more'} press={() => setSheet('more')} />
       </nav>
       {sheet && <OpenSheet sheet={sheet} close={() => setSheet(undefined)} status={status} onJump={onJump} />}

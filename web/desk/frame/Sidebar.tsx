@@ -2,17 +2,19 @@ import { clsx } from 'clsx'
 import { NavLink } from 'react-router'
 import { useUnsavedPages } from '../../parts/form/drafts.tsx'
 import { UnsavedMark } from '../../parts/form/UnsavedMark.tsx'
+import { useStatus } from '../status.ts'
 import { OwnButtons } from './OwnButtons.tsx'
-import { isUnsaved, PAGES } from './pages.ts'
+import { isUnsaved, pagesFor } from './pages.ts'
 import { useAhead } from './useAhead.ts'
 
 /** The pages at the left, and what is about whoever sits here. */
-export function Sidebar({ caller }: { caller: string }) {
+export function Sidebar() {
+  const { rights, caller, owner } = useStatus()
   const unsaved = useUnsavedPages()
   const ahead = useAhead()
   return (
     <nav aria-label="Pages" className="flex w-40 shrink-0 flex-col overflow-y-auto border-r border-line bg-panel py-4">
-      {PAGES.map(({ group, pages }) => (
+      {pagesFor(rights).map(({ group, pages }) => (
         <div key={group} className="mb-4">
           <p className="px-4 pb-1 text-tiny text-muted">{group}</p>
           {pages.map(({ to, name }) => (
@@ -37,7 +39,7 @@ export function Sidebar({ caller }: { caller: string }) {
         </div>
       ))}
       <div className="mt-auto flex flex-col items-stretch gap-1 px-2 text-sm">
-        <OwnButtons caller={caller} />
+        <OwnButtons caller={caller} owner={owner} />
       </div>
     </nav>
   )

@@ -1,7 +1,11 @@
+import { type Area, may, type Rights } from '#core/team'
+
 /** A page that belongs to another: a tab under its title. */
 interface TabPage {
   readonly to: string
   readonly name: string
+  /** Who may look there sees it; left out: all of the team do. */
+  readonly area?: Area
   /** Its heading, where that is not its name. */
   readonly title?: string
 }
@@ -26,12 +30,13 @@ export const PAGES: readonly Group[] = [
   {
     group: 'The economy',
     pages: [
-      { to: '/earning', name: 'Earning' },
-      { to: '/people', name: 'People', fills: true },
-      { to: '/ranks', name: 'Ranks', title: 'Ranks and circles' },
+      { to: '/earning', name: 'Earning', area: 'earning' },
+      { to: '/people', name: 'People', area: 'people', fills: true },
+      { to: '/ranks', name: 'Ranks', area: 'ranks', title: 'Ranks and circles' },
       {
         to: '/commands',
         name: 'Commands',
+        area: 'commands',
         tabs: [
           { to: '/commands', name: 'Commands' },
           { to: '/commands/triggers', name: 'Triggers' },
@@ -44,21 +49,23 @@ export const PAGES: readonly Group[] = [
       {
         to: '/store',
         name: 'Store',
+        area: 'store',
         tabs: [
           { to: '/store', name: 'Rewards', title: 'Store' },
-          { to: '/store/orders', name: 'Orders' },
+          { to: '/store/orders', name: 'Orders', area: 'waiting' },
         ],
       },
       {
         to: '/games',
         name: 'Games',
+        area: 'games',
         tabs: [
           { to: '/games', name: 'Games' },
           { to: '/games/cup', name: 'Cup' },
           { to: '/games/texts', name: 'Messages' },
         ],
       },
-      { to: '/raffles', name: 'Raffles' },
+      { to: '/raffles', name: 'Raffles', area: 'raffles' },
     ],
   },
   {
@@ -67,6 +74,7 @@ export const PAGES: readonly Group[] = [
       {
         to: '/screen',
         name: 'Screen',
+        area: 'screen',
         tabs: [
           { to: '/screen', name: 'Overlays', title: 'Screen' },
           { to: '/screen/alerts', name: 'Alerts' },
@@ -75,17 +83,60 @@ export const PAGES: readonly Group[] = [
       },
     ],
   },
-  { group: 'Behind it', pages: [{ to: '/connections', name: 'Connections' }] },
+  {
+    group: 'Behind it',
+    pages: [
+      { to: '/connections', name: 'Connections', area: 'connections' },
+      {
+        to: '/team',
+        name: 'Team',
+        area: 'team',
+        tabs: [
+          { to: '/team', name: 'Members', title: 'Team' },
+          { to: '/team/changes', name: 'Change log' },
+        ],
+      },
+    ],
+  },
 ]
+
+const isSeen = (rights: Rights, { area }: TabPage, within?: TabPage): boolean => {
+  const needed = area ?? within?.area
+  return needed === undefined || may(rights, needed, 'look')
+}
+
+/** A page as somebody sees it: with the tabs they may look at, leading to the first of them; undefined if there is none. */
+function seenPage(rights: Rights, page: DeskPage): DeskPage | undefined {
+  if (page.tabs === undefined) return isSeen(rights, page) ? page : undefined
+  const tabs = page.tabs.filter((tab) => isSeen(rights, tab, page))
+  const [first] = tabs
+  return first && { ...page, to: first.to, tabs }
+}
+
+/** The pages that somebody sees. */
+export const pagesFor = (rights: Rights): readonly Group[] =>
+  PAGES.map(({ group, pages }) => ({
+    group,
+    pages: pages.flatMap((page) => seenPage(rights, page) ?? []),
+  })).filter(({ pages }) => pages.length > 0)
+
+/** The area that the page at an address belongs to; undefined: all of the team see it. */
+export function areaOf(address: string): Area | undefined {
+  const all = PAGES.flatMap(({ pages }) =>
+    pages.flatMap((page) => [page, ...(page.tabs ?? []).map((tab) => ({ area: page.area, ...tab }))]),
+  )
+  const within = all.filter(({ to }) => to !== '/' && (address === to || address.startsWith(`${to}/`)))
+  return within.sort((a, b) => b.to.length - a.to.length)[0]?.area
+}
 
 interface Head extends Pick<DeskPage, 'tabs' | 'fills'> {
   readonly title: string
 }
 
 /** The heading and the tabs of the page at an address; undefined where the page draws its own. */
-export function headOf(address: string): Head | undefined {
+export function headOf(address: string, groups = PAGES): Head | undefined {
   const at = address.length > 1 ? address.replace(/\/$/, '') : address
-  const all = PAGES.flatMap(({ pages }) => pages).filter(({ ownHead }) => !ownHead)
+  const all = groups.flatMap(({ pages }) => pages).filter(({ ownHead }) => !ownHead)
   const page = all.find(({ to, tabs = [] }) => to === at || tabs.some((tab) => tab.to === at))
   const open = page?.tabs?.find(({ to }) => to === at) ?? page
   return page && open && { ...page, title: open.title ?? open.name }

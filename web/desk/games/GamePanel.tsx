@@ -1,6 +1,8 @@
 import { useState } from 'react'
+import { firstFault } from '#core/faults'
 import {
   GAME_NAMES,
+  GAME_SETTINGS,
   type Game,
   inPercent,
   paysTooMuch,
@@ -8,16 +10,20 @@ import {
   returnsOf,
   returnWarning,
   type SettingsOf,
-  settingsFault,
+  settingsFaults,
 } from '#core/games'
 import { answerOf } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/dialog/FormDialog.tsx'
 import { SidePanel } from '../../parts/dialog/SidePanel.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
+import { Wrong } from '../../parts/feedback/Wrong.tsx'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
+import { DraftFields } from '../../parts/form/DraftFields.tsx'
 import { type Draft, useDraft } from '../../parts/form/drafts.tsx'
+import { faultsIn } from '../../parts/form/faultsIn.ts'
 import { INPUT } from '../../parts/form/inputs.tsx'
+import { SaveLine } from '../../parts/form/SaveLine.tsx'
 import { useChange } from '../../parts/useChange.ts'
 import { LimitFields } from '../commands/LimitFields.tsx'
 import type { CommandsView } from '../commands/view.ts'
@@ -52,6 +58,7 @@ export function GamePanel<G extends Game>({ game, view, commands, close }: GameP
   const live = view.settings[game] as SettingsOf[G]
   const kept = useDraft(`game/${game}`, live)
   const { draft, put: setDraft } = kept
+  const faults = faultsIn(GAME_SETTINGS[game], draft, settingsFaults(game, draft))
   const [part, setPart] = useState(PARTS[game][0] ?? '')
   const put = (patch: Partial<SettingsOf[G]>) => setDraft({ ...draft, ...patch })
   return (
@@ -61,9 +68,11 @@ export function GamePanel<G extends Game>({ game, view, commands, close }: GameP
       parts={PARTS[game]}
       part={part}
       setPart={setPart}
-      foot={<GameFoot game={game} kept={kept} />}
+      foot={<GameFoot game={game} kept={kept} fault={firstFault(faults)} />}
     >
-      <Part part={part} game={game} draft={draft} put={put as never} view={view} commands={commands} />
+      <DraftFields kept={kept} faults={faults}>
+        <Part part={part} game={game} draft={draft} put={put as never} view={view} commands={commands} />
+      </DraftFields>
     </SidePanel>
   )
 }
@@ -128,9 +137,10 @@ function WhoPart({ game, draft, put, commands }: Omit<PartProps, 'part' | 'view'
 interface GameFootProps<G extends Game> {
   readonly game: G
   readonly kept: Draft<SettingsOf[G]>
+  readonly fault: string | undefined
 }
 
-function GameFoot<G extends Game>({ game, kept }: GameFootProps<G>) {
+function GameFoot<G extends Game>({ game, kept, fault }: GameFootProps<G>) {
   const { draft, settle, changed, conflict } = kept
   const [asking, setAsking] = useState(false)
   const save = useChange({
@@ -141,21 +151,24 @@ function GameFoot<G extends Game>({ game, kept }: GameFootProps<G>) {
     onFresh: (_, { sent }) => settle(sent),
     inPlace: true,
   })
-  const fault = settingsFault(game, draft)
   const returns = fault === undefined ? returnsOf(game, draft) : undefined
   const go = () =>
     returns !== undefined && paysTooMuch(returns) ? setAsking(true) : save.mutate({ sent: draft, confirmed: false })
   return (
     <div className="flex flex-col gap-2">
-      {fault !== undefined && (
-        <p role="alert" className="text-brick-text">
-          {fault}
-        </p>
-      )}
+      <Wrong>{fault}</Wrong>
       {returns && <PaidBack returns={returns} />}
       <DraftConflict conflict={conflict} />
       {save.error && changed && <Problem error={save.error} />}
-      <SaveLine kept={kept} off={fault !== undefined || conflict !== undefined} saving={save.isPending} go={go} />
+      <div className="flex flex-wrap items-center gap-2">
+        <SaveLine
+          {...kept}
+          typed={changed}
+          off={fault !== undefined || conflict !== undefined}
+          saving={save.isPending}
+          save={go}
+        />
+      </div>
       {asking && returns && (
         <Confirm
           most={returnsInWords(returns)}
@@ -176,31 +189,6 @@ function PaidBack({ returns }: { returns: NonNullable<ReturnType<typeof returnsO
       {inPercent(returns.least) === inPercent(returns.most) ? '.' : ', depending on how they play.'}
       {warning && <span className="block text-brick-text">{warning}</span>}
     </p>
-  )
-}
-
-interface SaveLineProps {
-  readonly kept: Pick<Draft<unknown>, 'changed' | 'discard'>
-  readonly off: boolean
-  readonly saving: boolean
-  readonly go: () => void
-}
-
-function SaveLine({ kept: { changed, discard }, off, saving, go }: SaveLineProps) {
-  return (
-    <div className="flex flex-wrap items-center gap-2">
-      {changed && (
-        <>
-          <Button look="main" disabled={off || saving} onClick={go}>
-            {saving ? 'Saving …' : 'Save now'}
-          </Button>
-          <Button onClick={discard}>Discard changes</Button>
-        </>
-      )}
-      <span role="status" className={changed ? 'text-brass-text' : 'text-muted'}>
-        {changed ? 'Unsaved changes.' : 'Saved.'}
-      </span>
-    </div>
   )
 }
 

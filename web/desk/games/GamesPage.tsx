@@ -92,6 +92,18 @@ function GameTable({ view, commands, onOpen }: GameTableProps) {
   )
 }
 
+function Named({ game, view, commands, onOpen }: GameTableProps & { readonly game: Game }) {
+  return (
+    <button type="button" onClick={() => onOpen(game)} className="text-left">
+      <span className="font-semibold underline-offset-2 hover:underline">{GAME_NAMES[game]}</span>{' '}
+      <code className="text-muted">!{view.settings[game].word.word}</code>
+      <span className="block text-note text-muted">
+        {ABOUT[game]}; for {whoInWords(view.settings[game].who, commands.names)}
+      </span>
+    </button>
+  )
+}
+
 function columnsOf({ view, commands, onOpen }: GameTableProps): Column<Game>[] {
   const lately = (game: Game) => view.lately.games.find((one) => one.game === game)
   return [
@@ -106,15 +118,7 @@ function columnsOf({ view, commands, onOpen }: GameTableProps): Column<Game>[] {
       id: 'game',
       head: 'Game',
       card: 'title',
-      cell: (game) => (
-        <button type="button" onClick={() => onOpen(game)} className="text-left">
-          <span className="font-semibold underline-offset-2 hover:underline">{GAME_NAMES[game]}</span>{' '}
-          <code className="text-muted">!{view.settings[game].word.word}</code>
-          <span className="block text-note text-muted">
-            {ABOUT[game]}; for {whoInWords(view.settings[game].who, commands.names)}
-          </span>
-        </button>
-      ),
+      cell: (game) => <Named game={game} view={view} commands={commands} onOpen={onOpen} />,
     },
     {
       id: 'returns',
@@ -212,6 +216,7 @@ function StartButton({ game, view }: { game: Game; view: DeskGames }) {
     return <span className="whitespace-nowrap text-moss-text">on now</span>
   return (
     <Button
+      needs="act"
       disabled={action.isPending}
       onClick={() =>
         action.mutate({

@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import { digits } from '#core/currency'
 import { Button } from '../../parts/Button.tsx'
 import { lazily } from '../../parts/lazily.tsx'
+import { IfMay } from '../../parts/page/areaRights.tsx'
 import { clockText, useNow } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
 import { roundTitle } from './roundTitle.ts'
@@ -28,9 +29,11 @@ export function RunningRound({ round }: { round: OpenRound }) {
             Open
           </Link>
         )}
-        <Button look="quiet" onClick={() => setAsking(true)} aria-label={`Call off ${roundTitle(round)}`}>
-          Call off
-        </Button>
+        <IfMay level="act">
+          <Button look="quiet" onClick={() => setAsking(true)} aria-label={`Call off ${roundTitle(round)}`}>
+            Call off
+          </Button>
+        </IfMay>
       </p>
       {asking && <CallOffRound round={round} close={() => setAsking(false)} />}
     </li>

@@ -4,8 +4,10 @@ import { GAME_NAMES, GAME_TEXTS, GAMES, type Game, type GameTextKey, sampleText,
 import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
+import { Wrong } from '../../parts/feedback/Wrong.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
 import { INPUT, Select } from '../../parts/form/inputs.tsx'
+import { SaveLine } from '../../parts/form/SaveLine.tsx'
 import { PageActions } from '../../parts/page/PageHead.tsx'
 import { useGameAction } from './useGameAction.ts'
 import { gamesQuery } from './view.ts'
@@ -41,6 +43,13 @@ export function TextsPage() {
   )
 }
 
+const TextHead = ({ when, own }: { readonly when: string; readonly own: boolean }) => (
+  <div className="flex items-baseline gap-3">
+    <h2 className="font-sans text-base font-semibold">{when}</h2>
+    <span className="text-note text-muted">{own ? 'your text' : 'the default text'}</span>
+  </div>
+)
+
 function OneText({ text, own }: { text: GameTextKey; own: readonly string[] | undefined }) {
   const { when, fields, ours } = GAME_TEXTS[text]
   const live: readonly string[] = own ?? ours
@@ -54,29 +63,21 @@ function OneText({ text, own }: { text: GameTextKey; own: readonly string[] | un
     )
   return (
     <section aria-label={when} className="flex flex-col gap-2 border-t border-line pt-3">
-      <div className="flex items-baseline gap-3">
-        <h2 className="font-sans text-base font-semibold">{when}</h2>
-        <span className="text-note text-muted">{own === undefined ? 'the default text' : 'your text'}</span>
-      </div>
+      <TextHead when={when} own={own !== undefined} />
       <Alternatives text={text} draft={draft} setDraft={setDraft} />
       <p className="text-note text-muted">
         Fields: {fields.map(({ path, tells }) => `{{ ${path} }} ${tells}`).join(' · ')}
       </p>
-      {fault !== undefined && (
-        <p role="alert" className="text-brick-text">
-          {fault}
-        </p>
-      )}
+      <Wrong>{fault}</Wrong>
       {action.error && <Problem error={action.error} />}
       <div className="flex flex-wrap items-center gap-2">
         {draft.length < MOST_TEXTS && (
           <Button onClick={() => setDraft([...draft, draft.at(-1) ?? ''])}>Add another</Button>
         )}
         {changed && (
-          <SaveButtons
-            off={fault !== undefined || action.isPending}
+          <SaveLine
+            {...{ changed, discard, typed: true, saving: action.isPending, off: fault !== undefined }}
             save={() => save(draft, 'The messages are saved.')}
-            discard={discard}
           />
         )}
         {own !== undefined && (
@@ -86,17 +87,6 @@ function OneText({ text, own }: { text: GameTextKey; own: readonly string[] | un
         )}
       </div>
     </section>
-  )
-}
-
-function SaveButtons({ off, save, discard }: { off: boolean; save: () => void; discard: () => void }) {
-  return (
-    <>
-      <Button look="main" disabled={off} onClick={save}>
-        Save now
-      </Button>
-      <Button onClick={discard}>Discard changes</Button>
-    </>
   )
 }
 

@@ -1,9 +1,9 @@
 import { api } from '../../parts/api.ts'
-import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
 import { NumberInput } from '../../parts/form/inputs.tsx'
+import { SaveLine } from '../../parts/form/SaveLine.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { useGameAction } from './useGameAction.ts'
 import type { DeskGames } from './view.ts'
@@ -13,6 +13,11 @@ import { WordFields } from './WordFields.tsx'
 export function WageringPanel({ view }: { view: DeskGames }) {
   const { draft, put: setDraft, discard, settle, changed, conflict } = useDraft('wagering', view.wagering)
   const action = useGameAction({ inPlace: true })
+  const save = () =>
+    action.mutate(
+      { send: () => api.PUT('/desk/wagering', { body: draft }), said: 'Saved.' },
+      { onSuccess: () => settle(draft) },
+    )
   return (
     <Panel title="For all games" bodyClassName="flex flex-wrap items-end gap-x-8 gap-y-3 px-4 py-3">
       <div className="flex flex-col gap-1">
@@ -37,20 +42,9 @@ export function WageringPanel({ view }: { view: DeskGames }) {
       {action.error && changed && <Problem error={action.error} />}
       {changed && (
         <div className="flex basis-full items-center gap-2">
-          <Button
-            look="main"
-            disabled={action.isPending || conflict !== undefined}
-            onClick={() =>
-              action.mutate(
-                { send: () => api.PUT('/desk/wagering', { body: draft }), said: 'Saved.' },
-                { onSuccess: () => settle(draft) },
-              )
-            }
-          >
-            Save now
-          </Button>
-          <Button onClick={discard}>Discard changes</Button>
-          <span className="text-brass-text">Unsaved changes.</span>
+          <SaveLine
+            {...{ changed, discard, save, typed: true, saving: action.isPending, off: conflict !== undefined }}
+          />
         </div>
       )}
     </Panel>

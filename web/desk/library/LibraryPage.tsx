@@ -20,7 +20,7 @@ export function LibraryPage() {
   const [adding, setAdding] = useState(false)
   const { data } = screen
   const add = (
-    <Button look="main" onClick={() => setAdding(true)}>
+    <Button needs="change" look="main" onClick={() => setAdding(true)}>
       Add a file
     </Button>
   )
@@ -38,13 +38,7 @@ export function LibraryPage() {
       {data && data.media.length === 0 && (
         <Empty action={add}>No files of your own yet. The built-in pictures and sounds work without any.</Empty>
       )}
-      {data && data.media.length > 0 && (
-        <ul className="grid cols-tiles gap-3">
-          {data.media.map((file) => (
-            <FileCard key={file.file} file={file} />
-          ))}
-        </ul>
-      )}
+      {data && data.media.length > 0 && <Files files={data.media} />}
       {adding && data && (
         <UploadDialog
           most={data.room.each}
@@ -57,9 +51,37 @@ export function LibraryPage() {
   )
 }
 
-function FileCard({ file }: { file: MediaFile }) {
+function FileShown({ file }: { file: MediaFile }) {
   const base = mediaBase(useStatus().channel.slug)
   const ref = `media/${file.file}`
+  switch (file.kind) {
+    case 'picture':
+      return <img src={smallAddress(ref, base)} alt="" className="max-h-full max-w-full" />
+    case 'video':
+      return (
+        // biome-ignore lint/a11y/useMediaCaption: a short clip of the streamer's own choice has no captions to show
+        <video src={mediaAddress(ref, base)} controls preload="metadata" className="max-h-full max-w-full" />
+      )
+    default:
+      return (
+        <div className="flex w-full flex-col items-center gap-2">
+          <Music aria-hidden="true" className="size-8 text-muted" />
+          {/* biome-ignore lint/a11y/useMediaCaption: a short sound of the streamer's own choice has no words to show */}
+          <audio src={mediaAddress(ref, base)} controls preload="none" className="w-full" />
+        </div>
+      )
+  }
+}
+
+const Files = ({ files }: { readonly files: readonly MediaFile[] }) => (
+  <ul className="grid cols-tiles gap-3">
+    {files.map((file) => (
+      <FileCard key={file.file} file={file} />
+    ))}
+  </ul>
+)
+
+function FileCard({ file }: { file: MediaFile }) {
   const told = [
     file.file.split('.').at(-1)?.toUpperCase(),
     file.width === null ? undefined : `${file.width} × ${file.height}`,
@@ -69,18 +91,7 @@ function FileCard({ file }: { file: MediaFile }) {
   return (
     <li className="flex flex-col rounded-md border border-line bg-panel">
       <div className="flex h-32 items-center justify-center rounded-t-md bg-surface p-2">
-        {file.kind === 'picture' && <img src={smallAddress(ref, base)} alt="" className="max-h-full max-w-full" />}
-        {file.kind === 'video' && (
-          // biome-ignore lint/a11y/useMediaCaption: a short clip of the streamer's own choice has no captions to show
-          <video src={mediaAddress(ref, base)} controls preload="metadata" className="max-h-full max-w-full" />
-        )}
-        {file.kind === 'sound' && (
-          <div className="flex w-full flex-col items-center gap-2">
-            <Music aria-hidden="true" className="size-8 text-muted" />
-            {/* biome-ignore lint/a11y/useMediaCaption: a short sound of the streamer's own choice has no words to show */}
-            <audio src={mediaAddress(ref, base)} controls preload="none" className="w-full" />
-          </div>
-        )}
+        <FileShown file={file} />
       </div>
       <div className="flex flex-1 flex-col gap-1 p-3">
         <NameField file={file} />

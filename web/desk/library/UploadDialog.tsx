@@ -4,6 +4,7 @@ import { useChange } from '../../parts/useChange.ts'
 import 'react-image-crop/dist/ReactCrop.css'
 import { Button } from '../../parts/Button.tsx'
 import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
+import { Wrong } from '../../parts/feedback/Wrong.tsx'
 import { Field, TextInput } from '../../parts/form/inputs.tsx'
 import { type Crop, putIntoLibrary, sizeText, tooLarge } from './library.ts'
 
@@ -23,6 +24,18 @@ export const ACCEPT = {
   video: 'video/mp4,video/webm',
 } as const
 
+interface NameFieldProps {
+  readonly file: File
+  readonly name: string
+  readonly setName: (name: string) => void
+}
+
+const NameField = ({ file, name, setName }: NameFieldProps) => (
+  <Field label="Name in the library" hint={`${sizeText(file.size)}, named ${file.name}`}>
+    <TextInput value={name} most={80} onValue={setName} />
+  </Field>
+)
+
 /** Puts a file into the library: looked at first, a picture cut to what is wanted, a still taken from a video. */
 export function UploadDialog({ most, accept, close, done }: UploadDialogProps) {
   const [file, setFile] = useState<File>()
@@ -40,6 +53,7 @@ export function UploadDialog({ most, accept, close, done }: UploadDialogProps) {
     send.reset()
   }
   const large = file && tooLarge(file.size, most, seconds)
+  const off = file === undefined || large !== undefined || name.trim() === ''
   return (
     <DialogForm
       title="Add a file"
@@ -48,30 +62,17 @@ export function UploadDialog({ most, accept, close, done }: UploadDialogProps) {
       leave="Cancel"
       does={send.isPending ? 'Sending …' : 'Add to the library'}
       go={() => send.mutate(undefined)}
-      off={file === undefined || large !== undefined || name.trim() === ''}
+      off={off}
       change={send}
     >
       <FileBox accept={accept} most={most} choose={choose} />
       {file && (
         <>
-          <Preview
-            file={file}
-            crop={crop}
-            setCrop={setCrop}
-            played={setSeconds}
-            still={(picture) => send.mutate(picture)}
-            busy={send.isPending}
-          />
-          <Field label="Name in the library" hint={`${sizeText(file.size)}, named ${file.name}`}>
-            <TextInput value={name} most={80} onValue={setName} />
-          </Field>
+          <Preview {...{ file, crop, setCrop }} played={setSeconds} still={send.mutate} busy={send.isPending} />
+          <NameField file={file} name={name} setName={setName} />
         </>
       )}
-      {large !== undefined && (
-        <p role="alert" className="text-brick-text">
-          {large}
-        </p>
-      )}
+      <Wrong>{large}</Wrong>
       {send.isPending && <progress aria-label="Sent" value={part} className="w-full accent-brass" />}
     </DialogForm>
   )

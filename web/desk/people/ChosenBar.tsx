@@ -22,7 +22,7 @@ export function ChosenBar(props: ChosenBarProps) {
   const items = useDeeds(props)
   return (
     <div className="ml-auto flex flex-wrap items-center gap-2">
-      <Button look="main" onClick={() => correct({ viewers: [...chosen.keys()], words: wordsFor(names) })}>
+      <Button needs="act" look="main" onClick={() => correct({ viewers: [...chosen.keys()], words: wordsFor(names) })}>
         Adjust {chosen.size === 1 ? names[0] : `${chosen.size} chosen`} …
       </Button>
       <Menu>

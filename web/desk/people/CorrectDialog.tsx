@@ -36,6 +36,38 @@ function readTyped(typed: string, of: Of, how: How, currency: Currency) {
   return readAmount(typed, 0, currency)
 }
 
+interface HowMuchProps {
+  readonly of: Of
+  readonly each: boolean
+  readonly typed: string
+  readonly setTyped: (typed: string) => void
+  /** What it reads as, or why it cannot be read. */
+  readonly reads: string
+}
+
+function HowMuch({ of, each, typed, setTyped, reads }: HowMuchProps) {
+  const { currency } = useStatus()
+  return (
+    <Field
+      label={`How many ${of === 'hours' ? 'hours' : currency.many}${each ? ', each' : ''}`}
+      hint={
+        <span className="block min-h-5" aria-live="polite">
+          {typed.trim() !== '' && reads}
+        </span>
+      }
+    >
+      <TextInput
+        data-autofocus
+        required
+        value={typed}
+        most={20}
+        onValue={setTyped}
+        placeholder={of === 'hours' ? '12, 1.5 or 1:30' : '250, 1,000 or 1k'}
+      />
+    </Field>
+  )
+}
+
 /** Gives to, takes from or sets the balance of people, with a reason that is shown in their history. Can be undone. */
 export function CorrectDialog({ whom, close, done }: { whom: Whom; close: () => void; done: () => void }) {
   const { currency } = useStatus()
@@ -49,6 +81,7 @@ export function CorrectDialog({ whom, close, done }: { whom: Whom; close: () => 
   })
   const read = readTyped(typed, of, how, currency)
   const inAmount = (value: number) => (of === 'hours' ? durationInWords(value) : inWords(value, currency))
+  const reads = read.ok ? inAmount(read.value) : read.refusal.sentence
   const go = () => read.ok && correct.mutate({ viewers: whom.viewers, of, how, amount: read.value, why: why.trim() })
   return (
     <DialogForm
@@ -61,23 +94,7 @@ export function CorrectDialog({ whom, close, done }: { whom: Whom; close: () => 
     >
       <Radios legend="What to adjust" legendHidden inRow value={of} choices={OF} onChoose={setOf} />
       <Hows how={how} choose={setHow} />
-      <Field
-        label={`How many ${of === 'hours' ? 'hours' : currency.many}${isEach(whom) ? ', each' : ''}`}
-        hint={
-          <span className="block min-h-5" aria-live="polite">
-            {typed.trim() !== '' && (read.ok ? inAmount(read.value) : read.refusal.sentence)}
-          </span>
-        }
-      >
-        <TextInput
-          data-autofocus
-          required
-          value={typed}
-          most={20}
-          onValue={setTyped}
-          placeholder={of === 'hours' ? '12, 1.5 or 1:30' : '250, 1,000 or 1k'}
-        />
-      </Field>
+      <HowMuch of={of} each={isEach(whom)} typed={typed} setTyped={setTyped} reads={reads} />
       <Field label="Why">
         <TextInput value={why} most={200} onValue={setWhy} placeholder="shown in their history" />
       </Field>

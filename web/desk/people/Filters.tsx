@@ -34,20 +34,29 @@ const SHOWN: readonly { readonly value: PeopleView['shown']; readonly name: stri
   { value: 'all', name: 'everybody' },
 ]
 
+interface FigureFilterProps {
+  readonly name: 'balanceFrom' | 'balanceTo' | 'hoursFrom' | 'earnedFrom'
+  readonly label: string
+  readonly view: PeopleView
+  readonly put: (patch: Partial<PeopleView>) => void
+}
+
+const FigureFilter = ({ name, label, view, put }: FigureFilterProps) => (
+  <label className="flex items-center gap-2">
+    {label}
+    <input
+      value={view[name]}
+      inputMode="numeric"
+      onChange={(event) => put({ [name]: event.target.value.replace(/\D/g, '') })}
+      className={`tabular w-20 text-right ${FIELD}`}
+    />
+  </label>
+)
+
 /** What holds people back from the list, beyond their name. */
 export function Filters({ view, setView, ranks }: FiltersProps) {
   const put = (patch: Partial<PeopleView>) => setView({ ...view, ...patch })
-  const figure = (name: 'balanceFrom' | 'balanceTo' | 'hoursFrom' | 'earnedFrom', label: string) => (
-    <label className="flex items-center gap-2">
-      {label}
-      <input
-        value={view[name]}
-        inputMode="numeric"
-        onChange={(event) => put({ [name]: event.target.value.replace(/\D/g, '') })}
-        className={`tabular w-20 text-right ${FIELD}`}
-      />
-    </label>
-  )
+  const figures = { view, put }
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-2 rounded-md border border-line p-3">
       <Pick label="Role" value={view.standing} pick={(standing) => put({ standing })} none="any role">
@@ -62,10 +71,10 @@ export function Filters({ view, setView, ranks }: FiltersProps) {
       <Pick label="Which people" value={view.shown} pick={(shown) => put({ shown: shown as PeopleView['shown'] })}>
         {SHOWN}
       </Pick>
-      {figure('balanceFrom', 'Balance from')}
-      {figure('balanceTo', 'to')}
-      {figure('earnedFrom', 'Earned from')}
-      {figure('hoursFrom', 'Hours from')}
+      <FigureFilter name="balanceFrom" label="Balance from" {...figures} />
+      <FigureFilter name="balanceTo" label="to" {...figures} />
+      <FigureFilter name="earnedFrom" label="Earned from" {...figures} />
+      <FigureFilter name="hoursFrom" label="Hours from" {...figures} />
       <Button
         look="quiet"
         className="ml-auto"

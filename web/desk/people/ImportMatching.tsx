@@ -3,6 +3,7 @@ import { digits } from '#core/currency'
 import { type ImportColumns, readImport } from '#core/people'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
+import { Checkbox } from '../../parts/form/inputs.tsx'
 import { guessColumns, type ImportFile, without } from './importFile.ts'
 import { useRanks } from './people.ts'
 import { type Lines, useImport } from './useImport.ts'
@@ -47,15 +48,9 @@ export function Matching({ file, close }: { file: ImportFile; close: () => void 
         ))}
       </div>
       {more.length > 0 && (
-        <label className="flex items-baseline gap-2">
-          <input
-            type="checkbox"
-            checked={all}
-            onChange={(event) => setAll(event.target.checked)}
-            className="size-4 accent-brass"
-          />
-          <span>Also import: {more.map((one) => one.replaceAll('_', ' ')).join(', ')}.</span>
-        </label>
+        <Checkbox on={all} onTick={setAll}>
+          Also import: {more.map((one) => one.replaceAll('_', ' ')).join(', ')}.
+        </Checkbox>
       )}
       <HowChoice how={how} setHow={setHow} />
       {!nameless && <Found lines={read.lines.length} problems={read.problems} />}

@@ -5,6 +5,7 @@ import { digits } from '#core/currency'
 import { searchOf } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { DownloadButton } from '../../parts/DownloadButton.tsx'
+import { IfMay } from '../../parts/page/areaRights.tsx'
 import { PageActions } from '../../parts/page/PageHead.tsx'
 import { keyOf } from '../../parts/queryKey.ts'
 import { ChosenBar } from './ChosenBar.tsx'
@@ -17,25 +18,31 @@ import { RecentCorrections } from './RecentCorrections.tsx'
 import { Supporters } from './Supporters.tsx'
 import { ViewerPanel } from './ViewerPanel.tsx'
 
-/** Everybody whom the channel knows: found, sorted, and corrected by hand. */
-export function PeoplePage() {
-  const [search] = useSearchParams()
-  const [view, setView] = useState<PeopleView>(() => ({ ...INITIAL_VIEW, standing: search.get('standing') ?? '' }))
-  const [filtering, setFiltering] = useState(filtersOf(view) > 0)
+/** Who is ticked, with their names. */
+function useChosen() {
   const [chosen, setChosen] = useState<ReadonlyMap<number, string>>(new Map())
-  const [whom, setWhom] = useState<Whom>()
-  const [open, setOpen] = useState<number>()
-  const client = useQueryClient()
-  const ranks = useRanks()
-  const people = usePeople(useDeferredValue(view))
   const toggle = (id: number, name: string) =>
     setChosen((before) => {
       const next = new Map(before)
       if (!next.delete(id)) next.set(id, name)
       return next
     })
+  return { chosen, toggle, clear: () => setChosen(new Map()) }
+}
+
+/** Everybody whom the channel knows: found, sorted, and corrected by hand. */
+export function PeoplePage() {
+  const [search] = useSearchParams()
+  const [view, setView] = useState<PeopleView>(() => ({ ...INITIAL_VIEW, standing: search.get('standing') ?? '' }))
+  const [filtering, setFiltering] = useState(filtersOf(view) > 0)
+  const { chosen, toggle, clear } = useChosen()
+  const [whom, setWhom] = useState<Whom>()
+  const [open, setOpen] = useState<number>()
+  const client = useQueryClient()
+  const ranks = useRanks()
+  const people = usePeople(useDeferredValue(view))
   const done = () => {
-    setChosen(new Map())
+    clear()
     void client.invalidateQueries({ queryKey: keyOf('people') })
   }
   return (
@@ -45,28 +52,11 @@ export function PeoplePage() {
       <RecentCorrections />
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <Search view={view} setView={setView} filtering={filtering} setFiltering={setFiltering} />
-        {chosen.size > 0 && (
-          <ChosenBar
-            chosen={chosen}
-            view={view}
-            ranks={ranks}
-            correct={setWhom}
-            clear={() => setChosen(new Map())}
-            done={done}
-          />
-        )}
+        {chosen.size > 0 && <ChosenBar {...{ chosen, view, ranks, clear, done }} correct={setWhom} />}
       </div>
       {filtering && <Filters view={view} setView={setView} ranks={ranks} />}
-      <PeopleTable
-        people={people}
-        view={view}
-        setView={setView}
-        chosen={chosen}
-        toggle={toggle}
-        open={setOpen}
-        ranks={ranks}
-      />
-      {whom && <CorrectDialog whom={whom} close={() => setWhom(undefined)} done={() => setChosen(new Map())} />}
+      <PeopleTable {...{ people, view, setView, chosen, toggle, ranks }} open={setOpen} />
+      {whom && <CorrectDialog whom={whom} close={() => setWhom(undefined)} done={clear} />}
       {open !== undefined && <ViewerPanel id={open} close={() => setOpen(undefined)} />}
     </div>
   )
@@ -86,8 +76,10 @@ function Head({
       note={<p role="status">{total !== undefined && `${digits(total)} ${total === 1 ? 'person' : 'people'}`}</p>}
     >
       <DownloadButton path={`/desk/people.csv?${searchOf(askedOf(view))}`}>Save as CSV</DownloadButton>
-      <MoreMenu />
-      <Button onClick={() => correct({ viewers: 'present', words: 'everyone in the room' })}>
+      <IfMay level="act">
+        <MoreMenu />
+      </IfMay>
+      <Button needs="act" onClick={() => correct({ viewers: 'present', words: 'everyone in the room' })}>
         Adjust everyone present …
       </Button>
     </PageActions>

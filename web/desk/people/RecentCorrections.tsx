@@ -12,9 +12,21 @@ import { useUndo } from './useUndo.ts'
 
 type Correction = Answer<'/desk/people/corrections'>['corrections'][number]
 
+function Told({ one }: { readonly one: Correction }) {
+  const { currency } = useStatus()
+  return (
+    <p className="min-w-0 flex-1 truncate">
+      {told(one, currency)}{' '}
+      <span className="text-muted">
+        {timeText(one.at)}, by {one.by}
+        {one.why === '' ? '' : `: ${one.why}`}
+      </span>
+    </p>
+  )
+}
+
 /** What was corrected lately and can still be taken back: a message that has passed by must not be the only way. */
 export function RecentCorrections() {
-  const { currency } = useStatus()
   const undo = useUndo()
   const takeBack = useChange({
     ask: undo,
@@ -39,13 +51,7 @@ export function RecentCorrections() {
           key={one.adjustments[0]}
           className="flex items-center gap-3 border-b border-line px-3 py-1.5 last:border-b-0"
         >
-          <p className="min-w-0 flex-1 truncate">
-            {told(one, currency)}{' '}
-            <span className="text-muted">
-              {timeText(one.at)}, by {one.by}
-              {one.why === '' ? '' : `: ${one.why}`}
-            </span>
-          </p>
+          <Told one={one} />
           <Button look="quiet" onClick={() => takeBack.mutate(one.adjustments)}>
             Undo
           </Button>

@@ -19,6 +19,26 @@ function placeOf(at: number): { day: number; monday: number } {
   }
 }
 
+/** @param full - How opaque it is, 0 to 1. */
+function Square({ show, column, full }: { show: ShowAttended; column: number; full: number }) {
+  const { startedAt, seconds, title } = show
+  return (
+    <rect
+      x={LEFT + column * CELL}
+      y={14 + placeOf(startedAt).day * CELL}
+      width={CELL - 3}
+      height={CELL - 3}
+      rx={2}
+      className={seconds > 0 ? 'fill-brass stroke-brass' : 'fill-none stroke-line'}
+      fillOpacity={full}
+    >
+      <title>
+        {dayText(startedAt)}, {title}: {seconds > 0 ? durationInWords(seconds - (seconds % 60)) : 'absent'}
+      </title>
+    </rect>
+  )
+}
+
 /** A small calendar of half a year: a square for each show, the fuller the longer somebody watched; empty: missed. */
 export function ShowCalendar({ shows }: { shows: readonly ShowAttended[] }) {
   const [first] = shows
@@ -50,21 +70,7 @@ export function ShowCalendar({ shows }: { shows: readonly ShowAttended[] }) {
         </text>
       ))}
       {shows.map((show) => (
-        <rect
-          key={show.startedAt}
-          x={LEFT + column(show.startedAt) * CELL}
-          y={14 + placeOf(show.startedAt).day * CELL}
-          width={CELL - 3}
-          height={CELL - 3}
-          rx={2}
-          className={show.seconds > 0 ? 'fill-brass stroke-brass' : 'fill-none stroke-line'}
-          fillOpacity={fill(show.seconds)}
-        >
-          <title>
-            {dayText(show.startedAt)}, {show.title}:{' '}
-            {show.seconds > 0 ? durationInWords(show.seconds - (show.seconds % 60)) : 'absent'}
-          </title>
-        </rect>
+        <Square key={show.startedAt} show={show} column={column(show.startedAt)} full={fill(show.seconds)} />
       ))}
     </svg>
   )

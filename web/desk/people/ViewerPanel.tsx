@@ -10,6 +10,7 @@ import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { LedgerHistory } from '../../parts/LedgerHistory.tsx'
 import { keyOf } from '../../parts/queryKey.ts'
 import { dayText } from '../../parts/time.ts'
+import { useMay } from '../rights.tsx'
 import { useStatus } from '../status.ts'
 import { CorrectDialog } from './CorrectDialog.tsx'
 import { EditPersonForm } from './EditPersonForm.tsx'
@@ -40,6 +41,28 @@ export function ViewerPanel({ id, close, begin = 'Profile' }: ViewerPanelProps) 
   )
 }
 
+interface PartsProps {
+  readonly parts: readonly Part[]
+  readonly part: Part
+  readonly setPart: (part: Part) => void
+}
+
+const Parts = ({ parts, part, setPart }: PartsProps) => (
+  <fieldset className="flex gap-1 border-b border-line px-4" aria-label="Parts">
+    {parts.map((one) => (
+      <button
+        key={one}
+        type="button"
+        aria-pressed={part === one}
+        onClick={() => setPart(one)}
+        className={`border-b-3 px-2.5 py-2 ${part === one ? 'border-brass font-semibold' : 'border-transparent text-muted hover:text-text'}`}
+      >
+        {one}
+      </button>
+    ))}
+  </fieldset>
+)
+
 function ViewerDetails({ id, close, begin }: Required<ViewerPanelProps>) {
   const found = useQuery({
     queryKey: keyOf('viewer', id),
@@ -47,6 +70,8 @@ function ViewerDetails({ id, close, begin }: Required<ViewerPanelProps>) {
   })
   const [part, setPart] = useState<Part>(begin)
   const panel = found.data
+  const mayChange = useMay()('people', 'change')
+  const parts = PARTS.filter((one) => mayChange || one !== 'Edit')
   return (
     <>
       <div className="flex items-center justify-between gap-3 px-5 pt-3">
@@ -60,19 +85,7 @@ function ViewerDetails({ id, close, begin }: Required<ViewerPanelProps>) {
       {panel && (
         <>
           <Holds panel={panel} />
-          <fieldset className="flex gap-1 border-b border-line px-4" aria-label="Parts">
-            {PARTS.map((one) => (
-              <button
-                key={one}
-                type="button"
-                aria-pressed={part === one}
-                onClick={() => setPart(one)}
-                className={`border-b-3 px-2.5 py-2 ${part === one ? 'border-brass font-semibold' : 'border-transparent text-muted hover:text-text'}`}
-              >
-                {one}
-              </button>
-            ))}
-          </fieldset>
+          <Parts parts={parts} part={part} setPart={setPart} />
           {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a part that scrolls must be reachable by keyboard */}
           <section tabIndex={0} aria-label={part} className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
             {part === 'Profile' && <Known panel={panel} />}

@@ -38,6 +38,7 @@ export function NextAction({ raffle, main = false }: { raffle: DeskRaffle; main?
   const { press, label } = next
   return (
     <Button
+      needs="act"
       look={main ? 'main' : 'plain'}
       disabled={action.isPending}
       onClick={() =>
@@ -58,7 +59,12 @@ export function CallOffButton({ raffle }: { raffle: DeskRaffle }) {
   const [asking, setAsking] = useState(false)
   return (
     <>
-      <Button look="quiet" onClick={() => setAsking(true)} aria-label={`Call off “${raffle.settings.title}”`}>
+      <Button
+        needs="act"
+        look="quiet"
+        onClick={() => setAsking(true)}
+        aria-label={`Call off “${raffle.settings.title}”`}
+      >
         Call off
       </Button>
       {asking && <CallOffRaffle raffle={raffle} close={() => setAsking(false)} />}

@@ -149,7 +149,13 @@ function columnsOf(
       card: 'aside',
       cell: (entry) =>
         isRemovable(entry, raffle) && (
-          <Button look="quiet" className="py-0!" aria-label={`Remove ${entry.name}`} onClick={() => remove(entry)}>
+          <Button
+            needs="act"
+            look="quiet"
+            className="py-0!"
+            aria-label={`Remove ${entry.name}`}
+            onClick={() => remove(entry)}
+          >
             Remove
           </Button>
         ),

@@ -23,7 +23,7 @@ export function RafflesPage() {
   return (
     <div className="flex max-w-5xl flex-col gap-5">
       <PageActions>
-        <Button look="main" onClick={() => void go('/raffles/new')}>
+        <Button needs="act" look="main" onClick={() => void go('/raffles/new')}>
           Set up a raffle
         </Button>
       </PageActions>
@@ -128,7 +128,7 @@ function SetupLine({ setup: { id, settings, digit }, start }: { setup: SetupRow;
         {settings.title} <code className="text-muted">!{settings.word.word}</code>
         {digit !== null && <span className="sr-only">, key {digit}</span>}
       </span>
-      <Button onClick={start} aria-label={`Open now: “${settings.title}”`}>
+      <Button needs="act" onClick={start} aria-label={`Open now: “${settings.title}”`}>
         Open now
       </Button>
       <ButtonLink look="quiet" to={formAddress({ setup: id })} aria-label={`Change “${settings.title}”`}>

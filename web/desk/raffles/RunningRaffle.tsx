@@ -1,5 +1,6 @@
 import { Link } from 'react-router'
 import { digits } from '#core/currency'
+import { IfMay } from '../../parts/page/areaRights.tsx'
 import { leftText, useNow } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
 import { NextAction } from './Actions.tsx'
@@ -24,9 +25,11 @@ export function RunningRaffle({ raffle }: { raffle: DeskRaffle }) {
         {raffle.paid > 0 && ` · ${digits(raffle.paid)} ${currency.many}`}
       </p>
       {raffle.why !== null && raffle.status === 'planned' && <p className="text-brick-text">{raffle.why}</p>}
-      <div className="mt-1">
-        <NextAction raffle={raffle} />
-      </div>
+      <IfMay level="act">
+        <div className="mt-1">
+          <NextAction raffle={raffle} />
+        </div>
+      </IfMay>
     </li>
   )
 }

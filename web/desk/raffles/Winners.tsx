@@ -3,7 +3,7 @@ import { digits } from '#core/currency'
 import { chanceInWords } from '#core/raffles'
 import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { Checkbox, INPUT } from '../../parts/form/inputs.tsx'
+import { Checkbox, TextInput } from '../../parts/form/inputs.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { ageText, leftText, timeText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
@@ -30,9 +30,31 @@ interface OneWinnerProps {
   readonly now: number
 }
 
+interface PassOverProps {
+  readonly winner: DeskWinner
+  readonly raffle: number
+  readonly close: () => void
+}
+
+function PassOver({ winner: { draw, name }, raffle, close }: PassOverProps) {
+  const action = useRaffleAction({ inPlace: true })
+  const send = (why: string) =>
+    api.POST('/desk/raffles/{raffle}/pass-over', { params: { path: { raffle } }, body: { draw, why } })
+  return (
+    <ReasonDialog
+      title={`Skip ${name}`}
+      does="Skip"
+      close={close}
+      change={action}
+      go={(why) => action.mutate({ send: () => send(why), said: `${name} was skipped.` }, { onSuccess: close })}
+    >
+      <p>{name} is out, and another one can be drawn. It stays on record.</p>
+    </ReasonDialog>
+  )
+}
+
 function OneWinner({ winner, view: { raffle }, now }: OneWinnerProps) {
   const [passing, setPassing] = useState(false)
-  const action = useRaffleAction({ inPlace: true })
   const { draw, name, state, weight, total, deliveredAt } = winner
   const out = state === 'missed' || state === 'passed'
   const mayPass = raffle.endedAt === null && (state === 'waiting' || (state === 'won' && deliveredAt === null))
@@ -46,35 +68,13 @@ function OneWinner({ winner, view: { raffle }, now }: OneWinnerProps) {
           <State winner={winner} now={now} />
         </span>
         {mayPass && (
-          <Button look="quiet" onClick={() => setPassing(true)} aria-label={`Skip ${name}`}>
+          <Button needs="act" look="quiet" onClick={() => setPassing(true)} aria-label={`Skip ${name}`}>
             Skip
           </Button>
         )}
       </div>
       {state === 'won' && <Delivery key={`${deliveredAt}/${winner.note}`} winner={winner} />}
-      {passing && (
-        <ReasonDialog
-          title={`Skip ${name}`}
-          does="Skip"
-          close={() => setPassing(false)}
-          change={action}
-          go={(why) =>
-            action.mutate(
-              {
-                send: () =>
-                  api.POST('/desk/raffles/{raffle}/pass-over', {
-                    params: { path: { raffle: raffle.id } },
-                    body: { draw, why },
-                  }),
-                said: `${name} was skipped.`,
-              },
-              { onSuccess: () => setPassing(false) },
-            )
-          }
-        >
-          <p>{name} is out, and another one can be drawn. It stays on record.</p>
-        </ReasonDialog>
-      )}
+      {passing && <PassOver winner={winner} raffle={raffle.id} close={() => setPassing(false)} />}
     </li>
   )
 }
@@ -110,15 +110,9 @@ function Delivery({ winner: { raffle, draw, name, deliveredAt, amount, code, not
   const [typed, setTyped] = useState(note)
   const [ticked, setTicked] = useState(deliveredAt !== null)
   const byItself = amount > 0 || code !== null
-  const save = (delivered: boolean, said: string) =>
-    action.mutate({
-      send: () =>
-        api.POST('/desk/raffles/{raffle}/record', {
-          params: { path: { raffle } },
-          body: { draw, delivered, note: typed },
-        }),
-      said,
-    })
+  const record = (delivered: boolean) =>
+    api.POST('/desk/raffles/{raffle}/record', { params: { path: { raffle } }, body: { draw, delivered, note: typed } })
+  const save = (delivered: boolean, said: string) => action.mutate({ send: () => record(delivered), said })
   return (
     <div className="ml-9 flex flex-wrap items-center gap-3 text-note">
       {byItself ? (
@@ -136,13 +130,13 @@ function Delivery({ winner: { raffle, draw, name, deliveredAt, amount, code, not
           has the prize
         </Checkbox>
       )}
-      <input
+      <TextInput
         aria-label={`Note about ${name}`}
         value={typed}
-        maxLength={300}
+        most={300}
         placeholder="a note, for the team"
-        onChange={(event) => setTyped(event.target.value)}
-        className={`min-w-0 flex-1 ${INPUT}`}
+        onValue={setTyped}
+        className="min-w-0 flex-1"
       />
       {typed !== note && (
         <Button onClick={() => save(deliveredAt !== null || byItself, 'Noted.')}>Save the note</Button>

@@ -1,14 +1,17 @@
 import type { ReactNode } from 'react'
+import { firstFault } from '#core/faults'
 import type { CircleRow } from '#core/people'
 import type { CircleSettings, Rank } from '#core/ranks'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
+import { FaultsAt, fieldOf } from '../../parts/form/DraftField.tsx'
+import { DraftFields } from '../../parts/form/DraftFields.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
-import { Checkbox, Field, Select, TextInput } from '../../parts/form/inputs.tsx'
+import { Checkbox, Select, TextInput } from '../../parts/form/inputs.tsx'
 import { useChange } from '../../parts/useChange.ts'
-import { type CircleDraft, draftOf, readCircle } from './circleDraft.ts'
+import { type CircleDraft, circleFaults, draftOf, readCircle } from './circleDraft.ts'
 
 interface CircleDialogProps {
   readonly circle: CircleRow | null
@@ -24,15 +27,16 @@ export function CircleDialog({ circle, ranks, close }: CircleDialogProps) {
     discard()
     close()
   })
-  const read = readCircle(draft)
+  const faults = circleFaults(draft)
+  const fault = firstFault(faults)
   return (
     <DialogForm
       title={circle === null ? 'Add a circle' : `Circle "${circle.name}"`}
       close={close}
       leave="Close"
       does={circle === null ? 'Add the circle' : 'Apply now'}
-      go={() => typeof read !== 'string' && save.mutate(read)}
-      off={typeof read === 'string'}
+      go={() => save.mutate(readCircle(draft))}
+      off={fault !== undefined}
       change={{ isPending: save.isPending || end.isPending, error: save.error ?? end.error }}
       aside={
         <>
@@ -45,8 +49,9 @@ export function CircleDialog({ circle, ranks, close }: CircleDialogProps) {
         </>
       }
     >
-      <CircleFields draft={draft} put={(patch) => setDraft({ ...draft, ...patch })} ranks={ranks} />
-      {typeof read === 'string' && draft.name !== '' && <p className="text-brick-text">{read}</p>}
+      <DraftFields kept={kept} faults={faults} error={save.error}>
+        <CircleFields draft={draft} put={(patch) => setDraft({ ...draft, ...patch })} ranks={ranks} />
+      </DraftFields>
       <DraftConflict conflict={conflict} />
     </DialogForm>
   )
@@ -58,12 +63,14 @@ interface CircleFieldsProps {
   readonly ranks: readonly Rank[]
 }
 
+const CircleField = fieldOf<CircleDraft>()
+
 function CircleFields({ draft, put, ranks }: CircleFieldsProps) {
   return (
     <>
-      <Field label="Name">
-        <TextInput data-autofocus value={draft.name} most={40} onValue={(name) => put({ name })} />
-      </Field>
+      <CircleField name="name" label="Name">
+        {(own) => <TextInput data-autofocus most={40} {...own} />}
+      </CircleField>
       <Rules draft={draft} put={put} ranks={ranks} />
       <Checkbox on={draft.keep} onTick={(keep) => put({ keep })}>
         Once in, they stay for good
@@ -93,14 +100,14 @@ function Rules({ draft, put, ranks }: CircleFieldsProps) {
       <legend className="mb-1 text-muted">
         Viewers who meet all of this join automatically; empty fields do not count
       </legend>
-      <Rule>Watched {number('hours', 'Hours watched')} hours</Rule>
-      <Rule>
+      <Rule of="hours">Watched {number('hours', 'Hours watched')} hours</Rule>
+      <Rule of="showsLeast">
         Attended {number('showsLeast', 'Shows attended at least')} of the last{' '}
         {number('showsOf', 'Of the last so many shows')} shows
       </Rule>
-      <Rule>Followed for {number('followerDays', 'Days followed')} days</Rule>
-      <Rule>Subscribed for {number('subscriberMonths', 'Months subscribed')} months</Rule>
-      <Rule>
+      <Rule of="followerDays">Followed for {number('followerDays', 'Days followed')} days</Rule>
+      <Rule of="subscriberMonths">Subscribed for {number('subscriberMonths', 'Months subscribed')} months</Rule>
+      <Rule of="rank">
         Holds{' '}
         <Select
           label="Rank held"
@@ -113,9 +120,11 @@ function Rules({ draft, put, ranks }: CircleFieldsProps) {
   )
 }
 
-function Rule({ children }: { children: ReactNode }) {
-  return <div className="flex items-center gap-2">{children}</div>
-}
+const Rule = ({ of, children }: { of: keyof CircleDraft; children: ReactNode }) => (
+  <FaultsAt name={of}>
+    <div className="flex items-center gap-2">{children}</div>
+  </FaultsAt>
+)
 
 function useCircleChange(circle: CircleRow | null, done: () => void) {
   const both = { invalidates: 'all', onDone: done, inPlace: true } as const

@@ -10,11 +10,17 @@ import { CircleDialog } from './CircleDialog.tsx'
 import { rulesInWords } from './circleDraft.ts'
 import type { Ranks } from './ranks.ts'
 
+const AddButton = ({ add }: { readonly add: () => void }) => (
+  <Button needs="change" onClick={add}>
+    Add a circle …
+  </Button>
+)
+
 /** The circles, what makes somebody a member, and how many there are. */
 export function Circles({ ranks }: { ranks: Ranks }) {
   const [open, setOpen] = useState<CircleRow | 'new'>()
   const [whom, setWhom] = useState<Whom>()
-  const add = <Button onClick={() => setOpen('new')}>Add a circle …</Button>
+  const add = <AddButton add={() => setOpen('new')} />
   return (
     <Panel title="Circles" aside="count as a role everywhere: bonuses, team commands, allowance">
       <UnsavedList
@@ -69,10 +75,12 @@ function CircleLine({ circle, ranks, change, adjust }: CircleLineProps) {
       <Link to={`/people?standing=circle:${circle.id}`} className="tabular underline underline-offset-2">
         {digits(count)} {count === 1 ? 'person' : 'people'}
       </Link>
-      <Button disabled={count === 0} onClick={adjust}>
+      <Button needs="act" disabled={count === 0} onClick={adjust}>
         Adjust all …
       </Button>
-      <Button onClick={change}>Change …</Button>
+      <Button needs="change" onClick={change}>
+        Change …
+      </Button>
     </li>
   )
 }

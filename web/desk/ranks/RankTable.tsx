@@ -6,7 +6,7 @@ import { Button } from '../../parts/Button.tsx'
 import { Select, TextInput } from '../../parts/form/inputs.tsx'
 import type { Column } from '../../parts/table/column.ts'
 import { DataTable } from '../../parts/table/DataTable.tsx'
-import { type RankLine, spreadInWords } from './rankDraft.ts'
+import { isUnreadable, type RankLine, spreadInWords } from './rankDraft.ts'
 import type { Ranks } from './ranks.ts'
 
 interface RankTableProps {
@@ -28,33 +28,7 @@ function columnsOf({ lines, edit, measure, ranks }: RankTableProps): readonly Co
     edit(lines.map((one) => (one === line ? { ...one, ...patch } : one)))
   const number = (line: RankLine) => lines.indexOf(line) + 1
   return [
-    {
-      id: 'badge',
-      head: 'Badge',
-      width: 'w-38',
-      card: 'figure',
-      cell: (line) => (
-        <BadgeField
-          label={`Badge of rank ${number(line)}`}
-          badge={line.badge}
-          choose={(badge) => put(line, { badge })}
-        />
-      ),
-    },
-    {
-      id: 'name',
-      head: 'Name',
-      card: 'title',
-      cell: (line) => (
-        <TextInput
-          aria-label={`Name of rank ${number(line)}`}
-          value={line.name}
-          most={40}
-          onValue={(name) => put(line, { name })}
-          className="w-full"
-        />
-      ),
-    },
+    ...nameColumns(number, put),
     ...thresholdColumns(measure, ranks, number, put),
     {
       id: 'holders',
@@ -76,12 +50,41 @@ function columnsOf({ lines, edit, measure, ranks }: RankTableProps): readonly Co
   ]
 }
 
+type Put = (line: RankLine, patch: Partial<RankLine>) => void
+
+/** How a rank looks and is called. */
+const nameColumns = (number: (line: RankLine) => number, put: Put): readonly Column<RankLine>[] => [
+  {
+    id: 'badge',
+    head: 'Badge',
+    width: 'w-38',
+    card: 'figure',
+    cell: (line) => (
+      <BadgeField label={`Badge of rank ${number(line)}`} badge={line.badge} choose={(badge) => put(line, { badge })} />
+    ),
+  },
+  {
+    id: 'name',
+    head: 'Name',
+    card: 'title',
+    cell: (line) => (
+      <TextInput
+        aria-label={`Name of rank ${number(line)}`}
+        value={line.name}
+        most={40}
+        onValue={(name) => put(line, { name })}
+        className="w-full"
+      />
+    ),
+  },
+]
+
 /** Where a rank begins, and for whom it is. */
 const thresholdColumns = (
   measure: RankPlan['measure'],
   ranks: Ranks,
   number: (line: RankLine) => number,
-  put: (line: RankLine, patch: Partial<RankLine>) => void,
+  put: Put,
 ): readonly Column<RankLine>[] => [
   {
     id: 'from',
@@ -92,6 +95,7 @@ const thresholdColumns = (
     cell: (line) => (
       <TextInput
         aria-label={`${line.name || `Rank ${number(line)}`} begins at`}
+        aria-invalid={isUnreadable(line, measure)}
         value={line.from}
         most={12}
         inputMode="decimal"
@@ -109,10 +113,7 @@ const thresholdColumns = (
       <Select
         label={`${line.name || `Rank ${number(line)}`} is only for`}
         value={line.needs}
-        choices={[
-          ...NEEDS,
-          ...ranks.circles.map(({ id, name }) => ({ value: `circle:${id}`, name: `circle "${name}"` })),
-        ]}
+        choices={needsOf(ranks)}
         onChoose={(needs) => put(line, { needs })}
         className="w-full"
       />
@@ -125,6 +126,11 @@ const NEEDS = [
   { value: 'follower', name: 'followers' },
   { value: 'subscriber', name: 'subscribers' },
   { value: 'moderator', name: 'moderators' },
+]
+
+const needsOf = ({ circles }: Ranks) => [
+  ...NEEDS,
+  ...circles.map(({ id, name }) => ({ value: `circle:${id}`, name: `circle "${name}"` })),
 ]
 
 interface HoldersProps {

@@ -3,6 +3,7 @@ import { promotionText, type RankPlan } from '#core/ranks'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
+import { Wrong } from '../../parts/feedback/Wrong.tsx'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
 import { Radios } from '../../parts/form/Radios.tsx'
@@ -49,49 +50,40 @@ export function RanksForm({ ranks }: { ranks: Ranks }) {
     preview.reset()
   }
   const putLines = (next: readonly RankLine[]) => edit(() => put({ lines: [...next] }))
+  const choose = (one: Measure) => edit(() => put({ measure: one, lines: linesFor(one, ranks.plan, lines) }))
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    if (plan === undefined) return
-    if (preview.data === undefined) preview.mutate(plan)
-    else apply.mutate(plan, { onSuccess: settle })
+    if (plan !== undefined)
+      preview.data === undefined ? preview.mutate(plan) : apply.mutate(plan, { onSuccess: settle })
   }
-  const aside = changed ? <span className="text-brass-text">unsaved changes</span> : 'live'
+  const failed = preview.error ?? apply.error
+  const off = plan === undefined || conflict !== undefined || preview.isPending || apply.isPending
   return (
     <form onSubmit={submit}>
-      <Panel title="Ranks" aside={aside} bodyClassName="flex flex-col gap-4 p-4">
-        <Measures
-          chosen={measure}
-          choose={(one) => edit(() => put({ measure: one, lines: linesFor(one, ranks.plan, lines) }))}
-        />
-        {measure !== ranks.plan.measure && (
-          <p className="text-brass-text">
-            Type new thresholds: hours and currency earned are not the same. Beside each rank stands what most of its
-            holders have.
-          </p>
-        )}
+      <Panel title="Ranks" aside={changed ? 'unsaved changes' : 'live'} bodyClassName="flex flex-col gap-4 p-4">
+        <Measures chosen={measure} choose={choose} />
+        {measure !== ranks.plan.measure && <NewThresholds />}
         <RankTable lines={lines} edit={putLines} measure={measure} ranks={ranks} />
         <div className="flex items-center gap-3">
           <Button onClick={() => putLines([...lines, newLine(lines)])}>Add a rank</Button>
-          {wrong !== undefined && <p className="text-brick-text">{wrong}</p>}
+          <Wrong>{wrong}</Wrong>
         </div>
-        <Announcement
-          value={announce}
-          onValue={(text) => put({ announce: text })}
-          rank={lines.at(-1)?.name || 'Fitter'}
-        />
+        <Announcement value={announce} onValue={(text) => put({ announce: text })} rank={lines.at(-1)?.name} />
         <DraftConflict conflict={conflict} />
         {preview.data && <MovesShown moves={preview.data} />}
-        {(preview.error ?? apply.error) && <Problem error={(preview.error ?? apply.error) as Error} />}
-        <RanksFoot
-          changed={changed}
-          looked={preview.data !== undefined}
-          off={plan === undefined || conflict !== undefined || preview.isPending || apply.isPending}
-          discard={() => edit(discard)}
-        />
+        {failed && <Problem error={failed} />}
+        <RanksFoot changed={changed} looked={preview.data !== undefined} off={off} discard={() => edit(discard)} />
       </Panel>
     </form>
   )
 }
+
+const NewThresholds = () => (
+  <p className="text-brass-text">
+    Type new thresholds: hours and currency earned are not the same. Beside each rank stands what most of its holders
+    have.
+  </p>
+)
 
 interface RanksFootProps {
   readonly changed: boolean
@@ -127,7 +119,7 @@ interface AnnouncementProps {
   readonly value: string
   readonly onValue: (value: string) => void
   /** The rank that the example names. */
-  readonly rank: string
+  readonly rank: string | undefined
 }
 
 function Announcement({ value, onValue, rank }: AnnouncementProps) {
@@ -142,8 +134,8 @@ function Announcement({ value, onValue, rank }: AnnouncementProps) {
         className="rounded-md border border-line bg-surface px-2.5 py-1 placeholder:text-muted"
       />
       <span className="text-note text-muted">
-        {value.trim() === '' ? 'Nothing is said.' : `Reads: ${promotionText(value, 'valve_vera', rank)}`} · Fields:{' '}
-        {'{{ viewer.name }}'}, {'{{ viewer.rank }}'}
+        {value.trim() === '' ? 'Nothing is said.' : `Reads: ${promotionText(value, 'valve_vera', rank || 'Fitter')}`} ·
+        Fields: {'{{ viewer.name }}'}, {'{{ viewer.rank }}'}
       </span>
     </label>
   )

@@ -1,3 +1,4 @@
+import { type Faults, foundFaults } from '#core/faults'
 import type { CircleRow } from '#core/people'
 import type { CircleSettings, Rank } from '#core/ranks'
 
@@ -26,25 +27,38 @@ export const draftOf = (circle: Pick<CircleRow, 'name' | 'keep' | 'rules'> | nul
   rank: text(circle?.rules.rank ?? null),
 })
 
-/** The circle that a draft stands for, or what to change. */
-export function readCircle(draft: CircleDraft): CircleSettings | string {
-  const whole = (typed: string, most: number) =>
-    typed.trim() === ''
-      ? null
-      : /^\d{1,6}$/.test(typed.trim()) && Number(typed) >= 1 && Number(typed) <= most
-        ? Number(typed)
-        : undefined
-  const hours = whole(draft.hours, 100_000)
-  const [least, of] = [whole(draft.showsLeast, 50), whole(draft.showsOf, 50)]
-  const followerDays = whole(draft.followerDays, 36_500)
-  const subscriberMonths = whole(draft.subscriberMonths, 1200)
-  if (draft.name.trim() === '') return 'Type a name for the circle.'
-  if (hours === undefined) return 'Type whole hours from 1 up, or leave them empty.'
-  if (least === undefined || of === undefined || (least === null) !== (of === null))
-    return 'Type both numbers of shows, from 1 to 50, or leave both empty.'
-  if (least !== null && of !== null && least > of) return `Nobody can attend ${least} of ${of} shows.`
-  if (followerDays === undefined || subscriberMonths === undefined)
-    return 'Type whole days and months from 1 up, or leave them empty.'
+/** A whole number from 1; null: the field is empty; undefined: it is something else. */
+function wholeIn(typed: string, most: number): number | null | undefined {
+  const plain = typed.trim()
+  if (plain === '') return null
+  return /^\d{1,6}$/.test(plain) && Number(plain) >= 1 && Number(plain) <= most ? Number(plain) : undefined
+}
+
+const readAll = (draft: CircleDraft) => ({
+  hours: wholeIn(draft.hours, 100_000),
+  least: wholeIn(draft.showsLeast, 50),
+  of: wholeIn(draft.showsOf, 50),
+  followerDays: wholeIn(draft.followerDays, 36_500),
+  subscriberMonths: wholeIn(draft.subscriberMonths, 1200),
+})
+
+/** What of a draft cannot be read, by field, and what to change. */
+export function circleFaults(draft: CircleDraft): Faults {
+  const { hours, least, of, followerDays, subscriberMonths } = readAll(draft)
+  const either = least === undefined || of === undefined || (least === null) !== (of === null)
+  const never = least && of && least > of ? `Nobody can attend ${least} of ${of} shows.` : undefined
+  return foundFaults({
+    name: draft.name.trim() === '' ? 'Type a name for the circle.' : undefined,
+    hours: hours === undefined ? 'Type whole hours from 1 up, or leave them empty.' : undefined,
+    showsLeast: either ? 'Type both numbers of shows, from 1 to 50, or leave both empty.' : never,
+    followerDays: followerDays === undefined ? 'Type whole days from 1 up, or leave them empty.' : undefined,
+    subscriberMonths: subscriberMonths === undefined ? 'Type whole months from 1 up, or leave them empty.' : undefined,
+  })
+}
+
+/** The circle that a draft stands for, once nothing is wrong with it. */
+export function readCircle(draft: CircleDraft): CircleSettings {
+  const { hours = null, least = null, of = null, followerDays = null, subscriberMonths = null } = readAll(draft)
   const shows = least === null || of === null ? null : { least, of }
   const rank = draft.rank === '' ? null : Number(draft.rank)
   return { name: draft.name.trim(), keep: draft.keep, rules: { hours, shows, followerDays, subscriberMonths, rank } }

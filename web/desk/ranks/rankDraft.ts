@@ -65,6 +65,10 @@ export function readLines(lines: readonly RankLine[], measure: RankPlan['measure
     : `Type a whole number from 0 up for "${wrong.name}".`
 }
 
+/** Whether what is typed of where a rank begins says nothing; an empty one is only not there yet. */
+export const isUnreadable = ({ from }: RankLine, measure: RankPlan['measure']): boolean =>
+  from.trim() !== '' && Number.isNaN(readFrom(from, measure))
+
 /** A new line behind the last. */
 export const newLine = (lines: readonly RankLine[]): RankLine => ({
   id: Math.max(0, ...lines.map(({ id }) => id)) + 1,

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { Button } from '../../parts/Button.tsx'
 import { RunningRound } from '../games/RunningRound.tsx'
 import { RunningRaffle } from '../raffles/RunningRaffle.tsx'
+import { InArea } from '../rights.tsx'
 import { useRunning } from './useRunning.ts'
 
 /** Many duels at once would bury what else is on. */
@@ -17,15 +18,17 @@ export function Running({ titled = true }: { titled?: boolean }) {
     <section aria-label="Running" className="border-b border-line px-4 pt-4 pb-2">
       {titled && <h2 className="text-lg">Running</h2>}
       <ul>
-        {running
-          .slice(0, all ? undefined : MOST_SHOWN)
-          .map((one) =>
-            one.of === 'raffle' ? (
-              <RunningRaffle key={`raffle-${one.raffle.id}`} raffle={one.raffle} />
-            ) : (
-              <RunningRound key={`round-${one.round.id}`} round={one.round} />
-            ),
-          )}
+        {running.slice(0, all ? undefined : MOST_SHOWN).map((one) =>
+          one.of === 'raffle' ? (
+            <InArea key={`raffle-${one.raffle.id}`} area="raffles">
+              <RunningRaffle raffle={one.raffle} />
+            </InArea>
+          ) : (
+            <InArea key={`round-${one.round.id}`} area="games">
+              <RunningRound round={one.round} />
+            </InArea>
+          ),
+        )}
       </ul>
       {more > 0 && <Button onClick={() => setAll(!all)}>{all ? 'Show fewer' : `Show ${more} more`}</Button>}
     </section>

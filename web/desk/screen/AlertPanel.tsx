@@ -1,15 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
+import { firstFault } from '#core/faults'
 import { notReady, type Readiness } from '#core/runs'
-import {
-  ALERT_FIELDS,
-  type AlertSettings,
-  alertFault,
-  LAYOUTS,
-  MOVES,
-  PLACES,
-  PLAIN_ALERT,
-  playing,
-} from '#core/screen'
+import { ALERT_FIELDS, AlertSettings, alertFaults, LAYOUTS, MOVES, PLACES, PLAIN_ALERT, playing } from '#core/screen'
 import { render } from '#core/texts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
@@ -17,7 +9,10 @@ import { mediaBase } from '../../parts/media.ts'
 import { drawAlert } from '../../parts/screen/drawAlert.ts'
 import '../../parts/screen/pieces.css'
 import { SidePanel } from '../../parts/dialog/SidePanel.tsx'
-import { Field, NumberInput, Select, Slider, TextInput } from '../../parts/form/inputs.tsx'
+import { fieldOf } from '../../parts/form/DraftField.tsx'
+import { DraftFields } from '../../parts/form/DraftFields.tsx'
+import { faultsIn } from '../../parts/form/faultsIn.ts'
+import { NumberInput, Select, Slider, TextInput } from '../../parts/form/inputs.tsx'
 import { SaveFoot } from '../../parts/form/SaveFoot.tsx'
 import { type SavedAt, useSaved } from '../../parts/form/useSaved.ts'
 import type { AlertShown, OverlayShown, ScreenView } from '../library/library.ts'
@@ -83,14 +78,17 @@ const AT: SavedAt<AlertSettings> = {
 /** Makes or changes an alert, with how it would look beside it. */
 export function AlertPanel({ view, alert, close }: AlertPanelProps) {
   const saved = useSaved('alert', AT, { id: alert?.id ?? null, settings: alert?.settings ?? FRESH })
-  const { draft, setDraft, live, changed } = saved
+  const { draft, put: putDraft, live, changed } = saved
   const [part, setPart] = useState('What it shows')
-  const put = (patch: Partial<AlertSettings>) => setDraft({ ...draft, ...patch })
-  const wrong = draft.name.trim() === '' ? 'Type a name, for the list.' : alertFault(draft)
+  const put = (patch: Partial<AlertSettings>) => putDraft({ ...draft, ...patch })
+  const wrong = faultsIn(AlertSettings, draft, {
+    name: draft.name.trim() === '' ? 'Type a name, for the list.' : undefined,
+    ...alertFaults(draft),
+  })
   const foot = (
     <SaveFoot
       saved={saved}
-      wrong={wrong}
+      wrong={firstFault(wrong)}
       ready={alertReady(playing(view.overlays, live?.id ?? null))}
       nameOf={({ name }) => `“${name}”`}
       close={close}
@@ -108,7 +106,9 @@ export function AlertPanel({ view, alert, close }: AlertPanelProps) {
       foot={foot}
     >
       <Preview draft={draft} />
-      {part === 'What it shows' ? <Shows draft={draft} put={put} /> : <Moves draft={draft} put={put} />}
+      <DraftFields kept={saved} faults={wrong} error={saved.save.error}>
+        {part === 'What it shows' ? <Shows draft={draft} put={put} /> : <Moves draft={draft} put={put} />}
+      </DraftFields>
     </SidePanel>
   )
 }
@@ -133,19 +133,21 @@ interface PartProps {
   readonly put: (patch: Partial<AlertSettings>) => void
 }
 
+const AlertField = fieldOf<AlertSettings>()
+
 function Shows({ draft, put }: PartProps) {
   const fields = ALERT_FIELDS.map(({ path }) => `{{ ${path} }}`).join(', ')
   return (
     <div className="flex flex-col gap-4">
-      <Field label="Name, for the list">
-        <TextInput data-autofocus value={draft.name} most={60} onValue={(name) => put({ name })} />
-      </Field>
-      <Field label="Title">
-        <TextInput value={draft.title} most={200} onValue={(title) => put({ title })} />
-      </Field>
-      <Field label="Line below" hint={`Fields: ${fields}`}>
-        <TextInput value={draft.line} most={200} onValue={(line) => put({ line })} />
-      </Field>
+      <AlertField name="name" label="Name, for the list">
+        {(own) => <TextInput data-autofocus most={60} {...own} />}
+      </AlertField>
+      <AlertField name="title" label="Title">
+        {(own) => <TextInput most={200} {...own} />}
+      </AlertField>
+      <AlertField name="line" label="Line below" hint={`Fields: ${fields}`}>
+        {(own) => <TextInput most={200} {...own} />}
+      </AlertField>
       <PictureField
         label="Picture or video"
         value={draft.picture}

@@ -23,7 +23,7 @@ export function AlertsPage() {
   const { data } = screen
   const chosen = data?.alerts.find(({ id }) => id === open)
   const make = (
-    <Button look="main" onClick={() => setOpen('new')}>
+    <Button needs="change" look="main" onClick={() => setOpen('new')}>
       Add an alert
     </Button>
   )

@@ -19,7 +19,7 @@ export function CanvasFields({ draft, put }: CanvasFieldsProps) {
   return (
     <section aria-label="The overlay" className="flex flex-col gap-3">
       <h2 className="text-base">The overlay</h2>
-      <Field label="Name">
+      <Field label="Name" error={draft.name.trim() === '' ? 'Type a name for the overlay.' : undefined}>
         <TextInput value={draft.name} most={60} onValue={(name) => put({ name })} />
       </Field>
       <SizeFields draft={draft} put={put} />

@@ -55,9 +55,27 @@ function useEdits(overlay: OverlayShown) {
   return { ...kept, edit, undo, undoable: before.length > 0 }
 }
 
+/** What can be done with an overlay's pieces. */
+function usePieces({ draft, edit }: Pick<ReturnType<typeof useEdits>, 'draft' | 'edit'>) {
+  const [chosen, setChosen] = useState<string>()
+  const putPieces = (pieces: Piece[]) => edit({ ...draft, pieces })
+  return {
+    chosen,
+    setChosen,
+    putPieces,
+    put: (id: string, patch: Partial<Piece>) =>
+      putPieces(draft.pieces.map((one) => (one.id === id ? ({ ...one, ...patch } as Piece) : one))),
+    remove: (id: string) => putPieces(draft.pieces.filter((one) => one.id !== id)),
+    add: (made: Piece) => {
+      putPieces([...draft.pieces, made])
+      setChosen(made.id)
+    },
+  }
+}
+
 function Editor({ overlay, view }: { overlay: OverlayShown; view: ScreenView }) {
   const { draft, changed, conflict, settle, edit, undo, undoable } = useEdits(overlay)
-  const [chosen, setChosen] = useState<string>()
+  const pieces = usePieces({ draft, edit })
   const wrong = draft.name.trim() === '' ? 'Type a name for the overlay.' : overlayFault(draft)
   const save = useChange({
     ask: (sent: OverlaySettings) =>
@@ -66,11 +84,6 @@ function Editor({ overlay, view }: { overlay: OverlayShown; view: ScreenView }) 
     onFresh: (_, sent) => settle(sent),
     inPlace: true,
   })
-  const piece = draft.pieces.find(({ id }) => id === chosen)
-  const putPieces = (pieces: Piece[]) => edit({ ...draft, pieces })
-  const put = (id: string, patch: Partial<Piece>) =>
-    putPieces(draft.pieces.map((one) => (one.id === id ? ({ ...one, ...patch } as Piece) : one)))
-  const remove = (id: string) => putPieces(draft.pieces.filter((one) => one.id !== id))
   useUndoKey(undo)
   return (
     <div className="flex flex-col gap-3 lg:h-full">
@@ -86,32 +99,42 @@ function Editor({ overlay, view }: { overlay: OverlayShown; view: ScreenView }) 
       />
       <DraftConflict conflict={conflict} />
       {save.error && changed && <Problem error={save.error} />}
-      <div className="flex min-h-0 flex-1 gap-4 max-lg:flex-col">
-        <div className="flex min-h-0 min-w-0 flex-1 flex-col gap-4 lg:overflow-y-auto">
-          <Canvas draft={draft} chosen={chosen} choose={setChosen} put={put} remove={remove} />
-          <AddPiece
-            draft={draft}
-            add={(made) => {
-              putPieces([...draft.pieces, made])
-              setChosen(made.id)
-            }}
+      <Stage draft={draft} edit={edit} pieces={pieces} alerts={view.alerts} />
+    </div>
+  )
+}
+
+interface StageProps {
+  readonly draft: OverlaySettings
+  readonly edit: (next: OverlaySettings) => void
+  readonly pieces: ReturnType<typeof usePieces>
+  readonly alerts: ScreenView['alerts']
+}
+
+/** The canvas with its layers, and beside it what is chosen. */
+function Stage({ draft, edit, pieces, alerts }: StageProps) {
+  const { chosen, setChosen, put, remove, add, putPieces } = pieces
+  const piece = draft.pieces.find(({ id }) => id === chosen)
+  return (
+    <div className="flex min-h-0 flex-1 gap-4 max-lg:flex-col">
+      <div className="flex min-h-0 min-w-0 flex-1 flex-col gap-4 lg:overflow-y-auto">
+        <Canvas draft={draft} chosen={chosen} choose={setChosen} put={put} remove={remove} />
+        <AddPiece draft={draft} add={add} />
+        <Layers pieces={draft.pieces} chosen={chosen} choose={setChosen} setPieces={putPieces} />
+      </div>
+      <div className="flex shrink-0 flex-col gap-4 lg:w-68 lg:overflow-y-auto">
+        {piece ? (
+          <PieceFields
+            key={piece.id}
+            piece={piece}
+            put={(patch) => put(piece.id, patch)}
+            remove={() => remove(piece.id)}
+            back={() => setChosen(undefined)}
+            alerts={alerts}
           />
-          <Layers pieces={draft.pieces} chosen={chosen} choose={setChosen} setPieces={putPieces} />
-        </div>
-        <div className="flex shrink-0 flex-col gap-4 lg:w-68 lg:overflow-y-auto">
-          {piece ? (
-            <PieceFields
-              key={piece.id}
-              piece={piece}
-              put={(patch) => put(piece.id, patch)}
-              remove={() => remove(piece.id)}
-              back={() => setChosen(undefined)}
-              alerts={view.alerts}
-            />
-          ) : (
-            <CanvasFields draft={draft} put={(patch) => edit({ ...draft, ...patch })} />
-          )}
-        </div>
+        ) : (
+          <CanvasFields draft={draft} put={(patch) => edit({ ...draft, ...patch })} />
+        )}
       </div>
     </div>
   )

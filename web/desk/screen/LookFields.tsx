@@ -1,8 +1,16 @@
+import type { ComponentProps } from 'react'
 import { FONTS, type Look } from '#core/screen'
 import { Button } from '../../parts/Button.tsx'
 import { Checkbox, NumberInput, Select, Slider } from '../../parts/form/inputs.tsx'
 
 const FONT_NAMES = { display: 'Headline font', text: 'Text font', typewriter: 'Typewriter font' } as const
+
+const Pixels = (props: ComponentProps<typeof NumberInput>) => (
+  <p className="flex items-center gap-2">
+    <NumberInput {...props} className="w-16" />
+    pixels
+  </p>
+)
 
 /** How a piece looks: letters, colours, ground. */
 export function LookFields({ look, setLook, size }: { look: Look; setLook: (look: Look) => void; size: boolean }) {
@@ -16,31 +24,10 @@ export function LookFields({ look, setLook, size }: { look: Look; setLook: (look
         choices={FONTS.map((value) => ({ value, name: FONT_NAMES[value] }))}
         onChoose={(font) => put({ font })}
       />
-      {size && (
-        <p className="flex items-center gap-2">
-          <NumberInput
-            label="Text size"
-            value={look.size}
-            most={400}
-            none="fits"
-            className="w-16"
-            onValue={(n) => put({ size: n })}
-          />
-          pixels
-        </p>
-      )}
+      {size && <Pixels label="Text size" value={look.size} most={400} none="fits" onValue={(n) => put({ size: n })} />}
       <ColourField label="Text colour" value={look.colour} initial="#f4eee1" onColour={(colour) => put({ colour })} />
       <GroundFields look={look} put={put} />
-      <p className="flex items-center gap-2">
-        <NumberInput
-          label="Corner radius"
-          value={look.corner}
-          most={200}
-          className="w-16"
-          onValue={(corner) => put({ corner })}
-        />
-        pixels
-      </p>
+      <Pixels label="Corner radius" value={look.corner} most={200} onValue={(corner) => put({ corner })} />
       <Checkbox on={look.shadow} onTick={(shadow) => put({ shadow })}>
         Shadow
       </Checkbox>

@@ -41,23 +41,26 @@ export function OverlaysPage() {
   )
 }
 
+const Paused = () => (
+  <p role="status" className="text-brass-text">
+    Alerts are paused: they wait.
+  </p>
+)
+
 function Head({ paused }: { paused: boolean }) {
   const act = useScreenAction()
   const control = (what: Body<'/desk/screen/control'>['what'], said: string) =>
     act.mutate({ send: () => api.POST('/desk/screen/control', { body: { what } }), said })
   return (
-    <PageActions
-      note={
-        paused && (
-          <p role="status" className="text-brass-text">
-            Alerts are paused: they wait.
-          </p>
-        )
-      }
-    >
-      <Button onClick={() => control('skip', 'Skipped to the next alert.')}>Skip the alert</Button>
-      <Button onClick={() => control('clear', 'All playing and waiting alerts are cleared.')}>Clear all</Button>
+    <PageActions note={paused && <Paused />}>
+      <Button needs="act" onClick={() => control('skip', 'Skipped to the next alert.')}>
+        Skip the alert
+      </Button>
+      <Button needs="act" onClick={() => control('clear', 'All playing and waiting alerts are cleared.')}>
+        Clear all
+      </Button>
       <Button
+        needs="act"
         onClick={() =>
           paused
             ? control('resume', 'Alerts play again.')
@@ -67,6 +70,7 @@ function Head({ paused }: { paused: boolean }) {
         {paused ? 'Resume alerts' : 'Pause alerts'}
       </Button>
       <Button
+        needs="act"
         look="main"
         onClick={() =>
           act.mutate({

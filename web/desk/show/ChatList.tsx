@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
-import { memo, useEffect, useRef } from 'react'
+import { memo, type UIEvent, useEffect, useRef } from 'react'
 import type { FactBody } from '#core/engine'
 import { CODE_HERE } from '#core/voice'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
+import { IfMay } from '../../parts/page/areaRights.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { timeText, useNow } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
@@ -11,19 +12,31 @@ import { SayBox } from './SayBox.tsx'
 
 const NEAR_END_PX = 60
 
+/** Keeps the end of a list in view until somebody scrolls up. @param newest - What changes with each new line. */
+function useFollowing(newest: number | undefined) {
+  const box = useRef<HTMLDivElement>(null)
+  const follow = useRef(true)
+  const lastTop = useRef(0)
+  useEffect(() => {
+    if (follow.current && newest !== undefined) box.current?.scrollTo({ top: box.current.scrollHeight })
+  }, [newest])
+  const scrolled = ({ currentTarget: el }: UIEvent<HTMLElement>) => {
+    // Only scrolling up lets go: new lines move the end away, too, and must not.
+    if (el.scrollTop < lastTop.current) follow.current = false
+    if (el.scrollHeight - el.scrollTop - el.clientHeight < NEAR_END_PX) follow.current = true
+    lastTop.current = el.scrollTop
+  }
+  return { box, scrolled }
+}
+
 /** What is said in the room and what the bot answers. Follows the newest line until somebody scrolls up. */
 export function ChatList({ onViewer }: { onViewer: (id: number) => void }) {
   const chat = useQuery(chatQuery)
   const { ahead, voice } = useStatus()
   const now = useNow(ahead)
-  const box = useRef<HTMLDivElement>(null)
-  const follow = useRef(true)
-  const lastTop = useRef(0)
   const lines = chat.data?.lines ?? []
   const newest = lines.at(-1)?.seq
-  useEffect(() => {
-    if (follow.current && newest !== undefined) box.current?.scrollTo({ top: box.current.scrollHeight })
-  }, [newest])
+  const { box, scrolled } = useFollowing(newest)
   const lastMinute = lines.filter((line) => line.kind === 'chat.said' && line.at > now - 60).length
   return (
     <Panel
@@ -40,12 +53,7 @@ export function ChatList({ onViewer }: { onViewer: (id: number) => void }) {
         aria-label="Chat"
         aria-live="off"
         className="min-h-0 flex-1 overflow-y-auto px-4 py-2"
-        onScroll={({ currentTarget: el }) => {
-          // Only scrolling up lets go: new lines move the end away, too, and must not.
-          if (el.scrollTop < lastTop.current) follow.current = false
-          if (el.scrollHeight - el.scrollTop - el.clientHeight < NEAR_END_PX) follow.current = true
-          lastTop.current = el.scrollTop
-        }}
+        onScroll={scrolled}
       >
         {chat.isPending && <Loading what="chat" />}
         {chat.isError && <Problem error={chat.error} retry={() => void chat.refetch()} />}
@@ -54,7 +62,9 @@ export function ChatList({ onViewer }: { onViewer: (id: number) => void }) {
           <Line key={line.seq} line={line} onViewer={onViewer} />
         ))}
       </div>
-      <SayBox muted={voice.muted} />
+      <IfMay level="act">
+        <SayBox muted={voice.muted} />
+      </IfMay>
     </Panel>
   )
 }

@@ -33,7 +33,7 @@ function Arrived({ now, onViewer }: { now: number; onViewer: (id: number) => voi
   return (
     <p>
       <span className="text-muted">Just arrived: </span>
-      {arrived.length === 0 && <span className="text-muted">nobody in the last minutes</span>}
+      {arrived.length === 0 && <span className="text-muted">nobody in the last five minutes</span>}
       {arrived.map(({ id, name, at }, i) => (
         <Fragment key={id}>
           {i > 0 && ', '}

@@ -1,12 +1,39 @@
 import { useState } from 'react'
 import { Button } from '../../parts/Button.tsx'
 import { PageHead } from '../../parts/page/PageHead.tsx'
+import { Empty } from '../../parts/page/Panel.tsx'
 import { EveningChart, FirstMinutes, GoOnAirDialog, ViewerPanel } from '../later.tsx'
 import { PresentList } from '../people/PresentList.tsx'
+import { IfMayIn, InArea, useMay } from '../rights.tsx'
 import { useStatus } from '../status.ts'
 import { ChatList } from './ChatList.tsx'
 import { GuestControl } from './GuestControl.tsx'
 import { ShowNotices } from './ShowNotices.tsx'
+
+interface EveningProps {
+  readonly onAir: boolean
+  readonly onViewer: (id: number) => void
+}
+
+/** The evening's figures, the chat, and who is there, as far as one may look. */
+function Evening({ onAir, onViewer }: EveningProps) {
+  const mayDo = useMay()
+  if (!mayDo('show', 'look'))
+    return <Empty>You see here what you may do: the pages at the left, and what runs and waits.</Empty>
+  const seen = mayDo('people', 'look') ? onViewer : () => {}
+  return (
+    <>
+      {onAir && mayDo('store', 'look') && <FirstMinutes onViewer={seen} />}
+      <EveningChart />
+      <div className="grid min-h-0 flex-1 gap-4 max-lg:auto-rows-panel lg:cols-main-aside">
+        <InArea area="show">
+          <ChatList onViewer={seen} />
+        </InArea>
+        <PresentList onViewer={seen} />
+      </div>
+    </>
+  )
+}
 
 /** What happens right now: the evening, the chat, who is there. */
 export function OnAirPage() {
@@ -17,7 +44,9 @@ export function OnAirPage() {
   return (
     <div className="flex h-full min-h-144 flex-col gap-4 max-lg:h-auto">
       <PageHead title={onAir ? show.title : 'You are off air'}>
-        <div className="sm:ml-auto">{onAir && <GuestControl show={show} />}</div>
+        <IfMayIn area="show" level="act">
+          <div className="sm:ml-auto">{onAir && <GuestControl show={show} />}</div>
+        </IfMayIn>
       </PageHead>
       <ShowNotices />
       {!onAir && (
@@ -26,15 +55,12 @@ export function OnAirPage() {
             {present === 0 ? 'Nobody is in the room yet.' : `${present} are in the room.`} Watching pays from the moment
             you go on air.
           </p>
-          <Button onClick={() => setStarting(true)}>Start a show</Button>
+          <IfMayIn area="show" level="act">
+            <Button onClick={() => setStarting(true)}>Start a show</Button>
+          </IfMayIn>
         </div>
       )}
-      {onAir && <FirstMinutes onViewer={setViewer} />}
-      <EveningChart />
-      <div className="grid min-h-0 flex-1 gap-4 max-lg:auto-rows-panel lg:cols-main-aside">
-        <ChatList onViewer={setViewer} />
-        <PresentList onViewer={setViewer} />
-      </div>
+      <Evening onAir={onAir} onViewer={setViewer} />
       {starting && <GoOnAirDialog close={() => setStarting(false)} />}
       {viewer !== undefined && <ViewerPanel begin="History" id={viewer} close={() => setViewer(undefined)} />}
     </div>

@@ -9,11 +9,31 @@ import { Mark } from '../../parts/Mark.tsx'
 import { clockText, useNow } from '../../parts/time.ts'
 import { useChange } from '../../parts/useChange.ts'
 import { GoOffAirDialog, GoOnAirDialog } from '../later.tsx'
+import { IfMayIn, useMay } from '../rights.tsx'
 import type { Status } from '../status.ts'
+
+function Counts({ status: { show, present, currency }, wide }: { status: Status; wide: boolean }) {
+  return (
+    <dl className="flex min-w-0 flex-1 items-center justify-around gap-2 px-2 lg:flex-none lg:justify-start lg:gap-7 lg:px-5">
+      <Count name="present">
+        <Figure value={present} />
+      </Count>
+      {show && (
+        <>
+          <Count name={wide ? `${currency.many} paid` : 'paid'}>
+            <Figure value={show.paid} signed />
+          </Count>
+          <Count name={wide ? `${currency.many} spent` : 'spent'}>
+            <Figure value={-show.spent} signed />
+          </Count>
+        </>
+      )}
+    </dl>
+  )
+}
 
 /** Across the top of every page: on or off air, the show's figures, connections, the bot's voice. */
 export function ShowBar({ status, wide, onJump }: { status: Status; wide: boolean; onJump: () => void }) {
-  const { show, present, currency } = status
   return (
     <header className="flex h-14 shrink-0 items-stretch border-b border-line bg-panel">
       {wide && (
@@ -22,21 +42,7 @@ export function ShowBar({ status, wide, onJump }: { status: Status; wide: boolea
         </div>
       )}
       <AirState status={status} />
-      <dl className="flex min-w-0 flex-1 items-center justify-around gap-2 px-2 lg:flex-none lg:justify-start lg:gap-7 lg:px-5">
-        <Count name="present">
-          <Figure value={present} />
-        </Count>
-        {show && (
-          <>
-            <Count name={wide ? `${currency.many} paid` : 'paid'}>
-              <Figure value={show.paid} signed />
-            </Count>
-            <Count name={wide ? `${currency.many} spent` : 'spent'}>
-              <Figure value={-show.spent} signed />
-            </Count>
-          </>
-        )}
-      </dl>
+      <Counts status={status} wide={wide} />
       {wide && (
         <div className="ml-auto flex items-center gap-4 px-4 text-note">
           <Lights status={status} />
@@ -70,15 +76,17 @@ function AirState({ status }: { status: Status }) {
           {clockText(now - show.startedAt)}
         </span>
       )}
-      {show ? (
-        <Button className="max-sm:px-2" onClick={() => setDialog('off')}>
-          Go off air
-        </Button>
-      ) : (
-        <Button look="main" onClick={() => setDialog('on')}>
-          Go on air
-        </Button>
-      )}
+      <IfMayIn area="show" level="act">
+        {show ? (
+          <Button className="max-sm:px-2" onClick={() => setDialog('off')}>
+            Go off air
+          </Button>
+        ) : (
+          <Button look="main" onClick={() => setDialog('on')}>
+            Go on air
+          </Button>
+        )}
+      </IfMayIn>
       {dialog === 'on' && <GoOnAirDialog close={() => setDialog(undefined)} />}
       {dialog === 'off' && <GoOffAirDialog close={() => setDialog(undefined)} status={status} />}
     </div>
@@ -119,6 +127,7 @@ export function Voice({ muted }: { muted: boolean }) {
     invalidates: ['status'],
   })
   const Icon = muted ? VolumeX : Volume2
+  if (!useMay()('show', 'act')) return <span className="text-muted">{muted ? 'Bot is muted' : 'Bot speaks'}</span>
   return (
     <Button
       onClick={() => turn.mutate()}

@@ -3,6 +3,7 @@ import { CSS } from '@dnd-kit/utilities'
 import { clsx } from 'clsx'
 import { GripVertical } from 'lucide-react'
 import { createContext, use } from 'react'
+import { useAreaRights } from '../../parts/page/areaRights.tsx'
 import type { RowProps } from '../../parts/table/column.ts'
 import type { RewardShown } from './view.ts'
 
@@ -27,6 +28,7 @@ export function DraggedReward({ row: { id }, as: Tag, className, children }: Row
 /** What a reward is taken by, with a finger, a mouse or the keyboard. */
 export function DragHandle({ name }: { name: string }) {
   const handle = use(Dragged)
+  if (!useAreaRights().change) return null
   return (
     <button
       type="button"

@@ -1,8 +1,9 @@
 import { Link } from 'react-router'
 import { playing } from '#core/screen'
-import { Checkbox, Field, Select, TextInput } from '../../parts/form/inputs.tsx'
+import { FaultsAt } from '../../parts/form/DraftField.tsx'
+import { Checkbox, Select, TextInput } from '../../parts/form/inputs.tsx'
 import { RestField } from './LimitsPart.tsx'
-import type { PartProps } from './part.ts'
+import { type PartProps, RewardField } from './part.ts'
 
 /** What is shown and said when it is bought, how long it lasts, and what the buyer is told when it is done. */
 export function HappensPart({ draft, put, store, view }: PartProps) {
@@ -12,7 +13,7 @@ export function HappensPart({ draft, put, store, view }: PartProps) {
       <Checkbox on={draft.say} onTick={(say) => put({ say })}>
         Announce each purchase in chat
       </Checkbox>
-      {draft.kind !== 'code' && <PerkFields {...{ draft, put, view }} />}
+      <FaultsAt name="perk">{draft.kind !== 'code' && <PerkFields {...{ draft, put, view }} />}</FaultsAt>
       {draft.kind === 'hand' && <DoneFields {...{ draft, put }} />}
     </div>
   )
@@ -66,12 +67,13 @@ function DoneFields({ draft, put }: Pick<PartProps, 'draft' | 'put'>) {
   return (
     <fieldset className="flex flex-col gap-2">
       <legend className="mb-1 font-semibold">When it is done</legend>
-      <Field
+      <RewardField
+        name="doneText"
         label="Message to the buyer"
         hint="Fields: {{ viewer.name }}, {{ reward.name }}, {{ order.text }}, {{ order.cost }}"
       >
-        <TextInput value={draft.doneText} most={300} placeholder="nothing" onValue={(doneText) => put({ doneText })} />
-      </Field>
+        {(own) => <TextInput most={300} placeholder="nothing" {...own} />}
+      </RewardField>
       <Select
         label="Where the message goes"
         value={draft.doneTo}

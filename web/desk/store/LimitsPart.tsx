@@ -1,5 +1,6 @@
 import { DateTime } from 'luxon'
 import { OVERS, type RewardSettings } from '#core/store'
+import { FaultsAt } from '../../parts/form/DraftField.tsx'
 import { Checkbox, INPUT, NumberInput, Select, TextInput } from '../../parts/form/inputs.tsx'
 import type { PartProps } from './part.ts'
 
@@ -28,7 +29,9 @@ export function LimitsPart({ draft, put, store }: PartProps) {
           Only while the show is on air
         </Checkbox>
         <TimeField label="From" at={draft.from} setAt={(from) => put({ from })} zone={store.timeZone} />
-        <TimeField label="Until" at={draft.to} setAt={(to) => put({ to })} zone={store.timeZone} />
+        <FaultsAt name="to">
+          <TimeField label="Until" at={draft.to} setAt={(to) => put({ to })} zone={store.timeZone} />
+        </FaultsAt>
       </fieldset>
       <Requirements draft={draft} put={put} />
     </div>

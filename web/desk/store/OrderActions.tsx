@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { inWords } from '#core/currency'
 import { Button } from '../../parts/Button.tsx'
 import { TextInput } from '../../parts/form/inputs.tsx'
+import { useAreaRights } from '../../parts/page/areaRights.tsx'
 import { ageText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
 import { AddressButton } from './AddressButton.tsx'
@@ -32,14 +33,19 @@ interface OrderActionsProps {
 /** What can be done with an order, with a message to the buyer. */
 export function OrderActions({ order, asking, setAsking }: OrderActionsProps) {
   const { act } = useEndOrder()
+  const mayAct = useAreaRights().act
   const undoable = order.byHand && (order.status === 'done' || order.status === 'running')
   return (
     <div className="flex flex-col items-start gap-2">
-      {order.posted && <AddressButton order={order.id} />}
-      <div className="flex flex-wrap items-center gap-2">
-        {isOpen(order) && <OpenActions order={order} />}
-        {undoable && <Button onClick={() => act.mutate({ order, action: 'reopen' })}>Reopen</Button>}
-        {order.status !== 'refunded' && <RefundActions order={order} asking={asking} setAsking={setAsking} />}
+      {mayAct && order.posted && <AddressButton order={order.id} />}
+      <div className="flex flex-wrap items-center gap-2 empty:hidden">
+        {mayAct && isOpen(order) && <OpenActions order={order} />}
+        {undoable && (
+          <Button needs="act" onClick={() => act.mutate({ order, action: 'reopen' })}>
+            Reopen
+          </Button>
+        )}
+        {mayAct && order.status !== 'refunded' && <RefundActions order={order} asking={asking} setAsking={setAsking} />}
       </div>
     </div>
   )

@@ -2,6 +2,7 @@ import { clsx } from 'clsx'
 import { type KeyboardEvent, useState } from 'react'
 import { inWords } from '#core/currency'
 import { Button } from '../../parts/Button.tsx'
+import { IfMay, useAreaRights } from '../../parts/page/areaRights.tsx'
 import { ageText, useNow } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
 import { AddressButton } from './AddressButton.tsx'
@@ -33,9 +34,10 @@ export function OrderCard({ order, next, onDone, onGiveBack, onTake, onMove }: O
     j: () => onMove(1),
     k: () => onMove(-1),
   }
+  const mayAct = useAreaRights().act
   const keyed = (event: KeyboardEvent) => {
     const key = orderKey(event)
-    if (key !== undefined) keys[key]?.()
+    if (key !== undefined && (mayAct || key === 'j' || key === 'k')) keys[key]?.()
   }
   const since = order.status === 'back' ? (order.endsAt ?? order.placedAt) : order.placedAt
   const late = now - since > LONG_WAIT_SECONDS
@@ -79,14 +81,16 @@ function CardHead({ order, waited, late, onTake }: CardHeadProps) {
         <p className="min-w-0 break-words">
           {order.viewerName} · {order.price === 0 ? 'without a price' : inWords(order.price, currency)}
         </p>
-        <button type="button" onClick={onTake} className="shrink-0 rounded px-1 hover:bg-raised hover:text-text">
-          {order.takenBy === null ? 'Assign to me' : 'Unassign'}
-        </button>
+        <IfMay level="act">
+          <button type="button" onClick={onTake} className="shrink-0 rounded px-1 hover:bg-raised hover:text-text">
+            {order.takenBy === null ? 'Assign to me' : 'Unassign'}
+          </button>
+        </IfMay>
       </div>
       {order.status === 'back' && <p className="mt-1 text-note text-brass-text">Its time is over: end it.</p>}
       {order.takenBy !== null && <p className="mt-1 text-note text-steel-text">Assigned to {order.takenBy}.</p>}
       {order.text && <p className="mt-1.5 rounded-md bg-surface px-2.5 py-1.5 break-words">{order.text}</p>}
-      {order.posted && <AddressButton order={order.id} />}
+      <IfMay level="act">{order.posted && <AddressButton order={order.id} />}</IfMay>
     </>
   )
 }
@@ -112,10 +116,10 @@ function CardButtons({ order, next, onDone, onGiveBack, asking, setAsking }: Car
     )
   return (
     <>
-      <Button look={next ? 'main' : 'plain'} onClick={onDone} shortcut="D">
+      <Button needs="act" look={next ? 'main' : 'plain'} onClick={onDone} shortcut="D">
         {order.status === 'back' ? 'Ended' : 'Done'}
       </Button>
-      <Button onClick={() => setAsking(true)} shortcut="B">
+      <Button needs="act" onClick={() => setAsking(true)} shortcut="B">
         Refund
       </Button>
     </>

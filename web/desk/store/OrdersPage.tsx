@@ -173,23 +173,22 @@ function Filters({ asked, put, counts }: FiltersProps) {
   )
 }
 
+type Does = 'done' | 'give-back'
+
+/** What came of many at once, and why some were not done. */
+function manySaid({ done, refused }: { done: number; refused: readonly string[] }, does: Does) {
+  const [first] = refused
+  const how = `${done} ${done === 1 ? 'order is' : 'orders are'} ${does === 'done' ? 'done' : 'refunded'}.`
+  return first === undefined ? how : { text: `${how} ${refused.length} not: ${first}`, look: 'problem' as const }
+}
+
 function ManyBar({ chosen, clear }: { chosen: ReadonlySet<number>; clear: () => void }) {
   const [asking, setAsking] = useState(false)
   const many = useChange({
-    ask: (does: 'done' | 'give-back') =>
-      answerOf(api.POST('/desk/orders/many', { body: { orders: [...chosen], does } })),
+    ask: (does: Does) => answerOf(api.POST('/desk/orders/many', { body: { orders: [...chosen], does } })),
     invalidates: ['history', 'orders'],
-    said: ({ done, refused }, does) => {
-      const how = does === 'done' ? 'done' : 'refunded'
-      const [first] = refused
-      return {
-        text: `${done} ${done === 1 ? 'order is' : 'orders are'} ${how}.${first === undefined ? '' : ` ${refused.length} not: ${first}`}`,
-        ...(refused.length > 0 && { look: 'problem' as const }),
-      }
-    },
-    onDone: () => {
-      clear()
-    },
+    said: manySaid,
+    onDone: () => clear(),
   })
   return (
     <div className="flex flex-wrap items-center gap-2 rounded-md bg-brass-wash px-3 py-2">
@@ -206,10 +205,12 @@ function ManyBar({ chosen, clear }: { chosen: ReadonlySet<number>; clear: () => 
         </>
       ) : (
         <>
-          <Button look="main" disabled={many.isPending} onClick={() => many.mutate('done')}>
+          <Button needs="act" look="main" disabled={many.isPending} onClick={() => many.mutate('done')}>
             All done
           </Button>
-          <Button onClick={() => setAsking(true)}>Refund all</Button>
+          <Button needs="act" onClick={() => setAsking(true)}>
+            Refund all
+          </Button>
           <Button look="quiet" onClick={clear}>
             Clear selection
           </Button>

@@ -1,11 +1,14 @@
 import { type ReactNode, useState } from 'react'
 import { checkRewardWord, rewardReady } from '#core/buying'
+import { type Faults, firstFault, foundFaults } from '#core/faults'
 import { checkSteps, faultInWords } from '#core/runs'
 import { playing } from '#core/screen'
-import { MAX_TEXT, PLAIN_REWARD, type RewardSettings, rewardFault } from '#core/store'
+import { PLAIN_REWARD, RewardSettings, rewardFaults } from '#core/store'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { SidePanel } from '../../parts/dialog/SidePanel.tsx'
+import { DraftFields } from '../../parts/form/DraftFields.tsx'
+import { faultsIn } from '../../parts/form/faultsIn.ts'
 import { SaveFoot } from '../../parts/form/SaveFoot.tsx'
 import { type Saved, type SavedAt, useSaved } from '../../parts/form/useSaved.ts'
 import { StepList } from '../commands/steps/StepList.tsx'
@@ -53,8 +56,13 @@ function useChecked(
     plays: plays.length,
     playsNow: plays.filter(({ connected }) => connected).length,
   })
-  const wrong = emptyIn(draft) ?? collides ?? rewardFault(draft) ?? (fault && faultInWords(fault))
-  return { around, faults, collides, wrong, ready }
+  const wrong = faultsIn(RewardSettings, draft, {
+    ...emptyIn(draft),
+    ...(collides !== undefined && { word: collides }),
+    ...rewardFaults(draft),
+    ...(fault && { steps: faultInWords(fault) }),
+  })
+  return { around, faults, wrong, first: firstFault(wrong), ready }
 }
 
 /** How a reward is saved. */
@@ -71,6 +79,12 @@ const AT: SavedAt<RewardSettings> = {
   outdates: ['store'],
 }
 
+const Duplicate = ({ duplicate }: { readonly duplicate: () => void }) => (
+  <Button look="quiet" onClick={duplicate}>
+    Duplicate
+  </Button>
+)
+
 /** Makes or changes a reward: what it is, what it costs, who may have it how often, and what happens then. */
 export function RewardPanel(props: RewardPanelProps) {
   const { store, copyOf, copy, close } = props
@@ -84,21 +98,11 @@ export function RewardPanel(props: RewardPanelProps) {
   const reward = store.rewards.find(({ id }) => id === live?.id) ?? props.reward
   const [part, setPart] = useState('What it is')
   const checked = useChecked(draft, props, reward, live?.id)
-  const more = reward && (
-    <Button look="quiet" onClick={() => copy({ ...reward, settings: draft })}>
-      Duplicate
-    </Button>
-  )
   const foot = (
     <SaveFoot
-      saved={saved}
-      wrong={checked.wrong}
-      ready={checked.ready}
+      {...{ saved, close, how: 'Archive', refreshes: 'store', wrong: checked.first, ready: checked.ready }}
       nameOf={({ name }) => `“${name}”`}
-      close={close}
-      how="Archive"
-      refreshes="store"
-      more={more}
+      more={reward && <Duplicate duplicate={() => copy({ ...reward, settings: draft })} />}
     />
   )
   return (
@@ -106,11 +110,11 @@ export function RewardPanel(props: RewardPanelProps) {
       title={live === undefined ? 'Add a reward' : live.settings.name}
       close={close}
       parts={partsOf(draft)}
-      part={part}
-      setPart={setPart}
-      foot={foot}
+      {...{ part, setPart, foot }}
     >
-      <Part part={part} panel={{ ...props, reward }} saved={saved} checked={checked} />
+      <DraftFields kept={saved} faults={checked.wrong} error={saved.save.error}>
+        <Part part={part} panel={{ ...props, reward }} saved={saved} checked={checked} />
+      </DraftFields>
     </SidePanel>
   )
 }
@@ -123,16 +127,16 @@ interface OnePartProps {
 }
 
 function Part({ part, panel: { store, view, reward }, saved, checked }: OnePartProps) {
-  const { draft, setDraft, live, changed } = saved
+  const { draft, put: putDraft, live, changed } = saved
   const [named, setNamed] = useState<Readonly<Record<number, string>>>({})
-  const put = (patch: Partial<RewardSettings>) => setDraft({ ...draft, ...patch })
+  const put = (patch: Partial<RewardSettings>) => putDraft({ ...draft, ...patch })
   const props = { draft, put, store, view, id: live?.id }
   const id = live?.id ?? null
   const read = <ReadBack draft={draft} store={store} names={view.names} named={named} />
   const who = { who: draft.who, setWho: (one: RewardSettings['who']) => put({ who: one }), named, setNamed }
   switch (part) {
     case 'What it is':
-      return withBelow(<WhatPart {...props} collides={checked.collides} />, read)
+      return withBelow(<WhatPart {...props} />, read)
     case 'Price':
       return withBelow(<PricePart {...props} />, read)
     case 'Limits':
@@ -147,7 +151,7 @@ function Part({ part, panel: { store, view, reward }, saved, checked }: OnePartP
       return <StepList {...checked} steps={draft.steps} setSteps={(steps) => put({ steps })} view={view} />
     default:
       return (
-        <TryPart what={{ kind: 'reward', id, settings: draft }} wrong={checked.wrong} unsaved={changed} view={view} />
+        <TryPart what={{ kind: 'reward', id, settings: draft }} wrong={checked.first} unsaved={changed} view={view} />
       )
   }
 }
@@ -169,12 +173,18 @@ function partsOf({ kind }: RewardSettings): string[] {
 }
 
 /** What is still empty that must not be. */
-function emptyIn({ name, word, asks }: RewardSettings): string | undefined {
-  if (name.trim() === '') return 'Type a name.'
+function emptyIn({ name, word, asks }: RewardSettings): Faults {
+  const missing = asks.of !== 'nothing' && asks.question.trim() === ''
+  const few = asks.of === 'choice' && asks.choices.filter((one) => one.trim() !== '').length < 2
+  return foundFaults({
+    name: name.trim() === '' ? 'Type a name.' : undefined,
+    word: wordFault(word),
+    'asks.question': missing ? 'Write what the buyer is asked.' : undefined,
+    'asks.choices': few ? 'Give at least two things to choose from, one a line.' : undefined,
+  })
+}
+
+function wordFault(word: string): string | undefined {
   if (word === '') return 'Type the chat word it is bought with.'
-  if (!/^[a-z0-9_-]{1,30}$/.test(word)) return 'The chat word can have a to z, digits, - and _.'
-  if (asks.of !== 'nothing' && asks.question.trim() === '') return 'Write what the buyer is asked.'
-  if (asks.of === 'choice' && asks.choices.filter((one) => one.trim() !== '').length < 2)
-    return 'Give at least two things to choose from, one a line.'
-  return asks.of === 'text' && asks.most > MAX_TEXT ? `A text can have ${MAX_TEXT} characters at most.` : undefined
+  return /^[a-z0-9_-]{1,30}$/.test(word) ? undefined : 'The chat word can have a to z, digits, - and _.'
 }

@@ -85,7 +85,7 @@ function GroupSwitch({ group, rows }: { group: string; rows: readonly RewardShow
       said: `“${group}” is switched ${allOff ? 'on' : 'off'}: ${rows.length} ${rows.length === 1 ? 'reward' : 'rewards'}.`,
     })
   return (
-    <Button look="quiet" className="py-0.5! text-sm" onClick={turn}>
+    <Button needs="act" look="quiet" className="py-0.5! text-sm" onClick={turn}>
       {allOff ? 'Switch the group on' : 'Switch the group off'}
     </Button>
   )

@@ -5,6 +5,7 @@ import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { useTab } from '../../parts/page/PageTitle.tsx'
 import { ageText, useNow } from '../../parts/time.ts'
 import { Running } from '../later.tsx'
+import { InArea, useMay } from '../rights.tsx'
 import { useStatus } from '../status.ts'
 import { Redemptions, redemptionsQuery } from '../triggers/Redemptions.tsx'
 import { ArrivalButton } from './ArrivalButton.tsx'
@@ -15,8 +16,9 @@ const OPEN_KEY = 'ricompensa-bench-open'
 
 /** What waits to be done, and how much of it; the tab says so, too. */
 export function useWaiting() {
-  const orders = useQuery(ordersQuery)
-  const redemptions = useQuery(redemptionsQuery).data?.redemptions ?? []
+  const enabled = useMay()('waiting', 'look')
+  const orders = useQuery({ ...ordersQuery, enabled })
+  const redemptions = useQuery({ ...redemptionsQuery, enabled }).data?.redemptions ?? []
   const waiting = orders.data?.orders ?? []
   const count = waiting.length + redemptions.length
   useTab({ waiting: count })
@@ -45,8 +47,9 @@ export function SideRail() {
 /** What waits to be done. @param onClose - Folds it away, where it stands beside the page; a sheet has the title itself. */
 export function WaitingPart({ onClose }: { onClose?: (() => void) | undefined }) {
   const { orders, waiting, count } = useWaiting()
+  if (!useMay()('waiting', 'look')) return <RailEnd onClose={onClose} />
   return (
-    <>
+    <InArea area="waiting">
       <WaitingHead waiting={waiting} onClose={onClose} />
       {orders.isPending && <Loading what="orders" />}
       {orders.isError && <Problem error={orders.error} retry={() => void orders.refetch()} />}
@@ -55,9 +58,23 @@ export function WaitingPart({ onClose }: { onClose?: (() => void) | undefined })
       )}
       <Waiting orders={waiting} />
       <Redemptions />
-    </>
+    </InArea>
   )
 }
+
+/** For who does not see what waits: the rail can still be folded away. */
+const RailEnd = ({ onClose }: { onClose: (() => void) | undefined }) => (
+  <div className="flex items-center gap-2 px-4 py-3 text-muted">
+    <p className="mr-auto">What is running stands here.</p>
+    {onClose && <Collapse onClose={onClose} />}
+  </div>
+)
+
+const Collapse = ({ onClose }: { onClose: () => void }) => (
+  <button type="button" onClick={onClose} aria-label="Collapse" className="rounded p-1 text-muted hover:text-text">
+    <PanelRightClose aria-hidden="true" className="size-4" />
+  </button>
+)
 
 function WaitingHead({ waiting, onClose }: { waiting: readonly DeskOrder[]; onClose: (() => void) | undefined }) {
   const { ahead } = useStatus()
@@ -73,16 +90,7 @@ function WaitingHead({ waiting, onClose }: { waiting: readonly DeskOrder[]; onCl
       )}
       <span className={`flex self-center ${oldest ? '' : 'ml-auto'}`}>
         <ArrivalButton />
-        {onClose && (
-          <button
-            type="button"
-            onClick={onClose}
-            aria-label="Collapse"
-            className="rounded p-1 text-muted hover:text-text"
-          >
-            <PanelRightClose aria-hidden="true" className="size-4" />
-          </button>
-        )}
+        {onClose && <Collapse onClose={onClose} />}
       </span>
     </div>
   )

@@ -4,7 +4,7 @@ import { useSearchParams } from 'react-router'
 import { digits, inWords } from '#core/currency'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
-import { INPUT } from '../../parts/form/inputs.tsx'
+import { TextInput } from '../../parts/form/inputs.tsx'
 import { UnsavedList } from '../../parts/form/UnsavedList.tsx'
 import { PageActions } from '../../parts/page/PageHead.tsx'
 import { Empty } from '../../parts/page/Panel.tsx'
@@ -14,6 +14,19 @@ import { useStatus } from '../status.ts'
 import { RewardPanel } from './RewardPanel.tsx'
 import { RewardTable } from './RewardTable.tsx'
 import { type RewardShown, type StoreView, storeQuery } from './view.ts'
+
+const NothingYet = ({ add }: { readonly add: () => void }) => (
+  <Empty
+    action={
+      <Button needs="change" onClick={add}>
+        Add the first one
+      </Button>
+    }
+  >
+    Nothing is for sale yet. A reward is something viewers spend their currency on: you do it, it happens automatically,
+    or it gives out a code.
+  </Empty>
+)
 
 /** What the store sells: every reward with its price, what is left, what it sold tonight, and whether it works. */
 export function StorePage() {
@@ -25,14 +38,15 @@ export function StorePage() {
   return (
     <div className="flex flex-col gap-4">
       <PageActions>
-        <input
+        <TextInput
           aria-label="Find a reward"
           placeholder="Find a reward"
           value={asked}
-          onChange={(event) => setAsked(event.target.value)}
-          className={`w-44 ${INPUT} placeholder:text-muted`}
+          most={60}
+          onValue={setAsked}
+          className="w-44"
         />
-        <Button look="main" onClick={() => setOpen('new')}>
+        <Button needs="change" look="main" onClick={() => setOpen('new')}>
           Add a reward
         </Button>
       </PageActions>
@@ -44,12 +58,7 @@ export function StorePage() {
         nameOf={(id) => store.data && draftName(id, store.data.rewards)}
         open={(id) => store.data && setOpen(draftOpens(id, store.data.rewards))}
       />
-      {store.data && store.data.rewards.length === 0 && (
-        <Empty action={<Button onClick={() => setOpen('new')}>Add the first one</Button>}>
-          Nothing is for sale yet. A reward is something viewers spend their currency on: you do it, it happens
-          automatically, or it gives out a code.
-        </Empty>
-      )}
+      {store.data && store.data.rewards.length === 0 && <NothingYet add={() => setOpen('new')} />}
       {store.data && store.data.rewards.length > 0 && <RewardTable view={store.data} asked={asked} open={setOpen} />}
       {store.data && store.data.archived.length > 0 && <Archived archived={store.data.archived} />}
       {store.data && commands.data && open !== undefined && (

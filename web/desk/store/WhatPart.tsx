@@ -1,9 +1,10 @@
 import { clsx } from 'clsx'
 import { useState } from 'react'
 import { type Asks, KINDS, type RewardKind, type RewardSettings } from '#core/store'
-import { Checkbox, Field, INPUT, NumberInput, Select, TextInput } from '../../parts/form/inputs.tsx'
+import { FaultsAt } from '../../parts/form/DraftField.tsx'
+import { Checkbox, INPUT, NumberInput, Select, TextArea, TextInput } from '../../parts/form/inputs.tsx'
 import { PictureField } from '../library/RefFields.tsx'
-import type { PartProps } from './part.ts'
+import { type PartProps, RewardField } from './part.ts'
 
 const KIND_NAMES: Readonly<Record<RewardKind, string>> = {
   hand: 'You do it yourself',
@@ -12,54 +13,54 @@ const KIND_NAMES: Readonly<Record<RewardKind, string>> = {
 }
 
 /** What it is called, how it is bought, what the buyer is asked. */
-export function WhatPart({ draft, put, store, collides }: PartProps & { collides: string | undefined }) {
+export function WhatPart({ draft, put, store }: PartProps) {
   return (
     <div className="flex flex-col gap-4">
-      <NameFields draft={draft} put={put} collides={collides} />
+      <NameFields draft={draft} put={put} />
       <KindField kind={draft.kind} setKind={(kind) => put({ kind, ...without(kind) })} />
-      <Field label="Description, for viewers">
-        <textarea
-          rows={2}
-          value={draft.description}
-          maxLength={600}
-          onChange={(event) => put({ description: event.target.value })}
-          className={INPUT}
-        />
-      </Field>
-      <GroupField draft={draft} put={put} store={store} />
+      <RewardField name="description" label="Description, for viewers">
+        {(own) => <TextArea rows={2} most={600} {...own} />}
+      </RewardField>
+      <GroupField store={store} />
       <PictureField label="Picture in the store" value={draft.picture} onValue={(picture) => put({ picture })} />
-      <AsksField asks={draft.asks} setAsks={(asks) => put({ asks })} />
-      <Field label="What the buyer must confirm" hint="A checkbox on the page; in chat, viewers add “yes”.">
-        <TextInput value={draft.confirm} most={120} placeholder="nothing" onValue={(confirm) => put({ confirm })} />
-      </Field>
+      <FaultsAt name="asks">
+        <AsksField asks={draft.asks} setAsks={(asks) => put({ asks })} />
+      </FaultsAt>
+      <RewardField
+        name="confirm"
+        label="What the buyer must confirm"
+        hint="A checkbox on the page; in chat, viewers add “yes”."
+      >
+        {(own) => <TextInput most={120} placeholder="nothing" {...own} />}
+      </RewardField>
       {draft.kind === 'hand' && <PostField draft={draft} put={put} />}
     </div>
   )
 }
 
-interface NameFieldsProps extends Pick<PartProps, 'draft' | 'put'> {
-  readonly collides: string | undefined
-}
-
-function NameFields({ draft, put, collides }: NameFieldsProps) {
+function NameFields({ draft, put }: Pick<PartProps, 'draft' | 'put'>) {
   return (
     <>
       <div className="grid gap-4 sm:grid-cols-2">
-        <Field label="Name">
-          <TextInput
-            data-autofocus
-            value={draft.name}
-            most={60}
-            onValue={(name) => put({ name, ...wordFrom(draft, name) })}
-          />
-        </Field>
-        <Field label="Chat word, as in !get hat" error={collides}>
-          <TextInput
-            value={draft.word}
-            most={30}
-            onValue={(word) => put({ word: word.toLowerCase().replace(/^!+/, '').trim() })}
-          />
-        </Field>
+        <RewardField name="name" label="Name">
+          {({ value }) => (
+            <TextInput
+              data-autofocus
+              value={value}
+              most={60}
+              onValue={(name) => put({ name, ...wordFrom(draft, name) })}
+            />
+          )}
+        </RewardField>
+        <RewardField name="word" label="Chat word, as in !get hat">
+          {({ value, onValue }) => (
+            <TextInput
+              value={value}
+              most={30}
+              onValue={(word) => onValue(word.toLowerCase().replace(/^!+/, '').trim())}
+            />
+          )}
+        </RewardField>
       </div>
       <Checkbox on={draft.command} onTick={(command) => put({ command })}>
         “!{draft.word || 'word'}” alone buys it, too
@@ -68,19 +69,17 @@ function NameFields({ draft, put, collides }: NameFieldsProps) {
   )
 }
 
-function GroupField({ draft, put, store }: Pick<PartProps, 'draft' | 'put' | 'store'>) {
+function GroupField({ store }: Pick<PartProps, 'store'>) {
   const groups = [...new Set(store.rewards.map(({ settings }) => settings.group).filter((name) => name !== ''))]
   return (
     <>
-      <Field label="Group" hint="A whole group can be switched on and off in one go: for a season, for an evening.">
-        <TextInput
-          value={draft.group}
-          most={40}
-          list="reward-groups"
-          placeholder="none"
-          onValue={(group) => put({ group })}
-        />
-      </Field>
+      <RewardField
+        name="group"
+        label="Group"
+        hint="A whole group can be switched on and off in one go: for a season, for an evening."
+      >
+        {(own) => <TextInput most={40} list="reward-groups" placeholder="none" {...own} />}
+      </RewardField>
       <datalist id="reward-groups">
         {groups.map((name) => (
           <option key={name} value={name} />

@@ -17,31 +17,16 @@ interface Shown {
   readonly said: readonly string[]
 }
 
-/** What the list of rewards says of each. */
-export const rewardColumns = ({ view, open, said }: Shown): readonly Column<RewardShown>[] => [
-  {
-    id: 'move',
-    head: 'Move',
-    headHidden: true,
-    width: 'w-10',
-    card: 'aside',
-    cell: ({ settings }) => <DragHandle name={settings.name} />,
-  },
-  {
-    id: 'on',
-    head: 'On',
-    width: 'w-16',
-    card: 'aside',
-    cell: ({ id, settings }) => (
-      <Switch
-        turn={(on) => api.POST('/desk/rewards/{id}/switch', { params: { path: { id } }, body: { on } })}
-        on={settings.on}
-        label={settings.name}
-        refreshes="store"
-      />
-    ),
-  },
-  { id: 'reward', head: 'Reward', width: 'w-3/10', card: 'title', cell: (reward) => <Name {...{ reward, open }} /> },
+const TurnOn = ({ id, settings }: RewardShown) => (
+  <Switch
+    turn={(on) => api.POST('/desk/rewards/{id}/switch', { params: { path: { id } }, body: { on } })}
+    on={settings.on}
+    label={settings.name}
+    refreshes="store"
+  />
+)
+
+const priceColumns = (view: Shown['view']): readonly Column<RewardShown>[] => [
   {
     id: 'price',
     head: 'Price',
@@ -58,6 +43,27 @@ export const rewardColumns = ({ view, open, said }: Shown): readonly Column<Rewa
     card: 'none',
     cell: ({ settings }) => <WatchTime view={view} price={settings.price} />,
   },
+]
+
+/** What the list of rewards says of each. */
+export const rewardColumns = ({ view, open, said }: Shown): readonly Column<RewardShown>[] => [
+  {
+    id: 'move',
+    head: 'Move',
+    headHidden: true,
+    width: 'w-10',
+    card: 'aside',
+    cell: ({ settings }) => <DragHandle name={settings.name} />,
+  },
+  {
+    id: 'on',
+    head: 'On',
+    width: 'w-16',
+    card: 'aside',
+    cell: (reward) => <TurnOn {...reward} />,
+  },
+  { id: 'reward', head: 'Reward', width: 'w-3/10', card: 'title', cell: (reward) => <Name {...{ reward, open }} /> },
+  ...priceColumns(view),
   { id: 'left', head: 'Left', width: 'w-22', end: true, card: 'figure', cell: (reward) => <Left reward={reward} /> },
   {
     id: 'show',

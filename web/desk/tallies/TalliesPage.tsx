@@ -16,6 +16,20 @@ import { commandsQuery } from '../commands/view.ts'
 import { CorrectTally } from './CorrectTally.tsx'
 import { TallyDialog } from './TallyDialog.tsx'
 
+function NothingYet({ add }: { readonly add: () => void }) {
+  const button = (
+    <Button needs="change" onClick={add}>
+      Add the first one
+    </Button>
+  )
+  return (
+    <Empty action={button}>
+      No tallies yet. A tally counts what viewers collect, such as stamps on a card or times first. Only steps and you
+      change it; watching and chatting do not.
+    </Empty>
+  )
+}
+
 /** Counts per viewer that are only ever awarded. */
 export function TalliesPage() {
   const view = useQuery(commandsQuery)
@@ -24,7 +38,7 @@ export function TalliesPage() {
   return (
     <div className="flex flex-col gap-4">
       <PageActions>
-        <Button look="main" onClick={() => setDialog('new')}>
+        <Button needs="change" look="main" onClick={() => setDialog('new')}>
           Add a tally
         </Button>
       </PageActions>
@@ -35,12 +49,7 @@ export function TalliesPage() {
         nameOf={(id) => (id === 'new' ? 'New tally' : tallies.find((one) => String(one.id) === id)?.name)}
         open={(id) => setDialog(id === 'new' ? 'new' : tallies.find((one) => String(one.id) === id))}
       />
-      {view.data && tallies.length === 0 && (
-        <Empty action={<Button onClick={() => setDialog('new')}>Add the first one</Button>}>
-          No tallies yet. A tally counts what viewers collect, such as stamps on a card or times first. Only steps and
-          you change it; watching and chatting do not.
-        </Empty>
-      )}
+      {view.data && tallies.length === 0 && <NothingYet add={() => setDialog('new')} />}
       <div className="grid items-start gap-4 lg:grid-cols-2">
         {tallies.map((tally) => (
           <TallyPanel key={tally.id} tally={tally} change={() => setDialog(tally)} />
@@ -100,7 +109,9 @@ function TallyPanel({ tally, change }: { tally: TallyRow; change: () => void }) 
       </p>
       <div className="flex gap-2">
         <Button onClick={() => setCorrecting(true)}>Adjust somebody’s</Button>
-        <Button onClick={change}>Change</Button>
+        <Button needs="change" onClick={change}>
+          Change
+        </Button>
       </div>
       {correcting && <CorrectTally tally={tally} close={() => setCorrecting(false)} />}
     </Panel>

@@ -1,11 +1,15 @@
 import { useState } from 'react'
-import type { TallyRow, TallySettings } from '#core/tallies'
+import { firstFault } from '#core/faults'
+import { type TallyRow, TallySettings } from '#core/tallies'
 import { answerOf, api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
-import { useDraft } from '../../parts/form/drafts.tsx'
-import { Checkbox, Field, NumberInput, TextInput } from '../../parts/form/inputs.tsx'
+import { fieldOf } from '../../parts/form/DraftField.tsx'
+import { DraftFields } from '../../parts/form/DraftFields.tsx'
+import { type Draft, useDraft } from '../../parts/form/drafts.tsx'
+import { faultsIn } from '../../parts/form/faultsIn.ts'
+import { Checkbox, NumberInput, TextInput } from '../../parts/form/inputs.tsx'
 import { RemoveButton } from '../../parts/form/RemoveButton.tsx'
 import { useChange } from '../../parts/useChange.ts'
 import type { CommandsView } from '../commands/view.ts'
@@ -33,24 +37,22 @@ const saveTally = (id: number | null, body: TallySettings): Sent<{ readonly tall
 
 /** Makes or changes a tally; a new one is followed by the words that can be made for it. */
 export function TallyDialog({ view, tally, close }: TallyDialogProps) {
-  const live = tally === null ? FRESH : settingsOf(tally)
-  const { draft, put: setDraft, discard, changed, conflict } = useDraft(`tally/${tally?.id ?? 'new'}`, live)
+  const kept = useDraft(`tally/${tally?.id ?? 'new'}`, tally === null ? FRESH : settingsOf(tally))
+  const { draft, discard, changed, conflict } = kept
   const [made, setMade] = useState<TallyRow>()
-  const put = (patch: Partial<TallySettings>) => setDraft({ ...draft, ...patch })
+  const sent = { ...draft, key: draft.key || keyFor(draft.name) }
   const save = useChange({
-    ask: () => answerOf(saveTally(tally?.id ?? null, { ...draft, key: draft.key || keyFor(draft.name) })),
+    ask: () => answerOf(saveTally(tally?.id ?? null, sent)),
     invalidates: ['commands'],
     said: () => `${draft.name} is saved.`,
-    onFresh: (answer) => {
+    onFresh: ({ tally: id }) => {
       discard()
-      if (tally === null) setMade({ ...draft, key: draft.key || keyFor(draft.name), id: answer.tally, goneAt: null })
-      else close()
+      tally === null ? setMade({ ...sent, id, goneAt: null }) : close()
     },
     inPlace: true,
   })
   if (made !== undefined) return <TallyWords view={view} tally={made} close={close} />
-  const wrong =
-    [draft.name, draft.one, draft.many].some((text) => text.trim() === '') || keyFor(draft.key || draft.name) === ''
+  const faults = faultsIn(TallySettings, sent, emptyIn(sent))
   return (
     <DialogForm
       title={tally === null ? 'Add a tally' : tally.name}
@@ -58,28 +60,39 @@ export function TallyDialog({ view, tally, close }: TallyDialogProps) {
       leave="Close"
       does={tally === null ? 'Add the tally' : 'Save now'}
       go={() => save.mutate()}
-      off={wrong}
+      off={firstFault(faults) !== undefined}
       change={save}
       aside={
         <>
-          {tally !== null && <RemoveTally tally={tally} close={close} />}
+          <RemoveTally tally={tally} close={close} />
           {changed && <Button onClick={discard}>Discard changes</Button>}
         </>
       }
     >
-      <TallyFields draft={draft} put={put} />
+      <DraftFields kept={kept} faults={faults} error={save.error}>
+        <TallyFields {...kept} />
+      </DraftFields>
       <DraftConflict conflict={conflict} />
     </DialogForm>
   )
 }
 
-const RemoveTally = ({ tally: { id, name }, close }: { tally: TallyRow; close: () => void }) => (
-  <RemoveButton
-    send={() => api.POST('/desk/tallies/{id}/close', { params: { path: { id } } })}
-    name={name}
-    close={close}
-  />
-)
+/** What is still empty that must not be. */
+const emptyIn = ({ name, one, many, key }: TallySettings) => ({
+  name: name.trim() === '' ? 'Type a name.' : undefined,
+  one: one.trim() === '' ? 'Type what one of them is called.' : undefined,
+  many: many.trim() === '' ? 'Type what several of them are called.' : undefined,
+  key: key === '' && name.trim() !== '' ? 'Type a name in the letters a to z, for texts.' : undefined,
+})
+
+const RemoveTally = ({ tally, close }: Pick<TallyDialogProps, 'tally' | 'close'>) =>
+  tally && (
+    <RemoveButton
+      send={() => api.POST('/desk/tallies/{id}/close', { params: { path: { id: tally.id } } })}
+      name={tally.name}
+      close={close}
+    />
+  )
 
 const settingsOf = ({ name, one, many, key, ceiling, passing }: TallyRow): TallySettings => ({
   name,
@@ -90,55 +103,55 @@ const settingsOf = ({ name, one, many, key, ceiling, passing }: TallyRow): Tally
   passing,
 })
 
-interface TallyFieldsProps {
-  readonly draft: TallySettings
-  readonly put: (patch: Partial<TallySettings>) => void
-}
+const TallyField = fieldOf<TallySettings>()
 
-function TallyFields({ draft, put }: TallyFieldsProps) {
+const Ceiling = () => (
+  <TallyField name="ceiling" label="At most" unit="each">
+    {({ value, onValue }) => (
+      <NumberInput
+        label="At most"
+        value={value ?? 0}
+        none="no limit"
+        onValue={(most) => onValue(most === 0 ? null : most)}
+        className="w-28"
+      />
+    )}
+  </TallyField>
+)
+
+function TallyFields({ draft, put }: Pick<Draft<TallySettings>, 'draft' | 'put'>) {
   return (
     <>
-      <Field label="Name">
-        <TextInput data-autofocus value={draft.name} most={60} onValue={(name) => put({ name })} />
-      </Field>
+      <TallyField name="name" label="Name">
+        {(own) => <TextInput data-autofocus most={60} {...own} />}
+      </TallyField>
       <div className="grid grid-cols-2 gap-3">
-        <Field label="Name for one">
-          <TextInput value={draft.one} most={30} placeholder="stamp" onValue={(one) => put({ one })} />
-        </Field>
-        <Field label="Name for many">
-          <TextInput value={draft.many} most={30} placeholder="stamps" onValue={(many) => put({ many })} />
-        </Field>
+        <TallyField name="one" label="Name for one">
+          {(own) => <TextInput most={30} placeholder="stamp" {...own} />}
+        </TallyField>
+        <TallyField name="many" label="Name for many">
+          {(own) => <TextInput most={30} placeholder="stamps" {...own} />}
+        </TallyField>
       </div>
-      <Field
+      <TallyField
+        name="key"
         label="Texts call it"
         hint="a to z, digits and _. If you change it, texts that use the old name stop working."
       >
-        <TextInput
-          value={draft.key}
-          most={30}
-          placeholder={keyFor(draft.name) || 'stamps'}
-          onValue={(key) => put({ key: keyFor(key) })}
-        />
-      </Field>
-      <Ceiling draft={draft} put={put} />
-      <Checkbox on={draft.passing} onTick={(passing) => put({ passing })}>
+        {({ value, onValue }) => (
+          <TextInput
+            value={value}
+            most={30}
+            placeholder={keyFor(draft.name) || 'stamps'}
+            onValue={(key) => onValue(keyFor(key))}
+          />
+        )}
+      </TallyField>
+      <Ceiling />
+      <Checkbox on={draft.passing} onTick={(passing) => put({ ...draft, passing })}>
         Viewers can give theirs away, with a command for it
       </Checkbox>
       <p className="text-muted">Only steps and you change it: it cannot be earned by watching or chatting.</p>
     </>
   )
 }
-
-const Ceiling = ({ draft, put }: TallyFieldsProps) => (
-  <div className="flex items-center gap-3">
-    <span>At most</span>
-    <NumberInput
-      label="At most"
-      value={draft.ceiling ?? 0}
-      none="no limit"
-      onValue={(most) => put({ ceiling: most === 0 ? null : most })}
-      className="w-28"
-    />
-    <span>each</span>
-  </div>
-)

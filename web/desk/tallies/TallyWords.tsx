@@ -3,6 +3,7 @@ import { checkCommandWords } from '#core/commands'
 import type { TallyRow } from '#core/tallies'
 import { answerOf, api } from '../../parts/api.ts'
 import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
+import { Wrong } from '../../parts/feedback/Wrong.tsx'
 import { Checkbox, TextInput } from '../../parts/form/inputs.tsx'
 import { useChange } from '../../parts/useChange.ts'
 import { wordsFor } from '../commands/fresh.ts'
@@ -25,10 +26,8 @@ export function TallyWords({ view, tally, close }: TallyWordsProps) {
   const faults = useWordFaults(view, words, ticked)
   const make = useChange({
     ask: () => {
-      const commands = ticked.flatMap((i) => {
-        const one = offered[i]?.settings
-        return one === undefined ? [] : [{ ...one, word: words[i] ?? '' }]
-      })
+      const made = offered.map(({ settings }, i) => ({ ...settings, word: words[i] ?? '' }))
+      const commands = made.filter((_, i) => ticked.includes(i))
       return answerOf(api.POST('/desk/commands/several', { body: { commands } }))
     },
     invalidates: ['commands'],
@@ -36,15 +35,11 @@ export function TallyWords({ view, tally, close }: TallyWordsProps) {
     onDone: close,
     inPlace: true,
   })
-  const off = ticked.length === 0 || faults.some((fault) => fault !== undefined)
   return (
     <DialogForm
-      title={`Commands for ${tally.name}`}
-      close={close}
-      does="Add these commands"
+      {...{ close, title: `Commands for ${tally.name}`, does: 'Add these commands', change: make }}
       go={() => make.mutate()}
-      off={off}
-      change={make}
+      off={ticked.length === 0 || faults.some((fault) => fault !== undefined)}
     >
       {offered.map(({ about }, i) => (
         <Offered
@@ -104,11 +99,9 @@ function Offered({ about, word, setWord, on, tick, fault }: OfferedProps) {
           className="w-44 disabled:opacity-60"
         />
       </div>
-      {fault !== undefined && (
-        <p role="alert" className="pl-6 text-brick-text">
-          {fault}
-        </p>
-      )}
+      <div className="pl-6">
+        <Wrong>{fault}</Wrong>
+      </div>
     </div>
   )
 }

@@ -55,7 +55,7 @@ function Redemption({ redemption: { id, rewardName, viewerName, text, at } }: { 
   const now = useNow(ahead)
   const decide = useDecide()
   const button = (how: 'approve' | 'refuse', does: string) => (
-    <Button disabled={decide.isPending} onClick={() => decide.mutate({ id, how, name: viewerName })}>
+    <Button needs="act" disabled={decide.isPending} onClick={() => decide.mutate({ id, how, name: viewerName })}>
       {does}
     </Button>
   )

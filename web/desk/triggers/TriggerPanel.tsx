@@ -1,12 +1,16 @@
 import { useState } from 'react'
 import { EVERYONE_MAY, NO_LIMITS } from '#core/access'
+import { firstFault } from '#core/faults'
 import { checkSteps, type Fault, faultInWords } from '#core/runs'
-import { figuresOf, hasViewer, type TriggerSettings, triggerReady } from '#core/triggers'
+import { figuresOf, hasViewer, TriggerSettings, triggerReady } from '#core/triggers'
 import { answerOf, api } from '../../parts/api.ts'
 import { SidePanel } from '../../parts/dialog/SidePanel.tsx'
-import { Field, INPUT } from '../../parts/form/inputs.tsx'
+import { FaultsAt, fieldOf } from '../../parts/form/DraftField.tsx'
+import { DraftFields } from '../../parts/form/DraftFields.tsx'
+import { faultsIn } from '../../parts/form/faultsIn.ts'
+import { TextInput } from '../../parts/form/inputs.tsx'
 import { SaveFoot } from '../../parts/form/SaveFoot.tsx'
-import { type SavedAt, useSaved } from '../../parts/form/useSaved.ts'
+import { type Saved, type SavedAt, useSaved } from '../../parts/form/useSaved.ts'
 import { LimitFields } from '../commands/LimitFields.tsx'
 import { StepList } from '../commands/steps/StepList.tsx'
 import { TryPart } from '../commands/TryPart.tsx'
@@ -51,9 +55,8 @@ const AT: SavedAt<TriggerSettings> = {
 /** Makes or changes a trigger. */
 export function TriggerPanel({ view, trigger, close }: TriggerPanelProps) {
   const saved = useSaved('trigger', AT, { id: trigger?.id ?? null, settings: trigger?.settings ?? FRESH })
-  const { draft, setDraft, live, changed } = saved
+  const { draft, live } = saved
   const [part, setPart] = useState('What sets it off')
-  const put = (patch: Partial<TriggerSettings>) => setDraft({ ...draft, ...patch })
   const viewer = hasViewer(draft.source.of)
   const around = {
     arguments: [],
@@ -62,12 +65,12 @@ export function TriggerPanel({ view, trigger, close }: TriggerPanelProps) {
     ...aroundView(view),
   }
   const faults = checkSteps(draft.steps, around)
-  const wrong = wrongWith(draft, faults)
+  const wrong = faultsIn(TriggerSettings, draft, wrongWith(draft, faults))
   const listed = new Set(view.outside.filter((one) => one.listed).map(({ id }) => id))
   const foot = (
     <SaveFoot
       saved={saved}
-      wrong={wrong}
+      wrong={firstFault(wrong)}
       ready={triggerReady(draft, faults, view.standing, listed)}
       nameOf={({ name }) => `“${name}”`}
       close={close}
@@ -82,9 +85,31 @@ export function TriggerPanel({ view, trigger, close }: TriggerPanelProps) {
       setPart={setPart}
       foot={foot}
     >
-      {part === 'What sets it off' && <SourcePart draft={draft} put={put} view={view} />}
-      {part === 'Who and how often' && <MayPart draft={draft} put={put} view={view} />}
-      {part === 'Steps' && (
+      <DraftFields kept={saved} faults={wrong} error={saved.save.error}>
+        <Part part={part} saved={saved} view={view} around={around} faults={faults} wrong={firstFault(wrong)} />
+      </DraftFields>
+    </SidePanel>
+  )
+}
+
+interface TriggerPartProps extends Pick<TriggerPanelProps, 'view'> {
+  readonly part: string
+  readonly saved: Saved<TriggerSettings>
+  readonly around: Parameters<typeof checkSteps>[1]
+  readonly faults: readonly Fault[]
+  readonly wrong: string | undefined
+}
+
+function Part({ part, saved, view, around, faults, wrong }: TriggerPartProps) {
+  const { draft, put: putDraft, live, changed } = saved
+  const put = (patch: Partial<TriggerSettings>) => putDraft({ ...draft, ...patch })
+  switch (part) {
+    case 'What sets it off':
+      return <SourcePart draft={draft} put={put} view={view} />
+    case 'Who and how often':
+      return <MayPart draft={draft} put={put} view={view} />
+    case 'Steps':
+      return (
         <StepList
           steps={draft.steps}
           setSteps={(steps) => put({ steps })}
@@ -92,26 +117,31 @@ export function TriggerPanel({ view, trigger, close }: TriggerPanelProps) {
           around={around}
           faults={faults}
         />
-      )}
-      {part === 'Try it' && (
+      )
+    default:
+      return (
         <TryPart
           what={{ kind: 'trigger', id: live?.id ?? null, settings: draft }}
           wrong={wrong}
           unsaved={changed}
           view={view}
         />
-      )}
-    </SidePanel>
-  )
+      )
+  }
 }
 
-/** The first thing that keeps a trigger from being saved. */
-function wrongWith({ name, source }: TriggerSettings, faults: readonly Fault[]): string | undefined {
-  if (name.trim() === '') return 'Type a name.'
-  if (source.of === 'outside' && source.reward === '') return 'Choose a reward that the platform has reported.'
+/** What keeps a trigger from being saved, by field. */
+function wrongWith({ name, source }: TriggerSettings, faults: readonly Fault[]) {
+  const unchosen = source.of === 'outside' && source.reward === ''
   const fault = faults.find(({ hint }) => !hint)
-  return fault && faultInWords(fault)
+  return {
+    name: name.trim() === '' ? 'Type a name.' : undefined,
+    source: unchosen ? 'Choose a reward that the platform has reported.' : undefined,
+    steps: fault && faultInWords(fault),
+  }
 }
+
+const TriggerField = fieldOf<TriggerSettings>()
 
 interface PartProps {
   readonly draft: TriggerSettings
@@ -123,18 +153,14 @@ function SourcePart({ draft, put, view }: PartProps) {
   return (
     <div className="flex flex-col gap-5">
       <div className="grid gap-4 sm:grid-cols-2">
-        <Field label="Name">
-          <input
-            data-autofocus
-            value={draft.name}
-            maxLength={60}
-            onChange={(event) => put({ name: event.target.value })}
-            className={INPUT}
-          />
-        </Field>
+        <TriggerField name="name" label="Name">
+          {(own) => <TextInput data-autofocus most={60} {...own} />}
+        </TriggerField>
         <GroupField group={draft.group} setGroup={(group) => put({ group })} view={view} />
       </div>
-      <SourceFields source={draft.source} setSource={(source) => put({ source })} view={view} />
+      <FaultsAt name="source">
+        <SourceFields source={draft.source} setSource={(source) => put({ source })} view={view} />
+      </FaultsAt>
     </div>
   )
 }

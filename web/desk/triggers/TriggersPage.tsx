@@ -23,7 +23,7 @@ export function TriggersPage() {
   return (
     <div className="flex flex-col gap-4">
       <PageActions>
-        <Button look="main" onClick={() => setOpen('new')}>
+        <Button needs="change" look="main" onClick={() => setOpen('new')}>
           Add a trigger
         </Button>
       </PageActions>
@@ -37,7 +37,13 @@ export function TriggersPage() {
         open={(id) => setOpen(id === 'new' ? 'new' : Number(id))}
       />
       {view.data && view.data.triggers.length === 0 && (
-        <Empty action={<Button onClick={() => setOpen('new')}>Add the first one</Button>}>
+        <Empty
+          action={
+            <Button needs="change" onClick={() => setOpen('new')}>
+              Add the first one
+            </Button>
+          }
+        >
           There are no triggers yet. A trigger runs its steps when something happens: a follow, a raid, platform points
           spent, somebody’s first message, or simply every twenty minutes.
         </Empty>
@@ -69,6 +75,14 @@ function TriggerTable({ view, open }: { view: CommandsView; open: (id: number) =
 
 type TriggerShown = CommandsView['triggers'][number]
 
+const TurnOn = ({ id, settings }: TriggerShown) => (
+  <Switch
+    turn={(on) => api.POST('/desk/triggers/{id}/switch', { params: { path: { id } }, body: { on } })}
+    on={settings.on}
+    label={settings.name}
+  />
+)
+
 function columnsOf(view: CommandsView, open: (id: number) => void): Column<TriggerShown>[] {
   const said = saidAbove(view.triggers.map(({ ready }) => ready))
   return [
@@ -77,13 +91,7 @@ function columnsOf(view: CommandsView, open: (id: number) => void): Column<Trigg
       head: 'On',
       width: 'w-18',
       card: 'aside',
-      cell: ({ id, settings }) => (
-        <Switch
-          turn={(on) => api.POST('/desk/triggers/{id}/switch', { params: { path: { id } }, body: { on } })}
-          on={settings.on}
-          label={settings.name}
-        />
-      ),
+      cell: (trigger) => <TurnOn {...trigger} />,
     },
     {
       id: 'name',

@@ -189,7 +189,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/status": {
-		/** How the show stands: figures of the show bar */
+		/**
+		 * How the show stands: figures of the show bar
+		 * @description For all of the team.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -203,6 +206,36 @@ export interface paths {
 								readonly name: string;
 							};
 							readonly caller: string;
+							readonly owner: boolean;
+							readonly rights: {
+								readonly areas: {
+									/** @enum {string} */
+									readonly show: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly waiting: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly people: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly earning: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly ranks: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly commands: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly store: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly games: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly raffles: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly screen: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly connections: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly team: "none" | "look" | "act" | "change";
+								};
+								readonly mostAdjusted: number | null;
+							};
 							readonly currency: components["schemas"]["Currency"];
 							readonly chat: {
 								/** @enum {string} */
@@ -244,7 +277,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/evening": {
-		/** What was paid and spent in each minute of the evening */
+		/**
+		 * What was paid and spent in each minute of the evening
+		 * @description For who may look in: show.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -290,7 +326,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/chat": {
-		/** The last lines of chat */
+		/**
+		 * The last lines of chat
+		 * @description For who may look in: show.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -337,7 +376,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/show/start": {
-		/** Go on air */
+		/**
+		 * Go on air
+		 * @description For who may act in: show.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -366,7 +408,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/show/end": {
-		/** Go off air */
+		/**
+		 * Go off air
+		 * @description For who may act in: show.
+		 */
 		readonly post: {
 			readonly responses: {
 				/** @description Done. */
@@ -382,7 +427,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/show/close": {
-		/** Close a show that was forgotten on air, at the time when it was really over */
+		/**
+		 * Close a show that was forgotten on air, at the time when it was really over
+		 * @description For who may act in: show.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -410,7 +458,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/earning": {
-		/** The earning plan, its draft, and what they are measured by */
+		/**
+		 * The earning plan, its draft, and what they are measured by
+		 * @description For who may look in: earning.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -440,7 +491,10 @@ export interface paths {
 				};
 			};
 		};
-		/** Change the earning plan */
+		/**
+		 * Change the earning plan
+		 * @description For who may change in: earning.
+		 */
 		readonly put: {
 			readonly requestBody: {
 				readonly content: {
@@ -516,7 +570,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/earning/history": {
-		/** Every plan that was applied, the latest first */
+		/**
+		 * Every plan that was applied, the latest first
+		 * @description For who may look in: earning.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -536,7 +593,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/earning/draft": {
-		/** Keep a draft of the plan, or have it applied when the next show starts */
+		/**
+		 * Keep a draft of the plan, or have it applied when the next show starts
+		 * @description For who may change in: earning.
+		 */
 		readonly put: {
 			readonly requestBody: {
 				readonly content: {
@@ -618,7 +678,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/gaps": {
-		/** Times when chat was away during a show, and what became of them */
+		/**
+		 * Times when chat was away during a show, and what became of them
+		 * @description For who may look in: show, earning.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -641,7 +704,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/gaps/{gap}/pay": {
-		/** Pay such a time to who was there before and after it, or tell what it would come to */
+		/**
+		 * Pay such a time to who was there before and after it, or tell what it would come to
+		 * @description For who may act in: earning.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -675,7 +741,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/gaps/{gap}/end": {
-		/** Let such a time go, or take its payment back within ten minutes */
+		/**
+		 * Let such a time go, or take its payment back within ten minutes
+		 * @description For who may act in: earning.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -712,7 +781,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/show/guest": {
-		/** Show somebody else’s channel, with earning going on or paused; or one’s own again */
+		/**
+		 * Show somebody else’s channel, with earning going on or paused; or one’s own again
+		 * @description For who may act in: show.
+		 */
 		readonly put: {
 			readonly requestBody: {
 				readonly content: {
@@ -742,7 +814,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/present": {
-		/** Who is in the room */
+		/**
+		 * Who is in the room
+		 * @description For who may look in: show, people.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -770,7 +845,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/viewers/{viewer}": {
-		/** All that is known of one viewer */
+		/**
+		 * All that is known of one viewer
+		 * @description For who may look in: people.
+		 */
 		readonly get: {
 			readonly parameters: {
 				readonly path: {
@@ -879,7 +957,10 @@ export interface paths {
 				};
 			};
 		};
-		/** Change what the team keeps of somebody: nickname, standings, whether they are listed */
+		/**
+		 * Change what the team keeps of somebody: nickname, standings, whether they are listed
+		 * @description For who may change in: people.
+		 */
 		readonly put: {
 			readonly parameters: {
 				readonly path: {
@@ -908,7 +989,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/viewers/{viewer}/trail": {
-		/** Why somebody’s balance is what it is */
+		/**
+		 * Why somebody’s balance is what it is
+		 * @description For who may look in: people.
+		 */
 		readonly get: {
 			readonly parameters: {
 				readonly query?: {
@@ -941,7 +1025,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/viewers": {
-		/** Viewers whose name begins so */
+		/**
+		 * Viewers whose name begins so
+		 * @description For who may look in: people, show, commands, store, games, raffles, ranks.
+		 */
 		readonly get: {
 			readonly parameters: {
 				readonly query?: {
@@ -966,7 +1053,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/people": {
-		/** Everybody whom the channel knows, page by page */
+		/**
+		 * Everybody whom the channel knows, page by page
+		 * @description For who may look in: people.
+		 */
 		readonly get: {
 			readonly parameters: {
 				readonly query?: {
@@ -1035,7 +1125,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/people.csv": {
-		/** The same people as a file of comma-separated values */
+		/**
+		 * The same people as a file of comma-separated values
+		 * @description For who may look in: people.
+		 */
 		readonly get: {
 			readonly parameters: {
 				readonly query?: {
@@ -1078,7 +1171,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/people/correct": {
-		/** Give to, take from or set the balance of people by hand */
+		/**
+		 * Give to, take from or set the balance of people by hand
+		 * @description For who may act in: people.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -1120,7 +1216,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/people/corrections": {
-		/** Corrections that can still be taken back */
+		/**
+		 * Corrections that can still be taken back
+		 * @description For who may look in: people.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -1145,7 +1244,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/people/undo": {
-		/** Take corrections back, within ten minutes */
+		/**
+		 * Take corrections back, within ten minutes
+		 * @description For who may act in: people.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -1180,7 +1282,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/viewers/{viewer}/notes": {
-		/** Write a note about somebody */
+		/**
+		 * Write a note about somebody
+		 * @description For who may act in: people.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -1212,7 +1317,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/notes/{note}/remove": {
-		/** Remove a note */
+		/**
+		 * Remove a note
+		 * @description For who may act in: people.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -1230,7 +1338,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/viewers/{viewer}/merge": {
-		/** Make one person of two accounts; the one in the address is given up */
+		/**
+		 * Make one person of two accounts; the one in the address is given up
+		 * @description For who may change in: people.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -1263,7 +1374,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/viewers/{viewer}/forget": {
-		/** Forget somebody for good */
+		/**
+		 * Forget somebody for good
+		 * @description For who may change in: people.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -1296,7 +1410,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/people/add": {
-		/** Make somebody known before they ever come */
+		/**
+		 * Make somebody known before they ever come
+		 * @description For who may act in: people.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -1323,7 +1440,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/people/ignore": {
-		/** Ignore people, or know them again */
+		/**
+		 * Ignore people, or know them again
+		 * @description For who may act in: people.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -1354,7 +1474,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/people/archive": {
-		/** Put people aside, or take them back */
+		/**
+		 * Put people aside, or take them back
+		 * @description For who may change in: people.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -1385,7 +1508,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/people/import": {
-		/** Take in a part of a file of people; the same part again changes nothing */
+		/**
+		 * Take in a part of a file of people; the same part again changes nothing
+		 * @description For who may change in: people.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -1457,7 +1583,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/people/reset": {
-		/** Set everybody’s balance or hours to nothing; can be taken back for a day */
+		/**
+		 * Set everybody’s balance or hours to nothing; can be taken back for a day
+		 * @description For who may change in: people.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -1490,7 +1619,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/people/archive-unseen": {
-		/** Archive who was not seen for so many days, or tell how many that would be */
+		/**
+		 * Archive who was not seen for so many days, or tell how many that would be
+		 * @description For who may change in: people.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -1519,7 +1651,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/supporters": {
-		/** Support that waits to be matched to a person */
+		/**
+		 * Support that waits to be matched to a person
+		 * @description For who may look in: people.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -1569,7 +1704,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/supporters/{supporter}/match": {
-		/** Say who a supporter was, for all that waits under that name; null: nobody */
+		/**
+		 * Say who a supporter was, for all that waits under that name; null: nobody
+		 * @description For who may act in: people.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -1972,7 +2110,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/orders": {
-		/** Orders that wait on the bench */
+		/**
+		 * Orders that wait on the bench
+		 * @description For who may look in: waiting.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -2004,7 +2145,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/orders/history": {
-		/** All orders, a page at a time */
+		/**
+		 * All orders, a page at a time
+		 * @description For who may look in: waiting.
+		 */
 		readonly get: {
 			readonly parameters: {
 				readonly query?: {
@@ -2059,7 +2203,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/orders.csv": {
-		/** The same orders as a file of comma-separated values */
+		/**
+		 * The same orders as a file of comma-separated values
+		 * @description For who may look in: waiting.
+		 */
 		readonly get: {
 			readonly parameters: {
 				readonly query?: {
@@ -2086,7 +2233,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/orders/{order}/address": {
-		/** Where an order is sent */
+		/**
+		 * Where an order is sent
+		 * @description For who may act in: waiting.
+		 */
 		readonly get: {
 			readonly parameters: {
 				readonly path: {
@@ -2106,7 +2256,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/orders/{order}/done": {
-		/** Mark an order as done; the buyer is told the message, or the reward’s own text */
+		/**
+		 * Mark an order as done; the buyer is told the message, or the reward’s own text
+		 * @description For who may act in: waiting.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -2136,7 +2289,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/orders/{order}/give-back": {
-		/** Give an order’s price back */
+		/**
+		 * Give an order’s price back
+		 * @description For who may act in: waiting.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -2158,7 +2314,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/orders/{order}/reopen": {
-		/** Take up an order again that was marked done */
+		/**
+		 * Take up an order again that was marked done
+		 * @description For who may act in: waiting.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -2180,7 +2339,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/orders/{order}/take": {
-		/** Say that one sees to an order */
+		/**
+		 * Say that one sees to an order
+		 * @description For who may act in: waiting.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -2202,7 +2364,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/orders/{order}/leave": {
-		/** Leave an order to others again */
+		/**
+		 * Leave an order to others again
+		 * @description For who may act in: waiting.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -2224,7 +2389,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/orders/many": {
-		/** Do the same with many orders: mark them done, or give their price back */
+		/**
+		 * Do the same with many orders: mark them done, or give their price back
+		 * @description For who may act in: waiting.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -2257,7 +2425,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/overlays": {
-		/** Add an overlay */
+		/**
+		 * Add an overlay
+		 * @description For who may change in: screen.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -2284,7 +2455,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/overlays/{overlay}": {
-		/** Change an overlay’s name, size and pieces */
+		/**
+		 * Change an overlay’s name, size and pieces
+		 * @description For who may change in: screen.
+		 */
 		readonly put: {
 			readonly parameters: {
 				readonly path: {
@@ -2340,7 +2514,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/overlays/{overlay}/renew": {
-		/** Give an overlay a new address */
+		/**
+		 * Give an overlay a new address
+		 * @description For who may change in: screen.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -2360,7 +2537,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/overlays/{overlay}/remove": {
-		/** Take an overlay away */
+		/**
+		 * Take an overlay away
+		 * @description For who may change in: screen.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -2378,7 +2558,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/screen/test": {
-		/** Play an alert on every overlay now; null: one that shows whether they are seen and heard */
+		/**
+		 * Play an alert on every overlay now; null: one that shows whether they are seen and heard
+		 * @description For who may act in: screen.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -2403,7 +2586,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/screen/control": {
-		/** Skip, clear, pause or go on with the alerts */
+		/**
+		 * Skip, clear, pause or go on with the alerts
+		 * @description For who may act in: screen.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -2431,7 +2617,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/alerts": {
-		/** Make an alert */
+		/**
+		 * Make an alert
+		 * @description For who may change in: screen.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -2467,7 +2656,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/alerts/{id}": {
-		/** Change an alert */
+		/**
+		 * Change an alert
+		 * @description For who may change in: screen.
+		 */
 		readonly put: {
 			readonly parameters: {
 				readonly path: {
@@ -2508,7 +2700,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/alerts/{id}/remove": {
-		/** Take an alert away */
+		/**
+		 * Take an alert away
+		 * @description For who may change in: screen.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -2526,7 +2721,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/screen": {
-		/** Overlays, alerts and the library */
+		/**
+		 * Overlays, alerts and the library
+		 * @description For who may look in: screen.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -2574,7 +2772,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/media": {
-		/** Put a file into the library: its bytes as the body, pictures cropped as asked */
+		/**
+		 * Put a file into the library: its bytes as the body, pictures cropped as asked
+		 * @description For who may change in: screen.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly query?: {
@@ -2603,7 +2804,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/media/{file}": {
-		/** Rename a file of the library */
+		/**
+		 * Rename a file of the library
+		 * @description For who may change in: screen.
+		 */
 		readonly put: {
 			readonly parameters: {
 				readonly path: {
@@ -2635,7 +2839,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/media/{file}/remove": {
-		/** Take a file out of the library */
+		/**
+		 * Take a file out of the library
+		 * @description For who may change in: screen.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -2653,7 +2860,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/ranks": {
-		/** Ranks and circles, and how many people are in each */
+		/**
+		 * Ranks and circles, and how many people are in each
+		 * @description For who may look in: ranks, people, commands.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -2703,7 +2913,10 @@ export interface paths {
 				};
 			};
 		};
-		/** Change the ranks; everybody’s follows at once */
+		/**
+		 * Change the ranks; everybody’s follows at once
+		 * @description For who may change in: ranks.
+		 */
 		readonly put: {
 			readonly requestBody: {
 				readonly content: {
@@ -2738,7 +2951,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/ranks/preview": {
-		/** Who would rise and who would fall by other ranks */
+		/**
+		 * Who would rise and who would fall by other ranks
+		 * @description For who may look in: ranks.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -2788,7 +3004,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/circles": {
-		/** Make or change a circle; who is in it follows at once */
+		/**
+		 * Make or change a circle; who is in it follows at once
+		 * @description For who may change in: ranks.
+		 */
 		readonly put: {
 			readonly requestBody: {
 				readonly content: {
@@ -2843,7 +3062,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/circles/{circle}/close": {
-		/** Close a circle */
+		/**
+		 * Close a circle
+		 * @description For who may change in: ranks.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -2861,7 +3083,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/circles/{circle}/join": {
-		/** Take people into a circle, keep them out of it, or leave it to its rules */
+		/**
+		 * Take people into a circle, keep them out of it, or leave it to its rules
+		 * @description For who may act in: ranks.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -2898,7 +3123,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/commands": {
-		/** Commands, triggers and tallies, and whether each of them works now */
+		/**
+		 * Commands, triggers and tallies, and whether each of them works now
+		 * @description For who may look in: commands, store, games, raffles.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -3025,7 +3253,10 @@ export interface paths {
 				};
 			};
 		};
-		/** Make a command */
+		/**
+		 * Make a command
+		 * @description For who may change in: commands.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -3096,7 +3327,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/fields": {
-		/** What the fields of texts tell right now, for somebody present */
+		/**
+		 * What the fields of texts tell right now, for somebody present
+		 * @description For who may look in: commands, store, raffles, screen.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -3113,7 +3347,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/runs": {
-		/** What ran lately, for whom, and what came of it */
+		/**
+		 * What ran lately, for whom, and what came of it
+		 * @description For who may look in: commands.
+		 */
 		readonly get: {
 			readonly parameters: {
 				readonly query?: {
@@ -3160,7 +3397,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/commands/{id}": {
-		/** Change a command */
+		/**
+		 * Change a command
+		 * @description For who may change in: commands.
+		 */
 		readonly put: {
 			readonly parameters: {
 				readonly path: {
@@ -3236,7 +3476,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/commands/{id}/remove": {
-		/** Take a command away */
+		/**
+		 * Take a command away
+		 * @description For who may change in: commands.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -3254,7 +3497,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/commands/{id}/switch": {
-		/** Switch a command on or off */
+		/**
+		 * Switch a command on or off
+		 * @description For who may act in: commands.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -3287,7 +3533,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/try": {
-		/** Try a command or trigger on a copy of the channel: nothing is written */
+		/**
+		 * Try a command or trigger on a copy of the channel: nothing is written
+		 * @description For who may look in: commands, store.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -3439,7 +3688,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/commands/{command}/use": {
-		/** Use a command for real, as if somebody had said it in the room */
+		/**
+		 * Use a command for real, as if somebody had said it in the room
+		 * @description For who may act in: commands.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -3484,7 +3736,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/voice": {
-		/** Mute the bot or let it speak, and say how and of what it speaks */
+		/**
+		 * Mute the bot or let it speak, and say how and of what it speaks
+		 * @description For who may act in: show.
+		 */
 		readonly put: {
 			readonly requestBody: {
 				readonly content: {
@@ -3511,7 +3766,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/say": {
-		/** Say something in chat as the bot */
+		/**
+		 * Say something in chat as the bot
+		 * @description For who may act in: show.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -3568,7 +3826,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/words": {
-		/** The currency, the words of chat, gifts, and the time zone */
+		/**
+		 * The currency, the words of chat, gifts, and the time zone
+		 * @description For who may look in: commands.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -3588,7 +3849,10 @@ export interface paths {
 				};
 			};
 		};
-		/** Change the words of chat */
+		/**
+		 * Change the words of chat
+		 * @description For who may change in: commands.
+		 */
 		readonly put: {
 			readonly requestBody: {
 				readonly content: {
@@ -3722,7 +3986,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/currency": {
-		/** Rename the currency, its words and its reply */
+		/**
+		 * Rename the currency, its words and its reply
+		 * @description For who may change in: commands.
+		 */
 		readonly put: {
 			readonly requestBody: {
 				readonly content: {
@@ -3747,7 +4014,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/handing": {
-		/** Let viewers pass currency on, or not */
+		/**
+		 * Let viewers pass currency on, or not
+		 * @description For who may change in: commands.
+		 */
 		readonly put: {
 			readonly requestBody: {
 				readonly content: {
@@ -3776,7 +4046,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/zone": {
-		/** Set the channel’s time zone */
+		/**
+		 * Set the channel’s time zone
+		 * @description For who may change in: commands.
+		 */
 		readonly put: {
 			readonly requestBody: {
 				readonly content: {
@@ -3803,7 +4076,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/store": {
-		/** The store with its sales, and what tells what to charge */
+		/**
+		 * The store with its sales, and what tells what to charge
+		 * @description For who may look in: store.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -3872,7 +4148,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/rewards": {
-		/** Make a reward */
+		/**
+		 * Make a reward
+		 * @description For who may change in: store.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -3958,7 +4237,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/rewards/{id}": {
-		/** Change a reward */
+		/**
+		 * Change a reward
+		 * @description For who may change in: store.
+		 */
 		readonly put: {
 			readonly parameters: {
 				readonly path: {
@@ -4049,7 +4331,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/rewards/{id}/archive": {
-		/** Take a reward away */
+		/**
+		 * Take a reward away
+		 * @description For who may change in: store.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -4067,7 +4352,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/rewards/{id}/switch": {
-		/** Switch a reward on or off */
+		/**
+		 * Switch a reward on or off
+		 * @description For who may act in: store.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -4100,7 +4388,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/rewards/switch": {
-		/** Switch many rewards on or off in one go */
+		/**
+		 * Switch many rewards on or off in one go
+		 * @description For who may act in: store.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -4132,7 +4423,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/rewards/arrange": {
-		/** Put the rewards in another order */
+		/**
+		 * Put the rewards in another order
+		 * @description For who may change in: store.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -4159,7 +4453,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/rewards/{id}/codes": {
-		/** Add codes to a reward’s list */
+		/**
+		 * Add codes to a reward’s list
+		 * @description For who may change in: store.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -4194,7 +4491,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/triggers": {
-		/** Make a trigger */
+		/**
+		 * Make a trigger
+		 * @description For who may change in: commands.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -4249,7 +4549,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/triggers/{id}": {
-		/** Change a trigger */
+		/**
+		 * Change a trigger
+		 * @description For who may change in: commands.
+		 */
 		readonly put: {
 			readonly parameters: {
 				readonly path: {
@@ -4309,7 +4612,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/triggers/{id}/remove": {
-		/** Take a trigger away */
+		/**
+		 * Take a trigger away
+		 * @description For who may change in: commands.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -4327,7 +4633,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/triggers/{id}/switch": {
-		/** Switch a trigger on or off */
+		/**
+		 * Switch a trigger on or off
+		 * @description For who may act in: commands.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -4360,7 +4669,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/triggers/{trigger}/run": {
-		/** Run a trigger for real, as if somebody had set it off */
+		/**
+		 * Run a trigger for real, as if somebody had set it off
+		 * @description For who may act in: commands.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -4405,7 +4717,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/redemptions": {
-		/** Redemptions of the platform’s own points that wait for a hand */
+		/**
+		 * Redemptions of the platform’s own points that wait for a hand
+		 * @description For who may look in: waiting.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -4428,7 +4743,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/redemptions/{redemption}/approve": {
-		/** Approve a redemption: its steps are done, and the platform is told */
+		/**
+		 * Approve a redemption: its steps are done, and the platform is told
+		 * @description For who may act in: waiting.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -4449,7 +4767,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/redemptions/{redemption}/refuse": {
-		/** Refuse a redemption: the platform gives its points back */
+		/**
+		 * Refuse a redemption: the platform gives its points back
+		 * @description For who may act in: waiting.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -4470,7 +4791,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/tallies": {
-		/** Make a tally */
+		/**
+		 * Make a tally
+		 * @description For who may change in: commands.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -4507,7 +4831,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/tallies/{id}": {
-		/** Change a tally */
+		/**
+		 * Change a tally
+		 * @description For who may change in: commands.
+		 */
 		readonly put: {
 			readonly parameters: {
 				readonly path: {
@@ -4549,7 +4876,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/tallies/{id}/close": {
-		/** Take a tally away */
+		/**
+		 * Take a tally away
+		 * @description For who may change in: commands.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -4567,7 +4897,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/tallies/{tally}/counts": {
-		/** Who has how much of a tally */
+		/**
+		 * Who has how much of a tally
+		 * @description For who may look in: people, commands.
+		 */
 		readonly get: {
 			readonly parameters: {
 				readonly path: {
@@ -4592,7 +4925,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/tallies/{tally}/correct": {
-		/** Correct somebody’s tally by hand */
+		/**
+		 * Correct somebody’s tally by hand
+		 * @description For who may act in: people.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -4630,7 +4966,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/commands/several": {
-		/** Make several commands at once */
+		/**
+		 * Make several commands at once
+		 * @description For who may change in: commands.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -4700,6 +5039,635 @@ export interface paths {
 						readonly "application/json": {
 							readonly commands: readonly number[];
 						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/team": {
+		/**
+		 * Who may use the desk, and the invitations that are open
+		 * @description For who may look in: team.
+		 */
+		readonly get: {
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly owner: string;
+							readonly members: readonly {
+								readonly id: number;
+								readonly account: string;
+								readonly name: string;
+								readonly rights: {
+									readonly areas: {
+										/** @enum {string} */
+										readonly show: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly waiting: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly people: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly earning: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly ranks: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly commands: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly store: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly games: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly raffles: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly screen: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly connections: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly team: "none" | "look" | "act" | "change";
+									};
+									readonly mostAdjusted: number | null;
+								};
+								readonly by: string;
+								readonly since: number;
+								readonly until: number | null;
+							}[];
+							readonly invitations: readonly {
+								readonly id: number;
+								readonly whom: string;
+								readonly account: string | null;
+								readonly rights: {
+									readonly areas: {
+										/** @enum {string} */
+										readonly show: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly waiting: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly people: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly earning: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly ranks: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly commands: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly store: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly games: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly raffles: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly screen: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly connections: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly team: "none" | "look" | "act" | "change";
+									};
+									readonly mostAdjusted: number | null;
+								};
+								readonly by: string;
+								readonly expiresAt: number;
+								readonly until: number | null;
+							}[];
+							readonly now: number;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/team/invitations": {
+		/**
+		 * Make a link by which one person can join the team within a week
+		 * @description For who may act in: team.
+		 */
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "whom": "lamp",
+					 *       "account": "lamp",
+					 *       "rights": {
+					 *         "areas": {
+					 *           "show": "none",
+					 *           "waiting": "none",
+					 *           "people": "none",
+					 *           "earning": "none",
+					 *           "ranks": "none",
+					 *           "commands": "none",
+					 *           "store": "none",
+					 *           "games": "none",
+					 *           "raffles": "none",
+					 *           "screen": "none",
+					 *           "connections": "none",
+					 *           "team": "none"
+					 *         },
+					 *         "mostAdjusted": 0
+					 *       },
+					 *       "until": 0
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly whom: string;
+						readonly account: string | null;
+						readonly rights: {
+							readonly areas: {
+								/** @enum {string} */
+								readonly show: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly waiting: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly people: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly earning: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly ranks: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly commands: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly store: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly games: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly raffles: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly screen: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly connections: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly team: "none" | "look" | "act" | "change";
+							};
+							readonly mostAdjusted: number | null;
+						};
+						readonly until: number | null;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly invitation: number;
+							readonly secret: string;
+							readonly expiresAt: number;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/team/invitations/{id}/take-back": {
+		/**
+		 * Take an invitation back
+		 * @description For who may act in: team.
+		 */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": Record<string, never>;
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/team/{id}": {
+		/**
+		 * Change what somebody of the team may do, and up to when
+		 * @description For who may change in: team.
+		 */
+		readonly put: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
+				};
+			};
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "rights": {
+					 *         "areas": {
+					 *           "show": "none",
+					 *           "waiting": "none",
+					 *           "people": "none",
+					 *           "earning": "none",
+					 *           "ranks": "none",
+					 *           "commands": "none",
+					 *           "store": "none",
+					 *           "games": "none",
+					 *           "raffles": "none",
+					 *           "screen": "none",
+					 *           "connections": "none",
+					 *           "team": "none"
+					 *         },
+					 *         "mostAdjusted": 0
+					 *       },
+					 *       "until": 0
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly rights: {
+							readonly areas: {
+								/** @enum {string} */
+								readonly show: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly waiting: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly people: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly earning: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly ranks: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly commands: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly store: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly games: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly raffles: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly screen: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly connections: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly team: "none" | "look" | "act" | "change";
+							};
+							readonly mostAdjusted: number | null;
+						};
+						readonly until: number | null;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": Record<string, never>;
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/team/{id}/end": {
+		/**
+		 * Take somebody out of the team: what they have open at the desk closes at once
+		 * @description For who may change in: team.
+		 */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": Record<string, never>;
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/leave": {
+		/**
+		 * Leave the team by oneself
+		 * @description For all of the team.
+		 */
+		readonly post: {
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": Record<string, never>;
+					};
+				};
+			};
+		};
+	};
+	readonly "/join/look": {
+		/** What an invitation offers, for whoever has its link */
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "secret": "lamp"
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly secret: string;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly channel: {
+								readonly slug: string;
+								readonly name: string;
+							};
+							readonly by: string;
+							readonly rights: {
+								readonly areas: {
+									/** @enum {string} */
+									readonly show: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly waiting: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly people: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly earning: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly ranks: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly commands: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly store: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly games: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly raffles: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly screen: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly connections: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly team: "none" | "look" | "act" | "change";
+								};
+								readonly mostAdjusted: number | null;
+							};
+							readonly until: number | null;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/join": {
+		/** Join the team by an invitation, which is used up by it */
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "secret": "lamp"
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly secret: string;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": Record<string, never>;
+					};
+				};
+			};
+		};
+	};
+	readonly "/desks": {
+		/** The channels at whose desk one may be */
+		readonly get: {
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly desks: readonly {
+								readonly slug: string;
+								readonly name: string;
+							}[];
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/tokens": {
+		/**
+		 * The tokens of scripts and button boxes
+		 * @description For who may look in: team.
+		 */
+		readonly get: {
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly tokens: readonly {
+								readonly id: number;
+								readonly name: string;
+								readonly rights: {
+									readonly areas: {
+										/** @enum {string} */
+										readonly show: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly waiting: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly people: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly earning: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly ranks: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly commands: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly store: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly games: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly raffles: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly screen: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly connections: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly team: "none" | "look" | "act" | "change";
+									};
+									readonly mostAdjusted: number | null;
+								};
+								readonly by: string;
+								readonly madeAt: number;
+								readonly until: number | null;
+								readonly usedAt: number | null;
+							}[];
+						};
+					};
+				};
+			};
+		};
+		/**
+		 * Make a token: it is told once
+		 * @description For who may change in: team.
+		 */
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "name": "lamp",
+					 *       "rights": {
+					 *         "areas": {
+					 *           "show": "none",
+					 *           "waiting": "none",
+					 *           "people": "none",
+					 *           "earning": "none",
+					 *           "ranks": "none",
+					 *           "commands": "none",
+					 *           "store": "none",
+					 *           "games": "none",
+					 *           "raffles": "none",
+					 *           "screen": "none",
+					 *           "connections": "none",
+					 *           "team": "none"
+					 *         },
+					 *         "mostAdjusted": 0
+					 *       },
+					 *       "until": 0
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly name: string;
+						readonly rights: {
+							readonly areas: {
+								/** @enum {string} */
+								readonly show: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly waiting: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly people: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly earning: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly ranks: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly commands: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly store: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly games: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly raffles: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly screen: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly connections: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly team: "none" | "look" | "act" | "change";
+							};
+							readonly mostAdjusted: number | null;
+						};
+						readonly until: number | null;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly token: number;
+							readonly secret: string;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/tokens/{id}/revoke": {
+		/**
+		 * Take a token out of use: what calls with it is refused at once
+		 * @description For who may change in: team.
+		 */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": Record<string, never>;
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/changes": {
+		/**
+		 * Who changed which setting, from what to what, the latest first, page by page
+		 * @description For who may look in: team.
+		 */
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
+					/** @description The page after this one: the `before` that the page before it was answered with. */
+					readonly before?: number;
+					/** @description Of this account only. Only the first 100 characters count. */
+					readonly account?: string;
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly changes: readonly {
+								readonly id: number;
+								readonly at: number;
+								readonly by: string;
+								readonly what: string;
+								readonly name: string;
+								readonly before: {
+									readonly [key: string]: unknown;
+								} | null;
+								readonly after: {
+									readonly [key: string]: unknown;
+								} | null;
+								readonly restorable: boolean;
+							}[];
+							readonly before: number | null;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/changes/{id}/undo": {
+		/**
+		 * Set something back to what it was before a change, while nothing newer changed it
+		 * @description For who may change in: show, waiting, people, earning, ranks, commands, store, games, raffles, screen, connections, team.
+		 */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": Record<string, never>;
 					};
 				};
 			};
@@ -5427,7 +6395,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/games": {
-		/** How every game is set, what is on, and what was staked and paid in 30 days */
+		/**
+		 * How every game is set, what is on, and what was staked and paid in 30 days
+		 * @description For who may look in: games.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -5596,7 +6567,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/rounds": {
-		/** The rounds that are on */
+		/**
+		 * The rounds that are on
+		 * @description For who may look in: games, show.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -5741,7 +6715,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/games/heist": {
-		/** Change how the game heist is played */
+		/**
+		 * Change how the game heist is played
+		 * @description For who may change in: games.
+		 */
 		readonly put: {
 			readonly requestBody: {
 				readonly content: {
@@ -5830,7 +6807,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/games/duel": {
-		/** Change how the game duel is played */
+		/**
+		 * Change how the game duel is played
+		 * @description For who may change in: games.
+		 */
 		readonly put: {
 			readonly requestBody: {
 				readonly content: {
@@ -5912,7 +6892,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/games/roulette": {
-		/** Change how the game roulette is played */
+		/**
+		 * Change how the game roulette is played
+		 * @description For who may change in: games.
+		 */
 		readonly put: {
 			readonly requestBody: {
 				readonly content: {
@@ -5976,7 +6959,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/games/reels": {
-		/** Change how the game reels is played */
+		/**
+		 * Change how the game reels is played
+		 * @description For who may change in: games.
+		 */
 		readonly put: {
 			readonly requestBody: {
 				readonly content: {
@@ -6054,7 +7040,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/games/coin": {
-		/** Change how the game coin is played */
+		/**
+		 * Change how the game coin is played
+		 * @description For who may change in: games.
+		 */
 		readonly put: {
 			readonly requestBody: {
 				readonly content: {
@@ -6116,7 +7105,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/games/cup": {
-		/** Change how the game cup is played */
+		/**
+		 * Change how the game cup is played
+		 * @description For who may change in: games.
+		 */
 		readonly put: {
 			readonly requestBody: {
 				readonly content: {
@@ -6172,7 +7164,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/wagering": {
-		/** Change what holds over all games */
+		/**
+		 * Change what holds over all games
+		 * @description For who may change in: games.
+		 */
 		readonly put: {
 			readonly requestBody: {
 				readonly content: {
@@ -6203,7 +7198,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/game-texts": {
-		/** Change a text of the games, or go back to ours with none */
+		/**
+		 * Change a text of the games, or go back to ours with none
+		 * @description For who may change in: games.
+		 */
 		readonly put: {
 			readonly requestBody: {
 				readonly content: {
@@ -6235,7 +7233,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/games/heist/open": {
-		/** Open the game heist for everybody */
+		/**
+		 * Open the game heist for everybody
+		 * @description For who may act in: games.
+		 */
 		readonly post: {
 			readonly responses: {
 				/** @description Done. */
@@ -6250,7 +7251,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/games/roulette/open": {
-		/** Open the game roulette for everybody */
+		/**
+		 * Open the game roulette for everybody
+		 * @description For who may act in: games.
+		 */
 		readonly post: {
 			readonly responses: {
 				/** @description Done. */
@@ -6265,7 +7269,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/rounds/{round}/call-off": {
-		/** Call a round off: all stakes go back */
+		/**
+		 * Call a round off: all stakes go back
+		 * @description For who may act in: games.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -6285,7 +7292,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/cups": {
-		/** Open a cup for signing up */
+		/**
+		 * Open a cup for signing up
+		 * @description For who may act in: games.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -6346,7 +7356,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/cups/{round}/change": {
-		/** Begin a cup, take somebody out of it, or give their place to another one */
+		/**
+		 * Begin a cup, take somebody out of it, or give their place to another one
+		 * @description For who may act in: games.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -6696,7 +7709,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/raffles": {
-		/** The raffles that are on, and the set-ups that are kept */
+		/**
+		 * The raffles that are on, and the set-ups that are kept
+		 * @description For who may look in: raffles.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -6771,7 +7787,10 @@ export interface paths {
 				};
 			};
 		};
-		/** Start a raffle: it opens at once, at a time, or waits for a hand */
+		/**
+		 * Start a raffle: it opens at once, at a time, or waits for a hand
+		 * @description For who may act in: raffles.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -6895,7 +7914,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/raffles/form": {
-		/** What a raffle’s form can choose from */
+		/**
+		 * What a raffle’s form can choose from
+		 * @description For who may look in: raffles.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -6931,7 +7953,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/raffles/ended": {
-		/** The raffles that have ended, with who won */
+		/**
+		 * The raffles that have ended, with who won
+		 * @description For who may look in: raffles.
+		 */
 		readonly get: {
 			readonly parameters: {
 				readonly query?: {
@@ -7031,7 +8056,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/raffles/{raffle}": {
-		/** One raffle with its winners, and how people came in */
+		/**
+		 * One raffle with its winners, and how people came in
+		 * @description For who may look in: raffles.
+		 */
 		readonly get: {
 			readonly parameters: {
 				readonly path: {
@@ -7149,7 +8177,10 @@ export interface paths {
 				};
 			};
 		};
-		/** Change a raffle that has not ended */
+		/**
+		 * Change a raffle that has not ended
+		 * @description For who may act in: raffles.
+		 */
 		readonly put: {
 			readonly parameters: {
 				readonly path: {
@@ -7256,7 +8287,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/raffles/{raffle}/entries": {
-		/** Who is, or was, in a raffle */
+		/**
+		 * Who is, or was, in a raffle
+		 * @description For who may look in: raffles.
+		 */
 		readonly get: {
 			readonly parameters: {
 				readonly query?: {
@@ -7300,7 +8334,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/raffles/outlook": {
-		/** What a raffle with such settings would mean now; nothing is written */
+		/**
+		 * What a raffle with such settings would mean now; nothing is written
+		 * @description For who may look in: raffles.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -7425,7 +8462,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/raffles.csv": {
-		/** The raffles that have ended as a file of comma-separated values */
+		/**
+		 * The raffles that have ended as a file of comma-separated values
+		 * @description For who may look in: raffles.
+		 */
 		readonly get: {
 			readonly parameters: {
 				readonly query?: {
@@ -7444,7 +8484,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/raffles/{raffle}/entries.csv": {
-		/** Everybody who is or was in a raffle, as a file of comma-separated values */
+		/**
+		 * Everybody who is or was in a raffle, as a file of comma-separated values
+		 * @description For who may look in: raffles.
+		 */
 		readonly get: {
 			readonly parameters: {
 				readonly path: {
@@ -7462,7 +8505,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/raffles/{raffle}/open": {
-		/** Have a raffle open */
+		/**
+		 * Have a raffle open
+		 * @description For who may act in: raffles.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -7494,7 +8540,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/raffles/{raffle}/close": {
-		/** Have a raffle close */
+		/**
+		 * Have a raffle close
+		 * @description For who may act in: raffles.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -7526,7 +8575,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/raffles/{raffle}/draw": {
-		/** Have a raffle draw: the draw with this number is made once */
+		/**
+		 * Have a raffle draw: the draw with this number is made once
+		 * @description For who may act in: raffles.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -7558,7 +8610,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/raffles/{raffle}/call-off": {
-		/** Have a raffle call off */
+		/**
+		 * Have a raffle call off
+		 * @description For who may act in: raffles.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -7590,7 +8645,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/raffles/{raffle}/finish": {
-		/** Have a raffle finish */
+		/**
+		 * Have a raffle finish
+		 * @description For who may act in: raffles.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -7622,7 +8680,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/raffles/{raffle}/remove": {
-		/** Take somebody out of a raffle: the money goes back */
+		/**
+		 * Take somebody out of a raffle: the money goes back
+		 * @description For who may act in: raffles.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -7658,7 +8719,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/raffles/{raffle}/pass-over": {
-		/** Pass over somebody who was drawn */
+		/**
+		 * Pass over somebody who was drawn
+		 * @description For who may act in: raffles.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -7693,7 +8757,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/raffles/{raffle}/record": {
-		/** Note whether a winner has the prize, and what else there is to say */
+		/**
+		 * Note whether a winner has the prize, and what else there is to say
+		 * @description For who may act in: raffles.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -7730,7 +8797,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/raffle-setups": {
-		/** Keep a set-up to start raffles from */
+		/**
+		 * Keep a set-up to start raffles from
+		 * @description For who may change in: raffles.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -7838,7 +8908,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/raffle-setups/{id}": {
-		/** Change a set-up */
+		/**
+		 * Change a set-up
+		 * @description For who may change in: raffles.
+		 */
 		readonly put: {
 			readonly parameters: {
 				readonly path: {
@@ -7951,7 +9024,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/raffle-setups/{id}/remove": {
-		/** Take a set-up away */
+		/**
+		 * Take a set-up away
+		 * @description For who may change in: raffles.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -7997,12 +9073,17 @@ export interface paths {
 		};
 	};
 	readonly "/desk/security": {
-		/** The security log, the latest first, page by page */
+		/**
+		 * The security log, the latest first, page by page
+		 * @description For who may look in: team.
+		 */
 		readonly get: {
 			readonly parameters: {
 				readonly query?: {
 					/** @description The page after this one: the `before` that the page before it was answered with. */
 					readonly before?: number;
+					/** @description Of this account only. Only the first 100 characters count. */
+					readonly account?: string;
 				};
 			};
 			readonly responses: {
@@ -8029,7 +9110,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/security.csv": {
-		/** The security log as a file of comma-separated values */
+		/**
+		 * The security log as a file of comma-separated values
+		 * @description For who may look in: team.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description The file. */
@@ -8042,7 +9126,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/unreadable": {
-		/** Tell which settings this version cannot read; each is shut off until it is saved anew */
+		/**
+		 * Tell which settings this version cannot read; each is shut off until it is saved anew
+		 * @description For all of the team.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -8062,7 +9149,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/connections": {
-		/** How chat and events are connected */
+		/**
+		 * How chat and events are connected
+		 * @description For who may look in: connections.
+		 */
 		readonly get: {
 			readonly responses: {
 				/** @description Done. */
@@ -8119,7 +9209,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/connections/chat-test": {
-		/** Let the bot say a test line */
+		/**
+		 * Let the bot say a test line
+		 * @description For who may act in: connections.
+		 */
 		readonly post: {
 			readonly responses: {
 				/** @description Done. */
@@ -8134,7 +9227,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/connections/secrets": {
-		/** Make a secret for signing events */
+		/**
+		 * Make a secret for signing events
+		 * @description For who may change in: connections.
+		 */
 		readonly post: {
 			readonly requestBody: {
 				readonly content: {
@@ -8166,7 +9262,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/connections/secrets/{secret}/revoke": {
-		/** Take a secret out of use */
+		/**
+		 * Take a secret out of use
+		 * @description For who may change in: connections.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -8184,7 +9283,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/tips/{tip}/decide": {
-		/** Decide what a tip in a currency without a rate pays: by the rate there is now, an amount, or nothing */
+		/**
+		 * Decide what a tip in a currency without a rate pays: by the rate there is now, an amount, or nothing
+		 * @description For who may act in: people.
+		 */
 		readonly post: {
 			readonly parameters: {
 				readonly path: {
@@ -8217,7 +9319,10 @@ export interface paths {
 		};
 	};
 	readonly "/desk/connections/event-test": {
-		/** Send the channel a test event */
+		/**
+		 * Send the channel a test event
+		 * @description For who may act in: connections.
+		 */
 		readonly post: {
 			readonly responses: {
 				/** @description Done. */
@@ -8250,8 +9355,8 @@ export interface components {
 			/** @description A sentence that a person can act on. */
 			readonly detail: string;
 			/** @enum {string} */
-			readonly code: "address_missing" | "adjustment_not_found" | "adjustment_too_old" | "adjustment_undone" | "alert_invalid" | "alert_not_found" | "alert_used" | "already_claimed" | "already_on_air" | "amount_not_whole" | "amount_too_large" | "answer_wrong" | "arguments_wrong" | "balance_too_small" | "batch_refused" | "bet_unclear" | "body_invalid" | "busy" | "channel_not_found" | "check_in_off" | "checked_in_already" | "circle_invalid" | "circle_not_found" | "claim_code_wrong" | "codes_invalid" | "command_invalid" | "command_not_allowed" | "command_not_found" | "command_off" | "command_off_air" | "command_wrong_place" | "confirm_missing" | "confirm_wrong" | "crop_invalid" | "duel_none" | "duel_not_possible" | "duel_open" | "duel_with_self" | "earning_plan_invalid" | "event_kind_not_allowed" | "event_not_signed" | "event_out_of_time" | "event_signature_wrong" | "forget_present" | "from_elsewhere" | "game_invalid" | "game_not_for_you" | "game_off" | "game_off_air" | "gap_not_open" | "gap_not_paid" | "gap_too_old" | "hand_limit" | "hand_to_self" | "handing_off" | "internal" | "joined_already" | "key_missing" | "key_used" | "media_broken" | "media_empty" | "media_no_room" | "media_not_found" | "media_refused" | "media_too_detailed" | "media_too_long" | "media_type_unknown" | "media_used" | "merge_present" | "merge_with_self" | "method_unknown" | "name_unknown" | "name_unsure" | "newcomer_waits" | "nobody_present" | "not_allowed" | "not_found" | "not_inside" | "not_json" | "not_on_air" | "not_ready" | "not_signed_in" | "note_not_found" | "order_not_done" | "order_not_found" | "order_not_waiting" | "order_twice" | "overlay_invalid" | "overlay_not_found" | "payout_too_large" | "person_missing" | "provider_down" | "query_invalid" | "raffle_closed" | "raffle_delivered" | "raffle_drawing" | "raffle_drawn" | "raffle_fixed" | "raffle_follow" | "raffle_hours" | "raffle_invalid" | "raffle_most" | "raffle_no_claim" | "raffle_nobody" | "raffle_not_drawn" | "raffle_not_for_you" | "raffle_not_found" | "raffle_not_in" | "raffle_not_open" | "raffle_off_air" | "raffle_seen" | "raffle_waiting" | "raffle_won_lately" | "raffle_wrong_place" | "ranks_invalid" | "redemption_not_waiting" | "rests" | "rests_own" | "returns_too_much" | "reward_closed" | "reward_hours" | "reward_invalid" | "reward_limit_own" | "reward_locked" | "reward_not_for_you" | "reward_not_found" | "reward_not_yet" | "reward_off_air" | "reward_over" | "reward_sold_out" | "round_full" | "round_not_found" | "round_running" | "run_not_waiting" | "secret_wrong" | "show_end_too_early" | "show_still_settling" | "sign_in_again" | "sign_in_denied" | "sign_in_failed" | "sit_out_unclear" | "sitting_out" | "stake_limit" | "stake_too_large" | "stake_too_small" | "steps_too_many" | "supporter_not_found" | "tally_full" | "tally_invalid" | "tally_not_found" | "tally_not_passed" | "tally_too_small" | "text_missing" | "text_too_long" | "tip_no_rate" | "too_large" | "too_many_feeds" | "too_many_people" | "too_many_requests" | "too_many_secrets" | "trigger_invalid" | "trigger_not_found" | "used_up" | "used_up_own" | "viewer_ignored" | "viewer_known" | "viewer_not_found" | "words_overlap" | "zone_unknown";
-			/** @description The figures that the sentence is made of, where there are any. */
+			readonly code: "address_missing" | "adjustment_not_found" | "adjustment_too_old" | "adjustment_undone" | "alert_invalid" | "alert_not_found" | "alert_used" | "already_claimed" | "already_on_air" | "amount_not_whole" | "amount_too_large" | "answer_wrong" | "arguments_wrong" | "balance_too_small" | "batch_refused" | "bet_unclear" | "body_invalid" | "busy" | "change_not_undone" | "change_overtaken" | "channel_not_found" | "check_in_off" | "checked_in_already" | "circle_invalid" | "circle_not_found" | "claim_code_wrong" | "codes_invalid" | "command_invalid" | "command_not_allowed" | "command_not_found" | "command_off" | "command_off_air" | "command_wrong_place" | "confirm_missing" | "confirm_wrong" | "crop_invalid" | "duel_none" | "duel_not_possible" | "duel_open" | "duel_with_self" | "earning_plan_invalid" | "event_kind_not_allowed" | "event_not_signed" | "event_out_of_time" | "event_signature_wrong" | "forget_present" | "from_elsewhere" | "game_invalid" | "game_not_for_you" | "game_off" | "game_off_air" | "gap_not_open" | "gap_not_paid" | "gap_too_old" | "hand_limit" | "hand_to_self" | "handing_off" | "internal" | "invitation_full" | "invitation_not_found" | "invitation_other" | "invitation_over" | "invitation_used" | "joined_already" | "key_missing" | "key_used" | "media_broken" | "media_empty" | "media_no_room" | "media_not_found" | "media_refused" | "media_too_detailed" | "media_too_long" | "media_type_unknown" | "media_used" | "member_already" | "member_not_found" | "merge_present" | "merge_with_self" | "method_unknown" | "name_unknown" | "name_unsure" | "newcomer_waits" | "nobody_present" | "not_allowed" | "not_found" | "not_inside" | "not_json" | "not_on_air" | "not_ready" | "not_signed_in" | "note_not_found" | "order_not_done" | "order_not_found" | "order_not_waiting" | "order_twice" | "overlay_invalid" | "overlay_not_found" | "payout_too_large" | "person_missing" | "provider_down" | "query_invalid" | "raffle_closed" | "raffle_delivered" | "raffle_drawing" | "raffle_drawn" | "raffle_fixed" | "raffle_follow" | "raffle_hours" | "raffle_invalid" | "raffle_most" | "raffle_no_claim" | "raffle_nobody" | "raffle_not_drawn" | "raffle_not_for_you" | "raffle_not_found" | "raffle_not_in" | "raffle_not_open" | "raffle_off_air" | "raffle_seen" | "raffle_waiting" | "raffle_won_lately" | "raffle_wrong_place" | "ranks_invalid" | "redemption_not_waiting" | "rests" | "rests_own" | "returns_too_much" | "reward_closed" | "reward_hours" | "reward_invalid" | "reward_limit_own" | "reward_locked" | "reward_not_for_you" | "reward_not_found" | "reward_not_yet" | "reward_off_air" | "reward_over" | "reward_sold_out" | "rights_beyond" | "rights_missing" | "round_full" | "round_not_found" | "round_running" | "run_not_waiting" | "secret_lost" | "secret_wrong" | "show_end_too_early" | "show_still_settling" | "sign_in_again" | "sign_in_denied" | "sign_in_failed" | "sit_out_unclear" | "sitting_out" | "stake_limit" | "stake_too_large" | "stake_too_small" | "steps_too_many" | "supporter_not_found" | "tally_full" | "tally_invalid" | "tally_not_found" | "tally_not_passed" | "tally_too_small" | "team_ends_early" | "text_missing" | "text_too_long" | "tip_no_rate" | "token_in_address" | "token_invalid" | "token_not_found" | "token_refused" | "too_large" | "too_many_feeds" | "too_many_people" | "too_many_requests" | "too_many_secrets" | "trigger_invalid" | "trigger_not_found" | "used_up" | "used_up_own" | "viewer_ignored" | "viewer_known" | "viewer_not_found" | "words_overlap" | "zone_unknown";
+			/** @description The figures that the sentence is made of, where there are any; for `body_invalid`, what is wrong by its place. */
 			readonly data?: Record<string, never>;
 		};
 		/** @description import('#core/steps').Step */

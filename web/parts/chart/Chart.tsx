@@ -23,6 +23,27 @@ interface ChartProps {
   readonly children: (width: number) => ReactNode
 }
 
+interface ByKeysProps extends Pick<ChartProps, 'label' | 'columns' | 'points'> {
+  readonly asked: number | undefined
+  readonly setAsked: (asked: number | undefined) => void
+}
+
+/** A point told by the arrow keys. */
+const ByKeys = ({ label, columns, points, asked = 0, setAsked }: ByKeysProps) => (
+  <input
+    type="range"
+    aria-label={`Figures of: ${label}`}
+    min={0}
+    max={Math.max(0, points.length - 1)}
+    value={asked}
+    aria-valuetext={inWords(columns, points[asked])}
+    onChange={(event) => setAsked(Number(event.target.value))}
+    onFocus={() => setAsked(asked)}
+    onBlur={() => setAsked(undefined)}
+    className="absolute inset-0 h-full w-full cursor-crosshair opacity-0"
+  />
+)
+
 /**
  * A chart in pixels of the box it stands in, so that its words are as large at every width. A point tells its figures by mouse,
  * touch and arrow keys; whoever cannot see it has them as a table.
@@ -52,18 +73,7 @@ export function Chart({ label, columns, points, height, at, children }: ChartPro
             )}
           </svg>
         )}
-        <input
-          type="range"
-          aria-label={`Figures of: ${label}`}
-          min={0}
-          max={Math.max(0, points.length - 1)}
-          value={asked ?? 0}
-          aria-valuetext={inWords(columns, points[asked ?? 0])}
-          onChange={(event) => setAsked(Number(event.target.value))}
-          onFocus={() => setAsked((now) => now ?? 0)}
-          onBlur={() => setAsked(undefined)}
-          className="absolute inset-0 h-full w-full cursor-crosshair opacity-0"
-        />
+        <ByKeys {...{ label, columns, points, asked, setAsked }} />
       </div>
       {shown && (
         <p className="tabular pointer-events-none absolute top-0 right-0 rounded-md border border-line bg-raised px-2 py-0.5 text-sm">

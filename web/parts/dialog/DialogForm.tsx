@@ -28,7 +28,7 @@ export function DialogForm(props: DialogFormProps) {
   const { title, close, wide = false, does, go, danger = false, off = false, change, leave = 'Not now' } = props
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    if (!off) go()
+    if (!off && !change?.isPending) go()
   }
   return (
     <FormDialog title={title} close={close} wide={wide}>

@@ -15,6 +15,30 @@ interface SidePanelProps {
   readonly children: ReactNode
 }
 
+const PartTabs = ({ parts, part, setPart }: Pick<SidePanelProps, 'parts' | 'part' | 'setPart'>) => (
+  <div
+    role="tablist"
+    aria-label="Parts of the form"
+    className="flex flex-wrap gap-x-1 border-b border-line px-5 pt-2 max-sm:px-2"
+  >
+    {parts.map((name) => (
+      <button
+        key={name}
+        type="button"
+        role="tab"
+        aria-selected={name === part}
+        onClick={() => setPart(name)}
+        className={clsx(
+          '-mb-px border-b-2 px-3 py-1.5 whitespace-nowrap',
+          name === part ? 'border-brass font-semibold' : 'border-transparent hover:bg-raised',
+        )}
+      >
+        {name}
+      </button>
+    ))}
+  </div>
+)
+
 /** A form at the side of a list, which stays in view; in parts, with what saves it always in reach. */
 export function SidePanel({ title, close, parts, part, setPart, foot, children }: SidePanelProps) {
   return (
@@ -27,27 +51,7 @@ export function SidePanel({ title, close, parts, part, setPart, foot, children }
               Close
             </Button>
           </div>
-          <div
-            role="tablist"
-            aria-label="Parts of the form"
-            className="flex flex-wrap gap-x-1 border-b border-line px-5 pt-2 max-sm:px-2"
-          >
-            {parts.map((name) => (
-              <button
-                key={name}
-                type="button"
-                role="tab"
-                aria-selected={name === part}
-                onClick={() => setPart(name)}
-                className={clsx(
-                  '-mb-px border-b-2 px-3 py-1.5 whitespace-nowrap',
-                  name === part ? 'border-brass font-semibold' : 'border-transparent hover:bg-raised',
-                )}
-              >
-                {name}
-              </button>
-            ))}
-          </div>
+          <PartTabs parts={parts} part={part} setPart={setPart} />
           <div role="tabpanel" aria-label={part} className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
             {children}
           </div>

@@ -1,7 +1,10 @@
 import { Button } from '../Button.tsx'
 import { Problem } from '../feedback/Notice.tsx'
+import { Wrong } from '../feedback/Wrong.tsx'
+import { useAreaRights } from '../page/areaRights.tsx'
 import { DraftConflict } from './DraftConflict.tsx'
 import type { Conflict } from './drafts.tsx'
+import { LookOnly } from './SaveLine.tsx'
 
 interface ApplyFootProps {
   readonly changed: boolean
@@ -14,13 +17,10 @@ interface ApplyFootProps {
 
 /** The foot of a form: what is wrong, what somebody else saved meanwhile, save, or discard. */
 export function ApplyFoot({ changed, wrong, pending, error, discard, conflict }: ApplyFootProps) {
+  if (!useAreaRights().change) return <LookOnly />
   return (
     <>
-      {wrong && changed && (
-        <p role="alert" className="text-brick-text">
-          {wrong}
-        </p>
-      )}
+      <Wrong>{changed ? wrong : undefined}</Wrong>
       <DraftConflict conflict={conflict} />
       {error && <Problem error={error} />}
       <div className="flex items-center gap-2 border-t border-line pt-3">

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { answerOf, type Sent } from '../api.ts'
 import { Button } from '../Button.tsx'
+import { useAreaRights } from '../page/areaRights.tsx'
 import type { QueryName } from '../queryKey.ts'
 import { useChange } from '../useChange.ts'
 
@@ -26,6 +27,7 @@ export function RemoveButton({
     said: `${name} was removed.`,
     onDone: close,
   })
+  if (!useAreaRights().change) return null
   if (!asking)
     return (
       <Button look="quiet" onClick={() => setAsking(true)}>

@@ -1,11 +1,12 @@
 import type { ReactNode } from 'react'
 import type { Readiness } from '#core/runs'
-import { Button } from '../Button.tsx'
 import { Problem } from '../feedback/Notice.tsx'
 import { Ready } from '../feedback/Ready.tsx'
+import { Wrong } from '../feedback/Wrong.tsx'
 import type { QueryName } from '../queryKey.ts'
 import { DraftConflict } from './DraftConflict.tsx'
 import { RemoveButton } from './RemoveButton.tsx'
+import { SaveLine } from './SaveLine.tsx'
 import type { Saved } from './useSaved.ts'
 
 interface SaveFootProps<S> {
@@ -28,17 +29,16 @@ export function SaveFoot<S>(props: SaveFootProps<S>) {
   const { at, conflict, live, changed, save } = saved
   return (
     <div className="flex flex-col gap-2">
-      {wrong !== undefined && changed ? (
-        <p role="alert" className="text-brick-text">
-          {wrong}
-        </p>
-      ) : (
-        <Ready ready={ready} />
-      )}
+      {wrong !== undefined && changed ? <Wrong>{wrong}</Wrong> : <Ready ready={ready} />}
       <DraftConflict conflict={conflict} />
       {save.error && changed && <Problem error={save.error} />}
       <div className="flex flex-wrap items-center gap-2">
-        <SaveButtons saved={saved} off={wrong !== undefined || conflict !== undefined} />
+        <SaveLine
+          {...saved}
+          off={wrong !== undefined || conflict !== undefined}
+          saving={save.isPending}
+          save={() => save.mutate(saved.draft)}
+        />
         {live && (
           <span className="ml-auto flex items-center gap-1">
             {more}
@@ -53,23 +53,5 @@ export function SaveFoot<S>(props: SaveFootProps<S>) {
         )}
       </div>
     </div>
-  )
-}
-
-/** What saves and what discards, while there is something to save; and how it stands. */
-function SaveButtons<S>({ saved, off }: { saved: Saved<S>; off: boolean }) {
-  const { draft, discard, changed, typed, save } = saved
-  return (
-    <>
-      {changed && (
-        <Button look="main" disabled={off || save.isPending} onClick={() => save.mutate(draft)}>
-          {save.isPending ? 'Saving …' : 'Save now'}
-        </Button>
-      )}
-      {typed && <Button onClick={discard}>Discard changes</Button>}
-      <span role="status" className={changed ? 'text-brass-text' : 'text-muted'}>
-        {typed ? 'Unsaved changes.' : changed ? 'Not saved yet.' : 'Saved.'}
-      </span>
-    </>
   )
 }

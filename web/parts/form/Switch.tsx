@@ -1,5 +1,6 @@
 import { answerOf, type Sent } from '../api.ts'
 import { OnOff } from '../OnOff.tsx'
+import { useAreaRights } from '../page/areaRights.tsx'
 import type { QueryName } from '../queryKey.ts'
 import { useChange } from '../useChange.ts'
 
@@ -20,5 +21,6 @@ export function Switch({
     ask: (next: boolean) => answerOf(send(next)),
     invalidates: [refreshes],
   })
+  if (!useAreaRights().act) return <span className="text-muted">{on ? 'On' : 'Off'}</span>
   return <OnOff on={turn.isPending ? !on : on} name={label} onTurn={(next) => turn.mutate(next)} />
 }

@@ -3,7 +3,15 @@ import { type ComponentProps, cloneElement, type ReactElement, type ReactNode, u
 
 export const INPUT = 'rounded-md border border-line bg-surface px-2.5 py-1.5 aria-invalid:border-brick'
 
-interface FieldProps {
+/** What a field hands to its control. */
+interface Controlled {
+  readonly 'aria-describedby'?: string
+  readonly 'aria-invalid'?: boolean
+  readonly value?: unknown
+  readonly onValue?: unknown
+}
+
+export interface FieldProps {
   readonly label: string
   readonly hint?: ReactNode
   /** What is wrong with it, and what to change. */
@@ -11,7 +19,7 @@ interface FieldProps {
   /** What it is counted in, behind it. */
   readonly unit?: string
   /** The control itself. */
-  readonly children: ReactElement<{ 'aria-describedby'?: string; 'aria-invalid'?: boolean }>
+  readonly children: ReactElement<Controlled>
 }
 
 /** A label above its field, with an explanation below, which is read out as the field's description; so is what is wrong. */
@@ -35,11 +43,7 @@ export function Field({ label, hint, error, unit, children }: FieldProps) {
         )}
       </label>
       <div id={id} className="flex flex-col gap-1 text-note empty:hidden">
-        {error !== undefined && (
-          <p role="alert" className="text-brick-text">
-            {error}
-          </p>
-        )}
+        {error !== undefined && <p className="text-brick-text">{error}</p>}
         {hint && <span className="text-muted">{hint}</span>}
       </div>
     </div>
@@ -94,6 +98,24 @@ interface TextInputProps extends Omit<ComponentProps<'input'>, 'value' | 'onChan
 /** A line of text. */
 export const TextInput = ({ value, onValue, most, className, ...rest }: TextInputProps) => (
   <input
+    value={value}
+    maxLength={most}
+    onChange={(event) => onValue(event.target.value)}
+    className={clsx(INPUT, 'placeholder:text-muted', className)}
+    {...rest}
+  />
+)
+
+interface TextAreaProps extends Omit<ComponentProps<'textarea'>, 'value' | 'onChange' | 'maxLength'> {
+  readonly value: string
+  readonly onValue: (value: string) => void
+  /** The most characters. */
+  readonly most: number
+}
+
+/** A text of several lines. */
+export const TextArea = ({ value, onValue, most, className, ...rest }: TextAreaProps) => (
+  <textarea
     value={value}
     maxLength={most}
     onChange={(event) => onValue(event.target.value)}

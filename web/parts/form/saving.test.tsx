@@ -21,13 +21,13 @@ function at(save: SavedAt<Alert>['save']): SavedAt<Alert> {
 
 function Panel({ save, alert }: { save: SavedAt<Alert>['save']; alert?: { id: number; settings: Alert } }) {
   const saved = useSaved('alert', at(save), { id: alert?.id ?? null, settings: alert?.settings ?? FRESH })
-  const { draft, setDraft } = saved
+  const { draft, put: putDraft } = saved
   return (
     <>
       <input
         aria-label="Name"
         value={draft.name}
-        onChange={(event) => setDraft({ ...draft, name: event.target.value })}
+        onChange={(event) => putDraft({ ...draft, name: event.target.value })}
       />
       <SaveFoot
         saved={saved}

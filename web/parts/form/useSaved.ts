@@ -23,7 +23,7 @@ export interface SavedAt<S> {
 /** A form's draft and what is live of it. */
 export interface Saved<S> extends Pick<Draft<S>, 'draft' | 'discard' | 'conflict'> {
   readonly at: SavedAt<S>
-  readonly setDraft: Draft<S>['put']
+  readonly put: Draft<S>['put']
   /** As the server answered it; `undefined`: nothing yet. The form says "saved" only of that. */
   readonly live: Live<S> | undefined
   readonly changed: boolean
@@ -72,7 +72,7 @@ export function useSaved<S>(kind: string, at: SavedAt<S>, begin: Beginning<S>): 
   return {
     at,
     draft,
-    setDraft: put,
+    put,
     discard,
     conflict,
     live,

@@ -3,6 +3,29 @@ import { type CupState, stageName } from '#core/games'
 
 const HOW = { played: '', walkover: 'walkover', bye: 'bye', lot: 'by lot' } as const
 
+interface MatchProps {
+  readonly match: CupState['matches'][number]
+  readonly called: boolean
+  readonly names: ReadonlyMap<number, string>
+}
+
+const Match = ({ match, called, names }: MatchProps) => (
+  <li className={clsx('rounded-md border', called ? 'border-brass bg-brass-wash' : 'border-line bg-panel')}>
+    {[match.a, match.b].map((side, i) => (
+      <Side
+        key={i === 0 ? 'a' : 'b'}
+        name={side === null ? undefined : names.get(side)}
+        match={match}
+        side={side}
+        first={i === 0}
+      />
+    ))}
+    {match.how !== null && match.how !== 'played' && (
+      <p className="border-t border-line px-2.5 py-0.5 text-sm text-muted">{HOW[match.how]}</p>
+    )}
+  </li>
+)
+
 /** A cup's matches, level by level from the left to the final. */
 export function Bracket({ state }: { state: CupState }) {
   const { matches, entrants, current } = state
@@ -19,26 +42,7 @@ export function Bracket({ state }: { state: CupState }) {
               {matches
                 .filter((match) => match.level === level)
                 .map((match) => (
-                  <li
-                    key={match.id}
-                    className={clsx(
-                      'rounded-md border',
-                      match.id === current ? 'border-brass bg-brass-wash' : 'border-line bg-panel',
-                    )}
-                  >
-                    {[match.a, match.b].map((side, i) => (
-                      <Side
-                        key={i === 0 ? 'a' : 'b'}
-                        name={side === null ? undefined : names.get(side)}
-                        match={match}
-                        side={side}
-                        first={i === 0}
-                      />
-                    ))}
-                    {match.how !== null && match.how !== 'played' && (
-                      <p className="border-t border-line px-2.5 py-0.5 text-sm text-muted">{HOW[match.how]}</p>
-                    )}
-                  </li>
+                  <Match key={match.id} match={match} called={match.id === current} names={names} />
                 ))}
             </ol>
           </section>

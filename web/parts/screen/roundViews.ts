@@ -72,6 +72,12 @@ function members(within: HTMLElement, { crew = [] }: RoundShown): void {
     part(list, `member ${state}`, `${MARKS[state] ?? ''}${name}${paid > 0 ? ` ${numbers.format(paid)}` : ''}`)
 }
 
+/** @param left - Whether it was won on the left; undefined: it is not over. */
+function needleOf(status: RoundShown['status'], left: boolean | undefined): string {
+  if (left !== undefined) return left ? 'needle to-left' : 'needle to-right'
+  return status === 'running' ? 'needle swings' : 'needle'
+}
+
 /** Two who face each other; a brass needle swings between them until it is decided. */
 export function drawDuel(within: HTMLElement, title: string): RoundView {
   let clock: HTMLElement | undefined
@@ -88,17 +94,7 @@ export function drawDuel(within: HTMLElement, title: string): RoundView {
       part(row, `duellist ${place}${outcome}`, who?.name ?? 'anybody?')
     }
     side(challenger, 'left')
-    const middle = part(row, 'needle-box')
-    part(
-      middle,
-      over
-        ? winner === challenger.id
-          ? 'needle to-left'
-          : 'needle to-right'
-        : round.status === 'running'
-          ? 'needle swings'
-          : 'needle',
-    )
+    part(part(row, 'needle-box'), needleOf(round.status, over ? winner === challenger.id : undefined))
     side(challenged, 'right')
     const told =
       round.status === 'off'
@@ -147,6 +143,15 @@ export function drawOpenWheel(within: HTMLElement, title: string): RoundView {
   }
 }
 
+function drawMatch(box: HTMLElement, match: CupState['matches'][number], names: ReadonlyMap<number, string>): void {
+  for (const side of [match.a, match.b]) {
+    const lost = match.winner !== null && match.winner !== side
+    const won = match.winner === side && side !== null
+    const name = side === null ? (match.how === 'bye' ? '–' : ' ') : (names.get(side) ?? '?')
+    part(box, lost ? 'bracket-side lost' : won ? 'bracket-side won' : 'bracket-side', name)
+  }
+}
+
 /** The bracket of a cup, level by level, the called match in brass. */
 export function drawBracket(within: HTMLElement, title: string): RoundView {
   let clock: HTMLElement | undefined
@@ -174,17 +179,8 @@ export function drawBracket(within: HTMLElement, title: string): RoundView {
     const last = matches.at(-1)?.level ?? 0
     for (let level = Math.max(0, last - 3); level <= last; level++) {
       const column = part(columns, 'bracket-column')
-      for (const match of matches.filter((one) => one.level === level)) {
-        const box = part(column, match.id === current ? 'bracket-match called' : 'bracket-match')
-        for (const side of [match.a, match.b]) {
-          const lost = match.winner !== null && match.winner !== side
-          part(
-            box,
-            lost ? 'bracket-side lost' : match.winner === side && side !== null ? 'bracket-side won' : 'bracket-side',
-            side === null ? (match.how === 'bye' ? '–' : ' ') : (names.get(side) ?? '?'),
-          )
-        }
-      }
+      for (const match of matches.filter((one) => one.level === level))
+        drawMatch(part(column, match.id === current ? 'bracket-match called' : 'bracket-match'), match, names)
     }
   }
   return {

@@ -2,6 +2,7 @@ import { CircleAlert, CircleCheck } from 'lucide-react'
 import { useState } from 'react'
 import { agrees, type CheckedStep } from '#core/games'
 import { Button } from '../../parts/Button.tsx'
+import { type ColumnHead, ColumnHeads } from '../../parts/table/ColumnHeads.tsx'
 
 const FIRST = 20
 
@@ -30,6 +31,12 @@ export function AllSteps({ steps, nothing }: { steps: readonly CheckedStep[]; no
   )
 }
 
+const HEADS: readonly ColumnHead[] = [
+  { name: 'Step', className: 'w-2/5' },
+  { name: 'computed here' },
+  { name: 'published' },
+]
+
 /** What was computed here beside what was published, step by step. */
 export function CheckedSteps({ steps }: { steps: readonly CheckedStep[] }) {
   const [all, setAll] = useState(false)
@@ -38,19 +45,7 @@ export function CheckedSteps({ steps }: { steps: readonly CheckedStep[] }) {
   return (
     <>
       <table className="mt-3 w-full table-fixed text-note">
-        <thead className="text-left text-muted">
-          <tr>
-            <th scope="col" className="w-2/5 py-1 font-normal">
-              Step
-            </th>
-            <th scope="col" className="font-normal">
-              computed here
-            </th>
-            <th scope="col" className="font-normal">
-              published
-            </th>
-          </tr>
-        </thead>
+        <ColumnHeads heads={HEADS} />
         <tbody>
           {shown.map((step, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: steps never change their place

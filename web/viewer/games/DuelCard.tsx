@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
+import type { ReactNode } from 'react'
 import { useState } from 'react'
 import { inWords } from '#core/currency'
 import { returnsInWords, returnsOf, type SettingsOf } from '#core/games'
@@ -44,6 +45,16 @@ export function DuelCard({ view, settings, me, signedIn }: DuelCardProps) {
   )
 }
 
+function whomOf(challenged: { readonly name: string } | null, me: boolean): ReactNode {
+  if (me) return 'challenges you to a duel'
+  if (challenged === null) return 'challenges anyone'
+  return (
+    <>
+      against <strong>{challenged.name}</strong>
+    </>
+  )
+}
+
 /** One duel that is on. */
 export function DuelOn({ round, view, me }: { round: OpenRound; view: GamesView; me: number | null }) {
   const left = Math.max(0, Math.ceil((round.nextAt ?? 0) - useNow(view.ahead)))
@@ -60,17 +71,7 @@ export function DuelOn({ round, view, me }: { round: OpenRound; view: GamesView;
       }
     >
       <p>
-        <strong>{challenger.name}</strong>{' '}
-        {asked ? (
-          'challenges you to a duel'
-        ) : challenged === null ? (
-          'challenges anyone'
-        ) : (
-          <>
-            against <strong>{challenged.name}</strong>
-          </>
-        )}{' '}
-        for {inWords(stake, view.currency)}
+        <strong>{challenger.name}</strong> {whomOf(challenged, asked)} for {inWords(stake, view.currency)}
         <span className="tabular text-muted">
           {round.status === 'opened' ? ` · ${left} s left` : ' · being decided'}
         </span>
@@ -90,6 +91,11 @@ export function DuelOn({ round, view, me }: { round: OpenRound; view: GamesView;
       )}
     </li>
   )
+}
+
+function meantOf(people: readonly { readonly name: string }[]): string {
+  const names = people.slice(0, 3).map(({ name }) => name)
+  return names.length > 0 ? `You may mean ${names.join(', ')}.` : 'Nobody of that name has been here this show.'
 }
 
 function Call({ settings }: { settings: SettingsOf['duel'] }) {
@@ -125,16 +131,7 @@ function Call({ settings }: { settings: SettingsOf['duel'] }) {
             <option key={one.id} value={one.name} />
           ))}
         </datalist>
-        {unknown && (
-          <span className="max-w-64 text-note text-muted">
-            {people.length > 0
-              ? `You may mean ${people
-                  .slice(0, 3)
-                  .map((one) => one.name)
-                  .join(', ')}.`
-              : 'Nobody of that name has been here this show.'}
-          </span>
-        )}
+        {unknown && <span className="max-w-64 text-note text-muted">{meantOf(people)}</span>}
       </label>
       <StakeField stakes={settings.stakes} stake={stake} setStake={setStake} />
     </PlayForm>

@@ -11,6 +11,7 @@ import {
   type SettingsOf,
   siteFor,
 } from '#core/games'
+import { type ColumnHead, ColumnHeads } from '../../parts/table/ColumnHeads.tsx'
 import { useNow } from '../../parts/time.ts'
 import { GameCard, PlayButton, PlayForm } from './GameCard.tsx'
 import type { GamesView, OpenRound, OwnSeat } from './games.ts'
@@ -85,6 +86,30 @@ const paidNow = (stake: number, { site, step }: HeistState): number => {
   return room === undefined ? 0 : paidAfter(stake, room)
 }
 
+/** How it stands for who looks. */
+function Mine({ mine: { state, stake, plan, paid }, currency }: { mine: OwnSeat; currency: GamesView['currency'] }) {
+  const leaves = plan.leaveAfter === undefined ? 'to the end' : `to leave after room ${plan.leaveAfter}`
+  return (
+    <p className="font-medium">
+      {state === 'in'
+        ? `You are in with ${inWords(stake, currency)}, ${leaves}`
+        : state === 'caught'
+          ? 'You were caught.'
+          : `You are out with ${inWords(paid, currency)}.`}
+    </p>
+  )
+}
+
+const Crew = ({ round: { crew, seats } }: Pick<HeistOnProps, 'round'>) => {
+  const names = crew.slice(0, 12).map(({ name }) => name)
+  return (
+    <p className="text-note text-muted">
+      {names.join(', ')}
+      {seats > 12 && ` and ${digits(seats - 12)} more`}
+    </p>
+  )
+}
+
 function HeistOn({ round, view, mine, settings }: HeistOnProps) {
   const left = Math.max(0, Math.ceil((round.nextAt ?? 0) - useNow(view.ahead)))
   const { state } = round
@@ -109,22 +134,8 @@ function HeistOn({ round, view, mine, settings }: HeistOnProps) {
           )}
         </p>
       )}
-      <p className="text-note text-muted">
-        {round.crew
-          .slice(0, 12)
-          .map(({ name }) => name)
-          .join(', ')}
-        {round.seats > 12 && ` and ${digits(round.seats - 12)} more`}
-      </p>
-      {mine && (
-        <p className="font-medium">
-          {inside
-            ? `You are in with ${inWords(mine.stake, view.currency)}, ${mine.plan.leaveAfter === undefined ? 'to the end' : `to leave after room ${mine.plan.leaveAfter}`}.`
-            : mine.state === 'caught'
-              ? 'You were caught.'
-              : `You are out with ${inWords(mine.paid, view.currency)}.`}
-        </p>
-      )}
+      <Crew round={round} />
+      {mine && <Mine mine={mine} currency={view.currency} />}
       {inside && state.step > 0 && (
         <PlayButton act={{ do: 'out' }} does={`Leave now with ${digits(paidNow(mine.stake, state))}`} main />
       )}
@@ -134,6 +145,14 @@ function HeistOn({ round, view, mine, settings }: HeistOnProps) {
     </div>
   )
 }
+
+const ROOM_HEADS: readonly ColumnHead[] = [
+  { name: 'Leave after' },
+  { name: 'through', end: true },
+  { name: 'so far', end: true },
+  { name: 'pays', end: true },
+  { name: 'returns', end: true },
+]
 
 /** What each room pays, how likely one gets so far, and what that returns. */
 function Rooms({ settings, crew }: { settings: SettingsOf['heist']; crew: number }) {
@@ -145,25 +164,7 @@ function Rooms({ settings, crew }: { settings: SettingsOf['heist']; crew: number
         Chances with a crew of {crew}: {site.name}
       </summary>
       <table className="tabular mt-2 w-full text-note">
-        <thead>
-          <tr className="text-left text-muted">
-            <th scope="col" className="py-1 font-normal">
-              Leave after
-            </th>
-            <th scope="col" className="text-right font-normal">
-              through
-            </th>
-            <th scope="col" className="text-right font-normal">
-              so far
-            </th>
-            <th scope="col" className="text-right font-normal">
-              pays
-            </th>
-            <th scope="col" className="text-right font-normal">
-              returns
-            </th>
-          </tr>
-        </thead>
+        <ColumnHeads heads={ROOM_HEADS} />
         <tbody>
           {site.rooms.map((room, i) => (
             <tr key={room.name} className="border-t border-line">

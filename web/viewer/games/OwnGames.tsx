@@ -10,6 +10,30 @@ import { SitOut } from './SitOut.tsx'
 
 const netOf = ({ state, paid, stake }: OwnSeat): number => (state === 'in' || state === 'back' ? 0 : paid - stake)
 
+const Lately = ({ seats }: { readonly seats: Own['seats'] }) => (
+  <ul className="mt-2">
+    {seats.map((seat, i) => (
+      // biome-ignore lint/suspicious/noArrayIndexKey: one may have several bets on a round, which differ by place alone
+      <li key={`${seat.round}/${i}`} className="flex items-baseline gap-3 border-b border-line py-2">
+        <Link to={`/games/${seat.round}`} className="min-w-0 flex-1 underline-offset-2 hover:underline">
+          <span className="font-medium">{GAME_NAMES[seat.game]}</span>{' '}
+          <span className="text-muted">
+            {digits(seat.stake)} · {SEAT_SAID[seat.state]} · {dayText(seat.at)}
+          </span>
+        </Link>
+        <span
+          className={clsx(
+            'tabular shrink-0 font-medium',
+            netOf(seat) < 0 ? 'text-brick-text' : netOf(seat) > 0 ? 'text-moss-text' : 'text-muted',
+          )}
+        >
+          {signed(netOf(seat))}
+        </span>
+      </li>
+    ))}
+  </ul>
+)
+
 /** What I staked and won, the net of it all, and sitting out. */
 export function OwnGames({ own }: { own: Own }) {
   const { currency } = useChannel()
@@ -31,27 +55,7 @@ export function OwnGames({ own }: { own: Own }) {
             </strong>
             {open > 0 && <span className="text-muted"> ({digits(open)} still open)</span>}
           </p>
-          <ul className="mt-2">
-            {own.seats.slice(0, 12).map((seat, i) => (
-              // biome-ignore lint/suspicious/noArrayIndexKey: one may have several bets on a round, which differ by place alone
-              <li key={`${seat.round}/${i}`} className="flex items-baseline gap-3 border-b border-line py-2">
-                <Link to={`/games/${seat.round}`} className="min-w-0 flex-1 underline-offset-2 hover:underline">
-                  <span className="font-medium">{GAME_NAMES[seat.game]}</span>{' '}
-                  <span className="text-muted">
-                    {digits(seat.stake)} · {SEAT_SAID[seat.state]} · {dayText(seat.at)}
-                  </span>
-                </Link>
-                <span
-                  className={clsx(
-                    'tabular shrink-0 font-medium',
-                    netOf(seat) < 0 ? 'text-brick-text' : netOf(seat) > 0 ? 'text-moss-text' : 'text-muted',
-                  )}
-                >
-                  {signed(netOf(seat))}
-                </span>
-              </li>
-            ))}
-          </ul>
+          <Lately seats={own.seats.slice(0, 12)} />
         </>
       )}
       <SitOut until={own.sitsOutUntil} />

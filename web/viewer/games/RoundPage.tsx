@@ -6,6 +6,7 @@ import { channelAddress } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { Bracket } from '../../parts/games/Bracket.tsx'
 import { usePageTitle } from '../../parts/page/PageTitle.tsx'
+import { type ColumnHead, ColumnHeads } from '../../parts/table/ColumnHeads.tsx'
 import { dayText } from '../../parts/time.ts'
 import { useChannel } from '../channel.ts'
 import { CheckPart } from './CheckPart.tsx'
@@ -70,6 +71,13 @@ function RoundShown({ round }: { round: WholeRound }) {
   )
 }
 
+const SEAT_HEADS: readonly ColumnHead[] = [
+  { name: 'Who' },
+  { name: 'stake', end: true },
+  { name: 'outcome', className: 'pl-4' },
+  { name: 'paid', end: true },
+]
+
 function Seats({ seats }: { seats: readonly Seat[] }) {
   return (
     <section aria-labelledby="seats" className="mt-5">
@@ -77,22 +85,7 @@ function Seats({ seats }: { seats: readonly Seat[] }) {
         Who put in what
       </h3>
       <table className="tabular mt-1 w-full">
-        <thead className="text-left text-note text-muted">
-          <tr>
-            <th scope="col" className="py-1 font-normal">
-              Who
-            </th>
-            <th scope="col" className="text-right font-normal">
-              stake
-            </th>
-            <th scope="col" className="pl-4 font-normal">
-              outcome
-            </th>
-            <th scope="col" className="text-right font-normal">
-              paid
-            </th>
-          </tr>
-        </thead>
+        <ColumnHeads heads={SEAT_HEADS} />
         <tbody>
           {seats.slice(0, MOST_SHOWN).map((seat, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: the place is what tells two bets of one person apart

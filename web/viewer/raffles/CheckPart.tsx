@@ -8,6 +8,13 @@ import { AllSteps, CheckedSteps } from '../check/CheckedSteps.tsx'
 import { SeedOriginLine } from '../check/SeedOriginLine.tsx'
 import { checkQuery, type RaffleShown } from './raffles.ts'
 
+const Told = ({ name, children }: { readonly name: string; readonly children: string }) => (
+  <div>
+    <dt className="text-note text-muted">{name}</dt>
+    <dd className="font-mono text-sm break-all">{children}</dd>
+  </div>
+)
+
 /** The commitment of a raffle, and once it has ended every pick computed anew here. */
 export function CheckPart({ raffle }: { raffle: RaffleShown }) {
   const { seed, commitment, id, openedAt, seedOrigin } = raffle
@@ -22,14 +29,8 @@ export function CheckPart({ raffle }: { raffle: RaffleShown }) {
         final.
       </p>
       <dl className="mt-3 flex flex-col gap-2">
-        <div>
-          <dt className="text-note text-muted">Commitment</dt>
-          <dd className="font-mono text-sm break-all">{commitment}</dd>
-        </div>
-        <div>
-          <dt className="text-note text-muted">Seed</dt>
-          <dd className="font-mono text-sm break-all">{seed ?? 'published when the raffle ends'}</dd>
-        </div>
+        <Told name="Commitment">{commitment}</Told>
+        <Told name="Seed">{seed ?? 'published when the raffle ends'}</Told>
       </dl>
       {seed === null && seedOrigin === 'channel' && (
         <p className="mt-3">

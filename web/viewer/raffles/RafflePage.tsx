@@ -5,6 +5,7 @@ import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { mediaAddress, mediaBase } from '../../parts/media.ts'
 import { usePageTitle } from '../../parts/page/PageTitle.tsx'
 import { Strip, showsStrip } from '../../parts/raffles/Strip.tsx'
+import { type ColumnHead, ColumnHeads } from '../../parts/table/ColumnHeads.tsx'
 import { leftText, timeText, useNow } from '../../parts/time.ts'
 import { useChannel } from '../channel.ts'
 import { CheckPart } from './CheckPart.tsx'
@@ -148,6 +149,12 @@ function Rules({ view: { rules, shares } }: { view: RaffleView }) {
   )
 }
 
+const ENTRANT_HEADS: readonly ColumnHead[] = [
+  { name: 'The latest first' },
+  { name: 'tickets', end: true },
+  { name: 'chance', end: true },
+]
+
 function Entrants({ view: { raffle, entrants, removed } }: { view: RaffleView }) {
   return (
     <section aria-labelledby="entrants" className="mt-5">
@@ -155,19 +162,7 @@ function Entrants({ view: { raffle, entrants, removed } }: { view: RaffleView })
         Who is in
       </h3>
       <table className="tabular mt-1 w-full">
-        <thead className="text-left text-note text-muted">
-          <tr>
-            <th scope="col" className="py-1 font-normal">
-              The latest first
-            </th>
-            <th scope="col" className="text-right font-normal">
-              tickets
-            </th>
-            <th scope="col" className="text-right font-normal">
-              chance
-            </th>
-          </tr>
-        </thead>
+        <ColumnHeads heads={ENTRANT_HEADS} />
         <tbody>
           {entrants.map(({ name, tickets, chance }) => (
             <tr key={name} className="border-t border-line">

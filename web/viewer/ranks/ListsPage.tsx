@@ -17,12 +17,29 @@ const PERIODS = [
   { period: 'show', name: 'This show' },
 ] as const
 
+type Period = (typeof PERIODS)[number]['period']
+
+const Periods = ({ period, setPeriod }: { period: Period; setPeriod: (period: Period) => void }) => (
+  <fieldset className="mb-3 flex gap-1.5" aria-label="Of which time">
+    {PERIODS.map((one) => (
+      <Button
+        key={one.period}
+        aria-pressed={period === one.period}
+        look={period === one.period ? 'plain' : 'quiet'}
+        onClick={() => setPeriod(one.period)}
+      >
+        {one.name}
+      </Button>
+    ))}
+  </fieldset>
+)
+
 /** Who watched longest, earned most, has most; and one's own place among them. */
 export function ListsPage() {
   usePageTitle('Lists')
   const { currency } = useChannel()
   const [list, setList] = useState<'hours' | 'earned' | 'balance'>('hours')
-  const [period, setPeriod] = useState<'all' | 'days' | 'show'>('all')
+  const [period, setPeriod] = useState<Period>('all')
   const lists = [
     { list: 'hours', name: 'Watched longest' },
     { list: 'earned', name: 'Earned most' },
@@ -43,20 +60,7 @@ export function ListsPage() {
           </Button>
         ))}
       </fieldset>
-      {list !== 'balance' && (
-        <fieldset className="mb-3 flex gap-1.5" aria-label="Of which time">
-          {PERIODS.map((one) => (
-            <Button
-              key={one.period}
-              aria-pressed={period === one.period}
-              look={period === one.period ? 'plain' : 'quiet'}
-              onClick={() => setPeriod(one.period)}
-            >
-              {one.name}
-            </Button>
-          ))}
-        </fieldset>
-      )}
+      {list !== 'balance' && <Periods period={period} setPeriod={setPeriod} />}
       <List list={list} period={list === 'balance' ? 'all' : period} />
       <Listed />
     </>

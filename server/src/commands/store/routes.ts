@@ -4,7 +4,7 @@ import { MOST_CODES_AT_ONCE, RewardSettings } from '#core/store'
 import type { Channels } from '../../channels.ts'
 import type { ChatState } from '../../chat/index.ts'
 import type { Reader } from '../../database/index.ts'
-import { hand, idOf, type Route, route, savedRoutes, switchRoute } from '../../http/index.ts'
+import { desk, hand, idOf, type Route, route, savedRoutes, switchRoute } from '../../http/index.ts'
 import { StoreView } from '../answers.ts'
 import { storeView } from './view.ts'
 
@@ -21,10 +21,11 @@ export function rewardRoutes(db: Reader, channels: Channels, chat: (channel: num
       path: '/desk/store',
       does: 'The store with its sales, and what tells what to charge',
       answer: StoreView,
-      allowed: 'streamer',
+      allowed: desk('look', 'store'),
       handle: async ({ channel }) => storeView(db, channel.id, channels.clock(), await chat(channel.id)),
     }),
     ...savedRoutes({
+      area: 'store',
       path: 'rewards',
       what: 'a reward',
       body: RewardSettings,
@@ -34,6 +35,7 @@ export function rewardRoutes(db: Reader, channels: Channels, chat: (channel: num
       removing: 'archive',
     }),
     switchRoute({
+      area: 'store',
       path: 'rewards',
       what: 'a reward',
       answer: exactly({ switched: Count, on: Type.Boolean() }),
@@ -45,7 +47,7 @@ export function rewardRoutes(db: Reader, channels: Channels, chat: (channel: num
       path: '/desk/rewards/arrange',
       does: 'Put the rewards in another order',
       answer: Nothing,
-      allowed: 'streamer',
+      allowed: desk('change', 'store'),
       body: Type.Object({ order: Ids }, closed),
       handle: (call) => hand(channels, call, { kind: 'store.arrange', order: call.body.order }),
     }),
@@ -59,7 +61,7 @@ const rewardsSwitchRoute = (channels: Channels): Route =>
     path: '/desk/rewards/switch',
     does: 'Switch many rewards on or off in one go',
     answer: exactly({ switched: Count, on: Type.Boolean() }),
-    allowed: 'streamer',
+    allowed: desk('act', 'store'),
     body: Type.Object({ rewards: Ids, on: Type.Boolean() }, closed),
     handle: (call) => hand(channels, call, { kind: 'store.switch', ...call.body }),
   })
@@ -75,7 +77,7 @@ function codesRoute(channels: Channels): Route {
     largest: FILE_PART_BYTES,
     does: 'Add codes to a reward’s list',
     answer: exactly({ added: Count, known: Count }),
-    allowed: 'streamer',
+    allowed: desk('change', 'store'),
     body: Type.Object({ codes }, closed),
     handle: async ({ channel, key, param, body }) => {
       const intent = { kind: 'store.codes', reward: idOf(param('id')), codes: body.codes } as const

@@ -11,7 +11,11 @@ export const PROBLEM = {
     status: { type: 'integer' },
     detail: { type: 'string', description: 'A sentence that a person can act on.' },
     code: { type: 'string', enum: Object.keys(PROBLEMS).sort() },
-    data: { type: 'object', description: 'The figures that the sentence is made of, where there are any.' },
+    data: {
+      type: 'object',
+      description:
+        'The figures that the sentence is made of, where there are any; for `body_invalid`, what is wrong by its place.',
+    },
   },
 } as const
 

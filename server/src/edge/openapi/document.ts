@@ -46,6 +46,7 @@ const PARAMETERS = {
 const securitySchemes = (cookies: Pick<Cookies, 'nameOf'>) => ({
   desk: { type: 'apiKey', in: 'cookie', name: cookies.nameOf('desk') },
   viewer: { type: 'apiKey', in: 'cookie', name: cookies.nameOf('viewer') },
+  token: { type: 'http', scheme: 'bearer', description: 'A token of the channel’s, made on the page Team.' },
   signature: {
     type: 'apiKey',
     in: 'header',

@@ -2,10 +2,16 @@ import type { Allowed, Asks, Route } from '../../http/index.ts'
 import { answerWith, problemsOf } from './answers.ts'
 import { describedSchema, exampleOf, type Json } from './schema.ts'
 
-const SECURITY: Readonly<Record<Allowed, readonly object[]>> = {
-  anyone: [],
-  viewer: [{ viewer: [] }],
-  streamer: [{ desk: [] }],
+function securityOf(allowed: Allowed): readonly object[] {
+  if (allowed === 'anyone') return []
+  if (allowed === 'viewer') return [{ viewer: [] }]
+  return allowed === 'signed in at the desk' ? [{ desk: [] }] : [{ desk: [] }, { token: [] }]
+}
+
+/** Who may, in a sentence for the description. */
+function whoMay(allowed: Allowed): string | undefined {
+  if (typeof allowed === 'object') return `For who may ${allowed.level} in: ${allowed.areas.join(', ')}.`
+  return allowed === 'team' ? 'For all of the team.' : undefined
 }
 
 const KEY = { $ref: '#/components/parameters/IdempotencyKey' }
@@ -50,7 +56,7 @@ function statusesOf({ method, allowed, fresh, body, raw }: Route): number[] {
   return [
     ...(changes ? [400, 409] : []),
     ...(allowed === 'anyone' ? [] : [401]),
-    ...(changes || fresh || allowed === 'streamer' ? [403] : []),
+    ...(changes || fresh || (allowed !== 'anyone' && allowed !== 'viewer') ? [403] : []),
     ...(body !== undefined || raw ? [413] : []),
     ...(raw ? [415] : []),
     ...[404, 422, 429, 500, 503],
@@ -64,7 +70,8 @@ export function operationOf(route: Route, named: Readonly<Record<string, Json>>)
     operationId: `${method}${path.replace(/[/:.-]+(\w)/g, (_, letter: string) => letter.toUpperCase())}`,
     summary: does,
     tags: [tag],
-    security: SECURITY[allowed],
+    security: securityOf(allowed),
+    ...(whoMay(allowed) && { description: whoMay(allowed) }),
     parameters: [CHANNEL, ...inPath(path), ...inQuery(route.asks), ...(method === 'get' ? [] : [KEY])],
     ...requestBody(route, named),
     responses: {

@@ -16,18 +16,47 @@ import { inPlaceOf, KINDS, markOf } from './kinds.ts'
 import { NestedSteps, type StepListProps } from './nested.ts'
 import { StepCard } from './StepCard.tsx'
 
-/** Steps in their order: moved by dragging or by keys, each with its own check. */
-export function StepList({ steps, setSteps, at = [], label = 'Steps', ...around }: StepListProps) {
-  const sensors = useSensors(
+const ADDED = [{ value: '', name: 'Add a step …' }, ...KINDS.map(({ kind, name }) => ({ value: kind as string, name }))]
+
+const useDragging = () =>
+  useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   )
+
+interface CardsProps extends Omit<StepListProps, 'at' | 'label'>, Required<Pick<StepListProps, 'at' | 'label'>> {
+  readonly marks: readonly string[]
+}
+
+function Cards({ steps, setSteps, at, label, marks, ...around }: CardsProps) {
+  const put = (i: number, step: Step) => setSteps(steps.map((one, k) => (k === i ? inPlaceOf(one, step) : one)))
+  return (
+    <SortableContext items={[...marks]} strategy={verticalListSortingStrategy}>
+      <ol aria-label={label} className="mb-2 flex flex-col gap-2">
+        {steps.map((step, i) => (
+          <StepCard
+            key={marks[i]}
+            mark={marks[i] ?? ''}
+            step={step}
+            at={[...at, i]}
+            {...around}
+            setStep={(next) => put(i, next)}
+            remove={() => setSteps(steps.filter((_, k) => k !== i))}
+          />
+        ))}
+      </ol>
+    </SortableContext>
+  )
+}
+
+/** Steps in their order: moved by dragging or by keys, each with its own check. */
+export function StepList({ steps, setSteps, at = [], label = 'Steps', ...around }: StepListProps) {
+  const sensors = useDragging()
   const marks = steps.map(markOf)
   const moved = ({ active, over }: DragEndEvent) => {
     if (over === null || active.id === over.id) return
     setSteps(arrayMove([...steps], marks.indexOf(String(active.id)), marks.indexOf(String(over.id))))
   }
-  const put = (i: number, step: Step) => setSteps(steps.map((one, k) => (k === i ? inPlaceOf(one, step) : one)))
   const add = (kind: string) => {
     const found = KINDS.find((one) => one.kind === kind)
     if (found !== undefined) setSteps([...steps, found.fresh(around.view, around.around.viewer)])
@@ -40,26 +69,12 @@ export function StepList({ steps, setSteps, at = [], label = 'Steps', ...around 
         onDragEnd={moved}
         accessibility={{ announcements: spoken(marks), screenReaderInstructions: { draggable: HOW } }}
       >
-        <SortableContext items={marks} strategy={verticalListSortingStrategy}>
-          <ol aria-label={label} className="mb-2 flex flex-col gap-2">
-            {steps.map((step, i) => (
-              <StepCard
-                key={marks[i]}
-                mark={marks[i] ?? ''}
-                step={step}
-                at={[...at, i]}
-                {...around}
-                setStep={(next) => put(i, next)}
-                remove={() => setSteps(steps.filter((_, k) => k !== i))}
-              />
-            ))}
-          </ol>
-        </SortableContext>
+        <Cards {...{ steps, setSteps, at, label, marks, ...around }} />
       </DndContext>
       <Select
         label={at.length === 0 ? 'Add a step' : `Add a step to ${label}`}
         value=""
-        choices={[{ value: '', name: 'Add a step …' }, ...KINDS.map(({ kind, name }) => ({ value: kind, name }))]}
+        choices={ADDED}
         onChoose={add}
         className="w-56"
       />

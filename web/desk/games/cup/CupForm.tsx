@@ -1,12 +1,17 @@
 import { type FormEvent, useState } from 'react'
 import { EVERYONE_MAY } from '#core/access'
 import { inWords } from '#core/currency'
-import type { CupRules } from '#core/games'
+import { firstFault } from '#core/faults'
+import { CupRules } from '#core/games'
 import { api } from '../../../parts/api.ts'
 import { Button } from '../../../parts/Button.tsx'
 import { Problem } from '../../../parts/feedback/Notice.tsx'
+import { Wrong } from '../../../parts/feedback/Wrong.tsx'
+import { FaultsAt, fieldOf } from '../../../parts/form/DraftField.tsx'
+import { DraftFields } from '../../../parts/form/DraftFields.tsx'
 import { useDraft } from '../../../parts/form/drafts.tsx'
-import { Checkbox, Field, INPUT, Select } from '../../../parts/form/inputs.tsx'
+import { faultsIn } from '../../../parts/form/faultsIn.ts'
+import { Checkbox, Select, TextInput } from '../../../parts/form/inputs.tsx'
 import type { CommandsView } from '../../commands/view.ts'
 import { WhoFields } from '../../commands/WhoFields.tsx'
 import { FIGURES, FigureRow } from '../PlayPart.tsx'
@@ -27,10 +32,12 @@ const FIRST: CupRules = {
 
 /** Opening a cup: its places, who has some of them kept, the entry, the prize and the times. */
 export function CupForm({ view, commands }: { view: DeskGames; commands: CommandsView }) {
-  const { draft: rules, put: setRules, discard, changed } = useDraft('cup/new', FIRST)
+  const kept = useDraft('cup/new', FIRST)
+  const { draft: rules, put: setRules, discard, changed } = kept
   const action = useGameAction({ inPlace: true })
   const put = (patch: Partial<CupRules>) => setRules({ ...rules, ...patch })
-  const fault = faultOf(rules)
+  const faults = faultsIn(CupRules, rules, faultsOf(rules))
+  const fault = firstFault(faults)
   const submit = (event: FormEvent) => {
     event.preventDefault()
     action.mutate(
@@ -40,36 +47,43 @@ export function CupForm({ view, commands }: { view: DeskGames; commands: Command
   }
   return (
     <form onSubmit={submit} className="flex max-w-2xl flex-col gap-5">
-      <Field label="Name">
-        <input
-          required
-          value={rules.name}
-          maxLength={40}
-          onChange={(event) => put({ name: event.target.value })}
-          className={`w-64 ${INPUT}`}
-        />
-      </Field>
-      <CupFigures rules={rules} put={put} unit={view.currency.many} />
+      <DraftFields kept={kept} faults={faults} error={action.error}>
+        <CupName />
+        <FaultsAt name="places">
+          <FaultsAt name="kept">
+            <CupFigures rules={rules} put={put} unit={view.currency.many} />
+          </FaultsAt>
+        </FaultsAt>
+      </DraftFields>
       {rules.kept.places > 0 && <KeptFor rules={rules} put={put} commands={commands} />}
       <p className="rounded-md bg-panel px-4 py-3" aria-live="polite">
         {readBack(rules, view)}
       </p>
       {action.error && <Problem error={action.error} />}
       <div className="flex items-center gap-3">
-        <Button type="submit" look="main" disabled={fault !== undefined || action.isPending}>
+        <Button needs="act" type="submit" look="main" disabled={fault !== undefined || action.isPending}>
           Open the sign-up
         </Button>
         {changed && <Button onClick={discard}>Discard changes</Button>}
-        {fault !== undefined && <span className="text-brick-text">{fault}</span>}
+        <Wrong>{fault}</Wrong>
       </div>
     </form>
   )
 }
 
-function faultOf({ places, kept }: CupRules): string | undefined {
-  if (places < 4 || places > 64) return '4 to 64 places.'
-  return kept.places > places ? 'More places are reserved than there are.' : undefined
-}
+const CupField = fieldOf<CupRules>()
+
+const CupName = () => (
+  <CupField name="name" label="Name">
+    {(own) => <TextInput required most={40} className="w-64" {...own} />}
+  </CupField>
+)
+
+const faultsOf = ({ name, places, kept }: CupRules) => ({
+  name: name.trim() === '' ? 'Type a name.' : undefined,
+  places: places < 4 || places > 64 ? '4 to 64 places.' : undefined,
+  kept: kept.places > places ? 'More places are reserved than there are.' : undefined,
+})
 
 interface KeptForProps extends Pick<CupFiguresProps, 'rules' | 'put'> {
   readonly commands: CommandsView

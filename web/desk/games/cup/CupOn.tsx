@@ -12,6 +12,11 @@ import { useStatus } from '../../status.ts'
 import { useGameAction } from '../useGameAction.ts'
 import type { DeskGames, OpenRound } from '../view.ts'
 
+function nextOf(status: OpenRound['status'], called: boolean, left: string): string {
+  if (status === 'gathering') return `The sign-up ends in ${left}`
+  return called ? `Time to show up: ${left}` : `The next match in ${left}`
+}
+
 /** The cup that is on: who is in it, the match that is called, and the bracket. */
 export function CupOn({ round, view }: { round: OpenRound; view: DeskGames }) {
   const { ahead } = useStatus()
@@ -34,16 +39,10 @@ export function CupOn({ round, view }: { round: OpenRound; view: DeskGames }) {
         <p>
           <strong>{rules.name}</strong>: {entrants.length} of {rules.places} places, to win:{' '}
           {prize === 0 ? 'the honour' : inWords(prize, view.currency)}.{' '}
-          <span className="tabular text-muted">
-            {round.status === 'gathering'
-              ? `The sign-up ends in ${clockText(left)}`
-              : state.current === null
-                ? `The next match in ${clockText(left)}`
-                : `Time to show up: ${clockText(left)}`}
-          </span>
+          <span className="tabular text-muted">{nextOf(round.status, state.current !== null, clockText(left))}</span>
         </p>
         {round.status === 'gathering' && (
-          <Button look="main" disabled={entrants.length < 3 || action.isPending} onClick={begin}>
+          <Button needs="act" look="main" disabled={entrants.length < 3 || action.isPending} onClick={begin}>
             Draw the bracket now
           </Button>
         )}
@@ -60,7 +59,9 @@ function CallOffCup({ round }: { round: OpenRound }) {
   const action = useGameAction({ inPlace: true })
   return (
     <>
-      <Button onClick={() => setAsking(true)}>Call it off</Button>
+      <Button needs="act" onClick={() => setAsking(true)}>
+        Call it off
+      </Button>
       {asking && (
         <FormDialog title="Call the cup off" close={() => setAsking(false)}>
           <p>It ends here, all entries are refunded ({digits(round.staked)}), and chat is told.</p>
@@ -128,11 +129,11 @@ function Entrants({ round, drawn }: { round: OpenRound; drawn: boolean }) {
               {entrant.kept && <span className="text-muted"> · reserved place</span>}
             </span>
             {!drawn && (
-              <Button look="quiet" onClick={() => remove(entrant)}>
+              <Button needs="act" look="quiet" onClick={() => remove(entrant)}>
                 Remove
               </Button>
             )}
-            <Button look="quiet" onClick={() => setReplacing(entrant)}>
+            <Button needs="act" look="quiet" onClick={() => setReplacing(entrant)}>
               Give the place to …
             </Button>
           </li>

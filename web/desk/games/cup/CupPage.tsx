@@ -31,7 +31,13 @@ export function CupPage() {
       ) : cup.on ? (
         <CupForm view={games.data} commands={commands.data} />
       ) : (
-        <Empty action={<Button onClick={turnOn}>Switch cups on</Button>}>
+        <Empty
+          action={
+            <Button needs="change" onClick={turnOn}>
+              Switch cups on
+            </Button>
+          }
+        >
           A cup is an evening of duels: people sign up, the bracket is drawn, match after match is called in chat, and
           the last one standing has the prize. Cups are switched off.
         </Empty>

@@ -1,4 +1,4 @@
-import { scaleLinear } from 'd3-scale'
+import { type ScaleLinear, scaleLinear } from 'd3-scale'
 import { area, line } from 'd3-shape'
 import { digits } from '#core/currency'
 import type { Spread } from '#core/games'
@@ -47,6 +47,16 @@ export function Fan({ spread, balance, unit }: FanProps) {
   )
 }
 
+const Rungs = ({ y, width }: { readonly y: ScaleLinear<number, number>; readonly width: number }) =>
+  y.ticks(4).map((tick) => (
+    <g key={tick}>
+      <line x1={LEFT} x2={width - RIGHT} y1={y(tick)} y2={y(tick)} className="stroke-line" />
+      <text x={LEFT - 6} y={y(tick) + 4} textAnchor="end" className="tabular fill-muted text-xs">
+        {digits(tick)}
+      </text>
+    </g>
+  ))
+
 function Bands({ spread, balance, width }: { spread: Spread; balance: number; width: number }) {
   const { low, quarter, middle, upper, high } = bandsOf(spread)
   const x = scaleX(middle.length - 1, width)
@@ -58,16 +68,14 @@ function Bands({ spread, balance, width }: { spread: Spread; balance: number; wi
       (i) => y(from[i] ?? 0),
       (i) => y(to[i] ?? 0),
     )(plays) ?? ''
+  const along = (values: readonly number[]) =>
+    line<number>(
+      (i) => x(i),
+      (i) => y(values[i] ?? 0),
+    )(plays) ?? ''
   return (
     <>
-      {y.ticks(4).map((tick) => (
-        <g key={tick}>
-          <line x1={LEFT} x2={width - RIGHT} y1={y(tick)} y2={y(tick)} className="stroke-line" />
-          <text x={LEFT - 6} y={y(tick) + 4} textAnchor="end" className="tabular fill-muted text-xs">
-            {digits(tick)}
-          </text>
-        </g>
-      ))}
+      <Rungs y={y} width={width} />
       <path d={band(low, high)} className="fill-steel" opacity={0.22} />
       <path d={band(quarter, upper)} className="fill-steel" opacity={0.4} />
       <line
@@ -78,17 +86,7 @@ function Bands({ spread, balance, width }: { spread: Spread; balance: number; wi
         className="stroke-muted"
         strokeDasharray="3 4"
       />
-      <path
-        d={
-          line<number>(
-            (i) => x(i),
-            (i) => y(middle[i] ?? 0),
-          )(plays) ?? ''
-        }
-        fill="none"
-        className="stroke-brass"
-        strokeWidth={2.5}
-      />
+      <path d={along(middle)} fill="none" className="stroke-brass" strokeWidth={2.5} />
       {x.ticks(Math.max(2, Math.floor(width / 100))).map((tick) => (
         <text key={tick} x={x(tick)} y={HEIGHT - 6} textAnchor="middle" className="tabular fill-muted text-xs">
           {tick === 0 ? 'start' : tick}

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { crewsOf, type HeistSite, heistOdds, inPercent, roomChance, type SettingsOf } from '#core/games'
 import { Button } from '../../../parts/Button.tsx'
+import { FaultsAt } from '../../../parts/form/DraftField.tsx'
 import { Field, INPUT, NumberInput, Select, TextInput } from '../../../parts/form/inputs.tsx'
 import { DecimalInput } from '../DecimalInput.tsx'
 import { SiteCurve } from './SiteCurve.tsx'
@@ -37,8 +38,10 @@ export function SitesPart({ draft, put }: SitesPartProps) {
     )
   return (
     <div className="flex flex-col gap-5">
-      <WhichSite sites={draft.sites} at={at} choose={setChosen} set={set} />
-      <SiteFields site={site} change={change} />
+      <FaultsAt name="sites">
+        <WhichSite sites={draft.sites} at={at} choose={setChosen} set={set} />
+        <SiteFields site={site} change={change} />
+      </FaultsAt>
       <Odds draft={draft} site={site} at={at} />
       <Rooms site={site} change={change} />
     </div>

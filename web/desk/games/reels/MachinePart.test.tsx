@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { expect, test } from 'vitest'
 import type { SettingsOf } from '#core/games'
 import { showPage } from '../../../../testing/web/page.tsx'
+import { DraftFields } from '../../../parts/form/DraftFields.tsx'
 import { MachinePart } from './MachinePart.tsx'
 
 type Reels = SettingsOf['reels']
@@ -25,7 +26,11 @@ function show() {
   function Machine() {
     const [draft, setDraft] = useState(REELS)
     now = draft
-    return <MachinePart draft={draft} put={((patch: Partial<Reels>) => setDraft({ ...draft, ...patch })) as never} />
+    return (
+      <DraftFields kept={{ draft, put: setDraft }} faults={{}}>
+        <MachinePart draft={draft} put={((patch: Partial<Reels>) => setDraft({ ...draft, ...patch })) as never} />
+      </DraftFields>
+    )
   }
   const { user } = showPage(<Machine />)
   return { user, strip: () => now.strip, table: () => now.table }

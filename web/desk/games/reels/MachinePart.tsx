@@ -1,9 +1,11 @@
 import { useState } from 'react'
 import { inPercent, machineOdds, type SettingsOf, tunedTo } from '#core/games'
 import { Button } from '../../../parts/Button.tsx'
+import { FaultsAt } from '../../../parts/form/DraftField.tsx'
 import { NumberInput, Select, TextInput } from '../../../parts/form/inputs.tsx'
 import { SymbolShown } from '../../../parts/games/SymbolShown.tsx'
 import { DRAWN_SYMBOLS } from '../../../parts/games/symbols.ts'
+import { type ColumnHead, ColumnHeads } from '../../../parts/table/ColumnHeads.tsx'
 import { DecimalInput } from '../DecimalInput.tsx'
 
 type Reels = SettingsOf['reels']
@@ -23,8 +25,12 @@ export function MachinePart({ draft, put }: MachinePartProps) {
     <div className="flex flex-col gap-5">
       {whole && <Tune draft={draft} set={set} odds={odds} />}
       <div className="grid lg:cols-rail-main gap-6">
-        <Strip draft={draft} set={set} />
-        <Table draft={draft} set={set} odds={odds} />
+        <FaultsAt name="strip">
+          <Strip draft={draft} set={set} />
+        </FaultsAt>
+        <FaultsAt name="table">
+          <Table draft={draft} set={set} odds={odds} />
+        </FaultsAt>
       </div>
     </div>
   )
@@ -75,11 +81,8 @@ function SymbolRow({ i, draft: { strip, table }, set }: SymbolRowProps) {
   const put = (patch: Partial<Reels['strip'][number]>) => ({
     strip: strip.map((one, k) => (k === i ? { ...one, ...patch } : one)),
   })
-  const rename = (to: string) =>
-    set({
-      ...put({ symbol: to }),
-      table: table.map((line) => (line.symbol === symbol ? { ...line, symbol: to } : line)),
-    })
+  const renamed = (to: string) => table.map((line) => (line.symbol === symbol ? { ...line, symbol: to } : line))
+  const rename = (to: string) => set({ ...put({ symbol: to }), table: renamed(to) })
   const remove = () =>
     set({ strip: strip.filter((_, k) => k !== i), table: table.filter((line) => line.symbol !== symbol) })
   return (
@@ -112,6 +115,13 @@ function SymbolRow({ i, draft: { strip, table }, set }: SymbolRowProps) {
   )
 }
 
+const TABLE_HEADS: readonly ColumnHead[] = [
+  { name: 'Shown' },
+  { name: 'pays' },
+  { name: 'how often', end: true },
+  { name: 'Change', hidden: true },
+]
+
 function Table({ draft, set, odds }: Parts) {
   const { strip, table } = draft
   const fresh = strip.flatMap(({ symbol }) =>
@@ -122,22 +132,7 @@ function Table({ draft, set, odds }: Parts) {
     <section aria-label="Pay table" className="flex flex-col gap-2">
       <h3 className="font-sans font-semibold">Pay table: the first line that matches pays</h3>
       <table className="tabular w-full text-note">
-        <thead className="text-left text-muted">
-          <tr>
-            <th scope="col" className="font-normal">
-              Shown
-            </th>
-            <th scope="col" className="font-normal">
-              pays
-            </th>
-            <th scope="col" className="text-right font-normal">
-              how often
-            </th>
-            <th scope="col">
-              <span className="sr-only">Change</span>
-            </th>
-          </tr>
-        </thead>
+        <ColumnHeads heads={TABLE_HEADS} />
         <tbody>
           {table.map((_, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: the place of a line is what it means
@@ -159,28 +154,40 @@ const MATCHES = [
   { value: 'two', name: '2' },
 ] as const
 
+type Line = Reels['table'][number]
+
+interface LineShownProps {
+  readonly i: number
+  readonly line: Line
+  readonly strip: Reels['strip']
+  readonly change: (patch: Partial<Line>) => void
+}
+
+const LineShown = ({ i, line, strip, change }: LineShownProps) => (
+  <span className="flex items-center gap-1.5">
+    <Select
+      label={`Line ${i + 1}, how many`}
+      value={line.match}
+      choices={MATCHES}
+      onChoose={(match) => change({ match })}
+    />
+    <Select
+      label={`Line ${i + 1}, of what`}
+      value={line.symbol}
+      choices={strip.map(({ symbol }) => ({ value: symbol, name: symbol }))}
+      onChoose={(symbol) => change({ symbol })}
+    />
+  </span>
+)
+
 function LineRow({ i, draft: { strip, table }, set, odds }: Parts & { readonly i: number }) {
   const line = table[i]
   if (line === undefined) return null
-  const change = (patch: Partial<Reels['table'][number]>) =>
-    set({ table: table.map((one, k) => (k === i ? { ...one, ...patch } : one)) })
+  const change = (patch: Partial<Line>) => set({ table: table.map((one, k) => (k === i ? { ...one, ...patch } : one)) })
   return (
     <tr className="border-t border-line">
       <td className="py-1.5">
-        <span className="flex items-center gap-1.5">
-          <Select
-            label={`Line ${i + 1}, how many`}
-            value={line.match}
-            choices={MATCHES}
-            onChoose={(match) => change({ match })}
-          />
-          <Select
-            label={`Line ${i + 1}, of what`}
-            value={line.symbol}
-            choices={strip.map(({ symbol }) => ({ value: symbol, name: symbol }))}
-            onChoose={(symbol) => change({ symbol })}
-          />
-        </span>
+        <LineShown i={i} line={line} strip={strip} change={change} />
       </td>
       <td>
         <span className="flex items-center gap-1.5 pl-2">

@@ -1,11 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
 import { clsx } from 'clsx'
 import { useNavigate, useSearchParams } from 'react-router'
-import { type RaffleSettings, SAME_CHANCE, SPEND_FOR_MORE } from '#core/raffles'
+import { firstFault } from '#core/faults'
+import { RaffleSettings, SAME_CHANCE, SPEND_FOR_MORE } from '#core/raffles'
 import { Button } from '../../../parts/Button.tsx'
 import { Loading, Problem } from '../../../parts/feedback/Notice.tsx'
 import { DraftConflict } from '../../../parts/form/DraftConflict.tsx'
+import { DraftFields } from '../../../parts/form/DraftFields.tsx'
 import { useDraft } from '../../../parts/form/drafts.tsx'
+import { faultsIn } from '../../../parts/form/faultsIn.ts'
 import { PageHead } from '../../../parts/page/PageHead.tsx'
 import { Panel } from '../../../parts/page/Panel.tsx'
 import { commandsQuery } from '../../commands/view.ts'
@@ -60,6 +63,7 @@ function SetupForm({ settings, setup, changed, form, commands }: SetupFormProps)
   const fixed = changed !== null && changed.status !== 'planned'
   const put = (patch: Partial<RaffleSettings>) => setDraft({ ...draft, ...patch })
   const parts: PartProps = { draft, put, form, commands, fixed }
+  const faults = faultsIn(RaffleSettings, draft, missingIn(draft))
   return (
     <div className="flex max-w-6xl flex-col gap-4">
       <PageHead
@@ -67,23 +71,20 @@ function SetupForm({ settings, setup, changed, form, commands }: SetupFormProps)
         back={{ to: '/raffles', name: 'Raffles' }}
       />
       {settings === undefined && <Beginnings draft={draft} setDraft={setDraft} />}
-      {kept.changed && (
-        <p className="flex items-center gap-3 text-brass-text">
-          Unsaved changes, kept on this device.
-          <Button onClick={discard}>Discard changes</Button>
-        </p>
-      )}
+      {kept.changed && <Unsaved discard={discard} />}
       <DraftConflict conflict={kept.conflict} />
       {fixed && <Fixed />}
       <div className="grid lg:cols-main-rail items-start gap-4">
-        <Parts {...parts} />
+        <DraftFields kept={kept} faults={faults}>
+          <Parts {...parts} />
+        </DraftFields>
         <OutlookPanel outlook={outlook} />
       </div>
       <StartFoot
         draft={draft}
         setup={setup}
         changed={changed}
-        fault={outlook?.fault ?? null}
+        fault={firstFault(faults) ?? outlook?.fault ?? undefined}
         zone={form.timeZone}
         now={form.now}
         done={(raffle) => {
@@ -95,8 +96,20 @@ function SetupForm({ settings, setup, changed, form, commands }: SetupFormProps)
   )
 }
 
+const missingIn = ({ title, prize }: RaffleSettings) => ({
+  title: title.trim() === '' ? 'Type a title.' : undefined,
+  'prize.text': prize.of === 'text' && prize.text.trim() === '' ? 'Say what there is to win.' : undefined,
+})
+
 const draftKey = (setup: number | undefined, changed: number | undefined) =>
   changed !== undefined ? `raffle/${changed}` : `raffle/${setup === undefined ? 'new' : `template-${setup}`}`
+
+const Unsaved = ({ discard }: { readonly discard: () => void }) => (
+  <p className="flex items-center gap-3 text-brass-text">
+    Unsaved changes, kept on this device.
+    <Button onClick={discard}>Discard changes</Button>
+  </p>
+)
 
 const Fixed = () => (
   <p className="rounded-md border border-brass bg-brass-wash px-4 py-2.5">

@@ -16,16 +16,10 @@ interface StartFootProps {
   /** The raffle that is changed. */
   readonly changed: DeskRaffle | null
   /** What keeps it from being started. */
-  readonly fault: string | null
+  readonly fault: string | undefined
   readonly zone: string
   readonly now: number
   readonly done: (raffle: number | undefined) => void
-}
-
-function missingIn({ title, prize }: RaffleSettings): string | undefined {
-  if (title.trim() === '') return 'Type a title.'
-  if (prize.of === 'text' && prize.text.trim() === '') return 'Say what there is to win.'
-  return undefined
 }
 
 /** What can be done with the form: open it now, at a time, by hand later, or keep it to start from again. */
@@ -33,8 +27,7 @@ export function StartFoot(props: StartFootProps) {
   const { draft, setup, changed, fault, zone, now, done } = props
   const { start, change, isPending } = useStart(props)
   const [asking, setAsking] = useState<Asking>()
-  const wrong = missingIn(draft) ?? fault ?? undefined
-  const off = wrong !== undefined || isPending
+  const off = fault !== undefined || isPending
   return (
     <div className="sticky -bottom-5 -mx-5 -mb-5 flex flex-wrap items-center gap-2 border-t border-line bg-panel px-5 py-3">
       {changed !== null ? (
@@ -44,8 +37,8 @@ export function StartFoot(props: StartFootProps) {
       ) : (
         <StartButtons title={draft.title} off={off} start={start} ask={setAsking} />
       )}
-      <p role="status" className={wrong === undefined ? 'text-muted' : 'text-brick-text'}>
-        {wrong ?? ''}
+      <p role="status" className="text-brick-text">
+        {fault}
       </p>
       {asking === 'time' && (
         <OpenAt
@@ -135,12 +128,12 @@ const keepAs = (id: number | null, body: Body<'/desk/raffle-setups'>): Sent<unkn
     ? api.POST('/desk/raffle-setups', { body })
     : api.PUT('/desk/raffle-setups/{id}', { params: { path: { id } }, body })
 
-function Keep({
-  draft,
-  setup,
-  close,
-  done,
-}: Pick<StartFootProps, 'draft' | 'setup'> & { close: () => void; done: () => void }) {
+interface KeepProps extends Pick<StartFootProps, 'draft' | 'setup'> {
+  readonly close: () => void
+  readonly done: () => void
+}
+
+function Keep({ draft, setup, close, done }: KeepProps) {
   const action = useRaffleAction({ inPlace: true })
   const [digit, setDigit] = useState(String(setup?.digit ?? ''))
   const keep = (id: number | null) =>

@@ -1,5 +1,6 @@
-import { MOST_WINNERS, type Prize } from '#core/raffles'
-import { Field, INPUT, NumberInput, Select, TextInput } from '../../../parts/form/inputs.tsx'
+import { MOST_WINNERS, type Prize, type RaffleSettings } from '#core/raffles'
+import { FaultsAt, fieldOf } from '../../../parts/form/DraftField.tsx'
+import { NumberInput, Select, TextArea, TextInput } from '../../../parts/form/inputs.tsx'
 import { PictureField } from '../../library/RefFields.tsx'
 import type { PartProps } from './part.ts'
 
@@ -10,28 +11,18 @@ const KINDS = [
   { value: 'pot', name: 'a share of the pot' },
 ] as const
 
+const RaffleField = fieldOf<RaffleSettings>()
+
 /** What there is to win, how it is called, and how many win it. */
 export function WhatPart({ draft, put, form, fixed }: PartProps) {
   return (
     <div className="flex flex-col gap-4">
-      <Field label="Title">
-        <input
-          value={draft.title}
-          maxLength={60}
-          placeholder="Restored desk lamp"
-          onChange={(event) => put({ title: event.target.value })}
-          className={INPUT}
-        />
-      </Field>
-      <Field label="Description, for the raffle’s page">
-        <textarea
-          rows={2}
-          value={draft.description}
-          maxLength={600}
-          onChange={(event) => put({ description: event.target.value })}
-          className={INPUT}
-        />
-      </Field>
+      <RaffleField name="title" label="Title">
+        {(own) => <TextInput most={60} placeholder="Restored desk lamp" {...own} />}
+      </RaffleField>
+      <RaffleField name="description" label="Description, for the raffle’s page">
+        {(own) => <TextArea rows={2} most={600} {...own} />}
+      </RaffleField>
       <fieldset disabled={fixed} className="flex flex-col gap-2">
         <legend className="mb-1">Each winner gets</legend>
         <div className="flex flex-wrap items-center gap-2">
@@ -41,7 +32,9 @@ export function WhatPart({ draft, put, form, fixed }: PartProps) {
             choices={KINDS}
             onChoose={(of) => put({ prize: freshPrize(of, form.codes[0]?.id ?? 1) })}
           />
-          <PrizeField draft={draft} put={put} form={form} />
+          <FaultsAt name="prize">
+            <PrizeField draft={draft} put={put} form={form} />
+          </FaultsAt>
         </div>
         <p className="flex items-center gap-2">
           <NumberInput

@@ -1,0 +1,109 @@
+import { describe, expect, test } from 'vitest'
+import { TestChannel } from '../../testing/core/channel.ts'
+import { decide, type Intent } from '../engine/index.ts'
+import { GAMES, settingsOf } from '../games/index.ts'
+import { readSetting, zoneSetting } from '../settings/index.ts'
+import { PLAIN_REWARD, rewards } from '../store/index.ts'
+import { openTallies } from '../tallies/tallies.ts'
+import { type ChangeRow, changes, sameContent } from './index.ts'
+
+const HAT = { ...PLAIN_REWARD, name: 'Hat', word: 'hat', price: 60 }
+
+/** A channel with a reward, and what somebody does at its desk. */
+function atDesk() {
+  const channel = new TestChannel()
+  channel.send({ kind: 'store.save', reward: null, settings: HAT })
+  let calls = 0
+  const desk = (intent: Intent, atDesk = 'wanda') =>
+    decide(channel.world, { ...intent, key: `desk/${++calls}`, at: channel.now, atDesk })
+  const log = (): readonly ChangeRow[] => channel.world.appended(changes)
+  const undo = (change = log().at(-1) as ChangeRow) => desk({ kind: 'changes.undo', change }, 'otto')
+  const hat = channel.world.all(rewards).find(({ word }) => word === 'hat')?.id ?? 0
+  return { channel, desk, log, undo, hat }
+}
+
+const price = (channel: TestChannel, id: number) => channel.world.get(rewards, id)?.settings.price
+
+describe('the change log', () => {
+  test('says who changed what, from what to what, and nothing where nothing changed', () => {
+    const { desk, log, hat } = atDesk()
+    expect(log()).toEqual([])
+    desk({ kind: 'store.save', reward: hat, settings: { ...HAT, price: 80 } }, 'rosa dial')
+    desk({ kind: 'store.save', reward: hat, settings: { ...HAT, price: 80 } })
+    desk({ kind: 'channel.zone', timeZone: 'Europe/Berlin' })
+    desk({ kind: 'channel.zone', timeZone: 'nowhere' })
+    expect(log()).toMatchObject([
+      { by: 'rosa dial', of: 'reward', name: 'Hat', before: { price: 60 }, after: { price: 80 } },
+      { by: 'wanda', of: 'zone', name: 'Time zone', before: { timeZone: 'UTC' }, after: { timeZone: 'Europe/Berlin' } },
+    ])
+  })
+
+  test('tells what was made and what was removed, and never an overlay’s address', () => {
+    const { desk, log, hat } = atDesk()
+    const tally = { name: 'Stamps', one: 'stamp', many: 'stamps', key: 'stamps', ceiling: null, passing: false }
+    desk({ kind: 'tally.save', tally: null, settings: tally })
+    desk({ kind: 'store.archive', reward: hat })
+    desk({ kind: 'screen.add', name: 'Main', secret: 'sesame' })
+    expect(log()).toMatchObject([
+      { of: 'tally', before: null, after: tally },
+      { of: 'reward', name: 'Hat', before: { price: 60 }, after: null },
+      { of: 'overlay', name: 'Main', before: null },
+    ])
+    expect(JSON.stringify(log())).not.toContain('sesame')
+  })
+
+  test('sets a change back while nothing newer changed the same, and writes that down, too', () => {
+    const { channel, desk, log, undo, hat } = atDesk()
+    desk({ kind: 'store.save', reward: hat, settings: { ...HAT, price: 80 } })
+    const first = log()[0] as ChangeRow
+    desk({ kind: 'store.save', reward: hat, settings: { ...HAT, price: 90 } })
+    expect(undo(first)).toMatchObject({ refusal: { code: 'change_overtaken' } })
+    expect(undo()).toMatchObject({ ok: true })
+    expect(price(channel, hat)).toBe(80)
+    expect(log().at(-1)).toMatchObject({ by: 'otto', before: { price: 90 }, after: { price: 80 } })
+    desk({ kind: 'channel.zone', timeZone: 'Europe/Berlin' })
+    expect(undo()).toMatchObject({ ok: true })
+    expect(readSetting(channel.world, zoneSetting)).toEqual({ timeZone: 'UTC' })
+  })
+
+  test('does not set back what would not be allowed today, what was made or removed, or what moves people', () => {
+    const { channel, desk, undo, hat } = atDesk()
+    desk({ kind: 'store.save', reward: hat, settings: { ...HAT, word: 'cap' } })
+    channel.send({ kind: 'store.save', reward: null, settings: { ...HAT, name: 'Other hat' } })
+    expect(undo()).toMatchObject({ ok: false })
+    expect(channel.world.get(rewards, hat)?.settings.word).toBe('cap')
+    desk({ kind: 'store.archive', reward: hat })
+    expect(undo()).toMatchObject({ refusal: { code: 'change_not_undone' } })
+    desk({ kind: 'ranks.change', plan: { measure: 'hours', ranks: [], announce: 'x' } })
+    expect(undo()).toMatchObject({ refusal: { code: 'change_not_undone' } })
+  })
+
+  test.each(GAMES)('sets the game %s back', (game) => {
+    const { channel, desk, undo } = atDesk()
+    const before = settingsOf(channel.world, game)
+    const settings = { ...before, onAir: !before.onAir }
+    expect(desk({ kind: 'game.change', game, settings, confirmed: true } as Intent)).toMatchObject({ ok: true })
+    expect(undo()).toMatchObject({ ok: true })
+    expect(settingsOf(channel.world, game)).toEqual(before)
+  })
+
+  test('sets back a tally, the currency and the texts of the games', () => {
+    const { channel, desk, undo } = atDesk()
+    const id = channel.tally({})
+    const [tally] = openTallies(channel.world)
+    if (tally === undefined) throw new Error('There is no tally.')
+    const { id: _, goneAt: __, ...settings } = tally
+    desk({ kind: 'tally.save', tally: id, settings: { ...settings, many: 'marks' } })
+    expect(undo()).toMatchObject({ ok: true })
+    expect(openTallies(channel.world)[0]?.many).toBe(settings.many)
+    desk({ kind: 'game.text', text: 'duel.asked', own: ['{{ challenger.name }} calls'] } as Intent)
+    desk({ kind: 'currency.change', currency: { one: 'bolt', many: 'bolts', word: 'bolts' } })
+    expect(undo()).toMatchObject({ ok: true })
+  })
+})
+
+test('two settings are the same in whatever order their fields came', () => {
+  expect(sameContent({ a: 1, b: { c: [1, 2], d: null } }, { b: { d: null, c: [1, 2] }, a: 1 })).toBe(true)
+  expect(sameContent({ a: [1, 2] }, { a: [2, 1] })).toBe(false)
+  expect(sameContent(null, {})).toBe(false)
+})

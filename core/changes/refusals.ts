@@ -1,0 +1,15 @@
+import type { DeclaredRefusal } from '../world/index.ts'
+
+/** For what reasons the change log says no. */
+export const changeRefusals = {
+  change_not_undone: {
+    kind: 'conflict',
+    when: 'What was made, removed, or has consequences of its own is not undone from the log.',
+  },
+  change_overtaken: { kind: 'conflict', when: 'Somebody has changed the same thing since.' },
+} as const satisfies Readonly<Record<string, DeclaredRefusal>>
+
+type Declared = typeof changeRefusals
+declare module '../world/result.ts' {
+  interface Refusals extends Declared {}
+}

@@ -1,0 +1,143 @@
+import { buyingHandlers } from '../buying/index.ts'
+import { type ChangeRow, type Content, loggedOf, sameContent } from '../changes/index.ts'
+import { commandHandlers } from '../commands/index.ts'
+import { earningHandlers } from '../earning/index.ts'
+import { GAMES, type Game } from '../games/index.ts'
+import { peopleHandlers } from '../people/index.ts'
+import { playingHandlers } from '../playing/index.ts'
+import { raffleHandlers } from '../raffles/index.ts'
+import { screenHandlers } from '../screen/index.ts'
+import { settings } from '../settings/index.ts'
+import { tallyHandlers } from '../tallies/index.ts'
+import { triggerHandlers } from '../triggers/index.ts'
+import { voiceHandlers } from '../voice/index.ts'
+import { wordHandlers } from '../words/index.ts'
+import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
+
+export interface UndoChange {
+  readonly kind: 'changes.undo'
+  /** As it was written down. */
+  readonly change: Pick<ChangeRow, 'of' | 'which' | 'name' | 'before' | 'after'>
+}
+
+/** Sets something to what it was. @param content - It passed the checks of its handler when it was saved; it passes them anew. */
+type Restore = (world: World, content: never, which: string) => Result<unknown>
+
+/** What is restored is part of the intent at hand. */
+const envelopeOf = (world: World) => ({ key: world.intentKey, at: world.at })
+
+const ofGame = (game: Game): readonly [string, Restore] => [
+  `game.${game}`,
+  // What paid out more than it took was confirmed once.
+  (world, content) =>
+    playingHandlers['game.change'].decide(world, {
+      ...envelopeOf(world),
+      kind: 'game.change',
+      game,
+      settings: content,
+      confirmed: true,
+    }),
+]
+
+const RESTORES: Readonly<Record<string, Restore>> = {
+  reward: (world, content, which) =>
+    buyingHandlers['store.save'].decide(world, {
+      ...envelopeOf(world),
+      kind: 'store.save',
+      reward: Number(which),
+      settings: content,
+    }),
+  command: (world, content, which) =>
+    commandHandlers['command.save'].decide(world, {
+      ...envelopeOf(world),
+      kind: 'command.save',
+      command: Number(which),
+      settings: content,
+    }),
+  trigger: (world, content, which) =>
+    triggerHandlers['trigger.save'].decide(world, {
+      ...envelopeOf(world),
+      kind: 'trigger.save',
+      trigger: Number(which),
+      settings: content,
+    }),
+  tally: (world, content, which) =>
+    tallyHandlers['tally.save'].decide(world, {
+      ...envelopeOf(world),
+      kind: 'tally.save',
+      tally: Number(which),
+      settings: content,
+    }),
+  alert: (world, content, which) =>
+    screenHandlers['alert.save'].decide(world, {
+      ...envelopeOf(world),
+      kind: 'alert.save',
+      alert: Number(which),
+      settings: content,
+    }),
+  overlay: (world, content, which) =>
+    screenHandlers['screen.save'].decide(world, {
+      ...envelopeOf(world),
+      kind: 'screen.save',
+      overlay: Number(which),
+      settings: content,
+    }),
+  raffleSetup: (world, content: { readonly settings: never; readonly digit: number | null }, which) =>
+    raffleHandlers['raffle.saveSetup'].decide(world, {
+      ...envelopeOf(world),
+      kind: 'raffle.saveSetup',
+      setup: Number(which),
+      ...content,
+    }),
+  currency: (world, currency) =>
+    wordHandlers['currency.change'].decide(world, { ...envelopeOf(world), kind: 'currency.change', currency }),
+  chatWords: (world, words) =>
+    wordHandlers['chat.words'].decide(world, { ...envelopeOf(world), kind: 'chat.words', words }),
+  handing: (world, handing) =>
+    peopleHandlers['people.handing'].decide(world, { ...envelopeOf(world), kind: 'people.handing', handing }),
+  zone: (world, zone: { readonly timeZone: string }) =>
+    earningHandlers['channel.zone'].decide(world, { ...envelopeOf(world), kind: 'channel.zone', ...zone }),
+  voice: (world, voice) =>
+    voiceHandlers['chat.voice'].decide(world, { ...envelopeOf(world), kind: 'chat.voice', voice }),
+  wagering: (world, wagering) =>
+    playingHandlers['game.wagering'].decide(world, { ...envelopeOf(world), kind: 'game.wagering', wagering }),
+  'game.texts': restoreTexts,
+  ...Object.fromEntries(GAMES.map(ofGame)),
+}
+
+/** Which things can be set back from the log; what moves people or money with it is changed on its page, where that is shown first. */
+export const isRestored = (of: string): boolean => RESTORES[of] !== undefined
+
+function restoreTexts(world: World, texts: Readonly<Record<string, readonly string[]>>): Result<unknown> {
+  const now = (world.get(settings, 'game.texts')?.body ?? {}) as Readonly<Record<string, readonly string[]>>
+  for (const text of new Set([...Object.keys(texts), ...Object.keys(now)])) {
+    const done = playingHandlers['game.text'].decide(world, {
+      ...envelopeOf(world),
+      kind: 'game.text',
+      text,
+      own: texts[text] ?? [],
+    })
+    if (!done.ok) return done
+  }
+  return ok({})
+}
+
+/** Sets something back to what it was before a change, while nobody has changed it since. */
+export const undoChange = {
+  decide(world, { change: { of, which, name, before, after } }) {
+    const restore = RESTORES[of]
+    if (restore === undefined || before === null || after === null)
+      return refuse('change_not_undone', `${name}: change it on its page.`)
+    const now = nowOf(world, of, which)
+    if (!sameContent(now, after))
+      return refuse('change_overtaken', `${name} was changed again since. Look at the newer change first.`)
+    const done = restore(world, before as never, which)
+    return done.ok ? ok({}) : done
+  },
+} satisfies Handler<UndoChange>
+
+function nowOf(world: World, of: string, which: string): Content | null | undefined {
+  const found =
+    which === '' ? loggedOf(world, settings.name, of, undefined) : loggedOf(world, of, Number(which), undefined)
+  return found?.after
+}

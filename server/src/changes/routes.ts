@@ -1,0 +1,81 @@
+import { and, desc, eq, inArray, lt } from 'drizzle-orm'
+import { areaOfChange, changedInWords, LOGGED } from '#core/changes'
+import { isRestored } from '#core/engine'
+import { Nothing } from '#core/schema'
+import { AREAS, may, type Rights } from '#core/team'
+import type { Channels } from '../channels.ts'
+import { type Reader, schema } from '../database/index.ts'
+import { before, desk, hand, idOf, problem, type Route, route, text } from '../http/index.ts'
+import { ChangeLog } from './answers.ts'
+
+const PAGE = 30
+const { change } = schema
+
+interface Asked {
+  readonly before?: number | undefined
+  readonly account?: string | undefined
+}
+
+/** What of the log somebody may look at: the areas that they may look at. */
+const seen = (rights: Rights): string[] =>
+  LOGGED.filter((of) => {
+    const area = areaOfChange(of)
+    return area !== undefined && may(rights, area, 'look')
+  })
+
+const changesOf = (db: Reader, channel: number, rights: Rights, asked: Asked) =>
+  db
+    .select()
+    .from(change)
+    .where(
+      and(
+        eq(change.channel, channel),
+        inArray(change.of, seen(rights)),
+        asked.before === undefined ? undefined : lt(change.id, asked.before),
+        asked.account === undefined ? undefined : eq(change.by, asked.account),
+      ),
+    )
+    .orderBy(desc(change.id))
+    .limit(PAGE)
+
+/** Who changed what at the desk, from what to what; and setting it back. */
+export const changeRoutes = (db: Reader, channels: Channels): Route[] => [
+  route({
+    method: 'get',
+    path: '/desk/changes',
+    does: 'Who changed which setting, from what to what, the latest first, page by page',
+    answer: ChangeLog,
+    asks: { before, account: text('Of this account only.', 100) },
+    allowed: desk('look', 'team'),
+    handle: async ({ channel, rights, asked }) => {
+      const rows = await changesOf(db, channel.id, rights, asked)
+      return {
+        changes: rows.map(({ id, at, by, of, name, ...row }) => ({
+          ...{ id, at, by, name, before: row.before, after: row.after },
+          what: changedInWords(of),
+          restorable: isRestored(of) && row.before !== null && row.after !== null,
+        })),
+        before: rows.length < PAGE ? null : (rows.at(-1)?.id ?? null),
+      }
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/desk/changes/:id/undo',
+    does: 'Set something back to what it was before a change, while nothing newer changed it',
+    answer: Nothing,
+    allowed: desk('change', ...AREAS),
+    handle: async (call) => {
+      const [row] = await db
+        .select()
+        .from(change)
+        .where(and(eq(change.channel, call.channel.id), eq(change.id, idOf(call.param('id')))))
+      const area = row && areaOfChange(row.of)
+      if (row === undefined || area === undefined) throw problem('not_found')
+      if (!may(call.rights, area, 'change')) throw problem('rights_missing')
+      const { of, which, name, before: was, after } = row
+      await hand(channels, call, { kind: 'changes.undo', change: { of, which, name, before: was, after } })
+      return {}
+    },
+  }),
+]

@@ -1,0 +1,2 @@
+export { teamRoutes } from './routes.ts'
+export { goodStill, hashOfToken, noteTokenUse, TOKEN_IN_TEXT, tokenBy } from './token.ts'

@@ -1,0 +1,76 @@
+import { useState } from 'react'
+import { NO_RIGHTS, READY_SETS } from '#core/team'
+import type { Body } from '../../parts/api/called.ts'
+import { answerOf, api, channelSlug } from '../../parts/api.ts'
+import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
+import { Field, TextInput } from '../../parts/form/inputs.tsx'
+import { useChange } from '../../parts/useChange.ts'
+import { RightsFields } from './RightsFields.tsx'
+import { ShownOnce } from './ShownOnce.tsx'
+import { UntilField } from './UntilField.tsx'
+
+type Invite = Body<'/desk/team/invitations'>
+
+const FRESH: Invite = { whom: '', account: null, rights: READY_SETS[0]?.rights ?? NO_RIGHTS, until: null }
+
+/** Invites somebody into the team: for whom it is, what they may do, and then the link, once. */
+export function InviteDialog({ close }: { readonly close: () => void }) {
+  const [draft, setDraft] = useState(FRESH)
+  const [secret, setSecret] = useState<string>()
+  const put = (patch: Partial<Invite>) => setDraft({ ...draft, ...patch })
+  const make = useChange({
+    ask: () => answerOf(api.POST('/desk/team/invitations', { body: { ...draft, account: draft.account || null } })),
+    invalidates: ['team'],
+    onDone: (made) => setSecret(made.secret),
+    inPlace: true,
+  })
+  if (secret !== undefined)
+    return (
+      <ShownOnce
+        title={`The link for ${draft.whom}`}
+        secret={`${window.location.origin}/desk/${channelSlug()}/join#${secret}`}
+        what="The link"
+        close={close}
+      >
+        Send it to {draft.whom} alone. It is good for one person and one week, and is not shown again.
+      </ShownOnce>
+    )
+  return (
+    <DialogForm
+      title="Invite somebody"
+      close={close}
+      wide
+      does="Make the link"
+      go={() => make.mutate()}
+      off={draft.whom.trim() === ''}
+      change={make}
+    >
+      <InviteFields draft={draft} put={put} />
+    </DialogForm>
+  )
+}
+
+interface InviteFieldsProps {
+  readonly draft: Invite
+  readonly put: (patch: Partial<Invite>) => void
+}
+
+const InviteFields = ({ draft, put }: InviteFieldsProps) => (
+  <>
+    <Field label="For whom" hint="For your list. The link says nothing of it.">
+      <TextInput data-autofocus value={draft.whom} most={60} onValue={(whom) => put({ whom })} />
+    </Field>
+    <RightsFields rights={draft.rights} setRights={(rights) => put({ rights })} />
+    <div className="grid gap-4 sm:grid-cols-2">
+      <Field label="Only for the account" hint="Empty: whoever has the link, once.">
+        <TextInput
+          value={draft.account ?? ''}
+          most={100}
+          placeholder="anybody"
+          onValue={(account) => put({ account })}
+        />
+      </Field>
+      <UntilField until={draft.until} setUntil={(until) => put({ until })} />
+    </div>
+  </>
+)
