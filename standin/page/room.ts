@@ -27,21 +27,29 @@ export function useRoom(as: string): Room | undefined {
   useEffect(() => {
     void fetch('/api/state')
       .then((answer) => answer.json())
-      .then(({ recent, ...state }) => setRoom((now) => now ?? { ...state, lines: recent }))
+      .then((state) => setRoom((now) => now ?? { ...state, lines: [] }))
   }, [])
+  const known = room !== undefined
   useEffect(() => {
+    if (!known) return
     const source = new EventSource(`/api/events?as=${encodeURIComponent(as)}`)
     source.onmessage = ({ data }) => {
       const { here, ...event } = JSON.parse(String(data)) as Told
       setRoom((now) => {
         if (now === undefined) return now
-        const isLine = event.kind === 'said' || event.kind === 'told'
-        return { ...now, here, lines: isLine ? [...now.lines, event as Line].slice(-KEPT) : now.lines }
+        return { ...now, here, lines: withLine(now.lines, event) }
       })
     }
     return () => source.close()
-  }, [as])
+  }, [as, known])
   return room
+}
+
+/** The lines with one more, if it is one and not there yet: the last lines are told again each time somebody else is played. */
+function withLine(lines: readonly Line[], event: Omit<Told, 'here'>): readonly Line[] {
+  const isLine = event.kind === 'said' || event.kind === 'told'
+  if (!isLine || lines.some(({ id }) => id === event.id)) return lines
+  return [...lines, event as Line].slice(-KEPT)
 }
 
 /** Says a line as somebody. @returns what is wrong, or undefined. */

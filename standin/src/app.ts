@@ -2,13 +2,13 @@ import type { HttpBindings } from '@hono/node-server'
 import { serveStatic } from '@hono/node-server/serve-static'
 import { RESPONSE_ALREADY_SENT } from '@hono/node-server/utils/response'
 import { Hono } from 'hono'
-import { streamSSE } from 'hono/streaming'
 import type { Provider } from 'oidc-provider'
+import { chatRoutes } from './chatRoutes.ts'
 import { type EventSender, type Happening, KINDS, WAYS, type Way } from './events.ts'
 import { CROWD, STREAMER } from './people.ts'
 import type { Players } from './players.ts'
 import { NATIVE_REWARDS, type NativePoints } from './points.ts'
-import type { ChatRoom, RoomEvent } from './room.ts'
+import type { ChatRoom } from './room.ts'
 import { whoPage } from './whoPage.ts'
 
 export interface StandinAppOptions {
@@ -23,14 +23,13 @@ export interface StandinAppOptions {
 }
 
 const NAME = /^[A-Za-z_][A-Za-z0-9_-]{0,29}$/
-const LAST_LINES = 60
 
 type App = Hono<{ Bindings: HttpBindings }>
 
 /** The stand-in's pages: the stream with its chat, where anyone can be played, and the sign-in's question. */
 export function standinApp(options: StandinAppOptions): App {
   const app: App = new Hono()
-  chatRoutes(app, options)
+  chatRoutes(app, options.room, options.source)
   sayRoutes(app, options)
   whoRoutes(app, options.identity)
   eventRoutes(app, options.sender)
@@ -57,38 +56,6 @@ function sayRoutes(app: App, { players }: Pick<StandinAppOptions, 'players'>): v
     players.leave(String(as))
     return c.json({})
   })
-}
-
-function chatRoutes(app: App, { room, source }: StandinAppOptions): void {
-  const recent: object[] = []
-  room.listen((event) => {
-    if (event.kind === 'said') recent.push(shown(event))
-    if (recent.length > LAST_LINES) recent.shift()
-  })
-  app.get('/api/state', (c) =>
-    c.json({
-      room: room.name,
-      source,
-      streamer: STREAMER.name,
-      people: CROWD.map(({ name }) => name),
-      here: room.members.length,
-      recent,
-    }),
-  )
-  app.get('/api/events', (c) =>
-    streamSSE(c, async (stream) => {
-      const played = (c.req.query('as') ?? '').toLowerCase()
-      const stop = room.listen((event) => {
-        if (event.kind === 'told' && event.to.toLowerCase() !== played) return
-        void stream.writeSSE({ data: JSON.stringify({ ...shown(event), here: room.members.length }) })
-      })
-      stream.onAbort(stop)
-      while (!stream.aborted) {
-        await stream.sleep(15_000)
-        await stream.writeSSE({ data: '', event: 'alive' })
-      }
-    }),
-  )
 }
 
 /** Who tips does so through a service that knows no chat names: theirs may have spaces in it. */
@@ -133,11 +100,6 @@ function pointRoutes(app: App, points: NativePoints): void {
     // What is not known here can never be: told once is enough.
     return c.json({ known })
   })
-}
-
-function shown(event: RoomEvent): object {
-  const base = { kind: event.kind, nick: event.member.nick, operator: event.member.operator }
-  return event.kind === 'said' || event.kind === 'told' ? { ...base, text: event.text, id: event.id } : base
 }
 
 function whoRoutes(app: App, identity: Provider): void {
