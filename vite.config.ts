@@ -1,3 +1,4 @@
+import { fileURLToPath } from 'node:url'
 import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
 import { defineConfig, type Plugin } from 'vite'
@@ -7,6 +8,9 @@ const REACT =
   /node_modules[\\/](react|react-dom|scheduler|react-router|clsx|@tanstack[\\/](query-core|react-query))[\\/]/
 const FIRST =
   /web[\\/]parts[\\/](\w+[\\/])?(mount|SignIn|PageTitle|Notice|live|CurrencyIcon|Button)\.tsx?$|core[\\/](currency|earning)[\\/](amount|explain|payout|limits)\.ts$/
+
+// The package leads every program to the build with its warnings for developers.
+const ROUTER = fileURLToPath(new URL('./node_modules/react-router/dist/production/index.mjs', import.meta.url))
 
 /** What the first words of a page wait for is asked for before the programs. */
 const stylesFirst: Plugin = {
@@ -24,6 +28,7 @@ const stylesFirst: Plugin = {
 export default defineConfig({
   root: 'web',
   plugins: [react(), tailwindcss(), stylesFirst],
+  resolve: { alias: [{ find: /^react-router$/, replacement: ROUTER }] },
   build: {
     outDir: '../dist/web',
     emptyOutDir: true,

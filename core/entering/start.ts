@@ -1,3 +1,4 @@
+import { firstFault } from '../faults.ts'
 import {
   aroundRaffles,
   fixedIn,
@@ -5,7 +6,7 @@ import {
   type Opens,
   type RaffleRow,
   type RaffleSettings,
-  raffleFault,
+  raffleFaults,
   raffles,
   rescheduled,
   runningRaffle,
@@ -27,7 +28,7 @@ export interface StartRaffle {
 
 /** Whether a raffle with such settings can be. Of another raffle's word it is asked when this one opens. */
 export function checkRaffle(world: World, settings: RaffleSettings): Result<true> {
-  const fault = raffleFault(settings, aroundRaffles(world))
+  const fault = firstFault(raffleFaults(settings, aroundRaffles(world)))
   if (fault !== undefined) return refuse('raffle_invalid', fault)
   if (!settings.byWord) return ok(true)
   const own = { words: wordsOf(settings), name: `the raffle “${settings.title}”` }

@@ -1,5 +1,6 @@
 import { isNobody } from '../access/index.ts'
 import { digits } from '../currency/index.ts'
+import { type Faults, foundFaults } from '../faults.ts'
 import type { RaffleSettings } from './schema.ts'
 
 /** What is around a raffle that it refers to. */
@@ -9,26 +10,44 @@ export interface RaffleAround {
   readonly alerts: readonly { readonly id: number }[]
 }
 
-/** What keeps a raffle from being started; undefined: nothing. Its words are looked at apart. */
-export function raffleFault(settings: RaffleSettings, around: RaffleAround): string | undefined {
-  const { prize, seen, entryAlert, weights, free, word, remind, closeSeconds } = settings
-  if (prize.of === 'codes' && !around.codes.some(({ id }) => id === prize.reward))
+/** What keeps a raffle from being started, by the place in its settings. Its words are looked at apart. */
+export function raffleFaults(settings: RaffleSettings, around: RaffleAround): Faults {
+  const { seen, entryAlert, weights, free, word } = settings
+  return foundFaults({
+    prize: prizeFault(settings, around),
+    seen:
+      seen.least > seen.of ? `Nobody can be at ${seen.least} of ${seen.of} shows. Lower the first number.` : undefined,
+    who: isNobody(settings.who) ? 'Nobody may enter: choose who.' : undefined,
+    entryAlert:
+      entryAlert !== null && !around.alerts.some(({ id }) => id === entryAlert)
+        ? 'The alert for an entry was removed. Choose another, or none.'
+        : undefined,
+    weights: twice(weights.map(({ standing }) => standing)) ? 'A role has two weights. Remove one.' : undefined,
+    free: twice(free.standings.map(({ standing }) => standing))
+      ? 'A role has free tickets twice. Remove one.'
+      : undefined,
+    word: twice([word.word, ...word.aliases].map((one) => one.toLowerCase()))
+      ? 'A word is listed twice. Remove one.'
+      : undefined,
+    remind: remindFault(settings),
+  })
+}
+
+function prizeFault({ prize, price }: RaffleSettings, { codes }: RaffleAround): string | undefined {
+  if (prize.of === 'codes' && !codes.some(({ id }) => id === prize.reward))
     return 'Choose the reward whose codes are the prize.'
-  if (prize.of === 'pot' && settings.price === 0)
+  if (prize.of === 'pot' && price === 0)
     return 'Tickets cost nothing, so there is nothing to share. Give them a price, or choose another prize.'
-  if (seen.least > seen.of) return `Nobody can be at ${seen.least} of ${seen.of} shows. Lower the first number.`
-  if (isNobody(settings.who)) return 'Nobody may enter: choose who.'
-  if (entryAlert !== null && !around.alerts.some(({ id }) => id === entryAlert))
-    return 'The alert for an entry was removed. Choose another, or none.'
-  if (twice(weights.map(({ standing }) => standing))) return 'A role has two weights. Remove one.'
-  if (twice(free.standings.map(({ standing }) => standing))) return 'A role has free tickets twice. Remove one.'
-  if (twice([word.word, ...word.aliases].map((one) => one.toLowerCase()))) return 'A word is listed twice. Remove one.'
+  return undefined
+}
+
+function remindFault({ remind, closeSeconds }: RaffleSettings): string | undefined {
   const late = closeSeconds === 0 ? undefined : remind.beforeMinutes.find((minutes) => minutes * 60 >= closeSeconds)
   if (late !== undefined)
     return `A reminder ${late} min before the end comes before it opens. Remove it, or keep the raffle open for longer.`
-  if (remind.beforeMinutes.length > 0 && closeSeconds === 0 && twice(remind.beforeMinutes.map(String)))
-    return 'A reminder is listed twice.'
-  return undefined
+  return closeSeconds === 0 && twice(remind.beforeMinutes.map(String))
+    ? 'A reminder is listed twice. Remove one.'
+    : undefined
 }
 
 const twice = (all: readonly string[]): boolean => new Set(all).size < all.length

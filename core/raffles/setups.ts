@@ -1,7 +1,8 @@
+import { firstFault } from '../faults.ts'
 import { openAlerts } from '../screen/index.ts'
 import { codeListOf, codesLeft, openRewards } from '../store/index.ts'
 import { type Handler, ok, refuse, type World } from '../world/index.ts'
-import { type RaffleAround, raffleFault } from './faults.ts'
+import { type RaffleAround, raffleFaults } from './faults.ts'
 import { openSetups, savedSetups, setups } from './rows.ts'
 import type { RaffleSettings } from './schema.ts'
 
@@ -25,7 +26,7 @@ export interface SaveSetup {
 /** Keeps a set-up to start raffles from, or changes one. Raffles that were started from it stay as they are. */
 export const saveSetup = {
   decide(world, { setup, settings, digit }) {
-    const fault = raffleFault(settings, aroundRaffles(world))
+    const fault = firstFault(raffleFaults(settings, aroundRaffles(world)))
     if (fault !== undefined) return refuse('raffle_invalid', fault)
     const before = savedSetups.before(world, setup)
     if (!before.ok) return before

@@ -3,27 +3,7 @@ import { digits } from '../currency/index.ts'
 import type { Faults } from '../faults.ts'
 import { exactly, oneOf, orNull, whole } from '../schema.ts'
 import { keyedBy, stored } from '../world/index.ts'
-
-/** What the work at the desk is divided into. */
-export const AREAS = [
-  'show',
-  'waiting',
-  'people',
-  'earning',
-  'ranks',
-  'commands',
-  'store',
-  'games',
-  'raffles',
-  'screen',
-  'connections',
-  'team',
-] as const
-export type Area = (typeof AREAS)[number]
-
-/** How far somebody may go in an area: each level holds the ones before it. */
-export const LEVELS = ['none', 'look', 'act', 'change'] as const
-export type Level = (typeof LEVELS)[number]
+import { AREA_NAMES, AREAS, LEVEL_NAMES, LEVELS, type Level, levelInWords, reach } from './levels.ts'
 
 /** What somebody of the team may do. `mostAdjusted`: the most that one adjustment may give or take, per person; null: no limit. */
 export const Rights = exactly({
@@ -40,11 +20,6 @@ export const NO_RIGHTS: Rights = { areas: everywhere('none'), mostAdjusted: 0 }
 
 /** Rights as they are kept; what cannot be read gives none. */
 export const storedRights = stored('set of rights', Rights, { off: () => NO_RIGHTS })
-
-const reach = (level: Level): number => LEVELS.indexOf(level)
-
-/** Whether rights go so far in an area. */
-export const may = ({ areas }: Rights, area: Area, level: Level): boolean => reach(areas[area]) >= reach(level)
 
 interface ReadySet {
   readonly name: string
@@ -76,38 +51,6 @@ export const READY_SETS: readonly ReadySet[] = [
     rights: { areas: { ...everywhere('change'), team: 'none', connections: 'none' }, mostAdjusted: null },
   },
 ]
-
-/** What an area is called, and what acting and changing there are. */
-export const AREA_NAMES: Readonly<
-  Record<Area, { readonly name: string; readonly act: string; readonly change: string }>
-> = {
-  show: { name: 'The show', act: 'go on and off air, speak as the bot, mute it', change: 'the same' },
-  waiting: { name: 'Orders and approvals', act: 'mark done, refund, approve', change: 'the same' },
-  people: {
-    name: 'People',
-    act: 'adjust balances, write notes',
-    change: 'names, roles, merging, forgetting, imports, resets',
-  },
-  earning: { name: 'Earning', act: 'pay or drop gaps', change: 'the earning plan' },
-  ranks: { name: 'Ranks and circles', act: 'put people into circles', change: 'ranks and circles' },
-  commands: { name: 'Commands and triggers', act: 'switch on and off, run', change: 'what they do' },
-  store: { name: 'Store', act: 'switch rewards on and off', change: 'rewards, prices, codes' },
-  games: { name: 'Games', act: 'start and call off rounds and cups', change: 'how they are played' },
-  raffles: { name: 'Raffles', act: 'start, draw, call off', change: 'templates' },
-  screen: { name: 'Screen', act: 'test and skip alerts', change: 'overlays, alerts, files' },
-  connections: { name: 'Connections', act: 'send test lines and events', change: 'secrets' },
-  team: { name: 'Team', act: 'invite', change: 'rights of others' },
-}
-
-const LEVEL_NAMES: Readonly<Record<Level, string>> = {
-  none: 'nothing',
-  look: 'may look',
-  act: 'may act',
-  change: 'may change',
-}
-
-/** What a level is called in a list. */
-export const levelInWords = (level: Level): string => LEVEL_NAMES[level]
 
 const isSame = (one: Rights, other: Rights): boolean =>
   one.mostAdjusted === other.mostAdjusted && AREAS.every((area) => one.areas[area] === other.areas[area])

@@ -155,7 +155,8 @@ export const Check = exactly({
 })
 
 export const RaffleOutlook = exactly({
-  fault: orNull(Type.String()),
+  /** Why it cannot be started, by the place in its settings; empty: it can. */
+  faults: Type.Record(Type.String(), Type.String()),
   hints: Type.Array(Type.String()),
   here: Count,
   could: Count,

@@ -2,6 +2,7 @@ import { mayUse } from '#core/access'
 import { digits } from '#core/currency'
 import { earningSetting } from '#core/earning'
 import { checkRaffle } from '#core/entering'
+import { type Faults, firstFault } from '#core/faults'
 import { attendedOfLast, standingsOf } from '#core/people'
 import {
   aroundRaffles,
@@ -9,6 +10,7 @@ import {
   type Here,
   outlookOf,
   type RaffleSettings,
+  raffleFaults,
   raffleHints,
   runningRaffles,
   shareInWords,
@@ -78,6 +80,12 @@ interface Check {
   readonly fix?: { readonly page: string; readonly label: string }
 }
 
+/** Why a raffle cannot be started, by place: what is not about its settings alone is about its words. */
+function faultsNow(world: World, settings: RaffleSettings, refusal: string): Faults {
+  const own = raffleFaults(settings, aroundRaffles(world))
+  return firstFault(own) === undefined ? { word: refusal } : own
+}
+
 /** What a raffle with such settings would mean now, before it is opened: nothing is written. */
 export async function outlookNow(channels: Channels, channel: number, chat: ChatState, settings: RaffleSettings) {
   const db = reader(channels.pool)
@@ -92,7 +100,7 @@ export async function outlookNow(channels: Channels, channel: number, chat: Chat
     const dear = Math.max(0, settings.mostTickets - freeTickets(settings, [])) * settings.price
     const warned = unfair(outlook)
     return {
-      fault: checked.ok ? null : checked.refusal.sentence,
+      faults: checked.ok ? {} : faultsNow(world, settings, checked.refusal.sentence),
       hints: [...(warned === undefined ? [] : [warned]), ...raffleHints(settings, aroundRaffles(world))],
       here: outlook.here,
       could: outlook.could,

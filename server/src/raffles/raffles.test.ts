@@ -264,11 +264,16 @@ test('called off, everybody has their money, page by page, a merged account’s 
 test('the desk sees what a raffle would mean, keeps set-ups, and writes what was won into a file', async () => {
   const { start, atDesk, as, say, web, signedIn } = await opened()
   const outlook = await atDesk('POST', '/desk/raffles/outlook', { ...LAMP, hours: 5 })
-  expect(outlook).toMatchObject({ fault: null, here: 5, could: 0, reasons: [{ code: 'raffle_hours', count: 5 }] })
+  expect(outlook).toMatchObject({ faults: {}, here: 5, could: 0, reasons: [{ code: 'raffle_hours', count: 5 }] })
   expect(JSON.stringify(outlook.checks)).toContain('No overlay has a raffle piece')
   expect(
-    (await atDesk('POST', '/desk/raffles/outlook', { ...LAMP, word: { word: 'get', aliases: [] } })).fault,
-  ).toContain('would mean two things')
+    (await atDesk('POST', '/desk/raffles/outlook', { ...LAMP, word: { word: 'get', aliases: [] } })).faults,
+  ).toEqual({ word: expect.stringContaining('would mean two things') })
+  const wrong = { ...LAMP, prize: { of: 'pot', share: 50 }, price: 0, seen: { least: 3, of: 2 } }
+  expect((await atDesk('POST', '/desk/raffles/outlook', wrong)).faults).toEqual({
+    prize: expect.stringContaining('nothing to share'),
+    seen: expect.stringContaining('Nobody can be at 3 of 2 shows'),
+  })
   expect(
     (await atDesk('POST', '/desk/raffles/outlook', { ...LAMP, price: 20, mostTickets: 11 })).priciest,
   ).toMatchObject({ cost: 200 })

@@ -8431,7 +8431,9 @@ export interface paths {
 				readonly 200: {
 					content: {
 						readonly "application/json": {
-							readonly fault: string | null;
+							readonly faults: {
+								readonly [key: string]: string;
+							};
 							readonly hints: readonly string[];
 							readonly here: number;
 							readonly could: number;

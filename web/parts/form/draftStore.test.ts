@@ -1,5 +1,6 @@
 import { describe, expect, test, vi } from 'vitest'
-import { type DraftStorage, DraftStore, discardDraftsOn, fits, hasDraftsOn } from './draftStore.ts'
+import { DraftStore, fits } from './draftStore.ts'
+import { type DraftStorage, discardDraftsOn, hasDraftsOn } from './keptDrafts.ts'
 
 function storage(): DraftStorage & { readonly kept: Map<string, string> } {
   const kept = new Map<string, string>()

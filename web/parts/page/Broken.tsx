@@ -1,6 +1,6 @@
 import { Component, type ReactNode } from 'react'
 import { Button } from '../Button.tsx'
-import { discardDraftsOn, hasDraftsOn } from '../form/draftStore.ts'
+import { discardDraftsOn, hasDraftsOn } from '../form/keptDrafts.ts'
 
 function withoutDrafts(): void {
   discardDraftsOn(window.location.pathname, window.localStorage)

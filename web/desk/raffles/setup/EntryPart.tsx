@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { FaultsAt } from '../../../parts/form/DraftField.tsx'
 import { Checkbox, NumberInput } from '../../../parts/form/inputs.tsx'
 import { WhoFields } from '../../commands/WhoFields.tsx'
 import { FIGURES, FigureRow } from '../../games/PlayPart.tsx'
@@ -10,7 +11,9 @@ export function EntryPart({ draft, put, fixed }: PartProps) {
   return (
     <div className="flex flex-col gap-3">
       <fieldset disabled={fixed} className="contents">
-        <WordFields label="Command and aliases" word={draft.word} setWord={(word) => put({ word })} />
+        <FaultsAt name="word">
+          <WordFields label="Command and aliases" word={draft.word} setWord={(word) => put({ word })} />
+        </FaultsAt>
       </fieldset>
       <Checkbox on={draft.byWord} onTick={(byWord) => put({ byWord })}>
         In chat, with this command
@@ -51,15 +54,19 @@ export function WhoPart({ draft, put, commands, fixed }: PartProps) {
   return (
     <fieldset disabled={fixed} className="flex flex-col gap-4">
       <legend className="sr-only">Who may enter</legend>
-      <WhoFields
-        who={draft.who}
-        view={commands}
-        setWho={(who) => put({ who })}
-        named={named}
-        setNamed={setNamed}
-        may="may enter"
-      />
-      <Standing draft={draft} put={put} />
+      <FaultsAt name="who">
+        <WhoFields
+          who={draft.who}
+          view={commands}
+          setWho={(who) => put({ who })}
+          named={named}
+          setNamed={setNamed}
+          may="may enter"
+        />
+      </FaultsAt>
+      <FaultsAt name="seen">
+        <Standing draft={draft} put={put} />
+      </FaultsAt>
     </fieldset>
   )
 }

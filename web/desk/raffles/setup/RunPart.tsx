@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { FaultsAt } from '../../../parts/form/DraftField.tsx'
 import { Select, TextInput } from '../../../parts/form/inputs.tsx'
 import { WhoFields } from '../../commands/WhoFields.tsx'
 import { FIGURES, FigureRow } from '../../games/PlayPart.tsx'
@@ -7,33 +8,43 @@ import type { PartProps } from './part.ts'
 
 /** What happens while it is open: reminders, the alert and the sound of an entry. */
 export function OpenPart({ draft, put, form }: PartProps) {
-  const { remind } = draft
   return (
     <div className="flex flex-col gap-3">
-      <div className={FIGURES}>
-        <FigureRow
-          label="Chat is reminded every"
-          value={remind.everyMinutes}
-          unit="minutes"
-          none="–"
-          most={1440}
-          onValue={(everyMinutes) => put({ remind: { ...remind, everyMinutes } })}
-        />
-        <BeforeRow
-          minutes={remind.beforeMinutes}
-          set={(beforeMinutes) => put({ remind: { ...remind, beforeMinutes } })}
-        />
-        <FigureRow
-          label="“Closing soon”, for triggers, is at"
-          value={draft.soonSeconds}
-          unit="seconds left"
-          none="–"
-          most={3600}
-          onValue={(soonSeconds) => put({ soonSeconds })}
-        />
-      </div>
-      <EntryShows draft={draft} put={put} form={form} />
+      <FaultsAt name="remind">
+        <WhenTold draft={draft} put={put} />
+      </FaultsAt>
+      <FaultsAt name="entryAlert">
+        <EntryShows draft={draft} put={put} form={form} />
+      </FaultsAt>
       <p className="text-muted">If many enter within five seconds, one alert is shown, with their number.</p>
+    </div>
+  )
+}
+
+function WhenTold({ draft, put }: Pick<PartProps, 'draft' | 'put'>) {
+  const { remind } = draft
+  return (
+    <div className={FIGURES}>
+      <FigureRow
+        label="Chat is reminded every"
+        value={remind.everyMinutes}
+        unit="minutes"
+        none="–"
+        most={1440}
+        onValue={(everyMinutes) => put({ remind: { ...remind, everyMinutes } })}
+      />
+      <BeforeRow
+        minutes={remind.beforeMinutes}
+        set={(beforeMinutes) => put({ remind: { ...remind, beforeMinutes } })}
+      />
+      <FigureRow
+        label="“Closing soon”, for triggers, is at"
+        value={draft.soonSeconds}
+        unit="seconds left"
+        none="–"
+        most={3600}
+        onValue={(soonSeconds) => put({ soonSeconds })}
+      />
     </div>
   )
 }

@@ -63,7 +63,7 @@ function SetupForm({ settings, setup, changed, form, commands }: SetupFormProps)
   const fixed = changed !== null && changed.status !== 'planned'
   const put = (patch: Partial<RaffleSettings>) => setDraft({ ...draft, ...patch })
   const parts: PartProps = { draft, put, form, commands, fixed }
-  const faults = faultsIn(RaffleSettings, draft, missingIn(draft))
+  const faults = { ...outlook?.faults, ...faultsIn(RaffleSettings, draft, missingIn(draft)) }
   return (
     <div className="flex max-w-6xl flex-col gap-4">
       <PageHead
@@ -84,7 +84,7 @@ function SetupForm({ settings, setup, changed, form, commands }: SetupFormProps)
         draft={draft}
         setup={setup}
         changed={changed}
-        fault={firstFault(faults) ?? outlook?.fault ?? undefined}
+        fault={firstFault(faults)}
         zone={form.timeZone}
         now={form.now}
         done={(raffle) => {

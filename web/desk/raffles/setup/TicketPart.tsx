@@ -1,6 +1,7 @@
 import { circleStanding, PLAIN_STANDINGS, standingName } from '#core/people'
 import { MOST_TICKETS, MOST_WEIGHT } from '#core/raffles'
 import { Button } from '../../../parts/Button.tsx'
+import { FaultsAt } from '../../../parts/form/DraftField.tsx'
 import { NumberInput, Select } from '../../../parts/form/inputs.tsx'
 import { DecimalInput } from '../../games/DecimalInput.tsx'
 import type { PartProps } from './part.ts'
@@ -34,8 +35,14 @@ export function TicketPart(props: PartProps) {
         />
         <span className="text-muted">{draft.price === 0 ? 'all are free' : 'tickets'}</span>
       </div>
-      {draft.price > 0 && <FreeTickets {...props} />}
-      <Weights {...props} />
+      {draft.price > 0 && (
+        <FaultsAt name="free">
+          <FreeTickets {...props} />
+        </FaultsAt>
+      )}
+      <FaultsAt name="weights">
+        <Weights {...props} />
+      </FaultsAt>
     </fieldset>
   )
 }
