@@ -20,7 +20,7 @@ const nothing: never = new Proxy(() => nothing, { get: () => nothing, apply: () 
 /** A channel's API with its addresses as they are below the channel's own: "/desk/people". */
 function channelApi(): OpenAPI3 {
   const parts = { db: nothing, channels: nothing, seats: nothing, secrets: nothing, door: nothing, issuers: nothing }
-  const routes = routesOf({ ...parts, config: { PUBLIC_URL: '' } })
+  const routes = routesOf({ ...parts, deliveries: nothing, config: { PUBLIC_URL: '' } })
   const { components, ...whole } = openApi(routes, '', { nameOf: (scope) => scope }) as OpenAPI3
   const paths = Object.entries(whole.paths ?? {})
     .filter(([path]) => path === OVERLAY || (path.startsWith(PREFIX) && !NOT_CALLED.has(path.slice(PREFIX.length))))

@@ -5,6 +5,7 @@ import { GAMES, settingsOf } from '../games/index.ts'
 import { readSetting, zoneSetting } from '../settings/index.ts'
 import { PLAIN_REWARD, rewards } from '../store/index.ts'
 import { openTallies } from '../tallies/tallies.ts'
+import { openWebhooks } from '../webhooks/index.ts'
 import { type ChangeRow, changes, sameContent } from './index.ts'
 
 const HAT = { ...PLAIN_REWARD, name: 'Hat', word: 'hat', price: 60 }
@@ -85,6 +86,22 @@ describe('the change log', () => {
     expect(desk({ kind: 'game.change', game, settings, confirmed: true } as Intent)).toMatchObject({ ok: true })
     expect(undo()).toMatchObject({ ok: true })
     expect(settingsOf(channel.world, game)).toEqual(before)
+  })
+
+  test('sets a webhook back and never tells its secret', () => {
+    const { channel, desk, log, undo } = atDesk()
+    const settings = { name: 'Lamp', address: 'https://example.org/a', kinds: ['show.started' as const] }
+    desk({ kind: 'webhook.save', webhook: null, settings, secret: 'sesame' })
+    const [webhook] = openWebhooks(channel.world)
+    desk({
+      kind: 'webhook.save',
+      webhook: webhook?.id ?? 0,
+      settings: { ...settings, address: 'https://example.org/b' },
+      secret: '',
+    })
+    expect(undo()).toMatchObject({ ok: true })
+    expect(openWebhooks(channel.world)).toMatchObject([{ address: 'https://example.org/a', secret: 'sesame' }])
+    expect(JSON.stringify(log())).not.toContain('sesame')
   })
 
   test('sets back a tally, the currency and the texts of the games', () => {

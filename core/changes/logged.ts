@@ -11,6 +11,7 @@ import { tallies } from '../tallies/index.ts'
 import type { Area } from '../team/index.ts'
 import { triggers } from '../triggers/index.ts'
 import { voiceSetting } from '../voice/index.ts'
+import { webhooks } from '../webhooks/index.ts'
 import { commands, wordsSetting } from '../words/index.ts'
 import type { Key, Table, World } from '../world/index.ts'
 
@@ -75,6 +76,13 @@ const MANY: Readonly<Record<string, OfMany>> = {
     table: circles as never,
     nameOf: named,
     contentOf: without('id', 'goneAt'),
+  },
+  webhook: {
+    area: 'connections',
+    what: 'webhook',
+    table: webhooks as never,
+    nameOf: named,
+    contentOf: without('id', 'secret', 'failingSince', 'pausedAt', 'goneAt'),
   },
   raffleSetup: {
     area: 'raffles',

@@ -6,6 +6,7 @@ import { announce, type Promotion, review } from '../ranks/index.ts'
 import { addToShow } from '../show/index.ts'
 import { startBudget } from '../texts/index.ts'
 import { setOffTriggers } from '../triggers/index.ts'
+import { tellWebhooks } from '../webhooks/index.ts'
 import { type Envelope, type Handler, type Key, type Need, needKey, type Result, type World } from '../world/index.ts'
 import { type AnswerTo, handlers, type Intent } from './intents.ts'
 
@@ -30,7 +31,8 @@ export function decide<I extends Intent>(world: World, intent: I & Envelope): Re
   try {
     const result = handlerOf(intent).decide(world, intent) as Result<AnswerTo<I>>
     if (result.ok) {
-      for (const follow of AFTER_EACH) follow(world, { moved, depth: 'depth' in intent ? intent.depth : 0 })
+      const done = { moved, facts: savepoint.facts, depth: 'depth' in intent ? intent.depth : 0 }
+      for (const follow of AFTER_EACH) follow(world, done)
     } else world.undo(savepoint)
     return result
   } catch (fault) {
@@ -42,17 +44,20 @@ export function decide<I extends Intent>(world: World, intent: I & Envelope): Re
 interface Done {
   /** How many transfers there were in the batch before this intent. */
   readonly moved: number
+  /** How many facts. */
+  readonly facts: number
   /** How many triggers led to it. */
   readonly depth: number
 }
 
-/** What follows every intent that was not refused, in this order: triggers hear of all that came of the others. */
+/** What follows every intent that was not refused, in this order: triggers hear of all that came of the others, webhooks of theirs, too. */
 const AFTER_EACH: readonly ((world: World, done: Done) => void)[] = [
   (world, { moved }) => countFlow(world, moved),
   (world) => reviewTouched(world),
   (world) => closeWithShow(world),
   (world) => logChanges(world),
   (world, { depth }) => setOffTriggers(world, [...world.moments], depth),
+  (world, { facts }) => tellWebhooks(world, facts),
 ]
 
 /** Rank and circles follow at once whatever changed somebody's hours, earnings or standing. */

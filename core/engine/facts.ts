@@ -16,6 +16,7 @@ import { tallyFacts } from '../tallies/facts.ts'
 import { teamFacts } from '../team/facts.ts'
 import { triggerFacts } from '../triggers/facts.ts'
 import { voiceFacts } from '../voice/facts.ts'
+import { webhookFacts } from '../webhooks/facts.ts'
 import { wordFacts } from '../words/facts.ts'
 import type { DeclaredFact, FactKind } from '../world/index.ts'
 import { channelFacts } from './channelFacts.ts'
@@ -42,6 +43,7 @@ export const FACTS = {
   ...teamFacts,
   ...triggerFacts,
   ...voiceFacts,
+  ...webhookFacts,
   ...wordFacts,
   ...runFacts,
   ...channelFacts,

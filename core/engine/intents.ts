@@ -18,6 +18,7 @@ import { tallyHandlers } from '../tallies/index.ts'
 import { teamHandlers } from '../team/index.ts'
 import { triggerHandlers } from '../triggers/index.ts'
 import { voiceHandlers } from '../voice/index.ts'
+import { webhookHandlers } from '../webhooks/index.ts'
 import { wordHandlers } from '../words/index.ts'
 import type { Envelope, Handler, World } from '../world/index.ts'
 import { rotateSeed } from './rotateSeed.ts'
@@ -49,6 +50,7 @@ const all = {
   ...teamHandlers,
   ...triggerHandlers,
   ...voiceHandlers,
+  ...webhookHandlers,
 }
 
 type IntentOf<H> = H extends { decide: (world: World, intent: infer I & Envelope) => unknown } ? I : never

@@ -19,6 +19,7 @@ import { storeRefusals } from '../store/refusals.ts'
 import { tallyRefusals } from '../tallies/refusals.ts'
 import { teamRefusals } from '../team/refusals.ts'
 import { triggerRefusals } from '../triggers/refusals.ts'
+import { webhookRefusals } from '../webhooks/refusals.ts'
 import type { DeclaredRefusal, RefusalCode } from '../world/index.ts'
 
 /** Every code of a refusal. One that a feature declares and that is not among these does not compile. */
@@ -44,4 +45,5 @@ export const REFUSALS: Readonly<Record<RefusalCode, DeclaredRefusal>> = {
   ...tallyRefusals,
   ...teamRefusals,
   ...triggerRefusals,
+  ...webhookRefusals,
 }

@@ -11,6 +11,7 @@ import { settings } from '../settings/index.ts'
 import { tallyHandlers } from '../tallies/index.ts'
 import { triggerHandlers } from '../triggers/index.ts'
 import { voiceHandlers } from '../voice/index.ts'
+import { webhookHandlers } from '../webhooks/index.ts'
 import { wordHandlers } from '../words/index.ts'
 import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 
@@ -81,6 +82,15 @@ const RESTORES: Readonly<Record<string, Restore>> = {
       kind: 'screen.save',
       overlay: Number(which),
       settings: content,
+    }),
+  // It keeps its secret, whatever is given here.
+  webhook: (world, settings, which) =>
+    webhookHandlers['webhook.save'].decide(world, {
+      ...envelopeOf(world),
+      kind: 'webhook.save',
+      webhook: Number(which),
+      settings,
+      secret: '',
     }),
   raffleSetup: (world, content: { readonly settings: never; readonly digit: number | null }, which) =>
     raffleHandlers['raffle.saveSetup'].decide(world, {

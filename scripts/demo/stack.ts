@@ -92,6 +92,8 @@ const serverEnv = ({ servers, web, standin, chat, port }: Around) => ({
   REQUESTS_PER_10S: '3000',
   CHECK_ANSWERS: 'yes',
   PLATFORM_ANSWERS_URL: `${standin}/api/redemptions`,
+  // The stand-in takes webhooks, too.
+  WEBHOOKS_INSIDE: 'yes',
   LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
 })
 

@@ -36,6 +36,8 @@ const Environment = Type.Object({
   CHAT_CHANNEL: Type.String({ default: '' }),
   /** Where the platform takes answers to redemptions of its own points; empty: it is not told. */
   PLATFORM_ANSWERS_URL: Type.String({ pattern: '^(https?://.+)?$', default: '' }),
+  /** Whether webhooks may lead to machines of the operator's own, and without encryption. */
+  WEBHOOKS_INSIDE: Type.String({ pattern: '^(yes|no)$', default: 'no' }),
   TRUSTED_PROXIES: Type.String({ pattern: '^[0-9]$', default: '0' }),
   REQUESTS_PER_10S: Type.String({ pattern: '^[1-9][0-9]{0,8}$', default: '300' }),
   CHAT_LINES_PER_10S: Type.String({ pattern: '^[1-9][0-9]{0,9}$', default: '30' }),

@@ -23,6 +23,7 @@ import { storeRoutes } from './store/index.ts'
 import { tallyRoutes } from './tallies/index.ts'
 import { teamRoutes } from './team/index.ts'
 import { triggerRoutes } from './triggers/index.ts'
+import { type DeliveryParts, webhookRoutes } from './webhooks/index.ts'
 
 /** What the routes need of the server. */
 export interface RouteParts {
@@ -33,10 +34,11 @@ export interface RouteParts {
   readonly secrets: EventSecrets
   readonly door: EventReceiver
   readonly issuers: Issuers
+  readonly deliveries: DeliveryParts
 }
 
 /** Every route of the channels' API, feature by feature. */
-export function routesOf({ config, db, channels, seats, secrets, door, issuers }: RouteParts): Route[] {
+export function routesOf({ config, db, channels, seats, secrets, door, issuers, deliveries }: RouteParts): Route[] {
   const chatOf = (channel: number) => seats.stateOf(channel)
   const features: Readonly<Record<string, readonly Route[]>> = {
     Show: showRoutes(db, channels, chatOf),
@@ -55,7 +57,10 @@ export function routesOf({ config, db, channels, seats, secrets, door, issuers }
     Fairness: fairnessRoutes(db),
     Security: securityRoutes(db),
     Settings: unreadableRoutes(db),
-    Connections: connectionRoutes({ db, channels, seats, secrets, door, publicUrl: config.PUBLIC_URL }),
+    Connections: [
+      ...connectionRoutes({ db, channels, seats, secrets, door, publicUrl: config.PUBLIC_URL }),
+      ...webhookRoutes(db, deliveries),
+    ],
   }
   return Object.entries(features).flatMap(([tag, routes]) => routes.map((route) => ({ ...route, tag })))
 }

@@ -23,6 +23,7 @@ import { SecurityLog } from './security/index.ts'
 
 import { migrateTimers, startTimers } from './timers/index.ts'
 import { reportRedemption } from './triggers/index.ts'
+import { deliver } from './webhooks/index.ts'
 
 export interface RunningServer {
   readonly channels: Channels
@@ -67,6 +68,7 @@ async function makeParts(config: Config, log: Logger, clock: Clock) {
     secrets,
     door,
     issuers,
+    deliveries: { channels, publicUrl: config.PUBLIC_URL, inside: config.WEBHOOKS_INSIDE === 'yes' },
     front: new Front(Number(config.TRUSTED_PROXIES), perAddress),
   }
 }
@@ -97,9 +99,10 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
   const http = await listen(config, app.fetch, parts.front)
   // Before the timers: a payment due now must know that nobody has looked round the room yet.
   await begin()
-  const timers = await startTimers(pool, config.DATABASE_URL, channels, log, (answer) =>
-    reportRedemption(pool, config.PLATFORM_ANSWERS_URL, config.PUBLIC_URL, answer),
-  )
+  const timers = await startTimers(pool, config.DATABASE_URL, channels, log, {
+    report: (answer) => reportRedemption(pool, config.PLATFORM_ANSWERS_URL, config.PUBLIC_URL, answer),
+    deliver: (told, attempt) => deliver(parts.deliveries, told, attempt),
+  })
   const claimCode = await newClaimCode(pool, clock())
   accepting = true
   log.info({ address: config.PUBLIC_URL }, 'ready')

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { Chat } from './Chat.tsx'
 import { Happenings } from './Happenings.tsx'
+import { Hooks } from './Hooks.tsx'
 import { Points } from './Points.tsx'
 import { useRoom } from './room.ts'
 import { Stage } from './Stage.tsx'
@@ -20,6 +21,7 @@ export function Page() {
           <Stage source={room?.source} />
           <Happenings as={as} />
           <Points as={as} />
+          <Hooks />
         </main>
         <Chat room={room} as={as} setAs={setAs} />
       </div>

@@ -5,6 +5,7 @@ import { Hono } from 'hono'
 import type { Provider } from 'oidc-provider'
 import { chatRoutes } from './chatRoutes.ts'
 import { type EventSender, type Happening, KINDS, WAYS, type Way } from './events.ts'
+import { hookRoutes } from './hooks.ts'
 import { CROWD, STREAMER } from './people.ts'
 import type { Players } from './players.ts'
 import { NATIVE_REWARDS, type NativePoints } from './points.ts'
@@ -34,6 +35,7 @@ export function standinApp(options: StandinAppOptions): App {
   whoRoutes(app, options.identity)
   eventRoutes(app, options.sender)
   pointRoutes(app, options.points)
+  hookRoutes(app)
   app.get('/', serveStatic({ root: options.pageFolder, path: 'index.html' }))
   app.get('/assets/*', serveStatic({ root: options.pageFolder }))
   app.get('/fonts/*', serveStatic({ root: options.pageFolder }))

@@ -25,6 +25,7 @@ import {
   TeamPage,
   TriggersPage,
   VoicePage,
+  WebhooksPage,
   WordsPage,
 } from './later.tsx'
 import { OnAirPage } from './show/OnAirPage.tsx'
@@ -72,7 +73,13 @@ mount('desk', <Desk />, [
     ],
   },
   { path: 'screen/overlays/:overlay', element: <EditorPage /> },
-  { path: 'connections', element: <ConnectionsPage /> },
+  {
+    path: 'connections',
+    children: [
+      { index: true, element: <ConnectionsPage /> },
+      { path: 'webhooks', element: <WebhooksPage /> },
+    ],
+  },
   {
     path: 'team',
     children: [

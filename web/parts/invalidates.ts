@@ -86,6 +86,7 @@ const INVALIDATES: {
   'team.changed': { desk: ['team', 'status'] },
   'tip.decided': { desk: ['connections'] },
   'tip.waits': { desk: ['connections'] },
+  'webhooks.changed': { desk: ['webhooks'] },
 }
 
 /** A server that is newer than this page tells kinds that it does not know. */

@@ -38,6 +38,7 @@ export type QueryName =
   | 'round'
   | 'rounds'
   | 'runs'
+  | 'webhooks'
   | 'screen'
   | 'security'
   | 'team'

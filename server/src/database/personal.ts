@@ -268,6 +268,8 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
   ),
   invitation: nobody(schema.invitation, 'of the team'),
   token: nobody(schema.token, 'of the team'),
+  webhook: nobody(schema.webhook, 'of the team'),
+  webhookDelivery: nobody(schema.webhookDelivery, 'what became of it, never what it said'),
   tokenUse: nobody(schema.tokenUse, 'times only'),
   flow: nobody(schema.flow, 'sums of a minute'),
   show: nobody(schema.show, 'the streamer’s words'),

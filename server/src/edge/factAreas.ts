@@ -36,6 +36,7 @@ const AREAS_OF: { readonly [F in Feature]: readonly Area[] } = {
   tally: ['people', 'commands'],
   team: ['team'],
   tip: ['people'],
+  webhooks: ['connections'],
 }
 
 /** Whether somebody of the team is told of a fact at the desk: what everybody is told, and what their rights let them see. */

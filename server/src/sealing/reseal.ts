@@ -12,6 +12,7 @@ export interface SealedColumn {
 /** Every sealed column. A test holds this list to the tables. */
 export const SEALED: readonly SealedColumn[] = [
   { table: 'event_secret', column: 'secret', about: 'event.secret' },
+  { table: 'webhook', column: 'secret', about: 'webhook.secret' },
   { table: 'overlay', column: 'secret', about: 'overlay.secret', hash: 'secret_hash' },
   { table: 'store_order', column: 'code', about: 'order.code' },
   { table: 'order_address', column: 'address', about: 'order.address' },

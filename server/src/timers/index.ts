@@ -1,6 +1,7 @@
 import { EventEmitter } from 'node:events'
-import { type Runner, run, type Task, type TaskList, type WorkerEvents } from 'graphile-worker'
+import { type Runner, type RunnerOptions, run, type Task, type TaskList, type WorkerEvents } from 'graphile-worker'
 import type { Logger as Log } from 'pino'
+import type { Delivery } from '#core/webhooks'
 import type { Jobs, TimedIntent } from '#core/world'
 import type { Channels } from '../channels.ts'
 import type { Pool } from '../database/index.ts'
@@ -25,21 +26,47 @@ export interface Timers {
   readonly stop: () => Promise<void>
 }
 
+/** What is told to others when its time has come. */
+export interface Outgoing {
+  readonly report: (answer: RedemptionAnswer) => Promise<void>
+  readonly deliver: (told: Delivery & { channel: number }, attempt: string) => Promise<void>
+}
+
+/** Nobody outside is told of anything. */
+const NOBODY: Outgoing = { report: async () => {}, deliver: async () => {} }
+
 /** Runs what is due, for as long as the server runs. A timer only hands in intents; one that fails is run again later. */
 export async function startTimers(
   pool: Pool,
   url: string,
   channels: Channels,
   log: Log,
-  report: (answer: RedemptionAnswer) => Promise<void> = async () => {},
+  outgoing: Outgoing = NOBODY,
 ): Promise<Timers> {
   const instance = new Instance(pool, url, log)
   await instance.start()
   let stopped = false
+  const parts = { pool, instance, channels, log, outgoing, stopped: () => stopped }
+  const stops = await Promise.all([
+    keepRunning(() => startRunner(parts, { taskList: tasksOf(parts), concurrency: 4, crontab: NIGHTLY })),
+    // Others may be slow to answer: no game waits for them.
+    keepRunning(() => startRunner(parts, { taskList: outgoingTasks(parts), concurrency: 8 })),
+  ])
+  const stop = async () => {
+    stopped = true
+    await Promise.all(stops.map((stopOne) => stopOne()))
+    await instance.stop()
+  }
+  return { stop }
+}
+
+/** Runs a runner, and another one when it gives up. @returns What ends it. */
+async function keepRunning(startOne: () => Promise<Runner>): Promise<() => Promise<void>> {
+  let stopped = false
   let runner: Runner | undefined
   let again: NodeJS.Timeout | undefined
   const start = async () => {
-    const started = await startRunner({ pool, instance, channels, log, report, stopped: () => stopped })
+    const started = await startOne()
     runner = started
     // It gives up where the database was away for long; we do not.
     void started.promise.catch(() => {}).then(() => later())
@@ -49,13 +76,11 @@ export async function startTimers(
     again = setTimeout(() => void start().catch(later), AGAIN_MS)
   }
   await start()
-  const stop = async () => {
+  return async () => {
     stopped = true
     clearTimeout(again)
     await runner?.stop().catch(() => {})
-    await instance.stop()
   }
-  return { stop }
 }
 
 interface RunnerParts {
@@ -63,12 +88,14 @@ interface RunnerParts {
   readonly instance: Instance
   readonly channels: Channels
   readonly log: Log
-  readonly report: (answer: RedemptionAnswer) => Promise<void>
+  readonly outgoing: Outgoing
   readonly stopped: () => boolean
 }
 
-function startRunner(parts: RunnerParts): Promise<Runner> {
-  const { pool, instance, log } = parts
+function startRunner(
+  { pool, instance, log }: RunnerParts,
+  work: Pick<RunnerOptions, 'taskList' | 'concurrency' | 'crontab'>,
+): Promise<Runner> {
   const events: WorkerEvents = new EventEmitter()
   const register = (id: string) => {
     instance.addWorker(id).catch((err: unknown) => log.warn({ err }, 'a timer worker could not be registered'))
@@ -76,16 +103,8 @@ function startRunner(parts: RunnerParts): Promise<Runner> {
   // A timer is locked by the worker or by its pool, depending on how it was fetched.
   events.on('pool:create', ({ workerPool }) => register(workerPool.id))
   events.on('worker:create', ({ worker }) => register(worker.workerId))
-  return run({
-    pgPool: pool,
-    logger: workerLogger(log),
-    events,
-    pollInterval: POLL_MS,
-    concurrency: 4,
-    noHandleSignals: true,
-    crontab: NIGHTLY,
-    taskList: tasksOf(parts),
-  })
+  const common = { pgPool: pool, logger: workerLogger(log), events, pollInterval: POLL_MS, noHandleSignals: true }
+  return run({ ...common, ...work })
 }
 
 /** What a timer that hands in its intent is kept as. */
@@ -95,24 +114,38 @@ interface Kept {
   readonly intent: TimedIntent
 }
 
+/** What is told to others, by who runs it. */
+type OutgoingJob = 'platform.report' | 'webhook.deliver'
+
 /** What the server does by itself when its time has come. */
-type JobTasks = { readonly [K in keyof Jobs]: (data: Jobs[K] & { channel: number }, attempt: string) => Promise<void> }
+type JobTasks<K extends keyof Jobs> = {
+  readonly [J in K]: (data: Jobs[J] & { channel: number }, attempt: string) => Promise<void>
+}
+
+const asTasks = <K extends keyof Jobs>(jobs: JobTasks<K>): TaskList =>
+  Object.fromEntries(
+    Object.entries<(data: never, attempt: string) => Promise<void>>(jobs).map(([name, run]): [string, Task] => [
+      name,
+      (payload, { job }) => run(payload as never, `${job.id}/${job.attempts}`),
+    ]),
+  )
+
+/** What others are told. Where they do not answer they are told again, later each time. */
+const outgoingTasks = ({ outgoing }: RunnerParts): TaskList =>
+  asTasks<OutgoingJob>({
+    'platform.report': (answer) => outgoing.report(answer),
+    'webhook.deliver': (told, attempt) => outgoing.deliver(told, attempt),
+  })
 
 /** What is done with a timer whose time has come: its intent is handed in until it is answered, or it is a job of the server's. */
 function tasksOf(parts: RunnerParts): TaskList {
-  const { pool, channels, log, report, stopped } = parts
-  const jobs: JobTasks = {
-    // Where the platform does not answer it is asked again, later each time.
-    'platform.report': (answer) => report(answer),
+  const { pool, channels, log, stopped } = parts
+  const jobs = asTasks<Exclude<keyof Jobs, OutgoingJob>>({
     'earning.allowance': ({ channel, due }) => untilDone(() => payAllowances(channels, channel, due), stopped),
     'earning.tick': ({ channel, show }, attempt) => untilDone(() => tick(channels, channel, show, attempt), stopped),
-  }
-  const tasks = Object.entries(jobs).map(([name, run]): [string, Task] => [
-    name,
-    (payload, { job }) => run(payload as never, `${job.id}/${job.attempts}`),
-  ])
+  })
   return {
-    ...Object.fromEntries(tasks),
+    ...jobs,
     [HANDS_IN]: (payload, { job }) => handIn(parts, payload as Kept, job.id),
     prune: async () => {
       log.info(await prune(pool, channels.clock), 'pruned')

@@ -4,15 +4,17 @@ import type { Pool } from '../database/index.ts'
 const KEPT_SECONDS = 40 * 86_400
 const SECURITY_KEPT_SECONDS = 180 * 86_400
 const RUNS_KEPT_SECONDS = 30 * 86_400
+const DELIVERIES_KEPT_SECONDS = 7 * 86_400
 
 /**
  * Lets go of what only serves repeats and pages that were away: seen intents and facts older than 40 days, the log of runs after 30, the
- * security log after 180. A page that was away for longer is told to load everything anew. Transfers, orders and shows are kept for good.
+ * security log after 180, what became of deliveries after 7. A page that was away for longer is told to load everything anew. Transfers, orders and shows are kept for good.
  * @returns How many rows went.
  */
 export async function prune(pool: Pool, clock: Clock): Promise<{ intents: number; facts: number }> {
   const before = clock() - KEPT_SECONDS
   await pool.query('delete from security_event where at < $1', [clock() - SECURITY_KEPT_SECONDS])
+  await pool.query('delete from webhook_delivery where at < $1', [clock() - DELIVERIES_KEPT_SECONDS])
   await pool.query('delete from rate_limit where expire < $1', [clock() * 1000])
   const intents = await pool.query('delete from seen_intent where at < $1', [before])
   // The newest fact stays, so that a channel's last number can always be read back with its time.

@@ -19,6 +19,7 @@ import { tallies, tallyCounts } from '#core/tallies'
 import { invitations, members, tokens } from '#core/team'
 import { outsideRewards, redemptions, triggers } from '#core/triggers'
 import { messages } from '#core/voice'
+import { webhooks } from '#core/webhooks'
 import { commands } from '#core/words'
 import { keptOf, type Table } from '#core/world'
 import { readKept, schema, unsealedSetting, withSeed } from '../database/index.ts'
@@ -147,6 +148,7 @@ export const STORED: readonly Stored[] = [
   kept(members, schema.member, 'gone_at is null'),
   kept(invitations, schema.invitation, 'gone_at is null'),
   kept(tokens, schema.token, 'gone_at is null'),
+  kept(webhooks, schema.webhook, 'gone_at is null'),
   kept(tallies, schema.tally, 'gone_at is null'),
   kept(commands, schema.command, 'gone_at is null'),
   kept(outsideRewards, schema.outsideReward),

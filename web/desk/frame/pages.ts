@@ -86,7 +86,15 @@ export const PAGES: readonly Group[] = [
   {
     group: 'Behind it',
     pages: [
-      { to: '/connections', name: 'Connections', area: 'connections' },
+      {
+        to: '/connections',
+        name: 'Connections',
+        area: 'connections',
+        tabs: [
+          { to: '/connections', name: 'Chat and events', title: 'Connections' },
+          { to: '/connections/webhooks', name: 'Webhooks' },
+        ],
+      },
       {
         to: '/team',
         name: 'Team',

@@ -3,10 +3,10 @@ import { NO_RIGHTS, READY_SETS } from '#core/team'
 import type { Body } from '../../parts/api/called.ts'
 import { answerOf, api, channelSlug } from '../../parts/api.ts'
 import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
+import { ShownOnce } from '../../parts/dialog/ShownOnce.tsx'
 import { Field, TextInput } from '../../parts/form/inputs.tsx'
 import { useChange } from '../../parts/useChange.ts'
 import { RightsFields } from './RightsFields.tsx'
-import { ShownOnce } from './ShownOnce.tsx'
 import { UntilField } from './UntilField.tsx'
 
 type Invite = Body<'/desk/team/invitations'>

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react'
-import { Button } from '../../parts/Button.tsx'
-import { FormDialog } from '../../parts/dialog/FormDialog.tsx'
-import { useCopy } from '../../parts/useCopy.ts'
+import { Button } from '../Button.tsx'
+import { useCopy } from '../useCopy.ts'
+import { FormDialog } from './FormDialog.tsx'
 
 interface ShownOnceProps {
   readonly title: string

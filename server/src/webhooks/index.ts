@@ -1,0 +1,2 @@
+export { type DeliveryParts, deliver } from './deliver.ts'
+export { webhookRoutes } from './routes.ts'
