@@ -4,7 +4,7 @@ import { fact } from '../world/index.ts'
 
 /** What is told of what other services report. */
 export const eventFacts = {
-  'event.received': fact(['desk'], 'Another service reported something.', {
+  'event.received': fact(['desk'], 'The platform reported something: a follow, a subscription, a tip.', {
     event: Id,
     type: Type.String(),
     name: orNull(Type.String()),
@@ -16,7 +16,7 @@ export const eventFacts = {
   }),
   'supporter.waits': fact(['desk'], 'A supporter whom nobody knows waits.', { supporter: Id, name: Type.String() }),
   'tip.decided': fact(['desk'], 'A tip that waited was decided.', { tip: Id, paid: Amount }),
-  'tip.waits': fact(['desk'], 'A tip in a currency without a rate waits.', {
+  'tip.waits': fact(['desk'], 'A tip in a currency without an exchange rate waits.', {
     tip: Id,
     name: Type.String(),
     currency: Type.String(),

@@ -9,7 +9,7 @@ import { fact } from '../world/index.ts'
 
 /** What is told of raffles. */
 export const raffleFacts = {
-  'raffle.changed': fact(['everyone'], 'A raffle stands otherwise.', {
+  'raffle.changed': fact(['everyone'], 'A raffle opened or closed, was drawn, or was changed.', {
     raffle: RaffleId,
     status: Status,
     closesAt: orNull(UnixSeconds),
@@ -50,7 +50,7 @@ export const raffleFacts = {
     won: Type.Optional(Id),
   }),
   'raffle.recorded': fact(['desk'], 'What became of a winner was noted.', { raffle: RaffleId, draw: Id }),
-  'raffle.revealed': fact(['everyone'], 'Who was drawn, and where the mark stops for each.', {
+  'raffle.revealed': fact(['everyone'], 'Winners were drawn: who, and where the marker stops for each.', {
     raffle: RaffleId,
     ...strip,
     picks: Type.Array(Type.Object({ draw: Id, name: Type.String(), mark: Count })),

@@ -4,7 +4,7 @@ import { fact } from '../world/index.ts'
 
 /** What is told of ranks and circles. */
 export const rankFacts = {
-  'circle.changed': fact(['desk'], 'Somebody came into a circle, or out of it.', {
+  'circle.changed': fact(['desk'], 'Somebody joined a circle, or left it.', {
     viewer: ViewerId,
     name: Type.String(),
   }),

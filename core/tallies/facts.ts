@@ -4,7 +4,7 @@ import { fact } from '../world/index.ts'
 
 /** What is told of tallies. */
 export const tallyFacts = {
-  'tally.changed': fact(['desk'], 'Somebody has more or less of a tally.', {
+  'tally.changed': fact(['desk'], 'Somebody’s count in a tally changed.', {
     tally: TallyId,
     viewer: ViewerId,
     before: Count,

@@ -20,7 +20,7 @@ export function WebhooksPage() {
   )
   return (
     <div className="flex max-w-4xl flex-col gap-4">
-      <PageActions note="A service with an https address is told what happens here, signed so that it can be sure.">
+      <PageActions note="Other services are told what happens here.">
         {webhooks.length > 0 && add}
       </PageActions>
       {found.isPending && <Loading what="the webhooks" />}
