@@ -7,7 +7,10 @@ import { defineConfig, type Plugin } from 'vite'
 const REACT =
   /node_modules[\\/](react|react-dom|scheduler|react-router|clsx|@tanstack[\\/](query-core|react-query))[\\/]/
 const FIRST =
-  /web[\\/]parts[\\/](\w+[\\/])?(mount|SignIn|PageTitle|Notice|live|CurrencyIcon|Button)\.tsx?$|core[\\/](currency|earning)[\\/](amount|explain|payout|limits)\.ts$/
+  /web[\\/]parts[\\/](\w+[\\/])?(mount|SignIn|SignInAgain|PageTitle|Notice|live|CurrencyIcon|Button|invalidates|useInvalidate|useFeed|useChange|queryKey|lazily|same)\.tsx?$|core[\\/](currency|earning)[\\/](amount|explain|payout|limits)\.ts$/
+const LIVE = /web[\\/]parts[\\/](feed|wake|sound|media)\.ts$|preload-helper|core[\\/]screen[\\/]files\.ts$/
+const DESK_FIRST =
+  /web[\\/]desk[\\/](status\.ts|rights\.tsx)$|core[\\/]team[\\/]levels\.ts$|web[\\/]parts[\\/](form[\\/]useAction\.ts|Figure\.tsx)$/
 
 // The package leads every program to the build with its warnings for developers.
 const ROUTER = fileURLToPath(new URL('./node_modules/react-router/dist/production/index.mjs', import.meta.url))
@@ -40,7 +43,9 @@ export default defineConfig({
         codeSplitting: {
           groups: [
             { name: 'react', test: REACT },
+            { name: 'live', test: LIVE },
             { name: 'first', test: FIRST },
+            { name: 'desk-first', test: DESK_FIRST },
           ],
         },
       },

@@ -1,26 +1,18 @@
 import { createHash } from 'node:crypto'
-import { gzipSync } from 'node:zlib'
 import { type Browser, type BrowserContext, chromium } from '@playwright/test'
-import { build as bundle } from 'esbuild'
 import pg from 'pg'
 import { STREAMER } from '../../standin/src/people.ts'
 import { freePort } from '../../testing/server/ports.ts'
 import { build } from '../build.ts'
 import { CHROMIUM } from '../chromium.ts'
 import { startStack } from '../demo/stack.ts'
+import { barePage, type Cookies, firstLoad, type PageFigure } from './firstLoad.ts'
 import { orderToAlert } from './store.ts'
-
-interface PageFigure {
-  readonly name: string
-  readonly kilobytes: number
-  readonly fontKilobytes: number
-  readonly usableMs: number
-}
 
 export interface FirstLoads {
   readonly pages: readonly PageFigure[]
-  /** React, Router and Query alone (KB, gzip): what a page cannot weigh less than. */
-  readonly bareKilobytes: number
+  /** React, Router and Query alone: what a page cannot be smaller or sooner than. */
+  readonly bare: PageFigure
   /** From the press on a page's link to its heading, and to its first row, the slowest of several (ms). */
   readonly move: { readonly frameMs: number; readonly contentMs: number }
   readonly orderToAlertMs: number
@@ -39,13 +31,18 @@ export async function firstLoads(): Promise<FirstLoads> {
     const cookie = await deskCookie(stack.database)
     const { hostname } = new URL(stack.web)
     const desk = { name: 'ricompensa_desk', value: cookie, domain: hostname, path: '/' }
+    const address = `${stack.web}/desk/workbench`
     const pages = [
-      await firstLoad(browser, 'desk', `${stack.web}/desk/workbench`, 'main h1, main h2', [desk]),
-      await firstLoad(browser, 'viewer page', `${stack.web}/c/workbench`, 'main article, main li', []),
-      await firstLoad(browser, 'overlay', stack.overlay, '#stage', []),
+      await firstLoad(browser, { name: 'desk', url: address, usable: 'main h1, main h2', cookies: [desk] }),
+      await firstLoad(browser, {
+        name: 'viewer page',
+        url: `${stack.web}/c/workbench`,
+        usable: 'main article, main li',
+      }),
+      await firstLoad(browser, { name: 'overlay', url: stack.overlay, usable: '#stage' }),
     ]
-    const move = await moves(await signedInAt(browser, [desk]), `${stack.web}/desk/workbench`)
-    return { pages, bareKilobytes: await bareKilobytes(), move, orderToAlertMs: await orderToAlert(browser, stack) }
+    const move = await moves(await signedInAt(browser, [desk]), address)
+    return { pages, bare: await barePage(browser), move, orderToAlertMs: await orderToAlert(browser, stack) }
   } finally {
     await browser.close()
     await stack.stop()
@@ -66,8 +63,6 @@ async function deskCookie(database: string): Promise<string> {
   return 'bench'
 }
 
-type Cookies = Parameters<Awaited<ReturnType<Browser['newContext']>>['addCookies']>[0]
-
 async function signedInAt(browser: Browser, cookies: Cookies): Promise<BrowserContext> {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } })
   await context.addCookies(cookies)
@@ -77,6 +72,8 @@ async function signedInAt(browser: Browser, cookies: Cookies): Promise<BrowserCo
 const MOVED_TO = ['Store', 'Commands', 'Games', 'Ranks'] as const
 /** What lies between pointing at a link and pressing it (ms). */
 const AIM_MS = 250
+/** For so long somebody looks at the first view before they go on. */
+const LOOK_MS = 2000
 
 /** As text: what runs in the page is not to be rewritten on its way there. Each is taken in the frame in which it can be seen. */
 const UNTIL_SHOWN = (name: string) => `new Promise((shown) => {
@@ -98,6 +95,7 @@ async function moves(context: BrowserContext, address: string) {
   const page = await context.newPage()
   await page.goto(address)
   await page.locator('main h1').first().waitFor()
+  await page.waitForTimeout(LOOK_MS)
   const all = { frameMs: 0, contentMs: 0 }
   for (const name of MOVED_TO) {
     const link = page.getByRole('navigation', { name: 'Pages' }).getByRole('link', { name, exact: true })
@@ -111,56 +109,4 @@ async function moves(context: BrowserContext, address: string) {
   }
   await context.close()
   return all
-}
-
-const BARE = `
-import { createRoot } from 'react-dom/client'
-import { BrowserRouter, NavLink, Outlet, useLocation, useNavigate, useRoutes, useSearchParams } from 'react-router'
-import { QueryClient, QueryClientProvider, useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query'
-globalThis.kept = [createRoot, BrowserRouter, NavLink, Outlet, useLocation, useNavigate, useRoutes, useSearchParams,
-  QueryClient, QueryClientProvider, useInfiniteQuery, useMutation, useQuery]`
-
-async function bareKilobytes(): Promise<number> {
-  const { outputFiles } = await bundle({
-    stdin: { contents: BARE, resolveDir: process.cwd() },
-    bundle: true,
-    minify: true,
-    write: false,
-    format: 'esm',
-    define: { 'process.env.NODE_ENV': '"production"' },
-  })
-  return gzipSync(outputFiles[0]?.contents ?? '').length / 1024
-}
-
-async function firstLoad(
-  browser: Browser,
-  name: string,
-  url: string,
-  usable: string,
-  cookies: Cookies,
-): Promise<PageFigure> {
-  const context = await browser.newContext()
-  await context.addCookies(cookies)
-  const page = await context.newPage()
-  const session = await context.newCDPSession(page)
-  await session.send('Emulation.setCPUThrottlingRate', { rate: 4 })
-  const bodies: Promise<{ font: boolean; bytes: number }>[] = []
-  page.on('response', (response) => {
-    // A live feed never ends, so it has no body to weigh.
-    if (/feed/.test(response.url())) return
-    const font = /\.woff2$/.test(response.url())
-    const weigh = (body: Buffer) => ({ font, bytes: font ? body.length : gzipSync(body).length })
-    bodies.push(response.body().then(weigh, () => ({ font, bytes: 0 })))
-  })
-  const began = performance.now()
-  await page.goto(url, { waitUntil: 'commit' })
-  await page.locator(usable).first().waitFor({ state: 'attached' })
-  const usableMs = performance.now() - began
-  // What the first view asks for by itself; parts fetched ahead for later come two seconds after.
-  await page.waitForLoadState('load')
-  await page.waitForTimeout(500)
-  const weights = await Promise.all(bodies)
-  await context.close()
-  const sum = (fonts: boolean) => weights.reduce((all, { font, bytes }) => all + (font === fonts ? bytes : 0), 0) / 1024
-  return { name, kilobytes: sum(false), fontKilobytes: sum(true), usableMs }
 }

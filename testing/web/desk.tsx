@@ -1,7 +1,7 @@
-import { QueryClient } from '@tanstack/react-query'
+import { QueryClient, useQuery } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import { ALL_RIGHTS } from '#core/team'
-import { type Status, statusQuery } from '../../web/desk/status.ts'
+import { type Status, StatusProvider, statusQuery } from '../../web/desk/status.ts'
 import { type DeskOrder, ordersQuery } from '../../web/desk/store/orders.ts'
 import { showPage } from './page.tsx'
 
@@ -57,6 +57,11 @@ export const order = (patch: Partial<DeskOrder> & { readonly id: number }): Desk
   ...patch,
 })
 
+/** As the desk does it: the status is that of its query. */
+function AtDesk({ children }: { readonly children: ReactNode }) {
+  return <StatusProvider value={useQuery(statusQuery).data}>{children}</StatusProvider>
+}
+
 interface DeskData {
   readonly orders?: readonly DeskOrder[]
   readonly status?: Partial<Status>
@@ -72,5 +77,5 @@ export function showDesk(page: ReactNode, { orders = [], status = {}, at = '/' }
   client.setQueryData(['redemptions'], { redemptions: [] })
   client.setQueryData(['raffles'], { running: [], setups: [] })
   client.setQueryData(['rounds'], { rounds: [] })
-  return showPage(page, { at, client })
+  return showPage(<AtDesk>{page}</AtDesk>, { at, client })
 }

@@ -7,7 +7,7 @@ import { Loading, Problem } from '../parts/feedback/Notice.tsx'
 import { SignInPage } from '../parts/SignIn.tsx'
 import { DeskFrame } from './frame/DeskFrame.tsx'
 import { JoinPage } from './later.tsx'
-import { statusQuery } from './status.ts'
+import { StatusProvider, statusQuery } from './status.ts'
 import { OtherDesks } from './team/OtherDesks.tsx'
 import { useDeskLive } from './useDeskLive.ts'
 
@@ -38,7 +38,11 @@ function OwnDesk() {
       </main>
     )
   }
-  return <DeskFrame status={status.data} live={live} />
+  return (
+    <StatusProvider value={status.data}>
+      <DeskFrame status={status.data} live={live} />
+    </StatusProvider>
+  )
 }
 
 function NotYours({ message }: { message: string }) {

@@ -29,64 +29,70 @@ import {
   WordsPage,
 } from './later.tsx'
 import { OnAirPage } from './show/OnAirPage.tsx'
+import { statusQuery } from './status.ts'
 
-mount('desk', <Desk />, [
-  { index: true, element: <OnAirPage /> },
-  { path: 'earning', element: <EarningPage /> },
-  { path: 'people', element: <PeoplePage /> },
-  { path: 'ranks', element: <RanksPage /> },
-  {
-    path: 'commands',
-    children: [
-      { index: true, element: <CommandsPage /> },
-      { path: 'triggers', element: <TriggersPage /> },
-      { path: 'tallies', element: <TalliesPage /> },
-      { path: 'log', element: <RunsPage /> },
-      { path: 'words', element: <WordsPage /> },
-      { path: 'voice', element: <VoicePage /> },
-    ],
-  },
-  {
-    path: 'store',
-    children: [
-      { index: true, element: <StorePage /> },
-      { path: 'orders', element: <OrdersPage /> },
-    ],
-  },
-  {
-    path: 'games',
-    children: [
-      { index: true, element: <GamesPage /> },
-      { path: 'cup', element: <CupPage /> },
-      { path: 'texts', element: <GameTextsPage /> },
-    ],
-  },
-  { path: 'raffles', element: <RafflesPage /> },
-  { path: 'raffles/new', element: <RaffleSetupPage /> },
-  { path: 'raffles/:raffle', element: <RafflePage /> },
-  {
-    path: 'screen',
-    children: [
-      { index: true, element: <OverlaysPage /> },
-      { path: 'alerts', element: <AlertsPage /> },
-      { path: 'library', element: <LibraryPage /> },
-    ],
-  },
-  { path: 'screen/overlays/:overlay', element: <EditorPage /> },
-  {
-    path: 'connections',
-    children: [
-      { index: true, element: <ConnectionsPage /> },
-      { path: 'webhooks', element: <WebhooksPage /> },
-    ],
-  },
-  {
-    path: 'team',
-    children: [
-      { index: true, element: <TeamPage /> },
-      { path: 'changes', element: <ChangesPage /> },
-    ],
-  },
-  { path: 'join', element: null },
-  ...(PartsPage === undefined ? [] : [{ path: 'parts', element: <PartsPage /> }]),
-])
+void mount(
+  'desk',
+  <Desk />,
+  [
+    { index: true, element: <OnAirPage /> },
+    { path: 'earning', element: <EarningPage /> },
+    { path: 'people', element: <PeoplePage /> },
+    { path: 'ranks', element: <RanksPage /> },
+    {
+      path: 'commands',
+      children: [
+        { index: true, element: <CommandsPage /> },
+        { path: 'triggers', element: <TriggersPage /> },
+        { path: 'tallies', element: <TalliesPage /> },
+        { path: 'log', element: <RunsPage /> },
+        { path: 'words', element: <WordsPage /> },
+        { path: 'voice', element: <VoicePage /> },
+      ],
+    },
+    {
+      path: 'store',
+      children: [
+        { index: true, element: <StorePage /> },
+        { path: 'orders', element: <OrdersPage /> },
+      ],
+    },
+    {
+      path: 'games',
+      children: [
+        { index: true, element: <GamesPage /> },
+        { path: 'cup', element: <CupPage /> },
+        { path: 'texts', element: <GameTextsPage /> },
+      ],
+    },
+    { path: 'raffles', element: <RafflesPage /> },
+    { path: 'raffles/new', element: <RaffleSetupPage /> },
+    { path: 'raffles/:raffle', element: <RafflePage /> },
+    {
+      path: 'screen',
+      children: [
+        { index: true, element: <OverlaysPage /> },
+        { path: 'alerts', element: <AlertsPage /> },
+        { path: 'library', element: <LibraryPage /> },
+      ],
+    },
+    { path: 'screen/overlays/:overlay', element: <EditorPage /> },
+    {
+      path: 'connections',
+      children: [
+        { index: true, element: <ConnectionsPage /> },
+        { path: 'webhooks', element: <WebhooksPage /> },
+      ],
+    },
+    {
+      path: 'team',
+      children: [
+        { index: true, element: <TeamPage /> },
+        { path: 'changes', element: <ChangesPage /> },
+      ],
+    },
+    { path: 'join', element: null },
+    ...(PartsPage === undefined ? [] : [{ path: 'parts', element: <PartsPage /> }]),
+  ],
+  statusQuery,
+)

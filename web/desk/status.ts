@@ -1,4 +1,5 @@
-import { queryOptions, useQuery } from '@tanstack/react-query'
+import { queryOptions } from '@tanstack/react-query'
+import { createContext, use } from 'react'
 import type { Answer } from '../parts/api/called.ts'
 import { answerOf, api } from '../parts/api.ts'
 import { keyOf } from '../parts/queryKey.ts'
@@ -19,9 +20,14 @@ export const statusQuery = queryOptions({
   refetchInterval: 5000,
 })
 
+const Around = createContext<Status | undefined>(undefined)
+
+/** Around the desk: nearly everything on it goes by the status, so it is asked for in one place. */
+export const StatusProvider = Around
+
 /** The status, once the desk has loaded it; pages are shown only then. */
 export function useStatus(): Status {
-  const { data } = useQuery(statusQuery)
-  if (data === undefined) throw new Error('The desk shows its pages only after the status is loaded.')
-  return data
+  const status = use(Around)
+  if (status === undefined) throw new Error('The desk shows its pages only after the status is loaded.')
+  return status
 }

@@ -1,4 +1,4 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { type FetchQueryOptions, QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { type ReactElement, StrictMode, startTransition } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter, type RouteObject, useRoutes } from 'react-router'
@@ -22,8 +22,19 @@ function offerToInstall(folder: string): void {
   document.head.append(link)
 }
 
-/** Starts one of the applications of a channel: its pages, within their frame, below /<folder>/<channel>. */
-export function mount(folder: 'desk' | 'c', frame: ReactElement, pages: RouteObject[]): void {
+/** So long the first drawing waits for what it shows (ms): the page's HTML has it asked for before the programs are there. */
+const FIRST_MS = 150
+
+/**
+ * Starts one of the applications of a channel: its pages, within their frame, below /<folder>/<channel>.
+ * @param first - What the frame shows: with it at hand the page is drawn once, not twice.
+ */
+export async function mount<T, K extends readonly unknown[]>(
+  folder: 'desk' | 'c',
+  frame: ReactElement,
+  pages: RouteObject[],
+  first: FetchQueryOptions<T, Error, T, K>,
+): Promise<void> {
   applyChosenTheme()
   offerToInstall(folder)
   const basename = `/${folder}/${channelSlug()}`
@@ -31,6 +42,7 @@ export function mount(folder: 'desk' | 'c', frame: ReactElement, pages: RouteObj
   const routes = [{ path: '/', element: frame, children: [...pages, lost] }]
   const client = new QueryClient({ defaultOptions: { queries: { staleTime: 15_000, retry: onceIfWorthwhile } } })
   const page = createRoot(document.getElementById('app') as HTMLElement)
+  await Promise.race([client.prefetchQuery(first), new Promise((on) => setTimeout(on, FIRST_MS))])
   // In slices, so that a slow phone can scroll in between.
   startTransition(() =>
     page.render(

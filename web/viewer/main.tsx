@@ -1,4 +1,5 @@
 import { mount } from '../parts/mount.tsx'
+import { channelQuery } from './channel.ts'
 import {
   CheckPage,
   CommandsPage,
@@ -12,14 +13,19 @@ import {
 import { StorePage } from './store/StorePage.tsx'
 import { ViewerFrame } from './ViewerFrame.tsx'
 
-mount('c', <ViewerFrame />, [
-  { index: true, element: <StorePage /> },
-  { path: 'games', element: <GamesPage /> },
-  { path: 'games/:round', element: <RoundPage /> },
-  { path: 'raffles', element: <RafflesPage /> },
-  { path: 'raffles/:raffle', element: <RafflePage /> },
-  { path: 'check', element: <CheckPage /> },
-  { path: 'mine', element: <MinePage /> },
-  { path: 'lists', element: <ListsPage /> },
-  { path: 'commands', element: <CommandsPage /> },
-])
+void mount(
+  'c',
+  <ViewerFrame />,
+  [
+    { index: true, element: <StorePage /> },
+    { path: 'games', element: <GamesPage /> },
+    { path: 'games/:round', element: <RoundPage /> },
+    { path: 'raffles', element: <RafflesPage /> },
+    { path: 'raffles/:raffle', element: <RafflePage /> },
+    { path: 'check', element: <CheckPage /> },
+    { path: 'mine', element: <MinePage /> },
+    { path: 'lists', element: <ListsPage /> },
+    { path: 'commands', element: <CommandsPage /> },
+  ],
+  channelQuery,
+)

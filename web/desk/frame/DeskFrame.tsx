@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { DraftsProvider } from '../../parts/form/drafts.tsx'
+import { AfterHead } from '../../parts/page/AfterHead.tsx'
 import { SignInAgain } from '../../parts/SignInAgain.tsx'
 import { useWide } from '../../parts/useWide.ts'
 import { JumpBox } from '../JumpBox.tsx'
@@ -41,7 +42,11 @@ export function DeskFrame({ status, live }: { status: Status; live: boolean }) {
           <main id="page" tabIndex={-1} className="min-w-0 flex-1 overflow-y-auto p-3 outline-none lg:p-5">
             <DeskPage />
           </main>
-          {wide && <SideRail />}
+          {wide && (
+            <AfterHead>
+              <SideRail />
+            </AfterHead>
+          )}
         </div>
         {!wide && <PhoneBar status={status} onJump={jump} />}
         <JumpBox open={jumping} setOpen={setJumping} />

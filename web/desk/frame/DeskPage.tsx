@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
-import { type ReactNode, startTransition, useEffect, useState } from 'react'
 import { Outlet, useLocation } from 'react-router'
 import { AREA_NAMES, type Area, may } from '#core/team'
+import { AfterHead } from '../../parts/page/AfterHead.tsx'
 import { HeadedPage } from '../../parts/page/PageHead.tsx'
 import { Empty } from '../../parts/page/Panel.tsx'
 import { openRoundsQuery } from '../games/view.ts'
@@ -54,10 +54,3 @@ function Headed({ head, notes }: HeadedProps) {
 const NotForYou = ({ area }: { readonly area: Area }) => (
   <Empty>You may not look at this page ({AREA_NAMES[area].name}). Ask an owner of the channel.</Empty>
 )
-
-/** A large page takes its time to draw: its head is seen before that begins. */
-function AfterHead({ children }: { children: ReactNode }) {
-  const [drawing, startDrawing] = useState(false)
-  useEffect(() => startTransition(() => startDrawing(true)), [])
-  return drawing && children
-}

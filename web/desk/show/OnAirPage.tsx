@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { Button } from '../../parts/Button.tsx'
+import { AfterHead } from '../../parts/page/AfterHead.tsx'
 import { PageHead } from '../../parts/page/PageHead.tsx'
 import { Empty } from '../../parts/page/Panel.tsx'
 import { EveningChart, FirstMinutes, GoOnAirDialog, ViewerPanel } from '../later.tsx'
@@ -60,7 +61,9 @@ export function OnAirPage() {
           </IfMayIn>
         </div>
       )}
-      <Evening onAir={onAir} onViewer={setViewer} />
+      <AfterHead>
+        <Evening onAir={onAir} onViewer={setViewer} />
+      </AfterHead>
       {starting && <GoOnAirDialog close={() => setStarting(false)} />}
       {viewer !== undefined && <ViewerPanel begin="History" id={viewer} close={() => setViewer(undefined)} />}
     </div>

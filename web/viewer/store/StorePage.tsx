@@ -18,6 +18,7 @@ import { WhyNot } from './WhyNot.tsx'
 export function StorePage() {
   usePageTitle('Store')
   const { rewards, secrets, signedIn } = useChannel()
+  const looking = useLooking()
   const [chosen, setChosen] = useState<number>()
   const groups = [...new Set(rewards.map(({ group }) => group))]
   const open = rewards.find(({ id }) => id === chosen)
@@ -40,7 +41,7 @@ export function StorePage() {
             {rewards
               .filter((reward) => reward.group === group)
               .map((reward) => (
-                <RewardRow key={reward.id} reward={reward} onChoose={() => setChosen(reward.id)} />
+                <RewardRow key={reward.id} reward={reward} looking={looking} onChoose={() => setChosen(reward.id)} />
               ))}
           </ul>
         </section>
@@ -51,19 +52,31 @@ export function StorePage() {
   )
 }
 
+/** Who looks at the store, and what they go by: asked for once, for there may be hundreds of rewards. */
+function useLooking() {
+  const { currency, slug } = useChannel()
+  return { currency, slug, balance: useMe()?.balance, plan: useOwnPlan() }
+}
+
+type Looking = ReturnType<typeof useLooking>
+
 /** What stands below the name of a reward that can be bought: how much is missing, or what it is. */
-function useTelling(reward: Reward, short: number): string {
-  const watching = watchingFor(useOwnPlan(), short)
+function tellingOf(reward: Reward, short: number, plan: Looking['plan']): string {
+  const watching = watchingFor(plan, short)
   if (short > 0)
     return `${digits(short)} short${watching === null ? '' : `: ${durationInWords(watching)} of watching for you`}`
   return reward.description
 }
 
-function RewardRow({ reward, onChoose }: { reward: Reward; onChoose: () => void }) {
-  const { currency, slug } = useChannel()
-  const me = useMe()
-  const short = me === undefined ? 0 : Math.max(0, reward.price - me.balance)
-  const telling = useTelling(reward, short)
+interface RewardRowProps {
+  readonly reward: Reward
+  readonly looking: Looking
+  readonly onChoose: () => void
+}
+
+function RewardRow({ reward, looking: { currency, slug, balance, plan }, onChoose }: RewardRowProps) {
+  const short = balance === undefined ? 0 : Math.max(0, reward.price - balance)
+  const telling = tellingOf(reward, short, plan)
   const now = reward.why === null && short === 0
   return (
     <li className={clsx('flex items-center gap-3 border-b border-line py-3', reward.why !== null && 'text-muted')}>
