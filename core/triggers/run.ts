@@ -10,6 +10,7 @@ import { type RedemptionRow, redemptions, type TriggerRow, triggerOf } from './t
 
 const GONE = 'This trigger no longer exists. Reload the page.'
 
+/** What the limits of a trigger are counted by. */
 export const triggerKey = (id: number): LimitKey => `t${id}`
 
 type Figures = Readonly<Record<string, string | number>>

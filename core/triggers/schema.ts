@@ -20,6 +20,9 @@ export const RAFFLE_SOURCES = [
   'raffleUnclaimed',
 ] as const
 
+/** The colours that a button of the desk can have. */
+export const BUTTON_COLOURS = ['plain', 'brass', 'moss', 'brick'] as const
+
 /** What sets a trigger off. */
 export const Source = Type.Union([
   Type.Object(
@@ -41,6 +44,17 @@ export const Source = Type.Union([
       of: Type.Literal('timer'),
       minutes: whole(1, 1440),
       lines: whole(0, 10_000),
+    },
+    closed,
+  ),
+  Type.Object(
+    {
+      of: Type.Literal('button'),
+      /** The board that it is on; empty: the first one, which needs no name. */
+      board: Type.String({ maxLength: 40 }),
+      colour: oneOf(BUTTON_COLOURS),
+      /** Whether a second press is asked for, so that a slip of a finger does nothing. */
+      confirm: Type.Boolean(),
     },
     closed,
   ),

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { TestChannel } from '../../testing/core/channel.ts'
+import { TestChannel, TRIGGER } from '../../testing/core/channel.ts'
 import { EVERYONE_MAY, NO_LIMITS } from '../access/index.ts'
 import { runs } from '../runs/index.ts'
 import type { Step } from '../steps/index.ts'
@@ -276,5 +276,34 @@ describe('an outside reward', () => {
     channel.runTimers()
     expect(reports(channel)).toEqual([['r1', 'refused']])
     expect(channel.world.all(redemptions)[0]?.why).toContain('That takes 10 rivets')
+  })
+})
+
+describe('a button of the desk', () => {
+  const BUTTON: Source = { of: 'button', board: '', colour: 'plain', confirm: false }
+
+  test('runs its steps when it is pressed, for nobody, as often as it may', () => {
+    const channel = withPeople()
+    const limits = { ...NO_LIMITS, everyoneSeconds: 60 }
+    const trigger = channel.trigger({ name: 'Bell', source: BUTTON, limits, steps: [say('Ding!')] })
+    const press = () => channel.send({ kind: 'button.press', trigger })
+    expect(said(channel, press)).toEqual(['Ding!'])
+    expect(press()).toMatchObject({ ok: true, value: { refusal: { code: 'rests' } } })
+    channel.now += 60
+    expect(said(channel, press)).toEqual(['Ding!'])
+    expect(channel.world.appended(runs).at(-1)).toMatchObject({ name: 'Bell', viewer: null })
+  })
+
+  test('cannot have steps about who set it off, and is the only trigger that a press reaches', () => {
+    const channel = withPeople()
+    const settings = { ...TRIGGER, source: BUTTON, steps: [pay(5)] }
+    expect(channel.send({ kind: 'trigger.save', trigger: null, settings })).toMatchObject({
+      refusal: { code: 'trigger_invalid' },
+    })
+    const raid = channel.trigger({ source: { of: 'raid', from: 0, to: null }, steps: [say('A raid')] })
+    expect(channel.send({ kind: 'button.press', trigger: raid })).toMatchObject({
+      refusal: { code: 'trigger_not_found' },
+    })
+    expect(channel.send({ kind: 'button.press', trigger: 999 })).toMatchObject({ ok: false })
   })
 })

@@ -194,7 +194,44 @@ const welcomeTriggers = (): TriggerSettings[] => [
   ),
 ]
 
-/** Gives the demo its stamp card, commands and triggers. */
+type ButtonColour = Extract<TriggerSettings['source'], { of: 'button' }>['colour']
+
+const button = (
+  name: string,
+  steps: Step[],
+  { board = '', colour = 'plain', confirm = false }: { board?: string; colour?: ButtonColour; confirm?: boolean } = {},
+): TriggerSettings =>
+  trigger(name, { of: 'button', board, colour, confirm }, steps, {
+    group: 'Buttons',
+    limits: { ...NO_LIMITS, everyoneSeconds: 10 },
+  })
+
+const buttons = (): TriggerSettings[] => [
+  button('Bell', [{ do: 'sound', sound: 'bell' }], { colour: 'brass' }),
+  button('Tea break', [say('The kettle is on: back in ten minutes.')]),
+  button(
+    'A repair is done',
+    [
+      {
+        do: 'alert',
+        title: 'It works again!',
+        line: 'One more for the shelf',
+        picture: 'lamp',
+        sound: 'ratchet',
+        seconds: 8,
+      },
+    ],
+    { colour: 'moss' },
+  ),
+  button('10 rivets for everyone', [{ do: 'pay', to: { of: 'present' }, amount: { fixed: 10 } }], {
+    colour: 'brick',
+    confirm: true,
+  }),
+  button('Open a heist', [{ do: 'round', how: 'open', game: 'heist' }], { board: 'Games' }),
+  button('Spin the wheel', [{ do: 'round', how: 'open', game: 'roulette' }], { board: 'Games' }),
+]
+
+/** Gives the demo its stamp card, commands, triggers and buttons. */
 export async function seedCommands(
   now: number,
   submit: (intent: Intent) => Promise<{ ok: boolean; value?: unknown }>,
@@ -207,7 +244,7 @@ export async function seedCommands(
     ...[...stampCommands(stamps), ...otherCommands()].map(
       (one) => ({ kind: 'command.save', command: null, settings: one }) as const,
     ),
-    ...[...outsideTriggers(stamps), ...welcomeTriggers()].map(
+    ...[...outsideTriggers(stamps), ...welcomeTriggers(), ...buttons()].map(
       (one) => ({ kind: 'trigger.save', trigger: null, settings: one }) as const,
     ),
   ]

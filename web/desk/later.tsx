@@ -20,6 +20,7 @@ export const ConnectionsPage = lazily(async () => (await import('./connections/C
 export const WebhooksPage = lazily(async () => (await import('./webhooks/WebhooksPage.tsx')).WebhooksPage)
 export const RanksPage = lazily(async () => (await import('./ranks/RanksPage.tsx')).RanksPage)
 export const CommandsPage = lazily(async () => (await import('./commands/CommandsPage.tsx')).CommandsPage)
+export const ButtonsPage = lazily(async () => (await import('./triggers/ButtonsPage.tsx')).ButtonsPage)
 export const TriggersPage = lazily(async () => (await import('./triggers/TriggersPage.tsx')).TriggersPage)
 export const TalliesPage = lazily(async () => (await import('./tallies/TalliesPage.tsx')).TalliesPage)
 export const RunsPage = lazily(async () => (await import('./commands/RunsPage.tsx')).RunsPage)

@@ -2,6 +2,7 @@ import { mount } from '../parts/mount.tsx'
 import { Desk } from './Desk.tsx'
 import {
   AlertsPage,
+  ButtonsPage,
   ChangesPage,
   CommandsPage,
   ConnectionsPage,
@@ -36,6 +37,7 @@ void mount(
   <Desk />,
   [
     { index: true, element: <OnAirPage /> },
+    { path: 'buttons', element: <ButtonsPage /> },
     { path: 'earning', element: <EarningPage /> },
     { path: 'people', element: <PeoplePage /> },
     { path: 'ranks', element: <RanksPage /> },

@@ -5,6 +5,7 @@
 export type QueryName =
   | 'accounts'
   | 'address'
+  | 'buttons'
   | 'changes'
   | 'channel'
   | 'chat'
@@ -38,7 +39,6 @@ export type QueryName =
   | 'round'
   | 'rounds'
   | 'runs'
-  | 'webhooks'
   | 'screen'
   | 'security'
   | 'team'
@@ -51,6 +51,7 @@ export type QueryName =
   | 'unreadable'
   | 'viewer'
   | 'viewers'
+  | 'webhooks'
   | 'words'
 
 /** The key of a query: its name, and which of them it is. */

@@ -6,7 +6,7 @@ import { Amount, Count, exactly, Id, oneOf, orNull, UnixSeconds, ViewerId } from
 import { Piece } from '#core/screen'
 import { Steps } from '#core/steps'
 import { KINDS, OVER_WINDOWS, RewardSettings } from '#core/store'
-import { TriggerSettings } from '#core/triggers'
+import { BUTTON_COLOURS, TriggerSettings } from '#core/triggers'
 import { Voice } from '#core/voice'
 import { ChatWords, CommandSettings } from '#core/words'
 import type { Unchangeable } from '#core/world'
@@ -34,6 +34,22 @@ export const TriggerShown = exactly({
   dueAt: orNull(UnixSeconds),
   who: Type.String(),
   ready: Readiness,
+})
+
+export const Buttons = exactly({
+  now: UnixSeconds,
+  buttons: Type.Array(
+    exactly({
+      id: Id,
+      name: Type.String(),
+      board: Type.String(),
+      colour: oneOf(BUTTON_COLOURS),
+      confirm: Type.Boolean(),
+      ready: Readiness,
+      /** Until when it is on cooldown; 0, or what has passed: it is not. */
+      restsUntil: UnixSeconds,
+    }),
+  ),
 })
 
 export const RewardWithSteps = exactly({

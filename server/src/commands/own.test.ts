@@ -285,6 +285,32 @@ describe('a redemption of the platform’s own points', () => {
   })
 })
 
+describe('buttons of the desk', () => {
+  test('say whether they work now, run their steps at a press, and then say until when they are on cooldown', async () => {
+    const { call, replies } = await deskWithCommands()
+    const source = { of: 'button', board: 'Evening', colour: 'moss', confirm: true }
+    const limits = { ...TRIGGER.limits, everyoneSeconds: 600 }
+    const { trigger } = await call('POST', '/desk/triggers', {
+      ...TRIGGER,
+      ...{ name: 'Bell', source, limits, steps: [say('Ding!')] },
+    })
+    await call('POST', '/desk/triggers', { ...TRIGGER, name: 'Follow', steps: [say('hello')] })
+    const shown = async () => (await call('GET', '/desk/buttons')).buttons as { restsUntil: number }[]
+    expect(await shown()).toMatchObject([
+      {
+        id: trigger,
+        ...{ name: 'Bell', board: 'Evening', colour: 'moss', confirm: true, restsUntil: 0 },
+        ready: { ready: false, sentence: expect.stringMatching(/Chat is not connected/) },
+      },
+    ])
+    expect(await call('POST', `/desk/buttons/${trigger}/press`)).toMatchObject({ outcome: 'done' })
+    expect(await replies()).toEqual(['Ding!'])
+    expect((await shown())[0]?.restsUntil).toBeGreaterThan(systemClock() + 500)
+    expect(await call('POST', `/desk/buttons/${trigger}/press`)).toMatchObject({ refusal: { code: 'rests' } })
+    expect(await call('POST', '/desk/buttons/999/press')).toMatchObject({ code: 'trigger_not_found' })
+  })
+})
+
 describe('what everybody can see', () => {
   test('the list of commands says what each does, for whom, and whether it is for the caller', async () => {
     const { made, viewer, submit, ids } = await deskWithCommands()

@@ -89,6 +89,15 @@ function triggerShown(
   return { id, settings, dueAt, who: whoInWords(settings.who, names), ready }
 }
 
+/** Triggers, and whether each of them works now. */
+export async function triggersShown(db: Reader, channel: number, now: number, chat: ChatState) {
+  const triggers = await triggersOf(db, channel)
+  const names = await whoNames(db, channel, triggers)
+  const around = { ...(await aroundOf(db, channel)), names, standing: await standingOf(db, channel, now, chat) }
+  const listed = new Set((await outsideRewardsOf(db, channel)).filter((one) => one.listed).map(({ id }) => id))
+  return triggers.map((row) => triggerShown(row, around, listed))
+}
+
 /** Commands, triggers and tallies with all that their forms need, and whether each of them works now. */
 export async function commandsView(db: Reader, channel: number, now: number, chat: ChatState) {
   const triggers = await triggersOf(db, channel)

@@ -9,6 +9,7 @@ import type { ChatState } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
 import { desk, hand, type Route, route } from '../http/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
+import { buttonRoutes } from './buttonRoutes.ts'
 import { ownCommandRoutes } from './ownRoutes.ts'
 import { publicCommandRoutes } from './publicRoutes.ts'
 import { rewardRoutes } from './store/routes.ts'
@@ -17,6 +18,7 @@ import { rewardRoutes } from './store/routes.ts'
 export function commandRoutes(db: Reader, channels: Channels, chat: (channel: number) => Promise<ChatState>): Route[] {
   return [
     ...ownCommandRoutes(db, channels, chat),
+    ...buttonRoutes(db, channels, chat),
     ...publicCommandRoutes(db, channels),
     ...wordRoutes(db, channels),
     ...rewardRoutes(db, channels, chat),

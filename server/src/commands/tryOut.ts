@@ -9,7 +9,7 @@ import type { UnixSeconds, ViewerId } from '#core/schema'
 import { writeSetting } from '#core/settings'
 import { latestShow, showOnAir, shows } from '#core/show'
 import { type RewardSettings, rewards } from '#core/store'
-import { type RunTrigger, type TriggerSettings, triggers } from '#core/triggers'
+import { hasViewer, type RunTrigger, type TriggerSettings, triggers } from '#core/triggers'
 import { type CommandSettings, commands } from '#core/words'
 import type { Refusal, Timer, World } from '#core/world'
 import type { Client, Pool } from '../database/index.ts'
@@ -155,6 +155,11 @@ function intentOf(world: World, { what }: Trial, viewer: ViewerId): Tries {
   const settings =
     source.of === 'outside' ? { ...what.settings, source: { ...source, approval: 'itself' as const } } : what.settings
   world.put(triggers, { id, settings, goneAt: null, dueAt: null, linesAt: 0, showId: 0 })
-  const nobody = source.of === 'timer' || source.of === 'showStarted' || source.of === 'showEnded'
-  return { kind: 'trigger.run', trigger: id, viewer: nobody ? null : viewer, figures: what.figures, depth: 1 }
+  return {
+    kind: 'trigger.run',
+    trigger: id,
+    viewer: hasViewer(source.of) ? viewer : null,
+    figures: what.figures,
+    depth: 1,
+  }
 }

@@ -1,7 +1,7 @@
 import type { LineAnswer, UseCommand } from '#core/commands'
 import type { AnswerTo } from '#core/engine'
 import type { UnixSeconds } from '#core/schema'
-import type { RunTrigger } from '#core/triggers'
+import type { PressButton, RunTrigger } from '#core/triggers'
 import type { Result } from '#core/world'
 import type { Channels } from '../channels.ts'
 
@@ -48,7 +48,7 @@ async function flush(channels: Channels): Promise<void> {
 }
 
 /** Hands in an intent that runs something, and notes how long that took. */
-export async function timed<I extends UseCommand | RunTrigger>(
+export async function timed<I extends UseCommand | RunTrigger | PressButton>(
   channels: Channels,
   channel: number,
   key: string,

@@ -26,7 +26,13 @@ interface Group {
 
 /** The pages of the desk, in the order of the work. */
 export const PAGES: readonly Group[] = [
-  { group: 'Live', pages: [{ to: '/', name: 'On air', ownHead: true }] },
+  {
+    group: 'Live',
+    pages: [
+      { to: '/', name: 'On air', ownHead: true },
+      { to: '/buttons', name: 'Buttons', area: 'show' },
+    ],
+  },
   {
     group: 'The economy',
     pages: [

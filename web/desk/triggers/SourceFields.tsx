@@ -1,5 +1,5 @@
 import type { Source, SourceKind } from '#core/triggers'
-import { Field, NumberInput, Select } from '../../parts/form/inputs.tsx'
+import { Checkbox, Field, NumberInput, Select, TextInput } from '../../parts/form/inputs.tsx'
 import { Radios } from '../../parts/form/Radios.tsx'
 import type { CommandsView } from '../commands/view.ts'
 import { freshSource, SOURCES, unitOf } from './sources.ts'
@@ -33,6 +33,8 @@ function More({ source, setSource, view }: SourceFieldsProps) {
   switch (source.of) {
     case 'outside':
       return <Outside source={source} setSource={setSource} view={view} />
+    case 'button':
+      return <OnBoard source={source} setSource={setSource} view={view} />
     case 'timer':
       return <Timer source={source} setSource={setSource} />
     case 'subscription':
@@ -78,6 +80,55 @@ function anyOfSource(
       onValue: (reward) => setSource({ ...source, reward }),
     }
   return undefined
+}
+
+const COLOURS = [
+  { value: 'plain', name: 'plain' },
+  { value: 'brass', name: 'gold' },
+  { value: 'moss', name: 'green' },
+  { value: 'brick', name: 'red' },
+] as const
+
+interface OnBoardProps extends SourceFieldsProps {
+  readonly source: Extract<Source, { of: 'button' }>
+}
+
+/** Where a button is, how it looks, and whether it asks. */
+function OnBoard({ source, setSource, view }: OnBoardProps) {
+  const boards = view.triggers.flatMap(({ settings }) =>
+    settings.source.of === 'button' ? [settings.source.board] : [],
+  )
+  const known = [...new Set(boards)].filter((board) => board !== '')
+  return (
+    <>
+      <div className="grid gap-4 sm:grid-cols-2">
+        <Field label="Board" hint="Empty: the main board.">
+          <TextInput
+            most={40}
+            list="boards"
+            value={source.board}
+            onValue={(board) => setSource({ ...source, board })}
+          />
+        </Field>
+        <datalist id="boards">
+          {known.map((board) => (
+            <option key={board} value={board} />
+          ))}
+        </datalist>
+        <Field label="Colour">
+          <Select
+            label="Colour"
+            value={source.colour}
+            choices={COLOURS}
+            onChoose={(colour) => setSource({ ...source, colour })}
+          />
+        </Field>
+      </div>
+      <Checkbox on={source.confirm} onTick={(confirm) => setSource({ ...source, confirm })}>
+        Ask for a second press
+      </Checkbox>
+    </>
+  )
 }
 
 interface TimerProps {

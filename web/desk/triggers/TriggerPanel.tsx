@@ -30,12 +30,18 @@ const FRESH: TriggerSettings = {
   steps: [{ do: 'say', text: '' }],
 }
 
+/** A new one as it begins. */
+const freshTrigger = (button: TriggerPanelProps['button']): TriggerSettings =>
+  button ? { ...FRESH, source: { of: 'button', board: button.board, colour: 'plain', confirm: false } } : FRESH
+
 const PARTS = ['What sets it off', 'Who and how often', 'Steps', 'Try it']
 
 interface TriggerPanelProps {
   readonly view: CommandsView
   readonly trigger: TriggerShown | undefined
   readonly close: () => void
+  /** A new one is a button, on this board. */
+  readonly button?: { readonly board: string }
 }
 
 /** How a trigger is saved. */
@@ -49,21 +55,20 @@ const AT: SavedAt<TriggerSettings> = {
     return { id: saved.trigger, settings: saved.settings }
   },
   remove: (id) => api.POST('/desk/triggers/{id}/remove', { params: { path: { id } } }),
-  outdates: [],
+  outdates: ['buttons'],
 }
 
 /** Makes or changes a trigger. */
-export function TriggerPanel({ view, trigger, close }: TriggerPanelProps) {
-  const saved = useSaved('trigger', AT, { id: trigger?.id ?? null, settings: trigger?.settings ?? FRESH })
+export function TriggerPanel({ view, trigger, close, button }: TriggerPanelProps) {
+  const settings = trigger?.settings ?? freshTrigger(button)
+  const saved = useSaved(trigger === undefined && button ? 'button' : 'trigger', AT, {
+    id: trigger?.id ?? null,
+    settings,
+  })
   const { draft, live } = saved
   const [part, setPart] = useState('What sets it off')
-  const viewer = hasViewer(draft.source.of)
-  const around = {
-    arguments: [],
-    figures: figuresOf(draft.source.of),
-    viewer,
-    ...aroundView(view),
-  }
+  const { of } = draft.source
+  const around = { arguments: [], figures: figuresOf(of), viewer: hasViewer(of), ...aroundView(view) }
   const faults = checkSteps(draft.steps, around)
   const wrong = faultsIn(TriggerSettings, draft, wrongWith(draft, faults))
   const listed = new Set(view.outside.filter((one) => one.listed).map(({ id }) => id))
@@ -78,7 +83,7 @@ export function TriggerPanel({ view, trigger, close }: TriggerPanelProps) {
   )
   return (
     <SidePanel
-      title={live === undefined ? 'Add a trigger' : live.settings.name}
+      title={live === undefined ? `Add a ${button ? 'button' : 'trigger'}` : live.settings.name}
       close={close}
       parts={PARTS}
       part={part}
@@ -180,7 +185,11 @@ function MayPart({ draft, put, view }: PartProps) {
           may="may set it off"
         />
       ) : (
-        <p className="text-muted">Nobody sets this off: it happens automatically.</p>
+        <p className="text-muted">
+          {draft.source.of === 'button'
+            ? 'Whoever may act in the show can press it.'
+            : 'Nobody sets this off: it happens automatically.'}
+        </p>
       )}
       <LimitFields
         limits={draft.limits}

@@ -10,6 +10,7 @@ export const SOURCES: readonly { readonly value: SourceKind; readonly name: stri
   { value: 'raid', name: 'A raid arrives' },
   { value: 'tip', name: 'A tip arrives' },
   { value: 'cheer', name: 'A cheer arrives' },
+  { value: 'button', name: 'A button on the page Buttons is pressed' },
   { value: 'timer', name: 'Every so many minutes on air' },
   { value: 'firstInShow', name: 'First message of a viewer in a show' },
   { value: 'firstEver', name: 'First message of a viewer ever' },
@@ -37,6 +38,8 @@ export function freshSource(of: SourceKind, view: CommandsView): Source {
   switch (of) {
     case 'outside':
       return { of, reward: view.outside[0]?.id ?? '', approval: 'itself' }
+    case 'button':
+      return { of, board: '', colour: 'plain', confirm: false }
     case 'timer':
       return { of, minutes: 20, lines: 10 }
     case 'rankReached':
@@ -79,6 +82,8 @@ export function sourceInWords(source: Source, view: CommandsView): string {
       const name = view.outside.find(({ id }) => id === source.reward)?.name ?? 'a reward that was removed'
       return `Platform points spent on “${name}”${source.approval === 'hand' ? ', once approved' : ''}`
     }
+    case 'button':
+      return `A button${source.board === '' ? '' : ` on the board “${source.board}”`}`
     case 'timer':
       return `Every ${source.minutes} min on air${source.lines > 0 ? `, after ${source.lines} lines of chat` : ''}`
     case 'rankReached':

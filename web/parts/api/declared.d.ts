@@ -3795,6 +3795,74 @@ export interface paths {
 			};
 		};
 	};
+	readonly "/desk/buttons": {
+		/**
+		 * The buttons of the desk, and whether each works now
+		 * @description For who may look in: show.
+		 */
+		readonly get: {
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly now: number;
+							readonly buttons: readonly {
+								readonly id: number;
+								readonly name: string;
+								readonly board: string;
+								/** @enum {string} */
+								readonly colour: "plain" | "brass" | "moss" | "brick";
+								readonly confirm: boolean;
+								readonly ready: {
+									readonly ready: boolean;
+									readonly sentence: string;
+									readonly more: number;
+									readonly fix: {
+										readonly page: string;
+										readonly label: string;
+									} | null;
+								};
+								readonly restsUntil: number;
+							}[];
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/buttons/{button}/press": {
+		/**
+		 * Press a button: its steps are run for real
+		 * @description For who may act in: show.
+		 */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly button: number;
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly run?: number;
+							readonly outcome?: string;
+							readonly refusal?: {
+								readonly code: string;
+								readonly sentence: string;
+								readonly data?: {
+									readonly [key: string]: string | number;
+								};
+							};
+							readonly redemption?: number;
+						};
+					};
+				};
+			};
+		};
+	};
 	readonly "/commands": {
 		/** All commands that viewers can use */
 		readonly get: {
