@@ -6,7 +6,7 @@ import { readSetting, zoneSetting } from '../settings/index.ts'
 import { PLAIN_REWARD, rewards } from '../store/index.ts'
 import { openTallies } from '../tallies/tallies.ts'
 import { openWebhooks } from '../webhooks/index.ts'
-import { type ChangeRow, changes, sameContent } from './index.ts'
+import { type ChangeRow, changes, markOf, sameContent } from './index.ts'
 
 const HAT = { ...PLAIN_REWARD, name: 'Hat', word: 'hat', price: 60 }
 
@@ -117,6 +117,23 @@ describe('the change log', () => {
     desk({ kind: 'currency.change', currency: { one: 'bolt', many: 'bolts', word: 'bolts' } })
     expect(undo()).toMatchObject({ ok: true })
   })
+})
+
+test('what was changed from something older is refused as a whole, and leaves no trace', () => {
+  const { channel, hat, log } = atDesk()
+  const save = (price: number, changedFrom: string) =>
+    decide(channel.world, {
+      ...{ kind: 'store.save', reward: hat, settings: { ...HAT, price } },
+      ...{ key: `${price}/${changedFrom}`, at: channel.now, atDesk: 'wanda', changedFrom },
+    } as Intent & { key: string; at: number })
+  const mark = () => markOf(channel.world.get(rewards, hat)?.settings)
+  const before = mark()
+  const facts = channel.facts().length
+  expect(save(80, 'ffff')).toMatchObject({ refusal: { code: 'changed_meanwhile', data: { now: expect.any(String) } } })
+  expect([mark(), channel.facts().length, log()]).toEqual([before, facts, []])
+  expect(save(80, before)).toMatchObject({ ok: true })
+  expect(save(90, before)).toMatchObject({ refusal: { code: 'changed_meanwhile' } })
+  expect(price(channel, hat)).toBe(80)
 })
 
 test('two settings are the same in whatever order their fields came', () => {

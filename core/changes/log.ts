@@ -1,6 +1,7 @@
 import type { UnixSeconds } from '../schema.ts'
-import { defineTable, type World } from '../world/index.ts'
-import { type Content, loggedOf } from './logged.ts'
+import { defineTable, ok, type Result, refuse, type World } from '../world/index.ts'
+import { type Content, loggedOf, wholeOf } from './logged.ts'
+import { markOf } from './mark.ts'
 import { sameContent } from './sameContent.ts'
 
 /** What somebody changed at the desk: a setting as it was and as it is; null: there was, or is, none. */
@@ -21,16 +22,34 @@ export interface ChangeRow {
 
 export const changes = defineTable<ChangeRow>('change', 'append', (row) => row.id)
 
-/** Writes down what an intent that came from the desk has changed of the settings: each thing once, from before it to now. */
-export function logChanges(world: World): void {
-  const by = world.atDesk
-  if (by === undefined) return
+/** What the intent at hand has changed of the settings: each thing once, from before it to now. */
+function* changed(world: World): Generator<Omit<ChangeRow, 'id' | 'at' | 'by'>> {
   const seen = new Set<string>()
   for (const [table, key, before] of world.touched) {
     if (seen.has(`${table}/${key}`)) continue
     seen.add(`${table}/${key}`)
     const found = loggedOf(world, table, key, before)
-    if (found === undefined || sameContent(found.before, found.after)) continue
-    world.append(changes, { id: world.nextId(), at: world.at, by, ...found })
+    if (found !== undefined && !sameContent(found.before, found.after)) yield found
   }
+}
+
+/** Writes down what an intent that came from the desk has changed of the settings. */
+export function logChanges(world: World): void {
+  const by = world.atDesk
+  if (by === undefined) return
+  for (const found of changed(world)) world.append(changes, { id: world.nextId(), at: world.at, by, ...found })
+}
+
+/**
+ * Whether what the intent at hand changed is what its sender had before them: where somebody else saved it meanwhile, both are
+ * to be looked at first. What is there now comes with the refusal, as JSON.
+ */
+export function checkChangedFrom(world: World): Result<true> {
+  const mark = world.changedFrom
+  if (mark === undefined) return ok(true)
+  const before = [...changed(world)].filter((one) => one.before !== null)
+  const [first] = before
+  if (first === undefined || before.some((one) => markOf(wholeOf(one.of, one.before)) === mark)) return ok(true)
+  const now = JSON.stringify(wholeOf(first.of, first.before))
+  return refuse('changed_meanwhile', `${first.name} was saved by somebody else meanwhile. Look at both first.`, { now })
 }

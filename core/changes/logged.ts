@@ -112,6 +112,10 @@ const ONES: Readonly<Record<string, OneOf>> = {
   ...Object.fromEntries(GAMES.map(ofGame)),
 }
 
+/** A setting with what holds for whatever is not set in it, as the desk shows it. */
+export const wholeOf = (of: string, content: Content | null): Content | null =>
+  content === null ? null : { ...(ONES[of]?.setting.initial as Content | undefined), ...content }
+
 /** Every kind of thing that is logged. */
 export const LOGGED: readonly string[] = [...Object.keys(MANY), ...Object.keys(ONES)]
 

@@ -6,6 +6,10 @@ export const changeRefusals = {
     kind: 'conflict',
     when: 'What was made, removed, or has consequences of its own is not undone from the log.',
   },
+  changed_meanwhile: {
+    kind: 'conflict',
+    when: 'What is saved is not what the `If-Match` header says it was changed from: somebody saved it meanwhile. `data.now` is what is there, as JSON.',
+  },
   change_overtaken: { kind: 'conflict', when: 'Somebody has changed the same thing since.' },
 } as const satisfies Readonly<Record<string, DeclaredRefusal>>
 

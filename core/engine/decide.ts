@@ -1,4 +1,4 @@
-import { logChanges } from '../changes/index.ts'
+import { checkChangedFrom, logChanges } from '../changes/index.ts'
 import { accounts, addFlow, flowOf, flows, minuteOf, transfers } from '../ledger/index.ts'
 import { viewers, watches } from '../people/index.ts'
 import { closeWithShow } from '../raffles/index.ts'
@@ -29,7 +29,9 @@ export function decide<I extends Intent>(world: World, intent: I & Envelope): Re
   const savepoint = world.begin(intent)
   const moved = world.appended(transfers).length
   try {
-    const result = handlerOf(intent).decide(world, intent) as Result<AnswerTo<I>>
+    const decided = handlerOf(intent).decide(world, intent) as Result<AnswerTo<I>>
+    const kept = decided.ok ? checkChangedFrom(world) : decided
+    const result = kept.ok ? decided : kept
     if (result.ok) {
       const done = { moved, facts: savepoint.facts, depth: 'depth' in intent ? intent.depth : 0 }
       for (const follow of AFTER_EACH) follow(world, done)

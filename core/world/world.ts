@@ -16,6 +16,8 @@ export interface Envelope {
   readonly entropy?: string
   /** Account of who does it at the desk; left out: it came in another way. */
   readonly atDesk?: string
+  /** What the sender had before them of what they change, by its mark; left out: it does not matter. */
+  readonly changedFrom?: string
 }
 
 /** A row as it is now, and as it was before the batch; undefined: there was none. */
@@ -66,6 +68,11 @@ export class World {
   /** Account of who does the intent at hand at the desk; undefined: it came in another way. */
   get atDesk(): string | undefined {
     return this.#intent.atDesk
+  }
+
+  /** The mark of what the sender of the intent at hand changes it from. */
+  get changedFrom(): string | undefined {
+    return this.#intent.changedFrom
   }
 
   get intentKey(): string {

@@ -77,6 +77,7 @@ export class Channels {
   /**
    * Hands in an intent that has come now. `key` must be unique for what it stands for.
    * @param from - Whose it is, where it comes from outside.
+   * @param changedFrom - The mark of what it was changed from, where that matters.
    * @throws WriterBusy, IntentBug, or what the database failed with: then nothing happened.
    */
   async submit<I extends Intent>(
@@ -84,12 +85,15 @@ export class Channels {
     key: string,
     intent: I,
     from = senderOf(key),
+    changedFrom?: string,
   ): Promise<Result<AnswerTo<I>>> {
     const { waiting, intents } = this.metrics
     waiting.inc()
     let outcome = 'failed'
+    const mark = changedFrom === undefined ? {} : { changedFrom }
+    const sent = { ...intent, ...envelope(key, this.clock()), ...mark }
     try {
-      const result = await this.#writer(channel).submit({ ...intent, ...envelope(key, this.clock()) }, from)
+      const result = await this.#writer(channel).submit(sent, from)
       outcome = result.ok ? 'accepted' : 'refused'
       return result
     } finally {

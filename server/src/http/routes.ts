@@ -134,9 +134,15 @@ export const fileRoute = <A extends Asks = Record<never, never>>(
  */
 export const hand = async <I extends Intent>(
   channels: Pick<Channels, 'submit'>,
-  { channel, key }: Pick<Call<unknown>, 'channel' | 'key'>,
+  { channel, key, header }: Pick<Call<unknown>, 'channel' | 'key'> & Partial<Pick<Call<unknown>, 'header'>>,
   intent: I,
-): Promise<AnswerTo<I>> => answered(await channels.submit(channel.id, key, intent))
+): Promise<AnswerTo<I>> => answered(await channels.submit(channel.id, key, intent, undefined, markIn(header)))
+
+/** What the sender says it changed something from: `If-Match: "<mark>"`. */
+function markIn(header: Call<unknown>['header'] | undefined): string | undefined {
+  const [, mark] = /^"([0-9a-f]{32})"$/.exec(header?.('if-match') ?? '') ?? []
+  return mark
+}
 
 /** The answer of an intent, or its refusal as a problem. */
 export function answered<A>(result: Result<A>): A {

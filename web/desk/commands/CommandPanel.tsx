@@ -5,6 +5,7 @@ import { checkSteps, commandReady, faultInWords } from '#core/runs'
 import { CommandSettings } from '#core/words'
 import { answerOf, api } from '../../parts/api.ts'
 import { SidePanel } from '../../parts/dialog/SidePanel.tsx'
+import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { FaultsAt } from '../../parts/form/DraftField.tsx'
 import { DraftFields } from '../../parts/form/DraftFields.tsx'
 import { faultsIn } from '../../parts/form/faultsIn.ts'
@@ -31,11 +32,11 @@ interface CommandPanelProps {
 
 /** How a command is saved. */
 const AT: SavedAt<CommandSettings> = {
-  save: async (id, body) => {
+  save: async (id, body, from) => {
     const saved = await answerOf(
       id === null
         ? api.POST('/desk/commands', { body })
-        : api.PUT('/desk/commands/{id}', { params: { path: { id } }, body }),
+        : api.PUT('/desk/commands/{id}', { params: { path: { id } }, body, ...changedFrom(from) }),
     )
     return { id: saved.command, settings: saved.settings }
   },

@@ -8,6 +8,7 @@ import type { Body } from '../../parts/api/called.ts'
 import { api } from '../../parts/api.ts'
 import { CurrencyIcon } from '../../parts/CurrencyIcon.tsx'
 import { ApplyFoot } from '../../parts/form/ApplyFoot.tsx'
+import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { fieldOf } from '../../parts/form/DraftField.tsx'
 import { DraftFields } from '../../parts/form/DraftFields.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
@@ -52,7 +53,10 @@ function useCurrencyDraft(currency: Currency, words: ChatWords) {
 /** The currency: names, picture, what is typed to ask for a balance, and what is answered. */
 export function CurrencyForm({ currency, words }: { currency: Currency; words: ChatWords }) {
   const { kept, wanted, changed, faults, wrong, settle } = useCurrencyDraft(currency, words)
-  const save = useSave((body: Body<'/desk/currency'>) => api.PUT('/desk/currency', { body }), 'The currency is saved.')
+  const save = useSave(
+    (body: Body<'/desk/currency'>) => api.PUT('/desk/currency', { body, ...changedFrom(currency) }),
+    'The currency is saved.',
+  )
   const submit = (event: FormEvent) => {
     event.preventDefault()
     if (changed && wrong === undefined) save.mutate(wanted, { onSuccess: settle })

@@ -6,6 +6,7 @@ import { fillIn } from '#core/texts'
 import type { Body } from '../../parts/api/called.ts'
 import { api } from '../../parts/api.ts'
 import { ApplyFoot } from '../../parts/form/ApplyFoot.tsx'
+import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { fieldOf } from '../../parts/form/DraftField.tsx'
 import { DraftFields } from '../../parts/form/DraftFields.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
@@ -22,7 +23,7 @@ export function HandingForm({ handing, currency, words }: Pick<Words, 'handing' 
   const faults = faultsIn(GiftRules, draft, { perDay: draft.perDay > 0 ? undefined : 'Type a number above 0.' })
   const wrong = firstFault(faults)
   const save = useSave(
-    (body: Body<'/desk/handing'>) => api.PUT('/desk/handing', { body }),
+    (body: Body<'/desk/handing'>) => api.PUT('/desk/handing', { body, ...changedFrom(handing) }),
     draft.on ? 'Viewers can give each other currency now.' : 'Gifts between viewers are off.',
   )
   const submit = (event: FormEvent) => {

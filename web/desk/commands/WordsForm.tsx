@@ -5,6 +5,7 @@ import { type ChatWords, checkWords, type WordKind } from '#core/words'
 import type { Body } from '../../parts/api/called.ts'
 import { api } from '../../parts/api.ts'
 import { ApplyFoot } from '../../parts/form/ApplyFoot.tsx'
+import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { useDraft } from '../../parts/form/drafts.tsx'
 import { Checkbox, NumberInput, TextInput } from '../../parts/form/inputs.tsx'
 import { useSave } from '../../parts/form/useSave.ts'
@@ -41,7 +42,7 @@ function problemOf(draft: ChatWords, currency: Currency, view: Parameters<typeof
 export function WordsForm({ words, currency }: { words: ChatWords; currency: Currency }) {
   const { draft, put: setDraft, discard, settle, changed, conflict } = useDraft('words', words)
   const save = useSave(
-    (body: Body<'/desk/words'>) => api.PUT('/desk/words', { body }),
+    (body: Body<'/desk/words'>) => api.PUT('/desk/words', { body, ...changedFrom(words) }),
     'The built-in commands are saved.',
   )
   const wrong = problemOf(draft, currency, useQuery(commandsQuery).data)

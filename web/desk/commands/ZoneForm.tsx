@@ -4,6 +4,7 @@ import { isZone } from '#core/settings'
 import type { Body } from '../../parts/api/called.ts'
 import { api } from '../../parts/api.ts'
 import { ApplyFoot } from '../../parts/form/ApplyFoot.tsx'
+import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { fieldOf } from '../../parts/form/DraftField.tsx'
 import { DraftFields } from '../../parts/form/DraftFields.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
@@ -24,7 +25,10 @@ const timeIn = (timeZone: string): string =>
 export function ZoneForm({ zone }: { zone: string }) {
   const kept = useDraft('zone', { timeZone: zone })
   const { draft, discard, settle, conflict, changed } = kept
-  const save = useSave((body: Body<'/desk/zone'>) => api.PUT('/desk/zone', { body }), 'The time zone is saved.')
+  const save = useSave(
+    (body: Body<'/desk/zone'>) => api.PUT('/desk/zone', { body, ...changedFrom({ timeZone: zone }) }),
+    'The time zone is saved.',
+  )
   const known = isZone(draft.timeZone)
   const now = known ? timeIn(draft.timeZone) : undefined
   const submit = (event: FormEvent) => {

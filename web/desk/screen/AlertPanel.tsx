@@ -5,6 +5,7 @@ import { ALERT_FIELDS, AlertSettings, alertFaults, LAYOUTS, MOVES, PLACES, PLAIN
 import { render } from '#core/texts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { mediaBase } from '../../parts/media.ts'
 import { drawAlert } from '../../parts/screen/drawAlert.ts'
 import '../../parts/screen/pieces.css'
@@ -63,11 +64,11 @@ interface AlertPanelProps {
 
 /** How an alert is saved. */
 const AT: SavedAt<AlertSettings> = {
-  save: async (id, body) => {
+  save: async (id, body, from) => {
     const saved = await answerOf(
       id === null
         ? api.POST('/desk/alerts', { body })
-        : api.PUT('/desk/alerts/{id}', { params: { path: { id } }, body }),
+        : api.PUT('/desk/alerts/{id}', { params: { path: { id } }, body, ...changedFrom(from) }),
     )
     return { id: saved.alert, settings: saved.settings }
   },

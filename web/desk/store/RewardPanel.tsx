@@ -7,6 +7,7 @@ import { PLAIN_REWARD, RewardSettings, rewardFaults } from '#core/store'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { SidePanel } from '../../parts/dialog/SidePanel.tsx'
+import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { DraftFields } from '../../parts/form/DraftFields.tsx'
 import { faultsIn } from '../../parts/form/faultsIn.ts'
 import { SaveFoot } from '../../parts/form/SaveFoot.tsx'
@@ -67,11 +68,11 @@ function useChecked(
 
 /** How a reward is saved. */
 const AT: SavedAt<RewardSettings> = {
-  save: async (id, body) => {
+  save: async (id, body, from) => {
     const saved = await answerOf(
       id === null
         ? api.POST('/desk/rewards', { body })
-        : api.PUT('/desk/rewards/{id}', { params: { path: { id } }, body }),
+        : api.PUT('/desk/rewards/{id}', { params: { path: { id } }, body, ...changedFrom(from) }),
     )
     return { id: saved.reward, settings: saved.settings }
   },

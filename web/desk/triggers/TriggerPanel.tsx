@@ -5,6 +5,7 @@ import { checkSteps, type Fault, faultInWords } from '#core/runs'
 import { figuresOf, hasViewer, TriggerSettings, triggerReady } from '#core/triggers'
 import { answerOf, api } from '../../parts/api.ts'
 import { SidePanel } from '../../parts/dialog/SidePanel.tsx'
+import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { FaultsAt, fieldOf } from '../../parts/form/DraftField.tsx'
 import { DraftFields } from '../../parts/form/DraftFields.tsx'
 import { faultsIn } from '../../parts/form/faultsIn.ts'
@@ -46,11 +47,11 @@ interface TriggerPanelProps {
 
 /** How a trigger is saved. */
 const AT: SavedAt<TriggerSettings> = {
-  save: async (id, body) => {
+  save: async (id, body, from) => {
     const saved = await answerOf(
       id === null
         ? api.POST('/desk/triggers', { body })
-        : api.PUT('/desk/triggers/{id}', { params: { path: { id } }, body }),
+        : api.PUT('/desk/triggers/{id}', { params: { path: { id } }, body, ...changedFrom(from) }),
     )
     return { id: saved.trigger, settings: saved.settings }
   },

@@ -13,8 +13,8 @@ interface Live<S> {
 
 /** How something is saved and taken away at the server. */
 export interface SavedAt<S> {
-  /** @param id - Null: it is new. */
-  readonly save: (id: number | null, settings: S) => Promise<Live<S>>
+  /** @param id - Null: it is new. @param from - What it was changed from. */
+  readonly save: (id: number | null, settings: S, from: S | undefined) => Promise<Live<S>>
   readonly remove: (id: number) => Sent<unknown>
   /** What else of the desk is outdated when one was saved. */
   readonly outdates: readonly QueryName[]
@@ -61,7 +61,9 @@ export function useSaved<S>(kind: string, at: SavedAt<S>, begin: Beginning<S>): 
     live?.settings ?? begin.settings,
   )
   const save = useMutation({
-    mutationFn: (settings: S) => at.save(live?.id ?? null, settings),
+    mutationFn: (settings: S) => at.save(live?.id ?? null, settings, live?.settings),
+    // Somebody else may have saved meanwhile: theirs is looked at beside what was typed.
+    onError: () => void client.invalidateQueries(),
     onSuccess: async (saved, sent) => {
       settle(sent, saved.settings, `${kind}/${saved.id}`)
       setAnswered({ ...saved, over: begin.settings })

@@ -1,0 +1,94 @@
+import { randomUUID } from 'node:crypto'
+import { describe, expect, test } from 'vitest'
+import { markOf } from '#core/changes'
+import { COMMAND, TRIGGER, WHISTLE } from '../../../testing/core/channel.ts'
+import { testServer } from '../../../testing/server/server.ts'
+
+type Answer = Record<string, unknown>
+
+async function atDesk() {
+  const { web, signedIn } = await testServer()
+  const cookie = await signedIn('desk', 'wanda')
+  return async (method: string, path: string, body?: object, from?: unknown) => {
+    const response = await fetch(`${web}/api/channels/bench/desk/${path}`, {
+      method,
+      headers: {
+        cookie,
+        'content-type': 'application/json',
+        'idempotency-key': randomUUID(),
+        ...(from !== undefined && { 'if-match': `"${markOf(from)}"` }),
+      },
+      ...(body !== undefined && { body: JSON.stringify(body) }),
+    })
+    return { ...((await response.json()) as Answer), status: response.status } as Answer
+  }
+}
+
+/** What a form shows of something, by the answer that it comes from. */
+const FORMS: readonly {
+  readonly what: string
+  readonly path: string
+  readonly make?: object
+  readonly shown: (answers: Answer, id: unknown) => object
+  readonly from: string
+  readonly changed: (settings: object) => object
+}[] = [
+  {
+    what: 'reward',
+    path: 'rewards',
+    make: { ...WHISTLE, name: 'Hat', word: 'hat' },
+    from: 'store',
+    shown: ({ rewards }, id) =>
+      (rewards as { id: number; settings: object }[]).find((one) => one.id === id)?.settings ?? {},
+    changed: (settings) => ({ ...settings, price: 77 }),
+  },
+  ...(['command', 'trigger'] as const).map((what) => ({
+    what,
+    path: `${what}s`,
+    make: what === 'command' ? COMMAND : TRIGGER,
+    from: 'commands',
+    shown: (answer: Answer, id: unknown) =>
+      (answer[`${what}s`] as { id: number; settings: object }[]).find((one) => one.id === id)?.settings ?? {},
+    changed: (settings: object) => ({ ...settings, group: 'Other' }),
+  })),
+  ...(['currency', 'words', 'handing'] as const).map((what) => ({
+    what,
+    path: what,
+    from: 'words',
+    shown: (answer: Answer) => answer[what] as object,
+    changed: (settings: object) =>
+      what === 'currency'
+        ? { ...settings, many: 'bolts' }
+        : what === 'handing'
+          ? { ...settings, perDay: 33 }
+          : { ...settings, help: { ...(settings as { help: object }).help, on: false } },
+  })),
+  {
+    what: 'zone',
+    path: 'zone',
+    from: 'words',
+    shown: ({ zone }) => ({ timeZone: zone }),
+    changed: () => ({ timeZone: 'Europe/Berlin' }),
+  },
+]
+
+describe('what says what it was changed from', () => {
+  test.each(FORMS)('is saved, and refused with what is there now once somebody else saved: $what', async (form) => {
+    const call = await atDesk()
+    const id = form.make && (await call('POST', form.path, form.make))[form.what]
+    const shown = async () => form.shown(await call('GET', form.from), id)
+    const at = id === undefined ? form.path : `${form.path}/${id}`
+    const first = await shown()
+    expect(await call('PUT', at, form.changed(first), first)).toMatchObject({ status: 200 })
+    const second = await shown()
+    expect(second).not.toEqual(first)
+    const refused = await call('PUT', at, first, { some: 'older version' })
+    expect(refused).toMatchObject({ status: 409, code: 'changed_meanwhile' })
+    expect(JSON.parse((refused.data as { now: string }).now)).toEqual(second)
+    expect(await shown()).toEqual(second)
+    expect(await call('PUT', at, first, second)).toMatchObject({ status: 200 })
+    // Without it the later save counts, as before; and who saves what is there already is in nobody's way.
+    expect(await call('PUT', at, second)).toMatchObject({ status: 200 })
+    expect(await call('PUT', at, second, first)).toMatchObject({ status: 200 })
+  })
+})
