@@ -1,4 +1,4 @@
-import { changeRoutes } from './changes/index.ts'
+import { changeRoutes, openFormRoutes } from './changes/index.ts'
 import type { Channels } from './channels.ts'
 import type { SeatTable } from './chat/index.ts'
 import { commandRoutes } from './commands/index.ts'
@@ -51,7 +51,7 @@ export function routesOf({ config, db, channels, seats, secrets, door, issuers, 
     Commands: commandRoutes(db, channels, chatOf),
     Triggers: triggerRoutes(db, channels),
     Tallies: tallyRoutes(db, channels),
-    Team: [...teamRoutes(db, channels), ...changeRoutes(db, channels)],
+    Team: [...teamRoutes(db, channels), ...changeRoutes(db, channels), ...openFormRoutes(channels)],
     Games: gameRoutes(db, channels),
     Raffles: raffleRoutes(db, channels, chatOf),
     Fairness: fairnessRoutes(db),

@@ -24,6 +24,7 @@ export type QueryName =
   | 'lists'
   | 'me'
   | 'messages'
+  | 'openForms'
   | 'opponents'
   | 'orders'
   | 'ownGames'

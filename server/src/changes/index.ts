@@ -1,1 +1,2 @@
+export { openFormRoutes } from './openForms.ts'
 export { changeRoutes } from './routes.ts'

@@ -18,3 +18,16 @@ export const change = pgTable(
   },
   (t) => [primaryKey({ columns: [t.channel, t.id] }), index('change_of').on(t.channel, t.of, t.id)],
 )
+
+/** Who has which form of the desk open; worthless after some seconds, so it is not logged (see the migration). */
+export const openForm = pgTable(
+  'open_form',
+  {
+    channel: channelRef(),
+    form: text().notNull(),
+    account: text().notNull(),
+    name: text().notNull(),
+    until: whole().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.form, t.account] })],
+)

@@ -297,6 +297,7 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
   runTime: nobody(schema.runTime, 'times only'),
   outsideReward: nobody(schema.outsideReward, 'the platform’s words'),
   seed: nobody(schema.seed, 'seeds'),
+  openForm: nobody(schema.openForm, 'of the team, forgotten within seconds'),
   rateLimit: nobody(schema.rateLimit, 'forgotten within seconds'),
   installation: nobody(schema.installation, 'of the server itself'),
   keyCheck: nobody(schema.keyCheck, 'of the server itself'),

@@ -82,7 +82,8 @@ async function answer(c: Context<Env>, edge: Edge, { route, check, fits }: Serve
   const by = { caller: { account, name }, doer: { account, owner }, rights }
   const answered = await route.handle({ channel, ...by, body, key, ...asked(c, route) })
   await fits?.(answered)
-  if (route.allowed !== 'anyone' && route.allowed !== 'viewer' && route.method !== 'get')
+  const isLogged = route.method !== 'get' && !route.unlogged
+  if (route.allowed !== 'anyone' && route.allowed !== 'viewer' && isLogged)
     note(c, edge, channel, caller, route.secret ? 'secret' : 'desk', route.does)
   return answered instanceof Response ? answered : c.json(answered)
 }

@@ -83,6 +83,8 @@ interface Declared {
   readonly fresh?: true
   /** It makes, changes or revokes a secret: the security log says so. */
   readonly secret?: true
+  /** It changes nothing that anybody would look for in the security log. */
+  readonly unlogged?: true
   /** What the address may ask with; every other name is refused. */
   readonly asks?: Asks
 }

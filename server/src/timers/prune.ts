@@ -15,6 +15,7 @@ export async function prune(pool: Pool, clock: Clock): Promise<{ intents: number
   const before = clock() - KEPT_SECONDS
   await pool.query('delete from security_event where at < $1', [clock() - SECURITY_KEPT_SECONDS])
   await pool.query('delete from webhook_delivery where at < $1', [clock() - DELIVERIES_KEPT_SECONDS])
+  await pool.query('delete from open_form where until < $1', [clock()])
   await pool.query('delete from rate_limit where expire < $1', [clock() * 1000])
   const intents = await pool.query('delete from seen_intent where at < $1', [before])
   // The newest fact stays, so that a channel's last number can always be read back with its time.

@@ -8,6 +8,7 @@ import { ShowBar } from '../show/ShowBar.tsx'
 import type { Status } from '../status.ts'
 import { SideRail } from '../store/SideRail.tsx'
 import { Unreadable } from '../Unreadable.tsx'
+import { AlsoHere } from './AlsoHere.tsx'
 import { DeskPage } from './DeskPage.tsx'
 import { PhoneBar } from './PhoneBar.tsx'
 import { Sidebar } from './Sidebar.tsx'
@@ -36,6 +37,7 @@ export function DeskFrame({ status, live }: { status: Status; live: boolean }) {
             is back.
           </p>
         )}
+        <AlsoHere />
         <Unreadable />
         <div className="flex min-h-0 flex-1">
           {wide && <Sidebar />}

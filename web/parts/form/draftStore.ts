@@ -11,6 +11,8 @@ export class DraftStore {
   readonly #prefix: string
   readonly #storage: DraftStorage | undefined
   readonly #listeners = new Set<() => void>()
+  readonly #open = new Map<string, number>()
+  #openKeys: readonly string[] = []
   #kept: ReadonlyMap<string, KeptDraft>
 
   /** @param scope - Whose drafts, and of which channel. @param storage - `undefined`: they live as long as the page. */
@@ -42,6 +44,22 @@ export class DraftStore {
     this.#kept = others
     this.#storage?.removeItem(this.#prefix + key)
     this.#tell()
+  }
+
+  /** The keys of the forms that are seen, in their order; the same list until one opens or closes. */
+  readonly openForms = (): readonly string[] => this.#openKeys
+
+  /** A form is seen. @returns what says that it is not any more. */
+  opened(key: string): () => void {
+    const count = (more: number) => {
+      const now = (this.#open.get(key) ?? 0) + more
+      if (now === 0) this.#open.delete(key)
+      else this.#open.set(key, now)
+      this.#openKeys = [...this.#open.keys()].sort()
+      this.#tell()
+    }
+    count(1)
+    return () => count(-1)
   }
 
   /** Takes over what another tab wrote. @param key - The storage's; null: everything may have changed. */

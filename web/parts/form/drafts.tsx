@@ -62,6 +62,7 @@ export function useDraft<T>(key: string, live: T): Draft<T> {
   const { merged, clashes } =
     kept === undefined ? { merged: live, clashes: [] } : mergeDraft(kept.base, kept.draft as T, live)
   const changed = !same(merged, live)
+  useEffect(() => store.opened(key), [store, key])
   useEffect(() => {
     // Saved by somebody else meanwhile, or of a shape that no form has any more: there is nothing to keep.
     if (found !== undefined && !changed) store.drop(key)
@@ -96,6 +97,12 @@ export function useDraftsOf(kind: string): { readonly ids: readonly string[]; re
   const all = useSyncExternalStore(store.subscribe, store.all)
   const ids = [...all.keys()].filter((key) => key.startsWith(`${kind}/`)).map((key) => key.slice(kind.length + 1))
   return { ids, drop: (id) => store.drop(`${kind}/${id}`) }
+}
+
+/** The keys of the forms that are seen. */
+export function useOpenForms(): readonly string[] {
+  const store = useContext(Drafts)
+  return useSyncExternalStore(store.subscribe, store.openForms)
 }
 
 /** The pages with forms that hold something unsaved. */

@@ -98,7 +98,8 @@ test('somebody else saving something different stops the saving until it is deci
   expect(screen.getByRole('button', { name: 'Save now' })).toHaveProperty('disabled', true)
   await user.click(screen.getByRole('button', { name: 'Keep mine' }))
   await user.click(screen.getByRole('button', { name: 'Save now' }))
-  await waitFor(() => expect(save).toHaveBeenCalledWith(7, { name: 'Flash', title: '' }))
+  // With what it was changed from, so that the server can tell whether yet another save came between.
+  await waitFor(() => expect(save).toHaveBeenCalledWith(7, { name: 'Flash', title: '' }, { name: 'Glow', title: '' }))
 })
 
 test('a new one that is closed before it was saved is there when the next is begun', async () => {
