@@ -21,6 +21,10 @@ export const Voice = Type.Object(
     silent: Type.Array(Type.Union(TOPICS.map((topic) => Type.Literal(topic))), { maxItems: TOPICS.length }),
     /** Whether a word that is nearly one of ours gets a hint. */
     hints: Type.Boolean(),
+    /** The bot was sent out of the room: it comes back when it is told to. */
+    out: Type.Optional(Type.Boolean()),
+    /** The bot comes into the room with the show, and leaves with it. */
+    withShow: Type.Optional(Type.Boolean()),
   },
   closed,
 )

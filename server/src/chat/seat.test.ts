@@ -53,6 +53,35 @@ test('of two servers one sits in the room; when it goes the other takes over, an
   expect(bots()).toBe(1)
 })
 
+test('the bot is sent out of the room and brought back, and comes with the show if it is to; what was decided meanwhile is not said', async () => {
+  const { channel, room, said, start, bots, pool } = await withRoom()
+  const { channels } = await start()
+  await channels.submit(channel, 'setup', { kind: 'channel.setUp', currency: CURRENCY, plan: PLAN })
+  const seats = new SeatTable(pool, () => Math.floor(Date.now() / 1000))
+  const stands = (status: string) => soon(async () => expect((await seats.stateOf(channel)).status).toBe(status))
+  const voice = (key: string, change: object) => channels.submit(channel, key, { kind: 'chat.voice', voice: change })
+  await stands('connected')
+  await voice('out', { out: true })
+  await stands('out')
+  expect((await seats.stateOf(channel)).sentence).toContain('sent out')
+  await soon(() => expect(bots()).toBe(0))
+  await channels.submit(channel, 'unheard', { kind: 'chat.test' })
+  await voice('back', { out: false })
+  await stands('connected')
+  const pia = { nick: 'Pia', account: 'pia', operator: false }
+  room.join(pia)
+  room.say(pia, '!rivets')
+  await soon(() => expect(said).toEqual(['Pia has 0 rivets.']))
+
+  await voice('with', { withShow: true })
+  await stands('out')
+  await channels.submit(channel, 'on', { kind: 'show.start', title: 'Bench' })
+  await stands('connected')
+  await channels.submit(channel, 'off', { kind: 'show.end' })
+  await stands('out')
+  expect((await seats.stateOf(channel)).sentence).toContain('comes with the show')
+})
+
 test('a seat that gives no sign of life counts as empty, and nobody is paid beyond its last', async () => {
   const { pool, channel } = await withRoom()
   let now = 10_000

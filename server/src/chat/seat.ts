@@ -3,23 +3,20 @@ import pg from 'pg'
 import type { Logger } from 'pino'
 import type { LineAnswer } from '#core/commands'
 import { keyOf } from '#core/people'
-import { voiceSetting } from '#core/voice'
 import type { Result } from '#core/world'
 import type { ChannelHead, Channels } from '../channels.ts'
 import type { Config } from '../config.ts'
 import type { Reader } from '../database/index.ts'
-import { lastFactAt, newestSeq } from '../feed/index.ts'
-import { settingOf } from '../settings/index.ts'
 import type { ChatState } from './answers.ts'
 import { ChatConnector } from './connector.ts'
 import { forOne, ownPage } from './forOne.ts'
 import { ChatQuota } from './quota.ts'
 import type { SeatTable } from './seatTable.ts'
+import { Sitting } from './sitting.ts'
 
 /** First half of the advisory lock's key: whoever holds it sits in the channel's chat room. */
 const SEAT_SPACE = 0x52c1
 const TRY_AGAIN_MS = 2000
-const SIGN_OF_LIFE_MS = 5000
 
 /**
  * The seat of this installation's bot in its channel's chat room. Of several instances one has it, by an advisory lock that
@@ -97,38 +94,13 @@ export class ChatSeat {
   }
 
   async #sit({ id }: ChannelHead): Promise<void> {
-    const { clock, pool } = this.channels
-    const before = await this.table.taken(id, (await lastFactAt(pool, id)) ?? clock(), await newestSeq(pool, id))
-    let state: ChatState = { status: 'connecting', sentence: 'Connecting.', since: clock(), room: null }
-    let { knownUntil, spokenSeq } = before
-    const write = () => {
-      if (state.status === 'connected') knownUntil = clock()
-      return this.table.write(id, state, knownUntil, spokenSeq).catch((err: unknown) => {
-        this.log.warn({ err }, 'the state of chat could not be written down')
-      })
-    }
-    const connector = this.#connector(id, {
-      knownUntil: () => knownUntil,
-      onState: (next) => {
-        if (state.status === 'connected') knownUntil = clock()
-        state = next
-        void write()
-      },
-    })
-    const unsubscribe = await this.#listen(id, connector, spokenSeq, (seq) => {
-      spokenSeq = seq
-    })
-    const alive = setInterval(() => void write(), SIGN_OF_LIFE_MS)
+    const { channels, table, db, log } = this
+    const sitting = new Sitting({ channel: id, channels, table, db, log, connector: (on) => this.#connector(id, on) })
     this.#leave = async () => {
       this.#leave = undefined
-      clearInterval(alive)
-      unsubscribe()
-      connector.stop()
-      if (state.status === 'connected') knownUntil = clock()
-      state = { ...state, status: 'connecting', sentence: 'The server was stopped.' }
-      await write()
+      await sitting.stop()
     }
-    connector.start()
+    await sitting.start()
   }
 
   #connector(channel: number, on: { knownUntil: () => number; onState: (state: ChatState) => void }): ChatConnector {
@@ -150,28 +122,6 @@ export class ChatSeat {
       clock: this.channels.clock,
       log: this.log,
     })
-  }
-
-  /** Speaks what is decided from after the last that was said, whoever said that. */
-  async #listen(
-    channel: number,
-    connector: ChatConnector,
-    after: number,
-    spoken: (seq: number) => void,
-  ): Promise<() => void> {
-    let { muted } = await settingOf(this.db, channel, voiceSetting)
-    return this.channels.feed.subscribe(
-      channel,
-      {
-        wants: ({ kind }) => kind === 'chat.replied' || kind === 'chat.voice',
-        send: (fact) => {
-          spoken(fact.seq)
-          if (fact.kind === 'chat.voice') muted = fact.body.muted
-          else if (fact.kind === 'chat.replied' && !muted) connector.speak(fact)
-        },
-      },
-      after,
-    )
   }
 
   async #presentAccounts(channel: number): Promise<string[]> {

@@ -62,6 +62,8 @@ const VoiceBody = Type.Object(
     reply: Type.Optional(Type.Union(REPLIES.map((one) => Type.Literal(one)))),
     silent: Type.Optional(Type.Array(Type.Union(TOPICS.map((one) => Type.Literal(one))), { maxItems: TOPICS.length })),
     hints: Type.Optional(Type.Boolean()),
+    out: Type.Optional(Type.Boolean()),
+    withShow: Type.Optional(Type.Boolean()),
   },
   closed,
 )
@@ -166,14 +168,14 @@ function voiceRoutes(channels: Channels): Route[] {
     route({
       method: 'put',
       path: '/desk/voice',
-      does: 'Mute the bot or let it speak, and say how and of what it speaks',
+      does: 'Mute the bot or send it out of the room, and say how and of what it speaks',
       answer: exactly({ muted: Type.Boolean() }),
       allowed: desk('act', 'show'),
       body: VoiceBody,
       handle: async (call) => {
-        // Whoever runs the show mutes the bot; how it speaks is a setting.
-        const isMuting = Object.keys(call.body).every((name) => name === 'muted')
-        if (!isMuting && !may(call.rights, 'commands', 'change')) throw problem('rights_missing')
+        // Whoever runs the show mutes the bot and sends it out; how it speaks is a setting.
+        const isRunning = Object.keys(call.body).every((name) => name === 'muted' || name === 'out')
+        if (!isRunning && !may(call.rights, 'commands', 'change')) throw problem('rights_missing')
         return hand(channels, call, { kind: 'chat.voice', voice: call.body })
       },
     }),

@@ -5,6 +5,7 @@ import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { Checkbox, Select } from '../../parts/form/inputs.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { useChange } from '../../parts/useChange.ts'
+import { BotOut } from '../show/BotButtons.tsx'
 import { commandsQuery } from './view.ts'
 
 const TOPICS: readonly { readonly topic: Topic; readonly says: string }[] = [
@@ -73,6 +74,13 @@ function VoiceForm({ voice }: { voice: Voice }) {
         <Checkbox on={voice.hints} onTick={(hints) => save.mutate({ hints })}>
           A mistyped command gets a hint: “did you mean !lamp?”
         </Checkbox>
+      </Panel>
+      <Panel title="In the room" aside="live" bodyClassName="flex flex-col items-start gap-3 p-4">
+        <Checkbox on={voice.withShow ?? false} onTick={(withShow) => save.mutate({ withShow })}>
+          It comes into the room with the show and leaves with it. Off air it hears nothing and nobody is seen to be
+          there.
+        </Checkbox>
+        <BotOut voice={voice} />
       </Panel>
       <Panel title="What it talks about" aside="live" bodyClassName="flex flex-col gap-2 p-4">
         {TOPICS.map(({ topic, says }) => (

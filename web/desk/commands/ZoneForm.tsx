@@ -21,6 +21,14 @@ const ZONES = Intl.supportedValuesOf('timeZone')
 const timeIn = (timeZone: string): string =>
   new Intl.DateTimeFormat('en-GB', { timeZone, weekday: 'long', hour: '2-digit', minute: '2-digit' }).format()
 
+const Zones = () => (
+  <datalist id="zones">
+    {ZONES.map((one) => (
+      <option key={one} value={one} />
+    ))}
+  </datalist>
+)
+
 /** The channel's time zone: what a weekday, an hour and a day mean here. */
 export function ZoneForm({ zone }: { zone: string }) {
   const kept = useDraft('zone', { timeZone: zone })
@@ -47,11 +55,7 @@ export function ZoneForm({ zone }: { zone: string }) {
             {(own) => <TextInput most={60} list="zones" {...own} />}
           </ZoneField>
         </DraftFields>
-        <datalist id="zones">
-          {ZONES.map((one) => (
-            <option key={one} value={one} />
-          ))}
-        </datalist>
+        <Zones />
         <ApplyFoot
           changed={changed}
           wrong={known ? undefined : UNKNOWN}

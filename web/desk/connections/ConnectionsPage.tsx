@@ -7,6 +7,7 @@ import { Panel } from '../../parts/page/Panel.tsx'
 import { timeText } from '../../parts/time.ts'
 import { useChange } from '../../parts/useChange.ts'
 import { useCopy } from '../../parts/useCopy.ts'
+import { BotOut } from '../show/BotButtons.tsx'
 import { useStatus } from '../status.ts'
 import { type Connections, connectionsQuery } from './connections.ts'
 import { EventLog } from './EventLog.tsx'
@@ -55,10 +56,13 @@ function ChatPanel({ chat }: { chat: Connections['chat'] }) {
           needs="act"
           className="ml-auto"
           onClick={() => test.mutate()}
-          disabled={test.isPending || chat.status === 'off'}
+          disabled={test.isPending || chat.status === 'off' || chat.status === 'out'}
         >
           Say a test line
         </Button>
+      </div>
+      <div className="px-4 pb-3">
+        <BotOut voice={voice} />
       </div>
       {voice.muted && <p className="px-4 pb-3 text-muted">The bot is muted: it answers on the desk only.</p>}
     </Panel>

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { planDifference } from '#core/earning'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
+import { useOpenForm } from '../../parts/form/drafts.tsx'
 import { PageActions } from '../../parts/page/PageHead.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { DraftBar } from './DraftBar.tsx'
@@ -15,6 +16,7 @@ import { Differences, WhatItMeans } from './WhatItMeans.tsx'
 /** Everything by which currency is earned, and what that means for viewers, computed while typing. */
 export function EarningPage() {
   const earning = useQuery(earningQuery)
+  useOpenForm('earning')
   if (earning.isPending) return <Loading what="the earning plan" />
   if (earning.isError) return <Problem error={earning.error} retry={() => void earning.refetch()} />
   // A plan that went live begins a new draft.

@@ -2,7 +2,8 @@ import { NavLink } from 'react-router'
 import { Button } from '../../parts/Button.tsx'
 import { useUnsavedPages } from '../../parts/form/drafts.tsx'
 import { UnsavedMark } from '../../parts/form/UnsavedMark.tsx'
-import { Lights, Voice } from '../show/ShowBar.tsx'
+import { BotOut, BotVoice } from '../show/BotButtons.tsx'
+import { Lights } from '../show/ShowBar.tsx'
 import type { Status } from '../status.ts'
 import { OwnButtons } from './OwnButtons.tsx'
 import { isUnsaved, pagesFor } from './pages.ts'
@@ -14,7 +15,8 @@ export function MoreList({ status, onJump }: { status: Status; onJump: () => voi
     <div className="flex flex-col gap-4 p-4">
       <div className="flex flex-wrap items-center gap-4">
         <Lights status={status} />
-        <Voice muted={status.voice.muted} />
+        <BotVoice voice={status.voice} />
+        <BotOut voice={status.voice} />
       </div>
       <Button onClick={onJump}>Find a person or a page …</Button>
       <ul className="grid grid-cols-2 gap-2">

@@ -1,16 +1,14 @@
 import { clsx } from 'clsx'
-import { Volume2, VolumeX } from 'lucide-react'
 import { useState } from 'react'
-import { answerOf, api } from '../../parts/api.ts'
 import { Button, Key } from '../../parts/Button.tsx'
 import { Figure } from '../../parts/Figure.tsx'
 import { Light } from '../../parts/feedback/Light.tsx'
 import { Mark } from '../../parts/Mark.tsx'
 import { clockText, useNow } from '../../parts/time.ts'
-import { useChange } from '../../parts/useChange.ts'
 import { GoOffAirDialog, GoOnAirDialog } from '../later.tsx'
-import { IfMayIn, useMay } from '../rights.tsx'
+import { IfMayIn } from '../rights.tsx'
 import type { Status } from '../status.ts'
+import { BotVoice } from './BotButtons.tsx'
 
 function Counts({ status: { show, present, currency }, wide }: { status: Status; wide: boolean }) {
   return (
@@ -46,7 +44,7 @@ export function ShowBar({ status, wide, onJump }: { status: Status; wide: boolea
       {wide && (
         <div className="ml-auto flex items-center gap-4 px-4 text-note">
           <Lights status={status} />
-          <Voice muted={status.voice.muted} />
+          <BotVoice voice={status.voice} />
           <button
             type="button"
             onClick={onJump}
@@ -111,31 +109,12 @@ export function Lights({ status }: { status: Status }) {
     connecting: 'Chat: connecting …',
     refused: 'Chat: refused',
     off: 'Chat: no address',
+    out: 'Chat: the bot is out',
   }
   return (
     <>
       <Light good={chat.status === 'connected'}>{words[chat.status]}</Light>
       <Light good={open > 0}>{`Overlay: ${open} of ${overlays.length}`}</Light>
     </>
-  )
-}
-
-/** Has the bot speak in chat, or keeps it quiet. */
-export function Voice({ muted }: { muted: boolean }) {
-  const turn = useChange({
-    ask: () => answerOf(api.PUT('/desk/voice', { body: { muted: !muted } })),
-    invalidates: ['status'],
-  })
-  const Icon = muted ? VolumeX : Volume2
-  if (!useMay()('show', 'act')) return <span className="text-muted">{muted ? 'Bot is muted' : 'Bot speaks'}</span>
-  return (
-    <Button
-      onClick={() => turn.mutate()}
-      aria-pressed={muted}
-      title={muted ? 'Let the bot speak in chat again' : 'Mute the bot in chat; everything else keeps working'}
-    >
-      <Icon aria-hidden="true" className="size-4" />
-      {muted ? 'Bot is muted' : 'Bot speaks'}
-    </Button>
   )
 }

@@ -1,27 +1,14 @@
-import { queryOptions, useQuery } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { Answer } from '../../parts/api/called.ts'
-import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { Select } from '../../parts/form/inputs.tsx'
 import { PageActions } from '../../parts/page/PageHead.tsx'
 import { Empty } from '../../parts/page/Panel.tsx'
-import { keyOf } from '../../parts/queryKey.ts'
 import { IfMayIn, useMay } from '../rights.tsx'
 import { ButtonForm } from './ButtonForm.tsx'
+import { buttonsQuery } from './buttons.ts'
 import { PressButton } from './PressButton.tsx'
-
-type Buttons = Answer<'/desk/buttons'>
-export type DeskButton = Buttons['buttons'][number]
-
-const buttonsQuery = queryOptions({
-  queryKey: keyOf('buttons'),
-  queryFn: async ({ signal }) => {
-    const answer = await answerOf(api.GET('/desk/buttons', { signal }))
-    return { ...answer, ahead: answer.now - Date.now() / 1000 }
-  },
-})
 
 /** Of a board without a name. */
 const nameOf = (board: string): string => (board === '' ? 'Main board' : board)

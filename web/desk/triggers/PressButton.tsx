@@ -6,7 +6,7 @@ import { answerOf, api } from '../../parts/api.ts'
 import { useNow } from '../../parts/time.ts'
 import { useChange } from '../../parts/useChange.ts'
 import { useMay } from '../rights.tsx'
-import type { DeskButton } from './ButtonsPage.tsx'
+import type { DeskButton } from './buttons.ts'
 
 const COLOURS: Readonly<Record<DeskButton['colour'], string>> = {
   plain: 'border-line bg-panel hover:bg-raised',

@@ -239,7 +239,7 @@ export interface paths {
 							readonly currency: components["schemas"]["Currency"];
 							readonly chat: {
 								/** @enum {string} */
-								readonly status: "off" | "refused" | "connecting" | "connected";
+								readonly status: "off" | "out" | "refused" | "connecting" | "connected";
 								readonly sentence: string;
 								readonly since: number;
 								readonly room: string | null;
@@ -3737,7 +3737,7 @@ export interface paths {
 	};
 	readonly "/desk/voice": {
 		/**
-		 * Mute the bot or let it speak, and say how and of what it speaks
+		 * Mute the bot or send it out of the room, and say how and of what it speaks
 		 * @description For who may act in: show.
 		 */
 		readonly put: {
@@ -3750,6 +3750,8 @@ export interface paths {
 						readonly reply?: "plain" | "mention" | "private";
 						readonly silent?: readonly ("answers" | "store" | "games" | "raffles" | "thanks" | "ranks" | "triggers")[];
 						readonly hints?: boolean;
+						readonly out?: boolean;
+						readonly withShow?: boolean;
 					};
 				};
 			};
@@ -9266,7 +9268,7 @@ export interface paths {
 						readonly "application/json": {
 							readonly chat: {
 								/** @enum {string} */
-								readonly status: "off" | "refused" | "connecting" | "connected";
+								readonly status: "off" | "out" | "refused" | "connecting" | "connected";
 								readonly sentence: string;
 								readonly since: number;
 								readonly room: string | null;

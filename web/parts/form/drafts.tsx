@@ -62,7 +62,7 @@ export function useDraft<T>(key: string, live: T): Draft<T> {
   const { merged, clashes } =
     kept === undefined ? { merged: live, clashes: [] } : mergeDraft(kept.base, kept.draft as T, live)
   const changed = !same(merged, live)
-  useEffect(() => store.opened(key), [store, key])
+  useOpenForm(key)
   useEffect(() => {
     // Saved by somebody else meanwhile, or of a shape that no form has any more: there is nothing to keep.
     if (found !== undefined && !changed) store.drop(key)
@@ -97,6 +97,12 @@ export function useDraftsOf(kind: string): { readonly ids: readonly string[]; re
   const all = useSyncExternalStore(store.subscribe, store.all)
   const ids = [...all.keys()].filter((key) => key.startsWith(`${kind}/`)).map((key) => key.slice(kind.length + 1))
   return { ids, drop: (id) => store.drop(`${kind}/${id}`) }
+}
+
+/** Notes that a form is seen, so that others at the same one are seen. */
+export function useOpenForm(key: string): void {
+  const store = useContext(Drafts)
+  useEffect(() => store.opened(key), [store, key])
 }
 
 /** The keys of the forms that are seen. */
