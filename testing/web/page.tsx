@@ -41,6 +41,8 @@ export function showPage(page: ReactNode, place: Place = {}) {
 interface Sent {
   readonly method: string
   readonly path: string
+  /** What the address asks with. */
+  readonly query: Readonly<Record<string, string>>
   readonly body: unknown
 }
 
@@ -52,6 +54,7 @@ export function answering(answer: (sent: Sent) => { readonly status?: number; re
     const one = {
       method: request.method,
       path: new URL(request.url).pathname,
+      query: Object.fromEntries(new URL(request.url).searchParams),
       body: text === '' ? undefined : JSON.parse(text),
     }
     // It is asked for anew every few seconds, however long a test takes; what was shown first stays.

@@ -1,11 +1,11 @@
-import { and, desc, eq, inArray, lt } from 'drizzle-orm'
+import { and, desc, eq, ilike, inArray, lt } from 'drizzle-orm'
 import { areaOfChange, changedInWords, LOGGED } from '#core/changes'
 import { isRestored } from '#core/engine'
 import { Nothing } from '#core/schema'
-import { AREAS, may, type Rights } from '#core/team'
+import { AREAS, type Area, may, type Rights } from '#core/team'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { before, desk, hand, idOf, problem, type Route, route, text } from '../http/index.ts'
+import { before, choice, desk, hand, idOf, problem, type Route, route, text } from '../http/index.ts'
 import { ChangeLog } from './answers.ts'
 
 const PAGE = 30
@@ -14,14 +14,19 @@ const { change } = schema
 interface Asked {
   readonly before?: number | undefined
   readonly account?: string | undefined
+  readonly area?: Area | undefined
+  readonly text?: string | undefined
 }
 
-/** What of the log somebody may look at: the areas that they may look at. */
-const seen = (rights: Rights): string[] =>
+/** What of the log somebody may look at: the areas that they may look at, or the one of them that they ask for. */
+const seen = (rights: Rights, wanted: Area | undefined): string[] =>
   LOGGED.filter((of) => {
     const area = areaOfChange(of)
-    return area !== undefined && may(rights, area, 'look')
+    return area !== undefined && may(rights, area, 'look') && (wanted === undefined || area === wanted)
   })
+
+/** A text as it is to be found, letter by letter. */
+const letterByLetter = (text: string): string => text.replace(/[\\%_]/g, '\\$&')
 
 const changesOf = (db: Reader, channel: number, rights: Rights, asked: Asked) =>
   db
@@ -30,9 +35,12 @@ const changesOf = (db: Reader, channel: number, rights: Rights, asked: Asked) =>
     .where(
       and(
         eq(change.channel, channel),
-        inArray(change.of, seen(rights)),
+        inArray(change.of, seen(rights, asked.area)),
         asked.before === undefined ? undefined : lt(change.id, asked.before),
         asked.account === undefined ? undefined : eq(change.by, asked.account),
+        asked.text === undefined || asked.text === ''
+          ? undefined
+          : ilike(change.name, `%${letterByLetter(asked.text)}%`),
       ),
     )
     .orderBy(desc(change.id))
@@ -45,7 +53,12 @@ export const changeRoutes = (db: Reader, channels: Channels): Route[] => [
     path: '/desk/changes',
     does: 'Who changed which setting, from what to what, the latest first, page by page',
     answer: ChangeLog,
-    asks: { before, account: text('Of this account only.', 100) },
+    asks: {
+      before,
+      account: text('Of this account only.', 100),
+      area: choice('Of this area only.', AREAS),
+      text: text('What was changed has this in its name.', 60),
+    },
     allowed: desk('look', 'team'),
     handle: async ({ channel, rights, asked }) => {
       const rows = await changesOf(db, channel.id, rights, asked)

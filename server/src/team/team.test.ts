@@ -192,6 +192,13 @@ describe('the change log', () => {
       { what: 'reward', restorable: true, before: { price: 60 }, after: { price: 80 } },
       { what: 'reward', restorable: false, before: null },
     ])
+    const asked = async (query: string) => ((await wanda('GET', `/desk/changes?${query}`)).changes as object[]).length
+    expect(await asked('area=store')).toBe(2)
+    expect(await asked('text=time')).toBe(1)
+    expect(await asked('text=%25')).toBe(0)
+    expect(await asked('account=rosa')).toBe(0)
+    expect(await asked('area=store&text=time')).toBe(0)
+    expect(await rosa('GET', '/desk/changes?area=commands')).toMatchObject({ changes: [] })
     const [zone] = await log(wanda)
     const seen = await log(rosa)
     expect(seen.map(({ what }) => what)).toEqual(['reward', 'reward'])

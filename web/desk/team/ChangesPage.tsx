@@ -1,39 +1,48 @@
-import { useInfiniteQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
+import { useDeferredValue, useState } from 'react'
+import { AREA_NAMES, AREAS, type Area } from '#core/team'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
+import { Select, TextInput } from '../../parts/form/inputs.tsx'
 import { Empty, Panel } from '../../parts/page/Panel.tsx'
 import { keyOf } from '../../parts/queryKey.ts'
 import { dayText } from '../../parts/time.ts'
 import { useChange } from '../../parts/useChange.ts'
+import { useMay } from '../rights.tsx'
 import { type Difference, differencesOf } from './differences.ts'
+import { teamQuery } from './view.ts'
 
 type Change = Answer<'/desk/changes'>['changes'][number]
 
-const useChanges = () =>
+/** What of the log is shown; what is left out does not matter. */
+interface Wanted {
+  readonly account?: string | undefined
+  readonly area?: Area | undefined
+  readonly text?: string | undefined
+}
+
+const useChanges = (wanted: Wanted) =>
   useInfiniteQuery({
-    queryKey: keyOf('changes'),
+    queryKey: keyOf('changes', wanted),
     queryFn: ({ signal, pageParam }) =>
-      answerOf(api.GET('/desk/changes', { params: { query: { before: pageParam } }, signal })),
+      answerOf(api.GET('/desk/changes', { params: { query: { ...wanted, before: pageParam } }, signal })),
     initialPageParam: undefined as number | undefined,
     getNextPageParam: ({ before }) => before ?? undefined,
   })
 
 /** Who changed which setting, from what to what; what can be set back is. */
 export function ChangesPage() {
-  const log = useChanges()
+  const [wanted, setWanted] = useState<Wanted>({})
+  const log = useChanges(useDeferredValue(wanted))
   const changes = log.data?.pages.flatMap((page) => page.changes) ?? []
   return (
     <Panel title="What was changed at the desk" aside="the latest first">
+      <Filters wanted={wanted} put={(patch) => setWanted({ ...wanted, ...patch })} />
       {log.isPending && <Loading what="the changes" />}
       {log.isError && <Problem error={log.error} retry={() => void log.refetch()} />}
-      {log.data && changes.length === 0 && (
-        <Empty>
-          Nothing has been changed yet. Whatever somebody saves at the desk stands here, with what it was before.
-        </Empty>
-      )}
+      {log.data && changes.length === 0 && <None filtered={Object.values(wanted).some(Boolean)} />}
       <ul>
         {changes.map((change) => (
           <ChangeLine key={change.id} change={change} />
@@ -45,6 +54,53 @@ export function ChangesPage() {
         </Button>
       )}
     </Panel>
+  )
+}
+
+const None = ({ filtered }: { readonly filtered: boolean }) => (
+  <Empty>
+    {filtered
+      ? 'Nothing that was changed is like that.'
+      : 'Nothing has been changed yet. Whatever somebody saves at the desk stands here, with what it was before.'}
+  </Empty>
+)
+
+interface FiltersProps {
+  readonly wanted: Wanted
+  readonly put: (patch: Wanted) => void
+}
+
+function Filters({ wanted: { account = '', area, text = '' }, put }: FiltersProps) {
+  const team = useQuery(teamQuery).data
+  const mayDo = useMay()
+  const people = team === undefined ? [] : [team.owner, ...team.members.map((one) => one.account)]
+  const areas = AREAS.filter((one) => mayDo(one, 'look'))
+  return (
+    <div className="flex flex-wrap items-center gap-3 border-b border-line px-4 py-2.5">
+      <TextInput
+        aria-label="Search by what was changed"
+        placeholder="what was changed"
+        value={text}
+        most={60}
+        onValue={(next) => put({ text: next })}
+        className="w-48"
+      />
+      <Select
+        label="By whom"
+        value={account}
+        choices={[{ value: '', name: 'by everybody' }, ...people.map((value) => ({ value, name: `by ${value}` }))]}
+        onChoose={(value) => put({ account: value })}
+      />
+      <Select
+        label="Where"
+        value={area ?? ''}
+        choices={[
+          { value: '', name: 'everywhere' },
+          ...areas.map((value) => ({ value, name: AREA_NAMES[value].name })),
+        ]}
+        onChoose={(value) => put({ area: AREAS.find((one) => one === value) })}
+      />
+    </div>
   )
 }
 

@@ -119,10 +119,16 @@ describe('the change log', () => {
     { id: 1, at: 9400, by: 'token:3', what: 'Ranks', name: 'Ranks', before: null, after: {}, restorable: false },
   ]
 
+  const log = (changes: object[]) =>
+    answering(({ path }) => {
+      if (path.endsWith('/desk/changes')) return { body: { changes, before: null } }
+      if (path.endsWith('/desk/team'))
+        return { body: { owner: 'wanda', members: [ROSA], invitations: [], now: 10_000 } }
+      return { body: {} }
+    })
+
   test('says who changed what, from what to what, and sets it back', async () => {
-    const sent = answering(({ path }) => ({
-      body: path.endsWith('/desk/changes') ? { changes: CHANGES, before: null } : {},
-    }))
+    const sent = log(CHANGES)
     const { user } = showDesk(<ChangesPage />)
     const [hat, ranks] = await screen.findAllByRole('listitem')
     expect(hat?.textContent).toMatch(/^Hat reward, changed by rosa/)
@@ -135,9 +141,21 @@ describe('the change log', () => {
   })
 
   test('that is empty says what will stand there', async () => {
-    answering(() => ({ body: { changes: [], before: null } }))
+    log([])
     showDesk(<ChangesPage />)
     expect(await screen.findByText(/Nothing has been changed yet/)).toBeDefined()
+  })
+
+  test('is searched by what was changed, by whom, and where', async () => {
+    const sent = log([])
+    const { user } = showDesk(<ChangesPage />)
+    await user.type(screen.getByLabelText('Search by what was changed'), 'Hat')
+    await user.selectOptions(await screen.findByLabelText('Where'), 'Store')
+    await waitFor(() => expect(screen.getByRole('option', { name: 'by rosa' })).toBeDefined())
+    await user.selectOptions(screen.getByLabelText('By whom'), 'by rosa')
+    expect(await screen.findByText('Nothing that was changed is like that.')).toBeDefined()
+    const asked = () => sent.filter(({ path }) => path.endsWith('/desk/changes')).at(-1)?.query
+    await waitFor(() => expect(asked()).toEqual({ text: 'Hat', area: 'store', account: 'rosa' }))
   })
 })
 

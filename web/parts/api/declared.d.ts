@@ -5694,6 +5694,10 @@ export interface paths {
 					readonly before?: number;
 					/** @description Of this account only. Only the first 100 characters count. */
 					readonly account?: string;
+					/** @description Of this area only. */
+					readonly area?: "show" | "waiting" | "people" | "earning" | "ranks" | "commands" | "store" | "games" | "raffles" | "screen" | "connections" | "team";
+					/** @description What was changed has this in its name. Only the first 60 characters count. */
+					readonly text?: string;
 				};
 			};
 			readonly responses: {
