@@ -12,6 +12,12 @@ function needMember(world: World, id: number): Result<MemberRow> {
     : ok(row)
 }
 
+/** Whether somebody may change a member, or take them out: nobody touches who may more, and owners only owners do. */
+function checkTouched(world: World, by: Doer, { owner, rights, name }: MemberRow): Result<true> {
+  if (owner && !by.owner) return refuse('rights_beyond', `${name} is an owner: only owners change that.`)
+  return checkRights(world, by, rights)
+}
+
 export interface ChangeMember {
   readonly kind: 'team.change'
   readonly by: Doer
@@ -25,10 +31,9 @@ export const changeMember = {
   decide(world, { by, member: id, rights, until }) {
     const found = needMember(world, id)
     if (!found.ok) return found
-    for (const one of [found.value.rights, rights]) {
-      const checked = checkRights(world, by, one)
-      if (!checked.ok) return checked
-    }
+    const touched = checkTouched(world, by, found.value)
+    const checked = touched.ok ? checkRights(world, by, rights) : touched
+    if (!checked.ok) return checked
     if (until !== null && until <= world.at) return endsEarly()
     world.put(members, { ...found.value, rights, until })
     const { account } = found.value
@@ -48,11 +53,30 @@ export const endMember = {
   decide(world, { by, member: id }) {
     const found = needMember(world, id)
     if (!found.ok) return found
-    const checked = checkRights(world, by, found.value.rights)
+    const checked = checkTouched(world, by, found.value)
     if (!checked.ok) return checked
     return leave(world, found.value)
   },
 } satisfies Handler<EndMember>
+
+export interface MakeOwner {
+  readonly kind: 'team.owner'
+  readonly by: Doer
+  readonly member: number
+  readonly owner: boolean
+}
+
+/** Makes somebody of the team one of the owners, or not any more. Whoever opened the channel stays one: there is always an owner. */
+export const makeOwner = {
+  decide(world, { by, member: id, owner }) {
+    if (!by.owner) return refuse('rights_beyond', 'Only an owner makes somebody an owner.')
+    const found = needMember(world, id)
+    if (!found.ok) return found
+    const { account } = world.put(members, { ...found.value, owner, ...(owner && { until: null }) })
+    world.fact('team.changed', 'desk', { account })
+    return ok({ account })
+  },
+} satisfies Handler<MakeOwner>
 
 export interface LeaveTeam {
   readonly kind: 'team.leave'

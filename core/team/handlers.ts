@@ -1,4 +1,4 @@
-import { changeMember, endMember, leaveTeam } from './change.ts'
+import { changeMember, endMember, leaveTeam, makeOwner } from './change.ts'
 import { invite, join, takeBackInvitation } from './invite.ts'
 import { makeToken, revokeToken } from './tokens.ts'
 
@@ -9,6 +9,7 @@ export const teamHandlers = {
   'team.invite': invite,
   'team.join': join,
   'team.leave': leaveTeam,
+  'team.owner': makeOwner,
   'team.revokeToken': revokeToken,
   'team.takeBack': takeBackInvitation,
   'team.token': makeToken,

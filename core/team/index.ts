@@ -1,4 +1,4 @@
-export type { ChangeMember, EndMember, LeaveTeam } from './change.ts'
+export type { ChangeMember, EndMember, LeaveTeam, MakeOwner } from './change.ts'
 export type { Doer } from './doer.ts'
 export { teamHandlers } from './handlers.ts'
 export { checkOffer, INVITATION_SECONDS, type Invite, type Join, type TakeBackInvitation } from './invite.ts'

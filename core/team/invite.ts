@@ -112,6 +112,7 @@ export const join = {
     const { id } = world.put(members, {
       id: world.nextId(),
       ...{ account: who.account, name: who.name, rights, until, by },
+      owner: false,
       since: world.at,
       goneAt: null,
     })

@@ -2,12 +2,14 @@ import type { UnixSeconds } from '../schema.ts'
 import { defineTable, type World } from '../world/index.ts'
 import type { Rights } from './rights.ts'
 
-/** Somebody who may use the desk, besides the owner. */
+/** Somebody who may use the desk, besides whoever opened the channel. */
 export interface MemberRow {
   readonly id: number
   readonly account: string
   readonly name: string
   readonly rights: Rights
+  /** One of the owners: they may everything, whatever their rights say. */
+  readonly owner: boolean
   /** Account of who invited them. */
   readonly by: string
   readonly since: UnixSeconds

@@ -37,6 +37,37 @@ function withHelper(rights: Rights = RUNNER): { channel: TestChannel; rosa: numb
   return { channel, rosa: channel.world.all(members)[0]?.id ?? 0 }
 }
 
+describe('an owner', () => {
+  const owner = (channel: TestChannel, member: number, by: object, is = true) =>
+    channel.send({ kind: 'team.owner', by: by as typeof OWNER, member, owner: is })
+
+  test('is made by an owner alone, and is touched by owners alone', () => {
+    const { channel, rosa } = withHelper(PARTNER)
+    invite(channel, { hash: 'h2', rights: ALL_RIGHTS })
+    join(channel, 'otto', 'h2')
+    const otto = { account: 'otto', owner: false }
+    expect(owner(channel, rosa, otto)).toMatchObject({ refusal: { code: 'rights_beyond' } })
+    expect(owner(channel, rosa, OWNER)).toMatchObject({ ok: true, value: { account: 'rosa' } })
+    const change = { kind: 'team.change', member: rosa, rights: RUNNER, until: null } as const
+    expect(channel.send({ ...change, by: otto })).toMatchObject({ refusal: { code: 'rights_beyond' } })
+    expect(channel.send({ kind: 'team.end', by: otto, member: rosa })).toMatchObject({
+      refusal: { code: 'rights_beyond' },
+    })
+    expect(owner(channel, rosa, { account: 'rosa', owner: true }, false)).toMatchObject({ ok: true })
+    expect(channel.send({ kind: 'team.end', by: otto, member: rosa })).toMatchObject({ ok: true })
+  })
+
+  test('has no last day, and may leave: whoever opened the channel stays', () => {
+    const { channel, rosa } = withHelper()
+    channel.send({ kind: 'team.change', by: OWNER, member: rosa, rights: RUNNER, until: channel.now + 60 })
+    owner(channel, rosa, OWNER)
+    channel.now += 100
+    expect(openMembers(channel.world)).toMatchObject([{ account: 'rosa', owner: true, until: null }])
+    expect(channel.send({ kind: 'team.leave', account: 'rosa' })).toMatchObject({ ok: true })
+    expect(channel.send({ kind: 'team.leave', account: 'wanda' })).toMatchObject({ ok: false })
+  })
+})
+
 describe('an invitation', () => {
   test('lets one person join, once', () => {
     const channel = new TestChannel()

@@ -21,7 +21,7 @@ export interface TeamPlace {
   readonly rights: Rights
 }
 
-const RIGHTS = `select c.owner, m.rights from channel c left join member m
+const RIGHTS = `select c.owner, m.rights, m.owner as co from channel c left join member m
   on m.channel = c.id and m.account = $2 and m.gone_at is null and (m.until is null or m.until > $3) where c.id = $1`
 
 /** Keys of what comes by HTTP say whose it is: `http/<sender>/...`. What the server itself hands in has no sender. */
@@ -57,13 +57,13 @@ export class Channels {
 
   /** What an account may do at a channel's desk, as the database has it now; undefined: it is not of the team. */
   async rightsAt(channel: number, account: string): Promise<TeamPlace | undefined> {
-    const found = await this.pool.query<{ owner: string; rights: unknown }>({
+    const found = await this.pool.query<{ owner: string; rights: unknown; co: boolean | null }>({
       name: 'rights',
       text: RIGHTS,
       values: [channel, account, this.clock()],
     })
     const [row] = found.rows
-    if (row?.owner === account) return { owner: true, rights: ALL_RIGHTS }
+    if (row?.owner === account || row?.co) return { owner: true, rights: ALL_RIGHTS }
     if (!row?.rights) return undefined
     return { owner: false, rights: readStored(storedRights, row.rights, faultIn).value }
   }

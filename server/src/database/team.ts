@@ -1,4 +1,4 @@
-import { index, pgTable, primaryKey, text } from 'drizzle-orm/pg-core'
+import { boolean, index, pgTable, primaryKey, text } from 'drizzle-orm/pg-core'
 import { storedRights } from '#core/team'
 import { channelRef, whole } from './channel.ts'
 import { keptJson } from './keptJson.ts'
@@ -13,6 +13,7 @@ export const member = pgTable(
     account: text().notNull(),
     name: text().notNull(),
     rights: keptJson('rights', storedRights).notNull(),
+    owner: boolean().notNull().default(false),
     by: text().notNull(),
     since: whole().notNull(),
     until: whole(),

@@ -7,6 +7,7 @@ export const Member = exactly({
   account: Type.String(),
   name: Type.String(),
   rights: Rights,
+  owner: Type.Boolean(),
   by: Type.String(),
   since: UnixSeconds,
   until: orNull(UnixSeconds),

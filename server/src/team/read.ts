@@ -14,6 +14,7 @@ export const membersOf = (db: Reader, channel: number, now: number) =>
       account: member.account,
       name: member.name,
       rights: member.rights,
+      owner: member.owner,
       by: member.by,
       since: member.since,
       until: member.until,

@@ -98,6 +98,21 @@ function memberRoutes(channels: Channels): Route[] {
     }),
     route({
       method: 'post',
+      path: '/desk/team/:id/owner',
+      does: 'Make somebody of the team one of the owners, or not any more',
+      answer: Nothing,
+      allowed: desk('change', 'team'),
+      secret: true,
+      fresh: true,
+      body: exactly({ owner: Type.Boolean() }),
+      handle: async (call) => {
+        const member = idOf(call.param('id'))
+        const intent = { kind: 'team.owner', by: call.doer, member, owner: call.body.owner } as const
+        return ended(channels, call, await hand(channels, call, intent))
+      },
+    }),
+    route({
+      method: 'post',
       path: '/desk/team/:id/end',
       does: 'Take somebody out of the team: what they have open at the desk closes at once',
       answer: Nothing,

@@ -53,6 +53,22 @@ describe('a team', () => {
     expect(kept).not.toContain(secret)
   })
 
+  test('has several owners: each may everything, until they leave; whoever opened the channel stays', async () => {
+    const { as, wanda, invite } = await withTeam()
+    const rosa = await as('rosa')
+    await rosa('POST', '/join', { secret: (await invite()).secret })
+    const [member] = (await wanda('GET', '/desk/team')).members as { id: number }[]
+    expect(await rosa('POST', `/desk/team/${member?.id}/owner`, { owner: true })).toMatchObject({
+      code: 'rights_missing',
+    })
+    expect(await wanda('POST', `/desk/team/${member?.id}/owner`, { owner: true })).toMatchObject({ status: 200 })
+    expect(await rosa('GET', '/desk/status')).toMatchObject({ owner: true, rights: ALL_RIGHTS })
+    expect(await rosa('GET', '/desk/team')).toMatchObject({ members: [{ owner: true }] })
+    expect(await wanda('POST', '/desk/leave')).toMatchObject({ code: 'member_not_found' })
+    expect(await rosa('POST', '/desk/leave')).toMatchObject({ status: 200 })
+    expect(await rosa('GET', '/desk/status')).toMatchObject({ status: 403 })
+  })
+
   test('does what each may, and is told what is missing', async () => {
     const { as, invite, wanda } = await withTeam()
     const rosa = await as('rosa')

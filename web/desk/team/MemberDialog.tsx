@@ -6,6 +6,7 @@ import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
 import { keyOf } from '../../parts/queryKey.ts'
 import { dayText, timeText } from '../../parts/time.ts'
 import { useChange } from '../../parts/useChange.ts'
+import { useStatus } from '../status.ts'
 import { RightsFields } from './RightsFields.tsx'
 import { UntilField } from './UntilField.tsx'
 import type { Member } from './view.ts'
@@ -34,16 +35,28 @@ export function MemberDialog({ member, close }: MemberDialogProps) {
       wide
       leave="Close"
       does="Save the rights"
+      off={member.owner}
       go={() => save.mutate()}
       change={save}
-      aside={<TakeOut member={member} close={close} />}
+      aside={
+        <>
+          <TakeOut member={member} close={close} />
+          <Owning member={member} close={close} />
+        </>
+      }
     >
       <p className="text-muted">
         {member.account !== member.name && `${member.account} · `}In the team since {dayText(member.since)}, invited by{' '}
         {member.by}
       </p>
-      <RightsFields rights={rights} setRights={setRights} />
-      <UntilField until={until} setUntil={setUntil} />
+      {member.owner ? (
+        <p>One of the owners: may do everything, for as long as they are one.</p>
+      ) : (
+        <>
+          <RightsFields rights={rights} setRights={setRights} />
+          <UntilField until={until} setUntil={setUntil} />
+        </>
+      )}
       <Deeds account={member.account} />
     </DialogForm>
   )
@@ -68,6 +81,30 @@ function TakeOut({ member, close }: MemberDialogProps) {
       onBlur={() => setAsking(false)}
     >
       Take {member.name} out?
+    </Button>
+  )
+}
+
+/** Makes somebody an owner beside those there are, or not any more: for owners alone. */
+function Owning({ member: { id, name, owner }, close }: MemberDialogProps) {
+  const [asking, setAsking] = useState(false)
+  const make = useChange({
+    ask: () => answerOf(api.POST('/desk/team/{id}/owner', { params: { path: { id } }, body: { owner: !owner } })),
+    invalidates: ['team'],
+    said: owner ? `${name} is no longer an owner.` : `${name} is an owner now, too, and may do everything.`,
+    onDone: close,
+  })
+  if (!useStatus().owner) return null
+  if (!asking) return <Button onClick={() => setAsking(true)}>{owner ? 'No longer an owner' : 'Make an owner'}</Button>
+  return (
+    <Button
+      look="danger"
+      ref={(button) => button?.focus()}
+      disabled={make.isPending}
+      onClick={() => make.mutate()}
+      onBlur={() => setAsking(false)}
+    >
+      {owner ? `Take it from ${name}?` : `Make ${name} an owner?`}
     </Button>
   )
 }

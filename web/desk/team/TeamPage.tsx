@@ -47,7 +47,7 @@ interface MembersProps {
 
 function Members({ team: { owner, members }, open, invite }: MembersProps) {
   return (
-    <Panel title="Members" aside={`Owner: ${owner}`}>
+    <Panel title="Members" aside={`opened by ${owner}`}>
       {members.length === 0 ? (
         <Empty
           action={
@@ -81,7 +81,7 @@ const columnsOf = (open: (id: number) => void): readonly Column<Member>[] => [
       </>
     ),
   },
-  { id: 'rights', head: 'Rights', cell: ({ rights }) => rightsInWords(rights) },
+  { id: 'rights', head: 'Rights', cell: ({ rights, owner }) => (owner ? 'Owner' : rightsInWords(rights)) },
   { id: 'since', head: 'Since', width: 'w-36', card: 'figure', cell: ({ since }) => dayText(since) },
   {
     id: 'until',

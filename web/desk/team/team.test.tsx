@@ -11,7 +11,10 @@ import { ChangesPage } from './ChangesPage.tsx'
 import { TeamPage } from './TeamPage.tsx'
 
 const [RUNNER, KEEPER] = READY_SETS.map(({ rights }) => rights) as [Rights, Rights, Rights]
-const ROSA = { id: 4, account: 'rosa', name: 'Rosa', rights: RUNNER, by: 'wanda', since: 9000, until: null }
+const ROSA = {
+  ...{ id: 4, account: 'rosa', name: 'Rosa', rights: RUNNER, owner: false },
+  ...{ by: 'wanda', since: 9000, until: null },
+}
 const OTTO = {
   id: 5,
   whom: 'Otto',
@@ -81,6 +84,37 @@ describe('the team', () => {
     expect(changes(sent)).toHaveLength(1)
     await user.click(screen.getByRole('button', { name: 'Take Rosa out?' }))
     await waitFor(() => expect(changes(sent)[1]?.path).toMatch(/team\/4\/end$/))
+  })
+})
+
+describe('an owner', () => {
+  test('makes others owners after asking; whoever is none does not see that', async () => {
+    const sent = server()
+    const { user, unmount } = showDesk(<TeamPage />)
+    await user.click(await screen.findByRole('button', { name: 'Rosa' }))
+    await user.click(screen.getByRole('button', { name: 'Make an owner' }))
+    expect(changes(sent)).toHaveLength(0)
+    await user.click(screen.getByRole('button', { name: 'Make Rosa an owner?' }))
+    await waitFor(() =>
+      expect(changes(sent)[0]).toMatchObject({ path: expect.stringMatching(/team\/4\/owner$/), body: { owner: true } }),
+    )
+    unmount()
+    server()
+    const again = showDesk(<TeamPage />, { status: { owner: false } })
+    await again.user.click(await screen.findByRole('button', { name: 'Rosa' }))
+    expect(screen.queryByRole('button', { name: 'Make an owner' })).toBeNull()
+  })
+
+  test('may do everything, so there are no rights to set, until they are one no longer', async () => {
+    const sent = server([{ ...ROSA, owner: true }])
+    const { user } = showDesk(<TeamPage />)
+    expect((await screen.findByRole('row', { name: /Rosa/ })).textContent).toContain('Owner')
+    await user.click(screen.getByRole('button', { name: 'Rosa' }))
+    expect(screen.getByText(/One of the owners/)).toBeDefined()
+    expect(screen.queryByLabelText(/^Runner/)).toBeNull()
+    await user.click(screen.getByRole('button', { name: 'No longer an owner' }))
+    await user.click(screen.getByRole('button', { name: 'Take it from Rosa?' }))
+    await waitFor(() => expect(changes(sent)[0]?.body).toEqual({ owner: false }))
   })
 })
 

@@ -5159,6 +5159,7 @@ export interface paths {
 									};
 									readonly mostAdjusted: number | null;
 								};
+								readonly owner: boolean;
 								readonly by: string;
 								readonly since: number;
 								readonly until: number | null;
@@ -5376,6 +5377,39 @@ export interface paths {
 							readonly mostAdjusted: number | null;
 						};
 						readonly until: number | null;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": Record<string, never>;
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/team/{id}/owner": {
+		/**
+		 * Make somebody of the team one of the owners, or not any more
+		 * @description For who may change in: team.
+		 */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
+				};
+			};
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "owner": true
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly owner: boolean;
 					};
 				};
 			};

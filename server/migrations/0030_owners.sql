@@ -1,0 +1,1 @@
+ALTER TABLE "member" ADD COLUMN "owner" boolean DEFAULT false NOT NULL;
