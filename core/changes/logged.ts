@@ -8,7 +8,7 @@ import { alerts, overlays } from '../screen/index.ts'
 import { type Setting, settings, zoneSetting } from '../settings/index.ts'
 import { rewards } from '../store/index.ts'
 import { tallies } from '../tallies/index.ts'
-import type { Area } from '../team/index.ts'
+import { type Area, may, type Rights } from '../team/index.ts'
 import { triggers } from '../triggers/index.ts'
 import { voiceSetting } from '../voice/index.ts'
 import { webhooks } from '../webhooks/index.ts'
@@ -27,6 +27,8 @@ interface Found {
 
 interface OfMany {
   readonly area: Area
+  /** How far one must be able to go in the area to read of it; left out: to look. */
+  readonly readBy?: 'change'
   /** What it is called in a list: "reward". */
   readonly what: string
   readonly table: Table<never>
@@ -77,8 +79,10 @@ const MANY: Readonly<Record<string, OfMany>> = {
     nameOf: named,
     contentOf: without('id', 'goneAt'),
   },
+  // Many an address of a webhook is a secret in itself.
   webhook: {
     area: 'connections',
+    readBy: 'change',
     what: 'webhook',
     table: webhooks as never,
     nameOf: named,
@@ -121,6 +125,12 @@ export const LOGGED: readonly string[] = [...Object.keys(MANY), ...Object.keys(O
 
 /** The area that a logged thing belongs to; undefined: no such thing is logged. */
 export const areaOfChange = (of: string): Area | undefined => (MANY[of] ?? ONES[of])?.area
+
+/** Whether somebody may read what was changed of a logged thing. */
+export function mayRead(rights: Pick<Rights, 'areas'>, of: string): boolean {
+  const area = areaOfChange(of)
+  return area !== undefined && may(rights, area, MANY[of]?.readBy ?? 'look')
+}
 
 /** What kind of thing was changed, in words. */
 export const changedInWords = (of: string): string => (MANY[of] ?? ONES[of])?.what ?? of

@@ -12,7 +12,7 @@ import {
 } from '../people/index.ts'
 import type { Amount } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
-import { may, memberOf } from '../team/index.ts'
+import { may, memberOf, rightsOfMember } from '../team/index.ts'
 import { fillIn } from '../texts/index.ts'
 import { findNamed, typedName, wordsSetting } from '../words/index.ts'
 import type { Result, World } from '../world/index.ts'
@@ -45,7 +45,8 @@ export const mayCorrect = (world: World, viewer: ViewerRow): boolean => mostIn(w
 function mostIn(world: World, viewer: ViewerRow): Amount | null | undefined {
   const held = standingsOf(viewer, world.at)
   if (readSetting(world, wordsSetting).allowed.some((standing) => holds(held, standing))) return null
-  const rights = memberOf(world, viewer.account)?.rights
+  const member = memberOf(world, viewer.account)
+  const rights = member && rightsOfMember(member)
   return rights !== undefined && may(rights, 'people', 'act') ? rights.mostAdjusted : undefined
 }
 

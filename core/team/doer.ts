@@ -1,6 +1,6 @@
 import { firstFault } from '../faults.ts'
 import { ok, type Result, refuse, type World } from '../world/index.ts'
-import { memberOf } from './members.ts'
+import { memberOf, rightsOfMember } from './members.ts'
 import { ALL_RIGHTS, beyond, NO_RIGHTS, type Rights } from './rights.ts'
 
 /** Who changes the team. */
@@ -10,8 +10,11 @@ export interface Doer {
 }
 
 /** What somebody may do now. */
-export const rightsOf = (world: World, { account, owner }: Doer): Rights =>
-  owner ? ALL_RIGHTS : (memberOf(world, account)?.rights ?? NO_RIGHTS)
+export function rightsOf(world: World, { account, owner }: Doer): Rights {
+  if (owner) return ALL_RIGHTS
+  const member = memberOf(world, account)
+  return member === undefined ? NO_RIGHTS : rightsOfMember(member)
+}
 
 /** Whether somebody may give such rights, or touch who has them: nobody reaches beyond their own. */
 export function checkRights(world: World, by: Doer, rights: Rights): Result<true> {

@@ -1,6 +1,6 @@
 import type { UnixSeconds } from '../schema.ts'
 import { defineTable, type World } from '../world/index.ts'
-import type { Rights } from './rights.ts'
+import { ALL_RIGHTS, type Rights } from './rights.ts'
 
 /** Somebody who may use the desk, besides whoever opened the channel. */
 export interface MemberRow {
@@ -49,3 +49,6 @@ export const openMembers = (world: World): MemberRow[] =>
 
 export const memberOf = (world: World, account: string): MemberRow | undefined =>
   openMembers(world).find((one) => one.account === account)
+
+/** What a member may do: an owner everything. */
+export const rightsOfMember = ({ owner, rights }: MemberRow): Rights => (owner ? ALL_RIGHTS : rights)

@@ -152,8 +152,8 @@ describe('a member', () => {
   })
 })
 
-test('who may adjust at the desk may in chat, by as much; whose role may, by any amount', () => {
-  const { channel } = withHelper({ ...KEEPER, mostAdjusted: 100 })
+test('who may adjust at the desk may in chat, by as much; whose role may, and owners, by any amount', () => {
+  const { channel, rosa } = withHelper({ ...KEEPER, mostAdjusted: 100 })
   for (const name of ['Rosa', 'Pia']) channel.hear(name, 'hello')
   channel.hear('Rosa', '!give @pia 100')
   expect(channel.balance('Pia')).toBe(100)
@@ -161,9 +161,12 @@ test('who may adjust at the desk may in chat, by as much; whose role may, by any
   channel.hear('Rosa', '!set @pia 5000')
   channel.hear('Pia', '!give @pia 50')
   expect(channel.balance('Pia')).toBe(100)
+  channel.send({ kind: 'team.owner', by: OWNER, member: rosa, owner: true })
+  channel.hear('Rosa', '!give @pia 101')
+  expect(channel.balance('Pia')).toBe(201)
   channel.send({ kind: 'team.leave', account: 'rosa' })
   channel.hear('Rosa', '!give @pia 50')
-  expect(channel.balance('Pia')).toBe(100)
+  expect(channel.balance('Pia')).toBe(201)
 })
 
 const rights: fc.Arbitrary<Rights> = fc

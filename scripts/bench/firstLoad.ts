@@ -1,6 +1,7 @@
 import { gzipSync } from 'node:zlib'
 import type { Browser, BrowserContext } from '@playwright/test'
 import { build as bundle } from 'esbuild'
+import { scaled } from './scale.ts'
 
 export type Cookies = Parameters<BrowserContext['addCookies']>[0]
 
@@ -21,7 +22,7 @@ interface Loaded {
   readonly served?: (context: BrowserContext) => Promise<void>
 }
 
-const RUNS = 5
+const RUNS = scaled(5)
 
 /**
  * What a page transfers when it is opened first, and when it can be used on a computer a quarter as fast: the median of five,

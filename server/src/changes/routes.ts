@@ -1,5 +1,5 @@
 import { and, desc, eq, ilike, inArray, lt } from 'drizzle-orm'
-import { areaOfChange, changedInWords, LOGGED } from '#core/changes'
+import { areaOfChange, changedInWords, LOGGED, mayRead } from '#core/changes'
 import { isRestored } from '#core/engine'
 import { Nothing } from '#core/schema'
 import { AREAS, type Area, may, type Rights } from '#core/team'
@@ -20,10 +20,7 @@ interface Asked {
 
 /** What of the log somebody may look at: the areas that they may look at, or the one of them that they ask for. */
 const seen = (rights: Rights, wanted: Area | undefined): string[] =>
-  LOGGED.filter((of) => {
-    const area = areaOfChange(of)
-    return area !== undefined && may(rights, area, 'look') && (wanted === undefined || area === wanted)
-  })
+  LOGGED.filter((of) => mayRead(rights, of) && (wanted === undefined || areaOfChange(of) === wanted))
 
 /** A text as it is to be found, letter by letter. */
 const letterByLetter = (text: string): string => text.replace(/[\\%_]/g, '\\$&')

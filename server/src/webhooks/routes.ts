@@ -1,6 +1,7 @@
 import { randomBytes } from 'node:crypto'
 import { FACTS } from '#core/engine'
 import { exactly, Id, Nothing } from '#core/schema'
+import { may } from '#core/team'
 import { OFFERED, WebhookSettings } from '#core/webhooks'
 import type { Reader } from '../database/index.ts'
 import { type Call, desk, hand, idOf, Problem, problem, type Route, route } from '../http/index.ts'
@@ -29,7 +30,10 @@ export function webhookRoutes(db: Reader, parts: DeliveryParts): Route[] {
       does: 'The webhooks, with what they were told last',
       answer: Webhooks,
       allowed: desk('look', 'connections'),
-      handle: async ({ channel }) => ({ offered, webhooks: await webhooksOf(db, channel.id, channels.clock()) }),
+      handle: async ({ channel, rights }) => {
+        const whole = may(rights, 'connections', 'change')
+        return { offered, webhooks: await webhooksOf(db, channel.id, channels.clock(), whole) }
+      },
     }),
     makeRoute(parts),
     route({

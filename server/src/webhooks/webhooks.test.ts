@@ -1,6 +1,7 @@
 import { createServer } from 'node:http'
 import { Webhook } from 'standardwebhooks'
 import { describe, expect, onTestFinished, test } from 'vitest'
+import { NO_RIGHTS } from '#core/team'
 import { soon } from '../../../testing/server/peers/started.ts'
 import { freePort } from '../../../testing/server/ports.ts'
 import { testServer } from '../../../testing/server/server.ts'
@@ -43,21 +44,28 @@ async function service(...answers: number[]) {
   return { heard, read, url: `http://127.0.0.1:${port}/hook`, close: () => http.close() }
 }
 
-/** A channel of wanda's whose webhooks may lead to this machine. */
-async function atDesk(environment: Record<string, string> = { WEBHOOKS_INSIDE: 'yes' }) {
+/** A channel of wanda's whose webhooks may lead to this machine, and the desk as somebody uses it. */
+async function atDesk(environment: Record<string, string> = { WEBHOOKS_INSIDE: 'yes' }, account = 'wanda') {
   const { web, pool, signedIn, submit } = await testServer(environment)
+  return { ...(await deskOf(web, await signedIn('desk', account))), pool, submit, web, signedIn }
+}
+
+async function deskOf(web: string, cookie: string) {
   let calls = 0
-  const cookie = await signedIn('desk', 'wanda')
   const call = async (method: string, path: string, body?: object) => {
     const response = await fetch(`${web}/api/channels/bench/desk/webhooks${path}`, {
       method,
-      headers: { cookie, 'content-type': 'application/json', 'idempotency-key': `hooks-test-${++calls}` },
+      headers: {
+        cookie,
+        'content-type': 'application/json',
+        'idempotency-key': `hooks-test-${++calls}-${cookie.length}`,
+      },
       ...(body !== undefined && { body: JSON.stringify(body) }),
     })
     return { status: response.status, ...((await response.json()) as object) } as Answered
   }
   const listed = async () => (await call('GET', '')).webhooks
-  return { call, pool, submit, listed }
+  return { call, listed }
 }
 
 const HOOK = { name: 'Lamp', kinds: ['show.started', 'show.ended'] }
@@ -120,6 +128,21 @@ describe('a webhook', () => {
     close()
     expect(await call('POST', `/${webhook}/test`)).toMatchObject({ arrived: false, problem: 'Nothing listens there.' })
     expect(await call('POST', '/999/test')).toMatchObject({ code: 'not_found' })
+  })
+
+  test('is seen by who may only look without what may be secret in its address', async () => {
+    const { call, submit, web, signedIn } = await atDesk()
+    await call('POST', '', { ...HOOK, address: 'https://example.org/hooks/secret-path' })
+    const by = { account: 'wanda', owner: true }
+    const rights = { ...NO_RIGHTS, areas: { ...NO_RIGHTS.areas, connections: 'look' as const, team: 'look' as const } }
+    await submit('invite', { kind: 'team.invite', by, hash: 'h', whom: 'Rosa', account: null, rights, until: null })
+    await submit('join', { kind: 'team.join', hash: 'h', who: { account: 'rosa', name: 'Rosa', owner: false } })
+    const rosa = await signedIn('desk', 'rosa')
+    expect(await (await deskOf(web, rosa)).listed()).toMatchObject([{ address: 'example.org/…' }])
+    const log = async (cookie: string) =>
+      (await fetch(`${web}/api/channels/bench/desk/changes`, { headers: { cookie } })).text()
+    expect(await log(await signedIn('desk', 'wanda'))).toContain('secret-path')
+    expect(await log(rosa)).not.toContain('secret-path')
   })
 
   test('leads to the open net alone, unless the operator says otherwise', async () => {
