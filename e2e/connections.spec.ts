@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test'
-import { chatRoom, DESK, deskOnAir, signedIn, test } from './stage.ts'
+import { chatRoom, DESK, deskOnAir, expectAccessible, newcomer, STANDIN, signedIn, test } from './stage.ts'
 
 test('what happens on the platform shows on Connections, and what is badly signed is turned away there', async ({
   browser,
@@ -43,4 +43,32 @@ test('the bot says a test line; a secret is shown once and can be revoked', asyn
   await expect(row).toHaveCount(0)
   await desk.getByRole('button', { name: 'Send a test event' }).click()
   await expect(desk.getByRole('cell', { name: 'A test from the desk' }).first()).toBeVisible()
+})
+
+test('a webhook is told what happens, and says what became of it', async ({ browser }) => {
+  const name = newcomer()
+  const desk = await signedIn(browser, `${DESK}/connections/webhooks`, 'wanda_bench')
+  await desk.getByRole('button', { name: 'Add a webhook' }).click()
+  const dialog = desk.getByRole('dialog')
+  await dialog.getByLabel('Name').fill(name)
+  await dialog.getByLabel('Address').fill(`${STANDIN}/api/hook`)
+  await dialog.getByLabel(/The platform reported something/).check()
+  await dialog.getByRole('button', { name: 'Add it' }).click()
+  await expect(dialog.getByText(/^whsec_/)).toBeVisible()
+  await expectAccessible(desk)
+  await dialog.getByRole('button', { name: 'Close' }).click()
+  const panel = desk.getByRole('region', { name })
+  await panel.getByRole('button', { name: 'Send a test' }).click()
+  await expect(desk.getByText(`“${name}” took the test: it answered 204.`)).toBeVisible()
+  const standin = await chatRoom(browser)
+  await standin.getByRole('button', { name: 'Send it' }).click()
+  const told = standin.getByRole('region', { name: 'Webhooks' })
+  await expect(told.getByText('ricompensa.event.received').first()).toBeVisible()
+  await expect(panel.getByText('What was told last has arrived.')).toBeVisible()
+  await panel.getByText(/^The last/).click()
+  await expect(panel.getByRole('cell', { name: 'event.received' }).first()).toBeVisible()
+  await expectAccessible(desk)
+  await panel.getByRole('button', { name: 'Remove' }).click()
+  await panel.getByRole('button', { name: `Remove ${name}?` }).click()
+  await expect(panel).toHaveCount(0)
 })

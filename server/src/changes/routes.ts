@@ -44,7 +44,9 @@ const changesOf = (db: Reader, channel: number, rights: Rights, asked: Asked) =>
     .limit(PAGE)
 
 /** Who changed what at the desk, from what to what; and setting it back. */
-export const changeRoutes = (db: Reader, channels: Channels): Route[] => [
+export const changeRoutes = (db: Reader, channels: Channels): Route[] => [logRoute(db), undoRoute(db, channels)]
+
+const logRoute = (db: Reader): Route =>
   route({
     method: 'get',
     path: '/desk/changes',
@@ -68,7 +70,9 @@ export const changeRoutes = (db: Reader, channels: Channels): Route[] => [
         before: rows.length < PAGE ? null : (rows.at(-1)?.id ?? null),
       }
     },
-  }),
+  })
+
+const undoRoute = (db: Reader, channels: Channels): Route =>
   route({
     method: 'post',
     path: '/desk/changes/:id/undo',
@@ -87,5 +91,4 @@ export const changeRoutes = (db: Reader, channels: Channels): Route[] => [
       await hand(channels, call, { kind: 'changes.undo', change: { of, which, name, before: was, after } })
       return {}
     },
-  }),
-]
+  })

@@ -58,8 +58,10 @@ test('what cannot be had back, and files of everybody’s data, ask for a sign-i
       '/desk/raffles.csv',
       '/desk/raffles/:raffle/entries.csv',
       '/desk/security.csv',
+      '/desk/team/:id/owner',
       '/desk/tokens',
       '/desk/viewers/:viewer/forget',
+      '/desk/webhooks',
       '/me/everything.json',
     ].sort(),
   )

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto'
-import { Type } from '@sinclair/typebox'
+import { type Static, Type } from '@sinclair/typebox'
 import { exactly, Nothing, orNull, UnixSeconds } from '#core/schema'
 import { Rights } from '#core/team'
 import type { Channels } from '../channels.ts'
@@ -81,6 +81,11 @@ async function ended(channels: Channels, { channel }: Call<unknown>, { account }
   return {}
 }
 
+async function changeOf(channels: Channels, call: Call<unknown>, member: number, body: Static<typeof MemberBody>) {
+  const changed = await hand(channels, call, { kind: 'team.change', by: call.doer, member, ...body })
+  return ended(channels, call, changed)
+}
+
 function memberRoutes(channels: Channels): Route[] {
   return [
     route({
@@ -91,26 +96,9 @@ function memberRoutes(channels: Channels): Route[] {
       allowed: desk('change', 'team'),
       secret: true,
       body: MemberBody,
-      handle: async (call) => {
-        const intent = { kind: 'team.change', by: call.doer, member: idOf(call.param('id')), ...call.body } as const
-        return ended(channels, call, await hand(channels, call, intent))
-      },
+      handle: (call) => changeOf(channels, call, idOf(call.param('id')), call.body),
     }),
-    route({
-      method: 'post',
-      path: '/desk/team/:id/owner',
-      does: 'Make somebody of the team one of the owners, or not any more',
-      answer: Nothing,
-      allowed: desk('change', 'team'),
-      secret: true,
-      fresh: true,
-      body: exactly({ owner: Type.Boolean() }),
-      handle: async (call) => {
-        const member = idOf(call.param('id'))
-        const intent = { kind: 'team.owner', by: call.doer, member, owner: call.body.owner } as const
-        return ended(channels, call, await hand(channels, call, intent))
-      },
-    }),
+    ownerRoute(channels),
     route({
       method: 'post',
       path: '/desk/team/:id/end',
@@ -119,8 +107,8 @@ function memberRoutes(channels: Channels): Route[] {
       allowed: desk('change', 'team'),
       secret: true,
       handle: async (call) => {
-        const intent = { kind: 'team.end', by: call.doer, member: idOf(call.param('id')) } as const
-        return ended(channels, call, await hand(channels, call, intent))
+        const member = idOf(call.param('id'))
+        return ended(channels, call, await hand(channels, call, { kind: 'team.end', by: call.doer, member }))
       },
     }),
     route({
@@ -130,12 +118,29 @@ function memberRoutes(channels: Channels): Route[] {
       answer: Nothing,
       allowed: 'team',
       handle: async (call) => {
-        const intent = { kind: 'team.leave', account: call.caller.account } as const
-        return ended(channels, call, await hand(channels, call, intent))
+        const { account } = call.caller
+        return ended(channels, call, await hand(channels, call, { kind: 'team.leave', account }))
       },
     }),
   ]
 }
+
+const ownerRoute = (channels: Channels): Route =>
+  route({
+    method: 'post',
+    path: '/desk/team/:id/owner',
+    does: 'Make somebody of the team one of the owners, or not any more',
+    answer: Nothing,
+    allowed: desk('change', 'team'),
+    secret: true,
+    fresh: true,
+    body: exactly({ owner: Type.Boolean() }),
+    handle: async (call) => {
+      const member = idOf(call.param('id'))
+      const intent = { kind: 'team.owner', by: call.doer, member, owner: call.body.owner } as const
+      return ended(channels, call, await hand(channels, call, intent))
+    },
+  })
 
 function joinRoutes(db: Reader, channels: Channels): Route[] {
   return [

@@ -38,17 +38,9 @@ export function MemberDialog({ member, close }: MemberDialogProps) {
       off={member.owner}
       go={() => save.mutate()}
       change={save}
-      aside={
-        <>
-          <TakeOut member={member} close={close} />
-          <Owning member={member} close={close} />
-        </>
-      }
+      aside={[<TakeOut key="out" {...{ member, close }} />, <Owning key="owning" {...{ member, close }} />]}
     >
-      <p className="text-muted">
-        {member.account !== member.name && `${member.account} · `}In the team since {dayText(member.since)}, invited by{' '}
-        {member.by}
-      </p>
+      <Since member={member} />
       {member.owner ? (
         <p>One of the owners: may do everything, for as long as they are one.</p>
       ) : (
@@ -61,6 +53,12 @@ export function MemberDialog({ member, close }: MemberDialogProps) {
     </DialogForm>
   )
 }
+
+const Since = ({ member: { account, name, since, by } }: Pick<MemberDialogProps, 'member'>) => (
+  <p className="text-muted">
+    {account !== name && `${account} · `}In the team since {dayText(since)}, invited by {by}
+  </p>
+)
 
 /** Takes somebody out, once it was asked whether that is meant. */
 function TakeOut({ member, close }: MemberDialogProps) {
