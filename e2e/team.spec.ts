@@ -68,7 +68,7 @@ test('two at one form see each other, and the later save is shown both versions'
   const helper = await joined(browser, desk, 'kim_fern', /^Keeper/)
   for (const page of [desk, helper]) {
     await page.goto(`${WEB}${DESK}/store`)
-    await page.getByRole('button', { name: 'Factory whistle' }).first().click()
+    await page.getByRole('button', { name: 'Factory whistle', exact: true }).click()
     await page.getByRole('tab', { name: 'What it is' }).click()
   }
   await expect(desk.getByText(/^kim_fern has the same form open/)).toBeVisible()

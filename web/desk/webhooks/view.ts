@@ -10,4 +10,6 @@ export type WebhookDelivery = Webhook['deliveries'][number]
 export const webhooksQuery = queryOptions({
   queryKey: keyOf('webhooks'),
   queryFn: ({ signal }) => answerOf(api.GET('/desk/webhooks', { signal })),
+  // What became of a delivery is no fact of the channel; it is looked at now and then.
+  refetchInterval: 5000,
 })
