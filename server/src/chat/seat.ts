@@ -100,7 +100,12 @@ export class ChatSeat {
       this.#leave = undefined
       await sitting.stop()
     }
-    await sitting.start()
+    try {
+      await sitting.start()
+    } catch (fault) {
+      await this.#leave?.()
+      throw fault
+    }
   }
 
   #connector(channel: number, on: { knownUntil: () => number; onState: (state: ChatState) => void }): ChatConnector {

@@ -56,6 +56,8 @@ export class Sitting {
   #alive: NodeJS.Timeout | undefined
   #unsubscribe = () => {}
   #stopped = false
+  /** One coming or going after the other: the last that was wanted is what holds. */
+  #moving: Promise<void> = Promise.resolve()
 
   constructor(readonly parts: SittingParts) {
     this.#state = { status: 'connecting', sentence: 'Connecting.', since: parts.channels.clock(), room: null }
@@ -70,7 +72,10 @@ export class Sitting {
     this.#spokenSeq = before.spokenSeq
     await this.#comeOrGo()
     const listener = { wants: ({ kind }: Fact) => HEARD.has(kind), send: (fact: Fact) => this.#heard(fact) }
-    this.#unsubscribe = await feed.subscribe(channel, listener, before.spokenSeq)
+    const unsubscribe = await feed.subscribe(channel, listener, before.spokenSeq)
+    // The seat may have been lost meanwhile.
+    if (this.#stopped) return unsubscribe()
+    this.#unsubscribe = unsubscribe
     this.#alive = setInterval(() => void this.#write(), SIGN_OF_LIFE_MS)
   }
 
@@ -85,13 +90,15 @@ export class Sitting {
 
   #heard(fact: Fact): void {
     this.#spokenSeq = fact.seq
-    if (fact.kind === 'chat.replied') {
-      if (!this.#muted) this.#connector?.speak(fact)
-    } else {
-      void this.#comeOrGo().catch((err: unknown) =>
-        this.parts.log.error({ err }, 'the bot could not be sent in or out'),
-      )
-    }
+    if (fact.kind !== 'chat.replied') void this.#move()
+    else if (!this.#muted) this.#connector?.speak(fact)
+  }
+
+  #move(): Promise<void> {
+    this.#moving = this.#moving
+      .then(() => this.#comeOrGo())
+      .catch((err: unknown) => this.parts.log.error({ err }, 'the bot could not be sent in or out'))
+    return this.#moving
   }
 
   /** Has the bot come into the room or go out, as the team wants it now. */
