@@ -9536,7 +9536,7 @@ export interface paths {
 					/**
 					 * @example {
 					 *       "name": "lamp",
-					 *       "address": "example",
+					 *       "address": "https://example.org/hook",
 					 *       "kinds": [
 					 *         "show.started"
 					 *       ]
@@ -9578,7 +9578,7 @@ export interface paths {
 					/**
 					 * @example {
 					 *       "name": "lamp",
-					 *       "address": "example",
+					 *       "address": "https://example.org/hook",
 					 *       "kinds": [
 					 *         "show.started"
 					 *       ]
