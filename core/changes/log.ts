@@ -46,7 +46,8 @@ export function logChanges(world: World): void {
  */
 export function checkChangedFrom(world: World): Result<true> {
   const mark = world.changedFrom
-  if (mark === undefined) return ok(true)
+  // What is there now is told to who sits at the desk, and to nobody else.
+  if (mark === undefined || world.atDesk === undefined) return ok(true)
   const before = [...changed(world)].filter((one) => one.before !== null)
   const [first] = before
   if (first === undefined || before.some((one) => markOf(wholeOf(one.of, one.before)) === mark)) return ok(true)

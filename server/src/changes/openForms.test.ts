@@ -26,6 +26,9 @@ test('two people at one form see each other, until one has gone; nobody else is 
   expect(await open('wanda', 'reward/1; drop')).toBe(422)
   await pool.query("update open_form set until = until - 30 where account = 'rosa'")
   expect(await open('wanda', 'reward/1')).toEqual([])
+  // Her own mark of it is over: it is made anew.
+  expect(await open('rosa', 'reward/2')).toEqual([])
+  await pool.query("update open_form set until = until - 30 where account = 'rosa'")
   expect(await open('rosa', 'ranks')).toHaveLength(1)
   expect((await pool.query("select form from open_form where account = 'rosa'")).rows).toEqual([{ form: 'ranks' }])
   const logged = await pool.query("select 1 from security_event where what like 'Say which forms%'")

@@ -10,7 +10,7 @@ const MOST_FORMS = 20
 
 const Form = Type.String({ maxLength: 60, pattern: '^[A-Za-z][A-Za-z-]*(/[A-Za-z0-9.-]+)?$' })
 
-const NOTE = `with over as (delete from open_form where channel = $1 and account = $2 and until <= $5),
+const NOTE = `with over as (delete from open_form where channel = $1 and account = $2 and until <= $5 and form <> all ($4)),
   noted as (
     insert into open_form (channel, form, account, name, until)
       select $1, form, $2, $3, $5::bigint + ${OPEN_SECONDS} from unnest($4::text[]) as form

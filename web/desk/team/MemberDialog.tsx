@@ -93,7 +93,7 @@ function Owning({ member: { id, name, owner }, close }: MemberDialogProps) {
     onDone: close,
   })
   if (!useStatus().owner) return null
-  if (!asking) return <Button onClick={() => setAsking(true)}>{owner ? 'No longer an owner' : 'Make an owner'}</Button>
+  if (!asking) return <Button onClick={() => setAsking(true)}>{owner ? 'Remove as owner' : 'Make an owner'}</Button>
   return (
     <Button
       look="danger"
@@ -102,7 +102,7 @@ function Owning({ member: { id, name, owner }, close }: MemberDialogProps) {
       onClick={() => make.mutate()}
       onBlur={() => setAsking(false)}
     >
-      {owner ? `Take it from ${name}?` : `Make ${name} an owner?`}
+      {owner ? `Remove ${name} as owner?` : `Make ${name} an owner?`}
     </Button>
   )
 }
