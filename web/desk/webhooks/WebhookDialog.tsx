@@ -73,7 +73,7 @@ interface PlaceFieldsProps {
 
 const PlaceFields = ({ draft, put, fault }: PlaceFieldsProps) => (
   <>
-    <Field label="Name" hint="Who is told: it stands in the list.">
+    <Field label="Name" hint="Shown in the list.">
       <TextInput
         data-autofocus
         value={draft.name}
@@ -82,7 +82,7 @@ const PlaceFields = ({ draft, put, fault }: PlaceFieldsProps) => (
         onValue={(name) => put({ name })}
       />
     </Field>
-    <Field label="Address" hint="Of the service: it takes a webhook there." error={fault}>
+    <Field label="Address" hint="Where the service accepts webhooks." error={fault}>
       <TextInput
         value={draft.address}
         most={500}
@@ -101,7 +101,7 @@ interface KindsFieldProps extends Pick<WebhookDialogProps, 'offered'> {
 function KindsField({ offered, kinds, setKinds }: KindsFieldProps) {
   return (
     <fieldset className="flex flex-col gap-1.5">
-      <legend className="mb-1 font-semibold">It is told of this</legend>
+      <legend className="mb-1 font-semibold">What to send</legend>
       {offered.map(({ kind, says }) => (
         <Checkbox
           key={kind}

@@ -60,12 +60,12 @@ function useWebhook({ id, name }: Webhook) {
   const pause = useChange({
     ask: () => answerOf(api.POST('/desk/webhooks/{id}/pause', { params })),
     invalidates: ['webhooks'],
-    said: `“${name}” is told nothing for now.`,
+    said: `“${name}” is paused.`,
   })
   const resume = useChange({
     ask: () => answerOf(api.POST('/desk/webhooks/{id}/resume', { params })),
     invalidates: ['webhooks'],
-    said: `“${name}” is told again, from now on.`,
+    said: `“${name}” is active again. What happened meanwhile is not sent.`,
   })
   return { test, pause, resume }
 }

@@ -20,7 +20,7 @@ export function WebhooksPage() {
   )
   return (
     <div className="flex max-w-4xl flex-col gap-4">
-      <PageActions note="Other services are told what happens here.">{webhooks.length > 0 && add}</PageActions>
+      <PageActions note="Other services hear what happens here.">{webhooks.length > 0 && add}</PageActions>
       {found.isPending && <Loading what="the webhooks" />}
       {found.isError && <Problem error={found.error} retry={() => void found.refetch()} />}
       {found.data && webhooks.length === 0 && (
