@@ -38,7 +38,7 @@ export default defineConfig({
     target: 'es2022',
     modulePreload: { polyfill: false },
     rolldownOptions: {
-      input: { desk: 'web/desk.html', viewer: 'web/viewer.html', overlay: 'web/overlay.html', claim: 'web/claim.html' },
+      input: { desk: 'web/desk.html', viewer: 'web/viewer.html', overlay: 'web/overlay.html', front: 'web/front.html' },
       output: {
         codeSplitting: {
           groups: [

@@ -1,7 +1,7 @@
 import openapiTS, { astToString, type OpenAPI3 } from 'openapi-typescript'
 import ts from 'typescript'
 import { NAMED, openApi } from '#server/edge/index.ts'
-import { routesOf } from '#server/routes.ts'
+import { installationRoutes, routesOf } from '#server/routes.ts'
 
 /** Where the types that the pages call the API by are kept. */
 export const API_TYPES = 'web/parts/api/declared.d.ts'
@@ -21,10 +21,16 @@ const nothing: never = new Proxy(() => nothing, { get: () => nothing, apply: () 
 function channelApi(): OpenAPI3 {
   const parts = { db: nothing, channels: nothing, seats: nothing, secrets: nothing, door: nothing, issuers: nothing }
   const routes = routesOf({ ...parts, deliveries: nothing, config: { PUBLIC_URL: '' } })
-  const { components, ...whole } = openApi(routes, '', { nameOf: (scope) => scope }) as OpenAPI3
+  const config = { PUBLIC_URL: '', CHANNELS: 'claim', CHANNELS_EACH: '1' }
+  const installation = installationRoutes({ channels: nothing, config }, async () => {})
+  const own = new Set(installation.map(({ path }) => path.replace(/:(\w+)/g, '{$1}')))
+  const { components, ...whole } = openApi(routes, installation, '', { nameOf: (scope) => scope }) as OpenAPI3
   const paths = Object.entries(whole.paths ?? {})
-    .filter(([path]) => path === OVERLAY || (path.startsWith(PREFIX) && !NOT_CALLED.has(path.slice(PREFIX.length))))
-    .map(([path, methods]) => [path === OVERLAY ? path : path.slice(PREFIX.length), asCalled(methods)])
+    .filter(
+      ([path]) =>
+        path === OVERLAY || own.has(path) || (path.startsWith(PREFIX) && !NOT_CALLED.has(path.slice(PREFIX.length))),
+    )
+    .map(([path, methods]) => [path === OVERLAY || own.has(path) ? path : path.slice(PREFIX.length), asCalled(methods)])
   return { ...whole, components: { schemas: { ...components?.schemas, ...ofRules } }, paths: Object.fromEntries(paths) }
 }
 

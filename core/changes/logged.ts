@@ -5,7 +5,7 @@ import { circles, giftSetting } from '../people/index.ts'
 import { setups } from '../raffles/index.ts'
 import { ranksSetting } from '../ranks/index.ts'
 import { alerts, overlays } from '../screen/index.ts'
-import { type Setting, settings, zoneSetting } from '../settings/index.ts'
+import { channelSetting, type Setting, settings, zoneSetting } from '../settings/index.ts'
 import { rewards } from '../store/index.ts'
 import { tallies } from '../tallies/index.ts'
 import { type Area, may, type Rights } from '../team/index.ts'
@@ -107,6 +107,7 @@ const ONES: Readonly<Record<string, OneOf>> = {
   currency: { area: 'commands', what: 'The currency', setting: currencySetting },
   chatWords: { area: 'commands', what: 'Built-in commands', setting: wordsSetting },
   handing: { area: 'commands', what: 'Gifts between viewers', setting: giftSetting },
+  channel: { area: 'team', what: 'The channel', setting: channelSetting },
   zone: { area: 'commands', what: 'Time zone', setting: zoneSetting },
   voice: { area: 'commands', what: 'The bot', setting: voiceSetting },
   wagering: { area: 'games', what: 'For all games', setting: wageringSetting },

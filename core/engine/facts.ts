@@ -10,6 +10,7 @@ import { raffleFacts } from '../raffles/facts.ts'
 import { rankFacts } from '../ranks/facts.ts'
 import { runFacts } from '../runs/facts.ts'
 import { screenFacts } from '../screen/facts.ts'
+import { settingsFacts } from '../settings/facts.ts'
 import { showFacts } from '../show/facts.ts'
 import { storeFacts } from '../store/facts.ts'
 import { tallyFacts } from '../tallies/facts.ts'
@@ -37,6 +38,7 @@ export const FACTS = {
   ...raffleFacts,
   ...rankFacts,
   ...screenFacts,
+  ...settingsFacts,
   ...showFacts,
   ...storeFacts,
   ...tallyFacts,

@@ -14,6 +14,7 @@ import { raffleRefusals } from '../raffles/refusals.ts'
 import { rankRefusals } from '../ranks/refusals.ts'
 import { runRefusals } from '../runs/refusals.ts'
 import { screenRefusals } from '../screen/refusals.ts'
+import { settingsRefusals } from '../settings/refusals.ts'
 import { showRefusals } from '../show/refusals.ts'
 import { storeRefusals } from '../store/refusals.ts'
 import { tallyRefusals } from '../tallies/refusals.ts'
@@ -39,6 +40,7 @@ export const REFUSALS: Readonly<Record<RefusalCode, DeclaredRefusal>> = {
   ...raffleRefusals,
   ...rankRefusals,
   ...screenRefusals,
+  ...settingsRefusals,
   ...showRefusals,
   ...storeRefusals,
   ...changeRefusals,

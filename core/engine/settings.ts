@@ -6,12 +6,13 @@ import { gameSettings, gameTextsSetting, wageringSetting } from '../games/index.
 import { giftSetting } from '../people/index.ts'
 import { ranksSetting } from '../ranks/index.ts'
 import { alertsSetting } from '../screen/index.ts'
-import { homeSetting, type Setting, zoneSetting } from '../settings/index.ts'
+import { channelSetting, homeSetting, type Setting, zoneSetting } from '../settings/index.ts'
 import { voiceSetting } from '../voice/index.ts'
 import { wordsSetting } from '../words/index.ts'
 
 /** Every group of a channel's settings. One that is not here is written, and not read again: a test looks for that. */
 export const SETTINGS: readonly Setting<object>[] = [
+  channelSetting,
   homeSetting,
   zoneSetting,
   currencySetting,

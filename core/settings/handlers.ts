@@ -1,6 +1,8 @@
+import { changeChannel } from './channel.ts'
 import { changeHome } from './home.ts'
 
 /** How each intent of the channel’s settings is decided, by its kind. */
 export const settingsHandlers = {
+  'channel.change': changeChannel,
   'channel.home': changeHome,
 }

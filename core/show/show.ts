@@ -1,5 +1,6 @@
 import type { Flow } from '../ledger/index.ts'
 import type { Amount, Seconds, ShowId, UnixSeconds } from '../schema.ts'
+import { checkGoesOn } from '../settings/index.ts'
 import { defineTable, type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 
 /**
@@ -78,6 +79,8 @@ export function goOnAir(
   world: World,
   { title, resume }: Omit<StartShow, 'kind'>,
 ): Result<{ show: ShowId; resumed: boolean }> {
+  const goesOn = checkGoesOn(world)
+  if (!goesOn.ok) return goesOn
   const open = openShow(world)
   if (open?.status === 'on') return refuse('already_on_air', `"${open.title}" is already on air.`)
   if (open !== undefined) {

@@ -2,6 +2,7 @@ import { checkLimits, countUse, type LimitKey, mayUse, needLimits, uncountUse } 
 import { type ViewerRow, viewers } from '../people/index.ts'
 import { finishRun, needAbout, needSteps, newRun, queued, refusedRun, runs } from '../runs/index.ts'
 import type { TriggerId, UnixSeconds, ViewerId } from '../schema.ts'
+import { checkGoesOn } from '../settings/index.ts'
 import { limitPeriod, showOnAir } from '../show/index.ts'
 import { type Handler, needKey, ok, type Refusal, type Result, refuse, type World } from '../world/index.ts'
 import { lookAtTimer } from './setOff.ts'
@@ -65,6 +66,8 @@ export const runTrigger = {
 
 function mayNow(world: World, { id, settings }: TriggerRow, viewer: ViewerRow | undefined): Result<true> {
   const { on, onAir, who, limits, source } = settings
+  const goesOn = checkGoesOn(world)
+  if (!goesOn.ok) return goesOn
   if (!on) return refuse('command_off', `${settings.name} is switched off.`)
   if (hasViewer(source.of) && viewer === undefined)
     return refuse('person_missing', 'Whoever set it off is no longer known.')

@@ -38,6 +38,12 @@ const Environment = Type.Object({
   PLATFORM_ANSWERS_URL: Type.String({ pattern: '^(https?://.+)?$', default: '' }),
   /** Whether webhooks may lead to machines of the operator's own, and without encryption. */
   WEBHOOKS_INSIDE: Type.String({ pattern: '^(yes|no)$', default: 'no' }),
+  /** Who may open a channel: one, with the code that the server prints; who has a code of the operator's; anybody. */
+  CHANNELS: Type.String({ pattern: '^(claim|invited|open)$', default: 'claim' }),
+  /** How many channels one account may have, where anybody may open one. */
+  CHANNELS_EACH: Type.String({ pattern: '^[1-9][0-9]{0,2}$', default: '3' }),
+  /** Accounts of those who run the installation, with commas between. */
+  OPERATORS: Type.String({ default: '' }),
   TRUSTED_PROXIES: Type.String({ pattern: '^[0-9]$', default: '0' }),
   REQUESTS_PER_10S: Type.String({ pattern: '^[1-9][0-9]{0,8}$', default: '300' }),
   CHAT_LINES_PER_10S: Type.String({ pattern: '^[1-9][0-9]{0,9}$', default: '30' }),

@@ -1,4 +1,5 @@
 import { changeRoutes, openFormRoutes } from './changes/index.ts'
+import { channelRoutes } from './channel/index.ts'
 import type { Channels } from './channels.ts'
 import type { SeatTable } from './chat/index.ts'
 import { commandRoutes } from './commands/index.ts'
@@ -9,9 +10,11 @@ import { earningRoutes } from './earning/index.ts'
 import type { EventReceiver, EventSecrets } from './events/index.ts'
 import { fairnessRoutes } from './fairness/index.ts'
 import { gameRoutes } from './games/index.ts'
-import type { Route } from './http/index.ts'
+import type { InstallationRoute, Route } from './http/index.ts'
 import type { Issuers } from './issuers.ts'
 import { libraryRoutes } from './library/index.ts'
+import { type OpeningRules, openingRoutes } from './opening/index.ts'
+import { operatorRoutes } from './operator/index.ts'
 import { peopleRoutes } from './people/index.ts'
 import { raffleRoutes } from './raffles/index.ts'
 import { rankRoutes } from './ranks/index.ts'
@@ -41,6 +44,7 @@ export interface RouteParts {
 export function routesOf({ config, db, channels, seats, secrets, door, issuers, deliveries }: RouteParts): Route[] {
   const chatOf = (channel: number) => seats.stateOf(channel)
   const features: Readonly<Record<string, readonly Route[]>> = {
+    Channel: channelRoutes({ channels, publicUrl: config.PUBLIC_URL }),
     Show: showRoutes(db, channels, chatOf),
     Earning: earningRoutes(db, channels),
     People: peopleRoutes(db, channels, issuers),
@@ -63,4 +67,21 @@ export function routesOf({ config, db, channels, seats, secrets, door, issuers, 
     ],
   }
   return Object.entries(features).flatMap(([tag, routes]) => routes.map((route) => ({ ...route, tag })))
+}
+
+/** Every address of the installation as a whole. @param onOpened - Told of a channel that was opened. */
+export function installationRoutes(
+  {
+    config,
+    channels,
+  }: Pick<RouteParts, 'channels'> & {
+    readonly config: Pick<Config, 'PUBLIC_URL' | 'CHANNELS' | 'CHANNELS_EACH'>
+  },
+  onOpened: (slug: string) => Promise<void>,
+): InstallationRoute[] {
+  const rules: OpeningRules = { who: config.CHANNELS as OpeningRules['who'], each: Number(config.CHANNELS_EACH) }
+  return [
+    ...openingRoutes({ channels, rules, onOpened }),
+    ...operatorRoutes({ channels, rules, publicUrl: config.PUBLIC_URL }),
+  ]
 }

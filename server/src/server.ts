@@ -1,20 +1,21 @@
 import { createAdaptorServer, type ServerType } from '@hono/node-server'
 import type { Logger } from 'pino'
+import { settleChannels } from './channel/index.ts'
 import { Channels } from './channels.ts'
 import { ChatSeat, SeatTable } from './chat/index.ts'
-import { newClaimCode } from './claim/index.ts'
+
 import { type Clock, systemClock } from './clock.ts'
 import { followUp } from './commands/index.ts'
 import type { Config } from './config.ts'
 import { connect, connectWriter, migrateUp, reader } from './database/index.ts'
 import { createApp, Front } from './edge/index.ts'
 import { EventReceiver, EventSecrets } from './events/index.ts'
-import { settleIn } from './fairness/index.ts'
 import { CAPS, Feed, LiveFeeds } from './feed/index.ts'
 import type { Route } from './http/index.ts'
 import { issuersOf } from './issuers.ts'
 import { Metrics } from './metrics/index.ts'
-import { routesOf } from './routes.ts'
+import { newClaimCode } from './opening/index.ts'
+import { installationRoutes, routesOf } from './routes.ts'
 
 import { noteRunTime } from './runs/index.ts'
 
@@ -53,6 +54,7 @@ async function makeParts(config: Config, log: Logger, clock: Clock) {
   const secrets = new EventSecrets(pool, clock)
   const issuers = await issuersOf(config, pool)
   const door = new EventReceiver(channels, secrets, issuers.chat)
+  feed.onChannel = (channel) => channels.forget(channel)
   channels.presenceKnownUntil = (channel) => seats.knownUntil(channel)
   return {
     config,
@@ -88,14 +90,15 @@ export async function startServer(config: Config, log: Logger, clock: Clock = sy
   const { pool, channels } = parts
   const chat = chatSeatOf(parts)
   const routes = routesOf(parts)
-  const begin = async () => {
-    await settleIn(channels, config.PUBLIC_URL, parts.issuers.chat)
+  const begin = async (slug: string | null = null) => {
+    await settleChannels(channels, config.PUBLIC_URL, parts.issuers.chat, slug)
     await chat.start()
   }
-  const onClaimed = () =>
-    void begin().catch((err: unknown) => log.error({ err }, 'the channel could not be begun with'))
   let accepting = false
-  const app = createApp({ ...parts, routes, onClaimed, accepting: () => accepting })
+  const installation = installationRoutes(parts, (slug) =>
+    begin(slug).catch((err: unknown) => log.error({ err }, 'the channel could not be begun with')),
+  )
+  const app = createApp({ ...parts, routes, installation, accepting: () => accepting })
   const http = await listen(config, app.fetch, parts.front)
   // Before the timers: a payment due now must know that nobody has looked round the room yet.
   await begin()

@@ -12,7 +12,7 @@ export const STATUS: Status = {
   seq: 1,
   now: 10_000,
   ahead: 10_000 - Math.floor(Date.now() / 1000),
-  channel: { slug: 'bench', name: 'Bench' },
+  channel: { slug: 'bench', name: 'Bench', pausedBy: null },
   caller: 'wanda',
   owner: true,
   rights: ALL_RIGHTS,

@@ -6,7 +6,7 @@ import { Button } from '../parts/Button.tsx'
 import { Loading, Problem } from '../parts/feedback/Notice.tsx'
 import { SignInPage } from '../parts/SignIn.tsx'
 import { DeskFrame } from './frame/DeskFrame.tsx'
-import { JoinPage } from './later.tsx'
+import { ClosedPage, JoinPage } from './later.tsx'
 import { StatusProvider, statusQuery } from './status.ts'
 import { OtherDesks } from './team/OtherDesks.tsx'
 import { useDeskLive } from './useDeskLive.ts'
@@ -25,6 +25,7 @@ function OwnDesk() {
   if (status.error instanceof ApiProblem && status.error.status === 401) {
     return <SignInPage scope="desk">Sign in to your desk</SignInPage>
   }
+  if (status.error instanceof ApiProblem && status.error.status === 410) return <ClosedPage />
   if (status.error instanceof ApiProblem && status.error.status === 403)
     return <NotYours message={status.error.message} />
   if (status.data === undefined || !drawn) {

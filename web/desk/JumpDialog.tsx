@@ -84,9 +84,10 @@ function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
 /** The pages, and what can always be done. */
 function useFixed(): Choice[] {
   const go = useNavigate()
-  const { rights, voice } = useStatus()
+  const status = useStatus()
+  const { rights, voice } = status
   const { muted } = voice
-  const pages = pagesFor(rights).flatMap((group) => group.pages.flatMap((page) => page.tabs ?? page))
+  const pages = pagesFor(status).flatMap((group) => group.pages.flatMap((page) => page.tabs ?? page))
   const mute = useChange({
     ask: () => answerOf(api.PUT('/desk/voice', { body: { muted: !muted } })),
     invalidates: ['status'],

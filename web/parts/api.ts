@@ -59,6 +59,10 @@ const keyed: Middleware = {
   onRequest: ({ request }) => {
     if (request.method !== 'GET') request.headers.set('idempotency-key', newKey())
   },
+}
+
+/** What is answered with a problem is thrown as one. */
+export const problemsThrown: Middleware = {
   onResponse: async ({ response }) => {
     if (!response.ok) throw problemIn(response.status, (await response.json().catch(() => ({}))) as Told)
   },
@@ -67,7 +71,7 @@ const keyed: Middleware = {
 const TRIES = 3
 
 /** Sends a request; a change to which no answer comes is sent again. @throws ApiProblem where none comes at all. */
-async function send(request: Request): Promise<Response> {
+export async function send(request: Request): Promise<Response> {
   for (let tries = 1; ; tries++) {
     try {
       return await fetch(request.clone())
@@ -82,7 +86,7 @@ async function send(request: Request): Promise<Response> {
 
 /** The channel's API, as its routes declare it: every address, what it takes and what it answers. */
 export const api = createClient<paths>({ baseUrl: `${place().origin}${base()}`, fetch: send })
-api.use(keyed)
+api.use(keyed, problemsThrown)
 
 /** A request on its way. */
 export type Sent<T> = Promise<{ readonly data?: T }>

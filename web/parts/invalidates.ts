@@ -15,6 +15,7 @@ const INVALIDATES: {
   'account.linked': { desk: [], viewer: ['accounts', 'me', 'channel'] },
   'balance.changed': { desk: [], viewer: ['me', 'standing'] },
   'balance.full': { desk: [], viewer: [] },
+  'channel.changed': { desk: ['status', 'channelState', 'buttons'], viewer: ['channel'] },
   'channel.setUp': { desk: [] },
   'chat.replied': { desk: [] },
   'chat.said': { desk: [] },

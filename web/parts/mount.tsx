@@ -1,6 +1,6 @@
 import { type FetchQueryOptions, QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { type ReactElement, StrictMode, startTransition } from 'react'
-import { createRoot } from 'react-dom/client'
+import { createRoot, type Root } from 'react-dom/client'
 import { BrowserRouter, type RouteObject, useRoutes } from 'react-router'
 import { ApiProblem, channelSlug } from './api.ts'
 import { Toasts } from './feedback/toasts.tsx'
@@ -40,10 +40,22 @@ export async function mount<T, K extends readonly unknown[]>(
   const basename = `/${folder}/${channelSlug()}`
   const lost = { path: '*', element: <NoSuchPage home={basename} /> }
   const routes = [{ path: '/', element: frame, children: [...pages, lost] }]
-  const client = new QueryClient({ defaultOptions: { queries: { staleTime: 15_000, retry: onceIfWorthwhile } } })
+  const client = newClient()
   const page = createRoot(document.getElementById('app') as HTMLElement)
   await Promise.race([client.prefetchQuery(first), new Promise((on) => setTimeout(on, FIRST_MS))])
-  // In slices, so that a slow phone can scroll in between.
+  draw(page, client, routes, basename)
+}
+
+/** Starts the pages of the installation as a whole, which belong to no channel. */
+export function mountFront(routes: RouteObject[]): void {
+  applyChosenTheme()
+  draw(createRoot(document.getElementById('app') as HTMLElement), newClient(), routes, '/')
+}
+
+const newClient = () => new QueryClient({ defaultOptions: { queries: { staleTime: 15_000, retry: onceIfWorthwhile } } })
+
+/** Draws the pages in slices, so that a slow phone can scroll in between. */
+function draw(page: Root, client: QueryClient, routes: RouteObject[], basename: string): void {
   startTransition(() =>
     page.render(
       <StrictMode>

@@ -108,6 +108,11 @@ export function ViewerFrame() {
     <div className="flex min-h-dvh flex-col">
       <BalanceHead />
       <SignInAgain scope="viewer" why="A file with everything about you" />
+      {channel.data.paused && (
+        <p role="status" className="bg-brass-wash px-4 py-2 text-center text-brass-text">
+          This channel is paused. What you have is kept; nothing can be bought, played or entered until it goes on.
+        </p>
+      )}
       {!live && (
         <p role="status" className="bg-brass-wash px-4 py-2 text-center text-brass-text">
           The connection is down; it reconnects automatically.

@@ -1,5 +1,6 @@
 import type { Logger } from 'pino'
 import type { UnixSeconds } from '#core/schema'
+import { channelSetting } from '#core/settings'
 import { type Voice, voiceSetting } from '#core/voice'
 import type { Fact } from '#core/world'
 import type { Channels } from '../channels.ts'
@@ -27,15 +28,23 @@ export interface SittingParts {
 }
 
 /** What sends the bot in or out, or has it speak. */
-const HEARD: ReadonlySet<string> = new Set(['chat.replied', 'chat.voice', 'show.started', 'show.ended'])
+const HEARD: ReadonlySet<string> = new Set([
+  'channel.changed',
+  'chat.replied',
+  'chat.voice',
+  'show.started',
+  'show.ended',
+])
 
 const OUT =
   'The bot was sent out of the room: it hears nothing, and nobody is seen to be there. Bring it back on the page Bot.'
 const OFF_AIR = 'The bot comes with the show: it is out of the room until you go on air.'
 
+const RESTS = 'The channel is paused: the bot is out of the room until it goes on.'
+
 /** Why the bot stays out of the room; undefined: it is to be there. */
-const whyOut = ({ out, withShow }: Voice, onAir: boolean): string | undefined =>
-  out ? OUT : withShow && !onAir ? OFF_AIR : undefined
+const whyOut = ({ out, withShow }: Voice, onAir: boolean, rests: boolean): string | undefined =>
+  rests ? RESTS : out ? OUT : withShow && !onAir ? OFF_AIR : undefined
 
 const ON_AIR = "select 1 from show where channel = $1 and status = 'on'"
 
@@ -106,9 +115,10 @@ export class Sitting {
     const { channel, db, channels } = this.parts
     const voice = await settingOf(db, channel, voiceSetting)
     const onAir = await isOnAir(channels, channel)
+    const { paused, closed } = await settingOf(db, channel, channelSetting)
     if (this.#stopped) return
     this.#muted = voice.muted
-    const why = whyOut(voice, onAir)
+    const why = whyOut(voice, onAir, paused || closed)
     if (why === undefined && this.#connector === undefined) this.#come()
     if (why !== undefined && (this.#connector !== undefined || this.#state.sentence !== why)) {
       this.#leave()

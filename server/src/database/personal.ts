@@ -262,6 +262,8 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
   barred: nobody(schema.barred, 'hashes only, kept so that a bar outlives being forgotten'),
   signInAttempt: nobody(schema.signInAttempt, 'before anybody is known, for minutes'),
   channel: nobody(schema.channel, 'the streamer alone'),
+  formerAddress: nobody(schema.formerAddress, 'the streamer’s words'),
+  openingCode: nobody(schema.openingCode, 'of the operator'),
   member: nobody(
     schema.member,
     'of the team, by account; who is forgotten as a viewer stays in the team until taken out',

@@ -1,5 +1,5 @@
 export * from './changes.ts'
-export { channel } from './channel.ts'
+export { channel, formerAddress, openingCode } from './channel.ts'
 export * from './commands.ts'
 export * from './economy.ts'
 export * from './games.ts'

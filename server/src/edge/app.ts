@@ -5,13 +5,13 @@ import { Provider, Sessions, SignInFault, type SignInNote, signInRoutes } from '
 import { bugSentence, IntentBug, KeyUsed, WriterBusy } from '../writer/index.ts'
 import { addressOf } from './address.ts'
 import { channelApi } from './channelApi.ts'
-import { claimRoute } from './claimRoute.ts'
 import { Declarations } from './declared.ts'
 import type { Env } from './env.ts'
 import { eventRoute } from './eventRoute.ts'
 import { overlayFeed, overlayPage } from './feeds.ts'
 import { gate } from './gate.ts'
 import { headers } from './headers.ts'
+import { installationApi } from './installationApi.ts'
 import { Limits } from './limits.ts'
 import { openApi } from './openapi/document.ts'
 import { operatorRoutes } from './operator.ts'
@@ -27,7 +27,7 @@ export function createApp(options: AppOptions): Hono<Env> {
   const sessions = new Sessions(channels.pool, channels.clock, config.PUBLIC_URL.startsWith('https:'))
   const limits = new Limits(config, channels.pool, options.front)
   const edge: Edge = { ...options, sessions, limits }
-  const declarations = new Declarations(routes)
+  const declarations = new Declarations(routes, options.installation)
   answerFaults(app, options)
   app.use(headers(config))
   app.use(gate(declarations, limits, options.front, config.PUBLIC_URL))
@@ -36,8 +36,10 @@ export function createApp(options: AppOptions): Hono<Env> {
     '/auth',
     signInRoutes(new Provider(config, channels.pool, channels.clock, options.issuers), sessions, noteSignIn(edge)),
   )
-  app.get('/api/openapi.json', (c) => c.json(openApi(routes, config.PUBLIC_URL, sessions.cookies)))
-  app.post('/api/claim', claimRoute(edge))
+  app.get('/api/openapi.json', (c) =>
+    c.json(openApi(routes, options.installation, config.PUBLIC_URL, sessions.cookies)),
+  )
+  app.route('/', installationApi(edge))
   app.get('/api/overlays/:secret/feed', (c) => overlayFeed(c, edge))
   app.get('/api/overlays/:secret/page', (c) => overlayPage(c, edge))
   app.get('/media/:channel/:file', serveMedia(channels))

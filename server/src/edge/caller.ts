@@ -35,6 +35,7 @@ export async function callerOf(c: Context<Env>, edge: Edge, channel: ChannelHead
     note(c, edge, channel, caller, 'refused', 'Somebody else’s desk')
     throw problem('not_allowed')
   }
+  if (allowed === 'owner' && !found.owner) throw problem('owner_only')
   return checked(c, edge, channel, allowed, { caller, ...found })
 }
 
@@ -42,6 +43,8 @@ export async function callerOf(c: Context<Env>, edge: Edge, channel: ChannelHead
 function checked(c: Context<Env>, edge: Edge, channel: ChannelHead, allowed: Allowed, known: Known | ByToken): Known {
   if (typeof allowed !== 'object') {
     if (allowed === 'signed in at the desk') throw problem('not_signed_in')
+    // A token is nobody's who owns the channel.
+    if (allowed === 'owner' && !('owner' in known)) throw problem('owner_only')
     return { owner: false, ...known }
   }
   if (!allowed.areas.some((area) => may(known.rights, area, allowed.level))) {

@@ -1,7 +1,7 @@
 import { type Context, Hono } from 'hono'
 import type { Fact } from '#core/world'
 import type { ChannelHead } from '../channels.ts'
-import { bodyCheck, type Call, type Caller, problem, type Route, readAsked } from '../http/index.ts'
+import { bodyCheck, type Call, type Caller, Problem, problem, type Route, readAsked } from '../http/index.ts'
 import { viewerIdOf } from '../people/index.ts'
 import { keyWithBody } from '../writer/index.ts'
 import { answerCheck } from './answerCheck.ts'
@@ -16,6 +16,8 @@ import { refuseTokenInAddress } from './tokenCaller.ts'
 
 /** So long (seconds) a sign-in counts as made just now, for what cannot be had back. */
 const FRESH_SECONDS = 600
+
+const PAUSED = 'This channel is paused. What you have is kept; come back when it goes on.'
 
 type Check = (body: unknown) => void
 
@@ -38,7 +40,7 @@ export function channelApi(edge: Edge): Hono<Env> {
     app.on(route.method, route.path, async (c) => answer(c, edge, { route, check, fits }))
   }
   app.get('/desk/feed', async (c) => {
-    const channel = await channelOf(c, edge)
+    const channel = await openChannelOf(c, edge)
     await refuseTokenInAddress(c, edge, channel)
     const { caller, rights } = await callerOf(c, edge, channel, 'team')
     const { session, account } = caller
@@ -47,7 +49,7 @@ export function channelApi(edge: Edge): Hono<Env> {
     return openFeed(c, edge, { of: { channel: channel.id, session, account }, wants, replays: true, stillAllowed })
   })
   app.get('/feed', async (c) => {
-    const channel = await channelOf(c, edge)
+    const channel = await openChannelOf(c, edge)
     const { caller } = await callerOf(c, edge, channel, 'anyone')
     const { session, account } = caller
     const viewer = caller === NOBODY ? undefined : await viewerIdOf(edge.channels.pool, channel.id, account)
@@ -61,6 +63,13 @@ export function channelApi(edge: Edge): Hono<Env> {
   return app
 }
 
+/** The channel whose feed is asked for. @throws `channel_closed` */
+async function openChannelOf(c: Context, edge: Edge): Promise<ChannelHead> {
+  const channel = await channelOf(c, edge)
+  if (channel.closedAt !== null) throw problem('channel_closed')
+  return channel
+}
+
 async function channelOf(c: Context, { channels }: Edge): Promise<ChannelHead> {
   const channel = await channels.find(c.req.param('channel') ?? '')
   if (channel === undefined) throw problem('channel_not_found')
@@ -72,6 +81,7 @@ async function answer(c: Context<Env>, edge: Edge, { route, check, fits }: Serve
   const channel = await channelOf(c, edge)
   await refuseTokenInAddress(c, edge, channel)
   const { caller, owner, rights } = await callerOf(c, edge, channel, route.allowed)
+  refuseResting(channel, route)
   refuseStale(edge, route, caller)
   const plainKey = route.method === 'get' ? '' : keyOf(c, caller)
   if (route.method !== 'get') await edge.limits.change(caller.account || 'nobody')
@@ -99,6 +109,13 @@ function asked(
     bytes: () => bytesOf(c, largest, tooLarge),
     header: (name) => c.req.header(name),
   }
+}
+
+/** What is closed answers to those who may take it back; what is paused is looked at, and not bought or played in. */
+function refuseResting({ closedAt, pausedBy }: ChannelHead, { allowed, method, whenClosed, whenPaused }: Route): void {
+  if (closedAt !== null && !whenClosed) throw problem('channel_closed')
+  if (pausedBy !== null && allowed === 'viewer' && method !== 'get' && !whenPaused)
+    throw new Problem('channel_paused', PAUSED)
 }
 
 /** What cannot be had back asks for a sign-in of the last minutes: a desk that was left open is not enough. */

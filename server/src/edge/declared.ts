@@ -1,10 +1,10 @@
 import type { Hono } from 'hono'
-import { type Route, saysWho } from '../http/index.ts'
+import { type InstallationAllowed, type InstallationRoute, type Route, saysWho } from '../http/index.ts'
 import type { Env } from './env.ts'
 import type { Limit } from './limits.ts'
 
 /** Who may call an address outside the channels' API. `secret`: who knows the address. `signature`: who can sign. */
-type Who = 'anyone' | 'team' | 'signed in at the desk' | 'secret' | 'signature' | 'operator'
+type Who = 'anyone' | 'team' | 'secret' | 'signature' | InstallationAllowed
 
 /** What is declared of an address: who may call it, how often, and what caches may keep of it. */
 export interface Declared {
@@ -30,7 +30,6 @@ const OPENINGS: Readonly<Record<string, Declared>> = {
   'GET /auth/:scope/start': opening('anyone'),
   'POST /auth/:scope/out': opening('anyone'),
   'POST /auth/:scope/out-everywhere': opening('anyone'),
-  'POST /api/claim': opening('signed in at the desk', 'costly'),
   'GET /api/overlays/:secret/feed': opening('secret'),
   'GET /api/overlays/:secret/page': opening('secret'),
   'GET /media/:channel/:file': opening('anyone'),
@@ -41,6 +40,7 @@ const OPENINGS: Readonly<Record<string, Declared>> = {
   'GET /problems/:code': opening('anyone', 'usual', CHECKED),
   'GET /desk': opening('anyone', 'usual', CHECKED),
   'GET /claim': opening('anyone', 'none', CHECKED),
+  'GET /operator': opening('anyone', 'none', CHECKED),
   'GET /desk/:slug/manifest.webmanifest': opening('anyone', 'usual', CHECKED),
   'GET /c/:slug/manifest.webmanifest': opening('anyone', 'usual', CHECKED),
   'GET /desk/*': opening('anyone', 'none', CHECKED),
@@ -61,7 +61,9 @@ export class Declarations {
   readonly #all = new Map<string, Declared>(Object.entries(OPENINGS))
 
   /** @throws for a route that does not say who may call it. */
-  constructor(routes: readonly Route[]) {
+  constructor(routes: readonly Route[], installation: readonly InstallationRoute[] = []) {
+    for (const { method, path, allowed, limit = 'usual' } of installation)
+      this.#all.set(nameOf(method, path), opening(allowed, limit))
     for (const { method, path, allowed, limit = 'usual', cache = NO_STORE } of routes) {
       const name = nameOf(method, `/api/channels/:channel${path}`)
       if (!saysWho(allowed)) throw new Error(`The route ${name} does not say who may call it.`)

@@ -10,6 +10,7 @@ export function eventRoute({ channels, door }: { channels: Channels; door: Event
   return async (c: Context<Env>): Promise<Response> => {
     const channel = await channels.find(c.req.param('channel') ?? '')
     if (channel === undefined) throw problem('channel_not_found')
+    if (channel.closedAt !== null) throw problem('channel_closed')
     const header = (name: string) => c.req.header(name) ?? ''
     const headers = Object.fromEntries(
       ['webhook-id', 'webhook-timestamp', 'webhook-signature'].map((name) => [name, header(name)]),

@@ -69,9 +69,16 @@ const onOverlays = ({ audience, kind, body }: Fact): boolean =>
 
 const pageFits = checkOf('GET /api/overlays/:secret/page', OverlayPage)
 
+/** The overlay of an address, while its channel is open. */
+async function openOverlay(channels: Channels, secret: string) {
+  const overlay = await screenOf(channels.pool, secret)
+  const head = overlay && (await channels.head(overlay.channel))
+  return head?.closedAt === null ? overlay : undefined
+}
+
 /** `GET /api/overlays/<secret>/page`: what an overlay's page shows. */
 export async function overlayPage(c: Context<Env>, { channels, config }: FeedParts): Promise<Response> {
-  const overlay = await screenOf(channels.pool, c.req.param('secret') ?? '')
+  const overlay = await openOverlay(channels, c.req.param('secret') ?? '')
   if (overlay === undefined) throw problem('not_found')
   const view = await overlayView(channels, overlay.channel, overlay.id)
   if (config.CHECK_ANSWERS === 'yes') await pageFits(view)
@@ -82,7 +89,7 @@ export async function overlayPage(c: Context<Env>, { channels, config }: FeedPar
 export async function overlayFeed(c: Context<Env>, parts: FeedParts): Promise<Response> {
   const { channels } = parts
   const secret = c.req.param('secret') ?? ''
-  const overlay = await screenOf(channels.pool, secret)
+  const overlay = await openOverlay(channels, secret)
   if (overlay === undefined) throw problem('not_found')
   const sent = await openFeed(c, parts, {
     of: { channel: overlay.channel },
@@ -90,7 +97,7 @@ export async function overlayFeed(c: Context<Env>, parts: FeedParts): Promise<Re
     replays: true,
     endsWith: ({ kind, body }) => kind === 'screen.renewed' && body.overlay === overlay.id,
     onAlive: () => void overlay.seen(channels.clock()).catch(() => {}),
-    stillAllowed: async () => (await screenOf(channels.pool, secret)) !== undefined,
+    stillAllowed: async () => (await openOverlay(channels, secret)) !== undefined,
   })
   c.env.outgoing.on('close', () => void overlay.seen(channels.clock() - CLOSED_SECONDS).catch(() => {}))
   return sent

@@ -1,9 +1,9 @@
 import { serveStatic } from '@hono/node-server/serve-static'
 import { type Context, Hono, type MiddlewareHandler } from 'hono'
 import type { Channels } from '../channels.ts'
-import { SLUG } from '../claim/index.ts'
 import type { Config } from '../config.ts'
 import { explanationPage, problem } from '../http/index.ts'
+import { SLUG } from '../opening/index.ts'
 import type { Env } from './env.ts'
 import { manifest } from './manifest.ts'
 import { rafflePage, rafflePicture } from './preview.ts'
@@ -29,26 +29,49 @@ const documentIn =
       },
     })
 
-/** The three web applications (desk, viewer pages, overlay), each one document, and what they load. */
+/**
+ * Where an address without a channel leads: the one channel of an installation that is for one; `many`: there may be several, and
+ * a page of its own to choose; undefined: there is none yet.
+ */
+async function onlyChannel(channels: Channels, { CHANNELS }: Config): Promise<string | undefined> {
+  const first = await channels.first()
+  if (first === undefined) return CHANNELS === 'open' ? 'many' : undefined
+  return CHANNELS === 'claim' && !(await channels.several()) ? first.slug : 'many'
+}
+
+/** An address that a channel had before leads to the one it has. */
+const movedOn =
+  (channels: Channels): MiddlewareHandler =>
+  async (c, next) => {
+    const slug = c.req.param('slug') ?? ''
+    const channel = SLUG.test(slug) ? await channels.find(slug) : undefined
+    if (channel === undefined || channel.slug === slug) return next()
+    const [, part, , ...rest] = c.req.path.split('/')
+    return c.redirect(`${['', part, channel.slug, ...rest].join('/')}${new URL(c.req.url).search}`)
+  }
+
+/** The web applications (desk, viewer pages, overlay, the installation's front), each one document, and what they load. */
 export function pages(config: Config, channels: Channels): Hono<Env> {
   const app = new Hono<Env>()
   const document = documentIn(config.WEB_FOLDER)
-  app.get('/', async (c) => {
-    const channel = await channels.first()
-    return c.redirect(channel === undefined ? '/claim' : `/c/${channel.slug}`)
+  const front = document('front')
+  app.get('/', async (c, next) => {
+    const only = await onlyChannel(channels, config)
+    return only === 'many' ? front(c, next) : c.redirect(only === undefined ? '/claim' : `/c/${only}`)
   })
   app.get('/problems/:code', (c) => {
     const page = explanationPage(c.req.param('code'))
     if (page === undefined) throw problem('not_found')
     return page
   })
-  app.get('/desk', async (c) => {
-    const channel = await channels.first()
-    return c.redirect(channel === undefined ? '/claim' : `/desk/${channel.slug}`)
+  app.get('/desk', async (c, next) => {
+    const only = await onlyChannel(channels, config)
+    return only === 'many' ? front(c, next) : c.redirect(only === undefined ? '/claim' : `/desk/${only}`)
   })
-  app.get('/claim', document('claim'))
+  for (const path of ['/claim', '/operator']) app.get(path, front)
   app.get('/desk/:slug/manifest.webmanifest', manifest(channels, 'desk'))
   app.get('/c/:slug/manifest.webmanifest', manifest(channels, 'c'))
+  for (const part of ['desk', 'c'] as const) app.use(`/${part}/:slug/*`, movedOn(channels))
   app.get('/desk/*', document('desk', '/desk/status'))
   app.get('/c/:slug/raffles/:raffle/preview.png', rafflePicture({ config, channels }))
   app.get('/c/:slug/raffles/:raffle', rafflePage({ config, channels }))

@@ -2,7 +2,7 @@ import type { Logger } from 'pino'
 import type { Channels } from '../channels.ts'
 import type { Config } from '../config.ts'
 import type { EventReceiver } from '../events/index.ts'
-import type { Route } from '../http/index.ts'
+import type { InstallationRoute, Route } from '../http/index.ts'
 import type { Issuers } from '../issuers.ts'
 import type { Metrics } from '../metrics/index.ts'
 import type { SecurityLog } from '../security/index.ts'
@@ -21,8 +21,8 @@ export interface AppOptions extends OperatorParts {
   readonly security: SecurityLog
   readonly issuers: Issuers
   readonly front: Front
-  /** Called when a channel has been made. */
-  readonly onClaimed: () => void
+  /** The addresses of the installation as a whole. */
+  readonly installation: readonly InstallationRoute[]
 }
 
 /** What the parts of the edge share. */

@@ -25,7 +25,7 @@ async function found(
 ): Promise<{ channel: ChannelHead; raffle: RaffleShown } | undefined> {
   const channel = await channels.find(c.req.param('slug') ?? '')
   const id = idIn(c.req.param('raffle'))
-  if (channel === undefined || id === undefined) return undefined
+  if (channel === undefined || channel.closedAt !== null || id === undefined) return undefined
   const raffle = await raffleById(reader(channels.pool), channel.id, id)
   return raffle === undefined ? undefined : { channel, raffle }
 }

@@ -1,2 +1,2 @@
 export { fairnessRoutes } from './routes.ts'
-export { newSeed, rotateSeed, settleIn } from './seed.ts'
+export { newSeed, rotateSeed } from './seed.ts'

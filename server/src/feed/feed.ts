@@ -15,6 +15,8 @@ export class Feed {
   readonly #hubs = new Map<number, Promise<Hub>>()
   #listener: pg.Client | undefined
   #stopped = false
+  /** Told that what is known of a channel is outdated; undefined: of any. */
+  onChannel: (channel: number | undefined) => void = () => {}
 
   constructor(
     readonly pool: Pool,
@@ -28,11 +30,15 @@ export class Feed {
     listener.on('notification', ({ channel, payload = '' }) => {
       if (channel === 'ricompensa_ended') this.live.sessionEnded(payload)
       else if (channel === 'ricompensa_rights') this.#rightsChanged(payload)
+      else if (channel === 'ricompensa_channel') this.#channelChanged(Number(payload))
       else this.#heard(payload)
     })
     listener.on('error', () => this.#reconnect())
     await listener.connect()
-    await listener.query('listen ricompensa; listen ricompensa_ended; listen ricompensa_rights')
+    await listener.query(
+      'listen ricompensa; listen ricompensa_ended; listen ricompensa_rights; listen ricompensa_channel',
+    )
+    this.onChannel(undefined)
     // What was committed, and what ended, while nobody listened.
     void this.live.recheck()
     for (const [channel, hub] of this.#hubs) (await hub).hear(await newestSeq(this.pool, channel))
@@ -71,6 +77,16 @@ export class Feed {
   /** Has every server close what somebody reads at a channel's desk: they read it anew, as far as they may then. */
   async endAtDesk(channel: number, account: string): Promise<void> {
     await this.pool.query("select pg_notify('ricompensa_rights', $1)", [`${channel}:${account}`])
+  }
+
+  /** Has every server read anew what a channel is called and whether it is open; pages come back and see it. */
+  async channelChanged(channel: number): Promise<void> {
+    await this.pool.query("select pg_notify('ricompensa_channel', $1)", [String(channel)])
+  }
+
+  #channelChanged(channel: number): void {
+    this.onChannel(channel)
+    this.live.channelChanged(channel)
   }
 
   #rightsChanged(payload: string): void {

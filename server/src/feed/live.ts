@@ -74,6 +74,11 @@ export class LiveFeeds {
     for (const feed of this.#open) if (feed.channel === channel && feed.account === account) feed.close()
   }
 
+  /** Closes every feed of a channel, at this server: it has another address now, or is closed. */
+  channelChanged(channel: number): void {
+    for (const feed of this.#open) if (feed.channel === channel) feed.close()
+  }
+
   /** Closes what may not be read any more. To be called after notices may have been missed, too. */
   async recheck(): Promise<void> {
     for (const feed of [...this.#open]) {

@@ -8,6 +8,46 @@ const API_ERRORS = {
     message: 'This installation has its channel already.',
     when: 'The installation has its channel already.',
   },
+  address_other: {
+    status: 422,
+    message: 'This is not the channel’s address. Type it as it stands behind /c/.',
+    when: 'A channel is to be closed, and what was typed is not its address.',
+  },
+  address_taken: {
+    status: 409,
+    message: 'This address is another channel’s, or was. Choose another.',
+    when: 'A channel’s address is taken, also by one that had it before.',
+  },
+  channel_closed: {
+    status: 410,
+    message: 'This channel is closed.',
+    when: 'The channel is closed; for thirty days an owner can take it back.',
+  },
+  channels_enough: {
+    status: 409,
+    message: 'You have as many channels here as one person may.',
+    when: 'An account may open only so many channels here.',
+  },
+  codes_enough: {
+    status: 409,
+    message: 'So many codes are open already. Take some back first.',
+    when: 'The operator has 200 codes open that were not used.',
+  },
+  operator_only: {
+    status: 403,
+    message: 'This page is for who runs the installation.',
+    when: 'Whoever calls is none of the installation’s operators (`OPERATORS`).',
+  },
+  owner_only: {
+    status: 403,
+    message: 'This is for an owner of the channel. Ask one.',
+    when: 'Whoever calls is not an owner of the channel.',
+  },
+  paused_by_operator: {
+    status: 403,
+    message: 'Whoever runs this installation has paused the channel. Ask them.',
+    when: 'The operator paused the channel, so its owners cannot let it go on.',
+  },
   batch_refused: {
     status: 422,
     message: 'Some events of this batch are refused. Those that are in order were taken.',
@@ -52,7 +92,7 @@ const API_ERRORS = {
   claim_code_wrong: {
     status: 403,
     message: 'This is not the code that the server printed when it started. Copy it from there, with its dashes.',
-    when: 'The code is not the one that the server printed when it started.',
+    when: 'The code for opening a channel is not good.',
   },
   event_kind_not_allowed: {
     status: 403,

@@ -16,13 +16,13 @@ export interface AtDesk {
   readonly areas: readonly [Area, ...Area[]]
 }
 
-/** Who may call a route: anyone; a signed-in viewer; whoever is signed in at the desk; all of the team; some of it. */
-export type Allowed = 'anyone' | 'viewer' | 'signed in at the desk' | 'team' | AtDesk
+/** Who may call a route: anyone; a signed-in viewer; whoever is signed in at the desk; all of the team; its owners; some of it. */
+export type Allowed = 'anyone' | 'viewer' | 'signed in at the desk' | 'team' | 'owner' | AtDesk
 
 /** For a route of the desk: how far one must be able to go, in any of these areas. */
 export const desk = (level: AtDesk['level'], ...areas: AtDesk['areas']): AtDesk => ({ level, areas })
 
-const WORDS: readonly unknown[] = ['anyone', 'viewer', 'signed in at the desk', 'team']
+const WORDS: readonly unknown[] = ['anyone', 'viewer', 'signed in at the desk', 'team', 'owner']
 
 /** Whether a route says who may call it. */
 export const saysWho = (allowed: Allowed | undefined): boolean =>
@@ -83,6 +83,10 @@ interface Declared {
   readonly fresh?: true
   /** It makes, changes or revokes a secret: the security log says so. */
   readonly secret?: true
+  /** It answers while the channel is closed, too. */
+  readonly whenClosed?: true
+  /** It changes nothing that a paused channel must keep still: one's own accounts and settings. */
+  readonly whenPaused?: true
   /** It changes nothing that anybody would look for in the security log. */
   readonly unlogged?: true
   /** What the address may ask with; every other name is refused. */
@@ -91,7 +95,7 @@ interface Declared {
 
 /** A route whose answer is a file, of this media type. */
 interface FileRoute extends Declared {
-  readonly gives: 'text/csv' | 'application/json'
+  readonly gives: 'text/csv' | 'application/json' | 'application/zip'
   readonly handle: (call: Call<unknown>) => Promise<Response>
 }
 

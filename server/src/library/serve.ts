@@ -12,7 +12,7 @@ export const serveMedia = (channels: Channels) => async (c: Context) => {
   const { pool } = channels
   const channel = await channels.find(c.req.param('channel') ?? '')
   const file = c.req.param('file') ?? ''
-  if (channel === undefined || !FILE.test(file)) throw problem('not_found')
+  if (channel === undefined || channel.closedAt !== null || !FILE.test(file)) throw problem('not_found')
   if (c.req.query('small') !== undefined) return serveThumb(channels, channel.id, file)
   const range = /^bytes=(\d{1,9})-(\d{0,9})$/.exec(c.req.header('range') ?? '')
   const from = Number(range?.[1] ?? 0)

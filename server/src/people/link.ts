@@ -38,6 +38,7 @@ export function linkRoutes(db: Reader, channels: Channels, chatIssuer: string): 
       does: 'Make a code that, said in chat, links the account there to the caller’s',
       answer: exactly({ say: Type.String(), seconds: Count }),
       allowed: 'viewer',
+      whenPaused: true,
       handle: async ({ channel, caller }) => {
         if (chatIssuer === '')
           throw problem('not_found', 'Chat and this page know you by the same account here: there is nothing to link.')

@@ -61,6 +61,7 @@ const listedRoute = (channels: Channels): Route =>
     does: 'Be in the public lists, or not',
     answer: Nothing,
     allowed: 'viewer',
+    whenPaused: true,
     body: Type.Object({ listed: Type.Boolean() }, closed),
     handle: async ({ channel, caller, key, body }) => {
       const viewer = await viewerIdOf(channels.pool, channel.id, caller.account)

@@ -51,6 +51,9 @@ test('what cannot be had back, and files of everybody’s data, ask for a sign-i
   const routes = server.routes.filter(({ fresh }) => fresh)
   expect(routes.map(({ path }) => path).sort()).toEqual(
     [
+      '/desk/channel/address',
+      '/desk/channel/close',
+      '/desk/channel/export',
       '/desk/connections/secrets',
       '/desk/orders.csv',
       '/desk/people.csv',

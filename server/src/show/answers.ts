@@ -24,7 +24,12 @@ export const LatestShow = exactly({
 export const Status = exactly({
   seq: Count,
   now: UnixSeconds,
-  channel: exactly({ slug: Type.String(), name: Type.String() }),
+  channel: exactly({
+    slug: Type.String(),
+    name: Type.String(),
+    /** Who paused it; null: it goes on. */
+    pausedBy: orNull(Type.Union([Type.Literal('owner'), Type.Literal('operator')])),
+  }),
   caller: Type.String(),
   /** Whether whoever asks owns the channel, and what they may do. */
   owner: Type.Boolean(),

@@ -90,7 +90,7 @@ const statusRoute = (db: Reader, channels: Channels, chat: (channel: number) => 
       ...(await airOf(db, channels, channel.id)),
       seq: await lastSeqOf(db, channel.id),
       now: channels.clock(),
-      channel: { slug: channel.slug, name: channel.name },
+      channel: { slug: channel.slug, name: channel.name, pausedBy: channel.pausedBy },
       caller: caller.name,
       owner: doer.owner,
       rights,

@@ -68,6 +68,8 @@ export const Shelf = exactly({
   changesAt: orNull(UnixSeconds),
   seq: Count,
   slug: Type.String(),
+  /** Nothing is bought, played or entered for now. */
+  paused: Type.Boolean(),
   name: Type.String(),
   currency: Currency,
   plan: EarningPlan,

@@ -79,6 +79,7 @@ export async function shelfFor(db: Reader, channels: Channels, { channel, caller
     changesAt: changes.length === 0 ? null : Math.min(...changes),
     seq: await lastSeqOf(db, channel.id),
     slug: channel.slug,
+    paused: channel.pausedBy !== null,
     name: channel.name,
     currency: await currencyOf(db, channel.id),
     plan: await settingOf(db, channel.id, earningSetting),

@@ -41,9 +41,6 @@ export const Offer = exactly({
   until: orNull(UnixSeconds),
 })
 
-/** The desks that somebody may use. */
-export const Desks = exactly({ desks: Type.Array(exactly({ slug: Type.String(), name: Type.String() })) })
-
 export const Tokens = exactly({
   tokens: Type.Array(
     exactly({

@@ -74,7 +74,7 @@ export const tokensOf = (db: Reader, channel: number, now: number) =>
 
 const DESKS = `select c.slug, c.name from channel c where c.owner = $1
   union select c.slug, c.name from member m join channel c on c.id = m.channel
-  where m.account = $1 and m.gone_at is null and (m.until is null or m.until > $2) order by name`
+  where m.account = $1 and m.gone_at is null and (m.until is null or m.until > $2) order by name, slug`
 
 /** The channels at whose desk an account may be. */
 export const desksOf = async (pool: Pool, account: string, now: number): Promise<{ slug: string; name: string }[]> =>

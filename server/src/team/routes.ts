@@ -6,9 +6,9 @@ import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { type Call, desk, hand, idOf, problem, type Route, route } from '../http/index.ts'
 import { newSecret } from '../screen/index.ts'
-import { Desks, Invited, Offer, TeamView } from './answers.ts'
+import { Invited, Offer, TeamView } from './answers.ts'
 import { offerOf } from './offer.ts'
-import { desksOf, invitationsOf, membersOf } from './read.ts'
+import { invitationsOf, membersOf } from './read.ts'
 import { tokenRoutes } from './tokenRoutes.ts'
 
 const hashOf = (secret: string): string => createHash('sha256').update(secret).digest('hex')
@@ -165,14 +165,6 @@ function joinRoutes(db: Reader, channels: Channels): Route[] {
         await hand(channels, call, { kind: 'team.join', hash: hashOf(call.body.secret), who })
         return {}
       },
-    }),
-    route({
-      method: 'get',
-      path: '/desks',
-      does: 'The channels at whose desk one may be',
-      answer: Desks,
-      allowed: 'signed in at the desk',
-      handle: async ({ caller }) => ({ desks: await desksOf(channels.pool, caller.account, channels.clock()) }),
     }),
   ]
 }

@@ -43,7 +43,6 @@ describe('a team', () => {
     expect(await rosa('GET', '/desk/status')).toMatchObject({ status: 403, code: 'not_allowed' })
     expect(await rosa('POST', '/join', { secret })).toMatchObject({ status: 200 })
     expect(await rosa('GET', '/desk/status')).toMatchObject({ status: 200, owner: false, rights: RUNNER })
-    expect(await rosa('GET', '/desks')).toMatchObject({ desks: [{ slug: 'bench' }] })
     expect(await rosa('GET', '/desk/team')).toMatchObject({ status: 403, code: 'rights_missing' })
     expect(await (await as('otto'))('POST', '/join', { secret })).toMatchObject({ code: 'invitation_used' })
     expect(await nobody('POST', '/join/look', { secret })).toMatchObject({ code: 'invitation_used' })

@@ -73,6 +73,11 @@ export class ChannelWriter {
     return answered as Promise<Result<AnswerTo<I>>>
   }
 
+  /** Whether nothing waits and nothing is being written. */
+  get idle(): boolean {
+    return this.#working === undefined
+  }
+
   /** Resolves when all that was handed in has been answered. */
   async drained(): Promise<void> {
     while (this.#working !== undefined) await this.#working

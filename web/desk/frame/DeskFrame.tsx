@@ -37,6 +37,13 @@ export function DeskFrame({ status, live }: { status: Status; live: boolean }) {
             is back.
           </p>
         )}
+        {status.channel.pausedBy !== null && (
+          <p className="border-b border-line bg-brass-wash px-4 py-1.5 text-brass-text">
+            {status.channel.pausedBy === 'operator'
+              ? 'Whoever runs this installation has paused the channel. Ask them.'
+              : 'The channel is paused: viewers can buy, play and enter nothing. An owner lets it go on, on the page Channel.'}
+          </p>
+        )}
         <AlsoHere />
         <Unreadable />
         <div className="flex min-h-0 flex-1">

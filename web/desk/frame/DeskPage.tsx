@@ -26,8 +26,9 @@ function useTabNotes(): Readonly<Record<string, string | undefined>> {
 /** The page at the address, under its head: the head is there at once, whatever the page still waits for. */
 export function DeskPage() {
   const { pathname } = useLocation()
-  const { rights } = useStatus()
-  const head = headOf(pathname, pagesFor(rights))
+  const status = useStatus()
+  const { rights } = status
+  const head = headOf(pathname, pagesFor(status))
   const notes = useTabNotes()
   const area = areaOf(pathname)
   if (area === undefined) return head === undefined ? <Outlet /> : <Headed head={head} notes={notes} />

@@ -20,7 +20,7 @@ export function MoreList({ status, onJump }: { status: Status; onJump: () => voi
       </div>
       <Button onClick={onJump}>Find a person or a page …</Button>
       <ul className="grid grid-cols-2 gap-2">
-        {pagesFor(status.rights).flatMap(({ pages }) =>
+        {pagesFor(status).flatMap(({ pages }) =>
           pages.map(({ to, name }) => (
             <li key={to}>
               <NavLink

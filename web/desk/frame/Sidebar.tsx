@@ -9,12 +9,13 @@ import { useAhead } from './useAhead.ts'
 
 /** The pages at the left, and what is about whoever sits here. */
 export function Sidebar() {
-  const { rights, caller, owner } = useStatus()
+  const status = useStatus()
+  const { caller, owner } = status
   const unsaved = useUnsavedPages()
   const ahead = useAhead()
   return (
     <nav aria-label="Pages" className="flex w-40 shrink-0 flex-col overflow-y-auto border-r border-line bg-panel py-4">
-      {pagesFor(rights).map(({ group, pages }) => (
+      {pagesFor(status).map(({ group, pages }) => (
         <div key={group} className="mb-4">
           <p className="px-4 pb-1 text-tiny text-muted">{group}</p>
           {pages.map(({ to, name }) => (

@@ -8,6 +8,8 @@ interface TabPage {
   readonly area?: Area
   /** Its heading, where that is not its name. */
   readonly title?: string
+  /** For owners alone. */
+  readonly ofOwners?: boolean
 }
 
 /** A page of the navigation. */
@@ -110,28 +112,36 @@ export const PAGES: readonly Group[] = [
           { to: '/team/changes', name: 'Change log' },
         ],
       },
+      { to: '/channel', name: 'Channel', ofOwners: true },
     ],
   },
 ]
 
-const isSeen = (rights: Rights, { area }: TabPage, within?: TabPage): boolean => {
+/** Whoever sits at the desk. */
+export interface Sitter {
+  readonly rights: Rights
+  readonly owner: boolean
+}
+
+const isSeen = ({ rights, owner }: Sitter, { area, ofOwners }: TabPage, within?: TabPage): boolean => {
+  if (ofOwners && !owner) return false
   const needed = area ?? within?.area
   return needed === undefined || may(rights, needed, 'look')
 }
 
 /** A page as somebody sees it: with the tabs they may look at, leading to the first of them; undefined if there is none. */
-function seenPage(rights: Rights, page: DeskPage): DeskPage | undefined {
-  if (page.tabs === undefined) return isSeen(rights, page) ? page : undefined
-  const tabs = page.tabs.filter((tab) => isSeen(rights, tab, page))
+function seenPage(sitter: Sitter, page: DeskPage): DeskPage | undefined {
+  if (page.tabs === undefined) return isSeen(sitter, page) ? page : undefined
+  const tabs = page.tabs.filter((tab) => isSeen(sitter, tab, page))
   const [first] = tabs
   return first && { ...page, to: first.to, tabs }
 }
 
 /** The pages that somebody sees. */
-export const pagesFor = (rights: Rights): readonly Group[] =>
+export const pagesFor = (sitter: Sitter): readonly Group[] =>
   PAGES.map(({ group, pages }) => ({
     group,
-    pages: pages.flatMap((page) => seenPage(rights, page) ?? []),
+    pages: pages.flatMap((page) => seenPage(sitter, page) ?? []),
   })).filter(({ pages }) => pages.length > 0)
 
 /** The area that the page at an address belongs to; undefined: all of the team see it. */

@@ -2,8 +2,8 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, channelSlug } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
+import { desksQuery } from '../../parts/installation.ts'
 import { useChange } from '../../parts/useChange.ts'
-import { desksQuery } from './view.ts'
 
 /** The other desks that whoever is signed in may use. */
 export function OtherDesks() {

@@ -18,10 +18,3 @@ export const tokensQuery = queryOptions({
   queryKey: keyOf('team', 'tokens'),
   queryFn: ({ signal }) => answerOf(api.GET('/desk/tokens', { signal })),
 })
-
-/** The desks that whoever is signed in may use. */
-export const desksQuery = queryOptions({
-  queryKey: keyOf('desks'),
-  queryFn: ({ signal }) => answerOf(api.GET('/desks', { signal })),
-  staleTime: 300_000,
-})

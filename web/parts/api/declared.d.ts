@@ -188,6 +188,420 @@ export interface paths {
 			};
 		};
 	};
+	readonly "/api/channels": {
+		/** The channels of this installation that anybody may find */
+		readonly get: {
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly channels: readonly {
+								readonly slug: string;
+								readonly name: string;
+								readonly onAir: boolean;
+							}[];
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/api/opening": {
+		/** Whether a channel can be opened here, and whether a code is needed for it */
+		readonly get: {
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly possible: boolean;
+							readonly code: boolean;
+							readonly printed: boolean;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/api/desks": {
+		/** The channels at whose desk one may be */
+		readonly get: {
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly desks: readonly {
+								readonly slug: string;
+								readonly name: string;
+							}[];
+							readonly caller: string;
+							readonly operator: boolean;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/api/claim": {
+		/** Open a channel: with the code that the server printed, with one of the operator’s, or freely, as it is configured */
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "slug": "lamp",
+					 *       "name": "lamp",
+					 *       "currency": {
+					 *         "one": "lamp",
+					 *         "many": "lamp",
+					 *         "word": "lamp"
+					 *       }
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly code?: string;
+						readonly slug: string;
+						readonly name: string;
+						readonly currency: components["schemas"]["Currency"];
+						readonly timeZone?: string;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly channel: string;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/api/operator/channels": {
+		/**
+		 * The channels of the installation, the newest first, page by page: size, last show, storage
+		 * @description For the installation’s operators.
+		 */
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
+					/** @description The page after this one: the `before` that the page before it was answered with. */
+					readonly before?: number;
+					/** @description Of those whose name, address or owner has this in it. Only the first 60 characters count. */
+					readonly text?: string;
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly channels: readonly {
+								readonly id: number;
+								readonly slug: string;
+								readonly name: string;
+								readonly owner: string;
+								readonly openedAt: number;
+								readonly pausedBy: ("owner" | "operator") | null;
+								readonly closedAt: number | null;
+								readonly people: number;
+								readonly lastShow: number | null;
+								readonly lines: number;
+								readonly onAir: boolean;
+								readonly stored: number;
+							}[];
+							readonly before: number | null;
+							readonly total: number;
+							readonly now: number;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/api/operator/channels/{id}/pause": {
+		/**
+		 * Pause a channel, or let it go on: what the operator paused, its owners cannot let go on
+		 * @description For the installation’s operators.
+		 */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
+				};
+			};
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "paused": true
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly paused: boolean;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": Record<string, never>;
+					};
+				};
+			};
+		};
+	};
+	readonly "/api/operator/codes": {
+		/**
+		 * The codes by which channels can be opened, and what became of those that were used
+		 * @description For the installation’s operators.
+		 */
+		readonly get: {
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly needed: boolean;
+							readonly codes: readonly {
+								readonly id: number;
+								readonly whom: string;
+								readonly madeAt: number;
+								readonly expiresAt: number;
+								readonly usedAt: number | null;
+								readonly opened: string | null;
+							}[];
+							readonly now: number;
+						};
+					};
+				};
+			};
+		};
+		/**
+		 * Make a code by which one channel can be opened within two weeks; it is told once
+		 * @description For the installation’s operators.
+		 */
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "whom": "lamp"
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly whom: string;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly code: string;
+							readonly expiresAt: number;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/api/operator/codes/{id}/take-back": {
+		/**
+		 * Take back a code that was not used
+		 * @description For the installation’s operators.
+		 */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": Record<string, never>;
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/channel": {
+		/**
+		 * What the channel is called, where it is found, and whether it goes on
+		 * @description For owners.
+		 */
+		readonly get: {
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly name: string;
+							readonly address: string;
+							readonly former: readonly string[];
+							readonly listed: boolean;
+							readonly pausedBy: ("owner" | "operator") | null;
+							readonly closedAt: number | null;
+							readonly deletedAt: number | null;
+							readonly viewerPage: string;
+						};
+					};
+				};
+			};
+		};
+		/**
+		 * Change the channel’s name, and whether it is in the installation’s list
+		 * @description For owners.
+		 */
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "name": "lamp",
+					 *       "listed": true
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly name: string;
+						readonly listed: boolean;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": Record<string, never>;
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/channel/address": {
+		/**
+		 * Give the channel another address; the one it has goes on leading to it
+		 * @description For owners.
+		 */
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "address": "lamp"
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly address: string;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": Record<string, never>;
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/channel/pause": {
+		/**
+		 * Pause the channel, or let it go on: paused, nothing is bought, played or entered, and the bot is out of the room
+		 * @description For owners.
+		 */
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "paused": true
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly paused: boolean;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": Record<string, never>;
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/channel/close": {
+		/**
+		 * Close the channel: thirty days later it is deleted with all that is its
+		 * @description For owners.
+		 */
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "address": "lamp"
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly address: string;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": Record<string, never>;
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/channel/reopen": {
+		/**
+		 * Take a closed channel back, as it was
+		 * @description For owners.
+		 */
+		readonly post: {
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": Record<string, never>;
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/channel/export": {
+		/**
+		 * Everything that the channel has, as one file: rows of every table as JSON, and the library’s files; no secrets
+		 * @description For owners.
+		 */
+		readonly get: {
+			readonly responses: {
+				/** @description The file. */
+				readonly 200: {
+					content: {
+						readonly "application/zip": string;
+					};
+				};
+			};
+		};
+	};
 	readonly "/desk/status": {
 		/**
 		 * How the show stands: figures of the show bar
@@ -204,6 +618,7 @@ export interface paths {
 							readonly channel: {
 								readonly slug: string;
 								readonly name: string;
+								readonly pausedBy: ("owner" | "operator") | null;
 							};
 							readonly caller: string;
 							readonly owner: boolean;
@@ -1937,6 +2352,7 @@ export interface paths {
 							readonly changesAt: number | null;
 							readonly seq: number;
 							readonly slug: string;
+							readonly paused: boolean;
 							readonly name: string;
 							readonly currency: components["schemas"]["Currency"];
 							readonly plan: components["schemas"]["EarningPlan"];
@@ -5541,24 +5957,6 @@ export interface paths {
 				readonly 200: {
 					content: {
 						readonly "application/json": Record<string, never>;
-					};
-				};
-			};
-		};
-	};
-	readonly "/desks": {
-		/** The channels at whose desk one may be */
-		readonly get: {
-			readonly responses: {
-				/** @description Done. */
-				readonly 200: {
-					content: {
-						readonly "application/json": {
-							readonly desks: readonly {
-								readonly slug: string;
-								readonly name: string;
-							}[];
-						};
 					};
 				};
 			};
@@ -9704,7 +10102,7 @@ export interface components {
 			/** @description A sentence that a person can act on. */
 			readonly detail: string;
 			/** @enum {string} */
-			readonly code: "address_missing" | "adjustment_not_found" | "adjustment_too_old" | "adjustment_undone" | "alert_invalid" | "alert_not_found" | "alert_used" | "already_claimed" | "already_on_air" | "amount_not_whole" | "amount_too_large" | "answer_wrong" | "arguments_wrong" | "balance_too_small" | "batch_refused" | "bet_unclear" | "body_invalid" | "busy" | "change_not_undone" | "change_overtaken" | "changed_meanwhile" | "channel_not_found" | "check_in_off" | "checked_in_already" | "circle_invalid" | "circle_not_found" | "claim_code_wrong" | "codes_invalid" | "command_invalid" | "command_not_allowed" | "command_not_found" | "command_off" | "command_off_air" | "command_wrong_place" | "confirm_missing" | "confirm_wrong" | "crop_invalid" | "duel_none" | "duel_not_possible" | "duel_open" | "duel_with_self" | "earning_plan_invalid" | "event_kind_not_allowed" | "event_not_signed" | "event_out_of_time" | "event_signature_wrong" | "forget_present" | "from_elsewhere" | "game_invalid" | "game_not_for_you" | "game_off" | "game_off_air" | "gap_not_open" | "gap_not_paid" | "gap_too_old" | "hand_limit" | "hand_to_self" | "handing_off" | "internal" | "invitation_full" | "invitation_not_found" | "invitation_other" | "invitation_over" | "invitation_used" | "joined_already" | "key_missing" | "key_used" | "media_broken" | "media_empty" | "media_no_room" | "media_not_found" | "media_refused" | "media_too_detailed" | "media_too_long" | "media_type_unknown" | "media_used" | "member_already" | "member_not_found" | "merge_present" | "merge_with_self" | "method_unknown" | "name_unknown" | "name_unsure" | "newcomer_waits" | "nobody_present" | "not_allowed" | "not_found" | "not_inside" | "not_json" | "not_on_air" | "not_ready" | "not_signed_in" | "note_not_found" | "order_not_done" | "order_not_found" | "order_not_waiting" | "order_twice" | "overlay_invalid" | "overlay_not_found" | "payout_too_large" | "person_missing" | "provider_down" | "query_invalid" | "raffle_closed" | "raffle_delivered" | "raffle_drawing" | "raffle_drawn" | "raffle_fixed" | "raffle_follow" | "raffle_hours" | "raffle_invalid" | "raffle_most" | "raffle_no_claim" | "raffle_nobody" | "raffle_not_drawn" | "raffle_not_for_you" | "raffle_not_found" | "raffle_not_in" | "raffle_not_open" | "raffle_off_air" | "raffle_seen" | "raffle_waiting" | "raffle_won_lately" | "raffle_wrong_place" | "ranks_invalid" | "redemption_not_waiting" | "rests" | "rests_own" | "returns_too_much" | "reward_closed" | "reward_hours" | "reward_invalid" | "reward_limit_own" | "reward_locked" | "reward_not_for_you" | "reward_not_found" | "reward_not_yet" | "reward_off_air" | "reward_over" | "reward_sold_out" | "rights_beyond" | "rights_missing" | "round_full" | "round_not_found" | "round_running" | "run_not_waiting" | "secret_lost" | "secret_wrong" | "show_end_too_early" | "show_still_settling" | "sign_in_again" | "sign_in_denied" | "sign_in_failed" | "sit_out_unclear" | "sitting_out" | "stake_limit" | "stake_too_large" | "stake_too_small" | "steps_too_many" | "supporter_not_found" | "tally_full" | "tally_invalid" | "tally_not_found" | "tally_not_passed" | "tally_too_small" | "team_ends_early" | "text_missing" | "text_too_long" | "tip_no_rate" | "token_in_address" | "token_invalid" | "token_not_found" | "token_refused" | "too_large" | "too_many_feeds" | "too_many_people" | "too_many_requests" | "too_many_secrets" | "trigger_invalid" | "trigger_not_found" | "used_up" | "used_up_own" | "viewer_ignored" | "viewer_known" | "viewer_not_found" | "webhook_invalid" | "webhook_not_found" | "words_overlap" | "zone_unknown";
+			readonly code: "address_missing" | "address_other" | "address_taken" | "adjustment_not_found" | "adjustment_too_old" | "adjustment_undone" | "alert_invalid" | "alert_not_found" | "alert_used" | "already_claimed" | "already_on_air" | "amount_not_whole" | "amount_too_large" | "answer_wrong" | "arguments_wrong" | "balance_too_small" | "batch_refused" | "bet_unclear" | "body_invalid" | "busy" | "change_not_undone" | "change_overtaken" | "changed_meanwhile" | "channel_closed" | "channel_not_found" | "channel_paused" | "channels_enough" | "check_in_off" | "checked_in_already" | "circle_invalid" | "circle_not_found" | "claim_code_wrong" | "codes_enough" | "codes_invalid" | "command_invalid" | "command_not_allowed" | "command_not_found" | "command_off" | "command_off_air" | "command_wrong_place" | "confirm_missing" | "confirm_wrong" | "crop_invalid" | "duel_none" | "duel_not_possible" | "duel_open" | "duel_with_self" | "earning_plan_invalid" | "event_kind_not_allowed" | "event_not_signed" | "event_out_of_time" | "event_signature_wrong" | "forget_present" | "from_elsewhere" | "game_invalid" | "game_not_for_you" | "game_off" | "game_off_air" | "gap_not_open" | "gap_not_paid" | "gap_too_old" | "hand_limit" | "hand_to_self" | "handing_off" | "internal" | "invitation_full" | "invitation_not_found" | "invitation_other" | "invitation_over" | "invitation_used" | "joined_already" | "key_missing" | "key_used" | "media_broken" | "media_empty" | "media_no_room" | "media_not_found" | "media_refused" | "media_too_detailed" | "media_too_long" | "media_type_unknown" | "media_used" | "member_already" | "member_not_found" | "merge_present" | "merge_with_self" | "method_unknown" | "name_unknown" | "name_unsure" | "newcomer_waits" | "nobody_present" | "not_allowed" | "not_found" | "not_inside" | "not_json" | "not_on_air" | "not_ready" | "not_signed_in" | "note_not_found" | "operator_only" | "order_not_done" | "order_not_found" | "order_not_waiting" | "order_twice" | "overlay_invalid" | "overlay_not_found" | "owner_only" | "paused_by_operator" | "payout_too_large" | "person_missing" | "provider_down" | "query_invalid" | "raffle_closed" | "raffle_delivered" | "raffle_drawing" | "raffle_drawn" | "raffle_fixed" | "raffle_follow" | "raffle_hours" | "raffle_invalid" | "raffle_most" | "raffle_no_claim" | "raffle_nobody" | "raffle_not_drawn" | "raffle_not_for_you" | "raffle_not_found" | "raffle_not_in" | "raffle_not_open" | "raffle_off_air" | "raffle_seen" | "raffle_waiting" | "raffle_won_lately" | "raffle_wrong_place" | "ranks_invalid" | "redemption_not_waiting" | "rests" | "rests_own" | "returns_too_much" | "reward_closed" | "reward_hours" | "reward_invalid" | "reward_limit_own" | "reward_locked" | "reward_not_for_you" | "reward_not_found" | "reward_not_yet" | "reward_off_air" | "reward_over" | "reward_sold_out" | "rights_beyond" | "rights_missing" | "round_full" | "round_not_found" | "round_running" | "run_not_waiting" | "secret_lost" | "secret_wrong" | "show_end_too_early" | "show_still_settling" | "sign_in_again" | "sign_in_denied" | "sign_in_failed" | "sit_out_unclear" | "sitting_out" | "stake_limit" | "stake_too_large" | "stake_too_small" | "steps_too_many" | "supporter_not_found" | "tally_full" | "tally_invalid" | "tally_not_found" | "tally_not_passed" | "tally_too_small" | "team_ends_early" | "text_missing" | "text_too_long" | "tip_no_rate" | "token_in_address" | "token_invalid" | "token_not_found" | "token_refused" | "too_large" | "too_many_feeds" | "too_many_people" | "too_many_requests" | "too_many_secrets" | "trigger_invalid" | "trigger_not_found" | "used_up" | "used_up_own" | "viewer_ignored" | "viewer_known" | "viewer_not_found" | "webhook_invalid" | "webhook_not_found" | "words_overlap" | "zone_unknown";
 			/** @description The figures that the sentence is made of, where there are any; for `body_invalid`, what is wrong by its place. */
 			readonly data?: Record<string, never>;
 		};

@@ -1,8 +1,8 @@
-import type { Route } from '../../http/index.ts'
+import type { InstallationRoute, Route } from '../../http/index.ts'
 import type { Cookies } from '../../sign-in/index.ts'
 import { PROBLEM, problemAnswers } from './answers.ts'
 import { openings } from './openings.ts'
-import { operationOf } from './operation.ts'
+import { installationOperation, operationOf } from './operation.ts'
 import { namedSchemas } from './schema.ts'
 
 const ABOUT = `The API behind the desk and the viewer pages.
@@ -13,6 +13,7 @@ Every change bears an Idempotency-Key, so that what is sent again is done once. 
 
 const TAGS: Readonly<Record<string, string>> = {
   Operation: 'For whoever runs the server.',
+  Installation: 'The channels of the installation: finding and opening them, and its operator’s page.',
   'Sign-in': 'Who is signed in, and whose the channel is.',
   Live: 'What pages and overlays follow and show.',
   Events: 'What outside services report.',
@@ -57,9 +58,18 @@ const securitySchemes = (cookies: Pick<Cookies, 'nameOf'>) => ({
 })
 
 /** The API's own description (OpenAPI 3.1), made from the very routes and schemas that serve it. */
-export function openApi(routes: readonly Route[], publicUrl: string, cookies: Pick<Cookies, 'nameOf'>): object {
+export function openApi(
+  routes: readonly Route[],
+  installation: readonly InstallationRoute[],
+  publicUrl: string,
+  cookies: Pick<Cookies, 'nameOf'>,
+): object {
   const named = namedSchemas()
   const paths: Record<string, Record<string, object>> = openings()
+  for (const route of installation) {
+    const path = route.path.replace(/:(\w+)/g, '{$1}')
+    paths[path] = { ...paths[path], [route.method]: installationOperation(route, named) }
+  }
   for (const route of routes) {
     const path = `/api/channels/{channel}${route.path.replace(/:(\w+)/g, '{$1}')}`
     paths[path] = { ...paths[path], [route.method]: operationOf(route, named) }

@@ -1,12 +1,11 @@
 import { type TSchema, Type } from '@sinclair/typebox'
 import { Count, exactly, Nothing } from '#core/schema'
-import { Claim } from '../../claim/index.ts'
 import { EventTaken } from '../../connections/index.ts'
 import { OverlayPage } from '../../overlay/index.ts'
 import { FEED_ASKS } from '../feeds.ts'
 import { answerWith, asJson, problemsOf } from './answers.ts'
 import { inQuery } from './operation.ts'
-import { describedSchema, exampleOf, type Json, namedSchemas } from './schema.ts'
+import { describedSchema, type Json } from './schema.ts'
 
 const jsonOf = (description: string, answer: TSchema) =>
   answerWith(description, 'application/json', describedSchema(answer))
@@ -133,28 +132,6 @@ const signIn = {
   ),
 }
 
-const claim = () => {
-  const schema = describedSchema(Claim)
-  return {
-    '/api/claim': {
-      post: {
-        operationId: 'claim',
-        summary: 'Make the channel of a fresh installation, with the code that the server printed',
-        tags: ['Sign-in'],
-        security: [{ desk: [] }],
-        requestBody: {
-          required: true,
-          content: { 'application/json': { schema, example: exampleOf(schema, namedSchemas()) } },
-        },
-        responses: {
-          200: jsonOf('It is yours.', exactly({ channel: Type.String() })),
-          ...problemsOf(400, 401, 403, 409, 413, 422, 429, 500, 503),
-        },
-      },
-    },
-  }
-}
-
 const feeds = {
   '/api/channels/{channel}/feed': {
     get: {
@@ -251,7 +228,7 @@ const events = {
           'application/json': { schema: { type: 'object' }, example: { account: 'pia', name: 'Pia' } },
         },
       },
-      responses: { 202: jsonOf('Taken.', EventTaken), ...problemsOf(401, 403, 404, 413, 415, 422, 429, 500, 503) },
+      responses: { 202: jsonOf('Taken.', EventTaken), ...problemsOf(401, 403, 404, 410, 413, 415, 422, 429, 500, 503) },
     },
   },
 }
@@ -299,4 +276,4 @@ const files = {
 }
 
 /** What is outside the channels' API and meant for programs, as paths of the description. Pages for people are none of it. */
-export const openings = () => ({ ...operator, ...signIn, ...claim(), ...feeds, ...events, ...files })
+export const openings = () => ({ ...operator, ...signIn, ...feeds, ...events, ...files })

@@ -1,16 +1,17 @@
-import type { Allowed, Asks, Route } from '../../http/index.ts'
+import type { Allowed, Asks, InstallationRoute, Route } from '../../http/index.ts'
 import { answerWith, problemsOf } from './answers.ts'
 import { describedSchema, exampleOf, type Json } from './schema.ts'
 
 function securityOf(allowed: Allowed): readonly object[] {
   if (allowed === 'anyone') return []
   if (allowed === 'viewer') return [{ viewer: [] }]
-  return allowed === 'signed in at the desk' ? [{ desk: [] }] : [{ desk: [] }, { token: [] }]
+  return allowed === 'signed in at the desk' || allowed === 'owner' ? [{ desk: [] }] : [{ desk: [] }, { token: [] }]
 }
 
 /** Who may, in a sentence for the description. */
 function whoMay(allowed: Allowed): string | undefined {
   if (typeof allowed === 'object') return `For who may ${allowed.level} in: ${allowed.areas.join(', ')}.`
+  if (allowed === 'owner') return 'For owners.'
   return allowed === 'team' ? 'For all of the team.' : undefined
 }
 
@@ -39,7 +40,7 @@ export const inQuery = (asks: Asks = {}) =>
     return { name, in: 'query', required: false, description, schema: rest }
   })
 
-function requestBody({ body, raw }: Route, named: Readonly<Record<string, Json>>) {
+function requestBody({ body, raw }: Pick<Route, 'body' | 'raw'>, named: Readonly<Record<string, Json>>) {
   if (raw) {
     const schema = { type: 'string', format: 'binary' }
     return { requestBody: { required: true, content: { 'application/octet-stream': { schema } } } }
@@ -59,7 +60,7 @@ function statusesOf({ method, allowed, fresh, body, raw }: Route): number[] {
     ...(changes || fresh || (allowed !== 'anyone' && allowed !== 'viewer') ? [403] : []),
     ...(body !== undefined || raw ? [413] : []),
     ...(raw ? [415] : []),
-    ...[404, 422, 429, 500, 503],
+    ...[404, 410, 422, 429, 500, 503],
   ].sort()
 }
 
@@ -80,6 +81,26 @@ export function operationOf(route: Route, named: Readonly<Record<string, Json>>)
           ? answerWith('The file.', route.gives)
           : answerWith('Done.', 'application/json', describedSchema(route.answer)),
       ...problemsOf(...statusesOf(route)),
+    },
+  }
+}
+
+/** An address of the installation as an operation of the description. */
+export function installationOperation(route: InstallationRoute, named: Readonly<Record<string, Json>>): object {
+  const { method, path, allowed, does, asks, body, answer } = route
+  const open = allowed === 'anyone'
+  const statuses = [...(method === 'get' ? [] : [400, 403, 409]), ...(open ? [] : [401, 403]), ...(body ? [413] : [])]
+  return {
+    operationId: `${method}${path.replace(/[/:.-]+(\w)/g, (_, letter: string) => letter.toUpperCase())}`,
+    summary: does,
+    tags: ['Installation'],
+    security: open ? [] : [{ desk: [] }],
+    ...(allowed === 'operator' && { description: 'For the installation’s operators.' }),
+    parameters: [...inPath(path), ...inQuery(asks)],
+    ...requestBody({ ...(body && { body }) }, named),
+    responses: {
+      200: answerWith('Done.', 'application/json', describedSchema(answer)),
+      ...problemsOf(...[...new Set([...statuses, 404, 422, 429, 500, 503])].sort()),
     },
   }
 }

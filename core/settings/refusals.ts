@@ -1,0 +1,14 @@
+import type { DeclaredRefusal } from '../world/index.ts'
+
+/** For what reasons the state of the channel itself says no. */
+export const settingsRefusals = {
+  channel_paused: {
+    kind: 'conflict',
+    when: 'The channel is paused: nothing is bought, played or entered, and no show starts.',
+  },
+} as const satisfies Readonly<Record<string, DeclaredRefusal>>
+
+type Declared = typeof settingsRefusals
+declare module '../world/result.ts' {
+  interface Refusals extends Declared {}
+}

@@ -1,1 +1,0 @@
-export { Claim, claimChannel, newClaimCode, SLUG } from './claim.ts'

@@ -1,0 +1,1 @@
+export { type OperatorParts, operatorRoutes } from './routes.ts'
