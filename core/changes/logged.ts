@@ -4,6 +4,7 @@ import { GAME_NAMES, GAMES, type Game, gameSetting, gameTextsSetting, wageringSe
 import { circles, giftSetting } from '../people/index.ts'
 import { setups } from '../raffles/index.ts'
 import { ranksSetting } from '../ranks/index.ts'
+import { rooms } from '../rooms/index.ts'
 import { alerts, overlays } from '../screen/index.ts'
 import { channelSetting, type Setting, settings, zoneSetting } from '../settings/index.ts'
 import { rewards } from '../store/index.ts'
@@ -78,6 +79,12 @@ const MANY: Readonly<Record<string, OfMany>> = {
     table: circles as never,
     nameOf: named,
     contentOf: without('id', 'goneAt'),
+  },
+  room: {
+    area: 'connections',
+    what: 'chat room',
+    table: rooms as never,
+    nameOf: ({ settings, room }) => String((settings as Content | undefined)?.room ?? room ?? ''),
   },
   // Many an address of a webhook is a secret in itself.
   webhook: {

@@ -27,6 +27,8 @@ export interface ChatLine {
   readonly text: string
   /** Said to the bot alone: answered privately, and nobody else sees it. */
   readonly privately: boolean
+  /** The room that it came from; left out: the operator's. */
+  readonly inRoom?: number
 }
 
 function needLine(world: World, { who, text, at }: ChatLine & Envelope): Need[] {

@@ -8,6 +8,7 @@ import { libraryFacts } from '../library/facts.ts'
 import { peopleFacts } from '../people/facts.ts'
 import { raffleFacts } from '../raffles/facts.ts'
 import { rankFacts } from '../ranks/facts.ts'
+import { roomFacts } from '../rooms/facts.ts'
 import { runFacts } from '../runs/facts.ts'
 import { screenFacts } from '../screen/facts.ts'
 import { settingsFacts } from '../settings/facts.ts'
@@ -47,6 +48,7 @@ export const FACTS = {
   ...voiceFacts,
   ...webhookFacts,
   ...wordFacts,
+  ...roomFacts,
   ...runFacts,
   ...channelFacts,
 } satisfies Readonly<Record<FactKind, DeclaredFact>>

@@ -9,6 +9,7 @@ import { peopleHandlers } from '../people/index.ts'
 import { playingHandlers } from '../playing/index.ts'
 import { raffleHandlers } from '../raffles/index.ts'
 import { rankHandlers } from '../ranks/index.ts'
+import { roomHandlers } from '../rooms/index.ts'
 import { runHandlers } from '../runs/index.ts'
 import { screenHandlers } from '../screen/index.ts'
 import { settingsHandlers } from '../settings/index.ts'
@@ -50,6 +51,7 @@ const all = {
   ...teamHandlers,
   ...triggerHandlers,
   ...voiceHandlers,
+  ...roomHandlers,
   ...webhookHandlers,
 }
 

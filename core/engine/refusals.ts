@@ -12,6 +12,7 @@ import { peopleRefusals } from '../people/refusals.ts'
 import { playingRefusals } from '../playing/refusals.ts'
 import { raffleRefusals } from '../raffles/refusals.ts'
 import { rankRefusals } from '../ranks/refusals.ts'
+import { roomRefusals } from '../rooms/refusals.ts'
 import { runRefusals } from '../runs/refusals.ts'
 import { screenRefusals } from '../screen/refusals.ts'
 import { settingsRefusals } from '../settings/refusals.ts'
@@ -27,6 +28,7 @@ import type { DeclaredRefusal, RefusalCode } from '../world/index.ts'
 export const REFUSALS: Readonly<Record<RefusalCode, DeclaredRefusal>> = {
   ...accessRefusals,
   ...commandRefusals,
+  ...roomRefusals,
   ...runRefusals,
   ...buyingRefusals,
   ...playingRefusals,

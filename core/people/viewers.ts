@@ -32,6 +32,8 @@ export interface ViewerRow {
   /** Other bots: they never earn and appear in no list. */
   readonly ignored: boolean
   readonly present: boolean
+  /** The rooms in which they are. */
+  readonly rooms: readonly number[]
   readonly presentSince: UnixSeconds | null
   readonly chattedAt: UnixSeconds | null
   /** When they first followed; a follow is paid once in a viewer's life. */
@@ -135,6 +137,7 @@ function acquaint(world: World, who: Who, chatName: string): ViewerRow {
     moderator: who.moderator ?? false,
     ignored: who.bot ?? false,
     present: false,
+    rooms: [],
     presentSince: null,
     chattedAt: null,
     followedAt: null,

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox'
-import { exactly, Id, orNull } from '../schema.ts'
+import { Count, exactly, Id, orNull } from '../schema.ts'
 import { fact } from '../world/index.ts'
 import type { CodeOf } from './voice.ts'
 
@@ -23,6 +23,8 @@ export const voiceFacts = {
     /** Whom it is for alone, whatever they are called. */
     viewer: Type.Optional(Type.Integer()),
     code: Type.Optional(Code),
+    /** In this room alone; left out: in all. */
+    room: Type.Optional(Count),
   }),
   'chat.voice': fact(['desk'], 'How the bot speaks has changed.', { muted: Type.Boolean() }),
   'message.told': fact(['viewer'], 'Something for them alone stands on their page.', {}),

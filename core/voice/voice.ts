@@ -78,7 +78,10 @@ export function sayPrivately(world: World, { viewer, text, code }: PrivateSaying
 export function say(world: World, { topic, to, text, likeness }: Saying): void {
   if (text.trim() === '') return
   if (to === null && readSetting(world, voiceSetting).silent.includes(topic)) return
-  world.fact('chat.replied', 'desk', { to, text, ...(likeness !== undefined && { likeness }) })
+  // An answer is for the room in which it was asked for; anything else is for all.
+  const room = topic === 'answers' ? world.inRoom : undefined
+  const more = { ...(likeness !== undefined && { likeness }), ...(room !== undefined && { room }) }
+  world.fact('chat.replied', 'desk', { to, text, ...more })
 }
 
 /** Somebody who asked for something in chat: their name there, and whether they asked the bot alone. */
@@ -125,13 +128,16 @@ const TEST_LINE = 'A test from the desk: the bot is here and can speak.'
 
 export interface TestVoice {
   readonly kind: 'chat.test'
+  /** In this room alone; left out: in all. */
+  readonly inRoom?: number
 }
 
 /** Lets the bot say a line in the room, so that the streamer sees that it can. */
 export const testVoice = {
-  decide(world, _) {
+  decide(world, { inRoom: room }) {
     const { muted } = readSetting(world, voiceSetting)
-    world.fact('chat.replied', 'desk', { to: null, text: TEST_LINE, first: true })
+    const there = room === undefined ? {} : { room }
+    world.fact('chat.replied', 'desk', { to: null, text: TEST_LINE, first: true, ...there })
     return ok({ muted })
   },
 } satisfies Handler<TestVoice>
@@ -143,6 +149,8 @@ export interface Tell {
   readonly text: string
   /** What it is about, which the streamer may want to hear nothing of; left out: it is said in any case, and before all answers. */
   readonly topic?: Topic
+  /** In this room alone; left out: in all. */
+  readonly inRoom?: number
 }
 
 /** Says a line: what the server found out for a follow-up, or what the team writes as the bot. */

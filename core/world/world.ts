@@ -16,6 +16,8 @@ export interface Envelope {
   readonly entropy?: string
   /** Account of who does it at the desk; left out: it came in another way. */
   readonly atDesk?: string
+  /** The room of chat that it came from; left out: the operator's, or none. */
+  readonly inRoom?: number
   /** What the sender had before them of what they change, by its mark; left out: it does not matter. */
   readonly changedFrom?: string
 }
@@ -68,6 +70,11 @@ export class World {
   /** Account of who does the intent at hand at the desk; undefined: it came in another way. */
   get atDesk(): string | undefined {
     return this.#intent.atDesk
+  }
+
+  /** The room of chat that the intent at hand came from. */
+  get inRoom(): number | undefined {
+    return this.#intent.inRoom
   }
 
   /** The mark of what the sender of the intent at hand changes it from. */

@@ -44,6 +44,10 @@ const Environment = Type.Object({
   CHANNELS_EACH: Type.String({ pattern: '^[1-9][0-9]{0,2}$', default: '3' }),
   /** Accounts of those who run the installation, with commas between. */
   OPERATORS: Type.String({ default: '' }),
+  /** Whether rooms that channels set may be on machines of the operator's own, and without encryption. */
+  ROOMS_INSIDE: Type.String({ pattern: '^(yes|no)$', default: 'no' }),
+  /** Whether several channels may sit in one room. */
+  ROOMS_SHARED: Type.String({ pattern: '^(yes|no)$', default: 'no' }),
   TRUSTED_PROXIES: Type.String({ pattern: '^[0-9]$', default: '0' }),
   REQUESTS_PER_10S: Type.String({ pattern: '^[1-9][0-9]{0,8}$', default: '300' }),
   CHAT_LINES_PER_10S: Type.String({ pattern: '^[1-9][0-9]{0,9}$', default: '30' }),

@@ -1,7 +1,7 @@
 import { changeRoutes, openFormRoutes } from './changes/index.ts'
 import { channelRoutes } from './channel/index.ts'
 import type { Channels } from './channels.ts'
-import type { SeatTable } from './chat/index.ts'
+import type { SeatTable, WantedRooms } from './chat/index.ts'
 import { commandRoutes } from './commands/index.ts'
 import type { Config } from './config.ts'
 import { connectionRoutes } from './connections/index.ts'
@@ -11,13 +11,13 @@ import type { EventReceiver, EventSecrets } from './events/index.ts'
 import { fairnessRoutes } from './fairness/index.ts'
 import { gameRoutes } from './games/index.ts'
 import type { InstallationRoute, Route } from './http/index.ts'
-import type { Issuers } from './issuers.ts'
 import { libraryRoutes } from './library/index.ts'
 import { type OpeningRules, openingRoutes } from './opening/index.ts'
 import { operatorRoutes } from './operator/index.ts'
 import { peopleRoutes } from './people/index.ts'
 import { raffleRoutes } from './raffles/index.ts'
 import { rankRoutes } from './ranks/index.ts'
+import { type RoomParts, roomRoutes } from './rooms/index.ts'
 import { screenRoutes } from './screen/index.ts'
 import { securityRoutes } from './security/index.ts'
 import { unreadableRoutes } from './settings/unreadable.ts'
@@ -30,24 +30,30 @@ import { type DeliveryParts, webhookRoutes } from './webhooks/index.ts'
 
 /** What the routes need of the server. */
 export interface RouteParts {
-  readonly config: Pick<Config, 'PUBLIC_URL'>
+  readonly config: Pick<Config, 'PUBLIC_URL' | 'ROOMS_INSIDE' | 'ROOMS_SHARED'>
   readonly db: Reader
   readonly channels: Channels
   readonly seats: SeatTable
+  readonly wanted: WantedRooms
   readonly secrets: EventSecrets
   readonly door: EventReceiver
-  readonly issuers: Issuers
   readonly deliveries: DeliveryParts
 }
 
 /** Every route of the channels' API, feature by feature. */
-export function routesOf({ config, db, channels, seats, secrets, door, issuers, deliveries }: RouteParts): Route[] {
+export function routesOf(parts: RouteParts): Route[] {
+  const { config, db, channels, seats, wanted, secrets, door, deliveries } = parts
+  const rooms: RoomParts = {
+    ...{ db, channels, seats, wanted },
+    inside: config.ROOMS_INSIDE === 'yes',
+    shared: config.ROOMS_SHARED === 'yes',
+  }
   const chatOf = (channel: number) => seats.stateOf(channel)
   const features: Readonly<Record<string, readonly Route[]>> = {
     Channel: channelRoutes({ channels, publicUrl: config.PUBLIC_URL }),
     Show: showRoutes(db, channels, chatOf),
     Earning: earningRoutes(db, channels),
-    People: peopleRoutes(db, channels, issuers),
+    People: peopleRoutes(db, channels, wanted),
     Store: storeRoutes(db, channels),
     Screen: screenRoutes(channels),
     Library: libraryRoutes(db, channels),
@@ -63,6 +69,7 @@ export function routesOf({ config, db, channels, seats, secrets, door, issuers, 
     Settings: unreadableRoutes(db),
     Connections: [
       ...connectionRoutes({ db, channels, seats, secrets, door, publicUrl: config.PUBLIC_URL }),
+      ...roomRoutes(rooms),
       ...webhookRoutes(db, deliveries),
     ],
   }

@@ -2,7 +2,7 @@ import { createAdaptorServer, type ServerType } from '@hono/node-server'
 import type { Logger } from 'pino'
 import { settleChannels } from './channel/index.ts'
 import { Channels } from './channels.ts'
-import { ChatSeat, SeatTable } from './chat/index.ts'
+import { ConnectionManager, placeOf, SeatTable, WantedRooms } from './chat/index.ts'
 
 import { type Clock, systemClock } from './clock.ts'
 import { followUp } from './commands/index.ts'
@@ -15,6 +15,7 @@ import type { Route } from './http/index.ts'
 import { issuersOf } from './issuers.ts'
 import { Metrics } from './metrics/index.ts'
 import { newClaimCode } from './opening/index.ts'
+import { ownRoom } from './rooms/index.ts'
 import { installationRoutes, routesOf } from './routes.ts'
 
 import { noteRunTime } from './runs/index.ts'
@@ -53,7 +54,9 @@ async function makeParts(config: Config, log: Logger, clock: Clock) {
   const security = new SecurityLog(pool, clock, log)
   const secrets = new EventSecrets(pool, clock)
   const issuers = await issuersOf(config, pool)
-  const door = new EventReceiver(channels, secrets, issuers.chat)
+  const db = reader(pool)
+  const wanted = new WantedRooms(config, channels, db, issuers.chat)
+  const door = new EventReceiver(channels, secrets, async (channel) => (await wanted.issuersIn(channel))[0])
   feed.onChannel = (channel) => channels.forget(channel)
   channels.presenceKnownUntil = (channel) => seats.knownUntil(channel)
   return {
@@ -64,7 +67,8 @@ async function makeParts(config: Config, log: Logger, clock: Clock) {
     feed,
     metrics,
     channels,
-    db: reader(pool),
+    db,
+    wanted,
     seats,
     security,
     secrets,
@@ -77,21 +81,29 @@ async function makeParts(config: Config, log: Logger, clock: Clock) {
 
 type Parts = Awaited<ReturnType<typeof makeParts>>
 
-function chatSeatOf({ config, channels, seats, db, log, issuers }: Parts): ChatSeat {
-  return new ChatSeat(config, channels, seats, db, log, issuers.chat, (channel, key, result, ms) => {
-    noteRunTime(channels, channel, result, ms)
-    return followUp(db, channels, channel, key, result)
+function chatOf({ config, channels, seats, wanted, db, log }: Parts): ConnectionManager {
+  return new ConnectionManager({
+    ...{ channels, wanted, db, log },
+    table: seats,
+    linesPer10s: Number(config.CHAT_LINES_PER_10S),
+    answered: (line, result, ms) => {
+      noteRunTime(channels, line.channel, result, ms)
+      return followUp(db, channels, line, result)
+    },
   })
 }
 
 /** Starts the server: database up to date, feed, timers, chat, HTTP. Resolves when it answers. */
 export async function startServer(config: Config, log: Logger, clock: Clock = systemClock): Promise<RunningServer> {
   const parts = await makeParts(config, log, clock)
-  const { pool, channels } = parts
-  const chat = chatSeatOf(parts)
+  const { pool, channels, wanted } = parts
+  const chat = chatOf(parts)
+  parts.feed.onRooms = () => void chat.look()
   const routes = routesOf(parts)
   const begin = async (slug: string | null = null) => {
     await settleChannels(channels, config.PUBLIC_URL, parts.issuers.chat, slug)
+    const own = await wanted.operatorsRoom()
+    if (own !== undefined) await ownRoom(pool, own.channel, placeOf(own))
     await chat.start()
   }
   let accepting = false

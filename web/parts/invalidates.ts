@@ -61,6 +61,7 @@ const INVALIDATES: {
   'ranks.changed': { desk: ['ranks', 'people'], viewer: ['standing', 'channel'] },
   'redemption.ended': { desk: ['redemptions'] },
   'redemption.waits': { desk: ['redemptions'] },
+  'rooms.changed': { desk: ['connections', 'rooms', 'status'] },
   'round.changed': { desk: ['rounds', 'games'], viewer: ['games', 'ownGames', 'round'] },
   'round.ended': { desk: ['rounds', 'games'], viewer: ['games', 'ownGames', 'rounds', 'round'] },
   'round.joined': { desk: ['rounds', 'games'], viewer: [] },

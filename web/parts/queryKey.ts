@@ -41,6 +41,7 @@ export type QueryName =
   | 'raffles'
   | 'ranks'
   | 'redemptions'
+  | 'rooms'
   | 'round'
   | 'rounds'
   | 'runs'

@@ -1,13 +1,12 @@
 import { connect } from 'node:net'
 import { setTimeout as pause } from 'node:timers/promises'
-import { pino } from 'pino'
 import { describe, expect, onTestFinished, test, vi } from 'vitest'
-import type { Intent } from '#core/engine'
 import { keyOf, NICK } from '#core/people'
 import { startIrc } from '../../../standin/src/irc/server.ts'
 import { ChatRoom, type RoomEvent } from '../../../standin/src/room.ts'
+import { connectTo } from '../../../testing/server/peers/seated.ts'
 import { freePort } from '../../../testing/server/ports.ts'
-import { ChatConnector, parseChatAddress } from './index.ts'
+import { parseChatAddress } from './index.ts'
 import { Room } from './room.ts'
 
 describe('a chat address', () => {
@@ -51,29 +50,14 @@ async function seated(before: readonly string[] = []) {
   const room = new ChatRoom('#bench')
   const irc = await startIrc(port, room, (account) => account === 'rosa')
   room.join({ nick: 'Early', account: 'early', operator: false })
-  const intents: (Intent & { key: string })[] = []
-  const states: string[] = []
-  const connector = new ChatConnector({
-    address: `irc://127.0.0.1:${port}/#bench`,
-    nick: 'Ricompensa',
-    submit: async (key, intent) => void intents.push({ ...intent, key }),
-    privately: async () => ({ accounts: ['pia'], code: 'CODE-1', page: 'the page' }),
-    page: async () => 'https://bench.test/c/bench/mine',
+  const { seat, state, of } = connectTo(port, {
     presentBefore: async () => ({ accounts: before, until: 77 }),
-    onState: ({ status }) => void states.push(status),
     clock: () => 0,
     firstPauseMs: 50,
-    lookRoundMs: 1000,
-    log: pino({ level: 'silent' }),
   })
-  connector.start()
-  onTestFinished(async () => {
-    connector.stop()
-    await irc.close()
-  })
-  await vi.waitFor(() => expect(states.at(-1)).toBe('connected'), { timeout: 120_000 })
-  const of = (kind: Intent['kind']) => intents.filter((intent) => intent.kind === kind)
-  return { port, room, connector, of }
+  onTestFinished(() => irc.close())
+  await vi.waitFor(() => expect(state()?.status).toBe('connected'), { timeout: 120_000 })
+  return { port, room, connector: seat, of }
 }
 
 const soon = (check: () => void) => vi.waitFor(check, { timeout: 120_000 })

@@ -4,7 +4,7 @@ import type { CodeOf } from '#core/voice'
 import { codeIn } from '../codes/index.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { settingOf } from '../settings/index.ts'
-import type { ForOne } from './connector.ts'
+import type { ForOne } from './roomSeat.ts'
 
 const { viewer, alias } = schema
 
@@ -18,7 +18,7 @@ export async function ownPage(db: Reader, channel: number): Promise<string> {
 export async function forOne(db: Reader, channel: number, id: number, code: CodeOf | undefined): Promise<ForOne> {
   const [own, others, page] = await Promise.all([
     db
-      .select({ key: viewer.accountKey })
+      .select({ key: viewer.accountKey, rooms: viewer.rooms })
       .from(viewer)
       .where(and(eq(viewer.channel, channel), eq(viewer.id, id))),
     db
@@ -28,5 +28,7 @@ export async function forOne(db: Reader, channel: number, id: number, code: Code
     ownPage(db, channel),
   ])
   const accounts = [...own, ...others].map(({ key }) => key)
-  return { accounts, code: code === undefined ? null : await codeIn(db, channel, code), page }
+  const rooms = own.flatMap((one) => one.rooms)
+  const room = rooms.length === 0 ? undefined : Math.min(...rooms)
+  return { accounts, room, code: code === undefined ? null : await codeIn(db, channel, code), page }
 }

@@ -13,6 +13,10 @@ declare module 'irc-framework' {
     account?: { account: string; password: string }
     /** Of a class like the library's own. */
     transport: unknown
+    /** Of our own transport: whether it may go to the operator's machines. */
+    inside: boolean
+    /** Of our own transport: whether it may go to the operator's machines. */
+    inside: boolean
     /** Certificates of an authority to trust beside the known ones. */
     ca?: readonly string[]
     auto_reconnect: boolean
@@ -33,6 +37,7 @@ declare module 'irc-framework' {
     requestCap(names: string | readonly string[]): void
     connect(options: ConnectOptions): void
     join(room: string, key?: string): void
+    part(room: string, message?: string): void
     who(target: string): void
     say(target: string, message: string): void
     notice(target: string, message: string): void
@@ -51,7 +56,8 @@ declare module 'irc-framework/src/transports/net.js' {
 
   export default class NetTransport extends EventEmitter {
     constructor(options: unknown)
-    options: { host: string; port: number; tls: boolean; ca?: string[] }
+    options: { host: string; port: number; tls: boolean; ca?: string[]; inside?: boolean }
+    requested_disconnect: boolean
     socket: Socket | null
     encoding: string
     state: number

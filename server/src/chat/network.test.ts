@@ -144,10 +144,10 @@ test.each(SERVICES)(
     const strict = connectTo(port, { sasl: wrong })
     await soon(() => expect(strict.state()).toMatchObject({ status: 'refused' }))
     expect(strict.state()?.sentence).toMatch(
-      /does not take the bot’s account and password \(“.+”\)\. Check CHAT_SASL_ACCOUNT/,
+      /does not take the bot’s account and password \(“.+”\)\. Check the bot’s account and password/,
     )
     expect(strict.states.some(({ status }) => status === 'connected')).toBe(false)
-    strict.connector.stop()
+    strict.seat.stop()
     const lenient = connectTo(port, { sasl: wrong, unsigned: true, nick: 'Lenient' })
     await soon(() => expect(lenient.state()).toMatchObject({ status: 'connected' }))
     expect(lenient.state()?.sentence).toMatch(/^In #bench\. The bot is not signed in\. The network does not take/)
@@ -159,13 +159,13 @@ test('a network that signs in nobody, and a room that needs a key or a voice: sa
   const one = await host(port, '+k letmein')
   const unsigned = connectTo(port, { sasl: BOT })
   await soon(() => expect(unsigned.state()?.sentence).toMatch(/offers no sign-in for programs \(SASL\)/))
-  unsigned.connector.stop()
+  unsigned.seat.stop()
 
   const shut = connectTo(port)
   await soon(() =>
-    expect(shut.state()?.sentence).toMatch(/^#bench asks for a key. Set CHAT_ROOM_KEY .* The network says: “.+”/),
+    expect(shut.state()?.sentence).toMatch(/^#bench asks for a key. Set the right one.* The network says: “.+”/),
   )
-  shut.connector.stop()
+  shut.seat.stop()
 
   const { reply, state } = connectTo(port, { roomKey: 'letmein', nick: 'Keyed' })
   await soon(() => expect(state()?.sentence).toBe('In #bench.'))
@@ -205,8 +205,8 @@ test('a certificate that is not trusted: the bot says what to set, and with that
   const { port } = await inspircd({ tls: folder })
   const address = `ircs://localhost:${port}/#bench`
   const distrustful = connectTo(port, { address })
-  await soon(() => expect(distrustful.state()?.sentence).toMatch(/its certificate is not trusted.*set CHAT_TLS_CA/))
-  distrustful.connector.stop()
+  await soon(() => expect(distrustful.state()?.sentence).toMatch(/its certificate is not trusted.*sets CHAT_TLS_CA/))
+  distrustful.seat.stop()
   const { state } = connectTo(port, { address, ca: readFileSync(`${folder}/certificate.pem`, 'utf8') })
   await soon(() => expect(state()?.sentence).toBe('In #bench.'))
 })

@@ -53,6 +53,11 @@ export class Presence {
     this.#spoken.clear()
   }
 
+  /** Whether somebody is in the room, or was heard in it. */
+  knows(nick: string): boolean {
+    return this.room.has(nick) || this.#spoken.has(this.#options.fold(nick))
+  }
+
   /** Whether somebody has spoken whom the network does not show. */
   get hides(): boolean {
     return this.#told && this.#spoken.size > 0

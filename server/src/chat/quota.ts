@@ -9,22 +9,27 @@ const WINDOW_SECONDS = 10
  */
 export class ChatQuota {
   #window = 0
+  #all = 0
   readonly #lines = new Map<string, number>()
 
   /** @param most - Lines of one person in ten seconds. @param clock - Unix seconds. */
   constructor(
     readonly most: number,
     readonly clock: () => number,
+    /** Of everything that happens in the room, in ten seconds. */
+    readonly mostInAll = Number.POSITIVE_INFINITY,
   ) {}
 
   /** Whether an intent from chat is taken up: all but the lines of who has used up their share. */
   takes(intent: Intent): boolean {
-    if (intent.kind !== 'chat.line') return true
     const window = Math.floor(this.clock() / WINDOW_SECONDS)
     if (window !== this.#window) {
       this.#window = window
       this.#lines.clear()
+      this.#all = 0
     }
+    if (++this.#all > this.mostInAll) return false
+    if (intent.kind !== 'chat.line') return true
     const lines = (this.#lines.get(keyOf(intent.who)) ?? 0) + 1
     this.#lines.set(keyOf(intent.who), lines)
     return lines <= this.most

@@ -9,8 +9,15 @@ import { speakable } from './speech.ts'
 
 type Client = InstanceType<typeof irc.Client>
 
+/** What the library tells that concerns a room, or may. */
+export const HEARD_IN_ROOMS = [
+  ...['userlist', 'wholist', 'join', 'part', 'quit', 'kick', 'nick', 'account', 'mode', 'privmsg', 'action'],
+] as const
+
 export interface RoomListenerOptions {
   readonly client: Client
+  /** Has the network asked who is in the room, in its turn. @param asked - Called when it is. */
+  readonly lookRound: (asked: () => void) => void
   /** What the room is called by now. */
   readonly room: () => string
   readonly presence: Omit<PresenceOptions, 'fold' | 'isOwn' | 'moderatorModes'>
@@ -27,8 +34,6 @@ export interface RoomListenerOptions {
   readonly onChanged: () => void
   /** The bot is not in the room any more: why, in a sentence. */
   readonly onPutOut: (sentence: string) => void
-  /** Somebody is not called so any more. */
-  readonly onFreed: (nick: string) => void
 }
 
 /** Operators, and who stands above them where a network has such. */
@@ -62,7 +67,6 @@ export class RoomListener {
       isOwn: (nick, account) => this.isOwn(nick) || isOwnBefore(nick, account),
       moderatorModes: () => this.#moderatorModes(),
     })
-    this.#listen()
   }
 
   /** Whether the bot sits in the room. */
@@ -99,26 +103,37 @@ export class RoomListener {
     if (!this.#joined) return
     this.#options.onChanged()
     this.#minute++
-    const { client, room } = this.#options
-    const { cap } = client.network
+    const { cap } = this.#options.client.network
     const tells = cap.isEnabled('account-notify') && cap.isEnabled('extended-join')
     const due = this.presence.room.size <= LARGE_ROOM || this.#minute % LARGE_ROOM_MINUTES === 0
-    if (!tells && this.#told && due) client.who(room())
+    if (!tells && this.#told && due) this.#options.lookRound(() => {})
   }
 
-  #listen(): void {
-    const on = (name: string, heard: (event: IrcEvent) => void) => this.#options.client.on(name, heard)
-    on('userlist', (event) => this.#listed(event))
-    on('wholist', (event) => this.#accountsTold(event))
-    on('join', (event) => this.#joins(event))
-    on('part', ({ nick }) => this.#left(nick))
-    on('quit', ({ nick, message }) => this.#left(nick, message))
-    on('kick', ({ kicked, nick, message }) => this.#kicked(kicked, nick, message))
-    on('nick', ({ nick, new_nick }) => this.#renamed(nick, new_nick))
-    on('account', ({ nick, account }) => this.presence.accountTold(nick, account || undefined))
-    on('mode', (event) => this.#modesSet(event))
-    on('privmsg', (event) => this.#said(event))
-    on('action', (event) => this.#said(event))
+  /** Something that happened on the connection: in this room, or to somebody who may be in it. */
+  heard(what: string, event: IrcEvent): void {
+    switch (what) {
+      case 'userlist':
+        return this.#listed(event)
+      case 'wholist':
+        return this.#accountsTold(event)
+      case 'join':
+        return this.#joins(event)
+      case 'part':
+        return this.#left(event.nick)
+      case 'quit':
+        return this.#left(event.nick, event.message)
+      case 'kick':
+        return this.#kicked(event.kicked, event.nick, event.message)
+      case 'nick':
+        return this.#renamed(event.nick, event.new_nick)
+      case 'account':
+        return this.presence.accountTold(event.nick, event.account || undefined)
+      case 'mode':
+        return this.#modesSet(event)
+      case 'privmsg':
+      case 'action':
+        return this.#said(event)
+    }
   }
 
   #said(event: IrcEvent): void {
@@ -148,16 +163,14 @@ export class RoomListener {
   }
 
   #left(nick: string, reason?: string): void {
-    const { room, onPutOut, onFreed } = this.#options
+    const { room, onPutOut } = this.#options
     if (this.isOwn(nick)) return onPutOut(`The bot has left ${room()}; it reconnects automatically.`)
-    this.presence.left(nick, reason)
-    onFreed(nick)
+    if (this.presence.knows(nick)) this.presence.left(nick, reason)
   }
 
   #renamed(from: string, to: string): void {
     if (this.isOwn(from) || this.isOwn(to)) return
     this.presence.renamed(from, to)
-    this.#options.onFreed(from)
   }
 
   #kicked(kicked: string, by: string, reason: string): void {
@@ -168,7 +181,7 @@ export class RoomListener {
   }
 
   #modesSet({ target, modes }: IrcEvent): void {
-    if (!this.#options.client.caseCompare(target, this.#options.room())) return
+    if (target !== undefined && !this.#options.client.caseCompare(target, this.#options.room())) return
     for (const { mode: change, param } of modes) {
       const [on, mode] = [change.startsWith('+'), change.slice(1)]
       if (!on && SILENCING.has(mode)) this.#maySpeak()
@@ -201,8 +214,8 @@ export class RoomListener {
     for (const { nick, modes } of users) {
       if (!this.isOwn(nick)) this.presence.room.set(nick, { modes: (modes ?? []).join('') })
     }
-    this.#options.client.who(this.#options.room())
-    this.#lookLater()
+    clearTimeout(this.#looking)
+    this.#options.lookRound(() => this.#lookLater())
   }
 
   #accountsTold({ users }: IrcEvent): void {
@@ -215,6 +228,7 @@ export class RoomListener {
   }
 
   #lookLater(): void {
+    if (this.#joined) return
     clearTimeout(this.#looking)
     this.#looking = setTimeout(() => void this.#lookRound(), this.#options.lookRoundMs ?? LOOK_ROUND_MS)
   }

@@ -4,6 +4,7 @@ import { ChatRoom } from '../../../standin/src/room.ts'
 import { addChannel, CURRENCY, PLAN, testDatabase } from '../../../testing/server/database.ts'
 import { freePort } from '../../../testing/server/ports.ts'
 import { startOn } from '../../../testing/server/server.ts'
+import { Leases } from './lease.ts'
 import { SeatTable } from './seatTable.ts'
 
 const soon = (check: () => void | Promise<void>) => vi.waitFor(check, { timeout: 120_000, interval: 50 })
@@ -82,22 +83,29 @@ test('the bot is sent out of the room and brought back, and comes with the show 
   expect((await seats.stateOf(channel)).sentence).toContain('comes with the show')
 })
 
-test('a seat that gives no sign of life counts as empty, and nobody is paid beyond its last', async () => {
+test('a seat whose lease is over counts as empty, and nobody is paid beyond what was known', async () => {
   const { pool, channel } = await withRoom()
-  let now = 10_000
+  let now = Math.floor(Date.now() / 1000)
   const seats = new SeatTable(pool, () => now)
   expect(await seats.stateOf(channel)).toMatchObject({ status: 'off' })
   expect(await seats.knownUntil(channel)).toBe(now)
-  await seats.taken(channel, 9000, 0)
-  expect(await seats.knownUntil(channel)).toBe(9000)
-  await seats.write(channel, { status: 'connected', sentence: 'In #bench.', since: now, room: '#bench' }, now, 5)
+  const seat = { channel, room: 0, connection: 'c', renewedBefore: 0 }
+  await seats.taken(seat, now - 100, 0)
+  expect(await seats.knownUntil(channel)).toBe(now - 100)
+  const state = { status: 'connected', sentence: 'In #bench.', since: now, room: '#bench' } as const
+  await seats.write(channel, 0, state, { knownUntil: now - 50, spokenSeq: 5 })
+  const leases = new Leases(pool)
+  expect(await leases.take(['c'])).toEqual([{ connection: 'c', renewedBefore: 0 }])
   now += 15
   expect(await seats.knownUntil(channel)).toBe(now)
-  now += 15
-  expect(await seats.knownUntil(channel)).toBe(10_000)
-  expect(await seats.stateOf(channel)).toMatchObject({
-    status: 'connecting',
-    sentence: expect.stringContaining('another one'),
-  })
-  expect(await seats.taken(channel, 0, 0)).toEqual({ knownUntil: 10_000, spokenSeq: 5 })
+  expect(await new Leases(pool).take(['c'])).toEqual([])
+  // Nobody renews it any more.
+  await pool.query('update chat_lease set until = 0, renewed_at = $1', [(now - 30) * 1000])
+  expect(await seats.knownUntil(channel)).toBe(now - 30)
+  const sentence = expect.stringContaining('another one')
+  expect(await seats.stateOf(channel)).toMatchObject({ status: 'connecting', sentence })
+  const [again] = await new Leases(pool).take(['c'])
+  const renewedBefore = Math.floor((again?.renewedBefore ?? 0) / 1000)
+  expect(await leases.renew()).toEqual(new Set())
+  expect(await seats.taken({ ...seat, renewedBefore }, 0, 0)).toEqual({ knownUntil: now - 30, spokenSeq: 5 })
 })

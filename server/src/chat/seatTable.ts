@@ -1,3 +1,4 @@
+import { OPERATORS_ROOM } from '#core/rooms'
 import type { UnixSeconds } from '#core/schema'
 import type { Clock } from '../clock.ts'
 import type { Pool } from '../database/index.ts'
@@ -5,74 +6,113 @@ import { onlyRow } from '../database/index.ts'
 import type { ChatState } from './answers.ts'
 
 const NO_SEAT: ChatState = { status: 'off', sentence: 'No chat room is set for this channel.', since: 0, room: null }
-/** The instance in the seat gives a sign of life more often than this; after it, nobody is taken to be in the room. */
-const ALIVE_SECONDS = 20
+const AWAY = 'The server that was in the room is away; another one takes over.'
+/** A room that has been lost for so long is out of what is known: those who are only there are taken to have left. */
+export const LOST_SECONDS = 600
 
-/** How the chat of each channel stands, as the instance in its seat writes it down for all others. */
+// While a room is connected it is known who is there, as long as the lease of its connection lasts.
+const SEATS = `select s.room_id as id, s.status, s.sentence, s.since, s.room, s.known_until as "knownUntil",
+    l.renewed_at as "renewedAt", coalesce(l.until > extract(epoch from clock_timestamp()) * 1000, false) as alive
+  from chat_seat s left join chat_lease l on l.connection = s.connection where s.channel = $1 order by s.room_id`
+
+interface SeatRow extends ChatState {
+  readonly id: number
+  readonly knownUntil: UnixSeconds
+  /** When its connection's lease was renewed last (milliseconds); null: nobody holds it. */
+  readonly renewedAt: number | null
+  readonly alive: boolean
+}
+
+/** How one room of a channel stands. */
+export interface RoomState extends ChatState {
+  readonly id: number
+}
+
+/** How the rooms of each channel stand, as the instance that sits there writes it down for all others. */
 export class SeatTable {
   constructor(
     readonly pool: Pool,
     readonly clock: Clock,
   ) {}
 
-  async stateOf(channel: number): Promise<ChatState> {
-    const text = 'select status, sentence, since, room, known_until as "knownUntil" from chat_seat where channel = $1'
-    const found = await this.pool.query<ChatState & { knownUntil: UnixSeconds }>({
-      name: 'seat-state',
-      text,
-      values: [channel],
+  /** How each room stands, the operator's first. */
+  async statesOf(channel: number): Promise<RoomState[]> {
+    return (await this.#rows(channel)).map(({ id, status, sentence, since, room, alive }) => {
+      const state = { id, status, sentence, since, room }
+      return status === 'connected' && !alive ? { ...state, status: 'connecting', sentence: AWAY } : state
     })
-    const row = found.rows[0]
-    if (row === undefined) return NO_SEAT
-    const { knownUntil, ...state } = row
-    if (state.status !== 'connected' || this.clock() - knownUntil <= ALIVE_SECONDS) return state
-    return {
-      ...state,
-      status: 'connecting',
-      sentence: 'The server that was in the room is away; another one takes over.',
-    }
   }
 
-  /** Up to when it is known who is present in a channel: now while its chat is connected, and where it has none. */
+  /** How the chat stands as a whole: as the room that is worst off, if any is. */
+  async stateOf(channel: number): Promise<ChatState> {
+    const states = await this.statesOf(channel)
+    const worst =
+      states.find(({ status }) => status === 'refused') ?? states.find(({ status }) => status === 'connecting')
+    const [first] = states
+    if (worst === undefined && first === undefined) return NO_SEAT
+    const { id: _, ...state } = worst ?? (first as RoomState)
+    if (worst !== undefined || states.length === 1) return state
+    return { ...state, sentence: states.map(({ sentence }) => sentence).join(' ') }
+  }
+
+  /** Up to when it is known who is present in a channel: now while its rooms are connected, and where it has none. */
   async knownUntil(channel: number): Promise<number> {
-    const text = 'select status, known_until from chat_seat where channel = $1'
-    const found = await this.pool.query<{ status: string; known_until: number }>({
-      name: 'seat-known',
-      text,
-      values: [channel],
+    const now = this.clock()
+    const rows = (await this.#rows(channel)).filter(({ status }) => status !== 'off')
+    const known = rows.map(({ status, alive, knownUntil, renewedAt }) => {
+      if (status !== 'connected') return knownUntil
+      return alive ? now : Math.max(knownUntil, Math.floor((renewedAt ?? 0) / 1000))
     })
-    const row = found.rows[0]
-    if (row === undefined || row.status === 'off') return this.clock()
-    const alive = row.status === 'connected' && this.clock() - row.known_until <= ALIVE_SECONDS
-    return alive ? this.clock() : row.known_until
+    // With a room that was lost long ago the others do not wait.
+    const lasting = known.filter((until) => now - until < LOST_SECONDS)
+    const counted = lasting.length > 0 ? lasting : known
+    return counted.length === 0 ? now : Math.min(...counted)
   }
 
   /** What was left by whoever sat there last: up to when the room was known, and what had been said by then. */
   async taken(
-    channel: number,
+    { channel, room, connection, renewedBefore }: TakenSeat,
     firstKnown: number,
     lastSeq: number,
   ): Promise<{ knownUntil: UnixSeconds; spokenSeq: number }> {
-    const text = `insert into chat_seat (channel, status, sentence, since, known_until, spoken_seq)
-      values ($1, 'connecting', 'Connecting.', $2, $3, $4) on conflict (channel) do update set status = 'connecting'
+    const text = `insert into chat_seat (channel, room_id, status, sentence, since, known_until, spoken_seq, connection)
+      values ($1, $2, 'connecting', 'Connecting.', $3, $4, $5, $6) on conflict (channel, room_id) do update set
+        known_until = case when chat_seat.status = 'connected' then greatest(chat_seat.known_until, $7)
+          else chat_seat.known_until end, status = 'connecting', connection = excluded.connection
       returning known_until as "knownUntil", spoken_seq as "spokenSeq"`
-    const found = await this.pool.query<{ knownUntil: UnixSeconds; spokenSeq: number }>(text, [
-      channel,
-      this.clock(),
-      firstKnown,
-      lastSeq,
-    ])
-    return onlyRow(found)
+    const values = [channel, room, this.clock(), firstKnown, lastSeq, connection, renewedBefore]
+    return onlyRow(await this.pool.query<{ knownUntil: UnixSeconds; spokenSeq: number }>(text, values))
   }
 
-  async write(channel: number, state: ChatState, knownUntil: UnixSeconds, spokenSeq: number): Promise<void> {
-    const text = `update chat_seat set status = $2, sentence = $3, room = $4, since = $5, known_until = $6, spoken_seq = $7
-      where channel = $1`
-    const { status, sentence, room, since } = state
-    await this.pool.query({
-      name: 'seat-write',
-      text,
-      values: [channel, status, sentence, room, since, knownUntil, spokenSeq],
-    })
+  async write(
+    channel: number,
+    room: number,
+    state: ChatState,
+    { knownUntil, spokenSeq }: { readonly knownUntil: UnixSeconds; readonly spokenSeq: number },
+  ): Promise<void> {
+    const text = `update chat_seat set status = $3, sentence = $4, room = $5, since = $6, known_until = $7, spoken_seq = $8
+      where channel = $1 and room_id = $2`
+    const { status, sentence, room: name, since } = state
+    const values = [channel, room, status, sentence, name, since, knownUntil, spokenSeq]
+    await this.pool.query({ name: 'seat-write', text, values })
   }
+
+  /** Nobody sits in a room that was removed. */
+  async gone(channel: number, room: number): Promise<void> {
+    if (room !== OPERATORS_ROOM)
+      await this.pool.query('delete from chat_seat where channel = $1 and room_id = $2', [channel, room])
+  }
+
+  async #rows(channel: number): Promise<SeatRow[]> {
+    return (await this.pool.query<SeatRow>({ name: 'seats', text: SEATS, values: [channel] })).rows
+  }
+}
+
+/** A seat that is taken. */
+export interface TakenSeat {
+  readonly channel: number
+  readonly room: number
+  readonly connection: string
+  /** When the connection's lease was renewed last by whoever held it before (Unix seconds; 0: nobody did). */
+  readonly renewedBefore: UnixSeconds
 }

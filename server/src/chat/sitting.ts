@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import type { Logger } from 'pino'
 import type { UnixSeconds } from '#core/schema'
 import { channelSetting } from '#core/settings'
@@ -8,10 +9,11 @@ import type { Reader } from '../database/index.ts'
 import { lastFactAt, newestSeq } from '../feed/index.ts'
 import { settingOf } from '../settings/index.ts'
 import type { ChatState } from './answers.ts'
-import type { ChatConnector } from './connector.ts'
-import type { SeatTable } from './seatTable.ts'
+import type { RoomSeat } from './roomSeat.ts'
+import { LOST_SECONDS, type SeatTable } from './seatTable.ts'
 
-const SIGN_OF_LIFE_MS = 5000
+/** What was said is written down so long after it at the latest: not each line is worth a write (milliseconds). */
+const WRITE_MS = 5000
 
 interface On {
   readonly knownUntil: () => UnixSeconds
@@ -20,26 +22,27 @@ interface On {
 
 export interface SittingParts {
   readonly channel: number
+  /** The number of the room; 0: the operator's. */
+  readonly room: number
+  /** The connection that it hangs on. */
+  readonly connection: string
+  /** Up to when somebody else held that before (Unix seconds). */
+  readonly renewedBefore: UnixSeconds
   readonly channels: Channels
   readonly table: SeatTable
   readonly db: Reader
   readonly log: Logger
-  readonly connector: (on: On) => ChatConnector
+  readonly seat: (on: On) => RoomSeat
 }
 
 /** What sends the bot in or out, or has it speak. */
 const HEARD: ReadonlySet<string> = new Set([
-  'channel.changed',
-  'chat.replied',
-  'chat.voice',
-  'show.started',
-  'show.ended',
+  ...['channel.changed', 'chat.replied', 'chat.voice', 'show.started', 'show.ended'],
 ])
 
 const OUT =
   'The bot was sent out of the room: it hears nothing, and nobody is seen to be there. Bring it back on the page Bot.'
 const OFF_AIR = 'The bot comes with the show: it is out of the room until you go on air.'
-
 const RESTS = 'The channel is paused: the bot is out of the room until it goes on.'
 
 /** Why the bot stays out of the room; undefined: it is to be there. */
@@ -53,16 +56,17 @@ async function isOnAir({ pool }: Channels, channel: number): Promise<boolean> {
 }
 
 /**
- * The time for which this instance has the seat in a channel's chat: the bot is in the room, or out of it where the team sent
- * it, and says what is decided, from after the last that was said, whoever said that.
+ * The time for which this instance sits in a room of a channel: the bot is there, or out of it where the team sent it, and says
+ * what is decided, from after the last that was said, whoever said that.
  */
 export class Sitting {
-  #connector: ChatConnector | undefined
+  #seat: RoomSeat | undefined
   #state: ChatState
   #knownUntil = 0
   #spokenSeq = 0
   #muted = false
-  #alive: NodeJS.Timeout | undefined
+  #writing: NodeJS.Timeout | undefined
+  #losing: NodeJS.Timeout | undefined
   #unsubscribe = () => {}
   #stopped = false
   /** One coming or going after the other: the last that was wanted is what holds. */
@@ -76,7 +80,7 @@ export class Sitting {
     const { channel, channels, table } = this.parts
     const { clock, pool, feed } = channels
     const known = (await lastFactAt(pool, channel)) ?? clock()
-    const before = await table.taken(channel, known, await newestSeq(pool, channel))
+    const before = await table.taken(this.parts, known, await newestSeq(pool, channel))
     this.#knownUntil = before.knownUntil
     this.#spokenSeq = before.spokenSeq
     await this.#comeOrGo()
@@ -85,22 +89,25 @@ export class Sitting {
     // The seat may have been lost meanwhile.
     if (this.#stopped) return unsubscribe()
     this.#unsubscribe = unsubscribe
-    this.#alive = setInterval(() => void this.#write(), SIGN_OF_LIFE_MS)
   }
 
-  async stop(): Promise<void> {
+  /** @param why - `removed`: the bot is to sit here no more, so nobody is seen to be here. */
+  async stop(why?: 'removed'): Promise<void> {
     this.#stopped = true
-    clearInterval(this.#alive)
+    clearTimeout(this.#writing)
+    clearTimeout(this.#losing)
     this.#unsubscribe()
     this.#leave()
     this.#state = { ...this.#state, status: 'connecting', sentence: 'The server was stopped.' }
     await this.#write()
+    if (why === 'removed') await this.#nobodyHere()
   }
 
   #heard(fact: Fact): void {
     this.#spokenSeq = fact.seq
-    if (fact.kind !== 'chat.replied') void this.#move()
-    else if (!this.#muted) this.#connector?.speak(fact)
+    if (fact.kind !== 'chat.replied') return void this.#move()
+    if (!this.#muted) this.#seat?.speak(fact)
+    this.#writing ??= setTimeout(() => void this.#write(), WRITE_MS)
   }
 
   #move(): Promise<void> {
@@ -114,13 +121,13 @@ export class Sitting {
   async #comeOrGo(): Promise<void> {
     const { channel, db, channels } = this.parts
     const voice = await settingOf(db, channel, voiceSetting)
-    const onAir = await isOnAir(channels, channel)
     const { paused, closed } = await settingOf(db, channel, channelSetting)
+    const onAir = await isOnAir(channels, channel)
     if (this.#stopped) return
     this.#muted = voice.muted
     const why = whyOut(voice, onAir, paused || closed)
-    if (why === undefined && this.#connector === undefined) this.#come()
-    if (why !== undefined && (this.#connector !== undefined || this.#state.sentence !== why)) {
+    if (why === undefined && this.#seat === undefined) this.#come()
+    if (why !== undefined && (this.#seat !== undefined || this.#state.sentence !== why)) {
       this.#leave()
       this.#state = { status: 'out', sentence: why, since: channels.clock(), room: this.#state.room }
       await this.#write()
@@ -128,24 +135,43 @@ export class Sitting {
   }
 
   #come(): void {
-    const connector = this.parts.connector({
+    const seat = this.parts.seat({
       knownUntil: () => this.#knownUntil,
       onState: (next) => {
-        if (this.#connector !== connector) return
+        if (this.#seat !== undefined && this.#seat !== seat) return
         this.#stillKnown()
         this.#state = next
+        this.#lostOrNot()
         void this.#write()
       },
     })
-    this.#connector = connector
-    connector.start()
+    this.#seat = seat
+    seat.start()
   }
 
   #leave(): void {
     this.#stillKnown()
-    const connector = this.#connector
-    this.#connector = undefined
-    connector?.stop()
+    const seat = this.#seat
+    this.#seat = undefined
+    seat?.stop()
+  }
+
+  /** Who is only in a room that was lost long ago is taken to have left when it was: the other rooms do not wait for it. */
+  #lostOrNot(): void {
+    const { status } = this.#state
+    if (status === 'connected' || this.#stopped) {
+      clearTimeout(this.#losing)
+      this.#losing = undefined
+    } else this.#losing ??= setTimeout(() => void this.#nobodyHere(), LOST_SECONDS * 1000)
+  }
+
+  async #nobodyHere(): Promise<void> {
+    const { channel, channels, room, log } = this.parts
+    const text = 'select account_key as account from viewer where channel = $1 and present and rooms @> $2::jsonb'
+    const { rows } = await channels.pool.query<{ account: string }>(text, [channel, JSON.stringify([room])])
+    const left = { kind: 'presence.left', inRoom: room, until: this.#knownUntil } as const
+    const all = rows.map(({ account }) => channels.submit(channel, `left/${randomUUID()}`, { ...left, account }))
+    await Promise.all(all).catch((err: unknown) => log.error({ err }, 'those in a lost room could not be let go'))
   }
 
   /** While the bot is in the room it is known who is there. */
@@ -154,9 +180,12 @@ export class Sitting {
   }
 
   #write(): Promise<void> {
+    clearTimeout(this.#writing)
+    this.#writing = undefined
     this.#stillKnown()
-    const { table, channel, log } = this.parts
-    return table.write(channel, this.#state, this.#knownUntil, this.#spokenSeq).catch((err: unknown) => {
+    const { table, channel, room, log } = this.parts
+    const known = { knownUntil: this.#knownUntil, spokenSeq: this.#spokenSeq }
+    return table.write(channel, room, this.#state, known).catch((err: unknown) => {
       log.warn({ err }, 'the state of chat could not be written down')
     })
   }

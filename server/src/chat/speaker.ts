@@ -1,5 +1,6 @@
 import type { Logger } from 'pino'
 import type { UnixSeconds } from '#core/schema'
+import type { Pace } from './pace.ts'
 import { fitsLine, inLines } from './speech.ts'
 
 export interface Saying {
@@ -24,9 +25,8 @@ export interface SpeakerOptions {
   readonly now: () => number
   readonly clock: () => number
   readonly log: Logger
-  /** So many lines at once, and after that one in each so many milliseconds. */
-  readonly burst?: number
-  readonly everyMs?: number
+  /** Of the connection, which other rooms may share. */
+  readonly pace: Pace
 }
 
 const MOST_WAITING = 500
@@ -38,28 +38,20 @@ const CROWDED_MS = 30_000
 /** After so many lines in a row, answers that can be joined wait for so long for others of their likeness (milliseconds). */
 const IN_A_ROW = 2
 const GATHER_MS = 400
-/** So much slower after a complaint of the network's, at most so many times slower, until it has not complained for so long. */
-const SLOWER = 2
-const SLOWEST = 8
-const SLOW_MS = 600_000
 
 /**
  * Says what the bot has to say: what the team writes before all answers, each in order, and never faster than the network allows (a token bucket). While it cannot speak
  * the answers wait: a bounded number of them, and none for longer than it makes sense.
  */
 export class Speaker {
-  readonly #options: Required<SpeakerOptions>
+  readonly #options: SpeakerOptions
   readonly #waiting: Saying[] = []
-  /** When the bucket will be full again (milliseconds). */
-  #fullAt = 0
   #saidAt = Number.NEGATIVE_INFINITY
-  /** How many times slower than it might the bot speaks, and until when. */
-  #slow = { times: 1, until: 0 }
   #open = false
   #timer: NodeJS.Timeout | undefined
 
   constructor(options: SpeakerOptions) {
-    this.#options = { burst: 15, everyMs: 1500, ...options }
+    this.#options = options
   }
 
   get waiting(): number {
@@ -68,7 +60,7 @@ export class Speaker {
 
   /** Whether so much waits that nobody more can be told something alone in good time. */
   get crowded(): boolean {
-    return this.#waiting.length * this.#options.everyMs * this.#timesSlower() > CROWDED_MS
+    return this.#waiting.length * this.#options.pace.lineMs > CROWDED_MS
   }
 
   add(saying: Saying): void {
@@ -76,18 +68,6 @@ export class Speaker {
     else this.#waiting.push(saying)
     if (this.#waiting.length > MOST_WAITING) this.#dropOldestAnswer()
     this.#go()
-  }
-
-  /** The network found that the bot says too much at once: slower for a while. */
-  slower(): void {
-    const now = this.#options.now()
-    const times = Math.min(SLOWEST, this.#timesSlower() * SLOWER)
-    this.#slow = { times, until: now + SLOW_MS }
-    this.#options.log.warn({ times }, 'the chat network takes no more lines at once: the bot speaks slower')
-  }
-
-  #timesSlower(): number {
-    return this.#options.now() < this.#slow.until ? this.#slow.times : 1
   }
 
   /** The room can be spoken in from now on. */
@@ -131,19 +111,18 @@ export class Speaker {
 
   /** Milliseconds until the next line may be said. */
   #pause(): number {
-    const { now, burst, everyMs } = this.#options
-    const bucket = this.#fullAt - now() - (burst - this.#timesSlower()) * everyMs
-    const crowded = this.#fullAt - now() >= IN_A_ROW * everyMs && this.#waiting[0]?.likeness !== undefined
-    return Math.max(0, bucket, crowded ? this.#saidAt + GATHER_MS - now() : 0)
+    const { now, pace } = this.#options
+    const crowded = pace.behindMs >= IN_A_ROW * pace.lineMs && this.#waiting[0]?.likeness !== undefined
+    return Math.max(0, pace.pauseMs, crowded ? this.#saidAt + GATHER_MS - now() : 0)
   }
 
   #sayNext(): void {
-    const { now, clock, everyMs, say } = this.#options
+    const { now, clock, pace, say } = this.#options
     const next = this.#waiting.shift()
     if (next === undefined) return
     if (clock() - next.at > (next.first ? FIRST_STALE_SECONDS : STALE_SECONDS)) return this.#drop(next, 'it is too old')
     for (const line of inLines(this.#joined(next))) {
-      this.#fullAt = Math.max(this.#fullAt, now()) + everyMs * this.#timesSlower()
+      pace.spent()
       this.#saidAt = now()
       say(next.to, line)
     }

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { pino } from 'pino'
 import { afterEach, describe, expect, test, vi } from 'vitest'
+import { Pace } from './pace.ts'
 import { Speaker } from './speaker.ts'
 import { inLines, LINE_BYTES, speakable } from './speech.ts'
 
@@ -40,13 +41,13 @@ describe('the bot’s voice', () => {
     vi.useFakeTimers()
     const said: string[] = []
     let at = 1000
+    const pace = new Pace({ now: () => Date.now(), log: pino({ level: 'silent' }), burst, everyMs: 1000 })
     const speaker = new Speaker({
       say: (_to, line) => void said.push(line),
       now: () => Date.now(),
       clock: () => at,
       log: pino({ level: 'silent' }),
-      burst,
-      everyMs: 1000,
+      pace,
     })
     const add = (text: string) => speaker.add({ seq: 1, at, to: null, text })
     const alike = (text: string) => speaker.add({ seq: 1, at, to: null, text, likeness: 'balance' })
@@ -54,7 +55,7 @@ describe('the bot’s voice', () => {
     const later = (seconds: number) => {
       at += seconds
     }
-    return { speaker, said, add, alike, first, later }
+    return { speaker, pace, said, add, alike, first, later }
   }
 
   test('joins answers to the same question into as few lines as fit, and leaves others in their order', () => {
@@ -123,9 +124,9 @@ describe('the bot’s voice', () => {
   })
 
   test('a network that complains is spoken to slower, and after ten quiet minutes as before', () => {
-    const { speaker: one, said, add } = speaker(4)
+    const { speaker: one, pace, said, add } = speaker(4)
     one.open()
-    one.slower()
+    pace.slower()
     for (let i = 0; i < 12; i++) add(`line ${i}`)
     expect(said).toHaveLength(2)
     vi.advanceTimersByTime(4000)

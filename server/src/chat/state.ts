@@ -3,10 +3,9 @@ import { speakable } from './speech.ts'
 const REFUSALS: Readonly<Record<string, (room: string) => string>> = {
   banned_from_channel: (room) => `The bot is banned from ${room}. Lift the ban; it keeps trying.`,
   invite_only_channel: (room) => `${room} lets in only who is invited. Invite the bot; it keeps trying.`,
-  bad_channel_key: (room) =>
-    `${room} asks for a key. Set CHAT_ROOM_KEY to the right one, or take the key off; the bot keeps trying.`,
+  bad_channel_key: (room) => `${room} asks for a key. Set the right one, or take the key off; the bot keeps trying.`,
   channel_is_full: (room) => `${room} is full. The bot keeps trying.`,
-  no_such_channel: (room) => `There is no room ${room} on this network. Check CHAT_ADDRESS; the bot keeps trying.`,
+  no_such_channel: (room) => `There is no room ${room} on this network. Check its name; the bot keeps trying.`,
   too_many_channels: (room) => `The network does not let the bot into one more room, ${room}. It keeps trying.`,
 }
 
@@ -31,7 +30,7 @@ const BANNED = 'The network does not let the bot in: it is banned there. Ask tho
 export function farewellSentence(error: string, reason?: string, before?: string): string | undefined {
   if (before !== undefined) return error === 'irc' && before.startsWith(BANNED) ? before + inTheirWords(reason) : before
   if (error === 'password_mismatch')
-    return `The network does not take the bot’s password. Check CHAT_SASL_PASSWORD; it keeps trying.${inTheirWords(reason)}`
+    return `The network does not take the bot’s password. Check it; it is tried again automatically.${inTheirWords(reason)}`
   if (error === 'banned_from_network') return BANNED + inTheirWords(reason)
   if (error !== 'irc') return undefined
   if (/throttl|too fast|reconnect/i.test(reason ?? ''))
@@ -41,14 +40,15 @@ export function farewellSentence(error: string, reason?: string, before?: string
 
 /** What to do when a connection could not be made, by the code of the fault. */
 const FAULTS: Readonly<Record<string, string>> = {
-  ENOTFOUND: 'there is no such host. Check CHAT_ADDRESS',
+  ENOTFOUND: 'there is no such host. Check the network’s address',
   EAI_AGAIN: 'its name could not be looked up. Check the name servers of this machine',
-  ECONNREFUSED: 'nothing listens there. Check the port in CHAT_ADDRESS',
-  ETIMEDOUT: 'it does not answer. Check CHAT_ADDRESS, and firewalls on the way',
+  ECONNREFUSED: 'nothing listens there. Check the port',
+  ETIMEDOUT: 'it does not answer. Check the network’s address, and firewalls on the way',
   EHOSTUNREACH: 'there is no way to it from here',
+  NOT_OPEN: 'it leads into a network that is not open to everybody',
   CERT_HAS_EXPIRED: 'its certificate has expired. Ask those who run it',
-  ERR_TLS_CERT_ALTNAME_INVALID: 'its certificate is for another name. Check the name in CHAT_ADDRESS',
-  ERR_SSL_WRONG_VERSION_NUMBER: 'it speaks no TLS at this port. Use irc:// or another port in CHAT_ADDRESS',
+  ERR_TLS_CERT_ALTNAME_INVALID: 'its certificate is for another name. Check the name in the network’s address',
+  ERR_SSL_WRONG_VERSION_NUMBER: 'it speaks no TLS at this port. Try another port, often 6697',
 }
 const UNTRUSTED = /SELF_SIGNED|UNABLE_TO_(VERIFY|GET_ISSUER)|CERT_UNTRUSTED|CERT_SIGNATURE/
 
@@ -56,7 +56,7 @@ const UNTRUSTED = /SELF_SIGNED|UNABLE_TO_(VERIFY|GET_ISSUER)|CERT_UNTRUSTED|CERT
 export function faultSentence(host: string, fault: { readonly code?: string } | undefined): string {
   const code = fault?.code ?? ''
   const why = UNTRUSTED.test(code)
-    ? 'its certificate is not trusted. If the authority is the network’s own, set CHAT_TLS_CA to the file of its certificate'
+    ? 'its certificate is not trusted. If the authority is the network’s own, the operator sets CHAT_TLS_CA to the file of its certificate'
     : FAULTS[code]
   return why === undefined
     ? `There is no connection to ${host}; it is tried again automatically.`

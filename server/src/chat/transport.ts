@@ -1,6 +1,7 @@
-import { isIP } from 'node:net'
+import { connect as connectTcp, isIP, type LookupFunction, type Socket } from 'node:net'
 import { connect as connectTls, rootCertificates } from 'node:tls'
 import NetTransport from 'irc-framework/src/transports/net.js'
+import { isOpen, NotOpen, openLookup } from '../outside/index.ts'
 
 const utf8 = new TextDecoder('utf-8', { fatal: true, ignoreBOM: true })
 
@@ -13,7 +14,16 @@ export function decoded(bytes: string): string {
   }
 }
 
-/** The library's connection, which reads lines as they were meant, and trusts an authority of the network's own. */
+/** What a network may send without ending the line (bytes): nothing it says is longer. */
+const MOST_WAITING = 65_536
+
+/** What the library calls a connection that is on its way. */
+const CONNECTING = 1
+
+/**
+ * The library's connection, which reads lines as they were meant, trusts an authority of the network's own, and goes to no
+ * machine of the operator's unless it may.
+ */
 export class Transport extends NetTransport {
   override setEncoding(): boolean {
     this.encoding = 'latin1'
@@ -30,21 +40,39 @@ export class Transport extends NetTransport {
   }
 
   override connect(): void {
-    const { ca, tls, host, port } = this.options
-    if (!tls || ca === undefined) return super.connect()
     this.disposeSocket()
+    this.requested_disconnect = false
     this.incoming_buffer = Buffer.from('')
     this.setEncoding()
     this.state = CONNECTING
-    this.socket = connectTls({
-      host,
-      port,
-      ca: [...rootCertificates, ...ca],
-      ...(isIP(host) === 0 && { servername: host }),
-    })
+    this.socket = this.#socket()
+    this.socket.prependListener('data', (part: Buffer) => this.#refuseEndless(part))
     this._onSocketCreate(this.options, this.socket)
+  }
+
+  #socket(): Socket {
+    const { ca, tls, host, port, inside } = this.options
+    const name = isIP(host) === 0
+    // A literal address is not looked up: it is seen here where it leads.
+    const lookup: LookupFunction | undefined = inside ? undefined : openLookup
+    if (!inside && !name && !isOpen(host)) return refusedSocket()
+    if (!tls) return connectTcp({ host, port, ...(lookup && { lookup }) })
+    return connectTls({
+      ...{ host, port },
+      ...(lookup && { lookup }),
+      ...(ca !== undefined && { ca: [...rootCertificates, ...ca] }),
+      ...(name && { servername: host }),
+    })
+  }
+
+  /** Who never ends a line would fill the memory. */
+  #refuseEndless(part: Buffer): void {
+    if (this.incoming_buffer.length + part.length > MOST_WAITING && !part.includes('\n'))
+      this.socket?.destroy(new Error('The network sent a line without an end.'))
   }
 }
 
-/** What the library calls a connection that is on its way. */
-const CONNECTING = 1
+/** A connection that is refused before it is begun. */
+function refusedSocket(): Socket {
+  return connectTcp({ host: 'refused.invalid', port: 1, lookup: (_name, _options, done) => done(new NotOpen(), []) })
+}

@@ -1,7 +1,9 @@
 import type { Followed, LineAnswer } from '#core/commands'
 import { type Currency, digits, durationInWords, inWords } from '#core/currency'
+import { OPERATORS_ROOM } from '#core/rooms'
 import type { Result } from '#core/world'
 import type { Channels } from '../channels.ts'
+import type { AnsweredLine } from '../chat/index.ts'
 import type { Reader } from '../database/index.ts'
 import { adjustMany, linkByCode, presentIds } from '../people/index.ts'
 import { type Place, topList } from '../ranks/index.ts'
@@ -13,13 +15,12 @@ const TOLD = 5
 /**
  * Does what a line of chat asked for and the rules could not do with the rows of one person: lists over everybody, and
  * corrections for everyone present. Says the answer.
- * @param key - The key of the line: its answer's is made of it, so that a line seen twice is answered once.
+ * @param line - Its key is what the answer's is made of, so that a line seen twice is answered once.
  */
 export async function followUp(
   db: Reader,
   channels: Channels,
-  channel: number,
-  key: string,
+  { channel, room, key }: AnsweredLine,
   result: Result<LineAnswer>,
 ): Promise<void> {
   const follow = result.ok ? result.value.follow : undefined
@@ -31,7 +32,9 @@ export async function followUp(
       : 'list' in follow
         ? await listAnswer(db, channels, channel, follow, currency)
         : await everyoneAnswer(db, channels, channel, key, follow, currency)
-  await channels.submit(channel, `${key}/answer`, { kind: 'chat.tell', to: follow.to, text, topic: 'answers' })
+  const where = room === OPERATORS_ROOM ? {} : { inRoom: room }
+  const tell = { kind: 'chat.tell', to: follow.to, text, topic: 'answers', ...where } as const
+  await channels.submit(channel, `${key}/answer`, tell)
 }
 
 type Asked<K extends string> = Extract<Followed, { [P in K]: unknown }>

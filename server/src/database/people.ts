@@ -27,6 +27,7 @@ export const viewer = pgTable(
     moderator: boolean().notNull(),
     ignored: boolean().notNull(),
     present: boolean().notNull(),
+    rooms: jsonb().$type<readonly number[]>().notNull().default([]),
     presentSince: whole('present_since'),
     chattedAt: whole('chatted_at'),
     followedAt: whole('followed_at'),

@@ -307,5 +307,8 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
   eventSecret: nobody(schema.eventSecret, 'of the team'),
   eventRefusal: nobody(schema.eventRefusal, 'what a sender did wrong, never what it sent'),
   chatSeat: nobody(schema.chatSeat, 'how the chat stands'),
+  chatLease: nobody(schema.chatLease, 'of the server itself'),
+  room: nobody(schema.room, 'of the team'),
+  roomOwner: nobody(schema.roomOwner, 'names of rooms'),
   instance: nobody(schema.instance, 'of the server itself'),
 }

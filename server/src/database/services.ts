@@ -110,21 +110,6 @@ export const eventRefusal = pgTable(
   (t) => [primaryKey({ columns: [t.channel, t.id] })],
 )
 
-/** How a channel's chat stands, written by the one instance that has its seat and read by all. */
-export const chatSeat = pgTable('chat_seat', {
-  channel: integer()
-    .primaryKey()
-    .references(() => channel.id),
-  status: text().$type<'off' | 'connecting' | 'connected' | 'refused'>().notNull(),
-  sentence: text().notNull(),
-  room: text(),
-  since: whole().notNull(),
-  /** Up to when it is known who is in the room. */
-  knownUntil: whole('known_until').notNull(),
-  /** The last fact whose words were said, or were too old to say. */
-  spokenSeq: whole('spoken_seq').notNull(),
-})
-
 /** The servers that run timers on this database, each with its workers; one that has died leaves its row behind. */
 export const instance = pgTable('instance', {
   key: integer().primaryKey().generatedAlwaysAsIdentity(),

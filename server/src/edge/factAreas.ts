@@ -27,6 +27,7 @@ const AREAS_OF: { readonly [F in Feature]: readonly Area[] } = {
   rank: ['ranks', 'people'],
   ranks: ['ranks', 'people'],
   redemption: ['waiting'],
+  rooms: ['connections'],
   round: ['games', 'show'],
   run: ['commands'],
   screen: ['screen'],

@@ -25,8 +25,8 @@ export class EventReceiver {
   constructor(
     readonly channels: Channels,
     readonly secrets: EventSecrets,
-    /** Who issues the accounts that events tell of: the chat network's. */
-    readonly issuer = '',
+    /** Who issues the accounts that a channel's events tell of: its chat network. */
+    readonly issuerIn: (channel: number) => Promise<string> = async () => '',
   ) {
     this.refusals = new EventRefusals(channels.pool, channels.clock)
   }
@@ -53,7 +53,8 @@ export class EventReceiver {
   async #take(channel: ChannelHead, given: unknown, kinds: readonly string[] | null): Promise<Taken> {
     const event = this.#checked(given, kinds)
     const key = createHash('sha256').update(`${event.source}\0${event.id}`).digest('base64url')
-    return answered(await this.channels.submit(channel.id, `event/${key}`, this.#intent(event)))
+    const issuer = await this.issuerIn(channel.id)
+    return answered(await this.channels.submit(channel.id, `event/${key}`, this.#intent(event, issuer)))
   }
 
   async #takeAll(
@@ -123,7 +124,12 @@ export class EventReceiver {
     return event as CloudEvent
   }
 
-  #intent({ source, type, time, data }: CloudEvent): ReceiveEvent {
+  #intent({ source, type, time, data }: CloudEvent, issuer: string): ReceiveEvent {
+    const whoOf = ({ account, name }: Person) => ({
+      ...(issuer !== '' && { issuer }),
+      account: account.toLowerCase(),
+      name,
+    })
     const now = this.channels.clock()
     const happened = time === undefined ? now : Math.floor(Date.parse(time) / 1000)
     if (!Number.isFinite(happened))
@@ -138,14 +144,10 @@ export class EventReceiver {
       source,
       type,
       happenedAt: happened,
-      ...(isEventKind(type) && 'who' in body && { who: this.#whoOf(body.who as Person) }),
-      ...(type === 'ricompensa.gift' && 'to' in body && { to: (body.to as Person[]).map((one) => this.#whoOf(one)) }),
+      ...(isEventKind(type) && 'who' in body && { who: whoOf(body.who as Person) }),
+      ...(type === 'ricompensa.gift' && 'to' in body && { to: (body.to as Person[]).map(whoOf) }),
       body: body as Record<string, unknown>,
     }
-  }
-
-  #whoOf({ account, name }: Person) {
-    return { ...(this.issuer !== '' && { issuer: this.issuer }), account: account.toLowerCase(), name }
   }
 }
 

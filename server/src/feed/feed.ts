@@ -6,6 +6,8 @@ import { Hub, type ReadFacts, type Sink } from './hub.ts'
 import { type FeedCaps, LiveFeeds } from './live.ts'
 
 const RECONNECT_MS = 1000
+/** What servers tell each other by PostgreSQL's notices. */
+const HEARD = ['ricompensa', 'ricompensa_ended', 'ricompensa_rights', 'ricompensa_channel', 'ricompensa_rooms'] as const
 
 /** What a household of viewers, a browser with many tabs and a large channel need, with room to spare. */
 export const CAPS: FeedCaps = { perAddress: 60, perSession: 20, perChannel: 50_000 }
@@ -17,6 +19,8 @@ export class Feed {
   #stopped = false
   /** Told that what is known of a channel is outdated; undefined: of any. */
   onChannel: (channel: number | undefined) => void = () => {}
+  /** Told that channels have other rooms. */
+  onRooms: () => void = () => {}
 
   constructor(
     readonly pool: Pool,
@@ -30,14 +34,13 @@ export class Feed {
     listener.on('notification', ({ channel, payload = '' }) => {
       if (channel === 'ricompensa_ended') this.live.sessionEnded(payload)
       else if (channel === 'ricompensa_rights') this.#rightsChanged(payload)
+      else if (channel === 'ricompensa_rooms') this.onRooms()
       else if (channel === 'ricompensa_channel') this.#channelChanged(Number(payload))
       else this.#heard(payload)
     })
     listener.on('error', () => this.#reconnect())
     await listener.connect()
-    await listener.query(
-      'listen ricompensa; listen ricompensa_ended; listen ricompensa_rights; listen ricompensa_channel',
-    )
+    await listener.query(HEARD.map((name) => `listen ${name}`).join('; '))
     this.onChannel(undefined)
     // What was committed, and what ended, while nobody listened.
     void this.live.recheck()
@@ -82,6 +85,11 @@ export class Feed {
   /** Has every server read anew what a channel is called and whether it is open; pages come back and see it. */
   async channelChanged(channel: number): Promise<void> {
     await this.pool.query("select pg_notify('ricompensa_channel', $1)", [String(channel)])
+  }
+
+  /** Has every server look which rooms there are. */
+  async roomsChanged(): Promise<void> {
+    await this.pool.query('notify ricompensa_rooms')
   }
 
   #channelChanged(channel: number): void {

@@ -68,6 +68,12 @@ const API_ERRORS = {
     message: 'There is no channel at this address.',
     when: 'No channel has this address.',
   },
+  room_taken: {
+    status: 409,
+    message:
+      'Another channel of this installation sits in this room. Choose another, or ask who runs the installation.',
+    when: 'A chat room is another channel’s.',
+  },
   secret_lost: {
     status: 409,
     message: 'It was made, but its secret was lost on the way. Take it back and make another one.',

@@ -5,6 +5,7 @@ import { refOf } from '#core/people'
 import type { ViewerId } from '#core/schema'
 import { Count, exactly } from '#core/schema'
 import type { Channels } from '../channels.ts'
+import type { WantedRooms } from '../chat/index.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { problem, type Route, route } from '../http/index.ts'
 import { OwnAccounts } from './answers.ts'
@@ -18,7 +19,9 @@ const GOOD_SECONDS = 600
 const hashOf = (code: string): string => createHash('sha256').update(code).digest('hex')
 
 /** The accounts of the caller, and the code by which another one in chat is linked to theirs. */
-export function linkRoutes(db: Reader, channels: Channels, chatIssuer: string): Route[] {
+export function linkRoutes(db: Reader, channels: Channels, wanted: WantedRooms): Route[] {
+  /** The issuers of the accounts in chat that are not those of the sign-in. */
+  const issuersIn = async (channel: number) => (await wanted.issuersIn(channel)).filter((issuer) => issuer !== '')
   return [
     route({
       method: 'get',
@@ -26,11 +29,14 @@ export function linkRoutes(db: Reader, channels: Channels, chatIssuer: string): 
       does: 'The accounts that are known to be the caller’s',
       answer: OwnAccounts,
       allowed: 'viewer',
-      handle: async ({ channel, caller }) => ({
-        signedIn: caller.name,
-        separate: chatIssuer !== '',
-        chat: await chatAccountsOf(db, channels, channel.id, caller.account, chatIssuer),
-      }),
+      handle: async ({ channel, caller }) => {
+        const issuers = await issuersIn(channel.id)
+        return {
+          signedIn: caller.name,
+          separate: issuers.length > 0,
+          chat: await chatAccountsOf(db, channels, channel.id, caller.account, issuers),
+        }
+      },
     }),
     route({
       method: 'post',
@@ -40,7 +46,7 @@ export function linkRoutes(db: Reader, channels: Channels, chatIssuer: string): 
       allowed: 'viewer',
       whenPaused: true,
       handle: async ({ channel, caller }) => {
-        if (chatIssuer === '')
+        if ((await issuersIn(channel.id)).length === 0)
           throw problem('not_found', 'Chat and this page know you by the same account here: there is nothing to link.')
         return { say: await newLinkCode(channels, channel.id, caller), seconds: GOOD_SECONDS }
       },
@@ -70,7 +76,13 @@ async function newLinkCode(
   return `link-${code.slice(0, LENGTH / 2)}-${code.slice(LENGTH / 2)}`
 }
 
-async function chatAccountsOf(db: Reader, channels: Channels, channel: number, account: string, issuer: string) {
+async function chatAccountsOf(
+  db: Reader,
+  channels: Channels,
+  channel: number,
+  account: string,
+  issuers: readonly string[],
+) {
   const id = await viewerIdOf(channels.pool, channel, account)
   if (id === undefined) return []
   const { viewer, alias } = schema
@@ -83,7 +95,7 @@ async function chatAccountsOf(db: Reader, channels: Channels, channel: number, a
     .from(alias)
     .where(and(eq(alias.channel, channel), eq(alias.viewer, id)))
   const refs = [...own, ...others].map(({ key }) => refOf(key))
-  return refs.filter((one) => one.issuer === issuer).map((one) => one.account)
+  return refs.filter((one) => issuers.includes(one.issuer)).map((one) => one.account)
 }
 
 /**

@@ -5,9 +5,9 @@ import type { AnswerTo } from '#core/engine'
 import { MOST_ADJUSTED, type UndoAdjustment } from '#core/people'
 import { closed, exactly, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
+import type { WantedRooms } from '../chat/index.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { answered, before, choice, desk, idOf, problem, type Route, route, text } from '../http/index.ts'
-import type { Issuers } from '../issuers.ts'
 import { ONLY, Trail, trailOf } from '../ledger/index.ts'
 import { openShowOf } from '../show/index.ts'
 import { adjustMany } from './adjustMany.ts'
@@ -28,7 +28,7 @@ const MOST_SHOWN = 200
 const CHATTING_SECONDS = 600
 
 /** People as the desk sees them: everybody, who is present, one person with their trail; and corrections by hand. */
-export function peopleRoutes(db: Reader, channels: Channels, issuers: Issuers): Route[] {
+export function peopleRoutes(db: Reader, channels: Channels, wanted: WantedRooms): Route[] {
   return [
     ...lookRoutes(db, channels),
     ...tableRoutes(db, channels),
@@ -37,7 +37,7 @@ export function peopleRoutes(db: Reader, channels: Channels, issuers: Issuers): 
     ...cleanRoutes(db, channels),
     ...supporterRoutes(db, channels),
     ...ownRoutes(db, channels),
-    ...linkRoutes(db, channels, issuers.chat),
+    ...linkRoutes(db, channels, wanted),
   ]
 }
 

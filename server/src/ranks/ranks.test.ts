@@ -143,7 +143,7 @@ describe('top lists', () => {
     await submit('mod', { kind: 'presence.arrived', who: { ...who('sol'), moderator: true } })
     const say = async (key: string, text: string) => {
       const line: Intent = { kind: 'chat.line', who: who('sol'), text, privately: false }
-      for (let i = 0; i < 2; i++) await followUp(db, channels, channel, key, await submit(key, line))
+      for (let i = 0; i < 2; i++) await followUp(db, channels, { channel, room: 0, key }, await submit(key, line))
     }
     await say('c1', '!longest')
     await say('c2', '!give everyone 25 well done')

@@ -13,6 +13,8 @@ export interface SealedColumn {
 export const SEALED: readonly SealedColumn[] = [
   { table: 'event_secret', column: 'secret', about: 'event.secret' },
   { table: 'webhook', column: 'secret', about: 'webhook.secret' },
+  { table: 'room', column: 'password', about: 'room.password' },
+  { table: 'room', column: 'room_key', about: 'room.room_key' },
   { table: 'overlay', column: 'secret', about: 'overlay.secret', hash: 'secret_hash' },
   { table: 'store_order', column: 'code', about: 'order.code' },
   { table: 'order_address', column: 'address', about: 'order.address' },

@@ -5,9 +5,9 @@ import { may } from '#core/team'
 import { OFFERED, WebhookSettings } from '#core/webhooks'
 import type { Reader } from '../database/index.ts'
 import { type Call, desk, hand, idOf, Problem, problem, type Route, route } from '../http/index.ts'
+import { addressFault } from './address.ts'
 import { MadeWebhook, TestedWebhook, Webhooks } from './answers.ts'
 import { type DeliveryParts, sendTest } from './deliver.ts'
-import { addressFault } from './places.ts'
 import { webhooksOf } from './read.ts'
 
 const offered = OFFERED.map((kind) => ({ kind, says: FACTS[kind].says }))

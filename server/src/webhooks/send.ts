@@ -1,7 +1,8 @@
 import { request as plainRequest } from 'node:http'
 import { request as secureRequest } from 'node:https'
 import { Webhook } from 'standardwebhooks'
-import { addressFault, NotOpen, openLookup } from './places.ts'
+import { NotOpen, openLookup } from '../outside/index.ts'
+import { addressFault } from './address.ts'
 
 /** Something to tell: a CloudEvent and how it is signed. */
 export interface Letter {

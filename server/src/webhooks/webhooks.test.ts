@@ -5,7 +5,8 @@ import { NO_RIGHTS } from '#core/team'
 import { soon } from '../../../testing/server/peers/started.ts'
 import { freePort } from '../../../testing/server/ports.ts'
 import { testServer } from '../../../testing/server/server.ts'
-import { addressFault, isOpen, openLookup } from './places.ts'
+import { isOpen, openLookup } from '../outside/index.ts'
+import { addressFault } from './address.ts'
 import { sendLetter } from './send.ts'
 
 /** What the desk's routes of webhooks answer, as far as it is looked at here. */

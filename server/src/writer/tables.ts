@@ -10,6 +10,7 @@ import { floors, players, rounds, seats } from '#core/games'
 import { accounts, flows, transfers } from '#core/ledger'
 import { adjustments, aliases, barred, circles, habits, imports, notes, viewers, watches } from '#core/people'
 import { cheers, entries, raffles, raffleWins, setups, totals, winners } from '#core/raffles'
+import { rooms } from '#core/rooms'
 import { runs } from '#core/runs'
 import { alerts, media, overlays } from '#core/screen'
 import { type SettingRow, settings } from '#core/settings'
@@ -148,6 +149,7 @@ export const STORED: readonly Stored[] = [
   kept(members, schema.member, 'gone_at is null'),
   kept(invitations, schema.invitation, 'gone_at is null'),
   kept(tokens, schema.token, 'gone_at is null'),
+  kept(rooms, schema.room, 'gone_at is null'),
   kept(webhooks, schema.webhook, 'gone_at is null'),
   kept(tallies, schema.tally, 'gone_at is null'),
   kept(commands, schema.command, 'gone_at is null'),

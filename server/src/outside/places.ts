@@ -36,8 +36,10 @@ export function isOpen(address: string): boolean {
   }
 }
 
-/** Somewhere that a webhook must not lead. */
+/** Somewhere that nothing of ours must lead to. */
 export class NotOpen extends Error {
+  readonly code = 'NOT_OPEN'
+
   constructor() {
     super('This address leads into a network that is not open to everybody. Give one of a service on the internet.')
   }
@@ -57,18 +59,8 @@ export const openLookup: LookupFunction = (name, options, done) => {
   })
 }
 
-/**
- * What keeps an address from being a webhook's; undefined: nothing.
- * @param inside - Whether the operator lets webhooks lead to machines of their own, and without encryption.
- */
-export function addressFault(address: string, inside: boolean): string | undefined {
-  const url = URL.canParse(address) ? new URL(address) : undefined
-  if (url === undefined) return 'This is not an address. It looks like https://example.org/hooks/rivets.'
-  if (url.username !== '' || url.password !== '')
-    return 'Leave the name and the password out: what is sent is signed, and the receiver checks that.'
-  if (inside) return undefined
-  if (url.protocol !== 'https:') return 'It must begin with https://, so that nobody on the way can read along.'
-  const host = url.hostname.replace(/^\[|\]$/g, '')
-  const isOwn = isIP(host) === 0 ? /(^|\.)(localhost|local|internal)\.?$/i.test(host) : !isOpen(host)
-  return isOwn ? new NotOpen().message : undefined
+/** Whether a host is, by its name alone, one of the operator's own machines. What a name leads to is seen when it is connected to. */
+export function isInside(host: string): boolean {
+  const plain = host.replace(/^\[|\]$/g, '')
+  return isIP(plain) === 0 ? /(^|\.)(localhost|local|internal)\.?$/i.test(plain) : !isOpen(plain)
 }

@@ -1,0 +1,12 @@
+import type { DeclaredRefusal } from '../world/index.ts'
+
+/** For what reasons a room cannot be. */
+export const roomRefusals = {
+  room_invalid: { kind: 'conflict', when: 'The bot sits in this room already, or there are too many.' },
+  room_not_found: { kind: 'missing', when: 'There is no longer a room with this number.' },
+} as const satisfies Readonly<Record<string, DeclaredRefusal>>
+
+type Declared = typeof roomRefusals
+declare module '../world/result.ts' {
+  interface Refusals extends Declared {}
+}

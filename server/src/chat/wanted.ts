@@ -1,0 +1,163 @@
+import { createHash } from 'node:crypto'
+import { readFileSync } from 'node:fs'
+import { and, eq, isNull } from 'drizzle-orm'
+import { OPERATORS_ROOM, type RoomSettings } from '#core/rooms'
+import type { Channels } from '../channels.ts'
+import type { Config } from '../config.ts'
+import { type Reader, schema } from '../database/index.ts'
+import { parseChatAddress } from './address.ts'
+import type { NetworkOptions } from './connection.ts'
+
+/** A room in which the bot is to sit. */
+export interface WantedRoom {
+  readonly channel: number
+  /** Its number; 0: the operator's. */
+  readonly id: number
+  readonly room: string
+  readonly roomKey: string
+  readonly moderators: string
+  /** Who issues the accounts that its network tells. */
+  readonly issuer: string
+  readonly network: NetworkOptions
+  /** The connection that it hangs on: rooms of one network and one account of the bot share it. */
+  readonly connection: string
+  /** Whether it is the channel's first. */
+  readonly main: boolean
+}
+
+const DEFAULT_PORTS: ReadonlySet<number> = new Set([6667, 6697])
+
+/** Who issues the accounts of a network that a channel has set up: never anybody whom people sign in with. */
+export const issuerOf = ({ host, port }: Pick<NetworkOptions, 'host' | 'port'>): string =>
+  `irc:${host.toLowerCase()}${DEFAULT_PORTS.has(port) ? '' : `:${port}`}`
+
+/** What tells a connection apart. Whoever knows the account but not its password gets a connection of their own, which fails. */
+function connectionOf({ host, port, tls, nick, sasl, inside = false }: NetworkOptions): string {
+  const secret = createHash('sha256')
+    .update(sasl?.password ?? '')
+    .digest('base64url')
+    .slice(0, 12)
+  return [host.toLowerCase(), port, tls, nick, sasl?.account ?? '', secret, inside].join(' ')
+}
+
+/** What the environment says of the operator's network; undefined: there is none. @throws if the file of its authority cannot be read. */
+export function operatorsNetwork(config: Config): NetworkOptions | undefined {
+  const { CHAT_ADDRESS: address, CHAT_NICK: nick, CHAT_SASL_ACCOUNT: account, CHAT_SASL_PASSWORD: password } = config
+  if (address === '') return undefined
+  const { host, port, tls } = parseChatAddress(address)
+  return {
+    ...{ host, port, tls, nick, inside: true },
+    ...(account !== '' && { sasl: { account, password } }),
+    unsigned: config.CHAT_SASL === 'optional',
+    nickService: config.CHAT_NICK_SERVICE === 'none' ? '' : config.CHAT_NICK_SERVICE,
+    ...(config.CHAT_TLS_CA !== '' && { ca: certificateIn(config.CHAT_TLS_CA) }),
+  }
+}
+
+function certificateIn(file: string): string {
+  try {
+    return readFileSync(file, 'utf8')
+  } catch (err) {
+    throw new Error(`CHAT_TLS_CA: the file ${file} cannot be read. Check its name and who may read it.`, { cause: err })
+  }
+}
+
+/** A room with its network, by which it is known whose it is: "chat.example:6697/#bench". */
+export const placeOf = ({ network: { host, port }, room }: Pick<WantedRoom, 'network' | 'room'>): string =>
+  `${host}:${port}/${room}`.toLowerCase()
+
+/** Which rooms there are to sit in: the operator's, and those that channels have set. */
+export class WantedRooms {
+  readonly #operators: NetworkOptions | undefined
+
+  constructor(
+    readonly config: Config,
+    readonly channels: Channels,
+    readonly db: Reader,
+    /** Who issues the accounts of the operator's network. */
+    readonly issuer: string,
+  ) {
+    this.#operators = operatorsNetwork(config)
+  }
+
+  /** The host of the network that the operator has set up; undefined: there is none. */
+  get operatorsHost(): string | undefined {
+    return this.#operators?.host
+  }
+
+  /** Where a room is that is to be set. */
+  placeOf({ network, room }: RoomSettings): string {
+    return placeOf({ room, network: network ?? (this.#operators as NetworkOptions) })
+  }
+
+  /** Who issues the accounts of a channel's rooms: first the one that its events mean, too. */
+  async issuersIn(channel: number): Promise<readonly [string, ...string[]]> {
+    const rooms = (await this.all(channel)).sort((a, b) => a.id - b.id)
+    const [first = this.issuer, ...others] = [...new Set(rooms.map(({ issuer }) => issuer))]
+    return [first, ...others]
+  }
+
+  /** Every room. @param channel - Of this channel only. */
+  async all(channel?: number): Promise<WantedRoom[]> {
+    const own = await this.operatorsRoom()
+    const found = [...(own === undefined ? [] : [own]), ...(await this.#set(channel))]
+    const rooms = channel === undefined ? found : found.filter((one) => one.channel === channel)
+    const first = new Map<number, number>()
+    for (const one of rooms) first.set(one.channel, Math.min(one.id, first.get(one.channel) ?? one.id))
+    return rooms.map((one) => ({ ...one, main: first.get(one.channel) === one.id }))
+  }
+
+  /** The room that the operator has set for one channel; undefined: none. */
+  async operatorsRoom(): Promise<Omit<WantedRoom, 'main'> | undefined> {
+    const network = this.#operators
+    if (network === undefined) return undefined
+    const { CHAT_CHANNEL: slug, CHAT_ADDRESS, CHAT_ROOM_KEY: roomKey, CHAT_MODERATORS: moderators } = this.config
+    const channel = slug === '' ? await this.channels.first() : await this.channels.find(slug)
+    if (channel === undefined || channel.closedAt !== null) return undefined
+    const { room } = parseChatAddress(CHAT_ADDRESS)
+    const { issuer } = this
+    const connection = connectionOf(network)
+    return { channel: channel.id, id: OPERATORS_ROOM, room, roomKey, moderators, issuer, network, connection }
+  }
+
+  async #set(channel: number | undefined): Promise<Omit<WantedRoom, 'main'>[]> {
+    const { room, channel: channels } = schema
+    const found = await this.db
+      .select({
+        channel: room.channel,
+        id: room.id,
+        settings: room.settings,
+        password: room.password,
+        roomKey: room.roomKey,
+      })
+      .from(room)
+      .innerJoin(channels, eq(channels.id, room.channel))
+      .where(
+        and(
+          isNull(room.goneAt),
+          isNull(channels.closedAt),
+          channel === undefined ? undefined : eq(room.channel, channel),
+        ),
+      )
+    return found.flatMap(({ channel, id, settings, password, roomKey }) => {
+      const network = settings.network === null ? this.#operators : this.#ownNetwork(settings.network, password)
+      if (network === undefined) return []
+      const issuer = settings.network === null ? this.issuer : issuerOf(network)
+      const { room, moderators } = settings
+      return [{ ...{ channel, id, room, roomKey, moderators, issuer, network }, connection: connectionOf(network) }]
+    })
+  }
+
+  #ownNetwork(
+    { host, port, tls, nick, account }: { host: string; port: number; tls: boolean; nick: string; account: string },
+    password: string,
+  ): NetworkOptions {
+    return {
+      ...{ host: host.replace(/^\[|\]$/g, ''), port, tls, nick },
+      inside: this.config.ROOMS_INSIDE === 'yes',
+      ...(account !== '' && { sasl: { account, password } }),
+      unsigned: true,
+      nickService: 'NickServ',
+    }
+  }
+}

@@ -1,0 +1,1 @@
+export { isInside, isOpen, NotOpen, openLookup } from './places.ts'

@@ -1,0 +1,2 @@
+export { ownRoom } from './owner.ts'
+export { type RoomParts, roomRoutes } from './routes.ts'
