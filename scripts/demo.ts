@@ -42,6 +42,8 @@ async function main(): Promise<void> {
 
     Desk         ${stack.web}/desk/workbench   (sign in as wanda_bench, the streamer)
     Viewer page  ${stack.web}/c/workbench
+    Second one   ${stack.web}/desk/roof-garden  (a small channel: sign in as dawn_wren, or as rosa_dial, who helps in both)
+    Operator     ${stack.web}/operator  (sign in as ines_rack)
     Overlay      ${stack.overlay}
     Stand-in     ${stack.standin}/             (the stream with its chat: play any viewer)
     Chat         ${stack.chat}   (any IRC client)

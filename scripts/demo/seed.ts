@@ -10,6 +10,7 @@ import { chanceFrom } from '../../standin/src/chance.ts'
 import { CROWD, LINES, STREAMER } from '../../standin/src/people.ts'
 import { seedCommands } from './commands.ts'
 import { pastGames, seedGames } from './games.ts'
+import { seedGarden } from './garden.ts'
 import { monthRaffle, pastRaffle, seedRaffles } from './raffles.ts'
 import { seedRewards } from './rewards.ts'
 import type { Submit } from './submit.ts'
@@ -148,6 +149,7 @@ export async function seedDemo(pool: pg.Pool, writerPool: pg.Pool, now: number):
   await submit(now, { kind: 'earning.change', plan: LIVE_PLAN, by: STREAMER.account })
   await seedInvited(submit, now)
   await seedCommands(now, (intent) => submit(now, intent))
+  await seedGarden(pool, writerPool, now)
   const complete = JSON.stringify({ complete: true })
   await pool.query("insert into setting (channel, name, body) values ($1, 'demo', $2)", [channel, complete])
 }

@@ -8,6 +8,7 @@ import { EventSecrets } from '#server/events/index.ts'
 import { layOutDatabase } from '#server/layOut.ts'
 import { settleKeys } from '#server/sealing/index.ts'
 import { startPostgres, stopLeftover } from '../../machine/postgres.ts'
+import { HOST } from '../../standin/src/people.ts'
 import { startProcess, stopProcess, untilAnswers } from './processes.ts'
 import { seedDemo } from './seed.ts'
 
@@ -66,6 +67,7 @@ const standinEnv = ({ ports, seed, paceMs }: StackOptions, { web, overlay, event
   STANDIN_SEED: String(seed),
   STANDIN_PACE_MS: String(paceMs),
   STANDIN_COMMANDS: COMMANDS.join('|'),
+  STANDIN_ROOMS: '#workbench,#roof-garden',
   STANDIN_EVENTS_URL: `${web}/api/channels/workbench/events`,
   STANDIN_EVENTS_SECRET: eventSecret,
   STANDIN_SOURCE: `${web}/overlay/${overlay}`,
@@ -92,6 +94,10 @@ const serverEnv = ({ servers, web, standin, chat, port }: Around) => ({
   REQUESTS_PER_10S: '3000',
   CHECK_ANSWERS: 'yes',
   PLATFORM_ANSWERS_URL: `${standin}/api/redemptions`,
+  // Two channels, and somebody who runs the installation.
+  CHANNELS: 'invited',
+  OPERATORS: HOST.account,
+  ROOMS_INSIDE: 'yes',
   // The stand-in takes webhooks, too.
   WEBHOOKS_INSIDE: 'yes',
   LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
@@ -166,7 +172,7 @@ async function prepareDatabase(
     const [main] = await reader(pool)
       .select({ secret: schema.overlay.secret })
       .from(schema.overlay)
-      .orderBy(schema.overlay.id)
+      .orderBy(schema.overlay.channel, schema.overlay.id)
       .limit(1)
     return { overlay: main?.secret ?? '', eventSecret: await standinSecret(pool), seeded }
   } finally {

@@ -22,10 +22,10 @@ import { noteRunTime } from './runs/index.ts'
 
 import { settleKeys } from './sealing/index.ts'
 import { SecurityLog } from './security/index.ts'
-
 import { migrateTimers, startTimers } from './timers/index.ts'
 import { reportRedemption } from './triggers/index.ts'
 import { deliver } from './webhooks/index.ts'
+import type { IntentBug } from './writer/index.ts'
 
 export interface RunningServer {
   readonly channels: Channels
@@ -47,9 +47,8 @@ async function makeParts(config: Config, log: Logger, clock: Clock) {
   await feed.start()
   const writerPool = connectWriter(config.DATABASE_URL)
   const metrics = new Metrics()
-  const channels = new Channels(pool, writerPool, feed, clock, metrics, (bug, kind) =>
-    log.error({ err: bug.cause, bug: bug.id, kind }, 'an intent failed'),
-  )
+  const failed = (bug: IntentBug, kind: string) => log.error({ err: bug.cause, bug: bug.id, kind }, 'an intent failed')
+  const channels = new Channels(pool, writerPool, feed, clock, metrics, failed)
   const seats = new SeatTable(pool, clock)
   const security = new SecurityLog(pool, clock, log)
   const secrets = new EventSecrets(pool, clock)
@@ -60,20 +59,7 @@ async function makeParts(config: Config, log: Logger, clock: Clock) {
   feed.onChannel = (channel) => channels.forget(channel)
   channels.presenceKnownUntil = (channel) => seats.knownUntil(channel)
   return {
-    config,
-    log,
-    pool,
-    writerPool,
-    feed,
-    metrics,
-    channels,
-    db,
-    wanted,
-    seats,
-    security,
-    secrets,
-    door,
-    issuers,
+    ...{ config, log, pool, writerPool, feed, metrics, channels, db, wanted, seats, security, secrets, door, issuers },
     deliveries: { channels, publicUrl: config.PUBLIC_URL, inside: config.WEBHOOKS_INSIDE === 'yes' },
     front: new Front(Number(config.TRUSTED_PROXIES), perAddress),
   }

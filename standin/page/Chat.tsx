@@ -3,12 +3,13 @@ import { type Line, type Room, say } from './room.ts'
 
 interface ChatProps {
   readonly room: Room | undefined
+  readonly choose: (room: string) => void
   readonly as: string
   readonly setAs: (name: string) => void
 }
 
 /** The room's chat, with a box to speak as anyone. */
-export function Chat({ room, as, setAs }: ChatProps) {
+export function Chat({ room, choose, as, setAs }: ChatProps) {
   const end = useRef<HTMLDivElement>(null)
   const newest = room?.lines.at(-1)?.id
   useEffect(() => {
@@ -16,8 +17,9 @@ export function Chat({ room, as, setAs }: ChatProps) {
   }, [newest])
   return (
     <aside aria-label="Chat" className="flex min-h-0 flex-col border-l border-rule bg-sheet">
-      <h2 className="border-b border-rule px-4 py-2.5 font-bold">
-        {room?.room ?? 'Chat'} <span className="font-normal text-faint">{room && `${room.here} here`}</span>
+      <h2 className="flex items-baseline gap-2 border-b border-rule px-4 py-2.5 font-bold">
+        {room === undefined ? 'Chat' : <Rooms room={room} choose={choose} />}
+        <span className="font-normal text-faint">{room && `${room.here} here`}</span>
       </h2>
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a part that scrolls must be reachable by keyboard */}
       <div role="log" aria-label="Lines" tabIndex={0} className="min-h-0 flex-1 overflow-y-auto px-4 py-2">
@@ -27,10 +29,27 @@ export function Chat({ room, as, setAs }: ChatProps) {
         ))}
         <div ref={end} />
       </div>
-      <SpeakForm people={room ? [room.streamer, ...room.people] : []} as={as} setAs={setAs} />
+      <SpeakForm room={room?.room ?? ''} people={room ? [room.streamer, ...room.people] : []} as={as} setAs={setAs} />
     </aside>
   )
 }
+
+/** The room's name, and which other there is. */
+const Rooms = ({ room: { room, rooms }, choose }: { room: Room; choose: (room: string) => void }) =>
+  rooms.length === 1 ? (
+    room
+  ) : (
+    <select
+      aria-label="Room"
+      value={room}
+      onChange={(event) => choose(event.target.value)}
+      className="border border-rule bg-sheet px-2 py-1 font-bold"
+    >
+      {rooms.map((name) => (
+        <option key={name}>{name}</option>
+      ))}
+    </select>
+  )
 
 function ChatLine({ line }: { line: Line }) {
   return (
@@ -64,13 +83,13 @@ const SpeakAs = ({ people, as, setAs }: SpeakAsProps) => (
   </label>
 )
 
-function SpeakForm({ people, as, setAs }: SpeakAsProps) {
+function SpeakForm({ room, people, as, setAs }: SpeakAsProps & { readonly room: string }) {
   const [text, setText] = useState('')
   const [privately, setPrivately] = useState(false)
   const [problem, setProblem] = useState<string>()
   const send = async (event: FormEvent) => {
     event.preventDefault()
-    const wrong = await say(as, text, privately).catch(() => 'The stand-in does not answer.')
+    const wrong = await say(room, as, text, privately).catch(() => 'The stand-in does not answer.')
     setProblem(wrong)
     if (wrong === undefined) setText('')
   }

@@ -9,7 +9,8 @@ import { Stage } from './Stage.tsx'
 /** The stand-in's one page: the stream as the audience sees it, and its chat, where anyone can be played. */
 export function Page() {
   const [as, setAs] = useState('pia_ohm')
-  const room = useRoom(as)
+  const [chosen, setChosen] = useState('')
+  const room = useRoom(as, chosen)
   return (
     <div className="flex h-dvh min-w-[720px] flex-col">
       <header className="flex items-baseline gap-4 border-b border-rule bg-sheet px-5 py-3">
@@ -23,7 +24,7 @@ export function Page() {
           <Points as={as} />
           <Hooks />
         </main>
-        <Chat room={room} as={as} setAs={setAs} />
+        <Chat room={room} choose={setChosen} as={as} setAs={setAs} />
       </div>
     </div>
   )

@@ -10,6 +10,7 @@ export interface Line {
 
 export interface Room {
   readonly room: string
+  readonly rooms: readonly string[]
   readonly source: string
   readonly streamer: string
   readonly people: readonly string[]
@@ -22,17 +23,18 @@ type Told = Omit<Line, 'kind'> & { readonly kind: string; readonly here: number 
 const KEPT = 150
 
 /** The room as somebody sees it: what is said to all, and what is told to them alone. */
-export function useRoom(as: string): Room | undefined {
+export function useRoom(as: string, chosen: string): Room | undefined {
   const [room, setRoom] = useState<Room>()
+  const query = `room=${encodeURIComponent(chosen)}`
   useEffect(() => {
-    void fetch('/api/state')
+    void fetch(`/api/state?${query}`)
       .then((answer) => answer.json())
-      .then((state) => setRoom((now) => now ?? { ...state, lines: [] }))
-  }, [])
-  const known = room !== undefined
+      .then((state) => setRoom((now) => (now?.room === state.room ? now : { ...state, lines: [] })))
+  }, [query])
+  const known = room !== undefined && (chosen === '' || room.room === chosen)
   useEffect(() => {
     if (!known) return
-    const source = new EventSource(`/api/events?as=${encodeURIComponent(as)}`)
+    const source = new EventSource(`/api/events?as=${encodeURIComponent(as)}&${query}`)
     source.onmessage = ({ data }) => {
       const { here, ...event } = JSON.parse(String(data)) as Told
       setRoom((now) => {
@@ -41,7 +43,7 @@ export function useRoom(as: string): Room | undefined {
       })
     }
     return () => source.close()
-  }, [as, known])
+  }, [as, known, query])
   return room
 }
 
@@ -53,11 +55,11 @@ function withLine(lines: readonly Line[], event: Omit<Told, 'here'>): readonly L
 }
 
 /** Says a line as somebody. @returns what is wrong, or undefined. */
-export async function say(as: string, text: string, privately: boolean): Promise<string | undefined> {
+export async function say(room: string, as: string, text: string, privately: boolean): Promise<string | undefined> {
   const answer = await fetch('/api/say', {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ as, text, privately }),
+    body: JSON.stringify({ room, as, text, privately }),
   })
   const { problem } = (await answer.json()) as { problem?: string }
   return problem

@@ -6,15 +6,14 @@ import type { Provider } from 'oidc-provider'
 import { chatRoutes } from './chatRoutes.ts'
 import { type EventSender, type Happening, KINDS, WAYS, type Way } from './events.ts'
 import { hookRoutes } from './hooks.ts'
-import { CROWD, STREAMER } from './people.ts'
+import { CROWD, GARDENER, HOST, STREAMER } from './people.ts'
 import type { Players } from './players.ts'
 import { NATIVE_REWARDS, type NativePoints } from './points.ts'
-import type { ChatRoom } from './room.ts'
 import { whoPage } from './whoPage.ts'
 
 export interface StandinAppOptions {
-  readonly room: ChatRoom
-  readonly players: Players
+  /** The rooms, each with who is played in it; the first is the one that the page opens with. */
+  readonly places: readonly Players[]
   readonly identity: Provider
   readonly pageFolder: string
   /** Address of a page to show over the stand-in's picture, as a streaming program would. */
@@ -30,7 +29,8 @@ type App = Hono<{ Bindings: HttpBindings }>
 /** The stand-in's pages: the stream with its chat, where anyone can be played, and the sign-in's question. */
 export function standinApp(options: StandinAppOptions): App {
   const app: App = new Hono()
-  chatRoutes(app, options.room, options.source)
+  const rooms = options.places.map(({ room }) => room)
+  chatRoutes(app, rooms, options.source)
   sayRoutes(app, options)
   whoRoutes(app, options.identity)
   eventRoutes(app, options.sender)
@@ -42,20 +42,28 @@ export function standinApp(options: StandinAppOptions): App {
   return app
 }
 
-function sayRoutes(app: App, { players }: Pick<StandinAppOptions, 'players'>): void {
+interface Saying {
+  readonly as: string
+  readonly text: string
+  readonly privately: boolean
+  readonly room: string
+}
+
+function sayRoutes(app: App, { places }: Pick<StandinAppOptions, 'places'>): void {
+  const placeOf = (name: unknown) => places.find(({ room }) => room.name === name) ?? places[0]
   app.post('/api/say', async (c) => {
-    const { as, text, privately } = await c.req.json<{ as?: string; text?: string; privately?: boolean }>()
+    const { as, text, privately, room } = await c.req.json<Partial<Saying>>()
     if (typeof as !== 'string' || !NAME.test(as))
       return c.json({ problem: 'A name has letters, digits, _ and -, 30 at most.' }, 422)
     if (typeof text !== 'string' || text.trim() === '') return c.json({ problem: 'Type something to say.' }, 422)
     const line = text.replace(/[\r\n\0]+/g, ' ').slice(0, 400)
-    if (!players.say(as, line, privately === true))
+    if (!placeOf(room)?.say(as, line, privately === true))
       return c.json({ problem: `${as} is connected by a chat program.` }, 409)
     return c.json({})
   })
   app.post('/api/leave', async (c) => {
-    const { as } = await c.req.json<{ as?: string }>()
-    players.leave(String(as))
+    const { as, room } = await c.req.json<{ as?: string; room?: string }>()
+    placeOf(room)?.leave(String(as))
     return c.json({})
   })
 }
@@ -104,12 +112,13 @@ function pointRoutes(app: App, points: NativePoints): void {
   })
 }
 
+const FIRST = { 'the streamer': STREAMER, 'the gardener': GARDENER, 'who runs the server': HOST }
+
 function whoRoutes(app: App, identity: Provider): void {
-  app.get('/who/:uid', (c) => c.html(whoPage(c.req.param('uid'), STREAMER, CROWD)))
+  app.get('/who/:uid', (c) => c.html(whoPage(c.req.param('uid'), FIRST, CROWD)))
   app.post('/who/:uid', async (c) => {
     const name = String((await c.req.parseBody()).name ?? '')
-    if (!NAME.test(name))
-      return c.html(whoPage(c.req.param('uid'), STREAMER, CROWD, 'Use letters, digits, _ and -.'), 422)
+    if (!NAME.test(name)) return c.html(whoPage(c.req.param('uid'), FIRST, CROWD, 'Use letters, digits, _ and -.'), 422)
     const result = { login: { accountId: name.toLowerCase() } }
     await identity.interactionFinished(c.env.incoming, c.env.outgoing, result, { mergeWithLastSubmission: false })
     return RESPONSE_ALREADY_SENT

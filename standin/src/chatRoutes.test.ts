@@ -18,7 +18,7 @@ async function heard(app: Hono, as: string, most: number): Promise<string[]> {
 test('who opens the page anew, or plays somebody else, is told the last lines: nothing said in between is missed', async () => {
   const room = new ChatRoom('#room')
   const app = new Hono()
-  chatRoutes(app, room, 'http://127.0.0.1/')
+  chatRoutes(app, [room], 'http://127.0.0.1/')
   const bot = { nick: 'bot', account: 'bot', operator: false }
   room.join(bot)
   room.say(bot, 'the cup begins')

@@ -11,6 +11,8 @@ export interface CrowdOptions {
   readonly paceMs: number
   /** What somebody now and then types besides talking: commands of whoever runs the channel. */
   readonly commands: readonly string[]
+  /** What they talk about; the workshop, if left out. */
+  readonly lines?: readonly string[]
   /** Told when something happens that is no line of chat: a follow, a tip ... */
   readonly happens?: (kind: Kind, name: string, count: number) => void
   /** Told when somebody spends points of the platform; `roll`: a number from 0 to below 1 to choose by. */
@@ -70,7 +72,7 @@ export class Crowd {
   }
 
   #step(): void {
-    const { people, room, commands } = this.options
+    const { people, room, commands, lines = LINES } = this.options
     const wanted = Math.round(people.length * SHARE_HERE)
     const away = people.filter(({ account, name }) => !this.#here.has(account) && room.find(name) === undefined)
     const roll = this.#chance()
@@ -81,7 +83,7 @@ export class Crowd {
     if (speaker === undefined) return
     if (this.#chance() < HAPPENS) this.#happen(speaker.nick)
     if (this.#chance() < REDEEMS) this.options.redeems?.(speaker.nick, this.#chance())
-    room.say(speaker, (this.#chance() < 0.12 ? this.#pick(commands) : this.#pick(LINES)) ?? '')
+    room.say(speaker, (this.#chance() < 0.12 ? this.#pick(commands) : this.#pick(lines)) ?? '')
   }
 
   #happen(name: string): void {

@@ -77,3 +77,39 @@ export const LINES: readonly string[] = [
   'the bell is the best part',
   'greetings from the night shift',
 ]
+
+/** Who streams the roof garden at dawn. */
+export const GARDENER: Person = person('dawn_wren', true)
+
+/** Who runs the installation: no streamer, and in no crowd. */
+export const HOST: Person = person('ines_rack')
+
+/** The garden's crowd: few, and some of them come to the workshop, too. */
+export const GARDEN_CROWD: readonly Person[] = [
+  person('rosa_dial', true),
+  ...[
+    'pia_ohm',
+    'mica_moss',
+    'early_finch',
+    'PotAndPeat',
+    'sage_sol',
+    'tin_bucket',
+    'rain_rill',
+    'BeeBelow',
+    'ivy_rung',
+  ].map((name) => person(name)),
+]
+
+/** What people in a garden chat say. */
+export const GARDEN_LINES: readonly string[] = [
+  'first light already, lovely',
+  'is that a blackbird?',
+  'mine have powdery mildew again',
+  'the beans are a hand higher than last week',
+  'good morning from the night bus',
+  'water before the sun is on them',
+  'what is in the blue pot?',
+  'the bees are up',
+  'my balcony faces north, what grows there?',
+  'steam from the compost, that is a good sign',
+]

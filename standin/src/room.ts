@@ -57,8 +57,8 @@ export class ChatRoom {
     this.#members.delete(member.nick.toLowerCase())
   }
 
-  rename(member: Member, nick: string): void {
-    const from = member.nick
+  /** @param from - What they were called, where that is not what they are called still: they may be in several rooms. */
+  rename(member: Member, nick: string, from = member.nick): void {
     this.#members.delete(from.toLowerCase())
     member.nick = nick
     this.#members.set(nick.toLowerCase(), member)

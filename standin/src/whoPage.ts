@@ -16,14 +16,22 @@ const STYLE = `
 
 const choice = ({ name }: Person) => `<li><button name="name" value="${inHtml(name)}">${inHtml(name)}</button></li>`
 
+const firstChoice = ([what, { name }]: readonly [string, Person]) =>
+  `<li><button name="name" value="${inHtml(name)}">${inHtml(name)}, ${inHtml(what)}</button></li>`
+
 /** The "who are you" page of the stand-in's sign-in. */
-export function whoPage(uid: string, streamer: Person, people: readonly Person[], problem?: string): string {
+export function whoPage(
+  uid: string,
+  first: Readonly<Record<string, Person>>,
+  people: readonly Person[],
+  problem?: string,
+): string {
   const action = `action="/who/${inHtml(uid)}" method="post"`
   return `<!doctype html><html lang="en"><head><meta charset="utf-8"><title>Who are you?</title><link rel="icon" href="data:,">
   <meta name="viewport" content="width=device-width"><style>${STYLE}</style></head><body><main>
   <h1>Who are you?</h1>
   <p>This is the stand-in platform's sign-in. It believes whatever you say.</p>
-  <form ${action}><ul class="first"><li><button name="name" value="${inHtml(streamer.name)}">${inHtml(streamer.name)}, the streamer</button></li></ul></form>
+  <form ${action}><ul class="first">${Object.entries(first).map(firstChoice).join('')}</ul></form>
   <form ${action}><ul>${people.map(choice).join('')}</ul></form>
   <form ${action}><label for="name">Somebody else</label>
   <div class="own"><input id="name" name="name" maxlength="30" required pattern="[A-Za-z_][A-Za-z0-9_\\-]*" ${problem ? 'aria-describedby="problem"' : ''}>

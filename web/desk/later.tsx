@@ -17,6 +17,7 @@ export const RafflePage = lazily(async () => (await import('./raffles/RafflePage
 export const RaffleSetupPage = lazily(async () => (await import('./raffles/setup/SetupPage.tsx')).SetupPage)
 export const Running = lazily(async () => (await import('./running/Running.tsx')).Running)
 export const ConnectionsPage = lazily(async () => (await import('./connections/ConnectionsPage.tsx')).ConnectionsPage)
+export const RoomsPage = lazily(async () => (await import('./rooms/RoomsPage.tsx')).RoomsPage)
 export const WebhooksPage = lazily(async () => (await import('./webhooks/WebhooksPage.tsx')).WebhooksPage)
 export const RanksPage = lazily(async () => (await import('./ranks/RanksPage.tsx')).RanksPage)
 export const CommandsPage = lazily(async () => (await import('./commands/CommandsPage.tsx')).CommandsPage)

@@ -21,6 +21,7 @@ import {
   RaffleSetupPage,
   RafflesPage,
   RanksPage,
+  RoomsPage,
   RunsPage,
   StorePage,
   TalliesPage,
@@ -84,6 +85,7 @@ void mount(
       path: 'connections',
       children: [
         { index: true, element: <ConnectionsPage /> },
+        { path: 'rooms', element: <RoomsPage /> },
         { path: 'webhooks', element: <WebhooksPage /> },
       ],
     },

@@ -36,7 +36,7 @@ interface ChannelsProps {
 }
 
 const Channels = ({ channels }: ChannelsProps) => (
-  <Panel title="Find a channel" aside={channels.length === 1 ? '1 channel' : `${channels.length} channels`}>
+  <Panel title="Channels to visit" aside={channels.length === 1 ? '1 channel' : `${channels.length} channels`}>
     {channels.length === 0 ? (
       <Empty>No channel can be found here yet. If you know the address of one, open that.</Empty>
     ) : (

@@ -4,6 +4,7 @@ import { Dices, ListOrdered, MessageSquareText, ReceiptText, Store, Ticket } fro
 import { useDeferredValue, useState } from 'react'
 import { NavLink, Outlet } from 'react-router'
 import type { FactKind } from '#core/engine'
+import { ApiProblem } from '../parts/api.ts'
 import type { LiveFact } from '../parts/feed.ts'
 import { Loading, Problem } from '../parts/feedback/Notice.tsx'
 import { useToast } from '../parts/feedback/toasts.tsx'
@@ -85,6 +86,17 @@ function useViewerLive(channel: Channel | undefined): boolean {
   })
 }
 
+/** In place of the pages of a channel that is closed. */
+const Closed = () => (
+  <main className="mx-auto flex min-h-dvh max-w-md flex-col items-start justify-center gap-4 p-6">
+    <h1 className="text-2xl">This channel is closed</h1>
+    <p>Whoever ran it has closed it. For a while they can take it back, with all that you had here.</p>
+    <a href="/" className="underline">
+      Other channels
+    </a>
+  </main>
+)
+
 /** The frame of the viewer pages: what I have above, the pages at the foot of the phone. */
 export function ViewerFrame() {
   const channel = useQuery(channelQuery)
@@ -93,6 +105,7 @@ export function ViewerFrame() {
   useTab({ site: name })
   // Drawn in slices: the whole page at once would hold up a slow phone.
   const drawn = useDeferredValue(channel.data !== undefined)
+  if (channel.error instanceof ApiProblem && channel.error.status === 410) return <Closed />
   if (channel.data === undefined || !drawn) {
     return (
       <main className="p-5">

@@ -65,15 +65,15 @@ const badRoom = (place: string, sentence: string) =>
 function checkNetwork({ wanted, inside }: RoomParts, { network }: RoomSettings): void {
   if (network === null) {
     if (wanted.operatorsHost !== undefined) return
-    throw badRoom('settings/network', 'There is no network that the operator has set up. Give the address of one.')
+    throw badRoom('settings.network', 'There is no network that the operator has set up. Give the address of one.')
   }
   if (inside) return
   if (!network.tls)
     throw badRoom(
-      'settings/network/tls',
+      'settings.network.tls',
       'The connection must be encrypted (TLS), so that nobody on the way can read along.',
     )
-  if (isInside(network.host)) throw badRoom('settings/network/host', new NotOpen().message)
+  if (isInside(network.host)) throw badRoom('settings.network.host', new NotOpen().message)
 }
 
 /** Saves a room, if it is no other channel's; the bot goes there at once. */

@@ -28,7 +28,7 @@ async function withProvider() {
     const identity = newIdentity()
     const sender = new EventSender('', '', '')
     const points = new NativePoints(sender)
-    const options = { room, players, identity, pageFolder: '.', source: '', sender, points }
+    const options = { places: [players], identity, pageFolder: '.', source: '', sender, points }
     const app = getRequestListener(standinApp(options).fetch)
     return { app, provider: identity.callback() }
   }

@@ -8,13 +8,17 @@ export interface IrcServer {
   readonly close: () => Promise<void>
 }
 
-/** Starts the chat server for one room; port 0 takes one that is free. `isOperator` says who is given the room's operator sign. */
-export function startIrc(port: number, room: ChatRoom, isOperator: (account: string) => boolean): Promise<IrcServer> {
+/** Starts the chat server for its rooms; port 0 takes one that is free. `isOperator` says who is given the room's operator sign. */
+export function startIrc(
+  port: number,
+  rooms: ChatRoom | readonly ChatRoom[],
+  isOperator: (account: string) => boolean,
+): Promise<IrcServer> {
   const sockets = new Set<import('node:net').Socket>()
   const server: Server = createServer((socket) => {
     sockets.add(socket)
     socket.on('close', () => sockets.delete(socket))
-    new IrcSession(socket, room, isOperator)
+    new IrcSession(socket, [rooms].flat(), isOperator)
   })
   return new Promise((ready, failed) => {
     server.on('error', failed)

@@ -24,11 +24,12 @@ export class IrcSession {
   #member: Member | undefined
   #registered = false
   #buffer = ''
-  #leaveRoom: (() => void) | undefined
+  /** The rooms that it sits in, each with what ends its listening. */
+  readonly #in = new Map<ChatRoom, () => void>()
 
   constructor(
     readonly socket: Socket,
-    readonly room: ChatRoom,
+    readonly rooms: readonly ChatRoom[],
     readonly isOperator: (account: string) => boolean,
   ) {
     socket.setEncoding('utf8')
@@ -86,14 +87,14 @@ export class IrcSession {
 
   nick([wanted = '']: readonly string[]): void {
     if (!NICK.test(wanted)) return this.reply('432', `${wanted} :That is not a nick`)
-    const taken = this.room.find(wanted)
-    if (taken !== undefined && taken !== this.#member) return this.reply('433', `${wanted} :Nickname is already in use`)
+    const taken = this.rooms.some((room) => ![undefined, this.#member].includes(room.find(wanted)))
+    if (taken) return this.reply('433', `${wanted} :Nickname is already in use`)
     if (this.#member !== undefined && this.#registered) {
-      const from = this.#nick
+      const from = this.#nick ?? ''
       this.#nick = wanted
-      if (this.room.find(this.#member.nick) === this.#member) this.room.rename(this.#member, wanted)
-      else this.#member.nick = wanted
-      if (this.#leaveRoom === undefined) this.send(`:${from}!u@${SERVER} NICK :${wanted}`)
+      for (const room of this.#in.keys()) room.rename(this.#member, wanted, from)
+      this.#member.nick = wanted
+      if (this.#in.size === 0) this.send(`:${from}!u@${SERVER} NICK :${wanted}`)
       return
     }
     this.#nick = wanted
@@ -121,46 +122,70 @@ export class IrcSession {
   join([names = '']: readonly string[]): void {
     const member = this.#member
     if (member === undefined) return
-    if (!names.split(',').some((name) => name.toLowerCase() === this.room.name.toLowerCase())) {
-      return this.reply('403', `${names} :There is only ${this.room.name} here`)
+    for (const name of names.split(',')) {
+      const room = this.#roomCalled(name)
+      if (room === undefined)
+        this.reply('403', `${name} :There is only ${this.rooms.map((one) => one.name).join(', ')} here`)
+      else if (!this.#in.has(room)) {
+        this.#in.set(
+          room,
+          room.listen((event) => this.#tell(room, event)),
+        )
+        room.join(member)
+        this.#names(room)
+      }
     }
-    if (this.#leaveRoom !== undefined) return
-    this.#leaveRoom = this.room.listen((event) => this.#tell(event))
-    this.room.join(member)
-    this.names()
   }
 
-  names(): void {
-    const list = this.room.members.map((member) => `${member.operator ? '@' : ''}${member.nick}`)
-    for (let i = 0; i < list.length; i += 20)
-      this.reply('353', `= ${this.room.name} :${list.slice(i, i + 20).join(' ')}`)
-    this.reply('366', `${this.room.name} :End of /NAMES list`)
+  names([name = '']: readonly string[]): void {
+    const room = this.#roomCalled(name)
+    if (room !== undefined) this.#names(room)
+  }
+
+  #names(room: ChatRoom): void {
+    const list = room.members.map((member) => `${member.operator ? '@' : ''}${member.nick}`)
+    for (let i = 0; i < list.length; i += 20) this.reply('353', `= ${room.name} :${list.slice(i, i + 20).join(' ')}`)
+    this.reply('366', `${room.name} :End of /NAMES list`)
   }
 
   who([target = '*', fields = '']: readonly string[]): void {
     const token = /^%[a-z]*,(\w+)$/.exec(fields)?.[1]
-    for (const { nick, account, operator } of this.room.members) {
+    const room = this.#roomCalled(target)
+    for (const { nick, account, operator } of room?.members ?? []) {
       const flags = `H${operator ? '@' : ''}`
-      if (token === undefined) this.reply('352', `${this.room.name} u ${SERVER} ${SERVER} ${nick} ${flags} :0 ${nick}`)
-      else
-        this.reply('354', `${token} ${this.room.name} u ${SERVER} ${SERVER} ${nick} ${flags} 0 ${account} n/a :${nick}`)
+      if (token === undefined) this.reply('352', `${room?.name} u ${SERVER} ${SERVER} ${nick} ${flags} :0 ${nick}`)
+      else this.reply('354', `${token} ${room?.name} u ${SERVER} ${SERVER} ${nick} ${flags} 0 ${account} n/a :${nick}`)
     }
     this.reply('315', `${target} :End of /WHO list`)
   }
 
   message(verb: Verb, [target = '', text = '']: readonly string[]): void {
-    if (this.#member === undefined || text === '') return
-    if (target.toLowerCase() !== this.room.name.toLowerCase()) return this.room.tell(this.#member, target, text, verb)
-    if (this.room.find(this.#member.nick) !== this.#member)
-      return this.reply('404', `${target} :Cannot send to channel`)
-    this.room.say(this.#member, text, verb)
+    const member = this.#member
+    if (member === undefined || text === '') return
+    const room = this.#roomCalled(target)
+    if (room === undefined) return this.#toOne(member, target, text, verb)
+    if (room.find(member.nick) !== member) return this.reply('404', `${target} :Cannot send to channel`)
+    room.say(member, text, verb)
   }
 
-  part(): void {
-    if (this.#member === undefined) return
-    this.room.leave(this.#member, 'part')
-    this.#leaveRoom?.()
-    this.#leaveRoom = undefined
+  #toOne(member: Member, target: string, text: string, verb: Verb): void {
+    const [first] = this.rooms
+    const theirs = this.rooms.find((room) => room.find(target) !== undefined) ?? first
+    theirs?.tell(member, target, text, verb)
+  }
+
+  part([names = '']: readonly string[]): void {
+    for (const name of names.split(',')) {
+      const room = this.#roomCalled(name)
+      if (room === undefined || this.#member === undefined) continue
+      room.leave(this.#member, 'part')
+      this.#in.get(room)?.()
+      this.#in.delete(room)
+    }
+  }
+
+  mode([name = '']: readonly string[]): void {
+    this.reply('324', `${this.#roomCalled(name)?.name ?? name} +nt`)
   }
 
   quit([reason = '']: readonly string[]): void {
@@ -170,12 +195,17 @@ export class IrcSession {
   }
 
   #closed(reason: string): void {
-    this.#leaveRoom?.()
-    this.#leaveRoom = undefined
-    if (this.#member !== undefined) this.room.leave(this.#member, 'quit', reason)
+    const left = [...this.#in]
+    this.#in.clear()
+    for (const [, stop] of left) stop()
+    if (this.#member !== undefined) for (const [room] of left) room.leave(this.#member, 'quit', reason)
   }
 
-  #tell(event: RoomEvent): void {
+  #roomCalled(name: string): ChatRoom | undefined {
+    return this.rooms.find((room) => room.name.toLowerCase() === name.toLowerCase())
+  }
+
+  #tell(room: ChatRoom, event: RoomEvent): void {
     const { nick, account } = event.member
     const prefix = `:${event.kind === 'renamed' ? event.from : nick}!u@${SERVER}`
     const time = this.#caps.has('server-time') ? new Date().toISOString() : undefined
@@ -183,14 +213,14 @@ export class IrcSession {
     const tags = (id?: string) => tagsOf({ time, account: by, msgid: this.#caps.has('message-tags') ? id : undefined })
     if (event.kind === 'joined') {
       const extended = this.#caps.has('extended-join') ? ` ${account} :${nick}` : ''
-      this.send(`${tags()}${prefix} JOIN ${this.room.name}${extended}`)
-      if (event.member.operator) this.send(`:${SERVER} MODE ${this.room.name} +o ${nick}`)
+      this.send(`${tags()}${prefix} JOIN ${room.name}${extended}`)
+      if (event.member.operator) this.send(`:${SERVER} MODE ${room.name} +o ${nick}`)
     } else if (event.kind === 'left') {
-      this.send(`${tags()}${prefix} ${event.how === 'part' ? `PART ${this.room.name}` : 'QUIT'} :${event.reason}`)
+      this.send(`${tags()}${prefix} ${event.how === 'part' ? `PART ${room.name}` : 'QUIT'} :${event.reason}`)
     } else if (event.kind === 'renamed') {
       this.send(`${tags()}${prefix} NICK :${nick}`)
     } else if (event.kind === 'said' && event.member !== this.#member) {
-      this.send(`${tags(event.id)}${prefix} ${event.verb} ${this.room.name} :${event.text}`)
+      this.send(`${tags(event.id)}${prefix} ${event.verb} ${room.name} :${event.text}`)
     } else if (event.kind === 'told' && event.to.toLowerCase() === this.#nick?.toLowerCase()) {
       this.send(`${tags(event.id)}${prefix} ${event.verb} ${this.#nick} :${event.text}`)
     }
@@ -212,10 +242,10 @@ const BEFORE_REGISTRATION: Readonly<Record<string, Handler>> = {
 
 const COMMANDS: Readonly<Record<string, Handler>> = {
   JOIN: (session, params) => session.join(params),
-  PART: (session) => session.part(),
-  NAMES: (session) => session.names(),
+  PART: (session, params) => session.part(params),
+  NAMES: (session, params) => session.names(params),
   WHO: (session, params) => session.who(params),
-  MODE: (session) => session.reply('324', `${session.room.name} +nt`),
+  MODE: (session, params) => session.mode(params),
   PRIVMSG: (session, params) => session.message('PRIVMSG', params),
   NOTICE: (session, params) => session.message('NOTICE', params),
 }

@@ -31,19 +31,8 @@ export function DeskFrame({ status, live }: { status: Status; live: boolean }) {
           Skip to the page
         </a>
         <ShowBar status={status} wide={wide} onJump={jump} />
-        {!live && (
-          <p role="status" className="border-b border-line bg-brass-wash px-4 py-1.5 text-brass-text">
-            The connection to the server is down. What you see may be out of date; it updates as soon as the connection
-            is back.
-          </p>
-        )}
-        {status.channel.pausedBy !== null && (
-          <p className="border-b border-line bg-brass-wash px-4 py-1.5 text-brass-text">
-            {status.channel.pausedBy === 'operator'
-              ? 'Whoever runs this installation has paused the channel. Ask them.'
-              : 'The channel is paused: viewers can buy, play and enter nothing. An owner lets it go on, on the page Channel.'}
-          </p>
-        )}
+        {!live && <DownLine />}
+        <PausedLine pausedBy={status.channel.pausedBy} />
         <AlsoHere />
         <Unreadable />
         <div className="flex min-h-0 flex-1">
@@ -64,3 +53,21 @@ export function DeskFrame({ status, live }: { status: Status; live: boolean }) {
     </DraftsProvider>
   )
 }
+
+/** While the channel is paused: who lets it go on. */
+function PausedLine({ pausedBy }: Pick<Status['channel'], 'pausedBy'>) {
+  if (pausedBy === null) return null
+  return (
+    <p className="border-b border-line bg-brass-wash px-4 py-1.5 text-brass-text">
+      {pausedBy === 'operator'
+        ? 'Whoever runs this installation has paused the channel. Ask them.'
+        : 'The channel is paused: viewers can buy, play and enter nothing. An owner lets it go on, on the page Channel.'}
+    </p>
+  )
+}
+
+const DownLine = () => (
+  <p role="status" className="border-b border-line bg-brass-wash px-4 py-1.5 text-brass-text">
+    The connection to the server is down. What you see may be out of date; it updates as soon as the connection is back.
+  </p>
+)

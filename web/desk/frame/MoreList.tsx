@@ -13,6 +13,7 @@ export function MoreList({ status, onJump }: { status: Status; onJump: () => voi
   const unsaved = useUnsavedPages()
   return (
     <div className="flex flex-col gap-4 p-4">
+      <p className="font-semibold break-words">{status.channel.name}</p>
       <div className="flex flex-wrap items-center gap-4">
         <Lights status={status} />
         <BotVoice voice={status.voice} />

@@ -15,6 +15,7 @@ export function Sidebar() {
   const ahead = useAhead()
   return (
     <nav aria-label="Pages" className="flex w-40 shrink-0 flex-col overflow-y-auto border-r border-line bg-panel py-4">
+      <p className="mb-3 px-4 font-semibold break-words">{status.channel.name}</p>
       {pagesFor(status).map(({ group, pages }) => (
         <div key={group} className="mb-4">
           <p className="px-4 pb-1 text-tiny text-muted">{group}</p>

@@ -100,6 +100,7 @@ export const PAGES: readonly Group[] = [
         area: 'connections',
         tabs: [
           { to: '/connections', name: 'Chat and events', title: 'Connections' },
+          { to: '/connections/rooms', name: 'Rooms' },
           { to: '/connections/webhooks', name: 'Webhooks' },
         ],
       },

@@ -196,7 +196,7 @@ describe('the change log', () => {
 describe('somebody’s rights', () => {
   const pages = (rights: Rights) => {
     server()
-    const { unmount } = showDesk(<Sidebar />, { status: { rights } })
+    const { unmount } = showDesk(<Sidebar />, { status: { rights, owner: false } })
     const names = within(screen.getByRole('navigation'))
       .getAllByRole('link')
       .map(({ textContent }) => textContent)
