@@ -40,6 +40,7 @@ const PEERS = [
 const UNPACKED = [
   ['usr/bin/promtool', 'prometheus'],
   ['usr/sbin/nginx', 'nginx'],
+  ['usr/sbin/nats-server', 'nats-server'],
   ['usr/sbin/ircd-hybrid', 'ircd-hybrid'],
   ['usr/sbin/anope', 'anope'],
 ]

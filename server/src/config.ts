@@ -38,6 +38,8 @@ const Environment = Type.Object({
   PLATFORM_ANSWERS_URL: Type.String({ pattern: '^(https?://.+)?$', default: '' }),
   /** Whether webhooks may lead to machines of the operator's own, and without encryption. */
   WEBHOOKS_INSIDE: Type.String({ pattern: '^(yes|no)$', default: 'no' }),
+  /** What wakes the feeds of other servers: PostgreSQL's notices (empty), or a NATS server. */
+  BUS: Type.String({ pattern: '^((nats|tls)://.+)?$', default: '' }),
   /** Who may open a channel: one, with the code that the server prints; who has a code of the operator's; anybody. */
   CHANNELS: Type.String({ pattern: '^(claim|invited|open)$', default: 'claim' }),
   /** How many channels one account may have, where anybody may open one. */

@@ -10,7 +10,7 @@ import type { Config } from './config.ts'
 import { connect, connectWriter, migrateUp, reader } from './database/index.ts'
 import { createApp, Front } from './edge/index.ts'
 import { EventReceiver, EventSecrets } from './events/index.ts'
-import { CAPS, Feed, LiveFeeds } from './feed/index.ts'
+import { CAPS, Feed, LiveFeeds, natsBus, noticeBus } from './feed/index.ts'
 import type { Route } from './http/index.ts'
 import { issuersOf } from './issuers.ts'
 import { Metrics } from './metrics/index.ts'
@@ -43,7 +43,8 @@ async function makeParts(config: Config, log: Logger, clock: Clock) {
   await settleKeys(pool)
   await migrateTimers(pool, log)
   const perAddress = Number(config.FEEDS_PER_ADDRESS)
-  const feed = new Feed(pool, config.DATABASE_URL, new LiveFeeds({ ...CAPS, perAddress }))
+  const bus = config.BUS === '' ? noticeBus(pool) : natsBus(config.BUS)
+  const feed = new Feed(pool, config.DATABASE_URL, new LiveFeeds({ ...CAPS, perAddress }), bus)
   await feed.start()
   const writerPool = connectWriter(config.DATABASE_URL)
   const metrics = new Metrics()

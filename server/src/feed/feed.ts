@@ -1,11 +1,16 @@
 import pg from 'pg'
 import type { Fact } from '#core/world'
 import type { Pool } from '../database/index.ts'
+import { type Bus, committedIn, committedTexts, noticeBus } from './bus.ts'
 import { factsAfter, newestSeq } from './facts.ts'
 import { Hub, type ReadFacts, type Sink } from './hub.ts'
 import { type FeedCaps, LiveFeeds } from './live.ts'
 
 const RECONNECT_MS = 1000
+/** What is committed in so many milliseconds is told together: notices inside of a commit would have all commits wait for one another. */
+const JOIN_MS = 5
+/** A server that died may have committed what it could not tell any more. */
+const LOOK_MS = 5000
 /** What servers tell each other by PostgreSQL's notices. */
 const HEARD = ['ricompensa', 'ricompensa_ended', 'ricompensa_rights', 'ricompensa_channel', 'ricompensa_rooms'] as const
 
@@ -17,6 +22,12 @@ export class Feed {
   readonly #hubs = new Map<number, Promise<Hub>>()
   #listener: pg.Client | undefined
   #stopped = false
+  /** Channels that nobody followed when it was last looked. */
+  #idle: ReadonlySet<number> = new Set()
+  /** Up to where channels have got, which is still to be told. */
+  readonly #untold = new Map<number, number>()
+  #telling: NodeJS.Timeout | undefined
+  #looking: NodeJS.Timeout | undefined
   /** Told that what is known of a channel is outdated; undefined: of any. */
   onChannel: (channel: number | undefined) => void = () => {}
   /** Told that channels have other rooms. */
@@ -26,6 +37,7 @@ export class Feed {
     readonly pool: Pool,
     readonly url: string,
     readonly live = new LiveFeeds(CAPS),
+    readonly bus: Bus = noticeBus(pool),
   ) {}
 
   async start(): Promise<void> {
@@ -44,12 +56,20 @@ export class Feed {
     this.onChannel(undefined)
     // What was committed, and what ended, while nobody listened.
     void this.live.recheck()
-    for (const [channel, hub] of this.#hubs) (await hub).hear(await newestSeq(this.pool, channel))
+    await this.#look()
+    if (this.#looking !== undefined) return
+    this.#looking = setInterval(() => void this.#look().catch(() => {}), LOOK_MS)
+    const again = () => void this.#look().catch(() => {})
+    // Where the bus is away at first, what others commit is seen when we look.
+    void this.bus.listen((text) => this.#heard(text), again).catch(() => {})
   }
 
   async stop(): Promise<void> {
     this.#stopped = true
+    clearInterval(this.#looking)
     this.live.stop()
+    await this.#tell()
+    await this.bus.stop()
     await this.#listener?.end().catch(() => {})
   }
 
@@ -69,7 +89,11 @@ export class Feed {
     return (await this.hub(channel)).last
   }
 
+  /** Has everybody hear of what this server has committed. */
   publish(channel: number, facts: readonly Fact[]): void {
+    const last = facts.at(-1)
+    if (last !== undefined) this.#untold.set(channel, last.seq)
+    this.#telling ??= setTimeout(() => void this.#tell(), JOIN_MS)
     void this.#hubs.get(channel)?.then((hub) => hub.publish(facts))
   }
 
@@ -102,11 +126,39 @@ export class Feed {
     this.live.rightsChanged(Number(payload.slice(0, at)), payload.slice(at + 1))
   }
 
-  #heard(payload: string): void {
-    const [channel, seq] = payload.split(':').map(Number)
-    if (channel === undefined || seq === undefined) return
-    // Own commits are published right after; a moment's patience saves reading them back.
-    setTimeout(() => void this.#hubs.get(channel)?.then((hub) => hub.hear(seq)), 5)
+  #heard(text: string): void {
+    for (const [channel, seq] of committedIn(text))
+      void this.#hubs.get(channel)?.then(
+        (hub) => hub.hear(seq),
+        () => {},
+      )
+  }
+
+  async #tell(): Promise<void> {
+    clearTimeout(this.#telling)
+    this.#telling = undefined
+    const texts = committedTexts(this.#untold)
+    this.#untold.clear()
+    // What could not be told is seen when others look for themselves.
+    for (const text of texts) await this.bus.send(text).catch(() => {})
+  }
+
+  /** Looks how far the channels have got that somebody follows here. */
+  async #look(): Promise<void> {
+    const followed: number[] = []
+    const idle = new Set<number>()
+    for (const [channel, hub] of this.#hubs) {
+      const { size } = await hub
+      if (size > 0) followed.push(channel)
+      // Who is just about to follow has a moment for it.
+      else if (this.#idle.has(channel)) this.#hubs.delete(channel)
+      else idle.add(channel)
+    }
+    this.#idle = idle
+    if (followed.length === 0) return
+    const text = 'select id, seq from channel where id = any($1::int[])'
+    const { rows } = await this.pool.query<{ id: number; seq: number }>(text, [followed])
+    for (const { id, seq } of rows) (await this.#hubs.get(id))?.hear(Number(seq))
   }
 
   #reconnect(): void {

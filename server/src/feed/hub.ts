@@ -43,6 +43,11 @@ export class Hub {
     readonly newest: () => Promise<number>,
   ) {}
 
+  /** How many follow it. */
+  get size(): number {
+    return this.#members.size
+  }
+
   /** Delivers a batch committed by this server. A gap before it (another instance's) is read from the database first. */
   publish(facts: readonly Fact[]): void {
     const first = facts[0]

@@ -1,3 +1,4 @@
+export { type Bus, natsBus, noticeBus } from './bus.ts'
 export { factsAfter, lastFactAt, newestSeq } from './facts.ts'
 export { CAPS, Feed } from './feed.ts'
 export { type FeedOf, LiveFeeds } from './live.ts'
