@@ -68,10 +68,27 @@ const READING: readonly Suite[] = [
   { name: 'image of a container', command: ['npx', 'dockerfilelint', 'Dockerfile'] },
 ]
 
+/** What of the server's tests is run on such tables each time: what writes, what asks about many, and what deletes. */
+const IN_PARTS = [
+  'writer/writer',
+  'writer/everyone',
+  'people/forget',
+  'store/store',
+  'channel/channel',
+  'raffles/raffles',
+].map((name) => `server/src/${name}.test.ts`)
+
 const UNIT: Suite = {
   name: 'rules, server, stand-in',
   command: ['npx', 'vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${RESULTS}/unit.json`],
   report: vitestReport,
+}
+
+/** The same server on tables that are kept in parts by their channel; all of its tests by `npm run test:partitioned`. */
+const PARTITIONED: Suite = {
+  name: 'server, on tables in parts',
+  command: ['npx', 'vitest', 'run', '--project', 'server', ...IN_PARTS],
+  environment: { PARTITIONED: 'yes' },
 }
 
 const script = (name: string, ...args: string[]): Suite['command'] => [
@@ -150,7 +167,7 @@ const reading = [...READING]
 const all = [
   built,
   ...(await sideBySide(...Array.from({ length: AT_ONCE }, () => reading))),
-  ...(await sideBySide([UNIT], [BENCH])),
+  ...(await sideBySide([UNIT], [BENCH, PARTITIONED])),
   ...(await storms),
   await runSuite(BROWSER),
 ]

@@ -20,7 +20,12 @@ if (STARTER === undefined) throw new Error('There is no plan to start the garden
 const PLAN: EarningPlan = { ...STARTER.plan, base: 3, newcomerWaitSeconds: 0 }
 
 const REWARDS: readonly Partial<RewardSettings>[] = [
-  { name: 'Name a seedling', word: 'seedling', price: 60, asks: { of: 'text', question: 'What should it be called?', least: 2, most: 40 } },
+  {
+    name: 'Name a seedling',
+    word: 'seedling',
+    price: 60,
+    asks: { of: 'text', question: 'What should it be called?', least: 2, most: 40 },
+  },
   { name: 'Water the blue pot', word: 'water', price: 15 },
   { name: 'A look at the bees', word: 'bees', price: 30 },
 ]

@@ -126,12 +126,16 @@ export const signInAttempt = pgTable('sign_in_attempt', {
 })
 
 /** JSON that a version could not read, as it was when something else took its place. */
-export const unreadable = pgTable('unreadable', {
-  id: bigint({ mode: 'number' }).primaryKey().generatedAlwaysAsIdentity(),
-  channel: channelRef(),
-  /** Of which table and column, and of which row. */
-  of: text().notNull(),
-  key: text().notNull(),
-  kept: jsonb().notNull(),
-  at: whole().notNull(),
-})
+export const unreadable = pgTable(
+  'unreadable',
+  {
+    id: bigint({ mode: 'number' }).generatedAlwaysAsIdentity(),
+    channel: channelRef(),
+    /** Of which table and column, and of which row. */
+    of: text().notNull(),
+    key: text().notNull(),
+    kept: jsonb().notNull(),
+    at: whole().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.id] })],
+)
