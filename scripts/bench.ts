@@ -24,6 +24,7 @@ async function main(): Promise<void> {
     console.log(`${cpus().length} cores`)
     await oneChannel(postgres.url, figures)
     await wholeInstallation(postgres.url, figures)
+    await manyChannels(postgres.url, figures)
     const { figures: measured, broken } = figures
     if (scale === '1')
       writeFileSync('bench.json', JSON.stringify({ cores: cpus().length, figures: measured, broken }, null, 2))
@@ -171,6 +172,30 @@ async function wholeInstallation(url: string, figures: Figures): Promise<void> {
     }
     note('(w) from the press on a desk page’s link to its heading, the slowest of four', 'ms', move.frameMs, 100)
     note('(w) from the press on a desk page’s link to its first row, the slowest of four', 'ms', move.contentMs, 300)
+  })
+}
+
+/** What many channels, most of them idle, and the rooms of one network come to. */
+async function manyChannels(url: string, figures: Figures): Promise<void> {
+  const bench = await import('./bench/channels.ts')
+  await figures.part('(x) many channels', async (note) => {
+    const many = await bench.manyChannels(url)
+    note('(x) lines answered in 200 channels on air of 2,000, one a second in each', '/s', many.linesPerSecond, 200)
+    note('(x) p99 from such a line to its answer', 'ms', many.p99, 50)
+    note('(x) memory of 1,000 channels in which something has just happened', 'MB', many.busyMegabytes, 20)
+    note('(x) memory of 1,000 idle ones', 'MB', many.idleMegabytes, 20)
+  })
+  await figures.part('(y) idle channels', async (note) => {
+    const idle = await bench.idleChannels(url)
+    note('(y) start with 10,000 channels, an empty database against it', 's', idle.startSeconds, idle.startEmptySeconds)
+    note('(y) the same against its aim', 's', idle.startSeconds, 3)
+    note('(y) statements of an idle channel in a minute', '', idle.statements, 1)
+  })
+  await figures.part('(z) bus', async (note) => {
+    const { neither, notices, nats, inCommit } = await bench.busRates(url)
+    note('(z) commits of 64 busy channels with notices after them, with none against it', '/s', notices, neither)
+    note('(z) the same with notices inside of the commits', '/s', inCommit, neither)
+    if (nats !== undefined) note('(z) the same with NATS', '/s', nats, neither)
   })
 }
 

@@ -1,2 +1,2 @@
 export { roomHandlers } from './handlers.ts'
-export { OPERATORS_ROOM, openRooms, type RoomRow, RoomSettings, rooms, storedRoom } from './rooms.ts'
+export { OPERATORS_ROOM, type RoomRow, RoomSettings, rooms, storedRoom } from './rooms.ts'

@@ -59,9 +59,6 @@ const saved = savedCollection(rooms, {
   full: 'room_invalid',
 })
 
-/** The rooms that the channel has set. */
-export const openRooms = saved.open
-
 const placeOf = ({ room, network }: RoomSettings): string =>
   [network === null ? '' : `${network.host}:${network.port}`, room].join('/').toLowerCase()
 

@@ -138,7 +138,7 @@ export class Channels {
 
   #writer(channel: number): ChannelWriter {
     const now = performance.now()
-    if (now - this.#sweptAt > IDLE_MS) this.#letGoOfIdle(now)
+    if (now - this.#sweptAt > IDLE_MS) this.letGoOfIdle()
     const known = this.#writers.get(channel)
     if (known !== undefined) {
       known.usedAt = now
@@ -150,10 +150,11 @@ export class Channels {
     return writer
   }
 
-  /** An idle channel costs no memory: what it holds is read anew when something comes. */
-  #letGoOfIdle(now: number): void {
+  /** An idle channel costs no memory: what it holds is read anew when something comes. @param idleMs - For so long nothing has come. */
+  letGoOfIdle(idleMs = IDLE_MS): void {
+    const now = performance.now()
     this.#sweptAt = now
     for (const [channel, { writer, usedAt }] of this.#writers)
-      if (now - usedAt > IDLE_MS && writer.idle) this.#writers.delete(channel)
+      if (now - usedAt >= idleMs && writer.idle) this.#writers.delete(channel)
   }
 }

@@ -1,4 +1,4 @@
 export { endWhatGoesOn } from './rest.ts'
 export { type ChannelParts, channelRoutes } from './routes.ts'
 export { settleChannels } from './settle.ts'
-export { KEPT_CLOSED_SECONDS, tellState } from './state.ts'
+export { tellState } from './state.ts'

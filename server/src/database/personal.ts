@@ -49,7 +49,7 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
       'lastSeenAt',
       'chattedAt',
     ],
-    plain: ['circles', 'circlesByHand', 'folded'],
+    plain: ['circles', 'circlesByHand', 'folded', 'rooms'],
   }),
   alias: theirs(schema.alias, {
     called: 'otherAccounts',

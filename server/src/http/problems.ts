@@ -182,6 +182,11 @@ const API_ERRORS = {
     message: 'What the address asks with cannot be used as it is.',
     when: 'What the address asks with is no whole number, out of its bounds, none of the words that there are, or a name that this address does not have; the sentence names it.',
   },
+  network_missing: {
+    status: 422,
+    message: 'There is no network that the operator has set up. Give the address of one.',
+    when: 'A chat room is to be on the operator’s network, and there is none.',
+  },
   nobody_present: {
     status: 409,
     message: 'Nobody is in the room right now.',

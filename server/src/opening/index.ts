@@ -1,4 +1,3 @@
 export { makeOpeningCode, newClaimCode, openingCodes, takeBackOpeningCode } from './code.ts'
-export { Claim, isFree, type OpeningRules, type Openings, openChannel, SLUG } from './open.ts'
-export { openChannels } from './read.ts'
+export { isFree, type OpeningRules, SLUG } from './open.ts'
 export { type OpeningParts, openingRoutes } from './routes.ts'

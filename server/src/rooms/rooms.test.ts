@@ -148,7 +148,7 @@ test('where the operator does not allow it, rooms are on the open net and encryp
       ...bodyOf(1, '#bench'),
       settings: { room: '#bench', network: null, moderators: '@' },
     }),
-  ).toMatchObject({ code: 'body_invalid' })
+  ).toMatchObject({ code: 'network_missing' })
 })
 
 test('a server that takes over answers each line once', async () => {

@@ -65,7 +65,7 @@ const badRoom = (place: string, sentence: string) =>
 function checkNetwork({ wanted, inside }: RoomParts, { network }: RoomSettings): void {
   if (network === null) {
     if (wanted.operatorsHost !== undefined) return
-    throw badRoom('settings.network', 'There is no network that the operator has set up. Give the address of one.')
+    throw problem('network_missing')
   }
   if (inside) return
   if (!network.tls)

@@ -42,8 +42,8 @@ test('every operation that the API describes is there, takes its own example, an
   const operations = Object.entries(api.paths).flatMap(([path, methods]) =>
     Object.entries(methods).map(([method, operation]) => ({ path, method, operation })),
   )
-  // Those that pause the channel, or end the session, that the others are called with come last.
-  const last = ({ path }: { readonly path: string }) => Number(/\/out|\/pause$/.test(path))
+  // Those that pause or move the channel, or end the session, that the others are called with come last.
+  const last = ({ path }: { readonly path: string }) => Number(/\/out|\/pause$|\/channel\/address$/.test(path))
   operations.sort((a, b) => last(a) - last(b))
   const ids = new Set<string>()
   for (const { path, method, operation } of operations) {
