@@ -22,6 +22,8 @@ export interface NetworkOptions {
   readonly nickService?: string
   /** Certificates of the network's own authority, as PEM. */
   readonly ca?: string
+  /** The pause between two commands besides speaking (milliseconds); left out: what any network bears. */
+  readonly errandMs?: number
   /** Whether the network may be one of the operator's own machines; left out: it may not. */
   readonly inside?: boolean
 }
@@ -39,8 +41,8 @@ export interface ConnectionOptions extends NetworkOptions {
 export interface Seated {
   /** What the room is called by now. */
   readonly room: string
-  /** The network has let the bot in: it can go into rooms. */
-  readonly registered: () => void
+  /** The key that the room asks for; undefined: none. */
+  readonly roomKey: string | undefined
   /** There is no connection, or none yet; `sentence` says why. */
   readonly down: (status: 'connecting' | 'refused', sentence: string) => void
   /** Something that happened in the room, or to somebody who may be in it. */
@@ -55,6 +57,8 @@ export interface Seated {
 }
 
 const CAPS = ['message-tags', 'account-tag', 'account-notify', 'extended-join', 'multi-prefix', 'server-time', 'batch']
+/** So many rooms are named in one command. */
+const ROOMS_AT_ONCE = 10
 const LONGEST_PAUSE_MS = 120_000
 const MINUTE_MS = 60_000
 /** What networks answer to too much at once: "target change too fast", "too many targets", "command dropped". */
@@ -70,7 +74,9 @@ export class Connection {
   readonly #login: Login
   readonly #nick: WishedNick
   readonly #seats = new Set<Seated>()
-  readonly #errands = new Errands()
+  readonly #errands: Errands
+  /** Who waits to go into their room. */
+  readonly #joining = new Set<Seated>()
   #registered = false
   #running = false
   #ended = false
@@ -83,6 +89,7 @@ export class Connection {
 
   constructor(readonly options: ConnectionOptions) {
     const { nick, sasl, nickService, log, burst, everyMs } = options
+    this.#errands = new Errands(options.errandMs)
     this.#login = new Login(sasl)
     this.#nick = new WishedNick(this.client, nick, nickService ?? '')
     this.pace = new Pace({
@@ -99,7 +106,7 @@ export class Connection {
   add(seat: Seated): void {
     this.#seats.add(seat)
     if (!this.#running) this.#start()
-    else if (this.#registered) this.#errands.add(() => this.#seats.has(seat) && seat.registered())
+    else if (this.#registered) this.join(seat)
     else seat.down(...this.#last)
   }
 
@@ -117,7 +124,28 @@ export class Connection {
 
   /** A command to the network, in its turn. */
   errand(does: () => void): void {
-    this.#errands.add(does)
+    this.#errands.add(() => {
+      does()
+      return true
+    })
+  }
+
+  /** Goes into a room, in its turn: with others that wait for the same, where no key is asked for. */
+  join(seat: Seated): void {
+    this.#joining.add(seat)
+    this.#errands.add(() => this.#joinSome())
+  }
+
+  /** @returns false: nobody waits any more. */
+  #joinSome(): boolean {
+    const waiting = [...this.#joining].filter((seat) => this.#seats.has(seat))
+    const [first] = waiting
+    const plain = waiting.filter(({ roomKey }) => roomKey === undefined).slice(0, ROOMS_AT_ONCE)
+    const some = first?.roomKey === undefined ? plain : [first]
+    for (const seat of some) this.#joining.delete(seat)
+    if (first === undefined) this.#joining.clear()
+    else this.client.join(some.map(({ room }) => room).join(','), first.roomKey)
+    return first !== undefined
   }
 
   /** Rooms are joined and spoken in again: the next failure begins with the shortest pause. */
@@ -206,7 +234,7 @@ export class Connection {
     }
     this.#registered = true
     this.#nick.registered(nick, this.#login.account !== undefined)
-    for (const seat of this.#seats) this.#errands.add(() => this.#seats.has(seat) && seat.registered())
+    for (const seat of this.#seats) this.join(seat)
   }
 
   /** Tells those whom it concerns: whoever sits in the room that it names, or everybody. */
@@ -251,6 +279,7 @@ export class Connection {
   #closed(fault: unknown): void {
     this.#registered = false
     this.#errands.clear()
+    this.#joining.clear()
     if (!this.#running) return
     const why = fault instanceof Error ? (fault as NodeJS.ErrnoException) : undefined
     if (this.#farewell !== undefined) this.#down('refused', this.#farewell)

@@ -4,15 +4,19 @@ const EVERY_MS = 1000
 
 /** What a connection does besides speaking: it goes into rooms and looks round in them, in its turn, never too much at once. */
 export class Errands {
-  readonly #waiting: (() => void)[] = []
-  /** When the next may be done if the burst is used up (milliseconds). */
-  #freeAt = 0
+  readonly #waiting: (() => boolean)[] = []
+  /** When the burst will be there again (milliseconds). */
+  #fullAt = 0
   #timer: NodeJS.Timeout | undefined
 
-  constructor(readonly now: () => number = () => performance.now()) {}
+  /** @param everyMs - The pause between two once the burst is used up. */
+  constructor(
+    readonly everyMs = EVERY_MS,
+    readonly now: () => number = () => performance.now(),
+  ) {}
 
-  /** Has something done as soon as it may be. */
-  add(errand: () => void): void {
+  /** Has something done as soon as it may be. @param errand - Returns whether there was anything to do still. */
+  add(errand: () => boolean): void {
     this.#waiting.push(errand)
     this.#go()
   }
@@ -22,13 +26,13 @@ export class Errands {
     clearTimeout(this.#timer)
     this.#timer = undefined
     this.#waiting.length = 0
-    this.#freeAt = 0
+    this.#fullAt = 0
   }
 
   #go(): void {
     if (this.#timer !== undefined) return
     while (this.#waiting.length > 0) {
-      const pause = this.#freeAt - this.now() - BURST * EVERY_MS
+      const pause = this.#fullAt - this.now() - (BURST - 1) * this.everyMs
       if (pause > 0) {
         this.#timer = setTimeout(() => {
           this.#timer = undefined
@@ -36,8 +40,7 @@ export class Errands {
         }, pause)
         return
       }
-      this.#freeAt = Math.max(this.#freeAt, this.now()) + EVERY_MS
-      this.#waiting.shift()?.()
+      if (this.#waiting.shift()?.()) this.#fullAt = Math.max(this.#fullAt, this.now()) + this.everyMs
     }
   }
 }

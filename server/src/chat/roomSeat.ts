@@ -85,6 +85,10 @@ export class RoomSeat implements Seated {
     return this.#room
   }
 
+  get roomKey(): string | undefined {
+    return this.options.roomKey
+  }
+
   #roomListener(): RoomListener {
     const { clock, presentBefore, issuer, moderators, lookRoundMs } = this.options
     const { client } = this.connection
@@ -122,10 +126,6 @@ export class RoomSeat implements Seated {
     this.#speaker.close()
     this.#listener.clear()
     this.connection.remove(this)
-  }
-
-  registered(): void {
-    this.connection.client.join(this.#room, this.options.roomKey)
   }
 
   down(status: 'connecting' | 'refused', sentence: string): void {
@@ -226,7 +226,7 @@ export class RoomSeat implements Seated {
     const { firstPauseMs = 1000 } = this.options
     const pause = Math.min(LONGEST_PAUSE_MS, firstPauseMs * 2 ** this.#failures++)
     clearTimeout(this.#again)
-    this.#again = setTimeout(() => this.connection.errand(() => this.registered()), pause * (0.5 + Math.random()))
+    this.#again = setTimeout(() => this.connection.join(this), pause * (0.5 + Math.random()))
   }
 
   #lost(): void {

@@ -9955,7 +9955,7 @@ export interface paths {
 					 *           "nick": "lamp",
 					 *           "account": "lamp"
 					 *         },
-					 *         "moderators": "example"
+					 *         "moderators": "@&~"
 					 *       },
 					 *       "password": "lamp",
 					 *       "roomKey": "lamp"
@@ -10014,7 +10014,7 @@ export interface paths {
 					 *           "nick": "lamp",
 					 *           "account": "lamp"
 					 *         },
-					 *         "moderators": "example"
+					 *         "moderators": "@&~"
 					 *       },
 					 *       "password": "lamp",
 					 *       "roomKey": "lamp"

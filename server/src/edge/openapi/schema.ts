@@ -55,7 +55,7 @@ function describedChoice(anyOf: Json | undefined): Fields {
 }
 
 /** Texts that fit the patterns that our schemas ask for. */
-const TEXTS = ['lamp', 'follower', 'circle:1', 'abc0', '#aabbcc', 'https://example.org/hook']
+const TEXTS = ['lamp', 'follower', 'circle:1', 'abc0', '#aabbcc', 'https://example.org/hook', '#lamp', '@&~']
 
 /** Something that fits a schema: the smallest figures, the first of what can be chosen, and nothing that may be left out. @param named - The schemas that others refer to. */
 export function exampleOf(schema: Json, named: Readonly<Record<string, Json>>): Json {
