@@ -78,7 +78,7 @@ test('each channel hears and answers its own room, and takes no other channel’
   await standin.getByLabel('Room').selectOption('#roof-garden')
   const name = newcomer()
   await say(standin, name, '!acorns')
-  await expect(standin.getByText(`${name} has 0 acorns.`)).toBeVisible()
+  await expect(standin.getByText(`${name} has 50 acorns.`)).toBeVisible()
   await desk.getByRole('button', { name: 'Add a room' }).click()
   await desk.getByLabel('Room', { exact: true }).fill('#workbench')
   await expectAccessible(desk)

@@ -3,13 +3,15 @@ import { type Line, type Room, say } from './room.ts'
 
 interface ChatProps {
   readonly room: Room | undefined
+  /** The room that was chosen; empty: the first. */
+  readonly chosen: string
   readonly choose: (room: string) => void
   readonly as: string
   readonly setAs: (name: string) => void
 }
 
 /** The room's chat, with a box to speak as anyone. */
-export function Chat({ room, choose, as, setAs }: ChatProps) {
+export function Chat({ room, chosen, choose, as, setAs }: ChatProps) {
   const end = useRef<HTMLDivElement>(null)
   const newest = room?.lines.at(-1)?.id
   useEffect(() => {
@@ -29,7 +31,7 @@ export function Chat({ room, choose, as, setAs }: ChatProps) {
         ))}
         <div ref={end} />
       </div>
-      <SpeakForm room={room?.room ?? ''} people={room ? [room.streamer, ...room.people] : []} as={as} setAs={setAs} />
+      <SpeakForm room={chosen} people={room ? [room.streamer, ...room.people] : []} as={as} setAs={setAs} />
     </aside>
   )
 }

@@ -24,7 +24,7 @@ export function Page() {
           <Points as={as} />
           <Hooks />
         </main>
-        <Chat room={room} choose={setChosen} as={as} setAs={setAs} />
+        <Chat room={room} chosen={chosen} choose={setChosen} as={as} setAs={setAs} />
       </div>
     </div>
   )

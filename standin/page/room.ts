@@ -44,7 +44,7 @@ export function useRoom(as: string, chosen: string): Room | undefined {
     }
     return () => source.close()
   }, [as, known, query])
-  return room
+  return known ? room : undefined
 }
 
 /** The lines with one more, if it is one and not there yet: the last lines are told again each time somebody else is played. */

@@ -12,7 +12,7 @@ interface FrontFrameProps {
 /** A page of the installation: its mark, its heading, and what it is about. */
 export const FrontFrame = ({ title, wide = false, children }: FrontFrameProps) => (
   <main className={clsx('mx-auto flex min-h-dvh flex-col gap-5 p-5', wide ? 'max-w-6xl' : 'max-w-xl')}>
-    <a href="/" aria-label="All channels" className="self-start">
+    <a href="/" className="self-start">
       <Mark />
     </a>
     <PageTitle>{title}</PageTitle>
