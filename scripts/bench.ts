@@ -191,6 +191,15 @@ async function manyChannels(url: string, figures: Figures): Promise<void> {
     note('(y) the same against its aim', 's', idle.startSeconds, 3)
     note('(y) statements of an idle channel in a minute', '', idle.statements, 1)
   })
+  await figures.part('(u) rooms', async (note) => {
+    const { takenOver } = await import('./bench/rooms.ts')
+    const rooms = await takenOver(url)
+    note('(u) from the start of a server until its bot sat in 1,000 rooms by one connection', 's', rooms.joined, 10)
+    note('(u) from the death of that server to the first answer of another', 's', rooms.firstAnswer, 10)
+    note('(u) the same until it sat in all rooms again', 's', rooms.allBack, 10)
+    note(`(u) of ${rooms.said} lines meanwhile: never answered`, '', rooms.lost, rooms.said)
+    note('(u) of them: answered twice', '', rooms.twice, 1)
+  })
   await figures.part('(z) bus', async (note) => {
     const { neither, notices, nats, inCommit } = await bench.busRates(url)
     note('(z) commits of 64 busy channels with notices after them, with none against it', '/s', notices, neither)

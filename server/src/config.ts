@@ -52,6 +52,7 @@ const Environment = Type.Object({
   ROOMS_SHARED: Type.String({ pattern: '^(yes|no)$', default: 'no' }),
   TRUSTED_PROXIES: Type.String({ pattern: '^[0-9]$', default: '0' }),
   REQUESTS_PER_10S: Type.String({ pattern: '^[1-9][0-9]{0,8}$', default: '300' }),
+  CHAT_ANSWERS_PER_10S: Type.String({ pattern: '^[1-9][0-9]{0,4}$', default: '7' }),
   CHAT_COMMANDS_PER_10S: Type.String({ pattern: '^[1-9][0-9]{0,3}$', default: '10' }),
   CHAT_LINES_PER_10S: Type.String({ pattern: '^[1-9][0-9]{0,9}$', default: '30' }),
   FEEDS_PER_ADDRESS: Type.String({ pattern: '^[1-9][0-9]{0,5}$', default: '60' }),

@@ -24,6 +24,8 @@ export interface NetworkOptions {
   readonly ca?: string
   /** The pause between two commands besides speaking (milliseconds); left out: what any network bears. */
   readonly errandMs?: number
+  /** The pause between two lines, once many at once have been said (milliseconds); left out: the same. */
+  readonly everyMs?: number
   /** Whether the network may be one of the operator's own machines; left out: it may not. */
   readonly inside?: boolean
 }
@@ -32,9 +34,8 @@ export interface ConnectionOptions extends NetworkOptions {
   readonly log: Logger
   /** The first pause before connecting again; each next one is twice as long (milliseconds). */
   readonly firstPauseMs?: number
-  /** How many lines at once, and the pause for each one more. */
+  /** How many lines at once. */
   readonly burst?: number
-  readonly everyMs?: number
 }
 
 /** What is told of the connection to whoever sits in a room by it. */

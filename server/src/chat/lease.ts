@@ -50,9 +50,9 @@ export class Leases {
     return (await this.pool.query<{ n: number }>(OTHERS, [this.holder])).rows[0]?.n ?? 0
   }
 
-  /** Lets go of some, so that others take them at once. */
+  /** Lets go of some, so that others take them at once, and know that nothing was lost. */
   async letGo(connections: readonly string[]): Promise<void> {
-    const text = 'update chat_lease set until = 0 where holder = $1 and connection = any($2::text[])'
+    const text = 'update chat_lease set until = 0, renewed_at = 0 where holder = $1 and connection = any($2::text[])'
     await this.pool.query(text, [this.holder, connections])
   }
 }

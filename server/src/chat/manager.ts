@@ -17,7 +17,7 @@ import type { WantedRoom, WantedRooms } from './wanted.ts'
 /** So often it is looked which rooms there are, beside what is told at once (milliseconds). */
 const LOOK_MS = 20_000
 /** So many rooms are sat down in at once: each asks the database some questions. */
-const AT_ONCE = 8
+const AT_ONCE = 16
 /** Who does not hear from the database for so long has lost its leases (milliseconds). */
 const LOST_MS = LEASE_MS - RENEW_MS
 
@@ -66,6 +66,7 @@ export class ConnectionManager {
   #timer: NodeJS.Timeout | undefined
   #stopped = false
   #turn: Promise<void> = Promise.resolve()
+  #renewing: NodeJS.Timeout | undefined
 
   constructor(readonly parts: ManagerParts) {
     this.#leases = new Leases(parts.channels.pool)
@@ -73,6 +74,8 @@ export class ConnectionManager {
 
   /** Sits down wherever nobody sits yet, now and whenever that changes. */
   async start(): Promise<void> {
+    // Apart from all else: sitting down in a thousand rooms takes longer than a lease lasts.
+    this.#renewing ??= setInterval(() => void this.#renew(), RENEW_MS)
     await this.look()
     this.#timer ??= setInterval(() => void this.#next(), RENEW_MS)
   }
@@ -86,6 +89,7 @@ export class ConnectionManager {
   async stop(): Promise<void> {
     this.#stopped = true
     clearInterval(this.#timer)
+    clearInterval(this.#renewing)
     await this.#turn.catch(() => {})
     const held = [...this.#held.keys()]
     await this.#leave(held)
@@ -94,22 +98,32 @@ export class ConnectionManager {
 
   /** One after the other: the last that was wanted is what holds. */
   #next(): Promise<void> {
-    this.#turn = this.#turn.then(() => this.#look()).catch((err: unknown) => this.#failed(err))
+    this.#turn = this.#turn.then(() => this.#look()).catch((err: unknown) => this.#warn(err))
     return this.#turn
   }
 
-  /** Without the database nobody knows whose the connections are: after a while they must be another's. */
-  async #failed(err: unknown): Promise<void> {
+  /** Renews what is held, and gets up where it has become another's. */
+  async #renew(): Promise<void> {
+    try {
+      if (this.#held.size === 0) return
+      const held = [...this.#held.keys()]
+      const still = await this.#leases.renew()
+      this.#renewedAt = performance.now()
+      await this.#leave(held.filter((one) => !still.has(one)))
+    } catch (err) {
+      this.#warn(err)
+      // Without the database nobody knows whose the connections are: after a while they must be another's.
+      if (performance.now() - this.#renewedAt > LOST_MS) await this.#leave([...this.#held.keys()])
+    }
+  }
+
+  #warn(err: unknown): void {
     this.parts.log.warn({ err }, 'the connections to chat could not be looked after')
-    if (performance.now() - this.#renewedAt > LOST_MS) await this.#leave([...this.#held.keys()])
   }
 
   async #look(): Promise<void> {
     if (this.#stopped) return
     const now = performance.now()
-    const still = this.#held.size === 0 ? new Set<string>() : await this.#leases.renew()
-    this.#renewedAt = performance.now()
-    await this.#leave([...this.#held.keys()].filter((one) => !still.has(one)))
     if (now - this.#lookedAt > LOOK_MS) {
       this.#rooms = await this.parts.wanted.all()
       this.#lookedAt = now
@@ -139,6 +153,7 @@ export class ConnectionManager {
   }
 
   #hold({ connection, renewedBefore }: TakenLease): void {
+    this.#renewedAt = performance.now()
     this.#held.set(connection, { renewedBefore, sittings: new Map(), connection: undefined })
   }
 
@@ -154,7 +169,8 @@ export class ConnectionManager {
         if (!shapes.has(name) && !this.#isElsewhere(wanted)) await this.parts.table.gone(wanted.channel, wanted.id)
       }
       const missing = rooms.filter((one) => !held.sittings.has(nameOf(one)))
-      for (let i = 0; i < missing.length; i += AT_ONCE)
+      // What is lost meanwhile is another's.
+      for (let i = 0; i < missing.length && this.#held.get(connection) === held; i += AT_ONCE)
         await Promise.all(missing.slice(i, i + AT_ONCE).map((one) => this.#sit(held, one)))
     }
   }
@@ -174,6 +190,7 @@ export class ConnectionManager {
     held.sittings.set(nameOf(wanted), { wanted, sitting })
     try {
       await sitting.start()
+      if (this.#held.get(connection) !== held) await sitting.stop()
     } catch (err) {
       held.sittings.delete(nameOf(wanted))
       await sitting.stop().catch(() => {})

@@ -109,3 +109,25 @@ test('a seat whose lease is over counts as empty, and nobody is paid beyond what
   expect(await leases.renew()).toEqual(new Set())
   expect(await seats.taken({ ...seat, renewedBefore }, 0, 0)).toEqual({ knownUntil: now - 30, spokenSeq: 5 })
 })
+
+test('a connection whose lease was lost is left, and taken again; what was not heard meanwhile is said, and nothing answered twice', async () => {
+  const { pool, channel, room, said, start, bots } = await withRoom()
+  const { channels } = await start()
+  await channels.submit(channel, 'setup', { kind: 'channel.setUp', currency: CURRENCY, plan: PLAN })
+  const seats = new SeatTable(pool, () => Math.floor(Date.now() / 1000))
+  await soon(async () => expect((await seats.stateOf(channel)).status).toBe('connected'))
+  const pia = { nick: 'Pia', account: 'pia', operator: false }
+  room.join(pia)
+  room.say(pia, '!rivets')
+  await soon(() => expect(said).toEqual(['Pia has 0 rivets.']))
+  // As if this server had died with it, before it noted what it had said.
+  await pool.query(
+    "update chat_lease set holder = 'another', until = (extract(epoch from clock_timestamp()) * 1000)::bigint + 3000",
+  )
+  await soon(() => expect(bots()).toBe(0))
+  await pool.query("update chat_seat set spoken_seq = 0, status = 'connected'")
+  await soon(async () => expect((await seats.stateOf(channel)).sentence).toMatch(/^In #bench\. For .* nobody heard/))
+  expect(bots()).toBe(1)
+  room.say(pia, '!rivets')
+  await soon(() => expect(said).toEqual(['Pia has 0 rivets.', 'Pia has 0 rivets.']))
+})

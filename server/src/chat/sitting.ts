@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { Logger } from 'pino'
+import { durationInWords } from '#core/currency'
 import type { UnixSeconds } from '#core/schema'
 import { channelSetting } from '#core/settings'
 import { type Voice, voiceSetting } from '#core/voice'
@@ -35,6 +36,9 @@ export interface SittingParts {
   readonly seat: (on: On) => RoomSeat
 }
 
+/** Who died may have lived and spoken for so long after its last sign of life (seconds). */
+const LAST_WORDS_SECONDS = 2
+
 /** What sends the bot in or out, or has it speak. */
 const HEARD: ReadonlySet<string> = new Set([
   ...['channel.changed', 'chat.replied', 'chat.voice', 'show.started', 'show.ended'],
@@ -69,6 +73,10 @@ export class Sitting {
   #losing: NodeJS.Timeout | undefined
   #unsubscribe = () => {}
   #stopped = false
+  /** Up to when who sat here before may have spoken, if it died (Unix seconds). */
+  #diedAt = 0
+  /** For how long nobody heard the room before this sitting, because who sat there died (seconds). */
+  #unheard = 0
   /** One coming or going after the other: the last that was wanted is what holds. */
   #moving: Promise<void> = Promise.resolve()
 
@@ -77,12 +85,13 @@ export class Sitting {
   }
 
   async start(): Promise<void> {
-    const { channel, channels, table } = this.parts
+    const { channel, channels, table, renewedBefore } = this.parts
     const { clock, pool, feed } = channels
     const known = (await lastFactAt(pool, channel)) ?? clock()
     const before = await table.taken(this.parts, known, await newestSeq(pool, channel))
     this.#knownUntil = before.knownUntil
     this.#spokenSeq = before.spokenSeq
+    this.#diedAt = renewedBefore === 0 ? 0 : renewedBefore + LAST_WORDS_SECONDS
     await this.#comeOrGo()
     const listener = { wants: ({ kind }: Fact) => HEARD.has(kind), send: (fact: Fact) => this.#heard(fact) }
     const unsubscribe = await feed.subscribe(channel, listener, before.spokenSeq)
@@ -106,7 +115,9 @@ export class Sitting {
   #heard(fact: Fact): void {
     this.#spokenSeq = fact.seq
     if (fact.kind !== 'chat.replied') return void this.#move()
-    if (!this.#muted) this.#seat?.speak(fact)
+    // Whoever died has perhaps said it: an answer is rather lost than said twice.
+    const saidBefore = fact.at <= this.#diedAt
+    if (!this.#muted && !saidBefore) this.#seat?.speak(fact)
     this.#writing ??= setTimeout(() => void this.#write(), WRITE_MS)
   }
 
@@ -139,14 +150,27 @@ export class Sitting {
       knownUntil: () => this.#knownUntil,
       onState: (next) => {
         if (this.#seat !== undefined && this.#seat !== seat) return
+        if (next.status === 'connected') this.#noteUnheard()
         this.#stillKnown()
-        this.#state = next
+        this.#state = this.#withUnheard(next)
         this.#lostOrNot()
         void this.#write()
       },
     })
     this.#seat = seat
     seat.start()
+  }
+
+  #noteUnheard(): void {
+    if (this.#diedAt === 0 || this.#unheard > 0) return
+    this.#unheard = Math.max(1, this.parts.channels.clock() - this.#knownUntil)
+  }
+
+  /** Says that a while was lost, where who sat here before died. */
+  #withUnheard(state: ChatState): ChatState {
+    if (state.status !== 'connected' || this.#unheard === 0) return state
+    const lost = `For ${durationInWords(this.#unheard)} before that nobody heard what was said here: a server had failed.`
+    return { ...state, sentence: `${state.sentence} ${lost}` }
   }
 
   #leave(): void {

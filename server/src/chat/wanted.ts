@@ -49,6 +49,7 @@ export function operatorsNetwork(config: Config): NetworkOptions | undefined {
     ...{ host, port, tls, nick, inside: true },
     ...(account !== '' && { sasl: { account, password } }),
     unsigned: config.CHAT_SASL === 'optional',
+    everyMs: 10_000 / Number(config.CHAT_ANSWERS_PER_10S),
     errandMs: 10_000 / Number(config.CHAT_COMMANDS_PER_10S),
     nickService: config.CHAT_NICK_SERVICE === 'none' ? '' : config.CHAT_NICK_SERVICE,
     ...(config.CHAT_TLS_CA !== '' && { ca: certificateIn(config.CHAT_TLS_CA) }),
