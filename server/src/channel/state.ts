@@ -37,6 +37,8 @@ export async function tellState(
   const state = { name, address: slug, listed: !unlisted, paused: pausedBy !== null, closed: closedAt !== null }
   answered(await channels.submit(channel, key, { kind: 'channel.change', channel: state }))
   await channels.feed.channelChanged(channel)
+  // The bot goes out of the rooms of a channel that is closed, and back into those of one that is not any more.
+  await channels.feed.roomsChanged()
   return head
 }
 

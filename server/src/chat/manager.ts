@@ -124,13 +124,14 @@ export class ConnectionManager {
   async #look(): Promise<void> {
     if (this.#stopped) return
     const now = performance.now()
-    if (now - this.#lookedAt > LOOK_MS) {
+    const looks = now - this.#lookedAt > LOOK_MS
+    if (looks) {
       this.#rooms = await this.parts.wanted.all()
       this.#lookedAt = now
-      await this.#drop()
     }
     await this.#take()
     await this.#sitEverywhere()
+    if (looks) await this.#drop()
   }
 
   /** Lets go of connections that no room hangs on any more. */

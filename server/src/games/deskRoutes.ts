@@ -78,9 +78,9 @@ function changeRoute(channels: Channels, game: Game): Route {
     does: `Change how the game ${game} is played`,
     answer: GameSaved,
     body: Type.Object({ settings: GAME_SETTINGS[game], confirmed: Type.Optional(Type.Boolean()) }, closed),
-    handle: async ({ channel, key, body }) => {
-      const { settings, confirmed = false } = body
-      return hand(channels, { channel, key }, { kind: 'game.change', game, settings, confirmed })
+    handle: async (call) => {
+      const { settings, confirmed = false } = call.body
+      return hand(channels, call, { kind: 'game.change', game, settings, confirmed })
     },
   })
 }

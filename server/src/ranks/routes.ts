@@ -38,9 +38,9 @@ function deskRoutes(db: Reader, channels: Channels): Route[] {
       answer: exactly({ ranks: Count }),
       allowed: desk('change', 'ranks'),
       body: RankPlan,
-      handle: async ({ channel, key, body }) => {
-        const done = answered(await channels.submit(channel.id, key, { kind: 'ranks.change', plan: body }))
-        await reviewEveryone(channels, channel.id, key)
+      handle: async (call) => {
+        const done = await hand(channels, call, { kind: 'ranks.change', plan: call.body })
+        await reviewEveryone(channels, call.channel.id, call.key)
         return done
       },
     }),
@@ -80,9 +80,9 @@ function circleRoutes(channels: Channels): Route[] {
       answer: exactly({ circle: CircleId }),
       allowed: desk('change', 'ranks'),
       body: Save,
-      handle: async ({ channel, key, body }) => {
-        const done = answered(await channels.submit(channel.id, key, { kind: 'circle.save', ...body }))
-        await reviewEveryone(channels, channel.id, key)
+      handle: async (call) => {
+        const done = await hand(channels, call, { kind: 'circle.save', ...call.body })
+        await reviewEveryone(channels, call.channel.id, call.key)
         return done
       },
     }),

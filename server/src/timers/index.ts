@@ -139,10 +139,12 @@ const outgoingTasks = ({ outgoing }: RunnerParts): TaskList =>
 
 /** What is done with a timer whose time has come: its intent is handed in until it is answered, or it is a job of the server's. */
 function tasksOf(parts: RunnerParts): TaskList {
-  const { pool, channels, log, stopped } = parts
+  const { pool, channels, log } = parts
   const jobs = asTasks<Exclude<keyof Jobs, OutgoingJob>>({
-    'earning.allowance': ({ channel, due }) => untilDone(() => payAllowances(channels, channel, due), stopped),
-    'earning.tick': ({ channel, show }, attempt) => untilDone(() => tick(channels, channel, show, attempt), stopped),
+    'earning.allowance': ({ channel, due }) =>
+      untilDone(() => payAllowances(channels, channel, due), endOf(parts, channel)),
+    'earning.tick': ({ channel, show }, attempt) =>
+      untilDone(() => tick(channels, channel, show, attempt), endOf(parts, channel)),
   })
   return {
     ...jobs,
@@ -154,24 +156,22 @@ function tasksOf(parts: RunnerParts): TaskList {
 }
 
 /** Hands an intent in. One timer hands in once, however often it is tried; set again after it ran it is another one. */
-async function handIn(
-  { channels, stopped }: RunnerParts,
-  { channel, key, intent }: Kept,
-  timer: string,
-): Promise<void> {
+async function handIn(parts: RunnerParts, { channel, key, intent }: Kept, timer: string): Promise<void> {
+  const { channels } = parts
+  const end = endOf(parts, channel)
   const own = `${key}#${timer}`
   const submit = async () => void (await channels.submit(channel, own, intent))
   switch (intent.kind) {
     case 'trigger.run':
-      return untilDone(async () => void (await timed(channels, channel, own, intent)), stopped, MOST_TRIES)
+      return untilDone(async () => void (await timed(channels, channel, own, intent)), end, MOST_TRIES)
     case 'game.tick':
-      return untilDone(submit, stopped).catch(async (fault: unknown) => {
+      return untilDone(submit, end).catch(async (fault: unknown) => {
         if (!(fault instanceof IntentBug)) throw fault
         // A round always ends: one that cannot go on gives every stake back.
         await channels.submit(channel, `${own}/off`, { kind: 'game.callOff', round: intent.round, by: 'the server' })
       })
     default:
-      return untilDone(submit, stopped)
+      return untilDone(submit, end)
   }
 }
 
@@ -179,18 +179,32 @@ const RETRY_MS = 300
 /** After so many tries at once a trigger waits, so that one that cannot be run keeps no other one waiting. */
 const MOST_TRIES = 30
 
+/** When work for a channel is not tried again. */
+interface End {
+  readonly stopped: () => boolean
+  /** Whether the channel was deleted: what was to come for it comes to nothing. */
+  readonly gone: () => Promise<boolean>
+}
+
+const endOf = ({ channels, stopped }: RunnerParts, channel: number): End => ({
+  stopped,
+  // Where the database is away nothing is known to be gone.
+  gone: () =>
+    channels.head(channel).then(
+      (head) => head === undefined,
+      () => false,
+    ),
+})
+
 /** Tries again until it works: left to itself the queue would wait longer after each failure, and people are waiting. */
-async function untilDone(
-  work: () => Promise<void>,
-  stopped: () => boolean,
-  most = Number.POSITIVE_INFINITY,
-): Promise<void> {
+async function untilDone(work: () => Promise<void>, end: End, most = Number.POSITIVE_INFINITY): Promise<void> {
   for (let tries = 1; ; tries++) {
     try {
       return await work()
     } catch (fault) {
+      if (await end.gone()) return
       // What failed by a bug fails again: the queue tries it later, and nothing else waits for it.
-      if (stopped() || tries >= most || fault instanceof IntentBug) throw fault
+      if (end.stopped() || tries >= most || fault instanceof IntentBug) throw fault
       await new Promise((later) => setTimeout(later, RETRY_MS))
     }
   }

@@ -25,3 +25,16 @@ test('seen intents and facts go after 40 days; the numbering goes on, and money 
   expect(seqs).toEqual([4, 5, 6])
   expect(await prune(pool, () => NOW)).toEqual({ intents: 0, facts: 0 })
 })
+
+test('a channel that was closed thirty days ago goes, with what was to come for it; one that was closed later stays', async () => {
+  const { pool } = await testDatabase()
+  const [old, late] = [await addChannel(pool), await addChannel(pool, 'late')]
+  const { send } = writerFor(pool, old)
+  await send('in', { kind: 'presence.arrived', who: { account: 'pia', name: 'pia' } })
+  const closed = 'update channel set closed_at = extract(epoch from now())::bigint - $2 where id = $1'
+  await pool.query(closed, [old, 31 * DAY])
+  await pool.query(closed, [late, 29 * DAY])
+  await prune(pool, () => NOW)
+  expect((await pool.query('select id from channel')).rows).toEqual([{ id: late }])
+  expect((await pool.query('select 1 from viewer')).rowCount).toBe(0)
+})

@@ -68,7 +68,7 @@ export function GamePanel<G extends Game>({ game, view, commands, close }: GameP
       parts={PARTS[game]}
       part={part}
       setPart={setPart}
-      foot={<GameFoot game={game} kept={kept} fault={firstFault(faults)} />}
+      foot={<GameFoot game={game} live={live} kept={kept} fault={firstFault(faults)} />}
     >
       <DraftFields kept={kept} faults={faults}>
         <Part part={part} game={game} draft={draft} put={put as never} view={view} commands={commands} />
@@ -136,16 +136,18 @@ function WhoPart({ game, draft, put, commands }: Omit<PartProps, 'part' | 'view'
 
 interface GameFootProps<G extends Game> {
   readonly game: G
+  /** What the draft was begun from. */
+  readonly live: SettingsOf[G]
   readonly kept: Draft<SettingsOf[G]>
   readonly fault: string | undefined
 }
 
-function GameFoot<G extends Game>({ game, kept, fault }: GameFootProps<G>) {
+function GameFoot<G extends Game>({ game, live, kept, fault }: GameFootProps<G>) {
   const { draft, settle, changed, conflict } = kept
   const [asking, setAsking] = useState(false)
   const save = useChange({
     ask: ({ sent, confirmed }: { sent: SettingsOf[G]; confirmed: boolean }) =>
-      answerOf(saveGame(game, sent, confirmed)),
+      answerOf(saveGame(game, sent, confirmed, live)),
     invalidates: ['games', 'commands'],
     onDone: () => setAsking(false),
     onFresh: (_, { sent }) => settle(sent),

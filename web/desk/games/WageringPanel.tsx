@@ -1,5 +1,6 @@
 import { api } from '../../parts/api.ts'
 import { Problem } from '../../parts/feedback/Notice.tsx'
+import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
 import { NumberInput } from '../../parts/form/inputs.tsx'
@@ -15,7 +16,7 @@ export function WageringPanel({ view }: { view: DeskGames }) {
   const action = useGameAction({ inPlace: true })
   const save = () =>
     action.mutate(
-      { send: () => api.PUT('/desk/wagering', { body: draft }), said: 'Saved.' },
+      { send: () => api.PUT('/desk/wagering', { body: draft, ...changedFrom(view.wagering) }), said: 'Saved.' },
       { onSuccess: () => settle(draft) },
     )
   return (

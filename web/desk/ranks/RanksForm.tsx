@@ -4,6 +4,7 @@ import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
 import { Wrong } from '../../parts/feedback/Wrong.tsx'
+import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
 import { Radios } from '../../parts/form/Radios.tsx'
@@ -44,7 +45,7 @@ export function RanksForm({ ranks }: { ranks: Ranks }) {
   const { draft, plan, wrong, put, discard, settle, conflict } = useRankDraft(ranks)
   const { measure, lines, announce } = draft
   const changed = plan === undefined || !same(plan, ranks.plan)
-  const { preview, apply } = useRankChange()
+  const { preview, apply } = useRankChange(ranks.plan)
   const edit = (change: () => void) => {
     change()
     preview.reset()
@@ -141,14 +142,15 @@ function Announcement({ value, onValue, rank }: AnnouncementProps) {
   )
 }
 
-function useRankChange() {
+/** @param live - What the draft was begun from. */
+function useRankChange(live: RankPlan) {
   const preview = useChange({
     ask: (plan: RankPlan) => answerOf(api.POST('/desk/ranks/preview', { body: plan })),
     invalidates: [],
     inPlace: true,
   })
   const apply = useChange({
-    ask: (plan: RankPlan) => answerOf(api.PUT('/desk/ranks', { body: plan })),
+    ask: (plan: RankPlan) => answerOf(api.PUT('/desk/ranks', { body: plan, ...changedFrom(live) })),
     invalidates: 'all',
     said: 'The ranks are saved, and everyone has theirs.',
     onDone: () => preview.reset(),

@@ -4,6 +4,7 @@ import { type TallyRow, TallySettings } from '#core/tallies'
 import { answerOf, api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
+import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { fieldOf } from '../../parts/form/DraftField.tsx'
 import { DraftFields } from '../../parts/form/DraftFields.tsx'
@@ -32,8 +33,10 @@ interface TallyDialogProps {
   readonly close: () => void
 }
 
-const saveTally = (id: number | null, body: TallySettings): Sent<{ readonly tally: number }> =>
-  id === null ? api.POST('/desk/tallies', { body }) : api.PUT('/desk/tallies/{id}', { params: { path: { id } }, body })
+const saveTally = (tally: TallyRow | null, body: TallySettings): Sent<{ readonly tally: number }> =>
+  tally === null
+    ? api.POST('/desk/tallies', { body })
+    : api.PUT('/desk/tallies/{id}', { params: { path: { id: tally.id } }, body, ...changedFrom(settingsOf(tally)) })
 
 /** Makes or changes a tally; a new one is followed by the words that can be made for it. */
 export function TallyDialog({ view, tally, close }: TallyDialogProps) {
@@ -42,7 +45,7 @@ export function TallyDialog({ view, tally, close }: TallyDialogProps) {
   const [made, setMade] = useState<TallyRow>()
   const sent = { ...draft, key: draft.key || keyFor(draft.name) }
   const save = useChange({
-    ask: () => answerOf(saveTally(tally?.id ?? null, sent)),
+    ask: () => answerOf(saveTally(tally, sent)),
     invalidates: ['commands'],
     said: () => `${draft.name} is saved.`,
     onFresh: ({ tally: id }) => {
