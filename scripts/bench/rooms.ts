@@ -80,7 +80,7 @@ async function killed(
   rooms: readonly ChatRoom[],
 ): Promise<Omit<TakenOver, 'joined'>> {
   // All have been looked round in by then.
-  await pause(scaled(15_000, 8000))
+  await pause(scaled(15_000, 4000))
   const talk = talking(rooms)
   try {
     await pause(2000)
@@ -89,7 +89,7 @@ async function killed(
     const firstAnswer = await talk.nextAnswerAfter(500)
     await until(() => everywhere(rooms))
     const allBack = (performance.now() - died) / 1000
-    await pause(scaled(15_000, 6000))
+    await pause(scaled(15_000, 4000))
     return { firstAnswer: (firstAnswer - died) / 1000, allBack, ...talk.stop() }
   } finally {
     talk.stop()

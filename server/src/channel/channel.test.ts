@@ -135,6 +135,30 @@ describe('a channel', () => {
     expect((await pool.query('select slug from channel')).rows).toEqual([{ slug: 'other' }])
   })
 
+  test('that is being taken along can be let go of in the middle, any number of times', async () => {
+    const { wanda, web, pool, channel } = await bench()
+    await pool.query(
+      'insert into flow (channel, minute, paid, spent) select $1, i * 60, 1, 1 from generate_series(1, 60000) i',
+      [channel],
+    )
+    for (let i = 0; i < 6; i++) {
+      const leaving = new AbortController()
+      const answer = await fetch(`${web}/api/channels/bench/desk/channel/export`, {
+        headers: { cookie: wanda },
+        signal: leaving.signal,
+      })
+      expect(answer.status).toBe(200)
+      await answer.body?.getReader().read()
+      leaving.abort()
+      await expect
+        .poll(
+          async () => (await pool.query("select 1 from pg_stat_activity where state = 'idle in transaction'")).rowCount,
+        )
+        .toBe(0)
+    }
+    expect((await fetch(`${web}/readyz`)).status).toBe(200)
+  })
+
   test('is taken along as a zip that holds its rows, and no secret', async () => {
     const { wanda, at, submit, richViewer, pool, channel } = await bench()
     await richViewer('pia', 1234)

@@ -61,15 +61,31 @@ async function* contentOf(client: Client, channel: number, file: string): AsyncG
   if (found !== undefined) yield found.content
 }
 
+/** What is read for the file; once nobody takes it any more, what goes wrong with that concerns nobody. */
+function partOf(pieces: AsyncGenerator<string | Buffer>, out: Readable): Readable {
+  const quietly = async function* () {
+    try {
+      for await (const piece of pieces) {
+        if (out.destroyed) return
+        yield piece
+      }
+    } catch (fault) {
+      if (!out.destroyed) throw fault
+    }
+  }
+  return Readable.from(quietly())
+}
+
 async function fill(zip: ZipFile, client: Client, { id, slug, name }: ChannelHead, now: number): Promise<void> {
+  const out = zip.outputStream as Readable
   const about = { what: 'A channel of Ricompensa', version: 1, name, address: slug, madeAt: now }
   zip.addBuffer(Buffer.from(`${JSON.stringify(about, null, 2)}\n`), 'about.json')
   for (const table of exportedTables())
-    zip.addReadStreamLazy(`${table.name}.jsonl`, {}, (give) => give(null, Readable.from(linesOf(client, id, table))))
+    zip.addReadStreamLazy(`${table.name}.jsonl`, {}, (give) => give(null, partOf(linesOf(client, id, table), out)))
   const files = await client.query<{ file: string }>('select file from media_content where channel = $1', [id])
   for (const { file } of files.rows)
     zip.addReadStreamLazy(`library/${file}`, { compress: false }, (give) =>
-      give(null, Readable.from(contentOf(client, id, file))),
+      give(null, partOf(contentOf(client, id, file), out)),
     )
   zip.end()
 }
@@ -97,6 +113,8 @@ export async function exportChannel(pool: Pool, head: ChannelHead, now: number):
     )
   }
   out.once('close', done)
+  // Whoever breaks the download off must not end the server.
+  out.on('error', () => {})
   zip.on('error', (fault: Error) => out.destroy(fault))
   try {
     client = await pool.connect()
