@@ -21,7 +21,7 @@ export const channelSetting = setting('channel', 'channel’s name and state', C
 export function checkGoesOn(world: World): Result<true> {
   const { paused, closed } = readSetting(world, channelSetting)
   if (closed) return refuse('channel_paused', 'This channel is closed.')
-  return paused ? refuse('channel_paused', 'This channel is paused. Let it go on first.') : ok(true)
+  return paused ? refuse('channel_paused', 'This channel is paused. Resume it first.') : ok(true)
 }
 
 export interface ChangeChannel {

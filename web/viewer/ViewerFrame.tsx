@@ -123,7 +123,7 @@ export function ViewerFrame() {
       <SignInAgain scope="viewer" why="A file with everything about you" />
       {channel.data.paused && (
         <p role="status" className="bg-brass-wash px-4 py-2 text-center text-brass-text">
-          This channel is paused. What you have is kept; nothing can be bought, played or entered until it goes on.
+          This channel is paused. What you have is kept; nothing can be bought, played or entered until it is resumed.
         </p>
       )}
       {!live && (

@@ -2,7 +2,7 @@ import { Type } from '@sinclair/typebox'
 import { exactly, Nothing } from '#core/schema'
 import type { ChannelHead, Channels } from '../channels.ts'
 import { type Call, fileRoute, problem, type Route, route } from '../http/index.ts'
-import { isFree, SLUG } from '../opening/index.ts'
+import { SLUG } from '../opening/index.ts'
 import { ChannelView } from './answers.ts'
 import { exportChannel } from './export.ts'
 import { callOffRaffles, endWhatGoesOn } from './rest.ts'
@@ -73,8 +73,7 @@ const addressRoute = ({ channels, publicUrl }: ChannelParts): Route =>
     body: Address,
     handle: async ({ channel, body: { address }, key }) => {
       if (address === channel.slug) return {}
-      if (!(await isFree(channels.pool, address, channel.id)) || !(await moveTo(channels, channel, address)))
-        throw problem('address_taken')
+      if (!(await moveTo(channels, channel, address))) throw problem('address_taken')
       await tellState(channels, channel.id, key, publicUrl)
       return {}
     },
@@ -84,7 +83,7 @@ const pauseRoute = (parts: ChannelParts): Route =>
   route({
     method: 'post',
     path: '/desk/channel/pause',
-    does: 'Pause the channel, or let it go on: paused, nothing is bought, played or entered, and the bot is out of the room',
+    does: 'Pause the channel, or resume it: paused, nothing is bought, played or entered, and the bot is out of the room',
     answer: Nothing,
     allowed: 'owner',
     body: exactly({ paused: Type.Boolean() }),

@@ -2,6 +2,7 @@ import { homeSetting } from '#core/settings'
 import type { ChannelHead, Channels } from '../channels.ts'
 import { reader } from '../database/index.ts'
 import { answered } from '../http/index.ts'
+import { isFree } from '../opening/index.ts'
 import { settingOf } from '../settings/index.ts'
 
 /** A closed channel can be had back for so long (seconds); then it is deleted. `delete_channel` of the database holds to the same. */
@@ -52,11 +53,7 @@ export async function moveTo(
   try {
     await client.query('begin')
     await client.query('lock table claim_code in exclusive mode')
-    const taken = await client.query(
-      `select 1 from channel where slug = $1 and id <> $2 union all select 1 from former_address where slug = $1 and channel <> $2`,
-      [slug, id],
-    )
-    if (taken.rowCount !== 0) return false
+    if (!(await isFree(client, slug, id))) return false
     await client.query('delete from former_address where slug = $1', [slug])
     await client.query('update channel set slug = $2 where id = $1', [id, slug])
     const keep = `insert into former_address (slug, channel, left_at) values ($1, $2, $3) on conflict do nothing`

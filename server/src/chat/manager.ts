@@ -10,7 +10,7 @@ import { forOne, ownPage } from './forOne.ts'
 import { LEASE_MS, Leases, RENEW_MS, type TakenLease } from './lease.ts'
 import { ChatQuota } from './quota.ts'
 import { RoomSeat } from './roomSeat.ts'
-import type { SeatTable } from './seatTable.ts'
+import { accountsIn, type SeatTable } from './seatTable.ts'
 import { Sitting } from './sitting.ts'
 import type { WantedRoom, WantedRooms } from './wanted.ts'
 
@@ -226,16 +226,10 @@ export class ConnectionManager {
       },
       privately: (viewer, code) => forOne(db, channel, viewer, code),
       page: () => ownPage(db, channel),
-      presentBefore: async () => ({ accounts: await this.#presentAccounts(channel, id), until: on.knownUntil() }),
+      presentBefore: async () => ({ accounts: await accountsIn(channels.pool, channel, id), until: on.knownUntil() }),
       onState: on.onState,
       clock: channels.clock,
     })
-  }
-
-  async #presentAccounts(channel: number, room: number): Promise<string[]> {
-    const text = 'select account_key as account from viewer where channel = $1 and present and rooms @> $2::jsonb'
-    const { rows } = await this.parts.channels.pool.query(text, [channel, JSON.stringify([room])])
-    return rows.map(({ account }) => account)
   }
 
   /** Gets up everywhere on some connections. */

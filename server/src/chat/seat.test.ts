@@ -131,3 +131,20 @@ test('a connection whose lease was lost is left, and taken again; what was not h
   room.say(pia, '!rivets')
   await soon(() => expect(said).toEqual(['Pia has 0 rivets.', 'Pia has 0 rivets.']))
 })
+
+test('the operator’s room is the first channel’s alone: once that is closed, or gone, no other hears it', async () => {
+  const { pool, channel, start, bots } = await withRoom()
+  const { channels } = await start()
+  const other = await addChannel(pool, 'other')
+  await soon(() => expect(bots()).toBe(1))
+  const close = 'update channel set closed_at = extract(epoch from now())::bigint - $2 where id = $1'
+  await pool.query(close, [channel, 0])
+  await channels.feed.roomsChanged()
+  await soon(() => expect(bots()).toBe(0))
+  await pool.query(close, [channel, 31 * 86_400])
+  expect((await pool.query('select delete_channel($1) as gone', [channel])).rows[0].gone).toBe(true)
+  await channels.feed.roomsChanged()
+  await new Promise((later) => setTimeout(later, 3000))
+  expect(bots()).toBe(0)
+  expect((await pool.query('select 1 from chat_seat where channel = $1', [other])).rowCount).toBe(0)
+})

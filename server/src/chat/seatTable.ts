@@ -108,6 +108,13 @@ export class SeatTable {
   }
 }
 
+/** The keys of the accounts that a channel holds for present in one of its rooms. */
+export async function accountsIn(pool: Pool, channel: number, room: number): Promise<string[]> {
+  const text = 'select account_key as account from viewer where channel = $1 and present and rooms @> $2::jsonb'
+  const { rows } = await pool.query<{ account: string }>(text, [channel, JSON.stringify([room])])
+  return rows.map(({ account }) => account)
+}
+
 /** A seat that is taken. */
 export interface TakenSeat {
   readonly channel: number

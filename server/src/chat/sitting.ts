@@ -11,7 +11,7 @@ import { lastFactAt, newestSeq } from '../feed/index.ts'
 import { settingOf } from '../settings/index.ts'
 import type { ChatState } from './answers.ts'
 import type { RoomSeat } from './roomSeat.ts'
-import { LOST_SECONDS, type SeatTable } from './seatTable.ts'
+import { accountsIn, LOST_SECONDS, type SeatTable } from './seatTable.ts'
 
 /** What was said is written down so long after it at the latest: not each line is worth a write (milliseconds). */
 const WRITE_MS = 5000
@@ -47,7 +47,7 @@ const HEARD: ReadonlySet<string> = new Set([
 const OUT =
   'The bot was sent out of the room: it hears nothing, and nobody is seen to be there. Bring it back on the page Bot.'
 const OFF_AIR = 'The bot comes with the show: it is out of the room until you go on air.'
-const RESTS = 'The channel is paused: the bot is out of the room until it goes on.'
+const RESTS = 'The channel is paused: the bot is out of the room until it is resumed.'
 
 /** Why the bot stays out of the room; undefined: it is to be there. */
 const whyOut = ({ out, withShow }: Voice, onAir: boolean, rests: boolean): string | undefined =>
@@ -191,10 +191,9 @@ export class Sitting {
 
   async #nobodyHere(): Promise<void> {
     const { channel, channels, room, log } = this.parts
-    const text = 'select account_key as account from viewer where channel = $1 and present and rooms @> $2::jsonb'
-    const { rows } = await channels.pool.query<{ account: string }>(text, [channel, JSON.stringify([room])])
+    const accounts = await accountsIn(channels.pool, channel, room)
     const left = { kind: 'presence.left', inRoom: room, until: this.#knownUntil } as const
-    const all = rows.map(({ account }) => channels.submit(channel, `left/${randomUUID()}`, { ...left, account }))
+    const all = accounts.map((account) => channels.submit(channel, `left/${randomUUID()}`, { ...left, account }))
     await Promise.all(all).catch((err: unknown) => log.error({ err }, 'those in a lost room could not be let go'))
   }
 

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { and, eq, isNull } from 'drizzle-orm'
 import { OPERATORS_ROOM, type RoomSettings } from '#core/rooms'
-import type { Channels } from '../channels.ts'
+import type { ChannelHead, Channels } from '../channels.ts'
 import type { Config } from '../config.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { parseChatAddress } from './address.ts'
@@ -68,9 +68,15 @@ function certificateIn(file: string): string {
 export const placeOf = ({ network: { host, port }, room }: Pick<WantedRoom, 'network' | 'room'>): string =>
   `${host}:${port}/${room}`.toLowerCase()
 
+// Remembered, so that it is known still when that channel has been deleted.
+const FIRST = `with noted as (insert into installation (name, value) select 'chat-channel', min(id)::text from channel having min(id) is not null
+    on conflict (name) do nothing returning value)
+  select value::int as id from noted union all select value::int from installation where name = 'chat-channel'`
+
 /** Which rooms there are to sit in: the operator's, and those that channels have set. */
 export class WantedRooms {
   readonly #operators: NetworkOptions | undefined
+  #first: number | undefined
 
   constructor(
     readonly config: Config,
@@ -114,12 +120,19 @@ export class WantedRooms {
     const network = this.#operators
     if (network === undefined) return undefined
     const { CHAT_CHANNEL: slug, CHAT_ADDRESS, CHAT_ROOM_KEY: roomKey, CHAT_MODERATORS: moderators } = this.config
-    const channel = slug === '' ? await this.channels.first() : await this.channels.find(slug)
+    const channel = slug === '' ? await this.#firstOpened() : await this.channels.find(slug)
     if (channel === undefined || channel.closedAt !== null) return undefined
     const { room } = parseChatAddress(CHAT_ADDRESS)
     const { issuer } = this
     const connection = connectionOf(network)
     return { channel: channel.id, id: OPERATORS_ROOM, room, roomKey, moderators, issuer, network, connection }
+  }
+
+  /** The channel that was opened first, for good: when it is closed or gone, its room is not the next one's. */
+  async #firstOpened(): Promise<ChannelHead | undefined> {
+    const { pool } = this.channels
+    this.#first ??= (await pool.query<{ id: number | null }>(FIRST)).rows[0]?.id ?? undefined
+    return this.#first === undefined ? undefined : this.channels.head(this.#first)
   }
 
   async #set(channel: number | undefined): Promise<Omit<WantedRoom, 'main'>[]> {

@@ -17,7 +17,7 @@ import { refuseTokenInAddress } from './tokenCaller.ts'
 /** So long (seconds) a sign-in counts as made just now, for what cannot be had back. */
 const FRESH_SECONDS = 600
 
-const PAUSED = 'This channel is paused. What you have is kept; come back when it goes on.'
+const PAUSED = 'This channel is paused. What you have is kept; come back later.'
 
 type Check = (body: unknown) => void
 

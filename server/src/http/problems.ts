@@ -46,7 +46,7 @@ const API_ERRORS = {
   paused_by_operator: {
     status: 403,
     message: 'Whoever runs this installation has paused the channel. Ask them.',
-    when: 'The operator paused the channel, so its owners cannot let it go on.',
+    when: 'The operator paused the channel, so its owners cannot resume it.',
   },
   batch_refused: {
     status: 422,

@@ -27,6 +27,7 @@ function findingRoutes({ channels, rules }: OpeningParts): InstallationRoute[] {
     installationRoute({
       method: 'get',
       path: '/api/channels',
+      limit: 'costly',
       does: 'The channels of this installation that anybody may find',
       allowed: 'anyone',
       answer: exactly({ channels: Type.Array(exactly({ ...Place, onAir: Type.Boolean() })) }),

@@ -61,7 +61,7 @@ const pauseRoute = ({ channels, publicUrl }: OperatorParts): InstallationRoute =
   installationRoute({
     method: 'post',
     path: '/api/operator/channels/:id/pause',
-    does: 'Pause a channel, or let it go on: what the operator paused, its owners cannot let go on',
+    does: 'Pause a channel, or resume it: what the operator paused, its owners cannot resume',
     allowed: 'operator',
     secret: true,
     body: exactly({ paused: Type.Boolean() }),

@@ -33,10 +33,10 @@ export function ChannelPage() {
 
 /** Everything that the channel has, as a file. */
 export const ExportPanel = () => (
-  <Panel title="Take everything along" bodyClassName="flex flex-col items-start gap-3 p-4">
+  <Panel title="Export" bodyClassName="flex flex-col items-start gap-3 p-4">
     <p>
-      One file with all that this channel has: people, balances and every change of them, settings, orders, raffles, and
-      the files of the library. Secrets are left out.
+      One file with everything this channel has: people, balances and every change of them, settings, orders, raffles,
+      and the files of the library. Secrets are left out.
     </p>
     <DownloadButton path="/desk/channel/export">Save the file</DownloadButton>
   </Panel>

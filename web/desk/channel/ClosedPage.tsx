@@ -42,7 +42,7 @@ function TakeBack({ channel: { name, deletedAt } }: { readonly channel: ChannelV
     <>
       <p>
         {name} can be taken back as it was.
-        {deletedAt !== null && ` On ${dayText(deletedAt)} it is deleted with all that is its.`}
+        {deletedAt !== null && ` On ${dayText(deletedAt)} it is deleted for good.`}
       </p>
       {reopen.error && <Problem error={reopen.error} />}
       <div className="flex flex-wrap gap-2">

@@ -8,16 +8,16 @@ import type { ChannelView } from './view.ts'
 const SAYS = {
   goes: 'The channel is open.',
   owner: 'The channel is paused. Viewers see what they have, and can buy, play and enter nothing.',
-  operator: 'Whoever runs this installation has paused the channel. Only they can let it go on: ask them.',
+  operator: 'Whoever runs this installation has paused the channel. Only they can resume it: ask them.',
 } as const
 
-/** Pauses the channel for a while, or lets it go on. */
+/** Pauses the channel for a while, or resumes it. */
 export function PausePanel({ channel: { pausedBy } }: { readonly channel: ChannelView }) {
   const paused = pausedBy !== null
   const change = useChange({
     ask: () => answerOf(api.POST('/desk/channel/pause', { body: { paused: !paused } })),
     invalidates: ['channelState', 'status'],
-    said: paused ? 'The channel goes on.' : 'The channel is paused.',
+    said: paused ? 'The channel is open again.' : 'The channel is paused.',
   })
   return (
     <Panel title="Pause" bodyClassName="flex flex-col items-start gap-3 p-4">
@@ -30,7 +30,7 @@ export function PausePanel({ channel: { pausedBy } }: { readonly channel: Channe
       )}
       {pausedBy !== 'operator' && (
         <Button look={paused ? 'main' : 'plain'} onClick={() => change.mutate()} disabled={change.isPending}>
-          {paused ? 'Let it go on' : 'Pause the channel'}
+          {paused ? 'Resume the channel' : 'Pause the channel'}
         </Button>
       )}
     </Panel>

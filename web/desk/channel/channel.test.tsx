@@ -68,11 +68,11 @@ describe('the channel', () => {
     await waitFor(() => expect(changes(sent)[0]).toMatchObject({ body: { address: 'bench' } }))
   })
 
-  test('that the operator has paused cannot be let go on by its owner', async () => {
+  test('that the operator has paused cannot be resumed by its owner', async () => {
     server({ pausedBy: 'operator' })
     showDesk(<ChannelPage />)
-    expect(await screen.findByText(/Only they can let it go on/)).toBeDefined()
-    expect(screen.queryByRole('button', { name: 'Let it go on' })).toBeNull()
+    expect(await screen.findByText(/Only they can resume it/)).toBeDefined()
+    expect(screen.queryByRole('button', { name: 'Resume the channel' })).toBeNull()
   })
 
   test('is seen by its owners alone; closed, they take it back', async () => {
@@ -81,7 +81,7 @@ describe('the channel', () => {
     expect(screen.getByText(/Only an owner/)).toBeDefined()
     unmount()
     const { user } = showDesk(<ClosedPage />)
-    expect(await screen.findByText(/is deleted with all that is its/)).toBeDefined()
+    expect(await screen.findByText(/is deleted for good/)).toBeDefined()
     await user.click(screen.getByRole('button', { name: 'Take it back' }))
     await waitFor(() => expect(changes(sent)[0]?.path).toMatch(/reopen$/))
   })

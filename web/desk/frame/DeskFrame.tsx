@@ -54,14 +54,14 @@ export function DeskFrame({ status, live }: { status: Status; live: boolean }) {
   )
 }
 
-/** While the channel is paused: who lets it go on. */
+/** While the channel is paused: who resumes it. */
 function PausedLine({ pausedBy }: Pick<Status['channel'], 'pausedBy'>) {
   if (pausedBy === null) return null
   return (
     <p className="border-b border-line bg-brass-wash px-4 py-1.5 text-brass-text">
       {pausedBy === 'operator'
         ? 'Whoever runs this installation has paused the channel. Ask them.'
-        : 'The channel is paused: viewers can buy, play and enter nothing. An owner lets it go on, on the page Channel.'}
+        : 'The channel is paused: viewers can buy, play and enter nothing. An owner can resume it on the page Channel.'}
     </p>
   )
 }

@@ -66,7 +66,7 @@ export const COLUMNS: readonly Column<OperatedChannel>[] = [
   { id: 'pause', head: 'Pause', headHidden: true, width: 'w-28', cell: (channel) => <PauseButton channel={channel} /> },
 ]
 
-/** Pauses a channel, or lets it go on. */
+/** Pauses a channel, or resumes it. */
 function PauseButton({ channel: { id, name, pausedBy, closedAt } }: { readonly channel: OperatedChannel }) {
   const paused = pausedBy === 'operator'
   const change = useChange({
@@ -75,7 +75,7 @@ function PauseButton({ channel: { id, name, pausedBy, closedAt } }: { readonly c
         installation.POST('/api/operator/channels/{id}/pause', { params: { path: { id } }, body: { paused: !paused } }),
       ),
     invalidates: ['operator'],
-    said: paused ? `${name} goes on.` : `${name} is paused. Its owners are told so at their desk.`,
+    said: paused ? `${name} is resumed.` : `${name} is paused. Its owners are told so at their desk.`,
   })
   if (closedAt !== null) return null
   return (

@@ -325,7 +325,7 @@ export interface paths {
 	};
 	readonly "/api/operator/channels/{id}/pause": {
 		/**
-		 * Pause a channel, or let it go on: what the operator paused, its owners cannot let go on
+		 * Pause a channel, or resume it: what the operator paused, its owners cannot resume
 		 * @description For the installation’s operators.
 		 */
 		readonly post: {
@@ -516,7 +516,7 @@ export interface paths {
 	};
 	readonly "/desk/channel/pause": {
 		/**
-		 * Pause the channel, or let it go on: paused, nothing is bought, played or entered, and the bot is out of the room
+		 * Pause the channel, or resume it: paused, nothing is bought, played or entered, and the bot is out of the room
 		 * @description For owners.
 		 */
 		readonly post: {
