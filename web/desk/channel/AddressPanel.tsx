@@ -16,7 +16,7 @@ export function AddressPanel({ channel }: { readonly channel: ChannelView }) {
   return (
     <Panel title="Address" bodyClassName="flex flex-col gap-3 p-4">
       <div className="flex flex-wrap items-center gap-2">
-        <code className="min-w-0 flex-1 rounded-md border border-line bg-surface px-3 py-1.5 break-all">
+        <code className="min-w-0 flex-1 rounded-md max-sm:basis-full border border-line bg-surface px-3 py-1.5 break-all">
           {viewerPage}
         </code>
         <Button onClick={() => copy(viewerPage, 'The address is copied.', 'Select the address and copy it yourself.')}>

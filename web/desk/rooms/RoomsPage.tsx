@@ -27,7 +27,7 @@ export function RoomsPage() {
   return (
     <div className="flex max-w-4xl flex-col gap-4">
       <PageActions note="Where the bot listens and speaks.">
-        <BotOut voice={voice} />
+        {!none && <BotOut voice={voice} />}
         {found.data && !none && rooms.length < MOST && add}
       </PageActions>
       {found.isPending && <Loading what="the rooms" />}

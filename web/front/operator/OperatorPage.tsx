@@ -46,7 +46,7 @@ interface ChannelsProps {
 }
 
 const Channels = ({ channels, total, text, search }: ChannelsProps) => (
-  <Panel title="Channels" aside={`${total} in all`}>
+  <Panel title="Channels" aside={`${total.toLocaleString('en')} in all`}>
     <div className="border-b border-line px-4 py-2.5">
       <TextInput
         aria-label="Search channels"
