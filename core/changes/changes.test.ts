@@ -1,13 +1,18 @@
 import { describe, expect, test } from 'vitest'
 import { TestChannel } from '../../testing/core/channel.ts'
+import { earningSetting } from '../earning/index.ts'
 import { decide, type Intent } from '../engine/index.ts'
 import { GAMES, settingsOf } from '../games/index.ts'
-import { readSetting, zoneSetting } from '../settings/index.ts'
+import { openCircles } from '../people/index.ts'
+import { ranksSetting } from '../ranks/index.ts'
+import { rooms } from '../rooms/index.ts'
+import { channelSetting, readSetting, zoneSetting } from '../settings/index.ts'
 import { PLAIN_REWARD, rewards } from '../store/index.ts'
 import { openTallies } from '../tallies/tallies.ts'
 import { openWebhooks } from '../webhooks/index.ts'
 import { type ChangeRow, changes, markOf, sameContent } from './index.ts'
 
+const NO_RULES = { hours: null, shows: null, followerDays: null, subscriberMonths: null, rank: null }
 const HAT = { ...PLAIN_REWARD, name: 'Hat', word: 'hat', price: 60 }
 
 /** A channel with a reward, and what somebody does at its desk. */
@@ -67,7 +72,7 @@ describe('the change log', () => {
     expect(readSetting(channel.world, zoneSetting)).toEqual({ timeZone: 'UTC' })
   })
 
-  test('does not set back what would not be allowed today, what was made or removed, or what moves people', () => {
+  test('does not set back what would not be allowed today, or what was made or removed', () => {
     const { channel, desk, undo, hat } = atDesk()
     desk({ kind: 'store.save', reward: hat, settings: { ...HAT, word: 'cap' } })
     channel.send({ kind: 'store.save', reward: null, settings: { ...HAT, name: 'Other hat' } })
@@ -75,8 +80,49 @@ describe('the change log', () => {
     expect(channel.world.get(rewards, hat)?.settings.word).toBe('cap')
     desk({ kind: 'store.archive', reward: hat })
     expect(undo()).toMatchObject({ refusal: { code: 'change_not_undone' } })
+  })
+
+  test('sets back the ranks, the plan, a circle and a room, which keeps what is secret of it', () => {
+    const { channel, desk, log, undo } = atDesk()
+    const plan = readSetting(channel.world, earningSetting)
+    desk({ kind: 'earning.change', plan: { ...plan, base: 77 }, by: 'wanda' })
+    expect(undo()).toMatchObject({ ok: true })
+    expect(readSetting(channel.world, earningSetting)).toEqual(plan)
     desk({ kind: 'ranks.change', plan: { measure: 'hours', ranks: [], announce: 'x' } })
-    expect(undo()).toMatchObject({ refusal: { code: 'change_not_undone' } })
+    expect(undo()).toMatchObject({ ok: true })
+    expect(readSetting(channel.world, ranksSetting).announce).not.toBe('x')
+    const settings = { name: 'Oilers', rules: NO_RULES, keep: false }
+    desk({ kind: 'circle.save', circle: null, settings })
+    const [circle] = openCircles(channel.world)
+    desk({ kind: 'circle.save', circle: circle?.id ?? 0, settings: { ...settings, keep: true } })
+    expect(undo()).toMatchObject({ ok: true })
+    expect(openCircles(channel.world)).toMatchObject([settings])
+    const network = { host: 'chat.example', port: 6697, tls: true, nick: 'Bot', account: 'bot' }
+    const room = { room: '#bench', network, moderators: '@' }
+    desk({ kind: 'room.save', room: null, settings: room, password: 'sesame', roomKey: null })
+    const id = channel.world.all(rooms)[0]?.id ?? 0
+    const moved = { ...room, room: '#shed' }
+    desk({ kind: 'room.save', room: id, settings: moved, password: null, roomKey: null })
+    expect(undo()).toMatchObject({ ok: true })
+    expect(channel.world.get(rooms, id)).toMatchObject({ settings: room, password: 'sesame' })
+    // What is secret goes to no other network, by this way either.
+    const elsewhere = { ...room, network: { ...network, host: 'other.example' } }
+    desk({ kind: 'room.save', room: id, settings: elsewhere, password: 'other', roomKey: null })
+    expect(undo()).toMatchObject({ refusal: { code: 'room_invalid' } })
+    expect(log().some((one) => JSON.stringify(one).includes('sesame'))).toBe(false)
+  })
+
+  test('sets back the channel’s name, and not whether it is paused or where it is found', () => {
+    const { channel, desk, undo } = atDesk()
+    const state = { name: 'Bench', address: 'bench', listed: true, paused: false, closed: false }
+    channel.send({ kind: 'channel.change', channel: state })
+    desk({ kind: 'channel.change', channel: { ...state, name: 'Shed', listed: false } })
+    expect(undo()).toMatchObject({ ok: true })
+    expect(readSetting(channel.world, channelSetting)).toEqual(state)
+    for (const other of [{ paused: true }, { address: 'shed' }]) {
+      desk({ kind: 'channel.change', channel: { ...state, ...other } })
+      expect(undo()).toMatchObject({ refusal: { code: 'change_not_undone' } })
+    }
   })
 
   test.each(GAMES)('sets the game %s back', (game) => {

@@ -1,5 +1,5 @@
 import type { UnixSeconds } from '../schema.ts'
-import { defineTable, ok, type Result, refuse, type World } from '../world/index.ts'
+import { defineTable, ok, type Refusal, type Result, type World } from '../world/index.ts'
 import { type Content, loggedOf, wholeOf } from './logged.ts'
 import { markOf } from './mark.ts'
 import { sameContent } from './sameContent.ts'
@@ -51,6 +51,12 @@ export function checkChangedFrom(world: World): Result<true> {
   const before = [...changed(world)].filter((one) => one.before !== null)
   const [first] = before
   if (first === undefined || before.some((one) => markOf(wholeOf(one.of, one.before)) === mark)) return ok(true)
-  const now = JSON.stringify(wholeOf(first.of, first.before))
-  return refuse('changed_meanwhile', `${first.name} was saved by somebody else meanwhile. Look at both first.`, { now })
+  return { ok: false, refusal: changedMeanwhile(first.name, wholeOf(first.of, first.before)) }
 }
+
+/** Refuses what was changed from something that is there no more, with what is there now. */
+export const changedMeanwhile = (name: string, now: object | null): Refusal => ({
+  code: 'changed_meanwhile',
+  sentence: `${name} was saved by somebody else meanwhile. Look at both first.`,
+  data: { now: JSON.stringify(now) },
+})

@@ -6,8 +6,10 @@ import { GAMES, type Game } from '../games/index.ts'
 import { peopleHandlers } from '../people/index.ts'
 import { playingHandlers } from '../playing/index.ts'
 import { raffleHandlers } from '../raffles/index.ts'
+import { type CircleSettings, rankHandlers } from '../ranks/index.ts'
+import { roomHandlers } from '../rooms/index.ts'
 import { screenHandlers } from '../screen/index.ts'
-import { settings } from '../settings/index.ts'
+import { type ChannelState, channelSetting, readSetting, settings, settingsHandlers } from '../settings/index.ts'
 import { tallyHandlers } from '../tallies/index.ts'
 import { triggerHandlers } from '../triggers/index.ts'
 import { voiceHandlers } from '../voice/index.ts'
@@ -83,6 +85,23 @@ const RESTORES: Readonly<Record<string, Restore>> = {
       overlay: Number(which),
       settings: content,
     }),
+  circle: (world, { name, rules, keep }: CircleSettings, which) =>
+    rankHandlers['circle.save'].decide(world, {
+      ...envelopeOf(world),
+      kind: 'circle.save',
+      circle: Number(which),
+      settings: { name, rules, keep },
+    }),
+  // It keeps its password and its key, where they may go there.
+  room: (world, settings, which) =>
+    roomHandlers['room.save'].decide(world, {
+      ...envelopeOf(world),
+      kind: 'room.save',
+      room: Number(which),
+      settings,
+      password: null,
+      roomKey: null,
+    }),
   // It keeps its secret, whatever is given here.
   webhook: (world, settings, which) =>
     webhookHandlers['webhook.save'].decide(world, {
@@ -99,6 +118,16 @@ const RESTORES: Readonly<Record<string, Restore>> = {
       setup: Number(which),
       ...content,
     }),
+  ranks: (world, plan) =>
+    rankHandlers['ranks.change'].decide(world, { ...envelopeOf(world), kind: 'ranks.change', plan }),
+  earning: (world, plan) =>
+    earningHandlers['earning.change'].decide(world, {
+      ...envelopeOf(world),
+      kind: 'earning.change',
+      plan,
+      by: world.atDesk ?? '',
+    }),
+  channel: restoreChannel,
   currency: (world, currency) =>
     wordHandlers['currency.change'].decide(world, { ...envelopeOf(world), kind: 'currency.change', currency }),
   chatWords: (world, words) =>
@@ -115,8 +144,20 @@ const RESTORES: Readonly<Record<string, Restore>> = {
   ...Object.fromEntries(GAMES.map(ofGame)),
 }
 
-/** Which things can be set back from the log; what moves people or money with it is changed on its page, where that is shown first. */
-export const isRestored = (of: string): boolean => RESTORES[of] !== undefined
+/** Whether a change can be set back from the log. */
+export function isRestored({ of, before, after }: Pick<ChangeRow, 'of' | 'before' | 'after'>): boolean {
+  if (RESTORES[of] === undefined || before === null || after === null) return false
+  return of !== 'channel' || isNameAlone(before as unknown as ChannelState, after as unknown as ChannelState)
+}
+
+/** Whether but the channel's name and its being listed differ: its address, pausing and closing have ways back of their own. */
+const isNameAlone = (before: ChannelState, after: ChannelState): boolean =>
+  (['address', 'paused', 'closed'] as const).every((part) => before[part] === after[part])
+
+function restoreChannel(world: World, { name, listed }: ChannelState): Result<unknown> {
+  const channel = { ...readSetting(world, channelSetting), name, listed }
+  return settingsHandlers['channel.change'].decide(world, { ...envelopeOf(world), kind: 'channel.change', channel })
+}
 
 function restoreTexts(world: World, texts: Readonly<Record<string, readonly string[]>>): Result<unknown> {
   const now = (world.get(settings, 'game.texts')?.body ?? {}) as Readonly<Record<string, readonly string[]>>
@@ -136,7 +177,7 @@ function restoreTexts(world: World, texts: Readonly<Record<string, readonly stri
 export const undoChange = {
   decide(world, { change: { of, which, name, before, after } }) {
     const restore = RESTORES[of]
-    if (restore === undefined || before === null || after === null)
+    if (restore === undefined || before === null || !isRestored({ of, before, after }))
       return refuse('change_not_undone', `${name}: change it on its page.`)
     const now = nowOf(world, of, which)
     if (!sameContent(now, after))

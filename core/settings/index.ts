@@ -1,4 +1,4 @@
-export { channelSetting, checkGoesOn } from './channel.ts'
+export { type ChannelState, channelSetting, checkGoesOn } from './channel.ts'
 export { settingsHandlers } from './handlers.ts'
 export { type Home, homeSetting } from './home.ts'
 export { readSetting, type Setting, type SettingRow, setting, settings, writeSetting } from './settings.ts'

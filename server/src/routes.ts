@@ -61,7 +61,11 @@ export function routesOf(parts: RouteParts): Route[] {
     Commands: commandRoutes(db, channels, chatOf),
     Triggers: triggerRoutes(db, channels),
     Tallies: tallyRoutes(db, channels),
-    Team: [...teamRoutes(db, channels), ...changeRoutes(db, channels), ...openFormRoutes(channels)],
+    Team: [
+      ...teamRoutes(db, channels),
+      ...changeRoutes({ db, channels, rooms, publicUrl: config.PUBLIC_URL }),
+      ...openFormRoutes(channels),
+    ],
     Games: gameRoutes(db, channels),
     Raffles: raffleRoutes(db, channels, chatOf),
     Fairness: fairnessRoutes(db),

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { describe, expect, test } from 'vitest'
 import { markOf } from '#core/changes'
 import { GAMES } from '#core/games'
+import { SAME_CHANCE } from '#core/raffles'
 import { COMMAND, TRIGGER, WHISTLE } from '../../../testing/core/channel.ts'
 import { testServer } from '../../../testing/server/server.ts'
 
@@ -86,6 +87,50 @@ const FORMS: readonly {
     from: 'ranks',
     shown: ({ plan }) => plan as object,
     changed: (plan) => ({ ...plan, announce: '{{ viewer.name }} rises.' }),
+  },
+  {
+    what: 'earning plan',
+    path: 'earning',
+    from: 'earning',
+    shown: ({ plan }) => plan as object,
+    changed: (plan) => ({ ...plan, base: 77 }),
+  },
+  {
+    what: 'overlay',
+    path: 'overlays',
+    make: { name: 'Main' },
+    from: 'screen',
+    shown: ({ overlays }, id) => {
+      const found = (overlays as Answer[]).find((one) => one.id === id) ?? {}
+      return Object.fromEntries(['name', 'width', 'height', 'pieces', 'background'].map((part) => [part, found[part]]))
+    },
+    changed: (settings) => ({ ...settings, width: 640 }),
+  },
+  {
+    what: 'setup',
+    path: 'raffle-setups',
+    make: { settings: { ...SAME_CHANCE, title: 'Cap', prize: { of: 'text', text: 'A cap' } }, digit: 3 },
+    from: 'raffles/form',
+    shown: ({ setups }, id) => {
+      const found = (setups as { id: number; settings: object; digit: number }[]).find((one) => one.id === id)
+      return { settings: found?.settings, digit: found?.digit }
+    },
+    changed: (kept) => ({ ...kept, digit: 4 }),
+  },
+  {
+    what: 'channel',
+    path: 'channel',
+    from: 'channel',
+    shown: ({ name, address, listed, pausedBy, closedAt }) => ({
+      ...{ name, address, listed },
+      paused: pausedBy !== null,
+      closed: closedAt !== null,
+    }),
+    changed: (state) => ({ ...state, name: 'The other bench' }),
+    sent: (state) => {
+      const { name, listed } = state as { name: string; listed: boolean }
+      return { name, listed }
+    },
   },
   {
     what: 'tally',

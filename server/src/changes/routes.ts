@@ -1,12 +1,11 @@
 import { and, desc, eq, ilike, inArray, lt } from 'drizzle-orm'
 import { areaOfChange, changedInWords, LOGGED, mayRead } from '#core/changes'
 import { isRestored } from '#core/engine'
-import { Nothing } from '#core/schema'
-import { AREAS, type Area, may, type Rights } from '#core/team'
-import type { Channels } from '../channels.ts'
+import { AREAS, type Area, type Rights } from '#core/team'
 import { type Reader, schema } from '../database/index.ts'
-import { before, choice, desk, hand, idOf, problem, type Route, route, text } from '../http/index.ts'
+import { before, choice, desk, type Route, route, text } from '../http/index.ts'
 import { ChangeLog } from './answers.ts'
+import { type UndoParts, undoRoute } from './undo.ts'
 
 const PAGE = 30
 const { change } = schema
@@ -44,7 +43,7 @@ const changesOf = (db: Reader, channel: number, rights: Rights, asked: Asked) =>
     .limit(PAGE)
 
 /** Who changed what at the desk, from what to what; and setting it back. */
-export const changeRoutes = (db: Reader, channels: Channels): Route[] => [logRoute(db), undoRoute(db, channels)]
+export const changeRoutes = (parts: UndoParts): Route[] => [logRoute(parts.db), undoRoute(parts)]
 
 const logRoute = (db: Reader): Route =>
   route({
@@ -65,30 +64,10 @@ const logRoute = (db: Reader): Route =>
         changes: rows.map(({ id, at, by, of, name, ...row }) => ({
           ...{ id, at, by, name, before: row.before, after: row.after },
           what: changedInWords(of),
-          restorable: isRestored(of) && row.before !== null && row.after !== null,
+          of,
+          restorable: isRestored({ of, before: row.before, after: row.after }),
         })),
         before: rows.length < PAGE ? null : (rows.at(-1)?.id ?? null),
       }
-    },
-  })
-
-const undoRoute = (db: Reader, channels: Channels): Route =>
-  route({
-    method: 'post',
-    path: '/desk/changes/:id/undo',
-    does: 'Set something back to what it was before a change, while nothing newer changed it',
-    answer: Nothing,
-    allowed: desk('change', ...AREAS),
-    handle: async (call) => {
-      const [row] = await db
-        .select()
-        .from(change)
-        .where(and(eq(change.channel, call.channel.id), eq(change.id, idOf(call.param('id')))))
-      const area = row && areaOfChange(row.of)
-      if (row === undefined || area === undefined) throw problem('not_found')
-      if (!may(call.rights, area, 'change')) throw problem('rights_missing')
-      const { of, which, name, before: was, after } = row
-      await hand(channels, call, { kind: 'changes.undo', change: { of, which, name, before: was, after } })
-      return {}
     },
   })

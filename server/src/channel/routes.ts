@@ -1,8 +1,11 @@
 import { Type } from '@sinclair/typebox'
 import { exactly, Nothing } from '#core/schema'
+import { channelSetting } from '#core/settings'
 import type { ChannelHead, Channels } from '../channels.ts'
-import { type Call, fileRoute, problem, type Route, route } from '../http/index.ts'
+import { reader } from '../database/index.ts'
+import { type Call, checkMark, fileRoute, problem, type Route, route } from '../http/index.ts'
 import { SLUG } from '../opening/index.ts'
+import { settingOf } from '../settings/index.ts'
 import { ChannelView } from './answers.ts'
 import { exportChannel } from './export.ts'
 import { callOffRaffles, endWhatGoesOn } from './rest.ts'
@@ -38,7 +41,12 @@ export const channelRoutes = (parts: ChannelParts): Route[] => [
     answer: Nothing,
     allowed: 'owner',
     body: Name,
-    handle: (call) => changed(parts, call, 'name = $2, unlisted = $3', [call.body.name.trim(), !call.body.listed]),
+    handle: async (call) => {
+      const [name, listed] = [call.body.name.trim(), call.body.listed]
+      const now = await settingOf(reader(parts.channels.pool), call.channel.id, channelSetting)
+      checkMark(call, 'The channel', now, { ...now, name, listed })
+      return changed(parts, call, 'name = $2, unlisted = $3', [name, !listed])
+    },
   }),
   addressRoute(parts),
   pauseRoute(parts),

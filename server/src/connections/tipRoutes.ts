@@ -42,9 +42,9 @@ export function tipRoutes(channels: Channels): Route[] {
       answer: exactly({ paid: Amount, told: Type.String() }),
       allowed: desk('act', 'people'),
       body: Decision,
-      handle: async ({ channel, key, param, body }) => {
+      handle: async ({ channel, key, header, param, body }) => {
         const intent = { kind: 'tip.decide', tip: idOf(param('tip')), pay: body.pay } as const
-        return hand(channels, { channel, key }, intent)
+        return hand(channels, { channel, key, header }, intent)
       },
     }),
   ]

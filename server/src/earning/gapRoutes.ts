@@ -24,9 +24,9 @@ export function gapRoutes(db: Reader, channels: Channels): Route[] {
       answer: GapPaid,
       allowed: desk('act', 'earning'),
       body: Type.Object({ preview: Type.Boolean() }, closed),
-      handle: async ({ channel, caller, key, param, body }) => {
+      handle: async ({ channel, caller, key, header, param, body }) => {
         const intent = { kind: 'earning.payGap', gap: idOf(param('gap')), by: caller.account, ...body } as const
-        return hand(channels, { channel, key }, intent)
+        return hand(channels, { channel, key, header }, intent)
       },
     }),
     route({
@@ -36,9 +36,9 @@ export function gapRoutes(db: Reader, channels: Channels): Route[] {
       answer: GapEnded,
       allowed: desk('act', 'earning'),
       body: Type.Object({ how: Type.Union([Type.Literal('dismiss'), Type.Literal('undo')]) }, closed),
-      handle: async ({ channel, caller, key, param, body }) => {
+      handle: async ({ channel, caller, key, header, param, body }) => {
         const intent = { kind: 'earning.endGap', gap: idOf(param('gap')), by: caller.account, ...body } as const
-        return hand(channels, { channel, key }, intent)
+        return hand(channels, { channel, key, header }, intent)
       },
     }),
   ]

@@ -21,11 +21,11 @@ export function guestRoute(db: Reader, channels: Channels): Route {
       },
       closed,
     ),
-    handle: async ({ channel, key, body }) => {
+    handle: async ({ channel, key, header, body }) => {
       const show = await openShowOf(db, channel.id)
       // A pause ends or begins now: what was watched before it is paid first.
       if (show !== undefined) await payEveryone(channels, channel.id, show.id)
-      return hand(channels, { channel, key }, { kind: 'show.guest', ...body })
+      return hand(channels, { channel, key, header }, { kind: 'show.guest', ...body })
     },
   })
 }

@@ -5,7 +5,7 @@ import { closed, exactly, orNull } from '#core/schema'
 import { zoneSetting } from '#core/settings'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { answered, desk, hand, type Route, route } from '../http/index.ts'
+import { desk, hand, type Route, route } from '../http/index.ts'
 import { circlesOf } from '../ranks/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { openShowOf } from '../show/index.ts'
@@ -60,6 +60,12 @@ function planRoutes(db: Reader, channels: Channels): Route[] {
   ]
 }
 
+/** Before another plan holds: what was watched so far is paid by the one that held while it was watched. */
+export async function payByThePlan(db: Reader, channels: Channels, channel: number): Promise<void> {
+  const show = await openShowOf(db, channel)
+  await payEveryone(channels, channel, show?.id ?? 0)
+}
+
 const changeEarningRoute = (db: Reader, channels: Channels): Route =>
   route({
     method: 'put',
@@ -68,13 +74,9 @@ const changeEarningRoute = (db: Reader, channels: Channels): Route =>
     answer: exactly({ plan: EarningPlan }),
     allowed: desk('change', 'earning'),
     body: EarningPlan,
-    handle: async ({ channel, caller, key, body }) => {
-      // What was watched so far is paid by the plan that held while it was watched.
-      const show = await openShowOf(db, channel.id)
-      await payEveryone(channels, channel.id, show?.id ?? 0)
-      return answered(
-        await channels.submit(channel.id, key, { kind: 'earning.change', plan: body, by: caller.account }),
-      )
+    handle: async (call) => {
+      await payByThePlan(db, channels, call.channel.id)
+      return hand(channels, call, { kind: 'earning.change', plan: call.body, by: call.caller.account })
     },
   })
 

@@ -104,9 +104,9 @@ function roundActions(channels: Channels): Route[] {
       path: '/desk/rounds/:round/call-off',
       does: 'Call a round off: all stakes go back',
       answer: exactly({ round: RoundId }),
-      handle: async ({ channel, caller, key, param }) => {
+      handle: async ({ channel, caller, key, header, param }) => {
         const intent = { kind: 'game.callOff', round: idOf(param('round')), by: caller.name } as const
-        return hand(channels, { channel, key }, intent)
+        return hand(channels, { channel, key, header }, intent)
       },
     }),
     route({

@@ -13,6 +13,7 @@ export {
   bodyCheck,
   type Call,
   type Caller,
+  checkMark,
   desk,
   fileRoute,
   type Given,

@@ -1,4 +1,5 @@
 import type { Static, TSchema } from '@sinclair/typebox'
+import { changedMeanwhile, markOf, sameContent } from '#core/changes'
 import type { AnswerTo, Intent } from '#core/engine'
 import type { UnixSeconds } from '#core/schema'
 import { schemaFaults } from '#core/schemaFaults'
@@ -140,14 +141,24 @@ export const fileRoute = <A extends Asks = Record<never, never>>(
  */
 export const hand = async <I extends Intent>(
   channels: Pick<Channels, 'submit'>,
-  { channel, key, header }: Pick<Call<unknown>, 'channel' | 'key'> & Partial<Pick<Call<unknown>, 'header'>>,
+  { channel, key, header }: Pick<Call<unknown>, 'channel' | 'key' | 'header'>,
   intent: I,
 ): Promise<AnswerTo<I>> => answered(await channels.submit(channel.id, key, intent, undefined, markIn(header)))
 
 /** What the sender says it changed something from: `If-Match: "<mark>"`. */
-function markIn(header: Call<unknown>['header'] | undefined): string | undefined {
-  const [, mark] = /^"([0-9a-f]{32})"$/.exec(header?.('if-match') ?? '') ?? []
+function markIn(header: Call<unknown>['header']): string | undefined {
+  const [, mark] = /^"([0-9a-f]{32})"$/.exec(header('if-match') ?? '') ?? []
   return mark
+}
+
+/**
+ * The same check as of what the rules save, for what is kept elsewhere. @param now - What there is now. @param next - What it is to be.
+ * @throws With what there is now, where the sender changed it from something else.
+ */
+export function checkMark({ header }: Pick<Call<unknown>, 'header'>, name: string, now: object, next: object): void {
+  const mark = markIn(header)
+  if (mark === undefined || mark === markOf(now) || sameContent(now, next)) return
+  throw problemOfRefusal(changedMeanwhile(name, now))
 }
 
 /** The answer of an intent, or its refusal as a problem. */

@@ -34,9 +34,9 @@ function keptRoutes(channels: Channels): Route[] {
       answer: Nothing,
       allowed: desk('change', 'people'),
       body: Keep,
-      handle: async ({ channel, key, param, body }) => {
+      handle: async ({ channel, key, header, param, body }) => {
         const viewer = idOf(param('viewer'))
-        return hand(channels, { channel, key }, { kind: 'people.keep', viewer, ...body })
+        return hand(channels, { channel, key, header }, { kind: 'people.keep', viewer, ...body })
       },
     }),
     viewersNotesRoute(channels),
@@ -59,14 +59,14 @@ const viewersNotesRoute = (channels: Channels): Route =>
     answer: exactly({ note: Id }),
     allowed: desk('act', 'people'),
     body: Type.Object({ text: Type.String({ minLength: 1, maxLength: 1000 }) }, closed),
-    handle: async ({ channel, caller, key, param, body }) => {
+    handle: async ({ channel, caller, key, header, param, body }) => {
       const intent = {
         kind: 'people.note',
         viewer: idOf(param('viewer')),
         text: body.text,
         by: caller.account,
       } as const
-      return hand(channels, { channel, key }, intent)
+      return hand(channels, { channel, key, header }, intent)
     },
   })
 
@@ -80,9 +80,9 @@ function lastingRoutes(channels: Channels): Route[] {
       answer: exactly({ viewer: ViewerId, moved: Count }),
       allowed: desk('change', 'people'),
       body: Type.Object({ into: Id }, closed),
-      handle: async ({ channel, key, param, body }) => {
+      handle: async ({ channel, key, header, param, body }) => {
         const intent = { kind: 'people.merge', from: idOf(param('viewer')), into: body.into } as const
-        return hand(channels, { channel, key }, intent)
+        return hand(channels, { channel, key, header }, intent)
       },
     }),
     route({
@@ -93,9 +93,9 @@ function lastingRoutes(channels: Channels): Route[] {
       answer: exactly({ forgotten: Count, amount: Amount }),
       allowed: desk('change', 'people'),
       body: Type.Object({ confirm: Type.String({ maxLength: 100 }) }, closed),
-      handle: async ({ channel, key, param, body }) => {
+      handle: async ({ channel, key, header, param, body }) => {
         const intent = { kind: 'people.forget', viewer: idOf(param('viewer')), confirm: body.confirm } as const
-        return hand(channels, { channel, key }, intent)
+        return hand(channels, { channel, key, header }, intent)
       },
     }),
   ]
@@ -184,8 +184,8 @@ const peopleAddRoute = (channels: Channels): Route =>
     answer: exactly({ viewer: ViewerId }),
     allowed: desk('act', 'people'),
     body: Type.Object({ account: Account }, closed),
-    handle: async ({ channel, key, body }) => {
+    handle: async ({ channel, key, header, body }) => {
       const intent = { kind: 'people.add', account: body.account.toLowerCase(), name: body.account } as const
-      return hand(channels, { channel, key }, intent)
+      return hand(channels, { channel, key, header }, intent)
     },
   })

@@ -63,11 +63,11 @@ const listedRoute = (channels: Channels): Route =>
     allowed: 'viewer',
     whenPaused: true,
     body: Type.Object({ listed: Type.Boolean() }, closed),
-    handle: async ({ channel, caller, key, body }) => {
+    handle: async ({ channel, caller, key, header, body }) => {
       const viewer = await viewerIdOf(channels.pool, channel.id, caller.account)
       if (viewer === undefined) throw problem('not_found', 'You are in no list yet: come to the chat first.')
       const intent = { kind: 'people.keep', viewer, unlisted: !body.listed } as const
-      return hand(channels, { channel, key }, intent)
+      return hand(channels, { channel, key, header }, intent)
     },
   })
 

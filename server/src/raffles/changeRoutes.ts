@@ -3,7 +3,7 @@ import { Opens, RaffleSettings } from '#core/raffles'
 import { Count, closed, exactly, Id, orNull, RaffleId, ViewerId, whole } from '#core/schema'
 import { keysOf } from '#core/world'
 import type { Channels } from '../channels.ts'
-import { answered, type Call, desk, hand, idOf, type Route, route } from '../http/index.ts'
+import { type Call, desk, hand, idOf, type Route, route } from '../http/index.ts'
 import { RaffleStatus } from './answers.ts'
 
 const Why = Type.String({ minLength: 1, maxLength: 200, pattern: '\\S' })
@@ -26,7 +26,7 @@ function actRoutes(channels: Channels): Route[] {
       does: `Have a raffle ${does.replace('-', ' ')}${does === 'draw' ? ': the draw with this number is made once' : ''}`,
       answer: exactly({ raffle: RaffleId, status: RaffleStatus, draws: Count }),
       body: Type.Object({ draw: Type.Optional(Id), why: Type.Optional(Type.String({ maxLength: 200 })) }, closed),
-      handle: async ({ channel, caller, key, param, body }) => {
+      handle: async ({ channel, caller, key, header, param, body }) => {
         const intent = {
           kind: 'raffle.act',
           raffle: idOf(param('raffle')),
@@ -34,7 +34,7 @@ function actRoutes(channels: Channels): Route[] {
           by: caller.name,
           ...body,
         } as const
-        return hand(channels, { channel, key }, intent)
+        return hand(channels, { channel, key, header }, intent)
       },
     }),
   )
@@ -61,13 +61,13 @@ const changeRafflesRoute = (channels: Channels): Route =>
     does: 'Change a raffle that has not ended',
     answer: exactly({ raffle: RaffleId }),
     body: RaffleSettings,
-    handle: async ({ channel, key, param, body }) => {
+    handle: async ({ channel, key, header, param, body }) => {
       const intent = {
         kind: 'raffle.change',
         raffle: idOf(param('raffle')),
         settings: body,
       } as const
-      return hand(channels, { channel, key }, intent)
+      return hand(channels, { channel, key, header }, intent)
     },
   })
 
@@ -80,9 +80,9 @@ function winnerRoutes(channels: Channels): Route[] {
       does: 'Take somebody out of a raffle: the money goes back',
       answer: exactly({ raffle: RaffleId, viewer: ViewerId, back: Count }),
       body: Type.Object({ viewer: ViewerId, why: Why }, closed),
-      handle: async ({ channel, caller, key, param, body }) => {
+      handle: async ({ channel, caller, key, header, param, body }) => {
         const intent = { kind: 'raffle.remove', raffle: idOf(param('raffle')), by: caller.name, ...body } as const
-        return hand(channels, { channel, key }, intent)
+        return hand(channels, { channel, key, header }, intent)
       },
     }),
     route({
@@ -92,9 +92,9 @@ function winnerRoutes(channels: Channels): Route[] {
       does: 'Pass over somebody who was drawn',
       answer: exactly({ raffle: RaffleId, draw: Id }),
       body: Type.Object({ draw: Id, why: Why }, closed),
-      handle: async ({ channel, caller, key, param, body }) => {
+      handle: async ({ channel, caller, key, header, param, body }) => {
         const intent = { kind: 'raffle.pass', raffle: idOf(param('raffle')), by: caller.name, ...body } as const
-        return hand(channels, { channel, key }, intent)
+        return hand(channels, { channel, key, header }, intent)
       },
     }),
     route({
@@ -104,9 +104,9 @@ function winnerRoutes(channels: Channels): Route[] {
       does: 'Note whether a winner has the prize, and what else there is to say',
       answer: exactly({ raffle: RaffleId, draw: Id }),
       body: Type.Object({ draw: Id, delivered: Type.Boolean(), note: Type.String({ maxLength: 300 }) }, closed),
-      handle: async ({ channel, key, param, body }) => {
+      handle: async ({ channel, key, header, param, body }) => {
         const intent = { kind: 'raffle.record', raffle: idOf(param('raffle')), ...body } as const
-        return hand(channels, { channel, key }, intent)
+        return hand(channels, { channel, key, header }, intent)
       },
     }),
   ]
@@ -115,9 +115,9 @@ function winnerRoutes(channels: Channels): Route[] {
 const Setup = Type.Object({ settings: RaffleSettings, digit: orNull(whole(1, 9)) }, closed)
 
 function setupRoutes(channels: Channels): Route[] {
-  const save = (setup: number | null, { channel, key, body }: Call<unknown>) => {
-    const { settings, digit } = body as { settings: RaffleSettings; digit: number | null }
-    return channels.submit(channel.id, key, { kind: 'raffle.saveSetup', setup, settings, digit })
+  const save = (setup: number | null, call: Call<unknown>) => {
+    const { settings, digit } = call.body as { settings: RaffleSettings; digit: number | null }
+    return hand(channels, call, { kind: 'raffle.saveSetup', setup, settings, digit })
   }
   return [
     route({
@@ -127,7 +127,7 @@ function setupRoutes(channels: Channels): Route[] {
       does: 'Keep a set-up to start raffles from',
       answer: exactly({ setup: Id }),
       body: Setup,
-      handle: async (call) => answered(await save(null, call)),
+      handle: (call) => save(null, call),
     }),
     route({
       allowed: desk('change', 'raffles'),
@@ -136,7 +136,7 @@ function setupRoutes(channels: Channels): Route[] {
       does: 'Change a set-up',
       answer: exactly({ setup: Id }),
       body: Setup,
-      handle: async (call) => answered(await save(idOf(call.param('id')), call)),
+      handle: (call) => save(idOf(call.param('id')), call),
     }),
     route({
       allowed: desk('change', 'raffles'),

@@ -104,14 +104,14 @@ function enterRoutes(channels: Channels): Route[] {
       answer: Entered,
       allowed: 'viewer',
       body: Type.Object({ wanted: Wanted }, closed),
-      handle: async ({ channel, caller, key, param, body }) => {
+      handle: async ({ channel, caller, key, header, param, body }) => {
         const intent = {
           kind: 'raffle.enter',
           who: caller,
           raffle: idOf(param('raffle')),
           wanted: body.wanted,
         } as const
-        return hand(channels, { channel, key }, intent)
+        return hand(channels, { channel, key, header }, intent)
       },
     }),
     route({

@@ -1,5 +1,5 @@
 export { CircleRow, Place } from './answers.ts'
 export { LISTS, type List, PERIODS, type Period, topList } from './lists.ts'
 export { circlesOf } from './read.ts'
-export { reviewPromoted, reviewShow } from './review.ts'
+export { reviewEveryone, reviewPromoted, reviewShow } from './review.ts'
 export { rankRoutes } from './routes.ts'

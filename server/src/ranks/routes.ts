@@ -94,9 +94,9 @@ function circleRoutes(channels: Channels): Route[] {
       answer: exactly({ changed: Count }),
       allowed: desk('act', 'ranks'),
       body: Join,
-      handle: async ({ channel, key, param, body }) => {
+      handle: async ({ channel, key, header, param, body }) => {
         const circle = idOf(param('circle'))
-        return hand(channels, { channel, key }, { kind: 'circle.join', circle, ...body })
+        return hand(channels, { channel, key, header }, { kind: 'circle.join', circle, ...body })
       },
     }),
   ]

@@ -1,2 +1,2 @@
 export { ownRoom } from './owner.ts'
-export { type RoomParts, roomRoutes } from './routes.ts'
+export { checkRoom, followRooms, type RoomParts, roomRoutes } from './routes.ts'

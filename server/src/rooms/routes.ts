@@ -76,22 +76,29 @@ function checkNetwork({ wanted, inside }: RoomParts, { network }: RoomSettings):
   if (isInside(network.host)) throw badRoom('settings.network.host', new NotOpen().message)
 }
 
+/** Before the bot goes to a room: it may be there, and the room is no other channel's. @throws what speaks against it. */
+export async function checkRoom(parts: RoomParts, channel: number, settings: RoomSettings): Promise<void> {
+  checkNetwork(parts, settings)
+  const { channels, wanted, shared } = parts
+  if (!shared && !(await ownRoom(channels.pool, channel, wanted.placeOf(settings)))) throw problem('room_taken')
+}
+
 /** Saves a room, if it is no other channel's; the bot goes there at once. */
 async function save(parts: RoomParts, call: Call<RoomBody>, room: number | null): Promise<{ room: number }> {
-  const { channels, wanted, shared } = parts
   const { settings, password, roomKey } = call.body
-  checkNetwork(parts, settings)
-  const place = wanted.placeOf(settings)
-  if (!shared && !(await ownRoom(channels.pool, call.channel.id, place))) throw problem('room_taken')
+  await checkRoom(parts, call.channel.id, settings)
   try {
-    return await hand(channels, call, { kind: 'room.save', room, settings, password, roomKey })
+    return await hand(parts.channels, call, { kind: 'room.save', room, settings, password, roomKey })
   } finally {
-    await changed(parts, call)
+    await followRooms(parts, call)
   }
 }
 
 /** What follows from other rooms: which are the channel's, whose accounts its chat has, and that the bot goes there. */
-async function changed({ db, channels, wanted }: RoomParts, { channel, key }: Pick<Call<unknown>, 'channel' | 'key'>) {
+export async function followRooms(
+  { db, channels, wanted }: RoomParts,
+  { channel, key }: Pick<Call<unknown>, 'channel' | 'key'>,
+): Promise<void> {
   const rooms = await wanted.all(channel.id)
   await letGoOfRooms(channels.pool, channel.id, rooms.map(placeOf))
   const { viewer: _, ...home } = await settingOf(db, channel.id, homeSetting)
@@ -145,7 +152,7 @@ const oneRoutes = (parts: RoomParts): Route[] => [
     allowed: desk('change', 'connections'),
     handle: async (call) => {
       await hand(parts.channels, call, { kind: 'room.remove', room: idOf(call.param('id')) })
-      await changed(parts, call)
+      await followRooms(parts, call)
       return {}
     },
   }),

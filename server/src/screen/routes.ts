@@ -18,9 +18,9 @@ function overlayRoutes(channels: Channels): Route[] {
       answer: exactly({ overlay: OverlayId, settings: OverlaySettings }),
       allowed: desk('change', 'screen'),
       body: OverlaySettings,
-      handle: async ({ channel, key, param, body }) => {
+      handle: async ({ channel, key, header, param, body }) => {
         const intent = { kind: 'screen.save', overlay: idOf(param('overlay')), settings: body } as const
-        return hand(channels, { channel, key }, intent)
+        return hand(channels, { channel, key, header }, intent)
       },
     }),
     route({
@@ -30,9 +30,9 @@ function overlayRoutes(channels: Channels): Route[] {
       does: 'Give an overlay a new address',
       answer: exactly({ overlay: OverlayId }),
       allowed: desk('change', 'screen'),
-      handle: async ({ channel, key, param }) => {
+      handle: async ({ channel, key, header, param }) => {
         const intent = { kind: 'screen.renew', overlay: idOf(param('overlay')), secret: newSecret() } as const
-        return hand(channels, { channel, key }, intent)
+        return hand(channels, { channel, key, header }, intent)
       },
     }),
     route({
@@ -54,9 +54,9 @@ const overlaysRoute = (channels: Channels): Route =>
     answer: exactly({ overlay: OverlayId }),
     allowed: desk('change', 'screen'),
     body: Type.Object({ name: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }) }, closed),
-    handle: async ({ channel, key, body }) => {
+    handle: async ({ channel, key, header, body }) => {
       const intent = { kind: 'screen.add', name: body.name.trim(), secret: newSecret() } as const
-      return hand(channels, { channel, key }, intent)
+      return hand(channels, { channel, key, header }, intent)
     },
   })
 

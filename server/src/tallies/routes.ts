@@ -56,9 +56,9 @@ const talliesCorrectRoute = (channels: Channels): Route =>
       },
       closed,
     ),
-    handle: async ({ channel, caller, key, body, param }) => {
+    handle: async ({ channel, caller, key, header, body, param }) => {
       const intent = { kind: 'tally.correct', tally: idOf(param('tally')), ...body, by: caller.account } as const
-      return hand(channels, { channel, key }, intent)
+      return hand(channels, { channel, key, header }, intent)
     },
   })
 

@@ -75,7 +75,7 @@ function redemptionRoutes(db: Reader, channels: Channels): Route[] {
       does,
       answer: exactly({ status: Type.String(), why: Type.Optional(Type.String()) }),
       allowed: desk('act', 'waiting'),
-      handle: async ({ channel, caller, key, param }) => {
+      handle: async ({ channel, caller, key, header, param }) => {
         const redemption = idOf(param('redemption'))
         const intent = {
           kind: 'redemption.decide',
@@ -83,7 +83,7 @@ function redemptionRoutes(db: Reader, channels: Channels): Route[] {
           approve: path === 'approve',
           by: caller.account,
         } as const
-        return hand(channels, { channel, key }, intent)
+        return hand(channels, { channel, key, header }, intent)
       },
     })
   return [

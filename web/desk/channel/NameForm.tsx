@@ -3,6 +3,7 @@ import { foundFaults } from '#core/faults'
 import type { Body } from '../../parts/api/called.ts'
 import { api } from '../../parts/api.ts'
 import { ApplyFoot } from '../../parts/form/ApplyFoot.tsx'
+import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { fieldOf } from '../../parts/form/DraftField.tsx'
 import { DraftFields } from '../../parts/form/DraftFields.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
@@ -16,11 +17,22 @@ type Settings = Body<'/desk/channel'>
 const NameField = fieldOf<Settings>()
 const MISSING = 'Give it a name: viewers see it above their page.'
 
+/** The channel's state as the change log has it. */
+const stateOf = ({ name, address, listed, pausedBy, closedAt }: ChannelView) => ({
+  ...{ name, address, listed },
+  paused: pausedBy !== null,
+  closed: closedAt !== null,
+})
+
 /** What the channel is called, and whether it is in the list. */
-export function NameForm({ channel: { name, listed } }: { readonly channel: ChannelView }) {
+export function NameForm({ channel }: { readonly channel: ChannelView }) {
+  const { name, listed } = channel
   const kept = useDraft<Settings>('channel', { name, listed })
   const { draft, put, discard, settle, conflict, changed } = kept
-  const save = useSave((body: Settings) => api.PUT('/desk/channel', { body }), 'The channel’s name is saved.')
+  const save = useSave(
+    (body: Settings) => api.PUT('/desk/channel', { body, ...changedFrom(stateOf(channel)) }),
+    'The channel’s name is saved.',
+  )
   const wrong = draft.name.trim() === '' ? MISSING : undefined
   const submit = (event: FormEvent) => {
     event.preventDefault()

@@ -3,6 +3,7 @@ import { planDifference } from '#core/earning'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
+import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { useChange } from '../../parts/useChange.ts'
 import type { Draft, Earning } from './draft.ts'
 
@@ -11,7 +12,7 @@ const SAVING = { saved: 'saved as a draft', saving: 'saving …', failed: 'not s
 /** What can be done with a draft of the plan: it goes live now or later, or is dropped. */
 function usePlanChange(draft: Draft, live: EarningPlan) {
   const apply = useChange({
-    ask: () => answerOf(api.PUT('/desk/earning', { body: draft.plan })),
+    ask: () => answerOf(api.PUT('/desk/earning', { body: draft.plan, ...changedFrom(live) })),
     invalidates: ['earning'],
     said: 'The plan is live. Time watched so far was paid by the old plan.',
     inPlace: true,
@@ -56,10 +57,17 @@ export function DraftBar({ draft, earning }: { draft: Draft; earning: Earning })
         <Button look="quiet" onClick={() => drop.mutate()}>
           Discard changes
         </Button>
-        <Button disabled={wrong > 0 || draft.saving === 'saving'} onClick={() => later.mutate(!waits)}>
+        <Button
+          disabled={wrong > 0 || draft.conflict !== undefined || draft.saving === 'saving'}
+          onClick={() => later.mutate(!waits)}
+        >
           {waits ? 'Do not apply automatically' : 'Apply at the next show'}
         </Button>
-        <Button look="main" disabled={wrong > 0 || apply.isPending} onClick={() => apply.mutate()}>
+        <Button
+          look="main"
+          disabled={wrong > 0 || draft.conflict !== undefined || apply.isPending}
+          onClick={() => apply.mutate()}
+        >
           Apply now
         </Button>
       </div>

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { planDifference } from '#core/earning'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
+import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { useOpenForm } from '../../parts/form/drafts.tsx'
 import { PageActions } from '../../parts/page/PageHead.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
@@ -19,8 +20,7 @@ export function EarningPage() {
   useOpenForm('earning')
   if (earning.isPending) return <Loading what="the earning plan" />
   if (earning.isError) return <Problem error={earning.error} retry={() => void earning.refetch()} />
-  // A plan that went live begins a new draft.
-  return <EarningForm key={JSON.stringify(earning.data.plan)} earning={earning.data} />
+  return <EarningForm earning={earning.data} />
 }
 
 function EarningForm({ earning }: { earning: Earning }) {
@@ -59,6 +59,7 @@ function EarningForm({ earning }: { earning: Earning }) {
           )}
         </div>
       </div>
+      <DraftConflict conflict={draft.conflict} />
       {draft.changed && <DraftBar draft={draft} earning={earning} />}
     </div>
   )

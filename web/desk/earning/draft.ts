@@ -3,6 +3,8 @@ import { useEffect, useRef, useState } from 'react'
 import type { EarningPlan } from '#core/earning'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
+import type { Conflict } from '../../parts/form/drafts.tsx'
+import { type Clash, mergeDraft, takeTheirs } from '../../parts/form/mergeDraft.ts'
 import { keyOf } from '../../parts/queryKey.ts'
 import { same } from '../../parts/same.ts'
 
@@ -26,21 +28,19 @@ export interface Draft {
   /** Goes up when the whole plan was replaced, so that fields start anew from it. */
   readonly version: number
   readonly replace: (plan: EarningPlan) => void
+  /** Where somebody else applied something different meanwhile. */
+  readonly conflict: Conflict | undefined
 }
 
 const KEEP_AFTER_MS = 700
 
-/** The draft of a plan, begun from what the server keeps. */
-export function useDraft(live: EarningPlan, kept: EarningPlan | null): Draft {
-  const [plan, setPlan] = useState(kept ?? live)
-  const [version, setVersion] = useState(0)
-  const [problems, setProblems] = useState<Record<string, string>>({})
-  const keep = useMutation({
+/** Keeps a draft on the server a moment after it was changed. @returns how that stands, and whether it lies there no more. */
+function useKept(plan: EarningPlan, live: EarningPlan, kept: EarningPlan | null) {
+  const { mutate, isError, isPending } = useMutation({
     mutationFn: (wanted: EarningPlan) =>
       answerOf(api.PUT('/desk/earning/draft', { body: { plan: same(wanted, live) ? null : wanted, nextShow: false } })),
   })
   const last = useRef(kept ?? live)
-  const { mutate } = keep
   useEffect(() => {
     if (same(plan, last.current)) return
     const timer = setTimeout(() => {
@@ -49,6 +49,26 @@ export function useDraft(live: EarningPlan, kept: EarningPlan | null): Draft {
     }, KEEP_AFTER_MS)
     return () => clearTimeout(timer)
   }, [plan, mutate])
+  const saving: Draft['saving'] = isError ? 'failed' : same(plan, last.current) && !isPending ? 'saved' : 'saving'
+  return { saving, gone: (now: EarningPlan) => (last.current = now) }
+}
+
+/** The draft of a plan, begun from what the server keeps; what somebody else applies meanwhile is joined with it. */
+export function useDraft(live: EarningPlan, kept: EarningPlan | null): Draft {
+  const [plan, setPlan] = useState(kept ?? live)
+  const [version, setVersion] = useState(0)
+  const [problems, setProblems] = useState<Record<string, string>>({})
+  const { saving, gone } = useKept(plan, live, kept)
+  const replace = (next: EarningPlan) => {
+    setPlan(next)
+    setProblems({})
+    setVersion((n) => n + 1)
+  }
+  const conflict = useMeanwhile(plan, live, (merged) => {
+    // A plan that is applied takes the draft at the server with it.
+    gone(live)
+    replace(merged)
+  })
   return {
     plan,
     set: (patch) => setPlan((before) => ({ ...before, ...patch })),
@@ -56,12 +76,31 @@ export function useDraft(live: EarningPlan, kept: EarningPlan | null): Draft {
     setProblem: (name, problem) =>
       setProblems(({ [name]: _, ...others }) => (problem === undefined ? others : { ...others, [name]: problem })),
     changed: !same(plan, live),
-    saving: keep.isError ? 'failed' : same(plan, last.current) && !keep.isPending ? 'saved' : 'saving',
+    saving,
     version,
-    replace: (next) => {
-      setPlan(next)
-      setProblems({})
-      setVersion((n) => n + 1)
+    replace,
+    conflict,
+  }
+}
+
+/** Joins what was typed with what somebody else applied meanwhile. @returns where both changed the same. */
+function useMeanwhile(plan: EarningPlan, live: EarningPlan, joined: (plan: EarningPlan) => void): Conflict | undefined {
+  const [begun, setBegun] = useState(live)
+  const [clashes, setClashes] = useState<readonly Clash[]>([])
+  useEffect(() => {
+    if (same(begun, live)) return
+    const found = mergeDraft(begun, plan, live)
+    setBegun(live)
+    setClashes(found.clashes)
+    joined(found.merged)
+  })
+  if (clashes.length === 0 || same(plan, live)) return undefined
+  return {
+    clashes,
+    keepMine: () => setClashes([]),
+    takeTheirs: () => {
+      setClashes([])
+      joined(takeTheirs(plan, clashes))
     },
   }
 }

@@ -5,6 +5,7 @@ import type { CircleSettings, Rank } from '#core/ranks'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
+import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { FaultsAt, fieldOf } from '../../parts/form/DraftField.tsx'
 import { DraftFields } from '../../parts/form/DraftFields.tsx'
@@ -126,11 +127,16 @@ const Rule = ({ of, children }: { of: keyof CircleDraft; children: ReactNode }) 
   </FaultsAt>
 )
 
+const savedOf = (circle: CircleRow | null) =>
+  circle === null ? undefined : { name: circle.name, rules: circle.rules, keep: circle.keep }
+
 function useCircleChange(circle: CircleRow | null, done: () => void) {
   const both = { invalidates: 'all', onDone: done, inPlace: true } as const
   const save = useChange({
     ask: (settings: CircleSettings) =>
-      answerOf(api.PUT('/desk/circles', { body: { circle: circle?.id ?? null, settings } })),
+      answerOf(
+        api.PUT('/desk/circles', { body: { circle: circle?.id ?? null, settings }, ...changedFrom(savedOf(circle)) }),
+      ),
     said: 'The circle is saved, and everyone who meets its rules is in it.',
     ...both,
   })

@@ -1,10 +1,26 @@
+import { useQuery } from '@tanstack/react-query'
 import { digits } from '#core/currency'
+import type { RankPlan } from '#core/ranks'
 import type { Answer } from '../../parts/api/called.ts'
+import { answerOf, api } from '../../parts/api.ts'
+import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
 
 type Side = Answer<'/desk/ranks/preview'>['rises']
 
 /** Who would rise and who would fall. */
 export type Moves = Answer<'/desk/ranks/preview'>
+
+/** Who would rise and who would fall by other ranks, as the server finds it. */
+export function MovesOf({ plan }: { readonly plan: RankPlan }) {
+  const moves = useQuery({
+    queryKey: keyOf('ranks', 'moves', plan),
+    queryFn: () => answerOf(api.POST('/desk/ranks/preview', { body: plan })),
+  })
+  if (moves.isPending) return <Loading what="who would rise and fall" />
+  if (moves.isError) return <Problem error={moves.error} retry={() => void moves.refetch()} />
+  return <MovesShown moves={moves.data} />
+}
 
 /** What a change of the ranks would do to people, by name. */
 export function MovesShown({ moves }: { moves: Moves }) {

@@ -1,6 +1,10 @@
 import { useState } from 'react'
 import { ApiProblem, answerOf, api } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
 import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
+import { changedFrom } from '../../parts/form/changedFrom.ts'
+import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
+import { useDraft } from '../../parts/form/drafts.tsx'
 import { Field, TextInput } from '../../parts/form/inputs.tsx'
 import { Radios } from '../../parts/form/Radios.tsx'
 import { useChange } from '../../parts/useChange.ts'
@@ -16,17 +20,22 @@ interface RoomDialogProps {
   readonly close: () => void
 }
 
-/** What the dialog holds: the room, and what is told to nobody, undefined where it stays as it is. */
-interface Draft {
-  readonly settings: RoomSettings
+/** What is told to nobody; undefined: it stays as it is. */
+interface Secrets {
   readonly password: string | undefined
   readonly roomKey: string | undefined
 }
 
-const freshOf = ({ network }: RoomsView): Draft => ({
-  settings: { room: '#', network: network === null ? NETWORK : null, moderators: '@&~' },
-  password: undefined,
-  roomKey: undefined,
+interface Draft extends Secrets {
+  readonly settings: RoomSettings
+}
+
+const AS_THEY_ARE: Secrets = { password: undefined, roomKey: undefined }
+
+const freshOf = ({ network }: RoomsView): RoomSettings => ({
+  room: '#',
+  network: network === null ? NETWORK : null,
+  moderators: '@&~',
 })
 
 function useSaveRoom({ settings, password, roomKey }: Draft, room: Room | undefined, close: () => void) {
@@ -36,7 +45,7 @@ function useSaveRoom({ settings, password, roomKey }: Draft, room: Room | undefi
       answerOf(
         room === undefined
           ? api.POST('/desk/rooms', { body })
-          : api.PUT('/desk/rooms/{id}', { params: { path: { id: room.id } }, body }),
+          : api.PUT('/desk/rooms/{id}', { params: { path: { id: room.id } }, body, ...changedFrom(room.settings) }),
       ),
     invalidates: ['rooms', 'connections', 'status'],
     said: `The bot goes to ${settings.room}.`,
@@ -47,11 +56,14 @@ function useSaveRoom({ settings, password, roomKey }: Draft, room: Room | undefi
 
 /** Where the room is, and as whom the bot goes there. */
 export function RoomDialog({ view, room, close }: RoomDialogProps) {
-  const [draft, setDraft] = useState<Draft>(() =>
-    room === undefined ? freshOf(view) : { ...freshOf(view), settings: room.settings },
-  )
-  const { settings } = draft
-  const save = useSaveRoom(draft, room, close)
+  const kept = useDraft<RoomSettings>(`room/${room?.id ?? 'new'}`, room?.settings ?? freshOf(view))
+  // What is secret is kept nowhere while it is typed.
+  const [secrets, setSecrets] = useState<Secrets>(AS_THEY_ARE)
+  const { draft: settings, put, discard, changed, conflict } = kept
+  const save = useSaveRoom({ settings, ...secrets }, room, () => {
+    discard()
+    close()
+  })
   const faults = save.error instanceof ApiProblem ? save.error.faults : {}
   const { network } = settings
   return (
@@ -61,10 +73,19 @@ export function RoomDialog({ view, room, close }: RoomDialogProps) {
       wide
       does={room === undefined ? 'Go there' : 'Save now'}
       go={() => save.mutate()}
-      off={settings.room.length < 2 || network?.host === '' || network?.nick === ''}
+      off={settings.room.length < 2 || network?.host === '' || network?.nick === '' || conflict !== undefined}
       change={save}
+      aside={changed && <Button onClick={discard}>Discard changes</Button>}
     >
-      <RoomFields draft={draft} setDraft={setDraft} view={view} room={room} faults={faults} />
+      <RoomFields
+        draft={{ settings, ...secrets }}
+        setDraft={({ settings: typed, ...rest }) => {
+          put(typed)
+          setSecrets(rest)
+        }}
+        {...{ view, room, faults }}
+      />
+      <DraftConflict conflict={conflict} />
     </DialogForm>
   )
 }

@@ -5,6 +5,7 @@ import { type OverlaySettings, overlayFault, type Piece } from '#core/screen'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
+import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { useDraft } from '../../parts/form/drafts.tsx'
 import { PageHead } from '../../parts/page/PageHead.tsx'
@@ -79,7 +80,13 @@ function Editor({ overlay, view }: { overlay: OverlayShown; view: ScreenView }) 
   const wrong = draft.name.trim() === '' ? 'Type a name for the overlay.' : overlayFault(draft)
   const save = useChange({
     ask: (sent: OverlaySettings) =>
-      answerOf(api.PUT('/desk/overlays/{overlay}', { params: { path: { overlay: overlay.id } }, body: sent })),
+      answerOf(
+        api.PUT('/desk/overlays/{overlay}', {
+          params: { path: { overlay: overlay.id } },
+          body: sent,
+          ...changedFrom(settingsOf(overlay)),
+        }),
+      ),
     invalidates: ['screen'],
     onFresh: (_, sent) => settle(sent),
     inPlace: true,

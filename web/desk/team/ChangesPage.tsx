@@ -9,9 +9,9 @@ import { Select, TextInput } from '../../parts/form/inputs.tsx'
 import { Empty, Panel } from '../../parts/page/Panel.tsx'
 import { keyOf } from '../../parts/queryKey.ts'
 import { dayText } from '../../parts/time.ts'
-import { useChange } from '../../parts/useChange.ts'
 import { useMay } from '../rights.tsx'
 import { type Difference, differencesOf } from './differences.ts'
+import { UndoButton } from './UndoButton.tsx'
 import { teamQuery } from './view.ts'
 
 type Change = Answer<'/desk/changes'>['changes'][number]
@@ -108,12 +108,7 @@ function Filters({ wanted: { account = '', area, text = '' }, put }: FiltersProp
 const byInWords = (by: string): string => (by.startsWith('token:') ? 'a token' : by)
 
 function ChangeLine({ change }: { readonly change: Change }) {
-  const { id, at, by, what, name, before, after, restorable } = change
-  const undo = useChange({
-    ask: () => answerOf(api.POST('/desk/changes/{id}/undo', { params: { path: { id } } })),
-    invalidates: 'all',
-    said: `${name} is what it was before.`,
-  })
+  const { at, by, what, name, before, after, restorable } = change
   const how = before === null ? 'made' : after === null ? 'removed' : 'changed'
   return (
     <li className="flex flex-wrap items-start gap-x-4 gap-y-2 border-b border-line px-4 py-2.5 last:border-b-0">
@@ -127,11 +122,7 @@ function ChangeLine({ change }: { readonly change: Change }) {
         </p>
         {how === 'changed' && <Differences all={differencesOf(before, after)} />}
       </div>
-      {restorable && (
-        <Button disabled={undo.isPending} onClick={() => undo.mutate()} aria-label={`Undo: ${name}, ${dayText(at)}`}>
-          Undo
-        </Button>
-      )}
+      {restorable && <UndoButton change={change} />}
     </li>
   )
 }

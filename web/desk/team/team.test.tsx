@@ -174,6 +174,27 @@ describe('the change log', () => {
     expect(screen.getAllByRole('button', { name: /^Undo: / })).toHaveLength(1)
   })
 
+  test('what moves people is set back once it was seen whom', async () => {
+    const plan = { measure: 'hours', ranks: [], announce: '' }
+    const change = { id: 9, at: 9000, by: 'rosa', of: 'ranks', what: 'Ranks', name: 'Ranks', restorable: true }
+    const sent = answering(({ path }) => {
+      const rises = { count: 0, people: [] }
+      const falls = { count: 1, people: [{ name: 'pia_ohm', before: 'Fitter', after: null }] }
+      if (path.endsWith('/ranks/preview')) return { body: { rises, falls } }
+      if (!path.endsWith('/desk/changes'))
+        return { body: { owner: 'wanda', members: [], invitations: [], now: 10_000 } }
+      return { body: { changes: [{ ...change, before: plan, after: { ...plan, announce: 'x' } }], before: null } }
+    })
+    const { user } = showDesk(<ChangesPage />)
+    await user.click(await screen.findByRole('button', { name: /^Undo: Ranks/ }))
+    expect(await screen.findByText('pia_ohm')).toBeDefined()
+    const undone = () => sent.some(({ path }) => path.endsWith('/changes/9/undo'))
+    expect(undone()).toBe(false)
+    await user.click(screen.getByRole('button', { name: 'Undo the change' }))
+    await waitFor(() => expect(undone()).toBe(true))
+    await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull())
+  })
+
   test('that is empty says what will stand there', async () => {
     log([])
     showDesk(<ChangesPage />)

@@ -6142,6 +6142,7 @@ export interface paths {
 								readonly id: number;
 								readonly at: number;
 								readonly by: string;
+								readonly of: string;
 								readonly what: string;
 								readonly name: string;
 								readonly before: {

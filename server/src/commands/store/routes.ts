@@ -79,9 +79,9 @@ function codesRoute(channels: Channels): Route {
     answer: exactly({ added: Count, known: Count }),
     allowed: desk('change', 'store'),
     body: Type.Object({ codes }, closed),
-    handle: async ({ channel, key, param, body }) => {
+    handle: async ({ channel, key, header, param, body }) => {
       const intent = { kind: 'store.codes', reward: idOf(param('id')), codes: body.codes } as const
-      return hand(channels, { channel, key }, intent)
+      return hand(channels, { channel, key, header }, intent)
     },
   })
 }

@@ -5,6 +5,7 @@ import { api, type Sent } from '../../../parts/api.ts'
 import { Button } from '../../../parts/Button.tsx'
 import { FormDialog } from '../../../parts/dialog/FormDialog.tsx'
 import { Problem } from '../../../parts/feedback/Notice.tsx'
+import { changedFrom } from '../../../parts/form/changedFrom.ts'
 import { Select } from '../../../parts/form/inputs.tsx'
 import { TimeField } from '../../store/LimitsPart.tsx'
 import { type DeskRaffle, useRaffleAction } from '../view.ts'
@@ -123,10 +124,12 @@ const DIGITS = [
   ...Array.from({ length: 9 }, (_, i) => ({ value: String(i + 1), name: `the key ${i + 1}` })),
 ]
 
-const keepAs = (id: number | null, body: Body<'/desk/raffle-setups'>): Sent<unknown> =>
-  id === null
-    ? api.POST('/desk/raffle-setups', { body })
-    : api.PUT('/desk/raffle-setups/{id}', { params: { path: { id } }, body })
+/** @param over - The template that it takes the place of; null: it is a new one. */
+function keepAs(over: SetupRow | null, body: Body<'/desk/raffle-setups'>): Sent<unknown> {
+  if (over === null) return api.POST('/desk/raffle-setups', { body })
+  const { id, settings, digit } = over
+  return api.PUT('/desk/raffle-setups/{id}', { params: { path: { id } }, body, ...changedFrom({ settings, digit }) })
+}
 
 interface KeepProps extends Pick<StartFootProps, 'draft' | 'setup'> {
   readonly close: () => void
@@ -136,10 +139,10 @@ interface KeepProps extends Pick<StartFootProps, 'draft' | 'setup'> {
 function Keep({ draft, setup, close, done }: KeepProps) {
   const action = useRaffleAction({ inPlace: true })
   const [digit, setDigit] = useState(String(setup?.digit ?? ''))
-  const keep = (id: number | null) =>
+  const keep = (over: SetupRow | null) =>
     action.mutate(
       {
-        send: () => keepAs(id, { settings: draft, digit: digit === '' ? null : Number(digit) }),
+        send: () => keepAs(over, { settings: draft, digit: digit === '' ? null : Number(digit) }),
         said: `“${draft.title}” is saved.`,
       },
       { onSuccess: done },
@@ -157,7 +160,7 @@ function Keep({ draft, setup, close, done }: KeepProps) {
       {action.error && <Problem error={action.error} />}
       <div className="flex gap-2">
         {setup !== null && (
-          <Button look="main" disabled={action.isPending} onClick={() => keep(setup.id)}>
+          <Button look="main" disabled={action.isPending} onClick={() => keep(setup)}>
             Save the change
           </Button>
         )}

@@ -1,0 +1,56 @@
+import { useState } from 'react'
+import type { RankPlan } from '#core/ranks'
+import type { Answer } from '../../parts/api/called.ts'
+import { answerOf, api } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
+import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
+import { dayText } from '../../parts/time.ts'
+import { useChange } from '../../parts/useChange.ts'
+import { MovesOf } from '../ranks/MovesShown.tsx'
+
+type Change = Answer<'/desk/changes'>['changes'][number]
+
+/** What follows from setting some things back, which is read before it is done. */
+const FOLLOWS: Readonly<Record<string, string>> = {
+  ranks: 'Everyone gets the rank that they have by the ranks as they were. Nothing is said in chat.',
+  circle: 'Whoever meets the rules as they were joins at once, and whoever does not leaves. Nothing is said in chat.',
+  earning: 'Time watched so far is paid by the plan of now; from then on the plan as it was holds.',
+  room: 'The bot leaves the room of now, and goes to the one before.',
+}
+
+/** Sets one change back; where that moves people, money or the bot, what follows is shown first. */
+export function UndoButton({ change }: { readonly change: Change }) {
+  const { id, of, at, name, before } = change
+  const [asking, setAsking] = useState(false)
+  const undo = useChange({
+    ask: () => answerOf(api.POST('/desk/changes/{id}/undo', { params: { path: { id } } })),
+    invalidates: 'all',
+    said: `${name} is what it was before.`,
+    onDone: () => setAsking(false),
+    inPlace: asking,
+  })
+  const follows = FOLLOWS[of]
+  return (
+    <>
+      <Button
+        disabled={undo.isPending}
+        onClick={() => (follows === undefined ? undo.mutate() : setAsking(true))}
+        aria-label={`Undo: ${name}, ${dayText(at)}`}
+      >
+        {follows === undefined ? 'Undo' : 'Undo …'}
+      </Button>
+      {asking && (
+        <DialogForm
+          title={`${name}: as before ${dayText(at)}`}
+          close={() => setAsking(false)}
+          does="Undo the change"
+          go={() => undo.mutate()}
+          change={undo}
+        >
+          <p>{follows}</p>
+          {of === 'ranks' && <MovesOf plan={before as unknown as RankPlan} />}
+        </DialogForm>
+      )}
+    </>
+  )
+}
