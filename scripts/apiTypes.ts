@@ -19,14 +19,22 @@ const nothing: never = new Proxy(() => nothing, { get: () => nothing, apply: () 
 
 /** A channel's API with its addresses as they are below the channel's own: "/desk/people". */
 function channelApi(): OpenAPI3 {
-  const parts = { db: nothing, channels: nothing, seats: nothing, secrets: nothing, door: nothing, wanted: nothing }
+  const parts = {
+    db: nothing,
+    channels: nothing,
+    seats: nothing,
+    secrets: nothing,
+    door: nothing,
+    wanted: nothing,
+    provider: nothing,
+  }
   const routes = routesOf({
     ...parts,
     deliveries: nothing,
     config: { PUBLIC_URL: '', ROOMS_INSIDE: 'no', ROOMS_SHARED: 'no' },
   })
-  const config = { PUBLIC_URL: '', CHANNELS: 'claim', CHANNELS_EACH: '1' }
-  const installation = installationRoutes({ channels: nothing, config }, async () => {})
+  const config = { PUBLIC_URL: '', CHANNELS: 'claim', CHANNELS_EACH: '1' } as never
+  const installation = installationRoutes({ channels: nothing, provider: nothing, config }, async () => {})
   const own = new Set(installation.map(({ path }) => path.replace(/:(\w+)/g, '{$1}')))
   const { components, ...whole } = openApi(routes, installation, '', { nameOf: (scope) => scope }) as OpenAPI3
   const paths = Object.entries(whole.paths ?? {})

@@ -35,6 +35,12 @@ export function refOf(key: AccountKey): { issuer: string; account: string } {
   return at < 0 ? { issuer: '', account: key } : { issuer: key.slice(0, at), account: key.slice(at + 1) }
 }
 
+/** An account for reading: "rosa", or "rosa (guild)" where another than the first issued it. */
+export function accountInWords(key: AccountKey): string {
+  const { issuer, account } = refOf(key)
+  return issuer === '' ? account : `${account} (${issuer})`
+}
+
 /** The columns of a person's row that say which account is theirs. */
 export const accountColumns = (ref: AccountRef): Required<AccountRef> & { readonly accountKey: AccountKey } => ({
   issuer: ref.issuer ?? '',

@@ -1,9 +1,12 @@
 export {
   type AccountKey,
+  type AccountRef,
+  accountInWords,
   chatRef,
   FORGOTTEN,
   isAccountName,
   keyOf,
+  MERGED,
   NICK,
   refOf,
 } from './account.ts'

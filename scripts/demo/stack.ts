@@ -86,6 +86,7 @@ const serverEnv = ({ servers, web, standin, chat, port }: Around) => ({
   PUBLIC_URL: web,
   PORT: String(port),
   OIDC_ISSUER: standin,
+  OIDC_NAME: 'The stand-in',
   OIDC_CLIENT_ID: 'ricompensa',
   OIDC_CLIENT_SECRET: 'stand-in-only',
   CHAT_ADDRESS: chat,

@@ -9,6 +9,8 @@ const Environment = Type.Object({
   WEB_FOLDER: Type.String({ default: 'dist/web' }),
   MIGRATIONS_FOLDER: Type.String({ default: 'server/migrations' }),
   OIDC_ISSUER: Type.String({ pattern: '^https?://.+' }),
+  /** What people know the provider by, where there are several; empty: its host. */
+  OIDC_NAME: Type.String({ maxLength: 60, default: '' }),
   OIDC_CLIENT_ID: Type.String({ minLength: 1 }),
   /** Empty: the server shows who it is by a key, or by PKCE alone. */
   OIDC_CLIENT_SECRET: Type.String({ default: '' }),

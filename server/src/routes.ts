@@ -22,6 +22,7 @@ import { screenRoutes } from './screen/index.ts'
 import { securityRoutes } from './security/index.ts'
 import { unreadableRoutes } from './settings/unreadable.ts'
 import { showRoutes } from './show/index.ts'
+import { issuerRoutes, type Provider } from './sign-in/index.ts'
 import { storeRoutes } from './store/index.ts'
 import { tallyRoutes } from './tallies/index.ts'
 import { teamRoutes } from './team/index.ts'
@@ -35,6 +36,7 @@ export interface RouteParts {
   readonly channels: Channels
   readonly seats: SeatTable
   readonly wanted: WantedRooms
+  readonly provider: Pick<Provider, 'choices'>
   readonly secrets: EventSecrets
   readonly door: EventReceiver
   readonly deliveries: DeliveryParts
@@ -42,7 +44,7 @@ export interface RouteParts {
 
 /** Every route of the channels' API, feature by feature. */
 export function routesOf(parts: RouteParts): Route[] {
-  const { config, db, channels, seats, wanted, secrets, door, deliveries } = parts
+  const { config, db, channels, seats, wanted, provider, secrets, door, deliveries } = parts
   const rooms: RoomParts = {
     ...{ db, channels, seats, wanted },
     inside: config.ROOMS_INSIDE === 'yes',
@@ -53,7 +55,7 @@ export function routesOf(parts: RouteParts): Route[] {
     Channel: channelRoutes({ channels, publicUrl: config.PUBLIC_URL }),
     Show: showRoutes(db, channels, chatOf),
     Earning: earningRoutes(db, channels),
-    People: peopleRoutes(db, channels, wanted),
+    People: peopleRoutes(db, channels, wanted, provider),
     Store: storeRoutes(db, channels),
     Screen: screenRoutes(channels),
     Library: libraryRoutes(db, channels),
@@ -85,14 +87,14 @@ export function installationRoutes(
   {
     config,
     channels,
-  }: Pick<RouteParts, 'channels'> & {
-    readonly config: Pick<Config, 'PUBLIC_URL' | 'CHANNELS' | 'CHANNELS_EACH'>
-  },
+    provider,
+  }: Pick<RouteParts, 'channels'> & { readonly config: Config; readonly provider: Provider },
   onOpened: (slug: string) => Promise<void>,
 ): InstallationRoute[] {
   const rules: OpeningRules = { who: config.CHANNELS as OpeningRules['who'], each: Number(config.CHANNELS_EACH) }
   return [
     ...openingRoutes({ channels, rules, onOpened }),
     ...operatorRoutes({ channels, rules, publicUrl: config.PUBLIC_URL }),
+    ...issuerRoutes({ pool: channels.pool, config, provider }),
   ]
 }

@@ -22,6 +22,7 @@ import { noteRunTime } from './runs/index.ts'
 
 import { settleKeys } from './sealing/index.ts'
 import { SecurityLog } from './security/index.ts'
+import { Provider } from './sign-in/index.ts'
 import { migrateTimers, startTimers } from './timers/index.ts'
 import { reportRedemption } from './triggers/index.ts'
 import { deliver } from './webhooks/index.ts'
@@ -61,6 +62,7 @@ async function makeParts(config: Config, log: Logger, clock: Clock) {
   channels.presenceKnownUntil = (channel) => seats.knownUntil(channel)
   return {
     ...{ config, log, pool, writerPool, feed, metrics, channels, db, wanted, seats, security, secrets, door, issuers },
+    provider: new Provider(config, pool, clock, issuers),
     deliveries: { channels, publicUrl: config.PUBLIC_URL, inside: config.WEBHOOKS_INSIDE === 'yes' },
     front: new Front(Number(config.TRUSTED_PROXIES), perAddress),
   }

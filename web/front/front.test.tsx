@@ -14,6 +14,12 @@ const OPERATED = {
   ...{ people: 1284, lastShow: 1000, lines: 40, onAir: false, stored: 12_300_000 },
 }
 
+const FIRST = { name: 'Workbench', issuer: 'https://id.example' }
+const GUILD = {
+  ...{ id: 1, word: 'guild', name: 'The guild', issuer: 'https://guild.example', clientId: 'ours', hasSecret: true },
+  ...{ scope: 'openid', accountClaim: 'sub', nameClaim: '' },
+}
+
 interface Told {
   readonly opening?: object
   readonly channels?: readonly object[]
@@ -29,6 +35,14 @@ const server = ({ opening = OPENING, channels = [BENCH], desks = [BENCH], claim 
     if (path === '/api/claim') return claim ?? { body: { channel: 'bench' } }
     if (path === '/api/operator/codes')
       return { body: method === 'POST' ? { code: 'AAAAA-BBBBB', expiresAt: 9 } : { needed: true, codes: [], now: 5 } }
+    if (path === '/api/operator/issuers')
+      return {
+        body:
+          method === 'POST'
+            ? { id: 2 }
+            : { first: FIRST, callback: 'https://here.example/auth/callback', issuers: [GUILD] },
+      }
+    if (path === '/api/operator/issuers/1/test') return { body: { good: false, sentence: 'It does not answer.' } }
     if (path === '/api/operator/channels') return { body: { channels: [OPERATED], before: null, total: 1, now: 5 } }
     return { body: {} }
   })
@@ -101,6 +115,46 @@ describe('the operator’s page', () => {
       expect(sent.find(({ path }) => path.endsWith('/channels/3/pause'))?.body).toEqual({ paused: true }),
     )
     expect(storedText(0)).toBe('0')
+  })
+
+  test('tells by whom people sign in, tests one, and adds another', async () => {
+    const sent = server()
+    const { user } = showPage(<OperatorPage />)
+    expect(await screen.findByText(/from the server’s environment/)).toBeDefined()
+    await user.click(screen.getByRole('button', { name: 'Test The guild' }))
+    expect(await screen.findByText('It does not answer.')).toBeDefined()
+    await user.click(screen.getByRole('button', { name: 'Add a way to sign in' }))
+    expect(await screen.findByText('https://here.example/auth/callback')).toBeDefined()
+    for (const [label, text] of [
+      ['Name', 'The club'],
+      ['Address of the issuer', 'club.example'],
+      ['Word before its accounts', 'club'],
+      ['Client id', 'us'],
+    ] as const)
+      await user.type(screen.getByLabelText(label), text)
+    await user.click(screen.getByRole('button', { name: 'Add it' }))
+    await waitFor(() =>
+      expect(
+        sent.find(({ path, method }) => method === 'POST' && path === '/api/operator/issuers')?.body,
+      ).toMatchObject({
+        ...{ word: 'club', name: 'The club', issuer: 'https://club.example', clientId: 'us', accountClaim: 'sub' },
+      }),
+    )
+  })
+
+  test('what stays for good of a way to sign in cannot be changed', async () => {
+    const sent = server()
+    const { user } = showPage(<OperatorPage />)
+    await user.click(await screen.findByRole('button', { name: 'Change The guild' }))
+    expect(screen.queryByLabelText('Word before its accounts')).toBeNull()
+    await user.clear(screen.getByLabelText('Name'))
+    await user.type(screen.getByLabelText('Name'), 'Guild of clocks')
+    await user.click(screen.getByRole('button', { name: 'Save now' }))
+    await waitFor(() =>
+      expect(sent.find(({ path }) => path === '/api/operator/issuers/1')?.body).toEqual({
+        ...{ name: 'Guild of clocks', clientId: 'ours', scope: 'openid', nameClaim: '', clientSecret: null },
+      }),
+    )
   })
 
   test('makes a code, which is shown once', async () => {

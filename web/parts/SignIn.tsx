@@ -4,6 +4,10 @@ import { Mark } from './Mark.tsx'
 export const signInAddress = (scope: 'desk' | 'viewer'): string =>
   `/auth/${scope}/start?return=${encodeURIComponent(window.location.pathname + window.location.search)}`
 
+/** Where one signs in with another account of one's own, to have both be one person in a channel. @param way - The issuer's number. */
+export const linkAddress = (way: number, channel: string): string =>
+  `${signInAddress('viewer')}&with=${way}&link=${encodeURIComponent(channel)}`
+
 /** A whole page that asks to sign in. */
 export function SignInPage({ scope, children }: { scope: 'desk' | 'viewer'; children: string }) {
   return (

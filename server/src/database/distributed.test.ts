@@ -5,7 +5,7 @@ import { distributedTables, distributingStatements, keysOfTables } from './distr
 /** Tables of the installation, of a server, or of somebody's sign-in: few rows, on one machine. */
 const ON_ONE_MACHINE = [
   ...['channel', 'chat_lease', 'claim_code', 'former_address', 'installation', 'instance', 'key_check'],
-  ...['opening_code', 'rate_limit', 'room_owner', 'security_event', 'session', 'sign_in_attempt'],
+  ...['opening_code', 'rate_limit', 'room_owner', 'security_event', 'session', 'sign_in_attempt', 'sign_in_issuer'],
 ]
 
 test('every key of what is a channel’s bears the channel, so that a channel can be moved to another machine whole', async () => {

@@ -261,6 +261,7 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
   securityEvent: nobody(schema.securityEvent, 'of an account; who is forgotten is taken out by it'),
   barred: nobody(schema.barred, 'hashes only, kept so that a bar outlives being forgotten'),
   signInAttempt: nobody(schema.signInAttempt, 'before anybody is known, for minutes'),
+  signInIssuer: nobody(schema.signInIssuer, 'of the operator'),
   channel: nobody(schema.channel, 'the streamer alone'),
   formerAddress: nobody(schema.formerAddress, 'the streamer’s words'),
   openingCode: nobody(schema.openingCode, 'of the operator'),

@@ -123,6 +123,25 @@ export const signInAttempt = pgTable('sign_in_attempt', {
   verifier: text().notNull(),
   returnTo: text('return_to').notNull(),
   expiresAt: whole('expires_at').notNull(),
+  /** By which issuer; 0: the one of the environment. */
+  issuer: integer().notNull().default(0),
+  /** Where it is to link an account, the account that is signed in already. */
+  linking: text(),
+})
+
+/** Where people may sign in besides the issuer of the environment. What is gone stays, so that its word is never another's. */
+export const signInIssuer = pgTable('sign_in_issuer', {
+  id: integer().primaryKey().generatedAlwaysAsIdentity(),
+  /** Before the accounts that it issues. */
+  word: text().notNull().unique(),
+  name: text().notNull(),
+  issuer: text().notNull(),
+  clientId: text('client_id').notNull(),
+  clientSecret: sealed('client_secret', 'sign_in_issuer.client_secret').notNull(),
+  scope: text().notNull(),
+  accountClaim: text('account_claim').notNull(),
+  nameClaim: text('name_claim').notNull(),
+  goneAt: whole('gone_at'),
 })
 
 /** JSON that a version could not read, as it was when something else took its place. */

@@ -1,7 +1,8 @@
 import { type Context, Hono } from 'hono'
 import { Problem, problem, problemPage, problemResponse, type WayOn, wantsPage } from '../http/index.ts'
 import { serveMedia } from '../library/index.ts'
-import { Provider, Sessions, SignInFault, type SignInNote, signInRoutes } from '../sign-in/index.ts'
+import { linksBy } from '../people/index.ts'
+import { Sessions, SignInFault, type SignInNote, signInRoutes } from '../sign-in/index.ts'
 import { bugSentence, IntentBug, KeyUsed, WriterBusy } from '../writer/index.ts'
 import { addressOf } from './address.ts'
 import { channelApi } from './channelApi.ts'
@@ -32,10 +33,7 @@ export function createApp(options: AppOptions): Hono<Env> {
   app.use(headers(config))
   app.use(gate(declarations, limits, options.front, config.PUBLIC_URL))
   app.route('/', operatorRoutes(options))
-  app.route(
-    '/auth',
-    signInRoutes(new Provider(config, channels.pool, channels.clock, options.issuers), sessions, noteSignIn(edge)),
-  )
+  app.route('/auth', signInRoutes(options.provider, sessions, linksBy(channels, sessions), noteSignIn(edge)))
   app.get('/api/openapi.json', (c) =>
     c.json(openApi(routes, options.installation, config.PUBLIC_URL, sessions.cookies)),
   )
@@ -95,6 +93,7 @@ const againAt = (fault: unknown): WayOn | undefined =>
 
 const DID = {
   'signed in': { kind: 'sign-in', what: 'Signed in' },
+  linked: { kind: 'sign-in', what: 'Linked another account of theirs' },
   'sign-in failed': { kind: 'refused', what: 'A sign-in failed' },
   'signed out': { kind: 'sign-in', what: 'Signed out' },
 } as const

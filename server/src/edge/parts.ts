@@ -3,10 +3,9 @@ import type { Channels } from '../channels.ts'
 import type { Config } from '../config.ts'
 import type { EventReceiver } from '../events/index.ts'
 import type { InstallationRoute, Route } from '../http/index.ts'
-import type { Issuers } from '../issuers.ts'
 import type { Metrics } from '../metrics/index.ts'
 import type { SecurityLog } from '../security/index.ts'
-import type { Sessions } from '../sign-in/index.ts'
+import type { Provider, Sessions } from '../sign-in/index.ts'
 import type { Front } from './front.ts'
 import type { Limits } from './limits.ts'
 import type { OperatorParts } from './operator.ts'
@@ -19,7 +18,7 @@ export interface AppOptions extends OperatorParts {
   readonly routes: readonly Route[]
   readonly door: EventReceiver
   readonly security: SecurityLog
-  readonly issuers: Issuers
+  readonly provider: Provider
   readonly front: Front
   /** The addresses of the installation as a whole. */
   readonly installation: readonly InstallationRoute[]

@@ -3,7 +3,7 @@ import { type Act, Act as ActSchema, GAMES, wageringSetting } from '#core/games'
 import { Amount, exactly, Id, orNull, RoundId } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { before, type Call, choice, hand, idOf, problem, type Route, route, text } from '../http/index.ts'
+import { before, type Call, choice, hand, idOf, problem, type Route, route, text, whoOf } from '../http/index.ts'
 import { viewerIdOf } from '../people/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { openShowOf } from '../show/index.ts'
@@ -39,7 +39,7 @@ export function viewerGameRoutes(db: Reader, channels: Channels): Route[] {
       answer: exactly({ balance: Amount, round: orNull(RoundId), told: Type.String() }),
       allowed: 'viewer',
       body: ActSchema,
-      handle: (call) => hand(channels, call, { kind: 'game.play', who: call.caller, act: call.body as Act }),
+      handle: (call) => hand(channels, call, { kind: 'game.play', who: whoOf(call.caller), act: call.body as Act }),
     }),
     gamesOpponentsRoute(db, channels),
     ...roundRoutes(db),

@@ -4,7 +4,7 @@ export { csvFile, csvOf, csvTime } from './csv.ts'
 export { idIn, idOf } from './figures.ts'
 export { type InstallationAllowed, type InstallationRoute, installationRoute } from './installation.ts'
 export { jsonFile } from './json.ts'
-export { explanationPage, problemPage, type WayOn, wantsPage } from './problemPage.ts'
+export { choicePage, explanationPage, problemPage, type WayOn, wantsPage } from './problemPage.ts'
 export { type ApiErrorCode, PROBLEMS, Problem, problem, problemResponse } from './problems.ts'
 export {
   type Allowed,
@@ -21,5 +21,6 @@ export {
   type Route,
   route,
   saysWho,
+  whoOf,
 } from './routes.ts'
 export { savedRoutes, switchRoute } from './saved.ts'

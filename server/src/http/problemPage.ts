@@ -33,7 +33,7 @@ const HOME: WayOn = { address: '/', words: 'Go to the first page' }
 export function problemPage(problem: Problem, headers: Readonly<Record<string, string>> = {}, on = HOME): Response {
   const { status, detail, code } = problemDocument(problem)
   const heading = code.startsWith('sign_in') ? 'You are not signed in' : (HEADINGS[status] ?? 'That did not work')
-  return page({ status, heading, text: detail, code, on, headers: { ...problemHeaders, ...headers } })
+  return page({ status, heading, text: detail, code, on: [on], headers: { ...problemHeaders, ...headers } })
 }
 
 /** What a kind of problem is, at the address that every such answer names; undefined: there is none of this code. */
@@ -45,24 +45,30 @@ export function explanationPage(code: string): Response | undefined {
     heading: code.replaceAll('_', ' '),
     text: when.replaceAll('`', ''),
     code: `${code} ${status}`,
-    on: HOME,
+    on: [HOME],
     headers: {},
   })
 }
+
+/** A page on which one of several ways is chosen. */
+export const choicePage = (heading: string, text: string, on: readonly WayOn[]): Response =>
+  page({ status: 200, heading, text, code: '', on, headers: { 'cache-control': 'no-store' } })
 
 interface Page {
   readonly status: number
   readonly heading: string
   readonly text: string
   readonly code: string
-  readonly on: WayOn
+  readonly on: readonly WayOn[]
   readonly headers: Readonly<Record<string, string>>
 }
+
+const linkTo = ({ address, words }: WayOn): string => `<p><a href="${inHtml(address)}">${inHtml(words)}</a></p>`
 
 function page({ status, heading, text, code, on, headers }: Page): Response {
   const html = `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width">
   <title>${inHtml(heading)} - Ricompensa</title><link rel="icon" href="data:,"><style>${STYLE}</style></head>
-  <body><main><h1>${inHtml(heading)}</h1><p>${inHtml(text)}</p><p><a href="${inHtml(on.address)}">${inHtml(on.words)}</a></p>
+  <body><main><h1>${inHtml(heading)}</h1><p>${inHtml(text)}</p>${on.map(linkTo).join('')}
   <p class="code">${inHtml(code)}</p></main></body></html>`
   return new Response(html, { status, headers: { 'content-type': 'text/html; charset=utf-8', ...headers } })
 }

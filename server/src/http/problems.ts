@@ -33,6 +33,11 @@ const API_ERRORS = {
     message: 'So many codes are open already. Take some back first.',
     when: 'The operator has 200 codes open that were not used.',
   },
+  issuer_taken: {
+    status: 409,
+    message: 'This word, or this issuer, is another one’s already. A word stays with the issuer that it was given to.',
+    when: 'The operator adds an issuer whose address or word is another one’s, or was before.',
+  },
   operator_only: {
     status: 403,
     message: 'This page is for who runs the installation.',

@@ -1,6 +1,7 @@
 import type { Static, TSchema } from '@sinclair/typebox'
 import { changedMeanwhile, markOf, sameContent } from '#core/changes'
 import type { AnswerTo, Intent } from '#core/engine'
+import { type AccountKey, type AccountRef, refOf } from '#core/people'
 import type { UnixSeconds } from '#core/schema'
 import { schemaFaults } from '#core/schemaFaults'
 import { StepSchema } from '#core/steps'
@@ -36,9 +37,16 @@ export interface Caller {
   /** The hash by which their session is known; never told. */
   readonly session?: string
 
-  readonly account: string
+  /** As one text, with its issuer (`keyOf`). */
+  readonly account: AccountKey
   readonly name: string
 }
+
+/** Whom an intent of the caller's is about: their account with its issuer, and their name. */
+export const whoOf = ({ account, name }: Caller): AccountRef & { readonly name: string } => ({
+  ...refOf(account),
+  name,
+})
 
 /** A checked call of a route. */
 export interface Call<B, A = Readonly<Record<string, unknown>>> {

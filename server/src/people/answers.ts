@@ -3,10 +3,13 @@ import { BADGES } from '#core/ranks'
 import { Amount, Count, exactly, Id, oneOf, orNull, UnixSeconds } from '#core/schema'
 import type { Unchangeable } from '#core/world'
 
+/** `chat`: accounts in chat; `others`: accounts of other sign-ins; `ways`: by whom one can sign in, where there are several. */
 export const OwnAccounts = exactly({
   signedIn: Type.String(),
   separate: Type.Boolean(),
   chat: Type.Array(Type.String()),
+  others: Type.Array(exactly({ issuer: Type.String(), account: Type.String() })),
+  ways: Type.Array(exactly({ id: Count, name: Type.String() })),
 })
 
 /** What a correction of many came to. */

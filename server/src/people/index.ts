@@ -1,5 +1,6 @@
 export { adjustMany } from './adjustMany.ts'
 export { linkByCode } from './link.ts'
+export { linksBy } from './linkBySignIn.ts'
 export { peopleRoutes } from './routes.ts'
 export { presentIds } from './table.ts'
 export { viewerByAccount, viewerIdOf } from './viewers.ts'

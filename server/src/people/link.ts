@@ -1,13 +1,15 @@
 import { createHash, randomInt } from 'node:crypto'
 import { Type } from '@sinclair/typebox'
 import { and, eq } from 'drizzle-orm'
-import { refOf } from '#core/people'
+import { type AccountKey, type AccountRef, keyOf, refOf } from '#core/people'
 import type { ViewerId } from '#core/schema'
 import { Count, exactly } from '#core/schema'
+import type { Result } from '#core/world'
 import type { Channels } from '../channels.ts'
 import type { WantedRooms } from '../chat/index.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { problem, type Route, route } from '../http/index.ts'
+import type { Provider } from '../sign-in/index.ts'
 import { OwnAccounts } from './answers.ts'
 import { viewerIdOf } from './viewers.ts'
 
@@ -19,7 +21,12 @@ const GOOD_SECONDS = 600
 const hashOf = (code: string): string => createHash('sha256').update(code).digest('hex')
 
 /** The accounts of the caller, and the code by which another one in chat is linked to theirs. */
-export function linkRoutes(db: Reader, channels: Channels, wanted: WantedRooms): Route[] {
+export function linkRoutes(
+  db: Reader,
+  channels: Channels,
+  wanted: WantedRooms,
+  provider: Pick<Provider, 'choices'>,
+): Route[] {
   /** The issuers of the accounts in chat that are not those of the sign-in. */
   const issuersIn = async (channel: number) => (await wanted.issuersIn(channel)).filter((issuer) => issuer !== '')
   return [
@@ -31,11 +38,8 @@ export function linkRoutes(db: Reader, channels: Channels, wanted: WantedRooms):
       allowed: 'viewer',
       handle: async ({ channel, caller }) => {
         const issuers = await issuersIn(channel.id)
-        return {
-          signedIn: caller.name,
-          separate: issuers.length > 0,
-          chat: await chatAccountsOf(db, channels, channel.id, caller.account, issuers),
-        }
+        const refs = await accountsOf(db, channels, channel.id, caller.account)
+        return { signedIn: caller.name, ...sortedOut(refs, issuers, await provider.choices(), caller.account) }
       },
     }),
     route({
@@ -52,6 +56,25 @@ export function linkRoutes(db: Reader, channels: Channels, wanted: WantedRooms):
       },
     }),
   ]
+}
+
+/** Which of somebody's accounts are in chat, which of other sign-ins, and by whom they can sign in besides. */
+function sortedOut(
+  refs: readonly Required<AccountRef>[],
+  issuers: readonly string[],
+  choices: Awaited<ReturnType<Provider['choices']>>,
+  signedIn: AccountKey,
+) {
+  const others = refs.filter((ref) => keyOf(ref) !== signedIn && !issuers.includes(ref.issuer))
+  return {
+    separate: issuers.length > 0,
+    chat: refs.filter(({ issuer }) => issuers.includes(issuer)).map(({ account }) => account),
+    others: others.flatMap(({ issuer, account }) => {
+      const from = choices.find(({ word }) => word === issuer)
+      return from === undefined ? [] : [{ issuer: from.name, account }]
+    }),
+    ways: choices.length > 1 ? choices.map(({ id, name }) => ({ id, name })) : [],
+  }
 }
 
 async function newLinkCode(
@@ -76,13 +99,8 @@ async function newLinkCode(
   return `link-${code.slice(0, LENGTH / 2)}-${code.slice(LENGTH / 2)}`
 }
 
-async function chatAccountsOf(
-  db: Reader,
-  channels: Channels,
-  channel: number,
-  account: string,
-  issuers: readonly string[],
-) {
+/** Every account that stands for whoever has this one. */
+async function accountsOf(db: Reader, channels: Channels, channel: number, account: AccountKey) {
   const id = await viewerIdOf(channels.pool, channel, account)
   if (id === undefined) return []
   const { viewer, alias } = schema
@@ -94,8 +112,7 @@ async function chatAccountsOf(
     .select({ key: alias.account })
     .from(alias)
     .where(and(eq(alias.channel, channel), eq(alias.viewer, id)))
-  const refs = [...own, ...others].map(({ key }) => refOf(key))
-  return refs.filter((one) => issuers.includes(one.issuer)).map((one) => one.account)
+  return [...own, ...others].map(({ key }) => refOf(key))
 }
 
 /**
@@ -115,14 +132,25 @@ export async function linkByCode(
   if (found === undefined || found.expires_at < clock())
     return 'This code is no longer valid. Get a new one on your page.'
   const { account, name } = found
-  const other = await viewerIdOf(pool, channel, account)
-  if (other === viewer) return `${name} is linked to this account already.`
+  const result = await linkTo(channels, channel, `${key}/link`, { account, viewer })
+  if (result === undefined) return `${name} is linked to this account already.`
+  return result.ok
+    ? `Linked: the page of ${name} and this account in chat are one person now.`
+    : result.refusal.sentence
+}
+
+/** Has an account stand for somebody; who was known by it is one person with them. @returns undefined: it does already. */
+export async function linkTo(
+  channels: Channels,
+  channel: number,
+  key: string,
+  { account, viewer }: { readonly account: AccountKey; readonly viewer: ViewerId },
+): Promise<Result<unknown> | undefined> {
+  const other = await viewerIdOf(channels.pool, channel, account)
+  if (other === viewer) return undefined
   const intent =
     other === undefined
       ? ({ kind: 'people.link', account, viewer } as const)
       : ({ kind: 'people.merge', from: other, into: viewer } as const)
-  const result = await channels.submit(channel, `${key}/link`, intent)
-  return result.ok
-    ? `Linked: the page of ${name} and this account in chat are one person now.`
-    : result.refusal.sentence
+  return channels.submit(channel, key, intent)
 }

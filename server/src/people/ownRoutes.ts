@@ -6,7 +6,7 @@ import { ranksSetting } from '#core/ranks'
 import { Amount, Count, closed, exactly, Nothing, orNull } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
-import { choice, fileRoute, hand, jsonFile, problem, type Route, route } from '../http/index.ts'
+import { choice, fileRoute, hand, jsonFile, problem, type Route, route, whoOf } from '../http/index.ts'
 import { circlesOf, LISTS, PERIODS, Place, topList } from '../ranks/index.ts'
 import { settingOf } from '../settings/index.ts'
 import { latestShowOf } from '../show/index.ts'
@@ -35,7 +35,7 @@ export function ownRoutes(db: Reader, channels: Channels): Route[] {
       does: 'Check in to the show',
       answer: exactly({ paid: Amount, streak: Count }),
       allowed: 'viewer',
-      handle: (call) => hand(channels, call, { kind: 'people.checkIn', who: call.caller }),
+      handle: (call) => hand(channels, call, { kind: 'people.checkIn', who: whoOf(call.caller) }),
     }),
     listedRoute(channels),
     route({

@@ -10,6 +10,7 @@ import { type Reader, schema } from '../database/index.ts'
 import { answered, before, choice, desk, idOf, problem, type Route, route, text } from '../http/index.ts'
 import { ONLY, Trail, trailOf } from '../ledger/index.ts'
 import { openShowOf } from '../show/index.ts'
+import type { Provider } from '../sign-in/index.ts'
 import { adjustMany } from './adjustMany.ts'
 import { Adjusted, Correction, PeopleFound, PersonPanel, Room, Undone } from './answers.ts'
 import { cleanRoutes } from './cleanRoutes.ts'
@@ -28,7 +29,12 @@ const MOST_SHOWN = 200
 const CHATTING_SECONDS = 600
 
 /** People as the desk sees them: everybody, who is present, one person with their trail; and corrections by hand. */
-export function peopleRoutes(db: Reader, channels: Channels, wanted: WantedRooms): Route[] {
+export function peopleRoutes(
+  db: Reader,
+  channels: Channels,
+  wanted: WantedRooms,
+  provider: Pick<Provider, 'choices'>,
+): Route[] {
   return [
     ...lookRoutes(db, channels),
     ...tableRoutes(db, channels),
@@ -37,7 +43,7 @@ export function peopleRoutes(db: Reader, channels: Channels, wanted: WantedRooms
     ...cleanRoutes(db, channels),
     ...supporterRoutes(db, channels),
     ...ownRoutes(db, channels),
-    ...linkRoutes(db, channels, wanted),
+    ...linkRoutes(db, channels, wanted, provider),
   ]
 }
 

@@ -3,7 +3,7 @@ import { MOST_TICKETS } from '#core/raffles'
 import { Count, closed, exactly, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
-import { before, hand, idOf, type Route, route } from '../http/index.ts'
+import { before, hand, idOf, type Route, route, whoOf } from '../http/index.ts'
 import { currencyOf } from '../settings/index.ts'
 import { Entered, RaffleFile, RafflesView, RaffleView } from './answers.ts'
 import { CheckFiles } from './checkFiles.ts'
@@ -107,7 +107,7 @@ function enterRoutes(channels: Channels): Route[] {
       handle: async ({ channel, caller, key, header, param, body }) => {
         const intent = {
           kind: 'raffle.enter',
-          who: caller,
+          who: whoOf(caller),
           raffle: idOf(param('raffle')),
           wanted: body.wanted,
         } as const
@@ -120,7 +120,7 @@ function enterRoutes(channels: Channels): Route[] {
       does: 'Claim what one has been drawn for',
       answer: exactly({ claimed: Count }),
       allowed: 'viewer',
-      handle: (call) => hand(channels, call, { kind: 'raffle.claim', who: call.caller }),
+      handle: (call) => hand(channels, call, { kind: 'raffle.claim', who: whoOf(call.caller) }),
     }),
   ]
 }

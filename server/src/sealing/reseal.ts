@@ -15,6 +15,7 @@ export const SEALED: readonly SealedColumn[] = [
   { table: 'webhook', column: 'secret', about: 'webhook.secret' },
   { table: 'room', column: 'password', about: 'room.password' },
   { table: 'room', column: 'room_key', about: 'room.room_key' },
+  { table: 'sign_in_issuer', column: 'client_secret', about: 'sign_in_issuer.client_secret' },
   { table: 'overlay', column: 'secret', about: 'overlay.secret', hash: 'secret_hash' },
   { table: 'store_order', column: 'code', about: 'order.code' },
   { table: 'order_address', column: 'address', about: 'order.address' },

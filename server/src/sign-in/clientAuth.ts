@@ -13,6 +13,11 @@ type Wanted = Pick<Config, 'OIDC_CLIENT_SECRET' | 'OIDC_CLIENT_KEY_FILE' | 'OIDC
 export async function clientAuthOf(config: Wanted): Promise<oidc.ClientAuth> {
   const { OIDC_CLIENT_SECRET: secret, OIDC_CLIENT_KEY_FILE: file, OIDC_CLIENT_KEY_ID: kid } = config
   if (file !== '') return oidc.PrivateKeyJwt({ key: await signingKey(file), ...(kid !== '' && { kid }) })
+  return ofSecret(secret)
+}
+
+/** By a secret alone. */
+export function ofSecret(secret: string): oidc.ClientAuth {
   if (secret === '') return oidc.None()
   const ways: Readonly<Record<string, oidc.ClientAuth>> = {
     client_secret_basic: oidc.ClientSecretBasic(secret),

@@ -1,5 +1,6 @@
 export type { Cookies } from './cookies.ts'
 export { SignInFault } from './fault.ts'
+export { issuerRoutes } from './issuerRoutes.ts'
 export { Provider } from './provider.ts'
-export { type SignInNote, signInRoutes } from './routes.ts'
+export { type Links, type SignInNote, signInRoutes } from './routes.ts'
 export { type Scope, Sessions } from './sessions.ts'

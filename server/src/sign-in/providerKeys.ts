@@ -36,6 +36,11 @@ export class ProviderKeys {
     }
   }
 
+  /** Asks for the keys. @throws if they cannot be had. */
+  async fetch(): Promise<void> {
+    await this.#keys.reload()
+  }
+
   async #verify(token: string): Promise<void> {
     try {
       await compactVerify(token, this.#keys)

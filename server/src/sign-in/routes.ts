@@ -1,5 +1,6 @@
 import { type Context, Hono } from 'hono'
-import { type Caller, problem } from '../http/index.ts'
+import { type Caller, choicePage, idIn, problem } from '../http/index.ts'
+import type { Cookies } from './cookies.ts'
 import { SignInFault } from './fault.ts'
 import type { Provider } from './provider.ts'
 import type { Scope, Sessions } from './sessions.ts'
@@ -24,7 +25,7 @@ const MOST_ATTEMPTS = 4
 export type SignInNote = (
   c: Context,
   what: {
-    readonly kind: 'signed in' | 'sign-in failed' | 'signed out'
+    readonly kind: 'signed in' | 'linked' | 'sign-in failed' | 'signed out'
     readonly caller?: Caller
     readonly path?: string | undefined
     /** Why it failed. */
@@ -32,10 +33,59 @@ export type SignInNote = (
   },
 ) => void
 
+type Choice = Awaited<ReturnType<Provider['choices']>>
+
+/** The number of the issuer to sign in by; where there are several, and none was chosen, those. */
+async function chosen(c: Context, provider: Provider): Promise<number | Choice> {
+  const asked = c.req.query('with')
+  if (asked !== undefined) return idIn(asked) ?? 0
+  const choices = await provider.choices()
+  return choices.length > 1 ? choices : 0
+}
+
+/** Asks by whom. */
+function choice(c: Context, choices: Choice): Response {
+  const { pathname, searchParams } = new URL(c.req.url)
+  const ways = choices.map(({ id, name }) => ({
+    address: `${pathname}?${new URLSearchParams({ ...Object.fromEntries(searchParams), with: String(id) })}`,
+    words: name,
+  }))
+  return choicePage(
+    'Sign in',
+    'Choose the account you sign in with. Each counts as another person until you link them on your page.',
+    ways,
+  )
+}
+
+/** What a sign-in is to link: an account of somebody who is signed in already. */
+export interface Links {
+  /** What the attempt notes; undefined: it is to link nothing. @throws where nobody is signed in, or nothing is there to link in. */
+  readonly begin: (c: Context) => Promise<string | undefined>
+  /** Links the account. @param noted - What the attempt noted. @throws what speaks against it. */
+  readonly end: (c: Context, noted: string, caller: Caller) => Promise<void>
+}
+
+/** The attempts that this browser has begun, in a cookie of its own. */
+const attemptsOf = (cookies: Cookies) => {
+  const begun = (c: Context): string[] => (cookies.get(c, ATTEMPTS) ?? '').split('.').filter(Boolean)
+  return {
+    begin: (c: Context, state: string) =>
+      cookies.set(c, ATTEMPTS, [...begun(c), state].slice(-MOST_ATTEMPTS).join('.'), ATTEMPT_SECONDS),
+    /** @returns false: this browser did not begin it. */
+    end(c: Context, state: string): boolean {
+      const others = begun(c).filter((one) => one !== state)
+      if (others.length === begun(c).length) return false
+      if (others.length === 0) cookies.delete(c, ATTEMPTS)
+      else cookies.set(c, ATTEMPTS, others.join('.'), ATTEMPT_SECONDS)
+      return true
+    },
+  }
+}
+
 /** /auth: start a sign-in, come back from the provider, sign out here or everywhere. */
-export function signInRoutes(provider: Provider, sessions: Sessions, note: SignInNote = () => {}): Hono {
+export function signInRoutes(provider: Provider, sessions: Sessions, links: Links, note: SignInNote = () => {}): Hono {
   const app = new Hono()
-  const { cookies } = sessions
+  const attempts = attemptsOf(sessions.cookies)
   /** Notes why a sign-in failed, and has it fail. */
   const noting =
     (c: Context) =>
@@ -43,25 +93,25 @@ export function signInRoutes(provider: Provider, sessions: Sessions, note: SignI
       if (fault instanceof SignInFault) note(c, { kind: 'sign-in failed', why: fault.reason, path: fault.returnTo })
       throw fault
     }
-  const begun = (c: Context): string[] => (cookies.get(c, ATTEMPTS) ?? '').split('.').filter(Boolean)
   app.get('/callback', async (c) => {
     const { search, searchParams } = new URL(c.req.url)
-    const state = searchParams.get('state') ?? ''
-    const others = begun(c).filter((one) => one !== state)
     const failed = noting(c)
-    if (others.length === begun(c).length)
+    if (!attempts.end(c, searchParams.get('state') ?? ''))
       return failed(new SignInFault('sign_in_failed', 'this browser did not begin it, or no cookie came back'))
-    if (others.length === 0) cookies.delete(c, ATTEMPTS)
-    else cookies.set(c, ATTEMPTS, others.join('.'), ATTEMPT_SECONDS)
-    const { scope, returnTo, caller } = await provider.finish(search).catch(failed)
-    await sessions.begin(c, scope, caller)
-    note(c, { kind: 'signed in', caller, path: returnTo })
+    const { scope, returnTo, linking, caller } = await provider.finish(search).catch(failed)
+    if (linking === null) await sessions.begin(c, scope, caller)
+    else await links.end(c, linking, caller)
+    note(c, { kind: linking === null ? 'signed in' : 'linked', caller, path: returnTo })
     return c.redirect(returnTo)
   })
   app.get('/:scope/start', async (c) => {
     const scope = scopeOf(c)
-    const { url, state } = await provider.start(scope, ownPath(c.req.query('return'), '/')).catch(noting(c))
-    cookies.set(c, ATTEMPTS, [...begun(c), state].slice(-MOST_ATTEMPTS).join('.'), ATTEMPT_SECONDS)
+    const returnTo = ownPath(c.req.query('return'), '/')
+    const issuer = await chosen(c, provider)
+    if (typeof issuer !== 'number') return choice(c, issuer)
+    const linking = await links.begin(c)
+    const { url, state } = await provider.start({ scope, returnTo, issuer, linking }).catch(noting(c))
+    attempts.begin(c, state)
     return c.redirect(url.href)
   })
   signOutRoutes(app, sessions, note)

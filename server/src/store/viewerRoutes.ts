@@ -4,7 +4,7 @@ import { MAX_TEXT } from '#core/store'
 import type { Channels } from '../channels.ts'
 import { codeIn } from '../codes/index.ts'
 import type { Reader } from '../database/index.ts'
-import { answered, before, type Call, hand, type Route, route } from '../http/index.ts'
+import { answered, before, type Call, hand, type Route, route, whoOf } from '../http/index.ts'
 import { TrailEntry, trailOf } from '../ledger/index.ts'
 import { viewerByAccount, viewerIdOf } from '../people/index.ts'
 import { Bought, OwnView, Shelf } from './answers.ts'
@@ -52,7 +52,8 @@ export function viewerRoutes(db: Reader, channels: Channels): Route[] {
       answer: exactly({ unlocked: Type.Array(Type.String()) }),
       allowed: 'viewer',
       body: Type.Object({ word: Type.String({ minLength: 1, maxLength: 60 }) }, closed),
-      handle: (call) => hand(channels, call, { kind: 'store.unlock', who: call.caller, word: call.body.word.trim() }),
+      handle: (call) =>
+        hand(channels, call, { kind: 'store.unlock', who: whoOf(call.caller), word: call.body.word.trim() }),
     }),
   ]
 }
@@ -66,7 +67,7 @@ const ordersRoute = (db: Reader, channels: Channels): Route =>
     allowed: 'viewer',
     body: PlaceOrder,
     handle: async ({ channel, caller, key, body }) => {
-      const intent = { kind: 'store.buy', who: caller, ...body } as const
+      const intent = { kind: 'store.buy', who: whoOf(caller), ...body } as const
       const { coded, ...bought } = answered(await channels.submit(channel.id, key, intent))
       // The answer is kept to answer a repeat; the code is read where it is sealed.
       return {

@@ -26,18 +26,16 @@ const END_SESSIONS = `with gone as (delete from session where account = any($1) 
 export async function forget(client: Client, channel: number, intent: Forget): Promise<void> {
   const one = await whoIs(client, channel, intent)
   await keepBar(client, channel, one)
-  await client.query(END_SESSIONS, [signIns(one)])
-  await client.query('delete from link_code where channel = $1 and account = any($2)', [channel, signIns(one)])
+  await client.query(END_SESSIONS, [one.keys])
+  await client.query('delete from link_code where channel = $1 and account = any($2)', [channel, one.keys])
   await client.query(
     "update security_event set account = '', name = 'somebody' where channel = $1 and account = any($2)",
-    [channel, signIns(one)],
+    [channel, one.keys],
   )
   await forgetInTransfers(client, channel, one)
   await forgetInTexts(client, channel, one)
   for (const statement of forgetStatements()) await client.query(statement, [channel, one.ids])
 }
-
-const signIns = ({ keys }: Forgotten): string[] => keys.filter((key) => refOf(key).issuer === '')
 
 async function whoIs(client: Client, channel: number, { viewer, account, confirm }: Forget): Promise<Forgotten> {
   const merged = await client.query(

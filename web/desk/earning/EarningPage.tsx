@@ -23,23 +23,23 @@ export function EarningPage() {
   return <EarningForm earning={earning.data} />
 }
 
+const NOTE = (
+  <>
+    Every change is saved as a draft until you apply it. The currency’s names:{' '}
+    <Link to="/commands" className="underline underline-offset-2">
+      Commands
+    </Link>
+    .
+  </>
+)
+
 function EarningForm({ earning }: { earning: Earning }) {
   const draft = useDraft(earning.plan, earning.draft.plan)
   const differences = planDifference(earning.plan, draft.plan, earning.circles)
   const parts = { draft, earning }
   return (
     <div className="flex flex-1 flex-col gap-4">
-      <PageActions
-        note={
-          <>
-            Every change is saved as a draft until you apply it. The currency’s names:{' '}
-            <Link to="/commands" className="underline underline-offset-2">
-              Commands
-            </Link>
-            .
-          </>
-        }
-      />
+      <PageActions note={NOTE} />
       <Starters earning={earning} draft={draft.plan} take={draft.replace} />
       <div className="grid flex-1 lg:cols-main-aside items-start gap-4">
         <div key={draft.version} className="flex flex-col gap-4">

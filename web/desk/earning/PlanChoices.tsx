@@ -3,6 +3,7 @@ import type { ReactNode } from 'react'
 import { useState } from 'react'
 import { inWords } from '#core/currency'
 import { type EarningPlan, planDifference, STARTERS } from '#core/earning'
+import { accountInWords } from '#core/people'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
@@ -56,7 +57,7 @@ interface EarlierProps {
 const Earlier = ({ at, by, list, children }: EarlierProps) => (
   <div className="flex items-center gap-3 border-t border-line px-4 py-2 first:border-t-0">
     <p className="min-w-0 flex-1">
-      {dayText(at)} <span className="text-muted">by {by}</span>
+      {dayText(at)} <span className="text-muted">by {accountInWords(by)}</span>
       <span className="block truncate text-note text-muted">
         {list.length === 0 ? 'is live now' : list.map(({ what, after }) => `${what}: ${after}`).join('; ')}
       </span>

@@ -1,5 +1,6 @@
 import { X } from 'lucide-react'
 import { type FormEvent, useState } from 'react'
+import { accountInWords } from '#core/people'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
@@ -25,7 +26,7 @@ export function Notes({ viewer, notes }: { viewer: number; notes: PanelAnswer['n
           <p className="min-w-0 flex-1 break-words">
             {note.text}
             <span className="block text-sm text-muted">
-              {note.by}, {dayText(note.at)}
+              {accountInWords(note.by)}, {dayText(note.at)}
             </span>
           </p>
           <Button

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { type Currency, durationInWords, inWords } from '#core/currency'
+import { accountInWords } from '#core/people'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
@@ -18,7 +19,7 @@ function Told({ one }: { readonly one: Correction }) {
     <p className="min-w-0 flex-1 truncate">
       {told(one, currency)}{' '}
       <span className="text-muted">
-        {timeText(one.at)}, by {one.by}
+        {timeText(one.at)}, by {accountInWords(one.by)}
         {one.why === '' ? '' : `: ${one.why}`}
       </span>
     </p>

@@ -1,5 +1,6 @@
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
 import { useDeferredValue, useState } from 'react'
+import { accountInWords } from '#core/people'
 import { AREA_NAMES, AREAS, type Area } from '#core/team'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
@@ -88,7 +89,10 @@ function Filters({ wanted: { account = '', area, text = '' }, put }: FiltersProp
       <Select
         label="By whom"
         value={account}
-        choices={[{ value: '', name: 'by everybody' }, ...people.map((value) => ({ value, name: `by ${value}` }))]}
+        choices={[
+          { value: '', name: 'by everybody' },
+          ...people.map((value) => ({ value, name: `by ${accountInWords(value)}` })),
+        ]}
         onChoose={(value) => put({ account: value })}
       />
       <Select
@@ -105,7 +109,7 @@ function Filters({ wanted: { account = '', area, text = '' }, put }: FiltersProp
 }
 
 /** Who it was: a person by their account, a token by what it is. */
-const byInWords = (by: string): string => (by.startsWith('token:') ? 'a token' : by)
+const byInWords = (by: string): string => (by.startsWith('token:') ? 'a token' : accountInWords(by))
 
 function ChangeLine({ change }: { readonly change: Change }) {
   const { at, by, what, name, before, after, restorable } = change

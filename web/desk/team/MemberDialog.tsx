@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { accountInWords } from '#core/people'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
@@ -56,7 +57,8 @@ export function MemberDialog({ member, close }: MemberDialogProps) {
 
 const Since = ({ member: { account, name, since, by } }: Pick<MemberDialogProps, 'member'>) => (
   <p className="text-muted">
-    {account !== name && `${account} · `}In the team since {dayText(since)}, invited by {by}
+    {account !== name && `${accountInWords(account)} · `}In the team since {dayText(since)}, invited by{' '}
+    {accountInWords(by)}
   </p>
 )
 

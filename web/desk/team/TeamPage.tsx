@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { accountInWords } from '#core/people'
 import { rightsInWords } from '#core/team'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
@@ -47,7 +48,7 @@ interface MembersProps {
 
 function Members({ team: { owner, members }, open, invite }: MembersProps) {
   return (
-    <Panel title="Members" aside={`opened by ${owner}`}>
+    <Panel title="Members" aside={`opened by ${accountInWords(owner)}`}>
       {members.length === 0 ? (
         <Empty
           action={
@@ -77,7 +78,7 @@ const columnsOf = (open: (id: number) => void): readonly Column<Member>[] => [
         <button type="button" onClick={() => open(id)} className="text-left font-semibold hover:underline">
           {name}
         </button>
-        {account !== name && <span className="block text-sm text-muted">{account}</span>}
+        {account !== name && <span className="block text-sm text-muted">{accountInWords(account)}</span>}
       </>
     ),
   },
@@ -119,8 +120,9 @@ function InvitationLine({ invitation, now }: { readonly invitation: Invitation; 
       <div className="min-w-0 flex-1 max-sm:basis-full">
         <p className="font-semibold">{whom}</p>
         <p className="text-note text-muted">
-          {rightsInWords(rights)} · {account === null ? 'for whoever has the link' : `only for ${account}`} · made by{' '}
-          {by}
+          {rightsInWords(rights)} ·{' '}
+          {account === null ? 'for whoever has the link' : `only for ${accountInWords(account)}`} · made by{' '}
+          {accountInWords(by)}
         </p>
       </div>
       <span className="tabular text-note">{days === 1 ? 'the last day' : `${days} days left`}</span>

@@ -10,6 +10,7 @@ import { DataTable } from '../../parts/table/DataTable.tsx'
 import { FrontFrame } from '../FrontFrame.tsx'
 import { Codes } from './Codes.tsx'
 import { COLUMNS } from './columns.tsx'
+import { Issuers } from './Issuers.tsx'
 import { channelsQuery, type OperatedChannel } from './view.ts'
 
 /** For who runs the installation: its channels, and the codes by which they are opened. */
@@ -30,6 +31,7 @@ export function OperatorPage() {
       {found.data && (
         <>
           <Codes />
+          <Issuers />
           <Channels {...found.data} text={text} search={search} />
           <Turning pages={pages} setPages={setPages} next={found.data.before} />
         </>

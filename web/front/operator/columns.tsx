@@ -1,3 +1,4 @@
+import { accountInWords } from '#core/people'
 import { answerOf } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { installation } from '../../parts/installation.ts'
@@ -37,7 +38,7 @@ export const COLUMNS: readonly Column<OperatedChannel>[] = [
       </>
     ),
   },
-  { id: 'owner', head: 'Owner', cell: ({ owner }) => <span className="break-all">{owner}</span> },
+  { id: 'owner', head: 'Owner', cell: ({ owner }) => <span className="break-all">{accountInWords(owner)}</span> },
   { id: 'state', head: 'State', width: 'w-36', card: 'aside', cell: stateOf },
   {
     id: 'people',

@@ -19,9 +19,15 @@ export const codesQuery = queryOptions({
   queryFn: ({ signal }) => answerOf(installation.GET('/api/operator/codes', { signal })),
 })
 
+export const issuersQuery = queryOptions({
+  queryKey: keyOf('operator', 'issuers'),
+  queryFn: ({ signal }) => answerOf(installation.GET('/api/operator/issuers', { signal })),
+})
+
 type Told<Q extends { readonly queryFn?: unknown }> = Q['queryFn'] extends ((...args: never[]) => infer A) | undefined
   ? Awaited<A>
   : never
 
 export type OperatedChannel = Told<ReturnType<typeof channelsQuery>>['channels'][number]
 export type Code = Told<typeof codesQuery>['codes'][number]
+export type Issuer = Told<typeof issuersQuery>['issuers'][number]
