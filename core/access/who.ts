@@ -38,6 +38,7 @@ export interface WhoNames {
 const PLURAL: Readonly<Record<string, string>> = {
   follower: 'followers',
   subscriber: 'subscribers',
+  linked: 'viewers with a linked account',
   tier1: 'subscribers of tier 1',
   tier2: 'subscribers of tier 2',
   tier3: 'subscribers of tier 3',

@@ -1,20 +1,12 @@
+import { EVERYONE_MAY, mayUse } from '../access/index.ts'
 import { type Currency, currencySetting, digits, inWords, readAmount } from '../currency/index.ts'
 import { balanceOf } from '../ledger/index.ts'
-import {
-  adjustByHand,
-  gift,
-  giftSetting,
-  type How,
-  holds,
-  mayGift,
-  standingsOf,
-  type ViewerRow,
-} from '../people/index.ts'
+import { adjustByHand, aliases, gift, giftSetting, type How, mayGift, type ViewerRow } from '../people/index.ts'
 import type { Amount } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
-import { may, memberOf, rightsOfMember } from '../team/index.ts'
+import { may, openMembers, type Rights, rightsOfMember } from '../team/index.ts'
 import { fillIn } from '../texts/index.ts'
-import { findNamed, typedName, wordsSetting } from '../words/index.ts'
+import { findNamed, TEAM_WORDS, type TeamWord, typedName, wordsSetting } from '../words/index.ts'
 import type { Result, World } from '../world/index.ts'
 
 /** Somebody and an amount, in either order, and what follows: "@pia 50 for the lamp". */
@@ -35,19 +27,29 @@ export function readNamedAmount(typed: string): NamedAmount | undefined {
   return { name, amount, rest: rest.join(' ') }
 }
 
-/** Whether somebody may correct balances in chat. */
-export const mayCorrect = (world: World, viewer: ViewerRow): boolean => mostIn(world, viewer) !== undefined
+/** Whether somebody may correct balances in chat, by any of the words for it. */
+export const mayCorrect = (world: World, viewer: ViewerRow): boolean =>
+  TEAM_WORDS.some((word) => mostIn(world, viewer, word) !== undefined)
 
 /**
- * By how much somebody may correct a balance in chat: whose role is allowed to by any amount (null), others of the team as at the
- * desk; undefined: not at all.
+ * By how much somebody may correct a balance in chat: the streamer, and whose role is allowed to, by any amount (null), others of the
+ * team as at the desk; undefined: not at all.
  */
-function mostIn(world: World, viewer: ViewerRow): Amount | null | undefined {
-  const held = standingsOf(viewer, world.at)
-  if (readSetting(world, wordsSetting).allowed.some((standing) => holds(held, standing))) return null
-  const member = memberOf(world, viewer.account)
-  const rights = member && rightsOfMember(member)
+function mostIn(world: World, viewer: ViewerRow, word: TeamWord): Amount | null | undefined {
+  const { allowed, allowedFor } = readSetting(world, wordsSetting)
+  const own = allowedFor?.[word]
+  const standings = own?.standings ?? allowed
+  if (mayUse(world, { ...EVERYONE_MAY, everyone: false, streamer: true, standings }, viewer)) return null
+  const rights = own?.team === false ? undefined : teamRightsOf(world, viewer)
   return rights !== undefined && may(rights, 'people', 'act') ? rights.mostAdjusted : undefined
+}
+
+/** What of the desk's rights somebody in chat has: by the account that they are in the team with, or another that was linked to it. */
+function teamRightsOf(world: World, viewer: ViewerRow): Rights | undefined {
+  const member = openMembers(world).find(
+    ({ account }) => account === viewer.accountKey || world.get(aliases, account)?.viewer === viewer.id,
+  )
+  return member && rightsOfMember(member)
 }
 
 /** Everyone present: what the server is asked to do in parts. */
@@ -72,7 +74,7 @@ export function correct(
   word: string,
   typed: string,
 ): string | ForEveryone | undefined {
-  const mostAdjusted = mostIn(world, by)
+  const mostAdjusted = mostIn(world, by, how)
   if (mostAdjusted === undefined) return undefined
   const currency = readSetting(world, currencySetting)
   const read = readNamedAmount(typed)

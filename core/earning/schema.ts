@@ -6,11 +6,11 @@ const Interval = whole(10, 86_400)
 
 /** A standing: one of the plain ones, or `circle:` and the circle's id. */
 export const StandingName = Type.String({
-  pattern: '^(follower|subscriber|tier[123]|moderator|circle:[1-9][0-9]{0,15})$',
+  pattern: '^(follower|subscriber|tier[123]|moderator|linked|circle:[1-9][0-9]{0,15})$',
 })
 
 /** A standing that can bear a bonus; a subscription bears that of its tier. */
-const BonusName = Type.String({ pattern: '^(follower|tier[123]|moderator|circle:[1-9][0-9]{0,15})$' })
+const BonusName = Type.String({ pattern: '^(follower|tier[123]|moderator|linked|circle:[1-9][0-9]{0,15})$' })
 
 /** What a standing adds to a payment, and by how many hundredths it multiplies it (100: not at all). */
 export const Bonus = Type.Object({ plus: SetAmount, times: whole(100, 10_000) }, closed)

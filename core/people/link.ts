@@ -21,6 +21,7 @@ export const linkAccount = {
     const known = findViewer(world, account)
     if (known !== undefined) return refuse('viewer_known', `${known.name} is already known here.`)
     rememberAlias(world, account, id)
+    world.put(viewers, { ...viewer, linked: true })
     noteOwner(world, account, id)
     world.fact('people.changed', 'desk', { viewers: 1 })
     world.fact('account.linked', `viewer:${id}`, {})

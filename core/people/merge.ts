@@ -13,6 +13,8 @@ export interface MergePeople {
   readonly from: number
   /** The person who stays. */
   readonly into: number
+  /** They have shown themselves that both are theirs. */
+  readonly linked?: true
 }
 
 const needAll = (id: number) => [...needPerson(id), needKey(watches, id), needKey(habits, id)]
@@ -37,7 +39,7 @@ export const mergePeople = {
     addEarned(world, from.id, into.id)
     addWatched(world, from.id, into.id)
     addHabits(world, from.id, into.id)
-    world.put(viewers, joined(from, into))
+    world.put(viewers, { ...joined(from, into), ...(intent.linked && { linked: true }) })
     world.put(viewers, {
       ...from,
       ...accountColumns({ issuer: MERGED, account: String(from.id) }),
@@ -101,6 +103,7 @@ function joined(from: ViewerRow, into: ViewerRow): ViewerRow {
   return {
     ...into,
     moderator: into.moderator || from.moderator,
+    linked: into.linked || from.linked,
     followedAt: earlier(from.followedAt, into.followedAt),
     tier: subscribed.tier,
     subscribedSince: earlier(from.subscribedSince, into.subscribedSince),

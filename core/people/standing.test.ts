@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { circleStanding, holds, standingName, standingsOf, subscribes } from './standing.ts'
 
-const NOBODY = { followedAt: null, tier: 0, subscribedUntil: null, moderator: false, circles: [] }
+const NOBODY = { followedAt: null, tier: 0, subscribedUntil: null, moderator: false, linked: false, circles: [] }
 
 describe('the standings somebody holds', () => {
   test.each([
@@ -12,6 +12,7 @@ describe('the standings somebody holds', () => {
     [{ tier: 2, subscribedUntil: 101 }, ['tier2']],
     [{ tier: 2, subscribedUntil: 100 }, []],
     [{ moderator: true, circles: [7, 9] }, ['moderator', 'circle:7', 'circle:9']],
+    [{ linked: true }, ['linked']],
     [{ followedAt: 0, tier: 3, moderator: true, circles: [1] }, ['follower', 'tier3', 'moderator', 'circle:1']],
   ])('%j at 100 are %j', (facts, held) => {
     expect(standingsOf({ ...NOBODY, ...facts }, 100)).toEqual(held)
@@ -23,6 +24,7 @@ describe('the standings somebody holds', () => {
       tier: fc.nat(3),
       subscribedUntil: fc.option(fc.nat(1000)),
       moderator: fc.boolean(),
+      linked: fc.boolean(),
       circles: fc.uniqueArray(fc.integer({ min: 1, max: 50 }), { maxLength: 5 }),
     })
     fc.assert(

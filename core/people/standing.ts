@@ -2,18 +2,21 @@ import type { CircleId, UnixSeconds } from '../schema.ts'
 import type { ViewerRow } from './viewers.ts'
 
 /**
- * What a viewer is to the channel: `follower`, `tier1` to `tier3` (a subscriber, one of them at a time), `moderator`, and
+ * What a viewer is to the channel: `follower`, `tier1` to `tier3` (a subscriber, one of them at a time), `moderator`, `linked` (has a second account that is theirs, too), and
  * `circle:ID` for each circle they are in.
  */
 export type Standing = string
 
 /** The standings that there are without any circle, in the order in which they are shown. */
-export const PLAIN_STANDINGS = ['follower', 'tier1', 'tier2', 'tier3', 'moderator'] as const
+export const PLAIN_STANDINGS = ['follower', 'tier1', 'tier2', 'tier3', 'moderator', 'linked'] as const
 
 export const circleStanding = (circle: CircleId): Standing => `circle:${circle}`
 
 /** What standings are made of. */
-export type StandingFacts = Pick<ViewerRow, 'followedAt' | 'tier' | 'subscribedUntil' | 'moderator' | 'circles'>
+export type StandingFacts = Pick<
+  ViewerRow,
+  'followedAt' | 'tier' | 'subscribedUntil' | 'moderator' | 'linked' | 'circles'
+>
 
 /** Whether a subscription holds at a time (seconds since 1970). */
 export const subscribes = (
@@ -27,6 +30,7 @@ export function standingsOf(viewer: StandingFacts, at: UnixSeconds): Standing[] 
   if (viewer.followedAt !== null) held.push('follower')
   if (subscribes(viewer, at)) held.push(`tier${viewer.tier}`)
   if (viewer.moderator) held.push('moderator')
+  if (viewer.linked) held.push('linked')
   return [...held, ...viewer.circles.map(circleStanding)]
 }
 
@@ -41,6 +45,7 @@ const NAMES: Readonly<Record<string, string>> = {
   tier2: 'subscriber, tier 2',
   tier3: 'subscriber, tier 3',
   moderator: 'moderator',
+  linked: 'viewer with a linked account',
 }
 
 /** What a standing is called: "follower", "subscriber, tier 2", or the circle's name. */

@@ -29,6 +29,8 @@ export interface ViewerRow {
   readonly handle: string
   readonly nickname: string | null
   readonly moderator: boolean
+  /** Has shown by a code or a second sign-in that another account is theirs, too. */
+  readonly linked: boolean
   /** Other bots: they never earn and appear in no list. */
   readonly ignored: boolean
   readonly present: boolean
@@ -135,6 +137,7 @@ function acquaint(world: World, who: Who, chatName: string): ViewerRow {
     ...accountColumns(who),
     ...namesOf(chatName, null),
     moderator: who.moderator ?? false,
+    linked: false,
     ignored: who.bot ?? false,
     present: false,
     rooms: [],

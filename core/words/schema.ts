@@ -1,7 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { EVERYONE_MAY, Limits, NO_LIMITS, Who } from '../access/index.ts'
 import { StandingName } from '../earning/index.ts'
-import { closed, oneOf, Rest, whole } from '../schema.ts'
+import { closed, exactly, oneOf, Rest, whole } from '../schema.ts'
 import { Steps } from '../steps/index.ts'
 import { REPLIES } from '../voice/index.ts'
 import { keyedBy, stored, textIn } from '../world/index.ts'
@@ -38,11 +38,25 @@ export const WORD_KINDS = [
 ] as const
 export type WordKind = (typeof WORD_KINDS)[number]
 
+/** The words by which the team corrects balances. */
+export const TEAM_WORDS = ['give', 'take', 'set'] as const
+export type TeamWord = (typeof TEAM_WORDS)[number]
+
+/** Who may use one of the team's words in place of what holds for all of them. `team`: members of the team, as far as their rights go. */
+const OwnRule = exactly({ standings: Type.Array(StandingName, { maxItems: 20 }), team: Type.Boolean() })
+
 export const ChatWords = Type.Object(
   {
     ...keyedBy(WORD_KINDS, () => ChatWord),
     /** Who may give, take and set in chat. */
     allowed: Type.Array(StandingName, { maxItems: 20 }),
+    /** Of single ones of them. */
+    allowedFor: Type.Optional(
+      Type.Object(
+        keyedBy(TEAM_WORDS, () => Type.Optional(OwnRule)),
+        closed,
+      ),
+    ),
     /** Whether anybody may ask for somebody else's balance; if not, only who may correct it. */
     askOthers: Type.Boolean(),
   },

@@ -1,7 +1,9 @@
 import { describe, expect, test } from 'vitest'
 import { CURRENCY, TestChannel } from '../../testing/core/channel.ts'
 import { readNamedAmount } from '../commands/corrections.ts'
+import { viewers } from '../people/index.ts'
 import { readSetting } from '../settings/index.ts'
+import { members, NO_RIGHTS } from '../team/index.ts'
 import { wordsSetting } from './words.ts'
 
 function withPeople() {
@@ -12,6 +14,13 @@ function withPeople() {
   const change = (patch: Partial<ReturnType<typeof words>>) =>
     channel.send({ kind: 'chat.words', words: { ...words(), ...patch } })
   return { channel, words, change }
+}
+
+/** Somebody of the team who may adjust balances by 50 at most. */
+function withHelper({ world }: TestChannel, account: string): void {
+  const rights = { areas: { ...NO_RIGHTS.areas, people: 'act' as const }, mostAdjusted: 50 }
+  const row = { id: world.nextId(), account, name: account, rights, owner: false, by: 'wanda', since: 1 }
+  world.put(members, { ...row, until: null, goneAt: null, invitation: null } as never)
 }
 
 describe('the team, in chat,', () => {
@@ -42,6 +51,40 @@ describe('the team, in chat,', () => {
     expect(result).toMatchObject({
       value: { follow: { to: null, everyone: { how: 'give', amount: 5, why: 'good night', by: 'mo' } } },
     })
+  })
+
+  test('has for a word of its own who may, in place of what holds for all', () => {
+    const { channel, change } = withPeople()
+    channel.send({ kind: 'presence.arrived', who: { account: 'rosa', name: 'rosa' } })
+    withHelper(channel, 'rosa')
+    expect(channel.say('rosa', '!give pia 50')).toBe('pia has 50 rivets now.')
+    change({ allowedFor: { set: { standings: [], team: true }, give: { standings: ['follower'], team: false } } })
+    expect(channel.say('mo', '!set pia 7')).toBeUndefined()
+    expect(channel.say('mo', '!give pia 7')).toBeUndefined()
+    expect(channel.say('rosa', '!give pia 7')).toBeUndefined()
+    expect(channel.say('rosa', '!set pia 40')).toBe('pia has 40 rivets now.')
+    expect(channel.say('mo', '!deduct pia 10')).toBe('pia has 30 rivets now.')
+  })
+
+  test('is known by the account that joined, or one that is linked to it, never by the same name elsewhere', () => {
+    const { channel } = withPeople()
+    withHelper(channel, 'rosa')
+    const elsewhere = { issuer: 'irc:other.example', account: 'rosa', name: 'rosa' }
+    const says = (who: object) =>
+      channel.send({ kind: 'chat.line', who: { ...elsewhere, ...who }, text: '!give pia 5', privately: false })
+    says({})
+    expect(channel.balance('pia')).toBe(0)
+    const key = 'irc:other.example\nrosa'
+    const known = channel.world.find(viewers, 'accountKey', key)
+    expect(channel.send({ kind: 'people.link', account: 'rosa', viewer: known?.id ?? 0 })).toMatchObject({ ok: true })
+    says({})
+    expect(channel.balance('pia')).toBe(5)
+  })
+
+  test('the streamer may correct, whatever their role in the room', () => {
+    const { channel } = withPeople()
+    channel.send({ kind: 'channel.home', home: { owner: 'pia', chatIssuer: '', address: '' } })
+    expect(channel.say('pia', '!give jo 5')).toBe('Jo has 5 rivets now.')
   })
 
   test('is whoever may; others are not even answered', () => {

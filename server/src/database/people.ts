@@ -25,6 +25,7 @@ export const viewer = pgTable(
     handle: text().notNull(),
     nickname: text(),
     moderator: boolean().notNull(),
+    linked: boolean().notNull().default(false),
     ignored: boolean().notNull(),
     present: boolean().notNull(),
     rooms: jsonb().$type<readonly number[]>().notNull().default([]),

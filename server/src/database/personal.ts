@@ -37,6 +37,7 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
       'issuer',
       'account',
       'moderator',
+      'linked',
       'ignored',
       'followedAt',
       'tier',

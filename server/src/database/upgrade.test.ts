@@ -130,6 +130,31 @@ test('chat words of the version before keep their own words, and only the one th
   ])
 })
 
+test('who had linked their accounts before has the role for it', async () => {
+  const pool = await emptyDatabase()
+  await migrateUp(pool, migrationsUpTo(35))
+  await pool.query("insert into channel (slug, name, owner) values ('bench', 'Bench', 'wanda')")
+  const person = `insert into viewer (channel, id, issuer, account, account_key, name, chat_name, handle, moderator, ignored, present, first_seen_at, last_seen_at)
+    values (1, $1, $2, $3, $4, $3, $3, $3, false, false, false, 1, 1)`
+  const people = [
+    [1, 'irc:chat.example', 'pia'],
+    [2, 'irc:chat.example', 'jo'],
+    [3, '', 'sol'],
+  ] as const
+  for (const [id, issuer, account] of people)
+    await pool.query(person, [id, issuer, account, issuer === '' ? account : `${issuer}\n${account}`])
+  const alias = 'insert into alias (channel, account, viewer) values (1, $1, $2)'
+  await pool.query(alias, ['pia_at_home', 1])
+  await pool.query(alias, ['irc:chat.example\njo_too', 2])
+  await pool.query(alias, ['sol_too', 3])
+  await migrateUp(pool, 'server/migrations')
+  expect((await pool.query('select id, linked from viewer order by id')).rows).toEqual([
+    { id: 1, linked: true },
+    { id: 2, linked: false },
+    { id: 3, linked: false },
+  ])
+})
+
 const DRAWING = { picks: [{ draw: 1, viewer: 1, name: 'Pia' }], total: 3, slices: [], at: 500 }
 
 /** What the version before kept: prefixes in accounts, one seed for all, everything readable in the database. */

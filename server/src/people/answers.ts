@@ -75,6 +75,7 @@ export const ListedPerson = exactly({
   nickname: orNull(Type.String()),
   chatName: Type.String(),
   moderator: Type.Boolean(),
+  linked: Type.Boolean(),
   present: Type.Boolean(),
   followedAt: orNull(UnixSeconds),
   tier: Count,

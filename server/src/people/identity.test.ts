@@ -61,6 +61,7 @@ test('what was bought on the page before is the person’s after linking', async
   await pool.query('update channel set revision = revision + 1')
   const { say: code } = (await call(cookie, 'POST', '/me/link', {})) as unknown as { say: string }
   expect(await say(code.toUpperCase().replace('LINK', 'link'))).toContain('one person now')
+  expect((await pool.query('select 1 from viewer where linked')).rowCount).toBe(1)
   expect((await call(cookie, 'GET', '/me')) as unknown).toMatchObject({ balance: 40 })
   expect((await pool.query('select count(*)::int as n from viewer where merged_into is null')).rows[0].n).toBe(1)
 })

@@ -151,6 +151,6 @@ export async function linkTo(
   const intent =
     other === undefined
       ? ({ kind: 'people.link', account, viewer } as const)
-      : ({ kind: 'people.merge', from: other, into: viewer } as const)
+      : ({ kind: 'people.merge', from: other, into: viewer, linked: true } as const)
   return channels.submit(channel, key, intent)
 }

@@ -63,6 +63,7 @@ function standingIs(standing: string | undefined, now: number): SQL | undefined 
   if (standing === 'follower') return isNotNull(viewer.followedAt)
   if (standing === 'subscriber') return subscribed(now)
   if (standing === 'moderator') return eq(viewer.moderator, true)
+  if (standing === 'linked') return eq(viewer.linked, true)
   if (standing === 'none')
     return and(
       isNull(viewer.followedAt),
@@ -122,6 +123,7 @@ const SELECTED = {
   nickname: viewer.nickname,
   chatName: viewer.chatName,
   moderator: viewer.moderator,
+  linked: viewer.linked,
   present: viewer.present,
   followedAt: viewer.followedAt,
   tier: viewer.tier,

@@ -20,6 +20,7 @@ const columns = {
   account: viewer.account,
   accountKey: viewer.accountKey,
   moderator: viewer.moderator,
+  linked: viewer.linked,
   ignored: viewer.ignored,
   followedAt: viewer.followedAt,
   tier: viewer.tier,

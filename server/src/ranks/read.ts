@@ -62,6 +62,7 @@ export async function rankMoves(db: Reader, channel: number, live: RankPlan, nex
       tier: viewer.tier,
       subscribedUntil: viewer.subscribedUntil,
       moderator: viewer.moderator,
+      linked: viewer.linked,
       circles: viewer.circles,
       watchedSeconds: sql<number>`coalesce(${watch.watchedSeconds}, 0)`.mapWith(Number),
       earned: account.earned,

@@ -13,7 +13,7 @@ const PLAN: Partial<EarningPlan> = {
   base: 7,
   cap: 400,
   offAir: { intervalSeconds: 50, base: 3 },
-  standings: { follower: adds(2), tier1: adds(0, 150), tier2: adds(1, 225), moderator: adds(4) },
+  standings: { follower: adds(2), tier1: adds(0, 150), tier2: adds(1, 225), moderator: adds(4), linked: adds(1, 110) },
   active: { plus: 5, withinSeconds: 90 },
 }
 const PEOPLE = ['pia', 'jo', 'sol']
@@ -39,6 +39,10 @@ const act = fc.oneof(
       follower: fc.boolean(),
       tier: fc.nat(3),
     }),
+  },
+  {
+    weight: 1,
+    arbitrary: fc.record({ kind: fc.constant('link' as const), who: fc.constantFrom(...PEOPLE) }),
   },
   { weight: 2, arbitrary: fc.constant({ kind: 'air' as const }) },
 )
@@ -72,6 +76,8 @@ function play(memory: TestChannel, acts: readonly Act[]): [Intent, number][] {
       send({ kind: 'chat.line', who: { account: step.who, name: step.who }, text: 'hi', privately: false })
     else if (step.kind === 'keep')
       send({ kind: 'people.keep', viewer: memory.viewer(step.who).id, follower: step.follower, tier: step.tier })
+    else if (step.kind === 'link')
+      send({ kind: 'people.link', account: `${step.who}-too`, viewer: memory.viewer(step.who).id })
     else if (show === undefined) {
       const started = send({ kind: 'show.start', title: 'Test' })
       show = started.ok ? started.value.show : undefined

@@ -21,12 +21,12 @@ const alike = (carry: string) => `select w.counted_until as "countedUntil", w.${
 
 const CLASS = `(v.followed_at is not null) as follower,
   case when v.tier > 0 and (v.subscribed_until is null or v.subscribed_until > $4) then v.tier else 0 end as tier,
-  v.moderator, v.circles, coalesce(v.chatted_at >= $5, false) as active`
+  v.moderator, v.circles, coalesce(v.chatted_at >= $5, false) as active, v.linked`
 
 /** Where the plan has bonuses, what each person is to the channel tells them apart, too. */
 const CLASSED = `select w.counted_until as "countedUntil", w.carry_seconds as "carrySeconds", ${CLASS}
   from watch w join viewer v on v.channel = w.channel and v.id = w.id
-  where w.channel = $1 and w.counting and w.id > $2 and w.id <= $3 group by 1, 2, 3, 4, 5, 6, 7`
+  where w.channel = $1 and w.counting and w.id > $2 and w.id <= $3 group by 1, 2, 3, 4, 5, 6, 7, 8`
 
 interface ClassRow {
   countedUntil: UnixSeconds
@@ -36,6 +36,7 @@ interface ClassRow {
   moderator: boolean
   circles: readonly number[]
   active: boolean
+  linked: boolean
 }
 
 /** A payee with what the statement finds their like by. */
@@ -88,8 +89,8 @@ async function payeesIn(client: Client, channel: number, intent: Pay, asked: Pay
   }))
 }
 
-const standingsOfRow = ({ follower, tier, moderator, circles }: ClassRow, until: UnixSeconds): string[] =>
-  standingsOf({ followedAt: follower ? 0 : null, tier, subscribedUntil: null, moderator, circles }, until)
+const standingsOfRow = ({ follower, tier, ...row }: ClassRow, until: UnixSeconds): string[] =>
+  standingsOf({ ...row, followedAt: follower ? 0 : null, tier, subscribedUntil: null }, until)
 
 /** The classes of a table's lines, one array for each column, and the times by which the statement tells them. */
 function classArrays(lines: readonly Like[], { until, activeSince }: PayeesAsked): (string | number)[] {
@@ -106,6 +107,7 @@ function classArrays(lines: readonly Like[], { until, activeSince }: PayeesAsked
     column('moderator'),
     column('circles'),
     column('active'),
+    column('linked'),
   ]
 }
 
@@ -144,11 +146,11 @@ const COUNTED = {
   offAir: 'off_air_carry = due.carry_after',
 }
 
-const CLASS_COLUMNS = ', follower, tier, moderator, circles, active'
-const CLASS_ARRAYS = ', $18::boolean[], $19::int[], $20::boolean[], $21::jsonb[], $22::boolean[]'
+const CLASS_COLUMNS = ', follower, tier, moderator, circles, active, linked'
+const CLASS_ARRAYS = ', $18::boolean[], $19::int[], $20::boolean[], $21::jsonb[], $22::boolean[], $23::boolean[]'
 const OF_CLASS = `join viewer v on v.channel = w.channel and v.id = w.id
       join line on line.counted_until = w.counted_until and line.carry_seconds = w.carry_seconds
-        and line.follower = (v.followed_at is not null) and line.moderator = v.moderator and line.circles = v.circles
+        and line.follower = (v.followed_at is not null) and line.moderator = v.moderator and line.linked = v.linked and line.circles = v.circles
         and line.tier = case when v.tier > 0 and (v.subscribed_until is null or v.subscribed_until > $16) then v.tier else 0 end
         and line.active = coalesce(v.chatted_at >= $17, false)`
 

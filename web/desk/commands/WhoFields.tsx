@@ -10,6 +10,7 @@ const NAMES: Readonly<Record<string, string>> = {
   tier2: 'Subscribers, tier 2',
   tier3: 'Subscribers, tier 3',
   moderator: 'Moderators',
+  linked: 'Viewers with a linked account',
 }
 
 interface WhoFieldsProps {

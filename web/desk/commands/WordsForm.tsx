@@ -7,12 +7,12 @@ import { api } from '../../parts/api.ts'
 import { ApplyFoot } from '../../parts/form/ApplyFoot.tsx'
 import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { useDraft } from '../../parts/form/drafts.tsx'
-import { Checkbox, NumberInput, TextInput } from '../../parts/form/inputs.tsx'
+import { NumberInput, TextInput } from '../../parts/form/inputs.tsx'
 import { useSave } from '../../parts/form/useSave.ts'
 import { Panel } from '../../parts/page/Panel.tsx'
 import type { Column } from '../../parts/table/column.ts'
 import { DataTable } from '../../parts/table/DataTable.tsx'
-import { ranksQuery } from '../ranks/ranks.ts'
+import { Allowed } from './Allowed.tsx'
 import { commandsQuery, wordsIn } from './view.ts'
 import { wordFault } from './wordFault.ts'
 
@@ -146,35 +146,3 @@ const RESTS = [
   { of: 'everyoneSeconds', head: 'Cooldown for everyone, s', per: 'for everyone' },
   { of: 'eachSeconds', head: 'per viewer, s', per: 'per viewer' },
 ] as const
-
-interface AllowedProps {
-  readonly draft: ChatWords
-  readonly setDraft: (draft: ChatWords) => void
-}
-
-/** Who may give, take and set in chat, and whether balances of others may be asked. */
-function Allowed({ draft, setDraft }: AllowedProps) {
-  const ranks = useQuery(ranksQuery)
-  const all = [
-    { standing: 'moderator', name: 'moderators' },
-    ...(ranks.data?.circles ?? []).map(({ id, name }) => ({ standing: `circle:${id}`, name: `circle "${name}"` })),
-  ]
-  const toggle = (standing: string, on: boolean) =>
-    setDraft({ ...draft, allowed: on ? [...draft.allowed, standing] : draft.allowed.filter((one) => one !== standing) })
-  return (
-    <div className="flex flex-wrap gap-x-5 gap-y-1.5 border-t border-line pt-3">
-      <span className="text-muted">Team commands can be used by</span>
-      {all.map(({ standing, name }) => (
-        <Checkbox key={standing} on={draft.allowed.includes(standing)} onTick={(on) => toggle(standing, on)}>
-          {name}
-        </Checkbox>
-      ))}
-      <p className="basis-full text-note text-muted">
-        Members of the team who may adjust balances at the desk may do so in chat, too, by as much.
-      </p>
-      <Checkbox on={draft.askOthers} onTick={(askOthers) => setDraft({ ...draft, askOthers })}>
-        anyone can ask for somebody else’s balance
-      </Checkbox>
-    </div>
-  )
-}

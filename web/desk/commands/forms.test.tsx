@@ -114,6 +114,20 @@ describe('the built-in commands', () => {
     expect(changes(sent)[0]).toMatchObject({ get: { word: 'fetch' } })
   })
 
+  test('of the team have a rule of their own where one is set, and go by that of all again', async () => {
+    const sent = quiet()
+    const { user } = showPage(form)
+    const rule = screen.getByLabelText('Who may use !set')
+    await user.selectOptions(rule, 'by a rule of its own')
+    const own = within(screen.getByRole('group', { name: '!set' }))
+    await user.click(own.getByRole('checkbox', { name: 'moderators' }))
+    await user.click(apply())
+    await screen.findByText('The built-in commands are saved.')
+    expect(changes(sent)[0]).toMatchObject({ allowedFor: { set: { standings: [], team: true } } })
+    await user.selectOptions(rule, 'as all team commands')
+    expect(screen.queryByRole('group', { name: '!set' })).toBeNull()
+  })
+
   test('say of each what it does, and whether it is on', () => {
     quiet()
     showPage(form)

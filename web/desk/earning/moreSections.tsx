@@ -110,6 +110,7 @@ const TO = [
   { standing: 'follower', name: 'followers' },
   { standing: 'subscriber', name: 'subscribers' },
   { standing: 'moderator', name: 'moderators' },
+  { standing: 'linked', name: 'whoever has linked a second account' },
 ]
 
 /** The weekly allowance, and what newcomers get and wait for. */

@@ -76,6 +76,7 @@ const PLAIN = [
   { standing: 'tier2', name: 'Subscribers, tier 2' },
   { standing: 'tier3', name: 'Subscribers, tier 3' },
   { standing: 'moderator', name: 'Moderators' },
+  { standing: 'linked', name: 'With a linked account' },
 ] as const
 
 /** What each standing adds to a payment, and by how much it multiplies it. */

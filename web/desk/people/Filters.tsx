@@ -16,6 +16,7 @@ const STANDINGS = [
   { value: 'tier2', name: 'subscribers, tier 2' },
   { value: 'tier3', name: 'subscribers, tier 3' },
   { value: 'moderator', name: 'moderators' },
+  { value: 'linked', name: 'with a linked account' },
   { value: 'none', name: 'without any role' },
 ]
 

@@ -154,6 +154,7 @@ function standingWords(person: Person, { plan, circles }: RanksKnown, now: numbe
   const rank = plan.ranks.find(({ id }) => id === person.rank)?.name
   const held = [
     person.moderator && 'moderator',
+    person.linked && 'linked',
     subscribes(person, now) ? `tier ${person.tier}` : person.followedAt !== null && 'follower',
     ...circles.filter(({ id }) => person.circles.includes(id)).map(({ name }) => name),
   ].filter(Boolean)

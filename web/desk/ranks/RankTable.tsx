@@ -126,6 +126,7 @@ const NEEDS = [
   { value: 'follower', name: 'followers' },
   { value: 'subscriber', name: 'subscribers' },
   { value: 'moderator', name: 'moderators' },
+  { value: 'linked', name: 'viewers with a linked account' },
 ]
 
 const needsOf = ({ circles }: Ranks) => [

@@ -1447,6 +1447,7 @@ export interface paths {
 								readonly nickname: string | null;
 								readonly chatName: string;
 								readonly moderator: boolean;
+								readonly linked: boolean;
 								readonly present: boolean;
 								readonly followedAt: number | null;
 								readonly tier: number;
@@ -1682,6 +1683,7 @@ export interface paths {
 								readonly nickname: string | null;
 								readonly chatName: string;
 								readonly moderator: boolean;
+								readonly linked: boolean;
 								readonly present: boolean;
 								readonly followedAt: number | null;
 								readonly tier: number;
