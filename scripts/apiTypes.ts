@@ -31,7 +31,7 @@ function channelApi(): OpenAPI3 {
   const routes = routesOf({
     ...parts,
     deliveries: nothing,
-    config: { PUBLIC_URL: '', ROOMS_INSIDE: 'no', ROOMS_SHARED: 'no' },
+    config: { PUBLIC_URL: '', ROOMS_INSIDE: 'no', ROOMS_SHARED: 'no', PLATFORM_REWARDS_URL: '' },
   })
   const config = { PUBLIC_URL: '', CHANNELS: 'claim', CHANNELS_EACH: '1' } as never
   const installation = installationRoutes({ channels: nothing, provider: nothing, config }, async () => {})

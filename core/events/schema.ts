@@ -62,6 +62,11 @@ export const EVENT_DATA = {
         id: Type.String({ minLength: 1, maxLength: 100 }),
         name: Type.String({ minLength: 1, maxLength: 200 }),
         price: whole(0, 1_000_000_000),
+        /** What it says of it to viewers; whether it asks for a text, rests, and may be changed from here. */
+        text: Type.Optional(Type.String({ maxLength: 500 })),
+        asks: Type.Optional(Type.Boolean()),
+        paused: Type.Optional(Type.Boolean()),
+        changeable: Type.Optional(Type.Boolean()),
       }),
       { maxItems: 500 },
     ),

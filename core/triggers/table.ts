@@ -37,6 +37,13 @@ export interface OutsideRewardRow {
   readonly seenAt: UnixSeconds
   /** Whether the platform's latest list has it. */
   readonly listed: boolean
+  /** What the platform says of it to viewers. */
+  readonly text: string
+  /** Whether who redeems it is asked for a text. */
+  readonly asks: boolean
+  readonly paused: boolean
+  /** Whether the platform lets it be changed from here. */
+  readonly changeable: boolean
 }
 
 export const outsideRewards = defineTable<OutsideRewardRow>('outsideReward', 'whole', (row) => row.id)

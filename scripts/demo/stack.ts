@@ -95,6 +95,7 @@ const serverEnv = ({ servers, web, standin, chat, port }: Around) => ({
   REQUESTS_PER_10S: '3000',
   CHECK_ANSWERS: 'yes',
   PLATFORM_ANSWERS_URL: `${standin}/api/redemptions`,
+  PLATFORM_REWARDS_URL: `${standin}/api/rewards`,
   // Two channels, and somebody who runs the installation.
   CHANNELS: 'invited',
   OPERATORS: HOST.account,

@@ -38,6 +38,8 @@ const Environment = Type.Object({
   CHAT_CHANNEL: Type.String({ default: '' }),
   /** Where the platform takes answers to redemptions of its own points; empty: it is not told. */
   PLATFORM_ANSWERS_URL: Type.String({ pattern: '^(https?://.+)?$', default: '' }),
+  /** Where the platform lets its own rewards be made, changed and removed; empty: they are only listed. */
+  PLATFORM_REWARDS_URL: Type.String({ pattern: '^(https?://.+)?$', default: '' }),
   /** Whether webhooks may lead to machines of the operator's own, and without encryption. */
   WEBHOOKS_INSIDE: Type.String({ pattern: '^(yes|no)$', default: 'no' }),
   /** What wakes the feeds of other servers: PostgreSQL's notices (empty), or a NATS server. */

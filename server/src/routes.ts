@@ -26,12 +26,12 @@ import { issuerRoutes, type Provider } from './sign-in/index.ts'
 import { storeRoutes } from './store/index.ts'
 import { tallyRoutes } from './tallies/index.ts'
 import { teamRoutes } from './team/index.ts'
-import { triggerRoutes } from './triggers/index.ts'
+import { platformRewardRoutes, triggerRoutes } from './triggers/index.ts'
 import { type DeliveryParts, webhookRoutes } from './webhooks/index.ts'
 
 /** What the routes need of the server. */
 export interface RouteParts {
-  readonly config: Pick<Config, 'PUBLIC_URL' | 'ROOMS_INSIDE' | 'ROOMS_SHARED'>
+  readonly config: Pick<Config, 'PUBLIC_URL' | 'ROOMS_INSIDE' | 'ROOMS_SHARED' | 'PLATFORM_REWARDS_URL'>
   readonly db: Reader
   readonly channels: Channels
   readonly seats: SeatTable
@@ -50,6 +50,7 @@ export function routesOf(parts: RouteParts): Route[] {
     inside: config.ROOMS_INSIDE === 'yes',
     shared: config.ROOMS_SHARED === 'yes',
   }
+  const platform = { db, channels, publicUrl: config.PUBLIC_URL, url: config.PLATFORM_REWARDS_URL }
   const chatOf = (channel: number) => seats.stateOf(channel)
   const features: Readonly<Record<string, readonly Route[]>> = {
     Channel: channelRoutes({ channels, publicUrl: config.PUBLIC_URL }),
@@ -61,7 +62,7 @@ export function routesOf(parts: RouteParts): Route[] {
     Library: libraryRoutes(db, channels),
     Ranks: rankRoutes(db, channels),
     Commands: commandRoutes(db, channels, chatOf),
-    Triggers: triggerRoutes(db, channels),
+    Triggers: [...triggerRoutes(db, channels), ...platformRewardRoutes(platform)],
     Tallies: tallyRoutes(db, channels),
     Team: [
       ...teamRoutes(db, channels),

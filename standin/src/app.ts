@@ -8,7 +8,7 @@ import { type EventSender, type Happening, KINDS, WAYS, type Way } from './event
 import { hookRoutes } from './hooks.ts'
 import { CROWD, GARDENER, HOST, STREAMER } from './people.ts'
 import type { Players } from './players.ts'
-import { NATIVE_REWARDS, type NativePoints } from './points.ts'
+import type { NativePoints } from './points.ts'
 import { whoPage } from './whoPage.ts'
 
 export interface StandinAppOptions {
@@ -90,7 +90,7 @@ function eventRoutes(app: App, sender: EventSender): void {
 function pointRoutes(app: App, points: NativePoints): void {
   app.get('/api/points', (c) => {
     const as = c.req.query('as') ?? ''
-    return c.json({ points: points.pointsOf(as), rewards: NATIVE_REWARDS, spent: points.ofViewer(as) })
+    return c.json({ points: points.pointsOf(as), rewards: points.rewards, spent: points.ofViewer(as) })
   })
   app.post('/api/points', async (c) => {
     const { as, reward, text } = await c.req.json<{ as?: string; reward?: string; text?: string }>()
@@ -99,6 +99,19 @@ function pointRoutes(app: App, points: NativePoints): void {
     if (!points.sender.ready) return c.json({ problem: 'Nobody listens: no address or secret is set.' }, 409)
     const problem = await points.redeem(as, String(reward), String(text ?? '').slice(0, 200)).catch(() => undefined)
     return problem === undefined ? c.json({}) : c.json({ problem }, 409)
+  })
+  app.post('/api/rewards', async (c) => {
+    const body = await c.req.text()
+    if (!points.sender.verifies(body, c.req.header())) return c.json({ problem: 'Not signed with our secret.' }, 401)
+    const { type, data = {} } = JSON.parse(body) as { type?: string; data?: Record<string, never> }
+    if (type === 'ricompensa.reward.removed') {
+      const problem = points.remove(String(data.reward))
+      return problem === undefined ? c.json({}) : c.json({ problem }, 409)
+    }
+    const made = points.set(data)
+    if (typeof made === 'string') return c.json({ problem: made }, 409)
+    const { icon: _, ...reward } = made
+    return c.json({ reward })
   })
   /** What the other side decided: a signed CloudEvent. */
   app.post('/api/redemptions', async (c) => {

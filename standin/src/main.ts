@@ -7,7 +7,7 @@ import { createIdentity } from './identity.ts'
 import { startIrc } from './irc/server.ts'
 import { CROWD, GARDEN_CROWD, GARDEN_LINES, GARDENER, HOST, STREAMER } from './people.ts'
 import { Players } from './players.ts'
-import { NATIVE_REWARDS, NativePoints } from './points.ts'
+import { NativePoints } from './points.ts'
 import { ChatRoom } from './room.ts'
 
 const env = (name: string, fallback: string) => process.env[name] || fallback
@@ -18,7 +18,7 @@ const OWN_PATHS = /^\/(?:$|\?|api\/|assets\/|fonts\/|who\/)/
 const crowdIn = (room: ChatRoom, sender: EventSender, points: NativePoints): Crowd =>
   new Crowd({
     redeems: (name, roll) => {
-      const reward = NATIVE_REWARDS[Math.floor(roll * NATIVE_REWARDS.length)]
+      const reward = points.rewards[Math.floor(roll * points.rewards.length)]
       if (sender.ready && reward !== undefined) void points.redeem(name, reward.id, '').catch(() => {})
     },
     happens: (kind, name, count) => {

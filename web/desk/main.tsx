@@ -17,6 +17,7 @@ import {
   OverlaysPage,
   PartsPage,
   PeoplePage,
+  PlatformPage,
   RafflePage,
   RaffleSetupPage,
   RafflesPage,
@@ -59,6 +60,7 @@ void mount(
       children: [
         { index: true, element: <StorePage /> },
         { path: 'orders', element: <OrdersPage /> },
+        { path: 'platform', element: <PlatformPage /> },
       ],
     },
     {

@@ -22,7 +22,7 @@ const INVALIDATES: {
   'chat.voice': { desk: ['status', 'commands', 'buttons'] },
   'chat.words': { desk: ['words', 'commands'] },
   'circle.changed': { desk: ['viewer', 'people'] },
-  'commands.changed': { desk: ['commands', 'buttons'], viewer: ['commands'] },
+  'commands.changed': { desk: ['commands', 'buttons', 'platformRewards'], viewer: ['commands'] },
   'currency.changed': { desk: ['status', 'words', 'earning'], viewer: ['channel'] },
   'duel.asked': { desk: [], viewer: ['games'] },
   'earning.changed': { desk: ['earning'], viewer: ['channel'] },

@@ -34,6 +34,7 @@ export type QueryName =
   | 'ownGames'
   | 'people'
   | 'present'
+  | 'platformRewards'
   | 'raffle'
   | 'raffleCheck'
   | 'raffleForm'

@@ -2,7 +2,7 @@ import { type Static, Type } from '@sinclair/typebox'
 import { EarningPlan } from '#core/earning'
 import { FACTS } from '#core/engine'
 import { OUTCOMES } from '#core/runs'
-import { Amount, Count, exactly, Id, oneOf, orNull, UnixSeconds, ViewerId } from '#core/schema'
+import { Count, exactly, Id, oneOf, orNull, UnixSeconds, ViewerId } from '#core/schema'
 import { Piece } from '#core/screen'
 import { Steps } from '#core/steps'
 import { KINDS, OVER_WINDOWS, RewardSettings } from '#core/store'
@@ -17,6 +17,7 @@ import { RaffleSetup } from '../raffles/index.ts'
 import { CircleRow } from '../ranks/index.ts'
 import { Holdings, Sales } from '../store/index.ts'
 import { TallyRow } from '../tallies/index.ts'
+import { OutsideReward } from '../triggers/index.ts'
 
 export const Readiness = exactly({
   ready: Type.Boolean(),
@@ -58,14 +59,6 @@ export const RewardWithSteps = exactly({
   kind: oneOf(KINDS),
   steps: Steps,
   settings: exactly({ word: Type.String(), command: Type.Boolean(), name: Type.String() }),
-})
-
-export const OutsideReward = exactly({
-  id: Type.String(),
-  name: Type.String(),
-  price: orNull(Amount),
-  seenAt: UnixSeconds,
-  listed: Type.Boolean(),
 })
 
 export const Standing = exactly({

@@ -111,6 +111,10 @@ export const outsideReward = pgTable(
     price: whole(),
     seenAt: whole('seen_at').notNull(),
     listed: boolean().notNull(),
+    text: text().notNull().default(''),
+    asks: boolean().notNull().default(false),
+    paused: boolean().notNull().default(false),
+    changeable: boolean().notNull().default(false),
   },
   (t) => [primaryKey({ columns: [t.channel, t.id] })],
 )

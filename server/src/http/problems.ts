@@ -33,6 +33,21 @@ const API_ERRORS = {
     message: 'So many codes are open already. Take some back first.',
     when: 'The operator has 200 codes open that were not used.',
   },
+  platform_refused: {
+    status: 409,
+    message: 'The platform does not take this.',
+    when: 'The platform refused to make or change one of its own rewards; the sentence is its own.',
+  },
+  platform_silent: {
+    status: 502,
+    message: 'The platform does not answer now. Nothing was changed here; try again in a minute.',
+    when: 'The platform did not answer, or not as agreed, when one of its own rewards was to be made or changed.',
+  },
+  platform_offers_none: {
+    status: 409,
+    message: 'The platform lets nobody make its rewards from here. Make them there; they are listed here then.',
+    when: 'No address is set at which the platform takes changes to its own rewards (`PLATFORM_REWARDS_URL`).',
+  },
   issuer_taken: {
     status: 409,
     message: 'This word, or this issuer, is another one’s already. A word stays with the issuer that it was given to.',

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox'
-import { exactly, Id, orNull, TriggerId, UnixSeconds, ViewerId } from '#core/schema'
+import { Amount, exactly, Id, orNull, TriggerId, UnixSeconds, ViewerId } from '#core/schema'
 import { Refusal } from '../http/index.ts'
 
 export const TriggerRun = exactly({
@@ -20,3 +20,15 @@ export const WaitingRedemption = exactly({
 })
 
 export const Redemptions = exactly({ redemptions: Type.Array(WaitingRedemption) })
+
+export const OutsideReward = exactly({
+  id: Type.String(),
+  name: Type.String(),
+  price: orNull(Amount),
+  seenAt: UnixSeconds,
+  listed: Type.Boolean(),
+  text: Type.String(),
+  asks: Type.Boolean(),
+  paused: Type.Boolean(),
+  changeable: Type.Boolean(),
+})

@@ -1,4 +1,5 @@
-export { TriggerRun } from './answers.ts'
+export { OutsideReward, TriggerRun } from './answers.ts'
+export { platformRewardRoutes } from './platformRewards.ts'
 export { outsideRewardsOf } from './read.ts'
 export { type RedemptionAnswer, reportRedemption } from './report.ts'
 export { triggerRoutes } from './routes.ts'

@@ -61,6 +61,7 @@ export const PAGES: readonly Group[] = [
         tabs: [
           { to: '/store', name: 'Rewards', title: 'Store' },
           { to: '/store/orders', name: 'Orders', area: 'waiting' },
+          { to: '/store/platform', name: 'Platform points' },
         ],
       },
       {

@@ -89,8 +89,17 @@ const signIn = {
       summary: 'Begin a sign-in: a browser is sent to where people sign in',
       tags: ['Sign-in'],
       security: [],
-      parameters: [SCOPE, asking('return', 'The path of our own that it ends on.')],
-      responses: { 302: moved('To where people sign in.'), ...problemsOf(404, 429, 500, 503) },
+      parameters: [
+        SCOPE,
+        asking('return', 'The path of our own that it ends on.'),
+        asking('with', 'The number of the way to sign in, where there are several; left out: a page asks.'),
+        asking('link', 'The channel in which the account is linked to the one that is signed in.'),
+      ],
+      responses: {
+        200: answerWith('The page that asks by which way.', 'text/html'),
+        302: moved('To where people sign in.'),
+        ...problemsOf(401, 404, 429, 500, 503),
+      },
     },
   },
   '/auth/callback': {

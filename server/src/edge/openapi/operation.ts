@@ -22,6 +22,7 @@ const CHANNEL = { $ref: '#/components/parameters/Channel' }
 const IN_PATH: Readonly<Record<string, object>> = {
   file: { type: 'string', pattern: '^[0-9a-f]{32}\\.[a-z0-9]{3,4}$' },
   game: { type: 'string' },
+  outside: { type: 'string', minLength: 1, maxLength: 100 },
 }
 const ID = { type: 'integer', minimum: 1, maximum: Number.MAX_SAFE_INTEGER }
 
