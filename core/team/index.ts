@@ -7,7 +7,6 @@ export {
   type InvitationRow,
   invitations,
   type MemberRow,
-  memberOf,
   members,
   openMembers,
   rightsOfMember,

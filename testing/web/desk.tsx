@@ -17,7 +17,7 @@ export const STATUS: Status = {
   owner: true,
   rights: ALL_RIGHTS,
   currency: RIVETS,
-  chat: { status: 'connected', sentence: 'In #bench.', since: 1, room: '#bench' },
+  chat: { status: 'connected', sentence: 'In #bench.', since: 1, room: '#bench', lacks: [] },
   overlays: [{ id: 1, connected: true }],
   voice: { muted: false, reply: 'plain', silent: [], hints: true },
   show: {

@@ -103,6 +103,7 @@ test('on a server that tells nothing of who is there: hears all the same, follow
   const { got, tell, close } = await silentServer(port)
   await soon(() => expect(state()?.status).toBe('connected'))
   expect(state()?.sentence).toContain('only who speaks counts as present')
+  expect(state()?.lacks).toContain('silent')
   tell(':Pia!p@h PRIVMSG #bench :hello')
   const time = new Date().toISOString()
   tell(`@time=${time} :Pia!p@h PRIVMSG #bench :again`)

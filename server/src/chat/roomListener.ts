@@ -1,11 +1,13 @@
 import type irc from 'irc-framework'
 import type { Intent } from '#core/engine'
 import type { Who } from '#core/people'
+import type { Lack } from './answers.ts'
 import { unformatted } from './formatting.ts'
 import { History } from './history.ts'
 import { type IrcEvent, lineId } from './ircEvent.ts'
 import { Presence, type PresenceOptions } from './presence.ts'
 import { speakable } from './speech.ts'
+import type { Seat } from './state.ts'
 
 type Client = InstanceType<typeof irc.Client>
 
@@ -75,8 +77,15 @@ export class RoomListener {
   }
 
   /** What is to be said of the room. */
-  get seat(): { readonly blind: boolean; readonly hides: boolean; readonly silenced: boolean } {
-    return { blind: !this.#told, hides: this.presence.hides, silenced: this.#silenced }
+  get seat(): Pick<Seat, 'blind' | 'hides' | 'unranked' | 'silenced'> {
+    const unranked = this.#moderatorModes() === ''
+    return { blind: !this.#told, hides: this.presence.hides, unranked, silenced: this.#silenced }
+  }
+
+  /** What the room cannot tell. */
+  get lacks(): Lack[] {
+    const { blind, hides, unranked } = this.seat
+    return [...(blind || hides ? (['silent'] as const) : []), ...(unranked ? (['moderators'] as const) : [])]
   }
 
   isOwn(nick: string): boolean {

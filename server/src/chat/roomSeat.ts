@@ -217,7 +217,7 @@ export class RoomSeat implements Seated {
     const sentence = seatSentence({ ...this.#listener.seat, room: this.#room, before: this.#before, unsigned })
     if (sentence === this.#sentence) return
     this.#sentence = sentence
-    this.#state('connected', sentence)
+    this.#state('connected', sentence, this.#listener.lacks)
   }
 
   #putOut(sentence: string): void {
@@ -243,8 +243,8 @@ export class RoomSeat implements Seated {
     })
   }
 
-  #state(status: ChatState['status'], sentence: string): void {
-    this.options.onState({ status, sentence, since: this.options.clock(), room: this.#room })
+  #state(status: ChatState['status'], sentence: string, lacks: ChatState['lacks'] = []): void {
+    this.options.onState({ status, sentence, since: this.options.clock(), room: this.#room, lacks })
   }
 }
 

@@ -92,7 +92,8 @@ test('a seat whose lease is over counts as empty, and nobody is paid beyond what
   const seat = { channel, room: 0, connection: 'c', renewedBefore: 0 }
   await seats.taken(seat, now - 100, 0)
   expect(await seats.knownUntil(channel)).toBe(now - 100)
-  const state = { status: 'connected', sentence: 'In #bench.', since: now, room: '#bench' } as const
+  const lacks = ['silent' as const]
+  const state = { status: 'connected', sentence: 'In #bench.', since: now, room: '#bench', lacks } as const
   await seats.write(channel, 0, state, { knownUntil: now - 50, spokenSeq: 5 })
   const leases = new Leases(pool)
   expect(await leases.take(['c'])).toEqual([{ connection: 'c', renewedBefore: 0 }])
@@ -103,7 +104,7 @@ test('a seat whose lease is over counts as empty, and nobody is paid beyond what
   await pool.query('update chat_lease set until = 0, renewed_at = $1', [(now - 30) * 1000])
   expect(await seats.knownUntil(channel)).toBe(now - 30)
   const sentence = expect.stringContaining('another one')
-  expect(await seats.stateOf(channel)).toMatchObject({ status: 'connecting', sentence })
+  expect(await seats.stateOf(channel)).toMatchObject({ status: 'connecting', sentence, lacks })
   const [again] = await new Leases(pool).take(['c'])
   const renewedBefore = Math.floor((again?.renewedBefore ?? 0) / 1000)
   expect(await leases.renew()).toEqual(new Set())

@@ -3,15 +3,21 @@ import type { UnixSeconds } from '#core/schema'
 import type { Clock } from '../clock.ts'
 import type { Pool } from '../database/index.ts'
 import { onlyRow } from '../database/index.ts'
-import type { ChatState } from './answers.ts'
+import { type ChatState, LACKS } from './answers.ts'
 
-const NO_SEAT: ChatState = { status: 'off', sentence: 'No chat room is set for this channel.', since: 0, room: null }
+const NO_SEAT: ChatState = {
+  status: 'off',
+  sentence: 'No chat room is set for this channel.',
+  since: 0,
+  room: null,
+  lacks: [],
+}
 const AWAY = 'The server that was in the room is away; another one takes over.'
 /** A room that has been lost for so long is out of what is known: those who are only there are taken to have left. */
 export const LOST_SECONDS = 600
 
 // While a room is connected it is known who is there, as long as the lease of its connection lasts.
-const SEATS = `select s.room_id as id, s.status, s.sentence, s.since, s.room, s.known_until as "knownUntil",
+const SEATS = `select s.room_id as id, s.status, s.sentence, s.since, s.room, s.lacks, s.known_until as "knownUntil",
     l.renewed_at as "renewedAt", coalesce(l.until > extract(epoch from clock_timestamp()) * 1000, false) as alive
   from chat_seat s left join chat_lease l on l.connection = s.connection where s.channel = $1 order by s.room_id`
 
@@ -37,8 +43,8 @@ export class SeatTable {
 
   /** How each room stands, the operator's first. */
   async statesOf(channel: number): Promise<RoomState[]> {
-    return (await this.#rows(channel)).map(({ id, status, sentence, since, room, alive }) => {
-      const state = { id, status, sentence, since, room }
+    return (await this.#rows(channel)).map(({ id, status, sentence, since, room, lacks, alive }) => {
+      const state = { id, status, sentence, since, room, lacks }
       return status === 'connected' && !alive ? { ...state, status: 'connecting', sentence: AWAY } : state
     })
   }
@@ -51,8 +57,9 @@ export class SeatTable {
     const [first] = states
     if (worst === undefined && first === undefined) return NO_SEAT
     const { id: _, ...state } = worst ?? (first as RoomState)
-    if (worst !== undefined || states.length === 1) return state
-    return { ...state, sentence: states.map(({ sentence }) => sentence).join(' ') }
+    const lacks = LACKS.filter((lack) => states.some((one) => one.lacks.includes(lack)))
+    if (worst !== undefined || states.length === 1) return { ...state, lacks }
+    return { ...state, lacks, sentence: states.map(({ sentence }) => sentence).join(' ') }
   }
 
   /** Up to when it is known who is present in a channel: now while its rooms are connected, and where it has none. */
@@ -90,10 +97,10 @@ export class SeatTable {
     state: ChatState,
     { knownUntil, spokenSeq }: { readonly knownUntil: UnixSeconds; readonly spokenSeq: number },
   ): Promise<void> {
-    const text = `update chat_seat set status = $3, sentence = $4, room = $5, since = $6, known_until = $7, spoken_seq = $8
+    const text = `update chat_seat set status = $3, sentence = $4, room = $5, since = $6, known_until = $7, spoken_seq = $8, lacks = $9
       where channel = $1 and room_id = $2`
-    const { status, sentence, room: name, since } = state
-    const values = [channel, room, status, sentence, name, since, knownUntil, spokenSeq]
+    const { status, sentence, room: name, since, lacks } = state
+    const values = [channel, room, status, sentence, name, since, knownUntil, spokenSeq, JSON.stringify(lacks)]
     await this.pool.query({ name: 'seat-write', text, values })
   }
 

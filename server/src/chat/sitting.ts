@@ -81,7 +81,13 @@ export class Sitting {
   #moving: Promise<void> = Promise.resolve()
 
   constructor(readonly parts: SittingParts) {
-    this.#state = { status: 'connecting', sentence: 'Connecting.', since: parts.channels.clock(), room: null }
+    this.#state = {
+      status: 'connecting',
+      sentence: 'Connecting.',
+      since: parts.channels.clock(),
+      room: null,
+      lacks: [],
+    }
   }
 
   async start(): Promise<void> {
@@ -140,7 +146,7 @@ export class Sitting {
     if (why === undefined && this.#seat === undefined) this.#come()
     if (why !== undefined && (this.#seat !== undefined || this.#state.sentence !== why)) {
       this.#leave()
-      this.#state = { status: 'out', sentence: why, since: channels.clock(), room: this.#state.room }
+      this.#state = { status: 'out', sentence: why, since: channels.clock(), room: this.#state.room, lacks: [] }
       await this.#write()
     }
   }

@@ -72,13 +72,15 @@ export interface Seat {
   readonly blind: boolean
   /** Some who are in the room are not shown. */
   readonly hides: boolean
+  /** None of the signs that make a moderator here is one of the network's. */
+  readonly unranked: boolean
   readonly silenced: boolean
   /** Why the bot is not signed in although it should be. */
   readonly unsigned?: string | undefined
 }
 
 /** How it stands in a room where the bot sits. */
-export function seatSentence({ room, before, blind, hides, silenced, unsigned }: Seat): string {
+export function seatSentence({ room, before, blind, hides, unranked, silenced, unsigned }: Seat): string {
   const parts = [
     silenced ? `In ${room}, but the bot may not speak there. Give it a voice.` : `In ${room}.`,
     before !== undefined && `The bot was moved there from ${before}.`,
@@ -86,6 +88,7 @@ export function seatSentence({ room, before, blind, hides, silenced, unsigned }:
     !blind &&
       hides &&
       'The network does not show everybody who is in the room: who is hidden counts as present for 15 minutes after speaking.',
+    unranked && 'The network shows nobody as a moderator, so nobody is one by their standing there.',
     unsigned !== undefined && `The bot is not signed in. ${unsigned}`,
   ]
   return parts.filter(Boolean).join(' ')

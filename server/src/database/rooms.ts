@@ -1,4 +1,4 @@
-import { bigint, integer, pgTable, primaryKey, text } from 'drizzle-orm/pg-core'
+import { bigint, integer, jsonb, pgTable, primaryKey, text } from 'drizzle-orm/pg-core'
 import { storedRoom } from '#core/rooms'
 import { channel, channelRef, whole } from './channel.ts'
 import { keptJson } from './keptJson.ts'
@@ -40,6 +40,8 @@ export const chatSeat = pgTable(
     status: text().$type<'off' | 'out' | 'connecting' | 'connected' | 'refused'>().notNull(),
     sentence: text().notNull(),
     room: text(),
+    /** What the room cannot tell. */
+    lacks: jsonb().$type<('silent' | 'moderators')[]>().notNull().default([]),
     since: whole().notNull(),
     /** Up to when it is known who is in the room; while it is connected, as long as the connection's lease lasts. */
     knownUntil: whole('known_until').notNull(),

@@ -29,7 +29,7 @@ const Secret = orNull(Type.String({ maxLength: 200, pattern: '^[^\\r\\n\\u0000]*
 const RoomBody = exactly({ settings: RoomSettings, password: Secret, roomKey: Secret })
 type RoomBody = Static<typeof RoomBody>
 
-const OFF = { status: 'connecting', sentence: 'The bot is on its way.', since: 0, room: null } as const
+const OFF = { status: 'connecting', sentence: 'The bot is on its way.', since: 0, room: null, lacks: [] } as const
 
 async function viewOf({ db, seats, wanted, inside }: RoomParts, channel: number) {
   const { room } = schema

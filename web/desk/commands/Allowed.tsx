@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { type ChatWords, TEAM_WORDS, type TeamWord } from '#core/words'
 import { Checkbox, Select } from '../../parts/form/inputs.tsx'
 import { ranksQuery } from '../ranks/ranks.ts'
+import { RoomLacks } from '../rooms/RoomLacks.tsx'
 
 interface AllowedProps {
   readonly draft: ChatWords
@@ -23,6 +24,11 @@ export function Allowed({ draft, setDraft }: AllowedProps) {
       <p className="text-note text-muted">
         Members of the team who may adjust balances at the desk may do so in chat, too, by as much.
       </p>
+      {draft.allowed.includes('moderator') && (
+        <RoomLacks lack="moderators">
+          So nobody may by being one: choose a circle, or invite helpers to the team.
+        </RoomLacks>
+      )}
       {TEAM_WORDS.map((word) => (
         <OneWord key={word} word={word} draft={draft} setDraft={setDraft} />
       ))}

@@ -2,6 +2,7 @@ import { type Who, whoInWords } from '#core/access'
 import { circleStanding, PLAIN_STANDINGS } from '#core/people'
 import { Checkbox, Select } from '../../parts/form/inputs.tsx'
 import { FindPerson } from '../people/FindPerson.tsx'
+import { RoomLacks } from '../rooms/RoomLacks.tsx'
 import type { CommandsView } from './view.ts'
 
 const NAMES: Readonly<Record<string, string>> = {
@@ -41,6 +42,9 @@ export function WhoFields(props: WhoFieldsProps) {
       {!who.everyone && (
         <>
           <Standings {...props} />
+          {who.standings.includes('moderator') && (
+            <RoomLacks lack="moderators">So nobody may by being one: choose a circle or people by name.</RoomLacks>
+          )}
           <RankAndNames {...props} />
           <NamedPeople who={who} setWho={setWho} people={people} />
         </>

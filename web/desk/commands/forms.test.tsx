@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import { describe, expect, test } from 'vitest'
 import { wordsSetting } from '#core/words'
-import { RIVETS } from '../../../testing/web/desk.tsx'
+import { RIVETS, showDesk } from '../../../testing/web/desk.tsx'
 import { answering, showPage } from '../../../testing/web/page.tsx'
 import { CurrencyForm } from './CurrencyForm.tsx'
 import { HandingForm } from './HandingForm.tsx'
@@ -102,7 +102,7 @@ describe('the built-in commands', () => {
 
   test('are renamed, and two of the same name are refused before they are sent', async () => {
     const sent = quiet()
-    const { user } = showPage(form)
+    const { user } = showDesk(form)
     const get = screen.getByLabelText('Command: Buys a reward')
     await user.clear(get)
     await user.type(get, WORDS.rank.word)
@@ -116,7 +116,7 @@ describe('the built-in commands', () => {
 
   test('of the team have a rule of their own where one is set, and go by that of all again', async () => {
     const sent = quiet()
-    const { user } = showPage(form)
+    const { user } = showDesk(form)
     const rule = screen.getByLabelText('Who may use !set')
     await user.selectOptions(rule, 'by a rule of its own')
     const own = within(screen.getByRole('group', { name: '!set' }))
@@ -130,7 +130,7 @@ describe('the built-in commands', () => {
 
   test('say of each what it does, and whether it is on', () => {
     quiet()
-    showPage(form)
+    showDesk(form)
     const rows = within(screen.getByRole('table')).getAllByRole('row')
     expect(rows).toHaveLength(13)
     expect(screen.getByRole('checkbox', { name: 'Buys a reward: on' })).toHaveProperty('checked', WORDS.get.on)

@@ -1,5 +1,6 @@
 import { durationInWords } from '#core/currency'
 import { Panel } from '../../parts/page/Panel.tsx'
+import { RoomLacks } from '../rooms/RoomLacks.tsx'
 import { CapRow } from './CapRow.tsx'
 import type { Draft, Earning } from './draft.ts'
 import { AmountInput, NumberRow, TimeRow, TimesInput } from './fields.tsx'
@@ -64,6 +65,12 @@ export function WatchingSection({ draft, earning: { currency } }: SectionProps) 
         value={plan.base}
         onValue={(base) => set({ base })}
       />
+      {(plan.base > 0 || plan.offAir.base > 0) && (
+        <RoomLacks lack="silent">
+          Who is not seen is paid for watching only after they have spoken. Choose a room that shows everybody, or pay
+          more for chatting.
+        </RoomLacks>
+      )}
       <CapRow draft={draft} />
       <OffAirRows draft={draft} />
     </Panel>
@@ -95,6 +102,9 @@ export function BonusSection({ draft, earning: { circles } }: SectionProps) {
           ))}
         </tbody>
       </table>
+      {draft.plan.standings.moderator !== undefined && (
+        <RoomLacks lack="moderators">So nobody gets the bonus for it: give it to a circle.</RoomLacks>
+      )}
       {wrong.length > 0 && <p className="text-brick-text">{wrong[0]}</p>}
       <ActiveRows draft={draft} />
     </Panel>

@@ -819,6 +819,7 @@ export interface paths {
 								readonly sentence: string;
 								readonly since: number;
 								readonly room: string | null;
+								readonly lacks: readonly ("silent" | "moderators")[];
 							};
 							readonly overlays: readonly {
 								readonly id: number;
@@ -10019,6 +10020,7 @@ export interface paths {
 								readonly sentence: string;
 								readonly since: number;
 								readonly room: string | null;
+								readonly lacks: readonly ("silent" | "moderators")[];
 							};
 							readonly eventsAddress: string;
 							readonly secrets: readonly {
@@ -10228,6 +10230,7 @@ export interface paths {
 									readonly sentence: string;
 									readonly since: number;
 									readonly room: string | null;
+									readonly lacks: readonly ("silent" | "moderators")[];
 								};
 							}[];
 							readonly operators: {
@@ -10238,6 +10241,7 @@ export interface paths {
 									readonly sentence: string;
 									readonly since: number;
 									readonly room: string | null;
+									readonly lacks: readonly ("silent" | "moderators")[];
 								};
 							} | null;
 							readonly network: string | null;

@@ -1,0 +1,1 @@
+ALTER TABLE "chat_seat" ADD COLUMN "lacks" jsonb DEFAULT '[]'::jsonb NOT NULL;
