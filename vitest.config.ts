@@ -36,6 +36,7 @@ export default defineConfig({
         test: {
           name: 'server',
           include: ['server/**/*.test.ts', 'standin/**/*.test.ts'],
+          setupFiles: ['testing/server/statements.setup.ts'],
           // One database server for all; files that use it make their own database in it.
           globalSetup: ['testing/server/postgres.setup.ts'],
         },

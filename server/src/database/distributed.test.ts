@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest'
 import { testDatabase } from '../../../testing/server/database.ts'
+import { namesChannel } from '../../../testing/server/statements.ts'
 import { distributedTables, distributingStatements, keysOfTables } from './distributed.ts'
 
 /** Tables of the installation, of a server, or of somebody's sign-in: few rows, on one machine. */
@@ -26,4 +27,16 @@ test('the statements that spread them name every table once', async () => {
   const tables = await distributedTables(pool)
   const statements = distributingStatements(tables).join('\n')
   for (const name of tables) expect(statements.split(`create_distributed_table('${name}'`)).toHaveLength(2)
+})
+
+test.each([
+  ['select id from viewer where channel = $1', true],
+  ['insert into viewer (channel, id) values ($1, $2)', true],
+  ['select "viewer"."id" from "viewer" where "viewer"."channel" = $1', true],
+  ['update "account" set balance = 0 where id = $1', false],
+  ['select 1 from channel c join viewer v on v.id = c.id', false],
+  ['select slug from channel where id = $1', true],
+  ['delete from run where at < $1', true],
+])('of a statement it is seen whether it names a channel: %s', (text, named) => {
+  expect(namesChannel(text)).toBe(named)
 })
