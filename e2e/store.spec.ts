@@ -8,6 +8,7 @@ import {
   OVERLAY,
   openWindow,
   PHONE,
+  STANDIN,
   say,
   signedIn,
   test,
@@ -228,4 +229,36 @@ test('an automatic reward runs its steps, and is seen on the overlay', async ({ 
   const standin = await chatRoom(browser)
   await say(standin, 'valve_vera', `!${word} for the lamp`)
   await expect(overlay.getByText(`Hooray ${word} for the lamp`)).toBeVisible({ timeout: 30_000 })
+})
+
+test('a reward for the platform’s own points is made at the desk, on offer there, paused and removed', async ({
+  browser,
+}) => {
+  const name = `Oil ${fresh()}`
+  const desk = await signedIn(browser, `${DESK}/store/platform`, 'wanda_bench')
+  await expect(desk.getByRole('row', { name: /Stamp the card/ })).toContainText('made on the platform')
+  await expectAccessible(desk)
+  await desk.getByRole('button', { name: 'Add a reward there' }).click()
+  await desk.getByLabel('Name', { exact: true }).fill(name)
+  await desk.getByRole('textbox', { name: 'Price' }).fill('150')
+  await desk.getByLabel('Icon').setInputFiles('docs/screenshots/desk-store.png')
+  await expect(desk.getByText('It is scaled to the sizes the platform shows.')).toBeVisible()
+  await expectAccessible(desk)
+  await desk.getByRole('button', { name: 'Add it there' }).click()
+  const row = desk.getByRole('row', { name: new RegExp(name) })
+  await expect(row).toContainText('nothing yet')
+  const offered = async () => {
+    const told = await desk.request.get(`${STANDIN}/api/points?as=pia_ohm`)
+    return ((await told.json()) as { rewards: { name: string; icon?: string }[] }).rewards.find(
+      (one) => one.name === name,
+    )
+  }
+  expect(await offered()).toMatchObject({ price: 150, icon: expect.any(String) })
+  await desk.getByRole('button', { name: `Pause ${name}` }).click()
+  await expect(row).toContainText('paused')
+  expect(await offered()).toBeUndefined()
+  await desk.getByRole('button', { name: `Change ${name}` }).click()
+  await desk.getByRole('button', { name: 'Remove', exact: true }).click()
+  await desk.getByRole('button', { name: `Remove ${name}?` }).click()
+  await expect(row).toHaveCount(0)
 })

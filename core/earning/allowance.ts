@@ -1,7 +1,7 @@
 import { DateTime } from 'luxon'
 import { habitOf, habits, holds, needPerson, standingsOf, viewers, watches } from '../people/index.ts'
 import { exactly, orNull, UnixSeconds } from '../schema.ts'
-import { readSetting, setting, writeSetting, zoneSetting } from '../settings/index.ts'
+import { checkGoesOn, readSetting, setting, writeSetting, zoneSetting } from '../settings/index.ts'
 import { type Handler, needKey, ok, type World } from '../world/index.ts'
 import { payFor } from './payFor.ts'
 import { earningSetting } from './plan.ts'
@@ -53,6 +53,8 @@ export const payAllowance = {
     intent.viewers.flatMap((id) => [...needPerson(id), needKey(habits, id), needKey(watches, id)]),
   decide(world, intent) {
     if (readSetting(world, allowanceSetting).next !== intent.due) return ok({ viewers: 0, paid: 0 })
+    // A channel that is paused or closed pays nothing; the week is not made up for.
+    if (!checkGoesOn(world).ok) return ok({ viewers: 0, paid: 0 })
     const { amount, to } = readSetting(world, earningSetting).allowance
     let [count, paid] = [0, 0]
     for (const id of intent.viewers) {

@@ -168,10 +168,16 @@ describe('the weekly allowance', () => {
     await pool.query("update setting set body = '{\"next\": 1000}' where name = 'allowance'")
     await pool.query('update channel set revision = revision + 1')
     for (let i = 0; i < 2; i++) await payAllowances(channels, channel, 1000)
-    expect(
-      (await pool.query('select v.account, a.balance from viewer v join account a using (id) where a.balance > 0'))
-        .rows,
-    ).toEqual([{ account: 'jo', balance: 60 }])
+    const held = async () =>
+      (await pool.query('select v.account, a.balance from viewer v join account a using (id) where a.balance > 0')).rows
+    expect(await held()).toEqual([{ account: 'jo', balance: 60 }])
+    expect(Number(await next())).toBe(due)
+    // A channel that is paused pays none, and goes on with the next.
+    await call('POST', '/desk/channel/pause', { paused: true })
+    await pool.query("update setting set body = '{\"next\": 2000}' where name = 'allowance'")
+    await pool.query('update channel set revision = revision + 1')
+    await payAllowances(channels, channel, 2000)
+    expect(await held()).toEqual([{ account: 'jo', balance: 60 }])
     expect(Number(await next())).toBe(due)
   })
 

@@ -80,7 +80,13 @@ const columnsOf = (open: (reward: PlatformReward) => void): Column<PlatformRewar
   },
   { id: 'state', head: 'State', width: 'w-24', card: 'figure', cell: ({ paused }) => (paused ? 'paused' : 'on offer') },
   { id: 'trigger', head: 'What it does here', cell: (reward) => <DoesHere {...reward} /> },
-  { id: 'act', head: '', width: 'w-52', cell: (reward) => <Acts reward={reward} open={open} /> },
+  {
+    id: 'act',
+    head: 'What you can do',
+    headHidden: true,
+    width: 'w-52',
+    cell: (reward) => <Acts reward={reward} open={open} />,
+  },
 ]
 
 const DoesHere = ({ trigger }: PlatformReward) =>
