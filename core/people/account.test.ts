@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { TestChannel } from '../../testing/core/channel.ts'
-import { FORGOTTEN, isAccountName, keyOf, MERGED, NICK, refOf } from './account.ts'
+import { accountInWords, FORGOTTEN, isAccountName, keyOf, MERGED, NICK, refOf, signInAccount } from './account.ts'
 
 const issuer = fc.constantFrom('', NICK, MERGED, FORGOTTEN, 'irc:chat.example')
 const name = fc.oneof(
@@ -68,4 +68,13 @@ describe('a typed name', () => {
     as('rosa', 'Rosa', '!give @Pia 50 for the lamp')
     expect(channel.balance('pia_ohm')).toBe(50)
   })
+})
+
+test('of somebody’s accounts the one is found by which they sign in, never one of a chat network or of ours', () => {
+  const chat = keyOf({ issuer: 'irc:chat.example', account: 'pia' })
+  const [guild, nick] = [keyOf({ issuer: 'guild', account: 'pia' }), keyOf({ issuer: 'nick', account: 'pia' })]
+  expect(signInAccount([chat, nick])).toBeUndefined()
+  expect(signInAccount([chat, guild])).toBe(guild)
+  expect(signInAccount(['pia', guild])).toBe('pia')
+  expect([guild, 'pia'].map(accountInWords)).toEqual(['pia (guild)', 'pia'])
 })

@@ -9,6 +9,7 @@ export {
   MERGED,
   NICK,
   refOf,
+  signInAccount,
 } from './account.ts'
 export {
   type AdjustBalances,

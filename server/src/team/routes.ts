@@ -16,7 +16,7 @@ const hashOf = (secret: string): string => createHash('sha256').update(secret).d
 const Until = orNull(UnixSeconds)
 const InviteBody = exactly({
   whom: Type.String({ minLength: 1, maxLength: 60, pattern: '\\S' }),
-  account: orNull(Type.String({ minLength: 1, maxLength: 100 })),
+  account: orNull(Type.String({ minLength: 1, maxLength: 300 })),
   rights: Rights,
   until: Until,
 })

@@ -2,7 +2,7 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Fragment, useState } from 'react'
 import { digits, inWords } from '#core/currency'
-import { standingName } from '#core/people'
+import { accountInWords, signInAccount, standingName } from '#core/people'
 import { tallyInWords } from '#core/tallies'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
@@ -12,6 +12,7 @@ import { keyOf } from '../../parts/queryKey.ts'
 import { dayText } from '../../parts/time.ts'
 import { useMay } from '../rights.tsx'
 import { useStatus } from '../status.ts'
+import { InviteDialog } from '../team/InviteDialog.tsx'
 import { CorrectDialog } from './CorrectDialog.tsx'
 import { EditPersonForm } from './EditPersonForm.tsx'
 import { Notes } from './Notes.tsx'
@@ -98,7 +99,21 @@ function ViewerDetails({ id, close, begin }: Required<ViewerPanelProps>) {
   )
 }
 
-function Holds({ panel: { viewer } }: { panel: PanelAnswer }) {
+/** Invites the person into the team, for whoever may. */
+function InviteButton({ panel: { viewer, aliases } }: { panel: PanelAnswer }) {
+  const [inviting, setInviting] = useState(false)
+  if (!useMay()('team', 'change')) return null
+  const account = signInAccount([viewer.accountKey, ...aliases])
+  return (
+    <>
+      <Button onClick={() => setInviting(true)}>Invite to the team …</Button>
+      {inviting && <InviteDialog known={{ name: viewer.name, account }} close={() => setInviting(false)} />}
+    </>
+  )
+}
+
+function Holds({ panel }: { panel: PanelAnswer }) {
+  const { viewer } = panel
   const { currency } = useStatus()
   const [correcting, setCorrecting] = useState(false)
   const here = viewer.present ? 'In the room now' : `Last here ${dayText(viewer.lastSeenAt)}`
@@ -106,7 +121,10 @@ function Holds({ panel: { viewer } }: { panel: PanelAnswer }) {
     <div className="px-5 pb-3">
       <div className="flex items-center justify-between gap-3">
         <p className="tabular font-display text-3xl font-semibold">{inWords(viewer.balance, currency)}</p>
-        <Button onClick={() => setCorrecting(true)}>Adjust …</Button>
+        <span className="flex flex-wrap justify-end gap-2">
+          <InviteButton panel={panel} />
+          <Button onClick={() => setCorrecting(true)}>Adjust …</Button>
+        </span>
       </div>
       <p className="mt-1 text-muted">
         {here} · earned {inWords(viewer.earned, currency)} in all · first seen {dayText(viewer.firstSeenAt)}
@@ -126,7 +144,7 @@ function Holds({ panel: { viewer } }: { panel: PanelAnswer }) {
 
 function Known({ panel }: { panel: PanelAnswer }) {
   const standings = panel.standings.map((standing) => standingName(standing, panel.circles))
-  const accounts = [panel.viewer.account, ...panel.aliases]
+  const accounts = [panel.viewer.accountKey, ...panel.aliases].map(accountInWords)
   return (
     <div className="flex flex-col gap-5">
       <RankAndHours panel={panel} />

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { accountInWords } from '#core/people'
 import { NO_RIGHTS, READY_SETS } from '#core/team'
 import type { Body } from '../../parts/api/called.ts'
 import { answerOf, api, channelSlug } from '../../parts/api.ts'
@@ -13,9 +14,15 @@ type Invite = Body<'/desk/team/invitations'>
 
 const FRESH: Invite = { whom: '', account: null, rights: READY_SETS[0]?.rights ?? NO_RIGHTS, until: null }
 
+interface InviteDialogProps {
+  /** Somebody who is known: the link is for them, and for their account if they sign in here. */
+  readonly known?: { readonly name: string; readonly account: string | undefined }
+  readonly close: () => void
+}
+
 /** Invites somebody into the team: for whom it is, what they may do, and then the link, once. */
-export function InviteDialog({ close }: { readonly close: () => void }) {
-  const [draft, setDraft] = useState(FRESH)
+export function InviteDialog({ known, close }: InviteDialogProps) {
+  const [draft, setDraft] = useState<Invite>({ ...FRESH, whom: known?.name ?? '', account: known?.account ?? null })
   const [secret, setSecret] = useState<string>()
   const put = (patch: Partial<Invite>) => setDraft({ ...draft, ...patch })
   const make = useChange({
@@ -37,7 +44,7 @@ export function InviteDialog({ close }: { readonly close: () => void }) {
     )
   return (
     <DialogForm
-      title="Invite somebody"
+      title={known === undefined ? 'Invite somebody' : `Invite ${known.name} to the team`}
       close={close}
       wide
       does="Make the link"
@@ -45,7 +52,7 @@ export function InviteDialog({ close }: { readonly close: () => void }) {
       off={draft.whom.trim() === ''}
       change={make}
     >
-      <InviteFields draft={draft} put={put} />
+      <InviteFields draft={draft} put={put} fixed={known?.account !== undefined} />
     </DialogForm>
   )
 }
@@ -53,23 +60,31 @@ export function InviteDialog({ close }: { readonly close: () => void }) {
 interface InviteFieldsProps {
   readonly draft: Invite
   readonly put: (patch: Partial<Invite>) => void
+  /** The account is known, and stays. */
+  readonly fixed: boolean
 }
 
-const InviteFields = ({ draft, put }: InviteFieldsProps) => (
+const InviteFields = ({ draft, put, fixed }: InviteFieldsProps) => (
   <>
     <Field label="For whom" hint="For your list. The link says nothing of it.">
       <TextInput data-autofocus value={draft.whom} most={60} onValue={(whom) => put({ whom })} />
     </Field>
     <RightsFields rights={draft.rights} setRights={(rights) => put({ rights })} />
     <div className="grid gap-4 sm:grid-cols-2">
-      <Field label="Only for the account" hint="Empty: whoever has the link, once.">
-        <TextInput
-          value={draft.account ?? ''}
-          most={100}
-          placeholder="anybody"
-          onValue={(account) => put({ account })}
-        />
-      </Field>
+      {fixed ? (
+        <p>
+          Only for their own account, <strong className="break-all">{accountInWords(draft.account ?? '')}</strong>.
+        </p>
+      ) : (
+        <Field label="Only for the account" hint="Empty: whoever has the link, once.">
+          <TextInput
+            value={draft.account ?? ''}
+            most={100}
+            placeholder="anybody"
+            onValue={(account) => put({ account })}
+          />
+        </Field>
+      )}
       <UntilField until={draft.until} setUntil={(until) => put({ until })} />
     </div>
   </>

@@ -8,6 +8,7 @@ import { SaveLine } from '../../parts/form/SaveLine.tsx'
 import { Sidebar } from '../frame/Sidebar.tsx'
 import { InArea } from '../rights.tsx'
 import { ChangesPage } from './ChangesPage.tsx'
+import { InviteDialog } from './InviteDialog.tsx'
 import { TeamPage } from './TeamPage.tsx'
 
 const [RUNNER, KEEPER] = READY_SETS.map(({ rights }) => rights) as [Rights, Rights, Rights]
@@ -68,6 +69,17 @@ describe('the team', () => {
     expect(await screen.findByText(/\/join#sesame$/)).toBeDefined()
     const areas = { ...KEEPER.areas, screen: 'act' }
     expect(changes(sent)[0]?.body).toMatchObject({ whom: 'Pia', account: null, rights: { ...KEEPER, areas } })
+  })
+
+  test('a link for somebody who is known is for their own account, with the word of who issued it', async () => {
+    const sent = server([], [])
+    const known = { name: 'Pia', account: 'guild\npia' }
+    const { user } = showDesk(<InviteDialog known={known} close={() => {}} />)
+    expect(screen.getByText('pia (guild)')).toBeDefined()
+    expect(screen.queryByLabelText('Only for the account')).toBeNull()
+    await user.click(screen.getByRole('button', { name: 'Make the link' }))
+    expect(await screen.findByText(/\/join#sesame$/)).toBeDefined()
+    expect(changes(sent)[0]?.body).toMatchObject({ whom: 'Pia', account: 'guild\npia' })
   })
 
   test('changes what somebody may, and takes them out after asking', async () => {

@@ -1,5 +1,5 @@
 import { type ReactNode, useId, useState } from 'react'
-import { useBoxWidth } from './useBoxWidth.ts'
+import { useBoxWidth } from '../useBoxWidth.ts'
 
 /** One place of a chart that can be asked for its figures. */
 export interface ChartPoint {

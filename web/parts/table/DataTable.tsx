@@ -8,24 +8,32 @@ import {
 } from '@tanstack/react-table'
 import { clsx } from 'clsx'
 import { type ReactNode, useMemo, useState } from 'react'
-import { useWide } from '../useWide.ts'
 import { Cards } from './Cards.tsx'
 import type { Column, DataTableProps } from './column.ts'
 import { groupsOf } from './groupsOf.ts'
 import { Head } from './Head.tsx'
 import { Cells, PlainRow } from './Row.tsx'
+import { useFits } from './useFits.ts'
 
 /**
  * Rows as a table, sorted by a press on a head; where the window is narrow, as cards with what matters of each. One sort, one
  * look and one way to read it aloud for every list of the desk.
  */
 export function DataTable<R>(props: DataTableProps<R>) {
+  const [box, fits] = useFits(props.columns)
+  return (
+    <div ref={box} className="min-w-0">
+      <Shown {...props} fits={fits} />
+    </div>
+  )
+}
+
+function Shown<R>({ fits, ...props }: DataTableProps<R> & { readonly fits: boolean }) {
   const { columns } = props
-  const wide = useWide()
   const { sorted, sorting, setSorting } = useSorted(props)
   // Groups stand in an order of their own: sorted rows are one list.
   const groupOf = sorting === undefined ? props.groupOf : undefined
-  if (!wide) return <Cards {...props} rows={sorted} groupOf={groupOf} />
+  if (!fits) return <Cards {...props} rows={sorted} groupOf={groupOf} />
   const Row = props.rowAs ?? PlainRow
   return (
     <table

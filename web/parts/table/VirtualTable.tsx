@@ -1,11 +1,11 @@
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { clsx } from 'clsx'
 import { type RefObject, useEffect, useRef } from 'react'
-import { useWide } from '../useWide.ts'
 import { CARD, Card } from './Cards.tsx'
 import type { Column, DataTableProps, SortedThere } from './column.ts'
 import { Head } from './Head.tsx'
 import { Cells } from './Row.tsx'
+import { useFits } from './useFits.ts'
 
 interface VirtualTableProps<R> extends Pick<DataTableProps<R>, 'label' | 'rows' | 'columns' | 'keyOf'> {
   /** How many there are, loaded or not. */
@@ -29,20 +29,24 @@ const AHEAD = 20
 export function VirtualTable<R>(props: VirtualTableProps<R>) {
   const { rows, more } = props
   const scroller = useRef<HTMLElement>(null)
-  const wide = useWide()
+  const [box, fits] = useFits(props.columns)
   const virtual = useVirtualizer({
     count: rows.length,
-    getScrollElement: () => (wide ? scroller.current : (scroller.current?.closest('main') ?? null)),
-    estimateSize: () => (wide ? ROW_PX : CARD_PX),
-    scrollMargin: wide ? 0 : (scroller.current?.offsetTop ?? 0),
+    getScrollElement: () => (fits ? scroller.current : (scroller.current?.closest('main') ?? null)),
+    estimateSize: () => (fits ? ROW_PX : CARD_PX),
+    scrollMargin: fits ? 0 : (scroller.current?.offsetTop ?? 0),
     overscan: 12,
   })
   const last = virtual.getVirtualItems().at(-1)?.index ?? 0
   useEffect(() => {
     if (last >= rows.length - AHEAD) more?.()
   }, [last, rows.length, more])
-  const Shown = wide ? Table : VirtualCards
-  return <Shown {...props} virtual={virtual} scroller={scroller} />
+  const Shown = fits ? Table : VirtualCards
+  return (
+    <div ref={box} className="flex min-h-0 min-w-0 flex-1 flex-col">
+      <Shown {...props} virtual={virtual} scroller={scroller} />
+    </div>
+  )
 }
 
 interface DrawnProps<R> extends VirtualTableProps<R> {
