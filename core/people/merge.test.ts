@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { TestChannel } from '../../testing/core/channel.ts'
 import { earnedOf } from '../ledger/index.ts'
-import { aliases } from './index.ts'
+import { aliases, findViewer } from './index.ts'
 
 interface Had {
   readonly shows: number
@@ -86,6 +86,21 @@ describe('two accounts made one', () => {
       refusal: { code: 'viewer_not_found' },
     })
   })
+})
+
+test('who was made one with somebody twice is found by every account that was ever theirs', () => {
+  const channel = new TestChannel()
+  for (const name of ['pia', 'too', 'third']) {
+    channel.arrive(name)
+    channel.send({ kind: 'presence.left', account: name })
+  }
+  const ids = { pia: channel.viewer('pia').id, too: channel.viewer('too').id, third: channel.viewer('third').id }
+  channel.send({ kind: 'people.link', account: 'page', viewer: ids.pia })
+  channel.send({ kind: 'people.merge', from: ids.pia, into: ids.too })
+  channel.send({ kind: 'people.merge', from: ids.too, into: ids.third })
+  for (const account of ['page', 'pia', 'too', 'third'])
+    expect([account, findViewer(channel.world, account)?.id]).toEqual([account, ids.third])
+  expect(findViewer(channel.world, 'third')?.linked).toBe(true)
 })
 
 describe('somebody forgotten', () => {

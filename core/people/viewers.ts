@@ -105,7 +105,13 @@ export function findViewer(world: World, account: AccountKey): ViewerRow | undef
   const known = world.find(viewers, 'accountKey', account)
   if (known !== undefined) return known
   const alias = world.get(aliases, account)
-  return alias && world.get(viewers, alias.viewer)
+  return alias && whoItIsNow(world, alias.viewer)
+}
+
+/** A person, or whom they were made one with since. */
+function whoItIsNow(world: World, id: ViewerId): ViewerRow | undefined {
+  const found = world.get(viewers, id)
+  return found === undefined || found.mergedInto === null ? found : whoItIsNow(world, found.mergedInto)
 }
 
 /** Finds somebody by account, or makes their acquaintance: a row and an empty wallet. Keeps name and standing current. */

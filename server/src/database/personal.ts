@@ -56,7 +56,7 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
     called: 'otherAccounts',
     who: 'viewer',
     forget: 'delete',
-    merge: RULES,
+    merge: 'move',
     told: ['account'],
   }),
   account: theirs(schema.account, {

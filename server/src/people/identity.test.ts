@@ -91,3 +91,25 @@ test('somebody is meant by a name that looks like the one they have in chat, wha
     expect([account, (await pool.query(text, [account])).rows[0].balance]).toEqual([account, 5])
   }
 })
+
+test('who is in two rooms at once links both accounts without leaving either', async () => {
+  const { call, cookie, say, pool, submit, server, channel } = await separate()
+  const too = { issuer: 'irc:other.example', account: 'pia_too', name: 'Pia' }
+  await submit('in-too', { kind: 'presence.arrived', who: too, inRoom: 7 })
+  const make = async () => ((await call(cookie, 'POST', '/me/link', {})) as unknown as { say: string }).say
+  const line = { kind: 'chat.line', who: too, inRoom: 7, text: await make(), privately: false } as const
+  const said = await submit('code', line)
+  const follow = said.ok ? (said.value.follow as { link: string; viewer: number }) : { link: '', viewer: 0 }
+  expect(await linkByCode(server.channels, channel, 'code', follow)).toContain('one person now')
+  await pool.query("update account set balance = 40 where id = (select id from viewer where account = 'pia_too')")
+  await pool.query('update channel set revision = revision + 1')
+  expect(await say(await make())).toContain('one person now')
+  const left = await pool.query('select account, present, rooms, linked from viewer where merged_into is null')
+  expect(left.rows).toEqual([{ account: 'pia_chat', present: true, rooms: [0, 7], linked: true }])
+  expect(await call(cookie, 'GET', '/me')).toMatchObject({ balance: 40 })
+  // The one room is left, and they are still in the other.
+  await submit('gone', { kind: 'presence.left', account: `${CHAT}\npia_chat` })
+  expect((await pool.query('select present, rooms from viewer where merged_into is null')).rows).toEqual([
+    { present: true, rooms: [7] },
+  ])
+})

@@ -148,9 +148,42 @@ export async function linkTo(
 ): Promise<Result<unknown> | undefined> {
   const other = await viewerIdOf(channels.pool, channel, account)
   if (other === viewer) return undefined
-  const intent =
-    other === undefined
-      ? ({ kind: 'people.link', account, viewer } as const)
-      : ({ kind: 'people.merge', from: other, into: viewer, linked: true } as const)
-  return channels.submit(channel, key, intent)
+  if (other !== undefined) return mergeOwn(channels, channel, key, { from: other, into: viewer })
+  return channels.submit(channel, key, { kind: 'people.link', account, viewer })
+}
+
+interface Sitting {
+  readonly issuer: string
+  readonly account: string
+  readonly key: AccountKey
+  readonly name: string
+  readonly rooms: readonly number[]
+}
+
+/** Makes one of two accounts of somebody. Where the one given up is in a room, it leaves as who it was and comes back as who it is now. */
+async function mergeOwn(
+  channels: Channels,
+  channel: number,
+  key: string,
+  { from, into }: { readonly from: ViewerId; readonly into: ViewerId },
+): Promise<Result<unknown>> {
+  const text = `select issuer, account, account_key as key, chat_name as name, rooms from viewer
+    where channel = $1 and id = $2 and present`
+  const [here] = (await channels.pool.query<Sitting>(text, [channel, from])).rows
+  for (const inRoom of here?.rooms ?? [])
+    await channels.submit(channel, `${key}/left/${inRoom}`, {
+      kind: 'presence.left',
+      account: here?.key ?? '',
+      inRoom,
+    })
+  const merged = await channels.submit(channel, key, { kind: 'people.merge', from, into, linked: true })
+  if (here === undefined) return merged
+  const { issuer, account, name } = here
+  for (const inRoom of here.rooms)
+    await channels.submit(channel, `${key}/back/${inRoom}`, {
+      kind: 'presence.arrived',
+      who: { issuer, account, name },
+      inRoom,
+    })
+  return merged
 }
