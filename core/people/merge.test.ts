@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { TestChannel } from '../../testing/core/channel.ts'
 import { earnedOf } from '../ledger/index.ts'
-import { aliases, findViewer } from './index.ts'
+import { aliases, findViewer, viewers } from './index.ts'
 
 interface Had {
   readonly shows: number
@@ -86,6 +86,21 @@ describe('two accounts made one', () => {
       refusal: { code: 'viewer_not_found' },
     })
   })
+})
+
+test('who is ignored, or sits games out, does not get out of it by linking another account', () => {
+  const channel = new TestChannel()
+  for (const name of ['pia', 'too']) {
+    channel.arrive(name)
+    channel.send({ kind: 'presence.left', account: name })
+  }
+  const [pia, too] = [channel.viewer('pia'), channel.viewer('too')]
+  channel.world.put(viewers, { ...pia, ignored: true, barredUntil: 5000 })
+  const merge = { kind: 'people.merge', from: pia.id, into: too.id } as const
+  expect(channel.send({ ...merge, linked: true })).toMatchObject({ refusal: { code: 'viewer_ignored' } })
+  // The team may make them one; what they sit out holds on.
+  expect(channel.send(merge).ok).toBe(true)
+  expect(channel.viewer('too')).toMatchObject({ ignored: false, barredUntil: 5000 })
 })
 
 test('who was made one with somebody twice is found by every account that was ever theirs', () => {

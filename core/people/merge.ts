@@ -33,6 +33,9 @@ export const mergePeople = {
     if (from === undefined || into === undefined || from.mergedInto !== null || into.mergedInto !== null)
       return refuse('viewer_not_found', 'One of them is no longer known here. Reload the page.')
     if (from.id === into.id) return refuse('merge_with_self', 'Choose another person to merge with.')
+    // Who is ignored does not get out of it by being one with another account of theirs; the team may decide so.
+    if (intent.linked && (from.ignored || into.ignored))
+      return refuse('viewer_ignored', 'One of these accounts is ignored in this channel. Ask the team.')
     if (from.present) return refuse('merge_present', `${from.name} is in the room. Merge when they have left.`)
     const moved = balanceOf(world, from.id)
     if (moved > 0) moveBalance(world, from, into, moved)
@@ -109,6 +112,7 @@ function joined(from: ViewerRow, into: ViewerRow): ViewerRow {
     subscribedSince: earlier(from.subscribedSince, into.subscribedSince),
     subscribedUntil: subscribed.subscribedUntil,
     circlesByHand: { ...from.circlesByHand, ...into.circlesByHand },
+    barredUntil: Math.max(from.barredUntil, into.barredUntil),
     firstSeenAt: Math.min(from.firstSeenAt, into.firstSeenAt),
     lastSeenAt: Math.max(from.lastSeenAt, into.lastSeenAt),
   }

@@ -32,11 +32,15 @@ test('ranks that are set back move everybody at once', async () => {
 })
 
 test('an earning plan that is set back pays what was watched so far by the plan of now', async () => {
-  const { call, goBack, balance, undo } = await withLog()
+  const { call, goBack, balance, undo, server } = await withLog()
+  const { channels } = server
   const { plan } = (await call('GET', '/desk/earning')) as { plan: { base: number; intervalSeconds: number } }
   await call('POST', '/desk/show/start', { title: 'Test' })
   await call('PUT', '/desk/earning', { ...plan, base: 100 })
+  const changedAt = channels.clock()
   await goBack(plan.intervalSeconds + 5)
+  // Everybody is paid once in a second.
+  await expect.poll(() => channels.clock()).toBeGreaterThan(changedAt)
   expect(await undo()).toEqual({})
   expect(await balance('pia')).toBe(100)
   expect((await call('GET', '/desk/earning')).plan).toMatchObject({ base: plan.base })
@@ -47,6 +51,8 @@ test('a room that is set back is looked at as one that is set: another channel m
   const network = { host: '127.0.0.1', port: 6, tls: false, nick: 'Ricompensa', account: '' }
   const body = { settings: { room: '#bench', network, moderators: '@' }, password: null, roomKey: null }
   const { room } = await call('POST', '/desk/rooms', body)
+  // What was made is not set back; that is said, and nothing breaks.
+  expect(await undo()).toMatchObject({ code: 'change_not_undone' })
   const moved = { ...body, settings: { ...body.settings, room: '#shed' } }
   await call('PUT', `/desk/rooms/${room}`, moved)
   const other = await pool.query(

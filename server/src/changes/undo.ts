@@ -1,5 +1,6 @@
 import { and, eq } from 'drizzle-orm'
 import { areaOfChange } from '#core/changes'
+import { isRestored } from '#core/engine'
 import type { RoomSettings } from '#core/rooms'
 import { Nothing } from '#core/schema'
 import { AREAS, may } from '#core/team'
@@ -71,7 +72,8 @@ export const undoRoute = (parts: UndoParts): Route =>
       if (area === undefined) throw problem('not_found')
       if (!may(call.rights, area, 'change')) throw problem('rights_missing')
       const { of, which, name, before, after } = row
-      const around = AROUND[of]
+      // What cannot be set back is refused by the rules, and nothing goes before that.
+      const around = isRestored({ of, before, after }) ? AROUND[of] : undefined
       await around?.before?.(parts, call, row)
       await hand(parts.channels, call, { kind: 'changes.undo', change: { of, which, name, before, after } })
       await around?.after?.(parts, call, row)
