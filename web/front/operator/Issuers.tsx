@@ -38,7 +38,7 @@ function AddedWay({ issuer, callback }: { readonly issuer: Issuer; readonly call
   return (
     <Way id={id} name={name} address={issuer.issuer}>
       <Button onClick={() => setChanging(true)} aria-label={`Change ${name}`}>
-        Change it
+        Change
       </Button>
       <RemoveButton
         send={() => installation.POST('/api/operator/issuers/{id}/remove', { params: { path: { id } } })}
@@ -75,7 +75,7 @@ function Way({ id, name, address, children }: WayProps) {
         <div role="status">{test.data && <Light good={test.data.good}>{test.data.sentence}</Light>}</div>
       </div>
       <Button onClick={() => test.mutate()} disabled={test.isPending} aria-label={`Test ${name}`}>
-        Test it
+        Test
       </Button>
       {children}
     </li>
