@@ -1,13 +1,22 @@
 import { EVERYONE_MAY, mayUse } from '../access/index.ts'
 import { type Currency, currencySetting, digits, inWords, readAmount } from '../currency/index.ts'
 import { balanceOf } from '../ledger/index.ts'
-import { adjustByHand, aliases, gift, giftSetting, type How, mayGift, type ViewerRow } from '../people/index.ts'
+import {
+  adjustByHand,
+  findViewer,
+  gift,
+  giftSetting,
+  type How,
+  mayGift,
+  needViewer,
+  type ViewerRow,
+} from '../people/index.ts'
 import type { Amount } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
 import { may, openMembers, type Rights, rightsOfMember } from '../team/index.ts'
 import { fillIn } from '../texts/index.ts'
 import { findNamed, TEAM_WORDS, type TeamWord, typedName, wordsSetting } from '../words/index.ts'
-import type { Result, World } from '../world/index.ts'
+import type { Need, Result, World } from '../world/index.ts'
 
 /** Somebody and an amount, in either order, and what follows: "@pia 50 for the lamp". */
 export interface NamedAmount {
@@ -46,11 +55,13 @@ function mostIn(world: World, viewer: ViewerRow, word: TeamWord): Amount | null 
 
 /** What of the desk's rights somebody in chat has: by the account that they are in the team with, or another that was linked to it. */
 function teamRightsOf(world: World, viewer: ViewerRow): Rights | undefined {
-  const member = openMembers(world).find(
-    ({ account }) => account === viewer.accountKey || world.get(aliases, account)?.viewer === viewer.id,
-  )
+  const member = openMembers(world).find(({ account }) => findViewer(world, account)?.id === viewer.id)
   return member && rightsOfMember(member)
 }
+
+/** What it needs to be known who of the team somebody in chat is: all of it at once, however many help. */
+export const needTeam = (world: World): Need[] =>
+  openMembers(world).flatMap(({ account }) => needViewer(world, account))
 
 /** Everyone present: what the server is asked to do in parts. */
 export interface ForEveryone {

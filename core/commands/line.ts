@@ -8,11 +8,11 @@ import type { RaffleId, ViewerId } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
 import { showOnAir } from '../show/index.ts'
 import { type Asker, answer, voiceSetting } from '../voice/index.ts'
-import { findNamed, needNamed, wordsSetting } from '../words/index.ts'
+import { findNamed, needNamed, TEAM_WORDS, wordsSetting } from '../words/index.ts'
 import { type Envelope, type Handler, type Need, ok, type Result, type World } from '../world/index.ts'
 import { balanceAnswer, checkInAnswer, hoursAnswer, rankAnswer } from './answers.ts'
 import { cooledDown, needCooldowns } from './cooldowns.ts'
-import { correct, type ForEveryone, hand, mayCorrect } from './corrections.ts'
+import { correct, type ForEveryone, hand, mayCorrect, needTeam } from './corrections.ts'
 import { helpAnswer } from './help.ts'
 import { hint, needHint } from './hint.ts'
 import { type Heard, heard } from './match.ts'
@@ -46,6 +46,7 @@ function needLine(world: World, { who, text, at }: ChatLine & Envelope): Need[] 
   if (command.kind === 'get') needed.push(...needGet(world, command.rest, keyOf(who)))
   if (NAMING.has(command.kind))
     for (const typed of command.rest.split(/\s+/).slice(0, 2)) needed.push(...needNamed(world, typed))
+  if (CORRECTING.has(command.kind)) needed.push(...needTeam(world))
   if (command.kind !== 'balance')
     needed.push(...needCooldowns(command.kind, readSetting(world, wordsSetting)[command.kind], viewer))
   return needed
@@ -53,6 +54,8 @@ function needLine(world: World, { who, text, at }: ChatLine & Envelope): Need[] 
 
 /** Words behind which somebody may be named. */
 const NAMING: ReadonlySet<string> = new Set(['balance', 'hand', 'give', 'take', 'set'])
+
+const CORRECTING: ReadonlySet<string> = new Set(TEAM_WORDS)
 
 const needsHabits = (world: World, command: Heard | undefined): boolean =>
   command?.kind === 'here' || command?.kind === 'hand' || readSetting(world, earningSetting).chat.amount > 0

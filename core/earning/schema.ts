@@ -1,16 +1,19 @@
 import { type Static, Type } from '@sinclair/typebox'
+import { PLAIN_STANDINGS } from '../people/index.ts'
 import { closed, orNull, SetAmount, whole } from '../schema.ts'
 import { SupportPlan } from './supportPlan.ts'
 
 const Interval = whole(10, 86_400)
 
+const CIRCLE = 'circle:[1-9][0-9]{0,15}'
+
 /** A standing: one of the plain ones, or `circle:` and the circle's id. */
 export const StandingName = Type.String({
-  pattern: '^(follower|subscriber|tier[123]|moderator|linked|circle:[1-9][0-9]{0,15})$',
+  pattern: `^(subscriber|${PLAIN_STANDINGS.join('|')}|${CIRCLE})$`,
 })
 
 /** A standing that can bear a bonus; a subscription bears that of its tier. */
-const BonusName = Type.String({ pattern: '^(follower|tier[123]|moderator|linked|circle:[1-9][0-9]{0,15})$' })
+const BonusName = Type.String({ pattern: `^(${PLAIN_STANDINGS.join('|')}|${CIRCLE})$` })
 
 /** What a standing adds to a payment, and by how many hundredths it multiplies it (100: not at all). */
 export const Bonus = Type.Object({ plus: SetAmount, times: whole(100, 10_000) }, closed)

@@ -35,13 +35,14 @@ export function refOf(key: AccountKey): { issuer: string; account: string } {
   return at < 0 ? { issuer: '', account: key } : { issuer: key.slice(0, at), account: key.slice(at + 1) }
 }
 
-const OURS: readonly string[] = [NICK, MERGED, FORGOTTEN]
+/** Issuers of our own. */
+export const OWN_ISSUERS: readonly string[] = [NICK, MERGED, FORGOTTEN]
 
 /** The account by which somebody signs in here, among those that are theirs; undefined: chat alone knows them. */
 export const signInAccount = (keys: readonly AccountKey[]): AccountKey | undefined =>
   keys.find((key) => {
     const { issuer } = refOf(key)
-    return !issuer.includes(':') && !OURS.includes(issuer)
+    return !issuer.includes(':') && !OWN_ISSUERS.includes(issuer)
   })
 
 /** An account for reading: "rosa", or "rosa (guild)" where another than the first issued it. */

@@ -6,8 +6,8 @@ export {
   FORGOTTEN,
   isAccountName,
   keyOf,
-  MERGED,
   NICK,
+  OWN_ISSUERS,
   refOf,
   signInAccount,
 } from './account.ts'

@@ -9,7 +9,7 @@ export const AlertsPage = lazily(async () => (await import('./screen/AlertsPage.
 export const LibraryPage = lazily(async () => (await import('./library/LibraryPage.tsx')).LibraryPage)
 export const StorePage = lazily(async () => (await import('./store/StorePage.tsx')).StorePage)
 export const OrdersPage = lazily(async () => (await import('./store/OrdersPage.tsx')).OrdersPage)
-export const PlatformPage = lazily(async () => (await import('./triggers/PlatformPage.tsx')).PlatformPage)
+export const PlatformPage = lazily(async () => (await import('./platform/PlatformPage.tsx')).PlatformPage)
 export const GamesPage = lazily(async () => (await import('./games/GamesPage.tsx')).GamesPage)
 export const CupPage = lazily(async () => (await import('./games/cup/CupPage.tsx')).CupPage)
 export const GameTextsPage = lazily(async () => (await import('./games/TextsPage.tsx')).TextsPage)

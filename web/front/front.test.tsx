@@ -128,7 +128,7 @@ describe('the operator’s page', () => {
     for (const [label, text] of [
       ['Name', 'The club'],
       ['Address of the issuer', 'club.example'],
-      ['Word before its accounts', 'club'],
+      ['Prefix of its accounts', 'club'],
       ['Client id', 'us'],
     ] as const)
       await user.type(screen.getByLabelText(label), text)
@@ -146,7 +146,7 @@ describe('the operator’s page', () => {
     const sent = server()
     const { user } = showPage(<OperatorPage />)
     await user.click(await screen.findByRole('button', { name: 'Change The guild' }))
-    expect(screen.queryByLabelText('Word before its accounts')).toBeNull()
+    expect(screen.queryByLabelText('Prefix of its accounts')).toBeNull()
     await user.clear(screen.getByLabelText('Name'))
     await user.type(screen.getByLabelText('Name'), 'Guild of clocks')
     await user.click(screen.getByRole('button', { name: 'Save now' }))

@@ -88,7 +88,7 @@ export function seatSentence({ room, before, blind, hides, unranked, silenced, u
     !blind &&
       hides &&
       'The network does not show everybody who is in the room: who is hidden counts as present for 15 minutes after speaking.',
-    unranked && 'The network shows nobody as a moderator, so nobody is one by their standing there.',
+    unranked && 'The network does not show who is a moderator, so nobody counts as one.',
     unsigned !== undefined && `The bot is not signed in. ${unsigned}`,
   ]
   return parts.filter(Boolean).join(' ')

@@ -1,11 +1,12 @@
 export { Refusal } from './answers.ts'
+export type { ApiErrorCode } from './apiErrors.ts'
 export { type Asked, type Asks, before, choice, figure, readAsked, text } from './asked.ts'
 export { csvFile, csvOf, csvTime } from './csv.ts'
 export { idIn, idOf } from './figures.ts'
 export { type InstallationAllowed, type InstallationRoute, installationRoute } from './installation.ts'
 export { jsonFile } from './json.ts'
 export { choicePage, explanationPage, problemPage, type WayOn, wantsPage } from './problemPage.ts'
-export { type ApiErrorCode, PROBLEMS, Problem, problem, problemResponse } from './problems.ts'
+export { PROBLEMS, Problem, problem, problemResponse } from './problems.ts'
 export {
   type Allowed,
   type AtDesk,

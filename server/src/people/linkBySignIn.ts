@@ -48,7 +48,7 @@ async function link(channels: Channels, channel: number, first: string, second: 
   if (viewer === undefined)
     throw problem(
       'not_found',
-      'Nobody is known here by either of these accounts yet. Come by in the chat first, then link them.',
+      'Neither of these accounts is known here yet. Say something in chat first, then link them.',
     )
   const result = await linkTo(channels, channel, key, { account: own === undefined ? first : second, viewer })
   if (result?.ok === false) throw new Problem(result.refusal.code, result.refusal.sentence)

@@ -1,6 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox'
-import { eq } from 'drizzle-orm'
-import { FORGOTTEN, MERGED, NICK } from '#core/people'
+import { and, eq, isNull } from 'drizzle-orm'
+import { OWN_ISSUERS } from '#core/people'
 import { exactly, Id, Nothing, orNull } from '#core/schema'
 import type { Config } from '../config.ts'
 import { type Pool, reader, schema } from '../database/index.ts'
@@ -40,9 +40,6 @@ const ChangedIssuer = exactly({ ...changeable, clientSecret: orNull(Secret) })
 const Shown = exactly({ id: Id, ...lasting, ...changeable, hasSecret: Type.Boolean() })
 const First = exactly({ name: Type.String(), issuer: Type.String() })
 const Tested = exactly({ good: Type.Boolean(), sentence: Type.String() })
-
-/** Issuers of our own accounts bear these words. */
-const RESERVED: readonly string[] = [NICK, MERGED, FORGOTTEN]
 
 /** Every server ends the sessions of whoever signed in by it, and closes their feeds. */
 const END_SESSIONS = `with gone as (delete from session where starts_with(account, $1) returning id_hash)
@@ -93,12 +90,12 @@ const oneRoutes = ({ pool, provider }: IssuerParts): InstallationRoute[] => [
       const done = await reader(pool)
         .update(table)
         .set(next)
-        .where(eq(table.id, idOf(param('id'))))
+        .where(and(eq(table.id, idOf(param('id'))), isNull(table.goneAt)))
       if (done.rowCount === 0) throw problem('not_found')
       return {}
     },
   }),
-  removeRoute(pool),
+  removeRoute(pool, provider),
   installationRoute({
     method: 'post',
     path: '/api/operator/issuers/:id/test',
@@ -110,7 +107,7 @@ const oneRoutes = ({ pool, provider }: IssuerParts): InstallationRoute[] => [
   }),
 ]
 
-const removeRoute = (pool: Pool): InstallationRoute =>
+const removeRoute = (pool: Pool, { clock }: Provider): InstallationRoute =>
   installationRoute({
     method: 'post',
     path: '/api/operator/issuers/:id/remove',
@@ -119,9 +116,8 @@ const removeRoute = (pool: Pool): InstallationRoute =>
     secret: true,
     answer: Nothing,
     handle: async ({ param }) => {
-      const text =
-        'update sign_in_issuer set gone_at = extract(epoch from now())::bigint where id = $1 and gone_at is null returning word'
-      const [gone] = (await pool.query<{ word: string }>(text, [idOf(param('id'))])).rows
+      const text = 'update sign_in_issuer set gone_at = $2 where id = $1 and gone_at is null returning word'
+      const [gone] = (await pool.query<{ word: string }>(text, [idOf(param('id')), clock()])).rows
       if (gone === undefined) throw problem('not_found')
       await pool.query(END_SESSIONS, [`${gone.word}\n`])
       return {}
@@ -138,7 +134,7 @@ async function add({ pool, config }: IssuerParts, body: Static<typeof NewIssuer>
   const before = all.find((one) => one.word === word)
   const taken = [ofEnvironment(config), ...all.filter(({ goneAt }) => goneAt === null)].some(same)
   const fits = before === undefined || (before.goneAt !== null && same(before) && before.accountClaim === accountClaim)
-  if (taken || !fits || RESERVED.includes(word)) throw problem('issuer_taken')
+  if (taken || !fits || OWN_ISSUERS.includes(word)) throw problem('issuer_taken')
   const [made] =
     before === undefined
       ? await reader(pool).insert(table).values(body).onConflictDoNothing().returning({ id: table.id })

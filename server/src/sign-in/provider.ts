@@ -85,7 +85,10 @@ export class Provider {
     }
     const issuer = await this.#issuer(id)
     try {
-      return { scope, returnTo, linking, caller: this.#callerOf(issuer, await issuer.who(url, proof)) }
+      const caller = this.#callerOf(issuer, await issuer.who(url, proof))
+      // It may have been removed while it was asked.
+      await this.#issuer(id)
+      return { scope, returnTo, linking, caller }
     } catch (fault) {
       issuer.forget()
       throw new SignInFault(isDown(fault) ? 'provider_down' : 'sign_in_failed', reasonOf(fault), returnTo)

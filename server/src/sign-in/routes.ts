@@ -52,7 +52,7 @@ function choice(c: Context, choices: Choice): Response {
   }))
   return choicePage(
     'Sign in',
-    'Choose the account you sign in with. Each counts as another person until you link them on your page.',
+    'Choose the account you sign in with. Each counts as a different person until you link them on your page.',
     ways,
   )
 }

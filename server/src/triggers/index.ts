@@ -1,5 +1,5 @@
 export { OutsideReward, TriggerRun } from './answers.ts'
-export { platformRewardRoutes } from './platformRewards.ts'
-export { outsideRewardsOf } from './read.ts'
+export { sendToPlatform } from './platform.ts'
+export { answeredBy, outsideRewardsOf } from './read.ts'
 export { type RedemptionAnswer, reportRedemption } from './report.ts'
 export { triggerRoutes } from './routes.ts'

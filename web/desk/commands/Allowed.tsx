@@ -25,9 +25,7 @@ export function Allowed({ draft, setDraft }: AllowedProps) {
         Members of the team who may adjust balances at the desk may do so in chat, too, by as much.
       </p>
       {draft.allowed.includes('moderator') && (
-        <RoomLacks lack="moderators">
-          So nobody may by being one: choose a circle, or invite helpers to the team.
-        </RoomLacks>
+        <RoomLacks lack="moderators">So this allows nobody: choose a circle, or invite helpers to the team.</RoomLacks>
       )}
       {TEAM_WORDS.map((word) => (
         <OneWord key={word} word={word} draft={draft} setDraft={setDraft} />
@@ -40,8 +38,8 @@ export function Allowed({ draft, setDraft }: AllowedProps) {
 }
 
 const CHOICES = [
-  { value: 'all', name: 'as all team commands' },
-  { value: 'own', name: 'by a rule of its own' },
+  { value: 'all', name: 'like all team commands' },
+  { value: 'own', name: 'has its own rule' },
 ] as const
 
 function OneWord({ word, draft, setDraft }: AllowedProps & { readonly word: TeamWord }) {
@@ -62,7 +60,7 @@ function OneWord({ word, draft, setDraft }: AllowedProps & { readonly word: Team
         <>
           <Standings of={name} chosen={own.standings} choose={(standings) => put({ ...own, standings })} />
           <Checkbox on={own.team} onTick={(team) => put({ ...own, team })}>
-            members of the team, as their rights go
+            members of the team, within their rights
           </Checkbox>
         </>
       )}

@@ -43,7 +43,7 @@ export function WhoFields(props: WhoFieldsProps) {
         <>
           <Standings {...props} />
           {who.standings.includes('moderator') && (
-            <RoomLacks lack="moderators">So nobody may by being one: choose a circle or people by name.</RoomLacks>
+            <RoomLacks lack="moderators">So this allows nobody: choose a circle, or people by name.</RoomLacks>
           )}
           <RankAndNames {...props} />
           <NamedPeople who={who} setWho={setWho} people={people} />

@@ -67,8 +67,8 @@ export function WatchingSection({ draft, earning: { currency } }: SectionProps) 
       />
       {(plan.base > 0 || plan.offAir.base > 0) && (
         <RoomLacks lack="silent">
-          Who is not seen is paid for watching only after they have spoken. Choose a room that shows everybody, or pay
-          more for chatting.
+          Viewers it does not show are paid for watching only after they have spoken. Choose a room that shows
+          everybody, or pay more for chatting.
         </RoomLacks>
       )}
       <CapRow draft={draft} />
@@ -103,7 +103,7 @@ export function BonusSection({ draft, earning: { circles } }: SectionProps) {
         </tbody>
       </table>
       {draft.plan.standings.moderator !== undefined && (
-        <RoomLacks lack="moderators">So nobody gets the bonus for it: give it to a circle.</RoomLacks>
+        <RoomLacks lack="moderators">So nobody gets this bonus: give it to a circle instead.</RoomLacks>
       )}
       {wrong.length > 0 && <p className="text-brick-text">{wrong[0]}</p>}
       <ActiveRows draft={draft} />

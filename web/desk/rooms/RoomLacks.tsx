@@ -6,7 +6,7 @@ type Lack = ReturnType<typeof useStatus>['chat']['lacks'][number]
 
 const SAID: Readonly<Record<Lack, string>> = {
   silent: 'does not show everybody who is there',
-  moderators: 'shows nobody as a moderator',
+  moderators: 'does not show who is a moderator',
 }
 
 interface RoomLacksProps {

@@ -8,7 +8,7 @@ const note = (lacks: ('silent' | 'moderators')[]) =>
 
 test('what a room cannot tell is said where it matters, with the way to mend it', () => {
   note(['moderators'])
-  expect(screen.getByRole('note').textContent).toMatch(/^#bench shows nobody as a moderator\. Choose a circle\./)
+  expect(screen.getByRole('note').textContent).toMatch(/^#bench does not show who is a moderator\. Choose a circle\./)
   expect(screen.getByRole('link', { name: 'See the rooms' }).getAttribute('href')).toBe('/connections/rooms')
 })
 

@@ -12,10 +12,10 @@ type Change = Answer<'/desk/changes'>['changes'][number]
 
 /** What follows from setting some things back, which is read before it is done. */
 const FOLLOWS: Readonly<Record<string, string>> = {
-  ranks: 'Everyone gets the rank that they have by the ranks as they were. Nothing is said in chat.',
-  circle: 'Whoever meets the rules as they were joins at once, and whoever does not leaves. Nothing is said in chat.',
-  earning: 'Time watched so far is paid by the plan of now; from then on the plan as it was holds.',
-  room: 'The bot leaves the room of now, and goes to the one before.',
+  ranks: 'Everyone gets the rank they would have under the earlier ranks. Nothing is said in chat.',
+  circle: 'Whoever meets the earlier rules joins at once; whoever does not leaves. Nothing is said in chat.',
+  earning: 'Time watched so far is paid under the current plan; after that the earlier one applies.',
+  room: 'The bot leaves the current room and goes to the earlier one.',
 }
 
 /** Sets one change back; where that moves people, money or the bot, what follows is shown first. */
@@ -41,7 +41,7 @@ export function UndoButton({ change }: { readonly change: Change }) {
       </Button>
       {asking && (
         <DialogForm
-          title={`${name}: as before ${dayText(at)}`}
+          title={`Undo: ${name}, ${dayText(at)}`}
           close={() => setAsking(false)}
           does="Undo the change"
           go={() => undo.mutate()}

@@ -21,7 +21,7 @@ interface WaysProps {
 /** Linking another account by signing in with it. */
 const Ways = ({ ways }: WaysProps) => (
   <p className="mt-2 flex flex-wrap items-center gap-2">
-    Another account of yours? Sign in with it, and both are one person here:
+    Do you have another account? Sign in with it to link the two:
     {ways.map(({ id, name }) => (
       <a
         key={id}

@@ -73,7 +73,7 @@ describe('the platform’s own rewards', () => {
   test('say so where the platform only lists them; who may only look changes nothing', async () => {
     server([THERE], false)
     const { unmount } = showDesk(<PlatformPage />)
-    expect(await screen.findByText(/only tells which there are/)).toBeDefined()
+    expect(await screen.findByText(/only lists its rewards/)).toBeDefined()
     expect(screen.queryByRole('button', { name: 'Add a reward there' })).toBeNull()
     unmount()
     server()

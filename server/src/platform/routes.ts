@@ -6,10 +6,9 @@ import { exactly, Nothing, orNull, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { checkOf } from '../checked.ts'
 import type { Reader } from '../database/index.ts'
-import { type Call, desk, hand, Problem, problem, type Route, route } from '../http/index.ts'
-import { OutsideReward } from './answers.ts'
-import { sendToPlatform } from './platform.ts'
-import { answeredBy, outsideRewardsOf } from './read.ts'
+import { type Call, desk, hand, problem, type Route, route } from '../http/index.ts'
+import { readUpload } from '../library/index.ts'
+import { answeredBy, OutsideReward, outsideRewardsOf, sendToPlatform } from '../triggers/index.ts'
 
 /** What the routes of the platform's own rewards stand on. */
 export interface PlatformParts {
@@ -121,25 +120,21 @@ async function set(parts: PlatformParts, call: Call<Wanted>, id: string | null):
 
 const Listed = EVENT_DATA['ricompensa.rewards.listed'].properties.rewards.items
 
-/** The sides of the squares in which an icon is sent (pixels). */
-const SIDES = [32, 64, 128] as const
-const MOST_POINTS = 40_000_000
+/** The sides of the squares in which an icon is sent (pixels), the largest first. */
+const SIDES = [128, 64, 32] as const
 
-/** A picture as square PNGs by their side, base64. @throws for what is no picture. */
+/** A picture as square PNGs by their side, base64. @throws for what is no picture, as the library does. */
 async function scaled(bytes: Buffer): Promise<Record<string, string>> {
-  const ground = { r: 0, g: 0, b: 0, alpha: 0 }
-  const one = async (side: number) => {
-    const picture = sharp(bytes, { limitInputPixels: MOST_POINTS, failOn: 'error' }).autoOrient()
-    return (
-      await picture.resize({ width: side, height: side, fit: 'contain', background: ground }).png().toBuffer()
-    ).toString('base64')
+  const { content, type } = await readUpload(bytes, undefined)
+  if (type !== 'image/webp') throw problem('media_refused', 'An icon is a picture: choose a PNG, a JPEG or a WebP.')
+  const background = { r: 0, g: 0, b: 0, alpha: 0 }
+  let picture = content
+  const icons: Record<string, string> = {}
+  for (const side of SIDES) {
+    picture = await sharp(picture).resize({ width: side, height: side, fit: 'contain', background }).png().toBuffer()
+    icons[side] = picture.toString('base64')
   }
-  try {
-    return Object.fromEntries(await Promise.all(SIDES.map(async (side) => [String(side), await one(side)])))
-  } catch {
-    const sentence = 'This is no picture that can be read. Choose a PNG, a JPEG or a WebP.'
-    throw new Problem('body_invalid', sentence, { icon: sentence })
-  }
+  return icons
 }
 
 const MOST_ANSWER = 64 * 1024

@@ -24,13 +24,13 @@ export function PlatformPage() {
   )
   return (
     <div className="flex flex-col gap-4">
-      <PageActions note="Paid with the platform’s points, not with yours.">{add}</PageActions>
+      <PageActions note="Paid with the platform’s points, not with your currency.">{add}</PageActions>
       {found.isPending && <Loading what="the platform’s rewards" />}
       {found.isError && <Problem error={found.error} retry={() => void found.refetch()} />}
       {found.data && !found.data.offered && <NotOffered />}
       {found.data && found.data.rewards.length === 0 && (
         <Empty action={add}>
-          The platform has told of none yet. Once it does, a trigger decides what each of them does here.
+          The platform has not listed any yet. Once it does, a trigger decides what each of them does here.
         </Empty>
       )}
       {found.data && found.data.rewards.length > 0 && (
@@ -50,8 +50,8 @@ export function PlatformPage() {
 
 const NotOffered = () => (
   <p className="text-muted">
-    The platform only tells which there are: make and change them there. Whoever runs this installation can set an
-    address at which it takes changes (PLATFORM_REWARDS_URL).
+    The platform only lists its rewards: make and change them there. Whoever runs this installation can set an address
+    at which it takes changes (PLATFORM_REWARDS_URL).
   </p>
 )
 

@@ -1,0 +1,1 @@
+export { platformRewardRoutes } from './routes.ts'
