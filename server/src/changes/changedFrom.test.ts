@@ -1,17 +1,18 @@
 import { randomUUID } from 'node:crypto'
-import { describe, expect, test } from 'vitest'
+import { describe, expect, onTestFinished, test } from 'vitest'
 import { markOf } from '#core/changes'
 import { GAMES } from '#core/games'
 import { SAME_CHANCE } from '#core/raffles'
 import { COMMAND, TRIGGER, WHISTLE } from '../../../testing/core/channel.ts'
-import { testServer } from '../../../testing/server/server.ts'
+import { startOn, testServer } from '../../../testing/server/server.ts'
 
 type Answer = Record<string, unknown>
 
 async function atDesk() {
-  const { web, signedIn } = await testServer()
+  const { web: first, url, server, signedIn } = await testServer()
   const cookie = await signedIn('desk', 'wanda')
-  return async (method: string, path: string, body?: object, from?: unknown) => {
+  let web = first
+  const call = async (method: string, path: string, body?: object, from?: unknown) => {
     const response = await fetch(`${web}/api/channels/bench/desk/${path}`, {
       method,
       headers: {
@@ -24,6 +25,14 @@ async function atDesk() {
     })
     return { ...((await response.json()) as Answer), status: response.status } as Answer
   }
+  /** From here on another server answers, which knows what was saved from the database alone. */
+  const startAnew = async () => {
+    await server.stop()
+    const anew = await startOn(url)
+    onTestFinished(() => anew.server.stop())
+    web = anew.web
+  }
+  return { call, startAnew }
 }
 
 /** What a form shows of something, by the answer that it comes from. */
@@ -155,7 +164,7 @@ const FORMS: readonly {
 
 describe('what says what it was changed from', () => {
   test.each(FORMS)('is saved, and refused with what is there now once somebody else saved: $what', async (form) => {
-    const call = await atDesk()
+    const { call, startAnew } = await atDesk()
     const id = form.make && (await call('POST', form.path, form.make))[form.what]
     const sent = (settings: object) => form.sent?.(settings) ?? settings
     const shown = async () => form.shown(await call('GET', form.from), id)
@@ -168,6 +177,7 @@ describe('what says what it was changed from', () => {
     expect(refused).toMatchObject({ status: 409, code: 'changed_meanwhile' })
     expect(JSON.parse((refused.data as { now: string }).now)).toEqual(second)
     expect(await shown()).toEqual(second)
+    await startAnew()
     expect(await call('PUT', at, sent(first), second)).toMatchObject({ status: 200 })
     // Without it the later save counts, as before; and who saves what is there already is in nobody's way.
     expect(await call('PUT', at, sent(second))).toMatchObject({ status: 200 })

@@ -154,10 +154,9 @@ async function test(provider: Provider, id: number): Promise<Static<typeof Teste
     await provider.test(id)
     return { good: true, sentence: 'It answers, and says where people sign in and what it signs with.' }
   } catch (fault) {
-    const why = reasonOf(fault)
-    return {
-      good: false,
-      sentence: isDown(fault) ? `It does not answer (${why}). Check its address.` : `That does not work: ${why}.`,
-    }
+    const sentence = isDown(fault)
+      ? 'It does not answer. Check its address.'
+      : `That does not work: ${reasonOf(fault)}.`
+    return { good: false, sentence }
   }
 }

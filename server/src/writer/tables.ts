@@ -100,7 +100,11 @@ function kept<R extends object>(core: Table<R>, table: PgTable, keeping: Keeping
     core: core as Table<object>,
     columns,
     key,
-    selectList: columns.map(({ property, name }) => `"${name}" as "${property}"`).join(', '),
+    // What is made from another property is no part of a row as the rules have it: whether two rows say the same must not depend on it.
+    selectList: columns
+      .filter(({ property }) => madeFrom[property] === undefined)
+      .map(({ property, name }) => `"${name}" as "${property}"`)
+      .join(', '),
     sqlName,
     loadWhere: where,
     leaveOut,

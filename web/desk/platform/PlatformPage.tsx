@@ -24,7 +24,9 @@ export function PlatformPage() {
   )
   return (
     <div className="flex flex-col gap-4">
-      <PageActions note="Paid with the platform’s points, not with your currency.">{add}</PageActions>
+      <PageActions note="Paid with the platform’s points, not with your currency.">
+        {found.data !== undefined && found.data.rewards.length > 0 && add}
+      </PageActions>
       {found.isPending && <Loading what="the platform’s rewards" />}
       {found.isError && <Problem error={found.error} retry={() => void found.refetch()} />}
       {found.data && !found.data.offered && <NotOffered />}

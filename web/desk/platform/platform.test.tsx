@@ -48,7 +48,7 @@ describe('the platform’s own rewards', () => {
   test('a new one goes out with its icon; what the platform has against it stays in the dialog', async () => {
     const sent = server([], true, 'Fifty rewards are the most.')
     const { user } = showDesk(<PlatformPage />)
-    await user.click((await screen.findAllByRole('button', { name: 'Add a reward there' }))[0] as HTMLElement)
+    await user.click(await screen.findByRole('button', { name: 'Add a reward there' }))
     await user.type(screen.getByLabelText('Name'), 'Cap')
     await user.upload(
       screen.getByLabelText('Icon'),
@@ -64,7 +64,7 @@ describe('the platform’s own rewards', () => {
   test('a picture that is too large is refused before it is sent', async () => {
     server([])
     const { user } = showDesk(<PlatformPage />)
-    await user.click((await screen.findAllByRole('button', { name: 'Add a reward there' }))[0] as HTMLElement)
+    await user.click(await screen.findByRole('button', { name: 'Add a reward there' }))
     const large = new File([new Uint8Array(3 * 1024 * 1024)], 'large.png', { type: 'image/png' })
     await user.upload(screen.getByLabelText('Icon'), large)
     expect(await screen.findByText(/more than 2 MB/)).toBeDefined()

@@ -68,7 +68,7 @@ function Way({ id, name, address, children }: WayProps) {
     <li className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-line px-4 py-2.5">
       <div className="min-w-0 flex-1 max-sm:basis-full">
         <p className="font-semibold break-words">{name}</p>
-        <p className="text-note break-all text-muted">
+        <p className="text-note break-words text-muted">
           {address}
           {id === 0 && ', from the server’s environment'}
         </p>
