@@ -1,9 +1,10 @@
 import { describe, expect, test } from 'vitest'
-import { TestChannel } from '../../testing/core/channel.ts'
+import { COMMAND, TestChannel, TRIGGER } from '../../testing/core/channel.ts'
 import { earningSetting } from '../earning/index.ts'
 import { decide, type Intent } from '../engine/index.ts'
 import { GAMES, settingsOf } from '../games/index.ts'
 import { openCircles } from '../people/index.ts'
+import { SAME_CHANCE } from '../raffles/index.ts'
 import { ranksSetting } from '../ranks/index.ts'
 import { rooms } from '../rooms/index.ts'
 import { channelSetting, readSetting, zoneSetting } from '../settings/index.ts'
@@ -72,14 +73,59 @@ describe('the change log', () => {
     expect(readSetting(channel.world, zoneSetting)).toEqual({ timeZone: 'UTC' })
   })
 
-  test('does not set back what would not be allowed today, or what was made or removed', () => {
+  test('does not set back what would not be allowed today', () => {
     const { channel, desk, undo, hat } = atDesk()
     desk({ kind: 'store.save', reward: hat, settings: { ...HAT, word: 'cap' } })
     channel.send({ kind: 'store.save', reward: null, settings: { ...HAT, name: 'Other hat' } })
     expect(undo()).toMatchObject({ ok: false })
     expect(channel.world.get(rewards, hat)?.settings.word).toBe('cap')
-    desk({ kind: 'store.archive', reward: hat })
+  })
+
+  const MADE: Readonly<Record<string, () => Intent>> = {
+    command: () => ({ kind: 'command.save', command: null, settings: COMMAND }),
+    trigger: () => ({ kind: 'trigger.save', trigger: null, settings: TRIGGER }),
+    reward: () => ({ kind: 'store.save', reward: null, settings: { ...HAT, name: 'Cap', word: 'cap' } }),
+    raffleSetup: () => ({
+      kind: 'raffle.saveSetup',
+      setup: null,
+      settings: { ...SAME_CHANCE, title: 'Cap', prize: { of: 'text', text: 'A cap' } },
+      digit: 3,
+    }),
+  }
+  test.each(Object.entries(MADE))('removes what was added, and adds it again: %s', (of, made) => {
+    const { desk, log, undo } = atDesk()
+    expect(desk(made())).toMatchObject({ ok: true })
+    const [added] = log()
+    expect(added).toMatchObject({ of, before: null })
+    expect(undo()).toMatchObject({ ok: true })
+    expect(log().at(-1)).toMatchObject({ of, which: added?.which, before: added?.after, after: null })
+    expect(undo(added)).toMatchObject({ refusal: { code: 'change_overtaken' } })
+    expect(undo()).toMatchObject({ ok: true })
+    expect(log().at(-1)).toMatchObject({ of, before: null, after: added?.after })
+    expect(log().at(-1)?.which).not.toBe(added?.which)
+  })
+
+  test('does not add again what has a secret, or people, of its own', () => {
+    const { channel, desk, undo } = atDesk()
+    desk({ kind: 'screen.add', name: 'Main', secret: 'sesame' })
+    expect(undo()).toMatchObject({ ok: true })
     expect(undo()).toMatchObject({ refusal: { code: 'change_not_undone' } })
+    desk({ kind: 'circle.save', circle: null, settings: { name: 'Guests', rules: NO_RULES, keep: false } })
+    desk({ kind: 'circle.close', circle: openCircles(channel.world)[0]?.id ?? 0 })
+    expect(undo()).toMatchObject({ refusal: { code: 'change_not_undone' } })
+  })
+
+  test('a raffle that is changed while it runs stands in it, and is set back as far as it may change', () => {
+    const { desk, log, undo } = atDesk()
+    const settings = { ...SAME_CHANCE, title: 'Cap', prize: { of: 'text', text: 'A cap' } } as const
+    const started = desk({ kind: 'raffle.start', by: 'wanda', settings, opens: { of: 'hand' }, setup: null } as Intent)
+    const raffle = started.ok ? (started.value as { raffle: number }).raffle : 0
+    desk({ kind: 'raffle.change', raffle, settings: { ...settings, title: 'Hat' } })
+    expect(log().at(-1)).toMatchObject({ of: 'raffle', name: 'Hat', before: { title: 'Cap' }, after: { title: 'Hat' } })
+    desk({ kind: 'raffle.act', raffle, does: 'open', by: 'wanda' })
+    expect(log()).toHaveLength(2)
+    expect(undo()).toMatchObject({ ok: true })
+    expect(log().at(-1)).toMatchObject({ of: 'raffle', after: { title: 'Cap' } })
   })
 
   test('sets back the ranks, the plan, a circle and a room, which keeps what is secret of it', () => {

@@ -2,7 +2,7 @@ import { currencySetting } from '../currency/index.ts'
 import { earningSetting } from '../earning/index.ts'
 import { GAME_NAMES, GAMES, type Game, gameSetting, gameTextsSetting, wageringSetting } from '../games/index.ts'
 import { circles, giftSetting } from '../people/index.ts'
-import { setups } from '../raffles/index.ts'
+import { raffles, setups } from '../raffles/index.ts'
 import { ranksSetting } from '../ranks/index.ts'
 import { rooms } from '../rooms/index.ts'
 import { alerts, overlays } from '../screen/index.ts'
@@ -99,8 +99,14 @@ const MANY: Readonly<Record<string, OfMany>> = {
     area: 'raffles',
     what: 'raffle template',
     table: setups as never,
-    nameOf: ({ settings }) => String((settings as Content).title ?? ''),
+    nameOf: ({ settings }) => String((settings as Content | undefined)?.title ?? ''),
     contentOf: without('id', 'goneAt'),
+  },
+  raffle: {
+    area: 'raffles',
+    what: 'raffle',
+    table: raffles as never,
+    nameOf: ({ title }) => String(title ?? ''),
   },
 }
 
@@ -144,7 +150,7 @@ export function mayRead(rights: Pick<Rights, 'areas'>, of: string): boolean {
 export const changedInWords = (of: string): string => (MANY[of] ?? ONES[of])?.what ?? of
 
 const contentIn = ({ contentOf }: OfMany, row: Content | undefined): Content | null => {
-  if (row === undefined || row.goneAt !== null) return null
+  if (row === undefined || (row.goneAt ?? null) !== null) return null
   return contentOf === undefined ? (row.settings as Content) : contentOf(row)
 }
 

@@ -4,7 +4,7 @@ import type { DeclaredRefusal } from '../world/index.ts'
 export const changeRefusals = {
   change_not_undone: {
     kind: 'conflict',
-    when: 'What was made, removed, or has consequences of its own is not undone from the log.',
+    when: 'What cannot be added again with its settings alone, or has consequences of its own, is not undone from the log.',
   },
   changed_meanwhile: {
     kind: 'conflict',

@@ -2,6 +2,7 @@ import { buyingHandlers } from '../buying/index.ts'
 import { type ChangeRow, type Content, loggedOf, sameContent } from '../changes/index.ts'
 import { commandHandlers } from '../commands/index.ts'
 import { earningHandlers } from '../earning/index.ts'
+import { enteringHandlers } from '../entering/index.ts'
 import { GAMES, type Game } from '../games/index.ts'
 import { peopleHandlers } from '../people/index.ts'
 import { playingHandlers } from '../playing/index.ts'
@@ -16,6 +17,7 @@ import { voiceHandlers } from '../voice/index.ts'
 import { webhookHandlers } from '../webhooks/index.ts'
 import { wordHandlers } from '../words/index.ts'
 import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
+import { envelopeOf, REMOVES } from './undoMade.ts'
 
 export interface UndoChange {
   readonly kind: 'changes.undo'
@@ -26,8 +28,8 @@ export interface UndoChange {
 /** Sets something to what it was. @param content - It passed the checks of its handler when it was saved; it passes them anew. */
 type Restore = (world: World, content: never, which: string) => Result<unknown>
 
-/** What is restored is part of the intent at hand. */
-const envelopeOf = (world: World) => ({ key: world.intentKey, at: world.at })
+/** Which one of many it is; none: it is made anew. */
+const idIn = (which: string): number | null => (which === '' ? null : Number(which))
 
 const ofGame = (game: Game): readonly [string, Restore] => [
   `game.${game}`,
@@ -47,21 +49,21 @@ const RESTORES: Readonly<Record<string, Restore>> = {
     buyingHandlers['store.save'].decide(world, {
       ...envelopeOf(world),
       kind: 'store.save',
-      reward: Number(which),
+      reward: idIn(which),
       settings: content,
     }),
   command: (world, content, which) =>
     commandHandlers['command.save'].decide(world, {
       ...envelopeOf(world),
       kind: 'command.save',
-      command: Number(which),
+      command: idIn(which),
       settings: content,
     }),
   trigger: (world, content, which) =>
     triggerHandlers['trigger.save'].decide(world, {
       ...envelopeOf(world),
       kind: 'trigger.save',
-      trigger: Number(which),
+      trigger: idIn(which),
       settings: content,
     }),
   tally: (world, content, which) =>
@@ -75,7 +77,7 @@ const RESTORES: Readonly<Record<string, Restore>> = {
     screenHandlers['alert.save'].decide(world, {
       ...envelopeOf(world),
       kind: 'alert.save',
-      alert: Number(which),
+      alert: idIn(which),
       settings: content,
     }),
   overlay: (world, content, which) =>
@@ -115,8 +117,15 @@ const RESTORES: Readonly<Record<string, Restore>> = {
     raffleHandlers['raffle.saveSetup'].decide(world, {
       ...envelopeOf(world),
       kind: 'raffle.saveSetup',
-      setup: Number(which),
+      setup: idIn(which),
       ...content,
+    }),
+  raffle: (world, settings, which) =>
+    enteringHandlers['raffle.change'].decide(world, {
+      ...envelopeOf(world),
+      kind: 'raffle.change',
+      raffle: Number(which),
+      settings,
     }),
   ranks: (world, plan) =>
     rankHandlers['ranks.change'].decide(world, { ...envelopeOf(world), kind: 'ranks.change', plan }),
@@ -144,9 +153,14 @@ const RESTORES: Readonly<Record<string, Restore>> = {
   ...Object.fromEntries(GAMES.map(ofGame)),
 }
 
-/** Whether a change can be set back from the log. */
+/** What is whole by its settings alone, so that it can be made anew once it was removed; its number is another one then. */
+const MADE_ANEW: ReadonlySet<string> = new Set(['reward', 'command', 'trigger', 'alert', 'raffleSetup'])
+
+/** Whether a change can be set back from the log: also the making of something, by removing it, and the removing, by making it anew. */
 export function isRestored({ of, before, after }: Pick<ChangeRow, 'of' | 'before' | 'after'>): boolean {
-  if (RESTORES[of] === undefined || before === null || after === null) return false
+  if (before === null) return REMOVES[of] !== undefined
+  if (after === null) return MADE_ANEW.has(of)
+  if (RESTORES[of] === undefined) return false
   return of !== 'channel' || isNameAlone(before as unknown as ChannelState, after as unknown as ChannelState)
 }
 
@@ -175,15 +189,16 @@ function restoreTexts(world: World, texts: Readonly<Record<string, readonly stri
 
 /** Sets something back to what it was before a change, while nobody has changed it since. */
 export const undoChange = {
-  decide(world, { change: { of, which, name, before, after } }) {
-    const restore = RESTORES[of]
-    if (restore === undefined || before === null || !isRestored({ of, before, after }))
-      return refuse('change_not_undone', `${name}: change it on its page.`)
-    const now = nowOf(world, of, which)
-    if (!sameContent(now, after))
+  decide(world, { change }) {
+    const { of, which, name, before, after } = change
+    if (!isRestored(change)) return refuse('change_not_undone', `${name}: change it on its page.`)
+    if (!sameContent(nowOf(world, of, which), after))
       return refuse('change_overtaken', `${name} was changed again since. Look at the newer change first.`)
-    const done = restore(world, before as never, which)
-    return done.ok ? ok({}) : done
+    const done =
+      before === null
+        ? REMOVES[of]?.(world, Number(which))
+        : RESTORES[of]?.(world, before as never, after === null ? '' : which)
+    return done === undefined || done.ok ? ok({}) : done
   },
 } satisfies Handler<UndoChange>
 

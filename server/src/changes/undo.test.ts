@@ -1,4 +1,5 @@
 import { expect, test } from 'vitest'
+import { PLAIN_REWARD } from '#core/store'
 import { testDesk } from '../../../testing/server/desk.ts'
 
 interface Logged {
@@ -51,8 +52,6 @@ test('a room that is set back is looked at as one that is set: another channel m
   const network = { host: '127.0.0.1', port: 6, tls: false, nick: 'Ricompensa', account: '' }
   const body = { settings: { room: '#bench', network, moderators: '@' }, password: null, roomKey: null }
   const { room } = await call('POST', '/desk/rooms', body)
-  // What was made is not set back; that is said, and nothing breaks.
-  expect(await undo()).toMatchObject({ code: 'change_not_undone' })
   const moved = { ...body, settings: { ...body.settings, room: '#shed' } }
   await call('PUT', `/desk/rooms/${room}`, moved)
   const other = await pool.query(
@@ -75,4 +74,38 @@ test('the channel’s name is set back where everybody finds it', async () => {
   expect(await call('GET', '/desk/channel')).toMatchObject({ name, listed: true })
   await call('POST', '/desk/channel/pause', { paused: true })
   expect((await log())[0]).toMatchObject({ of: 'channel', restorable: false })
+})
+
+test('what was added is removed, and what was removed is added again, once', async () => {
+  const { call, log, undo } = await withLog()
+  const words = async () =>
+    ((await call('GET', '/desk/store')).rewards as { settings: { word: string } }[]).map(
+      ({ settings }) => settings.word,
+    )
+  const hat = { ...PLAIN_REWARD, name: 'Hat', word: 'hat', price: 60 }
+  const { reward } = await call('POST', '/desk/rewards', hat)
+  expect(await undo()).toEqual({})
+  expect(await words()).not.toContain('hat')
+  const [removed] = await log()
+  expect(removed).toMatchObject({ of: 'reward', restorable: true })
+  expect(await undo()).toEqual({})
+  expect(await words()).toContain('hat')
+  const again = await call('POST', `/desk/changes/${removed?.id}/undo`)
+  expect(again).toMatchObject({ code: 'change_overtaken', detail: 'Hat was added again already.' })
+  const found = (await call('GET', '/desk/store')).rewards as { id: number; settings: { word: string } }[]
+  expect(found.filter(({ settings }) => settings.word === 'hat').map(({ id }) => id)).not.toContain(reward)
+})
+
+test('a room that was added is left again', async () => {
+  const { call, undo } = await withLog()
+  const network = { host: '127.0.0.1', port: 6, tls: false, nick: 'Ricompensa', account: '' }
+  await call('POST', '/desk/rooms', {
+    settings: { room: '#bench', network, moderators: '@' },
+    password: 'sesame',
+    roomKey: null,
+  })
+  expect(await undo()).toEqual({})
+  expect((await call('GET', '/desk/rooms')).rooms).toEqual([])
+  // Its password went with it, so it is not added again from here.
+  expect(await undo()).toMatchObject({ code: 'change_not_undone' })
 })

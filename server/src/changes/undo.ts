@@ -1,5 +1,5 @@
-import { and, eq } from 'drizzle-orm'
-import { areaOfChange } from '#core/changes'
+import { and, eq, gt, sql } from 'drizzle-orm'
+import { areaOfChange, sameContent } from '#core/changes'
 import { isRestored } from '#core/engine'
 import type { RoomSettings } from '#core/rooms'
 import { Nothing } from '#core/schema'
@@ -8,7 +8,7 @@ import { tellState } from '../channel/index.ts'
 import type { Channels } from '../channels.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { payByThePlan } from '../earning/index.ts'
-import { type Call, desk, hand, idOf, problem, type Route, route } from '../http/index.ts'
+import { type Call, desk, hand, idOf, problem, problemOfRefusal, type Route, route } from '../http/index.ts'
 import { reviewEveryone } from '../ranks/index.ts'
 import { checkRoom, followRooms, type RoomParts } from '../rooms/index.ts'
 
@@ -59,11 +59,28 @@ async function changeAt({ db }: UndoParts, { channel, param }: Call<unknown>): P
   return row
 }
 
+/** What was removed is made anew once: somebody else may have done it already. */
+async function notYetAgain({ db }: UndoParts, channel: number, removed: Change): Promise<void> {
+  const { change } = schema
+  const { of, name, id } = removed
+  const later = await db
+    .select({ after: change.after })
+    .from(change)
+    .where(
+      and(
+        ...[eq(change.channel, channel), eq(change.of, of), eq(change.name, name), gt(change.id, id)],
+        sql`${change.before} is null`,
+      ),
+    )
+  if (later.some(({ after }) => sameContent(after, removed.before)))
+    throw problemOfRefusal({ code: 'change_overtaken', sentence: `${name} was added again already.` })
+}
+
 export const undoRoute = (parts: UndoParts): Route =>
   route({
     method: 'post',
     path: '/desk/changes/:id/undo',
-    does: 'Set something back to what it was before a change, while nothing newer changed it',
+    does: 'Set something back to what it was before a change, while nothing newer changed it: what was added is removed, some of what was removed is added again',
     answer: Nothing,
     allowed: desk('change', ...AREAS),
     handle: async (call) => {
@@ -73,8 +90,9 @@ export const undoRoute = (parts: UndoParts): Route =>
       if (!may(call.rights, area, 'change')) throw problem('rights_missing')
       const { of, which, name, before, after } = row
       // What cannot be set back is refused by the rules, and nothing goes before that.
+      if (after === null) await notYetAgain(parts, call.channel.id, row)
       const around = isRestored({ of, before, after }) ? AROUND[of] : undefined
-      await around?.before?.(parts, call, row)
+      if (before !== null) await around?.before?.(parts, call, row)
       await hand(parts.channels, call, { kind: 'changes.undo', change: { of, which, name, before, after } })
       await around?.after?.(parts, call, row)
       return {}

@@ -6,7 +6,7 @@ export { idIn, idOf } from './figures.ts'
 export { type InstallationAllowed, type InstallationRoute, installationRoute } from './installation.ts'
 export { jsonFile } from './json.ts'
 export { choicePage, explanationPage, problemPage, type WayOn, wantsPage } from './problemPage.ts'
-export { PROBLEMS, Problem, problem, problemResponse } from './problems.ts'
+export { PROBLEMS, Problem, problem, problemOfRefusal, problemResponse } from './problems.ts'
 export {
   type Allowed,
   type AtDesk,

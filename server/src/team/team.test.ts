@@ -205,7 +205,7 @@ describe('the change log', () => {
     expect(await log(wanda)).toMatchObject([
       { what: 'Time zone', by: 'wanda' },
       { what: 'reward', restorable: true, before: { price: 60 }, after: { price: 80 } },
-      { what: 'reward', restorable: false, before: null },
+      { what: 'reward', restorable: true, before: null },
     ])
     const asked = async (query: string) => ((await wanda('GET', `/desk/changes?${query}`)).changes as object[]).length
     expect(await asked('area=store')).toBe(2)

@@ -18,18 +18,27 @@ const FOLLOWS: Readonly<Record<string, string>> = {
   room: 'The bot leaves the current room and goes to the earlier one.',
 }
 
+/** What follows from setting a change back that is more than a figure being as it was; undefined: nothing. */
+function followsOf({ of, what, before, after }: Change): string | undefined {
+  if (before === null) return `This removes the ${what} that was added here.`
+  if (after === null)
+    return `This adds the ${what} again with the settings it had. Orders, codes and figures of the removed one stay with that.`
+  return FOLLOWS[of]
+}
+
 /** Sets one change back; where that moves people, money or the bot, what follows is shown first. */
 export function UndoButton({ change }: { readonly change: Change }) {
-  const { id, of, at, name, before } = change
+  const { id, of, at, name, before, after } = change
+  const changed = before !== null && after !== null
   const [asking, setAsking] = useState(false)
   const undo = useChange({
     ask: () => answerOf(api.POST('/desk/changes/{id}/undo', { params: { path: { id } } })),
     invalidates: 'all',
-    said: `${name} is what it was before.`,
+    said: changed ? `${name} is what it was before.` : `${name} was ${before === null ? 'removed' : 'added again'}.`,
     onDone: () => setAsking(false),
     inPlace: asking,
   })
-  const follows = FOLLOWS[of]
+  const follows = followsOf(change)
   return (
     <>
       <Button
@@ -48,7 +57,7 @@ export function UndoButton({ change }: { readonly change: Change }) {
           change={undo}
         >
           <p>{follows}</p>
-          {of === 'ranks' && <MovesOf plan={before as unknown as RankPlan} />}
+          {of === 'ranks' && changed && <MovesOf plan={before as unknown as RankPlan} />}
         </DialogForm>
       )}
     </>

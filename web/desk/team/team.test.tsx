@@ -150,29 +150,28 @@ describe('a token', () => {
   })
 })
 
+const CHANGES = [
+  {
+    id: 2,
+    at: 9500,
+    by: 'rosa',
+    what: 'reward',
+    name: 'Hat',
+    before: { price: 60 },
+    after: { price: 80 },
+    restorable: true,
+  },
+  { id: 1, at: 9400, by: 'token:3', what: 'Ranks', name: 'Ranks', before: null, after: {}, restorable: false },
+]
+
+const log = (changes: object[]) =>
+  answering(({ path }) => {
+    if (path.endsWith('/desk/changes')) return { body: { changes, before: null } }
+    if (path.endsWith('/desk/team')) return { body: { owner: 'wanda', members: [ROSA], invitations: [], now: 10_000 } }
+    return { body: {} }
+  })
+
 describe('the change log', () => {
-  const CHANGES = [
-    {
-      id: 2,
-      at: 9500,
-      by: 'rosa',
-      what: 'reward',
-      name: 'Hat',
-      before: { price: 60 },
-      after: { price: 80 },
-      restorable: true,
-    },
-    { id: 1, at: 9400, by: 'token:3', what: 'Ranks', name: 'Ranks', before: null, after: {}, restorable: false },
-  ]
-
-  const log = (changes: object[]) =>
-    answering(({ path }) => {
-      if (path.endsWith('/desk/changes')) return { body: { changes, before: null } }
-      if (path.endsWith('/desk/team'))
-        return { body: { owner: 'wanda', members: [ROSA], invitations: [], now: 10_000 } }
-      return { body: {} }
-    })
-
   test('says who changed what, from what to what, and sets it back', async () => {
     const sent = log(CHANGES)
     const { user } = showDesk(<ChangesPage />)
@@ -205,6 +204,17 @@ describe('the change log', () => {
     await user.click(screen.getByRole('button', { name: 'Undo the change' }))
     await waitFor(() => expect(undone()).toBe(true))
     await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull())
+  })
+
+  test('what was added is removed once that was read', async () => {
+    const hat = { id: 9, at: 9000, by: 'rosa', of: 'reward', what: 'reward', name: 'Hat', restorable: true }
+    const sent = log([{ ...hat, before: null, after: { price: 60 } }])
+    const { user } = showDesk(<ChangesPage />)
+    await user.click(await screen.findByRole('button', { name: /^Undo: Hat/ }))
+    expect(screen.getByText('This removes the reward that was added here.')).toBeDefined()
+    expect(sent.some(({ path }) => path.endsWith('/undo'))).toBe(false)
+    await user.click(screen.getByRole('button', { name: 'Undo the change' }))
+    expect(await screen.findByText('Hat was removed.')).toBeDefined()
   })
 
   test('that is empty says what will stand there', async () => {

@@ -6472,7 +6472,7 @@ export interface paths {
 	};
 	readonly "/desk/changes/{id}/undo": {
 		/**
-		 * Set something back to what it was before a change, while nothing newer changed it
+		 * Set something back to what it was before a change, while nothing newer changed it: what was added is removed, some of what was removed is added again
 		 * @description For who may change in: show, waiting, people, earning, ranks, commands, store, games, raffles, screen, connections, team.
 		 */
 		readonly post: {

@@ -60,7 +60,7 @@ type Asking = 'time' | 'keep'
 type Start = (opens: Opens, said: string) => void
 
 /** Starts a raffle as the form has it, or changes the one that it is of. */
-function useStart({ draft, setup, done }: StartFootProps) {
+function useStart({ draft, setup, changed, done }: StartFootProps) {
   const action = useRaffleAction<{ readonly raffle: number }>()
   const start: Start = (opens, said) =>
     action.mutate(
@@ -70,7 +70,12 @@ function useStart({ draft, setup, done }: StartFootProps) {
   const change = (id: number) =>
     action.mutate(
       {
-        send: () => api.PUT('/desk/raffles/{raffle}', { params: { path: { raffle: id } }, body: draft }),
+        send: () =>
+          api.PUT('/desk/raffles/{raffle}', {
+            params: { path: { raffle: id } },
+            body: draft,
+            ...changedFrom(changed?.settings),
+          }),
         said: 'Changed.',
       },
       { onSuccess: () => done(id) },
