@@ -4,7 +4,7 @@ import { GAME_NAMES, GAMES, type Game, gameSetting, gameTextsSetting, wageringSe
 import { circles, giftSetting } from '../people/index.ts'
 import { raffles, setups } from '../raffles/index.ts'
 import { ranksSetting } from '../ranks/index.ts'
-import { rooms } from '../rooms/index.ts'
+import { ownVoices, rooms } from '../rooms/index.ts'
 import { alerts, overlays } from '../screen/index.ts'
 import { channelSetting, type Setting, settings, zoneSetting } from '../settings/index.ts'
 import { rewards } from '../store/index.ts'
@@ -85,6 +85,12 @@ const MANY: Readonly<Record<string, OfMany>> = {
     what: 'chat room',
     table: rooms as never,
     nameOf: ({ settings, room }) => String((settings as Content | undefined)?.room ?? room ?? ''),
+  },
+  ownVoice: {
+    area: 'connections',
+    what: 'account of one’s own in chat',
+    table: ownVoices as never,
+    nameOf: ({ nick }) => String(nick ?? ''),
   },
   // Many an address of a webhook is a secret in itself.
   webhook: {

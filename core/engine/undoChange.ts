@@ -104,6 +104,15 @@ const RESTORES: Readonly<Record<string, Restore>> = {
       password: null,
       roomKey: null,
     }),
+  // Its password stays, if it is for that account.
+  ownVoice: (world, settings, which) =>
+    roomHandlers['room.ownVoice'].decide(world, {
+      ...envelopeOf(world),
+      kind: 'room.ownVoice',
+      room: Number(which),
+      settings,
+      password: null,
+    }),
   // It keeps its secret, whatever is given here.
   webhook: (world, settings, which) =>
     webhookHandlers['webhook.save'].decide(world, {

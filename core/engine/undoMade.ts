@@ -32,6 +32,8 @@ export const REMOVES: Readonly<Record<string, Remove>> = {
   circle: (world, circle) =>
     rankHandlers['circle.close'].decide(world, { ...envelopeOf(world), kind: 'circle.close', circle }),
   room: (world, room) => roomHandlers['room.remove'].decide(world, { ...envelopeOf(world), kind: 'room.remove', room }),
+  ownVoice: (world, room) =>
+    roomHandlers['room.removeOwnVoice'].decide(world, { ...envelopeOf(world), kind: 'room.removeOwnVoice', room }),
   webhook: (world, webhook) =>
     webhookHandlers['webhook.remove'].decide(world, { ...envelopeOf(world), kind: 'webhook.remove', webhook }),
   raffleSetup: (world, setup) =>

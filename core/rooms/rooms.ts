@@ -1,55 +1,6 @@
-import type { Static } from '@sinclair/typebox'
-import { Type } from '@sinclair/typebox'
-import { exactly, orNull, type UnixSeconds } from '../schema.ts'
-import {
-  defineTable,
-  type Handler,
-  ok,
-  type Result,
-  refuse,
-  savedCollection,
-  stored,
-  type World,
-} from '../world/index.ts'
-
-/** A network that the channel has set up itself. */
-const OwnNetwork = exactly({
-  host: Type.String({ minLength: 1, maxLength: 255, pattern: '^(\\[[0-9a-fA-F:.]+\\]|[^/:\\s#@]+)$' }),
-  port: Type.Integer({ minimum: 1, maximum: 65_535 }),
-  /** Without it everybody on the way can read along. */
-  tls: Type.Boolean(),
-  nick: Type.String({ pattern: '^[A-Za-z][A-Za-z0-9_-]{0,29}$' }),
-  /** The bot's account there; empty: it is not signed in. */
-  account: Type.String({ maxLength: 100, pattern: '^[^\\s\\u0000]*$' }),
-})
-
-/** A chat room in which the bot sits. */
-export const RoomSettings = exactly({
-  room: Type.String({ minLength: 2, maxLength: 100, pattern: '^[#&+!][^\\s,\\u0007\\u0000]+$' }),
-  /** Null: the network that the operator has set up for all. */
-  network: orNull(OwnNetwork),
-  /** The signs before a nick that make a moderator. */
-  moderators: Type.String({ pattern: '^[~&@%+!*.]+$', maxLength: 8 }),
-})
-export type RoomSettings = Static<typeof RoomSettings>
-
-/** Stands in for one that cannot be read: no network has it. */
-const UNREADABLE: RoomSettings = { room: '#-', network: null, moderators: '@&~' }
-export const storedRoom = stored('chat room', RoomSettings, { off: () => UNREADABLE })
-
-/** The number of the room that the operator has set for a channel, which is in no list. */
-export const OPERATORS_ROOM = 0
-
-export interface RoomRow {
-  readonly id: number
-  readonly settings: RoomSettings
-  /** The password of the bot's account, and the key of the room; empty: none. */
-  readonly password: string
-  readonly roomKey: string
-  readonly goneAt: UnixSeconds | null
-}
-
-export const rooms = defineTable<RoomRow>('room', 'whole', (row) => row.id)
+import { type Handler, ok, type Result, refuse, savedCollection, type World } from '../world/index.ts'
+import { forgetOwnVoice } from './ownVoice.ts'
+import { type RoomRow, type RoomSettings, rooms, sameNetwork } from './table.ts'
 
 const saved = savedCollection(rooms, {
   one: 'room',
@@ -103,6 +54,7 @@ export const saveRoom = {
       roomKey: roomKey ?? before.value?.roomKey ?? '',
       goneAt: null,
     })
+    if (before.value !== undefined && !sameNetwork(before.value.settings, settings)) forgetOwnVoice(world, row.id)
     changed(world)
     return ok({ room: row.id })
   },
@@ -119,6 +71,7 @@ export const removeRoom = {
     const found = saved.need(world, room)
     if (!found.ok) return found
     world.put(rooms, { ...found.value, password: '', roomKey: '', goneAt: world.at })
+    forgetOwnVoice(world, room)
     changed(world)
     return ok({})
   },

@@ -20,6 +20,7 @@ export const STATUS: Status = {
   chat: { status: 'connected', sentence: 'In #bench.', since: 1, room: '#bench', lacks: [] },
   overlays: [{ id: 1, connected: true }],
   voice: { muted: false, reply: 'plain', silent: [], hints: true },
+  ownVoice: false,
   show: {
     id: 5,
     title: 'The tram clock',

@@ -32,6 +32,10 @@ const AROUND: Readonly<Record<string, { readonly before?: Step; readonly after?:
     before: ({ rooms }, { channel }, { before }) => checkRoom(rooms, channel.id, before as RoomSettings),
     after: ({ rooms }, call) => followRooms(rooms, call),
   },
+  ownVoice: {
+    before: ownersOnly,
+    after: ({ channels }) => channels.feed.roomsChanged(),
+  },
   channel: { before: ownersOnly, after: nameOfRow },
 }
 

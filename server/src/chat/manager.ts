@@ -8,6 +8,7 @@ import type { ChatState } from './answers.ts'
 import { Connection } from './connection.ts'
 import { forOne, ownPage } from './forOne.ts'
 import { LEASE_MS, Leases, RENEW_MS, type TakenLease } from './lease.ts'
+import { OwnVoiceSeat } from './ownVoiceSeat.ts'
 import { ChatQuota } from './quota.ts'
 import { RoomSeat } from './roomSeat.ts'
 import { accountsIn, type SeatTable } from './seatTable.ts'
@@ -126,7 +127,8 @@ export class ConnectionManager {
     const now = performance.now()
     const looks = now - this.#lookedAt > LOOK_MS
     if (looks) {
-      this.#rooms = await this.parts.wanted.all()
+      const rooms = await this.parts.wanted.all()
+      this.#rooms = [...rooms, ...(await this.parts.wanted.ownVoices(rooms))]
       this.#lookedAt = now
     }
     await this.#take()
@@ -186,7 +188,7 @@ export class ConnectionManager {
     const sitting = new Sitting({
       ...{ channel, room, connection, channels, table, db, log },
       renewedBefore: Math.floor(held.renewedBefore / 1000),
-      seat: (on) => this.#seat(held, wanted, on),
+      seat: (on) => (wanted.own ? this.#ownVoice(held, wanted, on) : this.#seat(held, wanted, on)),
     })
     held.sittings.set(nameOf(wanted), { wanted, sitting })
     try {
@@ -229,6 +231,15 @@ export class ConnectionManager {
       presentBefore: async () => ({ accounts: await accountsIn(channels.pool, channel, id), until: on.knownUntil() }),
       onState: on.onState,
       clock: channels.clock,
+    })
+  }
+
+  #ownVoice(held: Held, wanted: WantedRoom, { onState }: { onState: (state: ChatState) => void }): OwnVoiceSeat {
+    const { room, roomKey } = wanted
+    const { log, channels } = this.parts
+    return new OwnVoiceSeat(this.#connectionOf(held, wanted), {
+      ...{ room, onState, log, clock: channels.clock },
+      ...(roomKey !== '' && { roomKey }),
     })
   }
 

@@ -8,6 +8,7 @@ import { IntentBug, WriterBusy } from '../writer/index.ts'
 import type { ChatState } from './answers.ts'
 import type { Connection, Seated } from './connection.ts'
 import type { IrcEvent } from './ircEvent.ts'
+import { Rejoin } from './rejoin.ts'
 import { RoomListener } from './roomListener.ts'
 import { Speaker } from './speaker.ts'
 import { speakable } from './speech.ts'
@@ -52,18 +53,15 @@ export interface ForOne {
   readonly room?: number | undefined
 }
 
-const LONGEST_PAUSE_MS = 120_000
-
 /** The bot's seat in one chat room: turns what happens there into intents, and speaks the answers. */
 export class RoomSeat implements Seated {
   readonly #listener: RoomListener
   readonly #speaker: Speaker
+  readonly #rejoin: Rejoin
   #room: string
   /** What the room was called before it moved. */
   #before: string | undefined
-  #failures = 0
   #sentence = ''
-  #again: NodeJS.Timeout | undefined
   readonly #spokeAt = new Map<string, number>()
 
   constructor(
@@ -71,6 +69,7 @@ export class RoomSeat implements Seated {
     readonly options: RoomSeatOptions,
   ) {
     this.#room = options.room
+    this.#rejoin = new Rejoin(() => connection.join(this), options.firstPauseMs)
     this.#listener = this.#roomListener()
     const { clock, log } = options
     const { client, pace } = connection
@@ -122,14 +121,14 @@ export class RoomSeat implements Seated {
 
   /** Leaves the room. */
   stop(): void {
-    clearTimeout(this.#again)
+    this.#rejoin.stop()
     this.#speaker.close()
     this.#listener.clear()
     this.connection.remove(this)
   }
 
   down(status: 'connecting' | 'refused', sentence: string): void {
-    clearTimeout(this.#again)
+    this.#rejoin.stop()
     this.#lost()
     this.#state(status, sentence)
   }
@@ -166,6 +165,7 @@ export class RoomSeat implements Seated {
   speak(fact: Fact<'chat.replied'>): void {
     const { seq, at, body } = fact
     const { id = 0, main = true } = this.options
+    if (body.own) return
     if (body.viewer !== undefined) return void this.#whisper(fact, body.viewer)
     const { to, text, likeness, first = false, room } = body
     if (room !== undefined ? room !== id : to !== null && !main) return
@@ -203,7 +203,7 @@ export class RoomSeat implements Seated {
   }
 
   #seated(): void {
-    this.#failures = 0
+    this.#rejoin.settled()
     this.#sentence = ''
     this.connection.settled()
     this.#tellSeat()
@@ -223,10 +223,7 @@ export class RoomSeat implements Seated {
   #putOut(sentence: string): void {
     this.#lost()
     this.#state('refused', sentence)
-    const { firstPauseMs = 1000 } = this.options
-    const pause = Math.min(LONGEST_PAUSE_MS, firstPauseMs * 2 ** this.#failures++)
-    clearTimeout(this.#again)
-    this.#again = setTimeout(() => this.connection.join(this), pause * (0.5 + Math.random()))
+    this.#rejoin.later()
   }
 
   #lost(): void {

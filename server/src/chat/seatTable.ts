@@ -16,10 +16,11 @@ const AWAY = 'The server that was in the room is away; another one takes over.'
 /** A room that has been lost for so long is out of what is known: those who are only there are taken to have left. */
 export const LOST_SECONDS = 600
 
+// The seats of streamers' own accounts have numbers below 0: nothing that is known of a room hangs on them.
 // While a room is connected it is known who is there, as long as the lease of its connection lasts.
 const SEATS = `select s.room_id as id, s.status, s.sentence, s.since, s.room, s.lacks, s.known_until as "knownUntil",
     l.renewed_at as "renewedAt", coalesce(l.until > extract(epoch from clock_timestamp()) * 1000, false) as alive
-  from chat_seat s left join chat_lease l on l.connection = s.connection where s.channel = $1 order by s.room_id`
+  from chat_seat s left join chat_lease l on l.connection = s.connection where s.channel = $1 and (s.room_id < 0) = $2 order by s.room_id`
 
 interface SeatRow extends ChatState {
   readonly id: number
@@ -42,8 +43,17 @@ export class SeatTable {
   ) {}
 
   /** How each room stands, the operator's first. */
-  async statesOf(channel: number): Promise<RoomState[]> {
-    return (await this.#rows(channel)).map(({ id, status, sentence, since, room, lacks, alive }) => {
+  statesOf(channel: number): Promise<RoomState[]> {
+    return this.#states(channel, false)
+  }
+
+  /** How the streamer's own accounts stand in the rooms, by the numbers of their seats. */
+  ownVoicesOf(channel: number): Promise<RoomState[]> {
+    return this.#states(channel, true)
+  }
+
+  async #states(channel: number, own: boolean): Promise<RoomState[]> {
+    return (await this.#rows(channel, own)).map(({ id, status, sentence, since, room, lacks, alive }) => {
       const state = { id, status, sentence, since, room, lacks }
       return status === 'connected' && !alive ? { ...state, status: 'connecting', sentence: AWAY } : state
     })
@@ -110,8 +120,8 @@ export class SeatTable {
       await this.pool.query('delete from chat_seat where channel = $1 and room_id = $2', [channel, room])
   }
 
-  async #rows(channel: number): Promise<SeatRow[]> {
-    return (await this.pool.query<SeatRow>({ name: 'seats', text: SEATS, values: [channel] })).rows
+  async #rows(channel: number, own = false): Promise<SeatRow[]> {
+    return (await this.pool.query<SeatRow>({ name: 'seats', text: SEATS, values: [channel, own] })).rows
   }
 }
 

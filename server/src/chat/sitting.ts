@@ -10,7 +10,6 @@ import type { Reader } from '../database/index.ts'
 import { lastFactAt, newestSeq } from '../feed/index.ts'
 import { settingOf } from '../settings/index.ts'
 import type { ChatState } from './answers.ts'
-import type { RoomSeat } from './roomSeat.ts'
 import { accountsIn, LOST_SECONDS, type SeatTable } from './seatTable.ts'
 
 /** What was said is written down so long after it at the latest: not each line is worth a write (milliseconds). */
@@ -33,7 +32,14 @@ export interface SittingParts {
   readonly table: SeatTable
   readonly db: Reader
   readonly log: Logger
-  readonly seat: (on: On) => RoomSeat
+  readonly seat: (on: On) => Speaking
+}
+
+/** Somebody who sits in a room and says there what is decided. */
+export interface Speaking {
+  readonly start: () => void
+  readonly stop: () => void
+  readonly speak: (fact: Fact<'chat.replied'>) => void
 }
 
 /** Who died may have lived and spoken for so long after its last sign of life (seconds). */
@@ -64,7 +70,7 @@ async function isOnAir({ pool }: Channels, channel: number): Promise<boolean> {
  * what is decided, from after the last that was said, whoever said that.
  */
 export class Sitting {
-  #seat: RoomSeat | undefined
+  #seat: Speaking | undefined
   #state: ChatState
   #knownUntil = 0
   #spokenSeq = 0
@@ -123,7 +129,8 @@ export class Sitting {
     if (fact.kind !== 'chat.replied') return void this.#move()
     // Whoever died has perhaps said it: an answer is rather lost than said twice.
     const saidBefore = fact.at <= this.#diedAt
-    if (!this.#muted && !saidBefore) this.#seat?.speak(fact)
+    // The streamer's own words are not the bot's to mute.
+    if ((!this.#muted || fact.body.own) && !saidBefore) this.#seat?.speak(fact)
     this.#writing ??= setTimeout(() => void this.#write(), WRITE_MS)
   }
 

@@ -23,7 +23,12 @@ export interface WantedRoom {
   readonly connection: string
   /** Whether it is the channel's first. */
   readonly main: boolean
+  /** The streamer speaks there by it as themselves; nothing is heard. */
+  readonly own?: boolean
 }
+
+/** The number by which the seat of the streamer's own account in a room is known, beside the bot's. */
+export const ownVoiceSeat = (room: number): number => -1 - room
 
 const DEFAULT_PORTS: ReadonlySet<number> = new Set([6667, 6697])
 
@@ -113,6 +118,19 @@ export class WantedRooms {
     const first = new Map<number, number>()
     for (const one of rooms) first.set(one.channel, Math.min(one.id, first.get(one.channel) ?? one.id))
     return rooms.map((one) => ({ ...one, main: first.get(one.channel) === one.id }))
+  }
+
+  /** Where streamers speak as themselves. */
+  async ownVoices(rooms: readonly WantedRoom[]): Promise<WantedRoom[]> {
+    const { ownVoice: own } = schema
+    const found = await this.db.select().from(own).where(isNull(own.goneAt))
+    return found.flatMap(({ channel, id, settings: { nick, account }, password }) => {
+      const there = rooms.find((one) => one.channel === channel && one.id === id)
+      if (there === undefined) return []
+      // The streamer sits there themselves, perhaps by this nick: nobody is put out for it.
+      const network = { ...there.network, nick, sasl: { account, password }, unsigned: false, nickService: '' }
+      return [{ ...there, id: ownVoiceSeat(id), main: false, own: true, network, connection: connectionOf(network) }]
+    })
   }
 
   /** The room that the operator has set for one channel; undefined: none. */

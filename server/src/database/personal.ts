@@ -310,6 +310,7 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
   eventRefusal: nobody(schema.eventRefusal, 'what a sender did wrong, never what it sent'),
   chatSeat: nobody(schema.chatSeat, 'how the chat stands'),
   chatLease: nobody(schema.chatLease, 'of the server itself'),
+  ownVoice: nobody(schema.ownVoice, 'of the team'),
   room: nobody(schema.room, 'of the team'),
   roomOwner: nobody(schema.roomOwner, 'names of rooms'),
   instance: nobody(schema.instance, 'of the server itself'),

@@ -1,5 +1,5 @@
 import { bigint, integer, jsonb, pgTable, primaryKey, text } from 'drizzle-orm/pg-core'
-import { storedRoom } from '#core/rooms'
+import { storedOwnVoice, storedRoom } from '#core/rooms'
 import { channel, channelRef, whole } from './channel.ts'
 import { keptJson } from './keptJson.ts'
 import { sealed } from './sealed.ts'
@@ -7,6 +7,8 @@ import { sealed } from './sealed.ts'
 /** What the password of the bot's account is sealed as, and the key of a room. */
 export const ROOM_PASSWORD = 'room.password'
 export const ROOM_KEY = 'room.room_key'
+/** What the password of the streamer's own account in a room is sealed as. */
+export const OWN_VOICE_PASSWORD = 'own_voice.password'
 
 /** The chat rooms that channels have set for themselves. */
 export const room = pgTable(
@@ -17,6 +19,20 @@ export const room = pgTable(
     settings: keptJson('settings', storedRoom).notNull(),
     password: sealed('password', ROOM_PASSWORD).notNull(),
     roomKey: sealed('room_key', ROOM_KEY).notNull(),
+    goneAt: whole('gone_at'),
+  },
+  (t) => [primaryKey({ columns: [t.channel, t.id] })],
+)
+
+/** As whom the streamer speaks in a room by the desk. */
+export const ownVoice = pgTable(
+  'own_voice',
+  {
+    channel: channelRef(),
+    /** The number of the room; 0: the operator's. */
+    id: whole().notNull(),
+    settings: keptJson('settings', storedOwnVoice).notNull(),
+    password: sealed('password', OWN_VOICE_PASSWORD).notNull(),
     goneAt: whole('gone_at'),
   },
   (t) => [primaryKey({ columns: [t.channel, t.id] })],

@@ -1,7 +1,10 @@
 import { Type } from '@sinclair/typebox'
-import { RoomSettings } from '#core/rooms'
+import { OwnVoice, RoomSettings } from '#core/rooms'
 import { Count, exactly, Id, orNull } from '#core/schema'
 import { ChatState } from '../chat/index.ts'
+
+/** As whom the streamer speaks in a room, and how that account stands there; null: as nobody. */
+const Own = orNull(exactly({ settings: OwnVoice, chat: ChatState }))
 
 const Room = exactly({
   id: Id,
@@ -10,13 +13,14 @@ const Room = exactly({
   hasPassword: Type.Boolean(),
   hasKey: Type.Boolean(),
   chat: ChatState,
+  own: Own,
 })
 
 /** The rooms of a channel, each with how it stands. */
 export const RoomsView = exactly({
   rooms: Type.Array(Room),
   /** The room that the operator has set for this channel; null: none. */
-  operators: orNull(exactly({ id: Count, chat: ChatState })),
+  operators: orNull(exactly({ id: Count, chat: ChatState, own: Own })),
   /** The host of the network that the operator has set up for all; null: there is none. */
   network: orNull(Type.String()),
   /** Whether rooms may be on the operator's own machines, and without encryption. */

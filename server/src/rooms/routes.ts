@@ -1,10 +1,10 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { and, asc, eq, isNull } from 'drizzle-orm'
-import { OPERATORS_ROOM, RoomSettings } from '#core/rooms'
-import { exactly, Id, Nothing, orNull } from '#core/schema'
+import { OPERATORS_ROOM, OwnVoice, RoomSettings } from '#core/rooms'
+import { Count, exactly, Id, Nothing, orNull } from '#core/schema'
 import { homeSetting } from '#core/settings'
 import type { Channels } from '../channels.ts'
-import { placeOf, type SeatTable, type WantedRooms } from '../chat/index.ts'
+import { ownVoiceSeat, placeOf, type SeatTable, type WantedRooms } from '../chat/index.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { type Call, desk, hand, idIn, idOf, Problem, problem, type Route, route } from '../http/index.ts'
 import { isInside, NotOpen } from '../outside/index.ts'
@@ -31,28 +31,49 @@ type RoomBody = Static<typeof RoomBody>
 
 const OFF = { status: 'connecting', sentence: 'The bot is on its way.', since: 0, room: null, lacks: [] } as const
 
+/** As whom the streamer speaks in each room, by its number. */
+async function ownVoicesOf({ db, seats }: Pick<RoomParts, 'db' | 'seats'>, channel: number) {
+  const { ownVoice: own } = schema
+  const [found, states] = await Promise.all([
+    db
+      .select({ id: own.id, settings: own.settings })
+      .from(own)
+      .where(and(eq(own.channel, channel), isNull(own.goneAt))),
+    seats.ownVoicesOf(channel),
+  ])
+  return new Map(
+    found.map(({ id, settings }) => {
+      const { id: _, ...chat } = states.find((one) => one.id === ownVoiceSeat(id)) ?? { id, ...OFF }
+      return [id, { settings, chat }]
+    }),
+  )
+}
+
 async function viewOf({ db, seats, wanted, inside }: RoomParts, channel: number) {
   const { room } = schema
-  const [found, states] = await Promise.all([
+  const [found, states, own] = await Promise.all([
     db
       .select({ id: room.id, settings: room.settings, password: room.password, roomKey: room.roomKey })
       .from(room)
       .where(and(eq(room.channel, channel), isNull(room.goneAt)))
       .orderBy(asc(room.id)),
     seats.statesOf(channel),
+    ownVoicesOf({ db, seats }, channel),
   ])
   const stateOf = (id: number) => {
     const { id: _, ...state } = states.find((one) => one.id === id) ?? { id, ...OFF }
     return state
   }
-  const own = (await wanted.all(channel)).some(({ id }) => id === OPERATORS_ROOM)
+  const hasOperators = (await wanted.all(channel)).some(({ id }) => id === OPERATORS_ROOM)
   return {
     rooms: found.map(({ id, settings, password, roomKey }) => ({
-      ...{ id, settings, chat: stateOf(id) },
+      ...{ id, settings, chat: stateOf(id), own: own.get(id) ?? null },
       hasPassword: password !== '',
       hasKey: roomKey !== '',
     })),
-    operators: own ? { id: OPERATORS_ROOM, chat: stateOf(OPERATORS_ROOM) } : null,
+    operators: hasOperators
+      ? { id: OPERATORS_ROOM, chat: stateOf(OPERATORS_ROOM), own: own.get(OPERATORS_ROOM) ?? null }
+      : null,
     network: wanted.operatorsHost ?? null,
     inside,
   }
@@ -162,10 +183,53 @@ const oneRoutes = (parts: RoomParts): Route[] => [
     does: 'Let the bot say a test line in one room; 0 is the operator’s',
     answer: exactly({ muted: Type.Boolean() }),
     allowed: desk('act', 'connections'),
-    handle: (call) => {
-      const inRoom = call.param('id') === String(OPERATORS_ROOM) ? OPERATORS_ROOM : idIn(call.param('id'))
-      if (inRoom === undefined) throw problem('not_found')
-      return hand(parts.channels, call, { kind: 'chat.test', inRoom })
+    handle: (call) => hand(parts.channels, call, { kind: 'chat.test', inRoom: roomIn(call) }),
+  }),
+  ...ownVoiceRoutes(parts),
+]
+
+/** The room of an address, the operator's included. */
+function roomIn({ param }: Pick<Call<unknown>, 'param'>): number {
+  const room = param('id') === String(OPERATORS_ROOM) ? OPERATORS_ROOM : idIn(param('id'))
+  if (room === undefined) throw problem('not_found')
+  return room
+}
+
+/** The owner's own account in a room: nobody else speaks as them. */
+const ownVoiceRoutes = ({ channels }: RoomParts): Route[] => [
+  route({
+    method: 'put',
+    path: '/desk/rooms/:id/own-voice',
+    does: 'Set as whom the owner speaks in a room by the desk; 0 is the operator’s',
+    answer: exactly({ room: Count }),
+    allowed: 'owner',
+    secret: true,
+    body: exactly({ settings: OwnVoice, password: Secret }),
+    handle: async (call) => {
+      const done = await hand(channels, call, { kind: 'room.ownVoice', room: roomIn(call), ...call.body })
+      await channels.feed.roomsChanged()
+      return done
     },
+  }),
+  route({
+    method: 'post',
+    path: '/desk/rooms/:id/own-voice/remove',
+    does: 'Remove as whom the owner speaks in a room: the account leaves, and its password is forgotten',
+    answer: Nothing,
+    allowed: 'owner',
+    handle: async (call) => {
+      await hand(channels, call, { kind: 'room.removeOwnVoice', room: roomIn(call) })
+      await channels.feed.roomsChanged()
+      return {}
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/desk/say/as-oneself',
+    does: 'Say something in chat as the owner, wherever an account of theirs is set for that',
+    answer: exactly({ muted: Type.Boolean() }),
+    allowed: 'owner',
+    body: exactly({ text: Type.String({ minLength: 1, maxLength: 300, pattern: '\\S' }) }),
+    handle: (call) => hand(channels, call, { kind: 'room.say', text: call.body.text.trim() }),
   }),
 ]

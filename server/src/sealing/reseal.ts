@@ -13,6 +13,7 @@ export interface SealedColumn {
 export const SEALED: readonly SealedColumn[] = [
   { table: 'event_secret', column: 'secret', about: 'event.secret' },
   { table: 'webhook', column: 'secret', about: 'webhook.secret' },
+  { table: 'own_voice', column: 'password', about: 'own_voice.password' },
   { table: 'room', column: 'password', about: 'room.password' },
   { table: 'room', column: 'room_key', about: 'room.room_key' },
   { table: 'sign_in_issuer', column: 'client_secret', about: 'sign_in_issuer.client_secret' },

@@ -38,6 +38,8 @@ export const Status = exactly({
   chat: ChatState,
   overlays: Type.Array(exactly({ id: Id, connected: Type.Boolean() })),
   voice: Voice,
+  /** Whether whoever asks can speak in chat as themselves. */
+  ownVoice: Type.Boolean(),
   show: orNull(LatestShow),
   present: Count,
   forgotten: orNull(Count),

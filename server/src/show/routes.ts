@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox'
-import { and, count, eq } from 'drizzle-orm'
+import { and, count, eq, isNull } from 'drizzle-orm'
 import { Count, closed, exactly, ShowId, whole } from '#core/schema'
 import { SAME_SHOW_SECONDS } from '#core/show'
 import { voiceSetting } from '#core/voice'
@@ -79,6 +79,17 @@ function statusRoutes(db: Reader, channels: Channels, chat: (channel: number) =>
   ]
 }
 
+/** Whether an owner's own account is set in one of the rooms. */
+async function hasOwnVoice(db: Reader, channel: number): Promise<boolean> {
+  const { ownVoice: own } = schema
+  const found = await db
+    .select({ id: own.id })
+    .from(own)
+    .where(and(eq(own.channel, channel), isNull(own.goneAt)))
+    .limit(1)
+  return found.length > 0
+}
+
 const statusRoute = (db: Reader, channels: Channels, chat: (channel: number) => Promise<ChatState>): Route =>
   route({
     method: 'get',
@@ -98,6 +109,7 @@ const statusRoute = (db: Reader, channels: Channels, chat: (channel: number) => 
       chat: await chat(channel.id),
       overlays: (await overlaysOf(db, channel.id, channels.clock())).map(({ id, connected }) => ({ id, connected })),
       voice: await settingOf(db, channel.id, voiceSetting),
+      ownVoice: doer.owner && (await hasOwnVoice(db, channel.id)),
     }),
   })
 

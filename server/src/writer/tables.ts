@@ -10,7 +10,7 @@ import { floors, players, rounds, seats } from '#core/games'
 import { accounts, flows, transfers } from '#core/ledger'
 import { adjustments, aliases, barred, circles, habits, imports, notes, viewers, watches } from '#core/people'
 import { cheers, entries, raffles, raffleWins, setups, totals, winners } from '#core/raffles'
-import { rooms } from '#core/rooms'
+import { ownVoices, rooms } from '#core/rooms'
 import { runs } from '#core/runs'
 import { alerts, media, overlays } from '#core/screen'
 import { type SettingRow, settings } from '#core/settings'
@@ -154,6 +154,7 @@ export const STORED: readonly Stored[] = [
   kept(invitations, schema.invitation, 'gone_at is null'),
   kept(tokens, schema.token, 'gone_at is null'),
   kept(rooms, schema.room, 'gone_at is null'),
+  kept(ownVoices, schema.ownVoice),
   kept(webhooks, schema.webhook, 'gone_at is null'),
   kept(tallies, schema.tally, 'gone_at is null'),
   kept(commands, schema.command, 'gone_at is null'),

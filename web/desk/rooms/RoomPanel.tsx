@@ -7,6 +7,7 @@ import { IfMay } from '../../parts/page/areaRights.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { timeText } from '../../parts/time.ts'
 import { useChange } from '../../parts/useChange.ts'
+import { OwnVoice } from './OwnVoice.tsx'
 import { RoomDialog } from './RoomDialog.tsx'
 import type { Room, RoomsView } from './view.ts'
 
@@ -36,6 +37,7 @@ export function RoomPanel({ room, view }: { readonly room: Room; readonly view: 
           />
         </div>
       </IfMay>
+      <OwnVoice room={id} own={room.own} />
       {changing && <RoomDialog room={room} view={view} close={() => setChanging(false)} />}
     </Panel>
   )
@@ -45,9 +47,10 @@ const networkOf = ({ settings: { network } }: Room, view: RoomsView): string =>
   network === null ? (view.network ?? '') : `${network.host}:${network.port}`
 
 /** The room that the operator has set for this channel. */
-export const OperatorsPanel = ({ id, chat }: { readonly id: number; readonly chat: Chat }) => (
+export const OperatorsPanel = ({ id, chat, own }: NonNullable<RoomsView['operators']>) => (
   <Panel title={chat.room ?? 'The operator’s room'} aside="set by whoever runs this installation">
     <Standing id={id} chat={chat} />
+    <OwnVoice room={id} own={own} />
   </Panel>
 )
 

@@ -17,6 +17,7 @@ const GARDEN: Room = {
     since: 5,
     room: '#garden',
   },
+  own: null,
 } as Room
 
 const server = (rooms: readonly Room[], network: string | null = null) =>
@@ -79,5 +80,42 @@ describe('rooms', () => {
     await user.type(dialog.getByLabelText('Room'), 'bench')
     await user.click(dialog.getByRole('button', { name: 'Go there' }))
     await waitFor(() => expect(changes(sent)[0]?.body).toMatchObject({ settings: { room: '#bench', network: null } }))
+  })
+})
+
+describe('an account of one’s own', () => {
+  const WANDA = { settings: { nick: 'wanda', account: 'wanda' }, chat: GARDEN.chat }
+
+  test('is set with its password, which is not asked for again for the same account', async () => {
+    const sent = server([GARDEN])
+    const { user } = showDesk(<RoomsPage />)
+    await user.click(await screen.findByRole('button', { name: 'Speak as yourself …' }))
+    const save = () => screen.getByRole('button', { name: 'Save now' }) as HTMLButtonElement
+    await user.type(screen.getByLabelText('Your account on the network'), 'wanda')
+    await user.type(screen.getByLabelText('Name to speak by'), 'wanda')
+    expect(save().disabled).toBe(true)
+    await user.type(screen.getByLabelText('Password'), 'secret')
+    await user.click(save())
+    await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull())
+    expect(changes(sent)).toMatchObject([
+      { path: expect.stringMatching(/rooms\/7\/own-voice$/), body: { password: 'secret' } },
+    ])
+  })
+
+  test('stays with its password while only its name changes, and is nobody else’s to set', async () => {
+    const sent = server([{ ...GARDEN, own: WANDA }])
+    const { user } = showDesk(<RoomsPage />)
+    await user.click(await screen.findByRole('button', { name: 'Change your account' }))
+    await user.type(screen.getByLabelText('Name to speak by'), '_2')
+    await user.click(screen.getByRole('button', { name: 'Save now' }))
+    await waitFor(() => expect(changes(sent)).toHaveLength(1))
+    expect(changes(sent)[0]?.body).toEqual({ settings: { nick: 'wanda_2', account: 'wanda' }, password: null })
+  })
+
+  test('is shown to helpers, without a way to use it', async () => {
+    server([{ ...GARDEN, own: WANDA }])
+    showDesk(<RoomsPage />, { status: { owner: false } })
+    expect(await screen.findByText(/The owner’s own voice, account wanda/)).toBeDefined()
+    expect(screen.queryByRole('button', { name: 'Change your account' })).toBeNull()
   })
 })

@@ -32,9 +32,10 @@ function useFollowing(newest: number | undefined) {
 /** What is said in the room and what the bot answers. Follows the newest line until somebody scrolls up. */
 export function ChatList({ onViewer }: { onViewer: (id: number) => void }) {
   const chat = useQuery(chatQuery)
-  const { ahead, voice } = useStatus()
+  const { ahead, voice, ownVoice } = useStatus()
   const now = useNow(ahead)
-  const lines = chat.data?.lines ?? []
+  // What the streamer says as themselves is heard in the room, and stands there as theirs.
+  const lines = (chat.data?.lines ?? []).filter((line) => line.kind !== 'chat.replied' || !line.body.own)
   const newest = lines.at(-1)?.seq
   const { box, scrolled } = useFollowing(newest)
   const lastMinute = lines.filter((line) => line.kind === 'chat.said' && line.at > now - 60).length
@@ -63,7 +64,7 @@ export function ChatList({ onViewer }: { onViewer: (id: number) => void }) {
         ))}
       </div>
       <IfMay level="act">
-        <SayBox muted={voice.muted} />
+        <SayBox muted={voice.muted} ownVoice={ownVoice} />
       </IfMay>
     </Panel>
   )

@@ -133,7 +133,7 @@ class Chat implements Drawn {
 
   #said({ kind, at, body }: LiveFact): boolean {
     if (kind === 'chat.said') this.#add({ at, bot: false, name: body.name, text: body.text })
-    if (kind === 'chat.replied' && this.piece.bot && body.to === null)
+    if (kind === 'chat.replied' && this.piece.bot && body.to === null && !body.own)
       this.#add({ at, bot: true, name: '', text: body.text })
     return false
   }
