@@ -18,7 +18,7 @@ export function lazily<P extends object>(
     return loaded
   }
   const Part = lazy(async () => ({ default: await load() })) as unknown as ComponentType<P>
-  ahead.push(load)
+  fetchLater(load)
   function Lazily(props: P) {
     // One that is there is shown at once: what was waited for even for a moment, React holds back for 300 ms.
     const [There] = useState(() => loaded)
@@ -33,6 +33,14 @@ export function lazily<P extends object>(
 }
 
 const ahead: (() => Promise<unknown>)[] = []
+/** Whether the first view is over, and whether something is being fetched ahead. */
+let [begun, busy] = [false, false]
+
+/** What a page that was fetched ahead can itself do without is fetched after it. */
+function fetchLater(load: () => Promise<unknown>): void {
+  ahead.push(load)
+  if (begun && !busy) fetchAhead()
+}
 
 /** Leaves the first view the line and the processor to itself. */
 const AFTER_LOAD_MS = 4000
@@ -41,9 +49,23 @@ const AFTER_LOAD_MS = 4000
 const whenIdle = (run: () => void): void =>
   void ('requestIdleCallback' in window ? window.requestIdleCallback(run) : setTimeout(run, 200))
 
+/** While somebody points, presses or types, what they do has the processor to itself. */
+const AT_REST_MS = 1000
+let touchedAt = Number.NEGATIVE_INFINITY
+for (const touch of ['pointermove', 'pointerdown', 'keydown', 'wheel'])
+  window.addEventListener(touch, () => void (touchedAt = performance.now()), { capture: true, passive: true })
+
 /** One after the other, each in an idle moment: all at once would hold up whoever just begins to read. */
 function fetchAhead(): void {
+  const rests = performance.now() - touchedAt
+  if (rests < AT_REST_MS) {
+    busy = true
+    setTimeout(fetchAhead, AT_REST_MS - rests)
+    return
+  }
   const load = ahead.shift()
+  begun = true
+  busy = load !== undefined
   if (load !== undefined)
     whenIdle(
       () =>

@@ -12,8 +12,8 @@ import type { Column } from '../../parts/table/column.ts'
 import { DataTable } from '../../parts/table/DataTable.tsx'
 import { grouped } from '../commands/grouped.ts'
 import { type CommandsView, commandsQuery } from '../commands/view.ts'
+import { TriggerPanel } from '../panels.tsx'
 import { sourceInWords } from './sources.ts'
-import { TriggerPanel } from './TriggerPanel.tsx'
 
 /** What sets steps going besides a word in chat. */
 export function TriggersPage() {
