@@ -52,8 +52,11 @@ const whenIdle = (run: () => void): void =>
 /** While somebody points, presses or types, what they do has the processor to itself. */
 const AT_REST_MS = 1000
 let touchedAt = Number.NEGATIVE_INFINITY
+const touched = () => {
+  touchedAt = performance.now()
+}
 for (const touch of ['pointermove', 'pointerdown', 'keydown', 'wheel'])
-  window.addEventListener(touch, () => void (touchedAt = performance.now()), { capture: true, passive: true })
+  window.addEventListener(touch, touched, { capture: true, passive: true })
 
 /** One after the other, each in an idle moment: all at once would hold up whoever just begins to read. */
 function fetchAhead(): void {
