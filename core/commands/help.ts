@@ -1,4 +1,5 @@
 import { currencySetting, inWords } from '../currency/index.ts'
+import { runningRaffles } from '../raffles/index.ts'
 import { homeSetting, readSetting } from '../settings/index.ts'
 import type { RewardRow } from '../store/index.ts'
 import { takes, usageLine } from '../words/index.ts'
@@ -19,6 +20,15 @@ export function helpAnswer(world: World, rest: string): string {
   const usage = usageLine(settings.word, settings.arguments)
   const how = settings.arguments.map((one) => `${one.name.replaceAll('_', ' ')}: ${takes(one)}`).join('; ')
   return [usage, settings.description, how].filter((part) => part !== '').join(' · ')
+}
+
+/** Where anybody can check what was drawn: of a raffle that is on, of games, and of raffles. */
+export function fairAnswer(world: World): string {
+  const { address } = readSetting(world, homeSetting)
+  if (address === '') return 'Every draw can be checked on the viewer page. Ask the streamer for its address.'
+  const [raffle] = runningRaffles(world)
+  const raffles = raffle === undefined ? `${address}/raffles` : `${address}/raffles/${raffle.id}`
+  return `Everybody can check every draw: games at ${address}/games, raffles at ${raffles}`
 }
 
 /** What a reward's own word buys, for how much, and what is to be said to it. */

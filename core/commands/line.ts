@@ -13,7 +13,7 @@ import { type Envelope, type Handler, type Need, ok, type Result, type World } f
 import { balanceAnswer, checkInAnswer, hoursAnswer, rankAnswer } from './answers.ts'
 import { cooledDown, needCooldowns } from './cooldowns.ts'
 import { correct, type ForEveryone, hand, mayCorrect, needTeam } from './corrections.ts'
-import { helpAnswer } from './help.ts'
+import { fairAnswer, helpAnswer } from './help.ts'
 import { hint, needHint } from './hint.ts'
 import { type Heard, heard } from './match.ts'
 import { carryOut, needUse, type Used } from './use.ts'
@@ -166,6 +166,8 @@ function answerTo(
       return checkInAnswer(world, viewer)
     case 'help':
       return helpAnswer(world, rest)
+    case 'fair':
+      return fairAnswer(world)
     case 'top':
     case 'longest':
     case 'earners':

@@ -178,6 +178,19 @@ describe('a command', () => {
     expect(channel.hear('Mo', '!lapm')).toEqual([])
   })
 
+  test('leads to the pages that check every draw by !fair', () => {
+    const channel = withPeople()
+    expect(channel.hear('Pia', '!fair')[0]).toContain('Ask the streamer for its address.')
+    channel.send({ kind: 'channel.home', home: { owner: 'wanda', address: 'http://here', chatIssuer: '' } })
+    channel.now += 60
+    expect(channel.hear('Pia', '!fair')).toEqual([
+      'Everybody can check every draw: games at http://here/games, raffles at http://here/raffles',
+    ])
+    const raffle = channel.raffle({ closeSeconds: 900 })
+    channel.now += 60
+    expect(channel.hear('Jo', '!fair')[0]).toMatch(new RegExp(`raffles at http://here/raffles/${raffle}$`))
+  })
+
   test('is explained by !help', () => {
     const channel = withPeople()
     channel.send({ kind: 'channel.home', home: { owner: 'wanda', address: 'http://here', chatIssuer: '' } })

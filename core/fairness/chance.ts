@@ -5,6 +5,9 @@ import { bytesToHex, hexToBytes, utf8ToBytes } from '@noble/hashes/utils.js'
 /** What is published of a seed before it is used: its SHA-256, in hex (rules: chance). @param seed - 32 bytes in hex. */
 export const commitmentOf = (seed: string): string => bytesToHex(sha256(hexToBytes(seed)))
 
+/** The start of a commitment, as it is said in chat: 12 hex digits. */
+export const shortCommitment = (commitment: string): string => commitment.slice(0, 12)
+
 /** A digest of an ordered list, in hex: the SHA-256 of its lines, each ended by a line feed. */
 export const digestOf = (lines: readonly string[]): string =>
   bytesToHex(sha256(utf8ToBytes(lines.map((line) => `${line}\n`).join(''))))

@@ -6,6 +6,7 @@ import { readSetting } from '../settings/index.ts'
 import { showOnAir } from '../show/index.ts'
 import { rewardOf } from '../store/index.ts'
 import { lookAlike } from '../texts/index.ts'
+import { withCommitment } from '../voice/index.ts'
 import { ok, type Result, refuse, type World } from '../world/index.ts'
 import { type RaffleRow, raffles, runningRaffles, totals, totalsOf } from './rows.ts'
 import type { Opens, RaffleSettings } from './schema.ts'
@@ -89,7 +90,7 @@ export function openRaffle(world: World, raffle: RaffleRow): Result<RaffleRow> {
   })
   world.put(totals, totalsOf(world, id))
   const timed = setTimers(world, opened)
-  tell(world, openedInWords(world, timed))
+  tell(world, withCommitment(world, openedInWords(world, timed), timed.commitment))
   tellChanged(world, timed)
   world.moment('raffleOpened', null, figuresOf(timed))
   return ok(timed)
@@ -157,7 +158,7 @@ export const somebodyWith = (standing: string, circles: readonly { id: number; n
     : `a ${standingName(standing, circles)}`
 
 function openedInWords(world: World, raffle: RaffleRow): string {
-  const { settings, commitment } = raffle
+  const { settings } = raffle
   const { title, winners, word, byWord, byPage } = settings
   const currency = readSetting(world, currencySetting)
   const how = byWord ? `Type !${word.word}` : byPage ? 'Enter on the viewer page' : 'Tickets come by other ways'
@@ -167,7 +168,6 @@ function openedInWords(world: World, raffle: RaffleRow): string {
     `“${title}” is open: ${prizeOf(world, settings)}${winners > 1 ? `, ${winners} winners` : ''}.`,
     `${how} (${priceInWords(settings, currency)}${most}); it ${closesInWords(raffle, world.at)}.`,
     ...(weights === '' ? [] : [weights]),
-    `(Commitment ${commitment.slice(0, 12)})`,
   ].join(' ')
 }
 

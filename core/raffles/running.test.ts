@@ -17,7 +17,7 @@ describe('the clock', () => {
     channel.hear('pia', '!in')
     for (let i = 0; i < 15; i++) later(60)
     const said = channel.saidSince(before).filter((line) => line.startsWith('“'))
-    expect(said[0]).toContain('is open: a restored desk lamp. Type !in (free); it closes in 15 min. (Commitment ')
+    expect(said[0]).toContain('is open: a restored desk lamp. Type !in (free); it closes in 15 min.')
     expect(said.slice(1)).toEqual([
       '“Desk lamp”: 1 in so far. 10 min left. !in to be in.',
       '“Desk lamp”: 1 in so far. 5 min left. !in to be in.',
@@ -25,6 +25,23 @@ describe('the clock', () => {
       '“Desk lamp” is closed: 1 person is in.',
     ])
     expect(raffle(id).status).toBe('closed')
+  })
+
+  test('its commitment is said as it opens where the streamer wants that, and stands on its page in any case', () => {
+    const opened = () => {
+      const before = channel.world.facts.length
+      const id = channel.raffle({})
+      const said = channel.saidSince(before).join(' ')
+      const start = raffle(id).commitment.slice(0, 12)
+      act(id, 'callOff')
+      return { said, start }
+    }
+    const quiet = opened()
+    expect(quiet.start).toHaveLength(12)
+    expect(quiet.said).not.toContain(quiet.start)
+    channel.send({ kind: 'chat.voice', voice: { commitments: true } })
+    const loud = opened()
+    expect(loud.said).toContain(`(Commitment ${loud.start})`)
   })
 
   test('closed by mistake, it is opened again until something is drawn', () => {

@@ -15,4 +15,5 @@ export {
   type Topic,
   Voice,
   voiceSetting,
+  withCommitment,
 } from './voice.ts'

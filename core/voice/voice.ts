@@ -1,4 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox'
+import { shortCommitment } from '../fairness/index.ts'
 import type { UnixSeconds, ViewerId } from '../schema.ts'
 import { closed } from '../schema.ts'
 import { readSetting, setting, writeSetting } from '../settings/index.ts'
@@ -21,6 +22,8 @@ export const Voice = Type.Object(
     silent: Type.Array(Type.Union(TOPICS.map((topic) => Type.Literal(topic))), { maxItems: TOPICS.length }),
     /** Whether a word that is nearly one of ours gets a hint. */
     hints: Type.Boolean(),
+    /** Whether what a draw will go by is said as it opens: the start of its commitment, which stands on its page in any case. */
+    commitments: Type.Optional(Type.Boolean()),
     /** The bot was sent out of the room: it comes back when it is told to. */
     out: Type.Optional(Type.Boolean()),
     /** The bot comes into the room with the show, and leaves with it. */
@@ -54,6 +57,13 @@ export interface MessageRow {
 }
 
 export const messages = defineTable<MessageRow>('message', 'append', (row) => row.id)
+
+/** What is said as a draw opens: with the start of its commitment, where the streamer wants it and it does not stand there yet. */
+export function withCommitment(world: World, text: string, commitment: string): string {
+  const said = shortCommitment(commitment)
+  const wanted = readSetting(world, voiceSetting).commitments && said !== '' && !text.includes(said)
+  return wanted ? `${text} (Commitment ${said})` : text
+}
 
 /** Something for one person alone. */
 export interface PrivateSaying {

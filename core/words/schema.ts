@@ -34,6 +34,7 @@ export const WORD_KINDS = [
   'give',
   'take',
   'set',
+  'fair',
   'help',
 ] as const
 export type WordKind = (typeof WORD_KINDS)[number]

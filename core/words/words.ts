@@ -29,6 +29,7 @@ const PLAIN_WORDS: ChatWords = {
   give: word('give'),
   take: word('deduct'),
   set: word('set'),
+  fair: word('fair', 30),
   help: word('help', 0, 10),
   allowed: ['moderator'],
   askOthers: true,
@@ -74,6 +75,7 @@ const OWN_NAMES: Readonly<Record<WordKind | 'balance', string>> = {
   give: 'giving',
   take: 'taking',
   set: 'setting a balance',
+  fair: 'how draws are checked',
   help: 'the list of commands',
 }
 

@@ -1,4 +1,5 @@
 import { amount } from '../../currency/index.ts'
+import { shortCommitment } from '../../fairness/index.ts'
 import { balanceOf, mulDiv } from '../../ledger/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
 import type { ViewerId } from '../../schema.ts'
@@ -41,7 +42,7 @@ export function openCupRound(world: World, rules: CupRules): Result<CupRound> {
           ? 'all entries'
           : 'the honour',
     places: rules.places,
-    commitment: round.commitment.slice(0, 12),
+    commitment: shortCommitment(round.commitment),
   })
   return ok(round)
 }

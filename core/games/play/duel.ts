@@ -1,4 +1,5 @@
 import { amount } from '../../currency/index.ts'
+import { shortCommitment } from '../../fairness/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
 import type { Amount, ViewerId } from '../../schema.ts'
 import { showOnAir } from '../../show/index.ts'
@@ -111,7 +112,7 @@ function tellCalled(world: World, round: RoundRow, viewer: ViewerRow, other: Vie
     take: take.word,
     pass: pass.word,
     seconds: answerSeconds,
-    commitment: round.commitment.slice(0, 12),
+    commitment: shortCommitment(round.commitment),
   }
   if (other === null) return tell(world, 'duel.open', fields)
   const told = tell(world, 'duel.asked', { ...fields, challenged: { name: other.name } })

@@ -1,4 +1,5 @@
 import { amount, digits } from '../../currency/index.ts'
+import { shortCommitment } from '../../fairness/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
 import type { Amount } from '../../schema.ts'
 import { ok, type Result, refuse, type World } from '../../world/index.ts'
@@ -89,7 +90,7 @@ function tellJoined(world: World, round: RoundRow, viewer: ViewerRow, stake: Amo
     ...fields,
     seconds: gatherSeconds,
     word: word.word,
-    commitment: round.commitment.slice(0, 12),
+    commitment: shortCommitment(round.commitment),
   })
 }
 

@@ -1,4 +1,5 @@
 import { currencySetting, digits, inWords } from '../../currency/index.ts'
+import { shortCommitment } from '../../fairness/index.ts'
 import { balanceOf } from '../../ledger/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
 import type { Amount, RoundId, ViewerId } from '../../schema.ts'
@@ -153,7 +154,7 @@ function tellBet(world: World, round: RouletteRound, viewer: ViewerRow, bets: re
       viewer: { name: viewer.name },
       seconds: betSeconds,
       word: word.word,
-      commitment: round.commitment.slice(0, 12),
+      commitment: shortCommitment(round.commitment),
     })
   return tell(world, 'roulette.bet', { viewer: { name: viewer.name }, bets: told }, { likeness: 'roulette.bet' })
 }

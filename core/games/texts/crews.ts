@@ -24,8 +24,8 @@ export const CREWS = {
     'A heist is being planned',
     [viewer, stake, seconds, word, commitment],
     [
-      '{{ viewer.name }} plans a heist and stakes {{ stake }}. Type !{{ word }} and a stake to join; it starts in {{ seconds }} s. (Commitment {{ commitment }})',
-      'A quiet word from {{ viewer.name }}: tonight. {{ stake }} are in already. !{{ word }} and a stake, within {{ seconds }} s. (Commitment {{ commitment }})',
+      '{{ viewer.name }} plans a heist and stakes {{ stake }}. Type !{{ word }} and a stake to join; it starts in {{ seconds }} s.',
+      'A quiet word from {{ viewer.name }}: tonight. {{ stake }} are in already. !{{ word }} and a stake, within {{ seconds }} s.',
     ],
   ),
   'heist.joined': text(
@@ -102,8 +102,8 @@ export const CREWS = {
     'Somebody is called to a duel',
     [challenger, challenged, stake, take, pass, seconds, commitment],
     [
-      '@{{ challenged.name }}: {{ challenger.name }} challenges you to a duel for {{ stake }}. !{{ take }} or !{{ pass }} within {{ seconds }} s. (Commitment {{ commitment }})',
-      '{{ challenger.name }} lays {{ stake }} and a spanner on the bench. @{{ challenged.name }}, !{{ take }} or !{{ pass }}? {{ seconds }} s. (Commitment {{ commitment }})',
+      '@{{ challenged.name }}: {{ challenger.name }} challenges you to a duel for {{ stake }}. !{{ take }} or !{{ pass }} within {{ seconds }} s.',
+      '{{ challenger.name }} lays {{ stake }} and a spanner on the bench. @{{ challenged.name }}, !{{ take }} or !{{ pass }}? {{ seconds }} s.',
     ],
   ),
   'duel.open': text(
@@ -111,7 +111,7 @@ export const CREWS = {
     'A duel open to anyone',
     [challenger, stake, take, seconds, commitment],
     [
-      '{{ challenger.name }} challenges anyone to a duel for {{ stake }}. The first !{{ take }} within {{ seconds }} s accepts. (Commitment {{ commitment }})',
+      '{{ challenger.name }} challenges anyone to a duel for {{ stake }}. The first !{{ take }} within {{ seconds }} s accepts.',
     ],
   ),
   'duel.taken': text(

@@ -25,9 +25,7 @@ export const TABLES = {
     'roulette',
     'Bets are taken',
     [viewer, seconds, word, commitment],
-    [
-      'The wheel is open for {{ seconds }} s: !{{ word }} 50 red, !{{ word }} 20 17, !{{ word }} 10 second dozen. (Commitment {{ commitment }})',
-    ],
+    ['The wheel is open for {{ seconds }} s: !{{ word }} 50 red, !{{ word }} 20 17, !{{ word }} 10 second dozen.'],
   ),
   'roulette.bet': text(
     'roulette',
@@ -83,9 +81,7 @@ export const TABLES = {
       field('places', 'how many places', '16'),
       commitment,
     ],
-    [
-      '{{ cup }}: {{ places }} places, to win: {{ prize }}. Type !{{ word }} (entry: {{ stake }}). (Commitment {{ commitment }})',
-    ],
+    ['{{ cup }}: {{ places }} places, to win: {{ prize }}. Type !{{ word }} (entry: {{ stake }}).'],
   ),
   'cup.joined': text(
     'cup',

@@ -3,7 +3,7 @@ import { chanceFor } from '../../fairness/index.ts'
 import { exactly } from '../../schema.ts'
 import { readSetting, setting } from '../../settings/index.ts'
 import { atWord, type Fields, faultsOf, render } from '../../texts/index.ts'
-import { type Saying, say } from '../../voice/index.ts'
+import { type Saying, say, withCommitment } from '../../voice/index.ts'
 import type { World } from '../../world/index.ts'
 import { GAME_TEXTS, type GameTextKey } from './catalogue.ts'
 
@@ -35,7 +35,7 @@ export function gameText(world: World, key: GameTextKey, fields: Fields): string
 
 /** Says a text of the games in the room, or to somebody alone. @returns What is said. */
 export function tell(world: World, key: GameTextKey, fields: Fields, how: Partial<Saying> = {}): string {
-  const text = gameText(world, key, fields)
+  const text = withCommitment(world, gameText(world, key, fields), String(fields.commitment ?? ''))
   say(world, { topic: 'games', to: null, text, ...how })
   return text
 }

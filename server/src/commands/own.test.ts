@@ -336,6 +336,7 @@ describe('what everybody can see', () => {
       'top',
       'longest',
       'earners',
+      'fair',
       'help',
       'crew',
     ])

@@ -62,6 +62,7 @@ const VoiceBody = Type.Object(
     reply: Type.Optional(Type.Union(REPLIES.map((one) => Type.Literal(one)))),
     silent: Type.Optional(Type.Array(Type.Union(TOPICS.map((one) => Type.Literal(one))), { maxItems: TOPICS.length })),
     hints: Type.Optional(Type.Boolean()),
+    commitments: Type.Optional(Type.Boolean()),
     out: Type.Optional(Type.Boolean()),
     withShow: Type.Optional(Type.Boolean()),
   },

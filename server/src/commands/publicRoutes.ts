@@ -28,6 +28,7 @@ const OWN: readonly { readonly kind: WordKind; readonly does: string; readonly u
   { kind: 'longest', does: 'Who watched longest', usage: '(show/30)' },
   { kind: 'earners', does: 'Who earned most', usage: '(show/30)' },
   { kind: 'hand', does: 'Passes some of yours on to somebody', usage: '<who> <how many>' },
+  { kind: 'fair', does: 'Where every draw can be checked' },
   { kind: 'help', does: 'This list, or how a command is called', usage: '(command)' },
 ]
 

@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto'
 import { expect, test } from 'vitest'
+import { COMMAND } from '../../../testing/core/channel.ts'
 import { emptyDatabase, migrationsUpTo } from '../../../testing/server/versions.ts'
 import { unreadableOf } from '../settings/unreadable.ts'
 import { migrateUp, type Pool, reader } from './index.ts'
@@ -128,6 +129,26 @@ test('chat words of the version before keep their own words, and only the one th
     { get: 'fetch', take: 'deduct' },
     { get: 'fetch', take: 'grab' },
   ])
+})
+
+test('a word that a channel has for something of its own stays that, and ours is called otherwise there alone', async () => {
+  const pool = await emptyDatabase()
+  await migrateUp(pool, migrationsUpTo(41))
+  await pool.query(
+    "insert into channel (slug, name, owner) values ('bench', 'Bench', 'wanda'), ('roof', 'Roof', 'jo'), ('shed', 'Shed', 'otto')",
+  )
+  const own = JSON.stringify({ ...COMMAND, word: 'faq', aliases: ['Fair'] })
+  await pool.query(
+    "insert into command (channel, id, settings) values (1, 1, $1), (2, 1, jsonb_set($1, '{aliases}', '[\"rules\"]'))",
+    [own],
+  )
+  await pool.query("insert into setting (channel, name, body) values (1, 'chatWords', $1)", [
+    JSON.stringify({ get: { word: 'fetch' } }),
+  ])
+  await migrateUp(pool, 'server/migrations')
+  await expectReadable(pool)
+  const { rows } = await pool.query("select channel, body from setting where name = 'chatWords'")
+  expect(rows).toMatchObject([{ channel: 1, body: { get: { word: 'fetch' }, fair: { word: 'fairness' } } }])
 })
 
 test('who had linked their accounts before has the role for it', async () => {

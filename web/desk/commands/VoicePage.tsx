@@ -56,6 +56,30 @@ const Replies = ({ reply, choose }: { readonly reply: Reply; readonly choose: (r
   </>
 )
 
+interface SpeakingProps {
+  readonly voice: Voice
+  readonly put: (patch: Partial<Voice>) => void
+}
+
+/** Whether the bot speaks, and how it puts it. */
+function Speaking({ voice, put }: SpeakingProps) {
+  return (
+    <Panel title="Speaking" aside="live" bodyClassName="flex flex-col gap-3 p-4">
+      <Checkbox on={!voice.muted} onTick={(on) => put({ muted: !on })}>
+        The bot speaks in chat. When muted, everything keeps working and balances still change; it says nothing.
+      </Checkbox>
+      <Replies reply={voice.reply} choose={(reply) => put({ reply })} />
+      <Checkbox on={voice.hints} onTick={(hints) => put({ hints })}>
+        A mistyped command gets a hint: “did you mean !lamp?”
+      </Checkbox>
+      <Checkbox on={voice.commitments ?? false} onTick={(commitments) => put({ commitments })}>
+        As a draw opens, it says the start of the commitment. The page of each round and raffle has it in any case, and
+        !fair leads there.
+      </Checkbox>
+    </Panel>
+  )
+}
+
 function VoiceForm({ voice }: { voice: Voice }) {
   const save = useChange({
     ask: (patch: Partial<Voice>) => answerOf(api.PUT('/desk/voice', { body: patch })),
@@ -66,15 +90,7 @@ function VoiceForm({ voice }: { voice: Voice }) {
     save.mutate({ silent: on ? voice.silent.filter((one) => one !== topic) : [...voice.silent, topic] })
   return (
     <>
-      <Panel title="Speaking" aside="live" bodyClassName="flex flex-col gap-3 p-4">
-        <Checkbox on={!voice.muted} onTick={(on) => save.mutate({ muted: !on })}>
-          The bot speaks in chat. When muted, everything keeps working and balances still change; it says nothing.
-        </Checkbox>
-        <Replies reply={voice.reply} choose={(reply) => save.mutate({ reply })} />
-        <Checkbox on={voice.hints} onTick={(hints) => save.mutate({ hints })}>
-          A mistyped command gets a hint: “did you mean !lamp?”
-        </Checkbox>
-      </Panel>
+      <Speaking voice={voice} put={save.mutate} />
       <Panel title="In the room" aside="live" bodyClassName="flex flex-col items-start gap-3 p-4">
         <Checkbox on={voice.withShow ?? false} onTick={(withShow) => save.mutate({ withShow })}>
           It comes into the room with the show and leaves with it. Off air it hears nothing and nobody is seen to be

@@ -24,6 +24,7 @@ const NAMES: readonly { readonly kind: WordKind; readonly does: string }[] = [
   { kind: 'top', does: 'Who has most' },
   { kind: 'longest', does: 'Who watched longest (add "show" or "30")' },
   { kind: 'earners', does: 'Who earned most (add "show" or "30")' },
+  { kind: 'fair', does: 'Says where every draw can be checked' },
   { kind: 'help', does: 'Links to the list of commands, or explains one' },
   { kind: 'hand', does: 'Gives currency to another viewer: a name, an amount' },
   { kind: 'give', does: 'Team: gives to a name, or "everyone"' },

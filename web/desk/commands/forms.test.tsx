@@ -132,7 +132,7 @@ describe('the built-in commands', () => {
     quiet()
     showDesk(form)
     const rows = within(screen.getByRole('table')).getAllByRole('row')
-    expect(rows).toHaveLength(13)
+    expect(rows).toHaveLength(14)
     expect(screen.getByRole('checkbox', { name: 'Buys a reward: on' })).toHaveProperty('checked', WORDS.get.on)
   })
 })

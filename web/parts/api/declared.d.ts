@@ -4345,6 +4345,7 @@ export interface paths {
 						readonly reply?: "plain" | "mention" | "private";
 						readonly silent?: readonly ("answers" | "store" | "games" | "raffles" | "thanks" | "ranks" | "triggers")[];
 						readonly hints?: boolean;
+						readonly commitments?: boolean;
 						readonly out?: boolean;
 						readonly withShow?: boolean;
 					};
@@ -4614,6 +4615,15 @@ export interface paths {
 					 *         "eachSeconds": 0
 					 *       },
 					 *       "set": {
+					 *         "word": "lamp",
+					 *         "aliases": [
+					 *           "lamp"
+					 *         ],
+					 *         "on": true,
+					 *         "everyoneSeconds": 0,
+					 *         "eachSeconds": 0
+					 *       },
+					 *       "fair": {
 					 *         "word": "lamp",
 					 *         "aliases": [
 					 *           "lamp"
