@@ -31,7 +31,7 @@ export function VoicePage() {
     <div className="flex max-w-3xl flex-col gap-4">
       {view.isPending && <Loading what="how the bot speaks" />}
       {view.isError && <Problem error={view.error} retry={() => void view.refetch()} />}
-      {view.data && <VoiceForm voice={view.data.voice} />}
+      {view.data && <VoiceForm fair={view.data.words.fair.word} voice={view.data.voice} />}
     </div>
   )
 }
@@ -57,12 +57,14 @@ const Replies = ({ reply, choose }: { readonly reply: Reply; readonly choose: (r
 )
 
 interface SpeakingProps {
+  /** The word by which viewers find the pages that check draws. */
+  readonly fair: string
   readonly voice: Voice
   readonly put: (patch: Partial<Voice>) => void
 }
 
 /** Whether the bot speaks, and how it puts it. */
-function Speaking({ voice, put }: SpeakingProps) {
+function Speaking({ fair, voice, put }: SpeakingProps) {
   return (
     <Panel title="Speaking" aside="live" bodyClassName="flex flex-col gap-3 p-4">
       <Checkbox on={!voice.muted} onTick={(on) => put({ muted: !on })}>
@@ -73,14 +75,13 @@ function Speaking({ voice, put }: SpeakingProps) {
         A mistyped command gets a hint: “did you mean !lamp?”
       </Checkbox>
       <Checkbox on={voice.commitments ?? false} onTick={(commitments) => put({ commitments })}>
-        As a draw opens, it says the start of the commitment. The page of each round and raffle has it in any case, and
-        !fair leads there.
+        {`When a round or raffle opens, it says the first digits of the commitment. Their pages show it in any case, and !${fair} leads there.`}
       </Checkbox>
     </Panel>
   )
 }
 
-function VoiceForm({ voice }: { voice: Voice }) {
+function VoiceForm({ fair, voice }: Pick<SpeakingProps, 'fair' | 'voice'>) {
   const save = useChange({
     ask: (patch: Partial<Voice>) => answerOf(api.PUT('/desk/voice', { body: patch })),
     invalidates: ['commands', 'status'],
@@ -90,7 +91,7 @@ function VoiceForm({ voice }: { voice: Voice }) {
     save.mutate({ silent: on ? voice.silent.filter((one) => one !== topic) : [...voice.silent, topic] })
   return (
     <>
-      <Speaking voice={voice} put={save.mutate} />
+      <Speaking fair={fair} voice={voice} put={save.mutate} />
       <Panel title="In the room" aside="live" bodyClassName="flex flex-col items-start gap-3 p-4">
         <Checkbox on={voice.withShow ?? false} onTick={(withShow) => save.mutate({ withShow })}>
           It comes into the room with the show and leaves with it. Off air it hears nothing and nobody is seen to be
