@@ -26,7 +26,8 @@ export function helpAnswer(world: World, rest: string): string {
 export function fairAnswer(world: World): string {
   const { address } = readSetting(world, homeSetting)
   if (address === '') return 'Every draw can be checked on the viewer page. Ask the streamer for its address.'
-  const [raffle] = runningRaffles(world)
+  // One that is only planned is nobody's business yet.
+  const raffle = runningRaffles(world).find(({ status }) => status !== 'planned')
   const raffles = raffle === undefined ? `${address}/raffles` : `${address}/raffles/${raffle.id}`
   return `Everybody can check every draw: games at ${address}/games, raffles at ${raffles}`
 }

@@ -186,6 +186,9 @@ describe('a command', () => {
     expect(channel.hear('Pia', '!fair')).toEqual([
       'Everybody can check every draw: games at http://here/games, raffles at http://here/raffles',
     ])
+    channel.raffle({}, { of: 'hand' })
+    channel.now += 60
+    expect(channel.hear('Mo', '!fair')[0]).toMatch(/raffles$/)
     const raffle = channel.raffle({ closeSeconds: 900 })
     channel.now += 60
     expect(channel.hear('Jo', '!fair')[0]).toMatch(new RegExp(`raffles at http://here/raffles/${raffle}$`))

@@ -18,6 +18,8 @@ export interface NetworkOptions {
   readonly sasl?: SaslAccount
   /** Whether the bot may speak without being signed in, if the network does not take its account. */
   readonly unsigned?: boolean
+  /** An account that the network does not take is not tried again: whoever set it must change it first. */
+  readonly triedOnce?: boolean
   /** What the network's service for nicks is called; left out: there is none. */
   readonly nickService?: string
   /** Certificates of the network's own authority, as PEM. */
@@ -84,6 +86,8 @@ export class Connection {
   #failures = 0
   /** Why the network ended the connection, as it said itself. */
   #farewell: string | undefined
+  /** The network did not take the account, and it is not to be tried again. */
+  #givenUp = false
   #last: readonly ['connecting' | 'refused', string] = ['connecting', 'Connecting.']
   #again: NodeJS.Timeout | undefined
   #minutes: NodeJS.Timeout | undefined
@@ -230,7 +234,10 @@ export class Connection {
   #letIn(nick: string): void {
     const problem = this.#login.problem()
     if (problem !== undefined && !this.options.unsigned) {
-      this.#farewell = `${problem} Check the bot’s account and password, or have it speak without; it keeps trying.`
+      this.#givenUp = this.options.triedOnce ?? false
+      this.#farewell = this.#givenUp
+        ? `${problem} Check the account and the password; it is tried again once you change them.`
+        : `${problem} Check the bot’s account and password, or have it speak without; it keeps trying.`
       return this.client.quit()
     }
     this.#registered = true
@@ -285,7 +292,7 @@ export class Connection {
     const why = fault instanceof Error ? (fault as NodeJS.ErrnoException) : undefined
     if (this.#farewell !== undefined) this.#down('refused', this.#farewell)
     else this.#down('connecting', faultSentence(this.options.host, why))
-    this.#later()
+    if (!this.#givenUp) this.#later()
   }
 
   #down(status: 'connecting' | 'refused', sentence: string): void {

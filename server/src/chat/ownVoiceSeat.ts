@@ -25,7 +25,6 @@ const ofOnesAccount = (sentence: string): string =>
     .replaceAll('the bot’s account', 'your account')
     .replaceAll('the bot', 'your account')
     .replaceAll('The bot', 'Your account')
-    .replace(', or have it speak without', '')
 
 /** The seat of the streamer's own account in one chat room: it says what they write at the desk, and hears nothing. */
 export class OwnVoiceSeat implements Seated {

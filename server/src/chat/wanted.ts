@@ -128,7 +128,14 @@ export class WantedRooms {
       const there = rooms.find((one) => one.channel === channel && one.id === id)
       if (there === undefined) return []
       // The streamer sits there themselves, perhaps by this nick: nobody is put out for it.
-      const network = { ...there.network, nick, sasl: { account, password }, unsigned: false, nickService: '' }
+      const network = {
+        ...there.network,
+        nick,
+        sasl: { account, password },
+        unsigned: false,
+        triedOnce: true,
+        nickService: '',
+      }
       return [{ ...there, id: ownVoiceSeat(id), main: false, own: true, network, connection: connectionOf(network) }]
     })
   }

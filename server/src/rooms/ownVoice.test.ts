@@ -77,6 +77,11 @@ test('its password is for one account on one network, and is told to nobody', as
   await call('PUT', `/desk/rooms/${id}/own-voice`, VOICE)
   const other = { ...VOICE, password: null, settings: { nick: 'wanda', account: 'otto' } }
   expect(await call('PUT', `/desk/rooms/${id}/own-voice`, other)).toMatchObject({ code: 'own_voice_invalid' })
+  const asBot = { ...VOICE, settings: { nick: 'ricompensa', account: 'wanda' } }
+  expect(await call('PUT', `/desk/rooms/${id}/own-voice`, asBot)).toMatchObject({
+    code: 'body_invalid',
+    data: { 'settings.nick': 'This is the bot’s name on that network. Choose another one.' },
+  })
   expect(JSON.stringify(await call('GET', '/desk/rooms'))).not.toContain('of-wanda')
   expect(JSON.stringify(await call('GET', '/desk/changes'))).not.toContain('of-wanda')
   expect(JSON.stringify((await pool.query('select password from own_voice')).rows)).not.toContain('of-wanda')
@@ -97,7 +102,7 @@ test('a network that does not take the account says so of that account, and the 
     expect(await ownIn(call)).toMatchObject({
       status: 'refused',
       sentence: expect.stringMatching(
-        /^The network does not take your account and password.*Check your account and password;/,
+        /^The network does not take your account and password.* it is tried again once you change them\.$/,
       ),
     }),
   )

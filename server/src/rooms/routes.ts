@@ -195,8 +195,15 @@ function roomIn({ param }: Pick<Call<unknown>, 'param'>): number {
   return room
 }
 
+/** Nobody takes the bot's name from it, here or in the rooms of others. */
+async function checkName(wanted: WantedRooms, channel: number, room: number, { nick }: OwnVoice): Promise<void> {
+  const there = (await wanted.all(channel)).find(({ id }) => id === room)
+  if (there?.network.nick.toLowerCase() === nick.toLowerCase())
+    throw badRoom('settings.nick', 'This is the bot’s name on that network. Choose another one.')
+}
+
 /** The owner's own account in a room: nobody else speaks as them. */
-const ownVoiceRoutes = ({ channels }: RoomParts): Route[] => [
+const ownVoiceRoutes = ({ channels, wanted }: RoomParts): Route[] => [
   route({
     method: 'put',
     path: '/desk/rooms/:id/own-voice',
@@ -206,6 +213,7 @@ const ownVoiceRoutes = ({ channels }: RoomParts): Route[] => [
     secret: true,
     body: exactly({ settings: OwnVoice, password: Secret }),
     handle: async (call) => {
+      await checkName(wanted, call.channel.id, roomIn(call), call.body.settings)
       const done = await hand(channels, call, { kind: 'room.ownVoice', room: roomIn(call), ...call.body })
       await channels.feed.roomsChanged()
       return done

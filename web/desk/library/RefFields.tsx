@@ -32,7 +32,7 @@ export function PictureField<T extends string | null>({ label, value, onValue, v
   return (
     <fieldset className="flex flex-col gap-1.5">
       <legend className="mb-1">{label}</legend>
-      <div className="flex max-h-44 flex-wrap gap-1.5 overflow-y-auto">
+      <div className="flex max-h-52 flex-wrap gap-1.5 overflow-y-auto">
         {none && (
           <button
             type="button"

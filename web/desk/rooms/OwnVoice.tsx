@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { Body } from '../../parts/api/called.ts'
-import { answerOf, api } from '../../parts/api.ts'
+import { ApiProblem, answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
 import { Light } from '../../parts/feedback/Light.tsx'
@@ -74,6 +74,7 @@ function OwnVoiceDialog({ room, own, close }: OwnVoiceDialogProps) {
   const [password, setPassword] = useState('')
   const kept = own !== null && own.settings.account === account
   const save = useSaveOwnVoice(room, close)
+  const faults = save.error instanceof ApiProblem ? save.error.faults : {}
   return (
     <DialogForm
       title="Speak as yourself"
@@ -92,6 +93,7 @@ function OwnVoiceDialog({ room, own, close }: OwnVoiceDialogProps) {
       </Field>
       <Field
         label="Name to speak by"
+        error={faults['settings.nick']}
         hint="If it is in use, by your own chat program for instance, an underscore is added."
       >
         <TextInput most={30} value={nick} onValue={(typed) => setNick(typed.trim())} />
