@@ -10,6 +10,14 @@ export const gameMoments = {
       stake: { is: 'number', says: 'what was staked' },
     },
   },
+  gameLost: {
+    by: 'viewer',
+    figures: {
+      game: { is: 'text', says: 'what was played' },
+      lost: { is: 'number', says: 'what of the stake was lost' },
+      stake: { is: 'number', says: 'what was staked' },
+    },
+  },
   heistEnded: {
     by: 'nobody',
     figures: {

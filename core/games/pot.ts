@@ -160,7 +160,10 @@ export function settleSeat<R extends RoundRow>(
   paid: Amount,
 ): R {
   world.put(seats, { ...seat, state, paid })
-  if (paid === 0) return round
+  if (paid === 0) {
+    tellLost(world, round, seat, 0)
+    return round
+  }
   const payee = payeeOf(world, seat.viewer)
   // The pot needs no more than the wallet has room for.
   fillPot(world, round, Math.min(paid, roomOf(world, payee)))
@@ -179,7 +182,14 @@ export function settleSeat<R extends RoundRow>(
   tellBalance(world, payee)
   if (!back && paid > seat.stake)
     world.moment('gameWon', payee, { game: GAME_NAMES[round.game], paid, stake: seat.stake })
+  if (!back) tellLost(world, round, seat, paid)
   return world.put(rounds, { ...round, paid: round.paid + got })
+}
+
+/** Tells that somebody lost all of their stake, or some of it; of a free game there is nothing to lose. */
+function tellLost(world: World, { game }: RoundRow, { viewer, stake }: SeatRow, paid: Amount): void {
+  const lost = stake - paid
+  if (lost > 0) world.moment('gameLost', payeeOf(world, viewer), { game: GAME_NAMES[game], lost, stake })
 }
 
 /** How much more a wallet can hold. */

@@ -1,5 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { EVERYONE_MAY, Limits, NO_LIMITS, Who } from '../access/index.ts'
+import { GAMES } from '../games/index.ts'
 import { closed, Id, oneOf, orNull, whole } from '../schema.ts'
 import { Steps } from '../steps/index.ts'
 import { stored, textIn } from '../world/index.ts'
@@ -29,7 +30,16 @@ export const Source = Type.Union([
     { of: oneOf(['follow', 'firstInShow', 'firstEver', 'showStarted', 'showEnded', 'heistEnded', 'cupWon']) },
     closed,
   ),
-  Type.Object({ of: oneOf(['subscription', 'gift', 'raid', 'tip', 'cheer', 'gameWon']), ...range }, closed),
+  Type.Object({ of: oneOf(['subscription', 'gift', 'raid', 'tip', 'cheer']), ...range }, closed),
+  Type.Object(
+    {
+      of: oneOf(['gameWon', 'gameLost']),
+      ...range,
+      /** In this game only; null, or left out: in any. */
+      game: Type.Optional(orNull(oneOf(GAMES))),
+    },
+    closed,
+  ),
   Type.Object(
     {
       of: Type.Literal('outside'),

@@ -1,5 +1,6 @@
 import { commandMoments } from '../commands/moments.ts'
 import { eventMoments } from '../events/moments.ts'
+import { GAME_NAMES } from '../games/index.ts'
 import { gameMoments } from '../games/moments.ts'
 import { raffleMoments } from '../raffles/moments.ts'
 import { rankMoments } from '../ranks/moments.ts'
@@ -38,6 +39,7 @@ const MEASURED: Readonly<Record<string, string>> = {
   tip: 'amount',
   cheer: 'amount',
   gameWon: 'paid',
+  gameLost: 'lost',
 }
 
 /** The figures that a kind of trigger brings to its steps, with what they tell. */
@@ -51,6 +53,13 @@ export const figuresOf = (kind: SourceKind): Readonly<Record<string, string>> =>
 /** Whether somebody sets such a trigger off; else there is no viewer in its steps. */
 export const hasViewer = (kind: SourceKind): boolean => momentsOf(kind).some((one) => MOMENTS[one].by === 'viewer')
 
+type Ranged = Extract<Source, { to: number | null }>
+
+function isWithin({ of, from, to }: Ranged, figures: Readonly<Record<string, string | number | undefined>>): boolean {
+  const measured = Number(figures[MEASURED[of] ?? ''] ?? 0)
+  return measured >= from && (to === null || measured <= to)
+}
+
 /** Whether a moment sets a trigger of this source off. */
 export function setsOff(source: Source, moment: Moment): boolean {
   if (!momentsOf(source.of).includes(moment.kind)) return false
@@ -62,9 +71,11 @@ export function setsOff(source: Source, moment: Moment): boolean {
     case 'raid':
     case 'tip':
     case 'cheer':
-    case 'gameWon': {
-      const measured = Number(figures[MEASURED[source.of] ?? ''] ?? 0)
-      return measured >= source.from && (source.to === null || measured <= source.to)
+      return isWithin(source, figures)
+    case 'gameWon':
+    case 'gameLost': {
+      const { game = null } = source
+      return (game === null || figures.game === GAME_NAMES[game]) && isWithin(source, figures)
     }
     case 'outside':
       return figures.reward === source.reward

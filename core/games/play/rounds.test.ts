@@ -289,6 +289,23 @@ describe('over all games', () => {
     expect(channel.saidSince(before)).toEqual([expect.stringContaining('jo 95'), 'jo 95', 'Over: 2 in Shed'])
   })
 
+  test('what is lost sets triggers off, in the game that they are about, from so much on', () => {
+    const lost = (patch: object) =>
+      channel.trigger({
+        source: { of: 'gameLost', from: 1, to: null, game: null, ...patch },
+        steps: [{ do: 'say', text: `${JSON.stringify(patch)} {{ viewer.name }} {{ event.game }} {{ event.lost }}` }],
+      })
+    for (const patch of [{}, { game: 'coin' }, { game: 'roulette' }, { from: 60 }]) lost(patch)
+    let said: string[] = []
+    for (let tries = 0; tries < 40 && said.length === 0; tries++) {
+      const before = channel.world.facts.length
+      channel.hear('pia', '!coin 10')
+      later(5)
+      said = channel.saidSince(before).filter((line) => line.startsWith('{'))
+    }
+    expect(said).toEqual(['{} pia Coin 10', '{"game":"coin"} pia Coin 10'])
+  })
+
   test('called off by the team, all stakes are refunded', () => {
     for (const name of PLAYERS) channel.hear(name, '!heist 50')
     later(60)

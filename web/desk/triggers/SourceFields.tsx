@@ -1,3 +1,4 @@
+import { GAME_NAMES, GAMES, type Game } from '#core/games'
 import type { Source, SourceKind } from '#core/triggers'
 import { Checkbox, Field, NumberInput, Select, TextInput } from '../../parts/form/inputs.tsx'
 import { Radios } from '../../parts/form/Radios.tsx'
@@ -42,8 +43,15 @@ function More({ source, setSource, view }: SourceFieldsProps) {
     case 'raid':
     case 'tip':
     case 'cheer':
-    case 'gameWon':
       return <Range source={source} setSource={setSource} />
+    case 'gameWon':
+    case 'gameLost':
+      return (
+        <>
+          <InGame source={source} setSource={setSource} />
+          <Range source={source} setSource={setSource} />
+        </>
+      )
     default:
       return null
   }
@@ -183,6 +191,28 @@ function Range({ source, setSource }: RangeProps) {
     </div>
   )
 }
+
+interface InGameProps {
+  readonly source: Extract<Source, { of: 'gameWon' | 'gameLost' }>
+  readonly setSource: (source: Source) => void
+}
+
+const GAME_CHOICES = [
+  { value: '', name: 'any game' },
+  ...GAMES.map((game) => ({ value: game, name: GAME_NAMES[game] })),
+] as const
+
+/** In which game somebody wins or loses. */
+const InGame = ({ source, setSource }: InGameProps) => (
+  <Field label="Game">
+    <Select<Game | ''>
+      label="Game"
+      value={source.game ?? ''}
+      choices={GAME_CHOICES}
+      onChoose={(game) => setSource({ ...source, game: game === '' ? null : game })}
+    />
+  </Field>
+)
 
 interface AnyOfProps {
   readonly label: string

@@ -1,3 +1,4 @@
+import { GAME_NAMES } from '#core/games'
 import { RAFFLE_SOURCES, type Source, type SourceKind } from '#core/triggers'
 import type { CommandsView } from '../commands/view.ts'
 
@@ -19,6 +20,7 @@ export const SOURCES: readonly { readonly value: SourceKind; readonly name: stri
   { value: 'rankReached', name: 'Somebody reaches a rank' },
   { value: 'orderPlaced', name: 'Somebody orders a reward' },
   { value: 'gameWon', name: 'Somebody wins in a game' },
+  { value: 'gameLost', name: 'Somebody loses in a game' },
   { value: 'heistEnded', name: 'A heist ends' },
   { value: 'cupWon', name: 'Somebody wins a cup' },
   { value: 'raffleOpened', name: 'A raffle opens' },
@@ -51,8 +53,10 @@ export function freshSource(of: SourceKind, view: CommandsView): Source {
     case 'raid':
     case 'tip':
     case 'cheer':
-    case 'gameWon':
       return { of, from: 1, to: null }
+    case 'gameWon':
+    case 'gameLost':
+      return { of, from: 1, to: null, game: null }
     default:
       return { of } as Source
   }
@@ -65,6 +69,7 @@ const UNITS: Readonly<Record<string, string>> = {
   tip: 'whole units of money',
   cheer: 'cheered',
   gameWon: 'paid out',
+  gameLost: 'lost',
 }
 
 /** What a range counts. */
@@ -99,8 +104,10 @@ export function sourceInWords(source: Source, view: CommandsView): string {
     case 'raid':
     case 'tip':
     case 'cheer':
-    case 'gameWon':
       return `${plain}${rangeInWords(source)}`
+    case 'gameWon':
+    case 'gameLost':
+      return `${plain}${source.game ? `, in ${GAME_NAMES[source.game]}` : ''}${rangeInWords(source)}`
     default:
       return plain
   }
