@@ -85,8 +85,8 @@ function OwnVoiceDialog({ room, own, close }: OwnVoiceDialogProps) {
       change={save}
     >
       <p className="text-muted">
-        What you write at the desk “as yourself” is said by this account. It stays in the room beside the bot and needs
-        a password of the chat network. Only owners can use it.
+        What you write at the desk as yourself is said by this account of yours on the chat network. It comes and goes
+        with the bot. Only owners of the channel can use it.
       </p>
       <Field label="Your account on the network">
         <TextInput data-autofocus most={100} value={account} onValue={(typed) => setAccount(typed.trim())} />
