@@ -18,6 +18,8 @@ export interface OwnVoiceRow {
   /** The number of the room in which it speaks; 0: the operator's. */
   readonly id: number
   readonly settings: OwnVoice
+  /** Who set it, by their account at the desk: nobody else speaks by it, another owner neither. */
+  readonly by: string
   readonly password: string
   readonly goneAt: UnixSeconds | null
 }
@@ -50,10 +52,11 @@ export const saveOwnVoice = {
     const there = roomThere(world, room)
     if (!there.ok) return there
     const before = voiceIn(world, room)
-    const kept = before?.settings.account === settings.account ? before.password : ''
+    const by = world.atDesk ?? ''
+    const kept = before?.by === by && before.settings.account === settings.account ? before.password : ''
     const secret = password ?? kept
     if (secret === '') return refuse('own_voice_invalid', 'Type the password of this account.')
-    world.put(ownVoices, { id: room, settings, password: secret, goneAt: null })
+    world.put(ownVoices, { id: room, settings, by, password: secret, goneAt: null })
     world.fact('rooms.changed', 'desk', {})
     return ok({ room })
   },
@@ -86,12 +89,13 @@ export interface SayAsOneself {
   readonly text: string
 }
 
-/** Says a line in every room as the streamer, where they have an account for that. */
+/** Says a line as whoever writes it, in every room where they have set an account for that. */
 export const sayAsOneself = {
   decide(world, { text }) {
-    if (openOwnVoices(world).length === 0)
+    const own = openOwnVoices(world).filter(({ by }) => by === (world.atDesk ?? ''))
+    if (own.length === 0)
       return refuse('own_voice_missing', 'Add your own account to a room first: page Connections, Rooms.')
-    world.fact('chat.replied', 'desk', { to: null, text, first: true, own: true })
+    world.fact('chat.replied', 'desk', { to: null, text, first: true, own: own.map(({ id }) => id) })
     return ok({ muted: false })
   },
 } satisfies Handler<SayAsOneself>

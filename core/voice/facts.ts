@@ -20,8 +20,8 @@ export const voiceFacts = {
     likeness: Type.Optional(Type.String()),
     /** Written by the team: it goes before all answers. */
     first: Type.Optional(Type.Boolean()),
-    /** The streamer says it as themselves: the bot says nothing. */
-    own: Type.Optional(Type.Boolean()),
+    /** An owner says it as themselves, in these rooms: the bot says nothing. */
+    own: Type.Optional(Type.Array(Count)),
     /** Whom it is for alone, whatever they are called. */
     viewer: Type.Optional(Type.Integer()),
     code: Type.Optional(Code),

@@ -13,7 +13,7 @@ import { ChatQuota } from './quota.ts'
 import { RoomSeat } from './roomSeat.ts'
 import { accountsIn, type SeatTable } from './seatTable.ts'
 import { Sitting } from './sitting.ts'
-import type { WantedRoom, WantedRooms } from './wanted.ts'
+import { ownVoiceSeat, type WantedRoom, type WantedRooms } from './wanted.ts'
 
 /** So often it is looked which rooms there are, beside what is told at once (milliseconds). */
 const LOOK_MS = 20_000
@@ -238,7 +238,7 @@ export class ConnectionManager {
     const { room, roomKey } = wanted
     const { log, channels } = this.parts
     return new OwnVoiceSeat(this.#connectionOf(held, wanted), {
-      ...{ room, onState, log, clock: channels.clock },
+      ...{ id: ownVoiceSeat(wanted.id), room, onState, log, clock: channels.clock },
       ...(roomKey !== '' && { roomKey }),
     })
   }

@@ -9,6 +9,8 @@ import { speakable } from './speech.ts'
 import { refusalSentence } from './state.ts'
 
 export interface OwnVoiceSeatOptions {
+  /** The number of the room. */
+  readonly id: number
   readonly room: string
   /** The key that the room asks for. */
   readonly roomKey?: string
@@ -100,7 +102,8 @@ export class OwnVoiceSeat implements Seated {
 
   /** Says what the streamer wrote as themselves; nothing else. */
   speak({ seq, at, body }: Fact<'chat.replied'>): void {
-    if (body.own && body.to === null) this.#speaker.add({ seq, at, to: null, text: body.text, first: true })
+    if (body.own?.includes(this.options.id) && body.to === null)
+      this.#speaker.add({ seq, at, to: null, text: body.text, first: true })
   }
 
   #isOwn(nick: string): boolean {

@@ -27,7 +27,7 @@ export interface WantedRoom {
   readonly own?: boolean
 }
 
-/** The number by which the seat of the streamer's own account in a room is known, beside the bot's. */
+/** The number by which the seat of the streamer's own account in a room is known, beside the bot's; and back from it. */
 export const ownVoiceSeat = (room: number): number => -1 - room
 
 const DEFAULT_PORTS: ReadonlySet<number> = new Set([6667, 6697])

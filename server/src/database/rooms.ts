@@ -32,6 +32,7 @@ export const ownVoice = pgTable(
     /** The number of the room; 0: the operator's. */
     id: whole().notNull(),
     settings: keptJson('settings', storedOwnVoice).notNull(),
+    by: text().notNull().default(''),
     password: sealed('password', OWN_VOICE_PASSWORD).notNull(),
     goneAt: whole('gone_at'),
   },

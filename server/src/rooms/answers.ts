@@ -3,8 +3,8 @@ import { OwnVoice, RoomSettings } from '#core/rooms'
 import { Count, exactly, Id, orNull } from '#core/schema'
 import { ChatState } from '../chat/index.ts'
 
-/** As whom the streamer speaks in a room, and how that account stands there; null: as nobody. */
-const Own = orNull(exactly({ settings: OwnVoice, chat: ChatState }))
+/** As whom an owner speaks in a room, how that account stands there, and whether whoever asks set it; null: nobody does. */
+const Own = orNull(exactly({ settings: OwnVoice, chat: ChatState, mine: Type.Boolean() }))
 
 const Room = exactly({
   id: Id,

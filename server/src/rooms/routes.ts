@@ -32,24 +32,24 @@ type RoomBody = Static<typeof RoomBody>
 const OFF = { status: 'connecting', sentence: 'The bot is on its way.', since: 0, room: null, lacks: [] } as const
 
 /** As whom the streamer speaks in each room, by its number. */
-async function ownVoicesOf({ db, seats }: Pick<RoomParts, 'db' | 'seats'>, channel: number) {
+async function ownVoicesOf({ db, seats }: Pick<RoomParts, 'db' | 'seats'>, channel: number, account: string) {
   const { ownVoice: own } = schema
   const [found, states] = await Promise.all([
     db
-      .select({ id: own.id, settings: own.settings })
+      .select({ id: own.id, settings: own.settings, by: own.by })
       .from(own)
       .where(and(eq(own.channel, channel), isNull(own.goneAt))),
     seats.ownVoicesOf(channel),
   ])
   return new Map(
-    found.map(({ id, settings }) => {
+    found.map(({ id, settings, by }) => {
       const { id: _, ...chat } = states.find((one) => one.id === ownVoiceSeat(id)) ?? { id, ...OFF }
-      return [id, { settings, chat }]
+      return [id, { settings, chat, mine: by === account }]
     }),
   )
 }
 
-async function viewOf({ db, seats, wanted, inside }: RoomParts, channel: number) {
+async function viewOf({ db, seats, wanted, inside }: RoomParts, channel: number, account: string) {
   const { room } = schema
   const [found, states, own] = await Promise.all([
     db
@@ -58,7 +58,7 @@ async function viewOf({ db, seats, wanted, inside }: RoomParts, channel: number)
       .where(and(eq(room.channel, channel), isNull(room.goneAt)))
       .orderBy(asc(room.id)),
     seats.statesOf(channel),
-    ownVoicesOf({ db, seats }, channel),
+    ownVoicesOf({ db, seats }, channel, account),
   ])
   const stateOf = (id: number) => {
     const { id: _, ...state } = states.find((one) => one.id === id) ?? { id, ...OFF }
@@ -139,7 +139,7 @@ export const roomRoutes = (parts: RoomParts): Route[] => [
     does: 'The chat rooms, each with how it stands',
     answer: RoomsView,
     allowed: desk('look', 'connections'),
-    handle: ({ channel }) => viewOf(parts, channel.id),
+    handle: ({ channel, caller }) => viewOf(parts, channel.id, caller.account),
   }),
   route({
     method: 'post',

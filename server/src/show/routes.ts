@@ -79,13 +79,13 @@ function statusRoutes(db: Reader, channels: Channels, chat: (channel: number) =>
   ]
 }
 
-/** Whether an owner's own account is set in one of the rooms. */
-async function hasOwnVoice(db: Reader, channel: number): Promise<boolean> {
+/** Whether somebody has set an account of their own in one of the rooms. */
+async function hasOwnVoice(db: Reader, channel: number, by: string): Promise<boolean> {
   const { ownVoice: own } = schema
   const found = await db
     .select({ id: own.id })
     .from(own)
-    .where(and(eq(own.channel, channel), isNull(own.goneAt)))
+    .where(and(eq(own.channel, channel), eq(own.by, by), isNull(own.goneAt)))
     .limit(1)
   return found.length > 0
 }
@@ -109,7 +109,7 @@ const statusRoute = (db: Reader, channels: Channels, chat: (channel: number) => 
       chat: await chat(channel.id),
       overlays: (await overlaysOf(db, channel.id, channels.clock())).map(({ id, connected }) => ({ id, connected })),
       voice: await settingOf(db, channel.id, voiceSetting),
-      ownVoice: doer.owner && (await hasOwnVoice(db, channel.id)),
+      ownVoice: doer.owner && (await hasOwnVoice(db, channel.id, caller.account)),
     }),
   })
 

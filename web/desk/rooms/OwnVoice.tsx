@@ -29,13 +29,13 @@ export function OwnVoice({ room, own }: { readonly room: number; readonly own: O
           <>
             <Light good={own.chat.status === 'connected'}>{own.chat.sentence}</Light>
             <p className="text-note text-muted">
-              {owner ? 'Your own voice' : 'The owner’s own voice'}, account {own.settings.account}
+              {own.mine ? 'Your own voice' : 'The voice of an owner'}, account {own.settings.account}
             </p>
           </>
         )}
       </div>
       {owner && (
-        <Button onClick={() => setAsking(true)}>{own === null ? 'Speak as yourself …' : 'Change your account'}</Button>
+        <Button onClick={() => setAsking(true)}>{own?.mine ? 'Change your account' : 'Speak as yourself …'}</Button>
       )}
       {owner && own !== null && (
         <RemoveButton
@@ -43,7 +43,7 @@ export function OwnVoice({ room, own }: { readonly room: number; readonly own: O
           name={own.settings.nick}
           close={() => {}}
           refreshes="rooms"
-          how="Remove your account"
+          how={own.mine ? 'Remove your account' : 'Remove this account'}
         />
       )}
       {asking && <OwnVoiceDialog room={room} own={own} close={() => setAsking(false)} />}
@@ -69,10 +69,10 @@ function useSaveOwnVoice(room: number, close: () => void) {
 }
 
 function OwnVoiceDialog({ room, own, close }: OwnVoiceDialogProps) {
-  const [nick, setNick] = useState(own?.settings.nick ?? '')
-  const [account, setAccount] = useState(own?.settings.account ?? '')
+  const [nick, setNick] = useState(own?.mine ? own.settings.nick : '')
+  const [account, setAccount] = useState(own?.mine ? own.settings.account : '')
   const [password, setPassword] = useState('')
-  const kept = own !== null && own.settings.account === account
+  const kept = own?.mine === true && own.settings.account === account
   const save = useSaveOwnVoice(room, close)
   const faults = save.error instanceof ApiProblem ? save.error.faults : {}
   return (

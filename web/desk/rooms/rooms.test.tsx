@@ -88,7 +88,7 @@ describe('rooms', () => {
 })
 
 describe('an account of one’s own', () => {
-  const WANDA = { settings: { nick: 'wanda', account: 'wanda' }, chat: GARDEN.chat }
+  const WANDA = { settings: { nick: 'wanda', account: 'wanda' }, chat: GARDEN.chat, mine: true }
 
   test('is set with its password, which is not asked for again for the same account', async () => {
     const sent = server([GARDEN])
@@ -123,9 +123,9 @@ describe('an account of one’s own', () => {
   })
 
   test('is shown to helpers, without a way to use it', async () => {
-    server([{ ...GARDEN, own: WANDA }])
+    server([{ ...GARDEN, own: { ...WANDA, mine: false } }])
     showDesk(<RoomsPage />, { status: { owner: false } })
-    expect(await screen.findByText(/The owner’s own voice, account wanda/)).toBeDefined()
+    expect(await screen.findByText(/The voice of an owner, account wanda/)).toBeDefined()
     expect(screen.queryByRole('button', { name: 'Change your account' })).toBeNull()
   })
 })

@@ -935,7 +935,7 @@ export interface paths {
 									readonly text: string;
 									readonly likeness?: string;
 									readonly first?: boolean;
-									readonly own?: boolean;
+									readonly own?: readonly number[];
 									readonly viewer?: number;
 									readonly code?: {
 										/** @constant */
@@ -10257,6 +10257,7 @@ export interface paths {
 										readonly room: string | null;
 										readonly lacks: readonly ("silent" | "moderators")[];
 									};
+									readonly mine: boolean;
 								} | null;
 							}[];
 							readonly operators: {
@@ -10282,6 +10283,7 @@ export interface paths {
 										readonly room: string | null;
 										readonly lacks: readonly ("silent" | "moderators")[];
 									};
+									readonly mine: boolean;
 								} | null;
 							} | null;
 							readonly network: string | null;

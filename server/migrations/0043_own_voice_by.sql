@@ -1,0 +1,1 @@
+ALTER TABLE "own_voice" ADD COLUMN "by" text DEFAULT '' NOT NULL;
