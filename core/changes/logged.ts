@@ -1,3 +1,4 @@
+import { bets, betsSetting, betTemplates } from '../bets/index.ts'
 import { currencySetting } from '../currency/index.ts'
 import { earningSetting } from '../earning/index.ts'
 import { GAME_NAMES, GAMES, type Game, gameSetting, gameTextsSetting, wageringSetting } from '../games/index.ts'
@@ -114,6 +115,19 @@ const MANY: Readonly<Record<string, OfMany>> = {
     table: raffles as never,
     nameOf: ({ title }) => String(title ?? ''),
   },
+  betTemplate: {
+    area: 'bets',
+    what: 'bet template',
+    table: betTemplates as never,
+    nameOf: ({ settings }) => String((settings as Content | undefined)?.question ?? ''),
+    contentOf: without('id', 'goneAt'),
+  },
+  bet: {
+    area: 'bets',
+    what: 'bet',
+    table: bets as never,
+    nameOf: ({ question }) => String(question ?? ''),
+  },
 }
 
 const ofGame = (game: Game): readonly [string, OneOf] => [
@@ -129,6 +143,7 @@ const ONES: Readonly<Record<string, OneOf>> = {
   channel: { area: 'team', what: 'The channel', setting: channelSetting },
   zone: { area: 'commands', what: 'Time zone', setting: zoneSetting },
   voice: { area: 'commands', what: 'The bot', setting: voiceSetting },
+  bets: { area: 'bets', what: 'Usual terms of bets', setting: betsSetting },
   wagering: { area: 'games', what: 'For all games', setting: wageringSetting },
   'game.texts': { area: 'games', what: 'Messages of the games', setting: gameTextsSetting },
   ranks: { area: 'ranks', what: 'Ranks', setting: ranksSetting },

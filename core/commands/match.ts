@@ -1,3 +1,4 @@
+import { betDefaults, betWords } from '../bets/index.ts'
 import { currencySetting } from '../currency/index.ts'
 import { type GameVerb, gameWords, settingsOf, wageringSetting } from '../games/index.ts'
 import { type RaffleRow, raffles, runningRaffles, wordsOf } from '../raffles/index.ts'
@@ -16,6 +17,7 @@ export type Meaning =
   | { readonly kind: 'reward'; readonly reward: RewardRow }
   | { readonly kind: 'game'; readonly verb: GameVerb }
   | { readonly kind: 'raffle'; readonly raffle: RaffleId }
+  | { readonly kind: 'bet' }
 
 /** A line of chat read as one of the words. */
 export type Heard = Meaning & { readonly word: string; readonly rest: string }
@@ -40,6 +42,7 @@ function meanings(world: World): Map<string, Meaning> {
     readSetting(world, wageringSetting),
   ))
     if (on) for (const one of all) words.set(one, { kind: 'game', verb })
+  for (const one of betWords(betDefaults(world))) words.set(one, { kind: 'bet' })
   const own = readSetting(world, wordsSetting)
   for (const { word, kind } of allWords(readSetting(world, currencySetting), own))
     if (kind === 'balance' || own[kind].on) words.set(word, { kind })
@@ -65,6 +68,7 @@ export function heard(world: World, text: string): Heard | undefined {
   if (meaning.kind === 'reward') return { kind: 'reward', reward: meaning.reward, word: typed.word, rest }
   if (meaning.kind === 'game') return { kind: 'game', verb: meaning.verb, word: typed.word, rest }
   if (meaning.kind === 'raffle') return { kind: 'raffle', raffle: meaning.raffle, word: typed.word, rest }
+  if (meaning.kind === 'bet') return { kind: 'bet', word: typed.word, rest }
   return { kind: meaning.kind, word: typed.word, rest }
 }
 

@@ -1,3 +1,4 @@
+import { lockWithShow } from '../bets/index.ts'
 import { checkChangedFrom, logChanges } from '../changes/index.ts'
 import { accounts, addFlow, flowOf, flows, minuteOf, transfers } from '../ledger/index.ts'
 import { viewers, watches } from '../people/index.ts'
@@ -57,6 +58,7 @@ const AFTER_EACH: readonly ((world: World, done: Done) => void)[] = [
   (world, { moved }) => countFlow(world, moved),
   (world) => reviewTouched(world),
   (world) => closeWithShow(world),
+  (world) => lockWithShow(world),
   (world) => logChanges(world),
   (world, { depth }) => setOffTriggers(world, [...world.moments], depth),
   (world, { facts }) => tellWebhooks(world, facts),

@@ -1,3 +1,4 @@
+import { betFacts } from '../bets/facts.ts'
 import { commandFacts } from '../commands/facts.ts'
 import { earningFacts } from '../earning/facts.ts'
 import { eventFacts } from '../events/facts.ts'
@@ -28,6 +29,7 @@ export type { Fact, FactBody, FactKind, KindFor } from '../world/index.ts'
 
 /** Every kind of fact. One that a feature declares and that is not among these does not compile. */
 export const FACTS = {
+  ...betFacts,
   ...commandFacts,
   ...earningFacts,
   ...eventFacts,

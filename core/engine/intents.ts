@@ -1,9 +1,11 @@
+import { betHandlers } from '../bets/index.ts'
 import { buyingHandlers } from '../buying/index.ts'
 import { commandHandlers } from '../commands/index.ts'
 import { earningHandlers } from '../earning/index.ts'
 import { enteringHandlers } from '../entering/index.ts'
 import { eventHandlers } from '../events/index.ts'
 import { gameHandlers } from '../games/index.ts'
+import { joiningHandlers } from '../joining/index.ts'
 import { libraryHandlers } from '../library/index.ts'
 import { peopleHandlers } from '../people/index.ts'
 import { playingHandlers } from '../playing/index.ts'
@@ -30,6 +32,8 @@ const all = {
   'channel.setUp': setUpChannel,
   'changes.undo': undoChange,
   'fairness.seed': rotateSeed,
+  ...betHandlers,
+  ...joiningHandlers,
   ...commandHandlers,
   ...wordHandlers,
   ...runHandlers,

@@ -1,4 +1,5 @@
 import { accessRefusals } from '../access/refusals.ts'
+import { betRefusals } from '../bets/refusals.ts'
 import { buyingRefusals } from '../buying/refusals.ts'
 import { changeRefusals } from '../changes/refusals.ts'
 import { commandRefusals } from '../commands/refusals.ts'
@@ -40,6 +41,7 @@ export const REFUSALS: Readonly<Record<RefusalCode, DeclaredRefusal>> = {
   ...libraryRefusals,
   ...peopleRefusals,
   ...raffleRefusals,
+  ...betRefusals,
   ...rankRefusals,
   ...screenRefusals,
   ...settingsRefusals,

@@ -1,3 +1,4 @@
+import { betsSetting } from '../bets/index.ts'
 import { currencySetting } from '../currency/index.ts'
 import { allowanceSetting, earningSetting, offAirSetting, planDraftSetting } from '../earning/index.ts'
 import { showEventsSetting } from '../events/index.ts'
@@ -27,6 +28,7 @@ export const SETTINGS: readonly Setting<object>[] = [
   showEventsSetting,
   seedSetting,
   alertsSetting,
+  betsSetting,
   wageringSetting,
   gameTextsSetting,
   ...gameSettings,

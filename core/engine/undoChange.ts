@@ -1,9 +1,11 @@
+import { betHandlers } from '../bets/index.ts'
 import { buyingHandlers } from '../buying/index.ts'
 import { type ChangeRow, type Content, loggedOf, sameContent } from '../changes/index.ts'
 import { commandHandlers } from '../commands/index.ts'
 import { earningHandlers } from '../earning/index.ts'
 import { enteringHandlers } from '../entering/index.ts'
 import { GAMES, type Game } from '../games/index.ts'
+import { joiningHandlers } from '../joining/index.ts'
 import { peopleHandlers } from '../people/index.ts'
 import { playingHandlers } from '../playing/index.ts'
 import { raffleHandlers } from '../raffles/index.ts'
@@ -136,6 +138,23 @@ const RESTORES: Readonly<Record<string, Restore>> = {
       raffle: Number(which),
       settings,
     }),
+  betTemplate: (world, content: { readonly settings: never; readonly digit: number | null }, which) =>
+    betHandlers['bet.saveTemplate'].decide(world, {
+      ...envelopeOf(world),
+      kind: 'bet.saveTemplate',
+      template: idIn(which),
+      ...content,
+    }),
+  bet: (world, settings, which) =>
+    betHandlers['bet.act'].decide(world, {
+      ...envelopeOf(world),
+      kind: 'bet.act',
+      bet: Number(which),
+      act: { does: 'change', settings },
+      by: world.atDesk ?? '',
+    }),
+  bets: (world, defaults) =>
+    joiningHandlers['bets.change'].decide(world, { ...envelopeOf(world), kind: 'bets.change', defaults }),
   ranks: (world, plan) =>
     rankHandlers['ranks.change'].decide(world, { ...envelopeOf(world), kind: 'ranks.change', plan }),
   earning: (world, plan) =>
@@ -163,7 +182,7 @@ const RESTORES: Readonly<Record<string, Restore>> = {
 }
 
 /** What is whole by its settings alone, so that it can be made anew once it was removed; its number is another one then. */
-const MADE_ANEW: ReadonlySet<string> = new Set(['reward', 'command', 'trigger', 'alert', 'raffleSetup'])
+const MADE_ANEW: ReadonlySet<string> = new Set(['reward', 'command', 'trigger', 'alert', 'raffleSetup', 'betTemplate'])
 
 /** Whether a change can be set back from the log: also the making of something, by removing it, and the removing, by making it anew. */
 export function isRestored({ of, before, after }: Pick<ChangeRow, 'of' | 'before' | 'after'>): boolean {

@@ -1,3 +1,4 @@
+import { betHandlers } from '../bets/index.ts'
 import { commandHandlers } from '../commands/index.ts'
 import { libraryHandlers } from '../library/index.ts'
 import { raffleHandlers } from '../raffles/index.ts'
@@ -36,6 +37,8 @@ export const REMOVES: Readonly<Record<string, Remove>> = {
     roomHandlers['room.removeOwnVoice'].decide(world, { ...envelopeOf(world), kind: 'room.removeOwnVoice', room }),
   webhook: (world, webhook) =>
     webhookHandlers['webhook.remove'].decide(world, { ...envelopeOf(world), kind: 'webhook.remove', webhook }),
+  betTemplate: (world, template) =>
+    betHandlers['bet.removeTemplate'].decide(world, { ...envelopeOf(world), kind: 'bet.removeTemplate', template }),
   raffleSetup: (world, setup) =>
     raffleHandlers['raffle.removeSetup'].decide(world, { ...envelopeOf(world), kind: 'raffle.removeSetup', setup }),
 }

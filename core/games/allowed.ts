@@ -1,17 +1,15 @@
 import { checkLimits, countUse, type LimitKey, mayUse, needLimits, startRest } from '../access/index.ts'
-import { type Currency, currencySetting, durationInWords, inWords, readAmount } from '../currency/index.ts'
+import { durationInWords } from '../currency/index.ts'
 import { mayTakePart } from '../earning/index.ts'
-import { balanceOf } from '../ledger/index.ts'
 import type { ViewerRow } from '../people/index.ts'
 import type { Amount, Seconds, ViewerId } from '../schema.ts'
-import { readSetting } from '../settings/index.ts'
 import { showOnAir } from '../show/index.ts'
 import { type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { GAME_NAMES } from './names.ts'
-import { inPeriod } from './pot.ts'
 import { playerOf, players } from './rounds.ts'
-import { GAMES, type Game, type Stakes } from './schema.ts'
-import { settingsOf, wageringSetting } from './settings.ts'
+import { GAMES, type Game } from './schema.ts'
+import { settingsOf } from './settings.ts'
+import { checkStakeWithin, readStakeWithin } from './stakes.ts'
 
 export const gameKey = (game: Game): LimitKey => `g${GAMES.indexOf(game) + 1}`
 
@@ -20,8 +18,6 @@ export const needPlayer = (game: Game, viewer: ViewerId | undefined): Need[] => 
   ...needLimits(gameKey(game), viewer),
   ...(viewer === undefined ? [] : [needKey(players, viewer)]),
 ]
-
-const currencyOf = (world: World): Currency => readSetting(world, currencySetting)
 
 /**
  * Whether somebody may play a game at all now.
@@ -79,47 +75,6 @@ export function restAfter(world: World, game: Game): number {
   return everyoneSeconds > 0 ? world.at + everyoneSeconds : 0
 }
 
-/** How much somebody may still lose in this show; what lies in open rounds counts as lost until it comes back. */
-export function lossLeft(world: World, viewer: ViewerId): number {
-  const { mostLost } = readSetting(world, wageringSetting)
-  if (mostLost === 0) return Number.MAX_SAFE_INTEGER
-  const { staked, paid } = inPeriod(world, playerOf(world, viewer))
-  return Math.max(0, mostLost - (staked - paid))
-}
-
-/** The most that somebody may stake now, and what bounds it. */
-function mostFor(world: World, stakes: Stakes, viewer: ViewerId): { most: number; why: string } {
-  const currency = currencyOf(world)
-  const balance = balanceOf(world, viewer)
-  const bounds = [{ most: Math.floor((balance * stakes.share) / 100), why: `${stakes.share} % of what you have` }]
-  if (stakes.largest > 0) bounds.push({ most: stakes.largest, why: 'the largest stake' })
-  const { mostLost } = readSetting(world, wageringSetting)
-  if (mostLost > 0)
-    bounds.push({
-      most: lossLeft(world, viewer),
-      why: `what is left of the ${inWords(mostLost, currency)} one may lose in a show`,
-    })
-  return bounds.reduce((least, one) => (one.most < least.most ? one : least))
-}
-
-/**
- * Reads a stake as it is typed and holds it to the limits. "all" is all that the limits allow.
- * @returns The stake, or what is wrong with it and what would do.
- */
-export function readStake(world: World, game: keyof StakedGames, viewer: ViewerRow, typed: string): Result<number> {
-  const currency = currencyOf(world)
-  const balance = balanceOf(world, viewer.id)
-  const { stakes } = settingsOf(world, game)
-  const wantsAll = typed.trim().normalize('NFKC').toLowerCase() === 'all'
-  if (wantsAll && balance === 0)
-    return refuse('balance_too_small', `You have no ${currency.many} to stake.`, { has: 0, short: stakes.smallest })
-  const read = readAmount(typed, balance, currency)
-  if (!read.ok) return read
-  const stake = wantsAll ? Math.min(read.value, mostFor(world, stakes, viewer.id).most) : read.value
-  const checked = checkStake(world, game, viewer.id, stake)
-  return checked.ok ? ok(stake) : checked
-}
-
 interface StakedGames {
   heist: true
   duel: true
@@ -128,29 +83,10 @@ interface StakedGames {
   coin: true
 }
 
-/** Whether somebody may stake so much now. */
-export function checkStake(world: World, game: keyof StakedGames, viewer: ViewerId, stake: Amount): Result<true> {
-  const currency = currencyOf(world)
-  const { stakes } = settingsOf(world, game)
-  const balance = balanceOf(world, viewer)
-  const has = `You have ${inWords(balance, currency)}`
-  if (stake > balance)
-    return refuse('balance_too_small', `${has}, ${inWords(stake - balance, currency)} short.`, {
-      has: balance,
-      short: stake - balance,
-    })
-  const { most, why } = mostFor(world, stakes, viewer)
-  if (most < stakes.smallest)
-    return refuse(
-      'stake_limit',
-      `You can stake ${most === 0 ? 'nothing' : inWords(most, currency)} now (${why}); the smallest stake is ${inWords(stakes.smallest, currency)}.`,
-      { most, smallest: stakes.smallest },
-    )
-  if (stake < stakes.smallest)
-    return refuse('stake_too_small', `The smallest stake is ${inWords(stakes.smallest, currency)}.`, {
-      smallest: stakes.smallest,
-    })
-  if (stake > most)
-    return refuse('stake_too_large', `The most you can stake now is ${inWords(most, currency)}: ${why}.`, { most })
-  return ok(true)
-}
+/** Reads a stake of a game as it is typed and holds it to the game's limits: see `readStakeWithin`. */
+export const readStake = (world: World, game: keyof StakedGames, viewer: ViewerRow, typed: string): Result<number> =>
+  readStakeWithin(world, settingsOf(world, game).stakes, viewer.id, typed)
+
+/** Whether somebody may stake so much in a game now. */
+export const checkStake = (world: World, game: keyof StakedGames, viewer: ViewerId, stake: Amount): Result<true> =>
+  checkStakeWithin(world, settingsOf(world, game).stakes, viewer, stake)

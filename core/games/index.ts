@@ -29,6 +29,7 @@ export { averageOf, type Outcome, outcomesOf, PLAIN_WAY, type Way } from './outc
 export { Act, gameOf, needAct, play } from './play/act.ts'
 export { siteFor } from './play/heist.ts'
 export { readSpan } from './play/sitOut.ts'
+export { countStaked } from './pot.ts'
 export { lineMet, type Machine, machineOdds, spinPays, spinReels } from './reels.ts'
 export {
   crewsOf,
@@ -78,6 +79,7 @@ export {
   writeGame,
 } from './settings.ts'
 export { SITES } from './sites.ts'
+export { checkStakeWithin, readStakeWithin } from './stakes.ts'
 export { GAME_TEXTS, type GameTextKey } from './texts/catalogue.ts'
 export { gameTextsSetting, sampleText, textFault } from './texts/tell.ts'
 export type { GameTick } from './tick.ts'

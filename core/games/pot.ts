@@ -126,6 +126,13 @@ export function inPeriod(world: World, player: PlayerRow): { staked: Amount; pai
   return player.period === limitPeriod(world) ? player : { staked: 0, paid: 0 }
 }
 
+/** Counts what somebody staked and was paid where it was no round of a game: the limit on losses holds over all of it. */
+export const countStaked = (
+  world: World,
+  viewer: ViewerId,
+  more: { readonly staked: Amount; readonly paid: Amount },
+): void => count(world, viewer, { ...more, rounds: 0 })
+
 function count(
   world: World,
   viewer: ViewerId,

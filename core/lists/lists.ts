@@ -10,8 +10,10 @@ export interface ListEntry {
   readonly id: number
   readonly name: string
   readonly value: number
-  /** Of a raffle: the order of first entry. */
+  /** Of a raffle or a bet: the order of first entry. */
   readonly nr?: number
+  /** Of a bet: all that they laid. */
+  readonly laid?: readonly { readonly outcome: number; readonly amount: number; readonly at: number }[]
 }
 
 /**

@@ -11,6 +11,7 @@ import type { Step, StepOf } from '../steps/index.ts'
 import { award, passOn, tallyInWords, tallyOf } from '../tallies/index.ts'
 import { answer, say, sayPrivately } from '../voice/index.ts'
 import { ok, type Result, refuse } from '../world/index.ts'
+import { turnBet } from './bets.ts'
 import { fieldsNow } from './fields.ts'
 import { fill } from './fill.ts'
 import { amountOf, oneOf, peopleOf, whom } from './people.ts'
@@ -45,6 +46,8 @@ export function act(run: Run, step: Acting): Result<string> {
       return turnRaffle(run, step)
     case 'tickets':
       return giveTickets(run, step)
+    case 'bet':
+      return turnBet(run, step)
   }
 }
 

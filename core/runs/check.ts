@@ -1,3 +1,4 @@
+import { openBetTemplates } from '../bets/index.ts'
 import { type CircleRow, openCircles } from '../people/index.ts'
 import { openSetups, type SetupRow } from '../raffles/index.ts'
 import type { CommandId, RewardId } from '../schema.ts'
@@ -35,6 +36,8 @@ export interface Around {
   readonly commands: readonly CommandRow[]
   /** The set-ups of raffles. */
   readonly setups: readonly Pick<SetupRow, 'id' | 'settings'>[]
+  /** The templates of bets. */
+  readonly bets: readonly { readonly id: number }[]
   /** The command whose steps they are, or the reward: it may not call itself. */
   readonly self?: number | undefined
   readonly selfReward?: number | undefined
@@ -54,6 +57,7 @@ export const aroundIn = (
   alerts: openAlerts(world),
   commands: openCommands(world),
   setups: openSetups(world),
+  bets: openBetTemplates(world),
 })
 
 /** Everything that is wrong with steps, each with its place. */
@@ -119,6 +123,8 @@ function stepFaults(step: Step, around: Around): string[] {
       return [...orderFaults(step.reward, around), ...targetFaults(step.to, around), ...oneOnly(step.to)]
     case 'raffle':
       return setupFaults(step.setup, around)
+    case 'bet':
+      return around.bets.some(({ id }) => id === step.template) ? [] : ['Choose a template of a bet.']
     case 'tickets':
       return [
         ...setupFaults(step.setup, around),

@@ -6,6 +6,7 @@ import { needCodes, needSales, rewardOf } from '../store/index.ts'
 import { needTally, openTallies } from '../tallies/index.ts'
 import { commandOf } from '../words/index.ts'
 import { type Need, needKey, type World } from '../world/index.ts'
+import { needBetStep } from './bets.ts'
 import { listsIn, talliesIn, textsOf } from './mentions.ts'
 import { needRaffleStep } from './raffles.ts'
 
@@ -51,6 +52,8 @@ function needStep(world: World, step: Step, about: About, called: readonly numbe
     }
     case 'round':
       return needOpening(world, step.game)
+    case 'bet':
+      return needBetStep(world, step)
     case 'raffle':
       return needRaffleStep(world, step, [])
     case 'tickets':

@@ -98,6 +98,8 @@ export const Piece = Type.Union([
   piece('bracket', ROUND),
   // The raffle that is on: its prize, word and clock, who comes in, and the draw.
   piece('raffle', ROUND),
+  // The bet that is on: its outcomes as lanes that fill, and what came true.
+  piece('bet', ROUND),
   piece('chat', { many: whole(1, 20), seconds: whole(0, 600), bot: Type.Boolean() }),
 ])
 export type Piece = Static<typeof Piece>

@@ -87,6 +87,8 @@ const plain = [
   Type.Object({ do: Type.Literal('raffle'), how: oneOf(['start', 'close', 'draw', 'callOff']), setup: Id }, closed),
   /** Gives somebody tickets of that raffle, without their price. */
   Type.Object({ do: Type.Literal('tickets'), setup: Id, to: Target, tickets: HowMany }, closed),
+  /** Opens a bet from a template that is kept, or goes on with the one that was opened from it. */
+  Type.Object({ do: Type.Literal('bet'), how: oneOf(['open', 'lock', 'callOff']), template: Id }, closed),
   Type.Object({ do: Type.Literal('sound'), sound: SoundRef }, closed),
   Type.Object(
     {

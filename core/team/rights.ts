@@ -19,7 +19,16 @@ export const ALL_RIGHTS: Rights = { areas: everywhere('change'), mostAdjusted: n
 export const NO_RIGHTS: Rights = { areas: everywhere('none'), mostAdjusted: 0 }
 
 /** Rights as they are kept; what cannot be read gives none. */
-export const storedRights = stored('set of rights', Rights, { off: () => NO_RIGHTS })
+export const storedRights = stored('set of rights', Rights, {
+  off: () => NO_RIGHTS,
+  upgrades: [
+    // Bets and goals are an area of their own: who may run games may run these.
+    (kept: { readonly areas: Partial<Rights['areas']> }) => ({
+      ...kept,
+      areas: { ...kept.areas, bets: kept.areas.bets ?? kept.areas.games ?? 'none' },
+    }),
+  ],
+})
 
 interface ReadySet {
   readonly name: string
@@ -33,7 +42,7 @@ const set = (areas: Partial<Rights['areas']>, mostAdjusted: number | null): Righ
 })
 
 const RUNNER: Partial<Rights['areas']> = {
-  ...{ show: 'act', waiting: 'act', games: 'act', raffles: 'act' },
+  ...{ show: 'act', waiting: 'act', games: 'act', raffles: 'act', bets: 'act' },
   ...{ people: 'look', store: 'look', commands: 'look', screen: 'look' },
 }
 

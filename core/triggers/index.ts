@@ -15,6 +15,7 @@ export type {
   SwitchTrigger,
 } from './save.ts'
 export {
+  BET_SOURCES,
   BUTTON_COLOURS,
   RAFFLE_SOURCES,
   type Source,

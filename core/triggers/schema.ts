@@ -21,6 +21,9 @@ export const RAFFLE_SOURCES = [
   'raffleUnclaimed',
 ] as const
 
+/** The moments of a bet. */
+export const BET_SOURCES = ['betOpened', 'betLocked', 'betSettled'] as const
+
 /** The colours that a button of the desk can have. */
 export const BUTTON_COLOURS = ['plain', 'brass', 'moss', 'brick'] as const
 
@@ -73,6 +76,14 @@ export const Source = Type.Union([
     {
       of: oneOf(RAFFLE_SOURCES),
       /** Only of raffles that were started from this set-up; null: of all. */
+      setup: orNull(Id),
+    },
+    closed,
+  ),
+  Type.Object(
+    {
+      of: oneOf(BET_SOURCES),
+      /** Only of bets that were opened from this template; null: of all. */
       setup: orNull(Id),
     },
     closed,

@@ -1,3 +1,4 @@
+import { betMoments } from '../bets/moments.ts'
 import { commandMoments } from '../commands/moments.ts'
 import { eventMoments } from '../events/moments.ts'
 import { GAME_NAMES } from '../games/index.ts'
@@ -11,6 +12,7 @@ import type { Source, SourceKind } from './schema.ts'
 
 /** Every kind of moment. One that a feature declares and that is not among these does not compile. */
 const MOMENTS: Readonly<Record<MomentKind, DeclaredMoment>> = {
+  ...betMoments,
   ...commandMoments,
   ...eventMoments,
   ...gameMoments,

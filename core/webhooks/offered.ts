@@ -10,6 +10,8 @@ export const OFFERED = [
   'order.placed',
   'order.ended',
   'store.codesLow',
+  'bet.changed',
+  'bet.ended',
   'raffle.changed',
   'raffle.revealed',
   'raffle.ended',

@@ -14,6 +14,7 @@ export {
 export { type CommandRow, commandOf, commands, openCommands, savedCommands } from './table.ts'
 export {
   allWords,
+  betListeners,
   checkListeners,
   checkWords,
   gameListeners,

@@ -1,3 +1,4 @@
+import { type BetDefaults, betDefaults, betWords } from '../bets/index.ts'
 import { type Currency, currencySetting } from '../currency/index.ts'
 import { GAME_NAMES, type GameVerb, gameWords, settingsOf, wageringSetting } from '../games/index.ts'
 import { type RaffleSettings, runningRaffles, wordsOf } from '../raffles/index.ts'
@@ -120,6 +121,7 @@ const channelListeners = (world: World): Listener[] => [
   ...rewardListeners(openRewards(world)),
   ...listenersOfGames(world),
   ...listenersOfRaffles(world),
+  ...betListeners(betDefaults(world)),
 ]
 
 /** What the words of the games are for, where they collide. */
@@ -146,6 +148,11 @@ export const gameListeners = (all: ReturnType<typeof gameWords>): Listener[] =>
 /** The words of the games as they are set. */
 const listenersOfGames = (world: World): Listener[] =>
   gameListeners(gameWords((which) => settingsOf(world, which), readSetting(world, wageringSetting)))
+
+/** The words by which people bet. */
+export const betListeners = (defaults: Pick<BetDefaults, 'word'>): Listener[] => [
+  { words: betWords(defaults), name: 'betting' },
+]
 
 /** As much of a raffle as its word takes. */
 export interface RaffleWord {
@@ -246,9 +253,11 @@ export const otherListeners = (
     readonly reward?: RewardId | null
     readonly games?: true
     readonly raffles?: true
+    readonly bets?: true
   },
 ): Listener[] => {
-  const games = but.games ? [] : listenersOfGames(world)
+  const bets = but.bets ? [] : betListeners(betDefaults(world))
+  const games = [...(but.games ? [] : listenersOfGames(world)), ...bets]
   const raffles = but.raffles ? [] : listenersOfRaffles(world)
   const all = { commands: openCommands(world), rewards: openRewards(world), games, raffles }
   return otherWords(readSetting(world, currencySetting), readSetting(world, wordsSetting), all, but)

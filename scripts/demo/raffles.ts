@@ -67,11 +67,13 @@ export async function seedRaffles(submit: Submit, at: number, pool: pg.Pool): Pr
   const overlay = Number((await pool.query('select min(id) as id from overlay')).rows[0].id)
   const place = { x: 1100, y: 60, w: 760, h: 300, locked: false, hidden: false, look: PLAIN_LOOK }
   const raffle: Piece = { of: 'raffle', id: 'raffle1', title: 'Raffle', always: false, ...place }
+  const below = { ...place, y: 400, h: 360 }
+  const bet: Piece = { of: 'bet', id: 'bet1', title: 'Bet', always: false, ...below }
   const settings = {
     name: 'Main picture',
     width: 1920,
     height: 1080,
-    pieces: [...FIRST_PIECES, raffle],
+    pieces: [...FIRST_PIECES, raffle, bet],
     background: null,
   }
   await submit(at, { kind: 'screen.save', overlay, settings })

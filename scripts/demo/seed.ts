@@ -8,6 +8,7 @@ import type { Result } from '#core/world'
 import { ChannelWriter, envelope } from '#server/writer/index.ts'
 import { chanceFrom } from '../../standin/src/chance.ts'
 import { CROWD, LINES, STREAMER } from '../../standin/src/people.ts'
+import { pastBet, runningBet, seedBets } from './bets.ts'
 import { seedCommands } from './commands.ts'
 import { pastGames, seedGames } from './games.ts'
 import { seedGarden } from './garden.ts'
@@ -21,6 +22,7 @@ const SHOWS = 36
 /** Games came late to the channel. */
 const SHOWS_WITH_GAMES = 9
 const SHOWS_WITH_RAFFLES = 7
+const SHOWS_WITH_BETS = 5
 const DAY = 86_400
 const SHOW_SECONDS = 2.5 * 3600
 
@@ -135,6 +137,7 @@ export async function seedDemo(pool: pg.Pool, writerPool: pg.Pool, now: number):
   }
   await seedGames(submit, begin)
   await seedRaffles(submit, begin, pool)
+  await seedBets(submit, begin)
   const past = { pool, chance, submit, rewards: rewards.filter(buyable) }
   const people = demoPeople(chance)
   await pastSupport(past, people, begin)
@@ -144,6 +147,12 @@ export async function seedDemo(pool: pg.Pool, writerPool: pg.Pool, now: number):
     chance,
     people.filter(({ faith }) => faith > 0.2),
     now - 2 * DAY,
+  )
+  await runningBet(
+    submit,
+    chance,
+    people.filter(({ faith }) => faith > 0.3),
+    now - 600,
   )
   await pastKeeping({ pool, channel, submit, now }, crew)
   await submit(now, { kind: 'earning.change', plan: LIVE_PLAN, by: STREAMER.account })
@@ -200,6 +209,7 @@ async function pastShow(past: Past, people: readonly DemoPerson[], index: number
   if (index >= SHOWS - SHOWS_WITH_GAMES) await pastGames(past.pool, submit, chance, came, start + 3600)
   if (index >= SHOWS - SHOWS_WITH_RAFFLES)
     await pastRaffle(past.pool, submit, chance, came, { index, at: start + 5400 })
+  if (index >= SHOWS - SHOWS_WITH_BETS) await pastBet(submit, chance, came, { index, at: start + 6600 })
   await pastOrders(past, came, end - 600)
   const ended = await submit(end, { kind: 'show.end' })
   if (ended.ok) await submit(end, { kind: 'show.settled', show: ended.value.show })

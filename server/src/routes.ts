@@ -1,3 +1,4 @@
+import { betRoutes } from './bets/index.ts'
 import { changeRoutes, openFormRoutes } from './changes/index.ts'
 import { channelRoutes } from './channel/index.ts'
 import type { Channels } from './channels.ts'
@@ -72,6 +73,7 @@ export function routesOf(parts: RouteParts): Route[] {
     ],
     Games: gameRoutes(db, channels),
     Raffles: raffleRoutes(db, channels, chatOf),
+    Bets: betRoutes(db, channels),
     Fairness: fairnessRoutes(db),
     Security: securityRoutes(db),
     Settings: unreadableRoutes(db),

@@ -1,3 +1,4 @@
+import { type Backer, paidTo, paymentOf } from '../../core/bets/index.ts'
 import { accrue, type Bonus, NO_SUPPORT, payoutOf, supportPays } from '../../core/earning/index.ts'
 import { Chance, commitmentOf } from '../../core/fairness/index.ts'
 import {
@@ -250,6 +251,26 @@ const raffle: Holder = (one) => {
 }
 
 /** The rules that are built, by the name of their file of cases. */
+interface Pool {
+  readonly stakes: readonly { readonly option: number; readonly amount: number }[]
+  readonly winning: number
+  readonly rakeBasisPoints: number
+  readonly outcome: 'won' | 'even' | 'refund'
+  readonly rake: number
+  readonly paid: readonly number[]
+}
+
+const pool: Holder = (one) => {
+  const { stakes, winning, rakeBasisPoints, outcome, rake, paid } = one as unknown as Pool
+  const backers = stakes.map(
+    ({ option, amount }, i): Backer => ({ nr: i + 1, laid: [{ outcome: option, amount, at: 0 }] }),
+  )
+  const payment = paymentOf(backers, winning, { rakeBp: rakeBasisPoints, knownFrom: null })
+  const sums = backers.map((backer) => paidTo(backer, payment)).map(({ back, won }) => back + won)
+  const came = payment.winning === null ? 'refund' : stakes.every(({ option }) => option === winning) ? 'even' : 'won'
+  return came === outcome && payment.rake === rake && JSON.stringify(sums) === JSON.stringify(paid)
+}
+
 export const HOLDERS: Readonly<Record<string, Holder>> = {
   chance,
   credit,
@@ -262,6 +283,7 @@ export const HOLDERS: Readonly<Record<string, Holder>> = {
   roulette,
   slots,
   raffle,
+  pool,
 }
 
 /** How many of the cases the rules of this name get wrong; undefined where those rules are not built yet. */

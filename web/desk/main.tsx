@@ -2,6 +2,8 @@ import { mount } from '../parts/mount.tsx'
 import { Desk } from './Desk.tsx'
 import {
   AlertsPage,
+  BetPage,
+  BetsPage,
   ButtonsPage,
   ChangesPage,
   ChannelPage,
@@ -74,6 +76,8 @@ void mount(
     { path: 'raffles', element: <RafflesPage /> },
     { path: 'raffles/new', element: <RaffleSetupPage /> },
     { path: 'raffles/:raffle', element: <RafflePage /> },
+    { path: 'bets', element: <BetsPage /> },
+    { path: 'bets/:bet', element: <BetPage /> },
     {
       path: 'screen',
       children: [

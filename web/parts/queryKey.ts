@@ -5,6 +5,7 @@
 export type QueryName =
   | 'accounts'
   | 'address'
+  | 'bets'
   | 'buttons'
   | 'changes'
   | 'channel'

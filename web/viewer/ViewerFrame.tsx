@@ -1,6 +1,6 @@
 import { type QueryClient, useQuery, useQueryClient } from '@tanstack/react-query'
 import { clsx } from 'clsx'
-import { Dices, ListOrdered, MessageSquareText, ReceiptText, Store, Ticket } from 'lucide-react'
+import { Dices, ListOrdered, MessageSquareText, ReceiptText, Scale, Store, Ticket } from 'lucide-react'
 import { useDeferredValue, useState } from 'react'
 import { NavLink, Outlet } from 'react-router'
 import type { FactKind } from '#core/engine'
@@ -15,6 +15,7 @@ import { SignInAgain } from '../parts/SignInAgain.tsx'
 import { useFeed } from '../parts/useFeed.ts'
 import { useInvalidate } from '../parts/useInvalidate.ts'
 import { BalanceHead } from './BalanceHead.tsx'
+import { type BetsView, withStakes } from './bets/bets.ts'
 import { type Channel, channelQuery, meQuery } from './channel.ts'
 import { type GamesView, withJoined } from './games/games.ts'
 import { type RaffleView, withCount, withDraw, withReveal } from './raffles/raffles.ts'
@@ -26,6 +27,8 @@ const SPREAD: ReadonlySet<FactKind> = new Set<FactKind>([
   'earning.paid',
   'round.changed',
   'round.ended',
+  'bet.changed',
+  'bet.ended',
   'raffle.changed',
   'raffle.ended',
 ])
@@ -43,6 +46,9 @@ function showTold(client: QueryClient, { kind, body }: LiveFact): void {
       break
     case 'round.joined':
       client.setQueryData<GamesView>(keyOf('games'), (view) => view && withJoined(view, body))
+      break
+    case 'bet.counted':
+      client.setQueryData<BetsView>(keyOf('bets'), (view) => view && withStakes(view, body))
       break
     case 'raffle.counted':
       raffle(body.raffle, (view) => withCount(view, body))
@@ -73,6 +79,7 @@ function useViewerLive(channel: Channel | undefined): boolean {
     const known = client.getQueryData(channelQuery.queryKey)
     if (kind === 'duel.asked') toast({ text: `${body.by} challenges you to a duel. Answer on the Games page.` })
     if (kind === 'raffle.changed' && known?.raffles === false) refresh(['channel'])
+    if (kind === 'bet.changed' && known?.bets === false) refresh(['channel'])
     if (kind === 'store.stock' && known !== undefined && turnsOver(known, body))
       setTimeout(() => refresh(['channel']), Math.random() * SPREAD_MS)
     showTold(client, fact)
@@ -134,17 +141,18 @@ export function ViewerFrame() {
       <main className="mx-auto w-full max-w-3xl flex-1 px-4 pt-5 pb-24">
         <Outlet />
       </main>
-      <Tabs many={channel.data.currency.many} games={channel.data.games} raffles={channel.data.raffles} />
+      <Tabs channel={channel.data} />
     </div>
   )
 }
 
-function Tabs({ many, games, raffles }: { many: string; games: boolean; raffles: boolean }) {
+function Tabs({ channel: { currency, games, raffles, bets } }: { channel: Channel }) {
   const tabs = [
     { to: '/', name: 'Store', Icon: Store },
     ...(games ? [{ to: '/games', name: 'Games', Icon: Dices }] : []),
     ...(raffles ? [{ to: '/raffles', name: 'Raffles', Icon: Ticket }] : []),
-    { to: '/mine', name: `My ${many}`, Icon: ReceiptText },
+    ...(bets ? [{ to: '/bets', name: 'Bets', Icon: Scale }] : []),
+    { to: '/mine', name: `My ${currency.many}`, Icon: ReceiptText },
     { to: '/lists', name: 'Lists', Icon: ListOrdered },
     { to: '/commands', name: 'Chat', Icon: MessageSquareText },
   ]

@@ -1,6 +1,7 @@
 import { mount } from '../parts/mount.tsx'
 import { channelQuery } from './channel.ts'
 import {
+  BetsPage,
   CheckPage,
   CommandsPage,
   GamesPage,
@@ -22,6 +23,7 @@ void mount(
     { path: 'games/:round', element: <RoundPage /> },
     { path: 'raffles', element: <RafflesPage /> },
     { path: 'raffles/:raffle', element: <RafflePage /> },
+    { path: 'bets', element: <BetsPage /> },
     { path: 'check', element: <CheckPage /> },
     { path: 'mine', element: <MinePage /> },
     { path: 'lists', element: <ListsPage /> },

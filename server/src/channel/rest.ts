@@ -3,6 +3,8 @@ import type { Channels } from '../channels.ts'
 const ROUNDS = "select id from round where channel = $1 and status not in ('settled', 'off')"
 const RAFFLES = "select id from raffle where channel = $1 and status in ('planned', 'open', 'closed')"
 
+const BETS = "select id from bet where channel = $1 and status in ('open', 'locked', 'announced')"
+
 interface Resting {
   readonly channels: Channels
   readonly channel: number
@@ -26,6 +28,13 @@ export async function callOffRaffles({ channels, channel, key, by }: Resting): P
     const off = await channels.submit(channel, `${key}/raffle/${raffle}`, { ...act, does: 'callOff', why })
     if (!off.ok) await channels.submit(channel, `${key}/raffle/${raffle}/end`, { ...act, does: 'finish' })
   }
+}
+
+/** Calls off every bet of a channel that is about to be closed; what is being paid already goes on. */
+export async function callOffBets({ channels, channel, key, by }: Resting): Promise<void> {
+  const act = { does: 'callOff', why: 'The channel was closed.' } as const
+  for (const bet of await idsOf(channels, channel, BETS))
+    await channels.submit(channel, `${key}/bet/${bet}`, { kind: 'bet.act', bet, act, by })
 }
 
 const idsOf = async ({ pool }: Channels, channel: number, text: string): Promise<number[]> =>

@@ -12,6 +12,7 @@ import { ChatWords, CommandSettings } from '#core/words'
 import type { Unchangeable } from '#core/world'
 import { keyedBy } from '#core/world'
 import { WhoNames } from '../access/index.ts'
+import { BetTemplateRow } from '../bets/index.ts'
 import { Refusal } from '../http/index.ts'
 import { RaffleSetup } from '../raffles/index.ts'
 import { CircleRow } from '../ranks/index.ts'
@@ -87,6 +88,7 @@ export const CommandsView = exactly({
   games: Type.Array(Listener),
   raffles: Type.Array(Listener),
   setups: Type.Array(RaffleSetup),
+  bets: Type.Array(BetTemplateRow),
 })
 
 export const StepOutcome = exactly({ do: Type.String(), sentence: Type.String() })

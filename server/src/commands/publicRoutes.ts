@@ -7,6 +7,7 @@ import { exactly } from '#core/schema'
 import { type CommandRow, usageLine, type WordKind, wordsSetting } from '#core/words'
 import type { World } from '#core/world'
 import { accessWorld, whoNames } from '../access/index.ts'
+import { betDefaultsOf, runningRows } from '../bets/index.ts'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { gameSettingsOf, gameWordsOf } from '../games/index.ts'
@@ -56,9 +57,10 @@ export function publicCommandRoutes(db: Reader, channels: Channels): Route[] {
         const sold = await rewardWords(db, channel.id, may)
         const games = await gameCommands(db, channel.id, may)
         const raffles = await raffleCommands(db, channel.id, may)
+        const bets = await betCommands(db, channel.id)
         return {
           currency: await currencyOf(db, channel.id),
-          commands: [...own, ...listed, ...sold, ...games, ...raffles],
+          commands: [...own, ...listed, ...sold, ...games, ...raffles, ...bets],
         }
       },
     }),
@@ -185,6 +187,21 @@ async function raffleCommands(db: Reader, channel: number, yours: (who: Who) => 
       yours: yours(who),
     }
   })
+}
+
+/** The word of bets, while there is one. */
+async function betCommands(db: Reader, channel: number): Promise<Listed[]> {
+  const running = await runningRows(db, channel)
+  if (running.length === 0) return []
+  const { word } = await betDefaultsOf(db, channel)
+  return [
+    {
+      ...{ word: word.word, aliases: word.aliases, usage: `!${word.word} <outcome> <stake>` },
+      ...{ does: 'Bets on what happens; alone it tells how the bet stands', group: 'Games', who: 'everyone', cost: 0 },
+      ...{ everyoneSeconds: 0, eachSeconds: 0, perViewer: 0, onAir: running.every(({ settings }) => settings.onAir) },
+      ...{ where: 'both', yours: null },
+    },
+  ]
 }
 
 async function ownWords(db: Reader, channel: number, signedIn: boolean): Promise<Listed[]> {

@@ -4,8 +4,9 @@ import { checkSteps, commandReady, type Environment } from '#core/runs'
 import type { UnixSeconds } from '#core/schema'
 import { figuresOf, hasViewer, type TriggerSettings, triggerReady } from '#core/triggers'
 import { voiceSetting } from '#core/voice'
-import { type CommandRow, gameListeners, raffleListeners, wordsSetting } from '#core/words'
+import { betListeners, type CommandRow, gameListeners, raffleListeners, wordsSetting } from '#core/words'
 import { whoNames } from '../access/index.ts'
+import { betDefaultsOf, betTemplatesOf } from '../bets/index.ts'
 import type { ChatState } from '../chat/index.ts'
 import { type Reader, schema } from '../database/index.ts'
 import { gameWordsOf } from '../games/index.ts'
@@ -57,8 +58,8 @@ export async function aroundOf(db: Reader, channel: number) {
   })
   const alerts = (await alertsOf(db, channel)).map(({ id, settings }) => ({ id, name: settings.name }))
   const [tallies, commands] = [await talliesOf(db, channel), await commandsOf(db, channel)]
-  const setups = await setupsOf(db, channel)
-  return { tallies, commands, circles: await circlesOf(db, channel), rewards, alerts, setups }
+  const [setups, bets] = [await setupsOf(db, channel), await betTemplatesOf(db, channel)]
+  return { tallies, commands, circles: await circlesOf(db, channel), rewards, alerts, setups, bets }
 }
 
 interface Around extends Awaited<ReturnType<typeof aroundOf>> {
@@ -102,7 +103,7 @@ export async function triggersShown(db: Reader, channel: number, now: number, ch
 export async function commandsView(db: Reader, channel: number, now: number, chat: ChatState) {
   const triggers = await triggersOf(db, channel)
   const around = await aroundOf(db, channel)
-  const { commands, tallies, circles, rewards, alerts, setups } = around
+  const { commands, tallies, circles, rewards, alerts, setups, bets } = around
   const names = await whoNames(db, channel, [...commands, ...triggers])
   const outside = await outsideRewardsOf(db, channel)
   const standing = await standingOf(db, channel, now, chat)
@@ -120,9 +121,10 @@ export async function commandsView(db: Reader, channel: number, now: number, cha
     standing,
     voice: await settingOf(db, channel, voiceSetting),
     words: await settingOf(db, channel, wordsSetting),
-    games: gameListeners(await gameWordsOf(db, channel)),
+    games: [...gameListeners(await gameWordsOf(db, channel)), ...betListeners(await betDefaultsOf(db, channel))],
     raffles: raffleListeners(await runningRafflesOf(db, channel)),
     setups,
+    bets,
   }
 }
 

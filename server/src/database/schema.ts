@@ -1,3 +1,4 @@
+export * from './bets.ts'
 export * from './changes.ts'
 export { channel, formerAddress, openingCode } from './channel.ts'
 export * from './commands.ts'

@@ -7,6 +7,7 @@ type Feature = FactKind extends `${infer F}.${string}` ? F : never
 const AREAS_OF: { readonly [F in Feature]: readonly Area[] } = {
   account: ['people'],
   balance: ['people'],
+  bet: ['bets'],
   channel: [],
   chat: ['show'],
   circle: ['ranks', 'people'],

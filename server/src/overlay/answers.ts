@@ -2,6 +2,7 @@ import { Type } from '@sinclair/typebox'
 import { Currency } from '#core/currency'
 import { Amount, Count, exactly, Id, orNull, RoundId, UnixSeconds } from '#core/schema'
 import { OverlaySettings } from '#core/screen'
+import { BetHead } from '../bets/index.ts'
 import { RoundHead, SeatState } from '../games/index.ts'
 import { Drawing, RaffleStatus } from '../raffles/index.ts'
 
@@ -37,6 +38,22 @@ const RaffleOnPiece = exactly({
   wonAgo: orNull(Left),
 })
 
+/** A bet as its piece is told of it. */
+const BetOnPiece = exactly({
+  id: Id,
+  status: BetHead.properties.status,
+  question: Type.String(),
+  lanes: BetHead.properties.lanes,
+  backers: Count,
+  winner: orNull(Count),
+  rakeBp: Count,
+  left: orNull(Left),
+  word: Type.String(),
+  winners: Count,
+  prize: Amount,
+  refunded: Type.Boolean(),
+})
+
 /** What a piece shows at first, beside what it is told live. */
 const Shown = exactly({
   lines: Type.Optional(Type.Array(exactly({ name: Type.String(), value: Type.String() }))),
@@ -47,6 +64,7 @@ const Shown = exactly({
   ),
   round: Type.Optional(RoundOnPiece),
   raffle: Type.Optional(RaffleOnPiece),
+  bet: Type.Optional(BetOnPiece),
 })
 
 const { background: _background, ...settings } = OverlaySettings.properties

@@ -13,6 +13,7 @@ import { alertsPaused, overlayById } from '../screen/index.ts'
 import { currencyOf } from '../settings/index.ts'
 import { lastSeqOf, openShowOf, recentChat } from '../show/index.ts'
 import type { OverlayPage } from './answers.ts'
+import { betOnScreen } from './bet.ts'
 import { raffleOnScreen } from './raffle.ts'
 
 const { storeOrder, viewer } = schema
@@ -72,6 +73,8 @@ async function shownBy(
       return await roundOn(channels, db, channel, piece.of)
     case 'raffle':
       return await raffleOnScreen(db, channel, channels.clock())
+    case 'bet':
+      return await betOnScreen(db, channel, channels.clock())
     case 'chat':
       return { said: await chatOf(channels, channel, seq, piece) }
   }

@@ -165,7 +165,7 @@ const findViewersRoute = (db: Reader): Route =>
     does: 'Viewers whose name begins so',
     answer: PeopleFound,
     asks: { name: text('How the name begins.', 60) },
-    allowed: desk('look', 'people', 'show', 'commands', 'store', 'games', 'raffles', 'ranks'),
+    allowed: desk('look', 'people', 'show', 'commands', 'store', 'games', 'raffles', 'bets', 'ranks'),
     handle: async ({ channel, asked }) => ({
       viewers: await searchViewers(db, channel.id, asked.name ?? '', 8),
     }),

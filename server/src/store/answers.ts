@@ -80,6 +80,7 @@ export const Shelf = exactly({
   secrets: Type.Boolean(),
   games: Type.Boolean(),
   raffles: Type.Boolean(),
+  bets: Type.Boolean(),
   signedIn: orNull(Type.String()),
 })
 

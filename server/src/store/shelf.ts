@@ -14,6 +14,7 @@ import {
 } from '#core/store'
 import { wordsSetting } from '#core/words'
 import { accessWorld, whoNames } from '../access/index.ts'
+import { anyBet } from '../bets/index.ts'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { anyGameOn } from '../games/index.ts'
@@ -90,6 +91,7 @@ export async function shelfFor(db: Reader, channels: Channels, { channel, caller
     secrets: rewards.some(({ settings }) => settings.secret !== ''),
     games: await anyGameOn(db, channel.id),
     raffles: await anyRaffle(db, channel.id),
+    bets: await anyBet(db, channel.id),
     signedIn: caller.account === '' ? null : caller.name,
   }
 }

@@ -1,3 +1,4 @@
+import { BACKERS_PAGE, backersKey, backersPageKey } from '#core/bets'
 import { type ListEntry, lists, MOST_PEOPLE, namedKey, PRESENT, PRESENT_COUNT, TOP_LOADED } from '#core/lists'
 import { entrantsKey } from '#core/raffles'
 import type { Need, World } from '#core/world'
@@ -11,6 +12,9 @@ const VALUES: Readonly<Record<string, string>> = {
   earned: 'a.earned',
   hours: 'coalesce(w.watched_seconds, 0)',
 }
+
+const [BACKERS] = backersKey(0).split('/')
+const [BACKERS_AFTER] = backersPageKey(0, 0).split('/')
 
 interface Query {
   readonly text: string
@@ -44,6 +48,8 @@ function queryOf(key: string): Query {
         where c.channel = $1 and c.tally = $2 and c.total > 0 and ${SHOWN} order by c.total desc, v.id limit ${TOP_LOADED}`,
       values: [Number(about.slice(6))],
     }
+  const backers = backersQuery(kind, rest)
+  if (backers !== undefined) return backers
   const value = VALUES[about]
   if (kind !== 'top' || value === undefined) throw new Error(`There is no list "${key}".`)
   return {
@@ -52,6 +58,23 @@ function queryOf(key: string): Query {
       where a.channel = $1 and ${value} > 0 and ${SHOWN} order by ${value} desc, v.id limit ${TOP_LOADED}`,
     values: [],
   }
+}
+
+/** The queries of who is in a bet; undefined: it is another list. */
+function backersQuery(kind: string, about: readonly string[]): Query | undefined {
+  if (kind === BACKERS)
+    return {
+      text: `select b.viewer as id, '' as name, 0 as value, b.nr, b.laid from backing b
+        where b.channel = $1 and b.bet = $2 and b.laid <> '[]' order by b.nr`,
+      values: about.map(Number),
+    }
+  if (kind === BACKERS_AFTER)
+    return {
+      text: `select b.viewer as id, '' as name, 0 as value, b.nr from backing b
+        where b.channel = $1 and b.bet = $2 and b.nr > $3 order by b.nr limit ${BACKERS_PAGE}`,
+      values: about.map(Number),
+    }
+  return undefined
 }
 
 /** Who goes by the names typed, or by ones that look like them: the same people as `likeNamed` finds among all. */

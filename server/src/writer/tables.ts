@@ -1,6 +1,7 @@
 import { getTableColumns, is } from 'drizzle-orm'
 import { getTableConfig, type PgColumn, PgCustomColumn, type PgTable } from 'drizzle-orm/pg-core'
 import { cooldowns } from '#core/access'
+import { backings, betEvidence, bets, betTemplates, betTotals } from '#core/bets'
 import { changes } from '#core/changes'
 import { gaps, plans } from '#core/earning'
 import { SETTINGS } from '#core/engine'
@@ -144,6 +145,9 @@ const LATEST_SHOWS = 'id = (select max(id) from show as last where last.channel 
 /** What is in raffles that have not ended. */
 const OF_RUNNING = 'id in (select r.id from raffle r where r.channel = $1 and r.ended_at is null)'
 
+/** What is in bets that have not ended. */
+const OF_RUNNING_BETS = 'id in (select b.id from bet b where b.channel = $1 and b.ended_at is null)'
+
 /** In the order in which they are written: what others refer to comes first. */
 export const STORED: readonly Stored[] = [
   kept(settings, schema.setting, { sealing: { body: GROUP_OF_SETTINGS } }),
@@ -168,6 +172,9 @@ export const STORED: readonly Stored[] = [
   kept(raffles, schema.raffle, { where: 'ended_at is null', leaveOut: true }),
   kept(totals, schema.raffleTotals, OF_RUNNING),
   kept(cheers, schema.raffleCheer, OF_RUNNING),
+  kept(betTemplates, schema.betTemplate, 'gone_at is null'),
+  kept(bets, schema.bet, { where: 'ended_at is null', leaveOut: true }),
+  kept(betTotals, schema.betTotals, OF_RUNNING_BETS),
   kept(overlays, schema.overlay, { where: 'gone_at is null', madeFrom: { secretHash: 'secret' } }),
   kept(viewers, schema.viewer),
   kept(aliases, schema.alias),
@@ -184,6 +191,8 @@ export const STORED: readonly Stored[] = [
   kept(entries, schema.raffleEntry),
   kept(winners, schema.raffleWinner),
   kept(raffleWins, schema.raffleLuck),
+  kept(betEvidence, schema.betEvidence),
+  kept(backings, schema.backing),
   kept(rewardSales, schema.sold),
   kept(codes, schema.code),
   kept(flows, schema.flow),

@@ -40,6 +40,7 @@ export const aroundView = (view: CommandsView) => ({
   alerts: view.alerts,
   commands: rowsOf(view),
   setups: view.setups,
+  bets: view.bets,
 })
 
 /** The rows of commands as the rules know them. */

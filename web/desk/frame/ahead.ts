@@ -1,9 +1,11 @@
 import type { QueryClient } from '@tanstack/react-query'
+import { betsQuery } from '../bets/view.ts'
 import { commandsQuery } from '../commands/view.ts'
 import { connectionsQuery } from '../connections/connections.ts'
 import { earningQuery } from '../earning/draft.ts'
 import { gamesQuery } from '../games/view.ts'
 import {
+  BetsPage,
   CommandsPage,
   ConnectionsPage,
   EarningPage,
@@ -40,6 +42,7 @@ const AHEAD: Readonly<Record<string, Ahead>> = {
     ask: (client) => [client.prefetchQuery(gamesQuery), client.prefetchQuery(commandsQuery)],
   },
   '/raffles': { parts: [RafflesPage], ask: (client) => [client.prefetchQuery(rafflesQuery)] },
+  '/bets': { parts: [BetsPage], ask: (client) => [client.prefetchQuery(betsQuery)] },
   '/screen': { parts: [OverlaysPage], ask: (client) => [client.prefetchQuery(screenQuery)] },
   '/connections': { parts: [ConnectionsPage], ask: (client) => [client.prefetchQuery(connectionsQuery)] },
 }

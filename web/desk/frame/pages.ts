@@ -75,6 +75,7 @@ export const PAGES: readonly Group[] = [
         ],
       },
       { to: '/raffles', name: 'Raffles', area: 'raffles' },
+      { to: '/bets', name: 'Bets', area: 'bets' },
     ],
   },
   {

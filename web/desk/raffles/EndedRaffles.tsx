@@ -3,18 +3,12 @@ import { useDeferredValue, useState } from 'react'
 import { Link } from 'react-router'
 import { digits } from '#core/currency'
 import { answerOf, api } from '../../parts/api.ts'
-import { Button } from '../../parts/Button.tsx'
 import { DownloadButton } from '../../parts/DownloadButton.tsx'
-import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
-import { INPUT } from '../../parts/form/inputs.tsx'
-import { Panel } from '../../parts/page/Panel.tsx'
 import { keyOf } from '../../parts/queryKey.ts'
 import type { Column } from '../../parts/table/column.ts'
-import { DataTable } from '../../parts/table/DataTable.tsx'
 import { dayText } from '../../parts/time.ts'
+import { ENDED_PAGE, EndedPanel } from '../EndedPanel.tsx'
 import { type Ended, formAddress } from './view.ts'
-
-const PAGE = 30
 
 function useEnded(text: string) {
   const asked = text.trim() || undefined
@@ -23,7 +17,7 @@ function useEnded(text: string) {
     queryFn: ({ pageParam, signal }) =>
       answerOf(api.GET('/desk/raffles/ended', { params: { query: { text: asked, before: pageParam } }, signal })),
     initialPageParam: undefined as number | undefined,
-    getNextPageParam: ({ raffles }) => (raffles.length < PAGE ? undefined : raffles.at(-1)?.id),
+    getNextPageParam: ({ raffles }) => (raffles.length < ENDED_PAGE ? undefined : raffles.at(-1)?.id),
     placeholderData: (before) => before,
   })
 }
@@ -32,40 +26,18 @@ function useEnded(text: string) {
 export function EndedRaffles() {
   const [text, setText] = useState('')
   const ended = useEnded(useDeferredValue(text))
-  const raffles = ended.data?.pages.flatMap((page) => page.raffles) ?? []
+  const asked = text.trim() === '' ? '' : `?text=${encodeURIComponent(text.trim())}`
   return (
-    <Panel title="Ended">
-      <div className="flex flex-wrap items-center gap-3 border-b border-line px-4 py-2">
-        <input
-          aria-label="Search in titles and winners"
-          placeholder="A title or a winner"
-          value={text}
-          maxLength={60}
-          onChange={(event) => setText(event.target.value)}
-          className={`w-60 ${INPUT}`}
-        />
-        <DownloadButton
-          path={`/desk/raffles.csv${text.trim() === '' ? '' : `?text=${encodeURIComponent(text.trim())}`}`}
-        >
-          Save as CSV
-        </DownloadButton>
-      </div>
-      {ended.isPending && <Loading what="what has ended" />}
-      {ended.isError && <Problem error={ended.error} retry={() => void ended.refetch()} />}
-      {ended.data && raffles.length === 0 && (
-        <p className="px-4 py-3 text-muted">
-          {text.trim() === '' ? 'No raffle has ended yet.' : 'No raffle or winner matches.'}
-        </p>
-      )}
-      {raffles.length > 0 && (
-        <DataTable inPanel label="Ended raffles" rows={raffles} columns={COLUMNS} keyOf={({ id }) => id} />
-      )}
-      {ended.hasNextPage && (
-        <Button className="m-3" disabled={ended.isFetchingNextPage} onClick={() => void ended.fetchNextPage()}>
-          Show more
-        </Button>
-      )}
-    </Panel>
+    <EndedPanel
+      many="raffles"
+      rows={ended.data?.pages.flatMap((page) => page.raffles) ?? []}
+      columns={COLUMNS}
+      asked={ended}
+      search={{ text, setText, in: 'titles and winners', example: 'A title or a winner' }}
+      nothing="No raffle has ended yet."
+      noMatch="No raffle or winner matches."
+      aside={<DownloadButton path={`/desk/raffles.csv${asked}`}>Save as CSV</DownloadButton>}
+    />
   )
 }
 

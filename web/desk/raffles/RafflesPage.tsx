@@ -8,17 +8,18 @@ import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { PageActions } from '../../parts/page/PageHead.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { leftText, useNow } from '../../parts/time.ts'
+import { StartsSoon } from '../running/StartsSoon.tsx'
+import { useStartKeys } from '../running/startKeys.ts'
 import { useStatus } from '../status.ts'
 import { CallOffButton, NextAction } from './Actions.tsx'
 import { EndedRaffles } from './EndedRaffles.tsx'
 import { stateInWords } from './next.ts'
-import { type Starting, useStartKeys } from './startKeys.ts'
 import { type DeskRaffle, formAddress, rafflesQuery, useRaffleAction } from './view.ts'
 
 /** All raffles: those that are on, the set-ups to start from, and those that have ended. */
 export function RafflesPage() {
   const view = useQuery(rafflesQuery)
-  const starting = useStartKeys(view.data?.setups ?? [])
+  const starting = useStartKeys(view.data?.setups ?? NONE, useStart())
   const go = useNavigate()
   return (
     <div className="flex max-w-5xl flex-col gap-5">
@@ -29,7 +30,7 @@ export function RafflesPage() {
       </PageActions>
       {view.isPending && <Loading what="the raffles" />}
       {view.isError && <Problem error={view.error} retry={() => void view.refetch()} />}
-      {starting.next && <StartsSoon starting={starting} />}
+      <StartsSoon starting={starting} name={({ settings }) => settings.title} />
       {view.data && (
         <>
           <Running running={view.data.running} />
@@ -41,20 +42,15 @@ export function RafflesPage() {
   )
 }
 
-function StartsSoon({ starting: { next, stop, left } }: { starting: Starting }) {
-  return (
-    <div
-      role="alert"
-      className="flex flex-wrap items-center gap-3 rounded-md border border-brass bg-brass-wash px-4 py-2.5"
-    >
-      <p className="tabular mr-auto">
-        “{next?.settings.title}” opens in {left} s.
-      </p>
-      <Button shortcut="Esc" onClick={stop}>
-        Stop
-      </Button>
-    </div>
-  )
+const NONE: readonly SetupRow[] = []
+
+/** Starts a raffle from a set-up that is kept. */
+function useStart() {
+  const action = useRaffleAction()
+  return ({ id, settings }: SetupRow) => {
+    const body = { settings, opens: { of: 'now' }, setup: id } as const
+    action.mutate({ send: () => api.POST('/desk/raffles', { body }), said: `“${settings.title}” is open.` })
+  }
 }
 
 function Running({ running }: { running: readonly DeskRaffle[] }) {

@@ -65,6 +65,7 @@ function Own({ piece, put, alerts }: OwnProps) {
     case 'chat':
       return <ChatFields piece={piece} put={put} />
     case 'raffle':
+    case 'bet':
     case 'crew':
     case 'duel':
     case 'wheel':
@@ -123,7 +124,7 @@ type FieldsOf<K extends Piece['of']> = { readonly piece: Extract<Piece, { of: K 
 const TitleField = ({
   piece,
   put,
-}: FieldsOf<'orders' | 'top' | 'counter' | 'raffle' | 'crew' | 'duel' | 'wheel' | 'reels' | 'bracket'>) => (
+}: FieldsOf<'orders' | 'top' | 'counter' | 'raffle' | 'bet' | 'crew' | 'duel' | 'wheel' | 'reels' | 'bracket'>) => (
   <Field label="Title">
     <input
       value={piece.title}

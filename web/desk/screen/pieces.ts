@@ -1,6 +1,6 @@
 import { digits } from '#core/currency'
 import { type OverlaySettings, type Piece, type PieceKind, PLAIN_LOOK } from '#core/screen'
-import type { RaffleOnPage, Shown } from '../../parts/screen/page.ts'
+import type { BetOnPage, RaffleOnPage, Shown } from '../../parts/screen/page.ts'
 import { SAMPLE_ROUNDS } from './sampleRounds.ts'
 import type { Box } from './snap.ts'
 
@@ -52,6 +52,12 @@ export const PIECE_KINDS: readonly {
     name: 'Raffle',
     tells: 'prize, word and clock of one that closes within 12 hours, and every draw',
     fresh: (place) => ({ ...common(place, 760, 300), of: 'raffle', title: 'Raffle', always: false }),
+  },
+  {
+    of: 'bet',
+    name: 'Bet',
+    tells: 'the question, the outcomes as they fill, the clock, and what came true',
+    fresh: (place) => ({ ...common(place, 760, 360), of: 'bet', title: 'Bet', always: false }),
   },
   {
     of: 'crew',
@@ -126,6 +132,8 @@ export function sampleOf(piece: Piece, currency: string): Shown {
       }
     case 'raffle':
       return { raffle: SAMPLE_RAFFLE }
+    case 'bet':
+      return { bet: SAMPLE_BET }
     case 'crew':
     case 'duel':
     case 'wheel':
@@ -135,6 +143,25 @@ export function sampleOf(piece: Piece, currency: string): Shown {
     default:
       return {}
   }
+}
+
+const SAMPLE_BET: BetOnPage = {
+  id: 1,
+  status: 'open',
+  question: 'Will the radio play tonight?',
+  lanes: [
+    { name: 'Yes', word: 'yes', people: 31, staked: 4200 },
+    { name: 'Only noise', word: 'noise', people: 12, staked: 1900 },
+    { name: 'No', word: 'no', people: 6, staked: 700 },
+  ],
+  backers: 49,
+  winner: null,
+  rakeBp: 0,
+  left: 80,
+  word: 'back',
+  winners: 0,
+  prize: 0,
+  refunded: false,
 }
 
 const SAMPLE_RAFFLE: RaffleOnPage = {

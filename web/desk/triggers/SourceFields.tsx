@@ -3,7 +3,7 @@ import type { Source, SourceKind } from '#core/triggers'
 import { Checkbox, Field, NumberInput, Select, TextInput } from '../../parts/form/inputs.tsx'
 import { Radios } from '../../parts/form/Radios.tsx'
 import type { CommandsView } from '../commands/view.ts'
-import { freshSource, SOURCES, unitOf } from './sources.ts'
+import { freshSource, SOURCES, setupsFor, unitOf } from './sources.ts'
 
 interface SourceFieldsProps {
   readonly source: Source
@@ -65,10 +65,10 @@ function anyOfSource(
 ): AnyOfProps | undefined {
   if ('setup' in source)
     return {
-      label: 'Raffle',
-      any: 'any raffle',
+      label: source.of.startsWith('bet') ? 'Bet' : 'Raffle',
+      any: source.of.startsWith('bet') ? 'any bet' : 'any raffle',
       value: source.setup,
-      choices: view.setups.map(({ id, settings }) => ({ id, name: `started from “${settings.title}”` })),
+      choices: setupsFor(source.of, view).map(({ id, name }) => ({ id, name: `started from “${name}”` })),
       onValue: (setup) => setSource({ ...source, setup }),
     }
   if (source.of === 'rankReached')

@@ -1,5 +1,5 @@
 import { GAME_NAMES } from '#core/games'
-import { RAFFLE_SOURCES, type Source, type SourceKind } from '#core/triggers'
+import { BET_SOURCES, RAFFLE_SOURCES, type Source, type SourceKind } from '#core/triggers'
 import type { CommandsView } from '../commands/view.ts'
 
 /** What each kind of trigger is called in a list. */
@@ -31,12 +31,15 @@ export const SOURCES: readonly { readonly value: SourceKind; readonly name: stri
   { value: 'raffleWon', name: 'Somebody is drawn in a raffle' },
   { value: 'raffleClaimed', name: 'A winner replies' },
   { value: 'raffleUnclaimed', name: 'A winner does not reply' },
+  { value: 'betOpened', name: 'A bet opens' },
+  { value: 'betLocked', name: 'A bet is locked' },
+  { value: 'betSettled', name: 'A bet is paid' },
 ]
 
 /** A source of a kind as it begins. */
 export function freshSource(of: SourceKind, view: CommandsView): Source {
-  const raffle = RAFFLE_SOURCES.find((one) => one === of)
-  if (raffle !== undefined) return { of: raffle, setup: null }
+  const templated = [...RAFFLE_SOURCES, ...BET_SOURCES].find((one) => one === of)
+  if (templated !== undefined) return { of: templated, setup: null } as Source
   switch (of) {
     case 'outside':
       return { of, reward: view.outside[0]?.id ?? '', approval: 'itself' }
@@ -75,11 +78,18 @@ const UNITS: Readonly<Record<string, string>> = {
 /** What a range counts. */
 export const unitOf = (of: SourceKind): string => UNITS[of] ?? ''
 
+/** The templates that a source can be about: of bets, or of raffles. */
+export const setupsFor = (of: SourceKind, { bets, setups }: CommandsView): readonly { id: number; name: string }[] =>
+  BET_SOURCES.some((one) => one === of)
+    ? bets.map(({ id, settings }) => ({ id, name: settings.question }))
+    : setups.map(({ id, settings }) => ({ id, name: settings.title }))
+
 /** What sets a trigger off, as a sentence for the list. */
 export function sourceInWords(source: Source, view: CommandsView): string {
   const plain = SOURCES.find(({ value }) => value === source.of)?.name ?? source.of
   if ('setup' in source) {
-    const title = view.setups.find(({ id }) => id === source.setup)?.settings.title ?? 'a template that was removed'
+    const title =
+      setupsFor(source.of, view).find(({ id }) => id === source.setup)?.name ?? 'a template that was removed'
     return source.setup === null ? plain : `${plain}: ${title}`
   }
   switch (source.of) {

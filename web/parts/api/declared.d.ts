@@ -177,6 +177,26 @@ export interface paths {
 										}[];
 										readonly wonAgo: number | null;
 									};
+									readonly bet?: {
+										readonly id: number;
+										/** @enum {string} */
+										readonly status: "open" | "locked" | "announced" | "paying" | "returning" | "settled" | "off";
+										readonly question: string;
+										readonly lanes: readonly {
+											readonly name: string;
+											readonly word: string;
+											readonly people: number;
+											readonly staked: number;
+										}[];
+										readonly backers: number;
+										readonly winner: number | null;
+										readonly rakeBp: number;
+										readonly left: number | null;
+										readonly word: string;
+										readonly winners: number;
+										readonly prize: number;
+										readonly refunded: boolean;
+									};
 								};
 							};
 							readonly currency: components["schemas"]["Currency"];
@@ -803,6 +823,8 @@ export interface paths {
 									readonly games: "none" | "look" | "act" | "change";
 									/** @enum {string} */
 									readonly raffles: "none" | "look" | "act" | "change";
+									/** @enum {string} */
+									readonly bets: "none" | "look" | "act" | "change";
 									/** @enum {string} */
 									readonly screen: "none" | "look" | "act" | "change";
 									/** @enum {string} */
@@ -1608,7 +1630,7 @@ export interface paths {
 	readonly "/desk/viewers": {
 		/**
 		 * Viewers whose name begins so
-		 * @description For who may look in: people, show, commands, store, games, raffles, ranks.
+		 * @description For who may look in: people, show, commands, store, games, raffles, bets, ranks.
 		 */
 		readonly get: {
 			readonly parameters: {
@@ -2569,6 +2591,7 @@ export interface paths {
 							readonly secrets: boolean;
 							readonly games: boolean;
 							readonly raffles: boolean;
+							readonly bets: boolean;
 							readonly signedIn: string | null;
 						};
 					};
@@ -3843,6 +3866,12 @@ export interface paths {
 								readonly digit: number | null;
 								readonly goneAt: number | null;
 							}[];
+							readonly bets: readonly {
+								readonly id: number;
+								readonly settings: components["schemas"]["BetSettings"];
+								readonly digit: number | null;
+								readonly goneAt: number | null;
+							}[];
 						};
 					};
 				};
@@ -4343,7 +4372,7 @@ export interface paths {
 						readonly muted?: boolean;
 						/** @enum {string} */
 						readonly reply?: "plain" | "mention" | "private";
-						readonly silent?: readonly ("answers" | "store" | "games" | "raffles" | "thanks" | "ranks" | "triggers")[];
+						readonly silent?: readonly ("answers" | "store" | "games" | "raffles" | "bets" | "thanks" | "ranks" | "triggers")[];
 						readonly hints?: boolean;
 						readonly commitments?: boolean;
 						readonly out?: boolean;
@@ -5890,6 +5919,8 @@ export interface paths {
 										/** @enum {string} */
 										readonly raffles: "none" | "look" | "act" | "change";
 										/** @enum {string} */
+										readonly bets: "none" | "look" | "act" | "change";
+										/** @enum {string} */
 										readonly screen: "none" | "look" | "act" | "change";
 										/** @enum {string} */
 										readonly connections: "none" | "look" | "act" | "change";
@@ -5927,6 +5958,8 @@ export interface paths {
 										readonly games: "none" | "look" | "act" | "change";
 										/** @enum {string} */
 										readonly raffles: "none" | "look" | "act" | "change";
+										/** @enum {string} */
+										readonly bets: "none" | "look" | "act" | "change";
 										/** @enum {string} */
 										readonly screen: "none" | "look" | "act" | "change";
 										/** @enum {string} */
@@ -5970,6 +6003,7 @@ export interface paths {
 					 *           "store": "none",
 					 *           "games": "none",
 					 *           "raffles": "none",
+					 *           "bets": "none",
 					 *           "screen": "none",
 					 *           "connections": "none",
 					 *           "team": "none"
@@ -6002,6 +6036,8 @@ export interface paths {
 								readonly games: "none" | "look" | "act" | "change";
 								/** @enum {string} */
 								readonly raffles: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly bets: "none" | "look" | "act" | "change";
 								/** @enum {string} */
 								readonly screen: "none" | "look" | "act" | "change";
 								/** @enum {string} */
@@ -6076,6 +6112,7 @@ export interface paths {
 					 *           "store": "none",
 					 *           "games": "none",
 					 *           "raffles": "none",
+					 *           "bets": "none",
 					 *           "screen": "none",
 					 *           "connections": "none",
 					 *           "team": "none"
@@ -6106,6 +6143,8 @@ export interface paths {
 								readonly games: "none" | "look" | "act" | "change";
 								/** @enum {string} */
 								readonly raffles: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly bets: "none" | "look" | "act" | "change";
 								/** @enum {string} */
 								readonly screen: "none" | "look" | "act" | "change";
 								/** @enum {string} */
@@ -6245,6 +6284,8 @@ export interface paths {
 									/** @enum {string} */
 									readonly raffles: "none" | "look" | "act" | "change";
 									/** @enum {string} */
+									readonly bets: "none" | "look" | "act" | "change";
+									/** @enum {string} */
 									readonly screen: "none" | "look" | "act" | "change";
 									/** @enum {string} */
 									readonly connections: "none" | "look" | "act" | "change";
@@ -6320,6 +6361,8 @@ export interface paths {
 										/** @enum {string} */
 										readonly raffles: "none" | "look" | "act" | "change";
 										/** @enum {string} */
+										readonly bets: "none" | "look" | "act" | "change";
+										/** @enum {string} */
 										readonly screen: "none" | "look" | "act" | "change";
 										/** @enum {string} */
 										readonly connections: "none" | "look" | "act" | "change";
@@ -6359,6 +6402,7 @@ export interface paths {
 					 *           "store": "none",
 					 *           "games": "none",
 					 *           "raffles": "none",
+					 *           "bets": "none",
 					 *           "screen": "none",
 					 *           "connections": "none",
 					 *           "team": "none"
@@ -6390,6 +6434,8 @@ export interface paths {
 								readonly games: "none" | "look" | "act" | "change";
 								/** @enum {string} */
 								readonly raffles: "none" | "look" | "act" | "change";
+								/** @enum {string} */
+								readonly bets: "none" | "look" | "act" | "change";
 								/** @enum {string} */
 								readonly screen: "none" | "look" | "act" | "change";
 								/** @enum {string} */
@@ -6450,7 +6496,7 @@ export interface paths {
 					/** @description Of this account only. Only the first 100 characters count. */
 					readonly account?: string;
 					/** @description Of this area only. */
-					readonly area?: "show" | "waiting" | "people" | "earning" | "ranks" | "commands" | "store" | "games" | "raffles" | "screen" | "connections" | "team";
+					readonly area?: "show" | "waiting" | "people" | "earning" | "ranks" | "commands" | "store" | "games" | "raffles" | "bets" | "screen" | "connections" | "team";
 					/** @description What was changed has this in its name. Only the first 60 characters count. */
 					readonly text?: string;
 				};
@@ -6485,7 +6531,7 @@ export interface paths {
 	readonly "/desk/changes/{id}/undo": {
 		/**
 		 * Set something back to what it was before a change, while nothing newer changed it: what was added is removed, some of what was removed is added again
-		 * @description For who may change in: show, waiting, people, earning, ranks, commands, store, games, raffles, screen, connections, team.
+		 * @description For who may change in: show, waiting, people, earning, ranks, commands, store, games, raffles, bets, screen, connections, team.
 		 */
 		readonly post: {
 			readonly parameters: {
@@ -9913,6 +9959,992 @@ export interface paths {
 			};
 		};
 	};
+	readonly "/bets": {
+		/** The bets that are on, the last that ended, and what the caller has in them */
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
+					/** @description The page after this one: the `before` that the page before it was answered with. */
+					readonly before?: number;
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly now: number;
+							readonly currency: components["schemas"]["Currency"];
+							readonly word: string;
+							readonly balance: number | null;
+							readonly running: readonly {
+								readonly id: number;
+								readonly question: string;
+								readonly lanes: readonly {
+									readonly name: string;
+									readonly word: string;
+									readonly people: number;
+									readonly staked: number;
+								}[];
+								/** @enum {string} */
+								readonly status: "open" | "locked" | "announced" | "paying" | "returning" | "settled" | "off";
+								readonly openedAt: number;
+								readonly locksAt: number | null;
+								readonly lockedAt: number | null;
+								readonly endedAt: number | null;
+								readonly winner: number | null;
+								readonly paysAt: number | null;
+								readonly payment: {
+									readonly winners: number;
+									readonly prize: number;
+									readonly rake: number;
+									readonly late: number;
+									readonly refunded: boolean;
+								} | null;
+								readonly why: string | null;
+								readonly note: string;
+								readonly link: string;
+								readonly backers: number;
+								readonly stakes: {
+									readonly smallest: number;
+									readonly largest: number;
+									readonly share: number;
+								};
+								readonly several: boolean;
+								readonly rakeBp: number;
+								readonly takeBack: boolean;
+								readonly lateSeconds: number;
+								readonly pauseSeconds: number;
+								readonly own: {
+									readonly staked: readonly number[];
+									readonly back: number;
+									readonly won: number;
+									readonly why: string | null;
+								} | null;
+							}[];
+							readonly ended: readonly {
+								readonly id: number;
+								readonly question: string;
+								readonly lanes: readonly {
+									readonly name: string;
+									readonly word: string;
+									readonly people: number;
+									readonly staked: number;
+								}[];
+								/** @enum {string} */
+								readonly status: "open" | "locked" | "announced" | "paying" | "returning" | "settled" | "off";
+								readonly openedAt: number;
+								readonly locksAt: number | null;
+								readonly lockedAt: number | null;
+								readonly endedAt: number | null;
+								readonly winner: number | null;
+								readonly paysAt: number | null;
+								readonly payment: {
+									readonly winners: number;
+									readonly prize: number;
+									readonly rake: number;
+									readonly late: number;
+									readonly refunded: boolean;
+								} | null;
+								readonly why: string | null;
+								readonly note: string;
+								readonly link: string;
+								readonly backers: number;
+								readonly stakes: {
+									readonly smallest: number;
+									readonly largest: number;
+									readonly share: number;
+								};
+								readonly several: boolean;
+								readonly rakeBp: number;
+								readonly takeBack: boolean;
+								readonly lateSeconds: number;
+								readonly pauseSeconds: number;
+								readonly own: {
+									readonly staked: readonly number[];
+									readonly back: number;
+									readonly won: number;
+									readonly why: string | null;
+								} | null;
+							}[];
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/bets/{bet}/lay": {
+		/** Bet on an outcome, add to it, or take all of it back (no outcome) */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly bet: number;
+				};
+			};
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "outcome": 0,
+					 *       "stake": 0
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly outcome: number | null;
+						readonly stake: number;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly bet: number;
+							readonly staked: number;
+							readonly told: string;
+							readonly balance: number;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/bets": {
+		/**
+		 * The bets that are on, the templates, and the usual terms
+		 * @description For who may look in: bets.
+		 */
+		readonly get: {
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly now: number;
+							readonly running: readonly {
+								readonly id: number;
+								readonly question: string;
+								readonly lanes: readonly {
+									readonly name: string;
+									readonly word: string;
+									readonly people: number;
+									readonly staked: number;
+								}[];
+								/** @enum {string} */
+								readonly status: "open" | "locked" | "announced" | "paying" | "returning" | "settled" | "off";
+								readonly openedAt: number;
+								readonly locksAt: number | null;
+								readonly lockedAt: number | null;
+								readonly endedAt: number | null;
+								readonly winner: number | null;
+								readonly paysAt: number | null;
+								readonly payment: {
+									readonly winners: number;
+									readonly prize: number;
+									readonly rake: number;
+									readonly late: number;
+									readonly refunded: boolean;
+								} | null;
+								readonly why: string | null;
+								readonly note: string;
+								readonly link: string;
+								readonly backers: number;
+								readonly stakes: {
+									readonly smallest: number;
+									readonly largest: number;
+									readonly share: number;
+								};
+								readonly several: boolean;
+								readonly rakeBp: number;
+								readonly takeBack: boolean;
+								readonly lateSeconds: number;
+								readonly pauseSeconds: number;
+								readonly template: number | null;
+								readonly settings: components["schemas"]["BetSettings"];
+								readonly byName: string;
+								readonly pickedBy: string | null;
+								readonly pickedAt: number | null;
+							}[];
+							readonly templates: readonly {
+								readonly id: number;
+								readonly settings: components["schemas"]["BetSettings"];
+								readonly digit: number | null;
+								readonly goneAt: number | null;
+							}[];
+							readonly defaults: {
+								readonly word: components["schemas"]["GameWord"];
+								readonly terms: components["schemas"]["BetTerms"];
+							};
+							readonly currency: components["schemas"]["Currency"];
+							readonly circles: readonly {
+								readonly id: number;
+								readonly name: string;
+							}[];
+							readonly alerts: readonly {
+								readonly id: number;
+								readonly name: string;
+							}[];
+							readonly onAir: boolean;
+						};
+					};
+				};
+			};
+		};
+		/**
+		 * Open a bet
+		 * @description For who may act in: bets.
+		 */
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "settings": {
+					 *         "question": "lamp",
+					 *         "outcomes": [
+					 *           {
+					 *             "name": "lamp",
+					 *             "word": "lamp"
+					 *           },
+					 *           {
+					 *             "name": "lamp",
+					 *             "word": "lamp"
+					 *           }
+					 *         ],
+					 *         "openSeconds": 0,
+					 *         "stakes": {
+					 *           "smallest": 1,
+					 *           "largest": 0,
+					 *           "share": 1
+					 *         },
+					 *         "several": true,
+					 *         "rakeBp": 0,
+					 *         "who": {
+					 *           "everyone": true,
+					 *           "streamer": true,
+					 *           "standings": [
+					 *             "follower"
+					 *           ],
+					 *           "rank": 1,
+					 *           "people": [
+					 *             1
+					 *           ]
+					 *         },
+					 *         "onAir": true,
+					 *         "takeBack": true,
+					 *         "lateSeconds": 0,
+					 *         "pauseSeconds": 0,
+					 *         "announce": {
+					 *           "soonSeconds": 0,
+					 *           "opened": 1,
+					 *           "settled": 1
+					 *         }
+					 *       },
+					 *       "template": 1
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly settings: components["schemas"]["BetSettings"];
+						readonly template: number | null;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly bet: number;
+							/** @enum {string} */
+							readonly status: "open" | "locked" | "announced" | "paying" | "returning" | "settled" | "off";
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/bets/ended": {
+		/**
+		 * The bets that have ended, with what came true and who said so
+		 * @description For who may look in: bets.
+		 */
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
+					/** @description Words of the question, an outcome, or a note. Only the first 60 characters count. */
+					readonly text?: string;
+					/** @description The page after this one: the `before` that the page before it was answered with. */
+					readonly before?: number;
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly bets: readonly {
+								readonly id: number;
+								readonly question: string;
+								readonly lanes: readonly {
+									readonly name: string;
+									readonly word: string;
+									readonly people: number;
+									readonly staked: number;
+								}[];
+								/** @enum {string} */
+								readonly status: "open" | "locked" | "announced" | "paying" | "returning" | "settled" | "off";
+								readonly openedAt: number;
+								readonly locksAt: number | null;
+								readonly lockedAt: number | null;
+								readonly endedAt: number | null;
+								readonly winner: number | null;
+								readonly paysAt: number | null;
+								readonly payment: {
+									readonly winners: number;
+									readonly prize: number;
+									readonly rake: number;
+									readonly late: number;
+									readonly refunded: boolean;
+								} | null;
+								readonly why: string | null;
+								readonly note: string;
+								readonly link: string;
+								readonly backers: number;
+								readonly stakes: {
+									readonly smallest: number;
+									readonly largest: number;
+									readonly share: number;
+								};
+								readonly several: boolean;
+								readonly rakeBp: number;
+								readonly takeBack: boolean;
+								readonly lateSeconds: number;
+								readonly pauseSeconds: number;
+								readonly template: number | null;
+								readonly settings: components["schemas"]["BetSettings"];
+								readonly byName: string;
+								readonly pickedBy: string | null;
+								readonly pickedAt: number | null;
+							}[];
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/bets/{bet}": {
+		/**
+		 * One bet with who is in it
+		 * @description For who may look in: bets.
+		 */
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
+					/** @description A part of a name. Only the first 60 characters count. */
+					readonly text?: string;
+					/** @description How many to leave out: the page after this one. */
+					readonly from?: number;
+				};
+				readonly path: {
+					readonly bet: number;
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly now: number;
+							readonly bet: {
+								readonly id: number;
+								readonly question: string;
+								readonly lanes: readonly {
+									readonly name: string;
+									readonly word: string;
+									readonly people: number;
+									readonly staked: number;
+								}[];
+								/** @enum {string} */
+								readonly status: "open" | "locked" | "announced" | "paying" | "returning" | "settled" | "off";
+								readonly openedAt: number;
+								readonly locksAt: number | null;
+								readonly lockedAt: number | null;
+								readonly endedAt: number | null;
+								readonly winner: number | null;
+								readonly paysAt: number | null;
+								readonly payment: {
+									readonly winners: number;
+									readonly prize: number;
+									readonly rake: number;
+									readonly late: number;
+									readonly refunded: boolean;
+								} | null;
+								readonly why: string | null;
+								readonly note: string;
+								readonly link: string;
+								readonly backers: number;
+								readonly stakes: {
+									readonly smallest: number;
+									readonly largest: number;
+									readonly share: number;
+								};
+								readonly several: boolean;
+								readonly rakeBp: number;
+								readonly takeBack: boolean;
+								readonly lateSeconds: number;
+								readonly pauseSeconds: number;
+								readonly template: number | null;
+								readonly settings: components["schemas"]["BetSettings"];
+								readonly byName: string;
+								readonly pickedBy: string | null;
+								readonly pickedAt: number | null;
+							};
+							readonly currency: components["schemas"]["Currency"];
+							readonly backers: readonly {
+								readonly viewer: number;
+								readonly name: string;
+								readonly laid: readonly {
+									readonly outcome: number;
+									readonly amount: number;
+									readonly at: number;
+								}[];
+								readonly back: number;
+								readonly won: number;
+							}[];
+						};
+					};
+				};
+			};
+		};
+		/**
+		 * Change a bet that has no winner yet
+		 * @description For who may act in: bets.
+		 */
+		readonly put: {
+			readonly parameters: {
+				readonly path: {
+					readonly bet: number;
+				};
+			};
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "question": "lamp",
+					 *       "outcomes": [
+					 *         {
+					 *           "name": "lamp",
+					 *           "word": "lamp"
+					 *         },
+					 *         {
+					 *           "name": "lamp",
+					 *           "word": "lamp"
+					 *         }
+					 *       ],
+					 *       "openSeconds": 0,
+					 *       "stakes": {
+					 *         "smallest": 1,
+					 *         "largest": 0,
+					 *         "share": 1
+					 *       },
+					 *       "several": true,
+					 *       "rakeBp": 0,
+					 *       "who": {
+					 *         "everyone": true,
+					 *         "streamer": true,
+					 *         "standings": [
+					 *           "follower"
+					 *         ],
+					 *         "rank": 1,
+					 *         "people": [
+					 *           1
+					 *         ]
+					 *       },
+					 *       "onAir": true,
+					 *       "takeBack": true,
+					 *       "lateSeconds": 0,
+					 *       "pauseSeconds": 0,
+					 *       "announce": {
+					 *         "soonSeconds": 0,
+					 *         "opened": 1,
+					 *         "settled": 1
+					 *       }
+					 *     }
+					 */
+					readonly "application/json": components["schemas"]["BetSettings"];
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly bet: number;
+							/** @enum {string} */
+							readonly status: "open" | "locked" | "announced" | "paying" | "returning" | "settled" | "off";
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/bets/{bet}/payment": {
+		/**
+		 * What a bet would pay if an outcome came true; nothing is written
+		 * @description For who may act in: bets.
+		 */
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
+					/** @description The place of the outcome, from 0. */
+					readonly outcome?: number;
+					/** @description Stakes laid from then on go back (seconds since 1970); 0: all count. */
+					readonly knownFrom?: number;
+				};
+				readonly path: {
+					readonly bet: number;
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly winners: number;
+							readonly prize: number;
+							readonly rake: number;
+							readonly late: number;
+							readonly refunded: boolean;
+							readonly winningStakes: number;
+							readonly most: readonly {
+								readonly name: string;
+								readonly staked: number;
+								readonly gets: number;
+							}[];
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/bets/{bet}/lock": {
+		/**
+		 * Lock a bet: nobody bets any more
+		 * @description For who may act in: bets.
+		 */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly bet: number;
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly bet: number;
+							/** @enum {string} */
+							readonly status: "open" | "locked" | "announced" | "paying" | "returning" | "settled" | "off";
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/bets/{bet}/extend": {
+		/**
+		 * Keep betting open for longer, or open it again
+		 * @description For who may act in: bets.
+		 */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly bet: number;
+				};
+			};
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "seconds": 1
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly seconds: number;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly bet: number;
+							/** @enum {string} */
+							readonly status: "open" | "locked" | "announced" | "paying" | "returning" | "settled" | "off";
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/bets/{bet}/settle": {
+		/**
+		 * Pick what came true: it is told at once and paid after a pause
+		 * @description For who may act in: bets.
+		 */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly bet: number;
+				};
+			};
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "outcome": 0,
+					 *       "knownFrom": 0,
+					 *       "note": "lamp",
+					 *       "link": "https://example.org/hook",
+					 *       "instead": true
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly outcome: number;
+						readonly knownFrom: number | null;
+						readonly note: string;
+						readonly link: string;
+						readonly instead: boolean;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly bet: number;
+							/** @enum {string} */
+							readonly status: "open" | "locked" | "announced" | "paying" | "returning" | "settled" | "off";
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/bets/{bet}/call-off": {
+		/**
+		 * Call a bet off: all stakes go back
+		 * @description For who may act in: bets.
+		 */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly bet: number;
+				};
+			};
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "why": "lamp"
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly why: string;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly bet: number;
+							/** @enum {string} */
+							readonly status: "open" | "locked" | "announced" | "paying" | "returning" | "settled" | "off";
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/bets/{bet}/record": {
+		/**
+		 * Note what shows how a bet ended
+		 * @description For who may act in: bets.
+		 */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly bet: number;
+				};
+			};
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "note": "lamp",
+					 *       "link": "https://example.org/hook"
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly note: string;
+						readonly link: string;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly bet: number;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/bet-templates": {
+		/**
+		 * Keep a bet to open it from
+		 * @description For who may change in: bets.
+		 */
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "settings": {
+					 *         "question": "lamp",
+					 *         "outcomes": [
+					 *           {
+					 *             "name": "lamp",
+					 *             "word": "lamp"
+					 *           },
+					 *           {
+					 *             "name": "lamp",
+					 *             "word": "lamp"
+					 *           }
+					 *         ],
+					 *         "openSeconds": 0,
+					 *         "stakes": {
+					 *           "smallest": 1,
+					 *           "largest": 0,
+					 *           "share": 1
+					 *         },
+					 *         "several": true,
+					 *         "rakeBp": 0,
+					 *         "who": {
+					 *           "everyone": true,
+					 *           "streamer": true,
+					 *           "standings": [
+					 *             "follower"
+					 *           ],
+					 *           "rank": 1,
+					 *           "people": [
+					 *             1
+					 *           ]
+					 *         },
+					 *         "onAir": true,
+					 *         "takeBack": true,
+					 *         "lateSeconds": 0,
+					 *         "pauseSeconds": 0,
+					 *         "announce": {
+					 *           "soonSeconds": 0,
+					 *           "opened": 1,
+					 *           "settled": 1
+					 *         }
+					 *       },
+					 *       "digit": 1
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly settings: components["schemas"]["BetSettings"];
+						readonly digit: number | null;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly template: number;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/bet-templates/{id}": {
+		/**
+		 * Change a template
+		 * @description For who may change in: bets.
+		 */
+		readonly put: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
+				};
+			};
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "settings": {
+					 *         "question": "lamp",
+					 *         "outcomes": [
+					 *           {
+					 *             "name": "lamp",
+					 *             "word": "lamp"
+					 *           },
+					 *           {
+					 *             "name": "lamp",
+					 *             "word": "lamp"
+					 *           }
+					 *         ],
+					 *         "openSeconds": 0,
+					 *         "stakes": {
+					 *           "smallest": 1,
+					 *           "largest": 0,
+					 *           "share": 1
+					 *         },
+					 *         "several": true,
+					 *         "rakeBp": 0,
+					 *         "who": {
+					 *           "everyone": true,
+					 *           "streamer": true,
+					 *           "standings": [
+					 *             "follower"
+					 *           ],
+					 *           "rank": 1,
+					 *           "people": [
+					 *             1
+					 *           ]
+					 *         },
+					 *         "onAir": true,
+					 *         "takeBack": true,
+					 *         "lateSeconds": 0,
+					 *         "pauseSeconds": 0,
+					 *         "announce": {
+					 *           "soonSeconds": 0,
+					 *           "opened": 1,
+					 *           "settled": 1
+					 *         }
+					 *       },
+					 *       "digit": 1
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly settings: components["schemas"]["BetSettings"];
+						readonly digit: number | null;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly template: number;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/bet-templates/{id}/remove": {
+		/**
+		 * Take a template away
+		 * @description For who may change in: bets.
+		 */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly template: number;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/bet-terms": {
+		/**
+		 * Change the word by which people bet, and the usual terms
+		 * @description For who may change in: bets.
+		 */
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "word": {
+					 *         "word": "lamp",
+					 *         "aliases": [
+					 *           "lamp"
+					 *         ]
+					 *       },
+					 *       "terms": {
+					 *         "openSeconds": 0,
+					 *         "stakes": {
+					 *           "smallest": 1,
+					 *           "largest": 0,
+					 *           "share": 1
+					 *         },
+					 *         "several": true,
+					 *         "rakeBp": 0,
+					 *         "who": {
+					 *           "everyone": true,
+					 *           "streamer": true,
+					 *           "standings": [
+					 *             "follower"
+					 *           ],
+					 *           "rank": 1,
+					 *           "people": [
+					 *             1
+					 *           ]
+					 *         },
+					 *         "onAir": true,
+					 *         "takeBack": true,
+					 *         "lateSeconds": 0,
+					 *         "pauseSeconds": 0,
+					 *         "announce": {
+					 *           "soonSeconds": 0,
+					 *           "opened": 1,
+					 *           "settled": 1
+					 *         }
+					 *       }
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly word: components["schemas"]["GameWord"];
+						readonly terms: components["schemas"]["BetTerms"];
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": Record<string, never>;
+					};
+				};
+			};
+		};
+	};
 	readonly "/seeds": {
 		/** What draws are made from: the commitment of the open seed, and the seeds before it */
 		readonly get: {
@@ -10556,14 +11588,14 @@ export interface paths {
 						readonly "application/json": {
 							readonly offered: readonly {
 								/** @enum {string} */
-								readonly kind: "show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits";
+								readonly kind: "show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "bet.changed" | "bet.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits";
 								readonly says: string;
 							}[];
 							readonly webhooks: readonly {
 								readonly id: number;
 								readonly name: string;
 								readonly address: string;
-								readonly kinds: readonly ("show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits")[];
+								readonly kinds: readonly ("show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "bet.changed" | "bet.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits")[];
 								readonly failingSince: number | null;
 								readonly pausedAt: number | null;
 								readonly deliveries: readonly {
@@ -10601,7 +11633,7 @@ export interface paths {
 					readonly "application/json": {
 						readonly name: string;
 						readonly address: string;
-						readonly kinds: readonly ("show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits")[];
+						readonly kinds: readonly ("show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "bet.changed" | "bet.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits")[];
 					};
 				};
 			};
@@ -10643,7 +11675,7 @@ export interface paths {
 					readonly "application/json": {
 						readonly name: string;
 						readonly address: string;
-						readonly kinds: readonly ("show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits")[];
+						readonly kinds: readonly ("show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "bet.changed" | "bet.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits")[];
 					};
 				};
 			};
@@ -10760,7 +11792,7 @@ export interface components {
 			/** @description A sentence that a person can act on. */
 			readonly detail: string;
 			/** @enum {string} */
-			readonly code: "address_missing" | "address_other" | "address_taken" | "adjustment_not_found" | "adjustment_too_old" | "adjustment_undone" | "alert_invalid" | "alert_not_found" | "alert_used" | "already_claimed" | "already_on_air" | "amount_not_whole" | "amount_too_large" | "answer_wrong" | "arguments_wrong" | "balance_too_small" | "batch_refused" | "bet_unclear" | "body_invalid" | "busy" | "change_not_undone" | "change_overtaken" | "changed_meanwhile" | "channel_closed" | "channel_not_found" | "channel_paused" | "channels_enough" | "check_in_off" | "checked_in_already" | "circle_invalid" | "circle_not_found" | "claim_code_wrong" | "codes_enough" | "codes_invalid" | "command_invalid" | "command_not_allowed" | "command_not_found" | "command_off" | "command_off_air" | "command_wrong_place" | "confirm_missing" | "confirm_wrong" | "crop_invalid" | "duel_none" | "duel_not_possible" | "duel_open" | "duel_with_self" | "earning_plan_invalid" | "event_kind_not_allowed" | "event_not_signed" | "event_out_of_time" | "event_signature_wrong" | "forget_present" | "from_elsewhere" | "game_invalid" | "game_not_for_you" | "game_off" | "game_off_air" | "gap_not_open" | "gap_not_paid" | "gap_too_old" | "hand_limit" | "hand_to_self" | "handing_off" | "internal" | "invitation_full" | "invitation_not_found" | "invitation_other" | "invitation_over" | "invitation_used" | "issuer_taken" | "joined_already" | "key_missing" | "key_used" | "media_broken" | "media_empty" | "media_no_room" | "media_not_found" | "media_refused" | "media_too_detailed" | "media_too_long" | "media_type_unknown" | "media_used" | "member_already" | "member_not_found" | "merge_present" | "merge_with_self" | "method_unknown" | "name_unknown" | "name_unsure" | "network_missing" | "newcomer_waits" | "nobody_present" | "not_allowed" | "not_found" | "not_inside" | "not_json" | "not_on_air" | "not_ready" | "not_signed_in" | "note_not_found" | "operator_only" | "order_not_done" | "order_not_found" | "order_not_waiting" | "order_twice" | "overlay_invalid" | "overlay_not_found" | "own_voice_invalid" | "own_voice_missing" | "owner_only" | "paused_by_operator" | "payout_too_large" | "person_missing" | "platform_offers_none" | "platform_refused" | "platform_silent" | "provider_down" | "query_invalid" | "raffle_closed" | "raffle_delivered" | "raffle_drawing" | "raffle_drawn" | "raffle_fixed" | "raffle_follow" | "raffle_hours" | "raffle_invalid" | "raffle_most" | "raffle_no_claim" | "raffle_nobody" | "raffle_not_drawn" | "raffle_not_for_you" | "raffle_not_found" | "raffle_not_in" | "raffle_not_open" | "raffle_off_air" | "raffle_seen" | "raffle_waiting" | "raffle_won_lately" | "raffle_wrong_place" | "ranks_invalid" | "redemption_not_waiting" | "rests" | "rests_own" | "returns_too_much" | "reward_closed" | "reward_hours" | "reward_invalid" | "reward_limit_own" | "reward_locked" | "reward_not_for_you" | "reward_not_found" | "reward_not_yet" | "reward_off_air" | "reward_over" | "reward_sold_out" | "rights_beyond" | "rights_missing" | "room_invalid" | "room_not_found" | "room_taken" | "round_full" | "round_not_found" | "round_running" | "run_not_waiting" | "secret_lost" | "secret_wrong" | "show_end_too_early" | "show_still_settling" | "sign_in_again" | "sign_in_denied" | "sign_in_failed" | "sit_out_unclear" | "sitting_out" | "stake_limit" | "stake_too_large" | "stake_too_small" | "steps_too_many" | "supporter_not_found" | "tally_full" | "tally_invalid" | "tally_not_found" | "tally_not_passed" | "tally_too_small" | "team_ends_early" | "text_missing" | "text_too_long" | "tip_no_rate" | "token_in_address" | "token_invalid" | "token_not_found" | "token_refused" | "too_large" | "too_many_feeds" | "too_many_people" | "too_many_requests" | "too_many_secrets" | "trigger_invalid" | "trigger_not_found" | "used_up" | "used_up_own" | "viewer_ignored" | "viewer_known" | "viewer_not_found" | "webhook_invalid" | "webhook_not_found" | "words_overlap" | "zone_unknown";
+			readonly code: "address_missing" | "address_other" | "address_taken" | "adjustment_not_found" | "adjustment_too_old" | "adjustment_undone" | "alert_invalid" | "alert_not_found" | "alert_used" | "already_claimed" | "already_on_air" | "amount_not_whole" | "amount_too_large" | "answer_wrong" | "arguments_wrong" | "balance_too_small" | "batch_refused" | "bet_fixed" | "bet_invalid" | "bet_locked" | "bet_most" | "bet_not_for_you" | "bet_not_found" | "bet_not_in" | "bet_not_locked" | "bet_off_air" | "bet_other_outcome" | "bet_paying" | "bet_picked" | "bet_take_back" | "bet_typed" | "bet_unclear" | "bets_full" | "body_invalid" | "busy" | "change_not_undone" | "change_overtaken" | "changed_meanwhile" | "channel_closed" | "channel_not_found" | "channel_paused" | "channels_enough" | "check_in_off" | "checked_in_already" | "circle_invalid" | "circle_not_found" | "claim_code_wrong" | "codes_enough" | "codes_invalid" | "command_invalid" | "command_not_allowed" | "command_not_found" | "command_off" | "command_off_air" | "command_wrong_place" | "confirm_missing" | "confirm_wrong" | "crop_invalid" | "duel_none" | "duel_not_possible" | "duel_open" | "duel_with_self" | "earning_plan_invalid" | "event_kind_not_allowed" | "event_not_signed" | "event_out_of_time" | "event_signature_wrong" | "forget_present" | "from_elsewhere" | "game_invalid" | "game_not_for_you" | "game_off" | "game_off_air" | "gap_not_open" | "gap_not_paid" | "gap_too_old" | "hand_limit" | "hand_to_self" | "handing_off" | "internal" | "invitation_full" | "invitation_not_found" | "invitation_other" | "invitation_over" | "invitation_used" | "issuer_taken" | "joined_already" | "key_missing" | "key_used" | "media_broken" | "media_empty" | "media_no_room" | "media_not_found" | "media_refused" | "media_too_detailed" | "media_too_long" | "media_type_unknown" | "media_used" | "member_already" | "member_not_found" | "merge_present" | "merge_with_self" | "method_unknown" | "name_unknown" | "name_unsure" | "network_missing" | "newcomer_waits" | "nobody_present" | "not_allowed" | "not_found" | "not_inside" | "not_json" | "not_on_air" | "not_ready" | "not_signed_in" | "note_not_found" | "operator_only" | "order_not_done" | "order_not_found" | "order_not_waiting" | "order_twice" | "overlay_invalid" | "overlay_not_found" | "own_voice_invalid" | "own_voice_missing" | "owner_only" | "paused_by_operator" | "payout_too_large" | "person_missing" | "platform_offers_none" | "platform_refused" | "platform_silent" | "provider_down" | "query_invalid" | "raffle_closed" | "raffle_delivered" | "raffle_drawing" | "raffle_drawn" | "raffle_fixed" | "raffle_follow" | "raffle_hours" | "raffle_invalid" | "raffle_most" | "raffle_no_claim" | "raffle_nobody" | "raffle_not_drawn" | "raffle_not_for_you" | "raffle_not_found" | "raffle_not_in" | "raffle_not_open" | "raffle_off_air" | "raffle_seen" | "raffle_waiting" | "raffle_won_lately" | "raffle_wrong_place" | "ranks_invalid" | "redemption_not_waiting" | "rests" | "rests_own" | "returns_too_much" | "reward_closed" | "reward_hours" | "reward_invalid" | "reward_limit_own" | "reward_locked" | "reward_not_for_you" | "reward_not_found" | "reward_not_yet" | "reward_off_air" | "reward_over" | "reward_sold_out" | "rights_beyond" | "rights_missing" | "room_invalid" | "room_not_found" | "room_taken" | "round_full" | "round_not_found" | "round_running" | "run_not_waiting" | "secret_lost" | "secret_wrong" | "show_end_too_early" | "show_still_settling" | "sign_in_again" | "sign_in_denied" | "sign_in_failed" | "sit_out_unclear" | "sitting_out" | "stake_limit" | "stake_too_large" | "stake_too_small" | "steps_too_many" | "supporter_not_found" | "tally_full" | "tally_invalid" | "tally_not_found" | "tally_not_passed" | "tally_too_small" | "team_ends_early" | "text_missing" | "text_too_long" | "tip_no_rate" | "token_in_address" | "token_invalid" | "token_not_found" | "token_refused" | "too_large" | "too_many_feeds" | "too_many_people" | "too_many_requests" | "too_many_secrets" | "trigger_invalid" | "trigger_not_found" | "used_up" | "used_up_own" | "viewer_ignored" | "viewer_known" | "viewer_not_found" | "webhook_invalid" | "webhook_not_found" | "words_overlap" | "zone_unknown";
 			/** @description The figures that the sentence is made of, where there are any; for `body_invalid`, what is wrong by its place. */
 			readonly data?: Record<string, never>;
 		};
@@ -10798,6 +11830,10 @@ export interface components {
 		readonly RewardSettings: import('#core/store').RewardSettings;
 		/** @description import('#core/raffles').RaffleSettings */
 		readonly RaffleSettings: import('#core/raffles').RaffleSettings;
+		/** @description import('#core/bets').BetSettings */
+		readonly BetSettings: import('#core/bets').BetSettings;
+		/** @description import('#core/bets').BetTerms */
+		readonly BetTerms: import('#core/bets').BetTerms;
 		/** @description import('#core/games').GameWord */
 		readonly GameWord: import('#core/games').GameWord;
 		/** @description import('#core/games').HeistSite */

@@ -10,6 +10,9 @@ export type Shown = Omit<OverlayPage['shown'][string], 'round'> & {
 /** A raffle as its piece is told of it. Times left in seconds from the moment in which it was told. */
 export type RaffleOnPage = NonNullable<Shown['raffle']>
 
+/** A bet as its piece is told of it. */
+export type BetOnPage = NonNullable<Shown['bet']>
+
 /** A round as a piece is told of it. */
 export type RoundShown = Omit<FactBody<'round.changed'>, 'crew'> & {
   readonly crew?: readonly {

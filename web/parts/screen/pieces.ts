@@ -1,5 +1,6 @@
 import type { Look, Piece } from '#core/screen'
 import type { LiveFact } from '../feed.ts'
+import { BetOnScreen } from './bet.ts'
 import { type Drawn, numbers, part } from './drawn.ts'
 import { fitText } from './fit.ts'
 import type { Line, Shown } from './page.ts'
@@ -29,6 +30,8 @@ export function drawPiece(stage: HTMLElement, piece: Piece, layer: number): Draw
       return new Chat(piece, element)
     case 'raffle':
       return new RaffleOnScreen(piece, element)
+    case 'bet':
+      return new BetOnScreen(piece, element)
     case 'crew':
     case 'duel':
     case 'wheel':

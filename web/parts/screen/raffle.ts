@@ -13,7 +13,7 @@ const NAMES_SHOWN = 6
 const RESULT_MS = 2000
 
 /** Time left: a clock, and hours where there are many. */
-const clock = (left: number): string => {
+export const clock = (left: number): string => {
   if (left >= 5400) return `${Math.floor(left / 3600)} h`
   const seconds = Math.max(0, Math.ceil(left))
   return seconds < 60 ? `${seconds} s` : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`

@@ -1,5 +1,6 @@
 import type { TSchema } from '@sinclair/typebox'
 import { Who } from '#core/access'
+import { BetSettings, BetTerms } from '#core/bets'
 import { Currency } from '#core/currency'
 import { EarningPlan } from '#core/earning'
 import { GAME_SETTINGS, GAMES, GameWord, HeistSite, Wagering } from '#core/games'
@@ -41,6 +42,7 @@ export const NAMED: Readonly<Record<string, Named>> = Object.fromEntries([
   ...of('triggers', { TriggerSettings }),
   ...of('store', { Asks, RewardSettings }),
   ...of('raffles', { RaffleSettings }),
+  ...of('bets', { BetSettings, BetTerms }),
   ...of('games', { GameWord, HeistSite, Wagering }),
   ...ofGames,
 ])

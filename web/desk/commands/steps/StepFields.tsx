@@ -1,5 +1,6 @@
 import { tallyHows } from '#core/steps'
 import { NumberInput, Select } from '../../../parts/form/inputs.tsx'
+import { BetFields } from '../../bets/StepFields.tsx'
 import { PictureField, SoundField } from '../../library/RefFields.tsx'
 import { RaffleFields, TicketFields } from '../../raffles/StepFields.tsx'
 import { BranchFields } from './BranchFields.tsx'
@@ -31,6 +32,8 @@ export function StepFields({ step, ...rest }: StepFieldsProps) {
       return <GameFields {...rest} step={step} />
     case 'raffle':
       return <RaffleFields {...rest} step={step} />
+    case 'bet':
+      return <BetFields {...rest} step={step} />
     case 'tickets':
       return <TicketFields {...rest} step={step} />
     case 'circle':

@@ -48,6 +48,11 @@ export const KINDS: readonly Kind[] = [
     name: 'Give raffle tickets',
     fresh: ({ setups }) => ({ do: 'tickets', setup: setups[0]?.id ?? 1, to: { of: 'caller' }, tickets: one }),
   },
+  {
+    kind: 'bet',
+    name: 'Run a bet',
+    fresh: ({ bets }) => ({ do: 'bet', how: 'open', template: bets[0]?.id ?? 1 }),
+  },
   { kind: 'sound', name: 'Play a sound', fresh: () => ({ do: 'sound', sound: 'bell' }) },
   {
     kind: 'circle',
