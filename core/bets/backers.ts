@@ -1,5 +1,5 @@
 import { players } from '../games/index.ts'
-import { type ListEntry, lists, needList } from '../lists/index.ts'
+import { type ListEntry, lists, needList, nextPage } from '../lists/index.ts'
 import { needPayee, viewers } from '../people/index.ts'
 import type { BetId, ViewerId } from '../schema.ts'
 import { type Need, needKey, type World } from '../world/index.ts'
@@ -10,9 +10,6 @@ import type { Backer } from './settle.ts'
 export const backersKey = (bet: BetId): string => `backers/${bet}`
 /** The key of the list of the next who are paid: those behind a number in the order of first stakes. */
 export const backersPageKey = (bet: BetId, after: number): string => `backersAfter/${bet}/${after}`
-
-/** So many people are paid within one intent, so that chat is not held up. */
-export const BACKERS_PAGE = 2000
 
 export const needBackers = (bet: BetId): Need => needList(backersKey(bet))
 
@@ -34,14 +31,13 @@ export function backersOf(world: World, bet: BetId): Listed[] {
 }
 
 /** Who is paid next, behind a number. Needs the list of that page. */
-export function nextBackers(world: World, bet: BetId, after: number): { viewer: ViewerId; nr: number }[] {
-  const all = new Map(
-    listed(world, backersPageKey(bet, after)).map(({ id, nr = 0 }) => [id, { viewer: id as ViewerId, nr }]),
+export const nextBackers = (world: World, bet: BetId, after: number) =>
+  nextPage(
+    world,
+    backersPageKey(bet, after),
+    world.all(backings).filter((row) => row.bet === bet),
+    after,
   )
-  for (const { bet: of, viewer, nr } of world.all(backings))
-    if (of === bet && nr > after) all.set(viewer, { viewer, nr })
-  return [...all.values()].sort((a, b) => a.nr - b.nr).slice(0, BACKERS_PAGE)
-}
 
 /** What paying the next people needs. To be asked again until nothing is missing. */
 export function needBackersPage(world: World, bet: BetId, after: number): Need[] {

@@ -1,5 +1,5 @@
 export { actOnBet, type BetAct, lockWithShow, needBetAct } from './act.ts'
-export { BACKERS_PAGE, backersKey, backersPageKey } from './backers.ts'
+export { backersKey, backersPageKey } from './backers.ts'
 export { alertIds, betFaults, outcomeCalled, termsFaults } from './faults.ts'
 export { betHandlers } from './handlers.ts'
 export { layBet, needLay, takeBetBack } from './lay.ts'

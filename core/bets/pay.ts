@@ -1,9 +1,10 @@
 import { countStaked } from '../games/index.ts'
 import { BOOKS, balanceOf, payUpTo, transfer } from '../ledger/index.ts'
+import { PAGE_OF_PEOPLE } from '../lists/index.ts'
 import { FORGOTTEN, payeeOf, viewers } from '../people/index.ts'
 import type { Amount, ViewerId } from '../schema.ts'
 import type { World } from '../world/index.ts'
-import { BACKERS_PAGE, nextBackers } from './backers.ts'
+import { nextBackers } from './backers.ts'
 import { giveBack } from './lay.ts'
 import { type BackingRow, type BetRow, backingOf, backings, bets } from './rows.ts'
 import { type Payment, paidTo, stakedIn } from './settle.ts'
@@ -40,7 +41,7 @@ export function paySome(world: World, bet: BetRow): BetRow {
   }
   const last = page.at(-1)?.nr ?? bet.paidTo
   const paid = world.put(bets, { ...bet, paidTo: last })
-  if (page.length < BACKERS_PAGE) return endBet(world, paid)
+  if (page.length < PAGE_OF_PEOPLE) return endBet(world, paid)
   setTimer(world, bet.id, 'page', world.at, last)
   return paid
 }

@@ -2,6 +2,7 @@ import { bets, betsSetting, betTemplates } from '../bets/index.ts'
 import { currencySetting } from '../currency/index.ts'
 import { earningSetting } from '../earning/index.ts'
 import { GAME_NAMES, GAMES, type Game, gameSetting, gameTextsSetting, wageringSetting } from '../games/index.ts'
+import { goals, goalsSetting } from '../goals/index.ts'
 import { circles, giftSetting } from '../people/index.ts'
 import { raffles, setups } from '../raffles/index.ts'
 import { ranksSetting } from '../ranks/index.ts'
@@ -115,6 +116,12 @@ const MANY: Readonly<Record<string, OfMany>> = {
     table: raffles as never,
     nameOf: ({ title }) => String(title ?? ''),
   },
+  goal: {
+    area: 'bets',
+    what: 'goal',
+    table: goals as never,
+    nameOf: ({ title }) => String(title ?? ''),
+  },
   betTemplate: {
     area: 'bets',
     what: 'bet template',
@@ -144,6 +151,7 @@ const ONES: Readonly<Record<string, OneOf>> = {
   zone: { area: 'commands', what: 'Time zone', setting: zoneSetting },
   voice: { area: 'commands', what: 'The bot', setting: voiceSetting },
   bets: { area: 'bets', what: 'Usual terms of bets', setting: betsSetting },
+  goals: { area: 'bets', what: 'Words of goals', setting: goalsSetting },
   wagering: { area: 'games', what: 'For all games', setting: wageringSetting },
   'game.texts': { area: 'games', what: 'Messages of the games', setting: gameTextsSetting },
   ranks: { area: 'ranks', what: 'Ranks', setting: ranksSetting },

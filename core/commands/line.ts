@@ -1,7 +1,7 @@
 import { answerToGet, buyByChat, needGet, needPurchase } from '../buying/index.ts'
 import { earningSetting, markPresent, payChat } from '../earning/index.ts'
 import { needRaffleLine, raffleByChat } from '../entering/index.ts'
-import { betByChat, needBetLine } from '../joining/index.ts'
+import { isJoining, type Joining, joinByChat, needJoining } from '../joining/index.ts'
 import { findViewer, keyOf, meet, needHabits, needWatch, type ViewerRow, viewers, type Who } from '../people/index.ts'
 import { needGameLine, playByChat } from '../playing/index.ts'
 import { needClaim, runningRaffle, speakUp } from '../raffles/index.ts'
@@ -44,7 +44,7 @@ function needLine(world: World, { who, text, at }: ChatLine & Envelope): Need[] 
   if (command.kind === 'reward') return [...needed, ...needPurchase(world, command.reward, keyOf(who))]
   if (command.kind === 'game') return [...needed, ...needGameLine(world, command.verb, command.rest, keyOf(who))]
   if (command.kind === 'raffle') return [...needed, ...needRaffleLine(world, command.raffle, command.rest, keyOf(who))]
-  if (command.kind === 'bet') return [...needed, ...needBetLine(world, command.rest, keyOf(who))]
+  if (isJoining(command)) return [...needed, ...needJoining(world, command, keyOf(who))]
   if (command.kind === 'get') needed.push(...needGet(world, command.rest, keyOf(who)))
   if (NAMING.has(command.kind))
     for (const typed of command.rest.split(/\s+/).slice(0, 2)) needed.push(...needNamed(world, typed))
@@ -87,8 +87,8 @@ export const chatLine = {
     if (command === undefined) return ok(hint(world, viewer, text, asker))
     if (command.kind === 'command') return ok({ used: carryOut(world, command.command, viewer, command.rest, asker) })
     if (command.kind === 'raffle') return ok(toRaffle(world, viewer, command, asker))
-    if (command.kind === 'bet') {
-      betByChat(world, viewer, command.rest, asker)
+    if (isJoining(command)) {
+      joinByChat(world, viewer, command, asker)
       return ok({})
     }
     const answered = answerTo(world, viewer, command, asker)
@@ -153,7 +153,7 @@ const LISTS = { top: 'balance', longest: 'hours', earners: 'earned' } as const
 function answerTo(
   world: World,
   viewer: ViewerRow,
-  command: Exclude<Heard, { kind: 'command' | 'raffle' | 'bet' }>,
+  command: Exclude<Heard, { kind: 'command' | 'raffle' | Joining['kind'] }>,
   asker: Asker,
 ): string | FollowUp | undefined {
   const { kind, word, rest } = command

@@ -1,6 +1,7 @@
 import { betDefaults, betWords } from '../bets/index.ts'
 import { currencySetting } from '../currency/index.ts'
 import { type GameVerb, gameWords, settingsOf, wageringSetting } from '../games/index.ts'
+import { goalWords, wordsFor } from '../goals/index.ts'
 import { type RaffleRow, raffles, runningRaffles, wordsOf } from '../raffles/index.ts'
 import type { RaffleId } from '../schema.ts'
 import { readSetting, settings } from '../settings/index.ts'
@@ -17,7 +18,7 @@ export type Meaning =
   | { readonly kind: 'reward'; readonly reward: RewardRow }
   | { readonly kind: 'game'; readonly verb: GameVerb }
   | { readonly kind: 'raffle'; readonly raffle: RaffleId }
-  | { readonly kind: 'bet' }
+  | { readonly kind: 'bet' | 'chip' | 'goal' }
 
 /** A line of chat read as one of the words. */
 export type Heard = Meaning & { readonly word: string; readonly rest: string }
@@ -43,6 +44,8 @@ function meanings(world: World): Map<string, Meaning> {
   ))
     if (on) for (const one of all) words.set(one, { kind: 'game', verb })
   for (const one of betWords(betDefaults(world))) words.set(one, { kind: 'bet' })
+  for (const kind of ['chip', 'goal'] as const)
+    for (const one of wordsFor(goalWords(world), kind)) words.set(one, { kind })
   const own = readSetting(world, wordsSetting)
   for (const { word, kind } of allWords(readSetting(world, currencySetting), own))
     if (kind === 'balance' || own[kind].on) words.set(word, { kind })
@@ -68,7 +71,6 @@ export function heard(world: World, text: string): Heard | undefined {
   if (meaning.kind === 'reward') return { kind: 'reward', reward: meaning.reward, word: typed.word, rest }
   if (meaning.kind === 'game') return { kind: 'game', verb: meaning.verb, word: typed.word, rest }
   if (meaning.kind === 'raffle') return { kind: 'raffle', raffle: meaning.raffle, word: typed.word, rest }
-  if (meaning.kind === 'bet') return { kind: 'bet', word: typed.word, rest }
   return { kind: meaning.kind, word: typed.word, rest }
 }
 

@@ -4,6 +4,7 @@ import { earningFacts } from '../earning/facts.ts'
 import { eventFacts } from '../events/facts.ts'
 import { fairnessFacts } from '../fairness/facts.ts'
 import { gameFacts } from '../games/facts.ts'
+import { goalFacts } from '../goals/facts.ts'
 import { ledgerFacts } from '../ledger/facts.ts'
 import { libraryFacts } from '../library/facts.ts'
 import { peopleFacts } from '../people/facts.ts'
@@ -35,6 +36,7 @@ export const FACTS = {
   ...eventFacts,
   ...fairnessFacts,
   ...gameFacts,
+  ...goalFacts,
   ...ledgerFacts,
   ...libraryFacts,
   ...peopleFacts,

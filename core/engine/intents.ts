@@ -5,6 +5,7 @@ import { earningHandlers } from '../earning/index.ts'
 import { enteringHandlers } from '../entering/index.ts'
 import { eventHandlers } from '../events/index.ts'
 import { gameHandlers } from '../games/index.ts'
+import { goalHandlers } from '../goals/index.ts'
 import { joiningHandlers } from '../joining/index.ts'
 import { libraryHandlers } from '../library/index.ts'
 import { peopleHandlers } from '../people/index.ts'
@@ -43,6 +44,7 @@ const all = {
   ...earningHandlers,
   ...eventHandlers,
   ...gameHandlers,
+  ...goalHandlers,
   ...libraryHandlers,
   ...peopleHandlers,
   ...raffleHandlers,

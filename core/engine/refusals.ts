@@ -7,6 +7,7 @@ import { earningRefusals } from '../earning/refusals.ts'
 import { enteringRefusals } from '../entering/refusals.ts'
 import { eventRefusals } from '../events/refusals.ts'
 import { gameRefusals } from '../games/refusals.ts'
+import { goalRefusals } from '../goals/refusals.ts'
 import { ledgerRefusals } from '../ledger/refusals.ts'
 import { libraryRefusals } from '../library/refusals.ts'
 import { peopleRefusals } from '../people/refusals.ts'
@@ -42,6 +43,7 @@ export const REFUSALS: Readonly<Record<RefusalCode, DeclaredRefusal>> = {
   ...peopleRefusals,
   ...raffleRefusals,
   ...betRefusals,
+  ...goalRefusals,
   ...rankRefusals,
   ...screenRefusals,
   ...settingsRefusals,

@@ -4,6 +4,7 @@ import { allowanceSetting, earningSetting, offAirSetting, planDraftSetting } fro
 import { showEventsSetting } from '../events/index.ts'
 import { seedSetting } from '../fairness/index.ts'
 import { gameSettings, gameTextsSetting, wageringSetting } from '../games/index.ts'
+import { goalsSetting } from '../goals/index.ts'
 import { giftSetting } from '../people/index.ts'
 import { ranksSetting } from '../ranks/index.ts'
 import { alertsSetting } from '../screen/index.ts'
@@ -29,6 +30,7 @@ export const SETTINGS: readonly Setting<object>[] = [
   seedSetting,
   alertsSetting,
   betsSetting,
+  goalsSetting,
   wageringSetting,
   gameTextsSetting,
   ...gameSettings,

@@ -153,6 +153,15 @@ const RESTORES: Readonly<Record<string, Restore>> = {
       act: { does: 'change', settings },
       by: world.atDesk ?? '',
     }),
+  goal: (world, settings, which) =>
+    joiningHandlers['goal.change'].decide(world, {
+      ...envelopeOf(world),
+      kind: 'goal.change',
+      goal: Number(which),
+      settings,
+    }),
+  goals: (world, words) =>
+    joiningHandlers['goals.words'].decide(world, { ...envelopeOf(world), kind: 'goals.words', words }),
   bets: (world, defaults) =>
     joiningHandlers['bets.change'].decide(world, { ...envelopeOf(world), kind: 'bets.change', defaults }),
   ranks: (world, plan) =>

@@ -1,4 +1,4 @@
-import { needLimits, tellsRefusal } from '../access/index.ts'
+import { needLimits } from '../access/index.ts'
 import {
   type BetRow,
   betDefaults,
@@ -12,9 +12,8 @@ import {
 } from '../bets/index.ts'
 import { amount } from '../currency/index.ts'
 import { findViewer, type ViewerRow } from '../people/index.ts'
-import { readSetting } from '../settings/index.ts'
-import { type Asker, answer, voiceSetting } from '../voice/index.ts'
 import { type Need, ok, type Result, refuse, type World } from '../world/index.ts'
+import type { Joined } from './byChat.ts'
 
 const LEAVES: ReadonlySet<string> = new Set(['leave', 'out'])
 
@@ -69,21 +68,11 @@ export function needBetLine(world: World, rest: string, account: string): Need[]
   return typed.ok && typed.value.of !== 'look' ? [...limits, ...needLay(bet, viewer)] : limits
 }
 
-/** Bets, takes back or tells how a bet stands, as a line of chat says it, and answers. Needs `needBetLine`. */
-export function betByChat(world: World, viewer: ViewerRow, rest: string, asker: Asker): void {
-  const before = world.mark()
+/** Bets, takes back or tells how a bet stands, as a line of chat says it. Needs `needBetLine`. */
+export function betLine(world: World, viewer: ViewerRow, rest: string): Joined {
   const typed = typedIn(world, rest)
   const done = typed.ok ? doTyped(world, viewer, typed.value) : typed
-  const bet = typed.ok ? typed.value.bet.id : 0
-  if (done.ok) {
-    answer(world, asker, done.value, { likeness: `bet/${bet}` })
-    return
-  }
-  world.undo(before)
-  const { code, sentence } = done.refusal
-  const told = tellsRefusal(world, `b${bet}`, viewer.id, code, 0)
-  if (told || asker.privately || readSetting(world, voiceSetting).reply === 'private')
-    answer(world, asker, `${viewer.name}: ${sentence}`)
+  return { key: `b${typed.ok ? typed.value.bet.id : 0}`, told: done.ok ? done.value : done.refusal }
 }
 
 function doTyped(world: World, viewer: ViewerRow, typed: Typed): Result<string> {

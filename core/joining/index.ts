@@ -1,3 +1,4 @@
-export { betByChat, needBetLine } from './betByChat.ts'
 export type { LayByPage } from './betByPage.ts'
+export { isJoining, type Joining, joinByChat, needJoining } from './byChat.ts'
+export { goalFaultsIn } from './goals.ts'
 export { joiningHandlers } from './handlers.ts'

@@ -18,6 +18,9 @@ const NAMED: Partial<Record<Explained['reason'], readonly [begins: string, fallb
   houseTakes: ['To the house:', 'a game'],
   ticketsBack: ['Raffle tickets, refunded:', 'a raffle'],
   ticketsSpent: ['Raffle tickets, spent:', 'a raffle'],
+  chipped: ['Chipped in:', 'a goal'],
+  chipBack: ['Refunded:', 'a goal'],
+  chipSpent: ['Spent for:', 'a goal'],
   prize: ['Won in the raffle:', 'a raffle'],
 }
 

@@ -28,6 +28,9 @@ const NEITHER: ReadonlySet<string> = new Set([
   // Raffle tickets are spent once the raffle is finished: until then their money may go back.
   'tickets',
   'ticketsBack',
+  // So is what was chipped in for a goal.
+  'chipped',
+  'chipBack',
 ])
 
 export interface Flow {
@@ -47,7 +50,7 @@ export function flowOf(world: World, list: readonly TransferRow[]): Flow {
   for (const { from, to, amount, returns, reason } of list) {
     if (NEITHER.has(reason)) continue
     if (from === BOOKS.issued || reason === 'houseAdds') paid += amount
-    else if (reason === 'houseTakes' || reason === 'ticketsSpent') spent += amount
+    else if (reason === 'houseTakes' || reason === 'ticketsSpent' || reason === 'chipSpent') spent += amount
     else if (to === BOOKS.issued) paid -= amount
     else if (isWallet(from)) spent += amount
     else if (returns !== null && isWallet(to)) spent -= amount

@@ -34,6 +34,9 @@ export type Reason =
   | 'ticketsBack'
   | 'ticketsSpent'
   | 'prize'
+  | 'chipped'
+  | 'chipBack'
+  | 'chipSpent'
 
 /** One movement of currency, never edited or deleted. The balances are those right after it; a book has none (null). */
 export interface TransferRow {

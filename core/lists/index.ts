@@ -16,3 +16,4 @@ export {
   topKey,
   topOf,
 } from './lists.ts'
+export { type InOrder, nextPage, PAGE_OF_PEOPLE } from './nextPage.ts'

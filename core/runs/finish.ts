@@ -130,7 +130,7 @@ export const continueRun = {
   },
 } satisfies Handler<ContinueRun>
 
-const KEYS = { command: 'c', trigger: 't', reward: 'r' } as const
+const KEYS = { command: 'c', trigger: 't', reward: 'r', goal: 'o' } as const
 
 function fail(
   world: World,

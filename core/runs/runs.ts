@@ -31,7 +31,7 @@ export interface RunRow {
   readonly id: number
   readonly at: UnixSeconds
   readonly endedAt: UnixSeconds | null
-  readonly source: 'command' | 'trigger' | 'reward'
+  readonly source: 'command' | 'trigger' | 'reward' | 'goal'
   /** The id of the command, trigger or reward. */
   readonly of: number
   readonly name: string

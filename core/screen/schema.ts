@@ -100,6 +100,8 @@ export const Piece = Type.Union([
   piece('raffle', ROUND),
   // The bet that is on: its outcomes as lanes that fill, and what came true.
   piece('bet', ROUND),
+  // The goal that is open: how far it has come, and who gave last.
+  piece('goal', ROUND),
   piece('chat', { many: whole(1, 20), seconds: whole(0, 600), bot: Type.Boolean() }),
 ])
 export type Piece = Static<typeof Piece>

@@ -30,7 +30,19 @@ export const BUTTON_COLOURS = ['plain', 'brass', 'moss', 'brick'] as const
 /** What sets a trigger off. */
 export const Source = Type.Union([
   Type.Object(
-    { of: oneOf(['follow', 'firstInShow', 'firstEver', 'showStarted', 'showEnded', 'heistEnded', 'cupWon']) },
+    {
+      of: oneOf([
+        'follow',
+        'firstInShow',
+        'firstEver',
+        'showStarted',
+        'showEnded',
+        'heistEnded',
+        'cupWon',
+        'goalMilestone',
+        'goalReached',
+      ]),
+    },
     closed,
   ),
   Type.Object({ of: oneOf(['subscription', 'gift', 'raid', 'tip', 'cheer']), ...range }, closed),

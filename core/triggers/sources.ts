@@ -3,6 +3,7 @@ import { commandMoments } from '../commands/moments.ts'
 import { eventMoments } from '../events/moments.ts'
 import { GAME_NAMES } from '../games/index.ts'
 import { gameMoments } from '../games/moments.ts'
+import { goalMoments } from '../goals/moments.ts'
 import { raffleMoments } from '../raffles/moments.ts'
 import { rankMoments } from '../ranks/moments.ts'
 import { showMoments } from '../show/moments.ts'
@@ -16,6 +17,7 @@ const MOMENTS: Readonly<Record<MomentKind, DeclaredMoment>> = {
   ...commandMoments,
   ...eventMoments,
   ...gameMoments,
+  ...goalMoments,
   ...raffleMoments,
   ...rankMoments,
   ...showMoments,

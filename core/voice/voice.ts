@@ -6,7 +6,7 @@ import { readSetting, setting, writeSetting } from '../settings/index.ts'
 import { defineTable, type Handler, ok, type World } from '../world/index.ts'
 
 /** What the bot speaks about, each of which can be silenced. Answers to who asked are `answers`. */
-export const TOPICS = ['answers', 'store', 'games', 'raffles', 'bets', 'thanks', 'ranks', 'triggers'] as const
+export const TOPICS = ['answers', 'store', 'games', 'raffles', 'bets', 'goals', 'thanks', 'ranks', 'triggers'] as const
 export type Topic = (typeof TOPICS)[number]
 
 export const REPLIES = ['plain', 'mention', 'private'] as const

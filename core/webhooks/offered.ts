@@ -12,6 +12,8 @@ export const OFFERED = [
   'store.codesLow',
   'bet.changed',
   'bet.ended',
+  'goal.milestone',
+  'goal.ended',
   'raffle.changed',
   'raffle.revealed',
   'raffle.ended',

@@ -18,6 +18,7 @@ export {
   checkListeners,
   checkWords,
   gameListeners,
+  goalListeners,
   type Listener,
   listenersOf,
   otherListeners,

@@ -1,6 +1,7 @@
 import { type BetDefaults, betDefaults, betWords } from '../bets/index.ts'
 import { type Currency, currencySetting } from '../currency/index.ts'
 import { GAME_NAMES, type GameVerb, gameWords, settingsOf, wageringSetting } from '../games/index.ts'
+import { type GoalWords, goalWords, wordsFor } from '../goals/index.ts'
 import { type RaffleSettings, runningRaffles, wordsOf } from '../raffles/index.ts'
 import type { CommandId, RewardId } from '../schema.ts'
 import { readSetting, setting, writeSetting } from '../settings/index.ts'
@@ -122,6 +123,7 @@ const channelListeners = (world: World): Listener[] => [
   ...listenersOfGames(world),
   ...listenersOfRaffles(world),
   ...betListeners(betDefaults(world)),
+  ...goalListeners(goalWords(world)),
 ]
 
 /** What the words of the games are for, where they collide. */
@@ -152,6 +154,12 @@ const listenersOfGames = (world: World): Listener[] =>
 /** The words by which people bet. */
 export const betListeners = (defaults: Pick<BetDefaults, 'word'>): Listener[] => [
   { words: betWords(defaults), name: 'betting' },
+]
+
+/** The words of goals. */
+export const goalListeners = (words: GoalWords): Listener[] => [
+  { words: wordsFor(words, 'chip'), name: 'chipping in' },
+  { words: wordsFor(words, 'goal'), name: 'how goals stand' },
 ]
 
 /** As much of a raffle as its word takes. */
@@ -254,10 +262,12 @@ export const otherListeners = (
     readonly games?: true
     readonly raffles?: true
     readonly bets?: true
+    readonly goals?: true
   },
 ): Listener[] => {
   const bets = but.bets ? [] : betListeners(betDefaults(world))
-  const games = [...(but.games ? [] : listenersOfGames(world)), ...bets]
+  const goals = but.goals ? [] : goalListeners(goalWords(world))
+  const games = [...(but.games ? [] : listenersOfGames(world)), ...bets, ...goals]
   const raffles = but.raffles ? [] : listenersOfRaffles(world)
   const all = { commands: openCommands(world), rewards: openRewards(world), games, raffles }
   return otherWords(readSetting(world, currencySetting), readSetting(world, wordsSetting), all, but)

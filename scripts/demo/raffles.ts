@@ -68,12 +68,13 @@ export async function seedRaffles(submit: Submit, at: number, pool: pg.Pool): Pr
   const place = { x: 1100, y: 60, w: 760, h: 300, locked: false, hidden: false, look: PLAIN_LOOK }
   const raffle: Piece = { of: 'raffle', id: 'raffle1', title: 'Raffle', always: false, ...place }
   const below = { ...place, y: 400, h: 360 }
+  const goal: Piece = { of: 'goal', id: 'goal1', title: 'Goal', always: false, ...below, x: 60, y: 60, h: 220 }
   const bet: Piece = { of: 'bet', id: 'bet1', title: 'Bet', always: false, ...below }
   const settings = {
     name: 'Main picture',
     width: 1920,
     height: 1080,
-    pieces: [...FIRST_PIECES, raffle, bet],
+    pieces: [...FIRST_PIECES, raffle, bet, goal],
     background: null,
   }
   await submit(at, { kind: 'screen.save', overlay, settings })

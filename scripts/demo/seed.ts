@@ -12,6 +12,7 @@ import { pastBet, runningBet, seedBets } from './bets.ts'
 import { seedCommands } from './commands.ts'
 import { pastGames, seedGames } from './games.ts'
 import { seedGarden } from './garden.ts'
+import { runningGoals } from './goals.ts'
 import { monthRaffle, pastRaffle, seedRaffles } from './raffles.ts'
 import { seedRewards } from './rewards.ts'
 import type { Submit } from './submit.ts'
@@ -142,18 +143,7 @@ export async function seedDemo(pool: pg.Pool, writerPool: pg.Pool, now: number):
   const people = demoPeople(chance)
   await pastSupport(past, people, begin)
   for (let i = 0; i < SHOWS; i++) await pastShow(past, people, i, begin + Math.floor((i + 0.5) * 3.3) * DAY)
-  await monthRaffle(
-    submit,
-    chance,
-    people.filter(({ faith }) => faith > 0.2),
-    now - 2 * DAY,
-  )
-  await runningBet(
-    submit,
-    chance,
-    people.filter(({ faith }) => faith > 0.3),
-    now - 600,
-  )
+  await seedRunning(past, people, now)
   await pastKeeping({ pool, channel, submit, now }, crew)
   await submit(now, { kind: 'earning.change', plan: LIVE_PLAN, by: STREAMER.account })
   await seedInvited(submit, now)
@@ -161,6 +151,14 @@ export async function seedDemo(pool: pg.Pool, writerPool: pg.Pool, now: number):
   await seedGarden(pool, writerPool, now)
   const complete = JSON.stringify({ complete: true })
   await pool.query("insert into setting (channel, name, body) values ($1, 'demo', $2)", [channel, complete])
+}
+
+/** What is on when somebody looks at the demo. */
+async function seedRunning({ submit, chance }: Past, people: readonly DemoPerson[], now: number): Promise<void> {
+  const faithful = (least: number) => people.filter(({ faith }) => faith > least)
+  await monthRaffle(submit, chance, faithful(0.2), now - 2 * DAY)
+  await runningBet(submit, chance, faithful(0.3), now - 600)
+  await runningGoals(submit, chance, faithful(0.25), now - 3 * DAY)
 }
 
 const THINGS = 'anvil bolt cable dial file gauge hammer lens motor nut plug relay spring tube wire'.split(' ')

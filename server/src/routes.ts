@@ -11,6 +11,7 @@ import { earningRoutes } from './earning/index.ts'
 import type { EventReceiver, EventSecrets } from './events/index.ts'
 import { fairnessRoutes } from './fairness/index.ts'
 import { gameRoutes } from './games/index.ts'
+import { goalRoutes } from './goals/index.ts'
 import type { InstallationRoute, Route } from './http/index.ts'
 import { libraryRoutes } from './library/index.ts'
 import { type OpeningRules, openingRoutes } from './opening/index.ts'
@@ -73,7 +74,7 @@ export function routesOf(parts: RouteParts): Route[] {
     ],
     Games: gameRoutes(db, channels),
     Raffles: raffleRoutes(db, channels, chatOf),
-    Bets: betRoutes(db, channels),
+    ...{ Bets: betRoutes(db, channels), Goals: goalRoutes(db, channels) },
     Fairness: fairnessRoutes(db),
     Security: securityRoutes(db),
     Settings: unreadableRoutes(db),

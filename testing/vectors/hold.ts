@@ -20,6 +20,7 @@ import {
   spinReels,
   spinWheel,
 } from '../../core/games/index.ts'
+import { contributionOf } from '../../core/goals/index.ts'
 import { creditWithinCap } from '../../core/ledger/index.ts'
 import { pickMany, weightOf } from '../../core/raffles/index.ts'
 import { rankFor } from '../../core/ranks/index.ts'
@@ -250,6 +251,23 @@ const raffle: Holder = (one) => {
   return commitmentOf(seed) === commitment && JSON.stringify(picked) === JSON.stringify(draws.map(({ draw, entrantsDigest, totalWeight, point, winner, chance }) => ({ draw, entrantsDigest, totalWeight, point, winner, chance })))
 }
 
+interface Goal {
+  readonly target: number
+  readonly soFar: number
+  readonly balance: number
+  readonly asked: number
+  readonly taken: number
+  readonly why?: string
+  readonly complete?: boolean
+}
+
+const goal: Holder = (one) => {
+  const { target, soFar, balance, asked, taken, why, complete } = one as unknown as Goal
+  // What is in it is told as it is after that.
+  const found = contributionOf({ target, soFar: soFar - taken, balance, asked })
+  return found.taken === taken && ('why' in found ? found.why === why : found.complete === complete)
+}
+
 /** The rules that are built, by the name of their file of cases. */
 interface Pool {
   readonly stakes: readonly { readonly option: number; readonly amount: number }[]
@@ -284,6 +302,7 @@ export const HOLDERS: Readonly<Record<string, Holder>> = {
   slots,
   raffle,
   pool,
+  goal,
 }
 
 /** How many of the cases the rules of this name get wrong; undefined where those rules are not built yet. */

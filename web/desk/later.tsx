@@ -18,6 +18,7 @@ export const RafflePage = lazily(async () => (await import('./raffles/RafflePage
 export const RaffleSetupPage = lazily(async () => (await import('./raffles/setup/SetupPage.tsx')).SetupPage)
 export const BetsPage = lazily(async () => (await import('./bets/BetsPage.tsx')).BetsPage)
 export const BetPage = lazily(async () => (await import('./bets/BetPage.tsx')).BetPage)
+export const GoalsPage = lazily(async () => (await import('./goals/GoalsPage.tsx')).GoalsPage)
 export const Running = lazily(async () => (await import('./running/Running.tsx')).Running)
 export const ConnectionsPage = lazily(async () => (await import('./connections/ConnectionsPage.tsx')).ConnectionsPage)
 export const RoomsPage = lazily(async () => (await import('./rooms/RoomsPage.tsx')).RoomsPage)

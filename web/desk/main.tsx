@@ -14,6 +14,7 @@ import {
   EditorPage,
   GamesPage,
   GameTextsPage,
+  GoalsPage,
   LibraryPage,
   OrdersPage,
   OverlaysPage,
@@ -78,6 +79,7 @@ void mount(
     { path: 'raffles/:raffle', element: <RafflePage /> },
     { path: 'bets', element: <BetsPage /> },
     { path: 'bets/:bet', element: <BetPage /> },
+    { path: 'goals', element: <GoalsPage /> },
     {
       path: 'screen',
       children: [

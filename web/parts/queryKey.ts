@@ -21,6 +21,7 @@ export type QueryName =
   | 'fields'
   | 'find'
   | 'games'
+  | 'goals'
   | 'gaps'
   | 'history'
   | 'lists'

@@ -1,8 +1,8 @@
 import { type QueryClient, useQuery, useQueryClient } from '@tanstack/react-query'
 import { clsx } from 'clsx'
-import { Dices, ListOrdered, MessageSquareText, ReceiptText, Scale, Store, Ticket } from 'lucide-react'
+import { Dices, ListOrdered, type LucideIcon, MessageSquareText, ReceiptText, Scale, Store, Ticket } from 'lucide-react'
 import { useDeferredValue, useState } from 'react'
-import { NavLink, Outlet } from 'react-router'
+import { NavLink, Outlet, useLocation } from 'react-router'
 import type { FactKind } from '#core/engine'
 import { ApiProblem } from '../parts/api.ts'
 import type { LiveFact } from '../parts/feed.ts'
@@ -18,6 +18,7 @@ import { BalanceHead } from './BalanceHead.tsx'
 import { type BetsView, withStakes } from './bets/bets.ts'
 import { type Channel, channelQuery, meQuery } from './channel.ts'
 import { type GamesView, withJoined } from './games/games.ts'
+import { type GoalsView, withParts } from './goals/goals.ts'
 import { type RaffleView, withCount, withDraw, withReveal } from './raffles/raffles.ts'
 import { turnsOver, withLeft, withRest } from './store/told.ts'
 
@@ -28,6 +29,9 @@ const SPREAD: ReadonlySet<FactKind> = new Set<FactKind>([
   'round.changed',
   'round.ended',
   'bet.changed',
+  'goal.changed',
+  'goal.ended',
+  'goal.milestone',
   'bet.ended',
   'raffle.changed',
   'raffle.ended',
@@ -49,6 +53,9 @@ function showTold(client: QueryClient, { kind, body }: LiveFact): void {
       break
     case 'bet.counted':
       client.setQueryData<BetsView>(keyOf('bets'), (view) => view && withStakes(view, body))
+      break
+    case 'goal.counted':
+      client.setQueryData<GoalsView>(keyOf('goals'), (view) => view && withParts(view, body))
       break
     case 'raffle.counted':
       raffle(body.raffle, (view) => withCount(view, body))
@@ -80,6 +87,7 @@ function useViewerLive(channel: Channel | undefined): boolean {
     if (kind === 'duel.asked') toast({ text: `${body.by} challenges you to a duel. Answer on the Games page.` })
     if (kind === 'raffle.changed' && known?.raffles === false) refresh(['channel'])
     if (kind === 'bet.changed' && known?.bets === false) refresh(['channel'])
+    if (kind === 'goal.changed' && known?.goals === false) refresh(['channel'])
     if (kind === 'store.stock' && known !== undefined && turnsOver(known, body))
       setTimeout(() => refresh(['channel']), Math.random() * SPREAD_MS)
     showTold(client, fact)
@@ -146,20 +154,38 @@ export function ViewerFrame() {
   )
 }
 
-function Tabs({ channel: { currency, games, raffles, bets } }: { channel: Channel }) {
-  const tabs = [
+/** Bets and goals share a place: seven is what fits on a phone. */
+function together(bets: boolean, goals: boolean): readonly Tab[] {
+  if (bets && goals) return [{ to: '/bets', also: '/goals', name: 'Join in', Icon: Scale }]
+  if (bets) return [{ to: '/bets', name: 'Bets', Icon: Scale }]
+  return goals ? [{ to: '/goals', name: 'Goals', Icon: Scale }] : []
+}
+
+interface Tab {
+  readonly to: string
+  readonly name: string
+  /** Another page that it stands for. */
+  readonly also?: string
+  /** What it is called on a phone. */
+  readonly short?: string
+  readonly Icon: LucideIcon
+}
+
+function Tabs({ channel: { currency, games, raffles, bets, goals } }: { channel: Channel }) {
+  const { pathname } = useLocation()
+  const tabs: readonly Tab[] = [
     { to: '/', name: 'Store', Icon: Store },
     ...(games ? [{ to: '/games', name: 'Games', Icon: Dices }] : []),
     ...(raffles ? [{ to: '/raffles', name: 'Raffles', Icon: Ticket }] : []),
-    ...(bets ? [{ to: '/bets', name: 'Bets', Icon: Scale }] : []),
-    { to: '/mine', name: `My ${currency.many}`, Icon: ReceiptText },
+    ...together(bets, goals),
+    { to: '/mine', name: `My ${currency.many}`, short: 'Mine', Icon: ReceiptText },
     { to: '/lists', name: 'Lists', Icon: ListOrdered },
     { to: '/commands', name: 'Chat', Icon: MessageSquareText },
   ]
   return (
     <nav aria-label="Pages" data-theme="dark" className="fixed inset-x-0 bottom-0 border-t border-line bg-surface">
       <ul className="mx-auto flex max-w-3xl">
-        {tabs.map(({ to, name, Icon }) => (
+        {tabs.map(({ to, also, name, short, Icon }) => (
           <li key={to} className="flex-1">
             <NavLink
               to={to}
@@ -167,12 +193,14 @@ function Tabs({ channel: { currency, games, raffles, bets } }: { channel: Channe
               className={({ isActive }) =>
                 clsx(
                   'flex flex-col items-center justify-center gap-0.5 border-t-3 py-2 text-text sm:flex-row sm:gap-2 sm:py-3.5',
-                  isActive ? 'border-brass font-semibold' : 'border-transparent text-muted',
+                  isActive || pathname === also ? 'border-brass font-semibold' : 'border-transparent text-muted',
                 )
               }
             >
               <Icon aria-hidden="true" className="size-4" />
-              {name}
+              {/* Seven of them stand side by side on a phone. */}
+              {short !== undefined && <span className="sm:hidden">{short}</span>}
+              <span className={short === undefined ? undefined : 'max-sm:hidden'}>{name}</span>
             </NavLink>
           </li>
         ))}

@@ -273,6 +273,6 @@ test('bets need rights of their own, and templates are changed from what was see
   const bet = await open()
   expect((await call(await signedIn('desk', 'stranger'), 'POST', `/desk/bets/${bet}/lock`)).code).toBe('not_allowed')
   expect((await as('pia', 'GET', '/commands')).commands).toEqual(
-    expect.arrayContaining([expect.objectContaining({ word: 'back', group: 'Games' })]),
+    expect.arrayContaining([expect.objectContaining({ word: 'back', group: 'Together' })]),
   )
 })

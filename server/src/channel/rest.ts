@@ -5,6 +5,8 @@ const RAFFLES = "select id from raffle where channel = $1 and status in ('planne
 
 const BETS = "select id from bet where channel = $1 and status in ('open', 'locked', 'announced')"
 
+const GOALS = "select id from goal where channel = $1 and status in ('planned', 'open')"
+
 interface Resting {
   readonly channels: Channels
   readonly channel: number
@@ -35,6 +37,13 @@ export async function callOffBets({ channels, channel, key, by }: Resting): Prom
   const act = { does: 'callOff', why: 'The channel was closed.' } as const
   for (const bet of await idsOf(channels, channel, BETS))
     await channels.submit(channel, `${key}/bet/${bet}`, { kind: 'bet.act', bet, act, by })
+}
+
+/** Calls off every goal of a channel that is about to be closed: everybody is refunded. */
+export async function callOffGoals({ channels, channel, key, by }: Resting): Promise<void> {
+  const why = 'The channel was closed.'
+  for (const goal of await idsOf(channels, channel, GOALS))
+    await channels.submit(channel, `${key}/goal/${goal}`, { kind: 'goal.act', goal, does: 'callOff', why, by })
 }
 
 const idsOf = async ({ pool }: Channels, channel: number, text: string): Promise<number[]> =>

@@ -8,7 +8,7 @@ import { SLUG } from '../opening/index.ts'
 import { settingOf } from '../settings/index.ts'
 import { ChannelView } from './answers.ts'
 import { exportChannel } from './export.ts'
-import { callOffBets, callOffRaffles, endWhatGoesOn } from './rest.ts'
+import { callOffBets, callOffGoals, callOffRaffles, endWhatGoesOn } from './rest.ts'
 import { formerAddresses, KEPT_CLOSED_SECONDS, moveTo, tellState } from './state.ts'
 
 /** What the channel's own routes stand on. */
@@ -121,6 +121,7 @@ function closingRoutes(parts: ChannelParts): Route[] {
         await endWhatGoesOn(resting)
         await callOffRaffles(resting)
         await callOffBets(resting)
+        await callOffGoals(resting)
         return changed(parts, call, 'closed_at = $2', [channels.clock()])
       },
     }),

@@ -97,7 +97,7 @@ export const RunShown = exactly({
   id: Id,
   at: UnixSeconds,
   endedAt: orNull(UnixSeconds),
-  source: oneOf(['reward', 'command', 'trigger']),
+  source: oneOf(['reward', 'command', 'trigger', 'goal']),
   of: Id,
   name: Type.String(),
   viewer: orNull(ViewerId),

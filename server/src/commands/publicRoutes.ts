@@ -1,7 +1,8 @@
 import { Type } from '@sinclair/typebox'
 import { mayUse, type Who, whoInWords } from '#core/access'
 import { Currency } from '#core/currency'
-import type { Game, GameVerb } from '#core/games'
+import type { Game, GameVerb, GameWord } from '#core/games'
+import { goalsSetting } from '#core/goals'
 import { giftSetting } from '#core/people'
 import { exactly } from '#core/schema'
 import { type CommandRow, usageLine, type WordKind, wordsSetting } from '#core/words'
@@ -11,6 +12,7 @@ import { betDefaultsOf, runningRows } from '../bets/index.ts'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { gameSettingsOf, gameWordsOf } from '../games/index.ts'
+import { runningGoalRows } from '../goals/index.ts'
 import { type Route, route } from '../http/index.ts'
 import { viewerByAccount } from '../people/index.ts'
 import { runningRafflesOf } from '../raffles/index.ts'
@@ -58,9 +60,10 @@ export function publicCommandRoutes(db: Reader, channels: Channels): Route[] {
         const games = await gameCommands(db, channel.id, may)
         const raffles = await raffleCommands(db, channel.id, may)
         const bets = await betCommands(db, channel.id)
+        const goals = await goalCommands(db, channel.id)
         return {
           currency: await currencyOf(db, channel.id),
-          commands: [...own, ...listed, ...sold, ...games, ...raffles, ...bets],
+          commands: [...own, ...listed, ...sold, ...games, ...raffles, ...bets, ...goals],
         }
       },
     }),
@@ -189,18 +192,33 @@ async function raffleCommands(db: Reader, channel: number, yours: (who: Who) => 
   })
 }
 
+/** A word that everybody may use while there is something to use it for. */
+const together = (
+  { word, aliases }: GameWord,
+  { usage, does, onAir }: Pick<Listed, 'usage' | 'does' | 'onAir'>,
+): Listed => ({
+  ...{ word, aliases, usage: `!${word}${usage}`, does, group: 'Together', who: 'everyone', cost: 0, onAir },
+  ...{ everyoneSeconds: 0, eachSeconds: 0, perViewer: 0, where: 'both', yours: null },
+})
+
 /** The word of bets, while there is one. */
 async function betCommands(db: Reader, channel: number): Promise<Listed[]> {
   const running = await runningRows(db, channel)
   if (running.length === 0) return []
   const { word } = await betDefaultsOf(db, channel)
+  const does = 'Bets on what happens; alone it tells how the bet stands'
+  return [together(word, { usage: ' <outcome> <stake>', does, onAir: running.every(({ settings }) => settings.onAir) })]
+}
+
+/** The words of goals, while one is open. */
+async function goalCommands(db: Reader, channel: number): Promise<Listed[]> {
+  const open = (await runningGoalRows(db, channel)).filter(({ status }) => status === 'open')
+  if (open.length === 0) return []
+  const { chip, goal } = await settingOf(db, channel, goalsSetting)
+  const onAir = open.every(({ settings }) => settings.onAir)
   return [
-    {
-      ...{ word: word.word, aliases: word.aliases, usage: `!${word.word} <outcome> <stake>` },
-      ...{ does: 'Bets on what happens; alone it tells how the bet stands', group: 'Games', who: 'everyone', cost: 0 },
-      ...{ everyoneSeconds: 0, eachSeconds: 0, perViewer: 0, onAir: running.every(({ settings }) => settings.onAir) },
-      ...{ where: 'both', yours: null },
-    },
+    together(chip, { usage: ' <how many> (goal)', does: 'Chips in for a goal of the whole room', onAir }),
+    together(goal, { usage: ' (goal)', does: 'How the goals stand', onAir: false }),
   ]
 }
 

@@ -1,10 +1,11 @@
 import { and, asc, desc, eq, ilike, isNull, lt, or, sql } from 'drizzle-orm'
 import { type WhoNames, whoInWords } from '#core/access'
+import { goalsSetting } from '#core/goals'
 import { checkSteps, commandReady, type Environment } from '#core/runs'
 import type { UnixSeconds } from '#core/schema'
 import { figuresOf, hasViewer, type TriggerSettings, triggerReady } from '#core/triggers'
 import { voiceSetting } from '#core/voice'
-import { betListeners, type CommandRow, gameListeners, raffleListeners, wordsSetting } from '#core/words'
+import { betListeners, type CommandRow, gameListeners, goalListeners, raffleListeners, wordsSetting } from '#core/words'
 import { whoNames } from '../access/index.ts'
 import { betDefaultsOf, betTemplatesOf } from '../bets/index.ts'
 import type { ChatState } from '../chat/index.ts'
@@ -121,7 +122,11 @@ export async function commandsView(db: Reader, channel: number, now: number, cha
     standing,
     voice: await settingOf(db, channel, voiceSetting),
     words: await settingOf(db, channel, wordsSetting),
-    games: [...gameListeners(await gameWordsOf(db, channel)), ...betListeners(await betDefaultsOf(db, channel))],
+    games: [
+      ...gameListeners(await gameWordsOf(db, channel)),
+      ...betListeners(await betDefaultsOf(db, channel)),
+      ...goalListeners(await settingOf(db, channel, goalsSetting)),
+    ],
     raffles: raffleListeners(await runningRafflesOf(db, channel)),
     setups,
     bets,

@@ -185,6 +185,14 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
     told: ['bet', 'laid', 'back', 'won'],
     plain: ['key', 'laid'],
   }),
+  goalPart: theirs(schema.goalPart, {
+    called: 'chippedIn',
+    who: 'viewer',
+    forget: { name: 'name' },
+    merge: KEEP,
+    told: ['goal', 'paid', 'back', 'at'],
+    plain: ['key'],
+  }),
   raffleLuck: theirs(schema.raffleLuck, {
     called: 'raffleWinsInAll',
     who: 'id',
@@ -263,6 +271,8 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
   seenIntent: mentions(schema.seenIntent, ['answer']),
   round: mentions(schema.round, ['state', 'openerName']),
   raffle: mentions(schema.raffle, ['waiting', 'drawing', 'hidden', 'revealed', 'why']),
+  goal: nobody(schema.goal, 'the team’s words'),
+  goalTotals: mentions(schema.goalTotals, ['lastName']),
   bet: nobody(schema.bet, 'the team’s words, and sums'),
   betTotals: nobody(schema.betTotals, 'sums'),
   betEvidence: mentions(schema.betEvidence, ['note']),

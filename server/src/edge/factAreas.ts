@@ -18,6 +18,7 @@ const AREAS_OF: { readonly [F in Feature]: readonly Area[] } = {
   event: ['connections', 'show'],
   fairness: ['raffles', 'games'],
   games: ['games'],
+  goal: ['bets'],
   me: ['people'],
   message: ['people'],
   order: ['waiting'],

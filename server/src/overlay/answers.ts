@@ -4,6 +4,7 @@ import { Amount, Count, exactly, Id, orNull, RoundId, UnixSeconds } from '#core/
 import { OverlaySettings } from '#core/screen'
 import { BetHead } from '../bets/index.ts'
 import { RoundHead, SeatState } from '../games/index.ts'
+import { GoalHead } from '../goals/index.ts'
 import { Drawing, RaffleStatus } from '../raffles/index.ts'
 
 /** Seconds from the moment in which it is told. */
@@ -54,6 +55,18 @@ const BetOnPiece = exactly({
   refunded: Type.Boolean(),
 })
 
+/** A goal as its piece is told of it. `word`: what is typed to chip in. */
+const GoalOnPiece = exactly({
+  id: Id,
+  title: Type.String(),
+  paid: Amount,
+  target: Amount,
+  milestones: GoalHead.properties.milestones,
+  lastName: Type.String(),
+  lastAmount: Amount,
+  word: Type.String(),
+})
+
 /** What a piece shows at first, beside what it is told live. */
 const Shown = exactly({
   lines: Type.Optional(Type.Array(exactly({ name: Type.String(), value: Type.String() }))),
@@ -65,6 +78,7 @@ const Shown = exactly({
   round: Type.Optional(RoundOnPiece),
   raffle: Type.Optional(RaffleOnPiece),
   bet: Type.Optional(BetOnPiece),
+  goal: Type.Optional(GoalOnPiece),
 })
 
 const { background: _background, ...settings } = OverlaySettings.properties

@@ -14,6 +14,7 @@ import { currencyOf } from '../settings/index.ts'
 import { lastSeqOf, openShowOf, recentChat } from '../show/index.ts'
 import type { OverlayPage } from './answers.ts'
 import { betOnScreen } from './bet.ts'
+import { goalOnScreen } from './goal.ts'
 import { raffleOnScreen } from './raffle.ts'
 
 const { storeOrder, viewer } = schema
@@ -75,6 +76,8 @@ async function shownBy(
       return await raffleOnScreen(db, channel, channels.clock())
     case 'bet':
       return await betOnScreen(db, channel, channels.clock())
+    case 'goal':
+      return await goalOnScreen(db, channel)
     case 'chat':
       return { said: await chatOf(channels, channel, seq, piece) }
   }

@@ -81,6 +81,7 @@ export const Shelf = exactly({
   games: Type.Boolean(),
   raffles: Type.Boolean(),
   bets: Type.Boolean(),
+  goals: Type.Boolean(),
   signedIn: orNull(Type.String()),
 })
 

@@ -18,6 +18,7 @@ import { anyBet } from '../bets/index.ts'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { anyGameOn } from '../games/index.ts'
+import { anyGoal } from '../goals/index.ts'
 import type { Call } from '../http/index.ts'
 import { viewerByAccount } from '../people/index.ts'
 import { anyRaffle } from '../raffles/index.ts'
@@ -92,6 +93,7 @@ export async function shelfFor(db: Reader, channels: Channels, { channel, caller
     games: await anyGameOn(db, channel.id),
     raffles: await anyRaffle(db, channel.id),
     bets: await anyBet(db, channel.id),
+    goals: await anyGoal(db, channel.id),
     signedIn: caller.account === '' ? null : caller.name,
   }
 }

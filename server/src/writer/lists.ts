@@ -1,5 +1,15 @@
-import { BACKERS_PAGE, backersKey, backersPageKey } from '#core/bets'
-import { type ListEntry, lists, MOST_PEOPLE, namedKey, PRESENT, PRESENT_COUNT, TOP_LOADED } from '#core/lists'
+import { backersKey, backersPageKey } from '#core/bets'
+import { givers } from '#core/goals'
+import {
+  type ListEntry,
+  lists,
+  MOST_PEOPLE,
+  namedKey,
+  PAGE_OF_PEOPLE,
+  PRESENT,
+  PRESENT_COUNT,
+  TOP_LOADED,
+} from '#core/lists'
 import { entrantsKey } from '#core/raffles'
 import type { Need, World } from '#core/world'
 import type { Client } from '../database/index.ts'
@@ -15,6 +25,7 @@ const VALUES: Readonly<Record<string, string>> = {
 
 const [BACKERS] = backersKey(0).split('/')
 const [BACKERS_AFTER] = backersPageKey(0, 0).split('/')
+const [GIVERS] = givers(0, 0).split('/')
 
 interface Query {
   readonly text: string
@@ -48,8 +59,8 @@ function queryOf(key: string): Query {
         where c.channel = $1 and c.tally = $2 and c.total > 0 and ${SHOWN} order by c.total desc, v.id limit ${TOP_LOADED}`,
       values: [Number(about.slice(6))],
     }
-  const backers = backersQuery(kind, rest)
-  if (backers !== undefined) return backers
+  const joiners = joinersQuery(kind, rest)
+  if (joiners !== undefined) return joiners
   const value = VALUES[about]
   if (kind !== 'top' || value === undefined) throw new Error(`There is no list "${key}".`)
   return {
@@ -60,8 +71,8 @@ function queryOf(key: string): Query {
   }
 }
 
-/** The queries of who is in a bet; undefined: it is another list. */
-function backersQuery(kind: string, about: readonly string[]): Query | undefined {
+/** The queries of who is in a bet or a goal; undefined: it is another list. */
+function joinersQuery(kind: string, about: readonly string[]): Query | undefined {
   if (kind === BACKERS)
     return {
       text: `select b.viewer as id, '' as name, 0 as value, b.nr, b.laid from backing b
@@ -71,7 +82,13 @@ function backersQuery(kind: string, about: readonly string[]): Query | undefined
   if (kind === BACKERS_AFTER)
     return {
       text: `select b.viewer as id, '' as name, 0 as value, b.nr from backing b
-        where b.channel = $1 and b.bet = $2 and b.nr > $3 order by b.nr limit ${BACKERS_PAGE}`,
+        where b.channel = $1 and b.bet = $2 and b.nr > $3 order by b.nr limit ${PAGE_OF_PEOPLE}`,
+      values: about.map(Number),
+    }
+  if (kind === GIVERS)
+    return {
+      text: `select p.viewer as id, '' as name, 0 as value, p.nr from goal_part p
+        where p.channel = $1 and p.goal = $2 and p.nr > $3 order by p.nr limit ${PAGE_OF_PEOPLE}`,
       values: about.map(Number),
     }
   return undefined

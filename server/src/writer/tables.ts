@@ -8,6 +8,7 @@ import { SETTINGS } from '#core/engine'
 import { events, supporters, waitingTips } from '#core/events'
 import { seeds } from '#core/fairness'
 import { floors, players, rounds, seats } from '#core/games'
+import { goals, goalTotals, parts } from '#core/goals'
 import { accounts, flows, transfers } from '#core/ledger'
 import { adjustments, aliases, barred, circles, habits, imports, notes, viewers, watches } from '#core/people'
 import { cheers, entries, raffles, raffleWins, setups, totals, winners } from '#core/raffles'
@@ -148,6 +149,9 @@ const OF_RUNNING = 'id in (select r.id from raffle r where r.channel = $1 and r.
 /** What is in bets that have not ended. */
 const OF_RUNNING_BETS = 'id in (select b.id from bet b where b.channel = $1 and b.ended_at is null)'
 
+/** What is in goals that have not ended. */
+const OF_RUNNING_GOALS = 'id in (select g.id from goal g where g.channel = $1 and g.ended_at is null)'
+
 /** In the order in which they are written: what others refer to comes first. */
 export const STORED: readonly Stored[] = [
   kept(settings, schema.setting, { sealing: { body: GROUP_OF_SETTINGS } }),
@@ -175,6 +179,8 @@ export const STORED: readonly Stored[] = [
   kept(betTemplates, schema.betTemplate, 'gone_at is null'),
   kept(bets, schema.bet, { where: 'ended_at is null', leaveOut: true }),
   kept(betTotals, schema.betTotals, OF_RUNNING_BETS),
+  kept(goals, schema.goal, { where: 'ended_at is null', leaveOut: true }),
+  kept(goalTotals, schema.goalTotals, OF_RUNNING_GOALS),
   kept(overlays, schema.overlay, { where: 'gone_at is null', madeFrom: { secretHash: 'secret' } }),
   kept(viewers, schema.viewer),
   kept(aliases, schema.alias),
@@ -193,6 +199,7 @@ export const STORED: readonly Stored[] = [
   kept(raffleWins, schema.raffleLuck),
   kept(betEvidence, schema.betEvidence),
   kept(backings, schema.backing),
+  kept(parts, schema.goalPart),
   kept(rewardSales, schema.sold),
   kept(codes, schema.code),
   kept(flows, schema.flow),

@@ -47,10 +47,16 @@ export function NextStep({ bet, main = false }: { bet: DeskBet; main?: boolean }
   )
 }
 
+/** One that is open without an end gets one. */
+function extendLabel({ status, locksAt }: DeskBet): string {
+  if (status !== 'open') return 'Open again for a minute'
+  return locksAt === null ? 'Lock in a minute' : 'A minute longer'
+}
+
 /** Keeps betting open for a minute longer, or opens it again after a lock that came too early. */
 export function ExtendButton({ bet }: { bet: DeskBet }) {
   const action = useBetAction()
-  const label = bet.status === 'open' ? 'A minute longer' : 'Open again for a minute'
+  const label = extendLabel(bet)
   return (
     <Button
       needs="act"
@@ -60,7 +66,7 @@ export function ExtendButton({ bet }: { bet: DeskBet }) {
       onClick={() =>
         action.mutate({
           send: () => api.POST('/desk/bets/{bet}/extend', { params: { path: { bet: bet.id } }, body: { seconds: 60 } }),
-          said: bet.status === 'open' ? 'A minute longer.' : 'It is open again.',
+          said: bet.status === 'open' ? 'Done.' : 'It is open again.',
         })
       }
     >

@@ -6,7 +6,6 @@ import { DialogForm } from '../../parts/dialog/DialogForm.tsx'
 import { Field, NumberInput, TextInput } from '../../parts/form/inputs.tsx'
 import { Radios } from '../../parts/form/Radios.tsx'
 import { keyOf } from '../../parts/queryKey.ts'
-import { timeText } from '../../parts/time.ts'
 import { useStatus } from '../status.ts'
 import { type DeskBet, useBetAction } from './view.ts'
 
@@ -52,6 +51,7 @@ export function SettleDialog({ bet, close }: { bet: DeskBet; close: () => void }
   return (
     <DialogForm
       title={bet.question}
+      wide
       does={chosen === undefined ? 'Pick one' : `“${chosen.name}” came true`}
       close={close}
       go={go}
@@ -64,7 +64,7 @@ export function SettleDialog({ bet, close }: { bet: DeskBet; close: () => void }
         choices={choices}
         onChoose={(picked) => setPicking({ ...picking, outcome: picked })}
       />
-      <LateChoice bet={bet} picking={picking} set={setPicking} />
+      <LateChoice picking={picking} set={setPicking} />
       {chosen !== undefined && <PaymentPreview bet={bet} picking={picking} />}
       <Evidence picking={picking} set={setPicking} />
     </DialogForm>
@@ -79,13 +79,12 @@ const LaneChoice = ({ name, staked }: { name: string; staked: number }) => (
 )
 
 interface PartProps {
-  readonly bet: DeskBet
   readonly picking: Picking
   readonly set: (picking: Picking) => void
 }
 
 /** From when on it could be known: what was laid since then goes back. */
-function LateChoice({ bet, picking, set }: PartProps) {
+function LateChoice({ picking, set }: PartProps) {
   return (
     <fieldset className="flex flex-col gap-1.5">
       <Radios
@@ -93,7 +92,7 @@ function LateChoice({ bet, picking, set }: PartProps) {
         value={picking.late}
         choices={[
           { value: 'none', name: 'All until the lock' },
-          { value: 'some', name: 'Not those of the last seconds: it could be known by then' },
+          { value: 'some', name: 'Not the latest: it could be known by then' },
         ]}
         onChoose={(late) => set({ ...picking, late, seconds: picking.seconds || 10 })}
       />
@@ -106,10 +105,7 @@ function LateChoice({ bet, picking, set }: PartProps) {
             className="w-20"
             onValue={(seconds) => set({ ...picking, seconds })}
           />
-          <span className="tabular text-muted">
-            seconds before the lock
-            {bet.lockedAt !== null && `, so from ${timeText(bet.lockedAt - picking.seconds)} on: they go back`}
-          </span>
+          <span className="text-muted">seconds before the lock, and later: those go back</span>
         </p>
       )}
     </fieldset>
@@ -176,9 +172,9 @@ function Sums({ payment }: { payment: NonNullable<ReturnType<typeof usePayment>[
   )
 }
 
-function Evidence({ picking, set }: Omit<PartProps, 'bet'>) {
+function Evidence({ picking, set }: PartProps) {
   return (
-    <>
+    <div className="grid gap-4 sm:grid-cols-2">
       <Field label="Note (everybody can read it; may be empty)">
         <TextInput value={picking.note} most={300} onValue={(note) => set({ ...picking, note })} />
       </Field>
@@ -194,6 +190,6 @@ function Evidence({ picking, set }: Omit<PartProps, 'bet'>) {
           onValue={(link) => set({ ...picking, link: link.trim() })}
         />
       </Field>
-    </>
+    </div>
   )
 }

@@ -75,7 +75,15 @@ export const PAGES: readonly Group[] = [
         ],
       },
       { to: '/raffles', name: 'Raffles', area: 'raffles' },
-      { to: '/bets', name: 'Bets', area: 'bets' },
+      {
+        to: '/bets',
+        name: 'Bets and goals',
+        area: 'bets',
+        tabs: [
+          { to: '/bets', name: 'Bets' },
+          { to: '/goals', name: 'Goals' },
+        ],
+      },
     ],
   },
   {

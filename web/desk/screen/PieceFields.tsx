@@ -66,6 +66,7 @@ function Own({ piece, put, alerts }: OwnProps) {
       return <ChatFields piece={piece} put={put} />
     case 'raffle':
     case 'bet':
+    case 'goal':
     case 'crew':
     case 'duel':
     case 'wheel':
@@ -124,7 +125,9 @@ type FieldsOf<K extends Piece['of']> = { readonly piece: Extract<Piece, { of: K 
 const TitleField = ({
   piece,
   put,
-}: FieldsOf<'orders' | 'top' | 'counter' | 'raffle' | 'bet' | 'crew' | 'duel' | 'wheel' | 'reels' | 'bracket'>) => (
+}: FieldsOf<
+  'orders' | 'top' | 'counter' | 'raffle' | 'bet' | 'goal' | 'crew' | 'duel' | 'wheel' | 'reels' | 'bracket'
+>) => (
   <Field label="Title">
     <input
       value={piece.title}

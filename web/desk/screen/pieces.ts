@@ -1,6 +1,6 @@
 import { digits } from '#core/currency'
 import { type OverlaySettings, type Piece, type PieceKind, PLAIN_LOOK } from '#core/screen'
-import type { BetOnPage, RaffleOnPage, Shown } from '../../parts/screen/page.ts'
+import type { BetOnPage, GoalOnPage, RaffleOnPage, Shown } from '../../parts/screen/page.ts'
 import { SAMPLE_ROUNDS } from './sampleRounds.ts'
 import type { Box } from './snap.ts'
 
@@ -58,6 +58,12 @@ export const PIECE_KINDS: readonly {
     name: 'Bet',
     tells: 'the question, the outcomes as they fill, the clock, and what came true',
     fresh: (place) => ({ ...common(place, 760, 360), of: 'bet', title: 'Bet', always: false }),
+  },
+  {
+    of: 'goal',
+    name: 'Goal',
+    tells: 'what is promised, how far it has come, and who gave last',
+    fresh: (place) => ({ ...common(place, 760, 220), of: 'goal', title: 'Goal', always: false }),
   },
   {
     of: 'crew',
@@ -134,6 +140,8 @@ export function sampleOf(piece: Piece, currency: string): Shown {
       return { raffle: SAMPLE_RAFFLE }
     case 'bet':
       return { bet: SAMPLE_BET }
+    case 'goal':
+      return { goal: SAMPLE_GOAL }
     case 'crew':
     case 'duel':
     case 'wheel':
@@ -162,6 +170,20 @@ const SAMPLE_BET: BetOnPage = {
   winners: 0,
   prize: 0,
   refunded: false,
+}
+
+const SAMPLE_GOAL: GoalOnPage = {
+  id: 1,
+  title: 'Mend the tram clock',
+  paid: 5240,
+  target: 12_000,
+  milestones: [
+    { at: 3000, name: 'New springs' },
+    { at: 7000, name: 'A new glass' },
+  ],
+  lastName: 'pia_ohm',
+  lastAmount: 120,
+  word: 'chip 100',
 }
 
 const SAMPLE_RAFFLE: RaffleOnPage = {

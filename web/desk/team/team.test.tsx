@@ -250,7 +250,7 @@ describe('somebody’s rights', () => {
   test('leave out of the navigation what they may not look at', () => {
     expect(pages(ALL_RIGHTS)).toContain('Team')
     expect(pages(RUNNER)).toEqual([
-      ...['On air', 'Buttons', 'People', 'Commands', 'Store', 'Games', 'Raffles', 'Bets', 'Screen'],
+      ...['On air', 'Buttons', 'People', 'Commands', 'Store', 'Games', 'Raffles', 'Bets and goals', 'Screen'],
     ])
     expect(pages(NO_RIGHTS)).toEqual(['On air'])
     // Only one tab of a page may be looked at: the page leads there.

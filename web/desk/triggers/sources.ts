@@ -23,6 +23,8 @@ export const SOURCES: readonly { readonly value: SourceKind; readonly name: stri
   { value: 'gameLost', name: 'Somebody loses in a game' },
   { value: 'heistEnded', name: 'A heist ends' },
   { value: 'cupWon', name: 'Somebody wins a cup' },
+  { value: 'goalMilestone', name: 'A goal passes a milestone' },
+  { value: 'goalReached', name: 'A goal is reached' },
   { value: 'raffleOpened', name: 'A raffle opens' },
   { value: 'raffleEntered', name: 'Somebody enters a raffle' },
   { value: 'raffleReminder', name: 'Chat is reminded of a raffle' },

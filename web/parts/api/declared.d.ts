@@ -197,6 +197,19 @@ export interface paths {
 										readonly prize: number;
 										readonly refunded: boolean;
 									};
+									readonly goal?: {
+										readonly id: number;
+										readonly title: string;
+										readonly paid: number;
+										readonly target: number;
+										readonly milestones: readonly {
+											readonly at: number;
+											readonly name: string;
+										}[];
+										readonly lastName: string;
+										readonly lastAmount: number;
+										readonly word: string;
+									};
 								};
 							};
 							readonly currency: components["schemas"]["Currency"];
@@ -2592,6 +2605,7 @@ export interface paths {
 							readonly games: boolean;
 							readonly raffles: boolean;
 							readonly bets: boolean;
+							readonly goals: boolean;
 							readonly signedIn: string | null;
 						};
 					};
@@ -3998,7 +4012,7 @@ export interface paths {
 								readonly at: number;
 								readonly endedAt: number | null;
 								/** @enum {string} */
-								readonly source: "reward" | "command" | "trigger";
+								readonly source: "reward" | "command" | "trigger" | "goal";
 								readonly of: number;
 								readonly name: string;
 								readonly viewer: number | null;
@@ -4372,7 +4386,7 @@ export interface paths {
 						readonly muted?: boolean;
 						/** @enum {string} */
 						readonly reply?: "plain" | "mention" | "private";
-						readonly silent?: readonly ("answers" | "store" | "games" | "raffles" | "bets" | "thanks" | "ranks" | "triggers")[];
+						readonly silent?: readonly ("answers" | "store" | "games" | "raffles" | "bets" | "goals" | "thanks" | "ranks" | "triggers")[];
 						readonly hints?: boolean;
 						readonly commitments?: boolean;
 						readonly out?: boolean;
@@ -10945,6 +10959,584 @@ export interface paths {
 			};
 		};
 	};
+	readonly "/goals": {
+		/** The goals that are open with who gave most, the last that ended, and what the caller has in them */
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
+					/** @description The page after this one: the `before` that the page before it was answered with. */
+					readonly before?: number;
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly now: number;
+							readonly currency: components["schemas"]["Currency"];
+							readonly word: string;
+							readonly balance: number | null;
+							readonly running: readonly {
+								readonly id: number;
+								readonly title: string;
+								readonly description: string;
+								readonly word: string;
+								readonly picture: components["schemas"]["PictureRef"];
+								readonly target: number;
+								readonly milestones: readonly {
+									readonly at: number;
+									readonly name: string;
+								}[];
+								readonly reached: number;
+								/** @enum {string} */
+								readonly status: "planned" | "open" | "returning" | "reached" | "missed" | "off";
+								readonly openedAt: number | null;
+								readonly endsAt: number | null;
+								readonly endedAt: number | null;
+								/** @enum {string} */
+								readonly unreached: "refund" | "keep";
+								readonly smallest: number;
+								readonly largest: number;
+								readonly withdraw: boolean;
+								readonly why: string | null;
+								readonly people: number;
+								readonly paid: number;
+								readonly lastName: string;
+								readonly lastAmount: number;
+								readonly givers: readonly {
+									readonly name: string;
+									readonly paid: number;
+								}[];
+								readonly own: {
+									readonly paid: number;
+									readonly why: string | null;
+								} | null;
+							}[];
+							readonly ended: readonly {
+								readonly id: number;
+								readonly title: string;
+								readonly description: string;
+								readonly word: string;
+								readonly picture: components["schemas"]["PictureRef"];
+								readonly target: number;
+								readonly milestones: readonly {
+									readonly at: number;
+									readonly name: string;
+								}[];
+								readonly reached: number;
+								/** @enum {string} */
+								readonly status: "planned" | "open" | "returning" | "reached" | "missed" | "off";
+								readonly openedAt: number | null;
+								readonly endsAt: number | null;
+								readonly endedAt: number | null;
+								/** @enum {string} */
+								readonly unreached: "refund" | "keep";
+								readonly smallest: number;
+								readonly largest: number;
+								readonly withdraw: boolean;
+								readonly why: string | null;
+								readonly people: number;
+								readonly paid: number;
+								readonly lastName: string;
+								readonly lastAmount: number;
+								readonly own: {
+									readonly paid: number;
+									readonly why: string | null;
+								} | null;
+							}[];
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/goals/{goal}/chip": {
+		/** Chip in for a goal, or take one’s part back (no amount) */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly goal: number;
+				};
+			};
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "amount": 0
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly amount: number | null;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly goal: number;
+							readonly taken: number;
+							readonly paid: number;
+							readonly told: string;
+							readonly balance: number;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/goals": {
+		/**
+		 * The goals that are open or planned, and the words of goals
+		 * @description For who may look in: bets.
+		 */
+		readonly get: {
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly now: number;
+							readonly running: readonly {
+								readonly id: number;
+								readonly title: string;
+								readonly description: string;
+								readonly word: string;
+								readonly picture: components["schemas"]["PictureRef"];
+								readonly target: number;
+								readonly milestones: readonly {
+									readonly at: number;
+									readonly name: string;
+								}[];
+								readonly reached: number;
+								/** @enum {string} */
+								readonly status: "planned" | "open" | "returning" | "reached" | "missed" | "off";
+								readonly openedAt: number | null;
+								readonly endsAt: number | null;
+								readonly endedAt: number | null;
+								/** @enum {string} */
+								readonly unreached: "refund" | "keep";
+								readonly smallest: number;
+								readonly largest: number;
+								readonly withdraw: boolean;
+								readonly why: string | null;
+								readonly people: number;
+								readonly paid: number;
+								readonly lastName: string;
+								readonly lastAmount: number;
+								readonly settings: components["schemas"]["GoalSettings"];
+								readonly byName: string;
+							}[];
+							readonly words: {
+								readonly chip: components["schemas"]["GameWord"];
+								readonly goal: components["schemas"]["GameWord"];
+							};
+							readonly currency: components["schemas"]["Currency"];
+							readonly alerts: readonly {
+								readonly id: number;
+								readonly name: string;
+							}[];
+							readonly timeZone: string;
+						};
+					};
+				};
+			};
+		};
+		/**
+		 * Make a goal, and open it at once or plan it
+		 * @description For who may act in: bets.
+		 */
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "settings": {
+					 *         "title": "lamp",
+					 *         "description": "lamp",
+					 *         "word": "lamp",
+					 *         "picture": "lamp",
+					 *         "target": 1,
+					 *         "milestones": [
+					 *           {
+					 *             "at": 1,
+					 *             "name": "lamp",
+					 *             "steps": [
+					 *               {
+					 *                 "do": "say",
+					 *                 "text": "lamp"
+					 *               }
+					 *             ]
+					 *           }
+					 *         ],
+					 *         "steps": [
+					 *           {
+					 *             "do": "say",
+					 *             "text": "lamp"
+					 *           }
+					 *         ],
+					 *         "endsAt": 0,
+					 *         "unreached": "refund",
+					 *         "smallest": 1,
+					 *         "largest": 0,
+					 *         "withdraw": true,
+					 *         "who": {
+					 *           "everyone": true,
+					 *           "streamer": true,
+					 *           "standings": [
+					 *             "follower"
+					 *           ],
+					 *           "rank": 1,
+					 *           "people": [
+					 *             1
+					 *           ]
+					 *         },
+					 *         "onAir": true,
+					 *         "follows": true,
+					 *         "milestoneAlert": 1,
+					 *         "reachedAlert": 1
+					 *       },
+					 *       "opens": true
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly settings: components["schemas"]["GoalSettings"];
+						readonly opens: boolean;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly goal: number;
+							/** @enum {string} */
+							readonly status: "planned" | "open" | "returning" | "reached" | "missed" | "off";
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/goals/ended": {
+		/**
+		 * The goals that have ended
+		 * @description For who may look in: bets.
+		 */
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
+					/** @description Words of what was promised. Only the first 60 characters count. */
+					readonly text?: string;
+					/** @description The page after this one: the `before` that the page before it was answered with. */
+					readonly before?: number;
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly goals: readonly {
+								readonly id: number;
+								readonly title: string;
+								readonly description: string;
+								readonly word: string;
+								readonly picture: components["schemas"]["PictureRef"];
+								readonly target: number;
+								readonly milestones: readonly {
+									readonly at: number;
+									readonly name: string;
+								}[];
+								readonly reached: number;
+								/** @enum {string} */
+								readonly status: "planned" | "open" | "returning" | "reached" | "missed" | "off";
+								readonly openedAt: number | null;
+								readonly endsAt: number | null;
+								readonly endedAt: number | null;
+								/** @enum {string} */
+								readonly unreached: "refund" | "keep";
+								readonly smallest: number;
+								readonly largest: number;
+								readonly withdraw: boolean;
+								readonly why: string | null;
+								readonly people: number;
+								readonly paid: number;
+								readonly lastName: string;
+								readonly lastAmount: number;
+								readonly settings: components["schemas"]["GoalSettings"];
+								readonly byName: string;
+							}[];
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/goals/{goal}/givers": {
+		/**
+		 * Who has chipped in for a goal, the most first
+		 * @description For who may look in: bets.
+		 */
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
+					/** @description A part of a name. Only the first 60 characters count. */
+					readonly text?: string;
+					/** @description How many to leave out: the page after this one. */
+					readonly from?: number;
+				};
+				readonly path: {
+					readonly goal: number;
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly givers: readonly {
+								readonly viewer: number;
+								readonly name: string;
+								readonly paid: number;
+								readonly back: number;
+								readonly at: number;
+							}[];
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/goals/{goal}/open": {
+		/**
+		 * Open a goal that is planned
+		 * @description For who may act in: bets.
+		 */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly goal: number;
+				};
+			};
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "why": "lamp"
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly why: string;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly goal: number;
+							/** @enum {string} */
+							readonly status: "planned" | "open" | "returning" | "reached" | "missed" | "off";
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/goals/{goal}/end": {
+		/**
+		 * End a goal as its date would: the money goes back, or is spent, as was promised
+		 * @description For who may act in: bets.
+		 */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly goal: number;
+				};
+			};
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "why": "lamp"
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly why: string;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly goal: number;
+							/** @enum {string} */
+							readonly status: "planned" | "open" | "returning" | "reached" | "missed" | "off";
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/goals/{goal}/call-off": {
+		/**
+		 * Call a goal off: everybody is refunded
+		 * @description For who may act in: bets.
+		 */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly goal: number;
+				};
+			};
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "why": "lamp"
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly why: string;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly goal: number;
+							/** @enum {string} */
+							readonly status: "planned" | "open" | "returning" | "reached" | "missed" | "off";
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/goals/{goal}": {
+		/**
+		 * Change a goal that has not ended
+		 * @description For who may act in: bets.
+		 */
+		readonly put: {
+			readonly parameters: {
+				readonly path: {
+					readonly goal: number;
+				};
+			};
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "title": "lamp",
+					 *       "description": "lamp",
+					 *       "word": "lamp",
+					 *       "picture": "lamp",
+					 *       "target": 1,
+					 *       "milestones": [
+					 *         {
+					 *           "at": 1,
+					 *           "name": "lamp",
+					 *           "steps": [
+					 *             {
+					 *               "do": "say",
+					 *               "text": "lamp"
+					 *             }
+					 *           ]
+					 *         }
+					 *       ],
+					 *       "steps": [
+					 *         {
+					 *           "do": "say",
+					 *           "text": "lamp"
+					 *         }
+					 *       ],
+					 *       "endsAt": 0,
+					 *       "unreached": "refund",
+					 *       "smallest": 1,
+					 *       "largest": 0,
+					 *       "withdraw": true,
+					 *       "who": {
+					 *         "everyone": true,
+					 *         "streamer": true,
+					 *         "standings": [
+					 *           "follower"
+					 *         ],
+					 *         "rank": 1,
+					 *         "people": [
+					 *           1
+					 *         ]
+					 *       },
+					 *       "onAir": true,
+					 *       "follows": true,
+					 *       "milestoneAlert": 1,
+					 *       "reachedAlert": 1
+					 *     }
+					 */
+					readonly "application/json": components["schemas"]["GoalSettings"];
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly goal: number;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/goal-words": {
+		/**
+		 * Change the words by which people chip in and hear how goals stand
+		 * @description For who may change in: bets.
+		 */
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "chip": {
+					 *         "word": "lamp",
+					 *         "aliases": [
+					 *           "lamp"
+					 *         ]
+					 *       },
+					 *       "goal": {
+					 *         "word": "lamp",
+					 *         "aliases": [
+					 *           "lamp"
+					 *         ]
+					 *       }
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly chip: components["schemas"]["GameWord"];
+						readonly goal: components["schemas"]["GameWord"];
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": Record<string, never>;
+					};
+				};
+			};
+		};
+	};
 	readonly "/seeds": {
 		/** What draws are made from: the commitment of the open seed, and the seeds before it */
 		readonly get: {
@@ -11588,14 +12180,14 @@ export interface paths {
 						readonly "application/json": {
 							readonly offered: readonly {
 								/** @enum {string} */
-								readonly kind: "show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "bet.changed" | "bet.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits";
+								readonly kind: "show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "bet.changed" | "bet.ended" | "goal.milestone" | "goal.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits";
 								readonly says: string;
 							}[];
 							readonly webhooks: readonly {
 								readonly id: number;
 								readonly name: string;
 								readonly address: string;
-								readonly kinds: readonly ("show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "bet.changed" | "bet.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits")[];
+								readonly kinds: readonly ("show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "bet.changed" | "bet.ended" | "goal.milestone" | "goal.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits")[];
 								readonly failingSince: number | null;
 								readonly pausedAt: number | null;
 								readonly deliveries: readonly {
@@ -11633,7 +12225,7 @@ export interface paths {
 					readonly "application/json": {
 						readonly name: string;
 						readonly address: string;
-						readonly kinds: readonly ("show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "bet.changed" | "bet.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits")[];
+						readonly kinds: readonly ("show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "bet.changed" | "bet.ended" | "goal.milestone" | "goal.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits")[];
 					};
 				};
 			};
@@ -11675,7 +12267,7 @@ export interface paths {
 					readonly "application/json": {
 						readonly name: string;
 						readonly address: string;
-						readonly kinds: readonly ("show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "bet.changed" | "bet.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits")[];
+						readonly kinds: readonly ("show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "bet.changed" | "bet.ended" | "goal.milestone" | "goal.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits")[];
 					};
 				};
 			};
@@ -11792,7 +12384,7 @@ export interface components {
 			/** @description A sentence that a person can act on. */
 			readonly detail: string;
 			/** @enum {string} */
-			readonly code: "address_missing" | "address_other" | "address_taken" | "adjustment_not_found" | "adjustment_too_old" | "adjustment_undone" | "alert_invalid" | "alert_not_found" | "alert_used" | "already_claimed" | "already_on_air" | "amount_not_whole" | "amount_too_large" | "answer_wrong" | "arguments_wrong" | "balance_too_small" | "batch_refused" | "bet_fixed" | "bet_invalid" | "bet_locked" | "bet_most" | "bet_not_for_you" | "bet_not_found" | "bet_not_in" | "bet_not_locked" | "bet_off_air" | "bet_other_outcome" | "bet_paying" | "bet_picked" | "bet_take_back" | "bet_typed" | "bet_unclear" | "bets_full" | "body_invalid" | "busy" | "change_not_undone" | "change_overtaken" | "changed_meanwhile" | "channel_closed" | "channel_not_found" | "channel_paused" | "channels_enough" | "check_in_off" | "checked_in_already" | "circle_invalid" | "circle_not_found" | "claim_code_wrong" | "codes_enough" | "codes_invalid" | "command_invalid" | "command_not_allowed" | "command_not_found" | "command_off" | "command_off_air" | "command_wrong_place" | "confirm_missing" | "confirm_wrong" | "crop_invalid" | "duel_none" | "duel_not_possible" | "duel_open" | "duel_with_self" | "earning_plan_invalid" | "event_kind_not_allowed" | "event_not_signed" | "event_out_of_time" | "event_signature_wrong" | "forget_present" | "from_elsewhere" | "game_invalid" | "game_not_for_you" | "game_off" | "game_off_air" | "gap_not_open" | "gap_not_paid" | "gap_too_old" | "hand_limit" | "hand_to_self" | "handing_off" | "internal" | "invitation_full" | "invitation_not_found" | "invitation_other" | "invitation_over" | "invitation_used" | "issuer_taken" | "joined_already" | "key_missing" | "key_used" | "media_broken" | "media_empty" | "media_no_room" | "media_not_found" | "media_refused" | "media_too_detailed" | "media_too_long" | "media_type_unknown" | "media_used" | "member_already" | "member_not_found" | "merge_present" | "merge_with_self" | "method_unknown" | "name_unknown" | "name_unsure" | "network_missing" | "newcomer_waits" | "nobody_present" | "not_allowed" | "not_found" | "not_inside" | "not_json" | "not_on_air" | "not_ready" | "not_signed_in" | "note_not_found" | "operator_only" | "order_not_done" | "order_not_found" | "order_not_waiting" | "order_twice" | "overlay_invalid" | "overlay_not_found" | "own_voice_invalid" | "own_voice_missing" | "owner_only" | "paused_by_operator" | "payout_too_large" | "person_missing" | "platform_offers_none" | "platform_refused" | "platform_silent" | "provider_down" | "query_invalid" | "raffle_closed" | "raffle_delivered" | "raffle_drawing" | "raffle_drawn" | "raffle_fixed" | "raffle_follow" | "raffle_hours" | "raffle_invalid" | "raffle_most" | "raffle_no_claim" | "raffle_nobody" | "raffle_not_drawn" | "raffle_not_for_you" | "raffle_not_found" | "raffle_not_in" | "raffle_not_open" | "raffle_off_air" | "raffle_seen" | "raffle_waiting" | "raffle_won_lately" | "raffle_wrong_place" | "ranks_invalid" | "redemption_not_waiting" | "rests" | "rests_own" | "returns_too_much" | "reward_closed" | "reward_hours" | "reward_invalid" | "reward_limit_own" | "reward_locked" | "reward_not_for_you" | "reward_not_found" | "reward_not_yet" | "reward_off_air" | "reward_over" | "reward_sold_out" | "rights_beyond" | "rights_missing" | "room_invalid" | "room_not_found" | "room_taken" | "round_full" | "round_not_found" | "round_running" | "run_not_waiting" | "secret_lost" | "secret_wrong" | "show_end_too_early" | "show_still_settling" | "sign_in_again" | "sign_in_denied" | "sign_in_failed" | "sit_out_unclear" | "sitting_out" | "stake_limit" | "stake_too_large" | "stake_too_small" | "steps_too_many" | "supporter_not_found" | "tally_full" | "tally_invalid" | "tally_not_found" | "tally_not_passed" | "tally_too_small" | "team_ends_early" | "text_missing" | "text_too_long" | "tip_no_rate" | "token_in_address" | "token_invalid" | "token_not_found" | "token_refused" | "too_large" | "too_many_feeds" | "too_many_people" | "too_many_requests" | "too_many_secrets" | "trigger_invalid" | "trigger_not_found" | "used_up" | "used_up_own" | "viewer_ignored" | "viewer_known" | "viewer_not_found" | "webhook_invalid" | "webhook_not_found" | "words_overlap" | "zone_unknown";
+			readonly code: "address_missing" | "address_other" | "address_taken" | "adjustment_not_found" | "adjustment_too_old" | "adjustment_undone" | "alert_invalid" | "alert_not_found" | "alert_used" | "already_claimed" | "already_on_air" | "amount_not_whole" | "amount_too_large" | "answer_wrong" | "arguments_wrong" | "balance_too_small" | "batch_refused" | "bet_fixed" | "bet_invalid" | "bet_locked" | "bet_most" | "bet_not_for_you" | "bet_not_found" | "bet_not_in" | "bet_not_locked" | "bet_off_air" | "bet_other_outcome" | "bet_paying" | "bet_picked" | "bet_take_back" | "bet_typed" | "bet_unclear" | "bets_full" | "body_invalid" | "busy" | "change_not_undone" | "change_overtaken" | "changed_meanwhile" | "channel_closed" | "channel_not_found" | "channel_paused" | "channels_enough" | "check_in_off" | "checked_in_already" | "circle_invalid" | "circle_not_found" | "claim_code_wrong" | "codes_enough" | "codes_invalid" | "command_invalid" | "command_not_allowed" | "command_not_found" | "command_off" | "command_off_air" | "command_wrong_place" | "confirm_missing" | "confirm_wrong" | "crop_invalid" | "duel_none" | "duel_not_possible" | "duel_open" | "duel_with_self" | "earning_plan_invalid" | "event_kind_not_allowed" | "event_not_signed" | "event_out_of_time" | "event_signature_wrong" | "forget_present" | "from_elsewhere" | "game_invalid" | "game_not_for_you" | "game_off" | "game_off_air" | "gap_not_open" | "gap_not_paid" | "gap_too_old" | "goal_below" | "goal_ended" | "goal_fixed" | "goal_invalid" | "goal_largest" | "goal_not_for_you" | "goal_not_found" | "goal_not_in" | "goal_off_air" | "goal_smallest" | "goal_typed" | "goal_withdraw" | "goals_full" | "hand_limit" | "hand_to_self" | "handing_off" | "internal" | "invitation_full" | "invitation_not_found" | "invitation_other" | "invitation_over" | "invitation_used" | "issuer_taken" | "joined_already" | "key_missing" | "key_used" | "media_broken" | "media_empty" | "media_no_room" | "media_not_found" | "media_refused" | "media_too_detailed" | "media_too_long" | "media_type_unknown" | "media_used" | "member_already" | "member_not_found" | "merge_present" | "merge_with_self" | "method_unknown" | "name_unknown" | "name_unsure" | "network_missing" | "newcomer_waits" | "nobody_present" | "not_allowed" | "not_found" | "not_inside" | "not_json" | "not_on_air" | "not_ready" | "not_signed_in" | "note_not_found" | "operator_only" | "order_not_done" | "order_not_found" | "order_not_waiting" | "order_twice" | "overlay_invalid" | "overlay_not_found" | "own_voice_invalid" | "own_voice_missing" | "owner_only" | "paused_by_operator" | "payout_too_large" | "person_missing" | "platform_offers_none" | "platform_refused" | "platform_silent" | "provider_down" | "query_invalid" | "raffle_closed" | "raffle_delivered" | "raffle_drawing" | "raffle_drawn" | "raffle_fixed" | "raffle_follow" | "raffle_hours" | "raffle_invalid" | "raffle_most" | "raffle_no_claim" | "raffle_nobody" | "raffle_not_drawn" | "raffle_not_for_you" | "raffle_not_found" | "raffle_not_in" | "raffle_not_open" | "raffle_off_air" | "raffle_seen" | "raffle_waiting" | "raffle_won_lately" | "raffle_wrong_place" | "ranks_invalid" | "redemption_not_waiting" | "rests" | "rests_own" | "returns_too_much" | "reward_closed" | "reward_hours" | "reward_invalid" | "reward_limit_own" | "reward_locked" | "reward_not_for_you" | "reward_not_found" | "reward_not_yet" | "reward_off_air" | "reward_over" | "reward_sold_out" | "rights_beyond" | "rights_missing" | "room_invalid" | "room_not_found" | "room_taken" | "round_full" | "round_not_found" | "round_running" | "run_not_waiting" | "secret_lost" | "secret_wrong" | "show_end_too_early" | "show_still_settling" | "sign_in_again" | "sign_in_denied" | "sign_in_failed" | "sit_out_unclear" | "sitting_out" | "stake_limit" | "stake_too_large" | "stake_too_small" | "steps_too_many" | "supporter_not_found" | "tally_full" | "tally_invalid" | "tally_not_found" | "tally_not_passed" | "tally_too_small" | "team_ends_early" | "text_missing" | "text_too_long" | "tip_no_rate" | "token_in_address" | "token_invalid" | "token_not_found" | "token_refused" | "too_large" | "too_many_feeds" | "too_many_people" | "too_many_requests" | "too_many_secrets" | "trigger_invalid" | "trigger_not_found" | "used_up" | "used_up_own" | "viewer_ignored" | "viewer_known" | "viewer_not_found" | "webhook_invalid" | "webhook_not_found" | "words_overlap" | "zone_unknown";
 			/** @description The figures that the sentence is made of, where there are any; for `body_invalid`, what is wrong by its place. */
 			readonly data?: Record<string, never>;
 		};
@@ -11834,6 +12426,8 @@ export interface components {
 		readonly BetSettings: import('#core/bets').BetSettings;
 		/** @description import('#core/bets').BetTerms */
 		readonly BetTerms: import('#core/bets').BetTerms;
+		/** @description import('#core/goals').GoalSettings */
+		readonly GoalSettings: import('#core/goals').GoalSettings;
 		/** @description import('#core/games').GameWord */
 		readonly GameWord: import('#core/games').GameWord;
 		/** @description import('#core/games').HeistSite */

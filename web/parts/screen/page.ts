@@ -13,6 +13,9 @@ export type RaffleOnPage = NonNullable<Shown['raffle']>
 /** A bet as its piece is told of it. */
 export type BetOnPage = NonNullable<Shown['bet']>
 
+/** A goal as its piece is told of it. */
+export type GoalOnPage = NonNullable<Shown['goal']>
+
 /** A round as a piece is told of it. */
 export type RoundShown = Omit<FactBody<'round.changed'>, 'crew'> & {
   readonly crew?: readonly {

@@ -3,6 +3,7 @@ import type { LiveFact } from '../feed.ts'
 import { BetOnScreen } from './bet.ts'
 import { type Drawn, numbers, part } from './drawn.ts'
 import { fitText } from './fit.ts'
+import { GoalOnScreen } from './goal.ts'
 import type { Line, Shown } from './page.ts'
 import { RaffleOnScreen } from './raffle.ts'
 import { RoundOnScreen } from './rounds.ts'
@@ -32,6 +33,8 @@ export function drawPiece(stage: HTMLElement, piece: Piece, layer: number): Draw
       return new RaffleOnScreen(piece, element)
     case 'bet':
       return new BetOnScreen(piece, element)
+    case 'goal':
+      return new GoalOnScreen(piece, element)
     case 'crew':
     case 'duel':
     case 'wheel':

@@ -3,6 +3,7 @@ import { digits } from '#core/currency'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { usePageTitle } from '../../parts/page/PageTitle.tsx'
 import { dayText } from '../../parts/time.ts'
+import { Together } from '../Together.tsx'
 import { BetCard } from './BetCard.tsx'
 import { type BetsView, betsQuery, type OwnBet } from './bets.ts'
 
@@ -15,6 +16,7 @@ export function BetsPage() {
   const { running, ended } = view.data
   return (
     <>
+      <Together />
       <h2 className="text-xl">Bets</h2>
       {running.length === 0 && (
         <p className="mt-3 text-muted">No bet is on right now. One that opens during the show appears here.</p>

@@ -4,6 +4,7 @@ import { BetSettings, BetTerms } from '#core/bets'
 import { Currency } from '#core/currency'
 import { EarningPlan } from '#core/earning'
 import { GAME_SETTINGS, GAMES, GameWord, HeistSite, Wagering } from '#core/games'
+import { GoalSettings } from '#core/goals'
 import { RaffleSettings } from '#core/raffles'
 import { RankPlan } from '#core/ranks'
 import { AlertSettings, OverlaySettings, PictureRef, Piece, SoundRef } from '#core/screen'
@@ -43,6 +44,7 @@ export const NAMED: Readonly<Record<string, Named>> = Object.fromEntries([
   ...of('store', { Asks, RewardSettings }),
   ...of('raffles', { RaffleSettings }),
   ...of('bets', { BetSettings, BetTerms }),
+  ...of('goals', { GoalSettings }),
   ...of('games', { GameWord, HeistSite, Wagering }),
   ...ofGames,
 ])
