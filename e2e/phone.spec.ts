@@ -11,6 +11,8 @@ const PAGES = [
   'store',
   'store/orders',
   'raffles',
+  'bets',
+  'goals',
   'screen',
   'connections',
   'team',

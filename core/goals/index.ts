@@ -16,4 +16,4 @@ export {
 } from './rows.ts'
 export { GoalSettings, GoalWords, type Milestone, PLAIN_GOAL, storedGoal } from './schema.ts'
 export { goalsSetting, goalWords, wordsFor } from './settings.ts'
-export { figuresOf, standsInWords, tellChanged } from './tell.ts'
+export { standsInWords, tellChanged } from './tell.ts'

@@ -13,7 +13,7 @@ import {
 import { amount } from '../currency/index.ts'
 import { findViewer, type ViewerRow } from '../people/index.ts'
 import { type Need, ok, type Result, refuse, type World } from '../world/index.ts'
-import type { Joined } from './byChat.ts'
+import type { Joined } from './joined.ts'
 
 const LEAVES: ReadonlySet<string> = new Set(['leave', 'out'])
 

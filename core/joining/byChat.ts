@@ -2,7 +2,7 @@ import { tellsRefusal } from '../access/index.ts'
 import type { ViewerRow } from '../people/index.ts'
 import { readSetting } from '../settings/index.ts'
 import { type Asker, answer, voiceSetting } from '../voice/index.ts'
-import type { Need, Refusal, World } from '../world/index.ts'
+import type { Need, World } from '../world/index.ts'
 import { betLine, needBetLine } from './betByChat.ts'
 import { chipLine, goalLine, needChipLine } from './goalByChat.ts'
 
@@ -14,12 +14,6 @@ export interface Joining {
 
 export const isJoining = <K extends string>(line: { readonly kind: K }): line is { readonly kind: K } & Joining =>
   ['bet', 'chip', 'goal'].includes(line.kind)
-
-/** What a line came to: what is answered, and by which key refusals of it are kept from being told too often. */
-export interface Joined {
-  readonly key: `${'b' | 'o'}${number}`
-  readonly told: string | Refusal
-}
 
 /** What such a line needs. */
 export function needJoining(world: World, { kind, rest }: Joining, account: string): Need[] {

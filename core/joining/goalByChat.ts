@@ -3,7 +3,7 @@ import { chipIn, type GoalRow, goalWords, needChip, runningGoals, standsInWords,
 import { findViewer, type ViewerRow } from '../people/index.ts'
 import { lookAlike } from '../texts/index.ts'
 import { type Need, ok, type Result, refuse, type World } from '../world/index.ts'
-import type { Joined } from './byChat.ts'
+import type { Joined } from './joined.ts'
 
 const BACK: ReadonlySet<string> = new Set(['back', 'out'])
 

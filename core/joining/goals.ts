@@ -46,7 +46,7 @@ const FIGURES = {
 }
 
 /** What keeps a goal from being opened or changed, by place: its settings, and its steps. @param but - The goal itself. */
-export function goalFaultsIn(world: World, settings: GoalSettings, but: GoalId | null): Faults {
+function goalFaultsIn(world: World, settings: GoalSettings, but: GoalId | null): Faults {
   const words = runningGoals(world)
     .filter(({ id }) => id !== but)
     .map((goal) => ({ word: goal.settings.word, title: goal.settings.title }))

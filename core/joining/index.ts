@@ -1,4 +1,3 @@
 export type { LayByPage } from './betByPage.ts'
 export { isJoining, type Joining, joinByChat, needJoining } from './byChat.ts'
-export { goalFaultsIn } from './goals.ts'
 export { joiningHandlers } from './handlers.ts'

@@ -49,11 +49,6 @@ const running = prepared((db) =>
 /** The goals that have not ended, the first made first. */
 export const runningGoalRows = (db: Reader, channel: number) => running(db).execute({ channel })
 
-export async function goalById(db: Reader, channel: number, id: number) {
-  const [row] = await withTotals(db).where(and(eq(goal.channel, channel), eq(goal.id, id)))
-  return row
-}
-
 /** Whether there is, or was, any goal that viewers may look at. */
 export async function anyGoal(db: Reader, channel: number): Promise<boolean> {
   const opened = and(eq(goal.channel, channel), isNotNull(goal.openedAt))

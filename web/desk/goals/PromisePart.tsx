@@ -44,9 +44,7 @@ export function PromisePart({ draft, put, view, goal }: PartProps) {
       <GoalField name="description" label="More about it (may be empty)">
         {(own) => <TextArea most={300} rows={2} {...own} />}
       </GoalField>
-      <FaultsAt name="endsAt">
-        <TimeField label="It ends" at={draft.endsAt} setAt={(endsAt) => put({ endsAt })} zone={view.timeZone} />
-      </FaultsAt>
+      <Ends draft={draft} put={put} zone={view.timeZone} />
       <Unreached draft={draft} put={put} fixed={fixed} />
       <PictureField label="Picture" value={draft.picture} onValue={(picture) => put({ picture })} />
     </div>
@@ -68,4 +66,10 @@ const Unreached = ({ draft, put, fixed }: Pick<PartProps, 'draft' | 'put'> & { f
         : 'Everybody sees this, and it cannot change once somebody has chipped in.'}
     </p>
   </fieldset>
+)
+
+const Ends = ({ draft: { endsAt }, put, zone }: Pick<PartProps, 'draft' | 'put'> & { zone: string }) => (
+  <FaultsAt name="endsAt">
+    <TimeField label="It ends" at={endsAt} setAt={(at) => put({ endsAt: at })} zone={zone} none="no end" />
+  </FaultsAt>
 )

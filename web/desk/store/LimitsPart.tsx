@@ -142,10 +142,12 @@ interface TimeFieldProps {
   readonly at: number | null
   readonly setAt: (at: number | null) => void
   readonly zone: string
+  /** What it means that there is none. */
+  readonly none?: string
 }
 
 /** A day and a time in the channel's time zone. */
-export function TimeField({ label, at, setAt, zone }: TimeFieldProps) {
+export function TimeField({ label, at, setAt, zone, none = 'always' }: TimeFieldProps) {
   const value = at === null ? '' : DateTime.fromSeconds(at, { zone }).toFormat("yyyy-MM-dd'T'HH:mm")
   return (
     <label className="grid cols-limit items-center gap-2">
@@ -159,7 +161,7 @@ export function TimeField({ label, at, setAt, zone }: TimeFieldProps) {
         }}
         className={INPUT}
       />
-      <span className="text-muted">{at === null ? 'always' : zone}</span>
+      <span className="text-muted">{at === null ? none : zone}</span>
     </label>
   )
 }

@@ -61,8 +61,8 @@ export class BetOnScreen implements Drawn {
     this.#hiding = undefined
     this.#bet = bet
     const { size } = this.piece.look
-    const rows = bet.lanes.length * 1.75 + 3.4
-    const fits = Math.round(Math.min(this.piece.w / 18, this.piece.h / rows))
+    const rows = bet.lanes.length * 1.75 + (bet.question.length > 34 ? 4.7 : 3.4)
+    const fits = Math.round(Math.min(this.piece.w / 20, this.piece.h / rows))
     this.#within.style.fontSize = `${size > 0 ? size : fits}px`
     this.element.style.visibility = 'visible'
     this.#within.replaceChildren()

@@ -20,7 +20,7 @@ export class GoalOnScreen implements Drawn {
   ) {
     this.#within = part(element, 'within round goal')
     const { size } = piece.look
-    this.#within.style.fontSize = `${size > 0 ? size : Math.round(Math.min(piece.w / 20, piece.h / 5.6))}px`
+    this.#within.style.fontSize = `${size > 0 ? size : Math.round(Math.min(piece.w / 20, piece.h / 6.8))}px`
     this.show = (shown) => this.#told(shown)
     this.hear = (live) => this.#hear(live)
     this.#hide()
