@@ -67,7 +67,7 @@ test('a bet is opened in seconds, laid in chat and on the phone, locked, settled
   await expectAccessible(desk)
   await dialog.getByRole('button', { name: '“It sings” came true' }).click()
   await expect(room.getByText(/It sings! 1 winner gets 30 rivets beside the stake\. Paid in 3 s\./)).toBeVisible()
-  await expect(card).toHaveCount(0)
+  await expect(card.getByRole('button')).toHaveCount(0)
   await expect(phone.getByText('You staked 30 and got 0.')).toBeVisible()
   await expect(phone.getByText(/It sang at ten past eight\./)).toBeVisible()
   await desk.getByLabel('Search in questions, outcomes and notes').fill('ten past')

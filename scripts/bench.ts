@@ -46,6 +46,7 @@ async function oneChannel(url: string, figures: Figures): Promise<void> {
   await chat(bench, figures)
   await games(bench, rate, figures)
   await raffles(bench, rate, figures)
+  await bets(bench, rate, figures)
   await figures.part('(d) feed', async (note) => {
     const { feedDelay } = await import('./bench/feed.ts')
     const feed = await feedDelay(bench)
@@ -133,6 +134,19 @@ async function raffles(bench: Bench, rate: number, figures: Figures): Promise<vo
   await figures.part('(r) counter', async (note) => {
     const counter = await counterDelay(bench, await smallRaffle(bench))
     note('(r) p99 from commit to 5,000 readers of a raffle’s counter', 'ms', counter.ours, counter.bare)
+  })
+}
+
+/** A crowd that bets, and the settling among them. */
+async function bets(bench: Bench, rate: number, figures: Figures): Promise<void> {
+  const { crowdBets, settlesAmong } = await import('./bench/bets.ts')
+  await figures.part('(x) bets', async (note) => {
+    const crowd = await crowdBets(bench)
+    note('(x) 50,000 bets by chat within two minutes', '/s', crowd.perSecond, rate)
+    note('(x) p99 from a bet to its answer meanwhile', 'ms', crowd.p99, 50)
+    const settling = await settlesAmong(bench, crowd.bet)
+    note('(x) that bet settled among 50,000', 's', settling.seconds, 2)
+    note('(x) memory that settling took', 'MB', settling.megabytes, 50)
   })
 }
 

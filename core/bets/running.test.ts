@@ -66,6 +66,8 @@ describe('betting in chat', () => {
     channel.hear('jo', '!back dry 50')
     expect(channel.hear('bo', '!back 1 50').join()).toContain('Use a word that only one of them has.')
     expect(balanceOf(channel.world, first)).toBe(50)
+    act(first, { does: 'lock' })
+    expect(channel.hear('fen', '!back no 10').join()).toContain('Betting on “Will the radio play?” was closed just now')
   })
 
   test('adds to one’s own outcome, and refuses another where everybody has one', () => {

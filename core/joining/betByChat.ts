@@ -38,13 +38,17 @@ function typedIn(world: World, rest: string): Result<Typed> {
   return laidOn(world, bets.length === 0 ? [last] : bets, first, second)
 }
 
-/** Which bet an outcome belongs to: the one that has it. A number is in all of them. */
-function laidOn(world: World, bets: readonly BetRow[], typed: string, stake: string | undefined): Result<Typed> {
-  const meant = bets.flatMap((bet) => {
+const meantIn = (bets: readonly BetRow[], typed: string) =>
+  bets.flatMap((bet) => {
     const outcome = outcomeCalled(bet.settings.outcomes, typed)
     return outcome === undefined ? [] : [{ bet, outcome }]
   })
-  const [one, other] = meant
+
+/** Which bet an outcome belongs to: the one that has it. A number is in all of them. */
+function laidOn(world: World, bets: readonly BetRow[], typed: string, stake: string | undefined): Result<Typed> {
+  const found = meantIn(bets, typed)
+  // One that is locked says that it is, and since when.
+  const [one, other] = found.length > 0 ? found : meantIn(runningBets(world), typed).slice(-1)
   const shown = bets.at(-1)
   if (one === undefined || shown === undefined) {
     const words = bets.flatMap(({ settings }) => settings.outcomes.map(({ word }) => word)).slice(0, 10)

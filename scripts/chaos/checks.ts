@@ -4,6 +4,7 @@ import { type CheckedFact, factNumbers } from '../../testing/server/factNumbers.
 import { rafflesWrong } from './raffles.ts'
 import { cookieOf, type Stage } from './stage.ts'
 import type { Follower, Storm } from './storm.ts'
+import { togetherWrong } from './together.ts'
 import { until } from './until.ts'
 
 /** A thing that must hold at the end, and what is wrong with it. */
@@ -16,6 +17,7 @@ export interface Check {
 export async function checkAll(stage: Stage, storm: Storm, followers: readonly Follower[]): Promise<Check[]> {
   const [timers, rounds] = await Promise.all([timersAlive(stage), roundsEnded(stage)])
   const raffles = await rafflesWrong(stage)
+  const together = await togetherWrong(stage)
   const facts = await factNumbers(stage.pool, stage.channel)
   await until(() => followers.every(({ seqs }) => seqs.length >= facts.last))
   const { pool } = stage
@@ -23,6 +25,10 @@ export async function checkAll(stage: Stage, storm: Storm, followers: readonly F
     timers,
     rounds,
     { name: 'every raffle ended, its pot at 0, nobody drawn twice, each draw as its seed says', wrong: raffles },
+    {
+      name: 'every bet was settled once and every goal ended, their pots at 0, each paid what was staked',
+      wrong: together,
+    },
     { name: 'no server died of itself', wrong: deathsOf(stage) },
     { name: 'all accounts sum to 0', wrong: await unequal(pool, SUM, 0) },
     {

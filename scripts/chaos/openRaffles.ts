@@ -5,6 +5,7 @@ import { systemClock } from '#server/clock.ts'
 import { connectWriter } from '#server/database/index.ts'
 import { ChannelWriter, envelope } from '#server/writer/index.ts'
 import type { Stage } from './stage.ts'
+import { openTogether } from './together.ts'
 
 const raffle = (word: string, closeSeconds: number): RaffleSettings => ({
   ...SPEND_FOR_MORE,
@@ -24,13 +25,15 @@ const raffle = (word: string, closeSeconds: number): RaffleSettings => ({
 })
 
 /**
- * Opens raffles that close and draw by themselves while servers die: a trigger draws as soon as one is closed. To be called
+ * Opens bets and goals, and raffles that close and draw by themselves while servers die: a trigger draws as soon as one is closed. To be called
  * once people have something to enter with.
  */
 export async function openRaffles({ postgres, channel }: Stage): Promise<void> {
   const pool = connectWriter(postgres.url, 2)
   const writer = new ChannelWriter({ pool, channel, onFacts: () => {} })
-  await open((key, intent) => writer.submit({ ...intent, ...envelope(key, systemClock()) }))
+  const submit: Submit = (key, intent) => writer.submit({ ...intent, ...envelope(key, systemClock()) })
+  await open(submit)
+  await openTogether(submit)
   await pool.end()
 }
 

@@ -4,6 +4,7 @@ import { setTimeout as pause } from 'node:timers/promises'
 import { Webhook } from 'standardwebhooks'
 import { envelope } from '#server/writer/index.ts'
 import { cookieOf, people, type Stage } from './stage.ts'
+import { TOGETHER_LINES } from './together.ts'
 
 /** What is said in the storm: talk, orders, and games that hold stakes while servers die. */
 const CLOUD_EVENT = { 'content-type': 'application/cloudevents+json' }
@@ -11,6 +12,7 @@ const LINES = [
   ...['hello', 'hello', 'hello', '!get whistle', '!get whistle', '!get whistle'],
   ...['!heist 3', '!heist 2 1', '!out', '!duel 2', '!take', '!withdraw', '!spin 2 red', '!coin 2'],
   ...['!in', '!in 2', '!in max', '!in leave', '!late', '!late 3'],
+  ...TOGETHER_LINES,
 ]
 
 /** An order that was answered: it must be there at the end, exactly once. */
