@@ -5,6 +5,7 @@ import {
   deskOnAir,
   expectAccessible,
   newcomer,
+  OVERLAY,
   openWindow,
   PHONE,
   say,
@@ -115,6 +116,52 @@ test('odds are set with what they give back, what pays too much is confirmed by 
   await desk.getByRole('button', { name: 'Save now' }).click()
   await desk.getByRole('button', { name: 'Restore the default texts' }).click()
   await expect(desk.getByLabel('The right side is up, text 1')).toHaveValue(/it is, {{ paid }}/)
+})
+
+test('a scramble is set, opened at the desk, joined in chat and on the phone, goes out in waves on the stream, and is checked', async ({
+  browser,
+}) => {
+  const desk = await deskOnAir(browser)
+  const standin = await chatRoom(browser)
+  const overlay = await openWindow(browser)
+  await overlay.goto(OVERLAY)
+  await desk.getByRole('link', { name: 'Games', exact: true }).click()
+  await desk.getByRole('button', { name: /^Boss fight/ }).click()
+  await tab(desk, 'How strong it is')
+  await expect(desk.getByText(/They win \d+\.\d % of the time/)).toBeVisible()
+  await expectAccessible(desk)
+  await desk.keyboard.press('Escape')
+  await desk.getByRole('button', { name: /^Scramble/ }).click()
+  for (const [label, typed] of [
+    ['The house adds', '0'],
+    ['Fewest people', '2'],
+    ['People gather for', '15'],
+    ['Pause between two waves', '2'],
+  ] as const)
+    await desk.getByLabel(label).fill(typed)
+  await expectAccessible(desk)
+  await desk.getByRole('button', { name: 'Save now' }).click()
+  await expect(desk.getByText('Saved.')).toBeVisible()
+  await desk.keyboard.press('Escape')
+  const phone = await signedIn(browser, `${VIEWER}/games`, 'umbra_coil', PHONE)
+  await desk.getByRole('button', { name: 'Gather people' }).click()
+  await expect(standin.getByRole('log').getByText(/A scramble, everyone against everyone: !scramble/)).toBeVisible()
+  await say(standin, 'valve_vera', '!scramble')
+  await expect(standin.getByRole('log').getByText('valve_vera is in (1 now).')).toBeVisible()
+  await phone.getByRole('button', { name: 'Join in for 50' }).click()
+  await expect(overlay.locator('.piece.scramble').getByText('2 in')).toBeVisible()
+  await expectAccessible(phone)
+  await expect(
+    standin.getByRole('log').getByText(/(umbra_coil|valve_vera) is the last one standing\. Paid: /),
+  ).toBeVisible()
+  await expect(overlay.locator('.piece.scramble .round-figure').getByText(/^(umbra_coil|valve_vera)$/)).toBeVisible()
+  await phone
+    .getByRole('link', { name: /Scramble 2 people/ })
+    .first()
+    .click()
+  await expect(phone.getByText('All 2 steps match.')).toBeVisible()
+  await expect(phone.getByRole('cell', { name: 'place 1' })).toBeVisible()
+  await expectAccessible(phone)
 })
 
 test('a cup is opened, signed up for in chat and on the page, drawn, and followed to its end on every screen', async ({

@@ -59,7 +59,7 @@ export const longInWords = (seconds: Seconds): string => {
 }
 
 /** Games in which one round is for everybody: what rests for everyone begins when it ends. */
-const TOGETHER: ReadonlySet<Game> = new Set(['heist', 'roulette'])
+const TOGETHER: ReadonlySet<Game> = new Set(['heist', 'roulette', 'scramble', 'boss'])
 
 /** Counts a play; a round that opens counts for everyone, who joins it for themselves. */
 export function countPlay(world: World, game: Game, viewer: ViewerId, joins = false): void {
@@ -81,6 +81,7 @@ interface StakedGames {
   roulette: true
   reels: true
   coin: true
+  boss: true
 }
 
 /** Reads a stake of a game as it is typed and holds it to the game's limits: see `readStakeWithin`. */

@@ -1,5 +1,6 @@
 import { mulDiv } from '../ledger/index.ts'
 import type { Amount } from '../schema.ts'
+import { bossChance, fight } from './boss/boss.ts'
 import { drawLot, drawOrder, playMatch } from './cup/bracket.ts'
 import type { CupState } from './cup/state.ts'
 import { duelPot, duelWinner } from './duel.ts'
@@ -7,7 +8,8 @@ import { heistChance, playHeist } from './heist.ts'
 import { tossCoin } from './play/machine.ts'
 import { spinPays, spinReels } from './reels.ts'
 import { returnedOf, spinWheel } from './roulette.ts'
-import type { RoundRow, SeatRow } from './rounds.ts'
+import type { BossState, RoundRow, ScrambleState, SeatRow } from './rounds.ts'
+import { orderOf, placesPaid, scrambleChance, scramblePrize } from './scramble/scramble.ts'
 
 /** A round that has ended, as it is told: all that its outcome follows from, and the outcome. */
 export type ToldRound = Pick<RoundRow, 'id' | 'game' | 'status' | 'seed' | 'commitment' | 'seedOrigin' | 'state'> & {
@@ -55,6 +57,10 @@ export function recompute(round: ToldRound): CheckedStep[] {
     }
     case 'cup':
       return cupSteps(round, state)
+    case 'scramble':
+      return scrambleSteps(round, state)
+    case 'boss':
+      return fightSteps(round, state)
   }
 }
 
@@ -129,6 +135,42 @@ function cupSteps({ seed, id }: ToldRound, { entrants, drawnFrom, order, matches
       const then = how === 'lot' ? [winner ?? 0] : games
       const label = `duel/${id}.${match.id}.${how === 'lot' ? 0 : 1}/${a}:${b}`
       return { what: `Match ${match.id}`, label, drawn: inWords(now), told: inWords(then) }
+    }),
+  ]
+}
+
+function scrambleSteps({ seed, id, seats }: ToldRound, state: ScrambleState): CheckedStep[] {
+  const viewers = seats.map(({ viewer }) => viewer)
+  const chance = scrambleChance(seed, id, viewers)
+  const order = orderOf(chance, viewers)
+  const { prize } = scramblePrize(state.stake * seats.length, state.rakeBp, state.adds)
+  const paid = placesPaid(prize, state.sharesPpm, seats.length)
+  const told = (place: number, pays: Amount) => `place ${place}, ${pays}`
+  return seats.map((seat) => {
+    const place = order.indexOf(seat.viewer) + 1
+    return {
+      what: seat.name,
+      label: chance.label,
+      drawn: told(place, paid[place - 1] ?? 0),
+      told: told(seat.room ?? 0, seat.paid),
+    }
+  })
+}
+
+function fightSteps({ seed, id, seats }: ToldRound, { strength, hits, name }: BossState): CheckedStep[] {
+  const chance = bossChance(seed, id, seats)
+  const fought = fight(chance, strength, seats)
+  const told = (own: number, pays: Amount) => `${own} hits, ${pays}`
+  return [
+    { what: `Hits on ${name}`, label: chance.label, drawn: String(fought.hits), told: String(hits) },
+    ...seats.map((seat, i) => {
+      const one = fought.fighters[i]
+      return {
+        what: seat.name,
+        label: chance.label,
+        drawn: told(one?.hits ?? 0, one?.paid ?? 0),
+        told: told(seat.plan.hits ?? 0, seat.paid),
+      }
     }),
   ]
 }

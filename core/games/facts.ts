@@ -1,8 +1,8 @@
 import { Type } from '@sinclair/typebox'
 import { Amount, Count, oneOf, orNull, RoundId, UnixSeconds } from '../schema.ts'
-import type { RoundStatus, SeatRow } from './rounds.ts'
+import type { RoundStatus } from './rounds.ts'
 import { GAMES } from './schema.ts'
-import type { ShownState } from './tellRound.ts'
+import type { ShownState, Told } from './tellRound.ts'
 
 const round = {
   round: RoundId,
@@ -15,7 +15,7 @@ const round = {
   why: orNull(Type.String()),
   by: orNull(Type.String()),
   state: Type.Unsafe<ShownState>(Type.Object({ of: Type.String() })),
-  crew: Type.Optional(Type.Unsafe<readonly Pick<SeatRow, 'name' | 'state' | 'paid'>[]>(Type.Array(Type.Object({})))),
+  crew: Type.Optional(Type.Unsafe<readonly Told[]>(Type.Array(Type.Object({})))),
 }
 
 import { fact } from '../world/index.ts'

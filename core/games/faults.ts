@@ -8,10 +8,24 @@ const FAULTS: ByGame<Faults> = {
   reels: (settings) => foundFaults({ ...stakesFault(settings), ...reelsFaults(settings) }),
   coin: (settings) => foundFaults(stakesFault(settings)),
   cup: () => ({}),
+  scramble: ({ leastCrew, mostCrew, sharesPpm, stake, adds }) =>
+    foundFaults({
+      mostCrew: crewFault(leastCrew, mostCrew),
+      sharesPpm: sum(sharesPpm) > 1_000_000 ? 'The places get more than all of the prize. Lower a share.' : undefined,
+      adds:
+        stake === 0 && adds === 0 ? 'There is nothing to win: set a stake, or let the house add something.' : undefined,
+    }),
+  boss: (settings) =>
+    foundFaults({ ...stakesFault(settings), mostCrew: crewFault(settings.leastCrew, settings.mostCrew) }),
 }
 
 /** What is wrong with how a game is set, by its places, beyond what its schema says. */
 export const settingsFaults = <G extends Game>(game: G, settings: SettingsOf[G]): Faults => FAULTS[game](settings)
+
+const crewFault = (least: number, most: number): string | undefined =>
+  most < least ? 'The largest crew is below the smallest. Make it larger.' : undefined
+
+const sum = (list: readonly number[]): number => list.reduce((all, one) => all + one, 0)
 
 type Looked = Readonly<Record<string, string | undefined>>
 
@@ -25,7 +39,7 @@ const stakesFault = ({ stakes: { smallest, largest } }: { readonly stakes: Stake
 function heistFaults({ sites, leastCrew, mostCrew }: SettingsOf['heist']): Looked {
   const from = sites.map(({ fromCrew }) => fromCrew)
   return {
-    mostCrew: mostCrew < leastCrew ? 'The largest crew is below the smallest. Make it larger.' : undefined,
+    mostCrew: crewFault(leastCrew, mostCrew),
     sites:
       new Set(from).size < from.length
         ? 'Two sites begin with the same crew. Give one of them another number, so that it is clear where the crew goes.'

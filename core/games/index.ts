@@ -1,8 +1,12 @@
 export { gameKey, needPlayer, sitsOut } from './allowed.ts'
 export { betInWords } from './bets.ts'
+export { bossReturn, type Strength, winChance } from './boss/boss.ts'
 export {
   callOffOpen,
+  isForAll,
   needOpening,
+  OPENED_FOR_ALL,
+  type OpenedForAll,
   openForAll,
 } from './byDesk.ts'
 export { agrees, type CheckedStep, recompute, type ToldRound } from './check.ts'
@@ -39,9 +43,18 @@ export {
   returnsInWords,
   returnsOf,
   returnWarning,
+  sizesOf,
 } from './returns.ts'
 export { type On, returnedOf, spinWheel } from './roulette.ts'
-export type { CoinState, DuelState, HeistState, ReelsState, RouletteState } from './rounds.ts'
+export type {
+  BossState,
+  CoinState,
+  DuelState,
+  HeistState,
+  ReelsState,
+  RouletteState,
+  ScrambleState,
+} from './rounds.ts'
 export {
   floors,
   isOver,
@@ -69,6 +82,7 @@ export {
   Stakes,
   Wagering,
 } from './schema.ts'
+export { placesPaid, scramblePrize } from './scramble/scramble.ts'
 export {
   type GameVerb,
   gameSetting,

@@ -10,4 +10,6 @@ export const GAME_NAMES: Readonly<Record<Game, string>> = {
   reels: 'Reels',
   coin: 'Coin',
   cup: 'Cup',
+  scramble: 'Scramble',
+  boss: 'Boss fight',
 }

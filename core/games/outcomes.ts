@@ -1,9 +1,11 @@
+import { winChance } from './boss/boss.ts'
 import { type Fraction, fraction } from './fraction.ts'
 import { heistOdds } from './heist.ts'
 import { siteFor } from './play/heist.ts'
 import { machineOdds } from './reels.ts'
 import { holds, type On, paysTimes } from './roulette.ts'
 import type { ByGame, Game, SettingsOf } from './schema.ts'
+import { placesPaid, scramblePrize } from './scramble/scramble.ts'
 import { NUMBERS } from './wheel.ts'
 
 /** One way in which a play can end: how likely it is, and what it pays in hundredths of the stake, the stake included. */
@@ -49,6 +51,16 @@ const OUTCOMES: ByGame<Outcome[], [way: Way]> = {
   coin: ({ multiplier }) => win(half, multiplier),
   // It hangs on who comes.
   cup: () => [],
+  scramble({ stake, adds, rakeBp, sharesPpm }, { crew }) {
+    if (stake === 0) return []
+    const { prize } = scramblePrize(stake * crew, rakeBp, adds)
+    const places = placesPaid(prize, sharesPpm, crew)
+    const each = fraction(1n, BigInt(crew))
+    const paying = places.map((paid) => ({ chance: each, pays: Math.floor((paid * 100) / stake) }))
+    return [...paying, { chance: fraction(BigInt(crew - places.length), BigInt(crew)), pays: 0 }]
+  },
+  boss: (strength, { crew }) =>
+    win(fraction(BigInt(Math.round(winChance(strength, crew) * 1e9)), 1_000_000_000n), strength.multiplier),
 }
 
 /** Every way in which a play of a game can end; nothing of a cup. Their chances add up to 1. */

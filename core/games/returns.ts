@@ -1,10 +1,11 @@
 import { type Currency, inWords } from '../currency/index.ts'
 import type { Amount } from '../schema.ts'
+import { bossReturn } from './boss/boss.ts'
 import { type Fraction, fraction, inPercent, roundedTo } from './fraction.ts'
 import { heistOdds } from './heist.ts'
 import { machineOdds } from './reels.ts'
 import { betReturns } from './roulette.ts'
-import type { ByGame, Game, HeistSettings, SettingsOf } from './schema.ts'
+import type { BossSettings, ByGame, Game, HeistSettings, ScrambleSettings, SettingsOf } from './schema.ts'
 
 /** What a game gives back of what is staked on average: the least and the most of all ways to play it. Exact. */
 export interface Returns {
@@ -22,6 +23,8 @@ const RETURNS: ByGame<Returns | undefined> = {
   reels: (settings) => same(machineOdds(settings).returns),
   coin: ({ multiplier }) => same(fraction(BigInt(multiplier), 200n)),
   cup: () => undefined,
+  scramble: (settings) => scrambleReturns(settings),
+  boss: (settings) => bossReturns(settings),
 }
 
 /** The expected return of a game as it is set (rules: wagered games); undefined: a cup, where it hangs on who comes. */
@@ -61,6 +64,42 @@ function heistReturns(settings: HeistSettings): Returns {
     ({ least, most }, one) => ({ least: below(one, least) ? one : least, most: below(most, one) ? one : most }),
     same(first),
   )
+}
+
+/** Each one's is (prize / n) / stake: what the house adds counts most for the fewest. Undefined where nothing is staked. */
+function scrambleReturns({ stake, adds, rakeBp, leastCrew, mostCrew }: ScrambleSettings): Returns | undefined {
+  if (stake === 0) return undefined
+  const of = (n: number): Fraction =>
+    fraction(
+      BigInt(stake) * BigInt(n) * BigInt(10_000 - rakeBp) + BigInt(adds) * 10_000n,
+      BigInt(stake) * BigInt(n) * 10_000n,
+    )
+  return { least: of(Math.max(leastCrew, mostCrew)), most: of(Math.max(1, leastCrew)) }
+}
+
+/** Up to here every size of a crew is looked at; above it three in a row every twentieth more, as odd and even sizes differ. */
+const EVERY_SIZE = 150
+
+/** The sizes of a crew from the least to the most: all small ones, and of large ones enough to see what they come to. */
+export function sizesOf({ leastCrew, mostCrew }: Pick<BossSettings, 'leastCrew' | 'mostCrew'>): number[] {
+  const last = Math.max(leastCrew, mostCrew)
+  const sizes: number[] = []
+  for (let size = leastCrew; size <= last; ) {
+    if (size <= EVERY_SIZE) sizes.push(size++)
+    else {
+      sizes.push(...[size, size + 1, size + 2].filter((one) => one < last))
+      size = Math.ceil(size * 1.05) + 2
+    }
+  }
+  return sizes.at(-1) === last ? sizes : [...sizes, last]
+}
+
+/** A return that was computed as a number, as a fraction of a thousand million. */
+const asFraction = (one: number): Fraction => fraction(BigInt(Math.round(one * 1e9)), 1_000_000_000n)
+
+function bossReturns(settings: BossSettings): Returns {
+  const all = sizesOf(settings).map((crew) => bossReturn(settings, crew, settings.stakes.smallest))
+  return { least: asFraction(Math.min(...all)), most: asFraction(Math.max(...all)) }
 }
 
 /** "97.3 %", or "92.8 % to 98.6 %". */

@@ -1,6 +1,7 @@
 import type { SeedOrigin } from '../fairness/index.ts'
 import type { Amount, BasisPoints, RoundId, ShowId, UnixSeconds, ViewerId } from '../schema.ts'
 import { defineTable, type Need, needKey, type World } from '../world/index.ts'
+import type { Strength } from './boss/boss.ts'
 import type { CupState } from './cup/state.ts'
 import type { Machine } from './reels.ts'
 import type { On } from './roulette.ts'
@@ -59,7 +60,39 @@ export interface CoinState {
   readonly side: Side
 }
 
-export type RoundState = HeistState | DuelState | RouletteState | ReelsState | CoinState | CupState
+/** `left`: how many are in still; the first wave is 1. Who is out stands in the seats. */
+export interface ScrambleState {
+  readonly of: 'scramble'
+  readonly stake: Amount
+  readonly adds: Amount
+  readonly rakeBp: BasisPoints
+  readonly sharesPpm: readonly number[]
+  readonly wave: number
+  readonly left: number
+}
+
+/** How far a fight has come: blows struck by everybody, and hits so far. */
+export interface BossState {
+  readonly of: 'boss'
+  readonly name: string
+  readonly picture: string
+  readonly strength: Strength
+  readonly needed: number
+  readonly hits: number
+  readonly step: number
+  /** Who made the hit by which it fell. */
+  readonly lastBlow: ViewerId | null
+}
+
+export type RoundState =
+  | HeistState
+  | DuelState
+  | RouletteState
+  | ReelsState
+  | CoinState
+  | CupState
+  | ScrambleState
+  | BossState
 
 /** One play of a game. What is staked lies in the pot that bears the round's id. Times in seconds since 1970. */
 export interface RoundRow {
@@ -110,15 +143,17 @@ export interface SeatRow {
   readonly at: UnixSeconds
   readonly plan: SeatPlan
   readonly state: SeatState
-  /** The room of a heist in which they were caught, or after which they got out. */
+  /** The room of a heist in which they were caught, or after which they got out; of a scramble the place. */
   readonly room: number | null
   readonly paid: Amount
 }
 
-/** Of a heist: after which room they go. Of the wheel: what the bet is on. */
+/** Of a heist: after which room they go. Of the wheel: what the bet is on. Of a fight: their hits. */
 export interface SeatPlan {
   readonly leaveAfter?: number
   readonly on?: On
+  /** Of a fight: how often they hit. */
+  readonly hits?: number
 }
 
 export const seatKey = (round: RoundId, seat: number): string => `${round}/${seat}`
@@ -129,6 +164,8 @@ export const seats = defineTable<SeatRow>('seat', 'keyed', (row) => row.key, [],
 /** Where somebody has a part: the last round of each game, and their seat in it. */
 export interface PlayerAt {
   readonly heist?: readonly [round: number, seat: number]
+  readonly scramble?: number
+  readonly boss?: number
   /** The round, and how many bets they have on it. */
   readonly roulette?: readonly [round: number, bets: number]
   /** The duel they have called or taken, and the one they were asked to. */

@@ -1,13 +1,14 @@
 import { type Static, type TProperties, Type } from '@sinclair/typebox'
 import { Limits, Who } from '../access/index.ts'
 import { closed, SetAmount, whole } from '../schema.ts'
+import { StillRef } from '../screen/index.ts'
 
 const Word = Type.String({ pattern: '^[\\p{L}\\p{N}_-]{1,30}$' })
 const Name = Type.String({ minLength: 1, maxLength: 40, pattern: '\\S' })
 const Line = Type.String({ maxLength: 160 })
 
 /** The games that are played in rounds. */
-export const GAMES = ['heist', 'duel', 'roulette', 'reels', 'coin', 'cup'] as const
+export const GAMES = ['heist', 'duel', 'roulette', 'reels', 'coin', 'cup', 'scramble', 'boss'] as const
 export type Game = (typeof GAMES)[number]
 
 /** What is typed for something: the word after the "!", and others that mean the same. */
@@ -123,6 +124,42 @@ export type CoinSettings = Static<typeof CoinSettings>
 export const CupSettings = game({})
 export type CupSettings = Static<typeof CupSettings>
 
+const Gathering = {
+  gatherSeconds: whole(10, 600),
+  leastCrew: whole(1, 1000),
+  mostCrew: whole(1, 10_000),
+  /** Between two waves or blows. */
+  pauseSeconds: whole(2, 60),
+}
+
+export const ScrambleSettings = game({
+  ...Gathering,
+  /** What everybody puts in; 0: nothing. */
+  stake: SetAmount,
+  /** What the house adds to the prize. */
+  adds: SetAmount,
+  rakeBp: whole(0, 5000),
+  /** What each place gets of the prize, in parts per million. */
+  sharesPpm: Type.Array(whole(1, 1_000_000), { minItems: 1, maxItems: 20 }),
+})
+export type ScrambleSettings = Static<typeof ScrambleSettings>
+
+export const BossSettings = game({
+  ...Gathering,
+  stakes: Stakes,
+  /** Who is fought, and how it looks. */
+  name: Name,
+  picture: StillRef,
+  ownPpm: whole(1, 1_000_000),
+  bonusPpm: whole(0, 100_000),
+  capPpm: whole(1, 1_000_000),
+  blows: whole(1, 20),
+  needPpm: whole(1, 1_000_000),
+  multiplier: whole(100, 100_000),
+  lastBlowBonus: SetAmount,
+})
+export type BossSettings = Static<typeof BossSettings>
+
 export const GAME_SETTINGS = {
   heist: HeistSettings,
   duel: DuelSettings,
@@ -130,6 +167,8 @@ export const GAME_SETTINGS = {
   reels: ReelsSettings,
   coin: CoinSettings,
   cup: CupSettings,
+  scramble: ScrambleSettings,
+  boss: BossSettings,
 } as const
 
 export interface SettingsOf {
@@ -139,6 +178,8 @@ export interface SettingsOf {
   readonly reels: ReelsSettings
   readonly coin: CoinSettings
   readonly cup: CupSettings
+  readonly scramble: ScrambleSettings
+  readonly boss: BossSettings
 }
 
 /** Something about each game, from how it is set. */

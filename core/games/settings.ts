@@ -14,6 +14,8 @@ const game = (name: string) => ({
 })
 const STAKES: Stakes = { smallest: 10, largest: 1000, share: 50 }
 
+const GATHERING = { gatherSeconds: 60, leastCrew: 2, mostCrew: 500, pauseSeconds: 5 }
+
 const INITIAL: SettingsOf = {
   heist: {
     ...game('heist'),
@@ -67,6 +69,29 @@ const INITIAL: SettingsOf = {
     multiplier: 196,
   },
   cup: game('cup'),
+  scramble: {
+    ...game('scramble'),
+    ...GATHERING,
+    stake: 50,
+    adds: 0,
+    rakeBp: 500,
+    sharesPpm: [600_000, 300_000, 100_000],
+  },
+  boss: {
+    ...game('boss'),
+    ...GATHERING,
+    stakes: STAKES,
+    leastCrew: 3,
+    name: 'The boiler',
+    picture: 'sparks',
+    ownPpm: 475_000,
+    bonusPpm: 1500,
+    capPpm: 500_000,
+    blows: 4,
+    needPpm: 500_000,
+    multiplier: 180,
+    lastBlowBonus: 0,
+  },
 }
 
 type GameSettings = { readonly [G in Game]: Setting<SettingsOf[G]> }
@@ -78,6 +103,8 @@ const GAME_SETTING: GameSettings = {
   reels: setting('game.reels', 'game of reels', GAME_SETTINGS.reels, INITIAL.reels),
   coin: setting('game.coin', 'coin', GAME_SETTINGS.coin, INITIAL.coin),
   cup: setting('game.cup', 'cup', GAME_SETTINGS.cup, INITIAL.cup),
+  scramble: setting('game.scramble', 'scramble', GAME_SETTINGS.scramble, INITIAL.scramble),
+  boss: setting('game.boss', 'boss fight', GAME_SETTINGS.boss, INITIAL.boss),
 }
 
 export const gameSetting = <G extends Game>(which: G): GameSettings[G] => GAME_SETTING[which]
@@ -108,7 +135,7 @@ export function gameWords(
   const heist = read('heist')
   const duel = read('duel')
   const cup = read('cup')
-  const plain = (['roulette', 'reels', 'coin'] as const).map((verb) => ({ verb, ...read(verb) }))
+  const plain = (['roulette', 'reels', 'coin', 'scramble', 'boss'] as const).map((verb) => ({ verb, ...read(verb) }))
   const verbs: { verb: GameVerb; word: GameWord; on: boolean }[] = [
     { verb: 'heist', ...heist },
     { verb: 'out', word: heist.out, on: heist.on },

@@ -1,5 +1,5 @@
 import type { World } from '../world/index.ts'
-import type { HeistState, ReelsState, RouletteState, RoundRow, RoundState, SeatRow } from './rounds.ts'
+import type { HeistState, ReelsState, RouletteState, RoundRow, RoundState, SeatPlan, SeatRow } from './rounds.ts'
 import type { HeistSite } from './schema.ts'
 
 /** What everybody may know of a round while it is on. */
@@ -53,6 +53,11 @@ export const tellRound = (world: World, round: RoundRow, all: readonly SeatRow[]
 /** So many of a crew are named live. */
 const NAMED = 40
 
+/** Somebody in a round, as they are told live. `hits`: of a fight. */
+export type Told = Pick<SeatRow, 'name' | 'state' | 'paid'> & Pick<SeatPlan, 'hits'>
+
 /** As many of a crew as are named live. */
-export const crewOf = (all: readonly SeatRow[]) =>
-  all.slice(0, NAMED).map(({ name, state, paid }) => ({ name, state, paid }))
+export const crewOf = (all: readonly SeatRow[]): Told[] =>
+  all
+    .slice(0, NAMED)
+    .map(({ name, state, paid, plan: { hits } }) => ({ name, state, paid, ...(hits !== undefined && { hits }) }))

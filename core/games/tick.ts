@@ -4,6 +4,7 @@ import type { RoundId, UnixSeconds } from '../schema.ts'
 import { say } from '../voice/index.ts'
 import { type Handler, needKey, ok, type World } from '../world/index.ts'
 import { gameKey } from './allowed.ts'
+import { advanceFight } from './boss/play.ts'
 import { advanceCup } from './cup/cup.ts'
 import { GAME_NAMES } from './names.ts'
 import { needEveryone } from './play/act.ts'
@@ -12,6 +13,7 @@ import { advanceDuel } from './play/duel.ts'
 import { advanceHeist } from './play/heist.ts'
 import { advanceRoulette } from './play/roulette.ts'
 import { isOf, isOver, type RoundRow, rounds } from './rounds.ts'
+import { advanceScramble } from './scramble/play.ts'
 import { settingsOf } from './settings.ts'
 import { tell } from './texts/tell.ts'
 
@@ -62,6 +64,8 @@ function advance(world: World, round: RoundRow): void {
   else if (isOf(round, 'duel')) advanceDuel(world, round)
   else if (isOf(round, 'roulette')) advanceRoulette(world, round)
   else if (isOf(round, 'cup')) advanceCup(world, round)
+  else if (isOf(round, 'scramble')) advanceScramble(world, round)
+  else if (isOf(round, 'boss')) advanceFight(world, round)
 }
 
 /** Says that the next heist can be started, if its rest ends now. */

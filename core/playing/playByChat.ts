@@ -69,7 +69,12 @@ function actIn(world: World, verb: GameVerb, rest: string): Result<Act> {
     case 'pass':
     case 'withdraw':
     case 'cup':
+    case 'scramble':
       return ok({ do: verb })
+    case 'boss':
+      return first === ''
+        ? usage(`!${settingsOf(world, 'boss').word.word} 50`)
+        : ok({ do: 'boss', stake: first.slice(0, 40) })
   }
 }
 

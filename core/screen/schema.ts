@@ -96,6 +96,8 @@ export const Piece = Type.Union([
   piece('wheel', ROUND),
   piece('reels', ROUND),
   piece('bracket', ROUND),
+  piece('scramble', ROUND),
+  piece('boss', ROUND),
   // The raffle that is on: its prize, word and clock, who comes in, and the draw.
   piece('raffle', ROUND),
   // The bet that is on: its outcomes as lanes that fill, and what came true.

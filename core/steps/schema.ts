@@ -80,7 +80,11 @@ const plain = [
   ),
   /** Opens a game for everybody, or calls off the round of it that is on. */
   Type.Object(
-    { do: Type.Literal('round'), how: oneOf(['open', 'callOff']), game: oneOf(['heist', 'roulette']) },
+    {
+      do: Type.Literal('round'),
+      how: oneOf(['open', 'callOff']),
+      game: oneOf(['heist', 'roulette', 'scramble', 'boss']),
+    },
     closed,
   ),
   /** Starts a raffle from a set-up that is kept, or goes on with the one that was started from it. */

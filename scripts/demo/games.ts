@@ -13,10 +13,13 @@ export async function seedGames(submit: Submit, at: number): Promise<void> {
     heist: { gatherSeconds: 45, limits: { ...NO_LIMITS, everyoneSeconds: 60 } },
     reels: { limits: { ...NO_LIMITS, eachSeconds: 5 } },
     coin: { limits: { ...NO_LIMITS, eachSeconds: 5 } },
+    scramble: { adds: 10, leastCrew: 5, limits: { ...NO_LIMITS, everyoneSeconds: 120 } },
+    boss: { name: 'The old boiler', limits: { ...NO_LIMITS, everyoneSeconds: 120 } },
   }
   for (const game of GAMES) {
     const settings = { ...gameSetting(game).initial, on: true, ...own[game] }
-    await submit(at, { kind: 'game.change', game, settings })
+    const changed = await submit(at, { kind: 'game.change', game, settings })
+    if (!changed.ok) throw new Error(`${game}: ${changed.refusal.sentence}`)
   }
   await submit(at, { kind: 'game.wagering', wagering: { mostLost: 2000, sitOut: { word: 'sitout', aliases: [] } } })
 }
@@ -50,6 +53,9 @@ export async function pastGames(
       await play(at + 620 + k, one(), { do: 'take' })
       await goOn(pool, submit)
     }
+    const crowd = [...people].sort(() => chance() - 0.5).slice(0, 6 + 4 * i)
+    for (const who of crowd) await play(at + 700, who, i === 1 ? { do: 'boss', stake: stake() } : { do: 'scramble' })
+    await goOn(pool, submit)
     for (let k = 0; k < 6; k++) await play(at + 800 + 30 * k, one(), { do: 'reels', stake: stake() })
     for (let k = 0; k < 4; k++) await play(at + 1000 + 30 * k, one(), { do: 'coin', stake: stake(), side: 'heads' })
   }

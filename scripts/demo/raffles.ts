@@ -70,11 +70,14 @@ export async function seedRaffles(submit: Submit, at: number, pool: pg.Pool): Pr
   const below = { ...place, y: 400, h: 360 }
   const goal: Piece = { of: 'goal', id: 'goal1', title: 'Goal', always: false, ...below, x: 60, y: 60, h: 220 }
   const bet: Piece = { of: 'bet', id: 'bet1', title: 'Bet', always: false, ...below }
+  const wide = { ...place, x: 60, y: 320, h: 400 }
+  const scramble: Piece = { of: 'scramble', id: 'scramble1', title: 'A scramble', always: false, ...wide }
+  const boss: Piece = { of: 'boss', id: 'boss1', title: 'A fight', always: false, ...wide }
   const settings = {
     name: 'Main picture',
     width: 1920,
     height: 1080,
-    pieces: [...FIRST_PIECES, raffle, bet, goal],
+    pieces: [...FIRST_PIECES, raffle, bet, goal, scramble, boss],
     background: null,
   }
   await submit(at, { kind: 'screen.save', overlay, settings })

@@ -15,9 +15,10 @@ export function evening(): TestChannel {
     made.give(name, 1000)
   }
   const limits = { everyoneSeconds: 0, eachSeconds: 0, perViewer: 0, perShow: 0 }
-  for (const game of ['duel', 'roulette', 'reels', 'cup'] as const) made.game(game)
+  for (const game of ['duel', 'roulette', 'reels', 'cup', 'scramble'] as const) made.game(game)
   made.game('heist', { limits })
   made.game('coin', { limits })
+  made.game('boss', { limits })
   return made
 }
 

@@ -1,5 +1,7 @@
 import { type Backer, paidTo, paymentOf } from '../../core/bets/index.ts'
 import { accrue, type Bonus, NO_SUPPORT, payoutOf, supportPays } from '../../core/earning/index.ts'
+import { bossChance, fight, hitChance, winChance } from '../../core/games/boss/boss.ts'
+import { orderOf, placesPaid, scrambleChance, scramblePrize } from '../../core/games/scramble/scramble.ts'
 import { Chance, commitmentOf } from '../../core/fairness/index.ts'
 import {
   crewDigest,
@@ -268,6 +270,69 @@ const goal: Holder = (one) => {
   return found.taken === taken && ('why' in found ? found.why === why : found.complete === complete)
 }
 
+interface Scramble {
+  readonly seed: string
+  readonly scramble: string
+  readonly entrants: readonly string[]
+  readonly stake: number
+  readonly houseAdds: number
+  readonly rakeBasisPoints: number
+  readonly sharesPpm: readonly number[]
+  readonly rake: number
+  readonly prize: number
+  readonly order: readonly string[]
+  readonly paid: readonly { readonly viewer: string; readonly paid: number }[]
+}
+
+const scramble: Holder = (one) => {
+  const told = one as unknown as Scramble
+  const { entrants } = told
+  const order = orderOf(scrambleChance(told.seed, told.scramble, entrants), entrants)
+  const { rake, prize } = scramblePrize(entrants.length * told.stake, told.rakeBasisPoints, told.houseAdds)
+  const places = placesPaid(prize, told.sharesPpm, entrants.length)
+  const paid = order.map((viewer, i) => ({ viewer, paid: places[i] ?? 0 }))
+  const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
+  return rake === told.rake && prize === told.prize && same(order, told.order) && same(paid, told.paid)
+}
+
+interface Boss {
+  readonly seed: string
+  readonly boss: string
+  readonly fighters: readonly { readonly viewer: string; readonly stake: number }[]
+  readonly ownPpm: number
+  readonly bonusPpmPerExtraFighter: number
+  readonly capPpm: number
+  readonly blows: number
+  readonly needPpm: number
+  readonly multiplier: number
+  readonly lastBlowBonus: number
+  readonly result: {
+    readonly hitPpm: number
+    readonly needed: number
+    readonly hits: number
+    readonly won: boolean
+    readonly lastBlow: string | null
+    readonly fighters: readonly { readonly viewer: string; readonly hits: number; readonly paid: number }[]
+    readonly winChance: string
+  }
+}
+
+const boss: Holder = (one) => {
+  const { seed, boss: id, fighters, bonusPpmPerExtraFighter: bonusPpm, result, ...own } = one as unknown as Boss
+  const strength = { ...own, bonusPpm }
+  const fought = fight(bossChance(seed, id, fighters), strength, fighters)
+  const chance = winChance(strength, fighters.length)
+  return (
+    hitChance(strength, fighters.length) === result.hitPpm &&
+    fought.needed === result.needed &&
+    fought.hits === result.hits &&
+    fought.hits >= fought.needed === result.won &&
+    (result.won ? fought.lastBlow === result.lastBlow : true) &&
+    JSON.stringify(fought.fighters) === JSON.stringify(result.fighters) &&
+    Math.abs(chance - Number(result.winChance)) < 1.1e-9
+  )
+}
+
 /** The rules that are built, by the name of their file of cases. */
 interface Pool {
   readonly stakes: readonly { readonly option: number; readonly amount: number }[]
@@ -303,6 +368,8 @@ export const HOLDERS: Readonly<Record<string, Holder>> = {
   raffle,
   pool,
   goal,
+  scramble,
+  boss,
 }
 
 /** How many of the cases the rules of this name get wrong; undefined where those rules are not built yet. */

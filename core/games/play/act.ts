@@ -5,6 +5,7 @@ import type { ViewerId } from '../../schema.ts'
 import { closed, Id, orNull, whole } from '../../schema.ts'
 import { type Need, needKey, type Result, refuse, type World } from '../../world/index.ts'
 import { needPlayer } from '../allowed.ts'
+import { joinFight } from '../boss/play.ts'
 import { calledMatch, showUp } from '../cup/cup.ts'
 import { enterCup, openCup, withdrawFromCup } from '../cup/entrants.ts'
 import {
@@ -19,6 +20,7 @@ import {
   seats,
 } from '../rounds.ts'
 import type { Game } from '../schema.ts'
+import { joinScramble } from '../scramble/play.ts'
 import type { GameVerb } from '../settings.ts'
 import { callDuel, passDuel, takeDuel, withdrawDuel } from './duel.ts'
 import { joinHeist, leaveHeist } from './heist.ts'
@@ -53,6 +55,8 @@ export const Act = Type.Union([
     closed,
   ),
   plain('cup'),
+  plain('scramble'),
+  Type.Object({ do: Type.Literal('boss'), stake: Stake }, closed),
   Type.Object({ do: Type.Literal('sitout'), seconds: whole(0, 1_000_000_000) }, closed),
 ])
 export type Act = Static<typeof Act>
@@ -104,6 +108,8 @@ function roundsFor(world: World, act: Act, viewer: ViewerId | undefined): number
   switch (act.do) {
     case 'heist':
     case 'roulette':
+    case 'scramble':
+    case 'boss':
       return there([openRoundOf(world, act.do)])
     case 'out':
       return there([at.heist?.[0]])
@@ -176,6 +182,10 @@ export function play(world: World, viewer: ViewerRow, act: Act): Result<Played> 
       return playCoin(world, viewer, act.stake, act.side)
     case 'cup':
       return enterCup(world, viewer)
+    case 'scramble':
+      return joinScramble(world, viewer)
+    case 'boss':
+      return joinFight(world, viewer, act.stake)
     case 'sitout':
       return sitOut(world, viewer, act.seconds)
   }

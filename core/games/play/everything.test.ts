@@ -27,6 +27,10 @@ test('whatever is played, left, called off or lost to an outage: pots end at 0, 
     '!reels 10',
     '!coin all',
     '!cup',
+    '!scramble',
+    '!scramble',
+    '!boss 20',
+    '!boss half',
     '!heist all',
   ]
   const step = fc.oneof(

@@ -17,7 +17,13 @@ export const gameTextsSetting = setting('game.texts', 'set of game texts', exact
 /** A line of chat; and of results, which name many, two of them. */
 const LINE_BYTES = 340
 const RESULT_BYTES = 2 * LINE_BYTES
-const LONG: ReadonlySet<GameTextKey> = new Set(['heist.room', 'heist.ended', 'roulette.spun'])
+const LONG: ReadonlySet<GameTextKey> = new Set([
+  'heist.room',
+  'heist.ended',
+  'roulette.spun',
+  'scramble.wave',
+  'scramble.ended',
+])
 
 /** What a text says, in the streamer's words or ours: one of its alternatives, picked from the open seed. */
 export function gameText(world: World, key: GameTextKey, fields: Fields): string {

@@ -127,6 +127,8 @@ const PLAYED: Readonly<Record<GameVerb, { readonly of: Game; readonly does: stri
   take: { of: 'duel', does: 'Takes a duel, or shows up for a match of the cup', usage: '(who)' },
   pass: { of: 'duel', does: 'Passes on a duel' },
   withdraw: { of: 'duel', does: 'Takes a challenge or a place in the cup back' },
+  scramble: { of: 'scramble', does: 'Joins a scramble: everyone against everyone' },
+  boss: { of: 'boss', does: 'Fights the boss with everybody', usage: '<stake>' },
   roulette: { of: 'roulette', does: 'Bets on the wheel', usage: '<stake> <what on>, ...' },
   reels: { of: 'reels', does: 'Pulls the reels', usage: '<stake>' },
   coin: { of: 'coin', does: 'Tosses a coin', usage: '<stake> (heads/tails)' },

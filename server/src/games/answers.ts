@@ -14,6 +14,7 @@ export const GameLately = exactly({ game: oneOf(GAMES), rounds: Count, staked: A
 
 export const SeatPlan = exactly({
   leaveAfter: Type.Optional(Count),
+  hits: Type.Optional(Count),
   on: Type.Optional(
     Type.Union([
       exactly({ on: Type.Literal('number'), number: Count }),
@@ -105,6 +106,37 @@ export const CupState = exactly({
   current: orNull(Count),
 })
 
+export const ScrambleState = exactly({
+  of: Type.Literal('scramble'),
+  stake: Amount,
+  adds: Amount,
+  rakeBp: Count,
+  sharesPpm: Type.Array(Count),
+  wave: Count,
+  left: Count,
+})
+
+const Strength = exactly({
+  ownPpm: Count,
+  bonusPpm: Count,
+  capPpm: Count,
+  blows: Count,
+  needPpm: Count,
+  multiplier: Count,
+  lastBlowBonus: Amount,
+})
+
+export const BossState = exactly({
+  of: Type.Literal('boss'),
+  name: Type.String(),
+  picture: Type.String(),
+  strength: Strength,
+  needed: Count,
+  hits: Count,
+  step: Count,
+  lastBlow: orNull(ViewerId),
+})
+
 /** A round as everybody sees it; never its seed before it has ended. */
 export const RoundHead = exactly({
   id: Id,
@@ -118,7 +150,7 @@ export const RoundHead = exactly({
   seats: Count,
   staked: Amount,
   paid: Amount,
-  state: Type.Union([HeistState, DuelState, RouletteState, ReelsState, CoinState, CupState]),
+  state: Type.Union([HeistState, DuelState, RouletteState, ReelsState, CoinState, CupState, ScrambleState, BossState]),
   endedAt: orNull(UnixSeconds),
   why: orNull(Type.String()),
 })

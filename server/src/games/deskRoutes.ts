@@ -1,5 +1,14 @@
 import { Type } from '@sinclair/typebox'
-import { CupRules, GAME_SETTINGS, GAMES, type Game, gameTextsSetting, Wagering, wageringSetting } from '#core/games'
+import {
+  CupRules,
+  GAME_SETTINGS,
+  GAMES,
+  type Game,
+  gameTextsSetting,
+  OPENED_FOR_ALL,
+  Wagering,
+  wageringSetting,
+} from '#core/games'
 import { closed, exactly, Id, RoundId, ViewerId } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
@@ -86,7 +95,7 @@ function changeRoute(channels: Channels, game: Game): Route {
 }
 
 function roundActions(channels: Channels): Route[] {
-  const open = (['heist', 'roulette'] as const).map((game) =>
+  const open = OPENED_FOR_ALL.map((game) =>
     route({
       allowed: desk('act', 'games'),
       method: 'post',

@@ -18,7 +18,15 @@ const RoundOnPiece = exactly({
   round: RoundId,
   by: orNull(Type.String()),
   left: orNull(Left),
-  crew: Type.Array(exactly({ name: Type.String(), state: SeatState, paid: Amount, told: Type.String() })),
+  crew: Type.Array(
+    exactly({
+      name: Type.String(),
+      state: SeatState,
+      paid: Amount,
+      told: Type.String(),
+      hits: Type.Optional(Count),
+    }),
+  ),
 })
 
 /** A raffle as its piece is told of it. `word` null: it is not entered by one. */

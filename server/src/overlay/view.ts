@@ -71,6 +71,8 @@ async function shownBy(
     case 'wheel':
     case 'reels':
     case 'bracket':
+    case 'scramble':
+    case 'boss':
       return await roundOn(channels, db, channel, piece.of)
     case 'raffle':
       return await raffleOnScreen(db, channel, channels.clock())
@@ -94,7 +96,15 @@ async function latestOrders(db: Reader, channel: number, many: number) {
   return rows
 }
 
-const GAME_OF = { crew: 'heist', duel: 'duel', wheel: 'roulette', reels: 'reels', bracket: 'cup' } as const
+const GAME_OF = {
+  crew: 'heist',
+  duel: 'duel',
+  wheel: 'roulette',
+  reels: 'reels',
+  bracket: 'cup',
+  scramble: 'scramble',
+  boss: 'boss',
+} as const
 
 /** The round of a game that is on, as its piece shows it. */
 async function roundOn({ clock }: Channels, db: Reader, channel: number, of: keyof typeof GAME_OF) {
@@ -105,6 +115,7 @@ async function roundOn({ clock }: Channels, db: Reader, channel: number, of: key
     name,
     state,
     paid,
+    ...(plan.hits !== undefined && { hits: plan.hits }),
     told: plan.on === undefined ? '' : `${stake} on ${betInWords(plan.on)}`,
   }))
   const left = nextAt === null ? null : nextAt - clock()

@@ -5,6 +5,7 @@ import {
   GAME_SETTINGS,
   type Game,
   inPercent,
+  isForAll,
   paysTooMuch,
   returnsInWords,
   returnsOf,
@@ -28,6 +29,8 @@ import { useChange } from '../../parts/useChange.ts'
 import { LimitFields } from '../commands/LimitFields.tsx'
 import type { CommandsView } from '../commands/view.ts'
 import { WhoFields } from '../commands/WhoFields.tsx'
+import { BossPart } from './boss/BossPart.tsx'
+import { StrengthPart } from './boss/StrengthPart.tsx'
 import { EveningPart } from './evening/EveningPart.tsx'
 import { HeistPart } from './heist/HeistPart.tsx'
 import { SitesPart } from './heist/SitesPart.tsx'
@@ -35,6 +38,7 @@ import { PlayPart } from './PlayPart.tsx'
 import { MachinePart } from './reels/MachinePart.tsx'
 import { StakesPart } from './StakesPart.tsx'
 import { saveGame } from './saveGame.ts'
+import { ScramblePart } from './scramble/ScramblePart.tsx'
 import type { DeskGames } from './view.ts'
 
 interface GamePanelProps {
@@ -51,6 +55,8 @@ const PARTS: Readonly<Record<Game, readonly string[]>> = {
   reels: ['Reels and pay table', 'How it goes', 'Stakes', 'Who and how often', 'An evening'],
   coin: ['How it goes', 'Stakes', 'Who and how often', 'An evening'],
   cup: ['How it goes', 'Who and how often'],
+  scramble: ['How it goes', 'Who and how often', 'An evening'],
+  boss: ['How it goes', 'How strong it is', 'Stakes', 'Who and how often', 'An evening'],
 }
 
 /** Changes how a game is played. What it gives back is always in view. */
@@ -98,12 +104,23 @@ function Part({ part, game, draft, put, view, commands }: PartProps) {
       return <WhoPart game={game} draft={draft} put={put} commands={commands} />
     case 'An evening':
       return <EveningPart game={game} draft={draft} view={view} />
+    case 'How strong it is':
+      return <StrengthPart draft={draft as SettingsOf['boss']} put={put} />
     default:
-      return game === 'heist' ? (
-        <HeistPart draft={draft as SettingsOf['heist']} put={put} />
-      ) : (
-        <PlayPart game={game} draft={draft} put={put} />
-      )
+      return <HowItGoes game={game} draft={draft} put={put} view={view} />
+  }
+}
+
+function HowItGoes({ game, draft, put, view }: Omit<PartProps, 'part' | 'commands'>) {
+  switch (game) {
+    case 'heist':
+      return <HeistPart draft={draft as SettingsOf['heist']} put={put} />
+    case 'scramble':
+      return <ScramblePart draft={draft as SettingsOf['scramble']} put={put} view={view} />
+    case 'boss':
+      return <BossPart draft={draft as SettingsOf['boss']} put={put} />
+    default:
+      return <PlayPart game={game} draft={draft} put={put} />
   }
 }
 
@@ -127,7 +144,7 @@ function WhoPart({ game, draft, put, commands }: Omit<PartProps, 'part' | 'view'
         setOnAir={(onAir) => set({ onAir })}
         viewer
       />
-      {(game === 'heist' || game === 'roulette') && (
+      {isForAll(game) && (
         <p className="text-muted">The cooldown starts when a round ends; joining a running round is always possible.</p>
       )}
     </div>

@@ -7,12 +7,14 @@ import {
   GAME_NAMES,
   GAMES,
   type Game,
+  isForAll,
+  type OpenedForAll,
   paysTooMuch,
   returnsInWords,
   returnsOf,
   type SettingsOf,
 } from '#core/games'
-import { api } from '../../parts/api.ts'
+import { api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { OnOff } from '../../parts/OnOff.tsx'
@@ -71,6 +73,8 @@ const ABOUT: Readonly<Record<Game, string>> = {
   reels: 'Three reels, a pay table',
   coin: 'Double or nothing',
   cup: 'Elimination by duels',
+  scramble: 'Everyone against everyone',
+  boss: 'Everyone against one',
 }
 
 interface GameTableProps {
@@ -180,8 +184,8 @@ const latelyColumns = (view: DeskGames, lately: (game: Game) => Lately | undefin
 function Payback({ returns }: { returns: ReturnType<typeof returnsOf> }) {
   if (returns === undefined) return '–'
   return (
-    <span className={`whitespace-nowrap ${paysTooMuch(returns) ? 'text-brick-text' : ''}`}>
-      {returnsInWords(returns).replace(' to ', ' – ')}
+    <span className={paysTooMuch(returns) ? 'text-brick-text' : ''}>
+      {returnsInWords(returns).replaceAll(' %', '\u00a0%').replace(' to ', ' – ')}
     </span>
   )
 }
@@ -208,24 +212,26 @@ function OnSwitch<G extends Game>({ game, settings }: { game: G; settings: Setti
   return <OnOff on={action.isPending ? !settings.on : settings.on} name={GAME_NAMES[game]} onTurn={turn} />
 }
 
+const OPEN: Readonly<Record<OpenedForAll, { readonly does: string; readonly send: () => Sent<unknown> }>> = {
+  heist: { does: 'Gather a crew', send: () => api.POST('/desk/games/heist/open') },
+  roulette: { does: 'Open the wheel', send: () => api.POST('/desk/games/roulette/open') },
+  scramble: { does: 'Gather people', send: () => api.POST('/desk/games/scramble/open') },
+  boss: { does: 'Call to fight', send: () => api.POST('/desk/games/boss/open') },
+}
+
 /** Opens a game for everybody from the desk, where that makes sense. */
 function StartButton({ game, view }: { game: Game; view: DeskGames }) {
   const action = useGameAction()
-  if ((game !== 'heist' && game !== 'roulette') || !view.settings[game].on) return null
+  if (!isForAll(game) || !view.settings[game].on) return null
   if (view.rounds.some((round) => round.game === game))
     return <span className="whitespace-nowrap text-moss-text">on now</span>
   return (
     <Button
       needs="act"
       disabled={action.isPending}
-      onClick={() =>
-        action.mutate({
-          send: () => api.POST(game === 'heist' ? '/desk/games/heist/open' : '/desk/games/roulette/open'),
-          said: `${GAME_NAMES[game]} is open.`,
-        })
-      }
+      onClick={() => action.mutate({ send: OPEN[game].send, said: `${GAME_NAMES[game]} is open.` })}
     >
-      {game === 'heist' ? 'Gather a crew' : 'Open the wheel'}
+      {OPEN[game].does}
     </Button>
   )
 }

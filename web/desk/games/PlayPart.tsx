@@ -36,6 +36,22 @@ export function FigureRow({ label, value, unit, most, least = 0, none, onValue }
   )
 }
 
+interface DecimalRowProps extends Pick<RowProps, 'label' | 'value' | 'unit' | 'onValue'> {
+  /** A whole number, of which so many are one of what is shown. */
+  readonly per: 100 | 10_000
+  readonly least?: number
+  readonly most: number
+}
+
+/** A figure with decimals, with what it is of. */
+export const DecimalRow = ({ label, unit, ...input }: DecimalRowProps) => (
+  <>
+    <span>{label}</span>
+    <DecimalInput label={label} className="w-24" {...input} />
+    <span className="text-muted">{unit}</span>
+  </>
+)
+
 export const FIGURES = 'grid max-w-xl cols-figures items-center gap-x-3 gap-y-2'
 
 /** How a game is played: its words and its times. */
@@ -48,17 +64,15 @@ export function PlayPart({ game, draft, put }: PlayPartProps) {
       {game === 'roulette' && <RouletteFields draft={draft as SettingsOf['roulette']} set={set} />}
       {game === 'coin' && (
         <div className={FIGURES}>
-          <span>The right side pays</span>
-          <DecimalInput
+          <DecimalRow
             label="The right side pays"
             value={(draft as SettingsOf['coin']).multiplier}
+            unit="times the stake"
             per={100}
             least={1}
             most={10_000}
-            className="w-24"
             onValue={(multiplier) => set({ multiplier })}
           />
-          <span className="text-muted">times the stake</span>
         </div>
       )}
       {game === 'cup' && (
@@ -96,16 +110,14 @@ function DuelFields({ draft, set }: { draft: SettingsOf['duel']; set: (patch: ob
           none="at once"
           onValue={(suspenseSeconds) => set({ suspenseSeconds })}
         />
-        <span>The house keeps of the pot</span>
-        <DecimalInput
+        <DecimalRow
           label="The house keeps of the pot"
           value={draft.rakeBp}
+          unit="%"
           per={100}
           most={5000}
-          className="w-24"
           onValue={(rakeBp) => set({ rakeBp })}
         />
-        <span className="text-muted">%</span>
       </div>
     </>
   )

@@ -46,6 +46,9 @@ function standOf({ status, seats, staked, state }: OpenRound): string {
   if (state.of === 'heist' && state.site !== null)
     return `${state.inside} of ${digits(seats)} inside, room ${Math.min(state.step + 1, state.site.rooms.length)} of ${state.site.rooms.length} next · ${pot}`
   if (state.of === 'cup') return `${state.entrants.length} of ${state.rules.places} in · ${pot}`
+  if (state.of === 'scramble' && status === 'running') return `${digits(state.left)} of ${digits(seats)} left · ${pot}`
+  if (state.of === 'boss' && status === 'running')
+    return `${digits(state.hits)} of ${digits(state.needed)} hits, blow ${state.step} of ${state.strength.blows} struck · ${pot}`
   if (status === 'gathering') return `${digits(seats)} ${state.of === 'roulette' ? 'bets' : 'in'} · ${pot}`
   return `being decided · ${pot}`
 }

@@ -17,6 +17,8 @@ const SAVE: { readonly [G in Game]: Save<G> } = {
   reels: (body, from) => api.PUT('/desk/games/reels', { body, ...changedFrom(from) }),
   coin: (body, from) => api.PUT('/desk/games/coin', { body, ...changedFrom(from) }),
   cup: (body, from) => api.PUT('/desk/games/cup', { body, ...changedFrom(from) }),
+  scramble: (body, from) => api.PUT('/desk/games/scramble', { body, ...changedFrom(from) }),
+  boss: (body, from) => api.PUT('/desk/games/boss', { body, ...changedFrom(from) }),
 }
 
 /**

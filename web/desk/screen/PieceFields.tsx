@@ -2,6 +2,7 @@ import { FIGURES_OF_SHOW, type Piece, TOP_LISTS } from '#core/screen'
 import { CHANNEL_FIELDS } from '#core/texts'
 import { Button } from '../../parts/Button.tsx'
 import { Checkbox, Field, INPUT, NumberInput, Select } from '../../parts/form/inputs.tsx'
+import type { RoundPiece } from '../../parts/screen/rounds.ts'
 import type { AlertShown } from '../library/library.ts'
 import { LookFields } from './LookFields.tsx'
 import { pieceName } from './pieces.ts'
@@ -72,6 +73,8 @@ function Own({ piece, put, alerts }: OwnProps) {
     case 'wheel':
     case 'reels':
     case 'bracket':
+    case 'scramble':
+    case 'boss':
       return (
         <>
           <TitleField piece={piece} put={put} />
@@ -125,9 +128,7 @@ type FieldsOf<K extends Piece['of']> = { readonly piece: Extract<Piece, { of: K 
 const TitleField = ({
   piece,
   put,
-}: FieldsOf<
-  'orders' | 'top' | 'counter' | 'raffle' | 'bet' | 'goal' | 'crew' | 'duel' | 'wheel' | 'reels' | 'bracket'
->) => (
+}: FieldsOf<'orders' | 'top' | 'counter' | 'raffle' | 'bet' | 'goal' | RoundPiece['of']>) => (
   <Field label="Title">
     <input
       value={piece.title}

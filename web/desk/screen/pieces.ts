@@ -95,6 +95,18 @@ export const PIECE_KINDS: readonly {
     tells: 'the bracket and the match that is called',
     fresh: (place) => ({ ...common(place, 1000, 520), of: 'bracket', title: 'Cup', always: false }),
   },
+  {
+    of: 'scramble',
+    name: 'Scramble',
+    tells: 'who is in still, wave by wave, and who is left',
+    fresh: (place) => ({ ...common(place, 760, 400), of: 'scramble', title: 'A scramble', always: false }),
+  },
+  {
+    of: 'boss',
+    name: 'Boss fight',
+    tells: 'who is fought, how far they are beaten, and who hits',
+    fresh: (place) => ({ ...common(place, 760, 400), of: 'boss', title: 'A fight', always: false }),
+  },
 ]
 
 const common = (place: Pick<Piece, 'id' | 'x' | 'y'>, w: number, h: number) => ({
@@ -147,6 +159,8 @@ export function sampleOf(piece: Piece, currency: string): Shown {
     case 'wheel':
     case 'reels':
     case 'bracket':
+    case 'scramble':
+    case 'boss':
       return { round: SAMPLE_ROUNDS[piece.of] }
     default:
       return {}

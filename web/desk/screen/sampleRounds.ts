@@ -1,5 +1,6 @@
 import { bracketFor, SITES } from '#core/games'
 import type { RoundShown } from '../../parts/screen/page.ts'
+import type { RoundPiece } from '../../parts/screen/rounds.ts'
 
 type Sample = RoundShown & { readonly left: number | null }
 
@@ -24,7 +25,7 @@ const common = {
 const NO_WHO = { everyone: true, streamer: false, standings: [], rank: null, people: [] }
 
 /** Rounds as they look in the editor, where none is on. */
-export const SAMPLE_ROUNDS: Readonly<Record<'crew' | 'duel' | 'wheel' | 'reels' | 'bracket', Sample>> = {
+export const SAMPLE_ROUNDS: Readonly<Record<RoundPiece['of'], Sample>> = {
   crew: {
     ...common,
     game: 'heist',
@@ -60,6 +61,36 @@ export const SAMPLE_ROUNDS: Readonly<Record<'crew' | 'duel' | 'wheel' | 'reels' 
     staked: 50,
     paid: 135,
     state: { of: 'reels', shown: ['radio', 'radio', 'cog'] },
+  },
+  scramble: {
+    ...common,
+    game: 'scramble',
+    staked: 400,
+    crew: crew.map((one, i) => ({ ...one, state: i < 4 ? 'in' : 'lost', paid: 0 })),
+    state: { of: 'scramble', stake: 50, adds: 100, rakeBp: 500, sharesPpm: [600_000, 400_000], wave: 1, left: 4 },
+  },
+  boss: {
+    ...common,
+    game: 'boss',
+    crew: crew.map((one, i) => ({ ...one, state: 'in', paid: 0, hits: i % 3 })),
+    state: {
+      of: 'boss',
+      name: 'The boiler',
+      picture: 'sparks',
+      strength: {
+        ownPpm: 420_000,
+        bonusPpm: 6000,
+        capPpm: 520_000,
+        blows: 3,
+        needPpm: 450_000,
+        multiplier: 200,
+        lastBlowBonus: 50,
+      },
+      needed: 11,
+      hits: 7,
+      step: 2,
+      lastBlow: null,
+    },
   },
   bracket: {
     ...common,

@@ -1,5 +1,6 @@
 import { screen } from '@testing-library/react'
 import { expect, test, vi } from 'vitest'
+import { GAMES } from '#core/games'
 import { STATUS, showDesk } from '../../../testing/web/desk.tsx'
 import { answering } from '../../../testing/web/page.tsx'
 import { FirstMinutes } from './FirstMinutes.tsx'
@@ -13,7 +14,7 @@ const answers = () =>
         body: { viewers: [], total: 2, chatting: 0, arrived: [{ id: 7, name: 'pia_ohm', at: STATUS.now - 90 }] },
       }
     if (path.endsWith('/store')) return { body: { rewards: [{ settings: { on: true } }, { settings: { on: false } }] } }
-    return { body: { settings: { heist: { on: true }, duel: {}, roulette: {}, reels: {}, coin: {}, cup: {} } } }
+    return { body: { settings: Object.fromEntries(GAMES.map((game) => [game, { on: game === 'heist' }])) } }
   })
 
 test('a show that has just begun tells who came and what is ready', async () => {

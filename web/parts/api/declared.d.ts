@@ -34,7 +34,7 @@ export interface paths {
 									}[];
 									readonly round?: {
 										/** @enum {string} */
-										readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+										readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup" | "scramble" | "boss";
 										/** @enum {string} */
 										readonly status: "settled" | "opened" | "gathering" | "running" | "off";
 										readonly openedAt: number;
@@ -132,6 +132,33 @@ export interface paths {
 												readonly how: ("played" | "walkover" | "bye" | "lot") | null;
 											}[];
 											readonly current: number | null;
+										} | {
+											/** @constant */
+											readonly of: "scramble";
+											readonly stake: number;
+											readonly adds: number;
+											readonly rakeBp: number;
+											readonly sharesPpm: readonly number[];
+											readonly wave: number;
+											readonly left: number;
+										} | {
+											/** @constant */
+											readonly of: "boss";
+											readonly name: string;
+											readonly picture: string;
+											readonly strength: {
+												readonly ownPpm: number;
+												readonly bonusPpm: number;
+												readonly capPpm: number;
+												readonly blows: number;
+												readonly needPpm: number;
+												readonly multiplier: number;
+												readonly lastBlowBonus: number;
+											};
+											readonly needed: number;
+											readonly hits: number;
+											readonly step: number;
+											readonly lastBlow: number | null;
 										};
 										readonly endedAt: number | null;
 										readonly why: string | null;
@@ -144,6 +171,7 @@ export interface paths {
 											readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
 											readonly paid: number;
 											readonly told: string;
+											readonly hits?: number;
 										}[];
 									};
 									readonly raffle?: {
@@ -6615,13 +6643,15 @@ export interface paths {
 								readonly reels?: components["schemas"]["ReelsSettings"];
 								readonly coin?: components["schemas"]["CoinSettings"];
 								readonly cup?: components["schemas"]["CupSettings"];
+								readonly scramble?: components["schemas"]["ScrambleSettings"];
+								readonly boss?: components["schemas"]["BossSettings"];
 							};
 							readonly words: components["schemas"]["DuelSettings"];
 							readonly wagering: components["schemas"]["Wagering"];
 							readonly rounds: readonly {
 								readonly id: number;
 								/** @enum {string} */
-								readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+								readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup" | "scramble" | "boss";
 								/** @enum {string} */
 								readonly status: "settled" | "opened" | "gathering" | "running" | "off";
 								readonly openedAt: number;
@@ -6720,6 +6750,33 @@ export interface paths {
 										readonly how: ("played" | "walkover" | "bye" | "lot") | null;
 									}[];
 									readonly current: number | null;
+								} | {
+									/** @constant */
+									readonly of: "scramble";
+									readonly stake: number;
+									readonly adds: number;
+									readonly rakeBp: number;
+									readonly sharesPpm: readonly number[];
+									readonly wave: number;
+									readonly left: number;
+								} | {
+									/** @constant */
+									readonly of: "boss";
+									readonly name: string;
+									readonly picture: string;
+									readonly strength: {
+										readonly ownPpm: number;
+										readonly bonusPpm: number;
+										readonly capPpm: number;
+										readonly blows: number;
+										readonly needPpm: number;
+										readonly multiplier: number;
+										readonly lastBlowBonus: number;
+									};
+									readonly needed: number;
+									readonly hits: number;
+									readonly step: number;
+									readonly lastBlow: number | null;
 								};
 								readonly endedAt: number | null;
 								readonly why: string | null;
@@ -6729,6 +6786,7 @@ export interface paths {
 									readonly stake: number;
 									readonly plan: {
 										readonly leaveAfter?: number;
+										readonly hits?: number;
 										readonly on?: {
 											/** @constant */
 											readonly on: "number";
@@ -6810,6 +6868,13 @@ export interface paths {
 						readonly do: "cup";
 					} | {
 						/** @constant */
+						readonly do: "scramble";
+					} | {
+						/** @constant */
+						readonly do: "boss";
+						readonly stake: string;
+					} | {
+						/** @constant */
 						readonly do: "sitout";
 						readonly seconds: number;
 					};
@@ -6859,7 +6924,7 @@ export interface paths {
 			readonly parameters: {
 				readonly query?: {
 					/** @description The rounds of one game alone. */
-					readonly game?: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+					readonly game?: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup" | "scramble" | "boss";
 					/** @description The page after this one: the `before` that the page before it was answered with. */
 					readonly before?: number;
 				};
@@ -6872,7 +6937,7 @@ export interface paths {
 							readonly rounds: readonly {
 								readonly id: number;
 								/** @enum {string} */
-								readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+								readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup" | "scramble" | "boss";
 								/** @enum {string} */
 								readonly status: "settled" | "opened" | "gathering" | "running" | "off";
 								readonly openedAt: number;
@@ -6971,6 +7036,33 @@ export interface paths {
 										readonly how: ("played" | "walkover" | "bye" | "lot") | null;
 									}[];
 									readonly current: number | null;
+								} | {
+									/** @constant */
+									readonly of: "scramble";
+									readonly stake: number;
+									readonly adds: number;
+									readonly rakeBp: number;
+									readonly sharesPpm: readonly number[];
+									readonly wave: number;
+									readonly left: number;
+								} | {
+									/** @constant */
+									readonly of: "boss";
+									readonly name: string;
+									readonly picture: string;
+									readonly strength: {
+										readonly ownPpm: number;
+										readonly bonusPpm: number;
+										readonly capPpm: number;
+										readonly blows: number;
+										readonly needPpm: number;
+										readonly multiplier: number;
+										readonly lastBlowBonus: number;
+									};
+									readonly needed: number;
+									readonly hits: number;
+									readonly step: number;
+									readonly lastBlow: number | null;
 								};
 								readonly endedAt: number | null;
 								readonly why: string | null;
@@ -6996,7 +7088,7 @@ export interface paths {
 						readonly "application/json": {
 							readonly id: number;
 							/** @enum {string} */
-							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup" | "scramble" | "boss";
 							/** @enum {string} */
 							readonly status: "settled" | "opened" | "gathering" | "running" | "off";
 							readonly openedAt: number;
@@ -7011,6 +7103,7 @@ export interface paths {
 								readonly stake: number;
 								readonly plan: {
 									readonly leaveAfter?: number;
+									readonly hits?: number;
 									readonly on?: {
 										/** @constant */
 										readonly on: "number";
@@ -7118,6 +7211,33 @@ export interface paths {
 									readonly how: ("played" | "walkover" | "bye" | "lot") | null;
 								}[];
 								readonly current: number | null;
+							} | {
+								/** @constant */
+								readonly of: "scramble";
+								readonly stake: number;
+								readonly adds: number;
+								readonly rakeBp: number;
+								readonly sharesPpm: readonly number[];
+								readonly wave: number;
+								readonly left: number;
+							} | {
+								/** @constant */
+								readonly of: "boss";
+								readonly name: string;
+								readonly picture: string;
+								readonly strength: {
+									readonly ownPpm: number;
+									readonly bonusPpm: number;
+									readonly capPpm: number;
+									readonly blows: number;
+									readonly needPpm: number;
+									readonly multiplier: number;
+									readonly lastBlowBonus: number;
+								};
+								readonly needed: number;
+								readonly hits: number;
+								readonly step: number;
+								readonly lastBlow: number | null;
 							};
 							readonly endedAt: number | null;
 							readonly why: string | null;
@@ -7143,7 +7263,7 @@ export interface paths {
 						readonly "application/json": {
 							readonly id: number;
 							/** @enum {string} */
-							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup" | "scramble" | "boss";
 							/** @enum {string} */
 							readonly status: "settled" | "opened" | "gathering" | "running" | "off";
 							readonly openedAt: number;
@@ -7158,6 +7278,7 @@ export interface paths {
 								readonly stake: number;
 								readonly plan: {
 									readonly leaveAfter?: number;
+									readonly hits?: number;
 									readonly on?: {
 										/** @constant */
 										readonly on: "number";
@@ -7265,6 +7386,33 @@ export interface paths {
 									readonly how: ("played" | "walkover" | "bye" | "lot") | null;
 								}[];
 								readonly current: number | null;
+							} | {
+								/** @constant */
+								readonly of: "scramble";
+								readonly stake: number;
+								readonly adds: number;
+								readonly rakeBp: number;
+								readonly sharesPpm: readonly number[];
+								readonly wave: number;
+								readonly left: number;
+							} | {
+								/** @constant */
+								readonly of: "boss";
+								readonly name: string;
+								readonly picture: string;
+								readonly strength: {
+									readonly ownPpm: number;
+									readonly bonusPpm: number;
+									readonly capPpm: number;
+									readonly blows: number;
+									readonly needPpm: number;
+									readonly multiplier: number;
+									readonly lastBlowBonus: number;
+								};
+								readonly needed: number;
+								readonly hits: number;
+								readonly step: number;
+								readonly lastBlow: number | null;
 							};
 							readonly endedAt: number | null;
 							readonly why: string | null;
@@ -7291,7 +7439,7 @@ export interface paths {
 							readonly seats: readonly {
 								readonly round: number;
 								/** @enum {string} */
-								readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+								readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup" | "scramble" | "boss";
 								readonly stake: number;
 								readonly paid: number;
 								/** @enum {string} */
@@ -7299,6 +7447,7 @@ export interface paths {
 								readonly at: number;
 								readonly plan: {
 									readonly leaveAfter?: number;
+									readonly hits?: number;
 									readonly on?: {
 										/** @constant */
 										readonly on: "number";
@@ -7337,6 +7486,8 @@ export interface paths {
 								readonly reels: components["schemas"]["ReelsSettings"];
 								readonly coin: components["schemas"]["CoinSettings"];
 								readonly cup: components["schemas"]["CupSettings"];
+								readonly scramble: components["schemas"]["ScrambleSettings"];
+								readonly boss: components["schemas"]["BossSettings"];
 							};
 							readonly wagering: components["schemas"]["Wagering"];
 							readonly texts: {
@@ -7345,7 +7496,7 @@ export interface paths {
 							readonly lately: {
 								readonly games: readonly {
 									/** @enum {string} */
-									readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+									readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup" | "scramble" | "boss";
 									readonly rounds: number;
 									readonly staked: number;
 									readonly paid: number;
@@ -7355,7 +7506,7 @@ export interface paths {
 							readonly rounds: readonly {
 								readonly id: number;
 								/** @enum {string} */
-								readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+								readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup" | "scramble" | "boss";
 								/** @enum {string} */
 								readonly status: "settled" | "opened" | "gathering" | "running" | "off";
 								readonly openedAt: number;
@@ -7454,6 +7605,33 @@ export interface paths {
 										readonly how: ("played" | "walkover" | "bye" | "lot") | null;
 									}[];
 									readonly current: number | null;
+								} | {
+									/** @constant */
+									readonly of: "scramble";
+									readonly stake: number;
+									readonly adds: number;
+									readonly rakeBp: number;
+									readonly sharesPpm: readonly number[];
+									readonly wave: number;
+									readonly left: number;
+								} | {
+									/** @constant */
+									readonly of: "boss";
+									readonly name: string;
+									readonly picture: string;
+									readonly strength: {
+										readonly ownPpm: number;
+										readonly bonusPpm: number;
+										readonly capPpm: number;
+										readonly blows: number;
+										readonly needPpm: number;
+										readonly multiplier: number;
+										readonly lastBlowBonus: number;
+									};
+									readonly needed: number;
+									readonly hits: number;
+									readonly step: number;
+									readonly lastBlow: number | null;
 								};
 								readonly endedAt: number | null;
 								readonly why: string | null;
@@ -7463,6 +7641,7 @@ export interface paths {
 									readonly stake: number;
 									readonly plan: {
 										readonly leaveAfter?: number;
+										readonly hits?: number;
 										readonly on?: {
 											/** @constant */
 											readonly on: "number";
@@ -7505,7 +7684,7 @@ export interface paths {
 							readonly rounds: readonly {
 								readonly id: number;
 								/** @enum {string} */
-								readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
+								readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup" | "scramble" | "boss";
 								/** @enum {string} */
 								readonly status: "settled" | "opened" | "gathering" | "running" | "off";
 								readonly openedAt: number;
@@ -7604,6 +7783,33 @@ export interface paths {
 										readonly how: ("played" | "walkover" | "bye" | "lot") | null;
 									}[];
 									readonly current: number | null;
+								} | {
+									/** @constant */
+									readonly of: "scramble";
+									readonly stake: number;
+									readonly adds: number;
+									readonly rakeBp: number;
+									readonly sharesPpm: readonly number[];
+									readonly wave: number;
+									readonly left: number;
+								} | {
+									/** @constant */
+									readonly of: "boss";
+									readonly name: string;
+									readonly picture: string;
+									readonly strength: {
+										readonly ownPpm: number;
+										readonly bonusPpm: number;
+										readonly capPpm: number;
+										readonly blows: number;
+										readonly needPpm: number;
+										readonly multiplier: number;
+										readonly lastBlowBonus: number;
+									};
+									readonly needed: number;
+									readonly hits: number;
+									readonly step: number;
+									readonly lastBlow: number | null;
 								};
 								readonly endedAt: number | null;
 								readonly why: string | null;
@@ -7613,6 +7819,7 @@ export interface paths {
 									readonly stake: number;
 									readonly plan: {
 										readonly leaveAfter?: number;
+										readonly hits?: number;
 										readonly on?: {
 											/** @constant */
 											readonly on: "number";
@@ -7723,8 +7930,8 @@ export interface paths {
 					content: {
 						readonly "application/json": {
 							/** @enum {string} */
-							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
-							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"];
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup" | "scramble" | "boss";
+							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"] | components["schemas"]["ScrambleSettings"] | components["schemas"]["BossSettings"];
 						};
 					};
 				};
@@ -7808,8 +8015,8 @@ export interface paths {
 					content: {
 						readonly "application/json": {
 							/** @enum {string} */
-							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
-							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"];
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup" | "scramble" | "boss";
+							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"] | components["schemas"]["ScrambleSettings"] | components["schemas"]["BossSettings"];
 						};
 					};
 				};
@@ -7875,8 +8082,8 @@ export interface paths {
 					content: {
 						readonly "application/json": {
 							/** @enum {string} */
-							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
-							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"];
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup" | "scramble" | "boss";
+							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"] | components["schemas"]["ScrambleSettings"] | components["schemas"]["BossSettings"];
 						};
 					};
 				};
@@ -7956,8 +8163,8 @@ export interface paths {
 					content: {
 						readonly "application/json": {
 							/** @enum {string} */
-							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
-							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"];
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup" | "scramble" | "boss";
+							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"] | components["schemas"]["ScrambleSettings"] | components["schemas"]["BossSettings"];
 						};
 					};
 				};
@@ -8021,8 +8228,8 @@ export interface paths {
 					content: {
 						readonly "application/json": {
 							/** @enum {string} */
-							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
-							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"];
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup" | "scramble" | "boss";
+							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"] | components["schemas"]["ScrambleSettings"] | components["schemas"]["BossSettings"];
 						};
 					};
 				};
@@ -8080,8 +8287,154 @@ export interface paths {
 					content: {
 						readonly "application/json": {
 							/** @enum {string} */
-							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup";
-							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"];
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup" | "scramble" | "boss";
+							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"] | components["schemas"]["ScrambleSettings"] | components["schemas"]["BossSettings"];
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/games/scramble": {
+		/**
+		 * Change how the game scramble is played
+		 * @description For who may change in: games.
+		 */
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "settings": {
+					 *         "on": true,
+					 *         "word": {
+					 *           "word": "lamp",
+					 *           "aliases": [
+					 *             "lamp"
+					 *           ]
+					 *         },
+					 *         "who": {
+					 *           "everyone": true,
+					 *           "streamer": true,
+					 *           "standings": [
+					 *             "follower"
+					 *           ],
+					 *           "rank": 1,
+					 *           "people": [
+					 *             1
+					 *           ]
+					 *         },
+					 *         "onAir": true,
+					 *         "limits": {
+					 *           "everyoneSeconds": 0,
+					 *           "eachSeconds": 0,
+					 *           "perViewer": 0,
+					 *           "perShow": 0
+					 *         },
+					 *         "gatherSeconds": 10,
+					 *         "leastCrew": 1,
+					 *         "mostCrew": 1,
+					 *         "pauseSeconds": 2,
+					 *         "stake": 0,
+					 *         "adds": 0,
+					 *         "rakeBp": 0,
+					 *         "sharesPpm": [
+					 *           1
+					 *         ]
+					 *       }
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly settings: components["schemas"]["ScrambleSettings"];
+						readonly confirmed?: boolean;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							/** @enum {string} */
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup" | "scramble" | "boss";
+							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"] | components["schemas"]["ScrambleSettings"] | components["schemas"]["BossSettings"];
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/games/boss": {
+		/**
+		 * Change how the game boss is played
+		 * @description For who may change in: games.
+		 */
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "settings": {
+					 *         "on": true,
+					 *         "word": {
+					 *           "word": "lamp",
+					 *           "aliases": [
+					 *             "lamp"
+					 *           ]
+					 *         },
+					 *         "who": {
+					 *           "everyone": true,
+					 *           "streamer": true,
+					 *           "standings": [
+					 *             "follower"
+					 *           ],
+					 *           "rank": 1,
+					 *           "people": [
+					 *             1
+					 *           ]
+					 *         },
+					 *         "onAir": true,
+					 *         "limits": {
+					 *           "everyoneSeconds": 0,
+					 *           "eachSeconds": 0,
+					 *           "perViewer": 0,
+					 *           "perShow": 0
+					 *         },
+					 *         "gatherSeconds": 10,
+					 *         "leastCrew": 1,
+					 *         "mostCrew": 1,
+					 *         "pauseSeconds": 2,
+					 *         "stakes": {
+					 *           "smallest": 1,
+					 *           "largest": 0,
+					 *           "share": 1
+					 *         },
+					 *         "name": "lamp",
+					 *         "picture": "lamp",
+					 *         "ownPpm": 1,
+					 *         "bonusPpm": 0,
+					 *         "capPpm": 1,
+					 *         "blows": 1,
+					 *         "needPpm": 1,
+					 *         "multiplier": 100,
+					 *         "lastBlowBonus": 0
+					 *       }
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly settings: components["schemas"]["BossSettings"];
+						readonly confirmed?: boolean;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							/** @enum {string} */
+							readonly game: "heist" | "duel" | "roulette" | "reels" | "coin" | "cup" | "scramble" | "boss";
+							readonly settings: components["schemas"]["HeistSettings"] | components["schemas"]["DuelSettings"] | components["schemas"]["RouletteSettings"] | components["schemas"]["ReelsSettings"] | components["schemas"]["CoinSettings"] | components["schemas"]["CupSettings"] | components["schemas"]["ScrambleSettings"] | components["schemas"]["BossSettings"];
 						};
 					};
 				};
@@ -8178,6 +8531,42 @@ export interface paths {
 	readonly "/desk/games/roulette/open": {
 		/**
 		 * Open the game roulette for everybody
+		 * @description For who may act in: games.
+		 */
+		readonly post: {
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly round: number;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/games/scramble/open": {
+		/**
+		 * Open the game scramble for everybody
+		 * @description For who may act in: games.
+		 */
+		readonly post: {
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly round: number;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/games/boss/open": {
+		/**
+		 * Open the game boss for everybody
 		 * @description For who may act in: games.
 		 */
 		readonly post: {
@@ -12446,6 +12835,10 @@ export interface components {
 		readonly CoinSettings: import('#core/games').SettingsOf['coin'];
 		/** @description import('#core/games').SettingsOf['cup'] */
 		readonly CupSettings: import('#core/games').SettingsOf['cup'];
+		/** @description import('#core/games').SettingsOf['scramble'] */
+		readonly ScrambleSettings: import('#core/games').SettingsOf['scramble'];
+		/** @description import('#core/games').SettingsOf['boss'] */
+		readonly BossSettings: import('#core/games').SettingsOf['boss'];
 	};
 	responses: never;
 	parameters: never;

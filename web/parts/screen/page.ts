@@ -23,6 +23,7 @@ export type RoundShown = Omit<FactBody<'round.changed'>, 'crew'> & {
     readonly state: string
     readonly paid: number
     readonly told?: string
+    readonly hits?: number
   }[]
 }
 

@@ -40,6 +40,8 @@ export function drawPiece(stage: HTMLElement, piece: Piece, layer: number): Draw
     case 'wheel':
     case 'reels':
     case 'bracket':
+    case 'scramble':
+    case 'boss':
       return new RoundOnScreen(piece, element)
   }
 }

@@ -1,11 +1,12 @@
 import type { Piece } from '#core/screen'
 import type { LiveFact } from '../feed.ts'
+import { drawBoss, drawScramble } from './crowdViews.ts'
 import type { Drawn } from './drawn.ts'
 import { drawMachine } from './machineView.ts'
 import type { RoundShown, Shown } from './page.ts'
 import { drawBracket, drawCrew, drawDuel, drawOpenWheel, type RoundView } from './roundViews.ts'
 
-export type RoundPiece = Extract<Piece, { of: 'crew' | 'duel' | 'wheel' | 'reels' | 'bracket' }>
+export type RoundPiece = Extract<Piece, { of: 'crew' | 'duel' | 'wheel' | 'reels' | 'bracket' | 'scramble' | 'boss' }>
 
 /** The games whose rounds a piece shows. */
 const GAMES: Readonly<Record<RoundPiece['of'], readonly string[]>> = {
@@ -14,6 +15,8 @@ const GAMES: Readonly<Record<RoundPiece['of'], readonly string[]>> = {
   wheel: ['roulette'],
   reels: ['reels', 'coin'],
   bracket: ['cup'],
+  scramble: ['scramble'],
+  boss: ['boss'],
 }
 
 /** How long an outcome stays in view, from the moment in which it can be seen (ms). */
@@ -29,6 +32,8 @@ const VIEWS: Readonly<Record<RoundPiece['of'], (within: HTMLElement, title: stri
   wheel: drawOpenWheel,
   reels: drawMachine,
   bracket: drawBracket,
+  scramble: drawScramble,
+  boss: drawBoss,
 }
 
 /** A game's piece: there while a round is on, and until its outcome has been seen. It follows what the engine decided. */

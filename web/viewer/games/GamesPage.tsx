@@ -7,6 +7,7 @@ import { usePageTitle } from '../../parts/page/PageTitle.tsx'
 import { signInAddress } from '../../parts/SignIn.tsx'
 import { dayText } from '../../parts/time.ts'
 import { useChannel } from '../channel.ts'
+import { BossCard } from './BossCard.tsx'
 import { CalledMatch, CupCard, isCalled } from './CupCard.tsx'
 import { DuelCard, DuelOn } from './DuelCard.tsx'
 import { type GamesView, gamesQuery, type OwnGames as Own, ownGamesQuery, roundsQuery } from './games.ts'
@@ -14,6 +15,7 @@ import { HeistCard } from './HeistCard.tsx'
 import { CoinCard, ReelsCard } from './MachineCards.tsx'
 import { OwnGames } from './OwnGames.tsx'
 import { endInWords } from './roundInWords.ts'
+import { ScrambleCard } from './ScrambleCard.tsx'
 import { WheelCard } from './WheelCard.tsx'
 
 const NOBODY: Own = { viewer: null, sitsOutUntil: 0, rounds: 0, staked: 0, paid: 0, seats: [] }
@@ -77,11 +79,13 @@ function ForYou({ view, me }: { view: GamesView; me: number | null }) {
 }
 
 function Cards({ view, own, signedIn }: { view: GamesView; own: Own; signedIn: boolean }) {
-  const { heist, duel, roulette, reels, coin, cup } = view.games
+  const { heist, duel, roulette, reels, coin, cup, scramble, boss } = view.games
   const common = { view, signedIn, me: own.viewer, own: own.seats }
   return (
     <>
       {heist && <HeistCard {...common} settings={heist} />}
+      {boss && <BossCard {...common} settings={boss} />}
+      {scramble && <ScrambleCard {...common} settings={scramble} />}
       {duel && <DuelCard {...common} settings={duel} />}
       {cup && <CupCard {...common} settings={cup} />}
       {roulette && <WheelCard {...common} settings={roulette} />}

@@ -11,7 +11,7 @@ import { dayText } from '../../parts/time.ts'
 import { useChannel } from '../channel.ts'
 import { CheckPart } from './CheckPart.tsx'
 import { roundQuery, type Seat, type WholeRound } from './games.ts'
-import { endInWords, SEAT_SAID } from './roundInWords.ts'
+import { endInWords, seatInWords } from './roundInWords.ts'
 
 const MOST_SHOWN = 100
 
@@ -56,7 +56,7 @@ function RoundShown({ round }: { round: WholeRound }) {
         {inWords(round.staked, currency)} put in, {digits(round.paid)} paid.
       </p>
       {state.of === 'cup' && state.matches.length > 0 && <Bracket state={state} />}
-      {seats.length > 0 && <Seats seats={seats} />}
+      {seats.length > 0 && <Seats seats={seats} of={state.of} />}
       <CheckPart round={round} />
       <p className="mt-5">
         <a
@@ -78,7 +78,7 @@ const SEAT_HEADS: readonly ColumnHead[] = [
   { name: 'paid', end: true },
 ]
 
-function Seats({ seats }: { seats: readonly Seat[] }) {
+function Seats({ seats, of }: { readonly seats: readonly Seat[]; readonly of: WholeRound['state']['of'] }) {
   return (
     <section aria-labelledby="seats" className="mt-5">
       <h3 id="seats" className="text-lg">
@@ -92,7 +92,7 @@ function Seats({ seats }: { seats: readonly Seat[] }) {
             <tr key={i} className="border-t border-line">
               <td className="max-w-36 truncate py-1.5">{seat.name}</td>
               <td className="text-right">{digits(seat.stake)}</td>
-              <td className="pl-4 text-muted">{SEAT_SAID[seat.state]}</td>
+              <td className="pl-4 text-muted">{seatInWords(of, seat)}</td>
               <td className="text-right">{digits(seat.paid)}</td>
             </tr>
           ))}

@@ -1,6 +1,6 @@
 import { digits } from '#core/currency'
 import { colourOf } from '#core/games'
-import type { Round } from './games.ts'
+import type { Round, Seat } from './games.ts'
 
 /** What became of what somebody put in. */
 export const SEAT_SAID = {
@@ -11,6 +11,17 @@ export const SEAT_SAID = {
   lost: 'lost',
   back: 'stake back',
 } as const
+
+/** What became of somebody's seat: their place in a scramble, their hits in a fight, or whether they won. */
+export function seatInWords(
+  of: Round['state']['of'],
+  { state, room, plan }: Pick<Seat, 'state' | 'room' | 'plan'>,
+): string {
+  if (of === 'scramble' && room !== null && state !== 'back') return `place ${digits(room)}`
+  if (of === 'boss' && plan.hits !== undefined && state !== 'back')
+    return `${digits(plan.hits)} ${plan.hits === 1 ? 'hit' : 'hits'}`
+  return SEAT_SAID[state]
+}
 
 /** How a round ended, in a few words: "17 black", "valve_vera won", "3 rooms of the clock tower". */
 export function endInWords(round: Pick<Round, 'status' | 'state' | 'paid' | 'seats'>): string {
@@ -35,5 +46,11 @@ export function endInWords(round: Pick<Round, 'status' | 'state' | 'paid' | 'sea
       const winner = state.entrants.find(({ id }) => id === state.matches.at(-1)?.winner)
       return winner === undefined ? state.rules.name : `${winner.name} won ${state.rules.name}`
     }
+    case 'scramble':
+      return round.status === 'settled' ? `${digits(round.seats)} people` : `${digits(round.seats)} in`
+    case 'boss':
+      return round.status === 'settled'
+        ? `${state.name} ${state.hits >= state.needed ? 'fell' : 'stood'}, ${digits(state.hits)} hits of the ${digits(state.needed)} it took`
+        : state.name
   }
 }

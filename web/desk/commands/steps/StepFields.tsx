@@ -106,6 +106,8 @@ const ROUND_HOWS = [
 const ROUNDS = [
   { value: 'heist', name: 'a heist' },
   { value: 'roulette', name: 'the wheel' },
+  { value: 'scramble', name: 'a scramble' },
+  { value: 'boss', name: 'a boss fight' },
 ] as const
 
 const GameFields = ({ step, setStep }: FieldsOf<'round'>) => (

@@ -42,7 +42,8 @@ export function EveningPart({ game, draft, view }: EveningPartProps) {
             rooms={Math.max(...(draft as SettingsOf['heist']).sites.map(({ rooms }) => rooms.length))}
           />
         )}
-        {game === 'roulette' && <WheelWay way={way} setWay={setWay} />}.
+        {game === 'roulette' && <WheelWay way={way} setWay={setWay} />}
+        {(game === 'scramble' || game === 'boss') && <CrowdWay way={way} setWay={setWay} />}.
       </p>
       {spread === undefined ? (
         <Loading what="the evenings" />
@@ -79,6 +80,20 @@ function WheelWay({ way, setWay }: { way: Way; setWay: (way: Way) => void }) {
     </>
   )
 }
+
+const CrowdWay = ({ way, setWay }: { way: Way; setWay: (way: Way) => void }) => (
+  <>
+    . Those who play are{' '}
+    <NumberInput
+      label="How many play"
+      value={way.crew}
+      most={10_000}
+      className="w-16"
+      onValue={(crew) => setWay({ ...way, crew: Math.max(1, crew) })}
+    />{' '}
+    in all
+  </>
+)
 
 /** What most evenings end with. */
 function EndsWith({ spread }: { spread: NonNullable<ReturnType<typeof useEvening>> }) {

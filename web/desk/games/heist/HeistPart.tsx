@@ -1,50 +1,18 @@
 import type { SettingsOf } from '#core/games'
-import { FaultsAt } from '../../../parts/form/DraftField.tsx'
 import { Checkbox } from '../../../parts/form/inputs.tsx'
-import { FIGURES, FigureRow } from '../PlayPart.tsx'
+import { GatheringFields } from '../GatheringFields.tsx'
 import { WordFields } from '../WordFields.tsx'
 
-interface HeistFiguresProps {
-  readonly draft: SettingsOf['heist']
-  readonly set: (patch: object) => void
+const WORDS = {
+  gathers: 'The crew gathers for',
+  fewest: 'Smallest crew',
+  most: 'Largest crew',
+  full: 'then it sets off at once',
+  pause: 'Pause between two rooms',
+  paused: 'seconds to leave or stay',
 }
 
-const HeistFigures = ({ draft, set }: HeistFiguresProps) => (
-  <div className={FIGURES}>
-    <FigureRow
-      label="The crew gathers for"
-      value={draft.gatherSeconds}
-      unit="seconds"
-      most={600}
-      least={10}
-      onValue={(gatherSeconds) => set({ gatherSeconds })}
-    />
-    <FigureRow
-      label="Smallest crew"
-      value={draft.leastCrew}
-      unit="or all stakes are refunded"
-      most={1000}
-      least={1}
-      onValue={(leastCrew) => set({ leastCrew })}
-    />
-    <FigureRow
-      label="Largest crew"
-      value={draft.mostCrew}
-      unit="then it sets off at once"
-      most={100_000}
-      least={1}
-      onValue={(mostCrew) => set({ mostCrew })}
-    />
-    <FigureRow
-      label="Pause between two rooms"
-      value={draft.pauseSeconds}
-      unit="seconds to leave or stay"
-      most={120}
-      least={3}
-      onValue={(pauseSeconds) => set({ pauseSeconds })}
-    />
-  </div>
-)
+const BOUNDS = { most: 100_000, pause: [3, 120] } as const
 
 /** How a heist goes: its words, how long a crew gathers, and how long it pauses between two rooms. */
 export function HeistPart({ draft, put }: { draft: SettingsOf['heist']; put: (patch: never) => void }) {
@@ -55,9 +23,7 @@ export function HeistPart({ draft, put }: { draft: SettingsOf['heist']; put: (pa
         <WordFields label="Command and aliases" word={draft.word} setWord={(word) => set({ word })} />
         <WordFields label="To leave between rooms" word={draft.out} setWord={(out) => set({ out })} />
       </div>
-      <FaultsAt name="mostCrew">
-        <HeistFigures draft={draft} set={set} />
-      </FaultsAt>
+      <GatheringFields draft={draft} set={set} words={WORDS} bounds={BOUNDS} />
       <Checkbox on={draft.notice} onTick={(notice) => set({ notice })}>
         Tell chat when the cooldown is over and the next heist can start
       </Checkbox>
