@@ -160,7 +160,7 @@ test('a scramble is set, opened at the desk, joined in chat and on the phone, go
     .first()
     .click()
   await expect(phone.getByText('All 2 steps match.')).toBeVisible()
-  await expect(phone.getByRole('cell', { name: 'place 1' })).toBeVisible()
+  await expect(phone.getByRole('cell', { name: 'place 1', exact: true })).toBeVisible()
   await expectAccessible(phone)
 })
 

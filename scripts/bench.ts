@@ -99,12 +99,13 @@ async function chat(bench: Bench, figures: Figures): Promise<void> {
 }
 
 async function games(bench: Bench, rate: number, figures: Figures): Promise<void> {
-  const { chiSquares, duels, largeHeist, simulated } = await import('./bench/games.ts')
-  await figures.part('(l) heist', async (note) => {
-    const heist = await largeHeist(bench)
-    note('(l) p99 from a join of a heist of 10,000 within ten seconds to its answer', 'ms', heist.joinMs, 50)
-    note('(l) that heist gone through to its end, against 10,000 transfers', 's', heist.settleSeconds, 10_000 / rate)
-  })
+  const { chiSquares, duels, largeCrew, simulated } = await import('./bench/games.ts')
+  for (const game of ['heist', 'scramble', 'boss'] as const)
+    await figures.part(`(l) ${game}`, async (note) => {
+      const { joinMs, settleSeconds } = await largeCrew(bench, game)
+      note(`(l) p99 from a join of a ${game} of 10,000 within ten seconds to its answer`, 'ms', joinMs, 50)
+      note(`(l) that ${game} gone through to its end, against 10,000 transfers`, 's', settleSeconds, 10_000 / rate)
+    })
   await figures.part('(m) duels', async (note) =>
     note('(m) a thousand duels at once, called, taken and decided', '/s', await duels(bench), rate),
   )
@@ -140,13 +141,13 @@ async function raffles(bench: Bench, rate: number, figures: Figures): Promise<vo
 /** A crowd that bets, and the settling among them. */
 async function bets(bench: Bench, rate: number, figures: Figures): Promise<void> {
   const { crowdBets, settlesAmong } = await import('./bench/bets.ts')
-  await figures.part('(x) bets', async (note) => {
+  await figures.part('(v) bets', async (note) => {
     const crowd = await crowdBets(bench)
-    note('(x) 50,000 bets by chat within two minutes', '/s', crowd.perSecond, rate)
-    note('(x) p99 from a bet to its answer meanwhile', 'ms', crowd.p99, 50)
+    note('(v) 50,000 bets by chat within two minutes', '/s', crowd.perSecond, rate)
+    note('(v) p99 from a bet to its answer meanwhile', 'ms', crowd.p99, 50)
     const settling = await settlesAmong(bench, crowd.bet)
-    note('(x) that bet settled among 50,000', 's', settling.seconds, 2)
-    note('(x) memory that settling took', 'MB', settling.megabytes, 50)
+    note('(v) that bet settled among 50,000', 's', settling.seconds, 2)
+    note('(v) memory that settling took', 'MB', settling.megabytes, 50)
   })
 }
 

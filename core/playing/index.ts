@@ -6,3 +6,4 @@ export type {
 export { playingHandlers } from './handlers.ts'
 export { needGameLine, playByChat } from './playByChat.ts'
 export type { PlayGame } from './playByPage.ts'
+export { gameReady } from './ready.ts'

@@ -16,14 +16,31 @@ const CREW = scaled(10_000)
 const JOIN_MS = scaled(10_000)
 const BEATS = scaled(200, 10)
 
+/** How the n-th of a crowd joins each game that is for all. */
+const JOINS = {
+  heist: (i: number): Act => ({ do: 'heist', stake: '10', leaveAfter: 1 + (i % 4) }),
+  scramble: (): Act => ({ do: 'scramble' }),
+  boss: (): Act => ({ do: 'boss', stake: '10' }),
+} as const
+
 /**
- * A heist with 10,000 members who join within ten seconds, gone through to its end.
+ * A heist, a scramble or a fight with 10,000 people who join within ten seconds, gone through to its end.
  * @returns The 99th percentile of joining (ms), and how long all of its rooms took together (s). @throws if its pot did not end at 0.
  */
-export async function largeHeist(bench: BenchChannel): Promise<{ joinMs: number; settleSeconds: number }> {
-  const { send, pool, channel } = bench
-  await send({ kind: 'fairness.seed', seed: 'ab'.repeat(32), first: true })
-  await turnOn(bench, 'heist', { mostCrew: 100_000 })
+export async function largeCrew(
+  bench: BenchChannel,
+  game: keyof typeof JOINS,
+): Promise<{ joinMs: number; settleSeconds: number }> {
+  await bench.send({ kind: 'fairness.seed', seed: 'ab'.repeat(32), first: true })
+  await turnOn(bench, game, { mostCrew: 10_000, ...(game === 'scramble' && { stake: 10 }) })
+  const joinMs = await joined(bench, game)
+  const settling = performance.now()
+  await goThrough(bench)
+  return { joinMs, settleSeconds: (performance.now() - settling) / 1000 }
+}
+
+/** All of them join. @returns The 99th percentile (ms). */
+async function joined({ send }: BenchChannel, game: keyof typeof JOINS): Promise<number> {
   const took: number[] = []
   const joins: Promise<void>[] = []
   const began = performance.now()
@@ -32,8 +49,7 @@ export async function largeHeist(bench: BenchChannel): Promise<{ joinMs: number;
     for (let i = 0; i < CREW / BEATS; i++) {
       const name = `viewer${(beat * CREW) / BEATS + i}`
       const sent = performance.now()
-      const act = { do: 'heist', stake: '10', leaveAfter: 1 + (i % 4) } as const
-      const join = send({ kind: 'game.play', who: { account: name, name }, act })
+      const join = send({ kind: 'game.play', who: { account: name, name }, act: JOINS[game](i) })
       joins.push(
         join.then((answer) => {
           if (!answer.ok) throw new Error(answer.refusal.sentence)
@@ -43,20 +59,22 @@ export async function largeHeist(bench: BenchChannel): Promise<{ joinMs: number;
     }
   }
   await Promise.all(joins)
+  return took.sort((a, b) => a - b)[Math.floor(CREW * 0.99)] ?? Number.NaN
+}
+
+/** What is on goes on until it has ended. @throws if a pot did not end at 0. */
+async function goThrough({ send, pool, channel }: BenchChannel): Promise<void> {
   const text = 'select id, next_at from round where channel = $1 and ended_at is null'
-  const settling = performance.now()
   for (;;) {
     const [open] = (await pool.query(text, [channel])).rows
     if (open === undefined) break
     await send({ kind: 'game.tick', round: Number(open.id), due: Number(open.next_at) })
   }
-  const settleSeconds = (performance.now() - settling) / 1000
   const left = await pool.query(
     // Pots of orders hold what is paid for until it is done.
     "select count(*)::int as n from account join round using (channel, id) where kind = 'pot' and balance <> 0",
   )
   if (left.rows[0].n !== 0) throw new Error('A pot did not end at 0.')
-  return { joinMs: took.sort((a, b) => a - b)[Math.floor(CREW * 0.99)] ?? Number.NaN, settleSeconds }
 }
 
 const DUELS = scaled(1000)

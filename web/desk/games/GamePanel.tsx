@@ -13,11 +13,14 @@ import {
   type SettingsOf,
   settingsFaults,
 } from '#core/games'
+import { gameReady } from '#core/playing'
+import type { Readiness } from '#core/runs'
 import { answerOf } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { FormDialog } from '../../parts/dialog/FormDialog.tsx'
 import { SidePanel } from '../../parts/dialog/SidePanel.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
+import { Ready } from '../../parts/feedback/Ready.tsx'
 import { Wrong } from '../../parts/feedback/Wrong.tsx'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { DraftFields } from '../../parts/form/DraftFields.tsx'
@@ -74,7 +77,15 @@ export function GamePanel<G extends Game>({ game, view, commands, close }: GameP
       parts={PARTS[game]}
       part={part}
       setPart={setPart}
-      foot={<GameFoot game={game} live={live} kept={kept} fault={firstFault(faults)} />}
+      foot={
+        <GameFoot
+          game={game}
+          live={live}
+          kept={kept}
+          fault={firstFault(faults)}
+          ready={gameReady(draft, commands.standing)}
+        />
+      }
     >
       <DraftFields kept={kept} faults={faults}>
         <Part part={part} game={game} draft={draft} put={put as never} view={view} commands={commands} />
@@ -157,9 +168,10 @@ interface GameFootProps<G extends Game> {
   readonly live: SettingsOf[G]
   readonly kept: Draft<SettingsOf[G]>
   readonly fault: string | undefined
+  readonly ready: Readiness
 }
 
-function GameFoot<G extends Game>({ game, live, kept, fault }: GameFootProps<G>) {
+function GameFoot<G extends Game>({ game, live, kept, fault, ready }: GameFootProps<G>) {
   const { draft, settle, changed, conflict } = kept
   const [asking, setAsking] = useState(false)
   const save = useChange({
@@ -177,6 +189,7 @@ function GameFoot<G extends Game>({ game, live, kept, fault }: GameFootProps<G>)
     <div className="flex flex-col gap-2">
       <Wrong>{fault}</Wrong>
       {returns && <PaidBack returns={returns} />}
+      {fault === undefined && <Ready ready={ready} />}
       <DraftConflict conflict={conflict} />
       {save.error && changed && <Problem error={save.error} />}
       <div className="flex flex-wrap items-center gap-2">

@@ -14,9 +14,12 @@ import {
   returnsOf,
   type SettingsOf,
 } from '#core/games'
+import { gameReady } from '#core/playing'
+import type { Readiness } from '#core/runs'
 import { api, type Sent } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
+import { Ready, SharedFaults, saidAbove } from '../../parts/feedback/Ready.tsx'
 import { OnOff } from '../../parts/OnOff.tsx'
 import type { Column } from '../../parts/table/column.ts'
 import { DataTable } from '../../parts/table/DataTable.tsx'
@@ -87,6 +90,7 @@ function GameTable({ view, commands, onOpen }: GameTableProps) {
   const columns = useMemo(() => columnsOf({ view, commands, onOpen }), [view, commands, onOpen])
   return (
     <>
+      <SharedFaults all={readiness(view, commands)} many="games" />
       <DataTable label="Games" rows={GAMES} columns={columns} keyOf={(game) => game} />
       <p className="text-note text-muted">
         Expected and actual: by how much all viewers’ {view.currency.many} together changed per show, in the last 30
@@ -96,15 +100,28 @@ function GameTable({ view, commands, onOpen }: GameTableProps) {
   )
 }
 
+/** Whether each game that is on works now. */
+const readiness = ({ settings }: DeskGames, { standing }: CommandsView): Readiness[] =>
+  GAMES.filter((game) => settings[game].on).map((game) => gameReady(settings[game], standing))
+
 function Named({ game, view, commands, onOpen }: GameTableProps & { readonly game: Game }) {
+  const settings = view.settings[game]
+  const ready = gameReady(settings, commands.standing)
   return (
-    <button type="button" onClick={() => onOpen(game)} className="text-left">
-      <span className="font-semibold underline-offset-2 hover:underline">{GAME_NAMES[game]}</span>{' '}
-      <code className="text-muted">!{view.settings[game].word.word}</code>
-      <span className="block text-note text-muted">
-        {ABOUT[game]}; for {whoInWords(view.settings[game].who, commands.names)}
-      </span>
-    </button>
+    <>
+      <button type="button" onClick={() => onOpen(game)} className="text-left">
+        <span className="font-semibold underline-offset-2 hover:underline">{GAME_NAMES[game]}</span>{' '}
+        <code className="text-muted">!{settings.word.word}</code>
+        <span className="block text-note text-muted">
+          {ABOUT[game]}; for {whoInWords(settings.who, commands.names)}
+        </span>
+      </button>
+      {settings.on && !ready.ready && (
+        <span className="block text-note">
+          <Ready ready={ready} said={saidAbove(readiness(view, commands))} />
+        </span>
+      )}
+    </>
   )
 }
 
