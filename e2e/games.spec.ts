@@ -4,6 +4,7 @@ import {
   DESK,
   deskOnAir,
   expectAccessible,
+  expectReadFromAfar,
   newcomer,
   OVERLAY,
   openWindow,
@@ -150,6 +151,7 @@ test('a scramble is set, opened at the desk, joined in chat and on the phone, go
   await expect(standin.getByRole('log').getByText('valve_vera is in (1 now).')).toBeVisible()
   await phone.getByRole('button', { name: 'Join in for 50' }).click()
   await expect(overlay.locator('.piece.scramble').getByText('2 in')).toBeVisible()
+  await expectReadFromAfar(overlay)
   await expectAccessible(phone)
   await expect(
     standin.getByRole('log').getByText(/(umbra_coil|valve_vera) is the last one standing\. Paid: /),

@@ -96,6 +96,18 @@ export async function say(page: Page, as: string, text: string): Promise<void> {
   await expect(page.getByLabel('What to say')).toHaveValue('')
 }
 
+/** The smallest words on an overlay can be read from afar on a picture of 1,080 lines. */
+export async function expectReadFromAfar(overlay: Page): Promise<void> {
+  const sizes = await overlay.evaluate(() =>
+    [...document.querySelectorAll<HTMLElement>('.piece *')]
+      .filter((one) => one.checkVisibility({ visibilityProperty: true }))
+      .filter((one) => [...one.childNodes].some((node) => node.nodeType === 3 && node.textContent?.trim()))
+      .map((one) => Number.parseFloat(getComputedStyle(one).fontSize)),
+  )
+  expect(sizes.length).toBeGreaterThan(0)
+  expect(Math.min(...sizes)).toBeGreaterThanOrEqual(28)
+}
+
 /** A new name, so that a test meets a viewer with no past. */
 export const newcomer = (): string => `guest_${Date.now().toString(36)}`
 

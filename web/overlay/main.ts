@@ -48,7 +48,7 @@ function draw(next: OverlayPage): void {
   if (!same) {
     scaleStage()
     for (const { element } of drawn) element.remove()
-    drawn = next.pieces.map((piece, i) => drawPiece(stage, piece, i))
+    drawn = next.pieces.map((piece, i) => drawPiece(stage, piece, i, next.height))
     alerts ??= new Alerts()
     alerts.setUp(drawn, next)
   }

@@ -107,6 +107,7 @@ const readiness = ({ settings }: DeskGames, { standing }: CommandsView): Readine
 function Named({ game, view, commands, onOpen }: GameTableProps & { readonly game: Game }) {
   const settings = view.settings[game]
   const ready = gameReady(settings, commands.standing)
+  const said = saidAbove(readiness(view, commands))
   return (
     <>
       <button type="button" onClick={() => onOpen(game)} className="text-left">
@@ -116,9 +117,9 @@ function Named({ game, view, commands, onOpen }: GameTableProps & { readonly gam
           {ABOUT[game]}; for {whoInWords(settings.who, commands.names)}
         </span>
       </button>
-      {settings.on && !ready.ready && (
+      {settings.on && !ready.ready && !said.includes(ready.sentence) && (
         <span className="block text-note">
-          <Ready ready={ready} said={saidAbove(readiness(view, commands))} />
+          <Ready ready={ready} />
         </span>
       )}
     </>

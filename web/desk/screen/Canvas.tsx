@@ -127,7 +127,7 @@ function PieceOnCanvas(props: PieceOnCanvasProps) {
       className={clsx('absolute', hidden && 'opacity-35')}
       style={{ left: x * scale, top: y * scale, width: w * scale, height: h * scale }}
     >
-      <Sample piece={piece} scale={scale} />
+      <Sample piece={piece} scale={scale} height={props.draft.height} />
       {/* biome-ignore lint/a11y/useSemanticElements: a button could not hold the handle that changes its size */}
       <div
         role="button"
@@ -150,14 +150,14 @@ function PieceOnCanvas(props: PieceOnCanvasProps) {
 }
 
 /** The piece as the overlay draws it, with sample content. */
-function Sample({ piece, scale }: { piece: Piece; scale: number }) {
+function Sample({ piece, scale, height }: { piece: Piece; scale: number; height: number }) {
   const { channel, currency } = useStatus()
   const stage = useRef<HTMLDivElement>(null)
   const many = currency.many
   useEffect(() => {
     const element = stage.current
     if (element === null) return
-    const drawn = drawPiece(element, { ...piece, x: 0, y: 0 }, 0)
+    const drawn = drawPiece(element, { ...piece, x: 0, y: 0 }, 0, height)
     drawn.show(sampleOf(piece, many))
     if (piece.of === 'alerts')
       drawAlert(
@@ -178,7 +178,7 @@ function Sample({ piece, scale }: { piece: Piece; scale: number }) {
         mediaBase(channel.slug),
       )
     return () => drawn.element.remove()
-  }, [piece, many, channel.slug])
+  }, [piece, many, channel.slug, height])
   return (
     <div className="pointer-events-none absolute inset-0 overflow-hidden" aria-hidden="true">
       <div ref={stage} className="stage" style={{ width: piece.w, height: piece.h, transform: `scale(${scale})` }} />

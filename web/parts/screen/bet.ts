@@ -1,7 +1,7 @@
 import { wouldBring } from '#core/bets'
 import type { Piece } from '#core/screen'
 import type { LiveFact } from '../feed.ts'
-import { type Drawn, numbers, part } from './drawn.ts'
+import { type Drawn, numbers, part, sizeLetters } from './drawn.ts'
 import type { BetOnPage, Shown } from './page.ts'
 import { clock } from './raffle.ts'
 
@@ -60,10 +60,8 @@ export class BetOnScreen implements Drawn {
     clearTimeout(this.#hiding)
     this.#hiding = undefined
     this.#bet = bet
-    const { size } = this.piece.look
     const rows = bet.lanes.length * 1.75 + (bet.question.length > 34 ? 4.7 : 3.4)
-    const fits = Math.round(Math.min(this.piece.w / 20, this.piece.h / rows))
-    this.#within.style.fontSize = `${size > 0 ? size : fits}px`
+    sizeLetters(this.#within, this.piece, 20, rows)
     this.element.style.visibility = 'visible'
     this.#within.replaceChildren()
     const head = part(this.#within, 'round-head')

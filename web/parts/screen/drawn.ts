@@ -10,6 +10,19 @@ export interface Drawn {
   readonly hear: (live: LiveFact) => boolean
 }
 
+/** Letters as large as fit so many of them across and so many lines down, or as asked; never smaller than can be read from afar. */
+export function sizeLetters(within: HTMLElement, { look, w, h }: Piece, across: number, down: number): void {
+  const px = look.size > 0 ? look.size : Math.round(Math.min(w / across, h / down))
+  within.style.fontSize = `max(var(--least, 0px), ${px}px)`
+}
+
+/** The smallest letters that can be read from afar on a picture of 1,080 lines (px). */
+const READ_FROM_AFAR = 28
+
+/** The smallest letters on a canvas of such a height; a size that is asked for is kept. */
+export const leastLetters = (height: number, asked: number): string =>
+  asked > 0 ? '0px' : `${Math.round((height * READ_FROM_AFAR) / 1080)}px`
+
 /** Figures with grouped digits. */
 export const numbers = new Intl.NumberFormat('en')
 

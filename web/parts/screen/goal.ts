@@ -1,6 +1,6 @@
 import type { Piece } from '#core/screen'
 import type { LiveFact } from '../feed.ts'
-import { type Drawn, numbers, part } from './drawn.ts'
+import { type Drawn, numbers, part, sizeLetters } from './drawn.ts'
 import type { GoalOnPage, Shown } from './page.ts'
 
 /** How long a goal that was reached stays in view (ms). */
@@ -19,8 +19,7 @@ export class GoalOnScreen implements Drawn {
     readonly element: HTMLElement,
   ) {
     this.#within = part(element, 'within round goal')
-    const { size } = piece.look
-    this.#within.style.fontSize = `${size > 0 ? size : Math.round(Math.min(piece.w / 20, piece.h / 6.8))}px`
+    sizeLetters(this.#within, piece, 20, 6.8)
     this.show = (shown) => this.#told(shown)
     this.hear = (live) => this.#hear(live)
     this.#hide()

@@ -1,18 +1,19 @@
 import type { Look, Piece } from '#core/screen'
 import type { LiveFact } from '../feed.ts'
 import { BetOnScreen } from './bet.ts'
-import { type Drawn, numbers, part } from './drawn.ts'
+import { type Drawn, leastLetters, numbers, part } from './drawn.ts'
 import { fitText } from './fit.ts'
 import { GoalOnScreen } from './goal.ts'
 import type { Line, Shown } from './page.ts'
 import { RaffleOnScreen } from './raffle.ts'
 import { RoundOnScreen } from './rounds.ts'
 
-/** Puts a piece in its place; `layer`: the higher the nearer. */
-export function drawPiece(stage: HTMLElement, piece: Piece, layer: number): Drawn {
+/** Puts a piece in its place. @param layer - The higher the nearer. @param height - Of the whole canvas. */
+export function drawPiece(stage: HTMLElement, piece: Piece, layer: number, height: number): Drawn {
   const element = document.createElement('div')
   element.className = `piece ${piece.of}`
   element.style.cssText = `left:${piece.x}px;top:${piece.y}px;width:${piece.w}px;height:${piece.h}px;z-index:${layer}`
+  element.style.setProperty('--least', leastLetters(height, piece.look.size))
   stage.append(element)
   if (piece.of !== 'alerts') dress(element, piece.look)
   else element.style.setProperty('--corner', `${piece.look.corner}px`)

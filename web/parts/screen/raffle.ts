@@ -1,7 +1,7 @@
 import type { Piece } from '#core/screen'
 import type { LiveFact } from '../feed.ts'
 import { runStrip, STOP_MS, type StripRevealed, stopStrip } from '../raffles/drawStrip.ts'
-import { type Drawn, numbers, part } from './drawn.ts'
+import { type Drawn, numbers, part, sizeLetters } from './drawn.ts'
 import type { RaffleOnPage, Shown } from './page.ts'
 
 type RafflePiece = Extract<Piece, { of: 'raffle' }>
@@ -36,8 +36,7 @@ export class RaffleOnScreen implements Drawn {
     readonly element: HTMLElement,
   ) {
     this.#within = part(element, 'within round raffle')
-    const { size } = piece.look
-    this.#within.style.fontSize = `${size > 0 ? size : Math.round(Math.min(piece.w / 20, piece.h / 8.7))}px`
+    sizeLetters(this.#within, piece, 20, 8.7)
     this.show = (shown) => this.#told(shown)
     this.hear = (live) => this.#hear(live)
     this.#hide()

@@ -1,7 +1,7 @@
 import type { Piece } from '#core/screen'
 import type { LiveFact } from '../feed.ts'
 import { drawBoss, drawScramble } from './crowdViews.ts'
-import type { Drawn } from './drawn.ts'
+import { type Drawn, sizeLetters } from './drawn.ts'
 import { drawMachine } from './machineView.ts'
 import type { RoundShown, Shown } from './page.ts'
 import { drawBracket, drawCrew, drawDuel, drawOpenWheel, type RoundView } from './roundViews.ts'
@@ -17,6 +17,17 @@ const GAMES: Readonly<Record<RoundPiece['of'], readonly string[]>> = {
   bracket: ['cup'],
   scramble: ['scramble'],
   boss: ['boss'],
+}
+
+/** So many lines each needs, at its fullest. */
+const LINES: Readonly<Record<RoundPiece['of'], number>> = {
+  crew: 11,
+  duel: 9,
+  wheel: 10,
+  reels: 9,
+  bracket: 13,
+  scramble: 9,
+  boss: 10,
 }
 
 /** How long an outcome stays in view, from the moment in which it can be seen (ms). */
@@ -55,8 +66,7 @@ export class RoundOnScreen implements Drawn {
     this.#within = document.createElement('div')
     this.#within.className = 'within round'
     element.append(this.#within)
-    const { size } = piece.look
-    this.#within.style.fontSize = `${size > 0 ? size : Math.round(Math.min(piece.w / 17, piece.h / 9))}px`
+    sizeLetters(this.#within, piece, 17, LINES[piece.of])
     this.#view = VIEWS[piece.of](this.#within, piece.title)
     this.show = (shown) => this.#begin(shown)
     this.hear = (live) => this.#hear(live)
