@@ -3,7 +3,7 @@ import { cpus } from 'node:os'
 import { parseArgs } from 'node:util'
 import { startPostgres } from '../machine/postgres.ts'
 import { freePort } from '../testing/server/ports.ts'
-import type { Figures } from './bench/figures.ts'
+import type { Figures, Note } from './bench/figures.ts'
 
 /** What the pages are meant to weigh at most: the yardstick of their first load. */
 const AIM_KB: Readonly<Record<string, number>> = { desk: 165, 'viewer page': 124, overlay: 16 }
@@ -11,14 +11,17 @@ const AIM_KB: Readonly<Record<string, number>> = { desk: 165, 'viewer page': 124
 /**
  * Measures on a PostgreSQL of its own, durable as shipped; every figure is a ratio to a baseline of the same run.
  * `--scale 0.01` does a hundredth of the work: its figures say nothing, but that every part runs.
+ * `--only bets` measures the parts that bear this in their name.
  * Ends with 1 if a part is broken; the others are measured all the same.
  */
 async function main(): Promise<void> {
-  const { scale } = parseArgs({ options: { scale: { type: 'string', default: '1' } } }).values
+  const { scale, only } = parseArgs({
+    options: { scale: { type: 'string', default: '1' }, only: { type: 'string', default: '' } },
+  }).values
   process.env.BENCH_SCALE = scale
   // Loaded now: how much work they do is read as they load.
   const { Figures } = await import('./bench/figures.ts')
-  const figures = new Figures()
+  const figures = new Figures(only)
   const postgres = startPostgres({ name: 'bench', port: await freePort(), fresh: true })
   try {
     console.log(`${cpus().length} cores`)
@@ -26,7 +29,7 @@ async function main(): Promise<void> {
     await wholeInstallation(postgres.url, figures)
     await manyChannels(postgres.url, figures)
     const { figures: measured, broken } = figures
-    if (scale === '1')
+    if (scale === '1' && only === '')
       writeFileSync('bench.json', JSON.stringify({ cores: cpus().length, figures: measured, broken }, null, 2))
     console.log(`${measured.length} figures, ${broken.length} broken`)
     process.exitCode = broken.length > 0 ? 1 : 0
@@ -61,12 +64,14 @@ async function writing(bench: Bench, rate: number, figures: Figures): Promise<vo
   const { bareUpdate, chatLines, payments } = await import('./bench/writer.ts')
   const { burst } = await import('./bench/store.ts')
   const { scaled } = await import('./bench/scale.ts')
-  await figures.part('(a), (c) payments', async (note) => {
+  const paying = async (note: Note) => {
     const paid = await payments(bench)
     note('(a) transfers through the writer', '/s', paid.perSecond, rate)
     note('(c) one interval paid to 100,000', 's', paid.seconds, await bareUpdate(bench))
     note('(c) peak memory of the process meanwhile', 'MB', paid.peakMegabytes, 300)
-  })
+  }
+  // It fills the wallets for all that follow.
+  await figures.part('(a), (c) payments', paying, true)
   await figures.part('(b) chat lines', async (note) => {
     const lines = await chatLines(bench, scaled(20_000))
     note('(b) chat lines that cost currency', '/s', lines.perSecond, rate)

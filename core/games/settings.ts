@@ -82,7 +82,7 @@ const INITIAL: SettingsOf = {
     ...GATHERING,
     stakes: STAKES,
     leastCrew: 3,
-    name: 'The boiler',
+    name: 'The giant',
     picture: 'sparks',
     ownPpm: 475_000,
     bonusPpm: 1500,

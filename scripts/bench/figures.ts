@@ -20,6 +20,9 @@ export class Figures {
   readonly figures: Figure[] = []
   readonly broken: Broken[] = []
 
+  /** @param only - A part of the names of the parts that are measured; empty: all. */
+  constructor(readonly only = '') {}
+
   readonly note: Note = (name, unit, value, baseline) => {
     if (!Number.isFinite(value) || !Number.isFinite(baseline)) return this.#tellBroken(name, 'it came to no number')
     const ratio = value / baseline
@@ -27,7 +30,9 @@ export class Figures {
     console.log(`${name}: ${value.toFixed(1)} ${unit}, baseline ${baseline.toFixed(1)}, ratio ${ratio.toFixed(2)}`)
   }
 
-  async part(name: string, measure: (note: Note) => void | Promise<void>): Promise<void> {
+  /** @param always - Whether other parts build on it, so that it is measured with any of them. */
+  async part(name: string, measure: (note: Note) => void | Promise<void>, always = false): Promise<void> {
+    if (!always && !name.includes(this.only)) return
     const began = performance.now()
     try {
       await measure(this.note)

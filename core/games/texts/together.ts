@@ -54,7 +54,7 @@ export const TOGETHER = {
     'boss',
     'Somebody comes in',
     [viewer, stake, crew],
-    ['{{ viewer.name }} picks up a spanner, with {{ stake }} ({{ crew }} now).'],
+    ['{{ viewer.name }} joins the fight with {{ stake }} ({{ crew }} now).'],
   ),
   'boss.tooFew': text(
     'boss',
