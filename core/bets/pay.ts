@@ -52,6 +52,8 @@ function payOne(world: World, bet: BetRow, backing: BackingRow, payment: Payment
   // Nobody opens the wallet of who was forgotten: what they would get stays in the pot, and goes to the house with the rake.
   if (world.get(viewers, payee)?.issuer === FORGOTTEN) return
   const owed = paidTo(backing, payment)
+  // Who gets nothing hears that the bet is over: of a crowd most lose, and a row and a fact for each would hold up who won.
+  if (owed.back === 0 && owed.won === 0) return
   const back = giveBack(world, bet, payee, owed.back)
   const won = payWinner(world, bet, payee, owed.won, stakedIn(backing.laid) - owed.back)
   world.put(backings, { ...backing, back: backing.back + back, won })

@@ -143,6 +143,15 @@ describe('a bet', () => {
     expect([statusOf(bet), balance('pia')]).toEqual(['announced', 940])
     later(channel, 20)
     expect([statusOf(bet), balance('pia'), balance('jo'), potsOf(channel)]).toEqual(['settled', 1100, 900, 0])
+    // Who lost hears that it is over, as everybody does.
+    const told = channel
+      .facts()
+      .slice(before)
+      .filter(({ kind }) => kind === 'bet.own' || kind === 'bet.ended')
+    expect(told.map(({ kind, audience }) => [kind, audience])).toEqual([
+      ['bet.own', `viewer:${channel.viewer('pia').id}`],
+      ['bet.ended', 'everyone'],
+    ])
   })
 
   test('settled by two at once is settled once, and changed only where that is meant', () => {
