@@ -101,7 +101,7 @@ for (const viewport of [PHONE, { width: 1280, height: 800 }]) {
     await viewer.getByRole('link', { name: 'Lists' }).click()
     await expect(viewer.getByRole('listitem').nth(5)).toBeVisible()
     await expectAccessible(viewer)
-    await viewer.getByRole('link', { name: 'My rivets' }).click()
+    await viewer.getByRole('link', { name: viewport === PHONE ? 'Mine' : 'My rivets', exact: true }).click()
     await expect(viewer.getByRole('row').nth(1)).toBeVisible()
     await expectAccessible(viewer)
     const wide = await viewer.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
