@@ -51,3 +51,19 @@ test('a name that every object has is told, too', () => {
     Object.keys(schemaFaults(Type.Object({}, { additionalProperties: false }), JSON.parse('{"__proto__":1}'))),
   ).toEqual(['__proto__'])
 })
+
+const Word = Type.Union([
+  exactly({ word: Type.String({ pattern: '^[\\p{L}\\p{N}_-]{1,3}$' }) }),
+  exactly({ none: Type.Literal(true) }),
+])
+
+test.each(['é_9', 'ß', '𝒜'])('a word of any script is one: %s', (word) =>
+  expect(schemaFaults(Word, { word })).toEqual({}),
+)
+
+test.each(['{', '}', 'p{L', '', null])('what only the pattern is written with is no word: %s', (word) =>
+  expect(Object.keys(schemaFaults(Word, { word }))).toEqual(['word']),
+)
+
+test('a word that is missing is said to be', () =>
+  expect(schemaFaults(exactly({ word: Type.String({ pattern: '^a$' }) }), {})).toEqual({ word: 'Is missing.' }))

@@ -1,4 +1,4 @@
-import type { TSchema } from '@sinclair/typebox'
+import { Kind, type TSchema, TypeRegistry } from '@sinclair/typebox'
 import { Errors, ValueErrorType as Fault, type ValueError } from '@sinclair/typebox/errors'
 import type { Faults } from './faults.ts'
 
@@ -14,7 +14,7 @@ const LONGEST_PLACE = 120
  */
 export function schemaFaults(schema: TSchema, value: unknown, references: readonly TSchema[] = []): Faults {
   const faults = new Map<string, string>()
-  for (const error of placed(Errors(schema, [...references], value))) {
+  for (const error of placed(Errors(byCharacters(schema), references.map(byCharacters), value))) {
     const at = error.path.slice(1, LONGEST_PLACE).replaceAll('/', '.')
     if (!faults.has(at)) faults.set(at, saidOf(error))
     if (faults.size === MOST_FAULTS) break
@@ -24,7 +24,8 @@ export function schemaFaults(schema: TSchema, value: unknown, references: readon
 
 /** Faults in what is one of several shapes are those of the shape that it comes nearest to. */
 function* placed(errors: Iterable<ValueError>): Iterable<ValueError> {
-  for (const error of errors) {
+  for (const told of errors) {
+    const error = told.type === Fault.Kind ? { ...told, type: faultOfText(told.schema, told.value) ?? told.type } : told
     if (error.type !== Fault.Union) {
       if (!isFineHere(error)) yield error
       continue
@@ -37,12 +38,39 @@ function* placed(errors: Iterable<ValueError>): Iterable<ValueError> {
   }
 }
 
-/** Texts are read by characters here, as the server's check reads them; the library reads them by their halves. */
-function isFineHere({ type, schema, value }: ValueError): boolean {
-  if (typeof value !== 'string') return false
-  if (type === Fault.StringPattern) return new RegExp(schema.pattern, 'u').test(value)
-  return type === Fault.StringMaxLength && Array.from(value).length <= schema.maxLength
+const OF_CHARACTERS = 'OfCharacters'
+
+TypeRegistry.Set(OF_CHARACTERS, (schema: TSchema, value) => faultOfText(schema, value) === undefined)
+
+/** What is wrong with a text that has a pattern, read by characters. */
+function faultOfText({ pattern, minLength = 0, maxLength = Infinity }: TSchema, value: unknown): Fault | undefined {
+  if (typeof value !== 'string') return Fault.String
+  const { length } = Array.from(value)
+  if (length < minLength) return Fault.StringMinLength
+  if (length > maxLength) return Fault.StringMaxLength
+  return new RegExp(pattern, 'u').test(value) ? undefined : Fault.StringPattern
 }
+
+const readByCharacters = new WeakMap<object, object>()
+
+/**
+ * A schema whose patterns are read by characters, as the server's check reads them. The library reads them by their halves, and takes
+ * what a property of characters is written with for characters: "{" of \p{L}.
+ */
+function byCharacters<S extends object>(schema: S): S {
+  const known = readByCharacters.get(schema)
+  if (known !== undefined) return known as S
+  const copy = (Array.isArray(schema) ? [...schema] : { ...schema }) as Record<string | symbol, unknown>
+  for (const [name, one] of Object.entries(copy))
+    if (typeof one === 'object' && one !== null) copy[name] = byCharacters(one)
+  if (copy[Kind] === 'String' && typeof copy.pattern === 'string') copy[Kind] = OF_CHARACTERS
+  readByCharacters.set(schema, copy)
+  return copy as S
+}
+
+/** Texts without a pattern are counted by characters, too. */
+const isFineHere = ({ type, schema, value }: ValueError): boolean =>
+  typeof value === 'string' && type === Fault.StringMaxLength && Array.from(value).length <= schema.maxLength
 
 const byFewest = (one: readonly unknown[], other: readonly unknown[]) => one.length - other.length
 
