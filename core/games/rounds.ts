@@ -60,7 +60,7 @@ export interface CoinState {
   readonly side: Side
 }
 
-/** `left`: how many are in still; the first wave is 1. Who is out stands in the seats. */
+/** `left`: how many are still in; the first wave is 1. Who is out stands in the seats. */
 export interface ScrambleState {
   readonly of: 'scramble'
   readonly stake: Amount

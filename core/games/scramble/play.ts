@@ -119,5 +119,5 @@ function finish(world: World, round: ScrambleRound, order: readonly SeatRow[], p
   restAfter(world, 'scramble')
 }
 
-/** Who is in still, then the places: of many, those who matter are told. */
+/** Who is still in, then the places: of many, those who matter are told. */
 const bestFirst = (all: readonly SeatRow[]): SeatRow[] => [...all].sort((a, b) => (a.room ?? 0) - (b.room ?? 0))

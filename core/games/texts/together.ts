@@ -35,7 +35,7 @@ export const TOGETHER = {
   'scramble.wave': text(
     'scramble',
     'A wave is out',
-    [field('gone', 'who is out', 'umbra_coil'), field('left', 'how many are in still', '5')],
+    [field('gone', 'who is out', 'umbra_coil'), field('left', 'how many are still in', '5')],
     ['Out: {{ gone }}. {{ left }} left.'],
   ),
   'scramble.ended': text(
@@ -81,7 +81,7 @@ export const TOGETHER = {
       boss,
       field('struck', 'how many hit', '4'),
       field('left', 'how many hits are missing', '6'),
-      field('blows', 'how often each strikes still', '2'),
+      field('blows', 'how often each still strikes', '2'),
     ],
     [
       '{{ struck }} hit. {{ left }} more and {{ boss }} falls; {{ blows }} {% if blows == 1 %}blow{% else %}blows{% endif %} each to go.',

@@ -98,7 +98,7 @@ export const PIECE_KINDS: readonly {
   {
     of: 'scramble',
     name: 'Scramble',
-    tells: 'who is in still, wave by wave, and who is left',
+    tells: 'who is still in, wave by wave, and who is left',
     fresh: (place) => ({ ...common(place, 760, 400), of: 'scramble', title: 'A scramble', always: false }),
   },
   {

@@ -3,7 +3,7 @@ import { numbers, part } from './drawn.ts'
 import type { RoundShown } from './page.ts'
 import type { RoundView } from './roundViews.ts'
 
-// Games that a whole room plays together: how many are in still, how far it has come, and who it is down to.
+// Games that a whole room plays together: how many are still in, how far it has come, and who it is down to.
 
 type Member = NonNullable<RoundShown['crew']>[number]
 
@@ -43,7 +43,7 @@ function named(within: HTMLElement, crew: readonly Member[], told: (one: Member)
   for (const one of crew.slice(0, NAMES_SHOWN)) part(list, `member ${one.state}`, told(one))
 }
 
-/** A scramble: who is in still, wave by wave, and who is left. */
+/** A scramble: who is still in, wave by wave, and who is left. */
 export const drawScramble = (within: HTMLElement, title: string): RoundView =>
   view(
     within,

@@ -84,6 +84,6 @@ function ScrambleOn({ round, view, mine }: ScrambleOnProps) {
 }
 
 function mineInWords({ state, paid }: OwnSeat, status: OpenRound['status']): string {
-  if (state === 'in') return status === 'gathering' ? 'You are in.' : 'You are in still.'
+  if (state === 'in') return status === 'gathering' ? 'You are in.' : 'You are still in.'
   return paid > 0 ? `You are out with ${digits(paid)}.` : 'You are out.'
 }

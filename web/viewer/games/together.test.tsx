@@ -51,7 +51,7 @@ test('who is in a scramble sees how many are left, and cannot join twice', () =>
   const on = round(scramble(2), 'running')
   page(<ScrambleCard view={view(on)} settings={SCRAMBLE} own={[mine]} signedIn />)
   expect(screen.getByText(/of 3 are left/)).toBeDefined()
-  expect(screen.getByText('You are in still.')).toBeDefined()
+  expect(screen.getByText('You are still in.')).toBeDefined()
   expect(screen.queryByRole('button')).toBeNull()
 })
 

@@ -19,7 +19,7 @@ export function StrengthPart({ draft, put }: StrengthPartProps) {
       <StrengthFields draft={draft} set={put as never} />
       <section aria-labelledby="by-crew">
         <h3 id="by-crew" className="font-semibold">
-          With how many people
+          By the number of people
         </h3>
         <p className="mb-2 text-note text-muted">
           The chance to win, and what comes back of a stake on average, for the smallest stake (the last blow’s part is
