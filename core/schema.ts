@@ -74,6 +74,13 @@ export const Rest = Type.Unsafe<Seconds>(whole(0, 86_400))
 export type Ppm = NumberOf<'ppm'>
 export type BasisPoints = NumberOf<'basis points'>
 
+/** What a schema describes, as the rules hold it: nothing in it is changed in place. */
+export type Fixed<T> = T extends string | number | boolean | null | undefined
+  ? T
+  : T extends readonly (infer E)[]
+    ? readonly Fixed<E>[]
+    : { readonly [K in keyof T]: Fixed<T[K]> }
+
 /** A value that may be missing. */
 export const orNull = <S extends TSchema>(schema: S) => Type.Union([schema, Type.Null()])
 

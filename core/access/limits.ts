@@ -7,8 +7,8 @@ import type { Limits } from './schema.ts'
 
 export const NO_LIMITS: Limits = { everyoneSeconds: 0, eachSeconds: 0, perViewer: 0, perShow: 0 }
 
-/** What limits are kept by: `c`, `t` or `r` and the id of the command, trigger or reward; `g` and the number of a game; `f` and the id of a raffle; `b` and the id of a bet; `o` and the id of a goal. */
-export type LimitKey = `${'c' | 't' | 'r' | 'g' | 'f' | 'b' | 'o'}${number}`
+/** What limits are kept by: `c`, `t` or `r` and the id of the command, trigger or reward; `g:` and the name of a game; `f` and the id of a raffle; `b` and the id of a bet; `o` and the id of a goal. */
+export type LimitKey = `${'c' | 't' | 'r' | 'f' | 'b' | 'o'}${number}` | `g:${string}`
 
 const eachKey = (of: LimitKey, viewer: ViewerId): string => `${of}/${viewer}`
 const toldKey = (of: LimitKey): string => `${of}/told`

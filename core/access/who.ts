@@ -1,5 +1,6 @@
 import { holds, type Standing, type StandingFacts, standingName, standingsOf, type ViewerRow } from '../people/index.ts'
 import { rankFrom } from '../ranks/index.ts'
+import type { Fixed } from '../schema.ts'
 import { homeSetting, readSetting } from '../settings/index.ts'
 import type { World } from '../world/index.ts'
 import type { Who } from './schema.ts'
@@ -9,7 +10,7 @@ export const EVERYONE_MAY: Who = { everyone: true, streamer: false, standings: [
 /** Whether somebody is one of those who may. */
 export function mayUse(
   world: World,
-  who: Who,
+  who: Fixed<Who>,
   viewer: Pick<ViewerRow, 'id' | 'accountKey' | 'rank'> & StandingFacts,
 ): boolean {
   if (who.everyone || who.people.includes(viewer.id)) return true
@@ -24,7 +25,7 @@ function isOwner(world: World, { id, accountKey }: Pick<ViewerRow, 'id' | 'accou
   return accountKey === owner || id === viewer
 }
 
-export const isNobody = ({ everyone, streamer, standings, rank, people }: Who): boolean =>
+export const isNobody = ({ everyone, streamer, standings, rank, people }: Fixed<Who>): boolean =>
   !everyone && !streamer && standings.length === 0 && rank === null && people.length === 0
 
 /** What those who may are called. */
@@ -49,7 +50,7 @@ const inPlural = (standing: Standing, names: WhoNames): string =>
   PLURAL[standing] ?? `the circle ${standingName(standing, names.circles)}`
 
 /** "everyone", "followers, moderators and pia", "nobody". */
-export function whoInWords(who: Who, names: WhoNames): string {
+export function whoInWords(who: Fixed<Who>, names: WhoNames): string {
   if (who.everyone) return 'everyone'
   const rank = who.rank === null ? undefined : names.ranks.find(({ id }) => id === who.rank)?.name
   const parts = [

@@ -5,16 +5,17 @@ import type { ViewerRow } from '../people/index.ts'
 import type { Amount, Seconds, ViewerId } from '../schema.ts'
 import { showOnAir } from '../show/index.ts'
 import { type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
-import { GAME_NAMES } from './names.ts'
+import { isForAll, type StakedGame } from './declared.ts'
+import { GAME_NAMES, type Game } from './names.ts'
 import { playerOf, players } from './rounds.ts'
-import { GAMES, type Game } from './schema.ts'
 import { settingsOf } from './settings.ts'
 import { checkStakeWithin, readStakeWithin } from './stakes.ts'
 
-export const gameKey = (game: Game): LimitKey => `g${GAMES.indexOf(game) + 1}`
+/** By what the limits of a game are kept; undefined: of sitting out, which has none. */
+export const gameKey = (game: Game | undefined): LimitKey => `g:${game ?? 'sitout'}`
 
 /** What looking at whether somebody may play needs. @param viewer - Undefined for who is new. */
-export const needPlayer = (game: Game, viewer: ViewerId | undefined): Need[] => [
+export const needPlayer = (game: Game | undefined, viewer: ViewerId | undefined): Need[] => [
   ...needLimits(gameKey(game), viewer),
   ...(viewer === undefined ? [] : [needKey(players, viewer)]),
 ]
@@ -58,13 +59,10 @@ export const longInWords = (seconds: Seconds): string => {
   return seconds >= 2 * 86_400 ? `${days} days` : durationInWords(seconds)
 }
 
-/** Games in which one round is for everybody: what rests for everyone begins when it ends. */
-const TOGETHER: ReadonlySet<Game> = new Set(['heist', 'roulette', 'scramble', 'boss'])
-
-/** Counts a play; a round that opens counts for everyone, who joins it for themselves. */
+/** Counts a play; a round that opens counts for everyone, who joins it for themselves. Where one is for everybody, what rests for everyone begins when it ends. */
 export function countPlay(world: World, game: Game, viewer: ViewerId, joins = false): void {
   const { limits } = settingsOf(world, game)
-  const counted = TOGETHER.has(game) ? { ...limits, everyoneSeconds: 0 } : limits
+  const counted = isForAll(game) ? { ...limits, everyoneSeconds: 0 } : limits
   countUse(world, gameKey(game), counted, viewer, joins)
 }
 
@@ -75,19 +73,10 @@ export function restAfter(world: World, game: Game): number {
   return everyoneSeconds > 0 ? world.at + everyoneSeconds : 0
 }
 
-interface StakedGames {
-  heist: true
-  duel: true
-  roulette: true
-  reels: true
-  coin: true
-  boss: true
-}
-
 /** Reads a stake of a game as it is typed and holds it to the game's limits: see `readStakeWithin`. */
-export const readStake = (world: World, game: keyof StakedGames, viewer: ViewerRow, typed: string): Result<number> =>
+export const readStake = (world: World, game: StakedGame, viewer: ViewerRow, typed: string): Result<number> =>
   readStakeWithin(world, settingsOf(world, game).stakes, viewer.id, typed)
 
 /** Whether somebody may stake so much in a game now. */
-export const checkStake = (world: World, game: keyof StakedGames, viewer: ViewerId, stake: Amount): Result<true> =>
+export const checkStake = (world: World, game: StakedGame, viewer: ViewerId, stake: Amount): Result<true> =>
   checkStakeWithin(world, settingsOf(world, game).stakes, viewer, stake)

@@ -5,21 +5,17 @@ import type { RoundId, ViewerId } from '../schema.ts'
 import { say } from '../voice/index.ts'
 import { type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { gameKey, needPlayer } from './allowed.ts'
-import { openFight } from './boss/play.ts'
+import { callOff } from './callOff.ts'
 import { beginCup, openCupRound } from './cup/cup.ts'
 import { isCup, leaveCup, replaceEntrant } from './cup/entrants.ts'
-import { tellGathering } from './gather.ts'
+import type { CupRules } from './cup/schema.ts'
+import type { OpenedForAll } from './declared.ts'
 import { GAME_NAMES } from './names.ts'
-import { needEveryone } from './play/act.ts'
-import { callOff } from './play/callOff.ts'
-import { planHeist } from './play/heist.ts'
-import { openWheel } from './play/roulette.ts'
+import { needEveryone } from './needEveryone.ts'
+import { PLAYS } from './plays.ts'
 import { isOver, openRoundOf, type RoundRow, rounds } from './rounds.ts'
-import type { CupRules, Game } from './schema.ts'
-import { openScramble } from './scramble/play.ts'
 import { settingsOf } from './settings.ts'
 import { tellRound } from './tellRound.ts'
-import { tell } from './texts/tell.ts'
 
 const GONE = 'This round no longer exists or has ended.'
 
@@ -66,13 +62,6 @@ export function callOffOpen(world: World, game: OpenGame['game'], by: string): R
   return ok(callOffNow(world, round, by))
 }
 
-/** The games that can be opened for everybody, with nobody's stake in them yet. */
-export const OPENED_FOR_ALL = ['heist', 'roulette', 'scramble', 'boss'] as const satisfies readonly Game[]
-export type OpenedForAll = (typeof OPENED_FOR_ALL)[number]
-
-/** Whether a game is one that is opened for everybody. */
-export const isForAll = (game: Game): game is OpenedForAll => OPENED_FOR_ALL.some((one) => one === game)
-
 export interface OpenGame {
   readonly kind: 'game.open'
   readonly game: OpenedForAll
@@ -84,25 +73,14 @@ export function needOpening(world: World, game: OpenGame['game']): Need[] {
   return [...needLimits(gameKey(game), undefined), ...(open === undefined ? [] : needWhole(world, open))]
 }
 
-const OPENS: { readonly [G in OpenedForAll]: (world: World) => RoundRow } = {
-  heist: (world) => planHeist(world, null),
-  roulette: (world) => openWheel(world, null),
-  scramble: (world) => openScramble(world, null),
-  boss: (world) => openFight(world, null),
-}
-
 /** Opens a game for everybody, with nobody's stake in it yet, and says so. */
-export function openForAll(world: World, game: OpenGame['game']): Result<RoundRow> {
+export function openForAll(world: World, game: OpenedForAll): Result<RoundRow> {
   if (openRoundOf(world, game) !== undefined) return refuse('round_running', `${GAME_NAMES[game]} is on already.`)
-  const { on, word } = settingsOf(world, game)
-  if (!on) return refuse('game_off', `${GAME_NAMES[game]} is switched off. Switch it on first.`)
-  const round = OPENS[game](world)
+  if (!settingsOf(world, game).on) return refuse('game_off', `${GAME_NAMES[game]} is switched off. Switch it on first.`)
+  const { open, tell } = PLAYS[game].opens
+  const round = open(world)
   tellRound(world, round)
-  const common = { viewer: { name: 'The streamer' }, word: word.word, commitment: round.commitment.slice(0, 12) }
-  const seconds = (round.nextAt ?? world.at) - world.at
-  if (game === 'heist') tell(world, 'heist.opened', { ...common, stake: 'the first lantern', seconds })
-  else if (game === 'roulette') tell(world, 'roulette.opened', { ...common, seconds })
-  else tellGathering(world, round, common.viewer.name)
+  tell(world, round, 'The streamer')
   return ok(round)
 }
 

@@ -1,5 +1,5 @@
 import type { Amount } from '../schema.ts'
-import type { Outcome } from './outcomes.ts'
+import type { Outcome } from './odds.ts'
 
 /** One player's evening: with how much they come, and how they play. */
 export interface Evening {

@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox'
 import { Amount, Count, oneOf, orNull, RoundId, UnixSeconds } from '../schema.ts'
+import { GAMES } from './names.ts'
 import type { RoundStatus } from './rounds.ts'
-import { GAMES } from './schema.ts'
 import type { ShownState, Told } from './tellRound.ts'
 
 const round = {

@@ -1,12 +1,23 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { Chance } from '../fairness/index.ts'
-import { duelPot } from './duel.ts'
+import { duelPot } from './duel/duel.ts'
 import { type Fraction, fraction, inPercent, roundedTo } from './fraction.ts'
-import { enterRoom, heistOdds, type Member, paidAfter, playHeist, type Room, roomChance, type Site } from './heist.ts'
-import { lineMet, type Machine, machineOdds, spinPays, spinReels } from './reels.ts'
-import { betReturns, type On, returnedOf } from './roulette.ts'
-import { NUMBERS, RED } from './wheel.ts'
+import {
+  enterRoom,
+  heistOdds,
+  type Member,
+  paidAfter,
+  playHeist,
+  type Room,
+  roomChance,
+  type Site,
+} from './heist/heist.ts'
+import { lineMet, machineOdds, spinPays, spinReels } from './reels/reels.ts'
+import type { Machine } from './reels/schema.ts'
+import { betReturns, returnedOf } from './roulette/roulette.ts'
+import type { On } from './roulette/schema.ts'
+import { NUMBERS, RED } from './roulette/wheel.ts'
 
 const seed = fc.uint8Array({ minLength: 32, maxLength: 32 }).map((bytes) => Buffer.from(bytes).toString('hex'))
 const stake = fc.integer({ min: 1, max: 1_000_000 })

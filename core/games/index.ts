@@ -1,23 +1,41 @@
+export { nameIn, needAct, play, readAct } from './act.ts'
 export { gameKey, needPlayer, sitsOut } from './allowed.ts'
-export { betInWords } from './bets.ts'
-export { bossReturn, type Strength, winChance } from './boss/boss.ts'
-export {
-  callOffOpen,
-  isForAll,
-  needOpening,
-  OPENED_FOR_ALL,
-  type OpenedForAll,
-  openForAll,
-} from './byDesk.ts'
-export { agrees, type CheckedStep, recompute, type ToldRound } from './check.ts'
+export { bossReturn, winChance } from './boss/boss.ts'
+export { sizesOf } from './boss/game.ts'
+export type { Strength } from './boss/schema.ts'
+export { callOffOpen, needOpening, openForAll } from './byDesk.ts'
+export { agrees, type CheckedStep } from './checked.ts'
 export { bracketFor, stageName } from './cup/bracket.ts'
-export type { CupState } from './cup/state.ts'
-export { duelPot, duelWinner } from './duel.ts'
+export { CupRules } from './cup/schema.ts'
+export {
+  Act,
+  GAME_ABOUT,
+  GAME_SETTINGS,
+  type GameVerb,
+  gameOf,
+  gameWords,
+  isForAll,
+  OPENED_FOR_ALL,
+  OPENS,
+  type OpenedForAll,
+  outcomesOf,
+  type RoundState,
+  RoundStates,
+  recompute,
+  returnsOf,
+  SeatPlan,
+  type SettingsOf,
+  type StateOf,
+  settingsFaults,
+  type ToldRound,
+  VERBS,
+} from './declared.ts'
+export { duelPot, duelWinner } from './duel/duel.ts'
 export { type Evening, player, quickRandom, type Spread, tryEvenings } from './evening.ts'
-export { settingsFaults } from './faults.ts'
 export type { Fraction } from './fraction.ts'
 export { inPercent } from './fraction.ts'
 export { gameHandlers } from './handlers.ts'
+export { crewsOf, siteFor } from './heist/crews.ts'
 export {
   crewDigest,
   heistChance,
@@ -27,75 +45,37 @@ export {
   playHeist,
   type Room,
   roomChance,
-} from './heist.ts'
-export { GAME_NAMES } from './names.ts'
-export { averageOf, type Outcome, outcomesOf, PLAIN_WAY, type Way } from './outcomes.ts'
-export { Act, gameOf, needAct, play } from './play/act.ts'
-export { siteFor } from './play/heist.ts'
-export { readSpan } from './play/sitOut.ts'
+} from './heist/heist.ts'
+export { HeistSite } from './heist/schema.ts'
+export { SITES } from './heist/sites.ts'
+export { GAME_NAMES, GAMES, type Game } from './names.ts'
+export { averageOf, type Outcome, PLAIN_WAY, type Way } from './odds.ts'
+export type { Typed } from './play.ts'
 export { countStaked } from './pot.ts'
-export { lineMet, type Machine, machineOdds, spinPays, spinReels } from './reels.ts'
-export {
-  crewsOf,
-  effectInWords,
-  expectedChange,
-  paysTooMuch,
-  returnsInWords,
-  returnsOf,
-  returnWarning,
-  sizesOf,
-} from './returns.ts'
-export { type On, returnedOf, spinWheel } from './roulette.ts'
-export type {
-  BossState,
-  CoinState,
-  DuelState,
-  HeistState,
-  ReelsState,
-  RouletteState,
-  ScrambleState,
-} from './rounds.ts'
+export { lineMet, machineOdds, spinPays, spinReels } from './reels/reels.ts'
+export type { Machine } from './reels/schema.ts'
+export { tunedTo } from './reels/tuned.ts'
+export { effectInWords, expectedChange, paysTooMuch, returnsInWords, returnWarning } from './returns.ts'
+export { betInWords } from './roulette/bets.ts'
+export { returnedOf, spinWheel } from './roulette/roulette.ts'
+export type { On } from './roulette/schema.ts'
+export { colourOf } from './roulette/wheel.ts'
 export {
   floors,
   isOver,
   needPlayerRow,
   type PlayerAt,
-  playerOf,
   players,
   type RoundRow,
-  type RoundState,
   type RoundStatus,
   rounds,
-  type SeatPlan,
-  type SeatState,
   seats,
   seatsOf,
 } from './rounds.ts'
-export {
-  CupRules,
-  GAME_SETTINGS,
-  GAMES,
-  type Game,
-  GameWord,
-  HeistSite,
-  type SettingsOf,
-  Stakes,
-  Wagering,
-} from './schema.ts'
+export { GameWord, SeatState, Stakes, Wagering } from './schema.ts'
 export { placesPaid, scramblePrize } from './scramble/scramble.ts'
-export {
-  type GameVerb,
-  gameSetting,
-  gameSettings,
-  gameWords,
-  settingsOf,
-  wageringSetting,
-  writeGame,
-} from './settings.ts'
-export { SITES } from './sites.ts'
+export { gameSetting, gameSettings, settingsOf, wageringSetting, writeGame } from './settings.ts'
 export { checkStakeWithin, readStakeWithin } from './stakes.ts'
-export { GAME_TEXTS, type GameTextKey } from './texts/catalogue.ts'
-export { gameTextsSetting, sampleText, textFault } from './texts/tell.ts'
+export { gameTextsSetting, sampleText, textFault } from './tell.ts'
+export { GAME_TEXTS, type GameTextKey, gameOfText } from './texts.ts'
 export type { GameTick } from './tick.ts'
-export { tunedTo } from './tuned.ts'
-export { colourOf } from './wheel.ts'

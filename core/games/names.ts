@@ -1,9 +1,7 @@
-import type { Game } from './schema.ts'
+// Nothing is imported here: the first view of the desk takes this and must stay small.
 
-// Only types are imported here: the first view of the desk takes this and must stay small.
-
-/** What a game is called in a trail and on the desk. */
-export const GAME_NAMES: Readonly<Record<Game, string>> = {
+/** Every game, and what it is called in a trail and on the desk. */
+export const GAME_NAMES = {
   heist: 'Heist',
   duel: 'Duel',
   roulette: 'Roulette',
@@ -12,4 +10,9 @@ export const GAME_NAMES: Readonly<Record<Game, string>> = {
   cup: 'Cup',
   scramble: 'Scramble',
   boss: 'Boss fight',
-}
+} as const
+
+export type Game = keyof typeof GAME_NAMES
+
+/** The games that are played in rounds. */
+export const GAMES = Object.keys(GAME_NAMES) as readonly Game[]

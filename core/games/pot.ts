@@ -4,7 +4,8 @@ import { payeeOf, type ViewerRow } from '../people/index.ts'
 import type { Amount, UnixSeconds, ViewerId } from '../schema.ts'
 import { limitPeriod, showOnAir } from '../show/index.ts'
 import { ok, type Result, type World } from '../world/index.ts'
-import { GAME_NAMES } from './names.ts'
+import type { RoundState, SeatPlan } from './declared.ts'
+import { GAME_NAMES, type Game } from './names.ts'
 import {
   floorOf,
   floors,
@@ -14,16 +15,13 @@ import {
   players,
   type RoundOf,
   type RoundRow,
-  type RoundState,
   type RoundStatus,
   rounds,
-  type SeatPlan,
   type SeatRow,
-  type SeatState,
   seatKey,
   seats,
 } from './rounds.ts'
-import type { Game } from './schema.ts'
+import type { SeatState } from './schema.ts'
 import { crewOf, roundBody } from './tellRound.ts'
 
 export interface Opening<S extends RoundState> {

@@ -1,98 +1,15 @@
 import type { SeedOrigin } from '../fairness/index.ts'
-import type { Amount, BasisPoints, RoundId, ShowId, UnixSeconds, ViewerId } from '../schema.ts'
+import type { Amount, RoundId, ShowId, UnixSeconds, ViewerId } from '../schema.ts'
 import { defineTable, type Need, needKey, type World } from '../world/index.ts'
-import type { Strength } from './boss/boss.ts'
-import type { CupState } from './cup/state.ts'
-import type { Machine } from './reels.ts'
-import type { On } from './roulette.ts'
-import type { Game, HeistSite } from './schema.ts'
+import type { RoundState, SeatPlan, StateOf } from './declared.ts'
+import type { Game } from './names.ts'
+import type { SeatState } from './schema.ts'
 
 /**
  * `opened`: somebody is asked, and has not answered. `gathering`: whoever wants comes in. `running`: nobody comes in any more.
  * `settled`: the pot is paid out. `off`: called off, all stakes went back.
  */
 export type RoundStatus = 'opened' | 'gathering' | 'running' | 'settled' | 'off'
-
-export interface HeistState {
-  readonly of: 'heist'
-  /** Where it goes: known once the crew is. */
-  readonly site: HeistSite | null
-  /** Rooms gone through, numbers drawn so far, and who is inside still. */
-  readonly step: number
-  readonly drawn: number
-  readonly inside: number
-}
-
-export interface Duellist {
-  readonly id: number
-  readonly name: string
-}
-
-export interface DuelState {
-  readonly of: 'duel'
-  readonly challenger: Duellist
-  /** Null: whoever takes it. */
-  readonly challenged: Duellist | null
-  readonly stake: Amount
-  readonly rakeBp: BasisPoints
-  readonly winner: number | null
-}
-
-export interface RouletteState {
-  readonly of: 'roulette'
-  /** What each number would pay, 0 to 36. */
-  readonly pays: readonly number[]
-  readonly number: number | null
-}
-
-export interface ReelsState {
-  readonly of: 'reels'
-  readonly machine: Machine
-  readonly shown: readonly string[]
-}
-
-export type Side = 'heads' | 'tails'
-
-export interface CoinState {
-  readonly of: 'coin'
-  readonly multiplier: number
-  readonly called: Side
-  readonly side: Side
-}
-
-/** `left`: how many are still in; the first wave is 1. Who is out stands in the seats. */
-export interface ScrambleState {
-  readonly of: 'scramble'
-  readonly stake: Amount
-  readonly adds: Amount
-  readonly rakeBp: BasisPoints
-  readonly sharesPpm: readonly number[]
-  readonly wave: number
-  readonly left: number
-}
-
-/** How far a fight has come: blows struck by everybody, and hits so far. */
-export interface BossState {
-  readonly of: 'boss'
-  readonly name: string
-  readonly picture: string
-  readonly strength: Strength
-  readonly needed: number
-  readonly hits: number
-  readonly step: number
-  /** Who made the hit by which it fell. */
-  readonly lastBlow: ViewerId | null
-}
-
-export type RoundState =
-  | HeistState
-  | DuelState
-  | RouletteState
-  | ReelsState
-  | CoinState
-  | CupState
-  | ScrambleState
-  | BossState
 
 /** One play of a game. What is staked lies in the pot that bears the round's id. Times in seconds since 1970. */
 export interface RoundRow {
@@ -121,15 +38,10 @@ export interface RoundRow {
 export type RoundOf<S extends RoundState> = RoundRow & { readonly state: S }
 
 /** Whether a round is of a game. */
-export const isOf = <G extends Game>(
-  round: RoundRow | undefined,
-  game: G,
-): round is RoundOf<Extract<RoundState, { of: G }>> => round?.state.of === game
+export const isOf = <G extends Game>(round: RoundRow | undefined, game: G): round is RoundOf<StateOf<G> & RoundState> =>
+  round?.state.of === game
 
 export const rounds = defineTable<RoundRow>('round', 'keyed', (row) => row.id)
-
-/** `in`: still in it. `out`: got out. `caught`. `won`, `lost`: of a bet. `back`: the stake went back. */
-export type SeatState = 'in' | 'out' | 'caught' | 'won' | 'lost' | 'back'
 
 /** What somebody has put into a round: their part in a heist, one bet on the wheel, one side of a duel. */
 export interface SeatRow {
@@ -148,30 +60,22 @@ export interface SeatRow {
   readonly paid: Amount
 }
 
-/** Of a heist: after which room they go. Of the wheel: what the bet is on. Of a fight: their hits. */
-export interface SeatPlan {
-  readonly leaveAfter?: number
-  readonly on?: On
-  /** Of a fight: how often they hit. */
-  readonly hits?: number
-}
-
 export const seatKey = (round: RoundId, seat: number): string => `${round}/${seat}`
 const roundIn = (key: string | number): number => Number(String(key).split('/')[0])
 
 export const seats = defineTable<SeatRow>('seat', 'keyed', (row) => row.key, [], roundIn)
 
-/** Where somebody has a part: the last round of each game, and their seat in it. */
-export interface PlayerAt {
+/** Games in which it matters which seats of a round are somebody's. */
+type SeatedGame = 'heist' | 'roulette'
+
+/** Where somebody has a part: the last round of each game. */
+export type PlayerAt = { readonly [G in Exclude<Game, SeatedGame>]?: number } & {
+  /** With their seat in it. */
   readonly heist?: readonly [round: number, seat: number]
-  readonly scramble?: number
-  readonly boss?: number
-  /** The round, and how many bets they have on it. */
+  /** With how many bets they have on it. */
   readonly roulette?: readonly [round: number, bets: number]
-  /** The duel they have called or taken, and the one they were asked to. */
-  readonly duel?: number
+  /** The duel they were asked to. */
   readonly asked?: number
-  readonly cup?: number
 }
 
 /** What somebody has staked and been paid; bears their viewer's id. */

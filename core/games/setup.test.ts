@@ -3,26 +3,19 @@ import { describe, expect, test } from 'vitest'
 import { TestChannel } from '../../testing/core/channel.ts'
 import { firstFault } from '../faults.ts'
 import { bracketFor, decideMatch, drawOrder, finalOf, nextMatch, playMatch } from './cup/bracket.ts'
+import { outcomesOf, returnsOf, settingsFaults } from './declared.ts'
 import { player, quickRandom, tryEvenings } from './evening.ts'
-import { settingsFaults } from './faults.ts'
 import { fraction, roundedTo } from './fraction.ts'
-import { heistOdds } from './heist.ts'
-import { averageOf, outcomesOf, PLAIN_WAY } from './outcomes.ts'
-import { machineOdds } from './reels.ts'
-import {
-  crewsOf,
-  effectInWords,
-  expectedChange,
-  paysTooMuch,
-  returnsInWords,
-  returnsOf,
-  returnWarning,
-} from './returns.ts'
+import { crewsOf } from './heist/crews.ts'
+import { heistOdds } from './heist/heist.ts'
+import { SITES } from './heist/sites.ts'
+import { averageOf, PLAIN_WAY } from './odds.ts'
+import { machineOdds } from './reels/reels.ts'
+import { tunedTo } from './reels/tuned.ts'
+import { effectInWords, expectedChange, paysTooMuch, returnsInWords, returnWarning } from './returns.ts'
 import { settingsOf } from './settings.ts'
-import { SITES } from './sites.ts'
-import { GAME_TEXTS, type GameTextKey } from './texts/catalogue.ts'
-import { listed, sampleText, textFault } from './texts/tell.ts'
-import { tunedTo } from './tuned.ts'
+import { listed, sampleText, textFault } from './tell.ts'
+import { GAME_TEXTS, type GameTextKey } from './texts.ts'
 
 const { world } = new TestChannel()
 const heist = settingsOf(world, 'heist')

@@ -1,6 +1,6 @@
 import type { World } from '../world/index.ts'
-import type { HeistState, ReelsState, RouletteState, RoundRow, RoundState, SeatPlan, SeatRow } from './rounds.ts'
-import type { HeistSite } from './schema.ts'
+import type { RoundState, SeatPlan, StateOf } from './declared.ts'
+import type { RoundRow, SeatRow } from './rounds.ts'
 
 /** What everybody may know of a round while it is on. */
 export const roundBody = (round: RoundRow) => ({
@@ -18,10 +18,10 @@ export const roundBody = (round: RoundRow) => ({
 
 /** A round's state without what nobody needs live. */
 export type ShownState =
-  | Pick<RouletteState, 'of' | 'number'>
-  | Pick<ReelsState, 'of' | 'shown'>
-  | (Omit<HeistState, 'site'> & { readonly site: ShownSite | null })
-  | Exclude<RoundState, RouletteState | ReelsState | HeistState>
+  | Pick<StateOf<'roulette'>, 'of' | 'number'>
+  | Pick<StateOf<'reels'>, 'of' | 'shown'>
+  | (Omit<StateOf<'heist'>, 'site'> & { readonly site: ShownSite | null })
+  | Exclude<RoundState, StateOf<'roulette' | 'reels' | 'heist'>>
 
 interface ShownSite {
   readonly name: string
@@ -41,7 +41,7 @@ function shownState(state: RoundState): ShownState {
   }
 }
 
-const shownSite = ({ name, rooms }: HeistSite): ShownSite => ({
+const shownSite = ({ name, rooms }: NonNullable<StateOf<'heist'>['site']>): ShownSite => ({
   name,
   rooms: rooms.map((room) => ({ name: room.name, multiplier: room.multiplier })),
 })

@@ -4,18 +4,11 @@ import type { RoundId, UnixSeconds } from '../schema.ts'
 import { say } from '../voice/index.ts'
 import { type Handler, needKey, ok, type World } from '../world/index.ts'
 import { gameKey } from './allowed.ts'
-import { advanceFight } from './boss/play.ts'
-import { advanceCup } from './cup/cup.ts'
+import { callOff } from './callOff.ts'
 import { GAME_NAMES } from './names.ts'
-import { needEveryone } from './play/act.ts'
-import { callOff } from './play/callOff.ts'
-import { advanceDuel } from './play/duel.ts'
-import { advanceHeist } from './play/heist.ts'
-import { advanceRoulette } from './play/roulette.ts'
-import { isOf, isOver, type RoundRow, rounds } from './rounds.ts'
-import { advanceScramble } from './scramble/play.ts'
-import { settingsOf } from './settings.ts'
-import { tell } from './texts/tell.ts'
+import { needEveryone } from './needEveryone.ts'
+import { PLAYS } from './plays.ts'
+import { isOver, type RoundRow, rounds } from './rounds.ts'
 
 /** A round that waited for people and is later than this (seconds) lost its time to an outage: those who waited may be gone. */
 const LATE = 120
@@ -59,21 +52,15 @@ function lostTime(world: World, round: RoundRow): void {
 }
 
 function advance(world: World, round: RoundRow): void {
-  // Reels and coins end within the play that opens them.
-  if (isOf(round, 'heist')) advanceHeist(world, round)
-  else if (isOf(round, 'duel')) advanceDuel(world, round)
-  else if (isOf(round, 'roulette')) advanceRoulette(world, round)
-  else if (isOf(round, 'cup')) advanceCup(world, round)
-  else if (isOf(round, 'scramble')) advanceScramble(world, round)
-  else if (isOf(round, 'boss')) advanceFight(world, round)
+  // A round's state says itself of which game it is.
+  const goOn = PLAYS[round.game].advance as ((world: World, round: RoundRow) => void) | null
+  goOn?.(world, round)
 }
 
-/** Says that the next heist can be started, if its rest ends now. */
+/** Says that the next round can be started, if its rest ends now. */
 function tellRested(world: World, { game }: RoundRow, due: UnixSeconds): boolean {
-  if (game !== 'heist' || restsUntil(world, gameKey(game)) !== due || world.at - due > LATE) return false
-  const { on, word, notice } = settingsOf(world, 'heist')
-  if (on && notice) tell(world, 'heist.rested', { word: word.word })
-  return on && notice
+  if (restsUntil(world, gameKey(game)) !== due || world.at - due > LATE) return false
+  return PLAYS[game].rested?.(world) ?? false
 }
 
 declare module '../world/timers.ts' {

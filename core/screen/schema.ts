@@ -83,6 +83,19 @@ const Title = Type.String({ maxLength: 60 })
 
 const ROUND = { title: Title, always: Type.Boolean() }
 
+/** The pieces that show a round of a game, and of which games. */
+const ROUND_PIECES = {
+  crew: ['heist'],
+  duel: ['duel'],
+  wheel: ['roulette'],
+  reels: ['reels', 'coin'],
+  bracket: ['cup'],
+  scramble: ['scramble'],
+  boss: ['boss'],
+} as const
+export type RoundKind = keyof typeof ROUND_PIECES
+const ROUND_KINDS = Object.keys(ROUND_PIECES) as RoundKind[]
+
 /** A part of an overlay, placed on its canvas (pixels from the top left). Later ones lie on top. */
 export const Piece = Type.Union([
   piece('alerts', { which: Type.Union([Type.Literal('all'), Type.Array(Id, { maxItems: 200 })]) }),
@@ -91,13 +104,7 @@ export const Piece = Type.Union([
   piece('counter', { title: Title, figure: oneOf(FIGURES_OF_SHOW) }),
   piece('text', { text: Type.String({ maxLength: 500 }) }),
   // The games, each while a round of it is on, or always with its place kept.
-  piece('crew', ROUND),
-  piece('duel', ROUND),
-  piece('wheel', ROUND),
-  piece('reels', ROUND),
-  piece('bracket', ROUND),
-  piece('scramble', ROUND),
-  piece('boss', ROUND),
+  ...ROUND_KINDS.map((of) => piece(of, ROUND)),
   // The raffle that is on: its prize, word and clock, who comes in, and the draw.
   piece('raffle', ROUND),
   // The bet that is on: its outcomes as lanes that fill, and what came true.
@@ -108,6 +115,11 @@ export const Piece = Type.Union([
 ])
 export type Piece = Static<typeof Piece>
 export type PieceKind = Piece['of']
+export type RoundPiece = Extract<Piece, { of: RoundKind }>
+
+/** Whether rounds of a game are shown by pieces of this kind. */
+export const showsGame = (of: RoundKind, game: string): boolean =>
+  (ROUND_PIECES[of] as readonly string[]).includes(game)
 
 /** A page that the streaming program shows: its size, and the pieces on it from the lowest to the topmost. */
 export const OverlaySettings = Type.Object(

@@ -1,5 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { StandingName } from '../earning/index.ts'
+import { OPENED_FOR_ALL } from '../games/index.ts'
 import { closed, Id, oneOf, whole } from '../schema.ts'
 import { PictureRef, SoundRef } from '../screen/index.ts'
 
@@ -83,7 +84,7 @@ const plain = [
     {
       do: Type.Literal('round'),
       how: oneOf(['open', 'callOff']),
-      game: oneOf(['heist', 'roulette', 'scramble', 'boss']),
+      game: oneOf(OPENED_FOR_ALL),
     },
     closed,
   ),

@@ -3,7 +3,8 @@ import { beforeEach, describe, expect, test } from 'vitest'
 import type { TestChannel } from '../../../testing/core/channel.ts'
 import { evening, later, PLAYERS, potsOf, roundsOf, toldOf } from '../../../testing/core/evening.ts'
 import { agrees, gameSetting, recompute, returnsInWords, returnsOf, settingsOf, sizesOf } from '../index.ts'
-import { bossReturn, type Strength, winChance } from './boss.ts'
+import { bossReturn, winChance } from './boss.ts'
+import type { Strength } from './schema.ts'
 
 const BOILER: Strength = {
   ownPpm: 400_000,

@@ -1,22 +1,10 @@
 import { Chance } from '../../fairness/index.ts'
 import { mulDiv } from '../../ledger/index.ts'
 import type { Amount, Ppm } from '../../schema.ts'
-import { crewDigest, type Member } from '../heist.ts'
+import { crewDigest, type Member } from '../heist/heist.ts'
+import type { Strength } from './schema.ts'
 
 const CERTAIN_PPM = 1_000_000
-
-/** How strong a boss is, and what beating it pays. Chances in parts per million, the multiplier in hundredths of the stake. */
-export interface Strength {
-  readonly ownPpm: Ppm
-  readonly bonusPpm: Ppm
-  readonly capPpm: Ppm
-  /** Every fighter strikes so often. */
-  readonly blows: number
-  /** So many of all blows must hit. */
-  readonly needPpm: Ppm
-  readonly multiplier: number
-  readonly lastBlowBonus: Amount
-}
 
 /** The chance of one blow to hit, for so many fighters (rules: boss). */
 export const hitChance = ({ ownPpm, bonusPpm, capPpm }: Strength, fighters: number): Ppm =>

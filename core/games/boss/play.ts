@@ -1,21 +1,23 @@
 import { amount, digits } from '../../currency/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
-import type { Result, World } from '../../world/index.ts'
+import { ok, type Result, type World } from '../../world/index.ts'
 import { readStake, restAfter } from '../allowed.ts'
-import { comeIn, mayGather } from '../gather.ts'
-import { callOff } from '../play/callOff.ts'
-import type { Played } from '../play/played.ts'
+import { callOff } from '../callOff.ts'
+import { comeIn, gatheringFields, mayGather, openOne } from '../gather.ts'
+import { type GamePlay, stakeIn, usage } from '../play.ts'
+import type { Played } from '../played.ts'
 import { endRound, openRound, scheduleNext, settleSeat } from '../pot.ts'
-import { type BossState, type RoundOf, type RoundRow, rounds, type SeatRow, seats, seatsOf } from '../rounds.ts'
+import { type RoundOf, type RoundRow, rounds, type SeatRow, seats, seatsOf } from '../rounds.ts'
 import { settingsOf } from '../settings.ts'
+import { listed, tell } from '../tell.ts'
 import { tellRound } from '../tellRound.ts'
-import { listed, tell } from '../texts/tell.ts'
 import { bossChance, hitChance, neededHits, paidFor, strike, winChance } from './boss.ts'
+import type { BossState } from './schema.ts'
 
 type BossRound = RoundOf<BossState>
 
 /** Opens a fight that everybody can come into. @param opener - Null: the desk. */
-export function openFight(world: World, opener: string | null): RoundRow {
+function openFight(world: World, opener: string | null): RoundRow {
   const { name, picture, gatherSeconds, ...settings } = settingsOf(world, 'boss')
   const { ownPpm, bonusPpm, capPpm, blows, needPpm, multiplier, lastBlowBonus } = settings
   const strength = { ownPpm, bonusPpm, capPpm, blows, needPpm, multiplier, lastBlowBonus }
@@ -25,7 +27,7 @@ export function openFight(world: World, opener: string | null): RoundRow {
 }
 
 /** Comes into the fight that gathers, or opens one. @param typed - The stake as it is typed. */
-export function joinFight(world: World, viewer: ViewerRow, typed: string): Result<Played> {
+function joinFight(world: World, viewer: ViewerRow, typed: string): Result<Played> {
   const open = mayGather(world, 'boss', viewer)
   if (!open.ok) return open
   const stake = readStake(world, 'boss', viewer, typed)
@@ -33,12 +35,19 @@ export function joinFight(world: World, viewer: ViewerRow, typed: string): Resul
   return comeIn(world, 'boss', viewer, {
     round: open.value ?? openFight(world, viewer.name),
     stake: stake.value,
-    opened: open.value === undefined,
+    opened: open.value === undefined ? (now) => tellOpened(world, now, viewer.name) : undefined,
   })
 }
 
+/** Says that a fight gathers. */
+function tellOpened(world: World, round: RoundRow, opener: string): string {
+  const { word, name } = settingsOf(world, 'boss')
+  const boss = round.state.of === 'boss' ? round.state.name : name
+  return tell(world, 'boss.opened', { ...gatheringFields(world, round, opener), word: word.word, boss })
+}
+
 /** What a fight does when its time has come: it begins, or everybody strikes once more. */
-export function advanceFight(world: World, round: BossRound): void {
+function advanceFight(world: World, round: BossRound): void {
   if (round.status === 'gathering') begin(world, round)
   else nextBlow(world, round)
 }
@@ -120,3 +129,16 @@ const mostHits = (all: readonly SeatRow[]): SeatRow[] =>
 
 const nameOf = (all: readonly SeatRow[], viewer: number | null): string =>
   all.find((seat) => seat.viewer === viewer)?.name ?? 'nobody'
+
+export const bossPlay: GamePlay<'boss'> = {
+  acts: {
+    boss: {
+      read: (world, { first }) =>
+        first === '' ? usage(`!${settingsOf(world, 'boss').word.word} 50`) : ok({ do: 'boss', stake: stakeIn(first) }),
+      rounds: openOne('boss'),
+      play: (world, viewer, { stake }) => joinFight(world, viewer, stake),
+    },
+  },
+  opens: { open: (world) => openFight(world, null), tell: tellOpened },
+  advance: advanceFight,
+}

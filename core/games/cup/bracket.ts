@@ -1,6 +1,6 @@
 import { Chance, digestOf } from '../../fairness/index.ts'
-import { duelWinner } from '../duel.ts'
-import type { How, Match } from './state.ts'
+import { duelWinner } from '../duel/duel.ts'
+import type { How, Match } from './schema.ts'
 
 /**
  * The order in which entrants are drawn: a shuffle (Fisher and Yates, from the last place down) by `below` on

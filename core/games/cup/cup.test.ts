@@ -1,9 +1,9 @@
 import { beforeEach, describe, expect, test } from 'vitest'
 import { TestChannel } from '../../../testing/core/channel.ts'
-import { agrees, recompute } from '../check.ts'
+import { agrees } from '../checked.ts'
+import { recompute } from '../declared.ts'
 import { type RoundRow, rounds, seatsOf } from '../rounds.ts'
-import type { CupRules } from '../schema.ts'
-import type { CupState } from './state.ts'
+import type { CupRules, CupState } from './schema.ts'
 
 let channel: TestChannel
 

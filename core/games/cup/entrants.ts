@@ -6,14 +6,13 @@ import type { Amount, ViewerId } from '../../schema.ts'
 import { showOnAir } from '../../show/index.ts'
 import { ok, type Result, refuse, type World } from '../../world/index.ts'
 import { countPlay, mayPlay } from '../allowed.ts'
-import type { Played } from '../play/played.ts'
+import type { Played } from '../played.ts'
 import { placePlayer, settleSeat, takeSeat } from '../pot.ts'
 import { isOf, openRowOf, playerOf, type RoundOf, type RoundRow, rounds, seatKey, seats } from '../rounds.ts'
-import type { CupRules } from '../schema.ts'
 import { lossLeft } from '../stakes.ts'
+import { tell } from '../tell.ts'
 import { tellRound } from '../tellRound.ts'
-import { tell } from '../texts/tell.ts'
-import type { CupState, Entrant } from './state.ts'
+import type { CupState, Entrant } from './schema.ts'
 
 export type CupRound = RoundOf<CupState>
 
@@ -75,7 +74,7 @@ function placeFor(world: World, { state }: CupRound, viewer: ViewerRow): Result<
   )
 }
 
-function isKeptFor(world: World, { kept }: CupRules, viewer: ViewerRow): boolean {
+function isKeptFor(world: World, { kept }: CupState['rules'], viewer: ViewerRow): boolean {
   const since = showOnAir(world)?.startedAt ?? world.at
   const before = viewer.followedAt !== null && viewer.followedAt < since
   return mayUse(world, kept.who, viewer) && (!kept.before || before)

@@ -1,23 +1,25 @@
 import { amount, digits } from '../../currency/index.ts'
 import { balanceOf } from '../../ledger/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
-import { type Result, refuse, type World } from '../../world/index.ts'
+import { ok, type Result, refuse, type World } from '../../world/index.ts'
 import { restAfter } from '../allowed.ts'
-import { comeIn, mayGather } from '../gather.ts'
-import { callOff } from '../play/callOff.ts'
-import type { Played } from '../play/played.ts'
+import { callOff } from '../callOff.ts'
+import { comeIn, gatheringFields, mayGather, openOne } from '../gather.ts'
+import type { GamePlay } from '../play.ts'
+import type { Played } from '../played.ts'
 import { endRound, openRound, scheduleNext, settleSeat } from '../pot.ts'
-import { type RoundOf, type RoundRow, rounds, type ScrambleState, type SeatRow, seatsOf } from '../rounds.ts'
+import { type RoundOf, type RoundRow, rounds, type SeatRow, seatsOf } from '../rounds.ts'
 import { settingsOf } from '../settings.ts'
 import { lossLeft } from '../stakes.ts'
+import { listed, tell } from '../tell.ts'
 import { tellRound } from '../tellRound.ts'
-import { listed, tell } from '../texts/tell.ts'
+import type { ScrambleState } from './schema.ts'
 import { orderOf, placesPaid, scrambleChance, scramblePrize, wavesOf } from './scramble.ts'
 
 type ScrambleRound = RoundOf<ScrambleState>
 
 /** Opens a scramble that everybody can come into. @param opener - Null: the desk. */
-export function openScramble(world: World, opener: string | null): RoundRow {
+function openScramble(world: World, opener: string | null): RoundRow {
   const { stake, adds, rakeBp, sharesPpm, gatherSeconds } = settingsOf(world, 'scramble')
   const state: ScrambleState = { of: 'scramble', stake, adds, rakeBp, sharesPpm, wave: 0, left: 0 }
   const nextAt = world.at + gatherSeconds
@@ -25,7 +27,7 @@ export function openScramble(world: World, opener: string | null): RoundRow {
 }
 
 /** Comes into the scramble that gathers, or opens one: everybody puts in the same. */
-export function joinScramble(world: World, viewer: ViewerRow): Result<Played> {
+function joinScramble(world: World, viewer: ViewerRow): Result<Played> {
   const open = mayGather(world, 'scramble', viewer)
   if (!open.ok) return open
   const round = open.value
@@ -43,12 +45,23 @@ export function joinScramble(world: World, viewer: ViewerRow): Result<Played> {
   return comeIn(world, 'scramble', viewer, {
     round: round ?? openScramble(world, viewer.name),
     stake,
-    opened: round === undefined,
+    opened: round === undefined ? (now) => tellOpened(world, now, viewer.name) : undefined,
+  })
+}
+
+/** Says that a scramble gathers. */
+function tellOpened(world: World, round: RoundRow, opener: string): string {
+  const { word, stake, adds } = settingsOf(world, 'scramble')
+  return tell(world, 'scramble.opened', {
+    ...gatheringFields(world, round, opener),
+    word: word.word,
+    stake: stake === 0 ? 'free' : amount(world, stake),
+    adds: adds === 0 ? '' : amount(world, adds),
   })
 }
 
 /** What a scramble does when its time has come: it begins, or the next wave goes. */
-export function advanceScramble(world: World, round: ScrambleRound): void {
+function advanceScramble(world: World, round: ScrambleRound): void {
   if (round.status === 'gathering') begin(world, round)
   else nextWave(world, round)
 }
@@ -121,3 +134,15 @@ function finish(world: World, round: ScrambleRound, order: readonly SeatRow[], p
 
 /** Who is still in, then the places: of many, those who matter are told. */
 const bestFirst = (all: readonly SeatRow[]): SeatRow[] => [...all].sort((a, b) => (a.room ?? 0) - (b.room ?? 0))
+
+export const scramblePlay: GamePlay<'scramble'> = {
+  acts: {
+    scramble: {
+      read: () => ok({ do: 'scramble' }),
+      rounds: openOne('scramble'),
+      play: joinScramble,
+    },
+  },
+  opens: { open: (world) => openScramble(world, null), tell: tellOpened },
+  advance: advanceScramble,
+}

@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox'
-import { mayUse, type Who, whoInWords } from '#core/access'
+import { EVERYONE_MAY, mayUse, NO_LIMITS, type Who, whoInWords } from '#core/access'
 import { Currency } from '#core/currency'
-import type { Game, GameVerb, GameWord } from '#core/games'
+import { type GameWord, gameOf, VERBS } from '#core/games'
 import { goalsSetting } from '#core/goals'
 import { giftSetting } from '#core/people'
 import { exactly } from '#core/schema'
@@ -119,22 +119,8 @@ async function rewardWords(db: Reader, channel: number, yours: (who: Who) => boo
   }))
 }
 
-/** What the words of the games do. */
-const PLAYED: Readonly<Record<GameVerb, { readonly of: Game; readonly does: string; readonly usage?: string }>> = {
-  heist: { of: 'heist', does: 'Starts a heist, or comes along', usage: '<stake> (room to leave after)' },
-  out: { of: 'heist', does: 'Leaves a heist between two rooms' },
-  duel: { of: 'duel', does: 'Calls somebody to a duel, or anybody', usage: '(who) <stake>' },
-  take: { of: 'duel', does: 'Takes a duel, or shows up for a match of the cup', usage: '(who)' },
-  pass: { of: 'duel', does: 'Passes on a duel' },
-  withdraw: { of: 'duel', does: 'Takes a challenge or a place in the cup back' },
-  scramble: { of: 'scramble', does: 'Joins a scramble: everyone against everyone' },
-  boss: { of: 'boss', does: 'Fights the boss with everybody', usage: '<stake>' },
-  roulette: { of: 'roulette', does: 'Bets on the wheel', usage: '<stake> <what on>, ...' },
-  reels: { of: 'reels', does: 'Pulls the reels', usage: '<stake>' },
-  coin: { of: 'coin', does: 'Tosses a coin', usage: '<stake> (heads/tails)' },
-  cup: { of: 'cup', does: 'Signs up for the cup' },
-  sitout: { of: 'coin', does: 'Bars you from all games for a time; nobody can end it early', usage: '<12h, 30d, 4w>' },
-}
+/** What holds for a word that belongs to no game. */
+const ALWAYS = { who: EVERYONE_MAY, onAir: false, limits: NO_LIMITS }
 
 async function gameCommands(db: Reader, channel: number, yours: (who: Who) => boolean | null): Promise<Listed[]> {
   const settings = await gameSettingsOf(db, channel)
@@ -146,23 +132,23 @@ async function gameCommands(db: Reader, channel: number, yours: (who: Who) => bo
   const heard = (await gameWordsOf(db, channel)).filter(({ on }) => on)
   return heard.flatMap(({ verb, words: [word, ...aliases] }) => {
     if (word === undefined) return []
-    const { of, does, usage } = PLAYED[verb]
-    const { who, onAir, limits } = settings[of]
-    const always = verb === 'sitout'
+    const { does, usage } = VERBS[verb]
+    const of = gameOf({ do: verb })
+    const { who, onAir, limits } = of === undefined ? ALWAYS : settings[of]
     return {
       word,
       aliases,
       usage: `!${word}${usage === undefined ? '' : ` ${usage}`}`,
       does,
       group: 'Games',
-      who: always ? 'everyone' : whoInWords(who, names),
+      who: whoInWords(who, names),
       cost: 0,
       everyoneSeconds: 0,
       eachSeconds: verb === of ? limits.eachSeconds : 0,
       perViewer: verb === of ? limits.perViewer : 0,
-      onAir: onAir && !always,
+      onAir,
       where: 'both',
-      yours: always ? yours({ ...who, everyone: true }) : yours(who),
+      yours: yours(who),
     }
   })
 }

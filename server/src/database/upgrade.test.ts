@@ -242,3 +242,16 @@ test('an installation without a channel takes nobody of the chat for somebody of
   await migrateUp(pool, 'server/migrations')
   expect((await pool.query('select 1 from installation')).rowCount).toBe(0)
 })
+
+test('what rests of a game rests on: its limits are kept by its name from now on', async () => {
+  const pool = await emptyDatabase()
+  await migrateUp(pool, migrationsUpTo(45))
+  await pool.query("insert into channel (slug, name, owner) values ('bench', 'Bench', 'wanda')")
+  await pool.query(
+    `insert into cooldown (channel, key, until, period, used) values (1, 'g1', 900, 3, 1), (1, 'g8/12', 950, 3, 2),
+      (1, 'g5/told/12', 20, 0, 0), (1, 'c12', 40, 0, 0), (1, 'o7/1', 50, 0, 0)`,
+  )
+  await migrateUp(pool, 'server/migrations')
+  const { rows } = await pool.query('select key, until, used from cooldown order by until')
+  expect(rows.map(({ key }) => key)).toEqual(['g:coin/told/12', 'c12', 'o7/1', 'g:heist', 'g:boss/12'])
+})

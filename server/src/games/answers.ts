@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox'
 import { Currency } from '#core/currency'
-import { CupRules, GAME_SETTINGS, GAMES, type GameTextKey, HeistSite, Wagering } from '#core/games'
-import { Amount, Count, exactly, Id, OrderId, oneOf, orNull, RoundId, UnixSeconds, ViewerId } from '#core/schema'
+import { GAME_SETTINGS, GAMES, type GameTextKey, RoundStates, SeatPlan, SeatState, Wagering } from '#core/games'
+import { Amount, Count, exactly, Id, oneOf, orNull, RoundId, UnixSeconds, ViewerId } from '#core/schema'
 
 export const AllGames = exactly(GAME_SETTINGS)
 
@@ -11,23 +11,6 @@ export const GameTexts = Type.Unsafe<Partial<Record<GameTextKey, string[]>>>(
 )
 
 export const GameLately = exactly({ game: oneOf(GAMES), rounds: Count, staked: Amount, paid: Amount })
-
-export const SeatPlan = exactly({
-  leaveAfter: Type.Optional(Count),
-  hits: Type.Optional(Count),
-  on: Type.Optional(
-    Type.Union([
-      exactly({ on: Type.Literal('number'), number: Count }),
-      exactly({
-        on: oneOf(['dozen', 'column']),
-        which: Type.Union([Type.Literal(1), Type.Literal(2), Type.Literal(3)]),
-      }),
-      exactly({ on: oneOf(['red', 'black', 'low', 'odd', 'even', 'high']) }),
-    ]),
-  ),
-})
-
-export const SeatState = oneOf(['in', 'out', 'caught', 'back', 'won', 'lost'])
 
 export const RoundSeat = exactly({
   viewer: ViewerId,
@@ -43,100 +26,6 @@ export const CrewSeat = exactly({ ...RoundSeat.properties, round: RoundId })
 
 export const RoundStatus = oneOf(['settled', 'opened', 'gathering', 'running', 'off'])
 
-export const HeistState = exactly({
-  of: Type.Literal('heist'),
-  site: orNull(HeistSite),
-  step: Count,
-  drawn: Count,
-  inside: Count,
-})
-
-export const Duellist = exactly({ id: Id, name: Type.String() })
-
-export const DuelState = exactly({
-  of: Type.Literal('duel'),
-  challenger: Duellist,
-  challenged: orNull(Duellist),
-  stake: Amount,
-  rakeBp: Count,
-  winner: orNull(Count),
-})
-
-export const RouletteState = exactly({
-  of: Type.Literal('roulette'),
-  pays: Type.Array(Count),
-  number: orNull(Count),
-})
-
-export const StripSymbol = exactly({ symbol: Type.String(), weight: Count })
-
-export const PayLine = exactly({ match: oneOf(['three', 'two']), symbol: Type.String(), multiplier: Count })
-
-export const Machine = exactly({ strip: Type.Array(StripSymbol), table: Type.Array(PayLine) })
-
-export const ReelsState = exactly({ of: Type.Literal('reels'), machine: Machine, shown: Type.Array(Type.String()) })
-
-export const CoinState = exactly({
-  of: Type.Literal('coin'),
-  multiplier: Count,
-  called: oneOf(['heads', 'tails']),
-  side: oneOf(['heads', 'tails']),
-})
-
-export const Entrant = exactly({ id: Id, name: Type.String(), seat: Count, kept: Type.Boolean() })
-
-export const Match = exactly({
-  id: Id,
-  level: Count,
-  a: orNull(Count),
-  b: orNull(Count),
-  ready: Type.Array(Count),
-  games: Type.Array(Count),
-  winner: orNull(Count),
-  how: orNull(oneOf(['played', 'walkover', 'bye', 'lot'])),
-})
-
-export const CupState = exactly({
-  of: Type.Literal('cup'),
-  rules: CupRules,
-  entrants: Type.Array(Entrant),
-  drawnFrom: Type.Array(Count),
-  order: Type.Array(OrderId),
-  matches: Type.Array(Match),
-  current: orNull(Count),
-})
-
-export const ScrambleState = exactly({
-  of: Type.Literal('scramble'),
-  stake: Amount,
-  adds: Amount,
-  rakeBp: Count,
-  sharesPpm: Type.Array(Count),
-  wave: Count,
-  left: Count,
-})
-
-const Strength = exactly({
-  ownPpm: Count,
-  bonusPpm: Count,
-  capPpm: Count,
-  blows: Count,
-  needPpm: Count,
-  multiplier: Count,
-  lastBlowBonus: Amount,
-})
-
-export const BossState = exactly({
-  of: Type.Literal('boss'),
-  name: Type.String(),
-  picture: Type.String(),
-  strength: Strength,
-  needed: Count,
-  hits: Count,
-  step: Count,
-  lastBlow: orNull(ViewerId),
-})
-
 /** A round as everybody sees it; never its seed before it has ended. */
 export const RoundHead = exactly({
   id: Id,
@@ -150,7 +39,7 @@ export const RoundHead = exactly({
   seats: Count,
   staked: Amount,
   paid: Amount,
-  state: Type.Union([HeistState, DuelState, RouletteState, ReelsState, CoinState, CupState, ScrambleState, BossState]),
+  state: RoundStates,
   endedAt: orNull(UnixSeconds),
   why: orNull(Type.String()),
 })

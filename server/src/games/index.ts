@@ -1,4 +1,4 @@
-export { RoundHead, SeatState } from './answers.ts'
+export { RoundHead } from './answers.ts'
 
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'

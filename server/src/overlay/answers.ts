@@ -1,9 +1,10 @@
 import { Type } from '@sinclair/typebox'
 import { Currency } from '#core/currency'
+import { SeatState } from '#core/games'
 import { Amount, Count, exactly, Id, orNull, RoundId, UnixSeconds } from '#core/schema'
 import { OverlaySettings } from '#core/screen'
 import { BetHead } from '../bets/index.ts'
-import { RoundHead, SeatState } from '../games/index.ts'
+import { RoundHead } from '../games/index.ts'
 import { GoalHead } from '../goals/index.ts'
 import { Drawing, RaffleStatus } from '../raffles/index.ts'
 

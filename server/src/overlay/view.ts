@@ -2,7 +2,7 @@ import type { Static } from '@sinclair/typebox'
 import { and, count, desc, eq } from 'drizzle-orm'
 import { durationInWords } from '#core/currency'
 import { betInWords } from '#core/games'
-import type { Piece } from '#core/screen'
+import { type Piece, type RoundKind, showsGame } from '#core/screen'
 import type { Unchangeable } from '#core/world'
 import type { Channels } from '../channels.ts'
 import { fieldsOfChannel } from '../commands/index.ts'
@@ -66,14 +66,6 @@ async function shownBy(
       return { figure: await figureOf(db, channel, piece.figure) }
     case 'text':
       return { text: await textOf(channels, channel, piece.text) }
-    case 'crew':
-    case 'duel':
-    case 'wheel':
-    case 'reels':
-    case 'bracket':
-    case 'scramble':
-    case 'boss':
-      return await roundOn(channels, db, channel, piece.of)
     case 'raffle':
       return await raffleOnScreen(db, channel, channels.clock())
     case 'bet':
@@ -82,6 +74,8 @@ async function shownBy(
       return await goalOnScreen(db, channel)
     case 'chat':
       return { said: await chatOf(channels, channel, seq, piece) }
+    default:
+      return await roundOn(channels, db, channel, piece.of)
   }
 }
 
@@ -96,19 +90,9 @@ async function latestOrders(db: Reader, channel: number, many: number) {
   return rows
 }
 
-const GAME_OF = {
-  crew: 'heist',
-  duel: 'duel',
-  wheel: 'roulette',
-  reels: 'reels',
-  bracket: 'cup',
-  scramble: 'scramble',
-  boss: 'boss',
-} as const
-
 /** The round of a game that is on, as its piece shows it. */
-async function roundOn({ clock }: Channels, db: Reader, channel: number, of: keyof typeof GAME_OF) {
-  const round = (await openRounds(db, channel)).find(({ game }) => game === GAME_OF[of])
+async function roundOn({ clock }: Channels, db: Reader, channel: number, of: RoundKind) {
+  const round = (await openRounds(db, channel)).find(({ game }) => showsGame(of, game))
   if (round === undefined) return undefined
   const { id, openerName, crew, nextAt, ...told } = round
   const named = crew.map(({ name, state, paid, plan, stake }) => ({

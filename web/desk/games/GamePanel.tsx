@@ -32,16 +32,11 @@ import { useChange } from '../../parts/useChange.ts'
 import { LimitFields } from '../commands/LimitFields.tsx'
 import type { CommandsView } from '../commands/view.ts'
 import { WhoFields } from '../commands/WhoFields.tsx'
-import { BossPart } from './boss/BossPart.tsx'
-import { StrengthPart } from './boss/StrengthPart.tsx'
 import { EveningPart } from './evening/EveningPart.tsx'
-import { HeistPart } from './heist/HeistPart.tsx'
-import { SitesPart } from './heist/SitesPart.tsx'
-import { PlayPart } from './PlayPart.tsx'
-import { MachinePart } from './reels/MachinePart.tsx'
+import type { GameForm } from './form.ts'
+import { FORMS } from './forms.ts'
 import { StakesPart } from './StakesPart.tsx'
 import { saveGame } from './saveGame.ts'
-import { ScramblePart } from './scramble/ScramblePart.tsx'
 import type { DeskGames } from './view.ts'
 
 interface GamePanelProps {
@@ -51,16 +46,17 @@ interface GamePanelProps {
   readonly close: () => void
 }
 
-const PARTS: Readonly<Record<Game, readonly string[]>> = {
-  heist: ['How it goes', 'Sites', 'Stakes', 'Who and how often', 'An evening'],
-  duel: ['How it goes', 'Stakes', 'Who and how often', 'An evening'],
-  roulette: ['How it goes', 'Stakes', 'Who and how often', 'An evening'],
-  reels: ['Reels and pay table', 'How it goes', 'Stakes', 'Who and how often', 'An evening'],
-  coin: ['How it goes', 'Stakes', 'Who and how often', 'An evening'],
-  cup: ['How it goes', 'Who and how often'],
-  scramble: ['How it goes', 'Who and how often', 'An evening'],
-  boss: ['How it goes', 'How strong it is', 'Stakes', 'Who and how often', 'An evening'],
-}
+const STAKES = 'Stakes'
+const WHO = 'Who and how often'
+const EVENING = 'An evening'
+
+/** What is set of a game, in parts: its own, then what its settings have in common with others. */
+const partsOf = (game: Game, settings: SettingsOf[Game]): string[] => [
+  ...FORMS[game].parts.map(({ name }) => name),
+  ...('stakes' in settings ? [STAKES] : []),
+  WHO,
+  ...(FORMS[game].evening === false ? [] : [EVENING]),
+]
 
 /** Changes how a game is played. What it gives back is always in view. */
 export function GamePanel<G extends Game>({ game, view, commands, close }: GamePanelProps & { game: G }) {
@@ -68,13 +64,14 @@ export function GamePanel<G extends Game>({ game, view, commands, close }: GameP
   const kept = useDraft(`game/${game}`, live)
   const { draft, put: setDraft } = kept
   const faults = faultsIn(GAME_SETTINGS[game], draft, settingsFaults(game, draft))
-  const [part, setPart] = useState(PARTS[game][0] ?? '')
+  const parts = partsOf(game, live)
+  const [part, setPart] = useState(parts[0] ?? '')
   const put = (patch: Partial<SettingsOf[G]>) => setDraft({ ...draft, ...patch })
   return (
     <SidePanel
       title={GAME_NAMES[game]}
       close={close}
-      parts={PARTS[game]}
+      parts={parts}
       part={part}
       setPart={setPart}
       foot={
@@ -88,54 +85,31 @@ export function GamePanel<G extends Game>({ game, view, commands, close }: GameP
       }
     >
       <DraftFields kept={kept} faults={faults}>
-        <Part part={part} game={game} draft={draft} put={put as never} view={view} commands={commands} />
+        <Part part={part} game={game} draft={draft} put={put} view={view} commands={commands} />
       </DraftFields>
     </SidePanel>
   )
 }
 
-interface PartProps {
+interface PartProps<G extends Game> {
   readonly part: string
-  readonly game: Game
-  readonly draft: SettingsOf[Game]
-  readonly put: (patch: never) => void
+  readonly game: G
+  readonly draft: SettingsOf[G]
+  readonly put: (patch: Partial<SettingsOf[G]>) => void
   readonly view: DeskGames
   readonly commands: CommandsView
 }
 
-function Part({ part, game, draft, put, view, commands }: PartProps) {
-  switch (part) {
-    case 'Sites':
-      return <SitesPart draft={draft as SettingsOf['heist']} put={put} />
-    case 'Reels and pay table':
-      return <MachinePart draft={draft as SettingsOf['reels']} put={put} />
-    case 'Stakes':
-      return <StakesPart draft={draft as SettingsOf['coin']} put={put} view={view} game={game} />
-    case 'Who and how often':
-      return <WhoPart game={game} draft={draft} put={put} commands={commands} />
-    case 'An evening':
-      return <EveningPart game={game} draft={draft} view={view} />
-    case 'How strong it is':
-      return <StrengthPart draft={draft as SettingsOf['boss']} put={put} />
-    default:
-      return <HowItGoes game={game} draft={draft} put={put} view={view} />
-  }
+function Part<G extends Game>({ part, game, draft, put, view, commands }: PartProps<G>) {
+  if (part === STAKES && 'stakes' in draft) return <StakesPart draft={draft} put={put} view={view} game={game} />
+  if (part === WHO) return <WhoPart game={game} draft={draft} put={put} commands={commands} />
+  if (part === EVENING) return <EveningPart game={game} draft={draft} view={view} />
+  const { parts }: GameForm<G> = FORMS[game]
+  const Own = parts.find(({ name }) => name === part)?.Part
+  return Own && <Own draft={draft} put={put} view={view} />
 }
 
-function HowItGoes({ game, draft, put, view }: Omit<PartProps, 'part' | 'commands'>) {
-  switch (game) {
-    case 'heist':
-      return <HeistPart draft={draft as SettingsOf['heist']} put={put} />
-    case 'scramble':
-      return <ScramblePart draft={draft as SettingsOf['scramble']} put={put} view={view} />
-    case 'boss':
-      return <BossPart draft={draft as SettingsOf['boss']} put={put} />
-    default:
-      return <PlayPart game={game} draft={draft} put={put} />
-  }
-}
-
-function WhoPart({ game, draft, put, commands }: Omit<PartProps, 'part' | 'view'>) {
+function WhoPart<G extends Game>({ game, draft, put, commands }: Omit<PartProps<G>, 'part' | 'view'>) {
   const [named, setNamed] = useState<Readonly<Record<number, string>>>({})
   const set = put as (patch: Partial<SettingsOf[Game]>) => void
   return (

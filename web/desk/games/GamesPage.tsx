@@ -4,11 +4,12 @@ import { whoInWords } from '#core/access'
 import { digits, signed } from '#core/currency'
 import {
   expectedChange,
+  GAME_ABOUT,
   GAME_NAMES,
   GAMES,
   type Game,
   isForAll,
-  type OpenedForAll,
+  OPENS,
   paysTooMuch,
   returnsInWords,
   returnsOf,
@@ -16,7 +17,7 @@ import {
 } from '#core/games'
 import { gameReady } from '#core/playing'
 import type { Readiness } from '#core/runs'
-import { api, type Sent } from '../../parts/api.ts'
+import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { Ready, SharedFaults, saidAbove } from '../../parts/feedback/Ready.tsx'
@@ -69,17 +70,6 @@ function Tonight({ view }: { view: DeskGames }) {
   )
 }
 
-const ABOUT: Readonly<Record<Game, string>> = {
-  heist: 'A crew, room by room',
-  duel: 'Two stakes, chance decides',
-  roulette: 'Bets on a wheel',
-  reels: 'Three reels, a pay table',
-  coin: 'Double or nothing',
-  cup: 'Elimination by duels',
-  scramble: 'Everyone against everyone',
-  boss: 'Everyone against one',
-}
-
 interface GameTableProps {
   readonly view: DeskGames
   readonly commands: CommandsView
@@ -114,7 +104,7 @@ function Named({ game, view, commands, onOpen }: GameTableProps & { readonly gam
         <span className="font-semibold underline-offset-2 hover:underline">{GAME_NAMES[game]}</span>{' '}
         <code className="text-muted">!{settings.word.word}</code>
         <span className="block text-note text-muted">
-          {ABOUT[game]}; for {whoInWords(settings.who, commands.names)}
+          {GAME_ABOUT[game]}; for {whoInWords(settings.who, commands.names)}
         </span>
       </button>
       {settings.on && !ready.ready && !said.includes(ready.sentence) && (
@@ -230,13 +220,6 @@ function OnSwitch<G extends Game>({ game, settings }: { game: G; settings: Setti
   return <OnOff on={action.isPending ? !settings.on : settings.on} name={GAME_NAMES[game]} onTurn={turn} />
 }
 
-const OPEN: Readonly<Record<OpenedForAll, { readonly does: string; readonly send: () => Sent<unknown> }>> = {
-  heist: { does: 'Gather a crew', send: () => api.POST('/desk/games/heist/open') },
-  roulette: { does: 'Open the wheel', send: () => api.POST('/desk/games/roulette/open') },
-  scramble: { does: 'Gather people', send: () => api.POST('/desk/games/scramble/open') },
-  boss: { does: 'Call to fight', send: () => api.POST('/desk/games/boss/open') },
-}
-
 /** Opens a game for everybody from the desk, where that makes sense. */
 function StartButton({ game, view }: { game: Game; view: DeskGames }) {
   const action = useGameAction()
@@ -247,9 +230,11 @@ function StartButton({ game, view }: { game: Game; view: DeskGames }) {
     <Button
       needs="act"
       disabled={action.isPending}
-      onClick={() => action.mutate({ send: OPEN[game].send, said: `${GAME_NAMES[game]} is open.` })}
+      onClick={() =>
+        action.mutate({ send: () => api.POST(`/desk/games/${game}/open`), said: `${GAME_NAMES[game]} is open.` })
+      }
     >
-      {OPEN[game].does}
+      {OPENS[game]}
     </Button>
   )
 }

@@ -1,5 +1,5 @@
 import { FaultsAt } from '../../parts/form/DraftField.tsx'
-import { FIGURES, FigureRow } from './PlayPart.tsx'
+import { FIGURES, FigureRow } from './FigureRows.tsx'
 
 interface Gathering {
   readonly gatherSeconds: number

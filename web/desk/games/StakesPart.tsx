@@ -5,7 +5,7 @@ import type { DeskGames } from './view.ts'
 
 interface StakesPartProps {
   readonly game: Game
-  readonly draft: SettingsOf['coin']
+  readonly draft: SettingsOf[Game] & Pick<SettingsOf['coin'], 'stakes'>
   readonly put: (patch: never) => void
   readonly view: DeskGames
 }
@@ -16,7 +16,7 @@ export function StakesPart({ game, draft, put, view }: StakesPartProps) {
   const set = (patch: Partial<typeof stakes>) => put({ stakes: { ...stakes, ...patch } } as never)
   const smallest = (typed: number) => set({ smallest: Math.max(1, typed) })
   const lately = view.lately.games.find((one) => one.game === game)
-  const returns = returnsOf(game, draft as SettingsOf[Game])
+  const returns = returnsOf(game, draft)
   return (
     <div className="flex flex-col gap-5">
       <FaultsAt name="stakes">

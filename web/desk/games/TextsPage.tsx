@@ -1,6 +1,15 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { GAME_NAMES, GAME_TEXTS, GAMES, type Game, type GameTextKey, sampleText, textFault } from '#core/games'
+import {
+  GAME_NAMES,
+  GAME_TEXTS,
+  GAMES,
+  type Game,
+  type GameTextKey,
+  gameOfText,
+  sampleText,
+  textFault,
+} from '#core/games'
 import { api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
@@ -36,7 +45,7 @@ export function TextsPage() {
         If there are several texts, one is picked at random each time. To silence all game messages at once, see
         Commands, Bot.
       </p>
-      {KEYS.filter((key) => GAME_TEXTS[key].game === game).map((key) => (
+      {KEYS.filter((key) => gameOfText(key) === game).map((key) => (
         <OneText key={`${key}/${JSON.stringify(texts[key] ?? [])}`} text={key} own={texts[key]} />
       ))}
     </div>

@@ -1,8 +1,7 @@
-import { FIGURES_OF_SHOW, type Piece, TOP_LISTS } from '#core/screen'
+import { FIGURES_OF_SHOW, type Piece, type RoundKind, TOP_LISTS } from '#core/screen'
 import { CHANNEL_FIELDS } from '#core/texts'
 import { Button } from '../../parts/Button.tsx'
 import { Checkbox, Field, INPUT, NumberInput, Select } from '../../parts/form/inputs.tsx'
-import type { RoundPiece } from '../../parts/screen/rounds.ts'
 import type { AlertShown } from '../library/library.ts'
 import { LookFields } from './LookFields.tsx'
 import { pieceName } from './pieces.ts'
@@ -65,16 +64,7 @@ function Own({ piece, put, alerts }: OwnProps) {
       return <TextFields piece={piece} put={put} />
     case 'chat':
       return <ChatFields piece={piece} put={put} />
-    case 'raffle':
-    case 'bet':
-    case 'goal':
-    case 'crew':
-    case 'duel':
-    case 'wheel':
-    case 'reels':
-    case 'bracket':
-    case 'scramble':
-    case 'boss':
+    default:
       return (
         <>
           <TitleField piece={piece} put={put} />
@@ -123,12 +113,12 @@ const TextFields = ({ piece, put }: FieldsOf<'text'>) => (
   </Field>
 )
 
-type FieldsOf<K extends Piece['of']> = { readonly piece: Extract<Piece, { of: K }>; readonly put: OwnProps['put'] }
+type FieldsOf<K extends Piece['of']> = {
+  readonly piece: Exclude<Piece, { of: Exclude<Piece['of'], K> }>
+  readonly put: OwnProps['put']
+}
 
-const TitleField = ({
-  piece,
-  put,
-}: FieldsOf<'orders' | 'top' | 'counter' | 'raffle' | 'bet' | 'goal' | RoundPiece['of']>) => (
+const TitleField = ({ piece, put }: FieldsOf<'orders' | 'top' | 'counter' | 'raffle' | 'bet' | 'goal' | RoundKind>) => (
   <Field label="Title">
     <input
       value={piece.title}

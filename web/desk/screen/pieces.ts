@@ -154,16 +154,10 @@ export function sampleOf(piece: Piece, currency: string): Shown {
       return { bet: SAMPLE_BET }
     case 'goal':
       return { goal: SAMPLE_GOAL }
-    case 'crew':
-    case 'duel':
-    case 'wheel':
-    case 'reels':
-    case 'bracket':
-    case 'scramble':
-    case 'boss':
-      return { round: SAMPLE_ROUNDS[piece.of] }
-    default:
+    case 'alerts':
       return {}
+    default:
+      return { round: SAMPLE_ROUNDS[piece.of] }
   }
 }
 

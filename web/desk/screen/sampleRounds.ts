@@ -1,6 +1,6 @@
 import { bracketFor, SITES } from '#core/games'
+import type { RoundKind } from '#core/screen'
 import type { RoundShown } from '../../parts/screen/page.ts'
-import type { RoundPiece } from '../../parts/screen/rounds.ts'
 
 type Sample = RoundShown & { readonly left: number | null }
 
@@ -25,7 +25,7 @@ const common = {
 const NO_WHO = { everyone: true, streamer: false, standings: [], rank: null, people: [] }
 
 /** Rounds as they look in the editor, where none is on. */
-export const SAMPLE_ROUNDS: Readonly<Record<RoundPiece['of'], Sample>> = {
+export const SAMPLE_ROUNDS: Readonly<Record<RoundKind, Sample>> = {
   crew: {
     ...common,
     game: 'heist',

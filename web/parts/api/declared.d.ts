@@ -168,7 +168,7 @@ export interface paths {
 										readonly crew: readonly {
 											readonly name: string;
 											/** @enum {string} */
-											readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
+											readonly state: "in" | "out" | "caught" | "won" | "lost" | "back";
 											readonly paid: number;
 											readonly told: string;
 											readonly hits?: number;
@@ -6786,7 +6786,6 @@ export interface paths {
 									readonly stake: number;
 									readonly plan: {
 										readonly leaveAfter?: number;
-										readonly hits?: number;
 										readonly on?: {
 											/** @constant */
 											readonly on: "number";
@@ -6799,9 +6798,10 @@ export interface paths {
 											/** @enum {string} */
 											readonly on: "red" | "black" | "low" | "odd" | "even" | "high";
 										};
+										readonly hits?: number;
 									};
 									/** @enum {string} */
-									readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
+									readonly state: "in" | "out" | "caught" | "won" | "lost" | "back";
 									readonly room: number | null;
 									readonly paid: number;
 									readonly round: number;
@@ -7103,7 +7103,6 @@ export interface paths {
 								readonly stake: number;
 								readonly plan: {
 									readonly leaveAfter?: number;
-									readonly hits?: number;
 									readonly on?: {
 										/** @constant */
 										readonly on: "number";
@@ -7116,9 +7115,10 @@ export interface paths {
 										/** @enum {string} */
 										readonly on: "red" | "black" | "low" | "odd" | "even" | "high";
 									};
+									readonly hits?: number;
 								};
 								/** @enum {string} */
-								readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
+								readonly state: "in" | "out" | "caught" | "won" | "lost" | "back";
 								readonly room: number | null;
 								readonly paid: number;
 							}[];
@@ -7278,7 +7278,6 @@ export interface paths {
 								readonly stake: number;
 								readonly plan: {
 									readonly leaveAfter?: number;
-									readonly hits?: number;
 									readonly on?: {
 										/** @constant */
 										readonly on: "number";
@@ -7291,9 +7290,10 @@ export interface paths {
 										/** @enum {string} */
 										readonly on: "red" | "black" | "low" | "odd" | "even" | "high";
 									};
+									readonly hits?: number;
 								};
 								/** @enum {string} */
-								readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
+								readonly state: "in" | "out" | "caught" | "won" | "lost" | "back";
 								readonly room: number | null;
 								readonly paid: number;
 							}[];
@@ -7443,11 +7443,10 @@ export interface paths {
 								readonly stake: number;
 								readonly paid: number;
 								/** @enum {string} */
-								readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
+								readonly state: "in" | "out" | "caught" | "won" | "lost" | "back";
 								readonly at: number;
 								readonly plan: {
 									readonly leaveAfter?: number;
-									readonly hits?: number;
 									readonly on?: {
 										/** @constant */
 										readonly on: "number";
@@ -7460,6 +7459,7 @@ export interface paths {
 										/** @enum {string} */
 										readonly on: "red" | "black" | "low" | "odd" | "even" | "high";
 									};
+									readonly hits?: number;
 								};
 							}[];
 						};
@@ -7641,7 +7641,6 @@ export interface paths {
 									readonly stake: number;
 									readonly plan: {
 										readonly leaveAfter?: number;
-										readonly hits?: number;
 										readonly on?: {
 											/** @constant */
 											readonly on: "number";
@@ -7654,9 +7653,10 @@ export interface paths {
 											/** @enum {string} */
 											readonly on: "red" | "black" | "low" | "odd" | "even" | "high";
 										};
+										readonly hits?: number;
 									};
 									/** @enum {string} */
-									readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
+									readonly state: "in" | "out" | "caught" | "won" | "lost" | "back";
 									readonly room: number | null;
 									readonly paid: number;
 									readonly round: number;
@@ -7819,7 +7819,6 @@ export interface paths {
 									readonly stake: number;
 									readonly plan: {
 										readonly leaveAfter?: number;
-										readonly hits?: number;
 										readonly on?: {
 											/** @constant */
 											readonly on: "number";
@@ -7832,9 +7831,10 @@ export interface paths {
 											/** @enum {string} */
 											readonly on: "red" | "black" | "low" | "odd" | "even" | "high";
 										};
+										readonly hits?: number;
 									};
 									/** @enum {string} */
-									readonly state: "in" | "out" | "caught" | "back" | "won" | "lost";
+									readonly state: "in" | "out" | "caught" | "won" | "lost" | "back";
 									readonly room: number | null;
 									readonly paid: number;
 									readonly round: number;

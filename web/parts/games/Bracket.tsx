@@ -1,10 +1,10 @@
 import { clsx } from 'clsx'
-import { type CupState, stageName } from '#core/games'
+import { type StateOf, stageName } from '#core/games'
 
 const HOW = { played: '', walkover: 'walkover', bye: 'bye', lot: 'by lot' } as const
 
 interface MatchProps {
-  readonly match: CupState['matches'][number]
+  readonly match: StateOf<'cup'>['matches'][number]
   readonly called: boolean
   readonly names: ReadonlyMap<number, string>
 }
@@ -27,7 +27,7 @@ const Match = ({ match, called, names }: MatchProps) => (
 )
 
 /** A cup's matches, level by level from the left to the final. */
-export function Bracket({ state }: { state: CupState }) {
+export function Bracket({ state }: { state: StateOf<'cup'> }) {
   const { matches, entrants, current } = state
   const names = new Map(entrants.map(({ id, name }) => [id, name]))
   const levels = [...new Set(matches.map(({ level }) => level))]
@@ -54,7 +54,7 @@ export function Bracket({ state }: { state: CupState }) {
 
 interface SideProps {
   readonly name: string | undefined
-  readonly match: CupState['matches'][number]
+  readonly match: StateOf<'cup'>['matches'][number]
   readonly side: number | null
   readonly first: boolean
 }

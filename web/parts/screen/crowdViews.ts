@@ -1,4 +1,4 @@
-import type { BossState, ScrambleState } from '#core/games'
+import type { StateOf } from '#core/games'
 import { numbers, part } from './drawn.ts'
 import type { RoundShown } from './page.ts'
 import type { RoundView } from './roundViews.ts'
@@ -49,7 +49,7 @@ export const drawScramble = (within: HTMLElement, title: string): RoundView =>
     within,
     () => title,
     ({ status, state, seats, crew = [] }) => {
-      const { left } = state as ScrambleState
+      const { left } = state as StateOf<'scramble'>
       const [first] = crew
       if (status === 'settled') part(within, 'round-figure', first?.name ?? '')
       else part(within, 'round-figure', `${numbers.format(left)} of ${numbers.format(seats)} left`)
@@ -63,9 +63,9 @@ export const drawScramble = (within: HTMLElement, title: string): RoundView =>
 export const drawBoss = (within: HTMLElement, title: string): RoundView =>
   view(
     within,
-    ({ state }) => (state as BossState).name || title,
+    ({ state }) => (state as StateOf<'boss'>).name || title,
     ({ status, state, paid, crew = [] }) => {
-      const { needed, hits, step, strength } = state as BossState
+      const { needed, hits, step, strength } = state as StateOf<'boss'>
       const bar = part(within, 'goal-bar boss-bar')
       part(bar, 'goal-fill').style.width = `${Math.min(100, Math.floor((hits / Math.max(1, needed)) * 100))}%`
       const stands = `${numbers.format(hits)} of ${numbers.format(needed)} hits`

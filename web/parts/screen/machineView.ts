@@ -1,4 +1,4 @@
-import type { CoinState, ReelsState } from '#core/games'
+import type { StateOf } from '#core/games'
 import { DRAWN_SYMBOLS } from '../games/symbols.ts'
 import { numbers, part } from './drawn.ts'
 import type { RoundShown } from './page.ts'
@@ -33,7 +33,7 @@ function symbol(parent: HTMLElement, name: string): void {
   parent.append(picture)
 }
 
-function reels(within: HTMLElement, { paid, staked }: RoundShown, { shown }: Pick<ReelsState, 'shown'>): void {
+function reels(within: HTMLElement, { paid, staked }: RoundShown, { shown }: Pick<StateOf<'reels'>, 'shown'>): void {
   const row = part(within, 'reels-row')
   const now = still()
   for (const [i, name] of shown.entries()) {
@@ -51,7 +51,7 @@ function reels(within: HTMLElement, { paid, staked }: RoundShown, { shown }: Pic
   else setTimeout(tell, STOPS[2])
 }
 
-function coin(within: HTMLElement, { paid, staked }: RoundShown, { side, called }: CoinState): void {
+function coin(within: HTMLElement, { paid, staked }: RoundShown, { side, called }: StateOf<'coin'>): void {
   const disc = part(within, still() ? 'coin' : 'coin turns', still() ? side : '')
   const line = part(within, 'round-line', `called ${called}`)
   const tell = () => {

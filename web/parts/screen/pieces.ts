@@ -36,13 +36,7 @@ export function drawPiece(stage: HTMLElement, piece: Piece, layer: number, heigh
       return new BetOnScreen(piece, element)
     case 'goal':
       return new GoalOnScreen(piece, element)
-    case 'crew':
-    case 'duel':
-    case 'wheel':
-    case 'reels':
-    case 'bracket':
-    case 'scramble':
-    case 'boss':
+    default:
       return new RoundOnScreen(piece, element)
   }
 }

@@ -1,4 +1,4 @@
-import type { CupState, DuelState, HeistState, RouletteState } from '#core/games'
+import type { StateOf } from '#core/games'
 import { drawWheel } from '../games/drawWheel.ts'
 import { numbers, part } from './drawn.ts'
 import type { RoundShown } from './page.ts'
@@ -22,7 +22,7 @@ const NAMES_SHOWN = 8
 export function drawCrew(within: HTMLElement, title: string): RoundView {
   let clock: HTMLElement | undefined
   const draw = (round: RoundShown, left: number | null) => {
-    const state = round.state as HeistState
+    const state = round.state as StateOf<'heist'>
     within.replaceChildren()
     const head = part(within, 'round-head')
     part(head, 'head', state.site?.name ?? title)
@@ -54,7 +54,7 @@ export function drawCrew(within: HTMLElement, title: string): RoundView {
   }
 }
 
-function rooms(within: HTMLElement, { site, step }: HeistState): void {
+function rooms(within: HTMLElement, { site, step }: StateOf<'heist'>): void {
   const row = part(within, 'rooms')
   for (const [i, room] of (site?.rooms ?? []).entries()) {
     const box = part(row, i < step ? 'room past' : i === step ? 'room next' : 'room')
@@ -82,7 +82,7 @@ function needleOf(status: RoundShown['status'], left: boolean | undefined): stri
 export function drawDuel(within: HTMLElement, title: string): RoundView {
   let clock: HTMLElement | undefined
   const draw = (round: RoundShown, left: number | null) => {
-    const { challenger, challenged, stake, winner } = round.state as DuelState
+    const { challenger, challenged, stake, winner } = round.state as StateOf<'duel'>
     const over = round.status === 'settled'
     within.replaceChildren()
     const head = part(within, 'round-head')
@@ -121,7 +121,7 @@ export function drawOpenWheel(within: HTMLElement, title: string): RoundView {
   within.prepend(wheel.element as unknown as HTMLElement)
   let clock: HTMLElement | undefined
   const draw = (round: RoundShown, left: number | null) => {
-    const { number } = round.state as RouletteState
+    const { number } = round.state as StateOf<'roulette'>
     wheel.stopAt(number, round.status === 'running')
     beside.replaceChildren()
     part(beside, 'head', title)
@@ -143,7 +143,11 @@ export function drawOpenWheel(within: HTMLElement, title: string): RoundView {
   }
 }
 
-function drawMatch(box: HTMLElement, match: CupState['matches'][number], names: ReadonlyMap<number, string>): void {
+function drawMatch(
+  box: HTMLElement,
+  match: StateOf<'cup'>['matches'][number],
+  names: ReadonlyMap<number, string>,
+): void {
   for (const side of [match.a, match.b]) {
     const lost = match.winner !== null && match.winner !== side
     const won = match.winner === side && side !== null
@@ -156,7 +160,7 @@ function drawMatch(box: HTMLElement, match: CupState['matches'][number], names: 
 export function drawBracket(within: HTMLElement, title: string): RoundView {
   let clock: HTMLElement | undefined
   const draw = (round: RoundShown, left: number | null) => {
-    const { rules, entrants, matches, current } = round.state as CupState
+    const { rules, entrants, matches, current } = round.state as StateOf<'cup'>
     const names = new Map(entrants.map(({ id, name }) => [id, name]))
     within.replaceChildren()
     const head = part(within, 'round-head')

@@ -1,4 +1,4 @@
-import type { Piece } from '#core/screen'
+import { type RoundKind, type RoundPiece, showsGame } from '#core/screen'
 import type { LiveFact } from '../feed.ts'
 import { drawBoss, drawScramble } from './crowdViews.ts'
 import { type Drawn, sizeLetters } from './drawn.ts'
@@ -6,28 +6,17 @@ import { drawMachine } from './machineView.ts'
 import type { RoundShown, Shown } from './page.ts'
 import { drawBracket, drawCrew, drawDuel, drawOpenWheel, type RoundView } from './roundViews.ts'
 
-export type RoundPiece = Extract<Piece, { of: 'crew' | 'duel' | 'wheel' | 'reels' | 'bracket' | 'scramble' | 'boss' }>
+type Draw = (within: HTMLElement, title: string) => RoundView
 
-/** The games whose rounds a piece shows. */
-const GAMES: Readonly<Record<RoundPiece['of'], readonly string[]>> = {
-  crew: ['heist'],
-  duel: ['duel'],
-  wheel: ['roulette'],
-  reels: ['reels', 'coin'],
-  bracket: ['cup'],
-  scramble: ['scramble'],
-  boss: ['boss'],
-}
-
-/** So many lines each needs, at its fullest. */
-const LINES: Readonly<Record<RoundPiece['of'], number>> = {
-  crew: 11,
-  duel: 9,
-  wheel: 10,
-  reels: 9,
-  bracket: 13,
-  scramble: 9,
-  boss: 10,
+/** How each round looks, and so many lines it needs at its fullest. */
+const VIEWS: Readonly<Record<RoundKind, { readonly draw: Draw; readonly lines: number }>> = {
+  crew: { draw: drawCrew, lines: 11 },
+  duel: { draw: drawDuel, lines: 9 },
+  wheel: { draw: drawOpenWheel, lines: 10 },
+  reels: { draw: drawMachine, lines: 9 },
+  bracket: { draw: drawBracket, lines: 13 },
+  scramble: { draw: drawScramble, lines: 9 },
+  boss: { draw: drawBoss, lines: 10 },
 }
 
 /** How long an outcome stays in view, from the moment in which it can be seen (ms). */
@@ -36,16 +25,6 @@ const STAYS_MS = 14_000
 const MOST_WAITING = 4
 /** How long the reels or the coin are in view before the next one. */
 const EACH_MS = 6500
-
-const VIEWS: Readonly<Record<RoundPiece['of'], (within: HTMLElement, title: string) => RoundView>> = {
-  crew: drawCrew,
-  duel: drawDuel,
-  wheel: drawOpenWheel,
-  reels: drawMachine,
-  bracket: drawBracket,
-  scramble: drawScramble,
-  boss: drawBoss,
-}
 
 /** A game's piece: there while a round is on, and until its outcome has been seen. It follows what the engine decided. */
 export class RoundOnScreen implements Drawn {
@@ -66,8 +45,9 @@ export class RoundOnScreen implements Drawn {
     this.#within = document.createElement('div')
     this.#within.className = 'within round'
     element.append(this.#within)
-    sizeLetters(this.#within, piece, 17, LINES[piece.of])
-    this.#view = VIEWS[piece.of](this.#within, piece.title)
+    const { draw, lines } = VIEWS[piece.of]
+    sizeLetters(this.#within, piece, 17, lines)
+    this.#view = draw(this.#within, piece.title)
     this.show = (shown) => this.#begin(shown)
     this.hear = (live) => this.#hear(live)
     this.#hide()
@@ -84,7 +64,7 @@ export class RoundOnScreen implements Drawn {
 
   #hear(live: LiveFact): boolean {
     const isRound = live.kind === 'round.joined' || live.kind === 'round.changed' || live.kind === 'round.ended'
-    if (!isRound || !GAMES[this.piece.of].includes(live.body.game)) return false
+    if (!isRound || !showsGame(this.piece.of, live.body.game)) return false
     if (live.kind === 'round.joined') this.#joined(live)
     else this.#changed(live.body, live.kind === 'round.ended', live.at)
     return false

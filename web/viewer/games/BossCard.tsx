@@ -8,17 +8,11 @@ import { useChannel } from '../channel.ts'
 import { CrowdNames, CrowdOn } from './CrowdOn.tsx'
 import { GameCard, PlayForm } from './GameCard.tsx'
 import type { GamesView, OpenRound, OwnSeat } from './games.ts'
+import type { GameCardProps, GameView } from './gameView.ts'
 import { StakeField } from './StakeField.tsx'
 
-interface BossCardProps {
-  readonly view: GamesView
-  readonly settings: SettingsOf['boss']
-  readonly own: readonly OwnSeat[]
-  readonly signedIn: boolean
-}
-
 /** The boss: everybody strikes at one, and all win or nobody does. */
-export function BossCard({ view, settings, own, signedIn }: BossCardProps) {
+export function BossCard({ view, settings, own, signedIn }: GameCardProps<'boss'>) {
   const round = view.rounds.find(({ game }) => game === 'boss')
   const mine = own.find((seat) => seat.round === round?.id)
   const returns = returnsOf('boss', settings)
@@ -125,4 +119,13 @@ function Chances({ settings, crew }: { settings: SettingsOf['boss']; crew: numbe
       </table>
     </details>
   )
+}
+
+export const bossView: GameView<'boss'> = {
+  Card: BossCard,
+  ends: ({ name, hits, needed }, { status }) =>
+    status === 'settled'
+      ? `${name} ${hits >= needed ? 'fell' : 'stood'}, ${digits(hits)} hits of the ${digits(needed)} it took`
+      : name,
+  seat: ({ plan: { hits } }) => (hits === undefined ? undefined : `${digits(hits)} ${hits === 1 ? 'hit' : 'hits'}`),
 }

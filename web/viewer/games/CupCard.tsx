@@ -1,19 +1,12 @@
 import { digits, inWords } from '#core/currency'
-import type { SettingsOf } from '#core/games'
 import { Bracket } from '../../parts/games/Bracket.tsx'
 import { useNow } from '../../parts/time.ts'
 import { GameCard, PlayButton } from './GameCard.tsx'
 import type { GamesView, OpenRound } from './games.ts'
-
-interface CupCardProps {
-  readonly view: GamesView
-  readonly settings: SettingsOf['cup']
-  readonly me: number | null
-  readonly signedIn: boolean
-}
+import type { GameCardProps, GameView } from './gameView.ts'
 
 /** The cup: signing up, the match one is called to, and the bracket. */
-export function CupCard({ view, settings, me, signedIn }: CupCardProps) {
+function CupCard({ view, settings, me, signedIn }: GameCardProps<'cup'>) {
   const round = view.rounds.find(({ game }) => game === 'cup')
   return (
     <GameCard
@@ -109,4 +102,12 @@ export function CalledMatch({ round, view }: { round: OpenRound; view: GamesView
       <PlayButton act={{ do: 'take' }} does="I am there" main />
     </li>
   )
+}
+
+export const cupView: GameView<'cup'> = {
+  Card: CupCard,
+  ends: ({ entrants, matches, rules }) => {
+    const winner = entrants.find(({ id }) => id === matches.at(-1)?.winner)
+    return winner === undefined ? rules.name : `${winner.name} won ${rules.name}`
+  },
 }

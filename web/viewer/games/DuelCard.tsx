@@ -1,25 +1,18 @@
 import { useQuery } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import { useState } from 'react'
-import { inWords } from '#core/currency'
+import { digits, inWords } from '#core/currency'
 import { returnsInWords, returnsOf, type SettingsOf } from '#core/games'
 import { answerOf, api } from '../../parts/api.ts'
 import { keyOf } from '../../parts/queryKey.ts'
 import { useNow } from '../../parts/time.ts'
 import { GameCard, PlayButton, PlayForm } from './GameCard.tsx'
 import type { GamesView, OpenRound } from './games.ts'
+import type { GameCardProps, GameView } from './gameView.ts'
 import { StakeField } from './StakeField.tsx'
 
-interface DuelCardProps {
-  readonly view: GamesView
-  readonly settings: SettingsOf['duel']
-  /** The viewer's own id; null: not known, or not signed in. */
-  readonly me: number | null
-  readonly signedIn: boolean
-}
-
 /** Duels: the challenger me, what I have called, what anyone may take, and calling somebody. */
-export function DuelCard({ view, settings, me, signedIn }: DuelCardProps) {
+function DuelCard({ view, settings, me, signedIn }: GameCardProps<'duel'>) {
   const returns = returnsOf('duel', settings)
   const open = view.rounds.filter(({ game }) => game === 'duel')
   const mine = open.some(({ state }) => state.of === 'duel' && state.challenger.id === me)
@@ -136,4 +129,12 @@ function Call({ settings }: { settings: SettingsOf['duel'] }) {
       <StakeField stakes={settings.stakes} stake={stake} setStake={setStake} />
     </PlayForm>
   )
+}
+
+export const duelView: GameView<'duel'> = {
+  Card: DuelCard,
+  ends: ({ challenger, challenged, winner }, { paid }) => {
+    const won = [challenger, challenged].find((one) => one !== null && one.id === winner)
+    return won ? `${won.name} won ${digits(paid)}` : 'open'
+  },
 }

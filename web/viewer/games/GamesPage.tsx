@@ -1,22 +1,19 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { digits, inWords } from '#core/currency'
-import { GAME_NAMES } from '#core/games'
+import { GAME_NAMES, type Game, type SettingsOf } from '#core/games'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { usePageTitle } from '../../parts/page/PageTitle.tsx'
 import { signInAddress } from '../../parts/SignIn.tsx'
 import { dayText } from '../../parts/time.ts'
 import { useChannel } from '../channel.ts'
-import { BossCard } from './BossCard.tsx'
-import { CalledMatch, CupCard, isCalled } from './CupCard.tsx'
-import { DuelCard, DuelOn } from './DuelCard.tsx'
+import { CalledMatch, isCalled } from './CupCard.tsx'
+import { DuelOn } from './DuelCard.tsx'
 import { type GamesView, gamesQuery, type OwnGames as Own, ownGamesQuery, roundsQuery } from './games.ts'
-import { HeistCard } from './HeistCard.tsx'
-import { CoinCard, ReelsCard } from './MachineCards.tsx'
+import type { GameView } from './gameView.ts'
 import { OwnGames } from './OwnGames.tsx'
 import { endInWords } from './roundInWords.ts'
-import { ScrambleCard } from './ScrambleCard.tsx'
-import { WheelCard } from './WheelCard.tsx'
+import { VIEWS } from './views.ts'
 
 const NOBODY: Own = { viewer: null, sitsOutUntil: 0, rounds: 0, staked: 0, paid: 0, seats: [] }
 
@@ -79,20 +76,16 @@ function ForYou({ view, me }: { view: GamesView; me: number | null }) {
 }
 
 function Cards({ view, own, signedIn }: { view: GamesView; own: Own; signedIn: boolean }) {
-  const { heist, duel, roulette, reels, coin, cup, scramble, boss } = view.games
-  const common = { view, signedIn, me: own.viewer, own: own.seats }
-  return (
-    <>
-      {heist && <HeistCard {...common} settings={heist} />}
-      {boss && <BossCard {...common} settings={boss} />}
-      {scramble && <ScrambleCard {...common} settings={scramble} />}
-      {duel && <DuelCard {...common} settings={duel} />}
-      {cup && <CupCard {...common} settings={cup} />}
-      {roulette && <WheelCard {...common} settings={roulette} />}
-      {reels && <ReelsCard settings={reels} signedIn={signedIn} />}
-      {coin && <CoinCard settings={coin} signedIn={signedIn} />}
-    </>
-  )
+  return (Object.keys(VIEWS) as Game[]).map((game) => (
+    <Card key={game} game={game} view={view} own={own} signedIn={signedIn} />
+  ))
+}
+
+function Card<G extends Game>({ game, view, own, signedIn }: Parameters<typeof Cards>[0] & { game: G }) {
+  const { Card: Own }: GameView<G> = VIEWS[game]
+  const games: { readonly [K in Game]?: SettingsOf[K] } = view.games
+  const settings = games[game]
+  return settings && <Own view={view} settings={settings} own={own.seats} me={own.viewer} signedIn={signedIn} />
 }
 
 /** The rounds of everybody, to look at and check. */

@@ -1,7 +1,6 @@
 import { useState } from 'react'
 import { digits, inWords } from '#core/currency'
 import {
-  type HeistState,
   heistOdds,
   inPercent,
   paidAfter,
@@ -9,23 +8,18 @@ import {
   returnsOf,
   roomChance,
   type SettingsOf,
+  type StateOf,
   siteFor,
 } from '#core/games'
 import { type ColumnHead, ColumnHeads } from '../../parts/table/ColumnHeads.tsx'
 import { useNow } from '../../parts/time.ts'
 import { GameCard, PlayButton, PlayForm } from './GameCard.tsx'
 import type { GamesView, OpenRound, OwnSeat } from './games.ts'
+import type { GameCardProps, GameView } from './gameView.ts'
 import { StakeField } from './StakeField.tsx'
 
-interface HeistCardProps {
-  readonly view: GamesView
-  readonly settings: SettingsOf['heist']
-  readonly own: readonly OwnSeat[]
-  readonly signedIn: boolean
-}
-
 /** The heist: plan one, come along, or leave between two rooms. */
-export function HeistCard({ view, settings, own, signedIn }: HeistCardProps) {
+function HeistCard({ view, settings, own, signedIn }: GameCardProps<'heist'>) {
   const round = view.rounds.find(({ game }) => game === 'heist')
   const mine = own.find((seat) => seat.round === round?.id)
   const returns = returnsOf('heist', settings)
@@ -81,7 +75,7 @@ interface HeistOnProps {
   readonly settings: SettingsOf['heist']
 }
 
-const paidNow = (stake: number, { site, step }: HeistState): number => {
+const paidNow = (stake: number, { site, step }: StateOf<'heist'>): number => {
   const room = site?.rooms[step - 1]
   return room === undefined ? 0 : paidAfter(stake, room)
 }
@@ -181,4 +175,9 @@ function Rooms({ settings, crew }: { settings: SettingsOf['heist']; crew: number
       </table>
     </details>
   )
+}
+
+export const heistView: GameView<'heist'> = {
+  Card: HeistCard,
+  ends: ({ site, step }) => (site === null ? 'being planned' : `${site.name}: ${step} of ${site.rooms.length} rooms`),
 }

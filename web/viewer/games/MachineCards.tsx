@@ -3,10 +3,11 @@ import { inPercent, machineOdds, returnsInWords, returnsOf, type SettingsOf } fr
 import { Radios } from '../../parts/form/Radios.tsx'
 import { SymbolShown } from '../../parts/games/SymbolShown.tsx'
 import { GameCard, PlayForm } from './GameCard.tsx'
+import type { GameCardProps, GameView } from './gameView.ts'
 import { StakeField } from './StakeField.tsx'
 
 /** The reels: three symbols, and a table of what they pay. */
-export function ReelsCard({ settings, signedIn }: { settings: SettingsOf['reels']; signedIn: boolean }) {
+function ReelsCard({ settings, signedIn }: GameCardProps<'reels'>) {
   const [stake, setStake] = useState(String(settings.stakes.smallest))
   const { hits } = machineOdds(settings)
   const returns = returnsOf('reels', settings)
@@ -65,7 +66,7 @@ const SIDES = [
 ] as const
 
 /** The coin: one half or the other. */
-export function CoinCard({ settings, signedIn }: { settings: SettingsOf['coin']; signedIn: boolean }) {
+function CoinCard({ settings, signedIn }: GameCardProps<'coin'>) {
   const [stake, setStake] = useState(String(settings.stakes.smallest))
   const [side, setSide] = useState<'heads' | 'tails'>('heads')
   const returns = returnsOf('coin', settings)
@@ -84,4 +85,14 @@ export function CoinCard({ settings, signedIn }: { settings: SettingsOf['coin'];
       )}
     </GameCard>
   )
+}
+
+export const reelsView: GameView<'reels'> = {
+  Card: ReelsCard,
+  ends: ({ shown }) => shown.join(' · '),
+}
+
+export const coinView: GameView<'coin'> = {
+  Card: CoinCard,
+  ends: ({ side, called }) => `${side}, called ${called}`,
 }

@@ -4,16 +4,10 @@ import { useNow } from '../../parts/time.ts'
 import { CrowdNames, CrowdOn } from './CrowdOn.tsx'
 import { GameCard, PlayForm } from './GameCard.tsx'
 import type { GamesView, OpenRound, OwnSeat } from './games.ts'
-
-interface ScrambleCardProps {
-  readonly view: GamesView
-  readonly settings: SettingsOf['scramble']
-  readonly own: readonly OwnSeat[]
-  readonly signedIn: boolean
-}
+import type { GameCardProps, GameView } from './gameView.ts'
 
 /** The scramble: everybody puts in the same, and everybody has the same chance to be left. */
-export function ScrambleCard({ view, settings, own, signedIn }: ScrambleCardProps) {
+export function ScrambleCard({ view, settings, own, signedIn }: GameCardProps<'scramble'>) {
   const { currency } = view
   const round = view.rounds.find(({ game }) => game === 'scramble')
   const mine = own.find((seat) => seat.round === round?.id)
@@ -86,4 +80,10 @@ function ScrambleOn({ round, view, mine }: ScrambleOnProps) {
 function mineInWords({ state, paid }: OwnSeat, status: OpenRound['status']): string {
   if (state === 'in') return status === 'gathering' ? 'You are in.' : 'You are still in.'
   return paid > 0 ? `You are out with ${digits(paid)}.` : 'You are out.'
+}
+
+export const scrambleView: GameView<'scramble'> = {
+  Card: ScrambleCard,
+  ends: (_, { status, seats }) => (status === 'settled' ? `${digits(seats)} people` : `${digits(seats)} in`),
+  seat: ({ room }) => (room === null ? undefined : `place ${digits(room)}`),
 }

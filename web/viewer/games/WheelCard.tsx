@@ -6,6 +6,7 @@ import { Wheel } from '../../parts/games/Wheel.tsx'
 import { useNow } from '../../parts/time.ts'
 import { GameCard, PlayForm } from './GameCard.tsx'
 import type { GamesView, OpenRound, OwnSeat } from './games.ts'
+import type { GameCardProps, GameView } from './gameView.ts'
 import { StakeField } from './StakeField.tsx'
 
 const ON = [
@@ -24,15 +25,8 @@ const ON = [
 ] as const
 const SAID: Readonly<Record<string, string>> = { low: 'low (1 to 18)', high: 'high (19 to 36)' }
 
-interface WheelCardProps {
-  readonly view: GamesView
-  readonly settings: SettingsOf['roulette']
-  readonly own: readonly OwnSeat[]
-  readonly signedIn: boolean
-}
-
 /** The wheel: bets of several kinds, one spin for all, and the last numbers. */
-export function WheelCard({ view, settings, own, signedIn }: WheelCardProps) {
+function WheelCard({ view, settings, own, signedIn }: GameCardProps<'roulette'>) {
   const round = view.rounds.find(({ game }) => game === 'roulette')
   const bets = own.filter((seat) => seat.round === round?.id)
   const returns = returnsOf('roulette', settings)
@@ -119,4 +113,9 @@ function Bet({ settings }: { settings: SettingsOf['roulette'] }) {
       </label>
     </PlayForm>
   )
+}
+
+export const rouletteView: GameView<'roulette'> = {
+  Card: WheelCard,
+  ends: ({ number }) => (number === null ? 'bets are open' : `${number} ${colourOf(number)}`),
 }

@@ -39,7 +39,7 @@ const scramble = (left: number) =>
 
 test('a scramble says what everybody puts in and who gets what, and is joined by a press', async () => {
   const sent = answering(() => ({ body: { told: 'pia is in (1 now).' } }))
-  const { user } = page(<ScrambleCard view={view()} settings={SCRAMBLE} own={[]} signedIn />)
+  const { user } = page(<ScrambleCard view={view()} settings={SCRAMBLE} own={[]} me={null} signedIn />)
   expect(screen.getByText(/Everybody puts in 50 rivets, and the house adds 100 rivets\./)).toBeDefined()
   expect(screen.getByText(/the last one gets 60 % of the prize, the next 30 %, 10 %/)).toBeDefined()
   await user.click(screen.getByRole('button', { name: 'Start a scramble for 50' }))
@@ -49,7 +49,7 @@ test('a scramble says what everybody puts in and who gets what, and is joined by
 test('who is in a scramble sees how many are left, and cannot join twice', () => {
   const mine = { round: 7, state: 'in', stake: 50, paid: 0, plan: {} } as unknown as OwnSeat
   const on = round(scramble(2), 'running')
-  page(<ScrambleCard view={view(on)} settings={SCRAMBLE} own={[mine]} signedIn />)
+  page(<ScrambleCard view={view(on)} settings={SCRAMBLE} own={[mine]} me={null} signedIn />)
   expect(screen.getByText(/of 3 are left/)).toBeDefined()
   expect(screen.getByText('You are still in.')).toBeDefined()
   expect(screen.queryByRole('button')).toBeNull()
@@ -59,7 +59,7 @@ const BOSS = gameSetting('boss').initial
 
 test('a fight tells its chances by how many come, and takes a stake as in chat', async () => {
   const sent = answering(() => ({ body: { told: 'pia is in.' } }))
-  const { user } = page(<BossCard view={view()} settings={BOSS} own={[]} signedIn />)
+  const { user } = page(<BossCard view={view()} settings={BOSS} own={[]} me={null} signedIn />)
   const rows = within(screen.getByRole('table')).getAllByRole('row')
   expect(rows[1]?.textContent).toBe('355.2 %99.4 %')
   await user.clear(screen.getByLabelText('Stake'))
@@ -75,7 +75,7 @@ test('a fight that is on says how many hits it takes still', () => {
     { of: 'boss', name: 'The boiler', picture: 'sparks', strength, needed: 5, hits: 2, step: 1, lastBlow: null },
     'running',
   )
-  page(<BossCard view={view(on)} settings={BOSS} own={[]} signedIn />)
+  page(<BossCard view={view(on)} settings={BOSS} own={[]} me={null} signedIn />)
   expect(screen.getByText('2 of 5 hits')).toBeDefined()
   expect(screen.queryByRole('button')).toBeNull()
 })

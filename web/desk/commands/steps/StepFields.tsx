@@ -1,3 +1,4 @@
+import { GAME_NAMES, OPENED_FOR_ALL } from '#core/games'
 import { tallyHows } from '#core/steps'
 import { NumberInput, Select } from '../../../parts/form/inputs.tsx'
 import { BetFields } from '../../bets/StepFields.tsx'
@@ -103,12 +104,7 @@ const ROUND_HOWS = [
   { value: 'open', name: 'open, if none is on:' },
   { value: 'callOff', name: 'call off and refund all stakes:' },
 ] as const
-const ROUNDS = [
-  { value: 'heist', name: 'a heist' },
-  { value: 'roulette', name: 'the wheel' },
-  { value: 'scramble', name: 'a scramble' },
-  { value: 'boss', name: 'a boss fight' },
-] as const
+const ROUNDS = OPENED_FOR_ALL.map((value) => ({ value, name: GAME_NAMES[value] }))
 
 const GameFields = ({ step, setStep }: FieldsOf<'round'>) => (
   <Row>

@@ -2,8 +2,8 @@ import { type SettingsOf, winChance } from '#core/games'
 import { fieldOf } from '../../../parts/form/DraftField.tsx'
 import { TextInput } from '../../../parts/form/inputs.tsx'
 import { PictureField } from '../../library/RefFields.tsx'
+import { DecimalRow, FIGURES, FigureRow } from '../FigureRows.tsx'
 import { CROWD_BOUNDS, crowdWords, GatheringFields } from '../GatheringFields.tsx'
-import { DecimalRow, FIGURES, FigureRow } from '../PlayPart.tsx'
 import { WordFields } from '../WordFields.tsx'
 
 type Boss = SettingsOf['boss']

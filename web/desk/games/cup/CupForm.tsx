@@ -14,7 +14,7 @@ import { faultsIn } from '../../../parts/form/faultsIn.ts'
 import { Checkbox, Select, TextInput } from '../../../parts/form/inputs.tsx'
 import type { CommandsView } from '../../commands/view.ts'
 import { WhoFields } from '../../commands/WhoFields.tsx'
-import { FIGURES, FigureRow } from '../PlayPart.tsx'
+import { FIGURES, FigureRow } from '../FigureRows.tsx'
 import { useGameAction } from '../useGameAction.ts'
 import type { DeskGames } from '../view.ts'
 

@@ -2,26 +2,23 @@ import { useState } from 'react'
 import { digits } from '#core/currency'
 import { averageOf, type Game, inPercent, outcomesOf, PLAIN_WAY, type SettingsOf, type Way } from '#core/games'
 import { Loading } from '../../../parts/feedback/Notice.tsx'
-import { NumberInput, Select } from '../../../parts/form/inputs.tsx'
+import { NumberInput } from '../../../parts/form/inputs.tsx'
+import type { GameForm } from '../form.ts'
+import { FORMS } from '../forms.ts'
 import type { DeskGames } from '../view.ts'
 import { Fan } from './Fan.tsx'
 import { useEvening } from './useEvening.ts'
 
-interface EveningPartProps {
-  readonly game: Game
-  readonly draft: SettingsOf[Game]
+interface EveningPartProps<G extends Game> {
+  readonly game: G
+  readonly draft: SettingsOf[G]
   readonly view: DeskGames
 }
 
 const EVENINGS = 4000
-const ON = {
-  red: { on: 'red' },
-  dozen: { on: 'dozen', which: 1 },
-  number: { on: 'number', number: 17 },
-} as const
-
 /** How one player's evening may go: thousands of evenings tried, as a fan of what is left after each play. */
-export function EveningPart({ game, draft, view }: EveningPartProps) {
+export function EveningPart<G extends Game>({ game, draft, view }: EveningPartProps<G>) {
+  const Ways: GameForm<G>['Way'] = FORMS[game].Way
   const [balance, setBalance] = useState(1000)
   const [stake, setStake] = useState(50)
   const [plays, setPlays] = useState(40)
@@ -35,15 +32,7 @@ export function EveningPart({ game, draft, view }: EveningPartProps) {
         {view.currency.many} and plays{' '}
         <NumberInput label="Plays" value={plays} most={300} className="w-16" onValue={setPlays} /> times for{' '}
         <NumberInput label="Stake" value={stake} className="w-20" onValue={(n) => setStake(Math.max(1, n))} />
-        {game === 'heist' && (
-          <HeistWay
-            way={way}
-            setWay={setWay}
-            rooms={Math.max(...(draft as SettingsOf['heist']).sites.map(({ rooms }) => rooms.length))}
-          />
-        )}
-        {game === 'roulette' && <WheelWay way={way} setWay={setWay} />}
-        {(game === 'scramble' || game === 'boss') && <CrowdWay way={way} setWay={setWay} />}.
+        {Ways && <Ways draft={draft} way={way} setWay={setWay} />}.
       </p>
       {spread === undefined ? (
         <Loading what="the evenings" />
@@ -61,40 +50,6 @@ export function EveningPart({ game, draft, view }: EveningPartProps) {
   )
 }
 
-const WHEEL_WAYS = [
-  { value: 'red', name: 'red' },
-  { value: 'dozen', name: 'a dozen' },
-  { value: 'number', name: 'one number' },
-] as const
-
-function WheelWay({ way, setWay }: { way: Way; setWay: (way: Way) => void }) {
-  return (
-    <>
-      on
-      <Select
-        label="What they bet on"
-        value={way.on.on === 'number' ? 'number' : way.on.on === 'dozen' ? 'dozen' : 'red'}
-        choices={WHEEL_WAYS}
-        onChoose={(on) => setWay({ ...way, on: ON[on] })}
-      />
-    </>
-  )
-}
-
-const CrowdWay = ({ way, setWay }: { way: Way; setWay: (way: Way) => void }) => (
-  <>
-    . Those who play are{' '}
-    <NumberInput
-      label="How many play"
-      value={way.crew}
-      most={10_000}
-      className="w-16"
-      onValue={(crew) => setWay({ ...way, crew: Math.max(1, crew) })}
-    />{' '}
-    in all
-  </>
-)
-
 /** What most evenings end with. */
 function EndsWith({ spread }: { spread: NonNullable<ReturnType<typeof useEvening>> }) {
   const last = (band: number) => <strong className="tabular">{digits(spread.bands[band]?.at(-1) ?? 0)}</strong>
@@ -105,27 +60,5 @@ function EndsWith({ spread }: { spread: NonNullable<ReturnType<typeof useEvening
         ? 'Nobody ends with too little for another stake.'
         : `${((100 * spread.broke) / spread.evenings).toFixed(1)} % end with too little for another stake, half of those within ${spread.brokeAfter} plays.`}
     </p>
-  )
-}
-
-function HeistWay({ way, setWay, rooms }: { way: Way; setWay: (way: Way) => void; rooms: number }) {
-  return (
-    <>
-      . They go in a crew of{' '}
-      <NumberInput
-        label="Crew"
-        value={way.crew}
-        most={100_000}
-        className="w-16"
-        onValue={(crew) => setWay({ ...way, crew: Math.max(1, crew) })}
-      />
-      and leave after room
-      <Select
-        label="They leave after room"
-        value={String(Math.min(way.leaveAfter, rooms))}
-        choices={Array.from({ length: rooms }, (_, i) => ({ value: String(i + 1), name: String(i + 1) }))}
-        onChoose={(room) => setWay({ ...way, leaveAfter: Number(room) })}
-      />
-    </>
   )
 }

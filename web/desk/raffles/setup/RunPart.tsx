@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { FaultsAt } from '../../../parts/form/DraftField.tsx'
 import { Select, TextInput } from '../../../parts/form/inputs.tsx'
 import { WhoFields } from '../../commands/WhoFields.tsx'
-import { FIGURES, FigureRow } from '../../games/PlayPart.tsx'
+import { FIGURES, FigureRow } from '../../games/FigureRows.tsx'
 import { SoundField } from '../../library/RefFields.tsx'
 import type { PartProps } from './part.ts'
 
