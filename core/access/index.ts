@@ -11,5 +11,14 @@ export {
   uncountUse,
   usedInShow,
 } from './limits.ts'
+export {
+  type Asked,
+  daysInWords,
+  followShort,
+  REQUIREMENT_KEYS,
+  REQUIREMENTS,
+  type RequirementKey,
+  watchShort,
+} from './requirements.ts'
 export { Limits, Who } from './schema.ts'
-export { EVERYONE_MAY, isNobody, mayUse, type WhoNames, whoInWords } from './who.ts'
+export { EVERYONE_MAY, isNobody, mayUse, openToAll, type WhoNames, whoInWords, whyNotFor } from './who.ts'

@@ -1,6 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { StandingName } from '../earning/index.ts'
 import { closed, Id, orNull, Rest, whole } from '../schema.ts'
+import { Asked } from './requirements.ts'
 
 const Limit = whole(0, 1_000_000)
 
@@ -14,6 +15,8 @@ export const Who = Type.Object(
     rank: orNull(Id),
     /** Ids of viewers. */
     people: Type.Array(Id, { maxItems: 100 }),
+    /** What is asked of everybody of these; left out: nothing. */
+    asks: Type.Optional(Asked),
   },
   closed,
 )

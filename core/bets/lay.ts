@@ -1,4 +1,4 @@
-import { mayUse } from '../access/index.ts'
+import { whyNotFor } from '../access/index.ts'
 import { amount, durationInWords } from '../currency/index.ts'
 import { mayTakePart } from '../earning/index.ts'
 import { checkStakeWithin, countStaked, needPlayerRow, readStakeWithin, sitsOut } from '../games/index.ts'
@@ -47,7 +47,8 @@ function mayBet(world: World, bet: BetRow, viewer: ViewerRow): Result<true> {
   const open = takesBets(bet, world)
   if (!open.ok) return open
   if (viewer.ignored) return refuse('viewer_ignored', 'This account is ignored in this channel.')
-  if (!mayUse(world, bet.settings.who, viewer)) return refuse('bet_not_for_you', 'This bet is not open to you here.')
+  const why = whyNotFor(world, bet.settings.who, viewer, 'This bet')
+  if (why !== undefined) return refuse('bet_not_for_you', why)
   if (bet.settings.onAir && showOnAir(world) === undefined)
     return refuse('bet_off_air', 'Bets are laid only while the show is on air.')
   const sits = sitsOut(world, viewer)

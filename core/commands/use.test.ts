@@ -52,19 +52,19 @@ describe('a command', () => {
       channel.send({ kind: 'command.remove', command: id })
       return said[0]
     }
-    expect(uses('Pia', {})).toBe('Pia: !only is not for you.')
+    expect(uses('Pia', {})).toBe('Pia: !only is not open to you here.')
     expect(uses('Pia', { people: [pia] })).toBe('The lamp is lit.')
-    expect(uses('Jo', { people: [pia] })).toBe('Jo: !only is not for you.')
+    expect(uses('Jo', { people: [pia] })).toBe('Jo: !only is not open to you here.')
     expect(uses('Wanda', { streamer: true })).toBe('The lamp is lit.')
     channel.send({ kind: 'people.keep', viewer: pia, tier: 2 })
     expect(uses('Pia', { standings: ['subscriber'] })).toBe('The lamp is lit.')
-    expect(uses('Pia', { standings: ['tier3', 'moderator'] })).toContain('not for you')
+    expect(uses('Pia', { standings: ['tier3', 'moderator'] })).toContain('not open to you')
     const ranks = [
       { id: 1, name: 'Hand', from: 0, needs: null, badge: 'bolt' as const },
       { id: 2, name: 'Fitter', from: 60, needs: null, badge: 'cog' as const },
     ]
     channel.send({ kind: 'ranks.change', plan: { measure: 'hours', ranks, announce: '' } })
-    expect(uses('Pia', { rank: 2 })).toContain('not for you')
+    expect(uses('Pia', { rank: 2 })).toContain('not open to you')
     channel.send({ kind: 'people.adjust', viewers: [pia], of: 'hours', how: 'give', amount: 7200, why: '', by: 'w' })
     expect(uses('Pia', { rank: 1 })).toBe('The lamp is lit.')
     expect(uses('Pia', { rank: 2 })).toBe('The lamp is lit.')
@@ -140,7 +140,7 @@ describe('a command', () => {
     const channel = withPeople()
     const nobody = { ...EVERYONE_MAY, everyone: false }
     channel.command({ who: nobody, refusalText: 'Not now, {{ viewer.name }}. {{ why }}' })
-    expect(channel.hear('Pia', '!lamp')).toEqual(['Not now, Pia. !lamp is not for you.'])
+    expect(channel.hear('Pia', '!lamp')).toEqual(['Not now, Pia. !lamp is not open to you here.'])
     expect(() => channel.command({ word: 'other', refusalText: '{{ balance }}' })).toThrow(
       'In the text for who may not',
     )

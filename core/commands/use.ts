@@ -1,4 +1,4 @@
-import { checkLimits, countUse, type LimitKey, mayUse, needLimits, tellsRefusal } from '../access/index.ts'
+import { checkLimits, countUse, type LimitKey, needLimits, tellsRefusal, whyNotFor } from '../access/index.ts'
 import { currencySetting, inWords } from '../currency/index.ts'
 import { mayTakePart } from '../earning/index.ts'
 import { BOOKS, balanceOf, transfer } from '../ledger/index.ts'
@@ -88,7 +88,8 @@ function mayNow(
   const { who, where, onAir, limits, cost } = settings
   if (!settings.on) return refuse('command_off', `!${settings.word} is switched off.`)
   if (viewer.ignored) return refuse('viewer_ignored', 'This account is ignored in this channel.')
-  if (!mayUse(world, who, viewer)) return refuse('command_not_allowed', `!${settings.word} is not for you.`)
+  const why = whyNotFor(world, who, viewer, `!${settings.word}`)
+  if (why !== undefined) return refuse('command_not_allowed', why)
   if (where === 'room' && privately) return refuse('command_wrong_place', `Say !${settings.word} in the room.`)
   if (where === 'private' && !privately)
     return refuse('command_wrong_place', `Send !${settings.word} to the bot privately.`)

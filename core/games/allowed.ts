@@ -1,4 +1,4 @@
-import { checkLimits, countUse, type LimitKey, mayUse, needLimits, startRest } from '../access/index.ts'
+import { checkLimits, countUse, type LimitKey, needLimits, startRest, whyNotFor } from '../access/index.ts'
 import { durationInWords } from '../currency/index.ts'
 import { mayTakePart } from '../earning/index.ts'
 import type { ViewerRow } from '../people/index.ts'
@@ -29,7 +29,8 @@ export function mayPlay(world: World, game: Game, viewer: ViewerRow, joins = fal
   const name = GAME_NAMES[game]
   if (!on) return refuse('game_off', `${name} is switched off.`)
   if (viewer.ignored) return refuse('viewer_ignored', 'This account is ignored in this channel.')
-  if (!mayUse(world, who, viewer)) return refuse('game_not_for_you', `${name} is not open to you here.`)
+  const why = whyNotFor(world, who, viewer, name)
+  if (why !== undefined) return refuse('game_not_for_you', why)
   if (onAir && showOnAir(world) === undefined)
     return refuse('game_off_air', `${name} is played only while the show is on air.`)
   const sits = sitsOut(world, viewer)

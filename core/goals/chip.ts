@@ -1,4 +1,4 @@
-import { mayUse } from '../access/index.ts'
+import { whyNotFor } from '../access/index.ts'
 import { amount, currencySetting, readAmount } from '../currency/index.ts'
 import { mayTakePart } from '../earning/index.ts'
 import { accounts, balanceOf, payUpTo, transfer } from '../ledger/index.ts'
@@ -29,7 +29,8 @@ export interface Chipped {
 function mayChip(world: World, { status, settings }: GoalRow, viewer: ViewerRow): Result<true> {
   if (status !== 'open') return refuse('goal_ended', `“${settings.title}” takes nothing now.`)
   if (viewer.ignored) return refuse('viewer_ignored', 'This account is ignored in this channel.')
-  if (!mayUse(world, settings.who, viewer)) return refuse('goal_not_for_you', 'This goal is not open to you here.')
+  const why = whyNotFor(world, settings.who, viewer, 'This goal')
+  if (why !== undefined) return refuse('goal_not_for_you', why)
   if (settings.onAir && showOnAir(world) === undefined)
     return refuse('goal_off_air', `One can chip in for “${settings.title}” only while the show is on air.`)
   return mayTakePart(world, viewer)

@@ -1,4 +1,4 @@
-import { mayUse } from '../access/index.ts'
+import { whyNotFor } from '../access/index.ts'
 import { amount, currencySetting } from '../currency/index.ts'
 import { mayTakePart } from '../earning/index.ts'
 import { needPlayerRow, sitsOut } from '../games/index.ts'
@@ -35,7 +35,7 @@ export function personOf(world: World, { settings }: RaffleRow, viewer: ViewerRo
   const watch = watchOf(world, viewer.id)
   return {
     ignored: viewer.ignored,
-    allowed: mayUse(world, settings.who, viewer),
+    barred: whyNotFor(world, settings.who, viewer, 'This raffle'),
     watchedSeconds: watch.watchedSeconds,
     followedAt: viewer.followedAt,
     attended: attendedOfLast(watch, latestShow(world)?.number ?? 0, settings.seen.of),

@@ -1,17 +1,17 @@
+import { daysInWords, followShort, watchShort } from '../access/index.ts'
 import { durationInWords } from '../currency/index.ts'
 import type { Seconds, UnixSeconds } from '../schema.ts'
 import { ok, type Result, refuse } from '../world/index.ts'
 import type { RaffleRow } from './rows.ts'
 import type { RaffleSettings } from './schema.ts'
 
-const HOUR = 3600
 const DAY = 86_400
 
 /** All of somebody that decides whether they may enter. Times in seconds since 1970. */
 export interface Person {
   readonly ignored: boolean
-  /** Whether they are one of those who may. */
-  readonly allowed: boolean
+  /** Why they are none of those who may; undefined: they are. */
+  readonly barred: string | undefined
   readonly watchedSeconds: Seconds
   readonly followedAt: UnixSeconds | null
   /** How many of the shows that are asked for they attended. */
@@ -23,19 +23,19 @@ export interface Person {
 type Terms = Pick<RaffleSettings, 'hours' | 'followDays' | 'seen' | 'winnerDays'>
 
 function followsLongEnough(days: number, followedAt: UnixSeconds | null, at: UnixSeconds): Result<true> {
-  if (days === 0) return ok(true)
+  const left = followShort(days, { followedAt }, at)
+  if (left === 0) return ok(true)
   const forWhom = `This raffle is for followers of ${daysInWords(days)}`
-  if (followedAt === null) return refuse('raffle_follow', `${forWhom}; you do not follow yet.`)
-  const left = Math.ceil((days * DAY - (at - followedAt)) / DAY)
-  return left > 0 ? refuse('raffle_follow', `${forWhom}; for you that is in ${daysInWords(left)}.`) : ok(true)
+  if (left === null) return refuse('raffle_follow', `${forWhom}; you do not follow yet.`)
+  return refuse('raffle_follow', `${forWhom}; for you that is in ${daysInWords(Math.ceil(left / DAY))}.`)
 }
 
 /** Whether somebody may be in a raffle with such terms, whatever its state; a refusal says what is missing. */
 export function personMay(terms: Terms, person: Person, at: UnixSeconds): Result<true> {
   const { hours, followDays, seen, winnerDays } = terms
   if (person.ignored) return refuse('viewer_ignored', 'This account is ignored in this channel.')
-  if (!person.allowed) return refuse('raffle_not_for_you', 'This raffle is not open to you here.')
-  const short = hours * HOUR - person.watchedSeconds
+  if (person.barred !== undefined) return refuse('raffle_not_for_you', person.barred)
+  const short = watchShort(hours, person)
   if (short > 0)
     return refuse(
       'raffle_hours',
@@ -61,8 +61,6 @@ export function personMay(terms: Terms, person: Person, at: UnixSeconds): Result
     )
   return ok(true)
 }
-
-export const daysInWords = (days: number): string => (days === 1 ? '1 day' : `${days} days`)
 
 /** Whether anybody can enter now; a refusal says since when not, or when it opens. */
 export function takesEntries({ status, settings, opensAt, closedAt }: RaffleRow, at: UnixSeconds): Result<true> {

@@ -5,7 +5,7 @@ import { SAME_CHANCE } from './schema.ts'
 
 const person = (more: Partial<Person> = {}): Person => ({
   ignored: false,
-  allowed: true,
+  barred: undefined,
   watchedSeconds: 36_000,
   followedAt: 0,
   attended: 0,

@@ -1,6 +1,5 @@
-import { type WhoNames, whoInWords } from '../access/index.ts'
+import { daysInWords, type WhoNames, whoInWords } from '../access/index.ts'
 import { type Currency, digits, durationInWords } from '../currency/index.ts'
-import { daysInWords } from './mayEnter.ts'
 import { somebodyWith, weightsInWords } from './open.ts'
 import type { RaffleSettings } from './schema.ts'
 import { priceInWords } from './tell.ts'

@@ -50,7 +50,7 @@ function mayBeGiven(world: World, viewer: ViewerRow, { id, settings }: RewardRow
     return refuse('address_missing', `${settings.name} comes by post: only the receiver can order it, on their page.`)
   const free = { each: PLAIN_REWARD.each, rest: { everyoneSeconds: 0, eachSeconds: 0 }, hours: 0 }
   const given = { id, settings: { ...settings, ...free, secret: '', onAir: false }, word: null, place: 0, goneAt: null }
-  const refusal = whyNot(given.settings, { ...buyingOf(world, viewer, given), allowed: true })
+  const refusal = whyNot(given.settings, { ...buyingOf(world, viewer, given), barred: undefined })
   return refusal === undefined ? ok(true) : { ok: false, refusal }
 }
 

@@ -132,7 +132,7 @@ describe('each viewer', () => {
     lamp({ hours: 2 })
     expect(get('pia')).toBe('pia: Lamp needs 2 hours watched; you need 2 h more.')
     channel.reward({ word: 'vip', name: 'Vip', who: { ...EVERYONE_MAY, everyone: false, standings: ['moderator'] } })
-    expect(channel.say('pia', '!get vip')).toBe('pia: Vip is not for everyone, and not for you yet.')
+    expect(channel.say('pia', '!get vip')).toBe('pia: Vip is not open to you here.')
     channel.world.put(viewers, { ...channel.viewer('pia'), moderator: true })
     channel.say('pia', '!get vip')
     expect(all()).toHaveLength(1)

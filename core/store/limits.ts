@@ -1,3 +1,4 @@
+import { watchShort } from '../access/index.ts'
 import { durationInWords } from '../currency/index.ts'
 import { dayIn } from '../people/index.ts'
 import type { Seconds, UnixSeconds } from '../schema.ts'
@@ -15,8 +16,8 @@ export interface Buying {
   readonly now: Now
   readonly all: RewardSaleRow
   readonly own: RewardSaleRow
-  /** Whether they are one of those who may. */
-  readonly allowed: boolean
+  /** Why they are none of those who may; undefined: they are. */
+  readonly barred: string | undefined
   /** Seconds watched. */
   readonly watched: number
   /** How many codes are left. */
@@ -71,9 +72,9 @@ function notThen({ name, from, to, onAir }: RewardSettings, { at, timeZone, onAi
   return onAir && !now ? no('reward_off_air', `${name} can be bought only while the show is on air.`) : undefined
 }
 
-function notForThem({ name, hours }: RewardSettings, { allowed, watched }: Buying): Refusal | undefined {
-  if (!allowed) return no('reward_not_for_you', `${name} is not for everyone, and not for you yet.`)
-  const missing = hours * 3600 - watched
+function notForThem({ name, hours }: RewardSettings, { barred, watched }: Buying): Refusal | undefined {
+  if (barred !== undefined) return no('reward_not_for_you', barred)
+  const missing = watchShort(hours, { watchedSeconds: watched })
   return missing > 0
     ? no('reward_hours', `${name} needs ${hours} hours watched; you need ${durationInWords(missing)} more.`, {
         missing,

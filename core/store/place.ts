@@ -1,4 +1,4 @@
-import { mayUse } from '../access/index.ts'
+import { whyNotFor } from '../access/index.ts'
 import { currencySetting, inWords } from '../currency/index.ts'
 import { BOOKS, balanceOf, openAccount, transfer } from '../ledger/index.ts'
 import { type ViewerRow, watchOf } from '../people/index.ts'
@@ -33,7 +33,7 @@ export function buyingOf(world: World, viewer: ViewerRow, reward: RewardRow): Bu
     now: nowIn(world),
     all: saleCountsOf(world, reward.id, null),
     own: saleCountsOf(world, reward.id, viewer.id),
-    allowed: mayUse(world, reward.settings.who, viewer),
+    barred: whyNotFor(world, reward.settings.who, viewer, reward.settings.name),
     watched: watchOf(world, viewer.id).watchedSeconds,
     codes: codesLeft(codeListOf(world, reward.id)),
   }

@@ -1,4 +1,4 @@
-import { checkLimits, countUse, type LimitKey, mayUse, needLimits, uncountUse } from '../access/index.ts'
+import { checkLimits, countUse, type LimitKey, needLimits, uncountUse, whyNotFor } from '../access/index.ts'
 import { type ViewerRow, viewers } from '../people/index.ts'
 import { finishRun, needAbout, needSteps, newRun, queued, refusedRun, runs } from '../runs/index.ts'
 import type { TriggerId, UnixSeconds, ViewerId } from '../schema.ts'
@@ -72,8 +72,8 @@ function mayNow(world: World, { id, settings }: TriggerRow, viewer: ViewerRow | 
   if (hasViewer(source.of) && viewer === undefined)
     return refuse('person_missing', 'Whoever set it off is no longer known.')
   if (viewer?.ignored) return refuse('viewer_ignored', 'This account is ignored in this channel.')
-  if (viewer !== undefined && !mayUse(world, who, viewer))
-    return refuse('command_not_allowed', `${settings.name} is not for you.`)
+  const why = viewer && whyNotFor(world, who, viewer, settings.name)
+  if (why !== undefined) return refuse('command_not_allowed', why)
   if (onAir && showOnAir(world) === undefined)
     return refuse('command_off_air', `${settings.name} works only while the show is on air.`)
   return checkLimits(world, triggerKey(id), limits, viewer?.id ?? null)

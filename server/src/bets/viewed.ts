@@ -1,4 +1,4 @@
-import { mayUse } from '#core/access'
+import { openToAll, whyNotFor } from '#core/access'
 import type { Laid } from '#core/bets'
 import { accessWorld } from '../access/index.ts'
 import type { Channels } from '../channels.ts'
@@ -22,9 +22,9 @@ export async function betsFor(db: Reader, channels: Channels, { channel, caller,
   const own = viewer === undefined ? [] : await ownBackings(db, channel.id, viewer.id, ids)
   const world = await accessWorld(db, channel.id, channels.clock())
   const why = ({ settings }: Row): string | null => {
-    if (viewer === undefined) return settings.who.everyone ? null : 'This bet is not open to everyone.'
+    if (viewer === undefined) return openToAll(settings.who) ? null : 'This bet is not open to everyone.'
     if (viewer.ignored) return 'This account is ignored in this channel.'
-    return mayUse(world, settings.who, viewer) ? null : 'This bet is not open to you here.'
+    return whyNotFor(world, settings.who, viewer, 'This bet') ?? null
   }
   const shown = (row: Row) => ({
     ...headOf(row),

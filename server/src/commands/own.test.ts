@@ -128,7 +128,7 @@ describe('commands at the desk', () => {
       ['closed', 'refused'],
       ['gain', 'done'],
     ])
-    expect(await runs('?text=not for')).toMatchObject([{ name: 'closed', why: '!closed is not for you.' }])
+    expect(await runs('?text=not open')).toMatchObject([{ name: 'closed', why: '!closed is not open to you here.' }])
     expect(await runs('?text=PIA')).toMatchObject([{ name: 'gain' }])
     expect(await runs('?text=%25')).toEqual([])
   })

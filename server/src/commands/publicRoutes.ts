@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox'
-import { EVERYONE_MAY, mayUse, NO_LIMITS, type Who, whoInWords } from '#core/access'
+import { EVERYONE_MAY, mayUse, NO_LIMITS, openToAll, type Who, whoInWords } from '#core/access'
 import { Currency } from '#core/currency'
 import { type GameWord, gameOf, VERBS } from '#core/games'
 import { goalsSetting } from '#core/goals'
@@ -55,7 +55,7 @@ export function publicCommandRoutes(db: Reader, channels: Channels): Route[] {
           yours: caller.account === '' ? null : yours(world, row, viewer),
         }))
         const may = (who: Who) =>
-          caller.account === '' ? null : viewer === undefined ? who.everyone : mayUse(world, who, viewer)
+          caller.account === '' ? null : viewer === undefined ? openToAll(who) : mayUse(world, who, viewer)
         const sold = await rewardWords(db, channel.id, may)
         const games = await gameCommands(db, channel.id, may)
         const raffles = await raffleCommands(db, channel.id, may)
@@ -74,7 +74,7 @@ type Known = Parameters<typeof mayUse>[2]
 
 /** Somebody signed in who was never in the room may use what everyone may. */
 const yours = (world: World, { settings }: CommandRow, viewer: Known | undefined): boolean =>
-  viewer === undefined ? settings.who.everyone : mayUse(world, settings.who, viewer)
+  viewer === undefined ? openToAll(settings.who) : mayUse(world, settings.who, viewer)
 
 function listedAs({ settings }: CommandRow, who: string): Omit<Listed, 'yours'> {
   const { word, aliases, description, group, cost, limits, onAir, where } = settings

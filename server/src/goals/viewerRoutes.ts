@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox'
-import { mayUse } from '#core/access'
+import { openToAll, whyNotFor } from '#core/access'
 import { goalsSetting } from '#core/goals'
 import { Amount, exactly, GoalId, orNull } from '#core/schema'
 import { accessWorld } from '../access/index.ts'
@@ -50,8 +50,8 @@ async function goalsFor(db: Reader, channels: Channels, { channel, caller, asked
   const world = await accessWorld(db, channel.id, channels.clock())
   const why = ({ settings }: GoalRowShown): string | null => {
     if (viewer?.ignored) return 'This account is ignored in this channel.'
-    const may = viewer === undefined ? settings.who.everyone : mayUse(world, settings.who, viewer)
-    return may ? null : 'This goal is not open to you here.'
+    if (viewer === undefined) return openToAll(settings.who) ? null : 'This goal is not open to you here.'
+    return whyNotFor(world, settings.who, viewer, 'This goal') ?? null
   }
   const paidBy = (id: number) => own.filter(({ goal }) => goal === id).reduce((sum, { paid }) => sum + paid, 0)
   const shown = (row: GoalRowShown) => ({

@@ -1,4 +1,4 @@
-import { mayUse } from '#core/access'
+import { whyNotFor } from '#core/access'
 import { digits } from '#core/currency'
 import { earningSetting } from '#core/earning'
 import { checkRaffle } from '#core/entering'
@@ -65,7 +65,7 @@ async function hereNow(client: Client, channel: number, world: World, settings: 
     standings: standingsOf(row, world.at),
     person: {
       ignored: row.ignored,
-      allowed: mayUse(world, settings.who, row),
+      barred: whyNotFor(world, settings.who, row, 'This raffle'),
       watchedSeconds: row.watchedSeconds,
       followedAt: row.followedAt,
       attended: attendedOfLast(row, latest, settings.seen.of),

@@ -1,4 +1,4 @@
-import { mayUse } from '#core/access'
+import { whyNotFor } from '#core/access'
 import { attendedOfLast, standingsOf } from '#core/people'
 import {
   addTickets,
@@ -108,7 +108,7 @@ async function ownOf(db: Reader, channels: Channels, channel: number, account: s
   const { entry, won } = await ownPartOf(db, channel, raffle.id, viewer.id)
   const person: Person = {
     ignored: viewer.ignored,
-    allowed: mayUse(await accessWorld(db, channel, at), settings.who, viewer),
+    barred: whyNotFor(await accessWorld(db, channel, at), settings.who, viewer, 'This raffle'),
     watchedSeconds: viewer.watchedSeconds,
     followedAt: viewer.followedAt,
     attended: attendedOfLast(viewer, (await latestShowOf(db, channel))?.number ?? 0, settings.seen.of),

@@ -1,4 +1,4 @@
-import { mayUse, whoInWords } from '#core/access'
+import { whoInWords, whyNotFor } from '#core/access'
 import { earningSetting } from '#core/earning'
 import { zoneSetting } from '#core/settings'
 import {
@@ -52,7 +52,7 @@ async function buyingBy(db: Reader, channels: Channels, channel: number, rewards
     now,
     all: all(id),
     own: own?.(id) ?? { key: '', ...NO_SALES },
-    allowed: known === undefined || mayUse(world, settings.who, known),
+    barred: known && whyNotFor(world, settings.who, known, settings.name),
     watched: known === undefined ? Number.MAX_SAFE_INTEGER : known.watchedSeconds,
     codes: codesLeft(lists(id)),
   })

@@ -1,6 +1,7 @@
-import { type Who, whoInWords } from '#core/access'
+import { Fragment } from 'react'
+import { REQUIREMENT_KEYS, REQUIREMENTS, type RequirementKey, type Who, whoInWords } from '#core/access'
 import { circleStanding, PLAIN_STANDINGS } from '#core/people'
-import { Checkbox, Select } from '../../parts/form/inputs.tsx'
+import { Checkbox, NumberInput, Select } from '../../parts/form/inputs.tsx'
 import { FindPerson } from '../people/FindPerson.tsx'
 import { RoomLacks } from '../rooms/RoomLacks.tsx'
 import type { CommandsView } from './view.ts'
@@ -23,6 +24,8 @@ interface WhoFieldsProps {
   readonly setNamed: (named: Readonly<Record<number, string>>) => void
   /** "may use it in chat", "may set it off". */
   readonly may: string
+  /** What is asked elsewhere on the same form. */
+  readonly without?: readonly RequirementKey[]
 }
 
 /** Who may use something: everyone, or any mix. Read back as a sentence. */
@@ -49,7 +52,36 @@ export function WhoFields(props: WhoFieldsProps) {
           <NamedPeople who={who} setWho={setWho} people={people} />
         </>
       )}
+      <AskedOfAll {...props} />
     </fieldset>
+  )
+}
+
+/** What is asked of everybody of those, in figures. */
+function AskedOfAll({ who, setWho, without = [] }: WhoFieldsProps) {
+  const keys = REQUIREMENT_KEYS.filter((key) => !without.includes(key))
+  const ask = (key: RequirementKey, value: number) => {
+    const { [key]: _, ...others } = who.asks ?? {}
+    const asks = value === 0 ? others : { ...others, [key]: value }
+    const { asks: __, ...plain } = who
+    setWho(Object.keys(asks).length === 0 ? plain : { ...plain, asks })
+  }
+  return (
+    <div className="grid max-w-md cols-figures items-center gap-x-3 gap-y-2">
+      {keys.map((key) => (
+        <Fragment key={key}>
+          <span>{REQUIREMENTS[key].name}</span>
+          <NumberInput
+            label={REQUIREMENTS[key].name}
+            value={who.asks?.[key] ?? 0}
+            most={REQUIREMENTS[key].most}
+            none="–"
+            onValue={(value) => ask(key, value)}
+          />
+          <span className="text-muted">{REQUIREMENTS[key].unit}</span>
+        </Fragment>
+      ))}
+    </div>
   )
 }
 

@@ -143,7 +143,7 @@ function Part({ part, panel: { store, view, reward }, saved, checked }: OnePartP
     case 'Limits':
       return withBelow(<LimitsPart {...props} />, read)
     case 'Who':
-      return withBelow(<WhoFields {...who} view={view} may="may buy it" />, read)
+      return withBelow(<WhoFields {...who} view={view} may="may buy it" without={['hours']} />, read)
     case 'What happens':
       return withBelow(<HappensPart {...props} />, read)
     case 'Codes':

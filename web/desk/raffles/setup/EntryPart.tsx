@@ -62,6 +62,7 @@ export function WhoPart({ draft, put, commands, fixed }: PartProps) {
           named={named}
           setNamed={setNamed}
           may="may enter"
+          without={['hours', 'followDays']}
         />
       </FaultsAt>
       <FaultsAt name="seen">
