@@ -10,7 +10,7 @@ const AT = 1_000_000_000
 
 test('what is asked is said, and with it nobody may merely because everyone may', () => {
   const who = { ...EVERYONE_MAY, asks: { hours: 5, followDays: 7 } }
-  expect(whoInWords(who, NAMES)).toBe('everyone (5 h watched, following for 7 days)')
+  expect(whoInWords(who, NAMES)).toBe('everyone (5 h watched, 7 days of following)')
   expect([openToAll(who), openToAll(EVERYONE_MAY), openToAll({ ...EVERYONE_MAY, asks: {} })]).toEqual([
     false,
     true,
@@ -19,16 +19,29 @@ test('what is asked is said, and with it nobody may merely because everyone may'
 })
 
 test.each([
-  [{ hours: 2 }, { watchedSeconds: 3600, followedAt: null }, 'It takes 2 h watched; you need 1 h more.'],
-  [{ hours: 2 }, { watchedSeconds: 7200, followedAt: null }, undefined],
-  [{ followDays: 7 }, { watchedSeconds: 0, followedAt: null }, 'It takes following for 7 days; you do not follow yet.'],
+  [
+    { hours: 2 },
+    { watchedSeconds: 3600, followedAt: null, firstSeenAt: AT },
+    'It takes 2 h watched; you need 1 h more.',
+  ],
+  [{ hours: 2 }, { watchedSeconds: 7200, followedAt: null, firstSeenAt: AT }, undefined],
   [
     { followDays: 7 },
-    { watchedSeconds: 0, followedAt: AT - 6 * DAY },
-    'It takes following for 7 days; for you that is in 1 day.',
+    { watchedSeconds: 0, followedAt: null, firstSeenAt: AT },
+    'It takes 7 days of following; you do not follow yet.',
   ],
-  [{ followDays: 7 }, { watchedSeconds: 0, followedAt: AT - 7 * DAY }, undefined],
-  [{}, { watchedSeconds: 0, followedAt: null }, undefined],
+  [
+    { followDays: 7 },
+    { watchedSeconds: 0, followedAt: AT - 6 * DAY, firstSeenAt: AT },
+    'It takes 7 days of following; for you that is in 1 day.',
+  ],
+  [{ followDays: 7 }, { watchedSeconds: 0, followedAt: AT - 7 * DAY, firstSeenAt: AT }, undefined],
+  [
+    { knownDays: 2 },
+    { watchedSeconds: 0, followedAt: null, firstSeenAt: AT - DAY },
+    'It takes 2 days since the first visit; for you that is in 1 day.',
+  ],
+  [{}, { watchedSeconds: 0, followedAt: null, firstSeenAt: AT }, undefined],
 ])('%o of %o: %s', (asks, person, said) => {
   expect(lackOf(asks, () => person, AT)).toBe(said)
 })
@@ -39,7 +52,7 @@ test('somebody lacks something exactly as long as time or hours are missing, wha
     fc.integer({ min: 1, max: 100 }),
     fc.nat(200 * DAY),
     (key, value, seconds) => {
-      const person = { watchedSeconds: seconds, followedAt: AT - seconds }
+      const person = { watchedSeconds: seconds, followedAt: AT - seconds, firstSeenAt: AT - seconds }
       const asked = value * (key === 'hours' ? 3600 : DAY)
       expect(REQUIREMENTS[key].lacks(value, person, AT) === undefined).toBe(seconds >= asked)
     },

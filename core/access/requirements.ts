@@ -10,6 +10,7 @@ const DAY = 86_400
 export interface Looked {
   readonly watchedSeconds: Seconds
   readonly followedAt: UnixSeconds | null
+  readonly firstSeenAt: UnixSeconds
 }
 
 /** How many seconds of watching are missing to so many hours; 0: none. */
@@ -54,11 +55,21 @@ export const REQUIREMENTS = {
     most: 10_000,
     name: 'Following for at least',
     unit: 'days',
-    takes: (days) => `following for ${daysInWords(days)}`,
+    takes: (days) => `${daysInWords(days)} of following`,
     lacks: (days, person, at) => {
       const short = followShort(days, person, at)
       if (short === null) return 'you do not follow yet'
       return short === 0 ? undefined : `for you that is in ${daysInWords(Math.ceil(short / DAY))}`
+    },
+  },
+  knownDays: {
+    most: 10_000,
+    name: 'Known here for at least',
+    unit: 'days',
+    takes: (days) => `${daysInWords(days)} since the first visit`,
+    lacks: (days, { firstSeenAt }, at) => {
+      const short = days * DAY - (at - firstSeenAt)
+      return short <= 0 ? undefined : `for you that is in ${daysInWords(Math.ceil(short / DAY))}`
     },
   },
 } as const satisfies Readonly<Record<string, Requirement>>
@@ -76,7 +87,7 @@ export const Asked = Type.Object(
 const optionalWhole = () => Type.Optional(whole(1))
 export type Asked = Static<typeof Asked>
 
-/** "5 h watched, following for 7 days"; '': nothing is asked. */
+/** "5 h watched, 7 days of following"; '': nothing is asked. */
 export const askedInWords = (asked: Asked | undefined): string =>
   REQUIREMENT_KEYS.flatMap((key) => {
     const value = asked?.[key]

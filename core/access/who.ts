@@ -17,7 +17,8 @@ import type { Who } from './schema.ts'
 export const EVERYONE_MAY: Who = { everyone: true, streamer: false, standings: [], rank: null, people: [] }
 
 /** Somebody as far as who may use something asks. @param watchedSeconds - Left out: as the world has it. */
-type Subject = Pick<ViewerRow, 'id' | 'accountKey' | 'rank'> & StandingFacts & { readonly watchedSeconds?: Seconds }
+type Subject = Pick<ViewerRow, 'id' | 'accountKey' | 'rank' | 'firstSeenAt'> &
+  StandingFacts & { readonly watchedSeconds?: Seconds }
 
 /** Whether somebody is one of those who may, and has all that is asked of them. */
 export const mayUse = (world: World, who: Fixed<Who>, viewer: Subject): boolean =>
