@@ -1,13 +1,9 @@
 import { viewers } from '../people/index.ts'
 import type { Seconds } from '../schema.ts'
-import type { Step, StepOf } from '../steps/index.ts'
-import { commandOf } from '../words/index.ts'
-import { type Refusal, type Result, refuse } from '../world/index.ts'
-import { act } from './act.ts'
-import { holdsNow } from './condition.ts'
-import { orderFree } from './order.ts'
+import type { Refusal } from '../world/index.ts'
 import { MOST_CALLS, MOST_DONE, type Queued, type StepContext } from './queue.ts'
-import { queued, type Run } from './run.ts'
+import { ruleOf } from './rules.ts'
+import type { Run } from './run.ts'
 
 export type Ended =
   | { readonly status: 'done' }
@@ -26,13 +22,15 @@ export function doSteps(run: Run, from: readonly Queued[]): Ended {
       run.log.push({ do: 'wait', sentence: `Waits ${step.seconds} s.` })
       return { status: 'waiting', seconds: step.seconds, queue }
     }
-    const next = into(run, step, depth, on)
+    const { into, act } = ruleOf(step)
+    const next = into?.(run, step, depth, on)
     if (next !== undefined) {
       if (!next.ok) return { status: 'failed', refusal: next.refusal }
       queue.unshift(...next.value)
       continue
     }
-    const outcome = act(run, step as Parameters<typeof act>[1])
+    const outcome = act?.(run, step)
+    if (outcome === undefined) continue
     if (!outcome.ok) return { status: 'failed', refusal: outcome.refusal }
     run.log.push({ do: step.do, sentence: outcome.value })
   }
@@ -51,40 +49,3 @@ const tooMany = (calls: boolean): Refusal => ({
     ? `Commands call one another more than ${MOST_CALLS} times. One of them comes back to where it began.`
     : `That is more than ${MOST_DONE} steps in one run.`,
 })
-
-/** The steps that a step leads to; undefined for one that does something itself. */
-function into(run: Run, step: Step, depth: number, on: StepContext | undefined): Result<Queued[]> | undefined {
-  switch (step.do) {
-    case 'choose':
-      return { ok: true, value: queued(choose(run, step), depth, on) }
-    case 'when': {
-      const held = holdsNow(run, step.if)
-      run.log.push({ do: 'when', sentence: held ? 'It holds.' : 'It does not hold.' })
-      return { ok: true, value: queued(held ? step.steps : step.otherwise, depth, on) }
-    }
-    case 'call': {
-      const command = commandOf(run.world, step.command)
-      if (command === undefined) return refuse('command_not_found', 'The command whose steps it calls is gone.')
-      run.log.push({ do: 'call', sentence: `Goes on with the steps of !${command.settings.word}.` })
-      return { ok: true, value: queued(command.settings.steps, depth + 1, on) }
-    }
-    case 'order':
-      return orderFree(run, step, depth)
-    default:
-      return undefined
-  }
-}
-
-/** Draws a branch, each as likely as its weight: the first whose running sum is above the point drawn. */
-function choose(run: Run, { branches }: StepOf<'choose'>): readonly Step[] {
-  const total = branches.reduce((sum, { weight }) => sum + weight, 0)
-  const point = run.draw(total)
-  let sum = 0
-  const found = branches.findIndex(({ weight }) => {
-    sum += weight
-    return sum > point
-  })
-  const name = branches[found]?.name || `branch ${found + 1}`
-  run.log.push({ do: 'choose', sentence: `Drew ${point} of ${total}: ${name}.` })
-  return branches[found]?.steps ?? []
-}

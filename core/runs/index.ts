@@ -1,9 +1,11 @@
+export { needAbout } from './about.ts'
+export { type Around, aroundIn, type RewardAround } from './around.ts'
 export { fieldsFor, type Known } from './catalogue.ts'
-export { type Around, aroundIn, checkSteps, type RewardAround } from './check.ts'
+export { checkSteps } from './check.ts'
 export { fieldsNow } from './fields.ts'
 export { type ContinueRun, finishRun, type Price } from './finish.ts'
 export { runHandlers } from './handlers.ts'
-export { needAbout, needSteps } from './needs.ts'
+export { needSteps } from './needs.ts'
 export { figuresOfOrder } from './order.ts'
 export {
   commandReady,

@@ -2,20 +2,10 @@ import { PRESENT, PRESENT_COUNT, topKey } from '../lists/index.ts'
 import type { Step } from '../steps/index.ts'
 import type { TallyRow } from '../tallies/index.ts'
 import { fieldsOf } from '../texts/index.ts'
+import { ruleOf } from './rules.ts'
 
 /** The texts of a step. */
-export function textsOf(step: Step): readonly string[] {
-  switch (step.do) {
-    case 'say':
-    case 'tell':
-    case 'order':
-      return [step.text]
-    case 'alert':
-      return step.alert === undefined ? [step.title, step.line] : []
-    default:
-      return []
-  }
-}
+export const textsOf = (step: Step): readonly string[] => ruleOf(step).texts?.(step) ?? []
 
 /** The keys of the lists that a text reads. */
 export function listsIn(text: string, tallies: readonly TallyRow[]): string[] {

@@ -1,64 +1,8 @@
-import type { ViewerRow } from '../people/index.ts'
-import type { StepOf } from '../steps/index.ts'
-import {
-  buyingOf,
-  openRewards,
-  orderFields,
-  PLAIN_REWARD,
-  placeOrder,
-  type RewardRow,
-  rewardOf,
-  whyNot,
-} from '../store/index.ts'
-import { ok, type Result, refuse, type World } from '../world/index.ts'
-import { fill } from './fill.ts'
-import { oneOf } from './people.ts'
-import type { Queued, StepContext } from './queue.ts'
-import { queued, type Run } from './run.ts'
+import { orderFields } from '../store/index.ts'
+import type { World } from '../world/index.ts'
 
 /** What a reward's steps and its alert can tell of an order. */
 export function figuresOfOrder(world: World, order: Parameters<typeof orderFields>[1] & { readonly id: number }) {
   const { reward, order: said } = orderFields(world, order)
   return { name: reward.name, price: reward.price, text: said.text, cost: said.cost, orderId: order.id }
 }
-
-/**
- * Places the order of a step, without a price. @returns The steps of the reward that are to be done for whom it is, where it happens by itself.
- */
-export function orderFree(run: Run, step: StepOf<'order'>, depth: number): Result<Queued[]> {
-  const { world } = run
-  const who = oneOf(run, step.to)
-  if (!who.ok) return who
-  const reward = rewardOf(world, step.reward)
-  if (reward === undefined) return refuse('reward_not_found', 'The reward it orders was removed.')
-  const allowed = mayBeGiven(world, who.value, reward)
-  if (!allowed.ok) return allowed
-  const text = [...fill(run, step.text)].slice(0, MOST_LETTERS).join('')
-  const order = placeOrder(world, who.value, reward, { text, price: 0, address: null })
-  run.log.push({ do: 'order', sentence: `Orders ${reward.settings.name} for ${who.value.name}, without a price.` })
-  if (reward.settings.kind !== 'itself') return ok([])
-  const on: StepContext = { caller: who.value.id, figures: figuresOfOrder(world, order) }
-  return ok(queued(reward.settings.steps, depth + 1, on))
-}
-
-const MOST_LETTERS = 200
-
-/** What is given needs stock, and a reward that is on; who may buy it and how often does not matter. */
-function mayBeGiven(world: World, viewer: ViewerRow, { id, settings }: RewardRow): Result<true> {
-  if (viewer.ignored) return refuse('viewer_ignored', 'This account is ignored in this channel.')
-  if (settings.post !== null)
-    return refuse('address_missing', `${settings.name} comes by post: only the receiver can order it, on their page.`)
-  const free = { each: PLAIN_REWARD.each, rest: { everyoneSeconds: 0, eachSeconds: 0 }, hours: 0 }
-  const given = { id, settings: { ...settings, ...free, secret: '', onAir: false }, word: null, place: 0, goneAt: null }
-  const refusal = whyNot(given.settings, { ...buyingOf(world, viewer, given), barred: undefined })
-  return refusal === undefined ? ok(true) : { ok: false, refusal }
-}
-
-/** Rewards as steps refer to them. */
-export const rewardsAround = (world: World) =>
-  openRewards(world).map(({ id, settings }) => ({
-    id,
-    name: settings.name,
-    kind: settings.kind,
-    steps: settings.steps,
-  }))

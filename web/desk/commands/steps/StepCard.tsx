@@ -3,7 +3,7 @@ import { CSS } from '@dnd-kit/utilities'
 import { GripVertical, Trash2 } from 'lucide-react'
 import type { Step } from '#core/steps'
 import { Button } from '../../../parts/Button.tsx'
-import { kindName } from './kinds.ts'
+import { formOf } from './forms.ts'
 import type { StepsFor } from './nested.ts'
 import { StepFields } from './StepFields.tsx'
 
@@ -34,13 +34,13 @@ export function StepCard({ mark, step, at, faults, setStep, remove, ...around }:
           ref={setActivatorNodeRef}
           {...attributes}
           {...listeners}
-          aria-label={`Move step ${number}, ${kindName(step.do)}`}
+          aria-label={`Move step ${number}, ${formOf(step.do).name}`}
           className="cursor-grab touch-none rounded p-1 text-muted hover:text-text"
         >
           <GripVertical aria-hidden="true" className="size-4" />
         </button>
         <span className="tabular text-muted">{number}</span>
-        <span className="font-semibold">{kindName(step.do)}</span>
+        <span className="font-semibold">{formOf(step.do).name}</span>
         <Button look="quiet" className="ml-auto px-2!" aria-label={`Remove step ${number}`} onClick={remove}>
           <Trash2 aria-hidden="true" className="size-4" />
         </Button>

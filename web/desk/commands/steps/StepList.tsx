@@ -12,11 +12,15 @@ import {
 import { arrayMove, SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import type { Step } from '#core/steps'
 import { Select } from '../../../parts/form/inputs.tsx'
-import { inPlaceOf, KINDS, markOf } from './kinds.ts'
+import { formOf, STEP_KINDS } from './forms.ts'
+import { inPlaceOf, markOf } from './marks.ts'
 import { NestedSteps, type StepListProps } from './nested.ts'
 import { StepCard } from './StepCard.tsx'
 
-const ADDED = [{ value: '', name: 'Add a step …' }, ...KINDS.map(({ kind, name }) => ({ value: kind as string, name }))]
+const ADDED = [
+  { value: '', name: 'Add a step …' },
+  ...STEP_KINDS.map((kind) => ({ value: kind as string, name: formOf(kind).name })),
+]
 
 const useDragging = () =>
   useSensors(
@@ -58,8 +62,8 @@ export function StepList({ steps, setSteps, at = [], label = 'Steps', ...around 
     setSteps(arrayMove([...steps], marks.indexOf(String(active.id)), marks.indexOf(String(over.id))))
   }
   const add = (kind: string) => {
-    const found = KINDS.find((one) => one.kind === kind)
-    if (found !== undefined) setSteps([...steps, found.fresh(around.view, around.around.viewer)])
+    const found = STEP_KINDS.find((one) => one === kind)
+    if (found !== undefined) setSteps([...steps, formOf(found).fresh(around.view, around.around.viewer)])
   }
   return (
     <NestedSteps value={StepList}>

@@ -1,5 +1,7 @@
-import { Select } from '../../parts/form/inputs.tsx'
-import type { FieldsOf } from '../commands/steps/fieldsOf.ts'
+import { Select } from '../../../../parts/form/inputs.tsx'
+import type { FieldsOf } from '../fieldsOf.ts'
+import { Row } from '../Row.tsx'
+import type { StepForm } from '../stepForm.ts'
 
 const HOWS = [
   { value: 'open', name: 'open a bet from' },
@@ -8,8 +10,8 @@ const HOWS = [
 ] as const
 
 /** Opens a bet, or goes on with it. */
-export const BetFields = ({ step, setStep, view }: FieldsOf<'bet'>) => (
-  <div className="flex flex-wrap items-center gap-2">
+const BetFields = ({ step, setStep, view }: FieldsOf<'bet'>) => (
+  <Row>
     <Select label="What to do" value={step.how} choices={HOWS} onChoose={(how) => setStep({ ...step, how })} />
     {view.bets.length === 0 ? (
       <span className="text-muted">Keep a template under Bets first: this step opens one.</span>
@@ -21,5 +23,11 @@ export const BetFields = ({ step, setStep, view }: FieldsOf<'bet'>) => (
         onChoose={(template) => setStep({ ...step, template: Number(template) })}
       />
     )}
-  </div>
+  </Row>
 )
+
+export const betForm: StepForm<'bet'> = {
+  name: 'Run a bet',
+  fresh: ({ bets }) => ({ do: 'bet', how: 'open', template: bets[0]?.id ?? 1 }),
+  Fields: BetFields,
+}
