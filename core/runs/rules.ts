@@ -8,6 +8,7 @@ import { order } from './kinds/order.ts'
 import { pay } from './kinds/pay.ts'
 import { raffle } from './kinds/raffle.ts'
 import { round } from './kinds/round.ts'
+import { sale } from './kinds/sale.ts'
 import { say } from './kinds/say.ts'
 import { sound } from './kinds/sound.ts'
 import { take } from './kinds/take.ts'
@@ -29,6 +30,7 @@ const RULES: { readonly [K in StepKind]: StepRule<K> } = {
   pay,
   raffle,
   round,
+  sale,
   say,
   sound,
   take,

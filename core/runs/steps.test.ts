@@ -29,6 +29,24 @@ const refusalOf = (channel: TestChannel, settings: Partial<CommandSettings>): st
 }
 
 describe('steps', () => {
+  test('put a reward on sale and take it off, and say so where it is gone', () => {
+    const channel = withPeople()
+    const reward = channel.reward({ word: 'lamp', price: 5, on: false })
+    channel.command({ word: 'open', steps: [{ do: 'sale', how: 'on', reward }, say('Open.')] })
+    channel.command({ word: 'shut', steps: [{ do: 'sale', how: 'off', reward }, say('Shut.')] })
+    channel.give('Pia', 20)
+    expect(channel.hear('Pia', '!get lamp')[0]).toContain('not for sale')
+    expect(channel.hear('Pia', '!open')).toEqual(['Open.'])
+    expect(channel.hear('Pia', '!get lamp')).toHaveLength(1)
+    expect(channel.balance('Pia')).toBe(15)
+    expect(channel.hear('Pia', '!shut')).toEqual(['Shut.'])
+    channel.send({ kind: 'store.archive', reward })
+    expect(channel.hear('Pia', '!open')[0]).toContain('The reward it is about was removed.')
+    expect(refusalOf(channel, { word: 'none', steps: [{ do: 'sale', how: 'on', reward: 99_999 }] })).toContain(
+      'Choose a reward.',
+    )
+  })
+
   test('are done in order, and texts tell what is true when they are said', () => {
     const channel = withPeople()
     const stamps = channel.tally()

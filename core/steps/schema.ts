@@ -94,6 +94,8 @@ const plain = [
   Type.Object({ do: Type.Literal('tickets'), setup: Id, to: Target, tickets: HowMany }, closed),
   /** Opens a bet from a template that is kept, or goes on with the one that was opened from it. */
   Type.Object({ do: Type.Literal('bet'), how: oneOf(['open', 'lock', 'callOff']), template: Id }, closed),
+  /** Puts a reward on sale, or takes it off. */
+  Type.Object({ do: Type.Literal('sale'), how: oneOf(['on', 'off']), reward: Id }, closed),
   Type.Object({ do: Type.Literal('sound'), sound: SoundRef }, closed),
   Type.Object(
     {

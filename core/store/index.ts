@@ -48,6 +48,7 @@ export { limitsInWords, OVERS, rewardInWords } from './sentences.ts'
 export {
   type AddCodes,
   MOST_CODES_AT_ONCE,
+  putOnSale,
   readCodes,
 } from './shelf.ts'
 export { countsIn, type Now, OVER_WINDOWS } from './windows.ts'

@@ -1,7 +1,17 @@
 import type { RewardId } from '../schema.ts'
 import { type Handler, needLookup, ok, refuse, type World } from '../world/index.ts'
 import { tellStock } from './place.ts'
-import { codeKey, codeListOf, codeLists, codes, needSales, openRewards, rewardOf, rewards } from './rewards.ts'
+import {
+  codeKey,
+  codeListOf,
+  codeLists,
+  codes,
+  needSales,
+  openRewards,
+  type RewardRow,
+  rewardOf,
+  rewards,
+} from './rewards.ts'
 
 const GONE = 'This reward no longer exists. Reload the page.'
 
@@ -14,13 +24,18 @@ export interface SwitchRewards {
   readonly on: boolean
 }
 
+/** Puts rewards on sale, or takes them off. */
+export function putOnSale(world: World, rows: readonly RewardRow[], on: boolean): void {
+  for (const row of rows) world.put(rewards, { ...row, settings: { ...row.settings, on } })
+  changed(world, rows.length === 1 ? (rows[0]?.id ?? null) : null)
+}
+
 /** Switches rewards on or off, one or a whole group. */
 export const switchRewards = {
   decide(world, { rewards: ids, on }) {
     const rows = ids.map((id) => rewardOf(world, id)).filter((row) => row !== undefined)
     if (rows.length === 0) return refuse('reward_not_found', GONE)
-    for (const row of rows) world.put(rewards, { ...row, settings: { ...row.settings, on } })
-    changed(world, rows.length === 1 ? (rows[0]?.id ?? null) : null)
+    putOnSale(world, rows, on)
     return ok({ switched: rows.length, on })
   },
 } satisfies Handler<SwitchRewards>

@@ -8,6 +8,7 @@ import { orderForm } from './kinds/order.tsx'
 import { payForm } from './kinds/pay.tsx'
 import { raffleForm } from './kinds/raffle.tsx'
 import { roundForm } from './kinds/round.tsx'
+import { saleForm } from './kinds/sale.tsx'
 import { sayForm } from './kinds/say.tsx'
 import { soundForm } from './kinds/sound.tsx'
 import { takeForm } from './kinds/take.tsx'
@@ -26,6 +27,7 @@ const FORMS: { readonly [K in StepKind]: StepForm<K> } = {
   take: takeForm,
   tally: tallyForm,
   order: orderForm,
+  sale: saleForm,
   alert: alertForm,
   round: roundForm,
   raffle: raffleForm,
