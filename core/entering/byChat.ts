@@ -35,7 +35,7 @@ const LEAVES: ReadonlySet<string> = new Set(['leave', 'out'])
 /** What looks like an amount is meant as one; any other word behind is talk. */
 const NUMBER = /^[\d.,'’]+[km]?$/iu
 
-function typedIn(world: World, rest: string): Result<Typed> {
+function typedIn(world: World, { settings }: RaffleRow, rest: string): Result<Typed> {
   const first = rest.split(/\s+/u)[0]?.normalize('NFKC').toLowerCase() ?? ''
   const does = Object.hasOwn(RUNS, first) ? RUNS[first] : undefined
   if (does !== undefined) return ok({ of: 'run', does })
@@ -43,6 +43,7 @@ function typedIn(world: World, rest: string): Result<Typed> {
   if (first === 'max' || first === 'all') return ok({ of: 'enter', wanted: 'max' })
   if (!NUMBER.test(first)) return ok({ of: 'enter', wanted: 'some' })
   const read = readAmount(first, 0, readSetting(world, currencySetting))
+  if (settings.guess !== null) return ok({ of: 'enter', wanted: read.ok ? read.value : 'some' })
   if (!read.ok || read.value > MOST_TICKETS)
     return refuse('arguments_wrong', `"${first.slice(0, 20)}" is not a number of tickets. Type a whole number, or max.`)
   return ok({ of: 'enter', wanted: read.value })
@@ -56,15 +57,15 @@ export function needRaffleLine(world: World, raffle: RaffleId, rest: string, acc
   const row = runningRaffle(world, raffle)
   const viewer = findViewer(world, account)
   const needed = [...needEntry(raffle, viewer?.id), ...needLimits(`f${raffle}`, viewer?.id)]
-  const typed = typedIn(world, rest)
-  if (row === undefined || viewer === undefined || !typed.ok || typed.value.of !== 'run') return needed
+  const typed = row === undefined ? undefined : typedIn(world, row, rest)
+  if (row === undefined || viewer === undefined || !typed?.ok || typed.value.of !== 'run') return needed
   return mayRun(world, row, viewer) ? [...needed, ...needAct(world, row, typed.value.does)] : needed
 }
 
 /** Enters, leaves or runs a raffle, as a line of chat says it, and answers. Needs `needRaffleLine`. */
 export function raffleByChat(world: World, viewer: ViewerRow, raffle: RaffleRow, rest: string, asker: Asker): void {
   const before = world.mark()
-  const typed = typedIn(world, rest)
+  const typed = typedIn(world, raffle, rest)
   const done = typed.ok ? doTyped(world, viewer, raffle, typed.value) : typed
   if (done.ok) {
     if (done.value !== '') answer(world, asker, done.value, { likeness: `raffle/${raffle.id}` })

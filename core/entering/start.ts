@@ -23,6 +23,8 @@ export interface StartRaffle {
   readonly opens: Opens
   /** The kept set-up that it is started from. */
   readonly setup: number | null
+  /** Of a guess: the answer that the team sets. */
+  readonly answer?: number | undefined
   readonly by: string
 }
 
@@ -37,10 +39,10 @@ export function checkRaffle(world: World, settings: RaffleSettings): Result<true
 
 /** Starts a raffle: it opens at once, at a time, or waits for a hand. */
 export const startRaffle = {
-  decide(world, { settings, opens, setup, by }) {
+  decide(world, { settings, opens, setup, answer, by }) {
     const checked = checkRaffle(world, settings)
     if (!checked.ok) return checked
-    const made = makeRaffle(world, { settings, opens, setup, byName: by })
+    const made = makeRaffle(world, { settings, opens, setup, answer, byName: by })
     return made.ok ? ok({ raffle: made.value.id, status: made.value.status }) : made
   },
 } satisfies Handler<StartRaffle>

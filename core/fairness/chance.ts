@@ -12,6 +12,9 @@ export const shortCommitment = (commitment: string): string => commitment.slice(
 export const digestOf = (lines: readonly string[]): string =>
   bytesToHex(sha256(utf8ToBytes(lines.map((line) => `${line}\n`).join(''))))
 
+/** The SHA-256 of a text, in hex. */
+export const sealOf = (text: string): string => bytesToHex(sha256(utf8ToBytes(text)))
+
 const TWO_64 = 2n ** 64n
 
 /**

@@ -1,10 +1,11 @@
-import { amount, durationInWords } from '../currency/index.ts'
+import { amount, digits, durationInWords } from '../currency/index.ts'
 import { BOOKS, balanceOf, payUpTo } from '../ledger/index.ts'
 import { payeeOf, viewers } from '../people/index.ts'
 import { codeListOf, codesLeft, giveCode, rewardOf } from '../store/index.ts'
 import { CODE_HERE, sayPrivately } from '../voice/index.ts'
 import type { World } from '../world/index.ts'
 import { chanceInWords } from './draw.ts'
+import { answerTo } from './guesses.ts'
 import { prizeOf } from './open.ts'
 import { type RaffleRow, raffles, raffleWins, type WinnerRow, winnerKey, winners } from './rows.ts'
 import { figuresOf, tell, tellChanged } from './tell.ts'
@@ -36,7 +37,10 @@ function tellPassed(world: World, raffle: RaffleRow, winner: WinnerRow): RaffleR
 function tellWinner(world: World, raffle: RaffleRow, winner: WinnerRow): RaffleRow {
   const { title, claimSeconds } = raffle.settings
   const chance = chanceInWords(winner.weight, winner.total)
-  const won = `${winner.name} is drawn for “${title}”, with a chance of ${chance}.`
+  const won =
+    winner.guess === null
+      ? `${winner.name} is drawn for “${title}”, with a chance of ${chance}.`
+      : `“${title}”: it is ${digits(answerTo(raffle) ?? 0)}, and ${winner.name} is the nearest with ${digits(winner.guess)}.`
   world.moment('raffleWon', winner.viewer, {
     ...figuresOf(raffle),
     chance,

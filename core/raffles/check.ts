@@ -1,7 +1,9 @@
+import { digits } from '../currency/index.ts'
 import { commitmentOf } from '../fairness/index.ts'
 import type { CheckedStep } from '../games/index.ts'
 import type { ViewerId } from '../schema.ts'
 import { entrantsDigest, pickLabel, pickMany, weightOf } from './draw.ts'
+import { answerCommitment, answerIn, drawnAnswer, guessDigest, nearestFirst, offBy } from './guess.ts'
 import type { EntryRow, WinnerRow } from './rows.ts'
 
 /** A raffle that has ended, as it is told: all that its picks follow from, and the picks. */
@@ -10,12 +12,73 @@ export interface ToldRaffle {
   readonly seed: string
   readonly commitment: string
   /** Who was in when the first was drawn, in the order of first entry. */
-  readonly entrants: readonly Pick<EntryRow, 'viewer' | 'name' | 'tickets' | 'weight'>[]
+  readonly entrants: readonly (Pick<EntryRow, 'viewer' | 'name' | 'tickets' | 'weight'> &
+    Partial<Pick<EntryRow, 'guess' | 'guessOrder'>>)[]
   readonly winners: readonly Pick<WinnerRow, 'draw' | 'viewer' | 'name' | 'digest' | 'point' | 'weight' | 'total'>[]
+  /** Of a guess: within what, its answer as it was kept ("answer:salt"; '': it was drawn) and what was published of that. */
+  readonly guess?: ToldGuess | null
+}
+
+export interface ToldGuess {
+  readonly least: number
+  readonly most: number
+  readonly answer: string
+  readonly commitment: string
 }
 
 /** Everything that was told of a raffle once more: the commitment from the seed, and of every pick its digest, total, point, winner and chance. */
-export function recheck({ id, seed, commitment, entrants, winners }: ToldRaffle): CheckedStep[] {
+export function recheck(told: ToldRaffle): CheckedStep[] {
+  return told.guess ? recheckGuess(told, told.guess) : recheckDraw(told)
+}
+
+/** The number: drawn from the seed, or what its fingerprint was taken of. */
+const answerStep = (id: number, { answer: salted, commitment }: ToldGuess, answer: number): CheckedStep =>
+  salted === ''
+    ? { what: 'The number', label: `guess/${id}`, drawn: digits(answer), told: digits(answer) }
+    : {
+        what: `The number, ${digits(answer)}`,
+        label: 'SHA-256 of "answer:salt"',
+        drawn: answerCommitment(salted),
+        told: commitment,
+      }
+
+/** Of a guess: the answer, and of every pick who was the nearest of those left. */
+function recheckGuess({ id, seed, commitment, entrants, winners }: ToldRaffle, guess: ToldGuess): CheckedStep[] {
+  const answer = guess.answer === '' ? drawnAnswer(seed, id, guess) : answerIn(guess.answer)
+  let left = nearestFirst(
+    entrants.flatMap((one) =>
+      typeof one.guess === 'number' ? [{ ...one, guess: one.guess, order: one.guessOrder ?? 0 }] : [],
+    ),
+    answer,
+  )
+  const lines = [
+    { what: 'The commitment', label: 'SHA-256 of the seed', drawn: commitmentOf(seed), told: commitment },
+    answerStep(id, guess, answer),
+  ]
+  for (const was of winners) {
+    const [nearest] = left
+    const said = (name: string, number: number) => `${name}, ${digits(offBy(number, answer))} off`
+    const own = left.find(({ viewer }) => viewer === was.viewer)
+    lines.push(
+      {
+        what: `Draw ${was.draw}: digest of the guesses`,
+        label: `SHA-256 of ${left.length} lines "viewer:guess"`,
+        drawn: guessDigest(left),
+        told: was.digest,
+      },
+      {
+        what: `Draw ${was.draw}: the nearest`,
+        label: 'the least difference; of equal ones the earlier',
+        drawn: nearest === undefined ? 'nobody' : said(nearest.name, nearest.guess),
+        told: own === undefined ? 'nobody in the list' : said(own.name, own.guess),
+      },
+    )
+    left = left.filter(({ viewer }) => viewer !== was.viewer)
+  }
+  return lines
+}
+
+function recheckDraw({ id, seed, commitment, entrants, winners }: ToldRaffle): CheckedStep[] {
   const names = new Map(entrants.map(({ viewer, name }) => [viewer, name]))
   const who = (viewer: ViewerId) => names.get(viewer) ?? `nobody in the list (${viewer})`
   const weighed = entrants.map(({ viewer, tickets, weight }) => ({ viewer, weight: weightOf(tickets, weight) }))

@@ -9,6 +9,8 @@ import { announce } from './announce.ts'
 import { closeRaffle } from './close.ts'
 import { type Pick, pickOne } from './draw.ts'
 import { entrantsOf, type InList, needEntrants } from './entrants.ts'
+import { guessDigest, nearestFirst } from './guess.ts'
+import { answerTo, type Guesser, guessesOf, needGuesses } from './guesses.ts'
 import { entries, type RaffleRow, raffles, raffleWins, totalsOf, winnerKey, winners } from './rows.ts'
 import { MOST_WINNERS } from './schema.ts'
 import { hiddenStrip, stripOf } from './strip.ts'
@@ -22,6 +24,8 @@ const MOST_SUSPENSE = 30
 
 /** A pick, and why the one who was picked cannot win; undefined: they can. */
 interface Picked extends Pick {
+  /** Of a guess: the number. */
+  readonly guess?: number
   readonly cannot?: string
 }
 
@@ -35,7 +39,7 @@ const wanted = (raffle: RaffleRow): number =>
 export function needDraw(world: World, raffle: RaffleRow): Need[] {
   const { prize } = raffle.settings
   const reward = prize.of === 'codes' ? rewardOf(world, prize.reward) : undefined
-  const list = needEntrants(raffle.id)
+  const list = raffle.settings.guess === null ? needEntrants(raffle.id) : needGuesses(raffle.id)
   const needed = [
     needKey(accounts, raffle.id),
     list,
@@ -48,7 +52,11 @@ export function needDraw(world: World, raffle: RaffleRow): Need[] {
   return [...needed, ...picksOf(world, raffle, inMemory).flatMap(({ winner }) => needWinning(world, winner))]
 }
 
-const without = (all: readonly InList[], picked: readonly number[]): readonly InList[] =>
+/** Everybody who can be picked: who is in, or who has guessed. */
+const inDraw = (world: World, { id, settings }: RaffleRow): readonly InList[] =>
+  settings.guess === null ? entrantsOf(world, id) : guessesOf(world, id)
+
+const without = <P extends InList>(all: readonly P[], picked: readonly number[]): readonly P[] =>
   picked.length === 0 ? all : all.filter(({ viewer }) => !picked.includes(viewer))
 
 /** What it needs that somebody wins. */
@@ -63,6 +71,7 @@ const orderOfPicks = derived(
   [raffles, entries, lists],
   (world, id: number): ((nth: number) => Picked | undefined) => {
     const raffle = world.get(raffles, id)
+    if (raffle !== undefined && raffle.settings.guess !== null) return nearestOf(world, raffle)
     const picks: Picked[] = []
     let left = raffle === undefined ? [] : without(entrantsOf(world, id), raffle.picked)
     return (nth) => {
@@ -76,6 +85,26 @@ const orderOfPicks = derived(
     }
   },
 )
+
+/** The picks where the nearest guess wins: from the next draw on, the nearest first. */
+function nearestOf(world: World, raffle: RaffleRow): (nth: number) => Picked | undefined {
+  const order = nearestFirst(without(guessesOf(world, raffle.id), raffle.picked), answerTo(raffle) ?? 0)
+  return (nth) => {
+    const { viewer, guess, weight } = order[nth] ?? {}
+    if (viewer === undefined || guess === undefined || weight === undefined) return undefined
+    const left = order.slice(nth)
+    const start = weight * before(left, viewer)
+    const draw = raffle.draws + nth + 1
+    const total = weight * left.length
+    return { draw, digest: guessDigest(left), total, point: start + weight / 2, winner: viewer, weight, start, guess }
+  }
+}
+
+/** How many of these have guessed before somebody. */
+function before(all: readonly Guesser[], viewer: ViewerId): number {
+  const own = all.find((one) => one.viewer === viewer)
+  return all.filter(({ order }) => own !== undefined && order < own.order).length
+}
 
 type Find = (viewer: ViewerId) => ViewerRow | undefined
 
@@ -151,8 +180,8 @@ export function drawRaffle(world: World, asked: RaffleRow, next: number | null):
 }
 
 function writeDown(world: World, raffle: RaffleRow, picks: readonly Picked[]): RaffleRow {
-  const all = entrantsOf(world, raffle.id)
-  for (const { draw, digest, total, point, winner, weight, cannot } of picks)
+  const all = inDraw(world, raffle)
+  for (const { draw, digest, total, point, winner, weight, guess, cannot } of picks)
     world.put(winners, {
       key: winnerKey(raffle.id, draw),
       raffle: raffle.id,
@@ -163,6 +192,7 @@ function writeDown(world: World, raffle: RaffleRow, picks: readonly Picked[]): R
       point,
       weight,
       total,
+      guess: guess ?? null,
       drawnAt: world.at,
       state: cannot === undefined ? 'drawn' : 'passed',
       claimUntil: null,
@@ -191,7 +221,7 @@ function show(world: World, raffle: RaffleRow, picks: readonly Picked[]): Raffle
   const seconds =
     suspenseSeconds === 0 ? 0 : Math.min(MOST_SUSPENSE, suspenseSeconds + EACH_SECONDS * (picks.length - 1))
   const before = raffle.picked.slice(0, raffle.picked.length - picks.length)
-  const all = without(entrantsOf(world, raffle.id), before)
+  const all = without(inDraw(world, raffle), before)
   const drawing = { ...hiddenStrip(all), from: world.at, until: world.at + seconds }
   const hidden = { draws: picks.map(({ draw }) => draw), reveal: stripOf(all, picks) }
   const drawn = world.put(raffles, { ...raffle, drawing, hidden })

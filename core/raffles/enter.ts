@@ -1,5 +1,5 @@
 import { whyNotFor } from '../access/index.ts'
-import { amount, currencySetting } from '../currency/index.ts'
+import { amount, currencySetting, digits } from '../currency/index.ts'
 import { mayTakePart } from '../earning/index.ts'
 import { needPlayerRow, sitsOut } from '../games/index.ts'
 import { accounts, balanceOf, transfer } from '../ledger/index.ts'
@@ -12,10 +12,11 @@ import { cheer } from './cheer.ts'
 import { closeRaffle } from './close.ts'
 import { chanceInWords, weightOf } from './draw.ts'
 import { changedBy, entryOf } from './entry.ts'
+import { type Guessing, readGuess } from './guess.ts'
 import { type Person, personMay, takesEntries } from './mayEnter.ts'
 import { type EntryRow, entries, entryKey, type RaffleRow, raffles, raffleWins, totalsOf } from './rows.ts'
 import { count, figuresOf } from './tell.ts'
-import { addTickets, freeTickets, ticketsInWords, ticketWeight, type Wanted } from './tickets.ts'
+import { addTickets, freeTickets, PLAIN_WEIGHT, ticketsInWords, ticketWeight, type Wanted } from './tickets.ts'
 
 /** What entering or leaving a raffle needs. @param viewer - Undefined for who is new. */
 export const needEntry = (raffle: RaffleId, viewer: ViewerId | undefined): Need[] => [
@@ -68,6 +69,7 @@ export function enterRaffle(
 ): Result<Entered> {
   const allowed = mayEnterNow(world, raffle, viewer, way)
   if (!allowed.ok) return allowed
+  if (raffle.settings.guess !== null) return guessIn(world, raffle, viewer, wanted, raffle.settings.guess)
   const { settings, id } = raffle
   const held = standingsOf(viewer, world.at)
   const before = entryOf(world, id, viewer.id)
@@ -89,12 +91,43 @@ export function enterRaffle(
     free: purse.heldFree + free,
     paid: (before?.paid ?? 0) + cost,
     ...ticketWeight(settings, held),
+    ...NO_GUESS,
   })
   tellEntered(world, raffle, viewer, entry, before)
   const told = enteredInWords(world, raffle, entry, tickets, cost, before === undefined)
   if (settings.mostPeople > 0 && totalsOf(world, id).people >= settings.mostPeople)
     closeRaffle(world, world.get(raffles, id) ?? raffle, 'full')
   return ok({ raffle: id, added: tickets, cost, tickets: entry.tickets, told })
+}
+
+const NO_GUESS = { guess: null, guessOrder: null }
+
+/** Takes somebody's guess, or another one in its place: one each, paid for once. */
+function guessIn(
+  world: World,
+  raffle: RaffleRow,
+  viewer: ViewerRow,
+  wanted: Wanted,
+  guessing: Guessing,
+): Result<Entered> {
+  const { settings, id } = raffle
+  const guess = readGuess(typeof wanted === 'number' ? wanted : '', guessing, settings.word.word)
+  if (!guess.ok) return guess
+  const before = entryOf(world, id, viewer.id)
+  const free = freeTickets(settings, standingsOf(viewer, world.at))
+  const cost = before !== undefined || free > 0 ? 0 : settings.price
+  const paid = cost > 0 ? pay(world, raffle, viewer, cost, 1) : ok(true)
+  if (!paid.ok) return paid
+  const entry = put(world, raffle, viewer, before, {
+    ...{ tickets: 1, free: before?.free ?? (cost > 0 ? 0 : 1), paid: (before?.paid ?? 0) + cost },
+    ...{ weight: PLAIN_WEIGHT, standing: null, guess: guess.value, guessOrder: world.nextId() },
+  })
+  tellEntered(world, raffle, viewer, entry, before)
+  const price = cost === 0 ? '' : ` for ${amount(world, cost)}`
+  const told = `${entry.name} ${before === undefined ? 'guesses' : 'now guesses'} ${digits(guess.value)}${price} in “${settings.title}”.`
+  if (settings.mostPeople > 0 && totalsOf(world, id).people >= settings.mostPeople)
+    closeRaffle(world, world.get(raffles, id) ?? raffle, 'full')
+  return ok({ raffle: id, added: before === undefined ? 1 : 0, cost, tickets: 1, told })
 }
 
 function mayEnterNow(world: World, raffle: RaffleRow, viewer: ViewerRow, way: Way): Result<true> {
@@ -110,6 +143,8 @@ function mayEnterNow(world: World, raffle: RaffleRow, viewer: ViewerRow, way: Wa
     )
   if (settings.thisShow && showOnAir(world) === undefined)
     return refuse('raffle_off_air', `The raffle “${settings.title}” can be entered only while the show is on air.`)
+  if (way === 'step' && settings.guess !== null)
+    return refuse('raffle_guess', `In “${settings.title}” one guesses a number: no ticket can be given.`)
   const newcomer = mayTakePart(world, viewer)
   if (!newcomer.ok) return newcomer
   return personMay(settings, personOf(world, raffle, viewer), world.at)
@@ -131,7 +166,7 @@ function pay(
   return ok(true)
 }
 
-type Has = Pick<EntryRow, 'tickets' | 'free' | 'paid' | 'weight' | 'standing'>
+type Has = Pick<EntryRow, 'tickets' | 'free' | 'paid' | 'weight' | 'standing' | 'guess' | 'guessOrder'>
 
 function put(world: World, raffle: RaffleRow, viewer: ViewerRow, before: EntryRow | undefined, has: Has): EntryRow {
   const sums = totalsOf(world, raffle.id)

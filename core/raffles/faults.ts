@@ -30,6 +30,7 @@ export function raffleFaults(settings: RaffleSettings, around: RaffleAround): Fa
       ? 'A word is listed twice. Remove one.'
       : undefined,
     remind: remindFault(settings),
+    guess: guessFault(settings),
   })
 }
 
@@ -48,6 +49,13 @@ function remindFault({ remind, closeSeconds }: RaffleSettings): string | undefin
   return closeSeconds === 0 && twice(remind.beforeMinutes.map(String))
     ? 'A reminder is listed twice. Remove one.'
     : undefined
+}
+
+function guessFault({ guess, mostTickets, weights }: RaffleSettings): string | undefined {
+  if (guess === null) return undefined
+  if (guess.most <= guess.least) return 'The largest number is not above the smallest. Make it larger.'
+  if (mostTickets > 1) return 'Everybody has one guess: set the tickets per person to 1.'
+  return weights.length > 0 ? 'The nearest guess wins, whatever a ticket counts: remove the weights.' : undefined
 }
 
 const twice = (all: readonly string[]): boolean => new Set(all).size < all.length
@@ -99,6 +107,7 @@ const FIXED: readonly (readonly [keyof RaffleSettings, string])[] = [
   ['free', 'the free tickets'],
   ['mostTickets', 'the most tickets for each'],
   ['weights', 'the weights'],
+  ['guess', 'what is guessed'],
   ['prize', 'the prize'],
   ['winners', 'the number of winners'],
   ['who', 'who may enter'],

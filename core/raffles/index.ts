@@ -16,6 +16,8 @@ export { chanceInWords, type Entrant, pickLabel, pickMany, weightOf } from './dr
 export { type Entered, enterRaffle, needEntry } from './enter.ts'
 export { entrantsKey } from './entrants.ts'
 export { fixedIn, raffleFaults, raffleHints } from './faults.ts'
+export { drawnAnswer, Guessing, nearestFirst, offBy } from './guess.ts'
+export { guessesKey } from './guesses.ts'
 export { raffleHandlers } from './handlers.ts'
 export { leaveRaffle } from './leave.ts'
 export { type Person, personMay, takesEntries } from './mayEnter.ts'

@@ -8,6 +8,7 @@ import { rewardOf } from '../store/index.ts'
 import { lookAlike } from '../texts/index.ts'
 import { withCommitment } from '../voice/index.ts'
 import { ok, type Result, refuse, type World } from '../world/index.ts'
+import { answerCommitment, saltedAnswer } from './guess.ts'
 import { type RaffleRow, raffles, runningRaffles, totals, totalsOf } from './rows.ts'
 import type { Opens, RaffleSettings } from './schema.ts'
 import { closesInWords, figuresOf, priceInWords, prizeInWords, tell, tellChanged } from './tell.ts'
@@ -19,48 +20,65 @@ export interface Making {
   /** The set-up it is started from; null: none that is kept. */
   readonly setup: number | null
   readonly opens: Opens
+  /** Of a guess: the answer that the team sets. */
+  readonly answer?: number | undefined
   readonly byName: string
 }
 
+/** What a raffle is before it opens. */
+const NEW = {
+  status: 'planned',
+  openedAt: null,
+  closesAt: null,
+  remindAt: null,
+  closedAt: null,
+  finishAt: null,
+  endedAt: null,
+  show: null,
+  seed: '',
+  commitment: '',
+  seedOrigin: 'own',
+  draws: 0,
+  won: 0,
+  drawnAt: null,
+  drawing: null,
+  hidden: null,
+  revealed: null,
+  waiting: [],
+  picked: [],
+  each: null,
+  returned: 0,
+  why: null,
+} as const
+
 /** Makes a raffle, and opens it if that is wanted at once. Its settings have been checked. */
-export function makeRaffle(world: World, { settings, setup, opens, byName }: Making): Result<RaffleRow> {
+export function makeRaffle(world: World, { settings, setup, opens, answer, byName }: Making): Result<RaffleRow> {
+  const set = answerSet(settings, answer)
+  if (!set.ok) return set
   if (opens.of === 'at' && opens.at <= world.at)
     return refuse('raffle_invalid', 'Its opening time has passed. Choose a later one, or open it now.')
   const id = world.nextId()
+  const salted = set.value === null ? '' : saltedAnswer(set.value, ownSeed(world, world.nextId()))
+  const opensAt = opens.of === 'at' ? opens.at : null
   const raffle = world.put(raffles, {
-    id,
-    setup,
-    settings,
-    status: 'planned',
-    byName,
-    madeAt: world.at,
-    opensAt: opens.of === 'at' ? opens.at : null,
-    openedAt: null,
-    closesAt: null,
-    remindAt: null,
-    closedAt: null,
-    finishAt: null,
-    endedAt: null,
-    show: null,
-    seed: '',
-    commitment: '',
-    seedOrigin: 'own',
-    draws: 0,
-    won: 0,
-    drawnAt: null,
-    drawing: null,
-    hidden: null,
-    revealed: null,
-    waiting: [],
-    picked: [],
-    each: null,
-    returned: 0,
-    why: null,
+    ...{ ...NEW, id, setup, settings, byName, madeAt: world.at, opensAt },
+    ...{ answer: salted, answerCommitment: answerCommitment(salted) },
   })
   if (opens.of === 'now') return openRaffle(world, raffle)
   if (opens.of === 'at') setTimer(world, id, 'open', opens.at)
   tellChanged(world, raffle)
   return ok(raffle)
+}
+
+/** The answer to what is guessed, where the team sets it; null: there is none to set. */
+function answerSet({ guess }: RaffleSettings, answer: number | undefined): Result<number | null> {
+  if (guess?.answer !== 'set') return ok(null)
+  if (answer !== undefined && Number.isSafeInteger(answer) && answer >= guess.least && answer <= guess.most)
+    return ok(answer)
+  return refuse(
+    'raffle_answer',
+    `Say the answer first, a whole number from ${digits(guess.least)} to ${digits(guess.most)}: open it from its page at the desk. Nobody sees it before the end.`,
+  )
 }
 
 /** Opens a raffle: from now on people enter, its commitment is public, its clock runs. Refused where its word is taken, or there is no show. */
@@ -161,7 +179,13 @@ function openedInWords(world: World, raffle: RaffleRow): string {
   const { settings } = raffle
   const { title, winners, word, byWord, byPage } = settings
   const currency = readSetting(world, currencySetting)
-  const how = byWord ? `Type !${word.word}` : byPage ? 'Enter on the viewer page' : 'Tickets come by other ways'
+  const { guess } = settings
+  const number = guess === null ? '' : ` and a number from ${digits(guess.least)} to ${digits(guess.most)}`
+  const how = byWord
+    ? `Type !${word.word}${number}`
+    : byPage
+      ? 'Enter on the viewer page'
+      : 'Tickets come by other ways'
   const most = settings.mostTickets === 1 ? '' : `, ${digits(settings.mostTickets)} at most`
   const weights = weightsInWords(settings, openCircles(world))
   return [

@@ -2,6 +2,11 @@ import type { DeclaredRefusal } from '../world/index.ts'
 
 /** For what reasons the rules of raffles say no. */
 export const raffleRefusals = {
+  raffle_answer: {
+    kind: 'invalid',
+    when: 'What is guessed has an answer that the team must set, and it is missing or out of bounds.',
+  },
+  raffle_guess: { kind: 'invalid', when: 'A guess is missing, no whole number, or out of bounds.' },
   raffle_closed: { kind: 'conflict', when: 'The raffle is closed, over or called off.' },
   raffle_delivered: { kind: 'conflict', when: 'The prize has been handed out, so this cannot be taken back.' },
   raffle_drawing: { kind: 'conflict', when: 'A draw is being shown; the winner is announced in a moment.' },

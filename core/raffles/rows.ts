@@ -96,6 +96,9 @@ export interface RaffleRow {
   readonly seed: string
   readonly commitment: string
   readonly seedOrigin: SeedOrigin
+  /** Of a guess whose answer the team has set: "answer:salt", told to nobody before it ends; '': none. And what is published of it. */
+  readonly answer: string
+  readonly answerCommitment: string
   /** Picks made so far, and winners that have their prize for sure. */
   readonly draws: number
   readonly won: number
@@ -195,6 +198,9 @@ export interface EntryRow {
   readonly standing: string | null
   readonly at: UnixSeconds
   readonly changedAt: UnixSeconds
+  /** Of a guess: the number, and its place in the order of all guesses. */
+  readonly guess: number | null
+  readonly guessOrder: number | null
   readonly state: EntryState
   /** Why they were removed, and by whom. */
   readonly why: string | null
@@ -219,6 +225,8 @@ export interface WinnerRow {
   readonly point: number
   readonly weight: number
   readonly total: number
+  /** Of a guess: the number that was the nearest left. */
+  readonly guess: number | null
   readonly drawnAt: UnixSeconds
   readonly state: WinnerState
   readonly claimUntil: UnixSeconds | null

@@ -2,9 +2,10 @@ import { type Static, Type } from '@sinclair/typebox'
 import { Who } from '../access/index.ts'
 import { StandingName } from '../earning/index.ts'
 import { GameWord } from '../games/index.ts'
-import { closed, Id, IdOrNull, whole } from '../schema.ts'
+import { closed, Id, IdOrNull, orNull, whole } from '../schema.ts'
 import { SoundRef, StillRef } from '../screen/index.ts'
 import { stored, textIn } from '../world/index.ts'
+import { Guessing } from './guess.ts'
 
 /** The most tickets one person can have, the most that one ticket can count (hundredths) and the most winners. */
 export const MOST_TICKETS = 100_000
@@ -53,6 +54,8 @@ export const RaffleSettings = Type.Object(
     winnerDays: whole(0, 3650),
     /** Who may close, draw and call it off in chat. */
     run: Who,
+    /** Whoever guesses a number best wins, and not whoever is drawn; null: winners are drawn. */
+    guess: orNull(Guessing),
     price: whole(0, 1_000_000_000),
     /** Tickets that cost nothing: for everyone, and for who holds a standing; the most of them counts. */
     free: Type.Object(
@@ -120,6 +123,7 @@ export const SAME_CHANCE: RaffleSettings = {
   seen: { least: 0, of: 0 },
   winnerDays: 0,
   run: { ...EVERYONE, everyone: false, streamer: true, standings: ['moderator'] },
+  guess: null,
   price: 0,
   free: { everyone: 1, standings: [] },
   mostTickets: 1,

@@ -1,5 +1,5 @@
 import { daysInWords, type WhoNames, whoInWords } from '../access/index.ts'
-import { type Currency, digits, durationInWords } from '../currency/index.ts'
+import { type Currency, digits, durationInWords, inWords } from '../currency/index.ts'
 import { somebodyWith, weightsInWords } from './open.ts'
 import type { RaffleSettings } from './schema.ts'
 import { priceInWords } from './tell.ts'
@@ -28,8 +28,11 @@ function whoMay(settings: RaffleSettings, names: WhoNames): string {
   return terms.length === 0 ? `${may}.` : `${may} who ${terms.join(' and ')}.`
 }
 
-function howIn({ byWord, byPage, word, thisShow, mostPeople }: RaffleSettings): string[] {
-  const ways = [...(byWord ? [`type !${word.word} in chat`] : []), ...(byPage ? ['enter on this page'] : [])]
+function howIn({ byWord, byPage, word, thisShow, mostPeople, guess }: RaffleSettings): string[] {
+  const ways = [
+    ...(byWord ? [`type !${word.word}${guess === null ? '' : ' and your number'} in chat`] : []),
+    ...(byPage ? ['enter on this page'] : []),
+  ]
   const how = ways.length === 0 ? 'Tickets are given out during the show.' : `To enter, ${ways.join(' or ')}.`
   return [
     how,
@@ -38,8 +41,21 @@ function howIn({ byWord, byPage, word, thisShow, mostPeople }: RaffleSettings): 
   ]
 }
 
+function guessRules({ guess, price }: RaffleSettings, currency: Currency): string[] {
+  if (guess === null) return []
+  return [
+    `Everybody has one guess, a whole number from ${digits(guess.least)} to ${digits(guess.most)}; another one takes its place. Nobody sees the guesses of others before it closes.`,
+    ...(price === 0 ? [] : [`A guess costs ${inWords(price, currency)}, once.`]),
+    guess.answer === 'set'
+      ? 'The number was set before it opened. Its fingerprint is shown below, so that it cannot be changed.'
+      : 'The number is drawn from a secret seed that was fixed before it opened.',
+    'The nearest guess wins; of equally near ones the earlier.',
+  ]
+}
+
 function ticketRules(settings: RaffleSettings, { circles }: WhoNames, currency: Currency): string[] {
   const { price, mostTickets, free, weights } = settings
+  if (settings.guess !== null) return guessRules(settings, currency)
   if (mostTickets === 1 && weights.length === 0 && price === 0) return ['Everybody who is in has the same chance.']
   const most =
     mostTickets === 1 ? 'Everybody can have one ticket' : `Everybody can have up to ${ticketsInWords(mostTickets)}`
@@ -58,11 +74,13 @@ function ticketRules(settings: RaffleSettings, { circles }: WhoNames, currency: 
   ]
 }
 
-function drawRules({ winners, draw, claimSeconds, redraw }: RaffleSettings): string[] {
+function drawRules({ winners, draw, claimSeconds, redraw, guess }: RaffleSettings): string[] {
   const many =
-    winners === 1
-      ? 'One winner is drawn.'
-      : `${winners} winners are drawn, ${draw === 'all' ? 'all at once' : 'one after the other'}; nobody wins twice.`
+    guess !== null
+      ? `${winners === 1 ? 'There is one winner' : `There are ${winners} winners`}.`
+      : winners === 1
+        ? 'One winner is drawn.'
+        : `${winners} winners are drawn, ${draw === 'all' ? 'all at once' : 'one after the other'}; nobody wins twice.`
   if (claimSeconds === 0) return [many, 'Winners need not be there.']
   const again = redraw === 'itself' ? 'another one is drawn at once' : 'another one can be drawn'
   return [

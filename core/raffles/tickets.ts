@@ -71,6 +71,7 @@ export function addTickets(terms: Terms, purse: Purse, wanted: Wanted, currency:
       ? ok({ tickets, free: freeLeft, cost: bought * price })
       : tooLittle(terms, purse, 1, price, currency)
   }
+  if (wanted < 1) return refuse('arguments_wrong', 'Say how many tickets: a whole number above 0.')
   if (wanted > room) return refuse('raffle_most', tooMany(terms, held), { most: mostTickets })
   return paid(terms, purse, { tickets: wanted, free: Math.min(wanted, freeLeft) }, currency)
 }

@@ -24,7 +24,7 @@ import {
 } from '../../core/games/index.ts'
 import { contributionOf } from '../../core/goals/index.ts'
 import { creditWithinCap } from '../../core/ledger/index.ts'
-import { pickMany, weightOf } from '../../core/raffles/index.ts'
+import { drawnAnswer, nearestFirst, offBy, pickMany, weightOf } from '../../core/raffles/index.ts'
 import { rankFor } from '../../core/ranks/index.ts'
 
 /** A rule case: what goes in and what must come out, as in the files beside this one. */
@@ -295,6 +295,27 @@ const scramble: Holder = (one) => {
   return rake === told.rake && prize === told.prize && same(order, told.order) && same(paid, told.paid)
 }
 
+interface GuessCase {
+  readonly answer: number
+  readonly seed?: string
+  readonly raffle?: string
+  readonly least?: number
+  readonly most?: number
+  readonly guesses: readonly { readonly viewer: string; readonly guess: number }[]
+  readonly winners: number
+  readonly won: readonly { readonly viewer: string; readonly guess: number; readonly off: number }[]
+}
+
+const guess: Holder = (one) => {
+  const { answer, guesses, winners, won, seed, raffle: id, least = 0, most = 0 } = one as unknown as GuessCase
+  // A later guess takes the place of an earlier one of the same person.
+  const last = new Map(guesses.map(({ viewer, guess: number }, order) => [viewer, { viewer, guess: number, order }]))
+  const nearest = nearestFirst([...last.values()], answer).slice(0, winners)
+  const told = nearest.map(({ viewer, guess: number }) => ({ viewer, guess: number, off: offBy(number, answer) }))
+  const drawn = seed === undefined ? answer : drawnAnswer(seed, id ?? '', { least, most })
+  return drawn === answer && JSON.stringify(told) === JSON.stringify(won)
+}
+
 interface Boss {
   readonly seed: string
   readonly boss: string
@@ -370,6 +391,7 @@ export const HOLDERS: Readonly<Record<string, Holder>> = {
   goal,
   scramble,
   boss,
+  guess,
 }
 
 /** How many of the cases the rules of this name get wrong; undefined where those rules are not built yet. */

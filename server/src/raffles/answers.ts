@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox'
 import { Currency } from '#core/currency'
-import { RaffleSettings } from '#core/raffles'
+import { Guessing, RaffleSettings } from '#core/raffles'
 import { Amount, Count, exactly, Id, oneOf, orNull, RaffleId, UnixSeconds, ViewerId } from '#core/schema'
 import { PictureRef } from '#core/screen'
 import { InWatching } from '../earning/index.ts'
@@ -41,6 +41,9 @@ export const RunningRaffle = exactly({
   commitment: Type.String(),
   seedOrigin: oneOf(['own', 'channel']),
   seed: orNull(Type.String()),
+  /** Of a guess whose answer the team has set: "answer:salt" once it has ended, '' before; and its SHA-256. */
+  answer: Type.String(),
+  answerCommitment: Type.String(),
   draws: Count,
   won: Count,
   drawing: orNull(Drawing),
@@ -89,6 +92,7 @@ export const DeskWinner = exactly({
   point: Count,
   weight: Count,
   total: Count,
+  guess: orNull(Count),
   drawnAt: UnixSeconds,
   state: WinnerState,
   claimUntil: orNull(UnixSeconds),
@@ -142,6 +146,8 @@ export const DeskEntry = exactly({
   standing: orNull(Type.String()),
   at: UnixSeconds,
   changedAt: UnixSeconds,
+  /** Not told before it has closed. */
+  guess: orNull(Count),
   state: EntryState,
   why: orNull(Type.String()),
 })
@@ -218,6 +224,9 @@ export const RaffleHead = exactly({
   commitment: Type.String(),
   seedOrigin: oneOf(['own', 'channel']),
   seed: orNull(Type.String()),
+  answer: Type.String(),
+  answerCommitment: Type.String(),
+  guess: orNull(Guessing),
   draws: Count,
   drawing: orNull(Drawing),
   revealed: orNull(RevealedDraw),
@@ -235,12 +244,15 @@ export const Entrant = exactly({
   weight: Count,
   at: UnixSeconds,
   chance: Type.String(),
+  /** Not told before it has closed. */
+  guess: orNull(Count),
 })
 
 export const Winner = exactly({
   draw: Id,
   name: Type.String(),
   chance: Type.String(),
+  guess: orNull(Count),
   state: WinnerState,
   drawnAt: UnixSeconds,
   claimUntil: orNull(UnixSeconds),
@@ -267,6 +279,8 @@ export const OwnEntry = exactly({
   couldCost: Count,
   chance: orNull(Type.String()),
   counts: orNull(Count),
+  /** What one has guessed oneself. */
+  guess: orNull(Count),
   why: orNull(Type.String()),
   won: orNull(OwnWin),
 })
@@ -300,7 +314,19 @@ export const RaffleFile = exactly({
   id: Id,
   seed: Type.String(),
   commitment: Type.String(),
-  entrants: Type.Array(exactly({ viewer: ViewerId, name: Type.String(), tickets: Count, weight: Count })),
+  entrants: Type.Array(
+    exactly({
+      viewer: ViewerId,
+      name: Type.String(),
+      tickets: Count,
+      weight: Count,
+      guess: Type.Optional(orNull(Count)),
+      guessOrder: Type.Optional(orNull(Count)),
+    }),
+  ),
+  guess: Type.Optional(
+    orNull(exactly({ least: Count, most: Count, answer: Type.String(), commitment: Type.String() })),
+  ),
   winners: Type.Array(
     exactly({
       draw: Id,

@@ -46,7 +46,10 @@ function actRoutes(channels: Channels): Route[] {
       path: '/desk/raffles',
       does: 'Start a raffle: it opens at once, at a time, or waits for a hand',
       answer: exactly({ raffle: RaffleId, status: RaffleStatus }),
-      body: Type.Object({ settings: RaffleSettings, opens: Opens, setup: orNull(Id) }, closed),
+      body: Type.Object(
+        { settings: RaffleSettings, opens: Opens, setup: orNull(Id), answer: Type.Optional(whole(0, 1_000_000_000)) },
+        closed,
+      ),
       handle: (call) => hand(channels, call, { kind: 'raffle.start', by: call.caller.name, ...call.body }),
     }),
     changeRafflesRoute(channels),

@@ -57,12 +57,23 @@ async function make(db: Reader, { channel, raffle, indent }: Asked): Promise<Mad
   const picks = (await winnersOf(db, channel, [raffle.id])).map(
     ({ draw, viewer, name, digest, point, weight, total }) => ({ draw, viewer, name, digest, point, weight, total }),
   )
+  const entrants = await everybodyIn(db, channel, raffle.id)
+  const { guess: guessing } = raffle.settings
   const file = raffleFile(raffle.settings.title, {
     id: raffle.id,
     seed: raffle.seed ?? '',
     commitment: raffle.commitment,
-    entrants: await everybodyIn(db, channel, raffle.id),
+    entrants: entrants.map(({ guess, guessOrder, ...one }) => ({
+      ...one,
+      ...(guessing !== null && { guess, guessOrder }),
+    })),
     winners: picks,
+    ...(guessing !== null && {
+      guess: {
+        ...{ least: guessing.least, most: guessing.most },
+        ...{ answer: raffle.answer, commitment: raffle.answerCommitment },
+      },
+    }),
   })
   const bytes = new TextEncoder().encode(JSON.stringify(file, null, indent))
   return { etag: `"${createHash('sha256').update(bytes).digest('base64url').slice(0, 22)}"`, bytes }

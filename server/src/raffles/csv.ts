@@ -59,7 +59,7 @@ export async function rafflesCsv(db: Reader, channel: number, text: string | und
 /** Everybody who is or was in a raffle as comma-separated values. */
 export async function entriesCsv(db: Reader, channel: number, id: number): Promise<string> {
   const rows = await entriesOf(db, channel, id, { limit: MOST_ENTRIES })
-  const data = rows.map(({ nr, name, tickets, free, paid, weight, standing, at, state, why }) => ({
+  const data = rows.map(({ nr, name, tickets, free, paid, weight, standing, at, guess, state, why }) => ({
     nr,
     viewer: name,
     tickets,
@@ -68,8 +68,12 @@ export async function entriesCsv(db: Reader, channel: number, id: number): Promi
     weight: weight / 100,
     standing: standing ?? '',
     entered: csvTime(at),
+    guess: guess ?? '',
     state,
     why: why ?? '',
   }))
-  return csvOf(['nr', 'viewer', 'tickets', 'free', 'paid', 'weight', 'standing', 'entered', 'state', 'why'], data)
+  return csvOf(
+    ['nr', 'viewer', 'tickets', 'free', 'paid', 'weight', 'standing', 'entered', 'guess', 'state', 'why'],
+    data,
+  )
 }

@@ -6,6 +6,20 @@ import { revealedOnly } from './read.ts'
 
 const { raffleEntry, raffleWinner } = schema
 
+/** Guesses of others are told to nobody, the desk included, while somebody can still guess. */
+const guessTold = {
+  guess: sql<number | null>`case when ${stillOpen()} then null else ${raffleEntry.guess} end`.mapWith(
+    raffleEntry.guess,
+  ),
+  guessOrder: sql<number | null>`case when ${stillOpen()} then null else ${raffleEntry.guessOrder} end`.mapWith(
+    raffleEntry.guessOrder,
+  ),
+}
+
+function stillOpen() {
+  return sql`exists (select from raffle r where r.channel = ${raffleEntry.channel} and r.id = ${raffleEntry.raffle} and r.status in ('planned', 'open'))`
+}
+
 const entryColumns = {
   viewer: raffleEntry.viewer,
   name: raffleEntry.name,
@@ -17,6 +31,7 @@ const entryColumns = {
   standing: raffleEntry.standing,
   at: raffleEntry.at,
   changedAt: raffleEntry.changedAt,
+  guess: guessTold.guess,
   state: raffleEntry.state,
   why: raffleEntry.why,
 }
@@ -65,6 +80,7 @@ export const everybodyIn = (db: Reader, channel: number, id: number) =>
       name: raffleEntry.name,
       tickets: raffleEntry.tickets,
       weight: raffleEntry.weight,
+      ...guessTold,
     })
     .from(raffleEntry)
     .where(and(eq(raffleEntry.channel, channel), eq(raffleEntry.raffle, id), eq(raffleEntry.state, 'in')))
@@ -114,7 +130,7 @@ export async function ownPartOf(db: Reader, channel: number, id: number, who: nu
   const own = (column: typeof raffleEntry.viewer | typeof raffleWinner.viewer) =>
     sql`${column} in (select v.id from viewer v where v.channel = ${channel} and (v.id = ${who} or v.merged_into = ${who}))`
   const [entry] = await db
-    .select(entryColumns)
+    .select({ ...entryColumns, guess: raffleEntry.guess })
     .from(raffleEntry)
     .where(and(eq(raffleEntry.channel, channel), eq(raffleEntry.raffle, id), own(raffleEntry.viewer)))
   const [won] = await db

@@ -47,12 +47,13 @@ export async function publicRaffle(db: Reader, channels: Channels, { channel, ca
     ),
     rules: rulesInWords(settings, names, currency),
     shares: (await sharesIn(db, channel.id, id)).map((share) => shareInWords(share, names.circles)),
-    entrants: latest.map(({ name, tickets, weight, at }) => ({
+    entrants: latest.map(({ name, tickets, weight, at, guess }) => ({
       name,
       tickets,
       weight,
       at,
       chance: chanceInWords(weightOf(tickets, weight), found.weight),
+      guess,
     })),
     removed: (await entriesOf(db, channel.id, id, { state: 'removed', limit: NAMED })).map(({ name, why }) => ({
       name,
@@ -66,7 +67,8 @@ export async function publicRaffle(db: Reader, channels: Channels, { channel, ca
 
 /** What of a raffle everybody may know: not what the desk alone goes by. */
 function shownTo({ setup: _, byName: __, settings, ...row }: RaffleShown) {
-  const { title, description, picture, winners, word, byWord, byPage, price, mostTickets, claimSeconds } = settings
+  const { title, description, picture, winners, word, byWord, byPage, price, mostTickets, claimSeconds, guess } =
+    settings
   return {
     ...row,
     title,
@@ -79,6 +81,7 @@ function shownTo({ setup: _, byName: __, settings, ...row }: RaffleShown) {
     price,
     mostTickets,
     claimSeconds,
+    guess,
   }
 }
 
@@ -88,6 +91,7 @@ function winnerShown({
   name,
   weight,
   total,
+  guess,
   state,
   drawnAt,
   claimUntil,
@@ -96,7 +100,19 @@ function winnerShown({
   why,
   amount,
 }: WinnerShown) {
-  return { draw, name, chance: chanceInWords(weight, total), state, drawnAt, claimUntil, line, claimedAt, why, amount }
+  return {
+    draw,
+    name,
+    chance: chanceInWords(weight, total),
+    guess,
+    state,
+    drawnAt,
+    claimUntil,
+    line,
+    claimedAt,
+    why,
+    amount,
+  }
 }
 
 /** What somebody has in a raffle, may have, and why they may not enter. */
@@ -132,6 +148,7 @@ async function ownOf(db: Reader, channels: Channels, channel: number, account: s
     couldCost: most.ok ? most.value.cost : 0,
     chance: entry === null ? null : chanceInWords(weightOf(entry.tickets, entry.weight), raffle.weight),
     counts: entry?.weight ?? null,
+    guess: entry?.guess ?? null,
     why: may.ok ? null : may.refusal.sentence,
     won: hasEnded(raffle) || won?.state !== 'drawn' ? won : null,
   }

@@ -1,5 +1,4 @@
 import { Type } from '@sinclair/typebox'
-import { MOST_TICKETS } from '#core/raffles'
 import { Count, closed, exactly, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
@@ -93,7 +92,8 @@ const inList = ({ id, settings, status, opensAt, closesAt, endedAt, people, won 
   }
 }
 
-const Wanted = Type.Union([Type.Literal('some'), Type.Literal('max'), Type.Literal('leave'), whole(1, MOST_TICKETS)])
+/** So many tickets more, or a guess. */
+const Wanted = Type.Union([Type.Literal('some'), Type.Literal('max'), Type.Literal('leave'), whole(0, 1_000_000_000)])
 
 function enterRoutes(channels: Channels): Route[] {
   return [

@@ -22,6 +22,7 @@ export const SEALED: readonly SealedColumn[] = [
   { table: 'order_address', column: 'address', about: 'order.address' },
   { table: 'code', column: 'code', about: 'code.code' },
   { table: 'raffle', column: 'seed', about: 'raffle.seed' },
+  { table: 'raffle', column: 'answer', about: 'raffle.answer' },
   { table: 'raffle_winner', column: 'code', about: 'winner.code' },
   { table: 'round', column: 'seed', about: 'round.seed' },
 ]

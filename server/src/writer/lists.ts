@@ -10,7 +10,7 @@ import {
   PRESENT_COUNT,
   TOP_LOADED,
 } from '#core/lists'
-import { entrantsKey } from '#core/raffles'
+import { entrantsKey, guessesKey } from '#core/raffles'
 import type { Need, World } from '#core/world'
 import type { Client } from '../database/index.ts'
 import { arrayLiteral } from './arrays.ts'
@@ -23,6 +23,7 @@ const VALUES: Readonly<Record<string, string>> = {
   hours: 'coalesce(w.watched_seconds, 0)',
 }
 
+const [GUESSES] = guessesKey(0).split('/')
 const [BACKERS] = backersKey(0).split('/')
 const [BACKERS_AFTER] = backersPageKey(0, 0).split('/')
 const [GIVERS] = givers(0, 0).split('/')
@@ -71,7 +72,7 @@ function queryOf(key: string): Query {
   }
 }
 
-/** The queries of who is in a bet or a goal; undefined: it is another list. */
+/** The queries of who is in a bet, a goal or a guess; undefined: it is another list. */
 function joinersQuery(kind: string, about: readonly string[]): Query | undefined {
   if (kind === BACKERS)
     return {
@@ -83,6 +84,12 @@ function joinersQuery(kind: string, about: readonly string[]): Query | undefined
     return {
       text: `select b.viewer as id, '' as name, 0 as value, b.nr from backing b
         where b.channel = $1 and b.bet = $2 and b.nr > $3 order by b.nr limit ${PAGE_OF_PEOPLE}`,
+      values: about.map(Number),
+    }
+  if (kind === GUESSES)
+    return {
+      text: `select e.viewer as id, e.name, e.guess as value, e.guess_order as nr from raffle_entry e
+        where e.channel = $1 and e.raffle = $2 and e.state = 'in' and e.guess is not null order by e.guess_order`,
       values: about.map(Number),
     }
   if (kind === GIVERS)

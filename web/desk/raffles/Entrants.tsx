@@ -137,7 +137,7 @@ function columnsOf(
   return [
     { id: 'nr', head: 'No.', width: 'w-16', end: true, card: 'none', cell: ({ nr }) => <Muted>{nr}</Muted> },
     { id: 'name', head: 'Name', card: 'title', cell: (entry) => <Name entry={entry} /> },
-    ...chanceColumns(raffle, circles),
+    ...(raffle.settings.guess === null ? chanceColumns(raffle, circles) : GUESS_COLUMNS),
     { id: 'paid', head: 'Paid', width: 'w-16', end: true, card: 'none', cell: ({ paid }) => digits(paid) },
     { id: 'came', head: 'Came', width: 'w-36', end: true, card: 'none', cell: ({ at }) => cameAt(at) },
     {
@@ -167,6 +167,17 @@ const isRemovable = ({ state }: DeskEntry, { draws, status }: DeskRaffle): boole
   state === 'in' && draws === 0 && (status === 'open' || status === 'closed')
 
 /** What somebody has in it, and what that comes to. */
+const GUESS_COLUMNS: readonly Column<DeskEntry>[] = [
+  {
+    id: 'guess',
+    head: 'Guess',
+    width: 'w-34',
+    end: true,
+    card: 'figure',
+    cell: ({ guess }) => (guess === null ? <Muted>hidden until it closes</Muted> : digits(guess)),
+  },
+]
+
 const chanceColumns = (raffle: DeskRaffle, circles: EntrantsProps['circles']): readonly Column<DeskEntry>[] => [
   { id: 'tickets', head: 'Tickets', width: 'w-20', end: true, card: 'figure', cell: ({ tickets }) => digits(tickets) },
   {

@@ -55,7 +55,7 @@ function PassOver({ winner: { draw, name }, raffle, close }: PassOverProps) {
 
 function OneWinner({ winner, view: { raffle }, now }: OneWinnerProps) {
   const [passing, setPassing] = useState(false)
-  const { draw, name, state, weight, total, deliveredAt } = winner
+  const { draw, name, state, weight, total, guess, deliveredAt } = winner
   const out = state === 'missed' || state === 'passed'
   const mayPass = raffle.endedAt === null && (state === 'waiting' || (state === 'won' && deliveredAt === null))
   return (
@@ -63,7 +63,9 @@ function OneWinner({ winner, view: { raffle }, now }: OneWinnerProps) {
       <div className="flex items-baseline gap-3">
         <span className="tabular w-6 text-right text-muted">{draw}.</span>
         <strong className={out ? 'font-normal line-through' : ''}>{name}</strong>
-        <span className="tabular text-muted">chance {chanceInWords(weight, total)}</span>
+        <span className="tabular text-muted">
+          {guess === null ? `chance ${chanceInWords(weight, total)}` : `guessed ${digits(guess)}`}
+        </span>
         <span className="ml-auto text-right">
           <State winner={winner} now={now} />
         </span>

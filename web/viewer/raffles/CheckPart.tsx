@@ -15,9 +15,25 @@ const Told = ({ name, children }: { readonly name: string; readonly children: st
   </div>
 )
 
+function Fingerprints({ raffle }: { raffle: RaffleShown }) {
+  const { seed, commitment, answer, answerCommitment } = raffle
+  return (
+    <dl className="mt-3 flex flex-col gap-2">
+      <Told name="Commitment">{commitment}</Told>
+      <Told name="Seed">{seed ?? 'published when the raffle ends'}</Told>
+      {answerCommitment !== '' && (
+        <>
+          <Told name="Fingerprint of the number (SHA-256 of number:salt)">{answerCommitment}</Told>
+          <Told name="Number and salt">{answer === '' ? 'published when the raffle ends' : answer}</Told>
+        </>
+      )}
+    </dl>
+  )
+}
+
 /** The commitment of a raffle, and once it has ended every pick computed anew here. */
 export function CheckPart({ raffle }: { raffle: RaffleShown }) {
-  const { seed, commitment, id, openedAt, seedOrigin } = raffle
+  const { seed, id, openedAt, seedOrigin } = raffle
   return (
     <section aria-labelledby="check" className="mt-6">
       <h3 id="check" className="text-lg">
@@ -28,10 +44,7 @@ export function CheckPart({ raffle }: { raffle: RaffleShown }) {
         from the opening on; the seed itself is published when the raffle ends. So nobody can choose it once the list is
         final.
       </p>
-      <dl className="mt-3 flex flex-col gap-2">
-        <Told name="Commitment">{commitment}</Told>
-        <Told name="Seed">{seed ?? 'published when the raffle ends'}</Told>
-      </dl>
+      <Fingerprints raffle={raffle} />
       {seed === null && seedOrigin === 'channel' && (
         <p className="mt-3">
           This raffle was opened before every draw had a seed of its own. Its seed is derived from the channel’s, which

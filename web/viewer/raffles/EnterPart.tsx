@@ -17,30 +17,13 @@ export function EnterPart({ view, now }: { view: RaffleView; now: number }) {
     return <OwnPrize view={view} own={own} now={now} />
   const over = raffle.status !== 'open' && raffle.status !== 'planned'
   if (over && (own === null || own.tickets === 0)) return null
-  if (signedIn === null)
-    return (
-      <div className={BOX}>
-        <p>
-          {raffle.byWord && raffle.status === 'open' ? (
-            <>
-              Type <code className="font-semibold">!{raffle.word}</code> in chat, or sign in to enter here.
-            </>
-          ) : (
-            'Sign in to enter here and to see your chance.'
-          )}
-        </p>
-        <a
-          href={signInAddress('viewer')}
-          className="inline-flex min-h-touch items-center justify-center self-start rounded-md bg-brass px-4 font-semibold text-on-brass hover:bg-brass-hover"
-        >
-          Sign in
-        </a>
-      </div>
-    )
+  if (signedIn === null) return <SignInFirst raffle={raffle} />
   return (
     <div className={BOX}>
       <Stands view={view} own={own} />
-      {raffle.status === 'open' && raffle.byPage && <EnterButtons view={view} own={own} />}
+      {raffle.status === 'open' &&
+        raffle.byPage &&
+        (raffle.guess === null ? <EnterButtons view={view} own={own} /> : <GuessForm view={view} own={own} />)}
       {raffle.status === 'open' && !raffle.byPage && own?.tickets === 0 && (
         <p>
           This raffle is entered in chat: type <code className="font-semibold">!{raffle.word}</code>.
@@ -50,12 +33,39 @@ export function EnterPart({ view, now }: { view: RaffleView; now: number }) {
   )
 }
 
+const SignInFirst = ({ raffle }: Pick<RaffleView, 'raffle'>) => (
+  <div className={BOX}>
+    <p>
+      {raffle.byWord && raffle.status === 'open' ? (
+        <>
+          Type <code className="font-semibold">!{raffle.word}</code> in chat, or sign in to enter here.
+        </>
+      ) : (
+        'Sign in to enter here and to see your chance.'
+      )}
+    </p>
+    <a
+      href={signInAddress('viewer')}
+      className="inline-flex min-h-touch items-center justify-center self-start rounded-md bg-brass px-4 font-semibold text-on-brass hover:bg-brass-hover"
+    >
+      Sign in
+    </a>
+  </div>
+)
+
 function Stands({ view: { raffle, currency }, own }: { view: RaffleView; own: OwnPart | null }) {
   if (own === null || own.tickets === 0)
     return own?.why ? (
       <p>{own.why}</p>
     ) : (
       <p>{raffle.status === 'planned' ? 'You can enter once it opens.' : 'You are not in yet.'}</p>
+    )
+  if (raffle.guess !== null)
+    return (
+      <p className="tabular">
+        <strong>Your guess: {digits(own.guess ?? 0)}</strong>
+        {own.paid > 0 && `, for ${inWords(own.paid, currency)}`}. The nearest wins.
+      </p>
     )
   const counts = own.counts !== null && own.counts > 100 ? `, each with weight ${weightInWords(own.counts)}` : ''
   return (
@@ -105,6 +115,44 @@ function EnterButtons({ view, own }: EnterProps) {
             'quiet',
           )}
       </div>
+    </>
+  )
+}
+
+/** One guess each; another one takes its place. */
+function GuessForm({ view: { raffle, currency }, own }: EnterProps) {
+  const enter = useEnter(raffle.id)
+  const [typed, setTyped] = useState('')
+  if (raffle.guess === null || (own?.why && own.tickets === 0)) return null
+  const { least, most } = raffle.guess
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    enter.mutate(Number(typed), { onSuccess: () => setTyped('') })
+  }
+  const isIn = (own?.tickets ?? 0) > 0
+  const costs = !isIn && raffle.price > 0 && (own?.freeLeft ?? 0) === 0 ? ` for ${inWords(raffle.price, currency)}` : ''
+  return (
+    <>
+      {enter.error && <Problem error={enter.error} />}
+      <form className="flex flex-wrap items-center gap-2" onSubmit={submit}>
+        <input
+          aria-label={`Your guess, from ${digits(least)} to ${digits(most)}`}
+          placeholder={`${digits(least)} to ${digits(most)}`}
+          value={typed}
+          inputMode="numeric"
+          maxLength={10}
+          onChange={(event) => setTyped(event.target.value.replace(/\D/g, ''))}
+          className="tabular min-h-touch w-36 rounded-md border border-line bg-surface px-3 text-right"
+        />
+        <Button type="submit" look="main" className="min-h-touch" disabled={enter.isPending || typed === ''}>
+          {isIn ? 'Change my guess' : `Guess${costs}`}
+        </Button>
+        {isIn && (
+          <Button look="quiet" className="min-h-touch" disabled={enter.isPending} onClick={() => enter.mutate('leave')}>
+            Leave{own !== null && own.paid > 0 ? `, ${inWords(own.paid, currency)} back` : ''}
+          </Button>
+        )}
+      </form>
     </>
   )
 }

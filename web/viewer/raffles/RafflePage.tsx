@@ -116,7 +116,9 @@ function Winners({ winners, now }: { winners: readonly Winner[]; now: number }) 
               >
                 {winner.name}
               </strong>
-              <span className="tabular text-muted">chance {winner.chance}</span>
+              <span className="tabular text-muted">
+                {winner.guess === null ? `chance ${winner.chance}` : `guessed ${digits(winner.guess)}`}
+              </span>
             </p>
             <p className="tabular text-note">{saidOf(winner, now)}</p>
           </li>
@@ -154,6 +156,7 @@ const ENTRANT_HEADS: readonly ColumnHead[] = [
   { name: 'tickets', end: true },
   { name: 'chance', end: true },
 ]
+const GUESS_HEADS: readonly ColumnHead[] = [{ name: 'The latest first' }, { name: 'guess', end: true }]
 
 function Entrants({ view: { raffle, entrants, removed } }: { view: RaffleView }) {
   return (
@@ -162,13 +165,19 @@ function Entrants({ view: { raffle, entrants, removed } }: { view: RaffleView })
         Who is in
       </h3>
       <table className="tabular mt-1 w-full">
-        <ColumnHeads heads={ENTRANT_HEADS} />
+        <ColumnHeads heads={raffle.guess === null ? ENTRANT_HEADS : GUESS_HEADS} />
         <tbody>
-          {entrants.map(({ name, tickets, chance }) => (
+          {entrants.map(({ name, tickets, chance, guess }) => (
             <tr key={name} className="border-t border-line">
               <td className="max-w-40 truncate py-1.5">{name}</td>
-              <td className="text-right">{digits(tickets)}</td>
-              <td className="text-right">{chance}</td>
+              {raffle.guess === null ? (
+                <>
+                  <td className="text-right">{digits(tickets)}</td>
+                  <td className="text-right">{chance}</td>
+                </>
+              ) : (
+                <td className="text-right">{guess === null ? 'hidden until it closes' : digits(guess)}</td>
+              )}
             </tr>
           ))}
         </tbody>

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { digits } from '#core/currency'
 import type { Opens, RaffleSettings, SetupRow } from '#core/raffles'
 import type { Body } from '../../../parts/api/called.ts'
 import { api, type Sent } from '../../../parts/api.ts'
@@ -6,7 +7,7 @@ import { Button } from '../../../parts/Button.tsx'
 import { FormDialog } from '../../../parts/dialog/FormDialog.tsx'
 import { Problem } from '../../../parts/feedback/Notice.tsx'
 import { changedFrom } from '../../../parts/form/changedFrom.ts'
-import { Select } from '../../../parts/form/inputs.tsx'
+import { Field, INPUT, Select } from '../../../parts/form/inputs.tsx'
 import { TimeField } from '../../store/LimitsPart.tsx'
 import { type DeskRaffle, useRaffleAction } from '../view.ts'
 
@@ -25,10 +26,13 @@ interface StartFootProps {
 
 /** What can be done with the form: open it now, at a time, by hand later, or keep it to start from again. */
 export function StartFoot(props: StartFootProps) {
-  const { draft, setup, changed, fault, zone, now, done } = props
+  const { draft, changed, fault } = props
   const { start, change, isPending } = useStart(props)
   const [asking, setAsking] = useState<Asking>()
   const off = fault !== undefined || isPending
+  // Where the team knows what is guessed, it is asked for the number first.
+  const begin: Start = (opens, said) =>
+    draft.guess?.answer === 'set' ? setAsking({ opens, said }) : start(opens, said)
   return (
     <div className="sticky -bottom-5 -mx-5 -mb-5 flex flex-wrap items-center gap-2 border-t border-line bg-panel px-5 py-3">
       {changed !== null ? (
@@ -36,35 +40,64 @@ export function StartFoot(props: StartFootProps) {
           Save the change
         </Button>
       ) : (
-        <StartButtons title={draft.title} off={off} start={start} ask={setAsking} />
+        <StartButtons title={draft.title} off={off} start={begin} ask={setAsking} />
       )}
       <p role="status" className="text-brick-text">
         {fault}
       </p>
+      <Asked {...props} asking={asking} setAsking={setAsking} start={start} begin={begin} />
+    </div>
+  )
+}
+
+interface AskedProps extends StartFootProps {
+  readonly asking: Asking | undefined
+  readonly setAsking: (asking: Asking | undefined) => void
+  readonly start: Start
+  readonly begin: Start
+}
+
+/** What is asked for before it starts. */
+function Asked({ draft, setup, zone, now, done, asking, setAsking, start, begin }: AskedProps) {
+  return (
+    <>
       {asking === 'time' && (
         <OpenAt
           zone={zone}
           now={now}
           close={() => setAsking(undefined)}
-          go={(at) => start({ of: 'at', at }, 'It opens at that time.')}
+          go={(at) => begin({ of: 'at', at }, 'It opens at that time.')}
+        />
+      )}
+      {typeof asking === 'object' && draft.guess !== null && (
+        <Answer
+          guess={draft.guess}
+          close={() => setAsking(undefined)}
+          go={(answer) => start(asking.opens, asking.said, answer)}
         />
       )}
       {asking === 'keep' && (
         <Keep draft={draft} setup={setup} close={() => setAsking(undefined)} done={() => done(undefined)} />
       )}
-    </div>
+    </>
   )
 }
 
-type Asking = 'time' | 'keep'
-type Start = (opens: Opens, said: string) => void
+type Asking = 'time' | 'keep' | { readonly opens: Opens; readonly said: string }
+type Start = (opens: Opens, said: string, answer?: number) => void
 
 /** Starts a raffle as the form has it, or changes the one that it is of. */
 function useStart({ draft, setup, changed, done }: StartFootProps) {
   const action = useRaffleAction<{ readonly raffle: number }>()
-  const start: Start = (opens, said) =>
+  const start: Start = (opens, said, answer) =>
     action.mutate(
-      { send: () => api.POST('/desk/raffles', { body: { settings: draft, opens, setup: setup?.id ?? null } }), said },
+      {
+        send: () =>
+          api.POST('/desk/raffles', {
+            body: { settings: draft, opens, setup: setup?.id ?? null, ...(answer !== undefined && { answer }) },
+          }),
+        said,
+      },
       { onSuccess: ({ raffle }) => done(raffle) },
     )
   const change = (id: number) =>
@@ -117,6 +150,44 @@ function OpenAt({ zone, now, close, go }: { zone: string; now: number; close: ()
       <div className="flex gap-2">
         <Button look="main" disabled={at === null || at <= now} onClick={() => at !== null && go(at)}>
           Schedule it
+        </Button>
+        <Button onClick={close}>Not yet</Button>
+      </div>
+    </FormDialog>
+  )
+}
+
+interface AnswerProps {
+  readonly guess: NonNullable<RaffleSettings['guess']>
+  readonly close: () => void
+  readonly go: (answer: number) => void
+}
+
+/** The number that is guessed: typed where nobody on the stream can read it. */
+function Answer({ guess: { least, most }, close, go }: AnswerProps) {
+  const [typed, setTyped] = useState('')
+  const answer = Number(typed)
+  const fits = /^\d+$/.test(typed) && answer >= least && answer <= most
+  return (
+    <FormDialog title="The number" close={close}>
+      <Field
+        label={`From ${digits(least)} to ${digits(most)}`}
+        hint="It is hidden while you type, sealed at once, and told to nobody before the raffle ends, not even to your team."
+      >
+        <input
+          type="password"
+          inputMode="numeric"
+          autoComplete="off"
+          value={typed}
+          maxLength={10}
+          onChange={(event) => setTyped(event.target.value)}
+          className={INPUT}
+        />
+      </Field>
+      {typed !== '' && !fits && <p className="text-brick-text">Type a whole number within those bounds.</p>}
+      <div className="flex gap-2">
+        <Button look="main" disabled={!fits} onClick={() => go(answer)}>
+          Start with this number
         </Button>
         <Button onClick={close}>Not yet</Button>
       </div>

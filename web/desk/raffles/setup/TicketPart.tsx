@@ -4,46 +4,63 @@ import { Button } from '../../../parts/Button.tsx'
 import { FaultsAt } from '../../../parts/form/DraftField.tsx'
 import { NumberInput, Select } from '../../../parts/form/inputs.tsx'
 import { DecimalInput } from '../../games/DecimalInput.tsx'
+import { GuessFields } from './GuessFields.tsx'
 import type { PartProps } from './part.ts'
 
 /** What tickets cost, how many one can have, and what they count. */
 export function TicketPart(props: PartProps) {
   const { draft, put, form, fixed } = props
-  const { free } = draft
   return (
     <fieldset disabled={fixed} className="flex flex-col gap-4">
       <legend className="sr-only">Tickets</legend>
-      <div className="grid cols-tickets items-center gap-x-3 gap-y-2">
-        <span>A ticket costs</span>
-        <NumberInput label="Price of a ticket" value={draft.price} none="nothing" onValue={(price) => put({ price })} />
-        <span className="text-muted">{form.currency.many}</span>
-        <span>Tickets per person, at most</span>
-        <NumberInput
-          label="Tickets per person, at most"
-          value={draft.mostTickets}
-          most={MOST_TICKETS}
-          onValue={(mostTickets) => put({ mostTickets: Math.max(1, mostTickets) })}
-        />
-        <span className="text-muted">tickets</span>
-        <span>Of these free for everyone</span>
-        <NumberInput
-          label="Free for everyone"
-          value={free.everyone}
-          none="–"
-          most={MOST_TICKETS}
-          onValue={(everyone) => put({ free: { ...free, everyone } })}
-        />
-        <span className="text-muted">{draft.price === 0 ? 'all are free' : 'tickets'}</span>
-      </div>
+      <FaultsAt name="guess">
+        <GuessFields draft={draft} put={put} />
+      </FaultsAt>
+      <Prices draft={draft} put={put} form={form} />
       {draft.price > 0 && (
         <FaultsAt name="free">
           <FreeTickets {...props} />
         </FaultsAt>
       )}
-      <FaultsAt name="weights">
-        <Weights {...props} />
-      </FaultsAt>
+      {draft.guess === null && (
+        <FaultsAt name="weights">
+          <Weights {...props} />
+        </FaultsAt>
+      )}
     </fieldset>
+  )
+}
+
+/** What a ticket costs, and how many one can have. */
+function Prices({ draft, put, form }: Pick<PartProps, 'draft' | 'put' | 'form'>) {
+  const { free } = draft
+  return (
+    <div className="grid cols-tickets items-center gap-x-3 gap-y-2">
+      <span>A ticket costs</span>
+      <NumberInput label="Price of a ticket" value={draft.price} none="nothing" onValue={(price) => put({ price })} />
+      <span className="text-muted">{form.currency.many}</span>
+      {draft.guess === null && (
+        <>
+          <span>Tickets per person, at most</span>
+          <NumberInput
+            label="Tickets per person, at most"
+            value={draft.mostTickets}
+            most={MOST_TICKETS}
+            onValue={(mostTickets) => put({ mostTickets: Math.max(1, mostTickets) })}
+          />
+          <span className="text-muted">tickets</span>
+        </>
+      )}
+      <span>Of these free for everyone</span>
+      <NumberInput
+        label="Free for everyone"
+        value={free.everyone}
+        none="–"
+        most={MOST_TICKETS}
+        onValue={(everyone) => put({ free: { ...free, everyone } })}
+      />
+      <span className="text-muted">{draft.price === 0 ? 'all are free' : 'tickets'}</span>
+    </div>
   )
 }
 
