@@ -114,8 +114,7 @@ function guessIn(
   const guess = readGuess(typeof wanted === 'number' ? wanted : '', guessing, settings.word.word)
   if (!guess.ok) return guess
   const before = entryOf(world, id, viewer.id)
-  const free = freeTickets(settings, standingsOf(viewer, world.at))
-  const cost = before !== undefined || free > 0 ? 0 : settings.price
+  const cost = before === undefined ? settings.price : 0
   const paid = cost > 0 ? pay(world, raffle, viewer, cost, 1) : ok(true)
   if (!paid.ok) return paid
   const entry = put(world, raffle, viewer, before, {

@@ -63,6 +63,7 @@ export {
   MOST_TICKETS,
   MOST_WEIGHT,
   MOST_WINNERS,
+  NEAREST_GUESS,
   Opens,
   Prize,
   RaffleSettings,

@@ -146,6 +146,12 @@ export const SPEND_FOR_MORE: RaffleSettings = {
   mostTickets: 10,
 }
 
+/** Everybody guesses a number, and the nearest one wins. */
+export const NEAREST_GUESS = {
+  ...SAME_CHANCE,
+  guess: { least: 1, most: 1000, answer: 'set' },
+} as const satisfies RaffleSettings
+
 /** Of one that cannot be read: its title, and nowhere to enter. */
 const unreadable = (kept: unknown): RaffleSettings => ({
   ...SAME_CHANCE,

@@ -42,6 +42,19 @@ const POT: RaffleSettings = {
   price: 10,
 }
 
+/** Whoever counts best in the head has it: the number was counted on the bench before the show. */
+const SCREWS: RaffleSettings = {
+  ...SAME_CHANCE,
+  title: 'Screws in the jar',
+  description: 'How many screws are in the jam jar on the shelf? Counted twice before the show.',
+  picture: 'guide',
+  prize: { of: 'currency', amount: 400 },
+  word: { word: 'screws', aliases: [] },
+  claimSeconds: 0,
+  guess: { least: 1, most: 1000, answer: 'set' },
+}
+const SCREWS_COUNTED = 326
+
 /** Runs over days, so that there is always something to look at. */
 const MONTH: RaffleSettings = {
   ...SPEND_FOR_MORE,
@@ -62,7 +75,7 @@ const MONTH: RaffleSettings = {
 
 /** Keeps the set-ups, and gives the main picture a place for raffles. */
 export async function seedRaffles(submit: Submit, at: number, pool: pg.Pool): Promise<void> {
-  for (const [i, settings] of [LAMP, CLOCK, POT].entries())
+  for (const [i, settings] of [LAMP, CLOCK, POT, SCREWS].entries())
     await submit(at, { kind: 'raffle.saveSetup', setup: null, settings, digit: i + 1 })
   const overlay = Number((await pool.query('select min(id) as id from overlay')).rows[0].id)
   const place = { x: 1100, y: 60, w: 760, h: 300, locked: false, hidden: false, look: PLAIN_LOOK }
@@ -113,11 +126,11 @@ export async function pastRaffle(
   people: readonly Person[],
   { index, at }: { readonly index: number; readonly at: number },
 ): Promise<void> {
-  const settings = [LAMP, CLOCK, POT][index % 3] ?? LAMP
+  const settings = [LAMP, CLOCK, POT, SCREWS][index % 4] ?? LAMP
   const raffle = await start(submit, at, settings)
   if (raffle === undefined) return
   const came = people.filter(() => chance() < 0.6)
-  await enter(submit, chance, came, raffle, at)
+  await enter(submit, chance, came, raffle, at, { guess: settings.guess })
   for (let i = 0; i < 3; i++) {
     const now = at + 400 + 150 * i
     await act(submit, now, raffle, 'draw')
@@ -153,7 +166,7 @@ export async function monthRaffle(
   at: number,
 ): Promise<void> {
   const raffle = await start(submit, at, MONTH)
-  if (raffle !== undefined) await enter(submit, chance, people, raffle, at, 44 * 3600)
+  if (raffle !== undefined) await enter(submit, chance, people, raffle, at, { most: 44 * 3600 })
 }
 
 async function start(submit: Submit, at: number, settings: RaffleSettings): Promise<number | undefined> {
@@ -162,6 +175,7 @@ async function start(submit: Submit, at: number, settings: RaffleSettings): Prom
     settings,
     opens: { of: 'now' },
     setup: null,
+    ...(settings.guess !== null && { answer: SCREWS_COUNTED }),
     by: STREAMER.account,
   })
   return made.ok ? made.value.raffle : undefined
@@ -173,11 +187,12 @@ async function enter(
   people: readonly Person[],
   raffle: number,
   at: number,
-  most = 280,
+  { most = 280, guess = null }: { readonly most?: number; readonly guess?: RaffleSettings['guess'] },
 ) {
   const times = people.map(() => Math.floor(chance() ** 2 * most)).sort((a, b) => a - b)
   for (const [i, { account, name }] of people.entries()) {
-    const wanted = chance() < 0.6 ? ('some' as const) : 1 + Math.floor(chance() * 5)
+    const some = chance() < 0.6 ? ('some' as const) : 1 + Math.floor(chance() * 5)
+    const wanted = guess === null ? some : guess.least + Math.floor(chance() * (guess.most - guess.least))
     await submit(at + 5 + (times[i] ?? 0), { kind: 'raffle.enter', who: { account, name }, raffle, wanted })
   }
 }

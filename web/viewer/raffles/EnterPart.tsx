@@ -130,7 +130,7 @@ function GuessForm({ view: { raffle, currency }, own }: EnterProps) {
     enter.mutate(Number(typed), { onSuccess: () => setTyped('') })
   }
   const isIn = (own?.tickets ?? 0) > 0
-  const costs = !isIn && raffle.price > 0 && (own?.freeLeft ?? 0) === 0 ? ` for ${inWords(raffle.price, currency)}` : ''
+  const costs = !isIn && raffle.price > 0 ? ` for ${inWords(raffle.price, currency)}` : ''
   return (
     <>
       {enter.error && <Problem error={enter.error} />}

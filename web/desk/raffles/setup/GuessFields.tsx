@@ -1,4 +1,4 @@
-import type { RaffleSettings } from '#core/raffles'
+import { NEAREST_GUESS, type RaffleSettings } from '#core/raffles'
 import { NumberInput, Select } from '../../../parts/form/inputs.tsx'
 import type { PartProps } from './part.ts'
 
@@ -8,8 +8,6 @@ const WINS = [
   { value: 'set', name: 'the nearest guess, we know the number' },
 ] as const
 
-const PLAIN_GUESS = { least: 1, most: 1000 }
-
 /** Who wins: whoever is drawn, or whoever guesses a number best. */
 export function GuessFields({ draft, put }: Pick<PartProps, 'draft' | 'put'>) {
   const { guess } = draft
@@ -18,10 +16,9 @@ export function GuessFields({ draft, put }: Pick<PartProps, 'draft' | 'put'>) {
       value === ''
         ? { guess: null }
         : {
-            guess: { ...(guess ?? PLAIN_GUESS), answer: value },
+            guess: { ...(guess ?? NEAREST_GUESS.guess), answer: value },
             mostTickets: 1,
             weights: [],
-            free: { ...draft.free, everyone: Math.min(1, draft.free.everyone) },
           },
     )
   return (

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { clsx } from 'clsx'
 import { useNavigate, useSearchParams } from 'react-router'
 import { firstFault } from '#core/faults'
-import { RaffleSettings, SAME_CHANCE, SPEND_FOR_MORE } from '#core/raffles'
+import { NEAREST_GUESS, RaffleSettings, SAME_CHANCE, SPEND_FOR_MORE } from '#core/raffles'
 import { Button } from '../../../parts/Button.tsx'
 import { Loading, Problem } from '../../../parts/feedback/Notice.tsx'
 import { DraftConflict } from '../../../parts/form/DraftConflict.tsx'
@@ -155,22 +155,25 @@ const Part = ({ title, children }: { title: string; children: React.ReactNode })
 const BEGINNINGS = [
   { name: 'Everyone the same chance', tells: 'one free ticket each', settings: SAME_CHANCE },
   { name: 'Spend for more chances', tells: 'the first ticket free, more for currency', settings: SPEND_FOR_MORE },
+  { name: 'The nearest guess', tells: 'everybody guesses a number, once', settings: NEAREST_GUESS },
 ]
 
-/** Two ready beginnings; what has been typed stays. */
+/** Ready beginnings; what has been typed stays. */
 function Beginnings({ draft, setDraft }: { draft: RaffleSettings; setDraft: (settings: RaffleSettings) => void }) {
-  const same = ({ price, mostTickets }: RaffleSettings) =>
-    (price === 0) === (draft.price === 0) && (mostTickets === 1) === (draft.mostTickets === 1)
+  const same = ({ price, mostTickets, guess }: RaffleSettings) =>
+    (guess === null) === (draft.guess === null) &&
+    (guess !== null || ((price === 0) === (draft.price === 0) && (mostTickets === 1) === (draft.mostTickets === 1)))
   return (
-    <div className="grid gap-3 sm:grid-cols-2">
+    <div className="grid gap-3 sm:grid-cols-3">
       {BEGINNINGS.map(({ name, tells, settings }) => (
         <button
           key={name}
           type="button"
           aria-pressed={same(settings)}
           onClick={() => {
-            const { price, free, mostTickets } = settings
-            setDraft({ ...draft, price, free, mostTickets })
+            const { price, free, mostTickets, guess } = settings
+            const weights = guess === null ? draft.weights : []
+            setDraft({ ...draft, price, free, mostTickets, weights, guess: guess && (draft.guess ?? guess) })
           }}
           className={clsx(
             'rounded-md border px-4 py-2.5 text-left',

@@ -17,7 +17,7 @@ export function TicketPart(props: PartProps) {
         <GuessFields draft={draft} put={put} />
       </FaultsAt>
       <Prices draft={draft} put={put} form={form} />
-      {draft.price > 0 && (
+      {draft.price > 0 && draft.guess === null && (
         <FaultsAt name="free">
           <FreeTickets {...props} />
         </FaultsAt>
@@ -36,7 +36,7 @@ function Prices({ draft, put, form }: Pick<PartProps, 'draft' | 'put' | 'form'>)
   const { free } = draft
   return (
     <div className="grid cols-tickets items-center gap-x-3 gap-y-2">
-      <span>A ticket costs</span>
+      <span>{draft.guess === null ? 'A ticket costs' : 'A guess costs'}</span>
       <NumberInput label="Price of a ticket" value={draft.price} none="nothing" onValue={(price) => put({ price })} />
       <span className="text-muted">{form.currency.many}</span>
       {draft.guess === null && (
@@ -49,17 +49,17 @@ function Prices({ draft, put, form }: Pick<PartProps, 'draft' | 'put' | 'form'>)
             onValue={(mostTickets) => put({ mostTickets: Math.max(1, mostTickets) })}
           />
           <span className="text-muted">tickets</span>
+          <span>Of these free for everyone</span>
+          <NumberInput
+            label="Free for everyone"
+            value={free.everyone}
+            none="–"
+            most={MOST_TICKETS}
+            onValue={(everyone) => put({ free: { ...free, everyone } })}
+          />
+          <span className="text-muted">{draft.price === 0 ? 'all are free' : 'tickets'}</span>
         </>
       )}
-      <span>Of these free for everyone</span>
-      <NumberInput
-        label="Free for everyone"
-        value={free.everyone}
-        none="–"
-        most={MOST_TICKETS}
-        onValue={(everyone) => put({ free: { ...free, everyone } })}
-      />
-      <span className="text-muted">{draft.price === 0 ? 'all are free' : 'tickets'}</span>
     </div>
   )
 }
