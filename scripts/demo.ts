@@ -1,6 +1,6 @@
 import { rmSync } from 'node:fs'
 import { build } from './build.ts'
-import { startStack } from './demo/stack.ts'
+import { type Stack, startStack } from './demo/stack.ts'
 
 const port = (name: string, fallback: number) => Number(process.env[`${name}_PORT`] ?? fallback)
 
@@ -19,12 +19,13 @@ async function stop(): Promise<void> {
 async function main(): Promise<void> {
   for (const signal of ['SIGINT', 'SIGHUP', 'SIGTERM'] as const) process.on(signal, () => void stop())
   const fresh = process.argv.includes('--fresh')
-  if (fresh) rmSync('.data/demo', { recursive: true, force: true })
+  const empty = process.argv.includes('--empty')
+  const name = empty ? 'empty' : 'demo'
+  if (fresh) rmSync(`.data/${name}`, { recursive: true, force: true })
   await build()
   if (stopping) return
   const stack = await startStack({
-    name: 'demo',
-    fresh,
+    ...{ name, fresh, empty },
     ports: {
       web: port('WEB', 4000),
       standin: port('STANDIN', 4100),
@@ -37,7 +38,21 @@ async function main(): Promise<void> {
       stopAll = how
     },
   })
-  console.log(`
+  console.log(empty ? emptyTold(stack) : fullTold(stack))
+}
+
+const emptyTold = (stack: Stack): string => `
+  Ricompensa is running with an empty channel, as it is when one has just been opened.
+
+    Set it up    ${stack.web}/desk/workbench/set-up   (sign in as wanda_bench, the streamer)
+    Viewer page  ${stack.web}/c/workbench   (sign in as anybody: valve_vera, for one)
+    Stand-in     ${stack.standin}/             (the stream with its chat: play any viewer)
+    Overlay      ${stack.overlay}
+
+  Ctrl-C stops it and keeps the data; npm run demo -- --empty --fresh starts over.
+`
+
+const fullTold = (stack: Stack): string => `
   Ricompensa is running${stack.seeded ? ', with fresh demo data' : ', with the data of last time'}.
 
     Desk         ${stack.web}/desk/workbench   (sign in as wanda_bench, the streamer)
@@ -48,9 +63,8 @@ async function main(): Promise<void> {
     Stand-in     ${stack.standin}/             (the stream with its chat: play any viewer)
     Chat         ${stack.chat}   (any IRC client)
 
-  Ctrl-C stops it and keeps the data; npm run demo -- --fresh starts over.
-`)
-}
+  Ctrl-C stops it and keeps the data; npm run demo -- --fresh starts over; npm run demo -- --empty starts with an empty channel.
+`
 
 main().catch((fault: unknown) => {
   // What breaks because it is being stopped is nobody's concern.

@@ -15,6 +15,7 @@ import { runFacts } from '../runs/facts.ts'
 import { screenFacts } from '../screen/facts.ts'
 import { settingsFacts } from '../settings/facts.ts'
 import { showFacts } from '../show/facts.ts'
+import { starterFacts } from '../starter/facts.ts'
 import { storeFacts } from '../store/facts.ts'
 import { tallyFacts } from '../tallies/facts.ts'
 import { teamFacts } from '../team/facts.ts'
@@ -45,6 +46,7 @@ export const FACTS = {
   ...screenFacts,
   ...settingsFacts,
   ...showFacts,
+  ...starterFacts,
   ...storeFacts,
   ...tallyFacts,
   ...teamFacts,

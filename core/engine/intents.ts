@@ -17,6 +17,7 @@ import { runHandlers } from '../runs/index.ts'
 import { screenHandlers } from '../screen/index.ts'
 import { settingsHandlers } from '../settings/index.ts'
 import { showHandlers } from '../show/index.ts'
+import { starterHandlers } from '../starter/index.ts'
 import { storeHandlers } from '../store/index.ts'
 import { tallyHandlers } from '../tallies/index.ts'
 import { teamHandlers } from '../team/index.ts'
@@ -52,6 +53,7 @@ const all = {
   ...screenHandlers,
   ...settingsHandlers,
   ...showHandlers,
+  ...starterHandlers,
   ...storeHandlers,
   ...tallyHandlers,
   ...teamHandlers,

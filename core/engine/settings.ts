@@ -9,6 +9,7 @@ import { giftSetting } from '../people/index.ts'
 import { ranksSetting } from '../ranks/index.ts'
 import { alertsSetting } from '../screen/index.ts'
 import { channelSetting, homeSetting, type Setting, zoneSetting } from '../settings/index.ts'
+import { starterSetting } from '../starter/index.ts'
 import { voiceSetting } from '../voice/index.ts'
 import { wordsSetting } from '../words/index.ts'
 
@@ -32,6 +33,7 @@ export const SETTINGS: readonly Setting<object>[] = [
   betsSetting,
   goalsSetting,
   wageringSetting,
+  starterSetting,
   gameTextsSetting,
   ...gameSettings,
 ]

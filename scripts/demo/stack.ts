@@ -9,6 +9,7 @@ import { layOutDatabase } from '#server/layOut.ts'
 import { settleKeys } from '#server/sealing/index.ts'
 import { startPostgres, stopLeftover } from '../../machine/postgres.ts'
 import { HOST } from '../../standin/src/people.ts'
+import { seedEmpty } from './empty.ts'
 import { startProcess, stopProcess, untilAnswers } from './processes.ts'
 import { seedDemo } from './seed.ts'
 
@@ -23,6 +24,8 @@ export interface StackOptions {
   readonly name: string
   readonly ports: Ports
   readonly fresh: boolean
+  /** A channel with nothing in it, in place of months of shows. */
+  readonly empty?: boolean
   readonly seed: number
   readonly paceMs: number
   /** See PostgreSQL's options. */
@@ -118,7 +121,11 @@ export async function startStack(options: StackOptions): Promise<Stack> {
   options.onBegun?.(stop)
   try {
     const servers = serversUrl(postgres.url)
-    const { overlay, eventSecret, seeded } = await prepareDatabase(postgres.url, servers)
+    const { overlay, eventSecret, seeded } = await prepareDatabase(
+      postgres.url,
+      servers,
+      options.empty ? seedEmpty : seedDemo,
+    )
     const web = `http://127.0.0.1:${ports.web}`
     const standin = `http://127.0.0.1:${ports.standin}`
     const chat = `irc://127.0.0.1:${ports.irc}/#workbench`
@@ -162,6 +169,7 @@ function serversUrl(owner: string): string {
 async function prepareDatabase(
   url: string,
   servers: string,
+  seed: typeof seedDemo,
 ): Promise<{ overlay: string; eventSecret: string; seeded: boolean }> {
   const pool = connect(url, 4)
   const writerPool = connectWriter(url, 2)
@@ -170,7 +178,7 @@ async function prepareDatabase(
     await layOutDatabase(pool, 'server/migrations', roleOf(servers), pino({ level: 'warn' }))
     await settleKeys(pool)
     const seeded = !(await seededBefore(pool))
-    if (seeded) await seedDemo(pool, writerPool, Math.floor(Date.now() / 1000))
+    if (seeded) await seed(pool, writerPool, Math.floor(Date.now() / 1000))
     const [main] = await reader(pool)
       .select({ secret: schema.overlay.secret })
       .from(schema.overlay)

@@ -26,6 +26,7 @@ import { securityRoutes } from './security/index.ts'
 import { unreadableRoutes } from './settings/unreadable.ts'
 import { showRoutes } from './show/index.ts'
 import { issuerRoutes, type Provider } from './sign-in/index.ts'
+import { starterRoutes } from './starter/index.ts'
 import { storeRoutes } from './store/index.ts'
 import { tallyRoutes } from './tallies/index.ts'
 import { teamRoutes } from './team/index.ts'
@@ -53,27 +54,25 @@ export function routesOf(parts: RouteParts): Route[] {
     inside: config.ROOMS_INSIDE === 'yes',
     shared: config.ROOMS_SHARED === 'yes',
   }
-  const platform = { db, channels, publicUrl: config.PUBLIC_URL, url: config.PLATFORM_REWARDS_URL }
+  const publicUrl = config.PUBLIC_URL
+  const platform = { db, channels, publicUrl, url: config.PLATFORM_REWARDS_URL }
   const chatOf = (channel: number) => seats.stateOf(channel)
   const features: Readonly<Record<string, readonly Route[]>> = {
-    Channel: channelRoutes({ channels, publicUrl: config.PUBLIC_URL }),
+    Channel: channelRoutes({ channels, publicUrl }),
+    Starter: starterRoutes({ db, channels, publicUrl, chat: chatOf }),
     Show: showRoutes(db, channels, chatOf),
     Earning: earningRoutes(db, channels),
     People: peopleRoutes(db, channels, wanted, provider),
     Store: storeRoutes(db, channels),
     Screen: screenRoutes(channels),
     Library: libraryRoutes(db, channels),
-    Ranks: rankRoutes(db, channels),
-    Commands: commandRoutes(db, channels, chatOf),
-    Triggers: [...triggerRoutes(db, channels), ...platformRewardRoutes(platform)],
-    Tallies: tallyRoutes(db, channels),
+    ...chatFeatures({ ...platform, chatOf }),
     Team: [
       ...teamRoutes(db, channels),
-      ...changeRoutes({ db, channels, rooms, publicUrl: config.PUBLIC_URL }),
+      ...changeRoutes({ db, channels, rooms, publicUrl }),
       ...openFormRoutes(channels),
     ],
-    Games: gameRoutes(db, channels),
-    Raffles: raffleRoutes(db, channels, chatOf),
+    ...{ Games: gameRoutes(db, channels), Raffles: raffleRoutes(db, channels, chatOf) },
     ...{ Bets: betRoutes(db, channels), Goals: goalRoutes(db, channels) },
     Fairness: fairnessRoutes(db),
     Security: securityRoutes(db),
@@ -86,6 +85,16 @@ export function routesOf(parts: RouteParts): Route[] {
   }
   return Object.entries(features).flatMap(([tag, routes]) => routes.map((route) => ({ ...route, tag })))
 }
+
+type ChatParts = Parameters<typeof platformRewardRoutes>[0] & { readonly chatOf: Parameters<typeof commandRoutes>[2] }
+
+/** What is set for chat: ranks, commands, what sets itself off, and tallies. */
+const chatFeatures = ({ db, channels, chatOf, ...platform }: ChatParts) => ({
+  Ranks: rankRoutes(db, channels),
+  Commands: commandRoutes(db, channels, chatOf),
+  Triggers: [...triggerRoutes(db, channels), ...platformRewardRoutes({ db, channels, ...platform })],
+  Tallies: tallyRoutes(db, channels),
+})
 
 /** Every address of the installation as a whole. @param onOpened - Told of a channel that was opened. */
 export function installationRoutes(

@@ -34,6 +34,7 @@ export const VoicePage = lazily(async () => (await import('./commands/VoicePage.
 export const PeoplePage = lazily(async () => (await import('./people/PeoplePage.tsx')).PeoplePage)
 export const ChannelPage = lazily(async () => (await import('./channel/ChannelPage.tsx')).ChannelPage)
 export const ClosedPage = lazily(async () => (await import('./channel/ClosedPage.tsx')).ClosedPage)
+export const SetUpPage = lazily(async () => (await import('./starter/SetUpPage.tsx')).SetUpPage)
 export const TeamPage = lazily(async () => (await import('./team/TeamPage.tsx')).TeamPage)
 export const ChangesPage = lazily(async () => (await import('./team/ChangesPage.tsx')).ChangesPage)
 export const JoinPage = lazily(async () => (await import('./team/JoinPage.tsx')).JoinPage)

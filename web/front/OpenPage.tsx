@@ -155,5 +155,5 @@ function opened({ code, name, slug, one, many, word }: Values): Promise<{ channe
 
 function toDesk({ channel }: { readonly channel: string }): void {
   sessionStorage.removeItem(KEPT_AS)
-  window.location.assign(`/desk/${channel}`)
+  window.location.assign(`/desk/${channel}/set-up`)
 }

@@ -89,6 +89,7 @@ const INVALIDATES: {
   'show.guest': { desk: ['status', 'evening', 'present'], viewer: ['channel', 'me', 'standing'] },
   'show.settled': { desk: ['status', 'evening', 'present'] },
   'show.started': { desk: ['status', 'evening', 'present', 'buttons'], viewer: ['channel', 'me', 'standing'] },
+  'starter.changed': { desk: ['starter'] },
   'store.changed': { desk: ['store', 'commands'], viewer: ['channel'] },
   'store.codesLow': { desk: ['store', 'commands'] },
   'store.rests': { desk: ['store', 'commands'], viewer: [] },

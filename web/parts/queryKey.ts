@@ -53,6 +53,7 @@ export type QueryName =
   | 'team'
   | 'seeds'
   | 'standing'
+  | 'starter'
   | 'status'
   | 'store'
   | 'supporters'

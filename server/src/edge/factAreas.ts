@@ -34,6 +34,7 @@ const AREAS_OF: { readonly [F in Feature]: readonly Area[] } = {
   run: ['commands'],
   screen: ['screen'],
   show: [],
+  starter: [],
   store: ['store'],
   supporter: ['people'],
   tally: ['people', 'commands'],

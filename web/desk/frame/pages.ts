@@ -124,6 +124,7 @@ export const PAGES: readonly Group[] = [
         ],
       },
       { to: '/channel', name: 'Channel', ofOwners: true },
+      { to: '/set-up', name: 'Set up', ofOwners: true },
     ],
   },
 ]

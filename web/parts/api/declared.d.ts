@@ -824,6 +824,155 @@ export interface paths {
 			};
 		};
 	};
+	readonly "/desk/starter": {
+		/**
+		 * What there is to do before the first evening, and what of it is done
+		 * @description For owners.
+		 */
+		readonly get: {
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly page: string;
+							readonly usual: {
+								readonly people: number;
+								readonly shows: number;
+								readonly hours: number;
+								/** @enum {string} */
+								readonly look: "plain" | "warm" | "quiet";
+							};
+							readonly steps: readonly {
+								/** @enum {string} */
+								readonly step: "chat" | "events" | "starter" | "overlay" | "people" | "tell" | "show" | "order";
+								readonly done: boolean;
+								readonly skipped: boolean;
+							}[];
+						};
+					};
+				};
+			};
+		};
+		/**
+		 * Make what was chosen of a starter; what is there already stays as it is
+		 * @description For owners.
+		 */
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "audience": {
+					 *         "people": 1,
+					 *         "shows": 1,
+					 *         "hours": 1,
+					 *         "look": "plain"
+					 *       },
+					 *       "take": [
+					 *         "lamp"
+					 *       ]
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly audience: {
+							readonly people: number;
+							readonly shows: number;
+							readonly hours: number;
+							/** @enum {string} */
+							readonly look: "plain" | "warm" | "quiet";
+						};
+						readonly take: readonly string[];
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly taken: number;
+							readonly refused: readonly {
+								readonly name: string;
+								readonly why: string;
+							}[];
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/starter/offer": {
+		/**
+		 * What a starter for an audience would make, and what of it is there already
+		 * @description For owners.
+		 */
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
+					/** @description How many are usually there. */
+					readonly people?: number;
+					/** @description How many shows there are in a week. */
+					readonly shows?: number;
+					/** @description How many hours one of them takes. */
+					readonly hours?: number;
+					/** @description How it is to look. */
+					readonly look?: "plain" | "warm" | "quiet";
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly pieces: readonly {
+								readonly key: string;
+								readonly of: string;
+								readonly name: string;
+								readonly says: string;
+								readonly there: boolean;
+							}[];
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/starter/skipped": {
+		/**
+		 * Leave a step before the first evening out, or take it up again
+		 * @description For owners.
+		 */
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "step": "chat",
+					 *       "skip": true
+					 *     }
+					 */
+					readonly "application/json": {
+						/** @enum {string} */
+						readonly step: "chat" | "events" | "starter" | "overlay" | "people" | "tell" | "show" | "order";
+						readonly skip: boolean;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							/** @enum {string} */
+							readonly step: "chat" | "events" | "starter" | "overlay" | "people" | "tell" | "show" | "order";
+							readonly skip: boolean;
+						};
+					};
+				};
+			};
+		};
+	};
 	readonly "/desk/status": {
 		/**
 		 * How the show stands: figures of the show bar

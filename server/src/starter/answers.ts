@@ -1,0 +1,28 @@
+import { Type } from '@sinclair/typebox'
+import { Count, exactly } from '#core/schema'
+import { Audience, StepKey } from '#core/starter'
+
+/** What there is to do before the first evening: what is true already, and what was left out. */
+export const StarterState = exactly({
+  /** Where viewers find the channel. */
+  page: Type.String(),
+  usual: Audience,
+  steps: Type.Array(exactly({ step: StepKey, done: Type.Boolean(), skipped: Type.Boolean() })),
+})
+
+export const Offered = exactly({
+  key: Type.String(),
+  of: Type.String(),
+  name: Type.String(),
+  says: Type.String(),
+  /** Whether the channel has it, or something in its place, already. */
+  there: Type.Boolean(),
+})
+
+export const StarterOffer = exactly({ pieces: Type.Array(Offered) })
+
+export const StarterTaken = exactly({
+  taken: Count,
+  /** What could not be made, each with why. */
+  refused: Type.Array(exactly({ name: Type.String(), why: Type.String() })),
+})

@@ -1,0 +1,1 @@
+export { type StarterParts, starterRoutes } from './routes.ts'

@@ -1,0 +1,70 @@
+import { useQuery } from '@tanstack/react-query'
+import { Button } from '../../parts/Button.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
+import { useCopy } from '../../parts/useCopy.ts'
+import { useStatus } from '../status.ts'
+
+/** The address as a picture, made in this browser. */
+const pictureQuery = (page: string) => ({
+  queryKey: keyOf('starter', page),
+  queryFn: async () => {
+    const { toDataURL, toString } = await import('qrcode')
+    return {
+      svg: await toString(page, { type: 'svg', margin: 2 }),
+      png: await toDataURL(page, { width: 720, margin: 2 }),
+    }
+  },
+  staleTime: Number.POSITIVE_INFINITY,
+})
+
+/** What viewers are told: the address, as a picture for the stream, and as words for the channel's description. */
+export function Tell({ page }: { readonly page: string }) {
+  const { channel, currency } = useStatus()
+  const plain = `Watching ${channel.name} earns ${currency.many}. See what you have, buy and play: ${page}`
+  const marked = `Watching **${channel.name}** earns *${currency.many}*. [See what you have, buy and play](${page})`
+  return (
+    <div className="mt-3 flex flex-wrap items-start gap-5 border-t border-line pt-3">
+      <div className="flex min-w-0 flex-1 basis-72 flex-col gap-2">
+        <Line text={page} name="Address of the viewer page" />
+        <Line text={plain} name="For a description, plain" />
+        <Line text={marked} name="For a description, Markdown" />
+      </div>
+      <Pictures page={page} slug={channel.slug} />
+    </div>
+  )
+}
+
+function Line({ text, name }: { readonly text: string; readonly name: string }) {
+  const copy = useCopy()
+  return (
+    <p className="flex items-start gap-2">
+      <span className="min-w-0 flex-1">
+        <span className="block text-note text-muted">{name}</span>
+        <span className="break-words select-all">{text}</span>
+      </span>
+      <Button aria-label={`Copy: ${name}`} onClick={() => copy(text, 'Copied.', 'Select it and copy it yourself.')}>
+        Copy
+      </Button>
+    </p>
+  )
+}
+
+function Pictures({ page, slug }: { readonly page: string; readonly slug: string }) {
+  const picture = useQuery(pictureQuery(page)).data
+  if (picture === undefined) return null
+  const svg = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(picture.svg)}`
+  const LINK = 'underline underline-offset-2'
+  return (
+    <figure className="flex flex-col items-center gap-1">
+      <img src={svg} alt={`QR code of ${page}`} className="size-36 rounded-md bg-white" />
+      <figcaption className="flex gap-3 text-note">
+        <a className={LINK} download={`${slug}.png`} href={picture.png}>
+          Save as PNG
+        </a>
+        <a className={LINK} download={`${slug}.svg`} href={svg}>
+          as SVG
+        </a>
+      </figcaption>
+    </figure>
+  )
+}
