@@ -165,7 +165,7 @@ describe('a game cannot be set', () => {
     ['heist', { ...heist, sites: [site, { ...site, name: 'x' }] }, 'Two sites begin with the same crew'],
     ['heist', { ...heist, mostCrew: 1, leastCrew: 2 }, 'The largest crew is below the smallest'],
     ['heist', { ...heist, stakes: { smallest: 50, largest: 20, share: 50 } }, 'The largest stake is below'],
-    ['reels', { ...reels, strip: [...reels.strip, { symbol: 'cog', weight: 1 }] }, 'cog is on the strip twice'],
+    ['reels', { ...reels, strip: [...reels.strip, { symbol: 'drop', weight: 1 }] }, 'drop is on the strip twice'],
     ['reels', { ...reels, table: [{ match: 'two', symbol: 'owl', multiplier: 10 }] }, 'owl, which is not on the strip'],
   ] as const)('%s', (game, settings, part) => {
     expect(firstFault(settingsFaults(game, settings as never))).toContain(part)

@@ -49,10 +49,11 @@ export function textFault(key: GameTextKey, all: readonly string[]): string | un
   return undefined
 }
 
-/** What a text looks like with made-up figures, for the form. */
-export function sampleText(key: GameTextKey, text: string): string {
+/** What a text looks like with made-up figures, for the form. @param many - What the currency is called. */
+export function sampleText(key: GameTextKey, text: string, many = 'points'): string {
   const fields: Record<string, unknown> = {}
-  for (const { path, sample } of GAME_TEXTS[key].fields) {
+  for (const { path, sample: ours } of GAME_TEXTS[key].fields) {
+    const sample = typeof ours === 'string' ? ours.replace(/(?<=\d )points$/, many) : ours
     const [first = '', second] = path.split('.')
     fields[first] = second === undefined ? sample : { ...(fields[first] as object | undefined), [second]: sample }
   }

@@ -11,8 +11,8 @@ export interface GameText {
 
 // What several texts can tell.
 export const viewer = field('viewer.name', 'who did it', 'valve_vera')
-export const stake = field('stake', 'what was staked', '50 rivets')
-export const paid = field('paid', 'what was paid out', '120 rivets')
+export const stake = field('stake', 'what was staked', '50 points')
+export const paid = field('paid', 'what was paid out', '120 points')
 export const seconds = field('seconds', 'how many seconds are left', '60')
 export const word = field('word', 'the word to type', 'heist')
 export const challenger = field('challenger.name', 'the challenger', 'valve_vera')
@@ -25,7 +25,7 @@ export const commitment = field('commitment', 'the first letters of the commitme
 export const crew = field('crew', 'how many are in it', '7')
 export const number = field('number', 'the number', '17')
 export const colour = field('colour', 'its colour', 'black')
-export const cup = field('cup', 'what the cup is called', 'Lamp cup')
+export const cup = field('cup', 'what the cup is called', 'The cup')
 
 export const text = (
   when: string,

@@ -6,7 +6,7 @@ import type { Argument } from '../words/index.ts'
 function viewerFields(at: string, whose: string, tallies: readonly TallyRow[]): Field[] {
   return [
     field(`${at}.name`, `${whose} name`, 'valve_vera'),
-    field(`${at}.has`, `${whose} balance in words`, '1,204 rivets'),
+    field(`${at}.has`, `${whose} balance in words`, '1,204 points'),
     field(`${at}.balance`, `${whose} balance as a number`, '1204'),
     field(`${at}.earned`, `all that was ever earned`, '5210'),
     field(`${at}.rank`, `${whose} rank`, 'Fitter'),
@@ -39,7 +39,7 @@ const ORDER_FIELDS: readonly Field[] = [
   field('reward.name', 'what was ordered', 'Sparks on screen'),
   field('reward.price', 'what it costs, as a number', '120'),
   field('order.text', 'what the buyer said to it', 'the blue radio'),
-  field('order.cost', 'what was paid, in words', '120 rivets'),
+  field('order.cost', 'what was paid, in words', '120 points'),
 ]
 
 const ALWAYS: readonly Field[] = [

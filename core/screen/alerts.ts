@@ -66,8 +66,8 @@ export const ALERT_FIELDS: readonly Field[] = [
   field('viewer.rank', 'their rank', 'Fitter'),
   field('reward.name', 'what was ordered', 'Choose the next repair'),
   field('reward.price', 'what it costs, as a number', '900'),
-  field('order.text', 'what the buyer said to it', 'the blue radio'),
-  field('order.cost', 'what was paid, in words', '900 rivets'),
+  field('order.text', 'what the buyer said to it', 'the second one, please'),
+  field('order.cost', 'what was paid, in words', '900 points'),
 ]
 
 /** Shows an alert of the list, its texts filled in with these fields. One that is gone shows nothing. */
@@ -129,7 +129,7 @@ export interface TestAlert {
 const SAMPLE_FIELDS = {
   viewer: { name: 'valve_vera', rank: 'Fitter' },
   reward: { name: 'Choose the next repair', price: 900 },
-  order: { text: 'the blue radio', cost: '900 rivets' },
+  order: { text: 'the second one, please', cost: '900 points' },
 }
 
 /** Plays an alert on every overlay now, with sample words. */

@@ -22,7 +22,7 @@ export const CHANNEL_FIELDS: readonly Field[] = [
   listField('top.hours', 'who has watched longest, in hours'),
   listField('top.earned', 'who has earned most'),
   field('counts.present', 'how many are present', '128'),
-  field('show.title', 'what the show is called', 'The lamp with no switch'),
+  field('show.title', 'what the show is called', 'An evening'),
   field('show.number', 'the show’s number', '64'),
   field('show.minutes', 'minutes on air', '42'),
   field('show.on_air', 'whether on air', 'true'),
@@ -31,8 +31,8 @@ export const CHANNEL_FIELDS: readonly Field[] = [
   field('now.date', 'the date', '23 November 2026'),
   field('now.time', 'the time of day', '19:30'),
   field('now.weekday', 'the day of the week', 'Monday'),
-  field('currency.one', 'the currency’s name for one', 'rivet'),
-  field('currency.many', 'the currency’s name for many', 'rivets'),
+  field('currency.one', 'the currency’s name for one', 'point'),
+  field('currency.many', 'the currency’s name for many', 'points'),
 ]
 
 /** What a list's places have, and what every list has. */

@@ -3,6 +3,7 @@ import type pg from 'pg'
 import { type Act, GAMES, gameSetting, type SettingsOf } from '#core/games'
 import { STREAMER } from '../../standin/src/people.ts'
 import type { Submit } from './submit.ts'
+import { WORKSHOP_REELS, WORKSHOP_SITES } from './workshop.ts'
 
 const NO_LIMITS = { everyoneSeconds: 0, eachSeconds: 0, perViewer: 0, perShow: 0 }
 
@@ -10,8 +11,8 @@ const NO_LIMITS = { everyoneSeconds: 0, eachSeconds: 0, perViewer: 0, perShow: 0
 export async function seedGames(submit: Submit, at: number): Promise<void> {
   await submit(at, { kind: 'fairness.seed', seed: randomBytes(32).toString('hex'), first: true })
   const own: { readonly [G in keyof SettingsOf]?: Partial<SettingsOf[G]> } = {
-    heist: { gatherSeconds: 45, limits: { ...NO_LIMITS, everyoneSeconds: 60 } },
-    reels: { limits: { ...NO_LIMITS, eachSeconds: 5 } },
+    heist: { sites: [...WORKSHOP_SITES], gatherSeconds: 45, limits: { ...NO_LIMITS, everyoneSeconds: 60 } },
+    reels: { ...WORKSHOP_REELS, limits: { ...NO_LIMITS, eachSeconds: 5 } },
     coin: { limits: { ...NO_LIMITS, eachSeconds: 5 } },
     scramble: { adds: 10, leastCrew: 5, limits: { ...NO_LIMITS, everyoneSeconds: 120 } },
     boss: { name: 'The old boiler', limits: { ...NO_LIMITS, everyoneSeconds: 120 } },

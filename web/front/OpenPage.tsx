@@ -136,13 +136,13 @@ const CurrencyFields = ({ values, set }: Pick<OpenFieldsProps, 'values' | 'set'>
   <fieldset className="grid grid-cols-3 gap-3">
     <legend className="pb-1 font-medium">Currency</legend>
     <Field label="One">
-      <TextInput required most={30} placeholder="rivet" value={values.one} onValue={set('one')} />
+      <TextInput required most={30} placeholder="point" value={values.one} onValue={set('one')} />
     </Field>
     <Field label="Many">
-      <TextInput required most={30} placeholder="rivets" value={values.many} onValue={set('many')} />
+      <TextInput required most={30} placeholder="points" value={values.many} onValue={set('many')} />
     </Field>
     <Field label="Word in chat">
-      <TextInput required most={30} placeholder="rivets" value={values.word} onValue={set('word')} />
+      <TextInput required most={30} placeholder="points" value={values.word} onValue={set('word')} />
     </Field>
   </fieldset>
 )

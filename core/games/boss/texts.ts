@@ -1,7 +1,7 @@
 import { field } from '../../texts/index.ts'
 import { commitment, crew, type GameText, paid, seconds, stake, text, viewer, word } from '../text.ts'
 
-const boss = field('boss', 'who is fought', 'The boiler')
+const boss = field('boss', 'who is fought', 'The giant')
 const needed = field('needed', 'how many it takes', '2')
 
 /** What is said of a fight. */

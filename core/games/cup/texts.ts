@@ -26,7 +26,7 @@ export const CUP_TEXTS = {
       word,
       seconds,
       stake,
-      field('prize', 'what there is to win, or nothing', '500 rivets'),
+      field('prize', 'what there is to win, or nothing', '500 points'),
       field('places', 'how many places', '16'),
       commitment,
     ],

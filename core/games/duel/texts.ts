@@ -20,7 +20,7 @@ export const DUEL_TEXTS = {
     [challenger, challenged, stake, take, pass, seconds, commitment],
     [
       '@{{ challenged.name }}: {{ challenger.name }} challenges you to a duel for {{ stake }}. !{{ take }} or !{{ pass }} within {{ seconds }} s.',
-      '{{ challenger.name }} lays {{ stake }} and a spanner on the bench. @{{ challenged.name }}, !{{ take }} or !{{ pass }}? {{ seconds }} s.',
+      '{{ challenger.name }} puts {{ stake }} on the table. @{{ challenged.name }}, !{{ take }} or !{{ pass }}? {{ seconds }} s.',
     ],
   ),
   'duel.open': text(
@@ -43,7 +43,7 @@ export const DUEL_TEXTS = {
     [winner, loser, paid],
     [
       '{{ winner.name }} wins {{ paid }} against {{ loser.name }}.',
-      'Sparks, then quiet. {{ winner.name }} is left standing and takes {{ paid }}; {{ loser.name }} sweeps the floor.',
+      'Sparks, then quiet. {{ winner.name }} is left standing and takes {{ paid }}; {{ loser.name }} buys the next round.',
     ],
   ),
   'duel.passed': text(

@@ -25,8 +25,8 @@ export const HEIST_TEXTS = {
     'The crew sets off',
     [
       crew,
-      field('site', 'where it goes', 'The old tram depot'),
-      field('room', 'the first room', 'the side gate'),
+      field('site', 'where it goes', 'The museum'),
+      field('room', 'the first room', 'the back door'),
       field('chance', 'the chance to get through it', '80 %'),
     ],
     [
@@ -37,11 +37,11 @@ export const HEIST_TEXTS = {
   'heist.room': text(
     'A room lies behind those who got through',
     [
-      field('story', 'the room’s own line', 'The side gate gives way with a sigh of old grease.'),
+      field('story', 'the room’s own line', 'The back door was never locked.'),
       field('caught', 'who was caught, or "nobody"', 'umbra_coil'),
       field('inside', 'how many are inside still', '5'),
       field('multiplier', 'what leaving now pays', '1.18'),
-      field('next', 'the next room', 'the paint shop'),
+      field('next', 'the next room', 'the long gallery'),
       field('chance', 'the chance to get through that', '80 %'),
       field('out', 'the word to leave', 'out'),
       seconds,
@@ -55,9 +55,9 @@ export const HEIST_TEXTS = {
   'heist.ended': text(
     'The end of the story',
     [
-      field('story', 'the last room’s own line', 'The ticket safe was only ever closed with string.'),
-      field('out', 'who got out with what, or "nobody"', 'valve_vera 91 rivets'),
-      field('caught', 'who was caught where, or "nobody"', 'umbra_coil in the paint shop'),
+      field('story', 'the last room’s own line', 'The glass case opens like a cupboard.'),
+      field('out', 'who got out with what, or "nobody"', 'valve_vera 91 points'),
+      field('caught', 'who was caught where, or "nobody"', 'umbra_coil in the long gallery'),
       paid,
     ],
     [

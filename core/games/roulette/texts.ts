@@ -15,7 +15,7 @@ export const ROULETTE_TEXTS = {
   ),
   'roulette.spun': text(
     'The wheel has stopped',
-    [number, colour, field('winners', 'who won what, or "nobody"', 'valve_vera 100 rivets'), paid],
+    [number, colour, field('winners', 'who won what, or "nobody"', 'valve_vera 100 points'), paid],
     [
       '{{ number }} {{ colour }}! Paid: {{ winners }}.',
       'The ball rattles, hops, and lies down in {{ number }} {{ colour }}. Paid: {{ winners }}.',

@@ -7,7 +7,7 @@ const needed = field('needed', 'how many it takes', '2')
 export const SCRAMBLE_TEXTS = {
   'scramble.opened': text(
     'A scramble gathers',
-    [viewer, stake, field('adds', 'what the house adds; empty: nothing', '500 rivets'), seconds, word, commitment],
+    [viewer, stake, field('adds', 'what the house adds; empty: nothing', '500 points'), seconds, word, commitment],
     [
       'A scramble, everyone against everyone: !{{ word }} to join ({{ stake }}){% if adds != "" %}, the house adds {{ adds }}{% endif %}. It starts in {{ seconds }} s.',
     ],
@@ -20,7 +20,7 @@ export const SCRAMBLE_TEXTS = {
   ),
   'scramble.started': text(
     'It begins',
-    [crew, field('prize', 'what there is to win', '950 rivets')],
+    [crew, field('prize', 'what there is to win', '950 points')],
     ['{{ crew }} of you, one prize of {{ prize }}, and everybody has the same chance. Here it goes.'],
   ),
   'scramble.wave': text(

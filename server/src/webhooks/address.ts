@@ -6,7 +6,7 @@ import { isInside, NotOpen } from '../outside/index.ts'
  */
 export function addressFault(address: string, inside: boolean): string | undefined {
   const url = URL.canParse(address) ? new URL(address) : undefined
-  if (url === undefined) return 'This is not an address. It looks like https://example.org/hooks/rivets.'
+  if (url === undefined) return 'This is not an address. It looks like https://example.org/hooks/shows.'
   if (url.username !== '' || url.password !== '')
     return 'Leave the name and the password out: what is sent is signed, and the receiver checks that.'
   if (inside) return undefined

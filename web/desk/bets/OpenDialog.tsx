@@ -148,7 +148,7 @@ function BetFields({ view, draft, put }: { view: BetsView } & Pick<Draft<BetSett
   return (
     <>
       <BetField name="question" label="What is bet on">
-        {(own) => <TextInput data-autofocus most={120} placeholder="Will the radio play tonight?" {...own} />}
+        {(own) => <TextInput data-autofocus most={120} placeholder="Will it work at the first try?" {...own} />}
       </BetField>
       <OutcomeFields outcomes={draft.outcomes} put={(outcomes) => put({ ...draft, outcomes })} />
       <MinutesField seconds={draft.openSeconds} onValue={(openSeconds) => put({ ...draft, openSeconds })} />

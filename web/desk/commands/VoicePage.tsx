@@ -19,9 +19,9 @@ const TOPICS: readonly { readonly topic: Topic; readonly says: string }[] = [
 ]
 
 const SAMPLE = {
-  plain: 'valve_vera has 1,204 rivets.',
-  mention: '@valve_vera has 1,204 rivets.',
-  private: 'to valve_vera alone: valve_vera has 1,204 rivets.',
+  plain: 'valve_vera has 1,204 points.',
+  mention: '@valve_vera has 1,204 points.',
+  private: 'to valve_vera alone: valve_vera has 1,204 points.',
 } as const
 
 /** How the bot speaks, and about what. Every change is live at once. */

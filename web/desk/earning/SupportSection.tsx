@@ -137,7 +137,7 @@ const KIND_NAMES: Readonly<Record<SupportKind, string>> = {
 const SAMPLE = {
   viewer: { name: 'valve_vera', rank: 'Fitter' },
   support: { tier: 1, count: 3, viewers: 40, amount: '7.50', money: '€7.50', currency: 'EUR', months: 7 },
-  paid: '120 rivets',
+  paid: '120 points',
 }
 
 /** What is said in chat and shown on screen for each kind; empty: nothing. */

@@ -18,6 +18,7 @@ import { useDraft } from '../../parts/form/drafts.tsx'
 import { INPUT, Select } from '../../parts/form/inputs.tsx'
 import { SaveLine } from '../../parts/form/SaveLine.tsx'
 import { PageActions } from '../../parts/page/PageHead.tsx'
+import { useStatus } from '../status.ts'
 import { useGameAction } from './useGameAction.ts'
 import { gamesQuery } from './view.ts'
 
@@ -107,6 +108,7 @@ interface AlternativesProps {
 
 function Alternatives({ text, draft, setDraft }: AlternativesProps) {
   const { when } = GAME_TEXTS[text]
+  const { currency } = useStatus()
   const set = (i: number, value: string) => setDraft(draft.map((one, k) => (k === i ? value : one)))
   return draft.map((one, i) => (
     // biome-ignore lint/suspicious/noArrayIndexKey: texts are told apart by their place
@@ -130,7 +132,7 @@ function Alternatives({ text, draft, setDraft }: AlternativesProps) {
           </Button>
         )}
       </div>
-      <p className="text-note text-muted">Reads like: {sampleText(text, one)}</p>
+      <p className="text-note text-muted">Reads like: {sampleText(text, one, currency.many)}</p>
     </div>
   ))
 }

@@ -58,7 +58,7 @@ function MilestoneRow({ draft, put, commands, goal, at: place }: PartProps & { a
         <span className="text-muted">{currency.many}</span>
         <TextInput
           aria-label={`Name of milestone ${place + 1}`}
-          placeholder="New springs"
+          placeholder="Half of it"
           most={60}
           value={milestone.name}
           onValue={(name) => set({ name })}

@@ -27,7 +27,7 @@ export function PromisePart({ draft, put, view, goal }: PartProps) {
           <TextInput
             data-autofocus
             most={120}
-            placeholder="Mend the tram clock, live and to the end"
+            placeholder="What you will do, live"
             value={value}
             onValue={(title) => put({ title, ...(follows && { word: wordFor(title) }) })}
           />

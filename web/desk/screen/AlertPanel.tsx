@@ -244,7 +244,7 @@ function OneOf<T extends string>({ before, label, value, all, names, choose }: O
 const SAMPLE = {
   viewer: { name: 'valve_vera', rank: 'Fitter' },
   reward: { name: 'Choose the next repair', price: 900 },
-  order: { text: 'the blue radio', cost: '900 rivets' },
+  order: { text: 'the second one, please', cost: '900 points' },
 }
 const BOX = { width: 1240, height: 380 }
 const SCALE = 0.48

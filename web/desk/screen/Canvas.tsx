@@ -164,7 +164,7 @@ function Sample({ piece, scale, height }: { piece: Piece; scale: number; height:
         drawn.element,
         {
           title: 'Next up: the blue radio',
-          line: 'chosen by valve_vera for 900 rivets',
+          line: 'chosen by valve_vera for 900 points',
           picture: 'radio',
           sound: 'none',
           volume: 0,

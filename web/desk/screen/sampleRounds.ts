@@ -75,7 +75,7 @@ export const SAMPLE_ROUNDS: Readonly<Record<RoundKind, Sample>> = {
     crew: crew.map((one, i) => ({ ...one, state: 'in', paid: 0, hits: i % 3 })),
     state: {
       of: 'boss',
-      name: 'The boiler',
+      name: 'The giant',
       picture: 'sparks',
       strength: {
         ownPpm: 420_000,
@@ -98,7 +98,7 @@ export const SAMPLE_ROUNDS: Readonly<Record<RoundKind, Sample>> = {
     state: {
       of: 'cup',
       rules: {
-        name: 'Lamp cup',
+        name: 'The cup',
         places: 8,
         kept: { places: 0, who: NO_WHO, before: false },
         stake: 0,

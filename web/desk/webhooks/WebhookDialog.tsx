@@ -86,7 +86,7 @@ const PlaceFields = ({ draft, put, fault }: PlaceFieldsProps) => (
       <TextInput
         value={draft.address}
         most={500}
-        placeholder="https://example.org/hooks/rivets"
+        placeholder="https://example.org/hooks/shows"
         onValue={(address) => put({ address })}
       />
     </Field>

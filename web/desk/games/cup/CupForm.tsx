@@ -19,7 +19,7 @@ import { useGameAction } from '../useGameAction.ts'
 import type { DeskGames } from '../view.ts'
 
 const FIRST: CupRules = {
-  name: 'Lamp cup',
+  name: 'The cup',
   places: 16,
   kept: { places: 0, who: { ...EVERYONE_MAY, everyone: false, standings: ['follower'] }, before: true },
   stake: 0,

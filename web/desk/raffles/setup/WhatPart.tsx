@@ -18,7 +18,7 @@ export function WhatPart({ draft, put, form, fixed }: PartProps) {
   return (
     <div className="flex flex-col gap-4">
       <RaffleField name="title" label="Title">
-        {(own) => <TextInput most={60} placeholder="Restored desk lamp" {...own} />}
+        {(own) => <TextInput most={60} placeholder="What it is called" {...own} />}
       </RaffleField>
       <RaffleField name="description" label="Description, for the raffle’s page">
         {(own) => <TextArea rows={2} most={600} {...own} />}
@@ -75,7 +75,7 @@ function PrizeField({ draft: { prize, winners }, put, form }: PrizeProps) {
           aria-label="What it is"
           value={prize.text}
           most={120}
-          placeholder="a restored desk lamp"
+          placeholder="what they get"
           onValue={(text) => put({ prize: { ...prize, text } })}
           className="min-w-0 flex-1"
         />
