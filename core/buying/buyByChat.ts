@@ -2,6 +2,7 @@ import type { ViewerRow } from '../people/index.ts'
 import type { RewardRow } from '../store/index.ts'
 import type { Asker } from '../voice/index.ts'
 import type { Need, World } from '../world/index.ts'
+import { nearReward } from './nearReward.ts'
 import {
   boughtInWords,
   buy,
@@ -35,6 +36,9 @@ export function answerToGet(
       : 'The store is empty right now.'
   const reward = rewardByWord(world, word)
   if (reward !== undefined) return buyByChat(world, viewer, reward, text, asker)
+  const meant = nearReward(world, rest)
+  if (meant !== undefined)
+    return `${viewer.name}: There is no reward "${word}". Did you mean !${get} ${meant.settings.word} (${meant.settings.name})?`
   const offer = words.length > 0 ? `There are: ${words.join(', ')}.` : 'The store is empty right now.'
   return `${viewer.name}: There is no reward "${word}". ${offer}`
 }

@@ -161,3 +161,27 @@ describe('will it work?', () => {
     expect(line({ to: 100 })).toBe('Its time is over.')
   })
 })
+
+describe('what is nearly the word of a reward', () => {
+  const HAT = { name: 'Pick my hat', word: 'hat' }
+
+  test.each([
+    ['!get pick my hat', 'Did you mean !get hat (Pick my hat)?'],
+    ['!get haat', 'Did you mean !get hat (Pick my hat)?'],
+    ['!get Hatt please', 'Did you mean !get hat (Pick my hat)?'],
+    ['!get song', 'There is no reward "song". There are:'],
+  ])('%s', (line, said) => {
+    channel.reward(HAT)
+    channel.reward({ name: 'A message', word: 'message' })
+    expect(channel.say('pia', line)).toContain(said)
+    expect(channel.balance('pia')).toBe(1000)
+  })
+
+  test('offers none where two are as near, and never one that takes a secret word', () => {
+    channel.reward(HAT)
+    channel.reward({ name: 'Pick my scarf', word: 'scarf' })
+    channel.reward({ name: 'The vault', word: 'vault', secret: 'sesame' })
+    expect(channel.say('pia', '!get pick')).toContain('hat, scarf')
+    expect(channel.say('pia', '!get valt')).not.toContain('vault')
+  })
+})

@@ -46,7 +46,7 @@ const MODERATORS = { ...EVERYONE_MAY, everyone: false, streamer: true, standings
 /** Words that people expect. @param page - The address of the viewer page. */
 export const commandPieces = (page: string): StarterPiece[] => [
   command('page', 'Where balance, store and games are', `Your balance, the store and the games: ${page}`, {
-    aliases: ['shop'],
+    aliases: ['store', 'shop'],
   }),
   command(
     'shoutout',

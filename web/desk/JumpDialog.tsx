@@ -9,6 +9,7 @@ import { useChange } from '../parts/useChange.ts'
 import { commandsQuery } from './commands/view.ts'
 import { pagesFor } from './frame/pages.ts'
 import { JUMP_HINT, JUMP_LABEL, type JumpProps } from './JumpWaiting.tsx'
+import { isMeant, JUMP_TARGETS } from './jumpTargets.ts'
 import { type RafflesView, rafflesQuery } from './raffles/view.ts'
 import { useMay } from './rights.tsx'
 import { useStatus } from './status.ts'
@@ -77,8 +78,9 @@ function Choices({ close, showViewer, typed, setTyped }: JumpProps) {
 function useChoices(typed: string, showViewer: (id: number) => void): Choice[] {
   const name = typed.trim()
   const [fixed, things, people] = [useFixed(), useThings(), usePeopleCalled(name, showViewer)]
+  const settings = useSettingsCalled(name)
   const all = name === '' ? fixed : [...fixed, ...things]
-  return [...all.filter((choice) => choice.name.toLowerCase().includes(name.toLowerCase())), ...people]
+  return [...all.filter((choice) => choice.name.toLowerCase().includes(name.toLowerCase())), ...settings, ...people]
 }
 
 /** The pages, and what can always be done. */
@@ -102,6 +104,18 @@ function useFixed(): Choice[] {
       ? [{ id: 'voice', name: muted ? 'Let the bot speak' : 'Mute the bot', kind: 'do', run: () => mute.mutate() }]
       : []),
   ]
+}
+
+/** What is set somewhere, by its name and by what else people call it. */
+function useSettingsCalled(name: string): Choice[] {
+  const go = useNavigate()
+  const { rights } = useStatus()
+  return JUMP_TARGETS.filter((target) => may(rights, target.area, 'look') && isMeant(target, name)).map((target) => ({
+    id: `setting-${target.name}`,
+    name: target.name,
+    kind: 'setting',
+    run: () => void go(target.to),
+  }))
 }
 
 /** What is called by a name: rewards, commands, and raffles that can be opened. */
