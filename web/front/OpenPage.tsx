@@ -4,7 +4,7 @@ import { ApiProblem, answerOf } from '../parts/api.ts'
 import { Button } from '../parts/Button.tsx'
 import { Loading, Problem } from '../parts/feedback/Notice.tsx'
 import { Field, TextInput } from '../parts/form/inputs.tsx'
-import { installation } from '../parts/installation.ts'
+import { desksQuery, installation } from '../parts/installation.ts'
 import { Empty } from '../parts/page/Panel.tsx'
 import { signInAddress } from '../parts/SignIn.tsx'
 import { useChange } from '../parts/useChange.ts'
@@ -29,11 +29,33 @@ function typedBefore(): typeof EMPTY {
 function useTyped(): readonly [Values, SetValue] {
   const [values, setValues] = useState(typedBefore)
   const set: SetValue = (name) => (value) => {
-    const next = { ...values, [name]: value }
+    const next = withFollowing(values, name, value)
     setValues(next)
     sessionStorage.setItem(KEPT_AS, JSON.stringify(next))
   }
   return [values, set]
+}
+
+/** A name as it can stand in an address. */
+const inAddress = (name: string): string =>
+  name
+    .toLowerCase()
+    .normalize('NFKD')
+    .replace(/\p{M}/gu, '')
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, 40)
+
+const inPlural = (one: string): string => (one === '' ? '' : /[sxz]$|[cs]h$/.test(one) ? `${one}es` : `${one}s`)
+const asWord = (many: string): string => many.toLowerCase().replace(/[^\p{L}\p{N}_-]/gu, '')
+
+/** What follows from what is typed goes along, as long as it is what was offered: it can be typed anew. */
+function withFollowing(values: Values, name: keyof Values, value: string): Values {
+  const next = { ...values, [name]: value }
+  if (name === 'name' && values.slug === inAddress(values.name)) next.slug = inAddress(value)
+  if (name === 'one' && values.many === inPlural(values.one)) next.many = inPlural(value)
+  if (values.word === asWord(values.many)) next.word = asWord(next.many)
+  return name === 'word' ? { ...next, word: value } : next
 }
 
 /** Opens a channel: of a fresh installation, with the operator's code, or freely, as it is configured. */
@@ -77,6 +99,7 @@ function OpenForm(props: OpenFormProps) {
   return (
     <form onSubmit={submit} className="flex flex-col gap-4">
       <p className="text-muted">{howInWords(props)}</p>
+      <SignInFirst />
       <OpenFields values={values} set={set} {...props} faults={faults} />
       {open.error && !signedOut && <Problem error={open.error} />}
       {signedOut && <p role="alert">Sign in first: the channel will belong to the account you sign in with.</p>}
@@ -91,6 +114,20 @@ function OpenForm(props: OpenFormProps) {
         )}
       </div>
     </form>
+  )
+}
+
+/** Before anything is typed: the channel will be somebody's. What was typed already stays. */
+function SignInFirst() {
+  const desks = useQuery(desksQuery)
+  if (!(desks.error instanceof ApiProblem && desks.error.status === 401)) return null
+  return (
+    <p className="rounded-md border border-brass bg-brass-wash px-4 py-3">
+      <a href={signInAddress('desk')} className="font-semibold underline">
+        Sign in first
+      </a>
+      : the channel will belong to the account you sign in with. You come back here.
+    </p>
   )
 }
 

@@ -81,13 +81,35 @@ describe('opening a channel', () => {
     const { user } = showPage(<OpenPage />)
     await user.type(await screen.findByLabelText('Code'), 'AAAAA')
     await user.type(screen.getByLabelText('Name of the channel'), 'The Bench')
-    await user.type(screen.getByLabelText('Short name for your web address'), 'bench')
-    for (const label of ['One', 'Many', 'Word in chat']) await user.type(screen.getByLabelText(label), 'rivets')
+    await user.type(screen.getByLabelText('One'), 'rivet')
     await user.click(screen.getByRole('button', { name: 'Create the channel' }))
     expect(await screen.findByText(detail)).toBeDefined()
     expect(screen.getByLabelText('Name of the channel')).toHaveProperty('value', 'The Bench')
     const body = sent.find(({ path }) => path === '/api/claim')?.body
-    expect(body).toMatchObject({ code: 'AAAAA', slug: 'bench', timeZone: expect.any(String) })
+    expect(body).toMatchObject({ code: 'AAAAA', slug: 'the-bench', timeZone: expect.any(String) })
+    expect(body).toMatchObject({ currency: { one: 'rivet', many: 'rivets', word: 'rivets' } })
+    sessionStorage.clear()
+  })
+
+  test('offers what follows from what was typed, and leaves what was typed over it', async () => {
+    const sent = server({ opening: { possible: true, code: false, printed: false } })
+    const { user } = showPage(<OpenPage />)
+    await user.type(await screen.findByLabelText('Name of the channel'), 'Émile’s Roof Garden!')
+    const slug = screen.getByLabelText('Short name for your web address')
+    expect(slug).toHaveProperty('value', 'emile-s-roof-garden')
+    await user.clear(slug)
+    await user.type(slug, 'garden')
+    await user.type(screen.getByLabelText('Name of the channel'), ' Two')
+    await user.type(screen.getByLabelText('One'), 'spark wish')
+    await user.clear(screen.getByLabelText('Word in chat'))
+    await user.type(screen.getByLabelText('Word in chat'), 'wishes')
+    await user.click(screen.getByRole('button', { name: 'Create the channel' }))
+    await waitFor(() =>
+      expect(sent.find(({ path }) => path === '/api/claim')?.body).toMatchObject({
+        slug: 'garden',
+        currency: { one: 'spark wish', many: 'spark wishes', word: 'wishes' },
+      }),
+    )
     sessionStorage.clear()
   })
 
