@@ -31,7 +31,8 @@ test('with a code of the operator’s somebody opens a channel, names it anew, m
   await expect(page.getByText('This address is another channel’s')).toBeVisible()
   await page.getByLabel('Short name for your web address').fill(slug)
   await page.getByRole('button', { name: 'Create the channel' }).click()
-  await expect(page.getByRole('heading', { name: 'You are off air' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'A starter made for your audience' })).toBeVisible()
+  await expectAccessible(page)
 
   await page.goto(`${WEB}/desk/${slug}/channel`)
   await page.getByRole('button', { name: 'Change it' }).click()

@@ -22,6 +22,11 @@ const OFFERS: readonly Offer[] = [
     rest: { everyoneSeconds: 30, eachSeconds: 300 },
   },
   {
+    ...{ name: 'A question answered', word: 'question', minutes: 15 },
+    description: 'Your question is read out and answered.',
+    ...{ picture: 'guide', asks: text('What do you want to know?') },
+  },
+  {
     ...{ name: 'Sparks', word: 'sparks', minutes: 20 },
     description: 'A shower of sparks on the stream.',
     ...{ kind: 'itself', picture: 'sparks', steps: [...shown('Sparks, from {{ viewer.name }}', 'ratchet', 'sparks')] },
@@ -32,11 +37,6 @@ const OFFERS: readonly Offer[] = [
     description: 'Everybody hears it.',
     ...{ kind: 'itself', picture: 'whistle', steps: [{ do: 'sound', sound: 'whistle' }] },
     rest: { everyoneSeconds: 120, eachSeconds: 0 },
-  },
-  {
-    ...{ name: 'A question answered', word: 'question', minutes: 60 },
-    description: 'Your question is read out and answered.',
-    ...{ picture: 'guide', asks: text('What do you want to know?') },
   },
   {
     ...{ name: 'A message on screen', word: 'message', minutes: 60 },

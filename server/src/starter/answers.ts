@@ -23,6 +23,8 @@ export const StarterOffer = exactly({ pieces: Type.Array(Offered) })
 
 export const StarterTaken = exactly({
   taken: Count,
+  /** How many who are in the room already got what a first visit pays. */
+  welcomed: Count,
   /** What could not be made, each with why. */
   refused: Type.Array(exactly({ name: Type.String(), why: Type.String() })),
 })

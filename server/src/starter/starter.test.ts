@@ -36,7 +36,7 @@ async function openedChannel() {
     ((await call('GET', '/desk/starter/offer?people=30&shows=3&hours=3&look=warm')) as Offer).pieces
   const take = (keys: readonly string[]) => call('POST', '/desk/starter', { audience: AUDIENCE, take: keys })
   const state = async () => (await call('GET', '/desk/starter')) as State
-  return { pool, call, offer, take, state }
+  return { pool, call, offer, take, state, channels: server.channels }
 }
 
 test('an empty channel takes the whole starter: every piece of it is made, and it can be bought from', async () => {
@@ -44,7 +44,7 @@ test('an empty channel takes the whole starter: every piece of it is made, and i
   const before = await offer()
   expect(before.filter(({ there }) => there)).toEqual([])
   expect((await state()).steps.find(({ step }) => step === 'starter')).toMatchObject({ done: false })
-  expect(await take(before.map(({ key }) => key))).toEqual({ taken: before.length, refused: [] })
+  expect(await take(before.map(({ key }) => key))).toEqual({ taken: before.length, welcomed: 0, refused: [] })
   expect((await offer()).filter(({ there }) => !there)).toEqual([])
   expect((await state()).steps.find(({ step }) => step === 'starter')).toMatchObject({ done: true })
   const { rows } = await pool.query(
@@ -60,13 +60,24 @@ test('taken twice, or by two at once, nothing is made twice, and what was change
   const keys = (await offer()).map(({ key }) => key)
   await take(keys)
   await pool.query("update reward set settings = jsonb_set(settings, '{price}', '7') where settings->>'word' = 'hello'")
-  expect(await take(keys)).toEqual({ taken: 0, refused: [] })
+  expect(await take(keys)).toEqual({ taken: 0, welcomed: 0, refused: [] })
   const both = await openedChannel()
   await Promise.all([both.take(keys), both.take(keys)])
   const { rows } = await both.pool.query(
     "select settings->>'word' as word, count(*)::int as n from reward group by 1 having count(*) > 1",
   )
   expect(rows).toEqual([])
+})
+
+test('who is in the room already gets what a first visit pays, once, and not after the first show', async () => {
+  const { pool, take, state, channels } = await openedChannel()
+  for (const name of ['pia', 'jo'])
+    await channels.submit(1, `in-${name}`, { kind: 'presence.arrived', who: { account: name, name } })
+  expect(await take(['earning/plan'])).toEqual({ taken: 1, welcomed: 2, refused: [] })
+  expect(await take(['earning/plan'])).toMatchObject({ taken: 0, welcomed: 0 })
+  const { rows } = await pool.query("select distinct balance::int from account where kind = 'wallet'")
+  expect(rows).toEqual([{ balance: 50 }])
+  expect((await state()).steps).toHaveLength(STEPS.length)
 })
 
 test('only what is chosen is made; a word that somebody has taken meanwhile is refused alone, with its reason', async () => {

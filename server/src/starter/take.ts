@@ -1,4 +1,5 @@
 import type { Intent } from '#core/engine'
+import { MOST_ADJUSTED } from '#core/people'
 import type { StarterPiece } from '#core/starter'
 import type { Channels } from '../channels.ts'
 import type { Call } from '../http/index.ts'
@@ -44,13 +45,33 @@ export async function takePieces(
   known: Known,
 ) {
   const refused: { name: string; why: string }[] = []
-  let taken = 0
+  let [taken, welcomed] = [0, 0]
   for (const piece of pieces) {
     const intent = isThere(known, piece) ? undefined : intentOf(piece, known, caller.name)
     if (intent === undefined) continue
     const done = await channels.submit(channel.id, `${key}/${piece.key}`, intent)
+    if (done.ok && piece.made.of === 'earning')
+      welcomed = await welcomeAll(channels, { channel, caller, key }, piece.made.plan.welcome)
     if (done.ok) taken++
     else refused.push({ name: piece.name, why: done.refusal.sentence })
   }
-  return { taken, refused }
+  return { taken, welcomed, refused }
+}
+
+/**
+ * Gives who is in the room already what a first visit pays: they came before there was anything to pay it by. Only before the
+ * first show, and it can be taken back like any correction. @returns How many got it.
+ */
+async function welcomeAll(
+  channels: Channels,
+  { channel, caller, key }: Pick<Call<unknown>, 'channel' | 'caller' | 'key'>,
+  amount: number,
+): Promise<number> {
+  const text = `select id from viewer where channel = $1 and present and not ignored and merged_into is null
+    and not exists (select from show where channel = $1) limit ${MOST_ADJUSTED}`
+  const ids = (await channels.pool.query<{ id: number }>(text, [channel.id])).rows.map(({ id }) => Number(id))
+  if (ids.length === 0 || amount === 0) return 0
+  const gift = { viewers: ids, of: 'balance', how: 'give', amount, why: 'Welcome', by: caller.account } as const
+  const given = await channels.submit(channel.id, `${key}/welcome`, { kind: 'people.adjust', ...gift })
+  return given.ok ? ids.length : 0
 }

@@ -93,9 +93,9 @@ function useTake(audience: Audience, chosen: readonly Offered[], done: () => voi
     ask: () => answerOf(api.POST('/desk/starter', { body: { audience, take: chosen.map(({ key }) => key) } })),
     invalidates: 'all',
     inPlace: true,
-    said: ({ taken, refused }) =>
+    said: ({ taken, welcomed, refused }) =>
       refused.length === 0
-        ? `${taken === 1 ? '1 thing is' : `${taken} things are`} set up. Change any of them on its page.`
+        ? `${taken === 1 ? '1 thing is' : `${taken} things are`} set up. Change any of them on its page.${welcomed === 0 ? '' : ` The ${welcomed} who are here got their welcome.`}`
         : {
             text: `${taken} are set up; not ${refused.map(({ name, why }) => `${name}: ${why}`).join(' ')}`,
             look: 'problem',

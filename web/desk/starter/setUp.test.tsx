@@ -15,7 +15,7 @@ const PIECES = [
 function channel(
   done: readonly StepKey[],
   skipped: readonly StepKey[] = [],
-  answer: object = { taken: 1, refused: [] },
+  answer: object = { taken: 1, welcomed: 0, refused: [] },
 ) {
   return answering(({ method, path }) => {
     if (path.includes('/desk/starter/offer')) return { body: { pieces: PIECES } }
@@ -56,7 +56,7 @@ test('of a starter only what is ticked is taken; what is there cannot be', async
 })
 
 test('what could not be made is said, each with why', async () => {
-  channel([], [], { taken: 0, refused: [{ name: '!lurk', why: 'The word belongs to the balance.' }] })
+  channel([], [], { taken: 0, welcomed: 0, refused: [{ name: '!lurk', why: 'The word belongs to the balance.' }] })
   const { user } = showDesk(<SetUpPage />)
   await user.click(await screen.findByRole('button', { name: /^Set up these/ }))
   expect(await screen.findByText(/!lurk: The word belongs to the balance\./)).toBeDefined()

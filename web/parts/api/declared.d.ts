@@ -892,6 +892,7 @@ export interface paths {
 					content: {
 						readonly "application/json": {
 							readonly taken: number;
+							readonly welcomed: number;
 							readonly refused: readonly {
 								readonly name: string;
 								readonly why: string;
