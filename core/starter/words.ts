@@ -49,15 +49,15 @@ export const commandPieces = (page: string): StarterPiece[] => [
     aliases: ['store', 'shop'],
   }),
   command(
-    'shoutout',
+    'visit',
     'Points everybody to somebody',
     'Have a look at what {{ args.who.name }} does, it is worth your time.',
     { who: MODERATORS, arguments: [{ name: 'who', kind: 'viewer', needed: true, choices: [], most: 1 }] },
   ),
-  command('lurk', 'Says that you are there quietly', '{{ viewer.name }} is here quietly. Good to have you.', {
+  command('quiet', 'Says that you are there quietly', '{{ viewer.name }} is here quietly. Good to have you.', {
     limits: { ...NO_LIMITS, eachSeconds: 600 },
   }),
-  command('uptime', 'How long the show has been on', 'On air for {{ show.minutes }} minutes.', { onAir: true }),
+  command('howlong', 'How long the show has been on', 'On air for {{ show.minutes }} minutes.', { onAir: true }),
 ]
 
 const trigger = (

@@ -82,13 +82,13 @@ test('who is in the room already gets what a first visit pays, once, and not aft
 
 test('only what is chosen is made; a word that somebody has taken meanwhile is refused alone, with its reason', async () => {
   const { pool, call, take } = await openedChannel()
-  await call('PUT', '/desk/currency', { one: 'acorn', many: 'acorns', word: 'lurk' })
-  const done = (await take(['command/lurk', 'reward/hello'])) as {
+  await call('PUT', '/desk/currency', { one: 'acorn', many: 'acorns', word: 'quiet' })
+  const done = (await take(['command/quiet', 'reward/hello'])) as {
     taken: number
     refused: { name: string; why: string }[]
   }
   expect(done.taken).toBe(1)
-  expect(done.refused).toMatchObject([{ name: '!lurk' }])
+  expect(done.refused).toMatchObject([{ name: '!quiet' }])
   expect((await pool.query('select count(*)::int as n from reward')).rows).toEqual([{ n: 1 }])
 })
 

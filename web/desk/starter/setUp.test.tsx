@@ -56,10 +56,10 @@ test('of a starter only what is ticked is taken; what is there cannot be', async
 })
 
 test('what could not be made is said, each with why', async () => {
-  channel([], [], { taken: 0, welcomed: 0, refused: [{ name: '!lurk', why: 'The word belongs to the balance.' }] })
+  channel([], [], { taken: 0, welcomed: 0, refused: [{ name: '!quiet', why: 'The word belongs to the balance.' }] })
   const { user } = showDesk(<SetUpPage />)
   await user.click(await screen.findByRole('button', { name: /^Set up these/ }))
-  expect(await screen.findByText(/!lurk: The word belongs to the balance\./)).toBeDefined()
+  expect(await screen.findByText(/!quiet: The word belongs to the balance\./)).toBeDefined()
 })
 
 test('a step is left out, and taken up again', async () => {
