@@ -28,6 +28,7 @@ export type QueryName =
   | 'me'
   | 'messages'
   | 'openForms'
+  | 'openNow'
   | 'opening'
   | 'openChannels'
   | 'operator'

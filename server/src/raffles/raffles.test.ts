@@ -144,6 +144,7 @@ test('a raffle’s page is for everybody, keeps the seed until the end, and its 
     balance: 980,
   })
   await say('jo', '!in')
+  expect(await as('', 'GET', '/open')).toEqual({ raffles: [{ id, name: LAMP.title }], bets: [], goals: [] })
   const page = await as('', 'GET', `/raffles/${id}`)
   expect(page).toMatchObject({
     prize: 'a restored desk lamp',

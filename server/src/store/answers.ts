@@ -85,6 +85,10 @@ export const Shelf = exactly({
   signedIn: orNull(Type.String()),
 })
 
+const Named = exactly({ id: Id, name: Type.String() })
+
+export const OpenNow = exactly({ raffles: Type.Array(Named), bets: Type.Array(Named), goals: Type.Array(Named) })
+
 export const OwnOrder = exactly({
   id: Id,
   rewardName: Type.String(),

@@ -7,7 +7,8 @@ import type { Reader } from '../database/index.ts'
 import { answered, before, type Call, hand, type Route, route, whoOf } from '../http/index.ts'
 import { TrailEntry, trailOf } from '../ledger/index.ts'
 import { viewerByAccount, viewerIdOf } from '../people/index.ts'
-import { Bought, OwnView, Shelf } from './answers.ts'
+import { Bought, OpenNow, OwnView, Shelf } from './answers.ts'
+import { openNow } from './openNow.ts'
 import { ordersOfViewer } from './read.ts'
 import { shelfFor } from './shelf.ts'
 
@@ -34,6 +35,14 @@ export function viewerRoutes(db: Reader, channels: Channels): Route[] {
       answer: Shelf,
       allowed: 'anyone',
       handle: (call) => shelfFor(db, channels, call),
+    }),
+    route({
+      method: 'get',
+      path: '/open',
+      does: 'The raffles, bets and goals that can be joined now, by name',
+      answer: OpenNow,
+      allowed: 'anyone',
+      handle: ({ channel }) => openNow(db, channel.id),
     }),
     route({
       method: 'get',

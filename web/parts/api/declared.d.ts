@@ -2791,6 +2791,32 @@ export interface paths {
 			};
 		};
 	};
+	readonly "/open": {
+		/** The raffles, bets and goals that can be joined now, by name */
+		readonly get: {
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly raffles: readonly {
+								readonly id: number;
+								readonly name: string;
+							}[];
+							readonly bets: readonly {
+								readonly id: number;
+								readonly name: string;
+							}[];
+							readonly goals: readonly {
+								readonly id: number;
+								readonly name: string;
+							}[];
+						};
+					};
+				};
+			};
+		};
+	};
 	readonly "/me": {
 		/** The caller’s own balance and orders */
 		readonly get: {

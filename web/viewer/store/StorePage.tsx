@@ -11,6 +11,7 @@ import { useChange } from '../../parts/useChange.ts'
 import { type Reward, useChannel, useMe } from '../channel.ts'
 import { BuyDialog } from '../later.tsx'
 import { useOwnPlan } from '../standing.ts'
+import { OpenNow } from './OpenNow.tsx'
 import { OwnOrders } from './OwnOrders.tsx'
 import { WhyNot } from './WhyNot.tsx'
 
@@ -24,6 +25,7 @@ export function StorePage() {
   const open = rewards.find(({ id }) => id === chosen)
   return (
     <>
+      <OpenNow />
       <OwnOrders only="waiting" />
       <div className="flex items-baseline justify-between">
         <h2 className="text-xl">Store</h2>

@@ -1,0 +1,31 @@
+import { and, asc, eq } from 'drizzle-orm'
+import type { Reader } from '../database/index.ts'
+import { schema } from '../database/index.ts'
+
+const { bet, goal, raffle } = schema
+
+/** What anybody can join this minute, with its name; the store says it, for whoever looks there sees no other page. */
+export async function openNow(db: Reader, channel: number) {
+  const [raffles, bets, goals] = await Promise.all([
+    db
+      .select({ id: raffle.id, settings: raffle.settings })
+      .from(raffle)
+      .where(and(eq(raffle.channel, channel), eq(raffle.status, 'open')))
+      .orderBy(asc(raffle.id)),
+    db
+      .select({ id: bet.id, settings: bet.settings })
+      .from(bet)
+      .where(and(eq(bet.channel, channel), eq(bet.status, 'open')))
+      .orderBy(asc(bet.id)),
+    db
+      .select({ id: goal.id, settings: goal.settings })
+      .from(goal)
+      .where(and(eq(goal.channel, channel), eq(goal.status, 'open')))
+      .orderBy(asc(goal.id)),
+  ])
+  return {
+    raffles: raffles.map(({ id, settings: { title } }) => ({ id, name: title })),
+    bets: bets.map(({ id, settings: { question } }) => ({ id, name: question })),
+    goals: goals.map(({ id, settings: { title } }) => ({ id, name: title })),
+  }
+}
