@@ -117,9 +117,10 @@ export type Piece = Static<typeof Piece>
 export type PieceKind = Piece['of']
 export type RoundPiece = Extract<Piece, { of: RoundKind }>
 
+const GAMES_OF: { readonly [of in PieceKind]?: readonly string[] } = ROUND_PIECES
+
 /** Whether rounds of a game are shown by pieces of this kind. */
-export const showsGame = (of: RoundKind, game: string): boolean =>
-  (ROUND_PIECES[of] as readonly string[]).includes(game)
+export const showsGame = (of: PieceKind, game: string): boolean => GAMES_OF[of]?.includes(game) ?? false
 
 /** A page that the streaming program shows: its size, and the pieces on it from the lowest to the topmost. */
 export const OverlaySettings = Type.Object(

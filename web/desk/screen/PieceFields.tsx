@@ -3,6 +3,7 @@ import { CHANNEL_FIELDS } from '#core/texts'
 import { Button } from '../../parts/Button.tsx'
 import { Checkbox, Field, INPUT, NumberInput, Select } from '../../parts/form/inputs.tsx'
 import type { AlertShown } from '../library/library.ts'
+import { GameOff } from './GameOff.tsx'
 import { LookFields } from './LookFields.tsx'
 import { pieceName } from './pieces.ts'
 
@@ -67,6 +68,7 @@ function Own({ piece, put, alerts }: OwnProps) {
     default:
       return (
         <>
+          <GameOff of={piece.of} />
           <TitleField piece={piece} put={put} />
           <Checkbox on={piece.always} onTick={(always) => put({ always })}>
             Stay in view when nothing is on

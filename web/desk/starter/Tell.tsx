@@ -8,10 +8,10 @@ import { useStatus } from '../status.ts'
 const pictureQuery = (page: string) => ({
   queryKey: keyOf('starter', page),
   queryFn: async () => {
-    const { toDataURL, toString } = await import('qrcode')
+    const qr = await import('qrcode')
     return {
-      svg: await toString(page, { type: 'svg', margin: 2 }),
-      png: await toDataURL(page, { width: 720, margin: 2 }),
+      svg: await qr.toString(page, { type: 'svg', margin: 2 }),
+      png: await qr.toDataURL(page, { width: 720, margin: 2 }),
     }
   },
   staleTime: Number.POSITIVE_INFINITY,
