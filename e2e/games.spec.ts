@@ -173,6 +173,7 @@ test('a cup is opened, signed up for in chat and on the page, drawn, and followe
   const standin = await chatRoom(browser)
   await desk.getByRole('link', { name: 'Games', exact: true }).click()
   await desk.getByRole('link', { name: 'Cup', exact: true }).click()
+  await desk.getByLabel('Name', { exact: true }).fill('Lamp cup')
   await desk.getByLabel('Places', { exact: true }).fill('4')
   await desk.getByLabel('Time to show up for a match').fill('30')
   await expectAccessible(desk)

@@ -1,6 +1,6 @@
 import { betDefaults, betWords } from '../bets/index.ts'
 import { currencySetting } from '../currency/index.ts'
-import { type GameVerb, gameWords, settingsOf, wageringSetting } from '../games/index.ts'
+import { GAME_NAMES, type GameVerb, gameWords, settingsOf, wageringSetting } from '../games/index.ts'
 import { goalWords, wordsFor } from '../goals/index.ts'
 import { type RaffleRow, raffles, runningRaffles, wordsOf } from '../raffles/index.ts'
 import type { RaffleId } from '../schema.ts'
@@ -23,6 +23,9 @@ export type Meaning =
 /** A line of chat read as one of the words. */
 export type Heard = Meaning & { readonly word: string; readonly rest: string }
 
+const wordsOfGames = (world: World) =>
+  gameWords((which) => settingsOf(world, which), readSetting(world, wageringSetting))
+
 /** Every word that is on, with its meaning. */
 const wordsHeard = derived('words', [settings, commands, rewards, raffles], (world, _: 0) => meanings(world))
 
@@ -38,10 +41,7 @@ function meanings(world: World): Map<string, Meaning> {
     const { word, command, on } = reward.settings
     if (command && on) words.set(word, { kind: 'reward', reward })
   }
-  for (const { verb, words: all, on } of gameWords(
-    (which) => settingsOf(world, which),
-    readSetting(world, wageringSetting),
-  ))
+  for (const { verb, words: all, on } of wordsOfGames(world))
     if (on) for (const one of all) words.set(one, { kind: 'game', verb })
   for (const one of betWords(betDefaults(world))) words.set(one, { kind: 'bet' })
   for (const kind of ['chip', 'goal'] as const)
@@ -94,4 +94,24 @@ export function nearWord(world: World, text: string): string | undefined {
     alias ??= own
   }
   return alias
+}
+
+/** The words that begin a game which is off, with what the game is called. */
+const wordsOff = derived('wordsOff', [settings], (world, _: 0) => {
+  const named = new Map<string, string>(Object.entries(GAME_NAMES))
+  return new Map(
+    wordsOfGames(world).flatMap(({ verb, words, on }) => {
+      const name = on ? undefined : named.get(verb)
+      return name === undefined ? [] : words.map((one) => [one, name] as const)
+    }),
+  )
+})
+
+/**
+ * The name of the game that a line would begin if it were on.
+ * @returns undefined where the word means something else, or nothing.
+ */
+export function gameOff(world: World, text: string): string | undefined {
+  const typed = typedWord(text)
+  return typed === undefined || wordsHeard(world, 0).has(typed.word) ? undefined : wordsOff(world, 0).get(typed.word)
 }

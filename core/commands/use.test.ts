@@ -178,6 +178,17 @@ describe('a command', () => {
     expect(channel.hear('Mo', '!lapm')).toEqual([])
   })
 
+  test('is told that a game is off where hints are said, and nothing is nearer', () => {
+    const channel = withPeople()
+    channel.game('coin', { on: false })
+    channel.game('duel', { on: false })
+    channel.command({ word: 'coins' })
+    expect(channel.hear('Pia', '!coin 50')).toEqual(['Pia: did you mean !coins?'])
+    expect(channel.hear('Jo', '!duel Pia 5')).toEqual(['Jo: Duel is off here.'])
+    channel.send({ kind: 'chat.voice', voice: { hints: false } })
+    expect(channel.hear('Mo', '!duel Pia 5')).toEqual([])
+  })
+
   test('leads to the pages that check every draw by !fair', () => {
     const channel = withPeople()
     expect(channel.hear('Pia', '!fair')[0]).toContain('Ask the streamer for its address.')

@@ -252,9 +252,12 @@ describe('over all games', () => {
     expect(channel.hear('pia', '!coin 50')).toHaveLength(1)
   })
 
-  test('a game that is off, or off air, does not listen or says why', () => {
+  test('a game that is off, or off air, says so, unless its word is another’s by now', () => {
     channel.game('coin', { on: false })
-    expect(channel.hear('pia', '!coin 50')).toEqual([])
+    expect(channel.hear('pia', '!coin 50')).toEqual(['pia: Coin is off here.'])
+    expect([channel.hear('pia', '!coin 50'), channel.balance('pia')]).toEqual([[], 1000])
+    channel.command({ word: 'coin' })
+    expect(channel.hear('jo', '!coin 50')).toEqual(['The lamp is lit.'])
     channel.send({ kind: 'show.end' })
     expect(refused('pia', '!reels 50')).toContain('only while the show is on air')
   })

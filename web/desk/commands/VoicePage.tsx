@@ -72,7 +72,7 @@ function Speaking({ fair, voice, put }: SpeakingProps) {
       </Checkbox>
       <Replies reply={voice.reply} choose={(reply) => put({ reply })} />
       <Checkbox on={voice.hints} onTick={(hints) => put({ hints })}>
-        A mistyped command gets a hint: “did you mean !lamp?”
+        A mistyped command gets a hint: “did you mean !lamp?”; so does the word of a game that is off.
       </Checkbox>
       <Checkbox on={voice.commitments ?? false} onTick={(commitments) => put({ commitments })}>
         {`When a round or raffle opens, it says the first digits of the commitment. Their pages show it in any case, and !${fair} leads there.`}
