@@ -85,13 +85,13 @@ test('from an empty channel to a drawn raffle: a starter, a reward with codes, o
   await expect(waiting.getByText('How does it begin?')).toHaveCount(0)
 
   await hand.click(nav.getByRole('link', { name: 'Raffles' }))
-  await hand.click(desk.getByRole('button', { name: /^Open now: “Giveaway”/ }))
+  await hand.click(desk.getByRole('button', { name: /^Open now: “Raffle of the evening”/ }))
   await thumb.click(phone.getByRole('link', { name: 'Raffles' }))
-  await thumb.click(phone.getByRole('link', { name: /Giveaway/ }))
+  await thumb.click(phone.getByRole('link', { name: /Raffle of the evening/ }))
   await thumb.click(phone.getByRole('button', { name: 'Enter' }))
   await expect(phone.getByText(/You are in with 1 ticket/)).toBeVisible()
-  await hand.click(waiting.getByRole('button', { name: 'Close: Giveaway' }))
-  await hand.click(waiting.getByRole('button', { name: 'Draw: Giveaway' }))
+  await hand.click(waiting.getByRole('button', { name: 'Close: Raffle of the evening' }))
+  await hand.click(waiting.getByRole('button', { name: 'Draw: Raffle of the evening' }))
   await expect(phone.getByText(/You are drawn|was drawn|is drawn|Drawn/).first()).toBeVisible()
 
   await hand.click(nav.getByRole('link', { name: 'Set up' }))

@@ -87,7 +87,11 @@ export function starterFor(audience: Audience, currency: Currency, page: string)
       ...{ key: 'raffle/first', name: 'A raffle to start from', says: 'One free ticket each, ten minutes, !in' },
       made: {
         of: 'raffle',
-        settings: { ...SAME_CHANCE, title: 'Giveaway', prize: { of: 'text', text: 'the prize of tonight' } },
+        settings: {
+          ...SAME_CHANCE,
+          title: 'Raffle of the evening',
+          prize: { of: 'text', text: 'the prize of tonight' },
+        },
       },
     },
     overlayPiece(audience),

@@ -1,1 +1,2 @@
-export { type Case, HOLDERS, wrongCases } from './hold.ts'
+export type { Case } from './case.ts'
+export { HOLDERS, wrongCases } from './hold.ts'

@@ -188,21 +188,7 @@ export const ListedRaffle = exactly({
   won: Count,
 })
 
-export const ListedEnded = exactly({
-  winners: Type.Array(Type.String()),
-  id: Id,
-  title: Type.String(),
-  picture: PictureRef,
-  word: Type.String(),
-  byWord: Type.Boolean(),
-  price: Amount,
-  status: RaffleStatus,
-  opensAt: orNull(UnixSeconds),
-  closesAt: orNull(UnixSeconds),
-  endedAt: orNull(UnixSeconds),
-  people: Count,
-  won: Count,
-})
+export const ListedEnded = exactly({ ...ListedRaffle.properties, winners: Type.Array(Type.String()) })
 
 export const RafflesView = exactly({
   now: UnixSeconds,

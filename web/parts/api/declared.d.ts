@@ -8916,12 +8916,12 @@ export interface paths {
 								readonly won: number;
 							}[];
 							readonly ended: readonly {
-								readonly winners: readonly string[];
 								readonly id: number;
 								readonly title: string;
 								readonly picture: components["schemas"]["PictureRef"];
 								readonly word: string;
 								readonly byWord: boolean;
+								readonly winners: readonly string[];
 								readonly price: number;
 								/** @enum {string} */
 								readonly status: "open" | "off" | "planned" | "closed" | "returning" | "finished";

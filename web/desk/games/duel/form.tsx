@@ -7,17 +7,17 @@ import { WordPart } from '../WordPart.tsx'
 const DuelPart = (props: GamePartProps<'duel'>) => (
   <div className="flex flex-col gap-5">
     <WordPart {...props} />
-    <DuelFields draft={props.draft} set={props.put} />
+    <DuelFields {...props} />
   </div>
 )
 
-function DuelFields({ draft, set }: { draft: GamePartProps<'duel'>['draft']; set: GamePartProps<'duel'>['put'] }) {
+function DuelFields({ draft, put }: GamePartProps<'duel'>) {
   return (
     <>
       <div className="flex flex-wrap gap-4">
-        <WordFields label="To accept" word={draft.take} setWord={(take) => set({ take })} />
-        <WordFields label="To decline" word={draft.pass} setWord={(pass) => set({ pass })} />
-        <WordFields label="To withdraw a challenge" word={draft.withdraw} setWord={(withdraw) => set({ withdraw })} />
+        <WordFields label="To accept" word={draft.take} setWord={(take) => put({ take })} />
+        <WordFields label="To decline" word={draft.pass} setWord={(pass) => put({ pass })} />
+        <WordFields label="To withdraw a challenge" word={draft.withdraw} setWord={(withdraw) => put({ withdraw })} />
       </div>
       <div className={FIGURES}>
         <FigureRow
@@ -26,7 +26,7 @@ function DuelFields({ draft, set }: { draft: GamePartProps<'duel'>['draft']; set
           unit="seconds"
           most={3600}
           least={10}
-          onValue={(answerSeconds) => set({ answerSeconds })}
+          onValue={(answerSeconds) => put({ answerSeconds })}
         />
         <FigureRow
           label="From acceptance to outcome"
@@ -34,7 +34,7 @@ function DuelFields({ draft, set }: { draft: GamePartProps<'duel'>['draft']; set
           unit="seconds"
           most={30}
           none="at once"
-          onValue={(suspenseSeconds) => set({ suspenseSeconds })}
+          onValue={(suspenseSeconds) => put({ suspenseSeconds })}
         />
         <DecimalRow
           label="The house keeps of the pot"
@@ -42,7 +42,7 @@ function DuelFields({ draft, set }: { draft: GamePartProps<'duel'>['draft']; set
           unit="%"
           per={100}
           most={5000}
-          onValue={(rakeBp) => set({ rakeBp })}
+          onValue={(rakeBp) => put({ rakeBp })}
         />
       </div>
     </>

@@ -7,17 +7,11 @@ import { WordPart } from '../WordPart.tsx'
 const RoulettePart = (props: GamePartProps<'roulette'>) => (
   <div className="flex flex-col gap-5">
     <WordPart {...props} />
-    <RouletteFields draft={props.draft} set={props.put} />
+    <RouletteFields {...props} />
   </div>
 )
 
-function RouletteFields({
-  draft,
-  set,
-}: {
-  draft: GamePartProps<'roulette'>['draft']
-  set: GamePartProps<'roulette'>['put']
-}) {
+function RouletteFields({ draft, put }: GamePartProps<'roulette'>) {
   return (
     <div className={FIGURES}>
       <FigureRow
@@ -26,7 +20,7 @@ function RouletteFields({
         unit="seconds"
         most={600}
         none="no time"
-        onValue={(betSeconds) => set({ betSeconds })}
+        onValue={(betSeconds) => put({ betSeconds })}
       />
       <FigureRow
         label="The wheel turns for"
@@ -34,14 +28,14 @@ function RouletteFields({
         unit="seconds"
         most={30}
         none="no time"
-        onValue={(suspenseSeconds) => set({ suspenseSeconds })}
+        onValue={(suspenseSeconds) => put({ suspenseSeconds })}
       />
       <FigureRow
         label="The most the house pays in one spin"
         value={draft.houseLimit}
         unit="in all"
         least={1}
-        onValue={(houseLimit) => set({ houseLimit })}
+        onValue={(houseLimit) => put({ houseLimit })}
       />
       <p className="col-span-3 text-muted">
         {draft.betSeconds === 0 ? 'Every line is a spin of its own.' : 'All bets of that time are on one spin.'} Every
