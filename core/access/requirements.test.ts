@@ -21,27 +21,27 @@ test('what is asked is said, and with it nobody may merely because everyone may'
 test.each([
   [
     { hours: 2 },
-    { watchedSeconds: 3600, followedAt: null, firstSeenAt: AT },
+    { watchedSeconds: 3600, followedAt: null, firstSeenAt: AT, accountMadeAt: null },
     'It takes 2 h watched; you need 1 h more.',
   ],
-  [{ hours: 2 }, { watchedSeconds: 7200, followedAt: null, firstSeenAt: AT }, undefined],
+  [{ hours: 2 }, { watchedSeconds: 7200, followedAt: null, firstSeenAt: AT, accountMadeAt: null }, undefined],
   [
     { followDays: 7 },
-    { watchedSeconds: 0, followedAt: null, firstSeenAt: AT },
+    { watchedSeconds: 0, followedAt: null, firstSeenAt: AT, accountMadeAt: null },
     'It takes 7 days of following; you do not follow yet.',
   ],
   [
     { followDays: 7 },
-    { watchedSeconds: 0, followedAt: AT - 6 * DAY, firstSeenAt: AT },
+    { watchedSeconds: 0, followedAt: AT - 6 * DAY, firstSeenAt: AT, accountMadeAt: null },
     'It takes 7 days of following; for you that is in 1 day.',
   ],
-  [{ followDays: 7 }, { watchedSeconds: 0, followedAt: AT - 7 * DAY, firstSeenAt: AT }, undefined],
+  [{ followDays: 7 }, { watchedSeconds: 0, followedAt: AT - 7 * DAY, firstSeenAt: AT, accountMadeAt: null }, undefined],
   [
     { knownDays: 2 },
-    { watchedSeconds: 0, followedAt: null, firstSeenAt: AT - DAY },
+    { watchedSeconds: 0, followedAt: null, firstSeenAt: AT - DAY, accountMadeAt: null },
     'It takes 2 days since the first visit; for you that is in 1 day.',
   ],
-  [{}, { watchedSeconds: 0, followedAt: null, firstSeenAt: AT }, undefined],
+  [{}, { watchedSeconds: 0, followedAt: null, firstSeenAt: AT, accountMadeAt: null }, undefined],
 ])('%o of %o: %s', (asks, person, said) => {
   expect(lackOf(asks, () => person, AT)).toBe(said)
 })
@@ -52,7 +52,12 @@ test('somebody lacks something exactly as long as time or hours are missing, wha
     fc.integer({ min: 1, max: 100 }),
     fc.nat(200 * DAY),
     (key, value, seconds) => {
-      const person = { watchedSeconds: seconds, followedAt: AT - seconds, firstSeenAt: AT - seconds }
+      const person = {
+        watchedSeconds: seconds,
+        followedAt: AT - seconds,
+        firstSeenAt: AT - seconds,
+        accountMadeAt: null,
+      }
       const asked = value * (key === 'hours' ? 3600 : DAY)
       expect(REQUIREMENTS[key].lacks(value, person, AT) === undefined).toBe(seconds >= asked)
     },

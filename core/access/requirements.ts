@@ -11,6 +11,8 @@ export interface Looked {
   readonly watchedSeconds: Seconds
   readonly followedAt: UnixSeconds | null
   readonly firstSeenAt: UnixSeconds
+  /** When their account was made; null: not known. */
+  readonly accountMadeAt: UnixSeconds | null
 }
 
 /** How many seconds of watching are missing to so many hours; 0: none. */
@@ -70,6 +72,18 @@ export const REQUIREMENTS = {
     lacks: (days, { firstSeenAt }, at) => {
       const short = days * DAY - (at - firstSeenAt)
       return short <= 0 ? undefined : `for you that is in ${daysInWords(Math.ceil(short / DAY))}`
+    },
+  },
+  accountDays: {
+    most: 10_000,
+    name: 'Account made at least',
+    unit: 'days ago',
+    takes: (days) => `an account of ${daysInWords(days)}`,
+    // An account is at least as old as its first visit here.
+    lacks: (days, { firstSeenAt, accountMadeAt }, at) => {
+      const short = days * DAY - (at - Math.min(firstSeenAt, accountMadeAt ?? firstSeenAt))
+      if (short <= 0) return undefined
+      return `for you that is in ${durationInWords(Math.ceil(short / DAY) * DAY)}, as far as is known here`
     },
   },
 } as const satisfies Readonly<Record<string, Requirement>>

@@ -17,7 +17,7 @@ import type { Who } from './schema.ts'
 export const EVERYONE_MAY: Who = { everyone: true, streamer: false, standings: [], rank: null, people: [] }
 
 /** Somebody as far as who may use something asks. @param watchedSeconds - Left out: as the world has it. */
-type Subject = Pick<ViewerRow, 'id' | 'accountKey' | 'rank' | 'firstSeenAt'> &
+type Subject = Pick<ViewerRow, 'id' | 'accountKey' | 'rank' | 'firstSeenAt' | 'accountMadeAt'> &
   StandingFacts & { readonly watchedSeconds?: Seconds }
 
 /** Whether somebody is one of those who may, and has all that is asked of them. */

@@ -1,40 +1,12 @@
 import { BOOKS, balanceOf, MAX_AMOUNT, transfer } from '../ledger/index.ts'
-import type { Amount, UnixSeconds, ViewerId } from '../schema.ts'
-import { defineTable, type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
-import { UNDO_SECONDS } from './undo.ts'
+import type { Amount, ViewerId } from '../schema.ts'
+import { type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
+import { type AdjustedLine, type AdjustmentRow, adjustments, type How, type Of } from './adjustments.ts'
+import { imports, putBack } from './import.ts'
+import { UNDO_RESET_SECONDS, UNDO_SECONDS } from './undo.ts'
 import { needPerson, type ViewerRow, viewers } from './viewers.ts'
 import { watches, watchOf } from './watch.ts'
 
-export type How = 'give' | 'take' | 'set'
-
-/** What is corrected: what people hold, or the seconds they have watched. */
-export type Of = 'balance' | 'hours'
-
-/** What was changed of whom: above 0 came in, below 0 went out. */
-export interface AdjustedLine {
-  readonly viewer: ViewerId
-  readonly change: number
-}
-
-/** A correction by hand, kept so that it can be undone and explained. */
-export interface AdjustmentRow {
-  readonly id: number
-  readonly at: UnixSeconds
-  readonly by: string
-  readonly of: Of
-  readonly how: How
-  readonly amount: Amount
-  readonly why: string
-  readonly lines: readonly AdjustedLine[]
-  readonly undoneAt: UnixSeconds | null
-  /** Up to when it can be taken back. */
-  readonly undoUntil: UnixSeconds
-}
-
-export const adjustments = defineTable<AdjustmentRow>('adjustment', 'keyed', (row) => row.id)
-
-/** How long what a hand did can be taken back, and a correction of everybody (seconds). */
-const UNDO_RESET_SECONDS = 86_400
 /** The most people in one intent, so that chat does not wait behind it. */
 export const MOST_ADJUSTED = 2000
 
@@ -67,7 +39,7 @@ export function adjustByHand(world: World, wanted: Omit<AdjustBalances, 'kind'>)
   const id = world.nextId()
   const lines = checked.value.flatMap((viewer) => adjust(world, id, viewer, wanted))
   const undoUntil = world.at + (wanted.reset ? UNDO_RESET_SECONDS : UNDO_SECONDS)
-  world.put(adjustments, { id, at: world.at, by, of, how, amount, why, lines, undoneAt: null, undoUntil })
+  world.put(adjustments, { id, at: world.at, by, of, how, amount, why, lines, undoneAt: null, undoUntil, digest: null })
   tell(world, id, of, lines)
   return ok({ adjustment: id, ...sumOf(lines), asked: checked.value.length })
 }
@@ -159,9 +131,9 @@ const sumOf = (lines: readonly AdjustedLine[]) => ({
   total: lines.reduce((sum, { change }) => sum + change, 0),
 })
 
-function tell(world: World, adjustment: number, of: Of, lines: readonly AdjustedLine[]): void {
+function tell(world: World, adjustment: number, of: AdjustmentRow['of'], lines: readonly AdjustedLine[]): void {
   world.fact('people.adjusted', 'desk', { adjustment, of, ...sumOf(lines) })
-  for (const { viewer } of of === 'balance' ? lines : [])
+  for (const { viewer } of of === 'hours' ? [] : lines)
     world.fact('balance.changed', `viewer:${viewer}`, { balance: balanceOf(world, viewer) })
 }
 
@@ -178,7 +150,9 @@ export const undoAdjustment = {
   needs(world, intent) {
     const need = needKey(adjustments, intent.adjustment)
     const row = world.rows.has(need) ? world.get(adjustments, intent.adjustment) : undefined
-    return row === undefined ? [need] : [need, ...needPeople(row.lines.map(({ viewer }) => viewer))]
+    if (row === undefined) return [need]
+    const ofFile = row.digest === null ? [] : [needKey(imports, row.digest)]
+    return [need, ...ofFile, ...needPeople(row.lines.map(({ viewer }) => viewer))]
   },
   decide(world, intent) {
     const row = world.get(adjustments, intent.adjustment)
@@ -191,6 +165,7 @@ export const undoAdjustment = {
     const missing: AdjustedLine[] = []
     const lines = row.lines.flatMap((line) => takeBack(world, row, line, intent.by, missing))
     world.put(adjustments, { ...row, undoneAt: world.at })
+    reopenFile(world, row)
     tell(world, row.id, row.of, lines)
     const owed = missing.reduce((sum, { change }) => sum + change, 0)
     return ok({
@@ -201,24 +176,36 @@ export const undoAdjustment = {
   },
 } satisfies Handler<UndoAdjustment>
 
+/** A part of a file that was taken back can be taken in again. */
+function reopenFile(world: World, { digest }: AdjustmentRow): void {
+  const file = digest === null ? undefined : world.get(imports, digest)
+  if (file !== undefined) world.put(imports, { ...file, undoneAt: world.at })
+}
+
 /** Whether undoing somebody else's adjustment would move more than whoever does it may. */
 const isBeyond = (row: AdjustmentRow, { by, mostAdjusted = null }: UndoAdjustment): boolean =>
   mostAdjusted !== null &&
   row.by !== by &&
-  row.of === 'balance' &&
+  row.of !== 'hours' &&
   row.lines.some(({ change }) => Math.abs(change) > mostAdjusted)
 
 function takeBack(
   world: World,
-  { id, of, why }: AdjustmentRow,
-  { viewer, change }: AdjustedLine,
+  { id, why, ...row }: AdjustmentRow,
+  line: AdjustmentRow['lines'][number],
   by: string,
   missing: AdjustedLine[],
 ): AdjustedLine[] {
+  const { viewer, change } = line
+  const of = row.of === 'hours' ? 'hours' : 'balance'
   const held = holdsNow(world, of, viewer)
   const back = change > 0 ? -Math.min(change, held) : Math.min(-change, most(of) - held)
   if (change + back !== 0) missing.push({ viewer, change: change + back })
-  return of === 'balance' ? move(world, id, viewer, back, { how: 'undo', why, by }) : moveHours(world, viewer, back)
+  const moved =
+    of === 'balance' ? move(world, id, viewer, back, { how: 'undo', why, by }) : moveHours(world, viewer, back)
+  if (!('was' in line)) return moved
+  putBack(world, line)
+  return moved.length > 0 ? moved : [{ viewer, change: 0 }]
 }
 
 const nameOf = (world: World, viewer: ViewerId): string => world.get(viewers, viewer)?.name ?? 'Somebody'

@@ -1,5 +1,6 @@
 import { isAccountName } from './account.ts'
 import type { ImportKept, ImportLine } from './import.ts'
+import { DateFault, type DateOrder, readTime } from './importTime.ts'
 
 /** Which column of a file holds what, by what it holds; left out: none. */
 export type ImportColumns = Readonly<Partial<Record<ImportColumn, number | undefined>>>
@@ -14,7 +15,9 @@ export const IMPORT_COLUMNS = [
   'moderator',
   'follower_since',
   'tier',
+  'subscribed_since',
   'subscribed_until',
+  'account_made',
   'circles',
   'ignored',
   'unlisted',
@@ -43,6 +46,7 @@ export function readImportLine(
   cells: readonly string[],
   columns: ImportColumns,
   circles: readonly NamedCircle[] = [],
+  order: DateOrder = 'day',
 ): ImportLine | string {
   const cell = (column: ImportColumn) => {
     const at = columns[column]
@@ -53,10 +57,10 @@ export function readImportLine(
       balance: readWhole(cell('balance')),
       seconds: readSeconds(cell('seconds')) ?? readHours(cell('hours')),
     }
-    const kept = readKept(cell, circles)
+    const kept = readKept(cell, circles, order)
     return { ...readWho(cell), ...figures, ...(Object.keys(kept).length > 0 && { kept }) }
   } catch (fault) {
-    if (fault instanceof Fault) return fault.message
+    if (fault instanceof Fault || fault instanceof DateFault) return fault.message
     throw fault
   }
 }
@@ -113,9 +117,16 @@ function readHours(text: string | undefined): number | null {
   return Math.round(hours * 3600)
 }
 
+const TIMES = [
+  ['follower_since', 'followedAt'],
+  ['subscribed_since', 'subscribedSince'],
+  ['subscribed_until', 'subscribedUntil'],
+  ['account_made', 'accountMadeAt'],
+] as const
+
 type Mutable<T> = { -readonly [P in keyof T]: T[P] }
 
-function readKept(cell: Cell, circles: readonly NamedCircle[]): ImportKept {
+function readKept(cell: Cell, circles: readonly NamedCircle[], order: DateOrder): ImportKept {
   const kept: Mutable<ImportKept> = {}
   const nickname = cell('nickname')
   if (nickname !== undefined) kept.nickname = nickname === '' ? null : nickname.slice(0, 100)
@@ -123,12 +134,12 @@ function readKept(cell: Cell, circles: readonly NamedCircle[]): ImportKept {
     const told = readYes(column, cell(column))
     if (told !== undefined) kept[column] = told
   }
-  const followedAt = readTime(cell('follower_since'))
-  if (followedAt !== undefined) kept.followedAt = followedAt
+  for (const [column, of] of TIMES) {
+    const at = readTime(cell(column), order)
+    if (at !== undefined) kept[of] = at
+  }
   const tier = readTier(cell('tier'))
   if (tier !== undefined) kept.tier = tier
-  const until = readTime(cell('subscribed_until'))
-  if (until !== undefined) kept.subscribedUntil = until
   const named = cell('circles')
   if (named !== undefined) kept.circles = readCircles(named, circles)
   return kept
@@ -136,24 +147,16 @@ function readKept(cell: Cell, circles: readonly NamedCircle[]): ImportKept {
 
 function readYes(column: string, text: string | undefined): boolean | undefined {
   if (text === undefined) return undefined
-  if (/^(yes|true|1)$/i.test(text)) return true
-  if (/^(no|false|0|)$/i.test(text)) return false
+  if (/^(yes|y|true|x|1)$/i.test(text)) return true
+  if (/^(no|n|false|0|)$/i.test(text)) return false
   throw new Fault(`"${text}" in the column ${column} is neither yes nor no.`)
 }
 
 function readTier(text: string | undefined): number | undefined {
   if (text === undefined) return undefined
-  if (/^[0-3]?$/.test(text)) return Number(text)
+  const number = text.replace(/^tier\s*/i, '')
+  if (/^[0-3]?$/.test(number)) return Number(number)
   throw new Fault(`"${text}" is not a tier. Use 1, 2 or 3, or nothing.`)
-}
-
-/** Seconds since 1970; null where the cell is empty. */
-function readTime(text: string | undefined): number | null | undefined {
-  if (text === undefined) return undefined
-  if (text === '') return null
-  const at = Date.parse(text)
-  if (Number.isNaN(at)) throw new Fault(`"${text}" is not a time. Use one like 2026-11-28T19:00:00Z.`)
-  return Math.floor(at / 1000)
 }
 
 /** Names of circles parted by line ends or semicolons, as `circlesCell` writes them. */
@@ -187,13 +190,14 @@ export function readImport(
   columns: ImportColumns,
   firstLine: number,
   circles: readonly NamedCircle[] = [],
+  order: DateOrder = 'day',
 ): { lines: ImportLine[]; problems: ImportProblem[] } {
   const lines: ImportLine[] = []
   const problems: ImportProblem[] = []
   const seen = new Map<string, number>()
   for (const [i, cells] of rows.entries()) {
     const number = firstLine + i
-    const line = readImportLine(cells, columns, circles)
+    const line = readImportLine(cells, columns, circles, order)
     if (typeof line === 'string') {
       problems.push({ line: number, problem: line })
       continue

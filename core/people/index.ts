@@ -14,11 +14,10 @@ export {
 export {
   type AdjustBalances,
   adjustByHand,
-  adjustments,
-  type How,
   MOST_ADJUSTED,
   type UndoAdjustment,
 } from './adjust.ts'
+export { type AdjustmentRow, adjustments, type How } from './adjustments.ts'
 export { barred } from './barred.ts'
 export { type CircleRow, CircleRules, circles, hasRules, openCircles, savedCircles, storedRules } from './circles.ts'
 export { type HabitRow, habitOf, habits, needHabits } from './habits.ts'
@@ -30,9 +29,11 @@ export {
   IMPORT_COLUMNS,
   type ImportColumn,
   type ImportColumns,
+  type ImportProblem,
   type NamedCircle,
   readImport,
 } from './importLine.ts'
+export { type DateOrder, dateOrderOf } from './importTime.ts'
 export {
   notes,
   rememberAlias,

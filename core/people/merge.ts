@@ -112,6 +112,7 @@ function joined(from: ViewerRow, into: ViewerRow): ViewerRow {
     subscribedSince: earlier(from.subscribedSince, into.subscribedSince),
     subscribedUntil: subscribed.subscribedUntil,
     circlesByHand: { ...from.circlesByHand, ...into.circlesByHand },
+    accountMadeAt: earlier(from.accountMadeAt, into.accountMadeAt),
     barredUntil: Math.max(from.barredUntil, into.barredUntil),
     firstSeenAt: Math.min(from.firstSeenAt, into.firstSeenAt),
     lastSeenAt: Math.max(from.lastSeenAt, into.lastSeenAt),

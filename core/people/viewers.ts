@@ -59,6 +59,8 @@ export interface ViewerRow {
   readonly barredUntil: UnixSeconds
   /** The person whose second account this was. */
   readonly mergedInto: number | null
+  /** When their account was made, where a file of people told it; null: not known. */
+  readonly accountMadeAt: UnixSeconds | null
   readonly firstSeenAt: UnixSeconds
   readonly lastSeenAt: UnixSeconds
 }
@@ -161,6 +163,7 @@ function acquaint(world: World, who: Who, chatName: string): ViewerRow {
     archivedAt: null,
     barredUntil: world.get(barred, keyOf(who))?.until ?? 0,
     mergedInto: null,
+    accountMadeAt: null,
     firstSeenAt: world.at,
     lastSeenAt: world.at,
   })

@@ -2,6 +2,7 @@ import { type ReactNode, useState } from 'react'
 import { channelAddress, fileOf } from './api.ts'
 import { Button } from './Button.tsx'
 import { useToast } from './feedback/toasts.tsx'
+import { saveFile } from './saveFile.ts'
 
 /** Saves a file of the server's on this computer; where it may not be had, says why. */
 export function DownloadButton({
@@ -21,11 +22,7 @@ export function DownloadButton({
     setSaving(true)
     try {
       const { name, blob } = await fileOf(channelAddress(path))
-      const link = document.createElement('a')
-      link.href = URL.createObjectURL(blob)
-      link.download = name
-      link.click()
-      URL.revokeObjectURL(link.href)
+      saveFile(name, blob)
       onSaved()
     } catch (fault) {
       toast({ text: (fault as Error).message, look: 'problem' })

@@ -24,6 +24,7 @@ export type QueryName =
   | 'goals'
   | 'gaps'
   | 'history'
+  | 'imports'
   | 'lists'
   | 'me'
   | 'messages'

@@ -1,8 +1,7 @@
 import { sql } from 'drizzle-orm'
 import { boolean, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, uniqueIndex } from 'drizzle-orm/pg-core'
 import type { EarningPlan, Support } from '#core/earning'
-import { storedRules } from '#core/people'
-import type { ViewerId } from '#core/schema'
+import { type AdjustmentRow, storedRules } from '#core/people'
 import type { CodeOf } from '#core/voice'
 import { channelRef, whole } from './channel.ts'
 import { keptJson } from './keptJson.ts'
@@ -43,6 +42,7 @@ export const viewer = pgTable(
     archivedAt: whole('archived_at'),
     barredUntil: whole('barred_until').notNull().default(0),
     mergedInto: whole('merged_into'),
+    accountMadeAt: whole('account_made_at'),
     firstSeenAt: whole('first_seen_at').notNull(),
     lastSeenAt: whole('last_seen_at').notNull(),
     /** The names as they are searched by: look-alikes folded together. PostgreSQL keeps it. */
@@ -94,11 +94,13 @@ export const adjustment = pgTable(
     id: whole().notNull(),
     at: whole().notNull(),
     by: text().notNull(),
-    of: text().$type<'balance' | 'hours'>().notNull().default('balance'),
+    of: text().$type<AdjustmentRow['of']>().notNull().default('balance'),
     how: text().$type<'give' | 'take' | 'set'>().notNull(),
     amount: whole().notNull(),
     why: text().notNull(),
-    lines: jsonb().$type<readonly { viewer: ViewerId; change: number }[]>().notNull(),
+    lines: jsonb().$type<AdjustmentRow['lines']>().notNull(),
+    /** Of an import: the digest of the part of the file. */
+    digest: text(),
     undoneAt: whole('undone_at'),
     undoUntil: whole('undo_until').notNull().default(0),
   },
@@ -203,6 +205,7 @@ export const peopleImport = pgTable(
     at: whole().notNull(),
     by: text().notNull(),
     lines: whole().notNull(),
+    undoneAt: whole('undone_at'),
   },
   (t) => [primaryKey({ columns: [t.channel, t.digest] })],
 )

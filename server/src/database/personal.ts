@@ -46,6 +46,7 @@ export const PEOPLE: { readonly [K in Tables]: DeclaredTable } = {
       'unlisted',
       'archivedAt',
       'barredUntil',
+      'accountMadeAt',
       'firstSeenAt',
       'lastSeenAt',
       'chattedAt',

@@ -156,6 +156,44 @@ describe('a file', () => {
   })
 })
 
+describe('a file that was taken in', () => {
+  const IMPORT = '/desk/people/import'
+
+  test('is known again by its name, stands among what can be undone, and can be taken in again after that', async () => {
+    const { call } = await testDesk()
+    const line = (account: string) => ({ account, name: account, balance: 5, seconds: null })
+    const part = { digest: 'a1', lines: [line('pia'), line('new')], how: 'add', called: 'old.csv' }
+    const brought = () => call('GET', `${IMPORT}/before?called=old.csv`)
+    expect(await brought()).toMatchObject({ at: null, accounts: [] })
+    expect(await call('POST', IMPORT, part)).toMatchObject({ added: 1, changed: 2 })
+    const { accounts, network } = (await brought()) as { accounts: string[][]; network: string }
+    expect(accounts.sort()).toEqual([
+      [network, 'new'],
+      [network, 'pia'],
+    ])
+    const { corrections } = (await call('GET', '/desk/people/corrections')) as {
+      corrections: { adjustments: number[] }[]
+    }
+    expect(corrections).toMatchObject([{ of: 'import', why: 'old.csv', people: 2, total: 10 }])
+    expect(await call('POST', '/desk/people/undo', { adjustments: corrections[0]?.adjustments })).toMatchObject({
+      ...{ changed: 2, total: -10 },
+    })
+    expect(await brought()).toMatchObject({ at: null })
+    expect(await call('POST', IMPORT, part)).toMatchObject({ again: false, changed: 2 })
+  })
+
+  test('those in the room are counted as followers since a day, who follows already stays as they are', async () => {
+    const { call, pool, submit } = await testDesk()
+    await submit('sol-here', { kind: 'presence.arrived', who: { account: 'sol', name: 'sol' } })
+    await pool.query("update viewer set present = false, followed_at = null where name <> 'sol'")
+    const since = Math.floor(Date.now() / 1000) + 900_000
+    expect(await call('POST', '/desk/people/present/followers', { since: 1_700_000_000 })).toEqual({ changed: 1 })
+    const { rows } = await pool.query("select followed_at::int as at from viewer where name = 'sol'")
+    expect(rows).toEqual([{ at: 1_700_000_000 }])
+    expect(await call('POST', '/desk/people/present/followers', { since })).toMatchObject({ code: 'nobody_present' })
+  })
+})
+
 describe('corrections', () => {
   test('that can still be taken back are listed, those of one go as one, until they are or the time is over', async () => {
     const { call, ids, pool } = await testDesk()

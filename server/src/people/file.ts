@@ -9,7 +9,17 @@ import { allPeople, type PeopleQuery } from './table.ts'
 /** What is said of people first, then what only taking them in again needs. */
 const COLUMNS = [
   ...['name', 'account', 'nickname', 'balance', 'earned', 'hours', 'rank', 'standings', 'first_seen', 'last_seen'],
-  ...['issuer', 'seconds', 'moderator', 'follower_since', 'tier', 'subscribed_until', 'circles', 'ignored', 'unlisted'],
+  ...[
+    'issuer',
+    'seconds',
+    'moderator',
+    'follower_since',
+    'tier',
+    'subscribed_since',
+    'subscribed_until',
+    'account_made',
+  ],
+  ...['circles', 'ignored', 'unlisted'],
 ]
 
 type Person = Awaited<ReturnType<typeof allPeople>>[number]
@@ -45,6 +55,8 @@ export async function peopleFile(
     moderator: yes(person.moderator),
     follower_since: csvTime(person.followedAt),
     tier: person.tier === 0 ? '' : person.tier,
+    subscribed_since: csvTime(person.subscribedSince),
+    account_made: csvTime(person.accountMadeAt),
     subscribed_until: csvTime(person.subscribedUntil),
     circles: circlesCell(person.circles, circles),
     ignored: yes(person.ignored),

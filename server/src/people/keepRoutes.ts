@@ -1,14 +1,10 @@
 import { Type } from '@sinclair/typebox'
-import { MOST_IMPORTED } from '#core/people'
-import { Amount, Count, closed, exactly, Id, Nothing, orNull, ViewerId, whole } from '#core/schema'
+import { Amount, Count, closed, exactly, Id, Nothing, ViewerId, whole } from '#core/schema'
 import type { Channels } from '../channels.ts'
 import { desk, hand, idOf, type Route, route } from '../http/index.ts'
-
-/** A part of a file: a thousand lines of it. */
-const FILE_PART_BYTES = 2 * 1024 * 1024
+import { ChatAccount } from './importRoutes.ts'
 
 const Ids = Type.Array(Id, { minItems: 1, maxItems: 2000 })
-const Account = Type.String({ minLength: 1, maxLength: 100, pattern: '^[^\\s\\u0000-\\u001f\\u007f]+$' })
 
 const Keep = Type.Object(
   {
@@ -101,47 +97,6 @@ function lastingRoutes(channels: Channels): Route[] {
   ]
 }
 
-const Time = orNull(whole(0, 1_000_000_000_000))
-const Kept = Type.Partial(
-  Type.Object(
-    {
-      nickname: orNull(Type.String({ maxLength: 100 })),
-      moderator: Type.Boolean(),
-      followedAt: Time,
-      tier: whole(0, 3),
-      subscribedUntil: Time,
-      circles: Type.Array(whole(1, Number.MAX_SAFE_INTEGER), { maxItems: 100 }),
-      ignored: Type.Boolean(),
-      unlisted: Type.Boolean(),
-    },
-    closed,
-  ),
-)
-
-const figures = {
-  name: Type.String({ minLength: 1, maxLength: 100 }),
-  balance: orNull(whole(0, Number.MAX_SAFE_INTEGER)),
-  seconds: orNull(whole(0, 3_600_000_000)),
-  kept: Type.Optional(Kept),
-}
-const plain = (most: number, least: number) =>
-  Type.String({ minLength: least, maxLength: most, pattern: '^[^\\u0000-\\u001f\\u007f]*$' })
-
-/** Of the chat network, or exactly of the issuer that is named. */
-const Line = Type.Union([
-  Type.Object({ account: Account, ...figures }, closed),
-  Type.Object({ issuer: plain(255, 0), account: plain(255, 1), ...figures }, closed),
-])
-
-const Import = Type.Object(
-  {
-    digest: Type.String({ pattern: '^[0-9a-f/]{1,100}$' }),
-    lines: Type.Array(Line, { minItems: 1, maxItems: MOST_IMPORTED }),
-    how: Type.Union([Type.Literal('add'), Type.Literal('set')]),
-  },
-  closed,
-)
-
 function manyRoutes(channels: Channels): Route[] {
   return [
     peopleAddRoute(channels),
@@ -163,16 +118,6 @@ function manyRoutes(channels: Channels): Route[] {
       body: Type.Object({ viewers: Ids, archived: Type.Boolean() }, closed),
       handle: (call) => hand(channels, call, { kind: 'people.archive', ...call.body }),
     }),
-    route({
-      method: 'post',
-      path: '/desk/people/import',
-      largest: FILE_PART_BYTES,
-      does: 'Take in a part of a file of people; the same part again changes nothing',
-      answer: exactly({ again: Type.Boolean(), added: Count, changed: Count }),
-      allowed: desk('change', 'people'),
-      body: Import,
-      handle: (call) => hand(channels, call, { kind: 'people.import', ...call.body, by: call.caller.account }),
-    }),
   ]
 }
 
@@ -183,7 +128,7 @@ const peopleAddRoute = (channels: Channels): Route =>
     does: 'Make somebody known before they ever come',
     answer: exactly({ viewer: ViewerId }),
     allowed: desk('act', 'people'),
-    body: Type.Object({ account: Account }, closed),
+    body: Type.Object({ account: ChatAccount }, closed),
     handle: async ({ channel, key, header, body }) => {
       const intent = { kind: 'people.add', account: body.account.toLowerCase(), name: body.account } as const
       return hand(channels, { channel, key, header }, intent)

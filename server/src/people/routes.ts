@@ -15,6 +15,7 @@ import { adjustMany } from './adjustMany.ts'
 import { Adjusted, Correction, PeopleFound, PersonPanel, Room, Undone } from './answers.ts'
 import { cleanRoutes } from './cleanRoutes.ts'
 import { undoableCorrections } from './corrections.ts'
+import { importRoutes } from './importRoutes.ts'
 import { keepRoutes } from './keepRoutes.ts'
 import { linkRoutes } from './link.ts'
 import { ownRoutes } from './ownRoutes.ts'
@@ -40,6 +41,7 @@ export function peopleRoutes(
     ...tableRoutes(db, channels),
     ...correctionRoutes(db, channels),
     ...keepRoutes(channels),
+    ...importRoutes(db, channels),
     ...cleanRoutes(db, channels),
     ...supporterRoutes(db, channels),
     ...ownRoutes(db, channels),

@@ -127,7 +127,9 @@ const SELECTED = {
   present: viewer.present,
   followedAt: viewer.followedAt,
   tier: viewer.tier,
+  subscribedSince: viewer.subscribedSince,
   subscribedUntil: viewer.subscribedUntil,
+  accountMadeAt: viewer.accountMadeAt,
   circles: viewer.circles,
   rank: viewer.rank,
   balance: account.balance,
@@ -184,9 +186,12 @@ export async function idsOf(db: Reader, channel: number, filter: PeopleFilter): 
   return rows.map(({ id }) => id)
 }
 
+/** Who is in the room and counts, as SQL. */
+export const isHere = (channel: number): SQL | undefined =>
+  and(eq(viewer.channel, channel), eq(viewer.present, true), eq(viewer.ignored, false))
+
 /** Ids of everyone in the room, for what is done to all of them. */
 export async function presentIds(db: Reader, channel: number): Promise<number[]> {
-  const here = and(eq(viewer.channel, channel), eq(viewer.present, true), eq(viewer.ignored, false))
-  const rows = await db.select({ id: viewer.id }).from(viewer).where(here).orderBy(viewer.id)
+  const rows = await db.select({ id: viewer.id }).from(viewer).where(isHere(channel)).orderBy(viewer.id)
   return rows.map(({ id }) => id)
 }

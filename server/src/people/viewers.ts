@@ -41,6 +41,7 @@ const columns = {
   showSeconds: sql<number>`coalesce(${watch.showSeconds}, 0)`.mapWith(Number),
   chattedAt: viewer.chattedAt,
   firstSeenAt: viewer.firstSeenAt,
+  accountMadeAt: viewer.accountMadeAt,
   lastSeenAt: viewer.lastSeenAt,
   attended: sql<number>`coalesce(${watch.attended}, 0)`.mapWith(Number),
   attendedShow: sql<number>`coalesce(${watch.attendedShow}, 0)`.mapWith(Number),

@@ -34,7 +34,7 @@ import { onCopy } from '../writer/index.ts'
 const MOST_HERE = 20_000
 
 const HERE = `select v.id, v.account_key as "accountKey", v.ignored, v.followed_at as "followedAt", v.tier, v.subscribed_until as "subscribedUntil",
-    v.moderator, v.linked, v.circles, v.rank, v.first_seen_at as "firstSeenAt", coalesce(w.watched_seconds, 0)::bigint as "watchedSeconds",
+    v.moderator, v.linked, v.circles, v.rank, v.first_seen_at as "firstSeenAt", v.account_made_at as "accountMadeAt", coalesce(w.watched_seconds, 0)::bigint as "watchedSeconds",
     coalesce(w.attended, 0)::bigint as attended, coalesce(w.attended_show, 0)::bigint as "attendedShow", coalesce(l.won_at, 0)::bigint as "wonAt"
   from viewer v left join watch w on w.channel = v.channel and w.id = v.id
     left join raffle_luck l on l.channel = v.channel and l.id = v.id
@@ -52,6 +52,7 @@ interface HereRow {
   readonly circles: readonly number[]
   readonly rank: number | null
   readonly firstSeenAt: UnixSeconds
+  readonly accountMadeAt: UnixSeconds | null
   readonly watchedSeconds: Seconds
   readonly attended: number
   readonly attendedShow: number

@@ -1,127 +1,172 @@
-import { useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { useMemo, useState } from 'react'
 import { digits } from '#core/currency'
-import { type ImportColumns, readImport } from '#core/people'
+import { type DateOrder, dateOrderOf, type ImportColumn, type ImportColumns, readImport } from '#core/people'
+import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
 import { Checkbox } from '../../parts/form/inputs.tsx'
-import { guessColumns, type ImportFile, without } from './importFile.ts'
+import { Radios } from '../../parts/form/Radios.tsx'
+import { keyOf } from '../../parts/queryKey.ts'
+import { dayText } from '../../parts/time.ts'
+import { FIRST_LINE, guessColumns, type ImportFile, without } from './importFile.ts'
+import { LinesFound } from './LinesFound.tsx'
 import { useRanks } from './people.ts'
 import { type Lines, useImport } from './useImport.ts'
 
 const FIELD = 'rounded-md border border-line bg-surface px-2.5 py-1.5'
-const HOWS = [
-  { how: 'add', name: 'added to what people have here' },
-  { how: 'set', name: 'replacing what people have here' },
-] as const
 
 const ASKED = [
-  { column: 'name', label: 'Name of the account' },
+  { column: 'name', label: 'Name' },
+  { column: 'account', label: 'Account' },
   { column: 'balance', label: 'Balance' },
   { column: 'hours', label: 'Hours watched' },
-] as const
-type Asked = (typeof ASKED)[number]['column']
-const isAsked = (column: string): column is Asked => ASKED.some((one) => one.column === column)
+  { column: 'follower_since', label: 'Follower since' },
+  { column: 'tier', label: 'Subscriber tier' },
+  { column: 'subscribed_since', label: 'Subscriber since' },
+  { column: 'subscribed_until', label: 'Subscriber until' },
+  { column: 'moderator', label: 'Moderator' },
+  { column: 'circles', label: 'Circles' },
+  { column: 'account_made', label: 'Account made on' },
+] as const satisfies readonly { readonly column: ImportColumn; readonly label: string }[]
 
-/** Which column holds what, what comes of it, and taking it in. */
-export function Matching({ file, close }: { file: ImportFile; close: () => void }) {
-  const [columns, setColumns] = useState<ImportColumns>(() => guessColumns(file.heads))
-  const [how, setHow] = useState<'add' | 'set'>('add')
-  const [all, setAll] = useState(true)
-  const circles = useRanks()?.circles ?? []
-  const more = Object.keys(columns).filter((column) => !isAsked(column))
-  const used = all ? columns : Object.fromEntries(Object.entries(columns).filter(([column]) => isAsked(column)))
-  const nameless = used.name === undefined && used.account === undefined
-  const read = nameless ? { lines: [], problems: [] } : readImport(file.rows, used, 2, circles)
-  const useless = Object.keys(used).every((column) => NAMING.has(column))
-  return (
-    <>
-      <div className="grid grid-cols-3 gap-3">
-        {ASKED.map(({ column, label }) => (
-          <ColumnChoice
-            key={column}
-            label={label}
-            none={column === 'name' ? 'choose a column' : 'not in the file'}
-            heads={file.heads}
-            at={columns[column]}
-            choose={(at) => setColumns(at === undefined ? without(columns, column) : { ...columns, [column]: at })}
-          />
-        ))}
-      </div>
-      {more.length > 0 && (
-        <Checkbox on={all} onTick={setAll}>
-          Also import: {more.map((one) => one.replaceAll('_', ' ')).join(', ')}.
-        </Checkbox>
-      )}
-      <HowChoice how={how} setHow={setHow} />
-      {!nameless && <Found lines={read.lines.length} problems={read.problems} />}
-      <TakeIn lines={read.lines} how={how} useless={nameless || useless} close={close} />
-    </>
-  )
-}
+const isAsked = (column: string): boolean => ASKED.some((one) => one.column === column)
+const DATED = ['follower_since', 'subscribed_since', 'subscribed_until', 'account_made'] as const
 
 /** Columns that say who it is, and nothing else. */
 const NAMING: ReadonlySet<string> = new Set(['name', 'account', 'issuer'])
 
-interface ColumnChoiceProps {
-  readonly label: string
-  readonly none: string
-  readonly heads: readonly string[]
-  readonly at: number | undefined
-  readonly choose: (at: number | undefined) => void
-}
-
-const ColumnChoice = ({ label, none, heads, at, choose }: ColumnChoiceProps) => (
-  <label className="flex flex-col gap-1">
-    {label}
-    <select
-      value={at ?? ''}
-      onChange={(event) => choose(event.target.value === '' ? undefined : Number(event.target.value))}
-      className={FIELD}
-    >
-      <option value="">{none}</option>
-      {heads.map((head, i) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: headings may repeat, and their place is what they are known by
-        <option key={i} value={i}>
-          {head}
-        </option>
-      ))}
-    </select>
-  </label>
-)
-
-function HowChoice({ how, setHow }: { how: 'add' | 'set'; setHow: (how: 'add' | 'set') => void }) {
+/** Which column holds what, what comes of it, and taking it in. */
+export function Matching({ file, close }: { file: ImportFile; close: () => void }) {
+  const matched = useMatched(file)
+  const { columns, more, used, told, order, nameless, read } = matched
+  const [how, setHow] = useState<'add' | 'set'>('add')
+  const before = useBefore(file.name, read.lines)
+  const useless = Object.keys(used).every((column) => NAMING.has(column))
   return (
-    <fieldset className="flex flex-wrap gap-x-5 gap-y-1">
-      <legend className="mb-1 text-muted">The file’s figures count</legend>
-      {HOWS.map(({ how: one, name }) => (
-        <label key={one} className="flex items-center gap-2">
-          <input
-            type="radio"
-            name="how"
-            checked={how === one}
-            onChange={() => setHow(one)}
-            className="size-4 accent-brass"
-          />
-          {name}
-        </label>
-      ))}
-    </fieldset>
+    <>
+      <ColumnChoices heads={file.heads} columns={columns} setColumns={matched.setColumns} />
+      {more.length > 0 && (
+        <Checkbox on={matched.all} onTick={matched.setAll}>
+          Also import: {more.map((one) => one.replaceAll('_', ' ')).join(', ')}.
+        </Checkbox>
+      )}
+      {told === undefined && (
+        <Radios legend="A date like 3/4/2026 means" inRow value={order} choices={ORDERS} onChoose={matched.setOrder} />
+      )}
+      <Radios legend="The file’s figures are" inRow value={how} choices={HOWS} onChoose={setHow} />
+      {before.brought && how === 'add' && (
+        <Checkbox on={before.leave} onTick={before.setLeave}>
+          A file of this name was imported on {dayText(before.brought.at ?? 0)}. Leave out the{' '}
+          {digits(before.brought.accounts.length)} it brought then, so that nothing is added twice.
+        </Checkbox>
+      )}
+      {!nameless && <LinesFound file={file} lines={read.lines.length} problems={read.problems} />}
+      <TakeIn
+        called={file.name}
+        lines={how === 'add' ? before.left : read.lines}
+        how={how}
+        useless={nameless || useless || before.waiting}
+        close={close}
+      />
+    </>
   )
 }
 
+/** Which column holds what, and what the lines say by that. */
+function useMatched(file: ImportFile) {
+  const [columns, setColumns] = useState<ImportColumns>(() => guessColumns(file.heads))
+  const [all, setAll] = useState(true)
+  const [chosen, setOrder] = useState<DateOrder>()
+  const more = Object.keys(columns).filter((column) => !isAsked(column))
+  const used = useMemo(
+    () => (all ? columns : Object.fromEntries(Object.entries(columns).filter(([column]) => isAsked(column)))),
+    [all, columns],
+  )
+  const told = useMemo(() => orderIn(file, used), [file, used])
+  const order = told === 'none' ? 'day' : (told ?? chosen ?? usualOrder())
+  const nameless = used.name === undefined && used.account === undefined
+  const read = useRead(file, used, order, nameless)
+  return { columns, setColumns, all, setAll, more, used, told, order, setOrder, nameless, read }
+}
+
+const HOWS = [
+  { value: 'add', name: 'added to what people have here' },
+  { value: 'set', name: 'replacing what people have here' },
+] as const
+const ORDERS = [
+  { value: 'day', name: '3 April' },
+  { value: 'month', name: 'March 4' },
+] as const
+
+/** What the language of this browser puts first. */
+const usualOrder = (): DateOrder => (navigator.language === 'en-US' ? 'month' : 'day')
+
+function* cellsOf({ rows }: ImportFile, columns: readonly (number | undefined)[]): Generator<string> {
+  for (const at of columns) if (at !== undefined) for (const cells of rows) yield cells[at] ?? ''
+}
+
+const orderIn = (file: ImportFile, columns: ImportColumns) =>
+  dateOrderOf(
+    cellsOf(
+      file,
+      DATED.map((column) => columns[column]),
+    ),
+  )
+
+function useRead(file: ImportFile, columns: ImportColumns, order: DateOrder, nameless: boolean) {
+  const circles = useRanks()?.circles
+  return useMemo(
+    () => (nameless ? { lines: [], problems: [] } : readImport(file.rows, columns, FIRST_LINE, circles ?? [], order)),
+    [file, columns, order, nameless, circles],
+  )
+}
+
+interface ColumnChoicesProps {
+  readonly heads: readonly string[]
+  readonly columns: ImportColumns
+  readonly setColumns: (columns: ImportColumns) => void
+}
+
+const ColumnChoices = ({ heads, columns, setColumns }: ColumnChoicesProps) => (
+  <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
+    {ASKED.map(({ column, label }) => (
+      <label key={column} className="flex flex-col gap-1">
+        {label}
+        <select
+          value={columns[column] ?? ''}
+          onChange={({ target: { value } }) =>
+            setColumns(value === '' ? without(columns, column) : { ...columns, [column]: Number(value) })
+          }
+          className={FIELD}
+        >
+          <option value="">{column === 'name' ? 'choose a column' : 'not in the file'}</option>
+          {heads.map((head, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: headings may repeat, and their place is what they are known by
+            <option key={i} value={i}>
+              {head}
+            </option>
+          ))}
+        </select>
+      </label>
+    ))}
+  </div>
+)
+
 interface TakeInProps {
+  readonly called: string
   readonly lines: Lines
   readonly how: 'add' | 'set'
   readonly useless: boolean
   readonly close: () => void
 }
 
-function TakeIn({ lines, how, useless, close }: TakeInProps) {
-  const { run, progress } = useImport(close)
+function TakeIn({ called, lines, how, useless, close }: TakeInProps) {
+  const { run, progress } = useImport(called, close)
   return (
     <>
       {run.error && <Problem error={run.error} />}
-      <div className="flex items-center justify-end gap-2">
+      <div className="sticky -bottom-5 flex items-center justify-end gap-2 bg-panel py-3">
         {progress !== undefined && (
           <p role="status" className="mr-auto text-muted">
             {digits(progress)} imported …
@@ -140,31 +185,19 @@ function TakeIn({ lines, how, useless, close }: TakeInProps) {
   )
 }
 
-function Found({ lines, problems }: { lines: number; problems: readonly { line: number; problem: string }[] }) {
-  return (
-    <div role="status">
-      <p>
-        {digits(lines)} {lines === 1 ? 'line is' : 'lines are'} in order
-        {problems.length > 0 && (
-          <span className="text-brick-text">, {digits(problems.length)} cannot be imported and will be skipped:</span>
-        )}
-        {problems.length === 0 && '.'}
-      </p>
-      {problems.length > 0 && (
-        <section
-          // biome-ignore lint/a11y/noNoninteractiveTabindex: a part that scrolls must be reachable by keyboard
-          tabIndex={0}
-          aria-label="Lines with problems"
-          className="mt-1 max-h-40 overflow-y-auto rounded-md border border-line p-2 text-note"
-        >
-          {problems.slice(0, 500).map(({ line, problem }) => (
-            <p key={line}>
-              <span className="tabular text-muted">Line {digits(line)}:</span> {problem}
-            </p>
-          ))}
-          {problems.length > 500 && <p className="text-muted">and {digits(problems.length - 500)} more</p>}
-        </section>
-      )}
-    </div>
-  )
+/** Whom a file of the same name has brought, and which lines are left without them. */
+function useBefore(called: string, lines: Lines) {
+  const [leave, setLeave] = useState(true)
+  const found = useQuery({
+    queryKey: keyOf('imports', called),
+    queryFn: ({ signal }) =>
+      answerOf(api.GET('/desk/people/import/before', { params: { query: { called: called.slice(0, 100) } }, signal })),
+    staleTime: 0,
+  }).data
+  const left = useMemo(() => {
+    if (!leave || found === undefined) return lines
+    const known = new Set(found.accounts.map((one) => JSON.stringify(one)))
+    return lines.filter(({ issuer, account }) => !known.has(JSON.stringify([issuer ?? found.network, account])))
+  }, [lines, found, leave])
+  return { left, leave, setLeave, waiting: found === undefined, brought: found?.at == null ? undefined : found }
 }

@@ -1,5 +1,6 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react'
 import { useState } from 'react'
+import { useSearchParams } from 'react-router'
 import { AddDialog } from './AddDialog.tsx'
 import { ImportDialog } from './ImportDialog.tsx'
 import { MaintenanceDialog } from './MaintenanceDialog.tsx'
@@ -15,8 +16,14 @@ const ITEMS = [
 
 /** What is done to the list as a whole, and not often. */
 export function MoreMenu() {
-  const [open, setOpen] = useState<(typeof ITEMS)[number]['what']>()
-  const close = () => setOpen(undefined)
+  const [asked, setAsked] = useSearchParams()
+  const [open, setOpen] = useState<(typeof ITEMS)[number]['what'] | undefined>(
+    asked.get('open') === 'import' ? 'import' : undefined,
+  )
+  const close = () => {
+    setOpen(undefined)
+    if (asked.has('open')) setAsked({}, { replace: true })
+  }
   return (
     <>
       <Menu>

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { type Currency, durationInWords, inWords } from '#core/currency'
+import { type Currency, digits, durationInWords, inWords } from '#core/currency'
 import { accountInWords } from '#core/people'
 import type { Answer } from '../../parts/api/called.ts'
 import { answerOf, api } from '../../parts/api.ts'
@@ -69,8 +69,12 @@ export function RecentCorrections() {
 
 /** "Gave pia 50 rivets", "Took 1 h from 12 people in all". */
 function told({ of, total, people, name }: Correction, currency: Currency): string {
+  if (of === 'import') {
+    const much = total === 0 ? '' : `: ${inWords(Math.abs(total), currency)} ${total > 0 ? 'more' : 'less'} in all`
+    return `Imported ${name ?? `${digits(people)} people`}${much}`
+  }
   const much = of === 'hours' ? durationInWords(Math.abs(total)) : inWords(Math.abs(total), currency)
-  const whom = name ?? `${people} people`
+  const whom = name ?? `${digits(people)} people`
   const all = people > 1 ? ' in all' : ''
   return total >= 0 ? `Gave ${whom} ${much}${all}` : `Took ${much} from ${whom}${all}`
 }

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import { readImport } from '#core/people'
-import { guessColumns, guessEncoding, parsed, partsOf } from './importFile.ts'
+import { FIRST_LINE, fileOfProblems, guessColumns, guessEncoding, parsed, partsOf } from './importFile.ts'
 
 const bytes = (text: string) => new TextEncoder().encode(text)
 const utf16 = (text: string, bigEndian: boolean, mark = true) => {
@@ -48,6 +48,29 @@ describe('a file of people', () => {
     expect(guessColumns(['a', 'b'])).toEqual({})
   })
 
+  test.each([
+    ['Follower since', 'follower_since'],
+    ['follow date', 'follower_since'],
+    ['Sub tier', 'tier'],
+    ['subscription end', 'subscribed_until'],
+    ['subscribed since', 'subscribed_since'],
+    ['Is moderator', 'moderator'],
+    ['Groups', 'circles'],
+    ['account created at', 'account_made'],
+  ])('knows %s for %s', (head, column) => expect(guessColumns(['user', head])).toEqual({ name: 0, [column]: 1 }))
+
+  test('saves the lines with problems alone, each with what is wrong: mended, they are read', () => {
+    const file = parsed('f.csv', bytes('name,balance\npia,1200\n=jo,many\nsol,7\n'))
+    const { problems } = readImport(file.rows, guessColumns(file.heads), FIRST_LINE)
+    const saved = fileOfProblems(file, problems)
+    expect(saved).toMatch(/^\ufeffname,balance,problem\r\n'=jo,many,""/)
+    const again = parsed('mend f.csv', bytes(saved.replace('many', '5')))
+    expect(readImport(again.rows, guessColumns(again.heads), FIRST_LINE)).toMatchObject({
+      lines: [{ account: '=jo', balance: 5 }],
+      problems: [],
+    })
+  })
+
   test('of 50,000 lines of which 300 are broken lists those 300 and takes the others', () => {
     const rows = Array.from({ length: 50_000 }, (_, i) => [`viewer${i}`, i % 167 === 0 ? 'broken' : String(i)])
     const { lines, problems } = readImport(rows, { name: 0, balance: 1 }, 2)
@@ -66,9 +89,11 @@ describe('a file of people', () => {
       balance: i,
       seconds: null,
     }))
-    const parts = await partsOf(lines, 'add')
+    const parts = await partsOf(lines, 'add', 'f.csv')
     expect(parts.map((part) => part.lines.length)).toEqual([1000, 1000, 500])
-    expect((await partsOf(lines, 'add')).map(({ digest }) => digest)).toEqual(parts.map(({ digest }) => digest))
-    expect((await partsOf(lines, 'set'))[0]?.digest).not.toBe(parts[0]?.digest)
+    expect((await partsOf(lines, 'add', 'f.csv')).map(({ digest }) => digest)).toEqual(
+      parts.map(({ digest }) => digest),
+    )
+    expect((await partsOf(lines, 'set', 'f.csv'))[0]?.digest).not.toBe(parts[0]?.digest)
   })
 })

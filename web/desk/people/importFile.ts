@@ -1,5 +1,11 @@
 import Papa from 'papaparse'
-import { IMPORT_COLUMNS, type ImportColumn, type ImportColumns, type ImportLine } from '#core/people'
+import {
+  IMPORT_COLUMNS,
+  type ImportColumn,
+  type ImportColumns,
+  type ImportLine,
+  type ImportProblem,
+} from '#core/people'
 
 /** A file of comma-separated values as it was read: headings, and the cells of each line. */
 export interface ImportFile {
@@ -52,10 +58,17 @@ export function parsed(name: string, bytes: Uint8Array, encoding: Encoding = gue
   return { name, encoding, heads: heads.map((head, i) => head.trim() || `column ${i + 1}`), rows }
 }
 
-const GUESSES: Readonly<Record<'name' | 'balance' | 'hours', RegExp>> = {
+const GUESSES: Readonly<Partial<Record<ImportColumn, RegExp>>> = {
   name: /^(user ?name|account|login|name|viewer|user)$/i,
   balance: /^(balance|points|currency|amount|total)$/i,
   hours: /^(hours|watch(ed)? ?(time|hours)?|time)$/i,
+  follower_since: /^(follow(er|ed|s|ing)?( ?(since|at|on|date))?|since)$/i,
+  tier: /^((subscriber|subscription|sub) ?)?(tier|level)$/i,
+  subscribed_since: /^(subscrib(ed|er)|subscription|sub) ?(since|at|on|date|start)$/i,
+  subscribed_until: /^((subscrib(ed|er)|subscription|sub) ?(until|to|ends?|expires)|until|expires)$/i,
+  moderator: /^(mod|moderators?|is ?mod(erator)?)$/i,
+  circles: /^(circles?|groups?)$/i,
+  account_made: /^(account|user) ?(made|created|age|since)?( ?(on|at))$|^(account|user) ?(made|created)$/i,
 }
 
 /** Which column seems to hold what, by its heading; of a file of our own all that it says. */
@@ -63,7 +76,7 @@ export function guessColumns(heads: readonly string[]): ImportColumns {
   const plain = heads.map((head) => head.toLowerCase().replaceAll(' ', '_'))
   const columns: Partial<Record<ImportColumn, number>> = {}
   for (const column of IMPORT_COLUMNS) {
-    const guess = column === 'name' || column === 'balance' || column === 'hours' ? GUESSES[column] : undefined
+    const guess = GUESSES[column]
     const exact = plain.indexOf(column)
     const at =
       exact >= 0 || guess === undefined ? exact : heads.findIndex((head) => guess.test(head.replaceAll('_', ' ')))
@@ -71,6 +84,22 @@ export function guessColumns(heads: readonly string[]): ImportColumns {
   }
   return columns.name === columns.account ? without(columns, 'account') : columns
 }
+
+/** The lines with problems as a file of their own, with what is wrong with each, to be mended and taken in alone. */
+export const fileOfProblems = ({ heads, rows }: ImportFile, problems: readonly ImportProblem[]): string =>
+  `\ufeff${Papa.unparse({
+    fields: [...heads, 'problem'],
+    data: problems.map(({ line, problem }) => [
+      ...heads.map((_, i) => quoted(rows[line - FIRST_LINE]?.[i] ?? '')),
+      quoted(problem),
+    ]),
+  })}`
+
+/** A cell that a spreadsheet would take for a formula is marked as text. */
+const quoted = (cell: string): string => (/^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell)
+
+/** The number of the first line after the headings. */
+export const FIRST_LINE = 2
 
 /** Columns without one. */
 export const without = (columns: ImportColumns, column: ImportColumn): ImportColumns =>
@@ -82,16 +111,17 @@ export interface Part {
   readonly digest: string
   readonly lines: readonly ImportLine[]
   readonly how: 'add' | 'set'
+  readonly called: string
 }
 
 /** The lines in parts, each with a digest of what is in it: the same part a second time changes nothing. */
-export async function partsOf(lines: readonly ImportLine[], how: 'add' | 'set'): Promise<Part[]> {
+export async function partsOf(lines: readonly ImportLine[], how: 'add' | 'set', called: string): Promise<Part[]> {
   const parts: Part[] = []
   for (let i = 0; i < lines.length; i += PART) {
     const part = lines.slice(i, i + PART)
     const bytes = await crypto.subtle.digest('SHA-256', new TextEncoder().encode(JSON.stringify([how, part])))
     const digest = Array.from(new Uint8Array(bytes), (byte) => byte.toString(16).padStart(2, '0')).join('')
-    parts.push({ digest, lines: part, how })
+    parts.push({ digest, lines: part, how, called })
   }
   return parts
 }

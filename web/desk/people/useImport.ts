@@ -26,12 +26,12 @@ async function takeIn(part: Part): Promise<Taken> {
 export type Lines = ReturnType<typeof readImport>['lines']
 
 /** Hands a file in, part by part; what has been taken in is told as it goes. */
-export function useImport(close: () => void) {
+export function useImport(called: string, close: () => void) {
   const [progress, setProgress] = useState<number>()
   const run = useChange({
     ask: async ({ lines, how }: { lines: Lines; how: 'add' | 'set' }) => {
       let [added, changed, again] = [0, 0, 0]
-      for (const part of await partsOf(lines, how)) {
+      for (const part of await partsOf(lines, how, called.slice(0, 100))) {
         const done = await takeIn(part)
         added += done.added
         changed += done.changed
@@ -40,10 +40,10 @@ export function useImport(close: () => void) {
       }
       return { added, changed, again }
     },
-    invalidates: ['people'],
+    invalidates: ['people', 'corrections'],
     said: ({ added, changed, again }) => {
       const known = again > 0 ? ` ${digits(again)} had been imported before and were left unchanged.` : ''
-      return `${digits(changed)} people have the file’s figures, ${digits(added)} of them new.${known}`
+      return `${digits(changed)} people have the file’s figures, ${digits(added)} of them new.${known} It can be undone for a day, above the list.`
     },
     onDone: () => {
       close()

@@ -9,6 +9,7 @@ import { Button } from '../../parts/Button.tsx'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { useChange } from '../../parts/useChange.ts'
 import { useStatus } from '../status.ts'
+import { Bring } from './Bring.tsx'
 import { Starter } from './Starter.tsx'
 import { Tell } from './Tell.tsx'
 import { type StarterState, starterQuery } from './view.ts'
@@ -50,7 +51,7 @@ const TOLD: Readonly<Record<StepKey, Told>> = {
     name: 'Bring your people',
     says: 'A file with names, balances, hours and since when they follow, so that nobody who has been here for years counts as a stranger.',
     done: 'Followers are known.',
-    to: ['/people', 'Import a file'],
+    to: ['/people?open=import', 'Import a file'],
   },
   tell: {
     name: 'Tell your viewers',
@@ -96,7 +97,8 @@ function Steps({ state }: { readonly state: StarterState }) {
         {state.steps.map(({ step, ...stands }) => (
           <Step key={step} step={step} {...stands} open={step === next?.step}>
             {step === 'starter' && <Starter usual={state.usual} begun={stands.done} />}
-            {step === 'tell' && <Tell page={state.page} />}
+            {step === 'people' && <Bring />}
+            {step === 'tell' && <Tell page={state.page} usual={state.usual} />}
           </Step>
         ))}
       </ol>

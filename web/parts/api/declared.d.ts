@@ -1667,7 +1667,9 @@ export interface paths {
 								readonly present: boolean;
 								readonly followedAt: number | null;
 								readonly tier: number;
+								readonly subscribedSince: number | null;
 								readonly subscribedUntil: number | null;
+								readonly accountMadeAt: number | null;
 								readonly circles: readonly number[];
 								readonly rank: number | null;
 								readonly balance: number;
@@ -1676,7 +1678,6 @@ export interface paths {
 								readonly firstSeenAt: number;
 								readonly lastSeenAt: number;
 								readonly accountKey: string;
-								readonly subscribedSince: number | null;
 								readonly circlesByHand: {
 									readonly [key: string]: "in" | "out";
 								};
@@ -1903,7 +1904,9 @@ export interface paths {
 								readonly present: boolean;
 								readonly followedAt: number | null;
 								readonly tier: number;
+								readonly subscribedSince: number | null;
 								readonly subscribedUntil: number | null;
+								readonly accountMadeAt: number | null;
 								readonly circles: readonly number[];
 								readonly rank: number | null;
 								readonly balance: number;
@@ -2026,7 +2029,7 @@ export interface paths {
 								readonly at: number;
 								readonly by: string;
 								/** @enum {string} */
-								readonly of: "balance" | "hours";
+								readonly of: "balance" | "hours" | "import";
 								readonly why: string;
 								readonly people: number;
 								readonly total: number;
@@ -2302,6 +2305,32 @@ export interface paths {
 			};
 		};
 	};
+	readonly "/desk/people/import/before": {
+		/**
+		 * Whom a file of this name has brought already
+		 * @description For who may change in: people.
+		 */
+		readonly get: {
+			readonly parameters: {
+				readonly query?: {
+					/** @description The name of the file. Only the first 100 characters count. */
+					readonly called?: string;
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly at: number | null;
+							readonly accounts: readonly (readonly string[])[];
+							readonly network: string;
+						};
+					};
+				};
+			};
+		};
+	};
 	readonly "/desk/people/import": {
 		/**
 		 * Take in a part of a file of people; the same part again changes nothing
@@ -2336,7 +2365,9 @@ export interface paths {
 								readonly moderator?: boolean;
 								readonly followedAt?: number | null;
 								readonly tier?: number;
+								readonly subscribedSince?: number | null;
 								readonly subscribedUntil?: number | null;
+								readonly accountMadeAt?: number | null;
 								readonly circles?: readonly number[];
 								readonly ignored?: boolean;
 								readonly unlisted?: boolean;
@@ -2352,7 +2383,9 @@ export interface paths {
 								readonly moderator?: boolean;
 								readonly followedAt?: number | null;
 								readonly tier?: number;
+								readonly subscribedSince?: number | null;
 								readonly subscribedUntil?: number | null;
+								readonly accountMadeAt?: number | null;
 								readonly circles?: readonly number[];
 								readonly ignored?: boolean;
 								readonly unlisted?: boolean;
@@ -2360,6 +2393,7 @@ export interface paths {
 						})[];
 						/** @enum {string} */
 						readonly how: "add" | "set";
+						readonly called?: string;
 					};
 				};
 			};
@@ -2370,6 +2404,36 @@ export interface paths {
 						readonly "application/json": {
 							readonly again: boolean;
 							readonly added: number;
+							readonly changed: number;
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/people/present/followers": {
+		/**
+		 * Count everybody who is in the room as a follower since a day; who follows already stays as they are
+		 * @description For who may change in: people.
+		 */
+		readonly post: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "since": 1
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly since: number;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
 							readonly changed: number;
 						};
 					};
