@@ -2,7 +2,7 @@ import { needLimits } from '../access/index.ts'
 import { currencySetting, inWords } from '../currency/index.ts'
 import { mayTakePart } from '../earning/index.ts'
 import { balanceOf } from '../ledger/index.ts'
-import { findViewer, type ViewerRow } from '../people/index.ts'
+import { findViewer, isTestViewer, type ViewerRow } from '../people/index.ts'
 import { figuresOfOrder, finishRun, needSteps, newRun, queued, refusedRun, runs } from '../runs/index.ts'
 import type { Amount } from '../schema.ts'
 import { homeSetting, readSetting } from '../settings/index.ts'
@@ -78,7 +78,13 @@ export function buy(world: World, viewer: ViewerRow, reward: RewardRow, buys: Bu
 
 function checkPurchase(world: World, viewer: ViewerRow, reward: RewardRow, buys: Buys): Result<string> {
   const { settings } = reward
-  if (viewer.ignored) return refuse('viewer_ignored', 'This account is ignored in this channel.')
+  if (isTestViewer(viewer)) {
+    if (settings.kind === 'code')
+      return refuse(
+        'test_gets_no_code',
+        `${settings.name} gives out codes, and a test viewer gets none: they are real.`,
+      )
+  } else if (viewer.ignored) return refuse('viewer_ignored', 'This account is ignored in this channel.')
   const newcomer = mayTakePart(world, viewer)
   if (!newcomer.ok) return newcomer
   const refusal = whyNot(settings, buyingOf(world, viewer, reward))

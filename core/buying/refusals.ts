@@ -12,6 +12,7 @@ export const buyingRefusals = {
     kind: 'invalid',
     when: 'The reward’s limits, steps or references are not valid; the sentence says what to change.',
   },
+  test_gets_no_code: { kind: 'conflict', when: 'The test viewer would get a code, and codes are real.' },
   secret_wrong: { kind: 'invalid', when: 'The word opens nothing.' },
 } as const satisfies Readonly<Record<string, DeclaredRefusal>>
 

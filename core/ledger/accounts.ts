@@ -4,10 +4,10 @@ import { defineTable, type World } from '../world/index.ts'
 /** The channel's own books. They have no balance row: what they hold is the sum over their transfers. */
 export const BOOKS = { issued: -1, spent: -2, house: -3, adjusted: -4 } as const
 
-/** A wallet bears its viewer's id, a pot the id of what it belongs to (an order, a round ...). */
+/** A wallet bears its viewer's id (`test`: the test viewer's, which is in no figure), a pot the id of what it belongs to (an order, a round ...). */
 export interface AccountRow {
   readonly id: number
-  readonly kind: 'wallet' | 'pot'
+  readonly kind: 'wallet' | 'pot' | 'test'
   /** 0 to 2^53 - 1. */
   readonly balance: Amount
   /** All that was ever earned into a wallet, less earnings taken back; spending and winnings do not touch it. */

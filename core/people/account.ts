@@ -1,5 +1,6 @@
 import { homeSetting, readSetting } from '../settings/index.ts'
 import type { World } from '../world/index.ts'
+import { TEST } from './testViewer.ts'
 
 /**
  * An account: who issued it, and what it is called there. `issuer` '' (or left out) is the provider that the channel's
@@ -36,7 +37,7 @@ export function refOf(key: AccountKey): { issuer: string; account: string } {
 }
 
 /** Issuers of our own. */
-export const OWN_ISSUERS: readonly string[] = [NICK, MERGED, FORGOTTEN]
+export const OWN_ISSUERS: readonly string[] = [NICK, MERGED, FORGOTTEN, TEST]
 
 /** The account by which somebody signs in here, among those that are theirs; undefined: chat alone knows them. */
 export const signInAccount = (keys: readonly AccountKey[]): AccountKey | undefined =>

@@ -51,6 +51,7 @@ export {
   standingsOf,
   subscribes,
 } from './standing.ts'
+export { isTestViewer, TEST } from './testViewer.ts'
 export { UNDO_SECONDS } from './undo.ts'
 export {
   aliases,

@@ -2,6 +2,7 @@ import { type Static, Type } from '@sinclair/typebox'
 import { exactly, oneOf } from '../schema.ts'
 import { readSetting, setting, writeSetting } from '../settings/index.ts'
 import { type Handler, ok } from '../world/index.ts'
+import { tryAsViewer } from './testViewer.ts'
 
 /** What there is to do before the first evening, in the order in which it is done. */
 export const STEPS = ['chat', 'events', 'starter', 'overlay', 'people', 'tell', 'show', 'order'] as const
@@ -31,4 +32,4 @@ export const skipStep = {
 } satisfies Handler<SkipStep>
 
 /** How each intent of starting is decided, by its kind. */
-export const starterHandlers = { 'starter.skip': skipStep }
+export const starterHandlers = { 'starter.skip': skipStep, 'starter.tryAsViewer': tryAsViewer }

@@ -128,6 +128,14 @@ export const searchOf = (asked: object): string =>
 
 export const feedAddress = (path: string, after: number): string => `${base()}${path}?after=${after}`
 
+/** Signs this browser in on a channel's viewer page as its test viewer. @throws with a sentence, unless it is one's own channel. */
+export async function tryAsViewer(slug: string): Promise<void> {
+  const answer = await fetch(`/auth/viewer/test/${slug}`, { method: 'POST' }).catch(() => {
+    throw new ApiProblem(0, 'no_answer', 'The server does not answer. Try again in a moment.')
+  })
+  if (!answer.ok) throw problemIn(answer.status, (await answer.json().catch(() => ({}))) as Told)
+}
+
 /** Signs out of the desk or the viewer page, here or on every device. */
 export async function signOut(scope: 'desk' | 'viewer', where: 'here' | 'everywhere' = 'here'): Promise<void> {
   await fetch(`/auth/${scope}/out${where === 'everywhere' ? '-everywhere' : ''}`, { method: 'POST' })

@@ -16,7 +16,7 @@ import { useFeed } from '../parts/useFeed.ts'
 import { useInvalidate } from '../parts/useInvalidate.ts'
 import { BalanceHead } from './BalanceHead.tsx'
 import { type BetsView, withStakes } from './bets/bets.ts'
-import { type Channel, channelQuery, meQuery } from './channel.ts'
+import { type Channel, channelQuery, meQuery, useMe } from './channel.ts'
 import { type GamesView, withJoined } from './games/games.ts'
 import { type GoalsView, withParts } from './goals/goals.ts'
 import { type RaffleView, withCount, withDraw, withReveal } from './raffles/raffles.ts'
@@ -136,6 +136,7 @@ export function ViewerFrame() {
     <div className="flex min-h-dvh flex-col">
       <BalanceHead />
       <SignInAgain scope="viewer" why="A file with everything about you" />
+      <TestLine />
       {channel.data.paused && (
         <p role="status" className="bg-brass-wash px-4 py-2 text-center text-brass-text">
           This channel is paused. What you have is kept; nothing can be bought, played or entered until it is resumed.
@@ -151,6 +152,16 @@ export function ViewerFrame() {
       </main>
       <Tabs channel={channel.data} />
     </div>
+  )
+}
+
+/** Says to the channel's test viewer that they are one. */
+function TestLine() {
+  if (useMe()?.test !== true) return null
+  return (
+    <p role="status" className="bg-brass-wash px-4 py-2 text-center text-brass-text">
+      You are the test viewer: you can buy, and what you spend is in no figure. Sign out above to stop.
+    </p>
   )
 }
 

@@ -9,7 +9,7 @@ export const account = pgTable(
   {
     channel: channelRef(),
     id: whole().notNull(),
-    kind: text().$type<'wallet' | 'pot'>().notNull(),
+    kind: text().$type<'wallet' | 'pot' | 'test'>().notNull(),
     balance: whole().notNull(),
     earned: whole().notNull().default(0),
   },

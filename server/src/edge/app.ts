@@ -3,6 +3,7 @@ import { Problem, problem, problemPage, problemResponse, type WayOn, wantsPage }
 import { serveMedia } from '../library/index.ts'
 import { linksBy } from '../people/index.ts'
 import { Sessions, SignInFault, type SignInNote, signInRoutes } from '../sign-in/index.ts'
+import { testViewerBy } from '../starter/index.ts'
 import { bugSentence, IntentBug, KeyUsed, WriterBusy } from '../writer/index.ts'
 import { addressOf } from './address.ts'
 import { channelApi } from './channelApi.ts'
@@ -33,7 +34,10 @@ export function createApp(options: AppOptions): Hono<Env> {
   app.use(headers(config))
   app.use(gate(declarations, limits, options.front, config.PUBLIC_URL))
   app.route('/', operatorRoutes(options))
-  app.route('/auth', signInRoutes(options.provider, sessions, linksBy(channels, sessions), noteSignIn(edge)))
+  app.route(
+    '/auth',
+    signInRoutes(options.provider, sessions, linksBy(channels, sessions), testViewerBy(channels), noteSignIn(edge)),
+  )
   app.get('/api/openapi.json', (c) =>
     c.json(openApi(routes, options.installation, config.PUBLIC_URL, sessions.cookies)),
   )

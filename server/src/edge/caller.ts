@@ -1,4 +1,5 @@
 import type { Context } from 'hono'
+import { refOf, TEST } from '#core/people'
 import { AREA_NAMES, may, NO_RIGHTS, type Rights } from '#core/team'
 import type { ChannelHead } from '../channels.ts'
 import { type Allowed, type AtDesk, type Caller, problem } from '../http/index.ts'
@@ -18,6 +19,12 @@ export interface Known {
   readonly rights: Rights
 }
 
+/** A test viewer is one in their own channel alone. */
+function isTestOfAnother({ account }: Caller, { id }: ChannelHead): boolean {
+  const ref = refOf(account)
+  return ref.issuer === TEST && ref.account !== String(id)
+}
+
 const WITHOUT: Omit<Known, 'caller'> = { owner: false, rights: NO_RIGHTS }
 
 /** Who calls. @throws unless they may: each refusal at a desk is noted. */
@@ -25,7 +32,8 @@ export async function callerOf(c: Context<Env>, edge: Edge, channel: ChannelHead
   const ofViewers = allowed === 'anyone' || allowed === 'viewer'
   const byToken = ofViewers ? undefined : await tokenIn(c, edge, channel)
   if (byToken !== undefined) return checked(c, edge, channel, allowed, byToken)
-  const caller = await edge.sessions.find(c, ofViewers ? 'viewer' : 'desk')
+  const signedIn = await edge.sessions.find(c, ofViewers ? 'viewer' : 'desk')
+  const caller = signedIn !== undefined && isTestOfAnother(signedIn, channel) ? undefined : signedIn
   if (allowed === 'anyone') return { caller: caller ?? NOBODY, ...WITHOUT }
   if (caller === undefined) throw problem('not_signed_in')
   if (ofViewers || allowed === 'signed in at the desk')

@@ -29,6 +29,7 @@ const OPENINGS: Readonly<Record<string, Declared>> = {
   'GET /auth/callback': opening('anyone'),
   'GET /auth/:scope/start': opening('anyone'),
   'POST /auth/:scope/out': opening('anyone'),
+  'POST /auth/viewer/test/:slug': opening('anyone', 'costly'),
   'POST /auth/:scope/out-everywhere': opening('anyone'),
   'GET /api/overlays/:secret/feed': opening('secret'),
   'GET /api/overlays/:secret/page': opening('secret'),

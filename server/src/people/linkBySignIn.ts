@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { Context } from 'hono'
+import { refOf, TEST } from '#core/people'
 import type { Channels } from '../channels.ts'
 import { type Caller, Problem, problem } from '../http/index.ts'
 import type { Links, Sessions } from '../sign-in/index.ts'
@@ -34,7 +35,7 @@ export const linksBy = (channels: Channels, sessions: Sessions): Links => ({
 
 async function signedIn(c: Context, sessions: Sessions): Promise<Caller> {
   const caller = await sessions.find(c, 'viewer')
-  if (caller === undefined) throw problem('not_signed_in')
+  if (caller === undefined || refOf(caller.account).issuer === TEST) throw problem('not_signed_in')
   return caller
 }
 

@@ -4,6 +4,7 @@ import type { Cookies } from './cookies.ts'
 import { SignInFault } from './fault.ts'
 import type { Provider } from './provider.ts'
 import type { Scope, Sessions } from './sessions.ts'
+import { type MakeTestViewer, testViewerRoute } from './testViewer.ts'
 
 /** Only a path of our own: an address that leads elsewhere must not be what a sign-in ends on. */
 const ownPath = (path: string | undefined, fallback: string): string =>
@@ -83,7 +84,13 @@ const attemptsOf = (cookies: Cookies) => {
 }
 
 /** /auth: start a sign-in, come back from the provider, sign out here or everywhere. */
-export function signInRoutes(provider: Provider, sessions: Sessions, links: Links, note: SignInNote = () => {}): Hono {
+export function signInRoutes(
+  provider: Provider,
+  sessions: Sessions,
+  links: Links,
+  makeTestViewer: MakeTestViewer,
+  note: SignInNote = () => {},
+): Hono {
   const app = new Hono()
   const attempts = attemptsOf(sessions.cookies)
   /** Notes why a sign-in failed, and has it fail. */
@@ -115,6 +122,7 @@ export function signInRoutes(provider: Provider, sessions: Sessions, links: Link
     return c.redirect(url.href)
   })
   signOutRoutes(app, sessions, note)
+  testViewerRoute(app, sessions, makeTestViewer)
   return app
 }
 

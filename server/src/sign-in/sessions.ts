@@ -32,16 +32,16 @@ export class Sessions {
     this.cookies = new Cookies(secure)
   }
 
-  /** Begins a session under a new id; the one that the browser had ends with it. */
-  async begin(c: Context, scope: Scope, caller: Caller): Promise<void> {
+  /** Begins a session under a new id; the one that the browser had ends with it. @param life - How long it lasts at most (seconds). */
+  async begin(c: Context, scope: Scope, caller: Caller, life = LIFE_SECONDS): Promise<void> {
     await this.#forget(c, scope)
     const id = randomBytes(32).toString('base64url')
     const now = this.clock()
     const text = `insert into session (id_hash, scope, account, name, created_at, expires_at, seen_at)
       values ($1, $2, $3, $4, $5, $6, $5)`
-    await this.pool.query(text, [hashOf(id), scope, caller.account, caller.name, now, now + LIFE_SECONDS])
+    await this.pool.query(text, [hashOf(id), scope, caller.account, caller.name, now, now + life])
     await this.pool.query(END('expires_at < $1 or seen_at < $2'), [now, now - IDLE_SECONDS])
-    this.cookies.set(c, scope, id, LIFE_SECONDS)
+    this.cookies.set(c, scope, id, life)
   }
 
   async find(c: Context, scope: Scope): Promise<Caller | undefined> {

@@ -7,6 +7,10 @@ export const StarterState = exactly({
   /** Where viewers find the channel. */
   page: Type.String(),
   usual: Audience,
+  /** How many rewards anybody could buy now, if they had the price. */
+  buyable: Count,
+  /** Whether a first show is over: then nothing is left to check before it. */
+  over: Type.Boolean(),
   steps: Type.Array(exactly({ step: StepKey, done: Type.Boolean(), skipped: Type.Boolean() })),
 })
 

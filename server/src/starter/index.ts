@@ -1,1 +1,2 @@
 export { type StarterParts, starterRoutes } from './routes.ts'
+export { testViewerBy } from './testViewer.ts'

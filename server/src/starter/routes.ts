@@ -35,14 +35,14 @@ export const starterRoutes = (parts: StarterParts): Route[] => [
   }),
 ]
 
-const stateRoute = ({ db, publicUrl, chat }: StarterParts): Route =>
+const stateRoute = (parts: StarterParts): Route =>
   route({
     method: 'get',
     path: '/desk/starter',
     does: 'What there is to do before the first evening, and what of it is done',
     answer: StarterState,
     allowed: 'owner',
-    handle: async ({ channel }) => stateOf(db, publicUrl, channel, await chat(channel.id)),
+    handle: async ({ channel }) => stateOf(parts, channel, await parts.chat(channel.id)),
   })
 
 const offerRoute = ({ db, channels, publicUrl }: StarterParts): Route =>

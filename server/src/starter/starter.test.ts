@@ -121,3 +121,23 @@ test('it is for owners alone, and says what is wrong with an audience', async ()
     code: 'body_invalid',
   })
 })
+
+test('an owner is signed in as the test viewer of their own channel, for an hour, and of no other', async () => {
+  const { web, pool, signedIn } = await testServer()
+  const post = (cookie: string, slug: string) =>
+    fetch(`${web}/auth/viewer/test/${slug}`, { method: 'POST', headers: { cookie } })
+  expect((await post('', 'bench')).status).toBe(401)
+  expect((await post(await signedIn('desk', 'stranger'), 'bench')).status).toBe(403)
+  expect((await post(await signedIn('desk', 'wanda'), 'nowhere')).status).toBe(404)
+  const begun = await post(await signedIn('desk', 'wanda'), 'bench')
+  expect(begun.status).toBe(200)
+  const cookie = (begun.headers.getSetCookie()[0] ?? '').split(';')[0] ?? ''
+  const me = async () => (await fetch(`${web}/api/channels/bench/me`, { headers: { cookie } })).json()
+  expect(await me()).toMatchObject({ name: 'Test viewer', test: true, balance: expect.any(Number) })
+  const { rows } = await pool.query(
+    "select (expires_at - created_at)::int as life from session where account like 'test%'",
+  )
+  expect(rows).toEqual([{ life: 3600 }])
+  await pool.query("update session set account = 'test' || chr(10) || '999' where account like 'test%'")
+  expect(await me()).toMatchObject({ code: 'not_signed_in' })
+})

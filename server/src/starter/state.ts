@@ -3,12 +3,18 @@ import { STEPS, type StepKey, starterSetting, USUAL } from '#core/starter'
 import type { ChatState } from '../chat/index.ts'
 import { onlyRow, type Reader } from '../database/index.ts'
 import { settingOf } from '../settings/index.ts'
+import { buyableNow } from '../store/index.ts'
+import type { StarterParts } from './routes.ts'
 
 /** So many people who are known make it plain that the room did not begin empty. */
 const SOME = 5
 
 /** What is true of a channel, by the step that it is looked at for. Nothing of it is what somebody clicked. */
-async function truths(db: Reader, channel: number, chat: ChatState): Promise<Readonly<Record<StepKey, boolean>>> {
+async function truths(
+  db: Reader,
+  channel: number,
+  chat: ChatState,
+): Promise<Readonly<Record<StepKey | 'over', boolean>>> {
   const found = await db.execute<Record<string, boolean>>(sql`select
     exists (select from event where channel = ${channel}) as events,
     exists (select from reward where channel = ${channel} and gone_at is null and settings->>'on' = 'true') as starter,
@@ -17,19 +23,25 @@ async function truths(db: Reader, channel: number, chat: ChatState): Promise<Rea
     exists (select from session s join viewer v on v.channel = ${channel} and v.account = s.account
       join channel c on c.id = v.channel where s.scope = 'viewer' and s.account <> c.owner) as tell,
     exists (select from show where channel = ${channel}) as show,
+    exists (select from show where channel = ${channel} and status = 'ended') as over,
     exists (select from store_order where channel = ${channel} and status = 'done') as "order"`)
   const row = onlyRow(found)
   return {
     chat: chat.status === 'connected',
     ...{ events: row.events === true, starter: row.starter === true, overlay: row.overlay === true },
-    ...{ people: row.people === true, tell: row.tell === true, show: row.show === true, order: row.order === true },
+    ...{
+      people: row.people === true,
+      tell: row.tell === true,
+      show: row.show === true,
+      order: row.order === true,
+      over: row.over === true,
+    },
   }
 }
 
 /** How far a channel is on the way to its first evening. */
 export async function stateOf(
-  db: Reader,
-  publicUrl: string,
+  { db, channels, publicUrl }: Pick<StarterParts, 'db' | 'channels' | 'publicUrl'>,
   channel: { readonly id: number; readonly slug: string },
   chat: ChatState,
 ) {
@@ -38,6 +50,8 @@ export async function stateOf(
   return {
     page: `${publicUrl}/c/${channel.slug}`,
     usual: USUAL,
+    buyable: await buyableNow(db, channels, channel.id),
+    over: done.over,
     steps: STEPS.map((step) => ({ step, done: done[step], skipped: skipped.includes(step) })),
   }
 }

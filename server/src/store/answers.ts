@@ -105,6 +105,8 @@ export const OwnOrder = exactly({
 
 export const OwnView = exactly({
   name: Type.String(),
+  /** They are the channel's test viewer: what they buy is in no figure. */
+  test: Type.Boolean(),
   balance: Amount,
   present: Type.Boolean(),
   watchedSeconds: Count,

@@ -1,4 +1,4 @@
 export { Holdings, Sales } from './answers.ts'
 export { archivedOf, codeListsOf, holdingsIn, rewardsOf, salesOf, soldBy } from './read.ts'
 export { storeRoutes } from './routes.ts'
-export { periodOf } from './shelf.ts'
+export { buyableNow, periodOf } from './shelf.ts'

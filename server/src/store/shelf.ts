@@ -59,6 +59,16 @@ async function buyingBy(db: Reader, channels: Channels, channel: number, rewards
   return new Map(rewards.map((reward) => [reward.id, buying(reward)]))
 }
 
+/** How many rewards anybody could buy now, if they had the price. */
+export async function buyableNow(db: Reader, channels: Channels, channel: number): Promise<number> {
+  const rewards = (await rewardsOf(db, channel)).filter(({ settings }) => settings.on && settings.secret === '')
+  const buying = await buyingBy(db, channels, channel, rewards, undefined)
+  return rewards.filter(({ id, settings }) => {
+    const facts = buying.get(id)
+    return facts !== undefined && whyNot(settings, facts) === undefined
+  }).length
+}
+
 /** The store as viewers see it: what is for sale, how many are left, and why somebody may not buy it now. */
 export async function shelfFor(db: Reader, channels: Channels, { channel, caller }: Call<unknown>) {
   const known = caller.account === '' ? undefined : await viewerByAccount(db, channel.id, caller.account)

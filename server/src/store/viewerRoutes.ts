@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox'
+import { refOf, TEST } from '#core/people'
 import { Count, closed, exactly, orNull } from '#core/schema'
 import { MAX_TEXT } from '#core/store'
 import type { Channels } from '../channels.ts'
@@ -102,7 +103,9 @@ const ownTrailRoute = (db: Reader, channels: Channels): Route =>
 
 async function ownView(db: Reader, { channel, caller }: Call<unknown>) {
   const viewer = await viewerByAccount(db, channel.id, caller.account)
-  if (viewer === undefined) return { name: caller.name, balance: 0, present: false, watchedSeconds: 0, orders: [] }
+  const test = refOf(caller.account).issuer === TEST
+  if (viewer === undefined)
+    return { name: caller.name, test, balance: 0, present: false, watchedSeconds: 0, orders: [] }
   const { id, name, balance, present, watchedSeconds } = viewer
-  return { name, balance, present, watchedSeconds, orders: await ordersOfViewer(db, channel.id, id, OWN_ORDERS) }
+  return { name, test, balance, present, watchedSeconds, orders: await ordersOfViewer(db, channel.id, id, OWN_ORDERS) }
 }

@@ -5,6 +5,7 @@ import { SignInAgain } from '../../parts/SignInAgain.tsx'
 import { useWide } from '../../parts/useWide.ts'
 import { JumpBox } from '../JumpBox.tsx'
 import { ShowBar } from '../show/ShowBar.tsx'
+import { FirstShow } from '../starter/FirstShow.tsx'
 import type { Status } from '../status.ts'
 import { SideRail } from '../store/SideRail.tsx'
 import { Unreadable } from '../Unreadable.tsx'
@@ -33,6 +34,7 @@ export function DeskFrame({ status, live }: { status: Status; live: boolean }) {
         <ShowBar status={status} wide={wide} onJump={jump} />
         {!live && <DownLine />}
         <PausedLine pausedBy={status.channel.pausedBy} />
+        <FirstShow />
         <AlsoHere />
         <Unreadable />
         <div className="flex min-h-0 flex-1">

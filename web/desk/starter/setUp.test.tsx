@@ -24,6 +24,8 @@ function channel(
       return {
         body: {
           page: 'https://shows.example/c/garden',
+          buyable: 1,
+          over: false,
           usual: { people: 30, shows: 3, hours: 3, look: 'plain' },
           steps: STEPS.map((step) => ({ step, done: done.includes(step), skipped: skipped.includes(step) })),
         },

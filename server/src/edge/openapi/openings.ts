@@ -102,6 +102,19 @@ const signIn = {
       },
     },
   },
+  '/auth/viewer/test/{slug}': {
+    post: {
+      operationId: 'tryAsViewer',
+      summary: 'Sign an owner in on their viewer page as the test viewer, whose currency is in no figure',
+      tags: ['Sign-in'],
+      security: [{ desk: [] }],
+      parameters: [{ name: 'slug', in: 'path', required: true, schema: { type: 'string' } }],
+      responses: {
+        200: jsonOf('The cookie of the test viewer came with it.', Nothing),
+        ...problemsOf(401, 403, 404, 429, 500, 503),
+      },
+    },
+  },
   '/auth/callback': {
     get: {
       operationId: 'signedIn',

@@ -1,0 +1,10 @@
+import type { ViewerRow } from './viewers.ts'
+
+/** Issuer of the account by which owners try their own viewer page. */
+export const TEST = 'test'
+
+/**
+ * Whether somebody is the channel's test viewer: they buy as anybody does, with currency that is in no figure, and are
+ * ignored in all else.
+ */
+export const isTestViewer = ({ issuer }: Pick<ViewerRow, 'issuer'>): boolean => issuer === TEST

@@ -1,0 +1,68 @@
+import { expect, test } from 'vitest'
+import { TestChannel } from '../../testing/core/channel.ts'
+import { flows } from '../ledger/index.ts'
+import { TEST } from '../people/index.ts'
+import { orders, saleCountsOf } from '../store/index.ts'
+
+const WHO = { issuer: TEST, account: '1', name: 'Test viewer' }
+
+function withStore() {
+  const channel = new TestChannel()
+  const reward = channel.reward({
+    word: 'hello',
+    name: 'Say hello',
+    price: 700,
+    kind: 'hand',
+    stock: { all: 1, show: null, day: null },
+  })
+  const begin = () => channel.send({ kind: 'starter.tryAsViewer', account: '1', by: 'wanda' })
+  const buy = (word = 'hello') => channel.send({ kind: 'store.buy', who: WHO, word, text: '' })
+  return { channel, reward, begin, buy }
+}
+
+test('the test viewer can buy everything twice, and nothing of it counts: no figure, no stock, no place in a list', () => {
+  const { channel, begin, buy, reward } = withStore()
+  channel.startShow()
+  expect(begin()).toMatchObject({ value: { balance: 1400 } })
+  expect(buy()).toMatchObject({ ok: true })
+  expect(buy()).toMatchObject({ ok: true })
+  expect(saleCountsOf(channel.world, reward, null).total).toBe(0)
+  expect(channel.world.all(flows).reduce((sum, { paid, spent }) => sum + paid + spent, 0)).toBe(0)
+  expect(channel.world.all(orders).map(({ show, viewerName }) => [show, viewerName])).toEqual([
+    [null, 'Test viewer'],
+    [null, 'Test viewer'],
+  ])
+  expect(channel.sum()).toBe(0)
+  expect(begin()).toMatchObject({ value: { balance: 1400 } })
+})
+
+test('what they bought is done or given back like any order, and stock stays what it was', () => {
+  const { channel, begin, buy, reward } = withStore()
+  begin()
+  const bought = buy()
+  const order = bought.ok ? Number((bought.value as { order: number }).order) : 0
+  expect(channel.send({ kind: 'store.giveBack', order, by: 'wanda' })).toMatchObject({ ok: true })
+  expect(saleCountsOf(channel.world, reward, null).total).toBe(0)
+  channel.arrive('pia')
+  channel.send({
+    kind: 'people.adjust',
+    viewers: [channel.viewer('pia').id],
+    of: 'balance',
+    how: 'give',
+    amount: 700,
+    why: '',
+    by: 'w',
+  })
+  expect(
+    channel.send({ kind: 'store.buy', who: { account: 'pia', name: 'pia' }, word: 'hello', text: '' }),
+  ).toMatchObject({ ok: true })
+  expect(channel.sum()).toBe(0)
+})
+
+test('they get no code, take part in no game and in no raffle', () => {
+  const { channel, begin, buy } = withStore()
+  channel.reward({ word: 'key', name: 'A key', price: 1, kind: 'code' })
+  begin()
+  expect(buy('key')).toMatchObject({ refusal: { code: 'test_gets_no_code' } })
+  expect(channel.send({ kind: 'people.checkIn', who: WHO })).toMatchObject({ ok: false })
+})
