@@ -1,4 +1,5 @@
 export { checkAnswer } from './answer.ts'
+export { type Charge, chargeOf } from './charge.ts'
 export { rewardFaults, rewardHints } from './faults.ts'
 export { giveBack, needOrder } from './finish.ts'
 export { storeHandlers } from './handlers.ts'

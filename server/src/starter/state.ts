@@ -1,10 +1,10 @@
 import { sql } from 'drizzle-orm'
 import { STEPS, type StepKey, starterSetting, USUAL } from '#core/starter'
+import type { Channels } from '../channels.ts'
 import type { ChatState } from '../chat/index.ts'
 import { onlyRow, type Reader } from '../database/index.ts'
 import { settingOf } from '../settings/index.ts'
 import { buyableNow } from '../store/index.ts'
-import type { StarterParts } from './routes.ts'
 
 /** So many people who are known make it plain that the room did not begin empty. */
 const SOME = 5
@@ -41,7 +41,7 @@ async function truths(
 
 /** How far a channel is on the way to its first evening. */
 export async function stateOf(
-  { db, channels, publicUrl }: Pick<StarterParts, 'db' | 'channels' | 'publicUrl'>,
+  { db, channels, publicUrl }: { readonly db: Reader; readonly channels: Channels; readonly publicUrl: string },
   channel: { readonly id: number; readonly slug: string },
   chat: ChatState,
 ) {

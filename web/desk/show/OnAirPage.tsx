@@ -7,6 +7,7 @@ import { EveningChart, FirstMinutes, GoOnAirDialog, ViewerPanel } from '../later
 import { PresentList } from '../people/PresentList.tsx'
 import { IfMayIn, InArea, useMay } from '../rights.tsx'
 import { useStatus } from '../status.ts'
+import { ShowSummary } from '../store/ShowSummary.tsx'
 import { ChatList } from './ChatList.tsx'
 import { GuestControl } from './GuestControl.tsx'
 import { ShowNotices } from './ShowNotices.tsx'
@@ -25,6 +26,7 @@ function Evening({ onAir, onViewer }: EveningProps) {
   return (
     <>
       {onAir && mayDo('store', 'look') && <FirstMinutes onViewer={seen} />}
+      {!onAir && <ShowSummary />}
       <EveningChart />
       <div className="grid min-h-0 flex-1 gap-4 max-lg:auto-rows-panel lg:cols-main-aside">
         <InArea area="show">

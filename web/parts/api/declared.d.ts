@@ -3323,6 +3323,48 @@ export interface paths {
 			};
 		};
 	};
+	readonly "/desk/show/summary": {
+		/**
+		 * What the last show came to: who came, what was sold, which prices are out of reach or next to nothing
+		 * @description For who may look in: show, store.
+		 */
+		readonly get: {
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly show: {
+								readonly title: string;
+								readonly startedAt: number;
+								readonly endedAt: number;
+								readonly paid: number;
+								readonly spent: number;
+								readonly people: number;
+								readonly newcomers: number;
+								readonly sold: readonly {
+									readonly name: string;
+									readonly count: number;
+									readonly amount: number;
+								}[];
+								readonly half: number;
+								readonly inReach: number;
+								readonly rewards: number;
+								readonly charges: readonly {
+									readonly reward: number;
+									readonly name: string;
+									readonly price: number;
+									/** @enum {string} */
+									readonly charge: "dear" | "cheap";
+									readonly could: number;
+								}[];
+							} | null;
+						};
+					};
+				};
+			};
+		};
+	};
 	readonly "/desk/overlays": {
 		/**
 		 * Add an overlay
