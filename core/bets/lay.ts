@@ -1,6 +1,6 @@
 import { whyNotFor } from '../access/index.ts'
 import { amount, durationInWords } from '../currency/index.ts'
-import { mayTakePart } from '../earning/index.ts'
+import { maySpend } from '../earning/index.ts'
 import { checkStakeWithin, countStaked, needPlayerRow, readStakeWithin, sitsOut } from '../games/index.ts'
 import { accounts, balanceOf, payUpTo, transfer } from '../ledger/index.ts'
 import type { ViewerRow } from '../people/index.ts'
@@ -52,7 +52,7 @@ function mayBet(world: World, bet: BetRow, viewer: ViewerRow): Result<true> {
   if (bet.settings.onAir && showOnAir(world) === undefined)
     return refuse('bet_off_air', 'Bets are laid only while the show is on air.')
   const sits = sitsOut(world, viewer)
-  return sits.ok ? mayTakePart(world, viewer) : sits
+  return sits.ok ? maySpend(world, viewer) : sits
 }
 
 /** The outcome that somebody has bet on, where only one is allowed and it is another one. */

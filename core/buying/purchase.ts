@@ -1,6 +1,6 @@
 import { needLimits } from '../access/index.ts'
 import { currencySetting, inWords } from '../currency/index.ts'
-import { mayTakePart } from '../earning/index.ts'
+import { maySpend, mayTakePart } from '../earning/index.ts'
 import { balanceOf } from '../ledger/index.ts'
 import { findViewer, isTestViewer, type ViewerRow } from '../people/index.ts'
 import { figuresOfOrder, finishRun, needSteps, newRun, queued, refusedRun, runs } from '../runs/index.ts'
@@ -85,8 +85,8 @@ function checkPurchase(world: World, viewer: ViewerRow, reward: RewardRow, buys:
         `${settings.name} gives out codes, and a test viewer gets none: they are real.`,
       )
   } else if (viewer.ignored) return refuse('viewer_ignored', 'This account is ignored in this channel.')
-  const newcomer = mayTakePart(world, viewer)
-  if (!newcomer.ok) return newcomer
+  const may = settings.price > 0 ? maySpend(world, viewer) : mayTakePart(world, viewer)
+  if (!may.ok) return may
   const refusal = whyNot(settings, buyingOf(world, viewer, reward))
   if (refusal !== undefined) return { ok: false, refusal }
   const currency = readSetting(world, currencySetting)

@@ -8,7 +8,7 @@ import { raffles, setups } from '../raffles/index.ts'
 import { ranksSetting } from '../ranks/index.ts'
 import { ownVoices, rooms } from '../rooms/index.ts'
 import { alerts, overlays } from '../screen/index.ts'
-import { channelSetting, type Setting, settings, zoneSetting } from '../settings/index.ts'
+import { channelSetting, economySetting, type Setting, settings, zoneSetting } from '../settings/index.ts'
 import { rewards } from '../store/index.ts'
 import { tallies } from '../tallies/index.ts'
 import { type Area, may, type Rights } from '../team/index.ts'
@@ -156,6 +156,7 @@ const ONES: Readonly<Record<string, OneOf>> = {
   'game.texts': { area: 'games', what: 'Messages of the games', setting: gameTextsSetting },
   ranks: { area: 'ranks', what: 'Ranks', setting: ranksSetting },
   earning: { area: 'earning', what: 'The earning plan', setting: earningSetting },
+  economy: { area: 'earning', what: 'Earning and spending', setting: economySetting },
   ...Object.fromEntries(GAMES.map(ofGame)),
 }
 

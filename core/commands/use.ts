@@ -1,6 +1,6 @@
 import { checkLimits, countUse, type LimitKey, needLimits, tellsRefusal, whyNotFor } from '../access/index.ts'
 import { currencySetting, inWords } from '../currency/index.ts'
-import { mayTakePart } from '../earning/index.ts'
+import { maySpend } from '../earning/index.ts'
 import { BOOKS, balanceOf, transfer } from '../ledger/index.ts'
 import { findViewer, type ViewerRow, viewers } from '../people/index.ts'
 import { finishRun, needSteps, newRun, type Price, queued, refusedRun, runs } from '../runs/index.ts'
@@ -99,7 +99,7 @@ function mayNow(
   if (!given.ok) return given
   const limited = checkLimits(world, commandKey(id), limits, viewer.id)
   if (!limited.ok) return limited
-  const newcomer = cost > 0 ? mayTakePart(world, viewer) : ok(true)
+  const newcomer = cost > 0 ? maySpend(world, viewer) : ok(true)
   return newcomer.ok ? given : newcomer
 }
 

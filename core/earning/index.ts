@@ -18,7 +18,7 @@ export { gaps } from './gap.ts'
 export { earningHandlers } from './handlers.ts'
 export { type Way, waysToEarn } from './howTo.ts'
 export { FIRST_MONEY, Money, tipPays } from './money.ts'
-export { mayTakePart } from './newcomer.ts'
+export { maySpend, mayTakePart } from './newcomer.ts'
 export { payFor } from './payFor.ts'
 export {
   type PayeesAsked,

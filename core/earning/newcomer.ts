@@ -1,7 +1,7 @@
 import { durationInWords } from '../currency/index.ts'
 import type { ViewerRow } from '../people/index.ts'
 import type { Seconds } from '../schema.ts'
-import { readSetting } from '../settings/index.ts'
+import { checkEconomy, readSetting } from '../settings/index.ts'
 import { ok, type Result, refuse, type World } from '../world/index.ts'
 import { payFor } from './payFor.ts'
 import { earningSetting } from './plan.ts'
@@ -10,6 +10,12 @@ import { earningSetting } from './plan.ts'
 export function welcome(world: World, viewer: ViewerRow): number {
   const { welcome: amount } = readSetting(world, earningSetting)
   return payFor(world, viewer, amount, { reason: 'welcomed', detail: { pays: amount } })
+}
+
+/** Whether somebody can spend: the economy is on, and they have been known for long enough. */
+export function maySpend(world: World, viewer: ViewerRow): Result<true> {
+  const economy = checkEconomy(world)
+  return economy.ok ? mayTakePart(world, viewer) : economy
 }
 
 /** Whether somebody has been known for long enough to spend and to enter raffles; moderators have always been. */

@@ -8,7 +8,7 @@ import { goalsSetting } from '../goals/index.ts'
 import { giftSetting } from '../people/index.ts'
 import { ranksSetting } from '../ranks/index.ts'
 import { alertsSetting } from '../screen/index.ts'
-import { channelSetting, homeSetting, type Setting, zoneSetting } from '../settings/index.ts'
+import { channelSetting, economySetting, homeSetting, type Setting, zoneSetting } from '../settings/index.ts'
 import { starterSetting } from '../starter/index.ts'
 import { voiceSetting } from '../voice/index.ts'
 import { wordsSetting } from '../words/index.ts'
@@ -16,6 +16,7 @@ import { wordsSetting } from '../words/index.ts'
 /** Every group of a channel's settings. One that is not here is written, and not read again: a test looks for that. */
 export const SETTINGS: readonly Setting<object>[] = [
   channelSetting,
+  economySetting,
   homeSetting,
   zoneSetting,
   currencySetting,

@@ -1,6 +1,6 @@
 import { checkLimits, countUse, type LimitKey, needLimits, startRest, whyNotFor } from '../access/index.ts'
 import { durationInWords } from '../currency/index.ts'
-import { mayTakePart } from '../earning/index.ts'
+import { maySpend } from '../earning/index.ts'
 import type { ViewerRow } from '../people/index.ts'
 import type { Amount, Seconds, ViewerId } from '../schema.ts'
 import { showOnAir } from '../show/index.ts'
@@ -35,7 +35,7 @@ export function mayPlay(world: World, game: Game, viewer: ViewerRow, joins = fal
     return refuse('game_off_air', `${name} is played only while the show is on air.`)
   const sits = sitsOut(world, viewer)
   if (!sits.ok) return sits
-  const newcomer = mayTakePart(world, viewer)
+  const newcomer = maySpend(world, viewer)
   if (!newcomer.ok) return newcomer
   const counted = joins ? { ...limits, everyoneSeconds: 0, perShow: 0 } : limits
   return checkLimits(world, gameKey(game), counted, viewer.id)

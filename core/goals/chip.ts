@@ -1,6 +1,6 @@
 import { whyNotFor } from '../access/index.ts'
 import { amount, currencySetting, readAmount } from '../currency/index.ts'
-import { mayTakePart } from '../earning/index.ts'
+import { maySpend } from '../earning/index.ts'
 import { accounts, balanceOf, payUpTo, transfer } from '../ledger/index.ts'
 import type { ViewerRow } from '../people/index.ts'
 import type { Amount, GoalId, ViewerId } from '../schema.ts'
@@ -33,7 +33,7 @@ function mayChip(world: World, { status, settings }: GoalRow, viewer: ViewerRow)
   if (why !== undefined) return refuse('goal_not_for_you', why)
   if (settings.onAir && showOnAir(world) === undefined)
     return refuse('goal_off_air', `One can chip in for “${settings.title}” only while the show is on air.`)
-  return mayTakePart(world, viewer)
+  return maySpend(world, viewer)
 }
 
 /**

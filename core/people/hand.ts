@@ -3,7 +3,7 @@ import { currencySetting, inWords } from '../currency/index.ts'
 import { balanceOf, transfer } from '../ledger/index.ts'
 import type { Amount, UnixSeconds } from '../schema.ts'
 import { exactly, whole } from '../schema.ts'
-import { readSetting, setting, writeSetting, zoneSetting } from '../settings/index.ts'
+import { checkEconomy, readSetting, setting, writeSetting, zoneSetting } from '../settings/index.ts'
 import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 import { habitOf, habits } from './habits.ts'
 import type { ViewerRow } from './viewers.ts'
@@ -43,7 +43,7 @@ export function dayIn(timeZone: string, at: UnixSeconds): number {
 export function mayGift(world: World): Result<true> {
   const { many } = readSetting(world, currencySetting)
   return readSetting(world, giftSetting).on
-    ? ok(true)
+    ? checkEconomy(world)
     : refuse('handing_off', `Gifts of ${many} are switched off here.`)
 }
 

@@ -5,7 +5,7 @@ import { needPlayerRow, sitsOut } from '../games/index.ts'
 import { accounts, balanceOf, transfer } from '../ledger/index.ts'
 import { attendedOfLast, standingsOf, type ViewerRow, watches, watchOf } from '../people/index.ts'
 import type { RaffleId, ViewerId } from '../schema.ts'
-import { readSetting } from '../settings/index.ts'
+import { checkEconomy, readSetting } from '../settings/index.ts'
 import { latestShow, showOnAir } from '../show/index.ts'
 import { type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { cheer } from './cheer.ts'
@@ -156,6 +156,8 @@ function pay(
   cost: number,
   tickets: number,
 ): Result<true> {
+  const economy = checkEconomy(world)
+  if (!economy.ok) return economy
   const sits = sitsOut(world, viewer)
   if (!sits.ok) return sits
   const detail = { name: settings.title, tickets }

@@ -11,6 +11,7 @@ export const settingsFacts = {
       closed: Type.Boolean(),
     },
   ),
+  'economy.switched': fact(['everyone'], 'Earning and spending were switched on or off.', { on: Type.Boolean() }),
 }
 
 type Declared = typeof settingsFacts

@@ -1,4 +1,5 @@
 export { type ChannelState, channelSetting, checkGoesOn } from './channel.ts'
+export { checkEconomy, ECONOMY_OFF, economySetting } from './economy.ts'
 export { settingsHandlers } from './handlers.ts'
 export { type Home, homeSetting } from './home.ts'
 export { readSetting, type Setting, type SettingRow, setting, settings, writeSetting } from './settings.ts'

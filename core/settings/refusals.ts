@@ -6,6 +6,7 @@ export const settingsRefusals = {
     kind: 'conflict',
     when: 'The channel is paused: nothing is bought, played or entered, and no show starts.',
   },
+  economy_off: { kind: 'conflict', when: 'Earning and spending are switched off in this channel.' },
 } as const satisfies Readonly<Record<string, DeclaredRefusal>>
 
 type Declared = typeof settingsRefusals

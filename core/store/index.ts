@@ -7,6 +7,7 @@ export { type Buying, changesAt, leftOf, nowAt, restInWords, whyNot } from './li
 export { addresses, ORDER_STATUSES, type OrderRow, type OrderStatus, orders } from './orders.ts'
 export { buyingOf, giveCode, orderFields, placeOrder } from './place.ts'
 export {
+  atOnce,
   couldBuy,
   type Holdings,
   holdingsOf,
@@ -15,6 +16,7 @@ export {
   priceInWatching,
   type Sales,
   watchingInWords,
+  whenAtOnce,
   wouldSell,
 } from './price.ts'
 export {

@@ -3,7 +3,17 @@ import { describe, expect, test } from 'vitest'
 import { earningSetting, examplesOf, getsOf } from '../earning/index.ts'
 import { firstFault } from '../faults.ts'
 import { rewardFaults, rewardHints } from './faults.ts'
-import { couldBuy, holdingsOf, medianOf, neighboursOf, priceInWatching, watchingInWords, wouldSell } from './price.ts'
+import {
+  atOnce,
+  couldBuy,
+  holdingsOf,
+  medianOf,
+  neighboursOf,
+  priceInWatching,
+  watchingInWords,
+  whenAtOnce,
+  wouldSell,
+} from './price.ts'
 import { PLAIN_REWARD, type RewardSettings, UNLIMITED } from './schema.ts'
 import { rewardInWords } from './sentences.ts'
 import { readCodes } from './shelf.ts'
@@ -35,6 +45,20 @@ describe('a price in watching', () => {
       }),
     )
   })
+})
+
+describe('a newcomer', () => {
+  const has = atOnce({ ...plan, welcome: 50, support: { ...plan.support, follow: 30, subscription: [200, 400, 800] } })
+
+  test('has at once what the welcome, a follow and a subscription bring', () =>
+    expect(has).toEqual({ welcome: 50, following: 80, subscribing: 280 }))
+
+  test.each([
+    [50, 'welcome'],
+    [51, 'following'],
+    [280, 'subscribing'],
+    [281, undefined],
+  ])('at %i: %s', (price, when) => expect(whenAtOnce(price, has)).toBe(when))
 })
 
 describe('what people hold', () => {

@@ -1,4 +1,4 @@
-import { type EarningPlan, type Example, examplesOf, getsOf } from '../earning/index.ts'
+import { type EarningPlan, type Example, examplesOf, getsOf, supportPays } from '../earning/index.ts'
 import { mulDiv } from '../ledger/index.ts'
 import type { CircleRow } from '../people/index.ts'
 import type { Amount, RewardId, Seconds } from '../schema.ts'
@@ -24,6 +24,26 @@ export function priceInWatching(
     const { hour } = getsOf(plan, example, { shows: 0, seconds: 0 })
     return { name: example.name, seconds: hour === 0 ? null : -Math.floor(-(price * HOUR) / hour) }
   })
+}
+
+/** What a newcomer has before any watching: from the first visit on, once they follow, once they subscribe too. */
+export interface AtOnce {
+  readonly welcome: Amount
+  readonly following: Amount
+  readonly subscribing: Amount
+}
+
+/** What a plan gives a newcomer at once, counting the welcome, a follow and a subscription of the first tier. */
+export function atOnce({ welcome, support }: EarningPlan): AtOnce {
+  const following = welcome + supportPays(support, { kind: 'follow' })
+  return { welcome, following, subscribing: following + supportPays(support, { kind: 'subscription', tier: 1 }) }
+}
+
+/** When a newcomer could buy at a price; undefined: not before they have watched. */
+export function whenAtOnce(price: Amount, { welcome, following, subscribing }: AtOnce): keyof AtOnce | undefined {
+  if (price <= welcome) return 'welcome'
+  if (price <= following) return 'following'
+  return price <= subscribing ? 'subscribing' : undefined
 }
 
 /** Watching in few words, rounded up: "34 min", from an hour and a half on "2.5 h". */

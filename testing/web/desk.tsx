@@ -16,6 +16,7 @@ export const STATUS: Status = {
   caller: 'wanda',
   owner: true,
   rights: ALL_RIGHTS,
+  economy: true,
   currency: RIVETS,
   chat: { status: 'connected', sentence: 'In #bench.', since: 1, room: '#bench', lacks: [] },
   overlays: [{ id: 1, connected: true }],

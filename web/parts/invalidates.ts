@@ -31,6 +31,7 @@ const INVALIDATES: {
   'commands.changed': { desk: ['commands', 'buttons', 'platformRewards'], viewer: ['commands'] },
   'currency.changed': { desk: ['status', 'words', 'earning'], viewer: ['channel'] },
   'duel.asked': { desk: [], viewer: ['games'] },
+  'economy.switched': { desk: ['status', 'earning'], viewer: ['channel'] },
   'earning.changed': { desk: ['earning'], viewer: ['channel'] },
   'earning.drafted': { desk: ['earning'] },
   'earning.paid': { desk: ['status', 'present', 'evening', 'viewer'], viewer: ['me'] },

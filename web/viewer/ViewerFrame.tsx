@@ -4,6 +4,7 @@ import { Dices, ListOrdered, type LucideIcon, MessageSquareText, ReceiptText, Sc
 import { useDeferredValue, useState } from 'react'
 import { NavLink, Outlet, useLocation } from 'react-router'
 import type { FactKind } from '#core/engine'
+import { ECONOMY_OFF } from '#core/settings'
 import { ApiProblem } from '../parts/api.ts'
 import type { LiveFact } from '../parts/feed.ts'
 import { Loading, Problem } from '../parts/feedback/Notice.tsx'
@@ -136,17 +137,7 @@ export function ViewerFrame() {
     <div className="flex min-h-dvh flex-col">
       <BalanceHead />
       <SignInAgain scope="viewer" why="A file with everything about you" />
-      <TestLine />
-      {channel.data.paused && (
-        <p role="status" className="bg-brass-wash px-4 py-2 text-center text-brass-text">
-          This channel is paused. What you have is kept; nothing can be bought, played or entered until it is resumed.
-        </p>
-      )}
-      {!live && (
-        <p role="status" className="bg-brass-wash px-4 py-2 text-center text-brass-text">
-          The connection is down; it reconnects automatically.
-        </p>
-      )}
+      <Notices channel={channel.data} live={live} />
       <main className="mx-auto w-full max-w-3xl flex-1 px-4 pt-5 pb-24">
         <Outlet />
       </main>
@@ -155,14 +146,23 @@ export function ViewerFrame() {
   )
 }
 
-/** Says to the channel's test viewer that they are one. */
-function TestLine() {
-  if (useMe()?.test !== true) return null
-  return (
-    <p role="status" className="bg-brass-wash px-4 py-2 text-center text-brass-text">
-      You are the test viewer: you can buy, and what you spend is in no figure. Sign out above to stop.
+/** What a viewer must know before anything else of the page. */
+function Notices({ channel: { paused, economy }, live }: { readonly channel: Channel; readonly live: boolean }) {
+  const notices = [
+    ...(useMe()?.test
+      ? ['You are the test viewer: you can buy, and what you spend is in no figure. Sign out above to stop.']
+      : []),
+    ...(paused
+      ? ['This channel is paused. What you have is kept; nothing can be bought, played or entered until it is resumed.']
+      : []),
+    ...(economy ? [] : [ECONOMY_OFF]),
+    ...(live ? [] : ['The connection is down; it reconnects automatically.']),
+  ]
+  return notices.map((notice) => (
+    <p key={notice} role="status" className="bg-brass-wash px-4 py-2 text-center text-brass-text">
+      {notice}
     </p>
-  )
+  ))
 }
 
 /** Bets and goals share a place: seven is what fits on a phone. */

@@ -2,7 +2,7 @@ import { currencySetting, digits, inWords } from '../../currency/index.ts'
 import { BOOKS, balanceOf, transfer } from '../../ledger/index.ts'
 import type { ViewerRow } from '../../people/index.ts'
 import type { Amount } from '../../schema.ts'
-import { readSetting } from '../../settings/index.ts'
+import { checkEconomy, readSetting } from '../../settings/index.ts'
 import type { StepOf } from '../../steps/index.ts'
 import { ok, type Result, refuse } from '../../world/index.ts'
 import { needTarget } from '../about.ts'
@@ -17,6 +17,8 @@ function takeAll(run: Run, step: StepOf<'take'>): Result<string> {
   const { world, source } = run
   const people = peopleOf(run, step.from)
   if (!people.ok) return people
+  const economy = checkEconomy(world)
+  if (!economy.ok) return economy
   const amount = amountOf(run, step.amount)
   const many = step.from.of === 'present' || step.from.of === 'circle'
   let [taken, said] = [0, '']

@@ -70,6 +70,19 @@ describe('a channel', () => {
     expect(await call(rosa, 'POST', '/desk/channel/close', { address: 'bench' })).toMatchObject({ code: 'owner_only' })
   })
 
+  test('of which the economy is switched off pays and sells nothing, and says so everywhere; what was watched before is paid', async () => {
+    const { call, signedIn } = await testServer()
+    const wanda = await signedIn('desk', 'wanda')
+    expect(await call(await signedIn('desk', 'stranger'), 'PUT', '/desk/economy', { on: false })).toMatchObject({
+      code: 'not_allowed',
+    })
+    expect(await call(wanda, 'PUT', '/desk/economy', { on: false })).toEqual({ on: false })
+    expect(await call(wanda, 'GET', '/desk/status')).toMatchObject({ economy: false })
+    expect(await call('', 'GET', '/store')).toMatchObject({ economy: false })
+    expect(await call(wanda, 'PUT', '/desk/economy', { on: true })).toEqual({ on: true })
+    expect(await call('', 'GET', '/store')).toMatchObject({ economy: true })
+  })
+
   test('that is paused is looked at and not bought in; the show is over, and it goes on as it was', async () => {
     const { wanda, call, signedIn, submit, richViewer, pool } = await bench()
     await richViewer('pia', 1000)

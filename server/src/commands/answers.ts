@@ -182,6 +182,8 @@ export const RewardShown = exactly({
 export const StoreView = exactly({
   holdings: Holdings,
   plan: EarningPlan,
+  /** Whether that plan only begins with the next show. */
+  scheduled: Type.Boolean(),
   timeZone: Type.String(),
   alerts: Type.Array(exactly({ id: Id, name: Type.String() })),
   overlays: Type.Array(OverlayHead),

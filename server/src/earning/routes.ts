@@ -48,6 +48,7 @@ function planRoutes(db: Reader, channels: Channels): Route[] {
       handle: async ({ channel }) => ({ plans: await plansOf(db, channel.id) }),
     }),
     changeEarningRoute(db, channels),
+    switchRoute(db, channels),
     route({
       method: 'put',
       path: '/desk/earning/draft',
@@ -65,6 +66,21 @@ export async function payByThePlan(db: Reader, channels: Channels, channel: numb
   const show = await openShowOf(db, channel)
   await payEveryone(channels, channel, show?.id ?? 0)
 }
+
+const switchRoute = (db: Reader, channels: Channels): Route =>
+  route({
+    method: 'put',
+    path: '/desk/economy',
+    does: 'Switch earning and spending on or off',
+    answer: exactly({ on: Type.Boolean() }),
+    allowed: desk('change', 'earning'),
+    body: exactly({ on: Type.Boolean() }),
+    handle: async (call) => {
+      // Off: what was watched so far is paid. On: what was watched while it was off is not.
+      await payByThePlan(db, channels, call.channel.id)
+      return hand(channels, call, { kind: 'economy.switch', on: call.body.on })
+    },
+  })
 
 const changeEarningRoute = (db: Reader, channels: Channels): Route =>
   route({

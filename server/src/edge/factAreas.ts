@@ -15,6 +15,7 @@ const AREAS_OF: { readonly [F in Feature]: readonly Area[] } = {
   currency: [],
   duel: ['games'],
   earning: ['earning', 'show'],
+  economy: [],
   event: ['connections', 'show'],
   fairness: ['raffles', 'games'],
   games: ['games'],

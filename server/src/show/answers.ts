@@ -35,6 +35,8 @@ export const Status = exactly({
   owner: Type.Boolean(),
   rights: Rights,
   currency: Currency,
+  /** Whether anything is earned or spent. */
+  economy: Type.Boolean(),
   chat: ChatState,
   overlays: Type.Array(exactly({ id: Id, connected: Type.Boolean() })),
   voice: Voice,

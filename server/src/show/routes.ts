@@ -1,6 +1,7 @@
 import { Type } from '@sinclair/typebox'
 import { and, count, eq, isNull } from 'drizzle-orm'
 import { Count, closed, exactly, ShowId, whole } from '#core/schema'
+import { economySetting } from '#core/settings'
 import { SAME_SHOW_SECONDS } from '#core/show'
 import { voiceSetting } from '#core/voice'
 import type { Channels } from '../channels.ts'
@@ -106,6 +107,7 @@ const statusRoute = (db: Reader, channels: Channels, chat: (channel: number) => 
       owner: doer.owner,
       rights,
       currency: await currencyOf(db, channel.id),
+      economy: (await settingOf(db, channel.id, economySetting)).on,
       chat: await chat(channel.id),
       overlays: (await overlaysOf(db, channel.id, channels.clock())).map(({ id, connected }) => ({ id, connected })),
       voice: await settingOf(db, channel.id, voiceSetting),

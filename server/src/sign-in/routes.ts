@@ -83,6 +83,14 @@ const attemptsOf = (cookies: Cookies) => {
   }
 }
 
+/** Notes why a sign-in failed, and has it fail. */
+const noting =
+  (c: Context, note: SignInNote) =>
+  (fault: unknown): never => {
+    if (fault instanceof SignInFault) note(c, { kind: 'sign-in failed', why: fault.reason, path: fault.returnTo })
+    throw fault
+  }
+
 /** /auth: start a sign-in, come back from the provider, sign out here or everywhere. */
 export function signInRoutes(
   provider: Provider,
@@ -93,16 +101,9 @@ export function signInRoutes(
 ): Hono {
   const app = new Hono()
   const attempts = attemptsOf(sessions.cookies)
-  /** Notes why a sign-in failed, and has it fail. */
-  const noting =
-    (c: Context) =>
-    (fault: unknown): never => {
-      if (fault instanceof SignInFault) note(c, { kind: 'sign-in failed', why: fault.reason, path: fault.returnTo })
-      throw fault
-    }
   app.get('/callback', async (c) => {
     const { search, searchParams } = new URL(c.req.url)
-    const failed = noting(c)
+    const failed = noting(c, note)
     if (!attempts.end(c, searchParams.get('state') ?? ''))
       return failed(new SignInFault('sign_in_failed', 'this browser did not begin it, or no cookie came back'))
     const { scope, returnTo, linking, caller } = await provider.finish(search).catch(failed)
@@ -117,7 +118,7 @@ export function signInRoutes(
     const issuer = await chosen(c, provider)
     if (typeof issuer !== 'number') return choice(c, issuer)
     const linking = await links.begin(c)
-    const { url, state } = await provider.start({ scope, returnTo, issuer, linking }).catch(noting(c))
+    const { url, state } = await provider.start({ scope, returnTo, issuer, linking }).catch(noting(c, note))
     attempts.begin(c, state)
     return c.redirect(url.href)
   })

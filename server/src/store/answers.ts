@@ -70,6 +70,8 @@ export const Shelf = exactly({
   slug: Type.String(),
   /** Nothing is bought, played or entered for now. */
   paused: Type.Boolean(),
+  /** Whether anything is earned or spent. */
+  economy: Type.Boolean(),
   name: Type.String(),
   currency: Currency,
   plan: EarningPlan,

@@ -1,6 +1,6 @@
 import { whoInWords, whyNotFor } from '#core/access'
 import { earningSetting } from '#core/earning'
-import { zoneSetting } from '#core/settings'
+import { economySetting, zoneSetting } from '#core/settings'
 import {
   type Buying,
   changesAt,
@@ -15,7 +15,7 @@ import {
 import { wordsSetting } from '#core/words'
 import { accessWorld, whoNames } from '../access/index.ts'
 import { anyBet } from '../bets/index.ts'
-import type { Channels } from '../channels.ts'
+import type { ChannelHead, Channels } from '../channels.ts'
 import type { Reader } from '../database/index.ts'
 import { anyGameOn } from '../games/index.ts'
 import { anyGoal } from '../goals/index.ts'
@@ -91,8 +91,7 @@ export async function shelfFor(db: Reader, channels: Channels, { channel, caller
     changesAt: changes.length === 0 ? null : Math.min(...changes),
     seq: await lastSeqOf(db, channel.id),
     slug: channel.slug,
-    paused: channel.pausedBy !== null,
-    name: channel.name,
+    ...(await stateOf(db, channel)),
     currency: await currencyOf(db, channel.id),
     plan: await settingOf(db, channel.id, earningSetting),
     circles: (await circlesOf(db, channel.id)).map(({ id, name }) => ({ id, name })),
@@ -106,6 +105,10 @@ export async function shelfFor(db: Reader, channels: Channels, { channel, caller
     goals: await anyGoal(db, channel.id),
     signedIn: caller.account === '' ? null : caller.name,
   }
+}
+
+async function stateOf(db: Reader, { id, name, pausedBy }: ChannelHead) {
+  return { name, paused: pausedBy !== null, economy: (await settingOf(db, id, economySetting)).on }
 }
 
 async function wordsFor(db: Reader, channel: number) {

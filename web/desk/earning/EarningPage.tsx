@@ -8,6 +8,7 @@ import { PageActions } from '../../parts/page/PageHead.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { DraftBar } from './DraftBar.tsx'
 import { type Earning, earningQuery, useDraft } from './draft.ts'
+import { EconomySwitch } from './EconomySwitch.tsx'
 import { ChatSection, WeekSection } from './moreSections.tsx'
 import { History, Starters } from './PlanChoices.tsx'
 import { SupportSection } from './SupportSection.tsx'
@@ -40,6 +41,7 @@ function EarningForm({ earning }: { earning: Earning }) {
   return (
     <div className="flex flex-1 flex-col gap-4">
       <PageActions note={NOTE} />
+      <EconomySwitch />
       <Starters earning={earning} draft={draft.plan} take={draft.replace} />
       <div className="grid flex-1 lg:cols-main-aside items-start gap-4">
         <div key={draft.version} className="flex flex-col gap-4">

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { DraftsProvider } from '../../parts/form/drafts.tsx'
 import { AfterHead } from '../../parts/page/AfterHead.tsx'
 import { SignInAgain } from '../../parts/SignInAgain.tsx'
@@ -34,6 +35,7 @@ export function DeskFrame({ status, live }: { status: Status; live: boolean }) {
         <ShowBar status={status} wide={wide} onJump={jump} />
         {!live && <DownLine />}
         <PausedLine pausedBy={status.channel.pausedBy} />
+        {!status.economy && <EconomyOff />}
         <FirstShow />
         <AlsoHere />
         <Unreadable />
@@ -55,6 +57,16 @@ export function DeskFrame({ status, live }: { status: Status; live: boolean }) {
     </DraftsProvider>
   )
 }
+
+/** While nothing is earned or spent: where it is switched on again. */
+const EconomyOff = () => (
+  <p className="border-b border-line bg-brass-wash px-4 py-1.5 text-brass-text">
+    Earning and spending are switched off: watching pays nothing, and nothing is bought or played for.{' '}
+    <Link to="/earning" className="underline underline-offset-2">
+      Switch them on
+    </Link>
+  </p>
+)
 
 /** While the channel is paused: who resumes it. */
 function PausedLine({ pausedBy }: Pick<Status['channel'], 'pausedBy'>) {

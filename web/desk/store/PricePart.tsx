@@ -1,5 +1,14 @@
 import { digits, inWords } from '#core/currency'
-import { couldBuy, medianOf, neighboursOf, priceInWatching, watchingInWords, wouldSell } from '#core/store'
+import {
+  atOnce,
+  couldBuy,
+  medianOf,
+  neighboursOf,
+  priceInWatching,
+  watchingInWords,
+  whenAtOnce,
+  wouldSell,
+} from '#core/store'
 import { NumberInput } from '../../parts/form/inputs.tsx'
 import { useStatus } from '../status.ts'
 import type { PartProps } from './part.ts'
@@ -31,18 +40,27 @@ export function PricePart({ draft, put, store, view, id }: PartProps) {
             : `Of ${digits(holdings.people)} people of the last 30 days, half hold ${digits(medianOf(holdings))} or less; about ${digits(able)} could buy it now.`}
         </p>
         <Sells {...{ draft, store, id }} />
-        {plan.welcome > 0 && <Welcome price={draft.price} welcome={plan.welcome} store={store} />}
+        <Newcomer price={draft.price} store={store} />
       </div>
-      <WatchingBars kinds={priceInWatching(plan, view.circles, draft.price)} />
+      <WatchingBars kinds={priceInWatching(plan, view.circles, draft.price)} scheduled={store.scheduled} />
     </div>
   )
 }
 
-function WatchingBars({ kinds }: { kinds: ReturnType<typeof priceInWatching> }) {
+interface WatchingBarsProps {
+  readonly kinds: ReturnType<typeof priceInWatching>
+  /** They are by the plan that begins with the next show. */
+  readonly scheduled: boolean
+}
+
+function WatchingBars({ kinds, scheduled }: WatchingBarsProps) {
   const longest = Math.max(1, ...kinds.map(({ seconds }) => seconds ?? 0))
   return (
     <section aria-label="Hours of watching it takes">
-      <h3 className="mb-2 font-sans font-semibold">Hours of watching it takes</h3>
+      <h3 className="font-sans font-semibold">Hours of watching it takes</h3>
+      <p className="mb-2 text-note text-muted">
+        {scheduled ? 'By the earning plan that begins with the next show.' : 'By the earning plan of now.'}
+      </p>
       <ul className="flex flex-col gap-1.5">
         {kinds.map(({ name, seconds }) => (
           <li key={name} className="grid cols-share items-center gap-3">
@@ -95,15 +113,28 @@ function Sells({ draft, store, id }: Pick<PartProps, 'draft' | 'store' | 'id'>) 
   )
 }
 
-/** What a newcomer can have at once. */
-function Welcome({ price, welcome, store }: { price: number; welcome: number } & Pick<PartProps, 'store'>) {
+const WHEN = {
+  welcome: 'this can be bought at once',
+  following: 'this can be bought once they follow',
+  subscribing: 'this can be bought once they subscribe',
+}
+
+/** What a newcomer can have at once: with the welcome, a follow, a subscription. */
+function Newcomer({ price, store }: { price: number } & Pick<PartProps, 'store'>) {
   const { currency } = useStatus()
-  const others = store.rewards.filter(({ settings }) => settings.on && settings.price <= welcome).length
+  const has = atOnce(store.plan)
+  if (has.subscribing === 0) return null
+  const when = whenAtOnce(price, has)
+  const others = store.rewards.filter(({ settings }) => settings.on && settings.price <= has.welcome).length
+  const more = [
+    ...(has.following > has.welcome ? [`following brings ${digits(has.following - has.welcome)} more`] : []),
+    ...(has.subscribing > has.following ? [`a subscription ${digits(has.subscribing - has.following)} more`] : []),
+  ]
   return (
     <p className="text-muted">
-      A newcomer begins with {inWords(welcome, currency)}:{' '}
-      {price <= welcome ? 'this can be bought at once' : 'not enough for this'}
-      {others > 0 && `, as ${others === 1 ? 'one reward of the store' : `${others} rewards of the store`} can`}.
+      A newcomer begins with {inWords(has.welcome, currency)}
+      {more.length > 0 && `; ${more.join(', ')}`}: {when === undefined ? 'not enough for this' : WHEN[when]}
+      {others > 0 && `. At once: ${others === 1 ? 'one reward' : `${others} rewards`} of the store`}.
     </p>
   )
 }

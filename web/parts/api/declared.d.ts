@@ -1028,6 +1028,7 @@ export interface paths {
 								readonly mostAdjusted: number | null;
 							};
 							readonly currency: components["schemas"]["Currency"];
+							readonly economy: boolean;
 							readonly chat: {
 								/** @enum {string} */
 								readonly status: "off" | "out" | "refused" | "connecting" | "connected";
@@ -1381,6 +1382,36 @@ export interface paths {
 								readonly by: string;
 								readonly plan: components["schemas"]["EarningPlan"];
 							}[];
+						};
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/economy": {
+		/**
+		 * Switch earning and spending on or off
+		 * @description For who may change in: earning.
+		 */
+		readonly put: {
+			readonly requestBody: {
+				readonly content: {
+					/**
+					 * @example {
+					 *       "on": true
+					 *     }
+					 */
+					readonly "application/json": {
+						readonly on: boolean;
+					};
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly on: boolean;
 						};
 					};
 				};
@@ -2807,6 +2838,7 @@ export interface paths {
 							readonly seq: number;
 							readonly slug: string;
 							readonly paused: boolean;
+							readonly economy: boolean;
 							readonly name: string;
 							readonly currency: components["schemas"]["Currency"];
 							readonly plan: components["schemas"]["EarningPlan"];
@@ -5122,6 +5154,7 @@ export interface paths {
 								readonly steps: readonly number[];
 							};
 							readonly plan: components["schemas"]["EarningPlan"];
+							readonly scheduled: boolean;
 							readonly timeZone: string;
 							readonly alerts: readonly {
 								readonly id: number;
@@ -13120,7 +13153,7 @@ export interface components {
 			/** @description A sentence that a person can act on. */
 			readonly detail: string;
 			/** @enum {string} */
-			readonly code: "address_missing" | "address_other" | "address_taken" | "adjustment_not_found" | "adjustment_too_old" | "adjustment_undone" | "alert_invalid" | "alert_not_found" | "alert_used" | "already_claimed" | "already_on_air" | "amount_not_whole" | "amount_too_large" | "answer_wrong" | "arguments_wrong" | "balance_too_small" | "batch_refused" | "bet_fixed" | "bet_invalid" | "bet_locked" | "bet_most" | "bet_not_for_you" | "bet_not_found" | "bet_not_in" | "bet_not_locked" | "bet_off_air" | "bet_other_outcome" | "bet_paying" | "bet_picked" | "bet_take_back" | "bet_typed" | "bet_unclear" | "bets_full" | "body_invalid" | "busy" | "change_not_undone" | "change_overtaken" | "changed_meanwhile" | "channel_closed" | "channel_not_found" | "channel_paused" | "channels_enough" | "check_in_off" | "checked_in_already" | "circle_invalid" | "circle_not_found" | "claim_code_wrong" | "codes_enough" | "codes_invalid" | "command_invalid" | "command_not_allowed" | "command_not_found" | "command_off" | "command_off_air" | "command_wrong_place" | "confirm_missing" | "confirm_wrong" | "crop_invalid" | "duel_none" | "duel_not_possible" | "duel_open" | "duel_with_self" | "earning_plan_invalid" | "event_kind_not_allowed" | "event_not_signed" | "event_out_of_time" | "event_signature_wrong" | "forget_present" | "from_elsewhere" | "game_invalid" | "game_not_for_you" | "game_off" | "game_off_air" | "gap_not_open" | "gap_not_paid" | "gap_too_old" | "goal_below" | "goal_ended" | "goal_fixed" | "goal_invalid" | "goal_largest" | "goal_not_for_you" | "goal_not_found" | "goal_not_in" | "goal_off_air" | "goal_smallest" | "goal_typed" | "goal_withdraw" | "goals_full" | "hand_limit" | "hand_to_self" | "handing_off" | "internal" | "invitation_full" | "invitation_not_found" | "invitation_other" | "invitation_over" | "invitation_used" | "issuer_taken" | "joined_already" | "key_missing" | "key_used" | "media_broken" | "media_empty" | "media_no_room" | "media_not_found" | "media_refused" | "media_too_detailed" | "media_too_long" | "media_type_unknown" | "media_used" | "member_already" | "member_not_found" | "merge_present" | "merge_with_self" | "method_unknown" | "name_unknown" | "name_unsure" | "network_missing" | "newcomer_waits" | "nobody_present" | "not_allowed" | "not_found" | "not_inside" | "not_json" | "not_on_air" | "not_ready" | "not_signed_in" | "note_not_found" | "operator_only" | "order_not_done" | "order_not_found" | "order_not_waiting" | "order_twice" | "overlay_invalid" | "overlay_not_found" | "own_voice_invalid" | "own_voice_missing" | "owner_only" | "paused_by_operator" | "payout_too_large" | "person_missing" | "platform_offers_none" | "platform_refused" | "platform_silent" | "provider_down" | "query_invalid" | "raffle_answer" | "raffle_closed" | "raffle_delivered" | "raffle_drawing" | "raffle_drawn" | "raffle_fixed" | "raffle_follow" | "raffle_guess" | "raffle_hours" | "raffle_invalid" | "raffle_most" | "raffle_no_claim" | "raffle_nobody" | "raffle_not_drawn" | "raffle_not_for_you" | "raffle_not_found" | "raffle_not_in" | "raffle_not_open" | "raffle_off_air" | "raffle_seen" | "raffle_waiting" | "raffle_won_lately" | "raffle_wrong_place" | "ranks_invalid" | "redemption_not_waiting" | "rests" | "rests_own" | "returns_too_much" | "reward_closed" | "reward_hours" | "reward_invalid" | "reward_limit_own" | "reward_locked" | "reward_not_for_you" | "reward_not_found" | "reward_not_yet" | "reward_off_air" | "reward_over" | "reward_sold_out" | "rights_beyond" | "rights_missing" | "room_invalid" | "room_not_found" | "room_taken" | "round_full" | "round_not_found" | "round_running" | "run_not_waiting" | "secret_lost" | "secret_wrong" | "show_end_too_early" | "show_still_settling" | "sign_in_again" | "sign_in_denied" | "sign_in_failed" | "sit_out_unclear" | "sitting_out" | "stake_limit" | "stake_too_large" | "stake_too_small" | "steps_too_many" | "supporter_not_found" | "tally_full" | "tally_invalid" | "tally_not_found" | "tally_not_passed" | "tally_too_small" | "team_ends_early" | "test_gets_no_code" | "text_missing" | "text_too_long" | "tip_no_rate" | "token_in_address" | "token_invalid" | "token_not_found" | "token_refused" | "too_large" | "too_many_feeds" | "too_many_people" | "too_many_requests" | "too_many_secrets" | "trigger_invalid" | "trigger_not_found" | "used_up" | "used_up_own" | "viewer_ignored" | "viewer_known" | "viewer_not_found" | "webhook_invalid" | "webhook_not_found" | "words_overlap" | "zone_unknown";
+			readonly code: "address_missing" | "address_other" | "address_taken" | "adjustment_not_found" | "adjustment_too_old" | "adjustment_undone" | "alert_invalid" | "alert_not_found" | "alert_used" | "already_claimed" | "already_on_air" | "amount_not_whole" | "amount_too_large" | "answer_wrong" | "arguments_wrong" | "balance_too_small" | "batch_refused" | "bet_fixed" | "bet_invalid" | "bet_locked" | "bet_most" | "bet_not_for_you" | "bet_not_found" | "bet_not_in" | "bet_not_locked" | "bet_off_air" | "bet_other_outcome" | "bet_paying" | "bet_picked" | "bet_take_back" | "bet_typed" | "bet_unclear" | "bets_full" | "body_invalid" | "busy" | "change_not_undone" | "change_overtaken" | "changed_meanwhile" | "channel_closed" | "channel_not_found" | "channel_paused" | "channels_enough" | "check_in_off" | "checked_in_already" | "circle_invalid" | "circle_not_found" | "claim_code_wrong" | "codes_enough" | "codes_invalid" | "command_invalid" | "command_not_allowed" | "command_not_found" | "command_off" | "command_off_air" | "command_wrong_place" | "confirm_missing" | "confirm_wrong" | "crop_invalid" | "duel_none" | "duel_not_possible" | "duel_open" | "duel_with_self" | "earning_plan_invalid" | "economy_off" | "event_kind_not_allowed" | "event_not_signed" | "event_out_of_time" | "event_signature_wrong" | "forget_present" | "from_elsewhere" | "game_invalid" | "game_not_for_you" | "game_off" | "game_off_air" | "gap_not_open" | "gap_not_paid" | "gap_too_old" | "goal_below" | "goal_ended" | "goal_fixed" | "goal_invalid" | "goal_largest" | "goal_not_for_you" | "goal_not_found" | "goal_not_in" | "goal_off_air" | "goal_smallest" | "goal_typed" | "goal_withdraw" | "goals_full" | "hand_limit" | "hand_to_self" | "handing_off" | "internal" | "invitation_full" | "invitation_not_found" | "invitation_other" | "invitation_over" | "invitation_used" | "issuer_taken" | "joined_already" | "key_missing" | "key_used" | "media_broken" | "media_empty" | "media_no_room" | "media_not_found" | "media_refused" | "media_too_detailed" | "media_too_long" | "media_type_unknown" | "media_used" | "member_already" | "member_not_found" | "merge_present" | "merge_with_self" | "method_unknown" | "name_unknown" | "name_unsure" | "network_missing" | "newcomer_waits" | "nobody_present" | "not_allowed" | "not_found" | "not_inside" | "not_json" | "not_on_air" | "not_ready" | "not_signed_in" | "note_not_found" | "operator_only" | "order_not_done" | "order_not_found" | "order_not_waiting" | "order_twice" | "overlay_invalid" | "overlay_not_found" | "own_voice_invalid" | "own_voice_missing" | "owner_only" | "paused_by_operator" | "payout_too_large" | "person_missing" | "platform_offers_none" | "platform_refused" | "platform_silent" | "provider_down" | "query_invalid" | "raffle_answer" | "raffle_closed" | "raffle_delivered" | "raffle_drawing" | "raffle_drawn" | "raffle_fixed" | "raffle_follow" | "raffle_guess" | "raffle_hours" | "raffle_invalid" | "raffle_most" | "raffle_no_claim" | "raffle_nobody" | "raffle_not_drawn" | "raffle_not_for_you" | "raffle_not_found" | "raffle_not_in" | "raffle_not_open" | "raffle_off_air" | "raffle_seen" | "raffle_waiting" | "raffle_won_lately" | "raffle_wrong_place" | "ranks_invalid" | "redemption_not_waiting" | "rests" | "rests_own" | "returns_too_much" | "reward_closed" | "reward_hours" | "reward_invalid" | "reward_limit_own" | "reward_locked" | "reward_not_for_you" | "reward_not_found" | "reward_not_yet" | "reward_off_air" | "reward_over" | "reward_sold_out" | "rights_beyond" | "rights_missing" | "room_invalid" | "room_not_found" | "room_taken" | "round_full" | "round_not_found" | "round_running" | "run_not_waiting" | "secret_lost" | "secret_wrong" | "show_end_too_early" | "show_still_settling" | "sign_in_again" | "sign_in_denied" | "sign_in_failed" | "sit_out_unclear" | "sitting_out" | "stake_limit" | "stake_too_large" | "stake_too_small" | "steps_too_many" | "supporter_not_found" | "tally_full" | "tally_invalid" | "tally_not_found" | "tally_not_passed" | "tally_too_small" | "team_ends_early" | "test_gets_no_code" | "text_missing" | "text_too_long" | "tip_no_rate" | "token_in_address" | "token_invalid" | "token_not_found" | "token_refused" | "too_large" | "too_many_feeds" | "too_many_people" | "too_many_requests" | "too_many_secrets" | "trigger_invalid" | "trigger_not_found" | "used_up" | "used_up_own" | "viewer_ignored" | "viewer_known" | "viewer_not_found" | "webhook_invalid" | "webhook_not_found" | "words_overlap" | "zone_unknown";
 			/** @description The figures that the sentence is made of, where there are any; for `body_invalid`, what is wrong by its place. */
 			readonly data?: Record<string, never>;
 		};

@@ -1,6 +1,6 @@
 import { whoInWords } from '#core/access'
 import { rewardReady } from '#core/buying'
-import { earningSetting } from '#core/earning'
+import { earningSetting, planDraftSetting } from '#core/earning'
 import { checkSteps, type Environment } from '#core/runs'
 import type { Amount } from '#core/schema'
 import { playing } from '#core/screen'
@@ -18,7 +18,7 @@ import { aroundOf, standingOf } from '../read.ts'
 /** The store as the desk shows it: every reward with its sales, what is left and whether it works, and what tells what to charge. */
 export async function storeView(db: Reader, channel: number, now: number, chat: ChatState) {
   const rewards = await rewardsOf(db, channel)
-  const plan = await settingOf(db, channel, earningSetting)
+  const { plan, scheduled } = await planToCome(db, channel)
   const overlays = await overlaysOf(db, channel, now)
   const shown = await shownBy(db, channel, now, chat, rewards, overlays, plan.cap ?? 0)
   return {
@@ -27,11 +27,20 @@ export async function storeView(db: Reader, channel: number, now: number, chat: 
     ...(await salesOf(db, channel, rewards)),
     holdings: await holdingsIn(db, channel, now),
     plan,
+    scheduled,
     timeZone: (await settingOf(db, channel, zoneSetting)).timeZone,
     alerts: (await alertsOf(db, channel)).map(({ id, settings }) => ({ id, name: settings.name })),
     overlays: overlays.map(({ id, name, pieces, connected }) => ({ id, name, pieces, connected })),
     onAir: (await openShowOf(db, channel))?.status === 'on',
   }
+}
+
+/** The plan that prices are looked at by: the one that begins with the next show, where one waits for it. */
+async function planToCome(db: Reader, channel: number) {
+  const draft = await settingOf(db, channel, planDraftSetting)
+  return draft.nextShow && draft.plan !== null
+    ? { plan: draft.plan, scheduled: true }
+    : { plan: await settingOf(db, channel, earningSetting), scheduled: false }
 }
 
 type Overlays = Awaited<ReturnType<typeof overlaysOf>>
