@@ -20,6 +20,7 @@ import {
   saleCountsOf,
   whyNot,
 } from '../store/index.ts'
+import { countOf, needTally, tallyInWords, tallyOf } from '../tallies/index.ts'
 import { type Asker, CODE_HERE, sayPrivately } from '../voice/index.ts'
 import { type Need, ok, type Result, refuse, type World } from '../world/index.ts'
 
@@ -42,7 +43,9 @@ export interface Buys {
 /** What buying a reward needs beside its buyer and what they have watched. To be asked again until all is there. */
 export function needPurchase(world: World, reward: RewardRow, account: string): Need[] {
   const caller = findViewer(world, account)?.id
-  const needed = [...needSales(reward.id, caller), ...needCodes(world, reward)]
+  const { tally } = reward.settings
+  const ofTally = tally === null || caller === undefined ? [] : [needTally(tally.tally, caller)]
+  const needed = [...needSales(reward.id, caller), ...needCodes(world, reward), ...ofTally]
   const { steps } = reward.settings
   if (steps.length === 0 || !needed.every((need) => world.rows.has(need))) return needed
   return [
@@ -96,10 +99,30 @@ function checkPurchase(world: World, viewer: ViewerRow, reward: RewardRow, buys:
     const sentence = `${settings.name} costs ${inWords(settings.price, currency)}; with ${inWords(balance, currency)} that is ${inWords(short, currency)} short.`
     return refuse('balance_too_small', sentence, { price: settings.price, balance, short })
   }
+  const tally = checkTally(world, reward, viewer)
+  if (!tally.ok) return tally
   const sent = checkAddress(world, reward, buys)
   if (!sent.ok) return sent
   if (settings.confirm !== '' && !buys.confirmed) return refuse('confirm_missing', confirmSentence(reward, buys.asker))
   return checkAnswer(settings.name, settings.asks, buys.text)
+}
+
+/** Whether somebody has what it costs of a tally; the test viewer has no tallies, and need not. */
+function checkTally(world: World, { settings: { name, tally: cost } }: RewardRow, viewer: ViewerRow): Result<true> {
+  if (cost === null || isTestViewer(viewer)) return ok(true)
+  const tally = tallyOf(world, cost.tally)
+  if (tally === undefined)
+    return refuse(
+      'reward_closed',
+      `${name} costs something that is not counted any more. Ask the streamer to change it.`,
+    )
+  const { total } = countOf(world, cost.tally, viewer.id)
+  if (total >= cost.count) return ok(true)
+  const [takes, has] = [tallyInWords(tally, cost.count), tallyInWords(tally, total)]
+  return refuse('tally_too_small', `${name} costs ${takes}; you have ${has}.`, {
+    has: total,
+    short: cost.count - total,
+  })
 }
 
 function confirmSentence({ settings }: RewardRow, asker: Asker | null): string {
@@ -183,8 +206,11 @@ export function splitOnce(text: string): [first: string, rest: string] {
 /** "MarenTin bought Choose the next repair for 900 rivets, 312 rivets left." */
 export function boughtInWords(world: World, { order, balance }: Purchase): string {
   const currency = readSetting(world, currencySetting)
-  if (order.price === 0) return `${order.viewerName} got ${order.rewardName}.`
-  return `${order.viewerName} bought ${order.rewardName} for ${inWords(order.price, currency)}, ${inWords(balance, currency)} left.`
+  const row = order.tally === null ? undefined : tallyOf(world, order.tally)
+  const tally = row && tallyInWords(row, order.tallyCount)
+  if (order.price === 0)
+    return `${order.viewerName} got ${order.rewardName}${tally === undefined ? '' : ` for ${tally}`}.`
+  return `${order.viewerName} bought ${order.rewardName} for ${inWords(order.price, currency)}${tally === undefined ? '' : ` and ${tally}`}, ${inWords(balance, currency)} left.`
 }
 
 /** Tells a buyer their code, to them alone. */

@@ -4,6 +4,7 @@ import { aroundIn, checkSteps, faultInWords } from '../runs/index.ts'
 import type { RewardId } from '../schema.ts'
 import { checkAlert, checkRef } from '../screen/index.ts'
 import { openRewards, type RewardSettings, rewardFaults, rewards, savedRewards } from '../store/index.ts'
+import { openTallies } from '../tallies/index.ts'
 import { checkListeners, type Listener, otherListeners } from '../words/index.ts'
 import { type Handler, ok, type Result, refuse, type World } from '../world/index.ts'
 
@@ -39,6 +40,9 @@ function checkReward(world: World, id: number | null, settings: RewardSettings):
   for (const one of [checkAlert(world, alert), checkRef(world, picture)]) if (!one.ok) return one
   if (perk !== null && perk.circle !== null && !openCircles(world).some((circle) => circle.id === perk.circle))
     return refuse('reward_invalid', 'The circle it opens was removed. Choose another one.')
+  const { tally } = settings
+  if (tally !== null && !openTallies(world).some(({ id }) => id === tally.tally))
+    return refuse('reward_invalid', 'The tally it costs was removed. Choose another one.')
   const around = aroundIn(world, { arguments: [], figures: {}, viewer: true, order: true, selfReward: id ?? undefined })
   const fault = checkSteps(settings.steps, around).find(({ hint }) => !hint)
   return fault === undefined ? ok(true) : refuse('reward_invalid', faultInWords(fault))

@@ -1,5 +1,7 @@
+import { type Currency, currencySetting, inWords } from '../currency/index.ts'
 import { type Faults, firstFault, foundFaults } from '../faults.ts'
 import type { Seconds, UnixSeconds } from '../schema.ts'
+import { readSetting } from '../settings/index.ts'
 import { type Field, type Fields, faultsOf, field, fillIn } from '../texts/index.ts'
 import { defineTable, type Handler, ok, type Result, refuse, savedCollection, type World } from '../world/index.ts'
 import { checkRef } from './media.ts'
@@ -62,12 +64,12 @@ function play(world: World, alert: Alert): void {
 
 /** What an alert's texts can name. */
 export const ALERT_FIELDS: readonly Field[] = [
-  field('viewer.name', 'whose it is', 'valve_vera'),
-  field('viewer.rank', 'their rank', 'Fitter'),
-  field('reward.name', 'what was ordered', 'Choose the next repair'),
-  field('reward.price', 'what it costs, as a number', '900'),
-  field('order.text', 'what the buyer said to it', 'the second one, please'),
-  field('order.cost', 'what was paid, in words', '900 points'),
+  field('viewer.name', 'whose it is', 'A viewer'),
+  field('viewer.rank', 'their rank', 'Regular'),
+  field('reward.name', 'what was ordered', 'A reward'),
+  field('reward.price', 'what it costs, as a number', '100'),
+  field('order.text', 'what the buyer said to it', 'what they said to it'),
+  field('order.cost', 'what was paid, in words', '100 points'),
 ]
 
 /** Shows an alert of the list, its texts filled in with these fields. One that is gone shows nothing. */
@@ -126,11 +128,14 @@ export interface TestAlert {
   readonly alert: number | null
 }
 
-const SAMPLE_FIELDS = {
-  viewer: { name: 'valve_vera', rank: 'Fitter' },
-  reward: { name: 'Choose the next repair', price: 900 },
-  order: { text: 'the second one, please', cost: '900 points' },
-}
+const SAMPLE_PRICE = 100
+
+/** What stands in an alert's texts while it is tried. @param reward - Of which reward; left out: of any. */
+export const sampleFields = (currency: Currency, reward = 'A reward') => ({
+  viewer: { name: 'A viewer', rank: 'Regular' },
+  reward: { name: reward, price: SAMPLE_PRICE },
+  order: { text: 'what they said to it', cost: inWords(SAMPLE_PRICE, currency) },
+})
 
 /** Plays an alert on every overlay now, with sample words. */
 export const testAlert = {
@@ -138,13 +143,13 @@ export const testAlert = {
     if (alert !== null) {
       const found = savedAlerts.need(world, alert)
       if (!found.ok) return found
-      showSaved(world, alert, SAMPLE_FIELDS)
+      showSaved(world, alert, sampleFields(readSetting(world, currencySetting)))
       return ok({})
     }
     showAlert(world, {
       title: 'This is a test',
       line: 'Picture, text and sound as viewers get them',
-      picture: 'lamp',
+      picture: 'sparks',
       sound: 'bell',
       seconds: 6,
     })

@@ -7,6 +7,7 @@ export {
   checkAlert,
   openAlerts,
   PLAIN_ALERT,
+  sampleFields,
   showAlert,
   showSaved,
   showSound,

@@ -1,5 +1,5 @@
 import { type Currency, inWords } from '../currency/index.ts'
-import { PLAIN_REWARD, type RewardSettings } from '../store/index.ts'
+import { PLAIN_REWARD, type RewardSettings, UNLIMITED } from '../store/index.ts'
 import type { StarterPiece } from './piece.ts'
 
 type Offer = Pick<RewardSettings, 'name' | 'word' | 'description'> &
@@ -64,7 +64,7 @@ const OFFERS: readonly Offer[] = [
     ...{ name: 'Choose what comes next', word: 'next', minutes: 180 },
     description: 'You say what the show goes on with.',
     ...{ picture: 'clock', asks: text('What comes next?'), onAir: true },
-    stock: { all: null, show: 3, day: null },
+    stock: { ...UNLIMITED, show: 3 },
   },
   {
     ...{ name: 'Name something', word: 'name-it', minutes: 240 },
@@ -80,7 +80,7 @@ const OFFERS: readonly Offer[] = [
     ...{ name: 'An evening’s topic', word: 'topic', minutes: 1200 },
     description: 'A whole show about what you wish for, within reason.',
     ...{ picture: 'lamp', asks: text('What is the show to be about?') },
-    stock: { all: null, show: 1, day: null },
+    stock: { ...UNLIMITED, show: 1 },
   },
 ]
 

@@ -2,7 +2,7 @@ import { expect, test } from 'vitest'
 import { TestChannel } from '../../testing/core/channel.ts'
 import { flows } from '../ledger/index.ts'
 import { TEST } from '../people/index.ts'
-import { orders, saleCountsOf } from '../store/index.ts'
+import { orders, saleCountsOf, UNLIMITED } from '../store/index.ts'
 
 const WHO = { issuer: TEST, account: '1', name: 'Test viewer' }
 
@@ -13,7 +13,7 @@ function withStore() {
     name: 'Say hello',
     price: 700,
     kind: 'hand',
-    stock: { all: 1, show: null, day: null },
+    stock: { ...UNLIMITED, all: 1 },
   })
   const begin = () => channel.send({ kind: 'starter.tryAsViewer', account: '1', by: 'wanda' })
   const buy = (word = 'hello') => channel.send({ kind: 'store.buy', who: WHO, word, text: '' })

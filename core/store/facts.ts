@@ -51,6 +51,11 @@ export const storeFacts = {
     name: Type.String(),
     left: Count,
   }),
+  'store.low': fact(['desk'], 'So few of a reward are left as the streamer wants to be told of.', {
+    reward: RewardId,
+    name: Type.String(),
+    left: Count,
+  }),
   'store.rests': fact(['everyone'], 'A reward is on cooldown for everybody.', { reward: RewardId, until: UnixSeconds }),
   'store.stock': fact(['everyone'], 'So many of a reward are left.', { reward: RewardId, left: Count }),
 }

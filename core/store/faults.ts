@@ -7,7 +7,7 @@ import { OVERS } from './sentences.ts'
 
 /** What keeps a reward's settings from being saved, by their places, its words and steps left out. */
 export function rewardFaults(settings: RewardSettings): Faults {
-  const { from, to, post, kind, perk, doneText, steps } = settings
+  const { from, to, post, kind, perk, doneText, steps, refill } = settings
   const [text] = faultsOf(doneText, ALERT_FIELDS)
   return foundFaults({
     asks: asksFault(settings),
@@ -23,6 +23,7 @@ export function rewardFaults(settings: RewardSettings): Faults {
       perk !== null && kind === 'code' ? 'A code cannot be taken back after a time. Remove the time limit.' : undefined,
     steps:
       steps.length > 0 && kind !== 'itself' ? 'Steps run only if it happens automatically. Remove them.' : undefined,
+    refill: refill !== null && kind === 'code' ? 'Codes are refilled by adding codes. Remove the number.' : undefined,
     doneText: text && `In the message to the buyer: ${text}`,
   })
 }
@@ -41,7 +42,7 @@ function asksFault({ asks }: RewardSettings): string | undefined {
 export function rewardHints(settings: RewardSettings, cap: Amount, codes: number): string[] {
   const { price, stock, each, kind, steps, alert, perk, onAir, rest } = settings
   const hints: string[] = []
-  if (price === 0) hints.push('It is free: anyone can take it as often as its limits allow.')
+  if (price === 0 && settings.tally === null) hints.push('It is free: anyone can take it as often as its limits allow.')
   if (price > 0 && cap > 0 && price > cap) hints.push(`Nobody can ever have ${price}: balances are capped at ${cap}.`)
   for (const { over } of OVERS) {
     const [mine, all] = [each[over], stock[over]]

@@ -1,13 +1,13 @@
 import { accounts, BOOKS, balanceOf, openAccount, payUpTo, transfer } from '../ledger/index.ts'
 import { isTestViewer, needPerson, viewers, watches } from '../people/index.ts'
 import type { OrderId, UnixSeconds } from '../schema.ts'
-import { fillIn, plainText } from '../texts/index.ts'
-import { say, sayPrivately } from '../voice/index.ts'
+import { award, tallyOf } from '../tallies/index.ts'
 import { type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { addresses, type OrderRow, orders } from './orders.ts'
 import { leavePerk, startPerk, takeBackPerk } from './perk.ts'
-import { orderFields, tellStock } from './place.ts'
+import { tellStock } from './place.ts'
 import { needSales, rewardOf, rewardSales, salesKey } from './rewards.ts'
+import { tellBuyer } from './tellBuyer.ts'
 import { uncounted } from './windows.ts'
 
 interface OnOrder {
@@ -89,16 +89,6 @@ export const finishOrder = {
   },
 } satisfies Handler<FinishOrder>
 
-function tellBuyer(world: World, order: OrderRow, message: string): void {
-  const settings = rewardOf(world, order.reward)?.settings
-  const viewer = world.get(viewers, order.viewer)
-  const own = plainText(message)
-  const text = own === '' ? fillIn(settings?.doneText ?? '', orderFields(world, order)) : `${order.viewerName}: ${own}`
-  if (viewer === undefined || text.trim() === '') return
-  if (settings?.doneTo === 'private') sayPrivately(world, { viewer, text })
-  else say(world, { topic: 'store', to: null, text })
-}
-
 const DAY_SECONDS = 86_400
 
 function eraseLater(world: World, order: OrderRow): void {
@@ -123,10 +113,17 @@ export function giveBack(world: World, { order: id, by }: Omit<GiveBackOrder, 'k
   refund(world, order, from)
   takeBackPerk(world, order)
   uncount(world, order)
+  giveTallyBack(world, order)
   eraseLater(world, order)
   const reward = rewardOf(world, order.reward)
   if (reward !== undefined) tellStock(world, reward)
   return ok(end(world, { ...order, beginsAt: null, endsAt: null }, 'refunded', by))
+}
+
+/** What it cost of a tally, if that is kept still. */
+function giveTallyBack(world: World, { tally, tallyCount, viewer }: OrderRow): void {
+  const row = tally === null ? undefined : tallyOf(world, tally)
+  if (row !== undefined) award(world, row, viewer, 'add', tallyCount)
 }
 
 function uncount(world: World, order: OrderRow): void {

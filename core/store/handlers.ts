@@ -1,5 +1,5 @@
 import { endPerk, eraseAddress, finishOrder, giveBackOrder, reopenOrder, takeOrder } from './finish.ts'
-import { addCodes, archiveReward, arrangeRewards, switchRewards } from './shelf.ts'
+import { addCodes, archiveReward, arrangeRewards, refillReward, switchRewards } from './shelf.ts'
 
 /** How each intent of the store is decided, by its kind. */
 export const storeHandlers = {
@@ -10,6 +10,7 @@ export const storeHandlers = {
   'store.erase': eraseAddress,
   'store.giveBack': giveBackOrder,
   'store.perk': endPerk,
+  'store.refill': refillReward,
   'store.reopen': reopenOrder,
   'store.switch': switchRewards,
   'store.take': takeOrder,

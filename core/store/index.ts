@@ -1,11 +1,12 @@
 export { checkAnswer } from './answer.ts'
 export { type Charge, chargeOf } from './charge.ts'
+export { costInWords, type TallyCost } from './cost.ts'
 export { rewardFaults, rewardHints } from './faults.ts'
 export { giveBack, needOrder } from './finish.ts'
 export { storeHandlers } from './handlers.ts'
 export { type Buying, changesAt, leftOf, nowAt, restInWords, whyNot } from './limits.ts'
 export { addresses, ORDER_STATUSES, type OrderRow, type OrderStatus, orders } from './orders.ts'
-export { buyingOf, giveCode, orderFields, placeOrder } from './place.ts'
+export { buyingOf, giveCode, placeOrder } from './place.ts'
 export {
   atOnce,
   couldBuy,
@@ -54,4 +55,6 @@ export {
   putOnSale,
   readCodes,
 } from './shelf.ts'
+export { shortWord } from './shortWord.ts'
+export { orderFields } from './tellBuyer.ts'
 export { countsIn, type Now, OVER_WINDOWS } from './windows.ts'

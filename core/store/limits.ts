@@ -25,7 +25,19 @@ export interface Buying {
 }
 
 /** What each window begins with at a time. @param period - The show or the time between two shows (see `limitPeriod`). */
-export const nowAt = (at: UnixSeconds, timeZone: string, period: number): Now => ({ period, day: dayIn(timeZone, at) })
+export function nowAt(at: UnixSeconds, timeZone: string, period: number): Now {
+  const day = dayIn(timeZone, at)
+  return { period, day, week: weekOf(day), month: monthOf(day) }
+}
+
+/** The week of a day, counted in weeks from Monday on. @param day - In days since Thursday, 1 January 1970. */
+const weekOf = (day: number): number => Math.floor((day + 3) / 7)
+
+/** The month of a day, counted in months of the calendar. */
+function monthOf(day: number): number {
+  const date = new Date(day * 86_400_000)
+  return date.getUTCFullYear() * 12 + date.getUTCMonth()
+}
 
 /** How many are left for everybody; null: there is no limit. */
 export function leftOf(

@@ -1,4 +1,4 @@
-import type { Amount, CircleId, OrderId, RewardId, ShowId, UnixSeconds, ViewerId } from '../schema.ts'
+import type { Amount, CircleId, OrderId, RewardId, ShowId, TallyId, UnixSeconds, ViewerId } from '../schema.ts'
 import { defineTable } from '../world/index.ts'
 import type { Now } from './windows.ts'
 
@@ -17,6 +17,9 @@ export interface OrderRow extends Now {
   readonly viewer: ViewerId
   readonly viewerName: string
   readonly price: Amount
+  /** What it cost of a tally. */
+  readonly tally: TallyId | null
+  readonly tallyCount: number
   readonly text: string | null
   readonly status: OrderStatus
   readonly show: ShowId | null

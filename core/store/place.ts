@@ -1,12 +1,11 @@
 import { whyNotFor } from '../access/index.ts'
-import { currencySetting, inWords } from '../currency/index.ts'
 import { BOOKS, balanceOf, openAccount, transfer } from '../ledger/index.ts'
 import { isTestViewer, type ViewerRow, watchOf } from '../people/index.ts'
-import { rankName } from '../ranks/index.ts'
 import type { Amount, OrderId, RaffleId } from '../schema.ts'
 import { showSaved } from '../screen/index.ts'
 import { readSetting, zoneSetting } from '../settings/index.ts'
 import { limitPeriod, showOnAir } from '../show/index.ts'
+import { award, tallyOf } from '../tallies/index.ts'
 import type { World } from '../world/index.ts'
 import { type Buying, leftOf, nowAt } from './limits.ts'
 import { addresses, type OrderRow, orders } from './orders.ts'
@@ -21,6 +20,8 @@ import {
   rewardSales,
   saleCountsOf,
 } from './rewards.ts'
+import type { RewardSettings } from './schema.ts'
+import { orderFields, tellBuyer } from './tellBuyer.ts'
 import { counted, type Now } from './windows.ts'
 
 /** All that decides whether somebody may buy a reward now. Needs the reward's sales and what they have watched. */
@@ -45,6 +46,8 @@ export interface Wanted {
   /** 0: it is placed without a price, as a step does. */
   readonly price: Amount
   readonly address: string | null
+  /** A step places it: it costs nothing at all. */
+  readonly free?: true
 }
 
 /**
@@ -64,6 +67,7 @@ export function placeOrder(world: World, viewer: ViewerRow, reward: RewardRow, w
     viewer: viewer.id,
     viewerName: viewer.name,
     price: wanted.price,
+    ...(wanted.free || isTestViewer(viewer) ? NO_TALLY : payTally(world, viewer, settings)),
     text: wanted.text === '' ? null : wanted.text,
     status: byHand ? 'waiting' : 'done',
     // What is bought to try it is none of the show's sales.
@@ -83,7 +87,18 @@ export function placeOrder(world: World, viewer: ViewerRow, reward: RewardRow, w
   const placed = world.put(orders, !byHand && settings.perk !== null ? startPerk(world, order, settings.perk) : order)
   if (wanted.address !== null) world.put(addresses, { id, viewer: viewer.id, address: wanted.address, eraseAt: null })
   announce(world, placed, reward)
+  if (!byHand) tellBuyer(world, placed)
   return placed
+}
+
+const NO_TALLY = { tally: null, tallyCount: 0 }
+
+/** Takes what it costs of a tally. Needs what the viewer has of it. */
+function payTally(world: World, viewer: ViewerRow, { tally: cost }: RewardSettings) {
+  const row = cost === null ? undefined : tallyOf(world, cost.tally)
+  if (cost === null || row === undefined) return NO_TALLY
+  award(world, row, viewer.id, 'take', cost.count)
+  return { tally: cost.tally, tallyCount: cost.count }
 }
 
 /** What each window begins with now. */
@@ -136,19 +151,6 @@ export function giveCode(world: World, reward: RewardRow, order: OrderId | Raffl
   return row.code
 }
 
-/** What an order's texts can tell, by the names that alerts and answers use. */
-export function orderFields(
-  world: World,
-  order: Pick<OrderRow, 'viewer' | 'viewerName' | 'rewardName' | 'price' | 'text'>,
-) {
-  const { viewer, viewerName, rewardName, price, text } = order
-  return {
-    viewer: { name: viewerName, rank: rankName(world, viewer) },
-    reward: { name: rewardName, price },
-    order: { text: text ?? '', cost: inWords(price, readSetting(world, currencySetting)) },
-  }
-}
-
 function announce(world: World, order: OrderRow, reward: RewardRow): void {
   const { id, viewer, viewerName, rewardName, price, text, status } = order
   const { kind, alert } = reward.settings
@@ -167,18 +169,25 @@ function announce(world: World, order: OrderRow, reward: RewardRow): void {
   world.moment('orderPlaced', viewer, { reward: reward.id, name: rewardName, price, text: text ?? '' })
   tellStock(world, reward)
   if (kind === 'code') warnOfCodes(world, reward)
+  warnOfStock(world, reward)
   if (alert !== null) showSaved(world, alert, orderFields(world, order))
 }
 
+/** How many are left now; null: there is no limit. */
+export const leftIn = (world: World, { id, settings }: RewardRow): number | null =>
+  leftOf(settings, saleCountsOf(world, id, null), nowIn(world), codesLeft(codeListOf(world, id)))
+
 /** Tells every page how many are left, where there is a limit. */
 export function tellStock(world: World, reward: RewardRow): void {
-  const left = leftOf(
-    reward.settings,
-    saleCountsOf(world, reward.id, null),
-    nowIn(world),
-    codesLeft(codeListOf(world, reward.id)),
-  )
+  const left = leftIn(world, reward)
   if (left !== null) world.fact('store.stock', 'everyone', { reward: reward.id, left })
+}
+
+/** Once for each time that so many are left. */
+function warnOfStock(world: World, reward: RewardRow): void {
+  const { id, settings } = reward
+  if (settings.lowStock > 0 && leftIn(world, reward) === settings.lowStock)
+    world.fact('store.low', 'desk', { reward: id, name: settings.name, left: settings.lowStock })
 }
 
 function warnOfCodes(world: World, { id, settings }: RewardRow): void {

@@ -1,6 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox'
 import { Who } from '../access/index.ts'
-import { closed, IdOrNull, oneOf, orNull, whole } from '../schema.ts'
+import { closed, Id, IdOrNull, oneOf, orNull, whole } from '../schema.ts'
 import { StillRef } from '../screen/index.ts'
 import { Steps } from '../steps/index.ts'
 import { keyedBy, stored, textIn } from '../world/index.ts'
@@ -59,6 +59,8 @@ export const RewardSettings = Type.Object(
     group: Type.String({ maxLength: 40 }),
     on: Type.Boolean(),
     price: whole(0, 1_000_000_000),
+    /** What it costs of a tally, beside the price or in its place. */
+    tally: orNull(Type.Object({ tally: Id, count: whole(1, 1_000_000) }, closed)),
     /** `hand`: waits on the bench until somebody has done it. `itself`: its steps run. `code`: hands out a code of its list. */
     kind: oneOf(KINDS),
     picture: StillRef,
@@ -78,6 +80,10 @@ export const RewardSettings = Type.Object(
     from: Time,
     to: Time,
     stock: Mosts,
+    /** With one press there are so many left again; null: nothing to press. */
+    refill: Most,
+    /** So many left, and the desk says so; 0: never. */
+    lowStock: whole(0, 1_000_000),
     /** For each viewer. */
     each: Mosts,
     rest: Type.Object({ everyoneSeconds: whole(0, 2_592_000), eachSeconds: whole(0, 2_592_000) }, closed),
@@ -86,7 +92,7 @@ export const RewardSettings = Type.Object(
     steps: Steps,
     /** Whether chat is told of each purchase. */
     say: Type.Boolean(),
-    /** What the buyer is told when it is done (Liquid); empty: nothing. */
+    /** What the buyer is told when it is done, which is at once where nobody has to do it (Liquid); empty: nothing. */
     doneText: Type.String({ maxLength: 300 }),
     doneTo: oneOf(['room', 'private']),
     /** So many codes left, and the desk warns. */
@@ -109,6 +115,7 @@ export const PLAIN_REWARD: RewardSettings = {
   group: '',
   on: true,
   price: 100,
+  tally: null,
   kind: 'hand',
   picture: 'tag',
   alert: null,
@@ -122,6 +129,8 @@ export const PLAIN_REWARD: RewardSettings = {
   from: null,
   to: null,
   stock: UNLIMITED,
+  refill: null,
+  lowStock: 0,
   each: UNLIMITED,
   rest: { everyoneSeconds: 0, eachSeconds: 0 },
   perk: null,

@@ -1,6 +1,6 @@
 import type { RewardId } from '../schema.ts'
 import { type Handler, needLookup, ok, refuse, type World } from '../world/index.ts'
-import { tellStock } from './place.ts'
+import { leftIn, tellStock } from './place.ts'
 import {
   codeKey,
   codeListOf,
@@ -11,6 +11,7 @@ import {
   type RewardRow,
   rewardOf,
   rewards,
+  saleCountsOf,
 } from './rewards.ts'
 
 const GONE = 'This reward no longer exists. Reload the page.'
@@ -39,6 +40,27 @@ export const switchRewards = {
     return ok({ switched: rows.length, on })
   },
 } satisfies Handler<SwitchRewards>
+
+export interface RefillReward {
+  readonly kind: 'store.refill'
+  readonly reward: RewardId
+}
+
+/** Puts so many of a reward on the shelf again as its settings say: what was sold before does not count any more. */
+export const refillReward = {
+  needs: (_world, { reward }) => needSales(reward, undefined),
+  decide(world, { reward: id }) {
+    const row = rewardOf(world, id)
+    if (row === undefined) return refuse('reward_not_found', GONE)
+    const { refill, stock, name } = row.settings
+    if (refill === null) return refuse('reward_invalid', `${name} has no number to refill to. Set one under Limits.`)
+    const all = saleCountsOf(world, id, null).total + refill
+    const filled = world.put(rewards, { ...row, settings: { ...row.settings, stock: { ...stock, all } } })
+    tellStock(world, filled)
+    changed(world, id)
+    return ok({ left: leftIn(world, filled) ?? refill })
+  },
+} satisfies Handler<RefillReward>
 
 export interface ArrangeRewards {
   readonly kind: 'store.arrange'

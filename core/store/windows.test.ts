@@ -2,7 +2,9 @@ import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import { counted, countsIn, NO_COUNTS, type Now, uncounted } from './windows.ts'
 
-const moment: fc.Arbitrary<Now> = fc.record({ period: fc.nat(3), day: fc.nat(3) })
+const moment: fc.Arbitrary<Now> = fc.record({
+  ...{ period: fc.nat(3), day: fc.nat(3), week: fc.nat(3), month: fc.nat(3) },
+})
 
 test('each window counts what was sold since it began, whatever was sold in others before', () => {
   fc.assert(
@@ -18,6 +20,8 @@ test('each window counts what was sold since it began, whatever was sold in othe
       expect(countsIn(sold, last)).toEqual({
         show: before((one) => one.period === last.period),
         day: before((one) => one.day === last.day),
+        week: before((one) => one.week === last.week),
+        month: before((one) => one.month === last.month),
       })
     }),
   )

@@ -24,6 +24,24 @@ export const WINDOWS = {
     soldOut: () => 'today',
     back: 'tomorrow',
   },
+  week: {
+    begins: 'week',
+    counts: 'weeked',
+    now: 'week',
+    name: 'a week',
+    each: 'a week',
+    soldOut: () => 'this week',
+    back: 'on Monday',
+  },
+  month: {
+    begins: 'month',
+    counts: 'monthed',
+    now: 'month',
+    name: 'a month',
+    each: 'a month',
+    soldOut: () => 'this month',
+    back: 'next month',
+  },
 } as const
 
 type Window = (typeof WINDOWS)[keyof typeof WINDOWS]

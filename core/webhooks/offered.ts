@@ -10,6 +10,7 @@ export const OFFERED = [
   'order.placed',
   'order.ended',
   'store.codesLow',
+  'store.low',
   'bet.changed',
   'bet.ended',
   'goal.milestone',

@@ -29,6 +29,7 @@ export function useDeskLive(status: Status | undefined): boolean {
     if (waits !== undefined) tellArrival(waits)
     if (fact.kind === 'store.codesLow')
       toast({ text: `${fact.body.name}: ${fact.body.left} codes are left.`, look: 'problem' })
+    if (fact.kind === 'store.low') toast({ text: `${fact.body.name}: ${fact.body.left} left.`, look: 'problem' })
     refresh(invalidatedAtDesk(fact.kind))
   }
   return useFeed({

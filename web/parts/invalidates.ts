@@ -92,6 +92,7 @@ const INVALIDATES: {
   'show.started': { desk: ['status', 'evening', 'present', 'buttons'], viewer: ['channel', 'me', 'standing'] },
   'starter.changed': { desk: ['starter'] },
   'store.changed': { desk: ['store', 'commands'], viewer: ['channel'] },
+  'store.low': { desk: ['store'] },
   'store.codesLow': { desk: ['store', 'commands'] },
   'store.rests': { desk: ['store', 'commands'], viewer: [] },
   'store.stock': { desk: ['store', 'commands'], viewer: [] },

@@ -53,7 +53,7 @@ function orderFree(run: Run, step: StepOf<'order'>, depth: number): Result<Queue
   const allowed = mayBeGiven(world, who.value, reward)
   if (!allowed.ok) return allowed
   const text = [...fill(run, step.text)].slice(0, MOST_LETTERS).join('')
-  const order = placeOrder(world, who.value, reward, { text, price: 0, address: null })
+  const order = placeOrder(world, who.value, reward, { text, price: 0, address: null, free: true })
   run.log.push({ do: 'order', sentence: `Orders ${reward.settings.name} for ${who.value.name}, without a price.` })
   if (reward.settings.kind !== 'itself') return ok([])
   const on: StepContext = { caller: who.value.id, figures: figuresOfOrder(world, order) }

@@ -3,7 +3,7 @@ import { EarningPlan } from '#core/earning'
 import { FACTS } from '#core/engine'
 import { OUTCOMES } from '#core/runs'
 import { Count, exactly, Id, oneOf, orNull, UnixSeconds, ViewerId } from '#core/schema'
-import { Piece } from '#core/screen'
+import { AlertSettings, Piece } from '#core/screen'
 import { Steps } from '#core/steps'
 import { KINDS, OVER_WINDOWS, RewardSettings } from '#core/store'
 import { BUTTON_COLOURS, TriggerSettings } from '#core/triggers'
@@ -180,12 +180,13 @@ export const RewardShown = exactly({
 })
 
 export const StoreView = exactly({
+  tallies: Type.Array(TallyRow),
   holdings: Holdings,
   plan: EarningPlan,
   /** Whether that plan only begins with the next show. */
   scheduled: Type.Boolean(),
   timeZone: Type.String(),
-  alerts: Type.Array(exactly({ id: Id, name: Type.String() })),
+  alerts: Type.Array(exactly({ id: Id, settings: AlertSettings })),
   overlays: Type.Array(OverlayHead),
   onAir: Type.Boolean(),
   shows: Count,

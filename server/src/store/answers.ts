@@ -46,6 +46,8 @@ export const ShelfReward = exactly({
   description: Type.String(),
   group: Type.String(),
   price: Amount,
+  /** What it costs of a tally, and how much of that the caller has. */
+  tally: orNull(exactly({ one: Type.String(), many: Type.String(), count: Count, has: orNull(Count) })),
   kind: oneOf(KINDS),
   picture: PictureRef,
   asks: Asks,

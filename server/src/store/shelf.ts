@@ -25,6 +25,7 @@ import { anyRaffle } from '../raffles/index.ts'
 import { circlesOf } from '../ranks/index.ts'
 import { currencyOf, settingOf } from '../settings/index.ts'
 import { lastSeqOf, latestShowOf, openShowOf } from '../show/index.ts'
+import { talliesOf, talliesOfViewer } from '../tallies/index.ts'
 import { codeListsOf, rewardsOf, soldBy } from './read.ts'
 
 type Known = Awaited<ReturnType<typeof viewerByAccount>>
@@ -75,11 +76,12 @@ export async function shelfFor(db: Reader, channels: Channels, { channel, caller
   const rewards = (await rewardsOf(db, channel.id)).filter(({ settings }) => settings.on)
   const buying = await buyingBy(db, channels, channel.id, rewards, known)
   const names = await whoNames(db, channel.id, rewards)
+  const tally = await tallyCosts(db, channel.id, known)
   const shown = rewards.flatMap((reward) => {
     const facts = buying.get(reward.id)
     const { secret, who } = reward.settings
     if (facts === undefined || (secret !== '' && !facts.own.unlocked)) return []
-    return [shownAs(reward, facts, whoInWords(who, names))]
+    return [{ ...shownAs(reward, facts, whoInWords(who, names)), tally: tally(reward) }]
   })
   const show = await openShowOf(db, channel.id)
   const changes = rewards.flatMap((reward) => {
@@ -104,6 +106,18 @@ export async function shelfFor(db: Reader, channels: Channels, { channel, caller
     bets: await anyBet(db, channel.id),
     goals: await anyGoal(db, channel.id),
     signedIn: caller.account === '' ? null : caller.name,
+  }
+}
+
+/** What a reward costs of a tally, and what somebody has of it. */
+async function tallyCosts(db: Reader, channel: number, known: Known) {
+  const all = await talliesOf(db, channel)
+  const own = known === undefined ? [] : await talliesOfViewer(db, channel, known.id)
+  return ({ settings: { tally: cost } }: RewardRow) => {
+    const row = cost === null ? undefined : all.find(({ id }) => id === cost.tally)
+    if (cost === null || row === undefined) return null
+    const has = known === undefined ? null : (own.find(({ id }) => id === cost.tally)?.total ?? 0)
+    return { one: row.one, many: row.many, count: cost.count, has }
   }
 }
 

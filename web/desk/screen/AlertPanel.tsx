@@ -1,15 +1,11 @@
-import { useEffect, useRef, useState } from 'react'
+import { useState } from 'react'
 import { firstFault } from '#core/faults'
 import { notReady, type Readiness } from '#core/runs'
 import { ALERT_FIELDS, AlertSettings, alertFaults, LAYOUTS, MOVES, PLACES, PLAIN_ALERT, playing } from '#core/screen'
-import { render } from '#core/texts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
-import { changedFrom } from '../../parts/form/changedFrom.ts'
-import { mediaBase } from '../../parts/media.ts'
-import { drawAlert } from '../../parts/screen/drawAlert.ts'
-import '../../parts/screen/pieces.css'
 import { SidePanel } from '../../parts/dialog/SidePanel.tsx'
+import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { fieldOf } from '../../parts/form/DraftField.tsx'
 import { DraftFields } from '../../parts/form/DraftFields.tsx'
 import { faultsIn } from '../../parts/form/faultsIn.ts'
@@ -18,7 +14,7 @@ import { SaveFoot } from '../../parts/form/SaveFoot.tsx'
 import { type SavedAt, useSaved } from '../../parts/form/useSaved.ts'
 import type { AlertShown, OverlayShown, ScreenView } from '../library/library.ts'
 import { PictureField, SoundField } from '../library/RefFields.tsx'
-import { useStatus } from '../status.ts'
+import { AlertPreview } from './AlertPreview.tsx'
 import { useScreenAction } from './useScreenAction.ts'
 
 const FRESH: AlertSettings = {
@@ -106,7 +102,7 @@ export function AlertPanel({ view, alert, close }: AlertPanelProps) {
       setPart={setPart}
       foot={foot}
     >
-      <Preview draft={draft} />
+      <AlertPreview draft={draft} />
       <DraftFields kept={saved} faults={wrong} error={saved.save.error}>
         {part === 'What it shows' ? <Shows draft={draft} put={put} /> : <Moves draft={draft} put={put} />}
       </DraftFields>
@@ -238,42 +234,5 @@ function OneOf<T extends string>({ before, label, value, all, names, choose }: O
       <span>{before}</span>
       <Select label={label} value={value} choices={choices} onChoose={choose} className="w-44" />
     </>
-  )
-}
-
-const SAMPLE = {
-  viewer: { name: 'valve_vera', rank: 'Fitter' },
-  reward: { name: 'Choose the next repair', price: 900 },
-  order: { text: 'the second one, please', cost: '900 points' },
-}
-const BOX = { width: 1240, height: 380 }
-const SCALE = 0.48
-
-/** The alert as it would stand in a box of the usual size. */
-function Preview({ draft }: { draft: AlertSettings }) {
-  const base = mediaBase(useStatus().channel.slug)
-  const box = useRef<HTMLDivElement>(null)
-  useEffect(() => {
-    const stage = box.current
-    if (stage === null) return
-    const reads = (text: string) => {
-      const filled = render(text, SAMPLE)
-      return filled.ok ? filled.text : text
-    }
-    const shown = drawAlert(
-      stage,
-      { ...draft, title: reads(draft.title), line: reads(draft.line), enter: 'none', volume: 0, alert: null },
-      base,
-    )
-    return () => shown.remove()
-  }, [draft, base])
-  return (
-    <div
-      aria-hidden="true"
-      className="mb-4 overflow-hidden rounded-md bg-picture"
-      style={{ height: BOX.height * SCALE }}
-    >
-      <div ref={box} className="stage" style={{ ...BOX, transform: `scale(${SCALE})` }} />
-    </div>
   )
 }

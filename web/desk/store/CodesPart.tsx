@@ -1,11 +1,11 @@
 import { useState } from 'react'
 import { digits } from '#core/currency'
-import { MOST_CODES_AT_ONCE, readCodes } from '#core/store'
-import { answerOf, api } from '../../parts/api.ts'
+import type { readCodes } from '#core/store'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
 import { Field, INPUT, NumberInput } from '../../parts/form/inputs.tsx'
 import { useChange } from '../../parts/useChange.ts'
+import { sendCodes, useCodesDraft } from './codesDraft.ts'
 import type { RewardShown } from './view.ts'
 
 interface CodesPartProps {
@@ -17,8 +17,9 @@ interface CodesPartProps {
 
 /** The list of codes: how many are left, and more of them, pasted or from a file. */
 export function CodesPart({ reward, low, setLow, unsaved }: CodesPartProps) {
-  if (reward === undefined || reward.settings.kind !== 'code')
-    return <p className="text-muted">Save the reward first, then add its codes here.</p>
+  if (reward === undefined) return <FirstCodes />
+  if (reward.settings.kind !== 'code')
+    return <p className="text-muted">Save the reward as one that gives out codes, then add them here.</p>
   const { count, given } = reward.codes
   return (
     <div className="flex flex-col gap-4">
@@ -44,33 +45,37 @@ export function CodesPart({ reward, low, setLow, unsaved }: CodesPartProps) {
   )
 }
 
-/** Sends the codes, so many at once. */
-async function sendCodes(reward: number, codes: readonly string[]) {
-  let [added, known] = [0, 0]
-  for (let at = 0; at < codes.length; at += MOST_CODES_AT_ONCE) {
-    const body = { codes: codes.slice(at, at + MOST_CODES_AT_ONCE) }
-    const answer = await answerOf(api.POST('/desk/rewards/{id}/codes', { params: { path: { id: reward } }, body }))
-    added += answer.added
-    known += answer.known
-  }
-  return { added, known }
+/** Codes of a reward that is only being made: they are added with its first save. */
+function FirstCodes() {
+  const { text, read, type } = useCodesDraft(undefined)
+  return (
+    <div className="flex flex-col gap-2">
+      <CodesField text={text} type={type} />
+      <p role="status" className="text-muted">
+        {readInWords(read)} {read.codes.length > 0 && 'They are added when you save the reward.'}
+      </p>
+      <TooLong count={read.tooLong.length} />
+    </div>
+  )
 }
 
+const TooLong = ({ count }: { readonly count: number }) =>
+  count > 0 && <p className="text-brick-text">{count} lines have more than 200 characters and are skipped.</p>
+
 function AddCodes({ reward }: { reward: number }) {
-  const [text, setText] = useState('')
+  const { text, read, type: put, clear } = useCodesDraft(reward)
   const [told, setTold] = useState('')
-  const read = readCodes(text)
   const add = useChange({
     ask: () => sendCodes(reward, read.codes),
     invalidates: ['store'],
     onDone: ({ added, known }) => {
-      setText('')
+      clear()
       setTold(`${digits(added)} added${known > 0 ? `; ${digits(known)} were already on the list` : ''}.`)
     },
     inPlace: true,
   })
   const type = (next: string) => {
-    setText(next)
+    put(next)
     setTold('')
   }
   return (
@@ -79,9 +84,7 @@ function AddCodes({ reward }: { reward: number }) {
       <p role="status" className="text-muted">
         {told === '' ? readInWords(read) : told}
       </p>
-      {read.tooLong.length > 0 && (
-        <p className="text-brick-text">{read.tooLong.length} lines have more than 200 characters and are skipped.</p>
-      )}
+      <TooLong count={read.tooLong.length} />
       {add.error && <Problem error={add.error} />}
       <Button
         look="main"

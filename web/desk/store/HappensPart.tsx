@@ -1,7 +1,6 @@
-import { Link } from 'react-router'
-import { playing } from '#core/screen'
 import { FaultsAt } from '../../parts/form/DraftField.tsx'
 import { Checkbox, Select, TextInput } from '../../parts/form/inputs.tsx'
+import { AlertField } from './AlertField.tsx'
 import { RestField } from './LimitsPart.tsx'
 import { type PartProps, RewardField } from './part.ts'
 
@@ -14,7 +13,7 @@ export function HappensPart({ draft, put, store, view }: PartProps) {
         Announce each purchase in chat
       </Checkbox>
       <FaultsAt name="perk">{draft.kind !== 'code' && <PerkFields {...{ draft, put, view }} />}</FaultsAt>
-      {draft.kind === 'hand' && <DoneFields {...{ draft, put }} />}
+      <DoneFields {...{ draft, put }} />
     </div>
   )
 }
@@ -66,7 +65,7 @@ const DONE_TO = [
 function DoneFields({ draft, put }: Pick<PartProps, 'draft' | 'put'>) {
   return (
     <fieldset className="flex flex-col gap-2">
-      <legend className="mb-1 font-semibold">When it is done</legend>
+      <legend className="mb-1 font-semibold">{draft.kind === 'hand' ? 'When it is done' : 'When it is bought'}</legend>
       <RewardField
         name="doneText"
         label="Message to the buyer"
@@ -80,40 +79,6 @@ function DoneFields({ draft, put }: Pick<PartProps, 'draft' | 'put'>) {
         choices={DONE_TO}
         onChoose={(doneTo) => put({ doneTo })}
       />
-    </fieldset>
-  )
-}
-
-/** Which alert it shows, and at once whether some connected overlay will play it. */
-function AlertField({ draft, put, store }: Pick<PartProps, 'draft' | 'put' | 'store'>) {
-  const plays = playing(store.overlays, draft.alert)
-  const now = plays.filter(({ connected }) => connected)
-  return (
-    <fieldset className="flex flex-col gap-2">
-      <legend className="mb-1 font-semibold">On the stream</legend>
-      <div className="flex flex-wrap items-center gap-3">
-        <Select
-          label="Alert it shows"
-          value={String(draft.alert ?? '')}
-          choices={[
-            { value: '', name: 'no alert' },
-            ...store.alerts.map(({ id, name }) => ({ value: String(id), name: `Alert: ${name}` })),
-          ]}
-          onChoose={(alert) => put({ alert: alert === '' ? null : Number(alert) })}
-        />
-        {draft.alert !== null && (
-          <span className={now.length > 0 ? 'text-moss-text' : 'text-brick-text'}>
-            {now.length > 0
-              ? `${now.map(({ name }) => name).join(' and ')} will play it`
-              : plays.length > 0
-                ? 'The overlay that would play it is not connected'
-                : 'No overlay has a box for it'}
-          </span>
-        )}
-      </div>
-      <Link to="/screen/alerts" className="self-start text-brass-text underline">
-        Edit alerts
-      </Link>
     </fieldset>
   )
 }

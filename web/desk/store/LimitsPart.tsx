@@ -9,6 +9,7 @@ export function LimitsPart({ draft, put, store }: PartProps) {
   return (
     <div className="flex flex-col gap-5">
       <MostFields legend="Stock" most={draft.stock} setMost={(stock) => put({ stock })} />
+      <Refill draft={draft} put={put} />
       <MostFields legend="Limit per viewer" most={draft.each} setMost={(each) => put({ each })} />
       <fieldset className="flex flex-col gap-2">
         <legend className="mb-1 font-semibold">Cooldown after an order</legend>
@@ -34,6 +35,42 @@ export function LimitsPart({ draft, put, store }: PartProps) {
         </FaultsAt>
       </fieldset>
       <Requirements draft={draft} put={put} />
+    </div>
+  )
+}
+
+/** Filling the shelf again with one press, and being told in time. */
+function Refill({ draft, put }: Pick<PartProps, 'draft' | 'put'>) {
+  return (
+    <div className="flex flex-wrap gap-x-6 gap-y-2">
+      {draft.kind !== 'code' && (
+        <FaultsAt name="refill">
+          <span className="flex items-center gap-2">
+            <span>Refill to</span>
+            <NumberInput
+              label="Refill to"
+              value={draft.refill ?? 0}
+              most={1_000_000}
+              none="never"
+              className="w-20"
+              onValue={(n) => put({ refill: n === 0 ? null : n })}
+            />
+            <span>by one press in the list</span>
+          </span>
+        </FaultsAt>
+      )}
+      <span className="flex items-center gap-2">
+        <span>Tell me when</span>
+        <NumberInput
+          label="Tell me when so many are left"
+          value={draft.lowStock}
+          most={1_000_000}
+          none="never"
+          className="w-20"
+          onValue={(lowStock) => put({ lowStock })}
+        />
+        <span>are left</span>
+      </span>
     </div>
   )
 }

@@ -9,7 +9,7 @@ import {
   whenAtOnce,
   wouldSell,
 } from '#core/store'
-import { NumberInput } from '../../parts/form/inputs.tsx'
+import { NumberInput, Select } from '../../parts/form/inputs.tsx'
 import { useStatus } from '../status.ts'
 import type { PartProps } from './part.ts'
 
@@ -34,6 +34,7 @@ export function PricePart({ draft, put, store, view, id }: PartProps) {
             <span className="text-muted">{currency.many}</span>
           </span>
         </div>
+        <TallyCostField draft={draft} put={put} tallies={store.tallies} />
         <p aria-live="polite" className="text-muted">
           {holdings.people === 0
             ? 'Nobody has been here in the last 30 days, so balances are not known.'
@@ -44,6 +45,39 @@ export function PricePart({ draft, put, store, view, id }: PartProps) {
       </div>
       <WatchingBars kinds={priceInWatching(plan, view.circles, draft.price)} scheduled={store.scheduled} />
     </div>
+  )
+}
+
+interface TallyCostFieldProps extends Pick<PartProps, 'draft' | 'put'> {
+  readonly tallies: PartProps['store']['tallies']
+}
+
+/** What it costs of a tally, beside the price or in its place: ten stamps. */
+function TallyCostField({ draft: { tally }, put, tallies }: TallyCostFieldProps) {
+  if (tallies.length === 0 && tally === null) return null
+  const choose = (id: string) => put({ tally: id === '' ? null : { tally: Number(id), count: tally?.count ?? 10 } })
+  return (
+    <p className="flex flex-wrap items-center gap-2">
+      <span>and</span>
+      {tally !== null && (
+        <NumberInput
+          label="How many of the tally"
+          value={tally.count}
+          most={1_000_000}
+          className="w-20"
+          onValue={(count) => put({ tally: { ...tally, count: Math.max(1, count) } })}
+        />
+      )}
+      <Select
+        label="Tally it costs"
+        value={String(tally?.tally ?? '')}
+        choices={[
+          { value: '', name: 'nothing of a tally' },
+          ...tallies.map(({ id, many }) => ({ value: String(id), name: many })),
+        ]}
+        onChoose={choose}
+      />
+    </p>
   )
 }
 

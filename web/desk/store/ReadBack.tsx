@@ -1,6 +1,5 @@
 import { type WhoNames, whoInWords } from '#core/access'
-import { inWords } from '#core/currency'
-import { type RewardSettings, rewardHints, rewardInWords } from '#core/store'
+import { costInWords, type RewardSettings, rewardHints, rewardInWords } from '#core/store'
 import { useStatus } from '../status.ts'
 import type { StoreView } from './view.ts'
 
@@ -16,10 +15,12 @@ export function ReadBack({ draft, store, names, named }: ReadBackProps) {
   const { currency } = useStatus()
   const who = whoInWords(draft.who, { ...names, people: { ...names.people, ...named } })
   const known = store.rewards.find(({ settings }) => settings.word === draft.word)
+  const row = store.tallies.find(({ id }) => id === draft.tally?.tally)
+  const ofTally = row === undefined || draft.tally === null ? null : { ...row, count: draft.tally.count }
   const hints = rewardHints(draft, store.plan.cap ?? 0, known?.codes.count ?? 1)
   return (
     <div className="mt-5 flex flex-col gap-2 rounded-md bg-surface px-3 py-2.5">
-      <p aria-live="polite">{rewardInWords(draft, inWords(draft.price, currency), who, store.timeZone)}</p>
+      <p aria-live="polite">{rewardInWords(draft, costInWords(draft.price, ofTally, currency), who, store.timeZone)}</p>
       {hints.length > 0 && (
         <ul className="flex flex-col gap-1 text-brass-text">
           {hints.map((hint) => (

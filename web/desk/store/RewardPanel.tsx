@@ -7,6 +7,7 @@ import { PLAIN_REWARD, RewardSettings, rewardFaults } from '#core/store'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { SidePanel } from '../../parts/dialog/SidePanel.tsx'
+import { useToast } from '../../parts/feedback/toasts.tsx'
 import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { DraftFields } from '../../parts/form/DraftFields.tsx'
 import { faultsIn } from '../../parts/form/faultsIn.ts'
@@ -18,6 +19,7 @@ import { aroundView, type CommandsView, othersThan } from '../commands/view.ts'
 import { WhoFields } from '../commands/WhoFields.tsx'
 import { useStatus } from '../status.ts'
 import { CodesPart } from './CodesPart.tsx'
+import { sendCodes, useCodesDraft } from './codesDraft.ts'
 import { HappensPart } from './HappensPart.tsx'
 import { LimitsPart } from './LimitsPart.tsx'
 import { PricePart } from './PricePart.tsx'
@@ -80,6 +82,25 @@ const AT: SavedAt<RewardSettings> = {
   outdates: ['store'],
 }
 
+/** How a reward is saved, the first time with the codes that were typed for it. */
+function useSavedWithCodes(): SavedAt<RewardSettings> {
+  const { read, clear } = useCodesDraft(undefined)
+  const toast = useToast()
+  const save: SavedAt<RewardSettings>['save'] = async (id, body, from) => {
+    const saved = await AT.save(id, body, from)
+    if (id !== null || body.kind !== 'code' || read.codes.length === 0) return saved
+    try {
+      await sendCodes(saved.id, read.codes)
+      clear()
+    } catch (fault) {
+      // The reward is there: its codes wait where a new one's are typed.
+      toast({ text: `The codes were not added: ${(fault as Error).message}`, look: 'problem' })
+    }
+    return saved
+  }
+  return { ...AT, save }
+}
+
 const Duplicate = ({ duplicate }: { readonly duplicate: () => void }) => (
   <Button look="quiet" onClick={duplicate}>
     Duplicate
@@ -89,7 +110,7 @@ const Duplicate = ({ duplicate }: { readonly duplicate: () => void }) => (
 /** Makes or changes a reward: what it is, what it costs, who may have it how often, and what happens then. */
 export function RewardPanel(props: RewardPanelProps) {
   const { store, copyOf, copy, close } = props
-  const saved = useSaved('reward', AT, {
+  const saved = useSaved('reward', useSavedWithCodes(), {
     id: props.reward?.id ?? null,
     settings: props.reward?.settings ?? begun(copyOf?.settings),
     copied: copyOf?.id,

@@ -1,6 +1,6 @@
 import { clsx } from 'clsx'
 import { useState } from 'react'
-import { type Asks, KINDS, type RewardKind, type RewardSettings } from '#core/store'
+import { type Asks, KINDS, type RewardKind, type RewardSettings, shortWord } from '#core/store'
 import { FaultsAt } from '../../parts/form/DraftField.tsx'
 import { Checkbox, INPUT, NumberInput, Select, TextArea, TextInput } from '../../parts/form/inputs.tsx'
 import { PictureField } from '../library/RefFields.tsx'
@@ -13,10 +13,10 @@ const KIND_NAMES: Readonly<Record<RewardKind, string>> = {
 }
 
 /** What it is called, how it is bought, what the buyer is asked. */
-export function WhatPart({ draft, put, store }: PartProps) {
+export function WhatPart({ draft, put, store, id }: PartProps) {
   return (
     <div className="flex flex-col gap-4">
-      <NameFields draft={draft} put={put} />
+      <NameFields draft={draft} put={put} taken={takenWords(store, id)} />
       <KindField kind={draft.kind} setKind={(kind) => put({ kind, ...without(kind) })} />
       <RewardField name="description" label="Description, for viewers">
         {(own) => <TextArea rows={2} most={600} {...own} />}
@@ -38,7 +38,12 @@ export function WhatPart({ draft, put, store }: PartProps) {
   )
 }
 
-function NameFields({ draft, put }: Pick<PartProps, 'draft' | 'put'>) {
+interface NameFieldsProps extends Pick<PartProps, 'draft' | 'put'> {
+  /** The words of other rewards. */
+  readonly taken: ReadonlySet<string>
+}
+
+function NameFields({ draft, put, taken }: NameFieldsProps) {
   return (
     <>
       <div className="grid gap-4 sm:grid-cols-2">
@@ -48,7 +53,7 @@ function NameFields({ draft, put }: Pick<PartProps, 'draft' | 'put'>) {
               data-autofocus
               value={value}
               most={60}
-              onValue={(name) => put({ name, ...wordFrom(draft, name) })}
+              onValue={(name) => put({ name, ...wordFrom(draft, name, taken) })}
             />
           )}
         </RewardField>
@@ -93,21 +98,16 @@ function GroupField({ store }: Pick<PartProps, 'store'>) {
 const without = (kind: RewardKind): Partial<RewardSettings> => ({
   ...(kind !== 'hand' && { post: null }),
   ...(kind !== 'itself' && { steps: [] }),
-  ...(kind === 'code' && { perk: null }),
+  ...(kind === 'code' && { perk: null, refill: null }),
 })
 
-/** While the word follows the name it goes on doing so. */
-function wordFrom({ name, word }: RewardSettings, next: string): Partial<RewardSettings> {
-  return word === slug(name) ? { word: slug(next) } : {}
+/** While the word is the one suggested it goes on following the name. */
+function wordFrom({ name, word }: RewardSettings, next: string, taken: ReadonlySet<string>): Partial<RewardSettings> {
+  return word === shortWord(name, taken) ? { word: shortWord(next, taken) } : {}
 }
 
-const slug = (name: string): string =>
-  name
-    .toLowerCase()
-    .normalize('NFD')
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-+|-+$/g, '')
-    .slice(0, 30)
+const takenWords = ({ rewards }: PartProps['store'], id: number | undefined): ReadonlySet<string> =>
+  new Set(rewards.flatMap((one) => (one.id === id ? [] : [one.settings.word])))
 
 function KindField({ kind, setKind }: { kind: RewardKind; setKind: (kind: RewardKind) => void }) {
   return (

@@ -1,11 +1,14 @@
 import { clsx } from 'clsx'
 import { digits } from '#core/currency'
 import { priceInWatching, watchingInWords } from '#core/store'
-import { api } from '../../parts/api.ts'
+import { tallyInWords } from '#core/tallies'
+import { answerOf, api } from '../../parts/api.ts'
+import { Button } from '../../parts/Button.tsx'
 import { Ready } from '../../parts/feedback/Ready.tsx'
 import { Switch } from '../../parts/form/Switch.tsx'
 import { mediaBase, smallAddress } from '../../parts/media.ts'
 import type { Column } from '../../parts/table/column.ts'
+import { useChange } from '../../parts/useChange.ts'
 import { useStatus } from '../status.ts'
 import { DragHandle } from './DraggedReward.tsx'
 import type { RewardShown, StoreView } from './view.ts'
@@ -33,7 +36,7 @@ const priceColumns = (view: Shown['view']): readonly Column<RewardShown>[] => [
     width: 'w-18',
     end: true,
     card: 'figure',
-    cell: ({ settings }) => digits(settings.price),
+    cell: ({ settings }) => <Price settings={settings} view={view} />,
   },
   {
     id: 'watching',
@@ -76,6 +79,18 @@ export const rewardColumns = ({ view, open, said }: Shown): readonly Column<Rewa
   { id: 'ready', head: 'Will it work?', cell: ({ ready }) => <Ready ready={ready} said={said} /> },
 ]
 
+function Price({ settings: { price, tally }, view }: Pick<RewardShown, 'settings'> & { readonly view: StoreView }) {
+  const row = view.tallies.find(({ id }) => id === tally?.tally)
+  return (
+    <>
+      {(price > 0 || tally === null) && digits(price)}
+      {tally !== null && (
+        <span className="block text-sm text-muted">{row ? tallyInWords(row, tally.count) : digits(tally.count)}</span>
+      )}
+    </>
+  )
+}
+
 function WatchTime({ view, price }: { view: StoreView; price: number }) {
   const [plain] = priceInWatching(view.plan, [], price)
   return <span className="text-muted">{plain?.seconds == null ? '–' : watchingInWords(plain.seconds)}</span>
@@ -102,13 +117,33 @@ function Name({ reward: { id, settings }, open }: { reward: RewardShown; open: (
   )
 }
 
-function Left({ reward: { settings, left, codes } }: { reward: RewardShown }) {
+function Left({ reward: { id, settings, left, codes } }: { reward: RewardShown }) {
   if (left === null) return <span className="text-muted">no limit</span>
-  const low = left === 0 || (settings.kind === 'code' && codes.count - codes.given <= settings.low)
+  const few = settings.kind === 'code' ? codes.count - codes.given <= settings.low : left <= settings.lowStock
   return (
-    <span className={clsx(low && 'text-brick-text')}>
+    <span className={clsx('inline-flex flex-col items-end', (left === 0 || few) && 'text-brick-text')}>
       {digits(left)}
       {settings.kind === 'code' && (left === 1 ? ' code' : ' codes')}
+      {settings.refill !== null && left < settings.refill && <RefillButton id={id} settings={settings} />}
     </span>
+  )
+}
+
+function RefillButton({ id, settings: { name, refill } }: Pick<RewardShown, 'id' | 'settings'>) {
+  const fill = useChange({
+    ask: () => answerOf(api.POST('/desk/rewards/{id}/refill', { params: { path: { id } } })),
+    invalidates: ['store'],
+    said: ({ left }) => `${name}: ${digits(left)} left again.`,
+  })
+  return (
+    <Button
+      needs="act"
+      look="quiet"
+      aria-label={`Refill ${name} to ${refill}`}
+      disabled={fill.isPending}
+      onClick={() => fill.mutate()}
+    >
+      Refill
+    </Button>
   )
 }

@@ -2862,6 +2862,12 @@ export interface paths {
 								readonly description: string;
 								readonly group: string;
 								readonly price: number;
+								readonly tally: {
+									readonly one: string;
+									readonly many: string;
+									readonly count: number;
+									readonly has: number | null;
+								} | null;
 								/** @enum {string} */
 								readonly kind: "hand" | "itself" | "code";
 								readonly picture: components["schemas"]["PictureRef"];
@@ -5149,6 +5155,16 @@ export interface paths {
 				readonly 200: {
 					content: {
 						readonly "application/json": {
+							readonly tallies: readonly {
+								readonly id: number;
+								readonly goneAt: number | null;
+								readonly key: string;
+								readonly one: string;
+								readonly many: string;
+								readonly name: string;
+								readonly ceiling: number | null;
+								readonly passing: boolean;
+							}[];
 							readonly holdings: {
 								readonly people: number;
 								readonly steps: readonly number[];
@@ -5158,7 +5174,7 @@ export interface paths {
 							readonly timeZone: string;
 							readonly alerts: readonly {
 								readonly id: number;
-								readonly name: string;
+								readonly settings: components["schemas"]["AlertSettings"];
 							}[];
 							readonly overlays: readonly {
 								readonly id: number;
@@ -5183,6 +5199,8 @@ export interface paths {
 									readonly total: number;
 									readonly show: number;
 									readonly day: number;
+									readonly week: number;
+									readonly month: number;
 								};
 								readonly codes: {
 									readonly count: number;
@@ -5228,6 +5246,10 @@ export interface paths {
 					 *       "group": "lamp",
 					 *       "on": true,
 					 *       "price": 0,
+					 *       "tally": {
+					 *         "tally": 1,
+					 *         "count": 1
+					 *       },
 					 *       "kind": "hand",
 					 *       "picture": "lamp",
 					 *       "alert": 1,
@@ -5257,12 +5279,18 @@ export interface paths {
 					 *       "stock": {
 					 *         "all": 1,
 					 *         "show": 1,
-					 *         "day": 1
+					 *         "day": 1,
+					 *         "week": 1,
+					 *         "month": 1
 					 *       },
+					 *       "refill": 1,
+					 *       "lowStock": 0,
 					 *       "each": {
 					 *         "all": 1,
 					 *         "show": 1,
-					 *         "day": 1
+					 *         "day": 1,
+					 *         "week": 1,
+					 *         "month": 1
 					 *       },
 					 *       "rest": {
 					 *         "everyoneSeconds": 0,
@@ -5322,6 +5350,10 @@ export interface paths {
 					 *       "group": "lamp",
 					 *       "on": true,
 					 *       "price": 0,
+					 *       "tally": {
+					 *         "tally": 1,
+					 *         "count": 1
+					 *       },
 					 *       "kind": "hand",
 					 *       "picture": "lamp",
 					 *       "alert": 1,
@@ -5351,12 +5383,18 @@ export interface paths {
 					 *       "stock": {
 					 *         "all": 1,
 					 *         "show": 1,
-					 *         "day": 1
+					 *         "day": 1,
+					 *         "week": 1,
+					 *         "month": 1
 					 *       },
+					 *       "refill": 1,
+					 *       "lowStock": 0,
 					 *       "each": {
 					 *         "all": 1,
 					 *         "show": 1,
-					 *         "day": 1
+					 *         "day": 1,
+					 *         "week": 1,
+					 *         "month": 1
 					 *       },
 					 *       "rest": {
 					 *         "everyoneSeconds": 0,
@@ -5511,6 +5549,29 @@ export interface paths {
 				readonly 200: {
 					content: {
 						readonly "application/json": Record<string, never>;
+					};
+				};
+			};
+		};
+	};
+	readonly "/desk/rewards/{id}/refill": {
+		/**
+		 * Put so many of a reward on the shelf again as its settings say
+		 * @description For who may act in: store.
+		 */
+		readonly post: {
+			readonly parameters: {
+				readonly path: {
+					readonly id: number;
+				};
+			};
+			readonly responses: {
+				/** @description Done. */
+				readonly 200: {
+					content: {
+						readonly "application/json": {
+							readonly left: number;
+						};
 					};
 				};
 			};
@@ -12949,14 +13010,14 @@ export interface paths {
 						readonly "application/json": {
 							readonly offered: readonly {
 								/** @enum {string} */
-								readonly kind: "show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "bet.changed" | "bet.ended" | "goal.milestone" | "goal.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits";
+								readonly kind: "show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "store.low" | "bet.changed" | "bet.ended" | "goal.milestone" | "goal.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits";
 								readonly says: string;
 							}[];
 							readonly webhooks: readonly {
 								readonly id: number;
 								readonly name: string;
 								readonly address: string;
-								readonly kinds: readonly ("show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "bet.changed" | "bet.ended" | "goal.milestone" | "goal.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits")[];
+								readonly kinds: readonly ("show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "store.low" | "bet.changed" | "bet.ended" | "goal.milestone" | "goal.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits")[];
 								readonly failingSince: number | null;
 								readonly pausedAt: number | null;
 								readonly deliveries: readonly {
@@ -12994,7 +13055,7 @@ export interface paths {
 					readonly "application/json": {
 						readonly name: string;
 						readonly address: string;
-						readonly kinds: readonly ("show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "bet.changed" | "bet.ended" | "goal.milestone" | "goal.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits")[];
+						readonly kinds: readonly ("show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "store.low" | "bet.changed" | "bet.ended" | "goal.milestone" | "goal.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits")[];
 					};
 				};
 			};
@@ -13036,7 +13097,7 @@ export interface paths {
 					readonly "application/json": {
 						readonly name: string;
 						readonly address: string;
-						readonly kinds: readonly ("show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "bet.changed" | "bet.ended" | "goal.milestone" | "goal.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits")[];
+						readonly kinds: readonly ("show.started" | "show.ended" | "order.placed" | "order.ended" | "store.codesLow" | "store.low" | "bet.changed" | "bet.ended" | "goal.milestone" | "goal.ended" | "raffle.changed" | "raffle.revealed" | "raffle.ended" | "round.ended" | "rank.changed" | "circle.changed" | "tally.changed" | "event.received" | "redemption.waits" | "tip.waits")[];
 					};
 				};
 			};

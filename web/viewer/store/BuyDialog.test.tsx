@@ -12,6 +12,7 @@ const LAMP = {
   word: 'lamp',
   name: 'The lamp',
   description: 'Shines on stream.',
+  tally: null,
   price: 300,
   picture: 'lamp',
   command: false,

@@ -1,8 +1,10 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react'
 import { useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
-import { digits, durationInWords, inWords } from '#core/currency'
+import { type Currency, digits, durationInWords, inWords } from '#core/currency'
 import { watchingFor } from '#core/earning'
+import { costInWords } from '#core/store'
+import { tallyInWords } from '#core/tallies'
 import { ApiProblem, answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
@@ -14,6 +16,7 @@ import { meQuery, type Reward, useChannel, useMe } from '../channel.ts'
 import { useOwnPlan } from '../standing.ts'
 import { AskField } from './AskField.tsx'
 import { Code } from './OwnOrders.tsx'
+import { shortOfTally } from './told.ts'
 import { WhyNot } from './WhyNot.tsx'
 
 /** One reward: what it is, its limits, what it costs, what is left after it, and the button that buys it. */
@@ -78,7 +81,7 @@ function useBuy(reward: Reward, close: () => void) {
           },
         }),
       ),
-    invalidates: ['me'],
+    invalidates: reward.tally === null ? ['me'] : ['me', 'channel'],
     said: ({ balance, status, code }) =>
       code === null
         ? `Bought: ${reward.name}. ${status === 'waiting' || status === 'running' ? NEXT[status] : 'It happens now.'} ${inWords(balance, currency)} left.`
@@ -97,7 +100,7 @@ function BuyForm({ reward, close }: { reward: Reward; close: () => void }) {
   const [said, setSaid] = useState<Said>({ text: '', address: '', confirmed: false, again: false })
   const buy = useBuy(reward, close)
   const left = (me?.balance ?? 0) - reward.price
-  if (signedIn === null) return <SignInFirst price={inWords(reward.price, currency)} close={close} />
+  if (signedIn === null) return <SignInFirst price={costInWords(reward.price, reward.tally, currency)} close={close} />
   if (buy.data?.code != null) return <HandedOut code={buy.data.code} balance={buy.data.balance} close={close} />
   const twice = buy.error instanceof ApiProblem && buy.error.code === 'order_twice'
   const submit = (event: FormEvent) => {
@@ -114,22 +117,34 @@ function BuyForm({ reward, close }: { reward: Reward; close: () => void }) {
           {buy.error?.message}
         </p>
       )}
-      <div className="flex gap-2">
-        <Button onClick={close} className="min-h-touch flex-1">
-          Not now
-        </Button>
-        <Button
-          look="main"
-          type="submit"
-          disabled={buy.isPending || me === undefined || left < 0 || reward.why !== null}
-          className="min-h-touch flex-2"
-        >
-          {twice ? 'Yes, once more' : reward.price === 0 ? 'Get it' : `Buy for ${inWords(reward.price, currency)}`}
-        </Button>
-      </div>
+      <BuyFoot
+        close={close}
+        blocked={buy.isPending || me === undefined || left < 0 || shortOfTally(reward) > 0 || reward.why !== null}
+        words={twice ? 'Yes, once more' : buyInWords(reward, currency)}
+      />
     </form>
   )
 }
+
+const buyInWords = ({ price, tally }: Reward, currency: Currency): string =>
+  price === 0 && tally === null ? 'Get it' : `Buy for ${costInWords(price, tally, currency)}`
+
+interface BuyFootProps {
+  readonly close: () => void
+  readonly blocked: boolean
+  readonly words: string
+}
+
+const BuyFoot = ({ close, blocked, words }: BuyFootProps) => (
+  <div className="flex gap-2">
+    <Button onClick={close} className="min-h-touch flex-1">
+      Not now
+    </Button>
+    <Button look="main" type="submit" disabled={blocked} className="min-h-touch flex-2">
+      {words}
+    </Button>
+  </div>
+)
 
 interface AskedProps {
   readonly reward: Reward
@@ -189,8 +204,10 @@ function WhatIsLeft({ reward, left }: { reward: Reward; left: number }) {
     )
   if (me === undefined) return null
   const watching = watchingFor(plan, -left)
+  const missing = shortOfTally(reward)
   return (
     <p className="tabular">
+      {missing > 0 && reward.tally && `You need ${tallyInWords(reward.tally, missing)} more. `}
       {left >= 0
         ? `You have ${digits(me.balance)}; ${digits(left)} will be left.`
         : `You have ${digits(me.balance)}: ${inWords(-left, currency)} short${watching === null ? '' : `, about ${durationInWords(watching)} of watching for you`}.`}

@@ -1,7 +1,9 @@
 import { clsx } from 'clsx'
 import { type FormEvent, useState } from 'react'
-import { digits, durationInWords, inWords } from '#core/currency'
+import { digits, durationInWords } from '#core/currency'
 import { watchingFor } from '#core/earning'
+import { costInWords } from '#core/store'
+import { tallyInWords } from '#core/tallies'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
@@ -13,6 +15,7 @@ import { BuyDialog } from '../later.tsx'
 import { useOwnPlan } from '../standing.ts'
 import { OpenNow } from './OpenNow.tsx'
 import { OwnOrders } from './OwnOrders.tsx'
+import { shortOfTally } from './told.ts'
 import { WhyNot } from './WhyNot.tsx'
 
 /** What can be bought, by group, with what is missing said in hours of watching. */
@@ -78,8 +81,9 @@ interface RewardRowProps {
 
 function RewardRow({ reward, looking: { currency, slug, balance, plan }, onChoose }: RewardRowProps) {
   const short = balance === undefined ? 0 : Math.max(0, reward.price - balance)
+  const tallyShort = shortOfTally(reward)
   const telling = tellingOf(reward, short, plan)
-  const now = reward.why === null && short === 0
+  const now = reward.why === null && short === 0 && tallyShort === 0
   return (
     <li className={clsx('flex items-center gap-3 border-b border-line py-3', reward.why !== null && 'text-muted')}>
       <img
@@ -103,15 +107,30 @@ function RewardRow({ reward, looking: { currency, slug, balance, plan }, onChoos
       <button
         type="button"
         onClick={onChoose}
-        aria-label={`${reward.name} for ${inWords(reward.price, currency)}${short > 0 ? `, ${digits(short)} short` : ''}${reward.why === null ? '' : ', not now'}`}
+        aria-label={`${reward.name} for ${costInWords(reward.price, reward.tally, currency)}${short > 0 ? `, ${digits(short)} short` : ''}${tallyShort > 0 ? ', too few of them' : ''}${reward.why === null ? '' : ', not now'}`}
         className={clsx(
           'tabular min-h-touch w-21 shrink-0 rounded-md border font-semibold',
           now ? 'border-brass-text bg-panel text-brass-text hover:bg-brass-wash' : 'border-line text-muted',
         )}
       >
-        {reward.price === 0 ? 'free' : digits(reward.price)}
+        <Cost reward={reward} />
       </button>
     </li>
+  )
+}
+
+/** The price, and below it what it costs of a tally, with what one has of that. */
+function Cost({ reward: { price, tally } }: Pick<RewardRowProps, 'reward'>) {
+  if (tally === null) return price === 0 ? 'free' : digits(price)
+  const has = tally.has !== null && tally.has < tally.count ? `${digits(tally.has)} of ` : ''
+  return (
+    <>
+      {price > 0 && <span className="block">{digits(price)}</span>}
+      <span className={clsx('block', price > 0 && 'text-tiny font-normal')}>
+        {has}
+        {tallyInWords(tally, tally.count)}
+      </span>
+    </>
   )
 }
 

@@ -2,6 +2,10 @@ import type { FactBody } from '#core/engine'
 import { restInWords } from '#core/store'
 import type { Channel, Reward } from '../channel.ts'
 
+/** How much somebody is short of the tally that a reward costs; 0: nothing, or they are not signed in. */
+export const shortOfTally = ({ tally }: Pick<Reward, 'tally'>): number =>
+  tally === null || tally.has === null ? 0 : Math.max(0, tally.count - tally.has)
+
 function changed(channel: Channel, id: number, change: (reward: Reward) => Reward): Channel {
   return { ...channel, rewards: channel.rewards.map((one) => (one.id === id ? change(one) : one)) }
 }

@@ -42,18 +42,22 @@ export function rewardRoutes(db: Reader, channels: Channels, chat: (channel: num
       turn: (call, reward, on) => hand(channels, call, { kind: 'store.switch', rewards: [reward], on }),
     }),
     rewardsSwitchRoute(channels),
-    route({
-      method: 'post',
-      path: '/desk/rewards/arrange',
-      does: 'Put the rewards in another order',
-      answer: Nothing,
-      allowed: desk('change', 'store'),
-      body: Type.Object({ order: Ids }, closed),
-      handle: (call) => hand(channels, call, { kind: 'store.arrange', order: call.body.order }),
-    }),
+    arrangeRoute(channels),
+    refillRoute(channels),
     codesRoute(channels),
   ]
 }
+
+const arrangeRoute = (channels: Channels): Route =>
+  route({
+    method: 'post',
+    path: '/desk/rewards/arrange',
+    does: 'Put the rewards in another order',
+    answer: Nothing,
+    allowed: desk('change', 'store'),
+    body: Type.Object({ order: Ids }, closed),
+    handle: (call) => hand(channels, call, { kind: 'store.arrange', order: call.body.order }),
+  })
 
 const rewardsSwitchRoute = (channels: Channels): Route =>
   route({
@@ -64,6 +68,16 @@ const rewardsSwitchRoute = (channels: Channels): Route =>
     allowed: desk('act', 'store'),
     body: Type.Object({ rewards: Ids, on: Type.Boolean() }, closed),
     handle: (call) => hand(channels, call, { kind: 'store.switch', ...call.body }),
+  })
+
+const refillRoute = (channels: Channels): Route =>
+  route({
+    method: 'post',
+    path: '/desk/rewards/:id/refill',
+    does: 'Put so many of a reward on the shelf again as its settings say',
+    answer: exactly({ left: Count }),
+    allowed: desk('act', 'store'),
+    handle: (call) => hand(channels, call, { kind: 'store.refill', reward: idOf(call.param('id')) }),
   })
 
 function codesRoute(channels: Channels): Route {

@@ -13,6 +13,7 @@ import { alertsOf, overlaysOf } from '../../screen/index.ts'
 import { settingOf } from '../../settings/index.ts'
 import { openShowOf } from '../../show/index.ts'
 import { archivedOf, codeListsOf, holdingsIn, periodOf, rewardsOf, salesOf, soldBy } from '../../store/index.ts'
+import { talliesOf } from '../../tallies/index.ts'
 import { aroundOf, standingOf } from '../read.ts'
 
 /** The store as the desk shows it: every reward with its sales, what is left and whether it works, and what tells what to charge. */
@@ -28,8 +29,9 @@ export async function storeView(db: Reader, channel: number, now: number, chat: 
     holdings: await holdingsIn(db, channel, now),
     plan,
     scheduled,
+    tallies: await talliesOf(db, channel),
     timeZone: (await settingOf(db, channel, zoneSetting)).timeZone,
-    alerts: (await alertsOf(db, channel)).map(({ id, settings }) => ({ id, name: settings.name })),
+    alerts: (await alertsOf(db, channel)).map(({ id, settings }) => ({ id, settings })),
     overlays: overlays.map(({ id, name, pieces, connected }) => ({ id, name, pieces, connected })),
     onAir: (await openShowOf(db, channel))?.status === 'on',
   }
