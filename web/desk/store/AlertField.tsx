@@ -15,7 +15,7 @@ type AlertFieldProps = Pick<PartProps, 'draft' | 'put' | 'store'>
 export function AlertField({ draft, put, store }: AlertFieldProps) {
   const chosen = store.alerts.find(({ id }) => id === draft.alert)
   return (
-    <fieldset className="flex flex-col gap-2">
+    <fieldset className="flex min-w-0 flex-col gap-2">
       <legend className="mb-1 font-semibold">On the stream</legend>
       <div className="flex flex-wrap items-center gap-3">
         <Select

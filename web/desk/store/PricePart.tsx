@@ -72,7 +72,7 @@ function TallyCostField({ draft: { tally }, put, tallies }: TallyCostFieldProps)
         label="Tally it costs"
         value={String(tally?.tally ?? '')}
         choices={[
-          { value: '', name: 'nothing of a tally' },
+          { value: '', name: 'no tally' },
           ...tallies.map(({ id, many }) => ({ value: String(id), name: many })),
         ]}
         onChoose={choose}

@@ -46,6 +46,7 @@ function useChecked(
   id: number | undefined,
 ) {
   const { currency, now } = useStatus()
+  const codes = useCodesDraft(undefined).read.codes.length
   const around = { arguments: [], figures: {}, viewer: true, order: true, selfReward: id, ...aroundView(view) }
   const faults = checkSteps(draft.steps, around)
   const others = othersThan(view, currency, { reward: id ?? null })
@@ -55,7 +56,7 @@ function useChecked(
   const plays = playing(store.overlays, draft.alert)
   const ready = rewardReady(draft, faults, view.standing, {
     at: now,
-    left: reward?.left ?? null,
+    left: reward?.left ?? (draft.kind === 'code' && codes === 0 ? 0 : null),
     plays: plays.length,
     playsNow: plays.filter(({ connected }) => connected).length,
   })
@@ -84,7 +85,7 @@ const AT: SavedAt<RewardSettings> = {
 
 /** How a reward is saved, the first time with the codes that were typed for it. */
 function useSavedWithCodes(): SavedAt<RewardSettings> {
-  const { read, clear } = useCodesDraft(undefined)
+  const { read, clear, moveTo } = useCodesDraft(undefined)
   const toast = useToast()
   const save: SavedAt<RewardSettings>['save'] = async (id, body, from) => {
     const saved = await AT.save(id, body, from)
@@ -93,7 +94,8 @@ function useSavedWithCodes(): SavedAt<RewardSettings> {
       await sendCodes(saved.id, read.codes)
       clear()
     } catch (fault) {
-      // The reward is there: its codes wait where a new one's are typed.
+      // The reward is there, and what was typed waits in its form.
+      moveTo(saved.id)
       toast({ text: `The codes were not added: ${(fault as Error).message}`, look: 'problem' })
     }
     return saved

@@ -4,8 +4,9 @@ import { useDraft } from '../../parts/form/drafts.tsx'
 
 /** Codes that were typed and are not at the server yet: they outlive a change of page. @param reward - Undefined: a new one. */
 export function useCodesDraft(reward: number | undefined) {
-  const { draft, put, discard } = useDraft(`codes/${reward ?? 'new'}`, '')
-  return { text: draft, read: readCodes(draft), type: (text: string) => put(text), clear: discard }
+  const { draft, put, discard, settle } = useDraft(`codes/${reward ?? 'new'}`, '')
+  const moveTo = (saved: number) => settle('', '', `codes/${saved}`)
+  return { text: draft, read: readCodes(draft), type: (text: string) => put(text), clear: discard, moveTo }
 }
 
 /** Sends codes, so many at once. */
