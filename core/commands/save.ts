@@ -1,6 +1,6 @@
 import { aroundIn, callsIn, checkSteps, faultInWords } from '../runs/index.ts'
 import type { CommandId } from '../schema.ts'
-import { faultsOf } from '../texts/index.ts'
+import { faultsOf, SAMPLE_VIEWER } from '../texts/index.ts'
 import {
   type CommandRow,
   type CommandSettings,
@@ -77,7 +77,7 @@ export function argumentFault({ arguments: wanted }: Pick<CommandSettings, 'argu
 }
 
 const REFUSAL_FIELDS = [
-  { path: 'viewer.name', tells: 'whose line it was', sample: 'valve_vera' },
+  { path: 'viewer.name', tells: 'whose line it was', sample: SAMPLE_VIEWER },
   { path: 'why', tells: 'why it was refused', sample: 'That is on cooldown for 40 s.' },
 ]
 

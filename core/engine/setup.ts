@@ -14,7 +14,7 @@ export interface SetUpChannel {
 /** Gives a new channel its currency and its earning plan. */
 export const setUpChannel = {
   decide(world, intent) {
-    writeSetting(world, currencySetting, intent.currency)
+    writeSetting(world, currencySetting, { icon: 'coin', ...intent.currency })
     writeSetting(world, earningSetting, { ...earningSetting.initial, ...intent.plan })
     if (intent.timeZone !== undefined) writeSetting(world, zoneSetting, { timeZone: intent.timeZone })
     world.fact('channel.setUp', 'desk', { currency: intent.currency })

@@ -4,7 +4,10 @@ import { CircleRules } from '../people/index.ts'
 import { closed, exactly, orNull, whole } from '../schema.ts'
 
 /** The badges that a rank can wear: shapes of the workshop, told apart without colour. */
-export const BADGES = ['washer', 'bolt', 'cog', 'lamp', 'key', 'anvil'] as const
+export const BADGES = [
+  ...(['sprout', 'leaf', 'star', 'sun', 'mountain'] as const),
+  ...(['washer', 'bolt', 'cog', 'lamp', 'key', 'anvil'] as const),
+] as const
 export type Badge = (typeof BADGES)[number]
 
 /** A title. `from`: whole minutes watched, or currency earned in all, as the measure is. */

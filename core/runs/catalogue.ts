@@ -1,15 +1,15 @@
 import type { TallyRow } from '../tallies/index.ts'
-import { CHANNEL_FIELDS, type Field, field, listField } from '../texts/index.ts'
+import { CHANNEL_FIELDS, type Field, field, listField, SAMPLE_RANK, SAMPLE_VIEWER } from '../texts/index.ts'
 import type { Argument } from '../words/index.ts'
 
 /** What can be told of a viewer, below `at`. */
 function viewerFields(at: string, whose: string, tallies: readonly TallyRow[]): Field[] {
   return [
-    field(`${at}.name`, `${whose} name`, 'valve_vera'),
+    field(`${at}.name`, `${whose} name`, SAMPLE_VIEWER),
     field(`${at}.has`, `${whose} balance in words`, '1,204 points'),
     field(`${at}.balance`, `${whose} balance as a number`, '1204'),
     field(`${at}.earned`, `all that was ever earned`, '5210'),
-    field(`${at}.rank`, `${whose} rank`, 'Fitter'),
+    field(`${at}.rank`, `${whose} rank`, SAMPLE_RANK),
     field(`${at}.hours`, `whole hours watched`, '41'),
     field(`${at}.minutes`, `whole minutes watched`, '2467'),
     field(`${at}.follower`, `whether a follower`, 'true'),

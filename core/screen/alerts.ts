@@ -2,7 +2,7 @@ import { type Currency, currencySetting, inWords } from '../currency/index.ts'
 import { type Faults, firstFault, foundFaults } from '../faults.ts'
 import type { Seconds, UnixSeconds } from '../schema.ts'
 import { readSetting } from '../settings/index.ts'
-import { type Field, type Fields, faultsOf, field, fillIn } from '../texts/index.ts'
+import { type Field, type Fields, faultsOf, field, fillIn, SAMPLE_RANK, SAMPLE_VIEWER } from '../texts/index.ts'
 import { defineTable, type Handler, ok, type Result, refuse, savedCollection, type World } from '../world/index.ts'
 import { checkRef } from './media.ts'
 import type { PictureRef, SoundRef } from './refs.ts'
@@ -64,8 +64,8 @@ function play(world: World, alert: Alert): void {
 
 /** What an alert's texts can name. */
 export const ALERT_FIELDS: readonly Field[] = [
-  field('viewer.name', 'whose it is', 'A viewer'),
-  field('viewer.rank', 'their rank', 'Regular'),
+  field('viewer.name', 'whose it is', SAMPLE_VIEWER),
+  field('viewer.rank', 'their rank', SAMPLE_RANK),
   field('reward.name', 'what was ordered', 'A reward'),
   field('reward.price', 'what it costs, as a number', '100'),
   field('order.text', 'what the buyer said to it', 'what they said to it'),
@@ -130,9 +130,9 @@ export interface TestAlert {
 
 const SAMPLE_PRICE = 100
 
-/** What stands in an alert's texts while it is tried. @param reward - Of which reward; left out: of any. */
-export const sampleFields = (currency: Currency, reward = 'A reward') => ({
-  viewer: { name: 'A viewer', rank: 'Regular' },
+/** What stands in an alert's texts while it is tried. @param reward - Of which reward; left out: of any. @param name - Whose. */
+export const sampleFields = (currency: Currency, reward = 'A reward', name: string = SAMPLE_VIEWER) => ({
+  viewer: { name, rank: SAMPLE_RANK },
   reward: { name: reward, price: SAMPLE_PRICE },
   order: { text: 'what they said to it', cost: inWords(SAMPLE_PRICE, currency) },
 })

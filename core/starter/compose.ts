@@ -22,7 +22,7 @@ export const hourlyOf = ({ base, intervalSeconds, standings, active }: EarningPl
   Math.round(((base + (standings.follower?.plus ?? 0) + Math.floor(active.plus / 2)) * 3600) / intervalSeconds)
 
 const RANK_NAMES = ['Newcomer', 'Regular', 'Familiar face', 'Old hand', 'Pillar'] as const
-const BADGES = ['washer', 'bolt', 'cog', 'key', 'anvil'] as const
+const BADGES = ['sprout', 'leaf', 'star', 'sun', 'mountain'] as const
 /** After how many weeks of watching as usual each rank is reached; the first within an evening. */
 const RANK_WEEKS = [0, 1, 4, 13, 39] as const
 
@@ -31,7 +31,7 @@ function ranksFor(audience: Audience): RankPlan {
   const ranks = RANK_NAMES.map((name, i) => ({
     ...{ id: i + 1, name, needs: null },
     from: 60 * Math.max(1, (RANK_WEEKS[i] ?? 0) * weekly),
-    badge: BADGES[i] ?? 'washer',
+    badge: BADGES[i] ?? 'sprout',
   }))
   return { measure: 'hours', ranks, announce: '{{ viewer.name }} is {{ viewer.rank }} now.' }
 }

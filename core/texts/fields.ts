@@ -1,3 +1,4 @@
+import { SAMPLE_VIEWER, SECOND_VIEWER } from './samples.ts'
 import { readText } from './texts.ts'
 
 /** A field that a text can name. `sample`: what it may look like. `list`: a list, to go through with `for` or `places`. */
@@ -12,7 +13,7 @@ export const field = (path: string, tells: string, sample: string): Field => ({ 
 export const listField = (path: string, tells: string): Field => ({
   path,
   tells,
-  sample: 'valve_vera, umbra_coil ...',
+  sample: `${SAMPLE_VIEWER}, ${SECOND_VIEWER} ...`,
   list: true,
 })
 

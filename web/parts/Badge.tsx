@@ -1,7 +1,10 @@
-import { Anvil, Bolt, Circle, Cog, KeyRound, Lamp } from 'lucide-react'
+import { Anvil, Bolt, Circle, Cog, KeyRound, Lamp, Leaf, Mountain, Sprout, Star, Sun } from 'lucide-react'
 import type { Badge as Shape } from '#core/ranks'
 
-const SHAPES = { washer: Circle, bolt: Bolt, cog: Cog, lamp: Lamp, key: KeyRound, anvil: Anvil }
+const SHAPES = {
+  ...{ sprout: Sprout, leaf: Leaf, star: Star, sun: Sun, mountain: Mountain },
+  ...{ washer: Circle, bolt: Bolt, cog: Cog, lamp: Lamp, key: KeyRound, anvil: Anvil },
+}
 
 /** A rank's badge: told apart by its shape, never by colour alone. */
 export function Badge({ badge, className = 'size-4' }: { badge: Shape; className?: string }) {

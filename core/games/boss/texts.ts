@@ -1,4 +1,4 @@
-import { field } from '../../texts/index.ts'
+import { field, SAMPLE_VIEWER, SECOND_VIEWER } from '../../texts/index.ts'
 import { commitment, crew, type GameText, paid, seconds, stake, text, viewer, word } from '../text.ts'
 
 const boss = field('boss', 'who is fought', 'The giant')
@@ -50,8 +50,8 @@ export const BOSS_TEXTS = {
       boss,
       field('hits', 'how many hit', '12'),
       needed,
-      field('best', 'who hit most', 'valve_vera 3, umbra_coil 2'),
-      field('last.name', 'who made the last blow', 'valve_vera'),
+      field('best', 'who hit most', `${SAMPLE_VIEWER} 3, ${SECOND_VIEWER} 2`),
+      field('last.name', 'who made the last blow', SAMPLE_VIEWER),
       paid,
     ],
     [
@@ -60,7 +60,7 @@ export const BOSS_TEXTS = {
   ),
   'boss.lost': text(
     'It stands',
-    [boss, field('hits', 'how many hit', '8'), needed, field('best', 'who hit most', 'valve_vera 3')],
+    [boss, field('hits', 'how many hit', '8'), needed, field('best', 'who hit most', `${SAMPLE_VIEWER} 3`)],
     ['{{ boss }} stands: {{ hits }} hits, and it took {{ needed }}. Most hits: {{ best }}.'],
   ),
 } as const satisfies Readonly<Record<string, GameText>>

@@ -4,6 +4,7 @@ import { accounts } from '../../ledger/index.ts'
 import { type ViewerRow, viewers } from '../../people/index.ts'
 import type { Amount, ViewerId } from '../../schema.ts'
 import { showOnAir } from '../../show/index.ts'
+import { SAMPLE_VIEWER } from '../../texts/index.ts'
 import { say } from '../../voice/index.ts'
 import { type Need, needKey, ok, type Result, refuse, type World } from '../../world/index.ts'
 import { checkStake, countPlay, mayPlay, needPlayer, readStake, sitsOut } from '../allowed.ts'
@@ -241,7 +242,7 @@ const CALL: ActPlay<Extract<Act, { do: 'duel' }>> = {
     const { word } = settingsOf(world, 'duel').word
     const name = namedIn(rest)
     const stake = words(rest).find((one) => one !== name)
-    if (stake === undefined) return usage(`!${word} valve_vera 50, or !${word} 50 for a duel open to anyone`)
+    if (stake === undefined) return usage(`!${word} ${SAMPLE_VIEWER} 50, or !${word} 50 for a duel open to anyone`)
     if (name === undefined) return ok({ do: 'duel', stake: stakeIn(stake), challenged: null })
     const found = named(name)
     return found.ok ? ok({ do: 'duel', stake: stakeIn(stake), challenged: found.value.id }) : found

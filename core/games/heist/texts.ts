@@ -1,4 +1,4 @@
-import { field } from '../../texts/index.ts'
+import { field, SAMPLE_VIEWER } from '../../texts/index.ts'
 import { commitment, crew, type GameText, paid, seconds, stake, text, viewer, word } from '../text.ts'
 
 /** What is said of a heist. */
@@ -56,7 +56,7 @@ export const HEIST_TEXTS = {
     'The end of the story',
     [
       field('story', 'the last room’s own line', 'The glass case opens like a cupboard.'),
-      field('out', 'who got out with what, or "nobody"', 'valve_vera 91 points'),
+      field('out', 'who got out with what, or "nobody"', `${SAMPLE_VIEWER} 91 points`),
       field('caught', 'who was caught where, or "nobody"', 'umbra_coil in the long gallery'),
       paid,
     ],

@@ -1,4 +1,4 @@
-import { field } from '../../texts/index.ts'
+import { field, SAMPLE_VIEWER } from '../../texts/index.ts'
 import { colour, commitment, type GameText, number, paid, seconds, text, viewer, word } from '../text.ts'
 
 /** What is said of the wheel. */
@@ -15,7 +15,7 @@ export const ROULETTE_TEXTS = {
   ),
   'roulette.spun': text(
     'The wheel has stopped',
-    [number, colour, field('winners', 'who won what, or "nobody"', 'valve_vera 100 points'), paid],
+    [number, colour, field('winners', 'who won what, or "nobody"', `${SAMPLE_VIEWER} 100 points`), paid],
     [
       '{{ number }} {{ colour }}! Paid: {{ winners }}.',
       'The ball rattles, hops, and lies down in {{ number }} {{ colour }}. Paid: {{ winners }}.',

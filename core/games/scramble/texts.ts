@@ -1,4 +1,4 @@
-import { field } from '../../texts/index.ts'
+import { field, SAMPLE_VIEWER, SECOND_VIEWER } from '../../texts/index.ts'
 import { commitment, crew, type GameText, seconds, stake, text, viewer, winner, word } from '../text.ts'
 
 const needed = field('needed', 'how many it takes', '2')
@@ -31,7 +31,7 @@ export const SCRAMBLE_TEXTS = {
   ),
   'scramble.ended': text(
     'Somebody is left',
-    [winner, field('places', 'who gets what', 'valve_vera 570, umbra_coil 285')],
+    [winner, field('places', 'who gets what', `${SAMPLE_VIEWER} 570, ${SECOND_VIEWER} 285`)],
     ['{{ winner.name }} is the last one standing. Paid: {{ places }}.'],
     'long',
   ),

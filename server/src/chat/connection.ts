@@ -184,7 +184,7 @@ export class Connection {
     clearInterval(this.#minutes)
     this.#errands.clear()
     this.client.removeAllListeners()
-    this.client.quit('closing the workshop')
+    this.client.quit('closing for now')
   }
 
   #connect(): void {

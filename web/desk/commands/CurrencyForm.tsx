@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import type { FormEvent } from 'react'
 import { Currency, ICONS, inWords, REPLY } from '#core/currency'
 import { firstFault } from '#core/faults'
-import { fillIn } from '#core/texts'
+import { fillIn, SAMPLE_RANK } from '#core/texts'
 import { type ChatWords, checkWords } from '#core/words'
 import type { Body } from '../../parts/api/called.ts'
 import { api } from '../../parts/api.ts'
@@ -17,6 +17,7 @@ import { splitWords, TextInput } from '../../parts/form/inputs.tsx'
 import { useSave } from '../../parts/form/useSave.ts'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { same } from '../../parts/same.ts'
+import { useSampleNames } from '../people/sampleNames.ts'
 import { commandsQuery, wordsIn } from './view.ts'
 import { wordFault } from './wordFault.ts'
 
@@ -135,10 +136,11 @@ function Pictures({ chosen, choose }: { chosen: Icon; choose: (icon: Icon) => vo
 }
 
 function Example({ currency }: { currency: Currency }) {
+  const [name] = useSampleNames()
   const balance = inWords(1204, currency)
   return (
     <span className="text-note text-muted" aria-live="polite">
-      Reads: {fillIn(currency.reply ?? REPLY, { viewer: { name: 'valve_vera', rank: 'Fitter' }, balance })} · Fields:{' '}
+      Reads: {fillIn(currency.reply ?? REPLY, { viewer: { name, rank: SAMPLE_RANK }, balance })} · Fields:{' '}
       {'{{ viewer.name }}'}, {'{{ viewer.rank }}'}, {'{{ balance }}'}
     </span>
   )

@@ -14,6 +14,7 @@ import { faultsIn } from '../../parts/form/faultsIn.ts'
 import { Checkbox, NumberInput, TextInput } from '../../parts/form/inputs.tsx'
 import { useSave } from '../../parts/form/useSave.ts'
 import { Panel } from '../../parts/page/Panel.tsx'
+import { useSampleNames } from '../people/sampleNames.ts'
 import type { Words } from './words.ts'
 
 /** Whether viewers may pass currency on, and how much in a day. */
@@ -75,11 +76,12 @@ const GiftFields = (example: ExampleProps) => (
 )
 
 function Example({ reply, currency }: ExampleProps) {
+  const [name, other] = useSampleNames()
   const amount = inWords(50, currency)
   const example =
     reply.trim() === ''
-      ? `valve_vera gave hinge_hedy ${amount}, who now has ${inWords(320, currency)}.`
-      : fillIn(reply, { viewer: { name: 'valve_vera' }, other: { name: 'hinge_hedy' }, amount })
+      ? `${name} gave ${other} ${amount}, who now has ${inWords(320, currency)}.`
+      : fillIn(reply, { viewer: { name }, other: { name: other }, amount })
   return (
     <>
       {example} · Fields: {'{{ viewer.name }}'}, {'{{ other.name }}'}, {'{{ amount }}'}

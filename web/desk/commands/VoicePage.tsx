@@ -1,11 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
+import { inWords } from '#core/currency'
 import type { Topic, Voice } from '#core/voice'
 import { answerOf, api } from '../../parts/api.ts'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { Checkbox, Select } from '../../parts/form/inputs.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { useChange } from '../../parts/useChange.ts'
+import { useSampleNames } from '../people/sampleNames.ts'
 import { BotOut } from '../show/BotButtons.tsx'
+import { useStatus } from '../status.ts'
 import { commandsQuery } from './view.ts'
 
 const TOPICS: readonly { readonly topic: Topic; readonly says: string }[] = [
@@ -18,11 +21,11 @@ const TOPICS: readonly { readonly topic: Topic; readonly says: string }[] = [
   { topic: 'triggers', says: 'Triggers' },
 ]
 
-const SAMPLE = {
-  plain: 'valve_vera has 1,204 points.',
-  mention: '@valve_vera has 1,204 points.',
-  private: 'to valve_vera alone: valve_vera has 1,204 points.',
-} as const
+const sampleOf = (name: string, has: string): Readonly<Record<Reply, string>> => ({
+  plain: `${name} has ${has}.`,
+  mention: `@${name} has ${has}.`,
+  private: `to ${name} alone: ${name} has ${has}.`,
+})
 
 /** How the bot speaks, and about what. Every change is live at once. */
 export function VoicePage() {
@@ -44,17 +47,21 @@ const REPLIES = [
 
 type Reply = Voice['reply']
 
-const Replies = ({ reply, choose }: { readonly reply: Reply; readonly choose: (reply: Reply) => void }) => (
-  <>
-    <div className="flex flex-wrap items-center gap-3">
-      <span>Replies</span>
-      <Select label="How replies are written" value={reply} choices={REPLIES} onChoose={choose} />
-    </div>
-    <p className="rounded-md bg-surface px-3 py-1.5">
-      <span className="font-semibold text-brass-text">Ricompensa</span> {SAMPLE[reply]}
-    </p>
-  </>
-)
+function Replies({ reply, choose }: { readonly reply: Reply; readonly choose: (reply: Reply) => void }) {
+  const [name] = useSampleNames()
+  const sample = sampleOf(name, inWords(1204, useStatus().currency))
+  return (
+    <>
+      <div className="flex flex-wrap items-center gap-3">
+        <span>Replies</span>
+        <Select label="How replies are written" value={reply} choices={REPLIES} onChoose={choose} />
+      </div>
+      <p className="rounded-md bg-surface px-3 py-1.5">
+        <span className="font-semibold text-brass-text">Ricompensa</span> {sample[reply]}
+      </p>
+    </>
+  )
+}
 
 interface SpeakingProps {
   /** The word by which viewers find the pages that check draws. */

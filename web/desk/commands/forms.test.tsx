@@ -2,7 +2,7 @@ import { screen, waitFor, within } from '@testing-library/react'
 import { describe, expect, test } from 'vitest'
 import { wordsSetting } from '#core/words'
 import { RIVETS, showDesk } from '../../../testing/web/desk.tsx'
-import { answering, showPage } from '../../../testing/web/page.tsx'
+import { answering } from '../../../testing/web/page.tsx'
 import { CurrencyForm } from './CurrencyForm.tsx'
 import { HandingForm } from './HandingForm.tsx'
 import { WordsForm } from './WordsForm.tsx'
@@ -27,7 +27,7 @@ const changes = (sent: readonly { readonly method: string; readonly body: unknow
 describe('the time zone', () => {
   test('is applied once it is one, and says what time it is there', async () => {
     const sent = quiet()
-    const { user } = showPage(<ZoneForm zone="Europe/Berlin" />)
+    const { user } = showDesk(<ZoneForm zone="Europe/Berlin" />)
     const field = screen.getByRole('combobox')
     await user.clear(field)
     await user.type(field, 'Mars/Olympus')
@@ -44,9 +44,9 @@ describe('gifts between viewers', () => {
 
   test('are switched on with a limit, and shown as chat will read', async () => {
     const sent = quiet()
-    const { user } = showPage(form)
+    const { user } = showDesk(form)
     await user.click(screen.getByRole('checkbox'))
-    expect(screen.getByText(/valve_vera gave hinge_hedy 50 rivets, who now has 320 rivets\./)).toBeDefined()
+    expect(screen.getByText(/robin gave sasha 50 rivets, who now has 320 rivets\./)).toBeDefined()
     await user.click(apply())
     expect(await screen.findByText('Viewers can give each other currency now.')).toBeDefined()
     expect(changes(sent)).toEqual([{ on: true, perDay: 500, reply: '' }])
@@ -54,7 +54,7 @@ describe('gifts between viewers', () => {
 
   test('cannot be limited to nothing', async () => {
     quiet()
-    const { user } = showPage(form)
+    const { user } = showDesk(form)
     await user.clear(screen.getByLabelText('Daily limit per viewer'))
     expect(screen.getByRole('alert').textContent).toBe('Type a number above 0.')
     expect(apply()).toHaveProperty('disabled', true)
@@ -66,7 +66,7 @@ describe('the currency', () => {
 
   test('needs both names, and a command that can be typed', async () => {
     quiet()
-    const { user } = showPage(form)
+    const { user } = showDesk(form)
     await user.clear(screen.getByLabelText('Name for many'))
     expect(screen.getByRole('alert').textContent).toBe('Type the currency’s name for many.')
     await user.type(screen.getByLabelText('Name for many'), 'bolts')
@@ -77,7 +77,7 @@ describe('the currency', () => {
 
   test('shows the reply with the name as it is typed', async () => {
     quiet()
-    const { user } = showPage(form)
+    const { user } = showDesk(form)
     await user.clear(screen.getByLabelText('Name for many'))
     await user.type(screen.getByLabelText('Name for many'), 'bolts')
     expect(screen.getByText(/Reads: .*1,204 bolts/)).toBeDefined()
@@ -89,7 +89,7 @@ describe('the currency', () => {
         ? { body: { commands: [], triggers: [], rewards: [], games: [], raffles: [], words: WORDS } }
         : { status: 409, body: { code: 'words_clash', detail: '"!bolts" would mean two things.' } },
     )
-    const { user } = showPage(form)
+    const { user } = showDesk(form)
     await user.clear(screen.getByLabelText('Name for one'))
     await user.type(screen.getByLabelText('Name for one'), 'bolt{Enter}')
     expect((await screen.findByRole('alert')).textContent).toContain('would mean two things')

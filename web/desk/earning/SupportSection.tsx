@@ -1,10 +1,12 @@
 import { useState } from 'react'
-import { inWords } from '#core/currency'
+import { type Currency, inWords } from '#core/currency'
 import { moneyOf, SUPPORT_KINDS, type Support, type SupportKind, type SupportPlan, supportPays } from '#core/earning'
-import { fillIn } from '#core/texts'
+import { fillIn, SAMPLE_RANK } from '#core/texts'
 import { Button } from '../../parts/Button.tsx'
 import { Field, TextInput } from '../../parts/form/inputs.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
+import { useSampleNames } from '../people/sampleNames.ts'
+import { useStatus } from '../status.ts'
 import { NumberRow, TickRow } from './fields.tsx'
 import { MoneyPart } from './MoneyPart.tsx'
 import type { SectionProps } from './sections.tsx'
@@ -134,19 +136,21 @@ const KIND_NAMES: Readonly<Record<SupportKind, string>> = {
   cheer: 'A cheer',
 }
 
-const SAMPLE = {
-  viewer: { name: 'valve_vera', rank: 'Fitter' },
+const sampleOf = (name: string, currency: Currency) => ({
+  viewer: { name, rank: SAMPLE_RANK },
   support: { tier: 1, count: 3, viewers: 40, amount: '7.50', money: '€7.50', currency: 'EUR', months: 7 },
-  paid: '120 points',
-}
+  paid: inWords(120, currency),
+})
 
 /** What is said in chat and shown on screen for each kind; empty: nothing. */
 function Thanks({ support, set }: { support: SupportPlan; set: (patch: Partial<SupportPlan>) => void }) {
   const [kind, setKind] = useState<SupportKind>('follow')
   const thanks = support.thanks[kind] ?? { say: '', alert: '' }
   const put = (patch: Partial<typeof thanks>) => set({ thanks: { ...support.thanks, [kind]: { ...thanks, ...patch } } })
+  const [name] = useSampleNames()
+  const sample = sampleOf(name, useStatus().currency)
   const told = (['say', 'alert'] as const)
-    .map((place) => fillIn(thanks[place], SAMPLE))
+    .map((place) => fillIn(thanks[place], sample))
     .filter((text) => text.trim() !== '')
   return (
     <fieldset className="flex flex-col gap-3 border-t border-line pt-4">

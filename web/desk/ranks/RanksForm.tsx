@@ -1,5 +1,6 @@
 import type { FormEvent } from 'react'
 import { promotionText, type RankPlan } from '#core/ranks'
+import { SAMPLE_RANK } from '#core/texts'
 import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { Problem } from '../../parts/feedback/Notice.tsx'
@@ -11,6 +12,7 @@ import { Radios } from '../../parts/form/Radios.tsx'
 import { Panel } from '../../parts/page/Panel.tsx'
 import { same } from '../../parts/same.ts'
 import { useChange } from '../../parts/useChange.ts'
+import { useSampleNames } from '../people/sampleNames.ts'
 import { MovesShown } from './MovesShown.tsx'
 import { RankTable } from './RankTable.tsx'
 import { linesFor, linesOf, newLine, type RankLine, readLines } from './rankDraft.ts'
@@ -96,7 +98,7 @@ interface RanksFootProps {
 
 function RanksFoot({ changed, looked, off, discard }: RanksFootProps) {
   return (
-    <div className="flex gap-2 border-t border-line pt-3">
+    <div className="sticky bottom-0 -mx-4 -mb-4 flex gap-2 border-t border-line bg-panel px-4 py-3">
       <Button look={changed ? 'main' : 'plain'} type="submit" disabled={!changed || off}>
         {!changed ? 'Applied' : looked ? 'Apply now' : 'See who would rise and fall'}
       </Button>
@@ -124,6 +126,7 @@ interface AnnouncementProps {
 }
 
 function Announcement({ value, onValue, rank }: AnnouncementProps) {
+  const [name] = useSampleNames()
   return (
     <label className="flex flex-col gap-1">
       Said in chat on a promotion
@@ -135,7 +138,7 @@ function Announcement({ value, onValue, rank }: AnnouncementProps) {
         className="rounded-md border border-line bg-surface px-2.5 py-1 placeholder:text-muted"
       />
       <span className="text-note text-muted">
-        {value.trim() === '' ? 'Nothing is said.' : `Reads: ${promotionText(value, 'valve_vera', rank || 'Fitter')}`} ·
+        {value.trim() === '' ? 'Nothing is said.' : `Reads: ${promotionText(value, name, rank || SAMPLE_RANK)}`} ·
         Fields: {'{{ viewer.name }}'}, {'{{ viewer.rank }}'}
       </span>
     </label>

@@ -4,6 +4,7 @@ import { render } from '#core/texts'
 import { mediaBase } from '../../parts/media.ts'
 import { drawAlert } from '../../parts/screen/drawAlert.ts'
 import '../../parts/screen/pieces.css'
+import { useSampleNames } from '../people/sampleNames.ts'
 import { useStatus } from '../status.ts'
 
 const BOX = { width: 1240, height: 380 }
@@ -12,13 +13,14 @@ const SCALE = 0.48
 /** An alert as it would stand in a box of the usual size. @param reward - Of which reward; left out: of any. */
 export function AlertPreview({ draft, reward }: { draft: AlertSettings; reward?: string }) {
   const { channel, currency } = useStatus()
+  const [name] = useSampleNames()
   const base = mediaBase(channel.slug)
   const box = useRef<HTMLDivElement>(null)
   useEffect(() => {
     const stage = box.current
     if (stage === null) return
     const reads = (text: string) => {
-      const filled = render(text, sampleFields(currency, reward))
+      const filled = render(text, sampleFields(currency, reward, name))
       return filled.ok ? filled.text : text
     }
     const shown = drawAlert(
@@ -27,7 +29,7 @@ export function AlertPreview({ draft, reward }: { draft: AlertSettings; reward?:
       base,
     )
     return () => shown.remove()
-  }, [draft, base, currency, reward])
+  }, [draft, base, currency, reward, name])
   return (
     <div
       aria-hidden="true"

@@ -2,6 +2,7 @@ import { useDrag } from '@use-gesture/react'
 import { clsx } from 'clsx'
 import { type KeyboardEvent, useEffect, useLayoutEffect, useRef, useState } from 'react'
 import type { OverlaySettings, Piece } from '#core/screen'
+import { SAMPLE_VIEWER } from '#core/texts'
 import { drawAlert } from '../../parts/screen/drawAlert.ts'
 import { drawPiece } from '../../parts/screen/pieces.ts'
 import '../../parts/screen/pieces.css'
@@ -163,9 +164,9 @@ function Sample({ piece, scale, height }: { piece: Piece; scale: number; height:
       drawAlert(
         drawn.element,
         {
-          title: 'Next up: the blue radio',
-          line: 'chosen by valve_vera for 900 points',
-          picture: 'radio',
+          title: 'Next up: your question',
+          line: `from ${SAMPLE_VIEWER} for 900 ${many}`,
+          picture: 'tag',
           sound: 'none',
           volume: 0,
           seconds: 5,

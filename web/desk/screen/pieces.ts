@@ -1,5 +1,6 @@
 import { digits } from '#core/currency'
 import { type OverlaySettings, type Piece, type PieceKind, PLAIN_LOOK } from '#core/screen'
+import { SAMPLE_VIEWERS } from '#core/texts'
 import type { BetOnPage, GoalOnPage, RaffleOnPage, Shown } from '../../parts/screen/page.ts'
 import { SAMPLE_ROUNDS } from './sampleRounds.ts'
 import type { Box } from './snap.ts'
@@ -144,7 +145,7 @@ export function sampleOf(piece: Piece, currency: string): Shown {
     case 'chat':
       return {
         said: [
-          { at: ALWAYS, name: 'pia_ohm', text: 'that solder joint is a work of art', bot: false },
+          { at: ALWAYS, name: SAMPLE_VIEWERS[2], text: 'that solder joint is a work of art', bot: false },
           { at: ALWAYS, name: '', text: `pia_ohm has 312 ${currency}.`, bot: true },
         ],
       }
@@ -182,14 +183,14 @@ const SAMPLE_BET: BetOnPage = {
 
 const SAMPLE_GOAL: GoalOnPage = {
   id: 1,
-  title: 'Mend the tram clock',
+  title: 'Something together',
   paid: 5240,
   target: 12_000,
   milestones: [
-    { at: 3000, name: 'New springs' },
-    { at: 7000, name: 'A new glass' },
+    { at: 3000, name: 'A first step' },
+    { at: 7000, name: 'Half the way' },
   ],
-  lastName: 'pia_ohm',
+  lastName: SAMPLE_VIEWERS[2],
   lastAmount: 120,
   word: 'chip 100',
 }
@@ -197,13 +198,13 @@ const SAMPLE_GOAL: GoalOnPage = {
 const SAMPLE_RAFFLE: RaffleOnPage = {
   id: 0,
   status: 'open',
-  title: 'The tram clock lamp',
-  prize: 'a restored desk lamp',
+  title: 'Raffle of the evening',
+  prize: 'the prize of tonight',
   word: 'in',
   people: 34,
   tickets: 61,
   left: 154,
-  names: ['umbra_coil', 'valve_vera', 'zinc_zoe', 'pia_ohm', 'mica_moss'],
+  names: SAMPLE_VIEWERS.slice(0, 5),
   drawing: null,
   waiting: [],
   won: [],
@@ -211,7 +212,7 @@ const SAMPLE_RAFFLE: RaffleOnPage = {
 }
 
 const SAMPLES: Readonly<Record<string, string>> = {
-  'show.title': 'Thursday bench: the tram clock',
+  'show.title': 'Thursday evening',
   'show.number': '64',
   'show.minutes': '42',
   'counts.present': '128',
@@ -220,11 +221,10 @@ const SAMPLES: Readonly<Record<string, string>> = {
   'now.weekday': 'Friday',
 }
 
-const NAMES = ['umbra_coil', 'valve_vera', 'zinc_zoe', 'pia_ohm', 'mica_moss', 'kiln_kit', 'wick_wim', 'fuse_finn']
-const REWARDS = ['Factory whistle', 'Sparks on screen', 'Choose the next repair']
+const REWARDS = ['Say hello on screen', 'A question answered', 'Choose what comes next']
 
 const sampleLines = (count: number, value: (place: number) => string) =>
-  Array.from({ length: count }, (_, i) => ({ name: NAMES[i] ?? `viewer_${i + 1}`, value: value(i) }))
+  Array.from({ length: count }, (_, i) => ({ name: SAMPLE_VIEWERS[i] ?? `viewer_${i + 1}`, value: value(i) }))
 
 /** An overlay's settings without what is not set: its address and how it stands. */
 export const settingsOf = ({

@@ -1,10 +1,11 @@
 import { bracketFor, SITES } from '#core/games'
 import type { RoundKind } from '#core/screen'
+import { SAMPLE_VIEWER, SAMPLE_VIEWERS } from '#core/texts'
 import type { RoundShown } from '../../parts/screen/page.ts'
 
 type Sample = RoundShown & { readonly left: number | null }
 
-const NAMES = ['umbra_coil', 'valve_vera', 'zinc_zoe', 'pia_ohm', 'mica_moss', 'kiln_kit', 'wick_wim', 'fuse_finn']
+const NAMES = SAMPLE_VIEWERS
 const crew = NAMES.map((name, i) => ({
   name,
   state: i < 5 ? 'in' : i < 7 ? 'out' : 'caught',
@@ -37,7 +38,7 @@ export const SAMPLE_ROUNDS: Readonly<Record<RoundKind, Sample>> = {
     game: 'duel',
     state: {
       of: 'duel',
-      challenger: { id: 1, name: 'valve_vera' },
+      challenger: { id: 1, name: SAMPLE_VIEWER },
       challenged: { id: 2, name: 'umbra_coil' },
       stake: 50,
       rakeBp: 200,
@@ -48,7 +49,7 @@ export const SAMPLE_ROUNDS: Readonly<Record<RoundKind, Sample>> = {
     ...common,
     game: 'roulette',
     crew: [
-      { name: 'valve_vera', state: 'in', paid: 0, told: '50 on red' },
+      { name: SAMPLE_VIEWER, state: 'in', paid: 0, told: '50 on red' },
       { name: 'pia_ohm', state: 'in', paid: 0, told: '20 on 17' },
     ],
     state: { of: 'roulette', number: null },
@@ -56,7 +57,7 @@ export const SAMPLE_ROUNDS: Readonly<Record<RoundKind, Sample>> = {
   reels: {
     ...common,
     game: 'reels',
-    by: 'valve_vera',
+    by: SAMPLE_VIEWER,
     status: 'settled',
     staked: 50,
     paid: 135,

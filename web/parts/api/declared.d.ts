@@ -1738,13 +1738,13 @@ export interface paths {
 									readonly name: string;
 									readonly from: number;
 									/** @enum {string} */
-									readonly badge: "washer" | "bolt" | "cog" | "lamp" | "key" | "anvil";
+									readonly badge: "sprout" | "leaf" | "star" | "sun" | "mountain" | "washer" | "bolt" | "cog" | "lamp" | "key" | "anvil";
 								} | null;
 								readonly next: {
 									readonly name: string;
 									readonly from: number;
 									/** @enum {string} */
-									readonly badge: "washer" | "bolt" | "cog" | "lamp" | "key" | "anvil";
+									readonly badge: "sprout" | "leaf" | "star" | "sun" | "mountain" | "washer" | "bolt" | "cog" | "lamp" | "key" | "anvil";
 								} | null;
 							};
 							readonly hours: {
@@ -2651,13 +2651,13 @@ export interface paths {
 									readonly name: string;
 									readonly from: number;
 									/** @enum {string} */
-									readonly badge: "washer" | "bolt" | "cog" | "lamp" | "key" | "anvil";
+									readonly badge: "sprout" | "leaf" | "star" | "sun" | "mountain" | "washer" | "bolt" | "cog" | "lamp" | "key" | "anvil";
 								} | null;
 								readonly next: {
 									readonly name: string;
 									readonly from: number;
 									/** @enum {string} */
-									readonly badge: "washer" | "bolt" | "cog" | "lamp" | "key" | "anvil";
+									readonly badge: "sprout" | "leaf" | "star" | "sun" | "mountain" | "washer" | "bolt" | "cog" | "lamp" | "key" | "anvil";
 								} | null;
 							} | null;
 							readonly checkIn: {
@@ -3908,7 +3908,7 @@ export interface paths {
 					 *           "name": "lamp",
 					 *           "from": 0,
 					 *           "needs": "follower",
-					 *           "badge": "washer"
+					 *           "badge": "sprout"
 					 *         }
 					 *       ],
 					 *       "announce": "lamp"
@@ -3946,7 +3946,7 @@ export interface paths {
 					 *           "name": "lamp",
 					 *           "from": 0,
 					 *           "needs": "follower",
-					 *           "badge": "washer"
+					 *           "badge": "sprout"
 					 *         }
 					 *       ],
 					 *       "announce": "lamp"

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react'
 import { useState } from 'react'
 import { digits, inWords } from '#core/currency'
 import { returnsInWords, returnsOf, type SettingsOf } from '#core/games'
+import { SAMPLE_VIEWER } from '#core/texts'
 import { answerOf, api } from '../../parts/api.ts'
 import { keyOf } from '../../parts/queryKey.ts'
 import { useNow } from '../../parts/time.ts'
@@ -21,7 +22,7 @@ function DuelCard({ view, settings, me, signedIn }: GameCardProps<'duel'>) {
       name="Duel"
       how={`Two viewers stake the same, and chance decides between them, 50 % each.${settings.rakeBp > 0 ? ` The house keeps ${settings.rakeBp / 100} % of the pot.` : ''}`}
       returns={returns && returnsInWords(returns)}
-      chat={`!${settings.word.word} valve_vera 50, then !${settings.take.word} or !${settings.pass.word}`}
+      chat={`!${settings.word.word} ${SAMPLE_VIEWER} 50, then !${settings.take.word} or !${settings.pass.word}`}
     >
       <ul className="flex flex-col">
         {open

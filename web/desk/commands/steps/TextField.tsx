@@ -2,7 +2,7 @@ import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { type Around, fieldsFor } from '#core/runs'
-import { type Field, render } from '#core/texts'
+import { type Field, render, SAMPLE_VIEWER, SECOND_VIEWER } from '#core/texts'
 import { answerOf, api } from '../../../parts/api.ts'
 import { INPUT, TextInput } from '../../../parts/form/inputs.tsx'
 import { keyOf } from '../../../parts/queryKey.ts'
@@ -133,6 +133,6 @@ function sampleOf(text: string, fields: readonly Field[]): string {
 }
 
 const PLACES = [
-  { name: 'valve_vera', value: 1204 },
-  { name: 'umbra_coil', value: 980 },
+  { name: SAMPLE_VIEWER, value: 1204 },
+  { name: SECOND_VIEWER, value: 980 },
 ]
