@@ -1,7 +1,6 @@
 import { QueryClient, useQuery } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import { ALL_RIGHTS } from '#core/team'
-import { presentQuery } from '../../web/desk/people/present.ts'
 import { type Status, StatusProvider, statusQuery } from '../../web/desk/status.ts'
 import { type DeskOrder, ordersQuery } from '../../web/desk/store/orders.ts'
 import { showPage } from './page.tsx'
@@ -77,7 +76,6 @@ export function showDesk(page: ReactNode, { orders = [], status = {}, at = '/' }
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: Number.POSITIVE_INFINITY } } })
   client.setQueryData(statusQuery.queryKey, { ...STATUS, ...status })
   client.setQueryData(ordersQuery.queryKey, { orders: [...orders] })
-  client.setQueryData(presentQuery.queryKey, { viewers: [], total: 0, chatting: 0, arrived: [] })
   client.setQueryData(['redemptions'], { redemptions: [] })
   client.setQueryData(['raffles'], { running: [], setups: [] })
   client.setQueryData(['rounds'], { rounds: [] })

@@ -3,6 +3,7 @@ import { type FormEvent, useState } from 'react'
 import { ApiProblem, answerOf } from '../parts/api.ts'
 import { Button } from '../parts/Button.tsx'
 import { Loading, Problem } from '../parts/feedback/Notice.tsx'
+import { beginSimple } from '../parts/form/allSettings.tsx'
 import { Field, TextInput } from '../parts/form/inputs.tsx'
 import { desksQuery, installation } from '../parts/installation.ts'
 import { Empty } from '../parts/page/Panel.tsx'
@@ -192,5 +193,6 @@ function opened({ code, name, slug, one, many, word }: Values): Promise<{ channe
 
 function toDesk({ channel }: { readonly channel: string }): void {
   sessionStorage.removeItem(KEPT_AS)
+  beginSimple()
   window.location.assign(`/desk/${channel}/set-up`)
 }

@@ -5,6 +5,7 @@ import { checkSteps, commandReady, faultInWords } from '#core/runs'
 import { CommandSettings } from '#core/words'
 import { answerOf, api } from '../../parts/api.ts'
 import { SidePanel } from '../../parts/dialog/SidePanel.tsx'
+import { AllSettings, type FormPart, usePartsShown } from '../../parts/form/allSettings.tsx'
 import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { FaultsAt } from '../../parts/form/DraftField.tsx'
 import { DraftFields } from '../../parts/form/DraftFields.tsx'
@@ -21,7 +22,12 @@ import { WhoPart } from './WhoPart.tsx'
 import { WordPart } from './WordPart.tsx'
 import { wordFault } from './wordFault.ts'
 
-const PARTS = ['Command', 'Who and how often', 'Steps', 'Try it']
+const PARTS: readonly FormPart<CommandSettings>[] = [
+  { name: 'Command' },
+  { name: 'Who and how often', more: ['who', 'limits', 'onAir', 'cost', 'where'] },
+  { name: 'Steps' },
+  { name: 'Try it' },
+]
 
 interface CommandPanelProps {
   readonly view: CommandsView
@@ -49,7 +55,9 @@ export function CommandPanel({ view, command, close }: CommandPanelProps) {
   const { currency } = useStatus()
   const saved = useSaved('command', AT, { id: command?.id ?? null, settings: command?.settings ?? FRESH })
   const { draft, live } = saved
-  const [part, setPart] = useState('Command')
+  const [wanted, setPart] = useState('Command')
+  const { shown, marked } = usePartsShown(PARTS, draft, FRESH)
+  const part = shown.includes(wanted) ? wanted : 'Command'
   const around = {
     arguments: draft.arguments,
     figures: {},
@@ -72,7 +80,7 @@ export function CommandPanel({ view, command, close }: CommandPanelProps) {
   )
   const title = live === undefined ? 'Add a command' : `!${live.settings.word}`
   return (
-    <SidePanel title={title} close={close} parts={PARTS} part={part} setPart={setPart} foot={foot}>
+    <SidePanel parts={shown} aside={<AllSettings />} {...{ title, close, part, setPart, foot, marked }}>
       <DraftFields kept={saved} faults={wrong} error={saved.save.error}>
         <Part part={part} saved={saved} view={view} around={around} faults={faults} wrong={firstFault(wrong)} />
       </DraftFields>

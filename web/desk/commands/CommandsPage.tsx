@@ -14,6 +14,7 @@ import { Empty } from '../../parts/page/Panel.tsx'
 import type { Column } from '../../parts/table/column.ts'
 import { DataTable } from '../../parts/table/DataTable.tsx'
 import { CommandPanel } from '../panels.tsx'
+import { OrStarter } from '../starter/OrStarter.tsx'
 import { useStatus } from '../status.ts'
 import { grouped } from './grouped.ts'
 import { type CommandShown, commandsQuery } from './view.ts'
@@ -21,9 +22,12 @@ import { type CommandShown, commandsQuery } from './view.ts'
 const NothingYet = ({ add }: { readonly add: () => void }) => (
   <Empty
     action={
-      <Button needs="change" onClick={add}>
-        Add the first one
-      </Button>
+      <span className="flex flex-wrap items-center gap-3">
+        <Button needs="change" onClick={add}>
+          Add the first one
+        </Button>
+        <OrStarter />
+      </span>
     }
   >
     No commands of your own yet. A command is a word in chat and what happens when somebody types it.

@@ -1,7 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
+import type { ReactNode } from 'react'
 import { Link } from 'react-router'
-import { planDifference } from '#core/earning'
+import { type EarningPlan, earningSetting, planDifference } from '#core/earning'
 import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
+import { AllSettings, type FormPart, usePartsShown } from '../../parts/form/allSettings.tsx'
 import { DraftConflict } from '../../parts/form/DraftConflict.tsx'
 import { useOpenForm } from '../../parts/form/drafts.tsx'
 import { PageActions } from '../../parts/page/PageHead.tsx'
@@ -12,7 +14,7 @@ import { EconomySwitch } from './EconomySwitch.tsx'
 import { ChatSection, WeekSection } from './moreSections.tsx'
 import { History, Starters } from './PlanChoices.tsx'
 import { SupportSection } from './SupportSection.tsx'
-import { BonusSection, WatchingSection } from './sections.tsx'
+import { BonusSection, type SectionProps, WatchingSection } from './sections.tsx'
 import { Differences, WhatItMeans } from './WhatItMeans.tsx'
 
 /** Everything by which currency is earned, and what that means for viewers, computed while typing. */
@@ -34,10 +36,19 @@ const NOTE = (
   </>
 )
 
+const SECTIONS: readonly (FormPart<EarningPlan> & { readonly Section: (props: SectionProps) => ReactNode })[] = [
+  { name: 'Watching', Section: WatchingSection },
+  { name: 'Bonuses', more: ['standings', 'active'], Section: BonusSection },
+  { name: 'Chat', more: ['chat', 'checkIn'], Section: ChatSection },
+  { name: 'Support', Section: SupportSection },
+  { name: 'Week', Section: WeekSection },
+]
+
 function EarningForm({ earning }: { earning: Earning }) {
   const draft = useDraft(earning.plan, earning.draft.plan)
   const differences = planDifference(earning.plan, draft.plan, earning.circles)
   const parts = { draft, earning }
+  const { shown } = usePartsShown(SECTIONS, draft.plan, earningSetting.initial)
   return (
     <div className="flex flex-1 flex-col gap-4">
       <PageActions note={NOTE} />
@@ -45,11 +56,10 @@ function EarningForm({ earning }: { earning: Earning }) {
       <Starters earning={earning} draft={draft.plan} take={draft.replace} />
       <div className="grid flex-1 lg:cols-main-aside items-start gap-4">
         <div key={draft.version} className="flex flex-col gap-4">
-          <WatchingSection {...parts} />
-          <BonusSection {...parts} />
-          <ChatSection {...parts} />
-          <SupportSection {...parts} />
-          <WeekSection {...parts} />
+          <AllSettings />
+          {SECTIONS.filter(({ name }) => shown.includes(name)).map(({ name, Section }) => (
+            <Section key={name} {...parts} />
+          ))}
           <History earning={earning} draft={draft.plan} take={draft.replace} />
         </div>
         <div className="sticky top-0 flex flex-col gap-4">

@@ -6,6 +6,7 @@ import { Button } from '../../parts/Button.tsx'
 import { Select, TextInput } from '../../parts/form/inputs.tsx'
 import type { Column } from '../../parts/table/column.ts'
 import { DataTable } from '../../parts/table/DataTable.tsx'
+import { OrStarter } from '../starter/OrStarter.tsx'
 import { isUnreadable, type RankLine, spreadInWords } from './rankDraft.ts'
 import type { Ranks } from './ranks.ts'
 
@@ -19,7 +20,12 @@ interface RankTableProps {
 /** The ranks in order, each on a line that can be changed, moved and removed. */
 export function RankTable(props: RankTableProps) {
   const { lines } = props
-  if (lines.length === 0) return <p className="text-muted">No ranks yet. Add the first: a name and a threshold.</p>
+  if (lines.length === 0)
+    return (
+      <p className="text-muted">
+        No ranks yet. Add the first, a name and a threshold, <OrStarter />
+      </p>
+    )
   return <DataTable label="Ranks" rows={lines} columns={columnsOf(props)} keyOf={({ id }) => id} inPanel />
 }
 

@@ -8,6 +8,7 @@ import { answerOf, api } from '../../parts/api.ts'
 import { Button } from '../../parts/Button.tsx'
 import { SidePanel } from '../../parts/dialog/SidePanel.tsx'
 import { useToast } from '../../parts/feedback/toasts.tsx'
+import { AllSettings, type FormPart, usePartsShown } from '../../parts/form/allSettings.tsx'
 import { changedFrom } from '../../parts/form/changedFrom.ts'
 import { DraftFields } from '../../parts/form/DraftFields.tsx'
 import { faultsIn } from '../../parts/form/faultsIn.ts'
@@ -120,7 +121,9 @@ export function RewardPanel(props: RewardPanelProps) {
   const { draft, live } = saved
   // One that was only just made is in the store from its first save on.
   const reward = store.rewards.find(({ id }) => id === live?.id) ?? props.reward
-  const [part, setPart] = useState('What it is')
+  const [wanted, setPart] = useState('What it is')
+  const { shown, marked } = usePartsShown(partsOf(draft), draft, PLAIN_REWARD)
+  const part = shown.includes(wanted) ? wanted : 'What it is'
   const checked = useChecked(draft, props, reward, live?.id)
   const foot = (
     <SaveFoot
@@ -133,8 +136,9 @@ export function RewardPanel(props: RewardPanelProps) {
     <SidePanel
       title={live === undefined ? 'Add a reward' : live.settings.name}
       close={close}
-      parts={partsOf(draft)}
-      {...{ part, setPart, foot }}
+      parts={shown}
+      aside={<AllSettings />}
+      {...{ part, setPart, foot, marked }}
     >
       <DraftFields kept={saved} faults={checked.wrong} error={saved.save.error}>
         <Part part={part} panel={{ ...props, reward }} saved={saved} checked={checked} />
@@ -191,9 +195,15 @@ const withBelow = (above: ReactNode, below: ReactNode) => (
 const begun = (copyOf: RewardSettings | undefined): RewardSettings =>
   copyOf === undefined ? PLAIN_REWARD : { ...copyOf, name: `${copyOf.name.slice(0, 52)} (copy)`, word: '', on: false }
 
-function partsOf({ kind }: RewardSettings): string[] {
+function partsOf({ kind }: RewardSettings): FormPart<RewardSettings>[] {
   const own = kind === 'itself' ? ['Steps'] : kind === 'code' ? ['Codes'] : []
-  return ['What it is', 'Price', 'Limits', 'Who', 'What happens', ...own, 'Try it']
+  return [
+    { name: 'What it is' },
+    { name: 'Price' },
+    { name: 'Limits', more: ['stock', 'refill', 'lowStock', 'each', 'rest', 'onAir', 'from', 'to', 'hours', 'secret'] },
+    { name: 'Who', more: ['who'] },
+    ...['What happens', ...own, 'Try it'].map((name) => ({ name })),
+  ]
 }
 
 /** What is still empty that must not be. */

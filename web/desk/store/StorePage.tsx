@@ -11,6 +11,7 @@ import { Empty } from '../../parts/page/Panel.tsx'
 import { dayText } from '../../parts/time.ts'
 import { type CommandsView, commandsQuery } from '../commands/view.ts'
 import { RewardPanel } from '../panels.tsx'
+import { OrStarter } from '../starter/OrStarter.tsx'
 import { useStatus } from '../status.ts'
 import { RewardTable } from './RewardTable.tsx'
 import { type RewardShown, type StoreView, storeQuery } from './view.ts'
@@ -18,9 +19,12 @@ import { type RewardShown, type StoreView, storeQuery } from './view.ts'
 const NothingYet = ({ add }: { readonly add: () => void }) => (
   <Empty
     action={
-      <Button needs="change" onClick={add}>
-        Add the first one
-      </Button>
+      <span className="flex flex-wrap items-center gap-3">
+        <Button needs="change" onClick={add}>
+          Add the first one
+        </Button>
+        <OrStarter />
+      </span>
     }
   >
     Nothing is for sale yet. A reward is something viewers spend their currency on: you do it, it happens automatically,
@@ -52,7 +56,7 @@ export function StorePage() {
       </PageActions>
       {(store.isPending || commands.isPending) && !failed && <Loading what="the store" />}
       {failed && <Problem error={failed} retry={() => void store.refetch()} />}
-      {store.data && <Tonight view={store.data} />}
+      {store.data && store.data.rewards.length > 0 && <Tonight view={store.data} />}
       <UnsavedList
         kind="reward"
         nameOf={(id) => store.data && draftName(id, store.data.rewards)}

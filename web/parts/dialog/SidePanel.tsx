@@ -2,6 +2,7 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react'
 import { clsx } from 'clsx'
 import type { ReactNode } from 'react'
 import { Button } from '../Button.tsx'
+import { Differs } from '../form/allSettings.tsx'
 
 interface SidePanelProps {
   readonly title: string
@@ -10,17 +11,19 @@ interface SidePanelProps {
   readonly parts: readonly string[]
   readonly part: string
   readonly setPart: (part: string) => void
+  /** Parts in which something differs from how a new one begins. */
+  readonly marked?: readonly string[]
+  /** At the end of the line of parts. */
+  readonly aside?: ReactNode
   /** Below the part, always in view. */
   readonly foot: ReactNode
   readonly children: ReactNode
 }
 
-const PartTabs = ({ parts, part, setPart }: Pick<SidePanelProps, 'parts' | 'part' | 'setPart'>) => (
-  <div
-    role="tablist"
-    aria-label="Parts of the form"
-    className="flex flex-wrap gap-x-1 border-b border-line px-5 pt-2 max-sm:px-2"
-  >
+type PartTabsProps = Pick<SidePanelProps, 'parts' | 'part' | 'setPart' | 'marked'>
+
+const PartTabs = ({ parts, part, setPart, marked = [] }: PartTabsProps) => (
+  <div role="tablist" aria-label="Parts of the form" className="flex flex-wrap gap-x-1">
     {parts.map((name) => (
       <button
         key={name}
@@ -34,13 +37,16 @@ const PartTabs = ({ parts, part, setPart }: Pick<SidePanelProps, 'parts' | 'part
         )}
       >
         {name}
+        {marked.includes(name) && <Differs />}
       </button>
     ))}
   </div>
 )
 
 /** A form at the side of a list, which stays in view; in parts, with what saves it always in reach. */
-export function SidePanel({ title, close, parts, part, setPart, foot, children }: SidePanelProps) {
+export function SidePanel(props: SidePanelProps) {
+  const { title, close, parts, part: wanted, setPart, marked = [], aside, foot, children } = props
+  const part = parts.includes(wanted) ? wanted : (parts[0] ?? wanted)
   return (
     <Dialog open onClose={close} className="fixed inset-0 z-30">
       <div className="fixed inset-y-0 right-0 flex w-full max-w-176 pt-14">
@@ -51,7 +57,10 @@ export function SidePanel({ title, close, parts, part, setPart, foot, children }
               Close
             </Button>
           </div>
-          <PartTabs parts={parts} part={part} setPart={setPart} />
+          <div className="flex flex-wrap items-center justify-between gap-x-3 border-b border-line px-5 pt-2 max-sm:px-2">
+            <PartTabs parts={parts} part={part} setPart={setPart} marked={marked} />
+            {aside}
+          </div>
           <div role="tabpanel" aria-label={part} className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
             {children}
           </div>

@@ -1,10 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { clsx } from 'clsx'
+import type { ReactNode } from 'react'
 import { useNavigate, useSearchParams } from 'react-router'
 import { firstFault } from '#core/faults'
 import { NEAREST_GUESS, RaffleSettings, SAME_CHANCE, SPEND_FOR_MORE } from '#core/raffles'
 import { Button } from '../../../parts/Button.tsx'
 import { Loading, Problem } from '../../../parts/feedback/Notice.tsx'
+import { AllSettings, Differs, type FormPart, usePartsShown } from '../../../parts/form/allSettings.tsx'
 import { DraftConflict } from '../../../parts/form/DraftConflict.tsx'
 import { DraftFields } from '../../../parts/form/DraftFields.tsx'
 import { useDraft } from '../../../parts/form/drafts.tsx'
@@ -118,35 +120,43 @@ const Fixed = () => (
   </p>
 )
 
-const Parts = (parts: PartProps) => (
-  <div className="flex flex-col gap-4">
-    <Part title="The prize">
-      <WhatPart {...parts} />
-    </Part>
-    <Part title="Getting in">
-      <EntryPart {...parts} />
-    </Part>
-    <Part title="Tickets">
-      <TicketPart {...parts} />
-    </Part>
-    <Part title="Who may enter">
-      <WhoPart {...parts} />
-    </Part>
-    <Part title="While it is open">
-      <OpenPart {...parts} />
-    </Part>
-    <Part title="Draw and claim">
-      <DrawPart {...parts} />
-    </Part>
-  </div>
-)
+const PARTS: readonly (FormPart<RaffleSettings> & { readonly Fields: (props: PartProps) => ReactNode })[] = [
+  { name: 'The prize', Fields: WhatPart },
+  { name: 'Getting in', Fields: EntryPart },
+  { name: 'Tickets', more: ['price', 'free', 'mostTickets', 'weights', 'guess'], Fields: TicketPart },
+  { name: 'Who may enter', more: ['who', 'hours', 'followDays', 'seen', 'winnerDays', 'mostPeople'], Fields: WhoPart },
+  { name: 'While it is open', more: ['remind', 'soonSeconds', 'entryAlert', 'entrySound'], Fields: OpenPart },
+  { name: 'Draw and claim', more: ['draw', 'run', 'suspenseSeconds', 'claimSeconds', 'redraw'], Fields: DrawPart },
+]
+
+function Parts(parts: PartProps) {
+  const { shown, marked } = usePartsShown(PARTS, parts.draft, SAME_CHANCE)
+  return (
+    <div className="flex flex-col gap-4">
+      <AllSettings />
+      {PARTS.filter(({ name }) => shown.includes(name)).map(({ name, Fields }) => (
+        <Part
+          key={name}
+          title={
+            <>
+              {name}
+              {marked.includes(name) && <Differs />}
+            </>
+          }
+        >
+          <Fields {...parts} />
+        </Part>
+      ))}
+    </div>
+  )
+}
 
 function titleOf(setup: string | undefined, changed: string | undefined): string {
   if (changed !== undefined) return `Change “${changed}”`
   return setup === undefined ? 'Set up a raffle' : `From the template “${setup}”`
 }
 
-const Part = ({ title, children }: { title: string; children: React.ReactNode }) => (
+const Part = ({ title, children }: { title: ReactNode; children: ReactNode }) => (
   <Panel title={title} bodyClassName="px-4 py-3">
     {children}
   </Panel>
