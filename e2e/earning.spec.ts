@@ -95,7 +95,7 @@ test('the currency and the words of chat can be renamed, and two words never mea
   await currency
     .getByLabel('Reply when somebody asks for their balance')
     .fill('{{ viewer.name }}: {{ balance }} in the tin.')
-  await expect(currency.getByText('valve_vera: 1,204 rivets in the tin.')).toBeVisible()
+  await expect(currency.getByText(/^Reads: \S+: 1,204 rivets in the tin\./)).toBeVisible()
   await currency.getByRole('button', { name: 'Apply now' }).click()
   await expect(currency.getByText('live', { exact: true })).toBeVisible()
   const standin = await chatRoom(browser)

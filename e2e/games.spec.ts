@@ -112,7 +112,7 @@ test('odds are set with what they give back, what pays too much is confirmed by 
   await desk.getByLabel('The right side is up, text 1').fill('{{ viewer.name }} called it: {{ sid }}')
   await expect(desk.getByText('There is no field "sid" here.')).toBeVisible()
   await desk.getByLabel('The right side is up, text 1').fill('{{ viewer.name }} called it: {{ side }}')
-  await expect(desk.getByText('Reads like: valve_vera called it: heads')).toBeVisible()
+  await expect(desk.getByText('Reads like: robin called it: heads')).toBeVisible()
   await expectAccessible(desk)
   await desk.getByRole('button', { name: 'Save now' }).click()
   await desk.getByRole('button', { name: 'Restore the default texts' }).click()

@@ -2,6 +2,7 @@ import { expect, type Locator, type Page } from '@playwright/test'
 import {
   chatRoom,
   DESK,
+  deskOnAir,
   expectAccessible,
   newcomer,
   OVERLAY,
@@ -52,12 +53,11 @@ test('from an empty channel to a drawn raffle: a starter, a reward with codes, o
   await hand.click(nav.getByRole('link', { name: 'Store' }))
   await hand.click(desk.getByRole('button', { name: 'Add a reward' }))
   await hand.fill(desk.getByLabel('Name', { exact: true }), 'A guide')
-  await hand.fill(desk.getByLabel('Chat word, as in !get hat'), 'guide')
+  await expect(desk.getByLabel('Chat word, as in !get hat')).toHaveValue('guide')
   await hand.click(desk.getByText('Gives out a code'))
-  await hand.click(desk.getByRole('button', { name: 'Save now' }))
   await hand.click(desk.getByRole('tab', { name: 'Codes' }))
   await hand.fill(desk.getByLabel('Codes to add, one per line'), 'ONE-1\nTWO-2')
-  await hand.click(desk.getByRole('button', { name: 'Add the codes' }))
+  await hand.click(desk.getByRole('button', { name: 'Save now' }))
   await expect(desk.getByText('2 codes left, 0 of 2 given out.')).toBeVisible()
   await hand.click(desk.getByRole('button', { name: 'Close', exact: true }))
 
@@ -107,4 +107,45 @@ test('from an empty channel to a drawn raffle: a starter, a reward with codes, o
   expect(hand.fields).toBeLessThanOrEqual(15)
   expect(hand.pages.size).toBeLessThanOrEqual(8)
   expect([thumb.clicks <= 8, thumb.fields <= 3]).toEqual([true, true])
+})
+
+test('an owner tries the page as a viewer, brings people from a file and takes them back, and sees what the first show came to', async ({
+  browser,
+}) => {
+  const desk = await deskOnAir(browser)
+  const before = desk.getByRole('region', { name: 'Before your first show' })
+  await expect(before.getByText('Something can be bought')).toBeVisible()
+  await expectAccessible(desk)
+  const [page] = await Promise.all([
+    desk.context().waitForEvent('page'),
+    before.getByRole('button', { name: 'Try it as a viewer' }).click(),
+  ])
+  await expect(page.getByText(/^You are the test viewer/)).toBeVisible()
+  await expectAccessible(page)
+  await page.getByRole('button', { name: /^A question answered for 42 points/ }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByRole('textbox').fill('Does it work?')
+  await dialog.getByRole('button', { name: 'Buy for 42 points' }).click()
+  const waiting = desk.getByRole('complementary', { name: 'Running and waiting' })
+  await expect(waiting.getByText('Does it work?')).toBeVisible()
+  await waiting.getByRole('button', { name: 'Done' }).first().click()
+
+  await desk.goto(`${DESK}/people?open=import`)
+  const name = newcomer()
+  const buffer = Buffer.from(`User;Points;Follower since\n${name};120;3.4.2024\nnobody;lots;\n`)
+  await desk.locator('input[type=file]').setInputFiles({ name: 'old people.csv', mimeType: 'text/csv', buffer })
+  await expect(desk.getByText('"lots" is not a balance. Use a whole number from 0 up.')).toBeVisible()
+  await expectAccessible(desk)
+  await desk.getByRole('button', { name: 'Import 1 person' }).click()
+  const undoable = desk.getByRole('region', { name: 'Adjustments you can undo' })
+  await expect(undoable.getByText(`Imported ${name}: 120 points more in all`)).toBeVisible()
+  await undoable.getByRole('button', { name: 'Undo' }).first().click()
+  await expect(desk.getByText('Undone: everything is as it was.')).toBeVisible()
+
+  await desk.goto(DESK)
+  await desk.getByRole('button', { name: 'Go off air' }).click()
+  await desk.getByRole('dialog').getByRole('button', { name: 'Go off air' }).click()
+  await expect(desk.getByRole('region', { name: 'What the last show came to' })).toBeVisible()
+  await expect(before).toHaveCount(0)
+  await expectAccessible(desk)
 })

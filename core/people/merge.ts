@@ -4,6 +4,7 @@ import { type Handler, needKey, ok, refuse, type World } from '../world/index.ts
 import { accountColumns, FORGOTTEN, MERGED } from './account.ts'
 import { habitOf, habits } from './habits.ts'
 import { noteOwner } from './link.ts'
+import { isTestViewer } from './testViewer.ts'
 import { aliases, needPerson, type ViewerRow, viewers } from './viewers.ts'
 import { watches, watchOf } from './watch.ts'
 
@@ -32,6 +33,9 @@ export const mergePeople = {
     const [from, into] = [world.get(viewers, intent.from), world.get(viewers, intent.into)]
     if (from === undefined || into === undefined || from.mergedInto !== null || into.mergedInto !== null)
       return refuse('viewer_not_found', 'One of them is no longer known here. Reload the page.')
+    // Their currency is in no figure: merged, it would be.
+    if (isTestViewer(from) || isTestViewer(into))
+      return refuse('merge_test_viewer', 'The test viewer cannot be merged with anybody. Choose another person.')
     if (from.id === into.id) return refuse('merge_with_self', 'Choose another person to merge with.')
     // Who is ignored does not get out of it by being one with another account of theirs; the team may decide so.
     if (intent.linked && (from.ignored || into.ignored))

@@ -17,6 +17,7 @@ export const peopleRefusals = {
   merge_with_self: { kind: 'invalid', when: 'An account cannot be merged with itself.' },
   note_not_found: { kind: 'missing', when: 'No note has this number, or it was removed.' },
   text_missing: { kind: 'invalid', when: 'The reward asks the buyer for a text.' },
+  merge_test_viewer: { kind: 'conflict', when: 'The test viewer’s currency is in no figure, and would be if merged.' },
   viewer_ignored: { kind: 'forbidden', when: 'The account is ignored in this channel.' },
   viewer_known: { kind: 'conflict', when: 'Somebody with this account is already known.' },
   viewer_not_found: { kind: 'missing', when: 'None of the viewers is known in this channel.' },

@@ -1,7 +1,8 @@
 import { expect, test } from 'vitest'
 import { TestChannel } from '../../testing/core/channel.ts'
+import { earningSetting } from '../earning/index.ts'
 import { flows } from '../ledger/index.ts'
-import { TEST } from '../people/index.ts'
+import { TEST, viewers } from '../people/index.ts'
 import { orders, saleCountsOf, UNLIMITED } from '../store/index.ts'
 
 const WHO = { issuer: TEST, account: '1', name: 'Test viewer' }
@@ -65,4 +66,19 @@ test('they get no code, take part in no game and in no raffle', () => {
   begin()
   expect(buy('key')).toMatchObject({ refusal: { code: 'test_gets_no_code' } })
   expect(channel.send({ kind: 'people.checkIn', who: WHO })).toMatchObject({ ok: false })
+})
+
+test('they are merged with nobody, and do not wait as newcomers do', () => {
+  const { channel, begin, buy } = withStore()
+  channel.send({ kind: 'earning.change', plan: { ...earningSetting.initial, newcomerWaitSeconds: 600 }, by: 'w' })
+  begin()
+  expect(buy()).toMatchObject({ ok: true })
+  channel.arrive('pia')
+  const test = channel.world.all(viewers).find(({ issuer }) => issuer === TEST)
+  const pia = channel.viewer('pia').id
+  for (const [from, into] of [
+    [test?.id ?? 0, pia],
+    [pia, test?.id ?? 0],
+  ] as const)
+    expect(channel.send({ kind: 'people.merge', from, into })).toMatchObject({ refusal: { code: 'merge_test_viewer' } })
 })

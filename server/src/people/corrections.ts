@@ -1,5 +1,5 @@
 import { sum } from 'd3-array'
-import { and, desc, eq, gte, isNull, sql } from 'drizzle-orm'
+import { and, desc, eq, gte, inArray, isNull, sql } from 'drizzle-orm'
 import { type Reader, schema } from '../database/index.ts'
 import type { Correction } from './answers.ts'
 
@@ -74,4 +74,15 @@ export async function undoableCorrections(db: Reader, channel: number, now: numb
       }
     }),
   )
+}
+
+/** Whether one of these corrections is a file of people. */
+export async function anyImport(db: Reader, channel: number, ids: readonly number[]): Promise<boolean> {
+  const { adjustment } = schema
+  const found = await db
+    .select({ id: adjustment.id })
+    .from(adjustment)
+    .where(and(eq(adjustment.channel, channel), eq(adjustment.of, 'import'), inArray(adjustment.id, [...ids])))
+    .limit(1)
+  return found.length > 0
 }

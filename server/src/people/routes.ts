@@ -4,6 +4,7 @@ import { showPeriod, uncountedSeconds } from '#core/earning'
 import type { AnswerTo } from '#core/engine'
 import { MOST_ADJUSTED, type UndoAdjustment } from '#core/people'
 import { closed, exactly, whole } from '#core/schema'
+import { may } from '#core/team'
 import type { Channels } from '../channels.ts'
 import type { WantedRooms } from '../chat/index.ts'
 import { type Reader, schema } from '../database/index.ts'
@@ -14,7 +15,7 @@ import type { Provider } from '../sign-in/index.ts'
 import { adjustMany } from './adjustMany.ts'
 import { Adjusted, Correction, PeopleFound, PersonPanel, Room, Undone } from './answers.ts'
 import { cleanRoutes } from './cleanRoutes.ts'
-import { undoableCorrections } from './corrections.ts'
+import { anyImport, undoableCorrections } from './corrections.ts'
 import { importRoutes } from './importRoutes.ts'
 import { keepRoutes } from './keepRoutes.ts'
 import { linkRoutes } from './link.ts'
@@ -86,6 +87,9 @@ function correctionRoutes(db: Reader, channels: Channels): Route[] {
       body: Undo,
       handle: async ({ channel, caller, rights, key, body }) => {
         const { mostAdjusted } = rights
+        // What only those may take in who may change people, only they may take back.
+        if (!may(rights, 'people', 'change') && (await anyImport(db, channel.id, body.adjustments)))
+          throw problem('rights_missing', 'This was a file of people. Ask somebody who may import files to undo it.')
         const done: AnswerTo<UndoAdjustment>[] = []
         for (const adjustment of body.adjustments) {
           const intent = { kind: 'people.undo', adjustment, by: caller.account, mostAdjusted } as const

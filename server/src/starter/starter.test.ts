@@ -2,6 +2,7 @@ import { expect, onTestFinished, test } from 'vitest'
 import { STEPS } from '#core/starter'
 import { testDatabase } from '../../../testing/server/database.ts'
 import { signedInAs, startOn, testServer } from '../../../testing/server/server.ts'
+import { factsAfter } from '../feed/index.ts'
 
 const AUDIENCE = { people: 30, shows: 3, hours: 3, look: 'warm' }
 
@@ -15,7 +16,7 @@ interface State {
 }
 
 /** A channel as somebody has just opened it. */
-async function openedChannel() {
+async function openedChannel(currency = { one: 'acorn', many: 'acorns', word: 'acorns' }) {
   const { pool, url } = await testDatabase()
   const { web, server } = await startOn(url, {})
   onTestFinished(() => server.stop())
@@ -29,7 +30,6 @@ async function openedChannel() {
     })
     return (await answer.json()) as never
   }
-  const currency = { one: 'acorn', many: 'acorns', word: 'acorns' }
   await send('POST', '/api/claim', { code: server.claimCode, slug: 'garden', name: 'The Roof Garden', currency })
   const call = (method: string, path: string, body?: unknown) => send(method, `/api/channels/garden${path}`, body)
   const offer = async () =>
@@ -53,6 +53,18 @@ test('an empty channel takes the whole starter: every piece of it is made, and i
   expect(rows[0]).toMatchObject({ rewards: 10, pieces: 7 })
   const store = (await call('GET', '/store')) as unknown as { rewards: { price: number }[] }
   expect(Math.min(...store.rewards.map(({ price }) => price))).toBeGreaterThan(0)
+})
+
+test('a currency whose words are of two scripts is asked for, paid and said as it is written', async () => {
+  const { offer, take, channels, pool } = await openedChannel({ one: 'жёлудь', many: 'жёлуди 実', word: 'жёлуди' })
+  const pieces = await offer()
+  expect(await take(pieces.map(({ key }) => key))).toMatchObject({ taken: pieces.length, refused: [] })
+  const who = { account: 'pia', name: 'pia' }
+  await channels.submit(1, 'in', { kind: 'presence.arrived', who })
+  await channels.submit(1, 'ask', { kind: 'chat.line', who, text: '!ЖЁЛУДИ', privately: false })
+  const said = async () =>
+    (await factsAfter(pool, 1, 0, 500)).flatMap((fact) => (fact.kind === 'chat.replied' ? [fact.body.text] : []))
+  await expect.poll(said).toContain('pia has 50 жёлуди 実.')
 })
 
 test('taken twice, or by two at once, nothing is made twice, and what was changed since stays', async () => {

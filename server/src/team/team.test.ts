@@ -102,6 +102,14 @@ describe('a team', () => {
     const patch = await otto('PUT', `/desk/viewers/${added.viewer}`, {})
     expect(patch).toMatchObject({ code: 'rights_missing' })
     expect(await wanda('POST', '/desk/people/undo', undo)).toMatchObject({ status: 200 })
+    // Who may not take a file in may not take it back either: it could have made or unmade moderators.
+    const line = { account: 'pia', name: 'pia', balance: null, seconds: null, kept: { moderator: true } }
+    await wanda('POST', '/desk/people/import', { digest: 'a1', how: 'add', called: 'f.csv', lines: [line] })
+    const { corrections } = (await wanda('GET', '/desk/people/corrections')) as unknown as { corrections: object[] }
+    expect(corrections[0]).toMatchObject({ of: 'import' })
+    const { adjustments } = corrections[0] as { adjustments: number[] }
+    expect(await otto('POST', '/desk/people/undo', { adjustments })).toMatchObject({ code: 'rights_missing' })
+    expect(await wanda('POST', '/desk/people/undo', { adjustments })).toMatchObject({ status: 200 })
   })
 
   test('what somebody has open closes within a second of their rights being taken, and of their being changed', async () => {

@@ -178,7 +178,9 @@ function TakeIn({ called, lines, how, useless, close }: TakeInProps) {
           disabled={useless || lines.length === 0 || run.isPending}
           onClick={() => run.mutate({ lines, how })}
         >
-          Import {digits(lines.length)} {lines.length === 1 ? 'person' : 'people'}
+          {lines.length === 0 && !useless
+            ? 'Nothing new to import'
+            : `Import ${digits(lines.length)} ${lines.length === 1 ? 'person' : 'people'}`}
         </Button>
       </div>
     </>

@@ -9,6 +9,8 @@ import { sendCodes, useCodesDraft } from './codesDraft.ts'
 import type { RewardShown } from './view.ts'
 
 interface CodesPartProps {
+  /** Its id, from its first save on; the list may know of it a moment later. */
+  readonly id: number | undefined
   readonly reward: RewardShown | undefined
   readonly low: number
   readonly setLow: (low: number) => void
@@ -16,8 +18,9 @@ interface CodesPartProps {
 }
 
 /** The list of codes: how many are left, and more of them, pasted or from a file. */
-export function CodesPart({ reward, low, setLow, unsaved }: CodesPartProps) {
-  if (reward === undefined) return <FirstCodes />
+export function CodesPart({ id, reward, low, setLow, unsaved }: CodesPartProps) {
+  if (id === undefined) return <FirstCodes />
+  if (reward === undefined) return <AddCodes reward={id} />
   if (reward.settings.kind !== 'code')
     return <p className="text-muted">Save the reward as one that gives out codes, then add them here.</p>
   const { count, given } = reward.codes

@@ -98,6 +98,19 @@ test('codes typed before the first save are added with it', async () => {
   )
 })
 
+test('codes typed after the first save are added to it, also before the list knows of it', async () => {
+  const { user, sent, to } = form()
+  await user.type(screen.getByLabelText('Name'), 'A key')
+  await user.click(screen.getByText('Gives out a code'))
+  await user.click(screen.getByRole('button', { name: 'Save now' }))
+  await to('Codes')
+  await user.type(await screen.findByLabelText(/^Codes to add/), 'AAA')
+  await user.click(await screen.findByRole('button', { name: 'Add the codes' }))
+  await waitFor(() =>
+    expect(sent.find(({ path }) => path.endsWith('/rewards/9/codes'))?.body).toEqual({ codes: ['AAA'] }),
+  )
+})
+
 test('codes that could not be added are told, and wait in the form of the reward that was saved', async () => {
   const { user, to } = form({}, true)
   await user.type(screen.getByLabelText('Name'), 'A key')

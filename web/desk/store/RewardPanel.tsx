@@ -174,7 +174,9 @@ function Part({ part, panel: { store, view, reward }, saved, checked }: OnePartP
     case 'What happens':
       return withBelow(<HappensPart {...props} />, read)
     case 'Codes':
-      return <CodesPart reward={reward} low={draft.low} setLow={(low) => put({ low })} unsaved={changed} />
+      return (
+        <CodesPart id={live?.id} reward={reward} low={draft.low} setLow={(low) => put({ low })} unsaved={changed} />
+      )
     case 'Steps':
       return <StepList {...checked} steps={draft.steps} setSteps={(steps) => put({ steps })} view={view} />
     default:

@@ -80,6 +80,7 @@ interface RewardRowProps {
 }
 
 function RewardRow({ reward, looking: { currency, slug, balance, plan }, onChoose }: RewardRowProps) {
+  const Heading = reward.group === '' ? 'h3' : 'h4'
   const short = balance === undefined ? 0 : Math.max(0, reward.price - balance)
   const tallyShort = shortOfTally(reward)
   const telling = tellingOf(reward, short, plan)
@@ -94,12 +95,12 @@ function RewardRow({ reward, looking: { currency, slug, balance, plan }, onChoos
         className={clsx('size-11 shrink-0 rounded object-contain', reward.why !== null && 'opacity-60')}
       />
       <div className="min-w-0 flex-1">
-        <h4 className="font-sans font-semibold">
+        <Heading className="font-sans text-base font-semibold">
           {reward.name}
           {reward.left !== null && reward.left > 0 && (
             <span className="tabular ml-2 font-normal text-brass-text">{digits(reward.left)} left</span>
           )}
-        </h4>
+        </Heading>
         <p className="text-note text-muted">
           {reward.why === null ? telling : <WhyNot name={reward.name} why={reward.why} />}
         </p>

@@ -124,7 +124,7 @@ const PARTS: readonly (FormPart<RaffleSettings> & { readonly Fields: (props: Par
   { name: 'The prize', Fields: WhatPart },
   { name: 'Getting in', Fields: EntryPart },
   { name: 'Tickets', more: ['price', 'free', 'mostTickets', 'weights', 'guess'], Fields: TicketPart },
-  { name: 'Who may enter', more: ['who', 'hours', 'followDays', 'seen', 'winnerDays', 'mostPeople'], Fields: WhoPart },
+  { name: 'Who may enter', more: ['who', 'hours', 'followDays', 'seen', 'winnerDays'], Fields: WhoPart },
   { name: 'While it is open', more: ['remind', 'soonSeconds', 'entryAlert', 'entrySound'], Fields: OpenPart },
   { name: 'Draw and claim', more: ['draw', 'run', 'suspenseSeconds', 'claimSeconds', 'redraw'], Fields: DrawPart },
 ]
