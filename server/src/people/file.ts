@@ -1,4 +1,4 @@
-import { circlesCell, standingName, standingsOf } from '#core/people'
+import { circlesCell, IMPORT_COLUMNS, standingName, standingsOf } from '#core/people'
 import { ranksSetting } from '#core/ranks'
 import type { Reader } from '../database/index.ts'
 import { csvOf, csvTime } from '../http/index.ts'
@@ -6,21 +6,13 @@ import { circlesOf } from '../ranks/index.ts'
 import { settingOf } from '../settings/index.ts'
 import { allPeople, type PeopleQuery } from './table.ts'
 
+const TOLD = [
+  ...(['name', 'account', 'nickname', 'balance', 'earned'] as const),
+  ...(['hours', 'rank', 'standings', 'first_seen', 'last_seen'] as const),
+] as const
+
 /** What is said of people first, then what only taking them in again needs. */
-const COLUMNS = [
-  ...['name', 'account', 'nickname', 'balance', 'earned', 'hours', 'rank', 'standings', 'first_seen', 'last_seen'],
-  ...[
-    'issuer',
-    'seconds',
-    'moderator',
-    'follower_since',
-    'tier',
-    'subscribed_since',
-    'subscribed_until',
-    'account_made',
-  ],
-  ...['circles', 'ignored', 'unlisted'],
-]
+const COLUMNS = [...TOLD, ...IMPORT_COLUMNS.filter((column) => !(TOLD as readonly string[]).includes(column))]
 
 type Person = Awaited<ReturnType<typeof allPeople>>[number]
 

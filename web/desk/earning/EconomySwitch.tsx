@@ -16,7 +16,7 @@ export function EconomySwitch() {
       <span className="font-semibold">Earning and spending</span>
       <span className="text-note text-muted">
         {economy
-          ? 'Off, nothing is earned or bought, chat and viewer pages say so, and everybody keeps what they have.'
+          ? 'Switch it off, and nothing is earned or bought; chat and viewer pages say so, and everybody keeps what they have.'
           : 'Off: nothing is earned or bought, and what is watched now is not made up for.'}
       </span>
     </p>
