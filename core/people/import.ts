@@ -16,6 +16,7 @@ import { adjustments, type ImportedLine } from './adjustments.ts'
 import { openCircles } from './circles.ts'
 import { ignore } from './keep.ts'
 import { shownName } from './names.ts'
+import { TEST } from './testViewer.ts'
 import { UNDO_RESET_SECONDS } from './undo.ts'
 import { findViewer, meet, namesOf, type ViewerRow, viewers } from './viewers.ts'
 import { needWatch, watches, watchOf } from './watch.ts'
@@ -113,8 +114,9 @@ export const importPeople = {
 const refIn = (world: World, { issuer, account }: ImportLine): AccountRef =>
   issuer === undefined ? chatRef(world, account) : { issuer, account }
 
-/** Accounts of our own that stand for nobody any more. */
-const isOfNobody = ({ issuer }: Pick<ImportLine, 'issuer'>): boolean => issuer === MERGED || issuer === FORGOTTEN
+/** Accounts of our own that stand for nobody any more, or never for anybody. */
+const isOfNobody = ({ issuer }: Pick<ImportLine, 'issuer'>): boolean =>
+  issuer === MERGED || issuer === FORGOTTEN || issuer === TEST
 
 function balanceChange(
   world: World,

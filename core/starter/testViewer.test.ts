@@ -82,3 +82,10 @@ test('they are merged with nobody, and do not wait as newcomers do', () => {
   ] as const)
     expect(channel.send({ kind: 'people.merge', from, into })).toMatchObject({ refusal: { code: 'merge_test_viewer' } })
 })
+
+test('no file makes one, or gives them anything', () => {
+  const { channel } = withStore()
+  const line = { issuer: TEST, account: '1', name: 'x', balance: 5000, seconds: null, kept: { ignored: false } }
+  channel.send({ kind: 'people.import', digest: 'a', how: 'set', by: 'w', lines: [line] })
+  expect(channel.world.all(viewers)).toEqual([])
+})

@@ -147,9 +147,9 @@ test('an owner is signed in as the test viewer of their own channel, for an hour
   const me = async () => (await fetch(`${web}/api/channels/bench/me`, { headers: { cookie } })).json()
   expect(await me()).toMatchObject({ name: 'Test viewer', test: true, balance: expect.any(Number) })
   const { rows } = await pool.query(
-    "select (expires_at - created_at)::int as life from session where account like 'test%'",
+    "select (expires_at - created_at)::int as life from session where account like '~test%'",
   )
   expect(rows).toEqual([{ life: 3600 }])
-  await pool.query("update session set account = 'test' || chr(10) || '999' where account like 'test%'")
+  await pool.query("update session set account = '~test' || chr(10) || '999' where account like '~test%'")
   expect(await me()).toMatchObject({ code: 'not_signed_in' })
 })
