@@ -102,7 +102,7 @@ const LIVE_PLAN = {
 async function seedBeginning(submit: Submit, begin: number): Promise<number> {
   await submit(begin, {
     kind: 'channel.setUp',
-    currency: { one: 'rivet', many: 'rivets', word: 'rivets' },
+    currency: { one: 'rivet', many: 'rivets', word: 'rivets', icon: 'rivet' },
     plan: PLAN,
     timeZone: 'Europe/Berlin',
   })

@@ -121,7 +121,7 @@ function Left({ reward: { id, settings, left, codes } }: { reward: RewardShown }
   if (left === null) return <span className="text-muted">no limit</span>
   const few = settings.kind === 'code' ? codes.count - codes.given <= settings.low : left <= settings.lowStock
   return (
-    <span className={clsx('inline-flex flex-col items-end', (left === 0 || few) && 'text-brick-text')}>
+    <span className={clsx('flex flex-col items-end', (left === 0 || few) && 'text-brick-text')}>
       {digits(left)}
       {settings.kind === 'code' && (left === 1 ? ' code' : ' codes')}
       {settings.refill !== null && left < settings.refill && <RefillButton id={id} settings={settings} />}
@@ -139,6 +139,7 @@ function RefillButton({ id, settings: { name, refill } }: Pick<RewardShown, 'id'
     <Button
       needs="act"
       look="quiet"
+      className="-mr-3"
       aria-label={`Refill ${name} to ${refill}`}
       disabled={fill.isPending}
       onClick={() => fill.mutate()}

@@ -140,7 +140,7 @@ const BuyFoot = ({ close, blocked, words }: BuyFootProps) => (
     <Button onClick={close} className="min-h-touch flex-1">
       Not now
     </Button>
-    <Button look="main" type="submit" disabled={blocked} className="min-h-touch flex-2">
+    <Button look="main" type="submit" disabled={blocked} className="min-h-touch min-w-0 flex-2 whitespace-normal!">
       {words}
     </Button>
   </div>
