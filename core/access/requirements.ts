@@ -78,7 +78,7 @@ export const REQUIREMENTS = {
     most: 10_000,
     name: 'Account made at least',
     unit: 'days ago',
-    takes: (days) => `an account of ${daysInWords(days)}`,
+    takes: (days) => `an account at least ${daysInWords(days)} old`,
     // An account is at least as old as its first visit here.
     lacks: (days, { firstSeenAt, accountMadeAt }, at) => {
       const short = days * DAY - (at - Math.min(firstSeenAt, accountMadeAt ?? firstSeenAt))

@@ -51,7 +51,7 @@ export const storeFacts = {
     name: Type.String(),
     left: Count,
   }),
-  'store.low': fact(['desk'], 'So few of a reward are left as the streamer wants to be told of.', {
+  'store.low': fact(['desk'], 'A reward is down to the number that the streamer wants to hear of.', {
     reward: RewardId,
     name: Type.String(),
     left: Count,

@@ -1,7 +1,7 @@
 import { accounts, BOOKS, balanceOf, openAccount, payUpTo, transfer } from '../ledger/index.ts'
 import { isTestViewer, needPerson, viewers, watches } from '../people/index.ts'
 import type { OrderId, UnixSeconds } from '../schema.ts'
-import { award, tallyOf } from '../tallies/index.ts'
+import { payWith, tallyOf } from '../tallies/index.ts'
 import { type Handler, type Need, needKey, ok, type Result, refuse, type World } from '../world/index.ts'
 import { addresses, type OrderRow, orders } from './orders.ts'
 import { leavePerk, startPerk, takeBackPerk } from './perk.ts'
@@ -123,7 +123,7 @@ export function giveBack(world: World, { order: id, by }: Omit<GiveBackOrder, 'k
 /** What it cost of a tally, if that is kept still. */
 function giveTallyBack(world: World, { tally, tallyCount, viewer }: OrderRow): void {
   const row = tally === null ? undefined : tallyOf(world, tally)
-  if (row !== undefined) award(world, row, viewer, 'add', tallyCount)
+  if (row !== undefined) payWith(world, row.id, viewer, tallyCount)
 }
 
 function uncount(world: World, order: OrderRow): void {

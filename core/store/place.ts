@@ -5,7 +5,7 @@ import type { Amount, OrderId, RaffleId } from '../schema.ts'
 import { showSaved } from '../screen/index.ts'
 import { readSetting, zoneSetting } from '../settings/index.ts'
 import { limitPeriod, showOnAir } from '../show/index.ts'
-import { award, tallyOf } from '../tallies/index.ts'
+import { payWith, tallyOf } from '../tallies/index.ts'
 import type { World } from '../world/index.ts'
 import { type Buying, leftOf, nowAt } from './limits.ts'
 import { addresses, type OrderRow, orders } from './orders.ts'
@@ -97,7 +97,7 @@ const NO_TALLY = { tally: null, tallyCount: 0 }
 function payTally(world: World, viewer: ViewerRow, { tally: cost }: RewardSettings) {
   const row = cost === null ? undefined : tallyOf(world, cost.tally)
   if (cost === null || row === undefined) return NO_TALLY
-  award(world, row, viewer.id, 'take', cost.count)
+  payWith(world, row.id, viewer.id, -cost.count)
   return { tally: cost.tally, tallyCount: cost.count }
 }
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { beforeEach, describe, expect, test } from 'vitest'
 import { TestChannel } from '../../testing/core/channel.ts'
+import { countOf } from '../tallies/index.ts'
 import { costInWords } from './cost.ts'
 import { orders } from './orders.ts'
 import type { RewardSettings } from './schema.ts'
@@ -52,6 +53,20 @@ describe('a reward that costs a tally', () => {
     expect(channel.say('pia', '!get lamp')).toContain('bought Lamp for 2,000 rivets and 10 stamps, 0 rivets left.')
     expect(channel.tallied('pia', stamps)).toBe(0)
     expect(channel.sum()).toBe(0)
+  })
+
+  test('is paid for out of all that is held: what was awarded tonight stays awarded, and no ceiling cuts what is given back', () => {
+    stamps = channel.tally({ name: 'Mugs', key: 'mugs', one: 'mug', many: 'mugs', ceiling: 10 })
+    lamp(10)
+    award(10)
+    const pia = channel.viewer('pia').id
+    expect(countOf(channel.world, stamps, pia)).toEqual({ total: 10, show: 10 })
+    channel.say('pia', '!get lamp')
+    expect(countOf(channel.world, stamps, pia)).toEqual({ total: 0, show: 10 })
+    award(8)
+    const order = channel.world.all(orders).at(-1)?.id ?? 0
+    channel.send({ kind: 'store.giveBack', order, by: 'w' })
+    expect(channel.tallied('pia', stamps)).toBe(18)
   })
 
   test('of which the tally is gone cannot be bought; one that never was cannot be saved', () => {

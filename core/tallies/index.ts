@@ -11,6 +11,7 @@ export {
   needTally,
   openTallies,
   passOn,
+  payWith,
   type TallyRow,
   tallies,
   tallyCounts,

@@ -84,6 +84,17 @@ export function award(
   return { before, after }
 }
 
+/**
+ * Takes what something costs of somebody's tally, or gives it back: above 0 is given. It is nothing that was awarded or taken
+ * away, so that the count of the show stays, and what is given back is never cut at the ceiling.
+ */
+export function payWith(world: World, tally: TallyId, viewer: ViewerId, change: number): void {
+  const row = world.get(tallyCounts, keyOf(tally, viewer)) ?? { total: 0, show: limitPeriod(world), shown: 0 }
+  const after = Math.max(0, row.total + change)
+  world.put(tallyCounts, { ...row, key: keyOf(tally, viewer), tally, viewer, total: after })
+  world.fact('tally.changed', 'desk', { tally, viewer, before: row.total, after })
+}
+
 /** Passes some of a tally on from one viewer to another, where the tally allows it. */
 export function passOn(
   world: World,

@@ -7,6 +7,12 @@ import { showPage } from './page.tsx'
 
 export const RIVETS = { one: 'rivet', many: 'rivets', word: 'rivets' } as const
 
+/** A tally. */
+export const STAMPS = {
+  ...{ id: 3, name: 'Stamps', one: 'stamp', many: 'stamps', key: 'stamps' },
+  ...{ ceiling: 10, passing: true, goneAt: null },
+}
+
 /** What the desk knows while a show is on. */
 export const STATUS: Status = {
   seq: 1,

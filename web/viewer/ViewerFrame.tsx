@@ -150,7 +150,7 @@ export function ViewerFrame() {
 function Notices({ channel: { paused, economy }, live }: { readonly channel: Channel; readonly live: boolean }) {
   const notices = [
     ...(useMe()?.test
-      ? ['You are the test viewer: you can buy, and what you spend is in no figure. Sign out above to stop.']
+      ? ['You are the test viewer. You can buy things, and what you spend is not counted. Sign out above to stop.']
       : []),
     ...(paused
       ? ['This channel is paused. What you have is kept; nothing can be bought, played or entered until it is resumed.']

@@ -24,8 +24,8 @@ export const call: StepRule<'call'> = {
     const command = called.includes(id) ? undefined : commandOf(world, id)
     return command === undefined ? [] : within(command.settings.steps, about, [...called, id])
   },
-  into(run, { command: id }, depth, on) {
-    const command = commandOf(run.world, id)
+  into(run, step, depth, on) {
+    const command = commandOf(run.world, step.command)
     if (command === undefined) return refuse('command_not_found', 'The command whose steps it calls is gone.')
     run.log.push({ do: 'call', sentence: `Goes on with the steps of !${command.settings.word}.` })
     return ok(queued(command.settings.steps, depth + 1, on))

@@ -19,10 +19,13 @@ export interface Known {
   readonly rights: Rights
 }
 
-/** A test viewer is one in their own channel alone. */
-function isTestOfAnother({ account }: Caller, { id }: ChannelHead): boolean {
+/** A test viewer is one in their own channel alone, and only beside the desk of one who owns it still. */
+async function isStaleTest(c: Context<Env>, edge: Edge, { id }: ChannelHead, { account }: Caller): Promise<boolean> {
   const ref = refOf(account)
-  return ref.issuer === TEST && ref.account !== String(id)
+  if (ref.issuer !== TEST) return false
+  if (ref.account !== String(id)) return true
+  const owner = await edge.sessions.find(c, 'desk')
+  return owner === undefined || (await edge.channels.rightsAt(id, owner.account))?.owner !== true
 }
 
 const WITHOUT: Omit<Known, 'caller'> = { owner: false, rights: NO_RIGHTS }
@@ -33,7 +36,7 @@ export async function callerOf(c: Context<Env>, edge: Edge, channel: ChannelHead
   const byToken = ofViewers ? undefined : await tokenIn(c, edge, channel)
   if (byToken !== undefined) return checked(c, edge, channel, allowed, byToken)
   const signedIn = await edge.sessions.find(c, ofViewers ? 'viewer' : 'desk')
-  const caller = signedIn !== undefined && isTestOfAnother(signedIn, channel) ? undefined : signedIn
+  const caller = signedIn !== undefined && (await isStaleTest(c, edge, channel, signedIn)) ? undefined : signedIn
   if (allowed === 'anyone') return { caller: caller ?? NOBODY, ...WITHOUT }
   if (caller === undefined) throw problem('not_signed_in')
   if (ofViewers || allowed === 'signed in at the desk')

@@ -67,6 +67,7 @@ export const importRoutes = (db: Reader, channels: Channels): Route[] => [
   route({
     method: 'get',
     path: '/desk/people/import/before',
+    limit: 'costly',
     does: 'Whom a file of this name has brought already',
     answer: exactly({
       at: orNull(UnixSeconds),

@@ -141,11 +141,15 @@ test('an owner is signed in as the test viewer of their own channel, for an hour
   expect((await post('', 'bench')).status).toBe(401)
   expect((await post(await signedIn('desk', 'stranger'), 'bench')).status).toBe(403)
   expect((await post(await signedIn('desk', 'wanda'), 'nowhere')).status).toBe(404)
-  const begun = await post(await signedIn('desk', 'wanda'), 'bench')
+  const wanda = await signedIn('desk', 'wanda')
+  const begun = await post(wanda, 'bench')
   expect(begun.status).toBe(200)
   const cookie = (begun.headers.getSetCookie()[0] ?? '').split(';')[0] ?? ''
-  const me = async () => (await fetch(`${web}/api/channels/bench/me`, { headers: { cookie } })).json()
+  const me = async (beside = wanda) =>
+    (await fetch(`${web}/api/channels/bench/me`, { headers: { cookie: `${cookie}; ${beside}` } })).json()
   expect(await me()).toMatchObject({ name: 'Test viewer', test: true, balance: expect.any(Number) })
+  expect(await me('')).toMatchObject({ code: 'not_signed_in' })
+  expect(await me(await signedIn('desk', 'stranger'))).toMatchObject({ code: 'not_signed_in' })
   const { rows } = await pool.query(
     "select (expires_at - created_at)::int as life from session where account like '~test%'",
   )

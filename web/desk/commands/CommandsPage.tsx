@@ -10,28 +10,18 @@ import { TextInput } from '../../parts/form/inputs.tsx'
 import { Switch } from '../../parts/form/Switch.tsx'
 import { UnsavedList } from '../../parts/form/UnsavedList.tsx'
 import { PageActions } from '../../parts/page/PageHead.tsx'
-import { Empty } from '../../parts/page/Panel.tsx'
 import type { Column } from '../../parts/table/column.ts'
 import { DataTable } from '../../parts/table/DataTable.tsx'
 import { CommandPanel } from '../panels.tsx'
-import { OrStarter } from '../starter/OrStarter.tsx'
+import { NothingYet } from '../starter/NothingYet.tsx'
 import { useStatus } from '../status.ts'
 import { grouped } from './grouped.ts'
 import { type CommandShown, commandsQuery } from './view.ts'
 
-const NothingYet = ({ add }: { readonly add: () => void }) => (
-  <Empty
-    action={
-      <span className="flex flex-wrap items-center gap-3">
-        <Button needs="change" onClick={add}>
-          Add the first one
-        </Button>
-        <OrStarter />
-      </span>
-    }
-  >
+const NoCommands = ({ add }: { readonly add: () => void }) => (
+  <NothingYet add={add}>
     No commands of your own yet. A command is a word in chat and what happens when somebody types it.
-  </Empty>
+  </NothingYet>
 )
 
 /** The channel's own commands, by group, each with whether it works now. */
@@ -62,7 +52,7 @@ export function CommandsPage() {
         nameOf={(id) => draftName(id, view.data?.commands.find((one) => String(one.id) === id)?.settings.word)}
         open={(id) => setOpen(id === 'new' ? 'new' : Number(id))}
       />
-      {view.data && view.data.commands.length === 0 && <NothingYet add={() => setOpen('new')} />}
+      {view.data && view.data.commands.length === 0 && <NoCommands add={() => setOpen('new')} />}
       {view.data && view.data.commands.length > 0 && shown.length === 0 && (
         <p className="text-muted">No command matches “{asked}”.</p>
       )}

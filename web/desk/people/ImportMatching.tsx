@@ -58,7 +58,7 @@ export function Matching({ file, close }: { file: ImportFile; close: () => void 
       {before.brought && how === 'add' && (
         <Checkbox on={before.leave} onTick={before.setLeave}>
           A file of this name was imported on {dayText(before.brought.at ?? 0)}. Leave out the{' '}
-          {digits(before.brought.accounts.length)} it brought then, so that nothing is added twice.
+          {digits(before.brought.accounts.length)} people it brought then, so that nothing is added twice.
         </Checkbox>
       )}
       {!nameless && <LinesFound file={file} lines={read.lines.length} problems={read.problems} />}

@@ -26,8 +26,8 @@ export function LinesFound({ file, lines, problems }: LinesFoundProps) {
         {problems.length === 0 && '.'}
       </p>
       {problems.length > 0 && (
-        <Button className="mt-1" onClick={() => saveFile(`mend ${file.name.replace(/\.\w+$/, '')}.csv`, mending())}>
-          Save {problems.length === 1 ? 'this line' : 'these lines'} as a file, to mend and import alone
+        <Button className="mt-1" onClick={() => saveFile(`fix ${file.name.replace(/\.\w+$/, '')}.csv`, mending())}>
+          Save {problems.length === 1 ? 'this line' : 'these lines'} as a file, to fix and import separately
         </Button>
       )}
       {problems.length > 0 && (

@@ -85,7 +85,7 @@ export function guessColumns(heads: readonly string[]): ImportColumns {
   return columns.name === columns.account ? without(columns, 'account') : columns
 }
 
-/** The lines with problems as a file of their own, with what is wrong with each, to be mended and taken in alone. */
+/** The lines with problems as a file of their own, with what is wrong with each, to be mended and taken in apart. */
 export const fileOfProblems = ({ heads, rows }: ImportFile, problems: readonly ImportProblem[]): string =>
   `\ufeff${Papa.unparse({
     fields: [...heads, 'problem'],

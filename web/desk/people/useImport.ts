@@ -43,7 +43,7 @@ export function useImport(called: string, close: () => void) {
     invalidates: ['people', 'corrections'],
     said: ({ added, changed, again }) => {
       const known = again > 0 ? ` ${digits(again)} had been imported before and were left unchanged.` : ''
-      return `${digits(changed)} people have the file’s figures, ${digits(added)} of them new.${known} It can be undone for a day, above the list.`
+      return `${digits(changed)} people have the file’s figures, ${digits(added)} of them new.${known} You can undo it for a day, above the list.`
     },
     onDone: () => {
       close()

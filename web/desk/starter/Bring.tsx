@@ -17,7 +17,7 @@ export function Bring() {
   const bring = useChange({
     ask: () => answerOf(api.POST('/desk/people/present/followers', { body: { since: Date.parse(since) / 1000 } })),
     invalidates: ['starter', 'people', 'corrections'],
-    said: ({ changed }) => `${digits(changed)} more count as followers. On the page People it can be undone for a day.`,
+    said: ({ changed }) => `${digits(changed)} more count as followers. You can undo it on the page People for a day.`,
     inPlace: true,
   })
   if (here === 0) return null

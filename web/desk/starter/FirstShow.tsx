@@ -18,7 +18,7 @@ interface Check {
 /** What must be true for a first show to go well; each turns green by itself. */
 const checksOf = ({ chat, voice, overlays }: Status, { buyable }: StarterState): Check[] => [
   { name: 'Bot is in the room', good: chat.status === 'connected', to: '/connections' },
-  { name: 'Bot may speak', good: !voice.muted && voice.out !== true, to: '/commands/bot' },
+  { name: 'Bot can speak', good: !voice.muted && voice.out !== true, to: '/commands/bot' },
   { name: 'Overlay plays', good: overlays.some(({ connected }) => connected), to: '/screen' },
   { name: 'Something can be bought', good: buyable > 0, to: '/store' },
 ]

@@ -34,7 +34,7 @@ export function AlertField({ draft, put, store }: AlertFieldProps) {
         <MakeAlert draft={draft} put={put} store={store} />
       ) : (
         <Link to="/screen/alerts" className="self-start text-brass-text underline">
-          Change its words and looks under Alerts; what is typed here is kept
+          Change its text and look under Alerts. What you typed here is kept.
         </Link>
       )}
     </fieldset>

@@ -55,7 +55,7 @@ function Refill({ draft, put }: Pick<PartProps, 'draft' | 'put'>) {
               className="w-20"
               onValue={(n) => put({ refill: n === 0 ? null : n })}
             />
-            <span>by one press in the list</span>
+            <span>with one press in the list</span>
           </span>
         </FaultsAt>
       )}

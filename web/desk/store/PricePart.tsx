@@ -93,7 +93,7 @@ function WatchingBars({ kinds, scheduled }: WatchingBarsProps) {
     <section aria-label="Hours of watching it takes">
       <h3 className="font-sans font-semibold">Hours of watching it takes</h3>
       <p className="mb-2 text-note text-muted">
-        {scheduled ? 'By the earning plan that begins with the next show.' : 'By the earning plan of now.'}
+        {scheduled ? 'By the earning plan that begins with the next show.' : 'By the current earning plan.'}
       </p>
       <ul className="flex flex-col gap-1.5">
         {kinds.map(({ name, seconds }) => (

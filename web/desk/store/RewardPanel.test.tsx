@@ -4,7 +4,7 @@ import { earningSetting } from '#core/earning'
 import { PLAIN_ALERT } from '#core/screen'
 import { PLAIN_REWARD } from '#core/store'
 import { wordsSetting } from '#core/words'
-import { showDesk } from '../../../testing/web/desk.tsx'
+import { STAMPS, showDesk } from '../../../testing/web/desk.tsx'
 import { answering } from '../../../testing/web/page.tsx'
 import type { CommandsView } from '../commands/view.ts'
 import { RewardPanel } from './RewardPanel.tsx'
@@ -23,16 +23,6 @@ const VIEW = {
     standing: { onAir: true, connected: true },
   },
 } as unknown as CommandsView
-const STAMPS = {
-  id: 3,
-  name: 'Stamps',
-  one: 'stamp',
-  many: 'stamps',
-  key: 'stamps',
-  ceiling: null,
-  passing: false,
-  goneAt: null,
-}
 
 const store = (more: Partial<StoreView> = {}): StoreView => ({
   ...{ holdings: { people: 0, steps: [] }, plan: earningSetting.initial, scheduled: false, timeZone: 'UTC' },

@@ -20,7 +20,7 @@ test('says who came, what was bought, and leads to the prices that are wrong', a
   const text = (await screen.findByRole('region')).textContent
   expect(text).toContain('2 h: 40 people came, 5 of them for the first time; 900 rivets paid, 300 spent.')
   expect(text).toContain('Bought: Hello 12 ×.')
-  expect(text).toContain('Half of those who came hold 60 rivets or less; that pays for 2 of your 4 rewards.')
+  expect(text).toContain('Half of those who came hold 60 rivets or less. 2 of your 4 rewards cost no more than that.')
   expect(text).toContain('The roof (9,000: 1 of 40)')
   expect(screen.getByRole('link', { name: 'A wave' }).getAttribute('href')).toContain('/store?open=4')
 })

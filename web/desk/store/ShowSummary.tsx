@@ -57,17 +57,17 @@ function Reach({ show: { half, inReach, rewards, people, charges } }: { readonly
   return (
     <>
       <p className="text-muted">
-        Half of those who came hold {inWords(half, currency)} or less; that pays for {inReach} of your {rewards}{' '}
-        rewards.
+        Half of those who came hold {inWords(half, currency)} or less. {inReach} of your {rewards} rewards cost no more
+        than that.
       </p>
       <Charges
         charged={charges.filter(({ charge }) => charge === 'dear')}
-        says="Out of reach, fewer than 1 in 20 can pay"
+        says="Out of reach: fewer than 1 in 20 can pay for"
         more={({ could }) => (could === 0 ? 'nobody' : `${digits(could)} of ${digits(people)}`)}
       />
       <Charges
         charged={charges.filter(({ charge }) => charge === 'cheap')}
-        says="Next to nothing, under 5 minutes of watching"
+        says="Next to nothing: under 5 minutes of watching for"
       />
     </>
   )
@@ -83,7 +83,7 @@ interface ChargesProps {
 const Charges = ({ charged, says, more }: ChargesProps) =>
   charged.length > 0 && (
     <p>
-      {says}:{' '}
+      {says}{' '}
       {charged.map((one, i) => (
         <span key={one.reward}>
           {i > 0 && ', '}

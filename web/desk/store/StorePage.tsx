@@ -7,29 +7,19 @@ import { Loading, Problem } from '../../parts/feedback/Notice.tsx'
 import { TextInput } from '../../parts/form/inputs.tsx'
 import { UnsavedList } from '../../parts/form/UnsavedList.tsx'
 import { PageActions } from '../../parts/page/PageHead.tsx'
-import { Empty } from '../../parts/page/Panel.tsx'
 import { dayText } from '../../parts/time.ts'
 import { type CommandsView, commandsQuery } from '../commands/view.ts'
 import { RewardPanel } from '../panels.tsx'
-import { OrStarter } from '../starter/OrStarter.tsx'
+import { NothingYet } from '../starter/NothingYet.tsx'
 import { useStatus } from '../status.ts'
 import { RewardTable } from './RewardTable.tsx'
 import { type RewardShown, type StoreView, storeQuery } from './view.ts'
 
-const NothingYet = ({ add }: { readonly add: () => void }) => (
-  <Empty
-    action={
-      <span className="flex flex-wrap items-center gap-3">
-        <Button needs="change" onClick={add}>
-          Add the first one
-        </Button>
-        <OrStarter />
-      </span>
-    }
-  >
+const NoRewards = ({ add }: { readonly add: () => void }) => (
+  <NothingYet add={add}>
     Nothing is for sale yet. A reward is something viewers spend their currency on: you do it, it happens automatically,
     or it gives out a code.
-  </Empty>
+  </NothingYet>
 )
 
 /** What the store sells: every reward with its price, what is left, what it sold tonight, and whether it works. */
@@ -62,7 +52,7 @@ export function StorePage() {
         nameOf={(id) => store.data && draftName(id, store.data.rewards)}
         open={(id) => store.data && setOpen(draftOpens(id, store.data.rewards))}
       />
-      {store.data && store.data.rewards.length === 0 && <NothingYet add={() => setOpen('new')} />}
+      {store.data && store.data.rewards.length === 0 && <NoRewards add={() => setOpen('new')} />}
       {store.data && store.data.rewards.length > 0 && <RewardTable view={store.data} asked={asked} open={setOpen} />}
       {store.data && store.data.archived.length > 0 && <Archived archived={store.data.archived} />}
       {store.data && commands.data && open !== undefined && (

@@ -1,21 +1,12 @@
 import { screen, waitFor } from '@testing-library/react'
 import { expect, test, vi } from 'vitest'
+import { STAMPS } from '../../../testing/web/desk.tsx'
 import { answering, showPage } from '../../../testing/web/page.tsx'
 import type { CommandsView } from '../commands/view.ts'
 import { TallyDialog } from './TallyDialog.tsx'
 
 // The dialog itself looks at nothing of it before a tally is made.
 const VIEW = {} as CommandsView
-const STAMPS = {
-  id: 3,
-  name: 'Stamps',
-  one: 'stamp',
-  many: 'stamps',
-  key: 'stamps',
-  ceiling: 10,
-  passing: true,
-  goneAt: null,
-}
 
 const fill = async (user: ReturnType<typeof showPage>['user'], label: string, text: string) => {
   await user.clear(screen.getByLabelText(label))

@@ -7,12 +7,12 @@ import { Ready, SharedFaults, saidAbove } from '../../parts/feedback/Ready.tsx'
 import { Switch } from '../../parts/form/Switch.tsx'
 import { UnsavedList } from '../../parts/form/UnsavedList.tsx'
 import { PageActions } from '../../parts/page/PageHead.tsx'
-import { Empty } from '../../parts/page/Panel.tsx'
 import type { Column } from '../../parts/table/column.ts'
 import { DataTable } from '../../parts/table/DataTable.tsx'
 import { grouped } from '../commands/grouped.ts'
 import { type CommandsView, commandsQuery } from '../commands/view.ts'
 import { TriggerPanel } from '../panels.tsx'
+import { NothingYet } from '../starter/NothingYet.tsx'
 import { sourceInWords } from './sources.ts'
 
 /** What sets steps going besides a word in chat. */
@@ -37,16 +37,10 @@ export function TriggersPage() {
         open={(id) => setOpen(id === 'new' ? 'new' : Number(id))}
       />
       {view.data && view.data.triggers.length === 0 && (
-        <Empty
-          action={
-            <Button needs="change" onClick={() => setOpen('new')}>
-              Add the first one
-            </Button>
-          }
-        >
+        <NothingYet add={() => setOpen('new')}>
           There are no triggers yet. A trigger runs its steps when something happens: a follow, a raid, platform points
           spent, somebody’s first message, or simply every twenty minutes.
-        </Empty>
+        </NothingYet>
       )}
       {view.data && view.data.triggers.length > 0 && <TriggerTable view={view.data} open={setOpen} />}
       {view.data && (open === 'new' || chosen) && (

@@ -55,9 +55,9 @@ export function AllSettings() {
 /** Beside the name of a part in which something differs from how a new one begins. */
 export const Differs = () => (
   <>
-    <span aria-hidden="true" title="differs from how a new one begins" className="ml-1.5 text-brass-text">
+    <span aria-hidden="true" title="changed from the default" className="ml-1.5 text-brass-text">
       •
     </span>
-    <span className="sr-only">, differs from how a new one begins</span>
+    <span className="sr-only">, changed from the default</span>
   </>
 )
